@@ -1,0 +1,1 @@
+"""Columns, tables, the codebook and conditions. Imports nothing of Istrel above it."""

@@ -1,0 +1,121 @@
+"""The codebook: what each variable is. Plain immutable data; guessing is in `guess`, applying it in `dataset`."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+
+from istrel.data.column import show_value
+from istrel.data.levels import Level
+from istrel.data.problem import Problem, nearest
+
+@dataclass(frozen=True)
+class ValueLabel:
+    """What a stored value is called in print."""
+
+    value: float | str
+    label: str
+
+
+@dataclass(frozen=True)
+class MissingCode:
+    """A stored value that means "no answer", and why."""
+
+    value: float | str
+    reason: str = ""
+
+
+@dataclass(frozen=True)
+class Variable:
+    """One line of the codebook.
+
+    Attributes
+    ----------
+    label
+        How the variable is called in print; empty means its name.
+    decimals
+        Decimals of a measure in print; None leaves it to the house style.
+    value_labels
+        In the order in which values are printed; values without a label follow in their natural order.
+    """
+
+    name: str
+    level: Level
+    label: str = ""
+    unit: str = ""
+    decimals: int | None = None
+    value_labels: tuple[ValueLabel, ...] = ()
+    missing_codes: tuple[MissingCode, ...] = ()
+
+    @property
+    def title(self) -> str:
+        """The label, or the name where there is none."""
+        return self.label or self.name
+
+    @property
+    def title_with_unit(self) -> str:
+        return f"{self.title}, {self.unit}" if self.unit else self.title
+
+    def label_of(self, value: float | str) -> str:
+        """What a stored value is called in print."""
+        for entry in self.value_labels:
+            if entry.value == value:
+                return entry.label
+        return show_value(value)
+
+
+@dataclass(frozen=True)
+class Codebook:
+    """One Variable per column, in the order of the columns."""
+
+    variables: tuple[Variable, ...] = ()
+
+    @property
+    def names(self) -> tuple[str, ...]:
+        return tuple(variable.name for variable in self.variables)
+
+    def __getitem__(self, name: str) -> Variable:
+        for variable in self.variables:
+            if variable.name == name:
+                return variable
+        raise Problem(f"There is no variable “{name}”.{nearest(name, self.names)}")
+
+    def with_variable(self, variable: Variable) -> Codebook:
+        """The same codebook with the line of that name exchanged."""
+        self[variable.name]
+        return Codebook(tuple(variable if old.name == variable.name else old for old in self.variables))
+
+    def with_missing(self, codes: tuple[MissingCode, ...]) -> Codebook:
+        """The same codebook with these missing codes added to every variable."""
+        return Codebook(tuple(replace(v, missing_codes=merge_codes(v.missing_codes, codes)) for v in self.variables))
+
+
+def merge_codes(old: tuple[MissingCode, ...], new: tuple[MissingCode, ...]) -> tuple[MissingCode, ...]:
+    """Old and new codes together, a value once, the newer reason winning."""
+    by_value = {code.value: code for code in (*old, *new)}
+    return tuple(by_value.values())
+
+
+def parse_missing(text: str) -> tuple[MissingCode, ...]:
+    """Missing codes as typed: values separated by commas, each with a reason after a space if wanted ("-9 refused, 99").
+
+    A value that reads as a number is a number; anything else is a text. Quotes keep spaces together ("no answer").
+    """
+    codes = []
+    for raw in text.split(","):
+        part = raw.strip().replace("−", "-")
+        if not part:
+            continue
+        if part[0] in "\"'" and part.count(part[0]) >= 2:
+            value, reason = part[1:].split(part[0], 1)
+        else:
+            value, _, reason = part.partition(" ")
+        codes.append(MissingCode(number_or_text(value), reason.strip()))
+    return merge_codes((), tuple(codes))
+
+
+def number_or_text(text: str) -> float | str:
+    """A typed value: a number where it reads as one, else the text."""
+    try:
+        return float(text)
+    except ValueError:
+        return text

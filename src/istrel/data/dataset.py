@@ -1,0 +1,173 @@
+"""A table seen through its codebook: numbers and categories as the exhibits want them, missing codes set aside.
+
+Prepared columns are computed once per version (a Dataset is immutable) and kept with it.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass, field
+from typing import Any, TypeVar
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.codebook import Codebook, Variable
+from istrel.data.column import Column, Kind, show_date
+from istrel.data.table import Table
+
+Prepared = TypeVar("Prepared")
+
+
+@dataclass(frozen=True, eq=False)
+class Missing:
+    """Cases without a usable value, by reason: {reason: mask of shape (rows,)}; each case under one reason."""
+
+    reasons: dict[str, NDArray[np.bool_]]
+
+
+@dataclass(frozen=True, eq=False)
+class Numbers:
+    """A variable as numbers: values float64 (rows,), usable where `valid`; infinite values are not."""
+
+    values: NDArray[np.float64]
+    valid: NDArray[np.bool_]
+    missing: Missing
+
+
+@dataclass(frozen=True, eq=False)
+class Categories:
+    """A variable as categories.
+
+    Attributes
+    ----------
+    codes
+        int32 (rows,), positions in `values`; -1 where missing.
+    values
+        Stored values in the order in which they print.
+    labels
+        What each is called in print.
+    """
+
+    codes: NDArray[np.int32]
+    values: tuple[float | str, ...]
+    labels: tuple[str, ...]
+    missing: Missing
+
+
+@dataclass(frozen=True, eq=False)
+class Dataset:
+    """A table with its codebook. Immutable; what is prepared from it is cached inside."""
+
+    table: Table
+    codebook: Codebook
+    _prepared: dict[tuple[str, str], Any] = field(default_factory=dict, repr=False)
+
+    @property
+    def n_rows(self) -> int:
+        return self.table.n_rows
+
+    def variable(self, name: str) -> Variable:
+        return self.codebook[name]
+
+    def numbers(self, name: str) -> Numbers:
+        """The variable as numbers. Dates count as days since 1970-01-01; texts give no valid value."""
+        return self._once("numbers", name, lambda: _numbers(self.table.column(name), self.codebook[name]))
+
+    def categories(self, name: str) -> Categories:
+        """The variable as categories, in codebook order, then numbers ascending and texts by alphabet.
+
+        Texts that differ only by spaces at their ends are still different values: mending that is the user's step.
+        """
+        return self._once("categories", name, lambda: _categories(self.table.column(name), self.codebook[name]))
+
+    def _once(self, what: str, name: str, make: Callable[[], Prepared]) -> Prepared:
+        key = (what, name)
+        if key not in self._prepared:
+            self._prepared[key] = make()
+        prepared: Prepared = self._prepared[key]
+        return prepared
+
+
+def _numbers(column: Column, variable: Variable) -> Numbers:
+    coded, reasons = _coded_missing(column, variable)
+    usable = column.valid & ~coded
+    if column.kind is Kind.TEXT:
+        return Numbers(np.full(column.n_rows, np.nan), np.zeros(column.n_rows, bool), Missing(reasons))
+    values = column.values
+    if column.kind is Kind.DATE:
+        values = values.astype("datetime64[s]").astype(np.float64) / 86400.0
+    infinite = usable & ~np.isfinite(values)
+    if infinite.any():
+        reasons["infinite"] = infinite
+        usable = usable & ~infinite
+    return Numbers(values, usable, Missing(reasons))
+
+
+def _coded_missing(column: Column, variable: Variable) -> tuple[NDArray[np.bool_], dict[str, NDArray[np.bool_]]]:
+    """The mask of valid cells whose value is a missing code, and all reasons for missing so far."""
+    coded = np.zeros(column.n_rows, bool)
+    reasons: dict[str, NDArray[np.bool_]] = {}
+    text = np.zeros(column.n_rows, bool)
+    text[column.unread.rows] = True
+    blank = ~column.valid & ~text
+    for code in variable.missing_codes:
+        mask = _equal_to(column, code.value)
+        if mask.any():
+            name = code.reason or str(code.value).removesuffix(".0").replace("-", "−")
+            reasons[name] = reasons.get(name, False) | mask
+            coded |= mask
+            text &= ~mask
+    if blank.any():
+        reasons["blank"] = blank
+    if text.any():
+        reasons["text"] = text
+    return coded, reasons
+
+
+def _equal_to(column: Column, value: float | str) -> NDArray[np.bool_]:
+    if isinstance(value, str):
+        mask = np.zeros(column.n_rows, bool)
+        if column.kind is Kind.TEXT and value in column.words:
+            mask = column.valid & (column.values == column.words.index(value))
+        elif column.unread.texts:
+            mask[[row for row, text in zip(column.unread.rows, column.unread.texts, strict=True) if text == value]] = True
+        return mask
+    if column.kind is Kind.NUMBER:
+        return column.valid & (column.values == value)
+    return _equal_to(column, str(value).removesuffix(".0")) if column.kind is Kind.TEXT else np.zeros(column.n_rows, bool)
+
+
+def _categories(column: Column, variable: Variable) -> Categories:
+    coded, reasons = _coded_missing(column, variable)
+    usable = column.valid & ~coded
+    found, codes = _distinct(column, usable)
+    missing = {code.value for code in variable.missing_codes}
+    listed = [entry.value for entry in variable.value_labels if entry.value not in missing]
+    order = [*listed, *sorted((v for v in found if v not in set(listed)), key=_natural)]
+    position = {value: place for place, value in enumerate(order)}
+    moved = np.array([position[value] for value in found] + [-1], np.int32)
+    return Categories(
+        codes=moved[np.where(usable, codes, -1)],
+        values=tuple(order),
+        labels=tuple(variable.label_of(value) for value in order),
+        missing=Missing(reasons),
+    )
+
+
+def _distinct(column: Column, usable: NDArray[np.bool_]) -> tuple[list[float | str], NDArray[np.int64]]:
+    """The distinct usable values, and for each row its position among them (anything where not usable)."""
+    if column.kind is Kind.TEXT:
+        seen = np.bincount(column.values[usable], minlength=len(column.words)) > 0
+        place = np.cumsum(seen) - 1
+        return [word for word, there in zip(column.words, seen, strict=True) if there], place[column.values]
+    values = np.unique(column.values[usable])
+    codes = np.searchsorted(values, column.values)
+    if column.kind is Kind.DATE:
+        return [show_date(v) for v in values], codes
+    return [float(v) for v in values], codes
+
+
+def _natural(value: float | str) -> tuple[int, float, str, str]:
+    """Numbers by size, then texts in the order of the alphabet."""
+    return (1, 0.0, value.casefold(), value) if isinstance(value, str) else (0, value, "", "")

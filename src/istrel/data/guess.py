@@ -1,0 +1,112 @@
+"""The first codebook of a file: a level of measurement guessed for every column, to be corrected by a person."""
+
+from __future__ import annotations
+
+import re
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.codebook import Codebook, Variable
+from istrel.data.column import Column, Kind
+from istrel.data.levels import Level
+from istrel.data.table import Table
+
+CODE_LIKE = np.array([-9, -8, -7, -99, -98, -97, -999, -998, -9999, 9, 99, 98, 97, 999, 998, 9999, 99999], float)
+IDENTIFIER_NAME = re.compile(r"(^|_|\b)(id|nr|no|number|code|key|case|uuid|index)(\b|_|$)|Id$|ID$", re.IGNORECASE)
+MOST_SCALE_STEPS = 11
+MOST_COUNT = 60
+MOST_CATEGORIES = 40
+
+
+def guess_codebook(table: Table) -> Codebook:
+    """A Variable for every column, with the level guessed from name, kind and values."""
+    return Codebook(tuple(Variable(name=column.name, level=guess_level(column)) for column in table.columns))
+
+
+def guess_level(column: Column) -> Level:
+    """The likely level of a column. A column without a valid value is text."""
+    if column.kind is Kind.DATE:
+        return Level.DATE
+    if not column.valid.any():
+        return Level.TEXT
+    return _of_texts(column) if column.kind is Kind.TEXT else _of_numbers(column)
+
+
+def suspected_codes(values: NDArray[np.float64]) -> tuple[float, ...]:
+    """Values that look like codes for "no answer": of the usual form (-9, 99, -999, ...) and far from all others.
+
+    Parameters
+    ----------
+    values
+        Valid numbers, shape (n,).
+
+    Returns
+    -------
+    Ascending codes; empty where no value is of that form, or nothing else would be left.
+
+    Notes
+    -----
+    A code stands outside the range of the others by more than a quarter of that range (at least 2), or is the one
+    negative value among values from zero up. It counts as found only where the others have at least 3 distinct values
+    or are 0 and 1.
+    """
+    distinct = np.unique(values[np.isfinite(values)])
+    coded = np.isin(distinct, CODE_LIKE)
+    while coded.any():
+        rest = distinct[~coded]
+        if rest.size < 2:
+            return ()
+        low, high = float(rest[0]), float(rest[-1])
+        margin = max(2.0, 0.25 * (high - low))
+        outside = (distinct < low - margin) | (distinct > high + margin) | ((distinct < 0) & (low >= 0))
+        remaining = coded & outside
+        if (remaining == coded).all():
+            return tuple(float(v) for v in distinct[coded])
+        coded = remaining
+    return ()
+
+
+def _of_numbers(column: Column) -> Level:
+    values = column.values[column.valid]
+    values = values[np.isfinite(values)]
+    if not values.size:
+        return Level.TEXT
+    values = values[~np.isin(values, suspected_codes(values))]
+    distinct = np.unique(values)
+    if not np.array_equal(distinct, np.floor(distinct)):
+        return Level.CONTINUOUS
+    if distinct.size == 1:
+        return Level.NOMINAL
+    if distinct.size == 2:  # two whole numbers: a question with two answers
+        return Level.BINARY
+    if _is_key(column.name, distinct, values.size):
+        return Level.IDENTIFIER
+    low, high = distinct[0], distinct[-1]
+    # A rating scale starts at 1; counting starts at 0. Years, ages and scores do neither.
+    if low == 1 and 3 <= distinct.size <= MOST_SCALE_STEPS and high - low < MOST_SCALE_STEPS:
+        return Level.ORDINAL
+    if low == 0 and high <= MOST_COUNT and values.size > 2 * distinct.size:
+        return Level.COUNT
+    return Level.CONTINUOUS
+
+
+def _is_key(name: str, distinct: NDArray[np.float64], n: int) -> bool:
+    nearly_unique = n >= 3 and distinct.size >= 0.98 * n
+    gapless = distinct.size >= 20 and distinct[-1] - distinct[0] <= 1.2 * distinct.size
+    return nearly_unique and (bool(IDENTIFIER_NAME.search(name)) or gapless)
+
+
+def _of_texts(column: Column) -> Level:
+    counts = np.bincount(column.values[column.valid], minlength=len(column.words))
+    words = [word.strip() for word, count in zip(column.words, counts, strict=True) if count]
+    n, distinct = int(counts.sum()), len({word.casefold() for word in words})
+    if distinct == 2:
+        return Level.BINARY
+    if n >= 3 and distinct >= 0.95 * n and not any(" " in word for word in words):
+        return Level.IDENTIFIER
+    many = distinct > MOST_CATEGORIES or distinct > 0.5 * n
+    wordy = float(np.mean([len(word) for word in words])) > 40
+    if distinct <= 0.5 * n and bool(IDENTIFIER_NAME.search(column.name)) and distinct > MOST_CATEGORIES:
+        return Level.IDENTIFIER
+    return Level.TEXT if n > 3 and (many or wordy) else Level.NOMINAL

@@ -1,0 +1,21 @@
+"""How a file is to be read. What is left None is found out from the file."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+
+@dataclass(frozen=True)
+class ReadingSettings:
+    """Overrides for reading.
+
+    Attributes
+    ----------
+    header_row
+        The row that holds the names, counted from 1; 0 when there is none.
+    """
+
+    delimiter: str | None = None
+    decimal: str | None = None
+    encoding: str | None = None
+    header_row: int | None = None

@@ -1,0 +1,158 @@
+"""What kind of delimited text a file is, found out from its first part: encoding, delimiter, decimal mark, names' row."""
+
+from __future__ import annotations
+
+import codecs
+import csv
+import re
+from collections import Counter
+from dataclasses import dataclass
+
+from istrel.data.problem import Problem
+from istrel.data.reading.settings import ReadingSettings
+
+SAMPLE_BYTES = 256 * 1024
+SAMPLE_ROWS = 200
+DELIMITERS = ",;\t|"
+MARKS = (
+    (codecs.BOM_UTF8, "utf-8-sig"),
+    (codecs.BOM_UTF32_LE, "utf-32"),
+    (codecs.BOM_UTF32_BE, "utf-32"),
+    (codecs.BOM_UTF16_LE, "utf-16"),
+    (codecs.BOM_UTF16_BE, "utf-16"),
+)
+NUMBER = re.compile(r"[+-]?(\d+([.,]\d*)?|[.,]\d+)([eE][+-]?\d+)?$")
+POINT, COMMA = re.compile(r"[+-]?\d*\.\d+([eE][+-]?\d+)?$"), re.compile(r"[+-]?\d*,\d+([eE][+-]?\d+)?$")
+
+
+@dataclass(frozen=True)
+class Dialect:
+    """How the file is written. `skip` counts lines before the row of names; `rows` are sample rows below it."""
+
+    encoding: str
+    delimiter: str
+    decimal: str
+    skip: int
+    has_names: bool
+    names: tuple[str, ...]
+    rows: tuple[tuple[str, ...], ...]
+
+
+def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
+    """The dialect of a file from its first bytes; what the settings say is taken as given.
+
+    Raises
+    ------
+    Problem
+        Where the bytes are not text, the encoding named is unknown or does not fit, or no row of names is found.
+    """
+    encoding = find_encoding(name, head, settings.encoding)
+    text = codecs.getincrementaldecoder(encoding)(errors="replace").decode(head)
+    lines = text.splitlines(keepends=True)
+    if len(head) >= SAMPLE_BYTES and len(lines) > 1:
+        lines = lines[:-1]
+    comments = 0
+    while comments < len(lines) and (lines[comments].startswith("#") or not lines[comments].strip()):
+        comments += 1
+    if settings.header_row:
+        comments = settings.header_row - 1
+    lines = lines[comments:]
+    if not lines:
+        raise Problem(f"{name}: there is no row of names in it.")
+    delimiter = settings.delimiter or find_delimiter(lines)
+    rows = parse(lines, delimiter)
+    has_names = not looks_like_data(rows) if settings.header_row is None else settings.header_row > 0
+    body = rows[1:] if has_names else rows
+    return Dialect(
+        encoding=encoding,
+        delimiter=delimiter,
+        decimal=settings.decimal or find_decimal(body, delimiter),
+        skip=comments,
+        has_names=has_names,
+        names=clean_names(rows[0] if has_names else ("",) * len(rows[0])),
+        rows=tuple(body[:SAMPLE_ROWS]),
+    )
+
+
+def find_encoding(name: str, head: bytes, wanted: str | None) -> str:
+    """The encoding wanted, or the one that the byte-order mark or the bytes themselves show."""
+    if wanted:
+        try:
+            return codecs.lookup(wanted).name
+        except LookupError:
+            raise Problem(f"{name}: “{wanted}” is not a known encoding; try utf-8 or cp1252.") from None
+    for mark, encoding in MARKS:
+        if head.startswith(mark):
+            return encoding
+    if b"\0" in head:
+        raise Problem(f"{name}: this is not a text file (it holds NUL bytes); open delimited text such as .csv.")
+    try:
+        codecs.getincrementaldecoder("utf-8")().decode(head)
+        return "utf-8"
+    except UnicodeDecodeError:
+        return guess_encoding(name, head)
+
+
+def guess_encoding(name: str, sample: bytes) -> str:
+    """The best 8-bit encoding for bytes that are not UTF-8."""
+    from charset_normalizer import from_bytes
+
+    odd = sum(byte < 9 or 13 < byte < 32 for byte in sample[:4096])
+    if odd > 0.02 * len(sample[:4096]):
+        raise Problem(f"{name}: this is not a text file; open delimited text such as .csv.")
+    best = from_bytes(sample, cp_isolation=["cp1252", "cp1250", "cp1251", "cp1253", "cp1254", "iso8859_15"]).best()
+    return best.encoding if best else "cp1252"
+
+
+def find_delimiter(lines: list[str]) -> str:
+    """The delimiter that cuts the most rows into the same number (above one) of fields; a comma where none does."""
+
+    def steadiness(delimiter: str) -> tuple[float, int]:
+        widths = Counter(len(row) for row in parse(lines[:SAMPLE_ROWS], delimiter))
+        width, often = widths.most_common(1)[0] if widths else (1, 0)
+        return (often / max(1, widths.total()), width) if width > 1 else (0.0, 0)
+
+    best = max(DELIMITERS, key=steadiness)
+    return best if steadiness(best)[0] > 0 else ","
+
+
+def parse(lines: list[str], delimiter: str) -> list[tuple[str, ...]]:
+    """Rows of fields, blank lines left out."""
+    try:
+        return [tuple(row) for row in csv.reader(lines, delimiter=delimiter) if row]
+    except csv.Error:  # a quote left open or a field beyond all size; the reader proper says where
+        return [tuple(line.rstrip("\r\n").split(delimiter)) for line in lines if line.strip()]
+
+
+def find_decimal(rows: list[tuple[str, ...]], delimiter: str) -> str:
+    """A comma where fields read as numbers with a comma more often than with a point, and the comma does not cut."""
+    fields = [field.strip() for row in rows for field in row]
+    commas = sum(bool(COMMA.match(field)) for field in fields)
+    return "," if delimiter != "," and commas > sum(bool(POINT.match(field)) for field in fields) else "."
+
+
+def looks_like_data(rows: list[tuple[str, ...]]) -> bool:
+    """True where the first row can be no row of names: it has numbers, and the rows below have them in the same places."""
+    if len(rows) < 2:
+        return False
+    numeric = [bool(NUMBER.match(field.strip())) for field in rows[0]]
+    below = [[bool(NUMBER.match(field.strip())) for field in row] for row in rows[1:20] if len(row) == len(rows[0])]
+    agree = [all(row[i] for row in below) for i in range(len(numeric))] if below else []
+    return bool(agree) and any(n and a for n, a in zip(numeric, agree, strict=True)) and sum(numeric) * 2 >= sum(agree)
+
+
+def clean_names(raw: tuple[str, ...]) -> tuple[str, ...]:
+    """Names without spaces at their ends; empty and repeated ones get a number."""
+    names: list[str] = []
+    seen: Counter[str] = Counter()
+    taken = {field.strip() for field in raw}
+    for place, field in enumerate(raw, start=1):
+        name = " ".join(field.split()) or f"column_{place}"
+        seen[name] += 1
+        if seen[name] > 1 or (not field.strip() and name in taken):
+            while f"{name}_{seen[name]}" in taken or seen[name] < 2:
+                seen[name] += 1
+            name = f"{name}_{seen[name]}"
+        taken.add(name)
+        names.append(name)
+    return tuple(names)

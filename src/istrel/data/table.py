@@ -1,0 +1,62 @@
+"""A source that has been read: immutable columns of one length, and where they came from."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from functools import cached_property
+
+from istrel.data.column import Column
+from istrel.data.problem import Problem, nearest
+
+
+@dataclass(frozen=True)
+class Source:
+    """Where a table came from, and how it was read, in words a person can check."""
+
+    name: str
+    path: str = ""
+    sha256: str = ""
+    reading: str = ""
+    remarks: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True, eq=False)
+class Table:
+    """Columns of equal length. A change makes a new table that shares what did not change."""
+
+    columns: tuple[Column, ...]
+    source: Source
+
+    @property
+    def n_rows(self) -> int:
+        return self.columns[0].n_rows if self.columns else 0
+
+    @cached_property
+    def _by_name(self) -> dict[str, Column]:
+        return {column.name: column for column in self.columns}
+
+    @property
+    def names(self) -> tuple[str, ...]:
+        return tuple(column.name for column in self.columns)
+
+    def __contains__(self, name: object) -> bool:
+        return name in self._by_name
+
+    def column(self, name: str) -> Column:
+        """The column of that name.
+
+        Raises
+        ------
+        Problem
+            When there is none; the nearest name is offered.
+        """
+        try:
+            return self._by_name[name]
+        except KeyError:
+            raise Problem(f"There is no variable “{name}”.{nearest(name, self._by_name)}") from None
+
+    def with_column(self, column: Column) -> Table:
+        """The same table with one column exchanged (by name) or added at the end."""
+        if column.name not in self._by_name:
+            return replace(self, columns=(*self.columns, column))
+        return replace(self, columns=tuple(column if old.name == column.name else old for old in self.columns))

@@ -1,0 +1,9 @@
+"""The demo study: evening courses in sign language. Everything in it is made up by one seeded generator."""
+
+from pathlib import Path
+
+FOLDER = Path(__file__).parent
+LEARNERS = FOLDER / "learners.csv"
+SESSIONS = FOLDER / "sessions.csv"
+CODEBOOK = FOLDER / "learners.codebook.csv"
+SENTENCE = "describe practice_min, receptive_post across format"

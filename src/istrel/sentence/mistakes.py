@@ -1,0 +1,75 @@
+"""A parser's refusal as a plain message: what is wrong, at which word, and what may stand there."""
+
+from __future__ import annotations
+
+import re
+
+from lark.exceptions import UnexpectedCharacters, UnexpectedInput, UnexpectedToken
+
+from istrel.data.problem import Problem, nearest
+from istrel.sentence.words import CLAUSES, FORMS, VERBS
+
+WORD = re.compile(r"\w[\w.]*|\S")
+NEEDED_AFTER = {
+    "across": "After “across” comes the variable that makes the groups.",
+    "against": "After “against” comes a variable.",
+    "among": "After “among” comes a condition, for example age >= 18.",
+    "with": "After “with” comes a statistic or a setting, for example mean, sd or bins = 20.",
+    "as": f"After “as” comes a form: {', '.join(FORMS)}.",
+    ",": "After the comma comes another name.",
+    "=": "After the equals sign comes a value.",
+}
+
+
+def explain(text: str, error: UnexpectedInput) -> Problem:
+    """The problem to show for a sentence that does not parse."""
+    expected = _expected(error)
+    at = error.pos_in_stream if isinstance(error.pos_in_stream, int) else len(text)
+    if isinstance(error, UnexpectedToken) and error.token.type == "$END":
+        at = len(text)
+    before, found = text[:at].rstrip(), WORD.match(text, at)
+    if not before and "VERB" in expected:
+        return _at_start(text, found)
+    if found is None:
+        return Problem(f"{_wanted(before, expected)}", at=max(0, len(before) - 1), length=1)
+    word = found.group()
+    return Problem(_message(word, before, expected), at=found.start(), length=len(word))
+
+
+def _expected(error: UnexpectedInput) -> set[str]:
+    if isinstance(error, UnexpectedToken):
+        return set(error.accepts or error.expected)
+    return set(error.allowed or ()) if isinstance(error, UnexpectedCharacters) else set()
+
+
+def _at_start(text: str, found: re.Match[str] | None) -> Problem:
+    begins = f"A sentence begins with {', '.join(VERBS[:-1])} or {VERBS[-1]}."
+    if found is None:
+        return Problem(f"There is no sentence yet. {begins}", at=0, length=len(text))
+    word = found.group()
+    return Problem(f"“{word}” is no verb.{nearest(word, VERBS)} {begins}", at=found.start(), length=len(word))
+
+
+def _wanted(before: str, expected: set[str]) -> str:
+    last = before.split()[-1].casefold() if before.split() else ""
+    last = before[-1] if before[-1:] in NEEDED_AFTER else last
+    if last in NEEDED_AFTER:
+        return NEEDED_AFTER[last]
+    if last in VERBS:
+        return f"After “{last}” come the variables, separated by commas."
+    if "COMPARE" in expected:
+        return "A condition needs a comparison, for example age >= 18."
+    return "Something is missing at the end of the sentence."
+
+
+def _message(word: str, before: str, expected: set[str]) -> str:
+    last = before.split()[-1].casefold() if before.split() else ""
+    if last == "as" and "FORM" in expected:
+        hint = nearest(word, FORMS) or f" Forms are {', '.join(FORMS)}."
+        return f"“{word}” is no form.{hint}"
+    if word.casefold() in CLAUSES or not expected & {"ACROSS", "AMONG"}:
+        if last in NEEDED_AFTER or last in VERBS or before[-1:] in NEEDED_AFTER:
+            return _wanted(before, expected)
+        return f"“{word}” cannot stand here. {_wanted(before, expected) if 'COMPARE' in expected else ''}".rstrip()
+    hint = nearest(word, CLAUSES)
+    return f"“{word}” cannot stand here.{hint}" + ("" if hint else " Separate names by commas, or go on with across, among, as or with.")

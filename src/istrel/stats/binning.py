@@ -1,0 +1,222 @@
+"""Class intervals: rules for their width, round edges, counts within them, and the normal curve over them."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.problem import Problem
+
+Array = NDArray[np.float64]
+Rule = Literal["freedman-diaconis", "scott", "sturges", "doane", "square root", "whole numbers"]
+Closed = Literal["left", "right"]
+Height = Literal["count", "percent", "proportion", "density"]
+MOST_CLASSES = 1000
+ROUND_STEPS = (1.0, 2.0, 2.5, 5.0, 10.0)
+
+
+@dataclass(frozen=True)
+class ClassSettings:
+    """What the user said about classes; None leaves it to the rule."""
+
+    rule: Rule = "freedman-diaconis"
+    bins: int | None = None
+    width: float | None = None
+    start: float | None = None
+    edges: tuple[float, ...] | None = None
+
+
+def class_edges(values: Array, settings: ClassSettings) -> Array:
+    """Ascending edges of class intervals that cover the values (given edges are kept as they are).
+
+    Parameters
+    ----------
+    values
+        Finite, in any order, at least one.
+
+    Notes
+    -----
+    Widths by Freedman & Diaconis 1981, Scott 1979, Sturges 1926, Doane 1976. A width from a rule is rounded to 1, 2, 2.5
+    or 5 times a power of ten, and edges are multiples of it, so that an axis can be read; whole-number data never get
+    classes narrower than 1. A number of classes given divides the range from the smallest to the largest value exactly.
+
+    Raises
+    ------
+    Problem
+        For edges that do not ascend, a width that is not positive, or one that makes more than 1,000 classes.
+    """
+    if settings.edges is not None:
+        return _given_edges(settings.edges)
+    low, high = float(values.min()), float(values.max())
+    if settings.rule == "whole numbers" and settings.width is None and settings.bins is None:
+        return _stepped(np.floor(low + 0.5) - 0.5, high, 1.0)
+    if settings.bins is not None:
+        return _divided(low, high, settings)
+    width = settings.width if settings.width is not None else _round_width(values, settings.rule)
+    if width <= 0:
+        raise Problem(f"A class width is above 0; {width:g} is not.")
+    return _multiples(low, high, width) if settings.start is None else _stepped(settings.start, high, width)
+
+
+def _given_edges(edges: tuple[float, ...]) -> Array:
+    given = np.array(edges, np.float64)
+    if given.size < 2 or (np.diff(given) <= 0).any():
+        raise Problem("Edges are two or more numbers in ascending order.")
+    return given
+
+
+def _divided(low: float, high: float, settings: ClassSettings) -> Array:
+    number = settings.bins or 1
+    if not 1 <= number <= MOST_CLASSES:
+        raise Problem(f"The number of classes is from 1 to {MOST_CLASSES:,}; {number} is not.")
+    start = low if settings.start is None else settings.start
+    if settings.width is not None:
+        return np.asarray(start + settings.width * np.arange(number + 1))
+    if high <= start:
+        high = start + 1.0
+    return np.linspace(start, high, number + 1)
+
+
+def _stepped(start: float, high: float, width: float) -> Array:
+    count = max(1, int(np.floor((high - start) / width + 1e-9)) + 1)
+    _check_count(count, width)
+    return np.asarray(start + width * np.arange(count + 1))
+
+
+def _multiples(low: float, high: float, width: float) -> Array:
+    """Edges that are whole multiples of the width, correctly rounded (so 0.3, never 0.30000000000000004)."""
+    first = int(np.floor(low / width + 1e-9))
+    last = max(first + 1, int(np.ceil(high / width - 1e-9)))
+    _check_count(last - first, width)
+    steps = np.arange(first, last + 1, dtype=np.float64)
+    decimals = next((d for d in range(16) if float(f"{width:.{d}f}") == width), None)
+    if decimals is None:
+        return steps * width
+    return steps * round(width * 10**decimals) / 10.0**decimals
+
+
+def _check_count(count: int, width: float) -> None:
+    if count > MOST_CLASSES:
+        raise Problem(f"A class width of {width:g} makes {count:,} classes; at most {MOST_CLASSES:,} are drawn.")
+
+
+def _round_width(values: Array, rule: Rule) -> float:
+    """The rule's width, rounded to one that a reader can count in."""
+    raw = rule_width(values, rule)
+    if raw <= 0 or not np.isfinite(raw):
+        return 1.0
+    spread = float(values.max() - values.min())
+    raw = max(raw, spread / 200)
+    power = 10.0 ** np.floor(np.log10(raw))
+    step = min(ROUND_STEPS, key=lambda s: abs(np.log(s * power / raw)))
+    width = float(f"{step * power:.15g}")
+    whole = bool((values == np.floor(values)).all())
+    if whole and width < 1:
+        return 1.0
+    return 2.0 if whole and width == 2.5 else width
+
+
+def rule_width(values: Array, rule: Rule) -> float:
+    """The class width that a rule gives before rounding; 0 where all values are equal."""
+    n = values.size
+    spread = float(values.max() - values.min())
+    deviation = float(np.std(values, ddof=1)) if n > 1 else 0.0
+    if rule == "scott":
+        return float((24 * np.sqrt(np.pi)) ** (1 / 3) * deviation * n ** (-1 / 3))
+    if rule == "sturges":
+        return spread / (np.log2(n) + 1)
+    if rule == "square root":
+        return spread / float(np.ceil(np.sqrt(n)))
+    if rule == "doane":
+        return spread / _doane_classes(values, deviation)
+    low, high = np.quantile(values, [0.25, 0.75])
+    width = float(2 * (high - low) * n ** (-1 / 3))
+    return width if width > 0 else rule_width(values, "scott")
+
+
+def _doane_classes(values: Array, deviation: float) -> float:
+    n = values.size
+    if n < 3 or deviation == 0:
+        return 1.0
+    centred = values - values.mean()
+    skew = float(np.mean(centred**3) / np.mean(centred**2) ** 1.5)
+    error = np.sqrt(6 * (n - 2) / ((n + 1) * (n + 3)))
+    return float(1 + np.log2(n) + np.log2(1 + abs(skew) / error))
+
+
+@dataclass(frozen=True, eq=False)
+class Classes:
+    """Counts within class intervals.
+
+    Attributes
+    ----------
+    edges
+        float64 (classes + 1,).
+    counts
+        int64 (classes,).
+    below, above
+        Values outside the edges: counted, never dropped silently.
+    """
+
+    edges: Array
+    counts: NDArray[np.int64]
+    below: int
+    above: int
+
+
+def count_classes(ordered: Array, edges: Array, *, closed: Closed = "left") -> Classes:
+    """Counts per class of ascending values.
+
+    Classes are closed on the left (the last one on both sides) or on the right (the first one on both sides).
+    """
+    side: Literal["left", "right"] = "left" if closed == "left" else "right"
+    places = np.searchsorted(ordered, edges, side=side)
+    if closed == "left":
+        places[-1] = np.searchsorted(ordered, edges[-1], side="right")
+    else:
+        places[0] = np.searchsorted(ordered, edges[0], side="left")
+    return Classes(edges, np.diff(places), int(places[0]), int(ordered.size - places[-1]))
+
+
+def heights(classes: Classes, height: Height, *, cumulative: bool = False) -> Array:
+    """Heights of the classes; shares are of all values, those outside the edges included."""
+    counts = classes.counts.astype(np.float64)
+    n = max(1.0, counts.sum() + classes.below + classes.above)
+    if cumulative:
+        counts = np.cumsum(counts) + classes.below
+    if height == "count":
+        return counts
+    if height == "percent":
+        return 100.0 * counts / n
+    if height == "density" and not cumulative:
+        return counts / (n * np.diff(classes.edges))
+    return counts / n
+
+
+def curve_scale(n: int, edges: Array, height: Height, *, cumulative: bool = False) -> float | None:
+    """What the normal density (or, cumulative, its distribution) is multiplied by to lie over the bars.
+
+    For counts this is n times the class width. None where classes differ in width and heights are no densities: there
+    is no such curve.
+    """
+    widths = np.diff(edges)
+    if cumulative:
+        return {"count": float(n), "percent": 100.0}.get(height, 1.0)
+    if height == "density":
+        return 1.0
+    if not np.allclose(widths, widths[0], rtol=1e-9):
+        return None
+    return float(widths[0]) * {"count": float(n), "percent": 100.0}.get(height, 1.0)
+
+
+def normal_curve(x: Array, mean: float, sd: float, *, scale: float = 1.0, cumulative: bool = False) -> Array:
+    """The normal density (or distribution function) at true x, times `scale`."""
+    z = (x - mean) / sd
+    if cumulative:
+        from scipy.special import ndtr
+
+        return np.asarray(scale * ndtr(z))
+    return np.asarray(scale * np.exp(-0.5 * z * z) / (sd * np.sqrt(2 * np.pi)))

@@ -1,0 +1,63 @@
+"""Counts and shares of categories, for all groups at once."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+
+@dataclass(frozen=True, eq=False)
+class Frequencies:
+    """How often each category occurs in each group.
+
+    Attributes
+    ----------
+    counts
+        int64 (groups, categories).
+    missing
+        int64 (groups,): cases of the group without a category.
+    """
+
+    counts: NDArray[np.int64]
+    missing: NDArray[np.int64]
+
+    @property
+    def valid(self) -> NDArray[np.int64]:
+        """Cases of each group that have a category."""
+        return self.counts.sum(axis=1)
+
+
+def frequencies(
+    codes: NDArray[np.integer], groups: NDArray[np.integer], use: NDArray[np.bool_], *, n_categories: int, n_groups: int
+) -> Frequencies:
+    """Cross-count categories and groups.
+
+    Parameters
+    ----------
+    codes
+        Integer (rows,): the category, -1 where missing.
+    groups
+        Integer (rows,): the group, in range where used.
+    use
+        bool (rows,): the cases that count.
+    """
+    width = n_categories + 1
+    key = groups[use].astype(np.int64) * width + (codes[use].astype(np.int64) + 1)
+    table = np.bincount(key, minlength=n_groups * width).reshape(n_groups, width)
+    return Frequencies(counts=table[:, 1:], missing=table[:, 0])
+
+
+def wilson_interval(count: int, n: int, *, confidence: float = 0.95) -> tuple[float, float]:
+    """Limits of a proportion count / n (Wilson 1927); (nan, nan) for n = 0."""
+    from scipy.special import ndtri
+
+    if n == 0:
+        return float("nan"), float("nan")
+    z = float(ndtri(0.5 + confidence / 2))
+    share, square = count / n, z * z
+    centre = share + square / (2 * n)
+    reach = z * np.sqrt(share * (1 - share) / n + square / (4 * n * n))
+    low, high = (centre - reach) / (1 + square / n), (centre + reach) / (1 + square / n)
+    return max(0.0, float(low)) if count else 0.0, min(1.0, float(high)) if count < n else 1.0

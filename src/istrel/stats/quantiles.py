@@ -1,0 +1,184 @@
+"""Quantiles and what is read off the order of values: median, spread, mode, extremes, fences."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.stats.estimates import Estimates, estimates
+from istrel.stats.grouping import Arranged, arrange
+from istrel.stats.moments import mean_of
+
+Array = NDArray[np.float64]
+QuantileType = Literal[6, 7, 8]
+EMPTY = "no values"
+MAD_TO_SD = 1.4826
+
+
+def quantile(cells: Arranged, p: float, *, kind: QuantileType = 7) -> Estimates:
+    """The p-quantile of every group (Hyndman & Fan 1996, types 6, 7 and 8); undefined for an empty group.
+
+    Notes
+    -----
+    Position h, counted from 1: type 6 (n+1)p, type 7 (n-1)p + 1, type 8 (n+1/3)p + 1/3; linear between neighbours and
+    held at the extremes.
+    """
+    n = cells.sizes.astype(np.float64)
+    position = {6: (n + 1) * p, 7: (n - 1) * p + 1, 8: (n + 1 / 3) * p + 1 / 3}[kind] - 1
+    position = np.clip(position, 0, np.maximum(n - 1, 0))
+    below = np.floor(position).astype(np.int64)
+    if cells.values.size == 0:
+        return estimates(np.full(n.size, np.nan), (n < 1, EMPTY))
+    start = np.minimum(cells.bounds[:-1], cells.values.size - 1)
+    low = cells.values[np.minimum(start + below, cells.values.size - 1)]
+    high = cells.values[np.minimum(start + np.minimum(below + 1, np.maximum(cells.sizes - 1, 0)), cells.values.size - 1)]
+    part = position - below
+    return estimates(np.where(part == 0, low, (1 - part) * low + part * high), (n < 1, EMPTY))
+
+
+def minimum(cells: Arranged) -> Estimates:
+    return quantile(cells, 0.0)
+
+
+def maximum(cells: Arranged) -> Estimates:
+    return quantile(cells, 1.0)
+
+
+def value_range(cells: Arranged) -> Estimates:
+    """Maximum minus minimum."""
+    with np.errstate(over="ignore"):
+        return estimates(maximum(cells).values - minimum(cells).values, (cells.sizes < 1, EMPTY))
+
+
+def interquartile_range(cells: Arranged, *, kind: QuantileType = 7) -> Estimates:
+    """Third minus first quartile."""
+    spread = quantile(cells, 0.75, kind=kind).values - quantile(cells, 0.25, kind=kind).values
+    return estimates(spread, (cells.sizes < 1, EMPTY))
+
+
+def _from_distances(cells: Arranged, centre: Array) -> tuple[Array, NDArray[np.int64]]:
+    group = np.repeat(np.arange(cells.n_groups), cells.sizes)
+    return np.abs(cells.values - centre[group]), group
+
+
+def median_absolute_deviation(cells: Arranged) -> Estimates:
+    """Median of the distances from the median, without a factor."""
+    distances, group = _from_distances(cells, quantile(cells, 0.5).values)
+    return quantile(arrange(distances, group, np.ones(distances.size, bool), cells.n_groups), 0.5)
+
+
+def mean_absolute_deviation(cells: Arranged) -> Estimates:
+    """Mean of the distances from the mean."""
+    distances, _ = _from_distances(cells, mean_of(cells))
+    return estimates(mean_of(Arranged(distances, cells.rows, cells.bounds)), (cells.sizes < 1, EMPTY))
+
+
+def trimmed_mean(cells: Arranged, *, proportion: float = 0.05) -> Estimates:
+    """Mean without floor(n · proportion) values at each end."""
+    cut = np.floor(cells.sizes * proportion + 1e-9).astype(np.int64)
+    place = np.arange(cells.values.size) - np.repeat(cells.bounds[:-1], cells.sizes)
+    kept = (place >= np.repeat(cut, cells.sizes)) & (place < np.repeat(cells.sizes - cut, cells.sizes))
+    bounds = np.concatenate([[0], np.cumsum(cells.sizes - 2 * cut)])
+    return estimates(mean_of(Arranged(cells.values[kept], cells.rows[kept], bounds)), (cells.sizes < 1, EMPTY))
+
+
+def geometric_mean(cells: Arranged) -> Estimates:
+    """exp of the mean logarithm; undefined where a value is not positive."""
+    positive = cells.values > 0
+    logs = np.log(np.where(positive, cells.values, 1.0))
+    values = np.exp(mean_of(Arranged(logs, cells.rows, cells.bounds)))
+    return estimates(values, (cells.sizes < 1, EMPTY), (minimum(cells).values <= 0, "some values are not positive"))
+
+
+def harmonic_mean(cells: Arranged) -> Estimates:
+    """Reciprocal of the mean reciprocal; undefined where a value is not positive."""
+    positive = cells.values > 0
+    with np.errstate(over="ignore"):
+        inverse = 1.0 / np.where(positive, cells.values, 1.0)
+    finite = np.isfinite(inverse)
+    values = 1.0 / mean_of(Arranged(np.where(finite, inverse, 1.0), cells.rows, cells.bounds))
+    vast = np.zeros(cells.n_groups, bool)
+    vast[np.repeat(np.arange(cells.n_groups), cells.sizes)[~finite]] = True
+    return estimates(
+        values,
+        (cells.sizes < 1, EMPTY),
+        (minimum(cells).values <= 0, "some values are not positive"),
+        (vast, "some values are too near zero"),
+    )
+
+
+@dataclass(frozen=True, eq=False)
+class Modes:
+    """The most frequent values of every group.
+
+    Attributes
+    ----------
+    count
+        int64 (groups,): how often they occur; 0 for an empty group.
+    values
+        All modes of all groups one after the other, ascending within a group.
+    bounds
+        int64 (groups + 1,): the modes of group g are values[bounds[g]:bounds[g + 1]]; none where each value occurs once.
+    """
+
+    count: NDArray[np.int64]
+    values: Array
+    bounds: NDArray[np.int64]
+
+    def at(self, group: int) -> tuple[float, ...]:
+        return tuple(self.values[self.bounds[group] : self.bounds[group + 1]].tolist())
+
+
+def modes(cells: Arranged) -> Modes:
+    """All values with the highest count, per group. A group in which each value occurs once (n > 1) has no mode."""
+    count = np.zeros(cells.n_groups, np.int64)
+    if cells.values.size == 0:
+        return Modes(count, cells.values, np.zeros(cells.n_groups + 1, np.int64))
+    group = np.repeat(np.arange(cells.n_groups), cells.sizes)
+    first = np.concatenate([[True], (cells.values[1:] != cells.values[:-1]) | (group[1:] != group[:-1])])
+    starts = np.flatnonzero(first)
+    runs = np.diff(np.append(starts, cells.values.size))
+    owner = group[starts]
+    np.maximum.at(count, owner, runs)
+    best = (runs == count[owner]) & ((runs > 1) | (cells.sizes[owner] == 1))
+    per_group = np.bincount(owner[best], minlength=cells.n_groups)
+    return Modes(count, cells.values[starts[best]], np.concatenate([[0], np.cumsum(per_group)]))
+
+
+@dataclass(frozen=True)
+class CaseValue:
+    """A value and the row it stands in, counted from 1."""
+
+    value: float
+    row: int
+
+
+def extremes(cells: Arranged, group: int, *, k: int = 5) -> tuple[tuple[CaseValue, ...], tuple[CaseValue, ...]]:
+    """(k lowest ascending, k highest descending) of one group, with their rows; equal values by row."""
+    start, stop = int(cells.bounds[group]), int(cells.bounds[group + 1])
+    k = min(k, stop - start)
+    lowest = _case_values(cells, np.arange(start, start + k))
+    tail = np.arange(stop - k, stop)
+    order = np.lexsort((cells.rows[tail], -cells.values[tail]))
+    return lowest, _case_values(cells, tail[order])
+
+
+def outside_fences(cells: Arranged, group: int, *, reach: float = 1.5, kind: QuantileType = 7) -> tuple[CaseValue, ...]:
+    """Values of one group beyond Tukey's fences, `reach` interquartile ranges outside the quartiles; ascending."""
+    values = cells.group(group)
+    if values.size == 0:
+        return ()
+    low, high = (float(quantile(cells, p, kind=kind).values[group]) for p in (0.25, 0.75))
+    spread = high - low
+    start = int(cells.bounds[group])
+    below = np.searchsorted(values, low - reach * spread, side="left")
+    above = np.searchsorted(values, high + reach * spread, side="right")
+    return _case_values(cells, start + np.concatenate([np.arange(below), np.arange(above, values.size)]))
+
+
+def _case_values(cells: Arranged, places: NDArray[np.integer]) -> tuple[CaseValue, ...]:
+    pairs = zip(cells.values[places].tolist(), (cells.rows[places] + 1).tolist(), strict=True)
+    return tuple(CaseValue(value, row) for value, row in pairs)
