@@ -1,0 +1,166 @@
+"""What every verb resolves first: which cases are in use, which variables are meant, which groups they form."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.conditions import And, Condition, Name, holds
+from istrel.data.dataset import Dataset
+from istrel.data.levels import Level
+from istrel.data.problem import Problem, nearest
+from istrel.sentence.request import AllOf, Crossed, Request, Span, Subject, show_condition
+
+
+@dataclass(frozen=True, eq=False)
+class Cases:
+    """The cases of an exhibit: a mask over all rows, how many there are and are used, and the condition in words."""
+
+    mask: NDArray[np.bool_]
+    total: int
+    used: int
+    condition: str
+
+
+def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -> Cases:
+    """The standing condition and the sentence's own, together.
+
+    Raises
+    ------
+    Problem
+        For a condition that names what is not there, or that no case meets.
+    """
+    parts = tuple(part for part in (standing, request.among) if part is not None)
+    if not parts:
+        return Cases(np.ones(data.n_rows, bool), data.n_rows, data.n_rows, "")
+    condition = parts[0] if len(parts) == 1 else And(parts)
+    mask = holds(condition, data)
+    used, text = int(mask.sum()), show_condition(condition)
+    if used == 0:
+        raise Problem(f"No case meets “{text}” ({data.n_rows:,} cases read); there is nothing to work on.")
+    return Cases(mask, data.n_rows, used, text)
+
+
+def known(name: Name, data: Dataset) -> str:
+    """The name, if the data have such a variable.
+
+    Raises
+    ------
+    Problem
+        With the place of the word and the nearest name.
+    """
+    if name.text not in data.table:
+        hint = nearest(name.text, data.table.names)
+        raise Problem(f"There is no variable “{name.text}”.{hint}", at=name.at, length=len(name.text))
+    return name.text
+
+
+def resolve_subjects(request: Request, data: Dataset) -> tuple[str, ...]:
+    """The names that the subjects mean, each once, in the order said.
+
+    Raises
+    ------
+    Problem
+        For unknown names, a range the wrong way round, an empty family, or crossed subjects (which only counting knows).
+    """
+    names: dict[str, None] = {}
+    for subject in request.subjects:
+        names.update(dict.fromkeys(_names_of(subject, data)))
+    return tuple(names)
+
+
+def _names_of(subject: Subject, data: Dataset) -> tuple[str, ...]:
+    match subject:
+        case AllOf(family):
+            found = tuple(v.name for v in data.codebook.variables if _in_family(v.level, family))
+            if not found:
+                raise Problem(f"No variable is {'measured' if family == 'measured' else 'a category'}.", at=subject.at)
+            return found
+        case Span(first, last):
+            order = data.table.names
+            start, stop = order.index(known(first, data)), order.index(known(last, data))
+            if start > stop:
+                message = f"“{last.text}” stands before “{first.text}” in the file; turn the range round."
+                raise Problem(message, at=last.at, length=len(last.text))
+            return order[start : stop + 1]
+        case Crossed(names):
+            if len(names) > 1:
+                message = "Describe takes variables one by one; combinations (×) are counted with “count”."
+                raise Problem(message, at=names[1].at, length=len(names[1].text))
+            return (known(names[0], data),)
+
+
+def _in_family(level: Level, family: str) -> bool:
+    return level.measured if family == "measured" else level.categorical
+
+
+@dataclass(frozen=True, eq=False)
+class Grouping:
+    """Groups of cases.
+
+    Attributes
+    ----------
+    names
+        The variables that make the groups; none for a total.
+    codes
+        int64 (rows,): the group of each case, from 0; -1 for a case with a missing group value or out of use.
+    values, labels
+        For each group, per variable: the stored value, and what it is called in print.
+    missing
+        Cases in use that are in no group because a group value is missing.
+    """
+
+    names: tuple[str, ...]
+    codes: NDArray[np.int64]
+    values: tuple[tuple[float | str, ...], ...]
+    labels: tuple[tuple[str, ...], ...]
+    missing: int
+
+    @property
+    def n_groups(self) -> int:
+        return len(self.values)
+
+    def named(self, group: int) -> tuple[tuple[str, float | str], ...]:
+        """(variable, value) pairs of a group."""
+        return tuple(zip(self.names, self.values[group], strict=True))
+
+
+def everyone(cases: Cases) -> Grouping:
+    """All cases in use as one group without a name."""
+    return Grouping((), np.where(cases.mask, 0, -1).astype(np.int64), ((),), ((),), 0)
+
+
+def resolve_grouping(crossed: Crossed, data: Dataset, cases: Cases) -> Grouping:
+    """The groups of one or several crossed variables.
+
+    Of one variable all values that are labelled in the codebook are groups, even where no case is in use; of several
+    only combinations that occur.
+
+    Raises
+    ------
+    Problem
+        For unknown names, or when every case in use lacks a group value.
+    """
+    names = tuple(known(name, data) for name in crossed.names)
+    parts = [data.categories(name) for name in names]
+    present = cases.mask & np.logical_and.reduce([part.codes >= 0 for part in parts])
+    if not present.any():
+        which = crossed.names[0]
+        raise Problem(f"“{which.text}” has no value in any case in use, so it makes no groups.", at=which.at, length=len(which.text))
+    shape = tuple(len(part.values) for part in parts)
+    flat = np.ravel_multi_index(tuple(np.where(present, part.codes, 0) for part in parts), shape)
+    kept = np.unique(flat[present])
+    if len(names) == 1:
+        declared = [i for i, v in enumerate(parts[0].values) if v in {e.value for e in data.variable(names[0]).value_labels}]
+        kept = np.union1d(kept, np.array(declared, kept.dtype))
+    codes = np.where(present, np.searchsorted(kept, flat), -1).astype(np.int64)
+    places = np.stack(np.unravel_index(kept, shape), axis=1).tolist()
+    return Grouping(
+        names=names,
+        codes=codes,
+        values=tuple(tuple(p.values[i] for p, i in zip(parts, place, strict=True)) for place in places),
+        labels=tuple(tuple(p.labels[i] for p, i in zip(parts, place, strict=True)) for place in places),
+        missing=int((cases.mask & ~present).sum()),
+    )

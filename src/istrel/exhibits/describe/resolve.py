@@ -1,0 +1,108 @@
+"""From a Request to a plan: which variables, how each is treated, which groups, which statistics, which form."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+
+from istrel.data.column import Kind
+from istrel.data.conditions import Condition
+from istrel.data.dataset import Dataset
+from istrel.data.levels import Level
+from istrel.data.problem import Problem
+from istrel.exhibits.cases import Cases, Grouping, everyone, resolve_cases, resolve_grouping, resolve_subjects
+from istrel.sentence.request import Request
+from istrel.sentence.words import STATISTICS
+
+FORMS = ("table", "histogram")
+USUAL = ("n", "mean", "sd", "median", "min", "max", "skewness")
+
+
+@dataclass(frozen=True)
+class Subject:
+    """A variable and how it is treated: "numbers", "categories", or "cases" where only n and missing make sense."""
+
+    name: str
+    treated: str
+
+
+@dataclass(frozen=True, eq=False)
+class DescribePlan:
+    """All that computing needs.
+
+    Attributes
+    ----------
+    shown
+        Statistics that the table shows, in this order.
+    computed
+        Statistics that the result carries.
+    """
+
+    request: Request
+    data: Dataset
+    cases: Cases
+    subjects: tuple[Subject, ...]
+    groupings: tuple[Grouping, ...]
+    form: str
+    shown: tuple[str, ...]
+    computed: tuple[str, ...]
+
+
+def resolve(request: Request, data: Dataset, standing: Condition | None = None) -> DescribePlan:
+    """The plan of a `describe` sentence.
+
+    Raises
+    ------
+    Problem
+        For unknown names, forms that describe does not have yet, conditions that no case meets.
+    """
+    form = _form(request)
+    _refuse_against(request)
+    cases = resolve_cases(request, data, standing)
+    groupings = tuple(resolve_grouping(crossed, data, cases) for crossed in request.across)
+    if not groupings or request.settings.total:
+        groupings = (*groupings, everyone(cases))
+    said = request.settings.statistics
+    subjects = tuple(_subject(name, data, explicit=said is not None) for name in resolve_subjects(request, data))
+    if form == "histogram":
+        subjects = tuple(_drawable(subject, data, request) for subject in subjects)
+    return DescribePlan(
+        request=request,
+        data=data,
+        cases=cases,
+        subjects=subjects,
+        groupings=groupings,
+        form=form,
+        shown=said or USUAL,
+        computed=said or tuple(STATISTICS),
+    )
+
+
+def _form(request: Request) -> str:
+    form = request.form or "table"
+    if form not in FORMS:
+        message = f"Describe cannot be set as “{form}” yet; it can as table or histogram."
+        raise Problem(message, at=request.form_at, length=len(form))
+    return form
+
+
+def _refuse_against(request: Request) -> None:
+    if request.against:
+        name = request.against[0]
+        message = "“against” belongs to count and relate; describe makes its groups with “across”."
+        raise Problem(message, at=name.at, length=len(name.text))
+
+
+def _subject(name: str, data: Dataset, *, explicit: bool) -> Subject:
+    level, kind = data.variable(name).level, data.table.column(name).kind
+    if level in (Level.IDENTIFIER, Level.DATE, Level.TEXT):
+        return Subject(name, "cases")
+    if kind is Kind.NUMBER and (level.measured or (explicit and level is not Level.NOMINAL)):
+        return Subject(name, "numbers")
+    return Subject(name, "categories")
+
+
+def _drawable(subject: Subject, data: Dataset, request: Request) -> Subject:
+    if data.table.column(subject.name).kind is not Kind.NUMBER:
+        message = f"“{subject.name}” holds no numbers, so it has no histogram; set it as table."
+        raise Problem(message, at=request.form_at, length=len("histogram"))
+    return replace(subject, treated="numbers")

@@ -1,0 +1,131 @@
+"""A `describe` result as a sheet: descriptives in rows by group, the mixed sample table, or histograms in panels."""
+
+from __future__ import annotations
+
+from istrel.exhibits.describe.notes import general_notes
+from istrel.exhibits.describe.resolve import DescribePlan
+from istrel.exhibits.describe.result import CategoryCell, DescribeResult, Group, MeasuredCell
+from istrel.exhibits.describe.symbols import cell_of, paired_heads
+from istrel.exhibits.describe.typeset_figure import histogram_sheet
+from istrel.exhibits.sheet import Cell, Compound, Head, Row, Run, Sheet, TableSheet, Text, italic, plain
+from istrel.style.numbers import Kind
+
+
+def typeset(plan: DescribePlan, result: DescribeResult) -> Sheet:
+    """The exhibit as a table or figure of values; the house style decides at output how they print."""
+    if plan.form == "histogram":
+        return histogram_sheet(plan, result)
+    if any(isinstance(cell, CategoryCell) for cell in result.cells):
+        return _sample_table(plan, result)
+    return _descriptives(plan, result)
+
+
+def title_of(plan: DescribePlan) -> str:
+    """A title from labels: the variables (or how many), and the groupings."""
+    names = [plan.data.variable(subject.name).title for subject in plan.subjects]
+    what = _listed(names) if len(names) <= 3 else f"Descriptive statistics of {len(names)} variables"
+    if len(names) == 1 and plan.form == "table":
+        what = f"Descriptive statistics of {names[0]}"
+    by = _listed([" and ".join(plan.data.variable(n).title for n in g.names) for g in plan.groupings if g.names])
+    return f"{what} by {by}" if by else what
+
+
+def _listed(words: list[str]) -> str:
+    return " and ".join(words) if len(words) < 3 else f"{', '.join(words[:-1])} and {words[-1]}"
+
+
+def _descriptives(plan: DescribePlan, result: DescribeResult) -> TableSheet:
+    grouped = any(g.names for g in plan.groupings)
+    one = len(plan.subjects) == 1
+    rows: list[Row] = []
+    for subject in plan.subjects:
+        cells = [cell for cell in result.cells if cell.variable == subject.name and isinstance(cell, MeasuredCell)]
+        variable = plan.data.variable(subject.name)
+        if not grouped:
+            rows += [Row(plain(variable.title_with_unit), _values(cell, plan)) for cell in cells]
+            continue
+        if not one:
+            rows.append(Row(plain(variable.title_with_unit)))
+        rows += _group_rows(cells, plan, indent=0 if one else 1)
+    spanners, heads = paired_heads(plan.shown, plan.request.settings.confidence or 0.95)
+    stub = _stub(plan, one=one and grouped)
+    table = (Head(stub), *heads)
+    top = ((Head(()), *spanners),) if any(s.text for s in spanners) else ()
+    return TableSheet(title_of(plan), (*top, table), tuple(rows), general_notes(plan, result))
+
+
+def _stub(plan: DescribePlan, *, one: bool) -> Text:
+    if not one:
+        return plain("Variable")
+    return plain(_listed([" × ".join(plan.data.variable(n).title for n in g.names) for g in plan.groupings if g.names]))
+
+
+def _group_rows(cells: list[MeasuredCell], plan: DescribePlan, indent: int) -> list[Row]:
+    """A row per group; of crossed groupings the first variables become headings over the last."""
+    rows: list[Row] = []
+    before: tuple[str, ...] = ()
+    for cell in cells:
+        *above, last = cell.group.labels or ("Total",)
+        for depth, label in enumerate(above):
+            if tuple(above[: depth + 1]) != before[: depth + 1]:
+                rows.append(Row(plain(label), indent=indent + depth))
+        before = tuple(above)
+        rows.append(Row(plain(last), _values(cell, plan), indent=indent + len(above)))
+    return rows
+
+
+def _values(cell: MeasuredCell, plan: DescribePlan) -> tuple[Cell, ...]:
+    decimals = plan.request.settings.decimals
+    if decimals is None:
+        decimals = plan.data.variable(cell.variable).decimals
+    return tuple(cell_of(key, cell, decimals) for key in plan.shown)
+
+
+def _sample_table(plan: DescribePlan, result: DescribeResult) -> TableSheet:
+    """Variables in rows, groups in columns: M (SD) for measured variables, n (%) for categories."""
+    groups = [Group(g.named(i), g.labels[i]) for g in plan.groupings for i in range(g.n_groups)]
+    rows: list[Row] = []
+    for subject in plan.subjects:
+        by_group = {cell.group: cell for cell in result.cells if cell.variable == subject.name}
+        cells = [by_group[group] for group in groups]
+        title = plan.data.variable(subject.name).title_with_unit
+        if isinstance(cells[0], MeasuredCell):
+            measured = [c for c in cells if isinstance(c, MeasuredCell)]
+            pair = subject.treated == "numbers" and {"mean", "sd"} <= set(plan.computed)
+            symbol = (Run("M", italic=True), Run(" ("), Run("SD", italic=True), Run(")")) if pair else italic("n")
+            values = (_mean_and_sd(c, plan) if pair else Cell(float(c.n), Kind.COUNT) for c in measured)
+            rows.append(Row((Run(f"{title}, "), *symbol), tuple(values)))
+        else:
+            counted = [c for c in cells if isinstance(c, CategoryCell)]
+            rows.append(Row((Run(f"{title}, "), Run("n", italic=True), Run(" (%)"))))
+            rows += _level_rows(counted)
+    heads = tuple(Head(_group_head(group, result, several=len(groups) > 1)) for group in groups)
+    return TableSheet(title_of(plan), ((Head(plain("Characteristic")), *heads),), tuple(rows), general_notes(plan, result))
+
+
+def _group_head(group: Group, result: DescribeResult, *, several: bool) -> Text:
+    """The group's label and how many cases it has."""
+    size = next(cell.n + cell.missing for cell in result.cells if cell.group == group)
+    label = " · ".join(group.labels) or ("Total" if several else "All cases")
+    return (Run(f"{label} ("), Run("n", italic=True), Run(f"\u00a0=\u00a0{size:,})"))
+
+
+def _mean_and_sd(cell: MeasuredCell, plan: DescribePlan) -> Cell | Compound:
+    decimals = plan.request.settings.decimals
+    decimals = plan.data.variable(cell.variable).decimals if decimals is None else decimals
+    return Compound("{} ({})", (cell_of("mean", cell, decimals), cell_of("sd", cell, decimals)))
+
+
+def _level_rows(cells: list[CategoryCell]) -> list[Row]:
+    rows = []
+    for place, level in enumerate(cells[0].levels):
+        values = []
+        for cell in cells:
+            here = cell.levels[place]
+            values.append(Compound("{} ({})", (Cell(float(here.count), Kind.COUNT), Cell(here.valid_percent, Kind.PERCENT))))
+        rows.append(Row(plain(level.label), tuple(values), indent=1))
+    if any(cell.missing for cell in cells):
+        rows.append(Row(plain("Missing"), tuple(Cell(float(cell.missing), Kind.COUNT) for cell in cells), indent=1))
+    return rows
+
+

@@ -1,0 +1,152 @@
+"""The semantic models of a table and a figure. Values stay values here; the house style turns them to text at output."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.stats.estimates import Undefined
+from istrel.style.numbers import Kind
+
+
+@dataclass(frozen=True)
+class Run:
+    """A piece of text of one slant."""
+
+    text: str
+    italic: bool = False
+
+
+Text = tuple[Run, ...]
+
+
+def plain(text: str) -> Text:
+    return (Run(text),) if text else ()
+
+
+def italic(text: str) -> Text:
+    return (Run(text, italic=True),)
+
+
+def as_plain(text: Text) -> str:
+    """The characters alone."""
+    return "".join(run.text for run in text)
+
+
+@dataclass(frozen=True)
+class Cell:
+    """One value at full precision, and what kind of number it is.
+
+    Attributes
+    ----------
+    value
+        A number, several numbers (all modes), a text, why there is none, or None for a cell that stays empty.
+    decimals
+        Of a measure; None leaves them to the style.
+    """
+
+    value: float | tuple[float, ...] | str | Undefined | None
+    kind: Kind = Kind.MEASURE
+    decimals: int | None = None
+
+
+@dataclass(frozen=True)
+class Compound:
+    """Several values in one cell, such as a mean with its SD in brackets; `pattern` has a {} for each."""
+
+    pattern: str
+    cells: tuple[Cell, ...]
+
+
+@dataclass(frozen=True)
+class Head:
+    """A column head; with a span above 1 it is a spanner over the heads below it. An empty head takes no rule."""
+
+    text: Text
+    span: int = 1
+
+
+@dataclass(frozen=True)
+class Row:
+    """A line of the body. A row without cells is a heading over the indented rows that follow."""
+
+    stub: Text
+    cells: tuple[Cell | Compound, ...] = ()
+    indent: int = 0
+
+
+@dataclass(frozen=True)
+class Note:
+    """A note under the exhibit: general, specific (to a mark) or probability, printed in that order."""
+
+    kind: Literal["general", "specific", "probability"]
+    text: Text
+
+
+@dataclass(frozen=True)
+class TableSheet:
+    """A table ready to be set. `heads` are rows of heads, spanners first; the first head is the stub's."""
+
+    title: str
+    heads: tuple[tuple[Head, ...], ...]
+    rows: tuple[Row, ...]
+    notes: tuple[Note, ...] = ()
+
+    @property
+    def n_columns(self) -> int:
+        """Columns, the stub included."""
+        return sum(head.span for head in self.heads[-1])
+
+
+@dataclass(frozen=True)
+class NormalCurve:
+    """The normal density of this mean and SD, times `scale`, lies over the bars at true x."""
+
+    mean: float
+    sd: float
+    scale: float
+
+
+@dataclass(frozen=True, eq=False)
+class HistogramPanel:
+    """One histogram: label of the group, n, and what is drawn. `edges` is (classes + 1,), the others (classes,)."""
+
+    variable: str
+    groups: tuple[tuple[str, float | str], ...]
+    label: str
+    x_title: str
+    n: int
+    edges: NDArray[np.float64]
+    counts: NDArray[np.int64]
+    heights: NDArray[np.float64]
+    curve: NormalCurve | None
+
+
+@dataclass(frozen=True, eq=False)
+class FigureSheet:
+    """A figure ready to be drawn, from numbers that are already reduced.
+
+    Attributes
+    ----------
+    height_word
+        What the heights are: count, percent, proportion or density.
+    shared_y
+        True when the panels' heights are comparable and share one scale.
+    alt
+        What a person who cannot see the figure is told.
+    """
+
+    title: str
+    panels: tuple[HistogramPanel, ...]
+    y_title: str
+    height_word: str
+    cumulative: bool
+    shared_y: bool
+    notes: tuple[Note, ...]
+    alt: str
+
+
+Sheet = TableSheet | FigureSheet

@@ -1,0 +1,66 @@
+"""Widths of columns and the places of decimal marks, for any way of measuring text: points in a document, pixels on screen."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+
+from istrel.exhibits.printing import PrintedTable
+from istrel.exhibits.sheet import as_plain
+
+Measure = Callable[[str], float]
+
+
+@dataclass(frozen=True)
+class Column:
+    """A column's width and where, from its left edge, the decimal mark of its numbers stands."""
+
+    width: float
+    mark: float
+
+
+def split_at_mark(text: str, decimal_mark: str) -> tuple[str, str]:
+    """(what stands before the decimal mark, the mark and what follows); only the first number of a cell aligns."""
+    for place, character in enumerate(text):
+        if character == decimal_mark and text[place + 1 : place + 2].isdigit():
+            return text[:place], text[place:]
+        if character in " (;" and place:
+            return text[:place], text[place:]
+    return text, ""
+
+
+def columns(table: PrintedTable, measure: Measure, decimal_mark: str, *, gap: float, indent: float) -> list[Column]:
+    """The stub and all value columns, each as wide as its content and a gap; heads that span share their need."""
+    stub = max(
+        [measure(as_plain(row.stub)) + indent * row.indent for row in table.rows if row.cells]
+        + [0.6 * measure(as_plain(row.stub)) for row in table.rows if not row.cells]
+        + [measure(as_plain(table.heads[-1][0].text))],
+        default=0.0,
+    )
+    found = [Column(stub, 0.0)]
+    for place in range(1, table.n_columns):
+        texts = [row.cells[place - 1] for row in table.rows if row.cells]
+        parts = [split_at_mark(text, decimal_mark) for text in texts]
+        before = max((measure(left) for left, _ in parts), default=0.0)
+        after = max((measure(right) for _, right in parts), default=0.0)
+        width = max(before + after, measure(as_plain(table.heads[-1][place].text)) if _flat(table) else 0.0) + gap
+        found.append(Column(width, (width - gap - before - after) / 2 + gap / 2 + before))
+    return _widened_for_spanners(table, found, measure, gap)
+
+
+def _flat(table: PrintedTable) -> bool:
+    return all(head.span == 1 for head in table.heads[-1])
+
+
+def _widened_for_spanners(table: PrintedTable, found: list[Column], measure: Measure, gap: float) -> list[Column]:
+    for row in table.heads[:-1]:
+        place = 0
+        for head in row:
+            inside = range(place, place + head.span)
+            lack = measure(as_plain(head.text)) + gap - sum(found[i].width for i in inside)
+            if head.text and lack > 0:
+                for i in inside:
+                    more = lack / head.span
+                    found[i] = Column(found[i].width + more, found[i].mark + more / 2)
+            place += head.span
+    return found

@@ -1,0 +1,243 @@
+"""Word-processor documents: real tables with paragraph styles, numbering fields, repeated heads and decimal tabs."""
+
+from __future__ import annotations
+
+import io
+import zipfile
+from datetime import UTC, datetime
+from typing import Any
+
+from docx import Document as new_document
+from docx.enum.style import WD_STYLE_TYPE
+from docx.enum.table import WD_TABLE_ALIGNMENT
+from docx.enum.text import WD_ALIGN_PARAGRAPH, WD_TAB_ALIGNMENT
+from docx.oxml import OxmlElement
+from docx.oxml.ns import qn
+from docx.shared import Mm, Pt, RGBColor
+
+from istrel.exhibits.printing import PrintedTable, print_notes, print_table, print_title
+from istrel.exhibits.sheet import FigureSheet, TableSheet, Text
+from istrel.render.columns import Column, columns
+from istrel.render.document import Document, Item
+from istrel.style import HouseStyle
+
+NARROW, WIDE = set(" .,:;!'|ijlftI()[]−-"), set("mwMWABCDEGHKNOQRUVXY%&@—")
+INDENT_PT, GAP_PT = 12.0, 14.0
+STYLES = ("Table label", "Table title", "Table text", "Table note")
+
+
+def render(document: Document) -> bytes:
+    """The .docx file. The same exhibits give the same bytes."""
+    word = new_document()
+    _page(word, document.style)
+    _define_styles(word, document.style)
+    for item in document.items:
+        if isinstance(item.exhibit.sheet, TableSheet):
+            _table(word, item, item.exhibit.sheet, document.style)
+        else:
+            _figure(word, item, item.exhibit.sheet, document.style)
+        if item.with_text and item.exhibit.text:
+            _add_runs(word.add_paragraph(style="Normal"), item.exhibit.text)
+    out = io.BytesIO()
+    word.save(out)
+    return _undated(out.getvalue())
+
+
+def _page(word: Any, style: HouseStyle) -> None:
+    section = word.sections[0]
+    section.page_width, section.page_height = Mm(210), Mm(297)
+    section.left_margin = section.right_margin = Mm(max(15.0, (210 - style.table.width_mm) / 2))
+    section.top_margin = section.bottom_margin = Mm(25)
+    stamp = datetime(2000, 1, 1, tzinfo=UTC)
+    word.core_properties.created = word.core_properties.modified = stamp
+    word.core_properties.author = word.core_properties.comments = ""
+    word.core_properties.title = "Tables and figures"
+
+
+def _define_styles(word: Any, style: HouseStyle) -> None:
+    normal = word.styles["Normal"]
+    _font(normal, style, style.fonts.table_pt + 1.5)
+    normal.paragraph_format.space_after = Pt(8)
+    normal.paragraph_format.line_spacing = 1.15
+    for name in STYLES:
+        made = word.styles.add_style(name, WD_STYLE_TYPE.PARAGRAPH)
+        made.base_style = normal
+        _font(made, style, style.fonts.table_pt)
+        made.paragraph_format.space_before = made.paragraph_format.space_after = Pt(0)
+        made.paragraph_format.line_spacing = 1.0
+    word.styles["Table label"].font.bold = style.table.label_bold
+    word.styles["Table label"].paragraph_format.space_before = Pt(18)
+    word.styles["Table label"].paragraph_format.space_after = Pt(4)
+    word.styles["Table title"].font.italic = style.table.title_italic
+    word.styles["Table title"].paragraph_format.space_after = Pt(6)
+    word.styles["Table note"].paragraph_format.space_before = Pt(4)
+    word.styles["Table note"].font.size = Pt(style.fonts.table_pt - 1)
+    for name in ("Table label", "Table title"):
+        word.styles[name].paragraph_format.keep_with_next = True
+    for name in ("Table text",):
+        word.styles[name].paragraph_format.space_before = word.styles[name].paragraph_format.space_after = Pt(2.5)
+
+
+def _font(paragraph_style: Any, style: HouseStyle, size: float) -> None:
+    paragraph_style.font.name = style.fonts.document
+    paragraph_style.font.size = Pt(size)
+    paragraph_style.font.color.rgb = RGBColor(0, 0, 0)
+    fonts = paragraph_style.element.get_or_add_rPr().get_or_add_rFonts()
+    for kind in ("w:ascii", "w:hAnsi", "w:cs", "w:eastAsia"):
+        fonts.set(qn(kind), style.fonts.document)
+
+
+def _caption(word: Any, item: Item, style: HouseStyle) -> None:
+    """The label with a numbering field inside a bookmark, so that the text can refer to it; then the title."""
+    kind = "Figure" if item.exhibit.is_figure else "Table"
+    before, _, after = item.label(style).partition(item.number)
+    paragraph = word.add_paragraph(style="Table label")
+    mark = f"_{kind}_{item.number}"
+    identity = str(1000 + int("".join(c for c in item.number if c.isdigit()) or 0) + (500 if kind == "Figure" else 0))
+    paragraph._p.append(_element("w:bookmarkStart", {"w:id": identity, "w:name": mark}))
+    paragraph.add_run(before)
+    field = _element("w:fldSimple", {"w:instr": f" SEQ {kind} \\* ARABIC "})
+    run = paragraph.add_run(item.number)
+    field.append(run._r)
+    paragraph._p.append(field)
+    if after:
+        paragraph.add_run(after)
+    paragraph._p.append(_element("w:bookmarkEnd", {"w:id": identity}))
+    word.add_paragraph(print_title(item.exhibit.sheet, style), style="Table title")
+
+
+def _element(tag: str, attributes: dict[str, str]) -> Any:
+    element = OxmlElement(tag)
+    for name, value in attributes.items():
+        element.set(qn(name), value)
+    return element
+
+
+def _add_runs(paragraph: Any, text: Text) -> None:
+    for run in text:
+        paragraph.add_run(run.text).italic = run.italic or None
+
+
+def _table(word: Any, item: Item, sheet: TableSheet, style: HouseStyle) -> None:
+    table = print_table(sheet, style, item.number)
+    _caption(word, item, style)
+    size = style.fonts.table_pt
+    layout = _fitted(columns(table, lambda t: text_width(t, size), style.numbers.decimal_mark, gap=GAP_PT, indent=INDENT_PT), style)
+    grid = word.add_table(rows=0, cols=table.n_columns)
+    grid.alignment = WD_TABLE_ALIGNMENT.LEFT
+    grid.autofit = False
+    _set_widths(grid, layout)
+    _heads(grid, table, style)
+    for row in table.rows:
+        cells = grid.add_row().cells
+        _fill(cells[0], row.stub, WD_ALIGN_PARAGRAPH.LEFT, indent=INDENT_PT * row.indent)
+        if not row.cells:
+            cells[0].merge(cells[-1])
+            cells[0].paragraphs[0].paragraph_format.keep_with_next = True
+        for place, text in enumerate(row.cells, start=1):
+            _number(cells[place], text, layout[place])
+    for row in grid.rows:
+        row._tr.get_or_add_trPr().append(_element("w:cantSplit", {}))
+        for cell, column in zip(row.cells, layout, strict=True):
+            cell.width = Pt(column.width)
+    _rule(grid.rows[0].cells, "top", style)
+    _rule(grid.rows[len(table.heads) - 1].cells, "bottom", style)
+    _rule(grid.rows[-1].cells, "bottom", style)
+    for note in table.notes:
+        _add_runs(word.add_paragraph(style="Table note"), note)
+
+
+def _fitted(layout: list[Column], style: HouseStyle) -> list[Column]:
+    """Columns drawn in, the stub first, where together they are wider than the page's text."""
+    room = style.table.width_mm / 25.4 * 72
+    over = sum(column.width for column in layout) - room
+    if over <= 0:
+        return layout
+    stub = max(layout[0].width - over, 90.0)
+    factor = (room - stub) / sum(column.width for column in layout[1:])
+    return [Column(stub, 0.0), *(Column(c.width * factor, c.mark * factor) for c in layout[1:])]
+
+
+def _set_widths(grid: Any, layout: list[Column]) -> None:
+    for column, found in zip(grid.columns, layout, strict=True):
+        column.width = Pt(found.width)
+    properties = grid._tbl.tblPr
+    margins = _element("w:tblCellMar", {})
+    for side in ("left", "right"):
+        margins.append(_element(f"w:{side}", {"w:w": "0", "w:type": "dxa"}))
+    properties.append(margins)
+
+
+def _heads(grid: Any, table: PrintedTable, style: HouseStyle) -> None:
+    for heads in table.heads:
+        row = grid.add_row()
+        row._tr.get_or_add_trPr().append(_element("w:tblHeader", {}))
+        place = 0
+        for head in heads:
+            cell = row.cells[place]
+            if head.span > 1:
+                cell = cell.merge(row.cells[place + head.span - 1])
+                _rule([cell], "bottom", style)
+            _fill(cell, head.text, WD_ALIGN_PARAGRAPH.CENTER if place else WD_ALIGN_PARAGRAPH.LEFT)
+            place += head.span
+
+
+def _fill(cell: Any, text: Text, alignment: Any, *, indent: float = 0.0) -> None:
+    paragraph = cell.paragraphs[0]
+    paragraph.style = "Table text"
+    paragraph.alignment = alignment
+    if indent:
+        paragraph.paragraph_format.left_indent = Pt(indent)
+    _add_runs(paragraph, text)
+
+
+def _number(cell: Any, text: str, column: Column) -> None:
+    """A value on a decimal tab: word processors align it on its decimal mark."""
+    paragraph = cell.paragraphs[0]
+    paragraph.style = "Table text"
+    paragraph.paragraph_format.tab_stops.add_tab_stop(Pt(column.mark), WD_TAB_ALIGNMENT.DECIMAL)
+    paragraph.add_run(text)
+
+
+def _rule(cells: Any, side: str, style: HouseStyle) -> None:
+    """A horizontal rule at the top or bottom of the cells."""
+    for cell in cells:
+        properties = cell._tc.get_or_add_tcPr()
+        borders = properties.find(qn("w:tcBorders"))
+        if borders is None:
+            borders = _element("w:tcBorders", {})
+            properties.append(borders)
+        line = {"w:val": "single", "w:sz": str(round(8 * style.table.rule_pt)), "w:space": "0", "w:color": "000000"}
+        if borders.find(qn(f"w:{side}")) is None:
+            borders.append(_element(f"w:{side}", line))
+
+
+def _figure(word: Any, item: Item, sheet: FigureSheet, style: HouseStyle) -> None:
+    from istrel.render.figure import draw, size_mm
+
+    _caption(word, item, style)
+    paragraph = word.add_paragraph(style="Normal")
+    width, _ = size_mm(sheet, style)
+    picture = paragraph.add_run().add_picture(io.BytesIO(draw(sheet, style, "png")), width=Mm(width))
+    properties = picture._inline.docPr
+    properties.set("descr", sheet.alt)
+    properties.set("title", sheet.title)
+    for note in print_notes(sheet.notes, style):
+        _add_runs(word.add_paragraph(style="Table note"), note)
+
+
+def text_width(text: str, size: float) -> float:
+    """About how wide a text is in a book serif of this size, in points."""
+    ems = sum(0.31 if c in NARROW else 0.74 if c in WIDE else 0.5 for c in text)
+    return 1.06 * ems * size
+
+
+def _undated(data: bytes) -> bytes:
+    """The same archive with a fixed date on every part, so that the same exhibits give the same bytes."""
+    out = io.BytesIO()
+    with zipfile.ZipFile(io.BytesIO(data)) as old, zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as new:
+        for name in old.namelist():
+            new.writestr(zipfile.ZipInfo(name, (2000, 1, 1, 0, 0, 0)), old.read(name), zipfile.ZIP_DEFLATED)
+    return out.getvalue()
+
+

@@ -1,0 +1,147 @@
+"""Figures drawn by matplotlib at the size they print, from numbers that are already reduced."""
+
+from __future__ import annotations
+
+import io
+from pathlib import Path
+from typing import Any
+
+import matplotlib as mpl
+import numpy as np
+from matplotlib import font_manager
+from matplotlib.backends.backend_agg import FigureCanvasAgg
+from matplotlib.backends.backend_pdf import FigureCanvasPdf
+from matplotlib.backends.backend_svg import FigureCanvasSVG
+from matplotlib.figure import Figure
+from matplotlib.ticker import MaxNLocator
+
+from istrel.exhibits.sheet import FigureSheet, HistogramPanel
+from istrel.stats.binning import normal_curve
+from istrel.style import HouseStyle
+from istrel.style.house import FONTS
+
+CANVAS = {"png": FigureCanvasAgg, "pdf": FigureCanvasPdf, "svg": FigureCanvasSVG}
+MM = 1 / 25.4
+INK = "#1B1B1B"
+CURVE_POINTS = 241
+
+for _font in sorted(Path(FONTS).glob("*.ttf")):
+    font_manager.fontManager.addfont(str(_font))
+# Text stays text in SVG and PDF; nothing random or dated goes into a file, so the same figure is the same bytes.
+mpl.rcParams.update({"svg.fonttype": "none", "pdf.fonttype": 42, "svg.hashsalt": "istrel", "path.simplify": False})
+_MATH = {f"mathtext.{slant}": "Istrel Serif" for slant in ("rm", "sf", "tt", "cal", "bf", "bfit")}
+mpl.rcParams.update({"mathtext.fontset": "custom", "mathtext.it": "Istrel Serif:italic", **_MATH})
+
+
+def draw(sheet: FigureSheet, style: HouseStyle, ending: str, *, dpi: float | None = None) -> bytes:
+    """The figure as a file: "png", "pdf" or "svg", at its true size.
+
+    Parameters
+    ----------
+    dpi
+        Dots per inch of a PNG; the style's by default.
+    """
+    figure = build(sheet, style)
+    canvas = CANVAS[ending](figure)
+    out = io.BytesIO()
+    dated: dict[str, dict[str, Any]] = {
+        "pdf": {"CreationDate": None, "ModDate": None, "Title": sheet.title},
+        "svg": {"Date": None, "Title": sheet.title},
+        "png": {"Software": "Istrel"},
+    }
+    options: dict[str, Any] = {"metadata": dated[ending]}
+    if ending == "png":
+        figure.set_dpi(dpi or style.figure.dpi)
+    getattr(canvas, f"print_{ending}")(out, **options)
+    return out.getvalue()
+
+
+def size_mm(sheet: FigureSheet, style: HouseStyle) -> tuple[float, float]:
+    """(width, height) of the figure on paper."""
+    columns, rows = _grid(len(sheet.panels))
+    width = style.figure.width_mm if columns == 1 else max(style.figure.width_mm, style.table.width_mm)
+    height = style.figure.height_mm if rows == 1 else 14.0 + rows * (46.0 if rows <= 3 else 38.0)
+    return width, height
+
+
+def _grid(panels: int) -> tuple[int, int]:
+    columns = 1 if panels <= 3 else 2 if panels <= 8 else 3
+    return columns, -(-panels // columns)
+
+
+def build(sheet: FigureSheet, style: HouseStyle) -> Figure:
+    """The matplotlib figure, laid out by hand: one pass, no automatic layout."""
+    width, height = size_mm(sheet, style)
+    columns, rows = _grid(len(sheet.panels))
+    point = style.fonts.figure_pt
+    with mpl.rc_context({"font.family": [style.fonts.proof, "DejaVu Serif"], "font.size": point}):
+        figure = Figure(figsize=(width * MM, height * MM))
+        left, right, bottom, top = 15.0, 4.0, 12.5, 7.0 if _labelled(sheet) else 4.0
+        gap_x, gap_y = 16.0, 15.0
+        cell_w = (width - left - right - (columns - 1) * gap_x) / columns
+        cell_h = (height - bottom - top - (rows - 1) * gap_y) / rows
+        top_height = max((_top(p) for p in sheet.panels), default=1.0)
+        same_x = len({panel.variable for panel in sheet.panels}) == 1
+        for place, panel in enumerate(sheet.panels):
+            column, row = place % columns, place // columns
+            x = (left + column * (cell_w + gap_x)) / width
+            y = (height - top - (row + 1) * cell_h - row * gap_y) / height
+            axes = figure.add_axes((x, y, cell_w / width, cell_h / height))
+            last = place + columns >= len(sheet.panels)
+            _histogram(axes, panel, sheet, style, ceiling=top_height if sheet.shared_y else _top(panel))
+            _dress(axes, panel, sheet, point, x_title=last or not same_x, y_title=column == 0)
+    return figure
+
+
+def _labelled(sheet: FigureSheet) -> bool:
+    return any(panel.label for panel in sheet.panels) or len(sheet.panels) > 1
+
+
+def _top(panel: HistogramPanel) -> float:
+    """The highest point of bars and curve."""
+    peak = float(panel.heights.max(initial=0.0))
+    if panel.curve:
+        peak = max(peak, panel.curve.scale / (panel.curve.sd * float(np.sqrt(2 * np.pi))))
+    return peak or 1.0
+
+
+def _histogram(axes: Any, panel: HistogramPanel, sheet: FigureSheet, style: HouseStyle, ceiling: float) -> None:
+    edges = panel.edges
+    colour = style.figure.palette[0]
+    axes.stairs(panel.heights, edges, fill=True, facecolor=_tint(colour), edgecolor="none")
+    axes.vlines(edges[1:-1], 0, np.minimum(panel.heights[:-1], panel.heights[1:]), color="white", linewidth=0.5)
+    axes.stairs(panel.heights, edges, color=colour, linewidth=0.7)
+    if panel.curve:
+        x = np.linspace(edges[0], edges[-1], CURVE_POINTS)
+        y = normal_curve(x, panel.curve.mean, panel.curve.sd, scale=panel.curve.scale, cumulative=sheet.cumulative)
+        axes.plot(x, y, color=INK, linewidth=1.0, dashes=(4, 1.6))
+    span = edges[-1] - edges[0]
+    axes.set_xlim(edges[0] - 0.02 * span, edges[-1] + 0.02 * span)
+    peak = float(panel.heights.max(initial=0.0)) if sheet.cumulative else ceiling
+    axes.set_ylim(0, 1.06 * (peak or 1.0))
+
+
+def _tint(colour: str) -> tuple[float, float, float]:
+    """The colour at 55 % over white paper: prints lighter than the curve in greyscale."""
+    r, g, b = (int(colour[i : i + 2], 16) / 255 for i in (1, 3, 5))
+    return (0.45 + 0.55 * r, 0.45 + 0.55 * g, 0.45 + 0.55 * b)
+
+
+def _dress(axes: Any, panel: HistogramPanel, sheet: FigureSheet, point: float, *, x_title: bool, y_title: bool) -> None:
+    """Axis lines, ticks and titles."""
+    for side in ("top", "right"):
+        axes.spines[side].set_visible(False)
+    for side in ("left", "bottom"):
+        axes.spines[side].set_linewidth(0.6)
+        axes.spines[side].set_color(INK)
+    axes.tick_params(width=0.6, length=2.5, color=INK, labelcolor=INK, pad=2)
+    axes.yaxis.set_major_locator(MaxNLocator(5, integer=sheet.height_word == "count"))
+    for axis in (axes.xaxis, axes.yaxis):
+        axis.set_major_formatter(lambda value, _: f"{value:,.10g}".replace("-", "−"))
+    if x_title:
+        axes.set_xlabel(panel.x_title, fontsize=point, color=INK, labelpad=3, parse_math=False)
+    if y_title:
+        axes.set_ylabel(sheet.y_title, fontsize=point, color=INK, labelpad=4, parse_math=False)
+    if panel.label:
+        axes.set_title(panel.label, loc="left", fontsize=point, fontstyle="italic", color=INK, pad=4, parse_math=False)
+    axes.text(1.0, 1.02, f"$n$ = {panel.n:,}", transform=axes.transAxes, ha="right", va="bottom", fontsize=point - 0.5, color=INK)

@@ -1,0 +1,89 @@
+"""A house style as checked data, read from a TOML file that anyone can copy and edit."""
+
+from __future__ import annotations
+
+import re
+from functools import cache
+from pathlib import Path
+from typing import Annotated
+
+import msgspec
+
+from istrel.data.problem import Problem, nearest
+
+FOLDER = Path(__file__).parent / "styles"
+FONTS = Path(__file__).parent / "fonts"
+SHIPPED = {"apa7": "apa7.toml", "apa 7": "apa7.toml", "apa": "apa7.toml"}
+Decimals = Annotated[int, msgspec.Meta(ge=0, le=15)]
+Points = Annotated[float, msgspec.Meta(ge=5, le=24)]
+Millimetres = Annotated[float, msgspec.Meta(ge=20, le=600)]
+Colour = Annotated[str, msgspec.Meta(pattern=r"^#[0-9A-Fa-f]{6}$")]
+
+
+class Fonts(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
+    document: str
+    proof: str
+    table_pt: Points
+    figure_pt: Points
+
+
+class Numbers(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
+    decimal_mark: str
+    thousands: str
+    leading_zero: bool
+    measure_decimals: Decimals
+    percent_decimals: Decimals
+    coefficient_decimals: Decimals
+    statistic_decimals: Decimals
+    p_decimals: Decimals
+
+
+class TableStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
+    label: str
+    label_bold: bool
+    title_italic: bool
+    title_case: bool
+    note: str
+    width_mm: Millimetres
+    rule_pt: Annotated[float, msgspec.Meta(gt=0, le=4)]
+
+
+class FigureStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
+    label: str
+    width_mm: Millimetres
+    height_mm: Millimetres
+    dpi: Annotated[int, msgspec.Meta(ge=72, le=1200)]
+    palette: Annotated[tuple[Colour, ...], msgspec.Meta(min_length=1)]
+
+
+class HouseStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
+    """Everything that a publisher decides about the look of tables and figures."""
+
+    name: str
+    fonts: Fonts
+    numbers: Numbers
+    table: TableStyle
+    figure: FigureStyle
+
+
+@cache
+def load_style(name: str = "apa7") -> HouseStyle:
+    """The shipped style of that name, or the style in a file.
+
+    Raises
+    ------
+    Problem
+        When there is no such style, or the file is malformed: with the line or the key.
+    """
+    known = SHIPPED.get(name.casefold())
+    path = FOLDER / known if known else Path(name)
+    if not path.is_file():
+        raise Problem(f"There is no house style “{name}”.{nearest(name, SHIPPED)} Shipped: apa7; or name a .toml file.")
+    try:
+        return msgspec.toml.decode(path.read_bytes(), type=HouseStyle)
+    except msgspec.ValidationError as error:
+        what, _, key = str(error).partition(" - at `$.")
+        raise Problem(f"{path.name}, key {key.rstrip('`') or '(top)'}: {what[0].lower()}{what[1:]}.") from None
+    except (msgspec.DecodeError, UnicodeDecodeError) as error:
+        line = re.search(r"line (\d+)", str(error))
+        raise Problem(f"{path.name}, line {line.group(1) if line else '?'}: this is no valid TOML ({error}).") from None
