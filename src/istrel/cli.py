@@ -2,23 +2,19 @@
 
 from __future__ import annotations
 
-import argparse
-import logging
 import sys
-import tempfile
 from collections.abc import Sequence
 from pathlib import Path
-from typing import Any, NoReturn
+from typing import TYPE_CHECKING, Any
 
 from istrel import __version__
 from istrel.data.problem import Problem
 
+if TYPE_CHECKING:
+    import argparse
+
 DONE, REFUSED, FAULT = 0, 2, 3
-STREAMED = ("json", "md", "csv", "html")
 NOT_YET = ("look", "build", "codebook")
-USAGE = """usage: istrel [FILE] [--demo]
-       istrel make SOURCE "SENTENCE" ... -o OUT [--to FORMAT] [options]
-"""
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
@@ -36,15 +32,23 @@ def main(arguments: Sequence[str] | None = None) -> int:
 
 
 def _run(words: list[str]) -> int:
-    if words and words[0] == "make":
-        return _make(_make_parser().parse_args(words[1:]))
-    if words and words[0] in NOT_YET and not Path(words[0]).exists():
+    if not words:
+        return _open_window("", demo=False)
+    from istrel.arguments import make_parser, window_parser
+
+    if words[0] == "make":
+        return _make(make_parser().parse_args(words[1:]))
+    if words[0] in NOT_YET and not Path(words[0]).exists():
         raise Problem(f"“istrel {words[0]}” cannot be done yet; “istrel make” can.")
-    return _open_window(_window_parser().parse_args(words))
+    options = window_parser().parse_args(words)
+    return _open_window(options.file or "", demo=options.demo)
 
 
 def _fault() -> int:
     """The traceback goes to a log; the user gets its path."""
+    import logging
+    import tempfile
+
     with tempfile.NamedTemporaryFile("w", prefix="istrel-", suffix=".log", delete=False, encoding="utf-8") as log:
         handler = logging.StreamHandler(log)
         logger = logging.getLogger("istrel")
@@ -55,44 +59,12 @@ def _fault() -> int:
     return FAULT
 
 
-class Parser(argparse.ArgumentParser):
-    """Mistakes in options as one plain line."""
-
-    def error(self, message: str) -> NoReturn:
-        raise Problem(f"{message[0].lower()}{message[1:]} (see {self.prog} --help)")
-
-
-def _window_parser() -> Parser:
-    parser = Parser(prog="istrel", usage=USAGE, description="Descriptive tables and figures, said in one sentence.")
-    parser.add_argument("file", nargs="?", help="a data file to open")
-    parser.add_argument("--demo", action="store_true", help="open the demo study")
-    parser.add_argument("--version", action="version", version=f"istrel {__version__}")
-    return parser
-
-
-def _make_parser() -> Parser:
-    parser = Parser(prog="istrel make", description="Make exhibits from a data file.")
-    parser.add_argument("source", help="a data file")
-    parser.add_argument("sentences", nargs="+", metavar="SENTENCE", help='e.g. "describe age across site as table"')
-    parser.add_argument("-o", dest="out", default=None, help="the file to write; its ending chooses the output; - writes to standard output")
-    parser.add_argument("--to", default=None, help=f"the format on standard output: {', '.join(STREAMED)}")
-    parser.add_argument("--style", default="apa7", help="a house style's name or file")
-    parser.add_argument("--codebook", default="", help="a codebook as CSV")
-    parser.add_argument("--delimiter", help="what separates the fields; \\t for a tab")
-    parser.add_argument("--decimal", choices=[".", ","], help="the decimal mark")
-    parser.add_argument("--encoding", help="for example utf-8 or cp1252")
-    parser.add_argument("--header-row", type=int, help="the row that holds the names, from 1; 0 for none")
-    parser.add_argument("--sheet", help="the sheet of a spreadsheet")
-    parser.add_argument("--missing", default="", help='missing codes for all variables, e.g. "-9,99"')
-    return parser
-
-
 def _make(options: argparse.Namespace) -> int:
     from istrel.exhibits.make import make_exhibit
     from istrel.render import render
     from istrel.render.document import Document, numbered
     from istrel.study.opening import open_data
-    from istrel.style import load_style
+    from istrel.style.house import load_style
 
     ending, path = _target(options)
     style = load_style(options.style)
@@ -105,6 +77,8 @@ def _make(options: argparse.Namespace) -> int:
 
 def _target(options: argparse.Namespace) -> tuple[str, Path | None]:
     """(ending, path); no path means standard output."""
+    from istrel.arguments import STREAMED
+
     if options.out is None or options.out == "-":
         if options.to not in STREAMED:
             raise Problem(f"standard output takes --to {', '.join(STREAMED)}; or name a file with -o.")
@@ -140,6 +114,8 @@ def _opening(options: argparse.Namespace) -> Any:
 
 def _write(content: bytes, path: Path | None) -> None:
     """Write at once and whole: a file is never left half written."""
+    import tempfile
+
     if path is None:
         sys.stdout.buffer.write(content)
         sys.stdout.buffer.flush()
@@ -153,12 +129,15 @@ def _write(content: bytes, path: Path | None) -> None:
         raise Problem(f"{path}: cannot be written ({(error.strerror or 'no access').lower()}).") from None
 
 
-def _open_window(options: argparse.Namespace) -> int:
-    from istrel import demo
+def _open_window(path: str, *, demo: bool) -> int:
     from istrel.app.start import run
 
-    if options.file:
+    if path:
         from istrel.data.reading.read import check
 
-        check(Path(options.file))
-    return run(str(demo.LEARNERS) if options.demo else options.file or "", demo=options.demo)
+        check(Path(path))
+    if demo:
+        from istrel.demo import LEARNERS
+
+        path = str(LEARNERS)
+    return run(path, demo=demo)

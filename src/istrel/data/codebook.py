@@ -8,6 +8,7 @@ from istrel.data.column import show_value
 from istrel.data.levels import Level
 from istrel.data.problem import Problem, nearest
 
+
 @dataclass(frozen=True)
 class ValueLabel:
     """What a stored value is called in print."""

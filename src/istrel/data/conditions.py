@@ -162,7 +162,9 @@ def _compare(condition: Comparison, data: Dataset) -> tuple[Mask, Mask]:
 def _against_variable(condition: Comparison, right: Name, data: Dataset) -> Mask:
     left_text = data.table.column(condition.left.text).kind is Kind.TEXT
     if left_text != (data.table.column(right.text).kind is Kind.TEXT):
-        raise Problem(f"“{condition.left.text}” and “{right.text}” are of different kinds.", at=right.at, length=len(right.text))
+        raise Problem(
+            f"“{condition.left.text}” and “{right.text}” are of different kinds.", at=right.at, length=len(right.text)
+        )
     compare = OPERATORS[condition.operator]
     if not left_text:
         found: Mask = compare(data.numbers(condition.left.text).values, data.numbers(right.text).values)
@@ -170,8 +172,8 @@ def _against_variable(condition: Comparison, right: Name, data: Dataset) -> Mask
     a, b = data.categories(condition.left.text), data.categories(right.text)
     words = {word: code for code, word in enumerate(sorted({*map(str, a.values), *map(str, b.values)}))}
     rank = [np.array([*(words[str(v)] for v in side.values), -1])[side.codes] for side in (a, b)]
-    found = compare(*rank)
-    return found
+    ranked: Mask = compare(*rank)
+    return ranked
 
 
 def _equal(name: Name, literal: Literal, data: Dataset) -> Mask:

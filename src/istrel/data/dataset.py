@@ -131,11 +131,15 @@ def _equal_to(column: Column, value: float | str) -> NDArray[np.bool_]:
         if column.kind is Kind.TEXT and value in column.words:
             mask = column.valid & (column.values == column.words.index(value))
         elif column.unread.texts:
-            mask[[row for row, text in zip(column.unread.rows, column.unread.texts, strict=True) if text == value]] = True
+            mask[[row for row, text in zip(column.unread.rows, column.unread.texts, strict=True) if text == value]] = (
+                True
+            )
         return mask
     if column.kind is Kind.NUMBER:
         return column.valid & (column.values == value)
-    return _equal_to(column, str(value).removesuffix(".0")) if column.kind is Kind.TEXT else np.zeros(column.n_rows, bool)
+    return (
+        _equal_to(column, str(value).removesuffix(".0")) if column.kind is Kind.TEXT else np.zeros(column.n_rows, bool)
+    )
 
 
 def _categories(column: Column, variable: Variable) -> Categories:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import difflib
 from collections.abc import Iterable
 
 
@@ -26,6 +25,8 @@ class Problem(Exception):
 
 def nearest(word: str, known: Iterable[str]) -> str:
     """A question that offers the nearest known word (" Did you mean “age”?"), or nothing."""
+    import difflib
+
     by_fold = {name.casefold(): name for name in known}
     close = difflib.get_close_matches(word.casefold(), list(by_fold), n=1, cutoff=0.6)
     return f" Did you mean “{by_fold[close[0]]}”?" if close else ""

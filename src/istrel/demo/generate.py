@@ -115,7 +115,13 @@ def with_dirt(clean: dict[str, NDArray[Any]]) -> dict[str, NDArray[np.object_]]:
         pool = np.flatnonzero(among[:612]) if among is not None else np.arange(min(rows, 612))
         cells[name][rng.choice(pool, count, replace=False)] = text
 
-    for name, count in [("receptive_pre", 6), ("receptive_post", 12), ("spelling_speed", 6), ("reaction_ms", 3), ("mot_01", 4)]:
+    for name, count in [
+        ("receptive_pre", 6),
+        ("receptive_post", 12),
+        ("spelling_speed", 6),
+        ("reaction_ms", 3),
+        ("mot_01", 4),
+    ]:
         plant(name, "", count)
     plant("practice_min", "", 4)
     together = rng.choice(min(rows, 612), 22, replace=False)

@@ -148,12 +148,18 @@ def resolve_grouping(crossed: Crossed, data: Dataset, cases: Cases) -> Grouping:
     present = cases.mask & np.logical_and.reduce([part.codes >= 0 for part in parts])
     if not present.any():
         which = crossed.names[0]
-        raise Problem(f"“{which.text}” has no value in any case in use, so it makes no groups.", at=which.at, length=len(which.text))
+        raise Problem(
+            f"“{which.text}” has no value in any case in use, so it makes no groups.",
+            at=which.at,
+            length=len(which.text),
+        )
     shape = tuple(len(part.values) for part in parts)
     flat = np.ravel_multi_index(tuple(np.where(present, part.codes, 0) for part in parts), shape)
     kept = np.unique(flat[present])
     if len(names) == 1:
-        declared = [i for i, v in enumerate(parts[0].values) if v in {e.value for e in data.variable(names[0]).value_labels}]
+        declared = [
+            i for i, v in enumerate(parts[0].values) if v in {e.value for e in data.variable(names[0]).value_labels}
+        ]
         kept = np.union1d(kept, np.array(declared, kept.dtype))
     codes = np.where(present, np.searchsorted(kept, flat), -1).astype(np.int64)
     places = np.stack(np.unravel_index(kept, shape), axis=1).tolist()

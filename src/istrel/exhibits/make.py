@@ -14,18 +14,27 @@ from istrel.exhibits.describe.result import DescribeResult
 from istrel.exhibits.margin import MarginNote, margin_notes
 from istrel.exhibits.sheet import FigureSheet, Sheet, Text
 from istrel.sentence import Request, parse
-from istrel.style import HouseStyle
+from istrel.style.house import HouseStyle
 
 VERBS = {"describe": describe}
 
 
 @dataclass(frozen=True, eq=False)
 class Exhibit:
-    """A finished table or figure with everything that was said and found on its way."""
+    """A finished table or figure with everything that was said and found on its way.
+
+    Attributes
+    ----------
+    shown
+        The statistic in each column, where columns are statistics.
+    margin
+        What a supervisor would write beside it.
+    """
 
     sentence: str
     request: Request
     form: str
+    shown: tuple[str, ...]
     cases: Cases
     result: DescribeResult
     sheet: Sheet
@@ -63,6 +72,7 @@ def make_exhibit(sentence: str, data: Dataset, style: HouseStyle, standing: Cond
         sentence=sentence,
         request=request,
         form=plan.form,
+        shown=plan.shown if plan.tabular else (),
         cases=plan.cases,
         result=result,
         sheet=verb.typeset(plan, result),

@@ -49,7 +49,9 @@ def margin_notes(plan: DescribePlan, result: DescribeResult) -> tuple[MarginNote
         notes += _far(subject.name, plan)
         notes += _ordinal_mean(subject.name, plan)
         notes += _skew(cells, plan)
-        notes += [MarginNote(c.variable, c.group.labels, f"n = {c.n} in this group") for c in cells if 0 < c.n < SMALL_GROUP][:1]
+        notes += [
+            MarginNote(c.variable, c.group.labels, f"n = {c.n} in this group") for c in cells if 0 < c.n < SMALL_GROUP
+        ][:1]
     return tuple(notes)
 
 
@@ -98,7 +100,11 @@ def _ordinal_mean(name: str, plan: DescribePlan) -> list[MarginNote]:
 def _skew(cells: list[MeasuredCell], plan: DescribePlan) -> list[MarginNote]:
     if plan.form != "table" or "mean" not in plan.shown:
         return []
-    strong = [c for c in cells if isinstance(c.statistics.get("skewness"), float) and abs(_number(c, "skewness")) > STRONG_SKEW]
+    strong = [
+        c
+        for c in cells
+        if isinstance(c.statistics.get("skewness"), float) and abs(_number(c, "skewness")) > STRONG_SKEW
+    ]
     if not strong:
         return []
     worst = max(strong, key=lambda c: abs(_number(c, "skewness")))

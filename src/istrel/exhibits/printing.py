@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 from istrel.exhibits.sheet import Cell, Compound, Head, Note, Row, Run, Sheet, TableSheet, Text, as_plain
 from istrel.stats.estimates import Undefined
-from istrel.style import HouseStyle
+from istrel.style.house import HouseStyle
 from istrel.style.numbers import ABSENT, format_number
 from istrel.style.titles import title_case
 
@@ -103,5 +103,3 @@ def body_rows(table: PrintedTable) -> list[list[str]]:
     """The body as plain text: stub and cells, padded to the table's width."""
     width = table.n_columns
     return [[as_plain(row.stub), *row.cells, *[""] * (width - 1 - len(row.cells))] for row in table.rows]
-
-

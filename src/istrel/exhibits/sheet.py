@@ -70,12 +70,21 @@ class Head:
 
 
 @dataclass(frozen=True)
+class About:
+    """What a row speaks of: a variable, and the labels of its group (none for all cases)."""
+
+    variable: str
+    group: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True)
 class Row:
     """A line of the body. A row without cells is a heading over the indented rows that follow."""
 
     stub: Text
     cells: tuple[Cell | Compound, ...] = ()
     indent: int = 0
+    about: About | None = None
 
 
 @dataclass(frozen=True)

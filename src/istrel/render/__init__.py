@@ -47,7 +47,9 @@ def _check_fits(document: Document, ending: str, holds: str) -> None:
     if holds == "figure":
         tables = [item for item in document.items if not item.exhibit.is_figure]
         if tables:
-            raise Problem(f"A table cannot be written as .{ending}; choose .docx, .html, .csv or .json, or add “as histogram”.")
+            raise Problem(
+                f"A table cannot be written as .{ending}; choose .docx, .html, .csv or .json, or add “as histogram”."
+            )
         if len(document.items) > 1:
             raise Problem(f"A .{ending} file holds one figure; name one sentence, or choose .docx or .html.")
     if holds == "tables" and any(item.exhibit.is_figure for item in document.items):

@@ -23,7 +23,13 @@ def render(document: Document) -> bytes:
         table = print_table(sheet, document.style, item.number)
         if place:
             writer.writerow([])
-        rows = [[table.label], [table.title], *head_rows(table), *body_rows(table), *([as_plain(n)] for n in table.notes)]
+        rows = [
+            [table.label],
+            [table.title],
+            *head_rows(table),
+            *body_rows(table),
+            *([as_plain(n)] for n in table.notes),
+        ]
         writer.writerows([harmless(cell) for cell in row] for row in rows)
     return ("\ufeff" + out.getvalue()).encode()
 

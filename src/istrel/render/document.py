@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from istrel.data.table import Source
 from istrel.exhibits.make import Exhibit
-from istrel.style import HouseStyle
+from istrel.style.house import HouseStyle
 
 
 @dataclass(frozen=True, eq=False)

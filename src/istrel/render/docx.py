@@ -7,7 +7,7 @@ import zipfile
 from datetime import UTC, datetime
 from typing import Any
 
-from docx import Document as new_document
+import docx
 from docx.enum.style import WD_STYLE_TYPE
 from docx.enum.table import WD_TABLE_ALIGNMENT
 from docx.enum.text import WD_ALIGN_PARAGRAPH, WD_TAB_ALIGNMENT
@@ -19,7 +19,7 @@ from istrel.exhibits.printing import PrintedTable, print_notes, print_table, pri
 from istrel.exhibits.sheet import FigureSheet, TableSheet, Text
 from istrel.render.columns import Column, columns
 from istrel.render.document import Document, Item
-from istrel.style import HouseStyle
+from istrel.style.house import HouseStyle
 
 NARROW, WIDE = set(" .,:;!'|ijlftI()[]−-"), set("mwMWABCDEGHKNOQRUVXY%&@—")
 INDENT_PT, GAP_PT = 12.0, 14.0
@@ -28,7 +28,7 @@ STYLES = ("Table label", "Table title", "Table text", "Table note")
 
 def render(document: Document) -> bytes:
     """The .docx file. The same exhibits give the same bytes."""
-    word = new_document()
+    word = docx.Document()
     _page(word, document.style)
     _define_styles(word, document.style)
     for item in document.items:
@@ -122,7 +122,9 @@ def _table(word: Any, item: Item, sheet: TableSheet, style: HouseStyle) -> None:
     table = print_table(sheet, style, item.number)
     _caption(word, item, style)
     size = style.fonts.table_pt
-    layout = _fitted(columns(table, lambda t: text_width(t, size), style.numbers.decimal_mark, gap=GAP_PT, indent=INDENT_PT), style)
+    layout = _fitted(
+        columns(table, lambda t: text_width(t, size), style.numbers.decimal_mark, gap=GAP_PT, indent=INDENT_PT), style
+    )
     grid = word.add_table(rows=0, cols=table.n_columns)
     grid.alignment = WD_TABLE_ALIGNMENT.LEFT
     grid.autofit = False
@@ -239,5 +241,3 @@ def _undated(data: bytes) -> bytes:
         for name in old.namelist():
             new.writestr(zipfile.ZipInfo(name, (2000, 1, 1, 0, 0, 0)), old.read(name), zipfile.ZIP_DEFLATED)
     return out.getvalue()
-
-

@@ -17,8 +17,8 @@ from matplotlib.ticker import MaxNLocator
 
 from istrel.exhibits.sheet import FigureSheet, HistogramPanel
 from istrel.stats.binning import normal_curve
-from istrel.style import HouseStyle
-from istrel.style.house import FONTS
+from istrel.style.fonts_folder import FONTS
+from istrel.style.house import HouseStyle
 
 CANVAS = {"png": FigureCanvasAgg, "pdf": FigureCanvasPdf, "svg": FigureCanvasSVG}
 MM = 1 / 25.4
@@ -29,19 +29,23 @@ for _font in sorted(Path(FONTS).glob("*.ttf")):
     font_manager.fontManager.addfont(str(_font))
 # Text stays text in SVG and PDF; nothing random or dated goes into a file, so the same figure is the same bytes.
 mpl.rcParams.update({"svg.fonttype": "none", "pdf.fonttype": 42, "svg.hashsalt": "istrel", "path.simplify": False})
-_MATH = {f"mathtext.{slant}": "Istrel Serif" for slant in ("rm", "sf", "tt", "cal", "bf", "bfit")}
+_MATH: dict[Any, Any] = {f"mathtext.{slant}": "Istrel Serif" for slant in ("rm", "sf", "tt", "cal", "bf", "bfit")}
 mpl.rcParams.update({"mathtext.fontset": "custom", "mathtext.it": "Istrel Serif:italic", **_MATH})
 
 
-def draw(sheet: FigureSheet, style: HouseStyle, ending: str, *, dpi: float | None = None) -> bytes:
+def draw(sheet: FigureSheet, style: HouseStyle, ending: str, *, dpi: float | None = None, clear: bool = False) -> bytes:
     """The figure as a file: "png", "pdf" or "svg", at its true size.
 
     Parameters
     ----------
     dpi
         Dots per inch of a PNG; the style's by default.
+    clear
+        Without a background, for laying it on paper of another colour.
     """
     figure = build(sheet, style)
+    if clear:
+        figure.patch.set_alpha(0.0)
     canvas = CANVAS[ending](figure)
     out = io.BytesIO()
     dated: dict[str, dict[str, Any]] = {
@@ -86,7 +90,7 @@ def build(sheet: FigureSheet, style: HouseStyle) -> Figure:
             column, row = place % columns, place // columns
             x = (left + column * (cell_w + gap_x)) / width
             y = (height - top - (row + 1) * cell_h - row * gap_y) / height
-            axes = figure.add_axes((x, y, cell_w / width, cell_h / height))
+            axes = figure.add_axes((x, y, cell_w / width, cell_h / height), facecolor="none")
             last = place + columns >= len(sheet.panels)
             _histogram(axes, panel, sheet, style, ceiling=top_height if sheet.shared_y else _top(panel))
             _dress(axes, panel, sheet, point, x_title=last or not same_x, y_title=column == 0)
@@ -144,4 +148,13 @@ def _dress(axes: Any, panel: HistogramPanel, sheet: FigureSheet, point: float, *
         axes.set_ylabel(sheet.y_title, fontsize=point, color=INK, labelpad=4, parse_math=False)
     if panel.label:
         axes.set_title(panel.label, loc="left", fontsize=point, fontstyle="italic", color=INK, pad=4, parse_math=False)
-    axes.text(1.0, 1.02, f"$n$ = {panel.n:,}", transform=axes.transAxes, ha="right", va="bottom", fontsize=point - 0.5, color=INK)
+    axes.text(
+        1.0,
+        1.02,
+        f"$n$ = {panel.n:,}",
+        transform=axes.transAxes,
+        ha="right",
+        va="bottom",
+        fontsize=point - 0.5,
+        color=INK,
+    )

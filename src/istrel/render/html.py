@@ -76,16 +76,13 @@ svg { max-width: 100%; height: auto; }
 
 def render(document: Document) -> bytes:
     """The page. UTF-8."""
-    return (
-        _template()
-        .render(
-            title=document.title or document.source.name,
-            version=__version__,
-            style=document.style,
-            items=[_item(item, document) for item in document.items],
-        )
-        .encode()
+    page: str = _template().render(
+        title=document.title or document.source.name,
+        version=__version__,
+        style=document.style,
+        items=[_item(item, document) for item in document.items],
     )
+    return page.encode()
 
 
 @cache
@@ -114,7 +111,9 @@ def _item(item: Item, document: Document) -> dict[str, Any]:
         return {
             **content,
             "table": table,
-            "cells": lambda row: [_aligned(c, p, style.numbers.decimal_mark) for c, p in zip(row.cells, padding, strict=False)],
+            "cells": lambda row: [
+                _aligned(c, p, style.numbers.decimal_mark) for c, p in zip(row.cells, padding, strict=False)
+            ],
             "spanner": lambda row, head: row is not table.heads[-1] and bool(head.text),
         }
     return {**content, "svg": _svg(sheet, document)}

@@ -22,7 +22,9 @@ def _table(table: PrintedTable) -> str:
     """Markdown knows one head row: a spanner is written before the heads under it."""
     heads = [" ".join(dict.fromkeys(filter(None, column))) for column in zip(*head_rows(table), strict=True)]
     indents = ["&emsp;" * row.indent for row in table.rows]
-    body = [[indent + _plain(row[0]), *map(_plain, row[1:])] for indent, row in zip(indents, body_rows(table), strict=True)]
+    body = [
+        [indent + _plain(row[0]), *map(_plain, row[1:])] for indent, row in zip(indents, body_rows(table), strict=True)
+    ]
     lines = [
         _line([_plain(head) for head in heads]),
         _line([":--", *["--:"] * (len(heads) - 1)]),

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
 from lark.exceptions import UnexpectedInput
@@ -58,7 +58,9 @@ class Completion:
     suggestions: tuple[Suggestion, ...]
 
 
-def complete(text: str, cursor: int, names: Sequence[str], values: dict[str, Sequence[str]] | None = None) -> Completion:
+def complete(
+    text: str, cursor: int, names: Sequence[str], values: Mapping[str, Sequence[str]] | None = None
+) -> Completion:
     """Suggestions at the cursor.
 
     Parameters
@@ -76,8 +78,10 @@ def complete(text: str, cursor: int, names: Sequence[str], values: dict[str, Seq
     partial = PARTIAL.search(before)
     start = partial.start() if partial else cursor
     typed = before[start:].lstrip("`").casefold()
-    accepted = _accepted(before[:start])
-    found = _candidates(before[:start], accepted, names, values or {})
+    found = _candidates(before[:start], _accepted(before[:start]), names, values or {})
+    if typed and any(s.text.strip("`").casefold() == typed for s in found):  # a whole word: what comes after it?
+        start, typed = cursor, ""
+        found = _candidates(before + " ", _accepted(before), names, values or {})
     matching = [s for s in found if _fits(typed, s.text) and s.text.casefold() != typed]
     matching.sort(key=lambda s: not s.text.strip("`").casefold().startswith(typed))
     return Completion(start, tuple(dict.fromkeys(matching)))
@@ -91,13 +95,13 @@ def _accepted(prefix: str) -> set[str]:
     parser = grammar().parse_interactive(prefix, start="sentence")
     try:
         parser.exhaust_lexer()
-        return set(parser.accepts())
+        return set(parser.accepts())  # type: ignore[no-untyped-call]
     except UnexpectedInput:
         return set()
 
 
 def _candidates(
-    prefix: str, accepted: set[str], names: Sequence[str], values: dict[str, Sequence[str]]
+    prefix: str, accepted: set[str], names: Sequence[str], values: Mapping[str, Sequence[str]]
 ) -> list[Suggestion]:
     found: list[Suggestion] = []
     if "VERB" in accepted:
@@ -107,7 +111,9 @@ def _candidates(
     if "NAME" in accepted:
         found += _names(prefix, accepted, names, values)
     found += [Suggestion(KEYWORDS[t], "word") for t in CLAUSE_ORDER if t in accepted]
-    found += [Suggestion(w, "word") for t, w in KEYWORDS.items() if t in accepted and t not in CLAUSE_ORDER and t != "COMMA"]
+    found += [
+        Suggestion(w, "word") for t, w in KEYWORDS.items() if t in accepted and t not in CLAUSE_ORDER and t != "COMMA"
+    ]
     if "COMPARE" in accepted:
         found += [Suggestion(sign, "sign") for sign in ("=", ">=", "<=", "!=")]
     if "COMMA" in accepted:
@@ -115,7 +121,9 @@ def _candidates(
     return found
 
 
-def _names(prefix: str, accepted: set[str], names: Sequence[str], values: dict[str, Sequence[str]]) -> list[Suggestion]:
+def _names(
+    prefix: str, accepted: set[str], names: Sequence[str], values: Mapping[str, Sequence[str]]
+) -> list[Suggestion]:
     """Variables; or values after a comparison; or statistics and settings after `with`."""
     compared = re.search(r"(`[^`]+`|[^\W\d][\w.]*)\s*(?:[<>=≤≥≠]|!=|<=|>=|==|(?:not\s+)?in\s*\{[^}]*)\s*$", prefix)
     in_settings = re.search(r"(?<!\w)with\s[^`]*$", prefix, re.IGNORECASE)
@@ -123,7 +131,10 @@ def _names(prefix: str, accepted: set[str], names: Sequence[str], values: dict[s
         setting = re.search(r"([\w]+)\s*=\s*$", prefix)
         if setting:
             choices = SETTINGS.get(setting.group(1).casefold(), ())
-            return [Suggestion(c, "value") for c in (choices if isinstance(choices, tuple) else ("yes", "no") if choices == "yes or no" else ())]
+            return [
+                Suggestion(c, "value")
+                for c in (choices if isinstance(choices, tuple) else ("yes", "no") if choices == "yes or no" else ())
+            ]
         return [Suggestion(s, "statistic") for s in STATISTICS] + [Suggestion(f"{s} =", "setting") for s in SETTINGS]
     if compared and compared.group(1).strip("`") in values:
         return [Suggestion(f'"{value}"', "value") for value in values[compared.group(1).strip("`")]]

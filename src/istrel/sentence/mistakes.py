@@ -51,7 +51,7 @@ def _at_start(text: str, found: re.Match[str] | None) -> Problem:
 
 
 def _wanted(before: str, expected: set[str]) -> str:
-    last = before.split()[-1].casefold() if before.split() else ""
+    last = before.rsplit(maxsplit=1)[-1].casefold() if before.split() else ""
     last = before[-1] if before[-1:] in NEEDED_AFTER else last
     if last in NEEDED_AFTER:
         return NEEDED_AFTER[last]
@@ -63,7 +63,7 @@ def _wanted(before: str, expected: set[str]) -> str:
 
 
 def _message(word: str, before: str, expected: set[str]) -> str:
-    last = before.split()[-1].casefold() if before.split() else ""
+    last = before.rsplit(maxsplit=1)[-1].casefold() if before.split() else ""
     if last == "as" and "FORM" in expected:
         hint = nearest(word, FORMS) or f" Forms are {', '.join(FORMS)}."
         return f"“{word}” is no form.{hint}"
@@ -72,4 +72,6 @@ def _message(word: str, before: str, expected: set[str]) -> str:
             return _wanted(before, expected)
         return f"“{word}” cannot stand here. {_wanted(before, expected) if 'COMPARE' in expected else ''}".rstrip()
     hint = nearest(word, CLAUSES)
-    return f"“{word}” cannot stand here.{hint}" + ("" if hint else " Separate names by commas, or go on with across, among, as or with.")
+    return f"“{word}” cannot stand here.{hint}" + (
+        "" if hint else " Separate names by commas, or go on with across, among, as or with."
+    )

@@ -91,7 +91,9 @@ def _central(sums: list[Twofold], n: Array) -> tuple[Twofold, Twofold, Twofold]:
     m = divide(s1, exact(n))
     m2 = multiply(m, m)
     second = subtract(s2, multiply(exact(n), m2))
-    third = add(subtract(s3, multiply(exact(np.full_like(n, 3.0)), multiply(m, s2))), multiply(exact(2.0 * n), multiply(m2, m)))
+    third = add(
+        subtract(s3, multiply(exact(np.full_like(n, 3.0)), multiply(m, s2))), multiply(exact(2.0 * n), multiply(m2, m))
+    )
     fourth = subtract(s4, multiply(exact(np.full_like(n, 4.0)), multiply(m, s3)))
     fourth = add(fourth, multiply(exact(np.full_like(n, 6.0)), multiply(m2, s2)))
     fourth = subtract(fourth, multiply(exact(3.0 * n), multiply(m2, m2)))
@@ -147,7 +149,9 @@ def coefficient_of_variation(m: Moments, minimum: Array) -> Estimates:
     middle = mean(m).values
     with np.errstate(divide="ignore", invalid="ignore"):
         values = 100.0 * _scaled_sd(m) / middle
-    return estimates(values, (m.n < 2, FEW.format(2)), (minimum < 0, "some values are negative"), (middle == 0, "the mean is 0"))
+    return estimates(
+        values, (m.n < 2, FEW.format(2)), (minimum < 0, "some values are negative"), (middle == 0, "the mean is 0")
+    )
 
 
 def skewness(m: Moments) -> Estimates:

@@ -34,7 +34,9 @@ def quantile(cells: Arranged, p: float, *, kind: QuantileType = 7) -> Estimates:
         return estimates(np.full(n.size, np.nan), (n < 1, EMPTY))
     start = np.minimum(cells.bounds[:-1], cells.values.size - 1)
     low = cells.values[np.minimum(start + below, cells.values.size - 1)]
-    high = cells.values[np.minimum(start + np.minimum(below + 1, np.maximum(cells.sizes - 1, 0)), cells.values.size - 1)]
+    high = cells.values[
+        np.minimum(start + np.minimum(below + 1, np.maximum(cells.sizes - 1, 0)), cells.values.size - 1)
+    ]
     part = position - below
     return estimates(np.where(part == 0, low, (1 - part) * low + part * high), (n < 1, EMPTY))
 

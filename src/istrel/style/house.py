@@ -12,7 +12,6 @@ import msgspec
 from istrel.data.problem import Problem, nearest
 
 FOLDER = Path(__file__).parent / "styles"
-FONTS = Path(__file__).parent / "fonts"
 SHIPPED = {"apa7": "apa7.toml", "apa 7": "apa7.toml", "apa": "apa7.toml"}
 Decimals = Annotated[int, msgspec.Meta(ge=0, le=15)]
 Points = Annotated[float, msgspec.Meta(ge=5, le=24)]

@@ -44,7 +44,9 @@ def format_number(value: float, kind: Kind, style: HouseStyle, decimals: int | N
     }.get(kind, numbers.measure_decimals if decimals is None else decimals)
     if kind is not Kind.COUNT and kind is not Kind.PERCENT and decimals is not None:
         places = decimals
-    if abs(value) >= 1e15 or (value != 0 and kind is Kind.MEASURE and abs(value) < 0.5 * 10.0**-places and abs(value) < 1e-6):
+    if abs(value) >= 1e15 or (
+        value != 0 and kind is Kind.MEASURE and abs(value) < 0.5 * 10.0**-places and abs(value) < 1e-6
+    ):
         return _scientific(value, places, style)
     text = format(value, f",.{places}f")
     if float(text.replace(",", "")) == 0:

@@ -2,13 +2,38 @@
 
 from __future__ import annotations
 
-SMALL = {"a", "an", "and", "as", "at", "but", "by", "for", "if", "in", "nor", "of", "off", "on", "or", "per", "so", "the", "to", "up", "via", "yet"}
+SMALL = {
+    "a",
+    "an",
+    "and",
+    "as",
+    "at",
+    "but",
+    "by",
+    "for",
+    "if",
+    "in",
+    "nor",
+    "of",
+    "off",
+    "on",
+    "or",
+    "per",
+    "so",
+    "the",
+    "to",
+    "up",
+    "via",
+    "yet",
+}
 
 
 def title_case(text: str) -> str:
     """Words of four letters or more, and the first word, with a capital; words that have capitals or digits stay."""
     words = text.split(" ")
-    return " ".join(_cased(word, first=place == 0 or words[place - 1].endswith(":")) for place, word in enumerate(words))
+    return " ".join(
+        _cased(word, first=place == 0 or words[place - 1].endswith(":")) for place, word in enumerate(words)
+    )
 
 
 def _cased(word: str, *, first: bool) -> str:

@@ -32,12 +32,16 @@ def read_delimited(path: Path, settings: ReadingSettings) -> Table:
         arrow = _parse(path, dialect)
     except (pa.ArrowInvalid, UnicodeDecodeError, UnicodeError) as error:
         if settings.encoding is None and dialect.encoding == "utf-8" and "UTF" in str(error).upper():
-            again = ReadingSettings(settings.delimiter, settings.decimal, guess_encoding(path.name, _bytes(path)), settings.header_row)
+            again = ReadingSettings(
+                settings.delimiter, settings.decimal, guess_encoding(path.name, _bytes(path)), settings.header_row
+            )
             return read_delimited(path, again)
         raise _plain(path.name, dialect, error) from error
     if arrow.num_rows == 0:
         raise Problem(f"{path.name}: there are names but no rows of data below them.")
-    words = f"{DELIMITER_WORDS.get(dialect.delimiter, dialect.delimiter)} · {dialect.encoding.upper().removesuffix('-SIG')}"
+    words = (
+        f"{DELIMITER_WORDS.get(dialect.delimiter, dialect.delimiter)} · {dialect.encoding.upper().removesuffix('-SIG')}"
+    )
     source = Source(
         name=path.name,
         path=str(path.resolve()),
@@ -92,7 +96,10 @@ def _plain(name: str, dialect: Dialect, error: Exception) -> Problem:
     """A message for a person, with the line, from what Arrow says."""
     text = str(error)
     if "Expected" in text and "columns" in text:
-        wanted, got = (int(part.split()[0].rstrip(",")) for part in (text.split("Expected ")[1], text.split("got ")[1].replace(":", " ")))
+        wanted, got = (
+            int(part.split()[0].rstrip(","))
+            for part in (text.split("Expected ")[1], text.split("got ")[1].replace(":", " "))
+        )
         line = _first_ragged(name, dialect, wanted, text)
         return Problem(
             f"{name}, line {line}: {got} field{'s' if got != 1 else ''} where the row of names has {wanted}. "
@@ -108,7 +115,7 @@ def _first_ragged(name: str, dialect: Dialect, wanted: int, text: str) -> int:
     """The line of the first row with another number of fields; Arrow tells the row, else the sample is counted."""
     del name
     if "Row #" in text:
-        return int(text.split("Row #")[1].split(":")[0]) + dialect.skip
+        return int(text.split("Row #")[1].split(":", maxsplit=1)[0]) + dialect.skip
     for place, row in enumerate(dialect.rows):
         if len(row) != wanted:
             return place + dialect.skip + 1 + int(dialect.has_names)
@@ -146,7 +153,11 @@ def _of_numbers(name: str, chunked: pa.ChunkedArray, valid: Any, dialect: Dialec
 
 def _of_texts(name: str, chunked: pa.ChunkedArray, dialect: Dialect) -> Column:
     """A column of words; or of numbers, where nearly all that stands there reads as one."""
-    array = chunked.combine_chunks() if pa.types.is_dictionary(chunked.type) else chunked.combine_chunks().dictionary_encode()
+    array = (
+        chunked.combine_chunks()
+        if pa.types.is_dictionary(chunked.type)
+        else chunked.combine_chunks().dictionary_encode()
+    )
     if isinstance(array, pa.ChunkedArray):
         array = array.unify_dictionaries().combine_chunks()
     words = array.dictionary.cast(pa.string())
@@ -171,9 +182,9 @@ def _as_numbers(words: pa.Array, decimal: str) -> tuple[Any, Any]:
     """(numbers, which words read as one) for distinct words, spaces at their ends aside."""
     stripped = pc.replace_substring(pc.utf8_trim_whitespace(words), "−", "-")
     point = r"\." if decimal == "." else ","
-    read = np.asarray(pc.match_substring_regex(stripped, rf"^[+-]?([0-9]+({point}[0-9]*)?|{point}[0-9]+)([eE][+-]?[0-9]+)?$"))
+    read = np.asarray(
+        pc.match_substring_regex(stripped, rf"^[+-]?([0-9]+({point}[0-9]*)?|{point}[0-9]+)([eE][+-]?[0-9]+)?$")
+    )
     plain = pc.replace_substring(stripped, decimal, ".") if decimal != "." else stripped
     plain = pc.if_else(pa.array(read), pc.replace_substring_regex(plain, r"^\+", ""), "0")
     return np.asarray(plain.cast(pa.float64())), read
-
-

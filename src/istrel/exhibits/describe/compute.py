@@ -176,7 +176,9 @@ def _cases_only(name: str, grouping: Grouping, plan: DescribePlan) -> list[Measu
     for i, group in enumerate(_groups(grouping)):
         n, missing = int(valid[i]), int(sizes[i] - valid[i])
         counts: dict[str, Value] = {"n": float(n), "missing": float(missing)}
-        made.append(MeasuredCell(name, group, n, missing, {key: counts.get(key, reason) for key in plan.computed}, True))
+        made.append(
+            MeasuredCell(name, group, n, missing, {key: counts.get(key, reason) for key in plan.computed}, True)
+        )
     return made
 
 
@@ -279,9 +281,19 @@ def _histograms(
 
 
 def _curve(
-    mean: float | Undefined, sd: float | Undefined, n: int, edges: NDArray[np.float64], said: Any, height: binning.Height
+    mean: float | Undefined,
+    sd: float | Undefined,
+    n: int,
+    edges: NDArray[np.float64],
+    said: Any,
+    height: binning.Height,
 ) -> NormalCurve | None:
-    if said.curve not in (None, "normal", "both") or isinstance(mean, Undefined) or isinstance(sd, Undefined) or sd == 0:
+    if (
+        said.curve not in (None, "normal", "both")
+        or isinstance(mean, Undefined)
+        or isinstance(sd, Undefined)
+        or sd == 0
+    ):
         return None
     scale = binning.curve_scale(n, edges, height, cumulative=bool(said.cumulative))
     return None if scale is None else NormalCurve(mean, sd, scale)

@@ -8,7 +8,7 @@ from istrel.exhibits.describe.symbols import cell_of, reasons
 from istrel.exhibits.printing import print_cell
 from istrel.exhibits.sheet import Cell, Note, Run, Text, plain
 from istrel.stats.estimates import Undefined
-from istrel.style import HouseStyle
+from istrel.style.house import HouseStyle
 from istrel.style.numbers import Kind, format_number
 
 PRETTY = str.maketrans({"-": "−"})
@@ -57,7 +57,8 @@ def _missing_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:
 def _why(name: str, plan: DescribePlan) -> str:
     missing = plan.data.numbers(name).missing.reasons
     found = {reason: int((mask & plan.cases.mask).sum()) for reason, mask in missing.items()}
-    said = [f"{count:,} {'text among numbers' if reason == 'text' else reason}" for reason, count in found.items() if count]
+    words = {"text": "text among numbers", "blank": "blank", "infinite": "infinite"}
+    said = [f"{count:,} {words.get(reason, f'coded {reason}')}" for reason, count in found.items() if count]
     return f" ({', '.join(said)})" if said and set(found) - {"blank"} else ""
 
 
@@ -185,7 +186,11 @@ def _counted_words(cells: list[CategoryCell], plan: DescribePlan, style: HouseSt
         if not cell.n:
             continue
         most = max(cell.levels, key=lambda level: level.count)
-        share = "" if isinstance(most.valid_percent, Undefined) else print_cell(Cell(most.valid_percent, Kind.PERCENT), style)
+        share = (
+            ""
+            if isinstance(most.valid_percent, Undefined)
+            else print_cell(Cell(most.valid_percent, Kind.PERCENT), style)
+        )
         where = f" in {' · '.join(cell.group.labels)}" if cell.group.labels else ""
         title = plan.data.variable(cell.variable).title
         runs += [Run(f"The most frequent value of {title}{where} was {most.label} ({share}%, ")]

@@ -46,6 +46,11 @@ class DescribePlan:
     shown: tuple[str, ...]
     computed: tuple[str, ...]
 
+    @property
+    def tabular(self) -> bool:
+        """True where the columns of the table are statistics."""
+        return self.form == "table" and all(subject.treated != "categories" for subject in self.subjects)
+
 
 def resolve(request: Request, data: Dataset, standing: Condition | None = None) -> DescribePlan:
     """The plan of a `describe` sentence.

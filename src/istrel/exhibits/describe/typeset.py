@@ -7,7 +7,7 @@ from istrel.exhibits.describe.resolve import DescribePlan
 from istrel.exhibits.describe.result import CategoryCell, DescribeResult, Group, MeasuredCell
 from istrel.exhibits.describe.symbols import cell_of, paired_heads
 from istrel.exhibits.describe.typeset_figure import histogram_sheet
-from istrel.exhibits.sheet import Cell, Compound, Head, Row, Run, Sheet, TableSheet, Text, italic, plain
+from istrel.exhibits.sheet import About, Cell, Compound, Head, Row, Run, Sheet, TableSheet, Text, italic, plain
 from istrel.style.numbers import Kind
 
 
@@ -42,10 +42,12 @@ def _descriptives(plan: DescribePlan, result: DescribeResult) -> TableSheet:
         cells = [cell for cell in result.cells if cell.variable == subject.name and isinstance(cell, MeasuredCell)]
         variable = plan.data.variable(subject.name)
         if not grouped:
-            rows += [Row(plain(variable.title_with_unit), _values(cell, plan)) for cell in cells]
+            rows += [
+                Row(plain(variable.title_with_unit), _values(cell, plan), about=About(subject.name)) for cell in cells
+            ]
             continue
         if not one:
-            rows.append(Row(plain(variable.title_with_unit)))
+            rows.append(Row(plain(variable.title_with_unit), about=About(subject.name)))
         rows += _group_rows(cells, plan, indent=0 if one else 1)
     spanners, heads = paired_heads(plan.shown, plan.request.settings.confidence or 0.95)
     stub = _stub(plan, one=one and grouped)
@@ -70,7 +72,8 @@ def _group_rows(cells: list[MeasuredCell], plan: DescribePlan, indent: int) -> l
             if tuple(above[: depth + 1]) != before[: depth + 1]:
                 rows.append(Row(plain(label), indent=indent + depth))
         before = tuple(above)
-        rows.append(Row(plain(last), _values(cell, plan), indent=indent + len(above)))
+        about = About(cell.variable, cell.group.labels)
+        rows.append(Row(plain(last), _values(cell, plan), indent=indent + len(above), about=about))
     return rows
 
 
@@ -94,13 +97,15 @@ def _sample_table(plan: DescribePlan, result: DescribeResult) -> TableSheet:
             pair = subject.treated == "numbers" and {"mean", "sd"} <= set(plan.computed)
             symbol = (Run("M", italic=True), Run(" ("), Run("SD", italic=True), Run(")")) if pair else italic("n")
             values = (_mean_and_sd(c, plan) if pair else Cell(float(c.n), Kind.COUNT) for c in measured)
-            rows.append(Row((Run(f"{title}, "), *symbol), tuple(values)))
+            rows.append(Row((Run(f"{title}, "), *symbol), tuple(values), about=About(subject.name)))
         else:
             counted = [c for c in cells if isinstance(c, CategoryCell)]
-            rows.append(Row((Run(f"{title}, "), Run("n", italic=True), Run(" (%)"))))
+            rows.append(Row((Run(f"{title}, "), Run("n", italic=True), Run(" (%)")), about=About(subject.name)))
             rows += _level_rows(counted)
     heads = tuple(Head(_group_head(group, result, several=len(groups) > 1)) for group in groups)
-    return TableSheet(title_of(plan), ((Head(plain("Characteristic")), *heads),), tuple(rows), general_notes(plan, result))
+    return TableSheet(
+        title_of(plan), ((Head(plain("Characteristic")), *heads),), tuple(rows), general_notes(plan, result)
+    )
 
 
 def _group_head(group: Group, result: DescribeResult, *, several: bool) -> Text:
@@ -122,10 +127,10 @@ def _level_rows(cells: list[CategoryCell]) -> list[Row]:
         values = []
         for cell in cells:
             here = cell.levels[place]
-            values.append(Compound("{} ({})", (Cell(float(here.count), Kind.COUNT), Cell(here.valid_percent, Kind.PERCENT))))
+            values.append(
+                Compound("{} ({})", (Cell(float(here.count), Kind.COUNT), Cell(here.valid_percent, Kind.PERCENT)))
+            )
         rows.append(Row(plain(level.label), tuple(values), indent=1))
     if any(cell.missing for cell in cells):
         rows.append(Row(plain("Missing"), tuple(Cell(float(cell.missing), Kind.COUNT) for cell in cells), indent=1))
     return rows
-
-

@@ -26,7 +26,9 @@ def histogram_sheet(plan: DescribePlan, result: DescribeResult) -> FigureSheet:
     if not drawn:
         raise Problem(f"“{plan.subjects[0].name}” has no number in any case in use, so there is nothing to draw.")
     if len(drawn) > MOST_PANELS:
-        raise Problem(f"This makes {len(drawn)} histograms; a figure holds {MOST_PANELS}. Name fewer variables or groups.")
+        raise Problem(
+            f"This makes {len(drawn)} histograms; a figure holds {MOST_PANELS}. Name fewer variables or groups."
+        )
     word = drawn[0].stat
     cumulative = bool(plan.request.settings.cumulative)
     notes = [*general_notes(plan, result), *_own_notes(drawn)]
@@ -61,10 +63,17 @@ def _panel(cell: HistogramCell, plan: DescribePlan, *, several: bool) -> Histogr
 def _own_notes(drawn: list[HistogramCell]) -> list[Note]:
     notes = []
     if any(cell.curve for cell in drawn):
-        notes.append(Note("general", plain("The line is the normal curve with the mean and standard deviation of the cases shown.")))
+        notes.append(
+            Note(
+                "general",
+                plain("The line is the normal curve with the mean and standard deviation of the cases shown."),
+            )
+        )
     outside = sum(cell.outside for cell in drawn)
     if outside:
-        notes.append(Note("general", plain(f"{outside:,} value{'s lie' if outside > 1 else ' lies'} outside the class limits.")))
+        notes.append(
+            Note("general", plain(f"{outside:,} value{'s lie' if outside > 1 else ' lies'} outside the class limits."))
+        )
     return notes
 
 

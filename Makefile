@@ -1,0 +1,41 @@
+# Every habit of the project. `make help` lists them.
+PYTHON := .venv/bin/python
+STAMP := .venv/.set-up
+OFFSCREEN := QT_QPA_PLATFORM=offscreen
+
+.PHONY: help setup demo test check bench screenshots format lock
+
+help: ## list what can be done here
+	@grep -hE '^[a-z]+:.*## ' $(MAKEFILE_LIST) | sed 's/:.*## /\t/' | expand -t 14
+
+setup: $(STAMP) ## virtual environment, pinned packages, system libraries (when root)
+
+$(STAMP): requirements.lock pyproject.toml tools/set-up.sh
+	bash tools/set-up.sh
+	touch $@
+
+demo: $(STAMP) ## open the demo study; without a display make the full example into out/
+	bash tools/demo.sh
+
+test: $(STAMP) ## all tests, window included, without a screen
+	$(OFFSCREEN) $(PYTHON) -m pytest -n 2
+
+check: $(STAMP) ## formatting, lint, types, import floors, share of test lines
+	$(PYTHON) -m ruff format --check src tests tools
+	$(PYTHON) -m ruff check src tests tools
+	$(PYTHON) -m mypy
+	.venv/bin/lint-imports --no-cache
+	$(PYTHON) tools/line_share.py
+
+format: $(STAMP) ## put the code into its form
+	$(PYTHON) -m ruff format src tests tools
+	$(PYTHON) -m ruff check --fix src tests tools
+
+bench: $(STAMP) ## measure: ratios to floors taken in the same run
+	$(OFFSCREEN) $(PYTHON) tools/bench.py
+
+screenshots: $(STAMP) ## one current picture of each main view, from the demo study
+	$(OFFSCREEN) $(PYTHON) tools/screenshots.py
+
+lock: ## pin all packages again (needs uv)
+	uv pip compile pyproject.toml --extra dev --generate-hashes --universal --python-version 3.11 -o requirements.lock

@@ -1,0 +1,46 @@
+"""Everything the window can do, declared once: menus, palette, keys and tests are derived from this list."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+
+@dataclass(frozen=True)
+class Action:
+    """Something the window can do.
+
+    Attributes
+    ----------
+    call
+        The method of the window that does it.
+    needs
+        "" (always possible), "study", "undo", "redo", "proof" or "kept": what must be there.
+    """
+
+    id: str
+    words: str
+    key: str
+    call: str
+    needs: str = ""
+
+
+ACTIONS = (
+    Action("open", "Open data…", "Ctrl+O", "choose_file"),
+    Action("demo", "Explore the demo study", "", "open_demo"),
+    Action("intake", "Go to Intake", "Ctrl+1", "go_intake", "study"),
+    Action("codebook", "Go to the Codebook", "Ctrl+2", "go_codebook", "study"),
+    Action("bench", "Go to the Bench", "Ctrl+3", "go_bench", "study"),
+    Action("manuscript", "Go to the Manuscript", "Ctrl+4", "go_manuscript", "study"),
+    Action("sentence", "Write the sentence", "Ctrl+L", "write_sentence", "study"),
+    Action("find", "Find a variable", "/", "find_variable", "study"),
+    Action("keep", "Keep the exhibit", "Ctrl+Return", "keep_exhibit", "proof"),
+    Action("copy", "Copy the exhibit", "Ctrl+Shift+C", "copy_exhibit", "proof"),
+    Action("export", "Export the manuscript…", "Ctrl+E", "export_manuscript", "kept"),
+    Action("condition", "Limit the cases in use", "Ctrl+J", "set_condition", "study"),
+    Action("all_cases", "All cases in use again", "", "lift_condition", "study"),
+    Action("undo", "Undo", "Ctrl+Z", "undo", "undo"),
+    Action("redo", "Redo", "Ctrl+Shift+Z", "redo", "redo"),
+    Action("palette", "Everything Istrel can do", "Ctrl+K", "show_palette"),
+    Action("keys", "All keys", "F1", "show_keys"),
+    Action("quit", "Close Istrel", "Ctrl+Q", "close"),
+)

@@ -1,0 +1,126 @@
+"""All background work. A pure function goes in with its inputs; its result or its problem comes back by signal.
+
+No other module starts a thread. Of several requests under one key only the latest answers.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass, field
+from typing import Any
+
+from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
+
+from istrel.data.problem import Problem
+
+
+@dataclass(eq=False)
+class Token:
+    """Says whether a job is still wanted."""
+
+    cancelled: bool = False
+
+
+class Background(QObject):
+    """Runs jobs on threads of its own and answers on the window's thread."""
+
+    busy_changed = Signal(str)
+    _finished = Signal(object)
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self._pool = QThreadPool(self)
+        self._pool.setMaxThreadCount(2)
+        self._latest: dict[str, Token] = {}
+        self._running: dict[int, str] = {}
+        self._finished.connect(self._answer)
+
+    def submit(
+        self,
+        key: str,
+        work: Callable[[], Any],
+        done: Callable[[Any], None],
+        failed: Callable[[Problem], None] | None = None,
+        *,
+        words: str = "",
+    ) -> None:
+        """Run `work()` on a thread; `done(result)` or `failed(problem)` is called on the window's thread.
+
+        Parameters
+        ----------
+        key
+            A newer job under the same key silences an older one.
+        words
+            What is being done, for the cases line; empty work is not shown.
+        """
+        self.cancel(key)
+        token = Token()
+        self._latest[key] = token
+        job = Job(key, work, done, failed, token)
+        self._running[id(job)] = words
+        self._pool.start(Runner(job, self._finished))
+        self._tell()
+
+    def cancel(self, key: str) -> None:
+        """The answer to this key is no longer wanted."""
+        if key in self._latest:
+            self._latest.pop(key).cancelled = True
+
+    def wait(self) -> None:
+        """Let running jobs end and silence their answers: for closing."""
+        for key in list(self._latest):
+            self.cancel(key)
+        self._pool.clear()
+        self._pool.waitForDone()
+
+    @property
+    def idle(self) -> bool:
+        return not self._running
+
+    def _answer(self, job: Job) -> None:
+        self._running.pop(id(job), None)
+        self._tell()
+        if job.token.cancelled:
+            return
+        if isinstance(job.outcome, Problem):
+            if job.failed is not None:
+                job.failed(job.outcome)
+        else:
+            job.done(job.outcome)
+
+    def _tell(self) -> None:
+        self.busy_changed.emit(next((words for words in self._running.values() if words), ""))
+
+
+@dataclass(eq=False)
+class Job:
+    """One piece of work and who wants to know."""
+
+    key: str
+    work: Callable[[], Any]
+    done: Callable[[Any], None]
+    failed: Callable[[Problem], None] | None
+    token: Token
+    outcome: Any = field(default=None)
+
+
+class Runner(QRunnable):
+    """Carries one job on a thread of the pool."""
+
+    def __init__(self, job: Job, finished: Any) -> None:
+        super().__init__()
+        self._job, self._signal = job, finished
+
+    def run(self) -> None:
+        job = self._job
+        if not job.token.cancelled:
+            try:
+                job.outcome = job.work()
+            except Problem as problem:
+                job.outcome = problem
+            except Exception:
+                import logging
+
+                logging.getLogger(__name__).exception("a background job failed: %s", job.key)
+                job.outcome = Problem("Something went wrong inside Istrel; what happened is in the log.")
+        self._signal.emit(job)

@@ -1,0 +1,111 @@
+"""The cases line at the foot of every station: the source, the cases in use, the condition, undo, and what is going on."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from PySide6.QtWidgets import QFrame
+
+from istrel.app import theme
+from istrel.app.bridge import StudyModel
+from istrel.app.widgets.simple import button, label, row
+
+if TYPE_CHECKING:
+    from istrel.app.widgets.condition_line import ConditionLine
+
+
+class CasesLine(QFrame):
+    """Always there; says whose cases are being worked on."""
+
+    def __init__(self, model: StudyModel) -> None:
+        super().__init__()
+        self.setObjectName("foot")
+        self.setFixedHeight(theme.FOOT)
+        self._model = model
+        self._layout = layout = row(self, margins=(16, 0, 16, 0), spacing=12)
+        self.source = label("no data yet", "strong")
+        self.cases = label("")
+        self.chip = button("", "condition", self.lift, tip="all cases in use again")
+        self.add = button("+ condition", "plain", self.write, tip="limit the cases in use")
+        self.edit: ConditionLine | None = None
+        self.trouble = label("")
+        self.busy = label("")
+        self.undo = button("", "plain", model.undo)
+        for widget in (self.source, self.cases, self.chip, self.add, self.trouble):
+            layout.addWidget(widget)
+        layout.addStretch()
+        layout.addWidget(self.busy)
+        layout.addWidget(self.undo)
+        model.changed.connect(self.refresh)
+        model.trouble.connect(self._say)
+        model.background.busy_changed.connect(self.busy.setText)
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Show source, cases and condition as they stand."""
+        if self.edit is not None:
+            self.edit.hide()
+        self.trouble.setText("")
+        open_ = self._model.is_open
+        self.add.setVisible(open_ and self._model.study.standing is None)
+        self.chip.setVisible(open_ and self._model.study.standing is not None)
+        self.undo.setVisible(open_ and bool(self._model.history.past))
+        if not open_:
+            return
+        study = self._model.study
+        self.source.setText(study.table.source.name)
+        used = study.n_used
+        self.cases.setText(f"{used:,} of {study.table.n_rows:,} cases")
+        if study.standing is not None:
+            from istrel.sentence.request import show_condition
+
+            words = show_condition(study.standing).replace(">=", "≥").replace("<=", "≤").replace("!=", "≠")
+            self.chip.setText(f"{words}   ✕")
+        self.undo.setText(f"↶ undo: {self._model.history.undo_words}")
+
+    def write(self) -> None:
+        """Open the line in which a condition is typed."""
+        if not self._model.is_open:
+            return
+        self.add.hide()
+        edit = self._editor()
+        edit.clear()
+        edit.show()
+        edit.setFocus()
+
+    def _editor(self) -> ConditionLine:
+        """The line to type in, made when it is first wanted."""
+        if self.edit is None:
+            from istrel.app.widgets.condition_line import ConditionLine
+
+            self.edit = ConditionLine()
+            self.edit.returnPressed.connect(self._take)
+            self.edit.given_up.connect(self.refresh)
+            self._layout.insertWidget(self._layout.indexOf(self.trouble), self.edit)
+        return self.edit
+
+    def lift(self) -> None:
+        from istrel.study.changes import SetCondition
+
+        if self._model.is_open and self._model.study.standing is not None:
+            self._model.do(SetCondition(None))
+
+    def _take(self) -> None:
+        """Try the condition; a mistake stays in the line with its reason beside it."""
+        from istrel.data.conditions import holds
+        from istrel.data.problem import Problem
+        from istrel.sentence import parse_condition
+        from istrel.study.changes import SetCondition
+
+        try:
+            condition = parse_condition(self._editor().text())
+            if not holds(condition, self._model.study.data).any():
+                raise Problem("no case meets this")
+        except Problem as problem:
+            self._say(problem.message)
+            return
+        self._model.do(SetCondition(condition))
+
+    def _say(self, text: str) -> None:
+        self.trouble.setText(text)
+        self.trouble.setStyleSheet("color: #FFC9BD;")

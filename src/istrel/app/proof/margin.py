@@ -1,0 +1,116 @@
+"""The desk around the paper: the sheet at its zoom, and the margin notes at the height of what they speak of."""
+
+from __future__ import annotations
+
+from functools import partial
+
+from PySide6.QtCore import QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QPainter, QPaintEvent, QResizeEvent
+from PySide6.QtWidgets import QScrollArea, QWidget
+
+from istrel.app import theme
+from istrel.app.proof.jobs import Proof
+from istrel.app.proof.paper import Paper
+from istrel.app.widgets.simple import button, column, label
+from istrel.exhibits.margin import MarginNote, Remedy
+from istrel.style.house import HouseStyle
+
+NOTE_WIDTH = 136
+EDGE = 22
+LARGEST, SMALLEST = 1.15, 0.45
+
+
+class MarginNoteView(QWidget):
+    """One remark in proof-reader's red, with its remedies under it."""
+
+    chosen = Signal(object)
+
+    def __init__(self, note: MarginNote, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.note = note
+        layout = column(self, margins=(12, 0, 0, 2), spacing=3)
+        says = label(note.says, "error", wrap=True)
+        says.setStyleSheet(f"font-size: 13px; color: {theme.VERMILION};")
+        layout.addWidget(says)
+        for remedy in note.remedies:
+            link = button(remedy.words, "link", partial(self.chosen.emit, remedy))
+            link.setStyleSheet("font-size: 13px;")
+            layout.addWidget(link, 0, Qt.AlignmentFlag.AlignLeft)
+        self.setFixedWidth(NOTE_WIDTH)
+        self.setAccessibleName(f"Margin note: {note.says}")
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        del event
+        painter = QPainter(self)
+        painter.fillRect(QRectF(0, 0, 2, self.height()), theme.colour(theme.VERMILION))
+        painter.end()
+
+
+class ProofDesk(QScrollArea):
+    """Scrolls over the sheet and its notes; the sheet is drawn at true size or smaller so that it fits the width."""
+
+    remedy_chosen = Signal(object)
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setWidgetResizable(False)
+        self.setFrameShape(QScrollArea.Shape.NoFrame)
+        self.setFocusPolicy(Qt.FocusPolicy.ClickFocus)
+        self._canvas = QWidget()
+        self._canvas.setObjectName("clear")
+        self.setWidget(self._canvas)
+        self.paper = Paper(self._canvas)
+        self.notes: list[MarginNoteView] = []
+        self.paper.hide()
+
+    def show_proof(self, proof: Proof, style: HouseStyle, number: str) -> None:
+        """Put the proof on the desk with its margin notes."""
+        self.paper.show_proof(proof, style, number)
+        self.paper.show()
+        for view in self.notes:
+            view.hide()
+            view.deleteLater()
+        self.notes = [MarginNoteView(note, self._canvas) for note in proof.exhibit.margin]
+        for view in self.notes:
+            view.chosen.connect(self._choose)
+            view.show()
+        self._arrange()
+
+    def clear(self) -> None:
+        self.paper.hide()
+        for view in self.notes:
+            view.hide()
+            view.deleteLater()
+        self.notes = []
+
+    def _choose(self, remedy: Remedy) -> None:
+        self.remedy_chosen.emit(remedy)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._arrange()
+
+    def _arrange(self) -> None:
+        natural = self.paper.natural_width()
+        if not natural:
+            return
+        beside = NOTE_WIDTH + 8 if self.notes else 0
+        room = self.viewport().width() - 2 * EDGE - beside
+        zoom = max(SMALLEST, min(LARGEST, room / natural))
+        self.paper.set_zoom(zoom)
+        hint = self.paper.sizeHint()
+        spare = max(0, self.viewport().width() - hint.width() - beside)
+        left = min(spare // 2, EDGE + 40) if self.notes else spare // 2
+        self.paper.move(left, 14)
+        bottom = hint.height() + 28
+        below = 0
+        for view in sorted(self.notes, key=lambda v: self.paper.anchor(v.note.variable, v.note.group)):
+            view.adjustSize()
+            view.resize(
+                NOTE_WIDTH, view.heightForWidth(NOTE_WIDTH) if view.hasHeightForWidth() else view.sizeHint().height()
+            )
+            top = max(below, 14 + round(self.paper.anchor(view.note.variable, view.note.group)))
+            view.move(left + hint.width() - 2, top)
+            below = top + view.height() + 12
+            bottom = max(bottom, below)
+        self._canvas.resize(QSize(max(self.viewport().width(), left + hint.width() + beside), bottom))

@@ -1,0 +1,209 @@
+"""The variables strip: tag, name, tiny drawing; type to find; Enter adds to the sentence, Shift+Enter makes groups."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import (
+    QAbstractListModel,
+    QEvent,
+    QMimeData,
+    QModelIndex,
+    QObject,
+    QPersistentModelIndex,
+    QRectF,
+    QSize,
+    QSortFilterProxyModel,
+    Qt,
+    Signal,
+)
+from PySide6.QtGui import QKeyEvent, QMouseEvent, QPainter
+from PySide6.QtWidgets import QLineEdit, QListView, QStyle, QStyledItemDelegate, QStyleOptionViewItem, QWidget
+
+from istrel.app import theme
+from istrel.app.bridge import StudyModel
+from istrel.app.widgets.drawings import draw_shape, draw_tag
+from istrel.app.widgets.simple import box, column
+from istrel.sentence.request import show_name
+
+Index = QModelIndex | QPersistentModelIndex
+ROW = 34
+BY = 30
+
+
+class StripModel(QAbstractListModel):
+    """The variables and which of them stand in the sentence."""
+
+    def __init__(self, model: StudyModel) -> None:
+        super().__init__()
+        self._model = model
+        self.names: tuple[str, ...] = ()
+        self.subjects: frozenset[str] = frozenset()
+        self.groups: frozenset[str] = frozenset()
+
+    def refresh(self) -> None:
+        names = self._model.study.table.names if self._model.is_open else ()
+        if names != self.names:
+            self.beginResetModel()
+            self.names = names
+            self.endResetModel()
+        elif names:
+            self.dataChanged.emit(self.index(0), self.index(len(names) - 1))
+
+    def rowCount(self, parent: Index | None = None) -> int:
+        return 0 if parent is not None and parent.isValid() else len(self.names)
+
+    def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> object:
+        name = self.names[index.row()]
+        if role == Qt.ItemDataRole.DisplayRole:
+            return name
+        variable = self._model.study.codebook[name]
+        if role == Qt.ItemDataRole.ToolTipRole:
+            return (
+                f"{variable.title_with_unit} · {variable.level.value}\nclick: describe it · “by”: make groups with it"
+            )
+        if role == Qt.ItemDataRole.UserRole:
+            return variable, self._model.facts.get(name), name in self.subjects, name in self.groups
+        if role == Qt.ItemDataRole.UserRole + 1:
+            return f"{name} {variable.label}"
+        if role == Qt.ItemDataRole.AccessibleTextRole:
+            return f"{name}, {variable.title}, {variable.level.value}"
+        return None
+
+    def flags(self, index: Index) -> Qt.ItemFlag:
+        return super().flags(index) | Qt.ItemFlag.ItemIsDragEnabled
+
+    def mimeData(self, indexes: list[QModelIndex]) -> QMimeData:  # type: ignore[override]
+        data = QMimeData()
+        data.setText(", ".join(show_name(str(index.data())) for index in indexes))
+        return data
+
+
+class StripDelegate(QStyledItemDelegate):
+    """Paints a variable; those in the sentence stand on their tint."""
+
+    def paint(self, painter: QPainter, option: QStyleOptionViewItem, index: Index) -> None:
+        variable, facts, subject, group = index.data(Qt.ItemDataRole.UserRole)
+        rect = QRectF(option.rect)
+        state = option.state
+        if subject or group:
+            painter.fillRect(rect, theme.colour(theme.SAND if group else theme.MINT))
+            painter.fillRect(
+                QRectF(rect.left(), rect.top(), 4, rect.height()),
+                theme.colour(theme.SAND_EDGE if group else theme.FRAME),
+            )
+        elif state & QStyle.StateFlag.State_MouseOver or (
+            state & QStyle.StateFlag.State_Selected and state & QStyle.StateFlag.State_HasFocus
+        ):
+            painter.fillRect(rect, theme.colour(theme.DESK))
+        draw_tag(painter, QRectF(rect.left() + 13, rect.center().y() - 8, 30, 17), variable.level.tag)
+        painter.setFont(theme.sans())
+        painter.setPen(theme.colour(theme.INK))
+        names = rect.adjusted(52, 0, -68, 0)
+        hovered = bool(state & QStyle.StateFlag.State_MouseOver)
+        text = painter.fontMetrics().elidedText(variable.name, Qt.TextElideMode.ElideMiddle, int(names.width()))
+        painter.drawText(names, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft, text)
+        if hovered:
+            painter.setFont(theme.serif(15, italic=True))
+            painter.setPen(theme.colour(theme.QUIET))
+            painter.drawText(
+                rect.adjusted(0, 0, -12, 0), Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, "by"
+            )
+            rect = rect.adjusted(0, 0, -22, 0)
+        if facts is not None:
+            draw_shape(
+                painter,
+                QRectF(rect.right() - 62, rect.top() + 8, 50, rect.height() - 17),
+                facts.shape,
+                stepped=facts.stepped,
+            )
+
+    def sizeHint(self, option: QStyleOptionViewItem, index: Index) -> QSize:
+        del option, index
+        return QSize(100, ROW)
+
+
+class StripView(QListView):
+    """The list; a click at the right edge ("by") makes groups."""
+
+    subject_chosen = Signal(str)
+    group_chosen = Signal(str)
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        super().mouseReleaseEvent(event)
+        index = self.indexAt(event.position().toPoint())
+        if not index.isValid() or event.button() is not Qt.MouseButton.LeftButton:
+            return
+        by = (
+            event.position().x() > self.viewport().width() - BY or event.modifiers() & Qt.KeyboardModifier.ShiftModifier
+        )
+        (self.group_chosen if by else self.subject_chosen).emit(str(index.data()))
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter) and self.currentIndex().isValid():
+            if event.modifiers() & Qt.KeyboardModifier.ControlModifier:
+                event.ignore()
+                return
+            shift = event.modifiers() & Qt.KeyboardModifier.ShiftModifier
+            (self.group_chosen if shift else self.subject_chosen).emit(str(self.currentIndex().data()))
+            return
+        super().keyPressEvent(event)
+
+
+class Strip(QWidget):
+    """The find line and the list under it."""
+
+    subject_chosen = Signal(str)
+    group_chosen = Signal(str)
+
+    def __init__(self, model: StudyModel) -> None:
+        super().__init__()
+        self.setFixedWidth(theme.STRIP)
+        panel = box("panel")
+        column(self).addWidget(panel)
+        layout = column(panel)
+        self.finder = QLineEdit()
+        self.finder.setObjectName("find")
+        self.finder.setPlaceholderText("Find a variable  /")
+        self.finder.setAccessibleName("Find a variable")
+        self.list_model = StripModel(model)
+        self._filter = QSortFilterProxyModel(self)
+        self._filter.setSourceModel(self.list_model)
+        self._filter.setFilterRole(Qt.ItemDataRole.UserRole + 1)
+        self._filter.setFilterCaseSensitivity(Qt.CaseSensitivity.CaseInsensitive)
+        self.view = StripView()
+        self.view.setAccessibleName("Variables")
+        self.view.setModel(self._filter)
+        self.view.setItemDelegate(StripDelegate(self.view))
+        self.view.setMouseTracking(True)
+        self.view.setDragEnabled(True)
+        self.view.setUniformItemSizes(True)
+        self.view.setVerticalScrollMode(QListView.ScrollMode.ScrollPerPixel)
+        layout.addWidget(self.finder)
+        layout.addWidget(self.view, 1)
+        self.finder.textChanged.connect(self._filter.setFilterFixedString)
+        self.finder.installEventFilter(self)
+        self.view.subject_chosen.connect(self.subject_chosen)
+        self.view.group_chosen.connect(self.group_chosen)
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        """Enter in the find line takes the first variable found; down goes to the list."""
+        if watched is self.finder and isinstance(event, QKeyEvent) and event.type() is QEvent.Type.KeyPress:
+            plain = not event.modifiers() & Qt.KeyboardModifier.ControlModifier
+            if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter) and plain and self._filter.rowCount():
+                name = str(self._filter.index(0, 0).data())
+                shift = event.modifiers() & Qt.KeyboardModifier.ShiftModifier
+                (self.group_chosen if shift else self.subject_chosen).emit(name)
+                self.finder.clear()
+                return True
+            if event.key() == Qt.Key.Key_Down and self._filter.rowCount():
+                self.view.setFocus()
+                self.view.setCurrentIndex(self._filter.index(0, 0))
+                return True
+        return super().eventFilter(watched, event)
+
+    def refresh(self) -> None:
+        self.list_model.refresh()
+
+    def mark(self, subjects: tuple[str, ...], groups: tuple[str, ...]) -> None:
+        """Show which variables stand in the sentence."""
+        self.list_model.subjects, self.list_model.groups = frozenset(subjects), frozenset(groups)
+        self.list_model.refresh()

@@ -1,0 +1,48 @@
+"""What is seen before anything is open: three things to begin with, and the promise in one line."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QWidget
+
+from istrel.app.widgets.simple import button, column, label, row, serif_label
+
+
+class StartPage(QWidget):
+    """Open data, explore the demo study, or drop a file."""
+
+    def __init__(self, choose_file: Callable[[], object], open_demo: Callable[[], object]) -> None:
+        super().__init__()
+        self.setObjectName("desk")
+        outer = column(self, margins=(96, 0, 96, 0), spacing=0)
+        outer.addStretch(3)
+        outer.addWidget(serif_label("Say what you want in one sentence,", 34))
+        outer.addWidget(serif_label("see it set on paper, keep it.", 34))
+        outer.addSpacing(24)
+        self.message = label("Drop a data file here: CSV, TSV or other delimited text.", "", wrap=True)
+        self.message.setStyleSheet("font-size: 16px;")
+        outer.addWidget(self.message)
+        outer.addSpacing(24)
+        buttons = row(spacing=12)
+        self.open_button = button("Open data…", "main", choose_file)
+        self.demo_button = button("Explore the demo study", "chip", open_demo)
+        self.demo_button.setMinimumHeight(38)
+        self.open_button.setMinimumHeight(38)
+        buttons.addWidget(self.open_button)
+        buttons.addWidget(self.demo_button)
+        buttons.addStretch()
+        outer.addLayout(buttons)
+        outer.addSpacing(40)
+        example = serif_label("describe  practice_min, receptive_post  across  format", 18)
+        example.setStyleSheet(example.styleSheet() + "color: #6B7B74; font-style: italic;")
+        outer.addWidget(example, 0, Qt.AlignmentFlag.AlignLeft)
+        outer.addStretch(4)
+
+    def say(self, text: str, *, trouble: bool = False) -> None:
+        """A line in place of the invitation: what is going on, or what went wrong."""
+        self.message.setText(text)
+        self.message.setObjectName("error" if trouble else "")
+        self.message.style().unpolish(self.message)
+        self.message.style().polish(self.message)

@@ -1,0 +1,1 @@
+"""Small painted things that several stations share."""

@@ -1,0 +1,74 @@
+"""Labels, buttons and boxes as the theme wants them, made in one line."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QLayout, QPushButton, QVBoxLayout, QWidget
+
+from istrel.app import theme
+
+
+def label(text: str = "", name: str = "", *, wrap: bool = False) -> QLabel:
+    made = QLabel(text)
+    made.setObjectName(name)
+    made.setTextFormat(Qt.TextFormat.PlainText)
+    made.setWordWrap(wrap)
+    return made
+
+
+def serif_label(text: str, px: int, *, bold: bool = False) -> QLabel:
+    made = label(text)
+    made.setFont(theme.serif(px, bold=bold))
+    made.setStyleSheet(f'font-family: "{theme.SERIF}"; font-size: {px}px; font-weight: {"bold" if bold else "normal"};')
+    return made
+
+
+def button(text: str, name: str, call: Callable[[], object], *, tip: str = "") -> QPushButton:
+    made = QPushButton(text)
+    made.setObjectName(name)
+    made.setCursor(Qt.CursorShape.PointingHandCursor)
+    made.setAccessibleName(tip or text)
+    made.setToolTip(tip)
+    made.clicked.connect(lambda _checked=False: call())
+    return made
+
+
+def box(name: str = "") -> QFrame:
+    made = QFrame()
+    made.setObjectName(name)
+    return made
+
+
+def column(
+    parent: QWidget | None = None, *, margins: tuple[int, int, int, int] = (0, 0, 0, 0), spacing: int = 0
+) -> QVBoxLayout:
+    layout = QVBoxLayout(parent) if parent is not None else QVBoxLayout()
+    layout.setContentsMargins(*margins)
+    layout.setSpacing(spacing)
+    return layout
+
+
+def row(
+    parent: QWidget | None = None, *, margins: tuple[int, int, int, int] = (0, 0, 0, 0), spacing: int = 0
+) -> QHBoxLayout:
+    layout = QHBoxLayout(parent) if parent is not None else QHBoxLayout()
+    layout.setContentsMargins(*margins)
+    layout.setSpacing(spacing)
+    return layout
+
+
+def clear(layout: QLayout) -> None:
+    """Take everything out of a layout; widgets go at once."""
+    while layout.count():
+        item = layout.takeAt(0)
+        if item is None:
+            return
+        widget, inner = item.widget(), item.layout()
+        if widget is not None:
+            widget.hide()
+            widget.setParent(None)
+            widget.deleteLater()
+        elif inner is not None:
+            clear(inner)

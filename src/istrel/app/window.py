@@ -1,0 +1,267 @@
+"""The window: rail, stations, cases line. It routes actions and files to those who handle them, and computes nothing."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QTimer
+from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QGuiApplication, QIcon, QKeySequence, QShortcut
+from PySide6.QtWidgets import QMainWindow, QStackedWidget, QWidget
+
+from istrel.app.actions import ACTIONS, Action
+from istrel.app.background import Background
+from istrel.app.bridge import StudyModel
+from istrel.app.cases_line import CasesLine
+from istrel.app.rail import Rail
+from istrel.app.stations.start_page import StartPage
+from istrel.app.widgets.simple import column, row
+
+if TYPE_CHECKING:
+    from istrel.app.panels import Keys, Palette
+    from istrel.app.stations.bench import Bench
+    from istrel.app.stations.codebook import Codebook
+    from istrel.app.stations.intake import Intake
+    from istrel.app.stations.manuscript import Manuscript
+
+INTAKE, CODEBOOK, BENCH, MANUSCRIPT = range(4)
+ICON = Path(__file__).parent / "istrel.svg"
+DATA_FILES = "Data (*.csv *.tsv *.txt *.tab *.dat *.psv);;All files (*)"
+
+
+class Window(QMainWindow):
+    """Istrel's one window."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setWindowTitle("Istrel")
+        self.setWindowIcon(QIcon(str(ICON)))
+        self.resize(1280, 800)
+        self.setMinimumSize(1024, 640)
+        self.setAcceptDrops(True)
+        self.background = Background(self)
+        self.model = StudyModel(self.background, self)
+        self._stations: dict[int, QWidget] = {}
+        self._palette: Palette | None = None
+        self._keys: Keys | None = None
+        self._first_sentence = ""
+        self._lay_out()
+        for action in ACTIONS:
+            if action.key:
+                shortcut = QShortcut(QKeySequence(action.key), self)
+                shortcut.activated.connect(lambda a=action: self.do(a))
+        self.rail.chosen.connect(self.go)
+        self.model.opened.connect(self._opened)
+        self.model.trouble.connect(lambda text: self.start.say(text, trouble=True))
+        self.model.changed.connect(self._count)
+        self.model.facts_ready.connect(self._count)
+
+    def _lay_out(self) -> None:
+        desk = QWidget()
+        desk.setObjectName("desk")
+        self.setCentralWidget(desk)
+        rows = column(desk)
+        middle = row()
+        rows.addLayout(middle, 1)
+        self.rail = Rail()
+        self.stack = QStackedWidget()
+        middle.addWidget(self.rail)
+        middle.addWidget(self.stack, 1)
+        self.cases_line = CasesLine(self.model)
+        rows.addWidget(self.cases_line)
+        self.start = StartPage(self.choose_file, self.open_demo)
+        self.stack.addWidget(self.start)
+
+    # Files.
+    def open_path(self, path: str, sentence: str = "") -> None:
+        """Open a data file; the sentence is written on the Bench once it is open."""
+        self._first_sentence = sentence
+        self.start.say(f"Reading {Path(path).name} …")
+        self.model.open(path)
+
+    def choose_file(self) -> None:
+        from PySide6.QtWidgets import QFileDialog
+
+        name, _ = QFileDialog.getOpenFileName(self, "Open data", "", DATA_FILES)
+        if name:
+            self.open_path(name)
+
+    def open_demo(self) -> None:
+        from istrel import demo
+
+        self.open_path(str(demo.LEARNERS), demo.SENTENCE)
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if event.mimeData().hasUrls():
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        paths = [url.toLocalFile() for url in event.mimeData().urls() if url.isLocalFile()]
+        if paths:
+            event.acceptProposedAction()
+            self.open_path(paths[0])
+
+    def _opened(self) -> None:
+        self.rail.open_up()
+        self.setWindowTitle(f"{self.model.study.table.source.name} · Istrel")
+        if self._first_sentence:
+            self.bench.say(self._first_sentence)
+            self._first_sentence = ""
+            self.go(BENCH)
+        else:
+            self.go(INTAKE)
+        QTimer.singleShot(400, self._warm_up)
+
+    def _warm_up(self) -> None:
+        """Slow imports while nobody waits for them."""
+        from istrel.app.proof.jobs import warm_up
+
+        self.background.submit("warm up", warm_up, lambda _: None)
+
+    # Stations.
+    def go(self, place: int) -> None:
+        """Show a station; it is made when it is first shown."""
+        self.stack.setCurrentWidget(self._station(place))
+        self.rail.show_station(place)
+
+    def _station(self, place: int) -> QWidget:
+        if place not in self._stations:
+            self._stations[place] = self._make_station(place)
+            self.stack.addWidget(self._stations[place])
+        return self._stations[place]
+
+    def _make_station(self, place: int) -> QWidget:
+        if place == INTAKE:
+            from istrel.app.stations.intake import Intake
+
+            return Intake(self.model)
+        if place == CODEBOOK:
+            from istrel.app.stations.codebook import Codebook
+
+            return Codebook(self.model)
+        if place == BENCH:
+            from istrel.app.stations.bench import Bench
+
+            return Bench(self.model)
+        from istrel.app.stations.manuscript import Manuscript
+
+        return Manuscript(self.model)
+
+    @property
+    def intake(self) -> Intake:
+        return self._station(INTAKE)  # type: ignore[return-value]
+
+    @property
+    def codebook(self) -> Codebook:
+        return self._station(CODEBOOK)  # type: ignore[return-value]
+
+    @property
+    def bench(self) -> Bench:
+        return self._station(BENCH)  # type: ignore[return-value]
+
+    @property
+    def manuscript(self) -> Manuscript:
+        return self._station(MANUSCRIPT)  # type: ignore[return-value]
+
+    def _count(self) -> None:
+        """What needs attention at each station."""
+        findings = self.model.findings
+        self.rail.stations[INTAKE].set_count(len(findings))
+        if self.model.is_open:
+            self.rail.stations[MANUSCRIPT].setToolTip(f"Manuscript: {len(self.model.study.kept)} kept  Ctrl+4")
+
+    # Actions.
+    def possible(self, action: Action) -> bool:
+        """Whether an action can be done now."""
+        open_ = self.model.is_open
+        return {
+            "": True,
+            "study": open_,
+            "undo": open_ and bool(self.model.history.past),
+            "redo": open_ and bool(self.model.history.future),
+            "proof": open_ and BENCH in self._stations and self.bench.proof is not None,
+            "kept": open_ and bool(self.model.study.kept),
+        }[action.needs]
+
+    def do(self, action: Action) -> None:
+        """Do an action by its declaration."""
+        if action.key == "/" and self._type_slash():
+            return
+        if self.possible(action):
+            getattr(self, action.call)()
+
+    def _type_slash(self) -> bool:
+        """Where text is being written, the key for finding writes its sign."""
+        from PySide6.QtWidgets import QLineEdit, QTextEdit
+
+        field = self.focusWidget()
+        if isinstance(field, QLineEdit):
+            field.insert("/")
+        elif isinstance(field, QTextEdit):
+            field.insertPlainText("/")
+        return isinstance(field, QLineEdit | QTextEdit)
+
+    def go_intake(self) -> None:
+        self.go(INTAKE)
+
+    def go_codebook(self) -> None:
+        self.go(CODEBOOK)
+
+    def go_bench(self) -> None:
+        self.go(BENCH)
+
+    def go_manuscript(self) -> None:
+        self.go(MANUSCRIPT)
+
+    def write_sentence(self) -> None:
+        self.go(BENCH)
+        self.bench.line.setFocus()
+
+    def find_variable(self) -> None:
+        self.go(BENCH)
+        self.bench.strip.finder.setFocus()
+
+    def keep_exhibit(self) -> None:
+        self.bench.keep()
+
+    def copy_exhibit(self) -> None:
+        from istrel.app.stations.manuscript import clipboard_data
+        from istrel.render.document import Item
+
+        if self.bench.proof is not None:
+            item = Item(self.bench.proof.exhibit, self.bench.next_number())
+            QGuiApplication.clipboard().setMimeData(clipboard_data(item, self.model.study, self.model.style))
+
+    def export_manuscript(self) -> None:
+        self.go(MANUSCRIPT)
+        self.manuscript.choose_file()
+
+    def set_condition(self) -> None:
+        self.cases_line.write()
+
+    def lift_condition(self) -> None:
+        self.cases_line.lift()
+
+    def undo(self) -> None:
+        self.model.undo()
+
+    def redo(self) -> None:
+        self.model.redo()
+
+    def show_palette(self) -> None:
+        from istrel.app.panels import Palette
+
+        if self._palette is None:
+            self._palette = Palette(self, self.possible, self.do)
+        self._palette.appear()
+
+    def show_keys(self) -> None:
+        from istrel.app.panels import Keys
+
+        if self._keys is None:
+            self._keys = Keys(self)
+        self._keys.appear()
+
+    def closeEvent(self, event: QCloseEvent) -> None:
+        self.background.wait()
+        super().closeEvent(event)

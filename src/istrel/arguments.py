@@ -1,0 +1,51 @@
+"""The options of the command line; mistakes in them are one plain line."""
+
+from __future__ import annotations
+
+import argparse
+from typing import NoReturn
+
+from istrel import __version__
+from istrel.data.problem import Problem
+
+STREAMED = ("json", "md", "csv", "html")
+USAGE = """usage: istrel [FILE] [--demo]
+       istrel make SOURCE "SENTENCE" ... -o OUT [--to FORMAT] [options]
+"""
+
+
+class Parser(argparse.ArgumentParser):
+    """Mistakes in options as one plain line."""
+
+    def error(self, message: str) -> NoReturn:
+        raise Problem(f"{message[0].lower()}{message[1:]} (see {self.prog} --help)")
+
+
+def window_parser() -> Parser:
+    parser = Parser(prog="istrel", usage=USAGE, description="Descriptive tables and figures, said in one sentence.")
+    parser.add_argument("file", nargs="?", help="a data file to open")
+    parser.add_argument("--demo", action="store_true", help="open the demo study")
+    parser.add_argument("--version", action="version", version=f"istrel {__version__}")
+    return parser
+
+
+def make_parser() -> Parser:
+    parser = Parser(prog="istrel make", description="Make exhibits from a data file.")
+    parser.add_argument("source", help="a data file")
+    parser.add_argument("sentences", nargs="+", metavar="SENTENCE", help='e.g. "describe age across site as table"')
+    parser.add_argument(
+        "-o",
+        dest="out",
+        default=None,
+        help="the file to write; its ending chooses the output; - writes to standard output",
+    )
+    parser.add_argument("--to", default=None, help=f"the format on standard output: {', '.join(STREAMED)}")
+    parser.add_argument("--style", default="apa7", help="a house style's name or file")
+    parser.add_argument("--codebook", default="", help="a codebook as CSV")
+    parser.add_argument("--delimiter", help="what separates the fields; \\t for a tab")
+    parser.add_argument("--decimal", choices=[".", ","], help="the decimal mark")
+    parser.add_argument("--encoding", help="for example utf-8 or cp1252")
+    parser.add_argument("--header-row", type=int, help="the row that holds the names, from 1; 0 for none")
+    parser.add_argument("--sheet", help="the sheet of a spreadsheet")
+    parser.add_argument("--missing", default="", help='missing codes for all variables, e.g. "-9,99"')
+    return parser

@@ -1,0 +1,151 @@
+"""What there is to see in a column at a glance: counts, extremes, most frequent values, and the heights of a tiny drawing."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.column import Kind
+from istrel.data.dataset import Dataset
+from istrel.data.guess import suspected_codes
+from istrel.data.levels import Level
+
+DRAWN_CLASSES = 18
+DRAWN_CATEGORIES = 9
+
+
+@dataclass(frozen=True)
+class VariableFacts:
+    """One variable in numbers.
+
+    Attributes
+    ----------
+    minimum, maximum, mean
+        Of numbers; None for words and where nothing is valid. Dates give their first and last day as text.
+    most_frequent
+        (label, count), most frequent first, at most five.
+    shape
+        Heights from 0 to 1 of a drawing: classes of numbers and dates, or categories in order.
+    stepped
+        True where the drawing stands for separate categories.
+    """
+
+    name: str
+    level: Level
+    valid: int
+    missing: int
+    distinct: int
+    minimum: float | str | None
+    maximum: float | str | None
+    mean: float | None
+    most_frequent: tuple[tuple[str, int], ...]
+    shape: tuple[float, ...]
+    stepped: bool
+
+    @property
+    def glance(self) -> str:
+        """One short line that says the most about this kind of variable."""
+        if not self.valid:
+            return "no values"
+        if self.level in (Level.IDENTIFIER, Level.TEXT):
+            return f"{self.distinct:,} distinct"
+        if self.level is Level.DATE:
+            return f"{self.minimum} to {self.maximum}"
+        if self.level.measured and self.mean is not None:
+            low, high = _short(self.minimum), _short(self.maximum)
+            return f"M {_short(self.mean)} · {low}{' to ' if '−' in low else '–'}{high}"
+        if self.level is Level.BINARY and self.most_frequent:
+            label, count = self.most_frequent[0]
+            return f"{100 * count / self.valid:.0f} % {label.strip()}"
+        return f"most: {self.most_frequent[0][0].strip()}" if self.most_frequent else f"{self.distinct:,} distinct"
+
+
+def _short(value: float | str | None) -> str:
+    if isinstance(value, str) or value is None:
+        return str(value)
+    text = f"{value:,.1f}" if abs(value) < 1000 else f"{value:,.0f}"
+    return text.removesuffix(".0").replace("-", "−")
+
+
+def variable_facts(data: Dataset, name: str) -> VariableFacts:
+    """The facts of one variable, missing codes set aside."""
+    variable, column = data.variable(name), data.table.column(name)
+    categories = data.categories(name)
+    counts = np.bincount(categories.codes[categories.codes >= 0], minlength=len(categories.values))
+    order = np.argsort(-counts, kind="stable")[:5]
+    valid = int(counts.sum())
+    numbers = data.numbers(name)
+    values = numbers.values[numbers.valid]
+    minimum: float | str | None = None
+    maximum: float | str | None = None
+    if values.size and column.kind is Kind.DATE:
+        minimum, maximum = (str(np.datetime64(int(d), "D")) for d in (values.min(), values.max()))
+    elif values.size:
+        minimum, maximum = float(values.min()), float(values.max())
+    by_class = column.kind is not Kind.TEXT and not variable.level.categorical
+    shape = (
+        _classes(values)
+        if by_class
+        else tuple((counts[counts > 0][:DRAWN_CATEGORIES] / max(1, counts.max(initial=1))).tolist())
+    )
+    if variable.level in (Level.IDENTIFIER, Level.TEXT):
+        shape = ()
+    return VariableFacts(
+        name=name,
+        level=variable.level,
+        valid=valid,
+        missing=data.n_rows - valid,
+        distinct=int((counts > 0).sum()),
+        minimum=minimum,
+        maximum=maximum,
+        mean=float(values.mean()) if values.size and column.kind is Kind.NUMBER else None,
+        most_frequent=tuple((categories.labels[i], int(counts[i])) for i in order if counts[i]),
+        shape=shape,
+        stepped=not by_class,
+    )
+
+
+def _classes(values: NDArray[np.float64]) -> tuple[float, ...]:
+    """Heights of equal classes over the bulk of the values: a lone 199 shall not press all others into one bar."""
+    values = values[~np.isin(values, suspected_codes(values))]
+    if values.size == 0:
+        return ()
+    low, middle_low, middle_high, high = np.quantile(values, [0, 0.25, 0.75, 1])
+    reach = 4 * (middle_high - middle_low)
+    if reach > 0:
+        low, high = max(low, middle_low - reach), min(high, middle_high + reach)
+    if high <= low:
+        return (1.0,)
+    counts, _ = np.histogram(values, bins=DRAWN_CLASSES, range=(float(low), float(high)))
+    return tuple((counts / counts.max()).tolist())
+
+
+@dataclass(frozen=True)
+class FileFacts:
+    """The whole file in numbers; `missing_share` is of all values."""
+
+    rows: int
+    columns: int
+    missing_share: float
+    complete: int
+
+
+def file_facts(data: Dataset) -> FileFacts:
+    """Size, share of values missing, and cases without any missing value."""
+    complete = np.ones(data.n_rows, bool)
+    missing = 0
+    for column in data.table.columns:
+        present = data.categories(column.name).codes >= 0
+        complete &= present
+        missing += int((~present).sum())
+    cells = max(1, data.n_rows * len(data.table.columns))
+    return FileFacts(data.n_rows, len(data.table.columns), missing / cells, int(complete.sum()))
+
+
+def value_counts(data: Dataset, name: str, limit: int = 12) -> tuple[tuple[float | str, str, int], ...]:
+    """(value, label, count) of the first categories in print order."""
+    categories = data.categories(name)
+    counts = np.bincount(categories.codes[categories.codes >= 0], minlength=len(categories.values))
+    return tuple(zip(categories.values, categories.labels, counts.tolist(), strict=True))[:limit]

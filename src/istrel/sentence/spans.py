@@ -1,0 +1,54 @@
+"""The parts of a sentence that is being typed, right or wrong: what each word is, for showing it as a chip."""
+
+from __future__ import annotations
+
+import re
+from dataclasses import dataclass
+
+from istrel.sentence.words import FORMS, VERBS
+
+TOKEN = re.compile(
+    r"`[^`]*`?|\"[^\"]*\"?|'[^']*'?|“[^”]*”?"
+    r"|quantile\s+plot\b|heat\s+map\b|all\s+measured\b|all\s+categories\b|\d[\w.\-]*|[^\W\d][\w]*(?:\.\w+)*|\.\.|[<>=!≤≥≠]+|\S",
+    re.IGNORECASE,
+)
+CLAUSE_ROLES = {"across": "group", "against": "against", "among": "condition", "as": "form", "with": "setting"}
+
+
+@dataclass(frozen=True)
+class WordSpan:
+    """A word of the text; `role` is verb, subject, group, against, condition, form, setting, keyword or sign."""
+
+    start: int
+    length: int
+    role: str
+
+
+def spans(text: str) -> tuple[WordSpan, ...]:
+    """Every word and sign of the text with its role; a condition and a setting are one span each."""
+    found: list[WordSpan] = []
+    role = "verb"
+    for match in TOKEN.finditer(text):
+        word = match.group().casefold()
+        if word in CLAUSE_ROLES and role != "verb":
+            role = CLAUSE_ROLES[word]
+            found.append(WordSpan(match.start(), len(match.group()), "keyword"))
+        elif role == "verb":
+            found.append(WordSpan(match.start(), len(match.group()), "verb" if word in VERBS else "sign"))
+            role = "subject"
+        elif role in ("condition", "setting"):
+            _extend(found, match, role)
+        elif word in (",", "×", "*", "..") or (role == "form" and " ".join(word.split()) not in FORMS):
+            found.append(WordSpan(match.start(), len(match.group()), "sign"))
+        else:
+            found.append(WordSpan(match.start(), len(match.group()), role))
+    return tuple(found)
+
+
+def _extend(found: list[WordSpan], match: re.Match[str], role: str) -> None:
+    """Make the last span longer if it is of the same role, else begin one."""
+    last = found[-1]
+    if last.role == role:
+        found[-1] = WordSpan(last.start, match.end() - last.start, role)
+    else:
+        found.append(WordSpan(match.start(), len(match.group()), role))
