@@ -161,6 +161,8 @@ def _categories(column: Column, variable: Variable) -> Categories:
 
 def _distinct(column: Column, usable: NDArray[np.bool_]) -> tuple[list[float | str], NDArray[np.int64]]:
     """The distinct usable values, and for each row its position among them (anything where not usable)."""
+    if column.kind is Kind.TEXT and not column.words:
+        return [], np.zeros(column.n_rows, np.int64)
     if column.kind is Kind.TEXT:
         seen = np.bincount(column.values[usable], minlength=len(column.words)) > 0
         place = np.cumsum(seen) - 1

@@ -16,6 +16,7 @@ CODE_LIKE = np.array([-9, -8, -7, -99, -98, -97, -999, -998, -9999, 9, 99, 98, 9
 IDENTIFIER_NAME = re.compile(r"(^|_|\b)(id|nr|no|number|code|key|case|uuid|index)(\b|_|$)|Id$|ID$", re.IGNORECASE)
 MOST_SCALE_STEPS = 11
 MOST_COUNT = 60
+FEWEST_ANSWERS = 15
 MOST_CATEGORIES = 40
 
 
@@ -78,13 +79,14 @@ def _of_numbers(column: Column) -> Level:
         return Level.CONTINUOUS
     if distinct.size == 1:
         return Level.NOMINAL
-    if distinct.size == 2:  # two whole numbers: a question with two answers
+    if distinct.size == 2 and values.size > 2:  # two whole numbers, repeated: a question with two answers
         return Level.BINARY
     if _is_key(column.name, distinct, values.size):
         return Level.IDENTIFIER
     low, high = distinct[0], distinct[-1]
     # A rating scale starts at 1; counting starts at 0. Years, ages and scores do neither.
-    if low == 1 and 3 <= distinct.size <= MOST_SCALE_STEPS and high - low < MOST_SCALE_STEPS:
+    repeated = values.size >= max(FEWEST_ANSWERS, 2 * distinct.size)
+    if repeated and low == 1 and 3 <= distinct.size <= MOST_SCALE_STEPS and high - low < MOST_SCALE_STEPS:
         return Level.ORDINAL
     if low == 0 and high <= MOST_COUNT and values.size > 2 * distinct.size:
         return Level.COUNT

@@ -15,6 +15,7 @@ Rule = Literal["freedman-diaconis", "scott", "sturges", "doane", "square root", 
 Closed = Literal["left", "right"]
 Height = Literal["count", "percent", "proportion", "density"]
 MOST_CLASSES = 1000
+FINEST = 1e-13  # edges closer together than this, relative to the values, are no longer distinct doubles
 ROUND_STEPS = (1.0, 2.0, 2.5, 5.0, 10.0)
 
 
@@ -87,10 +88,18 @@ def _stepped(start: float, high: float, width: float) -> Array:
 
 
 def _multiples(low: float, high: float, width: float) -> Array:
-    """Edges that are whole multiples of the width, correctly rounded (so 0.3, never 0.30000000000000004)."""
+    """Edges that are whole multiples of the width and cover the values."""
     first = int(np.floor(low / width + 1e-9))
     last = max(first + 1, int(np.ceil(high / width - 1e-9)))
     _check_count(last - first, width)
+    edges = _steps(first, last, width)
+    if edges[0] > low or edges[-1] < high:  # by less than the eye could see, but every value has a class
+        edges = _steps(first - int(edges[0] > low), last + int(edges[-1] < high), width)
+    return edges
+
+
+def _steps(first: int, last: int, width: float) -> Array:
+    """Multiples of the width, correctly rounded where it is a decimal (0.3, never 0.30000000000000004)."""
     steps = np.arange(first, last + 1, dtype=np.float64)
     decimals = next((d for d in range(16) if float(f"{width:.{d}f}") == width), None)
     if decimals is None:
@@ -106,10 +115,10 @@ def _check_count(count: int, width: float) -> None:
 def _round_width(values: Array, rule: Rule) -> float:
     """The rule's width, rounded to one that a reader can count in."""
     raw = rule_width(values, rule)
-    if raw <= 0 or not np.isfinite(raw):
-        return 1.0
     spread = float(values.max() - values.min())
-    raw = max(raw, spread / 200)
+    if spread <= 0 or raw <= 0 or not np.isfinite(raw):
+        return 1.0
+    raw = max(raw, spread / 200, float(np.abs(values).max()) * FINEST)
     power = 10.0 ** np.floor(np.log10(raw))
     step = min(ROUND_STEPS, key=lambda s: abs(np.log(s * power / raw)))
     width = float(f"{step * power:.15g}")

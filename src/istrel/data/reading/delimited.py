@@ -2,7 +2,10 @@
 
 from __future__ import annotations
 
+import contextlib
 import mmap
+import re
+from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
@@ -20,6 +23,8 @@ from istrel.data.table import Source, Table
 
 DELIMITER_WORDS = {",": "comma", ";": "semicolon", "\t": "tab", "|": "bar"}
 MOSTLY_NUMBERS = 0.8
+# Keys with leading zeros would lose them as numbers, long ones their last digits; hexadecimal would become decimal.
+LOOKS_LIKE_A_KEY = re.compile(r"0\d+$|0[xX][0-9a-fA-F]+$|[+-]?\d{17,}$")
 EXACT_IN_FLOAT = 2**53
 
 
@@ -29,19 +34,23 @@ def read_delimited(path: Path, settings: ReadingSettings) -> Table:
         head = file.read(SAMPLE_BYTES)
     dialect = sniff(path.name, head, settings)
     try:
-        arrow = _parse(path, dialect)
-    except (pa.ArrowInvalid, UnicodeDecodeError, UnicodeError) as error:
-        if settings.encoding is None and dialect.encoding == "utf-8" and "UTF" in str(error).upper():
-            again = ReadingSettings(
-                settings.delimiter, settings.decimal, guess_encoding(path.name, _bytes(path)), settings.header_row
+        return _table(path, dialect)
+    except (pa.ArrowInvalid, UnicodeError) as error:
+        if settings.encoding is None and dialect.encoding == "utf-8" and _about_encoding(error):
+            return read_delimited(
+                path, replace(settings, encoding=guess_encoding(path.name, _around_first_odd_byte(path)))
             )
-            return read_delimited(path, again)
-        raise _plain(path.name, dialect, error) from error
+        raise _plain(path, dialect, error) from error
+
+
+def _table(path: Path, dialect: Dialect) -> Table:
+    arrow = _parse(path, dialect)
     if arrow.num_rows == 0:
         raise Problem(f"{path.name}: there are names but no rows of data below them.")
     words = (
         f"{DELIMITER_WORDS.get(dialect.delimiter, dialect.delimiter)} · {dialect.encoding.upper().removesuffix('-SIG')}"
     )
+    columns = tuple(_column(name, arrow.column(i), dialect) for i, name in enumerate(dialect.names))
     source = Source(
         name=path.name,
         path=str(path.resolve()),
@@ -49,27 +58,27 @@ def read_delimited(path: Path, settings: ReadingSettings) -> Table:
         reading=words + (" · decimal comma" if dialect.decimal == "," else ""),
         remarks=() if dialect.has_names else ("The first row is data: the variables are named by their place.",),
     )
-    return Table(tuple(_column(name, arrow.column(i), dialect) for i, name in enumerate(dialect.names)), source)
+    return Table(columns, source)
+
+
+def _about_encoding(error: Exception) -> bool:
+    return isinstance(error, UnicodeError) or "UTF" in str(error).upper()
 
 
 def _parse(path: Path, dialect: Dialect) -> pa.Table:
     """The whole file as an Arrow table: texts as dictionaries, blank cells null, nothing else taken for missing."""
     with path.open("rb") as file, mmap.mmap(file.fileno(), 0, access=mmap.ACCESS_READ) as mapped:
         quoted_breaks = mapped.find(b'"') >= 0
-    # Numbers with leading zeros are keys or postal codes: as numbers they would lose their zeros.
     as_text = {
         name: pa.dictionary(pa.int32(), pa.string())
         for i, name in enumerate(dialect.names)
-        if any(len(row) > i and len(row[i]) > 1 and row[i][0] == "0" and row[i].isdigit() for row in dialect.rows)
+        if any(len(row) > i and LOOKS_LIKE_A_KEY.match(row[i]) for row in dialect.rows)
     }
+    options = _options(dialect, newlines=quoted_breaks)
     return arrow_csv.read_csv(
         path,
-        read_options=arrow_csv.ReadOptions(
-            column_names=dialect.names,
-            skip_rows=dialect.skip + (1 if dialect.has_names else 0),
-            encoding=dialect.encoding.removesuffix("-sig"),
-        ),
-        parse_options=arrow_csv.ParseOptions(delimiter=dialect.delimiter, newlines_in_values=quoted_breaks),
+        read_options=options[0],
+        parse_options=options[1],
         convert_options=arrow_csv.ConvertOptions(
             null_values=[""],
             strings_can_be_null=True,
@@ -83,7 +92,16 @@ def _parse(path: Path, dialect: Dialect) -> pa.Table:
     )
 
 
-def _bytes(path: Path) -> bytes:
+def _options(dialect: Dialect, *, newlines: bool) -> tuple[arrow_csv.ReadOptions, arrow_csv.ParseOptions]:
+    reading = arrow_csv.ReadOptions(
+        column_names=dialect.names,
+        skip_rows=dialect.skip + (1 if dialect.has_names else 0),
+        encoding=dialect.encoding.removesuffix("-sig"),
+    )
+    return reading, arrow_csv.ParseOptions(delimiter=dialect.delimiter, newlines_in_values=newlines)
+
+
+def _around_first_odd_byte(path: Path) -> bytes:
     """A part of the file around the first byte that is not ASCII: what tells 8-bit encodings apart."""
     with path.open("rb") as file, mmap.mmap(file.fileno(), 0, access=mmap.ACCESS_READ) as mapped:
         whole = np.frombuffer(mapped, np.uint8)
@@ -92,34 +110,35 @@ def _bytes(path: Path) -> bytes:
         return mapped[max(0, first - 4096) : first + SAMPLE_BYTES]
 
 
-def _plain(name: str, dialect: Dialect, error: Exception) -> Problem:
+def _plain(path: Path, dialect: Dialect, error: Exception) -> Problem:
     """A message for a person, with the line, from what Arrow says."""
-    text = str(error)
-    if "Expected" in text and "columns" in text:
-        wanted, got = (
-            int(part.split()[0].rstrip(","))
-            for part in (text.split("Expected ")[1], text.split("got ")[1].replace(":", " "))
-        )
-        line = _first_ragged(name, dialect, wanted, text)
+    if _about_encoding(error):
+        return Problem(f"{path.name}: the bytes are not {dialect.encoding}; name the encoding, for example cp1252.")
+    ragged = _first_ragged(path, dialect)
+    if ragged is not None:
+        fields = "1 field" if ragged.actual_columns == 1 else f"{ragged.actual_columns} fields"
         return Problem(
-            f"{name}, line {line}: {got} field{'s' if got != 1 else ''} where the row of names has {wanted}. "
+            f"{path.name}, line {ragged.number}: {fields} where the row of names has {ragged.expected_columns}. "
             "Mend the line, or name the delimiter."
         )
-    if isinstance(error, UnicodeError) or "UTF" in text.upper():
-        return Problem(f"{name}: the bytes are not {dialect.encoding}; name the encoding, for example cp1252.")
-    first = text.splitlines()[0].removeprefix("CSV parse error: ").rstrip(".")
-    return Problem(f"{name}: it cannot be read as delimited text ({first[:120]}).")
+    first = str(error).splitlines()[0].removeprefix("CSV parse error: ").rstrip(".")
+    return Problem(f"{path.name}: it cannot be read as delimited text ({first[:120]}).")
 
 
-def _first_ragged(name: str, dialect: Dialect, wanted: int, text: str) -> int:
-    """The line of the first row with another number of fields; Arrow tells the row, else the sample is counted."""
-    del name
-    if "Row #" in text:
-        return int(text.split("Row #")[1].split(":", maxsplit=1)[0]) + dialect.skip
-    for place, row in enumerate(dialect.rows):
-        if len(row) != wanted:
-            return place + dialect.skip + 1 + int(dialect.has_names)
-    return 0
+def _first_ragged(path: Path, dialect: Dialect) -> Any:
+    """The first row with another number of fields, found by reading once more on one thread; None if there is none."""
+    found: list[Any] = []
+
+    def note(row: Any) -> str:
+        found.append(row)
+        return "error"
+
+    reading, parsing = _options(dialect, newlines=True)
+    reading.use_threads = False
+    parsing.invalid_row_handler = note
+    with contextlib.suppress(pa.ArrowInvalid, UnicodeError):
+        arrow_csv.read_csv(path, read_options=reading, parse_options=parsing)
+    return found[0] if found else None
 
 
 def _column(name: str, chunked: pa.ChunkedArray, dialect: Dialect) -> Column:
@@ -160,6 +179,8 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, dialect: Dialect) -> Column:
     )
     if isinstance(array, pa.ChunkedArray):
         array = array.unify_dictionaries().combine_chunks()
+    if pa.types.is_binary(array.dictionary.type):
+        raise UnicodeError("texts that are not UTF-8")
     words = array.dictionary.cast(pa.string())
     codes = array.indices.fill_null(0).to_numpy(zero_copy_only=False).astype(np.int32)
     valid = np.asarray(array.indices.is_valid())
@@ -167,24 +188,24 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, dialect: Dialect) -> Column:
     valid = valid & ~blank[codes] if len(words) else valid
     numbers, read = _as_numbers(words, dialect.decimal)
     readable = read[codes] & valid if len(words) else valid
-    if valid.any() and readable.sum() >= MOSTLY_NUMBERS * valid.sum() and not _leading_zeros(words):
+    if valid.any() and readable.sum() >= MOSTLY_NUMBERS * valid.sum() and not _keys(words):
         rows = np.flatnonzero(valid & ~readable)
         texts = tuple(words.take(pa.array(codes[rows])).to_pylist())
         return Column(name, Kind.NUMBER, np.where(readable, numbers[codes], 0.0), readable, unread=Unread(rows, texts))
     return Column(name, Kind.TEXT, codes, valid, tuple(words.to_pylist()))
 
 
-def _leading_zeros(words: pa.Array) -> bool:
-    return bool(pc.any(pc.match_substring_regex(words, r"^0[0-9]+$")).as_py())
+def _keys(words: pa.Array) -> bool:
+    """Whether a word is a key rather than a number: with leading zeros, or too long for a double."""
+    return bool(pc.any(pc.match_substring_regex(words, r"^(0[0-9]+|[+-]?[0-9]{17,})$")).as_py())
 
 
 def _as_numbers(words: pa.Array, decimal: str) -> tuple[Any, Any]:
     """(numbers, which words read as one) for distinct words, spaces at their ends aside."""
     stripped = pc.replace_substring(pc.utf8_trim_whitespace(words), "−", "-")
     point = r"\." if decimal == "." else ","
-    read = np.asarray(
-        pc.match_substring_regex(stripped, rf"^[+-]?([0-9]+({point}[0-9]*)?|{point}[0-9]+)([eE][+-]?[0-9]+)?$")
-    )
+    number = rf"[+-]?(([0-9]+({point}[0-9]*)?|{point}[0-9]+)([eE][+-]?[0-9]+)?|(?i:inf))"
+    read = np.asarray(pc.match_substring_regex(stripped, f"^{number}$"))
     plain = pc.replace_substring(stripped, decimal, ".") if decimal != "." else stripped
     plain = pc.if_else(pa.array(read), pc.replace_substring_regex(plain, r"^\+", ""), "0")
     return np.asarray(plain.cast(pa.float64())), read

@@ -13,6 +13,7 @@ from istrel.data.reading.settings import ReadingSettings
 
 SAMPLE_BYTES = 256 * 1024
 SAMPLE_ROWS = 200
+CLEARLY = 0.02
 DELIMITERS = ",;\t|"
 MARKS = (
     (codecs.BOM_UTF8, "utf-8-sig"),
@@ -100,8 +101,13 @@ def guess_encoding(name: str, sample: bytes) -> str:
     odd = sum(byte < 9 or 13 < byte < 32 for byte in sample[:4096])
     if odd > 0.02 * len(sample[:4096]):
         raise Problem(f"{name}: this is not a text file; open delimited text such as .csv.")
-    best = from_bytes(sample, cp_isolation=["cp1252", "cp1250", "cp1251", "cp1253", "cp1254", "iso8859_15"]).best()
-    return best.encoding if best else "cp1252"
+    found = from_bytes(sample, cp_isolation=["cp1252", "cp1250", "cp1251", "cp1253", "cp1254", "iso8859_15"])
+    best = found.best()
+    # Few accents fit several code pages; the western one is taken unless another fits clearly better.
+    western = next((match for match in found if match.encoding == "cp1252"), None)
+    if best is None or (western is not None and western.chaos <= best.chaos + CLEARLY):
+        return "cp1252"
+    return best.encoding
 
 
 def find_delimiter(lines: list[str]) -> str:
@@ -142,17 +148,16 @@ def looks_like_data(rows: list[tuple[str, ...]]) -> bool:
 
 
 def clean_names(raw: tuple[str, ...]) -> tuple[str, ...]:
-    """Names without spaces at their ends; empty and repeated ones get a number."""
+    """Names without spaces at their ends; empty ones are named by place, repeated ones get a number."""
+    plain = [" ".join(field.split()) for field in raw]
+    reserved, used = set(plain), set[str]()
     names: list[str] = []
-    seen: Counter[str] = Counter()
-    taken = {field.strip() for field in raw}
-    for place, field in enumerate(raw, start=1):
-        name = " ".join(field.split()) or f"column_{place}"
-        seen[name] += 1
-        if seen[name] > 1 or (not field.strip() and name in taken):
-            while f"{name}_{seen[name]}" in taken or seen[name] < 2:
-                seen[name] += 1
-            name = f"{name}_{seen[name]}"
-        taken.add(name)
+    for place, given in enumerate(plain, start=1):
+        base = given or f"column_{place}"
+        name, number = base, 1
+        while name in used or (name in reserved and name != given):
+            number += 1
+            name = f"{base}_{number}"
+        used.add(name)
         names.append(name)
     return tuple(names)

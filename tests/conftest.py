@@ -1,0 +1,49 @@
+"""What tests share: the demo study, data made from a few lines of text, and the house style."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+import pytest
+from hypothesis import settings
+
+from istrel.data.dataset import Dataset
+from istrel.demo import LEARNERS
+from istrel.exhibits.make import Exhibit, make_exhibit
+from istrel.study.opening import Opening, open_data
+from istrel.style.house import HouseStyle, load_style
+
+settings.register_profile("steady", deadline=None, derandomize=True, max_examples=60)
+settings.load_profile("steady")
+
+
+@pytest.fixture(scope="session")
+def learners() -> Dataset:
+    """The demo study as it is read, dirt and all."""
+    return open_data(LEARNERS)
+
+
+@pytest.fixture(scope="session")
+def style() -> HouseStyle:
+    return load_style()
+
+
+@pytest.fixture
+def data_of(tmp_path: Path) -> Callable[..., Dataset]:
+    """Data from a few lines of delimited text."""
+
+    def make(text: str | bytes, opening: Opening | None = None, name: str = "data.csv") -> Dataset:
+        path = tmp_path / name
+        path.write_bytes(text if isinstance(text, bytes) else text.encode())
+        return open_data(path, opening)
+
+    return make
+
+
+@pytest.fixture
+def exhibit_of(style: HouseStyle) -> Callable[[str, Dataset], Exhibit]:
+    def make(sentence: str, data: Dataset) -> Exhibit:
+        return make_exhibit(sentence, data, style)
+
+    return make

@@ -1,0 +1,79 @@
+"""Levels of measurement guessed from names and values; codes for "no answer" suspected."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+import numpy as np
+import pytest
+
+from istrel.data.dataset import Dataset
+from istrel.data.guess import suspected_codes
+from istrel.data.levels import TAGS, Level
+
+RNG = np.random.default_rng(5)
+COLUMNS = {
+    "continuous": [f"{v:.2f}" for v in RNG.normal(0, 1, 60)],
+    "count": [str(v) for v in RNG.poisson(2, 60)],
+    "ordinal": [str(v) for v in RNG.integers(1, 6, 60)],
+    "ordinal with codes": [str(v) for v in [*RNG.integers(1, 6, 57), -9, 99, 99]],
+    "nominal": [str(v) for v in RNG.choice(["red", "green", "blue"], 60)],
+    "binary": [str(v) for v in RNG.integers(0, 2, 60)],
+    "binary words": [str(v) for v in RNG.choice(["yes", "no"], 60)],
+    "identifier": [f"P{v:04d}" for v in range(60)],
+    "case_id": [str(v) for v in range(500, 560)],
+    "date": [f"2025-01-{1 + v % 28:02d}" for v in range(60)],
+    "text": [f"a remark of its own, number {v}, at some length" for v in range(60)],
+    "age": [str(v) for v in RNG.integers(18, 80, 60)],
+}
+WANTED = {
+    "ordinal with codes": "ordinal",
+    "binary words": "binary",
+    "case_id": "identifier",
+    "age": "continuous",
+}
+
+
+def test_every_level_is_guessed_from_typical_values(data_of: Callable[..., Dataset]) -> None:
+    lines = [",".join(f'"{cells[row]}"' for cells in COLUMNS.values()) for row in range(60)]
+    data = data_of(",".join(COLUMNS) + "\n" + "\n".join(lines) + "\n")
+    for name in COLUMNS:
+        assert data.variable(name).level.value == WANTED.get(name, name), name
+
+
+def test_the_demo_study_is_guessed_as_its_codebook_says(learners: Dataset) -> None:
+    from istrel.data.guess import guess_codebook
+
+    guessed = guess_codebook(learners.table)
+    wrong = [v.name for v in guessed.variables if v.level is not learners.variable(v.name).level]
+    assert set(wrong) <= {"comment"}
+
+
+@pytest.mark.parametrize(
+    ("values", "codes"),
+    [
+        ([1, 2, 3, 4, 5, -9, 99], (-9.0, 99.0)),
+        ([34.5, 50.1, 61.0, -9.0], (-9.0,)),
+        ([0, 1, 0, 1, -9], (-9.0,)),
+        ([0, 1, 9], (9.0,)),
+        ([7, 8, 9, 10, 11], ()),
+        ([90, 95, 99, 101], ()),
+        ([-10, -9, -8, -7], ()),
+        ([99], ()),
+        ([], ()),
+        ([1, 2, 3, 4, 5, 6, 7, 8, 9], ()),
+    ],
+)
+def test_codes_stand_far_from_all_other_values(values: list[float], codes: tuple[float, ...]) -> None:
+    assert suspected_codes(np.array(values, float)) == codes
+
+
+def test_every_level_has_a_tag_of_its_own() -> None:
+    assert set(TAGS) == set(Level)
+    assert len(set(TAGS.values())) == len(Level)
+
+
+def test_a_column_without_any_value_is_text(data_of: Callable[..., Dataset]) -> None:
+    data = data_of("a,b\n1,\n2,\n")
+    assert data.variable("b").level is Level.TEXT
+    assert data.categories("b").values == ()

@@ -1,0 +1,133 @@
+"""Class intervals: rules, round edges, counts at the edges, and where the normal curve lies."""
+
+from __future__ import annotations
+
+import numpy as np
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+from scipy import stats as oracle
+
+from istrel.data.problem import Problem
+from istrel.stats import binning as b
+
+NORMAL = np.random.default_rng(1).normal(100, 15, 500)
+
+
+@pytest.mark.parametrize(
+    ("rule", "numpy_name"),
+    [("freedman-diaconis", "fd"), ("scott", "scott"), ("sturges", "sturges"), ("doane", "doane")],
+)
+def test_rule_widths_agree_with_numpys(rule: b.Rule, numpy_name: str) -> None:
+    edges = np.histogram_bin_edges(NORMAL, bins=numpy_name)
+    width = b.rule_width(NORMAL, rule)
+    spread = NORMAL.max() - NORMAL.min()
+    # NumPy rounds the number of classes up; Scott's here has n - 1 in the SD, NumPy's n.
+    assert int(np.ceil(spread / width)) == pytest.approx(edges.size - 1, abs=1 if rule == "scott" else 0)
+
+
+@given(
+    st.lists(st.floats(-1e7, 1e7, allow_nan=False), min_size=1, max_size=80).map(lambda xs: [round(v, 4) for v in xs])
+)
+def test_default_edges_cover_every_value_and_are_round(values: list[float]) -> None:
+    x = np.array(values)
+    edges = b.class_edges(x, b.ClassSettings())
+    assert edges[0] <= x.min()
+    assert edges[-1] >= x.max()
+    width = float(np.median(np.diff(edges)))
+    digits = float(f"{width:.6g}") / 10.0 ** np.floor(np.log10(width))
+    assert round(digits, 4) in (1.0, 2.0, 2.5, 5.0, 10.0)
+    classes = b.count_classes(np.sort(x), edges)
+    assert classes.counts.sum() == x.size
+    assert (classes.below, classes.above) == (0, 0)
+
+
+def test_decimal_edges_are_the_nearest_doubles() -> None:
+    edges = b.class_edges(np.array([0.05, 0.95]), b.ClassSettings(width=0.1))
+    assert edges.tolist() == [0.0, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1.0]
+
+
+def test_whole_numbers_get_no_classes_narrower_than_one() -> None:
+    x = np.random.default_rng(2).integers(0, 6, 5000).astype(float)
+    assert np.diff(b.class_edges(x, b.ClassSettings())).min() >= 1
+    centred = b.class_edges(x, b.ClassSettings(rule="whole numbers"))
+    assert centred.tolist() == [-0.5, 0.5, 1.5, 2.5, 3.5, 4.5, 5.5]
+
+
+@pytest.mark.parametrize(
+    ("settings", "edges"),
+    [
+        (b.ClassSettings(bins=4), [0.0, 2.5, 5.0, 7.5, 10.0]),
+        (b.ClassSettings(width=5), [0.0, 5.0, 10.0]),
+        (b.ClassSettings(width=4, start=-2), [-2.0, 2.0, 6.0, 10.0, 14.0]),
+        (b.ClassSettings(edges=(0.0, 1.0, 10.0)), [0.0, 1.0, 10.0]),
+    ],
+)
+def test_what_is_said_about_classes_holds(settings: b.ClassSettings, edges: list[float]) -> None:
+    assert b.class_edges(np.arange(11.0), settings).tolist() == edges
+
+
+@pytest.mark.parametrize(
+    "settings",
+    [
+        b.ClassSettings(edges=(3.0, 1.0)),
+        b.ClassSettings(edges=(3.0,)),
+        b.ClassSettings(bins=5000),
+        b.ClassSettings(width=1e-6),
+    ],
+)
+def test_impossible_classes_are_refused(settings: b.ClassSettings) -> None:
+    with pytest.raises(Problem):
+        b.class_edges(np.arange(11.0), settings)
+
+
+def test_values_on_an_edge_belong_to_the_closed_side() -> None:
+    values, edges = np.array([0.0, 1.0, 1.0, 2.0, 3.0, 5.0]), np.array([0.0, 1.0, 2.0, 3.0])
+    left = b.count_classes(values, edges, closed="left")
+    right = b.count_classes(values, edges, closed="right")
+    assert left.counts.tolist() == [1, 2, 2]  # the last class has both ends
+    assert right.counts.tolist() == [3, 1, 1]  # the first class has both ends
+    assert (left.below, left.above) == (0, 1)
+
+
+def test_heights_add_up() -> None:
+    edges = np.array([0.0, 1.0, 3.0, 4.0])
+    classes = b.count_classes(np.array([0.5, 1.5, 2.0, 3.5]), edges)
+    assert b.heights(classes, "count").tolist() == [1, 2, 1]
+    assert b.heights(classes, "percent").sum() == 100
+    assert b.heights(classes, "proportion").sum() == 1
+    assert (b.heights(classes, "density") * np.diff(edges)).sum() == 1
+    assert b.heights(classes, "percent", cumulative=True).tolist() == [25, 75, 100]
+
+
+@pytest.mark.parametrize(
+    ("height", "area"), [("count", 500 * 5.0), ("percent", 100 * 5.0), ("proportion", 5.0), ("density", 1.0)]
+)
+def test_the_normal_curve_encloses_the_area_of_the_bars(height: b.Height, area: float) -> None:
+    edges = b.class_edges(NORMAL, b.ClassSettings(width=5))
+    scale = b.curve_scale(500, edges, height)
+    assert scale is not None
+    x = np.linspace(0, 200, 20001)
+    curve = b.normal_curve(x, 100.0, 15.0, scale=scale)
+    assert float(curve.sum() * (x[1] - x[0])) == pytest.approx(area, rel=1e-6)
+    bars = b.heights(b.count_classes(np.sort(NORMAL), edges), height)
+    assert float((bars * np.diff(edges)).sum()) == pytest.approx(area, rel=1e-12)
+
+
+def test_the_normal_curve_peaks_at_the_mean_not_half_a_class_off() -> None:
+    x = np.linspace(90, 110, 2001)
+    assert x[b.normal_curve(x, 101.3, 15.0).argmax()] == pytest.approx(101.3, abs=0.01)
+    assert b.normal_curve(x, 101.3, 15.0) == pytest.approx(oracle.norm.pdf(x, 101.3, 15.0), rel=1e-13)
+    cumulative = b.normal_curve(x, 101.3, 15.0, scale=20.0, cumulative=True)
+    assert cumulative == pytest.approx(20 * oracle.norm.cdf(x, 101.3, 15.0), rel=1e-13)
+
+
+def test_unequal_classes_have_a_curve_only_over_densities() -> None:
+    edges = np.array([0.0, 1.0, 5.0])
+    assert b.curve_scale(10, edges, "count") is None
+    assert b.curve_scale(10, edges, "density") == 1.0
+
+
+def test_one_value_makes_one_class() -> None:
+    assert b.class_edges(np.array([4.2]), b.ClassSettings()).tolist() == [4.0, 5.0]
+    assert b.class_edges(np.array([4.0]), b.ClassSettings(bins=1)).tolist() == [4.0, 5.0]
