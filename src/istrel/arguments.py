@@ -14,6 +14,17 @@ USAGE = """usage: istrel [FILE] [--demo]
 """
 
 
+def joined(words: list[str]) -> list[str]:
+    """`--missing "-9,99"` as one word: the parser would take "-9,99" for an option."""
+    made: list[str] = []
+    for word in words:
+        if made and made[-1] == "--missing":
+            made[-1] = f"--missing={word}"
+        else:
+            made.append(word)
+    return made
+
+
 class Parser(argparse.ArgumentParser):
     """Mistakes in options as one plain line."""
 

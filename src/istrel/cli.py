@@ -34,10 +34,10 @@ def main(arguments: Sequence[str] | None = None) -> int:
 def _run(words: list[str]) -> int:
     if not words:
         return _open_window("", demo=False)
-    from istrel.arguments import make_parser, window_parser
+    from istrel.arguments import joined, make_parser, window_parser
 
     if words[0] == "make":
-        return _make(make_parser().parse_args(words[1:]))
+        return _make(make_parser().parse_args(joined(words[1:])))
     if words[0] in NOT_YET and not Path(words[0]).exists():
         raise Problem(f"“istrel {words[0]}” cannot be done yet; “istrel make” can.")
     options = window_parser().parse_args(words)

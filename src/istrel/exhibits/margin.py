@@ -15,7 +15,7 @@ from istrel.sentence.request import show
 
 SMALL_GROUP = 10
 STRONG_SKEW = 1.0
-FAR_IN_SPREADS = 8.0
+FAR_IN_SPREADS = 6.0
 
 
 @dataclass(frozen=True)

@@ -12,7 +12,7 @@ import msgspec
 from istrel.data.problem import Problem, nearest
 
 FOLDER = Path(__file__).parent / "styles"
-SHIPPED = {"apa7": "apa7.toml", "apa 7": "apa7.toml", "apa": "apa7.toml"}
+SHIPPED = {"apa7": "apa7.toml"}
 Decimals = Annotated[int, msgspec.Meta(ge=0, le=15)]
 Points = Annotated[float, msgspec.Meta(ge=5, le=24)]
 Millimetres = Annotated[float, msgspec.Meta(ge=20, le=600)]
@@ -74,7 +74,7 @@ def load_style(name: str = "apa7") -> HouseStyle:
     Problem
         When there is no such style, or the file is malformed: with the line or the key.
     """
-    known = SHIPPED.get(name.casefold())
+    known = SHIPPED.get(name.casefold().replace(" ", ""))
     path = FOLDER / known if known else Path(name)
     if not path.is_file():
         raise Problem(f"There is no house style “{name}”.{nearest(name, SHIPPED)} Shipped: apa7; or name a .toml file.")

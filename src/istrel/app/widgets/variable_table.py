@@ -46,15 +46,20 @@ class VariableModel(QAbstractTableModel):
         self.edited: Callable[[int, int, str], None] | None = None
 
     def fill(self, rows: list[tuple[Any, ...]]) -> None:
-        """Exchange all rows; the selection stays when their number does."""
+        """Exchange all rows; the selection stays when their number does.
+
+        Only cells that differ are reported: a cell that is just being edited must not be overwritten by news about others.
+        """
         if len(rows) != len(self.rows):
             self.beginResetModel()
             self.rows = rows
             self.endResetModel()
-        else:
-            self.rows = rows
-            if rows:
-                self.dataChanged.emit(self.index(0, 0), self.index(len(rows) - 1, len(self.columns) - 1))
+            return
+        before, self.rows = self.rows, rows
+        for place, (old, new) in enumerate(zip(before, rows, strict=True)):
+            for column, (was, now) in enumerate(zip(old, new, strict=True)):
+                if was != now:
+                    self.dataChanged.emit(self.index(place, column), self.index(place, column))
 
     def rowCount(self, parent: Index | None = None) -> int:
         return 0 if parent is not None and parent.isValid() else len(self.rows)

@@ -1,0 +1,56 @@
+"""The real window on an offscreen screen, with the demo study or a file of the test's own open in it."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+import pytest
+from PySide6.QtCore import QSettings
+from PySide6.QtWidgets import QApplication
+from pytestqt.qtbot import QtBot
+
+from istrel.app import theme
+from istrel.app.window import Window
+from istrel.demo import LEARNERS
+
+
+@pytest.fixture(scope="session")
+def dressed(qapp: QApplication) -> QApplication:
+    QSettings.setDefaultFormat(QSettings.Format.IniFormat)
+    theme.apply(qapp)
+    return qapp
+
+
+@pytest.fixture
+def window(dressed: QApplication, qtbot: QtBot) -> Iterator[Window]:
+    made = Window()
+    qtbot.addWidget(made)
+    made.show()
+    yield made
+    made.background.wait()
+
+
+@pytest.fixture
+def settle(window: Window, qtbot: QtBot) -> Callable[[], None]:
+    """Wait until the window has nothing left to do."""
+
+    def wait() -> None:
+        for _ in range(3):
+            qtbot.wait(45)  # longer than the pause before a typed sentence is set
+            qtbot.waitUntil(lambda: window.background.idle, timeout=20_000)
+
+    return wait
+
+
+@pytest.fixture
+def opened(window: Window, settle: Callable[[], None], qtbot: QtBot) -> Callable[..., Window]:
+    """The window with a file open."""
+
+    def make(path: Path = LEARNERS, sentence: str = "") -> Window:
+        with qtbot.waitSignal(window.model.facts_ready, timeout=20_000):
+            window.open_path(str(path), sentence)
+        settle()
+        return window
+
+    return make

@@ -1,0 +1,218 @@
+"""The Bench driven as a user drives it: typing, clicking, keeping; and what it must never do."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+import pytest
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtWidgets import QMenu, QPushButton
+from pytestqt.qtbot import QtBot
+
+from istrel.app.window import Window
+from istrel.demo import LEARNERS, SENTENCE
+from istrel.exhibits.make import make_exhibit
+from istrel.exhibits.printing import print_table
+from istrel.exhibits.sheet import TableSheet
+from istrel.study.opening import open_data
+
+Opened = Callable[..., Window]
+Settle = Callable[[], None]
+
+
+def shown_cells(window: Window) -> list[tuple[str, ...]]:
+    """What stands in the body of the table on paper."""
+    setting = window.bench.desk.paper.setting
+    assert setting is not None
+    assert setting.table is not None
+    return [row.cells for row in setting.table.rows]
+
+
+def click_variable(window: Window, name: str, qtbot: QtBot, *, by: bool = False) -> None:
+    view = window.bench.strip.view
+    model = view.model()
+    index = next(model.index(r, 0) for r in range(model.rowCount()) if model.index(r, 0).data() == name)
+    view.scrollTo(index)
+    rect = view.visualRect(index)
+    x = view.viewport().width() - 8 if by else rect.left() + 70
+    qtbot.mouseClick(view.viewport(), Qt.MouseButton.LeftButton, pos=QPoint(x, rect.center().y()))
+
+
+def test_the_window_prints_the_same_numbers_as_the_core(opened: Opened) -> None:
+    window = opened(sentence=SENTENCE)
+    data = open_data(LEARNERS)
+    sheet = make_exhibit(SENTENCE, data, window.model.style).sheet
+    assert isinstance(sheet, TableSheet)
+    wanted = [row.cells for row in print_table(sheet, window.model.style, "1").rows]
+    assert shown_cells(window) == wanted
+
+
+def test_a_sentence_is_typed_key_by_key_with_offers_taken_by_tab(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened()
+    window.write_sentence()
+    line = window.bench.line
+    qtbot.keyClicks(line, "des")
+    qtbot.keyClick(line, Qt.Key.Key_Tab)
+    qtbot.keyClicks(line, "prac")
+    assert window.bench.offers.texts[0] == "practice_min"
+    qtbot.keyClick(line, Qt.Key.Key_Tab)
+    qtbot.keyClicks(line, "acr")
+    qtbot.keyClick(line, Qt.Key.Key_Tab)
+    qtbot.keyClicks(line, "form")
+    qtbot.keyClick(line, Qt.Key.Key_Tab)
+    assert line.sentence().strip() == "describe practice_min across format"
+    settle()
+    assert len(shown_cells(window)) == 3
+
+
+def test_a_sentence_is_clicked_together(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened()
+    window.go_bench()
+    click_variable(window, "age", qtbot)
+    click_variable(window, "practice_min", qtbot)
+    click_variable(window, "format", qtbot, by=True)
+    settle()
+    assert window.bench.line.sentence() == "describe age, practice_min across format"
+    qtbot.mouseClick(window.bench.settings.chips["kurtosis"], Qt.MouseButton.LeftButton)
+    settle()
+    assert window.bench.line.sentence().endswith("with n, mean, sd, median, min, max, skewness, kurtosis")
+    qtbot.mouseClick(window.bench.settings.chips["n"], Qt.MouseButton.LeftButton)
+    settle()
+    assert window.bench.line.sentence().endswith("with mean, sd, median, min, max, skewness, kurtosis")
+    click_variable(window, "age", qtbot)
+    settle()
+    assert window.bench.line.sentence().startswith("describe practice_min across")
+    qtbot.mouseClick(window.bench.forms.pictures["histogram"], Qt.MouseButton.LeftButton)
+    settle()
+    assert window.bench.proof is not None
+    assert window.bench.proof.exhibit.form == "histogram"
+    assert not window.bench.desk.paper.setting.picture.isEmpty()  # type: ignore[union-attr]
+
+
+def test_variables_are_found_and_taken_from_the_keyboard(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened()
+    window.find_variable()
+    find = window.bench.strip.finder
+    qtbot.keyClicks(find, "reaction")
+    qtbot.keyClick(find, Qt.Key.Key_Return)
+    qtbot.keyClicks(find, "course f")  # by its label
+    qtbot.keyClick(find, Qt.Key.Key_Return, Qt.KeyboardModifier.ShiftModifier)
+    settle()
+    assert window.bench.line.sentence() == "describe reaction_ms across format"
+    qtbot.keyClick(find, Qt.Key.Key_Down)
+    qtbot.keyClick(window.bench.strip.view, Qt.Key.Key_Down)
+    qtbot.keyClick(window.bench.strip.view, Qt.Key.Key_Return)
+    settle()
+    assert window.bench.line.sentence() == "describe reaction_ms, site across format"
+
+
+def test_a_mistake_is_marked_and_the_last_good_proof_stays(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened(sentence=SENTENCE)
+    before = shown_cells(window)
+    qtbot.keyClicks(window.bench.line, " amnog")
+    settle()
+    assert "Did you mean “among”?" in window.bench.message.text()
+    assert not window.bench.message.isHidden()
+    assert shown_cells(window) == before
+    for _ in " amnog":
+        qtbot.keyClick(window.bench.line, Qt.Key.Key_Backspace)
+    settle()
+    assert window.bench.message.isHidden()
+
+
+def test_a_name_that_is_unknown_is_told_from_the_background_too(opened: Opened, settle: Settle) -> None:
+    window = opened(sentence="describe agee")
+    settle()
+    assert window.bench.message.text() == "There is no variable “agee”. Did you mean “age”?"
+    assert window.bench.proof is None
+    assert not window.bench.settings.keep_button.isEnabled()
+
+
+def test_margin_notes_stand_beside_their_rows_and_their_remedies_work(
+    opened: Opened, settle: Settle, qtbot: QtBot
+) -> None:
+    window = opened(sentence=SENTENCE)
+    desk = window.bench.desk
+    tops = [view.y() for view in desk.notes]
+    assert tops == sorted(tops)
+    assert all(a.geometry().bottom() < b.y() for a, b in zip(desk.notes, desk.notes[1:], strict=False))
+    (code,) = [view for view in desk.notes if "−9 stands 14 times" in view.note.says]
+    button = code.findChild(QPushButton)
+    assert button is not None
+    qtbot.mouseClick(button, Qt.MouseButton.LeftButton)
+    settle()
+    assert window.model.history.undo_words == "treat −9 as missing"
+    assert all(row[4] != "−9.00" for row in shown_cells(window) if row)
+    assert not any("−9" in view.note.says for view in desk.notes)
+    window.undo()
+    settle()
+    assert any(row[4] == "−9.00" for row in shown_cells(window) if row)
+
+
+def test_every_number_says_its_full_precision_when_pointed_at(opened: Opened, qtbot: QtBot) -> None:
+    window = opened(sentence=SENTENCE)
+    paper = window.bench.desk.paper
+    found = {paper.cell_at(QPoint(x, y)) for x in range(0, paper.width(), 6) for y in range(0, paper.height(), 6)}
+    assert found - {None} == {(row, column) for row in (1, 2, 3, 5, 6, 7) for column in range(7)}
+    text = paper.explain(1, 1)
+    mean = window.bench.proof.exhibit.result.cells[0].statistics["mean"]  # type: ignore[union-attr]
+    assert text == f"{mean!r}\narithmetic mean\nn = 210, missing 6"
+
+
+def test_what_is_kept_goes_into_the_manuscript_and_can_be_undone(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened(sentence=SENTENCE)
+    assert window.bench.settings.keep_button.text().startswith("Keep as Table 1")
+    qtbot.keyClick(window.bench.line, Qt.Key.Key_Return, Qt.KeyboardModifier.ControlModifier)
+    settle()
+    assert [kept.sentence for kept in window.model.study.kept] == [SENTENCE]
+    assert window.bench.settings.keep_button.text().startswith("Keep as Table 2")
+    window.undo()
+    settle()
+    assert window.model.study.kept == ()
+
+
+def test_the_sentence_keeps_its_place_while_proofs_come_and_go(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    """Typing in the middle of a sentence: no proof that arrives may move the cursor or change the text."""
+    window = opened(sentence=SENTENCE)
+    line = window.bench.line
+    for _ in range(len(" across format")):
+        qtbot.keyClick(line, Qt.Key.Key_Left)
+    for letter in ", age":
+        qtbot.keyClicks(line, letter)
+        settle()
+    assert line.sentence() == "describe practice_min, receptive_post, age across format"
+    assert line.textCursor().position() == len("describe practice_min, receptive_post, age")
+
+
+def test_settings_of_a_histogram_change_the_sentence(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened(sentence="describe age as histogram")
+    assert set(window.bench.settings.chips) >= {"rule", "height", "curve", "closed", "cumulative"}
+    qtbot.mouseClick(window.bench.settings.chips["height"], Qt.MouseButton.LeftButton)
+    menu = next(m for m in window.bench.settings.findChildren(QMenu) if m.isVisible())
+    next(action for action in menu.actions() if action.text() == "percent").trigger()
+    menu.close()
+    settle()
+    assert window.bench.line.sentence() == "describe age as histogram with height = percent"
+    assert window.bench.proof is not None
+    assert window.bench.proof.exhibit.result.drawings[0].stat == "percent"
+
+
+def test_forms_that_do_not_fit_are_greyed_with_the_reason(opened: Opened, settle: Settle) -> None:
+    window = opened(sentence="describe site")
+    picture = window.bench.forms.pictures["histogram"]
+    assert not picture.isEnabled()
+    assert picture.toolTip() == "“site” holds no numbers"
+    assert window.bench.forms.pictures["table"].isChecked()
+
+
+@pytest.mark.parametrize("size", [(1024, 640), (1280, 800), (1920, 1080)])
+def test_the_paper_fits_the_desk_at_every_size(size: tuple[int, int], opened: Opened, settle: Settle) -> None:
+    window = opened(sentence=SENTENCE)
+    window.resize(*size)
+    settle()
+    assert (window.width(), window.height()) == size
+    desk = window.bench.desk
+    assert desk.paper.x() >= 0
+    right = max(view.geometry().right() for view in desk.notes)
+    assert right <= desk.viewport().width()
+    assert desk.paper.geometry().right() <= min(view.x() for view in desk.notes) + 4

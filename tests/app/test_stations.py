@@ -1,0 +1,203 @@
+"""Intake, Codebook, Manuscript and the cases line, driven through the window."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Callable
+from pathlib import Path
+
+import docx
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QGuiApplication
+from PySide6.QtWidgets import QLineEdit, QPushButton
+from pytestqt.qtbot import QtBot
+
+from istrel.app.stations.codebook import LABEL, MISSING, UNIT, LevelTag
+from istrel.app.stations.intake import FindingView
+from istrel.app.window import Window
+from istrel.data.levels import Level
+from istrel.demo import LEARNERS, SENTENCE
+
+Opened = Callable[..., Window]
+Settle = Callable[[], None]
+
+
+def findings(window: Window) -> list[FindingView]:
+    return [view for view in window.intake.findChildren(FindingView) if view.isVisible()]
+
+
+def edit_cell(window: Window, row: int, column: int, text: str, qtbot: QtBot) -> None:
+    """Double-click a cell, write, press Return: as a user does."""
+    table = window.codebook.table
+    index = table.model().index(row, column)
+    table.scrollTo(index)
+    table.setCurrentIndex(index)
+    table.edit(index)
+    (editor,) = [line for line in table.findChildren(QLineEdit) if line.isVisible()]
+    editor.selectAll()
+    qtbot.keyClicks(editor, text)
+    qtbot.keyClick(editor, Qt.Key.Key_Return)
+    qtbot.waitUntil(lambda: not [line for line in table.findChildren(QLineEdit) if line.isVisible()])
+
+
+def test_intake_shows_the_file_and_what_is_wrong_with_it(opened: Opened) -> None:
+    window = opened()
+    window.go_intake()
+    assert window.intake.table_model.rowCount() == 34
+    assert [view.finding.kind for view in findings(window)] == [
+        "suspected_missing_code",
+        "suspected_missing_code",
+        "text_in_numbers",
+        "constant",
+    ]
+    assert window.rail.stations[0].count == 4
+
+
+def test_a_finding_is_mended_with_a_click_and_undone_with_another(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened()
+    window.go_intake()
+    qtbot.mouseClick(findings(window)[0].remedy, Qt.MouseButton.LeftButton)
+    settle()
+    assert len(findings(window)) == 3
+    assert window.rail.stations[0].count == 3
+    assert window.model.study.codebook["confidence"].missing_codes[0].value == -9
+    qtbot.mouseClick(window.cases_line.undo, Qt.MouseButton.LeftButton)
+    settle()
+    assert len(findings(window)) == 4
+    assert LEARNERS.read_text().count(",-9,") > 20  # the source stays as it was
+
+
+def test_codebook_cells_are_edited_in_place(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened()
+    window.go_codebook()
+    place = window.model.study.codebook.names.index("confidence")
+    edit_cell(window, place, LABEL, "Confidence in signing", qtbot)
+    edit_cell(window, place, UNIT, "points", qtbot)
+    edit_cell(window, place, MISSING, "-9 refused", qtbot)
+    settle()
+    line = window.model.study.codebook["confidence"]
+    assert (line.label, line.unit, line.missing_codes[0].reason) == ("Confidence in signing", "points", "refused")
+    for _ in range(3):
+        window.undo()
+    settle()
+    assert window.model.study.codebook["confidence"].label == "Confidence"
+
+
+def test_a_level_is_chosen_by_its_tag(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened()
+    window.go_codebook()
+    window.codebook.table.selectRow(window.model.study.codebook.names.index("absences"))
+    assert window.codebook.title.text() == "absences"
+    tags = {tag.level: tag for tag in window.codebook.levels.buttons() if isinstance(tag, LevelTag)}
+    assert tags[Level.COUNT].isChecked()
+    qtbot.mouseClick(tags[Level.ORDINAL], Qt.MouseButton.LeftButton)
+    settle()
+    assert window.model.study.codebook["absences"].level is Level.ORDINAL
+    assert window.model.history.undo_words == "absences is ordinal"
+    window.undo()
+    settle()
+    assert tags[Level.COUNT].isChecked()
+
+
+def test_the_manuscript_lists_and_exports_what_was_kept(
+    opened: Opened, settle: Settle, qtbot: QtBot, tmp_path: Path
+) -> None:
+    window = opened(sentence=SENTENCE)
+    window.keep_exhibit()
+    window.bench.say("describe receptive_post as histogram")
+    settle()
+    window.keep_exhibit()
+    settle()
+    window.go_manuscript()
+    settle()
+    outline = window.manuscript.outline
+    assert [outline.item(i).text() for i in range(outline.count())] == ["Table 1", "Figure 1"]
+    path = tmp_path / "thesis.docx"
+    with qtbot.waitSignal(window.manuscript.exported, timeout=20_000):
+        window.manuscript.export(path)
+    word = docx.Document(str(path))
+    assert len(word.tables) == 1
+    assert len(word.inline_shapes) == 1
+    assert any("averaged" in paragraph.text for paragraph in word.paragraphs)
+    with qtbot.waitSignal(window.manuscript.exported, timeout=20_000):
+        window.manuscript.export(tmp_path / "thesis.json")
+    assert [entry["form"] for entry in json.loads((tmp_path / "thesis.json").read_text())] == ["table", "histogram"]
+
+
+def test_a_place_that_cannot_be_written_is_told(opened: Opened, settle: Settle) -> None:
+    window = opened(sentence=SENTENCE)
+    window.keep_exhibit()
+    settle()
+    window.go_manuscript()
+    settle()
+    window.manuscript.export(Path("/nowhere/at/all.docx"))
+    settle()
+    assert "cannot be written" in window.manuscript.status.text()
+
+
+def test_numbers_that_moved_are_told_and_accepted(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened(sentence="describe receptive_post")
+    window.keep_exhibit()
+    settle()
+    window.go_manuscript()
+    settle()
+    assert window.manuscript.entries[0].status == "as kept"
+    from istrel.study.changes import TreatAsMissing
+
+    window.model.do(TreatAsMissing(("receptive_post",), -9.0))
+    settle()
+    assert window.manuscript.entries[0].status == "6 numbers moved"
+    assert "6 numbers moved" in window.manuscript.status.text()
+    (accept,) = [b for b in window.manuscript.findChildren(QPushButton) if b.text() == "accept"]
+    qtbot.mouseClick(accept, Qt.MouseButton.LeftButton)
+    settle()
+    assert window.manuscript.entries[0].status == "as kept"
+    (take_out,) = [b for b in window.manuscript.findChildren(QPushButton) if b.text() == "take out"]
+    qtbot.mouseClick(take_out, Qt.MouseButton.LeftButton)
+    settle()
+    assert window.manuscript.entries == ()
+
+
+def test_a_copied_table_pastes_as_a_table(opened: Opened, settle: Settle) -> None:
+    window = opened(sentence=SENTENCE)
+    window.copy_exhibit()
+    data = QGuiApplication.clipboard().mimeData()
+    assert "<table>" in data.html()
+    lines = data.text().splitlines()
+    assert lines[0] == "Table 1"
+    assert lines[4].split("\t")[:3] == ["Weekly evening", "210", "86.6"]
+    window.bench.say("describe age as histogram")
+    settle()
+    window.copy_exhibit()
+    data = QGuiApplication.clipboard().mimeData()
+    assert bytes(data.data("image/png").data())[:4] == b"\x89PNG"
+    assert b"<svg" in bytes(data.data("image/svg+xml").data())
+
+
+def test_the_cases_line_limits_and_frees_the_cases(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened(sentence="describe age")
+    line = window.cases_line
+    assert line.cases.text() == "612 of 612 cases"
+    window.set_condition()
+    assert line.edit is not None
+    qtbot.keyClicks(line.edit, "age >= 3x")
+    qtbot.keyClick(line.edit, Qt.Key.Key_Return)
+    assert line.trouble.text()
+    assert line.edit.isVisible()
+    line.edit.clear()
+    qtbot.keyClicks(line.edit, "age >= 900")
+    qtbot.keyClick(line.edit, Qt.Key.Key_Return)
+    assert line.trouble.text() == "no case meets this"
+    line.edit.clear()
+    qtbot.keyClicks(line.edit, "age >= 30")
+    qtbot.keyClick(line.edit, Qt.Key.Key_Return)
+    settle()
+    used = int((window.model.study.data.numbers("age").values >= 30).sum())
+    assert line.cases.text() == f"{used} of 612 cases"
+    assert line.chip.text() == "age ≥ 30   ✕"
+    assert window.bench.proof is not None
+    assert window.bench.proof.exhibit.cases.used == used
+    qtbot.mouseClick(line.chip, Qt.MouseButton.LeftButton)
+    settle()
+    assert line.cases.text() == "612 of 612 cases"
+    assert window.bench.proof.exhibit.cases.used == 612

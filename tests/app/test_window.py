@@ -1,0 +1,232 @@
+"""The window itself: opening and dropping files, actions and keys, background work, and that nothing waits."""
+
+from __future__ import annotations
+
+import threading
+from collections.abc import Callable
+from pathlib import Path
+
+import pytest
+from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
+from PySide6.QtGui import QDropEvent, QKeySequence
+from pytestqt.qtbot import QtBot
+
+from istrel.app import theme
+from istrel.app.actions import ACTIONS
+from istrel.app.background import Background
+from istrel.app.window import ICON, Window
+from istrel.data.problem import Problem
+from istrel.demo import SENTENCE, SESSIONS
+
+Opened = Callable[..., Window]
+Settle = Callable[[], None]
+
+
+def test_a_start_page_invites_before_anything_is_open(window: Window) -> None:
+    assert window.stack.currentWidget() is window.start
+    assert not any(station.isEnabled() for station in window.rail.stations)
+    assert window.cases_line.source.text() == "no data yet"
+
+
+def test_the_demo_study_opens_with_its_sentence_set(window: Window, settle: Settle, qtbot: QtBot) -> None:
+    qtbot.mouseClick(window.start.demo_button, Qt.MouseButton.LeftButton)
+    settle()
+    assert window.stack.currentWidget() is window.bench
+    assert window.bench.line.sentence() == SENTENCE
+    assert window.bench.proof is not None
+
+
+def test_a_dropped_file_opens_at_the_intake(window: Window, settle: Settle) -> None:
+    data = QMimeData()
+    data.setUrls([QUrl.fromLocalFile(str(SESSIONS))])
+    none = Qt.KeyboardModifier.NoModifier
+    event = QDropEvent(QPointF(200, 200), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, none)
+    window.dropEvent(event)
+    settle()
+    assert window.stack.currentWidget() is window.intake
+    assert window.cases_line.source.text() == "sessions.csv"
+
+
+def test_a_file_that_cannot_be_read_is_told_where_one_looks(window: Window, settle: Settle, tmp_path: Path) -> None:
+    path = tmp_path / "ragged.csv"
+    path.write_text("a,b\n1,2\n3\n")
+    window.open_path(str(path))
+    settle()
+    assert window.start.message.text().startswith("ragged.csv, line 3: 1 field")
+    assert window.stack.currentWidget() is window.start
+
+
+def test_a_second_file_that_fails_leaves_the_first_open(opened: Opened, settle: Settle, tmp_path: Path) -> None:
+    window = opened(sentence=SENTENCE)
+    before = window.model.study
+    window.open_path(str(tmp_path / "nothing.csv"))
+    settle()
+    assert window.model.study is before
+    assert "there is no such file" in window.cases_line.trouble.text()
+
+
+def test_a_second_file_replaces_the_first_everywhere(opened: Opened, settle: Settle) -> None:
+    window = opened(sentence=SENTENCE)
+    window.go_codebook()
+    window.keep_exhibit()
+    settle()
+    window.open_path(str(SESSIONS))
+    settle()
+    assert window.bench.line.sentence() == ""
+    assert window.bench.proof is None
+    assert window.codebook.table_model.rowCount() == 6
+    assert window.bench.strip.list_model.names[0] == "learner"
+
+
+def test_actions_have_words_keys_and_methods_of_their_own() -> None:
+    assert len({action.id for action in ACTIONS}) == len(ACTIONS)
+    keys = [action.key for action in ACTIONS if action.key]
+    assert len(set(keys)) == len(keys)
+    assert all(QKeySequence(key).count() == 1 for key in keys)
+    assert all(callable(getattr(Window, action.call, None)) for action in ACTIONS)
+
+
+def test_what_is_not_possible_is_not_done(window: Window) -> None:
+    for action in ACTIONS:
+        if action.needs:
+            assert not window.possible(action)
+            window.do(action)
+    assert window.stack.currentWidget() is window.start
+
+
+@pytest.mark.parametrize(("key", "station"), [("1", "intake"), ("2", "codebook"), ("3", "bench"), ("4", "manuscript")])
+def test_stations_are_reached_by_their_keys(key: str, station: str, opened: Opened, qtbot: QtBot) -> None:
+    window = opened()
+    window.activateWindow()
+    qtbot.keyClick(window, Qt.Key(ord(key)), Qt.KeyboardModifier.ControlModifier)
+    assert window.stack.currentWidget() is getattr(window, station)
+    assert window.rail.stations[int(key) - 1].isChecked()
+
+
+def test_the_palette_finds_and_does(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened()
+    window.show_palette()
+    palette = window._palette
+    assert palette is not None
+    qtbot.keyClicks(palette.finder, "manus go")
+    assert palette.list.count() == 1
+    qtbot.keyClick(palette.finder, Qt.Key.Key_Return)
+    assert not palette.isVisible()
+    assert window.stack.currentWidget() is window.manuscript
+    window.show_palette()
+    qtbot.keyClick(palette.finder, Qt.Key.Key_Escape)
+    assert not palette.isVisible()
+
+
+def test_the_keys_panel_lists_every_key(window: Window) -> None:
+    from PySide6.QtWidgets import QLabel
+
+    window.show_keys()
+    assert window._keys is not None
+    shown = {label.text() for label in window._keys.findChildren(QLabel)}
+    assert {action.words for action in ACTIONS if action.key} <= shown
+
+
+def test_a_slash_can_still_be_written_where_text_is_written(opened: Opened, qtbot: QtBot) -> None:
+    window = opened()
+    slash = next(action for action in ACTIONS if action.key == "/")
+    window.write_sentence()
+    window.do(slash)
+    assert window.bench.line.sentence() == "/"
+    window.bench.strip.view.setFocus()
+    window.do(slash)
+    assert window.bench.strip.finder.hasFocus()
+
+
+def test_every_control_has_a_name_for_screen_readers(opened: Opened) -> None:
+    from PySide6.QtWidgets import QAbstractButton, QAbstractItemView, QLineEdit
+
+    window = opened(sentence=SENTENCE)
+    for station in (window.intake, window.codebook, window.bench, window.manuscript):
+        for kind in (QAbstractButton, QAbstractItemView, QLineEdit):
+            for control in station.findChildren(kind):
+                inner = control.objectName().startswith("qt_") or type(control).__name__ in (
+                    "QTableCornerButton",
+                    "QHeaderView",
+                )
+                if (not inner and type(control).__module__ != "PySide6.QtWidgets") or isinstance(control, QLineEdit):
+                    assert control.accessibleName() or control.text(), control  # type: ignore[attr-defined]
+
+
+def luminance(colour: str) -> float:
+    parts = [int(colour[i : i + 2], 16) / 255 for i in (1, 3, 5)]
+    linear = [p / 12.92 if p <= 0.03928 else ((p + 0.055) / 1.055) ** 2.4 for p in parts]
+    return 0.2126 * linear[0] + 0.7152 * linear[1] + 0.0722 * linear[2]
+
+
+@pytest.mark.parametrize(
+    ("ink", "ground"),
+    [
+        (theme.INK, theme.DESK),
+        (theme.QUIET, theme.DESK),
+        (theme.QUIET, theme.PANEL),
+        (theme.VERMILION, theme.SURFACE),
+        (theme.FRAME_TEXT, theme.FRAME),
+        (theme.FRAME_TEXT, theme.FRAME_FOOT),
+        (theme.FRAME_STRONG, theme.FRAME_CHIP),
+        *((ink, back) for back, ink in theme.TAGS.values()),
+    ],
+)
+def test_words_stand_out_from_their_ground(ink: str, ground: str) -> None:
+    """Contrast of at least 4.5 : 1 after the Web Content Accessibility Guidelines."""
+    a, b = sorted((luminance(ink), luminance(ground)), reverse=True)
+    assert (a + 0.05) / (b + 0.05) >= 4.5
+
+
+def test_background_work_answers_on_the_windows_thread(qtbot: QtBot) -> None:
+    background = Background()
+    threads: dict[str, int] = {}
+    with qtbot.waitSignal(background.busy_changed):
+        background.submit(
+            "a",
+            lambda: threads.setdefault("work", threading.get_ident()),
+            lambda _: threads.setdefault("answer", threading.get_ident()),
+        )
+    qtbot.waitUntil(lambda: "answer" in threads)
+    assert threads["answer"] == threading.get_ident() != threads["work"]
+
+
+def test_of_several_requests_only_the_latest_answers(qtbot: QtBot) -> None:
+    background, gate, answers = Background(), threading.Event(), []
+    background.submit("k", lambda: gate.wait(5), lambda _: answers.append("old"))
+    background.submit("k", lambda: "new", answers.append)
+    background.submit("other", lambda: "other", answers.append)
+    gate.set()
+    qtbot.waitUntil(lambda: background.idle)
+    assert sorted(answers) == ["new", "other"]
+
+
+def test_a_problem_and_a_fault_come_back_as_plain_words(qtbot: QtBot, caplog: pytest.LogCaptureFixture) -> None:
+    background, said = Background(), []
+
+    def problem() -> None:
+        raise Problem("plain words")
+
+    def fault() -> None:
+        raise ZeroDivisionError
+
+    background.submit("a", problem, said.append, lambda p: said.append(p.message))
+    background.submit("b", fault, said.append, lambda p: said.append(p.message))
+    qtbot.waitUntil(lambda: background.idle)
+    assert "plain words" in said
+    assert any("went wrong inside Istrel" in text for text in said)
+    assert "ZeroDivisionError" in caplog.text
+
+
+def test_work_that_is_cancelled_is_silent(qtbot: QtBot) -> None:
+    background, answers = Background(), []
+    background.submit("k", lambda: 1, answers.append, words="counting")
+    background.cancel("k")
+    qtbot.waitUntil(lambda: background.idle)
+    assert answers == []
+
+
+def test_the_icon_and_the_desktop_entry_are_there() -> None:
+    assert ICON.read_text().startswith("<svg")
+    entry = ICON.with_name("istrel.desktop").read_text()
+    assert "Exec=istrel %f" in entry

@@ -1,0 +1,298 @@
+"""`describe` from sentence to sheet: numbers, groups, tables, histograms, notes and words."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+import numpy as np
+import pytest
+
+from istrel.data.dataset import Dataset
+from istrel.data.problem import Problem
+from istrel.exhibits.describe.result import CategoryCell, MeasuredCell
+from istrel.exhibits.make import Exhibit
+from istrel.exhibits.printing import body_rows, head_rows, print_table
+from istrel.exhibits.sheet import FigureSheet, TableSheet, as_plain
+from istrel.stats.estimates import Undefined
+from istrel.stats.quantiles import CaseValue
+from istrel.study.opening import Opening
+from istrel.style.house import HouseStyle
+from oracles import apart, exact
+
+Exhibits = Callable[[str, Dataset], Exhibit]
+Maker = Callable[..., Dataset]
+SMALL = "g,h,x,k\n" + "".join(
+    f"{g},{h},{x},{k}\n"
+    for g, h, x, k in [
+        ("a", "u", 1.5, 1), ("a", "u", 2.5, 0), ("a", "v", 4.0, 1), ("b", "v", 8.0, 1),
+        ("b", "v", "", 0), ("c", "u", 16.0, ""), ("", "u", 32.0, 1), ("b", "u", 7.0, 0),
+    ]
+)  # fmt: skip
+
+
+def cells(exhibit: Exhibit, variable: str) -> dict[tuple[object, ...], MeasuredCell]:
+    return {
+        tuple(value for _, value in cell.group.named): cell
+        for cell in exhibit.result.cells
+        if isinstance(cell, MeasuredCell) and cell.variable == variable
+    }
+
+
+def printed(exhibit: Exhibit, style: HouseStyle) -> list[str]:
+    assert isinstance(exhibit.sheet, TableSheet)
+    table = print_table(exhibit.sheet, style, "1")
+    return [" | ".join(row) for row in (*head_rows(table), *body_rows(table))]
+
+
+def notes(exhibit: Exhibit) -> str:
+    return " ".join(as_plain(note.text) for note in exhibit.sheet.notes)
+
+
+def test_every_group_of_the_demo_study_agrees_with_exact_arithmetic(learners: Dataset, exhibit_of: Exhibits) -> None:
+    exhibit = exhibit_of("describe practice_min, reaction_ms across format", learners)
+    column = learners.table.column("format")
+    for name in ("practice_min", "reaction_ms"):
+        numbers = learners.numbers(name)
+        for (value,), cell in cells(exhibit, name).items():
+            of_group = column.values == column.words.index(str(value))
+            wanted = exact(numbers.values[of_group & numbers.valid].tolist())
+            assert cell.n + cell.missing == of_group.sum()
+            for key in ("sum", "mean", "sd", "variance", "skewness", "kurtosis"):
+                found = cell.statistics[key]
+                assert isinstance(found, float)
+                assert apart(found, wanted[key]) < 1e-14, (name, value, key)
+
+
+def test_groups_of_a_small_table(data_of: Maker, exhibit_of: Exhibits) -> None:
+    exhibit = exhibit_of("describe x across g with total = yes", data_of(SMALL))
+    found = cells(exhibit, "x")
+    assert {key: (cell.n, cell.missing) for key, cell in found.items()} == {
+        ("a",): (3, 0),
+        ("b",): (2, 1),
+        ("c",): (1, 0),
+        (): (7, 1),
+    }
+    assert found["a",].statistics["median"] == 2.5
+    assert found["c",].statistics["sd"] == Undefined("fewer than 2 values")
+    assert found["b",].statistics["mode"] == Undefined("each value occurs once")
+    assert found[()].statistics["lowest"][0] == CaseValue(1.5, 1)  # type: ignore[index]
+    assert "1 case has no value of g and is left out." in notes(exhibit)
+
+
+def test_crossed_groupings_hold_only_combinations_that_occur(
+    data_of: Maker, exhibit_of: Exhibits, style: HouseStyle
+) -> None:
+    exhibit = exhibit_of("describe x across g × h with n, mean", data_of(SMALL))
+    assert set(cells(exhibit, "x")) == {("a", "u"), ("a", "v"), ("b", "u"), ("b", "v"), ("c", "u")}
+    assert printed(exhibit, style) == [
+        "g × h | n | M",
+        "a |  | ",
+        "u | 2 | 2.00",
+        "v | 1 | 4.00",
+        "b |  | ",
+        "u | 1 | 7.00",
+        "v | 1 | 8.00",
+        "c |  | ",
+        "u | 1 | 16.00",
+    ]
+
+
+def test_two_groupings_stand_one_after_the_other(data_of: Maker, exhibit_of: Exhibits, style: HouseStyle) -> None:
+    exhibit = exhibit_of("describe x across g, h with n", data_of(SMALL))
+    assert [row.split(" | ")[0] for row in printed(exhibit, style)] == ["g and h", "a", "b", "c", "u", "v"]
+
+
+def test_declared_groups_without_cases_are_shown(learners: Dataset, exhibit_of: Exhibits) -> None:
+    exhibit = exhibit_of('describe age across format among format = "Weekly evening" with n, mean', learners)
+    found = cells(exhibit, "age")
+    assert found["Weekend intensive",].n == 0
+    assert found["Weekend intensive",].statistics["mean"] == Undefined("no values")
+    assert "A dash stands where a value is not defined: no values." in notes(exhibit)
+
+
+def test_a_categorical_subject_is_counted(data_of: Maker, exhibit_of: Exhibits, style: HouseStyle) -> None:
+    exhibit = exhibit_of("describe h, x across g", data_of(SMALL))
+    counted = [c for c in exhibit.result.cells if isinstance(c, CategoryCell)]
+    assert [(c.n, [level.count for level in c.levels]) for c in counted] == [(3, [2, 1]), (3, [1, 2]), (1, [1, 0])]
+    assert printed(exhibit, style) == [
+        "Characteristic | a (n\u00a0=\u00a03) | b (n\u00a0=\u00a03) | c (n\u00a0=\u00a01)",
+        "h, n (%) |  |  | ",
+        "u | 2 (66.7) | 1 (33.3) | 1 (100.0)",
+        "v | 1 (33.3) | 2 (66.7) | 0 (0.0)",
+        "x, M (SD) | 2.67 (1.26) | 7.50 (0.71) | 16.00 (—)",
+    ]
+
+
+def test_percentages_of_all_and_of_valid_cases_differ(data_of: Maker, exhibit_of: Exhibits) -> None:
+    (cell,) = exhibit_of("describe g", data_of(SMALL)).result.cells
+    assert isinstance(cell, CategoryCell)
+    assert (cell.n, cell.missing) == (7, 1)
+    assert (cell.levels[0].percent, cell.levels[0].valid_percent) == (37.5, pytest.approx(300 / 7))
+    assert cell.levels[0].cumulative_percent is None  # a nominal variable has no order
+
+
+def test_ordered_levels_cumulate(learners: Dataset, exhibit_of: Exhibits) -> None:
+    (cell,) = exhibit_of("describe education among education <= 5", learners).result.cells
+    assert isinstance(cell, CategoryCell)
+    assert [level.label for level in cell.levels][-1] == "Master or above"
+    assert cell.levels[-1].cumulative_percent == pytest.approx(100, rel=1e-12)
+
+
+def test_only_the_statistics_wanted_in_the_order_wanted(
+    learners: Dataset, exhibit_of: Exhibits, style: HouseStyle
+) -> None:
+    exhibit = exhibit_of("describe age with kurtosis, n, ci_low, ci_high, q1, q3", learners)
+    assert list(cells(exhibit, "age")[()].statistics) == ["kurtosis", "n", "ci_low", "ci_high", "q1", "q3"]
+    heads = printed(exhibit, style)[:2]
+    assert heads == [" |  |  | 95% CI | 95% CI |  | ", "Variable | Kurtosis | n | LL | UL | Q1 | Q3"]
+
+
+def test_whole_numbers_do_not_pretend_to_decimals(learners: Dataset, exhibit_of: Exhibits, style: HouseStyle) -> None:
+    exhibit = exhibit_of("describe reaction_ms with min, max, median, mean, range", learners)
+    assert printed(exhibit, style)[1] == "Reaction time, ms | 197 | 1,663 | 637 | 677 | 1,466"
+
+
+def test_identifiers_dates_and_texts_have_only_n(learners: Dataset, exhibit_of: Exhibits) -> None:
+    exhibit = exhibit_of("describe learner, enrolled, comment", learners)
+    learner = cells(exhibit, "learner")[()]
+    assert learner.n == 612
+    assert learner.statistics["mean"] == Undefined("not for an identifier variable")
+    assert cells(exhibit, "comment")[()].missing == 427
+
+
+def test_conditions_limit_the_cases_and_are_said(learners: Dataset, exhibit_of: Exhibits) -> None:
+    exhibit = exhibit_of("describe practice_min among age >= 30 and signers_home = 1", learners)
+    assert exhibit.cases.used < exhibit.cases.total == 612
+    assert f"N = {exhibit.cases.used} of 612 cases, those with age ≥ 30 and signers_home = 1." in notes(exhibit)
+
+
+def test_missing_values_are_said_with_their_reasons(learners: Dataset, exhibit_of: Exhibits) -> None:
+    text = notes(exhibit_of("describe practice_min", learners))
+    assert "Values missing: Weekly practice 15 (4 blank, 11 text among numbers)." in text
+
+
+@pytest.mark.parametrize(
+    ("sentence", "word", "says"),
+    [
+        ("describe nothing", "nothing", "There is no variable “nothing”."),
+        ("describe age across formt", "formt", "Did you mean “format”?"),
+        ("describe mot_05 .. mot_01", "mot_01", "stands before “mot_05” in the file"),
+        ("describe age × site", "site", "combinations (×) are counted with “count”"),
+        ("describe age against site", "site", "describe makes its groups with “across”"),
+        ("describe site as histogram", "histogram", "“site” holds no numbers"),
+        ("describe age as density", "density", "cannot be set as “density” yet"),
+        ("count site", "count", "“count” is not carried out yet"),
+        ("describe age among age > 500", "", "No case meets “age > 500” (612 cases read)"),
+        ("describe age as histogram with width = 0.001", "", "makes 180,000 classes"),
+    ],
+)
+def test_what_cannot_be_met_is_told_with_its_word(
+    sentence: str, word: str, says: str, learners: Dataset, exhibit_of: Exhibits
+) -> None:
+    with pytest.raises(Problem) as caught:
+        exhibit_of(sentence, learners)
+    assert says in caught.value.message
+    if word:
+        assert sentence[caught.value.at : caught.value.at + caught.value.length] == word
+
+
+def test_a_grouping_without_any_value_is_told(data_of: Maker, exhibit_of: Exhibits) -> None:
+    with pytest.raises(Problem, match="“g” has no value in any case in use"):
+        exhibit_of("describe x across g", data_of("g,x\n,1.5\n,2.5\n"))
+
+
+def test_groups_of_a_histogram_share_their_edges(learners: Dataset, exhibit_of: Exhibits) -> None:
+    exhibit = exhibit_of("describe receptive_pre across format as histogram", learners)
+    assert isinstance(exhibit.sheet, FigureSheet)
+    first, *others = exhibit.sheet.panels
+    assert len(others) == 2
+    assert all(np.array_equal(first.edges, panel.edges) for panel in others)
+    for panel in exhibit.sheet.panels:
+        assert panel.counts.sum() == panel.n
+        assert panel.curve is not None
+        assert panel.curve.scale == pytest.approx(panel.n * (panel.edges[1] - panel.edges[0]))
+
+
+def test_histogram_settings_are_carried_out(learners: Dataset, exhibit_of: Exhibits) -> None:
+    sentence = "describe age as histogram with edges = {20, 40, 60}, height = percent, curve = none, closed = right"
+    (drawing,) = exhibit_of(sentence, learners).result.drawings
+    ages = learners.numbers("age").values
+    assert drawing.edges.tolist() == [20, 40, 60]
+    assert drawing.counts.tolist() == [((ages >= 20) & (ages <= 40)).sum(), ((ages > 40) & (ages <= 60)).sum()]
+    assert drawing.curve is None
+    assert drawing.outside == 612 - drawing.counts.sum()
+    assert "lie outside the class limits" in notes(exhibit_of(sentence, learners))
+
+
+def test_counts_get_a_class_for_each_whole_number(learners: Dataset, exhibit_of: Exhibits) -> None:
+    (drawing,) = exhibit_of("describe absences as histogram", learners).result.drawings
+    assert drawing.edges[0] == -0.5
+    assert set(np.diff(drawing.edges)) == {1.0}
+
+
+def test_a_sparse_group_is_left_out_of_the_figure_not_drawn_empty(learners: Dataset, exhibit_of: Exhibits) -> None:
+    exhibit = exhibit_of('describe age across format among format = "Weekly evening" as histogram', learners)
+    assert isinstance(exhibit.sheet, FigureSheet)
+    assert [panel.label for panel in exhibit.sheet.panels] == ["Weekly evening"]
+
+
+def test_alternative_text_says_what_an_eye_would_see(learners: Dataset, exhibit_of: Exhibits) -> None:
+    sheet = exhibit_of("describe reaction_ms as histogram with width = 100", learners).sheet
+    assert isinstance(sheet, FigureSheet)
+    assert sheet.alt.startswith(
+        "Histogram of Reaction time, ms, n = 609: values from 100 to 1700, most often from 500 to 600"
+    )
+
+
+def test_margin_notes_say_what_a_supervisor_would(learners: Dataset, exhibit_of: Exhibits) -> None:
+    said = exhibit_of("describe practice_min, receptive_post, age across format", learners).margin
+    by_variable = {(note.variable, note.says.split(",")[0]): note for note in said}
+    skew = by_variable["practice_min", "strong right skew"]
+    assert "% above the median" in skew.says
+    assert skew.remedies[0].sentence.endswith("with n, median, iqr, min, max, skewness")
+    code = by_variable["receptive_post", "−9 stands 14 times: a code for “no answer”?"]
+    assert (code.remedies[0].variable, code.remedies[0].code) == ("receptive_post", -9.0)
+    assert by_variable["age", "199 lies 8 spreads above the middle half"]
+
+
+def test_small_groups_and_ordinal_means_are_remarked(learners: Dataset, exhibit_of: Exhibits) -> None:
+    small = exhibit_of("describe practice_min across site", learners).margin
+    assert any(note.says.startswith("n = 3 in") and note.group == ("Harbor",) for note in small)
+    ordinal = exhibit_of("describe confidence with n, mean", learners).margin
+    assert any(note.says == "mean of an ordinal variable" for note in ordinal)
+
+
+def test_results_text_compares_groups_in_words(learners: Dataset, exhibit_of: Exhibits) -> None:
+    text = as_plain(exhibit_of("describe practice_min across format", learners).text)
+    assert text == (
+        "Weekly practice was highest on average in Guided self-study, M = 112.6, SD = 80.9, n = 234, and lowest in "
+        "Weekend intensive, M = 68.2, SD = 48.3, n = 153; half of the cases of Guided self-study lay between 56.0 and 154.8."
+    )
+
+
+def test_methods_name_each_definition_used(learners: Dataset, exhibit_of: Exhibits) -> None:
+    methods = exhibit_of(
+        "describe age with mean, sd, median, skewness, ci_low, ci_high, quantiles = 8", learners
+    ).methods
+    for words in ("n − 1", "type 8 (Hyndman & Fan, 1996)", "Joanes & Gill, 1998", "Student's t"):
+        assert words in methods
+    assert "Freedman and Diaconis (1981)" in exhibit_of("describe age as histogram", learners).methods
+
+
+def test_labels_of_any_script_and_kind_pass_through(data_of: Maker, exhibit_of: Exhibits, style: HouseStyle) -> None:
+    data = data_of('g,x\n"<b>&$\\",1.5\n"名前 🎓",2.5\n"a|b*c",3.5\n"=1+1",4.5\n', Opening())
+    rows = printed(exhibit_of("describe x across g with n", data), style)
+    assert {row.split(" | ")[0] for row in rows[1:]} == {"<b>&$\\", "名前 🎓", "a|b*c", "=1+1"}
+
+
+def test_the_same_request_gives_the_same_bytes(learners: Dataset, exhibit_of: Exhibits, style: HouseStyle) -> None:
+    from istrel.render import render
+    from istrel.render.document import Document, numbered
+
+    def made(ending: str, sentence: str) -> bytes:
+        return render(Document(numbered([exhibit_of(sentence, learners)]), style, learners.table.source), ending)
+
+    for ending in ("json", "docx", "html", "csv", "md"):
+        assert made(ending, "describe age, site across format") == made(ending, "describe age, site across format")
+    for ending in ("png", "pdf", "svg"):
+        assert made(ending, "describe age as histogram") == made(ending, "describe age as histogram")

@@ -1,0 +1,100 @@
+"""What may follow in a sentence, sentences changed by clicks, and the roles of words while typing."""
+
+from __future__ import annotations
+
+import pytest
+
+from istrel.sentence import parse
+from istrel.sentence.complete import complete
+from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subject, with_form, with_setting
+from istrel.sentence.request import show
+from istrel.sentence.spans import spans
+
+NAMES = ("age", "site", "my var", "practice_min")
+VALUES = {"site": ("Harbour", "Mill Lane")}
+
+
+@pytest.mark.parametrize(
+    ("text", "first", "among"),
+    [
+        ("", "describe", ("count", "check", "relate")),
+        ("des", "describe", ()),
+        ("describe ", "age", ("site", "`my var`", "all measured")),
+        ("describe pr", "practice_min", ()),
+        ("describe my", "`my var`", ()),
+        ("describe age ", "against", ("across", "among", "as", "with", ",", "×")),
+        ("describe age", "against", ("across",)),
+        ("describe age ac", "across", ()),
+        ("describe age as ", "table", ("histogram", "quantile plot")),
+        ("describe age as hist", "histogram", ()),
+        ("describe age among ", "age", ("not",)),
+        ("describe age among age ", "not", (">=", "between", "is")),
+        ("describe age among site = ", '"Harbour"', ('"Mill Lane"',)),
+        ("describe age with ", "n", ("mean", "bins =")),
+        ("describe age with rule = ", "freedman-diaconis", ("scott",)),
+        ("describe age with total = ", "yes", ("no",)),
+    ],
+)
+def test_offers_are_what_the_grammar_allows(text: str, first: str, among: tuple[str, ...]) -> None:
+    texts = [s.text for s in complete(text, len(text), NAMES, VALUES).suggestions]
+    assert texts[0] == first
+    assert set(among) <= set(texts)
+
+
+def test_nothing_is_offered_after_a_mistake() -> None:
+    text = "describe across "
+    assert complete(text, len(text), NAMES).suggestions == ()
+
+
+@pytest.mark.parametrize("text", ["describe ag", "describe age, si", "describe age across sit", "desc"])
+def test_an_offer_taken_leads_on(text: str) -> None:
+    found = complete(text, len(text), NAMES)
+    taken = text[: found.start] + found.suggestions[0].text + " "
+    assert complete(taken, len(taken), NAMES).suggestions
+
+
+def test_clicks_build_a_sentence_and_take_it_apart() -> None:
+    request = toggle_subject(None, "age")
+    assert request is not None
+    request = toggle_subject(request, "my var")
+    assert request is not None
+    request = toggle_group(toggle_group(request, "site"), "format")
+    assert show(request) == "describe age, `my var` across site × format"
+    assert (names_of(request), groups_of(request)) == (("age", "my var"), ("site", "format"))
+    request = with_setting(with_form(toggle_group(request, "site"), "histogram"), "bins", 12)
+    assert show(request) == "describe age, `my var` across format as histogram with bins = 12"
+    request = with_setting(toggle_group(request, "format"), "bins", None)
+    assert show(request) == "describe age, `my var` as histogram"
+    request = toggle_subject(request, "age")
+    assert request is not None
+    assert toggle_subject(request, "my var") is None
+
+
+def test_clicks_keep_what_they_do_not_touch() -> None:
+    text = "describe age, site .. practice_min across site among age >= 18 as table with n, mean"
+    request = toggle_subject(parse(text), "vocab")
+    assert request is not None
+    assert show(request) == text.replace(" across", ", vocab across")
+
+
+def test_words_have_their_roles_while_they_are_typed() -> None:
+    text = "describe age, `my var` across site × format among age >= 18 and x in {1} as histogram with bins = 3"
+    roles = [(text[s.start : s.start + s.length], s.role) for s in spans(text)]
+    assert roles == [
+        ("describe", "verb"),
+        ("age", "subject"),
+        (",", "sign"),
+        ("`my var`", "subject"),
+        ("across", "keyword"),
+        ("site", "group"),
+        ("×", "sign"),
+        ("format", "group"),
+        ("among", "keyword"),
+        ("age >= 18 and x in {1}", "condition"),
+        ("as", "keyword"),
+        ("histogram", "form"),
+        ("with", "keyword"),
+        ("bins = 3", "setting"),
+    ]
+    assert spans("") == ()
+    assert [s.role for s in spans("discribe x as nothing")] == ["sign", "subject", "keyword", "sign"]

@@ -1,0 +1,176 @@
+"""Changes, undo and redo; the manuscript that is made again and counts what moved; opening files."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import pytest
+
+from istrel.data.codebook import MissingCode, ValueLabel
+from istrel.data.dataset import Dataset
+from istrel.data.levels import Level
+from istrel.data.problem import Problem
+from istrel.demo import CODEBOOK, LEARNERS
+from istrel.exhibits.make import make_exhibit
+from istrel.sentence import parse_condition
+from istrel.study.changes import (
+    Accept,
+    Change,
+    Drop,
+    Keep,
+    Move,
+    SetCondition,
+    SetLevel,
+    SetMissing,
+    SetText,
+    SetValueLabels,
+    TreatAsMissing,
+)
+from istrel.study.history import History
+from istrel.study.manuscript import compose, differences, printed_numbers
+from istrel.study.opening import Opening, open_data
+from istrel.study.study import Kept, Study
+from istrel.style.house import HouseStyle
+
+TABLE = "describe receptive_post across format"
+FIGURE = "describe receptive_post as histogram"
+
+
+@pytest.fixture
+def history(learners: Dataset) -> History:
+    return History(Study(learners.table, learners.codebook))
+
+
+def kept(sentence: str, study: Study, style: HouseStyle) -> Kept:
+    exhibit = make_exhibit(sentence, study.data, style, study.standing)
+    return Kept(sentence, printed_numbers(exhibit, style), exhibit.is_figure)
+
+
+CHANGES: list[Change] = [
+    SetLevel("age", Level.COUNT),
+    SetText("age", "label", "Age at enrolment"),
+    SetText("age", "unit", "yr"),
+    SetValueLabels("completed", (ValueLabel(0.0, "dropped out"), ValueLabel(1.0, "stayed"))),
+    SetMissing("satisfaction", (MissingCode(99.0, "refused"),)),
+    TreatAsMissing(("receptive_post", "confidence"), -9.0),
+    SetCondition(parse_condition("age >= 30")),
+    Keep(Kept("describe age", ("1",))),
+]
+
+
+@pytest.mark.parametrize("change", CHANGES, ids=lambda change: type(change).__name__)
+def test_every_change_can_be_undone_and_done_again(change: Change, history: History) -> None:
+    before = history.study
+    done = history.do(change)
+    assert done.study is not before
+    assert done.undo_words == change.words != ""
+    undone = done.undo()
+    assert undone.study is before
+    assert undone.redo_words == change.words
+    assert undone.redo().study is done.study
+    assert undone.do(change).future == ()
+
+
+def test_a_long_history_can_be_walked_to_its_ends(history: History) -> None:
+    start = history.study
+    for change in CHANGES:
+        history = history.do(change)
+    end = history.study
+    for _ in range(len(CHANGES) + 3):
+        history = history.undo()
+    assert history.study is start
+    for _ in range(len(CHANGES) + 3):
+        history = history.redo()
+    assert history.study is end
+
+
+def test_changes_do_what_their_words_say(history: History) -> None:
+    study = history.study
+    for change in CHANGES:
+        study = change.apply(study)
+    age = study.codebook["age"]
+    assert (age.level, age.label, age.unit) == (Level.COUNT, "Age at enrolment", "yr")
+    assert study.data.categories("completed").labels == ("dropped out", "stayed")
+    assert study.codebook["receptive_post"].missing_codes == (MissingCode(-9.0),)
+    assert study.data.numbers("receptive_post").valid.sum() == 586
+    assert study.n_used == (study.data.numbers("age").values >= 30).sum()
+    assert study.table is history.study.table  # the source is shared, never copied or written
+
+
+def test_a_change_of_what_is_not_there_is_told(history: History) -> None:
+    with pytest.raises(Problem, match="no variable “agee”"):
+        history.do(SetLevel("agee", Level.COUNT))
+
+
+def test_the_manuscript_numbers_tables_and_figures_apart(history: History, style: HouseStyle) -> None:
+    for sentence in (TABLE, FIGURE, "describe age"):
+        history = history.do(Keep(kept(sentence, history.study, style)))
+    entries = compose(history.study, style)
+    assert [(e.label, e.status) for e in entries] == [
+        ("Table 1", "as kept"),
+        ("Figure 1", "as kept"),
+        ("Table 2", "as kept"),
+    ]
+    moved = compose(history.do(Move(2, 0)).study, style)
+    assert [e.kept.sentence for e in moved] == ["describe age", TABLE, FIGURE]
+    assert [e.label for e in compose(history.do(Drop(0)).study, style)] == ["Figure 1", "Table 1"]
+
+
+def test_the_manuscript_says_how_many_numbers_moved(history: History, style: HouseStyle) -> None:
+    for sentence in (TABLE, FIGURE, "describe age"):
+        history = history.do(Keep(kept(sentence, history.study, style)))
+    history = history.do(TreatAsMissing(("receptive_post",), -9.0))
+    table, figure, untouched = compose(history.study, style)
+    # Per group: n, M, SD, median, minimum and skewness move; the maximum of 80 stays; Mdn moves in every group.
+    assert table.status == f"{table.moved} numbers moved"
+    assert 15 <= table.moved <= 18
+    assert (figure.status, untouched.status) == ("drawn again", "as kept")
+    assert table.exhibit is not None
+    accepted = history.do(Accept(0, printed_numbers(table.exhibit, style)))
+    assert compose(accepted.study, style)[0].status == "as kept"
+
+
+def test_an_exhibit_that_cannot_be_made_any_more_says_why(history: History, style: HouseStyle) -> None:
+    history = history.do(Keep(kept("describe age among age > 100", history.study, style)))
+    history = history.do(SetCondition(parse_condition("age < 50")))
+    (entry,) = compose(history.study, style)
+    assert entry.exhibit is None
+    assert entry.status.startswith("cannot be made: No case meets")
+
+
+@pytest.mark.parametrize(
+    ("before", "now", "count"),
+    [(("1", "2"), ("1", "2"), 0), (("1", "2"), ("1", "3"), 1), (("1",), ("1", "2", "3"), 2), ((), (), 0)],
+)
+def test_differences_are_counted_place_by_place(before: tuple[str, ...], now: tuple[str, ...], count: int) -> None:
+    assert differences(before, now) == count
+
+
+def test_the_standing_condition_and_the_sentences_own_hold_together(history: History, style: HouseStyle) -> None:
+    study = history.do(SetCondition(parse_condition("age >= 30"))).study
+    exhibit = make_exhibit("describe age among signers_home = 1", study.data, style, study.standing)
+    assert exhibit.cases.condition == "age >= 30 and signers_home = 1"
+    ages, home = study.data.numbers("age").values, study.data.numbers("signers_home").values
+    assert exhibit.cases.used == ((ages >= 30) & (home == 1)).sum()
+
+
+def test_a_codebook_file_is_laid_over_the_guess(tmp_path: Path) -> None:
+    path = tmp_path / "data.csv"
+    path.write_text("a,b\n1,x\n2,y\n9,x\n")
+    book = tmp_path / "book.csv"
+    book.write_text("name,level,label,missing\na,ordinal,A thing,9 refused\n")
+    data = open_data(path, Opening(codebook=str(book)))
+    assert (data.variable("a").title, data.variable("a").level) == ("A thing", Level.ORDINAL)
+    assert data.categories("a").values == (1.0, 2.0)
+    for name, says in ((tmp_path / "none.csv", "cannot be read"), (tmp_path / "latin.csv", "is not UTF-8")):
+        (tmp_path / "latin.csv").write_bytes(b"name,label\na,caf\xe9\n")
+        with pytest.raises(Problem, match=says):
+            open_data(path, Opening(codebook=str(name)))
+
+
+def test_only_the_demo_file_brings_its_codebook(tmp_path: Path) -> None:
+    assert open_data(LEARNERS).variable("age").label == "Age"
+    copy = tmp_path / "learners.csv"
+    copy.write_bytes(LEARNERS.read_bytes())
+    assert open_data(copy).variable("age").label == ""
+    assert open_data(copy, Opening(codebook=str(CODEBOOK))).variable("age").label == "Age"
