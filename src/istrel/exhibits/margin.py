@@ -45,10 +45,12 @@ def margin_notes(plan: DescribePlan, result: DescribeResult) -> tuple[MarginNote
         if subject.treated != "numbers":
             continue
         cells = [c for c in result.cells if c.variable == subject.name and isinstance(c, MeasuredCell)]
-        notes += _codes(subject.name, plan)
+        codes = _codes(subject.name, plan)
+        notes += codes
         notes += _far(subject.name, plan)
         notes += _ordinal_mean(subject.name, plan)
-        notes += _skew(cells, plan)
+        if not codes:  # a code among the values bends the shape: first things first
+            notes += _skew(cells, plan)
         notes += [
             MarginNote(c.variable, c.group.labels, f"n = {c.n} in this group") for c in cells if 0 < c.n < SMALL_GROUP
         ][:1]

@@ -32,8 +32,19 @@ def italic(text: str) -> Text:
 
 
 def as_plain(text: Text) -> str:
-    """The characters alone."""
-    return "".join(run.text for run in text)
+    """The characters alone, on one line."""
+    return "".join(run.text for run in text).replace("\n", " ")
+
+
+def lines_of(text: Text) -> tuple[Text, ...]:
+    """The lines of a head; a run holds a line break as its only character."""
+    lines: list[Text] = [()]
+    for run in text:
+        if run.text == "\n":
+            lines.append(())
+        else:
+            lines[-1] = (*lines[-1], run)
+    return tuple(lines)
 
 
 @dataclass(frozen=True)

@@ -6,7 +6,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 
 from istrel.exhibits.printing import PrintedTable
-from istrel.exhibits.sheet import as_plain
+from istrel.exhibits.sheet import Text, as_plain, lines_of
 
 Measure = Callable[[str], float]
 
@@ -34,7 +34,7 @@ def columns(table: PrintedTable, measure: Measure, decimal_mark: str, *, gap: fl
     stub = max(
         [measure(as_plain(row.stub)) + indent * row.indent for row in table.rows if row.cells]
         + [0.6 * measure(as_plain(row.stub)) for row in table.rows if not row.cells]
-        + [measure(as_plain(table.heads[-1][0].text))],
+        + [_head_width(table.heads[-1][0].text, measure)],
         default=0.0,
     )
     found = [Column(stub, 0.0)]
@@ -43,9 +43,14 @@ def columns(table: PrintedTable, measure: Measure, decimal_mark: str, *, gap: fl
         parts = [split_at_mark(text, decimal_mark) for text in texts]
         before = max((measure(left) for left, _ in parts), default=0.0)
         after = max((measure(right) for _, right in parts), default=0.0)
-        width = max(before + after, measure(as_plain(table.heads[-1][place].text)) if _flat(table) else 0.0) + gap
+        width = max(before + after, _head_width(table.heads[-1][place].text, measure) if _flat(table) else 0.0) + gap
         found.append(Column(width, (width - gap - before - after) / 2 + gap / 2 + before))
     return _widened_for_spanners(table, found, measure, gap)
+
+
+def _head_width(text: Text, measure: Measure) -> float:
+    """The widest line of a head."""
+    return max(measure(as_plain(line)) for line in lines_of(text))
 
 
 def _flat(table: PrintedTable) -> bool:
@@ -57,7 +62,7 @@ def _widened_for_spanners(table: PrintedTable, found: list[Column], measure: Mea
         place = 0
         for head in row:
             inside = range(place, place + head.span)
-            lack = measure(as_plain(head.text)) + gap - sum(found[i].width for i in inside)
+            lack = _head_width(head.text, measure) + gap - sum(found[i].width for i in inside)
             if head.text and lack > 0:
                 for i in inside:
                     more = lack / head.span

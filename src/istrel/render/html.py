@@ -93,7 +93,7 @@ def _template() -> Any:
 
 
 def _runs(text: Any) -> Markup:
-    parts = (Markup("<i>{}</i>").format(run.text) if run.italic else Markup("{}").format(run.text) for run in text)
+    parts = (Markup("<i>{}</i>" if run.italic else "{}").format(run.text).replace("\n", Markup("<br>")) for run in text)
     return Markup("").join(parts)
 
 

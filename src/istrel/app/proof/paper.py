@@ -10,7 +10,7 @@ from istrel.app import theme
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.setting import INDENT, SetSheet, set_sheet
 from istrel.exhibits.describe.result import DescribeResult
-from istrel.exhibits.sheet import Cell, Compound, TableSheet, Text
+from istrel.exhibits.sheet import Cell, Compound, TableSheet, Text, lines_of
 from istrel.render.columns import split_at_mark
 from istrel.sentence.words import STATISTICS
 from istrel.stats.estimates import Undefined
@@ -127,11 +127,14 @@ class Paper(QWidget):
         line = QFontMetricsF(theme.serif(sheet.size)).height()
         for level, (heads, top) in enumerate(zip(sheet.table.heads, sheet.head_tops, strict=True)):
             left, place = sheet.left, 0
+            tall = max(len(lines_of(head.text)) for head in heads)
             for head in heads:
                 width = sum(column.width for column in sheet.layout[place : place + head.span])
-                wide = text_width(head.text, sheet.size)
-                x = left if place == 0 else left + (width - wide) / 2
-                paint_runs(painter, head.text, QPointF(x, top + line), sheet.size)
+                parts = lines_of(head.text)
+                below = tall - len(parts)  # heads stand on the rule: a shorter one begins lower
+                for number, part in enumerate(parts):
+                    x = left if place == 0 else left + (width - text_width(part, sheet.size)) / 2
+                    paint_runs(painter, part, QPointF(x, top + line * (1 + below + number)), sheet.size)
                 if head.text and level < len(sheet.head_tops) - 1:
                     painter.setPen(rule)
                     base = sheet.head_tops[level + 1] + 2

@@ -9,7 +9,7 @@ from PySide6.QtGui import QFontMetricsF, QTextDocument
 
 from istrel.app import theme
 from istrel.exhibits.printing import PrintedTable, print_notes, print_table, print_title
-from istrel.exhibits.sheet import Run, Sheet, TableSheet, Text
+from istrel.exhibits.sheet import Run, Sheet, TableSheet, Text, lines_of
 from istrel.render.columns import Column, columns
 from istrel.style.house import HouseStyle
 
@@ -88,9 +88,9 @@ def set_sheet(
     picture = QRectF()
     body_top = y
     if table is not None:
-        for _ in table.heads:
+        for heads in table.heads:
             head_tops.append(y)
-            y += line + 4
+            y += metrics.height() * (max(len(lines_of(head.text)) for head in heads) - 1) + line + 4
         body_top = y
         y += 5
         for _ in table.rows:

@@ -36,6 +36,7 @@ from istrel.style.house import HouseStyle
 
 Index = QModelIndex | QPersistentModelIndex
 OUTLINE = 280
+LARGEST = 0.88
 EXPORTS = {
     "docx": "Word processor document (.docx)",
     "html": "Web page (.html)",
@@ -226,7 +227,8 @@ class Manuscript(QWidget):
             layout.addWidget(label(f"{entry.label} cannot be made: {entry.trouble}", "error", wrap=True))
         else:
             paper = Paper()
-            paper.show_proof(proof, self._model.style, entry.number, zoom=0.88, with_text=True)
+            paper.show_proof(proof, self._model.style, entry.number, with_text=True)
+            paper.set_zoom(min(LARGEST, (self._area.viewport().width() - 96) / paper.natural_width()))
             paper.setFixedSize(paper.sizeHint())
             layout.addWidget(paper)
         links = row(spacing=16, margins=(12, 0, 0, 12))

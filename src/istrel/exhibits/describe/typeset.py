@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from istrel.exhibits.describe.notes import general_notes
-from istrel.exhibits.describe.resolve import DescribePlan
+from istrel.exhibits.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.describe.result import CategoryCell, DescribeResult, Group, MeasuredCell
 from istrel.exhibits.describe.symbols import cell_of, paired_heads
 from istrel.exhibits.describe.typeset_figure import histogram_sheet
@@ -93,11 +93,7 @@ def _sample_table(plan: DescribePlan, result: DescribeResult) -> TableSheet:
         cells = [by_group[group] for group in groups]
         title = plan.data.variable(subject.name).title_with_unit
         if isinstance(cells[0], MeasuredCell):
-            measured = [c for c in cells if isinstance(c, MeasuredCell)]
-            pair = subject.treated == "numbers" and {"mean", "sd"} <= set(plan.computed)
-            symbol = (Run("M", italic=True), Run(" ("), Run("SD", italic=True), Run(")")) if pair else italic("n")
-            values = (_mean_and_sd(c, plan) if pair else Cell(float(c.n), Kind.COUNT) for c in measured)
-            rows.append(Row((Run(f"{title}, "), *symbol), tuple(values), about=About(subject.name)))
+            rows.append(_measured_row(subject, [c for c in cells if isinstance(c, MeasuredCell)], plan))
         else:
             counted = [c for c in cells if isinstance(c, CategoryCell)]
             rows.append(Row((Run(f"{title}, "), Run("n", italic=True), Run(" (%)")), about=About(subject.name)))
@@ -112,13 +108,28 @@ def _group_head(group: Group, result: DescribeResult, *, several: bool) -> Text:
     """The group's label and how many cases it has."""
     size = next(cell.n + cell.missing for cell in result.cells if cell.group == group)
     label = " · ".join(group.labels) or ("Total" if several else "All cases")
-    return (Run(f"{label} ("), Run("n", italic=True), Run(f"\u00a0=\u00a0{size:,})"))
+    return (Run(label), Run("\n"), Run("("), Run("n", italic=True), Run(f"\u00a0=\u00a0{size:,})"))
 
 
-def _mean_and_sd(cell: MeasuredCell, plan: DescribePlan) -> Cell | Compound:
+# What a measured variable shows in a sample table: two statistics, how they are put together, and their symbols.
+PAIRS: tuple[tuple[str, str, str, Text], ...] = (
+    ("mean", "sd", "{} ({})", (Run("M", italic=True), Run(" ("), Run("SD", italic=True), Run(")"))),
+    ("median", "iqr", "{} [{}]", (Run("Mdn", italic=True), Run(" ["), Run("IQR", italic=True), Run("]"))),
+)
+
+
+def _measured_row(subject: Subject, cells: list[MeasuredCell], plan: DescribePlan) -> Row:
+    """Mean and SD, or median and IQR where those were asked for, or the number of cases."""
+    variable = plan.data.variable(subject.name)
     decimals = plan.request.settings.decimals
-    decimals = plan.data.variable(cell.variable).decimals if decimals is None else decimals
-    return Compound("{} ({})", (cell_of("mean", cell, decimals), cell_of("sd", cell, decimals)))
+    decimals = variable.decimals if decimals is None else decimals
+    title, about = Run(f"{variable.title_with_unit}, "), About(subject.name)
+    pair = next((p for p in PAIRS if {p[0], p[1]} <= set(plan.computed)), None)
+    if subject.treated != "numbers" or pair is None:
+        return Row((title, *italic("n")), tuple(Cell(float(c.n), Kind.COUNT) for c in cells), about=about)
+    first, second, pattern, symbol = pair
+    values = (Compound(pattern, (cell_of(first, c, decimals), cell_of(second, c, decimals))) for c in cells)
+    return Row((title, *symbol), tuple(values), about=about)
 
 
 def _level_rows(cells: list[CategoryCell]) -> list[Row]:
