@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from typing import NamedTuple
 
 
-@dataclass(frozen=True)
-class Action:
+class Action(NamedTuple):
     """Something the window can do.
 
     Attributes

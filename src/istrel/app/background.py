@@ -6,7 +6,6 @@ No other module starts a thread. Of several requests under one key only the late
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass, field
 from typing import Any
 
 from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
@@ -14,11 +13,11 @@ from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
 from istrel.data.problem import Problem
 
 
-@dataclass(eq=False)
 class Token:
     """Says whether a job is still wanted."""
 
-    cancelled: bool = False
+    def __init__(self) -> None:
+        self.cancelled = False
 
 
 class Background(QObject):
@@ -92,16 +91,19 @@ class Background(QObject):
         self.busy_changed.emit(next((words for words in self._running.values() if words), ""))
 
 
-@dataclass(eq=False)
 class Job:
-    """One piece of work and who wants to know."""
+    """One piece of work and who wants to know; the outcome is a result or a Problem."""
 
-    key: str
-    work: Callable[[], Any]
-    done: Callable[[Any], None]
-    failed: Callable[[Problem], None] | None
-    token: Token
-    outcome: Any = field(default=None)
+    def __init__(
+        self,
+        key: str,
+        work: Callable[[], Any],
+        done: Callable[[Any], None],
+        failed: Callable[[Problem], None] | None,
+        token: Token,
+    ) -> None:
+        self.key, self.work, self.done, self.failed, self.token = key, work, done, failed, token
+        self.outcome: Any = None
 
 
 class Runner(QRunnable):

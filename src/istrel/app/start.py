@@ -1,38 +1,71 @@
-"""Starts the application: Qt and the frame first, everything slow afterwards."""
+"""Starts the application: an empty frame is on the screen first, what stands in it follows at the next turn of the loop."""
 
 from __future__ import annotations
 
 import os
 import sys
 import time
+from typing import TYPE_CHECKING
 
 from istrel.data.problem import Problem
 
+if TYPE_CHECKING:
+    from PySide6.QtWidgets import QApplication, QMainWindow
+
+    from istrel.app.window import Window
+
+DESK = "#E7ECE6"  # the theme's; importing the theme would keep the frame waiting
+
 
 def run(path: str = "", *, demo: bool = False) -> int:
-    """Show the window, with a file if one is named; returns when it is closed."""
+    """Show the window, with a file if one is named; returns when it is closed.
+
+    Raises
+    ------
+    Problem
+        When there is no display.
+    """
     if not _has_display():
         raise Problem("there is no display to open a window on; “istrel make” works without one.")
     from PySide6.QtCore import QTimer
-    from PySide6.QtWidgets import QApplication
+    from PySide6.QtWidgets import QApplication, QMainWindow
 
+    app = QApplication(sys.argv[:1])
+    app.setApplicationName("Istrel")
+    app.setDesktopFileName("istrel")
+    frame = QMainWindow()
+    frame.setWindowTitle("Istrel")
+    frame.setStyleSheet(f"QMainWindow {{ background: {DESK}; }}")
+    frame.resize(1280, 800)
+    frame.show()
+    if os.environ.get("ISTREL_QUIT_WHEN_SHOWN"):  # for measuring the cold start, from outside
+        QTimer.singleShot(0, lambda: sys.stdout.write(f"{time.time()}\n"))
+    windows: list[Window] = []
+    QTimer.singleShot(0, lambda: windows.append(furnish(app, frame, path, demo=demo)))
+    code = app.exec()
+    for window in windows:
+        window.background.wait()
+    return int(code)
+
+
+def furnish(app: QApplication, frame: QMainWindow, path: str, *, demo: bool) -> Window:
+    """Put the window's content into the frame, and begin to read the file if one is named."""
     from istrel.app import theme
     from istrel.app.window import Window
 
-    app = QApplication.instance() or QApplication(sys.argv[:1])
-    assert isinstance(app, QApplication)
-    app.setApplicationName("Istrel")
-    app.setDesktopFileName("istrel")
     theme.apply(app)
     window = Window()
-    window.show()
+    frame.setMinimumSize(window.minimumSize())
+    frame.setWindowIcon(window.windowIcon())
+    frame.setCentralWidget(window)
+    window.windowTitleChanged.connect(frame.setWindowTitle)
     if path:
-        QTimer.singleShot(0, lambda: window.open_path(path, sentence=_demo_sentence() if demo else ""))
-    if os.environ.get("ISTREL_QUIT_WHEN_SHOWN"):  # for measuring the cold start, from outside
+        window.open_path(path, sentence=_demo_sentence() if demo else "")
+    if os.environ.get("ISTREL_QUIT_WHEN_SHOWN"):
+        from PySide6.QtCore import QTimer
+
         QTimer.singleShot(0, lambda: (sys.stdout.write(f"{time.time()}\n"), app.quit()))
-    code = app.exec()
-    window.background.wait()
-    return int(code)
+    return window
 
 
 def _demo_sentence() -> str:

@@ -89,7 +89,7 @@ def apply(app: QApplication) -> None:
 
 STYLE_SHEET = f"""
 QWidget {{ color: {INK}; }}
-QMainWindow, #desk {{ background: {DESK}; }}
+#desk {{ background: {DESK}; }}
 QToolTip {{ background: {FRAME}; color: {FRAME_STRONG}; border: 0; padding: 6px 8px; }}
 QScrollBar:vertical {{ background: transparent; width: 10px; margin: 0; }}
 QScrollBar:horizontal {{ background: transparent; height: 10px; margin: 0; }}

@@ -5,9 +5,8 @@ from __future__ import annotations
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QTimer
-from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QGuiApplication, QIcon, QKeySequence, QShortcut
-from PySide6.QtWidgets import QMainWindow, QStackedWidget, QWidget
+from PySide6.QtCore import Qt, QTimer
+from PySide6.QtWidgets import QStackedWidget, QWidget
 
 from istrel.app.actions import ACTIONS, Action
 from istrel.app.background import Background
@@ -18,6 +17,8 @@ from istrel.app.stations.start_page import StartPage
 from istrel.app.widgets.simple import column, row
 
 if TYPE_CHECKING:
+    from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
+
     from istrel.app.panels import Keys, Palette
     from istrel.app.stations.bench import Bench
     from istrel.app.stations.codebook import Codebook
@@ -29,13 +30,12 @@ ICON = Path(__file__).parent / "istrel.svg"
 DATA_FILES = "Data (*.csv *.tsv *.txt *.tab *.dat *.psv);;All files (*)"
 
 
-class Window(QMainWindow):
-    """Istrel's one window."""
+class Window(QWidget):
+    """All that stands in Istrel's one window; `start` puts it into the frame that appears first."""
 
     def __init__(self) -> None:
         super().__init__()
         self.setWindowTitle("Istrel")
-        self.setWindowIcon(QIcon(str(ICON)))
         self.resize(1280, 800)
         self.setMinimumSize(1024, 640)
         self.setAcceptDrops(True)
@@ -46,21 +46,27 @@ class Window(QMainWindow):
         self._keys: Keys | None = None
         self._first_sentence = ""
         self._lay_out()
-        for action in ACTIONS:
-            if action.key:
-                shortcut = QShortcut(QKeySequence(action.key), self)
-                shortcut.activated.connect(lambda a=action: self.do(a))
+        self._equip()
         self.rail.chosen.connect(self.go)
         self.model.opened.connect(self._opened)
         self.model.trouble.connect(lambda text: self.start.say(text, trouble=True))
         self.model.changed.connect(self._count)
         self.model.facts_ready.connect(self._count)
 
+    def _equip(self) -> None:
+        """Keys and icon."""
+        from PySide6.QtGui import QIcon, QKeySequence, QShortcut
+
+        self.setWindowIcon(QIcon(str(ICON)))
+        for action in ACTIONS:
+            if action.key:
+                shortcut = QShortcut(QKeySequence(action.key), self)
+                shortcut.activated.connect(lambda a=action: self.do(a))
+
     def _lay_out(self) -> None:
-        desk = QWidget()
-        desk.setObjectName("desk")
-        self.setCentralWidget(desk)
-        rows = column(desk)
+        self.setObjectName("desk")
+        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+        rows = column(self)
         middle = row()
         rows.addLayout(middle, 1)
         self.rail = Rail()
@@ -225,6 +231,8 @@ class Window(QMainWindow):
         self.bench.keep()
 
     def copy_exhibit(self) -> None:
+        from PySide6.QtGui import QGuiApplication
+
         from istrel.app.stations.manuscript import clipboard_data
         from istrel.render.document import Item
 
