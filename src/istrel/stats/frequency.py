@@ -43,10 +43,20 @@ def frequencies(
     use
         bool (rows,): the cases that count.
     """
+    if n_groups == 1:
+        return _of_everyone(codes, use, n_categories)
     width = n_categories + 1
     key = groups[use].astype(np.int64) * width + (codes[use].astype(np.int64) + 1)
     table = np.bincount(key, minlength=n_groups * width).reshape(n_groups, width)
     return Frequencies(counts=table[:, 1:], missing=table[:, 0])
+
+
+def _of_everyone(codes: NDArray[np.integer], use: NDArray[np.bool_], n_categories: int) -> Frequencies:
+    """One group: no keys need to be made."""
+    used = codes if bool(use.all()) else codes[use]
+    some_missing = used.size > 0 and int(used.min()) < 0
+    counts = np.bincount(used[used >= 0] if some_missing else used, minlength=n_categories)
+    return Frequencies(counts=counts[None, :], missing=np.array([used.size - counts.sum()]))
 
 
 def wilson_interval(count: int, n: int, *, confidence: float = 0.95) -> tuple[float, float]:

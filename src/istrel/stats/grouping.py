@@ -1,11 +1,20 @@
-"""Cases put in order by group and value, once per variable; everything that needs order reads it from there."""
+"""Cases put in order by group and value, once per variable; everything that needs order reads it from there.
+
+No step loops over groups: values are brought together by a counting sort, and groups of like size are sorted as the rows
+of one array.
+"""
 
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
+
+Array = NDArray[np.float64]
+LARGE = 150_000
+CLASSES_PER_DOUBLING = 4
 
 
 @dataclass(frozen=True, eq=False)
@@ -16,15 +25,37 @@ class Arranged:
     ----------
     values
         float64 (n,).
-    rows
-        int64 (n,), the row of each value in the source (from 0); equal values keep the order of their rows.
     bounds
         int64 (groups + 1,): group g is values[bounds[g]:bounds[g + 1]].
+    ordered
+        False for values derived from others, which stand in their groups in no order.
+    raw, codes, use
+        Where they came from: values, groups and the cases that count, all of shape (rows,); for finding rows again.
     """
 
-    values: NDArray[np.float64]
-    rows: NDArray[np.int64]
+    values: Array
     bounds: NDArray[np.int64]
+    raw: Array
+    codes: NDArray[np.integer]
+    use: NDArray[np.bool_] | None
+    ordered: bool = True
+
+    @cached_property
+    def limits(self) -> tuple[Array, Array]:
+        """(smallest, largest) value of every group; NaN for an empty one."""
+        low, high = np.full(self.n_groups, np.nan), np.full(self.n_groups, np.nan)
+        filled = self.sizes > 0
+        starts = self.bounds[:-1][filled]
+        if self.ordered:
+            low[filled], high[filled] = self.values[starts], self.values[self.bounds[1:][filled] - 1]
+        elif filled.sum() == 1:
+            low[filled], high[filled] = self.values.min(), self.values.max()
+        elif filled.any():
+            low[filled], high[filled] = (
+                np.minimum.reduceat(self.values, starts),
+                np.maximum.reduceat(self.values, starts),
+            )
+        return low, high
 
     @property
     def sizes(self) -> NDArray[np.int64]:
@@ -34,12 +65,23 @@ class Arranged:
     def n_groups(self) -> int:
         return self.bounds.size - 1
 
-    def group(self, which: int) -> NDArray[np.float64]:
+    def group(self, which: int) -> Array:
         """The ascending values of one group."""
         return self.values[self.bounds[which] : self.bounds[which + 1]]
 
+    def rows_within(self, which: int, low: float, high: float) -> NDArray[np.int64]:
+        """Rows (from 0, ascending) of the values of one group that are at most `low` or at least `high`."""
+        rows = np.union1d(np.flatnonzero(self.raw <= low), np.flatnonzero(self.raw >= high))
+        if self.n_groups > 1:
+            rows = rows[self.codes[rows] == which]
+        return rows if self.use is None else rows[self.use[rows]]
 
-def arrange(values: NDArray[np.float64], codes: NDArray[np.integer], use: NDArray[np.bool_], n_groups: int) -> Arranged:
+    def derived(self, values: Array) -> Arranged:
+        """Other values in the same groups, already in their places; for means, where order does not matter."""
+        return Arranged(values, self.bounds, values, self.codes, None, ordered=False)
+
+
+def arrange(values: Array, codes: NDArray[np.integer], use: NDArray[np.bool_], n_groups: int) -> Arranged:
     """Arrange the used cases of a variable.
 
     Parameters
@@ -55,12 +97,62 @@ def arrange(values: NDArray[np.float64], codes: NDArray[np.integer], use: NDArra
     -------
     Arranged, with empty groups as empty ranges.
     """
-    rows = np.flatnonzero(use)
-    used = values[rows]
+    everyone = bool(use.all())
+    used = values if everyone else values[use]
     if n_groups == 1:
-        order = np.argsort(used, kind="stable")
-        return Arranged(used[order], rows[order], np.array([0, rows.size]))
-    group = codes[rows]
-    order = np.lexsort((used, group))
-    sizes = np.bincount(group, minlength=n_groups)
-    return Arranged(used[order], rows[order], np.concatenate([[0], np.cumsum(sizes)]))
+        bounds = np.array([0, used.size])
+        return Arranged(np.sort(used), bounds, values, codes, None if everyone else use)
+    together, bounds = gather(used, codes if everyone else codes[use], n_groups)
+    return Arranged(sort_within(together, bounds), bounds, values, codes, None if everyone else use)
+
+
+def gather(values: Array, codes: NDArray[np.integer], n_groups: int) -> tuple[Array, NDArray[np.int64]]:
+    """(values group after group, in the order of their cases; bounds of the groups), by a counting sort."""
+    if values.size >= LARGE:
+        from scipy.sparse import csr_array
+
+        # Turning a matrix of one row around by columns is a counting sort of its values by column, in compiled code.
+        row = csr_array((values, codes.astype(np.int32, copy=False), np.array([0, values.size])), shape=(1, n_groups))
+        columns = row.tocsc()
+        return columns.data, columns.indptr.astype(np.int64)
+    sizes = np.bincount(codes, minlength=n_groups)
+    # A stable sort of 16-bit keys is a radix sort.
+    keys = codes.astype(np.uint16) if n_groups <= 2**16 else codes
+    order = np.argsort(keys, kind="stable")
+    return values[order], np.concatenate([[0], np.cumsum(sizes)])
+
+
+def sort_within(values: Array, bounds: NDArray[np.int64]) -> Array:
+    """Values sorted within their groups. Groups of like size are sorted together, as rows padded with infinity."""
+    sizes = np.diff(bounds)
+    filled = sizes > 1
+    if not filled.any():
+        return values
+    kinds = np.where(filled, np.ceil(CLASSES_PER_DOUBLING * np.log2(np.maximum(sizes, 1))), -1).astype(int)
+    classes = np.unique(kinds[filled])
+    if classes.size == 1 and bool(filled.all()):
+        return _sorted_rows(values, bounds, np.arange(sizes.size))
+    out = values.copy()
+    for kind in classes:
+        members = np.flatnonzero(kinds == kind)
+        out[np.repeat(kinds == kind, sizes)] = _sorted_rows(values, bounds, members)
+    return out
+
+
+def _sorted_rows(values: Array, bounds: NDArray[np.int64], members: NDArray[np.int64]) -> Array:
+    """The values of the groups named, each sorted, one after the other."""
+    sizes = np.diff(bounds)[members]
+    narrow, wide = int(sizes.min()), int(sizes.max())
+    if narrow == wide and members.size * wide == values.size:
+        return np.sort(values.reshape(members.size, wide), axis=1).ravel()
+    starts = np.minimum(bounds[members], values.size - wide)
+    before = bounds[members] - starts  # only groups at the very end begin within their row
+    rows = np.lib.stride_tricks.sliding_window_view(values, wide)[starts]
+    beyond = np.arange(narrow, wide) >= (before + sizes)[:, None]
+    rows[:, narrow:][beyond] = np.inf
+    late = np.flatnonzero(before)
+    rows[late] = np.where(np.arange(wide) < before[late, None], np.inf, rows[late])
+    rows.sort(axis=1)
+    kept = np.ones(rows.shape, bool)
+    kept[:, narrow:] = np.arange(narrow, wide) < sizes[:, None]
+    return rows[kept]

@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.stats.estimates import Estimates, estimates
-from istrel.stats.grouping import Arranged, arrange
+from istrel.stats.grouping import Arranged, sort_within
 from istrel.stats.moments import mean_of
 
 Array = NDArray[np.float64]
@@ -61,21 +61,21 @@ def interquartile_range(cells: Arranged, *, kind: QuantileType = 7) -> Estimates
     return estimates(spread, (cells.sizes < 1, EMPTY))
 
 
-def _from_distances(cells: Arranged, centre: Array) -> tuple[Array, NDArray[np.int64]]:
-    group = np.repeat(np.arange(cells.n_groups), cells.sizes)
-    return np.abs(cells.values - centre[group]), group
+def _from_distances(cells: Arranged, centre: Array) -> Array:
+    return np.abs(cells.values - np.repeat(centre, cells.sizes))
 
 
 def median_absolute_deviation(cells: Arranged) -> Estimates:
     """Median of the distances from the median, without a factor."""
-    distances, group = _from_distances(cells, quantile(cells, 0.5).values)
-    return quantile(arrange(distances, group, np.ones(distances.size, bool), cells.n_groups), 0.5)
+    distances = _from_distances(cells, quantile(cells, 0.5).values)
+    nearest = cells.derived(sort_within(distances, cells.bounds))
+    return quantile(nearest, 0.5)
 
 
 def mean_absolute_deviation(cells: Arranged) -> Estimates:
     """Mean of the distances from the mean."""
-    distances, _ = _from_distances(cells, mean_of(cells))
-    return estimates(mean_of(Arranged(distances, cells.rows, cells.bounds)), (cells.sizes < 1, EMPTY))
+    distances = _from_distances(cells, mean_of(cells))
+    return estimates(mean_of(cells.derived(distances)), (cells.sizes < 1, EMPTY))
 
 
 def trimmed_mean(cells: Arranged, *, proportion: float = 0.05) -> Estimates:
@@ -84,14 +84,15 @@ def trimmed_mean(cells: Arranged, *, proportion: float = 0.05) -> Estimates:
     place = np.arange(cells.values.size) - np.repeat(cells.bounds[:-1], cells.sizes)
     kept = (place >= np.repeat(cut, cells.sizes)) & (place < np.repeat(cells.sizes - cut, cells.sizes))
     bounds = np.concatenate([[0], np.cumsum(cells.sizes - 2 * cut)])
-    return estimates(mean_of(Arranged(cells.values[kept], cells.rows[kept], bounds)), (cells.sizes < 1, EMPTY))
+    inner = Arranged(cells.values[kept], bounds, cells.raw, cells.codes, cells.use)
+    return estimates(mean_of(inner), (cells.sizes < 1, EMPTY))
 
 
 def geometric_mean(cells: Arranged) -> Estimates:
     """exp of the mean logarithm; undefined where a value is not positive."""
     positive = cells.values > 0
     logs = np.log(np.where(positive, cells.values, 1.0))
-    values = np.exp(mean_of(Arranged(logs, cells.rows, cells.bounds)))
+    values = np.exp(mean_of(cells.derived(logs)))
     return estimates(values, (cells.sizes < 1, EMPTY), (minimum(cells).values <= 0, "some values are not positive"))
 
 
@@ -101,7 +102,7 @@ def harmonic_mean(cells: Arranged) -> Estimates:
     with np.errstate(over="ignore"):
         inverse = 1.0 / np.where(positive, cells.values, 1.0)
     finite = np.isfinite(inverse)
-    values = 1.0 / mean_of(Arranged(np.where(finite, inverse, 1.0), cells.rows, cells.bounds))
+    values = 1.0 / mean_of(cells.derived(np.where(finite, inverse, 1.0)))
     vast = np.zeros(cells.n_groups, bool)
     vast[np.repeat(np.arange(cells.n_groups), cells.sizes)[~finite]] = True
     return estimates(
@@ -136,18 +137,33 @@ class Modes:
 
 def modes(cells: Arranged) -> Modes:
     """All values with the highest count, per group. A group in which each value occurs once (n > 1) has no mode."""
-    count = np.zeros(cells.n_groups, np.int64)
-    if cells.values.size == 0:
-        return Modes(count, cells.values, np.zeros(cells.n_groups + 1, np.int64))
-    group = np.repeat(np.arange(cells.n_groups), cells.sizes)
-    first = np.concatenate([[True], (cells.values[1:] != cells.values[:-1]) | (group[1:] != group[:-1])])
-    starts = np.flatnonzero(first)
-    runs = np.diff(np.append(starts, cells.values.size))
-    owner = group[starts]
+    sizes, values = cells.sizes, cells.values
+    again = np.empty(values.size, bool)  # where a value repeats the one before it
+    if values.size:
+        again[0] = False
+        np.equal(values[1:], values[:-1], out=again[1:])
+        again[cells.bounds[:-1][sizes > 0]] = False
+    starts, runs = _runs(again)
+    owner = np.searchsorted(cells.bounds, starts, side="right") - 1
+    count = np.minimum(sizes, 1)
     np.maximum.at(count, owner, runs)
-    best = (runs == count[owner]) & ((runs > 1) | (cells.sizes[owner] == 1))
-    per_group = np.bincount(owner[best], minlength=cells.n_groups)
-    return Modes(count, cells.values[starts[best]], np.concatenate([[0], np.cumsum(per_group)]))
+    best = runs == count[owner]
+    alone = np.flatnonzero(sizes == 1)
+    chosen = np.concatenate([starts[best], cells.bounds[alone]])
+    chosen.sort()
+    per_group = np.bincount(np.searchsorted(cells.bounds, chosen, side="right") - 1, minlength=cells.n_groups)
+    return Modes(count, values[chosen], np.concatenate([[0], np.cumsum(per_group)]))
+
+
+def _runs(again: NDArray[np.bool_]) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
+    """(starts, lengths) of runs of two equal values or more; cheap where nearly all differ, and where few do."""
+    repeats = np.flatnonzero(again)
+    if repeats.size == 0:
+        return repeats, repeats
+    begins = np.concatenate([[True], repeats[1:] != repeats[:-1] + 1])
+    starts = repeats[begins] - 1
+    lengths = np.diff(np.append(np.flatnonzero(begins), repeats.size)) + 1
+    return starts, lengths
 
 
 @dataclass(frozen=True)
@@ -160,12 +176,15 @@ class CaseValue:
 
 def extremes(cells: Arranged, group: int, *, k: int = 5) -> tuple[tuple[CaseValue, ...], tuple[CaseValue, ...]]:
     """(k lowest ascending, k highest descending) of one group, with their rows; equal values by row."""
-    start, stop = int(cells.bounds[group]), int(cells.bounds[group + 1])
-    k = min(k, stop - start)
-    lowest = _case_values(cells, np.arange(start, start + k))
-    tail = np.arange(stop - k, stop)
-    order = np.lexsort((cells.rows[tail], -cells.values[tail]))
-    return lowest, _case_values(cells, tail[order])
+    values = cells.group(group)
+    k = min(k, values.size)
+    if k == 0:
+        return (), ()
+    rows = cells.rows_within(group, values[k - 1], values[-k])
+    found = cells.raw[rows]
+    lowest = np.lexsort((rows, found))[:k]
+    highest = np.lexsort((rows, -found))[:k]
+    return _case_values(found[lowest], rows[lowest]), _case_values(found[highest], rows[highest])
 
 
 def outside_fences(cells: Arranged, group: int, *, reach: float = 1.5, kind: QuantileType = 7) -> tuple[CaseValue, ...]:
@@ -175,12 +194,15 @@ def outside_fences(cells: Arranged, group: int, *, reach: float = 1.5, kind: Qua
         return ()
     low, high = (float(quantile(cells, p, kind=kind).values[group]) for p in (0.25, 0.75))
     spread = high - low
-    start = int(cells.bounds[group])
-    below = np.searchsorted(values, low - reach * spread, side="left")
-    above = np.searchsorted(values, high + reach * spread, side="right")
-    return _case_values(cells, start + np.concatenate([np.arange(below), np.arange(above, values.size)]))
+    below = int(np.searchsorted(values, low - reach * spread, side="left"))
+    above = int(np.searchsorted(values, high + reach * spread, side="right"))
+    lowest = values[below - 1] if below else -np.inf
+    highest = values[above] if above < values.size else np.inf
+    rows = cells.rows_within(group, lowest, highest)
+    found = cells.raw[rows]
+    order = np.lexsort((rows, found))
+    return _case_values(found[order], rows[order])
 
 
-def _case_values(cells: Arranged, places: NDArray[np.integer]) -> tuple[CaseValue, ...]:
-    pairs = zip(cells.values[places].tolist(), (cells.rows[places] + 1).tolist(), strict=True)
-    return tuple(CaseValue(value, row) for value, row in pairs)
+def _case_values(values: Array, rows: NDArray[np.int64]) -> tuple[CaseValue, ...]:
+    return tuple(CaseValue(value, row) for value, row in zip(values.tolist(), (rows + 1).tolist(), strict=True))
