@@ -1,0 +1,411 @@
+"""Pearson, Spearman and Kendall correlations of many variables, with their p-values and intervals.
+
+Matrices with pairwise deletion come from products of masks and values. Only ranks under pairwise deletion are taken pair by
+pair: each pair has its own complete cases, and ranking a column once would be wrong there.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+import numpy as np
+from numpy.typing import NDArray
+
+Array = NDArray[np.float64]
+Mask = NDArray[np.bool_]
+Method = Literal["pearson", "spearman", "kendall"]
+BLOCK = 4096
+NO_SPREAD = 1e-13
+EXACT_TAU = 10
+SMALLEST_RUN = 16
+EXTREME = 1e70
+
+
+@dataclass(frozen=True, eq=False)
+class Correlations:
+    """Coefficients of all pairs.
+
+    Attributes
+    ----------
+    coefficient
+        float64 (p, p), symmetric, NaN where undefined; the diagonal is 1 where a variable has spread.
+    n
+        int64 (p, p): cases that both have.
+    constant
+        bool (p, p): True where the row's variable has no spread among the pair's cases.
+    """
+
+    coefficient: Array
+    n: NDArray[np.int64]
+    constant: Mask
+
+    def reason(self, a: int, b: int, names: tuple[str, ...]) -> str | None:
+        """Why a pair has no coefficient; None where it has one."""
+        if np.isfinite(self.coefficient[a, b]):
+            return None
+        if self.n[a, b] < 2:
+            return "fewer than 2 complete cases"
+        flat = [names[k] for k, other in ((a, b), (b, a)) if self.constant[k, other]]
+        return f"{' and '.join(flat)} constant" if flat else "too large for a double"
+
+
+def complete_rows(valid: Mask) -> Mask:
+    """Rows with every variable present."""
+    return np.asarray(valid.all(axis=1))
+
+
+def pearson(x: Array, valid: Mask) -> Correlations:
+    """Pearson's r of every pair over the cases that both have (pairwise deletion).
+
+    Parameters
+    ----------
+    x
+        (n, p); anything where not valid.
+    valid
+        (n, p).
+
+    Notes
+    -----
+    Values are centred on their column's mean and scaled, so that nothing cancels; then for each pair
+    Σx, Σx², Σxy and n over common cases are products of the filled values, their squares and the masks.
+    """
+    n_rows, p = x.shape
+    centre, scale = _centre_and_scale(x, valid)
+    cross, sums, squares = np.zeros((p, p)), np.zeros((p, p)), np.zeros((p, p))
+    n = np.zeros((p, p))
+    both = np.empty((min(BLOCK, max(n_rows, 1)), 2 * p))
+    for start in range(0, n_rows, BLOCK):
+        mask = valid[start : start + BLOCK]
+        stacked = both[: mask.shape[0]]
+        filled = stacked[:, :p]
+        np.subtract(x[start : start + BLOCK] if scale is None else x[start : start + BLOCK] * scale, centre, out=filled)
+        np.copyto(filled, 0.0, where=~mask)
+        np.multiply(filled, filled, out=stacked[:, p:])
+        few = mask.astype(np.float32)  # counts up to a block's size are exact in single precision
+        n += few.T @ few
+        cross += filled.T @ filled
+        with_other = stacked.T @ mask.astype(np.float64)
+        sums += with_other[:p]
+        squares += with_other[p:]
+    return _from_sums(n, cross, sums, squares)
+
+
+def _centre_and_scale(x: Array, valid: Mask) -> tuple[Array, Array | None]:
+    """A shift near each column's mean, from rows spread over the whole; and factors where values are of extreme size."""
+    step = max(1, x.shape[0] // BLOCK)
+    sample, known = x[::step], valid[::step]
+    with np.errstate(over="ignore", invalid="ignore", under="ignore"):
+        largest = np.nanmax(np.where(known, np.abs(sample), 0.0), axis=0, initial=0.0)
+        extreme = (largest > EXTREME) | ((largest < 1 / EXTREME) & (largest > 0))
+        scale = np.ldexp(1.0, -np.frexp(np.where(extreme, largest, 1.0))[1]) if extreme.any() else None
+        scaled = sample if scale is None else sample * scale
+        centre = np.where(known, scaled, 0.0).sum(axis=0) / np.maximum(known.sum(axis=0), 1)
+    return centre, scale
+
+
+def _from_sums(n: Array, cross: Array, sums: Array, squares: Array) -> Correlations:
+    """Coefficients from sums over common cases; [i, j] of `sums` is Σ of i over the cases of j."""
+    count = np.maximum(n, 1.0)
+    variance = squares - sums**2 / count
+    constant = variance <= NO_SPREAD * np.maximum(squares, 1e-300)
+    product = np.sqrt(np.where(constant, np.nan, variance)) * np.sqrt(np.where(constant, np.nan, variance)).T
+    with np.errstate(invalid="ignore", divide="ignore"):
+        r = (cross - sums * sums.T / count) / product
+    r = np.clip(r, -1.0, 1.0)
+    np.fill_diagonal(r, np.where(np.isfinite(np.diag(r)), 1.0, np.nan))
+    r[n < 2] = np.nan
+    return Correlations(r, np.rint(n).astype(np.int64), constant & (n >= 1))
+
+
+def mid_ranks(x: Array) -> Array:
+    """Ranks from 1 down each column; equal values share the mean of their ranks. Shape (n, p)."""
+    order = np.argsort(x, axis=0, kind="stable")
+    ordered = np.take_along_axis(x, order, axis=0)
+    n = x.shape[0]
+    new = np.ones(x.shape, bool)
+    new[1:] = ordered[1:] != ordered[:-1]
+    place = np.arange(n)[:, None]
+    first = np.maximum.accumulate(np.where(new, place, 0), axis=0)
+    last = np.ones(x.shape, bool)
+    last[:-1] = new[1:]
+    final = np.minimum.accumulate(np.where(last, place, n)[::-1], axis=0)[::-1]
+    ranks = np.empty_like(x)
+    np.put_along_axis(ranks, order, (first + final) / 2 + 1.0, axis=0)
+    return ranks
+
+
+def spearman(x: Array, valid: Mask) -> Correlations:
+    """Spearman's rho of every pair, ranks taken within the cases that the pair has in common."""
+    if bool(valid.all()):
+        return pearson(mid_ranks(x), valid)
+    p = x.shape[1]
+    columns = [_Ranked(x[:, k], valid[:, k]) for k in range(p)]
+    room = _Room(x.shape[0])
+    r, n, constant = np.full((p, p), np.nan), np.zeros((p, p), np.int64), np.zeros((p, p), bool)
+    for a in range(p):
+        n[a, a], constant[a, a] = columns[a].order.size, columns[a].counts.size < 2
+        r[a, a] = np.nan if constant[a, a] else 1.0
+        for b in range(a + 1, p):
+            r[a, b], n[a, b], constant[a, b], constant[b, a] = _pair_rho(columns[a], columns[b], room)
+            r[b, a], n[b, a] = r[a, b], n[a, b]
+    return Correlations(r, n, constant)
+
+
+class _Room:
+    """Arrays that all pairs share: fresh memory would cost more than the sums."""
+
+    def __init__(self, n: int) -> None:
+        self.places = np.arange(n + 1.0)
+        self.by_code, self.codes, self.partner = np.empty(n + 1), np.empty(n, np.int64), np.empty(n)
+
+
+class _Ranked:
+    """One column, sorted once; its ranks within a pair follow from the few rows that the other column lacks.
+
+    `code` holds for every row the place of its value among the distinct ones, from 1; 0 where the row has none.
+    """
+
+    def __init__(self, x: Array, valid: Mask) -> None:
+        rows = np.flatnonzero(valid)
+        self.missing = np.flatnonzero(~valid)
+        self.order = rows[np.argsort(x[rows])]
+        ordered = x[self.order]
+        new = np.ones(ordered.size, bool)
+        new[1:] = ordered[1:] != ordered[:-1]
+        self.counts = np.diff(np.append(np.flatnonzero(new), ordered.size))
+        self.tied = self.counts.size < ordered.size
+        self.code = np.zeros(x.size, np.int64)
+        self.code[self.order] = np.cumsum(new)
+
+    def lost(self, other: _Ranked) -> NDArray[np.int64]:
+        """Codes, ascending, of the rows that this column has and the other has not."""
+        codes = self.code[other.missing]
+        codes = codes[codes > 0]
+        codes.sort()
+        return codes
+
+    def mid_ranks(self, lost: NDArray[np.int64]) -> tuple[NDArray[np.int64], Array]:
+        """(how often each distinct value is left, its mid-rank), shape (distinct values,)."""
+        counts = self.counts - np.bincount(lost, minlength=self.counts.size + 1)[1:]
+        return counts, np.cumsum(counts) - (counts - 1) / 2
+
+
+def _pair_rho(a: _Ranked, b: _Ranked, room: _Room) -> tuple[float, int, bool, bool]:
+    """(rho, n, whether a is constant among the common cases, whether b is).
+
+    The ranks of a are looked up along the order of b. A row that only b has carries code 0 in a, whose rank is 0: its
+    product vanishes.
+    """
+    lost_a, lost_b = a.lost(b), b.lost(a)
+    n = a.order.size - lost_a.size
+    by_code, spread_a = _ranks_by_code(a, lost_a, n, room)
+    codes, partner = room.codes[: b.order.size], room.partner[: b.order.size]
+    a.code.take(b.order, out=codes, mode="clip")
+    by_code.take(codes, out=partner, mode="clip")
+    product, spread_b = _times_ranks(partner, b, lost_b, n, room)
+    if n < 2 or spread_a <= 0 or spread_b <= 0:
+        return float("nan"), n, n > 0 and spread_a <= 0, n > 0 and spread_b <= 0
+    product -= n * ((n + 1) / 2) ** 2
+    return float(np.clip(product / np.sqrt(spread_a * spread_b), -1.0, 1.0)), n, False, False
+
+
+def _untied_spread(n: int) -> float:
+    return n * (float(n) * n - 1) / 12
+
+
+def _ranks_by_code(a: _Ranked, lost: NDArray[np.int64], n: int, room: _Room) -> tuple[Array, float]:
+    """(rank of each code, 0 for code 0; sum of squared distances from the mean rank)."""
+    by_code = room.by_code[: a.counts.size + 1]
+    if not a.tied:
+        # Each code, less the number of lost ones below it.
+        lengths = np.diff(np.concatenate([[0], lost, [by_code.size]]))
+        np.subtract(room.places[: by_code.size], np.repeat(room.places[: lost.size + 1], lengths), out=by_code)
+        return by_code, _untied_spread(n)
+    counts, ranks = a.mid_ranks(lost)
+    by_code[0], by_code[1:] = 0.0, ranks
+    return by_code, float((counts * (ranks - (n + 1) / 2) ** 2).sum())
+
+
+def _times_ranks(partner: Array, b: _Ranked, lost: NDArray[np.int64], n: int, room: _Room) -> tuple[float, float]:
+    """(sum of the partner's ranks times b's, along b's order; b's sum of squared distances from the mean rank)."""
+    if partner.size == 0:
+        return 0.0, 0.0
+    if b.tied:
+        counts, ranks = b.mid_ranks(lost)
+        starts = np.concatenate([[0], np.cumsum(b.counts)[:-1]])
+        sums = np.add.reduceat(partner, starts)
+        return float(sums @ ranks), float((counts * (ranks - (n + 1) / 2) ** 2).sum())
+    # The rank is the place less the number of lost ones before it: a step function, so sums between its steps will do.
+    product = float(np.einsum("i,i->", partner, room.places[1 : partner.size + 1]))
+    if lost.size:
+        steps = np.add.reduceat(partner, lost - 1)
+        product -= float(steps @ room.places[1 : lost.size + 1])
+    return product, _untied_spread(n)
+
+
+@dataclass(frozen=True)
+class Kendall:
+    """tau-b of one pair, with what its p-value needs; NaN where a variable is constant."""
+
+    tau: float
+    n: int
+    p: float
+
+
+def kendall(x: Array, y: Array) -> Kendall:
+    """Kendall's tau-b (1945) of complete pairs, by counting inversions in O(n log n) (after Knight 1966).
+
+    Notes
+    -----
+    p is exact for n <= 10 without ties, else normal with the variance corrected for ties (Kendall 1970, ch. 4).
+    """
+    n = x.size
+    if n < 2:
+        return Kendall(float("nan"), n, float("nan"))
+    order = np.argsort(x)
+    if bool((x[order[1:]] == x[order[:-1]]).any()):
+        order = np.lexsort((y, x))
+    a, b = x[order], y[order]
+    ties_x, ties_y = _tie_sizes(a), _tie_sizes(np.sort(b))
+    same = np.ones(n, bool)
+    same[1:] = (a[1:] != a[:-1]) | (b[1:] != b[:-1])
+    joint = np.diff(np.append(np.flatnonzero(same), n)).astype(np.float64)
+    ranks = np.empty(n, np.int64)
+    ranks[np.argsort(b, kind="stable" if ties_y.size < n else "quicksort")] = np.arange(n)
+    total = n * (n - 1) / 2.0
+    tied_x, tied_y = (float((t * (t - 1) / 2).sum()) for t in (ties_x, ties_y))
+    both = float((joint * (joint - 1) / 2).sum())
+    difference = total - tied_x - tied_y + both - 2.0 * inversions(ranks)
+    room = np.sqrt(total - tied_x) * np.sqrt(total - tied_y)
+    if room == 0:
+        return Kendall(float("nan"), n, float("nan"))
+    tau = float(np.clip(difference / room, -1.0, 1.0))
+    return Kendall(tau, n, _kendall_p(difference, n, ties_x, ties_y))
+
+
+def _tie_sizes(ordered: Array) -> Array:
+    new = np.ones(ordered.size, bool)
+    new[1:] = ordered[1:] != ordered[:-1]
+    return np.diff(np.append(np.flatnonzero(new), ordered.size)).astype(np.float64)
+
+
+def inversions(permutation: NDArray[np.int64]) -> float:
+    """Pairs that stand in the wrong order in a permutation of 0..n-1.
+
+    Notes
+    -----
+    Runs of 16 are counted pair by pair and sorted; then sorted neighbours are merged, and each value of the left half
+    counts the values of the right half that come before it (Knight 1966), for all runs of a length at once.
+    """
+    n = permutation.size
+    size = 1 << max(SMALLEST_RUN.bit_length() - 1, (n - 1).bit_length())
+    # Twice the value leaves the lowest bit free to say from which half a value comes; the padding is in order.
+    keys = 2 * np.concatenate([permutation.astype(np.int64), np.arange(n, size)])
+    runs = keys.reshape(-1, SMALLEST_RUN)
+    later = np.triu(np.ones((SMALLEST_RUN, SMALLEST_RUN), bool))
+    found = sum(
+        int(np.count_nonzero((part[:, :, None] > part[:, None, :]) & later))
+        for part in np.array_split(runs, max(1, size >> 16))
+    )
+    runs.sort(axis=1)
+    width = SMALLEST_RUN
+    while width < size:
+        keys.reshape(-1, 2, width)[:, 1] |= 1
+        rows = keys.reshape(-1, 2 * width)
+        rows.sort(axis=1)
+        from_right = rows & 1
+        before = np.cumsum(from_right, axis=1)
+        found += int(before.sum()) - int(np.einsum("ij,ij->", before, from_right))
+        keys -= keys & 1
+        width *= 2
+    return float(found)
+
+
+def _kendall_p(difference: float, n: int, ties_x: Array, ties_y: Array) -> float:
+    from scipy.special import ndtr
+
+    if n <= EXACT_TAU and ties_x.size == n and ties_y.size == n:
+        return _exact_tau_p(round((n * (n - 1) / 2 - difference) / 2), n)
+    pairs = n * (n - 1.0)
+    sums = [
+        (float((t * (t - 1)).sum()), float((t * (t - 1) * (t - 2)).sum()), float((t * (t - 1) * (2 * t + 5)).sum()))
+        for t in (ties_x, ties_y)
+    ]
+    (x1, x2, x3), (y1, y2, y3) = sums
+    variance = (pairs * (2 * n + 5) - x3 - y3) / 18 + x1 * y1 / (2 * pairs)
+    if n > 2:
+        variance += x2 * y2 / (9 * pairs * (n - 2))
+    return float(2 * ndtr(-abs(difference) / np.sqrt(variance)))
+
+
+def _exact_tau_p(discordant: int, n: int) -> float:
+    """Two-sided p from the number of permutations with each number of inversions (Mahonian numbers)."""
+    counts = np.ones(1)
+    for k in range(2, n + 1):
+        counts = np.convolve(counts, np.ones(k))
+    extreme = min(discordant, n * (n - 1) // 2 - discordant)
+    return float(min(1.0, 2 * counts[: extreme + 1].sum() / counts.sum()))
+
+
+def t_p_values(r: Array, n: NDArray[np.int64]) -> Array:
+    """Two-sided p of r or rho by Student's t with n - 2 df; NaN for fewer than 3 cases."""
+    from scipy.special import stdtr
+
+    df = np.maximum(n - 2.0, 1.0)
+    with np.errstate(divide="ignore", invalid="ignore"):
+        t = np.abs(r) * np.sqrt(df / ((1 - r) * (1 + r)))
+        p = 2 * stdtr(df, -t)
+    p = np.where(np.abs(r) == 1.0, 0.0, p)
+    return np.where((n < 3) | ~np.isfinite(r), np.nan, p)
+
+
+def intervals(
+    r: Array, n: NDArray[np.int64], *, confidence: float = 0.95, method: Method = "pearson"
+) -> tuple[Array, Array]:
+    """Limits by Fisher's z; for rho with the variance (1 + rho²/2)/(n - 3), for tau 0.437/(n - 4) (Bonett & Wright 2000)."""
+    from scipy.special import ndtri
+
+    lost = 4.0 if method == "kendall" else 3.0
+    with np.errstate(divide="ignore", invalid="ignore"):
+        top = {"pearson": np.ones_like(r), "spearman": 1 + r**2 / 2, "kendall": np.full_like(r, 0.437)}[method]
+        reach = ndtri(0.5 + confidence / 2) * np.sqrt(top / (n - lost))
+        z = np.arctanh(r)
+        low, high = np.tanh(z - reach), np.tanh(z + reach)
+    few = (n <= lost) | ~np.isfinite(r)
+    return np.where(few, np.nan, low), np.where(few, np.nan, high)
+
+
+def adjust(p: Array, method: str) -> Array:
+    """p-values adjusted for their number: "holm" (1979), "bh" (Benjamini & Hochberg 1995) or "none"; NaN stay NaN."""
+    adjusted = p.astype(np.float64).copy()
+    known = np.flatnonzero(np.isfinite(p))
+    if method == "none" or known.size == 0:
+        return adjusted
+    order = known[np.argsort(p[known], kind="stable")]
+    m = order.size
+    if method == "holm":
+        stepped = np.maximum.accumulate(p[order] * np.arange(m, 0, -1))
+    else:
+        stepped = np.minimum.accumulate((p[order] * m / np.arange(1, m + 1))[::-1])[::-1]
+    adjusted[order] = np.minimum(stepped, 1.0)
+    return adjusted
+
+
+def partial(x: Array, covariates: Array) -> Correlations:
+    """Pearson's r of what is left of complete columns after regression on covariates (with a constant)."""
+    design = np.column_stack([np.ones(x.shape[0]), covariates])
+    fitted = design @ np.linalg.lstsq(design, x, rcond=None)[0]
+    return pearson(x - fitted, np.ones(x.shape, bool))
+
+
+def eta(values: Array, codes: NDArray[np.integer], n_groups: int) -> float:
+    """Correlation ratio: root of the share of variance that lies between groups; NaN without spread."""
+    centred = values - values.mean()
+    total = float(np.einsum("i,i->", centred, centred))
+    if total <= 0:
+        return float("nan")
+    sizes = np.bincount(codes, minlength=n_groups)
+    sums = np.bincount(codes, weights=centred, minlength=n_groups)
+    between = float((sums[sizes > 0] ** 2 / sizes[sizes > 0]).sum())
+    return float(np.sqrt(min(1.0, between / total)))

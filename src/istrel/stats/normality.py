@@ -1,0 +1,283 @@
+"""Univariate tests of normality, for all groups at once. Each says why where it has no value."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.stats.estimates import Estimates, estimates
+from istrel.stats.grouping import Arranged
+from istrel.stats.moments import CONSTANT, FEW, Moments, mean, moments, sd
+
+Array = NDArray[np.float64]
+MOST_FOR_SHAPIRO_P = 5000
+
+
+@dataclass(frozen=True, eq=False)
+class TestResult:
+    """A test statistic and its p-value for every group."""
+
+    statistic: Estimates
+    p: Estimates
+
+
+def _standard(cells: Arranged, m: Moments) -> Array:
+    """Values as distances from their group's mean in SDs; 0 where a group has no spread."""
+    spread = sd(m).values
+    spread = np.where(np.isfinite(spread) & (spread > 0), spread, np.inf)
+    return (cells.values - np.repeat(mean(m).values, cells.sizes)) / np.repeat(spread, cells.sizes)
+
+
+def _place(cells: Arranged) -> NDArray[np.int64]:
+    """The place of every value within its group, from 1."""
+    return np.arange(1, cells.values.size + 1) - np.repeat(cells.bounds[:-1], cells.sizes)
+
+
+def _sums(terms: Array, cells: Arranged) -> Array:
+    """Sums over groups; 0 for an empty one."""
+    total = np.zeros(cells.n_groups)
+    filled = cells.sizes > 0
+    if terms.size:
+        total[filled] = np.add.reduceat(terms, cells.bounds[:-1][filled])
+    return total
+
+
+def _limits(cells: Arranged, fewest: int) -> tuple[tuple[NDArray[np.bool_], str], ...]:
+    low, high = cells.limits
+    return (cells.sizes < fewest, FEW.format(fewest)), (low == high, CONSTANT)
+
+
+def shapiro_wilk(cells: Arranged) -> TestResult:
+    """Shapiro & Wilk's W and p by Royston (1995), algorithm AS R94; 3 <= n, and no p beyond 5,000 values.
+
+    Notes
+    -----
+    The weights depend on n alone and are made once for each n that occurs.
+    """
+    limits = _limits(cells, 3)
+    low, high = cells.limits
+    weighted, squares = _shapiro_sums(cells, low, np.where(high > low, high - low, 1.0))
+    w = np.minimum(weighted**2 / np.where(high > low, squares, 1.0), 1.0)
+    large = (cells.sizes > MOST_FOR_SHAPIRO_P, f"no p beyond {MOST_FOR_SHAPIRO_P:,} values (Royston, 1995)")
+    return TestResult(estimates(w, *limits), estimates(_shapiro_p(w, cells.sizes), *limits, large))
+
+
+def _shapiro_sums(cells: Arranged, low: Array, width: Array) -> tuple[Array, Array]:
+    """(weighted sums, sums of squares about the mean) of the values of each group, brought to the range from 0 to 1."""
+    size = int(cells.sizes[0]) if cells.n_groups else 0
+    if size >= 3 and bool((cells.sizes == size).all()):  # groups of one size are the rows of a matrix
+        x = (cells.values.reshape(-1, size) - low[:, None]) / width[:, None]
+        x -= x.mean(axis=1, keepdims=True)
+        return x @ shapiro_weights(np.array([size])), np.einsum("ij,ij->i", x, x)
+    x = (cells.values - np.repeat(low, cells.sizes)) / np.repeat(width, cells.sizes)
+    x -= np.repeat(_sums(x, cells) / np.maximum(cells.sizes, 1), cells.sizes)
+    return _sums(_gathered_weights(cells) * x, cells), _sums(x * x, cells)
+
+
+def _gathered_weights(cells: Arranged) -> Array:
+    """The weight of every value: those of its group's n at its place."""
+    sizes, which = np.unique(cells.sizes, return_inverse=True)
+    offsets = np.concatenate([[0], np.cumsum(sizes)])
+    table = shapiro_weights(sizes)
+    return table[np.repeat(offsets[which], cells.sizes) + _place(cells) - 1]
+
+
+def shapiro_weights(sizes: NDArray[np.int64]) -> Array:
+    """Weights a_1..a_n of W for each n given, one after the other (Royston 1995); zeros for n < 3."""
+    from scipy.special import ndtri
+
+    n = np.repeat(sizes, sizes)
+    starts = np.concatenate([[0], np.cumsum(sizes)])[:-1]
+    place = np.arange(1, n.size + 1) - np.repeat(starts, sizes)
+    m = ndtri((place - 0.375) / (n + 0.25))
+    usable = sizes >= 3
+    size, first = sizes[usable].astype(np.float64), starts[usable]
+    if not usable.any():
+        return np.zeros(n.size)
+    total = np.add.reduceat(m * m, starts[sizes > 0])[usable[sizes > 0]]
+    u, norm = 1 / np.sqrt(size), np.sqrt(total)
+    outer = -(m[first] / norm) + _polynomial((0.0, 0.221157, -0.147981, -2.07119, 4.434685, -2.706056), u)
+    outer = np.where(size == 3, np.sqrt(0.5), outer)
+    second = -(m[np.minimum(first + 1, n.size - 1)] / norm) + _polynomial(
+        (0.0, 0.042981, -0.293762, -1.752461, 5.682633, -3.582633), u
+    )
+    both = size > 5
+    m1, m2 = m[first], m[np.minimum(first + 1, n.size - 1)]
+    rest = np.where(
+        both,
+        (total - 2 * m1**2 - 2 * m2**2) / np.maximum(1 - 2 * outer**2 - 2 * second**2, 1e-300),
+        (total - 2 * m1**2) / np.maximum(1 - 2 * outer**2, 1e-300),
+    )
+    scale = np.sqrt(np.where(size == 3, 1.0, np.maximum(rest, 1e-300)))
+    weights = np.zeros(n.size)
+    inside = np.repeat(usable, sizes)
+    weights[inside] = m[inside] / np.repeat(scale, sizes[usable])
+    last = first + sizes[usable] - 1
+    weights[first], weights[last] = -outer, outer
+    weights[first[both] + 1], weights[last[both] - 1] = -second[both], second[both]
+    weights[first[size == 3] + 1] = 0.0
+    return weights
+
+
+def _polynomial(coefficients: tuple[float, ...], x: Array) -> Array:
+    return np.polynomial.polynomial.polyval(x, coefficients)
+
+
+def _shapiro_p(w: Array, sizes: NDArray[np.int64]) -> Array:
+    """Royston's normalising transformation of ln(1 - W): n = 3 exactly, 4 to 11, and from 12 on."""
+    from scipy.special import ndtr
+
+    n = np.maximum(sizes, 3).astype(np.float64)
+    with np.errstate(divide="ignore", invalid="ignore"):
+        y = np.log1p(-w)
+        small = n <= 11
+        gamma = _polynomial((-2.273, 0.459), n)
+        log_n = np.log(n)
+        shown = np.where(small, -np.log(np.maximum(gamma - y, 1e-300)), y)
+        location = np.where(
+            small,
+            _polynomial((0.5440, -0.39978, 0.025054, -6.714e-4), n),
+            _polynomial((-1.5861, -0.31082, -0.083751, 0.0038915), log_n),
+        )
+        scale = np.exp(
+            np.where(
+                small,
+                _polynomial((1.3822, -0.77857, 0.062767, -0.0020322), n),
+                _polynomial((-0.4803, -0.082676, 0.0030302), log_n),
+            )
+        )
+        p = ndtr(-(shown - location) / scale)
+        p = np.where(small & (y >= gamma), 1e-99, p)
+        third = 6 / np.pi * (np.arcsin(np.sqrt(w)) - np.arcsin(np.sqrt(0.75)))
+    return np.where(sizes == 3, np.clip(third, 0.0, 1.0), p)
+
+
+def anderson_darling(cells: Arranged, m: Moments | None = None) -> TestResult:
+    """Anderson & Darling's A² with both parameters estimated; p after D'Agostino & Stephens (1986, table 4.9); n >= 8.
+
+    Notes
+    -----
+    The statistic is A²* = A² (1 + 0.75/n + 2.25/n²).
+    """
+    from scipy.special import log_ndtr
+
+    z = _standard(cells, m or moments(cells))
+    place, n = _place(cells), np.maximum(cells.sizes, 1).astype(np.float64)
+    # ln Φ(z_i) + ln(1 - Φ(z_{n+1-i})), summed with weights 2i - 1: the second term read at its own place instead.
+    count = np.repeat(cells.sizes, cells.sizes)
+    terms = (2 * place - 1) * log_ndtr(z) + (2 * (count - place) + 1) * log_ndtr(-z)
+    a = -n - _sums(terms, cells) / n
+    star = a * (1 + 0.75 / n + 2.25 / n**2)
+    limits = _limits(cells, 8)
+    return TestResult(estimates(star, *limits), estimates(_anderson_p(star), *limits))
+
+
+def _anderson_p(a: Array) -> Array:
+    pieces = (
+        1 - np.exp(-13.436 + 101.14 * a - 223.73 * a**2),
+        1 - np.exp(-8.318 + 42.796 * a - 59.938 * a**2),
+        np.exp(0.9177 - 4.279 * a - 1.38 * a**2),
+        np.exp(1.2937 - 5.709 * a + 0.0186 * np.minimum(a, 153.0) ** 2),
+    )
+    p = np.select([a < 0.2, a < 0.34, a < 0.6], pieces[:3], default=pieces[3])
+    return np.clip(np.where(a > 13, np.minimum(p, np.exp(1.2937 - 5.709 * 13 + 0.0186 * 169)), p), 0.0, 1.0)
+
+
+def lilliefors(cells: Arranged, m: Moments | None = None) -> TestResult:
+    """Kolmogorov's distance with estimated parameters (Lilliefors 1967); p after Dallal & Wilkinson (1986); n >= 5.
+
+    Notes
+    -----
+    Above p = .10 the p comes from Stephens' (1974) modified distance (sqrt(n) - 0.01 + 0.85/sqrt(n)) D.
+    """
+    from scipy.special import ndtr
+
+    f = ndtr(_standard(cells, m or moments(cells)))
+    place, n = _place(cells), np.repeat(cells.sizes, cells.sizes)
+    gaps = np.maximum(place / n - f, f - (place - 1) / n)
+    distance = np.zeros(cells.n_groups)
+    filled = cells.sizes > 0
+    if gaps.size:
+        distance[filled] = np.maximum.reduceat(gaps, cells.bounds[:-1][filled])
+    limits = _limits(cells, 5)
+    return TestResult(estimates(distance, *limits), estimates(_lilliefors_p(distance, cells.sizes), *limits))
+
+
+def _lilliefors_p(distance: Array, sizes: NDArray[np.int64]) -> Array:
+    n = np.maximum(sizes, 5).astype(np.float64)
+    d = np.where(n > 100, distance * (n / 100) ** 0.49, distance)
+    k = np.minimum(n, 100.0)
+    tail = np.exp(
+        -7.01256 * d**2 * (k + 2.78019)
+        + 2.99587 * d * np.sqrt(k + 2.78019)
+        - 0.122119
+        + 0.974598 / np.sqrt(k)
+        + 1.67997 / k
+    )
+    s = (np.sqrt(n) - 0.01 + 0.85 / np.sqrt(n)) * distance
+    body = np.select(
+        [s <= 0.302, s <= 0.5, s <= 0.9, s <= 1.31],
+        [
+            np.ones_like(s),
+            _polynomial((2.76773, -19.828315, 80.709644, -138.55152, 81.218052), s),
+            _polynomial((-4.901232, 40.662806, -97.490286, 94.029866, -32.355711), s),
+            _polynomial((6.198765, -19.558097, 23.186922, -12.234627, 2.423045), s),
+        ],
+        default=0.0,
+    )
+    return np.clip(np.where(tail > 0.1, body, tail), 0.0, 1.0)
+
+
+def _biased_shape(m: Moments) -> tuple[Array, Array]:
+    """(g1, g2 + 3): skewness and kurtosis with n in the denominators; 0 where there is no spread."""
+    n, second = np.maximum(m.n, 1.0), np.where(m.second.high > 0, m.second.rounded, 1.0)
+    return np.sqrt(n) * m.third.rounded / second**1.5, n * m.fourth.rounded / second**2
+
+
+def dagostino_pearson(cells: Arranged, m: Moments | None = None) -> TestResult:
+    """K² = Z(b1)² + Z(b2)²: D'Agostino (1970) for skewness, Anscombe & Glynn (1983) for kurtosis; chi-square with 2 df; n >= 20."""
+    m = m or moments(cells)
+    n = np.maximum(m.n, 20.0)
+    g1, b2 = _biased_shape(m)
+    y: Array = g1 * np.sqrt((n + 1) * (n + 3) / (6 * (n - 2)))
+    beta = 3 * (n**2 + 27 * n - 70) * (n + 1) * (n + 3) / ((n - 2) * (n + 5) * (n + 7) * (n + 9))
+    w2 = -1 + np.sqrt(2 * (beta - 1))
+    z1 = np.arcsinh(y / np.sqrt(2 / (w2 - 1))) / np.sqrt(np.log(np.sqrt(w2)))
+    expected = 3 * (n - 1) / (n + 1)
+    spread = 24 * n * (n - 2) * (n - 3) / ((n + 1) ** 2 * (n + 3) * (n + 5))
+    x = (b2 - expected) / np.sqrt(spread)
+    skew = 6 * (n**2 - 5 * n + 2) / ((n + 7) * (n + 9)) * np.sqrt(6 * (n + 3) * (n + 5) / (n * (n - 2) * (n - 3)))
+    a = 6 + 8 / skew * (2 / skew + np.sqrt(1 + 4 / skew**2))
+    inner = (1 - 2 / a) / (1 + x * np.sqrt(2 / (a - 4)))
+    z2 = (1 - 2 / (9 * a) - np.cbrt(inner)) / np.sqrt(2 / (9 * a))
+    k2 = z1**2 + z2**2
+    limits = _limits(cells, 20)
+    return TestResult(estimates(k2, *limits), estimates(np.exp(-k2 / 2), *limits))
+
+
+def jarque_bera(cells: Arranged, m: Moments | None = None) -> TestResult:
+    """n/6 (g1² + g2²/4), chi-square with 2 df (Jarque & Bera 1980); asymptotic, so from n = 2,000 on."""
+    m = m or moments(cells)
+    g1, b2 = _biased_shape(m)
+    jb = m.n / 6 * (g1**2 + (b2 - 3) ** 2 / 4)
+    limits = _limits(cells, 2000)
+    return TestResult(estimates(jb, *limits), estimates(np.exp(-jb / 2), *limits))
+
+
+def normal_positions(n: int) -> Array:
+    """Expected normal quantiles of n ordered values at Blom's positions (i - 3/8) / (n + 1/4)."""
+    from scipy.special import ndtri
+
+    return np.asarray(ndtri((np.arange(1, n + 1) - 0.375) / (n + 0.25)))
+
+
+def quantile_band(n: int, *, confidence: float = 0.95) -> Array:
+    """Half the width of the pointwise band at Blom's positions, in SDs: z sqrt(p(1-p)/n) / φ(z_p); shape (n,)."""
+    from scipy.special import ndtri
+
+    p = (np.arange(1, n + 1) - 0.375) / (n + 0.25)
+    z = ndtri(p)
+    density = np.exp(-0.5 * z * z) / np.sqrt(2 * np.pi)
+    return np.asarray(ndtri(0.5 + confidence / 2) * np.sqrt(p * (1 - p) / n) / density)
