@@ -3,20 +3,26 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from importlib import import_module
+from typing import Any, Protocol
 
 from istrel.data.conditions import Condition
 from istrel.data.dataset import Dataset
-from istrel.data.problem import Problem
-from istrel.exhibits import describe
 from istrel.exhibits.cases import Cases
-from istrel.exhibits.describe.notes import methods, results_text
-from istrel.exhibits.describe.result import DescribeResult
-from istrel.exhibits.margin import MarginNote, margin_notes
+from istrel.exhibits.setting import MarginNote
 from istrel.exhibits.sheet import FigureSheet, Sheet, Text
 from istrel.sentence import Request, parse
 from istrel.style.house import HouseStyle
 
-VERBS = {"describe": describe}
+
+class Result(Protocol):
+    """What every verb's result has: cells in order, and for figures a drawing per cell."""
+
+    @property
+    def cells(self) -> tuple[Any, ...]: ...
+
+    @property
+    def drawings(self) -> tuple[Any, ...]: ...
 
 
 @dataclass(frozen=True, eq=False)
@@ -36,7 +42,7 @@ class Exhibit:
     form: str
     shown: tuple[str, ...]
     cases: Cases
-    result: DescribeResult
+    result: Result
     sheet: Sheet
     margin: tuple[MarginNote, ...]
     methods: str
@@ -61,22 +67,19 @@ def make_exhibit(sentence: str, data: Dataset, style: HouseStyle, standing: Cond
         For a sentence that cannot be understood or met; `at` and `length` show the word.
     """
     request = parse(sentence)
-    if request.verb not in VERBS:
-        at = len(sentence) - len(sentence.lstrip())
-        message = f"“{request.verb}” is not carried out yet; “describe” is."
-        raise Problem(message, at=at, length=len(request.verb))
-    verb = VERBS[request.verb]
+    verb = import_module(f"istrel.exhibits.{request.verb}")  # one package per verb, each with the same three names
     plan = verb.resolve(request, data, standing)
     result = verb.compute(plan)
+    setting = verb.typeset(plan, result, style)
     return Exhibit(
         sentence=sentence,
         request=request,
         form=plan.form,
-        shown=plan.shown if plan.tabular else (),
+        shown=setting.shown,
         cases=plan.cases,
         result=result,
-        sheet=verb.typeset(plan, result),
-        margin=margin_notes(plan, result),
-        methods=methods(plan),
-        text=results_text(plan, result, style),
+        sheet=setting.sheet,
+        margin=setting.margin,
+        methods=setting.methods,
+        text=setting.text,
     )

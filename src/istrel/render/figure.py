@@ -15,6 +15,7 @@ from matplotlib.backends.backend_svg import FigureCanvasSVG
 from matplotlib.figure import Figure
 from matplotlib.ticker import MaxNLocator
 
+from istrel.data.problem import Problem
 from istrel.exhibits.sheet import FigureSheet, HistogramPanel
 from istrel.stats.binning import normal_curve
 from istrel.style.fonts_folder import FONTS
@@ -43,6 +44,8 @@ def draw(sheet: FigureSheet, style: HouseStyle, ending: str, *, dpi: float | Non
     clear
         Without a background, for laying it on paper of another colour.
     """
+    if not sheet.panels:
+        raise Problem(f"“as {sheet.height_word}” is not drawn yet; its numbers can be had as .json.")
     figure = build(sheet, style)
     if clear:
         figure.patch.set_alpha(0.0)

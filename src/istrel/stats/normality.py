@@ -122,7 +122,7 @@ def shapiro_weights(sizes: NDArray[np.int64]) -> Array:
 
 
 def _polynomial(coefficients: tuple[float, ...], x: Array) -> Array:
-    return np.polynomial.polynomial.polyval(x, coefficients)
+    return np.asarray(np.polynomial.polynomial.polyval(x, coefficients), dtype=np.float64)
 
 
 def _shapiro_p(w: Array, sizes: NDArray[np.int64]) -> Array:

@@ -12,7 +12,7 @@ from istrel.app import theme
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.paper import Paper
 from istrel.app.widgets.simple import button, column, label
-from istrel.exhibits.margin import MarginNote, Remedy
+from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.style.house import HouseStyle
 
 NOTE_WIDTH = 136

@@ -9,7 +9,6 @@ from PySide6.QtWidgets import QWidget
 from istrel.app import theme
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.setting import INDENT, SetSheet, set_sheet
-from istrel.exhibits.describe.result import DescribeResult
 from istrel.exhibits.sheet import Cell, Compound, TableSheet, Text, lines_of
 from istrel.render.columns import split_at_mark
 from istrel.sentence.words import STATISTICS
@@ -191,11 +190,12 @@ class Paper(QWidget):
 
     def _counts(self, sheet: TableSheet, row: int) -> str:
         about = sheet.rows[row].about
-        result = self._proof.exhibit.result if self._proof else None
-        if about is None or not isinstance(result, DescribeResult):
-            return ""
-        for cell in result.cells:
-            if cell.variable == about.variable and cell.group.labels == about.group:
+        for cell in self._proof.exhibit.result.cells if self._proof and about else ():
+            if (
+                about is not None
+                and getattr(cell, "variable", None) == about.variable
+                and cell.group.labels == about.group
+            ):
                 return f"n = {cell.n:,}, missing {cell.missing:,}"
         return ""
 

@@ -5,26 +5,26 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import dataclass
 from functools import cached_property
-from typing import Any, cast
+from typing import cast
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
+from istrel.exhibits.describe.draw import draw, shared_edges
 from istrel.exhibits.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.describe.result import (
     CategoryCell,
     DescribeResult,
+    Drawing,
     Group,
-    HistogramCell,
     LevelCount,
     MeasuredCell,
     ResultCell,
     Value,
 )
-from istrel.exhibits.sheet import NormalCurve
-from istrel.stats import binning, moments, quantiles
+from istrel.stats import moments, quantiles
 from istrel.stats.estimates import Estimates, Undefined
 from istrel.stats.frequency import frequencies, wilson_interval
 from istrel.stats.grouping import Arranged, arrange
@@ -35,14 +35,15 @@ CONFIDENCE = 0.95
 def compute(plan: DescribePlan) -> DescribeResult:
     """Every statistic that the plan asks for, for every variable and group."""
     cells: list[ResultCell] = []
-    drawings: list[HistogramCell] = []
+    drawings: list[Drawing] = []
     for subject in plan.subjects:
-        edges = _shared_edges(subject, plan) if plan.form == "histogram" else None
+        edges = shared_edges(subject.name, plan) if plan.form == "histogram" else None
         for grouping in plan.groupings:
             found = _cells(subject, grouping, plan)
             cells += found
-            if edges is not None:
-                drawings += _histograms(subject, grouping, plan, edges, cast(list[MeasuredCell], found))
+            if plan.form != "table":
+                arranged = _arranged(subject.name, grouping, plan)
+                drawings += draw(arranged, cast(list[MeasuredCell], found), plan, edges)
     missing = tuple((g.names, g.missing) for g in plan.groupings if g.missing)
     return DescribeResult(plan.cases, tuple(cells), tuple(drawings), missing)
 
@@ -234,66 +235,3 @@ def _levels(
             )
         )
     return tuple(levels)
-
-
-def _shared_edges(subject: Subject, plan: DescribePlan) -> NDArray[np.float64] | None:
-    """One set of edges for all groups of a variable; None where no case has a value."""
-    numbers = plan.data.numbers(subject.name)
-    values = numbers.values[numbers.valid & plan.cases.mask]
-    if values.size == 0:
-        return None
-    said = plan.request.settings
-    count = plan.data.variable(subject.name).level is Level.COUNT or plan.data.variable(subject.name).level.categorical
-    few = count and float(values.max() - values.min()) <= 60
-    rule = said.rule or ("whole numbers" if few else "freedman-diaconis")
-    settings = binning.ClassSettings(
-        rule=cast(binning.Rule, rule), bins=said.bins, width=said.width, start=said.start, edges=said.edges
-    )
-    return binning.class_edges(values, settings)
-
-
-def _histograms(
-    subject: Subject, grouping: Grouping, plan: DescribePlan, edges: NDArray[np.float64], found: list[MeasuredCell]
-) -> list[HistogramCell]:
-    said = plan.request.settings
-    height = cast(binning.Height, said.height or "count")
-    cells = _arranged(subject.name, grouping, plan)
-    shape = moments.moments(cells)
-    means, deviations = moments.mean(shape), moments.sd(shape)
-    made = []
-    for i, cell in enumerate(found):
-        classes = binning.count_classes(cells.group(i), edges, closed=cast(binning.Closed, said.closed or "left"))
-        made.append(
-            HistogramCell(
-                variable=subject.name,
-                group=cell.group,
-                n=cell.n,
-                missing=cell.missing,
-                edges=edges,
-                counts=classes.counts,
-                heights=binning.heights(classes, height, cumulative=bool(said.cumulative)),
-                stat=height,
-                curve=_curve(means.at(i), deviations.at(i), cell.n, edges, said, height),
-                outside=classes.below + classes.above,
-            )
-        )
-    return made
-
-
-def _curve(
-    mean: float | Undefined,
-    sd: float | Undefined,
-    n: int,
-    edges: NDArray[np.float64],
-    said: Any,
-    height: binning.Height,
-) -> NormalCurve | None:
-    if (
-        said.curve not in (None, "normal", "both")
-        or isinstance(mean, Undefined)
-        or isinstance(sd, Undefined)
-        or sd == 0
-    ):
-        return None
-    scale = binning.curve_scale(n, edges, height, cumulative=bool(said.cumulative))
-    return None if scale is None else NormalCurve(mean, sd, scale)

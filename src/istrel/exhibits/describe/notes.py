@@ -7,11 +7,10 @@ from istrel.exhibits.describe.result import CategoryCell, DescribeResult, Measur
 from istrel.exhibits.describe.symbols import cell_of, reasons
 from istrel.exhibits.printing import print_cell
 from istrel.exhibits.sheet import Cell, Note, Run, Text, plain
+from istrel.exhibits.words import cases_note, ungrouped_note
 from istrel.stats.estimates import Undefined
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import Kind, format_number
-
-PRETTY = str.maketrans({"-": "−"})
 
 
 def general_notes(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
@@ -28,16 +27,8 @@ def general_notes(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...
 
 
 def _case_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:
-    cases = result.cases
-    texts: list[Text] = []
-    if cases.condition:
-        words = cases.condition.replace(">=", "≥").replace("<=", "≤").replace("!=", "≠").translate(PRETTY)
-        texts.append((Run("N", italic=True), Run(f" = {cases.used:,} of {cases.total:,} cases, those with {words}.")))
-    for names, missing in result.ungrouped:
-        label = " and ".join(plan.data.variable(name).title for name in names)
-        stand = "1 case has" if missing == 1 else f"{missing:,} cases have"
-        texts.append(plain(f"{stand} no value of {label} and {'is' if missing == 1 else 'are'} left out."))
-    return texts
+    left_out = [([plan.data.variable(name).title for name in names], missing) for names, missing in result.ungrouped]
+    return [*cases_note(result.cases), *(ungrouped_note(names, missing) for names, missing in left_out)]
 
 
 def _missing_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:

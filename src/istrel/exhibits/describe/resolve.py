@@ -10,10 +10,11 @@ from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
 from istrel.data.problem import Problem
 from istrel.exhibits.cases import Cases, Grouping, everyone, resolve_cases, resolve_grouping, resolve_subjects
+from istrel.exhibits.words import listed
 from istrel.sentence.request import Request
 from istrel.sentence.words import STATISTICS
 
-FORMS = ("table", "histogram")
+FORMS = ("table", "histogram", "density", "cumulative", "boxes")
 USUAL = ("n", "mean", "sd", "median", "min", "max", "skewness")
 
 
@@ -68,7 +69,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
         groupings = (*groupings, everyone(cases))
     said = request.settings.statistics
     subjects = tuple(_subject(name, data, explicit=said is not None) for name in resolve_subjects(request, data))
-    if form == "histogram":
+    if form != "table":
         subjects = tuple(_drawable(subject, data, request) for subject in subjects)
     return DescribePlan(
         request=request,
@@ -85,7 +86,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
 def _form(request: Request) -> str:
     form = request.form or "table"
     if form not in FORMS:
-        message = f"Describe cannot be set as “{form}” yet; it can as table or histogram."
+        message = f"Describe cannot be set as “{form}” yet; it can as {listed(FORMS)}."
         raise Problem(message, at=request.form_at, length=len(form))
     return form
 
@@ -107,7 +108,8 @@ def _subject(name: str, data: Dataset, *, explicit: bool) -> Subject:
 
 
 def _drawable(subject: Subject, data: Dataset, request: Request) -> Subject:
+    form = request.form or ""
     if data.table.column(subject.name).kind is not Kind.NUMBER:
-        message = f"“{subject.name}” holds no numbers, so it has no histogram; set it as table."
-        raise Problem(message, at=request.form_at, length=len("histogram"))
+        message = f"“{subject.name}” holds no numbers, so it cannot be drawn as {form}; set it as table."
+        raise Problem(message, at=request.form_at, length=len(form))
     return replace(subject, treated="numbers")

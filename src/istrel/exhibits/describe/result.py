@@ -85,6 +85,34 @@ class HistogramCell:
     outside: int
 
 
+@dataclass(frozen=True, eq=False)
+class CurveCell:
+    """A curve of one variable in one group: a density with its bandwidth, or (bandwidth None) a cumulative share in %."""
+
+    variable: str
+    group: Group
+    n: int
+    x: NDArray[np.float64]
+    y: NDArray[np.float64]
+    bandwidth: float | None
+
+
+@dataclass(frozen=True)
+class BoxCell:
+    """A box of one variable in one group: whiskers to the last value within 1.5 IQR, values outside with their rows."""
+
+    variable: str
+    group: Group
+    n: int
+    q1: float
+    median: float
+    q3: float
+    whisker_low: float
+    whisker_high: float
+    outside: tuple[CaseValue, ...]
+
+
+Drawing = HistogramCell | CurveCell | BoxCell
 ResultCell = MeasuredCell | CategoryCell
 
 
@@ -97,12 +125,12 @@ class DescribeResult:
     cells
         In the order subjects, groupings, groups.
     drawings
-        One per cell of a histogram; empty for a table.
+        One per group with values of a figure; empty for a table.
     ungrouped
         (variables of the grouping, cases left out because a group value is missing), where there are such cases.
     """
 
     cases: Cases
     cells: tuple[ResultCell, ...]
-    drawings: tuple[HistogramCell, ...]
+    drawings: tuple[Drawing, ...]
     ungrouped: tuple[tuple[tuple[str, ...], int], ...]

@@ -2,19 +2,33 @@
 
 from __future__ import annotations
 
-from istrel.exhibits.describe.notes import general_notes
+from istrel.exhibits.describe.margin import margin_notes
+from istrel.exhibits.describe.notes import general_notes, methods, results_text
 from istrel.exhibits.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.describe.result import CategoryCell, DescribeResult, Group, MeasuredCell
 from istrel.exhibits.describe.symbols import cell_of, paired_heads
-from istrel.exhibits.describe.typeset_figure import histogram_sheet
+from istrel.exhibits.describe.typeset_figure import figure_sheet
+from istrel.exhibits.setting import Setting
 from istrel.exhibits.sheet import About, Cell, Compound, Head, Row, Run, Sheet, TableSheet, Text, italic, plain
+from istrel.exhibits.words import listed
+from istrel.style.house import HouseStyle
 from istrel.style.numbers import Kind
 
 
-def typeset(plan: DescribePlan, result: DescribeResult) -> Sheet:
-    """The exhibit as a table or figure of values; the house style decides at output how they print."""
-    if plan.form == "histogram":
-        return histogram_sheet(plan, result)
+def typeset(plan: DescribePlan, result: DescribeResult, style: HouseStyle) -> Setting:
+    """The exhibit as a table or figure of values, with its words; the house style decides at output how numbers print."""
+    return Setting(
+        sheet=_sheet(plan, result),
+        methods=methods(plan),
+        text=results_text(plan, result, style),
+        margin=margin_notes(plan, result),
+        shown=plan.shown if plan.tabular else (),
+    )
+
+
+def _sheet(plan: DescribePlan, result: DescribeResult) -> Sheet:
+    if plan.form != "table":
+        return figure_sheet(plan, result)
     if any(isinstance(cell, CategoryCell) for cell in result.cells):
         return _sample_table(plan, result)
     return _descriptives(plan, result)
@@ -23,15 +37,11 @@ def typeset(plan: DescribePlan, result: DescribeResult) -> Sheet:
 def title_of(plan: DescribePlan) -> str:
     """A title from labels: the variables (or how many), and the groupings."""
     names = [plan.data.variable(subject.name).title for subject in plan.subjects]
-    what = _listed(names) if len(names) <= 3 else f"Descriptive statistics of {len(names)} variables"
+    what = listed(names) if len(names) <= 3 else f"Descriptive statistics of {len(names)} variables"
     if len(names) == 1 and plan.form == "table":
         what = f"Descriptive statistics of {names[0]}"
-    by = _listed([" and ".join(plan.data.variable(n).title for n in g.names) for g in plan.groupings if g.names])
+    by = listed([" and ".join(plan.data.variable(n).title for n in g.names) for g in plan.groupings if g.names])
     return f"{what} by {by}" if by else what
-
-
-def _listed(words: list[str]) -> str:
-    return " and ".join(words) if len(words) < 3 else f"{', '.join(words[:-1])} and {words[-1]}"
 
 
 def _descriptives(plan: DescribePlan, result: DescribeResult) -> TableSheet:
@@ -59,7 +69,7 @@ def _descriptives(plan: DescribePlan, result: DescribeResult) -> TableSheet:
 def _stub(plan: DescribePlan, *, one: bool) -> Text:
     if not one:
         return plain("Variable")
-    return plain(_listed([" × ".join(plan.data.variable(n).title for n in g.names) for g in plan.groupings if g.names]))
+    return plain(listed([" × ".join(plan.data.variable(n).title for n in g.names) for g in plan.groupings if g.names]))
 
 
 def _group_rows(cells: list[MeasuredCell], plan: DescribePlan, indent: int) -> list[Row]:

@@ -11,8 +11,8 @@ MOST_PANELS = 24
 Y_TITLES = {"count": "Cases", "percent": "Cases, %", "proportion": "Proportion of cases", "density": "Density"}
 
 
-def histogram_sheet(plan: DescribePlan, result: DescribeResult) -> FigureSheet:
-    """The figure of a histogram sentence.
+def figure_sheet(plan: DescribePlan, result: DescribeResult) -> FigureSheet:
+    """The figure of a sentence.
 
     Raises
     ------
@@ -22,9 +22,13 @@ def histogram_sheet(plan: DescribePlan, result: DescribeResult) -> FigureSheet:
     from istrel.exhibits.describe.notes import general_notes
     from istrel.exhibits.describe.typeset import title_of
 
-    drawn = [cell for cell in result.drawings if cell.n]
-    if not drawn:
+    if not any(cell.n for cell in result.drawings):
         raise Problem(f"“{plan.subjects[0].name}” has no number in any case in use, so there is nothing to draw.")
+    if plan.form != "histogram":
+        return FigureSheet(
+            title_of(plan), (), "", plan.form, False, False, tuple(general_notes(plan, result)), title_of(plan)
+        )
+    drawn = [cell for cell in result.drawings if isinstance(cell, HistogramCell) and cell.n]
     if len(drawn) > MOST_PANELS:
         raise Problem(
             f"This makes {len(drawn)} histograms; a figure holds {MOST_PANELS}. Name fewer variables or groups."

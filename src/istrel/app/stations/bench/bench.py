@@ -15,8 +15,7 @@ from istrel.app.stations.bench.settings_column import SettingsColumn
 from istrel.app.stations.bench.strip import Strip
 from istrel.app.widgets.simple import box, column, label, row
 from istrel.data.problem import Problem
-from istrel.exhibits.describe.resolve import FORMS
-from istrel.exhibits.margin import Remedy
+from istrel.exhibits.setting import Remedy
 from istrel.sentence import parse
 from istrel.sentence.complete import complete
 from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subject, with_form
@@ -25,6 +24,7 @@ from istrel.study.changes import Keep, TreatAsMissing
 from istrel.study.manuscript import printed_numbers
 from istrel.study.study import Kept
 
+DRAWN = ("table", "histogram")
 PAUSE_MS = 30
 MOST_VALUES = 40
 
@@ -44,7 +44,7 @@ class Bench(QWidget):
         self.offers = Offers()
         self.message = label("", "error", wrap=True)
         self.desk = ProofDesk()
-        self.forms = FormsRow(FORMS)
+        self.forms = FormsRow(DRAWN)
         self.settings = SettingsColumn()
         self._pause = QTimer(self)
         self._pause.setSingleShot(True)

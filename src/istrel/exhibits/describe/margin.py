@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 import numpy as np
 
@@ -11,31 +11,12 @@ from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
 from istrel.exhibits.describe.resolve import DescribePlan
 from istrel.exhibits.describe.result import DescribeResult, MeasuredCell
+from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.sentence.request import show
 
 SMALL_GROUP = 10
 STRONG_SKEW = 1.0
 FAR_IN_SPREADS = 6.0
-
-
-@dataclass(frozen=True)
-class Remedy:
-    """What one click does: either another sentence, or a value declared missing in the codebook."""
-
-    words: str
-    sentence: str = ""
-    variable: str = ""
-    code: float | None = None
-
-
-@dataclass(frozen=True)
-class MarginNote:
-    """A remark on one variable (and group); `says` is lower case and short."""
-
-    variable: str
-    group: tuple[str, ...]
-    says: str
-    remedies: tuple[Remedy, ...] = ()
 
 
 def margin_notes(plan: DescribePlan, result: DescribeResult) -> tuple[MarginNote, ...]:

@@ -1,0 +1,48 @@
+"""What a verb gives when it has typeset its result: the sheet, the words that go with it, and the margin notes."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from istrel.exhibits.sheet import Sheet, Text
+
+
+@dataclass(frozen=True)
+class Remedy:
+    """What one click does: either another sentence, or a value declared missing in the codebook."""
+
+    words: str
+    sentence: str = ""
+    variable: str = ""
+    code: float | None = None
+
+
+@dataclass(frozen=True)
+class MarginNote:
+    """A remark on one variable (and group); `says` is lower case and short."""
+
+    variable: str
+    group: tuple[str, ...]
+    says: str
+    remedies: tuple[Remedy, ...] = ()
+
+
+@dataclass(frozen=True, eq=False)
+class Setting:
+    """An exhibit set.
+
+    Attributes
+    ----------
+    methods
+        Sentences that name each definition used.
+    text
+        A results paragraph.
+    shown
+        The statistic in each column, where columns are statistics.
+    """
+
+    sheet: Sheet
+    methods: str
+    text: Text
+    margin: tuple[MarginNote, ...] = ()
+    shown: tuple[str, ...] = ()
