@@ -67,11 +67,18 @@ def resolve_subjects(request: Request, data: Dataset) -> tuple[str, ...]:
     """
     names: dict[str, None] = {}
     for subject in request.subjects:
-        names.update(dict.fromkeys(_names_of(subject, data)))
+        names.update(dict.fromkeys(subject_names(subject, data)))
     return tuple(names)
 
 
-def _names_of(subject: Subject, data: Dataset) -> tuple[str, ...]:
+def subject_names(subject: Subject, data: Dataset) -> tuple[str, ...]:
+    """The names that one subject means.
+
+    Raises
+    ------
+    Problem
+        As `resolve_subjects`.
+    """
     match subject:
         case AllOf(family):
             found = tuple(v.name for v in data.codebook.variables if _in_family(v.level, family))
@@ -87,7 +94,7 @@ def _names_of(subject: Subject, data: Dataset) -> tuple[str, ...]:
             return order[start : stop + 1]
         case Crossed(names):
             if len(names) > 1:
-                message = "Describe takes variables one by one; combinations (×) are counted with “count”."
+                message = "Variables stand one by one here; combinations (×) are counted with “count”."
                 raise Problem(message, at=names[1].at, length=len(names[1].text))
             return (known(names[0], data),)
 

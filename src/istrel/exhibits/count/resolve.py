@@ -1,0 +1,77 @@
+"""From a Request to a plan of counting: what is counted, against what, in which groups."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from istrel.data.column import Kind
+from istrel.data.conditions import Condition
+from istrel.data.dataset import Dataset
+from istrel.data.levels import Level
+from istrel.data.problem import Problem
+from istrel.exhibits.cases import Cases, Grouping, everyone, known, resolve_cases, resolve_grouping, subject_names
+from istrel.sentence.request import Crossed, Request
+
+FORMS = ("table",)
+MOST_VALUES = 30
+
+
+@dataclass(frozen=True)
+class Counted:
+    """What is counted: one variable or a combination; `classes` where one measured variable goes into class intervals."""
+
+    names: tuple[str, ...]
+    classes: bool = False
+
+
+@dataclass(frozen=True, eq=False)
+class CountPlan:
+    """All that computing needs; `against` is empty for frequency tables."""
+
+    request: Request
+    data: Dataset
+    cases: Cases
+    subjects: tuple[Counted, ...]
+    against: tuple[str, ...]
+    groupings: tuple[Grouping, ...]
+    form: str
+
+
+def resolve(request: Request, data: Dataset, standing: Condition | None = None) -> CountPlan:
+    """The plan of a `count` sentence.
+
+    Raises
+    ------
+    Problem
+        For unknown names, forms that counting does not have, conditions that no case meets.
+    """
+    form = request.form or "table"
+    if form not in FORMS:
+        raise Problem(f"Counts cannot be set as “{form}” yet; they can as table.", at=request.form_at, length=len(form))
+    cases = resolve_cases(request, data, standing)
+    groupings = tuple(resolve_grouping(crossed, data, cases) for crossed in request.across)
+    if not groupings or request.settings.total:
+        groupings = (*groupings, everyone(cases))
+    against = tuple(known(name, data) for name in request.against)
+    subjects: dict[Counted, None] = {}
+    for subject in request.subjects:
+        if isinstance(subject, Crossed) and len(subject.names) > 1:
+            if against:
+                name = subject.names[1]
+                message = "A combination (×) is counted by itself; “against” takes variables one by one."
+                raise Problem(message, at=name.at, length=len(name.text))
+            subjects[Counted(tuple(known(name, data) for name in subject.names))] = None
+            continue
+        for one in subject_names(subject, data):
+            subjects[Counted((one,), classes=_in_classes(one, data, request))] = None
+    return CountPlan(request, data, cases, tuple(subjects), against, groupings, form)
+
+
+def _in_classes(name: str, data: Dataset, request: Request) -> bool:
+    """Class intervals where they are asked for, or where a continuous variable has too many values to list."""
+    variable, said = data.variable(name), request.settings
+    if data.table.column(name).kind is not Kind.NUMBER or variable.level.categorical or request.against:
+        return False
+    if any(value is not None for value in (said.bins, said.width, said.start, said.edges, said.rule)):
+        return True
+    return variable.level in (Level.CONTINUOUS, Level.COUNT) and len(data.categories(name).values) > MOST_VALUES

@@ -1,0 +1,79 @@
+"""What `relate` finds: a coefficient for each pair, with its method, n, p and interval, or why there is none."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.exhibits.cases import Cases
+from istrel.exhibits.describe.result import Group
+from istrel.stats.estimates import Undefined
+
+Value = float | Undefined
+
+
+@dataclass(frozen=True)
+class Pair:
+    """One pair; `method` is pearson, spearman, kendall, eta or cramers_v."""
+
+    a: str
+    b: str
+    method: str
+    coefficient: Value
+    n: int
+    p: Value
+    p_adjusted: Value
+    low: Value
+    high: Value
+
+
+@dataclass(frozen=True)
+class RelateCell:
+    """All pairs of one group, with M and SD of the numeric variables over their own valid cases.
+
+    Attributes
+    ----------
+    n, missing
+        Cases looked at, and cases that listwise deletion left out.
+    indefinite
+        True where pairwise deletion made a matrix that no complete data could give.
+    """
+
+    variables: tuple[str, ...]
+    group: Group
+    deletion: str
+    n: int
+    missing: int
+    pairs: tuple[Pair, ...]
+    means: dict[str, Value]
+    deviations: dict[str, Value]
+    indefinite: bool
+
+    def pair(self, a: str, b: str) -> Pair:
+        """The pair of two variables, in either order."""
+        return next(pair for pair in self.pairs if {pair.a, pair.b} == {a, b})
+
+
+@dataclass(frozen=True, eq=False)
+class PlaneCell:
+    """Two numeric variables as counts in equal classes: edges (bins + 1,), counts (bins, bins)."""
+
+    a: str
+    b: str
+    group: Group
+    n: int
+    x_edges: NDArray[np.float64]
+    y_edges: NDArray[np.float64]
+    counts: NDArray[np.int64]
+
+
+@dataclass(frozen=True, eq=False)
+class RelateResult:
+    """The numbers of the exhibit, one cell per group."""
+
+    cases: Cases
+    cells: tuple[RelateCell, ...]
+    drawings: tuple[PlaneCell, ...]
+    ungrouped: tuple[tuple[tuple[str, ...], int], ...]
