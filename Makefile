@@ -32,7 +32,7 @@ format: $(STAMP) ## put the code into its form
 	$(PYTHON) -m ruff check --fix src tests tools
 
 bench: $(STAMP) ## measure: ratios to floors taken in the same run
-	$(OFFSCREEN) $(PYTHON) tools/bench.py
+	$(OFFSCREEN) $(PYTHON) tools/bench.py $(ARGUMENTS)
 
 screenshots: $(STAMP) ## one current picture of each main view, from the demo study
 	$(OFFSCREEN) $(PYTHON) tools/screenshots.py

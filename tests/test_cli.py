@@ -110,7 +110,7 @@ BAD = {
     "unknown style": (["make", str(LEARNERS), SENTENCE, "--to", "json", "--style", "mla"], "no house style “mla”"),
     "two delimiters": (["make", str(LEARNERS), SENTENCE, "--to", "json", "--delimiter", ";;"], "one character"),
     "not yet": (["look", str(LEARNERS)], "“istrel look” cannot be done yet"),
-    "other verb": (["make", str(LEARNERS), "relate age", "--to", "json"], "“relate” is not carried out yet"),
+    "one variable": (["make", str(LEARNERS), "relate age", "--to", "json"], "Relate needs two variables or more"),
     "window of nothing": (["nothing.csv"], "nothing.csv: there is no such file."),
 }
 

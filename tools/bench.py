@@ -1,17 +1,33 @@
-"""Measures Istrel against floors taken in the same run, and prints the ratios."""
+"""Measures Istrel against floors taken in the same run, turn by turn, and prints ratios of medians.
+
+`make bench` prints the table; `make bench ARGUMENTS=--write` also writes it into docs/performance.md.
+"""
 
 from __future__ import annotations
 
+import argparse
 import os
+import platform
 import statistics
 import subprocess
 import sys
 import time
+import tracemalloc
+from collections.abc import Callable
+from dataclasses import dataclass
 from pathlib import Path
+from typing import Any
 
-RUNS = 7
+import numpy as np
+
+from istrel.stats import correlation, density, moments, normality, quantiles
+from istrel.stats.frequency import frequencies
+from istrel.stats.grouping import Arranged, arrange
+
 ROOT = Path(__file__).parents[1]
 LEARNERS = ROOT / "src" / "istrel" / "demo" / "learners.csv"
+PAGE = ROOT / "docs" / "performance.md"
+SIZES = (612, 100_000, 4_000_000)
 EMPTY_WINDOW = """
 import time
 from PySide6.QtCore import QTimer
@@ -19,9 +35,217 @@ from PySide6.QtWidgets import QApplication, QMainWindow
 app = QApplication([]); window = QMainWindow(); window.resize(1280, 800); window.show()
 QTimer.singleShot(0, lambda: (print(time.time()), app.quit())); app.exec()
 """
+Work = Callable[[], object]
 
 
-def times(command: list[str], **environment: str) -> list[float]:
+@dataclass(frozen=True)
+class Row:
+    """One measurement: what, the floor, ratio to it, the mark to reach, and peak memory over the input (0: not measured)."""
+
+    what: str
+    floor: str
+    seconds: float
+    ratio: float
+    mark: float
+    memory: float = 0.0
+
+    @property
+    def line(self) -> str:
+        held = "" if not self.mark else "yes" if self.ratio <= self.mark else "**no**"
+        mark = f"{self.mark:g}" if self.mark else ""
+        memory = f"{self.memory:.1f}" if self.memory else ""
+        return f"| {self.what} | {self.floor} | {1000 * self.seconds:,.1f} | {self.ratio:.2f} | {mark} | {held} | {memory} |"
+
+
+def against(
+    what: str, work: Work, floor_name: str, floor: Work, mark: float = 0.0, *, runs: int = 7, size: int = 0
+) -> Row:
+    """The median ratio of work to floor, taken in turn; `size` is the input in bytes, for the memory."""
+    floor(), work()
+    pairs = [(_seconds(floor), _seconds(work)) for _ in range(runs)]
+    ratio = statistics.median(b for _, b in pairs) / statistics.median(a for a, _ in pairs)
+    memory = 0.0
+    if size:
+        tracemalloc.start()
+        work()
+        memory = tracemalloc.get_traced_memory()[1] / size
+        tracemalloc.stop()
+    return Row(what, floor_name, statistics.median(b for _, b in pairs), ratio, mark, memory)
+
+
+def _seconds(work: Work) -> float:
+    started = time.perf_counter()
+    work()
+    return time.perf_counter() - started
+
+
+def everything(cells: Arranged) -> None:
+    """All that one sort serves: moments, five quantiles, extremes and modes."""
+    shape = moments.moments(cells)
+    for statistic in (moments.mean, moments.sd, moments.skewness, moments.kurtosis):
+        statistic(shape)
+    for p in (0.05, 0.25, 0.5, 0.75, 0.95):
+        quantiles.quantile(cells, p)
+    quantiles.minimum(cells), quantiles.maximum(cells), quantiles.modes(cells)
+
+
+def one_column(n: int, *, marks: bool) -> list[Row]:
+    """Descriptives of one float column, alone and in groups, and the counts of a coded one."""
+    rng = np.random.default_rng(1)
+    x, use, nobody = rng.lognormal(size=n), np.ones(n, bool), np.zeros(n, np.int32)
+    bounds = np.array([0, n])
+
+    def plain() -> None:
+        cells = Arranged(x, bounds, x, nobody, None, ordered=False)
+        shape = moments.moments(cells)
+        moments.sd(shape), moments.skewness(shape), moments.kurtosis(shape), cells.limits
+
+    name = f"{n:,} cases"
+    rows = [
+        against(
+            f"{name}: n, M, SD, skewness, kurtosis, min, max",
+            plain,
+            "np.sum",
+            lambda: np.sum(x),
+            6.0 * marks,
+            size=x.nbytes,
+        ),
+        against(
+            f"{name}: and quantiles, mode, extremes",
+            lambda: everything(arrange(x, nobody, use, 1)),
+            "np.sort",
+            lambda: np.sort(x),
+            1.4 * marks,
+            size=x.nbytes,
+        ),
+    ]
+    for groups, mark in ((30, 2.5), (1000, 4.0)):
+        codes = rng.integers(0, groups, n).astype(np.int32)
+        rows.append(
+            against(
+                f"{name}: the same across {groups:,} groups",
+                lambda codes=codes, groups=groups: everything(arrange(x, codes, use, groups)),
+                "np.sort",
+                lambda: np.sort(x),
+                mark * marks,
+                size=x.nbytes + codes.nbytes,
+            )
+        )
+    coded = rng.integers(0, 20, n).astype(np.int32)
+    rows.append(
+        against(
+            f"{name}: frequencies of a coded column",
+            lambda: frequencies(coded, nobody, use, n_categories=20, n_groups=1),
+            "np.bincount",
+            lambda: np.bincount(coded),
+            2.0 * marks,
+            size=coded.nbytes,
+        )
+    )
+    return rows
+
+
+def matrices() -> list[Row]:
+    """Correlations of 100,000 cases of 120 variables with 3 % missing."""
+    rng = np.random.default_rng(2)
+    x = rng.normal(size=(100_000, 120))
+    valid = rng.random(x.shape) > 0.03
+
+    def floor() -> Any:
+        return x.T @ x
+
+    def listwise() -> None:
+        rows = correlation.complete_rows(valid)
+        correlation.pearson(x[rows], valid[rows])
+
+    def listwise_ranks() -> None:
+        rows = correlation.complete_rows(valid)
+        correlation.spearman(x[rows], valid[rows])
+
+    size = x.nbytes + valid.nbytes
+    name = "100,000 × 120, 3 % missing"
+    a, b = np.ascontiguousarray(x[:, 0]), np.ascontiguousarray(x[:, 1])
+    return [
+        against(f"{name}: Pearson, pairwise", lambda: correlation.pearson(x, valid), "X.T @ X", floor, 8.0, size=size),
+        against(f"{name}: Pearson, listwise", listwise, "X.T @ X", floor, 1.0, size=size),
+        against(
+            f"{name}: Spearman, pairwise, exact",
+            lambda: correlation.spearman(x, valid),
+            "X.T @ X",
+            floor,
+            150.0,
+            runs=2,
+            size=size,
+        ),
+        against(f"{name}: Spearman, listwise", listwise_ranks, "X.T @ X", floor),
+        against(
+            "Kendall's tau-b, 100,000 pairs",
+            lambda: correlation.kendall(a, b),
+            "np.argsort",
+            lambda: np.argsort(a),
+            15.0,
+            size=2 * a.nbytes,
+        ),
+    ]
+
+
+def shapes() -> list[Row]:
+    """Densities and many small Shapiro–Wilk tests; the direct sum is taken at every 32nd point and multiplied."""
+    rng = np.random.default_rng(3)
+    x = np.sort(rng.lognormal(size=1_000_000))
+    curve = density.density(x)
+
+    def direct() -> float:
+        points = curve.x[::32]
+        y = np.array([np.exp(-0.5 * ((p - x) / curve.bandwidth) ** 2).sum() for p in points])
+        wanted = y / (x.size * curve.bandwidth * np.sqrt(2 * np.pi))
+        return float(np.abs(wanted - curve.y[::32]).max() / curve.y.max())
+
+    direct_seconds = 32 * _seconds(direct)
+    times = statistics.median(_seconds(lambda: density.density(x)) for _ in range(7))
+    many = rng.normal(size=(1000, 50))
+    cells = arrange(many.ravel(), np.repeat(np.arange(1000), 50), np.ones(50_000, bool), 1000)
+    speed = direct_seconds / times
+    return [
+        Row(
+            f"density of 1,000,000 ordered cases: {speed:.0f} times faster, error {direct():.0e} of its peak",
+            "direct sum / 400",
+            times,
+            400 / speed,
+            1.0,
+        ),
+        against(
+            "Shapiro–Wilk, 1,000 groups of 50",
+            lambda: normality.shapiro_wilk(cells),
+            "np.sort(axis=1)",
+            lambda: np.sort(many, axis=1),
+            8.0,
+            runs=15,
+        ),
+    ]
+
+
+def processes() -> list[Row]:
+    """Cold start of the window, and a table as JSON on the command line."""
+    python = sys.executable
+    istrel = [python, "-m", "istrel"]
+    (empty, *_), (frame, filled, *_) = _paired([python, "-c", EMPTY_WINDOW], istrel, ISTREL_QUIT_WHEN_SHOWN="1")
+    make = [*istrel, "make", str(LEARNERS), "describe practice_min, receptive_post across format", "--to", "json"]
+    (bare, *_), (exhibit, *_) = _paired([python, "-c", "pass"], make)
+    return [
+        Row("cold start: the window appears", "empty Qt window", frame, frame / empty, 1.5),
+        Row("cold start: its start page stands in it", "empty Qt window", filled, filled / empty, 0.0),
+        Row(
+            "`istrel make` to JSON, seconds over a bare interpreter, by 0.8",
+            "0.8 s",
+            exhibit - bare,
+            (exhibit - bare) / 0.8,
+            1.0,
+        ),
+    ]
+
+
+def _times(command: list[str], **environment: str) -> list[float]:
     """Seconds from the start of a process to each time that it prints, and to its end."""
     started = time.time()
     done = subprocess.run(command, check=True, env={**os.environ, **environment}, capture_output=True, text=True)
@@ -30,26 +254,43 @@ def times(command: list[str], **environment: str) -> list[float]:
     return [moment - started for moment in (*printed, ended)]
 
 
-def paired(floor: list[str], work: list[str], **environment: str) -> tuple[list[float], list[float]]:
-    """Medians of both, taken in turn."""
-    pairs = [(times(floor), times(work, **environment)) for _ in range(RUNS + 1)][1:]
-    return [statistics.median(x) for x in zip(*(a for a, _ in pairs), strict=True)], [
-        statistics.median(x) for x in zip(*(b for _, b in pairs), strict=True)
-    ]
+def _paired(floor: list[str], work: list[str], **environment: str) -> tuple[list[float], list[float]]:
+    pairs = [(_times(floor), _times(work, **environment)) for _ in range(8)][1:]
+    floors, works = (list(zip(*side, strict=True)) for side in zip(*pairs, strict=True))
+    return [statistics.median(x) for x in floors], [statistics.median(x) for x in works]
+
+
+HEAD = """# Measurements
+
+Ratios of medians to a floor taken in the same run, turn by turn (`make bench`). Absolute times drift with the machine; the
+ratios are what counts. Memory is the peak of what a call allocates, over the size of its input.
+
+{machine}
+
+| work | floor | ms | ratio | mark | held | memory |
+|---|---|--:|--:|--:|---|--:|
+"""
 
 
 def main() -> None:
-    python = sys.executable
-    istrel = [python, "-m", "istrel"]
-    (empty, *_), (frame, filled, *_) = paired([python, "-c", EMPTY_WINDOW], istrel, ISTREL_QUIT_WHEN_SHOWN="1")
-    print(f"cold start: empty Qt window {empty:.3f} s")
-    print(f"            Istrel's window {frame:.3f} s, ratio {frame / empty:.2f} (at most 1.5)")
-    print(f"            its start page  {filled:.3f} s, ratio {filled / empty:.2f}")
-    make = [*istrel, "make", str(LEARNERS), "describe practice_min, receptive_post across format", "--to", "json"]
-    (bare, *_), (exhibit, *_) = paired([python, "-c", "pass"], make)
-    print(
-        f"command line: bare interpreter {bare:.3f} s, exhibit as JSON {exhibit:.3f} s, {exhibit - bare:.3f} over it (at most 0.8)"
+    parser = argparse.ArgumentParser(description=__doc__.splitlines()[0])
+    parser.add_argument("--write", action="store_true", help="write the table into docs/performance.md")
+    options = parser.parse_args()
+    machine = (
+        f"{os.cpu_count()} cores, {platform.machine()}, Python {platform.python_version()}, NumPy {np.__version__}"
     )
+    lines = []
+    for section in (processes, *(lambda n=n: one_column(n, marks=n == SIZES[-1]) for n in SIZES), matrices, shapes):
+        for row in section():
+            print(row.line, flush=True)
+            lines.append(row.line)
+    if options.write:
+        PAGE.write_text(
+            HEAD.format(machine=machine)
+            + "\n".join(lines)
+            + "\n"
+            + PAGE.read_text().partition("<!-- below: by hand -->")[2]
+        )
 
 
 if __name__ == "__main__":

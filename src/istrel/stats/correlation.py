@@ -7,7 +7,7 @@ pair: each pair has its own complete cases, and ranking a column once would be w
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Literal
+from typing import Any, Literal
 
 import numpy as np
 from numpy.typing import NDArray
@@ -17,6 +17,7 @@ Mask = NDArray[np.bool_]
 Method = Literal["pearson", "spearman", "kendall"]
 BLOCK = 4096
 NO_SPREAD = 1e-13
+PERFECT = 1e-15  # nearer to 1 than this is 1: the rest is rounding
 EXACT_TAU = 10
 SMALLEST_RUN = 16
 EXTREME = 1e70
@@ -112,7 +113,7 @@ def _from_sums(n: Array, cross: Array, sums: Array, squares: Array) -> Correlati
     product = np.sqrt(np.where(constant, np.nan, variance)) * np.sqrt(np.where(constant, np.nan, variance)).T
     with np.errstate(invalid="ignore", divide="ignore"):
         r = (cross - sums * sums.T / count) / product
-    r = np.clip(r, -1.0, 1.0)
+    r = np.where(np.abs(r) > 1 - PERFECT, np.sign(r), r)
     np.fill_diagonal(r, np.where(np.isfinite(np.diag(r)), 1.0, np.nan))
     r[n < 2] = np.nan
     return Correlations(r, np.rint(n).astype(np.int64), constant & (n >= 1))
@@ -263,19 +264,9 @@ def kendall(x: Array, y: Array) -> Kendall:
     n = x.size
     if n < 2:
         return Kendall(float("nan"), n, float("nan"))
-    order = np.argsort(x)
-    if bool((x[order[1:]] == x[order[:-1]]).any()):
-        order = np.lexsort((y, x))
-    a, b = x[order], y[order]
-    ties_x, ties_y = _tie_sizes(a), _tie_sizes(np.sort(b))
-    same = np.ones(n, bool)
-    same[1:] = (a[1:] != a[:-1]) | (b[1:] != b[:-1])
-    joint = np.diff(np.append(np.flatnonzero(same), n)).astype(np.float64)
-    ranks = np.empty(n, np.int64)
-    ranks[np.argsort(b, kind="stable" if ties_y.size < n else "quicksort")] = np.arange(n)
+    ranks, ties_x, ties_y, both = _ordered_ranks(x, y)
     total = n * (n - 1) / 2.0
     tied_x, tied_y = (float((t * (t - 1) / 2).sum()) for t in (ties_x, ties_y))
-    both = float((joint * (joint - 1) / 2).sum())
     difference = total - tied_x - tied_y + both - 2.0 * inversions(ranks)
     room = np.sqrt(total - tied_x) * np.sqrt(total - tied_y)
     if room == 0:
@@ -284,13 +275,37 @@ def kendall(x: Array, y: Array) -> Kendall:
     return Kendall(tau, n, _kendall_p(difference, n, ties_x, ties_y))
 
 
+def _ordered_ranks(x: Array, y: Array) -> tuple[NDArray[np.integer], Array, Array, float]:
+    """(ranks of y in the order of x, sizes of ties in x, of ties in y, number of pairs tied in both)."""
+    order = np.argsort(x)
+    if bool((x[order[1:]] == x[order[:-1]]).any()):
+        order = np.lexsort((y, x))
+    b = y[order]
+    ties_x, ties_y = _tie_sizes(x[order]), _tie_sizes(np.sort(b))
+    both = 0.0
+    if ties_x.size and ties_y.size:
+        a = x[order]
+        joint = _run_lengths((a[1:] != a[:-1]) | (b[1:] != b[:-1]), b.size)
+        both = float((joint * (joint - 1) / 2).sum())
+    ranks = np.empty(b.size, np.int32 if b.size < 2**30 else np.int64)
+    ranks[np.argsort(b, kind="stable" if ties_y.size else "quicksort")] = np.arange(b.size)
+    return ranks, ties_x, ties_y, both
+
+
 def _tie_sizes(ordered: Array) -> Array:
-    new = np.ones(ordered.size, bool)
-    new[1:] = ordered[1:] != ordered[:-1]
-    return np.diff(np.append(np.flatnonzero(new), ordered.size)).astype(np.float64)
+    """Sizes of runs of two equal values or more."""
+    return _run_lengths(ordered[1:] != ordered[:-1], ordered.size)
 
 
-def inversions(permutation: NDArray[np.int64]) -> float:
+def _run_lengths(new: Mask, n: int) -> Array:
+    """Lengths above 1 of the runs that begin where `new` says (and at the start)."""
+    if bool(new.all()):
+        return np.zeros(0)
+    lengths = np.diff(np.concatenate([[0], np.flatnonzero(new) + 1, [n]]))
+    return lengths[lengths > 1].astype(np.float64)
+
+
+def inversions(permutation: NDArray[np.integer]) -> float:
     """Pairs that stand in the wrong order in a permutation of 0..n-1.
 
     Notes
@@ -301,23 +316,24 @@ def inversions(permutation: NDArray[np.int64]) -> float:
     n = permutation.size
     size = 1 << max(SMALLEST_RUN.bit_length() - 1, (n - 1).bit_length())
     # Twice the value leaves the lowest bit free to say from which half a value comes; the padding is in order.
-    keys = 2 * np.concatenate([permutation.astype(np.int64), np.arange(n, size)])
+    keys: NDArray[Any] = np.empty(size, np.int32 if size < 2**30 else np.int64)
+    keys[:n], keys[n:] = permutation, np.arange(n, size)
+    keys *= 2
     runs = keys.reshape(-1, SMALLEST_RUN)
     later = np.triu(np.ones((SMALLEST_RUN, SMALLEST_RUN), bool))
-    found = sum(
-        int(np.count_nonzero((part[:, :, None] > part[:, None, :]) & later))
-        for part in np.array_split(runs, max(1, size >> 16))
-    )
+    parts = np.array_split(runs, max(1, size >> 15))
+    found = sum(int(np.count_nonzero((part[:, :, None] > part[:, None, :]) & later)) for part in parts)
     runs.sort(axis=1)
     width = SMALLEST_RUN
     while width < size:
         keys.reshape(-1, 2, width)[:, 1] |= 1
         rows = keys.reshape(-1, 2 * width)
         rows.sort(axis=1)
-        from_right = rows & 1
-        before = np.cumsum(from_right, axis=1)
-        found += int(before.sum()) - int(np.einsum("ij,ij->", before, from_right))
-        keys -= keys & 1
+        from_left = 1 - (rows & 1)
+        before = np.arange(2 * width, dtype=keys.dtype) - np.cumsum(from_left, axis=1, dtype=keys.dtype) + 1
+        before *= from_left  # for each value of the left half: how many of the right half come before it
+        found += int(before.sum(dtype=np.int64))
+        keys &= -2
         width *= 2
     return float(found)
 
@@ -325,7 +341,7 @@ def inversions(permutation: NDArray[np.int64]) -> float:
 def _kendall_p(difference: float, n: int, ties_x: Array, ties_y: Array) -> float:
     from scipy.special import ndtr
 
-    if n <= EXACT_TAU and ties_x.size == n and ties_y.size == n:
+    if n <= EXACT_TAU and not ties_x.size and not ties_y.size:
         return _exact_tau_p(round((n * (n - 1) / 2 - difference) / 2), n)
     pairs = n * (n - 1.0)
     sums = [

@@ -18,7 +18,7 @@ from istrel.stats.twofold import Twofold, add, divide, exact, multiply, segment_
 
 Array = NDArray[np.float64]
 EXACT_UP_TO = 20_000
-BLOCK = 32_768
+BLOCK = 65_536
 HARMLESS = 100  # fourth powers of values up to 2**100 are far from the ends of a double
 FEW = "fewer than {} values"
 CONSTANT = "all values are equal"
