@@ -287,7 +287,7 @@ def _ordered_ranks(x: Array, y: Array) -> tuple[NDArray[np.integer], Array, Arra
         a = x[order]
         joint = _run_lengths((a[1:] != a[:-1]) | (b[1:] != b[:-1]), b.size)
         both = float((joint * (joint - 1) / 2).sum())
-    ranks = np.empty(b.size, np.int32 if b.size < 2**30 else np.int64)
+    ranks: NDArray[Any] = np.empty(b.size, np.int32 if b.size < 2**30 else np.int64)
     ranks[np.argsort(b, kind="stable" if ties_y.size else "quicksort")] = np.arange(b.size)
     return ranks, ties_x, ties_y, both
 

@@ -18,7 +18,7 @@ from istrel.stats.twofold import Twofold, add, divide, exact, multiply, segment_
 
 Array = NDArray[np.float64]
 EXACT_UP_TO = 20_000
-BLOCK = 65_536
+BLOCK = 8192  # fits the cache, and is too small for the BLAS to share out among threads: the sums keep their order
 HARMLESS = 100  # fourth powers of values up to 2**100 are far from the ends of a double
 FEW = "fewer than {} values"
 CONSTANT = "all values are equal"
@@ -89,26 +89,28 @@ def _block_sums(
     plain = not exponent.any()
     shift = x[starts + sizes // 2] * factor
     sums = np.zeros((4, sizes.size))
-    ends = starts + sizes
+    begins = np.arange(0, x.size, BLOCK)
+    firsts = np.searchsorted(starts + sizes, begins, side="right")
+    lasts = np.searchsorted(starts, np.minimum(begins + BLOCK, x.size), side="left")
+    whole = np.zeros((begins.size, 4))  # of blocks that lie within one group, as nearly all do in large data
     buffer, square = np.empty(BLOCK), np.empty(BLOCK)
-    for start in range(0, x.size, BLOCK):
-        block = x[start : start + BLOCK]
-        first = int(np.searchsorted(ends, start, side="right"))
-        last = int(np.searchsorted(starts, start + block.size, side="left"))
+    for number, (begin, first, last) in enumerate(zip(begins.tolist(), firsts.tolist(), lasts.tolist(), strict=True)):
+        block = x[begin : begin + BLOCK]
         d, d2 = buffer[: block.size], square[: block.size]
-        if last - first == 1:  # all of one group, as nearly always in large data
+        if last - first == 1:
             np.subtract(block if plain else block * factor[first], shift[first], out=d)
             np.multiply(d, d, out=d2)
-            # einsum adds up on this thread alone and always in the same order, unlike a dot product of the BLAS.
-            sums[:, first] += (d.sum(), d2.sum(), np.einsum("i,i->", d2, d), np.einsum("i,i->", d2, d2))
+            whole[number] = d.sum(), d.dot(d), d2.dot(d), d2.dot(d2)
             continue
-        within = np.maximum(starts[first:last] - start, 0)
+        within = np.maximum(starts[first:last] - begin, 0)
         lengths = np.diff(np.append(within, block.size))
         scaled = block if plain else block * np.repeat(factor[first:last], lengths)
         np.subtract(scaled, np.repeat(shift[first:last], lengths), out=d)
         np.multiply(d, d, out=d2)
         for power, term in enumerate((d, d2, d2 * d, d2 * d2)):
             sums[power, first:last] += np.add.reduceat(term, within)
+    for power in range(4):
+        sums[power] += np.bincount(firsts, weights=whole[:, power], minlength=sizes.size)[: sizes.size]
     return shift, [exact(row) for row in sums]
 
 

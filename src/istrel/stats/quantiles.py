@@ -15,7 +15,7 @@ from istrel.stats.moments import mean_of
 Array = NDArray[np.float64]
 QuantileType = Literal[6, 7, 8]
 EMPTY = "no values"
-MAD_TO_SD = 1.4826
+BLOCK = 65_536
 
 
 def quantile(cells: Arranged, p: float, *, kind: QuantileType = 7) -> Estimates:
@@ -138,12 +138,7 @@ class Modes:
 def modes(cells: Arranged) -> Modes:
     """All values with the highest count, per group. A group in which each value occurs once (n > 1) has no mode."""
     sizes, values = cells.sizes, cells.values
-    again = np.empty(values.size, bool)  # where a value repeats the one before it
-    if values.size:
-        again[0] = False
-        np.equal(values[1:], values[:-1], out=again[1:])
-        again[cells.bounds[:-1][sizes > 0]] = False
-    starts, runs = _runs(again)
+    starts, runs = _runs(_repeats(cells))
     owner = np.searchsorted(cells.bounds, starts, side="right") - 1
     count = np.minimum(sizes, 1)
     np.maximum.at(count, owner, runs)
@@ -155,9 +150,24 @@ def modes(cells: Arranged) -> Modes:
     return Modes(count, values[chosen], np.concatenate([[0], np.cumsum(per_group)]))
 
 
-def _runs(again: NDArray[np.bool_]) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
-    """(starts, lengths) of runs of two equal values or more; cheap where nearly all differ, and where few do."""
-    repeats = np.flatnonzero(again)
+def _repeats(cells: Arranged) -> NDArray[np.int64]:
+    """Places of values that repeat the one before them in their group; found block by block, for mostly there are none."""
+    values, found = cells.values, []
+    for start in range(1, values.size, BLOCK):
+        stop = min(start + BLOCK, values.size)
+        same = values[start:stop] == values[start - 1 : stop - 1]
+        if same.any():
+            found.append(np.flatnonzero(same) + start)
+    if not found:
+        return np.zeros(0, np.int64)
+    places = np.concatenate(found)
+    begins = cells.bounds[:-1]
+    nearest = np.minimum(np.searchsorted(begins, places), begins.size - 1)
+    return places[begins[nearest] != places]
+
+
+def _runs(repeats: NDArray[np.int64]) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
+    """(starts, lengths) of runs of two equal values or more."""
     if repeats.size == 0:
         return repeats, repeats
     begins = np.concatenate([[True], repeats[1:] != repeats[:-1] + 1])
