@@ -216,3 +216,33 @@ def test_the_paper_fits_the_desk_at_every_size(size: tuple[int, int], opened: Op
     right = max(view.geometry().right() for view in desk.notes)
     assert right <= desk.viewport().width()
     assert desk.paper.geometry().right() <= min(view.x() for view in desk.notes) + 4
+
+
+@pytest.mark.parametrize(
+    ("sentence", "setting", "option", "after"),
+    [
+        ("count site", "order", "frequency", "count site with order = frequency"),
+        ("count site against format", "percent", "of the row", "count site against format with percent = row"),
+        ("check age, practice_min", "adjust", "Holm", "check age, practice_min with adjust = holm"),
+        ("relate age, practice_min", "method", "Spearman", "relate age, practice_min with method = spearman"),
+    ],
+)
+def test_every_verb_is_set_on_paper_with_settings_of_its_own(
+    sentence: str, setting: str, option: str, after: str, opened: Opened, settle: Settle, qtbot: QtBot
+) -> None:
+    window = opened(sentence=sentence)
+    assert window.bench.proof is not None
+    assert window.bench.proof.exhibit.request.verb == sentence.split(maxsplit=1)[0]
+    assert not window.bench.forms.pictures["histogram"].isEnabled()
+    qtbot.mouseClick(window.bench.settings.chips[setting], Qt.MouseButton.LeftButton)
+    menu = next(m for m in window.bench.settings.findChildren(QMenu) if m.isVisible())
+    next(action for action in menu.actions() if action.text() == option).trigger()
+    menu.close()
+    settle()
+    assert window.bench.line.sentence() == after
+    assert window.bench.message.isHidden()
+    window.keep_exhibit()
+    settle()
+    window.go_manuscript()
+    settle()
+    assert window.manuscript.entries[0].status == "as kept"

@@ -97,11 +97,18 @@ def _numbers(column: Column, variable: Variable) -> Numbers:
     values = column.values
     if column.kind is Kind.DATE:
         values = values.astype("datetime64[s]").astype(np.float64) / 86400.0
-    infinite = usable & ~np.isfinite(values)
+    else:
+        usable = _finite(column, usable, reasons)
+    return Numbers(values, usable, Missing(reasons))
+
+
+def _finite(column: Column, usable: NDArray[np.bool_], reasons: dict[str, NDArray[np.bool_]]) -> NDArray[np.bool_]:
+    """Usable cells without infinite ones, which are put down as missing for that reason."""
+    infinite = usable & ~np.isfinite(column.values)
     if infinite.any():
         reasons["infinite"] = infinite
-        usable = usable & ~infinite
-    return Numbers(values, usable, Missing(reasons))
+        return usable & ~infinite
+    return usable
 
 
 def _coded_missing(column: Column, variable: Variable) -> tuple[NDArray[np.bool_], dict[str, NDArray[np.bool_]]]:
@@ -145,6 +152,8 @@ def _equal_to(column: Column, value: float | str) -> NDArray[np.bool_]:
 def _categories(column: Column, variable: Variable) -> Categories:
     coded, reasons = _coded_missing(column, variable)
     usable = column.valid & ~coded
+    if column.kind is Kind.NUMBER:
+        usable = _finite(column, usable, reasons)
     found, codes = _distinct(column, usable)
     missing = {code.value for code in variable.missing_codes}
     listed = [entry.value for entry in variable.value_labels if entry.value not in missing]

@@ -131,6 +131,15 @@ class NormalCurve:
 
 
 @dataclass(frozen=True, eq=False)
+class DensityCurve:
+    """A kernel density over the bars: x ascending, y already on the scale of the bars; `bandwidth` is the kernel's SD."""
+
+    x: NDArray[np.float64]
+    y: NDArray[np.float64]
+    bandwidth: float
+
+
+@dataclass(frozen=True, eq=False)
 class HistogramPanel:
     """One histogram: label of the group, n, and what is drawn. `edges` is (classes + 1,), the others (classes,)."""
 
@@ -143,6 +152,7 @@ class HistogramPanel:
     counts: NDArray[np.int64]
     heights: NDArray[np.float64]
     curve: NormalCurve | None
+    density: DensityCurve | None = None
 
 
 @dataclass(frozen=True, eq=False)

@@ -92,8 +92,8 @@ def _level(level: LevelCount) -> dict[str, Any]:
 
 @as_json.register
 def _(cell: HistogramCell) -> dict[str, Any]:
-    curve = cell.curve
-    return {
+    curve, over = cell.curve, cell.density
+    entry = {
         "variable": cell.variable,
         "groups": _groups(cell.group.named),
         "edges": cell.edges.tolist(),
@@ -102,6 +102,9 @@ def _(cell: HistogramCell) -> dict[str, Any]:
         "stat": cell.stat,
         "normal_curve": None if curve is None else {"mean": curve.mean, "sd": curve.sd, "scale": curve.scale},
     }
+    if over is not None:
+        entry["density_curve"] = {"x": over.x.tolist(), "y": over.y.tolist(), "bandwidth": over.bandwidth}
+    return entry
 
 
 @as_json.register

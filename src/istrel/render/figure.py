@@ -109,6 +109,8 @@ def _top(panel: HistogramPanel) -> float:
     peak = float(panel.heights.max(initial=0.0))
     if panel.curve:
         peak = max(peak, panel.curve.scale / (panel.curve.sd * float(np.sqrt(2 * np.pi))))
+    if panel.density:
+        peak = max(peak, float(panel.density.y.max()))
     return peak or 1.0
 
 
@@ -122,6 +124,9 @@ def _histogram(axes: Any, panel: HistogramPanel, sheet: FigureSheet, style: Hous
         x = np.linspace(edges[0], edges[-1], CURVE_POINTS)
         y = normal_curve(x, panel.curve.mean, panel.curve.sd, scale=panel.curve.scale, cumulative=sheet.cumulative)
         axes.plot(x, y, color=INK, linewidth=1.0, dashes=(4, 1.6))
+    if panel.density:
+        inside = (panel.density.x >= edges[0]) & (panel.density.x <= edges[-1])
+        axes.plot(panel.density.x[inside], panel.density.y[inside], color=style.figure.palette[1], linewidth=1.2)
     span = edges[-1] - edges[0]
     axes.set_xlim(edges[0] - 0.02 * span, edges[-1] + 0.02 * span)
     peak = float(panel.heights.max(initial=0.0)) if sheet.cumulative else ceiling

@@ -99,7 +99,9 @@ def _centre_and_scale(x: Array, valid: Mask) -> tuple[Array, Array | None]:
     with np.errstate(over="ignore", invalid="ignore", under="ignore"):
         largest = np.nanmax(np.where(known, np.abs(sample), 0.0), axis=0, initial=0.0)
         extreme = (largest > EXTREME) | ((largest < 1 / EXTREME) & (largest > 0))
-        scale = np.ldexp(1.0, -np.frexp(np.where(extreme, largest, 1.0))[1]) if extreme.any() else None
+        scale = (
+            np.ldexp(1.0, np.minimum(-np.frexp(np.where(extreme, largest, 1.0))[1], 1000)) if extreme.any() else None
+        )
         scaled = sample if scale is None else sample * scale
         centre = np.where(known, scaled, 0.0).sum(axis=0) / np.maximum(known.sum(axis=0), 1)
     return centre, scale

@@ -14,6 +14,7 @@ from istrel.render.columns import split_at_mark
 from istrel.sentence.words import STATISTICS
 from istrel.stats.estimates import Undefined
 from istrel.style.house import HouseStyle
+from istrel.style.numbers import ABSENT
 
 SHADOW = 10
 
@@ -155,7 +156,10 @@ class Paper(QWidget):
             painter.setFont(theme.serif(sheet.size))
             for text, column in zip(row.cells, sheet.layout[1:], strict=False):
                 before, _ = split_at_mark(text, self._mark)
-                painter.drawText(QPointF(left + column.mark - metrics.horizontalAdvance(before), base), text)
+                x = left + column.mark - metrics.horizontalAdvance(before)
+                if text == ABSENT:
+                    x = left + (column.width - metrics.horizontalAdvance(text)) / 2
+                painter.drawText(QPointF(x, base), text)
                 left += column.width
 
     def cell_at(self, point: QPoint) -> tuple[int, int] | None:

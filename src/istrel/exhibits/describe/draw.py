@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 from istrel.data.levels import Level
 from istrel.exhibits.describe.resolve import DescribePlan
 from istrel.exhibits.describe.result import BoxCell, CurveCell, Drawing, HistogramCell, MeasuredCell
-from istrel.exhibits.sheet import NormalCurve
+from istrel.exhibits.sheet import DensityCurve, NormalCurve
 from istrel.sentence.request import Settings
 from istrel.stats import binning, density, moments, quantiles
 from istrel.stats.estimates import Undefined
@@ -69,6 +69,7 @@ def _histograms(
                 counts=classes.counts,
                 heights=binning.heights(classes, height, cumulative=bool(said.cumulative)),
                 stat=height,
+                density=_over_bars(cells.group(i), edges, said, height),
                 curve=_curve(means.at(i), deviations.at(i), cell.n, edges, said, height),
                 outside=classes.below + classes.above,
             )
@@ -122,3 +123,16 @@ def _box(cells: Arranged, group: int, cell: MeasuredCell, plan: DescribePlan) ->
     return BoxCell(
         cell.variable, cell.group, cell.n, q1, median, q3, float(min(low, q1)), float(max(high, q3)), outside
     )
+
+
+def _over_bars(
+    values: NDArray[np.float64], edges: NDArray[np.float64], said: Settings, height: binning.Height
+) -> DensityCurve | None:
+    """The density on the scale of the bars, where it is asked for and the classes have one width."""
+    if said.curve not in ("density", "both") or values.size < 2 or values[0] == values[-1]:
+        return None
+    scale = binning.curve_scale(values.size, edges, height, cumulative=bool(said.cumulative))
+    if scale is None:
+        return None
+    curve = density.density(values, factor=said.bandwidth or 1.0)
+    return DensityCurve(curve.x, scale * (curve.cumulative if said.cumulative else curve.y), curve.bandwidth)

@@ -8,7 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Cases
-from istrel.exhibits.sheet import NormalCurve
+from istrel.exhibits.sheet import DensityCurve, NormalCurve
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 
@@ -82,6 +82,7 @@ class HistogramCell:
     heights: NDArray[np.float64]
     stat: str
     curve: NormalCurve | None
+    density: DensityCurve | None
     outside: int
 
 

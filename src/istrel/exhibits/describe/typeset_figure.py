@@ -61,6 +61,7 @@ def _panel(cell: HistogramCell, plan: DescribePlan, *, several: bool) -> Histogr
         counts=cell.counts,
         heights=cell.heights,
         curve=cell.curve,
+        density=cell.density,
     )
 
 
@@ -70,8 +71,12 @@ def _own_notes(drawn: list[HistogramCell]) -> list[Note]:
         notes.append(
             Note(
                 "general",
-                plain("The line is the normal curve with the mean and standard deviation of the cases shown."),
+                plain("The dashed line is the normal curve with the mean and standard deviation of the cases shown."),
             )
+        )
+    if any(cell.density for cell in drawn):
+        notes.append(
+            Note("general", plain("The solid line is a Gaussian kernel density with Silverman's (1986) bandwidth."))
         )
     outside = sum(cell.outside for cell in drawn)
     if outside:

@@ -213,6 +213,8 @@ class Bench(QWidget):
         current = self.proof.exhibit.form if self.proof else ""
         for form, picture in self.forms.pictures.items():
             reason = "" if self._request else "nothing to set yet"
+            if form == "histogram" and self._request is not None and self._request.verb != "describe":
+                reason = f"“{self._request.verb}” is set as a table; histograms belong to describe"
             if form == "histogram" and self._model.is_open:
                 words = [f.name for f in facts if f.mean is None]
                 reason = reason or (f"“{words[0]}” holds no numbers" if words else "")

@@ -39,6 +39,32 @@ STATISTIC_CHIPS = {
     "cv": "CV",
 }
 PAIRS = {"ci": ("ci_low", "ci_high"), "quartiles": ("q1", "q3")}
+# For each verb but describe: setting, its words, and what can be chosen (value: shown), the usual one first.
+VERBS: dict[str, dict[str, tuple[str, dict[Any, str]]]] = {
+    "count": {
+        "percent": ("Percentages", {None: "none", "row": "of the row", "column": "of the column", "total": "of all"}),
+        "order": ("Order", {"codebook": "codebook", "frequency": "frequency", "label": "label"}),
+        "missing": ("Missing", {"show": "in the table", "hide": "in the note"}),
+        "hide_below": ("Hide counts", {None: "none", 3: "below 3", 5: "below 5", 10: "below 10"}),
+        "top": ("Most frequent", {None: "all", 5: "5", 10: "10", 20: "20"}),
+    },
+    "check": {"adjust": ("p adjusted", {"none": "no", "holm": "Holm", "bh": "Benjamini–Hochberg"})},
+    "relate": {
+        "method": (
+            "Coefficient",
+            {
+                None: "by levels",
+                "pearson": "Pearson",
+                "spearman": "Spearman",
+                "kendall": "Kendall",
+                "fitting": "fitting",
+            },
+        ),
+        "deletion": ("Deletion", {"pairwise": "pairwise", "listwise": "listwise"}),
+        "adjust": ("p adjusted", {"none": "no", "holm": "Holm", "bh": "Benjamini–Hochberg"}),
+    },
+}
+CROSS_ONLY, LIST_ONLY = {"percent"}, {"order", "top", "missing"}
 HISTOGRAM = {
     "rule": ("Classes by", ("freedman-diaconis", "scott", "sturges", "doane", "square root", "whole numbers")),
     "height": ("Heights", ("count", "percent", "proportion", "density")),
@@ -87,8 +113,10 @@ class SettingsColumn(QWidget):
         self.chips = {}
         if exhibit.form == "histogram":
             self._histogram(exhibit.request)
-        else:
+        elif exhibit.request.verb == "describe":
             self._table(exhibit)
+        else:
+            self._verb(exhibit.request)
         self._heading("Setting")
         self._line("House style", style_name, None)
         self._body.addStretch()
@@ -126,6 +154,19 @@ class SettingsColumn(QWidget):
             self._choice("Quantiles", "quantiles", request, kinds, request.settings.quantiles or 7)
             decimals = {None: "by codebook", 0: "0", 1: "1", 2: "2", 3: "3"}
             self._choice("Decimals", "decimals", request, decimals, request.settings.decimals)
+
+    def _verb(self, request: Request) -> None:
+        """The settings of count, check and relate that mean something for this sentence."""
+        self._heading("Layout")
+        if request.across:
+            self._choice(
+                "Total across groups", "total", request, {True: "yes", False: "no"}, bool(request.settings.total)
+            )
+        unfit = LIST_ONLY if request.against else CROSS_ONLY
+        for name, (words, options) in VERBS[request.verb].items():
+            if request.verb != "count" or name not in unfit:
+                said = getattr(request.settings, name)
+                self._choice(words, name, request, options, next(iter(options)) if said is None else said)
 
     def _toggle(self, exhibit: Exhibit, keys: tuple[str, ...]) -> None:
         """A statistic added at the end or taken out; the last one stays."""
