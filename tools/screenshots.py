@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QApplication
 
 from istrel.app import theme
 from istrel.app.window import Window
+from istrel.study.changes import TreatAsMissing
 
 FOLDER = Path(__file__).parents[1] / "docs" / "screenshots"
 PATIENCE = 60.0
@@ -54,7 +55,8 @@ def main() -> int:
     window.go_bench()
     window.bench.line.setFocus()
     picture("bench-table")
-    window.bench.desk.remedy_chosen.emit(window.bench.desk.notes[1].note.remedies[0])
+    window.model.do(TreatAsMissing(("receptive_post", "confidence", "mot_03"), -9.0))
+    window.model.do(TreatAsMissing(("education", "satisfaction"), 99.0))
     settle(window)
     window.keep_exhibit()
     settle(window)
@@ -64,6 +66,14 @@ def main() -> int:
     settle(window)
     window.bench.say("describe receptive_post across format as histogram")
     picture("bench-histogram")
+    window.keep_exhibit()
+    settle(window)
+    window.bench.say("count education against format with percent = column")
+    picture("bench-cross-table")
+    window.bench.say("check spelling_speed, receptive_post across format")
+    picture("bench-check")
+    window.bench.say("relate practice_min, absences, receptive_pre, receptive_post, spelling_speed")
+    picture("bench-relate")
     window.keep_exhibit()
     settle(window)
     window.go_manuscript()

@@ -81,6 +81,15 @@ def test_keys_keep_their_zeros_and_their_digits(data_of: Maker) -> None:
     assert table.column("hex").text_at(1) == "0x20"
 
 
+def test_thousands_are_read_and_do_not_hide_the_decimal_mark(data_of: Maker) -> None:
+    table = data_of("cm;income;joined\n178,5;2.300;01.02.2024\n165,0;12.900,50;28.02.2024\n;1.000.000;\n").table
+    assert table.column("cm").values[:2].tolist() == [178.5, 165.0]
+    assert table.column("income").values.tolist() == [2300.0, 12900.5, 1e6]
+    assert table.column("joined").text_at(1) == "2024-02-28"
+    points = data_of('a,b\n"1,234.5",1\n"12,345",2\n7.25,3\n').table
+    assert points.column("a").values.tolist() == [1234.5, 12345.0, 7.25]
+
+
 def test_dates_and_times_are_read(data_of: Maker) -> None:
     table = data_of("d,t\n2025-03-01,2025-03-01T10:30:00\n2025-04-02,2025-03-01T11:30:00\n").table
     assert table.column("d").kind is Kind.DATE

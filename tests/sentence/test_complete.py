@@ -25,6 +25,8 @@ VALUES = {"site": ("Harbour", "Mill Lane")}
         ("describe age ", "against", ("across", "among", "as", "with", ",", "×")),
         ("describe age", "against", ("across",)),
         ("describe age ac", "across", ()),
+        ("describe `my var`", "against", ("across", "with")),
+        ("describe `my v", "`my var`", ()),
         ("describe age as ", "table", ("histogram", "quantile plot")),
         ("describe age as hist", "histogram", ()),
         ("describe age among ", "age", ("not",)),

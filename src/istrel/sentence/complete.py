@@ -75,7 +75,8 @@ def complete(
     Completion; without suggestions where the text before the cursor is already wrong.
     """
     before = text[:cursor]
-    partial = PARTIAL.search(before)
+    closed = before.endswith("`") and before.count("`") % 2 == 0  # a name in back quotes is whole
+    partial = None if closed else PARTIAL.search(before)
     start = partial.start() if partial else cursor
     typed = before[start:].lstrip("`").casefold()
     found = _candidates(before[:start], _accepted(before[:start]), names, values or {})

@@ -186,6 +186,11 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, dialect: Dialect) -> Column:
     valid = np.asarray(array.indices.is_valid())
     blank = np.asarray(pc.equal(pc.utf8_length(pc.utf8_trim_whitespace(words)), 0)) if len(words) else np.zeros(0, bool)
     valid = valid & ~blank[codes] if len(words) else valid
+    dates = _as_dates(words)
+    if dates is not None:
+        return Column(
+            name, Kind.DATE, np.where(valid, dates[codes], np.datetime64(0, "s")).astype("datetime64[s]"), valid
+        )
     numbers, read = _as_numbers(words, dialect.decimal)
     readable = read[codes] & valid if len(words) else valid
     if valid.any() and readable.sum() >= MOSTLY_NUMBERS * valid.sum() and not _keys(words):
@@ -203,9 +208,22 @@ def _keys(words: pa.Array) -> bool:
 def _as_numbers(words: pa.Array, decimal: str) -> tuple[Any, Any]:
     """(numbers, which words read as one) for distinct words, spaces at their ends aside."""
     stripped = pc.replace_substring(pc.utf8_trim_whitespace(words), "−", "-")
-    point = r"\." if decimal == "." else ","
-    number = rf"[+-]?(([0-9]+({point}[0-9]*)?|{point}[0-9]+)([eE][+-]?[0-9]+)?|(?i:inf))"
+    point, group = (r"\.", ",") if decimal == "." else (",", r"\.")
+    whole = rf"([0-9]+|[0-9]{{1,3}}({group}[0-9]{{3}})+)"
+    number = rf"[+-]?(({whole}({point}[0-9]*)?|{point}[0-9]+)([eE][+-]?[0-9]+)?|(?i:inf))"
     read = np.asarray(pc.match_substring_regex(stripped, f"^{number}$"))
-    plain = pc.replace_substring(stripped, decimal, ".") if decimal != "." else stripped
+    plain = pc.replace_substring_regex(stripped, group, "")
+    plain = pc.replace_substring(plain, decimal, ".") if decimal != "." else plain
     plain = pc.if_else(pa.array(read), pc.replace_substring_regex(plain, r"^\+", ""), "0")
     return np.asarray(plain.cast(pa.float64())), read
+
+
+def _as_dates(words: pa.Array) -> Any:
+    """Dates written day first with points (31.12.2025), as datetime64[s]; None unless every word is one."""
+    if (
+        not len(words)
+        or not pc.all(pc.match_substring_regex(words, r"^\s*[0-9]{1,2}\.[0-9]{1,2}\.[0-9]{4}\s*$")).as_py()
+    ):
+        return None
+    stamps = pc.strptime(pc.utf8_trim_whitespace(words), format="%d.%m.%Y", unit="s", error_is_null=True)
+    return None if stamps.null_count else stamps.to_numpy(zero_copy_only=False)

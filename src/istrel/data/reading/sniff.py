@@ -23,6 +23,7 @@ MARKS = (
     (codecs.BOM_UTF16_BE, "utf-16"),
 )
 NUMBER = re.compile(r"[+-]?(\d+([.,]\d*)?|[.,]\d+)([eE][+-]?\d+)?$")
+THOUSANDS = re.compile(r"[+-]?\d{1,3}([.,])\d{3}(\1\d{3})*$")  # 2.300 or 2,300: it tells nothing about the decimal mark
 POINT, COMMA = re.compile(r"[+-]?\d*\.\d+([eE][+-]?\d+)?$"), re.compile(r"[+-]?\d*,\d+([eE][+-]?\d+)?$")
 
 
@@ -132,7 +133,7 @@ def parse(lines: list[str], delimiter: str) -> list[tuple[str, ...]]:
 
 def find_decimal(rows: list[tuple[str, ...]], delimiter: str) -> str:
     """A comma where fields read as numbers with a comma more often than with a point, and the comma does not cut."""
-    fields = [field.strip() for row in rows for field in row]
+    fields = [field.strip() for row in rows for field in row if not THOUSANDS.match(field.strip())]
     commas = sum(bool(COMMA.match(field)) for field in fields)
     return "," if delimiter != "," and commas > sum(bool(POINT.match(field)) for field in fields) else "."
 
