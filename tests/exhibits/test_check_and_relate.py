@@ -90,7 +90,7 @@ def test_check_on_paper(learners: Dataset, exhibit_of: Exhibits, style: HouseSty
     assert lines[2].startswith("Fingerspelling speed | 606 | 0.997 | .433 |")
     assert lines[2].endswith("consistent")
     assert as_plain(exhibit.text).startswith(
-        "Fingerspelling speed showed a shape consistent with normality, W = 0.997, p = .433."
+        "Fingerspelling speed showed a shape consistent with normality (roughly symmetric, mesokurtic), W = 0.997, p = .433."
     )
     assert any("so many cases" in note.says for note in exhibit.margin)
 

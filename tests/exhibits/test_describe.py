@@ -79,6 +79,12 @@ def test_groups_of_a_small_table(data_of: Maker, exhibit_of: Exhibits) -> None:
     assert "1 case has no value of g and is left out." in notes(exhibit)
 
 
+def test_cases_without_a_group_get_a_row_on_request(data_of: Maker, exhibit_of: Exhibits, style: HouseStyle) -> None:
+    exhibit = exhibit_of("describe x across g with n, mean, missing = show", data_of(SMALL))
+    assert printed(exhibit, style)[-1] == "Missing | 1 | 32.00"
+    assert "left out" not in notes(exhibit)
+
+
 def test_crossed_groupings_hold_only_combinations_that_occur(
     data_of: Maker, exhibit_of: Exhibits, style: HouseStyle
 ) -> None:

@@ -118,6 +118,15 @@ def test_outliers_lie_beyond_tukeys_fences() -> None:
     assert math.isclose(q.interquartile_range(one_group(values)).values[0], 4.0)
 
 
+def test_robust_outliers_by_hand() -> None:
+    values = [1.0, 2.0, 3.0, 4.0, 5.0, 6.0, 7.0, 30.0, -20.0]
+    # Mdn 4, MAD 2: the limit lies 3.5 · 2 / 0.6745 = 10.38 from the median.
+    cells = one_group(values)
+    assert [(c.value, c.row) for c in q.robust_outliers(cells, 0)] == [(-20.0, 9), (30.0, 8)]
+    assert q.robust_outliers(one_group([5.0, 5.0, 5.0, 9.0]), 0) == ()
+    assert q.normal_consistent_deviation(cells).at(0) == pytest.approx(2 * 1.4826)
+
+
 @given(st.lists(st.floats(-1e6, 1e6), min_size=1, max_size=40), st.integers(0, 2**32 - 1))
 def test_arranging_sorts_every_group_by_itself(values: list[float], seed: int) -> None:
     x = np.array(values)

@@ -32,6 +32,7 @@ class Background(QObject):
         self._pool.setMaxThreadCount(2)
         self._latest: dict[str, Token] = {}
         self._running: dict[int, str] = {}
+        self._closed = False
         self._finished.connect(self._answer)
 
     def submit(
@@ -52,6 +53,8 @@ class Background(QObject):
         words
             What is being done, for the cases line; empty work is not shown.
         """
+        if self._closed:
+            return
         self.cancel(key)
         token = Token()
         self._latest[key] = token
@@ -66,7 +69,8 @@ class Background(QObject):
             self._latest.pop(key).cancelled = True
 
     def wait(self) -> None:
-        """Let running jobs end and silence their answers: for closing."""
+        """Let running jobs end, silence their answers and take no new ones: for closing."""
+        self._closed = True
         for key in list(self._latest):
             self.cancel(key)
         self._pool.clear()

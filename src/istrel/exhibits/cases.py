@@ -139,11 +139,27 @@ def everyone(cases: Cases) -> Grouping:
     return Grouping((), np.where(cases.mask, 0, -1).astype(np.int64), ((),), ((),), 0)
 
 
-def resolve_grouping(crossed: Crossed, data: Dataset, cases: Cases) -> Grouping:
+def resolve_groupings(request: Request, data: Dataset, cases: Cases) -> tuple[Grouping, ...]:
+    """The groupings of a sentence; all cases together where there is none, or where a total is wanted.
+
+    Raises
+    ------
+    Problem
+        As `resolve_grouping`.
+    """
+    show = request.settings.missing == "show"
+    groupings = tuple(resolve_grouping(crossed, data, cases, show_missing=show) for crossed in request.across)
+    if not groupings or request.settings.total:
+        groupings = (*groupings, everyone(cases))
+    return groupings
+
+
+def resolve_grouping(crossed: Crossed, data: Dataset, cases: Cases, *, show_missing: bool = False) -> Grouping:
     """The groups of one or several crossed variables.
 
     Of one variable all values that are labelled in the codebook are groups, even where no case is in use; of several
-    only combinations that occur.
+    only combinations that occur. Cases without a group value are in no group, or (on request, for one variable) in a
+    last one of their own.
 
     Raises
     ------
@@ -170,10 +186,12 @@ def resolve_grouping(crossed: Crossed, data: Dataset, cases: Cases) -> Grouping:
         kept = np.union1d(kept, np.array(declared, kept.dtype))
     codes = np.where(present, np.searchsorted(kept, flat), -1).astype(np.int64)
     places = np.stack(np.unravel_index(kept, shape), axis=1).tolist()
-    return Grouping(
-        names=names,
-        codes=codes,
-        values=tuple(tuple(p.values[i] for p, i in zip(parts, place, strict=True)) for place in places),
-        labels=tuple(tuple(p.labels[i] for p, i in zip(parts, place, strict=True)) for place in places),
-        missing=int((cases.mask & ~present).sum()),
-    )
+    values = [tuple(p.values[i] for p, i in zip(parts, place, strict=True)) for place in places]
+    labels = [tuple(p.labels[i] for p, i in zip(parts, place, strict=True)) for place in places]
+    without = cases.mask & ~present
+    if show_missing and len(names) == 1 and without.any():
+        codes[without] = len(values)
+        values.append(("",))
+        labels.append(("Missing",))
+        without = np.zeros_like(without)
+    return Grouping(names, codes, tuple(values), tuple(labels), int(without.sum()))

@@ -141,7 +141,14 @@ def _(cell: FrequencyCell) -> dict[str, Any]:
             "high": _number(level.high),
         }
         if level.limits is not None:
-            entry |= {"values": [level.label], "from": level.limits[0], "to": level.limits[1], "closed": cell.closed}
+            low, high = level.limits
+            entry |= {
+                "values": [level.label],
+                "from": low,
+                "to": high,
+                "midpoint": (low + high) / 2,
+                "closed": cell.closed,
+            }
         levels.append(entry)
     return {
         "variables": list(cell.variables),

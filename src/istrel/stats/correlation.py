@@ -147,7 +147,7 @@ def spearman(x: Array, valid: Mask) -> Correlations:
     room = _Room(x.shape[0])
     r, n, constant = np.full((p, p), np.nan), np.zeros((p, p), np.int64), np.zeros((p, p), bool)
     for a in range(p):
-        n[a, a], constant[a, a] = columns[a].order.size, columns[a].counts.size < 2
+        n[a, a], constant[a, a] = columns[a].n, columns[a].counts.size < 2
         r[a, a] = np.nan if constant[a, a] else 1.0
         for b in range(a + 1, p):
             r[a, b], n[a, b], constant[a, b], constant[b, a] = _pair_rho(columns[a], columns[b], room)
@@ -160,91 +160,64 @@ class _Room:
 
     def __init__(self, n: int) -> None:
         self.places = np.arange(n + 1.0)
-        self.by_code, self.codes, self.partner = np.empty(n + 1), np.empty(n, np.int64), np.empty(n)
+        self.by_code, self.ranks_a, self.ranks_b = np.empty(n + 1), np.empty(n), np.empty(n)
 
 
 class _Ranked:
     """One column, sorted once; its ranks within a pair follow from the few rows that the other column lacks.
 
     `code` holds for every row the place of its value among the distinct ones, from 1; 0 where the row has none.
+    `counts` says how often each distinct value occurs.
     """
 
     def __init__(self, x: Array, valid: Mask) -> None:
         rows = np.flatnonzero(valid)
         self.missing = np.flatnonzero(~valid)
-        self.order = rows[np.argsort(x[rows])]
-        ordered = x[self.order]
+        order = rows[np.argsort(x[rows])]
+        ordered = x[order]
         new = np.ones(ordered.size, bool)
         new[1:] = ordered[1:] != ordered[:-1]
+        self.n = ordered.size
         self.counts = np.diff(np.append(np.flatnonzero(new), ordered.size))
         self.tied = self.counts.size < ordered.size
         self.code = np.zeros(x.size, np.int64)
-        self.code[self.order] = np.cumsum(new)
+        self.code[order] = np.cumsum(new)
 
-    def lost(self, other: _Ranked) -> NDArray[np.int64]:
-        """Codes, ascending, of the rows that this column has and the other has not."""
-        codes = self.code[other.missing]
-        codes = codes[codes > 0]
-        codes.sort()
-        return codes
+    def ranks(self, other: _Ranked, room: _Room, out: Array) -> tuple[int, float]:
+        """Mid-ranks by row within the cases that the other column has too; 0 where this column has none.
 
-    def mid_ranks(self, lost: NDArray[np.int64]) -> tuple[NDArray[np.int64], Array]:
-        """(how often each distinct value is left, its mid-rank), shape (distinct values,)."""
-        counts = self.counts - np.bincount(lost, minlength=self.counts.size + 1)[1:]
-        return counts, np.cumsum(counts) - (counts - 1) / 2
+        Returns
+        -------
+        (number of common cases, sum of squared distances from the mean rank)
+        """
+        lost = self.code[other.missing]
+        lost = lost[lost > 0]
+        n = self.n - lost.size
+        by_code = room.by_code[: self.counts.size + 1]
+        if self.tied:
+            counts = self.counts - np.bincount(lost, minlength=self.counts.size + 1)[1:]
+            by_code[0], by_code[1:] = 0.0, np.cumsum(counts) - (counts - 1) / 2
+            spread = float((counts * (by_code[1:] - (n + 1) / 2) ** 2).sum())
+        else:  # each code, less the number of lost ones below it
+            lost.sort()
+            lengths = np.diff(np.concatenate([[0], lost, [by_code.size]]))
+            np.subtract(room.places[: by_code.size], np.repeat(room.places[: lost.size + 1], lengths), out=by_code)
+            spread = n * (float(n) * n - 1) / 12
+        by_code.take(self.code, out=out, mode="clip")
+        return n, spread
 
 
 def _pair_rho(a: _Ranked, b: _Ranked, room: _Room) -> tuple[float, int, bool, bool]:
     """(rho, n, whether a is constant among the common cases, whether b is).
 
-    The ranks of a are looked up along the order of b. A row that only b has carries code 0 in a, whose rank is 0: its
-    product vanishes.
+    A row that one of the two lacks has rank 0 there, so its product vanishes.
     """
-    lost_a, lost_b = a.lost(b), b.lost(a)
-    n = a.order.size - lost_a.size
-    by_code, spread_a = _ranks_by_code(a, lost_a, n, room)
-    codes, partner = room.codes[: b.order.size], room.partner[: b.order.size]
-    a.code.take(b.order, out=codes, mode="clip")
-    by_code.take(codes, out=partner, mode="clip")
-    product, spread_b = _times_ranks(partner, b, lost_b, n, room)
+    n, spread_a = a.ranks(b, room, room.ranks_a)
+    _, spread_b = b.ranks(a, room, room.ranks_b)
     if n < 2 or spread_a <= 0 or spread_b <= 0:
         return float("nan"), n, n > 0 and spread_a <= 0, n > 0 and spread_b <= 0
-    product -= n * ((n + 1) / 2) ** 2
+    product = float(np.einsum("i,i->", room.ranks_a, room.ranks_b)) - n * ((n + 1) / 2) ** 2
     return float(np.clip(product / np.sqrt(spread_a * spread_b), -1.0, 1.0)), n, False, False
-
-
-def _untied_spread(n: int) -> float:
-    return n * (float(n) * n - 1) / 12
-
-
-def _ranks_by_code(a: _Ranked, lost: NDArray[np.int64], n: int, room: _Room) -> tuple[Array, float]:
-    """(rank of each code, 0 for code 0; sum of squared distances from the mean rank)."""
-    by_code = room.by_code[: a.counts.size + 1]
-    if not a.tied:
-        # Each code, less the number of lost ones below it.
-        lengths = np.diff(np.concatenate([[0], lost, [by_code.size]]))
-        np.subtract(room.places[: by_code.size], np.repeat(room.places[: lost.size + 1], lengths), out=by_code)
-        return by_code, _untied_spread(n)
-    counts, ranks = a.mid_ranks(lost)
-    by_code[0], by_code[1:] = 0.0, ranks
-    return by_code, float((counts * (ranks - (n + 1) / 2) ** 2).sum())
-
-
-def _times_ranks(partner: Array, b: _Ranked, lost: NDArray[np.int64], n: int, room: _Room) -> tuple[float, float]:
-    """(sum of the partner's ranks times b's, along b's order; b's sum of squared distances from the mean rank)."""
-    if partner.size == 0:
-        return 0.0, 0.0
-    if b.tied:
-        counts, ranks = b.mid_ranks(lost)
-        starts = np.concatenate([[0], np.cumsum(b.counts)[:-1]])
-        sums = np.add.reduceat(partner, starts)
-        return float(sums @ ranks), float((counts * (ranks - (n + 1) / 2) ** 2).sum())
-    # The rank is the place less the number of lost ones before it: a step function, so sums between its steps will do.
-    product = float(np.einsum("i,i->", partner, room.places[1 : partner.size + 1]))
-    if lost.size:
-        steps = np.add.reduceat(partner, lost - 1)
-        product -= float(steps @ room.places[1 : lost.size + 1])
-    return product, _untied_spread(n)
 
 
 @dataclass(frozen=True)

@@ -16,6 +16,8 @@ Array = NDArray[np.float64]
 QuantileType = Literal[6, 7, 8]
 EMPTY = "no values"
 BLOCK = 65_536
+MAD_TO_SD = 1.4826
+ROBUST_Z, Z_OF_MAD = 3.5, 0.6745
 
 
 def quantile(cells: Arranged, p: float, *, kind: QuantileType = 7) -> Estimates:
@@ -70,6 +72,11 @@ def median_absolute_deviation(cells: Arranged) -> Estimates:
     distances = _from_distances(cells, quantile(cells, 0.5).values)
     nearest = cells.derived(sort_within(distances, cells.bounds))
     return quantile(nearest, 0.5)
+
+
+def normal_consistent_deviation(cells: Arranged) -> Estimates:
+    """The median absolute deviation times 1.4826, which estimates the SD of normal data."""
+    return estimates(MAD_TO_SD * median_absolute_deviation(cells).values, (cells.sizes < 1, EMPTY))
 
 
 def mean_absolute_deviation(cells: Arranged) -> Estimates:
@@ -209,6 +216,24 @@ def outside_fences(cells: Arranged, group: int, *, reach: float = 1.5, kind: Qua
     lowest = values[below - 1] if below else -np.inf
     highest = values[above] if above < values.size else np.inf
     rows = cells.rows_within(group, lowest, highest)
+    found = cells.raw[rows]
+    order = np.lexsort((rows, found))
+    return _case_values(found[order], rows[order])
+
+
+def robust_outliers(cells: Arranged, group: int) -> tuple[CaseValue, ...]:
+    """Values of one group whose robust z, 0.6745 (x - Mdn) / MAD, is beyond 3.5 (Iglewicz & Hoaglin 1993); ascending.
+
+    None where the MAD is 0: more than half of the values are equal.
+    """
+    values = cells.group(group)
+    if values.size == 0:
+        return ()
+    middle, spread = (float(f(cells).values[group]) for f in (lambda c: quantile(c, 0.5), median_absolute_deviation))
+    if spread == 0:
+        return ()
+    reach = ROBUST_Z * spread / Z_OF_MAD
+    rows = cells.rows_within(group, np.nextafter(middle - reach, -np.inf), np.nextafter(middle + reach, np.inf))
     found = cells.raw[rows]
     order = np.lexsort((rows, found))
     return _case_values(found[order], rows[order])

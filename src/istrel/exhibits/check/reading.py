@@ -38,6 +38,17 @@ def read_shape(tests: dict[str, tuple[Value, Value, Value]], skewness: Value, ku
     return MILD if largest <= SLIGHT else CLEAR
 
 
+def shape_words(skewness: Value, kurtosis: Value) -> str:
+    """Skewness and kurtosis in the trade's words: within 1 of 0 a shape counts as roughly symmetric and mesokurtic."""
+    words = []
+    if isinstance(skewness, float):
+        side = "right" if skewness > 0 else "left"
+        words.append("roughly symmetric" if abs(skewness) <= SLIGHT else f"skewed to the {side}")
+    if isinstance(kurtosis, float):
+        words.append("mesokurtic" if abs(kurtosis) <= SLIGHT else "leptokurtic" if kurtosis > 0 else "platykurtic")
+    return ", ".join(words)
+
+
 def remarks(n: int) -> tuple[str, ...]:
     """What the number of cases does to the tests."""
     if n < FEW:

@@ -8,7 +8,7 @@ from istrel.data.column import Kind
 from istrel.data.conditions import Condition
 from istrel.data.dataset import Dataset
 from istrel.data.problem import Problem
-from istrel.exhibits.cases import Cases, Grouping, everyone, resolve_cases, resolve_grouping, resolve_subjects
+from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
 from istrel.sentence.request import Request
 
 FORMS = ("table", "quantile plot")
@@ -42,9 +42,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
         name = request.against[0]
         raise Problem("“against” belongs to count and relate.", at=name.at, length=len(name.text))
     cases = resolve_cases(request, data, standing)
-    groupings = tuple(resolve_grouping(crossed, data, cases) for crossed in request.across)
-    if not groupings or request.settings.total:
-        groupings = (*groupings, everyone(cases))
+    groupings = resolve_groupings(request, data, cases)
     subjects = resolve_subjects(request, data)
     for name_ in subjects:
         if data.table.column(name_).kind is not Kind.NUMBER:

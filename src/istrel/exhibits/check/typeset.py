@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from istrel.exhibits.check.reading import chosen_test
+from istrel.exhibits.check.reading import chosen_test, shape_words
 from istrel.exhibits.check.resolve import CheckPlan
 from istrel.exhibits.check.result import CheckCell, CheckResult, SetCell, Value
 from istrel.exhibits.setting import MarginNote, Setting
@@ -155,11 +155,12 @@ def _text(plan: CheckPlan, cells: list[CheckCell], style: HouseStyle) -> Text:
             continue
         title = plan.data.variable(cell.variable).title
         where = f" in {' · '.join(cell.group.labels)}" if cell.group.labels else ""
+        words = shape_words(cell.skewness, cell.kurtosis)
         statistic, _, p = cell.tests[test]
         symbol = "W" if test == "shapiro_wilk" else "A²*"
         shown = format_number(statistic, Kind.STATISTIC, style, 3) if isinstance(statistic, float) else ""
         runs += [
-            Run(f"{title}{where} showed a shape {_shape(cell.reading)}, "),
+            Run(f"{title}{where} showed a shape {_shape(cell.reading)} ({words}), "),
             Run(symbol, italic=True),
             Run(f" = {shown}, "),
         ]

@@ -9,7 +9,7 @@ from istrel.data.conditions import Condition
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
 from istrel.data.problem import Problem
-from istrel.exhibits.cases import Cases, Grouping, everyone, known, resolve_cases, resolve_grouping, subject_names
+from istrel.exhibits.cases import Cases, Grouping, known, resolve_cases, resolve_groupings, subject_names
 from istrel.sentence.request import Crossed, Request
 
 FORMS = ("table",)
@@ -49,9 +49,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     if form not in FORMS:
         raise Problem(f"Counts cannot be set as “{form}” yet; they can as table.", at=request.form_at, length=len(form))
     cases = resolve_cases(request, data, standing)
-    groupings = tuple(resolve_grouping(crossed, data, cases) for crossed in request.across)
-    if not groupings or request.settings.total:
-        groupings = (*groupings, everyone(cases))
+    groupings = resolve_groupings(request, data, cases)
     against = tuple(known(name, data) for name in request.against)
     subjects: dict[Counted, None] = {}
     for subject in request.subjects:

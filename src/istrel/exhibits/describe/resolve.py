@@ -9,7 +9,7 @@ from istrel.data.conditions import Condition
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
 from istrel.data.problem import Problem
-from istrel.exhibits.cases import Cases, Grouping, everyone, resolve_cases, resolve_grouping, resolve_subjects
+from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
 from istrel.exhibits.words import listed
 from istrel.sentence.request import Request
 from istrel.sentence.words import STATISTICS
@@ -64,9 +64,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     form = _form(request)
     _refuse_against(request)
     cases = resolve_cases(request, data, standing)
-    groupings = tuple(resolve_grouping(crossed, data, cases) for crossed in request.across)
-    if not groupings or request.settings.total:
-        groupings = (*groupings, everyone(cases))
+    groupings = resolve_groupings(request, data, cases)
     said = request.settings.statistics
     subjects = tuple(_subject(name, data, explicit=said is not None) for name in resolve_subjects(request, data))
     if form != "table":

@@ -9,7 +9,7 @@ from istrel.data.conditions import Condition
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
 from istrel.data.problem import Problem
-from istrel.exhibits.cases import Cases, Grouping, everyone, known, resolve_cases, resolve_grouping, resolve_subjects
+from istrel.exhibits.cases import Cases, Grouping, known, resolve_cases, resolve_groupings, resolve_subjects
 from istrel.sentence.request import Request
 
 FORMS = ("table", "scatter")
@@ -60,9 +60,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
         name = request.against[1]
         raise Problem("Relate ranks against one variable; name one after “against”.", at=name.at, length=len(name.text))
     cases = resolve_cases(request, data, standing)
-    groupings = tuple(resolve_grouping(crossed, data, cases) for crossed in request.across)
-    if not groupings or request.settings.total:
-        groupings = (*groupings, everyone(cases))
+    groupings = resolve_groupings(request, data, cases)
     subjects = resolve_subjects(request, data)
     against = known(request.against[0], data) if request.against else ""
     names = {*subjects, *((against,) if against else ())}
