@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
@@ -103,6 +104,17 @@ def _in_family(level: Level, family: str) -> bool:
     return level.measured if family == "measured" else level.categorical
 
 
+GroupName = tuple[tuple[str, float | str], ...]
+
+
+@dataclass(frozen=True)
+class Group:
+    """A group: (variable, value) pairs as stored, and the labels that print. Both empty for all cases together."""
+
+    named: GroupName
+    labels: tuple[str, ...]
+
+
 @dataclass(frozen=True, eq=False)
 class Grouping:
     """Groups of cases.
@@ -129,9 +141,16 @@ class Grouping:
     def n_groups(self) -> int:
         return len(self.values)
 
-    def named(self, group: int) -> tuple[tuple[str, float | str], ...]:
-        """(variable, value) pairs of a group."""
-        return tuple(zip(self.names, self.values[group], strict=True))
+    @cached_property
+    def groups(self) -> tuple[Group, ...]:
+        """Every group with its names, values and labels."""
+        named = (tuple(zip(self.names, values, strict=True)) for values in self.values)
+        return tuple(Group(pairs, labels) for pairs, labels in zip(named, self.labels, strict=True))
+
+    @cached_property
+    def sizes(self) -> NDArray[np.int64]:
+        """Cases of each group."""
+        return np.bincount(self.codes[self.codes >= 0], minlength=self.n_groups)
 
 
 def everyone(cases: Cases) -> Grouping:

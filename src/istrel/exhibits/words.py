@@ -4,8 +4,12 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
+from istrel.data.dataset import Dataset
 from istrel.exhibits.cases import Cases, Grouping
 from istrel.exhibits.sheet import Run, Text, plain
+from istrel.stats.estimates import Undefined
+from istrel.style.house import HouseStyle
+from istrel.style.numbers import Kind, format_number
 
 PRETTY = {">=": "≥", "<=": "≤", "!=": "≠", "-": "−"}
 
@@ -38,3 +42,16 @@ def group_label(labels: Sequence[str], *, several: bool) -> str:
 
 def has_groups(groupings: Sequence[Grouping]) -> bool:
     return any(grouping.names for grouping in groupings)
+
+
+def p_words(value: float | Undefined, style: HouseStyle) -> list[Run]:
+    """ "p = .031", "p < .001", or that there is none."""
+    if isinstance(value, Undefined):
+        return [Run("no p")]
+    text = format_number(value, Kind.P, style)
+    return [Run("p", italic=True), Run(f" {text}" if text[0] in "<>" else f" = {text}")]
+
+
+def groups_words(groupings: Sequence[Grouping], data: Dataset) -> str:
+    """The groupings by their labels: "Site and Course format"."""
+    return listed([" and ".join(data.variable(name).title for name in g.names) for g in groupings if g.names])

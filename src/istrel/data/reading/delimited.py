@@ -16,7 +16,7 @@ from pyarrow import csv as arrow_csv
 
 from istrel.data.column import Column, Kind, Unread
 from istrel.data.problem import Problem
-from istrel.data.reading.read import fingerprint
+from istrel.data.reading.fingerprint import fingerprint
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, sniff
 from istrel.data.table import Source, Table

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import hashlib
 from pathlib import Path
 
 from istrel.data.problem import Problem
@@ -41,9 +40,3 @@ def check(path: Path) -> None:
                 raise Problem(f"{path.name}: the file is empty.")
     except OSError as error:
         raise Problem(f"{path}: cannot be read ({(error.strerror or 'no access').lower()}).") from error
-
-
-def fingerprint(path: Path) -> str:
-    """The file's SHA-256, in hexadecimal."""
-    with path.open("rb") as file:
-        return hashlib.file_digest(file, "sha256").hexdigest()

@@ -8,7 +8,6 @@ from istrel.exhibits.cases import Grouping
 from istrel.exhibits.check.reading import read_shape, remarks
 from istrel.exhibits.check.resolve import CheckPlan
 from istrel.exhibits.check.result import TESTS, CheckCell, CheckResult, QuantileCell, SetCell, Value
-from istrel.exhibits.describe.result import Group
 from istrel.stats import correlation, density, moments, multivariate, normality
 from istrel.stats.estimates import Undefined
 from istrel.stats.grouping import Arranged, arrange
@@ -52,7 +51,7 @@ def _checked(name: str, grouping: Grouping, cells: Arranged) -> list[CheckCell]:
         "dagostino_pearson": normality.dagostino_pearson(cells, shape),
         "jarque_bera": normality.jarque_bera(cells, shape),
     }
-    sizes = np.bincount(grouping.codes[grouping.codes >= 0], minlength=grouping.n_groups)
+    sizes = grouping.sizes
     made = []
     for i in range(grouping.n_groups):
         tests: dict[str, tuple[Value, Value, Value]] = {}
@@ -63,7 +62,7 @@ def _checked(name: str, grouping: Grouping, cells: Arranged) -> list[CheckCell]:
         made.append(
             CheckCell(
                 variable=name,
-                group=Group(grouping.named(i), grouping.labels[i]),
+                group=grouping.groups[i],
                 n=n,
                 missing=int(sizes[i]) - n,
                 tests=tests,
@@ -129,7 +128,7 @@ def _sets(grouping: Grouping, plan: CheckPlan) -> list[SetCell]:
         made.append(
             SetCell(
                 variables=plan.subjects,
-                group=Group(grouping.named(i), grouping.labels[i]),
+                group=grouping.groups[i],
                 n=shape.n,
                 missing=int(inside.sum()) - shape.n,
                 tests={
@@ -156,7 +155,7 @@ def _quantile_plots(name: str, grouping: Grouping, cells: Arranged, plan: CheckP
         x, reach = normality.normal_positions(y.size), normality.quantile_band(y.size, confidence=confidence)
         kept = np.unique(np.linspace(0, y.size - 1, min(y.size, MOST_POINTS)).round().astype(int))
         line = mean + sd * x[kept]
-        group = Group(grouping.named(i), grouping.labels[i])
+        group = grouping.groups[i]
         band = sd * reach[kept]
         made.append(QuantileCell(name, group, int(y.size), x[kept], y[kept], mean, sd, line - band, line + band))
     return made

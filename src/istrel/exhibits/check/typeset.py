@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from istrel.exhibits.check.reading import chosen_test, shape_words
 from istrel.exhibits.check.resolve import CheckPlan
-from istrel.exhibits.check.result import CheckCell, CheckResult, SetCell, Value
+from istrel.exhibits.check.result import CheckCell, CheckResult, SetCell
 from istrel.exhibits.setting import MarginNote, Setting
 from istrel.exhibits.sheet import About, Cell, FigureSheet, Head, Note, Row, Run, Sheet, TableSheet, Text, italic, plain
-from istrel.exhibits.words import cases_note, group_label, has_groups, listed, ungrouped_note
+from istrel.exhibits.words import cases_note, group_label, groups_words, has_groups, listed, p_words, ungrouped_note
 from istrel.stats.estimates import Undefined
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import Kind, format_number
@@ -38,7 +38,7 @@ def typeset(plan: CheckPlan, result: CheckResult, style: HouseStyle) -> Setting:
 def _title(plan: CheckPlan) -> str:
     names = [plan.data.variable(name).title for name in plan.subjects]
     what = listed(names) if len(names) <= 3 else f"{len(names)} variables"
-    by = listed([" and ".join(plan.data.variable(n).title for n in g.names) for g in plan.groupings if g.names])
+    by = groups_words(plan.groupings, plan.data)
     kind = "Quantile plot" if plan.form == "quantile plot" else "Normality"
     return f"{kind} of {what}" + (f" by {by}" if by else "")
 
@@ -117,19 +117,12 @@ def _set_words(cell: SetCell, style: HouseStyle) -> Text:
             return (*runs, Run(f"not tested, {reason}."))
         runs += [
             Run(f"{NAMES[key]} {format_number(test.statistic, Kind.STATISTIC, style)}, "),
-            *_p(test.p, style),
+            *p_words(test.p, style),
             Run("; "),
         ]
     many = len(cell.remote)
     runs.append(Run(f"{many} remote case{'' if many == 1 else 's'} (p < .001)."))
     return tuple(runs)
-
-
-def _p(value: Value, style: HouseStyle) -> list[Run]:
-    if isinstance(value, Undefined):
-        return [Run("no p")]
-    text = format_number(value, Kind.P, style)
-    return [Run("p", italic=True), Run(f" {text}" if text[0] in "<>" else f" = {text}")]
 
 
 def _methods(plan: CheckPlan, sets: list[SetCell]) -> str:
@@ -164,7 +157,7 @@ def _text(plan: CheckPlan, cells: list[CheckCell], style: HouseStyle) -> Text:
             Run(symbol, italic=True),
             Run(f" = {shown}, "),
         ]
-        runs += [*_p(p, style), Run("."), Run(" ")]
+        runs += [*p_words(p, style), Run("."), Run(" ")]
     return tuple(runs[:-1])
 
 

@@ -14,7 +14,6 @@ from istrel.exhibits.count.hiding import hidden_cells, hidden_levels
 from istrel.exhibits.count.resolve import Counted, CountPlan
 from istrel.exhibits.count.result import CountResult, CrossCell, FrequencyCell, Level
 from istrel.exhibits.describe.draw import class_settings
-from istrel.exhibits.describe.result import Group
 from istrel.stats import association, binning
 from istrel.stats.estimates import Undefined
 from istrel.stats.frequency import Frequencies, frequencies, wilson_interval
@@ -37,10 +36,6 @@ def compute(plan: CountPlan) -> CountResult:
                 cells += _values(subject, grouping, plan)
     missing = tuple((g.names, g.missing) for g in plan.groupings if g.missing)
     return CountResult(plan.cases, tuple(cells), missing)
-
-
-def _groups(grouping: Grouping) -> list[Group]:
-    return [Group(grouping.named(i), grouping.labels[i]) for i in range(grouping.n_groups)]
 
 
 def _combined(names: tuple[str, ...], plan: CountPlan) -> Categories:
@@ -90,7 +85,7 @@ def _values(subject: Counted, grouping: Grouping, plan: CountPlan) -> list[Frequ
     by_place = ranked and plan.request.settings.order in (None, "codebook") and plan.request.settings.top is None
     reasons = _reasons(subject, grouping, plan)
     made = []
-    for i, group in enumerate(_groups(grouping)):
+    for i, group in enumerate(grouping.groups):
         counts = counted.counts[i][order]
         entries = [(stored[k], categories.labels[k]) for k in order]
         valid, missing = int(counted.valid[i]), int(counted.missing[i])
@@ -185,7 +180,7 @@ def _classes(name: str, grouping: Grouping, plan: CountPlan) -> list[FrequencyCe
         binning.class_edges(values, class_settings(said, "freedman-diaconis")) if values.size else np.array([0.0, 1.0])
     )
     cells = arrange(numbers.values, grouping.codes, numbers.valid & (grouping.codes >= 0), grouping.n_groups)
-    sizes = np.bincount(grouping.codes[grouping.codes >= 0], minlength=grouping.n_groups)
+    sizes = grouping.sizes
     limits = list(zip(edges[:-1].tolist(), edges[1:].tolist(), strict=True))
     entries = [
         ((low,), class_label(low, high, closed, first=k == 0, last=k == len(limits) - 1))
@@ -193,7 +188,7 @@ def _classes(name: str, grouping: Grouping, plan: CountPlan) -> list[FrequencyCe
     ]
     reasons = _reasons(Counted((name,)), grouping, plan)
     made = []
-    for i, group in enumerate(_groups(grouping)):
+    for i, group in enumerate(grouping.groups):
         found = binning.count_classes(cells.group(i), edges, closed=closed)
         valid = int(cells.sizes[i])
         levels = _levels(
@@ -227,7 +222,7 @@ def _crossed(row: str, column: str, grouping: Grouping, plan: CountPlan) -> list
     keep_columns = _shown(columns, table.sum(axis=(0, 1)), column, plan)
     ordered = all(plan.data.variable(name).level is Measurement.ORDINAL or _two(name, plan) for name in (row, column))
     made = []
-    for i, group in enumerate(_groups(grouping)):
+    for i, group in enumerate(grouping.groups):
         counts = table[i][np.ix_(keep_rows, keep_columns)]
         n = int(counts.sum())
         made.append(

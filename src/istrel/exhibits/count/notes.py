@@ -6,7 +6,7 @@ from istrel.exhibits.count.resolve import CountPlan
 from istrel.exhibits.count.result import CountResult, CrossCell, FrequencyCell
 from istrel.exhibits.printing import print_cell
 from istrel.exhibits.sheet import Cell, Note, Run, Text, plain
-from istrel.exhibits.words import group_label, listed
+from istrel.exhibits.words import group_label, listed, p_words
 from istrel.stats.association import SMALL_SHARE
 from istrel.stats.estimates import Undefined
 from istrel.style.house import HouseStyle
@@ -62,9 +62,9 @@ def test_words(cell: CrossCell, style: HouseStyle) -> list[Run]:
         reason = chi.statistic.reason if isinstance(chi.statistic, Undefined) else ""
         return [Run(f"No test: {reason}.")]
     runs = [Run(f"χ²({chi.df}, "), Run("N", italic=True)]
-    runs += [Run(f" = {cell.n:,}) = {format_number(chi.statistic, Kind.STATISTIC, style)}, "), *_p(chi.p, style)]
+    runs += [Run(f" = {cell.n:,}) = {format_number(chi.statistic, Kind.STATISTIC, style)}, "), *p_words(chi.p, style)]
     if isinstance(cell.fisher, float):
-        runs += [Run("; Fisher's exact "), *_p(cell.fisher, style)]
+        runs += [Run("; Fisher's exact "), *p_words(cell.fisher, style)]
     v = cell.association.cramers_v_corrected
     if isinstance(v, float):
         runs += [
@@ -75,11 +75,6 @@ def test_words(cell: CrossCell, style: HouseStyle) -> list[Run]:
     if isinstance(cell.association.gamma, float):
         runs.append(Run(f"; γ = {print_cell(Cell(cell.association.gamma, Kind.COEFFICIENT), style)}"))
     return [*runs, Run(".")]
-
-
-def _p(value: float, style: HouseStyle) -> list[Run]:
-    text = format_number(value, Kind.P, style)
-    return [Run("p", italic=True), Run(f" {text}" if text[0] in "<>" else f" = {text}")]
 
 
 def methods(plan: CountPlan, result: CountResult) -> str:

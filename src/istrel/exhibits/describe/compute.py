@@ -18,7 +18,6 @@ from istrel.exhibits.describe.result import (
     CategoryCell,
     DescribeResult,
     Drawing,
-    Group,
     LevelCount,
     MeasuredCell,
     ResultCell,
@@ -56,14 +55,6 @@ def _cells(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[Res
     return list(_cases_only(subject.name, grouping, plan))
 
 
-def _groups(grouping: Grouping) -> list[Group]:
-    return [Group(grouping.named(i), grouping.labels[i]) for i in range(grouping.n_groups)]
-
-
-def _sizes(grouping: Grouping) -> NDArray[np.int64]:
-    return np.bincount(grouping.codes[grouping.codes >= 0], minlength=grouping.n_groups)
-
-
 def _arranged(name: str, grouping: Grouping, plan: DescribePlan) -> Arranged:
     numbers = plan.data.numbers(name)
     return arrange(numbers.values, grouping.codes, numbers.valid & (grouping.codes >= 0), grouping.n_groups)
@@ -71,7 +62,7 @@ def _arranged(name: str, grouping: Grouping, plan: DescribePlan) -> Arranged:
 
 def _measured(name: str, grouping: Grouping, plan: DescribePlan) -> list[MeasuredCell]:
     cells = _arranged(name, grouping, plan)
-    sizes = _sizes(grouping)
+    sizes = grouping.sizes
     bench = Workbench(cells, sizes, plan)
     columns = {key: bench.statistic(key) for key in plan.computed}
     whole = bool((cells.values == np.floor(cells.values)).all())
@@ -84,7 +75,7 @@ def _measured(name: str, grouping: Grouping, plan: DescribePlan) -> list[Measure
             statistics={key: at(i) for key, at in columns.items()},
             whole=whole,
         )
-        for i, group in enumerate(_groups(grouping))
+        for i, group in enumerate(grouping.groups)
     ]
 
 
@@ -171,10 +162,10 @@ def _cases_only(name: str, grouping: Grouping, plan: DescribePlan) -> list[Measu
     level = plan.data.variable(name).level
     reason = Undefined(f"not for {'an' if level is Level.IDENTIFIER else 'a'} {level.value} variable")
     present = plan.data.categories(name).codes >= 0
-    sizes = _sizes(grouping)
+    sizes = grouping.sizes
     valid = np.bincount(grouping.codes[(grouping.codes >= 0) & present], minlength=grouping.n_groups)
     made = []
-    for i, group in enumerate(_groups(grouping)):
+    for i, group in enumerate(grouping.groups):
         n, missing = int(valid[i]), int(sizes[i] - valid[i])
         counts: dict[str, Value] = {"n": float(n), "missing": float(missing)}
         made.append(
@@ -210,7 +201,7 @@ def _counted(name: str, grouping: Grouping, plan: DescribePlan) -> list[Category
                 confidence=confidence,
             ),
         )
-        for i, group in enumerate(_groups(grouping))
+        for i, group in enumerate(grouping.groups)
     ]
 
 

@@ -7,21 +7,12 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.exhibits.cases import Cases
+from istrel.exhibits.cases import Cases, Group
 from istrel.exhibits.sheet import DensityCurve, NormalCurve
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 
 Value = float | tuple[float, ...] | tuple[CaseValue, ...] | Undefined
-GroupName = tuple[tuple[str, float | str], ...]
-
-
-@dataclass(frozen=True)
-class Group:
-    """A group: (variable, value) pairs as stored, and the labels that print. Both empty for all cases together."""
-
-    named: GroupName
-    labels: tuple[str, ...]
 
 
 @dataclass(frozen=True)

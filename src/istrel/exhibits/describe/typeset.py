@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+from istrel.exhibits.cases import Group
 from istrel.exhibits.describe.margin import margin_notes
 from istrel.exhibits.describe.notes import general_notes, methods, results_text
 from istrel.exhibits.describe.resolve import DescribePlan, Subject
-from istrel.exhibits.describe.result import CategoryCell, DescribeResult, Group, MeasuredCell
+from istrel.exhibits.describe.result import CategoryCell, DescribeResult, MeasuredCell
 from istrel.exhibits.describe.symbols import cell_of, paired_heads
+from istrel.exhibits.describe.title import title_of
 from istrel.exhibits.describe.typeset_figure import figure_sheet
 from istrel.exhibits.setting import Setting
 from istrel.exhibits.sheet import About, Cell, Compound, Head, Row, Run, Sheet, TableSheet, Text, italic, plain
@@ -32,16 +34,6 @@ def _sheet(plan: DescribePlan, result: DescribeResult) -> Sheet:
     if any(isinstance(cell, CategoryCell) for cell in result.cells):
         return _sample_table(plan, result)
     return _descriptives(plan, result)
-
-
-def title_of(plan: DescribePlan) -> str:
-    """A title from labels: the variables (or how many), and the groupings."""
-    names = [plan.data.variable(subject.name).title for subject in plan.subjects]
-    what = listed(names) if len(names) <= 3 else f"Descriptive statistics of {len(names)} variables"
-    if len(names) == 1 and plan.form == "table":
-        what = f"Descriptive statistics of {names[0]}"
-    by = listed([" and ".join(plan.data.variable(n).title for n in g.names) for g in plan.groupings if g.names])
-    return f"{what} by {by}" if by else what
 
 
 def _descriptives(plan: DescribePlan, result: DescribeResult) -> TableSheet:
@@ -96,7 +88,7 @@ def _values(cell: MeasuredCell, plan: DescribePlan) -> tuple[Cell, ...]:
 
 def _sample_table(plan: DescribePlan, result: DescribeResult) -> TableSheet:
     """Variables in rows, groups in columns: M (SD) for measured variables, n (%) for categories."""
-    groups = [Group(g.named(i), g.labels[i]) for g in plan.groupings for i in range(g.n_groups)]
+    groups = [group for g in plan.groupings for group in g.groups]
     rows: list[Row] = []
     for subject in plan.subjects:
         by_group = {cell.group: cell for cell in result.cells if cell.variable == subject.name}

@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 from istrel.data.problem import Problem
+from istrel.exhibits.describe.notes import general_notes
 from istrel.exhibits.describe.resolve import DescribePlan
 from istrel.exhibits.describe.result import DescribeResult, HistogramCell
+from istrel.exhibits.describe.title import title_of
 from istrel.exhibits.sheet import FigureSheet, HistogramPanel, Note, plain
 
 MOST_PANELS = 24
@@ -19,9 +21,6 @@ def figure_sheet(plan: DescribePlan, result: DescribeResult) -> FigureSheet:
     Problem
         When no case has a value, or there are more panels than a page holds.
     """
-    from istrel.exhibits.describe.notes import general_notes
-    from istrel.exhibits.describe.typeset import title_of
-
     if not any(cell.n for cell in result.drawings):
         raise Problem(f"“{plan.subjects[0].name}” has no number in any case in use, so there is nothing to draw.")
     if plan.form != "histogram":

@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.data.column import Kind
 from istrel.data.levels import Level
-from istrel.exhibits.describe.result import Group
+from istrel.exhibits.cases import Group
 from istrel.exhibits.relate.resolve import RelatePlan
 from istrel.exhibits.relate.result import Pair, PlaneCell, RelateCell, RelateResult, Value
 from istrel.stats import association, correlation, density, moments
@@ -27,7 +27,7 @@ def compute(plan: RelatePlan) -> RelateResult:
     for grouping in plan.groupings:
         for i in range(grouping.n_groups):
             rows = np.flatnonzero(grouping.codes == i)
-            group = Group(grouping.named(i), grouping.labels[i])
+            group = grouping.groups[i]
             cells.append(_related(rows, group, plan))
             if plan.form == "scatter":
                 drawings.append(_plane(rows, group, plan))

@@ -7,8 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.exhibits.cases import Cases
-from istrel.exhibits.describe.result import Group
+from istrel.exhibits.cases import Cases, Group
 from istrel.stats.estimates import Undefined
 
 Value = float | Undefined

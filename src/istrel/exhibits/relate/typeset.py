@@ -19,7 +19,7 @@ from istrel.exhibits.sheet import (
     italic,
     plain,
 )
-from istrel.exhibits.words import cases_note, group_label, has_groups, listed, ungrouped_note
+from istrel.exhibits.words import cases_note, group_label, groups_words, has_groups, listed, p_words, ungrouped_note
 from istrel.stats.estimates import Undefined
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import Kind, format_number
@@ -56,7 +56,7 @@ def typeset(plan: RelatePlan, result: RelateResult, style: HouseStyle) -> Settin
 
 
 def _title(plan: RelatePlan) -> str:
-    by = listed([" and ".join(plan.data.variable(n).title for n in g.names) for g in plan.groupings if g.names])
+    by = groups_words(plan.groupings, plan.data)
     names = [plan.data.variable(name).title for name in plan.subjects]
     if plan.against:
         title = f"Relations with {plan.data.variable(plan.against).title}"
@@ -239,16 +239,9 @@ def _text(plan: RelatePlan, result: RelateResult, style: HouseStyle) -> Text:
                 *SYMBOLS[pair.method],
                 Run(f"({pair.n - 2:,})" if pair.method == "pearson" else ""),
             ]
-            runs += [Run(f" = {value}, "), *_p(pair.p_adjusted, style)]
+            runs += [Run(f" = {value}, "), *p_words(pair.p_adjusted, style)]
         runs += [Run("."), Run(" ")]
     return tuple(run for run in runs[:-1] if run.text)
-
-
-def _p(value: Value, style: HouseStyle) -> list[Run]:
-    if isinstance(value, Undefined):
-        return [Run("no p")]
-    text = format_number(value, Kind.P, style)
-    return [Run("p", italic=True), Run(f" {text}" if text[0] in "<>" else f" = {text}")]
 
 
 def _margin(result: RelateResult) -> tuple[MarginNote, ...]:
