@@ -6,6 +6,8 @@ pair: each pair has its own complete cases, and ranking a column once would be w
 
 from __future__ import annotations
 
+import os
+from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass
 from typing import Any, Literal
 
@@ -19,6 +21,7 @@ BLOCK = 4096
 NO_SPREAD = 1e-13
 PERFECT = 1e-15  # nearer to 1 than this is 1: the rest is rounding
 EXACT_TAU = 10
+MOST_WORKERS, WORTH_SHARING = 4, 50_000_000
 SMALLEST_RUN = 16
 EXTREME = 1e70
 
@@ -143,15 +146,23 @@ def spearman(x: Array, valid: Mask) -> Correlations:
     if bool(valid.all()):
         return pearson(mid_ranks(x), valid)
     p = x.shape[1]
-    columns = [_Ranked(x[:, k], valid[:, k]) for k in range(p)]
-    room = _Room(x.shape[0])
+    workers = min(MOST_WORKERS, os.cpu_count() or 1) if x.size * p > WORTH_SHARING else 1
+    columns: list[_Ranked] = []
     r, n, constant = np.full((p, p), np.nan), np.zeros((p, p), np.int64), np.zeros((p, p), bool)
-    for a in range(p):
-        n[a, a], constant[a, a] = columns[a].n, columns[a].counts.size < 2
-        r[a, a] = np.nan if constant[a, a] else 1.0
-        for b in range(a + 1, p):
-            r[a, b], n[a, b], constant[a, b], constant[b, a] = _pair_rho(columns[a], columns[b], room)
-            r[b, a], n[b, a] = r[a, b], n[a, b]
+
+    def fill(first: int, step: int) -> None:
+        """Every step-th row of the upper triangle, mirrored; no two calls write the same place."""
+        room = _Room(x.shape[0])
+        for a in range(first, p, step):
+            n[a, a], constant[a, a] = columns[a].n, columns[a].counts.size < 2
+            r[a, a] = np.nan if constant[a, a] else 1.0
+            for b in range(a + 1, p):
+                r[a, b], n[a, b], constant[a, b], constant[b, a] = _pair_rho(columns[a], columns[b], room)
+                r[b, a], n[b, a] = r[a, b], n[a, b]
+
+    with ThreadPoolExecutor(workers) as pool:
+        columns += pool.map(_Ranked, (x[:, k] for k in range(p)), (valid[:, k] for k in range(p)))
+        list(pool.map(fill, range(workers), [workers] * workers))
     return Correlations(r, n, constant)
 
 
