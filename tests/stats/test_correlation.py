@@ -57,6 +57,16 @@ def test_pearson_agrees_with_exact_arithmetic() -> None:
     assert found == pytest.approx(wanted, rel=1e-13)
 
 
+def test_sharing_the_work_changes_nothing(monkeypatch: pytest.MonkeyPatch) -> None:
+    x, valid = sample(400)
+    alone = c.spearman(x, valid)
+    monkeypatch.setattr(c, "WORTH_SHARING", 0)
+    monkeypatch.setattr(c.os, "cpu_count", lambda: 3)
+    shared = c.spearman(x, valid)
+    assert np.array_equal(alone.coefficient, shared.coefficient)
+    assert np.array_equal(alone.n, shared.n)
+
+
 def test_ranking_once_would_be_wrong_under_pairwise_deletion() -> None:
     x, valid = sample(40)
     ranks = np.where(valid, oracle.rankdata(np.where(valid, x, np.inf), axis=0), np.nan)

@@ -9,7 +9,7 @@ from istrel import __version__
 from istrel.exhibits.printing import body_rows, head_rows, print_notes, print_table, print_title
 from istrel.exhibits.sheet import TableSheet, as_plain
 from istrel.render.document import Document, Item
-from istrel.render.exchange import as_json
+from istrel.render.exchange import plain_values
 
 
 def render(document: Document) -> bytes:
@@ -21,8 +21,8 @@ def render(document: Document) -> bytes:
 
 def _exhibit(item: Item, document: Document) -> dict[str, Any]:
     exhibit, result = item.exhibit, item.exhibit.result
-    results = [as_json(cell) for cell in result.cells]
-    drawings = [as_json(drawing) for drawing in result.drawings]
+    results = plain_values(exhibit.request.verb, result.cells)
+    drawings = plain_values(exhibit.request.verb, result.drawings)
     for entry in results:
         for drawing in drawings:
             if (drawing.get("variable"), drawing.get("groups")) == (entry.get("variable"), entry.get("groups")):
