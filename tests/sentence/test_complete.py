@@ -22,10 +22,12 @@ VALUES = {"site": ("Harbour", "Mill Lane")}
         ("describe ", "age", ("site", "`my var`", "all measured")),
         ("describe pr", "practice_min", ()),
         ("describe my", "`my var`", ()),
-        ("describe age ", "against", ("across", "among", "as", "with", ",", "×")),
-        ("describe age", "against", ("across",)),
+        ("describe age ", "across", ("among", "as", "with", ",", "×")),
+        ("describe age", "across", ("among",)),
         ("describe age ac", "across", ()),
-        ("describe `my var`", "against", ("across", "with")),
+        ("count site ", "against", ("across",)),
+        ("count site across format ", "against", ("among", "with")),
+        ("describe `my var`", "across", ("among", "with")),
         ("describe `my v", "`my var`", ()),
         ("describe age as ", "table", ("histogram", "quantile plot")),
         ("describe age as hist", "histogram", ()),
@@ -41,6 +43,11 @@ def test_offers_are_what_the_grammar_allows(text: str, first: str, among: tuple[
     texts = [s.text for s in complete(text, len(text), NAMES, VALUES).suggestions]
     assert texts[0] == first
     assert set(among) <= set(texts)
+
+
+def test_a_clause_is_offered_once() -> None:
+    text = "describe age across site as table "
+    assert [s.text for s in complete(text, len(text), NAMES).suggestions] == ["among", "with"]
 
 
 def test_nothing_is_offered_after_a_mistake() -> None:

@@ -10,6 +10,7 @@ from lark.exceptions import UnexpectedInput
 
 from istrel.sentence.parse import grammar
 from istrel.sentence.request import show_name
+from istrel.sentence.spans import spans
 from istrel.sentence.words import FORMS, SETTINGS, STATISTICS, VERBS
 
 PARTIAL = re.compile(r"(`[^`]*|[^\W\d][\w.]*)$")
@@ -111,7 +112,8 @@ def _candidates(
         found += [Suggestion(form, "form") for form in FORMS]
     if "NAME" in accepted:
         found += _names(prefix, accepted, names, values)
-    found += [Suggestion(KEYWORDS[t], "word") for t in CLAUSE_ORDER if t in accepted]
+    said = _said(prefix)
+    found += [Suggestion(KEYWORDS[t], "word") for t in CLAUSE_ORDER if t in accepted and KEYWORDS[t] not in said]
     found += [
         Suggestion(w, "word") for t, w in KEYWORDS.items() if t in accepted and t not in CLAUSE_ORDER and t != "COMMA"
     ]
@@ -120,6 +122,13 @@ def _candidates(
     if "COMMA" in accepted:
         found.append(Suggestion(",", "sign"))
     return found
+
+
+def _said(prefix: str) -> set[str]:
+    """Clauses that stand in the sentence already, and those that its verb does not know."""
+    words = [(prefix[span.start : span.start + span.length].casefold(), span.role) for span in spans(prefix)]
+    said = {word for word, role in words if role == "keyword"}
+    return said | {"against"} if words and words[0][0] in ("describe", "check") else said
 
 
 def _names(

@@ -68,7 +68,7 @@ CROSS_ONLY, LIST_ONLY = {"percent"}, {"order", "top", "missing"}
 HISTOGRAM = {
     "rule": ("Classes by", ("freedman-diaconis", "scott", "sturges", "doane", "square root", "whole numbers")),
     "height": ("Heights", ("count", "percent", "proportion", "density")),
-    "curve": ("Curve", ("normal", "none")),
+    "curve": ("Curve", ("normal", "density", "both", "none")),
     "closed": ("Classes closed", ("left", "right")),
 }
 SHORT = {"freedman-diaconis": "Freedman–Diaconis", "scott": "Scott", "sturges": "Sturges", "doane": "Doane"}
