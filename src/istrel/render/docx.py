@@ -20,9 +20,11 @@ from istrel.exhibits.sheet import FigureSheet, TableSheet, Text
 from istrel.render.columns import Column, columns
 from istrel.render.document import Document, Item
 from istrel.style.house import HouseStyle
+from istrel.style.numbers import ABSENT
 
 NARROW, WIDE = set(" .,:;!'|ijlftI()[]−-"), set("mwMWABCDEGHKNOQRUVXY%&@—")
 INDENT_PT, GAP_PT = 12.0, 14.0
+MOST_ROWS_TOGETHER = 36
 STYLES = ("Table label", "Table title", "Table text", "Table note")
 
 
@@ -138,8 +140,11 @@ def _table(word: Any, item: Item, sheet: TableSheet, style: HouseStyle) -> None:
             cells[0].paragraphs[0].paragraph_format.keep_with_next = True
         for place, text in enumerate(row.cells, start=1):
             _number(cells[place], text, layout[place])
+    together = len(grid.rows) <= MOST_ROWS_TOGETHER
     for row in grid.rows:
         row._tr.get_or_add_trPr().append(_element("w:cantSplit", {}))
+        if together:  # a table that fits on a page stands on one, with its note
+            row.cells[0].paragraphs[0].paragraph_format.keep_with_next = True
         for cell, column in zip(row.cells, layout, strict=True):
             cell.width = Pt(column.width)
     _rule(grid.rows[0].cells, "top", style)
@@ -194,9 +199,13 @@ def _fill(cell: Any, text: Text, alignment: Any, *, indent: float = 0.0) -> None
 
 
 def _number(cell: Any, text: str, column: Column) -> None:
-    """A value on a decimal tab: word processors align it on its decimal mark."""
+    """A value on a decimal tab: word processors align it on its decimal mark. A dash stands in the middle."""
     paragraph = cell.paragraphs[0]
     paragraph.style = "Table text"
+    if text == ABSENT:
+        paragraph.alignment = WD_ALIGN_PARAGRAPH.CENTER
+        paragraph.add_run(text)
+        return
     paragraph.paragraph_format.tab_stops.add_tab_stop(Pt(column.mark), WD_TAB_ALIGNMENT.DECIMAL)
     paragraph.add_run(text)
 
