@@ -138,9 +138,7 @@ def _variable(name: Name, data: Dataset) -> Variable:
 
 def _valid(name: Name, data: Dataset) -> Mask:
     _variable(name, data)
-    if data.table.column(name.text).kind is Kind.TEXT:
-        return data.categories(name.text).codes >= 0
-    return data.numbers(name.text).valid
+    return data.present(name.text)
 
 
 def _compare(condition: Comparison, data: Dataset) -> tuple[Mask, Mask]:

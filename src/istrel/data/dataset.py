@@ -81,6 +81,14 @@ class Dataset:
         """
         return self._once("categories", name, lambda: _categories(self.table.column(name), self.codebook[name]))
 
+    def present(self, name: str) -> NDArray[np.bool_]:
+        """Cases with a usable value of any kind; shape (rows,)."""
+        return self._once("present", name, lambda: _present(self.table.column(name), self.codebook[name])[0])
+
+    def tally(self, name: str) -> tuple[NDArray[Any], NDArray[np.int64]]:
+        """(distinct usable values as stored: numbers, dates, or places in the column's words; how often each occurs)."""
+        return self._once("tally", name, lambda: _tally(self.table.column(name), self.present(name)))
+
     def _once(self, what: str, name: str, make: Callable[[], Prepared]) -> Prepared:
         key = (what, name)
         if key not in self._prepared:
@@ -100,6 +108,21 @@ def _numbers(column: Column, variable: Variable) -> Numbers:
     else:
         usable = _finite(column, usable, reasons)
     return Numbers(values, usable, Missing(reasons))
+
+
+def _present(column: Column, variable: Variable) -> tuple[NDArray[np.bool_], dict[str, NDArray[np.bool_]]]:
+    """(cases with a usable value, why the others have none)."""
+    coded, reasons = _coded_missing(column, variable)
+    usable = column.valid & ~coded
+    return (_finite(column, usable, reasons) if column.kind is Kind.NUMBER else usable), reasons
+
+
+def _tally(column: Column, usable: NDArray[np.bool_]) -> tuple[NDArray[Any], NDArray[np.int64]]:
+    if column.kind is not Kind.TEXT:
+        return np.unique(column.values[usable], return_counts=True)
+    counts = np.bincount(column.values[usable], minlength=len(column.words))
+    places = np.flatnonzero(counts)
+    return places, counts[places]
 
 
 def _finite(column: Column, usable: NDArray[np.bool_], reasons: dict[str, NDArray[np.bool_]]) -> NDArray[np.bool_]:
@@ -150,10 +173,7 @@ def _equal_to(column: Column, value: float | str) -> NDArray[np.bool_]:
 
 
 def _categories(column: Column, variable: Variable) -> Categories:
-    coded, reasons = _coded_missing(column, variable)
-    usable = column.valid & ~coded
-    if column.kind is Kind.NUMBER:
-        usable = _finite(column, usable, reasons)
+    usable, reasons = _present(column, variable)
     found, codes = _distinct(column, usable)
     missing = {code.value for code in variable.missing_codes}
     listed = [entry.value for entry in variable.value_labels if entry.value not in missing]

@@ -3,17 +3,19 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.data.column import Kind
+from istrel.data.column import Column, Kind, show_date
 from istrel.data.dataset import Dataset
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
 
 DRAWN_CLASSES = 18
 DRAWN_CATEGORIES = 9
+MOST_FREQUENT = 5
 
 
 @dataclass(frozen=True)
@@ -72,10 +74,9 @@ def _short(value: float | str | None) -> str:
 def variable_facts(data: Dataset, name: str) -> VariableFacts:
     """The facts of one variable, missing codes set aside."""
     variable, column = data.variable(name), data.table.column(name)
-    categories = data.categories(name)
-    counts = np.bincount(categories.codes[categories.codes >= 0], minlength=len(categories.values))
-    order = np.argsort(-counts, kind="stable")[:5]
+    distinct, counts = data.tally(name)
     valid = int(counts.sum())
+    often = np.argsort(-counts, kind="stable")[:MOST_FREQUENT]
     numbers = data.numbers(name)
     values = numbers.values[numbers.valid]
     minimum: float | str | None = None
@@ -85,26 +86,35 @@ def variable_facts(data: Dataset, name: str) -> VariableFacts:
     elif values.size:
         minimum, maximum = float(values.min()), float(values.max())
     by_class = column.kind is not Kind.TEXT and not variable.level.categorical
-    shape = (
-        _classes(values)
-        if by_class
-        else tuple((counts[counts > 0][:DRAWN_CATEGORIES] / max(1, counts.max(initial=1))).tolist())
-    )
-    if variable.level in (Level.IDENTIFIER, Level.TEXT):
-        shape = ()
+    shape: tuple[float, ...] = ()
+    if variable.level not in (Level.IDENTIFIER, Level.TEXT):
+        shape = _classes(values) if by_class else _categories(data, name)
     return VariableFacts(
         name=name,
         level=variable.level,
         valid=valid,
         missing=data.n_rows - valid,
-        distinct=int((counts > 0).sum()),
+        distinct=int(distinct.size),
         minimum=minimum,
         maximum=maximum,
         mean=float(values.mean()) if values.size and column.kind is Kind.NUMBER else None,
-        most_frequent=tuple((categories.labels[i], int(counts[i])) for i in order if counts[i]),
+        most_frequent=tuple((variable.label_of(_stored(column, distinct[i])), int(counts[i])) for i in often),
         shape=shape,
         stepped=not by_class,
     )
+
+
+def _stored(column: Column, value: Any) -> float | str:
+    if column.kind is Kind.TEXT:
+        return column.words[int(value)]
+    return show_date(value) if column.kind is Kind.DATE else float(value)
+
+
+def _categories(data: Dataset, name: str) -> tuple[float, ...]:
+    """The first categories in the order in which they print."""
+    codes = data.categories(name).codes
+    counts = np.bincount(codes[codes >= 0])
+    return tuple((counts[counts > 0][:DRAWN_CATEGORIES] / max(1, counts.max(initial=1))).tolist())
 
 
 def _classes(values: NDArray[np.float64]) -> tuple[float, ...]:
@@ -137,7 +147,7 @@ def file_facts(data: Dataset) -> FileFacts:
     complete = np.ones(data.n_rows, bool)
     missing = 0
     for column in data.table.columns:
-        present = data.categories(column.name).codes >= 0
+        present = data.present(column.name)
         complete &= present
         missing += int((~present).sum())
     cells = max(1, data.n_rows * len(data.table.columns))

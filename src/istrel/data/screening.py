@@ -91,10 +91,9 @@ def _texts(data: Dataset) -> list[Finding]:
 def _constants(data: Dataset) -> list[Finding]:
     findings = []
     for column in data.table.columns:
-        codes = data.categories(column.name).codes
-        found = np.unique(codes[codes >= 0])
+        found, _ = data.tally(column.name)
         if found.size == 1 and data.n_rows > 1:
-            label = data.categories(column.name).labels[int(found[0])]
+            label = column.text_at(int(np.flatnonzero(data.present(column.name))[0]))
             says = f"is “{label}” in every case: it can show no difference."
             findings.append(Finding("constant", (column.name,), column.name, says, ()))
     return findings

@@ -72,4 +72,4 @@ def _in_classes(name: str, data: Dataset, request: Request) -> bool:
         return False
     if any(value is not None for value in (said.bins, said.width, said.start, said.edges, said.rule)):
         return True
-    return variable.level in (Level.CONTINUOUS, Level.COUNT) and len(data.categories(name).values) > MOST_VALUES
+    return variable.level in (Level.CONTINUOUS, Level.COUNT) and data.tally(name)[0].size > MOST_VALUES

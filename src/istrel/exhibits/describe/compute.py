@@ -161,7 +161,7 @@ LISTS: dict[str, Callable[[Workbench, int], Value]] = {
 def _cases_only(name: str, grouping: Grouping, plan: DescribePlan) -> list[MeasuredCell]:
     level = plan.data.variable(name).level
     reason = Undefined(f"not for {'an' if level is Level.IDENTIFIER else 'a'} {level.value} variable")
-    present = plan.data.categories(name).codes >= 0
+    present = plan.data.present(name)
     sizes = grouping.sizes
     valid = np.bincount(grouping.codes[(grouping.codes >= 0) & present], minlength=grouping.n_groups)
     made = []

@@ -36,9 +36,7 @@ def compute(plan: RelatePlan) -> RelateResult:
 
 
 def _valid(name: str, plan: RelatePlan) -> NDArray[np.bool_]:
-    if plan.data.table.column(name).kind is Kind.NUMBER:
-        return plan.data.numbers(name).valid
-    return plan.data.categories(name).codes >= 0
+    return plan.data.present(name)
 
 
 def _related(rows: NDArray[np.int64], group: Group, plan: RelatePlan) -> RelateCell:
