@@ -235,6 +235,12 @@ def test_a_singular_set_names_its_variables() -> None:
     assert few.mardia_kurtosis.statistic == Undefined("fewer than 4 complete cases")
 
 
+def test_large_sets_are_tested_without_comparing_every_pair() -> None:
+    found = multivariate.set_shape(RNG.normal(size=(200_000, 3)), ("a", "b", "c"))
+    assert isinstance(found.mardia_skewness.p, float)
+    assert found.henze_zirkler.statistic == Undefined("not beyond 10,000 cases: it compares every pair")
+
+
 def test_remote_cases_are_found() -> None:
     x = RNG.normal(size=(200, 3))
     x[17] += 9

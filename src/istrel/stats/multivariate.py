@@ -12,6 +12,7 @@ from istrel.stats.estimates import Undefined
 Array = NDArray[np.float64]
 BLOCK = 1024
 REMOTE_P = 0.001
+MOST_PAIRED = 10_000
 
 
 @dataclass(frozen=True)
@@ -56,7 +57,8 @@ def set_shape(x: Array, names: tuple[str, ...]) -> SetShape:
     -----
     Mardia (1970) with the covariance of divisor n; skewness n b1/6 · k with the small-sample factor
     k = (p+1)(n+1)(n+3) / (n((n+1)(p+1) - 6)) (Mardia 1974), chi-square with p(p+1)(p+2)/6 df; kurtosis as a standard normal.
-    Henze & Zirkler (1990) with their bandwidth, p from a log-normal. The sums over pairs of cases run in blocks.
+    Henze & Zirkler (1990) with their bandwidth, p from a log-normal. Its sum
+    over pairs of cases runs in blocks, up to 10,000 cases.
     """
     n, p = x.shape
     few = Undefined(f"fewer than {p + 2} complete cases")
@@ -71,13 +73,12 @@ def set_shape(x: Array, names: tuple[str, ...]) -> SetShape:
     centred = centred / spread
     white = _whitened(centred)
     distances = (white**2).sum(axis=1)
-    skewness, kernel = _pair_sums(white, distances)
     classical = distances * (n - 1) / n
     return SetShape(
         n=n,
-        mardia_skewness=_mardia_skewness(skewness, n, p),
+        mardia_skewness=_mardia_skewness(_third_moments(white), n, p),
         mardia_kurtosis=_mardia_kurtosis(float((distances**2).mean()), n, p),
-        henze_zirkler=_henze_zirkler(kernel, distances, n, p),
+        henze_zirkler=_henze_zirkler(white, distances),
         distances=classical,
         remote=np.flatnonzero(chdtrc(p, classical) < REMOTE_P),
     )
@@ -110,17 +111,22 @@ def _whitened(centred: Array) -> Array:
     return np.asarray(solve_triangular(r, centred.T, trans="T").T)
 
 
-def _pair_sums(white: Array, distances: Array) -> tuple[float, float]:
-    """(mean of g_ij³, sum of exp(-β²/2 D_ij)) over all pairs of cases, block by block."""
+def _third_moments(white: Array) -> float:
+    """Mardia's b1, the mean of g_ij³ over all pairs: the sum of squares of the third moments of whitened variables."""
+    n, p = white.shape
+    return float(sum((((white * white[:, [a]]).T @ white / n) ** 2).sum() for a in range(p)))
+
+
+def _kernel_sum(white: Array, distances: Array) -> float:
+    """Sum of exp(-β²/2 D_ij) over all pairs of cases, block by block."""
     n, p = white.shape
     beta = _bandwidth(n, p)
-    cubes, kernel = 0.0, 0.0
+    total = 0.0
     for start in range(0, n, BLOCK):
         g = white[start : start + BLOCK] @ white.T
-        cubes += float((g**3).sum())
         apart = distances[start : start + BLOCK, None] - 2 * g + distances[None, :]
-        kernel += float(np.exp(-0.5 * beta**2 * apart).sum())
-    return cubes / n**2, kernel
+        total += float(np.exp(-0.5 * beta**2 * apart).sum())
+    return total
 
 
 def _bandwidth(n: int, p: int) -> float:
@@ -142,8 +148,14 @@ def _mardia_kurtosis(b2: float, n: int, p: int) -> SetTest:
     return SetTest(float(z), float(2 * ndtr(-abs(z))))
 
 
-def _henze_zirkler(kernel: float, distances: Array, n: int, p: int) -> SetTest:
+def _henze_zirkler(white: Array, distances: Array) -> SetTest:
     from scipy.special import ndtr
+
+    n, p = white.shape
+    if n > MOST_PAIRED:
+        many = Undefined(f"not beyond {MOST_PAIRED:,} cases: it compares every pair")
+        return SetTest(many, many)
+    kernel = _kernel_sum(white, distances)
 
     b2 = _bandwidth(n, p) ** 2
     single = float(np.exp(-b2 / (2 * (1 + b2)) * distances).sum())

@@ -114,7 +114,10 @@ def _set_words(cell: SetCell, style: HouseStyle) -> Text:
     for key, test in cell.tests.items():
         if isinstance(test.statistic, Undefined) or isinstance(test.p, Undefined):
             reason = test.statistic.reason if isinstance(test.statistic, Undefined) else ""
-            return (*runs, Run(f"not tested, {reason}."))
+            if len({str(other.statistic) for other in cell.tests.values()}) == 1:
+                return (*runs, Run(f"not tested, {reason}."))
+            runs.append(Run(f"{NAMES[key]} {reason}; "))
+            continue
         runs += [
             Run(f"{NAMES[key]} {format_number(test.statistic, Kind.STATISTIC, style)}, "),
             *p_words(test.p, style),
