@@ -51,8 +51,8 @@ def test_nothing_at_all_gives_reasons_everywhere() -> None:
     nothing = (q.minimum, q.maximum, q.value_range, q.interquartile_range, q.trimmed_mean, q.median_absolute_deviation)
     for statistic in (*nothing, q.mean_absolute_deviation, q.geometric_mean, q.harmonic_mean):
         assert statistic(cells).at(0) == Undefined("no values")
-    assert q.extremes(cells, 0) == ((), ())
-    assert q.outside_fences(cells, 0) == ()
+    assert q.extremes(cells) == ([()], [()])
+    assert q.outside_fences(cells) == [()]
     assert q.modes(cells).at(0) == ()
 
 
@@ -106,15 +106,28 @@ def test_modes_do_not_run_over_the_edge_of_a_group() -> None:
 
 def test_extremes_carry_their_rows_and_ties_go_by_row() -> None:
     cells = one_group([5.0, 9.0, 1.0, 9.0, 1.0])
-    lowest, highest = q.extremes(cells, 0, k=3)
+    (lowest,), (highest,) = q.extremes(cells, k=3)
     assert [(c.value, c.row) for c in lowest] == [(1.0, 3), (1.0, 5), (5.0, 1)]
     assert [(c.value, c.row) for c in highest] == [(9.0, 2), (9.0, 4), (5.0, 1)]
+
+
+def test_extremes_of_many_groups_equal_those_of_each_alone() -> None:
+    rng = np.random.default_rng(9)
+    x, codes, use = rng.integers(0, 30, 400).astype(float), rng.integers(-1, 12, 400), rng.random(400) > 0.1
+    use &= codes >= 0
+    cells = arrange(x, codes, use, 13)  # the last group is empty
+    lowest, highest = q.extremes(cells, k=4)
+    for group in range(13):
+        rows = np.flatnonzero(use & (codes == group))
+        wanted = sorted((x[r], r + 1) for r in rows)[:4]
+        assert [(c.value, c.row) for c in lowest[group]] == wanted
+        assert [(-c.value, c.row) for c in highest[group]] == sorted((-x[r], r + 1) for r in rows)[:4]
 
 
 def test_outliers_lie_beyond_tukeys_fences() -> None:
     values = [1.0, 2.0, 3.0, 4.0, 5.0, 6.0, 7.0, 30.0, -20.0]
     # Type-7 quartiles 2 and 6: fences at -4 and 12.
-    assert [(c.value, c.row) for c in q.outside_fences(one_group(values), 0)] == [(-20.0, 9), (30.0, 8)]
+    assert [(c.value, c.row) for c in q.outside_fences(one_group(values))[0]] == [(-20.0, 9), (30.0, 8)]
     assert math.isclose(q.interquartile_range(one_group(values)).values[0], 4.0)
 
 
@@ -122,8 +135,8 @@ def test_robust_outliers_by_hand() -> None:
     values = [1.0, 2.0, 3.0, 4.0, 5.0, 6.0, 7.0, 30.0, -20.0]
     # Mdn 4, MAD 2: the limit lies 3.5 · 2 / 0.6745 = 10.38 from the median.
     cells = one_group(values)
-    assert [(c.value, c.row) for c in q.robust_outliers(cells, 0)] == [(-20.0, 9), (30.0, 8)]
-    assert q.robust_outliers(one_group([5.0, 5.0, 5.0, 9.0]), 0) == ()
+    assert [(c.value, c.row) for c in q.robust_outliers(cells)[0]] == [(-20.0, 9), (30.0, 8)]
+    assert q.robust_outliers(one_group([5.0, 5.0, 5.0, 9.0])) == [()]
     assert q.normal_consistent_deviation(cells).at(0) == pytest.approx(2 * 1.4826)
 
 

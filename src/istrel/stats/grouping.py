@@ -69,12 +69,18 @@ class Arranged:
         """The ascending values of one group."""
         return self.values[self.bounds[which] : self.bounds[which + 1]]
 
-    def rows_within(self, which: int, low: float, high: float) -> NDArray[np.int64]:
-        """Rows (from 0, ascending) of the values of one group that are at most `low` or at least `high`."""
-        rows = np.union1d(np.flatnonzero(self.raw <= low), np.flatnonzero(self.raw >= high))
-        if self.n_groups > 1:
-            rows = rows[self.codes[rows] == which]
-        return rows if self.use is None else rows[self.use[rows]]
+    def rows_beyond(self, low: Array, high: Array) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
+        """(rows from 0, their groups) of the values that are at most `low` or at least `high`, limits of shape (groups,).
+
+        One pass over the cases, whatever the number of groups.
+        """
+        if self.n_groups == 1:
+            found = (self.raw <= low[0]) | (self.raw >= high[0])
+        else:
+            group = np.clip(self.codes, 0, self.n_groups - 1)
+            found = (self.raw <= low[group]) | (self.raw >= high[group])
+        rows = np.flatnonzero(found if self.use is None else found & self.use)
+        return rows, np.zeros(rows.size, np.int64) if self.n_groups == 1 else self.codes[rows].astype(np.int64)
 
     def derived(self, values: Array) -> Arranged:
         """Other values in the same groups, already in their places; for means, where order does not matter."""

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from itertools import pairwise
 from typing import Literal
 
 import numpy as np
@@ -191,53 +192,59 @@ class CaseValue:
     row: int
 
 
-def extremes(cells: Arranged, group: int, *, k: int = 5) -> tuple[tuple[CaseValue, ...], tuple[CaseValue, ...]]:
-    """(k lowest ascending, k highest descending) of one group, with their rows; equal values by row."""
-    values = cells.group(group)
-    k = min(k, values.size)
-    if k == 0:
-        return (), ()
-    rows = cells.rows_within(group, values[k - 1], values[-k])
+CaseValues = tuple[CaseValue, ...]
+
+
+def extremes(cells: Arranged, *, k: int = 5) -> tuple[list[CaseValues], list[CaseValues]]:
+    """(k lowest ascending, k highest descending) of every group, with their rows; equal values by row."""
+    taken = np.minimum(k, cells.sizes)
+    filled = taken > 0
+    low, high = np.full(cells.n_groups, -np.inf), np.full(cells.n_groups, np.inf)
+    low[filled] = cells.values[(cells.bounds[:-1] + taken - 1)[filled]]
+    high[filled] = cells.values[(cells.bounds[1:] - taken)[filled]]
+    rows, groups = cells.rows_beyond(low, high)
     found = cells.raw[rows]
-    lowest = np.lexsort((rows, found))[:k]
-    highest = np.lexsort((rows, -found))[:k]
-    return _case_values(found[lowest], rows[lowest]), _case_values(found[highest], rows[highest])
+    lowest = _by_group(cells, rows, groups, np.lexsort((rows, found, groups)), most=k)
+    highest = _by_group(cells, rows, groups, np.lexsort((rows, -found, groups)), most=k)
+    return lowest, highest
 
 
-def outside_fences(cells: Arranged, group: int, *, reach: float = 1.5, kind: QuantileType = 7) -> tuple[CaseValue, ...]:
-    """Values of one group beyond Tukey's fences, `reach` interquartile ranges outside the quartiles; ascending."""
-    values = cells.group(group)
-    if values.size == 0:
-        return ()
-    low, high = (float(quantile(cells, p, kind=kind).values[group]) for p in (0.25, 0.75))
-    spread = high - low
-    below = int(np.searchsorted(values, low - reach * spread, side="left"))
-    above = int(np.searchsorted(values, high + reach * spread, side="right"))
-    lowest = values[below - 1] if below else -np.inf
-    highest = values[above] if above < values.size else np.inf
-    rows = cells.rows_within(group, lowest, highest)
-    found = cells.raw[rows]
-    order = np.lexsort((rows, found))
-    return _case_values(found[order], rows[order])
+def outside_fences(cells: Arranged, *, reach: float = 1.5, kind: QuantileType = 7) -> list[CaseValues]:
+    """Values beyond Tukey's fences, `reach` interquartile ranges outside the quartiles, of every group; ascending."""
+    q1, q3 = (quantile(cells, p, kind=kind).values for p in (0.25, 0.75))
+    return _beyond(cells, q1 - reach * (q3 - q1), q3 + reach * (q3 - q1))
 
 
-def robust_outliers(cells: Arranged, group: int) -> tuple[CaseValue, ...]:
-    """Values of one group whose robust z, 0.6745 (x - Mdn) / MAD, is beyond 3.5 (Iglewicz & Hoaglin 1993); ascending.
+def robust_outliers(cells: Arranged) -> list[CaseValues]:
+    """Values whose robust z, 0.6745 (x - Mdn) / MAD, is beyond 3.5 (Iglewicz & Hoaglin 1993), of every group; ascending.
 
-    None where the MAD is 0: more than half of the values are equal.
+    None in a group whose MAD is 0: more than half of its values are equal.
     """
-    values = cells.group(group)
-    if values.size == 0:
-        return ()
-    middle, spread = (float(f(cells).values[group]) for f in (lambda c: quantile(c, 0.5), median_absolute_deviation))
-    if spread == 0:
-        return ()
-    reach = ROBUST_Z * spread / Z_OF_MAD
-    rows = cells.rows_within(group, np.nextafter(middle - reach, -np.inf), np.nextafter(middle + reach, np.inf))
-    found = cells.raw[rows]
-    order = np.lexsort((rows, found))
-    return _case_values(found[order], rows[order])
+    middle, spread = quantile(cells, 0.5).values, median_absolute_deviation(cells).values
+    reach = np.where(spread > 0, ROBUST_Z * spread / Z_OF_MAD, np.inf)
+    return _beyond(cells, middle - reach, middle + reach)
 
 
-def _case_values(values: Array, rows: NDArray[np.int64]) -> tuple[CaseValue, ...]:
-    return tuple(CaseValue(value, row) for value, row in zip(values.tolist(), (rows + 1).tolist(), strict=True))
+def _beyond(cells: Arranged, low: Array, high: Array) -> list[CaseValues]:
+    """Values below `low` or above `high`, limits of shape (groups,); NaN limits hold nothing."""
+    rows, groups = cells.rows_beyond(np.nextafter(low, -np.inf), np.nextafter(high, np.inf))
+    return _by_group(cells, rows, groups, np.lexsort((rows, cells.raw[rows], groups)))
+
+
+def _by_group(
+    cells: Arranged,
+    rows: NDArray[np.int64],
+    groups: NDArray[np.int64],
+    order: NDArray[np.int64],
+    most: int | None = None,
+) -> list[CaseValues]:
+    """Rows in an order that goes by group, cut into the groups, at most so many of each."""
+    rows, groups = rows[order], groups[order]
+    bounds = np.searchsorted(groups, np.arange(cells.n_groups + 1)).tolist()
+    values, numbers = cells.raw[rows], rows + 1
+    made = []
+    for start, stop in pairwise(bounds):
+        end = stop if most is None else min(stop, start + most)
+        pairs = zip(values[start:end].tolist(), numbers[start:end].tolist(), strict=True)
+        made.append(tuple(CaseValue(value, row) for value, row in pairs))
+    return made

@@ -115,9 +115,13 @@ class Workbench:
             return Undefined("each value occurs once" if self.cells.sizes[group] else quantiles.EMPTY)
         return found[0] if len(found) == 1 else found
 
-    def extremes(self, group: int, end: int) -> Value:
-        found = quantiles.extremes(self.cells, group)[end]
-        return found or Undefined(quantiles.EMPTY)
+    @cached_property
+    def extremes(self) -> tuple[list[quantiles.CaseValues], list[quantiles.CaseValues]]:
+        return quantiles.extremes(self.cells)
+
+    @cached_property
+    def outside(self) -> list[quantiles.CaseValues]:
+        return quantiles.outside_fences(self.cells, kind=self.kind)
 
 
 ESTIMATES: dict[str, Callable[[Workbench], Estimates]] = {
@@ -152,9 +156,9 @@ ESTIMATES: dict[str, Callable[[Workbench], Estimates]] = {
 
 LISTS: dict[str, Callable[[Workbench, int], Value]] = {
     "mode": lambda b, group: b.mode(group),
-    "lowest": lambda b, group: b.extremes(group, 0),
-    "highest": lambda b, group: b.extremes(group, 1),
-    "outliers": lambda b, group: quantiles.outside_fences(b.cells, group, kind=b.kind),
+    "lowest": lambda b, group: b.extremes[0][group] or Undefined(quantiles.EMPTY),
+    "highest": lambda b, group: b.extremes[1][group] or Undefined(quantiles.EMPTY),
+    "outliers": lambda b, group: b.outside[group],
 }
 
 

@@ -25,7 +25,9 @@ def draw(
     """A drawing for each group of one variable that has values (histograms: for each group)."""
     if plan.form == "histogram":
         return [] if edges is None else list(_histograms(cells, found, plan, edges))
-    makers = {"density": _density, "cumulative": _cumulative, "boxes": _box}
+    if plan.form == "boxes":
+        return list(_boxes(cells, found, plan))
+    makers = {"density": _density, "cumulative": _cumulative}
     made = (makers[plan.form](cells, i, cell, plan) for i, cell in enumerate(found) if cell.n)
     return [drawing for drawing in made if drawing is not None]
 
@@ -113,16 +115,20 @@ def _cumulative(cells: Arranged, group: int, cell: MeasuredCell, plan: DescribeP
     return CurveCell(cell.variable, cell.group, cell.n, values[kept], share[kept], None)
 
 
-def _box(cells: Arranged, group: int, cell: MeasuredCell, plan: DescribePlan) -> BoxCell:
+def _boxes(cells: Arranged, found: list[MeasuredCell], plan: DescribePlan) -> list[BoxCell]:
     kind = cast(quantiles.QuantileType, plan.request.settings.quantiles or 7)
-    q1, median, q3 = (float(quantiles.quantile(cells, p, kind=kind).values[group]) for p in (0.25, 0.5, 0.75))
-    values, reach = cells.group(group), 1.5 * (q3 - q1)
-    low = values[np.searchsorted(values, q1 - reach, side="left")]
-    high = values[np.searchsorted(values, q3 + reach, side="right") - 1]
-    outside = quantiles.outside_fences(cells, group, kind=kind)
-    return BoxCell(
-        cell.variable, cell.group, cell.n, q1, median, q3, float(min(low, q1)), float(max(high, q3)), outside
-    )
+    quarters, medians, threes = (quantiles.quantile(cells, p, kind=kind).values.tolist() for p in (0.25, 0.5, 0.75))
+    outside = quantiles.outside_fences(cells, kind=kind)
+    made = []
+    for i, cell in enumerate(found):
+        if not cell.n:
+            continue
+        q1, q3, values = quarters[i], threes[i], cells.group(i)
+        low = values[np.searchsorted(values, q1 - 1.5 * (q3 - q1), side="left")]
+        high = values[np.searchsorted(values, q3 + 1.5 * (q3 - q1), side="right") - 1]
+        ends = float(min(low, q1)), float(max(high, q3))
+        made.append(BoxCell(cell.variable, cell.group, cell.n, q1, medians[i], q3, *ends, outside[i]))
+    return made
 
 
 def _over_bars(

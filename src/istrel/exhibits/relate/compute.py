@@ -49,8 +49,9 @@ def _related(rows: NDArray[np.int64], group: Group, plan: RelatePlan) -> RelateC
     numeric = [name for name in names if plan.data.table.column(name).kind is Kind.NUMBER]
     pairs, indefinite = _all_pairs(rows, valid, plan)
     means, deviations = _means(numeric, rows, valid, plan)
+    counts = dict(zip(names, valid.sum(axis=0).tolist(), strict=True))
     return RelateCell(
-        names, group, plan.deletion, int(rows.size), size - int(rows.size), pairs, means, deviations, indefinite
+        names, group, plan.deletion, int(rows.size), size - int(rows.size), pairs, counts, means, deviations, indefinite
     )
 
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
@@ -36,6 +37,8 @@ class RelateCell:
     ----------
     n, missing
         Cases looked at, and cases that listwise deletion left out.
+    valid
+        How many values each variable has: the n of its M and SD.
     indefinite
         True where pairwise deletion made a matrix that no complete data could give.
     """
@@ -46,13 +49,18 @@ class RelateCell:
     n: int
     missing: int
     pairs: tuple[Pair, ...]
+    valid: dict[str, int]
     means: dict[str, Value]
     deviations: dict[str, Value]
     indefinite: bool
 
     def pair(self, a: str, b: str) -> Pair:
         """The pair of two variables, in either order."""
-        return next(pair for pair in self.pairs if {pair.a, pair.b} == {a, b})
+        return self._by_names[frozenset((a, b))]
+
+    @cached_property
+    def _by_names(self) -> dict[frozenset[str], Pair]:
+        return {frozenset((pair.a, pair.b)): pair for pair in self.pairs}
 
 
 @dataclass(frozen=True, eq=False)

@@ -91,8 +91,7 @@ def _triangle(cell: RelateCell, plan: RelatePlan, *, indent: int) -> list[Row]:
     for place, name in enumerate(plan.names):
         variable = plan.data.variable(name)
         decimals = plan.request.settings.decimals if plan.request.settings.decimals is not None else variable.decimals
-        n = max((p.n for p in cell.pairs if name in (p.a, p.b)), default=cell.n)
-        values: list[Cell | Compound] = [Cell(float(n), Kind.COUNT)]
+        values: list[Cell | Compound] = [Cell(float(cell.valid[name]), Kind.COUNT)]
         for source in (cell.means, cell.deviations):
             values.append(
                 Cell(source[name], Kind.MEASURE, decimals)
