@@ -9,7 +9,7 @@ from istrel import __version__
 from istrel.data.problem import Problem
 
 STREAMED = ("json", "md", "csv", "html")
-USAGE = """usage: istrel [FILE] [--demo]
+USAGE = """istrel [FILE] [--demo]
        istrel make SOURCE "SENTENCE" ... -o OUT [--to FORMAT] [options]
 """
 

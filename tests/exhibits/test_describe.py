@@ -279,7 +279,7 @@ def test_methods_name_each_definition_used(learners: Dataset, exhibit_of: Exhibi
     methods = exhibit_of(
         "describe age with mean, sd, median, skewness, ci_low, ci_high, quantiles = 8", learners
     ).methods
-    for words in ("n − 1", "type 8 (Hyndman & Fan, 1996)", "Joanes & Gill, 1998", "Student's t"):
+    for words in ("n − 1", "type 8 (Hyndman & Fan, 1996)", "Joanes & Gill, 1998", "Student’s t"):
         assert words in methods
     assert "Freedman and Diaconis (1981)" in exhibit_of("describe age as histogram", learners).methods
 

@@ -21,8 +21,8 @@ NAMES = {
     "shapiro_wilk": "Shapiro–Wilk",
     "anderson_darling": "Anderson–Darling",
     "lilliefors": "Lilliefors",
-    "mardia_skewness": "Mardia's skewness",
-    "mardia_kurtosis": "Mardia's kurtosis",
+    "mardia_skewness": "Mardia’s skewness",
+    "mardia_kurtosis": "Mardia’s kurtosis",
     "henze_zirkler": "Henze–Zirkler",
 }
 
@@ -130,16 +130,16 @@ def _set_words(cell: SetCell, style: HouseStyle) -> Text:
 
 def _methods(plan: CheckPlan, sets: list[SetCell]) -> str:
     said = [
-        "Normality was tested by Shapiro and Wilk's W (Royston, 1995), Anderson and Darling's A²* (D'Agostino & Stephens, 1986) "
+        "Normality was tested by Shapiro and Wilk’s W (Royston, 1995), Anderson and Darling’s A²* (D’Agostino & Stephens, 1986) "
         "and Lilliefors' D (Dallal & Wilkinson, 1986).",
         "Skewness and kurtosis are the adjusted coefficients G1 and G2 (Joanes & Gill, 1998).",
     ]
     if sets:
         said.append(
-            "Sets of variables were tested by Mardia's (1970) skewness and kurtosis and by Henze and Zirkler (1990)."
+            "Sets of variables were tested by Mardia’s (1970) skewness and kurtosis and by Henze and Zirkler (1990)."
         )
     if plan.form != "table":
-        said.append("Quantile plots use Blom's positions.")
+        said.append("Quantile plots use Blom’s positions.")
     return " ".join(said)
 
 

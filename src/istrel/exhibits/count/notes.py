@@ -64,11 +64,11 @@ def test_words(cell: CrossCell, style: HouseStyle) -> list[Run]:
     runs = [Run(f"χ²({chi.df}, "), Run("N", italic=True)]
     runs += [Run(f" = {cell.n:,}) = {format_number(chi.statistic, Kind.STATISTIC, style)}, "), *p_words(chi.p, style)]
     if isinstance(cell.fisher, float):
-        runs += [Run("; Fisher's exact "), *p_words(cell.fisher, style)]
+        runs += [Run("; Fisher’s exact "), *p_words(cell.fisher, style)]
     v = cell.association.cramers_v_corrected
     if isinstance(v, float):
         runs += [
-            Run("; Cramér's "),
+            Run("; Cramér’s "),
             Run("V", italic=True),
             Run(f" = {print_cell(Cell(v, Kind.COEFFICIENT), style)} (bias-corrected)"),
         ]
@@ -81,10 +81,10 @@ def methods(plan: CountPlan, result: CountResult) -> str:
     """Sentences that name each definition used."""
     said = []
     if plan.against:
-        said.append("Independence was tested by Pearson's chi-square; adjusted residuals follow Haberman (1973).")
-        said.append("Association is Cramér's V, corrected for bias (Bergsma, 2013).")
+        said.append("Independence was tested by Pearson’s chi-square; adjusted residuals follow Haberman (1973).")
+        said.append("Association is Cramér’s V, corrected for bias (Bergsma, 2013).")
         if any(isinstance(cell, CrossCell) and isinstance(cell.fisher, float) for cell in result.cells):
-            said.append("Fisher's exact test is two-sided.")
+            said.append("Fisher’s exact test is two-sided.")
     else:
         said.append("Percentages of valid cases have Wilson (1927) intervals.")
     closed = next((cell.closed for cell in result.cells if isinstance(cell, FrequencyCell) and cell.closed), "")

@@ -89,7 +89,7 @@ def methods(plan: DescribePlan) -> str:
     if shown & {"skewness", "kurtosis"} and measured:
         said.append("Skewness and kurtosis are the adjusted coefficients G1 and G2 (Joanes & Gill, 1998).")
     if shown & {"ci_low", "ci_high"} and measured:
-        said.append("Confidence intervals of means are based on Student's t distribution.")
+        said.append("Confidence intervals of means are based on Student’s t distribution.")
     if any(subject.treated == "categories" for subject in plan.subjects):
         said.append("Percentages are of the valid cases.")
     return " ".join(said)
@@ -104,9 +104,9 @@ def _classes(plan: DescribePlan) -> str:
     if said.bins:
         return f"{said.bins} classes of equal width"
     sources = {
-        "scott": "Scott's (1979) rule",
+        "scott": "Scott’s (1979) rule",
         "sturges": "Sturges' (1926) rule",
-        "doane": "Doane's (1976) rule",
+        "doane": "Doane’s (1976) rule",
         "square root": "the square-root rule",
         "whole numbers": "a class for each whole number",
     }

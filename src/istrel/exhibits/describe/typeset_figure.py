@@ -75,7 +75,7 @@ def _own_notes(drawn: list[HistogramCell]) -> list[Note]:
         )
     if any(cell.density for cell in drawn):
         notes.append(
-            Note("general", plain("The solid line is a Gaussian kernel density with Silverman's (1986) bandwidth."))
+            Note("general", plain("The solid line is a Gaussian kernel density with Silverman’s (1986) bandwidth."))
         )
     outside = sum(cell.outside for cell in drawn)
     if outside:

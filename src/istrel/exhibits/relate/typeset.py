@@ -33,11 +33,11 @@ SYMBOLS: dict[str, Text] = {
     "cramers_v": italic("V"),
 }
 METHODS = {
-    "pearson": "Pearson's r",
-    "spearman": "Spearman's rho (mid-ranks within the cases of each pair)",
-    "kendall": "Kendall's tau-b",
+    "pearson": "Pearson’s r",
+    "spearman": "Spearman’s rho (mid-ranks within the cases of each pair)",
+    "kendall": "Kendall’s tau-b",
     "eta": "the correlation ratio eta",
-    "cramers_v": "Cramér's V corrected for bias (Bergsma, 2013)",
+    "cramers_v": "Cramér’s V corrected for bias (Bergsma, 2013)",
 }
 
 
@@ -209,7 +209,7 @@ def _methods(plan: RelatePlan, result: RelateResult) -> str:
     methods = list(dict.fromkeys(pair.method for cell in result.cells for pair in cell.pairs))
     said = [f"Relations are {listed([METHODS[m] for m in methods])}, with {plan.deletion} deletion of missing values."]
     if "pearson" in methods:
-        said.append("Intervals of r use Fisher's z.")
+        said.append("Intervals of r use Fisher’s z.")
     if {"spearman", "kendall"} & set(methods):
         said.append("Intervals of rank correlations follow Bonett and Wright (2000).")
     return " ".join(said)
