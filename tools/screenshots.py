@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QApplication
 
 from istrel.app import theme
 from istrel.app.window import Window
-from istrel.study.changes import TreatAsMissing
+from istrel.study.changes.codebook import TreatAsMissing
 
 FOLDER = Path(__file__).parents[1] / "docs" / "screenshots"
 PATIENCE = 60.0
@@ -55,8 +55,8 @@ def main() -> int:
     window.go_bench()
     window.bench.line.setFocus()
     picture("bench-table")
-    window.model.do(TreatAsMissing(("receptive_post", "confidence", "mot_03"), -9.0))
-    window.model.do(TreatAsMissing(("education", "satisfaction"), 99.0))
+    window.model.do(TreatAsMissing(("receptive_post", "confidence", "mot_03"), (-9.0,)))
+    window.model.do(TreatAsMissing(("education", "satisfaction"), (99.0,)))
     settle(window)
     window.keep_exhibit()
     settle(window)

@@ -6,7 +6,7 @@ import argparse
 from typing import NoReturn
 
 from istrel import __version__
-from istrel.data.problem import Problem
+from istrel.problem import Problem
 
 STREAMED = ("json", "md", "csv", "html")
 USAGE = """istrel [FILE] [--demo]

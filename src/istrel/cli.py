@@ -8,7 +8,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from istrel import __version__
-from istrel.data.problem import Problem
+from istrel.problem import Problem
 
 if TYPE_CHECKING:
     import argparse

@@ -142,9 +142,9 @@ def test_numbers_that_moved_are_told_and_accepted(opened: Opened, settle: Settle
     window.go_manuscript()
     settle()
     assert window.manuscript.entries[0].status == "as kept"
-    from istrel.study.changes import TreatAsMissing
+    from istrel.study.changes.codebook import TreatAsMissing
 
-    window.model.do(TreatAsMissing(("receptive_post",), -9.0))
+    window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))
     settle()
     assert window.manuscript.entries[0].status == "6 numbers moved"
     assert "6 numbers moved" in window.manuscript.status.text()

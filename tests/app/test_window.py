@@ -15,8 +15,8 @@ from istrel.app import theme
 from istrel.app.actions import ACTIONS
 from istrel.app.background import Background
 from istrel.app.window import ICON, Window
-from istrel.data.problem import Problem
 from istrel.demo import SENTENCE, SESSIONS
+from istrel.problem import Problem
 
 Opened = Callable[..., Window]
 Settle = Callable[[], None]

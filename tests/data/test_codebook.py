@@ -11,8 +11,8 @@ from istrel.data.codebook_csv import parse_values, read_codebook, show_missing, 
 from istrel.data.dataset import Dataset
 from istrel.data.facts import file_facts, variable_facts
 from istrel.data.levels import Level
-from istrel.data.problem import Problem
 from istrel.data.screening import screen
+from istrel.problem import Problem
 from istrel.study.opening import Opening
 
 Maker = Callable[..., Dataset]

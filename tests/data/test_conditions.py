@@ -6,9 +6,9 @@ from collections.abc import Callable
 
 import pytest
 
-from istrel.data.conditions import holds
 from istrel.data.dataset import Dataset
-from istrel.data.problem import Problem
+from istrel.data.formula.evaluate import holds
+from istrel.problem import Problem
 from istrel.sentence import parse_condition
 from istrel.study.opening import Opening
 

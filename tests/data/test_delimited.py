@@ -11,9 +11,9 @@ import pytest
 
 from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
-from istrel.data.problem import Problem
 from istrel.data.reading import ReadingSettings, read
 from istrel.data.reading.sniff import clean_names
+from istrel.problem import Problem
 from istrel.study.opening import Opening
 
 Maker = Callable[..., Dataset]

@@ -11,12 +11,12 @@ import pytest
 from scipy import stats as oracle
 
 from istrel.data.dataset import Dataset
-from istrel.data.problem import Problem
 from istrel.exhibits.check.reading import CLEAR, CONSISTENT, MILD, read_shape
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import body_rows, head_rows, print_table
 from istrel.exhibits.relate.typeset import stars
 from istrel.exhibits.sheet import TableSheet, as_plain
+from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.stats.estimates import Undefined

@@ -13,11 +13,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from istrel.data.dataset import Dataset
-from istrel.data.problem import Problem
 from istrel.exhibits.count.hiding import hidden_cells, hidden_levels
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import body_rows, head_rows, print_table
 from istrel.exhibits.sheet import TableSheet, as_plain
+from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.style.house import HouseStyle

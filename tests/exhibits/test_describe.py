@@ -8,11 +8,11 @@ import numpy as np
 import pytest
 
 from istrel.data.dataset import Dataset
-from istrel.data.problem import Problem
 from istrel.exhibits.describe.result import CategoryCell, MeasuredCell
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import body_rows, head_rows, print_table
 from istrel.exhibits.sheet import FigureSheet, TableSheet, as_plain
+from istrel.problem import Problem
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 from istrel.study.opening import Opening

@@ -19,10 +19,10 @@ import pytest
 from docx.oxml.ns import qn
 
 from istrel.data.dataset import Dataset
-from istrel.data.problem import Problem
 from istrel.exhibits.make import make_exhibit
 from istrel.exhibits.printing import body_rows, head_rows, print_table
 from istrel.exhibits.sheet import TableSheet
+from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.columns import columns, split_at_mark
 from istrel.render.csv import harmless

@@ -8,10 +8,10 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from istrel.data.conditions import And, Between, Comparison, IsMissing, Literal, Name, Not, OneOf, Or
-from istrel.data.problem import Problem
+from istrel.data.formula.tree import And, Between, Comparison, IsMissing, Literal, Name, Not, OneOf, Or, Span
+from istrel.problem import Problem
 from istrel.sentence import parse
-from istrel.sentence.request import AllOf, Crossed, Request, Settings, Span, show
+from istrel.sentence.request import AllOf, Crossed, Request, Settings, show
 from istrel.sentence.words import FORMS, STATISTICS, VERBS
 
 
@@ -119,7 +119,7 @@ MISTAKES = [
     ("describe x across y across z", "across", "“across” stands twice"),
     ("describe x as histogramm", "histogramm", "Did you mean “histogram”?"),
     ("describe x as", "s", "After “as” comes a form"),
-    ("describe x among age", "e", "A condition needs a comparison"),
+    ("describe x among age", "age", "A condition needs a comparison"),
     ("describe x with bens = 3", "bens", "There is no setting “bens”. Did you mean “bins”?"),
     ("describe x with meen", "meen", "Did you mean “mean”?"),
     ("describe x with bins = two", "two", "“bins” takes a whole number"),

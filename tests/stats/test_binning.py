@@ -8,7 +8,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 from scipy import stats as oracle
 
-from istrel.data.problem import Problem
+from istrel.problem import Problem
 from istrel.stats import binning as b
 
 NORMAL = np.random.default_rng(1).normal(100, 15, 500)

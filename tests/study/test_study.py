@@ -9,27 +9,18 @@ import pytest
 from istrel.data.codebook import MissingCode, ValueLabel
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
-from istrel.data.problem import Problem
 from istrel.demo import CODEBOOK, LEARNERS
 from istrel.exhibits.make import make_exhibit
+from istrel.problem import Problem
 from istrel.sentence import parse_condition
-from istrel.study.changes import (
-    Accept,
-    Change,
-    Drop,
-    Keep,
-    Move,
-    SetCondition,
-    SetLevel,
-    SetMissing,
-    SetText,
-    SetValueLabels,
-    TreatAsMissing,
-)
+from istrel.study.changes import Change
+from istrel.study.changes.cases import SetCondition
+from istrel.study.changes.codebook import SetLevel, SetMissing, SetText, SetValueLabels, TreatAsMissing
+from istrel.study.changes.manuscript import Accept, Drop, Keep, Move
 from istrel.study.history import History
 from istrel.study.manuscript import compose, differences, printed_numbers
 from istrel.study.opening import Opening, open_data
-from istrel.study.study import Kept, Study
+from istrel.study.study import Kept, Study, study_of
 from istrel.style.house import HouseStyle
 
 TABLE = "describe receptive_post across format"
@@ -38,7 +29,7 @@ FIGURE = "describe receptive_post as histogram"
 
 @pytest.fixture
 def history(learners: Dataset) -> History:
-    return History(Study(learners.table, learners.codebook))
+    return History(study_of(learners))
 
 
 def kept(sentence: str, study: Study, style: HouseStyle) -> Kept:
@@ -52,7 +43,7 @@ CHANGES: list[Change] = [
     SetText("age", "unit", "yr"),
     SetValueLabels("completed", (ValueLabel(0.0, "dropped out"), ValueLabel(1.0, "stayed"))),
     SetMissing("satisfaction", (MissingCode(99.0, "refused"),)),
-    TreatAsMissing(("receptive_post", "confidence"), -9.0),
+    TreatAsMissing(("receptive_post", "confidence"), (-9.0,)),
     SetCondition(parse_condition("age >= 30")),
     Keep(Kept("describe age", ("1",))),
 ]
@@ -119,7 +110,7 @@ def test_the_manuscript_numbers_tables_and_figures_apart(history: History, style
 def test_the_manuscript_says_how_many_numbers_moved(history: History, style: HouseStyle) -> None:
     for sentence in (TABLE, FIGURE, "describe age"):
         history = history.do(Keep(kept(sentence, history.study, style)))
-    history = history.do(TreatAsMissing(("receptive_post",), -9.0))
+    history = history.do(TreatAsMissing(("receptive_post",), (-9.0,)))
     table, figure, untouched = compose(history.study, style)
     # Per group: n, M, SD, median, minimum and skewness move; the maximum of 80 stays; Mdn moves in every group.
     assert table.status == f"{table.moved} numbers moved"

@@ -10,7 +10,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from istrel.data.problem import Problem
+from istrel.problem import Problem
 from istrel.style.house import FOLDER, HouseStyle, load_style
 from istrel.style.numbers import Kind, format_number
 from istrel.style.titles import title_case

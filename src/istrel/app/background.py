@@ -10,7 +10,7 @@ from typing import Any
 
 from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
 
-from istrel.data.problem import Problem
+from istrel.problem import Problem
 
 
 class Token:

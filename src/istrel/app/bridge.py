@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject, Signal
 
 from istrel.app.background import Background
-from istrel.data.problem import Problem
+from istrel.problem import Problem
 
 if TYPE_CHECKING:
     from istrel.data.facts import FileFacts, VariableFacts
@@ -110,10 +110,9 @@ class StudyModel(QObject):
 def _read(path: str) -> History:
     from istrel.study.history import History
     from istrel.study.opening import open_data
-    from istrel.study.study import Study
+    from istrel.study.study import study_of
 
-    data = open_data(path)
-    return History(Study(data.table, data.codebook))
+    return History(study_of(open_data(path)))
 
 
 def _look(study: Study) -> tuple[FileFacts, dict[str, VariableFacts], tuple[Finding, ...]]:

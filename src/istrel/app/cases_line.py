@@ -57,7 +57,7 @@ class CasesLine(QFrame):
         used = study.n_used
         self.cases.setText(f"{used:,} of {study.table.n_rows:,} cases")
         if study.standing is not None:
-            from istrel.sentence.request import show_condition
+            from istrel.sentence.show_formula import show_condition
 
             words = show_condition(study.standing).replace(">=", "≥").replace("<=", "≤").replace("!=", "≠")
             self.chip.setText(f"{words}   ✕")
@@ -85,17 +85,17 @@ class CasesLine(QFrame):
         return self.edit
 
     def lift(self) -> None:
-        from istrel.study.changes import SetCondition
+        from istrel.study.changes.cases import SetCondition
 
         if self._model.is_open and self._model.study.standing is not None:
             self._model.do(SetCondition(None))
 
     def _take(self) -> None:
         """Try the condition; a mistake stays in the line with its reason beside it."""
-        from istrel.data.conditions import holds
-        from istrel.data.problem import Problem
+        from istrel.data.formula.evaluate import holds
+        from istrel.problem import Problem
         from istrel.sentence import parse_condition
-        from istrel.study.changes import SetCondition
+        from istrel.study.changes.cases import SetCondition
 
         try:
             condition = parse_condition(self._editor().text())

@@ -7,7 +7,7 @@ import sys
 import time
 from typing import TYPE_CHECKING
 
-from istrel.data.problem import Problem
+from istrel.problem import Problem
 
 if TYPE_CHECKING:
     from PySide6.QtWidgets import QApplication, QMainWindow

@@ -109,7 +109,7 @@ class Window(QWidget):
 
     def _opened(self) -> None:
         self.rail.open_up()
-        self.setWindowTitle(f"{self.model.study.table.source.name} · Istrel")
+        self.setWindowTitle(f"{self.model.study.source.raw.source.name} · Istrel")
         if self._first_sentence:
             self.bench.say(self._first_sentence)
             self._first_sentence = ""

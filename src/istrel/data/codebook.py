@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
+from functools import cached_property
 
 from istrel.data.column import show_value
+from istrel.data.formula.tree import Formula
 from istrel.data.levels import Level
-from istrel.data.problem import Problem, nearest
+from istrel.problem import Problem, nearest
 
 
 @dataclass(frozen=True)
@@ -37,6 +39,10 @@ class Variable:
         Decimals of a measure in print; None leaves it to the house style.
     value_labels
         In the order in which values are printed; values without a label follow in their natural order.
+    formula
+        What a derived variable is made from; None for a variable of the source.
+    in_use
+        False for a variable that was left out: it stays, but nothing is offered for it.
     """
 
     name: str
@@ -46,6 +52,8 @@ class Variable:
     decimals: int | None = None
     value_labels: tuple[ValueLabel, ...] = ()
     missing_codes: tuple[MissingCode, ...] = ()
+    formula: Formula | None = None
+    in_use: bool = True
 
     @property
     def title(self) -> str:
@@ -74,11 +82,31 @@ class Codebook:
     def names(self) -> tuple[str, ...]:
         return tuple(variable.name for variable in self.variables)
 
+    @property
+    def derived(self) -> tuple[str, ...]:
+        """The names of the derived variables."""
+        return tuple(variable.name for variable in self.variables if variable.formula is not None)
+
+    @cached_property
+    def _by_name(self) -> dict[str, Variable]:
+        return {variable.name: variable for variable in self.variables}
+
+    def __contains__(self, name: object) -> bool:
+        return name in self._by_name
+
     def __getitem__(self, name: str) -> Variable:
-        for variable in self.variables:
-            if variable.name == name:
-                return variable
-        raise Problem(f"There is no variable “{name}”.{nearest(name, self.names)}")
+        try:
+            return self._by_name[name]
+        except KeyError:
+            raise Problem(f"There is no variable “{name}”.{nearest(name, self.names)}") from None
+
+    def adding(self, variable: Variable) -> Codebook:
+        """The same codebook with one more line at its end."""
+        return Codebook((*self.variables, variable))
+
+    def without(self, name: str) -> Codebook:
+        """The same codebook without this line."""
+        return Codebook(tuple(variable for variable in self.variables if variable.name != name))
 
     def with_variable(self, variable: Variable) -> Codebook:
         """The same codebook with the line of that name exchanged."""

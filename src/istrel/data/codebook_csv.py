@@ -11,7 +11,7 @@ import io
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable, number_or_text, parse_missing
 from istrel.data.column import show_value
 from istrel.data.levels import Level
-from istrel.data.problem import Problem, nearest
+from istrel.problem import Problem, nearest
 
 HEADS = ("name", "level", "label", "unit", "decimals", "values", "missing")
 

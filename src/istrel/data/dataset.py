@@ -17,6 +17,7 @@ from istrel.data.column import Column, Kind, show_date
 from istrel.data.table import Table
 
 Prepared = TypeVar("Prepared")
+Mask = NDArray[np.bool_]
 
 
 @dataclass(frozen=True, eq=False)
@@ -57,33 +58,67 @@ class Categories:
 
 @dataclass(frozen=True, eq=False)
 class Dataset:
-    """A table with its codebook. Immutable; what is prepared from it is cached inside."""
+    """A table with its codebook. Immutable; what is prepared from it is cached inside.
+
+    Attributes
+    ----------
+    aside
+        Cases set aside, shape (rows,): they have no usable value in any variable, and are not missing either.
+    """
 
     table: Table
     codebook: Codebook
+    aside: NDArray[np.bool_] | None = None
     _prepared: dict[tuple[str, str], Any] = field(default_factory=dict, repr=False)
 
     @property
     def n_rows(self) -> int:
         return self.table.n_rows
 
+    @property
+    def n_cases(self) -> int:
+        """Rows that are not set aside."""
+        return self.n_rows if self.aside is None else int(self.n_rows - self.aside.sum())
+
+    def with_column(self, column: Column) -> Dataset:
+        """The same data with one more column; what is prepared is shared."""
+        return Dataset(self.table.with_column(column), self.codebook, self.aside, self._prepared)
+
+    def taking_over(self, earlier: Dataset) -> Dataset:
+        """The same data, with what an earlier version prepared for variables that did not change."""
+        if earlier.aside is self.aside:
+            same = {n for n in self.table.names if n in earlier.table and self._same(earlier, n)}
+            self._prepared.update({key: made for key, made in earlier._prepared.copy().items() if key[1] in same})
+        return self
+
+    def _same(self, earlier: Dataset, name: str) -> bool:
+        return (
+            earlier.table.column(name) is self.table.column(name)
+            and name in earlier.codebook
+            and earlier.codebook[name] == self.codebook[name]
+        )
+
     def variable(self, name: str) -> Variable:
         return self.codebook[name]
 
     def numbers(self, name: str) -> Numbers:
         """The variable as numbers. Dates count as days since 1970-01-01; texts give no valid value."""
-        return self._once("numbers", name, lambda: _numbers(self.table.column(name), self.codebook[name]))
+        return self._once("numbers", name, lambda: _numbers(self.table.column(name), self.codebook[name], self.aside))
 
     def categories(self, name: str) -> Categories:
         """The variable as categories, in codebook order, then numbers ascending and texts by alphabet.
 
         Texts that differ only by spaces at their ends are still different values: mending that is the user's step.
         """
-        return self._once("categories", name, lambda: _categories(self.table.column(name), self.codebook[name]))
+        return self._once(
+            "categories", name, lambda: _categories(self.table.column(name), self.codebook[name], self.aside)
+        )
 
     def present(self, name: str) -> NDArray[np.bool_]:
         """Cases with a usable value of any kind; shape (rows,)."""
-        return self._once("present", name, lambda: _present(self.table.column(name), self.codebook[name])[0])
+        return self._once(
+            "present", name, lambda: _present(self.table.column(name), self.codebook[name], self.aside)[0]
+        )
 
     def tally(self, name: str) -> tuple[NDArray[Any], NDArray[np.int64]]:
         """(distinct usable values as stored: numbers, dates, or places in the column's words; how often each occurs)."""
@@ -97,9 +132,9 @@ class Dataset:
         return prepared
 
 
-def _numbers(column: Column, variable: Variable) -> Numbers:
+def _numbers(column: Column, variable: Variable, aside: Mask | None) -> Numbers:
     coded, reasons = _coded_missing(column, variable)
-    usable = column.valid & ~coded
+    usable = _not(column.valid & ~coded, aside)
     if column.kind is Kind.TEXT:
         return Numbers(np.full(column.n_rows, np.nan), np.zeros(column.n_rows, bool), Missing(reasons))
     values = column.values
@@ -110,10 +145,16 @@ def _numbers(column: Column, variable: Variable) -> Numbers:
     return Numbers(values, usable, Missing(reasons))
 
 
-def _present(column: Column, variable: Variable) -> tuple[NDArray[np.bool_], dict[str, NDArray[np.bool_]]]:
+def _not(usable: Mask, aside: Mask | None) -> Mask:
+    return usable if aside is None else usable & ~aside
+
+
+def _present(
+    column: Column, variable: Variable, aside: Mask | None
+) -> tuple[NDArray[np.bool_], dict[str, NDArray[np.bool_]]]:
     """(cases with a usable value, why the others have none)."""
     coded, reasons = _coded_missing(column, variable)
-    usable = column.valid & ~coded
+    usable = _not(column.valid & ~coded, aside)
     return (_finite(column, usable, reasons) if column.kind is Kind.NUMBER else usable), reasons
 
 
@@ -172,8 +213,8 @@ def _equal_to(column: Column, value: float | str) -> NDArray[np.bool_]:
     )
 
 
-def _categories(column: Column, variable: Variable) -> Categories:
-    usable, reasons = _present(column, variable)
+def _categories(column: Column, variable: Variable, aside: Mask | None) -> Categories:
+    usable, reasons = _present(column, variable, aside)
     found, codes = _distinct(column, usable)
     missing = {code.value for code in variable.missing_codes}
     listed = [entry.value for entry in variable.value_labels if entry.value not in missing]

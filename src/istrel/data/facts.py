@@ -93,7 +93,7 @@ def variable_facts(data: Dataset, name: str) -> VariableFacts:
         name=name,
         level=variable.level,
         valid=valid,
-        missing=data.n_rows - valid,
+        missing=data.n_cases - valid,
         distinct=int(distinct.size),
         minimum=minimum,
         maximum=maximum,
@@ -149,8 +149,8 @@ def file_facts(data: Dataset) -> FileFacts:
     for column in data.table.columns:
         present = data.present(column.name)
         complete &= present
-        missing += int((~present).sum())
-    cells = max(1, data.n_rows * len(data.table.columns))
+        missing += data.n_cases - int(present.sum())
+    cells = max(1, data.n_cases * len(data.table.columns))
     return FileFacts(data.n_rows, len(data.table.columns), missing / cells, int(complete.sum()))
 
 

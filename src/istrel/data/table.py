@@ -6,7 +6,7 @@ from dataclasses import dataclass, replace
 from functools import cached_property
 
 from istrel.data.column import Column
-from istrel.data.problem import Problem, nearest
+from istrel.problem import Problem, nearest
 
 
 @dataclass(frozen=True)

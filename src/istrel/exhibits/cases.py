@@ -8,11 +8,14 @@ from functools import cached_property
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.data.conditions import And, Condition, Name, holds
 from istrel.data.dataset import Dataset
+from istrel.data.formula.compare import known
+from istrel.data.formula.evaluate import holds
+from istrel.data.formula.tree import And, Condition, Span
 from istrel.data.levels import Level
-from istrel.data.problem import Problem, nearest
-from istrel.sentence.request import AllOf, Crossed, Request, Span, Subject, show_condition
+from istrel.problem import Problem
+from istrel.sentence.request import AllOf, Crossed, Request, Subject
+from istrel.sentence.show_formula import show_condition
 
 
 @dataclass(frozen=True, eq=False)
@@ -34,28 +37,15 @@ def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -
         For a condition that names what is not there, or that no case meets.
     """
     parts = tuple(part for part in (standing, request.among) if part is not None)
+    kept = np.ones(data.n_rows, bool) if data.aside is None else ~data.aside
     if not parts:
-        return Cases(np.ones(data.n_rows, bool), data.n_rows, data.n_rows, "")
+        return Cases(kept, data.n_rows, data.n_cases, "")
     condition = parts[0] if len(parts) == 1 else And(parts)
-    mask = holds(condition, data)
+    mask = holds(condition, data) & kept
     used, text = int(mask.sum()), show_condition(condition)
     if used == 0:
         raise Problem(f"No case meets “{text}” ({data.n_rows:,} cases read); there is nothing to work on.")
     return Cases(mask, data.n_rows, used, text)
-
-
-def known(name: Name, data: Dataset) -> str:
-    """The name, if the data have such a variable.
-
-    Raises
-    ------
-    Problem
-        With the place of the word and the nearest name.
-    """
-    if name.text not in data.table:
-        hint = nearest(name.text, data.table.names)
-        raise Problem(f"There is no variable “{name.text}”.{hint}", at=name.at, length=len(name.text))
-    return name.text
 
 
 def resolve_subjects(request: Request, data: Dataset) -> tuple[str, ...]:
@@ -82,7 +72,7 @@ def subject_names(subject: Subject, data: Dataset) -> tuple[str, ...]:
     """
     match subject:
         case AllOf(family):
-            found = tuple(v.name for v in data.codebook.variables if _in_family(v.level, family))
+            found = tuple(v.name for v in data.codebook.variables if v.in_use and _in_family(v.level, family))
             if not found:
                 raise Problem(f"No variable is {'measured' if family == 'measured' else 'a category'}.", at=subject.at)
             return found

@@ -6,8 +6,8 @@ from dataclasses import dataclass
 from importlib import import_module
 from typing import Any, Protocol
 
-from istrel.data.conditions import Condition
 from istrel.data.dataset import Dataset
+from istrel.data.formula.tree import Condition
 from istrel.exhibits.cases import Cases
 from istrel.exhibits.setting import MarginNote
 from istrel.exhibits.sheet import FigureSheet, Sheet, Text

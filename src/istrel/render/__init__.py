@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from importlib import import_module
 
-from istrel.data.problem import Problem, nearest
+from istrel.problem import Problem, nearest
 from istrel.render.document import Document
 
 # Ending: (module, what it holds). A figure file holds one figure; a document holds any number of tables and figures.

@@ -15,8 +15,8 @@ from matplotlib.backends.backend_svg import FigureCanvasSVG
 from matplotlib.figure import Figure
 from matplotlib.ticker import MaxNLocator
 
-from istrel.data.problem import Problem
 from istrel.exhibits.sheet import FigureSheet, HistogramPanel
+from istrel.problem import Problem
 from istrel.stats.binning import normal_curve
 from istrel.style.fonts_folder import FONTS
 from istrel.style.house import HouseStyle

@@ -1,6 +1,6 @@
 """The sentence: its grammar, the Request it means, its completion and its mistakes."""
 
-from istrel.sentence.parse import parse, parse_condition
+from istrel.sentence.parse import parse, parse_condition, parse_expression
 from istrel.sentence.request import Request
 
-__all__ = ["Request", "parse", "parse_condition"]
+__all__ = ["Request", "parse", "parse_condition", "parse_expression"]

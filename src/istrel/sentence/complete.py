@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from lark.exceptions import UnexpectedInput
 
 from istrel.sentence.parse import grammar
-from istrel.sentence.request import show_name
+from istrel.sentence.show_formula import show_name
 from istrel.sentence.spans import spans
 from istrel.sentence.words import FORMS, SETTINGS, STATISTICS, VERBS
 
@@ -105,6 +105,8 @@ def _accepted(prefix: str) -> set[str]:
 def _candidates(
     prefix: str, accepted: set[str], names: Sequence[str], values: Mapping[str, Sequence[str]]
 ) -> list[Suggestion]:
+    if "COMPARE" in accepted:  # a value alone is no condition yet: nothing can follow but what compares it
+        accepted = accepted - {*CLAUSE_ORDER, "AND", "OR", "TIMES", "COMMA"}
     found: list[Suggestion] = []
     if "VERB" in accepted:
         found += [Suggestion(verb, "verb") for verb in VERBS]

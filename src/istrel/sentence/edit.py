@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 from typing import Any
 
-from istrel.data.conditions import Name
+from istrel.data.formula.tree import Name
 from istrel.sentence.request import Crossed, Request
 
 

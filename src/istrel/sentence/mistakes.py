@@ -6,7 +6,7 @@ import re
 
 from lark.exceptions import UnexpectedCharacters, UnexpectedInput, UnexpectedToken
 
-from istrel.data.problem import Problem, nearest
+from istrel.problem import Problem, nearest
 from istrel.sentence.words import CLAUSES, FORMS, VERBS
 
 WORD = re.compile(r"\w[\w.]*|\S")

@@ -9,12 +9,32 @@ from typing import Any, cast
 from lark import Lark, Token, Transformer
 from lark.exceptions import UnexpectedInput, VisitError
 
-from istrel.data.conditions import And, Between, Comparison, Condition, IsMissing, Literal, Name, Not, OneOf, Or
-from istrel.data.problem import Problem
+from istrel.data.formula.tree import (
+    And,
+    Arithmetic,
+    Between,
+    Call,
+    Comparison,
+    Condition,
+    Expression,
+    Formula,
+    IsMissing,
+    Literal,
+    Name,
+    Negative,
+    Not,
+    OneOf,
+    Or,
+    Span,
+    is_condition,
+)
+from istrel.problem import Problem
+from istrel.sentence.calls import build_call
 from istrel.sentence.mistakes import explain
-from istrel.sentence.request import AllOf, Crossed, Request, Settings, Span, Subject
+from istrel.sentence.request import AllOf, Crossed, Request, Settings, Subject
 from istrel.sentence.settings import Said, read_settings
 
+SIGNS = {"×": "*", "−": "-"}
 OPERATOR_WORDS = {"≤": "<=", "≥": ">=", "≠": "!=", "<>": "!=", "==": "="}
 
 
@@ -40,6 +60,17 @@ def parse_condition(text: str) -> Condition:
     return cast(Condition, _parsed(text, "condition"))
 
 
+def parse_expression(text: str) -> Formula:
+    """What a derived variable is made from: an expression, or a condition (which gives 1 and 0).
+
+    Raises
+    ------
+    Problem
+        With the place and length of the wrong word.
+    """
+    return cast(Formula, _parsed(text, "expression"))
+
+
 def _parsed(text: str, start: str) -> Any:
     try:
         return Build().transform(grammar().parse(text, start=start))
@@ -55,14 +86,17 @@ def _parsed(text: str, start: str) -> Any:
 def grammar() -> Lark:
     """The grammar, built once."""
     text = Path(__file__).with_name("sentence.lark").read_text(encoding="utf-8")
-    return Lark(text, parser="lalr", start=["sentence", "condition"], lexer="contextual", keep_all_tokens=False)
+    return Lark(
+        text, parser="lalr", start=["sentence", "condition", "expression"], lexer="contextual", keep_all_tokens=False
+    )
 
 
-def _literal(token: Token) -> Literal:
+def _literal(token: Token, *, negative: bool = False) -> Literal:
     text = str(token)
     at = token.start_pos or 0
     if token.type == "NUMBER":
-        return Literal(float(text.replace("−", "-")), at)
+        value = float(text.replace("−", "-"))
+        return Literal(-value if negative else value, at)
     if token.type == "DATE":
         return Literal(text, at)
     if token.type == "QUOTED_NAME":
@@ -144,19 +178,24 @@ class Build(Transformer[Token, Any]):
     def statistic(self, parts: list[Token]) -> Said:
         return Said("", parts[0].start_pos or 0, ((str(parts[0]), parts[0].start_pos or 0),))
 
-    # Conditions.
+    # Conditions and expressions.
     def number_literal(self, parts: list[Token]) -> Literal:
-        return _literal(parts[0])
+        return _literal(parts[-1], negative=len(parts) > 1)
 
     string_literal = date_literal = bare_literal = number_literal
 
-    def comparison(self, parts: list[Any]) -> Comparison:
+    def variable(self, parts: list[Name]) -> Name:
+        return parts[0]
+
+    def compared(self, parts: list[Any]) -> Comparison:
         left, operator, right = parts
-        return Comparison(left, OPERATOR_WORDS.get(str(operator), str(operator)), right)
+        if isinstance(right, Name) and isinstance(left, Name):  # a word on the right may be a value: the data decide
+            right = Literal(right.text, right.at, bare=True)
+        return Comparison(_value(left), OPERATOR_WORDS.get(str(operator), str(operator)), _value(right))
 
     def between(self, parts: list[Any]) -> Between:
-        name, _, low, _, high = parts
-        return Between(name, low, high)
+        part, _, low, _, high = parts
+        return Between(_value(part), _value(low), _value(high))
 
     def one_of(self, parts: list[Any]) -> OneOf:
         return OneOf(parts[0], tuple(part for part in parts[1:] if isinstance(part, Literal)))
@@ -171,12 +210,54 @@ class Build(Transformer[Token, Any]):
         return Not(IsMissing(parts[0]))
 
     def negated(self, parts: list[Any]) -> Not:
-        return Not(parts[1])
+        return Not(_truth(parts[1]))
 
-    def both(self, parts: list[Any]) -> Condition:
-        kept = tuple(part for part in parts if not isinstance(part, Token))
-        return And(kept) if len(kept) > 1 else cast(Condition, kept[0])
+    def both(self, parts: list[Any]) -> Formula:
+        return _joined(parts, And)
 
-    def either(self, parts: list[Any]) -> Condition:
-        kept = tuple(part for part in parts if not isinstance(part, Token))
-        return Or(kept) if len(kept) > 1 else cast(Condition, kept[0])
+    def either(self, parts: list[Any]) -> Formula:
+        return _joined(parts, Or)
+
+    def arithmetic(self, parts: list[Any]) -> Arithmetic:
+        left, operator, right = parts
+        return Arithmetic(SIGNS.get(str(operator), str(operator)), _value(left), _value(right))
+
+    def negative(self, parts: list[Any]) -> Negative | Literal:
+        part = parts[1]
+        if isinstance(part, Literal) and not isinstance(part.value, str):
+            return Literal(-part.value, parts[0].start_pos or 0)
+        return Negative(_value(part))
+
+    def call(self, parts: list[Any]) -> Call:
+        return build_call(parts[0], parts[1:])
+
+    def condition(self, parts: list[Any]) -> Condition:
+        return _truth(parts[0])
+
+    def expression(self, parts: list[Any]) -> Formula:
+        return cast(Formula, parts[0])
+
+
+def _joined(parts: list[Any], join: type[And] | type[Or]) -> Formula:
+    kept = tuple(part for part in parts if not isinstance(part, Token))
+    return join(tuple(_truth(part) for part in kept)) if len(kept) > 1 else cast(Formula, kept[0])
+
+
+def _truth(part: Any) -> Condition:
+    """A condition; a value alone is none."""
+    if not is_condition(part):
+        raise Problem("A condition needs a comparison, for example age >= 18.", **_place(part))
+    return cast(Condition, part)
+
+
+def _value(part: Any) -> Expression:
+    """A value; a condition inside arithmetic or a comparison is none."""
+    if is_condition(part):
+        raise Problem("A condition cannot stand where a value is needed; join conditions with and, or.")
+    return cast(Expression, part)
+
+
+def _place(part: Any) -> dict[str, int]:
+    words = str(getattr(part, "text", getattr(part, "value", " ")))
+    at = getattr(part, "at", -1)
+    return {"at": at, "length": len(words) if at >= 0 else 0}

@@ -2,14 +2,11 @@
 
 from __future__ import annotations
 
-import re
 from dataclasses import dataclass, field, fields
 
 from istrel.data.column import show_value
-from istrel.data.conditions import And, Between, Comparison, Condition, IsMissing, Literal, Name, Not, OneOf, Or
-
-PLAIN_NAME = re.compile(r"[^\W\d]\w*(\.\w+)*$")
-RESERVED = {"against", "across", "among", "as", "with", "and", "or", "not", "in", "is", "between", "all"}
+from istrel.data.formula.tree import Condition, Name, Span
+from istrel.sentence.show_formula import show_condition, show_name
 
 
 @dataclass(frozen=True)
@@ -18,14 +15,6 @@ class AllOf:
 
     family: str
     at: int = field(default=-1, compare=False)
-
-
-@dataclass(frozen=True)
-class Span:
-    """`item_1 .. item_12`: the variables from one to the other in the order of the file."""
-
-    first: Name
-    last: Name
 
 
 @dataclass(frozen=True)
@@ -98,11 +87,6 @@ class Request:
     form_at: int = field(default=-1, compare=False)
 
 
-def show_name(name: str) -> str:
-    """A name as the sentence wants it: in back quotes unless it is a plain word."""
-    return name if PLAIN_NAME.match(name) and name.casefold() not in RESERVED else f"`{name}`"
-
-
 def show(request: Request) -> str:
     """The request as a sentence, in the order of the clauses; parsing it gives the same request."""
     parts = [request.verb, ", ".join(_subject(subject) for subject in request.subjects)]
@@ -139,41 +123,3 @@ def _setting(name: str, value: object) -> str:
     else:
         text = show_value(value) if isinstance(value, float) else str(value)
     return f"{name} = {text}"
-
-
-def show_condition(condition: Condition) -> str:
-    """A condition as it is typed, with brackets only where they are needed."""
-    match condition:
-        case Comparison(left, operator, right):
-            return f"{show_name(left.text)} {operator} {_literal(right)}"
-        case Between(name, low, high):
-            return f"{show_name(name.text)} between {_literal(low)} and {_literal(high)}"
-        case OneOf(name, values):
-            return f"{show_name(name.text)} in {{{', '.join(_literal(value) for value in values)}}}"
-        case IsMissing(name):
-            return f"{show_name(name.text)} is missing"
-        case Not(IsMissing(name)):
-            return f"{show_name(name.text)} is not missing"
-        case Not(part):
-            return f"not {_bracketed(part, (And, Or))}"
-        case And(parts):
-            return " and ".join(_bracketed(part, (Or,)) for part in parts)
-        case Or(parts):
-            return " or ".join(_bracketed(part, ()) for part in parts)
-
-
-def _bracketed(condition: Condition, looser: tuple[type, ...]) -> str:
-    text = show_condition(condition)
-    return f"({text})" if isinstance(condition, looser) else text
-
-
-def _literal(literal: Literal | Name) -> str:
-    if isinstance(literal, Name):
-        return show_name(literal.text)
-    if not isinstance(literal.value, str):
-        return show_value(literal.value)
-    if literal.bare:
-        return show_name(literal.value)
-    if re.match(r"\d{4}-\d{2}-\d{2}", literal.value):
-        return literal.value
-    return f'"{literal.value}"' if '"' not in literal.value else f"'{literal.value}'"

@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Any
 
-from istrel.data.problem import Problem, nearest
+from istrel.problem import Problem, nearest
 from istrel.sentence.request import Settings
 from istrel.sentence.words import SETTINGS, STATISTICS
 

@@ -8,7 +8,7 @@ from typing import Literal
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.data.problem import Problem
+from istrel.problem import Problem
 
 Array = NDArray[np.float64]
 Rule = Literal["freedman-diaconis", "scott", "sturges", "doane", "square root", "whole numbers"]

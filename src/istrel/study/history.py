@@ -26,7 +26,11 @@ class History:
 
     def do(self, change: Change) -> History:
         """The history with one more change; what was undone before is forgotten."""
-        return History(change.apply(self.study), (*self.past, (change.words, self.study)))
+        after = change.apply(self.study)
+        for source in self.study.sources:
+            if source not in after.sources:
+                source.forget()
+        return History(after, (*self.past, (change.words, self.study)))
 
     def undo(self) -> History:
         """The last change taken back; the same history when there is none."""

@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from istrel.data.problem import Problem
 from istrel.exhibits.make import Exhibit, make_exhibit
 from istrel.exhibits.printing import print_table
 from istrel.exhibits.sheet import FigureSheet
+from istrel.problem import Problem
 from istrel.study.study import Kept, Study
 from istrel.style.house import HouseStyle
 
@@ -62,13 +62,18 @@ def compose(study: Study, style: HouseStyle) -> tuple[Entry, ...]:
         number = str(counts[kept.is_figure])
         label = (style.figure if kept.is_figure else style.table).label.format(number=number)
         try:
-            exhibit = make_exhibit(kept.sentence, study.data, style, study.standing)
+            exhibit = _made(kept, study, style)
         except Problem as problem:
             entries.append(Entry(kept, label, number, None, trouble=problem.message))
             continue
         now = printed_numbers(exhibit, style)
         entries.append(Entry(kept, label, number, exhibit, moved=differences(kept.printed, now)))
     return tuple(entries)
+
+
+def _made(kept: Kept, study: Study, style: HouseStyle) -> Exhibit:
+    source = study.sources[kept.source]
+    return make_exhibit(kept.sentence, source.data, style, source.standing)
 
 
 def differences(before: tuple[str, ...], now: tuple[str, ...]) -> int:

@@ -10,8 +10,8 @@ from istrel.data.codebook import Codebook, MissingCode
 from istrel.data.codebook_csv import read_codebook
 from istrel.data.dataset import Dataset
 from istrel.data.guess import guess_codebook
-from istrel.data.problem import Problem
 from istrel.data.reading import ReadingSettings, read
+from istrel.problem import Problem
 
 
 @dataclass(frozen=True)

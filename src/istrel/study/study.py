@@ -2,40 +2,150 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field, replace
 from functools import cached_property
+from typing import Any
 
 from istrel.data.codebook import Codebook
-from istrel.data.conditions import Condition, holds
+from istrel.data.corrections import Aside, Correction, aside_mask, corrected
 from istrel.data.dataset import Dataset
+from istrel.data.derive import Workings, with_derived
+from istrel.data.formula.evaluate import holds
+from istrel.data.formula.tree import Condition
 from istrel.data.table import Table
 
 
 @dataclass(frozen=True)
 class Kept:
-    """An exhibit that was kept: its sentence, its title if edited, and what it printed when it was kept or last accepted."""
+    """An exhibit that was kept: its sentence, its title if edited, and what it printed when it was kept or last accepted.
+
+    `source` is the place of the data it was made from among the sources of the study.
+    """
 
     sentence: str
     printed: tuple[str, ...]
     is_figure: bool = False
     title: str = ""
+    source: int = 0
+
+
+@dataclass(eq=False)
+class Made:
+    """What was computed for the last version of a source, so that the next computes only what changed."""
+
+    derived: Workings = field(default_factory=dict)
+    corrected: tuple[Any, Table] | None = None
+    aside: tuple[Any, Any] | None = None
+    data: Dataset | None = None
+
+
+@dataclass(frozen=True, eq=False)
+class StudySource:
+    """One table of data in a study, and everything that was said about it.
+
+    Attributes
+    ----------
+    raw
+        As it was read; never changed.
+    asides
+        Cases set aside: they are in no exhibit.
+    standing
+        The condition on cases that holds for every exhibit.
+    """
+
+    raw: Table
+    codebook: Codebook
+    corrections: tuple[Correction, ...] = ()
+    asides: tuple[Aside, ...] = ()
+    standing: Condition | None = None
+    made: Made = field(default_factory=Made, repr=False)
+
+    @property
+    def name(self) -> str:
+        return self.raw.source.name
+
+    @cached_property
+    def data(self) -> Dataset:
+        """The table with its corrections and derived variables, seen through the codebook; made once per version.
+
+        Raises
+        ------
+        Problem
+            Where a derived variable cannot be made.
+        """
+        made = self.made
+        if made.corrected is None or made.corrected[0] != self.corrections:
+            made.corrected = self.corrections, corrected(self.raw, self.corrections)
+        if made.aside is None or made.aside[0] != self.asides:
+            made.aside = self.asides, aside_mask(self.asides, self.raw.n_rows)
+        data = Dataset(made.corrected[1], self.codebook, made.aside[1])
+        earlier = made.data
+        if earlier is not None:
+            data.taking_over(earlier)
+        data = with_derived(data, made.derived)
+        if earlier is not None:
+            data.taking_over(earlier)
+        made.data = data
+        return data
+
+    @cached_property
+    def n_used(self) -> int:
+        """Cases that are not set aside and meet the standing condition."""
+        if self.standing is None:
+            return self.data.n_cases
+        mask = holds(self.standing, self.data)
+        return int((mask if self.data.aside is None else mask & ~self.data.aside).sum())
+
+    def forget(self) -> None:
+        """Let go of what can be computed again: for versions that are kept only for undo."""
+        self.__dict__.pop("data", None)
 
 
 @dataclass(frozen=True, eq=False)
 class Study:
-    """A source with its codebook, the cases in use, and the manuscript."""
+    """Sources with all that was said about them, the one in use, and the manuscript."""
 
-    table: Table
-    codebook: Codebook
-    standing: Condition | None = None
+    sources: tuple[StudySource, ...]
+    current: int = 0
     kept: tuple[Kept, ...] = ()
 
-    @cached_property
-    def data(self) -> Dataset:
-        """The table seen through the codebook; made once per version of the study."""
-        return Dataset(self.table, self.codebook)
+    @property
+    def source(self) -> StudySource:
+        """The source in use."""
+        return self.sources[self.current]
 
-    @cached_property
+    @property
+    def data(self) -> Dataset:
+        """The data in use."""
+        return self.source.data
+
+    @property
+    def table(self) -> Table:
+        """The data in use as a table: corrected, derived variables at its end."""
+        return self.source.data.table
+
+    @property
+    def codebook(self) -> Codebook:
+        return self.source.codebook
+
+    @property
+    def standing(self) -> Condition | None:
+        return self.source.standing
+
+    @property
     def n_used(self) -> int:
-        """Cases that meet the standing condition."""
-        return self.table.n_rows if self.standing is None else int(holds(self.standing, self.data).sum())
+        return self.source.n_used
+
+    def with_source(self, source: StudySource) -> Study:
+        """The same study with the source in use exchanged."""
+        place = self.current
+        return replace(self, sources=(*self.sources[:place], source, *self.sources[place + 1 :]))
+
+    def with_codebook(self, codebook: Codebook) -> Study:
+        """The same study with another codebook for the source in use."""
+        return self.with_source(replace(self.source, codebook=codebook))
+
+
+def study_of(data: Dataset) -> Study:
+    """A study of one source."""
+    return Study((StudySource(data.table, data.codebook),))

@@ -9,7 +9,7 @@ from typing import Annotated
 
 import msgspec
 
-from istrel.data.problem import Problem, nearest
+from istrel.problem import Problem, nearest
 
 FOLDER = Path(__file__).parent / "styles"
 SHIPPED = {"apa7": "apa7.toml"}

@@ -5,8 +5,8 @@ from __future__ import annotations
 import time
 from dataclasses import dataclass
 
-from istrel.data.conditions import Condition
 from istrel.data.dataset import Dataset
+from istrel.data.formula.tree import Condition
 from istrel.exhibits.make import Exhibit, make_exhibit
 from istrel.exhibits.sheet import FigureSheet
 from istrel.style.house import HouseStyle

@@ -17,7 +17,8 @@ from istrel.data.codebook import Variable, parse_missing
 from istrel.data.codebook_csv import show_missing
 from istrel.data.facts import VariableFacts, value_counts
 from istrel.data.levels import Level
-from istrel.study.changes import Change, SetLevel, SetMissing, SetText
+from istrel.study.changes import Change
+from istrel.study.changes.codebook import SetLevel, SetMissing, SetText
 
 COLUMNS = (
     TableColumn("", 52, "tag"),

@@ -44,9 +44,9 @@ class FindingView(QFrame):
         text.setText(f"<b>{_escaped(finding.lead)}</b> {_escaped(finding.says)}")
         layout.addWidget(text)
         if finding.remedy and finding.code is not None:
-            from istrel.study.changes import TreatAsMissing
+            from istrel.study.changes.codebook import TreatAsMissing
 
-            change = TreatAsMissing(finding.variables, finding.code)
+            change = TreatAsMissing(finding.variables, (finding.code,))
             links = row(spacing=16)
             self.remedy = button(finding.remedy, "link", lambda: model.do(change))
             links.addWidget(self.remedy)
@@ -147,7 +147,7 @@ class Intake(QWidget):
     def _show_findings(self) -> None:
         clear(self._findings)
         findings = self._model.findings
-        remarks = self._model.study.table.source.remarks if self._model.is_open else ()
+        remarks = self._model.study.source.raw.source.remarks if self._model.is_open else ()
         count = len(findings) + len(remarks)
         words = NUMBERS[count] if count < len(NUMBERS) else f"{count} things"
         ready = self._model.file_facts is not None

@@ -25,11 +25,11 @@ from istrel.app.bridge import StudyModel
 from istrel.app.proof.jobs import Proof, show_exhibit
 from istrel.app.proof.paper import Paper
 from istrel.app.widgets.simple import box, button, clear, column, label, row
-from istrel.data.problem import Problem
 from istrel.exhibits.printing import print_title
 from istrel.exhibits.sheet import TableSheet, as_plain
+from istrel.problem import Problem
 from istrel.render.document import Document, Item
-from istrel.study.changes import Accept, Drop, Move
+from istrel.study.changes.manuscript import Accept, Drop, Move
 from istrel.study.manuscript import Entry, compose, printed_numbers
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle

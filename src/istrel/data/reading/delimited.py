@@ -15,11 +15,11 @@ import pyarrow.compute as pc
 from pyarrow import csv as arrow_csv
 
 from istrel.data.column import Column, Kind, Unread
-from istrel.data.problem import Problem
 from istrel.data.reading.fingerprint import fingerprint
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, sniff
 from istrel.data.table import Source, Table
+from istrel.problem import Problem
 
 DELIMITER_WORDS = {",": "comma", ";": "semicolon", "\t": "tab", "|": "bar"}
 MOSTLY_NUMBERS = 0.8

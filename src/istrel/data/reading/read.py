@@ -4,9 +4,9 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from istrel.data.problem import Problem
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.table import Table
+from istrel.problem import Problem
 
 NOT_YET = {".xlsx", ".ods", ".parquet", ".arrow", ".feather", ".jsonl", ".ndjson"}
 

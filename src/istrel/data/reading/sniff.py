@@ -8,8 +8,8 @@ import re
 from collections import Counter
 from dataclasses import dataclass
 
-from istrel.data.problem import Problem
 from istrel.data.reading.settings import ReadingSettings
+from istrel.problem import Problem
 
 SAMPLE_BYTES = 256 * 1024
 SAMPLE_ROWS = 200

@@ -5,12 +5,12 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 
 from istrel.data.column import Kind
-from istrel.data.conditions import Condition
 from istrel.data.dataset import Dataset
+from istrel.data.formula.tree import Condition
 from istrel.data.levels import Level
-from istrel.data.problem import Problem
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
 from istrel.exhibits.words import listed
+from istrel.problem import Problem
 from istrel.sentence.request import Request
 from istrel.sentence.words import STATISTICS
 

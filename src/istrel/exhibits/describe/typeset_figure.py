@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-from istrel.data.problem import Problem
 from istrel.exhibits.describe.notes import general_notes
 from istrel.exhibits.describe.resolve import DescribePlan
 from istrel.exhibits.describe.result import DescribeResult, HistogramCell
 from istrel.exhibits.describe.title import title_of
 from istrel.exhibits.sheet import FigureSheet, HistogramPanel, Note, plain
+from istrel.problem import Problem
 
 MOST_PANELS = 24
 Y_TITLES = {"count": "Cases", "percent": "Cases, %", "proportion": "Proportion of cases", "density": "Density"}

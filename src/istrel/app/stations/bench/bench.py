@@ -14,13 +14,14 @@ from istrel.app.stations.bench.sentence_line import SentenceLine
 from istrel.app.stations.bench.settings_column import SettingsColumn
 from istrel.app.stations.bench.strip import Strip
 from istrel.app.widgets.simple import box, column, label, row
-from istrel.data.problem import Problem
 from istrel.exhibits.setting import Remedy
+from istrel.problem import Problem
 from istrel.sentence import parse
 from istrel.sentence.complete import complete
 from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subject, with_form
 from istrel.sentence.request import Request, show
-from istrel.study.changes import Keep, TreatAsMissing
+from istrel.study.changes.codebook import TreatAsMissing
+from istrel.study.changes.manuscript import Keep
 from istrel.study.manuscript import printed_numbers
 from istrel.study.study import Kept
 
@@ -225,7 +226,7 @@ class Bench(QWidget):
         if remedy.sentence:
             self.say(remedy.sentence)
         elif remedy.code is not None:
-            self._model.do(TreatAsMissing((remedy.variable,), remedy.code))
+            self._model.do(TreatAsMissing((remedy.variable,), (remedy.code,)))
 
     def _study_changed(self) -> None:
         self.strip.refresh()

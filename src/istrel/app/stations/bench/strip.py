@@ -22,7 +22,7 @@ from istrel.app import theme
 from istrel.app.bridge import StudyModel
 from istrel.app.widgets.drawings import draw_shape, draw_tag
 from istrel.app.widgets.simple import box, column
-from istrel.sentence.request import show_name
+from istrel.sentence.show_formula import show_name
 
 Index = QModelIndex | QPersistentModelIndex
 ROW = 34

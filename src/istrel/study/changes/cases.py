@@ -1,0 +1,85 @@
+"""Changes of cases: conditions, corrections of single values, cases set aside."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+
+from istrel.data.corrections import Aside, Correction
+from istrel.data.formula.tree import Condition
+from istrel.sentence.show_formula import show_condition
+from istrel.study.study import Study
+
+
+@dataclass(frozen=True)
+class SetCondition:
+    """The standing condition on cases; None lifts it."""
+
+    condition: Condition | None
+
+    @property
+    def words(self) -> str:
+        return "all cases in use" if self.condition is None else f"only {show_condition(self.condition)}"
+
+    def apply(self, study: Study) -> Study:
+        return study.with_source(replace(study.source, standing=self.condition))
+
+
+@dataclass(frozen=True)
+class Correct:
+    """Values corrected: recorded beside the source, which stays as it was."""
+
+    corrections: tuple[Correction, ...]
+
+    @property
+    def words(self) -> str:
+        first = self.corrections[0]
+        more = f" and {len(self.corrections) - 1} more" if len(self.corrections) > 1 else ""
+        return f"{first.variable} {first.words}{more}"
+
+    def apply(self, study: Study) -> Study:
+        source = study.source
+        return study.with_source(replace(source, corrections=(*source.corrections, *self.corrections)))
+
+
+@dataclass(frozen=True)
+class TakeBack:
+    """A correction taken back, by its place in the list."""
+
+    place: int
+
+    @property
+    def words(self) -> str:
+        return "take back a correction"
+
+    def apply(self, study: Study) -> Study:
+        kept = study.source.corrections
+        return study.with_source(
+            replace(study.source, corrections=(*kept[: self.place], *kept[self.place + 1 :])),
+        )
+
+
+@dataclass(frozen=True)
+class SetAside:
+    """Cases set aside, in data rows from 1."""
+
+    aside: Aside
+
+    @property
+    def words(self) -> str:
+        count = len(self.aside.rows)
+        return f"set {count} case{'s' if count != 1 else ''} aside"
+
+    def apply(self, study: Study) -> Study:
+        return study.with_source(replace(study.source, asides=(*study.source.asides, self.aside)))
+
+
+@dataclass(frozen=True)
+class BringBack:
+    """All cases that were set aside are in use again."""
+
+    @property
+    def words(self) -> str:
+        return "bring back the cases set aside"
+
+    def apply(self, study: Study) -> Study:
+        return study.with_source(replace(study.source, asides=()))

@@ -1,0 +1,221 @@
+"""Changes of what the variables are: levels, labels, missing codes, and derived variables."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+
+from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable, merge_codes
+from istrel.data.column import show_value
+from istrel.data.derive import band_labels, children_of, describe_derived
+from istrel.data.formula.tree import Formula
+from istrel.data.levels import Level
+from istrel.problem import Problem
+from istrel.study.study import Study
+
+
+def _with_line(study: Study, line: Variable) -> Study:
+    return study.with_codebook(study.codebook.with_variable(line))
+
+
+@dataclass(frozen=True)
+class SetLevel:
+    variable: str
+    level: Level
+
+    @property
+    def words(self) -> str:
+        return f"{self.variable} is {self.level.value}"
+
+    def apply(self, study: Study) -> Study:
+        return _with_line(study, replace(study.codebook[self.variable], level=self.level))
+
+
+@dataclass(frozen=True)
+class SetText:
+    """The label or the unit of a variable."""
+
+    variable: str
+    part: str
+    text: str
+
+    @property
+    def words(self) -> str:
+        return f"{self.part} of {self.variable}"
+
+    def apply(self, study: Study) -> Study:
+        if self.part not in ("label", "unit"):
+            raise ValueError(self.part)
+        old = study.codebook[self.variable]
+        return _with_line(
+            study, replace(old, label=self.text) if self.part == "label" else replace(old, unit=self.text)
+        )
+
+
+@dataclass(frozen=True)
+class SetDecimals:
+    """Decimals of a measure in print; None leaves it to the house style."""
+
+    variable: str
+    decimals: int | None
+
+    @property
+    def words(self) -> str:
+        return f"decimals of {self.variable}"
+
+    def apply(self, study: Study) -> Study:
+        return _with_line(study, replace(study.codebook[self.variable], decimals=self.decimals))
+
+
+@dataclass(frozen=True)
+class SetValueLabels:
+    """The value labels of a variable, all of them, in the order in which values print."""
+
+    variable: str
+    labels: tuple[ValueLabel, ...]
+
+    @property
+    def words(self) -> str:
+        return f"value labels of {self.variable}"
+
+    def apply(self, study: Study) -> Study:
+        return _with_line(study, replace(study.codebook[self.variable], value_labels=self.labels))
+
+
+@dataclass(frozen=True)
+class SetMissing:
+    """The missing codes of one variable, all of them."""
+
+    variable: str
+    codes: tuple[MissingCode, ...]
+
+    @property
+    def words(self) -> str:
+        return f"missing codes of {self.variable}"
+
+    def apply(self, study: Study) -> Study:
+        return _with_line(study, replace(study.codebook[self.variable], missing_codes=self.codes))
+
+
+@dataclass(frozen=True)
+class TreatAsMissing:
+    """One or several more missing codes, in several variables at once."""
+
+    variables: tuple[str, ...]
+    codes: tuple[float | str, ...]
+
+    @property
+    def words(self) -> str:
+        return f"treat {', '.join(show_value(code) for code in self.codes).replace('-', '−')} as missing"
+
+    def apply(self, study: Study) -> Study:
+        codebook = study.codebook
+        added = tuple(MissingCode(code) for code in self.codes)
+        for name in self.variables:
+            old = codebook[name]
+            codebook = codebook.with_variable(replace(old, missing_codes=merge_codes(old.missing_codes, added)))
+        return study.with_codebook(codebook)
+
+
+@dataclass(frozen=True)
+class LeaveOut:
+    """Variables left out of everything that is offered, or taken in again; their data stay."""
+
+    variables: tuple[str, ...]
+    in_use: bool = False
+
+    @property
+    def words(self) -> str:
+        names = ", ".join(self.variables[:2]) + (" …" if len(self.variables) > 2 else "")
+        return f"{'take in' if self.in_use else 'leave out'} {names}"
+
+    def apply(self, study: Study) -> Study:
+        codebook = study.codebook
+        for name in self.variables:
+            codebook = codebook.with_variable(replace(codebook[name], in_use=self.in_use))
+        return study.with_codebook(codebook)
+
+
+@dataclass(frozen=True)
+class Derive:
+    """A new variable made from others; it never takes the place of one that is there."""
+
+    name: str
+    formula: Formula
+    label: str = ""
+
+    @property
+    def words(self) -> str:
+        return f"derive {self.name}"
+
+    def apply(self, study: Study) -> Study:
+        if not self.name.strip():
+            raise Problem("A derived variable needs a name.")
+        if self.name in study.codebook:
+            raise Problem(f"There is already a variable “{self.name}”; a derived one needs a name of its own.")
+        line = describe_derived(self.name, self.formula, study.data, label=self.label)
+        return _proven(study.with_codebook(study.codebook.adding(line)))
+
+
+@dataclass(frozen=True)
+class SetFormula:
+    """Another formula for a derived variable; labels that came from its bands follow, labels a person wrote stay."""
+
+    name: str
+    formula: Formula
+
+    @property
+    def words(self) -> str:
+        return f"formula of {self.name}"
+
+    def apply(self, study: Study) -> Study:
+        old = study.codebook[self.name]
+        if old.formula is None:
+            raise Problem(f"“{self.name}” is a variable of the source; it is not made by a formula.")
+        changed = _proven(_with_line(study, replace(old, formula=self.formula)))
+        before, after = band_labels(old.formula, study.data), band_labels(self.formula, study.data)
+        if not after:
+            return changed
+        own = {entry.value: entry.label for entry in old.value_labels if entry not in before}
+        kept = own if len(before) == len(after) else {}
+        labels = tuple(ValueLabel(e.value, kept.get(e.value, e.label)) for e in after)
+        return _with_line(changed, replace(changed.codebook[self.name], value_labels=labels))
+
+
+@dataclass(frozen=True)
+class RemoveDerived:
+    """A derived variable taken out; refused while others are made from it."""
+
+    name: str
+
+    @property
+    def words(self) -> str:
+        return f"remove {self.name}"
+
+    def apply(self, study: Study) -> Study:
+        if study.codebook[self.name].formula is None:
+            raise Problem(f"“{self.name}” is a variable of the source; it can be left out, not removed.")
+        children = children_of(study.codebook, self.name)
+        if children:
+            raise Problem(f"“{self.name}” is needed by {', '.join(children)}; remove that first.")
+        return study.with_codebook(study.codebook.without(self.name))
+
+
+@dataclass(frozen=True)
+class LayOver:
+    """Another codebook in place of the one there is: read from a file, already matched with the variables."""
+
+    codebook: Codebook
+    name: str
+
+    @property
+    def words(self) -> str:
+        return f"codebook from {self.name}"
+
+    def apply(self, study: Study) -> Study:
+        return _proven(study.with_codebook(self.codebook))
+
+
+def _proven(study: Study) -> Study:
+    """The study, whose derived variables can all be made; otherwise the Problem that says which cannot."""
+    study.source.data  # noqa: B018 — made here, so that a circle or a wrong name is refused before it is kept
+    return study
