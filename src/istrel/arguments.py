@@ -11,6 +11,8 @@ from istrel.problem import Problem
 STREAMED = ("json", "md", "csv", "html")
 USAGE = """istrel [FILE] [--demo]
        istrel make SOURCE "SENTENCE" ... -o OUT [--to FORMAT] [options]
+       istrel look SOURCE [-o OUT] [--to FORMAT] [options]
+       istrel codebook SOURCE -o OUT.csv [options]
 """
 
 
@@ -52,6 +54,31 @@ def make_parser() -> Parser:
     )
     parser.add_argument("--to", default=None, help=f"the format on standard output: {', '.join(STREAMED)}")
     parser.add_argument("--style", default="apa7", help="a house style's name or file")
+    _add_reading(parser)
+    return parser
+
+
+def look_parser() -> Parser:
+    parser = Parser(prog="istrel look", description="What is in a data file, and what looks wrong with it.")
+    parser.add_argument("source", help="a data file")
+    parser.add_argument("-o", dest="out", default=None, help="the file to write: .html, .odt, .json or .txt")
+    parser.add_argument("--to", default=None, help="the format on standard output: json, html or txt")
+    _add_reading(parser)
+    return parser
+
+
+def codebook_parser() -> Parser:
+    parser = Parser(prog="istrel codebook", description="The codebook of a data file as CSV.")
+    parser.add_argument("source", help="a data file")
+    parser.add_argument(
+        "-o", dest="out", default=None, help="the CSV file to write; - or nothing writes to standard output"
+    )
+    _add_reading(parser)
+    return parser
+
+
+def _add_reading(parser: Parser) -> None:
+    """How the source is read: the same options for every command."""
     parser.add_argument("--codebook", default="", help="a codebook as CSV")
     parser.add_argument("--delimiter", help="what separates the fields; \\t for a tab")
     parser.add_argument("--decimal", choices=[".", ","], help="the decimal mark")
@@ -59,4 +86,3 @@ def make_parser() -> Parser:
     parser.add_argument("--header-row", type=int, help="the row that holds the names, from 1; 0 for none")
     parser.add_argument("--sheet", help="the sheet of a spreadsheet")
     parser.add_argument("--missing", default="", help='missing codes for all variables, e.g. "-9,99"')
-    return parser

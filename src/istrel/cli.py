@@ -14,7 +14,7 @@ if TYPE_CHECKING:
     import argparse
 
 DONE, REFUSED, FAULT = 0, 2, 3
-NOT_YET = ("look", "build", "codebook")
+NOT_YET = ("build",)
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
@@ -34,10 +34,14 @@ def main(arguments: Sequence[str] | None = None) -> int:
 def _run(words: list[str]) -> int:
     if not words:
         return _open_window("", demo=False)
-    from istrel.arguments import joined, make_parser, window_parser
+    from istrel.arguments import codebook_parser, joined, look_parser, make_parser, window_parser
 
     if words[0] == "make":
         return _make(make_parser().parse_args(joined(words[1:])))
+    if words[0] == "look" and not (len(words) == 1 and Path("look").exists()):
+        return _look(look_parser().parse_args(joined(words[1:])))
+    if words[0] == "codebook" and not (len(words) == 1 and Path("codebook").exists()):
+        return _codebook(codebook_parser().parse_args(joined(words[1:])))
     if words[0] in NOT_YET and not Path(words[0]).exists():
         raise Problem(f"“istrel {words[0]}” cannot be done yet; “istrel make” can.")
     options = window_parser().parse_args(words)
@@ -75,6 +79,33 @@ def _make(options: argparse.Namespace) -> int:
     return DONE
 
 
+def _look(options: argparse.Namespace) -> int:
+    """The intake: text on standard output unless a file or a format is named."""
+    from istrel.render.intake import render_intake
+    from istrel.study.intake import take_in
+    from istrel.study.opening import open_data
+
+    path = Path(options.out) if options.out not in (None, "-") else None
+    if path is not None and path.is_dir():
+        raise Problem(f"{path}: this is a folder; name a file in it.")
+    ending = options.to or (path.suffix if path is not None else "txt")
+    if not ending:
+        raise Problem(f"{path}: the ending of the file chooses the output; add one, for example .html.")
+    _write(render_intake(take_in(open_data(options.source, _opening(options))), ending), path)
+    return DONE
+
+
+def _codebook(options: argparse.Namespace) -> int:
+    """The codebook as CSV."""
+    from istrel.study.codebook_csv import write_codebook
+    from istrel.study.opening import open_data
+
+    path = Path(options.out) if options.out not in (None, "-") else None
+    data = open_data(options.source, _opening(options))
+    _write(write_codebook(data.codebook).encode(), path)
+    return DONE
+
+
 def _target(options: argparse.Namespace) -> tuple[str, Path | None]:
     """(ending, path); no path means standard output."""
     from istrel.arguments import STREAMED
@@ -108,7 +139,7 @@ def _opening(options: argparse.Namespace) -> Any:
         raise Problem(f"the delimiter is one character; “{options.delimiter}” is not.")
     if options.header_row is not None and options.header_row < 0:
         raise Problem("the row of names is counted from 1; 0 means there is none.")
-    reading = ReadingSettings(options.delimiter, options.decimal, options.encoding, options.header_row)
+    reading = ReadingSettings(options.delimiter, options.decimal, options.encoding, options.header_row, options.sheet)
     return Opening(reading, options.codebook, parse_missing(options.missing))
 
 

@@ -7,7 +7,7 @@ from collections.abc import Callable
 import pytest
 
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable, parse_missing
-from istrel.data.codebook_csv import parse_values, read_codebook, show_missing, write_codebook
+from istrel.study.codebook_csv import parse_values, read_codebook, show_missing, write_codebook
 from istrel.data.dataset import Dataset
 from istrel.data.facts import file_facts, variable_facts
 from istrel.data.levels import Level

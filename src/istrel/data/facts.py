@@ -28,6 +28,8 @@ class VariableFacts:
         Of numbers; None for words and where nothing is valid. Dates give their first and last day as text.
     most_frequent
         (label, count), most frequent first, at most five.
+    frequent_values
+        The same with values as stored.
     shape
         Heights from 0 to 1 of a drawing: classes of numbers and dates, or categories in order.
     stepped
@@ -45,6 +47,8 @@ class VariableFacts:
     most_frequent: tuple[tuple[str, int], ...]
     shape: tuple[float, ...]
     stepped: bool
+    zeros: int = 0
+    frequent_values: tuple[tuple[float | str, int], ...] = ()
 
     @property
     def glance(self) -> str:
@@ -101,7 +105,34 @@ def variable_facts(data: Dataset, name: str) -> VariableFacts:
         most_frequent=tuple((variable.label_of(_stored(column, distinct[i])), int(counts[i])) for i in often),
         shape=shape,
         stepped=not by_class,
+        frequent_values=tuple((_stored(column, distinct[i]), int(counts[i])) for i in often),
+        zeros=int((values == 0).sum()) if column.kind is Kind.NUMBER else 0,
     )
+
+
+Extreme = tuple[float | str, int]
+
+
+def extremes(data: Dataset, name: str, k: int = 5) -> tuple[tuple[Extreme, ...], tuple[Extreme, ...]]:
+    """The k lowest and the k highest (value, data row from 1), the outermost first; nothing for texts.
+
+    Of equal values the one that stands earlier in the file comes first.
+    """
+    column = data.table.column(name)
+    if column.kind is Kind.TEXT or data.variable(name).level is Level.IDENTIFIER:
+        return (), ()
+    rows = np.flatnonzero(data.numbers(name).valid)
+    values = data.numbers(name).values[rows]
+    ends = []
+    for sign in (1.0, -1.0):
+        near = (
+            np.flatnonzero(sign * values <= np.partition(sign * values, k - 1)[k - 1])
+            if rows.size > k
+            else np.arange(rows.size)
+        )
+        order = near[np.argsort(sign * values[near], kind="stable")][:k]
+        ends.append(tuple((column.value_at(int(row)), int(row) + 1) for row in rows[order]))
+    return ends[0], ends[1]
 
 
 def _stored(column: Column, value: Any) -> float | str:
@@ -134,12 +165,29 @@ def _classes(values: NDArray[np.float64]) -> tuple[float, ...]:
 
 @dataclass(frozen=True)
 class FileFacts:
-    """The whole file in numbers; `missing_share` is of all values."""
+    """The whole file in numbers.
+
+    Attributes
+    ----------
+    missing_share
+        Of all values of the cases that are not set aside.
+    cases
+        Rows that are not set aside.
+    first_day, last_day, dated
+        The span of the first variable of dates, and its name; empty where there is none.
+    memory
+        Bytes that the columns take.
+    """
 
     rows: int
     columns: int
     missing_share: float
     complete: int
+    cases: int
+    first_day: str = ""
+    last_day: str = ""
+    dated: str = ""
+    memory: int = 0
 
 
 def file_facts(data: Dataset) -> FileFacts:
@@ -151,7 +199,21 @@ def file_facts(data: Dataset) -> FileFacts:
         complete &= present
         missing += data.n_cases - int(present.sum())
     cells = max(1, data.n_cases * len(data.table.columns))
-    return FileFacts(data.n_rows, len(data.table.columns), missing / cells, int(complete.sum()))
+    first, last, dated = _days(data)
+    memory = sum(column.values.nbytes + column.valid.nbytes for column in data.table.columns)
+    size = (data.n_rows, len(data.table.columns))
+    return FileFacts(*size, missing / cells, int(complete.sum()), data.n_cases, first, last, dated, memory)
+
+
+def _days(data: Dataset) -> tuple[str, str, str]:
+    """First and last day of the first variable of dates, and its name."""
+    for column in data.table.columns:
+        if column.kind is Kind.DATE:
+            present = data.present(column.name)
+            if present.any():
+                days = column.values[present]
+                return str(days.min())[:10], str(days.max())[:10], column.name
+    return "", "", ""
 
 
 def value_counts(data: Dataset, name: str, limit: int = 12) -> tuple[tuple[float | str, str, int], ...]:

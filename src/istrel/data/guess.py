@@ -14,6 +14,11 @@ from istrel.data.table import Table
 
 CODE_LIKE = np.array([-9, -8, -7, -99, -98, -97, -999, -998, -9999, 9, 99, 98, 97, 999, 998, 9999, 99999], float)
 IDENTIFIER_NAME = re.compile(r"(^|_|\b)(id|nr|no|number|code|key|case|uuid|index)(\b|_|$)|Id$|ID$", re.IGNORECASE)
+PERSON_NAME = re.compile(
+    r"^(participant|subject|respondent|patient|person|student|pupil|learner|member|client|case|household|record)"
+    r"(_?(id|nr|no|number|code|key))?$",
+    re.IGNORECASE,
+)
 MOST_SCALE_STEPS = 11
 MOST_COUNT = 60
 FEWEST_ANSWERS = 15
@@ -94,6 +99,8 @@ def _of_numbers(column: Column) -> Level:
 
 
 def _is_key(name: str, distinct: NDArray[np.float64], n: int) -> bool:
+    if PERSON_NAME.match(name) and distinct.size > MOST_SCALE_STEPS and distinct[0] >= 0:
+        return True  # in a file with several rows per person, too
     nearly_unique = n >= 3 and distinct.size >= 0.98 * n
     gapless = distinct.size >= 20 and distinct[-1] - distinct[0] <= 1.2 * distinct.size
     return nearly_unique and (bool(IDENTIFIER_NAME.search(name)) or gapless)

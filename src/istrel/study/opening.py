@@ -7,11 +7,11 @@ from pathlib import Path
 
 from istrel import demo
 from istrel.data.codebook import Codebook, MissingCode
-from istrel.data.codebook_csv import read_codebook
 from istrel.data.dataset import Dataset
 from istrel.data.guess import guess_codebook
 from istrel.data.reading import ReadingSettings, read
 from istrel.problem import Problem
+from istrel.study.codebook_csv import read_codebook
 
 
 @dataclass(frozen=True)

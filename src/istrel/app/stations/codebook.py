@@ -14,11 +14,11 @@ from istrel.app.widgets.drawings import draw_shape, draw_tag
 from istrel.app.widgets.simple import box, clear, column, label, row, serif_label
 from istrel.app.widgets.variable_table import TableColumn, VariableModel, variable_table
 from istrel.data.codebook import Variable, parse_missing
-from istrel.data.codebook_csv import show_missing
 from istrel.data.facts import VariableFacts, value_counts
 from istrel.data.levels import Level
 from istrel.study.changes import Change
 from istrel.study.changes.codebook import SetLevel, SetMissing, SetText
+from istrel.study.codebook_csv import show_missing
 
 COLUMNS = (
     TableColumn("", 52, "tag"),

@@ -13,9 +13,12 @@ class ReadingSettings:
     ----------
     header_row
         The row that holds the names, counted from 1; 0 when there is none.
+    sheet
+        The sheet of a spreadsheet, by its name or its number from 1; the first one with data unless given.
     """
 
     delimiter: str | None = None
     decimal: str | None = None
     encoding: str | None = None
     header_row: int | None = None
+    sheet: str | None = None

@@ -1,0 +1,29 @@
+"""Screening: what looks wrong in a file, which rows it means, and how it can be mended. One module per family of findings."""
+
+from __future__ import annotations
+
+from datetime import date
+
+import numpy as np
+
+from istrel.data.dataset import Dataset
+from istrel.data.screening import codes, copies, dates, missing, repeats, shape, spellings, values
+from istrel.data.screening.finding import Finding
+from istrel.data.screening.look import Look
+
+__all__ = ["Finding", "screen"]
+
+FAMILIES = (codes, spellings, values, repeats, dates, missing, copies, shape)
+
+
+def screen(data: Dataset, today: date | None = None) -> tuple[Finding, ...]:
+    """All findings, those that change numbers first.
+
+    Parameters
+    ----------
+    today
+        The day after which a date lies in the future; the day of the call unless given.
+    """
+    look = Look(data, np.datetime64(today or date.today(), "D"))
+    found = [finding for family in FAMILIES for finding in family.find(look)]
+    return tuple(sorted(found, key=lambda finding: not finding.changes_numbers))

@@ -1,0 +1,153 @@
+"""Values that stand for "no answer": suspected missing codes, and text among numbers or dates."""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Iterator
+
+import numpy as np
+
+from istrel.data.column import Column, Kind
+from istrel.data.corrections import Correction
+from istrel.data.levels import Level
+from istrel.data.screening.finding import (
+    Finding,
+    MarkMissing,
+    Mask,
+    Remedy,
+    Replace,
+    cases,
+    listed,
+    quoted,
+    rows_of,
+    shown,
+    times,
+)
+from istrel.data.screening.look import Look
+
+NO_ANSWER = frozenset(
+    [
+        ".",
+        "-",
+        "--",
+        "?",
+        "n/a",
+        "na",
+        "n.a.",
+        "#n/a",
+        "nan",
+        "null",
+        "none",
+        "nil",
+        "missing",
+        "unknown",
+        "refused",
+        "k.a.",
+        "s/d",
+    ]
+) | frozenset(("no answer", "not available", "not applicable", "no data", "keine angabe", "don't know", "not stated"))
+
+
+def find(look: Look) -> Iterator[Finding]:
+    """suspected_missing_code and text_in_numbers."""
+    yield from _numeric_codes(look)
+    yield from _worded_codes(look)
+    yield from _unread(look)
+
+
+def _numeric_codes(look: Look) -> Iterator[Finding]:
+    """One finding per suspected code, over all variables in which it stands."""
+    places: dict[float, list[tuple[str, Mask]]] = {}
+    for name in look.of_kind(Kind.NUMBER):
+        for code in look.codes(name):
+            numbers = look.data.numbers(name)
+            places.setdefault(code, []).append((name, numbers.valid & (numbers.values == code)))
+    for code, where in sorted(places.items(), key=lambda item: -sum(int(m.sum()) for _, m in item[1])):
+        names = tuple(name for name, _ in where)
+        count = sum(int(mask.sum()) for _, mask in where)
+        yield Finding(
+            "suspected_missing_code",
+            names,
+            shown(code),
+            f"stands {times(count)} in {listed(names)}, far from all other values: a code for “no answer”?",
+            rows_of(np.logical_or.reduce([mask for _, mask in where])),
+            (Remedy(f"treat {shown(code)} as missing", MarkMissing(names, (code,))),),
+            changes_numbers=True,
+        )
+
+
+def _worded_codes(look: Look) -> Iterator[Finding]:
+    """Words for "no answer" among the values of a category."""
+    places: dict[str, list[tuple[str, Mask]]] = {}
+    for name in look.of_kind(Kind.TEXT):
+        if look.level(name) is Level.TEXT:
+            continue
+        column, present = look.data.table.column(name), look.data.present(name)
+        for place in look.data.tally(name)[0].tolist():
+            word = column.words[place]
+            if word.strip().casefold() in NO_ANSWER:
+                places.setdefault(word, []).append((name, present & (column.values == place)))
+    for word, where in places.items():
+        names = tuple(name for name, _ in where)
+        count = sum(int(mask.sum()) for _, mask in where)
+        yield Finding(
+            "suspected_missing_code",
+            names,
+            f"“{word}”",
+            f"stands {times(count)} among the values of {listed(names)}: no answer rather than an answer?",
+            rows_of(np.logical_or.reduce([mask for _, mask in where])),
+            (Remedy(f"treat “{word}” as missing", MarkMissing(names, (word,))),),
+            changes_numbers=True,
+        )
+
+
+def _unread(look: Look) -> Iterator[Finding]:
+    for name in look.names:
+        column = look.data.table.column(name)
+        declared = {code.value for code in look.data.variable(name).missing_codes}
+        kept = [i for i, text in enumerate(column.unread.texts) if text not in declared]
+        if look.data.aside is not None:
+            kept = [i for i in kept if not look.data.aside[column.unread.rows[i]]]
+        if not kept:
+            continue
+        counts = Counter(column.unread.texts[i] for i in kept).most_common()
+        what = "dates" if column.kind is Kind.DATE else "numbers"
+        yield Finding(
+            "text_in_numbers",
+            (name,),
+            f"Text among {what}",
+            f"in {name}: {quoted(counts)}. {cases(len(kept)).capitalize()} count as missing until then.",
+            tuple(int(column.unread.rows[i]) + 1 for i in kept),
+            _mending(column, [text for text, _ in counts], dict(counts)),
+            changes_numbers=True,
+        )
+
+
+def _mending(column: Column, texts: list[str], counts: dict[str, int]) -> tuple[Remedy, ...]:
+    """Read what has the other decimal mark; the rest is missing."""
+    read = {text: _as_number(text) for text in texts} if column.kind is Kind.NUMBER else {}
+    decimals = {text: value for text, value in read.items() if value is not None}
+    rest = tuple(text for text in texts if text not in decimals)
+    remedies = []
+    if decimals:
+        count = sum(counts[text] for text in decimals)
+        corrections = tuple(
+            Correction(column.name, text, value, reason="decimal mark") for text, value in decimals.items()
+        )
+        remedies.append(Remedy(f"read {count:,} as decimals", Replace(corrections)))
+    if rest:
+        words = "treat the rest as missing" if decimals else "treat as missing"
+        remedies.append(Remedy(words, MarkMissing((column.name,), rest)))
+    return tuple(remedies)
+
+
+def _as_number(text: str) -> float | None:
+    """A number written with the other decimal mark, or with spaces inside."""
+    plain = text.strip().replace("\u00a0", "").replace("\u202f", "").replace(" ", "").replace("−", "-")
+    if plain.count(",") == 1 and "." not in plain:
+        plain = plain.replace(",", ".")
+    try:
+        value = float(plain)
+    except ValueError:
+        return None
+    return value if np.isfinite(value) else None

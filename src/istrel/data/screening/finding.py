@@ -1,0 +1,124 @@
+"""What a finding is: the matter, the rows it means, and remedies as plain data that the study can carry out."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.column import show_value
+from istrel.data.corrections import Correction
+from istrel.data.levels import Level
+
+Mask = NDArray[np.bool_]
+MOST_NAMED = 4
+
+
+@dataclass(frozen=True)
+class MarkMissing:
+    """Declare values missing in variables."""
+
+    variables: tuple[str, ...]
+    codes: tuple[float | str, ...]
+
+
+@dataclass(frozen=True)
+class Replace:
+    """Exchange values for others."""
+
+    corrections: tuple[Correction, ...]
+
+
+@dataclass(frozen=True)
+class PutAside:
+    """Set cases aside, in data rows from 1."""
+
+    rows: tuple[int, ...]
+    reason: str
+
+
+@dataclass(frozen=True)
+class ChangeLevel:
+    variables: tuple[str, ...]
+    level: Level
+
+
+@dataclass(frozen=True)
+class Omit:
+    """Leave variables out of everything that is offered."""
+
+    variables: tuple[str, ...]
+
+
+Action = MarkMissing | Replace | PutAside | ChangeLevel | Omit
+
+
+@dataclass(frozen=True)
+class Remedy:
+    """What one click does, and what it is called."""
+
+    words: str
+    action: Action
+
+
+@dataclass(frozen=True)
+class Finding:
+    """One thing to look at.
+
+    Attributes
+    ----------
+    kind
+        A word of docs/exchange.md, for example suspected_missing_code.
+    lead, says
+        The first words, which name the matter, and the rest of the line.
+    rows
+        Data rows it means, from 1, ascending; empty where it means the whole variable.
+    remedies
+        What clicks can do, the likeliest first; empty where only a person can decide.
+    changes_numbers
+        True where results are wrong until it is mended; False for what is only good to know.
+    """
+
+    kind: str
+    variables: tuple[str, ...]
+    lead: str
+    says: str
+    rows: tuple[int, ...] = ()
+    remedies: tuple[Remedy, ...] = ()
+    changes_numbers: bool = False
+
+    @property
+    def line(self) -> str:
+        """The whole line."""
+        return f"{self.lead} {self.says}".strip()
+
+
+def rows_of(mask: Mask) -> tuple[int, ...]:
+    """Data rows, from 1, of a mask of shape (rows,)."""
+    return tuple((np.flatnonzero(mask) + 1).tolist())
+
+
+def listed(names: tuple[str, ...]) -> str:
+    """Names in a line: "a, b and c"; many are cut short."""
+    if len(names) > MOST_NAMED:
+        return f"{', '.join(names[:3])} and {len(names) - 3} more"
+    return " and ".join(names) if len(names) < 3 else f"{', '.join(names[:-1])} and {names[-1]}"
+
+
+def times(count: int) -> str:
+    return {1: "once", 2: "twice"}.get(count, f"{count:,} times")
+
+
+def cases(count: int) -> str:
+    return "1 case" if count == 1 else f"{count:,} cases"
+
+
+def shown(value: float | str) -> str:
+    """A value in running text, with a true minus."""
+    return show_value(value).replace("-", "−") if not isinstance(value, str) else value
+
+
+def quoted(words: list[tuple[str, int]]) -> str:
+    """Texts with their counts: "“n/a” (7), “72,5” (3)"."""
+    return ", ".join(f"“{text}” ({count:,})" for text, count in words[:MOST_NAMED])

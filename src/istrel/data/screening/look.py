@@ -1,0 +1,96 @@
+"""What several kinds of findings need to know of a variable, found out once: its codes and what remains without them."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field
+from functools import cached_property
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.column import Kind
+from istrel.data.dataset import Dataset
+from istrel.data.guess import suspected_codes
+from istrel.data.levels import Level
+from istrel.data.screening.marks import repeats
+from istrel.data.screening.remote import remote
+
+Mask = NDArray[np.bool_]
+
+
+@dataclass(frozen=True, eq=False)
+class Look:
+    """The data to be screened, with what was found out so far.
+
+    Attributes
+    ----------
+    today
+        The day after which a date lies in the future.
+    copies
+        Variables that were found to say what another one says: their shape is told once.
+    """
+
+    data: Dataset
+    today: np.datetime64
+    copies: set[str] = field(default_factory=set)
+    _codes: dict[str, tuple[float, ...]] = field(default_factory=dict)
+    _usable: dict[str, Mask] = field(default_factory=dict)
+
+    @property
+    def names(self) -> tuple[str, ...]:
+        """Variables of the source that are in use; what is derived follows its parents."""
+        return tuple(v.name for v in self.data.codebook.variables if v.in_use and v.formula is None)
+
+    def of_kind(self, kind: Kind) -> tuple[str, ...]:
+        return tuple(name for name in self.names if self.data.table.column(name).kind is kind)
+
+    @property
+    def measured(self) -> tuple[str, ...]:
+        """Numbers whose size means something."""
+        return tuple(name for name in self.of_kind(Kind.NUMBER) if self.data.variable(name).level.measured)
+
+    def level(self, name: str) -> Level:
+        return self.data.variable(name).level
+
+    def codes(self, name: str) -> tuple[float, ...]:
+        """Values of a variable of numbers that look like codes for "no answer"."""
+        if name not in self._codes:
+            level = self.level(name)
+            coded = level not in (Level.IDENTIFIER, Level.NOMINAL, Level.BINARY) or self.has_three(name)
+            distinct, _ = self.data.tally(name)
+            self._codes[name] = suspected_codes(distinct) if coded and level is not Level.IDENTIFIER else ()
+        return self._codes[name]
+
+    def has_three(self, name: str) -> bool:
+        """More values than a question with two answers has."""
+        return self.data.tally(name)[0].size > 2
+
+    def without_codes(self, name: str) -> Mask:
+        """Cases with a value that is no suspected code, shape (rows,)."""
+        numbers = self.data.numbers(name)
+        codes = self.codes(name)
+        return numbers.valid & ~np.isin(numbers.values, codes) if codes else numbers.valid
+
+    def usable(self, name: str) -> Mask:
+        """Cases with a value that is neither a suspected code nor far from all others, shape (rows,)."""
+        if name not in self._usable:
+            mask = self.without_codes(name).copy()
+            mask[np.flatnonzero(mask)[remote(self.data.numbers(name).values[mask])]] = False
+            self._usable[name] = mask
+        return self._usable[name]
+
+    def values(self, name: str) -> NDArray[np.float64]:
+        """The values of the usable cases."""
+        return self.data.numbers(name).values[self.usable(name)]
+
+    @property
+    def kept(self) -> Mask:
+        """Cases that are not set aside, shape (rows,)."""
+        aside = self.data.aside
+        return np.ones(self.data.n_rows, bool) if aside is None else ~aside
+
+    @cached_property
+    def repeated(self) -> Mask:
+        """Cases that repeat an earlier one in every column, shape (rows,)."""
+        columns = [self.data.table.column(name) for name in self.names]
+        return repeats(columns, self.kept) if len(columns) > 1 else np.zeros(self.data.n_rows, bool)

@@ -1,0 +1,69 @@
+"""Variables with much missing, and values that are missing together."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.levels import Level
+from istrel.data.screening.finding import Finding, Omit, Remedy, cases, listed, rows_of
+from istrel.data.screening.look import Look
+
+MUCH = 0.2
+TOGETHER = 0.9
+FEWEST = 5
+MOST_ROWS = 100_000
+MOST_VARIABLES = 600
+
+
+def find(look: Look) -> Iterator[Finding]:
+    """high_missing and missing_together."""
+    n = look.data.n_cases
+    for name in look.names:
+        missing = n - int(look.data.present(name).sum())
+        free = look.level(name) is Level.TEXT and missing < n  # nobody has to write a comment
+        if n and missing >= MUCH * n and not free:
+            says = f"is missing in {missing:,} of {cases(n)} ({100 * missing / n:.0f} %)."
+            yield Finding("high_missing", (name,), name, says, (), (Remedy(f"leave out {name}", Omit((name,))),))
+    yield from _together(look)
+
+
+def _together(look: Look) -> Iterator[Finding]:
+    n = look.data.n_cases
+    absent = {name: n - int(look.data.present(name).sum()) for name in look.names}
+    names = [name for name, count in absent.items() if FEWEST <= count < n][:MOST_VARIABLES]
+    if len(names) < 2:
+        return
+    kept = np.ones(look.data.n_rows, bool) if look.data.aside is None else ~look.data.aside
+    step = max(1, look.data.n_rows // MOST_ROWS)
+    gone = np.column_stack([(kept & ~look.data.present(name))[::step] for name in names]).astype(np.float32)
+    for members in groups(phi(gone)):
+        family = tuple(names[i] for i in members)
+        mask = kept & ~np.logical_or.reduce([look.data.present(name) for name in family])
+        lead = listed(family)
+        yield Finding(
+            "missing_together", family, lead, f"are missing together in {cases(int(mask.sum()))}.", rows_of(mask)
+        )
+
+
+def phi(indicators: NDArray[np.float32]) -> NDArray[np.float64]:
+    """Correlations of 0/1 columns, shape (p, p); 0 where one is constant."""
+    n = max(1, indicators.shape[0])
+    share = indicators.mean(axis=0, dtype=np.float64)
+    both = (indicators.T @ indicators).astype(np.float64) / n
+    spread = np.sqrt(share * (1 - share))
+    with np.errstate(all="ignore"):
+        found = (both - np.outer(share, share)) / np.outer(spread, spread)
+    return np.nan_to_num(found, posinf=0.0, neginf=0.0)
+
+
+def groups(phi_matrix: NDArray[np.float64]) -> list[list[int]]:
+    """Columns joined by strong correlations, as lists of two or more."""
+    from scipy.sparse import csr_array
+    from scipy.sparse.csgraph import connected_components
+
+    _, label = connected_components(csr_array(phi_matrix >= TOGETHER), directed=False)
+    members = [np.flatnonzero(label == one).tolist() for one in np.flatnonzero(np.bincount(label) > 1)]
+    return sorted(members)

@@ -1,0 +1,107 @@
+"""Rows that stand twice, and keys that stand twice."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+import numpy as np
+
+from istrel.data.levels import Level
+from istrel.data.screening.finding import Finding, Mask, PutAside, Remedy, cases, listed, rows_of
+from istrel.data.screening.look import Look
+from istrel.data.screening.marks import row_marks
+
+MOSTLY_UNIQUE = 0.9
+BY_CHANCE = 0.05
+FEW = 3
+
+
+def find(look: Look) -> Iterator[Finding]:
+    """repeated_rows and repeated_key."""
+    kept, repeated = look.kept, look.repeated
+    if kept.sum() < FEW:
+        return
+    found = int(repeated.sum())
+    if found and _chance(look, found):
+        repeated = np.zeros_like(kept)
+    elif found:
+        rows = rows_of(repeated)
+        says = "an earlier row in every column." if found > 1 else "an earlier one in every column."
+        lead = f"{found:,} rows repeat" if found > 1 else "1 row repeats"
+        remedy = Remedy("set the repeats aside", PutAside(rows, "repeats an earlier row"))
+        yield Finding("repeated_rows", (), lead, says, rows, (remedy,), changes_numbers=True)
+    for keys in _keys(look, kept & ~repeated):
+        yield from _repeated_key(look, keys, kept & ~repeated)
+
+
+def _chance(look: Look, found: int) -> bool:
+    """Whether so many rows are likely to agree by chance: a few categories repeat in every file.
+
+    Pairs expected to agree if the variables were independent: n²/2 times the product of each one's chance of agreement.
+    """
+    n = look.data.n_cases
+    agreement = 1.0
+    for name in look.names:
+        _, counts = look.data.tally(name)
+        agreement *= float(((counts / max(1, n)) ** 2).sum() + (1 - counts.sum() / max(1, n)) ** 2)
+    return bool(n * n / 2 * agreement > BY_CHANCE * found)
+
+
+def _keys(look: Look, kept: Mask) -> Iterator[tuple[str, ...]]:
+    """Identifiers; in a file with several rows per person, the identifier together with what tells the rows apart."""
+    n = int(kept.sum())
+    for name in look.names:
+        if look.level(name) is not Level.IDENTIFIER:
+            continue
+        if _distinct(look, (name,), kept) >= MOSTLY_UNIQUE * n:
+            yield (name,)
+            continue
+        for other in look.names:
+            if other != name and look.level(other) is not Level.TEXT and _pairs(look, name, other, kept):
+                yield (name, other)
+                break
+
+
+def _pairs(look: Look, name: str, other: str, kept: Mask) -> bool:
+    """Whether the two together are nearly unique, and the second does more than repeat itself at random."""
+    n = int(kept.sum())
+    few = look.data.tally(other)[0].size <= max(FEW, n // 20) or look.level(other) is Level.DATE
+    return few and _distinct(look, (name, other), kept) >= 0.99 * n
+
+
+def _distinct(look: Look, names: tuple[str, ...], kept: Mask) -> int:
+    marks = row_marks([look.data.table.column(name) for name in names])
+    return int(np.unique(marks[kept]).size)
+
+
+def _repeated_key(look: Look, keys: tuple[str, ...], kept: Mask) -> Iterator[Finding]:
+    present = kept & np.logical_and.reduce([look.data.present(name) for name in keys])
+    rows = np.flatnonzero(present)
+    marks = row_marks([look.data.table.column(name) for name in keys])[rows]
+    _, place, counts = np.unique(marks, return_inverse=True, return_counts=True)
+    again = counts[place] > 1
+    if not again.any():
+        return
+    mask = np.zeros(kept.size, bool)
+    mask[rows[again]] = True
+    first = np.zeros(counts.size, np.int64)
+    first[place[::-1]] = rows[::-1]  # the earliest row of each key is written last
+    later = (rows[again & (first[place] != rows)] + 1).tolist()
+    values = int((counts > 1).sum())
+    column = look.data.table.column(keys[0])
+    examples = list(dict.fromkeys(column.text_at(row) for row in np.flatnonzero(mask)[:12].tolist()))
+    named = listed(tuple(examples)) if len(keys) == 1 else cases(int(mask.sum()))
+    what = (
+        f"{values:,} values of {' with '.join(keys)} stand"
+        if values > 1
+        else f"1 value of {' with '.join(keys)} stands"
+    )
+    yield Finding(
+        "repeated_key",
+        keys,
+        what,
+        f"more than once, with other values beside: {named}.",
+        rows_of(mask),
+        (Remedy("set the later ones aside", PutAside(tuple(later), "repeats a key")),),
+        changes_numbers=True,
+    )

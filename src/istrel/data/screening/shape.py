@@ -1,0 +1,68 @@
+"""Shapes for which a mean says little: many zeros, strong skew, two or more humps."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.levels import Level
+from istrel.data.screening.finding import Finding, rows_of, shown
+from istrel.data.screening.look import Look
+from istrel.stats.density import density, humps
+
+MANY_ZEROS = 0.2
+STRONG_SKEW = 2.0
+ENOUGH = 50
+ENOUGH_FOR_HUMPS = 100
+FINE = 25
+
+
+def find(look: Look) -> Iterator[Finding]:
+    """many_zeros, skewed and humps."""
+    for name in look.measured:
+        values = look.values(name)
+        if values.size < ENOUGH or name in look.copies:
+            continue
+        zeros = list(_zeros(look, name, values))
+        yield from zeros
+        if not zeros:
+            yield from _skewed(name, values)
+        yield from _humps(look, name, values)
+
+
+def _zeros(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
+    share = float((values == 0).mean())
+    expected = float(np.exp(-values.mean())) if look.level(name) is Level.COUNT else 0.0  # of a Poisson count
+    if values.min() < 0 or share < MANY_ZEROS or share < 1.5 * expected or values.max() <= 1:
+        return
+    numbers = look.data.numbers(name)
+    rows = rows_of(numbers.valid & (numbers.values == 0))
+    says = f"is 0 in {len(rows):,} of {values.size:,} cases: a mean mixes who has none with how much the others have."
+    yield Finding("many_zeros", (name,), name, says, rows)
+
+
+def _skewed(name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
+    n, away = values.size, values - values.mean()
+    second = float(np.dot(away, away)) / n
+    if second <= 0:
+        return
+    skewness = float(np.dot(away * away, away)) / n / second**1.5 * np.sqrt(n * (n - 1)) / (n - 2)
+    if abs(skewness) >= STRONG_SKEW:
+        says = f"is strongly skewed (G1 = {shown(round(skewness, 2))}): the median describes it better than the mean."
+        yield Finding("skewed", (name,), name, says)
+
+
+def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
+    if (
+        look.level(name) is not Level.CONTINUOUS
+        or values.size < ENOUGH_FOR_HUMPS
+        or np.unique(values[:5000]).size < FINE
+    ):
+        return
+    modes = humps(density(np.sort(values)))
+    if modes.size > 1:
+        where = " and ".join(f"{mode:,.3g}" for mode in modes.tolist())
+        count = "two" if modes.size == 2 else str(modes.size)
+        yield Finding("humps", (name,), f"{name} has {count} humps", f"(near {where}): one mean hides them.")

@@ -1,0 +1,134 @@
+"""One category under several spellings, and stray spaces."""
+
+from __future__ import annotations
+
+import re
+import unicodedata
+from collections import defaultdict
+from collections.abc import Iterator
+
+import numpy as np
+
+from istrel.data.column import Kind
+from istrel.data.corrections import Correction
+from istrel.data.levels import Level
+from istrel.data.screening.finding import Finding, Remedy, Replace, cases, listed, quoted, rows_of
+from istrel.data.screening.look import Look
+
+MOST_WORDS = 5_000
+RARE = 0.2
+SHORTEST_SLIP = 5
+
+
+def find(look: Look) -> Iterator[Finding]:
+    """spelling_variants and stray_spaces."""
+    for name in look.of_kind(Kind.TEXT):
+        level = look.level(name)
+        distinct, counts = look.data.tally(name)
+        if level is Level.TEXT or distinct.size > MOST_WORDS:
+            continue
+        words = [look.data.table.column(name).words[place] for place in distinct.tolist()]
+        often = dict(zip(words, counts.tolist(), strict=True))
+        families = _families(often, slips=level is not Level.IDENTIFIER)
+        spaced: list[str] = []
+        for family in families:
+            if len({_spaceless(word) for word in family}) > 1:
+                yield _variants(look, name, family, often)
+            else:
+                spaced += family[1:]
+        alone = {word for family in families for word in family}
+        spaced += [word for word in words if word not in alone and word != _spaceless(word)]
+        if spaced:
+            yield _stray(look, name, spaced, often)
+
+
+def _families(often: dict[str, int], *, slips: bool) -> list[list[str]]:
+    """Words that mean the same, the most frequent first."""
+    by_key: dict[str, list[str]] = defaultdict(list)
+    for word in often:
+        by_key[plain_word(word) if slips else _spaceless(word)].append(word)
+    weight = {key: sum(often[word] for word in words) for key, words in by_key.items()}
+    into = _slips(weight) if slips else {}
+    joined: dict[str, list[str]] = defaultdict(list)
+    for key, words in by_key.items():
+        joined[into.get(key, key)] += words
+    return [
+        sorted(words, key=lambda w: (-often[w], w != _spaceless(w), w)) for words in joined.values() if len(words) > 1
+    ]
+
+
+def plain_word(word: str) -> str:
+    """A word without case, accents, spaces at its ends, and signs between its parts."""
+    bare = "".join(c for c in unicodedata.normalize("NFKD", word.casefold()) if not unicodedata.combining(c))
+    return re.sub(r"[\s\-_./,;:]+", " ", bare).strip() or word
+
+
+def _spaceless(word: str) -> str:
+    return " ".join(word.split())
+
+
+def _slips(weight: dict[str, int]) -> dict[str, str]:
+    """Rare words that differ from a frequent one by a single letter: {slip: the word meant}.
+
+    Words that share what is left after taking one letter out are neighbours, so all are found without comparing pairs.
+    Digits and single letters tell things apart ("group a", "site 2"); a difference in them is never a slip.
+    """
+    near: dict[str, list[str]] = defaultdict(list)
+    for word in weight:
+        if len(word) >= SHORTEST_SLIP:
+            for cut in {word, *(word[:i] + word[i + 1 :] for i in range(len(word)))}:
+                near[cut].append(word)
+    into: dict[str, str] = {}
+    for neighbours in near.values():
+        if len(neighbours) < 2:
+            continue
+        meant = max(neighbours, key=lambda word: (weight[word], word))
+        for word in neighbours:
+            if word != meant and weight[word] <= RARE * weight[meant] and _same_parts(word, meant):
+                into[word] = meant
+    return {word: into.get(meant, meant) for word, meant in into.items()}
+
+
+def _same_parts(a: str, b: str) -> bool:
+    """False where the words differ in a digit or in a part of one or two letters, or one begins with a negation."""
+    if re.findall(r"\d", a) != re.findall(r"\d", b):
+        return False
+    short = [[part for part in word.split() if len(part) <= 2] for word in (a, b)]
+    return short[0] == short[1]
+
+
+def _variants(look: Look, name: str, family: list[str], often: dict[str, int]) -> Finding:
+    meant = _spaceless(family[0])
+    others = [word for word in family if word != meant]
+    column, present = look.data.table.column(name), look.data.present(name)
+    mask = present & np.isin(column.values, [column.words.index(word) for word in others])
+    kinds = quoted([(word, often[word]) for word in family])
+    return Finding(
+        "spelling_variants",
+        (name,),
+        f"One value under {len(family)} spellings",
+        f"in {name}: {kinds}.",
+        rows_of(mask),
+        (Remedy(f"make all “{meant}”", Replace(_corrections(name, others, meant, "spelling"))),),
+        changes_numbers=True,
+    )
+
+
+def _corrections(name: str, words: list[str], meant: str, reason: str) -> tuple[Correction, ...]:
+    return tuple(Correction(name, word, meant, reason=reason) for word in words)
+
+
+def _stray(look: Look, name: str, words: list[str], often: dict[str, int]) -> Finding:
+    column, present = look.data.table.column(name), look.data.present(name)
+    mask = present & np.isin(column.values, [column.words.index(word) for word in words])
+    count = sum(often[word] for word in words)
+    corrections = tuple(Correction(name, word, _spaceless(word), reason="stray spaces") for word in words)
+    return Finding(
+        "stray_spaces",
+        (name,),
+        "Stray spaces",
+        f"in {name}, {cases(count)}: {listed(tuple(f'“{word}”' for word in words))}.",
+        rows_of(mask),
+        (Remedy("take the spaces out", Replace(corrections)),),
+        changes_numbers=True,
+    )

@@ -1,0 +1,120 @@
+"""Variables that say little or are not what they look like: constant, almost constant, identifiers, codes; remote values."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from typing import Any
+
+import numpy as np
+
+from istrel.data.column import Column, Kind, show_date, show_value
+from istrel.data.corrections import Correction
+from istrel.data.levels import Level
+from istrel.data.screening.finding import ChangeLevel, Finding, Mask, Omit, Remedy, Replace, cases, rows_of, shown
+from istrel.data.screening.look import Look
+from istrel.data.screening.remote import remote
+
+ALMOST = 0.98
+ENOUGH = 50
+MUCH = 0.2
+FEW_CODES = 10
+
+
+def find(look: Look) -> Iterator[Finding]:
+    """constant, near_constant, identifier, coded_category and remote_value."""
+    for name in look.names:
+        yield from _sameness(look, name)
+    for name in look.measured:
+        yield from _not_measured(look, name)
+    for name in (*look.measured, *look.of_kind(Kind.DATE)):
+        yield from _remote(look, name)
+
+
+def _sameness(look: Look, name: str) -> Iterator[Finding]:
+    distinct, counts = look.data.tally(name)
+    total = int(counts.sum())
+    if total < 2:
+        return
+    column, top = look.data.table.column(name), int(np.argmax(counts))
+    value, level = _label(column, distinct[top]), look.level(name)
+    omit = (Remedy(f"leave out {name}", Omit((name,))),)
+    if distinct.size == 1:
+        if look.data.n_cases - total >= MUCH * look.data.n_cases:
+            return  # a box that was ticked or left blank
+        says = f"is “{value}” in every case: it can show no difference."
+        yield Finding("constant", (name,), name, says, (), omit)
+    elif total >= ENOUGH and counts[top] >= ALMOST * total and level is not Level.DATE:
+        others = look.data.present(name) & (column.values != distinct[top])
+        says = f"is “{value}” in all but {cases(total - int(counts[top]))}."
+        yield Finding("near_constant", (name,), name, says, rows_of(others), omit)
+
+
+def _label(column: Column, value: Any) -> str:
+    if column.kind is Kind.TEXT:
+        return column.words[int(value)]
+    return show_date(value) if column.kind is Kind.DATE else show_value(float(value))
+
+
+def _not_measured(look: Look, name: str) -> Iterator[Finding]:
+    """Numbers that name or number things rather than measure them."""
+    values = look.values(name)
+    distinct = np.unique(values)
+    if distinct.size < 2 or values.size < ENOUGH or not np.array_equal(distinct, np.floor(distinct)):
+        return
+    if (
+        distinct.size == values.size
+        and distinct[0] >= 1000
+        and len({len(show_value(float(v))) for v in (distinct[0], distinct[-1])}) == 1
+    ):
+        remedy = Remedy("treat as identifier", ChangeLevel((name,), Level.IDENTIFIER))
+        says = f"has another whole number in each of {cases(values.size)}: an identifier?"
+        yield Finding("identifier", (name,), name, says, (), (remedy,))
+    elif distinct.size == 2:
+        remedy = Remedy("treat as binary", ChangeLevel((name,), Level.BINARY))
+        says = f"holds only {shown(float(distinct[0]))} and {shown(float(distinct[1]))}: two answers, not a measure?"
+        yield Finding("coded_category", (name,), name, says, (), (remedy,))
+    elif look.level(name) is Level.CONTINUOUS and distinct.size <= FEW_CODES and values.size >= 10 * distinct.size:
+        remedies = tuple(
+            Remedy(f"treat as {level.value}", ChangeLevel((name,), level)) for level in (Level.NOMINAL, Level.ORDINAL)
+        )
+        low, high = shown(float(distinct[0])), shown(float(distinct[-1]))
+        says = f"holds only {distinct.size} whole numbers, {low} to {high}: codes rather than measures?"
+        yield Finding("coded_category", (name,), name, says, (), remedies)
+
+
+def _candidates(look: Look, name: str) -> Mask:
+    """Cases whose value could be remote: no codes, and no dates of the future, which are a matter of their own."""
+    if look.level(name).measured:
+        return look.without_codes(name)
+    days = look.data.table.column(name).values.astype("datetime64[D]")
+    return np.asarray(look.data.present(name) & (days <= look.today))
+
+
+def _remote(look: Look, name: str) -> Iterator[Finding]:
+    numbers, usable = look.data.numbers(name), _candidates(look, name)
+    values = numbers.values[usable]
+    far = remote(values)
+    if not far.any():
+        return
+    column = look.data.table.column(name)
+    mask = np.zeros(usable.size, bool)
+    mask[np.flatnonzero(usable)[far]] = True
+    inside = values[~far]
+    dates = column.kind is Kind.DATE
+    stored = [(row, column.value_at(row - 1)) for row in rows_of(mask)]
+    shown_values = ", ".join(dict.fromkeys(shown(value) for _, value in stored[:4]))
+    low, high = (_day(v) if dates else shown(float(v)) for v in (inside.min(), inside.max()))
+    corrections = tuple(Correction(name, value, None, row, "remote value") for row, value in stored)
+    yield Finding(
+        "remote_value",
+        (name,),
+        f"{name} {shown_values}",
+        f"{'lies' if len(stored) == 1 else 'lie'} far from the rest, which runs from {low} to {high}.",
+        rows_of(mask),
+        (Remedy("set missing", Replace(corrections)),),
+        changes_numbers=True,
+    )
+
+
+def _day(value: float) -> str:
+    return str(np.datetime64(int(value), "D"))

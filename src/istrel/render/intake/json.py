@@ -1,0 +1,54 @@
+"""The intake in the JSON exchange form of docs/exchange.md."""
+
+from __future__ import annotations
+
+import json
+from typing import Any
+
+from istrel import __version__
+from istrel.data.facts import Extreme, VariableFacts
+from istrel.data.screening import Finding
+from istrel.study.intake import Intake
+
+
+def render(intake: Intake) -> bytes:
+    """One object. UTF-8."""
+    source = intake.source
+    content = {
+        "istrel": 1,
+        "source": {"name": source.name, "sha256": source.sha256, "reading": source.reading, "istrel": __version__},
+        "rows": intake.file.rows,
+        "columns": intake.file.columns,
+        "variables": [_variable(facts, *intake.extremes[facts.name]) for facts in intake.variables],
+        "findings": [_finding(finding) for finding in intake.findings],
+        "missing_patterns": [{"variables": list(p.variables), "count": p.count} for p in intake.patterns],
+    }
+    return (json.dumps(content, ensure_ascii=False, allow_nan=False, indent=1) + "\n").encode()
+
+
+def _variable(facts: VariableFacts, lowest: tuple[Extreme, ...], highest: tuple[Extreme, ...]) -> dict[str, Any]:
+    return {
+        "name": facts.name,
+        "level": facts.level.value,
+        "valid": facts.valid,
+        "missing": facts.missing,
+        "distinct": facts.distinct,
+        "zeros": facts.zeros,
+        "min": facts.minimum,
+        "max": facts.maximum,
+        "mean": facts.mean,
+        "most_frequent": [[value, count] for value, count in facts.frequent_values],
+        "lowest": [list(entry) for entry in lowest],
+        "highest": [list(entry) for entry in highest],
+    }
+
+
+def _finding(finding: Finding) -> dict[str, Any]:
+    return {
+        "kind": finding.kind,
+        "variables": list(finding.variables),
+        "cases": list(finding.rows),
+        "count": len(finding.rows),
+        "says": finding.line,
+        "remedy": "; ".join(remedy.words for remedy in finding.remedies),
+    }

@@ -1,0 +1,44 @@
+"""The intake as one value: what is in a source, what looks wrong with it, where values are missing."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from istrel.data.dataset import Dataset
+from istrel.data.facts import Extreme, FileFacts, VariableFacts, extremes, file_facts, variable_facts
+from istrel.data.patterns import MissingMap, MissingPattern, missing_map, missing_patterns
+from istrel.data.screening import Finding, screen
+from istrel.data.table import Source
+
+
+@dataclass(frozen=True, eq=False)
+class Intake:
+    """Everything there is to say about a source before any number is quoted.
+
+    Attributes
+    ----------
+    extremes
+        For each variable of numbers or dates, its lowest and highest values with their data rows from 1.
+    """
+
+    source: Source
+    file: FileFacts
+    variables: tuple[VariableFacts, ...]
+    extremes: dict[str, tuple[tuple[Extreme, ...], tuple[Extreme, ...]]]
+    findings: tuple[Finding, ...]
+    patterns: tuple[MissingPattern, ...]
+    map: MissingMap
+
+
+def take_in(data: Dataset) -> Intake:
+    """Look through the whole source."""
+    names = data.table.names
+    return Intake(
+        source=data.table.source,
+        file=file_facts(data),
+        variables=tuple(variable_facts(data, name) for name in names),
+        extremes={name: extremes(data, name) for name in names},
+        findings=screen(data),
+        patterns=missing_patterns(data),
+        map=missing_map(data),
+    )

@@ -1,0 +1,24 @@
+"""From what a finding offers to the change of the study that does it."""
+
+from __future__ import annotations
+
+from istrel.data.corrections import Aside
+from istrel.data.screening.finding import Action, ChangeLevel, MarkMissing, Omit, PutAside, Replace
+from istrel.study.changes import Change
+from istrel.study.changes.cases import Correct, SetAside
+from istrel.study.changes.codebook import LeaveOut, SetLevels, TreatAsMissing
+
+
+def change_of(action: Action) -> Change:
+    """The change that carries out a remedy."""
+    match action:
+        case MarkMissing(variables, codes):
+            return TreatAsMissing(variables, codes)
+        case Replace(corrections):
+            return Correct(corrections)
+        case PutAside(rows, reason):
+            return SetAside(Aside(rows, reason))
+        case ChangeLevel(variables, level):
+            return SetLevels(variables, level)
+        case Omit(variables):
+            return LeaveOut(variables)
