@@ -7,12 +7,11 @@ from collections.abc import Callable
 import pytest
 
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable, parse_missing
-from istrel.study.codebook_csv import parse_values, read_codebook, show_missing, write_codebook
 from istrel.data.dataset import Dataset
 from istrel.data.facts import file_facts, variable_facts
 from istrel.data.levels import Level
-from istrel.data.screening import screen
 from istrel.problem import Problem
+from istrel.study.codebook_csv import parse_values, read_codebook, show_missing, write_codebook
 from istrel.study.opening import Opening
 
 Maker = Callable[..., Dataset]
@@ -95,21 +94,3 @@ def test_facts_of_the_demo_study(learners: Dataset) -> None:
     site = variable_facts(learners, "site")
     assert site.most_frequent[0][0] == "Harbour"
     assert site.distinct == 8
-
-
-def test_planted_codes_texts_and_constants_are_found(learners: Dataset) -> None:
-    found = {(f.kind, f.code): f for f in screen(learners)}
-    coded = found["suspected_missing_code", -9.0]
-    assert set(coded.variables) == {"receptive_post", "confidence", "mot_03"}
-    assert all(
-        any(learners.table.column(name).value_at(row - 1) == -9 for name in coded.variables) for row in coded.rows
-    )
-    assert set(found["suspected_missing_code", 99.0].variables) == {"education", "satisfaction"}
-    assert len(found["text_in_numbers", None].rows) == 11
-    assert found["constant", None].variables == ("term",)
-    assert len(found) == 4
-
-
-def test_a_clean_file_gives_no_finding(data_of: Maker) -> None:
-    text = "g,x\n" + "".join(f"{'ab'[i % 2]},{i * 1.5}\n" for i in range(40))
-    assert screen(data_of(text)) == ()

@@ -155,7 +155,7 @@ def test_missing_files_and_folders_are_told(tmp_path: Path) -> None:
     with pytest.raises(Problem, match="this is a folder"):
         read(tmp_path)
     (tmp_path / "sheet.xlsx").write_bytes(b"PK")
-    with pytest.raises(Problem, match="cannot be read yet"):
+    with pytest.raises(Problem, match="cannot be read as a workbook"):
         read(tmp_path / "sheet.xlsx")
 
 

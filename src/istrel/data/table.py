@@ -2,22 +2,53 @@
 
 from __future__ import annotations
 
+import hashlib
 from dataclasses import dataclass, replace
 from functools import cached_property
+from pathlib import Path
 
 from istrel.data.column import Column
 from istrel.problem import Problem, nearest
 
+Stamp = tuple[int, int]
+
+
+def stamp_of(path: Path) -> Stamp:
+    """(size in bytes, time of the last change in nanoseconds) of a file; zeros where there is none."""
+    try:
+        found = path.stat()
+    except OSError:
+        return 0, 0
+    return found.st_size, found.st_mtime_ns
+
 
 @dataclass(frozen=True)
 class Source:
-    """Where a table came from, and how it was read, in words a person can check."""
+    """Where a table came from, and how it was read, in words a person can check.
+
+    Attributes
+    ----------
+    stamp
+        Size and time of the file when it was read.
+    """
 
     name: str
     path: str = ""
-    sha256: str = ""
+    stamp: Stamp = (0, 0)
     reading: str = ""
     remarks: tuple[str, ...] = ()
+
+    @cached_property
+    def sha256(self) -> str:
+        """The mark by which the file is known again, in hexadecimal: found out when first asked for.
+
+        Empty for data that are no file, and for a file that changed since it was read.
+        """
+        path = Path(self.path)
+        if not self.path or stamp_of(path) != self.stamp:
+            return ""
+        with path.open("rb") as file:
+            return hashlib.file_digest(file, "sha256").hexdigest()
 
 
 @dataclass(frozen=True, eq=False)

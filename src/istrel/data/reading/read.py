@@ -2,30 +2,54 @@
 
 from __future__ import annotations
 
+from importlib import import_module
 from pathlib import Path
 
 from istrel.data.reading.settings import ReadingSettings
+from istrel.data.reading.watch import Watch
 from istrel.data.table import Table
 from istrel.problem import Problem
 
-NOT_YET = {".xlsx", ".ods", ".parquet", ".arrow", ".feather", ".jsonl", ".ndjson"}
+FORMATS = {
+    ".xlsx": "spreadsheet",
+    ".ods": "spreadsheet",
+    ".parquet": "parquet",
+    ".arrow": "arrow",
+    ".feather": "arrow",
+    ".ipc": "arrow",
+    ".jsonl": "json_lines",
+    ".ndjson": "json_lines",
+}
+MAGIC = ((b"PAR1", "parquet"), (b"ARROW1", "arrow"), (b"PK\x03\x04", "spreadsheet"))
 
 
-def read(path: str | Path, settings: ReadingSettings | None = None) -> Table:
-    """The table in a file.
+def read(path: str | Path, settings: ReadingSettings | None = None, watch: Watch | None = None) -> Table:
+    """The table in a file, by the reader of its format; the content decides where the ending tells nothing.
+
+    Parameters
+    ----------
+    watch
+        Is told how far reading has got, and can end it.
 
     Raises
     ------
     Problem
-        When there is no such file, it is a directory, empty, not text, or not a table; the message names file and line.
+        When there is no such file, it is a directory, empty, not a table, or cannot be read; the message names the file.
     """
     path = Path(path)
     check(path)
-    if path.suffix.lower() in NOT_YET:
-        raise Problem(f"{path.name}: {path.suffix} files cannot be read yet; save it as delimited text (.csv).")
-    from istrel.data.reading.delimited import read_delimited
+    reader = import_module(f"istrel.data.reading.{format_of(path)}")
+    table: Table = reader.read_source(path, settings or ReadingSettings(), watch or Watch())
+    return table
 
-    return read_delimited(path, settings or ReadingSettings())
+
+def format_of(path: Path) -> str:
+    """The module that reads a file."""
+    if path.suffix.lower() in FORMATS:
+        return FORMATS[path.suffix.lower()]
+    with path.open("rb") as file:
+        head = file.read(8)
+    return next((module for magic, module in MAGIC if head.startswith(magic)), "delimited")
 
 
 def check(path: Path) -> None:

@@ -1,0 +1,166 @@
+"""From Arrow's columns to ours: numbers, dates and texts, with what could not be read kept aside. Every reader ends here."""
+
+from __future__ import annotations
+
+from typing import Any
+
+import numpy as np
+import pyarrow as pa
+import pyarrow.compute as pc
+from numpy.typing import NDArray
+
+from istrel.data.column import Column, Kind, Unread
+
+MOSTLY = 0.8
+EXACT_IN_FLOAT = 2**53
+SAMPLE = 200
+ISO = r"^\s*[0-9]{4}-[0-9]{1,2}-[0-9]{1,2}([T ][0-9]{2}:[0-9]{2}(:[0-9]{2})?)?\s*$"
+SLASHES = r"^\s*[0-9]{1,2}/[0-9]{1,2}/[0-9]{4}\s*$"
+DATES = (
+    (ISO, ("%Y-%m-%d %H:%M:%S", "%Y-%m-%d %H:%M", "%Y-%m-%d")),
+    (r"^\s*[0-9]{1,2}\.[0-9]{1,2}\.[0-9]{4}\s*$", ("%d.%m.%Y",)),
+    (SLASHES, ("%d/%m/%Y", "%m/%d/%Y")),
+)
+
+
+def column_of(name: str, chunked: pa.ChunkedArray, decimal: str = ".") -> Column:
+    """A column as Istrel keeps it; texts that are numbers or dates are read as such, the others among them set aside."""
+    kind = chunked.type
+    if pa.types.is_dictionary(kind) or pa.types.is_string(kind):
+        return _of_texts(name, chunked, decimal)
+    if pa.types.is_null(kind):
+        return Column(name, Kind.TEXT, np.zeros(len(chunked), np.int32), np.zeros(len(chunked), bool))
+    valid = np.asarray(chunked.is_valid()) if chunked.null_count else np.ones(len(chunked), bool)
+    if pa.types.is_integer(kind) or pa.types.is_floating(kind):
+        return _of_numbers(name, chunked, valid, decimal)
+    if pa.types.is_date(kind) or pa.types.is_timestamp(kind):
+        if pa.types.is_timestamp(kind) and kind.tz:
+            chunked = chunked.cast(pa.timestamp("s"))
+        stamps = _filled(chunked.cast(pa.timestamp("s"), safe=False), 0).to_numpy().astype("datetime64[s]", copy=False)
+        return Column(name, Kind.DATE, stamps, valid)
+    if pa.types.is_decimal(kind):
+        return _of_numbers(name, chunked.cast(pa.float64()), valid, decimal)
+    if pa.types.is_nested(kind):
+        return _of_texts(
+            name, pa.chunked_array([pa.array(list(map(_as_json, chunked.to_pylist())), pa.string())]), decimal
+        )
+    return _of_texts(name, chunked.cast(pa.string()), decimal)
+
+
+def _as_json(value: Any) -> str | None:
+    """A list or record as text."""
+    import json
+
+    return None if value is None else json.dumps(value, ensure_ascii=False, default=str)
+
+
+def _of_numbers(name: str, chunked: pa.ChunkedArray, valid: Any, decimal: str) -> Column:
+    if pa.types.is_integer(chunked.type):
+        limits = pc.min_max(chunked).as_py()
+        if limits["max"] is not None and max(abs(limits["min"]), abs(limits["max"])) > EXACT_IN_FLOAT:
+            return _of_texts(name, chunked.cast(pa.string()), decimal)  # a key too long for a double
+    values = _filled(chunked.cast(pa.float64()), 0.0).to_numpy()
+    none = np.isnan(values)
+    if none.any():
+        values, valid = np.where(none, 0.0, values), valid & ~none
+    return Column(name, Kind.NUMBER, values, valid)
+
+
+def _filled(chunked: Any, value: Any) -> Any:
+    return chunked.fill_null(value) if chunked.null_count else chunked
+
+
+def _of_texts(name: str, chunked: pa.ChunkedArray, decimal: str) -> Column:
+    """A column of words; or of numbers, where nearly all that stands there reads as one."""
+    array = (
+        chunked.combine_chunks()
+        if pa.types.is_dictionary(chunked.type)
+        else chunked.combine_chunks().dictionary_encode()
+    )
+    if isinstance(array, pa.ChunkedArray):
+        array = array.unify_dictionaries().combine_chunks()
+    if pa.types.is_binary(array.dictionary.type):
+        raise UnicodeError("texts that are not UTF-8")
+    words = array.dictionary.cast(pa.string())
+    codes = _filled(array.indices, 0).to_numpy(zero_copy_only=False).astype(np.int32, copy=False)
+    valid = np.asarray(array.indices.is_valid()) if array.null_count else np.ones(len(array), bool)
+    blank = np.asarray(pc.equal(pc.utf8_length(pc.utf8_trim_whitespace(words)), 0)) if len(words) else np.zeros(0, bool)
+    valid = valid & ~blank[codes] if blank.any() else valid
+    if not valid.any():
+        return Column(name, Kind.TEXT, codes, valid, tuple(words.to_pylist()))
+    dates, read = _as_dates(words)
+    readable = _readable(read, codes, valid)
+    if readable.sum() >= MOSTLY * valid.sum():
+        stamps = np.where(readable, dates[codes], np.datetime64(0, "s")).astype("datetime64[s]")
+        return Column(name, Kind.DATE, stamps, readable, unread=_unread(words, codes, valid & ~readable))
+    numbers, read = _as_numbers(words, decimal)
+    readable = _readable(read, codes, valid)
+    if readable.sum() >= MOSTLY * valid.sum() and not _keys(words):
+        values = np.where(readable, numbers[codes], 0.0)
+        return Column(name, Kind.NUMBER, values, readable, unread=_unread(words, codes, valid & ~readable))
+    return Column(name, Kind.TEXT, codes, valid, tuple(words.to_pylist()))
+
+
+def _readable(read: NDArray[np.bool_], codes: NDArray[np.int32], valid: NDArray[np.bool_]) -> NDArray[np.bool_]:
+    """Cases whose word can be read; nobody is looked at where no word can."""
+    return read[codes] & valid if read.any() else np.zeros(1, bool)
+
+
+def _unread(words: pa.Array, codes: NDArray[np.int32], where: NDArray[np.bool_]) -> Unread:
+    rows = np.flatnonzero(where)
+    return Unread(rows, tuple(words.take(pa.array(codes[rows])).to_pylist()))
+
+
+def _keys(words: pa.Array) -> bool:
+    """Whether a word is a key rather than a number: with leading zeros, or too long for a double."""
+    return bool(pc.any(pc.match_substring_regex(words, r"^(0[0-9]+|[+-]?[0-9]{17,})$")).as_py())
+
+
+def _as_numbers(words: pa.Array, decimal: str) -> tuple[Any, Any]:
+    """(numbers, which words read as one) for distinct words, spaces at their ends aside."""
+    stripped = pc.replace_substring(pc.utf8_trim_whitespace(words), "−", "-")
+    point, group = (r"\.", ",") if decimal == "." else (",", r"\.")
+    whole = rf"([0-9]+|[0-9]{{1,3}}({group}[0-9]{{3}})+)"
+    number = rf"[+-]?(({whole}({point}[0-9]*)?|{point}[0-9]+)([eE][+-]?[0-9]+)?|(?i:inf))"
+    read = np.asarray(pc.match_substring_regex(stripped, f"^{number}$"))
+    plain = pc.replace_substring_regex(stripped, group, "")
+    plain = pc.replace_substring(plain, decimal, ".") if decimal != "." else plain
+    plain = pc.if_else(pa.array(read), pc.replace_substring_regex(plain, r"^\+", ""), "0")
+    return np.asarray(plain.cast(pa.float64())), read
+
+
+def _as_dates(words: pa.Array) -> tuple[Any, Any]:
+    """(dates as datetime64[s], which words read as one): 2025-12-31 with or without a time, 31.12.2025, 31/12/2025, 12/31/2025.
+
+    Between day first and month first with slashes the words themselves decide; where they cannot, they are no dates.
+    """
+    nothing = np.zeros(len(words), "datetime64[s]"), np.zeros(len(words), bool)
+    for pattern, formats in DATES:
+        if not pc.any(pc.match_substring_regex(words.slice(0, SAMPLE), pattern)).as_py():
+            continue
+        plain = pc.replace_substring(pc.utf8_trim_whitespace(words), "T", " ")
+        found = [pc.strptime(plain, format=form, unit="s", error_is_null=True) for form in formats]
+        best = min(found, key=lambda stamps: stamps.null_count)
+        if pattern == SLASHES and found[0].null_count == found[1].null_count:
+            return nothing
+        stamps = best
+        if pattern == ISO:  # with and without a time of day may stand side by side
+            for stamp in found:
+                stamps = pc.coalesce(stamps, stamp)
+        dates = stamps.fill_null(0).to_numpy(zero_copy_only=False).astype("datetime64[s]")
+        read = np.asarray(stamps.is_valid()) & _real_days(plain, dates, pattern)
+        return dates, read
+    return nothing
+
+
+def _real_days(words: pa.Array, dates: Any, pattern: str) -> Any:
+    """False for days that no calendar has: a lenient reader makes March 1st of February 30th."""
+    part = (
+        r"^[0-9]{4}-[0-9]{1,2}-(?P<day>[0-9]{1,2})" if pattern == ISO else r"(?P<a>[0-9]{1,2})[./](?P<b>[0-9]{1,2})[./]"
+    )
+    days = dates.astype("datetime64[D]")
+    of_month = (days - days.astype("datetime64[M]").astype("datetime64[D]")).astype(np.int64) + 1
+    parts = pc.extract_regex(words, part)
+    keys = ("day",) if pattern == ISO else ("a", "b")
+    named = [np.asarray(pc.struct_field(parts, key).cast(pa.int64()).fill_null(-1)) for key in keys]
+    return np.logical_or.reduce([of_month == day for day in named])

@@ -1,0 +1,72 @@
+"""JSON lines: one record per line."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import pyarrow as pa
+import pyarrow.json as arrow_json
+
+from istrel.data.reading.arrow import table_of
+from istrel.data.reading.settings import ReadingSettings
+from istrel.data.reading.watch import Watch, WatchedFile
+from istrel.data.table import Table
+from istrel.problem import Problem
+
+LARGEST_LINE = 16 * 2**20
+
+
+def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
+    """The table in a file of JSON lines; values of mixed kinds in one name are read as text."""
+    del settings
+    try:
+        return table_of(path, _read(path, watch, None), "JSON lines")
+    except pa.ArrowInvalid:
+        pass
+    try:
+        return table_of(path, _loosely(path, watch), "JSON lines")
+    except ValueError as error:
+        raise Problem(
+            f"{path.name}, line {error.args[1] if len(error.args) > 1 else 1}: this is no JSON record."
+        ) from None
+
+
+def _read(path: Path, watch: Watch, schema: pa.Schema | None) -> pa.Table:
+    options = arrow_json.ReadOptions(block_size=LARGEST_LINE)
+    with WatchedFile(path, watch) as file:
+        return arrow_json.read_json(
+            pa.PythonFile(file, mode="r"),
+            read_options=options,
+            parse_options=arrow_json.ParseOptions(explicit_schema=schema),
+        )
+
+
+def _loosely(path: Path, watch: Watch) -> pa.Table:
+    """Record by record, every value as text: for files that Arrow's reader finds inconsistent."""
+    import json
+
+    records: list[dict[str, str | None]] = []
+    size = max(1, path.stat().st_size)
+    with path.open("rb") as file:
+        for number, line in enumerate(file, start=1):
+            if not line.strip():
+                continue
+            try:
+                record = json.loads(line)
+            except (ValueError, RecursionError):
+                raise ValueError("no JSON", number) from None
+            if not isinstance(record, dict):
+                raise ValueError("no record", number)
+            records.append({str(key): _text(value) for key, value in record.items()})
+            if number % 10_000 == 0:
+                watch.report(file.tell() / size)
+    names = tuple(dict.fromkeys(key for record in records for key in record))
+    return pa.table({name: pa.array([record.get(name) for record in records], pa.string()) for name in names})
+
+
+def _text(value: object) -> str | None:
+    import json
+
+    if value is None or isinstance(value, str):
+        return value
+    return json.dumps(value, ensure_ascii=False)

@@ -1,0 +1,234 @@
+"""Readers other than delimited text, and hostile files: a sound reading or one plain line, never a crash."""
+
+from __future__ import annotations
+
+import datetime
+import io
+import zipfile
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+import pyarrow as pa
+import pyarrow.parquet as pq
+import pytest
+import xlsxwriter
+from odfdo import Document as OpenDocument
+from odfdo import Table as OpenTable
+
+from istrel.data.column import Kind
+from istrel.data.reading import ReadingSettings, read
+from istrel.data.reading.watch import Watch
+from istrel.data.table import Table
+from istrel.problem import Problem
+
+HEADS = ["name", "age", "score", "day", "done"]
+ROWS = [
+    ["Ann", 31, 2.5, datetime.date(2025, 1, 31), True],
+    ["Bo", 27, None, datetime.date(2024, 2, 29), False],
+    [None, 40, -1.25, None, True],
+]
+
+
+def arrow_table() -> pa.Table:
+    return pa.table({head: [row[place] for row in ROWS] for place, head in enumerate(HEADS)})
+
+
+def write_xlsx(path: Path) -> None:
+    with xlsxwriter.Workbook(path, {"default_date_format": "yyyy-mm-dd"}) as book:
+        book.add_worksheet("empty")
+        sheet = book.add_worksheet("People")
+        sheet.merge_range(0, 0, 0, 4, "A title above the table")
+        sheet.write_row(2, 0, HEADS)
+        for place, row in enumerate(ROWS):
+            for column, value in enumerate(row):
+                if value is not None:
+                    sheet.write(place + 3, column, value)
+        sheet.write_formula(3, 2, "=1+1.5", None, 2.5)
+
+
+def write_ods(path: Path) -> None:
+    book = OpenDocument("spreadsheet")
+    book.body.clear()
+    table = OpenTable("People")
+    table.set_values([HEADS, *ROWS])
+    book.body.append(table)
+    buffer = io.BytesIO()
+    book.save(buffer)
+    path.write_bytes(buffer.getvalue())
+
+
+def write_arrow(path: Path) -> None:
+    with pa.OSFile(str(path), "wb") as file, pa.ipc.new_file(file, arrow_table().schema) as writer:
+        writer.write_table(arrow_table())
+
+
+def write_stream(path: Path) -> None:
+    with pa.OSFile(str(path), "wb") as file, pa.ipc.new_stream(file, arrow_table().schema) as writer:
+        writer.write_table(arrow_table())
+
+
+def write_jsonl(path: Path) -> None:
+    path.write_text(
+        '{"name": "Ann", "age": 31, "score": 2.5, "day": "2025-01-31", "done": true}\n'
+        '{"name": "Bo", "age": 27, "day": "2024-02-29", "done": false}\n\n'
+        '{"age": 40, "score": -1.25, "done": true}\n'
+    )
+
+
+WRITERS: dict[str, Callable[[Path], None]] = {
+    "a.xlsx": write_xlsx,
+    "a.ods": write_ods,
+    "a.parquet": lambda path: pq.write_table(arrow_table(), path),
+    "a.arrow": write_arrow,
+    "a.feather": write_stream,
+    "a.jsonl": write_jsonl,
+    "a_parquet_file": lambda path: pq.write_table(arrow_table(), path),
+}
+
+
+def shown(table: Table) -> list[list[object]]:
+    return [[c.value_at(row) if c.valid[row] else None for c in table.columns] for row in range(table.n_rows)]
+
+
+@pytest.mark.parametrize("name", WRITERS)
+def test_every_format_gives_the_same_table(name: str, tmp_path: Path) -> None:
+    WRITERS[name](tmp_path / name)
+    table = read(tmp_path / name)
+    assert table.names == tuple(HEADS)
+    assert [column.kind for column in table.columns[:4]] == [Kind.TEXT, Kind.NUMBER, Kind.NUMBER, Kind.DATE]
+    assert shown(table) == [
+        ["Ann", 31, 2.5, "2025-01-31", "true"],
+        ["Bo", 27, None, "2024-02-29", "false"],
+        [None, 40, -1.25, None, "true"],
+    ]
+
+
+def test_a_workbook_says_which_sheet_and_row_were_taken(tmp_path: Path) -> None:
+    write_xlsx(tmp_path / "a.xlsx")
+    table = read(tmp_path / "a.xlsx")
+    assert table.source.reading == "sheet People"
+    assert any("there are also empty" in remark for remark in table.source.remarks)
+    named = read(tmp_path / "a.xlsx", ReadingSettings(sheet="2", header_row=3))
+    assert shown(named) == shown(table)
+    with pytest.raises(Problem, match=r"no sheet “Poeple”. Did you mean “People”\? Its sheets are empty, People"):
+        read(tmp_path / "a.xlsx", ReadingSettings(sheet="Poeple"))
+
+
+def bomb(path: Path) -> None:
+    with (
+        zipfile.ZipFile(path, "w", zipfile.ZIP_DEFLATED, compresslevel=1) as archive,
+        archive.open("xl/worksheets/sheet1.xml", "w", force_zip64=True) as entry,
+    ):
+        for _ in range(1100):
+            entry.write(bytes(2**20))
+
+
+def far_corner(path: Path) -> None:
+    """A sheet with a value in its first and in its very last cell: seventeen thousand million cells in between."""
+    with xlsxwriter.Workbook(path) as book:
+        sheet = book.add_worksheet()
+        sheet.write(0, 0, 1)
+        sheet.write(1_048_575, 16_383, 2)
+
+
+def cut(name: str) -> Callable[[Path], None]:
+    def write(path: Path) -> None:
+        WRITERS[name](path)
+        path.write_bytes(path.read_bytes()[:-200])
+
+    return write
+
+
+HOSTILE: dict[str, tuple[Callable[[Path], object], str]] = {
+    "bomb.xlsx": (bomb, "unpacked it would take 1.1 GB"),
+    "corner.xlsx": (far_corner, "(cannot be read as a workbook|more than 4 GB)"),
+    "text.xlsx": (lambda p: p.write_text("a,b\n1,2\n"), "cannot be read as a workbook"),
+    "cut.xlsx": (cut("a.xlsx"), "cannot be read as a workbook"),
+    "cut.ods": (cut("a.ods"), "cannot be read as a workbook"),
+    "cut.parquet": (cut("a.parquet"), "no sound Parquet file"),
+    "cut.arrow": (cut("a.arrow"), "no sound Arrow file"),
+    "noise.parquet": (lambda p: p.write_bytes(b"PAR1" + bytes(range(256)) * 9 + b"PAR1"), "no sound Parquet file"),
+    "noise.feather": (lambda p: p.write_bytes(bytes(range(256)) * 9), "no sound Arrow file"),
+    "broken.jsonl": (lambda p: p.write_text('{"a": 1}\n{"a": \n'), "broken.jsonl, line 2: this is no JSON record"),
+    "list.jsonl": (lambda p: p.write_text("[1, 2]\n[3]\n"), "list.jsonl, line 1: this is no JSON record"),
+    "deep.jsonl": (lambda p: p.write_text("[" * 100_000 + "\n"), "line 1: this is no JSON record"),
+    "nul.csv": (lambda p: p.write_bytes(b"a,b\n1,\0\n"), "NUL bytes"),
+    "late_nul.csv": (
+        lambda p: p.write_bytes(b"a,b\n" + b"1,2\n" * 90_000 + b"1\0x\n"),
+        "late_nul.csv, line 90002: 1 field where",
+    ),
+    "line.csv": (lambda p: p.write_bytes(b"x" * 50_000_000), "line.csv: "),
+    "quote.csv": (lambda p: p.write_bytes(b'a,b\n1,"' + b"x" * 9_000_000), "quote.csv"),
+    "nothing.xlsx": (lambda p: xlsxwriter.Workbook(p).close(), "is empty"),
+}
+
+
+@pytest.mark.parametrize("name", HOSTILE)
+def test_a_hostile_file_is_refused_in_one_plain_line(name: str, tmp_path: Path) -> None:
+    make, says = HOSTILE[name]
+    make(tmp_path / name)
+    with pytest.raises(Problem, match=says) as caught:
+        read(tmp_path / name)
+    assert "\n" not in caught.value.message
+    assert len(caught.value.message) < 300
+
+
+def test_many_columns_with_doubtful_names_are_read(tmp_path: Path) -> None:
+    names = ["x", "x", "", *(f"v{i}" for i in range(9_997))]
+    (tmp_path / "wide.csv").write_text(",".join(names) + "\n" + (",".join(["1"] * 10_000) + "\n") * 3)
+    table = read(tmp_path / "wide.csv")
+    assert len(set(table.names)) == 10_000
+    assert table.names[:3] == ("x", "x_2", "column_3")
+
+
+def test_mixed_json_records_are_read_as_text(tmp_path: Path) -> None:
+    (tmp_path / "m.jsonl").write_text('{"a": 1, "b": [1, 2]}\n{"a": "x", "b": {"c": 1}}\n')
+    table = read(tmp_path / "m.jsonl")
+    assert shown(table) == [["1", "[1, 2]"], ["x", '{"c": 1}']]
+
+
+DATES = {
+    "31.12.2025\n01.02.2025": ["2025-12-31", "2025-02-01"],
+    "31/12/2025\n01/02/2025": ["2025-12-31", "2025-02-01"],
+    "12/31/2025\n01/02/2025": ["2025-12-31", "2025-01-02"],
+    "2025-1-5\n2025-12-31": ["2025-01-05", "2025-12-31"],
+    "2025-01-05 08:30\n2025-12-31": ["2025-01-05T08:30:00", "2025-12-31"],
+}
+
+
+@pytest.mark.parametrize("text", DATES)
+def test_dates_of_many_lands_are_read(text: str, tmp_path: Path) -> None:
+    (tmp_path / "d.csv").write_text("day,x\n" + "\n".join(f"{line},1" for line in text.split("\n")) + "\n")
+    column = read(tmp_path / "d.csv").column("day")
+    assert [column.value_at(row) for row in range(2)] == DATES[text]
+
+
+def test_days_that_no_calendar_has_are_set_aside(tmp_path: Path) -> None:
+    days = [f"2024-01-{day:02d}" for day in range(1, 29)]
+    (tmp_path / "d.csv").write_text("day,x\n" + "".join(f"{day},1\n" for day in [*days, "2024-02-30", "soon"]))
+    column = read(tmp_path / "d.csv").column("day")
+    assert column.kind is Kind.DATE
+    assert column.unread.texts == ("2024-02-30", "soon")
+    assert int(column.valid.sum()) == 28
+
+
+def test_reading_is_told_and_can_be_ended(tmp_path: Path) -> None:
+    (tmp_path / "a.csv").write_text("a,b\n" + "1,2\n" * 500_000)
+    shares: list[float] = []
+    read(tmp_path / "a.csv", watch=Watch(shares.append))
+    assert shares == sorted(shares)
+    assert shares[-1] == 1.0
+    with pytest.raises(Problem, match="cancelled"):
+        read(tmp_path / "a.csv", watch=Watch(wanted=lambda: len(shares) < 0))
+    write_xlsx(tmp_path / "a.xlsx")
+    with pytest.raises(Problem, match="cancelled"):
+        read(tmp_path / "a.xlsx", watch=Watch(wanted=lambda: False))
+
+
+def test_large_numbers_stay_exact(tmp_path: Path) -> None:
+    pq.write_table(
+        pa.table({"key": [2**60 + 1, 2**60 + 3], "x": np.array([1.5, 2.5], np.float32)}), tmp_path / "k.parquet"
+    )
+    table = read(tmp_path / "k.parquet")
+    assert table.column("key").words == (str(2**60 + 1), str(2**60 + 3))

@@ -1,0 +1,225 @@
+"""Findings: the planted dirt of the demo study, dirt of other kinds made here, and none in clean files."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Callable
+from datetime import date, timedelta
+
+import numpy as np
+import pytest
+
+from istrel.data.dataset import Dataset
+from istrel.data.levels import Level
+from istrel.data.patterns import missing_map, missing_patterns
+from istrel.data.screening import Finding, screen
+from istrel.demo import LEARNERS, SESSIONS
+from istrel.study.history import History
+from istrel.study.opening import open_data
+from istrel.study.remedies import change_of
+from istrel.study.study import study_of
+
+Maker = Callable[..., Dataset]
+TODAY = date(2026, 11, 23)
+
+
+def rows_where(data: Dataset, name: str, *texts: str) -> tuple[int, ...]:
+    column = data.table.column(name)
+    return tuple(row + 1 for row in range(data.n_rows) if column.text_at(row) in texts)
+
+
+def test_all_planted_dirt_is_found_with_its_cases(learners: Dataset) -> None:
+    """What is planted where stands in istrel.demo.generate.PLANTED."""
+    found = {(f.kind, f.variables): f for f in screen(learners, TODAY)}
+    coded = found["suspected_missing_code", ("receptive_post", "confidence", "mot_03")]
+    places = [rows_where(learners, name, "-9") for name in coded.variables]
+    assert [len(place) for place in places] == [14, 8, 5]
+    assert coded.rows == tuple(sorted({row for place in places for row in place}))
+    assert found["suspected_missing_code", ("education", "satisfaction")].rows == tuple(
+        sorted(rows_where(learners, "education", "99") + rows_where(learners, "satisfaction", "99"))
+    )
+    text = found["text_in_numbers", ("practice_min",)]
+    assert text.rows == rows_where(learners, "practice_min", "n/a", "approx 40", "72,5")
+    assert found["spelling_variants", ("site",)].rows == rows_where(learners, "site", "harbour ", "Harbor")
+    assert found["stray_spaces", ("employment",)].rows == rows_where(learners, "employment", "retired ")
+    assert found["repeated_rows", ()].rows == (120, 240, 360, 480)
+    assert found["repeated_key", ("learner",)].rows == (30, 50, 300, 500)
+    assert found["remote_value", ("age",)].rows == (318,)
+    assert found["date_future", ("enrolled",)].rows == (77,)
+    assert ("constant", ("term",)) in found
+    assert found["near_copy", ("fee_paid", "fee_tenths")].says.startswith("is fee_paid times 10")
+    together = found["missing_together", ("mot_05", "mot_06", "mot_07")]
+    assert together.rows == rows_where(learners, "mot_05", "")
+    assert ("humps", ("receptive_post",)) in found
+    assert len(found) == 13  # and nothing else
+
+
+def test_every_remedy_mends_its_finding_and_is_undone(learners: Dataset) -> None:
+    history = History(study_of(learners))
+    for finding in screen(learners, TODAY):
+        for remedy in finding.remedies:
+            history = history.do(change_of(remedy.action))
+    left = {finding.kind for finding in screen(history.study.data, TODAY)}
+    assert left == {"missing_together", "humps"}  # what no click can decide
+    assert (
+        history.study.table.column("practice_min").value_at(rows_where(learners, "practice_min", "72,5")[0] - 1) == 72.5
+    )
+    assert "n/a" in {code.value for code in history.study.codebook["practice_min"].missing_codes}
+    assert history.study.n_used == 612 - 4 - 2
+    while history.past:
+        history = history.undo()
+    assert len(screen(history.study.data, TODAY)) == 13
+
+
+def clean(n: int = 400) -> dict[str, list[object]]:
+    """A file with nothing wrong: every kind of variable, drawn at random."""
+    rng = np.random.default_rng(5)
+    return {
+        "id": list(range(1, n + 1)),
+        "arm": rng.choice(["control", "treatment"], n).tolist(),
+        "ward": rng.choice(["ward a", "ward b", "ward c"], n).tolist(),
+        "age": rng.integers(20, 70, n).tolist(),
+        "height": np.round(rng.normal(171, 9, n), 1).tolist(),
+        "income": np.round(rng.lognormal(7.5, 0.4, n)).tolist(),
+        "visits": rng.poisson(2, n).tolist(),
+        "answer": rng.integers(1, 6, n).tolist(),
+        "day": [date(2024, 1, 1) + timedelta(int(d)) for d in rng.integers(0, 300, n)],
+    }
+
+
+def written(columns: dict[str, list[object]]) -> str:
+    lines = [",".join(columns), *(",".join(map(str, row)) for row in zip(*columns.values(), strict=True))]
+    return "\n".join(lines) + "\n"
+
+
+@pytest.mark.parametrize("seed", [0, 1, 2])
+def test_a_clean_file_gives_no_finding(seed: int, data_of: Maker) -> None:
+    columns = clean(300 + 50 * seed)
+    assert screen(data_of(written(columns)), TODAY) == ()
+
+
+def put(columns: dict[str, list[object]], name: str, rows: tuple[int, ...], value: object) -> None:
+    for row in rows:
+        columns[name][row - 1] = value
+
+
+def dirty(kind: str) -> dict[str, list[object]]:  # noqa: C901, PLR0912, PLR0915 - one flat table of cases
+    """A clean file with one kind of dirt."""
+    c = clean()
+    n = len(c["id"])
+    rng = np.random.default_rng(9)
+    match kind:
+        case "suspected_missing_code":
+            put(c, "arm", (5, 6), "N/A")
+        case "text_in_numbers":
+            put(c, "height", (7,), "tall")
+            put(c, "height", (9,), '"171,5"')
+        case "dates":
+            put(c, "day", (7,), "2024-02-30")
+        case "spelling_variants":
+            put(c, "arm", (3, 8, 9), "Treatment")
+            put(c, "arm", (4,), "tretment")
+        case "stray_spaces":
+            put(c, "ward", (11,), " ward a")
+        case "repeated_rows":
+            for name in c:
+                c[name][99] = c[name][49]
+        case "repeated_key":
+            put(c, "id", (60,), 12)
+        case "constant":
+            c["unit"] = ["mmHg"] * n
+        case "near_constant":
+            c["battery"] = ["ok"] * (n - 3) + ["low"] * 3
+        case "identifier":
+            c["sample"] = (10_000 + rng.permutation(80_000)[:n]).tolist()
+        case "coded_category":
+            c["region"] = rng.choice([10, 20, 30, 40], n).tolist()
+        case "remote_value":
+            put(c, "height", (123,), 1705)
+        case "many_zeros":
+            c["rain"] = np.where(rng.random(n) < 0.6, 0, np.round(rng.gamma(2, 2, n), 2)).tolist()
+        case "skewed":
+            c["size"] = np.round(rng.lognormal(1, 1.1, n), 3).tolist()
+        case "humps":
+            c["score"] = np.round(np.where(rng.random(n) < 0.5, rng.normal(20, 3, n), rng.normal(50, 3, n)), 2).tolist()
+        case "near_copy":
+            c["height_m"] = [float(f"{float(str(h)) / 100:.4f}") for h in c["height"]]
+        case "categories":
+            c["code"] = [{"ward a": 7, "ward b": 3, "ward c": 5}[str(w)] for w in c["ward"]]
+            c["ward_name"] = [f"House {w}" for w in c["ward"]]
+        case "high_missing":
+            put(c, "income", tuple(range(1, n, 3)), "")
+        case "missing_together":
+            for name in ("height", "answer"):
+                put(c, name, tuple(range(40, 60)), "")
+        case "date_order":
+            c["end"] = [day + timedelta(3) for day in c["day"]]  # type: ignore[operator]
+            put(c, "end", (20,), "2023-01-02")
+        case "date_gap":
+            c["day"] = [date(2020, 1, 1) + timedelta(i + 20 * (i >= 200)) for i in range(n)]
+        case "date_future":
+            put(c, "day", (5,), "2031-01-01")
+    return c
+
+
+DIRT = {
+    "suspected_missing_code": ("suspected_missing_code", ("arm",), (5, 6)),
+    "text_in_numbers": ("text_in_numbers", ("height",), (7, 9)),
+    "dates": ("text_in_numbers", ("day",), (7,)),
+    "spelling_variants": ("spelling_variants", ("arm",), (3, 4, 8, 9)),
+    "stray_spaces": ("stray_spaces", ("ward",), (11,)),
+    "repeated_rows": ("repeated_rows", (), (100,)),
+    "repeated_key": ("repeated_key", ("id",), (12, 60)),
+    "constant": ("constant", ("unit",), ()),
+    "near_constant": ("near_constant", ("battery",), (398, 399, 400)),
+    "identifier": ("identifier", ("sample",), ()),
+    "coded_category": ("coded_category", ("region",), ()),
+    "remote_value": ("remote_value", ("height",), (123,)),
+    "many_zeros": ("many_zeros", ("rain",), None),
+    "skewed": ("skewed", ("size",), ()),
+    "humps": ("humps", ("score",), ()),
+    "near_copy": ("near_copy", ("height", "height_m"), ()),
+    "categories": ("near_copy", ("ward", "ward_name"), ()),
+    "high_missing": ("high_missing", ("income",), ()),
+    "missing_together": ("missing_together", ("height", "answer"), tuple(range(40, 60))),
+    "date_order": ("date_order", ("day", "end"), (20,)),
+    "date_gap": ("date_gap", ("day",), (201,)),
+    "date_future": ("date_future", ("day",), (5,)),
+}
+
+
+@pytest.mark.parametrize("kind", DIRT)
+def test_each_kind_of_dirt_is_found_where_it_is(kind: str, data_of: Maker) -> None:
+    wanted, variables, rows = DIRT[kind]
+    found: dict[tuple[str, tuple[str, ...]], Finding] = {
+        (f.kind, f.variables): f for f in screen(data_of(written(dirty(kind))), TODAY)
+    }
+    assert (wanted, variables) in found
+    if rows is not None:
+        assert found[wanted, variables].rows == rows
+    assert not {f for f, _ in found} - {wanted, "remote_value", "coded_category", "date_order"}
+
+
+def test_words_that_only_look_alike_are_no_slips(data_of: Maker) -> None:
+    words = ["group a", "group b", "site 1", "site 2", "legal", "illegal", "North", "South", "Austria", "Australia"]
+    text = "x,y\n" + "".join(f"{words[i % 10 if i % 11 else 0]},{i}\n" for i in range(330))
+    assert [f.kind for f in screen(data_of(text), TODAY) if f.kind == "spelling_variants"] == []
+
+
+def test_long_files_know_persons_and_weeks_as_the_key() -> None:
+    data = open_data(SESSIONS)
+    assert data.variable("learner").level is Level.IDENTIFIER
+    assert {f.kind for f in screen(data, TODAY)} == {"repeated_rows", "humps"}
+
+
+def test_patterns_of_missing_values_add_up(learners: Dataset) -> None:
+    patterns = missing_patterns(learners)
+    assert sum(pattern.count for pattern in patterns) == 612
+    together = [p for p in patterns if {"mot_05", "mot_06", "mot_07"} <= set(p.variables)]
+    assert sum(p.count for p in together) == 22
+    lines = LEARNERS.read_text(encoding="utf-8").splitlines()[1:]
+    complete = sum(not re.search(r"^,|,,|,$|n/a|approx|72,5", line) for line in lines)
+    assert next(p.count for p in patterns if not p.variables) == complete
+    found = missing_map(learners)
+    assert found.shares.shape[1] == len(found.names)
+    assert found.shares[:, found.names.index("mot_05")].sum() > 0
