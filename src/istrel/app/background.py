@@ -6,10 +6,12 @@ No other module starts a thread. Of several requests under one key only the late
 from __future__ import annotations
 
 from collections.abc import Callable
+from functools import partial
 from typing import Any
 
 from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
 
+from istrel.data.reading.watch import Watch
 from istrel.problem import Problem
 
 
@@ -24,6 +26,7 @@ class Background(QObject):
     """Runs jobs on threads of its own and answers on the window's thread."""
 
     busy_changed = Signal(str)
+    progress = Signal(float)
     _finished = Signal(object)
 
     def __init__(self, parent: QObject | None = None) -> None:
@@ -38,11 +41,12 @@ class Background(QObject):
     def submit(
         self,
         key: str,
-        work: Callable[[], Any],
+        work: Callable[..., Any],
         done: Callable[[Any], None],
         failed: Callable[[Problem], None] | None = None,
         *,
         words: str = "",
+        watched: bool = False,
     ) -> None:
         """Run `work()` on a thread; `done(result)` or `failed(problem)` is called on the window's thread.
 
@@ -52,16 +56,22 @@ class Background(QObject):
             A newer job under the same key silences an older one.
         words
             What is being done, for the cases line; empty work is not shown.
+        watched
+            `work` takes a Watch, tells how far it got, and ends early when it is cancelled.
         """
         if self._closed:
             return
         self.cancel(key)
         token = Token()
         self._latest[key] = token
-        job = Job(key, work, done, failed, token)
+        run = partial(work, self._watch(token)) if watched else work
+        job = Job(key, run, done, failed, token)
         self._running[id(job)] = words
         self._pool.start(Runner(job, self._finished))
         self._tell()
+
+    def _watch(self, token: Token) -> Watch:
+        return Watch(self.progress.emit, lambda: not token.cancelled)
 
     def cancel(self, key: str) -> None:
         """The answer to this key is no longer wanted."""

@@ -13,29 +13,45 @@ from istrel.problem import Problem
 
 if TYPE_CHECKING:
     from istrel.data.facts import FileFacts, VariableFacts
+    from istrel.data.patterns import MissingMap, MissingPattern
+    from istrel.data.reading import ReadingSettings
+    from istrel.data.reading.watch import Watch
     from istrel.data.screening import Finding
     from istrel.study.changes import Change
     from istrel.study.history import History
-    from istrel.study.study import Study
+    from istrel.study.study import Study, StudySource
     from istrel.style.house import HouseStyle
 
 
 class StudyModel(QObject):
-    """The open study, its history, and what has been found out about it in the background."""
+    """The open study, its history, and what has been found out about it in the background.
+
+    `opened` follows when another source is in use, `changed` after every change, `facts_ready` when the facts are known,
+    `findings_ready` when the file has been screened; `cases_wanted` asks for rows (from 1) to be shown, and why.
+    """
 
     opened = Signal()
     changed = Signal()
     facts_ready = Signal()
+    findings_ready = Signal()
+    closed = Signal()
     trouble = Signal(str)
+    cases_wanted = Signal(object, str, str)
 
     def __init__(self, background: Background, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self.background = background
         self._history: History | None = None
         self._style: HouseStyle | None = None
+        self._forget()
+
+    def _forget(self) -> None:
+        """What was found out belongs to another source."""
         self.facts: dict[str, VariableFacts] = {}
         self.file_facts: FileFacts | None = None
         self.findings: tuple[Finding, ...] = ()
+        self.screened = False
+        self.missing: tuple[MissingMap, tuple[MissingPattern, ...]] | None = None
 
     @property
     def is_open(self) -> bool:
@@ -58,23 +74,61 @@ class StudyModel(QObject):
             self._style = load_style()
         return self._style
 
-    def open(self, path: str) -> None:
-        """Read a file in the background; `opened` follows, or `trouble` with a plain line."""
-        self.background.submit("open", lambda: _read(path), self._take, self._tell, words=f"reading {Path(path).name}")
+    # Sources.
+    def open(self, path: str, settings: ReadingSettings | None = None) -> None:
+        """Read a file in the background; it begins a study, or joins the one that is open."""
+        self._read(path, settings, self._take)
 
-    def _take(self, history: History) -> None:
-        self._history = history
-        self.facts, self.file_facts, self.findings = {}, None, ()
-        self.opened.emit()
-        self.changed.emit()
-        self._look()
+    def read_differently(self, settings: ReadingSettings) -> None:
+        """Read the file of the source in use with other settings; what was said about it stays where it fits."""
+        from istrel.study.changes.sources import ReadAgain
+        from istrel.study.opening import reread
+
+        old = self.study.source
+
+        def take(new: StudySource) -> None:
+            self.do(ReadAgain(reread(old, new)))
+
+        self._read(old.raw.source.path, settings, take)
+
+    def paste(self, text: str) -> None:
+        """Cells that were copied elsewhere become a source."""
+        self.background.submit("open", lambda: _pasted(text), self._take, self._tell, words="reading the cells")
+
+    def close(self) -> None:
+        """No study is open any more."""
+        for key in ("open", "facts", "screening"):
+            self.background.cancel(key)
+        self._history = None
+        self._forget()
+        self.closed.emit()
+
+    def _read(self, path: str, settings: ReadingSettings | None, take: Callable[[StudySource], None]) -> None:
+        words = f"reading {Path(path).name}"
+        work: Callable[[Watch], StudySource] = lambda watch: _read(path, settings, watch)  # noqa: E731
+        self.background.submit("open", work, take, self._tell, words=words, watched=True)
+
+    def _take(self, source: StudySource) -> None:
+        from istrel.study.changes.sources import AddSource
+        from istrel.study.history import History
+        from istrel.study.study import Study
+
+        if self._history is None:
+            self._history = History(Study((source,)))
+            self._forget()
+            self.opened.emit()
+            self.changed.emit()
+            self._look()
+        else:
+            self.do(AddSource(source))
 
     def _tell(self, problem: Problem) -> None:
         self.trouble.emit(problem.message)
 
-    def do(self, change: Change) -> None:
-        """The one way to change the study."""
-        self._step(lambda history: history.do(change))
+    # Changes.
+    def do(self, change: Change) -> bool:
+        """The one way to change the study; False where it is refused, with the reason told."""
+        return self._step(lambda history: history.do(change))
 
     def undo(self) -> None:
         self._step(lambda history: history.undo())
@@ -82,42 +136,85 @@ class StudyModel(QObject):
     def redo(self) -> None:
         self._step(lambda history: history.redo())
 
-    def _step(self, step: Callable[[History], History]) -> None:
+    def _step(self, step: Callable[[History], History]) -> bool:
         if self._history is None:
-            return
+            return False
         before = self._history.study
         try:
             self._history = step(self._history)
         except Problem as problem:
             self.trouble.emit(problem.message)
-            return
-        if self._history.study is before:
-            return
+            return False
+        now = self._history.study
+        if now is before:
+            return True
+        if now.source.raw is not before.source.raw:
+            self._forget()
+            self.opened.emit()
         self.changed.emit()
-        if self._history.study.codebook is not before.codebook:
+        if now.source is not before.source:
             self._look()
+        return True
 
+    # What is found out in the background.
     def _look(self) -> None:
-        """Facts, tiny drawings and findings, made off the window's thread."""
+        """Facts and tiny drawings first, then the findings, made off the window's thread."""
         study = self.study
-        self.background.submit("facts", lambda: _look(study), self._take_facts)
+        self.background.submit("facts", lambda: _look(study), self._take_facts, words="looking through the file")
 
-    def _take_facts(self, found: tuple[FileFacts, dict[str, VariableFacts], tuple[Finding, ...]]) -> None:
-        self.file_facts, self.facts, self.findings = found
+    def _take_facts(self, found: tuple[FileFacts, dict[str, VariableFacts]]) -> None:
+        self.file_facts, self.facts = found
         self.facts_ready.emit()
+        study = self.study
+        self.background.submit(
+            "screening", lambda: _screen(study), self._take_findings, words="looking for what is wrong"
+        )
+
+    def _take_findings(self, found: tuple[tuple[Finding, ...], tuple[MissingMap, tuple[MissingPattern, ...]]]) -> None:
+        self.findings, self.missing = found
+        self.screened = True
+        self.findings_ready.emit()
 
 
-def _read(path: str) -> History:
-    from istrel.study.history import History
-    from istrel.study.opening import open_data
-    from istrel.study.study import study_of
+def _read(path: str, settings: ReadingSettings | None, watch: Watch) -> StudySource:
+    from istrel.data.reading import ReadingSettings
+    from istrel.study.opening import Opening, open_data
+    from istrel.study.study import StudySource
 
-    return History(study_of(open_data(path)))
+    data = open_data(path, Opening(settings or ReadingSettings()), watch)
+    return StudySource(data.table, data.codebook)
 
 
-def _look(study: Study) -> tuple[FileFacts, dict[str, VariableFacts], tuple[Finding, ...]]:
+def _pasted(text: str) -> StudySource:
+    """Read through a file of its own, so that cells are read as files are."""
+    import tempfile
+
+    from istrel.data.guess import guess_codebook
+    from istrel.data.reading import ReadingSettings, read
+    from istrel.data.table import Source, Table
+    from istrel.study.study import StudySource
+
+    with tempfile.NamedTemporaryFile("w", suffix=".txt", encoding="utf-8", delete=False) as file:
+        file.write(text)
+    try:
+        table = read(file.name, ReadingSettings(encoding="utf-8"))
+    except Problem as problem:
+        raise Problem(problem.message.replace(Path(file.name).name, "the pasted cells")) from None
+    finally:
+        Path(file.name).unlink()
+    source = Source("pasted cells", reading=table.source.reading, remarks=table.source.remarks)
+    return StudySource(Table(table.columns, source), guess_codebook(table))
+
+
+def _look(study: Study) -> tuple[FileFacts, dict[str, VariableFacts]]:
     from istrel.data.facts import file_facts, variable_facts
-    from istrel.data.screening import screen
 
     facts = {name: variable_facts(study.data, name) for name in study.table.names}
-    return file_facts(study.data), facts, screen(study.data)
+    return file_facts(study.data), facts
+
+
+def _screen(study: Study) -> tuple[tuple[Finding, ...], tuple[MissingMap, tuple[MissingPattern, ...]]]:
+    from istrel.data.patterns import missing_map, missing_patterns
+    from istrel.data.screening import screen
+
+    return screen(study.data), (missing_map(study.data), missing_patterns(study.data))

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from typing import TYPE_CHECKING
 
+from PySide6.QtCore import QPoint, Signal
 from PySide6.QtWidgets import QFrame
 
 from istrel.app import theme
@@ -17,29 +18,67 @@ if TYPE_CHECKING:
 class CasesLine(QFrame):
     """Always there; says whose cases are being worked on."""
 
+    cases_wanted = Signal()
+    file_wanted = Signal()
+    combine_wanted = Signal()
+
     def __init__(self, model: StudyModel) -> None:
         super().__init__()
         self.setObjectName("foot")
         self.setFixedHeight(theme.FOOT)
         self._model = model
         self._layout = layout = row(self, margins=(16, 0, 16, 0), spacing=12)
-        self.source = label("no data yet", "strong")
+        self.source = button("no data yet", "strong", self.choose_source, tip="the source in use")
         self.cases = label("")
         self.chip = button("", "condition", self.lift, tip="all cases in use again")
         self.add = button("+ condition", "plain", self.write, tip="limit the cases in use")
         self.edit: ConditionLine | None = None
         self.trouble = label("")
         self.busy = label("")
+        self._words = ""
+        self.cancel = button("cancel", "plain", lambda: model.background.cancel("open"), tip="stop reading")
         self.undo = button("", "plain", model.undo)
+        self.drawer = button("cases ▴", "plain", self.cases_wanted.emit, tip="show the cases  Ctrl+D")
         for widget in (self.source, self.cases, self.chip, self.add, self.trouble):
             layout.addWidget(widget)
         layout.addStretch()
-        layout.addWidget(self.busy)
-        layout.addWidget(self.undo)
+        for widget in (self.busy, self.cancel, self.undo, self.drawer):
+            layout.addWidget(widget)
         model.changed.connect(self.refresh)
         model.trouble.connect(self._say)
-        model.background.busy_changed.connect(self.busy.setText)
+        model.background.busy_changed.connect(self._busy)
+        model.background.progress.connect(self._progress)
+        self.cancel.hide()
         self.refresh()
+
+    def _busy(self, words: str) -> None:
+        """What is going on; reading can be cancelled."""
+        self._words = words
+        self.busy.setText(f"{words} …" if words else "")
+        self.cancel.setVisible(words.startswith("reading"))
+
+    def _progress(self, share: float) -> None:
+        if self._words.startswith("reading"):
+            self.busy.setText(f"{self._words} … {100 * share:.0f} %")
+
+    def choose_source(self) -> None:
+        """The sources of the study; the one in use is checked."""
+        from PySide6.QtWidgets import QMenu
+
+        from istrel.study.changes.sources import UseSource
+
+        if not self._model.is_open:
+            return
+        menu = QMenu(self)
+        for place, source in enumerate(self._model.study.sources):
+            entry = menu.addAction(source.name)
+            entry.setCheckable(True)
+            entry.setChecked(place == self._model.study.current)
+            entry.triggered.connect(lambda _=False, p=place: self._model.do(UseSource(p)))
+        menu.addSeparator()
+        menu.addAction("Add data…").triggered.connect(self.file_wanted)
+        menu.addAction("Join, stack, reshape…").triggered.connect(self.combine_wanted)
+        menu.popup(self.source.mapToGlobal(self.source.rect().topLeft() - QPoint(0, menu.sizeHint().height())))
 
     def refresh(self) -> None:
         """Show source, cases and condition as they stand."""
@@ -50,10 +89,11 @@ class CasesLine(QFrame):
         self.add.setVisible(open_ and self._model.study.standing is None)
         self.chip.setVisible(open_ and self._model.study.standing is not None)
         self.undo.setVisible(open_ and bool(self._model.history.past))
+        self.drawer.setVisible(open_)
         if not open_:
             return
         study = self._model.study
-        self.source.setText(study.table.source.name)
+        self.source.setText(f"{study.source.name} ▾")
         used = study.n_used
         self.cases.setText(f"{used:,} of {study.table.n_rows:,} cases")
         if study.standing is not None:

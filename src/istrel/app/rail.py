@@ -87,6 +87,12 @@ class Rail(QWidget):
         for station in self.stations:
             station.setEnabled(True)
 
+    def close_up(self) -> None:
+        """No study is open."""
+        for station in self.stations:
+            station.setEnabled(False)
+            station.set_count(0)
+
     def show_station(self, place: int) -> None:
         self.stations[place].setChecked(True)
 

@@ -100,6 +100,7 @@ QLineEdit {{ background: {SURFACE}; border: 1px solid {LINE}; border-radius: {RA
 QLineEdit:focus {{ border-color: {FRAME}; }}
 QLineEdit#find {{ background: transparent; border: 0; border-bottom: 1px solid {LINE}; border-radius: 0; padding: 14px 16px; }}
 QTableView, QListView {{ background: transparent; border: 0; outline: 0; gridline-color: {LINE}; selection-background-color: {MINT}; selection-color: {INK}; }}
+QTableCornerButton::section, QAbstractScrollArea::corner {{ background: transparent; border: 0; }}
 QHeaderView {{ background: transparent; }}
 QHeaderView::section {{ background: transparent; border: 0; border-bottom: 1px solid {LINE}; color: {QUIET}; font-size: {SMALL_PX}px; font-weight: bold; padding: 6px 8px; }}
 QPushButton, QToolButton {{ border: 0; background: transparent; padding: 4px 8px; border-radius: {RADIUS}px; }}
@@ -118,6 +119,9 @@ QPushButton#offer {{ background: transparent; border: 1px dashed #A9B8B0; font-f
 QLabel#small, QPushButton#small {{ color: {QUIET}; font-size: {SMALL_PX}px; }}
 QLabel#heading {{ color: {QUIET}; font-size: {SMALL_PX}px; font-weight: bold; }}
 QLabel#error {{ color: {VERMILION}; }}
+QComboBox {{ background: {SURFACE}; border: 1px solid {LINE}; border-radius: {RADIUS}px; padding: 3px 8px; }}
+QComboBox::drop-down {{ border: 0; width: 16px; }}
+QComboBox QAbstractItemView {{ background: {SURFACE}; border: 1px solid {LINE}; }}
 QMenu {{ background: {SURFACE}; border: 1px solid {LINE}; padding: 4px; }}
 QMenu::item {{ padding: 6px 16px; border-radius: {RADIUS}px; }}
 QMenu::item:selected {{ background: {MINT}; color: {INK}; }}

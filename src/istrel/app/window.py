@@ -19,6 +19,8 @@ from istrel.app.widgets.simple import column, row
 if TYPE_CHECKING:
     from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
 
+    from istrel.app.combiner import Combiner
+    from istrel.app.drawer import CasesDrawer
     from istrel.app.panels import Keys, Palette
     from istrel.app.stations.bench import Bench
     from istrel.app.stations.codebook import Codebook
@@ -27,7 +29,7 @@ if TYPE_CHECKING:
 
 INTAKE, CODEBOOK, BENCH, MANUSCRIPT = range(4)
 ICON = Path(__file__).parent / "istrel.svg"
-DATA_FILES = "Data (*.csv *.tsv *.txt *.tab *.dat *.psv);;All files (*)"
+DATA_FILES = "Data (*.csv *.tsv *.txt *.tab *.dat *.psv *.xlsx *.ods *.parquet *.arrow *.feather *.jsonl *.ndjson);;All files (*)"
 
 
 class Window(QWidget):
@@ -45,13 +47,19 @@ class Window(QWidget):
         self._palette: Palette | None = None
         self._keys: Keys | None = None
         self._first_sentence = ""
+        self._drawer: CasesDrawer | None = None
+        self._combiner: Combiner | None = None
         self._lay_out()
         self._equip()
         self.rail.chosen.connect(self.go)
         self.model.opened.connect(self._opened)
         self.model.trouble.connect(lambda text: self.start.say(text, trouble=True))
         self.model.changed.connect(self._count)
-        self.model.facts_ready.connect(self._count)
+        self.model.findings_ready.connect(self._count)
+        self.model.cases_wanted.connect(self._jump)
+        self.cases_line.cases_wanted.connect(self.show_cases)
+        self.cases_line.file_wanted.connect(self.choose_file)
+        self.cases_line.combine_wanted.connect(self.combine)
 
     def _equip(self) -> None:
         """Keys and icon."""
@@ -72,7 +80,9 @@ class Window(QWidget):
         self.rail = Rail()
         self.stack = QStackedWidget()
         middle.addWidget(self.rail)
-        middle.addWidget(self.stack, 1)
+        self._beside = column()
+        self._beside.addWidget(self.stack, 1)
+        middle.addLayout(self._beside, 1)
         self.cases_line = CasesLine(self.model)
         rows.addWidget(self.cases_line)
         self.start = StartPage(self.choose_file, self.open_demo)
@@ -98,18 +108,22 @@ class Window(QWidget):
         self.open_path(str(demo.LEARNERS), demo.SENTENCE)
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
-        if event.mimeData().hasUrls():
+        if event.mimeData().hasUrls() or event.mimeData().hasText():
             event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent) -> None:
         paths = [url.toLocalFile() for url in event.mimeData().urls() if url.isLocalFile()]
-        if paths:
-            event.acceptProposedAction()
-            self.open_path(paths[0])
+        for path in paths:
+            self.open_path(path)
+        if not paths and event.mimeData().hasText():
+            self.model.paste(event.mimeData().text())
+        event.acceptProposedAction()
 
     def _opened(self) -> None:
         self.rail.open_up()
-        self.setWindowTitle(f"{self.model.study.source.raw.source.name} · Istrel")
+        self.setWindowTitle(f"{self.model.study.source.name} · Istrel")
+        if self.stack.currentWidget() is not self.start and not self._first_sentence:
+            return
         if self._first_sentence:
             self.bench.say(self._first_sentence)
             self._first_sentence = ""
@@ -123,6 +137,25 @@ class Window(QWidget):
         from istrel.app.proof.jobs import warm_up
 
         self.background.submit("warm up", warm_up, lambda _: None)
+
+    def paste_cells(self) -> None:
+        """Cells that were copied elsewhere become a source of their own."""
+        from PySide6.QtGui import QGuiApplication
+        from PySide6.QtWidgets import QLineEdit, QTextEdit
+
+        field = self.focusWidget()
+        if isinstance(field, QLineEdit | QTextEdit):
+            field.paste()
+            return
+        text = QGuiApplication.clipboard().text()
+        if text.strip():
+            self.model.paste(text)
+
+    def begin_anew(self) -> None:
+        """Close the study; the start page asks what comes next."""
+        self.model.close()
+        self.rail.close_up()
+        self.stack.setCurrentWidget(self.start)
 
     # Stations.
     def go(self, place: int) -> None:
@@ -152,6 +185,21 @@ class Window(QWidget):
         from istrel.app.stations.manuscript import Manuscript
 
         return Manuscript(self.model)
+
+    @property
+    def drawer(self) -> CasesDrawer:
+        """The cases drawer, made when it is first wanted."""
+        if self._drawer is None:
+            from istrel.app.drawer import CasesDrawer
+
+            self._drawer = CasesDrawer(self.model)
+            self._beside.addWidget(self._drawer)
+        return self._drawer
+
+    def _jump(self, rows: tuple[int, ...], why: str, variable: str) -> None:
+        """The first jump makes the drawer; it hears of the later ones itself."""
+        if self._drawer is None:
+            self.drawer.show_cases(rows, why, variable)
 
     @property
     def intake(self) -> Intake:
@@ -243,6 +291,36 @@ class Window(QWidget):
     def export_manuscript(self) -> None:
         self.go(MANUSCRIPT)
         self.manuscript.choose_file()
+
+    def show_cases(self) -> None:
+        self.drawer.toggle()
+
+    def combine(self) -> None:
+        from istrel.app.combiner import Combiner
+
+        if self._combiner is None:
+            self._combiner = Combiner(self, self.model)
+        self._combiner.appear()
+
+    def write_report(self) -> None:
+        self.go(INTAKE)
+        self.intake.choose_report()
+
+    def read_differently(self) -> None:
+        self.go(INTAKE)
+        self.intake.reading.appear()
+
+    def derive(self) -> None:
+        self.go(CODEBOOK)
+        self.codebook.begin_derive()
+
+    def export_codebook(self) -> None:
+        self.go(CODEBOOK)
+        self.codebook.choose_export()
+
+    def import_codebook(self) -> None:
+        self.go(CODEBOOK)
+        self.codebook.choose_import()
 
     def set_condition(self) -> None:
         self.cases_line.write()

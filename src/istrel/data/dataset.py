@@ -103,28 +103,27 @@ class Dataset:
 
     def numbers(self, name: str) -> Numbers:
         """The variable as numbers. Dates count as days since 1970-01-01; texts give no valid value."""
-        return self._once("numbers", name, lambda: _numbers(self.table.column(name), self.codebook[name], self.aside))
+        return self.once("numbers", name, lambda: _numbers(self.table.column(name), self.codebook[name], self.aside))
 
     def categories(self, name: str) -> Categories:
         """The variable as categories, in codebook order, then numbers ascending and texts by alphabet.
 
         Texts that differ only by spaces at their ends are still different values: mending that is the user's step.
         """
-        return self._once(
+        return self.once(
             "categories", name, lambda: _categories(self.table.column(name), self.codebook[name], self.aside)
         )
 
     def present(self, name: str) -> NDArray[np.bool_]:
         """Cases with a usable value of any kind; shape (rows,)."""
-        return self._once(
-            "present", name, lambda: _present(self.table.column(name), self.codebook[name], self.aside)[0]
-        )
+        return self.once("present", name, lambda: _present(self.table.column(name), self.codebook[name], self.aside)[0])
 
     def tally(self, name: str) -> tuple[NDArray[Any], NDArray[np.int64]]:
         """(distinct usable values as stored: numbers, dates, or places in the column's words; how often each occurs)."""
-        return self._once("tally", name, lambda: _tally(self.table.column(name), self.present(name)))
+        return self.once("tally", name, lambda: _tally(self.table.column(name), self.present(name)))
 
-    def _once(self, what: str, name: str, make: Callable[[], Prepared]) -> Prepared:
+    def once(self, what: str, name: str, make: Callable[[], Prepared]) -> Prepared:
+        """What `make` gives for a variable, made once and kept as long as the variable does not change."""
         key = (what, name)
         if key not in self._prepared:
             self._prepared[key] = make()

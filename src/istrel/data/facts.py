@@ -30,6 +30,10 @@ class VariableFacts:
         (label, count), most frequent first, at most five.
     frequent_values
         The same with values as stored.
+    drawn
+        The limits between which the drawing of a measured variable runs.
+    whole
+        True where all values are whole numbers.
     shape
         Heights from 0 to 1 of a drawing: classes of numbers and dates, or categories in order.
     stepped
@@ -49,6 +53,8 @@ class VariableFacts:
     stepped: bool
     zeros: int = 0
     frequent_values: tuple[tuple[float | str, int], ...] = ()
+    drawn: tuple[float, float] | None = None
+    whole: bool = False
 
     @property
     def glance(self) -> str:
@@ -76,7 +82,11 @@ def _short(value: float | str | None) -> str:
 
 
 def variable_facts(data: Dataset, name: str) -> VariableFacts:
-    """The facts of one variable, missing codes set aside."""
+    """The facts of one variable, missing codes set aside; found out once per version of the variable."""
+    return data.once("facts", name, lambda: _variable_facts(data, name))
+
+
+def _variable_facts(data: Dataset, name: str) -> VariableFacts:
     variable, column = data.variable(name), data.table.column(name)
     distinct, counts = data.tally(name)
     valid = int(counts.sum())
@@ -91,8 +101,9 @@ def variable_facts(data: Dataset, name: str) -> VariableFacts:
         minimum, maximum = float(values.min()), float(values.max())
     by_class = column.kind is not Kind.TEXT and not variable.level.categorical
     shape: tuple[float, ...] = ()
+    drawn: tuple[float, float] | None = None
     if variable.level not in (Level.IDENTIFIER, Level.TEXT):
-        shape = _classes(values) if by_class else _categories(data, name)
+        shape, drawn = _classes(values) if by_class else (_categories(data, name), None)
     return VariableFacts(
         name=name,
         level=variable.level,
@@ -106,6 +117,8 @@ def variable_facts(data: Dataset, name: str) -> VariableFacts:
         shape=shape,
         stepped=not by_class,
         frequent_values=tuple((_stored(column, distinct[i]), int(counts[i])) for i in often),
+        drawn=drawn,
+        whole=bool(np.array_equal(values, np.floor(values))),
         zeros=int((values == 0).sum()) if column.kind is Kind.NUMBER else 0,
     )
 
@@ -148,19 +161,19 @@ def _categories(data: Dataset, name: str) -> tuple[float, ...]:
     return tuple((counts[counts > 0][:DRAWN_CATEGORIES] / max(1, counts.max(initial=1))).tolist())
 
 
-def _classes(values: NDArray[np.float64]) -> tuple[float, ...]:
-    """Heights of equal classes over the bulk of the values: a lone 199 shall not press all others into one bar."""
+def _classes(values: NDArray[np.float64]) -> tuple[tuple[float, ...], tuple[float, float] | None]:
+    """(heights, limits) of equal classes over the bulk of the values: a lone 199 shall not press all others into one bar."""
     values = values[~np.isin(values, suspected_codes(values))]
     if values.size == 0:
-        return ()
+        return (), None
     low, middle_low, middle_high, high = np.quantile(values, [0, 0.25, 0.75, 1])
     reach = 4 * (middle_high - middle_low)
     if reach > 0:
         low, high = max(low, middle_low - reach), min(high, middle_high + reach)
     if high <= low:
-        return (1.0,)
+        return (1.0,), None
     counts, _ = np.histogram(values, bins=DRAWN_CLASSES, range=(float(low), float(high)))
-    return tuple((counts / counts.max()).tolist())
+    return tuple((counts / counts.max()).tolist()), (float(low), float(high))
 
 
 @dataclass(frozen=True)

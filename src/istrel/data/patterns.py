@@ -75,3 +75,10 @@ def _gone(data: Dataset) -> tuple[tuple[str, ...], NDArray[np.bool_]]:
             if out.any():
                 found[variable.name] = out
     return tuple(found), np.column_stack(list(found.values())) if found else np.zeros((data.n_rows, 0), bool)
+
+
+def rows_with(data: Dataset, variables: tuple[str, ...]) -> tuple[int, ...]:
+    """Data rows, from 1, in which just these variables are missing."""
+    names, gone = _gone(data)
+    wanted = np.array([name in variables for name in names])
+    return tuple((np.flatnonzero((gone == wanted).all(axis=1)) + 1).tolist()) if names else ()

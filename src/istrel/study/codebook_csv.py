@@ -1,19 +1,27 @@
 """The codebook as CSV, for people and for other programs; reading checks every cell and names its line.
 
-Columns: name, level, label, unit, decimals, values ("1 = primary | 2 = secondary"), missing ("-9 refused, 99").
+Columns: name, level, label, unit, decimals, values ("1 = primary | 2 = secondary"), missing ("-9 refused, 99"),
+formula (what a derived variable is made from) and use ("no" for a variable that was left out).
 """
 
 from __future__ import annotations
 
 import csv
 import io
+from collections.abc import Iterator
+from contextlib import contextmanager
+from dataclasses import dataclass, replace
 
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable, number_or_text, parse_missing
 from istrel.data.column import show_value
+from istrel.data.formula.tree import names_in
 from istrel.data.levels import Level
+from istrel.data.table import Table
 from istrel.problem import Problem, nearest
+from istrel.sentence import parse_expression
+from istrel.sentence.show_formula import show_expression
 
-HEADS = ("name", "level", "label", "unit", "decimals", "values", "missing")
+HEADS = ("name", "level", "label", "unit", "decimals", "values", "missing", "formula", "use")
 
 
 def write_codebook(codebook: Codebook) -> str:
@@ -24,7 +32,9 @@ def write_codebook(codebook: Codebook) -> str:
     for v in codebook.variables:
         values = " | ".join(f"{show_value(entry.value)} = {entry.label}" for entry in v.value_labels)
         decimals = "" if v.decimals is None else v.decimals
-        writer.writerow((v.name, v.level.value, v.label, v.unit, decimals, values, show_missing(v.missing_codes)))
+        formula = "" if v.formula is None else show_expression(v.formula)
+        missing, use = show_missing(v.missing_codes), "" if v.in_use else "no"
+        writer.writerow((v.name, v.level.value, v.label, v.unit, decimals, values, missing, formula, use))
     return out.getvalue()
 
 
@@ -39,34 +49,117 @@ def show_missing(codes: tuple[MissingCode, ...]) -> str:
 
 
 def read_codebook(text: str, name: str, base: Codebook) -> Codebook:
-    """`base` with every line of the CSV laid over it; cells left empty leave what was there.
+    """`base` with every line of the CSV laid over it; cells left empty leave what was there, formulas add variables.
 
     Raises
     ------
     Problem
         For a missing head, an unknown variable, level or a malformed cell, with file and line.
     """
+    for line, row in _rows(text, name):
+        with _told(name, line):
+            base = _laid(base, row)
+    return base
+
+
+@dataclass(frozen=True)
+class Matched:
+    """A codebook file laid over the variables of another wave.
+
+    Attributes
+    ----------
+    unknown
+        Names in the file that the data do not have.
+    unsaid
+        Variables of the data that the file does not know.
+    unfit
+        Lines that could not be laid over, and why.
+    """
+
+    codebook: Codebook
+    matched: int
+    unknown: tuple[str, ...]
+    unsaid: tuple[str, ...]
+    unfit: tuple[str, ...]
+
+    @property
+    def report(self) -> str:
+        """What matched and what did not, in words."""
+        parts = [f"{self.matched} variables matched."]
+        if self.unknown:
+            parts.append(f"Not in these data: {', '.join(self.unknown)}.")
+        if self.unsaid:
+            parts.append(f"Not in the codebook: {', '.join(self.unsaid)}.")
+        return " ".join([*parts, *self.unfit])
+
+
+def match_codebook(text: str, name: str, base: Codebook, table: Table) -> Matched:
+    """As `read_codebook`, but what does not fit the data is left out and reported.
+
+    Raises
+    ------
+    Problem
+        Where the file is no codebook at all, or a cell is malformed.
+    """
+    known: list[str] = []
+    unknown, unfit = [], []
+    for line, row in _rows(text, name):
+        with _told(name, line):
+            wanted = (row["name"] or "").strip()
+            if wanted not in base and not (row.get("formula") or "").strip():
+                unknown.append(wanted)
+                continue
+            laid = _laid(base, row)
+        formula = laid[wanted].formula
+        lost = [n for n in names_in(formula, laid.names) if n not in laid] if formula is not None else []
+        if lost:
+            unfit.append(f"{wanted} cannot be made: there is no {', '.join(lost)}.")
+            continue
+        base = laid
+        known.append(wanted)
+    unsaid = tuple(n for n in table.names if n not in known)
+    return Matched(base, len(known), tuple(unknown), unsaid, tuple(unfit))
+
+
+def _rows(text: str, name: str) -> Iterator[tuple[int, dict[str, str | None]]]:
     rows = csv.DictReader(io.StringIO(text.removeprefix("\ufeff")))
     if "name" not in (rows.fieldnames or ()):
         raise Problem(f"{name}, line 1: a codebook needs a column “name”; the columns are {', '.join(HEADS)}.")
     for row in rows:
-        try:
-            base = base.with_variable(_merge(base[(row["name"] or "").strip()], row))
-        except Problem as problem:
-            raise Problem(f"{name}, line {rows.line_num}: {problem.message}") from None
-    return base
+        yield rows.line_num, row
+
+
+@contextmanager
+def _told(name: str, line: int) -> Iterator[None]:
+    """Say where in the file a problem lies."""
+    try:
+        yield
+    except Problem as problem:
+        raise Problem(f"{name}, line {line}: {problem.message}") from None
+
+
+def _laid(base: Codebook, row: dict[str, str | None]) -> Codebook:
+    """The codebook with one line laid over it."""
+    wanted, formula = (row["name"] or "").strip(), (row.get("formula") or "").strip()
+    if formula and wanted and wanted not in base:
+        base = base.adding(Variable(wanted, Level.CONTINUOUS, formula=parse_expression(formula)))
+    line = _merge(base[wanted], row)
+    if formula and line.formula is not None:
+        line = replace(line, formula=parse_expression(formula))
+    return base.with_variable(line)
 
 
 def _merge(old: Variable, row: dict[str, str | None]) -> Variable:
     cell = {head: (row.get(head) or "").strip() for head in HEADS}
-    return Variable(
-        name=old.name,
+    return replace(
+        old,
         level=_level(cell["level"]) if cell["level"] else old.level,
         label=cell["label"] or old.label,
         unit=cell["unit"] or old.unit,
         decimals=_decimals(cell["decimals"]) if cell["decimals"] else old.decimals,
         value_labels=parse_values(cell["values"]) if cell["values"] else old.value_labels,
         missing_codes=parse_missing(cell["missing"]) if cell["missing"] else old.missing_codes,
+        in_use=cell["use"].casefold() not in ("no", "0") if cell["use"] else old.in_use,
     )
 
 

@@ -10,8 +10,10 @@ from istrel.data.codebook import Codebook, MissingCode
 from istrel.data.dataset import Dataset
 from istrel.data.guess import guess_codebook
 from istrel.data.reading import ReadingSettings, read
+from istrel.data.reading.watch import Watch
 from istrel.problem import Problem
 from istrel.study.codebook_csv import read_codebook
+from istrel.study.study import StudySource
 
 
 @dataclass(frozen=True)
@@ -23,7 +25,7 @@ class Opening:
     missing: tuple[MissingCode, ...] = ()
 
 
-def open_data(path: str | Path, opening: Opening | None = None) -> Dataset:
+def open_data(path: str | Path, opening: Opening | None = None, watch: Watch | None = None) -> Dataset:
     """The data in a file with their codebook.
 
     The demo file brings its own codebook; any other file gets a guessed one.
@@ -34,7 +36,7 @@ def open_data(path: str | Path, opening: Opening | None = None) -> Dataset:
         When the file or the codebook cannot be read, naming file and line.
     """
     opening = opening or Opening()
-    table = read(path, opening.reading)
+    table = read(path, opening.reading, watch)
     codebook = guess_codebook(table)
     if Path(path).resolve() == demo.LEARNERS.resolve():
         codebook = read_codebook(demo.CODEBOOK.read_text(encoding="utf-8"), demo.CODEBOOK.name, codebook)
@@ -52,3 +54,17 @@ def _laid_over(codebook: Codebook, path: Path) -> Codebook:
         raise Problem(f"{path}: the codebook cannot be read.") from None
     except UnicodeDecodeError:
         raise Problem(f"{path.name}: the codebook is not UTF-8 text.") from None
+
+
+def reread(old: StudySource, new: StudySource) -> StudySource:
+    """The new reading of a source, with what was said about the old one laid over every variable of the same name and kind."""
+    codebook = new.codebook
+    for line in old.codebook.variables:
+        if line.name in new.raw and line.name in old.raw:
+            if new.raw.column(line.name).kind is old.raw.column(line.name).kind:
+                codebook = codebook.with_variable(line)
+        elif line.formula is not None and line.name not in codebook:
+            codebook = codebook.adding(line)
+    kept = tuple(correction for correction in old.corrections if correction.variable in new.raw)
+    asides = old.asides if new.raw.n_rows == old.raw.n_rows else ()
+    return StudySource(new.raw, codebook, kept, asides, old.standing)

@@ -1,0 +1,337 @@
+"""The page of the chosen variable: its level, its drawing with cuts, values, corrections, what is derived from it."""
+
+from __future__ import annotations
+
+from functools import partial
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtWidgets import QFrame, QGridLayout, QScrollArea, QVBoxLayout, QWidget
+
+from istrel.app.bridge import StudyModel
+from istrel.app.stations.codebook.cuts import CutsDrawing
+from istrel.app.stations.codebook.level_tags import LevelTags
+from istrel.app.stations.codebook.values_editor import ValuesEditor
+from istrel.app.widgets.flow import FlowBox
+from istrel.app.widgets.simple import box, button, clear, column, label, row, serif_label
+from istrel.data.codebook import Variable
+from istrel.data.column import show_value
+from istrel.data.derive import band_labels, children_of, free_name
+from istrel.data.facts import value_counts
+from istrel.data.formula.tree import Call, Literal, Name
+from istrel.data.levels import Level
+from istrel.problem import Problem
+from istrel.sentence.show_formula import show_expression, show_name
+from istrel.stats.reliability import Alpha
+from istrel.study.changes.cases import TakeBack
+from istrel.study.changes.codebook import Derive, LeaveOut, RemoveDerived, SetFormula, SetLevel, SetValueLabels
+from istrel.study.composites import scale_of, show_alpha
+
+PAGE = 384
+MOST_CORRECTIONS = 8
+
+
+class Page(QScrollArea):
+    """The right side of the Codebook."""
+
+    derive_wanted = Signal(str, str)
+
+    def __init__(self, model: StudyModel) -> None:
+        super().__init__()
+        self._model = model
+        self._name = ""
+        self._draft: tuple[float, ...] = ()
+        self.setFixedWidth(PAGE)
+        self.setWidgetResizable(True)
+        self.setFrameShape(QFrame.Shape.NoFrame)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        inside = box("panel")
+        self.setWidget(inside)
+        layout = column(inside, margins=(24, 20, 24, 20), spacing=6)
+        self._head(layout)
+        self.drawing = CutsDrawing()
+        self.drawing.moved.connect(self._moved)
+        self.drawing.settled.connect(self._settled)
+        layout.addWidget(self.drawing)
+        self.trouble = label("", "error", wrap=True)
+        layout.addWidget(self.trouble)
+        self._bands_head, self._bands = self._part(layout, "")
+        self.make_bands = button("", "chip", self._make_bands)
+        layout.addWidget(self.make_bands, 0, Qt.AlignmentFlag.AlignLeft)
+        self._values_head, self._values = self._part(layout, "Values")
+        self.values = ValuesEditor()
+        self.values.changed_labels.connect(self._relabel)
+        layout.addWidget(self.values)
+        self._corrections_head, self._corrections = self._part(layout, "Corrections")
+        self._scale_head, self._scale = self._part(layout, "Scale")
+        self._used_head, self._used = self._part(layout, "Used in")
+        layout.addWidget(label("Derive", "heading"))
+        self.derive_links = FlowBox(spacing=12)
+        layout.addWidget(self.derive_links)
+        layout.addStretch()
+
+    def _head(self, layout: QVBoxLayout) -> None:
+        line = row(spacing=12)
+        self.title = serif_label("", 22, bold=True)
+        line.addWidget(self.title)
+        line.addStretch()
+        self.omit = button("leave out", "small", self._toggle_use)
+        line.addWidget(self.omit)
+        self.remove = button("remove", "small", lambda: self._model.do(RemoveDerived(self._name)))
+        line.addWidget(self.remove)
+        layout.addLayout(line)
+        self.about = label("", "small", wrap=True)
+        layout.addWidget(self.about)
+        self.levels = LevelTags()
+        self.levels.chosen.connect(self._set_level)
+        layout.addSpacing(4)
+        layout.addWidget(self.levels)
+        layout.addSpacing(4)
+
+    def _part(self, layout: QVBoxLayout, words: str) -> tuple[QWidget, QGridLayout]:
+        head = label(words, "heading")
+        layout.addWidget(head)
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(16)
+        grid.setVerticalSpacing(4)
+        layout.addLayout(grid)
+        return head, grid
+
+    # Showing.
+    def show_variable(self, name: str) -> None:
+        """Show the page of a variable as it stands."""
+        if name != self._name:
+            self._draft = ()
+            self.trouble.clear()
+        self._name = name
+        study = self._model.study
+        variable = study.codebook[name]
+        self.title.setText(name)
+        self.about.setText(f"{variable.title_with_unit} · {self._origin(variable)}")
+        self.omit.setText("leave out" if variable.in_use else "take in again")
+        self.remove.setVisible(variable.formula is not None)
+        self.levels.show_level(variable.level)
+        self.drawing.show_facts(self._model.facts.get(name), self._cuts())
+        self._show_bands()
+        self._show_values(variable)
+        self._show_corrections()
+        self._show_used()
+        self._show_links(variable)
+        self._look_at_scale(variable)
+
+    def _origin(self, variable: Variable) -> str:
+        if variable.formula is not None:
+            return show_expression(variable.formula)
+        study = self._model.study
+        return f"column {study.source.raw.names.index(variable.name) + 1} of {study.source.name}"
+
+    @property
+    def _banded(self) -> Variable | None:
+        """The bands that are made from this variable, or that it is itself."""
+        codebook = self._model.study.codebook
+        here = codebook[self._name]
+        if isinstance(here.formula, Call) and here.formula.function == "bands":
+            return here
+        for child in children_of(codebook, self._name):
+            formula = codebook[child].formula
+            if isinstance(formula, Call) and formula.function == "bands" and formula.arguments[0] == Name(self._name):
+                return codebook[child]
+        return None
+
+    def _cuts(self) -> tuple[float, ...]:
+        if self._draft:
+            return self._draft
+        banded = self._banded
+        if banded is None or banded.name == self._name or not isinstance(banded.formula, Call):
+            return ()
+        cuts = (cut.value for cut in banded.formula.arguments[1:] if isinstance(cut, Literal))
+        return tuple(float(cut) for cut in cuts)
+
+    def _formula(self, cuts: tuple[float, ...]) -> Call:
+        return Call("bands", (Name(self._name), *(Literal(cut) for cut in cuts)))
+
+    def _show_bands(self) -> None:
+        clear(self._bands)
+        cuts = self.drawing.cuts
+        banded = self._banded
+        self._bands_head.setVisible(bool(cuts))
+        self.make_bands.setVisible(bool(self._draft))
+        if not cuts:
+            return
+        target = banded.name if banded is not None else free_name(f"{self._name}_band", self._model.study.table)
+        self._bands_head.setText(f"Bands from these cuts → {target}")  # type: ignore[attr-defined]
+        self.make_bands.setText(f"make {target}")
+        import numpy as np
+
+        numbers = self._model.study.data.numbers(self._name)
+        counts = np.bincount(
+            np.searchsorted(cuts, numbers.values[numbers.valid], side="right"), minlength=len(cuts) + 1
+        )
+        given = (
+            {entry.value: entry.label for entry in banded.value_labels}
+            if banded is not None and not self._draft
+            else {}
+        )
+        for place, entry in enumerate(band_labels(self._formula(cuts), self._model.study.data)):
+            self._bands.addWidget(label(given.get(entry.value, entry.label)), place, 0)
+            self._bands.addWidget(label(_condition(self._name, cuts, place), "small"), place, 1)
+            self._bands.addWidget(label(f"{counts[place]:,}", "small"), place, 2, Qt.AlignmentFlag.AlignRight)
+
+    def _show_values(self, variable: Variable) -> None:
+        clear(self._values)
+        study, facts = self._model.study, self._model.facts.get(variable.name)
+        counted = value_counts(study.data, variable.name, 40) if variable.level.categorical else ()
+        self.values.setVisible(bool(counted))
+        if counted:
+            self.values.show_values(variable, counted)
+        lines = []
+        if facts is not None and not counted:
+            lines = [("at a glance", facts.glance), ("valid", f"{facts.valid:,}"), ("distinct", f"{facts.distinct:,}")]
+        lines += [(reason, f"{count:,}") for reason, count in self._missing()]
+        for place, (left, right) in enumerate(lines):
+            self._values.addWidget(label(left, "" if not left.startswith("missing") else "small"), place, 0)
+            self._values.addWidget(label(right, "small"), place, 1, Qt.AlignmentFlag.AlignRight)
+
+    def _missing(self) -> list[tuple[str, int]]:
+        data = self._model.study.data
+        prepared = (
+            data.categories(self._name) if data.variable(self._name).level.categorical else data.numbers(self._name)
+        )
+        reasons = prepared.missing.reasons
+        kept = ~data.aside if data.aside is not None else slice(None)
+        return [(f"missing: {reason}", int(mask[kept].sum())) for reason, mask in reasons.items()] or [("missing", 0)]
+
+    def _show_corrections(self) -> None:
+        clear(self._corrections)
+        mine = [(i, c) for i, c in enumerate(self._model.study.source.corrections) if c.variable == self._name]
+        self._corrections_head.setVisible(bool(mine))
+        for line, (place, correction) in enumerate(mine[-MOST_CORRECTIONS:]):
+            where = f"case {correction.row}" if correction.row else "everywhere"
+            self._corrections.addWidget(label(where), line, 0)
+            self._corrections.addWidget(label(correction.words), line, 1)
+            self._corrections.addWidget(label(correction.reason, "small"), line, 2)
+            back = button("take back", "small", partial(self._model.do, TakeBack(place)))
+            self._corrections.addWidget(back, line, 3, Qt.AlignmentFlag.AlignRight)
+
+    def _show_used(self) -> None:
+        clear(self._used)
+        children = children_of(self._model.study.codebook, self._name)
+        self._used_head.setVisible(bool(children))
+        for place, child in enumerate(children):
+            formula = self._model.study.codebook[child].formula
+            assert formula is not None
+            self._used.addWidget(label(child), place, 0)
+            self._used.addWidget(label(show_expression(formula), "small", wrap=True), place, 1)
+
+    def _look_at_scale(self, variable: Variable) -> None:
+        """For a composite: Cronbach's alpha, and what it would be without each item."""
+        clear(self._scale)
+        self._scale_head.hide()
+        study, formula = self._model.study, variable.formula
+        if isinstance(formula, Call) and formula.function in ("mean", "sum"):
+            self._model.background.submit("scale", lambda: scale_of(formula, study), self._show_scale)
+
+    def _show_scale(self, scale: tuple[tuple[str, ...], Alpha] | None) -> None:
+        clear(self._scale)
+        self._scale_head.setVisible(scale is not None)
+        if scale is None:
+            return
+        names, alpha = scale
+        heads = (f"Cronbach’s α = {show_alpha(alpha.value)}, n = {alpha.n:,}", "r with rest", "α if left out")
+        lines = [
+            (name, show_alpha(r), show_alpha(left))
+            for name, r, left in zip(names, alpha.with_rest, alpha.left_out, strict=True)
+        ]
+        for place, cells in enumerate((heads, *lines)):
+            for which, text in enumerate(cells):
+                side = Qt.AlignmentFlag.AlignRight if which else Qt.AlignmentFlag.AlignLeft
+                self._scale.addWidget(label(text, "small" if which or not place else ""), place, which, side)
+
+    def _show_links(self, variable: Variable) -> None:
+        self.derive_links.clear()
+        for words, stem, expression in proposals(variable, self._model.study.table.column(variable.name).kind.value):
+            if words == "bands":
+                self.derive_links.add(button(words, "link", self.begin_bands))
+            else:
+                self.derive_links.add(button(words, "link", partial(self.derive_wanted.emit, stem, expression)))
+        if variable.formula is not None:
+            text = show_expression(variable.formula)
+            self.derive_links.add(
+                button("change its formula", "link", partial(self.derive_wanted.emit, "=" + variable.name, text))
+            )
+        self.derive_links.arrange()
+
+    # Changing.
+    def _set_level(self, level: Level) -> None:
+        if self._model.study.codebook[self._name].level is not level:
+            self._model.do(SetLevel(self._name, level))
+
+    def _toggle_use(self) -> None:
+        self._model.do(LeaveOut((self._name,), in_use=not self._model.study.codebook[self._name].in_use))
+
+    def _relabel(self, labels: object) -> None:
+        self._model.do(SetValueLabels(self._name, labels))  # type: ignore[arg-type]
+
+    def begin_bands(self) -> None:
+        """Three cuts to begin with, near the quartiles."""
+        import numpy as np
+
+        numbers = self._model.study.data.numbers(self._name)
+        used = numbers.values[numbers.valid]
+        if not used.size or self._cuts():
+            return
+        places = [self.drawing.value_at(self.drawing.x_of(float(q))) for q in np.quantile(used, [0.25, 0.5, 0.75])]
+        self._draft = tuple(sorted(set(places)))
+        self.drawing.show_facts(self._model.facts.get(self._name), self._draft)
+        self._show_bands()
+
+    def _moved(self, cuts: tuple[float, ...]) -> None:
+        if self._draft:
+            self._draft = cuts
+        self._show_bands()
+
+    def _settled(self, cuts: tuple[float, ...]) -> None:
+        """A cut was let go: a draft goes on being one, bands that are there follow."""
+        if self._draft:
+            self._draft = cuts
+            self._show_bands()
+        elif (banded := self._banded) is not None:
+            self._model.do(SetFormula(banded.name, self._formula(cuts)))
+
+    def _make_bands(self) -> None:
+        cuts, self._draft = self._draft, ()
+        name = free_name(f"{self._name}_band", self._model.study.table)
+        try:
+            change = Derive(name, self._formula(cuts), f"{self._model.study.codebook[self._name].title} in bands")
+            self._model.do(change)
+        except Problem as problem:
+            self.trouble.setText(problem.message)
+
+
+def _condition(name: str, cuts: tuple[float, ...], place: int) -> str:
+    """A band in signs: "30 ≤ age < 45"."""
+    low = show_value(cuts[place - 1]).replace("-", "−") if place else ""
+    high = show_value(cuts[place]).replace("-", "−") if place < len(cuts) else ""
+    if low and high:
+        return f"{low} ≤ {name} < {high}"
+    return f"{name} ≥ {low}" if low else f"{name} < {high}"
+
+
+def proposals(variable: Variable, kind: str) -> list[tuple[str, str, str]]:
+    """(words, name to begin with, expression) of what is often derived from a variable of this level."""
+    name, shown = variable.name, show_name(variable.name)
+    if kind == "date":
+        parts = [(part, f"{name}_{part}", f"{part}({shown})") for part in ("year", "month", "weekday")]
+        return [*parts, ("expression…", f"{name}_2", shown)]
+    if kind == "text":
+        return [("recode", f"{name}_2", f"recode({shown}, ")]
+    found = [("recode", f"{name}_2", f"recode({shown}, ")]
+    if variable.level.measured:
+        found = [("bands", "", ""), *found]
+    if variable.level is Level.ORDINAL:
+        found += [("reverse", f"{name}_r", f"reverse({shown}, 1, 5)")]
+    found += [
+        ("z-score", f"{name}_z", f"z({shown})"),
+        ("rank", f"{name}_rank", f"rank({shown})"),
+        ("logarithm", f"{name}_log", f"log({shown})"),
+    ]
+    return [*found, ("expression…", f"{name}_2", shown)]

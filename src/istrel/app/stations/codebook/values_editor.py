@@ -1,0 +1,79 @@
+"""The values of a variable with their labels and counts: labels are edited in place, the order is changed by dragging."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QDropEvent
+from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableWidget, QTableWidgetItem
+
+from istrel.data.codebook import ValueLabel, Variable
+from istrel.data.column import show_value
+
+VALUE, LABEL, COUNT = range(3)
+MOST = 40
+ROW = 26
+
+
+class ValuesEditor(QTableWidget):
+    """One line per value; `changed_labels` carries all labels in their new order."""
+
+    changed_labels = Signal(object)
+
+    def __init__(self) -> None:
+        super().__init__(0, 3)
+        self.setAccessibleName("Values with labels")
+        self.setHorizontalHeaderLabels(["Value", "Label", "Cases"])
+        self.verticalHeader().hide()
+        self.verticalHeader().setDefaultSectionSize(ROW)
+        self.setShowGrid(False)
+        heads = self.horizontalHeader()
+        heads.setFixedHeight(26)
+        heads.setSectionResizeMode(LABEL, QHeaderView.ResizeMode.Stretch)
+        self.setColumnWidth(VALUE, 104)
+        self.setColumnWidth(COUNT, 64)
+        self.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
+        self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
+        self.setDragDropOverwriteMode(False)
+        self._values: list[float | str] = []
+        self._filling = False
+        self.itemChanged.connect(self._edited)
+
+    def show_values(self, variable: Variable, counted: tuple[tuple[float | str, str, int], ...]) -> None:
+        """Show values in the order in which they print."""
+        self._filling = True
+        self._values = [value for value, _, _ in counted[:MOST]]
+        labels = {entry.value: entry.label for entry in variable.value_labels}
+        self.setRowCount(len(self._values))
+        for place, (value, _, count) in enumerate(counted[:MOST]):
+            shown = QTableWidgetItem(show_value(value).replace("-", "−") if not isinstance(value, str) else value)
+            shown.setFlags(Qt.ItemFlag.ItemIsEnabled | Qt.ItemFlag.ItemIsSelectable | Qt.ItemFlag.ItemIsDragEnabled)
+            text = QTableWidgetItem(labels.get(value, ""))
+            number = QTableWidgetItem(f"{count:,}")
+            number.setFlags(Qt.ItemFlag.ItemIsEnabled)
+            number.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
+            for which, item in enumerate((shown, text, number)):
+                self.setItem(place, which, item)
+        self.setFixedHeight(min(9, max(1, len(self._values))) * ROW + 30)
+        self._filling = False
+
+    def _labels(self, order: list[int]) -> tuple[ValueLabel, ...]:
+        texts = [self.item(place, LABEL) for place in range(self.rowCount())]
+        words = [item.text().strip() if item is not None else "" for item in texts]
+        return tuple(ValueLabel(self._values[i], words[i] or show_value(self._values[i])) for i in order)
+
+    def _edited(self, item: QTableWidgetItem) -> None:
+        if not self._filling and item.column() == LABEL:
+            self.changed_labels.emit(self._labels(list(range(self.rowCount()))))
+
+    def move(self, place: int, to: int) -> None:  # type: ignore[override]
+        """Put a value in another place of the order."""
+        order = list(range(self.rowCount()))
+        order.insert(to if to < place else to - 1, order.pop(place))
+        self.changed_labels.emit(self._labels(order))
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        target = self.indexAt(event.position().toPoint()).row()
+        event.setDropAction(Qt.DropAction.IgnoreAction)
+        event.accept()
+        if self.currentRow() >= 0:
+            self.move(self.currentRow(), target if target >= 0 else self.rowCount())

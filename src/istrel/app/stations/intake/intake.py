@@ -1,0 +1,277 @@
+"""Intake put together: the file's facts in large figures, the worklist of findings, and every variable with its drawing."""
+
+from __future__ import annotations
+
+from datetime import date
+
+from PySide6.QtCore import QModelIndex, Qt
+from PySide6.QtWidgets import (
+    QFrame,
+    QHBoxLayout,
+    QLineEdit,
+    QPushButton,
+    QScrollArea,
+    QStackedWidget,
+    QVBoxLayout,
+    QWidget,
+)
+
+from istrel.app.bridge import StudyModel
+from istrel.app.stations.intake.detail import Detail
+from istrel.app.stations.intake.finding_view import FindingView
+from istrel.app.stations.intake.missing_view import MissingView
+from istrel.app.stations.intake.reading_panel import ReadingPanel
+from istrel.app.widgets.simple import box, button, clear, column, label, row, serif_label
+from istrel.app.widgets.variable_table import TableColumn, VariableModel, variable_table
+from istrel.data.facts import FileFacts, VariableFacts
+from istrel.data.screening import Finding
+
+NUMBERS = ("Nothing", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten", "Eleven", "Twelve")
+COLUMNS = (
+    TableColumn("", 52, "tag"),
+    TableColumn("Variable", 0, bold=True),
+    TableColumn("Shape", 104, "shape", right=True),
+    TableColumn("Valid", 64, right=True),
+    TableColumn("Missing", 88, "missing"),
+    TableColumn("At a glance", 184),
+)
+REPORTS = "Report (*.html);;OpenDocument text (*.odt);;JSON (*.json)"
+
+
+class Intake(QWidget):
+    """The first station."""
+
+    def __init__(self, model: StudyModel) -> None:
+        super().__init__()
+        self.setObjectName("desk")
+        self._model = model
+        self._sort: tuple[int, bool] | None = None
+        outer = column(self)
+        self._facts = box("surface")
+        self._facts.setFixedHeight(104)
+        self._facts_row = row(self._facts, margins=(32, 18, 32, 14), spacing=36)
+        outer.addWidget(self._facts)
+        self.reading = ReadingPanel(model)
+        self.reading.hide()
+        outer.addWidget(self.reading)
+        body = row()
+        body.addWidget(self._worklist(), 46)
+        body.addWidget(self._variables(), 54)
+        outer.addLayout(body, 1)
+        model.facts_ready.connect(self.refresh)
+        model.findings_ready.connect(self._show_findings)
+        model.findings_ready.connect(self.missing.refresh)
+        model.opened.connect(self._reset)
+        self.refresh()
+
+    def _worklist(self) -> QWidget:
+        area = QScrollArea()
+        area.setWidgetResizable(True)
+        area.setFrameShape(QFrame.Shape.NoFrame)
+        area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        inside = QWidget()
+        inside.setObjectName("clear")
+        self._findings = column(inside, margins=(32, 20, 24, 24), spacing=10)
+        area.setWidget(inside)
+        return area
+
+    def _variables(self) -> QWidget:
+        panel = box("panel")
+        layout = column(panel)
+        bar = row(margins=(12, 6, 16, 0), spacing=8)
+        self.finder = QLineEdit()
+        self.finder.setPlaceholderText("Find a variable")
+        self.finder.setAccessibleName("Find a variable")
+        self.finder.textChanged.connect(self._fill)
+        self.views = [self._view_chip("Variables", 0), self._view_chip("Missing values", 1)]
+        for chip in self.views:
+            bar.addWidget(chip)
+        bar.addStretch()
+        bar.addWidget(self.finder)
+        layout.addLayout(bar)
+        self.right = QStackedWidget()
+        self.table_model = VariableModel(COLUMNS)
+        self.table = variable_table(self.table_model, "Variables of the file")
+        header = self.table.horizontalHeader()
+        header.setSectionsClickable(True)
+        header.sectionClicked.connect(self._sort_by)
+        self.table.selectionModel().currentRowChanged.connect(self._choose)
+        self.detail = Detail(self._model)
+        variables = QWidget()
+        inside = column(variables)
+        inside.addWidget(self.table, 1)
+        inside.addWidget(self.detail)
+        self.missing = MissingView(self._model)
+        self.right.addWidget(variables)
+        scrolled = QScrollArea()
+        scrolled.setWidgetResizable(True)
+        scrolled.setFrameShape(QFrame.Shape.NoFrame)
+        scrolled.setWidget(self.missing)
+        self.right.addWidget(scrolled)
+        layout.addWidget(self.right, 1)
+        return panel
+
+    def _view_chip(self, words: str, place: int) -> QPushButton:
+        chip = button(words, "chip", lambda: self.show_view(place))
+        chip.setCheckable(True)
+        chip.setChecked(place == 0)
+        return chip
+
+    def show_view(self, place: int) -> None:
+        """The variables, or where values are missing."""
+        self.right.setCurrentIndex(place)
+        for which, chip in enumerate(self.views):
+            chip.setChecked(which == place)
+
+    def _reset(self) -> None:
+        self.reading.hide()
+        self.detail.hide()
+        self._sort = None
+        self.finder.clear()
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Show what has been found out so far."""
+        self._show_facts()
+        self._show_findings()
+        self.missing.refresh()
+        self._fill()
+
+    def _fill(self) -> None:
+        wanted = self.finder.text().casefold()
+        facts = [f for f in self._model.facts.values() if wanted in f.name.casefold()]
+        if self._sort is not None:
+            place, backwards = self._sort
+            facts.sort(key=SORT_KEYS[place], reverse=backwards)
+        self.table_model.fill([_line(f) for f in facts])
+
+    def _sort_by(self, place: int) -> None:
+        """Ascending, then descending, then as in the file."""
+        if self._sort == (place, True):
+            self._sort = None
+        else:
+            self._sort = (place, self._sort == (place, False))
+        self._fill()
+
+    def _choose(self, current: QModelIndex, previous: QModelIndex) -> None:
+        del previous
+        if current.isValid():
+            self.detail.show_variable(self.table_model.rows[current.row()][1])
+
+    def _show_facts(self) -> None:
+        clear(self._facts_row)
+        if not self._model.is_open:
+            return
+        table, found = self._model.study.table, self._model.file_facts
+        figures = [(f"{table.n_rows:,}", "cases"), (f"{len(table.columns):,}", "variables")]
+        if found is not None:
+            figures += [
+                (f"{100 * found.missing_share:.1f} %", "of values missing"),
+                (f"{found.complete:,}", "complete cases"),
+            ]
+            figures += _more_figures(found)
+        for figure, words in figures:
+            self._facts_row.addLayout(_figure(figure, words))
+        self._facts_row.addStretch()
+        source = QVBoxLayout()
+        source.setSpacing(4)
+        source.addStretch()
+        where = " · ".join(part for part in (table.source.name, table.source.reading) if part)
+        source.addWidget(label(where, "small"), 0, Qt.AlignmentFlag.AlignRight)
+        links = row(spacing=16)
+        links.addStretch()
+        self.differently = button("read differently", "link", self.reading.appear)
+        self.differently.setEnabled(bool(table.source.path))
+        self.report = button("report…", "link", self.choose_report)
+        links.addWidget(self.differently)
+        links.addWidget(self.report)
+        source.addLayout(links)
+        source.addStretch()
+        self._facts_row.addLayout(source)
+
+    def _show_findings(self) -> None:
+        clear(self._findings)
+        findings = self._model.findings
+        remarks = self._model.study.table.source.remarks if self._model.is_open else ()
+        count = len(findings) + len(remarks)
+        number = NUMBERS[count] if count < len(NUMBERS) else f"{count}"
+        words = {0: number, 1: f"{number} thing"}.get(count, f"{number} things")
+        title = f"{words} to look at" if self._model.screened else "Looking through the file…"
+        self._findings.addWidget(serif_label(title, 19, bold=True))
+        for finding in findings:
+            self._findings.addWidget(FindingView(finding, self._model))
+        for remark in remarks:
+            self._findings.addWidget(FindingView(Finding("reading", (), "", remark), self._model))
+        if self._model.screened and not count:
+            self._findings.addWidget(label("Go on to the Codebook, or straight to the Bench.", "small", wrap=True))
+        self._findings.addStretch()
+
+    def choose_report(self) -> None:
+        """Ask where the report goes."""
+        from PySide6.QtWidgets import QFileDialog
+
+        name, _ = QFileDialog.getSaveFileName(self, "Write the intake as a report", "intake.html", REPORTS)
+        if name:
+            self.write_report(name)
+
+    def write_report(self, path: str) -> None:
+        """The intake as a file; its ending chooses the format."""
+        data = self._model.study.data
+        self._model.background.submit(
+            "report",
+            lambda: _write_report(data, path),
+            lambda _: self._model.trouble.emit(f"The report stands in {path}."),
+            lambda problem: self._model.trouble.emit(problem.message),
+            words="writing the report",
+        )
+
+
+def _write_report(data: object, path: str) -> None:
+    from pathlib import Path
+
+    from istrel.problem import Problem
+    from istrel.render.intake import render_intake
+    from istrel.study.intake import take_in
+
+    content = render_intake(take_in(data), Path(path).suffix)  # type: ignore[arg-type]
+    try:
+        Path(path).write_bytes(content)
+    except OSError as error:
+        raise Problem(f"{path}: cannot be written ({(error.strerror or 'no access').lower()}).") from None
+
+
+SORT_KEYS = (
+    lambda f: f.level.tag,
+    lambda f: f.name.casefold(),
+    lambda f: f.distinct,
+    lambda f: f.valid,
+    lambda f: f.missing,
+    lambda f: f.glance,
+)
+
+
+def _line(f: VariableFacts) -> tuple[object, ...]:
+    missing = f.missing / max(1, f.valid + f.missing)
+    return f.level.tag, f.name, (f.shape, f.stepped), f"{f.valid:,}", missing, f.glance
+
+
+def _more_figures(found: FileFacts) -> list[tuple[str, str]]:
+    """The span of dates, and what the data take in memory."""
+    figures = []
+    if found.dated:
+        first, last = date.fromisoformat(found.first_day), date.fromisoformat(found.last_day)
+        if first.year == last.year:
+            figures.append((f"{first:%b}–{last:%b}", f"{found.dated}, {first.year}"))
+        else:
+            figures.append((f"{first.year}–{last.year}", found.dated))
+    size = found.memory / 1e6
+    figures.append((f"{size:,.1f} MB" if size < 100 else f"{size / 1000:,.1f} GB", "in memory"))
+    return figures
+
+
+def _figure(figure: str, words: str) -> QHBoxLayout | QVBoxLayout:
+    layout = QVBoxLayout()
+    layout.setSpacing(0)
+    layout.addWidget(serif_label(figure, 30))
+    layout.addWidget(label(words, "small"))
+    return layout

@@ -1,0 +1,135 @@
+"""How the file is read, to be changed: delimiter, decimal mark, encoding, row of names, sheet; its first rows as they stand."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtWidgets import QComboBox, QLineEdit, QTableWidget, QTableWidgetItem, QWidget
+
+from istrel.app.bridge import StudyModel
+from istrel.app.widgets.simple import box, button, column, label, row
+from istrel.data.reading import ReadingSettings
+from istrel.data.reading.preview import preview
+from istrel.problem import Problem
+
+CHOICES = {
+    "delimiter": (("found out", None), ("comma", ","), ("semicolon", ";"), ("tab", "\t"), ("bar", "|"), ("space", " ")),
+    "decimal mark": (("found out", None), ("point", "."), ("comma", ",")),
+    "encoding": (
+        ("found out", None),
+        ("UTF-8", "utf-8"),
+        ("Windows western", "cp1252"),
+        ("Latin 9", "iso8859-15"),
+        ("UTF-16", "utf-16"),
+    ),
+}
+SHOWN_ROWS = 5
+SHOWN_COLUMNS = 12
+
+
+class ReadingPanel(QWidget):
+    """A strip under the facts; nothing is read again before “read again” is pressed."""
+
+    def __init__(self, model: StudyModel) -> None:
+        super().__init__()
+        self._model = model
+        surface = box("deep")
+        column(self).addWidget(surface)
+        layout = column(surface, margins=(32, 12, 32, 12), spacing=8)
+        fields = row(spacing=16)
+        self.choices: dict[str, QComboBox] = {}
+        for name, options in CHOICES.items():
+            choice = QComboBox()
+            choice.setAccessibleName(name)
+            for words, value in options:
+                choice.addItem(words, value)
+            choice.currentIndexChanged.connect(self._preview)
+            self.choices[name] = choice
+            fields.addWidget(label(name, "small"))
+            fields.addWidget(choice)
+        self.names_row = QLineEdit()
+        self.names_row.setPlaceholderText("found out")
+        self.names_row.setFixedWidth(88)
+        self.names_row.setAccessibleName("row of names")
+        self.sheet = QComboBox()
+        self.sheet.setAccessibleName("sheet")
+        self._sheet_label = label("sheet", "small")
+        fields.addWidget(label("row of names", "small"))
+        fields.addWidget(self.names_row)
+        fields.addWidget(self._sheet_label)
+        fields.addWidget(self.sheet)
+        fields.addStretch()
+        self.apply = button("read again", "chip", self._read)
+        fields.addWidget(self.apply)
+        layout.addLayout(fields)
+        self.first_rows = QTableWidget()
+        self.first_rows.setAccessibleName("First rows of the file")
+        self.first_rows.setFixedHeight(SHOWN_ROWS * 26 + 34)
+        self.first_rows.verticalHeader().hide()
+        self.first_rows.verticalHeader().setDefaultSectionSize(26)
+        layout.addWidget(self.first_rows)
+        self.trouble = label("", "error", wrap=True)
+        layout.addWidget(self.trouble)
+        self.names_row.textChanged.connect(self._preview)
+        self.sheet.currentIndexChanged.connect(self._preview)
+
+    def appear(self) -> None:
+        """Show how the source in use is read."""
+        path = Path(self._model.study.source.raw.source.path)
+        sheets: tuple[str, ...] = ()
+        if path.suffix.lower() in (".xlsx", ".ods"):
+            from istrel.data.reading.spreadsheet import sheet_names
+
+            sheets = sheet_names(path)
+        self.sheet.blockSignals(True)
+        self.sheet.clear()
+        self.sheet.addItems(list(sheets))
+        self.sheet.blockSignals(False)
+        for widget in (self.sheet, self._sheet_label):
+            widget.setVisible(bool(sheets))
+        for choice in self.choices.values():
+            choice.setEnabled(not sheets)
+        self.show()
+        self._preview()
+
+    def settings(self) -> ReadingSettings:
+        """The settings as they are chosen.
+
+        Raises
+        ------
+        Problem
+            Where the row of names is no whole number.
+        """
+        text = self.names_row.text().strip()
+        if text and not text.isdigit():
+            raise Problem("The row of names is a whole number counted from 1; 0 where the file has no names.")
+        delimiter, decimal, encoding = (choice.currentData() for choice in self.choices.values())
+        header_row = int(text) if text else None
+        return ReadingSettings(delimiter, decimal, encoding, header_row, self.sheet.currentText() or None)
+
+    def _preview(self) -> None:
+        if not self._model.is_open or self.isHidden():
+            return
+        path = Path(self._model.study.source.raw.source.path)
+        try:
+            names, rows = preview(path, self.settings())
+        except Problem as problem:
+            self.trouble.setText(problem.message)
+            return
+        self.trouble.setText("")
+        names, rows = names[:SHOWN_COLUMNS], rows[:SHOWN_ROWS]
+        self.first_rows.setColumnCount(len(names))
+        self.first_rows.setRowCount(len(rows))
+        self.first_rows.setHorizontalHeaderLabels(list(names))
+        for place, line in enumerate(rows):
+            for which, text in enumerate(line[:SHOWN_COLUMNS]):
+                self.first_rows.setItem(place, which, QTableWidgetItem(text))
+
+    def _read(self) -> None:
+        try:
+            settings = self.settings()
+        except Problem as problem:
+            self.trouble.setText(problem.message)
+            return
+        self.hide()
+        self._model.read_differently(settings)

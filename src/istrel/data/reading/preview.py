@@ -1,0 +1,33 @@
+"""The first rows of a file as they would be read: shown before anything is decided."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from istrel.data.reading.read import check, format_of
+from istrel.data.reading.settings import ReadingSettings
+
+Preview = tuple[tuple[str, ...], list[tuple[str, ...]]]
+MOST_ROWS = 20
+
+
+def preview(path: Path, settings: ReadingSettings) -> Preview:
+    """(names, first rows as texts). Of delimited text only the first part is read, so that it takes no time.
+
+    Raises
+    ------
+    Problem
+        As `read`.
+    """
+    check(path)
+    if format_of(path) == "delimited":
+        from istrel.data.reading.sniff import SAMPLE_BYTES, sniff
+
+        with path.open("rb") as file:
+            dialect = sniff(path.name, file.read(SAMPLE_BYTES), settings)
+        return dialect.names, list(dialect.rows[:MOST_ROWS])
+    from istrel.data.reading.read import read
+
+    table = read(path, settings)
+    rows = [tuple(c.text_at(row) for c in table.columns) for row in range(min(MOST_ROWS, table.n_rows))]
+    return table.names, rows
