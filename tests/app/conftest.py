@@ -48,7 +48,7 @@ def opened(window: Window, settle: Callable[[], None], qtbot: QtBot) -> Callable
     """The window with a file open."""
 
     def make(path: Path = LEARNERS, sentence: str = "") -> Window:
-        with qtbot.waitSignal(window.model.facts_ready, timeout=20_000):
+        with qtbot.waitSignal(window.model.findings_ready, timeout=20_000):
             window.open_path(str(path), sentence)
         settle()
         return window

@@ -44,7 +44,7 @@ def test_a_dropped_file_opens_at_the_intake(window: Window, settle: Settle) -> N
     window.dropEvent(event)
     settle()
     assert window.stack.currentWidget() is window.intake
-    assert window.cases_line.source.text() == "sessions.csv"
+    assert window.cases_line.source.text() == "sessions.csv ▾"
 
 
 def test_a_file_that_cannot_be_read_is_told_where_one_looks(window: Window, settle: Settle, tmp_path: Path) -> None:

@@ -1,1 +1,185 @@
-"""stub"""
+"""The panel that joins, stacks and turns sources. It says what would result before anything is done."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from functools import partial
+
+from PySide6.QtWidgets import QAbstractItemView, QComboBox, QListWidget, QStackedWidget, QWidget
+
+from istrel.app.bridge import StudyModel
+from istrel.app.panels import Panel
+from istrel.app.widgets.simple import button, column, label, row, serif_label
+from istrel.study.changes.sources import AddSource
+from istrel.study.combining import Combined, joined, made_long, made_wide, stacked
+
+WAYS = ("Join by key", "Stack", "Wide to long", "Long to wide")
+KEEPS = (("all rows of the source in use", "left"), ("only rows with a partner", "both"), ("all rows of both", "all"))
+JOIN, STACK, LONG, WIDE = range(4)
+LIST_TALL = 168
+
+
+class Combiner(Panel):
+    """One way at a time; its choices above, what would result below."""
+
+    def __init__(self, parent: QWidget, model: StudyModel) -> None:
+        super().__init__(parent, 560)
+        self._model = model
+        self._made: Combined | None = None
+        layout = column(self, margins=(32, 24, 32, 24), spacing=12)
+        layout.addWidget(serif_label("Put data together", 22, bold=True))
+        chips = row(spacing=8)
+        self.ways = [button(words, "chip", partial(self.choose, place)) for place, words in enumerate(WAYS)]
+        for chip in self.ways:
+            chip.setCheckable(True)
+            chips.addWidget(chip)
+        chips.addStretch()
+        layout.addLayout(chips)
+        self.pages = QStackedWidget()
+        for page in (self._join_page(), self._stack_page(), self._long_page(), self._wide_page()):
+            self.pages.addWidget(page)
+        layout.addWidget(self.pages)
+        self.report = label("", "", wrap=True)
+        layout.addWidget(self.report)
+        buttons = row(spacing=12)
+        self.make = button("make it", "main", self._make)
+        buttons.addWidget(self.make)
+        buttons.addWidget(button("close", "link", self.hide))
+        buttons.addStretch()
+        layout.addLayout(buttons)
+
+    # The pages.
+    def _page(self, *parts: tuple[str, QWidget]) -> QWidget:
+        page = QWidget()
+        layout = column(page, spacing=6)
+        for words, widget in parts:
+            layout.addWidget(label(words, "small"))
+            widget.setAccessibleName(words)
+            layout.addWidget(widget)
+        layout.addStretch()
+        return page
+
+    def _list(self) -> QListWidget:
+        made = QListWidget()
+        made.setSelectionMode(QAbstractItemView.SelectionMode.MultiSelection)
+        made.setFixedHeight(LIST_TALL)
+        made.itemSelectionChanged.connect(self._look)
+        return made
+
+    def _combo(self) -> QComboBox:
+        made = QComboBox()
+        made.currentIndexChanged.connect(self._look)
+        return made
+
+    def _join_page(self) -> QWidget:
+        self.other, self.keys, self.keep = self._combo(), self._list(), self._combo()
+        self.other.currentIndexChanged.connect(self._fill_keys)
+        for words, value in KEEPS:
+            self.keep.addItem(words, value)
+        return self._page(("with", self.other), ("key: variables that both have", self.keys), ("keep", self.keep))
+
+    def _stack_page(self) -> QWidget:
+        self.stacked = self._list()
+        return self._page(("sources, one below the other", self.stacked))
+
+    def _long_page(self) -> QWidget:
+        self.gathered = self._list()
+        return self._page(("variables that become rows", self.gathered))
+
+    def _wide_page(self) -> QWidget:
+        self.wide_keys, self.names_from, self.values_from = self._list(), self._combo(), self._list()
+        for made in (self.wide_keys, self.values_from):
+            made.setFixedHeight(LIST_TALL // 2 + 16)
+        return self._page(
+            ("key: what says which rows belong to one case", self.wide_keys),
+            ("what tells the rows of a case apart", self.names_from),
+            ("values to spread", self.values_from),
+        )
+
+    # Showing.
+    def appear(self) -> None:
+        study = self._model.study
+        names = list(study.table.names)
+        self._quietly(self.other, [s.name for i, s in enumerate(study.sources) if i != study.current])
+        self._quietly(self.stacked, [source.name for source in study.sources])
+        for made in (self.gathered, self.wide_keys, self.values_from, self.names_from):
+            self._quietly(made, names)
+        self._fill_keys()
+        self.choose(JOIN if len(study.sources) > 1 else LONG)
+        super().appear()
+        self.setFocus()
+
+    def _quietly(self, widget: QListWidget | QComboBox, texts: list[str]) -> None:
+        widget.blockSignals(True)
+        widget.clear()
+        widget.addItems(texts)
+        widget.blockSignals(False)
+
+    def choose(self, place: int) -> None:
+        """Choose a way."""
+        self.pages.setCurrentIndex(place)
+        for which, chip in enumerate(self.ways):
+            chip.setChecked(which == place)
+        self._look()
+        self.adjustSize()
+
+    def _others(self) -> list[int]:
+        return [i for i in range(len(self._model.study.sources)) if i != self._model.study.current]
+
+    def _fill_keys(self) -> None:
+        """Variables that both sources have; identifiers among them are chosen to begin with."""
+        study = self._model.study
+        if self.other.currentIndex() < 0:
+            self._quietly(self.keys, [])
+            return
+        other = study.sources[self._others()[self.other.currentIndex()]]
+        shared = [name for name in study.table.names if name in other.data.table]
+        self._quietly(self.keys, shared)
+        for place, name in enumerate(shared):
+            if study.codebook[name].level.value == "identifier":
+                self.keys.item(place).setSelected(True)
+
+    def _work(self) -> Callable[[], Combined]:
+        """What is to be done, with the choices as they stand."""
+        study, way = self._model.study, self.pages.currentIndex()
+        if way == JOIN:
+            others = self._others()
+            right = study.sources[others[self.other.currentIndex()]] if others else None
+            keys, keep = _chosen(self.keys), self.keep.currentData()
+            return partial(_join, study.source, right, keys, keep)
+        if way == STACK:
+            places = sorted(index.row() for index in self.stacked.selectedIndexes())
+            return partial(stacked, tuple(study.sources[place] for place in places))
+        if way == LONG:
+            return partial(made_long, study.source, _chosen(self.gathered))
+        names = (_chosen(self.wide_keys), self.names_from.currentText(), _chosen(self.values_from))
+        return partial(made_wide, study.source, *names)
+
+    def _look(self) -> None:
+        """Say what would result; nothing is done yet."""
+        if not self._model.is_open:
+            return
+        self._made = None
+        self.make.setEnabled(False)
+        self._model.background.submit("combine", self._work(), self._tell, lambda p: self.report.setText(p.message))
+
+    def _tell(self, made: Combined) -> None:
+        self._made = made
+        self.report.setText(made[1])
+        self.make.setEnabled(True)
+
+    def _make(self) -> None:
+        if self._made is not None and self._model.do(AddSource(self._made[0])):
+            self.hide()
+
+
+def _join(left: object, right: object, keys: tuple[str, ...], keep: object) -> Combined:
+    from istrel.problem import Problem
+
+    if right is None:
+        raise Problem("Joining takes two sources: add the other one first.")
+    return joined(left, right, keys, keep)  # type: ignore[arg-type]
+
+
+def _chosen(widget: QListWidget) -> tuple[str, ...]:
+    return tuple(widget.item(index.row()).text() for index in sorted(widget.selectedIndexes(), key=lambda i: i.row()))

@@ -41,9 +41,11 @@ class FindingView(QFrame):
                 model.cases_wanted.emit, finding.rows, finding.line, finding.variables[0] if finding.variables else ""
             ),
         )
-        self.show_cases.setVisible(bool(count))
         if count:
             links.add(self.show_cases)
+        else:
+            self.show_cases.setParent(self)
+            self.show_cases.hide()
         if finding.remedies or count:
             layout.addWidget(links)
 

@@ -1,0 +1,66 @@
+"""Sources of a study put together or turned: the result is a source of its own, with the codebook's lines of its parents."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+import numpy as np
+
+from istrel.data.codebook import Codebook, Variable
+from istrel.data.combine.join import Keep, join
+from istrel.data.combine.reshape import to_long, to_wide
+from istrel.data.combine.rows import take
+from istrel.data.combine.stack import stack
+from istrel.data.guess import guess_codebook
+from istrel.data.table import Table
+from istrel.study.study import StudySource
+
+Combined = tuple[StudySource, str]
+
+
+def table_of(source: StudySource) -> Table:
+    """The cases in use of a source, corrected and with derived variables, as they stand now."""
+    data = source.data
+    if data.aside is None:
+        return data.table
+    rows = np.flatnonzero(~data.aside)
+    return Table(tuple(take(column, rows) for column in data.table.columns), data.table.source)
+
+
+def joined(left: StudySource, right: StudySource, keys: tuple[str, ...], keep: Keep) -> Combined:
+    """(the joined source, what the join does in words)."""
+    table, report = join(table_of(left), table_of(right), keys, keep)
+    return _source(table, (left, right)), report.words
+
+
+def stacked(sources: tuple[StudySource, ...]) -> Combined:
+    """(the stacked source, what does not match)."""
+    table, words = stack(tuple(table_of(source) for source in sources))
+    return _source(table, sources), words
+
+
+def made_long(source: StudySource, gathered: tuple[str, ...]) -> Combined:
+    """(one row per case and variable, how many)."""
+    table = to_long(table_of(source), gathered)
+    return _source(table, (source,)), f"{table.n_rows:,} rows and {len(table.columns)} variables would result."
+
+
+def made_wide(source: StudySource, keys: tuple[str, ...], names_from: str, values_from: tuple[str, ...]) -> Combined:
+    """(one row per key, what was left out)."""
+    table, words = to_wide(table_of(source), keys, names_from, values_from)
+    return _source(table, (source,)), words
+
+
+def _source(table: Table, parents: tuple[StudySource, ...]) -> StudySource:
+    """A source with the lines of its parents' codebooks; what is new is guessed, and nothing is derived any more."""
+    lines: dict[str, Variable] = {}
+    for parent in parents:
+        for line in parent.codebook.variables:
+            if line.name in table and table.column(line.name).kind is parent.data.table.column(line.name).kind:
+                lines.setdefault(line.name, line)
+    guessed = guess_codebook(table)
+    return StudySource(table, Codebook(tuple(_plain(lines.get(v.name, v)) for v in guessed.variables)))
+
+
+def _plain(line: Variable) -> Variable:
+    return replace(line, formula=None)
