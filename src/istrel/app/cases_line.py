@@ -21,6 +21,7 @@ class CasesLine(QFrame):
     cases_wanted = Signal()
     file_wanted = Signal()
     combine_wanted = Signal()
+    writing = Signal(bool)
 
     def __init__(self, model: StudyModel) -> None:
         super().__init__()
@@ -84,6 +85,7 @@ class CasesLine(QFrame):
         """Show source, cases and condition as they stand."""
         if self.edit is not None:
             self.edit.hide()
+        self.writing.emit(False)
         self.trouble.setText("")
         open_ = self._model.is_open
         self.add.setVisible(open_ and self._model.study.standing is None)
@@ -111,6 +113,7 @@ class CasesLine(QFrame):
         edit = self._editor()
         edit.clear()
         edit.show()
+        self.writing.emit(True)
         edit.setFocus()
 
     def _editor(self) -> ConditionLine:
@@ -118,11 +121,20 @@ class CasesLine(QFrame):
         if self.edit is None:
             from istrel.app.widgets.condition_line import ConditionLine
 
-            self.edit = ConditionLine()
+            self.edit = ConditionLine(self._known)
             self.edit.returnPressed.connect(self._take)
             self.edit.given_up.connect(self.refresh)
             self._layout.insertWidget(self._layout.indexOf(self.trouble), self.edit)
         return self.edit
+
+    def _known(self) -> tuple[tuple[str, ...], dict[str, tuple[str, ...]]]:
+        """Names, and the values of categories, for completion."""
+        values = {
+            name: tuple(text for text, _ in facts.most_frequent)
+            for name, facts in self._model.facts.items()
+            if facts.level.categorical
+        }
+        return self._model.study.table.names, values
 
     def lift(self) -> None:
         from istrel.study.changes.cases import SetCondition

@@ -26,6 +26,7 @@ class Combiner(Panel):
         super().__init__(parent, 560)
         self._model = model
         self._made: Combined | None = None
+        self._ready = False
         layout = column(self, margins=(32, 24, 32, 24), spacing=12)
         layout.addWidget(serif_label("Put data together", 22, bold=True))
         chips = row(spacing=8)
@@ -35,14 +36,14 @@ class Combiner(Panel):
             chips.addWidget(chip)
         chips.addStretch()
         layout.addLayout(chips)
+        self.report = label("", "", wrap=True)
+        self.make = button("make it", "main", self._make)
         self.pages = QStackedWidget()
         for page in (self._join_page(), self._stack_page(), self._long_page(), self._wide_page()):
             self.pages.addWidget(page)
         layout.addWidget(self.pages)
-        self.report = label("", "", wrap=True)
         layout.addWidget(self.report)
         buttons = row(spacing=12)
-        self.make = button("make it", "main", self._make)
         buttons.addWidget(self.make)
         buttons.addWidget(button("close", "link", self.hide))
         buttons.addStretch()
@@ -98,6 +99,7 @@ class Combiner(Panel):
 
     # Showing.
     def appear(self) -> None:
+        self._ready = False
         study = self._model.study
         names = list(study.table.names)
         self._quietly(self.other, [s.name for i, s in enumerate(study.sources) if i != study.current])
@@ -105,6 +107,7 @@ class Combiner(Panel):
         for made in (self.gathered, self.wide_keys, self.values_from, self.names_from):
             self._quietly(made, names)
         self._fill_keys()
+        self._ready = True
         self.choose(JOIN if len(study.sources) > 1 else LONG)
         super().appear()
         self.setFocus()
@@ -157,7 +160,7 @@ class Combiner(Panel):
 
     def _look(self) -> None:
         """Say what would result; nothing is done yet."""
-        if not self._model.is_open:
+        if not self._ready:
             return
         self._made = None
         self.make.setEnabled(False)

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from pathlib import Path
+
 from PySide6.QtGui import QColor, QFont, QFontDatabase
 from PySide6.QtWidgets import QApplication
 
@@ -47,6 +49,7 @@ FOOT = 32
 STRIP = 232
 SETTINGS = 224
 
+PICTURES = Path(__file__).parent.as_posix()
 SANS, SERIF = "Istrel Sans", "Istrel Serif"
 TEXT_PX, SMALL_PX, SENTENCE_PX = 14, 12, 21
 
@@ -120,7 +123,10 @@ QLabel#small, QPushButton#small {{ color: {QUIET}; font-size: {SMALL_PX}px; }}
 QLabel#heading {{ color: {QUIET}; font-size: {SMALL_PX}px; font-weight: bold; }}
 QLabel#error {{ color: {VERMILION}; }}
 QComboBox {{ background: {SURFACE}; border: 1px solid {LINE}; border-radius: {RADIUS}px; padding: 3px 8px; }}
-QComboBox::drop-down {{ border: 0; width: 16px; }}
+QComboBox::drop-down {{ border: 0; width: 20px; }}
+QComboBox::down-arrow {{ image: url("{PICTURES}/arrow.svg"); width: 10px; height: 6px; }}
+QListView::indicator {{ width: 12px; height: 12px; border: 1px solid #8FA49B; border-radius: 2px; background: {SURFACE}; }}
+QListView::indicator:checked {{ background: {FRAME}; border-color: {FRAME}; image: url("{PICTURES}/tick.svg"); }}
 QComboBox QAbstractItemView {{ background: {SURFACE}; border: 1px solid {LINE}; }}
 QMenu {{ background: {SURFACE}; border: 1px solid {LINE}; padding: 4px; }}
 QMenu::item {{ padding: 6px 16px; border-radius: {RADIUS}px; }}

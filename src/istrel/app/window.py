@@ -20,6 +20,7 @@ if TYPE_CHECKING:
     from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
 
     from istrel.app.combiner import Combiner
+    from istrel.app.condition_builder import ConditionBuilder
     from istrel.app.drawer import CasesDrawer
     from istrel.app.panels import Keys, Palette
     from istrel.app.stations.bench import Bench
@@ -46,9 +47,10 @@ class Window(QWidget):
         self._stations: dict[int, QWidget] = {}
         self._palette: Palette | None = None
         self._keys: Keys | None = None
-        self._first_sentence = ""
+        self._first_sentence, self._arriving = "", False
         self._drawer: CasesDrawer | None = None
         self._combiner: Combiner | None = None
+        self._builder: ConditionBuilder | None = None
         self._lay_out()
         self._equip()
         self.rail.chosen.connect(self.go)
@@ -58,6 +60,7 @@ class Window(QWidget):
         self.model.findings_ready.connect(self._count)
         self.model.cases_wanted.connect(self._jump)
         self.cases_line.cases_wanted.connect(self.show_cases)
+        self.cases_line.writing.connect(self._build_condition)
         self.cases_line.file_wanted.connect(self.choose_file)
         self.cases_line.combine_wanted.connect(self.combine)
 
@@ -91,7 +94,7 @@ class Window(QWidget):
     # Files.
     def open_path(self, path: str, sentence: str = "") -> None:
         """Open a data file; the sentence is written on the Bench once it is open."""
-        self._first_sentence = sentence
+        self._first_sentence, self._arriving = sentence, True
         self.start.say(f"Reading {Path(path).name} …")
         self.model.open(path)
 
@@ -116,14 +119,17 @@ class Window(QWidget):
         for path in paths:
             self.open_path(path)
         if not paths and event.mimeData().hasText():
+            self._arriving = True
             self.model.paste(event.mimeData().text())
         event.acceptProposedAction()
 
     def _opened(self) -> None:
+        self.setFocus()
         self.rail.open_up()
         self.setWindowTitle(f"{self.model.study.source.name} · Istrel")
-        if self.stack.currentWidget() is not self.start and not self._first_sentence:
+        if not self._arriving:
             return
+        self._arriving = False
         if self._first_sentence:
             self.bench.say(self._first_sentence)
             self._first_sentence = ""
@@ -149,6 +155,7 @@ class Window(QWidget):
             return
         text = QGuiApplication.clipboard().text()
         if text.strip():
+            self._arriving = True
             self.model.paste(text)
 
     def begin_anew(self) -> None:
@@ -195,6 +202,33 @@ class Window(QWidget):
             self._drawer = CasesDrawer(self.model)
             self._beside.addWidget(self._drawer)
         return self._drawer
+
+    @property
+    def builder(self) -> ConditionBuilder:
+        """Conditions by click, made when they are first wanted."""
+        if self._builder is None:
+            from istrel.app.condition_builder import ConditionBuilder
+
+            edit = self.cases_line.edit
+            assert edit is not None
+            self._builder = ConditionBuilder(self, self.model)
+            self._builder.built.connect(edit.setText)
+            self._builder.for_exhibit.connect(self._limit_exhibit)
+            edit.textChanged.connect(self._builder.note)
+        return self._builder
+
+    def _build_condition(self, writing: bool) -> None:
+        if writing:
+            self.builder.appear(for_exhibit=BENCH in self._stations and self.bench.has_sentence)
+        elif self._builder is not None:
+            self._builder.hide()
+
+    def _limit_exhibit(self) -> None:
+        """The condition that is being written limits the exhibit on the Bench, not the whole study."""
+        edit = self.cases_line.edit
+        if edit is not None and self.bench.limit(edit.text()):
+            self.cases_line.refresh()
+            self.go(BENCH)
 
     def _jump(self, rows: tuple[int, ...], why: str, variable: str) -> None:
         """The first jump makes the drawer; it hears of the later ones itself."""

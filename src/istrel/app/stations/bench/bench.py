@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QWidget
 
@@ -16,7 +18,7 @@ from istrel.app.stations.bench.strip import Strip
 from istrel.app.widgets.simple import box, column, label, row
 from istrel.exhibits.setting import Remedy
 from istrel.problem import Problem
-from istrel.sentence import parse
+from istrel.sentence import parse, parse_condition
 from istrel.sentence.complete import complete
 from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subject, with_form
 from istrel.sentence.request import Request, show
@@ -109,6 +111,7 @@ class Bench(QWidget):
         self._say("")
         self.desk.clear()
         self.settings.forget()
+        self.strip.mark((), ())
         self.proof, self._request = None, None
         self.empty.show()
         self.refresh()
@@ -138,6 +141,22 @@ class Bench(QWidget):
     def _set_form(self, form: str) -> None:
         if self._request is not None:
             self.write(with_form(self._request, form))
+
+    @property
+    def has_sentence(self) -> bool:
+        return self._request is not None
+
+    def limit(self, condition: str) -> bool:
+        """Limit the exhibit, and it alone, to the cases that meet a condition; False where the condition is wrong."""
+        if self._request is None:
+            return False
+        try:
+            among = parse_condition(condition)
+        except Problem as problem:
+            self._model.trouble.emit(problem.message)
+            return False
+        self.write(replace(self._request, among=among))
+        return True
 
     def _typed(self, text: str) -> None:
         del text

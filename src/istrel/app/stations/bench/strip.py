@@ -40,7 +40,8 @@ class StripModel(QAbstractListModel):
         self.groups: frozenset[str] = frozenset()
 
     def refresh(self) -> None:
-        names = self._model.study.table.names if self._model.is_open else ()
+        variables = self._model.study.codebook.variables if self._model.is_open else ()
+        names = tuple(variable.name for variable in variables if variable.in_use)
         if names != self.names:
             self.beginResetModel()
             self.names = names

@@ -1,0 +1,251 @@
+"""The Codebook and conditions, driven through the window: labels, order, cuts, derived variables, import and export."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtCore import QItemSelectionModel, QPoint, Qt
+from PySide6.QtWidgets import QLabel, QPushButton, QWidget
+from pytestqt.qtbot import QtBot
+
+from istrel.app.stations.codebook.values_editor import LABEL
+from istrel.app.window import Window
+from istrel.data.levels import Level
+
+Opened = Callable[..., Window]
+Settle = Callable[[], None]
+LEFT = Qt.MouseButton.LeftButton
+
+
+def page_texts(window: Window) -> list[str]:
+    return [label.text() for label in window.codebook.page.findChildren(QLabel)]
+
+
+def link(parent: QWidget, text: str) -> QPushButton:
+    return next(b for b in parent.findChildren(QPushButton) if b.text() == text and b.isVisible())
+
+
+def begin(opened: Opened, variable: str) -> Window:
+    window = opened()
+    window.go_codebook()
+    window.codebook.show_variable(variable)
+    return window
+
+
+def test_bands_are_made_by_dragging_cuts_on_the_drawing(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = begin(opened, "age")
+    page = window.codebook.page
+    qtbot.mouseClick(link(page.derive_links, "bands"), LEFT)
+    assert page.drawing.cuts == (30, 38, 49)
+    y = 60
+
+    def x(value: float) -> QPoint:
+        return QPoint(round(page.drawing.x_of(value)), y)
+
+    qtbot.mousePress(page.drawing, LEFT, pos=x(49))
+    qtbot.mouseMove(page.drawing, x(60))
+    qtbot.mouseRelease(page.drawing, LEFT, pos=x(60))
+    assert page.drawing.cuts == (30, 38, 60)
+    qtbot.mouseDClick(page.drawing, LEFT, pos=x(50))
+    assert page.drawing.cuts == (30, 38, 50, 60)
+    assert "38 ≤ age < 50" in page_texts(window)
+    qtbot.mouseClick(page.make_bands, LEFT)
+    settle()
+    line = window.model.study.codebook["age_band"]
+    assert line.level is Level.ORDINAL
+    assert [entry.label for entry in line.value_labels] == ["under 30", "30–37", "38–49", "50–59", "60 and over"]
+    # Once made, the bands follow the cuts.
+    qtbot.mousePress(page.drawing, LEFT, pos=x(30))
+    qtbot.mouseMove(page.drawing, x(25))
+    qtbot.mouseRelease(page.drawing, LEFT, pos=x(25))
+    settle()
+    assert [e.label for e in window.model.study.codebook["age_band"].value_labels][:2] == ["under 25", "25–37"]
+    ages = window.model.study.data.numbers("age").values
+    codes = window.model.study.data.numbers("age_band").values
+    assert (codes[ages < 25] == 1).all()
+    assert (codes[ages >= 60] == 5).all()
+    # A cut dragged off the drawing is taken out.
+    qtbot.mousePress(page.drawing, LEFT, pos=x(60))
+    qtbot.mouseMove(page.drawing, QPoint(100, 400))
+    qtbot.mouseRelease(page.drawing, LEFT, pos=QPoint(100, 400))
+    settle()
+    assert len(window.model.study.codebook["age_band"].value_labels) == 4
+
+
+def test_labels_and_order_of_values_are_edited_in_place(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = begin(opened, "satisfaction")
+    editor = window.codebook.page.values
+    item = editor.item(0, LABEL)
+    assert item is not None
+    item.setText("Lowest of all")
+    settle()
+    assert window.model.study.codebook["satisfaction"].label_of(1.0) == "Lowest of all"
+    editor.move(0, 5)
+    settle()
+    values = [entry.value for entry in window.model.study.codebook["satisfaction"].value_labels]
+    assert values[:5] == [2, 3, 4, 5, 1]
+    assert (
+        window.model.study.data.categories("satisfaction").labels[4] == "Lowest of all"
+    )  # the order in which it prints
+    window.undo()
+    window.undo()
+    assert window.model.study.codebook["satisfaction"].label_of(1.0) != "Lowest of all"
+
+
+def test_a_variable_is_derived_by_typing_with_offers_and_a_look_ahead(
+    opened: Opened, settle: Settle, qtbot: QtBot
+) -> None:
+    window = begin(opened, "receptive_post")
+    line = window.codebook.derive_line
+    qtbot.mouseClick(window.codebook.derive, LEFT)
+    qtbot.keyClicks(line.edit, "gain = receptive_po")
+    assert line._words.stringList() == ["receptive_post"]
+    qtbot.keyClicks(line.edit, "st - receptive_pr")
+    line.derive()
+    assert line.trouble.text() == "There is no variable “receptive_pr”. Did you mean “receptive_pre”?"
+    line.edit.setText("gain = receptive_post - receptive_pre")
+    qtbot.waitUntil(lambda: "cases would have a value" in line.result.text(), timeout=5000)
+    qtbot.keyClick(line.edit, Qt.Key.Key_Return)
+    settle()
+    assert "gain" in window.model.study.table
+    window.bench.say("describe gain with n, mean")
+    settle()
+    assert window.bench.proof is not None
+    assert not line.isVisible()
+    line.begin("gain = gain + 1")
+    line.derive()
+    assert "cannot be made from itself" in line.trouble.text()
+
+
+def test_a_composite_of_items_says_how_they_hang_together(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = begin(opened, "mot_01")
+    book = window.codebook
+    names = [variable.name for variable in window.model.study.codebook.variables]
+    rows = QItemSelectionModel.SelectionFlag.Select | QItemSelectionModel.SelectionFlag.Rows
+    for name in ("mot_02", "mot_03", "mot_04"):
+        book.table.selectionModel().select(book.table_model.index(names.index(name), 0), rows)
+    qtbot.mouseClick(book.composite, LEFT)
+    assert book.derive_line.edit.text() == "mot_mean = mean(mot_01, mot_02, mot_03, mot_04, minimum = 3)"
+    qtbot.waitUntil(lambda: "mot_04 runs against the others" in book.derive_line.result.text(), timeout=5000)
+    book.derive_line.edit.setText("motivation = mean(mot_01, mot_02, mot_03, reverse(mot_04, 1, 5), minimum = 3)")
+    qtbot.keyClick(book.derive_line.edit, Qt.Key.Key_Return)
+    settle()
+    book.show_variable("motivation")
+    settle()
+    texts = page_texts(window)
+    assert any(text.startswith("Cronbach’s α = .7") for text in texts)
+    assert "α if left out" in texts
+    assert "reverse(mot_04, 1, 5)" in texts
+    book.show_variable("mot_01")
+    assert "motivation" in page_texts(window)  # what it is used in
+    qtbot.mouseClick(link(book.page, "z-score"), LEFT)
+    assert book.derive_line.edit.text() == "mot_01_z = z(mot_01)"
+
+
+def test_a_derived_variable_is_removed_and_a_source_variable_left_out(
+    opened: Opened, settle: Settle, qtbot: QtBot
+) -> None:
+    window = begin(opened, "age")
+    book = window.codebook
+    for text in ("older = age + 1", "oldest = older * 2"):
+        book.derive_line.begin(text)
+        book.derive_line.derive()
+        settle()
+    book.show_variable("older")
+    qtbot.mouseClick(book.page.remove, LEFT)
+    assert "needed by oldest" in window.cases_line.trouble.text()
+    for name in ("oldest", "older"):
+        book.show_variable(name)
+        qtbot.mouseClick(book.page.remove, LEFT)
+        settle()
+    assert "older" not in window.model.study.codebook
+    book.show_variable("term")
+    qtbot.mouseClick(book.page.omit, LEFT)
+    settle()
+    assert not window.model.study.codebook["term"].in_use
+    window.go_bench()
+    assert "term" not in window.bench.strip.list_model.names
+    assert not [f for f in window.model.findings if f.variables == ("term",)]
+
+
+def test_decimals_and_mistakes_in_cells_are_told(opened: Opened, settle: Settle) -> None:
+    window = begin(opened, "age")
+    book = window.codebook
+    place = window.model.study.codebook.names.index("age")
+    book.table_model.setData(book.table_model.index(place, 4), "many")
+    assert "whole number from 0 to 15" in book.message.text()
+    book.table_model.setData(book.table_model.index(place, 4), "3")
+    assert window.model.study.codebook["age"].decimals == 3
+
+
+def test_a_codebook_goes_out_and_comes_in_on_another_wave(opened: Opened, settle: Settle, tmp_path: Path) -> None:
+    window = begin(opened, "age")
+    book = window.codebook
+    book.derive_line.begin("age_band = bands(age, 30, 60)")
+    book.derive_line.derive()
+    settle()
+    book.export_codebook(str(tmp_path / "book.csv"))
+    written = (tmp_path / "book.csv").read_text()
+    assert 'age_band,ordinal,,,,1 = under 30 | 2 = 30–59 | 3 = 60 and over,,"bands(age, 30, 60)",' in written
+    wave = tmp_path / "wave2.csv"
+    wave.write_text("learner,age,mood\n" + "".join(f"{i},{20 + i},{i % 4}\n" for i in range(1, 50)))
+    window.open_path(str(wave))
+    settle()
+    window.go_codebook()
+    book.import_codebook(str(tmp_path / "book.csv"))
+    settle()
+    assert "3 variables matched." in book.message.text()
+    assert "Not in these data: site, format" in book.message.text()
+    assert "Not in the codebook: mood." in book.message.text()
+    assert window.model.study.codebook["age"].label == "Age"
+    assert window.model.study.data.categories("age_band").labels == ("under 30", "30–59", "60 and over")
+    (tmp_path / "bad.csv").write_text("name,level\nage,continous\n")
+    book.import_codebook(str(tmp_path / "bad.csv"))
+    assert "bad.csv, line 2: “continous” is no level of measurement. Did you mean “continuous”?" in book.message.text()
+
+
+def test_a_condition_is_built_by_clicks_and_drags(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened(sentence="describe age")
+    window.set_condition()
+    builder, edit = window.builder, window.cases_line.edit
+    assert edit is not None
+    assert builder.isVisible()
+    builder.choose("format")
+    item = builder.values.item(0)
+    item.setCheckState(Qt.CheckState.Checked)
+    assert edit.text() == 'format in {"Weekly evening"}'
+    qtbot.mouseClick(builder.more, LEFT)
+    builder.choose("age")
+    low, high = builder.limits.cuts
+    place = QPoint(round(builder.limits.x_of(high)), 80)
+    qtbot.mousePress(builder.limits, LEFT, pos=place)
+    qtbot.mouseMove(builder.limits, QPoint(round(builder.limits.x_of(60)), 80))
+    qtbot.mouseRelease(builder.limits, LEFT, pos=QPoint(round(builder.limits.x_of(60)), 80))
+    assert edit.text() == f'format in {{"Weekly evening"}} and age between {low:g} and 60'
+    qtbot.keyClick(edit, Qt.Key.Key_Return)
+    settle()
+    ages = window.model.study.data.numbers("age").values
+    evening = window.model.study.data.categories("format").codes == 0
+    used = int(((ages >= low) & (ages <= 60) & evening).sum())
+    assert window.cases_line.cases.text() == f"{used} of 612 cases"
+    assert not builder.isVisible()
+    qtbot.mouseClick(window.cases_line.chip, LEFT)
+    settle()
+    assert window.cases_line.cases.text() == "612 of 612 cases"
+
+
+def test_a_condition_can_limit_one_exhibit_only(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened(sentence="describe age")
+    window.set_condition()
+    edit = window.cases_line.edit
+    assert edit is not None
+    qtbot.keyClicks(edit, "ag")
+    assert edit.offers()[0] == "age"
+    edit.setText("age >= 40")
+    qtbot.mouseClick(window.builder.only_exhibit, LEFT)
+    settle()
+    assert window.bench.line.sentence() == "describe age among age >= 40"
+    assert window.model.study.standing is None
+    assert window.bench.proof is not None
+    assert window.bench.proof.exhibit.cases.used < 612

@@ -1,0 +1,306 @@
+"""Intake, the cases drawer and sources, driven through the window."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QGuiApplication
+from PySide6.QtWidgets import QComboBox, QLineEdit, QPushButton
+from pytestqt.qtbot import QtBot
+
+from istrel.app.stations.intake.finding_view import FindingView
+from istrel.app.window import Window
+from istrel.data.levels import Level
+from istrel.demo import LEARNERS, SESSIONS
+from istrel.study.changes.codebook import SetLevel
+
+Opened = Callable[..., Window]
+Settle = Callable[[], None]
+LEFT = Qt.MouseButton.LeftButton
+
+
+def finding(window: Window, kind: str, nth: int = 0) -> FindingView:
+    views = [view for view in window.intake.findChildren(FindingView) if view.isVisible() and view.finding.kind == kind]
+    return views[nth]
+
+
+def cell(window: Window, row: int, variable: str) -> str:
+    drawer = window.drawer
+    names = window.model.study.table.names
+    return str(drawer.cases.index(row, names.index(variable)).data())
+
+
+def edit_case(window: Window, row: int, variable: str, text: str, qtbot: QtBot) -> None:
+    """Write into a cell of the drawer as a user does."""
+    view = window.drawer.view
+    index = window.drawer.cases.index(row, window.model.study.table.names.index(variable))
+    view.setCurrentIndex(index)
+    view.edit(index)
+    (editor,) = view.viewport().findChildren(QLineEdit)
+    editor.selectAll()
+    qtbot.keyClicks(editor, text)
+    qtbot.keyClick(editor, Qt.Key.Key_Return)
+    qtbot.waitUntil(lambda: not view.viewport().findChildren(QLineEdit))
+
+
+class Counter:
+    """Counts what a user does: each click, each word typed."""
+
+    def __init__(self, qtbot: QtBot, settle: Settle) -> None:
+        self._qtbot, self._settle, self.actions = qtbot, settle, 0
+
+    def click(self, widget: object) -> None:
+        self._qtbot.mouseClick(widget, LEFT)
+        self.actions += 1
+        self._settle()
+
+
+def test_the_raw_demo_file_is_mended_and_labelled_in_at_most_twelve_actions(
+    opened: Opened, settle: Settle, qtbot: QtBot, tmp_path: Path
+) -> None:
+    """A copy of the file, which Istrel knows nothing about, and the codebook the researcher has at hand."""
+    path = tmp_path / "wave.csv"
+    path.write_bytes(LEARNERS.read_bytes())
+    window = opened(path)
+    window.go_intake()
+    user = Counter(qtbot, settle)
+    numbers_wrong = [f for f in window.model.findings if f.changes_numbers]
+    while True:
+        wrong = [v for v in window.intake.findChildren(FindingView) if v.isVisible() and v.finding.changes_numbers]
+        if not wrong:
+            break
+        user.click(wrong[0].remedies[0])
+    assert user.actions == len(numbers_wrong) + 1  # text among numbers takes two: decimals, and the rest is missing
+    from istrel.demo import CODEBOOK
+
+    window.go_codebook()
+    user.actions += 1  # the station
+    window.codebook.import_codebook(str(CODEBOOK))
+    user.actions += 1  # import, with the file it offers
+    settle()
+    study = window.model.study
+    assert user.actions <= 12
+    assert study.codebook["education"].label_of(1.0) == "Primary"
+    assert study.n_used == 606
+    assert study.data.numbers("age").values[study.data.numbers("age").valid].max() < 80
+    sites = {"Harbour", "Mill Lane", "Old Town", "Riverside", "Station Road", "Westfield"}
+    assert set(study.data.categories("site").labels) == sites
+    assert int(study.data.numbers("practice_min").valid.sum()) == 606 - 4 - 8 + 0
+
+
+def test_findings_show_their_cases_in_the_drawer(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened()
+    window.go_intake()
+    qtbot.mouseClick(finding(window, "remote_value").show_cases, LEFT)
+    drawer = window.drawer
+    assert drawer.isVisible()
+    assert drawer.cases.rowCount() == 1
+    assert drawer.cases.headerData(0, Qt.Orientation.Vertical) == "318"
+    assert drawer.view.currentIndex().data() == "199"
+    assert drawer.title.text().startswith("1 case  age 199")
+    qtbot.mouseClick(drawer.all, LEFT)
+    assert drawer.cases.rowCount() == 612
+    qtbot.keyClick(drawer, Qt.Key.Key_Escape)
+    assert not drawer.isVisible()
+
+
+def test_a_cell_is_corrected_with_a_reason_and_taken_back(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened()
+    before = LEARNERS.read_bytes()
+    window.show_cases()
+    drawer = window.drawer
+    drawer.reason.setText("from the paper form")
+    edit_case(window, 317, "age", "19x", qtbot)
+    assert drawer.trouble.text() == "“age” holds numbers; “19x” is none."
+    edit_case(window, 317, "age", "19", qtbot)
+    settle()
+    (made,) = window.model.study.source.corrections
+    assert (made.row, made.variable, made.old, made.new, made.reason) == (318, "age", 199, 19, "from the paper form")
+    assert cell(window, 317, "age") == "19"
+    assert "199 in the file" in drawer.cases.index(317, 4).data(Qt.ItemDataRole.ToolTipRole)
+    assert max(window.model.study.data.numbers("age").values) == 79
+    window.go_codebook()
+    window.codebook.show_variable("age")
+    (back,) = [b for b in window.codebook.page.findChildren(QPushButton) if b.text() == "take back"]
+    qtbot.mouseClick(back, LEFT)
+    settle()
+    assert cell(window, 317, "age") == "199"
+    window.undo()
+    window.undo()
+    assert window.model.study.source.corrections == ()
+    window.redo()
+    assert len(window.model.study.source.corrections) == 1
+    assert LEARNERS.read_bytes() == before
+
+
+def test_cases_are_sorted_found_and_set_aside(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened()
+    window.show_cases()
+    drawer = window.drawer
+    place = window.model.study.table.names.index("age")
+    heads = drawer.view.horizontalHeader()
+    for wanted in ("19", "199"):
+        heads.sectionClicked.emit(place)
+        settle()
+        assert cell(window, 0, "age") == wanted
+    qtbot.keyClicks(drawer.finder, "approx")
+    qtbot.keyClick(drawer.finder, Qt.Key.Key_Return)
+    settle()
+    assert drawer.cases.rowCount() == 1
+    assert cell(window, 0, "practice_min") == "approx 40"
+    drawer.finder.setText("nowhere to be found")
+    drawer.find_cases()
+    settle()
+    assert drawer.trouble.text() == "“nowhere to be found” stands nowhere"
+    qtbot.mouseClick(drawer.set_aside, LEFT)
+    settle()
+    assert window.cases_line.cases.text() == "611 of 612 cases"
+    qtbot.mouseClick(drawer.bring_back, LEFT)
+    settle()
+    assert window.cases_line.cases.text() == "612 of 612 cases"
+
+
+def test_variables_are_searched_sorted_and_looked_into(opened: Opened, qtbot: QtBot) -> None:
+    window = opened()
+    window.go_intake()
+    intake = window.intake
+    intake.table.horizontalHeader().sectionClicked.emit(4)
+    intake.table.horizontalHeader().sectionClicked.emit(4)
+    assert intake.table_model.rows[0][1] == "comment"  # most missing first
+    qtbot.keyClicks(intake.finder, "mot_0")
+    assert intake.table_model.rowCount() == 9
+    intake.finder.setText("age")
+    intake.table.selectRow(0)
+    chips = {b.text(): b for b in intake.detail.findChildren(QPushButton)}
+    qtbot.mouseClick(chips["199"], LEFT)
+    assert window.drawer.cases.rowCount() == 1
+
+
+def test_the_missing_map_and_its_patterns(opened: Opened, qtbot: QtBot) -> None:
+    window = opened()
+    window.go_intake()
+    qtbot.mouseClick(window.intake.views[1], LEFT)
+    assert window.intake.missing.map.found is not None
+    assert "mot_05" in window.intake.missing.map.found.names
+    (link,) = [b for b in window.intake.missing.findChildren(QPushButton) if b.text() == "mot_05, mot_06, mot_07"]
+    qtbot.mouseClick(link, LEFT)
+    rows = window.drawer.cases.rowCount()
+    assert 0 < rows < 22
+    assert all(cell(window, row, "mot_06") == "" for row in range(rows))
+
+
+def test_the_file_is_read_differently(opened: Opened, settle: Settle, tmp_path: Path) -> None:
+    path = tmp_path / "odd.csv"
+    path.write_text("1;2,5\n2;3,5\n4;5,5\n")
+    window = opened(path)
+    window.go_intake()
+    assert window.model.study.table.names == ("column_1", "column_2")
+    panel = window.intake.reading
+    panel.appear()
+    panel.names_row.setText("first")
+    assert "whole number" in panel.trouble.text()
+    panel.names_row.setText("1")
+    assert panel.first_rows.horizontalHeaderItem(1).text() == "2,5"
+    panel.names_row.setText("0")
+    choice: QComboBox = panel.choices["decimal mark"]
+    choice.setCurrentIndex(1)
+    panel.apply.click()
+    settle()
+    assert window.model.study.table.column("column_2").text_at(0) == "2,5"
+    assert window.model.history.undo_words == "read odd.csv again"
+    window.undo()
+    settle()
+    assert window.model.study.data.numbers("column_2").values[0] == 2.5
+
+
+def test_what_was_said_stays_when_a_file_is_read_again(opened: Opened, settle: Settle, tmp_path: Path) -> None:
+    path = tmp_path / "a.csv"
+    path.write_text("a,b\n" + "".join(f"{i},{i % 3}\n" for i in range(1, 40)))
+    window = opened(path)
+    window.model.do(SetLevel("b", Level.NOMINAL))
+    from istrel.data.reading import ReadingSettings
+
+    window.model.read_differently(ReadingSettings(delimiter=","))
+    settle()
+    assert window.model.study.codebook["b"].level is Level.NOMINAL
+
+
+def test_the_report_is_written_from_the_window(opened: Opened, settle: Settle, tmp_path: Path) -> None:
+    window = opened()
+    window.go_intake()
+    for ending in ("html", "json", "odt"):
+        window.intake.write_report(str(tmp_path / f"intake.{ending}"))
+        settle()
+    assert json.loads((tmp_path / "intake.json").read_text())["rows"] == 612
+    page = (tmp_path / "intake.html").read_text()
+    assert "stands 27 times" in page
+    assert "http" not in page.replace("http-equiv", "")  # nothing is fetched from anywhere
+    window.intake.write_report(str(tmp_path / "no" / "intake.html"))
+    settle()
+    assert "cannot be written" in window.cases_line.trouble.text()
+
+
+def test_pasted_cells_become_a_source(opened: Opened, settle: Settle) -> None:
+    window = opened()
+    QGuiApplication.clipboard().setText("name\tscore\nAnn\t1,5\nBo\t2,5\nCy\t3,5\n")
+    window.setFocus()
+    window.paste_cells()
+    settle()
+    assert window.cases_line.source.text() == "pasted cells ▾"
+    assert window.model.study.data.numbers("score").values.tolist() == [1.5, 2.5, 3.5]
+    QGuiApplication.clipboard().setText("nothing")
+    window.paste_cells()
+    settle()
+    assert "the pasted cells" in window.cases_line.trouble.text()
+
+
+def test_a_second_file_joins_the_study_and_the_bench_follows_the_source_in_use(opened: Opened, settle: Settle) -> None:
+    window = opened(sentence="describe age")
+    window.open_path(str(SESSIONS))
+    settle()
+    assert [source.name for source in window.model.study.sources] == ["learners.csv", "sessions.csv"]
+    assert window.cases_line.source.text() == "sessions.csv ▾"
+    assert window.intake.table_model.rowCount() == 6
+    window.undo()
+    settle()
+    assert window.cases_line.source.text() == "learners.csv ▾"
+    assert len(window.model.facts) == 34
+
+
+def test_sources_are_joined_after_a_report(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened()
+    window.open_path(str(SESSIONS))
+    settle()
+    window.combine()
+    settle()
+    panel = window._combiner
+    assert panel is not None
+    assert "find a partner" in panel.report.text()
+    qtbot.mouseClick(panel.make, LEFT)
+    settle()
+    assert window.model.study.source.name == "sessions + learners"
+    window.combine()
+    panel.choose(3)
+    settle()
+    assert "Long to wide needs a key" in panel.report.text()
+    assert not panel.make.isEnabled()
+    panel.choose(1)
+    panel.stacked.selectAll()
+    settle()
+    assert "rows would result" in panel.report.text()
+
+
+def test_reading_shows_progress_and_is_cancelled(opened: Opened, settle: Settle, qtbot: QtBot, tmp_path: Path) -> None:
+    window = opened()
+    path = tmp_path / "long.csv"
+    path.write_text("a,b\n" + "1.5,2.5\n" * 1_500_000)
+    window.open_path(str(path))
+    assert window.cases_line.busy.text().startswith("reading long.csv")
+    assert window.cases_line.cancel.isVisible()
+    qtbot.mouseClick(window.cases_line.cancel, LEFT)
+    settle()
+    assert [source.name for source in window.model.study.sources] == ["learners.csv"]
+    assert not window.cases_line.cancel.isVisible()
