@@ -15,6 +15,7 @@ import time
 import tracemalloc
 from collections.abc import Callable
 from dataclasses import dataclass
+from functools import partial
 from pathlib import Path
 from typing import Any
 
@@ -245,6 +246,77 @@ def processes() -> list[Row]:
     ]
 
 
+def files() -> list[Row]:
+    """Reading delimited text, and looking through what was read. Screening has marks in seconds: the ratio is to the mark."""
+    import tempfile
+
+    from pyarrow import csv
+
+    from istrel.data.guess import guess_codebook
+    from istrel.data.reading import read
+
+    rows = []
+    with tempfile.TemporaryDirectory() as folder:
+        path = Path(folder) / "long.csv"
+        csv.write_csv(_long_table(4_000_000), path)
+        bare = csv.ConvertOptions(auto_dict_encode=True)
+        rows.append(
+            against(
+                "4,000,000 × 8 delimited text: read",
+                lambda: read(path),
+                "bare Arrow reader",
+                lambda: csv.read_csv(path, convert_options=bare),
+                1.5,
+                runs=5,
+            )
+        )
+        for name, table, mark in (("4,000,000 × 8", None, 15.0), ("100,000 × 20", _wide_table(100_000), 2.0)):
+            if table is not None:
+                csv.write_csv(table, path)
+            whole = read(path)
+            codebook = guess_codebook(whole)
+            times = [_seconds(partial(_screen_anew, whole, codebook)) for _ in range(3)]
+            middle = statistics.median(times)
+            rows.append(Row(f"{name}: screened whole, by {mark:g} s", f"{mark:g} s", middle, middle / mark, 1.0))
+    return rows
+
+
+def _screen_anew(table: Any, codebook: Any) -> object:
+    """With nothing prepared from before."""
+    from istrel.data.dataset import Dataset
+    from istrel.data.screening import screen
+
+    return screen(Dataset(table, codebook))
+
+
+def _long_table(n: int) -> Any:
+    import pyarrow as pa
+
+    rng = np.random.default_rng(1)
+    words = np.array(["Harbour", "Mill Lane", "Old Town", "Riverside"])
+    return pa.table(
+        {
+            "learner": np.arange(n),
+            "site": pa.array(words[rng.integers(0, 4, n)]),
+            "day": pa.array((np.datetime64("2020-01-01") + rng.integers(0, 1500, n)).astype("datetime64[D]")),
+            "age": rng.integers(18, 80, n),
+            "score": np.round(rng.normal(50, 10, n), 2),
+            "time": np.round(rng.lognormal(3, 0.5, n), 3),
+            "visits": rng.poisson(2, n),
+            "arm": pa.array(np.array(["a", "b", "c"])[rng.integers(0, 3, n)]),
+        }
+    )
+
+
+def _wide_table(n: int) -> Any:
+    import pyarrow as pa
+
+    rng = np.random.default_rng(2)
+    columns = {f"v{i}": np.round(rng.normal(50, 10, n), 2) for i in range(12)}
+    columns |= {f"item_{i}": rng.integers(1, 6, n) for i in range(6)}
+    return pa.table({"id": np.arange(n), **columns, "site": pa.array(np.array(["a", "b"])[rng.integers(0, 2, n)])})
+
+
 def _times(command: list[str], **environment: str) -> list[float]:
     """Seconds from the start of a process to each time that it prints, and to its end."""
     started = time.time()
@@ -280,7 +352,13 @@ def main() -> None:
         f"{os.cpu_count()} cores, {platform.machine()}, Python {platform.python_version()}, NumPy {np.__version__}"
     )
     lines = []
-    for section in (processes, *(lambda n=n: one_column(n, marks=n == SIZES[-1]) for n in SIZES), matrices, shapes):
+    for section in (
+        processes,
+        *(lambda n=n: one_column(n, marks=n == SIZES[-1]) for n in SIZES),
+        matrices,
+        shapes,
+        files,
+    ):
         for row in section():
             print(row.line, flush=True)
             lines.append(row.line)

@@ -4,14 +4,17 @@ from __future__ import annotations
 
 import sys
 import time
+from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QEventLoop, QTimer
 from PySide6.QtWidgets import QApplication
 
+from istrel import demo
 from istrel.app import theme
 from istrel.app.window import Window
 from istrel.study.changes.codebook import TreatAsMissing
+from istrel.study.changes.sources import UseSource
 
 FOLDER = Path(__file__).parents[1] / "docs" / "screenshots"
 PATIENCE = 60.0
@@ -33,25 +36,57 @@ def settle(window: Window) -> None:
     spin(120)
 
 
-def main() -> int:
-    app = QApplication([])
-    theme.apply(app)
-    window = Window()
-    window.show()
+Picture = Callable[[str], None]
 
-    def picture(name: str) -> None:
-        settle(window)
-        window.grab().save(str(FOLDER / f"{name}.png"))
 
-    picture("start")
+def data_stations(window: Window, picture: Picture) -> None:
+    """Intake, cases, Codebook, conditions, sources."""
     window.open_demo()
     settle(window)
     spin(500)
     window.go_intake()
     picture("intake")
+    window.intake.show_view(1)
+    picture("intake-missing")
+    window.intake.show_view(0)
+    finding = next(f for f in window.model.findings if f.kind == "text_in_numbers")
+    window.model.cases_wanted.emit(finding.rows, finding.line, finding.variables[0])
+    picture("cases")
+    window.drawer.hide()
     window.go_codebook()
-    window.codebook.table.selectRow(5)
+    window.codebook.show_variable("education")
     picture("codebook")
+    window.codebook.show_variable("age")
+    settle(window)
+    window.codebook.page.begin_bands()
+    picture("codebook-bands")
+    scale = "motivation = mean(mot_01, mot_02, mot_03, reverse(mot_04, 1, 5), minimum = 3)"
+    window.codebook.derive_line.begin(scale)
+    window.codebook.derive_line.derive()
+    settle(window)
+    window.codebook.show_variable("motivation")
+    picture("codebook-scale")
+    window.undo()
+    window.go_bench()
+    window.set_condition()
+    window.builder.choose("age")
+    window.builder.limits.cuts = (25.0, 60.0)
+    window.builder.limits.settled.emit((25.0, 60.0))
+    picture("condition")
+    window.cases_line.refresh()
+    window.open_path(str(demo.SESSIONS))
+    settle(window)
+    window.model.do(UseSource(0))
+    settle(window)
+    window.combine()
+    picture("combine")
+    window._combiner.hide()
+    window.bench.say(demo.SENTENCE)
+    settle(window)
+
+
+def exhibit_stations(window: Window, picture: Picture) -> None:
+    """Bench and Manuscript."""
     window.go_bench()
     window.bench.line.setFocus()
     picture("bench-table")
@@ -78,6 +113,21 @@ def main() -> int:
     settle(window)
     window.go_manuscript()
     picture("manuscript")
+
+
+def main() -> int:
+    app = QApplication([])
+    theme.apply(app)
+    window = Window()
+    window.show()
+
+    def picture(name: str) -> None:
+        settle(window)
+        window.grab().save(str(FOLDER / f"{name}.png"))
+
+    picture("start")
+    data_stations(window, picture)
+    exhibit_stations(window, picture)
     window.close()
     return 0
 

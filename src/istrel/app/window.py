@@ -96,7 +96,18 @@ class Window(QWidget):
         """Open a data file; the sentence is written on the Bench once it is open."""
         self._first_sentence, self._arriving = sentence, True
         self.start.say(f"Reading {Path(path).name} …")
+        self._first_look(path)
         self.model.open(path)
+
+    def _first_look(self, path: str) -> None:
+        """Of a long text file the first rows are seen at once, while the rest is read."""
+        from istrel.data.reading.preview import first_look
+        from istrel.problem import Problem
+
+        try:
+            self.start.show_first_rows(*first_look(Path(path)))
+        except Problem:
+            self.start.show_first_rows((), [])  # what is wrong is told by the reading itself
 
     def choose_file(self) -> None:
         from PySide6.QtWidgets import QFileDialog

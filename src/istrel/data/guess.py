@@ -78,8 +78,10 @@ def _of_numbers(column: Column) -> Level:
     values = values[np.isfinite(values)]
     if not values.size:
         return Level.TEXT
-    values = values[~np.isin(values, suspected_codes(values))]
     distinct = np.unique(values)
+    codes = suspected_codes(distinct)
+    if codes:
+        values, distinct = values[~np.isin(values, codes)], distinct[~np.isin(distinct, codes)]
     if not np.array_equal(distinct, np.floor(distinct)):
         return Level.CONTINUOUS
     if distinct.size == 1:

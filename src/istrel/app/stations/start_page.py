@@ -5,9 +5,11 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QWidget
+from PySide6.QtWidgets import QTableWidget, QTableWidgetItem, QWidget
 
 from istrel.app.widgets.simple import button, column, label, row, serif_label
+
+MOST_ROWS, MOST_COLUMNS = 7, 10
 
 
 class StartPage(QWidget):
@@ -21,7 +23,9 @@ class StartPage(QWidget):
         outer.addWidget(serif_label("Say what you want in one sentence,", 34))
         outer.addWidget(serif_label("see it set on paper, keep it.", 34))
         outer.addSpacing(24)
-        self.message = label("Drop a data file here: CSV, TSV or other delimited text.", "", wrap=True)
+        self.message = label(
+            "Drop a data file here: delimited text, a workbook, Parquet, Arrow or JSON lines.", "", wrap=True
+        )
         self.message.setStyleSheet("font-size: 16px;")
         outer.addWidget(self.message)
         outer.addSpacing(24)
@@ -34,11 +38,28 @@ class StartPage(QWidget):
         buttons.addWidget(self.demo_button)
         buttons.addStretch()
         outer.addLayout(buttons)
+        self.first_rows = QTableWidget()
+        self.first_rows.setAccessibleName("First rows of the file")
+        self.first_rows.verticalHeader().hide()
+        self.first_rows.setFixedHeight(232)
+        self.first_rows.hide()
+        outer.addWidget(self.first_rows)
         outer.addSpacing(40)
         example = serif_label("describe  practice_min, receptive_post  across  format", 18)
         example.setStyleSheet(example.styleSheet() + "color: #6B7B74; font-style: italic;")
         outer.addWidget(example, 0, Qt.AlignmentFlag.AlignLeft)
         outer.addStretch(4)
+
+    def show_first_rows(self, names: tuple[str, ...], rows: list[tuple[str, ...]]) -> None:
+        """The first rows of a file that is still being read."""
+        names, rows = names[:MOST_COLUMNS], rows[:MOST_ROWS]
+        self.first_rows.setColumnCount(len(names))
+        self.first_rows.setRowCount(len(rows))
+        self.first_rows.setHorizontalHeaderLabels(list(names))
+        for place, line in enumerate(rows):
+            for which, text in enumerate(line[:MOST_COLUMNS]):
+                self.first_rows.setItem(place, which, QTableWidgetItem(text))
+        self.first_rows.setVisible(bool(rows))
 
     def say(self, text: str, *, trouble: bool = False) -> None:
         """A line in place of the invitation: what is going on, or what went wrong."""

@@ -11,6 +11,22 @@ Preview = tuple[tuple[str, ...], list[tuple[str, ...]]]
 MOST_ROWS = 20
 
 
+LONG = 8 * 2**20
+
+
+def first_look(path: Path) -> Preview:
+    """The first rows of a text file that takes a while to read; nothing for others.
+
+    Raises
+    ------
+    Problem
+        As `read`.
+    """
+    if path.is_file() and path.stat().st_size >= LONG and format_of(path) == "delimited":
+        return preview(path, ReadingSettings())
+    return (), []
+
+
 def preview(path: Path, settings: ReadingSettings) -> Preview:
     """(names, first rows as texts). Of delimited text only the first part is read, so that it takes no time.
 

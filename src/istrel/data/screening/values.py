@@ -57,8 +57,8 @@ def _label(column: Column, value: Any) -> str:
 
 def _not_measured(look: Look, name: str) -> Iterator[Finding]:
     """Numbers that name or number things rather than measure them."""
-    values = look.values(name)
-    distinct = np.unique(values)
+    values, (distinct, _) = look.values(name), look.data.tally(name)
+    distinct = distinct[~np.isin(distinct, look.codes(name))]
     if distinct.size < 2 or values.size < ENOUGH or not np.array_equal(distinct, np.floor(distinct)):
         return
     if (
