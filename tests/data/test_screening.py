@@ -206,6 +206,22 @@ def test_words_that_only_look_alike_are_no_slips(data_of: Maker) -> None:
     assert [f.kind for f in screen(data_of(text), TODAY) if f.kind == "spelling_variants"] == []
 
 
+def test_initials_are_one_value_with_their_word(data_of: Maker) -> None:
+    words = ["M"] * 50 + ["F"] * 48 + ["Male", "f"]
+    text = "sex,x\n" + "".join(f"{word},{place * 1.7}\n" for place, word in enumerate(words))
+    found = [f for f in screen(data_of(text), TODAY) if f.kind == "spelling_variants"]
+    assert [f.rows for f in found] == [(99,), (100,)]
+
+
+def test_a_lone_zero_does_not_make_high_values_remote(data_of: Maker) -> None:
+    rng = np.random.default_rng(1)
+    pay = rng.lognormal(10.6, 0.35, 500).round().tolist()
+    pay[8], pay[9] = 9_999_999, 0
+    text = "pay,x\n" + "".join(f"{value},{place}.5\n" for place, value in enumerate(pay))
+    (found,) = [f for f in screen(data_of(text), TODAY) if f.kind == "remote_value"]
+    assert found.rows == (9,)
+
+
 def test_long_files_know_persons_and_weeks_as_the_key() -> None:
     data = open_data(SESSIONS)
     assert data.variable("learner").level is Level.IDENTIFIER

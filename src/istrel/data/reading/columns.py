@@ -16,10 +16,12 @@ EXACT_IN_FLOAT = 2**53
 SAMPLE = 200
 ISO = r"^\s*[0-9]{4}-[0-9]{1,2}-[0-9]{1,2}([T ][0-9]{2}:[0-9]{2}(:[0-9]{2})?)?\s*$"
 SLASHES = r"^\s*[0-9]{1,2}/[0-9]{1,2}/[0-9]{4}\s*$"
+NAMED_MONTH = r"^\s*[0-9]{1,2}[- ][A-Za-z]{3,9}[- ]([0-9]{2}|[0-9]{4})\s*$"
 DATES = (
     (ISO, ("%Y-%m-%d %H:%M:%S", "%Y-%m-%d %H:%M", "%Y-%m-%d")),
     (r"^\s*[0-9]{1,2}\.[0-9]{1,2}\.[0-9]{4}\s*$", ("%d.%m.%Y",)),
     (SLASHES, ("%d/%m/%Y", "%m/%d/%Y")),
+    (NAMED_MONTH, ("%d-%b-%y", "%d-%b-%Y", "%d-%B-%Y")),
 )
 
 
@@ -138,7 +140,8 @@ def _as_dates(words: pa.Array) -> tuple[Any, Any]:
     for pattern, formats in DATES:
         if not pc.any(pc.match_substring_regex(words.slice(0, SAMPLE), pattern)).as_py():
             continue
-        plain = pc.replace_substring(pc.utf8_trim_whitespace(words), "T", " ")
+        plain = pc.utf8_trim_whitespace(words)
+        plain = pc.replace_substring(plain, *((" ", "-") if pattern == NAMED_MONTH else ("T", " ")))
         found = [pc.strptime(plain, format=form, unit="s", error_is_null=True) for form in formats]
         best = min(found, key=lambda stamps: stamps.null_count)
         if pattern == SLASHES and found[0].null_count == found[1].null_count:
@@ -155,6 +158,8 @@ def _as_dates(words: pa.Array) -> tuple[Any, Any]:
 
 def _real_days(words: pa.Array, dates: Any, pattern: str) -> Any:
     """False for days that no calendar has: a lenient reader makes March 1st of February 30th."""
+    if pattern == NAMED_MONTH:
+        return np.ones(len(words), bool)
     part = (
         r"^[0-9]{4}-[0-9]{1,2}-(?P<day>[0-9]{1,2})" if pattern == ISO else r"(?P<a>[0-9]{1,2})[./](?P<b>[0-9]{1,2})[./]"
     )

@@ -112,7 +112,10 @@ def guess_encoding(name: str, sample: bytes) -> str:
 
 
 def find_delimiter(lines: list[str]) -> str:
-    """The delimiter that cuts the most rows into the same number (above one) of fields; a comma where none does."""
+    """The delimiter that cuts the most rows into the same number (above one) of fields; a comma where none does.
+
+    Spaces cut only where nothing else does, and only rows of numbers.
+    """
 
     def steadiness(delimiter: str) -> tuple[float, int]:
         widths = Counter(len(row) for row in parse(lines[:SAMPLE_ROWS], delimiter))
@@ -120,7 +123,11 @@ def find_delimiter(lines: list[str]) -> str:
         return (often / max(1, widths.total()), width) if width > 1 else (0.0, 0)
 
     best = max(DELIMITERS, key=steadiness)
-    return best if steadiness(best)[0] > 0 else ","
+    if steadiness(best)[0] > 0:
+        return best
+    fields = [field for row in parse(lines[1:SAMPLE_ROWS], " ") for field in row]
+    numbers = bool(fields) and all(NUMBER.match(field.strip()) for field in fields)
+    return " " if numbers and steadiness(" ")[0] == 1.0 else ","
 
 
 def parse(lines: list[str], delimiter: str) -> list[tuple[str, ...]]:

@@ -7,9 +7,10 @@ from numpy.typing import NDArray
 
 from istrel.data.screening.finding import Mask
 
-FAR = 2.2  # in quartile distances beyond the quartile: 3.6 standard deviations of a normal variable
+FAR = 2.5  # in quartile distances beyond the quartile: 4 standard deviations of a normal variable
 GAP = 0.5  # in quartile distances: remote values stand apart from the bulk
 MOST_REMOTE = 0.005
+FEW_ZEROS = 0.05
 
 
 def remote(values: NDArray[np.float64]) -> Mask:
@@ -40,9 +41,17 @@ def _limit(values: NDArray[np.float64], most: int) -> float:
 
 
 def _even(values: NDArray[np.float64]) -> NDArray[np.float64]:
-    """Values in a scale in which the bulk is roughly symmetric."""
-    q10, median, q90 = np.quantile(values, [0.1, 0.5, 0.9])
-    lowest = float(values.min())
-    if lowest < 0 or q90 - median <= 1.3 * (median - q10):
+    """Values in the scale in which the bulk is more nearly symmetric: as they are, in logarithms, or in square roots."""
+    if float(values.min()) < 0:
         return values
-    return np.log(values) if lowest > 0 else np.sqrt(values)
+    if float(np.mean(values == 0)) > FEW_ZEROS:
+        other = np.sqrt(values)
+    else:  # a few zeros say nothing about high values
+        other = np.log(np.where(values == 0, values[values > 0].min(), values))
+    return other if _lean(other) < _lean(values) else values
+
+
+def _lean(values: NDArray[np.float64]) -> float:
+    """How far the 2nd and 98th percentiles are from lying evenly about the median, as a share of their distance."""
+    low, median, high = np.quantile(values, [0.02, 0.5, 0.98])
+    return abs(float(high + low - 2 * median)) / float(high - low) if high > low else 0.0

@@ -48,7 +48,7 @@ def _families(often: dict[str, int], *, slips: bool) -> list[list[str]]:
     for word in often:
         by_key[plain_word(word) if slips else _spaceless(word)].append(word)
     weight = {key: sum(often[word] for word in words) for key, words in by_key.items()}
-    into = _slips(weight) if slips else {}
+    into = {**_slips(weight), **_initials(weight)} if slips else {}
     joined: dict[str, list[str]] = defaultdict(list)
     for key, words in by_key.items():
         joined[into.get(key, key)] += words
@@ -87,6 +87,18 @@ def _slips(weight: dict[str, int]) -> dict[str, str]:
             if word != meant and weight[word] <= RARE * weight[meant] and _same_parts(word, meant):
                 into[word] = meant
     return {word: into.get(meant, meant) for word, meant in into.items()}
+
+
+def _initials(weight: dict[str, int]) -> dict[str, str]:
+    """A rare word beside its frequent first letter, or the other way round ("M" and "male"): {rare: frequent}."""
+    into: dict[str, str] = {}
+    for letter in weight:
+        words = [word for word in weight if len(word) > 1 and word[0] == letter] if len(letter) == 1 else []
+        if len(words) == 1:
+            rare, often = sorted((letter, words[0]), key=lambda word: weight[word])
+            if weight[rare] <= RARE * weight[often] and letter.isalpha():
+                into[rare] = often
+    return into
 
 
 def _same_parts(a: str, b: str) -> bool:
