@@ -246,3 +246,30 @@ def test_every_verb_is_set_on_paper_with_settings_of_its_own(
     window.go_manuscript()
     settle()
     assert window.manuscript.entries[0].status == "as kept"
+
+
+def test_a_click_on_a_number_or_a_bar_shows_its_cases(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened(sentence="describe age across format with n, max")
+    paper = window.bench.desk.paper
+    assert paper.setting is not None
+
+    def place(row: int, column: int) -> QPoint:
+        points = (QPoint(x, y) for y in range(0, paper.height(), 4) for x in range(0, paper.width(), 4))
+        return next(point for point in points if paper.cell_at(point) == (row, column))
+
+    qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=place(0, 0))
+    assert window.bench.proof is not None
+    assert window.drawer.cases.rowCount() == window.bench.proof.exhibit.result.cells[0].n
+    window.bench.say("describe age with n, max")
+    settle()
+    qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=place(0, 1))
+    assert window.drawer.cases.rowCount() == 1
+    assert window.drawer.cases.headerData(0, Qt.Orientation.Vertical) == "318"
+    window.bench.say("describe age as histogram with width = 10, start = 0")
+    settle()
+    points = (QPoint(x, y) for y in range(0, paper.height(), 8) for x in range(0, paper.width(), 3))
+    bar = next(point for point in points if (paper.bar_at(point) or (0, 0))[1] == 3)
+    qtbot.mouseMove(paper, bar)
+    qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=bar)
+    ages = window.model.study.data.numbers("age").values
+    assert window.drawer.cases.rowCount() == int(((ages >= 30) & (ages < 40)).sum())

@@ -89,6 +89,26 @@ class About:
 
 
 @dataclass(frozen=True)
+class Behind:
+    """The cases that a row, a column or a bar stands for, among those in use; all parts hold together.
+
+    Attributes
+    ----------
+    equal
+        (variable, stored value) pairs; the value "" stands for the group of cases without one.
+    valid, missing
+        Variables that have a value, or have none.
+    within
+        (variable, from, to, "left", "right" or "both": which limits belong to it); None for no limits.
+    """
+
+    equal: tuple[tuple[str, float | str], ...] = ()
+    valid: tuple[str, ...] = ()
+    missing: tuple[str, ...] = ()
+    within: tuple[str, float, float, str] | None = None
+
+
+@dataclass(frozen=True)
 class Row:
     """A line of the body. A row without cells is a heading over the indented rows that follow."""
 
@@ -96,6 +116,7 @@ class Row:
     cells: tuple[Cell | Compound, ...] = ()
     indent: int = 0
     about: About | None = None
+    behind: Behind | None = None
 
 
 @dataclass(frozen=True)
@@ -108,12 +129,16 @@ class Note:
 
 @dataclass(frozen=True)
 class TableSheet:
-    """A table ready to be set. `heads` are rows of heads, spanners first; the first head is the stub's."""
+    """A table ready to be set. `heads` are rows of heads, spanners first; the first head is the stub's.
+
+    `behind` says for each column but the stub which cases it stands for; empty where columns do not part the cases.
+    """
 
     title: str
     heads: tuple[tuple[Head, ...], ...]
     rows: tuple[Row, ...]
     notes: tuple[Note, ...] = ()
+    behind: tuple[Behind, ...] = ()
 
     @property
     def n_columns(self) -> int:
@@ -153,6 +178,7 @@ class HistogramPanel:
     heights: NDArray[np.float64]
     curve: NormalCurve | None
     density: DensityCurve | None = None
+    closed: str = "left"
 
 
 @dataclass(frozen=True, eq=False)

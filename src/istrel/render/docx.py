@@ -224,7 +224,8 @@ def _rule(cells: Any, side: str, style: HouseStyle) -> None:
 
 
 def _figure(word: Any, item: Item, sheet: FigureSheet, style: HouseStyle) -> None:
-    from istrel.render.figure import draw, size_mm
+    from istrel.render.figure import draw
+    from istrel.render.figure_layout import size_mm
 
     _caption(word, item, style)
     paragraph = word.add_paragraph(style="Normal")

@@ -17,6 +17,7 @@ from matplotlib.ticker import MaxNLocator
 
 from istrel.exhibits.sheet import FigureSheet, HistogramPanel
 from istrel.problem import Problem
+from istrel.render.figure_layout import grid, panels_of, size_mm
 from istrel.stats.binning import normal_curve
 from istrel.style.fonts_folder import FONTS
 from istrel.style.house import HouseStyle
@@ -63,45 +64,25 @@ def draw(sheet: FigureSheet, style: HouseStyle, ending: str, *, dpi: float | Non
     return out.getvalue()
 
 
-def size_mm(sheet: FigureSheet, style: HouseStyle) -> tuple[float, float]:
-    """(width, height) of the figure on paper."""
-    columns, rows = _grid(len(sheet.panels))
-    width = style.figure.width_mm if columns == 1 else max(style.figure.width_mm, style.table.width_mm)
-    height = style.figure.height_mm if rows == 1 else 14.0 + rows * (46.0 if rows <= 3 else 38.0)
-    return width, height
-
-
-def _grid(panels: int) -> tuple[int, int]:
-    columns = 1 if panels <= 3 else 2 if panels <= 8 else 3
-    return columns, -(-panels // columns)
-
-
 def build(sheet: FigureSheet, style: HouseStyle) -> Figure:
     """The matplotlib figure, laid out by hand: one pass, no automatic layout."""
     width, height = size_mm(sheet, style)
-    columns, rows = _grid(len(sheet.panels))
+    columns, _ = grid(len(sheet.panels))
+    places = panels_of(sheet, style)
     point = style.fonts.figure_pt
     with mpl.rc_context({"font.family": [style.fonts.proof, "DejaVu Serif"], "font.size": point}):
         figure = Figure(figsize=(width * MM, height * MM))
-        left, right, bottom, top = 15.0, 4.0, 12.5, 7.0 if _labelled(sheet) else 4.0
-        gap_x, gap_y = 16.0, 15.0
-        cell_w = (width - left - right - (columns - 1) * gap_x) / columns
-        cell_h = (height - bottom - top - (rows - 1) * gap_y) / rows
         top_height = max((_top(p) for p in sheet.panels), default=1.0)
         same_x = len({panel.variable for panel in sheet.panels}) == 1
         for place, panel in enumerate(sheet.panels):
-            column, row = place % columns, place // columns
-            x = (left + column * (cell_w + gap_x)) / width
-            y = (height - top - (row + 1) * cell_h - row * gap_y) / height
-            axes = figure.add_axes((x, y, cell_w / width, cell_h / height), facecolor="none")
+            left, top, wide, tall, low, high = places[place]
+            box = (left / width, 1 - (top + tall) / height, wide / width, tall / height)
+            axes = figure.add_axes(box, facecolor="none")
+            axes.set_xlim(low, high)
             last = place + columns >= len(sheet.panels)
             _histogram(axes, panel, sheet, style, ceiling=top_height if sheet.shared_y else _top(panel))
-            _dress(axes, panel, sheet, point, x_title=last or not same_x, y_title=column == 0)
+            _dress(axes, panel, sheet, point, x_title=last or not same_x, y_title=place % columns == 0)
     return figure
-
-
-def _labelled(sheet: FigureSheet) -> bool:
-    return any(panel.label for panel in sheet.panels) or len(sheet.panels) > 1
 
 
 def _top(panel: HistogramPanel) -> float:
@@ -127,8 +108,6 @@ def _histogram(axes: Any, panel: HistogramPanel, sheet: FigureSheet, style: Hous
     if panel.density:
         inside = (panel.density.x >= edges[0]) & (panel.density.x <= edges[-1])
         axes.plot(panel.density.x[inside], panel.density.y[inside], color=style.figure.palette[1], linewidth=1.2)
-    span = edges[-1] - edges[0]
-    axes.set_xlim(edges[0] - 0.02 * span, edges[-1] + 0.02 * span)
     peak = float(panel.heights.max(initial=0.0)) if sheet.cumulative else ceiling
     axes.set_ylim(0, 1.06 * (peak or 1.0))
 

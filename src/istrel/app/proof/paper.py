@@ -2,15 +2,16 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
+from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QFontMetricsF, QImage, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QWidget
 
 from istrel.app import theme
 from istrel.app.proof.jobs import Proof
-from istrel.app.proof.setting import INDENT, SetSheet, set_sheet
-from istrel.exhibits.sheet import Cell, Compound, TableSheet, Text, lines_of
+from istrel.app.proof.setting import INDENT, PX_PER_MM, SetSheet, set_sheet
+from istrel.exhibits.sheet import Cell, Compound, FigureSheet, TableSheet, Text, lines_of
 from istrel.render.columns import split_at_mark
+from istrel.render.figure_layout import bar_at
 from istrel.sentence.words import STATISTICS
 from istrel.stats.estimates import Undefined
 from istrel.style.house import HouseStyle
@@ -20,7 +21,13 @@ SHADOW = 10
 
 
 class Paper(QWidget):
-    """Shows one proof. The widget is as large as the sheet and its shadow at the chosen zoom."""
+    """Shows one proof. The widget is as large as the sheet and its shadow at the chosen zoom.
+
+    `cell_clicked(row, column)` and `bar_clicked(panel, bar)` ask for the cases behind a number or a mark.
+    """
+
+    cell_clicked = Signal(int, int)
+    bar_clicked = Signal(int, int)
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -182,11 +189,21 @@ class Paper(QWidget):
         sheet = self._proof.exhibit.sheet if self._proof else None
         if self._proof is None or not isinstance(sheet, TableSheet):
             return ""
+        if column >= len(sheet.rows[row].cells):
+            return ""
         cell = sheet.rows[row].cells[column]
         parts = cell.cells if isinstance(cell, Compound) else (cell,)
         shown = " · ".join(_full(part) for part in parts)
         what = self._definition(column)
         return "\n".join(part for part in (shown, what, self._counts(sheet, row)) if part)
+
+    def _explain_bar(self, panel: int, bar: int) -> str:
+        sheet = self._proof.exhibit.sheet if self._proof else None
+        if not isinstance(sheet, FigureSheet):
+            return ""
+        here = sheet.panels[panel]
+        low, high = float(here.edges[bar]), float(here.edges[bar + 1])
+        return f"{low:g} to {high:g}: {int(here.counts[bar]):,} of {here.n:,} cases".replace("-", "−")
 
     def _definition(self, column: int) -> str:
         statistics = self._proof.exhibit.shown if self._proof else ()
@@ -203,10 +220,32 @@ class Paper(QWidget):
                 return f"n = {cell.n:,}, missing {cell.missing:,}"
         return ""
 
+    def bar_at(self, point: QPoint) -> tuple[int, int] | None:
+        """(panel, bar) of a figure at a point of this widget."""
+        sheet = self._proof.exhibit.sheet if self._proof else None
+        if self._set is None or self._proof is None or not isinstance(sheet, FigureSheet):
+            return None
+        x = (point.x() - SHADOW) / self._zoom - self._set.picture.left()
+        y = (point.y() - SHADOW) / self._zoom - self._set.picture.top()
+        return bar_at(sheet, self._proof.panels, x / PX_PER_MM, y / PX_PER_MM)
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        """A click on a number or a bar asks for its cases."""
+        where = event.position().toPoint()
+        cell, bar = self.cell_at(where), self.bar_at(where)
+        if cell is not None:
+            self.cell_clicked.emit(*cell)
+        elif bar is not None:
+            self.bar_clicked.emit(*bar)
+        super().mouseReleaseEvent(event)
+
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         """What the number under the pointer is."""
         where = self.cell_at(event.position().toPoint())
-        self.setToolTip(self.explain(*where) if where else "")
+        bar = self.bar_at(event.position().toPoint())
+        self.setToolTip(self.explain(*where) if where else self._explain_bar(*bar) if bar else "")
+        pointing = bool(where and self.explain(*where)) or bar is not None
+        self.setCursor(Qt.CursorShape.PointingHandCursor if pointing else Qt.CursorShape.ArrowCursor)
         super().mouseMoveEvent(event)
 
 

@@ -6,7 +6,21 @@ from istrel.exhibits.check.reading import chosen_test, shape_words
 from istrel.exhibits.check.resolve import CheckPlan
 from istrel.exhibits.check.result import CheckCell, CheckResult, SetCell
 from istrel.exhibits.setting import MarginNote, Setting
-from istrel.exhibits.sheet import About, Cell, FigureSheet, Head, Note, Row, Run, Sheet, TableSheet, Text, italic, plain
+from istrel.exhibits.sheet import (
+    About,
+    Behind,
+    Cell,
+    FigureSheet,
+    Head,
+    Note,
+    Row,
+    Run,
+    Sheet,
+    TableSheet,
+    Text,
+    italic,
+    plain,
+)
 from istrel.exhibits.words import cases_note, group_label, groups_words, has_groups, listed, p_words, ungrouped_note
 from istrel.stats.estimates import Undefined
 from istrel.style.house import HouseStyle
@@ -53,14 +67,20 @@ def _sheet(plan: CheckPlan, cells: list[CheckCell], notes: tuple[Note, ...]) -> 
         mine = [cell for cell in cells if cell.variable == name]
         label = plan.data.variable(name).title
         if not grouped:
-            rows.append(Row(plain(label), _values(mine[0]), about=About(name)))
+            rows.append(Row(plain(label), _values(mine[0]), about=About(name), behind=Behind(valid=(name,))))
             continue
         if len(plan.subjects) > 1:
             rows.append(Row(plain(label), about=About(name)))
         for cell in mine:
             stub = plain(group_label(cell.group.labels, several=True))
             rows.append(
-                Row(stub, _values(cell), indent=int(len(plan.subjects) > 1), about=About(name, cell.group.labels))
+                Row(
+                    stub,
+                    _values(cell),
+                    indent=int(len(plan.subjects) > 1),
+                    about=About(name, cell.group.labels),
+                    behind=Behind(cell.group.named, valid=(name,)),
+                )
             )
     heads = [Head(plain("Variable")), Head(italic("n"))]
     for _, symbol in COLUMNS:

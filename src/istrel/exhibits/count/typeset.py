@@ -8,7 +8,7 @@ from istrel.exhibits.count.notes import frequency_notes, methods, results_text, 
 from istrel.exhibits.count.resolve import CountPlan
 from istrel.exhibits.count.result import CountResult, CrossCell, FrequencyCell, Level
 from istrel.exhibits.setting import MarginNote, Setting
-from istrel.exhibits.sheet import About, Cell, Compound, Head, Note, Row, TableSheet, Text, italic, plain
+from istrel.exhibits.sheet import About, Behind, Cell, Compound, Head, Note, Row, TableSheet, Text, italic, plain
 from istrel.exhibits.words import cases_note, group_label, has_groups, listed, ungrouped_note
 from istrel.stats.association import SMALL_SHARE
 from istrel.stats.estimates import Undefined
@@ -65,9 +65,9 @@ def _frequency_table(plan: CountPlan, result: CountResult) -> TableSheet:
     heads = (Head(plain(stub)), *(Head(text) for _ in groups for _, text in columns))
     spanners = [Head(plain(group_label(cell.group.labels, several=len(groups) > 1)), len(columns)) for cell in groups]
     top = ((Head(()), *spanners),) if grouped else ()
-    return TableSheet(
-        _title(plan), (*top, heads), tuple(rows), (*_case_notes(plan, result), *frequency_notes(plan, cells))
-    )
+    notes = (*_case_notes(plan, result), *frequency_notes(plan, cells))
+    behind = tuple(Behind(cell.group.named) for cell in groups for _ in columns)
+    return TableSheet(_title(plan), (*top, heads), tuple(rows), notes, behind)
 
 
 def _frequency_rows(
@@ -78,17 +78,30 @@ def _frequency_rows(
     rows = []
     for place, level in enumerate(cells[0].levels):
         values = [_level_cell(cell.levels[place], key, hide) for cell in cells for key, _ in columns]
-        rows.append(Row(plain(level.label), tuple(values), indent=indent))
+        rows.append(Row(plain(level.label), tuple(values), indent=indent, behind=_behind_level(cells[0], level)))
     if not missing:
         return rows
     reasons = list(dict.fromkeys(reason for cell in cells for reason, _ in cell.reasons))
     for reason in reasons or [""]:
         counts = [dict(cell.reasons).get(reason, 0) if reason else cell.missing for cell in cells]
         totals = [cell.n + cell.missing for cell in cells]
-        rows.append(Row(plain(_missing_label(reason)), _plain_counts(counts, totals, len(columns)), indent=indent))
+        behind = Behind(missing=cells[0].variables) if len(reasons) < 2 else None
+        printed = _plain_counts(counts, totals, len(columns))
+        rows.append(Row(plain(_missing_label(reason)), printed, indent=indent, behind=behind))
     totals = [cell.n + cell.missing for cell in cells]
-    rows.append(Row(plain("Total"), _plain_counts(totals, totals, len(columns)), indent=indent))
+    rows.append(Row(plain("Total"), _plain_counts(totals, totals, len(columns)), indent=indent, behind=Behind()))
     return rows
+
+
+def _behind_level(cell: FrequencyCell, level: Level) -> Behind | None:
+    """The cases of a value, a combination or a class; the rest behind the most frequent ones is none of them."""
+    if level.count is None:
+        return None  # a hidden count hides its cases, too
+    if level.limits is not None:
+        classes = [other for other in cell.levels if other.limits is not None]
+        outermost = level is (classes[0] if cell.closed == "right" else classes[-1])
+        return Behind(within=(cell.variables[0], *level.limits, "both" if outermost else cell.closed))
+    return Behind(tuple(zip(cell.variables, level.values, strict=True))) if level.values else None
 
 
 def _missing_label(reason: str) -> str:
@@ -141,7 +154,11 @@ def _cross_table(plan: CountPlan, result: CountResult, cells: list[CrossCell], s
     stub = plan.data.variable(cells[0].row).title if len(plan.subjects) == 1 else "Variable"
     heads = (Head(plain(stub)), *(Head(plain(label)) for label in columns), Head(plain("Total")))
     top = (Head(()), Head(plain(column), len(columns)), Head(()))
-    return TableSheet(_title(plan), (top, heads), tuple(rows), tuple(notes))
+    behind = (
+        *(Behind(((cells[0].column, value),)) for value in cells[0].column_values),
+        Behind(valid=(cells[0].column,)),
+    )
+    return TableSheet(_title(plan), (top, heads), tuple(rows), tuple(notes), behind)
 
 
 def _cross_rows(cell: CrossCell, percent: str | None, hide: int | None, *, indent: int) -> list[Row]:
@@ -155,7 +172,10 @@ def _cross_rows(cell: CrossCell, percent: str | None, hide: int | None, *, inden
         total = int(cell.counts[i].sum())
         margin = None if percent is None else 100.0 if percent == "row" else 100 * total / cell.n if cell.n else None
         values.append(_cross_cell(total, hidden=False, share=margin, hide=hide))
-        rows.append(Row(plain(label), tuple(values), indent=indent, about=About(cell.row, cell.group.labels)))
+        hidden = bool(cell.hidden[i].any())
+        behind = None if hidden else Behind((*cell.group.named, (cell.row, cell.row_values[i])))
+        about = About(cell.row, cell.group.labels)
+        rows.append(Row(plain(label), tuple(values), indent=indent, about=about, behind=behind))
     sums = cell.counts.sum(axis=0).tolist()
     bottom = [_cross_cell(s, hidden=False, share=_bottom(percent, s, cell.n), hide=hide) for s in sums]
     rows.append(
@@ -163,6 +183,7 @@ def _cross_rows(cell: CrossCell, percent: str | None, hide: int | None, *, inden
             plain("Total"),
             (*bottom, _cross_cell(cell.n, hidden=False, share=100.0 if percent else None, hide=hide)),
             indent=indent,
+            behind=None if cell.hidden.any() else Behind(cell.group.named, valid=(cell.row,)),
         )
     )
     return rows

@@ -11,7 +11,7 @@ from istrel.exhibits.describe.symbols import cell_of, paired_heads
 from istrel.exhibits.describe.title import title_of
 from istrel.exhibits.describe.typeset_figure import figure_sheet
 from istrel.exhibits.setting import Setting
-from istrel.exhibits.sheet import About, Cell, Compound, Head, Row, Run, Sheet, TableSheet, Text, italic, plain
+from istrel.exhibits.sheet import About, Behind, Cell, Compound, Head, Row, Run, Sheet, TableSheet, Text, italic, plain
 from istrel.exhibits.words import listed
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import Kind
@@ -45,7 +45,13 @@ def _descriptives(plan: DescribePlan, result: DescribeResult) -> TableSheet:
         variable = plan.data.variable(subject.name)
         if not grouped:
             rows += [
-                Row(plain(variable.title_with_unit), _values(cell, plan), about=About(subject.name)) for cell in cells
+                Row(
+                    plain(variable.title_with_unit),
+                    _values(cell, plan),
+                    about=About(subject.name),
+                    behind=Behind(valid=(subject.name,)),
+                )
+                for cell in cells
             ]
             continue
         if not one:
@@ -75,7 +81,8 @@ def _group_rows(cells: list[MeasuredCell], plan: DescribePlan, indent: int) -> l
                 rows.append(Row(plain(label), indent=indent + depth))
         before = tuple(above)
         about = About(cell.variable, cell.group.labels)
-        rows.append(Row(plain(last), _values(cell, plan), indent=indent + len(above), about=about))
+        behind = Behind(cell.group.named, valid=(cell.variable,))
+        rows.append(Row(plain(last), _values(cell, plan), indent=indent + len(above), about=about, behind=behind))
     return rows
 
 
@@ -99,11 +106,11 @@ def _sample_table(plan: DescribePlan, result: DescribeResult) -> TableSheet:
         else:
             counted = [c for c in cells if isinstance(c, CategoryCell)]
             rows.append(Row((Run(f"{title}, "), Run("n", italic=True), Run(" (%)")), about=About(subject.name)))
-            rows += _level_rows(counted)
+            rows += _level_rows(counted, subject.name)
     heads = tuple(Head(_group_head(group, result, several=len(groups) > 1)) for group in groups)
-    return TableSheet(
-        title_of(plan), ((Head(plain("Characteristic")), *heads),), tuple(rows), general_notes(plan, result)
-    )
+    behind = tuple(Behind(group.named) for group in groups)
+    top = (Head(plain("Characteristic")), *heads)
+    return TableSheet(title_of(plan), (top,), tuple(rows), general_notes(plan, result), behind)
 
 
 def _group_head(group: Group, result: DescribeResult, *, several: bool) -> Text:
@@ -128,13 +135,14 @@ def _measured_row(subject: Subject, cells: list[MeasuredCell], plan: DescribePla
     title, about = Run(f"{variable.title_with_unit}, "), About(subject.name)
     pair = next((p for p in PAIRS if {p[0], p[1]} <= set(plan.computed)), None)
     if subject.treated != "numbers" or pair is None:
-        return Row((title, *italic("n")), tuple(Cell(float(c.n), Kind.COUNT) for c in cells), about=about)
+        counts = tuple(Cell(float(c.n), Kind.COUNT) for c in cells)
+        return Row((title, *italic("n")), counts, about=about, behind=Behind(valid=(subject.name,)))
     first, second, pattern, symbol = pair
     values = (Compound(pattern, (cell_of(first, c, decimals), cell_of(second, c, decimals))) for c in cells)
-    return Row((title, *symbol), tuple(values), about=about)
+    return Row((title, *symbol), tuple(values), about=about, behind=Behind(valid=(subject.name,)))
 
 
-def _level_rows(cells: list[CategoryCell]) -> list[Row]:
+def _level_rows(cells: list[CategoryCell], name: str) -> list[Row]:
     rows = []
     for place, level in enumerate(cells[0].levels):
         values = []
@@ -143,7 +151,8 @@ def _level_rows(cells: list[CategoryCell]) -> list[Row]:
             values.append(
                 Compound("{} ({})", (Cell(float(here.count), Kind.COUNT), Cell(here.valid_percent, Kind.PERCENT)))
             )
-        rows.append(Row(plain(level.label), tuple(values), indent=1))
+        rows.append(Row(plain(level.label), tuple(values), indent=1, behind=Behind(((name, level.value),))))
     if any(cell.missing for cell in cells):
-        rows.append(Row(plain("Missing"), tuple(Cell(float(cell.missing), Kind.COUNT) for cell in cells), indent=1))
+        counts = tuple(Cell(float(cell.missing), Kind.COUNT) for cell in cells)
+        rows.append(Row(plain("Missing"), counts, indent=1, behind=Behind(missing=(name,))))
     return rows

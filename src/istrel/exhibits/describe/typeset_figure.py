@@ -61,6 +61,7 @@ def _panel(cell: HistogramCell, plan: DescribePlan, *, several: bool) -> Histogr
         heights=cell.heights,
         curve=cell.curve,
         density=cell.density,
+        closed=plan.request.settings.closed or "left",
     )
 
 

@@ -7,6 +7,7 @@ from istrel.exhibits.relate.result import Pair, RelateCell, RelateResult, Value
 from istrel.exhibits.setting import MarginNote, Setting
 from istrel.exhibits.sheet import (
     About,
+    Behind,
     Cell,
     Compound,
     FigureSheet,
@@ -83,7 +84,8 @@ def _matrix(plan: RelatePlan, result: RelateResult, notes: tuple[Note, ...]) -> 
         rows += _triangle(cell, plan, indent=int(grouped))
     numbers = [Head(plain(str(k + 1))) for k in range(len(plan.names))]
     heads = (Head(plain("Variable")), Head(italic("n")), Head(italic("M")), Head(italic("SD")), *numbers)
-    return TableSheet(_title(plan), (heads,), tuple(rows), notes)
+    behind = (*([Behind()] * 3), *(Behind(valid=(name,)) for name in plan.names))
+    return TableSheet(_title(plan), (heads,), tuple(rows), notes, behind)
 
 
 def _triangle(cell: RelateCell, plan: RelatePlan, *, indent: int) -> list[Row]:
@@ -102,7 +104,8 @@ def _triangle(cell: RelateCell, plan: RelatePlan, *, indent: int) -> list[Row]:
         values.append(Cell("—"))
         values += [Cell(None)] * (len(plan.names) - place - 1)
         stub = plain(f"{place + 1}. {variable.title}")
-        rows.append(Row(stub, tuple(values), indent=indent, about=About(name, cell.group.labels)))
+        behind = Behind(cell.group.named, valid=(name,))
+        rows.append(Row(stub, tuple(values), indent=indent, about=About(name, cell.group.labels), behind=behind))
     return rows
 
 
@@ -133,6 +136,7 @@ def _ranked(plan: RelatePlan, result: RelateResult, notes: tuple[Note, ...]) -> 
                     tuple(values),
                     indent=int(grouped),
                     about=About(name, cell.group.labels),
+                    behind=Behind(cell.group.named, valid=(pair.a, pair.b)),
                 )
             )
     symbol = plain("Coefficient") if mixed else SYMBOLS[result.cells[0].pairs[0].method]
