@@ -7,15 +7,28 @@ from pathlib import Path
 import pytest
 
 from istrel.data.codebook import MissingCode, ValueLabel
+from istrel.data.corrections import Aside, Correction
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
 from istrel.demo import CODEBOOK, LEARNERS
 from istrel.exhibits.make import make_exhibit
 from istrel.problem import Problem
-from istrel.sentence import parse_condition
+from istrel.sentence import parse_condition, parse_expression
 from istrel.study.changes import Change
-from istrel.study.changes.cases import SetCondition
-from istrel.study.changes.codebook import SetLevel, SetMissing, SetText, SetValueLabels, TreatAsMissing
+from istrel.study.changes.cases import BringBack, Correct, SetAside, SetCondition, TakeBack
+from istrel.study.changes.codebook import (
+    Derive,
+    LeaveOut,
+    RemoveDerived,
+    SetDecimals,
+    SetFormula,
+    SetLevel,
+    SetLevels,
+    SetMissing,
+    SetText,
+    SetValueLabels,
+    TreatAsMissing,
+)
 from istrel.study.changes.manuscript import Accept, Drop, Keep, Move
 from istrel.study.history import History
 from istrel.study.manuscript import compose, differences, printed_numbers
@@ -44,6 +57,17 @@ CHANGES: list[Change] = [
     SetValueLabels("completed", (ValueLabel(0.0, "dropped out"), ValueLabel(1.0, "stayed"))),
     SetMissing("satisfaction", (MissingCode(99.0, "refused"),)),
     TreatAsMissing(("receptive_post", "confidence"), (-9.0,)),
+    SetLevels(("mot_01", "mot_02"), Level.CONTINUOUS),
+    SetDecimals("age", 0),
+    LeaveOut(("term", "comment")),
+    Derive("age_band", parse_expression("bands(age, 30, 60)"), "Age in bands"),
+    SetFormula("age_band", parse_expression("bands(age, 30, 45)")),
+    Derive("older", parse_expression("age_band = 3")),
+    RemoveDerived("older"),
+    Correct((Correction("age", 199.0, None, 318, "cannot be"), Correction("site", "Harbor", "Harbour"))),
+    TakeBack(1),
+    SetAside(Aside((120, 240), "repeats")),
+    BringBack(),
     SetCondition(parse_condition("age >= 30")),
     Keep(Kept("describe age", ("1",))),
 ]
@@ -51,6 +75,8 @@ CHANGES: list[Change] = [
 
 @pytest.mark.parametrize("change", CHANGES, ids=lambda change: type(change).__name__)
 def test_every_change_can_be_undone_and_done_again(change: Change, history: History) -> None:
+    for earlier in CHANGES[: CHANGES.index(change)]:
+        history = history.do(earlier)
     before = history.study
     done = history.do(change)
     assert done.study is not before
@@ -84,8 +110,12 @@ def test_changes_do_what_their_words_say(history: History) -> None:
     assert study.data.categories("completed").labels == ("dropped out", "stayed")
     assert study.codebook["receptive_post"].missing_codes == (MissingCode(-9.0),)
     assert study.data.numbers("receptive_post").valid.sum() == 586
-    assert study.n_used == (study.data.numbers("age").values >= 30).sum()
-    assert study.table is history.study.table  # the source is shared, never copied or written
+    ages = study.data.numbers("age")
+    assert study.n_used == ((ages.values >= 30) & ages.valid).sum()
+    assert not ages.valid[317]
+    assert study.source.raw is history.study.source.raw  # the source is shared, never copied or written
+    assert study.table.column("learner") is history.study.table.column("learner")
+    assert [entry.label for entry in study.codebook["age_band"].value_labels] == ["under 30", "30–44", "45 and over"]
 
 
 def test_a_change_of_what_is_not_there_is_told(history: History) -> None:

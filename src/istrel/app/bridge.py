@@ -178,11 +178,9 @@ class StudyModel(QObject):
 
 def _read(path: str, settings: ReadingSettings | None, watch: Watch) -> StudySource:
     from istrel.data.reading import ReadingSettings
-    from istrel.study.opening import Opening, open_data
-    from istrel.study.study import StudySource
+    from istrel.study.opening import Opening, open_source
 
-    data = open_data(path, Opening(settings or ReadingSettings()), watch)
-    return StudySource(data.table, data.codebook)
+    return open_source(path, Opening(settings or ReadingSettings()), watch)
 
 
 def _pasted(text: str) -> StudySource:

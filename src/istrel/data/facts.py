@@ -12,6 +12,7 @@ from istrel.data.column import Column, Kind, show_date
 from istrel.data.dataset import Dataset
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
+from istrel.stats.moderate import moderate
 
 DRAWN_CLASSES = 18
 DRAWN_CATEGORIES = 9
@@ -112,7 +113,7 @@ def _variable_facts(data: Dataset, name: str) -> VariableFacts:
         distinct=int(distinct.size),
         minimum=minimum,
         maximum=maximum,
-        mean=float(values.mean()) if values.size and column.kind is Kind.NUMBER else None,
+        mean=_mean(values) if values.size and column.kind is Kind.NUMBER else None,
         most_frequent=tuple((variable.label_of(_stored(column, distinct[i])), int(counts[i])) for i in often),
         shape=shape,
         stepped=not by_class,
@@ -148,6 +149,11 @@ def extremes(data: Dataset, name: str, k: int = 5) -> tuple[tuple[Extreme, ...],
     return ends[0], ends[1]
 
 
+def _mean(values: NDArray[np.float64]) -> float:
+    plain, exponent = moderate(values)
+    return float(np.ldexp(plain.mean(), exponent))
+
+
 def _stored(column: Column, value: Any) -> float | str:
     if column.kind is Kind.TEXT:
         return column.words[int(value)]
@@ -163,7 +169,7 @@ def _categories(data: Dataset, name: str) -> tuple[float, ...]:
 
 def _classes(values: NDArray[np.float64]) -> tuple[tuple[float, ...], tuple[float, float] | None]:
     """(heights, limits) of equal classes over the bulk of the values: a lone 199 shall not press all others into one bar."""
-    values = values[~np.isin(values, suspected_codes(values))]
+    values, exponent = moderate(values[~np.isin(values, suspected_codes(values))])
     if values.size == 0:
         return (), None
     low, middle_low, middle_high, high = np.quantile(values, [0, 0.25, 0.75, 1])
@@ -173,7 +179,8 @@ def _classes(values: NDArray[np.float64]) -> tuple[tuple[float, ...], tuple[floa
     if high <= low:
         return (1.0,), None
     counts, _ = np.histogram(values, bins=DRAWN_CLASSES, range=(float(low), float(high)))
-    return tuple((counts / counts.max()).tolist()), (float(low), float(high))
+    limits = float(np.ldexp(low, exponent)), float(np.ldexp(high, exponent))
+    return tuple((counts / counts.max()).tolist()), limits
 
 
 @dataclass(frozen=True)

@@ -25,8 +25,19 @@ class Opening:
     missing: tuple[MissingCode, ...] = ()
 
 
-def open_data(path: str | Path, opening: Opening | None = None, watch: Watch | None = None) -> Dataset:
-    """The data in a file with their codebook.
+def open_data(path: str | Path, opening: Opening | None = None) -> Dataset:
+    """The data in a file with their codebook and everything that it derives.
+
+    Raises
+    ------
+    Problem
+        As `open_source`, or where a derived variable cannot be made.
+    """
+    return open_source(path, opening).data
+
+
+def open_source(path: str | Path, opening: Opening | None = None, watch: Watch | None = None) -> StudySource:
+    """A file as a source of a study.
 
     The demo file brings its own codebook; any other file gets a guessed one.
 
@@ -44,7 +55,7 @@ def open_data(path: str | Path, opening: Opening | None = None, watch: Watch | N
         codebook = _laid_over(codebook, Path(opening.codebook))
     if opening.missing:
         codebook = codebook.with_missing(opening.missing)
-    return Dataset(table, codebook)
+    return StudySource(table, codebook)
 
 
 def _laid_over(codebook: Codebook, path: Path) -> Codebook:

@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from istrel.data.screening.finding import Finding, Omit, Remedy, shown
 from istrel.data.screening.look import Look
 from istrel.stats.correlation import pearson
+from istrel.stats.moderate import moderate
 
 LIMIT = 0.99
 FEWEST = 20
@@ -47,6 +48,7 @@ def _measures(look: Look) -> Iterator[Finding]:
 def _relation(a: NDArray[np.float64], b: NDArray[np.float64], name: str, r: float) -> str:
     if np.array_equal(a, b):
         return f"is the same as {name}."
+    a, b = moderate(a)[0], moderate(b)[0]
     slope = float(np.dot(a - a.mean(), b - b.mean()) / np.dot(a - a.mean(), a - a.mean()))
     if np.allclose(b, slope * a, rtol=1e-9, atol=1e-9 * np.abs(b).max()):
         factor = float(f"{slope:.6g}")

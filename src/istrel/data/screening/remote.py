@@ -6,6 +6,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.screening.finding import Mask
+from istrel.stats.moderate import moderate
 
 FAR = 2.5  # in quartile distances beyond the quartile: 4 standard deviations of a normal variable
 GAP = 0.5  # in quartile distances: remote values stand apart from the bulk
@@ -24,6 +25,7 @@ def remote(values: NDArray[np.float64]) -> Mask:
     none = np.zeros(values.size, bool)
     if values.size < 20:
         return none
+    values, _ = moderate(values)
     most = max(5, int(MOST_REMOTE * values.size))
     scaled = _even(values)
     return np.asarray((scaled > _limit(scaled, most)) | (-values > _limit(-values, most)))

@@ -11,6 +11,7 @@ from istrel.data.levels import Level
 from istrel.data.screening.finding import Finding, rows_of, shown
 from istrel.data.screening.look import Look
 from istrel.stats.density import density, humps
+from istrel.stats.moderate import moderate
 
 MANY_ZEROS = 0.2
 STRONG_SKEW = 2.0
@@ -44,6 +45,7 @@ def _zeros(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
 
 
 def _skewed(name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
+    values, _ = moderate(values)
     n, away = values.size, values - values.mean()
     second = float(np.dot(away, away)) / n
     if second <= 0:
@@ -61,7 +63,8 @@ def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
         or np.unique(values[:5000]).size < FINE
     ):
         return
-    modes = humps(density(np.sort(values)))
+    values, exponent = moderate(values)
+    modes = np.ldexp(humps(density(np.sort(values))), exponent)
     if modes.size > 1:
         where = " and ".join(f"{mode:,.3g}" for mode in modes.tolist())
         count = "two" if modes.size == 2 else str(modes.size)
