@@ -300,6 +300,7 @@ def test_reading_shows_progress_and_is_cancelled(opened: Opened, settle: Settle,
     window.open_path(str(path))
     assert window.cases_line.busy.text().startswith("reading long.csv")
     assert window.cases_line.cancel.isVisible()
+    assert window.start.first_rows.rowCount() == 7  # seen at once, while the rest is read
     qtbot.mouseClick(window.cases_line.cancel, LEFT)
     settle()
     assert [source.name for source in window.model.study.sources] == ["learners.csv"]

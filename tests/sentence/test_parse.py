@@ -119,6 +119,7 @@ MISTAKES = [
     ("describe x across y across z", "across", "“across” stands twice"),
     ("describe x as histogramm", "histogramm", "Did you mean “histogram”?"),
     ("describe x as", "s", "After “as” comes a form"),
+    ('describe "my x"', '"my x"', "write `my x`"),
     ("describe x among age", "age", "A condition needs a comparison"),
     ("describe x with bens = 3", "bens", "There is no setting “bens”. Did you mean “bins”?"),
     ("describe x with meen", "meen", "Did you mean “mean”?"),

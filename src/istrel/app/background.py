@@ -7,12 +7,14 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from functools import partial
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
 
-from istrel.data.reading.watch import Watch
 from istrel.problem import Problem
+
+if TYPE_CHECKING:
+    from istrel.data.reading.watch import Watch
 
 
 class Token:
@@ -71,6 +73,8 @@ class Background(QObject):
         self._tell()
 
     def _watch(self, token: Token) -> Watch:
+        from istrel.data.reading.watch import Watch
+
         return Watch(self.progress.emit, lambda: not token.cancelled)
 
     def cancel(self, key: str) -> None:

@@ -10,6 +10,7 @@ from istrel.problem import Problem, nearest
 from istrel.sentence.words import CLAUSES, FORMS, VERBS
 
 WORD = re.compile(r"\w[\w.]*|\S")
+QUOTED = re.compile(r"\"[^\"]+\"|'[^']+'|“[^”]+”")
 NEEDED_AFTER = {
     "across": "After “across” comes the variable that makes the groups.",
     "against": "After “against” comes a variable.",
@@ -33,6 +34,11 @@ def explain(text: str, error: UnexpectedInput) -> Problem:
     if found is None:
         return Problem(f"{_wanted(before, expected)}", at=max(0, len(before) - 1), length=1)
     word = found.group()
+    quoted = QUOTED.match(text, at)
+    if quoted is not None and "NAME" in expected and "STRING" not in expected:
+        plain = quoted.group()[1:-1]
+        says = f"Names stand in back quotes, texts in double ones: write `{plain}`."
+        return Problem(says, at=at, length=len(quoted.group()))
     return Problem(_message(word, before, expected), at=found.start(), length=len(word))
 
 

@@ -6,7 +6,7 @@ from istrel.data.corrections import Aside
 from istrel.data.screening.finding import Action, ChangeLevel, MarkMissing, Omit, PutAside, Replace
 from istrel.study.changes import Change
 from istrel.study.changes.cases import Correct, SetAside
-from istrel.study.changes.codebook import LeaveOut, SetLevels, TreatAsMissing
+from istrel.study.changes.codebook import LeaveOut, SetLevel, TreatAsMissing
 
 
 def change_of(action: Action) -> Change:
@@ -18,7 +18,7 @@ def change_of(action: Action) -> Change:
             return Correct(corrections)
         case PutAside(rows, reason):
             return SetAside(Aside(rows, reason))
-        case ChangeLevel(variables, level):
-            return SetLevels(variables, level)
+        case ChangeLevel(variable, level):
+            return SetLevel(variable, level)
         case Omit(variables):
             return LeaveOut(variables)

@@ -73,13 +73,13 @@ class StudySource:
         Problem
             Where a derived variable cannot be made.
         """
-        made = self.made
-        if made.corrected is None or made.corrected[0] != self.corrections:
-            made.corrected = self.corrections, corrected(self.raw, self.corrections)
-        if made.aside is None or made.aside[0] != self.asides:
-            made.aside = self.asides, aside_mask(self.asides, self.raw.n_rows)
-        data = Dataset(made.corrected[1], self.codebook, made.aside[1])
-        earlier = made.data
+        made, earlier = self.made, self.made.data
+        table, aside = made.corrected, made.aside  # taken once: another version may be made on another thread
+        if table is None or table[0] != self.corrections:
+            table = made.corrected = self.corrections, corrected(self.raw, self.corrections)
+        if aside is None or aside[0] != self.asides:
+            aside = made.aside = self.asides, aside_mask(self.asides, self.raw.n_rows)
+        data = Dataset(table[1], self.codebook, aside[1])
         if earlier is not None:
             data.taking_over(earlier)
         data = with_derived(data, made.derived)

@@ -97,6 +97,8 @@ class CasesModel(QAbstractTableModel):
             name = self._study.table.columns[section].name
             if role == Qt.ItemDataRole.DisplayRole:
                 return name
+            if role == Qt.ItemDataRole.TextAlignmentRole:
+                return self._side(section)
             return self._study.codebook[name].title_with_unit if role == Qt.ItemDataRole.ToolTipRole else None
         return f"{self.row_at(section) + 1}" if role == Qt.ItemDataRole.DisplayRole else None
 
@@ -106,13 +108,17 @@ class CasesModel(QAbstractTableModel):
         if role == STATE:
             return self._cell(index.row(), index.column())[1]
         if role == Qt.ItemDataRole.TextAlignmentRole:
-            assert self._study is not None
-            number = self._study.table.columns[index.column()].kind is Kind.NUMBER
-            side = Qt.AlignmentFlag.AlignRight if number else Qt.AlignmentFlag.AlignLeft
-            return side | Qt.AlignmentFlag.AlignVCenter
+            return self._side(index.column())
         if role == Qt.ItemDataRole.ToolTipRole:
             return self._old.get((self.row_at(index.row()), self.variable_at(index.column())))
         return None
+
+    def _side(self, column: int) -> Qt.AlignmentFlag:
+        """Numbers stand on the right, under their name."""
+        assert self._study is not None
+        number = self._study.table.columns[column].kind is Kind.NUMBER
+        side = Qt.AlignmentFlag.AlignRight if number else Qt.AlignmentFlag.AlignLeft
+        return side | Qt.AlignmentFlag.AlignVCenter
 
     def _cell(self, place: int, column: int) -> tuple[str, int]:
         block = place // BLOCK

@@ -40,7 +40,7 @@ class PutAside:
 
 @dataclass(frozen=True)
 class ChangeLevel:
-    variables: tuple[str, ...]
+    variable: str
     level: Level
 
 

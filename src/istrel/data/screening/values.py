@@ -66,16 +66,16 @@ def _not_measured(look: Look, name: str) -> Iterator[Finding]:
         and distinct[0] >= 1000
         and len({len(show_value(float(v))) for v in (distinct[0], distinct[-1])}) == 1
     ):
-        remedy = Remedy("treat as identifier", ChangeLevel((name,), Level.IDENTIFIER))
+        remedy = Remedy("treat as identifier", ChangeLevel(name, Level.IDENTIFIER))
         says = f"has another whole number in each of {cases(values.size)}: an identifier?"
         yield Finding("identifier", (name,), name, says, (), (remedy,))
     elif distinct.size == 2:
-        remedy = Remedy("treat as binary", ChangeLevel((name,), Level.BINARY))
+        remedy = Remedy("treat as binary", ChangeLevel(name, Level.BINARY))
         says = f"holds only {shown(float(distinct[0]))} and {shown(float(distinct[1]))}: two answers, not a measure?"
         yield Finding("coded_category", (name,), name, says, (), (remedy,))
     elif look.level(name) is Level.CONTINUOUS and distinct.size <= FEW_CODES and values.size >= 10 * distinct.size:
         remedies = tuple(
-            Remedy(f"treat as {level.value}", ChangeLevel((name,), level)) for level in (Level.NOMINAL, Level.ORDINAL)
+            Remedy(f"treat as {level.value}", ChangeLevel(name, level)) for level in (Level.NOMINAL, Level.ORDINAL)
         )
         low, high = shown(float(distinct[0])), shown(float(distinct[-1]))
         says = f"holds only {distinct.size} whole numbers, {low} to {high}: codes rather than measures?"

@@ -31,24 +31,6 @@ class SetLevel:
 
 
 @dataclass(frozen=True)
-class SetLevels:
-    """One level for several variables."""
-
-    variables: tuple[str, ...]
-    level: Level
-
-    @property
-    def words(self) -> str:
-        return f"{', '.join(self.variables)} as {self.level.value}"
-
-    def apply(self, study: Study) -> Study:
-        codebook = study.codebook
-        for name in self.variables:
-            codebook = codebook.with_variable(replace(codebook[name], level=self.level))
-        return study.with_codebook(codebook)
-
-
-@dataclass(frozen=True)
 class SetText:
     """The label or the unit of a variable."""
 

@@ -147,7 +147,9 @@ class Page(QScrollArea):
         return tuple(float(cut) for cut in cuts)
 
     def _formula(self, cuts: tuple[float, ...]) -> Call:
-        return Call("bands", (Name(self._name), *(Literal(cut) for cut in cuts)))
+        banded = self._banded
+        options = banded.formula.options if banded is not None and isinstance(banded.formula, Call) else ()
+        return Call("bands", (Name(self._name), *(Literal(cut) for cut in cuts)), options)
 
     def _show_bands(self) -> None:
         clear(self._bands)

@@ -264,9 +264,16 @@ def _more_figures(found: FileFacts) -> list[tuple[str, str]]:
             figures.append((f"{first:%b}–{last:%b}", f"{found.dated}, {first.year}"))
         else:
             figures.append((f"{first.year}–{last.year}", found.dated))
-    size = found.memory / 1e6
-    figures.append((f"{size:,.1f} MB" if size < 100 else f"{size / 1000:,.1f} GB", "in memory"))
+    figures.append((_size(found.memory), "in memory"))
     return figures
+
+
+def _size(memory: int) -> str:
+    """Bytes in the unit that reads best."""
+    for unit, size in (("GB", 1e9), ("MB", 1e6)):
+        if memory >= size / 10:
+            return f"{memory / size:,.1f} {unit}"
+    return f"{memory / 1000:,.0f} kB"
 
 
 def _figure(figure: str, words: str) -> QHBoxLayout | QVBoxLayout:
