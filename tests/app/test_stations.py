@@ -17,7 +17,7 @@ from istrel.app.stations.codebook.codebook import LABEL, MISSING, UNIT
 from istrel.app.stations.intake.finding_view import FindingView
 from istrel.app.window import Window
 from istrel.data.levels import Level
-from istrel.demo import LEARNERS, SENTENCE
+from istrel.demo import LEARNERS, SENTENCE, SESSIONS
 
 Opened = Callable[..., Window]
 Settle = Callable[[], None]
@@ -155,6 +155,26 @@ def test_numbers_that_moved_are_told_and_accepted(opened: Opened, settle: Settle
     qtbot.mouseClick(take_out, Qt.MouseButton.LeftButton)
     settle()
     assert window.manuscript.entries == ()
+
+
+def test_numbers_of_the_manuscript_show_their_cases_in_their_own_source(
+    opened: Opened, settle: Settle, qtbot: QtBot
+) -> None:
+    from istrel.app.proof.paper import Paper
+
+    window = opened(sentence="describe age with n, max")
+    window.keep_exhibit()
+    window.open_path(str(SESSIONS))
+    settle()
+    window.go_manuscript()
+    settle()
+    assert window.manuscript.entries[0].status == "as kept"
+    (paper,) = [made for made in window.manuscript.findChildren(Paper) if made.proof is not None]
+    paper.cell_clicked.emit(0, 1)
+    settle()
+    assert window.cases_line.source.text() == "learners.csv ▾"
+    assert window.drawer.cases.rowCount() == 1
+    assert window.drawer.view.currentIndex().data() == "199"
 
 
 def test_a_copied_table_pastes_as_a_table(opened: Opened, settle: Settle) -> None:

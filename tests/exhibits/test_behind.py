@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from istrel.data.dataset import Dataset
-from istrel.exhibits.behind import cases_of_bar, cases_of_cell
+from istrel.exhibits.behind import cases_of_bar, cases_of_cell, cases_of_note
 from istrel.exhibits.make import Exhibit, make_exhibit
 from istrel.exhibits.sheet import Cell, Compound, FigureSheet, TableSheet
 from istrel.render.figure_layout import bar_at, panels_of
@@ -65,6 +65,21 @@ def test_a_maximum_shows_who_it_is(learners: Dataset, style: HouseStyle) -> None
     assert cell_of(exhibit, "missing", learners) == ()
     youngest = cell_of(exhibit, "min", learners)
     assert {learners.numbers("age").values[row - 1] for row in youngest} == {19}
+
+
+def test_margin_notes_show_the_cases_they_mean(learners: Dataset, style: HouseStyle) -> None:
+    exhibit = make_exhibit("describe age, receptive_post across site", learners, style)
+    found = {note.says.split(":")[0]: cases_of_note(exhibit, note, learners) for note in exhibit.margin}
+    coded, far = found["−9 stands 14 times"], next(v for k, v in found.items() if k.startswith("199 lies"))
+    small = next(v for k, v in found.items() if k.startswith("n = "))
+    assert coded is not None
+    assert far is not None
+    assert small is not None
+    assert {learners.numbers("receptive_post").values[row - 1] for row in coded[0]} == {-9}
+    assert (len(coded[0]), far[0]) == (14, (318,))
+    assert 0 < len(small[0]) < 10
+    skewed = [note for note in exhibit.margin if "skew" in note.says]
+    assert all(cases_of_note(exhibit, note, learners) is None for note in skewed)
 
 
 def test_hidden_counts_hide_their_cases(learners: Dataset, style: HouseStyle) -> None:

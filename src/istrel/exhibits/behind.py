@@ -7,6 +7,7 @@ from numpy.typing import NDArray
 
 from istrel.data.dataset import Dataset
 from istrel.exhibits.make import Exhibit
+from istrel.exhibits.setting import MarginNote
 from istrel.exhibits.sheet import Behind, Compound, FigureSheet, TableSheet, as_plain
 from istrel.stats.quantiles import CaseValue
 
@@ -58,6 +59,13 @@ def cases_of_bar(exhibit: Exhibit, panel: int, bar: int, data: Dataset) -> Found
     mask = exhibit.cases.mask & inside & mask_of(Behind(here.groups), data)
     words = f"{here.variable} from {low:g} to {high:g}".replace("-", "−")
     return _rows(mask), f"{here.label}, {words}" if here.label else words, here.variable
+
+
+def cases_of_note(exhibit: Exhibit, note: MarginNote, data: Dataset) -> Found | None:
+    """(data rows from 1, what the note says, the variable) behind a margin note; None where it means no cases."""
+    if note.cases is None:
+        return None
+    return _rows(exhibit.cases.mask & mask_of(note.cases, data)), f"{note.variable}: {note.says}", note.variable
 
 
 def mask_of(behind: Behind, data: Dataset) -> Mask:

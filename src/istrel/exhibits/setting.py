@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from istrel.exhibits.sheet import Sheet, Text
+from istrel.exhibits.sheet import Behind, Sheet, Text
 
 
 @dataclass(frozen=True)
@@ -19,12 +19,13 @@ class Remedy:
 
 @dataclass(frozen=True)
 class MarginNote:
-    """A remark on one variable (and group); `says` is lower case and short."""
+    """A remark on one variable (and group); `says` is lower case and short, `cases` are those it means, if it means some."""
 
     variable: str
     group: tuple[str, ...]
     says: str
     remedies: tuple[Remedy, ...] = ()
+    cases: Behind | None = None
 
 
 @dataclass(frozen=True, eq=False)

@@ -24,6 +24,7 @@ class MarginNoteView(QWidget):
     """One remark in proof-reader's red, with its remedies under it."""
 
     chosen = Signal(object)
+    cases_wanted = Signal(object)
 
     def __init__(self, note: MarginNote, parent: QWidget) -> None:
         super().__init__(parent)
@@ -36,6 +37,10 @@ class MarginNoteView(QWidget):
             link = button(remedy.words, "link", partial(self.chosen.emit, remedy))
             link.setStyleSheet("font-size: 13px;")
             layout.addWidget(link, 0, Qt.AlignmentFlag.AlignLeft)
+        if note.cases is not None:
+            show = button("show cases", "link", partial(self.cases_wanted.emit, note))
+            show.setStyleSheet("font-size: 13px;")
+            layout.addWidget(show, 0, Qt.AlignmentFlag.AlignLeft)
         self.setFixedWidth(NOTE_WIDTH)
         self.setAccessibleName(f"Margin note: {note.says}")
 
@@ -73,6 +78,7 @@ class ProofDesk(QScrollArea):
         self.notes = [MarginNoteView(note, self._canvas) for note in proof.exhibit.margin]
         for view in self.notes:
             view.chosen.connect(self._choose)
+            view.cases_wanted.connect(self.paper.note_clicked)
             view.show()
         self._arrange()
 

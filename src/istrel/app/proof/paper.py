@@ -23,11 +23,12 @@ SHADOW = 10
 class Paper(QWidget):
     """Shows one proof. The widget is as large as the sheet and its shadow at the chosen zoom.
 
-    `cell_clicked(row, column)` and `bar_clicked(panel, bar)` ask for the cases behind a number or a mark.
+    `cell_clicked(row, column)`, `bar_clicked(panel, bar)` and `note_clicked(note)` ask for the cases behind them.
     """
 
     cell_clicked = Signal(int, int)
     bar_clicked = Signal(int, int)
+    note_clicked = Signal(object)
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)

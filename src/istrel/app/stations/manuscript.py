@@ -22,6 +22,7 @@ from PySide6.QtWidgets import (
 
 from istrel.app import theme
 from istrel.app.bridge import StudyModel
+from istrel.app.proof.cases import link_cases
 from istrel.app.proof.jobs import Proof, show_exhibit
 from istrel.app.proof.paper import Paper
 from istrel.app.widgets.simple import box, button, clear, column, label, row
@@ -230,6 +231,7 @@ class Manuscript(QWidget):
             paper.show_proof(proof, self._model.style, entry.number, with_text=True)
             paper.set_zoom(min(LARGEST, (self._area.viewport().width() - 96) / paper.natural_width()))
             paper.setFixedSize(paper.sizeHint())
+            link_cases(paper, self._model, lambda: entry.kept.source)
             layout.addWidget(paper)
         links = row(spacing=16, margins=(12, 0, 0, 12))
         links.addWidget(label(entry.kept.sentence, "small", wrap=True), 1)

@@ -34,7 +34,7 @@ class Look:
     today: np.datetime64
     copies: set[str] = field(default_factory=set)
     _codes: dict[str, tuple[float, ...]] = field(default_factory=dict)
-    _usable: dict[str, Mask] = field(default_factory=dict)
+    _far: dict[str, Mask] = field(default_factory=dict)
 
     @property
     def names(self) -> tuple[str, ...]:
@@ -73,11 +73,23 @@ class Look:
 
     def usable(self, name: str) -> Mask:
         """Cases with a value that is neither a suspected code nor far from all others, shape (rows,)."""
-        if name not in self._usable:
-            mask = self.without_codes(name).copy()
-            mask[np.flatnonzero(mask)[remote(self.data.numbers(name).values[mask])]] = False
-            self._usable[name] = mask
-        return self._usable[name]
+        return self.without_codes(name) & ~self.far(name)
+
+    def far(self, name: str) -> Mask:
+        """Cases with a value far from all others, shape (rows,): no codes, and no dates of the future."""
+        if name not in self._far:
+            candidates = self.candidates(name)
+            mask = np.zeros(candidates.size, bool)
+            mask[np.flatnonzero(candidates)[remote(self.data.numbers(name).values[candidates])]] = True
+            self._far[name] = mask
+        return self._far[name]
+
+    def candidates(self, name: str) -> Mask:
+        """Cases whose value could be remote."""
+        column = self.data.table.column(name)
+        if column.kind is not Kind.DATE:
+            return self.without_codes(name)
+        return np.asarray(self.data.present(name) & (column.values.astype("datetime64[D]") <= self.today))
 
     def values(self, name: str) -> NDArray[np.float64]:
         """The values of the usable cases."""

@@ -10,9 +10,8 @@ import numpy as np
 from istrel.data.column import Column, Kind, show_date, show_value
 from istrel.data.corrections import Correction
 from istrel.data.levels import Level
-from istrel.data.screening.finding import ChangeLevel, Finding, Mask, Omit, Remedy, Replace, cases, rows_of, shown
+from istrel.data.screening.finding import ChangeLevel, Finding, Omit, Remedy, Replace, cases, rows_of, shown
 from istrel.data.screening.look import Look
-from istrel.data.screening.remote import remote
 
 ALMOST = 0.98
 ENOUGH = 50
@@ -82,24 +81,12 @@ def _not_measured(look: Look, name: str) -> Iterator[Finding]:
         yield Finding("coded_category", (name,), name, says, (), remedies)
 
 
-def _candidates(look: Look, name: str) -> Mask:
-    """Cases whose value could be remote: no codes, and no dates of the future, which are a matter of their own."""
-    if look.level(name).measured:
-        return look.without_codes(name)
-    days = look.data.table.column(name).values.astype("datetime64[D]")
-    return np.asarray(look.data.present(name) & (days <= look.today))
-
-
 def _remote(look: Look, name: str) -> Iterator[Finding]:
-    numbers, usable = look.data.numbers(name), _candidates(look, name)
-    values = numbers.values[usable]
-    far = remote(values)
-    if not far.any():
+    mask = look.far(name)
+    if not mask.any():
         return
-    column = look.data.table.column(name)
-    mask = np.zeros(usable.size, bool)
-    mask[np.flatnonzero(usable)[far]] = True
-    inside = values[~far]
+    column, numbers = look.data.table.column(name), look.data.numbers(name)
+    inside = numbers.values[look.candidates(name) & ~mask]
     dates = column.kind is Kind.DATE
     stored = [(row, column.value_at(row - 1)) for row in rows_of(mask)]
     shown_values = ", ".join(dict.fromkeys(shown(value) for _, value in stored[:4]))

@@ -12,6 +12,7 @@ from istrel.data.levels import Level
 from istrel.exhibits.describe.resolve import DescribePlan
 from istrel.exhibits.describe.result import DescribeResult, MeasuredCell
 from istrel.exhibits.setting import MarginNote, Remedy
+from istrel.exhibits.sheet import Behind
 from istrel.sentence.request import show
 
 SMALL_GROUP = 10
@@ -33,7 +34,14 @@ def margin_notes(plan: DescribePlan, result: DescribeResult) -> tuple[MarginNote
         if not codes:  # a code among the values bends the shape: first things first
             notes += _skew(cells, plan)
         notes += [
-            MarginNote(c.variable, c.group.labels, f"n = {c.n} in this group") for c in cells if 0 < c.n < SMALL_GROUP
+            MarginNote(
+                c.variable,
+                c.group.labels,
+                f"n = {c.n} in this group",
+                cases=Behind(c.group.named, valid=(c.variable,)),
+            )
+            for c in cells
+            if 0 < c.n < SMALL_GROUP
         ][:1]
     return tuple(notes)
 
@@ -50,7 +58,8 @@ def _codes(name: str, plan: DescribePlan) -> list[MarginNote]:
         shown = show_value(code).replace("-", "−")
         times = int((values == code).sum())
         says = f"{shown} stands {times} time{'s' if times > 1 else ''}: a code for “no answer”?"
-        notes.append(MarginNote(name, (), says, (Remedy(f"treat {shown} as missing", variable=name, code=code),)))
+        remedy = Remedy(f"treat {shown} as missing", variable=name, code=code)
+        notes.append(MarginNote(name, (), says, (remedy,), Behind(within=(name, code, code, "both"))))
     return notes
 
 
@@ -70,7 +79,8 @@ def _far(name: str, plan: DescribePlan) -> list[MarginNote]:
         if distance > FAR_IN_SPREADS:
             word = "above" if value == top else "below"
             shown = show_value(value).replace("-", "−")
-            return [MarginNote(name, (), f"{shown} lies {distance:.0f} spreads {word} the middle half")]
+            says = f"{shown} lies {distance:.0f} spreads {word} the middle half"
+            return [MarginNote(name, (), says, cases=Behind(within=(name, value, value, "both")))]
     return []
 
 

@@ -8,6 +8,7 @@ from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QWidget
 
 from istrel.app.bridge import StudyModel
+from istrel.app.proof.cases import link_cases
 from istrel.app.proof.jobs import Proof, make_proof
 from istrel.app.proof.margin import ProofDesk
 from istrel.app.stations.bench.forms_row import FormsRow
@@ -16,7 +17,6 @@ from istrel.app.stations.bench.sentence_line import SentenceLine
 from istrel.app.stations.bench.settings_column import SettingsColumn
 from istrel.app.stations.bench.strip import Strip
 from istrel.app.widgets.simple import box, column, label, row
-from istrel.exhibits.behind import Found, cases_of_bar, cases_of_cell
 from istrel.exhibits.setting import Remedy
 from istrel.problem import Problem
 from istrel.sentence import parse, parse_condition
@@ -97,8 +97,7 @@ class Bench(QWidget):
         self.settings.request_changed.connect(self.write)
         self.settings.keep.connect(self.keep)
         self.desk.remedy_chosen.connect(self._apply)
-        self.desk.paper.cell_clicked.connect(self._show_cell)
-        self.desk.paper.bar_clicked.connect(self._show_bar)
+        link_cases(self.desk.paper, self._model, lambda: self._model.study.current)
         self._model.changed.connect(self._study_changed)
         self._model.facts_ready.connect(self.refresh)
         self._model.opened.connect(self._reset)
@@ -242,20 +241,6 @@ class Bench(QWidget):
                 words = [f.name for f in facts if f.mean is None]
                 reason = reason or (f"“{words[0]}” holds no numbers" if words else "")
             picture.offer(facts, reason, current=form == current)
-
-    def _show_cell(self, row: int, column: int) -> None:
-        """The cases behind a number."""
-        if self.proof is not None:
-            self._show_found(cases_of_cell(self.proof.exhibit, row, column, self._model.study.data))
-
-    def _show_bar(self, panel: int, bar: int) -> None:
-        """The cases behind a bar."""
-        if self.proof is not None:
-            self._show_found(cases_of_bar(self.proof.exhibit, panel, bar, self._model.study.data))
-
-    def _show_found(self, found: Found | None) -> None:
-        if found is not None:
-            self._model.cases_wanted.emit(*found)
 
     def _apply(self, remedy: Remedy) -> None:
         """A margin note's remedy: another sentence, or a change of the codebook."""
