@@ -6,8 +6,9 @@ import json
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import Qt
-from PySide6.QtGui import QGuiApplication
+import xlsxwriter
+from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
+from PySide6.QtGui import QDropEvent, QGuiApplication
 from PySide6.QtWidgets import QComboBox, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
@@ -192,6 +193,28 @@ def test_the_missing_map_and_its_patterns(opened: Opened, qtbot: QtBot) -> None:
     assert all(cell(window, row, "mot_06") == "" for row in range(rows))
 
 
+def test_another_sheet_of_a_workbook_is_read(opened: Opened, settle: Settle, tmp_path: Path) -> None:
+    path = tmp_path / "book.xlsx"
+    with xlsxwriter.Workbook(path) as book:
+        for name in ("spring", "autumn"):
+            sheet = book.add_worksheet(name)
+            sheet.write_column(0, 0, [name, *range(20)])
+            sheet.write_column(0, 1, ["x", *range(20)])
+    window = opened(path)
+    window.go_intake()
+    assert any("Only the sheet “spring” was read" in v.finding.says for v in window.intake.findChildren(FindingView))
+    panel = window.intake.reading
+    panel.appear()
+    settle()
+    assert [panel.sheet.itemText(i) for i in range(panel.sheet.count())] == ["spring", "autumn"]
+    panel.sheet.setCurrentIndex(1)
+    settle()
+    assert panel.first_rows.horizontalHeaderItem(0).text() == "autumn"
+    panel.apply.click()
+    settle()
+    assert window.model.study.table.names == ("autumn", "x")
+
+
 def test_the_file_is_read_differently(opened: Opened, settle: Settle, tmp_path: Path) -> None:
     path = tmp_path / "odd.csv"
     path.write_text("1;2,5\n2;3,5\n4;5,5\n")
@@ -203,6 +226,7 @@ def test_the_file_is_read_differently(opened: Opened, settle: Settle, tmp_path: 
     panel.names_row.setText("first")
     assert "whole number" in panel.trouble.text()
     panel.names_row.setText("1")
+    settle()
     assert panel.first_rows.horizontalHeaderItem(1).text() == "2,5"
     panel.names_row.setText("0")
     choice: QComboBox = panel.choices["decimal mark"]
@@ -305,3 +329,28 @@ def test_reading_shows_progress_and_is_cancelled(opened: Opened, settle: Settle,
     settle()
     assert [source.name for source in window.model.study.sources] == ["learners.csv"]
     assert not window.cases_line.cancel.isVisible()
+    assert "cancelled" in window.cases_line.trouble.text()
+
+
+def test_several_files_dropped_at_once_are_all_opened(window: Window, settle: Settle) -> None:
+    data = QMimeData()
+    data.setUrls([QUrl.fromLocalFile(str(path)) for path in (LEARNERS, SESSIONS)])
+    window.dropEvent(QDropEvent(QPointF(9, 9), Qt.DropAction.CopyAction, data, LEFT, Qt.KeyboardModifier.NoModifier))
+    settle()
+    assert {source.name for source in window.model.study.sources} == {"learners.csv", "sessions.csv"}
+
+
+def test_a_study_is_closed_and_another_begun(opened: Opened, settle: Settle) -> None:
+    window = opened(sentence="describe age")
+    window.show_cases()
+    window.begin_anew()
+    assert window.stack.currentWidget() is window.start
+    assert window.cases_line.source.text() == "no data yet"
+    assert not window.drawer.isVisible()
+    assert not window.rail.stations[0].isEnabled()
+    window.open_path(str(SESSIONS))
+    settle()
+    assert window.intake.table_model.rowCount() == 6
+    assert window.model.history.past == ()
+    window.go_bench()
+    assert window.bench.line.sentence() == ""

@@ -215,6 +215,16 @@ def test_days_that_no_calendar_has_are_set_aside(tmp_path: Path) -> None:
     assert int(column.valid.sum()) == 28
 
 
+def test_a_date_can_be_a_missing_code(tmp_path: Path) -> None:
+    from istrel.data.codebook import parse_missing
+    from istrel.study.opening import Opening, open_data
+
+    (tmp_path / "d.csv").write_text("day,x\n1900-01-01,1\n2025-02-03,2\n")
+    data = open_data(tmp_path / "d.csv", Opening(missing=parse_missing("1900-01-01 unknown")))
+    assert data.present("day").tolist() == [False, True]
+    assert list(data.numbers("day").missing.reasons) == ["unknown"]
+
+
 def test_reading_is_told_and_can_be_ended(tmp_path: Path) -> None:
     (tmp_path / "a.csv").write_text("a,b\n" + "1,2\n" * 500_000)
     shares: list[float] = []

@@ -82,6 +82,13 @@ class Background(QObject):
         if key in self._latest:
             self._latest.pop(key).cancelled = True
 
+    def cancel_all(self, family: str) -> bool:
+        """No answer to a key that begins so is wanted any more; False where there was none."""
+        keys = [key for key in self._latest if key.startswith(family)]
+        for key in keys:
+            self.cancel(key)
+        return bool(keys)
+
     def wait(self) -> None:
         """Let running jobs end, silence their answers and take no new ones: for closing."""
         self._closed = True
@@ -99,6 +106,8 @@ class Background(QObject):
         self._tell()
         if job.token.cancelled:
             return
+        if self._latest.get(job.key) is job.token:
+            del self._latest[job.key]
         if isinstance(job.outcome, Problem):
             if job.failed is not None:
                 job.failed(job.outcome)

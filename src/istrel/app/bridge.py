@@ -93,12 +93,16 @@ class StudyModel(QObject):
 
     def paste(self, text: str) -> None:
         """Cells that were copied elsewhere become a source."""
-        self.background.submit("open", lambda: _pasted(text), self._take, self._tell, words="reading the cells")
+        self.background.submit("open cells", lambda: _pasted(text), self._take, self._tell, words="reading the cells")
+
+    def cancel_reading(self) -> None:
+        """Stop reading files; what is open stays as it is."""
+        if self.background.cancel_all("open "):
+            self.trouble.emit("Reading was cancelled; nothing was changed.")
 
     def close(self) -> None:
         """No study is open any more."""
-        for key in ("open", "facts", "screening"):
-            self.background.cancel(key)
+        self.background.cancel_all("")
         self._history = None
         self._forget()
         self.closed.emit()
@@ -106,7 +110,7 @@ class StudyModel(QObject):
     def _read(self, path: str, settings: ReadingSettings | None, take: Callable[[StudySource], None]) -> None:
         words = f"reading {Path(path).name}"
         work: Callable[[Watch], StudySource] = lambda watch: _read(path, settings, watch)  # noqa: E731
-        self.background.submit("open", work, take, self._tell, words=words, watched=True)
+        self.background.submit(f"open {path}", work, take, self._tell, words=words, watched=True)
 
     def _take(self, source: StudySource) -> None:
         from istrel.study.changes.sources import AddSource

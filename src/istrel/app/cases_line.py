@@ -37,7 +37,7 @@ class CasesLine(QFrame):
         self.trouble = label("")
         self.busy = label("")
         self._words = ""
-        self.cancel = button("cancel", "plain", lambda: model.background.cancel("open"), tip="stop reading")
+        self.cancel = button("cancel", "plain", model.cancel_reading, tip="stop reading")
         self.undo = button("", "plain", model.undo)
         self.drawer = button("cases ▴", "plain", self.cases_wanted.emit, tip="show the cases  Ctrl+D")
         for widget in (self.source, self.cases, self.chip, self.add, self.trouble):
@@ -46,6 +46,7 @@ class CasesLine(QFrame):
         for widget in (self.busy, self.cancel, self.undo, self.drawer):
             layout.addWidget(widget)
         model.changed.connect(self.refresh)
+        model.closed.connect(self.refresh)
         model.trouble.connect(self._say)
         model.background.busy_changed.connect(self._busy)
         model.background.progress.connect(self._progress)
@@ -93,6 +94,8 @@ class CasesLine(QFrame):
         self.undo.setVisible(open_ and bool(self._model.history.past))
         self.drawer.setVisible(open_)
         if not open_:
+            self.source.setText("no data yet")
+            self.cases.setText("")
             return
         study = self._model.study
         self.source.setText(f"{study.source.name} ▾")

@@ -55,7 +55,7 @@ class Window(QWidget):
         self._equip()
         self.rail.chosen.connect(self.go)
         self.model.opened.connect(self._opened)
-        self.model.trouble.connect(lambda text: self.start.say(text, trouble=True))
+        self.model.trouble.connect(self._tell_trouble)
         self.model.changed.connect(self._count)
         self.model.findings_ready.connect(self._count)
         self.model.cases_wanted.connect(self._jump)
@@ -108,6 +108,12 @@ class Window(QWidget):
             self.start.show_first_rows(*first_look(Path(path)))
         except Problem:
             self.start.show_first_rows((), [])  # what is wrong is told by the reading itself
+
+    def _tell_trouble(self, text: str) -> None:
+        """What went wrong is told at the start page, too, where nothing else is to be seen."""
+        self.start.say(text, trouble=True)
+        self.start.show_first_rows((), [])
+        self._arriving = False
 
     def choose_file(self) -> None:
         from PySide6.QtWidgets import QFileDialog
@@ -173,6 +179,10 @@ class Window(QWidget):
         """Close the study; the start page asks what comes next."""
         self.model.close()
         self.rail.close_up()
+        if self._drawer is not None:
+            self._drawer.hide()
+        self.setWindowTitle("Istrel")
+        self.start.say("Drop a data file here, or open one.")
         self.stack.setCurrentWidget(self.start)
 
     # Stations.

@@ -92,3 +92,13 @@ def show_date(value: np.datetime64) -> str:
     """An ISO date; the time of day only where it is not midnight."""
     text = str(value)
     return text[:10] if text.endswith("T00:00:00") else text
+
+
+def as_date(text: str) -> np.datetime64 | None:
+    """The day that a text in ISO form names, or None."""
+    if len(text) < 10 or text[4:5] != "-":
+        return None
+    try:
+        return np.datetime64(text, "s")
+    except ValueError:
+        return None

@@ -13,7 +13,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.codebook import Codebook, Variable
-from istrel.data.column import Column, Kind, show_date
+from istrel.data.column import Column, Kind, as_date, show_date
 from istrel.data.table import Table
 
 Prepared = TypeVar("Prepared")
@@ -198,6 +198,8 @@ def _coded_missing(column: Column, variable: Variable) -> tuple[NDArray[np.bool_
 def _equal_to(column: Column, value: float | str) -> NDArray[np.bool_]:
     if isinstance(value, str):
         mask = np.zeros(column.n_rows, bool)
+        if column.kind is Kind.DATE and (day := as_date(value)) is not None:
+            return column.valid & (column.values == day)
         if column.kind is Kind.TEXT and value in column.words:
             mask = column.valid & (column.values == column.words.index(value))
         elif column.unread.texts:

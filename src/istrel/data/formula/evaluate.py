@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
-from istrel.data.column import Column, Kind
+from istrel.data.column import Column, Kind, as_date
 from istrel.data.dataset import Dataset
 from istrel.data.formula.compare import OPERATORS, Mask, compare_columns, compare_with, is_one_of, known, told
 from istrel.data.formula.functions import call, finite
@@ -110,16 +110,6 @@ def _constant(value: float | str, n_rows: int) -> Column:
             return Column("", Kind.DATE, np.full(n_rows, date), valid)
         return Column("", Kind.TEXT, np.zeros(n_rows, np.int32), valid, (value,))
     return Column("", Kind.NUMBER, np.full(n_rows, value), valid)
-
-
-def as_date(text: str) -> np.datetime64 | None:
-    """The day that a text in ISO form names, or None."""
-    if len(text) < 10 or text[4:5] != "-":
-        return None
-    try:
-        return np.datetime64(text, "s")
-    except ValueError:
-        return None
 
 
 def _numbers(formula: Formula, data: Dataset) -> Column:

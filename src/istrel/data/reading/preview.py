@@ -27,6 +27,24 @@ def first_look(path: Path) -> Preview:
     return (), []
 
 
+def is_workbook(path: Path) -> bool:
+    """Whether a file has sheets to choose from."""
+    return path.is_file() and format_of(path) == "spreadsheet"
+
+
+def sheets_of(path: Path) -> tuple[str, ...]:
+    """The sheets of a workbook.
+
+    Raises
+    ------
+    Problem
+        Where it is none.
+    """
+    from istrel.data.reading.spreadsheet import sheet_names
+
+    return sheet_names(path)
+
+
 def preview(path: Path, settings: ReadingSettings) -> Preview:
     """(names, first rows as texts). Of delimited text only the first part is read, so that it takes no time.
 

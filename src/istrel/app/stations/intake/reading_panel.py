@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QComboBox, QLineEdit, QTableWidget, QTableWidgetIt
 from istrel.app.bridge import StudyModel
 from istrel.app.widgets.simple import box, button, column, label, row
 from istrel.data.reading import ReadingSettings
-from istrel.data.reading.preview import preview
+from istrel.data.reading.preview import Preview, is_workbook, preview, sheets_of
 from istrel.problem import Problem
 
 CHOICES = {
@@ -76,11 +76,15 @@ class ReadingPanel(QWidget):
     def appear(self) -> None:
         """Show how the source in use is read."""
         path = Path(self._model.study.source.raw.source.path)
-        sheets: tuple[str, ...] = ()
-        if path.suffix.lower() in (".xlsx", ".ods"):
-            from istrel.data.reading.spreadsheet import sheet_names
+        self._show_sheets(())
+        self.show()
+        if is_workbook(path):
+            self._model.background.submit("sheets", lambda: sheets_of(path), self._show_sheets, self._tell)
+        else:
+            self._preview()
 
-            sheets = sheet_names(path)
+    def _show_sheets(self, sheets: tuple[str, ...]) -> None:
+        """The sheets of a workbook; a text file has none, but a delimiter and an encoding."""
         self.sheet.blockSignals(True)
         self.sheet.clear()
         self.sheet.addItems(list(sheets))
@@ -89,8 +93,11 @@ class ReadingPanel(QWidget):
             widget.setVisible(bool(sheets))
         for choice in self.choices.values():
             choice.setEnabled(not sheets)
-        self.show()
-        self._preview()
+        if sheets:
+            self._preview()
+
+    def _tell(self, problem: Problem) -> None:
+        self.trouble.setText(problem.message)
 
     def settings(self) -> ReadingSettings:
         """The settings as they are chosen.
@@ -112,12 +119,15 @@ class ReadingPanel(QWidget):
             return
         path = Path(self._model.study.source.raw.source.path)
         try:
-            names, rows = preview(path, self.settings())
+            settings = self.settings()
         except Problem as problem:
-            self.trouble.setText(problem.message)
+            self._tell(problem)
             return
         self.trouble.setText("")
-        names, rows = names[:SHOWN_COLUMNS], rows[:SHOWN_ROWS]
+        self._model.background.submit("preview", lambda: preview(path, settings), self._show_rows, self._tell)
+
+    def _show_rows(self, found: Preview) -> None:
+        names, rows = found[0][:SHOWN_COLUMNS], found[1][:SHOWN_ROWS]
         self.first_rows.setColumnCount(len(names))
         self.first_rows.setRowCount(len(rows))
         self.first_rows.setHorizontalHeaderLabels(list(names))
