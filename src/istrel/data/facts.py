@@ -189,6 +189,8 @@ class FileFacts:
 
     Attributes
     ----------
+    complete
+        Cases that have a value in every variable but free text.
     missing_share
         Of all values of the cases that are not set aside.
     cases
@@ -213,10 +215,12 @@ class FileFacts:
 def file_facts(data: Dataset) -> FileFacts:
     """Size, share of values missing, and cases without any missing value."""
     complete = np.ones(data.n_rows, bool)
+    complete &= True if data.aside is None else ~data.aside
     missing = 0
     for column in data.table.columns:
         present = data.present(column.name)
-        complete &= present
+        if data.variable(column.name).level is not Level.TEXT:  # nobody has to write a comment
+            complete &= present
         missing += data.n_cases - int(present.sum())
     cells = max(1, data.n_cases * len(data.table.columns))
     first, last, dated = _days(data)

@@ -8,6 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.dataset import Dataset
+from istrel.data.levels import Level
 
 MAP_ROWS = 240
 
@@ -66,11 +67,11 @@ def missing_map(data: Dataset, stretches: int = MAP_ROWS) -> MissingMap:
 
 
 def _gone(data: Dataset) -> tuple[tuple[str, ...], NDArray[np.bool_]]:
-    """(variables with missing values, where they are missing, shape (rows, names))."""
+    """(variables with missing values, where they are missing, shape (rows, names)); free text aside, which may be blank."""
     kept = np.ones(data.n_rows, bool) if data.aside is None else ~data.aside
     found = {}
     for variable in data.codebook.variables:
-        if variable.in_use:
+        if variable.in_use and variable.level is not Level.TEXT:
             out = kept & ~data.present(variable.name)
             if out.any():
                 found[variable.name] = out

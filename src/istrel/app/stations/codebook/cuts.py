@@ -71,13 +71,16 @@ class CutsDrawing(QWidget):
         painter.setPen(theme.colour(theme.INK))
         painter.drawLine(inner.bottomLeft(), inner.bottomRight())
         painter.setFont(theme.sans(theme.SMALL_PX))
-        for cut in self.cuts:
-            x = self.x_of(cut)
+        places = [self.x_of(cut) for cut in self.cuts]
+        for place, (cut, x) in enumerate(zip(self.cuts, places, strict=True)):
             painter.setPen(QPen(theme.colour(theme.VERMILION), 1.5))
             painter.drawLine(QPointF(x, TOP - HANDLE), inner.bottomLeft() + QPointF(x, 0))
             painter.fillRect(QRectF(x - HANDLE / 2, 4, HANDLE, HANDLE), theme.colour(theme.VERMILION))
             painter.setPen(theme.colour(theme.QUIET))
-            painter.drawText(QPointF(x + HANDLE, 14), f"{cut:g}".replace("-", "−"))
+            words = f"{cut:g}".replace("-", "−")
+            wide = painter.fontMetrics().horizontalAdvance(words)
+            crowded = place + 1 < len(places) and places[place + 1] - x < wide + 2 * HANDLE
+            painter.drawText(QPointF(x - HANDLE - wide if crowded else x + HANDLE, 14), words)
         if self.hasFocus():
             painter.setPen(QPen(theme.colour(theme.SAND_EDGE), 1))
             painter.drawRect(self.rect().adjusted(0, 0, -1, -1))
