@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from istrel.data.corrections import Aside
-from istrel.data.screening.finding import Action, ChangeLevel, MarkMissing, Omit, PutAside, Replace
+from istrel.data.screening.finding import Action, ChangeLevel, MarkMissing, NewVariable, Omit, PutAside, Replace
 from istrel.study.changes import Change
 from istrel.study.changes.cases import Correct, SetAside
-from istrel.study.changes.codebook import LeaveOut, SetLevel, TreatAsMissing
+from istrel.study.changes.codebook import Derive, LeaveOut, SetLevel, TreatAsMissing
 
 
 def change_of(action: Action) -> Change:
@@ -20,5 +20,7 @@ def change_of(action: Action) -> Change:
             return SetAside(Aside(rows, reason))
         case ChangeLevel(variable, level):
             return SetLevel(variable, level)
+        case NewVariable(name, formula):
+            return Derive(name, formula)
         case Omit(variables):
             return LeaveOut(variables)

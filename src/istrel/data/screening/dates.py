@@ -17,7 +17,7 @@ from istrel.data.screening.look import Look
 MOSTLY = 0.95
 FEWEST = 20
 STEADY = 0.8
-DAY = 86_400
+MOST = 1_000
 
 
 def find(look: Look) -> Iterator[Finding]:
@@ -39,14 +39,14 @@ def _future(look: Look, name: str) -> Iterator[Finding]:
         return
     rows = rows_of(mask)
     first = show_date(column.values[rows[0] - 1])
-    corrections = tuple(Correction(name, column.value_at(row - 1), None, row, "in the future") for row in rows[:1000])
+    corrections = tuple(Correction(name, column.value_at(row - 1), None, row, "in the future") for row in rows[:MOST])
     yield Finding(
         "date_future",
         (name,),
         f"{name} {first}",
         "lies in the future." if count == 1 else f"and {count - 1:,} more lie in the future.",
         rows,
-        (Remedy("set missing", Replace(corrections)),) if count <= 1000 else (),
+        (Remedy("set missing", Replace(corrections)),) if count <= MOST else (),
         changes_numbers=True,
     )
 
@@ -119,4 +119,7 @@ def _turned(look: Look, earlier: str, later: str) -> Iterator[Finding]:
     count = int(wrong.sum())
     if 0 < count <= (1 - MOSTLY) * both.sum():
         says = f"comes before {earlier} in {cases(count)}; in all others it comes after."
-        yield Finding("date_order", (earlier, later), later, says, rows_of(wrong))
+        column, rows = look.data.table.column(later), rows_of(wrong)
+        corrections = tuple(Correction(later, column.value_at(row - 1), None, row, f"before {earlier}") for row in rows)
+        remedy = Remedy(f"set {later} missing", Replace(corrections))
+        yield Finding("date_order", (earlier, later), later, says, rows, (remedy,) if count <= MOST else ())

@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 
 from istrel.data.column import show_value
 from istrel.data.corrections import Correction
+from istrel.data.formula.tree import Formula
 from istrel.data.levels import Level
 
 Mask = NDArray[np.bool_]
@@ -51,7 +52,15 @@ class Omit:
     variables: tuple[str, ...]
 
 
-Action = MarkMissing | Replace | PutAside | ChangeLevel | Omit
+@dataclass(frozen=True)
+class NewVariable:
+    """Derive a variable; the one it is made from stays as it is."""
+
+    name: str
+    formula: Formula
+
+
+Action = MarkMissing | Replace | PutAside | ChangeLevel | Omit | NewVariable
 
 
 @dataclass(frozen=True)

@@ -10,8 +10,11 @@ from numpy.typing import NDArray
 
 from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
+from istrel.data.derive import free_name
+from istrel.data.formula.tree import Call, Formula
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
+from istrel.data.screening.finding import NewVariable, Remedy
 from istrel.data.screening.marks import repeats
 from istrel.data.screening.remote import remote
 
@@ -95,6 +98,12 @@ class Look:
         """The values of the usable cases."""
         return self.data.numbers(name).values[self.usable(name)]
 
+    def offer(self, words: str, name: str, formula: Formula) -> tuple[Remedy, ...] | None:
+        """A remedy that derives a variable; None where one of this kind is there already: the matter was seen to."""
+        if any(_alike(variable.formula, formula) for variable in self.data.codebook.variables):
+            return None
+        return (Remedy(words, NewVariable(free_name(name, self.data.table), formula)),)
+
     @property
     def kept(self) -> Mask:
         """Cases that are not set aside, shape (rows,)."""
@@ -106,3 +115,10 @@ class Look:
         """Cases that repeat an earlier one in every column, shape (rows,)."""
         columns = [self.data.table.column(name) for name in self.names]
         return repeats(columns, self.kept) if len(columns) > 1 else np.zeros(self.data.n_rows, bool)
+
+
+def _alike(a: Formula | None, b: Formula) -> bool:
+    """The same formula, or the same function of the same variable (bands with other cuts)."""
+    if isinstance(a, Call) and isinstance(b, Call):
+        return a.function == b.function and a.arguments[:1] == b.arguments[:1]
+    return a == b

@@ -8,7 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.levels import Level
-from istrel.data.screening.finding import Finding, Omit, Remedy, cases, listed, rows_of
+from istrel.data.screening.finding import Finding, Omit, PutAside, Remedy, cases, listed, rows_of
 from istrel.data.screening.look import Look
 
 MUCH = 0.2
@@ -42,10 +42,10 @@ def _together(look: Look) -> Iterator[Finding]:
     for members in groups(phi(gone)):
         family = tuple(names[i] for i in members)
         mask = kept & ~np.logical_or.reduce([look.data.present(name) for name in family])
-        lead = listed(family)
-        yield Finding(
-            "missing_together", family, lead, f"are missing together in {cases(int(mask.sum()))}.", rows_of(mask)
-        )
+        rows = rows_of(mask)
+        remedy = Remedy("set these cases aside", PutAside(rows, f"{listed(family)} missing"))
+        says = f"are missing together in {cases(len(rows))}."
+        yield Finding("missing_together", family, listed(family), says, rows, (remedy,))
 
 
 def phi(indicators: NDArray[np.float32]) -> NDArray[np.float64]:

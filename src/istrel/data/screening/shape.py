@@ -3,14 +3,16 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from itertools import pairwise
 
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.data.formula.tree import Call, Comparison, Literal, Name
 from istrel.data.levels import Level
 from istrel.data.screening.finding import Finding, rows_of, shown
 from istrel.data.screening.look import Look
-from istrel.stats.density import density, humps
+from istrel.stats.density import Density, density, humps
 from istrel.stats.moderate import moderate
 
 MANY_ZEROS = 0.2
@@ -29,7 +31,7 @@ def find(look: Look) -> Iterator[Finding]:
         zeros = list(_zeros(look, name, values))
         yield from zeros
         if not zeros:
-            yield from _skewed(name, values)
+            yield from _skewed(look, name, values)
         yield from _humps(look, name, values)
 
 
@@ -38,22 +40,27 @@ def _zeros(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
     expected = float(np.exp(-values.mean())) if look.level(name) is Level.COUNT else 0.0  # of a Poisson count
     if values.min() < 0 or share < MANY_ZEROS or share < 1.5 * expected or values.max() <= 1:
         return
+    remedies = look.offer(f"derive whether {name} is above 0", f"{name}_any", Comparison(Name(name), ">", Literal(0.0)))
+    if remedies is None:
+        return
     numbers = look.data.numbers(name)
     rows = rows_of(numbers.valid & (numbers.values == 0))
     says = f"is 0 in {len(rows):,} of {values.size:,} cases: a mean mixes who has none with how much the others have."
-    yield Finding("many_zeros", (name,), name, says, rows)
+    yield Finding("many_zeros", (name,), name, says, rows, remedies)
 
 
-def _skewed(name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
+def _skewed(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
+    positive = bool(values.min() > 0)
     values, _ = moderate(values)
     n, away = values.size, values - values.mean()
     second = float(np.dot(away, away)) / n
     if second <= 0:
         return
     skewness = float(np.dot(away * away, away)) / n / second**1.5 * np.sqrt(n * (n - 1)) / (n - 2)
-    if abs(skewness) >= STRONG_SKEW:
+    logarithm = look.offer("derive its logarithm", f"{name}_log", Call("log", (Name(name),))) if positive else ()
+    if abs(skewness) >= STRONG_SKEW and logarithm is not None:
         says = f"is strongly skewed (G1 = {shown(round(skewness, 2))}): the median describes it better than the mean."
-        yield Finding("skewed", (name,), name, says)
+        yield Finding("skewed", (name,), name, says, (), logarithm if skewness > 0 else ())
 
 
 def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
@@ -64,8 +71,22 @@ def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
     ):
         return
     values, exponent = moderate(values)
-    modes = np.ldexp(humps(density(np.sort(values))), exponent)
-    if modes.size > 1:
-        where = " and ".join(f"{mode:,.3g}" for mode in modes.tolist())
+    curve = density(np.sort(values))
+    modes = humps(curve)
+    if modes.size < 2:
+        return
+    cuts = [float(f"{np.ldexp(valley, exponent):.3g}") for valley in _valleys(curve, modes)]
+    parted = Call("bands", (Name(name), *(Literal(cut) for cut in cuts)))
+    remedies = look.offer("derive bands that part them", f"{name}_part", parted)
+    if remedies is not None:
+        where = " and ".join(f"{mode:,.3g}" for mode in np.ldexp(modes, exponent).tolist())
         count = "two" if modes.size == 2 else str(modes.size)
-        yield Finding("humps", (name,), f"{name} has {count} humps", f"(near {where}): one mean hides them.")
+        yield Finding(
+            "humps", (name,), f"{name} has {count} humps", f"(near {where}): one mean hides them.", (), remedies
+        )
+
+
+def _valleys(curve: Density, modes: NDArray[np.float64]) -> list[float]:
+    """Where the density is lowest between one mode and the next."""
+    ends = np.searchsorted(curve.x, modes)
+    return [float(curve.x[a + int(np.argmin(curve.y[a:b]))]) for a, b in pairwise(ends.tolist())]
