@@ -204,7 +204,7 @@ def test_another_sheet_of_a_workbook_is_read(opened: Opened, settle: Settle, tmp
     window.go_intake()
     assert any("Only the sheet “spring” was read" in v.finding.says for v in window.intake.findChildren(FindingView))
     panel = window.intake.reading
-    panel.appear()
+    window.read_differently()
     settle()
     assert [panel.sheet.itemText(i) for i in range(panel.sheet.count())] == ["spring", "autumn"]
     panel.sheet.setCurrentIndex(1)
@@ -222,7 +222,7 @@ def test_the_file_is_read_differently(opened: Opened, settle: Settle, tmp_path: 
     window.go_intake()
     assert window.model.study.table.names == ("column_1", "column_2")
     panel = window.intake.reading
-    panel.appear()
+    window.read_differently()
     panel.names_row.setText("first")
     assert "whole number" in panel.trouble.text()
     panel.names_row.setText("1")
@@ -238,6 +238,26 @@ def test_the_file_is_read_differently(opened: Opened, settle: Settle, tmp_path: 
     window.undo()
     settle()
     assert window.model.study.data.numbers("column_2").values[0] == 2.5
+
+
+def test_a_file_is_looked_at_before_it_is_opened(window: Window, settle: Settle, tmp_path: Path) -> None:
+    path = tmp_path / "odd.txt"
+    path.write_text("made by hand\nname;score\nAnn;1,5\nBo;2,5\n")
+    window.look_at(str(path))
+    settle()
+    assert window._opening is not None
+    form = window._opening.form
+    assert form.first_rows.rowCount() > 0
+    assert not window.model.is_open
+    form.names_row.setText("2")
+    form.choices["delimiter"].setCurrentIndex(2)
+    settle()
+    assert [form.first_rows.horizontalHeaderItem(i).text() for i in range(2)] == ["name", "score"]
+    form.apply.click()
+    settle()
+    assert window.model.study.data.numbers("score").values.tolist() == [1.5, 2.5]
+    assert window.stack.currentWidget() is window.intake
+    assert not window._opening.isVisible()
 
 
 def test_what_was_said_stays_when_a_file_is_read_again(opened: Opened, settle: Settle, tmp_path: Path) -> None:

@@ -25,6 +25,7 @@ class Action(NamedTuple):
 
 ACTIONS = (
     Action("open", "Open data…", "Ctrl+O", "choose_file"),
+    Action("look", "Look at data before opening…", "Ctrl+Shift+O", "choose_and_look"),
     Action("demo", "Explore the demo study", "", "open_demo"),
     Action("intake", "Go to Intake", "Ctrl+1", "go_intake", "study"),
     Action("codebook", "Go to the Codebook", "Ctrl+2", "go_codebook", "study"),

@@ -22,11 +22,13 @@ if TYPE_CHECKING:
     from istrel.app.combiner import Combiner
     from istrel.app.condition_builder import ConditionBuilder
     from istrel.app.drawer import CasesDrawer
+    from istrel.app.opening import Opening
     from istrel.app.panels import Keys, Palette
     from istrel.app.stations.bench import Bench
     from istrel.app.stations.codebook import Codebook
     from istrel.app.stations.intake import Intake
     from istrel.app.stations.manuscript import Manuscript
+    from istrel.data.reading import ReadingSettings
 
 INTAKE, CODEBOOK, BENCH, MANUSCRIPT = range(4)
 ICON = Path(__file__).parent / "istrel.svg"
@@ -51,6 +53,7 @@ class Window(QWidget):
         self._drawer: CasesDrawer | None = None
         self._combiner: Combiner | None = None
         self._builder: ConditionBuilder | None = None
+        self._opening: Opening | None = None
         self._lay_out()
         self._equip()
         self.rail.chosen.connect(self.go)
@@ -121,6 +124,28 @@ class Window(QWidget):
         name, _ = QFileDialog.getOpenFileName(self, "Open data", "", DATA_FILES)
         if name:
             self.open_path(name)
+
+    def choose_and_look(self) -> None:
+        """Choose a file, and look at its first rows before it is opened."""
+        from PySide6.QtWidgets import QFileDialog
+
+        name, _ = QFileDialog.getOpenFileName(self, "Look at data", "", DATA_FILES)
+        if name:
+            self.look_at(name)
+
+    def look_at(self, path: str) -> None:
+        """Show a file's first rows with settings for reading it."""
+        from istrel.app.opening import Opening
+
+        if self._opening is None:
+            self._opening = Opening(self, self.model)
+            self._opening.wanted.connect(self._open_so)
+        self._opening.look_at(path)
+
+    def _open_so(self, path: str, settings: ReadingSettings) -> None:
+        self._arriving = True
+        self.start.say(f"Reading {Path(path).name} …")
+        self.model.open(path, settings)
 
     def open_demo(self) -> None:
         from istrel import demo
@@ -363,7 +388,7 @@ class Window(QWidget):
 
     def read_differently(self) -> None:
         self.go(INTAKE)
-        self.intake.reading.appear()
+        self.intake.read_differently()
 
     def derive(self) -> None:
         self.go(CODEBOOK)

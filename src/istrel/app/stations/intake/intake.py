@@ -20,7 +20,7 @@ from istrel.app.bridge import StudyModel
 from istrel.app.stations.intake.detail import Detail
 from istrel.app.stations.intake.finding_view import FindingView
 from istrel.app.stations.intake.missing_view import MissingView
-from istrel.app.stations.intake.reading_panel import ReadingPanel
+from istrel.app.widgets.reading_form import ReadingForm
 from istrel.app.widgets.simple import box, button, clear, column, label, row, serif_label
 from istrel.app.widgets.variable_table import TableColumn, VariableModel, variable_table
 from istrel.data.facts import FileFacts, VariableFacts
@@ -51,7 +51,8 @@ class Intake(QWidget):
         self._facts.setFixedHeight(104)
         self._facts_row = row(self._facts, margins=(32, 18, 32, 14), spacing=36)
         outer.addWidget(self._facts)
-        self.reading = ReadingPanel(model)
+        self.reading = ReadingForm(model, "read again")
+        self.reading.wanted.connect(lambda _path, settings: model.read_differently(settings))
         self.reading.hide()
         outer.addWidget(self.reading)
         body = row()
@@ -180,7 +181,7 @@ class Intake(QWidget):
         source.addWidget(label(where, "small"), 0, Qt.AlignmentFlag.AlignRight)
         links = row(spacing=16)
         links.addStretch()
-        self.differently = button("read differently", "link", self.reading.appear)
+        self.differently = button("read differently", "link", self.read_differently)
         self.differently.setEnabled(bool(table.source.path))
         self.report = button("report…", "link", self.choose_report)
         links.addWidget(self.differently)
@@ -205,6 +206,10 @@ class Intake(QWidget):
         if self._model.screened and not count:
             self._findings.addWidget(label("Go on to the Codebook, or straight to the Bench.", "small", wrap=True))
         self._findings.addStretch()
+
+    def read_differently(self) -> None:
+        """Show how the file in use is read, to be changed."""
+        self.reading.appear(self._model.study.source.raw.source.path)
 
     def choose_report(self) -> None:
         """Ask where the report goes."""

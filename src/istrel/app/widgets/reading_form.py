@@ -1,9 +1,10 @@
-"""How the file is read, to be changed: delimiter, decimal mark, encoding, row of names, sheet; its first rows as they stand."""
+"""How a file is read, to be chosen: delimiter, decimal mark, encoding, row of names, sheet; its first rows as they would be."""
 
 from __future__ import annotations
 
 from pathlib import Path
 
+from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QComboBox, QLineEdit, QTableWidget, QTableWidgetItem, QWidget
 
 from istrel.app.bridge import StudyModel
@@ -27,12 +28,15 @@ SHOWN_ROWS = 5
 SHOWN_COLUMNS = 12
 
 
-class ReadingPanel(QWidget):
-    """A strip under the facts; nothing is read again before “read again” is pressed."""
+class ReadingForm(QWidget):
+    """Settings and a preview of a file; nothing is read before the button is pressed, which gives `wanted(path, settings)`."""
 
-    def __init__(self, model: StudyModel) -> None:
+    wanted = Signal(str, object)
+
+    def __init__(self, model: StudyModel, words: str) -> None:
         super().__init__()
         self._model = model
+        self._path = Path()
         surface = box("deep")
         column(self).addWidget(surface)
         layout = column(surface, margins=(32, 12, 32, 12), spacing=8)
@@ -41,8 +45,8 @@ class ReadingPanel(QWidget):
         for name, options in CHOICES.items():
             choice = QComboBox()
             choice.setAccessibleName(name)
-            for words, value in options:
-                choice.addItem(words, value)
+            for shown, value in options:
+                choice.addItem(shown, value)
             choice.currentIndexChanged.connect(self._preview)
             self.choices[name] = choice
             fields.addWidget(label(name, "small"))
@@ -59,7 +63,7 @@ class ReadingPanel(QWidget):
         fields.addWidget(self._sheet_label)
         fields.addWidget(self.sheet)
         fields.addStretch()
-        self.apply = button("read again", "chip", self._read)
+        self.apply = button(words, "chip", self._read)
         fields.addWidget(self.apply)
         layout.addLayout(fields)
         self.first_rows = QTableWidget()
@@ -73,13 +77,13 @@ class ReadingPanel(QWidget):
         self.names_row.textChanged.connect(self._preview)
         self.sheet.currentIndexChanged.connect(self._preview)
 
-    def appear(self) -> None:
-        """Show how the source in use is read."""
-        path = Path(self._model.study.source.raw.source.path)
+    def appear(self, path: str) -> None:
+        """Show a file's first rows, and how they can be read otherwise."""
+        self._path = Path(path)
         self._show_sheets(())
         self.show()
-        if is_workbook(path):
-            self._model.background.submit("sheets", lambda: sheets_of(path), self._show_sheets, self._tell)
+        if is_workbook(self._path):
+            self._model.background.submit("sheets", lambda: sheets_of(self._path), self._show_sheets, self._tell)
         else:
             self._preview()
 
@@ -115,9 +119,9 @@ class ReadingPanel(QWidget):
         return ReadingSettings(delimiter, decimal, encoding, header_row, self.sheet.currentText() or None)
 
     def _preview(self) -> None:
-        if not self._model.is_open or self.isHidden():
+        if self.isHidden():
             return
-        path = Path(self._model.study.source.raw.source.path)
+        path = self._path
         try:
             settings = self.settings()
         except Problem as problem:
@@ -142,4 +146,4 @@ class ReadingPanel(QWidget):
             self.trouble.setText(problem.message)
             return
         self.hide()
-        self._model.read_differently(settings)
+        self.wanted.emit(str(self._path), settings)
