@@ -13,21 +13,20 @@ from istrel.data.reading.watch import Watch
 from istrel.data.table import Source, Table, stamp_of
 from istrel.problem import Problem
 
-MOST_BYTES = 2**36
-
 
 def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
-    """The table in an Arrow file, mapped rather than read, or in an Arrow stream."""
+    """The table in an Arrow file or stream; read rather than mapped, for a mapped file that shrinks ends the program."""
     del settings
     watch.report(0.0)
     try:
-        mapped = pa.memory_map(str(path))
-        try:
-            whole = pa.ipc.open_file(mapped).read_all()
-        except pa.ArrowInvalid:
-            mapped.seek(0)
-            whole = pa.ipc.open_stream(mapped).read_all()
-    except (pa.ArrowException, OSError) as error:
+        with pa.OSFile(str(path), "rb") as file:
+            try:
+                whole = pa.ipc.open_file(file).read_all()
+            except pa.ArrowInvalid:
+                file.seek(0)
+                whole = pa.ipc.open_stream(file).read_all()
+        whole.validate(full=True)  # the file is believed as it stands: a false offset would end the program
+    except (pa.ArrowException, OSError, UnicodeError) as error:
         raise Problem(f"{path.name}: this is no sound Arrow file, or it was cut off.") from error
     return table_of(path, whole, "Arrow")
 
@@ -44,8 +43,8 @@ def table_of(path: Path, whole: pa.Table, reading: str, *, remarks: tuple[str, .
         raise Problem(f"{path.name}: there are no columns in it.")
     if not whole.num_rows:
         raise Problem(f"{path.name}: there are names but no rows of data below them.")
-    names = clean_names(tuple(str(name) for name in whole.column_names))
     try:
+        names = clean_names(tuple(str(name) for name in whole.column_names))
         columns = tuple(column_of(name, whole.column(i), decimal) for i, name in enumerate(names))
     except (pa.ArrowException, UnicodeError) as error:
         raise Problem(f"{path.name}: a column holds what cannot be shown as numbers, dates or text.") from error

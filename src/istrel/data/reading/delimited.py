@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 import contextlib
-import mmap
 import re
+from collections.abc import Iterator
 from dataclasses import replace
 from pathlib import Path
 from typing import Any
@@ -20,6 +20,7 @@ from istrel.data.reading.watch import Watch, WatchedFile
 from istrel.data.table import Source, Table, stamp_of
 from istrel.problem import Problem
 
+BLOCK = 2**20
 DELIMITER_WORDS = {",": "comma", ";": "semicolon", "\t": "tab", "|": "bar"}
 # Keys with leading zeros would lose them as numbers, long ones their last digits; hexadecimal would become decimal.
 LOOKS_LIKE_A_KEY = re.compile(r"0\d+$|0[xX][0-9a-fA-F]+$|[+-]?\d{17,}$")
@@ -63,8 +64,7 @@ def _about_encoding(error: Exception) -> bool:
 
 def _parse(path: Path, dialect: Dialect, watch: Watch) -> pa.Table:
     """The whole file as an Arrow table: texts as dictionaries, blank cells null, nothing else taken for missing."""
-    with path.open("rb") as file, mmap.mmap(file.fileno(), 0, access=mmap.ACCESS_READ) as mapped:
-        quoted_breaks = mapped.find(b'"') >= 0
+    quoted_breaks = any(b'"' in block for block in _blocks(path))
     as_text = {
         name: pa.dictionary(pa.int32(), pa.string())
         for i, name in enumerate(dialect.names)
@@ -101,11 +101,20 @@ def _options(dialect: Dialect, *, newlines: bool) -> tuple[arrow_csv.ReadOptions
 
 def _around_first_odd_byte(path: Path) -> bytes:
     """A part of the file around the first byte that is not ASCII: what tells 8-bit encodings apart."""
-    with path.open("rb") as file, mmap.mmap(file.fileno(), 0, access=mmap.ACCESS_READ) as mapped:
-        whole = np.frombuffer(mapped, np.uint8)
-        first = int(np.argmax(whole > 127))
-        del whole
-        return mapped[max(0, first - 4096) : first + SAMPLE_BYTES]
+    before = b""
+    for block in _blocks(path):
+        odd = np.flatnonzero(np.frombuffer(block, np.uint8) > 127)
+        if odd.size:
+            return (before + block)[max(0, len(before) + int(odd[0]) - 4096) :][: 4096 + SAMPLE_BYTES]
+        before = block[-4096:]
+    return before
+
+
+def _blocks(path: Path) -> Iterator[bytes]:
+    """The file in blocks; read rather than mapped, for a mapped file that shrinks ends the program."""
+    with path.open("rb") as file:
+        while block := file.read(BLOCK):
+            yield block
 
 
 def _plain(path: Path, dialect: Dialect, error: Exception) -> Problem:

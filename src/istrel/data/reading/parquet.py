@@ -24,6 +24,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
                 watch.report(group / max(1, file.num_row_groups))
                 groups.append(file.read_row_group(group))
             whole = pa.concat_tables(groups) if groups else file.schema_arrow.empty_table()
-    except (pa.ArrowException, OSError) as error:
+        whole.validate(full=True)
+    except (pa.ArrowException, OSError, UnicodeError) as error:
         raise Problem(f"{path.name}: this is no sound Parquet file, or it was cut off.") from error
     return table_of(path, whole, "Parquet")
