@@ -81,7 +81,7 @@ def test_labels_and_order_of_values_are_edited_in_place(opened: Opened, settle: 
     item.setText("Lowest of all")
     settle()
     assert window.model.study.codebook["satisfaction"].label_of(1.0) == "Lowest of all"
-    editor.move(0, 5)
+    editor.move_value(0, 5)
     settle()
     values = [entry.value for entry in window.model.study.codebook["satisfaction"].value_labels]
     assert values[:5] == [2, 3, 4, 5, 1]

@@ -140,6 +140,15 @@ def cut(name: str) -> Callable[[Path], None]:
     return write
 
 
+def twisted(path: Path) -> None:
+    """An Arrow file whose offsets point far outside of it."""
+    write_arrow(path)
+    content = bytearray(path.read_bytes())
+    place = content.index(b"Ann") - 64
+    content[place : place + 64] = b"\x7f" * 64
+    path.write_bytes(bytes(content))
+
+
 HOSTILE: dict[str, tuple[Callable[[Path], object], str]] = {
     "bomb.xlsx": (bomb, "unpacked it would take 1.1 GB"),
     "corner.xlsx": (far_corner, "(cannot be read as a workbook|more than 4 GB)"),
@@ -158,6 +167,8 @@ HOSTILE: dict[str, tuple[Callable[[Path], object], str]] = {
         lambda p: p.write_bytes(b"a,b\n" + b"1,2\n" * 90_000 + b"1\0x\n"),
         "late_nul.csv, line 90002: 1 field where",
     ),
+    "odd.csv": (lambda p: p.write_bytes(b"a,b\n" + b"1,2\n" * 90_000 + b"\xff\xf1\n"), "odd.csv, line 90002: 1 field"),
+    "mapped.arrow": (twisted, "(no sound Arrow file|cannot be shown)"),
     "line.csv": (lambda p: p.write_bytes(b"x" * 50_000_000), "line.csv: "),
     "quote.csv": (lambda p: p.write_bytes(b'a,b\n1,"' + b"x" * 9_000_000), "quote.csv"),
     "nothing.xlsx": (lambda p: xlsxwriter.Workbook(p).close(), "is empty"),

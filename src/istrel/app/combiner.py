@@ -10,8 +10,11 @@ from PySide6.QtWidgets import QAbstractItemView, QComboBox, QListWidget, QStacke
 from istrel.app.bridge import StudyModel
 from istrel.app.panels import Panel
 from istrel.app.widgets.simple import button, column, label, row, serif_label
+from istrel.data.combine.join import Keep
+from istrel.problem import Problem
 from istrel.study.changes.sources import AddSource
 from istrel.study.combining import Combined, joined, made_long, made_wide, stacked
+from istrel.study.study import StudySource
 
 WAYS = ("Join by key", "Stack", "Wide to long", "Long to wide")
 KEEPS = (("all rows of the source in use", "left"), ("only rows with a partner", "both"), ("all rows of both", "all"))
@@ -176,12 +179,10 @@ class Combiner(Panel):
             self.hide()
 
 
-def _join(left: object, right: object, keys: tuple[str, ...], keep: object) -> Combined:
-    from istrel.problem import Problem
-
+def _join(left: StudySource, right: StudySource | None, keys: tuple[str, ...], keep: Keep) -> Combined:
     if right is None:
         raise Problem("Joining takes two sources: add the other one first.")
-    return joined(left, right, keys, keep)  # type: ignore[arg-type]
+    return joined(left, right, keys, keep)
 
 
 def _chosen(widget: QListWidget) -> tuple[str, ...]:

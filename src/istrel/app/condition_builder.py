@@ -30,7 +30,7 @@ class ConditionBuilder(QFrame):
     def __init__(self, desk: QWidget, model: StudyModel) -> None:
         super().__init__(desk)
         self._desk, self._model = desk, model
-        self._before = ""
+        self._before = self._written = ""
         self.setObjectName("surface")
         self.setStyleSheet(f"ConditionBuilder {{ border: 1px solid {theme.LINE}; }}")
         self.setFixedSize(WIDE, TALL)
@@ -170,8 +170,6 @@ class ConditionBuilder(QFrame):
     def _go_on(self) -> None:
         """Keep what is written and begin another part."""
         self._before = self._written
-
-    _written = ""
 
     def note(self, text: str) -> None:
         """What stands in the line now."""

@@ -59,7 +59,7 @@ def show_condition(condition: Condition) -> str:
 def show_expression(formula: Formula | Span, outer: int = 0) -> str:
     """An expression as it is typed; `outer` is how tightly the surroundings bind."""
     if is_condition(formula):
-        return show_condition(formula)  # type: ignore[arg-type]
+        return show_condition(formula)
     match formula:
         case Name(text):
             return show_name(text)

@@ -75,7 +75,7 @@ def evaluate(formula: Formula, data: Dataset, name: str = "") -> Column:
 
 def _value(formula: Formula | Span, data: Dataset) -> Column:
     if is_condition(formula):
-        true, false = _truth(formula, data)  # type: ignore[arg-type]
+        true, false = _truth(formula, data)
         return Column("", Kind.NUMBER, true.astype(np.float64), true | false)
     match formula:
         case Name():

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from dataclasses import dataclass, field, fields
+from typing import TypeGuard
 
 
 @dataclass(frozen=True)
@@ -105,7 +106,7 @@ Condition = Comparison | Between | OneOf | IsMissing | Not | And | Or
 Formula = Expression | Condition
 
 
-def is_condition(formula: object) -> bool:
+def is_condition(formula: object) -> TypeGuard[Condition]:
     """True for what is true or false of a case, False for what gives it a value."""
     return isinstance(formula, Comparison | Between | OneOf | IsMissing | Not | And | Or)
 

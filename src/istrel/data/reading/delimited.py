@@ -142,6 +142,8 @@ def _first_ragged(path: Path, dialect: Dialect) -> Any:
 
     reading, parsing = _options(dialect, newlines=True)
     reading.use_threads = False
+    if not dialect.encoding.startswith("utf-16"):
+        reading.encoding = "latin1"  # only fields are counted: no byte may be in the way
     parsing.invalid_row_handler = note
     with contextlib.suppress(pa.ArrowInvalid, UnicodeError):
         arrow_csv.read_csv(path, read_options=reading, parse_options=parsing)

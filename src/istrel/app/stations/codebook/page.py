@@ -5,7 +5,7 @@ from __future__ import annotations
 from functools import partial
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QFrame, QGridLayout, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QGridLayout, QLabel, QScrollArea, QVBoxLayout
 
 from istrel.app.bridge import StudyModel
 from istrel.app.stations.codebook.cuts import CutsDrawing
@@ -13,7 +13,7 @@ from istrel.app.stations.codebook.level_tags import LevelTags
 from istrel.app.stations.codebook.values_editor import ValuesEditor
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import box, button, clear, column, label, row, serif_label
-from istrel.data.codebook import Variable
+from istrel.data.codebook import ValueLabel, Variable
 from istrel.data.column import show_value
 from istrel.data.derive import band_labels, children_of, free_name
 from istrel.data.facts import value_counts
@@ -87,7 +87,7 @@ class Page(QScrollArea):
         layout.addWidget(self.levels)
         layout.addSpacing(4)
 
-    def _part(self, layout: QVBoxLayout, words: str) -> tuple[QWidget, QGridLayout]:
+    def _part(self, layout: QVBoxLayout, words: str) -> tuple[QLabel, QGridLayout]:
         head = label(words, "heading")
         layout.addWidget(head)
         grid = QGridLayout()
@@ -160,7 +160,7 @@ class Page(QScrollArea):
         if not cuts:
             return
         target = banded.name if banded is not None else free_name(f"{self._name}_band", self._model.study.table)
-        self._bands_head.setText(f"Bands from these cuts → {target}")  # type: ignore[attr-defined]
+        self._bands_head.setText(f"Bands from these cuts → {target}")
         self.make_bands.setText(f"make {target}")
         import numpy as np
 
@@ -270,8 +270,8 @@ class Page(QScrollArea):
     def _toggle_use(self) -> None:
         self._model.do(LeaveOut((self._name,), in_use=not self._model.study.codebook[self._name].in_use))
 
-    def _relabel(self, labels: object) -> None:
-        self._model.do(SetValueLabels(self._name, labels))  # type: ignore[arg-type]
+    def _relabel(self, labels: tuple[ValueLabel, ...]) -> None:
+        self._model.do(SetValueLabels(self._name, labels))
 
     def begin_bands(self) -> None:
         """Three cuts to begin with, near the quartiles."""

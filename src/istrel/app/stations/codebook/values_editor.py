@@ -65,7 +65,7 @@ class ValuesEditor(QTableWidget):
         if not self._filling and item.column() == LABEL:
             self.changed_labels.emit(self._labels(list(range(self.rowCount()))))
 
-    def move(self, place: int, to: int) -> None:  # type: ignore[override]
+    def move_value(self, place: int, to: int) -> None:
         """Put a value in another place of the order."""
         order = list(range(self.rowCount()))
         order.insert(to if to < place else to - 1, order.pop(place))
@@ -76,4 +76,4 @@ class ValuesEditor(QTableWidget):
         event.setDropAction(Qt.DropAction.IgnoreAction)
         event.accept()
         if self.currentRow() >= 0:
-            self.move(self.currentRow(), target if target >= 0 else self.rowCount())
+            self.move_value(self.currentRow(), target if target >= 0 else self.rowCount())

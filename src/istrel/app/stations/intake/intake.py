@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from datetime import date
+from pathlib import Path
 
 from PySide6.QtCore import QModelIndex, Qt
 from PySide6.QtWidgets import (
@@ -23,8 +24,10 @@ from istrel.app.stations.intake.missing_view import MissingView
 from istrel.app.widgets.reading_form import ReadingForm
 from istrel.app.widgets.simple import box, button, clear, column, label, row, serif_label
 from istrel.app.widgets.variable_table import TableColumn, VariableModel, variable_table
+from istrel.data.dataset import Dataset
 from istrel.data.facts import FileFacts, VariableFacts
 from istrel.data.screening import Finding
+from istrel.problem import Problem
 
 NUMBERS = ("Nothing", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten", "Eleven", "Twelve")
 COLUMNS = (
@@ -231,14 +234,11 @@ class Intake(QWidget):
         )
 
 
-def _write_report(data: object, path: str) -> None:
-    from pathlib import Path
-
-    from istrel.problem import Problem
+def _write_report(data: Dataset, path: str) -> None:
     from istrel.render.intake import render_intake
     from istrel.study.intake import take_in
 
-    content = render_intake(take_in(data), Path(path).suffix)  # type: ignore[arg-type]
+    content = render_intake(take_in(data), Path(path).suffix)
     try:
         Path(path).write_bytes(content)
     except OSError as error:
