@@ -247,7 +247,7 @@ def _truth(part: Any) -> Condition:
     """A condition; a value alone is none."""
     if not is_condition(part):
         raise Problem("A condition needs a comparison, for example age >= 18.", **_place(part))
-    return cast(Condition, part)
+    return part
 
 
 def _value(part: Any) -> Expression:
