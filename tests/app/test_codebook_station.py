@@ -88,6 +88,12 @@ def test_labels_and_order_of_values_are_edited_in_place(opened: Opened, settle: 
     assert (
         window.model.study.data.categories("satisfaction").labels[4] == "Lowest of all"
     )  # the order in which it prints
+    editor.setCurrentCell(4, 0)
+    qtbot.keyClick(editor, Qt.Key.Key_Up, Qt.KeyboardModifier.AltModifier)
+    settle()
+    values = [entry.value for entry in window.model.study.codebook["satisfaction"].value_labels]
+    assert values[:5] == [2, 3, 4, 1, 5]
+    window.undo()
     window.undo()
     window.undo()
     assert window.model.study.codebook["satisfaction"].label_of(1.0) != "Lowest of all"

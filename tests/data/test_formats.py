@@ -111,6 +111,13 @@ def test_a_workbook_says_which_sheet_and_row_were_taken(tmp_path: Path) -> None:
     assert any("there are also empty" in remark for remark in table.source.remarks)
     named = read(tmp_path / "a.xlsx", ReadingSettings(sheet="2", header_row=3))
     assert shown(named) == shown(table)
+    with xlsxwriter.Workbook(tmp_path / "margin.xlsx") as book:
+        sheet = book.add_worksheet()
+        sheet.write_column(4, 3, ["x", 1, 2])
+        sheet.write_column(4, 4, ["y", 3, 4])
+    margin = read(tmp_path / "margin.xlsx", ReadingSettings(header_row=5))
+    assert margin.names == ("x", "y")
+    assert shown(margin) == shown(read(tmp_path / "margin.xlsx")) == [[1, 3], [2, 4]]
     with pytest.raises(Problem, match=r"no sheet “Poeple”. Did you mean “People”\? Its sheets are empty, People"):
         read(tmp_path / "a.xlsx", ReadingSettings(sheet="Poeple"))
 

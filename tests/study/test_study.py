@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from pathlib import Path
 
 import pytest
@@ -114,6 +115,17 @@ def test_changes_do_what_their_words_say(history: History) -> None:
     assert study.source.raw is history.study.source.raw  # the source is shared, never copied or written
     assert study.table.column("learner") is history.study.table.column("learner")
     assert [entry.label for entry in study.codebook["age_band"].value_labels] == ["under 30", "30–44", "45 and over"]
+
+
+def test_a_guessed_level_follows_mended_values_and_a_chosen_one_stays(data_of: Callable[..., Dataset]) -> None:
+    text = "sex,x\n" + "M,1.5\nF,2.5\n" * 40 + "male,3.5\nn/a,4.5\n"
+    history = History(study_of(data_of(text)))
+    assert history.study.codebook["sex"].level is Level.NOMINAL
+    mended = history.do(Correct((Correction("sex", "male", "M"),))).do(TreatAsMissing(("sex",), ("n/a",)))
+    assert mended.study.codebook["sex"].level is Level.BINARY
+    assert mended.undo().undo().study.codebook["sex"].level is Level.NOMINAL
+    chosen = history.do(SetLevel("sex", Level.TEXT)).do(Correct((Correction("sex", "male", "M"),)))
+    assert chosen.study.codebook["sex"].level is Level.TEXT
 
 
 def test_a_change_of_what_is_not_there_is_told(history: History) -> None:

@@ -170,8 +170,9 @@ class StudyModel(QObject):
         self.file_facts, self.facts = found
         self.facts_ready.emit()
         study = self.study
+        words = "looking for what is wrong"
         self.background.submit(
-            "screening", lambda: _screen(study), self._take_findings, words="looking for what is wrong"
+            "screening", lambda watch: _screen(study, watch), self._take_findings, words=words, watched=True
         )
 
     def _take_findings(self, found: tuple[tuple[Finding, ...], tuple[MissingMap, tuple[MissingPattern, ...]]]) -> None:
@@ -215,8 +216,8 @@ def _look(study: Study) -> tuple[FileFacts, dict[str, VariableFacts]]:
     return file_facts(study.data), facts
 
 
-def _screen(study: Study) -> tuple[tuple[Finding, ...], tuple[MissingMap, tuple[MissingPattern, ...]]]:
+def _screen(study: Study, watch: Watch) -> tuple[tuple[Finding, ...], tuple[MissingMap, tuple[MissingPattern, ...]]]:
     from istrel.data.patterns import missing_map, missing_patterns
     from istrel.data.screening import screen
 
-    return screen(study.data), (missing_map(study.data), missing_patterns(study.data))
+    return screen(study.data, watch=watch), (missing_map(study.data), missing_patterns(study.data))

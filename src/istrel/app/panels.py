@@ -17,6 +17,7 @@ MORE_KEYS = (
     ("↓", "in the sentence: go to the offers"),
     ("Enter", "on a variable: describe it, or leave it out"),
     ("Shift+Enter", "on a variable: make groups with it"),
+    ("Alt+↑ ↓", "on a value in the Codebook: print it earlier or later"),
     ("Esc", "close a panel"),
 )
 

@@ -55,16 +55,17 @@ def _answer(request: dict[str, Any]) -> dict[str, Any]:
     body = [row for row in body if any(value not in ("", None) for value in row)]
     wide = max((place + 1 for place, given in enumerate(names) if given), default=0)
     wide = max([wide, *(place + 1 for row in body for place, value in enumerate(row) if value not in ("", None))])
-    table = pa.Table.from_arrays(
-        [_column([row[place] for row in body]) for place in range(wide)], names=[*names, *[""] * wide][:wide]
-    )
+    names = [*names, *[""] * wide][:wide]
+    columns = [_column([row[place] for row in body]) for place in range(wide)]
+    kept = [i for i, column in enumerate(columns) if names[i] or column.null_count < len(column)]  # no blank margins
+    table = pa.Table.from_arrays([columns[i] for i in kept], names=[names[i] for i in kept])
     with pa.OSFile(request["target"], "wb") as file, pa.ipc.new_file(file, table.schema) as writer:
         writer.write_table(table)
     return {"sheet": name, "remarks": remarks}
 
 
 def _rows(book: Any, name: str) -> list[list[Any]]:
-    rows: list[list[Any]] = book.get_sheet_by_name(name).to_python(skip_empty_area=True)
+    rows: list[list[Any]] = book.get_sheet_by_name(name).to_python(skip_empty_area=False)
     return rows
 
 

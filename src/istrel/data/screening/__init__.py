@@ -7,6 +7,7 @@ from datetime import date
 import numpy as np
 
 from istrel.data.dataset import Dataset
+from istrel.data.reading.watch import Watch
 from istrel.data.screening import codes, copies, dates, missing, repeats, shape, spellings, values
 from istrel.data.screening.finding import Finding
 from istrel.data.screening.look import Look
@@ -16,14 +17,20 @@ __all__ = ["Finding", "screen"]
 FAMILIES = (codes, spellings, values, repeats, dates, missing, copies, shape)
 
 
-def screen(data: Dataset, today: date | None = None) -> tuple[Finding, ...]:
+def screen(data: Dataset, today: date | None = None, watch: Watch | None = None) -> tuple[Finding, ...]:
     """All findings, those that change numbers first.
 
     Parameters
     ----------
     today
         The day after which a date lies in the future; the day of the call unless given.
+    watch
+        Is told how far it got, and can end it.
     """
     look = Look(data, np.datetime64(today or date.today(), "D"))
-    found = [finding for family in FAMILIES for finding in family.find(look)]
+    found: list[Finding] = []
+    for place, family in enumerate(FAMILIES):
+        if watch is not None:
+            watch.report(place / len(FAMILIES))
+        found += family.find(look)
     return tuple(sorted(found, key=lambda finding: not finding.changes_numbers))

@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 from istrel.data.corrections import Aside, Correction
 from istrel.data.formula.tree import Condition
 from istrel.sentence.show_formula import show_condition
+from istrel.study.changes.codebook import reguessed
 from istrel.study.study import Study
 
 
@@ -38,7 +39,9 @@ class Correct:
 
     def apply(self, study: Study) -> Study:
         source = study.source
-        return study.with_source(replace(source, corrections=(*source.corrections, *self.corrections)))
+        names = tuple(dict.fromkeys(c.variable for c in self.corrections if c.variable in study.table))
+        corrected = study.with_source(replace(source, corrections=(*source.corrections, *self.corrections)))
+        return reguessed(study, corrected, names)
 
 
 @dataclass(frozen=True)

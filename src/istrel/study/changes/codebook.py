@@ -5,12 +5,15 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable, merge_codes
-from istrel.data.column import show_value
+from istrel.data.column import Column, Kind, show_value
 from istrel.data.derive import band_labels, children_of, describe_derived
 from istrel.data.formula.tree import Formula
+from istrel.data.guess import guess_level
 from istrel.data.levels import Level
 from istrel.problem import Problem
 from istrel.study.study import Study
+
+LARGE = 200_000  # beyond so many cases a second guess at numbers would keep the window waiting
 
 
 def _with_line(study: Study, line: Variable) -> Study:
@@ -113,7 +116,7 @@ class TreatAsMissing:
         for name in self.variables:
             old = codebook[name]
             codebook = codebook.with_variable(replace(old, missing_codes=merge_codes(old.missing_codes, added)))
-        return study.with_codebook(codebook)
+        return reguessed(study, study.with_codebook(codebook), self.variables)
 
 
 @dataclass(frozen=True)
@@ -219,3 +222,22 @@ def _proven(study: Study) -> Study:
     """The study, whose derived variables can all be made; otherwise the Problem that says which cannot."""
     study.source.data  # noqa: B018 — made here, so that a circle or a wrong name is refused before it is kept
     return study
+
+
+def reguessed(before: Study, after: Study, names: tuple[str, ...]) -> Study:
+    """The study after its values were mended, with new levels for variables whose level was still the guessed one.
+
+    "M", "F" and a single "Male" look like three categories; once they are two, the variable is binary.
+    """
+    codebook = after.codebook
+    for name in names:
+        line = codebook[name]
+        large = before.table.n_rows > LARGE and before.table.column(name).kind is not Kind.TEXT
+        if line.formula is None and not large and guess_level(_usable(before, name)) is line.level:
+            codebook = codebook.with_variable(replace(line, level=guess_level(_usable(after, name))))
+    return after.with_codebook(codebook) if codebook is not after.codebook else after
+
+
+def _usable(study: Study, name: str) -> Column:
+    """A variable's column as it counts: what is declared missing is missing."""
+    return replace(study.table.column(name), valid=study.data.present(name))

@@ -1,9 +1,9 @@
-"""The values of a variable with their labels and counts: labels are edited in place, the order is changed by dragging."""
+"""The values of a variable with labels and counts: labels are edited in place, the order by dragging or Alt with an arrow."""
 
 from __future__ import annotations
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QDropEvent
+from PySide6.QtGui import QDropEvent, QKeyEvent
 from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableWidget, QTableWidgetItem
 
 from istrel.data.codebook import ValueLabel, Variable
@@ -70,6 +70,18 @@ class ValuesEditor(QTableWidget):
         order = list(range(self.rowCount()))
         order.insert(to if to < place else to - 1, order.pop(place))
         self.changed_labels.emit(self._labels(order))
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        """Alt with an arrow moves the value up or down."""
+        steps = {Qt.Key.Key_Up: -1, Qt.Key.Key_Down: 2}
+        place = self.currentRow()
+        if event.modifiers() == Qt.KeyboardModifier.AltModifier and event.key() in steps and place >= 0:
+            to = place + steps[Qt.Key(event.key())]
+            if 0 <= to <= self.rowCount():
+                self.move_value(place, to)
+                self.setCurrentCell(place - 1 if to < place else place + 1, VALUE)
+        else:
+            super().keyPressEvent(event)
 
     def dropEvent(self, event: QDropEvent) -> None:
         target = self.indexAt(event.position().toPoint()).row()
