@@ -15,6 +15,7 @@ from numpy.typing import NDArray
 from istrel.data.codebook import Codebook, Variable
 from istrel.data.column import Column, Kind, as_date, show_date
 from istrel.data.table import Table
+from istrel.stats.distinct import distinct_values
 
 Prepared = TypeVar("Prepared")
 Mask = NDArray[np.bool_]
@@ -238,7 +239,7 @@ def _distinct(column: Column, usable: NDArray[np.bool_]) -> tuple[list[float | s
         seen = np.bincount(column.values[usable], minlength=len(column.words)) > 0
         place = np.cumsum(seen) - 1
         return [word for word, there in zip(column.words, seen, strict=True) if there], place[column.values]
-    values = np.unique(column.values[usable])
+    values = distinct_values(column.values[usable])
     codes = np.searchsorted(values, column.values)
     if column.kind is Kind.DATE:
         return [show_date(v) for v in values], codes

@@ -11,6 +11,7 @@ from istrel.data.codebook import Codebook, Variable
 from istrel.data.column import Column, Kind
 from istrel.data.levels import Level
 from istrel.data.table import Table
+from istrel.stats.distinct import distinct_values
 
 CODE_LIKE = np.array([-9, -8, -7, -99, -98, -97, -999, -998, -9999, 9, 99, 98, 97, 999, 998, 9999, 99999], float)
 IDENTIFIER_NAME = re.compile(r"(^|_|\b)(id|nr|no|number|code|key|case|uuid|index)(\b|_|$)|Id$|ID$", re.IGNORECASE)
@@ -57,7 +58,7 @@ def suspected_codes(values: NDArray[np.float64]) -> tuple[float, ...]:
     negative value among values from zero up. It counts as found only where the others have at least 3 distinct values
     or are 0 and 1.
     """
-    distinct = np.unique(values[np.isfinite(values)])
+    distinct = distinct_values(values[np.isfinite(values)])
     coded = np.isin(distinct, CODE_LIKE)
     while coded.any():
         rest = distinct[~coded]
@@ -78,7 +79,7 @@ def _of_numbers(column: Column) -> Level:
     values = values[np.isfinite(values)]
     if not values.size:
         return Level.TEXT
-    distinct = np.unique(values)
+    distinct = distinct_values(values)
     codes = suspected_codes(distinct)
     if codes:
         values, distinct = values[~np.isin(values, codes)], distinct[~np.isin(distinct, codes)]

@@ -13,6 +13,7 @@ from istrel.data.corrections import Correction
 from istrel.data.levels import Level
 from istrel.data.screening.finding import Finding, Mask, Remedy, Replace, cases, rows_of
 from istrel.data.screening.look import Look
+from istrel.stats.distinct import distinct_values
 
 MOSTLY = 0.95
 FEWEST = 20
@@ -84,7 +85,7 @@ def _order(look: Look, name: str) -> Iterator[Finding]:
 def _gaps(look: Look, name: str) -> Iterator[Finding]:
     """Gaps in a series of one date per case at a steady step."""
     column, present = look.data.table.column(name), look.data.present(name) & ~look.repeated
-    days = np.unique(column.values[present].astype("datetime64[s]").astype(np.int64))
+    days = distinct_values(column.values[present].astype("datetime64[s]").astype(np.int64))
     steps = np.diff(days)
     if days.size < FEWEST or days.size < MOSTLY * present.sum():
         return

@@ -10,6 +10,7 @@ from istrel.data.levels import Level
 from istrel.data.screening.finding import Finding, Mask, PutAside, Remedy, cases, listed, rows_of
 from istrel.data.screening.look import Look
 from istrel.data.screening.marks import row_marks
+from istrel.stats.distinct import distinct_values
 
 MOSTLY_UNIQUE = 0.9
 BY_CHANCE = 0.05
@@ -71,7 +72,7 @@ def _pairs(look: Look, name: str, other: str, kept: Mask) -> bool:
 
 def _distinct(look: Look, names: tuple[str, ...], kept: Mask) -> int:
     marks = row_marks([look.data.table.column(name) for name in names])
-    return int(np.unique(marks[kept]).size)
+    return int(distinct_values(marks[kept]).size)
 
 
 def _repeated_key(look: Look, keys: tuple[str, ...], kept: Mask) -> Iterator[Finding]:
