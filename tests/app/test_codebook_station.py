@@ -12,6 +12,7 @@ from pytestqt.qtbot import QtBot
 from istrel.app.stations.codebook.values_editor import LABEL
 from istrel.app.window import Window
 from istrel.data.levels import Level
+from istrel.demo import SESSIONS
 
 Opened = Callable[..., Window]
 Settle = Callable[[], None]
@@ -255,3 +256,21 @@ def test_a_condition_can_limit_one_exhibit_only(opened: Opened, settle: Settle, 
     assert window.model.study.standing is None
     assert window.bench.proof is not None
     assert window.bench.proof.exhibit.cases.used < 612
+
+
+def test_panels_leave_when_another_source_is_in_use(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = begin(opened, "mot_12")
+    window.codebook.finder.setText("mot_1")
+    window.combine()
+    window.set_condition()
+    window.codebook.begin_derive()
+    window.open_path(str(SESSIONS))
+    settle()
+    assert window._combiner is not None
+    assert not window._combiner.isVisible()
+    assert not window.builder.isVisible()
+    assert not window.codebook.derive_line.isVisible()
+    window.go_codebook()
+    assert window.codebook.finder.text() == ""
+    assert window.codebook.page.title.text() == "learner"
+    assert window.codebook.table_model.rowCount() == 6

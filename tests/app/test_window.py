@@ -9,6 +9,7 @@ from pathlib import Path
 import pytest
 from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
 from PySide6.QtGui import QDropEvent, QKeySequence
+from PySide6.QtWidgets import QApplication
 from pytestqt.qtbot import QtBot
 
 from istrel.app import theme
@@ -230,3 +231,17 @@ def test_the_icon_and_the_desktop_entry_are_there() -> None:
     assert ICON.read_text().startswith("<svg")
     entry = ICON.with_name("istrel.desktop").read_text()
     assert "Exec=istrel %f" in entry
+
+
+def test_closing_istrel_closes_the_frame_it_stands_in(dressed: QApplication, qtbot: QtBot) -> None:
+    from PySide6.QtWidgets import QMainWindow
+
+    from istrel.app.start import furnish
+
+    frame = QMainWindow()
+    qtbot.addWidget(frame)
+    window = furnish(dressed, frame, "", demo=False)
+    frame.show()
+    window.do(next(action for action in ACTIONS if action.id == "quit"))
+    assert not frame.isVisible()
+    window.background.wait()

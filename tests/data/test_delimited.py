@@ -159,6 +159,12 @@ def test_missing_files_and_folders_are_told(tmp_path: Path) -> None:
         read(tmp_path / "sheet.xlsx")
 
 
+def test_an_encoding_that_cannot_be_is_told(data_of: Maker) -> None:
+    for encoding in ("utf-16", "utf-32", "utf-8"):
+        with pytest.raises(Problem, match="not utf"):
+            data_of("a,b\n\xe9,2\n".encode("cp1252"), Opening(ReadingSettings(encoding=encoding)))
+
+
 def test_an_unknown_encoding_is_told(data_of: Maker) -> None:
     with pytest.raises(Problem, match="“utf-9” is not a known encoding"):
         data_of("a\n1\n", Opening(ReadingSettings(encoding="utf-9")))

@@ -51,5 +51,5 @@ ACTIONS = (
     Action("redo", "Redo", "Ctrl+Shift+Z", "redo", "redo"),
     Action("palette", "Everything Istrel can do", "Ctrl+K", "show_palette"),
     Action("keys", "All keys", "F1", "show_keys"),
-    Action("quit", "Close Istrel", "Ctrl+Q", "close"),
+    Action("quit", "Close Istrel", "Ctrl+Q", "leave"),
 )

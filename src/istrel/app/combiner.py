@@ -51,6 +51,13 @@ class Combiner(Panel):
         buttons.addWidget(button("close", "link", self.hide))
         buttons.addStretch()
         layout.addLayout(buttons)
+        model.opened.connect(self._leave)
+        model.closed.connect(self._leave)
+
+    def _leave(self) -> None:
+        """Another source is in use, or none: what was chosen here no longer holds."""
+        self._ready = False
+        self.hide()
 
     # The pages.
     def _page(self, *parts: tuple[str, QWidget]) -> QWidget:

@@ -76,6 +76,8 @@ class ConditionBuilder(QFrame):
         foot.addStretch()
         foot.addWidget(self.only_exhibit)
         layout.addLayout(foot)
+        model.opened.connect(self.hide)
+        model.closed.connect(self.hide)
         self.hide()
 
     def appear(self, *, for_exhibit: bool) -> None:

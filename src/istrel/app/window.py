@@ -428,6 +428,10 @@ class Window(QWidget):
             self._keys = Keys(self)
         self._keys.appear()
 
+    def leave(self) -> None:
+        """Close the frame that all this stands in."""
+        self.window().close()
+
     def closeEvent(self, event: QCloseEvent) -> None:
         self.background.wait()
         super().closeEvent(event)

@@ -14,6 +14,7 @@ from istrel.problem import Problem
 SAMPLE_BYTES = 256 * 1024
 SAMPLE_ROWS = 200
 CLEARLY = 0.02
+NO_CHARACTER_SETS = ("punycode", "idna", "undefined", "unicode_escape", "raw_unicode_escape")
 DELIMITERS = ";\t|,"  # where two cut equally well, the comma is the decimal mark
 MARKS = (
     (codecs.BOM_UTF8, "utf-8-sig"),
@@ -49,7 +50,10 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
         Where the bytes are not text, the encoding named is unknown or does not fit, or no row of names is found.
     """
     encoding = find_encoding(name, head, settings.encoding)
-    text = codecs.getincrementaldecoder(encoding)(errors="replace").decode(head)
+    try:
+        text = codecs.getincrementaldecoder(encoding)(errors="replace").decode(head)
+    except UnicodeError:  # without its mark at the beginning no byte order can be known
+        raise Problem(f"{name}: the bytes are not {encoding}; name another encoding, or none.") from None
     lines = text.splitlines(keepends=True)
     if len(head) >= SAMPLE_BYTES and len(lines) > 1:
         lines = lines[:-1]
@@ -80,8 +84,12 @@ def find_encoding(name: str, head: bytes, wanted: str | None) -> str:
     """The encoding wanted, or the one that the byte-order mark or the bytes themselves show."""
     if wanted:
         try:
-            return codecs.lookup(wanted).name
-        except LookupError:
+            known = codecs.lookup(wanted).name
+            if known not in NO_CHARACTER_SETS:
+                "a".encode(known)  # a codec that turns no text into bytes is none
+                return known
+            raise LookupError
+        except (LookupError, UnicodeError):
             raise Problem(f"{name}: “{wanted}” is not a known encoding; try utf-8 or cp1252.") from None
     for mark, encoding in MARKS:
         if head.startswith(mark):

@@ -59,6 +59,7 @@ class Codebook(QWidget):
         self.page.derive_wanted.connect(self._derive)
         self.table.selectionModel().currentRowChanged.connect(self._choose)
         self.table.selectionModel().selectionChanged.connect(self._offer_composite)
+        model.opened.connect(self._reset)
         model.changed.connect(self.refresh)
         model.facts_ready.connect(self.refresh)
         model.trouble.connect(self._say)
@@ -91,6 +92,14 @@ class Codebook(QWidget):
         return self.page.levels
 
     # Showing.
+    def _reset(self) -> None:
+        """Another source is in use."""
+        self._chosen = ""
+        self._say("")
+        self.derive_line.hide()
+        self.finder.clear()
+        self.refresh()
+
     def refresh(self) -> None:
         """Show the codebook as it stands."""
         if not self._model.is_open:
@@ -100,11 +109,10 @@ class Codebook(QWidget):
         lines = [v for v in codebook.variables if wanted in v.name.casefold() or wanted in v.label.casefold()]
         self._shown = [variable.name for variable in lines]
         self.table_model.fill([_line(variable) for variable in lines])
-        if self._chosen not in codebook and self._shown:
-            self._chosen = self._shown[0]
+        if self._chosen not in codebook:
+            self._chosen = codebook.names[0]
             self.table.selectRow(0)
-        if self._chosen in self._model.study.table:
-            self.page.show_variable(self._chosen)
+        self.page.show_variable(self._chosen)
 
     def _choose(self, current: QModelIndex, previous: QModelIndex) -> None:
         del previous

@@ -115,6 +115,8 @@ class DeriveLine(QWidget):
     def _look(self) -> None:
         """What the expression would give, while it is written."""
         self.trouble.setText("")
+        if not self._model.is_open:
+            return
         try:
             _, expression, at = split_line(self.edit.text())
             formula = _parsed(expression, at)
