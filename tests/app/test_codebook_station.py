@@ -274,3 +274,16 @@ def test_panels_leave_when_another_source_is_in_use(opened: Opened, settle: Sett
     assert window.codebook.finder.text() == ""
     assert window.codebook.page.title.text() == "learner"
     assert window.codebook.table_model.rowCount() == 6
+
+
+def test_bands_closed_on_the_right_are_counted_and_written_so(opened: Opened, settle: Settle) -> None:
+    window = begin(opened, "satisfaction")
+    window.codebook.derive_line.begin("low = bands(absences, 0, 3, closed = right)")
+    window.codebook.derive_line.derive()
+    settle()
+    window.codebook.show_variable("absences")
+    texts = page_texts(window)
+    absences = window.model.study.data.numbers("absences").values
+    assert "0 < absences ≤ 3" in texts
+    assert "absences > 3" in texts
+    assert f"{int(((absences > 0) & (absences <= 3)).sum()):,}" in texts

@@ -374,3 +374,14 @@ def test_a_study_is_closed_and_another_begun(opened: Opened, settle: Settle) -> 
     assert window.model.history.past == ()
     window.go_bench()
     assert window.bench.line.sentence() == ""
+
+
+def test_an_answer_for_another_source_does_not_come_in(opened: Opened, settle: Settle) -> None:
+    window = opened(SESSIONS)
+    window.show_cases()
+    window.drawer._sort_by(5)  # 7,018 rows, on their way
+    window.open_path(str(LEARNERS))
+    settle()
+    assert window.drawer.cases.rowCount() == 612
+    assert window.drawer.cases.rows is None
+    assert cell(window, 611, "age") != ""

@@ -130,9 +130,9 @@ class StudyModel(QObject):
         self.trouble.emit(problem.message)
 
     # Changes.
-    def do(self, change: Change) -> bool:
-        """The one way to change the study; False where it is refused, with the reason told."""
-        return self._step(lambda history: history.do(change))
+    def do(self, change: Change, refused: Callable[[Problem], None] | None = None) -> bool:
+        """The one way to change the study; False where it is refused, with the reason told (to `refused`, if given)."""
+        return self._step(lambda history: history.do(change), refused)
 
     def undo(self) -> None:
         self._step(lambda history: history.undo())
@@ -140,14 +140,14 @@ class StudyModel(QObject):
     def redo(self) -> None:
         self._step(lambda history: history.redo())
 
-    def _step(self, step: Callable[[History], History]) -> bool:
+    def _step(self, step: Callable[[History], History], refused: Callable[[Problem], None] | None = None) -> bool:
         if self._history is None:
             return False
         before = self._history.study
         try:
             self._history = step(self._history)
         except Problem as problem:
-            self.trouble.emit(problem.message)
+            (refused or self._tell)(problem)
             return False
         now = self._history.study
         if now is before:

@@ -57,6 +57,7 @@ class Combiner(Panel):
     def _leave(self) -> None:
         """Another source is in use, or none: what was chosen here no longer holds."""
         self._ready = False
+        self._model.background.cancel("combine")
         self.hide()
 
     # The pages.

@@ -81,6 +81,11 @@ class Dataset:
         """Rows that are not set aside."""
         return self.n_rows if self.aside is None else int(self.n_rows - self.aside.sum())
 
+    @property
+    def kept(self) -> NDArray[np.bool_]:
+        """Cases that are not set aside, shape (rows,); a mask of the caller's own."""
+        return np.ones(self.n_rows, bool) if self.aside is None else ~self.aside
+
     def with_column(self, column: Column) -> Dataset:
         """The same data with one more column; what is prepared is shared."""
         return Dataset(self.table.with_column(column), self.codebook, self.aside, self._prepared)
@@ -249,3 +254,8 @@ def _distinct(column: Column, usable: NDArray[np.bool_]) -> tuple[list[float | s
 def _natural(value: float | str) -> tuple[int, float, str, str]:
     """Numbers by size, then texts in the order of the alphabet."""
     return (1, 0.0, value.casefold(), value) if isinstance(value, str) else (0, value, "", "")
+
+
+def rows_of(mask: Mask) -> tuple[int, ...]:
+    """Data rows, from 1, of a mask of shape (rows,)."""
+    return tuple((np.flatnonzero(mask) + 1).tolist())

@@ -214,8 +214,7 @@ class FileFacts:
 
 def file_facts(data: Dataset) -> FileFacts:
     """Size, share of values missing, and cases without any missing value."""
-    complete = np.ones(data.n_rows, bool)
-    complete &= True if data.aside is None else ~data.aside
+    complete = data.kept
     missing = 0
     for column in data.table.columns:
         present = data.present(column.name)

@@ -6,8 +6,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.column import Kind
-from istrel.data.dataset import Dataset
-from istrel.data.screening.finding import rows_of
+from istrel.data.dataset import Dataset, rows_of
 
 
 def sorted_rows(data: Dataset, chosen: tuple[int, ...] | None, by: tuple[str, bool] | None) -> NDArray[np.int64] | None:

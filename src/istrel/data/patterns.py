@@ -15,7 +15,7 @@ MAP_ROWS = 240
 
 @dataclass(frozen=True)
 class MissingPattern:
-    """Variables that are missing in the same cases (none: complete cases), in how many, and the first of them."""
+    """Variables that are missing in the same cases (none: complete cases), and in how many."""
 
     variables: tuple[str, ...]
     count: int
@@ -39,8 +39,8 @@ class MissingMap:
 
 def missing_patterns(data: Dataset, most: int = 50) -> tuple[MissingPattern, ...]:
     """The patterns of missing values, most frequent first."""
-    names, gone = _gone(data)
-    kept = np.ones(data.n_rows, bool) if data.aside is None else ~data.aside
+    names, gone = data.once("gone", "", lambda: _gone(data))
+    kept = data.kept
     if not names:
         return (MissingPattern((), data.n_cases),) if data.n_cases else ()
     packed = np.packbits(gone[kept], axis=1)
@@ -56,7 +56,7 @@ def missing_patterns(data: Dataset, most: int = 50) -> tuple[MissingPattern, ...
 
 def missing_map(data: Dataset, stretches: int = MAP_ROWS) -> MissingMap:
     """Where values are missing, cases in the order of the file put together into stretches."""
-    names, gone = _gone(data)
+    names, gone = data.once("gone", "", lambda: _gone(data))
     count = min(stretches, max(1, data.n_rows))
     if not names:
         return MissingMap((), np.zeros((count, 0)))
@@ -68,7 +68,7 @@ def missing_map(data: Dataset, stretches: int = MAP_ROWS) -> MissingMap:
 
 def _gone(data: Dataset) -> tuple[tuple[str, ...], NDArray[np.bool_]]:
     """(variables with missing values, where they are missing, shape (rows, names)); free text aside, which may be blank."""
-    kept = np.ones(data.n_rows, bool) if data.aside is None else ~data.aside
+    kept = data.kept
     found = {}
     for variable in data.codebook.variables:
         if variable.in_use and variable.level is not Level.TEXT:
@@ -80,6 +80,6 @@ def _gone(data: Dataset) -> tuple[tuple[str, ...], NDArray[np.bool_]]:
 
 def rows_with(data: Dataset, variables: tuple[str, ...]) -> tuple[int, ...]:
     """Data rows, from 1, in which just these variables are missing."""
-    names, gone = _gone(data)
+    names, gone = data.once("gone", "", lambda: _gone(data))
     wanted = np.array([name in variables for name in names])
     return tuple((np.flatnonzero((gone == wanted).all(axis=1)) + 1).tolist()) if names else ()

@@ -5,7 +5,7 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.data.dataset import Dataset
+from istrel.data.dataset import Dataset, rows_of
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.setting import MarginNote
 from istrel.exhibits.sheet import Behind, Compound, FigureSheet, TableSheet, as_plain
@@ -44,7 +44,7 @@ def cases_of_cell(exhibit: Exhibit, row: int, column: int, data: Dataset) -> Fou
         words = f"{words}, {statistic}"
     if statistic in LISTED and line.about is not None:
         return _listed(exhibit, row, statistic)
-    return _rows(mask), words, variable
+    return rows_of(mask), words, variable
 
 
 def cases_of_bar(exhibit: Exhibit, panel: int, bar: int, data: Dataset) -> Found | None:
@@ -58,19 +58,19 @@ def cases_of_bar(exhibit: Exhibit, panel: int, bar: int, data: Dataset) -> Found
     inside = _within(data, here.variable, low, high, "both" if outermost else here.closed)
     mask = exhibit.cases.mask & inside & mask_of(Behind(here.groups), data)
     words = f"{here.variable} from {low:g} to {high:g}".replace("-", "−")
-    return _rows(mask), f"{here.label}, {words}" if here.label else words, here.variable
+    return rows_of(mask), f"{here.label}, {words}" if here.label else words, here.variable
 
 
 def cases_of_note(exhibit: Exhibit, note: MarginNote, data: Dataset) -> Found | None:
     """(data rows from 1, what the note says, the variable) behind a margin note; None where it means no cases."""
     if note.cases is None:
         return None
-    return _rows(exhibit.cases.mask & mask_of(note.cases, data)), f"{note.variable}: {note.says}", note.variable
+    return rows_of(exhibit.cases.mask & mask_of(note.cases, data)), f"{note.variable}: {note.says}", note.variable
 
 
 def mask_of(behind: Behind, data: Dataset) -> Mask:
     """The cases for which all parts hold, shape (rows,); conditions on cases come on top of it."""
-    mask = np.ones(data.n_rows, bool) if data.aside is None else ~data.aside
+    mask = data.kept
     for name, value in behind.equal:
         categories = data.categories(name)
         place = categories.values.index(value) if value in categories.values else -1
@@ -111,7 +111,3 @@ def _names(part: Behind) -> tuple[str, ...]:
     """The variables a part speaks of, the one to look at first."""
     within = (part.within[0],) if part.within else ()
     return (*part.valid, *part.missing, *within, *(name for name, _ in part.equal))
-
-
-def _rows(mask: Mask) -> tuple[int, ...]:
-    return tuple((np.flatnonzero(mask) + 1).tolist())

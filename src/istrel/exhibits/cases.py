@@ -37,7 +37,7 @@ def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -
         For a condition that names what is not there, or that no case meets.
     """
     parts = tuple(part for part in (standing, request.among) if part is not None)
-    kept = np.ones(data.n_rows, bool) if data.aside is None else ~data.aside
+    kept = data.kept
     if not parts:
         return Cases(kept, data.n_rows, data.n_cases, "")
     condition = parts[0] if len(parts) == 1 else And(parts)

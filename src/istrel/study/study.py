@@ -93,8 +93,7 @@ class StudySource:
         """Cases that are not set aside and meet the standing condition."""
         if self.standing is None:
             return self.data.n_cases
-        mask = holds(self.standing, self.data)
-        return int((mask if self.data.aside is None else mask & ~self.data.aside).sum())
+        return int((holds(self.standing, self.data) & self.data.kept).sum())
 
     def forget(self) -> None:
         """Let go of what can be computed again: for versions that are kept only for undo."""

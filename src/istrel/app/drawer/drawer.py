@@ -141,6 +141,8 @@ class CasesDrawer(QWidget):
         """All cases, in the order of the file."""
         self._chosen, self._sort = None, None
         self._why = ""
+        for key in ("sort cases", "find cases"):  # an answer for other cases must not come in now
+            self._model.background.cancel(key)
         if self.isVisible():
             self.cases.show_study(self._model.study)
             self.cases.show_rows(None)

@@ -9,6 +9,7 @@ import numpy as np
 
 from istrel.data.column import Column, Kind
 from istrel.data.corrections import Correction
+from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
 from istrel.data.screening.finding import (
     Finding,
@@ -19,7 +20,6 @@ from istrel.data.screening.finding import (
     cases,
     listed,
     quoted,
-    rows_of,
     shown,
     times,
 )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import hashlib
 from collections import defaultdict
 from collections.abc import Iterator
 
@@ -70,8 +71,6 @@ def _categories(look: Look) -> Iterator[Finding]:
         seen, first, place = np.unique(codes, return_index=True, return_inverse=True)
         order = np.argsort(np.argsort(first))
         renumbered = order[place].astype(np.int32)
-        import hashlib
-
         alike[seen.size, hashlib.blake2b(renumbered.tobytes(), digest_size=16).digest()].append(name)
     for names in alike.values():
         for other in names[1:]:

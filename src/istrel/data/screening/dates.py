@@ -10,8 +10,9 @@ from numpy.typing import NDArray
 
 from istrel.data.column import Kind, show_date
 from istrel.data.corrections import Correction
+from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
-from istrel.data.screening.finding import Finding, Mask, Remedy, Replace, cases, rows_of
+from istrel.data.screening.finding import Finding, Mask, Remedy, Replace, cases
 from istrel.data.screening.look import Look
 from istrel.stats.distinct import distinct_values
 

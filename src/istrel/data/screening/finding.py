@@ -103,11 +103,6 @@ class Finding:
         return f"{self.lead} {self.says}".strip()
 
 
-def rows_of(mask: Mask) -> tuple[int, ...]:
-    """Data rows, from 1, of a mask of shape (rows,)."""
-    return tuple((np.flatnonzero(mask) + 1).tolist())
-
-
 def listed(names: tuple[str, ...]) -> str:
     """Names in a line: "a, b and c"; many are cut short."""
     if len(names) > MOST_NAMED:

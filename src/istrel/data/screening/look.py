@@ -19,6 +19,7 @@ from istrel.data.screening.marks import repeats
 from istrel.data.screening.remote import remote
 
 Mask = NDArray[np.bool_]
+BY_CHANCE = 0.05
 
 
 @dataclass(frozen=True, eq=False)
@@ -104,17 +105,23 @@ class Look:
             return None
         return (Remedy(words, NewVariable(free_name(name, self.data.table), formula)),)
 
-    @property
-    def kept(self) -> Mask:
-        """Cases that are not set aside, shape (rows,)."""
-        aside = self.data.aside
-        return np.ones(self.data.n_rows, bool) if aside is None else ~aside
-
     @cached_property
     def repeated(self) -> Mask:
-        """Cases that repeat an earlier one in every column, shape (rows,)."""
+        """Cases that repeat an earlier one in every column, shape (rows,); none where so many agree by chance."""
         columns = [self.data.table.column(name) for name in self.names]
-        return repeats(columns, self.kept) if len(columns) > 1 else np.zeros(self.data.n_rows, bool)
+        found = repeats(columns, self.data.kept) if len(columns) > 1 else np.zeros(self.data.n_rows, bool)
+        return np.zeros_like(found) if self._by_chance(int(found.sum())) else found
+
+    def _by_chance(self, found: int) -> bool:
+        """Whether so many rows are likely to agree by chance: a few categories repeat in every file.
+
+        Pairs expected to agree if the variables were independent: n²/2 times the product of each one's chance.
+        """
+        n, agreement = self.data.n_cases, 1.0
+        for name in self.names if found else ():
+            _, counts = self.data.tally(name)
+            agreement *= float(((counts / n) ** 2).sum() + (1 - counts.sum() / n) ** 2)
+        return bool(n * n / 2 * agreement > BY_CHANCE * found)
 
 
 def _alike(a: Formula | None, b: Formula) -> bool:

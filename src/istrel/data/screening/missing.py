@@ -7,8 +7,9 @@ from collections.abc import Iterator
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
-from istrel.data.screening.finding import Finding, Omit, PutAside, Remedy, cases, listed, rows_of
+from istrel.data.screening.finding import Finding, Omit, PutAside, Remedy, cases, listed
 from istrel.data.screening.look import Look
 
 MUCH = 0.2
@@ -36,7 +37,7 @@ def _together(look: Look) -> Iterator[Finding]:
     names = [name for name, count in absent.items() if FEWEST <= count < n][:MOST_VARIABLES]
     if len(names) < 2:
         return
-    kept = np.ones(look.data.n_rows, bool) if look.data.aside is None else ~look.data.aside
+    kept = look.data.kept
     step = max(1, look.data.n_rows // MOST_ROWS)
     gone = np.column_stack([(kept & ~look.data.present(name))[::step] for name in names]).astype(np.float32)
     for members in groups(phi(gone)):

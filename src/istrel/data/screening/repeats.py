@@ -6,26 +6,24 @@ from collections.abc import Iterator
 
 import numpy as np
 
+from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
-from istrel.data.screening.finding import Finding, Mask, PutAside, Remedy, cases, listed, rows_of
+from istrel.data.screening.finding import Finding, Mask, PutAside, Remedy, cases, listed
 from istrel.data.screening.look import Look
 from istrel.data.screening.marks import row_marks
 from istrel.stats.distinct import distinct_values
 
 MOSTLY_UNIQUE = 0.9
-BY_CHANCE = 0.05
 FEW = 3
 
 
 def find(look: Look) -> Iterator[Finding]:
     """repeated_rows and repeated_key."""
-    kept, repeated = look.kept, look.repeated
+    kept, repeated = look.data.kept, look.repeated
     if kept.sum() < FEW:
         return
     found = int(repeated.sum())
-    if found and _chance(look, found):
-        repeated = np.zeros_like(kept)
-    elif found:
+    if found:
         rows = rows_of(repeated)
         says = "an earlier row in every column." if found > 1 else "an earlier one in every column."
         lead = f"{found:,} rows repeat" if found > 1 else "1 row repeats"
@@ -33,19 +31,6 @@ def find(look: Look) -> Iterator[Finding]:
         yield Finding("repeated_rows", (), lead, says, rows, (remedy,), changes_numbers=True)
     for keys in _keys(look, kept & ~repeated):
         yield from _repeated_key(look, keys, kept & ~repeated)
-
-
-def _chance(look: Look, found: int) -> bool:
-    """Whether so many rows are likely to agree by chance: a few categories repeat in every file.
-
-    Pairs expected to agree if the variables were independent: n²/2 times the product of each one's chance of agreement.
-    """
-    n = look.data.n_cases
-    agreement = 1.0
-    for name in look.names:
-        _, counts = look.data.tally(name)
-        agreement *= float(((counts / max(1, n)) ** 2).sum() + (1 - counts.sum() / max(1, n)) ** 2)
-    return bool(n * n / 2 * agreement > BY_CHANCE * found)
 
 
 def _keys(look: Look, kept: Mask) -> Iterator[tuple[str, ...]]:

@@ -8,11 +8,14 @@ from itertools import pairwise
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.data.dataset import rows_of
 from istrel.data.formula.tree import Call, Comparison, Literal, Name
 from istrel.data.levels import Level
-from istrel.data.screening.finding import Finding, rows_of, shown
+from istrel.data.screening.finding import Finding, shown
 from istrel.data.screening.look import Look
+from istrel.stats import moments
 from istrel.stats.density import Density, density, humps
+from istrel.stats.grouping import Arranged
 from istrel.stats.moderate import moderate
 
 MANY_ZEROS = 0.2
@@ -51,12 +54,9 @@ def _zeros(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
 
 def _skewed(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
     positive = bool(values.min() > 0)
-    values, _ = moderate(values)
-    n, away = values.size, values - values.mean()
-    second = float(np.dot(away, away)) / n
-    if second <= 0:
-        return
-    skewness = float(np.dot(away * away, away)) / n / second**1.5 * np.sqrt(n * (n - 1)) / (n - 2)
+    nobody, bounds = np.zeros(values.size, np.int32), np.array([0, values.size])
+    found = moments.skewness(moments.moments(Arranged(values, bounds, values, nobody, None, ordered=False)))
+    skewness = float(np.nan_to_num(found.values[0]))
     logarithm = look.offer("derive its logarithm", f"{name}_log", Call("log", (Name(name),))) if positive else ()
     if abs(skewness) >= STRONG_SKEW and logarithm is not None:
         says = f"is strongly skewed (G1 = {shown(round(skewness, 2))}): the median describes it better than the mean."

@@ -11,8 +11,9 @@ import numpy as np
 
 from istrel.data.column import Kind
 from istrel.data.corrections import Correction
+from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
-from istrel.data.screening.finding import Finding, Remedy, Replace, cases, listed, quoted, rows_of
+from istrel.data.screening.finding import Finding, Remedy, Replace, cases, listed, quoted
 from istrel.data.screening.look import Look
 
 MOST_WORDS = 5_000

@@ -9,8 +9,9 @@ import numpy as np
 
 from istrel.data.column import Column, Kind, show_date, show_value
 from istrel.data.corrections import Correction
+from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
-from istrel.data.screening.finding import ChangeLevel, Finding, Omit, Remedy, Replace, cases, rows_of, shown
+from istrel.data.screening.finding import ChangeLevel, Finding, Omit, Remedy, Replace, cases, shown
 from istrel.data.screening.look import Look
 
 ALMOST = 0.98

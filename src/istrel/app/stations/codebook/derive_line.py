@@ -98,13 +98,8 @@ class DeriveLine(QWidget):
         codebook = self._model.study.codebook
         known = name in codebook and codebook[name].formula is not None
         change = SetFormula(name, formula) if known else Derive(name, formula)
-        try:
-            change.apply(self._model.study)
-        except Problem as problem:
-            self._tell(problem)
-            return
-        self._model.do(change)
-        self.hide()
+        if self._model.do(change, self._tell):
+            self.hide()
 
     def _tell(self, problem: Problem) -> None:
         self.result.setText("")

@@ -17,6 +17,7 @@ from istrel.data.codebook import ValueLabel, Variable
 from istrel.data.column import show_value
 from istrel.data.derive import band_labels, children_of, free_name
 from istrel.data.facts import value_counts
+from istrel.data.formula.evaluate import evaluate
 from istrel.data.formula.tree import Call, Literal, Name
 from istrel.data.levels import Level
 from istrel.problem import Problem
@@ -162,20 +163,18 @@ class Page(QScrollArea):
         target = banded.name if banded is not None else free_name(f"{self._name}_band", self._model.study.table)
         self._bands_head.setText(f"Bands from these cuts → {target}")
         self.make_bands.setText(f"make {target}")
-        import numpy as np
-
-        numbers = self._model.study.data.numbers(self._name)
-        counts = np.bincount(
-            np.searchsorted(cuts, numbers.values[numbers.valid], side="right"), minlength=len(cuts) + 1
-        )
+        formula = self._formula(cuts)
+        bands = evaluate(formula, self._model.study.data)
+        counts = [int((bands.values[bands.valid] == code).sum()) for code in range(1, len(cuts) + 2)]
+        right = dict(formula.options).get("closed") == "right"
         given = (
             {entry.value: entry.label for entry in banded.value_labels}
             if banded is not None and not self._draft
             else {}
         )
-        for place, entry in enumerate(band_labels(self._formula(cuts), self._model.study.data)):
+        for place, entry in enumerate(band_labels(formula, self._model.study.data)):
             self._bands.addWidget(label(given.get(entry.value, entry.label)), place, 0)
-            self._bands.addWidget(label(_condition(self._name, cuts, place), "small"), place, 1)
+            self._bands.addWidget(label(_condition(self._name, cuts, place, right=right), "small"), place, 1)
             self._bands.addWidget(label(f"{counts[place]:,}", "small"), place, 2, Qt.AlignmentFlag.AlignRight)
 
     def _show_values(self, variable: Variable) -> None:
@@ -199,8 +198,9 @@ class Page(QScrollArea):
             data.categories(self._name) if data.variable(self._name).level.categorical else data.numbers(self._name)
         )
         reasons = prepared.missing.reasons
-        kept = ~data.aside if data.aside is not None else slice(None)
-        return [(f"missing: {reason}", int(mask[kept].sum())) for reason, mask in reasons.items()] or [("missing", 0)]
+        return [(f"missing: {reason}", int((mask & data.kept).sum())) for reason, mask in reasons.items()] or [
+            ("missing", 0)
+        ]
 
     def _show_corrections(self) -> None:
         clear(self._corrections)
@@ -228,6 +228,7 @@ class Page(QScrollArea):
         """For a composite: Cronbach's alpha, and what it would be without each item."""
         clear(self._scale)
         self._scale_head.hide()
+        self._model.background.cancel("scale")  # of the variable before
         study, formula = self._model.study, variable.formula
         if isinstance(formula, Call) and formula.function in ("mean", "sum"):
             self._model.background.submit("scale", lambda: scale_of(formula, study), self._show_scale)
@@ -309,13 +310,14 @@ class Page(QScrollArea):
             self.trouble.setText(problem.message)
 
 
-def _condition(name: str, cuts: tuple[float, ...], place: int) -> str:
-    """A band in signs: "30 ≤ age < 45"."""
+def _condition(name: str, cuts: tuple[float, ...], place: int, *, right: bool) -> str:
+    """A band in signs: "30 ≤ age < 45", or "30 < age ≤ 45" where cuts belong to the band below."""
     low = show_value(cuts[place - 1]).replace("-", "−") if place else ""
     high = show_value(cuts[place]).replace("-", "−") if place < len(cuts) else ""
+    above, below = ("<", "≤") if right else ("≤", "<")
     if low and high:
-        return f"{low} ≤ {name} < {high}"
-    return f"{name} ≥ {low}" if low else f"{name} < {high}"
+        return f"{low} {above} {name} {below} {high}"
+    return f"{name} {'>' if right else '≥'} {low}" if low else f"{name} {below} {high}"
 
 
 def proposals(variable: Variable, kind: str) -> list[tuple[str, str, str]]:

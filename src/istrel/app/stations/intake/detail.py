@@ -75,7 +75,7 @@ class Detail(QWidget):
 
     def _show_value(self, name: str, value: float | str) -> None:
         from istrel.data.corrections import where
-        from istrel.data.screening.finding import rows_of
+        from istrel.data.dataset import rows_of
 
         rows = rows_of(where(self._model.study.table.column(name), value))
         self._model.cases_wanted.emit(rows, f"{name} = {show_value(value)}", name)
