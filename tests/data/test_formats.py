@@ -233,6 +233,22 @@ def test_days_that_no_calendar_has_are_set_aside(tmp_path: Path) -> None:
     assert int(column.valid.sum()) == 28
 
 
+def test_impossible_days_do_not_slip_through_as_others(tmp_path: Path) -> None:
+    """A lenient reader makes March 2nd of 31/02, and 2 is the month that was named."""
+    days = [f"{day:02d}/05/2024" for day in range(1, 29)]
+    for bad in ("31/02/2024", "30/02/2024"):
+        (tmp_path / "d.csv").write_text("day,x\n" + "".join(f"{day},1\n" for day in [*days, bad]))
+        assert read(tmp_path / "d.csv").column("day").unread.texts == (bad,)
+
+
+def test_a_title_above_the_names_is_left_out_and_said(tmp_path: Path) -> None:
+    (tmp_path / "t.csv").write_text("Study of 2024;;\n\nid;name;score\n1;Ann;2,5\n2;Bo;3,5\n")
+    table = read(tmp_path / "t.csv")
+    assert table.names == ("id", "name", "score")
+    assert table.column("score").values.tolist() == [2.5, 3.5]
+    assert table.source.remarks == ("Names were found in line 3; what stands above is left out.",)
+
+
 def test_a_date_can_be_a_missing_code(tmp_path: Path) -> None:
     from istrel.data.codebook import parse_missing
     from istrel.study.opening import Opening, open_data

@@ -17,6 +17,8 @@ SAMPLE = 200
 ISO = r"^\s*[0-9]{4}-[0-9]{1,2}-[0-9]{1,2}([T ][0-9]{2}:[0-9]{2}(:[0-9]{2})?)?\s*$"
 SLASHES = r"^\s*[0-9]{1,2}/[0-9]{1,2}/[0-9]{4}\s*$"
 NAMED_MONTH = r"^\s*[0-9]{1,2}[- ][A-Za-z]{3,9}[- ]([0-9]{2}|[0-9]{4})\s*$"
+DAY_FIRST, DAY_SECOND = r"^(?P<day>[0-9]{1,2})[./-]", r"^[0-9]{1,2}/(?P<day>[0-9]{1,2})/"
+DAY_LAST = r"^[0-9]{4}-[0-9]{1,2}-(?P<day>[0-9]{1,2})"
 DATES = (
     (ISO, ("%Y-%m-%d %H:%M:%S", "%Y-%m-%d %H:%M", "%Y-%m-%d")),
     (r"^\s*[0-9]{1,2}\.[0-9]{1,2}\.[0-9]{4}\s*$", ("%d.%m.%Y",)),
@@ -151,21 +153,15 @@ def _as_dates(words: pa.Array) -> tuple[Any, Any]:
             for stamp in found:
                 stamps = pc.coalesce(stamps, stamp)
         dates = stamps.fill_null(0).to_numpy(zero_copy_only=False).astype("datetime64[s]")
-        read = np.asarray(stamps.is_valid()) & _real_days(plain, dates, pattern)
+        part = DAY_LAST if pattern == ISO else DAY_SECOND if pattern == SLASHES and best is found[1] else DAY_FIRST
+        read = np.asarray(stamps.is_valid()) & _real_days(plain, dates, part)
         return dates, read
     return nothing
 
 
-def _real_days(words: pa.Array, dates: Any, pattern: str) -> Any:
+def _real_days(words: pa.Array, dates: Any, part: str) -> Any:
     """False for days that no calendar has: a lenient reader makes March 1st of February 30th."""
-    if pattern == NAMED_MONTH:
-        return np.ones(len(words), bool)
-    part = (
-        r"^[0-9]{4}-[0-9]{1,2}-(?P<day>[0-9]{1,2})" if pattern == ISO else r"(?P<a>[0-9]{1,2})[./](?P<b>[0-9]{1,2})[./]"
-    )
     days = dates.astype("datetime64[D]")
     of_month = (days - days.astype("datetime64[M]").astype("datetime64[D]")).astype(np.int64) + 1
-    parts = pc.extract_regex(words, part)
-    keys = ("day",) if pattern == ISO else ("a", "b")
-    named = [np.asarray(pc.struct_field(parts, key).cast(pa.int64()).fill_null(-1)) for key in keys]
-    return np.logical_or.reduce([of_month == day for day in named])
+    named = pc.struct_field(pc.extract_regex(words, part), "day").cast(pa.int64()).fill_null(-1)
+    return of_month == np.asarray(named)

@@ -53,9 +53,19 @@ def _table(path: Path, dialect: Dialect, watch: Watch) -> Table:
         path=str(path.resolve()),
         stamp=stamp_of(path),
         reading=words + (" · decimal comma" if dialect.decimal == "," else ""),
-        remarks=() if dialect.has_names else ("The first row is data: the variables are named by their place.",),
+        remarks=_remarks(dialect),
     )
     return Table(columns, source)
+
+
+def _remarks(dialect: Dialect) -> tuple[str, ...]:
+    """What a person should know of how the names were found."""
+    found = []
+    if dialect.titles:
+        found.append(f"Names were found in line {dialect.skip + 1}; what stands above is left out.")
+    if not dialect.has_names:
+        found.append("The first row is data: the variables are named by their place.")
+    return tuple(found)
 
 
 def _about_encoding(error: Exception) -> bool:

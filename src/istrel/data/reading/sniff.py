@@ -13,6 +13,7 @@ from istrel.problem import Problem
 
 SAMPLE_BYTES = 256 * 1024
 SAMPLE_ROWS = 200
+MOST_TITLES = 10
 CLEARLY = 0.02
 NO_CHARACTER_SETS = ("punycode", "idna", "undefined", "unicode_escape", "raw_unicode_escape")
 DELIMITERS = ";\t|,"  # where two cut equally well, the comma is the decimal mark
@@ -30,7 +31,7 @@ POINT, COMMA = re.compile(r"[+-]?\d*\.\d+([eE][+-]?\d+)?$"), re.compile(r"[+-]?\
 
 @dataclass(frozen=True)
 class Dialect:
-    """How the file is written. `skip` counts lines before the row of names; `rows` are sample rows below it."""
+    """How the file is written. `skip` counts lines before the row of names, `titles` of them a title; `rows` are sample rows."""
 
     encoding: str
     delimiter: str
@@ -39,6 +40,7 @@ class Dialect:
     has_names: bool
     names: tuple[str, ...]
     rows: tuple[tuple[str, ...], ...]
+    titles: int = 0
 
 
 def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
@@ -66,18 +68,33 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
     if not lines:
         raise Problem(f"{name}: there is no row of names in it.")
     delimiter = settings.delimiter or find_delimiter(lines)
-    rows = parse(lines, delimiter)
+    titles = 0 if settings.header_row is not None else count_titles(lines, delimiter)
+    rows = parse(lines[titles:], delimiter)
     has_names = not looks_like_data(rows) if settings.header_row is None else settings.header_row > 0
     body = rows[1:] if has_names else rows
     return Dialect(
         encoding=encoding,
         delimiter=delimiter,
         decimal=settings.decimal or find_decimal(body, delimiter),
-        skip=comments,
+        skip=comments + titles,
+        titles=titles,
         has_names=has_names,
         names=clean_names(rows[0] if has_names else ("",) * len(rows[0])),
         rows=tuple(body[:SAMPLE_ROWS]),
     )
+
+
+def count_titles(lines: list[str], delimiter: str) -> int:
+    """Lines above the row of names that hold a title: fewer than half of the fields that the rows below have are filled."""
+    widths = Counter(len(row) for row in parse(lines[:SAMPLE_ROWS], delimiter))
+    width = widths.most_common(1)[0][0] if widths else 1
+    found = 0
+    while width >= 3 and found < min(MOST_TITLES, len(lines) - 2):
+        filled = [field for row in parse([lines[found]], delimiter) for field in row if field.strip()]
+        if 2 * len(filled) >= width or lines[found].count('"') % 2:
+            break
+        found += 1
+    return found if found < MOST_TITLES else 0
 
 
 def find_encoding(name: str, head: bytes, wanted: str | None) -> str:
