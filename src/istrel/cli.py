@@ -13,7 +13,7 @@ from istrel.problem import Problem
 if TYPE_CHECKING:
     import argparse
 
-DONE, REFUSED, FAULT = 0, 2, 3
+DONE, REFUSED, FAULT, STOPPED = 0, 2, 3, 130
 NOT_YET = ("build",)
 
 
@@ -27,6 +27,9 @@ def main(arguments: Sequence[str] | None = None) -> int:
         return REFUSED
     except BrokenPipeError:
         return DONE
+    except KeyboardInterrupt:
+        print("istrel: stopped; nothing was written.", file=sys.stderr)
+        return STOPPED
     except Exception:
         return _fault()
 
@@ -65,17 +68,20 @@ def _fault() -> int:
 
 def _make(options: argparse.Namespace) -> int:
     from istrel.exhibits.make import make_exhibit
+    from istrel.files import refuse_sources
     from istrel.render import render
     from istrel.render.document import Document, numbered
     from istrel.study.opening import open_data
     from istrel.style.house import load_style
 
     ending, path = _target(options)
+    if path is not None:
+        refuse_sources(path, _sources(options))
     style = load_style(options.style)
     data = open_data(options.source, _opening(options))
     exhibits = [make_exhibit(sentence, data, style) for sentence in options.sentences]
-    document = Document(numbered(exhibits), style, data.table.source)
-    _write(render(document, ending), path)
+    document = Document(numbered(exhibits), style)
+    _write(render(document, ending), path, options)
     return DONE
 
 
@@ -91,18 +97,21 @@ def _look(options: argparse.Namespace) -> int:
     ending = options.to or (path.suffix if path is not None else "txt")
     if not ending:
         raise Problem(f"{path}: the ending of the file chooses the output; add one, for example .html.")
-    _write(render_intake(take_in(open_data(options.source, _opening(options))), ending), path)
+    _write(render_intake(take_in(open_data(options.source, _opening(options))), ending), path, options)
     return DONE
 
 
 def _codebook(options: argparse.Namespace) -> int:
     """The codebook as CSV."""
+    from istrel.files import refuse_sources
     from istrel.study.codebook_csv import write_codebook
     from istrel.study.opening import open_data
 
     path = Path(options.out) if options.out not in (None, "-") else None
+    if path is not None:
+        refuse_sources(path, _sources(options))
     data = open_data(options.source, _opening(options))
-    _write(write_codebook(data.codebook).encode(), path)
+    _write(write_codebook(data.codebook).encode(), path, options)
     return DONE
 
 
@@ -143,21 +152,25 @@ def _opening(options: argparse.Namespace) -> Any:
     return Opening(reading, options.codebook, parse_missing(options.missing))
 
 
-def _write(content: bytes, path: Path | None) -> None:
-    """Write at once and whole: a file is never left half written."""
-    import tempfile
+def _write(content: bytes, path: Path | None, options: argparse.Namespace) -> None:
+    """To standard output, or whole into a file that is none of those the run reads."""
+    from istrel.files import write_whole
 
-    if path is None:
-        sys.stdout.buffer.write(content)
-        sys.stdout.buffer.flush()
+    if path is not None:
+        write_whole(path, content, sources=_sources(options))
         return
     try:
-        with tempfile.NamedTemporaryFile(dir=path.parent, prefix=f".{path.name}.", delete=False) as part:
-            part.write(content)
-        Path(part.name).chmod(0o644)
-        Path(part.name).replace(path)
+        sys.stdout.buffer.write(content)
+        sys.stdout.buffer.flush()
+    except BrokenPipeError:
+        raise
     except OSError as error:
-        raise Problem(f"{path}: cannot be written ({(error.strerror or 'no access').lower()}).") from None
+        raise Problem(f"standard output cannot be written to ({(error.strerror or 'no access').lower()}).") from None
+
+
+def _sources(options: argparse.Namespace) -> tuple[str, ...]:
+    """Every file that the run reads."""
+    return options.source, options.codebook, getattr(options, "style", "")
 
 
 def _open_window(path: str, *, demo: bool) -> int:

@@ -61,6 +61,32 @@ def test_a_malformed_codebook_is_refused_with_its_line(text: str, says: str) -> 
     assert caught.value.message.startswith(says)
 
 
+def test_any_value_label_survives_its_csv_form() -> None:
+    awkward = ("a | b", "x = y", 'say "so"', " ends ", "", "=1+1", "-x", "2024-01-01", "3", "nan", "|", '"')
+    labels = tuple(ValueLabel(value, label) for value, label in zip(awkward, reversed(awkward), strict=True))
+    book = Codebook(
+        (
+            Variable(
+                "=a",
+                Level.NOMINAL,
+                label="+b",
+                unit="@c",
+                value_labels=(*labels, ValueLabel(3.0, "=")),
+            ),
+        )
+    )
+    text = write_codebook(book)
+    assert read_codebook(text, "b.csv", Codebook((Variable("=a", Level.TEXT),))) == book
+    assert "\n=" not in text
+
+
+def test_a_formula_does_not_take_the_place_of_a_variable() -> None:
+    with pytest.raises(Problem, match=r"b.csv, line 2: “a” is a variable of the data"):
+        read_codebook(
+            "name,formula\na,b + 1\n", "b.csv", Codebook((Variable("a", Level.COUNT), Variable("b", Level.COUNT)))
+        )
+
+
 def test_missing_codes_are_set_aside_with_their_reasons(data_of: Maker) -> None:
     rows = ["1", "2", "-9", "", "n/a", "3", "inf", *["4"] * 13]
     data = data_of(

@@ -13,6 +13,7 @@ from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
 from istrel.data.reading import ReadingSettings, read
 from istrel.data.reading.sniff import clean_names
+from istrel.data.reading.watch import Watch
 from istrel.problem import Problem
 from istrel.study.opening import Opening
 
@@ -185,3 +186,59 @@ def test_the_source_is_never_written(data_of: Maker, tmp_path: Path) -> None:
     assert before[0].read_bytes() == before[1]
     with pytest.raises(ValueError, match="read-only"):
         data.table.column("a").values[0] = np.float64(7)
+
+
+MANY = "k,v\n" + "".join(f"{i},{i}.5\n" for i in range(1, 400))
+LATE_KEYS = ["00123", "0x1F", "0XAB", "12345678901234567890123", "9007199254740993", "-0042"]
+
+
+@pytest.mark.parametrize("key", LATE_KEYS)
+@pytest.mark.parametrize("encoding", ["utf-8", "utf-16"])
+def test_a_key_keeps_its_digits_wherever_in_the_file_it_stands(key: str, encoding: str, data_of: Maker) -> None:
+    table = data_of((MANY + f"{key},1.5\n").encode(encoding)).table
+    assert table.column("k").text_at(399) == key
+    assert table.column("k").text_at(0) == "1"
+    assert table.column("v").kind is Kind.NUMBER
+
+
+def test_numbers_with_zeros_stay_numbers(data_of: Maker) -> None:
+    table = data_of("a,b,c\n0.05,100,0\n10.001,9007199254740992,-0\n0,20,00.5\n").table
+    assert [column.kind for column in table.columns] == [Kind.NUMBER] * 3
+    assert table.column("b").text_at(1) == "9007199254740992"
+
+
+HEADS = {
+    "break in a quoted name": (b'"na\nme",b\n1,2\n3,4\n', ("na me", "b")),
+    "form feed above": (b"\x0c\na,b\n1,2\n3,4\n", ("a", "b")),
+    "form feed before": (b"\x0ca,b\n1,2\n3,4\n", ("a", "b")),
+    "line separator": ("\u2028\na,b\n1,2\n3,4\n".encode(), ("a", "b")),
+    "next line": ("a\x85z,b\n1,2\n3,4\n".encode(), ("a z", "b")),
+}
+
+
+@pytest.mark.parametrize("head", HEADS)
+def test_the_row_of_names_is_a_row_and_not_a_line(head: str, data_of: Maker) -> None:
+    content, names = HEADS[head]
+    table = data_of(content).table
+    assert (table.names, table.n_rows) == (names, 2)
+    assert table.columns[0].values.tolist() == [1.0, 3.0]
+
+
+@pytest.mark.parametrize(
+    ("content", "line"), [(b'a,b\n"1\n2",3\n\n4\n', 5), (b"# t\n\na,b\n1,2\n3\n", 5), (b'a,b\n1,2\n"x\ny\nz"\n', 3)]
+)
+def test_a_ragged_row_is_named_by_the_line_it_begins_in(content: bytes, line: int, data_of: Maker) -> None:
+    with pytest.raises(Problem, match=f"data.csv, line {line}: 1 field where"):
+        data_of(content)
+
+
+def test_a_file_that_changes_while_it_is_read_is_refused(tmp_path: Path) -> None:
+    path = tmp_path / "t.csv"
+    path.write_text("a,b\n" + "1,2\n" * 200_000)
+
+    def cut(share: float) -> None:
+        if share > 0.3 and path.stat().st_size > 100:
+            path.write_text("a,b\n1,2\n")
+
+    with pytest.raises(Problem, match=r"t.csv.*(while it was read|cut short)"):
+        read(path, watch=Watch(cut))

@@ -48,7 +48,13 @@ VALUES = {
     "age -1": [16, 29, 44, None, 59],
     "2 * age ^ 2 / 2": [289, 900, 2025, None, 3600],
     "2 ^ 3 ^ 2": [512] * 5,
-    "-2 ^ 2": [4] * 5,  # a sign that stands before a number belongs to it
+    "-2 ^ 2": [-4] * 5,  # as in mathematics: the power first, then the sign
+    "(-2) ^ 2": [4] * 5,
+    "0 - -2": [2] * 5,
+    "-a ^ 2": [-1, -25, None, -4, -9],
+    "bands(age, 2 * 15, 45)": [1, 2, 3, None, 3],
+    "recode(day, 2025-01-31 = 1, else = 0)": [1, 0, 0, None, 0],
+    "recode(day, 2025-01-31 = missing)": [None, "2025-02-01", "2024-12-30", None, "2025-07-04"],
     "10 - 2 - 3": [5] * 5,
     "10 - (2 - 3)": [11] * 5,
     "a / (b - 2)": [None, None, None, None, 3],
@@ -114,6 +120,11 @@ MISTAKES = [
     ("year(age)", "", "is no date"),
     ("a + (b > 1)", "", "join conditions with and, or"),
     ("a +", "+", ""),
+    ("if(site, 1, 0)", "", "neither true nor false"),
+    ("bands(age, a, 45)", "bands", "only the first part is a variable"),
+    ("reverse(a, b, 5)", "reverse", "only the first part is a variable"),
+    ("round(age, 1e400)", "", "whole number of decimals"),
+    ("round(age, 99999999999)", "", "whole number of decimals"),
 ]
 
 

@@ -30,7 +30,7 @@ Content = Callable[[str, Dataset], dict[str, Any]]
 @pytest.fixture
 def content_of(exhibit_of: Exhibits, style: HouseStyle) -> Content:
     def make(sentence: str, data: Dataset) -> dict[str, Any]:
-        document = Document(numbered([exhibit_of(sentence, data)]), style, data.table.source)
+        document = Document(numbered([exhibit_of(sentence, data)]), style)
         content: dict[str, Any] = json.loads(render(document, "json"))
         return content
 
@@ -287,7 +287,7 @@ def test_figures_of_describe_have_their_numbers(form: str, learners: Dataset, co
 
 
 def test_a_figure_that_is_not_drawn_yet_says_so(learners: Dataset, exhibit_of: Exhibits, style: HouseStyle) -> None:
-    document = Document(numbered([exhibit_of("describe age as density", learners)]), style, learners.table.source)
+    document = Document(numbered([exhibit_of("describe age as density", learners)]), style)
     with pytest.raises(Problem, match="is not drawn yet"):
         render(document, "svg")
 

@@ -47,7 +47,7 @@ def notes(exhibit: Exhibit) -> str:
 
 
 def results(exhibit: Exhibit, data: Dataset, style: HouseStyle) -> list[dict[str, Any]]:
-    content = json.loads(render(Document(numbered([exhibit]), style, data.table.source), "json"))
+    content = json.loads(render(Document(numbered([exhibit]), style), "json"))
     found: list[dict[str, Any]] = content["results"]
     return found
 

@@ -295,7 +295,7 @@ def test_the_same_request_gives_the_same_bytes(learners: Dataset, exhibit_of: Ex
     from istrel.render.document import Document, numbered
 
     def made(ending: str, sentence: str) -> bytes:
-        return render(Document(numbered([exhibit_of(sentence, learners)]), style, learners.table.source), ending)
+        return render(Document(numbered([exhibit_of(sentence, learners)]), style), ending)
 
     for ending in ("json", "docx", "html", "csv", "md"):
         assert made(ending, "describe age, site across format") == made(ending, "describe age, site across format")

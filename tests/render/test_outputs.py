@@ -40,7 +40,7 @@ Documents = Callable[..., Document]
 def document_of(learners: Dataset, style: HouseStyle) -> Documents:
     def make(*sentences: str, with_text: bool = False) -> Document:
         exhibits = [make_exhibit(sentence, learners, style) for sentence in sentences]
-        return Document(numbered(exhibits, with_text=with_text), style, learners.table.source)
+        return Document(numbered(exhibits, with_text=with_text), style)
 
     return make
 
@@ -203,7 +203,7 @@ def test_html_is_semantic_and_self_contained(document_of: Documents) -> None:
 def test_html_escapes_whatever_a_label_holds(data_of: Callable[..., Dataset], style: HouseStyle) -> None:
     data = data_of('g,x\n"<script>alert(1)</script>",1.5\n"<script>alert(1)</script>",2.5\n"&",3.5\n')
     exhibit = make_exhibit("describe x across g", data, style)
-    text = render(Document(numbered([exhibit]), style, data.table.source), "html").decode()
+    text = render(Document(numbered([exhibit]), style), "html").decode()
     assert "<script" not in text
     assert "&lt;script&gt;" in text
 

@@ -366,7 +366,7 @@ class Window(QWidget):
 
         if self.bench.proof is not None:
             item = Item(self.bench.proof.exhibit, self.bench.next_number())
-            QGuiApplication.clipboard().setMimeData(clipboard_data(item, self.model.study, self.model.style))
+            QGuiApplication.clipboard().setMimeData(clipboard_data(item, self.model.style))
 
     def export_manuscript(self) -> None:
         self.go(MANUSCRIPT)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import dataclass, replace
 from functools import cached_property
 
@@ -145,6 +146,7 @@ def parse_missing(text: str) -> tuple[MissingCode, ...]:
 def number_or_text(text: str) -> float | str:
     """A typed value: a number where it reads as one, else the text."""
     try:
-        return float(text)
+        number = float(text)
     except ValueError:
         return text
+    return number if math.isfinite(number) else text

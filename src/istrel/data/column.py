@@ -85,7 +85,7 @@ def show_value(value: float | str) -> str:
     """A stored value in its shortest exact form: 3 for 3.0, "2.5", or the text itself."""
     if isinstance(value, str):
         return value
-    return str(int(value)) if float(value).is_integer() and abs(value) < 1e15 else repr(float(value))
+    return str(int(value)) if float(value).is_integer() and abs(value) <= 2**53 else repr(float(value))
 
 
 def show_date(value: np.datetime64) -> str:

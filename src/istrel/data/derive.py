@@ -11,7 +11,8 @@ from istrel.data.codebook import Codebook, ValueLabel, Variable
 from istrel.data.column import Column, show_value
 from istrel.data.dataset import Dataset
 from istrel.data.formula.evaluate import evaluate
-from istrel.data.formula.tree import Call, Formula, Literal, Name, is_condition, names_in
+from istrel.data.formula.functions import as_numbers
+from istrel.data.formula.tree import Call, Formula, Name, Span, is_condition, names_in
 from istrel.data.guess import guess_level
 from istrel.data.levels import Level
 from istrel.data.table import Table
@@ -121,9 +122,9 @@ def describe_derived(name: str, formula: Formula, data: Dataset, *, label: str =
 
 def band_labels(formula: Formula, data: Dataset) -> tuple[ValueLabel, ...]:
     """What the bands are called: "under 30", "30–44", "60 and over"; with decimals "30 to under 45"."""
-    if not isinstance(formula, Call) or formula.function != "bands":
+    if not isinstance(formula, Call) or formula.function != "bands" or not data.n_rows:
         return ()
-    cuts = [float(cut.value) for cut in formula.arguments[1:] if isinstance(cut, Literal)]
+    cuts = [float(as_numbers(evaluate(cut, data))[0]) for cut in formula.arguments[1:] if not isinstance(cut, Span)]
     right = dict(formula.options).get("closed") == "right"
     parent = formula.arguments[0]
     whole = False

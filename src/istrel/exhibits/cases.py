@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import cached_property
 
@@ -141,6 +142,20 @@ class Grouping:
     def sizes(self) -> NDArray[np.int64]:
         """Cases of each group."""
         return np.bincount(self.codes[self.codes >= 0], minlength=self.n_groups)
+
+
+def shown_categories(name: str, data: Dataset, groupings: Sequence[Grouping]) -> list[int]:
+    """The places of a variable's categories that an exhibit shows: those declared, and those of a case in any grouping.
+
+    One list for all groups and totals of the exhibit, so that a row means the same value in every column.
+    """
+    categories = data.categories(name)
+    declared = {entry.value for entry in data.variable(name).value_labels}
+    occurs = np.zeros(len(categories.values), bool)
+    for grouping in groupings:
+        codes = categories.codes[grouping.codes >= 0]
+        occurs |= np.bincount(codes[codes >= 0], minlength=occurs.size) > 0
+    return [place for place, value in enumerate(categories.values) if occurs[place] or value in declared]
 
 
 def everyone(cases: Cases) -> Grouping:

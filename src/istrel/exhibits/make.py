@@ -8,6 +8,7 @@ from typing import Any, Protocol
 
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
+from istrel.data.table import Source
 from istrel.exhibits.cases import Cases
 from istrel.exhibits.setting import MarginNote
 from istrel.exhibits.sheet import FigureSheet, Sheet, Text
@@ -31,6 +32,8 @@ class Exhibit:
 
     Attributes
     ----------
+    source
+        Where the data came from.
     shown
         The statistic in each column, where columns are statistics.
     margin
@@ -39,6 +42,7 @@ class Exhibit:
 
     sentence: str
     request: Request
+    source: Source
     form: str
     shown: tuple[str, ...]
     cases: Cases
@@ -74,6 +78,7 @@ def make_exhibit(sentence: str, data: Dataset, style: HouseStyle, standing: Cond
     return Exhibit(
         sentence=sentence,
         request=request,
+        source=data.table.source,
         form=plan.form,
         shown=setting.shown,
         cases=plan.cases,

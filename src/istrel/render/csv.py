@@ -7,9 +7,8 @@ import io
 
 from istrel.exhibits.printing import body_rows, head_rows, print_table
 from istrel.exhibits.sheet import TableSheet, as_plain
+from istrel.files import harmless
 from istrel.render.document import Document
-
-FORMULA_STARTS = ("=", "+", "-", "@", "\t", "\r")
 
 
 def render(document: Document) -> bytes:
@@ -32,8 +31,3 @@ def render(document: Document) -> bytes:
         ]
         writer.writerows([harmless(cell) for cell in row] for row in rows)
     return ("\ufeff" + out.getvalue()).encode()
-
-
-def harmless(cell: str) -> str:
-    """The cell with an apostrophe before it if it could be read as a formula; numbers print with a true minus sign."""
-    return f"'{cell}" if cell.startswith(FORMULA_STARTS) else cell

@@ -1,11 +1,10 @@
-"""What all outputs are made from: exhibits in order with their numbers, the style, and where the data came from."""
+"""What all outputs are made from: exhibits in order with their numbers, each from its own source, and the style."""
 
 from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from istrel.data.table import Source
 from istrel.exhibits.make import Exhibit
 from istrel.style.house import HouseStyle
 
@@ -28,7 +27,6 @@ class Document:
 
     items: tuple[Item, ...]
     style: HouseStyle
-    source: Source
     title: str = ""
 
 

@@ -77,7 +77,7 @@ svg { max-width: 100%; height: auto; }
 def render(document: Document) -> bytes:
     """The page. UTF-8."""
     page: str = _template().render(
-        title=document.title or document.source.name,
+        title=document.title or document.items[0].exhibit.source.name if document.items else "",
         version=__version__,
         style=document.style,
         items=[_item(item, document) for item in document.items],

@@ -39,7 +39,7 @@ def _exhibit(item: Item, document: Document) -> dict[str, Any]:
         "methods": exhibit.methods,
         "text": as_plain(exhibit.text),
         "sheet": sheet,
-        "provenance": {"source": document.source.name, "sha256": document.source.sha256, "istrel": __version__},
+        "provenance": {"source": exhibit.source.name, "sha256": exhibit.source.sha256, "istrel": __version__},
     }
     if drawings:
         content["drawing"] = drawings[0] if len(drawings) == 1 else drawings

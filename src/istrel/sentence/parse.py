@@ -94,7 +94,7 @@ def grammar() -> Lark:
 def _literal(token: Token, *, negative: bool = False) -> Literal:
     text = str(token)
     at = token.start_pos or 0
-    if token.type == "NUMBER":
+    if token.type in ("NUMBER", "UNSIGNED"):
         value = float(text.replace("−", "-"))
         return Literal(-value if negative else value, at)
     if token.type == "DATE":

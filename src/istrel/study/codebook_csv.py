@@ -8,6 +8,7 @@ from __future__ import annotations
 
 import csv
 import io
+import re
 from collections.abc import Iterator
 from contextlib import contextmanager
 from dataclasses import dataclass, replace
@@ -17,6 +18,7 @@ from istrel.data.column import show_value
 from istrel.data.formula.tree import names_in
 from istrel.data.levels import Level
 from istrel.data.table import Table
+from istrel.files import harmless, unharmed
 from istrel.problem import Problem, nearest
 from istrel.sentence import parse_expression
 from istrel.sentence.show_formula import show_expression
@@ -30,11 +32,12 @@ def write_codebook(codebook: Codebook) -> str:
     writer = csv.writer(out, lineterminator="\n")
     writer.writerow(HEADS)
     for v in codebook.variables:
-        values = " | ".join(f"{show_value(entry.value)} = {entry.label}" for entry in v.value_labels)
+        values = show_values(v.value_labels)
         decimals = "" if v.decimals is None else v.decimals
         formula = "" if v.formula is None else show_expression(v.formula)
         missing, use = show_missing(v.missing_codes), "" if v.in_use else "no"
-        writer.writerow((v.name, v.level.value, v.label, v.unit, decimals, values, missing, formula, use))
+        cells = (v.name, v.level.value, v.label, v.unit, decimals, values, missing, formula, use)
+        writer.writerow([harmless(str(cell)) for cell in cells])
     return out.getvalue()
 
 
@@ -126,7 +129,7 @@ def _rows(text: str, name: str) -> Iterator[tuple[int, dict[str, str | None]]]:
     if "name" not in (rows.fieldnames or ()):
         raise Problem(f"{name}, line 1: a codebook needs a column “name”; the columns are {', '.join(HEADS)}.")
     for row in rows:
-        yield rows.line_num, row
+        yield rows.line_num, {head: unharmed(cell) if isinstance(cell, str) else cell for head, cell in row.items()}
 
 
 @contextmanager
@@ -143,6 +146,8 @@ def _laid(base: Codebook, row: dict[str, str | None]) -> Codebook:
     wanted, formula = (row["name"] or "").strip(), (row.get("formula") or "").strip()
     if formula and wanted and wanted not in base:
         base = base.adding(Variable(wanted, Level.CONTINUOUS, formula=parse_expression(formula)))
+    elif formula and wanted in base and base[wanted].formula is None:
+        raise Problem(f"“{wanted}” is a variable of the data; a formula makes a new one and needs a name of its own.")
     line = _merge(base[wanted], row)
     if formula and line.formula is not None:
         line = replace(line, formula=parse_expression(formula))
@@ -177,18 +182,46 @@ def _decimals(word: str) -> int:
     return int(word)
 
 
+PART = re.compile(r'\s*(?P<value>"(?:[^"]|"")*"|[^"=|][^=|]*?)\s*=\s*(?P<label>"(?:[^"]|"")*"|[^|]*?)\s*(?:\||$)')
+
+
+def show_values(labels: tuple[ValueLabel, ...]) -> str:
+    """Value labels as they are typed, "1 = primary | 2 = secondary"; what holds signs of this form stands in quotes."""
+    return " | ".join(f"{_shown(entry.value)} = {_quoted(entry.label)}" for entry in labels)
+
+
+def _shown(value: float | str) -> str:
+    """A stored value; a text that would be read as a number stands in quotes."""
+    if isinstance(value, str) and not isinstance(number_or_text(value), str):
+        return f'"{value}"'
+    return _quoted(show_value(value))
+
+
+def _quoted(text: str) -> str:
+    plain = text and text == text.strip() and not set(text) & set('|="')
+    return text if plain else '"' + text.replace('"', '""') + '"'
+
+
+def _unquoted(text: str) -> str:
+    return text[1:-1].replace('""', '"') if text.startswith('"') and text.endswith('"') and len(text) > 1 else text
+
+
 def parse_values(text: str) -> tuple[ValueLabel, ...]:
-    """Value labels as typed, "1 = primary | 2 = secondary".
+    """Value labels as typed, "1 = primary | 2 = secondary"; a value or label may stand in double quotes.
 
     Raises
     ------
     Problem
         Where a part has no equals sign or no value.
     """
-    labels = []
-    for part in text.split("|"):
-        value, sign, label = part.partition("=")
-        if not sign or not value.strip():
-            raise Problem(f"value labels are written “1 = primary | 2 = secondary”; “{part.strip()}” is not.")
-        labels.append(ValueLabel(number_or_text(value.strip()), label.strip()))
+    labels, place = [], 0
+    while place < len(text):
+        found = PART.match(text, place)
+        if found is None:
+            part = text[place:].split("|", maxsplit=1)[0].strip()
+            raise Problem(f"value labels are written “1 = primary | 2 = secondary”; “{part}” is not.")
+        value = found["value"]
+        stored = _unquoted(value) if value.startswith('"') else number_or_text(value)
+        labels.append(ValueLabel(stored, _unquoted(found["label"])))
+        place = found.end()
     return tuple(labels)

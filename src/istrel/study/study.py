@@ -109,6 +109,11 @@ class Study:
     kept: tuple[Kept, ...] = ()
 
     @property
+    def files(self) -> tuple[str, ...]:
+        """The files that the study reads; nothing is ever written over them."""
+        return tuple(source.raw.source.path for source in self.sources if source.raw.source.path)
+
+    @property
     def source(self) -> StudySource:
         """The source in use."""
         return self.sources[self.current]

@@ -51,30 +51,25 @@ def make_pages(study: Study, style: HouseStyle) -> tuple[tuple[Entry, Proof | No
     return tuple((e, show_exhibit(e.exhibit, style) if e.exhibit else None) for e in compose(study, style))
 
 
-def manuscript_document(entries: tuple[Entry, ...], study: Study, style: HouseStyle) -> Document:
+def manuscript_document(entries: tuple[Entry, ...], style: HouseStyle) -> Document:
     """What is exported: every entry that can be made, with its results text."""
     items = tuple(Item(e.exhibit, e.number, with_text=True) for e in entries if e.exhibit is not None)
-    return Document(items, style, study.table.source, title="Manuscript")
+    return Document(items, style, title="Manuscript")
 
 
-def write_document(document: Document, path: Path) -> Path:
-    """Write the document; the file appears whole or not at all.
+def write_document(document: Document, path: Path, sources: tuple[str, ...]) -> Path:
+    """Write the document, whole or not at all, and never over a source of the study.
 
     Raises
     ------
     Problem
         When the place cannot be written to, or the format cannot hold these exhibits.
     """
+    from istrel.files import refuse_sources, write_whole
     from istrel.render import render
 
-    content = render(document, path.suffix)
-    part = path.with_name(f".{path.name}.part")
-    try:
-        part.write_bytes(content)
-        part.replace(path)
-    except OSError as error:
-        raise Problem(f"{path}: cannot be written ({(error.strerror or 'no access').lower()}).") from None
-    return path
+    refuse_sources(path, sources)
+    return write_whole(path, render(document, path.suffix), sources=sources)
 
 
 class OutlineDelegate(QStyledItemDelegate):
@@ -252,7 +247,7 @@ class Manuscript(QWidget):
         place = max(0, self.outline.currentRow())
         if place < len(self.entries) and (exhibit := self.entries[place].exhibit) is not None:
             item = Item(exhibit, self.entries[place].number)
-            QGuiApplication.clipboard().setMimeData(clipboard_data(item, self._model.study, self._model.style))
+            QGuiApplication.clipboard().setMimeData(clipboard_data(item, self._model.style))
             self.said.setText(f"{self.entries[place].label} copied")
 
     def _choose_export(self) -> None:
@@ -271,10 +266,11 @@ class Manuscript(QWidget):
 
     def export(self, path: Path) -> None:
         """Write all exhibits into one document, off the window's thread."""
-        document = manuscript_document(self.entries, self._model.study, self._model.style)
+        document = manuscript_document(self.entries, self._model.style)
+        sources = self._model.study.files
         self._model.background.submit(
             "export",
-            lambda: write_document(document, path),
+            lambda: write_document(document, path, sources),
             self._exported,
             self._export_failed,
             words=f"writing {path.name}",
@@ -289,13 +285,13 @@ class Manuscript(QWidget):
         self.status.setText(problem.message)
 
 
-def clipboard_data(item: Item, study: Study, style: HouseStyle) -> QMimeData:
+def clipboard_data(item: Item, style: HouseStyle) -> QMimeData:
     """What pastes as a real table, or as a picture."""
     from istrel.exhibits.printing import body_rows, head_rows, print_table
     from istrel.render import html
 
     data = QMimeData()
-    data.setHtml(html.render(Document((item,), style, study.table.source)).decode())
+    data.setHtml(html.render(Document((item,), style)).decode())
     sheet = item.exhibit.sheet
     if isinstance(sheet, TableSheet):
         table = print_table(sheet, style, item.number)

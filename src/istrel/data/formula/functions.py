@@ -9,13 +9,14 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.data.column import Column, Kind, show_value
-from istrel.data.formula.tree import Call
+from istrel.data.column import Column, Kind, show_date, show_value
+from istrel.data.formula.tree import Call, Condition, Expression, Span, names_in
 from istrel.problem import Problem, nearest
 
 Mask = NDArray[np.bool_]
 Options = dict[str, float | str]
 MANY = 10_000
+MOST_DIGITS = 15
 
 
 @dataclass(frozen=True)
@@ -34,6 +35,8 @@ class Function:
         What may stand behind the arguments as `name = value`.
     texts
         True where arguments may be texts; otherwise they must be numbers or dates.
+    constant_from
+        Arguments from this place on hold for all cases: numbers or sums of numbers, no variables.
     """
 
     make: Callable[[list[Column], Options], Column]
@@ -43,6 +46,7 @@ class Function:
     most: int = 1
     options: tuple[str, ...] = ()
     texts: bool = False
+    constant_from: int | None = None
 
 
 def finite(values: NDArray[Any], valid: Mask) -> Column:
@@ -65,18 +69,33 @@ def call(formula: Call, parts: list[Column]) -> Column:
     function = FUNCTIONS.get(formula.function)
     if function is None:
         raise Problem(f"There is no function “{formula.function}”.{nearest(formula.function, FUNCTIONS)}", **place)
+    _check(function, formula, parts)
+    return function.make(parts, dict(formula.options))
+
+
+def _check(function: Function, formula: Call, parts: list[Column]) -> None:
+    """Raises where the brackets hold too little, too much, or what the function cannot take."""
+    place = {"at": formula.at, "length": len(formula.function)}
     if not function.least <= len(parts) <= function.most:
         raise Problem(f"“{formula.function}” is written {function.form}.", **place)
     for name, _ in formula.options:
         if name not in function.options:
             raise Problem(f"“{formula.function}” knows no “{name}”; it is written {function.form}.", **place)
+    for position, argument in enumerate(formula.arguments):
+        if function.constant_from is not None and position >= function.constant_from and _names(argument):
+            raise Problem(
+                f"“{formula.function}” is written {function.form}: only the first part is a variable.", **place
+            )
     if not function.texts:
         for part in parts:
             if part.kind is Kind.TEXT:
                 raise Problem(
                     f"“{part.name or part.words[0]}” holds words; {formula.function}( ) needs numbers.", **place
                 )
-    return function.make(parts, dict(formula.options))
+
+
+def _names(argument: Expression | Condition | Span) -> bool:
+    return isinstance(argument, Span) or bool(names_in(argument, ()))
 
 
 def as_numbers(column: Column) -> NDArray[np.float64]:
@@ -100,8 +119,11 @@ def _each(operation: Callable[[Any], Any]) -> Callable[[list[Column], Options], 
 
 def _round(parts: list[Column], options: Options) -> Column:
     del options
-    digits = int(as_numbers(parts[1])[0]) if len(parts) > 1 and parts[1].n_rows else 0
-    return finite(np.round(as_numbers(parts[0]), digits), parts[0].valid)
+    wanted = float(as_numbers(parts[1])[0]) if len(parts) > 1 and parts[1].n_rows else 0.0
+    if not (wanted.is_integer() and abs(wanted) <= MOST_DIGITS):
+        raise Problem(f"round( ) takes a whole number of decimals from −{MOST_DIGITS} to {MOST_DIGITS}.")
+    with np.errstate(all="ignore"):
+        return finite(np.round(as_numbers(parts[0]), int(wanted)), parts[0].valid)
 
 
 def _z(parts: list[Column], options: Options) -> Column:
@@ -176,6 +198,9 @@ def _bands(parts: list[Column], options: Options) -> Column:
 def _if(parts: list[Column], options: Options) -> Column:
     del options
     test, yes, no = parts
+    if test.kind is Kind.TEXT:
+        what = test.name or " ".join(test.words[:1])
+        raise Problem(f'“{what}” holds words, which are neither true nor false: compare it, as in if(x = "a", 1, 0).')
     if (yes.kind is Kind.TEXT) != (no.kind is Kind.TEXT):
         raise Problem("both values of if( ) are texts, or none is.")
     true = test.valid & (as_numbers(test) != 0)
@@ -186,7 +211,7 @@ def _if(parts: list[Column], options: Options) -> Column:
         return Column("", kind, np.where(true, *sides), valid)
     words = tuple(dict.fromkeys((*yes.words, *no.words)))
     place = {word: code for code, word in enumerate(words)}
-    first, second = (np.array([place[word] for word in side.words], np.int32) for side in (yes, no))
+    first, second = (np.array([place[word] for word in side.words] or [0], np.int32) for side in (yes, no))
     return Column("", Kind.TEXT, np.where(true, first[yes.values], second[no.values]).astype(np.int32), valid, words)
 
 
@@ -220,6 +245,8 @@ def _recode(parts: list[Column], formula: Call) -> Column:
     gone = np.array([_is_missing(value) for value in new], bool)
     valid = source.valid & ~gone[codes] if gone.size else source.valid
     kept = [value for value in new if not _is_missing(value)]
+    if source.kind is Kind.DATE and all(value in old for value in kept):
+        return Column("", Kind.DATE, source.values, valid)
     if all(not isinstance(value, str) for value in kept):
         numbers = np.array([0.0 if isinstance(value, str) else value for value in new])
         return finite(numbers[codes] if numbers.size else np.zeros(source.n_rows), valid)
@@ -240,13 +267,16 @@ def _is_missing(value: float | str) -> bool:
 def _distinct(column: Column) -> list[float | str]:
     if column.kind is Kind.TEXT:
         return list(column.words)
+    if column.kind is Kind.DATE:
+        return [show_date(value) for value in np.unique(column.values[column.valid])]
     return [float(v) for v in np.unique(as_numbers(column)[column.valid])]
 
 
 def _codes(column: Column, old: list[float | str]) -> NDArray[np.integer]:
     if column.kind is Kind.TEXT:
         return column.values
-    places = np.searchsorted(np.array(old, float), as_numbers(column))
+    values = column.values if column.kind is Kind.DATE else as_numbers(column)
+    places = np.searchsorted(np.unique(values[column.valid]), values)
     return np.minimum(places, max(0, len(old) - 1))
 
 
@@ -280,9 +310,17 @@ FUNCTIONS: dict[str, Function] = {
         options=("minimum",),
     ),
     "valid": Function(_valid, "valid(a, b, c)", "how many of the variables have a value", most=MANY, texts=True),
-    "reverse": Function(_reverse, "reverse(x, 1, 5)", "item turned round on its scale", least=3, most=3),
+    "reverse": Function(
+        _reverse, "reverse(x, 1, 5)", "item turned round on its scale", least=3, most=3, constant_from=1
+    ),
     "bands": Function(
-        _bands, "bands(x, 30, 45, 60)", "class bands between cuts", least=2, most=MANY, options=("closed",)
+        _bands,
+        "bands(x, 30, 45, 60)",
+        "class bands between cuts",
+        least=2,
+        most=MANY,
+        options=("closed",),
+        constant_from=1,
     ),
     "recode": Function(_if, "recode(x, 1 = 2, 3 = missing, else = 0)", "values exchanged for others", most=MANY),
     "if": Function(_if, "if(age >= 60, 1, 0)", "one value or another", least=3, most=3, texts=True),
@@ -297,7 +335,7 @@ FUNCTIONS: dict[str, Function] = {
     "abs": Function(_each(np.abs), "abs(x)", "absolute value"),
     "floor": Function(_each(np.floor), "floor(x)", "next whole number below"),
     "ceiling": Function(_each(np.ceil), "ceiling(x)", "next whole number above"),
-    "round": Function(_round, "round(x, 1)", "rounded, halves to the even digit", most=2),
+    "round": Function(_round, "round(x, 1)", "rounded, halves to the even digit", most=2, constant_from=1),
     "year": Function(
         _part_of_date(lambda d: d.astype("datetime64[Y]").astype(np.int64) + 1970), "year(date)", "year of a date"
     ),

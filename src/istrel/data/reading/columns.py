@@ -117,7 +117,9 @@ def _unread(words: pa.Array, codes: NDArray[np.int32], where: NDArray[np.bool_])
 
 def _keys(words: pa.Array) -> bool:
     """Whether a word is a key rather than a number: with leading zeros, or too long for a double."""
-    return bool(pc.any(pc.match_substring_regex(words, r"^(0[0-9]+|[+-]?[0-9]{17,})$")).as_py())
+    from istrel.data.reading.keys import holds_keys
+
+    return holds_keys(words)
 
 
 def _as_numbers(words: pa.Array, decimal: str) -> tuple[Any, Any]:

@@ -3,16 +3,17 @@
 from __future__ import annotations
 
 import contextlib
-import re
-from collections.abc import Iterator
+import csv
+import itertools
+from collections.abc import Collection, Iterator
 from dataclasses import replace
 from pathlib import Path
-from typing import Any
 
 import numpy as np
 import pyarrow as pa
 from pyarrow import csv as arrow_csv
 
+from istrel.data.reading import keys
 from istrel.data.reading.columns import column_of
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, sniff
@@ -22,8 +23,6 @@ from istrel.problem import Problem
 
 BLOCK = 2**20
 DELIMITER_WORDS = {",": "comma", ";": "semicolon", "\t": "tab", "|": "bar"}
-# Keys with leading zeros would lose them as numbers, long ones their last digits; hexadecimal would become decimal.
-LOOKS_LIKE_A_KEY = re.compile(r"0\d+$|0[xX][0-9a-fA-F]+$|[+-]?\d{17,}$")
 
 
 def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
@@ -41,7 +40,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
 
 
 def _table(path: Path, dialect: Dialect, watch: Watch) -> Table:
-    arrow = _parse(path, dialect, watch)
+    arrow = keys.as_they_stand(lambda as_text, scan: _parse(path, dialect, watch, as_text, scan), dialect.encoding)
     if arrow.num_rows == 0:
         raise Problem(f"{path.name}: there are names but no rows of data below them.")
     words = (
@@ -72,14 +71,9 @@ def _about_encoding(error: Exception) -> bool:
     return isinstance(error, UnicodeError) or "UTF" in str(error).upper()
 
 
-def _parse(path: Path, dialect: Dialect, watch: Watch) -> pa.Table:
+def _parse(path: Path, dialect: Dialect, watch: Watch, as_text: Collection[str], scan: keys.Scan) -> pa.Table:
     """The whole file as an Arrow table: texts as dictionaries, blank cells null, nothing else taken for missing."""
     quoted_breaks = any(b'"' in block for block in _blocks(path))
-    as_text = {
-        name: pa.dictionary(pa.int32(), pa.string())
-        for i, name in enumerate(dialect.names)
-        if any(len(row) > i and LOOKS_LIKE_A_KEY.match(row[i]) for row in dialect.rows)
-    }
     options = _options(dialect, newlines=quoted_breaks)
     converting = arrow_csv.ConvertOptions(
         null_values=[""],
@@ -89,9 +83,9 @@ def _parse(path: Path, dialect: Dialect, watch: Watch) -> pa.Table:
         auto_dict_encode=True,
         auto_dict_max_cardinality=2**31 - 1,
         decimal_point=dialect.decimal,
-        column_types=as_text,
+        column_types=dict.fromkeys(as_text, pa.dictionary(pa.int32(), pa.string())),
     )
-    with WatchedFile(path, watch) as watched:
+    with WatchedFile(path, watch, scan) as watched:
         return arrow_csv.read_csv(
             pa.PythonFile(watched, mode="r"),
             read_options=options[0],
@@ -103,7 +97,8 @@ def _parse(path: Path, dialect: Dialect, watch: Watch) -> pa.Table:
 def _options(dialect: Dialect, *, newlines: bool) -> tuple[arrow_csv.ReadOptions, arrow_csv.ParseOptions]:
     reading = arrow_csv.ReadOptions(
         column_names=dialect.names,
-        skip_rows=dialect.skip + (1 if dialect.has_names else 0),
+        skip_rows=dialect.skip,
+        skip_rows_after_names=int(dialect.has_names),  # counted in rows, not in lines: a name may hold a line break
         encoding=dialect.encoding.removesuffix("-sig"),
     )
     return reading, arrow_csv.ParseOptions(delimiter=dialect.delimiter, newlines_in_values=newlines)
@@ -133,28 +128,34 @@ def _plain(path: Path, dialect: Dialect, error: Exception) -> Problem:
         return Problem(f"{path.name}: the bytes are not {dialect.encoding}; name the encoding, for example cp1252.")
     ragged = _first_ragged(path, dialect)
     if ragged is not None:
-        fields = "1 field" if ragged.actual_columns == 1 else f"{ragged.actual_columns} fields"
+        line, found = ragged
+        fields = "1 field" if found == 1 else f"{found} fields"
         return Problem(
-            f"{path.name}, line {ragged.number}: {fields} where the row of names has {ragged.expected_columns}. "
+            f"{path.name}, line {line}: {fields} where the row of names has {len(dialect.names)}. "
             "Mend the line, or name the delimiter."
         )
-    first = str(error).splitlines()[0].removeprefix("CSV parse error: ").rstrip(".")
-    return Problem(f"{path.name}: it cannot be read as delimited text ({first[:120]}).")
+    return Problem(f"{path.name}: it cannot be read as delimited text: {_reason(path, dialect)}.")
 
 
-def _first_ragged(path: Path, dialect: Dialect) -> Any:
-    """The first row with another number of fields, found by reading once more on one thread; None if there is none."""
-    found: list[Any] = []
+def _first_ragged(path: Path, dialect: Dialect) -> tuple[int, int] | None:
+    """(line, number of fields) of the first row with another number of fields than there are names; None if there is none."""
+    # Only fields are counted, so no byte may be in the way.
+    encoding = dialect.encoding if dialect.encoding.startswith("utf-16") else "latin-1"
+    with path.open(encoding=encoding, newline="", errors="replace") as file, contextlib.suppress(csv.Error):
+        lines = itertools.islice(file, dialect.skip, None)
+        rows = csv.reader(lines, delimiter=dialect.delimiter)
+        begins = 0
+        for row in rows:
+            if row and len(row) != len(dialect.names):
+                return dialect.skip + begins + 1, len(row)
+            begins = rows.line_num
+    return None
 
-    def note(row: Any) -> str:  # called by Arrow's reader
-        found.append(row)
-        return "error"
 
-    reading, parsing = _options(dialect, newlines=True)
-    reading.use_threads = False
-    if not dialect.encoding.startswith("utf-16"):
-        reading.encoding = "latin1"  # only fields are counted: no byte may be in the way
-    parsing.invalid_row_handler = note
-    with contextlib.suppress(pa.ArrowInvalid, UnicodeError):
-        arrow_csv.read_csv(path, read_options=reading, parse_options=parsing)
-    return found[0] if found else None
+def _reason(path: Path, dialect: Dialect) -> str:
+    """Why the reader stopped, in our own words: a quote that is never closed is what is left."""
+    with path.open("rb") as file:
+        quotes = sum(block.count(b'"') for block in iter(lambda: file.read(BLOCK), b""))
+    if quotes % 2:
+        return "a quote is opened and never closed"
+    return f"a row is longer than the reader can hold, or has quotes inside a field cut by “{dialect.delimiter}”"

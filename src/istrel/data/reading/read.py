@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from importlib import import_module
 from pathlib import Path
 
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
-from istrel.data.table import Table
+from istrel.data.table import Table, stamp_of
 from istrel.problem import Problem
 
 FORMATS = {
@@ -39,8 +40,11 @@ def read(path: str | Path, settings: ReadingSettings | None = None, watch: Watch
     path = Path(path)
     check(path)
     reader = import_module(f"istrel.data.reading.{format_of(path)}")
+    before = stamp_of(path)
     table: Table = reader.read_source(path, settings or ReadingSettings(), watch or Watch())
-    return table
+    if stamp_of(path) != before:
+        raise Problem(f"{path.name}: the file was changed or cut short while it was read; read it again.")
+    return replace(table, source=replace(table.source, stamp=before))
 
 
 def format_of(path: Path) -> str:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import codecs
 import csv
+import io
 import re
 from collections import Counter
 from dataclasses import dataclass
@@ -56,7 +57,7 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
         text = codecs.getincrementaldecoder(encoding)(errors="replace").decode(head)
     except UnicodeError:  # without its mark at the beginning no byte order can be known
         raise Problem(f"{name}: the bytes are not {encoding}; name another encoding, or none.") from None
-    lines = text.splitlines(keepends=True)
+    lines = list(io.StringIO(text, newline=""))  # cut where the reader cuts: at \n, \r and \r\n alone
     if len(head) >= SAMPLE_BYTES and len(lines) > 1:
         lines = lines[:-1]
     comments = 0

@@ -4,9 +4,12 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from pathlib import Path
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
 from istrel.problem import Problem
+
+if TYPE_CHECKING:
+    from istrel.data.reading.keys import Scan
 
 
 class Watch:
@@ -40,7 +43,8 @@ class Watch:
 class WatchedFile:
     """A file open for reading from its start to its end; it reports how much was read."""
 
-    def __init__(self, path: Path, watch: Watch) -> None:
+    def __init__(self, path: Path, watch: Watch, scan: Scan | None = None) -> None:
+        self._scan = scan
         self._file = path.open("rb")
         self._size = max(1, path.stat().st_size)
         self._watch = watch
@@ -48,6 +52,8 @@ class WatchedFile:
 
     def read(self, size: int = -1) -> bytes:
         content = self._file.read(size)
+        if self._scan is not None:
+            self._scan.look(content)
         self._watch.report(self._file.tell() / self._size)
         return content
 

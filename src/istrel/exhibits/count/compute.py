@@ -9,14 +9,14 @@ from numpy.typing import NDArray
 
 from istrel.data.dataset import Categories
 from istrel.data.levels import Level as Measurement
-from istrel.exhibits.cases import Grouping
+from istrel.exhibits.cases import Grouping, shown_categories
 from istrel.exhibits.count.hiding import hidden_cells, hidden_levels
 from istrel.exhibits.count.resolve import Counted, CountPlan
 from istrel.exhibits.count.result import CountResult, CrossCell, FrequencyCell, Level
 from istrel.exhibits.describe.draw import class_settings
 from istrel.stats import association, binning
 from istrel.stats.estimates import Undefined
-from istrel.stats.frequency import Frequencies, frequencies, wilson_interval
+from istrel.stats.frequency import frequencies, wilson_interval
 from istrel.stats.grouping import arrange
 
 CONFIDENCE = 0.95
@@ -25,6 +25,8 @@ CONFIDENCE = 0.95
 def compute(plan: CountPlan) -> CountResult:
     """Every table that the plan asks for, for every group."""
     cells: list[FrequencyCell | CrossCell] = []
+    listed = (subject for subject in plan.subjects if not subject.classes and not plan.against)
+    order_of = {subject: _ordered(subject, plan) for subject in listed}
     for subject in plan.subjects:
         for grouping in plan.groupings:
             if plan.against:
@@ -33,7 +35,7 @@ def compute(plan: CountPlan) -> CountResult:
             elif subject.classes:
                 cells += _classes(subject.names[0], grouping, plan)
             else:
-                cells += _values(subject, grouping, plan)
+                cells += _values(subject, order_of[subject], grouping, plan)
     missing = tuple((g.names, g.missing) for g in plan.groupings if g.missing)
     return CountResult(plan.cases, tuple(cells), missing)
 
@@ -67,7 +69,7 @@ def _stored(names: tuple[str, ...], categories: Categories, plan: CountPlan) -> 
     return [tuple(part.values[int(part.codes[row])] for part in parts) for row in first.tolist()]
 
 
-def _values(subject: Counted, grouping: Grouping, plan: CountPlan) -> list[FrequencyCell]:
+def _values(subject: Counted, order: list[int], grouping: Grouping, plan: CountPlan) -> list[FrequencyCell]:
     categories = _combined(subject.names, plan)
     counted = frequencies(
         categories.codes,
@@ -76,7 +78,6 @@ def _values(subject: Counted, grouping: Grouping, plan: CountPlan) -> list[Frequ
         n_categories=len(categories.values),
         n_groups=grouping.n_groups,
     )
-    order = _ordered(categories, counted, subject, plan)
     stored = _stored(subject.names, categories, plan)
     ranked = len(subject.names) == 1 and plan.data.variable(subject.names[0]).level in (
         Measurement.ORDINAL,
@@ -94,9 +95,15 @@ def _values(subject: Counted, grouping: Grouping, plan: CountPlan) -> list[Frequ
     return made
 
 
-def _ordered(categories: Categories, counted: Frequencies, subject: Counted, plan: CountPlan) -> list[int]:
-    """The places of categories in the order wanted: those that occur in a case in use, or are declared."""
-    totals = counted.counts.sum(axis=0)
+def _ordered(subject: Counted, plan: CountPlan) -> list[int]:
+    """The places of categories in the order wanted: those that occur in a case of any grouping, or are declared.
+
+    One order for all groups and totals, so that a row means the same value in every column.
+    """
+    categories = _combined(subject.names, plan)
+    used = np.logical_or.reduce([grouping.codes >= 0 for grouping in plan.groupings])
+    codes = categories.codes[used]
+    totals = np.bincount(codes[codes >= 0], minlength=len(categories.values))
     declared = (
         {entry.value for entry in plan.data.variable(subject.names[0]).value_labels}
         if len(subject.names) == 1
@@ -218,8 +225,8 @@ def _crossed(row: str, column: str, grouping: Grouping, plan: CountPlan) -> list
     flat = (grouping.codes[used & both] * r + rows.codes[used & both]) * c + columns.codes[used & both]
     table = np.bincount(flat, minlength=g * r * c).reshape(g, r, c)
     sizes = np.bincount(grouping.codes[used], minlength=g)
-    keep_rows = _shown(rows, table.sum(axis=(0, 2)), row, plan)
-    keep_columns = _shown(columns, table.sum(axis=(0, 1)), column, plan)
+    keep_rows = shown_categories(row, plan.data, plan.groupings)
+    keep_columns = shown_categories(column, plan.data, plan.groupings)
     ordered = all(plan.data.variable(name).level is Measurement.ORDINAL or _two(name, plan) for name in (row, column))
     made = []
     for i, group in enumerate(grouping.groups):
@@ -250,8 +257,3 @@ def _crossed(row: str, column: str, grouping: Grouping, plan: CountPlan) -> list
 
 def _two(name: str, plan: CountPlan) -> bool:
     return plan.data.variable(name).level is Measurement.BINARY
-
-
-def _shown(categories: Categories, totals: NDArray[np.int64], name: str, plan: CountPlan) -> list[int]:
-    declared = {entry.value for entry in plan.data.variable(name).value_labels}
-    return [k for k, value in enumerate(categories.values) if totals[k] or value in declared]

@@ -11,7 +11,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.levels import Level
-from istrel.exhibits.cases import Grouping
+from istrel.exhibits.cases import Grouping, shown_categories
 from istrel.exhibits.describe.draw import draw, shared_edges
 from istrel.exhibits.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.describe.result import (
@@ -187,8 +187,7 @@ def _counted(name: str, grouping: Grouping, plan: DescribePlan) -> list[Category
         n_categories=len(categories.values),
         n_groups=grouping.n_groups,
     )
-    labelled = {entry.value for entry in plan.data.variable(name).value_labels}
-    shown = [i for i, value in enumerate(categories.values) if table.counts[:, i].any() or value in labelled]
+    shown = shown_categories(name, plan.data, plan.groupings)
     ordered = plan.data.variable(name).level is Level.ORDINAL
     confidence = plan.request.settings.confidence or CONFIDENCE
     return [

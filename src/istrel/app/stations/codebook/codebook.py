@@ -185,10 +185,13 @@ class Codebook(QWidget):
         """Write the codebook as CSV."""
         from pathlib import Path
 
+        from istrel.files import write_whole
+
+        study = self._model.study
         try:
-            Path(path).write_text(write_codebook(self._model.study.codebook), encoding="utf-8")
-        except OSError as error:
-            self._say(f"{path}: cannot be written ({(error.strerror or 'no access').lower()}).")
+            write_whole(Path(path), write_codebook(study.codebook).encode(), sources=study.files)
+        except Problem as problem:
+            self._say(problem.message)
             return
         self._say(f"The codebook stands in {path}.")
 

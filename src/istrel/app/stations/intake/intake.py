@@ -24,10 +24,9 @@ from istrel.app.stations.intake.missing_view import MissingView
 from istrel.app.widgets.reading_form import ReadingForm
 from istrel.app.widgets.simple import box, button, clear, column, label, row, serif_label
 from istrel.app.widgets.variable_table import TableColumn, VariableModel, variable_table
-from istrel.data.dataset import Dataset
 from istrel.data.facts import FileFacts, VariableFacts
 from istrel.data.screening import Finding
-from istrel.problem import Problem
+from istrel.study.study import Study
 
 NUMBERS = ("Nothing", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten", "Eleven", "Twelve")
 COLUMNS = (
@@ -224,25 +223,22 @@ class Intake(QWidget):
 
     def write_report(self, path: str) -> None:
         """The intake as a file; its ending chooses the format."""
-        data = self._model.study.data
+        study = self._model.study
         self._model.background.submit(
             "report",
-            lambda: _write_report(data, path),
+            lambda: _write_report(study, path),
             lambda _: self._model.trouble.emit(f"The report stands in {path}."),
             lambda problem: self._model.trouble.emit(problem.message),
             words="writing the report",
         )
 
 
-def _write_report(data: Dataset, path: str) -> None:
+def _write_report(study: Study, path: str) -> None:
+    from istrel.files import write_whole
     from istrel.render.intake import render_intake
     from istrel.study.intake import take_in
 
-    content = render_intake(take_in(data), Path(path).suffix)
-    try:
-        Path(path).write_bytes(content)
-    except OSError as error:
-        raise Problem(f"{path}: cannot be written ({(error.strerror or 'no access').lower()}).") from None
+    write_whole(Path(path), render_intake(take_in(study.data), Path(path).suffix), sources=study.files)
 
 
 SORT_KEYS = (

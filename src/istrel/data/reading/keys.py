@@ -1,0 +1,97 @@
+"""Keys that look like numbers: what would not read back as it stood is read as text, wherever in the file it stands.
+
+"00123" would become 123, "0x1F" 31, and twenty digits would lose their last ones.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Collection
+
+import numpy as np
+import pyarrow as pa
+import pyarrow.compute as pc
+
+KEY = r"^\s*[+-]?(0[0-9]+|0[xX][0-9A-Fa-f]+|[0-9]{16,})\s*$"
+EXACT_IN_FLOAT = 2.0**53
+PIECE = 2**18
+ZERO, POINT, SMALL_X, LARGE_X = (ord(sign) for sign in "0.xX")
+
+
+class Scan:
+    """Looks at the bytes of a file as they are read: does a number begin with a zero and go on with a digit, or an x?"""
+
+    def __init__(self) -> None:
+        self.found = False
+        self._last = b""
+
+    def look(self, block: bytes) -> None:
+        """The next block of the file; pieces small enough to stay in the processor's cache are looked at one by one."""
+        for start in range(0, 0 if self.found else len(block), PIECE):
+            piece = self._last + block[start : start + PIECE]
+            self.found = self.found or _has_key(np.frombuffer(piece, np.uint8))
+            self._last = piece[-2:]
+
+
+def _has_key(codes: np.ndarray[tuple[int], np.dtype[np.uint8]]) -> bool:
+    digit = (codes - ZERO) < 10
+    zero = codes[1:-1] == ZERO
+    zero &= ~digit[:-2]
+    zero &= codes[:-2] != POINT
+    follows = codes[2:]
+    return bool((zero & (digit[2:] | (follows == SMALL_X) | (follows == LARGE_X))).any())
+
+
+def as_they_stand(parse: Callable[[Collection[str], Scan], pa.Table], encoding: str) -> pa.Table:
+    """The table that `parse` reads, with every column that holds keys read as text.
+
+    Parameters
+    ----------
+    parse
+        Reads the file: takes the names to be read as text and what looks at the bytes.
+    encoding
+        One that is not made of single bytes is not scanned: all numbers are looked at.
+    """
+    scan = Scan()
+    table = parse((), scan)
+    wide = encoding.startswith(("utf-16", "utf-32"))
+    doubtful = [name for name in table.column_names if _doubtful(table[name], zeros=scan.found or wide)]
+    if not doubtful:
+        return table
+    texts = parse(doubtful, Scan())
+    keyed = [name for name in doubtful if _holds_keys(texts[name])]
+    for name in keyed:
+        table = table.set_column(table.column_names.index(name), name, texts[name])
+    return table
+
+
+def _doubtful(column: pa.ChunkedArray, *, zeros: bool) -> bool:
+    """A column of numbers that may have been keys."""
+    if not (pa.types.is_integer(column.type) or pa.types.is_floating(column.type)):
+        return False
+    if zeros:
+        return True
+    limits = pc.min_max(column).as_py()
+    return limits["max"] is not None and max(abs(limits["min"]), abs(limits["max"])) >= EXACT_IN_FLOAT
+
+
+def _holds_keys(column: pa.ChunkedArray) -> bool:
+    """Whether a column of texts, read as a dictionary, holds a key."""
+    words = column.unify_dictionaries().combine_chunks().dictionary if pa.types.is_dictionary(column.type) else column
+    if isinstance(words, pa.ChunkedArray):
+        words = words.combine_chunks()
+    return holds_keys(words)
+
+
+def holds_keys(words: pa.Array) -> bool:
+    """Whether one of the distinct words is a key rather than a number."""
+    if len(words) == 0:
+        return False
+    named = pc.match_substring_regex(words, KEY)
+    return bool(pc.any(pc.and_(named, _inexact(words))).as_py())
+
+
+def _inexact(words: pa.Array) -> pa.Array:
+    """False for digits that a number holds exactly although there are sixteen of them."""
+    plain = pc.replace_substring_regex(pc.utf8_trim_whitespace(words), r"^[+-]", "")
+    short = pc.and_(pc.less_equal(pc.utf8_length(plain), 16), pc.less_equal(plain, "9007199254740992"))
+    return pc.or_(pc.starts_with(plain, "0"), pc.invert(short))

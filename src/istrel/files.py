@@ -1,0 +1,100 @@
+"""The one writer of files: whole or not at all, never over what a run or a study reads; and cells that are harmless."""
+
+from __future__ import annotations
+
+import contextlib
+import os
+import re
+import stat
+import tempfile
+from collections.abc import Iterable
+from pathlib import Path
+
+from istrel.problem import Problem
+
+# What a spreadsheet takes for a formula: a sign at the beginning, wide or narrow; a number with its minus is none.
+FORMULA = re.compile(r"\s*[=+@＝＋－＠]|\s*-(?!\d+([.,]\d+)?(\s|,|$))|[\t\r\n]")
+
+
+def harmless(cell: str) -> str:
+    """A CSV cell with an apostrophe before it if a spreadsheet could take it for a formula; reading takes it away again."""
+    return f"'{cell}" if FORMULA.match(cell) else cell
+
+
+def unharmed(cell: str) -> str:
+    """The cell as it was before `harmless`."""
+    return cell[1:] if cell.startswith("'") and FORMULA.match(cell[1:]) else cell
+
+
+def write_whole(path: Path, content: bytes, *, sources: Iterable[str | Path] = ()) -> Path:
+    """Write a file: it appears whole under its name, or stays as it was.
+
+    A link is followed, an existing file keeps its mode, a new one gets what the umask allows. A device or a pipe is
+    written into, never replaced.
+
+    Parameters
+    ----------
+    sources
+        Files that are read: nothing is written over them, by whatever path, link or case of the name.
+
+    Raises
+    ------
+    Problem
+        Where the place is a source, a folder, or cannot be written to.
+    """
+    refuse_sources(path, sources)
+    try:
+        target = path.resolve()
+        if target.is_dir():
+            raise Problem(f"{path}: this is a folder; name a file in it.")
+        if target.exists() and not target.is_file():
+            with target.open("wb") as device:
+                device.write(content)
+        else:
+            _exchange(target, content)
+    except OSError as error:
+        raise Problem(f"{path}: cannot be written ({(error.strerror or 'no access').lower()}).") from None
+    return path
+
+
+def refuse_sources(path: Path, sources: Iterable[str | Path]) -> None:
+    """Raises a Problem where writing to a path would write over one of the sources."""
+    for source in sources:
+        if source and _same(path, Path(source)):
+            raise Problem(f"{path}: this file is read here and is never written over; choose another name.")
+
+
+def _same(path: Path, source: Path) -> bool:
+    """The same file: by path, by link, or by a name that differs in case alone (one file, on some disks)."""
+    with contextlib.suppress(OSError):
+        if path.samefile(source):
+            return True
+    with contextlib.suppress(OSError, RuntimeError):
+        return str(path.resolve()).casefold() == str(source.resolve()).casefold()
+    return False
+
+
+def _exchange(target: Path, content: bytes) -> None:
+    """A temporary file beside the target, on disk before it takes the target's name."""
+    handle, part = tempfile.mkstemp(dir=target.parent, prefix=f".{target.name[:60]}.", suffix=".part")
+    try:
+        with os.fdopen(handle, "wb") as file:
+            file.write(content)
+            file.flush()
+            os.fsync(file.fileno())
+        Path(part).chmod(_mode(target))
+        Path(part).replace(target)
+    except BaseException:
+        with contextlib.suppress(OSError):
+            Path(part).unlink()
+        raise
+
+
+def _mode(target: Path) -> int:
+    """The mode of the file that is there, or what the umask leaves of read and write for all."""
+    try:
+        return stat.S_IMODE(target.stat().st_mode)
+    except OSError:
+        mask = os.umask(0)
+        os.umask(mask)
+        return 0o666 & ~mask
