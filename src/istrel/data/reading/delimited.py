@@ -7,6 +7,7 @@ import csv
 import itertools
 from collections.abc import Collection, Iterator
 from dataclasses import replace
+from functools import partial
 from pathlib import Path
 
 import numpy as np
@@ -40,7 +41,8 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
 
 
 def _table(path: Path, dialect: Dialect, watch: Watch) -> Table:
-    arrow = keys.as_they_stand(lambda as_text, scan: _parse(path, dialect, watch, as_text, scan), dialect.encoding)
+    parse = partial(_parse, path, dialect, watch)
+    arrow = keys.as_they_stand(parse, dialect.delimiter, dialect.encoding)
     if arrow.num_rows == 0:
         raise Problem(f"{path.name}: there are names but no rows of data below them.")
     words = (

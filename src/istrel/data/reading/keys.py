@@ -10,38 +10,41 @@ from collections.abc import Callable, Collection
 import numpy as np
 import pyarrow as pa
 import pyarrow.compute as pc
+from numpy.typing import NDArray
 
 KEY = r"^\s*[+-]?(0[0-9]+|0[xX][0-9A-Fa-f]+|[0-9]{16,})\s*$"
 EXACT_IN_FLOAT = 2.0**53
 PIECE = 2**18
-ZERO, POINT, SMALL_X, LARGE_X = (ord(sign) for sign in "0.xX")
+ZERO, SMALL_X, LARGE_X = (ord(sign) for sign in "0xX")
+LAST_SIGN = ord(",")  # spaces, quotes, a plus and a comma; above it come the minus, point and stroke of dates and numbers
 
 
 class Scan:
-    """Looks at the bytes of a file as they are read: does a number begin with a zero and go on with a digit, or an x?"""
+    """Looks at the bytes of a file as they are read: does a field begin with a zero and go on with a digit, or an x?"""
 
-    def __init__(self) -> None:
+    def __init__(self, delimiter: str) -> None:
         self.found = False
-        self._last = b""
+        self._delimiter = ord(delimiter)
+        self._last = b"\n\n"
 
     def look(self, block: bytes) -> None:
         """The next block of the file; pieces small enough to stay in the processor's cache are looked at one by one."""
         for start in range(0, 0 if self.found else len(block), PIECE):
             piece = self._last + block[start : start + PIECE]
-            self.found = self.found or _has_key(np.frombuffer(piece, np.uint8))
+            self.found = self.found or self._has_key(np.frombuffer(piece, np.uint8))
             self._last = piece[-2:]
 
+    def _has_key(self, codes: NDArray[np.uint8]) -> bool:
+        before = codes[:-2]
+        begins = before <= LAST_SIGN
+        if self._delimiter > LAST_SIGN:
+            begins |= before == self._delimiter
+        begins &= codes[1:-1] == ZERO
+        follows = codes[np.flatnonzero(begins) + 2]
+        return bool((((follows - ZERO) < 10) | (follows == SMALL_X) | (follows == LARGE_X)).any())
 
-def _has_key(codes: np.ndarray[tuple[int], np.dtype[np.uint8]]) -> bool:
-    digit = (codes - ZERO) < 10
-    zero = codes[1:-1] == ZERO
-    zero &= ~digit[:-2]
-    zero &= codes[:-2] != POINT
-    follows = codes[2:]
-    return bool((zero & (digit[2:] | (follows == SMALL_X) | (follows == LARGE_X))).any())
 
-
-def as_they_stand(parse: Callable[[Collection[str], Scan], pa.Table], encoding: str) -> pa.Table:
+def as_they_stand(parse: Callable[[Collection[str], Scan], pa.Table], delimiter: str, encoding: str) -> pa.Table:
     """The table that `parse` reads, with every column that holds keys read as text.
 
     Parameters
@@ -51,13 +54,13 @@ def as_they_stand(parse: Callable[[Collection[str], Scan], pa.Table], encoding: 
     encoding
         One that is not made of single bytes is not scanned: all numbers are looked at.
     """
-    scan = Scan()
+    scan = Scan(delimiter)
     table = parse((), scan)
     wide = encoding.startswith(("utf-16", "utf-32"))
     doubtful = [name for name in table.column_names if _doubtful(table[name], zeros=scan.found or wide)]
     if not doubtful:
         return table
-    texts = parse(doubtful, Scan())
+    texts = parse(doubtful, Scan(delimiter))
     keyed = [name for name in doubtful if _holds_keys(texts[name])]
     for name in keyed:
         table = table.set_column(table.column_names.index(name), name, texts[name])
