@@ -42,8 +42,8 @@ def data_of(tmp_path: Path) -> Callable[..., Dataset]:
 
 
 @pytest.fixture
-def exhibit_of(style: HouseStyle) -> Callable[[str, Dataset], Exhibit]:
+def exhibit_of() -> Callable[[str, Dataset], Exhibit]:
     def make(sentence: str, data: Dataset) -> Exhibit:
-        return make_exhibit(sentence, data, style)
+        return make_exhibit(sentence, data)
 
     return make

@@ -79,7 +79,7 @@ def _make(options: argparse.Namespace) -> int:
         refuse_sources(path, _sources(options))
     style = load_style(options.style)
     data = open_data(options.source, _opening(options))
-    exhibits = [make_exhibit(sentence, data, style) for sentence in options.sentences]
+    exhibits = [make_exhibit(sentence, data) for sentence in options.sentences]
     document = Document(numbered(exhibits), style)
     _write(render(document, ending), path, options)
     return DONE

@@ -94,7 +94,7 @@ def test_missing_codes_are_set_aside_with_their_reasons(data_of: Maker) -> None:
     )
     numbers = data.numbers("x")
     assert numbers.valid.sum() == 16
-    counts = {reason: int(mask.sum()) for reason, mask in numbers.missing.reasons.items()}
+    counts = {reason.name: int(mask.sum()) for reason, mask in numbers.missing.reasons.items()}
     assert counts == {"refused": 1, "unknown": 1, "blank": 1, "infinite": 1}
 
 

@@ -195,6 +195,7 @@ def _pasted(text: str) -> StudySource:
     from istrel.data.guess import guess_codebook
     from istrel.data.reading import ReadingSettings, read
     from istrel.data.table import Source, Table
+    from istrel.study.recipes import Pasted
     from istrel.study.study import StudySource
 
     with tempfile.NamedTemporaryFile("w", suffix=".txt", encoding="utf-8", delete=False) as file:
@@ -206,7 +207,7 @@ def _pasted(text: str) -> StudySource:
     finally:
         Path(file.name).unlink()
     source = Source("pasted cells", reading=table.source.reading, remarks=table.source.remarks)
-    return StudySource(Table(table.columns, source), guess_codebook(table))
+    return StudySource(Table(table.columns, source), guess_codebook(table), recipe=Pasted())
 
 
 def _look(study: Study) -> tuple[FileFacts, dict[str, VariableFacts]]:

@@ -72,11 +72,11 @@ class CasesLine(QFrame):
         if not self._model.is_open:
             return
         menu = QMenu(self)
-        for place, source in enumerate(self._model.study.sources):
+        for source in self._model.study.sources:
             entry = menu.addAction(source.name)
             entry.setCheckable(True)
-            entry.setChecked(place == self._model.study.current)
-            entry.triggered.connect(lambda _=False, p=place: self._model.do(UseSource(p)))
+            entry.setChecked(source.id == self._model.study.current)
+            entry.triggered.connect(lambda _=False, s=source.id: self._model.do(UseSource(s)))
         menu.addSeparator()
         menu.addAction("Add data…").triggered.connect(self.file_wanted)
         menu.addAction("Join, stack, reshape…").triggered.connect(self.combine_wanted)

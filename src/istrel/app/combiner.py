@@ -113,7 +113,7 @@ class Combiner(Panel):
         self._ready = False
         study = self._model.study
         names = list(study.table.names)
-        self._quietly(self.other, [s.name for i, s in enumerate(study.sources) if i != study.current])
+        self._quietly(self.other, [s.name for s in study.sources if s.id != study.current])
         self._quietly(self.stacked, [source.name for source in study.sources])
         for made in (self.gathered, self.wide_keys, self.values_from, self.names_from):
             self._quietly(made, names)
@@ -138,7 +138,7 @@ class Combiner(Panel):
         self.adjustSize()
 
     def _others(self) -> list[int]:
-        return [i for i in range(len(self._model.study.sources)) if i != self._model.study.current]
+        return [i for i, s in enumerate(self._model.study.sources) if s.id != self._model.study.current]
 
     def _fill_keys(self) -> None:
         """Variables that both sources have; identifiers among them are chosen to begin with."""

@@ -14,6 +14,7 @@ from numpy.typing import NDArray
 
 from istrel.data.codebook import Codebook, Variable
 from istrel.data.column import Column, Kind, as_date, show_date
+from istrel.data.reason import BLANK, INFINITE, TEXT, Reason
 from istrel.data.table import Table
 from istrel.stats.distinct import distinct_values
 
@@ -25,7 +26,7 @@ Mask = NDArray[np.bool_]
 class Missing:
     """Cases without a usable value, by reason: {reason: mask of shape (rows,)}; each case under one reason."""
 
-    reasons: dict[str, NDArray[np.bool_]]
+    reasons: dict[Reason, NDArray[np.bool_]]
 
 
 @dataclass(frozen=True, eq=False)
@@ -156,7 +157,7 @@ def _not(usable: Mask, aside: Mask | None) -> Mask:
 
 def _present(
     column: Column, variable: Variable, aside: Mask | None
-) -> tuple[NDArray[np.bool_], dict[str, NDArray[np.bool_]]]:
+) -> tuple[NDArray[np.bool_], dict[Reason, NDArray[np.bool_]]]:
     """(cases with a usable value, why the others have none)."""
     coded, reasons = _coded_missing(column, variable)
     usable = _not(column.valid & ~coded, aside)
@@ -171,33 +172,35 @@ def _tally(column: Column, usable: NDArray[np.bool_]) -> tuple[NDArray[Any], NDA
     return places, counts[places]
 
 
-def _finite(column: Column, usable: NDArray[np.bool_], reasons: dict[str, NDArray[np.bool_]]) -> NDArray[np.bool_]:
+def _finite(column: Column, usable: NDArray[np.bool_], reasons: dict[Reason, NDArray[np.bool_]]) -> NDArray[np.bool_]:
     """Usable cells without infinite ones, which are put down as missing for that reason."""
     infinite = usable & ~np.isfinite(column.values)
     if infinite.any():
-        reasons["infinite"] = infinite
+        reasons[INFINITE] = infinite
         return usable & ~infinite
     return usable
 
 
-def _coded_missing(column: Column, variable: Variable) -> tuple[NDArray[np.bool_], dict[str, NDArray[np.bool_]]]:
+def _coded_missing(column: Column, variable: Variable) -> tuple[NDArray[np.bool_], dict[Reason, NDArray[np.bool_]]]:
     """The mask of valid cells whose value is a missing code, and all reasons for missing so far."""
     coded = np.zeros(column.n_rows, bool)
-    reasons: dict[str, NDArray[np.bool_]] = {}
+    reasons: dict[Reason, NDArray[np.bool_]] = {}
+    called: dict[str, Reason] = {}  # codes of one name are one reason
     text = np.zeros(column.n_rows, bool)
     text[column.unread.rows] = True
     blank = ~column.valid & ~text
     for code in variable.missing_codes:
         mask = _equal_to(column, code.value)
         if mask.any():
-            name = code.reason or str(code.value).removesuffix(".0").replace("-", "−")
-            reasons[name] = reasons.get(name, False) | mask
+            reason = Reason("code", code.value, code.reason)
+            reason = called.setdefault(code.reason, reason) if code.reason else reason
+            reasons[reason] = reasons.get(reason, False) | mask
             coded |= mask
             text &= ~mask
     if blank.any():
-        reasons["blank"] = blank
+        reasons[BLANK] = blank
     if text.any():
-        reasons["text"] = text
+        reasons[TEXT] = text
     return coded, reasons
 
 

@@ -1,71 +1,66 @@
-"""The cases behind a number of a table or a bar of a figure."""
+"""What stands behind a number or a mark: a description of cases, carried by it, and how they are found in the data."""
 
 from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from typing import TYPE_CHECKING
 
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.data.dataset import Dataset, rows_of
-from istrel.exhibits.make import Exhibit
-from istrel.exhibits.setting import MarginNote
-from istrel.exhibits.sheet import Behind, Compound, FigureSheet, TableSheet, as_plain
-from istrel.stats.quantiles import CaseValue
+if TYPE_CHECKING:
+    from istrel.data.dataset import Dataset
 
 Mask = NDArray[np.bool_]
-Found = tuple[tuple[int, ...], str, str]
-AT_VALUE = ("min", "max", "mode")
-LISTED = ("lowest", "highest", "outliers")
 
 
-def cases_of_cell(exhibit: Exhibit, row: int, column: int, data: Dataset) -> Found | None:
-    """(data rows from 1, what they are in words, the variable to look at) behind a cell of a table.
+@dataclass(frozen=True)
+class Behind:
+    """The cases that a number, a row or a mark stands for, among those in use; all parts hold together.
 
-    A minimum, maximum or mode means the cases with that value, "missing" those without one, a list of cases just these.
-    None where the cell stands for no cases, or they are hidden.
+    Attributes
+    ----------
+    words
+        What they are, in words.
+    equal
+        (variable, stored value) pairs; the value "" stands for the group of cases without one.
+    valid, missing
+        Variables that have a value, or have none.
+    within
+        (variable, from, to, "left", "right" or "both": which limits belong to it); None for no limits.
+    values
+        (variable, the values it has): for an extreme or a mode.
+    rows
+        Data rows from 1, where the cases are named one by one; None where they are not.
     """
-    sheet = exhibit.sheet
-    if not isinstance(sheet, TableSheet) or sheet.rows[row].behind is None:
-        return None
-    line = sheet.rows[row]
-    parts = [part for part in (line.behind, sheet.behind[column] if column < len(sheet.behind) else None) if part]
-    variable = next((name for part in parts for name in _names(part)), "")
-    statistic = exhibit.shown[column] if not sheet.behind and column < len(exhibit.shown) else ""
-    words = as_plain(line.stub)
-    cell = line.cells[column] if column < len(line.cells) else None
-    value = None if cell is None or isinstance(cell, Compound) else cell.value
-    mask = exhibit.cases.mask.copy()
-    if statistic == "missing" and line.behind is not None:
-        parts = [Behind(line.behind.equal, missing=line.behind.valid)]
-        words = f"{words}, missing"
-    for part in parts:
-        mask &= mask_of(part, data)
-    if statistic in AT_VALUE and isinstance(value, float | tuple) and variable:
-        mask &= np.isin(data.numbers(variable).values, np.atleast_1d(np.array(value, float)))
-        words = f"{words}, {statistic}"
-    if statistic in LISTED and line.about is not None:
-        return _listed(exhibit, row, statistic)
-    return rows_of(mask), words, variable
 
+    words: str = ""
+    equal: tuple[tuple[str, float | str], ...] = ()
+    valid: tuple[str, ...] = ()
+    missing: tuple[str, ...] = ()
+    within: tuple[str, float, float, str] | None = None
+    values: tuple[str, tuple[float, ...]] | None = None
+    rows: tuple[int, ...] | None = None
 
-def cases_of_bar(exhibit: Exhibit, panel: int, bar: int, data: Dataset) -> Found | None:
-    """(data rows from 1, what they are, the variable) behind a bar of a histogram; None where there is none."""
-    sheet = exhibit.sheet
-    if not isinstance(sheet, FigureSheet) or not 0 <= bar < sheet.panels[panel].heights.size:
-        return None
-    here = sheet.panels[panel]
-    low, high = float(here.edges[bar]), float(here.edges[bar + 1])
-    outermost = bar == (0 if here.closed == "right" else here.heights.size - 1)
-    inside = _within(data, here.variable, low, high, "both" if outermost else here.closed)
-    mask = exhibit.cases.mask & inside & mask_of(Behind(here.groups), data)
-    words = f"{here.variable} from {low:g} to {high:g}".replace("-", "−")
-    return rows_of(mask), f"{here.label}, {words}" if here.label else words, here.variable
+    def and_(self, other: Behind) -> Behind:
+        """The cases of both."""
+        return replace(
+            self,
+            words=" · ".join(filter(None, (self.words, other.words))),
+            equal=(*self.equal, *other.equal),
+            valid=(*self.valid, *other.valid),
+            missing=(*self.missing, *other.missing),
+            within=other.within or self.within,
+            values=other.values or self.values,
+            rows=other.rows if other.rows is not None else self.rows,
+        )
 
-
-def cases_of_note(exhibit: Exhibit, note: MarginNote, data: Dataset) -> Found | None:
-    """(data rows from 1, what the note says, the variable) behind a margin note; None where it means no cases."""
-    if note.cases is None:
-        return None
-    return rows_of(exhibit.cases.mask & mask_of(note.cases, data)), f"{note.variable}: {note.says}", note.variable
+    @property
+    def variable(self) -> str:
+        """The variable to look at first; empty where all are alike."""
+        limited = [part[0] for part in (self.within, self.values) if part is not None]
+        named = (*limited, *self.valid, *self.missing, *(name for name, _ in self.equal))
+        return named[0] if named else ""
 
 
 def mask_of(behind: Behind, data: Dataset) -> Mask:
@@ -81,6 +76,14 @@ def mask_of(behind: Behind, data: Dataset) -> Mask:
         mask &= ~data.present(name)
     if behind.within is not None:
         mask &= _within(data, *behind.within)
+    if behind.values is not None:
+        name, values = behind.values
+        numbers = data.numbers(name)
+        mask &= numbers.valid & np.isin(numbers.values, np.array(values))
+    if behind.rows is not None:
+        named = np.zeros(data.n_rows, bool)
+        named[np.array(behind.rows, int) - 1] = True
+        mask &= named
     return mask
 
 
@@ -92,22 +95,3 @@ def _within(data: Dataset, name: str, low: float, high: float, closed: str) -> M
     below = values < high if closed == "left" else values <= high
     inside: Mask = numbers.valid & above & below
     return inside
-
-
-def _listed(exhibit: Exhibit, row: int, statistic: str) -> Found | None:
-    """The cases that a list of lowest, highest or outlying values names."""
-    sheet = exhibit.sheet
-    assert isinstance(sheet, TableSheet)
-    about = sheet.rows[row].about
-    for cell in exhibit.result.cells:
-        if about is not None and cell.variable == about.variable and cell.group.labels == about.group:
-            values = cell.statistics.get(statistic, ())
-            rows = tuple(sorted(value.row for value in values if isinstance(value, CaseValue)))
-            return rows, f"{about.variable}, {statistic}", about.variable
-    return None
-
-
-def _names(part: Behind) -> tuple[str, ...]:
-    """The variables a part speaks of, the one to look at first."""
-    within = (part.within[0],) if part.within else ()
-    return (*part.valid, *part.missing, *within, *(name for name, _ in part.equal))

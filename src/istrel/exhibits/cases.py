@@ -9,11 +9,13 @@ from functools import cached_property
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.data.column import show_value
 from istrel.data.dataset import Dataset
 from istrel.data.formula.compare import known
 from istrel.data.formula.evaluate import holds
 from istrel.data.formula.tree import And, Condition, Span
 from istrel.data.levels import Level
+from istrel.exhibits.text import Hidden
 from istrel.problem import Problem
 from istrel.sentence.request import AllOf, Crossed, Request, Subject
 from istrel.sentence.show_formula import show_condition
@@ -21,12 +23,21 @@ from istrel.sentence.show_formula import show_condition
 
 @dataclass(frozen=True, eq=False)
 class Cases:
-    """The cases of an exhibit: a mask over all rows, how many there are and are used, and the condition in words."""
+    """The cases of an exhibit: a mask over all rows, how many there are and are used, and the condition.
+
+    Attributes
+    ----------
+    condition
+        As it is typed; empty where all cases are used.
+    asked
+        The same as a formula.
+    """
 
     mask: NDArray[np.bool_]
-    total: int
-    used: int
+    total: int | Hidden
+    used: int | Hidden
     condition: str
+    asked: Condition | None = None
 
 
 def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -> Cases:
@@ -46,7 +57,7 @@ def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -
     used, text = int(mask.sum()), show_condition(condition)
     if used == 0:
         raise Problem(f"No case meets “{text}” ({data.n_rows:,} cases read); there is nothing to work on.")
-    return Cases(mask, data.n_rows, used, text)
+    return Cases(mask, data.n_rows, used, text, condition)
 
 
 def resolve_subjects(request: Request, data: Dataset) -> tuple[str, ...]:
@@ -95,6 +106,8 @@ def _in_family(level: Level, family: str) -> bool:
     return level.measured if family == "measured" else level.categorical
 
 
+MOST_GROUPS = 2_000
+GroupKey = tuple[tuple[str, ...], str, bool]
 GroupName = tuple[tuple[str, float | str], ...]
 
 
@@ -104,6 +117,11 @@ class Group:
 
     named: GroupName
     labels: tuple[str, ...]
+
+    @property
+    def key(self) -> str:
+        """What tells the group from others in any version of the data: "format=1 & site=Harbour"; empty for all cases."""
+        return " & ".join(f"{name}={show_value(value)}" for name, value in self.named)
 
 
 @dataclass(frozen=True, eq=False)
@@ -120,13 +138,17 @@ class Grouping:
         For each group, per variable: the stored value, and what it is called in print.
     missing
         Cases in use that are in no group because a group value is missing.
+    key
+        What tells it from other groupings of the same data: names, the condition on cases, and whether cases without a
+        value are a group.
     """
 
     names: tuple[str, ...]
     codes: NDArray[np.int64]
     values: tuple[tuple[float | str, ...], ...]
     labels: tuple[tuple[str, ...], ...]
-    missing: int
+    missing: int | Hidden
+    key: GroupKey
 
     @property
     def n_groups(self) -> int:
@@ -160,7 +182,7 @@ def shown_categories(name: str, data: Dataset, groupings: Sequence[Grouping]) ->
 
 def everyone(cases: Cases) -> Grouping:
     """All cases in use as one group without a name."""
-    return Grouping((), np.where(cases.mask, 0, -1).astype(np.int64), ((),), ((),), 0)
+    return Grouping((), np.where(cases.mask, 0, -1).astype(np.int64), ((),), ((),), 0, ((), cases.condition, False))
 
 
 def resolve_groupings(request: Request, data: Dataset, cases: Cases) -> tuple[Grouping, ...]:
@@ -171,9 +193,10 @@ def resolve_groupings(request: Request, data: Dataset, cases: Cases) -> tuple[Gr
     Problem
         As `resolve_grouping`.
     """
-    show = request.settings.missing == "show"
+    show = request.settings["missing"] == "show"
+
     groupings = tuple(resolve_grouping(crossed, data, cases, show_missing=show) for crossed in request.across)
-    if not groupings or request.settings.total:
+    if not groupings or request.settings["total"]:
         groupings = (*groupings, everyone(cases))
     return groupings
 
@@ -192,7 +215,8 @@ def resolve_grouping(crossed: Crossed, data: Dataset, cases: Cases, *, show_miss
     """
     names = tuple(known(name, data) for name in crossed.names)
     parts = [data.categories(name) for name in names]
-    present = cases.mask & np.logical_and.reduce([part.codes >= 0 for part in parts])
+    flat, places = combined_codes([part.codes for part in parts])
+    present = cases.mask & (flat >= 0)
     if not present.any():
         which = crossed.names[0]
         raise Problem(
@@ -200,22 +224,64 @@ def resolve_grouping(crossed: Crossed, data: Dataset, cases: Cases, *, show_miss
             at=which.at,
             length=len(which.text),
         )
-    shape = tuple(len(part.values) for part in parts)
-    flat = np.ravel_multi_index(tuple(np.where(present, part.codes, 0) for part in parts), shape)
-    kept = np.unique(flat[present])
+    kept = np.flatnonzero(np.bincount(flat[present], minlength=len(places)))
     if len(names) == 1:
-        declared = [
-            i for i, v in enumerate(parts[0].values) if v in {e.value for e in data.variable(names[0]).value_labels}
-        ]
+        listed = {e.value for e in data.variable(names[0]).value_labels}
+        declared = [k for k, (place,) in enumerate(places) if parts[0].values[place] in listed]
+        unseen = [(place,) for place, v in enumerate(parts[0].values) if v in listed and (place,) not in set(places)]
         kept = np.union1d(kept, np.array(declared, kept.dtype))
-    codes = np.where(present, np.searchsorted(kept, flat), -1).astype(np.int64)
-    places = np.stack(np.unravel_index(kept, shape), axis=1).tolist()
-    values = [tuple(p.values[i] for p, i in zip(parts, place, strict=True)) for place in places]
-    labels = [tuple(p.labels[i] for p, i in zip(parts, place, strict=True)) for place in places]
+        order = sorted([*(places[k] for k in kept), *unseen])
+    else:
+        order = [places[k] for k in kept]
+    if len(order) > MOST_GROUPS:
+        which = crossed.names[0]
+        raise Problem(
+            f"This makes {len(order):,} groups; a table holds {MOST_GROUPS:,}. Cross fewer variables, or limit the cases.",
+            at=which.at,
+            length=len(which.text),
+        )
+    position = {place: number for number, place in enumerate(order)}
+    moved = np.array([*(position.get(place, -1) for place in places), -1], np.int64)
+    codes = np.where(present, moved[flat], -1)
+    values = [tuple(p.values[i] for p, i in zip(parts, place, strict=True)) for place in order]
+    labels = [tuple(p.labels[i] for p, i in zip(parts, place, strict=True)) for place in order]
     without = cases.mask & ~present
-    if show_missing and len(names) == 1 and without.any():
+    shown = show_missing and len(names) == 1
+    if shown and without.any():
         codes[without] = len(values)
         values.append(("",))
-        labels.append(("Missing",))
+        labels.append(("",))
         without = np.zeros_like(without)
-    return Grouping(names, codes, tuple(values), tuple(labels), int(without.sum()))
+    return Grouping(names, codes, tuple(values), tuple(labels), int(without.sum()), (names, cases.condition, shown))
+
+
+def combined_codes(parts: Sequence[NDArray[np.integer]]) -> tuple[NDArray[np.int64], list[tuple[int, ...]]]:
+    """Several categories as one: (which combination each case has, the combinations that occur in their order).
+
+    Parameters
+    ----------
+    parts
+        Integer (rows,) each: the category of every case, -1 where it has none. Any number of them.
+
+    Returns
+    -------
+    int64 (rows,) positions in the list of combinations, -1 where a case lacks any part; combinations are places in each
+    part, in the order of the first part, then the next.
+    """
+    flat = parts[0].astype(np.int64)
+    size = int(flat.max(initial=-1)) + 1
+    seen = np.flatnonzero(np.bincount(flat[flat >= 0], minlength=size))
+    places: list[tuple[int, ...]] = [(int(place),) for place in seen]
+    flat = _closed_up(flat, seen)
+    for part in parts[1:]:
+        width = int(part.max(initial=-1)) + 1
+        both = np.where((flat >= 0) & (part >= 0), flat * width + part, -1)
+        seen = np.unique(both[both >= 0])
+        places = [(*places[place // width], place % width) for place in seen.tolist()]
+        flat = _closed_up(both, seen)
+    return flat, places
+
+
+def _closed_up(codes: NDArray[np.int64], seen: NDArray[np.int64]) -> NDArray[np.int64]:
+    """Codes as positions among those that occur."""
+    return np.where(codes >= 0, np.searchsorted(seen, codes), -1)

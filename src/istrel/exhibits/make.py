@@ -3,21 +3,26 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import cached_property
 from importlib import import_module
 from typing import Any, Protocol
 
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
 from istrel.data.table import Source
-from istrel.exhibits.cases import Cases
-from istrel.exhibits.setting import MarginNote
-from istrel.exhibits.sheet import FigureSheet, Sheet, Text
+from istrel.exhibits.cases import Cases, Grouping
+from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.hiding import hidden
+from istrel.exhibits.setting import MarginNote, Sheet
+from istrel.exhibits.text import Text
 from istrel.sentence import Request, parse
-from istrel.style.house import HouseStyle
 
 
 class Result(Protocol):
-    """What every verb's result has: cells in order, and for figures a drawing per cell."""
+    """What every verb's result has: cells in order, a drawing per cell of a figure, and the groups."""
+
+    @property
+    def cases(self) -> Cases: ...
 
     @property
     def cells(self) -> tuple[Any, ...]: ...
@@ -25,10 +30,13 @@ class Result(Protocol):
     @property
     def drawings(self) -> tuple[Any, ...]: ...
 
+    @property
+    def groupings(self) -> tuple[Grouping, ...]: ...
+
 
 @dataclass(frozen=True, eq=False)
 class Exhibit:
-    """A finished table or figure with everything that was said and found on its way.
+    """A finished table or figure with everything that was said and found on its way. It knows no house style.
 
     Attributes
     ----------
@@ -45,19 +53,33 @@ class Exhibit:
     source: Source
     form: str
     shown: tuple[str, ...]
-    cases: Cases
     result: Result
     sheet: Sheet
     margin: tuple[MarginNote, ...]
-    methods: str
+    methods: Text
     text: Text
+    plan: Any
+
+    @property
+    def cases(self) -> Cases:
+        """The cases in use."""
+        return self.result.cases
 
     @property
     def is_figure(self) -> bool:
         return isinstance(self.sheet, FigureSheet)
 
+    @cached_property
+    def whole(self) -> Result:
+        """The result with every statistic there is, for programs that read all of it; computed when first asked for."""
+        plan = self.plan.whole()
+        if plan is self.plan or plan.computed == self.plan.computed:
+            return self.result
+        found: Result = hidden(plan, _verb(self.request.verb).compute(plan))
+        return found
 
-def make_exhibit(sentence: str, data: Dataset, style: HouseStyle, standing: Condition | None = None) -> Exhibit:
+
+def make_exhibit(sentence: str, data: Dataset, standing: Condition | None = None) -> Exhibit:
     """The exhibit that a sentence means for these data.
 
     Parameters
@@ -71,20 +93,25 @@ def make_exhibit(sentence: str, data: Dataset, style: HouseStyle, standing: Cond
         For a sentence that cannot be understood or met; `at` and `length` show the word.
     """
     request = parse(sentence)
-    verb = import_module(f"istrel.exhibits.{request.verb}")  # one package per verb, each with the same three names
+    verb = _verb(request.verb)
     plan = verb.resolve(request, data, standing)
-    result = verb.compute(plan)
-    setting = verb.typeset(plan, result, style)
+    result = hidden(plan, verb.compute(plan))
+    setting = verb.typeset(plan, result)
     return Exhibit(
         sentence=sentence,
         request=request,
         source=data.table.source,
         form=plan.form,
         shown=setting.shown,
-        cases=plan.cases,
         result=result,
         sheet=setting.sheet,
         margin=setting.margin,
         methods=setting.methods,
         text=setting.text,
+        plan=plan,
     )
+
+
+def _verb(name: str) -> Any:
+    """The package of a verb: each has the same three names."""
+    return import_module(f"istrel.exhibits.verbs.{name}")

@@ -1,28 +1,45 @@
-"""A table sheet as the house style prints it: strings in a grid. Every output and the screen read the same strings."""
+"""Text and tables as a house style prints them: the one home of formatting. Every output and the screen read these letters."""
 
 from __future__ import annotations
 
+import re
 from dataclasses import dataclass
 
-from istrel.exhibits.sheet import Cell, Compound, Head, Note, Row, Run, Sheet, TableSheet, Text, as_plain
+from istrel.exhibits.setting import Sheet
+from istrel.exhibits.table import Note, Row, TableSheet
+from istrel.exhibits.text import Cell, Hidden, Phrase, Run, Text, say
 from istrel.stats.estimates import Undefined
+from istrel.stats.quantiles import CaseValue
 from istrel.style.house import HouseStyle
-from istrel.style.numbers import ABSENT, format_number
+from istrel.style.numbers import ABSENT, Kind, decimals_for, format_number
 from istrel.style.titles import title_case
+
+Runs = tuple[Run, ...]
+PIECE = re.compile(r"\*(?P<italic>[^*]+)\*|\{(?P<slot>\w+)\}")
+SLOT = re.compile(r"\{(\w+)\}")
+WITHHELD = "–"
+
+
+@dataclass(frozen=True)
+class PrintedHead:
+    """A column head in print, with how many columns it spans."""
+
+    text: Runs
+    span: int = 1
 
 
 @dataclass(frozen=True)
 class PrintedRow:
     """One line of the body: stub, indent in steps, and a string per column (none for a heading row)."""
 
-    stub: Text
+    stub: Runs
     indent: int
     cells: tuple[str, ...]
 
 
 @dataclass(frozen=True)
 class PrintedTable:
-    """All strings of a table.
+    """All letters of a table.
 
     Attributes
     ----------
@@ -34,54 +51,104 @@ class PrintedTable:
 
     label: str
     title: str
-    heads: tuple[tuple[Head, ...], ...]
+    heads: tuple[tuple[PrintedHead, ...], ...]
     rows: tuple[PrintedRow, ...]
-    notes: tuple[Text, ...]
+    notes: tuple[Runs, ...]
 
     @property
     def n_columns(self) -> int:
         return sum(head.span for head in self.heads[-1])
 
 
-def print_table(sheet: TableSheet, style: HouseStyle, number: str = "") -> PrintedTable:
-    """The strings of a table in a house style."""
-    return PrintedTable(
-        label=style.table.label.format(number=number) if number else "",
-        title=print_title(sheet, style),
-        heads=sheet.heads,
-        rows=tuple(_row(row, style) for row in sheet.rows),
-        notes=print_notes(sheet.notes, style),
-    )
+def print_text(text: Text, style: HouseStyle) -> Runs:
+    """Text as runs of letters: numbers formatted, phrases in the style's language; neighbours of one slant are joined."""
+    runs: list[Run] = []
+    for piece in text:
+        if isinstance(piece, Run):
+            runs.append(piece)
+        elif isinstance(piece, Cell):
+            runs.append(Run(print_cell(piece, style), verbatim=True))
+        else:
+            runs += _phrase(piece, style)
+    return _joined(runs)
 
 
-def print_title(sheet: Sheet, style: HouseStyle) -> str:
-    return title_case(sheet.title) if style.table.title_case else sheet.title
+def _phrase(phrase: Phrase, style: HouseStyle) -> list[Run]:
+    parts = dict(phrase.parts)
+    if any(plain_text(parts[a], style) == plain_text(parts[b], style) for a, b in phrase.differ):
+        return list(print_text(phrase.otherwise, style))
+    if phrase.shares and all(_adds_up(shares, style) for shares in phrase.shares):
+        return []
+    template = style.words.get(phrase.template, phrase.template)
+    runs: list[Run] = []
+    place = 0
+    for found in PIECE.finditer(template):
+        runs.append(Run(template[place : found.start()]))
+        place = found.end()
+        if found["slot"]:
+            runs += print_text(parts[found["slot"]], style)
+        else:
+            runs += _italic(found["italic"], parts, style)
+    runs.append(Run(template[place:]))
+    return [part for run in runs for part in _broken(run)]
 
 
-def print_notes(notes: tuple[Note, ...], style: HouseStyle) -> tuple[Text, ...]:
-    """Paragraphs of notes; all general notes run on in one."""
-    general = [note.text for note in notes if note.kind == "general"]
-    paragraphs: list[Text] = []
-    if general:
-        runs: list[Run] = [Run(style.table.note, italic=True)]
-        for text in general:
-            runs += [Run(" "), *text]
-        paragraphs.append(tuple(runs))
-    for kind in ("specific", "probability"):
-        paragraphs += [note.text for note in notes if note.kind == kind]
-    return tuple(paragraphs)
+def _broken(run: Run) -> list[Run]:
+    """A run cut at its line breaks, each break a run of its own."""
+    parts = re.split("(\n)", run.text)
+    return [Run(part, run.italic, run.verbatim) for part in parts if part]
 
 
-def _row(row: Row, style: HouseStyle) -> PrintedRow:
-    return PrintedRow(row.stub, row.indent, tuple(print_cell(cell, style) for cell in row.cells))
+def _adds_up(shares: tuple[float, ...], style: HouseStyle) -> bool:
+    """Whether percentages add to 100 as they print."""
+    decimals = style.numbers.percent_decimals
+    return abs(sum(round(share, decimals) for share in shares) - 100) < 0.5 * 10.0**-decimals
 
 
-def print_cell(cell: Cell | Compound, style: HouseStyle) -> str:
-    """The string of one cell; an em dash where there is no value."""
-    if isinstance(cell, Compound):
-        if any(isinstance(part.value, Undefined) for part in cell.cells[:1]):
-            return ABSENT
-        return cell.pattern.format(*(print_cell(part, style) for part in cell.cells))
+def _italic(template: str, parts: dict[str, Text], style: HouseStyle) -> list[Run]:
+    """Letters between asterisks, which may hold a slot."""
+    text = SLOT.sub(lambda found: as_plain(print_text(parts[found[1]], style)), template)
+    return [Run(text, italic=True)]
+
+
+def _joined(runs: list[Run]) -> Runs:
+    made: list[Run] = []
+    for run in runs:
+        last = made[-1] if made else None
+        if (
+            last is not None
+            and (last.italic, last.verbatim) == (run.italic, run.verbatim)
+            and "\n" not in (last.text, run.text)
+        ):
+            made[-1] = Run(last.text + run.text, run.italic, run.verbatim)
+        elif run.text:
+            made.append(run)
+    return tuple(made)
+
+
+def as_plain(runs: Runs) -> str:
+    """The letters alone, on one line."""
+    return "".join(run.text for run in runs).replace("\n", " ")
+
+
+def plain_text(text: Text, style: HouseStyle) -> str:
+    """Text as a style prints it, without slant, on one line."""
+    return as_plain(print_text(text, style))
+
+
+def lines_of(runs: Runs) -> tuple[Runs, ...]:
+    """The lines of a head; a run holds a line break as its only character."""
+    lines: list[Runs] = [()]
+    for run in runs:
+        if run.text == "\n":
+            lines.append(())
+        else:
+            lines[-1] = (*lines[-1], run)
+    return tuple(lines)
+
+
+def print_cell(cell: Cell, style: HouseStyle) -> str:
+    """The letters of one value; an em dash where there is none, "< 5" or an en dash where a count is hidden."""
     value = cell.value
     if value is None:
         return ""
@@ -89,9 +156,83 @@ def print_cell(cell: Cell | Compound, style: HouseStyle) -> str:
         return value
     if isinstance(value, Undefined):
         return ABSENT
+    if isinstance(value, Hidden):
+        return WITHHELD if value.below is None else f"< {value.below}"
     if isinstance(value, tuple):
-        return "; ".join(format_number(v, cell.kind, style, cell.decimals) for v in value)
-    return format_number(value, cell.kind, style, cell.decimals)
+        return "; ".join(_listed(part, cell, style) for part in value) or ABSENT
+    return _number(value, cell, style)
+
+
+def _number(value: float, cell: Cell, style: HouseStyle) -> str:
+    decimals = cell.decimals
+    if cell.kind is Kind.MEASURE and cell.spread is not None:
+        decimals = decimals_for(cell.spread, style.numbers.measure_decimals if decimals is None else decimals)
+    return format_number(value, cell.kind, style, decimals)
+
+
+def _listed(part: float | CaseValue, cell: Cell, style: HouseStyle) -> str:
+    if isinstance(part, CaseValue):
+        return f"{_number(part.value, cell, style)} ({format_number(part.row, Kind.COUNT, style)})"
+    return _number(part, cell, style)
+
+
+def print_value(text: Text, style: HouseStyle) -> str:
+    """What a table's cell prints; a dash for all of it where its first number has no value."""
+    first = next((piece for piece in _pieces(text) if isinstance(piece, Cell)), None)
+    if first is not None and isinstance(first.value, Undefined):
+        return ABSENT
+    if first is not None and isinstance(first.value, Hidden) and first.value.below is None:
+        return WITHHELD
+    return as_plain(print_text(text, style))
+
+
+def _pieces(text: Text) -> list[Run | Cell]:
+    made: list[Run | Cell] = []
+    for piece in text:
+        if isinstance(piece, Phrase):
+            for _, part in piece.parts:
+                made += _pieces(part)
+        else:
+            made.append(piece)
+    return made
+
+
+def print_table(sheet: TableSheet, style: HouseStyle, number: str = "") -> PrintedTable:
+    """The letters of a table in a house style."""
+    return PrintedTable(
+        label=style.table.label.format(number=number) if number else "",
+        title=print_title(sheet, style),
+        heads=tuple(tuple(PrintedHead(print_text(h.text, style), h.span) for h in heads) for heads in sheet.heads),
+        rows=tuple(_row(row, style) for row in sheet.rows),
+        notes=print_notes(sheet.notes, style),
+    )
+
+
+def _row(row: Row, style: HouseStyle) -> PrintedRow:
+    return PrintedRow(print_text(row.stub, style), row.indent, tuple(print_value(text, style) for text in row.cells))
+
+
+def print_title(sheet: Sheet, style: HouseStyle) -> str:
+    """The title in the style's case; names and values stay as they are."""
+    runs = print_text(sheet.title, style)
+    if not style.table.title_case:
+        return as_plain(runs)
+    return "".join(r.text if r.verbatim else title_case(r.text, first=place == 0) for place, r in enumerate(runs))
+
+
+def print_notes(notes: tuple[Note, ...], style: HouseStyle) -> tuple[Runs, ...]:
+    """Paragraphs of notes; all general notes run on in one."""
+    opening = Run(style.table.note, italic=True)
+    general_ = [note.text for note in notes if note.kind == "general"]
+    paragraphs: list[Runs] = []
+    if general_:
+        runs: list[Run] = [opening]
+        for text in general_:
+            runs += [Run(" "), *print_text(text, style)]
+        paragraphs.append(_joined(runs))
+    for kind in ("specific", "probability"):
+        paragraphs += [print_text(note.text, style) for note in notes if note.kind == kind]
+    return tuple(paragraphs)
 
 
 def head_rows(table: PrintedTable) -> list[list[str]]:
@@ -103,3 +244,8 @@ def body_rows(table: PrintedTable) -> list[list[str]]:
     """The body as plain text: stub and cells, padded to the table's width."""
     width = table.n_columns
     return [[as_plain(row.stub), *row.cells, *[""] * (width - 1 - len(row.cells))] for row in table.rows]
+
+
+def label_in(words: str, style: HouseStyle) -> str:
+    """One phrase of our own in the style's language."""
+    return plain_text(say(words), style)

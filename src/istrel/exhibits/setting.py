@@ -4,7 +4,12 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from istrel.exhibits.sheet import Behind, Sheet, Text
+from istrel.exhibits.behind import Behind
+from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.table import TableSheet
+from istrel.exhibits.text import Text
+
+Sheet = TableSheet | FigureSheet
 
 
 @dataclass(frozen=True)
@@ -19,11 +24,11 @@ class Remedy:
 
 @dataclass(frozen=True)
 class MarginNote:
-    """A remark on one variable (and group); `says` is lower case and short, `cases` are those it means, if it means some."""
+    """A remark on one variable (and group); short and in lower case. `cases` are those it means, if it means some."""
 
     variable: str
     group: tuple[str, ...]
-    says: str
+    says: Text
     remedies: tuple[Remedy, ...] = ()
     cases: Behind | None = None
 
@@ -43,7 +48,7 @@ class Setting:
     """
 
     sheet: Sheet
-    methods: str
+    methods: Text
     text: Text
     margin: tuple[MarginNote, ...] = ()
     shown: tuple[str, ...] = ()

@@ -1,56 +1,93 @@
-"""Outputs: one module per format, each with `render(document) -> bytes`. Which ending belongs to which is said here."""
+"""Outputs: one module per format. Which ending belongs to which, and what each holds, is said here."""
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from dataclasses import dataclass
 from importlib import import_module
+from typing import Literal
 
 from istrel.problem import Problem, nearest
 from istrel.render.document import Document
 
-# Ending: (module, what it holds). A figure file holds one figure; a document holds any number of tables and figures.
-OUTPUTS: dict[str, tuple[str, str]] = {
-    "docx": ("istrel.render.docx", "document"),
-    "html": ("istrel.render.html", "document"),
-    "csv": ("istrel.render.csv", "tables"),
-    "md": ("istrel.render.markdown", "tables"),
-    "json": ("istrel.render.json", "document"),
-    "pdf": ("istrel.render.figure", "figure"),
-    "svg": ("istrel.render.figure", "figure"),
-    "png": ("istrel.render.figure", "figure"),
+
+@dataclass(frozen=True)
+class Output:
+    """A format.
+
+    Attributes
+    ----------
+    words
+        What it is called on screen.
+    module
+        Has `render(document) -> bytes`, or for one figure `draw(sheet, style, ending) -> bytes`.
+    holds
+        A document holds any number of tables and figures, a figure file one figure.
+    streamed
+        True where it may go to standard output.
+    """
+
+    ending: str
+    words: str
+    module: str
+    holds: Literal["document", "tables", "figure"]
+    streamed: bool = False
+
+
+OUTPUTS = {
+    output.ending: output
+    for output in (
+        Output("docx", "Word processor document", "istrel.render.docx", "document"),
+        Output("html", "Web page", "istrel.render.html", "document", streamed=True),
+        Output("csv", "Tables as CSV", "istrel.render.csv", "tables", streamed=True),
+        Output("md", "Tables as Markdown", "istrel.render.markdown", "tables", streamed=True),
+        Output("json", "Values for programs", "istrel.render.json", "document", streamed=True),
+        Output("pdf", "Figure as PDF", "istrel.render.print", "figure"),
+        Output("svg", "Figure as SVG", "istrel.render.print", "figure"),
+        Output("png", "Figure as PNG", "istrel.render.print", "figure"),
+    )
 }
 
 
+def output_of(ending: str) -> Output:
+    """The output that an ending such as "docx" or ".docx" means.
+
+    Raises
+    ------
+    Problem
+        For an ending that is not known.
+    """
+    plain = ending.casefold().lstrip(".")
+    if plain not in OUTPUTS:
+        known = ", ".join(f".{name}" for name in OUTPUTS)
+        raise Problem(f"“.{plain}” is no output that can be made.{nearest(plain, OUTPUTS)} Outputs are {known}.")
+    return OUTPUTS[plain]
+
+
 def render(document: Document, ending: str) -> bytes:
-    """The document in the format of an ending such as "docx".
+    """The document in the format of an ending.
 
     Raises
     ------
     Problem
         For an ending that is not known, or one that cannot hold these exhibits.
     """
-    ending = ending.casefold().lstrip(".")
-    if ending not in OUTPUTS:
-        known = ", ".join(f".{name}" for name in OUTPUTS)
-        raise Problem(f"“.{ending}” is no output that can be made.{nearest(ending, OUTPUTS)} Outputs are {known}.")
-    module, holds = OUTPUTS[ending]
-    _check_fits(document, ending, holds)
-    loaded = import_module(module)
-    if holds == "figure":
-        draw: Callable[..., bytes] = loaded.draw
-        return draw(document.items[0].exhibit.sheet, document.style, ending)
-    make: Callable[[Document], bytes] = loaded.render
-    return make(document)
+    output = output_of(ending)
+    check_fits(document, output)
+    loaded = import_module(output.module)
+    if output.holds == "figure":
+        drawn: bytes = loaded.draw(document.items[0].exhibit.sheet, document.style, output.ending)
+        return drawn
+    made: bytes = loaded.render(document)
+    return made
 
 
-def _check_fits(document: Document, ending: str, holds: str) -> None:
-    if holds == "figure":
-        tables = [item for item in document.items if not item.exhibit.is_figure]
-        if tables:
-            raise Problem(
-                f"A table cannot be written as .{ending}; choose .docx, .html, .csv or .json, or add “as histogram”."
-            )
+def check_fits(document: Document, output: Output) -> None:
+    """Raises where an output cannot hold what is in the document."""
+    if output.holds == "figure":
+        if any(not item.exhibit.is_figure for item in document.items):
+            others = "choose .docx, .html, .csv or .json, or add “as histogram”"
+            raise Problem(f"A table cannot be written as .{output.ending}; {others}.")
         if len(document.items) > 1:
-            raise Problem(f"A .{ending} file holds one figure; name one sentence, or choose .docx or .html.")
-    if holds == "tables" and any(item.exhibit.is_figure for item in document.items):
-        raise Problem(f"A figure cannot be written as .{ending}; choose .svg, .pdf, .png, .docx or .html.")
+            raise Problem(f"A .{output.ending} file holds one figure; name one sentence, or choose .docx or .html.")
+    if output.holds == "tables" and any(item.exhibit.is_figure for item in document.items):
+        raise Problem(f"A figure cannot be written as .{output.ending}; choose .svg, .pdf, .png, .docx or .html.")

@@ -5,8 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import dataclass
 
-from istrel.exhibits.printing import PrintedTable
-from istrel.exhibits.sheet import Text, as_plain, lines_of
+from istrel.exhibits.printing import PrintedTable, Runs, as_plain, lines_of
 
 Measure = Callable[[str], float]
 
@@ -48,7 +47,7 @@ def columns(table: PrintedTable, measure: Measure, decimal_mark: str, *, gap: fl
     return _widened_for_spanners(table, found, measure, gap)
 
 
-def _head_width(text: Text, measure: Measure) -> float:
+def _head_width(text: Runs, measure: Measure) -> float:
     """The widest line of a head."""
     return max(measure(as_plain(line)) for line in lines_of(text))
 

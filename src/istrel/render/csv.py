@@ -5,8 +5,8 @@ from __future__ import annotations
 import csv
 import io
 
-from istrel.exhibits.printing import body_rows, head_rows, print_table
-from istrel.exhibits.sheet import TableSheet, as_plain
+from istrel.exhibits.printing import as_plain, body_rows, head_rows, print_table
+from istrel.exhibits.table import TableSheet
 from istrel.files import harmless
 from istrel.render.document import Document
 

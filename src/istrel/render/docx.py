@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import io
+import re
 import zipfile
 from datetime import UTC, datetime
 from typing import Any
@@ -15,13 +16,15 @@ from docx.oxml import OxmlElement
 from docx.oxml.ns import qn
 from docx.shared import Mm, Pt, RGBColor
 
-from istrel.exhibits.printing import PrintedTable, print_notes, print_table, print_title
-from istrel.exhibits.sheet import FigureSheet, TableSheet, Text
+from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.printing import PrintedTable, Runs, plain_text, print_notes, print_table, print_text, print_title
+from istrel.exhibits.table import TableSheet
 from istrel.render.columns import Column, columns
 from istrel.render.document import Document, Item
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import ABSENT
 
+CONTROL = re.compile(r"[\x00-\x08\x0b\x0c\x0e-\x1f\ud800-\udfff\ufffe\uffff]")
 NARROW, WIDE = set(" .,:;!'|ijlftI()[]−-"), set("mwMWABCDEGHKNOQRUVXY%&@—")
 INDENT_PT, GAP_PT = 12.0, 14.0
 MOST_ROWS_TOGETHER = 36
@@ -39,7 +42,7 @@ def render(document: Document) -> bytes:
         else:
             _figure(word, item, item.exhibit.sheet, document.style)
         if item.with_text and item.exhibit.text:
-            _add_runs(word.add_paragraph(style="Normal"), item.exhibit.text)
+            _add_runs(word.add_paragraph(style="Normal"), print_text(item.exhibit.text, document.style))
     out = io.BytesIO()
     word.save(out)
     return _undated(out.getvalue())
@@ -105,7 +108,7 @@ def _caption(word: Any, item: Item, style: HouseStyle) -> None:
     if after:
         paragraph.add_run(after)
     paragraph._p.append(_element("w:bookmarkEnd", {"w:id": identity}))
-    word.add_paragraph(print_title(item.exhibit.sheet, style), style="Table title")
+    word.add_paragraph(printable(print_title(item.exhibit.sheet, style)), style="Table title")
 
 
 def _element(tag: str, attributes: dict[str, str]) -> Any:
@@ -115,9 +118,9 @@ def _element(tag: str, attributes: dict[str, str]) -> Any:
     return element
 
 
-def _add_runs(paragraph: Any, text: Text) -> None:
+def _add_runs(paragraph: Any, text: Runs) -> None:
     for run in text:
-        paragraph.add_run(run.text).italic = run.italic or None
+        paragraph.add_run(printable(run.text)).italic = run.italic or None
 
 
 def _table(word: Any, item: Item, sheet: TableSheet, style: HouseStyle) -> None:
@@ -189,7 +192,7 @@ def _heads(grid: Any, table: PrintedTable, style: HouseStyle) -> None:
             place += head.span
 
 
-def _fill(cell: Any, text: Text, alignment: Any, *, indent: float = 0.0) -> None:
+def _fill(cell: Any, text: Runs, alignment: Any, *, indent: float = 0.0) -> None:
     paragraph = cell.paragraphs[0]
     paragraph.style = "Table text"
     paragraph.alignment = alignment
@@ -207,7 +210,7 @@ def _number(cell: Any, text: str, column: Column) -> None:
         paragraph.add_run(text)
         return
     paragraph.paragraph_format.tab_stops.add_tab_stop(Pt(column.mark), WD_TAB_ALIGNMENT.DECIMAL)
-    paragraph.add_run(text)
+    paragraph.add_run(printable(text))
 
 
 def _rule(cells: Any, side: str, style: HouseStyle) -> None:
@@ -224,18 +227,23 @@ def _rule(cells: Any, side: str, style: HouseStyle) -> None:
 
 
 def _figure(word: Any, item: Item, sheet: FigureSheet, style: HouseStyle) -> None:
-    from istrel.render.figure import draw
-    from istrel.render.figure_layout import size_mm
+    from istrel.render.print import draw
+    from istrel.render.scene import make_scene
 
     _caption(word, item, style)
     paragraph = word.add_paragraph(style="Normal")
-    width, _ = size_mm(sheet, style)
+    width = make_scene(sheet, style).width
     picture = paragraph.add_run().add_picture(io.BytesIO(draw(sheet, style, "png")), width=Mm(width))
     properties = picture._inline.docPr
-    properties.set("descr", sheet.alt)
-    properties.set("title", sheet.title)
+    properties.set("descr", plain_text(sheet.alt, style))
+    properties.set("title", print_title(sheet, style))
     for note in print_notes(sheet.notes, style):
         _add_runs(word.add_paragraph(style="Table note"), note)
+
+
+def printable(text: str) -> str:
+    """Without control characters, which the format cannot hold."""
+    return CONTROL.sub("", text)
 
 
 def text_width(text: str, size: float) -> float:

@@ -9,13 +9,14 @@ from jinja2 import Environment, select_autoescape
 from markupsafe import Markup
 
 from istrel import __version__
-from istrel.exhibits.printing import print_notes, print_table, print_title
-from istrel.exhibits.sheet import FigureSheet, TableSheet
+from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.printing import plain_text, print_notes, print_table, print_text, print_title
+from istrel.exhibits.table import TableSheet
 from istrel.render.columns import split_at_mark
 from istrel.render.document import Document, Item
 
 PAGE = """<!DOCTYPE html>
-<html lang="en">
+<html lang="{{ style.language }}">
 <head>
 <meta charset="utf-8">
 <meta name="generator" content="Istrel {{ version }}">
@@ -103,7 +104,7 @@ def _item(item: Item, document: Document) -> dict[str, Any]:
         "label": item.label(style),
         "title": print_title(sheet, style),
         "notes": print_notes(sheet.notes, style),
-        "text": item.exhibit.text if item.with_text else (),
+        "text": print_text(item.exhibit.text, style) if item.with_text else (),
     }
     if isinstance(sheet, TableSheet):
         table = print_table(sheet, style, item.number)
@@ -133,10 +134,10 @@ def _aligned(cell: str, after: int, mark: str) -> Markup:
 
 
 def _svg(sheet: FigureSheet, document: Document) -> Markup:
-    from istrel.render.figure import draw
+    from istrel.render.print import draw
 
     svg = draw(sheet, document.style, "svg").decode()
     body = svg[svg.index("<svg") :]
-    title = Markup("<title>{}</title>").format(sheet.alt)
+    title = Markup("<title>{}</title>").format(plain_text(sheet.alt, document.style))
     head, rest = body.split(">", 1)
     return Markup(f'{head} role="img">{title}{rest}')

@@ -6,39 +6,43 @@ import json
 from typing import Any
 
 from istrel import __version__
-from istrel.exhibits.printing import body_rows, head_rows, print_notes, print_table, print_title
-from istrel.exhibits.sheet import TableSheet, as_plain
+from istrel.exhibits.printing import as_plain, body_rows, head_rows, plain_text, print_notes, print_table, print_title
+from istrel.exhibits.table import TableSheet
+from istrel.exhibits.text import Cell, Text, cells_in
 from istrel.render.document import Document, Item
 from istrel.render.exchange import plain_values
+from istrel.render.exchange.common import listed, number, reason
+from istrel.stats.quantiles import CaseValue
+from istrel.style.house import HouseStyle
 
 
 def render(document: Document) -> bytes:
     """One object for one exhibit, an array for several. UTF-8."""
-    objects = [_exhibit(item, document) for item in document.items]
+    objects = [_exhibit(item, document.style) for item in document.items]
     content = objects[0] if len(objects) == 1 else objects
     return (json.dumps(content, ensure_ascii=False, allow_nan=False, indent=1) + "\n").encode()
 
 
-def _exhibit(item: Item, document: Document) -> dict[str, Any]:
-    exhibit, result = item.exhibit, item.exhibit.result
+def _exhibit(item: Item, style: HouseStyle) -> dict[str, Any]:
+    exhibit, result = item.exhibit, item.exhibit.whole
     results = plain_values(exhibit.request.verb, result.cells)
     drawings = plain_values(exhibit.request.verb, result.drawings)
     for entry in results:
         for drawing in drawings:
             if (drawing.get("variable"), drawing.get("groups")) == (entry.get("variable"), entry.get("groups")):
                 entry["drawing"] = drawing
-    sheet = _sheet(item, document)
+    cases = exhibit.cases
     content: dict[str, Any] = {
         "istrel": 1,
         "sentence": exhibit.sentence,
         "verb": exhibit.request.verb,
         "form": exhibit.form,
-        "cases": {"total": exhibit.cases.total, "used": exhibit.cases.used, "condition": exhibit.cases.condition},
+        "cases": {"total": number(cases.total), "used": number(cases.used), "condition": cases.condition},
         "results": results,
-        "notes": sheet["notes"],
-        "methods": exhibit.methods,
-        "text": as_plain(exhibit.text),
-        "sheet": sheet,
+        "notes": [as_plain(note) for note in print_notes(exhibit.sheet.notes, style)],
+        "methods": plain_text(exhibit.methods, style),
+        "text": plain_text(exhibit.text, style),
+        "sheet": _sheet(item, style),
         "provenance": {"source": exhibit.source.name, "sha256": exhibit.source.sha256, "istrel": __version__},
     }
     if drawings:
@@ -46,10 +50,33 @@ def _exhibit(item: Item, document: Document) -> dict[str, Any]:
     return content
 
 
-def _sheet(item: Item, document: Document) -> dict[str, Any]:
-    sheet, style = item.exhibit.sheet, document.style
+def _sheet(item: Item, style: HouseStyle) -> dict[str, Any]:
+    sheet = item.exhibit.sheet
     notes = [as_plain(note) for note in print_notes(sheet.notes, style)]
     if isinstance(sheet, TableSheet):
         table = print_table(sheet, style, item.number)
-        return {"title": table.title, "heads": head_rows(table), "rows": body_rows(table), "notes": notes}
-    return {"title": print_title(sheet, style), "heads": [], "rows": [], "notes": notes}
+        cells = [[_cell(text) for text in row.cells] for row in sheet.rows]
+        body = body_rows(table)
+        return {"title": table.title, "heads": head_rows(table), "rows": body, "notes": notes, "cells": cells}
+    return {"title": print_title(sheet, style), "heads": [], "rows": [], "notes": notes, "cells": []}
+
+
+def _cell(text: Text) -> dict[str, Any]:
+    """The full twin of a printed cell; further numbers of the same cell stand under "parts"."""
+    first, *others = [_twin(cell) for cell in cells_in(text)] or [_twin(Cell(None))]
+    return {**first, "parts": others} if others else first
+
+
+def _twin(cell: Cell) -> dict[str, Any]:
+    value: Any = cell.value
+    if isinstance(value, tuple):
+        cases = tuple(part for part in value if isinstance(part, CaseValue))
+        value = listed(cases) if cases else list(value)
+    return {
+        "value": number(value),
+        "decimals": cell.decimals,
+        "kind": cell.kind.value,
+        "reason": reason(cell.value),
+        "row": cell.row,
+        "column": cell.column,
+    }

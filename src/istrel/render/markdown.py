@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from istrel.exhibits.printing import PrintedTable, body_rows, head_rows, print_table
-from istrel.exhibits.sheet import Run, TableSheet, Text
+from istrel.exhibits.printing import PrintedTable, Runs, body_rows, head_rows, print_table
+from istrel.exhibits.table import TableSheet
+from istrel.exhibits.text import Run
 from istrel.render.document import Document
 
 SPECIAL = str.maketrans({c: f"\\{c}" for c in "\\`*_|[]<>#"})
@@ -39,10 +40,10 @@ def _line(cells: list[str]) -> str:
 
 
 def _plain(text: str) -> str:
-    return text.translate(SPECIAL).replace("\n", " ")
+    return " ".join(text.translate(SPECIAL).splitlines())
 
 
-def _runs(text: Text) -> str:
+def _runs(text: Runs) -> str:
     return "".join(_run(run) for run in text)
 
 

@@ -5,21 +5,19 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
+from typing import NamedTuple
 
 from lark.exceptions import UnexpectedInput
 
 from istrel.sentence.parse import grammar
+from istrel.sentence.settings import fitting_settings
 from istrel.sentence.show_formula import show_name
 from istrel.sentence.spans import spans
-from istrel.sentence.words import FORMS, SETTINGS, STATISTICS, VERBS
+from istrel.sentence.vocabulary import CLAUSES, CLAUSES_OF, FORMS, SETTINGS, STATISTICS, VERBS, usual_form
 
 PARTIAL = re.compile(r"(`[^`]*|[^\W\d][\w.]*)$")
 KEYWORDS = {
-    "AGAINST": "against",
-    "ACROSS": "across",
-    "AMONG": "among",
-    "AS": "as",
-    "WITH": "with",
+    **{clause.upper(): clause for clause in CLAUSES},
     "AND": "and",
     "OR": "or",
     "NOT": "not",
@@ -32,15 +30,19 @@ KEYWORDS = {
     "TIMES": "×",
     "COMMA": ",",
 }
-CLAUSE_ORDER = ("AGAINST", "ACROSS", "AMONG", "AS", "WITH")
+CLAUSE_ORDER = tuple(clause.upper() for clause in CLAUSES)
 
 
 @dataclass(frozen=True)
 class Suggestion:
-    """A word that may stand at the cursor; `kind` is verb, variable, word, form, statistic, setting, value or sign."""
+    """A word that may stand at the cursor; `kind` is verb, variable, word, form, statistic, setting, value or sign.
+
+    `meaning` says it in plain words where the vocabulary does.
+    """
 
     text: str
     kind: str
+    meaning: str = ""
 
 
 @dataclass(frozen=True)
@@ -109,13 +111,15 @@ def _candidates(
         accepted = accepted - {*CLAUSE_ORDER, "AND", "OR", "TIMES", "COMMA"}
     found: list[Suggestion] = []
     if "VERB" in accepted:
-        found += [Suggestion(verb, "verb") for verb in VERBS]
+        found += [Suggestion(verb.name, "verb", verb.meaning) for verb in VERBS.values()]
     if "FORM" in accepted:
-        found += [Suggestion(form, "form") for form in FORMS]
+        forms = (FORMS[name] for name in VERBS[_context(prefix).verb].forms)
+        found += [Suggestion(form.name, "form", form.meaning) for form in forms]
     if "NAME" in accepted:
         found += _names(prefix, accepted, names, values)
     said = _said(prefix)
-    found += [Suggestion(KEYWORDS[t], "word") for t in CLAUSE_ORDER if t in accepted and KEYWORDS[t] not in said]
+    clauses = [KEYWORDS[t] for t in CLAUSE_ORDER if t in accepted and KEYWORDS[t] not in said]
+    found += [Suggestion(clause, "word", CLAUSES[clause]) for clause in clauses]
     found += [
         Suggestion(w, "word") for t, w in KEYWORDS.items() if t in accepted and t not in CLAUSE_ORDER and t != "COMMA"
     ]
@@ -130,24 +134,53 @@ def _said(prefix: str) -> set[str]:
     """Clauses that stand in the sentence already, and those that its verb does not know."""
     words = [(prefix[span.start : span.start + span.length].casefold(), span.role) for span in spans(prefix)]
     said = {word for word, role in words if role == "keyword"}
-    return said | {"against"} if words and words[0][0] in ("describe", "check") else said
+    verb = words[0][0] if words else ""
+    return said | {clause for clause, verbs in CLAUSES_OF.items() if verb in VERBS and verb not in verbs}
+
+
+class Context(NamedTuple):
+    """What the sentence up to the cursor says: verb, form, and which clauses stand in it."""
+
+    verb: str
+    form: str
+    against: bool
+    groups: bool
+
+
+def _context(prefix: str) -> Context:
+    words = [(prefix[span.start : span.start + span.length].casefold(), span.role) for span in spans(prefix)]
+    verb = words[0][0] if words and words[0][0] in VERBS else "describe"
+    form = next((" ".join(word.split()) for word, role in words if role == "form"), usual_form(verb))
+    clauses = {word for word, role in words if role == "keyword"}
+    return Context(verb, form, "against" in clauses, "across" in clauses)
+
+
+def _after_with(prefix: str) -> list[Suggestion]:
+    """Statistics and settings that fit, or the values of the setting that stands before the cursor."""
+    setting = re.search(r"(\w+)\s*=\s*$", prefix)
+    if setting:
+        known = SETTINGS.get(setting.group(1).casefold())
+        values = known.takes.offers if known else {}
+        return [Suggestion(_typed(v), "value", words) for v, words in values.items() if v is not None]
+    verb, form, against, groups = _context(prefix)
+    fitting = fitting_settings(verb, form, against=against, groups=groups)
+    statistics = STATISTICS.values() if any(s.name == "statistics" for s in fitting) else ()
+    named = [Suggestion(f"{s.name} =", "setting", s.meaning) for s in fitting if s.name != "statistics"]
+    return [Suggestion(s.name, "statistic", s.meaning) for s in statistics] + named
+
+
+def _typed(value: object) -> str:
+    return ("yes" if value else "no") if isinstance(value, bool) else str(value)
 
 
 def _names(
     prefix: str, accepted: set[str], names: Sequence[str], values: Mapping[str, Sequence[str]]
 ) -> list[Suggestion]:
-    """Variables; or values after a comparison; or statistics and settings after `with`."""
+    """Variables; or values after a comparison; or what may stand after `with`."""
     compared = re.search(r"(`[^`]+`|[^\W\d][\w.]*)\s*(?:[<>=≤≥≠]|!=|<=|>=|==|(?:not\s+)?in\s*\{[^}]*)\s*$", prefix)
     in_settings = re.search(r"(?<!\w)with\s[^`]*$", prefix, re.IGNORECASE)
     if in_settings and "QUOTED_NAME" not in accepted:
-        setting = re.search(r"([\w]+)\s*=\s*$", prefix)
-        if setting:
-            choices = SETTINGS.get(setting.group(1).casefold(), ())
-            return [
-                Suggestion(c, "value")
-                for c in (choices if isinstance(choices, tuple) else ("yes", "no") if choices == "yes or no" else ())
-            ]
-        return [Suggestion(s, "statistic") for s in STATISTICS] + [Suggestion(f"{s} =", "setting") for s in SETTINGS]
+        return _after_with(prefix)
     if compared and compared.group(1).strip("`") in values:
         return [Suggestion(f'"{value}"', "value") for value in values[compared.group(1).strip("`")]]
     return [Suggestion(show_name(name), "variable") for name in names]

@@ -7,6 +7,8 @@ from typing import Any
 
 from istrel.data.formula.tree import Name
 from istrel.sentence.request import Crossed, Request
+from istrel.sentence.settings import fitting_settings
+from istrel.sentence.vocabulary import usual_form
 
 
 def names_of(request: Request) -> tuple[str, ...]:
@@ -34,18 +36,22 @@ def toggle_group(request: Request, name: str) -> Request:
     """Cross the first grouping with the variable, or take it out of all groupings."""
     if name in groups_of(request):
         kept = (Crossed(tuple(n for n in grouping.names if n.text != name)) for grouping in request.across)
-        return replace(request, across=tuple(grouping for grouping in kept if grouping.names))
+        return with_form(replace(request, across=tuple(g for g in kept if g.names)), request.form)
     if not request.across:
         return replace(request, across=(Crossed((Name(name),)),))
     first, *rest = request.across
     return replace(request, across=(Crossed((*first.names, Name(name))), *rest))
 
 
-def with_form(request: Request, form: str) -> Request:
-    """The same subjects in another form; settings that belong to the old form alone go."""
-    return replace(request, form=form)
+def with_form(request: Request, form: str | None) -> Request:
+    """The same subjects in another form (None for the usual one); settings that do not belong to it go."""
+    against, groups = bool(request.against), bool(request.across)
+    fitting = [
+        s.name for s in fitting_settings(request.verb, form or usual_form(request.verb), against=against, groups=groups)
+    ]
+    return replace(request, form=form, settings=request.settings.only(fitting))
 
 
 def with_setting(request: Request, name: str, value: Any) -> Request:
     """One setting changed; None takes it out of the sentence."""
-    return replace(request, settings=replace(request.settings, **{name: value}))
+    return replace(request, settings=request.settings.with_value(name, value))

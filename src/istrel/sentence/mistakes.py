@@ -7,13 +7,14 @@ import re
 from lark.exceptions import UnexpectedCharacters, UnexpectedInput, UnexpectedToken
 
 from istrel.problem import Problem, nearest
-from istrel.sentence.words import CLAUSES, FORMS, VERBS
+from istrel.sentence.vocabulary import CLAUSES, FORMS, VERBS
 
 WORD = re.compile(r"\w[\w.]*|\S")
 QUOTED = re.compile(r"\"[^\"]+\"|'[^']+'|“[^”]+”")
 NEEDED_AFTER = {
     "across": "After “across” comes the variable that makes the groups.",
     "against": "After “against” comes a variable.",
+    "given": "After “given” come the variables that are taken out.",
     "among": "After “among” comes a condition, for example age >= 18.",
     "with": "After “with” comes a statistic or a setting, for example mean, sd or bins = 20.",
     "as": f"After “as” comes a form: {', '.join(FORMS)}.",
@@ -49,7 +50,7 @@ def _expected(error: UnexpectedInput) -> set[str]:
 
 
 def _at_start(text: str, found: re.Match[str] | None) -> Problem:
-    begins = f"A sentence begins with {', '.join(VERBS[:-1])} or {VERBS[-1]}."
+    begins = f"A sentence begins with {', '.join(list(VERBS)[:-1])} or {list(VERBS)[-1]}."
     if found is None:
         return Problem(f"There is no sentence yet. {begins}", at=0, length=len(text))
     word = found.group()

@@ -31,8 +31,9 @@ from istrel.data.formula.tree import (
 from istrel.problem import Problem
 from istrel.sentence.calls import build_call
 from istrel.sentence.mistakes import explain
-from istrel.sentence.request import AllOf, Crossed, Request, Settings, Subject
-from istrel.sentence.settings import Said, read_settings
+from istrel.sentence.request import AllOf, Crossed, Request, Subject
+from istrel.sentence.settings import Said, Settings, read_settings, refuse_strangers
+from istrel.sentence.vocabulary import CLAUSES_OF, FORMS, VERBS
 
 SIGNS = {"×": "*", "−": "-"}
 OPERATOR_WORDS = {"≤": "<=", "≥": ">=", "≠": "!=", "<>": "!=", "==": "="}
@@ -86,6 +87,7 @@ def _parsed(text: str, start: str) -> Any:
 def grammar() -> Lark:
     """The grammar, built once."""
     text = Path(__file__).with_name("sentence.lark").read_text(encoding="utf-8")
+    text = text.replace("@VERBS@", "|".join(VERBS)).replace("@FORMS@", "|".join(FORMS).replace(" ", r"\s+"))
     return Lark(
         text, parser="lalr", start=["sentence", "condition", "expression"], lexer="contextual", keep_all_tokens=False
     )
@@ -130,6 +132,9 @@ class Build(Transformer[Token, Any]):
     def against(self, parts: list[Any]) -> tuple[Token, str, Any]:
         return parts[0], "against", tuple(parts[1:])
 
+    def given(self, parts: list[Any]) -> tuple[Token, str, Any]:
+        return parts[0], "given", tuple(parts[1:])
+
     def across(self, parts: list[Any]) -> tuple[Token, str, Any]:
         return parts[0], "across", tuple(parts[1:])
 
@@ -148,15 +153,23 @@ class Build(Transformer[Token, Any]):
         for word, clause, content in clauses:
             if clause in said:
                 raise Problem(f"“{word}” stands twice; say each part once.", at=word.start_pos, length=len(word))
+            if verb.casefold() not in CLAUSES_OF.get(clause, VERBS):
+                owners = " and ".join(CLAUSES_OF[clause])
+                raise Problem(f"“{word}” belongs to {owners}.", at=word.start_pos, length=len(word))
             said[clause] = content
         form = said.pop("form", None)
-        return Request(
+        request = Request(
             verb=str(verb).casefold(),
             subjects=subjects,
             form=" ".join(str(form).casefold().split()) if form is not None else None,
             form_at=form.start_pos if form is not None else -1,
             **{"settings": Settings(), **said},
         )
+        if request.form is not None and request.form not in VERBS[request.verb].forms:
+            raise _no_such_form(request)
+        against, groups = bool(request.against), bool(request.across)
+        refuse_strangers(request.settings, request.verb, request.shape, against=against, groups=groups)
+        return request
 
     # Settings.
     def words(self, parts: list[Token]) -> tuple[str, int]:
@@ -236,6 +249,13 @@ class Build(Transformer[Token, Any]):
 
     def expression(self, parts: list[Any]) -> Formula:
         return cast(Formula, parts[0])
+
+
+def _no_such_form(request: Request) -> Problem:
+    form = request.form or ""
+    known = " or ".join(VERBS[request.verb].forms)
+    message = f"“{request.verb}” cannot be set as “{form}” yet; it can as {known}."
+    return Problem(message, at=request.form_at, length=len(form))
 
 
 def _joined(parts: list[Any], join: type[And] | type[Or]) -> Formula:

@@ -1,19 +1,61 @@
-"""Checks what stands after `with` and turns it into Settings; every mistake names its word."""
+"""What stands after `with`, as typed, turned into values; every mistake names its word, and what does not belong is refused."""
 
 from __future__ import annotations
 
-from collections.abc import Sequence
-from dataclasses import dataclass
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass, field
 from typing import Any
 
+from istrel.data.column import show_value
 from istrel.problem import Problem, nearest
-from istrel.sentence.request import Settings
-from istrel.sentence.words import SETTINGS, STATISTICS
+from istrel.sentence.vocabulary import SETTINGS, SHORT_AND_STATISTICS, Setting, meant
+from istrel.sentence.vocabulary.takes import YesNo, shortened
+
+
+@dataclass(frozen=True)
+class Settings:
+    """What was said after `with`, in the order said; everything else has its usual value.
+
+    Attributes
+    ----------
+    said
+        (name, value) pairs.
+    places
+        Where each was said, for messages.
+    """
+
+    said: tuple[tuple[str, Any], ...] = ()
+    places: tuple[tuple[int, int], ...] = field(default=(), compare=False)
+
+    def __getitem__(self, name: str) -> Any:
+        """The value said, or the usual one; None where verb, data or house style decide."""
+        usual = SETTINGS[name].usual
+        return dict(self.said).get(name, usual)
+
+    def __contains__(self, name: object) -> bool:
+        """Whether the sentence says it."""
+        return any(said == name for said, _ in self.said)
+
+    def __iter__(self) -> Iterator[str]:
+        """The names that were said."""
+        return (name for name, _ in self.said)
+
+    def with_value(self, name: str, value: Any) -> Settings:
+        """Another value for one setting, in its place; None takes it out."""
+        if value is None:
+            return Settings(tuple(pair for pair in self.said if pair[0] != name))
+        if name in self:
+            return Settings(tuple((said, value if said == name else old) for said, old in self.said))
+        return Settings((*self.said, (name, value)))
+
+    def only(self, fits: Sequence[str]) -> Settings:
+        """Those whose names are among `fits`."""
+        return Settings(tuple(pair for pair in self.said if pair[0] in fits))
 
 
 @dataclass(frozen=True)
 class Said:
-    """One setting as typed; the name is empty for a bare statistic. Values carry their places."""
+    """One setting as typed; the name is empty for a bare word. Values carry their places."""
 
     name: str
     at: int
@@ -29,98 +71,80 @@ def read_settings(parts: Sequence[Said]) -> Settings:
         For an unknown name or statistic, a value of the wrong kind, and a setting said twice.
     """
     given: dict[str, Any] = {}
+    places: dict[str, tuple[int, int]] = {}
     bare: list[tuple[str, int]] = []
-    for said in parts:
+    for part in parts:
+        said = _meaning_yes(part)
         if not said.name:
             bare.extend(said.values)
+            places.setdefault("statistics", (said.at, len(said.values[0][0])))
             continue
         name = _name(said)
         if name in given:
             raise Problem(f"“{name}” is set twice.", at=said.at, length=len(said.name))
-        given[name] = _value(name, said)
+        given[name] = SETTINGS[name].takes.read(name, said.values)
+        places[name] = (said.at, len(said.name))
     if bare:
-        given["statistics"] = (*given.get("statistics", ()), *_statistics(tuple(bare)))
-    return Settings(**given)
+        statistics = SETTINGS["statistics"].takes.read("statistics", _known(bare))
+        given = {"statistics": tuple(dict.fromkeys((*given.pop("statistics", ()), *statistics))), **given}
+    return Settings(tuple(given.items()), tuple(places[name] for name in given))
+
+
+def _meaning_yes(part: Said) -> Said:
+    """The bare name of a setting that is yes or no means yes."""
+    word = "_".join(part.values[0][0].casefold().split()) if not part.name else ""
+    if word in SETTINGS and isinstance(SETTINGS[word].takes, YesNo) and not meant(word):
+        return Said(word, part.at, (("yes", part.at),))
+    return part
 
 
 def _name(said: Said) -> str:
     name = said.name.casefold()
     if name not in SETTINGS:
         hint = nearest(name, SETTINGS) or f" Settings are {', '.join(SETTINGS)}."
-        raise Problem(f"There is no setting “{said.name}”.{hint}", at=said.at, length=len(said.name))
+        raise Problem(f"There is no setting “{shortened(said.name)}”.{hint}", at=said.at, length=len(said.name))
     return name
 
 
-def _statistics(values: tuple[tuple[str, int], ...]) -> tuple[str, ...]:
-    keys = []
-    for word, at in values:
+def _known(bare: list[tuple[str, int]]) -> tuple[tuple[str, int], ...]:
+    """Bare words, each a statistic; a message knows settings too, for that is what may have been meant."""
+    for word, at in bare:
         key = word.casefold().replace(" ", "_")
-        if key not in STATISTICS:
-            hint = nearest(key, (*STATISTICS, *SETTINGS)) or f" Statistics are {', '.join(STATISTICS)}."
-            raise Problem(f"“{word}” is no statistic and no setting.{hint}", at=at, length=len(word))
-        keys.append(key)
-    return tuple(dict.fromkeys(keys))
+        if not meant(key):
+            if key in SETTINGS:
+                message = f"“{key}” takes a value: write {key} = … ({SETTINGS[key].takes.words})."
+                raise Problem(message, at=at, length=len(word))
+            hint = nearest(key, (*SHORT_AND_STATISTICS, *SETTINGS))
+            hint = hint or f" Statistics are {', '.join(SHORT_AND_STATISTICS)}."
+            raise Problem(f"“{shortened(word)}” is no statistic and no setting.{hint}", at=at, length=len(word))
+    return tuple(bare)
 
 
-def _value(name: str, said: Said) -> Any:
-    kind = SETTINGS[name]
-    if kind == "statistics":
-        return _statistics(said.values)
-    if kind == "numbers":
-        return tuple(_number(name, word, at) for word, at in said.values)
-    if len(said.values) != 1:
-        raise Problem(f"“{name}” takes one value.", at=said.at, length=len(said.name))
-    word, at = said.values[0]
-    if isinstance(kind, tuple):
-        return _choice(name, kind, word, at)
-    return {"yes or no": _yes, "whole number": _whole, "share": _share, "number": _positive}[kind](name, word, at)
+def fitting_settings(verb: str, form: str, *, against: bool, groups: bool) -> tuple[Setting, ...]:
+    """The settings that mean something for a sentence, in the order of the vocabulary."""
+    return tuple(s for s in SETTINGS.values() if s.fits(verb, form, against=against, groups=groups))
 
 
-def _choice(name: str, choices: tuple[str, ...], word: str, at: int) -> str | int:
-    plain = {choice.replace("-", "").replace(" ", ""): choice for choice in choices}
-    key = word.casefold().replace("-", "").replace("–", "").replace(" ", "")
-    if key not in plain:
-        hint = nearest(word, choices)
-        raise Problem(f"“{name}” is {_listed(choices)}; “{word}” is not.{hint}", at=at, length=len(word))
-    return int(plain[key]) if name == "quantiles" else plain[key]
+def refuse_strangers(settings: Settings, verb: str, form: str, *, against: bool, groups: bool) -> None:
+    """Raises a Problem at the first setting that does not belong to the sentence."""
+    for name, (at, length) in zip(settings, settings.places, strict=False):
+        setting = SETTINGS[name]
+        if not setting.fits(verb, form, against=against, groups=groups):
+            places = dict.fromkeys(place.words for place in setting.belongs)
+            where = "a sentence with groups (across …)" if setting.needs_groups else _either(tuple(places))
+            raise Problem(f"“{name}” belongs to {where}.", at=at, length=length)
 
 
-def _listed(words: tuple[str, ...]) -> str:
-    return f"{', '.join(words[:-1])} or {words[-1]}"
+def _either(words: tuple[str, ...]) -> str:
+    return words[0] if len(words) == 1 else f"{', '.join(words[:-1])} or {words[-1]}"
 
 
-def _yes(name: str, word: str, at: int) -> bool:
-    if word.casefold() not in ("yes", "no"):
-        raise Problem(f"“{name}” is yes or no; “{word}” is not.", at=at, length=len(word))
-    return word.casefold() == "yes"
-
-
-def _number(name: str, word: str, at: int) -> float:
-    try:
-        return float(word)
-    except ValueError:
-        raise Problem(f"“{name}” takes a number; “{word}” is none.", at=at, length=len(word)) from None
-
-
-def _positive(name: str, word: str, at: int) -> float:
-    value = _number(name, word, at)
-    if value <= 0 and name != "start":
-        raise Problem(f"“{name}” is above 0; {word} is not.", at=at, length=len(word))
-    return value
-
-
-def _whole(name: str, word: str, at: int) -> int:
-    if not word.isdigit():
-        raise Problem(f"“{name}” takes a whole number; “{word}” is none.", at=at, length=len(word))
-    if name == "decimals" and int(word) > 15:
-        raise Problem(f"“decimals” goes up to 15; {word} is more than a number holds.", at=at, length=len(word))
-    if name != "decimals" and int(word) == 0:
-        raise Problem(f"“{name}” is 1 or more.", at=at, length=len(word))
-    return int(word)
-
-
-def _share(name: str, word: str, at: int) -> float:
-    value = _number(name, word, at)
-    if not 0 < value < 1:
-        raise Problem(f"“{name}” lies between 0 and 1, for example 0.95; {word} does not.", at=at, length=len(word))
-    return value
+def show_setting(name: str, value: Any) -> str:
+    """A setting as it is typed."""
+    if name == "statistics" and value:
+        return ", ".join(value)
+    if isinstance(value, bool):
+        return f"{name} = {'yes' if value else 'no'}"
+    if isinstance(value, tuple):
+        return f"{name} = {{{', '.join(v if isinstance(v, str) else show_value(v) for v in value)}}}"
+    return f"{name} = {show_value(value) if isinstance(value, float) else value}"

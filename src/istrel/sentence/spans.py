@@ -5,14 +5,22 @@ from __future__ import annotations
 import re
 from dataclasses import dataclass
 
-from istrel.sentence.words import FORMS, VERBS
+from istrel.sentence.vocabulary import FORMS, VERBS
 
+TWO_WORDS = "|".join(form.replace(" ", r"\s+") for form in FORMS if " " in form)
 TOKEN = re.compile(
     r"`[^`]*`?|\"[^\"]*\"?|'[^']*'?|“[^”]*”?"
-    r"|quantile\s+plot\b|heat\s+map\b|all\s+measured\b|all\s+categories\b|\d[\w.\-]*|[^\W\d][\w]*(?:\.\w+)*|\.\.|[<>=!≤≥≠]+|\S",
+    rf"|(?:{TWO_WORDS})\b|all\s+measured\b|all\s+categories\b|\d[\w.\-]*|[^\W\d][\w]*(?:\.\w+)*|\.\.|[<>=!≤≥≠]+|\S",
     re.IGNORECASE,
 )
-CLAUSE_ROLES = {"across": "group", "against": "against", "among": "condition", "as": "form", "with": "setting"}
+CLAUSE_ROLES = {
+    "across": "group",
+    "against": "against",
+    "given": "against",
+    "among": "condition",
+    "as": "form",
+    "with": "setting",
+}
 
 
 @dataclass(frozen=True)

@@ -70,24 +70,6 @@ def chi_square(counts: Counts) -> ChiSquare:
     return ChiSquare(statistic, df, float(chdtrc(df, statistic)), float((expected < SMALL_EXPECTED).mean()))
 
 
-def fisher_exact(counts: Counts) -> float | Undefined:
-    """Two-sided p of Fisher's exact test for a 2 x 2 table: all tables no more likely than this one."""
-    from scipy.special import gammaln
-
-    if counts.shape != (2, 2):
-        return Undefined("only for a 2 × 2 table")
-    (a, b), (c, d) = counts.tolist()
-    row, column, n = a + b, a + c, a + b + c + d
-    if n == 0:
-        return Undefined("no cases")
-    k = np.arange(max(0, row + column - n), min(row, column) + 1, dtype=np.float64)
-    log_p = -(gammaln(k + 1) + gammaln(row - k + 1) + gammaln(column - k + 1) + gammaln(n - row - column + k + 1))
-    log_p -= log_p.max()
-    weight = np.exp(log_p)
-    here = weight[int(a - k[0])]
-    return float(min(1.0, weight[weight <= here * (1 + 1e-7)].sum() / weight.sum()))
-
-
 def cramers_v(counts: Counts) -> tuple[float | Undefined, float | Undefined]:
     """(Cramér's V, V with the correction for bias of Bergsma 2013)."""
     table = _occupied(counts)
@@ -111,8 +93,9 @@ def association(counts: Counts, *, ordered: bool) -> Association:
     """All coefficients that fit the table; gamma and tau-b only where both variables are ordered."""
     v, corrected = cramers_v(counts)
     phi: float | Undefined = Undefined("only for a 2 × 2 table")
-    if counts.shape == (2, 2):
-        (a, b), (c, d) = counts.astype(np.float64)
+    occupied = _occupied(counts)
+    if occupied.shape == (2, 2):
+        (a, b), (c, d) = occupied.astype(np.float64)
         room = np.sqrt((a + b) * (c + d)) * np.sqrt((a + c) * (b + d))
         phi = float((a * d - b * c) / room) if room > 0 else Undefined("a row or column is empty")
     gamma: float | Undefined = Undefined("only where both variables are ordered")

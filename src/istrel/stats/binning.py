@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Literal
+from typing import Literal, NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.problem import Problem
+from istrel.stats.grouping import Arranged
 
 Array = NDArray[np.float64]
 Rule = Literal["freedman-diaconis", "scott", "sturges", "doane", "square root", "whole numbers"]
@@ -30,8 +31,15 @@ class ClassSettings:
     edges: tuple[float, ...] | None = None
 
 
-def class_edges(values: Array, settings: ClassSettings) -> Array:
-    """Ascending edges of class intervals that cover the values (given edges are kept as they are).
+class ClassEdges(NamedTuple):
+    """Ascending edges, and what decided them: "edges", "width", "bins", "one" (all values equal) or a rule's name."""
+
+    edges: Array
+    decided_by: str
+
+
+def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
+    """Edges of class intervals that cover the values (given edges are kept as they are).
 
     Parameters
     ----------
@@ -50,16 +58,36 @@ def class_edges(values: Array, settings: ClassSettings) -> Array:
         For edges that do not ascend, a width that is not positive, or one that makes more than 1,000 classes.
     """
     if settings.edges is not None:
-        return _given_edges(settings.edges)
+        return ClassEdges(_given_edges(settings.edges), "edges")
     low, high = float(values.min()), float(values.max())
     if settings.rule == "whole numbers" and settings.width is None and settings.bins is None:
-        return _stepped(np.floor(low + 0.5) - 0.5, high, 1.0)
+        return ClassEdges(_stepped(np.floor(low + 0.5) - 0.5, high, 1.0), "whole numbers")
     if settings.bins is not None:
-        return _divided(low, high, settings)
-    width = settings.width if settings.width is not None else _round_width(values, settings.rule)
-    if width <= 0:
-        raise Problem(f"A class width is above 0; {width:g} is not.")
-    return _multiples(low, high, width) if settings.start is None else _stepped(settings.start, high, width)
+        return ClassEdges(_divided(low, high, settings), "bins")
+    width, decided_by = _width(values, settings)
+    edges = _multiples(low, high, width) if settings.start is None else _stepped(settings.start, high, width)
+    if not np.isfinite(edges).all() or (np.diff(edges) <= 0).any():
+        raise Problem("These values are too large or too close together for class intervals.")
+    return ClassEdges(edges, decided_by)
+
+
+def _width(values: Array, settings: ClassSettings) -> tuple[float, str]:
+    """The class width, and what decided it."""
+    if settings.width is not None:
+        if settings.width <= 0:
+            raise Problem(f"A class width is above 0; {settings.width:g} is not.")
+        return settings.width, "width"
+    if values.min() == values.max():
+        return 1.0, "one"
+    return _round_width(values, settings.rule), rule_used(values, settings.rule)
+
+
+def rule_used(values: Array, rule: Rule) -> Rule:
+    """The rule that gives the width: Scott's in the place of Freedman and Diaconis' where half of the values are equal."""
+    if rule != "freedman-diaconis":
+        return rule
+    low, high = np.quantile(values, [0.25, 0.75])
+    return rule if high > low else "scott"
 
 
 def _given_edges(edges: tuple[float, ...]) -> Array:
@@ -82,16 +110,17 @@ def _divided(low: float, high: float, settings: ClassSettings) -> Array:
 
 
 def _stepped(start: float, high: float, width: float) -> Array:
-    count = max(1, int(np.floor((high - start) / width + 1e-9)) + 1)
-    _check_count(count, width)
+    wanted = np.ceil((high - start) / width - 1e-9)
+    _check_count(wanted, width)
+    count = max(1, int(wanted))
     return np.asarray(start + width * np.arange(count + 1))
 
 
 def _multiples(low: float, high: float, width: float) -> Array:
     """Edges that are whole multiples of the width and cover the values."""
+    _check_count(high / width - low / width, width)
     first = int(np.floor(low / width + 1e-9))
     last = max(first + 1, int(np.ceil(high / width - 1e-9)))
-    _check_count(last - first, width)
     edges = _steps(first, last, width)
     if edges[0] > low or edges[-1] < high:  # by less than the eye could see, but every value has a class
         edges = _steps(first - int(edges[0] > low), last + int(edges[-1] < high), width)
@@ -107,9 +136,9 @@ def _steps(first: int, last: int, width: float) -> Array:
     return steps * round(width * 10**decimals) / 10.0**decimals
 
 
-def _check_count(count: int, width: float) -> None:
-    if count > MOST_CLASSES:
-        raise Problem(f"A class width of {width:g} makes {count:,} classes; at most {MOST_CLASSES:,} are drawn.")
+def _check_count(count: float, width: float) -> None:
+    if not count <= MOST_CLASSES:
+        raise Problem(f"A class width of {width:g} makes {count:,.0f} classes; at most {MOST_CLASSES:,} are drawn.")
 
 
 def _round_width(values: Array, rule: Rule) -> float:
@@ -188,6 +217,18 @@ def count_classes(ordered: Array, edges: Array, *, closed: Closed = "left") -> C
     else:
         places[0] = np.searchsorted(ordered, edges[0], side="left")
     return Classes(edges, np.diff(places), int(places[0]), int(ordered.size - places[-1]))
+
+
+def count_groups(
+    cells: Arranged, edges: Array, *, closed: Closed = "left"
+) -> tuple[NDArray[np.int64], NDArray[np.int64], NDArray[np.int64]]:
+    """As `count_classes` for every group: (counts of shape (groups, classes), values below, values above)."""
+    places = cells.places(edges, after=closed == "right")
+    if closed == "left":
+        places[:, -1:] = cells.places(edges[-1:], after=True)
+    else:
+        places[:, :1] = cells.places(edges[:1], after=False)
+    return np.diff(places, axis=1), places[:, 0], cells.sizes - places[:, -1]
 
 
 def heights(classes: Classes, height: Height, *, cumulative: bool = False) -> Array:

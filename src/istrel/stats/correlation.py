@@ -9,10 +9,14 @@ from __future__ import annotations
 import os
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass
+from functools import cache
+from itertools import permutations
 from typing import Any, Literal
 
 import numpy as np
 from numpy.typing import NDArray
+
+from istrel.stats.moderate import moderate
 
 Array = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -20,7 +24,9 @@ Method = Literal["pearson", "spearman", "kendall"]
 BLOCK = 4096
 NO_SPREAD = 1e-13
 PERFECT = 1e-15  # nearer to 1 than this is 1: the rest is rounding
+DOUBTFUL = 1e-6  # of a sum of squares: what is left has lost six digits
 EXACT_TAU = 10
+EXACT_RHO = 9
 MOST_WORKERS, WORTH_SHARING = 4, 50_000_000
 SMALLEST_RUN = 16
 EXTREME = 1e70
@@ -92,7 +98,32 @@ def pearson(x: Array, valid: Mask) -> Correlations:
         with_other = stacked.T @ mask.astype(np.float64)
         sums += with_other[:p]
         squares += with_other[p:]
-    return _from_sums(n, cross, sums, squares)
+    found, doubtful = _from_sums(n, cross, sums, squares)
+    return _mended(found, doubtful, x, valid) if doubtful.any() else found
+
+
+def _mended(found: Correlations, doubtful: Mask, x: Array, valid: Mask) -> Correlations:
+    """Pairs whose common cases vary so little beside the whole column that sums about its mean lose digits, made anew.
+
+    They are few: a far value stands where the other variable is missing.
+    """
+    r, constant = found.coefficient.copy(), found.constant.copy()
+    for i, j in zip(*np.nonzero(np.triu(doubtful | doubtful.T, 1)), strict=True):
+        both = valid[:, i] & valid[:, j]
+        a, b = (_about_mean(x[both, k]) for k in (i, j))
+        room = float(np.sqrt(a @ a) * np.sqrt(b @ b))
+        constant[i, j], constant[j, i] = not a.any(), not b.any()
+        value = float(np.clip((a @ b) / room, -1.0, 1.0)) if room > 0 else np.nan
+        r[i, j] = r[j, i] = np.sign(value) if abs(value) > 1 - PERFECT else value
+    return Correlations(r, found.n, constant)
+
+
+def _about_mean(values: Array) -> Array:
+    """Distances from the mean, at moderate size; all 0 where the values do not vary."""
+    if values.size == 0 or values.min() == values.max():
+        return np.zeros(values.size)
+    plain, _ = moderate(values)
+    return plain - plain.mean()
 
 
 def _centre_and_scale(x: Array, valid: Mask) -> tuple[Array, Array | None]:
@@ -110,8 +141,8 @@ def _centre_and_scale(x: Array, valid: Mask) -> tuple[Array, Array | None]:
     return centre, scale
 
 
-def _from_sums(n: Array, cross: Array, sums: Array, squares: Array) -> Correlations:
-    """Coefficients from sums over common cases; [i, j] of `sums` is Σ of i over the cases of j."""
+def _from_sums(n: Array, cross: Array, sums: Array, squares: Array) -> tuple[Correlations, Mask]:
+    """(coefficients, which of them lost digits) from sums over common cases; [i, j] of `sums` is Σ of i over the cases of j."""
     count = np.maximum(n, 1.0)
     variance = squares - sums**2 / count
     constant = variance <= NO_SPREAD * np.maximum(squares, 1e-300)
@@ -121,7 +152,8 @@ def _from_sums(n: Array, cross: Array, sums: Array, squares: Array) -> Correlati
     r = np.where(np.abs(r) > 1 - PERFECT, np.sign(r), r)
     np.fill_diagonal(r, np.where(np.isfinite(np.diag(r)), 1.0, np.nan))
     r[n < 2] = np.nan
-    return Correlations(r, np.rint(n).astype(np.int64), constant & (n >= 1))
+    doubtful = (variance <= DOUBTFUL * squares) & (n >= 2)
+    return Correlations(r, np.rint(n).astype(np.int64), constant & (n >= 1)), doubtful
 
 
 def mid_ranks(x: Array) -> Array:
@@ -374,8 +406,28 @@ def intervals(
         reach = ndtri(0.5 + confidence / 2) * np.sqrt(top / (n - lost))
         z = np.arctanh(r)
         low, high = np.tanh(z - reach), np.tanh(z + reach)
-    few = (n <= lost) | ~np.isfinite(r)
+    few = (n <= lost) | ~np.isfinite(r) | (np.abs(r) == 1)  # no interval for a coefficient of 1
     return np.where(few, np.nan, low), np.where(few, np.nan, high)
+
+
+@cache
+def _permutations(n: int) -> NDArray[np.int8]:
+    """All orders of n things, shape (n!, n)."""
+    return np.array(list(permutations(range(n))), np.int8)
+
+
+def exact_rho_p(x: Array, y: Array) -> float:
+    """Two-sided p of Spearman's rho for at most 9 cases: the share of all orders of y that are at least as far from 0.
+
+    NaN for fewer than 3 cases, or where a variable does not vary.
+    """
+    if x.size < 3 or x.size > EXACT_RHO:
+        return float("nan")
+    a, b = (ranks - ranks.mean() for ranks in mid_ranks(np.column_stack([x, y])).T)
+    if not a.any() or not b.any():
+        return float("nan")
+    everywhere = np.abs(b[_permutations(x.size)] @ a)
+    return float((everywhere >= abs(float(a @ b)) - 1e-9).mean())
 
 
 def adjust(p: Array, method: str) -> Array:

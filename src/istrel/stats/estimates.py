@@ -47,3 +47,11 @@ def estimates(values: NDArray[np.float64], *reasons: tuple[NDArray[np.bool_], st
     for mask, _ in reasons:
         values[mask] = np.nan
     return Estimates(values, reasons)
+
+
+def ratio(part: Estimates, whole: Estimates) -> Estimates:
+    """One statistic over another; undefined where either is, or where the second is 0."""
+    with np.errstate(divide="ignore", invalid="ignore"):
+        values = part.values / whole.values
+    zero = whole.values == 0
+    return estimates(values, *part.reasons, *whole.reasons, (zero, "its standard error is 0"))

@@ -59,15 +59,20 @@ def _of_everyone(codes: NDArray[np.integer], use: NDArray[np.bool_], n_categorie
     return Frequencies(counts=counts[None, :], missing=np.array([used.size - counts.sum()]))
 
 
-def wilson_interval(count: int, n: int, *, confidence: float = 0.95) -> tuple[float, float]:
-    """Limits of a proportion count / n (Wilson 1927); (nan, nan) for n = 0."""
+def wilson_intervals(
+    counts: NDArray[np.int64], n: NDArray[np.int64], *, confidence: float = 0.95
+) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+    """Limits of proportions counts / n (Wilson 1927), shapes that go together; NaN where n is 0."""
     from scipy.special import ndtri
 
-    if n == 0:
-        return float("nan"), float("nan")
     z = float(ndtri(0.5 + confidence / 2))
-    share, square = count / n, z * z
-    centre = share + square / (2 * n)
-    reach = z * np.sqrt(share * (1 - share) / n + square / (4 * n * n))
-    low, high = (centre - reach) / (1 + square / n), (centre + reach) / (1 + square / n)
-    return max(0.0, float(low)) if count else 0.0, min(1.0, float(high)) if count < n else 1.0
+    square = z * z
+    with np.errstate(divide="ignore", invalid="ignore"):
+        share = counts / n
+        centre = share + square / (2 * n)
+        reach = z * np.sqrt(share * (1 - share) / n + square / (4 * n * n))
+        low, high = (centre - reach) / (1 + square / n), (centre + reach) / (1 + square / n)
+    low = np.where(counts == 0, 0.0, np.maximum(low, 0.0))
+    high = np.where(counts == n, 1.0, np.minimum(high, 1.0))
+    none = np.broadcast_to(n == 0, low.shape)
+    return np.where(none, np.nan, low), np.where(none, np.nan, high)

@@ -69,6 +69,29 @@ class Arranged:
         """The ascending values of one group."""
         return self.values[self.bounds[which] : self.bounds[which + 1]]
 
+    def places(self, limits: Array, *, after: bool) -> NDArray[np.int64]:
+        """How many values of each group lie before each limit (with `after`: at most at it), found by halving all at once.
+
+        Parameters
+        ----------
+        limits
+            Shape (limits,) for all groups, or (groups, limits); NaN lies behind all values.
+
+        Returns
+        -------
+        int64 (groups, limits).
+        """
+        limits = np.broadcast_to(limits, (self.n_groups, limits.shape[-1]))
+        low = np.zeros(limits.shape, np.int64)
+        high = np.broadcast_to(self.sizes[:, None], limits.shape).copy()
+        starts = self.bounds[:-1, None]
+        while (open_ := low < high).any():
+            middle = (low + high) // 2
+            found = self.values[np.minimum(starts + middle, self.values.size - 1)]
+            before = open_ & ((found <= limits) if after else (found < limits))
+            low, high = np.where(before, middle + 1, low), np.where(open_ & ~before, middle, high)
+        return low
+
     def rows_beyond(self, low: Array, high: Array) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
         """(rows from 0, their groups) of the values that are at most `low` or at least `high`, limits of shape (groups,).
 

@@ -44,6 +44,13 @@ def quantile(cells: Arranged, p: float, *, kind: QuantileType = 7) -> Estimates:
     return estimates(np.where(part == 0, low, (1 - part) * low + part * high), (n < 1, EMPTY))
 
 
+def share_between(cells: Arranged, low: Array, high: Array) -> Array:
+    """The share of each group's values from its own `low` to its own `high`, both included; NaN for an empty group."""
+    below, upto = (cells.places(limits[:, None], after=after)[:, 0] for limits, after in ((low, False), (high, True)))
+    with np.errstate(invalid="ignore", divide="ignore"):
+        return np.asarray((upto - below) / cells.sizes)
+
+
 def minimum(cells: Arranged) -> Estimates:
     return quantile(cells, 0.0)
 

@@ -13,6 +13,7 @@ from istrel.data.combine.rows import take
 from istrel.data.combine.stack import stack
 from istrel.data.guess import guess_codebook
 from istrel.data.table import Table
+from istrel.study.recipes import Joined, Longer, Recipe, Stacked, Wider
 from istrel.study.study import StudySource
 
 Combined = tuple[StudySource, str]
@@ -30,28 +31,30 @@ def table_of(source: StudySource) -> Table:
 def joined(left: StudySource, right: StudySource, keys: tuple[str, ...], keep: Keep) -> Combined:
     """(the joined source, what the join does in words)."""
     table, report = join(table_of(left), table_of(right), keys, keep)
-    return _source(table, (left, right)), report.words
+    return _source(table, (left, right), Joined(left.id, right.id, keys, keep)), report.words
 
 
 def stacked(sources: tuple[StudySource, ...]) -> Combined:
     """(the stacked source, what does not match)."""
     table, words = stack(tuple(table_of(source) for source in sources))
-    return _source(table, sources), words
+    return _source(table, sources, Stacked(tuple(source.id for source in sources))), words
 
 
 def made_long(source: StudySource, gathered: tuple[str, ...]) -> Combined:
     """(one row per case and variable, how many)."""
     table = to_long(table_of(source), gathered)
-    return _source(table, (source,)), f"{table.n_rows:,} rows and {len(table.columns)} variables would result."
+    return _source(
+        table, (source,), Longer(source.id, gathered)
+    ), f"{table.n_rows:,} rows and {len(table.columns)} variables would result."
 
 
 def made_wide(source: StudySource, keys: tuple[str, ...], names_from: str, values_from: tuple[str, ...]) -> Combined:
     """(one row per key, what was left out)."""
     table, words = to_wide(table_of(source), keys, names_from, values_from)
-    return _source(table, (source,)), words
+    return _source(table, (source,), Wider(source.id, keys, names_from, values_from)), words
 
 
-def _source(table: Table, parents: tuple[StudySource, ...]) -> StudySource:
+def _source(table: Table, parents: tuple[StudySource, ...], recipe: Recipe) -> StudySource:
     """A source with the lines of its parents' codebooks; what is new is guessed, and nothing is derived any more."""
     lines: dict[str, Variable] = {}
     for parent in parents:
@@ -59,7 +62,8 @@ def _source(table: Table, parents: tuple[StudySource, ...]) -> StudySource:
             if line.name in table and table.column(line.name).kind is parent.data.table.column(line.name).kind:
                 lines.setdefault(line.name, line)
     guessed = guess_codebook(table)
-    return StudySource(table, Codebook(tuple(_plain(lines.get(v.name, v)) for v in guessed.variables)))
+    codebook = Codebook(tuple(_plain(lines.get(v.name, v)) for v in guessed.variables))
+    return StudySource(table, codebook, recipe=recipe)
 
 
 def _plain(line: Variable) -> Variable:

@@ -1,15 +1,29 @@
-"""The manuscript: kept exhibits made again from the study as it stands, and which of their numbers moved."""
+"""The manuscript: kept exhibits as they are now, each made when it is looked at, and which of their numbers moved."""
 
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import NamedTuple
 
-from istrel.exhibits.make import Exhibit, make_exhibit
-from istrel.exhibits.printing import print_table
-from istrel.exhibits.sheet import FigureSheet
+from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.make import Exhibit
+from istrel.exhibits.printing import print_cell
+from istrel.exhibits.text import Cell, Hidden
 from istrel.problem import Problem
-from istrel.study.study import Kept, Study
+from istrel.stats.estimates import Undefined
+from istrel.stats.quantiles import CaseValue
+from istrel.study.remake import made
+from istrel.study.study import Accepted, Kept, Study
 from istrel.style.house import HouseStyle
+
+
+class Moved(NamedTuple):
+    """A number that is not what was accepted; None where there is none on that side."""
+
+    row: str
+    column: str
+    old: float | str | tuple[float, ...] | None
+    new: float | str | tuple[float, ...] | None
 
 
 @dataclass(frozen=True, eq=False)
@@ -21,7 +35,7 @@ class Entry:
     exhibit, number
         The exhibit as it is now (None when it cannot be made any more), and its number.
     moved
-        How many printed numbers differ from those accepted.
+        The numbers that differ from those accepted.
     trouble
         Why it cannot be made.
     """
@@ -30,7 +44,7 @@ class Entry:
     label: str
     number: str
     exhibit: Exhibit | None
-    moved: int = 0
+    moved: tuple[Moved, ...] = ()
     trouble: str = ""
 
     @property
@@ -40,43 +54,52 @@ class Entry:
             return f"cannot be made: {self.trouble}"
         if not self.moved:
             return "as kept"
-        return "drawn again" if self.kept.is_figure else f"{self.moved} number{'s' if self.moved > 1 else ''} moved"
+        if self.kept.is_figure:
+            return "drawn again"
+        return f"{len(self.moved)} number{'s' if len(self.moved) > 1 else ''} moved"
 
 
-def printed_numbers(exhibit: Exhibit, style: HouseStyle) -> tuple[str, ...]:
-    """What an exhibit prints, as comparable strings: the cells of a table, the heights of a figure."""
+def numbers_of(exhibit: Exhibit) -> tuple[Accepted, ...]:
+    """The numbers of an exhibit by row and column: the cells of a table, the heights of a figure."""
     sheet = exhibit.sheet
-    if isinstance(sheet, FigureSheet):
-        return tuple(
-            repr(value) for panel in sheet.panels for value in (*panel.edges.tolist(), *panel.heights.tolist())
-        )
-    return tuple(cell for row in print_table(sheet, style).rows for cell in row.cells)
+    cells = sheet.numbers if isinstance(sheet, FigureSheet) else tuple(sheet.cells)
+    return tuple(Accepted(cell.row, cell.column, _value(cell)) for cell in cells if cell.row and cell.value is not None)
+
+
+def _value(cell: Cell) -> float | str | tuple[float, ...]:
+    value = cell.value
+    if isinstance(value, Undefined | Hidden):
+        return value.reason
+    if isinstance(value, tuple):
+        return tuple(part.value if isinstance(part, CaseValue) else part for part in value)
+    return value if value is not None else ""
+
+
+def moved_between(before: tuple[Accepted, ...], now: tuple[Accepted, ...]) -> tuple[Moved, ...]:
+    """The numbers that differ, in the order of what is there now; those that are gone come last."""
+    old = {(number.row, number.column): number.value for number in before}
+    new = {(number.row, number.column): number.value for number in now}
+    changed = [Moved(*key, old.get(key), value) for key, value in new.items() if old.get(key) != value]
+    return (*changed, *(Moved(*key, value, None) for key, value in old.items() if key not in new))
 
 
 def compose(study: Study, style: HouseStyle) -> tuple[Entry, ...]:
-    """Every kept exhibit made again and numbered in order, tables and figures apart."""
-    counts = {True: 0, False: 0}
-    entries = []
-    for kept in study.kept:
-        counts[kept.is_figure] += 1
-        number = str(counts[kept.is_figure])
-        label = (style.figure if kept.is_figure else style.table).label.format(number=number)
-        try:
-            exhibit = _made(kept, study, style)
-        except Problem as problem:
-            entries.append(Entry(kept, label, number, None, trouble=problem.message))
-            continue
-        now = printed_numbers(exhibit, style)
-        entries.append(Entry(kept, label, number, exhibit, moved=differences(kept.printed, now)))
-    return tuple(entries)
+    """Every kept exhibit as it is now, numbered in order, tables and figures apart."""
+    return tuple(entry_of(kept, study, style) for kept in study.kept)
 
 
-def _made(kept: Kept, study: Study, style: HouseStyle) -> Exhibit:
-    source = study.sources[kept.source]
-    return make_exhibit(kept.sentence, source.data, style, source.standing)
+def entry_of(kept: Kept, study: Study, style: HouseStyle) -> Entry:
+    """One kept exhibit as it is now."""
+    before = study.kept[: next(k for k, other in enumerate(study.kept) if other.id == kept.id) + 1]
+    number = str(sum(other.is_figure == kept.is_figure for other in before))
+    label = (style.figure if kept.is_figure else style.table).label.format(number=number)
+    try:
+        exhibit = made(kept, study)
+    except Problem as problem:
+        return Entry(kept, label, number, None, trouble=problem.message)
+    return Entry(kept, label, number, exhibit, moved_between(kept.accepted, numbers_of(exhibit)))
 
 
-def differences(before: tuple[str, ...], now: tuple[str, ...]) -> int:
-    """How many strings differ place by place; lines more or fewer count too."""
-    changed = sum(a != b for a, b in zip(before, now, strict=False))
-    return changed + abs(len(before) - len(now))
+def printed(value: object, style: HouseStyle) -> str:
+    """A moved number in print, for a list of them."""
+    return print_cell(Cell(value), style) if isinstance(value, float | str | tuple) else ""

@@ -13,6 +13,7 @@ from istrel.data.reading import ReadingSettings, read
 from istrel.data.reading.watch import Watch
 from istrel.problem import Problem
 from istrel.study.codebook_csv import read_codebook
+from istrel.study.recipes import Read
 from istrel.study.study import StudySource
 
 
@@ -55,7 +56,7 @@ def open_source(path: str | Path, opening: Opening | None = None, watch: Watch |
         codebook = _laid_over(codebook, Path(opening.codebook))
     if opening.missing:
         codebook = codebook.with_missing(opening.missing)
-    return StudySource(table, codebook)
+    return StudySource(table, codebook, recipe=Read(str(Path(path).resolve()), opening.reading))
 
 
 def _laid_over(codebook: Codebook, path: Path) -> Codebook:
@@ -78,4 +79,4 @@ def reread(old: StudySource, new: StudySource) -> StudySource:
             codebook = codebook.adding(line)
     kept = tuple(correction for correction in old.corrections if correction.variable in new.raw)
     asides = old.asides if new.raw.n_rows == old.raw.n_rows else ()
-    return StudySource(new.raw, codebook, kept, asides, old.standing)
+    return StudySource(new.raw, codebook, kept, asides, old.standing, old.id, new.recipe)

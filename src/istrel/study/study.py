@@ -13,20 +13,37 @@ from istrel.data.derive import Workings, with_derived
 from istrel.data.formula.evaluate import holds
 from istrel.data.formula.tree import Condition
 from istrel.data.table import Table
+from istrel.problem import Problem
+from istrel.study.recipes import Recipe
+
+FIRST = "s1"
+
+
+@dataclass(frozen=True)
+class Accepted:
+    """A number as it was kept or last accepted: known again by its row and column; a text is why there was none."""
+
+    row: str
+    column: str
+    value: float | str | tuple[float, ...]
 
 
 @dataclass(frozen=True)
 class Kept:
-    """An exhibit that was kept: its sentence, its title if edited, and what it printed when it was kept or last accepted.
+    """An exhibit that was kept: its sentence, its title if edited, and its numbers when it was kept or last accepted.
 
-    `source` is the place of the data it was made from among the sources of the study.
+    Attributes
+    ----------
+    id, source
+        Its own id, and that of the source it is made from; given by the study when it is kept.
     """
 
     sentence: str
-    printed: tuple[str, ...]
+    accepted: tuple[Accepted, ...]
     is_figure: bool = False
     title: str = ""
-    source: int = 0
+    source: str = ""
+    id: str = ""
 
 
 @dataclass(eq=False)
@@ -47,6 +64,10 @@ class StudySource:
     ----------
     raw
         As it was read; never changed.
+    id
+        Given by the study when the source joins it; it never changes.
+    recipe
+        How it came to be.
     asides
         Cases set aside: they are in no exhibit.
     standing
@@ -58,6 +79,8 @@ class StudySource:
     corrections: tuple[Correction, ...] = ()
     asides: tuple[Aside, ...] = ()
     standing: Condition | None = None
+    id: str = FIRST
+    recipe: Recipe | None = None
     made: Made = field(default_factory=Made, repr=False)
 
     @property
@@ -102,11 +125,35 @@ class StudySource:
 
 @dataclass(frozen=True, eq=False)
 class Study:
-    """Sources with all that was said about them, the one in use, and the manuscript."""
+    """Sources with all that was said about them, the one in use (by its id), and the manuscript.
+
+    Attributes
+    ----------
+    given
+        How many ids were given so far: none is given twice.
+    """
 
     sources: tuple[StudySource, ...]
-    current: int = 0
+    current: str = FIRST
     kept: tuple[Kept, ...] = ()
+    given: int = 1
+
+    def source_of(self, identity: str) -> StudySource:
+        """The source with an id.
+
+        Raises
+        ------
+        Problem
+            Where the study has none.
+        """
+        found = next((source for source in self.sources if source.id == identity), None)
+        if found is None:
+            raise Problem("The source of this is not in the study any more.")
+        return found
+
+    def next_id(self, kind: str) -> tuple[str, Study]:
+        """(an id that was never given, the study that remembers it)."""
+        return f"{kind}{self.given + 1}", replace(self, given=self.given + 1)
 
     @property
     def files(self) -> tuple[str, ...]:
@@ -116,7 +163,7 @@ class Study:
     @property
     def source(self) -> StudySource:
         """The source in use."""
-        return self.sources[self.current]
+        return self.source_of(self.current)
 
     @property
     def data(self) -> Dataset:
@@ -142,8 +189,7 @@ class Study:
 
     def with_source(self, source: StudySource) -> Study:
         """The same study with the source in use exchanged."""
-        place = self.current
-        return replace(self, sources=(*self.sources[:place], source, *self.sources[place + 1 :]))
+        return replace(self, sources=tuple(source if old.id == source.id else old for old in self.sources))
 
     def with_codebook(self, codebook: Codebook) -> Study:
         """The same study with another codebook for the source in use."""

@@ -56,13 +56,42 @@ class FigureStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
 
 
 class HouseStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
-    """Everything that a publisher decides about the look of tables and figures."""
+    """Everything that a publisher decides about the look and language of tables and figures.
+
+    Attributes
+    ----------
+    words
+        {a phrase in English, slots in braces: the same in the style's language}. What a style does not say, its
+        language says; what neither says stays English.
+    """
 
     name: str
     fonts: Fonts
     numbers: Numbers
     table: TableStyle
     figure: FigureStyle
+    language: Annotated[str, msgspec.Meta(pattern=r"^[a-z]{2}$")] = "en"
+    words: dict[str, str] = {}
+
+    def __hash__(self) -> int:
+        return hash((self.name, self.language))
+
+
+@cache
+def language_words(language: str) -> dict[str, str]:
+    """The phrases of a language that ships; none for English, in which they are written.
+
+    Raises
+    ------
+    Problem
+        For a language that does not ship.
+    """
+    path = FOLDER / "words" / f"{language}.toml"
+    if language == "en":
+        return {}
+    if not path.is_file():
+        raise Problem(f'There are no words in “{language}” yet; name them in the style file, with language = "en".')
+    return msgspec.toml.decode(path.read_bytes(), type=dict[str, str])
 
 
 @cache
@@ -79,7 +108,8 @@ def load_style(name: str = "apa7") -> HouseStyle:
     if not path.is_file():
         raise Problem(f"There is no house style “{name}”.{nearest(name, SHIPPED)} Shipped: apa7; or name a .toml file.")
     try:
-        return msgspec.toml.decode(path.read_bytes(), type=HouseStyle)
+        style = msgspec.toml.decode(path.read_bytes(), type=HouseStyle)
+        return msgspec.structs.replace(style, words={**language_words(style.language), **style.words})
     except msgspec.ValidationError as error:
         what, _, key = str(error).partition(" - at `$.")
         raise Problem(f"{path.name}, key {key.rstrip('`') or '(top)'}: {what[0].lower()}{what[1:]}.") from None

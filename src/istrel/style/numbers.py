@@ -2,12 +2,17 @@
 
 from __future__ import annotations
 
+import math
+from collections.abc import Callable
+from datetime import datetime, timedelta
 from enum import StrEnum
 
 from istrel.style.house import HouseStyle
 
 MINUS = "−"
 ABSENT = "—"
+MOST_DECIMALS = 12
+EPOCH = datetime(1970, 1, 1)
 
 
 class Kind(StrEnum):
@@ -19,6 +24,11 @@ class Kind(StrEnum):
     COEFFICIENT = "coefficient"
     STATISTIC = "statistic"
     P = "p"
+    CODE = "code"
+    EDGE = "edge"
+    DATE = "date"
+    LIMIT = "limit of p"
+    P_WITH_SIGN = "p with sign"
 
 
 def format_number(value: float, kind: Kind, style: HouseStyle, decimals: int | None = None) -> str:
@@ -34,8 +44,10 @@ def format_number(value: float, kind: Kind, style: HouseStyle, decimals: int | N
     Text with a true minus sign, the style's decimal mark, and thousands separated from 1,000 on.
     """
     numbers = style.numbers
-    if kind is Kind.P:
-        return format_p(value, style)
+    if value == 0:
+        value = 0.0  # a zero has no sign
+    if kind in OWN_WAY:
+        return OWN_WAY[kind](value, style)
     places = {
         Kind.COUNT: 0,
         Kind.PERCENT: numbers.percent_decimals,
@@ -56,15 +68,46 @@ def format_number(value: float, kind: Kind, style: HouseStyle, decimals: int | N
     return _marked(text, style)
 
 
+def decimals_for(spread: float, usual: int) -> int:
+    """So many decimals that a standard deviation keeps two figures; at least the usual ones."""
+    if not 0 < spread < math.inf:
+        return usual
+    return min(max(usual, 1 - math.floor(math.log10(spread))), MOST_DECIMALS)
+
+
+def _p_with_sign(value: float, style: HouseStyle) -> str:
+    text = format_p(value, style)
+    return text if text[0] in "<>" else f"= {text}"
+
+
+def _limit(value: float, style: HouseStyle) -> str:
+    text = f"{value:g}"
+    return _marked(text if style.numbers.leading_zero else without_leading_zero(text), style)
+
+
+def _date(value: float, style: HouseStyle) -> str:
+    del style
+    return (EPOCH + timedelta(days=value)).isoformat()[:10]
+
+
+def _edge(value: float, style: HouseStyle) -> str:
+    return _marked(f"{value:,.12g}", style)
+
+
+def _code(value: float, style: HouseStyle) -> str:
+    text = str(int(value)) if float(value).is_integer() and abs(value) <= 2**53 else repr(float(value))
+    return text.replace("-", MINUS).replace(".", style.numbers.decimal_mark)
+
+
 def format_p(value: float, style: HouseStyle) -> str:
     """A p-value: exact to the style's decimals, "< .001" below what they show, never 0 and never 1."""
     places = style.numbers.p_decimals
     text = format(value, f".{places}f")
-    sign = ""
-    if float(text) == 0:
-        sign, text = "< ", format(10.0**-places, f".{places}f")
-    elif float(text) == 1:
-        sign, text = "> ", format(1 - 10.0**-places, f".{places}f")
+    sign, least = "", 10.0**-places
+    if value < least:
+        sign, text = "< ", format(least, f".{places}f")
+    elif value > 1 - least:
+        sign, text = "> ", format(1 - least, f".{places}f")
     if not style.numbers.leading_zero:
         text = without_leading_zero(text)
     return sign + _marked(text, style)
@@ -87,3 +130,14 @@ def _scientific(value: float, places: int, style: HouseStyle) -> str:
 def _marked(text: str, style: HouseStyle) -> str:
     swap = {"-": MINUS, ",": style.numbers.thousands, ".": style.numbers.decimal_mark}
     return "".join(swap.get(character, character) for character in text)
+
+
+# Kinds that do not print with so many decimals.
+OWN_WAY: dict[Kind, Callable[[float, HouseStyle], str]] = {
+    Kind.P: format_p,
+    Kind.P_WITH_SIGN: _p_with_sign,
+    Kind.LIMIT: _limit,
+    Kind.DATE: _date,
+    Kind.EDGE: _edge,
+    Kind.CODE: _code,
+}

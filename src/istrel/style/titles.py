@@ -28,11 +28,15 @@ SMALL = {
 }
 
 
-def title_case(text: str) -> str:
-    """Words of four letters or more, and the first word, with a capital; words that have capitals or digits stay."""
+def title_case(text: str, *, first: bool = True) -> str:
+    """Words of four letters or more, and the first word, with a capital; words that have capitals or digits stay.
+
+    `first` is False for text that goes on behind other text.
+    """
     words = text.split(" ")
     return " ".join(
-        _cased(word, first=place == 0 or words[place - 1].endswith(":")) for place, word in enumerate(words)
+        _cased(word, first=(first and place == 0) or (place > 0 and words[place - 1].endswith(":")))
+        for place, word in enumerate(words)
     )
 
 

@@ -12,6 +12,7 @@ from istrel.app import theme
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.paper import Paper
 from istrel.app.widgets.simple import button, column, label
+from istrel.exhibits.printing import plain_text
 from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.style.house import HouseStyle
 
@@ -26,11 +27,12 @@ class MarginNoteView(QWidget):
     chosen = Signal(object)
     cases_wanted = Signal(object)
 
-    def __init__(self, note: MarginNote, parent: QWidget) -> None:
+    def __init__(self, note: MarginNote, style: HouseStyle, parent: QWidget) -> None:
         super().__init__(parent)
         self.note = note
+        words = plain_text(note.says, style)
         layout = column(self, margins=(12, 0, 0, 2), spacing=3)
-        says = label(note.says, "error", wrap=True)
+        says = label(words, "error", wrap=True)
         says.setStyleSheet(f"font-size: 13px; color: {theme.VERMILION};")
         layout.addWidget(says)
         for remedy in note.remedies:
@@ -38,11 +40,11 @@ class MarginNoteView(QWidget):
             link.setStyleSheet("font-size: 13px;")
             layout.addWidget(link, 0, Qt.AlignmentFlag.AlignLeft)
         if note.cases is not None:
-            show = button("show cases", "link", partial(self.cases_wanted.emit, note))
+            show = button("show cases", "link", partial(self.cases_wanted.emit, note.cases))
             show.setStyleSheet("font-size: 13px;")
             layout.addWidget(show, 0, Qt.AlignmentFlag.AlignLeft)
         self.setFixedWidth(NOTE_WIDTH)
-        self.setAccessibleName(f"Margin note: {note.says}")
+        self.setAccessibleName(f"Margin note: {words}")
 
     def paintEvent(self, event: QPaintEvent) -> None:
         del event
@@ -75,10 +77,10 @@ class ProofDesk(QScrollArea):
         for view in self.notes:
             view.hide()
             view.deleteLater()
-        self.notes = [MarginNoteView(note, self._canvas) for note in proof.exhibit.margin]
+        self.notes = [MarginNoteView(note, style, self._canvas) for note in proof.exhibit.margin]
         for view in self.notes:
             view.chosen.connect(self._choose)
-            view.cases_wanted.connect(self.paper.note_clicked)
+            view.cases_wanted.connect(self.paper.behind_wanted)
             view.show()
         self._arrange()
 

@@ -3,18 +3,22 @@
 from __future__ import annotations
 
 from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QFontMetricsF, QImage, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtGui import QFontMetricsF, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QWidget
 
 from istrel.app import theme
 from istrel.app.proof.jobs import Proof
+from istrel.app.proof.scene_painter import paint_scene
 from istrel.app.proof.setting import INDENT, PX_PER_MM, SetSheet, set_sheet
-from istrel.exhibits.sheet import Cell, Compound, FigureSheet, TableSheet, Text, lines_of
+from istrel.exhibits.figure import FigureSheet, Item
+from istrel.exhibits.printing import Runs, lines_of, plain_text
+from istrel.exhibits.table import TableSheet
+from istrel.exhibits.text import Cell, Hidden, cells_in
 from istrel.render.columns import split_at_mark
-from istrel.render.figure_layout import bar_at
-from istrel.sentence.words import STATISTICS
+from istrel.sentence.vocabulary import statistic
 from istrel.stats.estimates import Undefined
-from istrel.style.house import HouseStyle
+from istrel.stats.quantiles import CaseValue
+from istrel.style.house import HouseStyle, load_style
 from istrel.style.numbers import ABSENT
 
 SHADOW = 10
@@ -23,20 +27,17 @@ SHADOW = 10
 class Paper(QWidget):
     """Shows one proof. The widget is as large as the sheet and its shadow at the chosen zoom.
 
-    `cell_clicked(row, column)`, `bar_clicked(panel, bar)` and `note_clicked(note)` ask for the cases behind them.
+    `behind_wanted(behind)` asks for the cases behind what was clicked.
     """
 
-    cell_clicked = Signal(int, int)
-    bar_clicked = Signal(int, int)
-    note_clicked = Signal(object)
+    behind_wanted = Signal(object)
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self._proof: Proof | None = None
         self._set: SetSheet | None = None
-        self._image = QImage()
         self._zoom = 1.0
-        self._mark = "."
+        self._style = load_style()
         self.setAccessibleName("Proof")
         self.setMouseTracking(True)
 
@@ -44,12 +45,10 @@ class Paper(QWidget):
         self, proof: Proof, style: HouseStyle, number: str, zoom: float = 1.0, *, with_text: bool = False
     ) -> None:
         """Set the exhibit on this sheet, with its results text below if that is wanted."""
-        self._proof, self._zoom, self._mark = proof, zoom, style.numbers.decimal_mark
-        self._set = set_sheet(
-            proof.exhibit.sheet, style, number, proof.millimetres, proof.exhibit.text if with_text else ()
-        )
-        self._image = QImage.fromData(proof.picture) if proof.picture else QImage()
-        alt = getattr(proof.exhibit.sheet, "alt", "")
+        self._proof, self._zoom, self._style = proof, zoom, style
+        sheet = proof.exhibit.sheet
+        self._set = set_sheet(sheet, style, number, proof.scene, proof.exhibit.text if with_text else ())
+        alt = plain_text(sheet.alt, style) if isinstance(sheet, FigureSheet) else ""
         self.setAccessibleDescription(alt or f"{self._set.label}. {self._set.title}")
         self.resize(self.sizeHint())
         self.updateGeometry()
@@ -107,8 +106,11 @@ class Paper(QWidget):
         if self._set.table is not None:
             self._paint_heads(painter, self._set)
             self._paint_body(painter, self._set)
-        elif not self._image.isNull():
-            painter.drawImage(self._set.picture, self._image)
+        elif self._proof is not None and self._proof.scene is not None:
+            painter.save()
+            painter.translate(self._set.picture.topLeft())
+            paint_scene(painter, self._proof.scene, PX_PER_MM)
+            painter.restore()
         painter.translate(self._set.left, self._set.notes_top)
         self._set.notes.drawContents(painter)
         painter.end()
@@ -163,7 +165,7 @@ class Paper(QWidget):
             left = sheet.left + sheet.layout[0].width
             painter.setFont(theme.serif(sheet.size))
             for text, column in zip(row.cells, sheet.layout[1:], strict=False):
-                before, _ = split_at_mark(text, self._mark)
+                before, _ = split_at_mark(text, self._style.numbers.decimal_mark)
                 x = left + column.mark - metrics.horizontalAdvance(before)
                 if text == ABSENT:
                     x = left + (column.width - metrics.horizontalAdvance(text)) / 2
@@ -185,84 +187,75 @@ class Paper(QWidget):
                     left += column.width
         return None
 
+    def _numbers_at(self, row: int, column: int) -> tuple[Cell, ...]:
+        """The values in a cell of the table."""
+        sheet = self._proof.exhibit.sheet if self._proof else None
+        if not isinstance(sheet, TableSheet) or column >= len(sheet.rows[row].cells):
+            return ()
+        return tuple(cell for cell in cells_in(sheet.rows[row].cells[column]) if cell.value is not None)
+
     def explain(self, row: int, column: int) -> str:
         """What a number is: its full precision, its definition, and n."""
-        sheet = self._proof.exhibit.sheet if self._proof else None
-        if self._proof is None or not isinstance(sheet, TableSheet):
+        cells = self._numbers_at(row, column)
+        if not cells or self._proof is None:
             return ""
-        if column >= len(sheet.rows[row].cells):
-            return ""
-        cell = sheet.rows[row].cells[column]
-        parts = cell.cells if isinstance(cell, Compound) else (cell,)
-        shown = " · ".join(_full(part) for part in parts)
-        what = self._definition(column)
-        return "\n".join(part for part in (shown, what, self._counts(sheet, row)) if part)
+        sheet = self._proof.exhibit.sheet
+        assert isinstance(sheet, TableSheet)
+        shown = " · ".join(_full(cell) for cell in cells)
+        what = "; ".join(statistic(cell.statistic).meaning for cell in cells if cell.statistic)
+        counts = plain_text(sheet.rows[row].counts, self._style)
+        return "\n".join(part for part in (shown, what, counts) if part)
 
-    def _explain_bar(self, panel: int, bar: int) -> str:
-        sheet = self._proof.exhibit.sheet if self._proof else None
-        if not isinstance(sheet, FigureSheet):
-            return ""
-        here = sheet.panels[panel]
-        low, high = float(here.edges[bar]), float(here.edges[bar + 1])
-        return f"{low:g} to {high:g}: {int(here.counts[bar]):,} of {here.n:,} cases".replace("-", "−")
-
-    def _definition(self, column: int) -> str:
-        statistics = self._proof.exhibit.shown if self._proof else ()
-        return STATISTICS.get(statistics[column], "") if column < len(statistics) else ""
-
-    def _counts(self, sheet: TableSheet, row: int) -> str:
-        about = sheet.rows[row].about
-        for cell in self._proof.exhibit.result.cells if self._proof and about else ():
-            if (
-                about is not None
-                and getattr(cell, "variable", None) == about.variable
-                and cell.group.labels == about.group
-            ):
-                return f"n = {cell.n:,}, missing {cell.missing:,}"
-        return ""
-
-    def bar_at(self, point: QPoint) -> tuple[int, int] | None:
-        """(panel, bar) of a figure at a point of this widget."""
-        sheet = self._proof.exhibit.sheet if self._proof else None
-        if self._set is None or self._proof is None or not isinstance(sheet, FigureSheet):
+    def item_at(self, point: QPoint) -> Item | None:
+        """The item of a figure's mark at a point of this widget."""
+        proof, sheet = self._proof, self._proof.exhibit.sheet if self._proof else None
+        if self._set is None or proof is None or proof.scene is None or not isinstance(sheet, FigureSheet):
             return None
         x = (point.x() - SHADOW) / self._zoom - self._set.picture.left()
         y = (point.y() - SHADOW) / self._zoom - self._set.picture.top()
-        return bar_at(sheet, self._proof.panels, x / PX_PER_MM, y / PX_PER_MM)
+        part = proof.scene.at(x / PX_PER_MM, y / PX_PER_MM)
+        if part is None:
+            return None
+        items = getattr(sheet.panels[part.panel].marks[part.mark], "items", ())
+        return items[part.item] if 0 <= part.item < len(items) else None
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
-        """A click on a number or a bar asks for its cases."""
+        """A click on a number or a mark asks for its cases."""
         where = event.position().toPoint()
-        cell, bar = self.cell_at(where), self.bar_at(where)
-        if cell is not None:
-            self.cell_clicked.emit(*cell)
-        elif bar is not None:
-            self.bar_clicked.emit(*bar)
+        cell, item = self.cell_at(where), self.item_at(where)
+        numbers = self._numbers_at(*cell) if cell is not None else ()
+        behind = next((number.behind for number in numbers if number.behind is not None), item.behind if item else None)
+        if behind is not None:
+            self.behind_wanted.emit(behind)
         super().mouseReleaseEvent(event)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         """What the number under the pointer is."""
-        where = self.cell_at(event.position().toPoint())
-        bar = self.bar_at(event.position().toPoint())
-        self.setToolTip(self.explain(*where) if where else self._explain_bar(*bar) if bar else "")
-        pointing = bool(where and self.explain(*where)) or bar is not None
-        self.setCursor(Qt.CursorShape.PointingHandCursor if pointing else Qt.CursorShape.ArrowCursor)
+        point = event.position().toPoint()
+        where, item = self.cell_at(point), self.item_at(point)
+        says = self.explain(*where) if where else plain_text(item.words, self._style) if item else ""
+        self.setToolTip(says)
+        self.setCursor(Qt.CursorShape.PointingHandCursor if says else Qt.CursorShape.ArrowCursor)
         super().mouseMoveEvent(event)
 
 
 def _full(cell: Cell) -> str:
-    if isinstance(cell.value, Undefined):
-        return f"not defined: {cell.value.reason}"
-    if isinstance(cell.value, tuple):
-        return "; ".join(repr(value) for value in cell.value)
-    return "" if cell.value is None else str(cell.value) if isinstance(cell.value, str) else repr(cell.value)
+    """A value at full precision."""
+    value = cell.value
+    if isinstance(value, Undefined):
+        return f"not defined: {value.reason}"
+    if isinstance(value, Hidden):
+        return value.reason
+    if isinstance(value, tuple):
+        return "; ".join(repr(part.value if isinstance(part, CaseValue) else part) for part in value)
+    return value if isinstance(value, str) else repr(value)
 
 
-def text_width(text: Text, size: int) -> float:
+def text_width(text: Runs, size: int) -> float:
     return sum(QFontMetricsF(theme.serif(size, italic=run.italic)).horizontalAdvance(run.text) for run in text)
 
 
-def paint_runs(painter: QPainter, text: Text, at: QPointF, size: int) -> None:
+def paint_runs(painter: QPainter, text: Runs, at: QPointF, size: int) -> None:
     """Runs of text on one line, each in its slant."""
     x = at.x()
     for run in text:

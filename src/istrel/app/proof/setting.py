@@ -8,9 +8,12 @@ from PySide6.QtCore import QRectF
 from PySide6.QtGui import QFontMetricsF, QTextDocument
 
 from istrel.app import theme
-from istrel.exhibits.printing import PrintedTable, print_notes, print_table, print_title
-from istrel.exhibits.sheet import Run, Sheet, TableSheet, Text, lines_of
+from istrel.exhibits.printing import PrintedTable, Runs, lines_of, print_notes, print_table, print_text, print_title
+from istrel.exhibits.setting import Sheet
+from istrel.exhibits.table import TableSheet
+from istrel.exhibits.text import Run, Text
 from istrel.render.columns import Column, columns
+from istrel.render.scene import Scene
 from istrel.style.house import HouseStyle
 
 PX_PER_MM = 96 / 25.4
@@ -65,10 +68,9 @@ class SetSheet:
         return self.left + sum(column.width for column in self.layout)
 
 
-def set_sheet(
-    sheet: Sheet, style: HouseStyle, number: str, figure_mm: tuple[float, float] = (0.0, 0.0), text: Text = ()
-) -> SetSheet:
+def set_sheet(sheet: Sheet, style: HouseStyle, number: str, scene: Scene | None = None, text: Text = ()) -> SetSheet:
     """Set a table or figure on paper; a results text stands below it."""
+    figure_mm = (scene.width, scene.height) if scene is not None else (0.0, 0.0)
     size = round(style.fonts.table_pt * PX_PER_PT)
     margin = MARGIN_MM * PX_PER_MM
     metrics = QFontMetricsF(theme.serif(size))
@@ -100,7 +102,7 @@ def set_sheet(
     else:
         picture = QRectF(margin, y, figure_mm[0] * PX_PER_MM, figure_mm[1] * PX_PER_MM)
         y = picture.bottom()
-    notes = _notes_document(print_notes(sheet.notes, style), text, text_width, round(size * 0.9))
+    notes = _notes_document(print_notes(sheet.notes, style), print_text(text, style), text_width, round(size * 0.9))
     notes_top = y + 7
     height = notes_top + notes.size().height() + margin
     return SetSheet(
@@ -130,7 +132,7 @@ def _stretched(layout: tuple[Column, ...], width: float) -> tuple[Column, ...]:
     return (layout[0], *(Column(c.width + each, c.mark + each / 2) for c in layout[1:]))
 
 
-def _notes_document(notes: tuple[Text, ...], text: Text, width: float, size: int) -> QTextDocument:
+def _notes_document(notes: tuple[Runs, ...], text: Runs, width: float, size: int) -> QTextDocument:
     document = QTextDocument()
     document.setDocumentMargin(0)
     document.setDefaultFont(theme.serif(size))
@@ -144,7 +146,7 @@ def _notes_document(notes: tuple[Text, ...], text: Text, width: float, size: int
     return document
 
 
-def _html(text: Text) -> str:
+def _html(text: Runs) -> str:
     return "".join(_run(run) for run in text)
 
 

@@ -27,23 +27,18 @@ from istrel.app.proof.jobs import Proof, show_exhibit
 from istrel.app.proof.paper import Paper
 from istrel.app.widgets.simple import box, button, clear, column, label, row
 from istrel.exhibits.printing import print_title
-from istrel.exhibits.sheet import TableSheet, as_plain
 from istrel.problem import Problem
+from istrel.render import OUTPUTS
 from istrel.render.document import Document, Item
 from istrel.study.changes.manuscript import Accept, Drop, Move
-from istrel.study.manuscript import Entry, compose, printed_numbers
+from istrel.study.manuscript import Entry, compose, numbers_of
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
 
 Index = QModelIndex | QPersistentModelIndex
 OUTLINE = 280
 LARGEST = 0.88
-EXPORTS = {
-    "docx": "Word processor document (.docx)",
-    "html": "Web page (.html)",
-    "json": "Values for programs (.json)",
-    "csv": "Tables as CSV (.csv)",
-}
+EXPORTS = {o.ending: f"{o.words} (.{o.ending})" for o in OUTPUTS.values() if o.holds != "figure"}
 
 
 def make_pages(study: Study, style: HouseStyle) -> tuple[tuple[Entry, Proof | None], ...]:
@@ -151,7 +146,7 @@ class Manuscript(QWidget):
         self._area.setWidget(inner)
         right.addWidget(self._area, 1)
         self.outline.currentRowChanged.connect(self._go_to)
-        self.outline.moved.connect(lambda place, to: model.do(Move(place, to)) if place != to else None)
+        self.outline.moved.connect(self._move)
         model.changed.connect(self.refresh)
         self.refresh()
 
@@ -192,7 +187,7 @@ class Manuscript(QWidget):
             item.setToolTip(entry.kept.sentence)
             self.outline.addItem(item)
         self._show_pages(pages)
-        moved = sum(entry.moved for entry in self.entries)
+        moved = sum(len(entry.moved) for entry in self.entries)
         self.status.setText(f"{moved} number{'s' if moved != 1 else ''} moved since kept" if moved else "")
         for control in (self.copy_button, self.export_button):
             control.setEnabled(bool(self.entries))
@@ -210,13 +205,13 @@ class Manuscript(QWidget):
                     wrap=True,
                 )
             )
-        for place, (entry, proof) in enumerate(pages):
-            sheet = self._sheet(place, entry, proof)
+        for entry, proof in pages:
+            sheet = self._sheet(entry, proof)
             self._sheets.append(sheet)
             self._pages.addWidget(sheet, 0, Qt.AlignmentFlag.AlignHCenter)
         self._pages.addStretch()
 
-    def _sheet(self, place: int, entry: Entry, proof: Proof | None) -> QWidget:
+    def _sheet(self, entry: Entry, proof: Proof | None) -> QWidget:
         holder = QWidget()
         layout = column(holder, spacing=4)
         if proof is None:
@@ -231,11 +226,15 @@ class Manuscript(QWidget):
         links = row(spacing=16, margins=(12, 0, 0, 12))
         links.addWidget(label(entry.kept.sentence, "small", wrap=True), 1)
         if entry.moved and proof is not None:
-            numbers = printed_numbers(proof.exhibit, self._model.style)
-            links.addWidget(button("accept", "link", partial(self._model.do, Accept(place, numbers))))
-        links.addWidget(button("take out", "link", partial(self._model.do, Drop(place))))
+            numbers = numbers_of(proof.exhibit)
+            links.addWidget(button("accept", "link", partial(self._model.do, Accept(entry.kept.id, numbers))))
+        links.addWidget(button("take out", "link", partial(self._model.do, Drop(entry.kept.id))))
         layout.addLayout(links)
         return holder
+
+    def _move(self, place: int, to: int) -> None:
+        if place != to:
+            self._model.do(Move(self.entries[place].kept.id, to))
 
     def _go_to(self, place: int) -> None:
         if 0 <= place < len(self._sheets):
@@ -287,7 +286,8 @@ class Manuscript(QWidget):
 
 def clipboard_data(item: Item, style: HouseStyle) -> QMimeData:
     """What pastes as a real table, or as a picture."""
-    from istrel.exhibits.printing import body_rows, head_rows, print_table
+    from istrel.exhibits.printing import as_plain, body_rows, head_rows, print_table
+    from istrel.exhibits.table import TableSheet
     from istrel.render import html
 
     data = QMimeData()
@@ -304,7 +304,7 @@ def clipboard_data(item: Item, style: HouseStyle) -> QMimeData:
         ]
         data.setText("\n".join("\t".join(line) for line in lines))
     else:
-        from istrel.render.figure import draw
+        from istrel.render.print import draw
 
         data.setData("image/png", draw(sheet, style, "png"))
         data.setData("image/svg+xml", draw(sheet, style, "svg"))

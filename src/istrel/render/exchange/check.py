@@ -4,49 +4,50 @@ from __future__ import annotations
 
 from typing import Any
 
-from istrel.exhibits.check.result import CheckCell, QuantileCell, SetCell
-from istrel.render.exchange.common import as_json, groups, number
-from istrel.stats.estimates import Undefined
+from istrel.exhibits.forms.quantile_plot import QuantileCell
+from istrel.exhibits.verbs.check.reading import READINGS, remark
+from istrel.exhibits.verbs.check.result import CheckCell, SetCell
+from istrel.render.exchange.common import MOST_LISTED, as_json, groups, number, reason, reasons
 
 
 @as_json.register
 def _(cell: CheckCell) -> dict[str, Any]:
-    tests, undefined = {}, {}
-    for name, (statistic, p, adjusted) in cell.tests.items():
-        tests[name] = {"statistic": number(statistic), "p": number(p), "p_adjusted": number(adjusted)}
-        reason = next((v.reason for v in (statistic, p) if isinstance(v, Undefined)), None)
-        if reason is not None:
-            undefined[name] = reason
-    for name in ("skewness", "kurtosis"):
-        if isinstance(getattr(cell, name), Undefined):
-            undefined[name] = getattr(cell, name).reason
+    tests = {
+        name: {"statistic": number(t.statistic), "p": number(t.p), "p_adjusted": number(t.p_adjusted)}
+        for name, t in cell.tests.items()
+    }
+    why = {name: reason(t.statistic) or reason(t.p) for name, t in cell.tests.items()}
+    said = remark(cell.n) if isinstance(cell.n, int) else ""
     return {
         "variable": cell.variable,
         "groups": groups(cell.group.named),
-        "n": cell.n,
-        "missing": cell.missing,
+        "n": number(cell.n),
+        "missing": number(cell.missing),
         "tests": tests,
         "skewness": number(cell.skewness),
         "kurtosis": number(cell.kurtosis),
         "humps": None if cell.humps is None else list(cell.humps),
-        "reading": cell.reading,
-        "remarks": list(cell.remarks),
-        "undefined": undefined,
+        "reading": READINGS.get(cell.reading, ""),
+        "remarks": [said] if said else [],
+        "undefined": {
+            **{name: words for name, words in why.items() if words},
+            **reasons({"skewness": cell.skewness, "kurtosis": cell.kurtosis}),
+        },
     }
 
 
 @as_json.register
 def _(cell: SetCell) -> dict[str, Any]:
-    undefined = {name: t.statistic.reason for name, t in cell.tests.items() if isinstance(t.statistic, Undefined)}
     return {
         "variables": list(cell.variables),
         "groups": groups(cell.group.named),
-        "n": cell.n,
-        "missing": cell.missing,
+        "n": number(cell.n),
+        "missing": number(cell.missing),
         "tests": {name: {"statistic": number(t.statistic), "p": number(t.p)} for name, t in cell.tests.items()},
-        "remote_cases": [case.row for case in cell.remote],
-        "distances": [case.value for case in cell.remote],
-        "undefined": undefined,
+        "remote_cases": [case.row for case in cell.remote[:MOST_LISTED]],
+        "distances": [case.value for case in cell.remote[:MOST_LISTED]],
+        "undefined": reasons({name: test.statistic for name, test in cell.tests.items()}),
+        **({"cut": True} if len(cell.remote) > MOST_LISTED else {}),
     }
 
 

@@ -1,4 +1,4 @@
-"""What the JSON forms of all results share; each verb registers its own kinds of result with `as_json`."""
+"""What the JSON forms of all results share; each verb and form registers its own kinds of result with `as_json`."""
 
 from __future__ import annotations
 
@@ -6,7 +6,13 @@ from collections.abc import Sequence
 from functools import singledispatch
 from typing import Any
 
+import numpy as np
+
+from istrel.exhibits.text import Hidden
 from istrel.stats.estimates import Undefined
+from istrel.stats.quantiles import CaseValue
+
+MOST_LISTED = 1_000
 
 
 @singledispatch
@@ -24,5 +30,31 @@ def stored(value: float | str) -> Any:
     return int(value) if isinstance(value, float) and value.is_integer() and abs(value) < 2**53 else value
 
 
-def number(value: float | Undefined | None) -> float | None:
-    return None if isinstance(value, Undefined) else value
+def number(value: Any) -> Any:
+    """A number, or null where there is none or it is hidden."""
+    if value is None or isinstance(value, Undefined | Hidden):
+        return None
+    return None if isinstance(value, float) and not np.isfinite(value) else value
+
+
+def reason(value: Any) -> str | None:
+    """Why there is no number; None where there is one."""
+    return value.reason if isinstance(value, Undefined | Hidden) else None
+
+
+def reasons(values: dict[str, Any]) -> dict[str, str]:
+    """{name: why it has no number}."""
+    return {name: why for name, value in values.items() if (why := reason(value)) is not None}
+
+
+def finite(values: Any) -> Any:
+    """Nested lists with null where there is no number."""
+    array = np.asarray(values, float)
+    objects = array.astype(object)
+    objects[~np.isfinite(array)] = None
+    return objects.tolist()
+
+
+def listed(values: tuple[CaseValue, ...]) -> list[list[float | int]]:
+    """[value, row] pairs, so many as an exchange carries."""
+    return [[value.value, value.row] for value in values[:MOST_LISTED]]

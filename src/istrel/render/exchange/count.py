@@ -5,86 +5,53 @@ from __future__ import annotations
 from typing import Any
 
 import numpy as np
-from numpy.typing import NDArray
 
-from istrel.exhibits.count.result import CrossCell, FrequencyCell
-from istrel.render.exchange.common import as_json, groups, number, stored
-from istrel.stats.estimates import Undefined
+import istrel.render.exchange.frequencies  # its kinds of result are registered
+from istrel.exhibits.verbs.count.result import CrossCell
+from istrel.render.exchange.common import as_json, finite, groups, number, reasons, stored
 
-
-@as_json.register
-def _(cell: FrequencyCell) -> dict[str, Any]:
-    levels = []
-    for level in cell.levels:
-        entry: dict[str, Any] = {
-            "values": [stored(value) for value in level.values] or [level.label],
-            "count": level.count,
-            "percent": number(level.percent),
-            "valid_percent": number(level.valid_percent),
-            "cumulative_percent": number(level.cumulative_percent),
-            "low": number(level.low),
-            "high": number(level.high),
-        }
-        if level.limits is not None:
-            low, high = level.limits
-            entry |= {
-                "values": [level.label],
-                "from": low,
-                "to": high,
-                "midpoint": (low + high) / 2,
-                "closed": cell.closed,
-            }
-        levels.append(entry)
-    return {
-        "variables": list(cell.variables),
-        "groups": groups(cell.group.named),
-        "n": cell.n,
-        "missing": cell.missing,
-        "missing_reasons": dict(cell.reasons),
-        "levels": levels,
-    }
+del istrel
+COEFFICIENTS = ("cramers_v", "cramers_v_corrected", "phi", "gamma", "tau_b")
 
 
 @as_json.register
 def _(cell: CrossCell) -> dict[str, Any]:
-    shown = cell.counts.astype(object)
-    shown[cell.hidden] = None
+    hidden = np.zeros(cell.counts.shape, bool) if cell.hidden is None else cell.hidden[:-1, :-1] > 0
+    hides = cell.hidden is not None and bool(cell.hidden.any())
+    counts = cell.counts.astype(object)
+    counts[hidden] = None
     chi, found = cell.chi_square, cell.association
-    coefficients = ("cramers_v", "cramers_v_corrected", "phi", "gamma", "tau_b")
-    undefined = {key: getattr(found, key).reason for key in coefficients if isinstance(getattr(found, key), Undefined)}
-    if isinstance(chi.statistic, Undefined):
-        undefined["chi_square"] = chi.statistic.reason
-    if isinstance(cell.fisher, Undefined):
-        undefined["fisher_exact"] = cell.fisher.reason
+    association = {key: getattr(found, key) for key in COEFFICIENTS}
+
+    def unless_hidden(values: Any) -> Any:
+        return finite(np.full(np.shape(values), np.nan) if hides else values)
+
     return {
         "row": cell.row,
         "column": cell.column,
         "groups": groups(cell.group.named),
-        "n": cell.n,
-        "missing": cell.missing,
+        "n": number(cell.n),
+        "missing": number(cell.missing),
         "row_values": [stored(value) for value in cell.row_values],
         "column_values": [stored(value) for value in cell.column_values],
-        "counts": shown.tolist(),
-        "row_percent": _unless_hidden(cell.percents("row"), cell),
-        "column_percent": _unless_hidden(cell.percents("column"), cell),
-        "total_percent": _unless_hidden(cell.percents("total"), cell),
-        "expected": _finite(cell.expected),
-        "adjusted_residual": _unless_hidden(cell.residuals, cell),
+        "counts": counts.tolist(),
+        "row_percent": unless_hidden(cell.percents("row")[:-1, :-1]),
+        "column_percent": unless_hidden(cell.percents("column")[:-1, :-1]),
+        "total_percent": unless_hidden(cell.percents("total")[:-1, :-1]),
+        "expected": unless_hidden(cell.expected),
+        "adjusted_residual": unless_hidden(cell.residuals),
         "tests": {
-            "chi_square": {"statistic": number(chi.statistic), "df": chi.df, "p": number(chi.p)},
-            "fisher_exact": {"p": number(cell.fisher)},
+            "chi_square": {"statistic": number(chi.statistic), "df": None if hides else chi.df, "p": number(chi.p)},
+            "fisher_exact": {"p": number(cell.exact.p) if cell.exact.way == "fisher" else None},
+            **_beyond(cell),
         },
-        "association": {key: number(getattr(found, key)) for key in coefficients},
-        "undefined": undefined,
+        "association": {key: number(value) for key, value in association.items()},
+        "undefined": reasons({**association, "chi_square": chi.statistic, "fisher_exact": cell.exact.p}),
     }
 
 
-def _unless_hidden(values: NDArray[np.float64], cell: CrossCell) -> Any:
-    return _finite(np.where(cell.hidden, np.nan, values))
-
-
-def _finite(values: NDArray[np.float64]) -> Any:
-    """Nested lists with None where there is no number."""
-    objects = values.astype(object)
-    objects[~np.isfinite(values)] = None
-    return objects.tolist()
+def _beyond(cell: CrossCell) -> dict[str, Any]:
+    """An exact test of a table beyond 2 × 2."""
+    if cell.exact.way not in ("enumeration", "simulation"):
+        return {}
+    return {"exact": {"p": number(cell.exact.p), "way": cell.exact.way, "error": cell.exact.error}}

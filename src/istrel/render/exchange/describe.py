@@ -4,75 +4,67 @@ from __future__ import annotations
 
 from typing import Any
 
-from istrel.exhibits.describe.result import (
-    BoxCell,
-    CategoryCell,
-    CurveCell,
-    HistogramCell,
-    LevelCount,
-    MeasuredCell,
-    Value,
-)
-from istrel.render.exchange.common import as_json, groups, number, stored
+import istrel.render.exchange.frequencies  # its kinds of result are registered
+from istrel.exhibits.forms.boxes import BoxCell
+from istrel.exhibits.forms.cumulative import CumulativeCell
+from istrel.exhibits.forms.density import DensityCell
+from istrel.exhibits.forms.histogram import HistogramCell
+from istrel.exhibits.text import Hidden
+from istrel.exhibits.verbs.describe.result import MeasuredCell, Value
+from istrel.render.exchange.common import MOST_LISTED, as_json, finite, groups, listed, number, reasons
+from istrel.sentence.vocabulary import statistic
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
+from istrel.style.numbers import EPOCH, Kind
 
-WHOLE = {"n", "missing", "mode_count"}
-LISTS = {"lowest", "highest", "outliers"}
+del istrel
+LISTS = ("lowest", "highest", "outliers")
 
 
 @as_json.register
 def _(cell: MeasuredCell) -> dict[str, Any]:
+    cut = any(isinstance(v, tuple) and len(v) > MOST_LISTED for v in cell.statistics.values())
     return {
         "variable": cell.variable,
         "groups": groups(cell.group.named),
-        "n": cell.n,
-        "missing": cell.missing,
-        "statistics": {key: _value(key, value) for key, value in cell.statistics.items()},
-        "undefined": {key: v.reason for key, v in cell.statistics.items() if isinstance(v, Undefined)},
+        "n": number(cell.n),
+        "missing": number(cell.missing),
+        "statistics": {key: _value(key, value, cell) for key, value in cell.statistics.items()},
+        "undefined": reasons(cell.statistics),
+        **({"cut": True} if cut else {}),
     }
 
 
-@as_json.register
-def _(cell: CategoryCell) -> dict[str, Any]:
-    return {
-        "variables": [cell.variable],
-        "groups": groups(cell.group.named),
-        "n": cell.n,
-        "missing": cell.missing,
-        "levels": [_level(level) for level in cell.levels],
-    }
-
-
-def _value(key: str, value: Value) -> Any:
-    if isinstance(value, Undefined):
-        return [] if key in LISTS else None
+def _value(key: str, value: Value, cell: MeasuredCell) -> Any:
+    if isinstance(value, Undefined | Hidden):
+        return [] if key in LISTS and isinstance(value, Undefined) else None
     if isinstance(value, tuple):
-        return [[v.value, v.row] if isinstance(v, CaseValue) else v for v in value]
-    return int(value) if key in WHOLE else value
+        cases = tuple(part for part in value if isinstance(part, CaseValue))
+        return listed(cases) if cases or key in LISTS else list(value)
+    if cell.date and statistic(key).kind is Kind.MEASURE:
+        return _date(value)
+    return int(value) if statistic(key).kind is Kind.COUNT else value
 
 
-def _level(level: LevelCount) -> dict[str, Any]:
-    return {
-        "values": [stored(level.value)],
-        "count": level.count,
-        "percent": number(level.percent),
-        "valid_percent": number(level.valid_percent),
-        "cumulative_percent": number(level.cumulative_percent),
-        "low": number(level.low),
-        "high": number(level.high),
-    }
+def _date(days: float) -> str:
+    from datetime import timedelta
+
+    moment = (EPOCH + timedelta(days=days)).isoformat()
+    return moment.removesuffix("T00:00:00")
+
+
+def _about(cell: Any) -> dict[str, Any]:
+    return {"variable": cell.variable, "groups": groups(cell.group.named)}
 
 
 @as_json.register
 def _(cell: HistogramCell) -> dict[str, Any]:
     curve, over = cell.curve, cell.density
     entry = {
-        "variable": cell.variable,
-        "groups": groups(cell.group.named),
+        **_about(cell),
         "edges": cell.edges.tolist(),
-        "counts": cell.counts.tolist(),
-        "heights": cell.heights.tolist(),
+        "counts": [number(count) for count in cell.counts],
+        "heights": finite(cell.heights),
         "stat": cell.stat,
         "normal_curve": None if curve is None else {"mean": curve.mean, "sd": curve.sd, "scale": curve.scale},
     }
@@ -82,20 +74,24 @@ def _(cell: HistogramCell) -> dict[str, Any]:
 
 
 @as_json.register
-def _(cell: CurveCell) -> dict[str, Any]:
-    entry = {"variable": cell.variable, "groups": groups(cell.group.named), "x": cell.x.tolist(), "y": cell.y.tolist()}
-    return entry if cell.bandwidth is None else {**entry, "bandwidth": cell.bandwidth}
+def _(cell: DensityCell) -> dict[str, Any]:
+    return {**_about(cell), "x": cell.x.tolist(), "y": cell.y.tolist(), "bandwidth": cell.bandwidth}
+
+
+@as_json.register
+def _(cell: CumulativeCell) -> dict[str, Any]:
+    return {**_about(cell), "x": cell.x.tolist(), "y": cell.y.tolist()}
 
 
 @as_json.register
 def _(cell: BoxCell) -> dict[str, Any]:
     return {
-        "variable": cell.variable,
-        "groups": groups(cell.group.named),
+        **_about(cell),
         "q1": cell.q1,
         "median": cell.median,
         "q3": cell.q3,
         "whisker_low": cell.whisker_low,
         "whisker_high": cell.whisker_high,
-        "outside": [[v.value, v.row] for v in cell.outside],
+        "outside": listed(cell.outside),
+        **({"cut": True} if len(cell.outside) > MOST_LISTED else {}),
     }

@@ -4,37 +4,37 @@ from __future__ import annotations
 
 from typing import Any
 
-from istrel.exhibits.relate.result import PlaneCell, RelateCell
-from istrel.render.exchange.common import as_json, groups, number
-from istrel.stats.estimates import Undefined
+from istrel.exhibits.forms.scatter import PlaneCell
+from istrel.exhibits.verbs.relate.result import Pair, RelateCell
+from istrel.render.exchange.common import as_json, groups, number, reason
 
 
 @as_json.register
 def _(cell: RelateCell) -> dict[str, Any]:
-    pairs = []
-    for pair in cell.pairs:
-        entry: dict[str, Any] = {
-            "a": pair.a,
-            "b": pair.b,
-            "method": pair.method,
-            "coefficient": number(pair.coefficient),
-            "n": pair.n,
-        }
-        entry |= {key: number(getattr(pair, key)) for key in ("p", "p_adjusted", "low", "high")}
-        if isinstance(pair.coefficient, Undefined):
-            entry["undefined"] = pair.coefficient.reason
-        pairs.append(entry)
     return {
         "variables": list(cell.variables),
         "groups": groups(cell.group.named),
-        "n": cell.n,
+        "n": number(cell.n),
         "deletion": cell.deletion,
-        "missing": cell.missing,
+        "missing": number(cell.missing),
         "means": {name: number(value) for name, value in cell.means.items()},
         "sds": {name: number(value) for name, value in cell.deviations.items()},
-        "positive_definite": not cell.indefinite,
-        "pairs": pairs,
+        "positive_definite": cell.definite,
+        "pairs": [_pair(pair) for pair in cell.pairs],
     }
+
+
+def _pair(pair: Pair) -> dict[str, Any]:
+    entry: dict[str, Any] = {
+        "a": pair.a,
+        "b": pair.b,
+        "method": pair.method,
+        "coefficient": number(pair.coefficient),
+        "n": number(pair.n),
+    }
+    entry |= {key: number(getattr(pair, key)) for key in ("p", "p_adjusted", "low", "high")}
+    why = reason(pair.coefficient)
+    return {**entry, "undefined": why} if why is not None else entry
 
 
 @as_json.register

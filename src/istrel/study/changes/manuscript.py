@@ -1,15 +1,15 @@
-"""Changes of the manuscript: keeping, ordering, accepting."""
+"""Changes of the manuscript: keeping, ordering, accepting. Exhibits are named by their ids."""
 
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
 
-from istrel.study.study import Kept, Study
+from istrel.study.study import Accepted, Kept, Study
 
 
 @dataclass(frozen=True)
 class Keep:
-    """An exhibit added at the end of the manuscript."""
+    """An exhibit of the source in use added at the end of the manuscript."""
 
     exhibit: Kept
 
@@ -18,28 +18,29 @@ class Keep:
         return "keep the exhibit"
 
     def apply(self, study: Study) -> Study:
-        return replace(study, kept=(*study.kept, replace(self.exhibit, source=study.current)))
+        identity, study = study.next_id("k")
+        return replace(study, kept=(*study.kept, replace(self.exhibit, source=study.current, id=identity)))
 
 
 @dataclass(frozen=True)
 class Drop:
     """A kept exhibit taken out of the manuscript."""
 
-    place: int
+    id: str
 
     @property
     def words(self) -> str:
         return "take out the exhibit"
 
     def apply(self, study: Study) -> Study:
-        return replace(study, kept=(*study.kept[: self.place], *study.kept[self.place + 1 :]))
+        return replace(study, kept=tuple(kept for kept in study.kept if kept.id != self.id))
 
 
 @dataclass(frozen=True)
 class Move:
-    """A kept exhibit moved to another place."""
+    """A kept exhibit moved to another place, counted from 0."""
 
-    place: int
+    id: str
     to: int
 
     @property
@@ -47,23 +48,22 @@ class Move:
         return "move the exhibit"
 
     def apply(self, study: Study) -> Study:
-        kept = list(study.kept)
-        kept.insert(self.to, kept.pop(self.place))
-        return replace(study, kept=tuple(kept))
+        moved = [kept for kept in study.kept if kept.id == self.id]
+        others = [kept for kept in study.kept if kept.id != self.id]
+        return replace(study, kept=(*others[: self.to], *moved, *others[self.to :]))
 
 
 @dataclass(frozen=True)
 class Accept:
-    """The numbers that a kept exhibit prints now become the accepted ones."""
+    """The numbers that a kept exhibit has now become the accepted ones."""
 
-    place: int
-    printed: tuple[str, ...]
+    id: str
+    accepted: tuple[Accepted, ...]
 
     @property
     def words(self) -> str:
         return "accept the numbers"
 
     def apply(self, study: Study) -> Study:
-        kept = list(study.kept)
-        kept[self.place] = replace(kept[self.place], printed=self.printed)
+        kept = (replace(k, accepted=self.accepted) if k.id == self.id else k for k in study.kept)
         return replace(study, kept=tuple(kept))

@@ -1,16 +1,17 @@
-"""Changes of sources: another table joins the study, another one is in use, one leaves."""
+"""Changes of sources: another table joins the study, another one is in use, one leaves. Sources are named by their ids."""
 
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
 
 from istrel.problem import Problem
+from istrel.study.recipes import parents_of
 from istrel.study.study import Study, StudySource
 
 
 @dataclass(frozen=True, eq=False)
 class AddSource:
-    """One more source, which is in use from now on."""
+    """One more source, which is in use from now on; the study gives it its id."""
 
     source: StudySource
 
@@ -19,21 +20,22 @@ class AddSource:
         return f"add {self.source.name}"
 
     def apply(self, study: Study) -> Study:
-        return replace(study, sources=(*study.sources, self.source), current=len(study.sources))
+        identity, study = study.next_id("s")
+        return replace(study, sources=(*study.sources, replace(self.source, id=identity)), current=identity)
 
 
 @dataclass(frozen=True)
 class UseSource:
     """Another source is in use."""
 
-    place: int
+    id: str
 
     @property
     def words(self) -> str:
         return "use another source"
 
     def apply(self, study: Study) -> Study:
-        return replace(study, current=self.place)
+        return replace(study, current=study.source_of(self.id).id)
 
 
 @dataclass(frozen=True, eq=False)
@@ -47,25 +49,28 @@ class ReadAgain:
         return f"read {self.source.name} again"
 
     def apply(self, study: Study) -> Study:
-        return study.with_source(self.source)
+        return study.with_source(replace(self.source, id=study.current))
 
 
 @dataclass(frozen=True)
 class RemoveSource:
-    """A source taken out; refused while a kept exhibit is made from it."""
+    """A source taken out; refused while a kept exhibit or another source is made from it."""
 
-    place: int
+    id: str
 
     @property
     def words(self) -> str:
         return "take out a source"
 
     def apply(self, study: Study) -> Study:
+        leaving = study.source_of(self.id)
         if len(study.sources) == 1:
             raise Problem("The only source of a study cannot be taken out.")
-        if any(kept.source == self.place for kept in study.kept):
-            raise Problem(f"“{study.sources[self.place].name}” is needed by a kept exhibit.")
-        sources = tuple(source for place, source in enumerate(study.sources) if place != self.place)
-        moved = tuple(replace(kept, source=kept.source - (kept.source > self.place)) for kept in study.kept)
-        current = min(study.current - (study.current > self.place), len(sources) - 1)
-        return replace(study, sources=sources, current=current, kept=moved)
+        if any(kept.source == self.id for kept in study.kept):
+            raise Problem(f"“{leaving.name}” is needed by a kept exhibit.")
+        child = next((source for source in study.sources if self.id in parents_of(source.recipe)), None)
+        if child is not None:
+            raise Problem(f"“{child.name}” is made from “{leaving.name}”; take that out first.")
+        sources = tuple(source for source in study.sources if source.id != self.id)
+        current = study.current if study.current != self.id else sources[-1].id
+        return replace(study, sources=sources, current=current)

@@ -23,12 +23,12 @@ from istrel.sentence import parse, parse_condition
 from istrel.sentence.complete import complete
 from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subject, with_form
 from istrel.sentence.request import Request, show
+from istrel.sentence.vocabulary import FORMS, VERBS
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.manuscript import Keep
-from istrel.study.manuscript import printed_numbers
+from istrel.study.manuscript import numbers_of
 from istrel.study.study import Kept
 
-DRAWN = ("table", "histogram")
 PAUSE_MS = 30
 MOST_VALUES = 40
 
@@ -48,7 +48,7 @@ class Bench(QWidget):
         self.offers = Offers()
         self.message = label("", "error", wrap=True)
         self.desk = ProofDesk()
-        self.forms = FormsRow(DRAWN)
+        self.forms = FormsRow(tuple(VERBS["describe"].forms))
         self.settings = SettingsColumn()
         self._pause = QTimer(self)
         self._pause.setSingleShot(True)
@@ -197,7 +197,7 @@ class Bench(QWidget):
         self.strip.mark(names_of(self._request), groups_of(self._request))
         study, style = self._model.study, self._model.style
         self._model.background.submit(
-            "proof", lambda: make_proof(text, study.data, style, study.standing), self._show, self._show_mistake
+            "proof", lambda: make_proof(text, study.source, style), self._show, self._show_mistake
         )
 
     def _show_mistake(self, problem: Problem) -> None:
@@ -235,9 +235,9 @@ class Bench(QWidget):
         current = self.proof.exhibit.form if self.proof else ""
         for form, picture in self.forms.pictures.items():
             reason = "" if self._request else "nothing to set yet"
-            if form == "histogram" and self._request is not None and self._request.verb != "describe":
-                reason = f"“{self._request.verb}” is set as a table; histograms belong to describe"
-            if form == "histogram" and self._model.is_open:
+            if self._request is not None and form not in VERBS[self._request.verb].forms:
+                reason = f"“{self._request.verb}” cannot be set as {form}"
+            elif FORMS[form].drawn:
                 words = [f.name for f in facts if f.mean is None]
                 reason = reason or (f"“{words[0]}” holds no numbers" if words else "")
             picture.offer(facts, reason, current=form == current)
@@ -258,5 +258,4 @@ class Bench(QWidget):
         if self.proof is None:
             return
         exhibit = self.proof.exhibit
-        numbers = printed_numbers(exhibit, self._model.style)
-        self._model.do(Keep(Kept(exhibit.sentence, numbers, exhibit.is_figure)))
+        self._model.do(Keep(Kept(exhibit.sentence, numbers_of(exhibit), exhibit.is_figure)))

@@ -48,18 +48,19 @@ class FormPicture(QAbstractButton):
             painter.setPen(theme.colour(theme.FRAME))
             painter.drawRect(sheet)
         inner = sheet.adjusted(12, 10, -12, -10)
-        if self.form == "histogram":
-            self._histogram(painter, inner)
-        else:
+        if self.form == "table":
             self._table(painter, inner)
+        else:
+            self._shape(painter, inner)
         painter.setFont(theme.sans(theme.SMALL_PX))
         painter.setPen(theme.colour(theme.INK if self.isChecked() else theme.QUIET))
         painter.drawText(QRectF(0, SHEET.height() + 2, SHEET.width(), 18), Qt.AlignmentFlag.AlignCenter, self.form)
         painter.end()
 
-    def _histogram(self, painter: QPainter, rect: QRectF) -> None:
+    def _shape(self, painter: QPainter, rect: QRectF) -> None:
+        """The distribution of the first variable: in steps where the form counts case by case."""
         facts = self.facts[0] if self.facts else None
-        draw_shape(painter, rect, facts.shape if facts else (), stepped=False, soft=True)
+        draw_shape(painter, rect, facts.shape if facts else (), stepped=self.form == "cumulative", soft=True)
 
     def _table(self, painter: QPainter, rect: QRectF) -> None:
         """Three rules, and a grey line for each row of values."""

@@ -39,7 +39,7 @@ class Offers(FlowBox):
                 "word" if suggestion.kind == "word" else "offer",
                 partial(self._take, suggestion.text),
             )
-            made.setToolTip("Tab" if place == 0 else "")
+            made.setToolTip(" · ".join(filter(None, (suggestion.meaning, "Tab" if place == 0 else ""))))
             self.add(made)
         self.arrange()
 

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import replace
 from functools import partial
 from typing import Any
 
@@ -17,61 +16,10 @@ from istrel.app.widgets.simple import box, button, clear, column, label, row
 from istrel.exhibits.make import Exhibit
 from istrel.sentence.edit import with_setting
 from istrel.sentence.request import Request
+from istrel.sentence.settings import fitting_settings
+from istrel.sentence.vocabulary import ON_BUTTONS, SETTINGS, STATISTICS, Setting
 
-STATISTIC_CHIPS = {
-    "n": "n",
-    "missing": "missing",
-    "mean": "M",
-    "sd": "SD",
-    "se": "SE",
-    "ci": "95 % CI",
-    "median": "Mdn",
-    "iqr": "IQR",
-    "quartiles": "quartiles",
-    "min": "min",
-    "max": "max",
-    "range": "range",
-    "mode": "mode",
-    "trimmed_mean": "trimmed M",
-    "mad": "MAD",
-    "skewness": "skewness",
-    "kurtosis": "kurtosis",
-    "cv": "CV",
-}
-PAIRS = {"ci": ("ci_low", "ci_high"), "quartiles": ("q1", "q3")}
-# For each verb but describe: setting, its words, and what can be chosen (value: shown), the usual one first.
-VERBS: dict[str, dict[str, tuple[str, dict[Any, str]]]] = {
-    "count": {
-        "percent": ("Percentages", {None: "none", "row": "of the row", "column": "of the column", "total": "of all"}),
-        "order": ("Order", {"codebook": "codebook", "frequency": "frequency", "label": "label"}),
-        "missing": ("Missing", {"show": "in the table", "hide": "in the note"}),
-        "hide_below": ("Hide counts", {None: "none", 3: "below 3", 5: "below 5", 10: "below 10"}),
-        "top": ("Most frequent", {None: "all", 5: "5", 10: "10", 20: "20"}),
-    },
-    "check": {"adjust": ("p adjusted", {"none": "no", "holm": "Holm", "bh": "Benjamini–Hochberg"})},
-    "relate": {
-        "method": (
-            "Coefficient",
-            {
-                None: "by levels",
-                "pearson": "Pearson",
-                "spearman": "Spearman",
-                "kendall": "Kendall",
-                "fitting": "fitting",
-            },
-        ),
-        "deletion": ("Deletion", {"pairwise": "pairwise", "listwise": "listwise"}),
-        "adjust": ("p adjusted", {"none": "no", "holm": "Holm", "bh": "Benjamini–Hochberg"}),
-    },
-}
-CROSS_ONLY, LIST_ONLY = {"percent"}, {"order", "top", "missing"}
-HISTOGRAM = {
-    "rule": ("Classes by", ("freedman-diaconis", "scott", "sturges", "doane", "square root", "whole numbers")),
-    "height": ("Heights", ("count", "percent", "proportion", "density")),
-    "curve": ("Curve", ("normal", "density", "both", "none")),
-    "closed": ("Classes closed", ("left", "right")),
-}
-SHORT = {"freedman-diaconis": "Freedman–Diaconis", "scott": "Scott", "sturges": "Sturges", "doane": "Doane"}
+NOTHING_SAID = "usual"
 
 
 class SettingsColumn(QWidget):
@@ -111,12 +59,16 @@ class SettingsColumn(QWidget):
         self._shown = fingerprint
         clear(self._body)
         self.chips = {}
-        if exhibit.form == "histogram":
-            self._histogram(exhibit.request)
-        elif exhibit.request.verb == "describe":
-            self._table(exhibit)
-        else:
-            self._verb(exhibit.request)
+        request = exhibit.request
+        against, groups = bool(request.against), bool(request.across)
+        fitting = fitting_settings(request.verb, exhibit.form, against=against, groups=groups)
+        if exhibit.shown and any(setting.name == "statistics" for setting in fitting):
+            self._statistics(exhibit)
+        chosen = [setting for setting in fitting if setting.takes.offers]
+        if chosen:
+            self._heading(exhibit.form.capitalize() if exhibit.is_figure else "Layout")
+        for setting in chosen:
+            self._choice(setting, request)
         self._heading("Setting")
         self._line("House style", style_name, None)
         self._body.addStretch()
@@ -130,87 +82,63 @@ class SettingsColumn(QWidget):
             self._body.addSpacing(12)
         self._body.addWidget(label(text, "heading"))
 
-    def _table(self, exhibit: Exhibit) -> None:
-        request = exhibit.request
-        if exhibit.shown:
-            self._heading("Statistics, in this order")
-            flow = FlowBox(spacing=6)
-            for key, text in STATISTIC_CHIPS.items():
-                keys = PAIRS.get(key, (key,))
-                chip = button(text, "chip", partial(self._toggle, exhibit, keys))
-                chip.setCheckable(True)
-                chip.setChecked(all(k in exhibit.shown for k in keys))
-                self.chips[key] = chip
-                flow.add(chip)
-            self._body.addWidget(flow)
-            flow.arrange()
-        self._heading("Layout")
-        if request.across:
-            self._choice(
-                "Total across groups", "total", request, {True: "yes", False: "no"}, bool(request.settings.total)
-            )
-        if exhibit.shown:
-            kinds = {7: "type 7", 6: "type 6", 8: "type 8"}
-            self._choice("Quantiles", "quantiles", request, kinds, request.settings.quantiles or 7)
-            decimals = {None: "by codebook", 0: "0", 1: "1", 2: "2", 3: "3"}
-            self._choice("Decimals", "decimals", request, decimals, request.settings.decimals)
-
-    def _verb(self, request: Request) -> None:
-        """The settings of count, check and relate that mean something for this sentence."""
-        self._heading("Layout")
-        if request.across:
-            self._choice(
-                "Total across groups", "total", request, {True: "yes", False: "no"}, bool(request.settings.total)
-            )
-        unfit = LIST_ONLY if request.against else CROSS_ONLY
-        for name, (words, options) in VERBS[request.verb].items():
-            if request.verb != "count" or name not in unfit:
-                said = getattr(request.settings, name)
-                self._choice(words, name, request, options, next(iter(options)) if said is None else said)
+    def _statistics(self, exhibit: Exhibit) -> None:
+        """The statistics as buttons: pressed ones are shown in the order in which they were pressed."""
+        self._heading(SETTINGS["statistics"].words)
+        flow = FlowBox(spacing=6)
+        for entry in ON_BUTTONS:
+            keys = entry.of or (entry.name,)
+            chip = button(entry.words, "chip", partial(self._toggle, exhibit, keys), tip=entry.meaning)
+            chip.setCheckable(True)
+            chip.setChecked(all(key in exhibit.shown for key in keys))
+            self.chips[entry.name] = chip
+            flow.add(chip)
+        self._body.addWidget(flow)
+        flow.arrange()
 
     def _toggle(self, exhibit: Exhibit, keys: tuple[str, ...]) -> None:
         """A statistic added at the end or taken out; the last one stays."""
         shown = exhibit.shown
         wanted = tuple(k for k in shown if k not in keys) if keys[0] in shown else (*shown, *keys)
+        wanted = tuple(key for key in wanted if key in STATISTICS)
         if wanted:
             self._shown = ()
             self.request_changed.emit(with_setting(exhibit.request, "statistics", wanted))
 
-    def _histogram(self, request: Request) -> None:
-        self._heading("Histogram")
-        for name, (words, choices) in HISTOGRAM.items():
-            options = {choice: SHORT.get(choice, choice) for choice in choices}
-            now = getattr(request.settings, name)
-            self._choice(words, name, request, options, now or choices[0])
-        self._choice("Cumulative", "cumulative", request, {True: "yes", False: "no"}, bool(request.settings.cumulative))
+    def _choice(self, setting: Setting, request: Request) -> None:
+        """A line with the value that holds; a click offers the others. The usual value is taken out of the sentence."""
 
-    def _choice(self, words: str, name: str, request: Request, options: dict[Any, str], now: Any) -> None:
         def choose(value: Any) -> None:
-            cleared = value if value not in (None, False) else None
-            changed = with_setting(request, name, cleared)
-            if name == "rule":
-                changed = replace(changed, settings=replace(changed.settings, bins=None, width=None, edges=None))
+            changed = with_setting(request, setting.name, None if value == setting.usual else value)
+            for other in setting.excludes:
+                changed = with_setting(changed, other, None)
             self._shown = ()
             self.request_changed.emit(changed)
 
         menu = QMenu(self)
+        options = dict(setting.takes.offers)
+        if setting.usual is None and None not in options:
+            options = {None: NOTHING_SAID, **options}
         for value, text in options.items():
             action = QAction(text, menu)
             action.triggered.connect(lambda _=False, v=value: choose(v))
             menu.addAction(action)
-        self._line(words, options.get(now, str(now)), menu, name)
+        now = request.settings[setting.name]
+        self._line(setting.words.replace("*", ""), options.get(now, str(now)), menu, setting)
 
-    def _line(self, words: str, value: str, menu: QMenu | None, name: str = "") -> None:
+    def _line(self, words: str, value: str, menu: QMenu | None, setting: Setting | None = None) -> None:
         line: QHBoxLayout = row(spacing=4)
         line.addWidget(label(words))
         line.addStretch()
         show: Callable[[], object] = (
             (lambda: menu.popup(chooser.mapToGlobal(chooser.rect().bottomLeft()))) if menu else (lambda: None)
         )
-        chooser = button(f"{value} ▾" if menu else value, "choice", show, tip=f"{words}: {value}")
+        chooser = button(
+            f"{value} ▾" if menu else value, "choice", show, tip=setting.meaning if setting else f"{words}: {value}"
+        )
         chooser.setStyleSheet("font-weight: bold; padding: 2px 0;")
         chooser.setEnabled(menu is not None)
-        if name:
-            self.chips[name] = chooser
+        if setting is not None:
+            self.chips[setting.name] = chooser
         line.addWidget(chooser)
         self._body.addLayout(line)

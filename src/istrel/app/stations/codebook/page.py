@@ -198,7 +198,7 @@ class Page(QScrollArea):
             data.categories(self._name) if data.variable(self._name).level.categorical else data.numbers(self._name)
         )
         reasons = prepared.missing.reasons
-        return [(f"missing: {reason}", int((mask & data.kept).sum())) for reason, mask in reasons.items()] or [
+        return [(f"missing: {reason.name}", int((mask & data.kept).sum())) for reason, mask in reasons.items()] or [
             ("missing", 0)
         ]
 

@@ -1,0 +1,88 @@
+"""Paints a scene: the same shapes, places and fonts that are printed."""
+
+from __future__ import annotations
+
+from functools import cache, singledispatch
+
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QFont, QFontDatabase, QPainter, QPainterPath, QPen, QPolygonF
+
+from istrel.render.fonts import Face
+from istrel.render.scene import Circle, Letters, Polygon, Polyline, Rectangle, Scene
+from istrel.render.scene.shapes import PT
+
+DRAWN_AT = 128  # pixels of the font that is scaled to its size: whole, large, and without hints
+
+
+def paint_scene(painter: QPainter, scene: Scene, px_per_mm: float) -> None:
+    """The scene with its upper left corner at the painter's origin."""
+    painter.save()
+    painter.scale(px_per_mm, px_per_mm)
+    painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.TextAntialiasing)
+    for shape in scene.shapes:
+        _paint(shape, painter)
+    painter.restore()
+
+
+@singledispatch
+def _paint(shape: object, painter: QPainter) -> None:
+    raise TypeError(type(shape).__name__)
+
+
+@_paint.register
+def _(shape: Rectangle, painter: QPainter) -> None:
+    painter.setPen(QPen(QColor(shape.edge), shape.line) if shape.edge else Qt.PenStyle.NoPen)
+    painter.setBrush(QColor(shape.fill))
+    painter.drawRect(QRectF(shape.left, shape.top, shape.width, shape.height))
+
+
+@_paint.register
+def _(shape: Polyline, painter: QPainter) -> None:
+    pen = QPen(
+        QColor(shape.colour), shape.line, Qt.PenStyle.SolidLine, Qt.PenCapStyle.FlatCap, Qt.PenJoinStyle.MiterJoin
+    )
+    if shape.dash:
+        pen.setDashPattern([length / shape.line for length in shape.dash])
+    painter.setPen(pen)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.drawPolyline(QPolygonF([QPointF(x, y) for x, y in shape.points.tolist()]))
+
+
+@_paint.register
+def _(shape: Polygon, painter: QPainter) -> None:
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(QColor(shape.fill))
+    painter.drawPolygon(QPolygonF([QPointF(x, y) for x, y in shape.points.tolist()]))
+
+
+@_paint.register
+def _(shape: Circle, painter: QPainter) -> None:
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(QColor(shape.fill))
+    painter.drawEllipse(QPointF(shape.x, shape.y), shape.radius, shape.radius)
+
+
+@_paint.register
+def _(shape: Letters, painter: QPainter) -> None:
+    path = QPainterPath()
+    path.addText(QPointF(0, 0), font_of(shape.face), shape.text)
+    painter.save()
+    painter.translate(shape.x, shape.y)
+    if shape.upright:
+        painter.rotate(-90)
+    size = shape.size_pt * PT / DRAWN_AT
+    painter.scale(size, size)
+    painter.fillPath(path, QColor(shape.colour))
+    painter.restore()
+
+
+@cache
+def font_of(face: Face) -> QFont:
+    """The font of a file, at the size at which letters are drawn before they are scaled."""
+    families = QFontDatabase.applicationFontFamilies(QFontDatabase.addApplicationFont(face.path))
+    font = QFont(families[0] if families else "")
+    font.setPixelSize(DRAWN_AT)
+    font.setItalic("Italic" in face.path)
+    font.setBold("Bold" in face.path)
+    font.setHintingPreference(QFont.HintingPreference.PreferNoHinting)
+    return font

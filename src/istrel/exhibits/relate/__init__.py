@@ -1,7 +1,0 @@
-"""The verb `relate`: correlation matrices in journal form, a ranked list against one variable, mixed levels."""
-
-from istrel.exhibits.relate.compute import compute
-from istrel.exhibits.relate.resolve import resolve
-from istrel.exhibits.relate.typeset import typeset
-
-__all__ = ["compute", "resolve", "typeset"]

@@ -1,0 +1,171 @@
+"""Text whose numbers stay numbers: runs of letters, cells with values, and phrases of our own that a style may translate.
+
+Nothing here knows a house style; `printing` turns text into letters at output.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from typing import Any
+
+from istrel.exhibits.behind import Behind
+from istrel.stats.estimates import Undefined
+from istrel.stats.quantiles import CaseValue
+from istrel.style.numbers import Kind
+
+
+@dataclass(frozen=True)
+class Run:
+    """A piece of text of one slant, printed as it is; `verbatim` keeps it from title case (names and values)."""
+
+    text: str
+    italic: bool = False
+    verbatim: bool = False
+
+
+@dataclass(frozen=True)
+class Hidden:
+    """A count that is not shown: from 1 to below `below`, or (None) one from which such a count could be worked out."""
+
+    below: int | None = None
+
+    @property
+    def reason(self) -> str:
+        return "hidden"
+
+
+Value = float | str | tuple[float, ...] | tuple[CaseValue, ...] | Undefined | Hidden | None
+
+
+@dataclass(frozen=True)
+class Cell:
+    """One value at full precision, what kind of number it is, and what stands behind it.
+
+    Attributes
+    ----------
+    value
+        A number, several numbers (all modes), values with their cases, a text, why there is none, or None for a cell
+        that stays empty.
+    decimals
+        Of a measure; None leaves them to the style.
+    spread
+        The SD beside a measure: it prints with so many decimals that the SD keeps two figures. None where decimals
+        were asked for.
+    row, column
+        Keys by which the number is known again when the exhibit is made anew, and after others have changed.
+    statistic
+        Its word in the vocabulary, which explains it; empty where there is none.
+    """
+
+    value: Value
+    kind: Kind = Kind.MEASURE
+    decimals: int | None = None
+    spread: float | None = None
+    row: str = ""
+    column: str = ""
+    statistic: str = ""
+    behind: Behind | None = None
+
+
+@dataclass(frozen=True)
+class Phrase:
+    """Words of our own with slots: "{n} cases have no value of {names}"; `*n*` is italic. A style may translate them.
+
+    Attributes
+    ----------
+    parts
+        (slot, what stands in it) pairs.
+    claim
+        The word of the claim that the phrase makes; empty where it makes none (see `claims`).
+    differ, otherwise
+        Pairs of slots that must differ in print; where they do not, `otherwise` is printed.
+    shares
+        Lists of percentages: the phrase is printed only if one of them does not add to 100 as rounded.
+    """
+
+    template: str
+    parts: tuple[tuple[str, Text], ...] = ()
+    claim: str = ""
+    differ: tuple[tuple[str, str], ...] = ()
+    otherwise: Text = ()
+    shares: tuple[tuple[float, ...], ...] = ()
+
+    def part(self, slot: str) -> Text:
+        """What stands in a slot."""
+        return dict(self.parts)[slot]
+
+
+Piece = Run | Cell | Phrase
+Text = tuple[Piece, ...]
+
+
+def plain(text: str) -> Text:
+    """Letters as they are."""
+    return (Run(text),) if text else ()
+
+
+def verbatim(text: str) -> Text:
+    """A name or a value: letters that no style changes."""
+    return (Run(text, verbatim=True),) if text else ()
+
+
+def say(template: str, /, **parts: Text | Cell | str | int) -> Text:
+    """Words of our own as text; a part is text, a cell, letters, or a count."""
+    return (Phrase(template, tuple((slot, _as_text(part)) for slot, part in parts.items())),)
+
+
+def _as_text(part: Text | Cell | str | int) -> Text:
+    if isinstance(part, Cell):
+        return (part,)
+    if isinstance(part, str):
+        return verbatim(part)
+    return (Cell(float(part), Kind.COUNT),) if isinstance(part, int) else part
+
+
+def joined(texts: list[Text] | tuple[Text, ...], separator: str = ", ") -> Text:
+    """Texts one after the other with a separator between them."""
+    made: list[Piece] = []
+    for place, text in enumerate(texts):
+        made += [*((Run(separator),) if place else ()), *text]
+    return tuple(made)
+
+
+def listed(texts: list[Text] | tuple[Text, ...]) -> Text:
+    """ "a", "a and b", "a, b and c"."""
+    if len(texts) < 2:
+        return joined(texts)
+    return say("{some} and {last}", some=joined(texts[:-1]), last=texts[-1])
+
+
+def sentences(texts: list[Text]) -> Text:
+    """Sentences one after the other, with a space between them."""
+    return joined([text for text in texts if text], " ")
+
+
+def cells_in(text: Text) -> Iterator[Cell]:
+    """Every cell, in reading order of the slots."""
+    for piece in text:
+        if isinstance(piece, Cell):
+            yield piece
+        elif isinstance(piece, Phrase):
+            for _, part in piece.parts:
+                yield from cells_in(part)
+
+
+def phrases_in(text: Text) -> Iterator[Phrase]:
+    """Every phrase, outer ones first."""
+    for piece in text:
+        if isinstance(piece, Phrase):
+            yield piece
+            for _, part in piece.parts:
+                yield from phrases_in(part)
+
+
+def count_cell(
+    value: Any, *, row: str = "", column: str = "", behind: Behind | None = None, statistic: str = ""
+) -> Cell:
+    """A count, shown or hidden; what is hidden has no cases to show."""
+    if isinstance(value, Hidden):
+        return Cell(value, Kind.COUNT, row=row, column=column, statistic=statistic)
+    return Cell(float(value), Kind.COUNT, row=row, column=column, behind=behind, statistic=statistic)

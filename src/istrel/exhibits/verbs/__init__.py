@@ -1,0 +1,1 @@
+"""One package per verb, each with `resolve`, `compute` and `typeset`; what two of them share lies beside them."""

@@ -1,0 +1,126 @@
+"""The numbers of a `check` plan. Every test is made for all groups of a variable at once."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.levels import Level
+from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
+from istrel.exhibits.cases import Grouping
+from istrel.exhibits.forms import form_of
+from istrel.exhibits.forms.common import moments_of
+from istrel.exhibits.shared import arrange_all, arranged
+from istrel.exhibits.verbs.check.reading import read_shape
+from istrel.exhibits.verbs.check.resolve import CheckPlan
+from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell, Tested
+from istrel.sentence.vocabulary import TESTS
+from istrel.stats import correlation, density, moments, multivariate, normality
+from istrel.stats.moderate import moderate
+from istrel.stats.quantiles import CaseValue
+
+A_LOOK = 5_000
+MAKERS = {
+    "shapiro_wilk": lambda cells, _: normality.shapiro_wilk(cells),
+    "anderson_darling": normality.anderson_darling,
+    "lilliefors": normality.lilliefors,
+    "dagostino_pearson": normality.dagostino_pearson,
+    "jarque_bera": normality.jarque_bera,
+}
+
+
+def compute(plan: CheckPlan) -> CheckResult:
+    """Every test for every variable and group; two variables or more are also tested as a set."""
+    arrange_all([(name, grouping) for name in plan.subjects for grouping in plan.groupings], plan.data)
+    cells = [cell for name in plan.subjects for g in plan.groupings for cell in _checked(name, g, plan)]
+    sets = (
+        [cell for g in plan.groupings for cell in _sets(g, plan)]
+        if len(plan.subjects) > 1 and plan.form == "table"
+        else []
+    )
+    method = plan.request.settings["adjust"]
+    adjusted, compared = (cells, {}) if method == "none" else _adjusted(cells, method)
+    drawings = () if plan.form == "table" else form_of(plan.form).draw(plan)
+    return CheckResult(plan.cases, (*adjusted, *sets), drawings, plan.groupings, compared)
+
+
+def _checked(name: str, grouping: Grouping, plan: CheckPlan) -> list[CheckCell]:
+    cells, shape = arranged(name, grouping, plan.data), moments_of(name, grouping, plan.data)
+    skewness, kurtosis = moments.skewness(shape), moments.kurtosis(shape)
+    found = {test: MAKERS[test](cells, shape) for test in TESTS}
+    fine = plan.data.variable(name).level is not Level.ORDINAL
+    sizes = grouping.sizes
+    made = []
+    for i, group in enumerate(grouping.groups):
+        tests = {test: Tested(made_.statistic.at(i), made_.p.at(i), made_.p.at(i)) for test, made_ in found.items()}
+        n = int(cells.sizes[i])
+        made.append(
+            CheckCell(
+                variable=name,
+                group=group,
+                n=n,
+                missing=int(sizes[i]) - n,
+                tests=tests,
+                skewness=skewness.at(i),
+                kurtosis=kurtosis.at(i),
+                humps=_humps(cells.group(i)) if fine else None,
+                reading=read_shape(n, tests, skewness.at(i), kurtosis.at(i)),
+            )
+        )
+    return made
+
+
+def _humps(values: NDArray[np.float64]) -> tuple[float, ...] | None:
+    """Where the density has its modes; None where few values, or few different ones, make none worth speaking of."""
+    if values.size < FEWEST_FOR_HUMPS or np.unique(values[:: max(1, values.size // A_LOOK)]).size < FINEST_FOR_HUMPS:
+        return None
+    plain, exponent = moderate(values)
+    return tuple(np.ldexp(density.humps(density.density(plain)), exponent).tolist())
+
+
+def _adjusted(cells: list[CheckCell], method: str) -> tuple[list[CheckCell], dict[str, int]]:
+    """p-values adjusted for the variables and groups that have one, test by test; the reading follows the adjusted ones."""
+    by_test, compared = {}, {}
+    for test in TESTS:
+        raw = np.array([p if isinstance(p := cell.tests[test].p, float) else np.nan for cell in cells])
+        by_test[test], compared[test] = correlation.adjust(raw, method), int(np.isfinite(raw).sum())
+    made = []
+    for place, cell in enumerate(cells):
+        tests = {}
+        for test, tested in cell.tests.items():
+            value = float(by_test[test][place])
+            tests[test] = tested._replace(p_adjusted=value if np.isfinite(value) else tested.p)
+        n = cell.n if isinstance(cell.n, int) else 0
+        reading = read_shape(n, tests, cell.skewness, cell.kurtosis)
+        made.append(replace(cell, tests=tests, reading=reading))
+    return made, compared
+
+
+def _sets(grouping: Grouping, plan: CheckPlan) -> list[SetCell]:
+    """The subjects as a set in each group, over the cases complete in all of them."""
+    parts = [plan.data.numbers(name) for name in plan.subjects]
+    complete = np.logical_and.reduce([part.valid for part in parts])
+    made = []
+    for i in range(grouping.n_groups):
+        inside = grouping.codes == i
+        rows = np.flatnonzero(inside & complete)
+        x = np.column_stack([part.values[rows] for part in parts])
+        shape = multivariate.set_shape(x, plan.subjects)
+        far = shape.remote[np.argsort(-shape.distances[shape.remote], kind="stable")]
+        made.append(
+            SetCell(
+                variables=plan.subjects,
+                group=grouping.groups[i],
+                n=shape.n,
+                missing=int(inside.sum()) - shape.n,
+                tests={
+                    "mardia_skewness": shape.mardia_skewness,
+                    "mardia_kurtosis": shape.mardia_kurtosis,
+                    "henze_zirkler": shape.henze_zirkler,
+                },
+                remote=tuple(CaseValue(float(shape.distances[k]), int(rows[k]) + 1) for k in far),
+            )
+        )
+    return made

@@ -1,0 +1,66 @@
+"""What tests, skewness and kurtosis together say about a shape, in plain words."""
+
+from __future__ import annotations
+
+from istrel.data.limits import FEW_FOR_TESTS, FEWEST_FOR_CLEAR, MANY_FOR_TESTS, SIGNIFICANT, SKEWED
+from istrel.exhibits.text import Text, joined, say
+from istrel.exhibits.verbs.check.result import Tested, Value
+
+READINGS = {
+    "consistent": "consistent with normality",
+    "mild": "mild departure from normality",
+    "clear": "clear departure from normality",
+}
+SHORT = {"consistent": "consistent", "mild": "mild departure", "clear": "clear departure"}
+SHAPES = {
+    "consistent": "{name}{where} showed a shape consistent with normality ({words}), {test}.",
+    "mild": "{name}{where} showed a mild departure from normality ({words}), {test}.",
+    "clear": "{name}{where} showed a clear departure from normality ({words}), {test}.",
+}
+
+
+def chosen_test(tests: dict[str, Tested]) -> str:
+    """The test that the reading goes by: Shapiro–Wilk where it has a p, else Anderson–Darling; empty where neither has."""
+    for test in ("shapiro_wilk", "anderson_darling"):
+        if isinstance(tests[test].p_adjusted, float):
+            return test
+    return ""
+
+
+def read_shape(n: int, tests: dict[str, Tested], skewness: Value, kurtosis: Value) -> str:
+    """A reading from the chosen test (p adjusted if so) with |G1| and |G2|; empty where there is no test.
+
+    Notes
+    -----
+    A test that does not reject leaves it at "consistent". One that rejects sees a mild departure where |G1| and |G2| are
+    within 1, a clear one beyond; fewer than 10 cases never make a departure clear.
+    """
+    test = chosen_test(tests)
+    if not test:
+        return ""
+    p = tests[test].p_adjusted
+    sizes = [abs(value) for value in (skewness, kurtosis) if isinstance(value, float)]
+    if not isinstance(p, float) or p >= SIGNIFICANT:
+        return "consistent"
+    return "clear" if max(sizes, default=0.0) > SKEWED and n >= FEWEST_FOR_CLEAR else "mild"
+
+
+def shape_words(skewness: Value, kurtosis: Value) -> Text:
+    """Skewness and kurtosis in the trade's words: within 1 of 0 a shape counts as roughly symmetric and mesokurtic."""
+    words: list[Text] = []
+    if isinstance(skewness, float):
+        skewed = say("skewed to the right") if skewness > 0 else say("skewed to the left")
+        words.append(say("roughly symmetric") if abs(skewness) <= SKEWED else skewed)
+    if isinstance(kurtosis, float):
+        tails = say("leptokurtic") if kurtosis > 0 else say("platykurtic")
+        words.append(say("mesokurtic") if abs(kurtosis) <= SKEWED else tails)
+    return joined(words)
+
+
+def remark(n: int) -> str:
+    """What the number of cases does to the tests; empty where it is neither small nor large."""
+    if n < FEW_FOR_TESTS:
+        return "so few cases that the tests see little"
+    if n > MANY_FOR_TESTS:
+        return "so many cases that the tests see trifles"
+    return ""

@@ -1,0 +1,75 @@
+"""What `check` finds: tests, shape and a reading per variable and group, and tests of the variables as a set."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Any, NamedTuple
+
+from istrel.exhibits.cases import Cases, Group, Grouping
+from istrel.exhibits.text import Hidden
+from istrel.exhibits.verbs.frequencies import Count
+from istrel.stats.estimates import Undefined
+from istrel.stats.multivariate import SetTest
+from istrel.stats.quantiles import CaseValue
+
+Value = float | Undefined | Hidden
+
+
+class Tested(NamedTuple):
+    """A test: its statistic, its p, and the p adjusted for the number of tests."""
+
+    statistic: Value
+    p: Value
+    p_adjusted: Value
+
+
+@dataclass(frozen=True)
+class CheckCell:
+    """The shape of one variable in one group.
+
+    Attributes
+    ----------
+    humps
+        Where the density has its modes; None where there are too few values, or too few different ones.
+    reading
+        "consistent", "mild" or "clear"; empty where there is no test.
+    """
+
+    variable: str
+    group: Group
+    n: Count
+    missing: Count
+    tests: dict[str, Tested]
+    skewness: Value
+    kurtosis: Value
+    humps: tuple[float, ...] | None
+    reading: str
+
+
+@dataclass(frozen=True)
+class SetCell:
+    """The variables as a set, over cases complete in all; `remote` are cases far from the middle with their distances."""
+
+    variables: tuple[str, ...]
+    group: Group
+    n: Count
+    missing: Count
+    tests: dict[str, SetTest]
+    remote: tuple[CaseValue, ...]
+
+
+@dataclass(frozen=True, eq=False)
+class CheckResult:
+    """The numbers of the exhibit: variables by grouping and group, then the sets.
+
+    Attributes
+    ----------
+    compared
+        {test: how many p-values were adjusted together}; empty without adjustment.
+    """
+
+    cases: Cases
+    cells: tuple[CheckCell | SetCell, ...]
+    drawings: tuple[Any, ...]
+    groupings: tuple[Grouping, ...]
+    compared: dict[str, int]

@@ -1,0 +1,223 @@
+"""A `check` result as a table: n, tests, skewness, kurtosis and the reading; a panel of its own for sets of variables."""
+
+from __future__ import annotations
+
+from istrel.exhibits.behind import Behind
+from istrel.exhibits.forms import form_of
+from istrel.exhibits.setting import MarginNote, Setting, Sheet
+from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
+from istrel.exhibits.text import Cell, Hidden, Text, count_cell, joined, listed, say, sentences
+from istrel.exhibits.verbs.check.reading import SHAPES, SHORT, chosen_test, remark, shape_words
+from istrel.exhibits.verbs.check.resolve import CheckPlan
+from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell
+from istrel.exhibits.verbs.frequency_words import hidden_note
+from istrel.exhibits.wording import (
+    cases_note,
+    dashes_note,
+    group_label,
+    groups_words,
+    has_groups,
+    in_group,
+    p_words,
+    titled,
+    ungrouped_notes,
+)
+from istrel.sentence.vocabulary import TESTS
+from istrel.stats.estimates import Undefined
+from istrel.style.numbers import Kind
+
+SET_TESTS = {
+    "mardia_skewness": ("Mardia’s skewness", "χ²"),
+    "mardia_kurtosis": ("Mardia’s kurtosis", "*z*"),
+    "henze_zirkler": ("Henze–Zirkler", "*HZ*"),
+}
+ADJUSTMENTS = {"holm": "Holm, 1979", "bh": "Benjamini & Hochberg, 1995"}
+MOST_NOTES = 8
+
+
+def typeset(plan: CheckPlan, result: CheckResult) -> Setting:
+    """The exhibit as a table of values or a figure, with its words."""
+    cells = [cell for cell in result.cells if isinstance(cell, CheckCell)]
+    sets = [cell for cell in result.cells if isinstance(cell, SetCell)]
+    return Setting(
+        _sheet(plan, result, cells, sets), _methods(plan, result, sets), _text(plan, cells), _margin(plan, cells)
+    )
+
+
+def _title(plan: CheckPlan) -> Text:
+    names = [titled(plan.data.variable(name)) for name in plan.subjects]
+    what = listed(names) if len(names) <= 3 else say("{n} variables", n=len(names))
+    titled_ = (
+        say("Quantile plot of {what}", what=what)
+        if plan.form == "quantile plot"
+        else say("Normality of {what}", what=what)
+    )
+    by = groups_words(plan.groupings, plan.data)
+    return say("{what} by {groups}", what=titled_, groups=by) if by else titled_
+
+
+def _sheet(plan: CheckPlan, result: CheckResult, cells: list[CheckCell], sets: list[SetCell]) -> Sheet:
+    notes = _notes(plan, result, cells, sets)
+    if plan.form != "table":
+        return form_of(plan.form).figure(plan, result.drawings, _title(plan), notes)
+    rows = _single_rows(plan, cells)
+    for cell in sets:
+        rows += _set_rows(cell, plan)
+    heads = [Head(say("Variable")), Head(say("*n*"))]
+    spanners = [Head(()), Head(())]
+    for test in plan.shown:
+        heads += [Head(say(TESTS[test].symbol)), Head(say("*p*"))]
+        spanners.append(Head(say(TESTS[test].words), 2))
+    heads += [Head(say("Skewness")), Head(say("Kurtosis")), Head(say("Reading"))]
+    spanners += [Head(()), Head(()), Head(())]
+    return TableSheet(_title(plan), (tuple(spanners), tuple(heads)), tuple(rows), notes)
+
+
+def _single_rows(plan: CheckPlan, cells: list[CheckCell]) -> list[Row]:
+    grouped, several = has_groups(plan.groupings), len(plan.subjects) > 1
+    rows: list[Row] = []
+    for name in plan.subjects:
+        mine = [cell for cell in cells if cell.variable == name]
+        label = titled(plan.data.variable(name))
+        if not grouped:
+            rows.append(Row(label, _values(mine[0], plan), about=About(name)))
+            continue
+        if several:
+            rows.append(Row(label, about=About(name)))
+        for cell in mine:
+            stub = group_label(cell.group, several=True)
+            rows.append(Row(stub, _values(cell, plan), indent=int(several), about=About(name, cell.group.labels)))
+    return rows
+
+
+def _key(cell: CheckCell | SetCell) -> str:
+    name = cell.variable if isinstance(cell, CheckCell) else "set"
+    return f"{name} @ {cell.group.key}" if cell.group.key else name
+
+
+def _values(cell: CheckCell, plan: CheckPlan) -> tuple[Text, ...]:
+    row = _key(cell)
+    words = " · ".join((cell.variable, *cell.group.labels))
+    behind = Behind(words, cell.group.named, valid=(cell.variable,))
+    made: list[Text] = [(count_cell(cell.n, row=row, column="n", behind=behind, statistic="n"),)]
+    for test in plan.shown:
+        tested = cell.tests[test]
+        made.append((Cell(tested.statistic, Kind.STATISTIC, 3, row=row, column=test),))
+        made.append((Cell(tested.p_adjusted, Kind.P, row=row, column=f"{test} p"),))
+    for key in ("skewness", "kurtosis"):
+        made.append((Cell(getattr(cell, key), Kind.STATISTIC, row=row, column=key, statistic=key),))
+    made.append(say(SHORT[cell.reading]) if cell.reading else (Cell(Undefined("too few values")),))
+    return tuple(made)
+
+
+def _set_rows(cell: SetCell, plan: CheckPlan) -> list[Row]:
+    """A panel for the variables as a set: a row per test, its statistic and p under the first test's heads."""
+    label = say("The {n} variables as a set", n=len(cell.variables))
+    if has_groups(plan.groupings):
+        label = say("{what} · {group}", what=label, group=group_label(cell.group, several=True))
+    rows = [Row(label)]
+    row, width = _key(cell), 2 * len(plan.shown) + 4
+    words = " · ".join(("complete in all variables", *cell.group.labels))
+    behind = Behind(words, cell.group.named, valid=cell.variables)
+    for test, (name, symbol) in SET_TESTS.items():
+        found = cell.tests[test]
+        cells: list[Text] = [(count_cell(cell.n, row=f"{row} {test}", column="n", behind=behind),)]
+        cells.append((Cell(found.statistic, Kind.STATISTIC, row=f"{row} {test}", column="statistic"),))
+        cells.append((Cell(found.p, Kind.P, row=f"{row} {test}", column="p"),))
+        cells += [()] * (width - len(cells))
+        rows.append(Row(say(f"{name}, {symbol}"), tuple(cells), indent=1))
+    remote = Behind("far from the middle of all variables", rows=tuple(sorted(case.row for case in cell.remote)))
+    shown = remote if isinstance(cell.n, int) and cell.remote else None
+    many: int | Hidden = len(cell.remote) if isinstance(cell.n, int) else Hidden()
+    cells = [(count_cell(many, row=f"{row} remote", column="n", behind=shown),), *[()] * (width - 1)]
+    rows.append(Row(say("Remote cases (*p* < .001)"), tuple(cells), indent=1))
+    return rows
+
+
+def _notes(plan: CheckPlan, result: CheckResult, cells: list[CheckCell], sets: list[SetCell]) -> tuple[Note, ...]:
+    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    reasons = []
+    if plan.form == "table":
+        texts += _adjusted_notes(plan, result)
+        values = [v for cell in cells for test in plan.shown for v in cell.tests[test]]
+        values += [v for cell in sets for test in cell.tests.values() for v in (test.statistic, test.p)]
+        reasons = [value.reason for value in values if isinstance(value, Undefined)]
+        if sets:
+            texts.append(say("Mardia’s skewness is given as χ² and kurtosis as *z*, with their *p*."))
+    texts += dashes_note(reasons)
+    texts += hidden_note(plan.request.settings["hide_below"], result.cells)
+    return general(texts)
+
+
+def _adjusted_notes(plan: CheckPlan, result: CheckResult) -> list[Text]:
+    if not result.compared:
+        return []
+    source = ADJUSTMENTS[plan.request.settings["adjust"]]
+    counts = {result.compared[test] for test in plan.shown}
+    if len(counts) == 1:
+        (n,) = counts
+        template = (
+            "*p* adjusted for {n} comparisons of each test ({source})."
+            if n != 1
+            else "*p* needs no adjustment for one comparison ({source})."
+        )
+        return [say(template, n=n, source=source)]
+    parts = [say("{n} of {test}", n=result.compared[test], test=say(TESTS[test].words)) for test in plan.shown]
+    return [say("*p* adjusted for the comparisons of each test: {list} ({source}).", list=joined(parts), source=source)]
+
+
+def _methods(plan: CheckPlan, result: CheckResult, sets: list[SetCell]) -> Text:
+    if plan.form != "table":
+        return form_of(plan.form).methods(plan, result.drawings)
+    tests = listed(
+        [say("{test} ({source})", test=say(TESTS[test].meaning), source=TESTS[test].source) for test in plan.shown]
+    )
+    said = [
+        say("Normality was tested by {tests}.", tests=tests),
+        say("Skewness and kurtosis are the adjusted coefficients G1 and G2 (Joanes & Gill, 1998)."),
+    ]
+    if sets:
+        said.append(
+            say(
+                "Sets of variables were tested by Mardia’s (1970) skewness and kurtosis and by Henze and Zirkler (1990)."
+            )
+        )
+    return sentences(said)
+
+
+def _text(plan: CheckPlan, cells: list[CheckCell]) -> Text:
+    said = []
+    for cell in cells:
+        test = chosen_test(cell.tests)
+        if not test or not cell.reading:
+            continue
+        tested = cell.tests[test]
+        if not isinstance(tested.statistic, float) or not isinstance(tested.p_adjusted, float):
+            continue
+        row = _key(cell)
+        statistic = Cell(tested.statistic, Kind.STATISTIC, 3, row=row, column=test)
+        p = p_words(tested.p_adjusted, row=row, column=f"{test} p")
+        found = say("{symbol} = {statistic}, {p}", symbol=say(TESTS[test].symbol), statistic=statistic, p=p)
+        name = titled(plan.data.variable(cell.variable))
+        words = shape_words(cell.skewness, cell.kurtosis)
+        said.append(say(SHAPES[cell.reading], name=name, where=in_group(cell.group), words=words, test=found))
+    return sentences(said)
+
+
+def _margin(plan: CheckPlan, cells: list[CheckCell]) -> tuple[MarginNote, ...]:
+    """Few or many cases, once; and more humps than one, once for all variables that have them."""
+    if plan.request.settings["hide_below"]:
+        return ()
+    notes = []
+    for cell in cells:
+        if cell.humps is not None and len(cell.humps) > 1:
+            where = listed([(Cell(float(f"{hump:.3g}"), Kind.EDGE),) for hump in cell.humps])
+            says = say("{n} humps, at {where}: one mean hides them", n=len(cell.humps), where=where)
+            notes.append(MarginNote(cell.variable, cell.group.labels, says))
+    remarks = [(cell, remark(cell.n)) for cell in cells if isinstance(cell.n, int)]
+    for words in dict.fromkeys(said for _, said in remarks if said):
+        first = next(cell for cell, said in remarks if said == words)
+        many = sum(said == words for _, said in remarks)
+        group = first.group.labels if many == 1 else ()
+        notes.append(MarginNote(first.variable, group, say(words)))
+    return tuple(notes[:MOST_NOTES])

@@ -1,0 +1,7 @@
+"""The verb `count`: frequency tables with class intervals and combinations, and cross-tables with their tests."""
+
+from istrel.exhibits.verbs.count.compute import compute
+from istrel.exhibits.verbs.count.resolve import resolve
+from istrel.exhibits.verbs.count.typeset import typeset
+
+__all__ = ["compute", "resolve", "typeset"]

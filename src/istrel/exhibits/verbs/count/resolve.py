@@ -1,0 +1,96 @@
+"""From a Request to a plan of counting: what is counted, against what, in which groups."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from istrel.data.column import Kind
+from istrel.data.dataset import Dataset
+from istrel.data.formula.compare import known
+from istrel.data.formula.tree import Condition
+from istrel.data.levels import Level
+from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, subject_names
+from istrel.problem import Problem
+from istrel.sentence.request import Crossed, Request
+
+MOST_VALUES = 30
+MOST_ROWS, MOST_COLUMNS = 20_000, 500
+CLASS_SETTINGS = ("bins", "width", "start", "edges", "rule")
+
+
+@dataclass(frozen=True)
+class Counted:
+    """What is counted: one variable or a combination; `classes` where one measured variable goes into class intervals."""
+
+    names: tuple[str, ...]
+    classes: bool = False
+
+
+@dataclass(frozen=True, eq=False)
+class CountPlan:
+    """All that computing needs; `against` is empty for frequency tables."""
+
+    request: Request
+    data: Dataset
+    cases: Cases
+    subjects: tuple[Counted, ...]
+    against: tuple[str, ...]
+    groupings: tuple[Grouping, ...]
+    form: str
+
+    def whole(self) -> CountPlan:
+        """Everything is counted already."""
+        return self
+
+
+def resolve(request: Request, data: Dataset, standing: Condition | None = None) -> CountPlan:
+    """The plan of a `count` sentence.
+
+    Raises
+    ------
+    Problem
+        For unknown names, conditions that no case meets, and tables that no page holds.
+    """
+    cases = resolve_cases(request, data, standing)
+    groupings = resolve_groupings(request, data, cases)
+    against = tuple(known(name, data) for name in request.against)
+    subjects: dict[Counted, None] = {}
+    for subject in request.subjects:
+        if isinstance(subject, Crossed) and len(subject.names) > 1:
+            if against:
+                name = subject.names[1]
+                message = "A combination (×) is counted by itself; “against” takes variables one by one."
+                raise Problem(message, at=name.at, length=len(name.text))
+            subjects[Counted(tuple(known(name, data) for name in subject.names))] = None
+            continue
+        for one in subject_names(subject, data):
+            subjects[Counted((one,), classes=_in_classes(one, data, request))] = None
+    plan = CountPlan(request, data, cases, tuple(subjects), against, groupings, request.shape)
+    _refuse_boundless(plan)
+    return plan
+
+
+def _in_classes(name: str, data: Dataset, request: Request) -> bool:
+    """Class intervals where they are asked for, or where a continuous variable has too many values to list."""
+    variable, said = data.variable(name), request.settings
+    if data.table.column(name).kind is not Kind.NUMBER or variable.level.categorical or request.against:
+        return False
+    if any(setting in said for setting in CLASS_SETTINGS):
+        return True
+    return variable.level in (Level.CONTINUOUS, Level.COUNT) and data.tally(name)[0].size > MOST_VALUES
+
+
+def _refuse_boundless(plan: CountPlan) -> None:
+    """Raises for a table that cannot be one on paper, before the work is done."""
+    groups = sum(grouping.n_groups for grouping in plan.groupings)
+    columns = [_many(name, plan) for name in plan.against] or [groups]
+    rows = [1 if subject.classes else _many(subject.names[0], plan) for subject in plan.subjects]
+    top = plan.request.settings["top"]
+    for count, most, what in ((max(columns), MOST_COLUMNS, "columns"), (max(rows), MOST_ROWS, "rows")):
+        if count > most and not (what == "rows" and top):
+            message = f"This makes a table of {count:,} {what}; one holds {most:,}."
+            raise Problem(f"{message} Count classes or bands, name the most frequent (top = 20), or limit the cases.")
+
+
+def _many(name: str, plan: CountPlan) -> int:
+    return int(plan.data.tally(name)[0].size)

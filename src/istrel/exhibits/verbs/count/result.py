@@ -1,0 +1,84 @@
+"""What `count` finds: frequencies of values, classes or combinations, and cross-tables with tests and association."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.exhibits.cases import Cases, Group, Grouping
+from istrel.exhibits.verbs.frequencies import Count, FrequencyCell
+from istrel.stats.association import Association, ChiSquare
+from istrel.stats.estimates import Undefined
+from istrel.stats.exact import ExactTest
+
+
+@dataclass(frozen=True, eq=False)
+class CrossCell:
+    """A cross-table of one group.
+
+    Attributes
+    ----------
+    counts
+        int64 (rows, columns), as they are; what may be shown of them stands in `hidden`.
+    hidden
+        Per cell of the table with its margins, shape (rows + 1, columns + 1): 0 shown, 1 a small count, 2 one from which
+        such a count could be worked out. None where nothing is hidden.
+    chi_square, exact, association
+        Undefined, where something is hidden: they would give it away.
+    """
+
+    row: str
+    column: str
+    group: Group
+    n: Count
+    missing: Count
+    row_values: tuple[float | str, ...]
+    row_labels: tuple[str, ...]
+    column_values: tuple[float | str, ...]
+    column_labels: tuple[str, ...]
+    counts: NDArray[np.int64]
+    expected: NDArray[np.float64]
+    residuals: NDArray[np.float64]
+    chi_square: ChiSquare
+    exact: ExactTest
+    association: Association
+    hidden: NDArray[np.int8] | None = None
+
+    @property
+    def with_margins(self) -> NDArray[np.int64]:
+        """Counts with their sums, shape (rows + 1, columns + 1)."""
+        full = np.zeros((self.counts.shape[0] + 1, self.counts.shape[1] + 1), np.int64)
+        full[:-1, :-1] = self.counts
+        full[-1, :-1], full[:-1, -1] = self.counts.sum(axis=0), self.counts.sum(axis=1)
+        full[-1, -1] = self.counts.sum()
+        return full
+
+    def percents(self, of: str) -> NDArray[np.float64]:
+        """Percentages of the row, the column or the total, margins included; NaN where there is nothing to take a share of."""
+        full = self.with_margins
+        base = {"row": full[:, -1:], "column": full[-1:, :], "total": full[-1:, -1:]}[of]
+        with np.errstate(divide="ignore", invalid="ignore"):
+            shares = 100.0 * full / base
+        return np.where(np.isfinite(shares), shares, np.nan)
+
+
+@dataclass(frozen=True, eq=False)
+class CountResult:
+    """The numbers of the exhibit, in the order subjects, (against,) groupings, groups.
+
+    Attributes
+    ----------
+    decided_by
+        What decided the class intervals of each variable that is counted in classes.
+    """
+
+    cases: Cases
+    cells: tuple[FrequencyCell | CrossCell, ...]
+    groupings: tuple[Grouping, ...]
+    decided_by: dict[str, str]
+    drawings: tuple[object, ...] = ()
+
+
+__all__ = ["CountResult", "CrossCell", "FrequencyCell", "Undefined"]

@@ -1,0 +1,277 @@
+"""A `count` result as a table: frequencies in columns per group, or cross-tables with margins and their tests in the note."""
+
+from __future__ import annotations
+
+from typing import NamedTuple
+
+import numpy as np
+
+from istrel.data.reason import Reason
+from istrel.exhibits.behind import Behind
+from istrel.exhibits.setting import MarginNote, Setting
+from istrel.exhibits.table import About, Head, Row, TableSheet
+from istrel.exhibits.text import Cell, Hidden, Text, count_cell, say, verbatim
+from istrel.exhibits.verbs.count.resolve import CountPlan
+from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell
+from istrel.exhibits.verbs.count.words import cross_notes, frequency_notes, methods_of, text_of, title_of
+from istrel.exhibits.verbs.frequencies import Count, Level, share_of
+from istrel.exhibits.wording import crossed_title, group_label, has_groups, reason_label, titled, titled_with_unit
+from istrel.stats.association import SMALL_SHARE
+from istrel.stats.estimates import Undefined
+from istrel.style.numbers import Kind
+
+
+def typeset(plan: CountPlan, result: CountResult) -> Setting:
+    """The exhibit as a table of values, with its words."""
+    crossed = [cell for cell in result.cells if isinstance(cell, CrossCell)]
+    sheet = _cross_table(plan, result, crossed) if crossed else _frequency_table(plan, result)
+    return Setting(sheet, methods_of(plan, result), text_of(plan, result), _margin(plan, crossed))
+
+
+class Column(NamedTuple):
+    """A column of a frequency table: which part of a level it shows, and its head."""
+
+    key: str
+    head: str
+
+
+def _columns(plan: CountPlan, cells: list[FrequencyCell], *, missing: bool, grouped: bool) -> list[Column]:
+    said = plan.request.settings
+    columns = [Column("count", "*n*"), Column("percent" if missing else "valid_percent", "%")]
+    if missing and not grouped:
+        columns.append(Column("valid_percent", "Valid %"))
+    ranked = any(level.cumulative_percent is not None for cell in cells for level in cell.levels)
+    if ranked and (not grouped or said["cumulative"]):
+        columns.append(Column("cumulative_percent", "Cumulative %"))
+    if said["intervals"]:
+        columns.append(Column("low", "{level}% CI"))
+    return columns
+
+
+def _frequency_table(plan: CountPlan, result: CountResult) -> TableSheet:
+    cells = [cell for cell in result.cells if isinstance(cell, FrequencyCell)]
+    by_subject = {subject.names: [c for c in cells if c.variables == subject.names] for subject in plan.subjects}
+    grouped, one = has_groups(plan.groupings), len(plan.subjects) == 1
+    missing = plan.request.settings["missing"] != "hide" and any(cell.missing for cell in cells)
+    columns = _columns(plan, cells, missing=missing, grouped=grouped)
+    rows: list[Row] = []
+    for names, found in by_subject.items():
+        if not one:
+            rows.append(Row(_title_with_unit(names, plan), about=About(names[0])))
+        rows += _frequency_rows(found, columns, indent=0 if one else 1, missing=missing)
+    groups = next(iter(by_subject.values()))
+    level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
+    heads = [Head(say(column.head, level=level)) for _ in groups for column in columns]
+    stub = _title_with_unit(plan.subjects[0].names, plan) if one else say("Variable")
+    spanners = [Head(group_label(cell.group, several=len(groups) > 1), len(columns)) for cell in groups]
+    top = ((Head(()), *spanners),) if grouped else ()
+    notes = frequency_notes(plan, result, cells, columns={column.key for column in columns})
+    return TableSheet(title_of(plan), (*top, (Head(stub), *heads)), tuple(rows), notes)
+
+
+def _title_with_unit(names: tuple[str, ...], plan: CountPlan) -> Text:
+    return titled_with_unit(plan.data.variable(names[0])) if len(names) == 1 else crossed_title(names, plan.data)
+
+
+def _frequency_rows(cells: list[FrequencyCell], columns: list[Column], *, indent: int, missing: bool) -> list[Row]:
+    """A row per level, then the missing by reason, then the total where cases are missing."""
+    rows = []
+    about = About(cells[0].variables[0])
+    for level in cells[0].levels:
+        values: list[Text] = []
+        for cell in cells:
+            here = next(other for other in cell.levels if (other.values, other.name) == (level.values, level.name))
+            values += [_level_cell(here, cell, column.key) for column in columns]
+        rows.append(Row(level.label, tuple(values), indent=indent, about=about))
+    if not missing:
+        return rows
+    reasons = list(dict.fromkeys(reason for cell in cells for reason, _ in cell.reasons))
+    for reason in reasons:
+        counts: list[Count] = [dict(cell.reasons).get(reason, 0) for cell in cells]
+        rows.append(Row(reason_label(reason), _plain(cells, counts, reason, len(columns)), indent=indent, about=about))
+    if not reasons:
+        counts = [cell.missing for cell in cells]
+        rows.append(Row(say("Missing"), _plain(cells, counts, None, len(columns)), indent=indent, about=about))
+    totals = [cell.total for cell in cells]
+    rows.append(Row(say("Total"), _plain(cells, totals, "total", len(columns)), indent=indent, about=about))
+    return rows
+
+
+def _key(cell: FrequencyCell, level: Level) -> str:
+    return " × ".join(cell.variables) + "=" + (level.name or " × ".join(map(str, level.values)))
+
+
+def _level_cell(level: Level, cell: FrequencyCell, key: str) -> Text:
+    row, group = _key(cell, level), cell.group.key
+    behind = _behind_level(cell, level, row)
+    if key == "count":
+        return (count_cell(level.count, row=row, column=f"{group}/n", behind=behind),)
+    if key == "low":
+        limits = {
+            side: Cell(getattr(level, side), Kind.PERCENT, row=row, column=f"{group}/{side}")
+            for side in ("low", "high")
+        }
+        return say("[{low}, {high}]", **limits)
+    return (Cell(getattr(level, key), Kind.PERCENT, row=row, column=f"{group}/{key}", behind=behind),)
+
+
+def _behind_level(cell: FrequencyCell, level: Level, words: str) -> Behind | None:
+    """The cases of a value, a combination or a class; the rest behind the most frequent ones is none of them."""
+    if isinstance(level.count, Hidden):
+        return None
+    said = " · ".join(filter(None, (words, *cell.group.labels)))
+    if level.limits is not None:
+        classes = [other for other in cell.levels if other.limits is not None]
+        outermost = level is (classes[0] if cell.closed == "right" else classes[-1])
+        within = (cell.variables[0], *level.limits, "both" if outermost else cell.closed)
+        return Behind(said, cell.group.named, within=within)
+    if not level.values:
+        return None
+    return Behind(said, (*cell.group.named, *zip(cell.variables, level.values, strict=True)))
+
+
+def _plain(cells: list[FrequencyCell], counts: list[Count], what: Reason | str | None, width: int) -> tuple[Text, ...]:
+    """Counts and their share of all cases; the other columns stay empty."""
+    made: list[Text] = []
+    name = what.name if isinstance(what, Reason) else what or "missing"
+    for cell, count in zip(cells, counts, strict=True):
+        row, group = f"{' × '.join(cell.variables)} {name}", cell.group.key
+        gone = what != "total" and (len(cell.reasons) < 2)
+        behind = Behind(row, cell.group.named, missing=cell.variables if gone and len(cell.variables) == 1 else ())
+        shown = behind if what == "total" or (gone and len(cell.variables) == 1) else None
+        share = Cell(share_of(count, cell.total), Kind.PERCENT, row=row, column=f"{group}/percent")
+        made += [(count_cell(count, row=row, column=f"{group}/n", behind=shown),), (share,)]
+        made += [(Cell(None),)] * (width - 2)
+    return tuple(made)
+
+
+def _cross_table(plan: CountPlan, result: CountResult, cells: list[CrossCell]) -> TableSheet:
+    """Cross-tables one under the other; a table against another variable begins with a row of its own heads."""
+    several = len(cells) > 1
+    first = cells[0]
+    width = max(len(cell.column_values) for cell in cells)
+    rows: list[Row] = []
+    before = (first.column, first.column_labels)
+    for cell in cells:
+        if several:
+            rows.append(Row(_heading(cell, plan)))
+        if (cell.column, cell.column_labels) != before:
+            rows.append(_inner_heads(cell, plan, width))
+            before = (cell.column, cell.column_labels)
+        rows += _cross_rows(cell, plan, width, indent=1 if several else 0)
+    heads = _labels_of(first, width)
+    stub = titled(plan.data.variable(first.row)) if len(plan.subjects) == 1 else say("Variable")
+    bottom = (Head(stub), *(Head(text) for text in heads), Head(say("Total")))
+    top = (Head(()), Head(titled(plan.data.variable(first.column)), width), Head(()))
+    return TableSheet(title_of(plan), (top, bottom), tuple(rows), cross_notes(plan, result, cells, named=several))
+
+
+def _labels_of(cell: CrossCell, width: int) -> list[Text]:
+    return [verbatim(label) for label in cell.column_labels] + [()] * (width - len(cell.column_labels))
+
+
+def _heading(cell: CrossCell, plan: CountPlan) -> Text:
+    grouped = has_groups(plan.groupings)
+    title = titled(plan.data.variable(cell.row))
+    if not grouped:
+        return title
+    label = group_label(cell.group, several=True)
+    return say("{name} · {group}", name=title, group=label) if len(plan.subjects) > 1 else label
+
+
+def _inner_heads(cell: CrossCell, plan: CountPlan, width: int) -> Row:
+    """The values of another `against` variable, as a row within the table."""
+    name = titled(plan.data.variable(cell.column))
+    values = (*_labels_of(cell, width), say("Total"))
+    return Row(say("against {name}", name=name), tuple(values), indent=1)
+
+
+class Extra(NamedTuple):
+    """What may stand under a count: its name, the numbers, and which kind they are."""
+
+    words: str
+    numbers: np.ndarray
+    kind: Kind
+    column: str
+
+
+def _cross_rows(cell: CrossCell, plan: CountPlan, width: int, *, indent: int) -> list[Row]:
+    said = plan.request.settings
+    shares = cell.percents(said["percent"]) if said["percent"] else None
+    full = cell.with_margins
+    hides = cell.hidden is not None and bool(cell.hidden.any())
+    rows = []
+    about = About(cell.row, cell.group.labels)
+    for i, label in enumerate((*cell.row_labels, None)):
+        values: list[Text] = []
+        for j in range(full.shape[1]):
+            share = None if shares is None or hides else float(shares[i, j])
+            values.append(_cross_cell(cell, i, j, int(full[i, j]), share, said["hide_below"]))
+            if j == full.shape[1] - 2:
+                values += [()] * (width - len(cell.column_values))
+        stub = say("Total") if label is None else verbatim(label)
+        rows.append(Row(stub, tuple(values), indent=indent, about=about))
+        if label is not None and not hides:
+            rows += [_extra_row(cell, i, extra, width, indent + 1) for extra in _extras(cell, plan)]
+    return rows
+
+
+def _extras(cell: CrossCell, plan: CountPlan) -> list[Extra]:
+    said = plan.request.settings
+    made = []
+    if said["expected"]:
+        made.append(Extra("expected", cell.expected, Kind.MEASURE, "expected"))
+    if said["residuals"]:
+        made.append(Extra("adjusted residual", cell.residuals, Kind.STATISTIC, "residual"))
+    return made
+
+
+def _extra_row(cell: CrossCell, place: int, extra: Extra, width: int, indent: int) -> Row:
+    row = f"{cell.row}={cell.row_values[place]} @ {cell.group.key}"
+    values = []
+    for value, column in zip(extra.numbers[place].tolist(), cell.column_values, strict=True):
+        shown = value if np.isfinite(value) else Undefined("nothing is expected")
+        values.append(
+            (
+                Cell(
+                    shown,
+                    extra.kind,
+                    1 if extra.kind is Kind.MEASURE else None,
+                    row=row,
+                    column=f"{cell.column}={column}/{extra.column}",
+                ),
+            )
+        )
+    return Row(say(extra.words), (*values, *[()] * (width - len(values)), ()), indent=indent)
+
+
+def _cross_cell(cell: CrossCell, i: int, j: int, count: int, share: float | None, below: int | None) -> Text:
+    """A count with its percentage, or hidden; the last row and column are margins."""
+    rows, columns = (*cell.row_values, None), (*cell.column_values, None)
+    row = f"{cell.row}={rows[i]}" if i < len(cell.row_values) else f"{cell.row} total"
+    row = f"{row} @ {cell.group.key}" if cell.group.key else row
+    column = f"{cell.column}={columns[j]}" if j < len(cell.column_values) else f"{cell.column} total"
+    state = 0 if cell.hidden is None else int(cell.hidden[i, j])
+    if state:
+        return (Cell(Hidden(below if state == 1 else None), Kind.COUNT, row=row, column=f"{column}/n"),)
+    equal = [(name, v) for name, v in ((cell.row, rows[i]), (cell.column, columns[j])) if v is not None]
+    words = " · ".join((*cell.group.labels, *(f"{name} = {value}" for name, value in equal))) or "all cases"
+    behind = Behind(words, (*cell.group.named, *equal), valid=(cell.row, cell.column))
+    number = count_cell(count, row=row, column=f"{column}/n", behind=behind)
+    if share is None:
+        return (number,)
+    value = Undefined("nothing to take a share of") if np.isnan(share) else share
+    return say("{n} ({share})", n=number, share=Cell(value, Kind.PERCENT, row=row, column=f"{column}/%", behind=behind))
+
+
+def _margin(plan: CountPlan, crossed: list[CrossCell]) -> tuple[MarginNote, ...]:
+    """Where chi-square is on thin ground."""
+    if plan.request.settings["hide_below"]:
+        return ()
+    made = []
+    for cell in crossed:
+        if cell.chi_square.small > SMALL_SHARE:
+            share = Cell(100 * cell.chi_square.small, Kind.COUNT)
+            says = say("{share}% of expected counts are below 5: chi-square is rough", share=share)
+            made.append(MarginNote(cell.row, cell.group.labels, says))
+    return tuple(made)

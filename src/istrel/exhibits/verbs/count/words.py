@@ -1,0 +1,217 @@
+"""The words of `count`: title, notes, methods and the results paragraph, all from the result alone."""
+
+from __future__ import annotations
+
+from istrel.data.limits import SIGNIFICANT
+from istrel.exhibits.claims import claim
+from istrel.exhibits.forms.histogram import classes_words, outside_total
+from istrel.exhibits.table import Note, general
+from istrel.exhibits.text import Cell, Hidden, Run, Text, count_cell, joined, listed, say, sentences
+from istrel.exhibits.verbs.count.resolve import CountPlan
+from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell
+from istrel.exhibits.verbs.frequency_words import hidden_note, most_frequent, percent_notes
+from istrel.exhibits.wording import (
+    cases_note,
+    crossed_title,
+    group_label,
+    groups_words,
+    in_group,
+    p_words,
+    titled,
+    ungrouped_notes,
+)
+from istrel.stats.association import SMALL_SHARE
+from istrel.stats.estimates import Undefined
+from istrel.style.numbers import Kind
+
+
+def title_of(plan: CountPlan) -> Text:
+    """What is counted, against what, in which groups."""
+    titles = [crossed_title(subject.names, plan.data) for subject in plan.subjects]
+    what = listed(titles) if len(titles) <= 3 else say("{n} variables", n=len(titles))
+    by = groups_words(plan.groupings, plan.data)
+    if plan.against:
+        other = listed([titled(plan.data.variable(name)) for name in plan.against])
+        crossed = say("{what} by {groups}", what=what, groups=other)
+        return say("{what}, for each {groups}", what=crossed, groups=by) if by else crossed
+    counted = say("Frequencies of {what}", what=what)
+    return say("{what} by {groups}", what=counted, groups=by) if by else counted
+
+
+def frequency_notes(
+    plan: CountPlan, result: CountResult, cells: list[FrequencyCell], *, columns: set[str]
+) -> tuple[Note, ...]:
+    """What a reader must know: cases, classes, what lies outside them, missing values, bases of percentages."""
+    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    for subject in plan.subjects:
+        mine = [cell for cell in cells if cell.variables == subject.names]
+        texts += _outside(mine) + _missing(mine, plan)
+    both = {"percent", "valid_percent"} <= columns
+    texts += percent_notes(cells, of_valid="percent" not in columns, both=both)
+    if "low" in columns:
+        level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
+        texts.append(say("Intervals are {level}% Wilson intervals of the valid percentage.", level=level))
+    texts += hidden_note(plan.request.settings["hide_below"], result.cells)
+    return general(texts)
+
+
+def _outside(cells: list[FrequencyCell]) -> list[Text]:
+    outside = outside_total(tuple(cells))
+    if not outside:
+        return []
+    template = (
+        "{n} value lies outside the class limits." if outside == 1 else "{n} values lie outside the class limits."
+    )
+    return [say(template, n=outside)]
+
+
+def _missing(cells: list[FrequencyCell], plan: CountPlan) -> list[Text]:
+    """How many cases have no value, where the table does not show them: of the total where there is one."""
+    if plan.request.settings["missing"] != "hide" or not cells:
+        return []
+    total = [cell for cell in cells if not cell.group.named]
+    first = tuple(name for name, _ in cells[0].group.named)
+    counted = total or [cell for cell in cells if tuple(name for name, _ in cell.group.named) == first]
+    missing = [cell.missing for cell in counted]
+    if any(isinstance(count, Hidden) for count in missing):
+        return []
+    count = sum(count for count in missing if isinstance(count, int))
+    name = crossed_title(cells[0].variables, plan.data)
+    if not count:
+        return []
+    if len(plan.subjects) > 1:
+        return [say("{name}: {n} missing.", name=name, n=count)]
+    return [say("Missing: {n}.", n=count)]
+
+
+def cross_notes(plan: CountPlan, result: CountResult, cells: list[CrossCell], *, named: bool) -> tuple[Note, ...]:
+    """Tests and association of each table as they are reported, and what its numbers are."""
+    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    of = {
+        "row": "Percentages are of the row.",
+        "column": "Percentages are of the column.",
+        "total": "Percentages are of all cases in the table.",
+    }
+    if plan.request.settings["percent"]:
+        texts.append(say(of[plan.request.settings["percent"]]))
+    texts += [text for cell in cells for text in _table_notes(cell, plan, named=named)]
+    if any(_hides(cell) for cell in cells):
+        texts += hidden_note(plan.request.settings["hide_below"], [Hidden()])
+        texts.append(say("Tests, percentages and coefficients of such a table are left out."))
+    return general(texts)
+
+
+def _hides(cell: CrossCell) -> bool:
+    return cell.hidden is not None and bool(cell.hidden.any())
+
+
+def _table_notes(cell: CrossCell, plan: CountPlan, *, named: bool) -> list[Text]:
+    said: list[Text] = []
+    if not _hides(cell):
+        said.append(test_words(cell))
+        if cell.chi_square.small > SMALL_SHARE:
+            share = Cell(100 * cell.chi_square.small, Kind.COUNT)
+            said.append(say("{share}% of expected counts are below 5.", share=share))
+    if not isinstance(cell.missing, Hidden) and cell.missing:
+        one = cell.missing == 1
+        template = "{n} case without both values left out." if one else "{n} cases without both values left out."
+        said.append(say(template, n=cell.missing))
+    if not said:
+        return []
+    return [(*_about(cell, plan), Run(": "), *sentences(said))] if named else [sentences(said)]
+
+
+def _about(cell: CrossCell, plan: CountPlan) -> Text:
+    """Which table of several: the variables and the group."""
+    parts = [titled(plan.data.variable(cell.row))]
+    if len(plan.against) > 1:
+        parts = [say("{row} by {column}", row=parts[0], column=titled(plan.data.variable(cell.column)))]
+    several = any(grouping.names for grouping in plan.groupings)
+    return joined([*parts, *([group_label(cell.group, several=True)] if several else [])], " · ")
+
+
+WAYS = {
+    "fisher": "Fisher’s exact {p}",
+    "enumeration": "exact {p}",
+    "simulation": "simulated exact {p} (20,000 draws, standard error {error})",
+}
+
+
+def test_words(cell: CrossCell) -> Text:
+    """ "χ²(2, N = 604) = 3.21, p = .201; V = .07." and the exact p where there is one."""
+    chi = cell.chi_square
+    if isinstance(chi.statistic, Undefined) or isinstance(chi.p, Undefined):
+        reason = chi.statistic.reason if isinstance(chi.statistic, Undefined) else ""
+        return say("No test: {reason}.", reason=say(reason))
+    row = f"{cell.row} × {cell.column} @ {cell.group.key}"
+    statistic = Cell(chi.statistic, Kind.STATISTIC, row=row, column="chi_square")
+    parts = [
+        say(
+            "χ²({df}, *N* = {n}) = {statistic}, {p}",
+            df=chi.df,
+            n=count_cell(cell.n),
+            statistic=statistic,
+            p=p_words(chi.p, row=row, column="p"),
+        )
+    ]
+    if isinstance(cell.exact.p, float):
+        error = Cell(cell.exact.error, Kind.P)
+        parts.append(say(WAYS[cell.exact.way], p=p_words(cell.exact.p, row=row, column="exact p"), error=error))
+    v, gamma = cell.association.cramers_v_corrected, cell.association.gamma
+    if isinstance(v, float):
+        parts.append(say("Cramér’s *V* = {v} (bias-corrected)", v=Cell(v, Kind.COEFFICIENT, row=row, column="V")))
+    if isinstance(gamma, float):
+        parts.append(say("γ = {gamma}", gamma=Cell(gamma, Kind.COEFFICIENT, row=row, column="gamma")))
+    return (*joined(parts, "; "), *say("."))
+
+
+def methods_of(plan: CountPlan, result: CountResult) -> Text:
+    """Sentences that name each definition that was used."""
+    said: list[Text] = []
+    crossed = [cell for cell in result.cells if isinstance(cell, CrossCell) and not _hides(cell)]
+    if any(isinstance(cell.chi_square.statistic, float) for cell in crossed):
+        said.append(say("Independence was tested by Pearson’s chi-square."))
+    if any(isinstance(cell.association.cramers_v_corrected, float) for cell in crossed):
+        said.append(say("Association is Cramér’s *V*, corrected for bias (Bergsma, 2013)."))
+    ways = {cell.exact.way for cell in crossed if isinstance(cell.exact.p, float)}
+    if "fisher" in ways:
+        said.append(say("Fisher’s exact test is two-sided."))
+    if ways & {"enumeration", "simulation"}:
+        said.append(say("Exact tests beyond 2 × 2 follow Freeman and Halton (1951)."))
+    if crossed and plan.request.settings["residuals"]:
+        said.append(say("Adjusted residuals follow Haberman (1973)."))
+    if plan.request.settings["intervals"] and not plan.against:
+        said.append(say("Percentages of valid cases have Wilson (1927) intervals."))
+    for decided_by in dict.fromkeys(result.decided_by.values()):
+        closed = plan.request.settings["closed"]
+        how = classes_words(decided_by, plan.request.settings)
+        template = (
+            "Class intervals use {how} and are closed on the left."
+            if closed == "left"
+            else "Class intervals use {how} and are closed on the right."
+        )
+        said.append(say(template, how=how))
+    return sentences(said)
+
+
+def text_of(plan: CountPlan, result: CountResult) -> Text:
+    """The most frequent values, or what goes with what, in plain words."""
+    said = []
+    for cell in result.cells:
+        if isinstance(cell, FrequencyCell):
+            said.append(most_frequent(cell, plan.data))
+        elif not _hides(cell):
+            said.append(_cross_words(cell, plan))
+    return sentences(said)
+
+
+def _cross_words(cell: CrossCell, plan: CountPlan) -> Text:
+    """Related or not by the exact test where one is printed, else by chi-square."""
+    p = cell.exact.p if isinstance(cell.exact.p, float) else cell.chi_square.p
+    if isinstance(p, Undefined):
+        return ()
+    name, template = "not related", "{row} was not clearly related to {column}{where}, {test}"
+    if p < SIGNIFICANT:
+        name, template = "related", "{row} was related to {column}{where}, {test}"
+    row, column = (titled(plan.data.variable(variable)) for variable in (cell.row, cell.column))
+    return claim(name, [p], template, row=row, column=column, where=in_group(cell.group), test=test_words(cell))

@@ -1,0 +1,107 @@
+"""Statistics as cells of a table: which kind of number each is, how precise, and which cases stand behind it."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from istrel.exhibits.behind import Behind
+from istrel.exhibits.table import Head
+from istrel.exhibits.text import Cell, Hidden, Text, say
+from istrel.exhibits.verbs.describe.resolve import DescribePlan
+from istrel.exhibits.verbs.describe.result import MeasuredCell, Value
+from istrel.sentence.vocabulary import statistic
+from istrel.stats.quantiles import CaseValue
+from istrel.style.numbers import Kind
+
+MOST_MODES = 3
+QUARTERS = 4  # quantiles of whole numbers lie on quarters
+LISTS = ("lowest", "highest", "outliers")
+
+
+def cell_of(key: str, cell: MeasuredCell, plan: DescribePlan, *, column: str = "") -> Text:
+    """The table cell of one statistic; `column` is its key where columns are not statistics."""
+    value, entry = cell.statistics[key], statistic(key)
+    behind = _behind(key, value, cell)
+    made = Cell(
+        _shown(key, value),
+        Kind.DATE if cell.date and entry.kind is Kind.MEASURE else entry.kind,
+        row=row_key(cell),
+        column=column or key,
+        statistic=key,
+        behind=behind,
+    )
+    if key == "mode" and isinstance(value, tuple) and len(value) > MOST_MODES:
+        return say("{n} modes", n=replace(made, value=float(len(value)), kind=Kind.COUNT))
+    return (_precise(made, cell, plan) if made.kind is Kind.MEASURE else made,)
+
+
+def row_key(cell: MeasuredCell) -> str:
+    """The key of a row of this variable and group."""
+    return f"{cell.variable} @ {cell.group.key}" if cell.group.key else cell.variable
+
+
+def _shown(key: str, value: Value) -> Value:
+    if key == "outliers" and isinstance(value, tuple):
+        return float(len(value))
+    return value
+
+
+def _precise(made: Cell, cell: MeasuredCell, plan: DescribePlan) -> Cell:
+    """Decimals of a measure: as asked for; else as the codebook says, and never so few that the SD loses its second figure.
+
+    Whole-number data keep whole minimum, maximum, range and mode, and as many decimals of a quantile as it needs.
+    """
+    asked = plan.request.settings["decimals"]
+    if asked is not None:
+        return replace(made, decimals=asked)
+    recorded = statistic(made.statistic).recorded
+    if cell.whole and recorded == "values":
+        return replace(made, decimals=0)
+    if cell.whole and recorded == "between":
+        needs = isinstance(made.value, float) and not (2 * made.value).is_integer()
+        return replace(made, decimals=2 if needs else 1)
+    return replace(made, decimals=plan.data.variable(cell.variable).decimals, spread=cell.number("sd"))
+
+
+def _behind(key: str, value: Value, cell: MeasuredCell) -> Behind | None:
+    """A minimum, maximum or mode means the cases with that value, "missing" those without one, a list just its cases."""
+    if isinstance(value, Hidden):
+        return None
+    group = " · ".join(cell.group.labels)
+    words = " · ".join(filter(None, (cell.variable, group)))
+    if key == "missing":
+        return Behind(f"{words}, missing", cell.group.named, missing=(cell.variable,))
+    behind = Behind(words, cell.group.named, valid=(cell.variable,))
+    if key in LISTS and isinstance(value, tuple):
+        rows = tuple(sorted(part.row for part in value if isinstance(part, CaseValue)))
+        return replace(behind, words=f"{words}, {key}", rows=rows)
+    if key in ("min", "max", "mode"):
+        values = value if isinstance(value, tuple) else (value,)
+        numbers = tuple(part for part in values if isinstance(part, float))
+        return replace(behind, words=f"{words}, {key}", values=(cell.variable, numbers)) if numbers else behind
+    return behind
+
+
+def counts_of(cell: MeasuredCell) -> Text:
+    """n and how many are missing, for whoever points at the row."""
+    n, missing = (Cell(v if isinstance(v, Hidden) else float(v), Kind.COUNT) for v in (cell.n, cell.missing))
+    return say("*n* = {n}, missing {missing}", n=n, missing=missing)
+
+
+def paired_heads(shown: tuple[str, ...], confidence: float) -> tuple[list[Head], list[Head]]:
+    """(spanners, heads) of the statistics; the two limits of an interval, side by side, stand under one spanner."""
+    spanners: list[Head] = []
+    place = 0
+    level = Cell(100 * confidence, Kind.EDGE)
+    while place < len(shown):
+        if shown[place : place + 2] == ("ci_low", "ci_high"):
+            spanners.append(Head(say("{level}% CI", level=level), span=2))
+            place += 2
+        else:
+            spanners.append(Head(()))
+            place += 1
+    return spanners, [Head(_head(key)) for key in shown]
+
+
+def _head(key: str) -> Text:
+    return say(statistic(key).head)

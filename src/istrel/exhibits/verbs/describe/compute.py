@@ -1,0 +1,180 @@
+"""The numbers of a `describe` plan. Order and moments are made once per variable and grouping, for all groups."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from functools import cached_property
+from typing import cast
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.levels import Level
+from istrel.exhibits.cases import Grouping
+from istrel.exhibits.forms import form_of
+from istrel.exhibits.shared import arrange_all, arranged
+from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
+from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell, Value
+from istrel.exhibits.verbs.frequencies import count_values, ordered_places, values_of
+from istrel.sentence.vocabulary import percentile_of
+from istrel.stats import moments, quantiles
+from istrel.stats.estimates import Estimates, Undefined, ratio
+from istrel.stats.grouping import Arranged
+
+ON_DATES = ("n", "missing", "min", "max", "median", "q1", "q3")
+
+
+def compute(plan: DescribePlan) -> DescribeResult:
+    """Every statistic that the plan asks for, for every variable and group."""
+    numeric = [subject.name for subject in plan.subjects if subject.treated in ("numbers", "dates")]
+    arrange_all([(name, grouping) for name in numeric for grouping in plan.groupings], plan.data)
+    cells: list[ResultCell] = []
+    for subject in plan.subjects:
+        for grouping in plan.groupings:
+            cells += _cells(subject, grouping, plan)
+    drawings = () if plan.form == "table" else form_of(plan.form).draw(plan)
+    return DescribeResult(plan.cases, tuple(cells), drawings, plan.groupings)
+
+
+def _cells(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[ResultCell]:
+    if subject.treated in ("numbers", "dates"):
+        return list(_measured(subject, grouping, plan))
+    if subject.treated == "categories":
+        names, said = (subject.name,), plan.request.settings
+        values = values_of(names, plan.data)
+        order = ordered_places(names, values, plan.data, plan.groupings, said)
+        return list(count_values(names, grouping, plan.data, order, said, values))
+    return list(_cases_only(subject.name, grouping, plan))
+
+
+def _measured(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[MeasuredCell]:
+    name, dates = subject.name, subject.treated == "dates"
+    cells = arranged(name, grouping, plan.data)
+    sizes = grouping.sizes
+    bench = Workbench(cells, sizes, plan)
+    columns = {key: bench.statistic(key) for key in plan.computed if not dates or key in ON_DATES}
+    none = {key: Undefined("not for a date variable") for key in plan.computed if key not in columns}
+    whole = bool((cells.values == np.floor(cells.values)).all())
+    quarters = (quantiles.quantile(cells, p, kind=bench.kind).values for p in (0.25, 0.75))
+    inside = quantiles.share_between(cells, *quarters).tolist()
+    return [
+        MeasuredCell(
+            variable=name,
+            group=group,
+            n=int(cells.sizes[i]),
+            missing=int(sizes[i] - cells.sizes[i]),
+            statistics={key: none[key] if key in none else columns[key](i) for key in plan.computed},
+            whole=whole,
+            date=dates,
+            inside=inside[i],
+        )
+        for i, group in enumerate(grouping.groups)
+    ]
+
+
+@dataclass(frozen=True, eq=False)
+class Workbench:
+    """One variable in its groups, with what several statistics share made once and only when wanted."""
+
+    cells: Arranged
+    sizes: NDArray[np.int64]
+    plan: DescribePlan
+
+    @cached_property
+    def moments(self) -> moments.Moments:
+        return moments.moments(self.cells)
+
+    @cached_property
+    def interval(self) -> tuple[Estimates, Estimates]:
+        return moments.mean_interval(self.moments, confidence=self.plan.request.settings["confidence"])
+
+    @cached_property
+    def modes(self) -> quantiles.Modes:
+        return quantiles.modes(self.cells)
+
+    @property
+    def kind(self) -> quantiles.QuantileType:
+        return cast(quantiles.QuantileType, self.plan.request.settings["quantiles"])
+
+    def statistic(self, key: str) -> Callable[[int], Value]:
+        """A function from a group's place to the value of the statistic there."""
+        if key in LISTS:
+            return lambda group: LISTS[key](self, group)
+        share = percentile_of(key)
+        if share is not None:
+            return cast(Callable[[int], Value], quantiles.quantile(self.cells, share / 100, kind=self.kind).at)
+        return cast(Callable[[int], Value], ESTIMATES[key](self).at)
+
+    def mode(self, group: int) -> Value:
+        found = self.modes.at(group)
+        if not found:
+            return Undefined("each value occurs once" if self.cells.sizes[group] else quantiles.EMPTY)
+        return found[0] if len(found) == 1 else found
+
+    @cached_property
+    def extremes(self) -> tuple[list[quantiles.CaseValues], list[quantiles.CaseValues]]:
+        return quantiles.extremes(self.cells)
+
+    @cached_property
+    def outside(self) -> list[quantiles.CaseValues]:
+        said = self.plan.request.settings
+        if said["outliers_by"] == "robust":
+            return quantiles.robust_outliers(self.cells)
+        return quantiles.outside_fences(self.cells, kind=self.kind, reach=said["fences"])
+
+
+ESTIMATES: dict[str, Callable[[Workbench], Estimates]] = {
+    "n": lambda b: Estimates(b.cells.sizes.astype(np.float64)),
+    "missing": lambda b: Estimates((b.sizes - b.cells.sizes).astype(np.float64)),
+    "sum": lambda b: moments.total(b.moments),
+    "mean": lambda b: moments.mean(b.moments),
+    "sd": lambda b: moments.sd(b.moments),
+    "variance": lambda b: moments.variance(b.moments),
+    "se": lambda b: moments.standard_error(b.moments),
+    "ci_low": lambda b: b.interval[0],
+    "ci_high": lambda b: b.interval[1],
+    "trimmed_mean": lambda b: quantiles.trimmed_mean(b.cells, proportion=b.plan.request.settings["trim"]),
+    "median": lambda b: quantiles.quantile(b.cells, 0.5, kind=b.kind),
+    "q1": lambda b: quantiles.quantile(b.cells, 0.25, kind=b.kind),
+    "q3": lambda b: quantiles.quantile(b.cells, 0.75, kind=b.kind),
+    "iqr": lambda b: quantiles.interquartile_range(b.cells, kind=b.kind),
+    "min": lambda b: quantiles.minimum(b.cells),
+    "max": lambda b: quantiles.maximum(b.cells),
+    "range": lambda b: quantiles.value_range(b.cells),
+    "mad": lambda b: quantiles.median_absolute_deviation(b.cells),
+    "mad_normal": lambda b: quantiles.normal_consistent_deviation(b.cells),
+    "mean_abs_dev": lambda b: quantiles.mean_absolute_deviation(b.cells),
+    "mode_count": lambda b: Estimates(b.modes.count.astype(np.float64)),
+    "cv": lambda b: moments.coefficient_of_variation(b.moments, quantiles.minimum(b.cells).values),
+    "skewness": lambda b: moments.skewness(b.moments),
+    "skewness_se": lambda b: moments.skewness_error(b.moments),
+    "skewness_z": lambda b: ratio(moments.skewness(b.moments), moments.skewness_error(b.moments)),
+    "kurtosis": lambda b: moments.kurtosis(b.moments),
+    "kurtosis_se": lambda b: moments.kurtosis_error(b.moments),
+    "kurtosis_z": lambda b: ratio(moments.kurtosis(b.moments), moments.kurtosis_error(b.moments)),
+    "geometric_mean": lambda b: quantiles.geometric_mean(b.cells),
+    "harmonic_mean": lambda b: quantiles.harmonic_mean(b.cells),
+}
+
+LISTS: dict[str, Callable[[Workbench, int], Value]] = {
+    "mode": lambda b, group: b.mode(group),
+    "lowest": lambda b, group: b.extremes[0][group] or Undefined(quantiles.EMPTY),
+    "highest": lambda b, group: b.extremes[1][group] or Undefined(quantiles.EMPTY),
+    "outliers": lambda b, group: b.outside[group],
+}
+
+
+def _cases_only(name: str, grouping: Grouping, plan: DescribePlan) -> list[MeasuredCell]:
+    level = plan.data.variable(name).level
+    reason = Undefined(f"not for {'an' if level is Level.IDENTIFIER else 'a'} {level.value} variable")
+    present = plan.data.present(name)
+    sizes = grouping.sizes
+    valid = np.bincount(grouping.codes[(grouping.codes >= 0) & present], minlength=grouping.n_groups)
+    made = []
+    for i, group in enumerate(grouping.groups):
+        n, missing = int(valid[i]), int(sizes[i] - valid[i])
+        counts: dict[str, Value] = {"n": float(n), "missing": float(missing)}
+        statistics = {key: counts.get(key, reason) for key in plan.computed}
+        made.append(MeasuredCell(name, group, n, missing, statistics, whole=True))
+    return made

@@ -1,0 +1,98 @@
+"""From a Request to a plan: which variables, how each is treated, which groups, which statistics, which form."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+
+from istrel.data.column import Kind, show_value
+from istrel.data.dataset import Dataset
+from istrel.data.formula.tree import Condition
+from istrel.data.levels import Level
+from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
+from istrel.problem import Problem
+from istrel.sentence.request import Request
+from istrel.sentence.vocabulary import STATISTICS, USUAL
+
+# What the words around a table need: the text, the margin notes, and the decimals of a measure.
+ALWAYS = ("n", "missing", "mean", "sd", "median", "q1", "q3", "skewness")
+
+
+@dataclass(frozen=True)
+class Subject:
+    """A variable and how it is treated: "numbers", "dates", "categories", or "cases" where only n and missing make sense."""
+
+    name: str
+    treated: str
+
+
+@dataclass(frozen=True, eq=False)
+class DescribePlan:
+    """All that computing needs.
+
+    Attributes
+    ----------
+    shown
+        Statistics that the table shows, in this order.
+    computed
+        Statistics that the result carries.
+    """
+
+    request: Request
+    data: Dataset
+    cases: Cases
+    subjects: tuple[Subject, ...]
+    groupings: tuple[Grouping, ...]
+    form: str
+    shown: tuple[str, ...]
+    computed: tuple[str, ...]
+
+    @property
+    def tabular(self) -> bool:
+        """True where the columns of the table are statistics."""
+        return self.form == "table" and all(subject.treated != "categories" for subject in self.subjects)
+
+    def whole(self) -> DescribePlan:
+        """The same with all statistics, where the sentence does not choose some: for programs that read everything."""
+        said = "statistics" in self.request.settings
+        percentiles = tuple(key for key in self.shown if key not in STATISTICS)
+        return replace(self, computed=self.shown if said else (*STATISTICS, *percentiles))
+
+
+def resolve(request: Request, data: Dataset, standing: Condition | None = None) -> DescribePlan:
+    """The plan of a `describe` sentence.
+
+    Raises
+    ------
+    Problem
+        For unknown names, and conditions that no case meets.
+    """
+    form = request.shape
+    cases = resolve_cases(request, data, standing)
+    groupings = resolve_groupings(request, data, cases)
+    said = request.settings["statistics"]
+    subjects = tuple(_subject(name, data, explicit=said is not None) for name in resolve_subjects(request, data))
+    if form != "table":
+        subjects = tuple(_drawable(subject, data, request) for subject in subjects)
+    percentiles = tuple(f"p{show_value(share)}" for share in request.settings["percentiles"] or ())
+    shown = tuple(dict.fromkeys((*(said or USUAL), *percentiles)))
+    computed = tuple(dict.fromkeys((*shown, *ALWAYS)))
+    return DescribePlan(request, data, cases, subjects, groupings, form, shown, computed)
+
+
+def _subject(name: str, data: Dataset, *, explicit: bool) -> Subject:
+    level, kind = data.variable(name).level, data.table.column(name).kind
+    if kind is Kind.DATE:
+        return Subject(name, "dates")
+    if level in (Level.IDENTIFIER, Level.DATE, Level.TEXT):
+        return Subject(name, "cases")
+    if kind is Kind.NUMBER and (level.measured or (explicit and level is not Level.NOMINAL)):
+        return Subject(name, "numbers")
+    return Subject(name, "categories")
+
+
+def _drawable(subject: Subject, data: Dataset, request: Request) -> Subject:
+    form = request.form or ""
+    if data.table.column(subject.name).kind is not Kind.NUMBER:
+        message = f"“{subject.name}” holds no numbers, so it cannot be drawn as {form}; set it as table."
+        raise Problem(message, at=request.form_at, length=len(form))
+    return replace(subject, treated="numbers")

@@ -1,0 +1,68 @@
+"""What `describe` finds: one cell per variable and group, at full precision, with the reason where a value is undefined."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Any
+
+from istrel.exhibits.cases import Cases, Group, Grouping
+from istrel.exhibits.text import Hidden
+from istrel.exhibits.verbs.frequencies import Count, FrequencyCell
+from istrel.stats.estimates import Undefined
+from istrel.stats.quantiles import CaseValue
+
+Value = float | tuple[float, ...] | tuple[CaseValue, ...] | Undefined | Hidden
+
+
+@dataclass(frozen=True)
+class MeasuredCell:
+    """Statistics of one variable in one group.
+
+    Attributes
+    ----------
+    missing
+        Cases of the group without a usable value.
+    whole
+        True when all values are whole numbers.
+    date
+        True where the values are days since 1970-01-01.
+    inside
+        The share of values from the first to the third quartile, both included; NaN where there are no values.
+    """
+
+    variable: str
+    group: Group
+    n: Count
+    missing: Count
+    statistics: dict[str, Value]
+    whole: bool = False
+    date: bool = False
+    inside: float = float("nan")
+
+    def number(self, key: str) -> float:
+        """A statistic as a number; NaN where it is none."""
+        value = self.statistics.get(key)
+        return value if isinstance(value, float) else float("nan")
+
+
+ResultCell = MeasuredCell | FrequencyCell
+
+
+@dataclass(frozen=True, eq=False)
+class DescribeResult:
+    """The numbers of the exhibit.
+
+    Attributes
+    ----------
+    cells
+        In the order subjects, groupings, groups.
+    drawings
+        One per group with values of a figure; empty for a table.
+    groupings
+        The groups, with how many cases are in none of them.
+    """
+
+    cases: Cases
+    cells: tuple[ResultCell, ...]
+    drawings: tuple[Any, ...]
+    groupings: tuple[Grouping, ...]

@@ -1,0 +1,260 @@
+"""The words of `describe`: title, notes, methods and the results paragraph, all from the result alone."""
+
+from __future__ import annotations
+
+from istrel.data.dataset import Dataset
+from istrel.exhibits.cases import Grouping
+from istrel.exhibits.claims import claim, unless_alike
+from istrel.exhibits.forms import form_of
+from istrel.exhibits.table import Note, general
+from istrel.exhibits.text import Cell, Hidden, Text, count_cell, joined, listed, say, sentences
+from istrel.exhibits.verbs.describe.cells import cell_of
+from istrel.exhibits.verbs.describe.resolve import DescribePlan
+from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell
+from istrel.exhibits.verbs.frequencies import FrequencyCell
+from istrel.exhibits.verbs.frequency_words import hidden_note, most_frequent, percent_notes
+from istrel.exhibits.wording import (
+    cases_note,
+    dashes_note,
+    group_label,
+    groups_words,
+    in_group,
+    of_group,
+    reason_label,
+    titled,
+    ungrouped_notes,
+)
+from istrel.sentence.vocabulary import percentile_of
+from istrel.stats.estimates import Undefined
+from istrel.style.numbers import Kind
+
+
+def title_of(plan: DescribePlan) -> Text:
+    """A title from labels: the variables (or how many), and the groupings."""
+    names = [titled(plan.data.variable(subject.name)) for subject in plan.subjects]
+    if len(names) > 3:
+        what = say("Descriptive statistics of {n} variables", n=len(names))
+    elif len(names) == 1 and plan.form == "table":
+        what = say("Descriptive statistics of {name}", name=names[0])
+    else:
+        what = listed(names)
+    by = groups_words(plan.groupings, plan.data)
+    return say("{what} by {groups}", what=what, groups=by) if by else what
+
+
+def notes_of(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
+    """What a reader must know to read the numbers: cases, missing values, definitions, dashes."""
+    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    texts += _missing_note(plan, result)
+    counted = [cell for cell in result.cells if isinstance(cell, FrequencyCell)]
+    measured = [cell for cell in result.cells if isinstance(cell, MeasuredCell)]
+    if counted:
+        texts += percent_notes(counted, of_valid=True)
+    if plan.form == "table":
+        shown = plan.shown if not counted else _paired(plan)
+        texts += _definitions(shown)
+        reasons = [cell.statistics[key] for cell in measured for key in shown if key in cell.statistics]
+        texts += dashes_note([value.reason for value in reasons if isinstance(value, Undefined)])
+    texts += hidden_note(plan.request.settings["hide_below"], result.cells)
+    return general(texts)
+
+
+def _paired(plan: DescribePlan) -> tuple[str, ...]:
+    """What a measured variable shows in a sample table."""
+    from istrel.exhibits.verbs.describe.typeset import pair_of
+
+    pair = pair_of(plan)
+    return (pair.first, pair.second) if pair and any(s.treated == "numbers" for s in plan.subjects) else ()
+
+
+def _missing_note(plan: DescribePlan, result: DescribeResult) -> list[Text]:
+    """Values missing per variable among the cases that the exhibit shows, with the reasons where they are not only blank."""
+    parts = []
+    shown = _shown_grouping(result)
+    for subject in plan.subjects:
+        cells = [
+            c for c in result.cells if isinstance(c, MeasuredCell) and c.variable == subject.name and _of(c, shown)
+        ]
+        counts = [cell.missing for cell in cells]
+        if not cells or any(isinstance(count, Hidden) for count in counts):
+            continue
+        count = sum(count for count in counts if isinstance(count, int))
+        if count:
+            why = () if plan.request.settings["hide_below"] else _why(subject.name, shown, plan.data)
+            title = titled(plan.data.variable(subject.name))
+            parts.append(say("{name} {n}{why}", name=title, n=count, why=why))
+    return [say("Values missing: {list}.", list=joined(parts, "; "))] if parts else []
+
+
+def _shown_grouping(result: DescribeResult) -> Grouping:
+    """The grouping over which missing values are summed: the total where there is one, else the first."""
+    return next((grouping for grouping in result.groupings if not grouping.names), result.groupings[0])
+
+
+def _of(cell: ResultCell, grouping: Grouping) -> bool:
+    return tuple(name for name, _ in cell.group.named) == grouping.names
+
+
+def _why(name: str, grouping: Grouping, data: Dataset) -> Text:
+    reasons = data.numbers(name).missing.reasons
+    found = [(reason, int((mask & (grouping.codes >= 0)).sum())) for reason, mask in reasons.items()]
+    found = [(reason, count) for reason, count in found if count]
+    if not any(reason.kind != "blank" for reason, _ in found):
+        return ()
+    parts = [say("{n} {reason}", n=count, reason=reason_label(reason, short=True)) for reason, count in found]
+    return say(" ({list})", list=joined(parts))
+
+
+SHORT = {
+    "ci_low": "CI = confidence interval; LL and UL = its lower and upper limits",
+    "median": "Mdn = median",
+    "iqr": "IQR = interquartile range",
+    "mad": "MAD = median absolute deviation",
+    "cv": "CV = coefficient of variation",
+}
+
+
+def _definitions(shown: tuple[str, ...]) -> list[Text]:
+    texts: list[Text] = []
+    if "skewness" in shown and "kurtosis" in shown:
+        texts.append(say("Skewness and kurtosis are the adjusted coefficients (G1; G2, excess)."))
+    elif "skewness" in shown:
+        texts.append(say("Skewness is the adjusted coefficient (G1)."))
+    elif "kurtosis" in shown:
+        texts.append(say("Kurtosis is the adjusted coefficient (G2, excess)."))
+    said = [say(text) for key, text in SHORT.items() if key in shown]
+    if any(percentile_of(key) is not None for key in shown):
+        said.append(say("P = percentile"))
+    if said:
+        texts.append((*joined(said, "; "), *say(".")))
+    return texts
+
+
+def methods_of(plan: DescribePlan, result: DescribeResult) -> Text:
+    """Sentences that name each definition that was used."""
+    settings = plan.request.settings
+    measured = any(subject.treated in ("numbers", "dates") for subject in plan.subjects)
+    if plan.form != "table":
+        return form_of(plan.form).methods(plan, result.drawings)
+    shown = set(plan.shown if plan.tabular else _paired(plan)) if measured else set()
+    said: list[Text] = []
+    if shown & {"sd", "variance", "se"}:
+        said.append(say("Standard deviations use *n* − 1."))
+    if shown & {"median", "q1", "q3", "iqr"} or any(percentile_of(key) is not None for key in shown):
+        said.append(say("Quantiles are of type {kind} (Hyndman & Fan, 1996).", kind=settings["quantiles"]))
+    if shown & {"skewness", "kurtosis", "skewness_z", "kurtosis_z"}:
+        said.append(say("Skewness and kurtosis are the adjusted coefficients G1 and G2 (Joanes & Gill, 1998)."))
+    if shown & {"ci_low", "ci_high"}:
+        said.append(say("Confidence intervals of means are based on Student’s *t* distribution."))
+    if "trimmed_mean" in shown:
+        share = Cell(100 * settings["trim"], Kind.EDGE)
+        said.append(say("Trimmed means leave out {share}% of the values at each end.", share=share))
+    if "outliers" in shown:
+        said.append(_outliers(plan))
+    if any(subject.treated == "categories" for subject in plan.subjects):
+        said.append(say("Percentages are of the valid cases."))
+    return sentences(said)
+
+
+def _outliers(plan: DescribePlan) -> Text:
+    settings = plan.request.settings
+    if settings["outliers_by"] == "robust":
+        return say("Outliers have a robust *z* beyond 3.5 (Iglewicz & Hoaglin, 1993).")
+    reach = Cell(float(settings["fences"]), Kind.EDGE)
+    return say("Outliers lie more than {reach} interquartile ranges beyond the quartiles (Tukey, 1977).", reach=reach)
+
+
+def text_of(plan: DescribePlan, result: DescribeResult) -> Text:
+    """A results paragraph: groups compared in plain words, and what half of the cases do."""
+    said: list[Text] = []
+    for subject in plan.subjects:
+        for grouping in result.groupings:
+            cells = [cell for cell in result.cells if _about(cell) == subject.name and _of(cell, grouping)]
+            measured = [c for c in cells if isinstance(c, MeasuredCell) and isinstance(c.statistics.get("mean"), float)]
+            if measured and not measured[0].date:
+                said += _measured_words(measured, plan)
+            said += [most_frequent(c, plan.data) for c in cells if isinstance(c, FrequencyCell)]
+    return sentences(said)
+
+
+def _about(cell: ResultCell) -> str:
+    return cell.variable if isinstance(cell, MeasuredCell) else cell.variables[0]
+
+
+def _measured_words(cells: list[MeasuredCell], plan: DescribePlan) -> list[Text]:
+    name = titled(plan.data.variable(cells[0].variable))
+    ranked = sorted(cells, key=lambda cell: -cell.number("mean"))
+    if len(cells) == 1:
+        (cell,) = cells
+        numbers = _mean_words(cell, plan)
+        said = say("{name}{where} averaged {numbers}", name=name, where=in_group(cell.group), numbers=numbers)
+    else:
+        said = _compared(name, ranked, plan)
+    return [(*said, *_half_words(ranked[0], plan), *say("."))] if said else []
+
+
+def _compared(name: Text, ranked: list[MeasuredCell], plan: DescribePlan) -> Text:
+    """Highest and lowest group, as far as they can be told apart in print; else how far the means span."""
+    high, low = ranked[0], ranked[-1]
+    means = [cell.number("mean") for cell in ranked]
+    similar = say(
+        "{name} averaged {numbers} in {place}, and about the same in the other groups",
+        name=name,
+        place=_place(high),
+        numbers=_mean_words(high, plan),
+    )
+    return claim(
+        "highest and lowest",
+        [means],
+        "{name} was highest on average in {high}, {high_numbers}, and lowest in {low}, {low_numbers}",
+        differ=(("first", "second"), ("last_but_one", "last")),
+        otherwise=_spanned(name, ranked, plan, similar),
+        name=name,
+        high=_place(high),
+        high_numbers=_mean_words(high, plan),
+        low=_place(low),
+        low_numbers=_mean_words(low, plan),
+        first=cell_of("mean", ranked[0], plan),
+        second=cell_of("mean", ranked[1], plan),
+        last_but_one=cell_of("mean", ranked[-2], plan),
+        last=cell_of("mean", ranked[-1], plan),
+    )
+
+
+def _spanned(name: Text, ranked: list[MeasuredCell], plan: DescribePlan, similar: Text) -> Text:
+    """How far the means of the groups span, where no single group stands out."""
+    return unless_alike(
+        "{name} averaged from *M* = {low} to *M* = {high} in the {n} groups",
+        differ=(("low", "high"),),
+        otherwise=similar,
+        name=name,
+        low=cell_of("mean", ranked[-1], plan),
+        high=cell_of("mean", ranked[0], plan),
+        n=len(ranked),
+    )
+
+
+def _place(cell: MeasuredCell) -> Text:
+    return group_label(cell.group, several=True)
+
+
+def _mean_words(cell: MeasuredCell, plan: DescribePlan) -> Text:
+    n = count_cell(cell.n)
+    mean = cell_of("mean", cell, plan)
+    if isinstance(cell.statistics.get("sd"), float):
+        return say("*M* = {mean}, *SD* = {sd}, *n* = {n}", mean=mean, sd=cell_of("sd", cell, plan), n=n)
+    return say("*M* = {mean}, *n* = {n}", mean=mean, n=n)
+
+
+def _half_words(cell: MeasuredCell, plan: DescribePlan) -> Text:
+    if not cell.number("q1") < cell.number("q3"):
+        return ()
+    return claim(
+        "half between",
+        [cell.inside],
+        "; half of the cases{where} lay between {low} and {high}",
+        differ=(("low", "high"),),
+        where=of_group(cell.group),
+        low=cell_of("q1", cell, plan),
+        high=cell_of("q3", cell, plan),
+    )

@@ -1,0 +1,94 @@
+"""Words about frequencies that `count` and `describe` share: what percentages are of, what is hidden, what is most frequent."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+from dataclasses import replace
+from typing import Any
+
+from istrel.data.dataset import Dataset
+from istrel.exhibits.claims import claim
+from istrel.exhibits.text import Cell, Hidden, Phrase, Text, count_cell, listed, say
+from istrel.exhibits.verbs.frequencies import FrequencyCell, Level
+from istrel.exhibits.wording import crossed_title, in_group
+from istrel.style.numbers import Kind
+
+MOST_NAMED = 3
+
+
+def percent_notes(cells: Sequence[FrequencyCell], *, of_valid: bool, both: bool = False) -> list[Text]:
+    """What percentages are of, and that they may not add up, where they do not."""
+    if not cells:
+        return []
+    if both:
+        said = [say("% is of all cases, valid % of those with a value.")]
+    else:
+        said = [say("Percentages are of the valid cases.") if of_valid else say("Percentages are of all cases.")]
+    shares = tuple(found for cell in cells if (found := _shares(cell, of_valid=of_valid)))
+    if shares:
+        (phrase,) = say("Percentages may not add to 100 because of rounding.")
+        assert isinstance(phrase, Phrase)
+        said.append((replace(phrase, shares=shares),))
+    return said
+
+
+def _shares(cell: FrequencyCell, *, of_valid: bool) -> tuple[float, ...]:
+    """The percentages that a column prints, where together they are all of its base."""
+    if isinstance(cell.outside, Hidden) or cell.outside:
+        return ()
+    found = [level.valid_percent if of_valid else level.percent for level in cell.levels]
+    if not of_valid and isinstance(cell.total, int) and cell.total:
+        found += [100.0 * n / cell.total for _, n in cell.reasons if isinstance(n, int)]
+    return tuple(f for f in found if isinstance(f, float)) if all(isinstance(f, float) for f in found) else ()
+
+
+def hidden_note(below: int | None, cells: Iterable[Any]) -> list[Text]:
+    """That counts are hidden, where some are."""
+    if below is None or not any(has_hidden(cell) for cell in cells):
+        return []
+    return [
+        say(
+            "Counts from 1 to {most} are hidden (< {below}); a dash (–) hides a number that would give one away.",
+            most=below - 1,
+            below=below,
+        )
+    ]
+
+
+def has_hidden(part: object) -> bool:
+    """Whether anything in a result is hidden."""
+    if isinstance(part, Hidden):
+        return True
+    if isinstance(part, dict):
+        return any(has_hidden(value) for value in part.values())
+    if isinstance(part, tuple | list):
+        return any(has_hidden(value) for value in part)
+    fields = getattr(part, "__dataclass_fields__", ())
+    return any(has_hidden(getattr(part, name)) for name in fields if name not in ("label", "group"))
+
+
+def most_frequent(cell: FrequencyCell, data: Dataset) -> Text:
+    """The most frequent value of a group, or the few that share the first place; nothing where many do."""
+    shown = [level for level in cell.levels if isinstance(level.count, int) and level.values]
+    if len(shown) < len(cell.levels) or len(shown) < 2:
+        return ()
+    ranked = sorted(shown, key=lambda level: -level.count)  # type: ignore[operator]
+    counts = [level.count for level in ranked if isinstance(level.count, int)]
+    first = sum(count == counts[0] for count in counts)
+    if first > MOST_NAMED:
+        return ()
+    return claim(
+        "most frequent",
+        [counts, first],
+        "Most frequent for {name}{where}: {list}.",
+        name=crossed_title(cell.variables, data),
+        where=in_group(cell.group),
+        list=listed([_counted(level, cell) for level in ranked[:first]]),
+    )
+
+
+def _counted(level: Level, cell: FrequencyCell) -> Text:
+    """ "Harbour (48.4%, n = 15)"; of valid cases where some are missing."""
+    share = Cell(level.valid_percent, Kind.PERCENT)
+    template = "{label} ({share}% of valid cases, *n* = {n})" if cell.missing else "{label} ({share}%, *n* = {n})"
+    return say(template, label=level.label, share=share, n=count_cell(level.count))

@@ -1,0 +1,244 @@
+"""The numbers of a `relate` plan: matrices where a whole method serves all pairs, single pairs where levels are mixed."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+from itertools import combinations
+from typing import cast
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.column import Kind
+from istrel.data.levels import Level
+from istrel.exhibits.cases import Group
+from istrel.exhibits.forms import form_of
+from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.verbs.relate.resolve import RelatePlan, is_numeric
+from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
+from istrel.stats import association, correlation, moments
+from istrel.stats.estimates import Undefined
+from istrel.stats.grouping import Arranged
+
+Array = NDArray[np.float64]
+MATRIX = ("pearson", "spearman")
+ORDERED = ("pearson", "spearman", "kendall")
+SINGULAR = 1e-10
+DASH = Undefined("too few complete cases")
+
+
+@dataclass(frozen=True, eq=False)
+class Part:
+    """The cases of one group: their rows, the values of numeric variables, and who has a value of which variable."""
+
+    rows: NDArray[np.int64] | slice
+    size: int
+    values: dict[str, Array]
+    valid: dict[str, NDArray[np.bool_]]
+
+    def both(self, *names: str) -> NDArray[np.bool_]:
+        return np.asarray(np.logical_and.reduce([self.valid[name] for name in names]))
+
+
+def compute(plan: RelatePlan) -> RelateResult:
+    """Every pair in every group."""
+    cells = [
+        _related(_part(grouping.codes, i, plan), group, plan)
+        for grouping in plan.groupings
+        for i, group in enumerate(grouping.groups)
+    ]
+    drawings = () if plan.form == "table" else form_of(plan.form).draw(plan)
+    return RelateResult(plan.cases, tuple(cells), drawings, plan.groupings)
+
+
+def numbers_of(name: str, plan: RelatePlan) -> Array:
+    """A variable as numbers; words in an order count as their places in it."""
+    if plan.data.table.column(name).kind is Kind.NUMBER:
+        return plan.data.numbers(name).values
+    return plan.data.categories(name).codes.astype(np.float64)
+
+
+def _part(codes: NDArray[np.int64], place: int, plan: RelatePlan) -> Part:
+    inside = codes == place
+    rows: NDArray[np.int64] | slice = slice(None) if bool(inside.all()) else np.flatnonzero(inside)
+    names = (*plan.names, *plan.given)
+    valid = {name: plan.data.present(name)[rows] for name in names}
+    values = {name: numbers_of(name, plan)[rows] for name in names if is_numeric(name, plan.data)}
+    part = Part(rows, int(inside.sum()), values, valid)
+    if plan.deletion == "pairwise":
+        return part
+    complete = part.both(*names)
+    kept = np.flatnonzero(inside)[complete]
+    whole = {name: np.ones(kept.size, bool) for name in names}
+    return Part(kept, part.size, {name: v[complete] for name, v in values.items()}, whole)
+
+
+def _related(part: Part, group: Group, plan: RelatePlan) -> RelateCell:
+    pairs = _all_pairs(part, plan)
+    means: dict[str, Value] = {}
+    deviations: dict[str, Value] = {}
+    for name in plan.names:
+        if plan.data.table.column(name).kind is Kind.NUMBER:
+            used = part.values[name][part.valid[name]]
+            shape = moments.moments(_one_group(used))
+            means[name], deviations[name] = moments.mean(shape).at(0), moments.sd(shape).at(0)
+    counts: dict[str, Count] = {name: int(part.valid[name].sum()) for name in plan.names}
+    n = part.size if plan.deletion == "pairwise" else int(next(iter(part.valid.values())).size)
+    definite = _definite(pairs, plan)
+    return RelateCell(plan.names, group, plan.deletion, n, part.size - n, pairs, counts, means, deviations, definite)
+
+
+def _one_group(values: Array) -> Arranged:
+    nobody = np.zeros(0, np.int32)
+    return Arranged(values, np.array([0, values.size]), values, nobody, None, ordered=False)
+
+
+def _definite(pairs: tuple[Pair, ...], plan: RelatePlan) -> bool | None:
+    """Whether the whole matrix of ordered coefficients is positive definite; a singular one is not."""
+    if plan.against or any(pair.method not in ORDERED or not isinstance(pair.coefficient, float) for pair in pairs):
+        return None
+    place = {name: k for k, name in enumerate(plan.names)}
+    matrix = np.eye(len(place))
+    for pair in pairs:
+        matrix[place[pair.a], place[pair.b]] = matrix[place[pair.b], place[pair.a]] = cast(float, pair.coefficient)
+    return bool(np.linalg.eigvalsh(matrix)[0] > SINGULAR)
+
+
+def fitting_method(a: str, b: str, plan: RelatePlan) -> str:
+    """The coefficient that fits two levels: r, rho where one is ordered, eta for a category, V for two."""
+    levels = [plan.data.variable(name).level for name in (a, b)]
+    nominal = [
+        level is Level.NOMINAL or not is_numeric(name, plan.data) for name, level in zip((a, b), levels, strict=True)
+    ]
+    if all(nominal):
+        return "cramers_v"
+    if any(nominal):
+        return "cramers_v" if levels[nominal.index(False)] is Level.BINARY else "eta"
+    return "spearman" if Level.ORDINAL in levels else "pearson"
+
+
+def _all_pairs(part: Part, plan: RelatePlan) -> tuple[Pair, ...]:
+    wanted = [(a, b) for a, b in combinations(plan.names, 2) if not plan.against or plan.against in (a, b)]
+    methods = {pair: plan.method if plan.method != "fitting" else fitting_method(*pair, plan) for pair in wanted}
+    found: dict[tuple[str, str], Pair] = {}
+    for method in dict.fromkeys(methods.values()):
+        mine = [pair for pair in wanted if methods[pair] == method]
+        if plan.given:
+            made = [_partial(method, a, b, part, plan) for a, b in mine]
+        elif method in MATRIX:
+            made = _by_matrix(method, mine, part, plan)
+        else:
+            single = {"kendall": _by_tau, "eta": _by_eta, "cramers_v": _by_v}[method]
+            made = [single(a, b, part, plan) for a, b in mine]
+        found |= {(pair.a, pair.b): pair for pair in made}
+    return _adjusted([found[pair] for pair in wanted], plan.request.settings["adjust"])
+
+
+def _by_matrix(method: str, wanted: list[tuple[str, str]], part: Part, plan: RelatePlan) -> list[Pair]:
+    used = tuple(name for name in plan.names if any(name in pair for pair in wanted))
+    x = np.column_stack([part.values[name] for name in used])
+    mask = np.column_stack([part.valid[name] for name in used])
+    matrix = correlation.pearson(x, mask) if method == "pearson" else correlation.spearman(x, mask)
+    p = correlation.t_p_values(matrix.coefficient, matrix.n)
+    limits = _limits(matrix.coefficient, matrix.n, method, plan)
+    place = {name: k for k, name in enumerate(used)}
+    made = []
+    for a, b in wanted:
+        i, j = place[a], place[b]
+        n = int(matrix.n[i, j])
+        values = [float(m[i, j]) for m in (matrix.coefficient, p, *limits)]
+        if method == "spearman" and n <= correlation.EXACT_RHO:
+            both = mask[:, i] & mask[:, j]
+            values[1] = correlation.exact_rho_p(x[both, i], x[both, j])
+        made.append(_pair(a, b, method, values, n, matrix.reason(i, j, used)))
+    return made
+
+
+def _limits(r: Array, n: NDArray[np.int64], method: str, plan: RelatePlan) -> tuple[Array, Array]:
+    confidence = plan.request.settings["confidence"]
+    return correlation.intervals(r, n, confidence=confidence, method=cast(correlation.Method, method))
+
+
+def _pair(a: str, b: str, method: str, values: list[float], n: int, reason: str | None) -> Pair:
+    def known(value: float, why: Undefined) -> Value:
+        if reason:
+            return Undefined(reason)
+        return value if np.isfinite(value) else why
+
+    coefficient, p = known(values[0], DASH), known(values[1], DASH)
+    perfect = np.isfinite(values[0]) and abs(values[0]) == 1
+    low, high = (known(v, Undefined("no interval for a coefficient of 1") if perfect else DASH) for v in values[2:])
+    return Pair(a, b, method, coefficient, n, p, p, low, high)
+
+
+def _partial(method: str, a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
+    """A coefficient of what is left of both after the given variables are taken out of them."""
+    both = part.both(a, b, *plan.given)
+    x = np.column_stack([part.values[name][both] for name in (a, b, *plan.given)])
+    n, taken = int(both.sum()), len(plan.given)
+    if n < taken + 3:
+        return _pair(a, b, method, [np.nan] * 4, n, "too few complete cases")
+    ranked = correlation.mid_ranks(x) if method == "spearman" else x
+    r = float(correlation.partial(ranked[:, :2], ranked[:, 2:]).coefficient[0, 1])
+    if not np.isfinite(r):
+        return _pair(a, b, method, [np.nan] * 4, n, "nothing is left of a variable")
+    free = np.array(n - taken)
+    p = float(correlation.t_p_values(np.array(r), free))
+    low, high = _limits(np.array(r), free, method, plan)
+    return _pair(a, b, method, [r, p, float(low), float(high)], n, None)
+
+
+def _by_tau(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
+    both = part.both(a, b)
+    found = correlation.kendall(part.values[a][both], part.values[b][both])
+    low, high = _limits(np.array(found.tau), np.array(found.n), "kendall", plan)
+    few = "fewer than 2 complete cases" if found.n < 2 else "a variable is constant"
+    reason = None if np.isfinite(found.tau) else few
+    return _pair(a, b, "kendall", [found.tau, found.p, float(low), float(high)], found.n, reason)
+
+
+def _by_eta(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
+    """Eta of a number on a category, with the p of the one-way analysis of variance."""
+    from scipy.special import fdtrc
+
+    words = a if plan.data.variable(a).level is Level.NOMINAL or not is_numeric(a, plan.data) else b
+    both = part.both(a, b)
+    values = part.values[b if words == a else a][both]
+    categories = plan.data.categories(words)
+    codes, n = categories.codes[part.rows][both], int(both.sum())
+    groups = int(np.unique(codes).size)
+    none = Undefined("no interval for eta")
+    if n < 2 or groups < 2:
+        why = Undefined("fewer than 2 groups with cases")
+        return Pair(a, b, "eta", why, n, why, why, why, why)
+    value = correlation.eta(values, codes, len(categories.values))
+    if not np.isfinite(value):
+        why = Undefined("all values are equal")
+        return Pair(a, b, "eta", why, n, why, why, why, why)
+    p: Value = Undefined("no cases beyond one per group")
+    if n > groups:
+        with np.errstate(divide="ignore"):
+            f = (value**2 / (groups - 1)) / max((1 - value**2) / (n - groups), 1e-300)
+        p = float(fdtrc(groups - 1, n - groups, f))
+    return Pair(a, b, "eta", value, n, p, p, none, none)
+
+
+def _by_v(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
+    first, second = plan.data.categories(a), plan.data.categories(b)
+    both = part.both(a, b)
+    r, c = len(first.values), len(second.values)
+    flat = first.codes[part.rows][both].astype(np.int64) * c + second.codes[part.rows][both]
+    counts = np.bincount(flat, minlength=r * c).reshape(r, c)
+    _, corrected = association.cramers_v(counts)
+    none = Undefined("no interval for V")
+    p = association.chi_square(counts).p
+    return Pair(a, b, "cramers_v", corrected, int(both.sum()), p, p, none, none)
+
+
+def _adjusted(pairs: list[Pair], method: str) -> tuple[Pair, ...]:
+    p = np.array([pair.p if isinstance(pair.p, float) else np.nan for pair in pairs])
+    adjusted = correlation.adjust(p, method).tolist()
+    return tuple(
+        replace(pair, p_adjusted=value if np.isfinite(value) else pair.p)
+        for pair, value in zip(pairs, adjusted, strict=True)
+    )

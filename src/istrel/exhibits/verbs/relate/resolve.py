@@ -1,0 +1,112 @@
+"""From a Request to a plan of relating: the variables, the method, how missing values are dealt with."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from istrel.data.column import Kind
+from istrel.data.dataset import Dataset
+from istrel.data.formula.compare import known
+from istrel.data.formula.tree import Condition
+from istrel.data.levels import Level
+from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
+from istrel.problem import Problem
+from istrel.sentence.request import Request
+
+MOST_VARIABLES = 500
+
+
+@dataclass(frozen=True, eq=False)
+class RelatePlan:
+    """All that computing needs.
+
+    Attributes
+    ----------
+    against
+        The one variable to rank against; empty for a matrix.
+    given
+        Variables that are taken out of both sides of every pair.
+    method
+        pearson, spearman, kendall, or fitting: each pair by its levels.
+    """
+
+    request: Request
+    data: Dataset
+    cases: Cases
+    subjects: tuple[str, ...]
+    against: str
+    given: tuple[str, ...]
+    groupings: tuple[Grouping, ...]
+    method: str
+    deletion: str
+    form: str
+
+    @property
+    def names(self) -> tuple[str, ...]:
+        """All variables of the matrix, the one ranked against last."""
+        return (*(name for name in self.subjects if name != self.against), *((self.against,) if self.against else ()))
+
+    def whole(self) -> RelatePlan:
+        """All pairs are computed already."""
+        return self
+
+
+def resolve(request: Request, data: Dataset, standing: Condition | None = None) -> RelatePlan:
+    """The plan of a `relate` sentence. Without a method, measured variables get Pearson's r and others what fits.
+
+    Raises
+    ------
+    Problem
+        For unknown names, fewer than two variables, and words where a method needs numbers.
+    """
+    if len(request.against) > 1:
+        name = request.against[1]
+        raise Problem("Relate ranks against one variable; name one after “against”.", at=name.at, length=len(name.text))
+    cases = resolve_cases(request, data, standing)
+    groupings = resolve_groupings(request, data, cases)
+    subjects = resolve_subjects(request, data)
+    against = known(request.against[0], data) if request.against else ""
+    names = {*subjects, *((against,) if against else ())}
+    if len(names) < 2:
+        raise Problem("Relate needs two variables or more; name another, or rank against one with “against”.")
+    if len(names) > MOST_VARIABLES:
+        raise Problem(f"This relates {len(names):,} variables; a matrix holds {MOST_VARIABLES}. Name fewer.")
+    given = _given(request, names, data)
+    method = request.settings["method"] or ("pearson" if all(_measured(n, data) for n in names) else "fitting")
+    if given and method == "fitting":
+        method = "spearman" if any(data.variable(n).level is Level.ORDINAL for n in names) else "pearson"
+    _check_levels((*sorted(names), *given), method, data)
+    if given and method == "kendall":
+        raise Problem("“given” takes Pearson’s or Spearman’s coefficient; name one with method = pearson.")
+    form = request.shape
+    if form == "scatter" and (len(names) != 2 or any(data.table.column(n).kind is not Kind.NUMBER for n in names)):
+        raise Problem("A scatter takes two numeric variables.", at=request.form_at, length=len(form))
+    deletion = request.settings["deletion"]
+    return RelatePlan(request, data, cases, subjects, against, given, groupings, method, deletion, form)
+
+
+def _given(request: Request, names: set[str], data: Dataset) -> tuple[str, ...]:
+    for name in request.given:
+        if known(name, data) in names:
+            message = f"“{name.text}” cannot be taken out of itself; name it among the variables or after “given”."
+            raise Problem(message, at=name.at, length=len(name.text))
+    return tuple(dict.fromkeys(name.text for name in request.given))
+
+
+def _measured(name: str, data: Dataset) -> bool:
+    return data.variable(name).level.measured
+
+
+def is_numeric(name: str, data: Dataset) -> bool:
+    """Numbers, or words whose order the codebook says."""
+    return data.table.column(name).kind is Kind.NUMBER or data.variable(name).level is Level.ORDINAL
+
+
+def _check_levels(names: tuple[str, ...], method: str, data: Dataset) -> None:
+    for name in names:
+        level = data.variable(name).level
+        if level in (Level.IDENTIFIER, Level.DATE, Level.TEXT):
+            raise Problem(f"“{name}” is {level.value}; it cannot be related to others.")
+        if method != "fitting" and not is_numeric(name, data):
+            coefficient = f"{method.capitalize()}’s coefficient"
+            raise Problem(f"“{name}” holds words, which {coefficient} cannot take; use method = fitting.")

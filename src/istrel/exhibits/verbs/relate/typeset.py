@@ -1,0 +1,343 @@
+"""A `relate` result in journal form: numbered variables, M and SD in front, the lower triangle with stars; or a ranked list."""
+
+from __future__ import annotations
+
+from typing import NamedTuple
+
+from istrel.data.levels import Level
+from istrel.data.limits import FEW_FOR_TESTS, NEAR_COPY
+from istrel.exhibits.behind import Behind
+from istrel.exhibits.claims import claim
+from istrel.exhibits.forms import form_of
+from istrel.exhibits.setting import MarginNote, Setting, Sheet
+from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
+from istrel.exhibits.text import Cell, Run, Text, count_cell, joined, listed, say, sentences
+from istrel.exhibits.verbs.frequency_words import hidden_note
+from istrel.exhibits.verbs.relate.resolve import RelatePlan
+from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
+from istrel.exhibits.wording import (
+    cases_note,
+    dashes_note,
+    group_label,
+    groups_words,
+    has_groups,
+    p_words,
+    titled,
+    ungrouped_notes,
+)
+from istrel.stats.estimates import Undefined
+from istrel.style.numbers import Kind
+
+STARS = ((0.001, "***"), (0.01, "**"), (0.05, "*"))
+MOST_NAMED = 3
+SEEN = 2  # decimals by which coefficients are told apart in words
+
+
+class Coefficient(NamedTuple):
+    """How a coefficient is called: symbol, short name, and name with its definition."""
+
+    symbol: str
+    short: str
+    full: str
+
+
+COEFFICIENTS = {
+    "pearson": Coefficient("*r*", "Pearson’s *r*", "Pearson’s *r*"),
+    "spearman": Coefficient("ρ", "Spearman’s rho", "Spearman’s rho (mid-ranks within the cases of each pair)"),
+    "kendall": Coefficient("τ", "Kendall’s tau-b", "Kendall’s tau-b"),
+    "eta": Coefficient("η", "eta", "the correlation ratio eta"),
+    "cramers_v": Coefficient("*V*", "Cramér’s *V*", "Cramér’s *V* corrected for bias (Bergsma, 2013)"),
+}
+ADJUSTMENTS = {"holm": "Holm, 1979", "bh": "Benjamini & Hochberg, 1995"}
+
+
+def typeset(plan: RelatePlan, result: RelateResult) -> Setting:
+    """The exhibit as a table of values or a figure, with its words."""
+    notes = _notes(plan, result)
+    sheet: Sheet
+    if plan.form != "table":
+        sheet = form_of(plan.form).figure(plan, result.drawings, _title(plan), notes)
+        return Setting(sheet, form_of(plan.form).methods(plan, result.drawings), ())
+    sheet = _ranked(plan, result, notes) if plan.against else _matrix(plan, result, notes)
+    return Setting(sheet, _methods(plan, result), _text(plan, result), _margin(plan, result))
+
+
+def _title(plan: RelatePlan) -> Text:
+    names = [titled(plan.data.variable(name)) for name in plan.subjects]
+    if plan.form != "table":
+        title = listed(names)
+    elif plan.against:
+        title = say("Relations with {name}", name=titled(plan.data.variable(plan.against)))
+    elif len(names) <= 3:
+        title = say("Means, standard deviations and correlations of {names}", names=listed(names))
+    else:
+        title = say("Means, standard deviations and correlations among study variables")
+    if plan.given:
+        given = listed([titled(plan.data.variable(name)) for name in plan.given])
+        title = say("{what}, given {names}", what=title, names=given)
+    by = groups_words(plan.groupings, plan.data)
+    return say("{what}, by {groups}", what=title, groups=by) if by else title
+
+
+def stars(p: Value) -> str:
+    """The stars of a p-value: those that are true of it as computed and as it prints."""
+    if not isinstance(p, float):
+        return ""
+    return next((mark for limit, mark in STARS if p < limit and (limit == STARS[0][0] or round(p, 3) < limit)), "")
+
+
+def _matrix(plan: RelatePlan, result: RelateResult, notes: tuple[Note, ...]) -> TableSheet:
+    grouped = has_groups(plan.groupings)
+    rows: list[Row] = []
+    for cell in result.cells:
+        if grouped:
+            rows.append(Row(group_label(cell.group, several=True)))
+        rows += _triangle(cell, plan, indent=int(grouped))
+    numbers = [Head(say("{k}", k=str(k + 1))) for k in range(len(plan.names))]
+    heads = (Head(say("Variable")), Head(say("*n*")), Head(say("*M*")), Head(say("*SD*")), *numbers)
+    return TableSheet(_title(plan), (heads,), tuple(rows), notes)
+
+
+def _row_key(name: str, cell: RelateCell) -> str:
+    return f"{name} @ {cell.group.key}" if cell.group.key else name
+
+
+def _triangle(cell: RelateCell, plan: RelatePlan, *, indent: int) -> list[Row]:
+    rows = []
+    for place, name in enumerate(plan.names):
+        row = _row_key(name, cell)
+        behind = Behind(" · ".join((name, *cell.group.labels)), cell.group.named, valid=(name,))
+        values: list[Text] = [(count_cell(cell.valid[name], row=row, column="n", behind=behind, statistic="n"),)]
+        values += [_measure(name, key, cell, plan) for key in ("mean", "sd")]
+        values += [_coefficient(cell.pair(name, other), cell, plan) for other in plan.names[:place]]
+        values.append((Run("—"),))
+        values += [()] * (len(plan.names) - place - 1)
+        stub = say("{k}. {name}", k=str(place + 1), name=titled(plan.data.variable(name)))
+        rows.append(Row(stub, tuple(values), indent=indent, about=About(name, cell.group.labels)))
+        if plan.request.settings["intervals"] and place:
+            rows.append(_interval_row(name, place, cell, plan, indent + 1))
+    return rows
+
+
+def _measure(name: str, key: str, cell: RelateCell, plan: RelatePlan) -> Text:
+    """M or SD of a variable; nothing where a mean would mean nothing."""
+    source = cell.means if key == "mean" else cell.deviations
+    variable = plan.data.variable(name)
+    if name not in source or variable.level is Level.NOMINAL:
+        return ()
+    asked = plan.request.settings["decimals"]
+    deviation = cell.deviations[name]
+    spread = deviation if asked is None and isinstance(deviation, float) else None
+    decimals = variable.decimals if asked is None else asked
+    behind = Behind(" · ".join((name, *cell.group.labels)), cell.group.named, valid=(name,))
+    row = _row_key(name, cell)
+    return (Cell(source[name], Kind.MEASURE, decimals, spread, row, key, statistic=key, behind=behind),)
+
+
+def _coefficient(pair: Pair, cell: RelateCell, plan: RelatePlan) -> Text:
+    first, second = sorted((pair.a, pair.b), key=plan.names.index)
+    words = " · ".join((f"{first} and {second}", *cell.group.labels))
+    behind = Behind(words, cell.group.named, valid=(first, second, *plan.given))
+    made = Cell(pair.coefficient, Kind.COEFFICIENT, row=_row_key(second, cell), column=first, behind=behind)
+    mark = stars(pair.p_adjusted)
+    return (made, Run(mark)) if mark else (made,)
+
+
+def _interval_row(name: str, place: int, cell: RelateCell, plan: RelatePlan, indent: int) -> Row:
+    level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
+    values: list[Text] = [(), (), ()]
+    for other in plan.names[:place]:
+        values.append(_interval(cell.pair(name, other), _row_key(name, cell), f"{other}/"))
+    values += [()] * (len(plan.names) - place)
+    return Row(say("{level}% CI", level=level), tuple(values), indent=indent)
+
+
+def _interval(pair: Pair, row: str, column: str) -> Text:
+    low, high = (
+        Cell(value, Kind.COEFFICIENT, row=row, column=f"{column}{side}")
+        for side, value in (("low", pair.low), ("high", pair.high))
+    )
+    return say("[{low}, {high}]", low=low, high=high)
+
+
+def _ranked(plan: RelatePlan, result: RelateResult, notes: tuple[Note, ...]) -> TableSheet:
+    """Strongest first; what has no coefficient comes last."""
+    grouped = has_groups(plan.groupings)
+    mixed = len({pair.method for cell in result.cells for pair in cell.pairs}) > 1
+    rows: list[Row] = []
+    for cell in result.cells:
+        if grouped:
+            rows.append(Row(group_label(cell.group, several=True)))
+        for pair in sorted(cell.pairs, key=_strength, reverse=True):
+            rows.append(_ranked_row(pair, cell, plan, mixed=mixed, indent=int(grouped)))
+    method = result.cells[0].pairs[0].method
+    symbol = say("Coefficient") if mixed else say(COEFFICIENTS[method].symbol)
+    level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
+    middle = (Head(say("Method")),) if mixed else ()
+    interval = Head(say("{level}% CI", level=level))
+    heads = (Head(say("Variable")), Head(say("*n*")), *middle, Head(symbol), interval, Head(say("*p*")))
+    return TableSheet(_title(plan), (heads,), tuple(rows), notes)
+
+
+def _ranked_row(pair: Pair, cell: RelateCell, plan: RelatePlan, *, mixed: bool, indent: int) -> Row:
+    name = pair.b if pair.a == plan.against else pair.a
+    row = _row_key(name, cell)
+    words = " · ".join((f"{pair.a} and {pair.b}", *cell.group.labels))
+    behind = Behind(words, cell.group.named, valid=(pair.a, pair.b, *plan.given))
+    values: list[Text] = [(count_cell(pair.n, row=row, column="n", behind=behind, statistic="n"),)]
+    if mixed:
+        values.append(say(COEFFICIENTS[pair.method].short))
+    values.append((Cell(pair.coefficient, Kind.COEFFICIENT, row=row, column="coefficient", behind=behind),))
+    values.append(_interval(pair, row, ""))
+    values.append((Cell(pair.p_adjusted, Kind.P, row=row, column="p"),))
+    return Row(titled(plan.data.variable(name)), tuple(values), indent=indent, about=About(name, cell.group.labels))
+
+
+def _strength(pair: Pair) -> float:
+    return abs(pair.coefficient) if isinstance(pair.coefficient, float) else -1.0
+
+
+def _notes(plan: RelatePlan, result: RelateResult) -> tuple[Note, ...]:
+    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    pairs = [pair for cell in result.cells for pair in cell.pairs]
+    if plan.form == "table":
+        texts += _counts_note(plan, pairs)
+        texts += _coefficient_notes(plan, result, pairs)
+    texts += hidden_note(plan.request.settings["hide_below"], result.cells)
+    notes = list(general(texts))
+    used = {stars(pair.p_adjusted) for pair in pairs} - {""}
+    if plan.form == "table" and not plan.against and used:
+        notes.append(Note("probability", _star_note(used)))
+    return tuple(notes)
+
+
+def _counts_note(plan: RelatePlan, pairs: list[Pair]) -> list[Text]:
+    counts = [pair.n for pair in pairs if isinstance(pair.n, int)]
+    deletion = say("Cases complete in all variables") if plan.deletion == "listwise" else say("Pairwise deletion")
+    if len(counts) < len(pairs):
+        return [say("{deletion}.", deletion=deletion)]
+    low, high = min(counts), max(counts)
+    if low == high:
+        return [say("{deletion}, *n* = {n}.", deletion=deletion, n=low)]
+    return [say("{deletion}, *n* from {low} to {high}.", deletion=deletion, low=low, high=high)]
+
+
+def _coefficient_notes(plan: RelatePlan, result: RelateResult, pairs: list[Pair]) -> list[Text]:
+    methods = list(dict.fromkeys(pair.method for pair in pairs))
+    texts = [say("Coefficients: {list}.", list=listed([say(COEFFICIENTS[m].short) for m in methods]))]
+    if plan.given:
+        given = listed([titled(plan.data.variable(name)) for name in plan.given])
+        texts.append(say("Coefficients are partial: {names} taken out of both variables.", names=given))
+    if len(methods) > 1 and not plan.against:
+        texts += _which(plan, pairs, methods)
+    if any(cell.definite is False for cell in result.cells):
+        if plan.deletion == "pairwise" and len(methods) == 1:
+            texts.append(say("The matrix is not positive definite; listwise deletion may avoid it."))
+        else:
+            texts.append(say("The matrix is not positive definite."))
+    texts += dashes_note([pair.coefficient.reason for pair in pairs if isinstance(pair.coefficient, Undefined)])
+    adjust = plan.request.settings["adjust"]
+    if adjust != "none":
+        tested = [sum(isinstance(pair.p, float) for pair in cell.pairs) for cell in result.cells]
+        template = "*p* adjusted for {n} pairs ({source})."
+        if len(tested) > 1:
+            template = "*p* adjusted for the {n} pairs of each group ({source})."
+        most = max(tested)
+        template = (
+            template if len(set(tested)) == 1 else "*p* adjusted for the pairs of each group, at most {n} ({source})."
+        )
+        texts.append(say(template, n=most, source=ADJUSTMENTS[adjust]))
+    return texts
+
+
+def _which(plan: RelatePlan, pairs: list[Pair], methods: list[str]) -> list[Text]:
+    """Which pairs have which coefficient, by the numbers of the variables; the commonest is left unsaid."""
+    common = max(methods, key=lambda m: sum(pair.method == m for pair in pairs))
+    number = {name: k + 1 for k, name in enumerate(plan.names)}
+    parts = []
+    for method in methods:
+        if method != common:
+            places = dict.fromkeys(f"{number[p.b]}–{number[p.a]}" for p in pairs if p.method == method)
+            parts.append(say("{name} for {list}", name=say(COEFFICIENTS[method].short), list=", ".join(places)))
+    rest = say(COEFFICIENTS[common].short)
+    return [say("{some}; {name} for all others.", some=joined(parts, "; "), name=rest)]
+
+
+def _star_note(used: set[str]) -> Text:
+    parts = [
+        say("{mark}*p* < {limit}.", mark=mark, limit=Cell(limit, Kind.LIMIT))
+        for limit, mark in reversed(STARS)
+        if mark in used
+    ]
+    return sentences(parts)
+
+
+def _methods(plan: RelatePlan, result: RelateResult) -> Text:
+    pairs = [pair for cell in result.cells for pair in cell.pairs]
+    methods = list(dict.fromkeys(pair.method for pair in pairs))
+    names = listed([say(COEFFICIENTS[m].full) for m in methods])
+    template = "Relations are {names}, with pairwise deletion of missing values."
+    if plan.deletion == "listwise":
+        template = "Relations are {names}, with listwise deletion of missing values."
+    said = [say(template, names=names)]
+    if plan.against or plan.request.settings["intervals"]:
+        if "pearson" in methods:
+            said.append(say("Intervals of *r* use Fisher’s *z*."))
+        if {"spearman", "kendall"} & set(methods):
+            said.append(say("Intervals of rank correlations follow Bonett and Wright (2000)."))
+    return sentences(said)
+
+
+def _text(plan: RelatePlan, result: RelateResult) -> Text:
+    """The strongest relations in words, as far as they can be told apart."""
+    said = []
+    for cell in result.cells:
+        ranked = [
+            pair for pair in sorted(cell.pairs, key=_strength, reverse=True) if isinstance(pair.coefficient, float)
+        ]
+        sizes = [round(_strength(pair), SEEN) for pair in ranked]
+        named = next(
+            (k for k in range(min(MOST_NAMED, len(sizes)), 0, -1) if k == len(sizes) or sizes[k - 1] > sizes[k]), 0
+        )
+        if not named:
+            continue
+        template = (
+            "The closest relation was between {list}." if named == 1 else "The closest relations were between {list}."
+        )
+        if cell.group.labels:
+            template = f"In {{group}}, t{template[1:]}"
+        parts = joined([_named(pair, cell, plan) for pair in ranked[:named]], "; ")
+        group = group_label(cell.group, several=True)
+        said.append(claim("closest", [sizes[:named], sizes[named:]], template, list=parts, group=group))
+    return sentences(said)
+
+
+def _named(pair: Pair, cell: RelateCell, plan: RelatePlan) -> Text:
+    a, b = (titled(plan.data.variable(name)) for name in (pair.a, pair.b))
+    first, second = sorted((pair.a, pair.b), key=plan.names.index)
+    row = _row_key(second, cell)
+    value = Cell(pair.coefficient, Kind.COEFFICIENT, row=row, column=first)
+    p = p_words(
+        pair.p_adjusted if isinstance(pair.p_adjusted, float) else Undefined("no p"), row=row, column=f"{first}/p"
+    )
+    symbol = say(COEFFICIENTS[pair.method].symbol)
+    if pair.method == "pearson" and isinstance(pair.n, int):
+        df = pair.n - 2 - len(plan.given)
+        return say("{a} and {b}, {symbol}({df}) = {value}, {p}", a=a, b=b, symbol=symbol, df=df, value=value, p=p)
+    return say("{a} and {b}, {symbol} = {value}, {p}", a=a, b=b, symbol=symbol, value=value, p=p)
+
+
+def _margin(plan: RelatePlan, result: RelateResult) -> tuple[MarginNote, ...]:
+    if plan.request.settings["hide_below"]:
+        return ()
+    notes = []
+    for cell in result.cells:
+        small = [pair for pair in cell.pairs if isinstance(pair.n, int) and 0 < pair.n < FEW_FOR_TESTS]
+        if small:
+            says = say("*n* = {n}: a coefficient of so few says little", n=count_cell(small[0].n))
+            notes.append(MarginNote(small[0].b, cell.group.labels, says))
+        same = [pair for pair in cell.pairs if pair.method == "pearson" and _strength(pair) > NEAR_COPY]
+        for pair in same[:2]:
+            says = say("{a} and {b} say the same thing", a=pair.a, b=pair.b)
+            notes.append(MarginNote(pair.b, cell.group.labels, says))
+    return tuple(notes)

@@ -1,0 +1,143 @@
+"""Words that all verbs use: variables and groups by their labels, and the notes on cases. All of it is text, not letters."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from istrel.data.codebook import Variable
+from istrel.data.dataset import Dataset
+from istrel.data.reason import Reason
+from istrel.exhibits.cases import Cases, Group, Grouping
+from istrel.exhibits.text import Cell, Hidden, Run, Text, joined, listed, plain, say, verbatim
+from istrel.sentence.show_formula import print_condition
+from istrel.stats.estimates import Undefined
+from istrel.style.numbers import Kind
+
+
+def titled(variable: Variable) -> Text:
+    """A variable by its label, or by its name where it has none."""
+    return plain(variable.label) if variable.label else verbatim(variable.name)
+
+
+def titled_with_unit(variable: Variable) -> Text:
+    """A variable with its unit: "Weekly practice, min"."""
+    return (*titled(variable), Run(f", {variable.unit}", verbatim=True)) if variable.unit else titled(variable)
+
+
+def crossed_title(names: Sequence[str], data: Dataset) -> Text:
+    """Crossed variables by their labels: "Site × Course format"."""
+    return joined([titled(data.variable(name)) for name in names], " × ")
+
+
+def groups_words(groupings: Sequence[Grouping], data: Dataset) -> Text:
+    """The groupings by their labels: "Site and Course format"."""
+    named = [grouping for grouping in groupings if grouping.names]
+    return listed([listed([titled(data.variable(name)) for name in grouping.names]) for grouping in named])
+
+
+def group_label(group: Group, *, several: bool) -> Text:
+    """A group's name in print; all cases together are the total where there are groups too."""
+    if group.labels:
+        return _labels(group)
+    return say("Total") if several else say("All cases")
+
+
+def _labels(group: Group) -> Text:
+    """The labels of a group; the group of cases without a value is named in our own words."""
+    pairs = zip(group.named, group.labels, strict=True)
+    return joined([say("Missing") if value == "" else verbatim(label) for (_, value), label in pairs], " · ")
+
+
+def in_group(group: Group) -> Text:
+    """ " in weekly evening"; nothing for all cases together."""
+    return say(" in {group}", group=_labels(group)) if group.labels else ()
+
+
+def of_group(group: Group) -> Text:
+    """ " of weekly evening"; nothing for all cases together."""
+    return say(" of {group}", group=_labels(group)) if group.labels else ()
+
+
+def has_groups(groupings: Sequence[Grouping]) -> bool:
+    return any(grouping.names for grouping in groupings)
+
+
+def cases_note(cases: Cases) -> list[Text]:
+    """Which cases are used, where not all are."""
+    if not cases.condition:
+        return []
+    assert cases.asked is not None
+    used, condition = Cell(_count(cases.used), Kind.COUNT), verbatim(print_condition(cases.asked))
+    if isinstance(cases.total, Hidden):
+        return [say("*N* = {used}, the cases with {condition}.", used=used, condition=condition)]
+    total = Cell(float(cases.total), Kind.COUNT)
+    return [say("*N* = {used} of {total} cases, those with {condition}.", used=used, total=total, condition=condition)]
+
+
+def _count(count: int | Hidden) -> float | Hidden:
+    return count if isinstance(count, Hidden) else float(count)
+
+
+def ungrouped_notes(groupings: Sequence[Grouping], data: Dataset) -> list[Text]:
+    """How many cases are in no group, and whether the total counts them."""
+    totalled = any(not grouping.names for grouping in groupings)
+    made = []
+    for grouping in groupings:
+        if grouping.missing == 0:
+            continue
+        names = listed([titled(data.variable(name)) for name in grouping.names])
+        lack = "no value of {names}" if len(grouping.names) == 1 else "no value of one of {names}"
+        one = grouping.missing == 1
+        if totalled:
+            template = (
+                "{n} case has {lack} and is in the total only."
+                if one
+                else "{n} cases have {lack} and are in the total only."
+            )
+        else:
+            template = "{n} case has {lack} and is left out." if one else "{n} cases have {lack} and are left out."
+        n = Cell(_count(grouping.missing), Kind.COUNT)
+        made.append(say(template, n=n, lack=say(lack, names=names)))
+    return made
+
+
+REASONS = {
+    "blank": "Missing: blank",
+    "text": "Missing: no number",
+    "infinite": "Missing: infinite",
+    "code": "Missing: {words}",
+}
+
+
+SHORT_REASONS = {"blank": "blank", "text": "no number", "infinite": "infinite"}
+
+
+def reason_label(reason: Reason, *, short: bool = False) -> Text:
+    """Why values are missing: as the stub of a row, or in a word or two."""
+    if reason.kind != "code":
+        return say((SHORT_REASONS if short else REASONS)[reason.kind])
+    if short and not reason.words:
+        return say("coded {code}", code=_code(reason.code))
+    words = verbatim(reason.words) if reason.words else _code(reason.code)
+    return words if short else say(REASONS["code"], words=words)
+
+
+def _code(code: float | str | None) -> Text:
+    return (Cell(code, Kind.CODE),) if isinstance(code, float) else verbatim(code or "")
+
+
+def dashes_note(reasons: Sequence[str]) -> list[Text]:
+    """Why dashes stand in the table, each reason once."""
+    found = sorted(set(reasons))
+    if not found:
+        return []
+    return [
+        say("A dash stands where a value is not defined: {reasons}.", reasons=joined([say(r) for r in found], "; "))
+    ]
+
+
+def p_words(value: float | Undefined, *, row: str = "", column: str = "") -> Text:
+    """ "p = .031", "p < .001", or that there is none."""
+    if isinstance(value, Undefined):
+        return say("no *p*")
+    return say("*p* {p}", p=Cell(value, Kind.P_WITH_SIGN, row=row, column=column))

@@ -1,0 +1,131 @@
+"""Scenes printed by matplotlib as PDF, SVG and PNG at their true size: artists in one axes, no automatic layout."""
+
+from __future__ import annotations
+
+import io
+from functools import cache, singledispatch
+from pathlib import Path
+from typing import Any
+
+import matplotlib as mpl
+from matplotlib import font_manager
+from matplotlib.backends.backend_agg import FigureCanvasAgg
+from matplotlib.backends.backend_pdf import FigureCanvasPdf
+from matplotlib.backends.backend_svg import FigureCanvasSVG
+from matplotlib.figure import Figure
+from matplotlib.font_manager import FontProperties
+from matplotlib.lines import Line2D
+from matplotlib.patches import Circle as CirclePatch
+from matplotlib.patches import Polygon as PolygonPatch
+from matplotlib.patches import Rectangle as RectanglePatch
+
+from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.printing import plain_text, print_title
+from istrel.render.fonts import Face
+from istrel.render.scene import Circle, Letters, Polygon, Polyline, Rectangle, Scene, make_scene
+from istrel.render.scene.shapes import PT
+from istrel.style.fonts_folder import FONTS
+from istrel.style.house import HouseStyle
+
+CANVAS = {"png": FigureCanvasAgg, "pdf": FigureCanvasPdf, "svg": FigureCanvasSVG}
+MM = 1 / 25.4
+
+for _font in sorted(Path(FONTS).glob("*.ttf")):
+    font_manager.fontManager.addfont(str(_font))
+# Text stays text in SVG and PDF; nothing random or dated goes into a file, so the same figure is the same bytes.
+mpl.rcParams.update({"svg.fonttype": "none", "pdf.fonttype": 42, "svg.hashsalt": "istrel", "path.simplify": False})
+
+
+def draw(sheet: FigureSheet, style: HouseStyle, ending: str, *, dpi: float | None = None) -> bytes:
+    """The figure as a file: "png", "pdf" or "svg", at its true size; `dpi` of a PNG is the style's by default."""
+    scene = make_scene(sheet, style)
+    figure = _figure(scene)
+    canvas = CANVAS[ending](figure)
+    title = print_title(sheet, style)
+    out = io.BytesIO()
+    said: dict[str, dict[str, Any]] = {
+        "pdf": {"CreationDate": None, "ModDate": None, "Title": title, "Subject": plain_text(sheet.alt, style)},
+        "svg": {"Date": None, "Title": title},
+        "png": {"Software": "Istrel"},
+    }
+    options: dict[str, Any] = {"metadata": said[ending]}
+    if ending == "png":
+        figure.set_dpi(dpi or style.figure.dpi)
+    getattr(canvas, f"print_{ending}")(out, **options)
+    return out.getvalue()
+
+
+def _figure(scene: Scene) -> Figure:
+    """One axes over the whole figure, in millimetres from the upper left corner."""
+    figure = Figure(figsize=(scene.width * MM, scene.height * MM))
+    axes = figure.add_axes((0, 0, 1, 1), frameon=False)
+    axes.set_axis_off()
+    axes.set_xlim(0, scene.width)
+    axes.set_ylim(scene.height, 0)
+    for order, shape in enumerate(scene.shapes):
+        artist = _artist(shape)
+        artist.set_zorder(order)
+        axes.add_artist(artist)
+    return figure
+
+
+@singledispatch
+def _artist(shape: object) -> Any:
+    raise TypeError(type(shape).__name__)
+
+
+@_artist.register
+def _(shape: Rectangle) -> Any:
+    patch = RectanglePatch((shape.left, shape.top), shape.width, shape.height, facecolor=shape.fill)
+    patch.set_edgecolor(shape.edge or "none")
+    patch.set_linewidth(shape.line / PT if shape.edge else 0.0)
+    return patch
+
+
+@_artist.register
+def _(shape: Polyline) -> Any:
+    line = Line2D(shape.points[:, 0], shape.points[:, 1], color=shape.colour, linewidth=shape.line / PT)
+    line.set_solid_capstyle("butt")
+    line.set_dash_capstyle("butt")
+    line.set_solid_joinstyle("miter")
+    if shape.dash:
+        line.set_linestyle((0, tuple(length / shape.line for length in shape.dash)))
+    return line
+
+
+@_artist.register
+def _(shape: Polygon) -> Any:
+    return PolygonPatch(shape.points, closed=True, facecolor=shape.fill, edgecolor="none", linewidth=0)
+
+
+@_artist.register
+def _(shape: Circle) -> Any:
+    return CirclePatch((shape.x, shape.y), shape.radius, facecolor=shape.fill, edgecolor="none", linewidth=0)
+
+
+@_artist.register
+def _(shape: Letters) -> Any:
+    from matplotlib.text import Text
+
+    return Text(
+        shape.x,
+        shape.y,
+        shape.text,
+        color=shape.colour,
+        fontproperties=_font_properties(shape.face, shape.size_pt),
+        horizontalalignment="left",
+        verticalalignment="baseline",
+        rotation=90 if shape.upright else 0,
+        rotation_mode="anchor",
+        parse_math=False,
+    )
+
+
+@cache
+def _font_properties(face: Face, size_pt: float) -> FontProperties:
+    known = next((entry for entry in font_manager.fontManager.ttflist if entry.fname == face.path), None)
+    if known is None:
+        return FontProperties(fname=face.path, size=size_pt)
+    made = FontProperties(family=known.name, weight=known.weight, size=size_pt)
+    made.set_style(known.style)  # type: ignore[arg-type]  # a word from the font file itself
+    return made

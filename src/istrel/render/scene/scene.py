@@ -1,0 +1,145 @@
+"""A scene put together: axes, marks, labels and legend of every panel."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+import numpy as np
+
+from istrel.exhibits.figure import FigureSheet, Panel
+from istrel.exhibits.printing import Runs, lines_of, plain_text, print_text
+from istrel.exhibits.text import Run, say
+from istrel.render.fonts import ascent, lacking, shipped, stretches
+from istrel.render.scene.axes import Scale, tick_words, ticks
+from istrel.render.scene.layout import PAD, TICK, Layout, lay_out, runs_width, shortened, size_mm
+from istrel.render.scene.marks import DASHES, INK, colour_of, shapes_of
+from istrel.render.scene.shapes import PT, Field, Letters, Part, Polyline, Scene, Shape
+from istrel.style.house import HouseStyle
+
+AXIS_LINE = 0.6 * PT
+
+
+def size_of(sheet: FigureSheet, style: HouseStyle) -> tuple[float, float]:
+    """(width, height) of a figure on paper, in mm."""
+    return size_mm(len(sheet.panels), style)
+
+
+def make_scene(sheet: FigureSheet, style: HouseStyle) -> Scene:
+    """The figure in a house style: every rule, bar, line and letter in its place."""
+    layout = lay_out(sheet, style)
+    shapes: list[Shape] = [*_legend(layout, style)]
+    for place, panel in enumerate(sheet.panels):
+        shapes += _panel(place, panel, layout, style)
+    letters = "".join(shape.text for shape in shapes if isinstance(shape, Letters))
+    return Scene(layout.width, layout.height, tuple(shapes), layout.fields, lacking(letters, style.fonts.proof))
+
+
+def _panel(place: int, panel: Panel, layout: Layout, style: HouseStyle) -> Iterator[Shape]:
+    here = layout.fields[place]
+    x = Scale(*here.x, here.left, here.left + here.width)
+    y = Scale(*here.y, here.top + here.height, here.top)
+    for number, mark in enumerate(panel.marks):
+        yield from shapes_of(mark, x, y, style, Part(place, number))
+    yield from _axes(panel, here, x, y, layout, style)
+    yield from _titles(place, panel, here, layout, style)
+    yield from _head(panel, here, layout, style)
+
+
+def _axes(panel: Panel, here: Field, x: Scale, y: Scale, layout: Layout, style: HouseStyle) -> Iterator[Shape]:
+    """Lines at the left and the foot, ticks outside, and their values; a value that would touch its neighbour is left out."""
+    foot, size = here.top + here.height, style.fonts.figure_pt
+    corner = np.array([[here.left, here.top], [here.left, foot], [here.left + here.width, foot]])
+    yield Polyline(corner, INK, AXIS_LINE)
+    rise = _rise(style)
+    for value in ticks(panel.y.low, panel.y.high, whole=panel.y.whole):
+        at = float(y(value))
+        yield Polyline(np.array([[here.left - TICK, at], [here.left, at]]), INK, AXIS_LINE)
+        value_words: Runs = (Run(tick_words(value, style)),)
+        yield from _letters(value_words, here.left - TICK - PAD, at + rise / 2, size, style, anchor="right")
+    last = -np.inf
+    for at, words in _x_labels(panel, x, here, style):
+        yield Polyline(np.array([[at, foot], [at, foot + TICK]]), INK, AXIS_LINE)
+        half = max(runs_width(line, size, style) for line in words) / 2
+        if at - half < last + 1.0:
+            continue
+        last = at + half
+        for number, line in enumerate(words):
+            yield from _letters(line, at, foot + TICK + PAD + rise + number * layout.line, size, style, anchor="middle")
+
+
+def _x_labels(panel: Panel, x: Scale, here: Field, style: HouseStyle) -> Iterator[tuple[float, tuple[Runs, ...]]]:
+    """(place in mm, lines) of the labels at the foot."""
+    if not panel.places:
+        most = max(2, int(here.width / 11))
+        for value in ticks(panel.x.low, panel.x.high, whole=panel.x.whole, most=min(8, most)):
+            yield float(x(value)), ((Run(tick_words(value, style)),),)
+        return
+    room = here.width / len(panel.places) - 1.0
+    for place, name in panel.places:
+        lines = lines_of(print_text(name, style))
+        yield float(x(place)), tuple(shortened(line, room, style.fonts.figure_pt, style)[0] for line in lines)
+
+
+def _titles(place: int, panel: Panel, here: Field, layout: Layout, style: HouseStyle) -> Iterator[Shape]:
+    size, rise = style.fonts.figure_pt, _rise(style)
+    foot = here.top + here.height
+    if layout.x_titled[place] and panel.x.title:
+        lines = max((len(lines_of(print_text(name, style))) for _, name in panel.places), default=1)
+        down = foot + TICK + PAD + lines * layout.line + PAD + rise * 0.8
+        (line, *_) = shortened(print_text(panel.x.title, style), here.width + 8, size, style)
+        yield from _letters(line, here.left + here.width / 2, down, size, style, anchor="middle")
+    if layout.y_titled[place] and panel.y.title:
+        (line, *_) = shortened(print_text(panel.y.title, style), here.height + 8, size, style)
+        across = here.left - _label_room(panel, style) - PAD
+        middle = here.top + here.height / 2 + runs_width(line, size, style) / 2
+        yield from _letters(line, across, middle, size, style, upright=True)
+
+
+def _label_room(panel: Panel, style: HouseStyle) -> float:
+    words = [(Run(tick_words(v, style)),) for v in ticks(panel.y.low, panel.y.high, whole=panel.y.whole)]
+    return max((runs_width(w, style.fonts.figure_pt, style) for w in words), default=0.0) + TICK + 2 * PAD
+
+
+def _head(panel: Panel, here: Field, layout: Layout, style: HouseStyle) -> Iterator[Shape]:
+    """The label of a panel above its left corner, its n above the right one."""
+    size = style.fonts.figure_pt
+    base = here.top - 1.2
+    n: Runs = print_text(say("*n* = {n}", n=panel.n), style) if panel.n is not None else ()
+    if n:
+        yield from _letters(n, here.left + here.width, base, size - 0.5, style, anchor="right")
+    if panel.label:
+        room = here.width - runs_width(n, size - 0.5, style) - 2.0
+        label = (Run(plain_text(panel.label, style), italic=True),)
+        (line, *_) = shortened(label, room, size, style)
+        yield from _letters(tuple(Run(run.text, italic=True) for run in line), here.left, base, size, style)
+    del layout
+
+
+def _legend(layout: Layout, style: HouseStyle) -> Iterator[Shape]:
+    """A sample of every line with its name, in a row above the panels."""
+    size, x = style.fonts.figure_pt, layout.fields[0].left
+    base = 1.0 + _rise(style)
+    for series, dashed, name in layout.legend.entries:
+        dash = (1.4, 0.6) if dashed else DASHES[series % len(DASHES)]
+        level = base - _rise(style) / 2
+        yield Polyline(np.array([[x, level], [x + 7, level]]), colour_of(series, style), 1.1 * PT, dash)
+        yield from _letters(name, x + 8.5, base, size, style)
+        x += 8.5 + runs_width(name, size, style) + 5.0
+
+
+def _rise(style: HouseStyle) -> float:
+    """The height of a figure (0 to 9) above the baseline, in mm."""
+    return 0.66 * ascent(shipped(style.fonts.proof)) * style.fonts.figure_pt * PT
+
+
+def _letters(
+    runs: Runs, x: float, y: float, size_pt: float, style: HouseStyle, *, anchor: str = "left", upright: bool = False
+) -> Iterator[Letters]:
+    """Runs one after the other from a place on their baseline; `anchor` says which end of the text stands there."""
+    width = runs_width(runs, size_pt, style)
+    along = {"left": 0.0, "middle": -width / 2, "right": -width}[anchor]
+    for run in runs:
+        for part in stretches(run.text, size_pt, style.fonts.proof, italic=run.italic):
+            place = (x, y - along) if upright else (x + along, y)
+            yield Letters(part.text, *place, size_pt, part.face, part.width, upright)
+            along += part.width

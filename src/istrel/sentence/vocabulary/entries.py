@@ -1,0 +1,133 @@
+"""What an entry of the vocabulary is: verbs, forms, statistics, tests and settings as data, each with its plain meaning."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Any
+
+from istrel.sentence.vocabulary.takes import Takes
+from istrel.style.numbers import Kind
+
+AGAINST, LIST, GROUPS = "against", "list", "groups"
+
+
+@dataclass(frozen=True)
+class Verb:
+    """A verb; `forms` are the words after `as` that it knows, the usual one first."""
+
+    name: str
+    meaning: str
+    forms: tuple[str, ...]
+
+
+@dataclass(frozen=True)
+class Form:
+    """A word after `as`; `drawn` is True for a figure."""
+
+    name: str
+    meaning: str
+    drawn: bool = True
+
+
+@dataclass(frozen=True)
+class Statistic:
+    """A statistic of `describe`, or a short word for several.
+
+    Attributes
+    ----------
+    head
+        Its column head; what stands between asterisks is italic.
+    words
+        Its name on a button; empty for one that is only typed.
+    kind
+        What kind of number it is.
+    recorded
+        "values" where whole-number data give whole numbers (a maximum), "between" where they may lie half way (a
+        median), else empty.
+    of
+        The statistics that a short word stands for.
+    """
+
+    name: str
+    head: str
+    meaning: str
+    words: str = ""
+    kind: Kind = Kind.MEASURE
+    recorded: str = ""
+    of: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True)
+class Test:
+    """A test of `check`; `symbol` heads its column, `source` is the reference of its p."""
+
+    __test__ = False  # no test of the test runner
+
+    name: str
+    symbol: str
+    words: str
+    meaning: str
+    source: str
+
+
+@dataclass(frozen=True)
+class Belongs:
+    """Where a setting means something: a verb, some of its forms (all, if none is named), and what must be said besides.
+
+    Attributes
+    ----------
+    only
+        AGAINST: only with `against`; LIST: only without it; GROUPS: only with `across`; empty: always.
+    """
+
+    verb: str
+    forms: tuple[str, ...] = ()
+    only: str = ""
+
+    def fits(self, verb: str, form: str, *, against: bool, groups: bool) -> bool:
+        """Whether a sentence of this verb and form, with these clauses, can have the setting."""
+        said = {AGAINST: against, LIST: not against, GROUPS: groups, "": True}[self.only]
+        return verb == self.verb and (not self.forms or form in self.forms) and said
+
+    @property
+    def words(self) -> str:
+        """The place in plain words."""
+        if self.only == AGAINST:
+            return "a cross-table (count … against …)"
+        if self.only == LIST:
+            return "frequencies (count without against)"
+        groups = " across groups" if self.only == GROUPS else ""
+        forms = f" as {' or '.join(self.forms)}" if self.forms else ""
+        return f"{self.verb}{forms}{groups}"
+
+
+@dataclass(frozen=True)
+class Setting:
+    """A word after `with` that takes a value.
+
+    Attributes
+    ----------
+    words
+        Its name in the column of settings.
+    usual
+        What holds where the sentence does not say it; None where verb, data or house style decide.
+    belongs
+        The places where it means something; anywhere else it is refused.
+    excludes
+        Settings that are taken out of the sentence when this one is chosen by a click.
+    """
+
+    name: str
+    words: str
+    meaning: str
+    takes: Takes
+    belongs: tuple[Belongs, ...]
+    usual: Any = None
+    excludes: tuple[str, ...] = ()
+
+    @property
+    def needs_groups(self) -> bool:
+        return all(place.only == GROUPS for place in self.belongs)
+
+    def fits(self, verb: str, form: str, *, against: bool, groups: bool) -> bool:
+        return any(place.fits(verb, form, against=against, groups=groups) for place in self.belongs)

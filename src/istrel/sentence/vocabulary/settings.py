@@ -1,0 +1,257 @@
+"""The settings: every word after `with` that takes a value. To add one: an entry here, and its use where the verb reads it."""
+
+from __future__ import annotations
+
+from istrel.sentence.vocabulary import statistics
+from istrel.sentence.vocabulary.entries import AGAINST, GROUPS, LIST, Belongs, Setting
+from istrel.sentence.vocabulary.takes import Choice, Names, Number, Numbers, YesNo
+
+_TABLE = Belongs("describe", ("table",))
+_BARS = Belongs("describe", ("histogram",))
+_FREQUENCIES = Belongs("count", only=LIST)
+_CROSS = Belongs("count", only=AGAINST)
+_CLASSES = (_BARS, _FREQUENCIES)
+_GROUPS = tuple(Belongs(verb, only=GROUPS) for verb in ("describe", "count", "check", "relate"))
+_EVERYWHERE = tuple(Belongs(verb) for verb in ("describe", "count", "check", "relate"))
+_ADJUSTMENTS = Choice((("none", "no"), ("holm", "Holm"), ("bh", "Benjamini–Hochberg")))
+_POSITIVE = Number(0, above=True)
+
+_ENTRIES = (
+    Setting(
+        "statistics",
+        "Statistics, in this order",
+        "which statistics the table shows, and in which order",
+        Names("statistic", statistics.meant, statistics.known),
+        (_TABLE,),
+    ),
+    Setting(
+        "tests",
+        "Tests",
+        "which tests of normality the table shows",
+        Names(
+            "test of normality",
+            lambda word: (word,) if word in statistics.TESTS else (),
+            lambda: tuple(statistics.TESTS),
+        ),
+        (Belongs("check", ("table",)),),
+        usual=statistics.USUAL_TESTS,
+    ),
+    Setting("total", "Total across groups", "all groups together, after the groups", YesNo(), _GROUPS, usual=False),
+    Setting(
+        "percent",
+        "Percentages",
+        "what the percentages of a cross-table are of",
+        Choice((("row", "of the row"), ("column", "of the column"), ("total", "of all"))),
+        (_CROSS,),
+    ),
+    Setting("expected", "Expected counts", "the counts that independence would give", YesNo(), (_CROSS,), usual=False),
+    Setting(
+        "residuals",
+        "Adjusted residuals",
+        "how far each count lies from the expected one, in standard errors",
+        YesNo(),
+        (_CROSS,),
+        usual=False,
+    ),
+    Setting(
+        "order",
+        "Order",
+        "the order of the values",
+        Choice((("codebook", "codebook"), ("frequency", "frequency"), ("label", "label"))),
+        (_FREQUENCIES,),
+    ),
+    Setting(
+        "top",
+        "Most frequent",
+        "so many of the most frequent values, and the rest together",
+        Number(1, 10_000, whole=True, suggested=((None, "all"), (5, "5"), (10, "10"), (20, "20"))),
+        (_FREQUENCIES,),
+    ),
+    Setting(
+        "missing",
+        "Missing",
+        "missing values in the table, or in its note",
+        Choice((("show", "in the table"), ("hide", "in the note"))),
+        (_FREQUENCIES, *_GROUPS),
+    ),
+    Setting(
+        "intervals",
+        "Intervals",
+        "confidence intervals of percentages or coefficients",
+        YesNo(),
+        (_FREQUENCIES, Belongs("relate", ("table",))),
+        usual=False,
+    ),
+    Setting(
+        "hide_below",
+        "Hide counts",
+        "counts below this are hidden, and what would give them away",
+        Number(1, 1_000, whole=True, suggested=((None, "none"), (3, "below 3"), (5, "below 5"), (10, "below 10"))),
+        _EVERYWHERE,
+    ),
+    Setting(
+        "rule",
+        "Classes by",
+        "how the width of the classes is found",
+        Choice(
+            (
+                ("freedman-diaconis", "Freedman–Diaconis"),
+                ("scott", "Scott"),
+                ("sturges", "Sturges"),
+                ("doane", "Doane"),
+                ("square root", "square root"),
+                ("whole numbers", "whole numbers"),
+            )
+        ),
+        _CLASSES,
+        excludes=("bins", "width", "edges"),
+    ),
+    Setting(
+        "bins",
+        "Number of classes",
+        "so many classes of equal width",
+        Number(1, 1_000, whole=True),
+        (*_CLASSES, Belongs("relate", ("scatter",))),
+    ),
+    Setting("width", "Class width", "the width of the classes", _POSITIVE, _CLASSES),
+    Setting("start", "First edge", "where the first class begins", Number(), _CLASSES),
+    Setting("edges", "Edges", "the limits of the classes, all of them", Numbers(Number()), _CLASSES),
+    Setting(
+        "closed",
+        "Classes closed",
+        "on which side a value on an edge belongs to the class",
+        Choice((("left", "left"), ("right", "right"))),
+        _CLASSES,
+        usual="left",
+    ),
+    Setting(
+        "height",
+        "Heights",
+        "what the height of a bar is",
+        Choice((("count", "count"), ("percent", "percent"), ("proportion", "proportion"), ("density", "density"))),
+        (_BARS,),
+        usual="count",
+    ),
+    Setting(
+        "cumulative",
+        "Cumulative",
+        "each class or value with all below it",
+        YesNo(),
+        (_BARS, _FREQUENCIES),
+        usual=False,
+    ),
+    Setting(
+        "curve",
+        "Curve",
+        "the curve over the bars",
+        Choice((("normal", "normal"), ("density", "density"), ("both", "both"), ("none", "none"))),
+        (_BARS,),
+        usual="normal",
+    ),
+    Setting(
+        "bandwidth",
+        "Bandwidth ×",
+        "a factor: above 1 the curve is smoother, below 1 it is rougher",
+        Number(0.01, 100.0),
+        (Belongs("describe", ("histogram", "density")),),
+        usual=1.0,
+    ),
+    Setting(
+        "bandwidth_rule",
+        "Bandwidth by",
+        "how the bandwidth of a density is found",
+        Choice((("silverman", "Silverman"), ("scott", "Scott"), ("sheather-jones", "Sheather–Jones"))),
+        (Belongs("describe", ("histogram", "density")),),
+        usual="silverman",
+    ),
+    Setting(
+        "quantiles",
+        "Quantiles",
+        "the type of quantile, after Hyndman and Fan",
+        Choice(((7, "type 7"), (6, "type 6"), (8, "type 8"))),
+        (Belongs("describe", ("table", "boxes")),),
+        usual=7,
+    ),
+    Setting(
+        "percentiles",
+        "Percentiles",
+        "percentiles of any share, as columns of their own",
+        Numbers(Number(0, 99.9999, above=True)),
+        (_TABLE,),
+    ),
+    Setting(
+        "trim",
+        "Trimmed at each end",
+        "the share of values that a trimmed mean leaves out at each end",
+        Number(0, 0.4999),
+        (_TABLE,),
+        usual=0.05,
+    ),
+    Setting(
+        "fences",
+        "Fences",
+        "how many interquartile ranges beyond the quartiles a value is an outlier",
+        Number(0, 100, above=True, suggested=((1.5, "1.5 IQR"), (3.0, "3 IQR"))),
+        (Belongs("describe", ("table", "boxes")),),
+        usual=1.5,
+    ),
+    Setting(
+        "outliers_by",
+        "Outliers by",
+        "Tukey’s fences, or a robust z beyond 3.5",
+        Choice((("fences", "fences"), ("robust", "robust z"))),
+        (_TABLE,),
+        usual="fences",
+    ),
+    Setting(
+        "method",
+        "Coefficient",
+        "which coefficient of correlation",
+        Choice(
+            (
+                ("pearson", "Pearson"),
+                ("spearman", "Spearman"),
+                ("kendall", "Kendall"),
+                ("fitting", "fitting the levels"),
+            )
+        ),
+        (Belongs("relate", ("table",)),),
+    ),
+    Setting(
+        "deletion",
+        "Deletion",
+        "cases without one of two values, or without any of all values, are left out",
+        Choice((("pairwise", "pairwise"), ("listwise", "listwise"))),
+        (Belongs("relate"),),
+        usual="pairwise",
+    ),
+    Setting(
+        "adjust",
+        "*p* adjusted",
+        "p-values adjusted for the number of tests",
+        _ADJUSTMENTS,
+        (Belongs("relate", ("table",)), Belongs("check", ("table",))),
+        usual="none",
+    ),
+    Setting(
+        "confidence",
+        "Confidence",
+        "the level of confidence intervals and bands",
+        Number(0, 0.9999, above=True, suggested=((0.9, "90 %"), (0.95, "95 %"), (0.99, "99 %"))),
+        (
+            _TABLE,
+            _FREQUENCIES,
+            Belongs("relate", ("table",)),
+            Belongs("check", ("quantile plot",)),
+        ),
+        usual=0.95,
+    ),
+    Setting(
+        "decimals",
+        "Decimals",
+        "decimals of measures in print",
+        Number(0, 15, whole=True, suggested=((None, "by codebook"), (0, "0"), (1, "1"), (2, "2"), (3, "3"))),
+        (_TABLE, Belongs("relate", ("table",))),
+    ),
+)
+SETTINGS = {setting.name: setting for setting in _ENTRIES}

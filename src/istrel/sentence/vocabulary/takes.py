@@ -1,0 +1,188 @@
+"""What the settings take: words to choose from, numbers of a kind, lists. Each reads what was typed, and refuses in plain words."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable, Mapping
+from dataclasses import dataclass
+from typing import Any, Protocol
+
+from istrel.problem import Problem, nearest
+
+Word = tuple[str, int]  # as typed, and where it stands
+MOST_DIGITS = 30
+
+
+class Takes(Protocol):
+    """A kind of value."""
+
+    @property
+    def offers(self) -> Mapping[Any, str]:
+        """Values to choose from with their words on screen; empty for numbers, which are typed."""
+        ...
+
+    @property
+    def words(self) -> str:
+        """What it takes, for a list of settings."""
+        ...
+
+    def read(self, name: str, said: tuple[Word, ...]) -> Any:
+        """The value that was said; raises a Problem at the word that is wrong."""
+        ...
+
+
+def _single(name: str, said: tuple[Word, ...]) -> Word:
+    if len(said) != 1:
+        raise Problem(f"“{name}” takes one value.", at=said[1][1] if len(said) > 1 else -1, length=1)
+    return said[0]
+
+
+def _wrong(message: str, word: str, at: int) -> Problem:
+    return Problem(message, at=at, length=len(word))
+
+
+def shortened(word: str) -> str:
+    """A typed word as a message repeats it: never longer than a line."""
+    return word if len(word) <= MOST_DIGITS else f"{word[:MOST_DIGITS]}…"
+
+
+def listed(words: tuple[str, ...]) -> str:
+    return " or ".join(words) if len(words) < 3 else f"{', '.join(words[:-1])} or {words[-1]}"
+
+
+@dataclass(frozen=True)
+class Choice:
+    """One of several words. {value: its words on screen}; hyphens and spaces may be left out when it is typed."""
+
+    options: tuple[tuple[Any, str], ...]
+
+    @property
+    def offers(self) -> Mapping[Any, str]:
+        return dict(self.options)
+
+    @property
+    def words(self) -> str:
+        return ", ".join(str(value) for value, _ in self.options)
+
+    def read(self, name: str, said: tuple[Word, ...]) -> Any:
+        word, at = _single(name, said)
+        known = {_plain(str(value)): value for value, _ in self.options}
+        if _plain(word) not in known:
+            names = tuple(str(value) for value, _ in self.options)
+            message = f"“{name}” is {listed(names)}; “{shortened(word)}” is not.{nearest(word, names)}"
+            raise _wrong(message, word, at)
+        return known[_plain(word)]
+
+
+def _plain(word: str) -> str:
+    return word.casefold().replace("-", "").replace("–", "").replace(" ", "")
+
+
+@dataclass(frozen=True)
+class YesNo:
+    """Yes or no; the bare name of the setting means yes."""
+
+    words = "yes or no"
+
+    @property
+    def offers(self) -> Mapping[Any, str]:
+        return {True: "yes", False: "no"}
+
+    def read(self, name: str, said: tuple[Word, ...]) -> bool:
+        word, at = _single(name, said)
+        if word.casefold() not in ("yes", "no"):
+            raise _wrong(f"“{name}” is yes or no; “{shortened(word)}” is not.", word, at)
+        return word.casefold() == "yes"
+
+
+@dataclass(frozen=True)
+class Number:
+    """A finite number within limits; `whole` for whole numbers. `suggested` are values to choose from by click."""
+
+    low: float = -1e300
+    high: float = 1e300
+    whole: bool = False
+    above: bool = False
+    suggested: tuple[tuple[Any, str], ...] = ()
+
+    @property
+    def offers(self) -> Mapping[Any, str]:
+        return dict(self.suggested)
+
+    @property
+    def words(self) -> str:
+        what = "a whole number" if self.whole else "a number"
+        if self.low > -1e300 and self.high < 1e300:
+            return f"{what} between {self.low:g} and {self.high:g}"
+        if self.low > -1e300:
+            return f"{what} above {self.low:g}" if self.above else f"{what} from {self.low:g}"
+        return what
+
+    def read(self, name: str, said: tuple[Word, ...]) -> float | int:
+        word, at = _single(name, said)
+        return self.number(name, word, at)
+
+    def number(self, name: str, word: str, at: int) -> float | int:
+        """One number as typed."""
+        value = _finite(word)
+        if value is None or (self.whole and not value.is_integer()):
+            kind = "a whole number" if self.whole else "a number"
+            raise _wrong(f"“{name}” takes {kind}; “{shortened(word)}” is none.", word, at)
+        if not (self.low < value if self.above else self.low <= value) or not value <= self.high:
+            raise _wrong(f"“{name}” is {self.words}; {shortened(word)} is not.", word, at)
+        return int(value) if self.whole else value
+
+
+def _finite(word: str) -> float | None:
+    """The number that a word is, if it is one that can be worked with: finite, and not so small that it is lost."""
+    try:
+        value = float(word) if word.isascii() and len(word) <= MOST_DIGITS else math.nan
+    except ValueError:
+        return None
+    if not math.isfinite(value) or (value and abs(value) < 1e-300):
+        return None
+    return value
+
+
+@dataclass(frozen=True)
+class Numbers:
+    """Several numbers in braces."""
+
+    each: Number
+
+    @property
+    def offers(self) -> Mapping[Any, str]:
+        return {}
+
+    @property
+    def words(self) -> str:
+        return f"{{…}}: each {self.each.words}"
+
+    def read(self, name: str, said: tuple[Word, ...]) -> tuple[float, ...]:
+        return tuple(dict.fromkeys(float(self.each.number(name, word, at)) for word, at in said))
+
+
+@dataclass(frozen=True)
+class Names:
+    """Several names in braces, each known; `expand` turns a typed name into those that it stands for."""
+
+    what: str
+    expand: Callable[[str], tuple[str, ...]]
+    known: Callable[[], tuple[str, ...]]
+
+    @property
+    def offers(self) -> Mapping[Any, str]:
+        return {}
+
+    @property
+    def words(self) -> str:
+        return "{…}: names from the list"
+
+    def read(self, name: str, said: tuple[Word, ...]) -> tuple[str, ...]:
+        found: dict[str, None] = {}
+        for word, at in said:
+            keys = self.expand(word.casefold().replace(" ", "_"))
+            if not keys:
+                raise _wrong(f"“{shortened(word)}” is no {self.what}.{nearest(word, self.known())}", word, at)
+            found |= dict.fromkeys(keys)
+        return tuple(found)

@@ -1,0 +1,44 @@
+"""Verbs and forms."""
+
+from __future__ import annotations
+
+from istrel.sentence.vocabulary.entries import Form, Verb
+
+VERBS = {
+    verb.name: verb
+    for verb in (
+        Verb(
+            "describe",
+            "descriptive statistics, and the distribution as a figure",
+            ("table", "histogram", "density", "cumulative", "boxes"),
+        ),
+        Verb("count", "frequencies; with “against” a cross-table", ("table",)),
+        Verb("check", "the shape of distributions: normality", ("table", "quantile plot")),
+        Verb("relate", "correlation and association", ("table", "scatter")),
+    )
+}
+
+FORMS = {
+    form.name: form
+    for form in (
+        Form("table", "a table", drawn=False),
+        Form("histogram", "bars over class intervals"),
+        Form("density", "a smooth curve whose area is the share of cases"),
+        Form("cumulative", "the share of cases up to each value"),
+        Form("boxes", "quartiles, whiskers and far cases"),
+        Form("violins", "mirrored densities with quartiles"),
+        Form("points", "every case as a dot"),
+        Form("bars", "counts or shares as bars"),
+        Form("shares", "shares of a whole, to 100 %"),
+        Form("means", "means with their intervals"),
+        Form("quantile plot", "ordered values against those of a normal distribution"),
+        Form("heat map", "a matrix as tiles"),
+        Form("scatter", "two variables, case by case or as a plane of counts"),
+        Form("grid", "scatters of several variables with each other"),
+    )
+}
+
+
+def usual_form(verb: str) -> str:
+    """The form of a sentence that does not say `as`."""
+    return VERBS[verb].forms[0]
