@@ -13,7 +13,7 @@ from istrel.app.window import Window
 from istrel.demo import LEARNERS, SENTENCE
 from istrel.exhibits.make import make_exhibit
 from istrel.exhibits.printing import print_table
-from istrel.exhibits.sheet import TableSheet
+from istrel.exhibits.table import TableSheet
 from istrel.study.opening import open_data
 
 Opened = Callable[..., Window]
@@ -41,7 +41,7 @@ def click_variable(window: Window, name: str, qtbot: QtBot, *, by: bool = False)
 def test_the_window_prints_the_same_numbers_as_the_core(opened: Opened) -> None:
     window = opened(sentence=SENTENCE)
     data = open_data(LEARNERS)
-    sheet = make_exhibit(SENTENCE, data, window.model.style).sheet
+    sheet = make_exhibit(SENTENCE, data).sheet
     assert isinstance(sheet, TableSheet)
     wanted = [row.cells for row in print_table(sheet, window.model.style, "1").rows]
     assert shown_cells(window) == wanted
@@ -136,14 +136,14 @@ def test_margin_notes_stand_beside_their_rows_and_their_remedies_work(
     tops = [view.y() for view in desk.notes]
     assert tops == sorted(tops)
     assert all(a.geometry().bottom() < b.y() for a, b in zip(desk.notes, desk.notes[1:], strict=False))
-    (code,) = [view for view in desk.notes if "−9 stands 14 times" in view.note.says]
+    (code,) = [view for view in desk.notes if "−9 stands 14 times" in view.accessibleName()]
     button = code.findChild(QPushButton)
     assert button is not None
     qtbot.mouseClick(button, Qt.MouseButton.LeftButton)
     settle()
     assert window.model.history.undo_words == "treat −9 as missing"
     assert all(row[4] != "−9.00" for row in shown_cells(window) if row)
-    assert not any("−9" in view.note.says for view in desk.notes)
+    assert not any("−9" in view.accessibleName() for view in desk.notes)
     window.undo()
     settle()
     assert any(row[4] == "−9.00" for row in shown_cells(window) if row)
@@ -268,7 +268,8 @@ def test_a_click_on_a_number_or_a_bar_shows_its_cases(opened: Opened, settle: Se
     window.bench.say("describe age as histogram with width = 10, start = 0")
     settle()
     points = (QPoint(x, y) for y in range(0, paper.height(), 8) for x in range(0, paper.width(), 3))
-    bar = next(point for point in points if (paper.bar_at(point) or (0, 0))[1] == 3)
+    items = window.bench.proof.exhibit.sheet.panels[0].marks[0].items  # type: ignore[union-attr]
+    bar = next(point for point in points if paper.item_at(point) is items[3])
     qtbot.mouseMove(paper, bar)
     qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=bar)
     ages = window.model.study.data.numbers("age").values

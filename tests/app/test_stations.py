@@ -7,7 +7,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 import docx
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
@@ -170,7 +170,9 @@ def test_numbers_of_the_manuscript_show_their_cases_in_their_own_source(
     settle()
     assert window.manuscript.entries[0].status == "as kept"
     (paper,) = [made for made in window.manuscript.findChildren(Paper) if made.proof is not None]
-    paper.cell_clicked.emit(0, 1)
+    points = (QPoint(x, y) for y in range(0, paper.height(), 4) for x in range(0, paper.width(), 4))
+    maximum = next(point for point in points if paper.cell_at(point) == (0, 1))
+    qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=maximum)
     settle()
     assert window.cases_line.source.text() == "learners.csv ▾"
     assert window.drawer.cases.rowCount() == 1

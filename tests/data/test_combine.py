@@ -127,7 +127,7 @@ def test_repeated_rows_and_lost_ones_are_told_when_made_wide() -> None:
 def test_the_demo_files_join_into_a_source_of_the_study() -> None:
     learners, sessions = study_of(open_data(LEARNERS)), open_data(SESSIONS)
     history = History(learners).do(AddSource(StudySource(sessions.table, sessions.codebook)))
-    assert history.study.current == 1
+    assert history.study.current == history.study.sources[1].id
     wide, _ = made_wide(history.study.source, ("learner",), "week", ("quiz",))
     assert len(wide.raw.columns) == 13
     made, words = joined(history.study.sources[0], wide, ("learner",), "left")
@@ -135,7 +135,8 @@ def test_the_demo_files_join_into_a_source_of_the_study() -> None:
     history = history.do(AddSource(made))
     assert history.study.table.n_rows == 612
     assert history.study.codebook["format"].label == "Course format"
-    history = history.do(UseSource(0)).do(RemoveSource(1))
+    first, second, _ = (source.id for source in history.study.sources)
+    history = history.do(UseSource(first)).do(RemoveSource(second))
     assert [source.name for source in history.study.sources] == ["learners.csv", "learners + sessions wide"]
     with pytest.raises(Problem, match="only source"):
-        History(learners).do(RemoveSource(0))
+        History(learners).do(RemoveSource(first))

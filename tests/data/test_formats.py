@@ -19,6 +19,7 @@ from odfdo import Table as OpenTable
 from istrel.data.column import Kind
 from istrel.data.reading import ReadingSettings, read
 from istrel.data.reading.watch import Watch
+from istrel.data.reason import Reason
 from istrel.data.table import Table
 from istrel.problem import Problem
 
@@ -256,7 +257,7 @@ def test_a_date_can_be_a_missing_code(tmp_path: Path) -> None:
     (tmp_path / "d.csv").write_text("day,x\n1900-01-01,1\n2025-02-03,2\n")
     data = open_data(tmp_path / "d.csv", Opening(missing=parse_missing("1900-01-01 unknown")))
     assert data.present("day").tolist() == [False, True]
-    assert list(data.numbers("day").missing.reasons) == ["unknown"]
+    assert list(data.numbers("day").missing.reasons) == [Reason("code", "1900-01-01", "unknown")]
 
 
 def test_reading_is_told_and_can_be_ended(tmp_path: Path) -> None:

@@ -36,7 +36,7 @@ def test_every_printed_count_is_that_of_its_own_level_and_group(sentence: str, f
     usable = [row for row in found if all(row["gh".index(name)] for name in "".join(SENTENCES[sentence]))]
     if not usable or any(not any(row["gh".index(n)] for row in found) for n in "".join(SENTENCES[sentence])):
         return
-    exhibit = make_exhibit(sentence, data_from(found), load_style())
+    exhibit = make_exhibit(sentence, data_from(found))
     columns = counted_columns(exhibit)
     for stub, cells in printed(exhibit).items():
         if stub in WORDS:

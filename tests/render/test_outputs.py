@@ -21,11 +21,11 @@ from docx.oxml.ns import qn
 from istrel.data.dataset import Dataset
 from istrel.exhibits.make import make_exhibit
 from istrel.exhibits.printing import body_rows, head_rows, print_table
-from istrel.exhibits.sheet import TableSheet
+from istrel.exhibits.table import TableSheet
+from istrel.files import harmless
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.columns import columns, split_at_mark
-from istrel.render.csv import harmless
 from istrel.render.document import Document, numbered
 from istrel.style.house import HouseStyle
 
@@ -39,7 +39,7 @@ Documents = Callable[..., Document]
 @pytest.fixture
 def document_of(learners: Dataset, style: HouseStyle) -> Documents:
     def make(*sentences: str, with_text: bool = False) -> Document:
-        exhibits = [make_exhibit(sentence, learners, style) for sentence in sentences]
+        exhibits = [make_exhibit(sentence, learners) for sentence in sentences]
         return Document(numbered(exhibits, with_text=with_text), style)
 
     return make
@@ -74,7 +74,7 @@ def test_json_has_the_shape_that_is_promised(document_of: Documents) -> None:
     ]  # fmt: skip
     assert (content["istrel"], content["sentence"], content["verb"], content["form"]) == (1, TABLE, "describe", "table")
     assert content["cases"] == {"total": 612, "used": 612, "condition": ""}
-    assert list(content["sheet"]) == ["title", "heads", "rows", "notes"]
+    assert list(content["sheet"]) == ["title", "heads", "rows", "notes", "cells"]
     assert content["provenance"]["source"] == "learners.csv"
     assert re.fullmatch("[0-9a-f]{64}", content["provenance"]["sha256"])
     first = content["results"][0]
@@ -100,7 +100,7 @@ def test_json_keeps_full_precision_and_gives_reasons(document_of: Documents, lea
 
 def test_json_of_a_categorical_subject_has_the_shape_of_a_count(document_of: Documents) -> None:
     (result,) = as_json(document_of("describe completed"))["results"]
-    assert list(result) == ["variables", "groups", "n", "missing", "levels"]
+    assert list(result) == ["variables", "groups", "n", "missing", "missing_reasons", "levels"]
     level = result["levels"][1]
     assert list(level) == ["values", "count", "percent", "valid_percent", "cumulative_percent", "low", "high"]
     assert level["values"] == [1]
@@ -202,7 +202,7 @@ def test_html_is_semantic_and_self_contained(document_of: Documents) -> None:
 
 def test_html_escapes_whatever_a_label_holds(data_of: Callable[..., Dataset], style: HouseStyle) -> None:
     data = data_of('g,x\n"<script>alert(1)</script>",1.5\n"<script>alert(1)</script>",2.5\n"&",3.5\n')
-    exhibit = make_exhibit("describe x across g", data, style)
+    exhibit = make_exhibit("describe x across g", data)
     text = render(Document(numbered([exhibit]), style), "html").decode()
     assert "<script" not in text
     assert "&lt;script&gt;" in text

@@ -11,8 +11,9 @@ from hypothesis import strategies as st
 from istrel.data.formula.tree import And, Between, Comparison, IsMissing, Literal, Name, Not, OneOf, Or, Span
 from istrel.problem import Problem
 from istrel.sentence import parse
-from istrel.sentence.request import AllOf, Crossed, Request, Settings, show
-from istrel.sentence.words import FORMS, STATISTICS, VERBS
+from istrel.sentence.request import AllOf, Crossed, Request, show
+from istrel.sentence.settings import Settings, fitting_settings
+from istrel.sentence.vocabulary import SETTINGS, STATISTICS, VERBS, usual_form
 
 
 def crossed(*names: str) -> Crossed:
@@ -34,17 +35,31 @@ SENTENCES = {
     "describe sepal.length": Request("describe", (crossed("sepal.length"),)),
     "describe table, density": Request("describe", (crossed("table"), crossed("density"))),
     "describe größe, 年齢": Request("describe", (crossed("größe"), crossed("年齢"))),
-    "describe x with bins = 20, rule = square root, cumulative = yes": Request(
-        "describe", (crossed("x"),), settings=Settings(bins=20, rule="square root", cumulative=True)
+    "describe x as histogram with bins = 20, rule = square root, cumulative": Request(
+        "describe",
+        (crossed("x"),),
+        form="histogram",
+        settings=Settings((("bins", 20), ("rule", "square root"), ("cumulative", True))),
     ),
-    "describe x with n, mean, total = no": Request(
-        "describe", (crossed("x"),), settings=Settings(statistics=("n", "mean"), total=False)
+    "describe x across g with n, mean, total = no": Request(
+        "describe",
+        (crossed("x"),),
+        across=(crossed("g"),),
+        settings=Settings((("statistics", ("n", "mean")), ("total", False))),
     ),
-    "describe x with statistics = {n, ci low}, edges = {0, 2.5, −1e3}": Request(
-        "describe", (crossed("x"),), settings=Settings(statistics=("n", "ci_low"), edges=(0.0, 2.5, -1000.0))
+    "describe x with statistics = {n, ci, p2.5}, percentiles = {5, 97.5}": Request(
+        "describe",
+        (crossed("x"),),
+        settings=Settings((("statistics", ("n", "ci_low", "ci_high", "p2.5")), ("percentiles", (5.0, 97.5)))),
+    ),
+    "count x with edges = {0, 2.5, −1e3}": Request(
+        "count", (crossed("x"),), settings=Settings((("edges", (0.0, 2.5, -1000.0)),))
     ),
     "describe x with quantiles = 6, confidence = 0.9 as table": Request(
-        "describe", (crossed("x"),), form="table", settings=Settings(quantiles=6, confidence=0.9)
+        "describe", (crossed("x"),), form="table", settings=Settings((("quantiles", 6), ("confidence", 0.9)))
+    ),
+    "relate a, b given c, `my d` across g": Request(
+        "relate", (crossed("a"), crossed("b")), given=(Name("c"), Name("my d")), across=(crossed("g"),)
     ),
     "relate x among a >= 18 and not (b = 'two words' or c is missing)": Request(
         "relate",
@@ -87,24 +102,59 @@ NAMES = st.one_of(
 )
 
 
-@given(
-    st.builds(
-        Request,
-        verb=st.sampled_from(VERBS),
-        subjects=st.lists(NAMES.map(crossed), min_size=1, max_size=3).map(tuple),
-        across=st.lists(st.lists(NAMES, min_size=1, max_size=3).map(lambda ns: crossed(*ns)), max_size=2).map(tuple),
-        form=st.none() | st.sampled_from(FORMS),
-        settings=st.builds(
-            Settings,
-            statistics=st.none() | st.lists(st.sampled_from(sorted(STATISTICS)), min_size=1, unique=True).map(tuple),
-            bins=st.none() | st.integers(1, 999),
-            closed=st.none() | st.sampled_from(["left", "right"]),
-            edges=st.none() | st.lists(st.floats(-1e6, 1e6), min_size=1, max_size=4).map(tuple),
-        ),
-    )
-)
+@st.composite
+def requests(draw: st.DrawFn) -> Request:
+    """Any sentence with settings that belong to it."""
+    verb = draw(st.sampled_from(sorted(VERBS)))
+    form = draw(st.none() | st.sampled_from(VERBS[verb].forms))
+    groups = st.lists(st.lists(NAMES, min_size=1, max_size=3).map(lambda ns: crossed(*ns)), max_size=2).map(tuple)
+    across = draw(groups)
+    fitting = fitting_settings(verb, form or usual_form(verb), against=False, groups=bool(across))
+    values = {
+        "statistics": st.lists(st.sampled_from(sorted(STATISTICS)), min_size=1, unique=True).map(tuple),
+        "tests": st.just(("lilliefors",)),
+        "edges": st.lists(st.floats(-1e6, 1e6), min_size=1, max_size=4, unique=True).map(tuple),
+        "percentiles": st.lists(st.integers(1, 99).map(float), min_size=1, unique=True).map(tuple),
+    }
+    names = draw(st.lists(st.sampled_from([setting.name for setting in fitting]), max_size=4, unique=True))
+    said = [(name, draw(values[name] if name in values else _some(name))) for name in names]
+    subjects = draw(st.lists(NAMES.map(crossed), min_size=1, max_size=3).map(tuple))
+    said.sort(key=lambda pair: pair[0] != "statistics")  # bare words are read first
+    return Request(verb, subjects, across=across, form=form, settings=Settings(tuple(said)))
+
+
+def _some(name: str) -> st.SearchStrategy[object]:
+    """A value that a setting takes."""
+    offers = [value for value in SETTINGS[name].takes.offers if value is not None]
+    return st.sampled_from(offers) if offers else st.just({"trim": 0.1, "bandwidth": 0.5, "bins": 20}.get(name, 2.5))
+
+
+@given(requests())
 def test_any_request_survives_being_written_and_read(request_: Request) -> None:
     assert parse(show(request_)) == request_
+
+
+@pytest.mark.parametrize("name", sorted(SETTINGS))
+def test_a_setting_is_refused_by_name_wherever_it_does_not_belong(name: str) -> None:
+    value = {"statistics": "{n}", "tests": "{lilliefors}", "edges": "{1, 2}", "percentiles": "{5}", "trim": "0.1"}
+    offers = [v for v in SETTINGS[name].takes.offers if v is not None]
+    typed = value.get(name) or ("yes" if offers and offers[0] is True else str(offers[-1]) if offers else "2")
+    belongs = 0
+    for verb in VERBS.values():
+        for form in verb.forms:
+            for clauses in ("", " against b", " across g", " against b across g"):
+                sentence = f"{verb.name} a{clauses} as {form} with {name} = {typed}"
+                if " against" in clauses and verb.name in ("describe", "check"):
+                    continue
+                groups, against = "across" in clauses, "against" in clauses
+                if SETTINGS[name].fits(verb.name, form, against=against, groups=groups):
+                    assert name in parse(sentence).settings
+                    belongs += 1
+                    continue
+                with pytest.raises(Problem, match=f"“{name}” belongs to ") as caught:
+                    parse(sentence)
+                assert sentence[caught.value.at :].startswith(name)
+    assert belongs
 
 
 MISTAKES = [
@@ -118,21 +168,26 @@ MISTAKES = [
     ("describe x across", "s", "After “across” comes the variable that makes the groups."),
     ("describe x across y across z", "across", "“across” stands twice"),
     ("describe x as histogramm", "histogramm", "Did you mean “histogram”?"),
+    ("relate x, y as histogram", "histogram", "“relate” cannot be set as “histogram” yet; it can as table or scatter."),
+    ("describe x given y", "given", "“given” belongs to relate."),
+    ("check x with bins", "bins", "“bins” takes a value"),
     ("describe x as", "s", "After “as” comes a form"),
     ('describe "my x"', '"my x"', "write `my x`"),
     ("describe x among age", "age", "A condition needs a comparison"),
     ("describe x with bens = 3", "bens", "There is no setting “bens”. Did you mean “bins”?"),
     ("describe x with meen", "meen", "Did you mean “mean”?"),
     ("describe x with bins = two", "two", "“bins” takes a whole number"),
-    ("describe x with bins = 0", "0", "“bins” is 1 or more"),
-    ("describe x with width = −2", "-2", "“width” is above 0"),
+    ("describe x with bins = 0", "0", "“bins” is a whole number between 1 and 1000"),
+    ("describe x with width = −2", "-2", "“width” is a number above 0"),
     ("describe x with total = perhaps", "perhaps", "“total” is yes or no"),
-    ("describe x with confidence = 95", "95", "lies between 0 and 1"),
+    ("describe x with confidence = 95", "95", "“confidence” is a number between 0 and 0.9999"),
     ("describe x with quantiles = 9", "9", "“quantiles” is 6, 7 or 8"),
     ("describe x with rule = scot", "scot", "Did you mean “scott”?"),
-    ("describe x with decimals = 40", "40", "goes up to 15"),
+    ("describe x with decimals = 40", "40", "“decimals” is a whole number between 0 and 15"),
     ("describe x with bins = 2, bins = 3", "bins", "“bins” is set twice"),
-    ("describe x with bins = {1, 2}", "bins", "“bins” takes one value"),
+    ("describe x with bins = {1, 2}", "2", "“bins” takes one value"),
+    ("describe x with bandwidth = 1e400", "1e400", "“bandwidth” takes a number"),
+    ("describe x with decimals = 1e-320", "1e-320", "“decimals” takes a whole number"),
 ]
 
 

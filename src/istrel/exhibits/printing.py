@@ -227,8 +227,8 @@ def print_notes(notes: tuple[Note, ...], style: HouseStyle) -> tuple[Runs, ...]:
     paragraphs: list[Runs] = []
     if general_:
         runs: list[Run] = [opening]
-        for text in general_:
-            runs += [Run(" "), *print_text(text, style)]
+        for letters in filter(None, (print_text(text, style) for text in general_)):
+            runs += [Run(" "), *letters]
         paragraphs.append(_joined(runs))
     for kind in ("specific", "probability"):
         paragraphs += [print_text(note.text, style) for note in notes if note.kind == kind]

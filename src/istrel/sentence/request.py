@@ -53,7 +53,7 @@ class Request:
     across: tuple[Crossed, ...] = ()
     among: Condition | None = None
     form: str | None = None
-    settings: Settings = Settings()
+    settings: Settings = field(default_factory=Settings)
     form_at: int = field(default=-1, compare=False)
 
     @property

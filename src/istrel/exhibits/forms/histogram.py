@@ -96,6 +96,7 @@ class HistogramCell:
     outside: Count
     closed: str
     decided_by: str
+    cumulative: bool = False
 
 
 def class_settings(said: Settings, usual: str) -> binning.ClassSettings:
@@ -170,6 +171,7 @@ def _cell(
         outside=classes.below + classes.above,
         closed=said["closed"],
         decided_by=decided_by,
+        cumulative=said["cumulative"],
     )
 
 
@@ -221,7 +223,15 @@ def figure(plan: Any, drawings: tuple[HistogramCell, ...], title: Text, notes: t
 
 
 def _top(cell: HistogramCell) -> float:
-    return float(np.nanmax(cell.heights, initial=0.0))
+    """The highest point of bars and curves."""
+    peak = float(np.nanmax(cell.heights, initial=0.0))
+    if cell.curve is not None:
+        peak = max(
+            peak, cell.curve.scale / (cell.curve.sd * float(np.sqrt(2 * np.pi))) if not cell.cumulative else peak
+        )
+    if cell.density is not None:
+        peak = max(peak, float(cell.density.y.max()))
+    return peak
 
 
 def _axis(cell: HistogramCell, plan: Any) -> Axis:

@@ -24,7 +24,8 @@ def percent_notes(cells: Sequence[FrequencyCell], *, of_valid: bool, both: bool 
         said = [say("% is of all cases, valid % of those with a value.")]
     else:
         said = [say("Percentages are of the valid cases.") if of_valid else say("Percentages are of all cases.")]
-    shares = tuple(found for cell in cells if (found := _shares(cell, of_valid=of_valid)))
+    columns = (True, False) if both else (of_valid,)
+    shares = tuple(found for cell in cells for valid in columns if (found := _shares(cell, of_valid=valid)))
     if shares:
         (phrase,) = say("Percentages may not add to 100 because of rounding.")
         assert isinstance(phrase, Phrase)

@@ -13,6 +13,7 @@ from istrel.style.numbers import Kind, format_number
 
 STEPS = (1.0, 2.0, 2.5, 5.0, 10.0)
 MOST_TICKS = 7
+MOST_DECIMALS = 8
 
 
 @dataclass(frozen=True)
@@ -46,6 +47,15 @@ def ticks(low: float, high: float, *, whole: bool = False, most: int = MOST_TICK
     return [low, high]
 
 
-def tick_words(value: float, style: HouseStyle) -> str:
-    """A tick's value as the style writes it."""
-    return format_number(value, Kind.EDGE, style)
+def tick_words(values: list[float], style: HouseStyle) -> list[str]:
+    """The values of an axis as the style writes them, all with the same decimals."""
+    decimals = max((_decimals(value) for value in values), default=0)
+    if decimals > MOST_DECIMALS:
+        return [format_number(value, Kind.EDGE, style) for value in values]
+    return [format_number(value, Kind.MEASURE, style, decimals) for value in values]
+
+
+def _decimals(value: float) -> int:
+    """How many decimals a tick needs."""
+    text = f"{value:.12g}"
+    return MOST_DECIMALS + 1 if "e" in text else len(text.partition(".")[2])

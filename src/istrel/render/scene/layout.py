@@ -58,7 +58,7 @@ def lay_out(sheet: FigureSheet, style: HouseStyle) -> Layout:
     width, height = size_mm(len(panels), style)
     line = LEADING * style.fonts.figure_pt * MM_PER_PT
     legend = _legend(panels, style)
-    top = 1.5 + (line + 1.0 if legend.entries else 0.0)
+    top = 1.5 + line * len(legend_rows(legend, width - 12.0, style)) + (1.0 if legend.entries else 0.0)
     same_x = len({panel.x.shared for panel in panels}) == 1 and bool(panels[0].x.shared)
     same_y = len({panel.y.shared for panel in panels}) == 1 and bool(panels[0].y.shared)
     labelled = any(panel.label or panel.n is not None for panel in panels)
@@ -86,7 +86,7 @@ def lay_out(sheet: FigureSheet, style: HouseStyle) -> Layout:
 
 def _left(panel: Panel, style: HouseStyle) -> float:
     """The room that the labels at the left of a panel take."""
-    words = [tick_words(value, style) for value in ticks(panel.y.low, panel.y.high, whole=panel.y.whole)]
+    words = tick_words(ticks(panel.y.low, panel.y.high, whole=panel.y.whole), style)
     widest = max((width_mm(text, style.fonts.figure_pt, style.fonts.proof) for text in words), default=0.0)
     return widest + TICK + 2 * PAD
 
@@ -105,6 +105,23 @@ def _legend(panels: tuple[Panel, ...], style: HouseStyle) -> Legend:
             for mark in named:
                 found.setdefault(plain_text(mark.name, style), (mark.series, mark.dashed, print_text(mark.name, style)))
     return Legend(tuple(found.values()))
+
+
+SAMPLE, BESIDE = 8.5, 5.0
+
+
+def legend_rows(legend: Legend, room: float, style: HouseStyle) -> list[list[tuple[int, bool, Runs]]]:
+    """The entries of a legend in rows that fit the room."""
+    rows: list[list[tuple[int, bool, Runs]]] = []
+    used = room + 1.0
+    for entry in legend.entries:
+        width = SAMPLE + runs_width(entry[2], style.fonts.figure_pt, style) + BESIDE
+        if used + width > room:
+            rows.append([])
+            used = 0.0
+        rows[-1].append(entry)
+        used += width
+    return rows
 
 
 def runs_width(runs: Runs, size_pt: float, style: HouseStyle) -> float:

@@ -11,7 +11,18 @@ from istrel.exhibits.printing import Runs, lines_of, plain_text, print_text
 from istrel.exhibits.text import Run, say
 from istrel.render.fonts import ascent, lacking, shipped, stretches
 from istrel.render.scene.axes import Scale, tick_words, ticks
-from istrel.render.scene.layout import PAD, TICK, Layout, lay_out, runs_width, shortened, size_mm
+from istrel.render.scene.layout import (
+    BESIDE,
+    PAD,
+    SAMPLE,
+    TICK,
+    Layout,
+    lay_out,
+    legend_rows,
+    runs_width,
+    shortened,
+    size_mm,
+)
 from istrel.render.scene.marks import DASHES, INK, colour_of, shapes_of
 from istrel.render.scene.shapes import PT, Field, Letters, Part, Polyline, Scene, Shape
 from istrel.style.house import HouseStyle
@@ -51,10 +62,11 @@ def _axes(panel: Panel, here: Field, x: Scale, y: Scale, layout: Layout, style: 
     corner = np.array([[here.left, here.top], [here.left, foot], [here.left + here.width, foot]])
     yield Polyline(corner, INK, AXIS_LINE)
     rise = _rise(style)
-    for value in ticks(panel.y.low, panel.y.high, whole=panel.y.whole):
+    values = ticks(panel.y.low, panel.y.high, whole=panel.y.whole)
+    for value, text in zip(values, tick_words(values, style), strict=True):
         at = float(y(value))
         yield Polyline(np.array([[here.left - TICK, at], [here.left, at]]), INK, AXIS_LINE)
-        value_words: Runs = (Run(tick_words(value, style)),)
+        value_words: Runs = (Run(text),)
         yield from _letters(value_words, here.left - TICK - PAD, at + rise / 2, size, style, anchor="right")
     last = -np.inf
     for at, words in _x_labels(panel, x, here, style):
@@ -71,8 +83,9 @@ def _x_labels(panel: Panel, x: Scale, here: Field, style: HouseStyle) -> Iterato
     """(place in mm, lines) of the labels at the foot."""
     if not panel.places:
         most = max(2, int(here.width / 11))
-        for value in ticks(panel.x.low, panel.x.high, whole=panel.x.whole, most=min(8, most)):
-            yield float(x(value)), ((Run(tick_words(value, style)),),)
+        values = ticks(panel.x.low, panel.x.high, whole=panel.x.whole, most=min(8, most))
+        for value, text in zip(values, tick_words(values, style), strict=True):
+            yield float(x(value)), ((Run(text),),)
         return
     room = here.width / len(panel.places) - 1.0
     for place, name in panel.places:
@@ -96,8 +109,8 @@ def _titles(place: int, panel: Panel, here: Field, layout: Layout, style: HouseS
 
 
 def _label_room(panel: Panel, style: HouseStyle) -> float:
-    words = [(Run(tick_words(v, style)),) for v in ticks(panel.y.low, panel.y.high, whole=panel.y.whole)]
-    return max((runs_width(w, style.fonts.figure_pt, style) for w in words), default=0.0) + TICK + 2 * PAD
+    words = tick_words(ticks(panel.y.low, panel.y.high, whole=panel.y.whole), style)
+    return max((runs_width((Run(w),), style.fonts.figure_pt, style) for w in words), default=0.0) + TICK + 2 * PAD
 
 
 def _head(panel: Panel, here: Field, layout: Layout, style: HouseStyle) -> Iterator[Shape]:
@@ -117,14 +130,26 @@ def _head(panel: Panel, here: Field, layout: Layout, style: HouseStyle) -> Itera
 
 def _legend(layout: Layout, style: HouseStyle) -> Iterator[Shape]:
     """A sample of every line with its name, in a row above the panels."""
-    size, x = style.fonts.figure_pt, layout.fields[0].left
-    base = 1.0 + _rise(style)
-    for series, dashed, name in layout.legend.entries:
-        dash = (1.4, 0.6) if dashed else DASHES[series % len(DASHES)]
-        level = base - _rise(style) / 2
-        yield Polyline(np.array([[x, level], [x + 7, level]]), colour_of(series, style), 1.1 * PT, dash)
-        yield from _letters(name, x + 8.5, base, size, style)
-        x += 8.5 + runs_width(name, size, style) + 5.0
+    size = style.fonts.figure_pt
+    for row, entries in enumerate(legend_rows(layout.legend, layout.width - 12.0, style)):
+        x, base = 6.0, 1.2 + _rise(style) + row * layout.line
+        for series, dashed, name in entries:
+            dash = (1.4, 0.6) if dashed else DASHES[series % len(DASHES)]
+            level = base - _rise(style) / 2
+            yield Polyline(np.array([[x, level], [x + 7, level]]), colour_of(series, style), 1.1 * PT, dash)
+            yield from _letters(name, x + SAMPLE, base, size, style)
+            x += SAMPLE + runs_width(name, size, style) + BESIDE
+
+
+def merged(runs: Runs) -> list[Run]:
+    """Neighbours of one slant as one run."""
+    made: list[Run] = []
+    for run in runs:
+        if made and made[-1].italic == run.italic:
+            made[-1] = Run(made[-1].text + run.text, run.italic)
+        else:
+            made.append(run)
+    return made
 
 
 def _rise(style: HouseStyle) -> float:
@@ -138,7 +163,7 @@ def _letters(
     """Runs one after the other from a place on their baseline; `anchor` says which end of the text stands there."""
     width = runs_width(runs, size_pt, style)
     along = {"left": 0.0, "middle": -width / 2, "right": -width}[anchor]
-    for run in runs:
+    for run in merged(runs):
         for part in stretches(run.text, size_pt, style.fonts.proof, italic=run.italic):
             place = (x, y - along) if upright else (x + along, y)
             yield Letters(part.text, *place, size_pt, part.face, part.width, upright)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, field
+from dataclasses import dataclass
 from typing import NamedTuple
 
 import numpy as np
@@ -114,7 +114,6 @@ class Scene:
     shapes: tuple[Shape, ...]
     fields: tuple[Field, ...]
     lacking: str = ""
-    _targets: list[Shape] = field(default_factory=list, repr=False)
 
     def at(self, x: float, y: float) -> Part | None:
         """The item whose shape lies at a place, the topmost first; None where there is none."""
@@ -133,8 +132,6 @@ class Scene:
         for place, here in enumerate(self.fields):
             if not (here.left <= x <= here.left + here.width and here.top <= y <= here.top + here.height):
                 continue
-            for shape in self.shapes:
-                if isinstance(shape, Rectangle) and shape.part.panel == place and shape.part.item >= 0:
-                    if shape.left <= x < shape.left + shape.width:
-                        return shape.part
+            bars = (s for s in self.shapes if isinstance(s, Rectangle) and s.part.panel == place and s.part.item >= 0)
+            return next((bar.part for bar in bars if bar.left <= x < bar.left + bar.width), None)
         return None

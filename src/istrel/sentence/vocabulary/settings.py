@@ -168,7 +168,7 @@ _ENTRIES = (
         "quantiles",
         "Quantiles",
         "the type of quantile, after Hyndman and Fan",
-        Choice(((7, "type 7"), (6, "type 6"), (8, "type 8"))),
+        Choice(((6, "type 6"), (7, "type 7"), (8, "type 8"))),
         (Belongs("describe", ("table", "boxes")),),
         usual=7,
     ),

@@ -179,6 +179,7 @@ class Names:
         return "{…}: names from the list"
 
     def read(self, name: str, said: tuple[Word, ...]) -> tuple[str, ...]:
+        del name
         found: dict[str, None] = {}
         for word, at in said:
             keys = self.expand(word.casefold().replace(" ", "_"))

@@ -91,7 +91,7 @@ def _adjusted(cells: list[CheckCell], method: str) -> tuple[list[CheckCell], dic
         tests = {}
         for test, tested in cell.tests.items():
             value = float(by_test[test][place])
-            tests[test] = tested._replace(p_adjusted=value if np.isfinite(value) else tested.p)
+            tests[test] = replace(tested, p_adjusted=value if np.isfinite(value) else tested.p)
         n = cell.n if isinstance(cell.n, int) else 0
         reading = read_shape(n, tests, cell.skewness, cell.kurtosis)
         made.append(replace(cell, tests=tests, reading=reading))

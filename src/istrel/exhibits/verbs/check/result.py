@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any, NamedTuple
+from typing import Any, ClassVar
 
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.text import Hidden
@@ -15,8 +15,11 @@ from istrel.stats.quantiles import CaseValue
 Value = float | Undefined | Hidden
 
 
-class Tested(NamedTuple):
+@dataclass(frozen=True)
+class Tested:
     """A test: its statistic, its p, and the p adjusted for the number of tests."""
+
+    __test__: ClassVar[bool] = False  # no test of the test runner
 
     statistic: Value
     p: Value

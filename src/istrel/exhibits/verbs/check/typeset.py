@@ -139,7 +139,8 @@ def _notes(plan: CheckPlan, result: CheckResult, cells: list[CheckCell], sets: l
     reasons = []
     if plan.form == "table":
         texts += _adjusted_notes(plan, result)
-        values = [v for cell in cells for test in plan.shown for v in cell.tests[test]]
+        tested = [cell.tests[test] for cell in cells for test in plan.shown]
+        values = [v for test in tested for v in (test.statistic, test.p)]
         values += [v for cell in sets for test in cell.tests.values() for v in (test.statistic, test.p)]
         reasons = [value.reason for value in values if isinstance(value, Undefined)]
         if sets:

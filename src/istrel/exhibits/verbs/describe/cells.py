@@ -14,7 +14,6 @@ from istrel.stats.quantiles import CaseValue
 from istrel.style.numbers import Kind
 
 MOST_MODES = 3
-QUARTERS = 4  # quantiles of whole numbers lie on quarters
 LISTS = ("lowest", "highest", "outliers")
 
 
@@ -57,10 +56,17 @@ def _precise(made: Cell, cell: MeasuredCell, plan: DescribePlan) -> Cell:
     recorded = statistic(made.statistic).recorded
     if cell.whole and recorded == "values":
         return replace(made, decimals=0)
+    said = plan.data.variable(cell.variable).decimals
     if cell.whole and recorded == "between":
-        needs = isinstance(made.value, float) and not (2 * made.value).is_integer()
-        return replace(made, decimals=2 if needs else 1)
-    return replace(made, decimals=plan.data.variable(cell.variable).decimals, spread=cell.number("sd"))
+        return replace(made, decimals=_between(made.value, 1 if said is None else min(1, said)))
+    return replace(made, decimals=said, spread=cell.number("sd"))
+
+
+def _between(value: object, usual: int) -> int:
+    """Decimals of a quantile of whole numbers: one more than usual for halves, two for quarters, where it needs them."""
+    if not isinstance(value, float) or value.is_integer():
+        return usual
+    return 1 if (2 * value).is_integer() else 2
 
 
 def _behind(key: str, value: Value, cell: MeasuredCell) -> Behind | None:
