@@ -177,7 +177,7 @@ def test_small_counts_are_hidden_on_paper_and_in_the_file(
     assert all(count == 0 or count >= 5 for count in shown)
     assert result["counts"][0].count(None) >= 2
     assert "< 5" in " ".join(printed(exhibit, style))
-    assert "are not shown" in notes(exhibit)
+    assert "Counts from 1 to 4 are hidden" in notes(exhibit)
 
 
 @pytest.mark.parametrize(

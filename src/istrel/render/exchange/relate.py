@@ -44,5 +44,5 @@ def _(cell: PlaneCell) -> dict[str, Any]:
         "groups": groups(cell.group.named),
         "x_edges": cell.x_edges.tolist(),
         "y_edges": cell.y_edges.tolist(),
-        "counts": cell.counts.tolist(),
+        "counts": [[None if count < 0 else count for count in row] for row in cell.counts.tolist()],
     }

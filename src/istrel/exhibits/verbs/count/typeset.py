@@ -112,7 +112,9 @@ def _level_cell(level: Level, cell: FrequencyCell, key: str) -> Text:
             for side in ("low", "high")
         }
         return say("[{low}, {high}]", **limits)
-    return (Cell(getattr(level, key), Kind.PERCENT, row=row, column=f"{group}/{key}", behind=behind),)
+    value = getattr(level, key)
+    behind = None if isinstance(value, Hidden) else behind
+    return (Cell(value, Kind.PERCENT, row=row, column=f"{group}/{key}", behind=behind),)
 
 
 def _behind_level(cell: FrequencyCell, level: Level, words: str) -> Behind | None:

@@ -1,0 +1,193 @@
+"""Small counts that stay hidden: which further numbers must be hidden so that what is shown narrows none of them.
+
+Counts are sums of unknown atoms (cells of a table that nobody need have printed). What is shown is an equation; a hidden
+small count is known to lie from 0 to `below` − 1. Bounds are proven by linear programming.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from typing import Any
+
+import numpy as np
+from numpy.typing import NDArray
+
+SHOWN, SMALL, COMPANION = 0, 1, 2
+SLACK = 1e-6
+MOST_ATOMS = 3_000
+MOST_FILLINGS = 60
+FAR = 1e9  # more cases than any exhibit has
+
+
+@dataclass(frozen=True, eq=False)
+class Counts:
+    """What an exhibit would print.
+
+    Attributes
+    ----------
+    members
+        float64 (counts, atoms), sparse: 1 where an atom is part of a count.
+    values
+        int64 (counts,).
+    links
+        float64 (links, atoms), sparse: sums that are 0 by the make of the table.
+    """
+
+    members: Any
+    values: NDArray[np.int64]
+    links: Any
+
+
+def states(counts: Counts, below: int) -> NDArray[np.int8]:
+    """For every count: SHOWN, SMALL (from 1 to below − 1) or COMPANION (hidden so that no small one can be narrowed).
+
+    Notes
+    -----
+    A small count must be able to be anything from 0 to below − 1, a companion at least two values, whatever is shown.
+    Where a bound is tighter, the smallest of the counts whose equations make it so is hidden too; in the end companions
+    that turn out to be needless are shown again, the largest first.
+    """
+    values = counts.values
+    found = np.where((values > 0) & (values < below), SMALL, SHOWN).astype(np.int8)
+    if not found.any():
+        return found
+    if counts.members.shape[1] > MOST_ATOMS:
+        return np.where(found == SMALL, SMALL, COMPANION).astype(np.int8)
+    guard = _Guard(counts, below, found)
+    for place in guard.hidden():
+        while (binding := guard.binding(place)) is not None and binding >= 0:
+            guard.state[binding] = COMPANION
+    for place in guard.companions():
+        guard.show_again(place)
+    return guard.state
+
+
+class _Guard:
+    """Bounds of hidden counts under what is shown.
+
+    For every hidden count two fillings of the atoms are kept that show how far it may be off: a small one at 0 and at
+    below − 1, a companion at two values. They stay witnesses while more is hidden; when something is shown again, only
+    those that no longer fit are looked for anew.
+    """
+
+    def __init__(self, counts: Counts, below: int, state: NDArray[np.int8]) -> None:
+        self.counts, self.below, self.state = counts, below, state
+        self._members = counts.members.toarray()
+        self._links = counts.links.toarray()
+        self._small = np.flatnonzero(state == SMALL)
+        self._witnesses: dict[int, NDArray[np.float64]] = {}
+        self._fillings: list[NDArray[np.float64]] = []
+
+    def hidden(self) -> Iterator[int]:
+        """Small counts first; companions as they come."""
+        done: set[int] = set()
+        while rest := [int(k) for k in np.flatnonzero(self.state != SHOWN) if int(k) not in done]:
+            rest.sort(key=lambda k: self.state[k])
+            done.add(rest[0])
+            yield rest[0]
+
+    def companions(self) -> list[int]:
+        """Those that are hidden besides, the largest first."""
+        places = np.flatnonzero(self.state == COMPANION).tolist()
+        return sorted(places, key=lambda k: -int(self.counts.values[k]))
+
+    def show_again(self, companion: int) -> None:
+        """Show a companion after all, if no hidden count is narrowed by it."""
+        self.state[companion] = SHOWN
+        value, kept = self.counts.values[companion], dict(self._witnesses)
+        for place in np.flatnonzero(self.state != SHOWN).tolist():
+            known = self._witnesses.get(place)
+            if known is not None and np.abs(known @ self._members[companion] - value).max() < SLACK:
+                continue
+            if self._look(place) is not None:
+                self.state[companion], self._witnesses = COMPANION, kept
+                return
+
+    def binding(self, place: int) -> int | None:
+        """The count to hide so that a hidden one is not narrowed; None where it is not; -1 where nothing is left to hide."""
+        by = None if place in self._witnesses else self._look(place)
+        if by is None:
+            return None
+        candidates = by if by.size else np.flatnonzero(self.state == SHOWN)
+        if candidates.size == 0:
+            return -1
+        values, sizes = self.counts.values[candidates], self._members[candidates].sum(axis=1)
+        return int(candidates[np.lexsort((sizes, values, values == 0))[0]])
+
+    def _look(self, place: int) -> NDArray[np.int64] | None:
+        """None where both witnesses are found, which are kept; else the shown counts whose equations are in the way."""
+        small = self.state[place] == SMALL
+        ends: list[NDArray[np.float64]] = []
+        binding: list[NDArray[np.int64]] = []
+        for lowest in (True, False):
+            wanted = (0.0 if lowest else self.below - 1.0) if small else None
+            known = self._known(place, wanted, lowest=lowest)
+            if known is not None:
+                ends.append(known)
+                continue
+            value, by, filling = self._solve(place, lowest=lowest)
+            binding.append(by)
+            if filling is None or (
+                wanted is not None and (value > wanted + SLACK if lowest else value < wanted - SLACK)
+            ):
+                return by
+            self._fillings.append(filling)
+            ends.append(filling)
+        pair = np.array(ends)
+        if not small and abs(float((pair[1] - pair[0]) @ self._members[place])) < 1 - SLACK:
+            return np.unique(np.concatenate(binding)).astype(np.int64) if binding else np.zeros(0, np.int64)
+        self._witnesses[place] = pair
+        return None
+
+    def _known(self, place: int, wanted: float | None, *, lowest: bool) -> NDArray[np.float64] | None:
+        """A filling found before that is far enough out and agrees with all that is shown."""
+        true = float(self.counts.values[place])
+        limit = wanted if wanted is not None else true - 1 if lowest else true + 1
+        for filling in reversed(self._fillings[-MOST_FILLINGS:]):
+            value = float(self._members[place] @ filling)
+            if (value <= limit + SLACK if lowest else value >= limit - SLACK) and self._fits(filling):
+                return filling
+        return None
+
+    def _fits(self, filling: NDArray[np.float64]) -> bool:
+        """Whether a filling found earlier agrees with all that is shown now."""
+        shown = self.state == SHOWN
+        return bool(np.abs(self._members[shown] @ filling - self.counts.values[shown]).max(initial=0.0) < SLACK)
+
+    def _solve(self, place: int, *, lowest: bool) -> tuple[float, NDArray[np.int64], NDArray[np.float64] | None]:
+        """(the least or most that a count can be, the shown counts that bind it, a filling that shows it)."""
+        from scipy.optimize import linprog
+
+        shown = np.flatnonzero(self.state == SHOWN)
+        equal = np.vstack([self._members[shown], self._links])
+        right = np.concatenate([self.counts.values[shown], np.zeros(self._links.shape[0])])
+        goal = self._members[place] if lowest else -self._members[place]
+        solved = linprog(
+            goal,
+            A_ub=self._members[self._small],
+            b_ub=np.full(self._small.size, self.below - 1.0),
+            A_eq=equal if shown.size else None,
+            b_eq=right if shown.size else None,
+            bounds=(0, FAR),
+            method="highs-ds",
+        )
+        if solved.status != 0:
+            return (np.inf if lowest else -np.inf), shown, None
+        by = shown[np.abs(solved.eqlin.marginals[: shown.size]) > SLACK] if shown.size else shown
+        return float(self._members[place] @ solved.x), by, solved.x
+
+
+def one_sum(values: NDArray[np.int64], below: int) -> NDArray[np.int8]:
+    """As `states`, for counts of which only the sum is known besides: without a program, however many they are."""
+    flat = values.ravel()
+    found = np.where((flat > 0) & (flat < below), SMALL, SHOWN).astype(np.int8)
+    order = [k for k in np.argsort(flat, kind="stable").tolist() if found[k] == SHOWN and flat[k] > 0]
+    small = int((found == SMALL).sum())
+    while small and order:
+        hidden = int(flat[found != SHOWN].sum())
+        companions = bool((found == COMPANION).any())
+        if hidden >= below - 1 and (companions or hidden <= (small - 1) * (below - 1)):
+            break
+        found[order.pop(0)] = COMPANION
+    return found.reshape(values.shape)

@@ -1,0 +1,233 @@
+"""Small counts stay hidden: attacks on what is printed, by linear programming and by trying every table."""
+
+from __future__ import annotations
+
+import json
+import os
+from collections.abc import Callable
+from itertools import combinations, product
+from typing import Any
+
+import numpy as np
+import pytest
+from scipy.optimize import linprog
+from scipy.sparse import csr_array
+
+from istrel.data.dataset import Dataset
+from istrel.exhibits.make import make_exhibit
+from istrel.problem import Problem
+from istrel.render import render
+from istrel.render.document import Document, numbered
+from istrel.stats.disclosure import COMPANION, SHOWN, SMALL, Counts, one_sum, states
+from istrel.style.house import HouseStyle
+
+BELOW = 5
+SEED = int(os.environ.get("ISTREL_SEED", "11"))
+TABLES = int(os.environ.get("ISTREL_TABLES", "100"))
+Maker = Callable[..., Dataset]
+
+
+def with_margins(shape: tuple[int, int]) -> np.ndarray:
+    """Which cells each printed count is the sum of: cells, row totals, column totals, the whole."""
+    cells = np.arange(shape[0] * shape[1]).reshape(shape)
+    sums = [[k] for k in cells.ravel()] + cells.tolist() + cells.T.tolist() + [cells.ravel().tolist()]
+    return np.array([np.isin(cells.ravel(), part) for part in sums], float)
+
+
+def bounds(goal: np.ndarray, members: np.ndarray, values: np.ndarray, found: np.ndarray) -> tuple[float, float]:
+    """The least and the most that a count can be for whoever sees what is shown."""
+    shown, small = found == SHOWN, found == SMALL
+    most = np.full(int(small.sum()), BELOW - 1.0)
+    ends = []
+    for sign in (1.0, -1.0):
+        solved = linprog(sign * goal, members[small], most, members[shown], values[shown], bounds=(0, 1e6))
+        assert solved.status == 0
+        ends.append(sign * solved.fun)
+    return ends[0], ends[1]
+
+
+def assert_safe(members: np.ndarray, values: np.ndarray, found: np.ndarray) -> None:
+    assert ((found == SMALL) == ((values > 0) & (values < BELOW))).all()
+    for place in np.flatnonzero(found != SHOWN):
+        low, high = bounds(members[place], members, values, found)
+        if found[place] == SMALL:
+            assert low < 1e-6, (values, found)
+            assert high > BELOW - 1 - 1e-6, (values, found)
+        else:
+            assert high - low > 1 - 1e-6, (values, found)
+
+
+@pytest.mark.parametrize("part", range(5))
+def test_no_hidden_count_of_a_random_table_can_be_narrowed(part: int) -> None:
+    """ISTREL_SEED and ISTREL_TABLES try others and more."""
+    rng = np.random.default_rng([SEED, part])
+    for _ in range(TABLES // 5):
+        shape = tuple(rng.integers(2, 5, 2).tolist())
+        cells = rng.choice([0, 0, 1, 2, 3, 4, 6, 9, 15, 30], shape)
+        members = with_margins(shape)
+        values = (members @ cells.ravel()).astype(np.int64)
+        found = states(Counts(csr_array(members), values, csr_array((0, members.shape[1]))), BELOW)
+        assert_safe(members, values, found)
+
+
+def fillings(members: np.ndarray, values: np.ndarray, found: np.ndarray) -> np.ndarray:
+    """Every table of whole numbers that agrees with what is shown, as the values of all counts."""
+    total = int(values[-1])
+    tables = np.array([t for t in product(range(total + 1), repeat=members.shape[1]) if sum(t) <= total])
+    sums = tables @ members.T
+    fits = (sums[:, found == SHOWN] == values[found == SHOWN]).all(axis=1)
+    return sums[fits & (sums[:, found == SMALL] < BELOW).all(axis=1)]
+
+
+def safe_by_trying(members: np.ndarray, values: np.ndarray, found: np.ndarray) -> bool:
+    sums = fillings(members, values, found)
+    small = all(set(range(BELOW)) <= set(sums[:, k].tolist()) for k in np.flatnonzero(found == SMALL))
+    return small and all(len(set(sums[:, k].tolist())) > 1 for k in np.flatnonzero(found == COMPANION))
+
+
+def test_little_more_is_hidden_than_must_be() -> None:
+    """All tables of 2 × 2 whose cells are few: the least that keeps the secret is found by trying every choice."""
+    rng = np.random.default_rng(SEED)
+    members = with_margins((2, 2))
+    used, least = 0, 0
+    for _ in range(12):
+        cells = rng.choice([0, 1, 2, 3, 5, 6], 4)
+        values = (members @ cells).astype(np.int64)
+        if not 5 <= values[-1] <= 13:
+            continue
+        found = states(Counts(csr_array(members), values, csr_array((0, 4))), BELOW)
+        assert safe_by_trying(members, values, found), (cells, found)
+        small = np.where((values > 0) & (values < BELOW), SMALL, SHOWN)
+        free = np.flatnonzero(small == SHOWN)
+        best = len(free)
+        for size in range(int((found == COMPANION).sum()) + 1):
+            choices = (np.isin(np.arange(values.size), chosen) for chosen in combinations(free.tolist(), size))
+            if any(safe_by_trying(members, values, np.where(choice, COMPANION, small)) for choice in choices):
+                best = size
+                break
+        used, least = used + int((found != SHOWN).sum()), least + int((small == SMALL).sum()) + best
+    assert used <= 1.5 * least
+
+
+def test_counts_of_which_only_the_sum_is_known() -> None:
+    rng = np.random.default_rng(SEED)
+    for _ in range(60):
+        values = rng.choice([0, 1, 2, 4, 5, 9, 20], rng.integers(2, 8))
+        members = np.vstack([np.eye(values.size), np.ones(values.size)])
+        found = np.append(one_sum(values, BELOW), SHOWN)
+        if values.sum() >= 2 * BELOW:
+            assert_safe(members, np.append(values, values.sum()), found)
+
+
+def content(sentence: str, data: Dataset, style: HouseStyle) -> dict[str, Any]:
+    document = Document(numbered([make_exhibit(sentence, data)]), style)
+    for ending in ("docx", "html", "csv", "md"):
+        assert render(document, ending)
+    made: dict[str, Any] = json.loads(render(document, "json"))
+    return made
+
+
+def random_file(rng: np.random.Generator) -> str:
+    size = int(rng.integers(12, 70))
+    v = rng.choice(["A", "B", "C", "", "-9"], size, p=[0.5, 0.25, 0.12, 0.08, 0.05])
+    g = rng.choice(["p", "q", "r", ""], size, p=[0.55, 0.3, 0.1, 0.05])
+    b = rng.choice(["x", "y", ""], size, p=[0.7, 0.25, 0.05])
+    m = rng.choice(["1.5", "2.5", "7", "9", ""], size)
+    return "v,g,b,m\n" + "".join(",".join(row) + "\n" for row in zip(v, g, b, m, strict=True))
+
+
+GROUPS = ("p", "q", "r", None)
+
+
+def counts_of(results: list[dict[str, Any]]) -> list[tuple[str, set[Any], set[Any], Any]]:
+    """(what, its parts, its groups, the count or None) of a frequency table in JSON."""
+    found = []
+    for result in results:
+        groups = {result["groups"]["g"]} if result["groups"] else set(GROUPS)
+        levels = {level["values"][0] for level in result["levels"]}
+        reasons = set(result["missing_reasons"])
+        found += [("level", {level["values"][0]}, groups, level["count"]) for level in result["levels"]]
+        found += [("reason", {name}, groups, count) for name, count in result["missing_reasons"].items()]
+        found += [("n", levels, groups, result["n"]), ("missing", reasons, groups, result["missing"])]
+        for level in result["levels"]:
+            if level["valid_percent"]:  # a percentage and its count give the base away
+                assert (level["count"], result["n"]) != (None, None)
+                assert level["count"] is not None
+    return found
+
+
+@pytest.mark.parametrize("place", range(6))
+def test_nothing_printed_narrows_a_hidden_count(place: int, data_of: Maker, style: HouseStyle) -> None:
+    """The attack reads the JSON alone: levels, missing reasons, n and totals over groups as equations."""
+    rng = np.random.default_rng([SEED, 99, place])
+    data = data_of(random_file(rng))
+    made = content("count v across g with hide_below = 5, total = yes", data, style)
+    parts: list[Any] = sorted({p for _, ps, _, _ in counts_of(made["results"]) for p in ps})
+    atoms = {atom: k for k, atom in enumerate(product(parts, GROUPS))}
+    printed = counts_of(made["results"])
+    members = np.array([[float(p in ps and g in gs) for p, g in atoms] for _, ps, gs, _ in printed])
+    values = np.array([-1 if count is None else count for *_, count in printed])
+    table = data.table
+    real = dict.fromkeys(atoms, 0)
+    for row in range(data.n_rows):
+        value, group = table.column("v").text_at(row) or "blank", table.column("g").text_at(row) or None
+        real[value, group] += 1
+    true = members @ np.array([real[atom] for atom in atoms])
+    assert all(count in (-1, wanted) for count, wanted in zip(values, true, strict=True))
+    found = np.where(values >= 0, SHOWN, np.where((true > 0) & (true < BELOW), SMALL, COMPANION))
+    assert ((true > 0) & (true < BELOW) <= (values < 0)).all()
+    assert_safe(members, true, found)
+
+
+SENTENCES = [
+    "count v with hide_below = 5",
+    "count v, b across g with hide_below = 5, total",
+    "count v against b with hide_below = 5",
+    "count v against b across g with hide_below = 5, total, missing = show",
+    "count m with hide_below = 5, bins = 3",
+    "count m across g with hide_below = 5, bins = 3, intervals, cumulative",
+    "count v × b with hide_below = 5",
+    "describe m across g with hide_below = 5, total, n, missing, mean, mode_count, lowest, outliers",
+    "describe m, v, b across g with hide_below = 5, total",
+    "describe m across g as histogram with hide_below = 5, bins = 3",
+    "describe m across g as histogram with hide_below = 5, bins = 3, cumulative",
+    "describe m across g as cumulative with hide_below = 5",
+    "describe m across g as boxes with hide_below = 5",
+    "check m across g with hide_below = 5",
+    "relate m, v across g with hide_below = 5",
+]
+
+
+def numbers_in(part: Any, key: str = "") -> list[tuple[str, float]]:
+    """Every number of a JSON value with the key it stands under."""
+    if isinstance(part, dict):
+        return [found for name, value in part.items() for found in numbers_in(value, name)]
+    if isinstance(part, list):
+        return [found for value in part for found in numbers_in(value, key)]
+    return [(key, float(part))] if isinstance(part, int | float) and not isinstance(part, bool) else []
+
+
+@pytest.mark.parametrize("sentence", SENTENCES)
+def test_no_output_of_any_verb_shows_a_small_count(sentence: str, data_of: Maker, style: HouseStyle) -> None:
+    counted = {"n", "missing", "count", "counts", "total", "used", "mode_count", "outside"}
+    for place in range(2):
+        data = data_of(random_file(np.random.default_rng([SEED, 7, place])))
+        try:
+            made = content(sentence, data, style) if " as " not in sentence else figure_content(sentence, data, style)
+        except Problem:
+            continue
+        shown = [
+            value
+            for key, value in numbers_in([made["results"], made.get("drawing", []), made["cases"]])
+            if key in counted
+        ]
+        assert not [value for value in shown if 0 < value < BELOW]
+        cells = [cell for row in made["sheet"]["cells"] for cell in row if cell["kind"] == "count"]
+        assert not [cell for cell in cells if cell["value"] and 0 < cell["value"] < BELOW]
+
+
+def figure_content(sentence: str, data: Dataset, style: HouseStyle) -> dict[str, Any]:
+    document = Document(numbered([make_exhibit(sentence, data)]), style)
+    assert render(document, "svg")
+    made: dict[str, Any] = json.loads(render(document, "json"))
+    return made
