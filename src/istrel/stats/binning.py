@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.problem import Problem
 from istrel.stats.grouping import Arranged
+from istrel.stats.moderate import moderate
 
 Array = NDArray[np.float64]
 Rule = Literal["freedman-diaconis", "scott", "sturges", "doane", "square root", "whole numbers"]
@@ -159,6 +160,12 @@ def _round_width(values: Array, rule: Rule) -> float:
 
 def rule_width(values: Array, rule: Rule) -> float:
     """The class width that a rule gives before rounding; 0 where all values are equal."""
+    plain, exponent = moderate(values)
+    with np.errstate(over="ignore"):
+        return float(np.ldexp(_rule_width(plain, rule), exponent))
+
+
+def _rule_width(values: Array, rule: Rule) -> float:
     n = values.size
     spread = float(values.max() - values.min())
     deviation = float(np.std(values, ddof=1)) if n > 1 else 0.0
@@ -172,7 +179,7 @@ def rule_width(values: Array, rule: Rule) -> float:
         return spread / _doane_classes(values, deviation)
     low, high = np.quantile(values, [0.25, 0.75])
     width = float(2 * (high - low) * n ** (-1 / 3))
-    return width if width > 0 else rule_width(values, "scott")
+    return width if width > 0 else _rule_width(values, "scott")
 
 
 def _doane_classes(values: Array, deviation: float) -> float:

@@ -19,6 +19,7 @@ from istrel.stats.twofold import Twofold, add, divide, exact, multiply, segment_
 Array = NDArray[np.float64]
 EXACT_UP_TO = 20_000
 BLOCK = 8192  # fits the cache, and is too small for the BLAS to share out among threads: the sums keep their order
+LEAST_EXPONENT = -1000  # 2 to the thousandth is still a double
 HARMLESS = 100  # fourth powers of values up to 2**100 are far from the ends of a double
 FEW = "fewer than {} values"
 CONSTANT = "all values are equal"
@@ -68,7 +69,7 @@ def moments(cells: Arranged) -> Moments:
     mean = exact(np.zeros(n.size))
     if filled.any():
         sizes, starts = cells.sizes[filled], cells.bounds[:-1][filled]
-        exponent[filled] = np.frexp(np.maximum(*np.abs(cells.limits))[filled])[1]
+        exponent[filled] = np.maximum(np.frexp(np.maximum(*np.abs(cells.limits))[filled])[1], LEAST_EXPONENT)
         if cells.values.size > EXACT_UP_TO:
             exponent[np.abs(exponent) <= HARMLESS] = 0
             shift, parts = _block_sums(cells.values, starts, sizes, exponent[filled])

@@ -8,6 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.stats.estimates import Undefined
+from istrel.stats.moderate import moderate
 
 Array = NDArray[np.float64]
 BLOCK = 1024
@@ -60,6 +61,7 @@ def set_shape(x: Array, names: tuple[str, ...]) -> SetShape:
     Henze & Zirkler (1990) with their bandwidth, p from a log-normal. Its sum
     over pairs of cases runs in blocks, up to 10,000 cases.
     """
+    x = np.column_stack([moderate(column)[0] for column in x.T])
     n, p = x.shape
     few = Undefined(f"fewer than {p + 2} complete cases")
     reason: Undefined | None = few if n < p + 2 else _singular(x, names)

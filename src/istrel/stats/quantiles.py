@@ -41,7 +41,9 @@ def quantile(cells: Arranged, p: float, *, kind: QuantileType = 7) -> Estimates:
         np.minimum(start + np.minimum(below + 1, np.maximum(cells.sizes - 1, 0)), cells.values.size - 1)
     ]
     part = position - below
-    return estimates(np.where(part == 0, low, (1 - part) * low + part * high), (n < 1, EMPTY))
+    between = (1 - part) * low + part * high
+    # Between equal values lies that value, not one beside it by rounding; and never one outside of its neighbours.
+    return estimates(np.where((part == 0) | (low == high), low, np.clip(between, low, high)), (n < 1, EMPTY))
 
 
 def share_between(cells: Arranged, low: Array, high: Array) -> Array:

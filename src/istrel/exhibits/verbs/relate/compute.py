@@ -23,7 +23,6 @@ from istrel.stats.grouping import Arranged
 Array = NDArray[np.float64]
 MATRIX = ("pearson", "spearman")
 ORDERED = ("pearson", "spearman", "kendall")
-SINGULAR = 1e-10
 DASH = Undefined("too few complete cases")
 
 
@@ -84,8 +83,8 @@ def _related(part: Part, group: Group, plan: RelatePlan) -> RelateCell:
             means[name], deviations[name] = moments.mean(shape).at(0), moments.sd(shape).at(0)
     counts: dict[str, Count] = {name: int(part.valid[name].sum()) for name in plan.names}
     n = part.size if plan.deletion == "pairwise" else int(next(iter(part.valid.values())).size)
-    definite = _definite(pairs, plan)
-    return RelateCell(plan.names, group, plan.deletion, n, part.size - n, pairs, counts, means, deviations, definite)
+    smallest = _smallest_eigenvalue(pairs, plan)
+    return RelateCell(plan.names, group, plan.deletion, n, part.size - n, pairs, counts, means, deviations, smallest)
 
 
 def _one_group(values: Array) -> Arranged:
@@ -93,15 +92,15 @@ def _one_group(values: Array) -> Arranged:
     return Arranged(values, np.array([0, values.size]), values, nobody, None, ordered=False)
 
 
-def _definite(pairs: tuple[Pair, ...], plan: RelatePlan) -> bool | None:
-    """Whether the whole matrix of ordered coefficients is positive definite; a singular one is not."""
+def _smallest_eigenvalue(pairs: tuple[Pair, ...], plan: RelatePlan) -> float | None:
+    """The smallest eigenvalue of the whole matrix of ordered coefficients; None where it is none."""
     if plan.against or any(pair.method not in ORDERED or not isinstance(pair.coefficient, float) for pair in pairs):
         return None
     place = {name: k for k, name in enumerate(plan.names)}
     matrix = np.eye(len(place))
     for pair in pairs:
         matrix[place[pair.a], place[pair.b]] = matrix[place[pair.b], place[pair.a]] = cast(float, pair.coefficient)
-    return bool(np.linalg.eigvalsh(matrix)[0] > SINGULAR)
+    return float(np.linalg.eigvalsh(matrix)[0])
 
 
 def fitting_method(a: str, b: str, plan: RelatePlan) -> str:

@@ -12,6 +12,7 @@ from istrel.exhibits.verbs.frequencies import Count
 from istrel.stats.estimates import Undefined
 
 Value = float | Undefined | Hidden
+SINGULAR = 1e-10
 
 
 @dataclass(frozen=True)
@@ -39,8 +40,9 @@ class RelateCell:
         Cases looked at, and cases that listwise deletion left out.
     valid
         How many values each variable has: the n of its M and SD.
-    definite
-        Whether the matrix is positive definite; None where it is none of one kind of coefficient, or not known whole.
+    smallest
+        The smallest eigenvalue of the matrix: above 0 it is positive definite, below 0 no complete data could give it.
+        None where the matrix has coefficients without a sign, or is not known whole.
     """
 
     variables: tuple[str, ...]
@@ -52,7 +54,17 @@ class RelateCell:
     valid: dict[str, Count]
     means: dict[str, Value]
     deviations: dict[str, Value]
-    definite: bool | None
+    smallest: float | None
+
+    @property
+    def definite(self) -> bool | None:
+        """Whether the matrix is positive definite; a singular one is not."""
+        return None if self.smallest is None else self.smallest > SINGULAR
+
+    @property
+    def indefinite(self) -> bool:
+        """Whether no complete data could give the matrix."""
+        return self.smallest is not None and self.smallest < -SINGULAR
 
     def pair(self, a: str, b: str) -> Pair:
         """The pair of two variables, in either order."""

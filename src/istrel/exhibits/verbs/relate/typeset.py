@@ -230,7 +230,7 @@ def _coefficient_notes(plan: RelatePlan, result: RelateResult, pairs: list[Pair]
         texts.append(say("Coefficients are partial: {names} taken out of both variables.", names=given))
     if len(methods) > 1 and not plan.against:
         texts += _which(plan, pairs, methods)
-    if any(cell.definite is False for cell in result.cells):
+    if any(cell.indefinite for cell in result.cells):
         if plan.deletion == "pairwise" and len(methods) == 1:
             texts.append(say("The matrix is not positive definite; listwise deletion may avoid it."))
         else:
