@@ -8,7 +8,6 @@ from typing import NoReturn
 from istrel import __version__
 from istrel.problem import Problem
 
-STREAMED = ("json", "md", "csv", "html")
 USAGE = """istrel [FILE] [--demo]
        istrel make SOURCE "SENTENCE" ... -o OUT [--to FORMAT] [options]
        istrel look SOURCE [-o OUT] [--to FORMAT] [options]
@@ -49,10 +48,10 @@ def make_parser() -> Parser:
     parser.add_argument(
         "-o",
         dest="out",
-        default=None,
-        help="the file to write; its ending chooses the output; - writes to standard output",
+        action="append",
+        help="a file to write; its ending chooses the output; - writes to standard output; may be given several times",
     )
-    parser.add_argument("--to", default=None, help=f"the format on standard output: {', '.join(STREAMED)}")
+    parser.add_argument("--to", default=None, help="the format on standard output: json, md, csv or html")
     parser.add_argument("--style", default="apa7", help="a house style's name or file")
     _add_reading(parser)
     return parser

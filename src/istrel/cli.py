@@ -13,6 +13,8 @@ from istrel.problem import Problem
 if TYPE_CHECKING:
     import argparse
 
+    from istrel.render import Output
+
 DONE, REFUSED, FAULT, STOPPED = 0, 2, 3, 130
 NOT_YET = ("build",)
 
@@ -67,21 +69,26 @@ def _fault() -> int:
 
 
 def _make(options: argparse.Namespace) -> int:
+    """One run, one or several files: the exhibits are made once."""
     from istrel.exhibits.make import make_exhibit
     from istrel.files import refuse_sources
-    from istrel.render import render
+    from istrel.render import check_fits, render
     from istrel.render.document import Document, numbered
     from istrel.study.opening import open_data
     from istrel.style.house import load_style
 
-    ending, path = _target(options)
-    if path is not None:
-        refuse_sources(path, _sources(options))
+    targets = _targets(options)
+    for _, path in targets:
+        if path is not None:
+            refuse_sources(path, _sources(options))
     style = load_style(options.style)
     data = open_data(options.source, _opening(options))
     exhibits = [make_exhibit(sentence, data) for sentence in options.sentences]
     document = Document(numbered(exhibits), style)
-    _write(render(document, ending), path, options)
+    for output, _ in targets:
+        check_fits(document, output)
+    for output, path in targets:
+        _write(render(document, output.ending), path, options)
     return DONE
 
 
@@ -115,26 +122,26 @@ def _codebook(options: argparse.Namespace) -> int:
     return DONE
 
 
-def _target(options: argparse.Namespace) -> tuple[str, Path | None]:
-    """(ending, path); no path means standard output."""
-    from istrel.arguments import STREAMED
+def _targets(options: argparse.Namespace) -> list[tuple[Output, Path | None]]:
+    """(output, path) of every file wanted; no path means standard output."""
+    from istrel.render import OUTPUTS, output_of
 
-    if options.out is None or options.out == "-":
-        if options.to not in STREAMED:
-            raise Problem(f"standard output takes --to {', '.join(STREAMED)}; or name a file with -o.")
-        return options.to, None
-    path = Path(options.out)
-    if path.is_dir():
-        raise Problem(f"{path}: this is a folder; name a file in it.")
-    ending = options.to or path.suffix
-    if not ending:
-        raise Problem(f"{path}: the ending of the file chooses the output; add one, for example .docx.")
-    from istrel.render import OUTPUTS
-
-    if ending.casefold().lstrip(".") not in OUTPUTS:
-        known = ", ".join(f".{name}" for name in OUTPUTS)
-        raise Problem(f"“{ending}” is no output that can be made. Outputs are {known}.")
-    return ending, path
+    found: list[tuple[Output, Path | None]] = []
+    for name in options.out or ["-"]:
+        if name == "-":
+            streamed = [output.ending for output in OUTPUTS.values() if output.streamed]
+            if options.to not in streamed:
+                raise Problem(f"standard output takes --to {', '.join(streamed)}; or name a file with -o.")
+            found.append((output_of(options.to), None))
+            continue
+        path = Path(name)
+        if path.is_dir():
+            raise Problem(f"{path}: this is a folder; name a file in it.")
+        ending = (options.to if len(options.out) == 1 else None) or path.suffix
+        if not ending:
+            raise Problem(f"{path}: the ending of the file chooses the output; add one, for example .docx.")
+        found.append((output_of(ending), path))
+    return found
 
 
 def _opening(options: argparse.Namespace) -> Any:

@@ -2,11 +2,16 @@
 
 from __future__ import annotations
 
+import pickle
+import sys
 from functools import cache
+from hashlib import sha256
 from pathlib import Path
 from typing import Any, cast
 
+import platformdirs
 from lark import Lark, Token, Transformer
+from lark import __version__ as lark_version
 from lark.exceptions import UnexpectedInput, VisitError
 
 from istrel.data.formula.tree import (
@@ -85,12 +90,26 @@ def _parsed(text: str, start: str) -> Any:
 
 @cache
 def grammar() -> Lark:
-    """The grammar, built once."""
+    """The grammar, built once; what was built is kept in the user's cache folder where that can be written to."""
     text = Path(__file__).with_name("sentence.lark").read_text(encoding="utf-8")
     text = text.replace("@VERBS@", "|".join(VERBS)).replace("@FORMS@", "|".join(FORMS).replace(" ", r"\s+"))
-    return Lark(
-        text, parser="lalr", start=["sentence", "condition", "expression"], lexer="contextual", keep_all_tokens=False
-    )
+    try:
+        return _built(text, _kept_at(text))
+    except (OSError, pickle.PickleError, EOFError):
+        return _built(text, "")
+
+
+def _built(text: str, kept: str) -> Lark:
+    starts = ["sentence", "condition", "expression"]
+    return Lark(text, parser="lalr", start=starts, lexer="contextual", keep_all_tokens=False, cache=kept or False)
+
+
+def _kept_at(text: str) -> str:
+    """Where this grammar is kept: a file of the user's own, by the grammar's mark and the versions of what reads it."""
+    mark = sha256("\n".join((text, lark_version, sys.version)).encode()).hexdigest()[:16]
+    folder = Path(platformdirs.user_cache_dir("istrel"))
+    folder.mkdir(parents=True, exist_ok=True)
+    return str(folder / f"grammar-{mark}")
 
 
 def _literal(token: Token, *, negative: bool = False) -> Literal:

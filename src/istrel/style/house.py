@@ -12,7 +12,7 @@ import msgspec
 from istrel.problem import Problem, nearest
 
 FOLDER = Path(__file__).parent / "styles"
-SHIPPED = {"apa7": "apa7.toml"}
+SHIPPED = {name: f"{name}.toml" for name in ("apa7", "medical", "thesis")}
 Decimals = Annotated[int, msgspec.Meta(ge=0, le=15)]
 Points = Annotated[float, msgspec.Meta(ge=5, le=24)]
 Millimetres = Annotated[float, msgspec.Meta(ge=20, le=600)]
@@ -106,7 +106,9 @@ def load_style(name: str = "apa7") -> HouseStyle:
     known = SHIPPED.get(name.casefold().replace(" ", ""))
     path = FOLDER / known if known else Path(name)
     if not path.is_file():
-        raise Problem(f"There is no house style “{name}”.{nearest(name, SHIPPED)} Shipped: apa7; or name a .toml file.")
+        raise Problem(
+            f"There is no house style “{name}”.{nearest(name, SHIPPED)} Shipped: {', '.join(SHIPPED)}; or name a .toml file."
+        )
     try:
         style = msgspec.toml.decode(path.read_bytes(), type=HouseStyle)
         return msgspec.structs.replace(style, words={**language_words(style.language), **style.words})

@@ -24,6 +24,7 @@ from istrel.exhibits.wording import (
 )
 from istrel.sentence.vocabulary import TESTS
 from istrel.stats.estimates import Undefined
+from istrel.stats.multivariate import REMOTE_P
 from istrel.style.numbers import Kind
 
 SET_TESTS = {
@@ -130,7 +131,7 @@ def _set_rows(cell: SetCell, plan: CheckPlan) -> list[Row]:
     shown = remote if isinstance(cell.n, int) and cell.remote else None
     many: int | Hidden = len(cell.remote) if isinstance(cell.n, int) else Hidden()
     cells = [(count_cell(many, row=f"{row} remote", column="n", behind=shown),), *[()] * (width - 1)]
-    rows.append(Row(say("Remote cases (*p* < .001)"), tuple(cells), indent=1))
+    rows.append(Row(say("Remote cases (*p* < {limit})", limit=Cell(REMOTE_P, Kind.LIMIT)), tuple(cells), indent=1))
     return rows
 
 

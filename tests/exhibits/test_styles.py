@@ -1,0 +1,96 @@
+"""House styles are a matter of output: the same sheet in another print, nothing made again."""
+
+from __future__ import annotations
+
+import json
+import re
+from importlib import import_module
+
+import pytest
+
+from istrel.data.dataset import Dataset
+from istrel.exhibits.make import make_exhibit
+from istrel.exhibits.text import Run
+from istrel.problem import Problem
+from istrel.render import render
+from istrel.render.document import Document, numbered
+from istrel.sentence.vocabulary import VERBS
+from istrel.style.house import SHIPPED, HouseStyle, language_words, load_style
+from prints import notes, printed
+
+SENTENCES = [
+    "describe practice_min, receptive_post across format with n, mean, sd, ci, skewness",
+    "describe age, site, completed across format with total",
+    "count education across format",
+    "count site against completed with percent = row",
+    "check spelling_speed, age across format with adjust = holm",
+    "relate age, practice_min, receptive_post",
+    "relate age, practice_min against receptive_post",
+    "describe age across format as histogram with curve = both",
+    "describe reaction_ms across format as boxes",
+    "count age with width = 12.5, intervals",
+]
+
+
+def test_fifty_exhibits_in_another_style_make_nothing_again(learners: Dataset, monkeypatch: pytest.MonkeyPatch) -> None:
+    calls: list[str] = []
+    for verb in VERBS:
+        package = import_module(f"istrel.exhibits.verbs.{verb}")
+        for step in ("resolve", "compute", "typeset"):
+            known = getattr(package, step)
+            monkeypatch.setattr(package, step, lambda *a, f=known, s=step: (calls.append(s), f(*a))[1])
+    exhibits = [make_exhibit(sentence, learners) for sentence in SENTENCES * 5]
+    made = len(calls)
+    assert made == 3 * 50
+    documents = {name: Document(numbered(exhibits, with_text=True), load_style(name)) for name in SHIPPED}
+    pages = {name: render(document, "html") for name, document in documents.items()}
+    assert len(calls) == made
+    assert len(set(pages.values())) == len(SHIPPED)
+    sheets = [item.exhibit.sheet for document in documents.values() for item in document.items]
+    assert len({id(sheet) for sheet in sheets}) == 50
+
+
+@pytest.mark.parametrize("sentence", SENTENCES)
+def test_a_decimal_comma_stands_everywhere(sentence: str, learners: Dataset) -> None:
+    exhibit = make_exhibit(sentence, learners)
+    document = Document(numbered([exhibit], with_text=True), load_style("thesis"))
+    content = json.loads(render(document, "json"))
+    lines = [*content["sheet"]["rows"], *content["sheet"]["heads"], content["notes"]]
+    text = [content["sheet"]["title"], content["text"], *(part for line in lines for part in line)]
+    points = [part for part in text if re.search(r"\d\.\d(?!\d\d\b)", part) or re.search(r"[^\w]\.\d", part)]
+    assert not points
+    plain = json.loads(render(Document(numbered([exhibit]), load_style("apa7")), "json"))
+    assert content["results"] == plain["results"]  # programs read the same numbers in every style
+
+
+def test_heads_speak_the_language_of_the_style(learners: Dataset) -> None:
+    thesis = load_style("thesis")
+    exhibit = make_exhibit("count education across format with total, missing = show", learners)
+    assert "Gesamt" in printed(exhibit, thesis)[0]
+    described = make_exhibit("describe practice_min with skewness, sd", learners)
+    assert printed(described, thesis)[0] == "Variable | Schiefe | SD"
+    assert "Fehlende Werte: Weekly practice 15 (4 leer, 11 keine Zahl)." in notes(described, thesis)
+
+
+@pytest.mark.parametrize("language", ["de"])
+def test_a_translation_has_the_slots_of_its_phrase(language: str) -> None:
+    for phrase, words in language_words(language).items():
+        assert sorted(re.findall(r"\{\w+\}", phrase)) == sorted(re.findall(r"\{\w+\}", words)), phrase
+        assert phrase.count("*") == words.count("*"), phrase
+
+
+def test_a_language_without_words_is_refused(tmp_path: object) -> None:
+    with pytest.raises(Problem, match="no words in “xx”"):
+        language_words("xx")
+
+
+def test_names_and_values_print_as_they_are(learners: Dataset, style: HouseStyle) -> None:
+    """Title case and minus signs are for words and numbers of our own."""
+    from istrel.exhibits.printing import print_title
+    from istrel.exhibits.table import TableSheet
+    from istrel.exhibits.text import say, verbatim
+
+    title = say("means of {name} by {label}", name=verbatim("a-b of x"), label=(Run("course format"),))
+    assert print_title(TableSheet(title, (), ()), style) == "Means of a-b of x by Course Format"
+    exhibit = make_exhibit('describe age among format = "Guided self-study" and age > -5', learners)
+    assert 'those with format = "Guided self-study" and age > −5.' in notes(exhibit)
