@@ -39,6 +39,13 @@ class Cases:
     condition: str
     asked: Condition | None = None
 
+    @cached_property
+    def everyone(self) -> Grouping:
+        """All cases in use as one group without a name."""
+        codes = self.mask.astype(np.int64)
+        codes -= 1
+        return Grouping((), codes, ((),), ((),), 0, ((), self.condition, False))
+
 
 def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -> Cases:
     """The standing condition and the sentence's own, together.
@@ -107,6 +114,7 @@ def _in_family(level: Level, family: str) -> bool:
 
 
 MOST_GROUPS = 2_000
+MOST_LOOKED_UP = 50_000_000
 GroupKey = tuple[tuple[str, ...], str, bool]
 GroupName = tuple[tuple[str, float | str], ...]
 
@@ -163,7 +171,12 @@ class Grouping:
     @cached_property
     def sizes(self) -> NDArray[np.int64]:
         """Cases of each group."""
-        return np.bincount(self.codes[self.codes >= 0], minlength=self.n_groups)
+        return np.bincount(self.codes + 1, minlength=self.n_groups + 1)[1:]
+
+    @cached_property
+    def used(self) -> NDArray[np.bool_]:
+        """The cases that are in a group, shape (rows,)."""
+        return self.codes >= 0
 
 
 def shown_categories(name: str, data: Dataset, groupings: Sequence[Grouping]) -> list[int]:
@@ -182,7 +195,7 @@ def shown_categories(name: str, data: Dataset, groupings: Sequence[Grouping]) ->
 
 def everyone(cases: Cases) -> Grouping:
     """All cases in use as one group without a name."""
-    return Grouping((), np.where(cases.mask, 0, -1).astype(np.int64), ((),), ((),), 0, ((), cases.condition, False))
+    return cases.everyone
 
 
 def resolve_groupings(request: Request, data: Dataset, cases: Cases) -> tuple[Grouping, ...]:
@@ -217,14 +230,15 @@ def resolve_grouping(crossed: Crossed, data: Dataset, cases: Cases, *, show_miss
     parts = [data.categories(name) for name in names]
     flat, places = combined_codes([part.codes for part in parts])
     present = cases.mask & (flat >= 0)
-    if not present.any():
+    counts = np.bincount(np.where(present, flat, -1) + 1, minlength=len(places) + 1)[1:]
+    if not counts.any():
         which = crossed.names[0]
         raise Problem(
             f"“{which.text}” has no value in any case in use, so it makes no groups.",
             at=which.at,
             length=len(which.text),
         )
-    kept = np.flatnonzero(np.bincount(flat[present], minlength=len(places)))
+    kept = np.flatnonzero(counts)
     if len(names) == 1:
         listed = {e.value for e in data.variable(names[0]).value_labels}
         declared = [k for k, (place,) in enumerate(places) if parts[0].values[place] in listed]
@@ -242,7 +256,8 @@ def resolve_grouping(crossed: Crossed, data: Dataset, cases: Cases, *, show_miss
         )
     position = {place: number for number, place in enumerate(order)}
     moved = np.array([*(position.get(place, -1) for place in places), -1], np.int64)
-    codes = np.where(present, moved[flat], -1)
+    codes = moved[flat]
+    codes[~present] = -1
     values = [tuple(p.values[i] for p, i in zip(parts, place, strict=True)) for place in order]
     labels = [tuple(p.labels[i] for p, i in zip(parts, place, strict=True)) for place in order]
     without = cases.mask & ~present
@@ -268,20 +283,26 @@ def combined_codes(parts: Sequence[NDArray[np.integer]]) -> tuple[NDArray[np.int
     int64 (rows,) positions in the list of combinations, -1 where a case lacks any part; combinations are places in each
     part, in the order of the first part, then the next.
     """
-    flat = parts[0].astype(np.int64)
-    size = int(flat.max(initial=-1)) + 1
-    seen = np.flatnonzero(np.bincount(flat[flat >= 0], minlength=size))
-    places: list[tuple[int, ...]] = [(int(place),) for place in seen]
-    flat = _closed_up(flat, seen)
+    width = int(parts[0].max(initial=-1)) + 1
+    flat, seen = _closed_up(parts[0].astype(np.int64), width)
+    places: list[tuple[int, ...]] = [(place,) for place in seen]
     for part in parts[1:]:
         width = int(part.max(initial=-1)) + 1
-        both = np.where((flat >= 0) & (part >= 0), flat * width + part, -1)
-        seen = np.unique(both[both >= 0])
-        places = [(*places[place // width], place % width) for place in seen.tolist()]
-        flat = _closed_up(both, seen)
+        both = flat * width + part
+        both[(flat < 0) | (part < 0)] = -1
+        flat, seen = _closed_up(both, len(places) * width)
+        places = [(*places[place // width], place % width) for place in seen]
     return flat, places
 
 
-def _closed_up(codes: NDArray[np.int64], seen: NDArray[np.int64]) -> NDArray[np.int64]:
-    """Codes as positions among those that occur."""
-    return np.where(codes >= 0, np.searchsorted(seen, codes), -1)
+def _closed_up(codes: NDArray[np.int64], size: int) -> tuple[NDArray[np.int64], list[int]]:
+    """(codes as positions among those that occur, which those are), for codes below `size` and -1."""
+    if size > MOST_LOOKED_UP:
+        seen = np.unique(codes[codes >= 0])
+        return np.where(codes >= 0, np.searchsorted(seen, codes), -1), seen.tolist()
+    seen = np.flatnonzero(np.bincount(codes + 1, minlength=size + 1)[1:])
+    if seen.size == size:
+        return codes, seen.tolist()
+    table = np.full(size + 1, -1, np.int64)  # -1 finds its place at the end
+    table[seen] = np.arange(seen.size)
+    return table[codes], seen.tolist()

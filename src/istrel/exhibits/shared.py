@@ -53,10 +53,11 @@ def store_of(data: Dataset) -> Store:
     return _STORES.setdefault(data, Store())
 
 
-def arrange_all(wanted: Sequence[tuple[str, Grouping]], data: Dataset) -> None:
-    """Order several variables ahead, on two threads where that pays: NumPy lets go of the interpreter while it sorts."""
-    if data.n_rows >= WORTH_THREADS and len(wanted) > 1:
-        each(lambda pair: arranged(*pair, data), wanted)
+def shared_out(works: Sequence[Callable[[], Made]], data: Dataset) -> list[Made]:
+    """The results of several works in their order, on two threads where that pays: NumPy lets go of the interpreter."""
+    if data.n_rows >= WORTH_THREADS and len(works) > 1:
+        return each(lambda work: work(), works)
+    return [work() for work in works]
 
 
 def arranged(name: str, grouping: Grouping, data: Dataset) -> Arranged:
@@ -64,7 +65,7 @@ def arranged(name: str, grouping: Grouping, data: Dataset) -> Arranged:
 
     def make() -> Arranged:
         numbers = data.numbers(name)
-        return arrange(numbers.values, grouping.codes, numbers.valid & (grouping.codes >= 0), grouping.n_groups)
+        return arrange(numbers.values, grouping.codes, numbers.valid & grouping.used, grouping.n_groups)
 
     return store_of(data).once(
         ("arranged", name, grouping.key), make, lambda made: made.values.nbytes + made.raw.nbytes // 4

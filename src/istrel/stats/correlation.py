@@ -22,6 +22,7 @@ Array = NDArray[np.float64]
 Mask = NDArray[np.bool_]
 Method = Literal["pearson", "spearman", "kendall"]
 BLOCK = 4096
+BLOCK_SIZE = 131_072  # values of a block: it stays in the processor's cache
 NO_SPREAD = 1e-13
 PERFECT = 1e-15  # nearer to 1 than this is 1: the rest is rounding
 DOUBTFUL = 1e-6  # of a sum of squares: what is left has lost six digits
@@ -84,12 +85,19 @@ def pearson(x: Array, valid: Mask) -> Correlations:
     centre, scale = _centre_and_scale(x, valid)
     cross, sums, squares = np.zeros((p, p)), np.zeros((p, p)), np.zeros((p, p))
     n = np.zeros((p, p))
-    both = np.empty((min(BLOCK, max(n_rows, 1)), 2 * p))
-    for start in range(0, n_rows, BLOCK):
-        mask = valid[start : start + BLOCK]
+    many = max(BLOCK, BLOCK_SIZE // p)
+    both = np.empty((min(many, max(n_rows, 1)), 2 * p))
+    for start in range(0, n_rows, many):
+        mask = valid[start : start + many]
         stacked = both[: mask.shape[0]]
         filled = stacked[:, :p]
-        np.subtract(x[start : start + BLOCK] if scale is None else x[start : start + BLOCK] * scale, centre, out=filled)
+        np.subtract(x[start : start + many] if scale is None else x[start : start + many] * scale, centre, out=filled)
+        if bool(mask.all()):  # complete cases: one product serves all pairs
+            cross += filled.T @ filled
+            sums += filled.sum(axis=0)[:, None]
+            squares += np.einsum("ij,ij->j", filled, filled)[:, None]
+            n += mask.shape[0]
+            continue
         np.copyto(filled, 0.0, where=~mask)
         np.multiply(filled, filled, out=stacked[:, p:])
         few = mask.astype(np.float32)  # counts up to a block's size are exact in single precision

@@ -11,6 +11,7 @@ from istrel.stats.estimates import Undefined
 from istrel.stats.moderate import moderate
 
 Array = NDArray[np.float64]
+FEW_ENOUGH = 100_000  # cases up to which orthogonal turns are used; beyond, products of columns
 BLOCK = 1024
 REMOTE_P = 0.001
 MOST_PAIRED = 10_000
@@ -97,11 +98,24 @@ def _singular(x: Array, names: tuple[str, ...]) -> Undefined | None:
     ]
     if constant:
         return Undefined(f"the covariance is singular: {', '.join(constant)} is constant")
-    r = np.abs(np.diag(np.linalg.qr(centred / norms, mode="r")))
-    dependent = [name for name, size in zip(names, r, strict=True) if size < 1e-8]
+    r, least = _diagonal(centred / norms)
+    dependent = [name for name, size in zip(names, r, strict=True) if size < least]
     if dependent:
         return Undefined(f"the covariance is singular: {', '.join(dependent)} follows from the others")
     return None
+
+
+def _diagonal(columns: Array) -> tuple[Array, float]:
+    """(how much each column adds to those before it, below which size that is nothing); for many cases from products."""
+    if columns.shape[0] <= FEW_ENOUGH:
+        return np.abs(np.diag(np.linalg.qr(columns, mode="r"))), 1e-8
+    left = columns.T @ columns
+    added = np.zeros(left.shape[0])
+    for k in range(left.shape[0]):  # Gram and Schmidt on the products: a few steps, whatever the number of cases
+        added[k] = np.sqrt(max(0.0, left[k, k]))
+        if added[k] > 0:
+            left = left - np.outer(left[:, k], left[k]) / left[k, k]
+    return added, 1e-6
 
 
 def _whitened(centred: Array) -> Array:
@@ -109,8 +123,9 @@ def _whitened(centred: Array) -> Array:
     from scipy.linalg import solve_triangular
 
     n = centred.shape[0]
-    r = np.linalg.qr(centred / np.sqrt(n), mode="r")
-    return np.asarray(solve_triangular(r, centred.T, trans="T").T)
+    many = n > FEW_ENOUGH
+    r = np.linalg.cholesky(centred.T @ centred / n).T if many else np.asarray(np.linalg.qr(centred / np.sqrt(n), "r"))
+    return np.asarray(centred @ solve_triangular(r, np.eye(r.shape[0])))
 
 
 def _third_moments(white: Array) -> float:

@@ -88,7 +88,7 @@ class FrequencyCell:
 class Values:
     """What is counted: a category per case (-1 where missing), and what each category is; `plain` are its labels as letters."""
 
-    codes: NDArray[np.int64]
+    codes: NDArray[np.integer]
     values: tuple[tuple[float | str, ...], ...]
     labels: tuple[Text, ...]
     plain: tuple[str, ...]
@@ -100,7 +100,7 @@ def values_of(names: tuple[str, ...], data: Dataset) -> Values:
     if len(parts) == 1:
         part = parts[0]
         labels = tuple(verbatim(label) for label in part.labels)
-        return Values(part.codes.astype(np.int64), tuple((value,) for value in part.values), labels, part.labels)
+        return Values(part.codes, tuple((value,) for value in part.values), labels, part.labels)
     codes, places = combined_codes([part.codes for part in parts])
     values = tuple(tuple(p.values[i] for p, i in zip(parts, place, strict=True)) for place in places)
     named = [[p.labels[i] for p, i in zip(parts, place, strict=True)] for place in places]
@@ -120,9 +120,9 @@ def shown_places(names: tuple[str, ...], values: Values, data: Dataset, grouping
 
 def _totals(values: Values, groupings: Sequence[Grouping]) -> NDArray[np.int64]:
     """How often each category occurs among the cases of any grouping."""
-    used = np.logical_or.reduce([grouping.codes >= 0 for grouping in groupings])
-    codes = values.codes[used]
-    return np.bincount(codes[codes >= 0], minlength=len(values.values))
+    used = np.logical_or.reduce([grouping.used for grouping in groupings])
+    codes = values.codes if bool(used.all()) else np.where(used, values.codes, -1)
+    return np.bincount(codes + 1, minlength=len(values.values) + 1)[1:]
 
 
 def ordered_places(
@@ -149,9 +149,8 @@ def count_values(
 ) -> list[FrequencyCell]:
     """A frequency table for every group, its levels in one order."""
     values = values or values_of(names, data)
-    used = grouping.codes >= 0
     counted = frequencies(
-        values.codes, grouping.codes, used, n_categories=len(values.values), n_groups=grouping.n_groups
+        values.codes, grouping.codes, grouping.used, n_categories=len(values.values), n_groups=grouping.n_groups
     )
     ranked = len(names) == 1 and data.variable(names[0]).level in (Measurement.ORDINAL, Measurement.COUNT)
     by_place = ranked and said["order"] in (None, "codebook") and said["top"] is None

@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable, Sequence
 from dataclasses import replace
+from functools import partial
 
 import numpy as np
 from numpy.typing import NDArray
@@ -12,7 +14,7 @@ from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms import form_of
 from istrel.exhibits.forms.common import moments_of
-from istrel.exhibits.shared import arrange_all, arranged
+from istrel.exhibits.shared import arranged, shared_out
 from istrel.exhibits.verbs.check.reading import read_shape
 from istrel.exhibits.verbs.check.resolve import CheckPlan
 from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell, Tested
@@ -33,13 +35,14 @@ MAKERS = {
 
 def compute(plan: CheckPlan) -> CheckResult:
     """Every test for every variable and group; two variables or more are also tested as a set."""
-    arrange_all([(name, grouping) for name in plan.subjects for grouping in plan.groupings], plan.data)
-    cells = [cell for name in plan.subjects for g in plan.groupings for cell in _checked(name, g, plan)]
-    sets = (
-        [cell for g in plan.groupings for cell in _sets(g, plan)]
-        if len(plan.subjects) > 1 and plan.form == "table"
-        else []
-    )
+    as_set = len(plan.subjects) > 1 and plan.form == "table"
+    works: list[Callable[[], Sequence[CheckCell | SetCell]]] = [
+        partial(_sets, grouping, plan) for grouping in plan.groupings if as_set
+    ]
+    works += [partial(_checked, name, grouping, plan) for name in plan.subjects for grouping in plan.groupings]
+    made = [cell for part in shared_out(works, plan.data) for cell in part]
+    sets = [cell for cell in made if isinstance(cell, SetCell)]
+    cells = [cell for cell in made if isinstance(cell, CheckCell)]
     method = plan.request.settings["adjust"]
     adjusted, compared = (cells, {}) if method == "none" else _adjusted(cells, method)
     drawings = () if plan.form == "table" else form_of(plan.form).draw(plan)

@@ -53,9 +53,8 @@ def _classes(name: str, plan: CountPlan) -> tuple[list[FrequencyCell], str]:
 
 def _crossed(row: str, column: str, grouping: Grouping, plan: CountPlan) -> list[CrossCell]:
     rows, columns = plan.data.categories(row), plan.data.categories(column)
-    used = grouping.codes >= 0
     tables = _tables(rows.codes, columns.codes, grouping, (max(1, len(rows.values)), max(1, len(columns.values))))
-    sizes = np.bincount(grouping.codes[used], minlength=grouping.n_groups)
+    sizes = grouping.sizes
     keep_rows = shown_places((row,), values_of((row,), plan.data), plan.data, plan.groupings)
     keep_columns = shown_places((column,), values_of((column,), plan.data), plan.data, plan.groupings)
     ordered = _ordered(row, column, plan)
@@ -90,9 +89,10 @@ def _tables(
     rows: NDArray[np.integer], columns: NDArray[np.integer], grouping: Grouping, shape: tuple[int, int]
 ) -> NDArray[np.int64]:
     """Counts of shape (groups, rows, columns)."""
-    use = (grouping.codes >= 0) & (rows >= 0) & (columns >= 0)
-    flat = (grouping.codes[use] * shape[0] + rows[use]) * shape[1] + columns[use]
-    return np.bincount(flat, minlength=grouping.n_groups * shape[0] * shape[1]).reshape(grouping.n_groups, *shape)
+    size = grouping.n_groups * shape[0] * shape[1]
+    flat = (grouping.codes * shape[0] + rows) * shape[1] + columns + 1
+    flat[~grouping.used | (rows < 0) | (columns < 0)] = 0  # counted before all others, and let go
+    return np.bincount(flat, minlength=size + 1)[1:].reshape(grouping.n_groups, *shape)
 
 
 def _ordered(row: str, column: str, plan: CountPlan) -> bool:

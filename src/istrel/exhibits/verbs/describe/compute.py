@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass
-from functools import cached_property
+from functools import cached_property, partial
 from typing import cast
 
 import numpy as np
@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms import form_of
-from istrel.exhibits.shared import arrange_all, arranged
+from istrel.exhibits.shared import arranged, shared_out
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell, Value
 from istrel.exhibits.verbs.frequencies import count_values, ordered_places, values_of
@@ -27,12 +27,8 @@ ON_DATES = ("n", "missing", "min", "max", "median", "q1", "q3")
 
 def compute(plan: DescribePlan) -> DescribeResult:
     """Every statistic that the plan asks for, for every variable and group."""
-    numeric = [subject.name for subject in plan.subjects if subject.treated in ("numbers", "dates")]
-    arrange_all([(name, grouping) for name in numeric for grouping in plan.groupings], plan.data)
-    cells: list[ResultCell] = []
-    for subject in plan.subjects:
-        for grouping in plan.groupings:
-            cells += _cells(subject, grouping, plan)
+    works = [partial(_cells, subject, grouping, plan) for subject in plan.subjects for grouping in plan.groupings]
+    cells = [cell for part in shared_out(works, plan.data) for cell in part]
     drawings = () if plan.form == "table" else form_of(plan.form).draw(plan)
     return DescribeResult(plan.cases, tuple(cells), drawings, plan.groupings)
 

@@ -135,8 +135,8 @@ def _all_pairs(part: Part, plan: RelatePlan) -> tuple[Pair, ...]:
 
 def _by_matrix(method: str, wanted: list[tuple[str, str]], part: Part, plan: RelatePlan) -> list[Pair]:
     used = tuple(name for name in plan.names if any(name in pair for pair in wanted))
-    x = np.column_stack([part.values[name] for name in used])
-    mask = np.column_stack([part.valid[name] for name in used])
+    x = np.stack([part.values[name] for name in used]).T  # each column stays together in memory
+    mask = np.stack([part.valid[name] for name in used]).T
     matrix = correlation.pearson(x, mask) if method == "pearson" else correlation.spearman(x, mask)
     p = correlation.t_p_values(matrix.coefficient, matrix.n)
     limits = _limits(matrix.coefficient, matrix.n, method, plan)
