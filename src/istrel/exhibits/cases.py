@@ -15,6 +15,7 @@ from istrel.data.formula.compare import known
 from istrel.data.formula.evaluate import holds
 from istrel.data.formula.tree import And, Condition, Span
 from istrel.data.levels import Level
+from istrel.exhibits.store import store_of
 from istrel.exhibits.text import Hidden
 from istrel.problem import Problem
 from istrel.sentence.request import AllOf, Crossed, Request, Subject
@@ -227,6 +228,12 @@ def resolve_grouping(crossed: Crossed, data: Dataset, cases: Cases, *, show_miss
         For unknown names, or when every case in use lacks a group value.
     """
     names = tuple(known(name, data) for name in crossed.names)
+    key = (names, cases.condition, show_missing and len(names) == 1)
+    return store_of(data).once(("grouping", key), lambda: _grouped(key, crossed, data, cases), lambda g: g.codes.nbytes)
+
+
+def _grouped(key: GroupKey, crossed: Crossed, data: Dataset, cases: Cases) -> Grouping:
+    names, _, shown = key
     parts = [data.categories(name) for name in names]
     flat, places = combined_codes([part.codes for part in parts])
     present = cases.mask & (flat >= 0)
@@ -261,13 +268,12 @@ def resolve_grouping(crossed: Crossed, data: Dataset, cases: Cases, *, show_miss
     values = [tuple(p.values[i] for p, i in zip(parts, place, strict=True)) for place in order]
     labels = [tuple(p.labels[i] for p, i in zip(parts, place, strict=True)) for place in order]
     without = cases.mask & ~present
-    shown = show_missing and len(names) == 1
     if shown and without.any():
         codes[without] = len(values)
         values.append(("",))
         labels.append(("",))
         without = np.zeros_like(without)
-    return Grouping(names, codes, tuple(values), tuple(labels), int(without.sum()), (names, cases.condition, shown))
+    return Grouping(names, codes, tuple(values), tuple(labels), int(without.sum()), key)
 
 
 def combined_codes(parts: Sequence[NDArray[np.integer]]) -> tuple[NDArray[np.int64], list[tuple[int, ...]]]:

@@ -17,11 +17,13 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.stats.moderate import moderate
+from istrel.stats.threads import each
 
 Array = NDArray[np.float64]
 Mask = NDArray[np.bool_]
 Method = Literal["pearson", "spearman", "kendall"]
 BLOCK = 4096
+WORTH_TWO = 500_000  # cases from which two threads pay
 BLOCK_SIZE = 131_072  # values of a block: it stays in the processor's cache
 NO_SPREAD = 1e-13
 PERFECT = 1e-15  # nearer to 1 than this is 1: the rest is rounding
@@ -81,21 +83,33 @@ def pearson(x: Array, valid: Mask) -> Correlations:
     Values are centred on their column's mean and scaled, so that nothing cancels; then for each pair
     Σx, Σx², Σxy and n over common cases are products of the filled values, their squares and the masks.
     """
-    n_rows, p = x.shape
+    n_rows = x.shape[0]
     centre, scale = _centre_and_scale(x, valid)
-    cross, sums, squares = np.zeros((p, p)), np.zeros((p, p)), np.zeros((p, p))
-    n = np.zeros((p, p))
+    halves = [(0, n_rows // 2), (n_rows // 2, n_rows)] if n_rows > WORTH_TWO else [(0, n_rows)]
+    parts = each(lambda rows: _sums_of(x, valid, centre, scale, rows), halves)
+    n, cross, sums, squares = (np.sum(kind, axis=0) for kind in zip(*parts, strict=True))
+    found, doubtful = _from_sums(n, cross, sums, squares)
+    return _mended(found, doubtful, x, valid) if doubtful.any() else found
+
+
+def _sums_of(x: Array, valid: Mask, centre: Array, scale: Array | None, rows: tuple[int, int]) -> list[Array]:
+    """[n, Σxy, Σx, Σx²] over the common cases of every pair in a range of rows, each (p, p)."""
+    p = x.shape[1]
+    n, cross, sums, squares = (np.zeros((p, p)) for _ in range(4))
     many = max(BLOCK, BLOCK_SIZE // p)
-    both = np.empty((min(many, max(n_rows, 1)), 2 * p))
-    for start in range(0, n_rows, many):
-        mask = valid[start : start + many]
+    order: Literal["F", "C"] = "F" if x.flags.f_contiguous else "C"
+    both = np.empty((min(many, max(rows[1] - rows[0], 1)), 2 * p), order=order)
+    for start in range(*rows, many):
+        here = slice(start, min(start + many, rows[1]))
+        mask = valid[here]
         stacked = both[: mask.shape[0]]
         filled = stacked[:, :p]
-        np.subtract(x[start : start + many] if scale is None else x[start : start + many] * scale, centre, out=filled)
+        np.subtract(x[here] if scale is None else x[here] * scale, centre, out=filled)
         if bool(mask.all()):  # complete cases: one product serves all pairs
-            cross += filled.T @ filled
+            product = filled.T @ filled
+            cross += product
             sums += filled.sum(axis=0)[:, None]
-            squares += np.einsum("ij,ij->j", filled, filled)[:, None]
+            squares += np.diag(product)[:, None]
             n += mask.shape[0]
             continue
         np.copyto(filled, 0.0, where=~mask)
@@ -106,8 +120,7 @@ def pearson(x: Array, valid: Mask) -> Correlations:
         with_other = stacked.T @ mask.astype(np.float64)
         sums += with_other[:p]
         squares += with_other[p:]
-    found, doubtful = _from_sums(n, cross, sums, squares)
-    return _mended(found, doubtful, x, valid) if doubtful.any() else found
+    return [n, cross, sums, squares]
 
 
 def _mended(found: Correlations, doubtful: Mask, x: Array, valid: Mask) -> Correlations:

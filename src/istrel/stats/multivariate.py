@@ -13,6 +13,7 @@ from istrel.stats.moderate import moderate
 Array = NDArray[np.float64]
 FEW_ENOUGH = 100_000  # cases up to which orthogonal turns are used; beyond, products of columns
 BLOCK = 1024
+LONG_BLOCK = 65_536
 REMOTE_P = 0.001
 MOST_PAIRED = 10_000
 
@@ -62,43 +63,43 @@ def set_shape(x: Array, names: tuple[str, ...]) -> SetShape:
     Henze & Zirkler (1990) with their bandwidth, p from a log-normal. Its sum
     over pairs of cases runs in blocks, up to 10,000 cases.
     """
-    x = np.column_stack([moderate(column)[0] for column in x.T])
     n, p = x.shape
     few = Undefined(f"fewer than {p + 2} complete cases")
-    reason: Undefined | None = few if n < p + 2 else _singular(x, names)
+    columns = np.stack([moderate(column)[0] for column in x.T]) if n else np.zeros((p, 0))
+    reason: Undefined | None = few if n < p + 2 else _singular(columns, names)
     if reason is not None:
         none = SetTest(reason, reason)
         return SetShape(n, none, none, none, np.full(n, np.nan), np.zeros(0, np.int64))
-    from scipy.special import chdtrc
+    from scipy.special import chdtri
 
-    centred = x - x.mean(axis=0)
-    spread = np.sqrt((centred**2).mean(axis=0))
-    centred = centred / spread
-    white = _whitened(centred)
-    distances = (white**2).sum(axis=1)
-    classical = distances * (n - 1) / n
+    white = _whitened(columns)
+    distances, thirds = np.empty(n), np.zeros((p, p, p))
+    for start in range(0, n, LONG_BLOCK):
+        part = white[:, start : start + LONG_BLOCK]
+        distances[start : start + LONG_BLOCK] = np.einsum("ij,ij->j", part, part)
+        for a in range(p):
+            thirds[a] += (part * part[a]) @ part.T
+    classical = distances * ((n - 1) / n)
     return SetShape(
         n=n,
-        mardia_skewness=_mardia_skewness(_third_moments(white), n, p),
-        mardia_kurtosis=_mardia_kurtosis(float((distances**2).mean()), n, p),
+        mardia_skewness=_mardia_skewness(float(((thirds / n) ** 2).sum()), n, p),
+        mardia_kurtosis=_mardia_kurtosis(float(np.dot(distances, distances)) / n, n, p),
         henze_zirkler=_henze_zirkler(white, distances),
         distances=classical,
-        remote=np.flatnonzero(chdtrc(p, classical) < REMOTE_P),
+        remote=np.flatnonzero(classical > chdtri(p, REMOTE_P)),
     )
 
 
-def _singular(x: Array, names: tuple[str, ...]) -> Undefined | None:
-    """Which variables are a combination of the others, if any: those that add no rank."""
-    centred = x - x.mean(axis=0)
-    norms = np.sqrt((centred**2).sum(axis=0))
-    constant = [
-        name
-        for name, norm, column in zip(names, norms, x.T, strict=True)
-        if norm <= 1e-12 * np.abs(column).max(initial=1e-300)
-    ]
+def _singular(columns: Array, names: tuple[str, ...]) -> Undefined | None:
+    """Which variables are a combination of the others, if any: those that add no rank. Centres the columns in place."""
+    largest = np.abs(columns).max(axis=1, initial=1e-300)
+    columns -= columns.mean(axis=1, keepdims=True)
+    norms = np.sqrt([np.dot(column, column) for column in columns])
+    constant = [name for name, norm, top in zip(names, norms, largest, strict=True) if norm <= 1e-12 * top]
     if constant:
         return Undefined(f"the covariance is singular: {', '.join(constant)} is constant")
-    r, least = _diagonal(centred / norms)
+    columns /= (norms / np.sqrt(columns.shape[1]))[:, None]
+    r, least = _diagonal(columns / np.sqrt(columns.shape[1]))
     dependent = [name for name, size in zip(names, r, strict=True) if size < least]
     if dependent:
         return Undefined(f"the covariance is singular: {', '.join(dependent)} follows from the others")
@@ -107,9 +108,9 @@ def _singular(x: Array, names: tuple[str, ...]) -> Undefined | None:
 
 def _diagonal(columns: Array) -> tuple[Array, float]:
     """(how much each column adds to those before it, below which size that is nothing); for many cases from products."""
-    if columns.shape[0] <= FEW_ENOUGH:
-        return np.abs(np.diag(np.linalg.qr(columns, mode="r"))), 1e-8
-    left = columns.T @ columns
+    if columns.shape[1] <= FEW_ENOUGH:
+        return np.abs(np.diag(np.linalg.qr(columns.T, mode="r"))), 1e-8
+    left = columns @ columns.T
     added = np.zeros(left.shape[0])
     for k in range(left.shape[0]):  # Gram and Schmidt on the products: a few steps, whatever the number of cases
         added[k] = np.sqrt(max(0.0, left[k, k]))
@@ -118,29 +119,25 @@ def _diagonal(columns: Array) -> tuple[Array, float]:
     return added, 1e-6
 
 
-def _whitened(centred: Array) -> Array:
-    """Cases turned so that their covariance (divisor n) is the identity."""
+def _whitened(columns: Array) -> Array:
+    """Centred columns, (variables, n), turned so that their covariance (divisor n) is the identity."""
     from scipy.linalg import solve_triangular
 
-    n = centred.shape[0]
-    many = n > FEW_ENOUGH
-    r = np.linalg.cholesky(centred.T @ centred / n).T if many else np.asarray(np.linalg.qr(centred / np.sqrt(n), "r"))
-    return np.asarray(centred @ solve_triangular(r, np.eye(r.shape[0])))
-
-
-def _third_moments(white: Array) -> float:
-    """Mardia's b1, the mean of g_ij³ over all pairs: the sum of squares of the third moments of whitened variables."""
-    n, p = white.shape
-    return float(sum((((white * white[:, [a]]).T @ white / n) ** 2).sum() for a in range(p)))
+    p, n = columns.shape
+    if n > FEW_ENOUGH:
+        upper = np.linalg.cholesky(columns @ columns.T / n).T
+    else:
+        upper = np.asarray(np.linalg.qr(columns.T / np.sqrt(n), "r"))
+    return np.asarray(solve_triangular(upper, np.eye(p)).T @ columns)
 
 
 def _kernel_sum(white: Array, distances: Array) -> float:
     """Sum of exp(-β²/2 D_ij) over all pairs of cases, block by block."""
-    n, p = white.shape
+    p, n = white.shape
     beta = _bandwidth(n, p)
     total = 0.0
     for start in range(0, n, BLOCK):
-        g = white[start : start + BLOCK] @ white.T
+        g = white[:, start : start + BLOCK].T @ white
         apart = distances[start : start + BLOCK, None] - 2 * g + distances[None, :]
         total += float(np.exp(-0.5 * beta**2 * apart).sum())
     return total
@@ -168,7 +165,7 @@ def _mardia_kurtosis(b2: float, n: int, p: int) -> SetTest:
 def _henze_zirkler(white: Array, distances: Array) -> SetTest:
     from scipy.special import ndtr
 
-    n, p = white.shape
+    p, n = white.shape
     if n > MOST_PAIRED:
         many = Undefined(f"not beyond {MOST_PAIRED:,} cases: it compares every pair")
         return SetTest(many, many)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -13,6 +14,7 @@ from istrel.stats.moments import CONSTANT, FEW, Moments, mean, moments, sd
 
 Array = NDArray[np.float64]
 MOST_FOR_SHAPIRO_P = 5000
+FAR_TAIL = 30.0  # beyond, the tail itself nears the smallest double
 
 
 @dataclass(frozen=True, eq=False)
@@ -27,15 +29,20 @@ def _standard(cells: Arranged, m: Moments) -> Array:
     """Values as distances from their group's mean in SDs; 0 where a group has no spread."""
     spread = sd(m).values
     spread = np.where(np.isfinite(spread) & (spread > 0), spread, np.inf)
-    return (cells.values - np.repeat(mean(m).values, cells.sizes)) / np.repeat(spread, cells.sizes)
+    return (cells.values - _spread(mean(m).values, cells)) / _spread(spread, cells)
+
+
+def _spread(per_group: NDArray[Any], cells: Arranged) -> NDArray[Any]:
+    """A number of each group at each of its values; for a single group the number alone, which arrays take as well."""
+    return per_group if per_group.size == 1 else np.repeat(per_group, cells.sizes)
 
 
 def _place(cells: Arranged) -> NDArray[np.int64]:
     """The place of every value within its group, from 1."""
-    return np.arange(1, cells.values.size + 1) - np.repeat(cells.bounds[:-1], cells.sizes)
+    return np.arange(1, cells.values.size + 1) - _spread(cells.bounds[:-1], cells)
 
 
-def _sums(terms: Array, cells: Arranged) -> Array:
+def _sums(terms: NDArray[Any], cells: Arranged) -> Array:
     """Sums over groups; 0 for an empty one."""
     total = np.zeros(cells.n_groups)
     filled = cells.sizes > 0
@@ -71,7 +78,7 @@ def _shapiro_sums(cells: Arranged, low: Array, width: Array) -> tuple[Array, Arr
         x = (cells.values.reshape(-1, size) - low[:, None]) / width[:, None]
         x -= x.mean(axis=1, keepdims=True)
         return x @ shapiro_weights(np.array([size])), np.einsum("ij,ij->i", x, x)
-    x = (cells.values - np.repeat(low, cells.sizes)) / np.repeat(width, cells.sizes)
+    x = (cells.values - _spread(low, cells)) / _spread(width, cells)
     x -= np.repeat(_sums(x, cells) / np.maximum(cells.sizes, 1), cells.sizes)
     return _sums(_gathered_weights(cells) * x, cells), _sums(x * x, cells)
 
@@ -91,7 +98,11 @@ def shapiro_weights(sizes: NDArray[np.int64]) -> Array:
     n = np.repeat(sizes, sizes)
     starts = np.concatenate([[0], np.cumsum(sizes)])[:-1]
     place = np.arange(1, n.size + 1) - np.repeat(starts, sizes)
-    m = ndtri((place - 0.375) / (n + 0.25))
+    lower = 2 * place <= n  # the scores mirror each other about the middle
+    m = np.zeros(n.size)
+    m[lower] = ndtri((place[lower] - 0.375) / (n[lower] + 0.25))
+    upper = np.flatnonzero(2 * place > n + 1)
+    m[upper] = -m[upper + n[upper] + 1 - 2 * place[upper]]
     usable = sizes >= 3
     size, first = sizes[usable].astype(np.float64), starts[usable]
     if not usable.any():
@@ -161,17 +172,28 @@ def anderson_darling(cells: Arranged, m: Moments | None = None) -> TestResult:
     -----
     The statistic is A²* = A² (1 + 0.75/n + 2.25/n²).
     """
-    from scipy.special import log_ndtr
-
     z = _standard(cells, m or moments(cells))
     place, n = _place(cells), np.maximum(cells.sizes, 1).astype(np.float64)
     # ln Φ(z_i) + ln(1 - Φ(z_{n+1-i})), summed with weights 2i - 1: the second term read at its own place instead.
-    count = np.repeat(cells.sizes, cells.sizes)
-    terms = (2 * place - 1) * log_ndtr(z) + (2 * (count - place) + 1) * log_ndtr(-z)
-    a = -n - _sums(terms, cells) / n
+    tail, body = _log_tails(np.abs(z))
+    count = _spread(cells.sizes, cells)
+    terms = (2 * place - 1) * np.where(z < 0, tail, body) + (2 * (count - place) + 1) * np.where(z < 0, body, tail)
+    a = -n - np.asarray(_sums(terms, cells) / n)
     star = a * (1 + 0.75 / n + 2.25 / n**2)
     limits = _limits(cells, 8)
     return TestResult(estimates(star, *limits), estimates(_anderson_p(star), *limits))
+
+
+def _log_tails(distance: Array) -> tuple[Array, Array]:
+    """(ln Φ(-d), ln Φ(d)) for distances d >= 0."""
+    from scipy.special import log_ndtr, ndtr
+
+    tail = ndtr(-distance)
+    far = distance > FAR_TAIL
+    logarithm = np.log(np.where(far, 1.0, tail))
+    if far.any():
+        logarithm[far] = log_ndtr(-distance[far])
+    return logarithm, np.log1p(-tail)
 
 
 def _anderson_p(a: Array) -> Array:
@@ -195,7 +217,7 @@ def lilliefors(cells: Arranged, m: Moments | None = None) -> TestResult:
     from scipy.special import ndtr
 
     f = ndtr(_standard(cells, m or moments(cells)))
-    place, n = _place(cells), np.repeat(cells.sizes, cells.sizes)
+    place, n = _place(cells), _spread(cells.sizes, cells)
     gaps = np.maximum(place / n - f, f - (place - 1) / n)
     distance = np.zeros(cells.n_groups)
     filled = cells.sizes > 0

@@ -8,15 +8,13 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.data.dataset import Dataset
 from istrel.exhibits.cases import Group, Grouping, everyone
-from istrel.exhibits.shared import arranged, store_of
+from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Text, count_cell, say
 from istrel.exhibits.wording import group_label, has_groups
 from istrel.problem import Problem
 from istrel.sentence.settings import Settings
 from istrel.stats import density as densities
-from istrel.stats import moments
 from istrel.stats.estimates import Undefined
 from istrel.stats.grouping import Arranged
 from istrel.stats.moderate import moderate
@@ -42,12 +40,6 @@ def groups_of(plan: Any) -> Iterator[tuple[str, Grouping, Arranged]]:
 def values_in_use(name: str, plan: Any) -> Array:
     """All values of a variable among the cases in use, ascending."""
     return arranged(name, everyone(plan.cases), plan.data).values
-
-
-def moments_of(name: str, grouping: Grouping, data: Dataset) -> moments.Moments:
-    """The moments of a variable in its groups, made once per version."""
-    key = ("moments", name, grouping.key)
-    return store_of(data).once(key, lambda: moments.moments(arranged(name, grouping, data)), lambda _: 1024)
 
 
 def density_of(values: Array, said: Settings) -> densities.Density | None:

@@ -18,12 +18,12 @@ from istrel.exhibits.forms.common import (
     density_of,
     groups_of,
     known,
-    moments_of,
     n_cell,
     panel_label,
     values_in_use,
 )
-from istrel.exhibits.shared import store_of
+from istrel.exhibits.shared import moments_of
+from istrel.exhibits.store import store_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, joined, say, sentences
 from istrel.exhibits.verbs.frequencies import Count

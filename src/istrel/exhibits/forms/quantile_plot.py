@@ -10,7 +10,8 @@ from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group
 from istrel.exhibits.figure import Axis, Band, Dots, FigureSheet, Line, Panel
-from istrel.exhibits.forms.common import check_drawn, groups_of, moments_of, n_cell, panel_label
+from istrel.exhibits.forms.common import check_drawn, groups_of, n_cell, panel_label
+from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, say, sentences
 from istrel.exhibits.verbs.frequencies import Count

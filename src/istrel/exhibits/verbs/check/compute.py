@@ -13,8 +13,7 @@ from istrel.data.levels import Level
 from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms import form_of
-from istrel.exhibits.forms.common import moments_of
-from istrel.exhibits.shared import arranged, shared_out
+from istrel.exhibits.shared import arranged, moments_of, shared_out
 from istrel.exhibits.verbs.check.reading import read_shape
 from istrel.exhibits.verbs.check.resolve import CheckPlan
 from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell, Tested
@@ -109,7 +108,7 @@ def _sets(grouping: Grouping, plan: CheckPlan) -> list[SetCell]:
     for i in range(grouping.n_groups):
         inside = grouping.codes == i
         rows = np.flatnonzero(inside & complete)
-        x = np.column_stack([part.values[rows] for part in parts])
+        x = np.stack([part.values[rows] for part in parts]).T
         shape = multivariate.set_shape(x, plan.subjects)
         far = shape.remote[np.argsort(-shape.distances[shape.remote], kind="stable")]
         made.append(

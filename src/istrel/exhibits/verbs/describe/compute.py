@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms import form_of
-from istrel.exhibits.shared import arranged, shared_out
+from istrel.exhibits.shared import arranged, moments_of, shared_out
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell, Value
 from istrel.exhibits.verbs.frequencies import count_values, ordered_places, values_of
@@ -48,7 +48,7 @@ def _measured(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[
     name, dates = subject.name, subject.treated == "dates"
     cells = arranged(name, grouping, plan.data)
     sizes = grouping.sizes
-    bench = Workbench(cells, sizes, plan)
+    bench = Workbench(cells, sizes, plan, lambda: moments_of(name, grouping, plan.data))
     columns = {key: bench.statistic(key) for key in plan.computed if not dates or key in ON_DATES}
     none = {key: Undefined("not for a date variable") for key in plan.computed if key not in columns}
     whole = bool((cells.values == np.floor(cells.values)).all())
@@ -76,10 +76,11 @@ class Workbench:
     cells: Arranged
     sizes: NDArray[np.int64]
     plan: DescribePlan
+    made_moments: Callable[[], moments.Moments]
 
     @cached_property
     def moments(self) -> moments.Moments:
-        return moments.moments(self.cells)
+        return self.made_moments()
 
     @cached_property
     def interval(self) -> tuple[Estimates, Estimates]:
