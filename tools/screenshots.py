@@ -76,7 +76,7 @@ def data_stations(window: Window, picture: Picture) -> None:
     window.cases_line.refresh()
     window.open_path(str(demo.SESSIONS))
     settle(window)
-    window.model.do(UseSource(0))
+    window.model.do(UseSource(window.model.study.sources[0].id))
     settle(window)
     window.combine()
     picture("combine")

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from istrel.exhibits.printing import PrintedTable, Runs, as_plain, lines_of
 
@@ -12,14 +12,17 @@ Measure = Callable[[str], float]
 
 @dataclass(frozen=True)
 class Column:
-    """A column's width and where, from its left edge, the decimal mark of its numbers stands."""
+    """A column's width and where, from its left edge, the decimal mark of its numbers stands, or its words begin."""
 
     width: float
     mark: float
+    words: bool = False
 
 
 def split_at_mark(text: str, decimal_mark: str) -> tuple[str, str]:
-    """(what stands before the decimal mark, the mark and what follows); only the first number of a cell aligns."""
+    """(what stands before the decimal mark, the mark and what follows); only a first number aligns, words never."""
+    if not any(character.isdigit() for character in text):
+        return text, ""
     for place, character in enumerate(text):
         if character == decimal_mark and text[place + 1 : place + 2].isdigit():
             return text[:place], text[place:]
@@ -39,12 +42,19 @@ def columns(table: PrintedTable, measure: Measure, decimal_mark: str, *, gap: fl
     found = [Column(stub, 0.0)]
     for place in range(1, table.n_columns):
         texts = [row.cells[place - 1] for row in table.rows if row.cells]
-        parts = [split_at_mark(text, decimal_mark) for text in texts]
+        words = _of_words(texts)
+        parts = [("", text) if words else split_at_mark(text, decimal_mark) for text in texts]
         before = max((measure(left) for left, _ in parts), default=0.0)
         after = max((measure(right) for _, right in parts), default=0.0)
         width = max(before + after, _head_width(table.heads[-1][place].text, measure) if _flat(table) else 0.0) + gap
-        found.append(Column(width, (width - gap - before - after) / 2 + gap / 2 + before))
+        found.append(Column(width, (width - gap - before - after) / 2 + gap / 2 + before, words))
     return _widened_for_spanners(table, found, measure, gap)
+
+
+def _of_words(texts: list[str]) -> bool:
+    """True for a column of words, such as a reading, which stand one below the other."""
+    said = [text for text in texts if any(character.isalpha() for character in text)]
+    return bool(said) and not any(character.isdigit() for text in texts for character in text)
 
 
 def _head_width(text: Runs, measure: Measure) -> float:
@@ -65,6 +75,6 @@ def _widened_for_spanners(table: PrintedTable, found: list[Column], measure: Mea
             if head.text and lack > 0:
                 for i in inside:
                     more = lack / head.span
-                    found[i] = Column(found[i].width + more, found[i].mark + more / 2)
+                    found[i] = replace(found[i], width=found[i].width + more, mark=found[i].mark + more / 2)
             place += head.span
     return found

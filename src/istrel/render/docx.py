@@ -5,6 +5,7 @@ from __future__ import annotations
 import io
 import re
 import zipfile
+from dataclasses import replace
 from datetime import UTC, datetime
 from typing import Any
 
@@ -165,7 +166,7 @@ def _fitted(layout: list[Column], style: HouseStyle) -> list[Column]:
         return layout
     stub = max(layout[0].width - over, 90.0)
     factor = (room - stub) / sum(column.width for column in layout[1:])
-    return [Column(stub, 0.0), *(Column(c.width * factor, c.mark * factor) for c in layout[1:])]
+    return [Column(stub, 0.0), *(replace(c, width=c.width * factor, mark=c.mark * factor) for c in layout[1:])]
 
 
 def _set_widths(grid: Any, layout: list[Column]) -> None:
@@ -209,7 +210,10 @@ def _number(cell: Any, text: str, column: Column) -> None:
         paragraph.alignment = WD_ALIGN_PARAGRAPH.CENTER
         paragraph.add_run(text)
         return
-    paragraph.paragraph_format.tab_stops.add_tab_stop(Pt(column.mark), WD_TAB_ALIGNMENT.DECIMAL)
+    if column.words:
+        paragraph.paragraph_format.left_indent = Pt(column.mark)
+    else:
+        paragraph.paragraph_format.tab_stops.add_tab_stop(Pt(column.mark), WD_TAB_ALIGNMENT.DECIMAL)
     paragraph.add_run(printable(text))
 
 

@@ -165,7 +165,7 @@ class Paper(QWidget):
             left = sheet.left + sheet.layout[0].width
             painter.setFont(theme.serif(sheet.size))
             for text, column in zip(row.cells, sheet.layout[1:], strict=False):
-                before, _ = split_at_mark(text, self._style.numbers.decimal_mark)
+                before = "" if column.words else split_at_mark(text, self._style.numbers.decimal_mark)[0]
                 x = left + column.mark - metrics.horizontalAdvance(before)
                 if text == ABSENT:
                     x = left + (column.width - metrics.horizontalAdvance(text)) / 2

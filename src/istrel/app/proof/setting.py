@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from PySide6.QtCore import QRectF
 from PySide6.QtGui import QFontMetricsF, QTextDocument
@@ -129,7 +129,7 @@ def _stretched(layout: tuple[Column, ...], width: float) -> tuple[Column, ...]:
     """Columns with the room that is left shared out among the values: a table breathes, but is not torn apart."""
     spare = max(0.0, width - sum(column.width for column in layout))
     each = spare / max(1, len(layout) - 1)
-    return (layout[0], *(Column(c.width + each, c.mark + each / 2) for c in layout[1:]))
+    return (layout[0], *(replace(c, width=c.width + each, mark=c.mark + each / 2) for c in layout[1:]))
 
 
 def _notes_document(notes: tuple[Runs, ...], text: Runs, width: float, size: int) -> QTextDocument:

@@ -23,7 +23,7 @@ from istrel.sentence import parse, parse_condition
 from istrel.sentence.complete import complete
 from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subject, with_form
 from istrel.sentence.request import Request, show
-from istrel.sentence.vocabulary import FORMS, VERBS
+from istrel.sentence.vocabulary import FORMS
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.manuscript import Keep
 from istrel.study.manuscript import numbers_of
@@ -48,7 +48,7 @@ class Bench(QWidget):
         self.offers = Offers()
         self.message = label("", "error", wrap=True)
         self.desk = ProofDesk()
-        self.forms = FormsRow(tuple(VERBS["describe"].forms))
+        self.forms = FormsRow()
         self.settings = SettingsColumn()
         self._pause = QTimer(self)
         self._pause.setSingleShot(True)
@@ -233,11 +233,10 @@ class Bench(QWidget):
         names = names_of(self._request) if self._request else ()
         facts = tuple(self._model.facts[name] for name in names if name in self._model.facts)
         current = self.proof.exhibit.form if self.proof else ""
+        self.forms.show_forms_of(self._request.verb if self._request else "describe")
         for form, picture in self.forms.pictures.items():
             reason = "" if self._request else "nothing to set yet"
-            if self._request is not None and form not in VERBS[self._request.verb].forms:
-                reason = f"“{self._request.verb}” cannot be set as {form}"
-            elif FORMS[form].drawn:
+            if FORMS[form].drawn:
                 words = [f.name for f in facts if f.mean is None]
                 reason = reason or (f"“{words[0]}” holds no numbers" if words else "")
             picture.offer(facts, reason, current=form == current)

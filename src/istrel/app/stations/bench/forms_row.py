@@ -7,9 +7,10 @@ from PySide6.QtGui import QPainter, QPaintEvent
 from PySide6.QtWidgets import QAbstractButton, QWidget
 
 from istrel.app import theme
-from istrel.app.widgets.drawings import draw_shape
+from istrel.app.widgets.miniatures import DRAWN
 from istrel.app.widgets.simple import row
 from istrel.data.facts import VariableFacts
+from istrel.sentence.vocabulary import VERBS
 
 SHEET = QSize(96, 68)
 
@@ -58,9 +59,10 @@ class FormPicture(QAbstractButton):
         painter.end()
 
     def _shape(self, painter: QPainter, rect: QRectF) -> None:
-        """The distribution of the first variable: in steps where the form counts case by case."""
+        """The distribution of the first variable as the form shows one."""
         facts = self.facts[0] if self.facts else None
-        draw_shape(painter, rect, facts.shape if facts else (), stepped=self.form == "cumulative", soft=True)
+        if facts and facts.shape:
+            DRAWN[self.form](painter, rect, facts.shape)
 
     def _table(self, painter: QPainter, rect: QRectF) -> None:
         """Three rules, and a grey line for each row of values."""
@@ -77,14 +79,14 @@ class FormPicture(QAbstractButton):
 
 
 class FormsRow(QWidget):
-    """Pictures of the forms, left to right."""
+    """Pictures of the forms of a verb, left to right."""
 
     chosen = Signal(str)
 
-    def __init__(self, forms: tuple[str, ...]) -> None:
+    def __init__(self) -> None:
         super().__init__()
         layout = row(self, margins=(24, 8, 24, 8), spacing=12)
-        self.pictures = {form: FormPicture(form) for form in forms}
+        self.pictures = {form: FormPicture(form) for verb in VERBS.values() for form in verb.forms}
         for form, picture in self.pictures.items():
             picture.clicked.connect(lambda _=False, f=form: self.chosen.emit(f))
             layout.addWidget(picture)
@@ -92,3 +94,9 @@ class FormsRow(QWidget):
         self.setFixedHeight(SHEET.height() + 36)
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
         self.setObjectName("deep")
+        self.show_forms_of("describe")
+
+    def show_forms_of(self, verb: str) -> None:
+        """Only forms that the verb can take are offered."""
+        for form, picture in self.pictures.items():
+            picture.setVisible(form in VERBS[verb].forms)
