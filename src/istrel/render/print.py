@@ -33,7 +33,15 @@ MM = 1 / 25.4
 for _font in sorted(Path(FONTS).glob("*.ttf")):
     font_manager.fontManager.addfont(str(_font))
 # Text stays text in SVG and PDF; nothing random or dated goes into a file, so the same figure is the same bytes.
-mpl.rcParams.update({"svg.fonttype": "none", "pdf.fonttype": 42, "svg.hashsalt": "istrel", "path.simplify": False})
+mpl.rcParams.update(
+    {
+        "svg.fonttype": "none",
+        "pdf.fonttype": 42,
+        "svg.hashsalt": "istrel",
+        "path.simplify": False,
+        "text.hinting": "no_hinting",
+    }
+)
 
 
 def draw(sheet: FigureSheet, style: HouseStyle, ending: str, *, dpi: float | None = None) -> bytes:

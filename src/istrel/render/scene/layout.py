@@ -6,6 +6,7 @@ from dataclasses import dataclass
 
 from istrel.exhibits.figure import FigureSheet, Line, Panel
 from istrel.exhibits.printing import Runs, as_plain, lines_of, plain_text, print_text
+from istrel.exhibits.text import Run
 from istrel.render.fonts import MM_PER_PT, width_mm
 from istrel.render.scene.axes import tick_words, ticks
 from istrel.render.scene.shapes import Field
@@ -15,6 +16,8 @@ RIGHT, GAP = 4.0, 3.0
 TICK, PAD = 0.9, 0.9
 LEADING = 1.25
 SHORTEST = 22.0
+MOST_LINES = 5  # of a label under a panel
+LONGEST_UPRIGHT = 64.0
 
 
 @dataclass(frozen=True)
@@ -25,12 +28,31 @@ class Legend:
 
 
 @dataclass(frozen=True)
+class Label:
+    """What stands under a place on x, in lines."""
+
+    place: float
+    lines: tuple[Runs, ...]
+
+
+@dataclass(frozen=True)
+class Labels:
+    """The labels under one panel; upright where words would not fit beside each other. `deep` is the room they take."""
+
+    entries: tuple[Label, ...]
+    upright: bool
+    deep: float
+
+
+@dataclass(frozen=True)
 class Layout:
-    """Fields of all panels, which of them carry the titles of their axes, and the legend."""
+    """Fields of all panels, the labels under them, which of them carry the titles of their axes, and the legend."""
 
     width: float
     height: float
     fields: tuple[Field, ...]
+    labels: tuple[Labels, ...]
+    y_lines: int
     x_titled: tuple[bool, ...]
     y_titled: tuple[bool, ...]
     legend: Legend
@@ -63,12 +85,15 @@ def lay_out(sheet: FigureSheet, style: HouseStyle) -> Layout:
     same_y = len({panel.y.shared for panel in panels}) == 1 and bool(panels[0].y.shared)
     labelled = any(panel.label or panel.n is not None for panel in panels)
     head = line + 1.0 if labelled else 1.5
-    left = max(_left(panel, style) for panel in panels) + line + PAD
-    foot = TICK + PAD + line * max(_x_lines(panel, style) for panel in panels)
+    y_lines = max(_y_lines(panel, height / rows - 20.0, style) for panel in panels)
+    y_title = line * y_lines + PAD
+    left = max(_left(panel, style) for panel in panels) + y_title
     title = line + PAD
-    inner_x, inner_y = (0.0 if same_x else title), (0.0 if same_y else line + PAD)
-    column_gap = (left - (line + PAD) if columns > 1 else 0.0) + inner_y + GAP
+    inner_x, inner_y = (0.0 if same_x else title), (0.0 if same_y else y_title)
+    column_gap = (left - y_title if columns > 1 else 0.0) + inner_y + GAP
     wide = (width - left - RIGHT - (columns - 1) * column_gap) / columns
+    labels = tuple(_labels(panel, wide, line, style) for panel in panels)
+    foot = TICK + PAD + max(under.deep for under in labels)
     row_gap = head + foot + inner_x + GAP
     tall = (height - top - head - foot - title - (rows - 1) * row_gap) / rows
     if tall < SHORTEST:
@@ -81,7 +106,7 @@ def lay_out(sheet: FigureSheet, style: HouseStyle) -> Layout:
         fields.append(Field(x, y, wide, tall, (panel.x.low, panel.x.high), (panel.y.low, panel.y.high)))
         x_titled.append(not same_x or place + columns >= len(panels))
         y_titled.append(not same_y or column == 0)
-    return Layout(width, height, tuple(fields), tuple(x_titled), tuple(y_titled), legend, line)
+    return Layout(width, height, tuple(fields), labels, y_lines, tuple(x_titled), tuple(y_titled), legend, line)
 
 
 def _left(panel: Panel, style: HouseStyle) -> float:
@@ -91,9 +116,39 @@ def _left(panel: Panel, style: HouseStyle) -> float:
     return widest + TICK + 2 * PAD
 
 
-def _x_lines(panel: Panel, style: HouseStyle) -> int:
-    """How many lines the labels under a panel take."""
-    return max((len(lines_of(print_text(name, style))) for _, name in panel.places), default=1)
+def _labels(panel: Panel, wide: float, line: float, style: HouseStyle) -> Labels:
+    """Names of places side by side in lines; upright on one line each where a word is wider than its place."""
+    size = style.fonts.figure_pt
+    if not panel.places:
+        return Labels((), upright=False, deep=line)
+    room = wide / len(panel.places) - 1.0
+    names = [(place, lines_of(print_text(name, style))) for place, name in panel.places]
+    words = (word for _, lines in names for text in lines for word in as_plain(text).split())
+    if all(width_mm(word, size, style.fonts.proof) <= room for word in words):
+        entries = [Label(at, _wrapped(lines, room, MOST_LINES, style)) for at, lines in names]
+        return Labels(tuple(entries), upright=False, deep=line * max(len(entry.lines) for entry in entries))
+    joined = [(at, _joined(lines)) for at, lines in names]
+    entries = [Label(at, fitted(text, LONGEST_UPRIGHT, 1, size, style)) for at, text in joined]
+    return Labels(tuple(entries), upright=True, deep=max(runs_width(e.lines[0], size, style) for e in entries) + PAD)
+
+
+def _wrapped(lines: tuple[Runs, ...], room: float, most: int, style: HouseStyle) -> tuple[Runs, ...]:
+    """All lines of a name within the room, each of crossed names on lines of its own; the names give way where they are many."""
+    first, *others = lines
+    names = [(Run(name),) for name in as_plain(first).split(" · ")]
+    left, made = most - len(others), list[Runs]()
+    for place, name in enumerate(names):
+        made += fitted(name, room, max(1, left - len(made) - (len(names) - 1 - place)), style.fonts.figure_pt, style)
+    return (*made, *others)
+
+
+def _joined(lines: tuple[Runs, ...]) -> Runs:
+    return tuple(run for number, text in enumerate(lines) for run in ((Run(" "), *text) if number else text))
+
+
+def _y_lines(panel: Panel, room: float, style: HouseStyle) -> int:
+    """Lines that the title at the left of a panel takes: one, or two where it is long."""
+    return min(2, len(shortened(print_text(panel.y.title, style), room, style.fonts.figure_pt, style)))
 
 
 def _legend(panels: tuple[Panel, ...], style: HouseStyle) -> Legend:
@@ -133,8 +188,6 @@ def shortened(runs: Runs, room: float, size_pt: float, style: HouseStyle) -> lis
     """A text broken at words into lines that fit the room; a word that does not fit by itself is cut with an ellipsis."""
     if runs_width(runs, size_pt, style) <= room:
         return [runs]
-    from istrel.exhibits.text import Run
-
     lines: list[str] = [""]
     for word in as_plain(runs).split(" "):
         longer = f"{lines[-1]} {word}".strip()
@@ -143,6 +196,15 @@ def shortened(runs: Runs, room: float, size_pt: float, style: HouseStyle) -> lis
         else:
             lines.append(word)
     return [(Run(_cut(line, room, size_pt, style)),) for line in lines]
+
+
+def fitted(runs: Runs, room: float, most: int, size_pt: float, style: HouseStyle) -> tuple[Runs, ...]:
+    """A text in at most so many lines that fit the room; what does not fit ends in an ellipsis."""
+    lines = shortened(runs, room, size_pt, style)
+    if len(lines) <= most:
+        return tuple(lines)
+    rest = " ".join(as_plain(line) for line in lines[most - 1 :])
+    return (*lines[: most - 1], (Run(_cut(rest, room, size_pt, style)),))
 
 
 def _cut(text: str, room: float, size_pt: float, style: HouseStyle) -> str:

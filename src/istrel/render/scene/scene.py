@@ -7,7 +7,7 @@ from collections.abc import Iterator
 import numpy as np
 
 from istrel.exhibits.figure import FigureSheet, Panel
-from istrel.exhibits.printing import Runs, lines_of, plain_text, print_text
+from istrel.exhibits.printing import Runs, plain_text, print_text
 from istrel.exhibits.text import Run, say
 from istrel.render.fonts import ascent, lacking, shipped, stretches
 from istrel.render.scene.axes import Scale, tick_words, ticks
@@ -16,11 +16,12 @@ from istrel.render.scene.layout import (
     PAD,
     SAMPLE,
     TICK,
+    Labels,
     Layout,
+    fitted,
     lay_out,
     legend_rows,
     runs_width,
-    shortened,
     size_mm,
 )
 from istrel.render.scene.marks import DASHES, INK, colour_of, shapes_of
@@ -51,12 +52,14 @@ def _panel(place: int, panel: Panel, layout: Layout, style: HouseStyle) -> Itera
     y = Scale(*here.y, here.top + here.height, here.top)
     for number, mark in enumerate(panel.marks):
         yield from shapes_of(mark, x, y, style, Part(place, number))
-    yield from _axes(panel, here, x, y, layout, style)
+    yield from _axes(place, panel, here, x, y, layout, style)
     yield from _titles(place, panel, here, layout, style)
     yield from _head(panel, here, layout, style)
 
 
-def _axes(panel: Panel, here: Field, x: Scale, y: Scale, layout: Layout, style: HouseStyle) -> Iterator[Shape]:
+def _axes(
+    place: int, panel: Panel, here: Field, x: Scale, y: Scale, layout: Layout, style: HouseStyle
+) -> Iterator[Shape]:
     """Lines at the left and the foot, ticks outside, and their values; a value that would touch its neighbour is left out."""
     foot, size = here.top + here.height, style.fonts.figure_pt
     corner = np.array([[here.left, here.top], [here.left, foot], [here.left + here.width, foot]])
@@ -69,43 +72,48 @@ def _axes(panel: Panel, here: Field, x: Scale, y: Scale, layout: Layout, style: 
         value_words: Runs = (Run(text),)
         yield from _letters(value_words, here.left - TICK - PAD, at + rise / 2, size, style, anchor="right")
     last = -np.inf
-    for at, words in _x_labels(panel, x, here, style):
+    under = foot + TICK + PAD
+    labels = layout.labels[place]
+    for at, words in _x_labels(panel, x, here, labels, style):
         yield Polyline(np.array([[at, foot], [at, foot + TICK]]), INK, AXIS_LINE)
+        if labels.upright:
+            long = runs_width(words[0], size, style)
+            yield from _letters(words[0], at + rise / 2, under + long, size, style, upright=True)
+            continue
         half = max(runs_width(line, size, style) for line in words) / 2
-        if at - half < last + 1.0:
+        if at - half < last + 1.0 and not panel.places:
             continue
         last = at + half
         for number, line in enumerate(words):
-            yield from _letters(line, at, foot + TICK + PAD + rise + number * layout.line, size, style, anchor="middle")
+            yield from _letters(line, at, under + rise + number * layout.line, size, style, anchor="middle")
 
 
-def _x_labels(panel: Panel, x: Scale, here: Field, style: HouseStyle) -> Iterator[tuple[float, tuple[Runs, ...]]]:
+def _x_labels(
+    panel: Panel, x: Scale, here: Field, labels: Labels, style: HouseStyle
+) -> Iterator[tuple[float, tuple[Runs, ...]]]:
     """(place in mm, lines) of the labels at the foot."""
-    if not panel.places:
-        most = max(2, int(here.width / 11))
-        values = ticks(panel.x.low, panel.x.high, whole=panel.x.whole, most=min(8, most))
-        for value, text in zip(values, tick_words(values, style), strict=True):
-            yield float(x(value)), ((Run(text),),)
+    if panel.places:
+        yield from ((float(x(label.place)), label.lines) for label in labels.entries)
         return
-    room = here.width / len(panel.places) - 1.0
-    for place, name in panel.places:
-        lines = lines_of(print_text(name, style))
-        yield float(x(place)), tuple(shortened(line, room, style.fonts.figure_pt, style)[0] for line in lines)
+    most = max(2, int(here.width / 11))
+    values = ticks(panel.x.low, panel.x.high, whole=panel.x.whole, most=min(8, most))
+    for value, text in zip(values, tick_words(values, style), strict=True):
+        yield float(x(value)), ((Run(text),),)
 
 
 def _titles(place: int, panel: Panel, here: Field, layout: Layout, style: HouseStyle) -> Iterator[Shape]:
     size, rise = style.fonts.figure_pt, _rise(style)
     foot = here.top + here.height
     if layout.x_titled[place] and panel.x.title:
-        lines = max((len(lines_of(print_text(name, style))) for _, name in panel.places), default=1)
-        down = foot + TICK + PAD + lines * layout.line + PAD + rise * 0.8
-        (line, *_) = shortened(print_text(panel.x.title, style), here.width + 8, size, style)
+        down = foot + TICK + PAD + max(labels.deep for labels in layout.labels) + PAD + rise * 0.8
+        (line,) = fitted(print_text(panel.x.title, style), here.width + 8, 1, size, style)
         yield from _letters(line, here.left + here.width / 2, down, size, style, anchor="middle")
     if layout.y_titled[place] and panel.y.title:
-        (line, *_) = shortened(print_text(panel.y.title, style), here.height + 8, size, style)
-        across = here.left - _label_room(panel, style) - PAD
-        middle = here.top + here.height / 2 + runs_width(line, size, style) / 2
-        yield from _letters(line, across, middle, size, style, upright=True)
+        lines = fitted(print_text(panel.y.title, style), here.height + 6, layout.y_lines, size, style)
+        for number, line in enumerate(reversed(lines)):
+            across = here.left - _label_room(panel, style) - PAD - number * layout.line
+            middle = here.top + here.height / 2 + runs_width(line, size, style) / 2
+            yield from _letters(line, across, middle, size, style, upright=True)
 
 
 def _label_room(panel: Panel, style: HouseStyle) -> float:
@@ -123,7 +131,7 @@ def _head(panel: Panel, here: Field, layout: Layout, style: HouseStyle) -> Itera
     if panel.label:
         room = here.width - runs_width(n, size - 0.5, style) - 2.0
         label = (Run(plain_text(panel.label, style), italic=True),)
-        (line, *_) = shortened(label, room, size, style)
+        (line,) = fitted(label, room, 1, size, style)
         yield from _letters(tuple(Run(run.text, italic=True) for run in line), here.left, base, size, style)
     del layout
 
