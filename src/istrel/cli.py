@@ -151,8 +151,6 @@ def _opening(options: argparse.Namespace) -> Any:
 
     if options.delimiter == "\\t":
         options.delimiter = "\t"
-    if options.delimiter is not None and len(options.delimiter) != 1:
-        raise Problem(f"the delimiter is one character; “{options.delimiter}” is not.")
     if options.header_row is not None and options.header_row < 0:
         raise Problem("the row of names is counted from 1; 0 means there is none.")
     reading = ReadingSettings(options.delimiter, options.decimal, options.encoding, options.header_row, options.sheet)

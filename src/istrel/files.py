@@ -15,6 +15,8 @@ from istrel.problem import Problem
 # What a spreadsheet takes for a formula: a sign at the beginning, wide or narrow; a number with its minus is none.
 FORMULA = re.compile(r"\s*[=+@＝＋－＠]|\s*-(?!\d+([.,]\d+)?(\s|,|$))|[\t\r\n]")
 
+MOST_BYTES = 32 * 2**20
+
 
 def harmless(cell: str) -> str:
     """A CSV cell with an apostrophe before it if a spreadsheet could take it for a formula; reading takes it away again."""
@@ -24,6 +26,42 @@ def harmless(cell: str) -> str:
 def unharmed(cell: str) -> str:
     """The cell as it was before `harmless`."""
     return cell[1:] if cell.startswith("'") and FORMULA.match(cell[1:]) else cell
+
+
+def refuse_unreadable(path: Path) -> None:
+    """Raises a Problem unless a path is a regular file that can be opened: a pipe, a device or a terminal has no end."""
+    try:
+        mode = path.stat().st_mode
+        if stat.S_ISDIR(mode):
+            raise Problem(f"{path}: this is a folder; name a file in it.")
+        if not stat.S_ISREG(mode):
+            raise Problem(f"{path}: this is no regular file; write what it gives to a file first.")
+        with path.open("rb"):
+            pass
+    except (FileNotFoundError, NotADirectoryError):
+        raise Problem(f"{path}: there is no such file.") from None
+    except (OSError, ValueError) as error:
+        reason = getattr(error, "strerror", None) or "no access"
+        raise Problem(f"{path}: cannot be read ({reason.lower()}).") from None
+
+
+def read_small(path: Path, what: str) -> str:
+    """The text of a file that people write by hand, such as a codebook or a style.
+
+    Raises
+    ------
+    Problem
+        For what is no regular file, is no UTF-8 text, or is larger than 32 MB.
+    """
+    refuse_unreadable(path)
+    with path.open("rb") as file:
+        content = file.read(MOST_BYTES + 1)
+    if len(content) > MOST_BYTES:
+        raise Problem(f"{path.name}: a {what} of more than {MOST_BYTES // 2**20} MB is not read.")
+    try:
+        return content.decode("utf-8-sig")
+    except UnicodeDecodeError:
+        raise Problem(f"{path.name}: the {what} is not UTF-8 text.") from None
 
 
 def write_whole(path: Path, content: bytes, *, sources: Iterable[str | Path] = ()) -> Path:

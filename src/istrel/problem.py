@@ -2,7 +2,12 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterable
+
+QUOTED = re.compile(r"“[^”]{80,}”")
+CONTROL = re.compile(r"[\x00-\x1f\x7f-\x9f\u2028\u2029\ud800-\udfff]+")
+MOST, MOST_QUOTED = 600, 60
 
 
 class Problem(Exception):
@@ -17,16 +22,25 @@ class Problem(Exception):
     """
 
     def __init__(self, message: str, *, at: int = -1, length: int = 0) -> None:
-        super().__init__(message)
-        self.message = message
+        self.message = plain_line(message)
+        super().__init__(self.message)
         self.at = at
         self.length = length
+
+
+def plain_line(message: str) -> str:
+    """The message as one line that a terminal shows: no control characters, and long words cut."""
+    line = CONTROL.sub(" ", message)
+    line = QUOTED.sub(lambda found: f"{found.group()[: MOST_QUOTED + 1]}…”", line)
+    return line if len(line) <= MOST else f"{line[:MOST]}…"
 
 
 def nearest(word: str, known: Iterable[str]) -> str:
     """A question that offers the nearest known word (" Did you mean “age”?"), or nothing."""
     import difflib
 
+    if len(word) > MOST_QUOTED:
+        return ""
     by_fold = {name.casefold(): name for name in known}
     close = difflib.get_close_matches(word.casefold(), list(by_fold), n=1, cutoff=0.6)
     return f" Did you mean “{by_fold[close[0]]}”?" if close else ""

@@ -169,7 +169,7 @@ HOSTILE: dict[str, tuple[Callable[[Path], object], str]] = {
     "noise.feather": (lambda p: p.write_bytes(bytes(range(256)) * 9), "no sound Arrow file"),
     "broken.jsonl": (lambda p: p.write_text('{"a": 1}\n{"a": \n'), "broken.jsonl, line 2: this is no JSON record"),
     "list.jsonl": (lambda p: p.write_text("[1, 2]\n[3]\n"), "list.jsonl, line 1: this is no JSON record"),
-    "deep.jsonl": (lambda p: p.write_text("[" * 100_000 + "\n"), "line 1: this is no JSON record"),
+    "deep.jsonl": (lambda p: p.write_text("[" * 100_000 + "\n"), "line 1: the record is nested more than 60 deep"),
     "nul.csv": (lambda p: p.write_bytes(b"a,b\n1,\0\n"), "NUL bytes"),
     "late_nul.csv": (
         lambda p: p.write_bytes(b"a,b\n" + b"1,2\n" * 90_000 + b"1\0x\n"),

@@ -198,7 +198,7 @@ def test_a_codebook_file_is_laid_over_the_guess(tmp_path: Path) -> None:
     data = open_data(path, Opening(codebook=str(book)))
     assert (data.variable("a").title, data.variable("a").level) == ("A thing", Level.ORDINAL)
     assert data.categories("a").values == (1.0, 2.0)
-    for name, says in ((tmp_path / "none.csv", "cannot be read"), (tmp_path / "latin.csv", "is not UTF-8")):
+    for name, says in ((tmp_path / "none.csv", "there is no such file"), (tmp_path / "latin.csv", "is not UTF-8")):
         (tmp_path / "latin.csv").write_bytes(b"name,label\na,caf\xe9\n")
         with pytest.raises(Problem, match=says):
             open_data(path, Opening(codebook=str(name)))

@@ -79,7 +79,7 @@ class Codebook:
 
     variables: tuple[Variable, ...] = ()
 
-    @property
+    @cached_property
     def names(self) -> tuple[str, ...]:
         return tuple(variable.name for variable in self.variables)
 

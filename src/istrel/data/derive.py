@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from itertools import pairwise
 from typing import Any
 
@@ -72,20 +73,26 @@ def order_of(codebook: Codebook) -> tuple[str, ...]:
     done: dict[str, None] = {}
     known = set(codebook.names)
 
-    def visit(name: str, path: tuple[str, ...]) -> None:
-        if name in path:
-            circle = (*path[path.index(name) :], name)
-            steps = ", ".join(f"{child} from {parent}" for child, parent in pairwise(circle))
-            raise Problem(f"A variable cannot be made from itself: {steps}.")
+    def parents(name: str) -> Iterator[str]:
         formula = codebook[name].formula if name in known else None
-        if name in done or formula is None:
-            return
-        for parent in names_in(formula, codebook.names):
-            visit(parent, (*path, name))
-        done[name] = None
+        return iter(names_in(formula, codebook.names) if formula is not None else ())
 
-    for name in codebook.derived:
-        visit(name, ())
+    for first in codebook.derived:
+        path: dict[str, Iterator[str]] = {first: parents(first)} if first not in done else {}
+        while path:
+            name = next(reversed(path))
+            parent = next(path[name], None)
+            if parent is None:
+                path.popitem()
+                if name in known and codebook[name].formula is not None:
+                    done[name] = None
+            elif parent in path:
+                names = list(path)
+                circle = (*names[names.index(parent) :], parent)
+                steps = ", ".join(f"{child} from {other}" for child, other in pairwise(circle))
+                raise Problem(f"A variable cannot be made from itself: {steps}.")
+            elif parent not in done:
+                path[parent] = parents(parent)
     return tuple(done)
 
 

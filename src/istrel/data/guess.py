@@ -13,7 +13,9 @@ from istrel.data.levels import Level
 from istrel.data.table import Table
 from istrel.stats.distinct import distinct_values
 
-CODE_LIKE = np.array([-9, -8, -7, -99, -98, -97, -999, -998, -9999, 9, 99, 98, 97, 999, 998, 9999, 99999], float)
+CODE_LIKE = np.sort(
+    np.array([-9, -8, -7, -99, -98, -97, -999, -998, -9999, 9, 99, 98, 97, 999, 998, 9999, 99999], float)
+)
 IDENTIFIER_NAME = re.compile(r"(^|_|\b)(id|nr|no|number|code|key|case|uuid|index)(\b|_|$)|Id$|ID$", re.IGNORECASE)
 PERSON_NAME = re.compile(
     r"^(participant|subject|respondent|patient|person|student|pupil|learner|member|client|case|household|record)"
@@ -59,7 +61,7 @@ def suspected_codes(values: NDArray[np.float64]) -> tuple[float, ...]:
     or are 0 and 1.
     """
     distinct = distinct_values(values[np.isfinite(values)])
-    coded = np.isin(distinct, CODE_LIKE)
+    coded = CODE_LIKE[np.minimum(np.searchsorted(CODE_LIKE, distinct), CODE_LIKE.size - 1)] == distinct
     while coded.any():
         rest = distinct[~coded]
         if rest.size < 2:

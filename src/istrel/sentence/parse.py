@@ -10,7 +10,7 @@ from pathlib import Path
 from typing import Any, cast
 
 import platformdirs
-from lark import Lark, Token, Transformer
+from lark import Lark, Token, Transformer, Tree
 from lark import __version__ as lark_version
 from lark.exceptions import UnexpectedInput, VisitError
 
@@ -41,6 +41,7 @@ from istrel.sentence.settings import Said, Settings, read_settings, refuse_stran
 from istrel.sentence.vocabulary import CLAUSES_OF, FORMS, VERBS
 
 SIGNS = {"×": "*", "−": "-"}
+DEEPEST = 200
 OPERATOR_WORDS = {"≤": "<=", "≥": ">=", "≠": "!=", "<>": "!=", "==": "="}
 
 
@@ -79,13 +80,27 @@ def parse_expression(text: str) -> Formula:
 
 def _parsed(text: str, start: str) -> Any:
     try:
-        return Build().transform(grammar().parse(text, start=start))
+        tree = grammar().parse(text, start=start)
+        _refuse_deep(tree, text)
+        return Build().transform(tree)
     except UnexpectedInput as error:
         raise explain(text, error) from None
     except VisitError as error:
         if isinstance(error.orig_exc, Problem):
             raise error.orig_exc from None
         raise
+
+
+def _refuse_deep(tree: Tree[Token], text: str) -> None:
+    """Raises a Problem for what is nested deeper than a person writes: brackets in brackets, sums of hundreds of terms."""
+    level = [tree]
+    for _ in range(DEEPEST):
+        level = [child for node in level for child in node.children if isinstance(child, Tree)]
+        if not level:
+            return
+    raise Problem(
+        f"This is nested more than {DEEPEST} deep; make parts of it variables of their own.", length=len(text)
+    )
 
 
 @cache

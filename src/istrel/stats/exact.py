@@ -13,7 +13,7 @@ Counts = NDArray[np.int64]
 SEED, DRAWS = 20_240_229, 20_000
 MOST_TABLES = 200_000
 AS_LIKELY = 1 + 1e-7
-MOST_CASES = 2_000
+MOST_CASES, MOST_CELLS = 2_000, 2_000
 
 
 @dataclass(frozen=True)
@@ -55,6 +55,8 @@ def exact_test(counts: Counts, *, wanted: bool = True) -> ExactTest:
         return ExactTest(Undefined("expected counts are large enough for chi-square"))
     if table.sum() > MOST_CASES:
         return ExactTest(Undefined(f"only for up to {MOST_CASES:,} cases"))
+    if table.size > MOST_CELLS:
+        return ExactTest(Undefined(f"only for tables of up to {MOST_CELLS:,} cells"))
     enumerated = _enumerated(table)
     if enumerated is not None:
         return ExactTest(enumerated, "enumeration")

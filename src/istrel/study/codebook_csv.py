@@ -23,6 +23,7 @@ from istrel.problem import Problem, nearest
 from istrel.sentence import parse_expression
 from istrel.sentence.show_formula import show_expression
 
+MOST_DERIVED = 2_000
 HEADS = ("name", "level", "label", "unit", "decimals", "values", "missing", "formula", "use")
 
 
@@ -62,6 +63,8 @@ def read_codebook(text: str, name: str, base: Codebook) -> Codebook:
     for line, row in _rows(text, name):
         with _told(name, line):
             base = _laid(base, row)
+            if (row.get("formula") or "").strip() and len(base.derived) > MOST_DERIVED:
+                raise Problem(f"more than {MOST_DERIVED:,} derived variables are not made; lay over fewer.")
     return base
 
 

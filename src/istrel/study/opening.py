@@ -11,7 +11,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.guess import guess_codebook
 from istrel.data.reading import ReadingSettings, read
 from istrel.data.reading.watch import Watch
-from istrel.problem import Problem
+from istrel.files import read_small
 from istrel.study.codebook_csv import read_codebook
 from istrel.study.recipes import Read
 from istrel.study.study import StudySource
@@ -60,12 +60,7 @@ def open_source(path: str | Path, opening: Opening | None = None, watch: Watch |
 
 
 def _laid_over(codebook: Codebook, path: Path) -> Codebook:
-    try:
-        return read_codebook(path.read_text(encoding="utf-8-sig"), path.name, codebook)
-    except OSError:
-        raise Problem(f"{path}: the codebook cannot be read.") from None
-    except UnicodeDecodeError:
-        raise Problem(f"{path.name}: the codebook is not UTF-8 text.") from None
+    return read_codebook(read_small(path, "codebook"), path.name, codebook)
 
 
 def reread(old: StudySource, new: StudySource) -> StudySource:

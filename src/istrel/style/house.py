@@ -9,6 +9,7 @@ from typing import Annotated
 
 import msgspec
 
+from istrel.files import read_small
 from istrel.problem import Problem, nearest
 
 FOLDER = Path(__file__).parent / "styles"
@@ -110,11 +111,11 @@ def load_style(name: str = "apa7") -> HouseStyle:
             f"There is no house style “{name}”.{nearest(name, SHIPPED)} Shipped: {', '.join(SHIPPED)}; or name a .toml file."
         )
     try:
-        style = msgspec.toml.decode(path.read_bytes(), type=HouseStyle)
+        style = msgspec.toml.decode(read_small(path, "house style"), type=HouseStyle)
         return msgspec.structs.replace(style, words={**language_words(style.language), **style.words})
     except msgspec.ValidationError as error:
         what, _, key = str(error).partition(" - at `$.")
         raise Problem(f"{path.name}, key {key.rstrip('`') or '(top)'}: {what[0].lower()}{what[1:]}.") from None
-    except (msgspec.DecodeError, UnicodeDecodeError) as error:
+    except msgspec.DecodeError as error:
         line = re.search(r"line (\d+)", str(error))
         raise Problem(f"{path.name}, line {line.group(1) if line else '?'}: this is no valid TOML ({error}).") from None

@@ -2,16 +2,22 @@
 
 from __future__ import annotations
 
+import os
+from collections.abc import Iterable, Iterator
 from pathlib import Path
+from typing import Any
 
 import pyarrow as pa
 
+from istrel.data.column import Column
 from istrel.data.reading.columns import column_of
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.sniff import clean_names
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Source, Table, stamp_of
 from istrel.problem import Problem
+
+MOST_VALUES = 80_000_000
 
 
 def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
@@ -21,14 +27,43 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     try:
         with pa.OSFile(str(path), "rb") as file:
             try:
-                whole = pa.ipc.open_file(file).read_all()
+                reader: Any = pa.ipc.open_file(file)
+                batches = (reader.get_batch(place) for place in range(reader.num_record_batches))
             except pa.ArrowInvalid:
                 file.seek(0)
-                whole = pa.ipc.open_stream(file).read_all()
+                reader = batches = pa.ipc.open_stream(file)
+            whole = pa.Table.from_batches(_bounded(path, batches), reader.schema)
         whole.validate(full=True)  # the file is believed as it stands: a false offset would end the program
     except (pa.ArrowException, OSError, UnicodeError) as error:
         raise Problem(f"{path.name}: this is no sound Arrow file, or it was cut off.") from error
     return table_of(path, whole, "Arrow")
+
+
+def _bounded(path: Path, batches: Iterable[pa.RecordBatch]) -> Iterator[pa.RecordBatch]:
+    rows = 0
+    for batch in batches:
+        rows += batch.num_rows
+        refuse_many(path, rows, batch.num_columns)
+        yield batch
+
+
+def refuse_many(path: Path, rows: int, columns: int) -> None:
+    """Raises a Problem for a table that would not fit the memory, before it is unpacked: a few kilobytes can say anything."""
+    most = int(os.environ.get("ISTREL_MOST_VALUES", MOST_VALUES))
+    if rows * columns > most:
+        raise Problem(
+            f"{path.name}: it holds {rows:,} rows of {columns:,} columns, more than {most:,} values. Take fewer columns, "
+            "or set ISTREL_MOST_VALUES to a larger number if the memory is there."
+        )
+
+
+def _column(path: Path, name: str, chunked: pa.ChunkedArray, decimal: str) -> Column:
+    try:
+        return column_of(name, chunked, decimal)
+    except (pa.ArrowException, ValueError, OverflowError) as error:
+        raise Problem(
+            f"{path.name}: the column “{name}” holds what cannot be shown as numbers, dates or text."
+        ) from error
 
 
 def table_of(path: Path, whole: pa.Table, reading: str, *, remarks: tuple[str, ...] = (), decimal: str = ".") -> Table:
@@ -45,8 +80,8 @@ def table_of(path: Path, whole: pa.Table, reading: str, *, remarks: tuple[str, .
         raise Problem(f"{path.name}: there are names but no rows of data below them.")
     try:
         names = clean_names(tuple(str(name) for name in whole.column_names))
-        columns = tuple(column_of(name, whole.column(i), decimal) for i, name in enumerate(names))
-    except (pa.ArrowException, UnicodeError) as error:
-        raise Problem(f"{path.name}: a column holds what cannot be shown as numbers, dates or text.") from error
+    except UnicodeError as error:
+        raise Problem(f"{path.name}: a name in it is not UTF-8 text.") from error
+    columns = tuple(_column(path, name, whole.column(i), decimal) for i, name in enumerate(names))
     source = Source(path.name, str(path.resolve()), stamp_of(path), reading, remarks)
     return Table(columns, source)

@@ -30,6 +30,8 @@ DATES = (
 def column_of(name: str, chunked: pa.ChunkedArray, decimal: str = ".") -> Column:
     """A column as Istrel keeps it; texts that are numbers or dates are read as such, the others among them set aside."""
     kind = chunked.type
+    if pa.types.is_dictionary(kind) and any(chunk.dictionary.null_count for chunk in chunked.chunks):
+        return column_of(name, chunked.cast(kind.value_type), decimal)  # a missing value among the words themselves
     if pa.types.is_dictionary(kind) or pa.types.is_string(kind):
         return _of_texts(name, chunked, decimal)
     if pa.types.is_null(kind):

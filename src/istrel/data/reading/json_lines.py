@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+import re
 from pathlib import Path
 
+import numpy as np
 import pyarrow as pa
 import pyarrow.json as arrow_json
 
@@ -13,12 +15,16 @@ from istrel.data.reading.watch import Watch, WatchedFile
 from istrel.data.table import Table
 from istrel.problem import Problem
 
-LARGEST_LINE = 16 * 2**20
+LARGEST_LINE, LOOKED_THROUGH = 16 * 2**20, 8 * 2**20
+DEEPEST, MOST_NAMES = 60, 5_000
+STRING = re.compile(rb'"(?:[^"\\]|\\.)*"')
+NAME = re.compile(rb'"((?:[^"\\]|\\.)*)"\s*:')
 
 
 def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     """The table in a file of JSON lines; values of mixed kinds in one name are read as text."""
     del settings
+    _refuse_monsters(path)
     try:
         return table_of(path, _read(path, watch, None), "JSON lines")
     except pa.ArrowInvalid:
@@ -29,6 +35,35 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
         raise Problem(
             f"{path.name}, line {error.args[1] if len(error.args) > 1 else 1}: this is no JSON record."
         ) from None
+
+
+def _refuse_monsters(path: Path) -> None:
+    """Raises a Problem for what would end the reader instead of being read: a line without end, depth, names in thousands."""
+    names: set[bytes] = set()
+    seen = 0
+    with path.open("rb") as file:
+        for number, line in enumerate(iter(lambda: file.readline(LARGEST_LINE + 1), b""), start=1):
+            if len(line) > LARGEST_LINE:
+                raise Problem(
+                    f"{path.name}, line {number}: a record of more than {LARGEST_LINE // 2**20} MB is not read."
+                )
+            if line.count(b"[") + line.count(b"{") > DEEPEST and _depth(line) > DEEPEST:
+                raise Problem(f"{path.name}, line {number}: the record is nested more than {DEEPEST} deep.")
+            seen += len(line)
+            if seen < LOOKED_THROUGH or number % 64 == 0:
+                names.update(NAME.findall(line))
+                if len(names) > MOST_NAMES:
+                    raise Problem(
+                        f"{path.name}: the records hold more than {MOST_NAMES:,} different names, which no table has."
+                    )
+
+
+def _depth(line: bytes) -> int:
+    """How deep the brackets of a record are nested, outside of texts."""
+    signs = STRING.sub(b"", line)
+    steps = np.frombuffer(signs, np.uint8)
+    rises = np.isin(steps, (0x5B, 0x7B)).astype(np.int64) - np.isin(steps, (0x5D, 0x7D))
+    return int(np.cumsum(rises).max(initial=0))
 
 
 def _read(path: Path, watch: Watch, schema: pa.Schema | None) -> pa.Table:

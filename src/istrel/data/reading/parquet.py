@@ -7,7 +7,7 @@ from pathlib import Path
 import pyarrow as pa
 import pyarrow.parquet as pq
 
-from istrel.data.reading.arrow import table_of
+from istrel.data.reading.arrow import refuse_many, table_of
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Table
@@ -19,6 +19,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     del settings
     try:
         with pq.ParquetFile(path) as file:
+            refuse_many(path, file.metadata.num_rows, len(file.schema_arrow))
             groups = []
             for group in range(file.num_row_groups):
                 watch.report(group / max(1, file.num_row_groups))

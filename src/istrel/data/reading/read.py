@@ -9,6 +9,7 @@ from pathlib import Path
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Table, stamp_of
+from istrel.files import refuse_unreadable
 from istrel.problem import Problem
 
 FORMATS = {
@@ -58,13 +59,6 @@ def format_of(path: Path) -> str:
 
 def check(path: Path) -> None:
     """Raises the plain message where a path holds nothing to read."""
-    if not path.exists():
-        raise Problem(f"{path}: there is no such file.")
-    if path.is_dir():
-        raise Problem(f"{path}: this is a folder; name a file in it.")
-    try:
-        with path.open("rb") as file:
-            if not file.read(1):
-                raise Problem(f"{path.name}: the file is empty.")
-    except OSError as error:
-        raise Problem(f"{path}: cannot be read ({(error.strerror or 'no access').lower()}).") from error
+    refuse_unreadable(path)
+    if not path.stat().st_size:
+        raise Problem(f"{path.name}: the file is empty.")

@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
+from istrel.problem import Problem
+
 
 @dataclass(frozen=True)
 class ReadingSettings:
@@ -22,3 +24,9 @@ class ReadingSettings:
     encoding: str | None = None
     header_row: int | None = None
     sheet: str | None = None
+
+    def __post_init__(self) -> None:
+        if self.delimiter is not None and (len(self.delimiter) != 1 or not self.delimiter.isascii()):
+            raise Problem(
+                f"“{self.delimiter}” separates no fields: the delimiter is one ASCII character, such as ; or \\t."
+            )

@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+import contextlib
 import json
+import os
 import subprocess
 import sys
 import tempfile
@@ -20,7 +22,9 @@ from istrel.data.table import Table
 from istrel.problem import Problem, nearest
 
 MOST_BYTES = 2**30
-PATIENCE = 600.0
+PATIENCE, SECONDS_PER_BYTE = 8.0, 2e-6  # with more for every byte unpacked
+MOST_ANSWER = 64 * 2**20
+MOST_NAMED = 12
 GIVEN_UP = "it cannot be read as a workbook. Save it again from a spreadsheet program, or as delimited text (.csv)."
 
 
@@ -57,8 +61,8 @@ def sheet_names(path: Path) -> tuple[str, ...]:
     return tuple(_ask(path, {"path": str(path), "list": True}, Watch()).get("sheets", ()))
 
 
-def check_size(path: Path) -> None:
-    """Refuse what is no archive, or would be too large unpacked.
+def check_size(path: Path) -> int:
+    """The bytes of the archive unpacked; refuses what is no archive, or would be too large.
 
     Raises
     ------
@@ -75,39 +79,48 @@ def check_size(path: Path) -> None:
             f"{path.name}: unpacked it would take {size / 2**30:.1f} GB, more than a workbook may (1 GB). "
             "Save the sheet as delimited text (.csv)."
         )
+    return size
 
 
 def _ask(path: Path, request: dict[str, Any], watch: Watch) -> dict[str, Any]:
     """What the process that takes the workbook apart answers."""
-    command = [sys.executable, "-I", "-c", BOOT, json.dumps(sys.path), json.dumps(request)]
-    until = time.monotonic() + PATIENCE
-    with subprocess.Popen(command, stdout=subprocess.PIPE, stderr=subprocess.DEVNULL) as worker:
+    patience = PATIENCE + SECONDS_PER_BYTE * check_size(path)
+    request = {**request, "paths": sys.path, "seconds": patience, "parent": os.getpid()}
+    until = time.monotonic() + patience
+    with (
+        tempfile.TemporaryFile() as asked,
+        tempfile.TemporaryFile() as said,
+    ):  # files, not pipes: nobody waits for a reader
+        asked.write(json.dumps(request).encode())
+        asked.seek(0)
+        with subprocess.Popen(
+            [sys.executable, "-I", "-c", BOOT], stdin=asked, stdout=said, stderr=subprocess.DEVNULL
+        ) as worker:
+            try:
+                while worker.poll() is None:
+                    watch.report(0.5)
+                    if time.monotonic() > until:
+                        raise Problem(f"{path.name}: {GIVEN_UP} (It was given up after {patience:.0f} seconds.)")
+                    with contextlib.suppress(subprocess.TimeoutExpired):
+                        worker.wait(0.05)
+            except BaseException:
+                worker.kill()
+                raise
+        said.seek(0)
         try:
-            while worker.poll() is None:
-                watch.report(0.5)
-                if time.monotonic() > until:
-                    raise Problem(f"{path.name}: reading took longer than ten minutes and was given up.")
-                try:
-                    worker.wait(0.05)
-                except subprocess.TimeoutExpired:
-                    continue
-        except Problem:
-            worker.kill()
-            raise
-        assert worker.stdout is not None
-        said = worker.stdout.read()
-    try:
-        answer: dict[str, Any] = json.loads(said)
-    except ValueError:
-        raise Problem(f"{path.name}: {GIVEN_UP}") from None
+            answer: dict[str, Any] = json.loads(said.read(MOST_ANSWER))
+        except ValueError:
+            raise Problem(f"{path.name}: {GIVEN_UP}") from None
     return answer
 
 
 def _no_sheet(path: Path, wanted: str, sheets: list[str]) -> str:
-    return f"{path.name}: there is no sheet “{wanted}”.{nearest(wanted, sheets)} Its sheets are {', '.join(sheets)}."
+    some = ", ".join(sheet[:60] for sheet in sheets[:MOST_NAMED])
+    more = f" and {len(sheets) - MOST_NAMED:,} more" if len(sheets) > MOST_NAMED else ""
+    return f"{path.name}: there is no sheet “{wanted}”.{nearest(wanted, sheets)} Its sheets are {some}{more}."
 
 
 BOOT = (
-    "import json, sys; sys.path[:] = json.loads(sys.argv[1]); "
-    "from istrel.data.reading.workbook import answer; answer(json.loads(sys.argv[2]))"
+    "import json, sys; request = json.load(sys.stdin); sys.path[:] = request['paths']; "
+    "from istrel.data.reading.workbook import answer; answer(request)"
 )

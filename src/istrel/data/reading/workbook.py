@@ -4,8 +4,11 @@ from __future__ import annotations
 
 import datetime
 import json
+import os
 import resource
 import sys
+import time
+from threading import Thread
 from typing import Any
 
 import pyarrow as pa
@@ -17,11 +20,21 @@ LOOK_AT = 20
 def answer(request: dict[str, Any]) -> None:
     """Do what is asked and print one JSON object: the sheet read and remarks, or the sheets there are, or the trouble."""
     resource.setrlimit(resource.RLIMIT_AS, (MOST_MEMORY, MOST_MEMORY))
+    seconds = int(request["seconds"]) + 1
+    resource.setrlimit(resource.RLIMIT_CPU, (seconds, seconds))  # it ends even where nobody is left to end it
+    Thread(target=_leave_with, args=(request["parent"],), daemon=True).start()
     try:
         said = _answer(request)
     except MemoryError:
         said = {"trouble": "the sheet needs more than 4 GB of memory. Save it as delimited text (.csv)."}
     json.dump(said, sys.stdout)
+
+
+def _leave_with(parent: int) -> None:
+    """End this process once the one that asked is gone."""
+    while os.getppid() == parent:
+        time.sleep(0.5)
+    os._exit(1)
 
 
 def _answer(request: dict[str, Any]) -> dict[str, Any]:
@@ -48,7 +61,7 @@ def _answer(request: dict[str, Any]) -> dict[str, Any]:
     if head > 0 and first is None:
         remarks.append(f"Names were found in row {head + 1} of the sheet “{name}”; what stands above is left out.")
     if first is None and len(sheets) > 1:
-        others = ", ".join(sheet for sheet in sheets if sheet != name)
+        others = ", ".join(sheet[:60] for sheet in sheets[:13] if sheet != name) + (", …" if len(sheets) > 13 else "")
         remarks.append(f"Only the sheet “{name}” was read; there are also {others}.")
     names = [_text(value) or "" for value in rows[head]] if first != 0 else [""] * len(rows[0])
     body = rows[head + 1 :] if first != 0 else rows

@@ -11,6 +11,7 @@ from istrel.app.stations.codebook.page import Page
 from istrel.app.widgets.simple import box, button, column, label, row
 from istrel.app.widgets.variable_table import TableColumn, VariableModel, variable_table
 from istrel.data.codebook import Variable, parse_missing
+from istrel.files import read_small
 from istrel.problem import Problem
 from istrel.sentence.show_formula import show_expression, show_name
 from istrel.study.changes import Change
@@ -207,11 +208,8 @@ class Codebook(QWidget):
         from pathlib import Path
 
         try:
-            text = Path(path).read_text(encoding="utf-8-sig")
+            text = read_small(Path(path), "codebook")
             matched = match_codebook(text, Path(path).name, self._model.study.codebook, self._model.study.source.raw)
-        except (OSError, UnicodeDecodeError):
-            self._say(f"{path}: the codebook cannot be read as UTF-8 text.")
-            return
         except Problem as problem:
             self._say(problem.message)
             return
