@@ -3,7 +3,7 @@ PYTHON := .venv/bin/python
 STAMP := .venv/.set-up
 OFFSCREEN := QT_QPA_PLATFORM=offscreen
 
-.PHONY: help setup demo test check bench screenshots format lock
+.PHONY: help setup demo test check bench fuzz screenshots format lock
 
 help: ## list what can be done here
 	@grep -hE '^[a-z]+:.*## ' $(MAKEFILE_LIST) | sed 's/:.*## /\t/' | expand -t 14
@@ -33,6 +33,9 @@ format: $(STAMP) ## put the code into its form
 
 bench: $(STAMP) ## measure: ratios to floors taken in the same run
 	$(OFFSCREEN) $(PYTHON) tools/bench.py $(ARGUMENTS)
+
+fuzz: $(STAMP) ## seeded inputs of every family, at most five minutes; ISTREL_SEED chooses others
+	$(OFFSCREEN) $(PYTHON) tools/fuzz.py $(ARGUMENTS)
 
 screenshots: $(STAMP) ## one current picture of each main view, from the demo study
 	$(OFFSCREEN) $(PYTHON) tools/screenshots.py

@@ -108,7 +108,10 @@ BAD = {
     "no sentence": (["make", str(LEARNERS)], "the following arguments are required: SENTENCE"),
     "unknown option": (["make", str(LEARNERS), SENTENCE, "--colour", "red"], "--colour"),
     "unknown style": (["make", str(LEARNERS), SENTENCE, "--to", "json", "--style", "mla"], "no house style “mla”"),
-    "two delimiters": (["make", str(LEARNERS), SENTENCE, "--to", "json", "--delimiter", ";;"], "the delimiter is one ASCII character"),
+    "two delimiters": (
+        ["make", str(LEARNERS), SENTENCE, "--to", "json", "--delimiter", ";;"],
+        "the delimiter is one ASCII character",
+    ),
     "not yet": (["build", str(LEARNERS)], "“istrel build” cannot be done yet"),
     "one variable": (["make", str(LEARNERS), "relate age", "--to", "json"], "Relate needs two variables or more"),
     "window of nothing": (["nothing.csv"], "nothing.csv: there is no such file."),

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import datetime
 import io
+import os
 import zipfile
 from collections.abc import Callable
 from pathlib import Path
@@ -157,6 +158,13 @@ def twisted(path: Path) -> None:
     path.write_bytes(bytes(content))
 
 
+def far_moments(path: Path) -> None:
+    """Records that hold a time beyond the calendar."""
+    table = pa.table({"a": pa.array([{"t": 2**62}], pa.struct([("t", pa.timestamp("s"))]))})
+    with pa.OSFile(str(path), "wb") as file, pa.ipc.new_file(file, table.schema) as writer:
+        writer.write_table(table)
+
+
 HOSTILE: dict[str, tuple[Callable[[Path], object], str]] = {
     "bomb.xlsx": (bomb, "unpacked it would take 1.1 GB"),
     "corner.xlsx": (far_corner, "(cannot be read as a workbook|more than 4 GB)"),
@@ -170,6 +178,16 @@ HOSTILE: dict[str, tuple[Callable[[Path], object], str]] = {
     "broken.jsonl": (lambda p: p.write_text('{"a": 1}\n{"a": \n'), "broken.jsonl, line 2: this is no JSON record"),
     "list.jsonl": (lambda p: p.write_text("[1, 2]\n[3]\n"), "list.jsonl, line 1: this is no JSON record"),
     "deep.jsonl": (lambda p: p.write_text("[" * 100_000 + "\n"), "line 1: the record is nested more than 60 deep"),
+    "names.jsonl": (
+        lambda p: p.write_text("".join(f'{{"k{i}": 1, "j{i}": 2}}\n' for i in range(3_000))),
+        "more than 5,000 different names",
+    ),
+    "pipe.csv": (os.mkfifo, "no regular file"),
+    "same.parquet": (
+        lambda p: pq.write_table(pa.table({"a": pa.nulls(90_000_000, pa.int8())}), p),
+        "holds 90,000,000 rows of 1 columns",
+    ),
+    "stamps.arrow": (far_moments, "the column “a” holds what cannot be shown"),
     "nul.csv": (lambda p: p.write_bytes(b"a,b\n1,\0\n"), "NUL bytes"),
     "late_nul.csv": (
         lambda p: p.write_bytes(b"a,b\n" + b"1,2\n" * 90_000 + b"1\0x\n"),
@@ -205,6 +223,17 @@ def test_mixed_json_records_are_read_as_text(tmp_path: Path) -> None:
     (tmp_path / "m.jsonl").write_text('{"a": 1, "b": [1, 2]}\n{"a": "x", "b": {"c": 1}}\n')
     table = read(tmp_path / "m.jsonl")
     assert shown(table) == [["1", "[1, 2]"], ["x", '{"c": 1}']]
+
+
+def test_a_missing_value_among_the_words_of_a_dictionary_is_missing(tmp_path: Path) -> None:
+    words = pa.DictionaryArray.from_arrays(pa.array([0, 1, 0, 2]), pa.array(["x", None, "y"]))
+    pq.write_table(pa.table({"a": words.cast(pa.string())}), tmp_path / "a.parquet")
+    with (
+        pa.OSFile(str(tmp_path / "a.arrow"), "wb") as file,
+        pa.ipc.new_file(file, pa.schema([("a", words.type)])) as out,
+    ):
+        out.write_table(pa.table({"a": words}))
+    assert shown(read(tmp_path / "a.arrow")) == shown(read(tmp_path / "a.parquet"))
 
 
 DATES = {

@@ -11,6 +11,7 @@ from hypothesis import strategies as st
 from istrel.data.formula.tree import And, Between, Comparison, IsMissing, Literal, Name, Not, OneOf, Or, Span
 from istrel.problem import Problem
 from istrel.sentence import parse
+from istrel.sentence.parse import parse_condition
 from istrel.sentence.request import AllOf, Crossed, Request, show
 from istrel.sentence.settings import Settings, fitting_settings
 from istrel.sentence.vocabulary import SETTINGS, STATISTICS, VERBS, usual_form
@@ -206,3 +207,17 @@ def test_no_text_whatsoever_breaks_the_parser(text: str) -> None:
     for sentence in (text, f"describe {text}", f"describe x among {text}", f"describe x with {text}"):
         with contextlib.suppress(Problem):
             parse(sentence)
+
+
+@pytest.mark.parametrize(
+    "text",
+    [
+        "(" * 1000 + "age > 3" + ")" * 1000,
+        "not " * 1000 + "age > 3",
+        "log(" * 800 + "age" + ")" * 800 + " > 1",
+        "age + " * 900 + "1 > 2",
+    ],
+)
+def test_what_is_nested_without_end_is_refused_in_a_plain_line(text: str) -> None:
+    with pytest.raises(Problem, match="nested more than 200 deep"):
+        parse_condition(text)

@@ -55,14 +55,14 @@ def find_rows(data: Dataset, text: str) -> tuple[int, ...]:
             if hits:
                 found |= column.valid & np.isin(column.values, hits)
         elif column.kind is Kind.DATE:
-            if len(text) >= 4 and text[:4].isdigit():
+            if len(text) >= 4 and text[:4].isdecimal():
                 days = np.datetime_as_string(column.values[column.valid].astype("datetime64[D]"))
                 found[np.flatnonzero(column.valid)[np.char.startswith(days, text)]] = True
         elif (number := _number(text)) is not None:
             found |= column.valid & (column.values == number)
         odd = [i for i, unread in enumerate(column.unread.texts) if wanted in unread.casefold()]
         found[column.unread.rows[odd]] = True
-    if not found.any() and text.isdigit() and 1 <= int(text) <= data.n_rows:
+    if not found.any() and text.isdecimal() and len(text) < 16 and 1 <= int(text) <= data.n_rows:
         return (int(text),)
     return rows_of(found)
 

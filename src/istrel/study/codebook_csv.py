@@ -180,7 +180,7 @@ def _level(word: str) -> Level:
 
 
 def _decimals(word: str) -> int:
-    if not word.isdigit() or int(word) > 15:
+    if not (word.isascii() and word.isdigit()) or len(word) > 2 or int(word) > 15:
         raise Problem(f"decimals are a whole number from 0 to 15; “{word}” is none.")
     return int(word)
 

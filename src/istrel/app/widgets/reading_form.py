@@ -112,7 +112,7 @@ class ReadingForm(QWidget):
             Where the row of names is no whole number.
         """
         text = self.names_row.text().strip()
-        if text and not text.isdigit():
+        if text and not text.isdecimal():
             raise Problem("The row of names is a whole number counted from 1; 0 where the file has no names.")
         delimiter, decimal, encoding = (choice.currentData() for choice in self.choices.values())
         header_row = int(text) if text else None

@@ -86,7 +86,7 @@ def _named(wanted: str, sheets: list[str]) -> str | None:
     """A sheet by its name, or by its number from 1."""
     if wanted in sheets:
         return wanted
-    if wanted.isdigit() and 1 <= int(wanted) <= len(sheets):
+    if wanted.isascii() and wanted.isdigit() and len(wanted) < 9 and 1 <= int(wanted) <= len(sheets):
         return sheets[int(wanted) - 1]
     return next((sheet for sheet in sheets if sheet.casefold() == wanted.casefold()), None)
 

@@ -221,7 +221,7 @@ def _decimals(text: str) -> int | None:
     plain = text.strip()
     if not plain:
         return None
-    if not plain.isdigit() or int(plain) > 15:
+    if not plain.isdecimal() or len(plain) > 2 or int(plain) > 15:
         raise Problem(f"Decimals are a whole number from 0 to 15; “{plain}” is none.")
     return int(plain)
 
