@@ -49,7 +49,8 @@ def _bounded(path: Path, batches: Iterable[pa.RecordBatch]) -> Iterator[pa.Recor
 
 def refuse_many(path: Path, rows: int, columns: int) -> None:
     """Raises a Problem for a table that would not fit the memory, before it is unpacked: a few kilobytes can say anything."""
-    most = int(os.environ.get("ISTREL_MOST_VALUES", MOST_VALUES))
+    said = os.environ.get("ISTREL_MOST_VALUES", "")
+    most = int(said) if said.isdecimal() and len(said) < 16 else MOST_VALUES
     if rows * columns > most:
         raise Problem(
             f"{path.name}: it holds {rows:,} rows of {columns:,} columns, more than {most:,} values. Take fewer columns, "

@@ -16,9 +16,8 @@ KEY = r"^\s*[+-]?(0[0-9]+|0[xX][0-9A-Fa-f]+|[0-9]{16,})\s*$"
 EXACT_IN_FLOAT = 2.0**53
 PIECE = 2**18
 ZERO, SMALL_X, LARGE_X = (ord(sign) for sign in "0xX")
-LAST_SIGN = ord(
-    ","
-)  # spaces, quotes, a plus and a comma; above it come the minus, point and stroke of dates and numbers
+# Spaces, quotes, a plus and a comma; above it come the minus, point and stroke of dates and numbers.
+LAST_SIGN = ord(",")
 
 
 class Scan:
