@@ -194,11 +194,6 @@ def shown_categories(name: str, data: Dataset, groupings: Sequence[Grouping]) ->
     return [place for place, value in enumerate(categories.values) if occurs[place] or value in declared]
 
 
-def everyone(cases: Cases) -> Grouping:
-    """All cases in use as one group without a name."""
-    return cases.everyone
-
-
 def resolve_groupings(request: Request, data: Dataset, cases: Cases) -> tuple[Grouping, ...]:
     """The groupings of a sentence; all cases together where there is none, or where a total is wanted.
 
@@ -211,7 +206,7 @@ def resolve_groupings(request: Request, data: Dataset, cases: Cases) -> tuple[Gr
 
     groupings = tuple(resolve_grouping(crossed, data, cases, show_missing=show) for crossed in request.across)
     if not groupings or request.settings["total"]:
-        groupings = (*groupings, everyone(cases))
+        groupings = (*groupings, cases.everyone)
     return groupings
 
 

@@ -8,7 +8,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.exhibits.cases import Group, Grouping, everyone
+from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Text, count_cell, say
 from istrel.exhibits.wording import group_label, has_groups
@@ -39,7 +39,7 @@ def groups_of(plan: Any) -> Iterator[tuple[str, Grouping, Arranged]]:
 
 def values_in_use(name: str, plan: Any) -> Array:
     """All values of a variable among the cases in use, ascending."""
-    return arranged(name, everyone(plan.cases), plan.data).values
+    return arranged(name, plan.cases.everyone, plan.data).values
 
 
 def density_of(values: Array, said: Settings) -> densities.Density | None:

@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.data.levels import Level
 from istrel.exhibits.behind import Behind
-from istrel.exhibits.cases import Group, everyone
+from istrel.exhibits.cases import Group
 from istrel.exhibits.figure import Axis, Bars, FigureSheet, Item, Line, Mark, Panel
 from istrel.exhibits.forms.common import (
     bandwidth_words,
@@ -111,7 +111,7 @@ def shared_edges(name: str, plan: Any, usual: str = "freedman-diaconis") -> binn
     if values.size == 0:
         return None
     settings = class_settings(plan.request.settings, usual)
-    key = ("edges", name, everyone(plan.cases).key, settings)
+    key = ("edges", name, plan.cases.everyone.key, settings)
     return store_of(plan.data).once(key, lambda: binning.class_edges(values, settings), lambda _: 1024)
 
 
