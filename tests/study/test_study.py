@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import json
 from collections.abc import Callable
 from pathlib import Path
 
@@ -11,6 +12,7 @@ from istrel.data.codebook import MissingCode, ValueLabel
 from istrel.data.corrections import Aside, Correction
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
+from istrel.data.reading import ReadingSettings
 from istrel.demo import CODEBOOK, LEARNERS
 from istrel.exhibits.make import make_exhibit
 from istrel.problem import Problem
@@ -30,9 +32,13 @@ from istrel.study.changes.codebook import (
     TreatAsMissing,
 )
 from istrel.study.changes.manuscript import Accept, Drop, Keep, Move
+from istrel.study.changes.sources import AddSource, ReadAgain, UseSource
+from istrel.study.combining import joined, made_long, stacked
 from istrel.study.history import History
 from istrel.study.manuscript import Moved, compose, moved_between, numbers_of
-from istrel.study.opening import Opening, open_data
+from istrel.study.opening import Opening, open_data, open_source, paste_source, reread
+from istrel.study.record import Record, change_of, record_of
+from istrel.study.remake import made
 from istrel.study.study import Accepted, Kept, Study, study_of
 from istrel.style.house import HouseStyle
 
@@ -85,6 +91,66 @@ def test_every_change_can_be_undone_and_done_again(change: Change, history: Hist
     assert undone.redo_words == change.words
     assert undone.redo().study is done.study
     assert undone.do(change).future == ()
+
+
+def test_a_history_written_as_json_and_done_again_gives_the_same_study(tmp_path: Path) -> None:
+    first, more, third = (tmp_path / f"{name}.csv" for name in ("first", "more", "third"))
+    first.write_text("id,score,kind\n" + "".join(f"{k},{k % 17},{'ab'[k % 2]}\n" for k in range(60)))
+    more.write_text("id,place\n" + "".join(f"{k},{'xyz'[k % 3]}\n" for k in range(60)))
+    third.write_text("id;score;kind\n61;3,5;a\n")
+    history = History(Study((open_source(first),)))
+    pasted = paste_source("a\tb\n1\t2\n3\t4\n")
+    for change in (
+        Correct((Correction("score", 16.0, None, reason="cannot be"),)),
+        AddSource(open_source(more)),
+        UseSource("s1"),
+        AddSource(open_source(third, Opening(ReadingSettings(decimal=",")))),
+        AddSource(pasted),
+    ):
+        history = history.do(change)
+    left, right, below = (history.study.source_of(name) for name in ("s1", "s2", "s3"))
+    history = history.do(AddSource(joined(left, right, ("id",), "both")[0]))
+    history = history.do(Derive("high", parse_expression("score >= 8 and place != x")))
+    history = history.do(SetAside(Aside((3, 4), "twice")))
+    history = history.do(SetCondition(parse_condition("score between 1 and 15")))
+    history = history.do(Keep(kept("describe score across place, high", history.study)))
+    history = history.do(AddSource(stacked((left, below))[0]))
+    history = history.do(AddSource(made_long(left, ("score",))[0]))
+    history = history.do(ReadAgain(reread(history.study.source, made_long(left, ("score",))[0])))
+    text = json.dumps([record_of(step.change) for step in history.past], allow_nan=False)
+    again = History(Study((open_source(first),)))
+    for record in json.loads(text):
+        again = again.do(change_of(record, again.study))
+    assert again.study.kept == history.study.kept
+    assert again.undo_words == history.undo_words
+    for old, new in zip(history.study.sources, again.study.sources, strict=True):
+        assert (old.id, old.recipe, old.codebook, old.standing) == (new.id, new.recipe, new.codebook, new.standing)
+        assert [c.values.tolist() for c in old.data.table.columns] == [
+            c.values.tolist() for c in new.data.table.columns
+        ]
+    assert made(again.study.kept[0], again.study).sheet == made(history.study.kept[0], history.study).sheet
+
+
+@pytest.mark.parametrize("change", CHANGES, ids=lambda change: type(change).__name__)
+def test_every_change_comes_back_from_its_record(change: Change, history: History) -> None:
+    assert change_of(json.loads(json.dumps(record_of(change))), history.study) == change
+
+
+@pytest.mark.parametrize(
+    "record",
+    [
+        {"kind": "Study"},
+        {"kind": "ValueLabel", "value": 1, "label": "x"},
+        {"kind": "SetLevel", "variable": "age", "level": {"kind": "Level", "value": "odd"}},
+        {"kind": "SetCondition", "condition": {"kind": "Formula", "text": "age >"}},
+        {"kind": "AddSource", "source": {"kind": "StudySource", "recipe": None}},
+        {"kind": "UseSource", "id": "s1", "more": 1},
+        {},
+    ],
+)
+def test_a_record_that_is_none_is_refused(record: Record, history: History) -> None:
+    with pytest.raises(Problem):
+        change_of(record, history.study)
 
 
 def test_a_long_history_can_be_walked_to_its_ends(history: History) -> None:

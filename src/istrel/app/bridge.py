@@ -93,7 +93,11 @@ class StudyModel(QObject):
 
     def paste(self, text: str) -> None:
         """Cells that were copied elsewhere become a source."""
-        self.background.submit("open cells", lambda: _pasted(text), self._take, self._tell, words="reading the cells")
+        from istrel.study.opening import paste_source
+
+        self.background.submit(
+            "open cells", lambda: paste_source(text), self._take, self._tell, words="reading the cells"
+        )
 
     def cancel_reading(self) -> None:
         """Stop reading files; what is open stays as it is."""
@@ -186,28 +190,6 @@ def _read(path: str, settings: ReadingSettings | None, watch: Watch) -> StudySou
     from istrel.study.opening import Opening, open_source
 
     return open_source(path, Opening(settings or ReadingSettings()), watch)
-
-
-def _pasted(text: str) -> StudySource:
-    """Read through a file of its own, so that cells are read as files are."""
-    import tempfile
-
-    from istrel.data.guess import guess_codebook
-    from istrel.data.reading import ReadingSettings, read
-    from istrel.data.table import Source, Table
-    from istrel.study.recipes import Pasted
-    from istrel.study.study import StudySource
-
-    with tempfile.NamedTemporaryFile("w", suffix=".txt", encoding="utf-8", delete=False) as file:
-        file.write(text)
-    try:
-        table = read(file.name, ReadingSettings(encoding="utf-8"))
-    except Problem as problem:
-        raise Problem(problem.message.replace(Path(file.name).name, "the pasted cells")) from None
-    finally:
-        Path(file.name).unlink()
-    source = Source("pasted cells", reading=table.source.reading, remarks=table.source.remarks)
-    return StudySource(Table(table.columns, source), guess_codebook(table), recipe=Pasted())
 
 
 def _look(study: Study) -> tuple[FileFacts, dict[str, VariableFacts]]:

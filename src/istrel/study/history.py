@@ -3,9 +3,17 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import NamedTuple
 
 from istrel.study.changes import Change
 from istrel.study.study import Study
+
+
+class Step(NamedTuple):
+    """A change, and the study before it (what was done) or after it (what was undone)."""
+
+    change: Change
+    study: Study
 
 
 @dataclass(frozen=True, eq=False)
@@ -17,12 +25,12 @@ class History:
     study
         As it stands now.
     past, future
-        (words of a change, the study before or after it), nearest last.
+        The changes with the study before or after each, nearest last.
     """
 
     study: Study
-    past: tuple[tuple[str, Study], ...] = ()
-    future: tuple[tuple[str, Study], ...] = ()
+    past: tuple[Step, ...] = ()
+    future: tuple[Step, ...] = ()
 
     def do(self, change: Change) -> History:
         """The history with one more change; what was undone before is forgotten."""
@@ -30,26 +38,26 @@ class History:
         for source in self.study.sources:
             if source not in after.sources:
                 source.forget()
-        return History(after, (*self.past, (change.words, self.study)))
+        return History(after, (*self.past, Step(change, self.study)))
 
     def undo(self) -> History:
         """The last change taken back; the same history when there is none."""
         if not self.past:
             return self
-        words, before = self.past[-1]
-        return History(before, self.past[:-1], (*self.future, (words, self.study)))
+        change, before = self.past[-1]
+        return History(before, self.past[:-1], (*self.future, Step(change, self.study)))
 
     def redo(self) -> History:
         """The change last taken back done again; the same history when there is none."""
         if not self.future:
             return self
-        words, after = self.future[-1]
-        return History(after, (*self.past, (words, self.study)), self.future[:-1])
+        change, after = self.future[-1]
+        return History(after, (*self.past, Step(change, self.study)), self.future[:-1])
 
     @property
     def undo_words(self) -> str:
-        return self.past[-1][0] if self.past else ""
+        return self.past[-1].change.words if self.past else ""
 
     @property
     def redo_words(self) -> str:
-        return self.future[-1][0] if self.future else ""
+        return self.future[-1].change.words if self.future else ""

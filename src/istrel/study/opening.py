@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import tempfile
 from dataclasses import dataclass, field
 from pathlib import Path
 
@@ -11,9 +12,11 @@ from istrel.data.dataset import Dataset
 from istrel.data.guess import guess_codebook
 from istrel.data.reading import ReadingSettings, read
 from istrel.data.reading.watch import Watch
+from istrel.data.table import Source, Table
 from istrel.files import read_small
+from istrel.problem import Problem
 from istrel.study.codebook_csv import read_codebook
-from istrel.study.recipes import Read
+from istrel.study.recipes import Pasted, Read
 from istrel.study.study import StudySource
 
 
@@ -57,6 +60,26 @@ def open_source(path: str | Path, opening: Opening | None = None, watch: Watch |
     if opening.missing:
         codebook = codebook.with_missing(opening.missing)
     return StudySource(table, codebook, recipe=Read(str(Path(path).resolve()), opening.reading))
+
+
+def paste_source(text: str) -> StudySource:
+    """Cells that were copied elsewhere as a source; read through a file of its own, so that cells are read as files are.
+
+    Raises
+    ------
+    Problem
+        Where they make no table.
+    """
+    with tempfile.NamedTemporaryFile("w", suffix=".txt", encoding="utf-8", delete=False) as file:
+        file.write(text)
+    try:
+        table = read(file.name, ReadingSettings(encoding="utf-8"))
+    except Problem as problem:
+        raise Problem(problem.message.replace(Path(file.name).name, "the pasted cells")) from None
+    finally:
+        Path(file.name).unlink()
+    source = Source("pasted cells", reading=table.source.reading, remarks=table.source.remarks)
+    return StudySource(Table(table.columns, source), guess_codebook(table), recipe=Pasted(text))
 
 
 def _laid_over(codebook: Codebook, path: Path) -> Codebook:

@@ -18,7 +18,9 @@ class Read:
 
 @dataclass(frozen=True)
 class Pasted:
-    """From cells that were copied elsewhere."""
+    """From cells that were copied elsewhere, as they were pasted."""
+
+    text: str
 
 
 @dataclass(frozen=True)

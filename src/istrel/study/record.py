@@ -1,0 +1,112 @@
+"""Changes, and all they hold, as records: plain JSON values, so that a history can be kept and done again.
+
+A record of a noun is {"kind": its name, field: value, ...}; a formula stands as it is typed, a source as its recipe and all that
+was said about it. Records hold no data.
+"""
+
+from __future__ import annotations
+
+from dataclasses import fields, is_dataclass, replace
+from enum import Enum
+from functools import cache
+from typing import Any, get_args
+
+from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable
+from istrel.data.corrections import Aside, Correction
+from istrel.data.formula.tree import Formula
+from istrel.data.levels import Level
+from istrel.data.reading.settings import ReadingSettings
+from istrel.problem import Problem
+from istrel.sentence import parse_expression
+from istrel.sentence.show_formula import show_expression
+from istrel.study.again import made_again
+from istrel.study.changes import Change, cases, codebook, manuscript, sources
+from istrel.study.recipes import Recipe
+from istrel.study.study import Accepted, Kept, Study, StudySource
+
+Record = dict[str, Any]
+FORMULAS = get_args(Formula)
+SAID = ("recipe", "codebook", "corrections", "asides", "standing")
+PARTS = (Accepted, Aside, Codebook, Correction, Kept, MissingCode, ReadingSettings, ValueLabel, Variable)
+
+
+@cache
+def kinds() -> dict[str, type]:
+    """Every noun that a record may hold, by its name: the changes there are, and what they are made of."""
+    changes = [
+        noun
+        for module in (cases, codebook, manuscript, sources)
+        for noun in vars(module).values()
+        if isinstance(noun, type) and noun.__module__ == module.__name__
+    ]
+    return {noun.__name__: noun for noun in (*changes, *PARTS, *get_args(Recipe))}
+
+
+def record_of(value: object) -> Any:
+    """The record of a change or of a part of one.
+
+    Raises
+    ------
+    TypeError
+        For what no change holds.
+    """
+    match value:
+        case Enum():
+            return {"kind": type(value).__name__, "value": value.value}
+        case None | bool() | int() | float() | str():
+            return value
+        case tuple():
+            return [record_of(part) for part in value]
+        case StudySource():
+            return {"kind": "StudySource"} | {name: record_of(getattr(value, name)) for name in SAID}
+        case _ if isinstance(value, FORMULAS):
+            return {"kind": "Formula", "text": show_expression(value)}
+        case _ if type(value).__name__ in kinds() and is_dataclass(value):
+            return {"kind": type(value).__name__} | {f.name: record_of(getattr(value, f.name)) for f in fields(value)}
+    raise TypeError(f"{type(value).__name__} has no record")
+
+
+def change_of(record: Record, study: Study) -> Change:
+    """The change of a record, ready to be applied to the study; sources it brings are made again by their recipes.
+
+    Raises
+    ------
+    Problem
+        Where it is no record of a change, or a source cannot be made again.
+    """
+    change = value_of(record, study)
+    if not hasattr(change, "apply"):
+        raise Problem(f"“{_kind(record)}” is no change of a study.")
+    found: Change = change
+    return found
+
+
+def value_of(record: object, study: Study) -> Any:
+    """What a record stands for.
+
+    Raises
+    ------
+    Problem
+        As `change_of`.
+    """
+    if isinstance(record, list):
+        return tuple(value_of(part, study) for part in record)
+    if not isinstance(record, dict):
+        return record
+    kind = _kind(record)
+    try:
+        match kind:
+            case "Formula":
+                return parse_expression(record["text"])
+            case "Level":
+                return Level(record["value"])
+        parts = {name: value_of(part, study) for name, part in record.items() if name != "kind"}
+        if kind == "StudySource":
+            return replace(made_again(parts.pop("recipe"), study), **parts)
+        return kinds()[kind](**parts)
+    except (KeyError, TypeError, ValueError):
+        raise Problem(f"The record of “{kind}” cannot be understood.") from None
+
+
+def _kind(record: Record) -> str:
+    return str(record.get("kind", "nothing"))
