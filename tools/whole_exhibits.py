@@ -182,7 +182,7 @@ def proofs() -> list[Waited]:
     theme.apply(application)
     warm_up()
     source, style, paper = open_source(LEARNERS), load_style(), Paper()
-    picture = QImage(1400, 1400, QImage.Format.Format_ARGB32)
+    picture = QImage(1400, 1400, QImage.Format.Format_ARGB32_Premultiplied)
 
     def paint(proof: Any) -> None:
         paper.show_proof(proof, style, "1")

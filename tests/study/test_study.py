@@ -115,8 +115,8 @@ def test_a_history_written_as_json_and_done_again_gives_the_same_study(tmp_path:
     history = history.do(SetCondition(parse_condition("score between 1 and 15")))
     history = history.do(Keep(kept("describe score across place, high", history.study)))
     history = history.do(AddSource(stacked((left, below))[0]))
-    history = history.do(AddSource(made_long(left, ("score",))[0]))
-    history = history.do(ReadAgain(reread(history.study.source, made_long(left, ("score",))[0])))
+    history = history.do(AddSource(made_long(left, ("id", "score"))[0]))
+    history = history.do(ReadAgain(reread(history.study.source, made_long(left, ("id", "score"))[0])))
     text = json.dumps([record_of(step.change) for step in history.past], allow_nan=False)
     again = History(Study((open_source(first),)))
     for record in json.loads(text):

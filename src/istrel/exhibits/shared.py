@@ -9,7 +9,7 @@ from istrel.data.dataset import Dataset
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.store import store_of
 from istrel.stats import moments
-from istrel.stats.grouping import Arranged, arrange
+from istrel.stats.grouping import Arranged, arrange, side_by_side
 from istrel.stats.threads import each
 
 Made = TypeVar("Made")
@@ -39,3 +39,21 @@ def moments_of(name: str, grouping: Grouping, data: Dataset) -> moments.Moments:
     """The moments of a variable in its groups, made once per version."""
     key = ("moments", name, grouping.key)
     return store_of(data).once(key, lambda: moments.moments(arranged(name, grouping, data)), lambda _: 1024)
+
+
+def batches(names: Sequence[str], data: Dataset) -> list[tuple[str, ...]]:
+    """The variables in lots that are small enough to be treated at once; one by one where there are many cases."""
+    lot = max(1, moments.EXACT_UP_TO // max(1, data.n_rows))
+    return [tuple(names[start : start + lot]) for start in range(0, len(names), lot)]
+
+
+def arranged_together(names: Sequence[str], grouping: Grouping, data: Dataset) -> tuple[Arranged, moments.Moments]:
+    """(values, moments) of several variables, the groups of one after those of the other; each variable's are shared."""
+    cells = side_by_side([arranged(name, grouping, data) for name in names])
+    if len(names) == 1:
+        return cells, moments_of(names[0], grouping, data)
+    found, size = moments.moments(cells), grouping.n_groups
+    for place, name in enumerate(names):
+        mine = found.of(slice(place * size, (place + 1) * size))
+        store_of(data).once(("moments", name, grouping.key), lambda mine=mine: mine, lambda _: 1024)  # type: ignore[misc]
+    return cells, found

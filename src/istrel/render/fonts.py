@@ -8,12 +8,13 @@ from __future__ import annotations
 import shutil
 import subprocess
 from dataclasses import dataclass
-from functools import cache
+from functools import cache, lru_cache
 from typing import Any, NamedTuple
 
 from istrel.style.fonts_folder import FONTS
 
 MM_PER_PT = 25.4 / 72
+REMEMBERED = 20_000  # texts whose widths are kept
 FAMILIES = {"Istrel Serif": "IstrelSerif", "Istrel Sans": "IstrelSans"}
 
 
@@ -33,6 +34,7 @@ class Stretch:
     width: float
 
 
+@cache
 def shipped(family: str, *, italic: bool = False, bold: bool = False) -> Face:
     """The file of a shipped family; the serif stands in for one that does not ship."""
     stem = FAMILIES.get(family, "IstrelSerif")
@@ -65,7 +67,7 @@ def ascent(face: Face) -> float:
     return float(_font(face).get_font_extents("ltr").ascender) / _units(face)
 
 
-@cache
+@lru_cache(REMEMBERED)
 def _advance(text: str, face: Face) -> float:
     """The width of a text in units of the size."""
     import uharfbuzz
@@ -77,6 +79,7 @@ def _advance(text: str, face: Face) -> float:
     return float(sum(place.x_advance for place in buffer.glyph_positions)) / _units(face)
 
 
+@lru_cache(REMEMBERED)
 def stretches(text: str, size_pt: float, family: str, *, italic: bool = False) -> tuple[Stretch, ...]:
     """A text cut where its font changes, each part with its width in mm."""
     home = shipped(family, italic=italic)

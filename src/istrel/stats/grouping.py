@@ -6,6 +6,7 @@ of one array.
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import cached_property
 
@@ -108,6 +109,18 @@ class Arranged:
     def derived(self, values: Array) -> Arranged:
         """Other values in the same groups, already in their places; for means, where order does not matter."""
         return Arranged(values, self.bounds, values, self.codes, None, ordered=False)
+
+
+def side_by_side(parts: Sequence[Arranged]) -> Arranged:
+    """The groups of several variables one after the other, for what treats all groups at once; their rows are not known."""
+    if len(parts) == 1:
+        return parts[0]
+    values = np.concatenate([part.values for part in parts])
+    starts = np.cumsum([0, *(part.values.size for part in parts)])
+    bounds = np.concatenate(
+        [*(part.bounds[:-1] + start for part, start in zip(parts, starts, strict=False)), starts[-1:]]
+    )
+    return Arranged(values, bounds, values, np.zeros(0, np.int32), None, ordered=all(part.ordered for part in parts))
 
 
 def arrange(values: Array, codes: NDArray[np.integer], use: NDArray[np.bool_], n_groups: int) -> Arranged:

@@ -48,6 +48,13 @@ class Moments:
     third: Twofold
     fourth: Twofold
 
+    def of(self, groups: slice) -> Moments:
+        """Those of some of the groups."""
+        parts = (
+            Twofold(*(half[groups] for half in part)) for part in (self.mean, self.second, self.third, self.fourth)
+        )
+        return Moments(self.n[groups], self.exponent[groups], *parts)
+
 
 def moments(cells: Arranged) -> Moments:
     """The moments of every group; empty groups give zeros.

@@ -12,7 +12,7 @@ from istrel.stats.moderate import moderate
 
 Array = NDArray[np.float64]
 FEW_ENOUGH = 100_000  # cases up to which orthogonal turns are used; beyond, products of columns
-BLOCK = 1024
+BLOCK = 256
 LONG_BLOCK = 65_536
 REMOTE_P = 0.001
 MOST_PAIRED = 10_000
@@ -134,12 +134,18 @@ def _whitened(columns: Array) -> Array:
 def _kernel_sum(white: Array, distances: Array) -> float:
     """Sum of exp(-β²/2 D_ij) over all pairs of cases, block by block."""
     p, n = white.shape
-    beta = _bandwidth(n, p)
+    squared = _bandwidth(n, p) ** 2
+    half = -0.5 * squared * distances
     total = 0.0
-    for start in range(0, n, BLOCK):
-        g = white[:, start : start + BLOCK].T @ white
-        apart = distances[start : start + BLOCK, None] - 2 * g + distances[None, :]
-        total += float(np.exp(-0.5 * beta**2 * apart).sum())
+    for start in range(0, n, BLOCK):  # each pair once: a block with itself and, twice, with all behind it
+        block = slice(start, min(start + BLOCK, n))
+        apart = white[:, block].T @ white[:, start:]
+        apart *= squared
+        apart += half[block, None]
+        apart += half[None, start:]
+        np.exp(apart, out=apart)
+        own = float(apart[:, : block.stop - start].sum())
+        total += 2 * float(apart.sum()) - own
     return total
 
 

@@ -116,13 +116,16 @@ class Paper(QWidget):
         painter.end()
 
     def _paint_sheet(self, painter: QPainter) -> None:
+        """White paper on a shadow: strips that grow lighter beside and below it."""
         sheet = QRectF(SHADOW, SHADOW, self.width() - 2 * SHADOW, self.height() - 2 * SHADOW)
-        painter.setPen(Qt.PenStyle.NoPen)
-        for step in range(SHADOW, 0, -1):
-            painter.setBrush(theme.colour(theme.INK, 3))
-            painter.drawRoundedRect(sheet.adjusted(2 - step, 4 - step, step - 2, step), step, step)
-        painter.setBrush(theme.colour(theme.PAPER))
-        painter.drawRect(sheet)
+        for step in range(SHADOW):
+            strength = theme.colour(theme.INK, 3 * (SHADOW - step))
+            left, right = sheet.left() - step - 1, sheet.right() + step
+            top, below = sheet.top() + 4 - step, sheet.bottom() + step
+            painter.fillRect(QRectF(left, top, 1, below - top), strength)
+            painter.fillRect(QRectF(right, top, 1, below - top), strength)
+            painter.fillRect(QRectF(left, below, right - left + 1, 1), strength)
+        painter.fillRect(sheet, theme.colour(theme.PAPER))
 
     def _paint_caption(self, painter: QPainter, sheet: SetSheet) -> None:
         line = QFontMetricsF(theme.serif(sheet.size)).height()

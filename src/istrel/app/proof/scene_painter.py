@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from functools import cache, singledispatch
+from functools import cache, lru_cache, singledispatch
 
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QPainter, QPainterPath, QPen, QPolygonF
@@ -11,6 +11,7 @@ from istrel.render.fonts import Face
 from istrel.render.scene import Circle, Letters, Polygon, Polyline, Rectangle, Scene
 from istrel.render.scene.shapes import PT
 
+REMEMBERED = 2_000  # outlines of texts that are kept
 DRAWN_AT = 128  # pixels of the font that is scaled to its size: whole, large, and without hints
 
 
@@ -38,14 +39,17 @@ def _(shape: Rectangle, painter: QPainter) -> None:
 
 @_paint.register
 def _(shape: Polyline, painter: QPainter) -> None:
-    pen = QPen(
-        QColor(shape.colour), shape.line, Qt.PenStyle.SolidLine, Qt.PenCapStyle.FlatCap, Qt.PenJoinStyle.MiterJoin
-    )
-    if shape.dash:
-        pen.setDashPattern([length / shape.line for length in shape.dash])
-    painter.setPen(pen)
+    painter.setPen(_pen(shape.colour, shape.line, shape.dash))
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.drawPolyline(QPolygonF([QPointF(x, y) for x, y in shape.points.tolist()]))
+
+
+@lru_cache(REMEMBERED)
+def _pen(colour: str, line: float, dash: tuple[float, ...]) -> QPen:
+    pen = QPen(QColor(colour), line, Qt.PenStyle.SolidLine, Qt.PenCapStyle.FlatCap, Qt.PenJoinStyle.MiterJoin)
+    if dash:
+        pen.setDashPattern([length / line for length in dash])
+    return pen
 
 
 @_paint.register
@@ -64,16 +68,21 @@ def _(shape: Circle, painter: QPainter) -> None:
 
 @_paint.register
 def _(shape: Letters, painter: QPainter) -> None:
-    path = QPainterPath()
-    path.addText(QPointF(0, 0), font_of(shape.face), shape.text)
     painter.save()
     painter.translate(shape.x, shape.y)
     if shape.upright:
         painter.rotate(-90)
     size = shape.size_pt * PT / DRAWN_AT
     painter.scale(size, size)
-    painter.fillPath(path, QColor(shape.colour))
+    painter.fillPath(_outline(shape.text, shape.face), QColor(shape.colour))
     painter.restore()
+
+
+@lru_cache(REMEMBERED)
+def _outline(text: str, face: Face) -> QPainterPath:
+    path = QPainterPath()
+    path.addText(QPointF(0, 0), font_of(face), text)
+    return path
 
 
 @cache

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from dataclasses import replace
 from functools import partial
+from itertools import product
 
 import numpy as np
 from numpy.typing import NDArray
@@ -13,7 +14,7 @@ from istrel.data.levels import Level
 from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms import form_of
-from istrel.exhibits.shared import arranged, moments_of, shared_out
+from istrel.exhibits.shared import arranged_together, batches, shared_out
 from istrel.exhibits.verbs.check.reading import read_shape
 from istrel.exhibits.verbs.check.resolve import CheckPlan
 from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell, Tested
@@ -38,7 +39,11 @@ def compute(plan: CheckPlan) -> CheckResult:
     works: list[Callable[[], Sequence[CheckCell | SetCell]]] = [
         partial(_sets, grouping, plan) for grouping in plan.groupings if as_set
     ]
-    works += [partial(_checked, name, grouping, plan) for name in plan.subjects for grouping in plan.groupings]
+    works += [
+        partial(_checked, lot, grouping, plan)
+        for lot in batches(plan.subjects, plan.data)
+        for grouping in plan.groupings
+    ]
     made = [cell for part in shared_out(works, plan.data) for cell in part]
     sets = [cell for cell in made if isinstance(cell, SetCell)]
     cells = [cell for cell in made if isinstance(cell, CheckCell)]
@@ -48,14 +53,15 @@ def compute(plan: CheckPlan) -> CheckResult:
     return CheckResult(plan.cases, (*adjusted, *sets), drawings, plan.groupings, compared)
 
 
-def _checked(name: str, grouping: Grouping, plan: CheckPlan) -> list[CheckCell]:
-    cells, shape = arranged(name, grouping, plan.data), moments_of(name, grouping, plan.data)
+def _checked(names: tuple[str, ...], grouping: Grouping, plan: CheckPlan) -> list[CheckCell]:
+    """Variable by variable, all their groups; every test is made for all of them at once."""
+    cells, shape = arranged_together(names, grouping, plan.data)
     skewness, kurtosis = moments.skewness(shape), moments.kurtosis(shape)
     found = {test: MAKERS[test](cells, shape) for test in TESTS}
-    fine = plan.data.variable(name).level is not Level.ORDINAL
-    sizes = grouping.sizes
+    fine = {name: plan.data.variable(name).level is not Level.ORDINAL for name in names}
+    sizes = grouping.sizes.tolist()
     made = []
-    for i, group in enumerate(grouping.groups):
+    for i, (name, (place, group)) in enumerate(product(names, enumerate(grouping.groups))):
         tests = {test: Tested(made_.statistic.at(i), made_.p.at(i), made_.p.at(i)) for test, made_ in found.items()}
         n = int(cells.sizes[i])
         made.append(
@@ -63,11 +69,11 @@ def _checked(name: str, grouping: Grouping, plan: CheckPlan) -> list[CheckCell]:
                 variable=name,
                 group=group,
                 n=n,
-                missing=int(sizes[i]) - n,
+                missing=sizes[place] - n,
                 tests=tests,
                 skewness=skewness.at(i),
                 kurtosis=kurtosis.at(i),
-                humps=_humps(cells.group(i)) if fine else None,
+                humps=_humps(cells.group(i)) if fine[name] else None,
                 reading=read_shape(n, tests, skewness.at(i), kurtosis.at(i)),
             )
         )

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import dataclass
 from functools import cached_property, partial
+from itertools import product
 from typing import cast
 
 import numpy as np
@@ -13,7 +14,7 @@ from numpy.typing import NDArray
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms import form_of
-from istrel.exhibits.shared import arranged, moments_of, shared_out
+from istrel.exhibits.shared import arranged, arranged_together, batches, moments_of, shared_out
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell, Value
 from istrel.exhibits.verbs.frequencies import count_values, ordered_places, values_of
@@ -27,6 +28,10 @@ ON_DATES = ("n", "missing", "min", "max", "median", "q1", "q3")
 
 def compute(plan: DescribePlan) -> DescribeResult:
     """Every statistic that the plan asks for, for every variable and group."""
+    measured = [subject.name for subject in plan.subjects if subject.treated in ("numbers", "dates")]
+    if len(lots := batches(measured, plan.data)) < len(measured):  # few cases: their moments are made at once
+        for lot, grouping in product(lots, plan.groupings):
+            arranged_together(lot, grouping, plan.data)
     works = [partial(_cells, subject, grouping, plan) for subject in plan.subjects for grouping in plan.groupings]
     cells = [cell for part in shared_out(works, plan.data) for cell in part]
     drawings = () if plan.form == "table" else form_of(plan.form).draw(plan)
