@@ -281,6 +281,29 @@ def files() -> list[Row]:
     return rows
 
 
+def whole_exhibits() -> list[Row]:
+    """What a user waits for: exhibits from the sentence on, beside an SQL engine or the second."""
+    import whole_exhibits as whole
+
+    waited = (*whole.long_exhibits(), *whole.proofs(), *whole.runs())
+    return [Row(w.what, w.beside, w.seconds, w.seconds / w.floor, w.mark) for w in waited]
+
+
+def disclosure() -> list[Row]:
+    """How much more is hidden than the least that keeps small counts secret, over tables of 2 × 2 with all their margins."""
+    sys.path.append(str(ROOT / "tests"))
+    from enumeration import hidden_and_least
+
+    rng = np.random.default_rng(5)
+    tables = [cells for cells in (rng.choice([0, 1, 2, 3, 5, 6], (2, 2)) for _ in range(60)) if 5 <= cells.sum() <= 13]
+    started = time.perf_counter()
+    hidden, least = np.array([hidden_and_least(cells) for cells in tables]).sum(axis=0).tolist()
+    taken = time.perf_counter() - started
+    return [
+        Row(f"counts hidden in {len(tables)} small tables: {hidden}", f"{least} at least", taken, hidden / least, 1.5)
+    ]
+
+
 def _screen_anew(table: Any, codebook: Any) -> object:
     """With nothing prepared from before."""
     from istrel.data.dataset import Dataset
@@ -358,6 +381,8 @@ def main() -> None:
         matrices,
         shapes,
         files,
+        whole_exhibits,
+        disclosure,
     ):
         for row in section():
             print(row.line, flush=True)

@@ -99,7 +99,7 @@ class Long:
         """The sentence from new each time, or on data where another was made before, in seconds."""
         if not after:
             (ours,) = median_seconds(lambda: make(sentence, self.fresh()), runs=3)
-            return Waited(what, ours, "in seconds", 1.0, mark)
+            return Waited(what, ours, "1 s", 1.0, mark)
         times = []
         for _ in range(3):
             data = self.fresh()
@@ -107,7 +107,7 @@ class Long:
             started = time.perf_counter()
             make(sentence, data)
             times.append(time.perf_counter() - started)
-        return Waited(what, statistics.median(times), "in seconds", 1.0, mark)
+        return Waited(what, statistics.median(times), "1 s", 1.0, mark)
 
 
 def make(sentence: str, data: Any) -> object:
@@ -203,7 +203,7 @@ def proofs() -> list[Waited]:
     }
     times = median_seconds(*(work for work, _ in works.values()), runs=15)
     return [
-        Waited(f"demo study, proof: {what}", taken, "in seconds", 1.0, mark)
+        Waited(f"demo study, proof: {what}", taken, "1 s", 1.0, mark)
         for (what, (_, mark)), taken in zip(works.items(), times, strict=True)
     ]
 
@@ -251,6 +251,6 @@ def runs() -> list[Waited]:
         figure = run("describe age across format as histogram", "-o", str(Path(folder) / "age.svg"))
         times = median_seconds(table, figure)
     return [
-        Waited("`istrel make` one table to JSON", times[0], "in seconds", 1.0, 0.6),
-        Waited("`istrel make` one figure to SVG", times[1], "in seconds", 1.0, 1.0),
+        Waited("`istrel make` one table to JSON", times[0], "1 s", 1.0, 0.6),
+        Waited("`istrel make` one figure to SVG", times[1], "1 s", 1.0, 1.0),
     ]

@@ -20,6 +20,7 @@ from istrel.exhibits.text import Hidden
 from istrel.problem import Problem
 from istrel.sentence.request import AllOf, Crossed, Request, Subject
 from istrel.sentence.show_formula import show_condition
+from istrel.stats.grouping import Order, order_of
 
 
 @dataclass(frozen=True, eq=False)
@@ -172,7 +173,14 @@ class Grouping:
     @cached_property
     def sizes(self) -> NDArray[np.int64]:
         """Cases of each group."""
+        if self.n_groups > 1:
+            return np.diff(self.order.bounds)
         return np.bincount(self.codes + 1, minlength=self.n_groups + 1)[1:]
+
+    @cached_property
+    def order(self) -> Order:
+        """Its cases brought together by group: what all variables share."""
+        return order_of(self.codes, self.n_groups)
 
     @cached_property
     def used(self) -> NDArray[np.bool_]:
@@ -224,7 +232,9 @@ def resolve_grouping(crossed: Crossed, data: Dataset, cases: Cases, *, show_miss
     """
     names = tuple(known(name, data) for name in crossed.names)
     key = (names, cases.condition, show_missing and len(names) == 1)
-    return store_of(data).once(("grouping", key), lambda: _grouped(key, crossed, data, cases), lambda g: g.codes.nbytes)
+    return store_of(data).once(
+        ("grouping", key), lambda: _grouped(key, crossed, data, cases), lambda g: 2 * g.codes.nbytes
+    )
 
 
 def _grouped(key: GroupKey, crossed: Crossed, data: Dataset, cases: Cases) -> Grouping:

@@ -28,7 +28,8 @@ def arranged(name: str, grouping: Grouping, data: Dataset) -> Arranged:
 
     def make() -> Arranged:
         numbers = data.numbers(name)
-        return arrange(numbers.values, grouping.codes, numbers.valid & grouping.used, grouping.n_groups)
+        order = grouping.order if grouping.n_groups > 1 else None
+        return arrange(numbers.values, grouping.codes, numbers.valid & grouping.used, grouping.n_groups, order)
 
     return store_of(data).once(
         ("arranged", name, grouping.key), make, lambda made: made.values.nbytes + made.raw.nbytes // 4

@@ -9,11 +9,13 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import cached_property
+from typing import NamedTuple, TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
 
 Array = NDArray[np.float64]
+Numbers = TypeVar("Numbers", NDArray[np.float64], NDArray[np.int64])
 LARGE = 150_000
 CLASSES_PER_DOUBLING = 4
 
@@ -123,7 +125,34 @@ def side_by_side(parts: Sequence[Arranged]) -> Arranged:
     return Arranged(values, bounds, values, np.zeros(0, np.int32), None, ordered=all(part.ordered for part in parts))
 
 
-def arrange(values: Array, codes: NDArray[np.integer], use: NDArray[np.bool_], n_groups: int) -> Arranged:
+class Order(NamedTuple):
+    """Cases brought together by group.
+
+    Attributes
+    ----------
+    rows
+        int64 (used,): rows of the cases that are in a group, group after group, ascending within each.
+    bounds
+        int64 (groups + 1,): group g is rows[bounds[g]:bounds[g + 1]].
+    """
+
+    rows: NDArray[np.int64]
+    bounds: NDArray[np.int64]
+
+
+def order_of(codes: NDArray[np.integer], n_groups: int) -> Order:
+    """The order of cases by group; a case with the code -1 is in none. Variables of the same groups share it."""
+    if n_groups < 2**8 - 1:  # a stable sort of single bytes is a counting sort; -1 is the largest of them
+        sizes = np.bincount(codes + 1, minlength=n_groups + 1)[1:]
+        bounds = np.concatenate([[0], np.cumsum(sizes)])
+        return Order(np.argsort(codes.astype(np.uint8), kind="stable")[: bounds[-1]], bounds)
+    rows = np.flatnonzero(codes >= 0)
+    return Order(*gather(rows, codes[rows], n_groups))
+
+
+def arrange(
+    values: Array, codes: NDArray[np.integer], use: NDArray[np.bool_], n_groups: int, order: Order | None = None
+) -> Arranged:
     """Arrange the used cases of a variable.
 
     Parameters
@@ -134,21 +163,30 @@ def arrange(values: Array, codes: NDArray[np.integer], use: NDArray[np.bool_], n
         Integer (rows,): the group of each case, from 0; used cases have a code in range.
     use
         bool (rows,): the cases that count.
+    order
+        That of `codes`, where it is known.
 
     Returns
     -------
     Arranged, with empty groups as empty ranges.
     """
     everyone = bool(use.all())
-    used = values if everyone else values[use]
     if n_groups == 1:
+        used = values if everyone else values[use]
         bounds = np.array([0, used.size])
         return Arranged(np.sort(used), bounds, values, codes, None if everyone else use)
-    together, bounds = gather(used, codes if everyone else codes[use], n_groups)
+    if order is None:
+        together, bounds = gather(values if everyone else values[use], codes if everyone else codes[use], n_groups)
+    elif everyone:
+        together, bounds = values[order.rows], order.bounds
+    else:
+        kept = use[order.rows]
+        together = values[order.rows[kept]]
+        bounds = np.concatenate([[0], np.cumsum(kept)])[order.bounds]
     return Arranged(sort_within(together, bounds), bounds, values, codes, None if everyone else use)
 
 
-def gather(values: Array, codes: NDArray[np.integer], n_groups: int) -> tuple[Array, NDArray[np.int64]]:
+def gather(values: Numbers, codes: NDArray[np.integer], n_groups: int) -> tuple[Numbers, NDArray[np.int64]]:
     """(values group after group, in the order of their cases; bounds of the groups), by a counting sort."""
     if values.size >= LARGE:
         from scipy.sparse import csr_array

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import lru_cache
 from typing import Any
 
 import numpy as np
@@ -77,10 +78,16 @@ def _shapiro_sums(cells: Arranged, low: Array, width: Array) -> tuple[Array, Arr
     if size >= 3 and bool((cells.sizes == size).all()):  # groups of one size are the rows of a matrix
         x = (cells.values.reshape(-1, size) - low[:, None]) / width[:, None]
         x -= x.mean(axis=1, keepdims=True)
-        return x @ shapiro_weights(np.array([size])), np.einsum("ij,ij->i", x, x)
+        return x @ _weights_of(size), np.einsum("ij,ij->i", x, x)
     x = (cells.values - _spread(low, cells)) / _spread(width, cells)
     x -= np.repeat(_sums(x, cells) / np.maximum(cells.sizes, 1), cells.sizes)
     return _sums(_gathered_weights(cells) * x, cells), _sums(x * x, cells)
+
+
+@lru_cache(2)
+def _weights_of(size: int) -> Array:
+    """The weights of one n; variables of the same cases share them."""
+    return shapiro_weights(np.array([size]))
 
 
 def _gathered_weights(cells: Arranged) -> Array:

@@ -254,6 +254,5 @@ def _by_group(
     made = []
     for start, stop in pairwise(bounds):
         end = stop if most is None else min(stop, start + most)
-        pairs = zip(values[start:end].tolist(), numbers[start:end].tolist(), strict=True)
-        made.append(tuple(CaseValue(value, row) for value, row in pairs))
+        made.append(tuple(map(CaseValue, values[start:end].tolist(), numbers[start:end].tolist())))
     return made

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from functools import cache, lru_cache, singledispatch
 
-from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QPainter, QPainterPath, QPen, QPolygonF
 
 from istrel.render.fonts import Face
@@ -41,7 +41,10 @@ def _(shape: Rectangle, painter: QPainter) -> None:
 def _(shape: Polyline, painter: QPainter) -> None:
     painter.setPen(_pen(shape.colour, shape.line, shape.dash))
     painter.setBrush(Qt.BrushStyle.NoBrush)
-    painter.drawPolyline(QPolygonF([QPointF(x, y) for x, y in shape.points.tolist()]))
+    if len(shape.points) == 2:
+        painter.drawLine(QLineF(*shape.points.ravel().tolist()))
+    else:
+        painter.drawPolyline(QPolygonF([QPointF(x, y) for x, y in shape.points.tolist()]))
 
 
 @lru_cache(REMEMBERED)

@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from dataclasses import dataclass, replace
+from itertools import pairwise
 from typing import Any, cast
 
 import numpy as np
@@ -18,7 +20,7 @@ from istrel.exhibits.wording import group_label, groups_words, in_group, titled_
 from istrel.stats import quantiles
 from istrel.style.numbers import Kind
 
-MOST_DOTS = 1_000
+DOTS_ACROSS = 150  # values that lie nearer than this share of the axis are one dot
 
 
 @dataclass(frozen=True)
@@ -79,10 +81,10 @@ def _panel(name: str, mine: list[BoxCell], plan: Any) -> Panel:
     places = np.arange(len(mine), dtype=float)
     levels = np.array([[c.whisker_low, c.q1, c.median, c.q3, c.whisker_high] for c in mine])
     marks: list[Mark] = [Boxes(places, levels, tuple(_item(cell) for cell in mine))]
-    dots = [(place, value, cell) for place, cell in enumerate(mine) for value in cell.outside[:MOST_DOTS]]
+    dots = [(place, dot, cell) for place, cell in enumerate(mine) for dot in _dots(cell, (high - low) / DOTS_ACROSS)]
     if dots:
-        items = tuple(_dot(value, cell) for _, value, cell in dots)
-        marks.append(Dots(np.array([d[0] for d in dots], float), np.array([d[1].value for d in dots]), items))
+        items = tuple(_dot(values, cell) for _, values, cell in dots)
+        marks.append(Dots(np.array([d[0] for d in dots], float), np.array([d[1][0].value for d in dots]), items))
     names = tuple((float(k), _named(cell)) for k, cell in enumerate(mine))
     x = Axis(groups_words(plan.groupings, plan.data), -0.6, len(mine) - 0.4)
     y = Axis(titled_with_unit(plan.data.variable(name)), low - beside, high + beside)
@@ -101,9 +103,26 @@ def _item(cell: BoxCell) -> Item:
     return Item(says, Behind(words, cell.group.named, valid=(cell.variable,)))
 
 
-def _dot(value: quantiles.CaseValue, cell: BoxCell) -> Item:
-    behind = replace(Behind(f"{cell.variable}: case {value.row}"), rows=(value.row,))
-    return Item(say("case {row}: {value}", row=value.row, value=Cell(value.value, Kind.EDGE)), behind)
+def _dots(cell: BoxCell, near: float) -> Iterator[quantiles.CaseValues]:
+    """The values outside, those together that would lie on one dot."""
+    if not near:
+        yield from ((value,) for value in cell.outside)
+        return
+    values = np.array([value.value for value in cell.outside])
+    starts = np.flatnonzero(np.diff(np.floor(values / near), prepend=-np.inf))
+    for start, stop in pairwise([*starts.tolist(), values.size]):
+        yield cell.outside[start:stop]
+
+
+def _dot(values: quantiles.CaseValues, cell: BoxCell) -> Item:
+    first, last = values[0], values[-1]
+    if len(values) == 1:
+        behind = replace(Behind(f"{cell.variable}: case {first.row}"), rows=(first.row,))
+        return Item(say("case {row}: {value}", row=first.row, value=Cell(first.value, Kind.EDGE)), behind)
+    words = " · ".join((cell.variable, *cell.group.labels))
+    behind = Behind(words, cell.group.named, within=(cell.variable, first.value, last.value, "both"))
+    limits = {"low": Cell(first.value, Kind.EDGE), "high": Cell(last.value, Kind.EDGE)}
+    return Item(say("{n} cases: {low} to {high}", n=len(values), **limits), behind)
 
 
 def methods(plan: Any, drawings: tuple[BoxCell, ...]) -> Text:

@@ -128,7 +128,7 @@ def _sets(grouping: Grouping, plan: CheckPlan) -> list[SetCell]:
                     "mardia_kurtosis": shape.mardia_kurtosis,
                     "henze_zirkler": shape.henze_zirkler,
                 },
-                remote=tuple(CaseValue(float(shape.distances[k]), int(rows[k]) + 1) for k in far),
+                remote=tuple(map(CaseValue, shape.distances[far].tolist(), (rows[far] + 1).tolist())),
             )
         )
     return made

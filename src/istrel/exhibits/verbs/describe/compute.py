@@ -23,6 +23,7 @@ from istrel.stats import moments, quantiles
 from istrel.stats.estimates import Estimates, Undefined, ratio
 from istrel.stats.grouping import Arranged
 
+A_LOOK = 1_000  # values after which most measures are known to be none of whole numbers
 ON_DATES = ("n", "missing", "min", "max", "median", "q1", "q3")
 
 
@@ -56,7 +57,8 @@ def _measured(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[
     bench = Workbench(cells, sizes, plan, lambda: moments_of(name, grouping, plan.data))
     columns = {key: bench.statistic(key) for key in plan.computed if not dates or key in ON_DATES}
     none = {key: Undefined("not for a date variable") for key in plan.computed if key not in columns}
-    whole = bool((cells.values == np.floor(cells.values)).all())
+    first = cells.values[:A_LOOK]
+    whole = bool((first == np.floor(first)).all() and (cells.values == np.floor(cells.values)).all())
     quarters = (quantiles.quantile(cells, p, kind=bench.kind).values for p in (0.25, 0.75))
     inside = quantiles.share_between(cells, *quarters).tolist()
     return [

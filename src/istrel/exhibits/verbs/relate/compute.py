@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
+from functools import partial
 from itertools import combinations
-from typing import cast
+from typing import Any, cast
 
 import numpy as np
 from numpy.typing import NDArray
@@ -13,6 +14,7 @@ from istrel.data.column import Kind
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Group
 from istrel.exhibits.forms import form_of
+from istrel.exhibits.shared import shared_out
 from istrel.exhibits.verbs.frequencies import Count
 from istrel.exhibits.verbs.relate.resolve import RelatePlan, is_numeric
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
@@ -76,20 +78,22 @@ def _related(part: Part, group: Group, plan: RelatePlan) -> RelateCell:
     pairs = _all_pairs(part, plan)
     means: dict[str, Value] = {}
     deviations: dict[str, Value] = {}
-    for name in plan.names:
-        if plan.data.table.column(name).kind is Kind.NUMBER:
-            used = part.values[name][part.valid[name]]
-            shape = moments.moments(_one_group(used))
-            means[name], deviations[name] = moments.mean(shape).at(0), moments.sd(shape).at(0)
+    measured = [name for name in plan.names if plan.data.table.column(name).kind is Kind.NUMBER]
+    for name in measured:
+        shape = _moments_of(name, part)
+        means[name], deviations[name] = moments.mean(shape).at(0), moments.sd(shape).at(0)
     counts: dict[str, Count] = {name: int(part.valid[name].sum()) for name in plan.names}
     n = part.size if plan.deletion == "pairwise" else int(next(iter(part.valid.values())).size)
     smallest = _smallest_eigenvalue(pairs, plan)
     return RelateCell(plan.names, group, plan.deletion, n, part.size - n, pairs, counts, means, deviations, smallest)
 
 
-def _one_group(values: Array) -> Arranged:
+def _moments_of(name: str, part: Part) -> moments.Moments:
+    """The moments of a variable's usable values, in the order of the cases: nothing here needs them sorted."""
+    values, valid = part.values[name], part.valid[name]
+    used = values if bool(valid.all()) else values[valid]
     nobody = np.zeros(0, np.int32)
-    return Arranged(values, np.array([0, values.size]), values, nobody, None, ordered=False)
+    return moments.moments(Arranged(used, np.array([0, used.size]), used, nobody, None, ordered=False))
 
 
 def _smallest_eigenvalue(pairs: tuple[Pair, ...], plan: RelatePlan) -> float | None:
@@ -135,8 +139,8 @@ def _all_pairs(part: Part, plan: RelatePlan) -> tuple[Pair, ...]:
 
 def _by_matrix(method: str, wanted: list[tuple[str, str]], part: Part, plan: RelatePlan) -> list[Pair]:
     used = tuple(name for name in plan.names if any(name in pair for pair in wanted))
-    x = np.stack([part.values[name] for name in used]).T  # each column stays together in memory
-    mask = np.stack([part.valid[name] for name in used]).T
+    x = _side_by_side([part.values[name] for name in used], plan)
+    mask = _side_by_side([part.valid[name] for name in used], plan)
     matrix = correlation.pearson(x, mask) if method == "pearson" else correlation.spearman(x, mask)
     p = correlation.t_p_values(matrix.coefficient, matrix.n)
     limits = _limits(matrix.coefficient, matrix.n, method, plan)
@@ -151,6 +155,13 @@ def _by_matrix(method: str, wanted: list[tuple[str, str]], part: Part, plan: Rel
             values[1] = correlation.exact_rho_p(x[both, i], x[both, j])
         made.append(_pair(a, b, method, values, n, matrix.reason(i, j, used)))
     return made
+
+
+def _side_by_side(columns: list[NDArray[Any]], plan: RelatePlan) -> NDArray[Any]:
+    """Columns as a matrix of shape (n, columns) in which each stays together in memory."""
+    matrix = np.empty((len(columns), columns[0].size), columns[0].dtype)
+    shared_out([partial(np.copyto, row, column) for row, column in zip(matrix, columns, strict=True)], plan.data)
+    return matrix.T
 
 
 def _limits(r: Array, n: NDArray[np.int64], method: str, plan: RelatePlan) -> tuple[Array, Array]:

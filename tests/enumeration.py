@@ -1,0 +1,51 @@
+"""Every table that agrees with what is shown of it: the oracle for hidden counts, used by their tests and measured by the bench."""
+
+from __future__ import annotations
+
+from itertools import combinations, product
+
+import numpy as np
+from scipy.sparse import csr_array
+
+from istrel.stats.disclosure import COMPANION, SHOWN, SMALL, Counts, states
+
+BELOW = 5
+
+
+def with_margins(shape: tuple[int, int]) -> np.ndarray:
+    """Which cells each printed count is the sum of: cells, row totals, column totals, the whole."""
+    cells = np.arange(shape[0] * shape[1]).reshape(shape)
+    sums = [[k] for k in cells.ravel()] + cells.tolist() + cells.T.tolist() + [cells.ravel().tolist()]
+    return np.array([np.isin(cells.ravel(), part) for part in sums], float)
+
+
+def fillings(members: np.ndarray, values: np.ndarray, found: np.ndarray) -> np.ndarray:
+    """Every table of whole numbers that agrees with what is shown, as the values of all counts."""
+    total = int(values[-1])
+    tables = np.array([t for t in product(range(total + 1), repeat=members.shape[1]) if sum(t) <= total])
+    sums = tables @ members.T
+    fits = (sums[:, found == SHOWN] == values[found == SHOWN]).all(axis=1)
+    return sums[fits & (sums[:, found == SMALL] < BELOW).all(axis=1)]
+
+
+def safe_by_trying(members: np.ndarray, values: np.ndarray, found: np.ndarray) -> bool:
+    sums = fillings(members, values, found)
+    small = all(set(range(BELOW)) <= set(sums[:, k].tolist()) for k in np.flatnonzero(found == SMALL))
+    return small and all(len(set(sums[:, k].tolist())) > 1 for k in np.flatnonzero(found == COMPANION))
+
+
+def hidden_and_least(cells: np.ndarray) -> tuple[int, int]:
+    """(how many counts of a table with all margins are hidden, the least that keeps its secret, found by trying every choice)."""
+    members = with_margins(cells.shape)
+    values = (members @ cells.ravel()).astype(np.int64)
+    found = states(Counts(csr_array(members), values, csr_array((0, members.shape[1]))), BELOW)
+    assert safe_by_trying(members, values, found), (cells, found)
+    small = np.where((values > 0) & (values < BELOW), SMALL, SHOWN)
+    hidden = int((found != SHOWN).sum())
+    for size in range(int((found == COMPANION).sum())):
+        chosen = (
+            np.isin(np.arange(values.size), c) for c in combinations(np.flatnonzero(small == SHOWN).tolist(), size)
+        )
+        if any(safe_by_trying(members, values, np.where(choice, COMPANION, small)) for choice in chosen):
+            return hidden, int((small == SMALL).sum()) + size
+    return hidden, hidden
