@@ -16,7 +16,7 @@ from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
 from istrel.data.screening.finding import NewVariable, Remedy
 from istrel.data.screening.marks import repeats
-from istrel.data.screening.remote import remote
+from istrel.stats.remote import remote
 
 Mask = NDArray[np.bool_]
 BY_CHANCE = 0.05

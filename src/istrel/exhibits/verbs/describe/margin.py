@@ -10,7 +10,6 @@ from numpy.typing import NDArray
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
 from istrel.data.limits import SKEWED, SMALL_GROUP
-from istrel.data.screening.remote import remote
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.claims import claim
 from istrel.exhibits.setting import MarginNote, Remedy
@@ -18,6 +17,7 @@ from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
 from istrel.sentence.request import show
+from istrel.stats.remote import remote
 from istrel.style.numbers import Kind
 
 MOST_CASES = 200_000  # beyond, codes and far values are Intake's to find: here the paper would wait for them

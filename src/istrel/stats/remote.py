@@ -5,7 +5,6 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.data.screening.finding import Mask
 from istrel.stats.moderate import moderate
 
 FAR = 2.5  # in quartile distances beyond the quartile: 4 standard deviations of a normal variable
@@ -14,7 +13,7 @@ MOST_REMOTE = 0.005
 FEW_ZEROS = 0.05
 
 
-def remote(values: NDArray[np.float64]) -> Mask:
+def remote(values: NDArray[np.float64]) -> NDArray[np.bool_]:
     """Values that stand apart from the bulk and far out, shape (n,).
 
     Notes
