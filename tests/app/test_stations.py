@@ -7,6 +7,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 import docx
+import pytest
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QLineEdit, QPushButton
@@ -121,6 +122,41 @@ def test_the_manuscript_lists_and_exports_what_was_kept(
     with qtbot.waitSignal(window.manuscript.exported, timeout=20_000):
         window.manuscript.export(tmp_path / "thesis.json")
     assert [entry["form"] for entry in json.loads((tmp_path / "thesis.json").read_text())] == ["table", "histogram"]
+
+
+def test_what_is_kept_is_made_when_it_is_looked_at(
+    opened: Opened, settle: Settle, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    from istrel.study import remake
+    from istrel.study.changes.codebook import SetText
+    from istrel.study.changes.manuscript import Keep, Move
+    from istrel.study.study import Kept
+
+    window = opened(sentence=SENTENCE)
+    for place in range(32):
+        window.model.do(
+            Keep(Kept(f"describe age, absences across format with decimals = {place % 4}, trim = 0.{place + 1:02}", ()))
+        )
+    settle()
+    made: list[str] = []
+    whole = remake.make_exhibit
+    monkeypatch.setattr(remake, "make_exhibit", lambda sentence, *rest: made.append(sentence) or whole(sentence, *rest))
+    window.model.do(SetText("receptive_post", "label", "Listening"))
+    settle()
+    assert made == [SENTENCE]
+    window.go_manuscript()
+    settle()
+    assert len(made) == 33
+    assert len(window.manuscript.entries) == window.manuscript.outline.count() == 32
+    first, last = (window.model.study.kept[place].id for place in (0, 31))
+    window.model.do(Move(last, 0))
+    settle()
+    assert len(made) == 33
+    assert [entry.kept.id for entry in window.manuscript.entries[:2]] == [last, first]
+    assert [window.manuscript.outline.item(place).text() for place in (0, 31)] == ["Table 1", "Table 32"]
+    window.undo()
+    settle()
+    assert window.manuscript.entries[0].kept.id == first
 
 
 def test_a_place_that_cannot_be_written_is_told(opened: Opened, settle: Settle) -> None:

@@ -361,7 +361,7 @@ class Window(QWidget):
     def copy_exhibit(self) -> None:
         from PySide6.QtGui import QGuiApplication
 
-        from istrel.app.stations.manuscript import clipboard_data
+        from istrel.app.stations.manuscript.export import clipboard_data
         from istrel.render.document import Item
 
         if self.bench.proof is not None:
