@@ -1,11 +1,15 @@
-"""Seeded, bounded fuzzing: sentences, data files, codebooks. Anything but a result or a plain Problem is a finding.
+"""Seeded, bounded fuzzing: sentences, data files, codebooks, changes, and random acts in the real window.
 
-`make fuzz` runs until 10,000 inputs or five minutes; ISTREL_SEED chooses others. Each finding prints its seed and input.
+Anything but a result or a plain Problem is a finding, and prints its seed and input. `make fuzz` shares 10,000 inputs out
+between two processes, at most five minutes; ISTREL_SEED chooses others.
 """
 
 from __future__ import annotations
 
 import argparse
+import io
+import json
+import multiprocessing
 import os
 import random
 import sys
@@ -13,20 +17,50 @@ import tempfile
 import time
 import traceback
 import warnings
+import zipfile
 from collections.abc import Callable
+from concurrent.futures import ProcessPoolExecutor
+from dataclasses import replace
 from pathlib import Path
+from typing import Any
 
+import numpy as np
+
+from istrel.data.codebook import MissingCode, ValueLabel
+from istrel.data.combine.rows import take
+from istrel.data.corrections import Aside, Correction
 from istrel.data.dataset import Dataset
-from istrel.data.reading import read
+from istrel.data.guess import guess_codebook
+from istrel.data.levels import Level
 from istrel.data.screening import screen
+from istrel.data.table import Table
 from istrel.demo import CODEBOOK, LEARNERS
 from istrel.exhibits.make import make_exhibit
 from istrel.problem import Problem
 from istrel.render.document import Document, Item
 from istrel.render.json import render as as_json
 from istrel.render.markdown import render as as_markdown
+from istrel.sentence import parse_condition, parse_expression
 from istrel.sentence.vocabulary import CLAUSES, FORMS, SETTINGS, STATISTICS, VERBS
-from istrel.study.opening import Opening, open_data
+from istrel.sentence.vocabulary.entries import Setting
+from istrel.study.changes import Change
+from istrel.study.changes.cases import Correct, SetAside, SetCondition
+from istrel.study.changes.codebook import (
+    Derive,
+    LeaveOut,
+    SetDecimals,
+    SetLevel,
+    SetMissing,
+    SetText,
+    SetValueLabels,
+    TreatAsMissing,
+)
+from istrel.study.changes.manuscript import Keep
+from istrel.study.codebook_csv import read_codebook
+from istrel.study.history import History
+from istrel.study.opening import open_data, open_source
+from istrel.study.record import change_of, record_of
+from istrel.study.study import Accepted, Kept, Study
 from istrel.style.house import load_style
 
 ODD = [
@@ -57,30 +91,74 @@ class Fuzz:
 
     def __init__(self, seed: int) -> None:
         self.random = random.Random(seed)
-        self.demo = open_data(LEARNERS)
+        whole = open_source(LEARNERS)
+        few = np.arange(0, whole.raw.n_rows, 5)
+        table = Table(tuple(take(column, few) for column in whole.raw.columns), whole.raw.source)
+        self.study = Study((replace(whole, raw=table),))
+        self.demo = self.study.data
         self.names = list(self.demo.codebook.names)
+        self.groups = [v.name for v in self.demo.codebook.variables if v.level.categorical]
         self.style = load_style()
-        self.files = self._files()
+        self.files, self.workbooks = self._files(), _workbooks()
+        self.records = [json.dumps(record_of(change)) for change in _changes()]
 
-    def families(self) -> tuple[Callable[[], str], ...]:
-        """Each makes one input, tries it, and returns what it was."""
-        return self.sentence, self.wild_sentence, self.file, self.codebook
+    def families(self) -> tuple[tuple[Callable[[], str], int], ...]:
+        """(what makes one input, tries it, and returns what it was; how often in a round)."""
+        return (
+            (self.sentence, 8),
+            (self.mistyped, 8),
+            (self.wild_sentence, 3),
+            (self.file, 4),
+            (self.codebook, 4),
+            (self.change, 6),
+            (self.workbook, 1),
+        )
 
     def sentence(self) -> str:
-        """One that could be meant: a verb, variables, clauses, and settings with values both right and odd."""
-        pick, verb = self.random.choice, self.random.choice(list(VERBS))
-        text = f"{verb} {', '.join(self.random.sample(self.names, self.random.randint(1, 4)))}"
-        if self.random.random() < 0.5:
-            text += f" across {' × '.join(self.random.sample(self.names, self.random.randint(1, 2)))}"
-        if verb == "count" and self.random.random() < 0.4:
-            text += f" against {pick(self.names)}"
-        if self.random.random() < 0.3:
-            text += f" among {pick(self.names)} {pick(['>', '=', '!=', '<='])} {pick([*ODD, '30', '-9'])}"
-        if self.random.random() < 0.4:
-            text += f" as {pick(VERBS[verb].forms)}"
-        settings = [f"{pick(list(SETTINGS))} = {pick([*ODD, '2', '5', 'row', 'holm', 'spearman', '1, 2, 3'])}"]
-        settings += self.random.sample(list(STATISTICS), self.random.randint(0, 3))
-        return self._try_sentence(f"{text} with {', '.join(settings)}" if self.random.random() < 0.7 else text)
+        """One that could be meant."""
+        return self._try_sentence(self._meant())
+
+    def _meant(self) -> str:
+        """A verb, variables, clauses, and settings with values both right and odd."""
+        pick, chance, verb = self.random.choice, self.random.random, self.random.choice(list(VERBS))
+        form, against, groups = pick(VERBS[verb].forms), verb == "count" and chance() < 0.4, chance() < 0.5
+        fewest = 2 if verb == "relate" else 1
+        text = f"{verb} {', '.join(self.random.sample(self.names, self.random.randint(fewest, 4)))}"
+        text += f" against {pick(self.names)}" if against else ""
+        text += f" across {' × '.join(self.random.sample(self.groups, self.random.randint(1, 2)))}" if groups else ""
+        if chance() < 0.3:
+            text += f" among {pick(self.names)} {pick(['>', '=', '!=', '<='])} {pick([*ODD, '30', '-9', '1'])}"
+        text += f" as {form}" if form != "table" else ""
+        fitting = [s for s in SETTINGS.values() if s.fits(verb, form, against=against, groups=groups)]
+        said = [
+            f"{s.name} = {self._value(s)}"
+            for s in self.random.sample(fitting, min(len(fitting), self.random.randint(0, 3)))
+        ]
+        if verb == "describe" and form == "table":
+            said += self.random.sample(list(STATISTICS), self.random.randint(0, 3))
+        return f"{text} with {', '.join(said)}" if said else text
+
+    def _value(self, setting: Setting) -> str:
+        """A value that a setting offers, a number, or now and then something odd."""
+        if self.random.random() < 0.1:
+            return self.random.choice(ODD)
+        offered = [str(value) for value in setting.takes.offers if value is not None] or [
+            "2",
+            "0.3",
+            "5",
+            "{1, 20, 40}",
+        ]
+        return {"True": "yes", "False": "no"}.get(said := self.random.choice(offered), said)
+
+    def mistyped(self) -> str:
+        """A sentence with words lost, doubled, exchanged or put in."""
+        words = self._meant().split(" ")
+        for _ in range(self.random.randint(1, 3)):
+            place = self.random.randrange(len(words))
+            other = self.random.choice([*ODD, *SIGNS, *self.names, *CLAUSES, *SETTINGS, words[place]])
+            words[place : place + self.random.randint(0, 2)] = [other] * self.random.randint(0, 2)
+            words = words or ["describe"]
+        return self._try_sentence(" ".join(words))
 
     def wild_sentence(self) -> str:
         """Any words in any order."""
@@ -101,6 +179,9 @@ class Fuzz:
     def file(self) -> str:
         """A sound file of any format with bytes changed, cut, doubled or put in."""
         name, content = self.random.choice(self.files)
+        return self._try_file(name, self._changed(content))
+
+    def _changed(self, content: bytes) -> bytes:
         changed = bytearray(content)
         for _ in range(self.random.randint(1, 6)):
             at = self.random.randrange(len(changed)) if changed else 0
@@ -109,14 +190,16 @@ class Fuzz:
             )
             part = slice(at, at + self.random.randint(0, 30))
             changed[part] = self.random.choice([odd, b"", bytes(changed[part]) * 2, odd * 40])
+        return bytes(changed)
+
+    def _try_file(self, name: str, content: bytes) -> str:
         with tempfile.TemporaryDirectory() as folder:
             path = Path(folder) / name
-            path.write_bytes(bytes(changed))
-            self._try(lambda: self._look(path), f"{name}: {bytes(changed)!r}")
+            path.write_bytes(content)
+            self._try(lambda: self._look(path), f"{name}: {content!r}")
         return name
 
     def _look(self, path: Path) -> None:
-        read(path)
         data = open_data(path)
         screen(data)
         self._print(f"describe `{data.codebook.names[0]}`" if "`" not in data.codebook.names[0] else "describe a", data)
@@ -140,13 +223,43 @@ class Fuzz:
         lines[line] = ",".join(cells)
         lines.append(f"new,continuous,,,,,,{self.random.choice(formulas)},")
         text = "\n".join(lines)
-        with tempfile.TemporaryDirectory() as folder:
-            path = Path(folder) / "book.csv"
-            path.write_text(text, encoding="utf-8", errors="surrogatepass")
-            self._try(
-                lambda: self._print("describe age", open_data(LEARNERS, Opening(codebook=str(path)))), lines[line]
-            )
+        self._try(lambda: self._lay_over(text), lines[line])
         return lines[line]
+
+    def _lay_over(self, text: str) -> None:
+        codebook = read_codebook(text, "book.csv", guess_codebook(self.study.source.raw))
+        self._print("describe age", replace(self.study.source, codebook=codebook).data)
+
+    def change(self) -> str:
+        """The record of a change of the study, sound or with parts exchanged; done, undone and made again."""
+        record = json.loads(self.random.choice(self.records))
+        for _ in range(self.random.randint(0, 3)):
+            holder: Any = record
+            while isinstance(holder, dict | list) and holder:
+                key = self.random.choice(list(holder) if isinstance(holder, dict) else list(range(len(holder))))
+                if not isinstance(holder[key], dict | list) or self.random.random() < 0.3:
+                    holder[key] = self.random.choice([*ODD, None, 1, -3.5, [], {}, [1], "age", {"kind": "Level"}])
+                    break
+                holder = holder[key]
+        self._try(lambda: self._do(record), json.dumps(record))
+        return str(record.get("kind"))
+
+    def _do(self, record: Any) -> None:
+        after = History(self.study).do(change_of(record, self.study)).study
+        json.dumps(record_of(change_of(record, self.study)))
+        self._print("describe age, mot_01 across format", after.data)
+
+    def workbook(self) -> str:
+        """A workbook whose parts have bytes changed, packed again; or the packed file itself changed."""
+        name, content = self.random.choice(self.workbooks)
+        if self.random.random() < 0.3:
+            return self._try_file(name, self._changed(content))
+        packed = io.BytesIO()
+        with zipfile.ZipFile(io.BytesIO(content)) as old, zipfile.ZipFile(packed, "w", zipfile.ZIP_DEFLATED) as new:
+            chosen = self.random.choice(old.namelist())
+            for part in old.namelist():
+                new.writestr(part, self._changed(old.read(part)) if part == chosen else old.read(part))
+        return self._try_file(name, packed.getvalue())
 
     def _try(self, work: Callable[[], object], what: str) -> None:
         try:
@@ -182,12 +295,55 @@ class Fuzz:
         ]
 
 
+def _workbooks() -> list[tuple[str, bytes]]:
+    import xlsxwriter
+    from odfdo import Cell, Document, Row, Table
+
+    rows = [["id", "age", "site"], [1, 30.5, "Harbour"], [2, None, "Mill Lane"], [3, 41, "x"]]
+    excel, odf = io.BytesIO(), io.BytesIO()
+    with xlsxwriter.Workbook(excel, {"in_memory": True}) as book:
+        sheet = book.add_worksheet()
+        for place, row in enumerate(rows):
+            sheet.write_row(place, 0, row)
+    document, table = Document("spreadsheet"), Table("data")
+    for row in rows:
+        line = Row()
+        for value in row:
+            line.append_cell(Cell(value))
+        table.append_row(line)
+    document.body.clear()
+    document.body.append(table)
+    document.save(odf)
+    return [("a.xlsx", excel.getvalue()), ("a.ods", odf.getvalue())]
+
+
+def _changes() -> list[Change]:
+    """One of every kind that a person makes."""
+    formula = parse_expression("mean(mot_01 .. mot_04) + if(age > 30, 1, 0)")
+    return [
+        SetLevel("age", Level.COUNT),
+        SetText("age", "label", "Age"),
+        SetDecimals("age", 2),
+        SetValueLabels("completed", (ValueLabel(0.0, "no"), ValueLabel(1.0, "yes"))),
+        SetMissing("satisfaction", (MissingCode(99.0, "refused"),)),
+        TreatAsMissing(("receptive_post",), (-9.0,)),
+        LeaveOut(("term",)),
+        Derive("scale", formula),
+        Correct((Correction("age", 199.0, None, 3, "cannot be"), Correction("site", "Harbor", "Harbour"))),
+        SetAside(Aside((12, 24), "repeats")),
+        SetCondition(parse_condition("age >= 30 and site is not missing")),
+        Keep(Kept("describe age", (Accepted("age", "n", 1.0),))),
+    ]
+
+
 def run(seed: int, inputs: int, seconds: float) -> tuple[int, list[str]]:
     """(inputs tried, findings): all families in turn until either bound is reached."""
-    warnings.simplefilter("error")
     fuzz, until, findings, tried = Fuzz(seed), time.monotonic() + seconds, [], 0
-    while tried < inputs and time.monotonic() < until:
-        for family in fuzz.families():
+    rounds = [family for family, often in fuzz.families() for _ in range(often)]
+    with warnings.catch_warnings():
+        warnings.simplefilter("error")
+        while tried < inputs and time.monotonic() < until:
+            family = rounds[tried % len(rounds)]
             try:
                 family()
             except AssertionError as error:
@@ -201,11 +357,19 @@ def main() -> int:
     parser = argparse.ArgumentParser(description=__doc__.splitlines()[0])
     parser.add_argument("--inputs", type=int, default=10_000)
     parser.add_argument("--seconds", type=float, default=300.0)
+    parser.add_argument("--acts", type=int, default=600, help="acts in the window")
     options = parser.parse_args()
     seed = int(os.environ.get("ISTREL_SEED", "20261125"))
-    tried, findings = run(seed, options.inputs, options.seconds)
+    started = time.monotonic()
+    with ProcessPoolExecutor(2, multiprocessing.get_context("spawn")) as pool:
+        half, most = -(-options.inputs // 2), 0.8 * options.seconds
+        parts = list(pool.map(run, (seed, seed + 1), (half, half), (most, most)))
+    from fuzz_window import walk
+
+    acts, faults = walk(seed, options.acts, options.seconds - (time.monotonic() - started))
+    findings = [finding for _, found in parts for finding in found] + faults
     print(*findings, sep="\n")
-    print(f"{tried:,} inputs tried with seed {seed}; {len(findings)} findings")
+    print(f"{sum(n for n, _ in parts):,} inputs and {acts:,} acts tried with seed {seed}; {len(findings)} findings")
     return bool(findings)
 
 

@@ -199,6 +199,17 @@ def test_fisher_agrees_with_another_implementation(cells: list[int]) -> None:
     assert exact.exact_test(counts).p == pytest.approx(oracle.fisher_exact(counts).pvalue, rel=1e-9)
 
 
+def test_simulated_tables_give_the_p_of_all_tables_within_their_error() -> None:
+    for _ in range(12):
+        counts = np.bincount(RNG.integers(0, 9, RNG.integers(6, 24)), minlength=9).reshape(3, 3)
+        table = counts[counts.sum(axis=1) > 0][:, counts.sum(axis=0) > 0]
+        found = exact.exact_test(table)
+        if found.way != "enumeration":
+            continue
+        error = np.sqrt(found.p * (1 - found.p) / exact.DRAWS)
+        assert exact._simulated(table) == pytest.approx(found.p, abs=5 * error + 1e-4)
+
+
 @given(TABLES)
 def test_gamma_and_tau_of_a_table_agree_with_its_cases(counts: np.ndarray) -> None:
     rows, columns = np.indices(counts.shape)

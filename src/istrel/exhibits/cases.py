@@ -128,7 +128,7 @@ class Group:
     named: GroupName
     labels: tuple[str, ...]
 
-    @property
+    @cached_property
     def key(self) -> str:
         """What tells the group from others in any version of the data: "format=1 & site=Harbour"; empty for all cases."""
         return " & ".join(f"{name}={show_value(value)}" for name, value in self.named)

@@ -16,7 +16,7 @@ import numpy as np
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.text import Hidden
 from istrel.problem import Problem
-from istrel.stats.disclosure import COMPANION, SMALL, Counts, one_sum, states
+from istrel.stats.disclosure import COMPANION, MOST_ATOMS, SMALL, Counts, one_sum, states
 from istrel.stats.estimates import Undefined
 
 Column = tuple[int, ...]
@@ -100,22 +100,21 @@ class Ledger:
         return self._atoms.setdefault((what, part, column), len(self._atoms))
 
     def _solved(self) -> dict[Hashable, int]:
-        from scipy.sparse import lil_array
+        from scipy.sparse import csr_array
 
         keys = list(self._entries)
         values = np.array([self._entries[key][1] for key in keys], np.int64)
-        if self.boundless:  # too many groups to prove anything: every count that is not that of all cases is hidden
+        if self.boundless or len(self._atoms) > MOST_ATOMS:  # too many to prove anything: every other count is hidden
             small = (values > 0) & (values < self.below)
             return dict(zip(keys, np.where(small, SMALL, COMPANION).tolist(), strict=True))
         links = self._links() if len(self._parts) > 1 else []
-        members = lil_array((len(keys), len(self._atoms)))
-        for row, key in enumerate(keys):
-            members[row, self._entries[key][0]] = 1.0
-        tied = lil_array((len(links), len(self._atoms)))
-        for row, atoms in enumerate(links):
-            for atom, sign in atoms.items():
-                tied[row, atom] = sign
-        found = states(Counts(members.tocsr(), values, tied.tocsr()), self.below)
+        width = len(self._atoms)
+        rows = [(row, atom) for row, key in enumerate(keys) for atom in self._entries[key][0]]
+        tied = [(row, atom, sign) for row, atoms in enumerate(links) for atom, sign in atoms.items()]
+        members = csr_array((np.ones(len(rows)), tuple(np.array(rows).T)), shape=(len(keys), width))
+        across = np.array(tied).reshape(-1, 3).T
+        equal = csr_array((across[2], across[:2].astype(int)), shape=(len(links), width))
+        found = states(Counts(members, values, equal), self.below)
         return dict(zip(keys, found.tolist(), strict=True))
 
     def shown(self, key: Hashable, count: Any) -> Any:
@@ -303,9 +302,7 @@ def _hide_crossed(result: Any, below: int) -> Any:
         every = [(i, j) for i in rows for j in columns]
         for i in range(full.shape[0]):
             for j in range(full.shape[1]):
-                parts: list[Hashable] = [
-                    p for p in every if (i == len(rows) or p[0] == i) and (j == len(columns) or p[1] == j)
-                ]
+                parts = list(product((i,) if i < len(rows) else rows, (j,) if j < len(columns) else columns))
                 ledger.enter((place, i, j), what, parts, cell.group, int(full[i, j]))
         ledger.enter((place, "missing"), what, ["gone"], cell.group, cell.missing)
         ledger.enter((place, "total"), what, [*every, "gone"], cell.group, cell.n + cell.missing)

@@ -16,6 +16,7 @@ from numpy.typing import NDArray
 SHOWN, SMALL, COMPANION = 0, 1, 2
 SLACK = 1e-6
 MOST_ATOMS = 3_000
+MOST_WORK = 100_000  # atoms of all programs together: some seconds
 MOST_FILLINGS = 60
 FAR = 1e9  # more cases than any exhibit has
 
@@ -46,19 +47,24 @@ def states(counts: Counts, below: int) -> NDArray[np.int8]:
     -----
     A small count must be able to be anything from 0 to below − 1, a companion at least two values, whatever is shown.
     Where a bound is tighter, the smallest of the counts whose equations make it so is hidden too; in the end companions
-    that turn out to be needless are shown again, the largest first.
+    that turn out to be needless are shown again, the largest first. Where that would take too long, every count is hidden.
     """
     values = counts.values
     found = np.where((values > 0) & (values < below), SMALL, SHOWN).astype(np.int8)
     if not found.any():
         return found
+    everything = np.where(found == SMALL, SMALL, COMPANION).astype(np.int8)
     if counts.members.shape[1] > MOST_ATOMS:
-        return np.where(found == SMALL, SMALL, COMPANION).astype(np.int8)
+        return everything
     guard = _Guard(counts, below, found)
     for place in guard.hidden():
         while (binding := guard.binding(place)) is not None and binding >= 0:
             guard.state[binding] = COMPANION
+        if guard.spent:
+            return everything
     for place in guard.companions():
+        if guard.spent:
+            break
         guard.show_again(place)
     return guard.state
 
@@ -73,11 +79,18 @@ class _Guard:
 
     def __init__(self, counts: Counts, below: int, state: NDArray[np.int8]) -> None:
         self.counts, self.below, self.state = counts, below, state
+        self._rows, self._links = counts.members.tocsr(), counts.links.tocsr()
         self._members = counts.members.toarray()
-        self._links = counts.links.toarray()
         self._small = np.flatnonzero(state == SMALL)
+        self._few = self._rows[self._small]
         self._witnesses: dict[int, NDArray[np.float64]] = {}
         self._fillings: list[NDArray[np.float64]] = []
+        self._work = 0
+
+    @property
+    def spent(self) -> bool:
+        """Whether so many programs were solved that an exhibit would wait for more."""
+        return self._work > MOST_WORK
 
     def hidden(self) -> Iterator[int]:
         """Small counts first; companions as they come."""
@@ -153,19 +166,22 @@ class _Guard:
     def _fits(self, filling: NDArray[np.float64]) -> bool:
         """Whether a filling found earlier agrees with all that is shown now."""
         shown = self.state == SHOWN
-        return bool(np.abs(self._members[shown] @ filling - self.counts.values[shown]).max(initial=0.0) < SLACK)
+        apart = (self._rows @ filling - self.counts.values)[shown]
+        return bool(np.abs(apart).max(initial=0.0) < SLACK)
 
     def _solve(self, place: int, *, lowest: bool) -> tuple[float, NDArray[np.int64], NDArray[np.float64] | None]:
         """(the least or most that a count can be, the shown counts that bind it, a filling that shows it)."""
         from scipy.optimize import linprog
+        from scipy.sparse import vstack
 
+        self._work += self._members.shape[1]
         shown = np.flatnonzero(self.state == SHOWN)
-        equal = np.vstack([self._members[shown], self._links])
+        equal = vstack([self._rows[shown], self._links])
         right = np.concatenate([self.counts.values[shown], np.zeros(self._links.shape[0])])
         goal = self._members[place] if lowest else -self._members[place]
         solved = linprog(
             goal,
-            A_ub=self._members[self._small],
+            A_ub=self._few,
             b_ub=np.full(self._small.size, self.below - 1.0),
             A_eq=equal if shown.size else None,
             b_eq=right if shown.size else None,

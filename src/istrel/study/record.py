@@ -9,7 +9,7 @@ from __future__ import annotations
 from dataclasses import fields, is_dataclass, replace
 from enum import Enum
 from functools import cache
-from typing import Any, get_args
+from typing import Any, Literal, get_args, get_origin, get_type_hints
 
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable
 from istrel.data.corrections import Aside, Correction
@@ -103,9 +103,32 @@ def value_of(record: object, study: Study) -> Any:
         parts = {name: value_of(part, study) for name, part in record.items() if name != "kind"}
         if kind == "StudySource":
             return replace(made_again(parts.pop("recipe"), study), **parts)
-        return kinds()[kind](**parts)
+        return _made(kinds()[kind], parts)
     except (KeyError, TypeError, ValueError):
         raise Problem(f"The record of “{kind}” cannot be understood.") from None
+
+
+def _made(noun: type, parts: dict[str, Any]) -> Any:
+    """The noun with these parts; TypeError where one is not of the kind that belongs there."""
+    hints = get_type_hints(noun)
+    wrong = [name for name, part in parts.items() if not _fits(part, hints[name])]
+    if wrong:
+        raise TypeError(wrong[0])
+    return noun(**parts)
+
+
+def _fits(value: object, hint: Any) -> bool:
+    """Whether a value is of the kind that a field's annotation names."""
+    origin, inner = get_origin(hint), get_args(hint)
+    if origin is Literal:
+        return value in inner
+    if origin is tuple and inner[-1] is Ellipsis:
+        return isinstance(value, tuple) and all(_fits(part, inner[0]) for part in value)
+    if inner:
+        return any(_fits(value, one) for one in inner)
+    if isinstance(value, bool):
+        return hint is bool
+    return isinstance(value, (int, float) if hint is float else hint)
 
 
 def _kind(record: Record) -> str:

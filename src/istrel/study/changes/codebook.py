@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
+from typing import Literal
 
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable, merge_codes
 from istrel.data.column import Column, Kind, show_value
@@ -38,7 +39,7 @@ class SetText:
     """The label or the unit of a variable."""
 
     variable: str
-    part: str
+    part: Literal["label", "unit"]
     text: str
 
     @property
@@ -46,8 +47,6 @@ class SetText:
         return f"{self.part} of {self.variable}"
 
     def apply(self, study: Study) -> Study:
-        if self.part not in ("label", "unit"):
-            raise ValueError(self.part)
         old = study.codebook[self.variable]
         return _with_line(
             study, replace(old, label=self.text) if self.part == "label" else replace(old, unit=self.text)

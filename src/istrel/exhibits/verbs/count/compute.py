@@ -8,7 +8,7 @@ from numpy.typing import NDArray
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms.histogram import shared_edges
-from istrel.exhibits.verbs.count.resolve import Counted, CountPlan
+from istrel.exhibits.verbs.count.resolve import Counted, CountPlan, tables_in
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell
 from istrel.exhibits.verbs.frequencies import count_classes, count_values, ordered_places, shown_places, values_of
 from istrel.problem import Problem
@@ -78,7 +78,7 @@ def _crossed(row: str, column: str, grouping: Grouping, plan: CountPlan) -> list
                 expected=association.expected_counts(counts),
                 residuals=association.adjusted_residuals(counts),
                 chi_square=chi_square,
-                exact=exact_test(counts, wanted=chi_square.small > association.SMALL_SHARE),
+                exact=exact_test(counts, wanted=chi_square.small > association.SMALL_SHARE, tables=tables_in(plan)),
                 association=association.association(counts, ordered=ordered),
             )
         )

@@ -14,7 +14,7 @@ from istrel.problem import Problem
 from istrel.sentence.request import Crossed, Request
 
 MOST_VALUES = 30
-MOST_ROWS, MOST_COLUMNS = 20_000, 500
+MOST_ROWS, MOST_COLUMNS, MOST_CELLS = 20_000, 500, 100_000
 CLASS_SETTINGS = ("bins", "width", "start", "edges", "rule")
 
 
@@ -86,10 +86,17 @@ def _refuse_boundless(plan: CountPlan) -> None:
     columns = [_many(name, plan) for name in plan.against] or [groups]
     rows = [1 if subject.classes else _many(subject.names[0], plan) for subject in plan.subjects]
     top = plan.request.settings["top"]
-    for count, most, what in ((max(columns), MOST_COLUMNS, "columns"), (max(rows), MOST_ROWS, "rows")):
-        if count > most and not (what == "rows" and top):
+    cells = sum(rows) * max(columns) * (groups if plan.against else 1)
+    sizes = (max(columns), MOST_COLUMNS, "columns"), (max(rows), MOST_ROWS, "rows"), (cells, MOST_CELLS, "cells")
+    for count, most, what in sizes:
+        if count > most and not (what != "columns" and top):
             message = f"This makes a table of {count:,} {what}; one holds {most:,}."
             raise Problem(f"{message} Count classes or bands, name the most frequent (top = 20), or limit the cases.")
+
+
+def tables_in(plan: CountPlan) -> int:
+    """How many cross-tables a plan asks for."""
+    return len(plan.subjects) * len(plan.against) * sum(grouping.n_groups for grouping in plan.groupings)
 
 
 def _many(name: str, plan: CountPlan) -> int:
