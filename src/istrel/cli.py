@@ -7,7 +7,6 @@ from collections.abc import Sequence
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from istrel import __version__
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -32,8 +31,11 @@ def main(arguments: Sequence[str] | None = None) -> int:
     except KeyboardInterrupt:
         print("istrel: stopped; nothing was written.", file=sys.stderr)
         return STOPPED
-    except Exception:
-        return _fault()
+    except Exception as fault:
+        from istrel.fault import logged
+
+        print(f"istrel: an internal fault; what happened is in {logged(fault) or 'no log'}", file=sys.stderr)
+        return FAULT
 
 
 def _run(words: list[str]) -> int:
@@ -51,21 +53,6 @@ def _run(words: list[str]) -> int:
         raise Problem(f"“istrel {words[0]}” cannot be done yet; “istrel make” can.")
     options = window_parser().parse_args(words)
     return _open_window(options.file or "", demo=options.demo)
-
-
-def _fault() -> int:
-    """The traceback goes to a log; the user gets its path."""
-    import logging
-    import tempfile
-
-    with tempfile.NamedTemporaryFile("w", prefix="istrel-", suffix=".log", delete=False, encoding="utf-8") as log:
-        handler = logging.StreamHandler(log)
-        logger = logging.getLogger("istrel")
-        logger.addHandler(handler)
-        logger.exception("internal fault, istrel %s, %s", __version__, sys.argv)
-        logger.removeHandler(handler)
-    print(f"istrel: an internal fault; what happened is in {log.name}", file=sys.stderr)
-    return FAULT
 
 
 def _make(options: argparse.Namespace) -> int:

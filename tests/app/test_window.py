@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+import sys
 import threading
 from collections.abc import Callable
 from pathlib import Path
 
 import pytest
-from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
+from PySide6.QtCore import QMimeData, QPointF, Qt, QTimer, QUrl
 from PySide6.QtGui import QDropEvent, QKeySequence
 from PySide6.QtWidgets import QApplication
 from pytestqt.qtbot import QtBot
@@ -15,6 +16,7 @@ from pytestqt.qtbot import QtBot
 from istrel.app import theme
 from istrel.app.actions import ACTIONS
 from istrel.app.background import Background
+from istrel.app.start import tell_faults
 from istrel.app.window import ICON, Window
 from istrel.demo import SENTENCE, SESSIONS
 from istrel.problem import Problem
@@ -202,7 +204,15 @@ def test_of_several_requests_only_the_latest_answers(qtbot: QtBot) -> None:
     assert sorted(answers) == ["new", "other"]
 
 
-def test_a_problem_and_a_fault_come_back_as_plain_words(qtbot: QtBot, caplog: pytest.LogCaptureFixture) -> None:
+def log_named_in(message: str) -> str:
+    """What the log holds that a message names; it is taken away."""
+    path = Path(message.partition("what happened is in ")[2].partition(". Your")[0])
+    text = path.read_text()
+    path.unlink()
+    return text
+
+
+def test_a_problem_and_a_fault_come_back_as_plain_words(qtbot: QtBot) -> None:
     background, said = Background(), []
 
     def problem() -> None:
@@ -215,8 +225,8 @@ def test_a_problem_and_a_fault_come_back_as_plain_words(qtbot: QtBot, caplog: py
     background.submit("b", fault, said.append, lambda p: said.append(p.message))
     qtbot.waitUntil(lambda: background.idle)
     assert "plain words" in said
-    assert any("went wrong inside Istrel" in text for text in said)
-    assert "ZeroDivisionError" in caplog.text
+    (told,) = (text for text in said if "went wrong inside Istrel" in text)
+    assert "ZeroDivisionError" in log_named_in(told)
 
 
 def test_work_that_is_cancelled_is_silent(qtbot: QtBot) -> None:
@@ -245,3 +255,25 @@ def test_closing_istrel_closes_the_frame_it_stands_in(dressed: QApplication, qtb
     window.do(next(action for action in ACTIONS if action.id == "quit"))
     assert not frame.isVisible()
     window.background.wait()
+
+
+def test_what_a_slot_raises_becomes_a_message_and_a_log(
+    opened: Opened, settle: Settle, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    window = opened()
+    monkeypatch.setattr(sys, "excepthook", sys.excepthook)
+    tell_faults(window)
+
+    def broken() -> None:
+        raise RuntimeError("a slot that breaks")
+
+    QTimer.singleShot(0, broken)
+    settle()
+    told = window.cases_line.trouble.text()
+    assert "went wrong inside Istrel" in told
+    assert "a slot that breaks" in log_named_in(told)
+    window.background.submit("breaks", lambda: 1 / 0, lambda _: None)
+    settle()
+    assert "ZeroDivisionError" in log_named_in(window.cases_line.trouble.text())
+    window.go_bench()
+    assert window.stack.currentWidget() is window.bench

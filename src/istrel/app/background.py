@@ -25,10 +25,11 @@ class Token:
 
 
 class Background(QObject):
-    """Runs jobs on threads of its own and answers on the window's thread."""
+    """Runs jobs on threads of its own and answers on the window's thread; `failed` tells the problems of jobs that nobody hears."""
 
     busy_changed = Signal(str)
     progress = Signal(float)
+    failed = Signal(object)
     _finished = Signal(object)
 
     def __init__(self, parent: QObject | None = None) -> None:
@@ -109,8 +110,7 @@ class Background(QObject):
         if self._latest.get(job.key) is job.token:
             del self._latest[job.key]
         if isinstance(job.outcome, Problem):
-            if job.failed is not None:
-                job.failed(job.outcome)
+            (job.failed or self.failed.emit)(job.outcome)
         else:
             job.done(job.outcome)
 
@@ -147,9 +147,8 @@ class Runner(QRunnable):
                 job.outcome = job.work()
             except Problem as problem:
                 job.outcome = problem
-            except Exception:
-                import logging
+            except Exception as fault:
+                from istrel.fault import told
 
-                logging.getLogger(__name__).exception("a background job failed: %s", job.key)
-                job.outcome = Problem("Something went wrong inside Istrel; what happened is in the log.")
+                job.outcome = Problem(told(fault))
         self._signal.emit(job)

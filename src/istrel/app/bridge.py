@@ -41,6 +41,7 @@ class StudyModel(QObject):
     def __init__(self, background: Background, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self.background = background
+        background.failed.connect(self._tell)
         self._history: History | None = None
         self._style: HouseStyle | None = None
         self._forget()

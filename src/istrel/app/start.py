@@ -10,6 +10,8 @@ from typing import TYPE_CHECKING
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
+    from types import TracebackType
+
     from PySide6.QtWidgets import QApplication, QMainWindow
 
     from istrel.app.window import Window
@@ -59,6 +61,7 @@ def furnish(app: QApplication, frame: QMainWindow, path: str, *, demo: bool) -> 
     frame.setWindowIcon(window.windowIcon())
     frame.setCentralWidget(window)
     window.windowTitleChanged.connect(frame.setWindowTitle)
+    tell_faults(window)
     if path:
         window.open_path(path, sentence=_demo_sentence() if demo else "")
     if os.environ.get("ISTREL_QUIT_WHEN_SHOWN"):
@@ -66,6 +69,28 @@ def furnish(app: QApplication, frame: QMainWindow, path: str, *, demo: bool) -> 
 
         QTimer.singleShot(0, lambda: (sys.stdout.write(f"{time.time()}\n"), app.quit()))
     return window
+
+
+def tell_faults(window: Window) -> None:
+    """What a slot or an event of the window raises becomes a message and a log, once for each place; the window goes on."""
+    from istrel.fault import told
+
+    seen: set[tuple[type, int]] = set()
+
+    def tell(kind: type[BaseException], fault: BaseException, where: TracebackType | None) -> None:
+        last = where
+        while last is not None and last.tb_next is not None:
+            last = last.tb_next
+        place = kind, last.tb_frame.f_code.__hash__() if last is not None else 0
+        if isinstance(fault, KeyboardInterrupt):
+            sys.__excepthook__(kind, fault, where)
+        elif isinstance(fault, Problem):
+            window.model.trouble.emit(fault.message)
+        elif place not in seen:
+            seen.add(place)
+            window.model.trouble.emit(told(fault))
+
+    sys.excepthook = tell
 
 
 def _demo_sentence() -> str:
