@@ -16,6 +16,7 @@ import numpy as np
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.text import Hidden
 from istrel.problem import Problem
+from istrel.sentence.vocabulary import CASE_LISTS
 from istrel.stats.disclosure import COMPANION, MOST_ATOMS, SMALL, Counts, one_sum, states
 from istrel.stats.estimates import Undefined
 
@@ -228,7 +229,6 @@ def _hidden_cell(ledger: Ledger, place: int, cell: Any) -> Any:
     return replace(cell, n=n, missing=missing, total=total, levels=levels, reasons=reasons, outside=outside)
 
 
-CASES = ("lowest", "highest", "outliers")
 SMALL_TOO = ("mode_count",)
 
 
@@ -237,7 +237,7 @@ def _statistic(key: str, value: Any, n: Any, missing: Any, below: int) -> Any:
     if key in ("n", "missing"):
         found = n if key == "n" else missing
         return float(found) if isinstance(found, int) else found
-    if isinstance(n, Hidden) or key in CASES:
+    if isinstance(n, Hidden) or key in CASE_LISTS:
         return value if isinstance(value, Undefined) else Hidden()
     return Hidden(below) if key in SMALL_TOO and isinstance(value, float) and 0 < value < below else value
 

@@ -97,7 +97,7 @@ def value_of(record: object, study: Study) -> Any:
     try:
         match kind:
             case "Formula":
-                return parse_expression(record["text"])
+                return parse_expression(_text(record["text"]))
             case "Level":
                 return Level(record["value"])
         parts = {name: value_of(part, study) for name, part in record.items() if name != "kind"}
@@ -106,6 +106,12 @@ def value_of(record: object, study: Study) -> Any:
         return _made(kinds()[kind], parts)
     except (KeyError, TypeError, ValueError):
         raise Problem(f"The record of “{kind}” cannot be understood.") from None
+
+
+def _text(value: object) -> str:
+    if not isinstance(value, str):
+        raise TypeError(value)
+    return value
 
 
 def _made(noun: type, parts: dict[str, Any]) -> Any:

@@ -12,13 +12,12 @@ from istrel.exhibits.forms.histogram import HistogramCell
 from istrel.exhibits.text import Hidden
 from istrel.exhibits.verbs.describe.result import MeasuredCell, Value
 from istrel.render.exchange.common import MOST_LISTED, as_json, finite, groups, listed, number, reasons
-from istrel.sentence.vocabulary import statistic
+from istrel.sentence.vocabulary import CASE_LISTS, statistic
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 from istrel.style.numbers import EPOCH, Kind
 
 del istrel
-LISTS = ("lowest", "highest", "outliers")
 
 
 @as_json.register
@@ -37,10 +36,10 @@ def _(cell: MeasuredCell) -> dict[str, Any]:
 
 def _value(key: str, value: Value, cell: MeasuredCell) -> Any:
     if isinstance(value, Undefined | Hidden):
-        return [] if key in LISTS and isinstance(value, Undefined) else None
+        return [] if key in CASE_LISTS and isinstance(value, Undefined) else None
     if isinstance(value, tuple):
         cases = tuple(part for part in value if isinstance(part, CaseValue))
-        return listed(cases) if cases or key in LISTS else list(value)
+        return listed(cases) if cases or key in CASE_LISTS else list(value)
     if cell.date and statistic(key).kind is Kind.MEASURE:
         return _date(value)
     return int(value) if statistic(key).kind is Kind.COUNT else value

@@ -4,8 +4,9 @@ Grammar, completion, refusals, the column of settings, defaults and the tables o
 """
 
 from istrel.sentence.vocabulary.entries import Belongs, Form, Setting, Statistic, Test, Verb
-from istrel.sentence.vocabulary.settings import SETTINGS
+from istrel.sentence.vocabulary.settings import CLASS_SETTINGS, SETTINGS
 from istrel.sentence.vocabulary.statistics import (
+    CASE_LISTS,
     ON_BUTTONS,
     SHORT,
     STATISTICS,
@@ -29,6 +30,8 @@ SHORT_AND_STATISTICS = (*STATISTICS, *SHORT)
 CLAUSES_OF = {"against": ("count", "relate"), "given": ("relate",)}
 
 __all__ = [
+    "CASE_LISTS",
+    "CLASS_SETTINGS",
     "CLAUSES",
     "CLAUSES_OF",
     "FORMS",

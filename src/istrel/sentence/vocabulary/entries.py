@@ -46,6 +46,14 @@ class Statistic:
         median), else empty.
     of
         The statistics that a short word stands for.
+    short
+        What the note under a table says of its head where that is an abbreviation.
+    defined
+        How it is defined, as a sentence of the methods text: a template; “kind” is that of quantiles, “share” what is trimmed.
+    dates
+        True where it makes sense of dates.
+    cases
+        True where it is a list of values with their cases.
     """
 
     name: str
@@ -55,6 +63,10 @@ class Statistic:
     kind: Kind = Kind.MEASURE
     recorded: str = ""
     of: tuple[str, ...] = ()
+    short: str = ""
+    defined: str = ""
+    dates: bool = False
+    cases: bool = False
 
 
 @dataclass(frozen=True)

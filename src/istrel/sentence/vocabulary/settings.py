@@ -255,3 +255,4 @@ _ENTRIES = (
     ),
 )
 SETTINGS = {setting.name: setting for setting in _ENTRIES}
+CLASS_SETTINGS = tuple(s.name for s in _ENTRIES if set(_CLASSES) <= set(s.belongs) and s.usual is None)

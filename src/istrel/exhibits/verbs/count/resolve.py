@@ -12,10 +12,10 @@ from istrel.data.levels import Level
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, subject_names
 from istrel.problem import Problem
 from istrel.sentence.request import Crossed, Request
+from istrel.sentence.vocabulary import CLASS_SETTINGS
 
 MOST_VALUES = 30
 MOST_ROWS, MOST_COLUMNS, MOST_CELLS = 20_000, 500, 100_000
-CLASS_SETTINGS = ("bins", "width", "start", "edges", "rule")
 
 
 @dataclass(frozen=True)

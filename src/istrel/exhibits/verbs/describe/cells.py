@@ -9,12 +9,11 @@ from istrel.exhibits.table import Head
 from istrel.exhibits.text import Cell, Hidden, Text, say
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import MeasuredCell, Value
-from istrel.sentence.vocabulary import statistic
+from istrel.sentence.vocabulary import CASE_LISTS, statistic
 from istrel.stats.quantiles import CaseValue
 from istrel.style.numbers import Kind
 
 MOST_MODES = 3
-LISTS = ("lowest", "highest", "outliers")
 
 
 def cell_of(key: str, cell: MeasuredCell, plan: DescribePlan, *, column: str = "") -> Text:
@@ -78,7 +77,7 @@ def _behind(key: str, value: Value, cell: MeasuredCell) -> Behind | None:
     if key == "missing":
         return Behind(f"{words}, missing", cell.group.named, missing=(cell.variable,))
     behind = Behind(words, cell.group.named, valid=(cell.variable,))
-    if key in LISTS and isinstance(value, tuple):
+    if key in CASE_LISTS and isinstance(value, tuple):
         rows = tuple(sorted(part.row for part in value if isinstance(part, CaseValue)))
         return replace(behind, words=f"{words}, {key}", rows=rows)
     if key in ("min", "max", "mode"):

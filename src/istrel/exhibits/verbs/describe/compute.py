@@ -18,13 +18,12 @@ from istrel.exhibits.shared import arranged, arranged_together, batches, moments
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell, Value
 from istrel.exhibits.verbs.frequencies import count_values, ordered_places, values_of
-from istrel.sentence.vocabulary import percentile_of
+from istrel.sentence.vocabulary import percentile_of, statistic
 from istrel.stats import moments, quantiles
 from istrel.stats.estimates import Estimates, Undefined, ratio
 from istrel.stats.grouping import Arranged
 
 A_LOOK = 1_000  # values after which most measures are known to be none of whole numbers
-ON_DATES = ("n", "missing", "min", "max", "median", "q1", "q3")
 
 
 def compute(plan: DescribePlan) -> DescribeResult:
@@ -55,7 +54,7 @@ def _measured(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[
     cells = arranged(name, grouping, plan.data)
     sizes = grouping.sizes
     bench = Workbench(cells, sizes, plan, lambda: moments_of(name, grouping, plan.data))
-    columns = {key: bench.statistic(key) for key in plan.computed if not dates or key in ON_DATES}
+    columns = {key: bench.statistic(key) for key in plan.computed if not dates or statistic(key).dates}
     none = {key: Undefined("not for a date variable") for key in plan.computed if key not in columns}
     first = cells.values[:A_LOOK]
     whole = bool((first == np.floor(first)).all() and (cells.values == np.floor(cells.values)).all())

@@ -14,7 +14,8 @@ from istrel.sentence.request import Request
 from istrel.sentence.vocabulary import STATISTICS, USUAL
 
 # What the words around a table need: the text, the margin notes, and the decimals of a measure.
-ALWAYS = ("n", "missing", "mean", "sd", "median", "q1", "q3", "skewness")
+OF_THE_TEXT, OF_THE_MARGIN, OF_DECIMALS = ("n", "mean", "median"), ("missing", "q1", "q3"), ("sd", "skewness")
+ALWAYS = (*OF_THE_TEXT, *OF_THE_MARGIN, *OF_DECIMALS)
 
 
 @dataclass(frozen=True)

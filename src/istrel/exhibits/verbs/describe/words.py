@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import re
+
 from istrel.data.dataset import Dataset
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.claims import claim, unless_alike
@@ -24,7 +26,7 @@ from istrel.exhibits.wording import (
     titled,
     ungrouped_notes,
 )
-from istrel.sentence.vocabulary import percentile_of
+from istrel.sentence.vocabulary import STATISTICS, statistic
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
 
@@ -105,13 +107,7 @@ def _why(name: str, grouping: Grouping, data: Dataset) -> Text:
     return say(" ({list})", list=joined(parts))
 
 
-SHORT = {
-    "ci_low": "CI = confidence interval; LL and UL = its lower and upper limits",
-    "median": "Mdn = median",
-    "iqr": "IQR = interquartile range",
-    "mad": "MAD = median absolute deviation",
-    "cv": "CV = coefficient of variation",
-}
+SLOT = re.compile(r"{(\w+)}")
 
 
 def _definitions(shown: tuple[str, ...]) -> list[Text]:
@@ -122,9 +118,7 @@ def _definitions(shown: tuple[str, ...]) -> list[Text]:
         texts.append(say("Skewness is the adjusted coefficient (G1)."))
     elif "kurtosis" in shown:
         texts.append(say("Kurtosis is the adjusted coefficient (G2, excess)."))
-    said = [say(text) for key, text in SHORT.items() if key in shown]
-    if any(percentile_of(key) is not None for key in shown):
-        said.append(say("P = percentile"))
+    said = [say(words) for words in dict.fromkeys(statistic(key).short for key in shown) if words]
     if said:
         texts.append((*joined(said, "; "), *say(".")))
     return texts
@@ -137,23 +131,20 @@ def methods_of(plan: DescribePlan, result: DescribeResult) -> Text:
     if plan.form != "table":
         return form_of(plan.form).methods(plan, result.drawings)
     shown = set(plan.shown if plan.tabular else _paired(plan)) if measured else set()
-    said: list[Text] = []
-    if shown & {"sd", "variance", "se"}:
-        said.append(say("Standard deviations use *n* − 1."))
-    if shown & {"median", "q1", "q3", "iqr"} or any(percentile_of(key) is not None for key in shown):
-        said.append(say("Quantiles are of type {kind} (Hyndman & Fan, 1996).", kind=settings["quantiles"]))
-    if shown & {"skewness", "kurtosis", "skewness_z", "kurtosis_z"}:
-        said.append(say("Skewness and kurtosis are the adjusted coefficients G1 and G2 (Joanes & Gill, 1998)."))
-    if shown & {"ci_low", "ci_high"}:
-        said.append(say("Confidence intervals of means are based on Student’s *t* distribution."))
-    if "trimmed_mean" in shown:
-        share = Cell(100 * settings["trim"], Kind.EDGE)
-        said.append(say("Trimmed means leave out {share}% of the values at each end.", share=share))
+    values = {"kind": Cell(settings["quantiles"], Kind.COUNT), "share": Cell(100 * settings["trim"], Kind.EDGE)}
+    templates = dict.fromkeys(entry.defined for entry in map(statistic, _in_order(shown)) if entry.defined)
+    said = [say(template, **{slot: values[slot] for slot in SLOT.findall(template)}) for template in templates]
     if "outliers" in shown:
         said.append(_outliers(plan))
     if any(subject.treated == "categories" for subject in plan.subjects):
         said.append(say("Percentages are of the valid cases."))
     return sentences(said)
+
+
+def _in_order(shown: set[str]) -> list[str]:
+    """Statistics in the order of the vocabulary, percentiles last."""
+    order = {name: place for place, name in enumerate(STATISTICS)}
+    return sorted(shown, key=lambda key: (order.get(key, len(order)), key))
 
 
 def _outliers(plan: DescribePlan) -> Text:
