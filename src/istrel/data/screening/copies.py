@@ -9,12 +9,12 @@ from collections.abc import Iterator
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.data.limits import NEAR_COPY
 from istrel.data.screening.finding import Finding, Omit, Remedy, shown
 from istrel.data.screening.look import Look
 from istrel.stats.correlation import pearson
 from istrel.stats.moderate import moderate
 
-LIMIT = 0.99
 FEWEST = 20
 MOST_ROWS = 50_000
 MOST_VARIABLES = 600
@@ -34,7 +34,7 @@ def _measures(look: Look) -> Iterator[Finding]:
     x = np.column_stack([look.data.numbers(name).values[::step] for name in names])
     valid = np.column_stack([look.usable(name)[::step] for name in names])
     found = pearson(np.where(valid, x, 0.0), valid)
-    strong = (np.abs(np.nan_to_num(found.coefficient)) >= LIMIT) & (found.n >= FEWEST)
+    strong = (np.abs(np.nan_to_num(found.coefficient)) >= NEAR_COPY) & (found.n >= FEWEST)
     told: set[int] = set()
     for a, b in zip(*np.nonzero(np.triu(strong, 1)), strict=True):
         if int(b) in told:

@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from istrel.data.dataset import rows_of
 from istrel.data.formula.tree import Call, Comparison, Literal, Name
 from istrel.data.levels import Level
+from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS, STRONGLY_SKEWED
 from istrel.data.screening.finding import Finding, shown
 from istrel.data.screening.look import Look
 from istrel.stats import moments
@@ -19,10 +20,7 @@ from istrel.stats.grouping import Arranged
 from istrel.stats.moderate import moderate
 
 MANY_ZEROS = 0.2
-STRONG_SKEW = 2.0
 ENOUGH = 50
-ENOUGH_FOR_HUMPS = 100
-FINE = 25
 
 
 def find(look: Look) -> Iterator[Finding]:
@@ -58,7 +56,7 @@ def _skewed(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Find
     found = moments.skewness(moments.moments(Arranged(values, bounds, values, nobody, None, ordered=False)))
     skewness = float(np.nan_to_num(found.values[0]))
     logarithm = look.offer("derive its logarithm", f"{name}_log", Call("log", (Name(name),))) if positive else ()
-    if abs(skewness) >= STRONG_SKEW and logarithm is not None:
+    if abs(skewness) >= STRONGLY_SKEWED and logarithm is not None:
         says = f"is strongly skewed (G1 = {shown(round(skewness, 2))}): the median describes it better than the mean."
         yield Finding("skewed", (name,), name, says, (), logarithm if skewness > 0 else ())
 
@@ -66,8 +64,8 @@ def _skewed(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Find
 def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
     if (
         look.level(name) is not Level.CONTINUOUS
-        or values.size < ENOUGH_FOR_HUMPS
-        or np.unique(values[:5000]).size < FINE
+        or values.size < FEWEST_FOR_HUMPS
+        or np.unique(values[:5000]).size < FINEST_FOR_HUMPS
     ):
         return
     values, exponent = moderate(values)

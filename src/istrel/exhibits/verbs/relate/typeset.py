@@ -336,7 +336,7 @@ def _margin(plan: RelatePlan, result: RelateResult) -> tuple[MarginNote, ...]:
         if small:
             says = say("*n* = {n}: a coefficient of so few says little", n=count_cell(small[0].n))
             notes.append(MarginNote(small[0].b, cell.group.labels, says))
-        same = [pair for pair in cell.pairs if pair.method == "pearson" and _strength(pair) > NEAR_COPY]
+        same = [pair for pair in cell.pairs if pair.method == "pearson" and _strength(pair) >= NEAR_COPY]
         for pair in same[:2]:
             says = say("{a} and {b} say the same thing", a=pair.a, b=pair.b)
             notes.append(MarginNote(pair.b, cell.group.labels, says))
