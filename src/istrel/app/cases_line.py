@@ -85,6 +85,7 @@ class CasesLine(QFrame):
     def refresh(self) -> None:
         """Show source, cases and condition as they stand."""
         if self.edit is not None:
+            self.edit.clear()
             self.edit.hide()
         self.writing.emit(False)
         self.trouble.setText("")
@@ -102,10 +103,9 @@ class CasesLine(QFrame):
         used = study.n_used
         self.cases.setText(f"{used:,} of {study.table.n_rows:,} cases")
         if study.standing is not None:
-            from istrel.sentence.show_formula import show_condition
+            from istrel.sentence.show_formula import print_condition
 
-            words = show_condition(study.standing).replace(">=", "≥").replace("<=", "≤").replace("!=", "≠")
-            self.chip.setText(f"{words}   ✕")
+            self.chip.setText(f"{print_condition(study.standing)}   ✕")
         self.undo.setText(f"↶ undo: {self._model.history.undo_words}")
 
     def write(self) -> None:
@@ -132,6 +132,8 @@ class CasesLine(QFrame):
 
     def _known(self) -> tuple[tuple[str, ...], dict[str, tuple[str, ...]]]:
         """Names, and the values of categories, for completion."""
+        if not self._model.is_open:
+            return (), {}
         values = {
             name: tuple(text for text, _ in facts.most_frequent)
             for name, facts in self._model.facts.items()
@@ -152,6 +154,8 @@ class CasesLine(QFrame):
         from istrel.sentence import parse_condition
         from istrel.study.changes.cases import SetCondition
 
+        if not self._model.is_open:
+            return
         try:
             condition = parse_condition(self._editor().text())
             if not holds(condition, self._model.study.data).any():
