@@ -50,7 +50,7 @@ def test_check_gives_every_test_for_every_group(learners: Dataset, content_of: C
         assert result["tests"]["shapiro_wilk"]["statistic"] == pytest.approx(w.statistic, rel=1e-7)
         assert result["tests"]["shapiro_wilk"]["p"] == pytest.approx(w.pvalue, rel=1e-4)
         assert result["tests"]["dagostino_pearson"]["p"] == pytest.approx(oracle.normaltest(values).pvalue, rel=1e-6)
-        assert result["undefined"] == {"jarque_bera": "fewer than 2000 values"}
+        assert result["undefined"] == {"jarque_bera": "fewer than 2,000 values"}
         assert result["reading"].endswith("normality")
 
 

@@ -4,13 +4,17 @@ from __future__ import annotations
 
 import json
 import re
+from collections.abc import Iterator
+from dataclasses import fields, is_dataclass
 from importlib import import_module
+from typing import Any
 
 import pytest
 
 from istrel.data.dataset import Dataset
+from istrel.exhibits.behind import Behind
 from istrel.exhibits.make import make_exhibit
-from istrel.exhibits.text import Run
+from istrel.exhibits.text import Phrase, Run
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
@@ -31,6 +35,19 @@ SENTENCES = [
     "count age with width = 12.5, intervals",
 ]
 
+MORE = [
+    "describe age, satisfaction with n, mode, mode_count, lowest, highest, trimmed_mean, p5, cv, mad, geometric_mean",
+    "describe age across format as cumulative",
+    "describe age across format as density with bandwidth_rule = scott",
+    "describe age, site across format with hide_below = 10, total",
+    "count site against education across format with expected, residuals, hide_below = 5",
+    "count mot_01, enrolled with cumulative, top = 4",
+    "check receptive_post as quantile plot",
+    "relate age, site, education, mot_01 with method = fitting, intervals, adjust = bh",
+    "relate age, absences as scatter",
+    "relate mot_01, mot_02, completed across education with method = kendall, deletion = listwise",
+]
+
 
 def test_fifty_exhibits_in_another_style_make_nothing_again(learners: Dataset, monkeypatch: pytest.MonkeyPatch) -> None:
     calls: list[str] = []
@@ -48,6 +65,30 @@ def test_fifty_exhibits_in_another_style_make_nothing_again(learners: Dataset, m
     assert len(set(pages.values())) == len(SHIPPED)
     sheets = [item.exhibit.sheet for document in documents.values() for item in document.items]
     assert len({id(sheet) for sheet in sheets}) == 50
+
+
+SAME = re.compile(
+    r"{\w+}|\*[^*]+\*|[A-Z][a-z]+(–[A-Z][a-z]+)*|G[12]|[^\w]|\d"
+)  # slots, symbols and names say the same in both
+
+
+def phrases_of(part: Any) -> Iterator[Phrase]:
+    """Every phrase of a sheet, wherever it stands."""
+    if isinstance(part, Phrase):
+        yield part
+    if isinstance(part, tuple):
+        for piece in part:
+            yield from phrases_of(piece)
+    elif is_dataclass(part) and not isinstance(part, Behind):
+        for entry in fields(part):
+            yield from phrases_of(getattr(part, entry.name))
+
+
+@pytest.mark.parametrize("sentence", [*SENTENCES, *MORE])
+def test_a_style_of_another_language_has_words_for_all_that_stands_on_paper(sentence: str, learners: Dataset) -> None:
+    words = load_style("thesis").words
+    templates = {phrase.template for phrase in phrases_of(make_exhibit(sentence, learners).sheet)}
+    assert [template for template in templates - words.keys() if SAME.sub("", template)] == []
 
 
 @pytest.mark.parametrize("sentence", SENTENCES)

@@ -118,8 +118,8 @@ def test_edges_of_a_matrix_have_reasons() -> None:
     for found in (c.pearson(x, valid), c.spearman(x, valid)):
         assert found.coefficient[0, 2] == 1.0
         assert found.reason(0, 2, names) is None
-        assert found.reason(0, 1, names) == "b constant"
-        assert found.reason(0, 3, names) == "fewer than 2 complete cases"
+        assert found.reason(0, 1, names) == Undefined("b constant")
+        assert found.reason(0, 3, names) == Undefined("fewer than 2 complete cases")
     assert c.t_p_values(np.array(1.0), np.array(4)) == 0.0
     low, high = c.intervals(np.array([0.5]), np.array([3]))
     assert np.isnan([low[0], high[0]]).all()

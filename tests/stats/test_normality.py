@@ -149,7 +149,7 @@ def test_jarque_bera_agrees_with_another_implementation() -> None:
         ([1.0, 2.0, 4.0], normality.anderson_darling, "fewer than 8 values"),
         ([1.0, 2.0, 4.0], normality.lilliefors, "fewer than 5 values"),
         ([1.0, 2.0] * 9, normality.dagostino_pearson, "fewer than 20 values"),
-        ([1.0, 2.0] * 9, normality.jarque_bera, "fewer than 2000 values"),
+        ([1.0, 2.0] * 9, normality.jarque_bera, "fewer than 2,000 values"),
         ([], normality.lilliefors, "fewer than 5 values"),
     ],
 )

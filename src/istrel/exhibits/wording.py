@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 
 from istrel.data.codebook import Variable
 from istrel.data.dataset import Dataset
@@ -126,14 +126,18 @@ def _code(code: float | str | None) -> Text:
     return (Cell(code, Kind.CODE),) if isinstance(code, float) else verbatim(code or "")
 
 
-def dashes_note(reasons: Sequence[str]) -> list[Text]:
+def why(value: Undefined) -> Text:
+    """Why there is no value."""
+    return say(value.words, **dict(value.parts))
+
+
+def dashes_note(values: Iterable[object]) -> list[Text]:
     """Why dashes stand in the table, each reason once."""
-    found = sorted(set(reasons))
+    found = sorted({value for value in values if isinstance(value, Undefined)}, key=lambda value: value.reason)
     if not found:
         return []
-    return [
-        say("A dash stands where a value is not defined: {reasons}.", reasons=joined([say(r) for r in found], "; "))
-    ]
+    template = "A dash stands where a value is not defined: {reasons}."
+    return [say(template, reasons=joined([why(value) for value in found], "; "))]
 
 
 def p_words(value: float | Undefined, *, row: str = "", column: str = "") -> Text:

@@ -16,6 +16,7 @@ from typing import Any, Literal
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.stats.estimates import TOO_LARGE, Undefined, undefined
 from istrel.stats.moderate import moderate
 from istrel.stats.threads import each
 
@@ -53,14 +54,14 @@ class Correlations:
     n: NDArray[np.int64]
     constant: Mask
 
-    def reason(self, a: int, b: int, names: tuple[str, ...]) -> str | None:
+    def reason(self, a: int, b: int, names: tuple[str, ...]) -> Undefined | None:
         """Why a pair has no coefficient; None where it has one."""
         if np.isfinite(self.coefficient[a, b]):
             return None
         if self.n[a, b] < 2:
-            return "fewer than 2 complete cases"
+            return undefined("fewer than {n} complete cases", n=2)
         flat = [names[k] for k, other in ((a, b), (b, a)) if self.constant[k, other]]
-        return f"{' and '.join(flat)} constant" if flat else "too large for a double"
+        return undefined("{names} constant", names=" and ".join(flat)) if flat else Undefined(TOO_LARGE)
 
 
 def complete_rows(valid: Mask) -> Mask:

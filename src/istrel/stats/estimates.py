@@ -2,19 +2,39 @@
 
 from __future__ import annotations
 
+import re
 from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
 TOO_LARGE = "too large for a double"
+SLOT = re.compile(r"{(\w+)}")
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, eq=False)
 class Undefined:
-    """Why a statistic has no value. It prints as a dash and its reason goes to the note."""
+    """Why a statistic has no value: words with slots for what they are about. It prints as a dash, its words go to the note."""
 
-    reason: str
+    words: str
+    parts: tuple[tuple[str, int | str], ...] = ()
+
+    @property
+    def reason(self) -> str:
+        """The words with what stands in their slots."""
+        said = {slot: f"{part:,}" if isinstance(part, int) else part for slot, part in self.parts}
+        return SLOT.sub(lambda found: said[found[1]], self.words) if said else self.words
+
+    def __eq__(self, other: object) -> bool:
+        return isinstance(other, Undefined) and self.reason == other.reason
+
+    def __hash__(self) -> int:
+        return hash(self.reason)
+
+
+def undefined(words: str, /, **parts: int | str) -> Undefined:
+    """Why there is no value, with numbers and names in the slots of the words."""
+    return Undefined(words, tuple(parts.items()))
 
 
 @dataclass(frozen=True, eq=False)
@@ -30,18 +50,18 @@ class Estimates:
     """
 
     values: NDArray[np.float64]
-    reasons: tuple[tuple[NDArray[np.bool_], str], ...] = ()
+    reasons: tuple[tuple[NDArray[np.bool_], str | Undefined], ...] = ()
 
     def at(self, group: int) -> float | Undefined:
         """The value of one group, or why there is none."""
         for mask, reason in self.reasons:
             if mask[group]:
-                return Undefined(reason)
+                return reason if isinstance(reason, Undefined) else Undefined(reason)
         value = float(self.values[group])
         return value if np.isfinite(value) else Undefined(TOO_LARGE)
 
 
-def estimates(values: NDArray[np.float64], *reasons: tuple[NDArray[np.bool_], str]) -> Estimates:
+def estimates(values: NDArray[np.float64], *reasons: tuple[NDArray[np.bool_], str | Undefined]) -> Estimates:
     """Estimates from raw values; wherever a reason holds the value becomes NaN."""
     values = np.array(values, dtype=np.float64)
     for mask, _ in reasons:

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.stats.estimates import Undefined
+from istrel.stats.estimates import Undefined, undefined
 
 Counts = NDArray[np.int64]
 SEED, DRAWS = 20_240_229, 20_000
@@ -56,9 +56,9 @@ def exact_test(counts: Counts, *, wanted: bool = True, tables: int = 1) -> Exact
     if not wanted:
         return ExactTest(Undefined("expected counts are large enough for chi-square"))
     if table.sum() > MOST_CASES:
-        return ExactTest(Undefined(f"only for up to {MOST_CASES:,} cases"))
+        return ExactTest(undefined("only for up to {n} cases", n=MOST_CASES))
     if table.size * tables > MOST_CELLS:
-        return ExactTest(Undefined(f"only for up to {MOST_CELLS:,} cells in all tables together"))
+        return ExactTest(undefined("only for up to {n} cells in all tables together", n=MOST_CELLS))
     enumerated = _enumerated(table)
     if enumerated is not None:
         return ExactTest(enumerated, "enumeration")

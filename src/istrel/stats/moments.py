@@ -12,7 +12,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.stats.estimates import Estimates, estimates
+from istrel.stats.estimates import Estimates, Undefined, estimates, undefined
 from istrel.stats.grouping import Arranged
 from istrel.stats.twofold import Twofold, add, divide, exact, multiply, segment_sums, subtract, two_sum
 
@@ -21,8 +21,12 @@ EXACT_UP_TO = 20_000
 BLOCK = 8192  # fits the cache, and is too small for the BLAS to share out among threads: the sums keep their order
 LEAST_EXPONENT = -1000  # 2 to the thousandth is still a double
 HARMLESS = 100  # fourth powers of values up to 2**100 are far from the ends of a double
-FEW = "fewer than {} values"
 CONSTANT = "all values are equal"
+
+
+def few_values(fewest: int) -> Undefined:
+    """There are not enough values."""
+    return undefined("fewer than {n} values", n=fewest)
 
 
 @dataclass(frozen=True, eq=False)
@@ -164,12 +168,12 @@ def variance(m: Moments) -> Estimates:
     """Variance with n - 1; undefined for fewer than 2 values."""
     with np.errstate(over="ignore", under="ignore"):
         scaled = divide(m.second, exact(np.maximum(m.n - 1, 1.0))).rounded
-        return estimates(np.ldexp(scaled, 2 * m.exponent), (m.n < 2, FEW.format(2)))
+        return estimates(np.ldexp(scaled, 2 * m.exponent), (m.n < 2, few_values(2)))
 
 
 def sd(m: Moments) -> Estimates:
     """Standard deviation, the root of the variance with n - 1; undefined for fewer than 2 values."""
-    return estimates(_scaled_sd(m), (m.n < 2, FEW.format(2)))
+    return estimates(_scaled_sd(m), (m.n < 2, few_values(2)))
 
 
 def _scaled_sd(m: Moments) -> Array:
@@ -180,14 +184,14 @@ def _scaled_sd(m: Moments) -> Array:
 
 def standard_error(m: Moments) -> Estimates:
     """Standard error of the mean, SD / sqrt(n); undefined for fewer than 2 values."""
-    return estimates(_scaled_sd(m) / np.sqrt(np.maximum(m.n, 1.0)), (m.n < 2, FEW.format(2)))
+    return estimates(_scaled_sd(m) / np.sqrt(np.maximum(m.n, 1.0)), (m.n < 2, few_values(2)))
 
 
 def mean_interval(m: Moments, *, confidence: float = 0.95) -> tuple[Estimates, Estimates]:
     """Limits of the confidence interval of the mean by Student's t; undefined for fewer than 2 values."""
     from scipy.special import stdtrit
 
-    few = (m.n < 2, FEW.format(2))
+    few = (m.n < 2, few_values(2))
     reach = stdtrit(np.maximum(m.n - 1, 1.0), 0.5 + confidence / 2) * standard_error(m).values
     middle = mean(m).values
     return estimates(middle - reach, few), estimates(middle + reach, few)
@@ -199,7 +203,7 @@ def coefficient_of_variation(m: Moments, minimum: Array) -> Estimates:
     with np.errstate(divide="ignore", invalid="ignore"):
         values = 100.0 * _scaled_sd(m) / middle
     return estimates(
-        values, (m.n < 2, FEW.format(2)), (minimum < 0, "some values are negative"), (middle == 0, "the mean is 0")
+        values, (m.n < 2, few_values(2)), (minimum < 0, "some values are negative"), (middle == 0, "the mean is 0")
     )
 
 
@@ -209,13 +213,13 @@ def skewness(m: Moments) -> Estimates:
         root = np.sqrt(m.second.rounded)
         plain = m.third.rounded / (m.second.rounded * root)
         values = plain * m.n * np.sqrt(m.n - 1.0) / (m.n - 2.0)
-    return estimates(values, (m.n < 3, FEW.format(3)), (m.second.high <= 0, CONSTANT))
+    return estimates(values, (m.n < 3, few_values(3)), (m.second.high <= 0, CONSTANT))
 
 
 def skewness_error(m: Moments) -> Estimates:
     """Standard error of G1 for normal data: sqrt(6n(n-1) / ((n-2)(n+1)(n+3)))."""
     n = np.maximum(m.n, 3.0)
-    return estimates(np.sqrt(6.0 * n * (n - 1) / ((n - 2) * (n + 1) * (n + 3))), (m.n < 3, FEW.format(3)))
+    return estimates(np.sqrt(6.0 * n * (n - 1) / ((n - 2) * (n + 1) * (n + 3))), (m.n < 3, few_values(3)))
 
 
 def kurtosis(m: Moments) -> Estimates:
@@ -231,14 +235,14 @@ def kurtosis(m: Moments) -> Estimates:
         excess = subtract(ratio, exact(np.full_like(n, 3.0)))
         inner = add(multiply(exact(n + 1), excess), exact(np.full_like(n, 6.0))).rounded
         values = (n - 1) / ((n - 2) * (n - 3)) * inner
-    return estimates(values, (m.n < 4, FEW.format(4)), (m.second.high <= 0, CONSTANT))
+    return estimates(values, (m.n < 4, few_values(4)), (m.second.high <= 0, CONSTANT))
 
 
 def kurtosis_error(m: Moments) -> Estimates:
     """Standard error of G2 for normal data: 2 SE(G1) sqrt((n²-1) / ((n-3)(n+5)))."""
     n = np.maximum(m.n, 4.0)
     values = 2.0 * skewness_error(m).values * np.sqrt((n * n - 1) / ((n - 3) * (n + 5)))
-    return estimates(values, (m.n < 4, FEW.format(4)))
+    return estimates(values, (m.n < 4, few_values(4)))
 
 
 def mean_of(cells: Arranged) -> Array:

@@ -9,9 +9,9 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.stats.estimates import Estimates, estimates
+from istrel.stats.estimates import Estimates, Undefined, estimates, undefined
 from istrel.stats.grouping import Arranged
-from istrel.stats.moments import CONSTANT, FEW, Moments, mean, moments, sd
+from istrel.stats.moments import CONSTANT, Moments, few_values, mean, moments, sd
 
 Array = NDArray[np.float64]
 MOST_FOR_SHAPIRO_P = 5000
@@ -52,9 +52,9 @@ def _sums(terms: NDArray[Any], cells: Arranged) -> Array:
     return total
 
 
-def _limits(cells: Arranged, fewest: int) -> tuple[tuple[NDArray[np.bool_], str], ...]:
+def _limits(cells: Arranged, fewest: int) -> tuple[tuple[NDArray[np.bool_], str | Undefined], ...]:
     low, high = cells.limits
-    return (cells.sizes < fewest, FEW.format(fewest)), (low == high, CONSTANT)
+    return (cells.sizes < fewest, few_values(fewest)), (low == high, CONSTANT)
 
 
 def shapiro_wilk(cells: Arranged) -> TestResult:
@@ -68,7 +68,10 @@ def shapiro_wilk(cells: Arranged) -> TestResult:
     low, high = cells.limits
     weighted, squares = _shapiro_sums(cells, low, np.where(high > low, high - low, 1.0))
     w = np.minimum(weighted**2 / np.where(high > low, squares, 1.0), 1.0)
-    large = (cells.sizes > MOST_FOR_SHAPIRO_P, f"no p beyond {MOST_FOR_SHAPIRO_P:,} values (Royston, 1995)")
+    large = (
+        cells.sizes > MOST_FOR_SHAPIRO_P,
+        undefined("no p beyond {n} values (Royston, 1995)", n=MOST_FOR_SHAPIRO_P),
+    )
     return TestResult(estimates(w, *limits), estimates(_shapiro_p(w, cells.sizes), *limits, large))
 
 

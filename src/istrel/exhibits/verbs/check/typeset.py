@@ -137,16 +137,15 @@ def _set_rows(cell: SetCell, plan: CheckPlan) -> list[Row]:
 
 def _notes(plan: CheckPlan, result: CheckResult, cells: list[CheckCell], sets: list[SetCell]) -> tuple[Note, ...]:
     texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
-    reasons = []
+    values: list[object] = []
     if plan.form == "table":
         texts += _adjusted_notes(plan, result)
         tested = [cell.tests[test] for cell in cells for test in plan.shown]
         values = [v for test in tested for v in (test.statistic, test.p)]
         values += [v for cell in sets for test in cell.tests.values() for v in (test.statistic, test.p)]
-        reasons = [value.reason for value in values if isinstance(value, Undefined)]
         if sets:
             texts.append(say("Mardia’s skewness is given as χ² and kurtosis as *z*, with their *p*."))
-    texts += dashes_note(reasons)
+    texts += dashes_note(values)
     texts += hidden_note(plan.request.settings["hide_below"], result.cells)
     return general(texts)
 

@@ -19,6 +19,7 @@ from istrel.exhibits.wording import (
     p_words,
     titled,
     ungrouped_notes,
+    why,
 )
 from istrel.stats.association import SMALL_SHARE
 from istrel.stats.estimates import Undefined
@@ -141,8 +142,7 @@ def test_words(cell: CrossCell) -> Text:
     """ "χ²(2, N = 604) = 3.21, p = .201; V = .07." and the exact p where there is one."""
     chi = cell.chi_square
     if isinstance(chi.statistic, Undefined) or isinstance(chi.p, Undefined):
-        reason = chi.statistic.reason if isinstance(chi.statistic, Undefined) else ""
-        return say("No test: {reason}.", reason=say(reason))
+        return say("No test: {reason}.", reason=why(chi.statistic) if isinstance(chi.statistic, Undefined) else ())
     row = f"{cell.row} × {cell.column} @ {cell.group.key}"
     statistic = Cell(chi.statistic, Kind.STATISTIC, row=row, column="chi_square")
     parts = [

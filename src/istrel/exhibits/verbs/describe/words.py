@@ -27,7 +27,6 @@ from istrel.exhibits.wording import (
     ungrouped_notes,
 )
 from istrel.sentence.vocabulary import STATISTICS, statistic
-from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
 
 
@@ -56,7 +55,7 @@ def notes_of(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
         shown = plan.shown if not counted else _paired(plan)
         texts += _definitions(shown)
         reasons = [cell.statistics[key] for cell in measured for key in shown if key in cell.statistics]
-        texts += dashes_note([value.reason for value in reasons if isinstance(value, Undefined)])
+        texts += dashes_note(reasons)
     texts += hidden_note(plan.request.settings["hide_below"], result.cells)
     return general(texts)
 

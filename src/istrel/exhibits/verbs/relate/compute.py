@@ -19,7 +19,7 @@ from istrel.exhibits.verbs.frequencies import Count
 from istrel.exhibits.verbs.relate.resolve import RelatePlan, is_numeric
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
 from istrel.stats import association, correlation, moments
-from istrel.stats.estimates import Undefined
+from istrel.stats.estimates import Undefined, undefined
 from istrel.stats.grouping import Arranged
 
 Array = NDArray[np.float64]
@@ -169,10 +169,10 @@ def _limits(r: Array, n: NDArray[np.int64], method: str, plan: RelatePlan) -> tu
     return correlation.intervals(r, n, confidence=confidence, method=cast(correlation.Method, method))
 
 
-def _pair(a: str, b: str, method: str, values: list[float], n: int, reason: str | None) -> Pair:
+def _pair(a: str, b: str, method: str, values: list[float], n: int, reason: Undefined | None) -> Pair:
     def known(value: float, why: Undefined) -> Value:
         if reason:
-            return Undefined(reason)
+            return reason
         return value if np.isfinite(value) else why
 
     coefficient, p = known(values[0], DASH), known(values[1], DASH)
@@ -187,11 +187,11 @@ def _partial(method: str, a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     x = np.column_stack([part.values[name][both] for name in (a, b, *plan.given)])
     n, taken = int(both.sum()), len(plan.given)
     if n < taken + 3:
-        return _pair(a, b, method, [np.nan] * 4, n, "too few complete cases")
+        return _pair(a, b, method, [np.nan] * 4, n, DASH)
     ranked = correlation.mid_ranks(x) if method == "spearman" else x
     r = float(correlation.partial(ranked[:, :2], ranked[:, 2:]).coefficient[0, 1])
     if not np.isfinite(r):
-        return _pair(a, b, method, [np.nan] * 4, n, "nothing is left of a variable")
+        return _pair(a, b, method, [np.nan] * 4, n, Undefined("nothing is left of a variable"))
     free = np.array(n - taken)
     p = float(correlation.t_p_values(np.array(r), free))
     low, high = _limits(np.array(r), free, method, plan)
@@ -202,7 +202,7 @@ def _by_tau(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     both = part.both(a, b)
     found = correlation.kendall(part.values[a][both], part.values[b][both])
     low, high = _limits(np.array(found.tau), np.array(found.n), "kendall", plan)
-    few = "fewer than 2 complete cases" if found.n < 2 else "a variable is constant"
+    few = undefined("fewer than {n} complete cases", n=2) if found.n < 2 else Undefined("a variable is constant")
     reason = None if np.isfinite(found.tau) else few
     return _pair(a, b, "kendall", [found.tau, found.p, float(low), float(high)], found.n, reason)
 

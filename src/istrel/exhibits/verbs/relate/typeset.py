@@ -235,7 +235,7 @@ def _coefficient_notes(plan: RelatePlan, result: RelateResult, pairs: list[Pair]
             texts.append(say("The matrix is not positive definite; listwise deletion may avoid it."))
         else:
             texts.append(say("The matrix is not positive definite."))
-    texts += dashes_note([pair.coefficient.reason for pair in pairs if isinstance(pair.coefficient, Undefined)])
+    texts += dashes_note(pair.coefficient for pair in pairs)
     adjust = plan.request.settings["adjust"]
     if adjust != "none":
         tested = [sum(isinstance(pair.p, float) for pair in cell.pairs) for cell in result.cells]
