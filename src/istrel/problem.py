@@ -30,9 +30,14 @@ class Problem(Exception):
 
 def plain_line(message: str) -> str:
     """The message as one line that a terminal shows: no control characters, and long words cut."""
-    line = CONTROL.sub(" ", message)
+    line = one_line(message)
     line = QUOTED.sub(lambda found: f"{found.group()[: MOST_QUOTED + 1]}…”", line)
     return line if len(line) <= MOST else f"{line[:MOST]}…"
+
+
+def one_line(text: str) -> str:
+    """Text as a terminal can show it in one line."""
+    return CONTROL.sub(" ", text)
 
 
 def nearest(word: str, known: Iterable[str]) -> str:

@@ -18,7 +18,8 @@ from istrel.data.screening.look import Look
 
 MOST_WORDS = 5_000
 RARE = 0.2
-SHORTEST_SLIP = 5
+SHORTEST_SLIP, LONGEST_SLIP = 5, 60
+SPACES = re.compile(r"[^\S\n\r]+")
 
 
 def find(look: Look) -> Iterator[Finding]:
@@ -65,7 +66,8 @@ def plain_word(word: str) -> str:
 
 
 def _spaceless(word: str) -> str:
-    return " ".join(word.split())
+    """Without spaces at its ends and doubled ones; a line break within is none."""
+    return SPACES.sub(" ", word).strip()
 
 
 def _slips(weight: dict[str, int]) -> dict[str, str]:
@@ -76,7 +78,7 @@ def _slips(weight: dict[str, int]) -> dict[str, str]:
     """
     near: dict[str, list[str]] = defaultdict(list)
     for word in weight:
-        if len(word) >= SHORTEST_SLIP:
+        if SHORTEST_SLIP <= len(word) <= LONGEST_SLIP:
             for cut in {word, *(word[:i] + word[i + 1 :] for i in range(len(word)))}:
                 near[cut].append(word)
     into: dict[str, str] = {}

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from istrel.data.facts import VariableFacts
 from istrel.data.screening import Finding
+from istrel.problem import one_line
 from istrel.study.intake import Intake
 
 BARS = " ▁▂▃▄▅▆▇█"
@@ -13,9 +14,8 @@ MOST_ROWS = 8
 
 def render(intake: Intake) -> bytes:
     """Lines of at most about a hundred characters. UTF-8."""
-    return (
-        "\n".join([*_head(intake), "", *_findings(intake), "", *_variables(intake), "", *_missing(intake)]) + "\n"
-    ).encode()
+    lines = [*_head(intake), "", *_findings(intake), "", *_variables(intake), "", *_missing(intake)]
+    return "".join(f"{one_line(line)}\n" for line in lines).encode()
 
 
 def _head(intake: Intake) -> list[str]:
