@@ -210,10 +210,10 @@ def test_words_that_only_look_alike_are_no_slips(data_of: Maker) -> None:
 
 
 def test_line_breaks_are_no_stray_spaces_and_long_words_no_slips(data_of: Maker) -> None:
-    long = "ab" * 30_000
-    rows = ["two\nlines"] * 12 + ["two  words"] * 12 + [long] * 12 + [long[:-1]]
+    long = "ab" * 40
+    rows = ["two\nlines"] * 12 + ["two words"] * 12 + ["two  words"] + [long] * 12 + [long[:-1]]
     found = screen(data_of("id,note\n" + "".join(f'{k},"{word}"\n' for k, word in enumerate(rows))), TODAY)
-    assert [(f.kind, len(f.rows)) for f in found if f.variables == ("note",)] == [("stray_spaces", 12)]
+    assert [(f.kind, len(f.rows)) for f in found if f.variables == ("note",)] == [("stray_spaces", 1)]
 
 
 def test_initials_are_one_value_with_their_word(data_of: Maker) -> None:

@@ -21,7 +21,7 @@ from istrel.stats.quantiles import CaseValue
 from istrel.style.house import HouseStyle, load_style
 from istrel.style.numbers import ABSENT
 
-SHADOW = 10
+SHADOW, BESIDE = 10, 4
 
 
 class Paper(QWidget):
@@ -116,15 +116,18 @@ class Paper(QWidget):
         painter.end()
 
     def _paint_sheet(self, painter: QPainter) -> None:
-        """White paper on a shadow: strips that grow lighter beside and below it."""
+        """White paper on a shadow that falls below it: strips that grow lighter and shorter."""
         sheet = QRectF(SHADOW, SHADOW, self.width() - 2 * SHADOW, self.height() - 2 * SHADOW)
-        for step in range(SHADOW):
-            strength = theme.colour(theme.INK, 3 * (SHADOW - step))
-            left, right = sheet.left() - step - 1, sheet.right() + step
-            top, below = sheet.top() + 4 - step, sheet.bottom() + step
-            painter.fillRect(QRectF(left, top, 1, below - top), strength)
-            painter.fillRect(QRectF(right, top, 1, below - top), strength)
-            painter.fillRect(QRectF(left, below, right - left + 1, 1), strength)
+        for step in range(SHADOW - 2):
+            strength = theme.colour(theme.INK, 26 - 3 * step)
+            painter.fillRect(
+                QRectF(sheet.left() + step - 1, sheet.bottom() + step, sheet.width() - 2 * step + 2, 1), strength
+            )
+            if step < BESIDE:
+                top, tall = sheet.top() + 3 + 2 * step, sheet.height() - 3 - 2 * step
+                side = theme.colour(theme.INK, 16 - 4 * step)
+                painter.fillRect(QRectF(sheet.left() - 1 - step, top, 1, tall), side)
+                painter.fillRect(QRectF(sheet.right() + step, top, 1, tall), side)
         painter.fillRect(sheet, theme.colour(theme.PAPER))
 
     def _paint_caption(self, painter: QPainter, sheet: SetSheet) -> None:
