@@ -4,14 +4,12 @@ from __future__ import annotations
 
 import io
 from functools import cache, singledispatch
+from importlib import import_module
 from pathlib import Path
 from typing import Any
 
 import matplotlib as mpl
 from matplotlib import font_manager
-from matplotlib.backends.backend_agg import FigureCanvasAgg
-from matplotlib.backends.backend_pdf import FigureCanvasPdf
-from matplotlib.backends.backend_svg import FigureCanvasSVG
 from matplotlib.figure import Figure
 from matplotlib.font_manager import FontProperties
 from matplotlib.lines import Line2D
@@ -27,7 +25,7 @@ from istrel.render.scene.shapes import PT
 from istrel.style.fonts_folder import FONTS
 from istrel.style.house import HouseStyle
 
-CANVAS = {"png": FigureCanvasAgg, "pdf": FigureCanvasPdf, "svg": FigureCanvasSVG}
+BACKENDS = {"png": ("agg", "FigureCanvasAgg"), "pdf": ("pdf", "FigureCanvasPdf"), "svg": ("svg", "FigureCanvasSVG")}
 MM = 1 / 25.4
 
 for _font in sorted(Path(FONTS).glob("*.ttf")):
@@ -44,11 +42,17 @@ mpl.rcParams.update(
 )
 
 
+def _canvas(ending: str, figure: Figure) -> Any:
+    """What writes a figure; each is imported when it is first wanted, for that of PDF is slow to import."""
+    module, name = BACKENDS[ending]
+    return getattr(import_module(f"matplotlib.backends.backend_{module}"), name)(figure)
+
+
 def draw(sheet: FigureSheet, style: HouseStyle, ending: str, *, dpi: float | None = None) -> bytes:
     """The figure as a file: "png", "pdf" or "svg", at its true size; `dpi` of a PNG is the style's by default."""
     scene = make_scene(sheet, style)
     figure = _figure(scene)
-    canvas = CANVAS[ending](figure)
+    canvas = _canvas(ending, figure)
     title = print_title(sheet, style)
     out = io.BytesIO()
     said: dict[str, dict[str, Any]] = {
