@@ -71,6 +71,18 @@ def test_little_more_is_hidden_than_must_be() -> None:
     assert hidden[:, 0].sum() <= 1.5 * hidden[:, 1].sum()
 
 
+@pytest.mark.parametrize(("fewest", "hidden"), [(6, False), (3, True)])
+def test_a_table_too_large_to_prove_hides_all_or_nothing(
+    fewest: int, hidden: bool, data_of: Maker, style: HouseStyle
+) -> None:
+    pairs = [f"a{i},b{j}\n" for i in range(60) for j in range(60) for _ in range(6)]
+    data = data_of("a,b\n" + "".join(pairs[6 - fewest :]))
+    made = content("count a against b with hide_below = 5", data, style)
+    counts = [count for cell in made["results"] for row in cell["counts"] for count in row]
+    assert len(counts) == 3600
+    assert {count is None for count in counts} == {hidden}
+
+
 def test_counts_of_which_only_the_sum_is_known() -> None:
     rng = np.random.default_rng(SEED)
     for _ in range(60):

@@ -17,7 +17,7 @@ from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.text import Hidden
 from istrel.problem import Problem
 from istrel.sentence.vocabulary import CASE_LISTS
-from istrel.stats.disclosure import COMPANION, MOST_ATOMS, SMALL, Counts, one_sum, states
+from istrel.stats.disclosure import COMPANION, MOST_ATOMS, SHOWN, SMALL, Counts, one_sum, states
 from istrel.stats.estimates import Undefined
 
 Column = tuple[int, ...]
@@ -105,8 +105,10 @@ class Ledger:
 
         keys = list(self._entries)
         values = np.array([self._entries[key][1] for key in keys], np.int64)
+        small = (values > 0) & (values < self.below)
+        if not small.any():
+            return dict.fromkeys(keys, SHOWN)
         if self.boundless or len(self._atoms) > MOST_ATOMS:  # too many to prove anything: every other count is hidden
-            small = (values > 0) & (values < self.below)
             return dict(zip(keys, np.where(small, SMALL, COMPANION).tolist(), strict=True))
         links = self._links() if len(self._parts) > 1 else []
         width = len(self._atoms)
