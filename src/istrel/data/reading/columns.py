@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from typing import Any
+from typing import Any, NamedTuple
 
 import numpy as np
 import pyarrow as pa
@@ -14,16 +14,50 @@ from istrel.data.column import Column, Kind, Unread
 MOSTLY = 0.8
 EXACT_IN_FLOAT = 2**53
 SAMPLE = 200
-ISO = r"^\s*[0-9]{4}-[0-9]{1,2}-[0-9]{1,2}([T ][0-9]{2}:[0-9]{2}(:[0-9]{2})?)?\s*$"
-SLASHES = r"^\s*[0-9]{1,2}/[0-9]{1,2}/[0-9]{4}\s*$"
-NAMED_MONTH = r"^\s*[0-9]{1,2}[- ][A-Za-z]{3,9}[- ]([0-9]{2}|[0-9]{4})\s*$"
-DAY_FIRST, DAY_SECOND = r"^(?P<day>[0-9]{1,2})[./-]", r"^[0-9]{1,2}/(?P<day>[0-9]{1,2})/"
+TIME = r"([T ][0-9]{2}:[0-9]{2}(:[0-9]{2})?)?"
+DAY_FIRST, DAY_SECOND = r"^(?P<day>[0-9]{1,2})-", r"^[0-9]{1,2}-(?P<day>[0-9]{1,2})-"
 DAY_LAST = r"^[0-9]{4}-[0-9]{1,2}-(?P<day>[0-9]{1,2})"
+
+
+class Written(NamedTuple):
+    """A way of writing dates.
+
+    Attributes
+    ----------
+    pattern
+        What its words look like.
+    orders
+        (format once every sign between the parts is a hyphen, where the day then stands).
+    mixed
+        The orders may stand side by side; otherwise the one that reads most words is that of the column.
+    usual
+        The first order holds where both read as many; otherwise the column is none of dates.
+    """
+
+    pattern: str
+    orders: tuple[tuple[str, str], ...]
+    mixed: bool = False
+    usual: bool = True
+
+
+def _either(year: str) -> tuple[tuple[str, str], ...]:
+    """Day before month, and month before day."""
+    return (f"%d-%m-{year}", DAY_FIRST), (f"%m-%d-{year}", DAY_SECOND)
+
+
 DATES = (
-    (ISO, ("%Y-%m-%d %H:%M:%S", "%Y-%m-%d %H:%M", "%Y-%m-%d")),
-    (r"^\s*[0-9]{1,2}\.[0-9]{1,2}\.[0-9]{4}\s*$", ("%d.%m.%Y",)),
-    (SLASHES, ("%d/%m/%Y", "%m/%d/%Y")),
-    (NAMED_MONTH, ("%d-%b-%y", "%d-%b-%Y", "%d-%B-%Y")),
+    Written(
+        rf"^\s*[0-9]{{4}}(-[0-9]{{1,2}}-|/[0-9]{{1,2}}/|\.[0-9]{{1,2}}\.)[0-9]{{1,2}}{TIME}\s*$",
+        tuple((form, DAY_LAST) for form in ("%Y-%m-%d %H:%M:%S", "%Y-%m-%d %H:%M", "%Y-%m-%d")),
+        mixed=True,
+    ),
+    Written(r"^\s*[0-9]{1,2}\.[0-9]{1,2}\.[0-9]{4}\s*$", _either("%Y")),
+    Written(r"^\s*[0-9]{1,2}(/[0-9]{1,2}/|-[0-9]{1,2}-)[0-9]{4}\s*$", _either("%Y"), usual=False),
+    Written(r"^\s*[0-9]{1,2}/[0-9]{1,2}/[0-9]{2}\s*$", _either("%y"), usual=False),
+    Written(
+        r"^\s*[0-9]{1,2}[- ][A-Za-z]{3,9}[- ]([0-9]{2}|[0-9]{4})\s*$",
+        tuple((form, DAY_FIRST) for form in ("%d-%b-%y", "%d-%b-%Y", "%d-%B-%Y")),
+    ),
 )
 
 
@@ -138,29 +172,29 @@ def _as_numbers(words: pa.Array, decimal: str) -> tuple[Any, Any]:
 
 
 def _as_dates(words: pa.Array) -> tuple[Any, Any]:
-    """(dates as datetime64[s], which words read as one): 2025-12-31 with or without a time, 31.12.2025, 31/12/2025, 12/31/2025.
+    """(dates as datetime64[s], which words read as one); the column itself decides between day first and month first."""
+    for way in DATES:
+        if pc.any(pc.match_substring_regex(words.slice(0, SAMPLE), way.pattern)).as_py():
+            return _written(words, way)
+    return np.zeros(len(words), "datetime64[s]"), np.zeros(len(words), bool)
 
-    Between day first and month first with slashes the words themselves decide; where they cannot, they are no dates.
-    """
-    nothing = np.zeros(len(words), "datetime64[s]"), np.zeros(len(words), bool)
-    for pattern, formats in DATES:
-        if not pc.any(pc.match_substring_regex(words.slice(0, SAMPLE), pattern)).as_py():
-            continue
-        plain = pc.utf8_trim_whitespace(words)
-        plain = pc.replace_substring(plain, *((" ", "-") if pattern == NAMED_MONTH else ("T", " ")))
-        found = [pc.strptime(plain, format=form, unit="s", error_is_null=True) for form in formats]
-        best = min(found, key=lambda stamps: stamps.null_count)
-        if pattern == SLASHES and found[0].null_count == found[1].null_count:
-            return nothing
-        stamps = best
-        if pattern == ISO:  # with and without a time of day may stand side by side
-            for stamp in found:
-                stamps = pc.coalesce(stamps, stamp)
-        dates = stamps.fill_null(0).to_numpy(zero_copy_only=False).astype("datetime64[s]")
-        part = DAY_LAST if pattern == ISO else DAY_SECOND if pattern == SLASHES and best is found[1] else DAY_FIRST
-        read = np.asarray(stamps.is_valid()) & _real_days(plain, dates, part)
-        return dates, read
-    return nothing
+
+def _written(words: pa.Array, way: Written) -> tuple[Any, Any]:
+    """The dates of one way of writing them."""
+    fits = pc.match_substring_regex(words, way.pattern)
+    plain = (
+        pc.replace_substring(pc.utf8_trim_whitespace(words), "T", " ") if way.mixed else pc.utf8_trim_whitespace(words)
+    )
+    plain = pc.replace_substring_regex(plain, r"[./]" if way.mixed else r"[./ ]", "-")
+    plain = pc.if_else(fits, plain, "")
+    found = [pc.strptime(plain, format=form, unit="s", error_is_null=True) for form, _ in way.orders]
+    chosen = min(range(len(found)), key=lambda place: found[place].null_count)
+    stamps = pc.coalesce(*found) if way.mixed else found[chosen]
+    dates = stamps.fill_null(0).to_numpy(zero_copy_only=False).astype("datetime64[s]")
+    tie = len(found) > 1 and found[0].null_count == found[1].null_count
+    if tie and not way.usual:
+        return dates, np.zeros(len(words), bool)
+    return dates, np.asarray(stamps.is_valid()) & _real_days(plain, dates, way.orders[chosen][1])
 
 
 def _real_days(words: pa.Array, dates: Any, part: str) -> Any:
