@@ -99,6 +99,35 @@ def test_a_level_is_chosen_by_its_tag(opened: Opened, settle: Settle, qtbot: QtB
     assert tags[Level.COUNT].isChecked()
 
 
+def test_labels_and_units_from_names_are_shown_and_undone_with_a_click(
+    opened: Opened, settle: Settle, qtbot: QtBot, tmp_path: Path
+) -> None:
+    path = tmp_path / "field.csv"
+    rows = "".join(f"{190 + k % 23}.5,{3800 + 7 * k},{'ab'[k % 2]},{k % 7}.25\n" for k in range(60))
+    path.write_text("Flipper length (mm),body_mass_g,nestSite,depth\n" + rows)
+    window = opened(path, sentence="describe body_mass_g, depth across nestSite")
+    window.go_codebook()
+    book = window.model.study.codebook
+    said = {v.name: (v.label, v.unit) for v in book.variables}
+    assert said == {
+        "Flipper length (mm)": ("Flipper length", "mm"),
+        "body_mass_g": ("Body mass", "g"),
+        "nestSite": ("Nest site", ""),
+        "depth": ("", ""),
+    }
+    page = window.codebook.page
+    window.codebook.show_variable("body_mass_g")
+    (keep,) = [b for b in page.guessed.findChildren(QPushButton) if b.text() == "keep the name"]
+    qtbot.mouseClick(keep, Qt.MouseButton.LeftButton)
+    settle()
+    assert window.model.study.codebook["body_mass_g"].title_with_unit == "body_mass_g"
+    assert window.model.study.codebook["nestSite"].label == "Nest site"
+    assert not page.guessed.isVisible()
+    window.undo()
+    settle()
+    assert window.model.study.codebook["body_mass_g"].unit == "g"
+
+
 def test_the_manuscript_lists_and_exports_what_was_kept(
     opened: Opened, settle: Settle, qtbot: QtBot, tmp_path: Path
 ) -> None:

@@ -10,6 +10,7 @@ import pytest
 from istrel.data.dataset import Dataset
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import TAGS, Level
+from istrel.data.naming import said_by_name
 
 RNG = np.random.default_rng(5)
 COLUMNS = {
@@ -77,3 +78,29 @@ def test_a_column_without_any_value_is_text(data_of: Callable[..., Dataset]) -> 
     data = data_of("a,b\n1,\n2,\n")
     assert data.variable("b").level is Level.TEXT
     assert data.categories("b").values == ()
+
+
+NAMES = {
+    "Flipper length (mm)": ("Flipper length", "mm"),
+    "body_mass_g": ("Body mass", "g"),
+    "Temp [°C]": ("Temp", "°C"),
+    "dailyDose": ("Daily dose", ""),
+    "BMI (kg/m²)": ("BMI", "kg/m²"),
+    "HDL cholesterol (mmol/L)": ("HDL cholesterol", "mmol/L"),
+    "price_in_USD": ("Price", "USD"),
+    "HbA1c (%)": ("HbA1c", "%"),
+    "Weight(kg)": ("Weight", "kg"),
+    "Score (0-100)": ("", ""),
+    "Clutch Completion": ("", ""),
+    "age": ("", ""),
+    "mot_01": ("", ""),
+    "group_a": ("", ""),
+    "(mm)": ("", ""),
+    "_": ("", ""),
+}
+
+
+@pytest.mark.parametrize("name", NAMES)
+def test_a_name_says_its_label_and_unit(name: str) -> None:
+    assert said_by_name(name, number=True) == NAMES[name]
+    assert said_by_name(name, number=False).unit == ""

@@ -21,6 +21,7 @@ from istrel.study.changes import Change
 from istrel.study.changes.cases import BringBack, Correct, SetAside, SetCondition, TakeBack
 from istrel.study.changes.codebook import (
     Derive,
+    KeepNames,
     LeaveOut,
     RemoveDerived,
     SetDecimals,
@@ -64,6 +65,7 @@ CHANGES: list[Change] = [
     SetMissing("satisfaction", (MissingCode(99.0, "refused"),)),
     TreatAsMissing(("receptive_post", "confidence"), (-9.0,)),
     SetDecimals("age", 0),
+    KeepNames(("term", "distance_km")),
     LeaveOut(("term", "comment")),
     Derive("age_band", parse_expression("bands(age, 30, 60)"), "Age in bands"),
     SetFormula("age_band", parse_expression("bands(age, 30, 45)")),

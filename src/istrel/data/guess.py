@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 from istrel.data.codebook import Codebook, Variable
 from istrel.data.column import Column, Kind
 from istrel.data.levels import Level
+from istrel.data.naming import said_by_name
 from istrel.data.table import Table
 from istrel.stats.distinct import distinct_values
 
@@ -29,8 +30,14 @@ MOST_CATEGORIES = 40
 
 
 def guess_codebook(table: Table) -> Codebook:
-    """A Variable for every column, with the level guessed from name, kind and values."""
-    return Codebook(tuple(Variable(name=column.name, level=guess_level(column)) for column in table.columns))
+    """A Variable for every column: the level guessed from name, kind and values, label and unit from the name."""
+    return Codebook(tuple(_guessed(column) for column in table.columns))
+
+
+def _guessed(column: Column) -> Variable:
+    level = guess_level(column)
+    said = said_by_name(column.name, number=column.kind is Kind.NUMBER and level.measured)
+    return Variable(name=column.name, level=level, label=said.label, unit=said.unit)
 
 
 def guess_level(column: Column) -> Level:

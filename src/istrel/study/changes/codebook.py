@@ -54,6 +54,23 @@ class SetText:
 
 
 @dataclass(frozen=True)
+class KeepNames:
+    """Labels and units that were taken from names go again: these variables are called by their names."""
+
+    variables: tuple[str, ...]
+
+    @property
+    def words(self) -> str:
+        return "names as they stand in the file"
+
+    def apply(self, study: Study) -> Study:
+        codebook = study.codebook
+        for name in self.variables:
+            codebook = codebook.with_variable(replace(codebook[name], label="", unit=""))
+        return study.with_codebook(codebook)
+
+
+@dataclass(frozen=True)
 class SetDecimals:
     """Decimals of a measure in print; None leaves it to the house style."""
 

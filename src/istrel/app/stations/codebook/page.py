@@ -20,11 +20,20 @@ from istrel.data.facts import value_counts
 from istrel.data.formula.evaluate import evaluate
 from istrel.data.formula.tree import Call, Literal, Name
 from istrel.data.levels import Level
+from istrel.data.naming import is_from_name
 from istrel.problem import Problem
 from istrel.sentence.show_formula import show_expression, show_name
 from istrel.stats.reliability import Alpha
 from istrel.study.changes.cases import TakeBack
-from istrel.study.changes.codebook import Derive, LeaveOut, RemoveDerived, SetFormula, SetLevel, SetValueLabels
+from istrel.study.changes.codebook import (
+    Derive,
+    KeepNames,
+    LeaveOut,
+    RemoveDerived,
+    SetFormula,
+    SetLevel,
+    SetValueLabels,
+)
 from istrel.study.composites import scale_of, show_alpha
 
 PAGE = 384
@@ -82,6 +91,8 @@ class Page(QScrollArea):
         layout.addLayout(line)
         self.about = label("", "small", wrap=True)
         layout.addWidget(self.about)
+        self.guessed = FlowBox(spacing=12)
+        layout.addWidget(self.guessed)
         self.levels = LevelTags()
         self.levels.chosen.connect(self._set_level)
         layout.addSpacing(4)
@@ -108,6 +119,7 @@ class Page(QScrollArea):
         variable = study.codebook[name]
         self.title.setText(name)
         self.about.setText(f"{variable.title_with_unit} · {self._origin(variable)}")
+        self._show_guess(variable)
         self.omit.setText("leave out" if variable.in_use else "take in again")
         self.remove.setVisible(variable.formula is not None)
         self.levels.show_level(variable.level)
@@ -118,6 +130,21 @@ class Page(QScrollArea):
         self._show_used()
         self._show_links(variable)
         self._look_at_scale(variable)
+
+    def _show_guess(self, variable: Variable) -> None:
+        """Label and unit that were taken from the name, and how to be rid of them."""
+        names = tuple(v.name for v in self._model.study.codebook.variables if is_from_name(v))
+        mine = variable.name in names
+        self.guessed.setVisible(mine)
+        if not mine:
+            return
+        what = "Label and unit" if variable.unit else "Label"
+        self.guessed.clear()
+        self.guessed.add(label(f"{what} taken from the name.", "small"))
+        self.guessed.add(button("keep the name", "link", partial(self._model.do, KeepNames((variable.name,)))))
+        if len(names) > 1:
+            self.guessed.add(button(f"keep all {len(names)} names", "link", partial(self._model.do, KeepNames(names))))
+        self.guessed.arrange()
 
     def _origin(self, variable: Variable) -> str:
         if variable.formula is not None:
