@@ -216,6 +216,27 @@ def test_line_breaks_are_no_stray_spaces_and_long_words_no_slips(data_of: Maker)
     assert [(f.kind, len(f.rows)) for f in found if f.variables == ("note",)] == [("stray_spaces", 1)]
 
 
+def test_one_marker_for_missing_is_one_fact_about_the_file(data_of: Maker) -> None:
+    rows = [
+        ("NA" if k % 9 == 0 else f"{k % 13}.5", "NA" if k % 7 == 0 else str(3 * k), "NA" if k % 5 == 0 else "fm"[k % 2])
+        for k in range(90)
+    ]
+    data = data_of("size,mass,sex,note\n" + "".join(f"{a},{b},{c},n/a\n" for a, b, c in rows))
+    (found,) = (f for f in screen(data, TODAY) if f.lead == "“NA”")
+    assert found.variables == ("size", "mass", "sex")
+    assert found.says == "stands 41 times in size, mass and sex and counts as missing."
+    assert found.rows == tuple(k + 1 for k in range(90) if k % 9 == 0 or k % 7 == 0 or k % 5 == 0)
+    assert not any(f.kind == "text_in_numbers" for f in screen(data, TODAY))
+    assert data.variable("sex").level is Level.BINARY
+    assert int(data.present("sex").sum()) == 72
+    assert data.variable("note").missing_codes == ()  # in one column alone it may be an answer
+    history = History(study_of(data))
+    again = history.do(change_of(found.remedies[0].action)).study.data
+    assert int(again.present("sex").sum()) == 90
+    assert again.categories("sex").values == ("NA", "f", "m")
+    assert int(again.present("size").sum()) == 80
+
+
 def test_initials_are_one_value_with_their_word(data_of: Maker) -> None:
     words = ["M"] * 50 + ["F"] * 48 + ["Male", "f"]
     text = "sex,x\n" + "".join(f"{word},{place * 1.7}\n" for place, word in enumerate(words))

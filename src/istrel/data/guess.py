@@ -3,13 +3,15 @@
 from __future__ import annotations
 
 import re
+from dataclasses import replace
 
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.data.codebook import Codebook, Variable
+from istrel.data.codebook import Codebook, MissingCode, Variable
 from istrel.data.column import Column, Kind
 from istrel.data.levels import Level
+from istrel.data.markers import shared_markers
 from istrel.data.naming import said_by_name
 from istrel.data.table import Table
 from istrel.stats.distinct import distinct_values
@@ -31,13 +33,20 @@ MOST_CATEGORIES = 40
 
 def guess_codebook(table: Table) -> Codebook:
     """A Variable for every column: the level guessed from name, kind and values, label and unit from the name."""
-    return Codebook(tuple(_guessed(column) for column in table.columns))
+    markers = shared_markers(table)
+    return Codebook(tuple(_guessed(column, markers.get(column.name, ())) for column in table.columns))
 
 
-def _guessed(column: Column) -> Variable:
-    level = guess_level(column)
+def _guessed(column: Column, markers: tuple[str, ...]) -> Variable:
+    """The line of a column; what marks missing values in other columns too is no answer in this one."""
+    answers = column
+    if markers and column.kind is Kind.TEXT:
+        marked = np.isin(column.values, [column.words.index(word) for word in markers])
+        answers = replace(column, valid=column.valid & ~marked)
+    level = guess_level(answers)
     said = said_by_name(column.name, number=column.kind is Kind.NUMBER and level.measured)
-    return Variable(name=column.name, level=level, label=said.label, unit=said.unit)
+    missing = tuple(MissingCode(word) for word in markers)
+    return Variable(name=column.name, level=level, label=said.label, unit=said.unit, missing_codes=missing)
 
 
 def guess_level(column: Column) -> Level:

@@ -3,10 +3,19 @@
 from __future__ import annotations
 
 from istrel.data.corrections import Aside
-from istrel.data.screening.finding import Action, ChangeLevel, MarkMissing, NewVariable, Omit, PutAside, Replace
+from istrel.data.screening.finding import (
+    Action,
+    ChangeLevel,
+    CountAsValue,
+    MarkMissing,
+    NewVariable,
+    Omit,
+    PutAside,
+    Replace,
+)
 from istrel.study.changes import Change
 from istrel.study.changes.cases import Correct, SetAside
-from istrel.study.changes.codebook import Derive, LeaveOut, SetLevel, TreatAsMissing
+from istrel.study.changes.codebook import Derive, LeaveOut, SetLevel, TreatAsAnswer, TreatAsMissing
 
 
 def change_of(action: Action) -> Change:
@@ -14,6 +23,8 @@ def change_of(action: Action) -> Change:
     match action:
         case MarkMissing(variables, codes):
             return TreatAsMissing(variables, codes)
+        case CountAsValue(variables, codes):
+            return TreatAsAnswer(variables, codes)
         case Replace(corrections):
             return Correct(corrections)
         case PutAside(rows, reason):

@@ -11,7 +11,9 @@ from istrel.data.column import Column, Kind
 from istrel.data.corrections import Correction
 from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
+from istrel.data.markers import is_marker
 from istrel.data.screening.finding import (
+    CountAsValue,
     Finding,
     MarkMissing,
     Mask,
@@ -25,34 +27,50 @@ from istrel.data.screening.finding import (
 )
 from istrel.data.screening.look import Look
 
-NO_ANSWER = frozenset(
-    [
-        ".",
-        "-",
-        "--",
-        "?",
-        "n/a",
-        "na",
-        "n.a.",
-        "#n/a",
-        "nan",
-        "null",
-        "none",
-        "nil",
-        "missing",
-        "unknown",
-        "refused",
-        "k.a.",
-        "s/d",
-    ]
-) | frozenset(("no answer", "not available", "not applicable", "no data", "keine angabe", "don't know", "not stated"))
-
 
 def find(look: Look) -> Iterator[Finding]:
     """suspected_missing_code and text_in_numbers."""
+    yield from _markers(look)
     yield from _numeric_codes(look)
     yield from _worded_codes(look)
     yield from _unread(look)
+
+
+def _markers(look: Look) -> Iterator[Finding]:
+    """Words for "no answer" that were taken so in several columns at once: one fact about the file."""
+    places: dict[str, list[str]] = {}
+    for name in look.names:
+        for code in look.data.variable(name).missing_codes:
+            if isinstance(code.value, str) and not code.reason and is_marker(code.value):
+                places.setdefault(code.value, []).append(name)
+    for word, names in places.items():
+        if len(names) < 2:
+            continue
+        masks = [_stands(word, look.data.table.column(name)) for name in names]
+        count = sum(int(mask.sum()) for mask in masks)
+        answers = tuple(name for name in names if look.data.table.column(name).kind is Kind.TEXT)
+        remedy = Remedy(f"count it as an answer in {listed(answers)}", CountAsValue(answers, (word,)))
+        yield Finding(
+            "suspected_missing_code",
+            tuple(names),
+            f"“{word}”",
+            f"stands {times(count)} in {listed(tuple(names))} and counts as missing.",
+            rows_of(np.logical_or.reduce(masks)),
+            (remedy,) if answers else (),
+        )
+
+
+def _stands(word: str, column: Column) -> Mask:
+    """The cases in which a word stands, among the values or among numbers."""
+    if column.kind is Kind.TEXT:
+        return (
+            column.valid & (column.values == column.words.index(word))
+            if word in column.words
+            else ~column.valid & False
+        )
+    mask = np.zeros(column.n_rows, bool)
+    mask[[row for row, text in zip(column.unread.rows, column.unread.texts, strict=True) if text == word]] = True
+    return mask
 
 
 def _numeric_codes(look: Look) -> Iterator[Finding]:
@@ -85,7 +103,7 @@ def _worded_codes(look: Look) -> Iterator[Finding]:
         column, present = look.data.table.column(name), look.data.present(name)
         for place in look.data.tally(name)[0].tolist():
             word = column.words[place]
-            if word.strip().casefold() in NO_ANSWER:
+            if is_marker(word):
                 places.setdefault(word, []).append((name, present & (column.values == place)))
     for word, where in places.items():
         names = tuple(name for name, _ in where)

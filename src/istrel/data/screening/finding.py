@@ -25,6 +25,14 @@ class MarkMissing:
 
 
 @dataclass(frozen=True)
+class CountAsValue:
+    """Values that were declared missing in variables count as answers again."""
+
+    variables: tuple[str, ...]
+    codes: tuple[float | str, ...]
+
+
+@dataclass(frozen=True)
 class Replace:
     """Exchange values for others."""
 
@@ -60,7 +68,7 @@ class NewVariable:
     formula: Formula
 
 
-Action = MarkMissing | Replace | PutAside | ChangeLevel | Omit | NewVariable
+Action = MarkMissing | CountAsValue | Replace | PutAside | ChangeLevel | Omit | NewVariable
 
 
 @dataclass(frozen=True)

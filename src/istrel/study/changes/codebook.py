@@ -136,6 +136,25 @@ class TreatAsMissing:
 
 
 @dataclass(frozen=True)
+class TreatAsAnswer:
+    """Values that were declared missing are answers again, in several variables at once."""
+
+    variables: tuple[str, ...]
+    codes: tuple[float | str, ...]
+
+    @property
+    def words(self) -> str:
+        return f"count {', '.join(show_value(code) for code in self.codes)} as an answer"
+
+    def apply(self, study: Study) -> Study:
+        codebook = study.codebook
+        for name in self.variables:
+            kept = tuple(code for code in codebook[name].missing_codes if code.value not in self.codes)
+            codebook = codebook.with_variable(replace(codebook[name], missing_codes=kept))
+        return reguessed(study, study.with_codebook(codebook), self.variables)
+
+
+@dataclass(frozen=True)
 class LeaveOut:
     """Variables left out of everything that is offered, or taken in again; their data stay."""
 
