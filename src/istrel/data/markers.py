@@ -10,6 +10,7 @@ from istrel.data.table import Table
 NO_ANSWER = frozenset(
     ". - -- ? n/a na n.a. #n/a nan null none nil missing unknown refused k.a. s/d".split()  # noqa: SIM905 — read as a list
 ) | frozenset(("no answer", "not available", "not applicable", "no data", "keine angabe", "don't know", "not stated"))
+MOST_WORDS = 10_000  # a column of more different texts holds free text or keys
 
 
 def is_marker(word: str) -> bool:
@@ -22,7 +23,8 @@ def shared_markers(table: Table) -> dict[str, tuple[str, ...]]:
     among: dict[str, list[str]] = defaultdict(list)
     apart: set[str] = set()
     for column in table.columns:
-        for word in dict.fromkeys(words_of(column)):
+        words = column.words if column.kind is Kind.TEXT else tuple(dict.fromkeys(column.unread.texts))
+        for word in words if len(words) <= MOST_WORDS else ():
             if is_marker(word):
                 among[word].append(column.name)
                 if column.kind is not Kind.TEXT:
@@ -33,8 +35,3 @@ def shared_markers(table: Table) -> dict[str, tuple[str, ...]]:
             for name in names:
                 found[name] = (*found.get(name, ()), word)
     return found
-
-
-def words_of(column: Column) -> tuple[str, ...]:
-    """The texts of a column: its values, or what stands among its numbers or dates."""
-    return column.words if column.kind is Kind.TEXT else column.unread.texts
