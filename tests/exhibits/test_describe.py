@@ -8,11 +8,13 @@ import numpy as np
 import pytest
 
 from istrel.data.dataset import Dataset
+from istrel.data.facts import variable_facts
 from istrel.exhibits.figure import Bars, FigureSheet
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.verbs.describe.result import MeasuredCell
 from istrel.exhibits.verbs.frequencies import FrequencyCell
 from istrel.problem import Problem
+from istrel.render.scene import Letters, make_scene
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 from istrel.study.opening import Opening
@@ -294,3 +296,16 @@ def test_the_same_request_gives_the_same_bytes(learners: Dataset, exhibit_of: Ex
         assert made(ending, "describe age, site across format") == made(ending, "describe age, site across format")
     for ending in ("png", "pdf", "svg"):
         assert made(ending, "describe age as histogram") == made(ending, "describe age as histogram")
+
+
+def test_years_print_without_separators_and_other_thousands_with_them(
+    data_of: Maker, exhibit_of: Exhibits, style: HouseStyle
+) -> None:
+    data = data_of("year,dist\n" + "".join(f"{2000 + k % 9},{1000 + 7 * k}\n" for k in range(60)))
+    table = printed(exhibit_of("describe year, dist with mean, min, max", data))
+    assert table[1:] == ["year | 2003.85 | 2000 | 2008", "dist | 1,206.50 | 1,000 | 1,413"]
+    figure = exhibit_of("describe year, dist as cumulative", data).sheet
+    assert isinstance(figure, FigureSheet)
+    words = {shape.text for shape in make_scene(figure, style).shapes if isinstance(shape, Letters)}
+    assert {"2000", "2008", "1,000"} <= words
+    assert variable_facts(data, "year").glance == "M 2004 · 2000–2008"

@@ -20,6 +20,7 @@ from istrel.stats.distinct import distinct_values
 
 Prepared = TypeVar("Prepared")
 Mask = NDArray[np.bool_]
+YEARS = 1800, 2100
 
 
 @dataclass(frozen=True, eq=False)
@@ -129,6 +130,10 @@ class Dataset:
         """(distinct usable values as stored: numbers, dates, or places in the column's words; how often each occurs)."""
         return self.once("tally", name, lambda: _tally(self.table.column(name), self.present(name)))
 
+    def is_years(self, name: str) -> bool:
+        """Whether the values are calendar years: whole numbers of a few centuries, which are written without separators."""
+        return self.once("years", name, lambda: _are_years(self.numbers(name)))
+
     def once(self, what: str, name: str, make: Callable[[], Prepared]) -> Prepared:
         """What `make` gives for a variable, made once and kept as long as the variable does not change."""
         key = (what, name)
@@ -136,6 +141,13 @@ class Dataset:
             self._prepared[key] = make()
         prepared: Prepared = self._prepared[key]
         return prepared
+
+
+def _are_years(numbers: Numbers) -> bool:
+    first, last = YEARS
+    sample = numbers.values[numbers.valid]
+    inside = sample.size > 0 and bool(((sample >= first) & (sample <= last)).all())
+    return inside and bool((sample == np.floor(sample)).all())
 
 
 def _numbers(column: Column, variable: Variable, aside: Mask | None) -> Numbers:

@@ -56,6 +56,7 @@ class VariableFacts:
     frequent_values: tuple[tuple[float | str, int], ...] = ()
     drawn: tuple[float, float] | None = None
     whole: bool = False
+    years: bool = False
 
     @property
     def glance(self) -> str:
@@ -67,17 +68,19 @@ class VariableFacts:
         if self.level is Level.DATE:
             return f"{self.minimum} to {self.maximum}"
         if self.level.measured and self.mean is not None:
-            low, high = _short(self.minimum), _short(self.maximum)
-            return f"M {_short(self.mean)} · {low}{' to ' if '−' in low else '–'}{high}"
+            low, high = (_short(end, years=self.years) for end in (self.minimum, self.maximum))
+            return f"M {_short(self.mean, years=self.years)} · {low}{' to ' if '−' in low else '–'}{high}"
         if self.level is Level.BINARY and self.most_frequent:
             label, count = self.most_frequent[0]
             return f"{100 * count / self.valid:.0f} % {label.strip()}"
         return f"most: {self.most_frequent[0][0].strip()}" if self.most_frequent else f"{self.distinct:,} distinct"
 
 
-def _short(value: float | str | None) -> str:
+def _short(value: float | str | None, *, years: bool = False) -> str:
     if isinstance(value, str) or value is None:
         return str(value)
+    if years:
+        return f"{value:.0f}"
     text = f"{value:,.1f}" if abs(value) < 1000 else f"{value:,.0f}"
     return text.removesuffix(".0").replace("-", "−")
 
@@ -120,6 +123,7 @@ def _variable_facts(data: Dataset, name: str) -> VariableFacts:
         frequent_values=tuple((_stored(column, distinct[i]), int(counts[i])) for i in often),
         drawn=drawn,
         whole=bool(np.array_equal(values, np.floor(values))),
+        years=column.kind is Kind.NUMBER and data.is_years(name),
         zeros=int((values == 0).sum()) if column.kind is Kind.NUMBER else 0,
     )
 

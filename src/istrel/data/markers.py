@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections import defaultdict
 
-from istrel.data.column import Column, Kind
+from istrel.data.column import Kind
 from istrel.data.table import Table
 
 NO_ANSWER = frozenset(

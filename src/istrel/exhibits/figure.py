@@ -31,6 +31,8 @@ class Axis:
         True where only whole numbers are marked (counts).
     shared
         Axes of one figure with the same word have the same ends, and inner ones leave their labels away.
+    years
+        True where its values are calendar years.
     meaning
         What it shows, in plain words for whoever points at it.
     """
@@ -41,6 +43,7 @@ class Axis:
     whole: bool = False
     shared: str = ""
     meaning: Text = ()
+    years: bool = False
 
 
 @dataclass(frozen=True)

@@ -27,6 +27,7 @@ class Kind(StrEnum):
     CODE = "code"
     EDGE = "edge"
     DATE = "date"
+    YEAR = "year"
     LIMIT = "limit of p"
     P_WITH_SIGN = "p with sign"
 
@@ -41,7 +42,7 @@ def format_number(value: float, kind: Kind, style: HouseStyle, decimals: int | N
 
     Returns
     -------
-    Text with a true minus sign, the style's decimal mark, and thousands separated from 1,000 on.
+    Text with a true minus sign, the style's decimal mark, and thousands separated from 1,000 on; not those of a year.
     """
     numbers = style.numbers
     if value == 0:
@@ -60,7 +61,7 @@ def format_number(value: float, kind: Kind, style: HouseStyle, decimals: int | N
         value != 0 and kind is Kind.MEASURE and abs(value) < 0.5 * 10.0**-places and abs(value) < 1e-6
     ):
         return _scientific(value, places, style)
-    text = format(value, f",.{places}f")
+    text = format(value, f".{places}f" if kind is Kind.YEAR else f",.{places}f")
     if float(text.replace(",", "")) == 0:
         text = text.removeprefix("-")
     if kind is Kind.COEFFICIENT and not numbers.leading_zero:

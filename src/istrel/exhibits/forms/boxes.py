@@ -12,7 +12,7 @@ import numpy as np
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
 from istrel.exhibits.figure import Axis, Boxes, Dots, FigureSheet, Item, Mark, Panel
-from istrel.exhibits.forms.common import check_drawn, groups_of, n_cell
+from istrel.exhibits.forms.common import axis_of, check_drawn, groups_of, n_cell
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, say, sentences
 from istrel.exhibits.verbs.frequencies import Count
@@ -87,7 +87,7 @@ def _panel(name: str, mine: list[BoxCell], plan: Any) -> Panel:
         marks.append(Dots(np.array([d[0] for d in dots], float), np.array([d[1][0].value for d in dots]), items))
     names = tuple((float(k), _named(cell)) for k, cell in enumerate(mine))
     x = Axis(groups_words(plan.groupings, plan.data), -0.6, len(mine) - 0.4)
-    y = Axis(titled_with_unit(plan.data.variable(name)), low - beside, high + beside)
+    y = axis_of(name, plan, low - beside, high + beside)
     return Panel(x, y, tuple(marks), places=names)
 
 

@@ -9,9 +9,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group, Grouping
+from istrel.exhibits.figure import Axis
 from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Text, count_cell, say
-from istrel.exhibits.wording import group_label, has_groups
+from istrel.exhibits.wording import group_label, has_groups, titled_with_unit
 from istrel.problem import Problem
 from istrel.sentence.settings import Settings
 from istrel.stats import density as densities
@@ -35,6 +36,11 @@ def groups_of(plan: Any) -> Iterator[tuple[str, Grouping, Arranged]]:
         name = subject if isinstance(subject, str) else subject.name
         for grouping in plan.groupings:
             yield name, grouping, arranged(name, grouping, plan.data)
+
+
+def axis_of(name: str, plan: Any, low: float, high: float, *, shared: str = "") -> Axis:
+    """The axis of a variable between two values."""
+    return Axis(titled_with_unit(plan.data.variable(name)), low, high, shared=shared, years=plan.data.is_years(name))
 
 
 def values_in_use(name: str, plan: Any) -> Array:

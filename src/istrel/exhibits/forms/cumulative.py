@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group
 from istrel.exhibits.figure import Axis, FigureSheet, Line, Panel
-from istrel.exhibits.forms.common import check_drawn, groups_of, n_cell
+from istrel.exhibits.forms.common import axis_of, check_drawn, groups_of, n_cell
 from istrel.exhibits.table import Note
 from istrel.exhibits.text import Text, say, sentences
 from istrel.exhibits.verbs.frequencies import Count
@@ -62,7 +62,7 @@ def figure(plan: Any, drawings: tuple[CumulativeCell, ...], title: Text, notes: 
             lines.append(Line(x, y, label, series=place, steps=True))
         n = None if several else n_cell(mine[0].n, name, mine[0].group)
         y_axis = Axis(say("Cases up to the value, %"), 0.0, 103.0, meaning=say("the share of cases up to each value"))
-        x_axis = Axis(titled_with_unit(plan.data.variable(name)), low - beside, high + beside)
+        x_axis = axis_of(name, plan, low - beside, high + beside)
         panels.append(Panel(x_axis, y_axis, tuple(lines), (), n))
     return FigureSheet(title, tuple(panels), notes, _alt(drawings, plan))
 

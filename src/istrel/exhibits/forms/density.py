@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group
 from istrel.exhibits.figure import Axis, FigureSheet, Line, Panel
-from istrel.exhibits.forms.common import bandwidth_words, check_drawn, density_of, groups_of, n_cell
+from istrel.exhibits.forms.common import axis_of, bandwidth_words, check_drawn, density_of, groups_of, n_cell
 from istrel.exhibits.table import Note
 from istrel.exhibits.text import Text, say, sentences
 from istrel.exhibits.verbs.frequencies import Count
@@ -57,7 +57,7 @@ def figure(plan: Any, drawings: tuple[DensityCell, ...], title: Text, notes: tup
         meaning = say("the area under the curve between two values is the share of cases there")
         y = Axis(say("Density"), 0.0, 1.06 * peak, meaning=meaning)
         n = None if several else n_cell(mine[0].n, name, mine[0].group)
-        panels.append(Panel(Axis(titled_with_unit(plan.data.variable(name)), low, high), y, lines, (), n))
+        panels.append(Panel(axis_of(name, plan, low, high), y, lines, (), n))
     return FigureSheet(title, tuple(panels), notes, _alt(drawings, plan))
 
 

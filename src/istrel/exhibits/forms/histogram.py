@@ -13,6 +13,7 @@ from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
 from istrel.exhibits.figure import Axis, Bars, FigureSheet, Item, Line, Mark, Panel
 from istrel.exhibits.forms.common import (
+    axis_of,
     bandwidth_words,
     check_drawn,
     density_of,
@@ -237,8 +238,7 @@ def _top(cell: HistogramCell) -> float:
 def _axis(cell: HistogramCell, plan: Any) -> Axis:
     low, high = float(cell.edges[0]), float(cell.edges[-1])
     beside = 0.02 * (high - low)
-    title = titled_with_unit(plan.data.variable(cell.variable))
-    return Axis(title, low - beside, high + beside, shared=f"x {cell.variable}")
+    return axis_of(cell.variable, plan, low - beside, high + beside, shared=f"x {cell.variable}")
 
 
 def _marks(cell: HistogramCell, plan: Any) -> tuple[Mark, ...]:

@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group
 from istrel.exhibits.figure import Axis, Band, Dots, FigureSheet, Line, Panel
-from istrel.exhibits.forms.common import check_drawn, groups_of, n_cell, panel_label
+from istrel.exhibits.forms.common import axis_of, check_drawn, groups_of, n_cell, panel_label
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, say, sentences
@@ -74,7 +74,7 @@ def figure(plan: Any, drawings: tuple[QuantileCell, ...], title: Text, notes: tu
         marks = (Band(cell.x, cell.low, cell.high), line, Dots(cell.x[some], cell.y[some]))
         edge = float(cell.x[-1]) * 1.08
         x = Axis(say("Normal quantile"), -edge, edge)
-        y = Axis(titled_with_unit(plan.data.variable(cell.variable)), low - beside, high + beside)
+        y = axis_of(cell.variable, plan, low - beside, high + beside)
         label = panel_label(cell.group, plan, several=len(drawings) > 1)
         panels.append(Panel(x, y, marks, label, n_cell(cell.n, cell.variable, cell.group)))
     level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)

@@ -9,8 +9,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group
-from istrel.exhibits.figure import Axis, FigureSheet, Panel, Tiles
-from istrel.exhibits.forms.common import n_cell, panel_label
+from istrel.exhibits.figure import FigureSheet, Panel, Tiles
+from istrel.exhibits.forms.common import axis_of, n_cell, panel_label
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Text, say, sentences
 from istrel.exhibits.verbs.frequencies import Count
@@ -55,12 +55,8 @@ def figure(plan: Any, drawings: tuple[PlaneCell, ...], title: Text, notes: tuple
         raise Problem(f"No case in use has both “{plan.names[0]}” and “{plan.names[1]}”, so there is nothing to draw.")
     panels = []
     for cell in drawn:
-        x = Axis(
-            titled_with_unit(plan.data.variable(cell.a)), float(cell.x_edges[0]), float(cell.x_edges[-1]), shared="x"
-        )
-        y = Axis(
-            titled_with_unit(plan.data.variable(cell.b)), float(cell.y_edges[0]), float(cell.y_edges[-1]), shared="y"
-        )
+        x = axis_of(cell.a, plan, float(cell.x_edges[0]), float(cell.x_edges[-1]), shared="x")
+        y = axis_of(cell.b, plan, float(cell.y_edges[0]), float(cell.y_edges[-1]), shared="y")
         tiles = Tiles(cell.x_edges, cell.y_edges, np.where(cell.counts > 0, cell.counts, np.nan))
         label = panel_label(cell.group, plan, several=len(drawn) > 1)
         panels.append(Panel(x, y, (tiles,), label, n_cell(cell.n, f"{cell.a} × {cell.b}", cell.group)))

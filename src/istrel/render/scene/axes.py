@@ -47,12 +47,13 @@ def ticks(low: float, high: float, *, whole: bool = False, most: int = MOST_TICK
     return [low, high]
 
 
-def tick_words(values: list[float], style: HouseStyle) -> list[str]:
+def tick_words(values: list[float], style: HouseStyle, *, years: bool = False) -> list[str]:
     """The values of an axis as the style writes them, all with the same decimals."""
     decimals = max((_decimals(value) for value in values), default=0)
     if decimals > MOST_DECIMALS:
         return [format_number(value, Kind.EDGE, style) for value in values]
-    return [format_number(value, Kind.MEASURE, style, decimals) for value in values]
+    kind = Kind.YEAR if years else Kind.MEASURE
+    return [format_number(value, kind, style, decimals) for value in values]
 
 
 def _decimals(value: float) -> int:

@@ -111,7 +111,7 @@ def lay_out(sheet: FigureSheet, style: HouseStyle) -> Layout:
 
 def _left(panel: Panel, style: HouseStyle) -> float:
     """The room that the labels at the left of a panel take."""
-    words = tick_words(ticks(panel.y.low, panel.y.high, whole=panel.y.whole), style)
+    words = tick_words(ticks(panel.y.low, panel.y.high, whole=panel.y.whole), style, years=panel.y.years)
     widest = max((width_mm(text, style.fonts.figure_pt, style.fonts.proof) for text in words), default=0.0)
     return widest + TICK + 2 * PAD
 

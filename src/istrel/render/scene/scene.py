@@ -66,7 +66,7 @@ def _axes(
     yield Polyline(corner, INK, AXIS_LINE)
     rise = _rise(style)
     values = ticks(panel.y.low, panel.y.high, whole=panel.y.whole)
-    for value, text in zip(values, tick_words(values, style), strict=True):
+    for value, text in zip(values, tick_words(values, style, years=panel.y.years), strict=True):
         at = float(y(value))
         yield Polyline(np.array([[here.left - TICK, at], [here.left, at]]), INK, AXIS_LINE)
         value_words: Runs = (Run(text),)
@@ -97,7 +97,7 @@ def _x_labels(
         return
     most = max(2, int(here.width / 11))
     values = ticks(panel.x.low, panel.x.high, whole=panel.x.whole, most=min(8, most))
-    for value, text in zip(values, tick_words(values, style), strict=True):
+    for value, text in zip(values, tick_words(values, style, years=panel.x.years), strict=True):
         yield float(x(value)), ((Run(text),),)
 
 
@@ -117,7 +117,7 @@ def _titles(place: int, panel: Panel, here: Field, layout: Layout, style: HouseS
 
 
 def _label_room(panel: Panel, style: HouseStyle) -> float:
-    words = tick_words(ticks(panel.y.low, panel.y.high, whole=panel.y.whole), style)
+    words = tick_words(ticks(panel.y.low, panel.y.high, whole=panel.y.whole), style, years=panel.y.years)
     return max((runs_width((Run(w),), style.fonts.figure_pt, style) for w in words), default=0.0) + TICK + 2 * PAD
 
 

@@ -30,7 +30,10 @@ def cell_of(key: str, cell: MeasuredCell, plan: DescribePlan, *, column: str = "
     )
     if key == "mode" and isinstance(value, tuple) and len(value) > MOST_MODES:
         return say("{n} modes", n=replace(made, value=float(len(value)), kind=Kind.COUNT))
-    return (_precise(made, cell, plan) if made.kind is Kind.MEASURE else made,)
+    if made.kind is not Kind.MEASURE:
+        return (made,)
+    precise = _precise(made, cell, plan)
+    return (replace(precise, kind=Kind.YEAR) if cell.year else precise,)
 
 
 def row_key(cell: MeasuredCell) -> str:

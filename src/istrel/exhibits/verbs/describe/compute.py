@@ -69,6 +69,7 @@ def _measured(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[
             statistics={key: none[key] if key in none else columns[key](i) for key in plan.computed},
             whole=whole,
             date=dates,
+            year=not dates and plan.data.is_years(name),
             inside=inside[i],
         )
         for i, group in enumerate(grouping.groups)

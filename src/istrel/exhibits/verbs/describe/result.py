@@ -26,6 +26,8 @@ class MeasuredCell:
         True when all values are whole numbers.
     date
         True where the values are days since 1970-01-01.
+    year
+        True where the values are calendar years.
     inside
         The share of values from the first to the third quartile, both included; NaN where there are no values.
     """
@@ -37,6 +39,7 @@ class MeasuredCell:
     statistics: dict[str, Value]
     whole: bool = False
     date: bool = False
+    year: bool = False
     inside: float = float("nan")
 
     def number(self, key: str) -> float:
