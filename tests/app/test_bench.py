@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QPoint, Qt
@@ -276,3 +277,26 @@ def test_a_click_on_a_number_or_a_bar_shows_its_cases(opened: Opened, settle: Se
     qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=bar)
     ages = window.model.study.data.numbers("age").values
     assert window.drawer.cases.rowCount() == int(((ages >= 30) & (ages < 40)).sum())
+
+
+def test_a_name_of_several_words_is_typed_without_quotes_and_is_one_chip(
+    opened: Opened, settle: Settle, qtbot: QtBot, tmp_path: Path
+) -> None:
+    path = tmp_path / "field.csv"
+    path.write_text("Body mass (g),Nest site\n" + "".join(f"{3900 + 7 * k},{'ab'[k % 2]}\n" for k in range(40)))
+    window = opened(path)
+    window.go_bench()
+    line = window.bench.line
+    qtbot.keyClicks(line, "describe Body mass (g) across nest site")
+    qtbot.keyClick(line, Qt.Key.Key_Return)
+    settle()
+    assert window.bench.proof is not None
+    assert window.bench.message.text() == ""
+    words = [line.sentence()[span.start : span.start + span.length] for span in line.spans_of(line.sentence())]
+    assert words == ["describe", "Body mass (g)", "across", "nest site"]
+    window.bench.toggle_group("Nest site")
+    assert line.sentence() == "describe Body mass (g)"
+    qtbot.keyClicks(line, " acros")
+    qtbot.keyClick(line, Qt.Key.Key_Return)
+    settle()
+    assert "“acros” cannot stand here" in window.bench.message.text()

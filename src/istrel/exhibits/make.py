@@ -15,7 +15,9 @@ from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.hiding import hidden
 from istrel.exhibits.setting import MarginNote, Sheet
 from istrel.exhibits.text import Text
+from istrel.problem import Problem
 from istrel.sentence import Request, parse
+from istrel.sentence.names import with_names_quoted
 
 
 class Result(Protocol):
@@ -92,7 +94,14 @@ def make_exhibit(sentence: str, data: Dataset, standing: Condition | None = None
     Problem
         For a sentence that cannot be understood or met; `at` and `length` show the word.
     """
-    request = parse(sentence)
+    typed = with_names_quoted(sentence, data.codebook)
+    try:
+        return _made(sentence, parse(typed.text), data, standing)
+    except Problem as problem:
+        raise typed.told(problem) from None
+
+
+def _made(sentence: str, request: Request, data: Dataset, standing: Condition | None) -> Exhibit:
     verb = _verb(request.verb)
     plan = verb.resolve(request, data, standing)
     result = hidden(plan, verb.compute(plan))

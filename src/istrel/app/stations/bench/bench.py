@@ -22,6 +22,7 @@ from istrel.problem import Problem
 from istrel.sentence import parse, parse_condition
 from istrel.sentence.complete import complete
 from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subject, with_form
+from istrel.sentence.names import Typed, with_names_quoted, without_quotes
 from istrel.sentence.request import Request, show
 from istrel.sentence.vocabulary import FORMS
 from istrel.study.changes.codebook import TreatAsMissing
@@ -45,6 +46,7 @@ class Bench(QWidget):
         self.proof: Proof | None = None
         self.strip = Strip(model)
         self.line = SentenceLine()
+        self.line.understand = self._understood
         self.offers = Offers()
         self.message = label("", "error", wrap=True)
         self.desk = ProofDesk()
@@ -120,7 +122,9 @@ class Bench(QWidget):
 
     def say(self, sentence: str) -> None:
         """Write a sentence and set it."""
-        self.line.set_sentence(sentence)
+        self.line.set_sentence(
+            without_quotes(sentence, self._model.study.codebook) if self._model.is_open else sentence
+        )
         self.make()
 
     def write(self, request: Request) -> None:
@@ -169,9 +173,14 @@ class Bench(QWidget):
         """What may follow at the cursor."""
         if not self._model.is_open:
             return
-        text, cursor = self.line.sentence(), self.line.textCursor().position()
+        typed, cursor = self._understood(self.line.sentence()), self.line.textCursor().position()
         names = self._model.study.table.names
-        self.offers.offer(complete(text, cursor, names, self._values()))
+        offers = complete(typed.text, typed.inner(cursor), names, self._values())
+        self.offers.offer(replace(offers, start=typed.place(offers.start)))
+
+    def _understood(self, text: str) -> Typed:
+        """What was typed, with names of several words taken as such."""
+        return with_names_quoted(text, self._model.study.codebook) if self._model.is_open else Typed(text)
 
     def _values(self) -> dict[str, tuple[str, ...]]:
         facts = self._model.facts
@@ -185,14 +194,15 @@ class Bench(QWidget):
         """Set the sentence as it stands; a mistake is shown under its word and the last good proof stays."""
         self._pause.stop()
         text = self.line.sentence()
+        typed = self._understood(text)
         if not self._model.is_open or not text.strip():
             self._say("")
             self.line.show_mistake(-1, 0)
             return
         try:
-            self._request = parse(text)
+            self._request = parse(typed.text)
         except Problem as problem:
-            self._show_mistake(problem)
+            self._show_mistake(typed.told(problem))
             return
         self.strip.mark(names_of(self._request), groups_of(self._request))
         study, style = self._model.study, self._model.style

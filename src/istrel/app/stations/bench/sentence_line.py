@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+from dataclasses import replace
+
 from PySide6.QtCore import QRectF, Qt, Signal
 from PySide6.QtGui import (
     QDragEnterEvent,
@@ -19,6 +22,7 @@ from PySide6.QtGui import (
 from PySide6.QtWidgets import QTextEdit, QWidget
 
 from istrel.app import theme
+from istrel.sentence.names import Typed
 from istrel.sentence.spans import WordSpan, spans
 
 CHIPS = {
@@ -37,12 +41,13 @@ CHIP_EDGE = 5
 class Dresser(QSyntaxHighlighter):
     """Gives every word the ink of its role; the chips themselves are painted by the line."""
 
-    def __init__(self, document: QTextDocument) -> None:
+    def __init__(self, document: QTextDocument, spans_of: Callable[[str], tuple[WordSpan, ...]]) -> None:
         super().__init__(document)
         self.wrong = (-1, 0)
+        self._spans_of = spans_of
 
     def highlightBlock(self, text: str) -> None:
-        for span in spans(text):
+        for span in self._spans_of(text):
             form = QTextCharFormat()
             if span.role == "keyword":
                 form.setForeground(theme.colour(theme.QUIET))
@@ -87,12 +92,22 @@ class SentenceLine(QTextEdit):
         self.document().setDefaultFont(font)
         self.document().setDocumentMargin(6)
         self.setPlaceholderText("describe … across …    click a variable, or type")
-        self._dresser = Dresser(self.document())
+        self.understand: Callable[[str], Typed] = Typed
+        self._dresser = Dresser(self.document(), self.spans_of)
         self._silent = False
         self._loosening = False
         self.textChanged.connect(self._changed)
         self.document().documentLayout().documentSizeChanged.connect(self._fit)
         self._fit()
+
+    def spans_of(self, text: str) -> tuple[WordSpan, ...]:
+        """The words of a text where they stand; a name of several words is one."""
+        typed = self.understand(text)
+        found = []
+        for span in spans(typed.text):
+            start, end = typed.place(span.start), typed.place(span.start + span.length)
+            found.append(replace(span, start=start, length=min(end, len(text)) - start))
+        return tuple(found)
 
     def sentence(self) -> str:
         return self.toPlainText().replace("\n", " ")
@@ -181,7 +196,7 @@ class SentenceLine(QTextEdit):
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self.viewport())
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        for span in spans(self.sentence()):
+        for span in self.spans_of(self.sentence()):
             if span.role in CHIPS:
                 for rect in self._rects(span):
                     _paint_chip(painter, rect, span.role)
