@@ -300,8 +300,8 @@ def _workbooks() -> list[tuple[str, bytes]]:
     from odfdo import Cell, Document, Row, Table
 
     rows = [["id", "age", "site"], [1, 30.5, "Harbour"], [2, None, "Mill Lane"], [3, 41, "x"]]
-    excel, odf = io.BytesIO(), io.BytesIO()
-    with xlsxwriter.Workbook(excel, {"in_memory": True}) as book:
+    sheets, odf = io.BytesIO(), io.BytesIO()
+    with xlsxwriter.Workbook(sheets, {"in_memory": True}) as book:
         sheet = book.add_worksheet()
         for place, row in enumerate(rows):
             sheet.write_row(place, 0, row)
@@ -314,7 +314,7 @@ def _workbooks() -> list[tuple[str, bytes]]:
     document.body.clear()
     document.body.append(table)
     document.save(odf)
-    return [("a.xlsx", excel.getvalue()), ("a.ods", odf.getvalue())]
+    return [("a.xlsx", sheets.getvalue()), ("a.ods", odf.getvalue())]
 
 
 def _changes() -> list[Change]:
