@@ -18,6 +18,9 @@ from istrel.sentence.show_formula import PLAIN_NAME
 QUOTED = r"`[^`]*`|\"[^\"]*\"|'[^']*'"
 
 
+_last: list[tuple[Codebook, dict[str, str], re.Pattern[str]]] = []  # of the codebook that was asked for last
+
+
 class Typed(NamedTuple):
     """A sentence with its names in back quotes.
 
@@ -58,11 +61,9 @@ class Typed(NamedTuple):
 
 def with_names_quoted(sentence: str, codebook: Codebook) -> Typed:
     """The sentence with every known name that has spaces or signs, and every label of several words, in back quotes."""
-    meant = _meant(codebook)
+    meant, pattern = _written(codebook)
     if not meant:
         return Typed(sentence)
-    words = "|".join(re.escape(word) for word in sorted(meant, key=len, reverse=True))
-    pattern = re.compile(rf"(?P<quoted>{QUOTED})|(?<![\w`])(?P<name>{words})(?![\w`])", re.IGNORECASE)
     parts: list[str] = []
     cuts: list[tuple[int, int]] = []
     done = more = 0
@@ -83,6 +84,18 @@ def without_quotes(sentence: str, codebook: Codebook) -> str:
     """The sentence as people write it: names in back quotes stand free wherever they are understood so."""
     free = re.sub(r"`([^`]*)`", r"\1", sentence)
     return free if with_names_quoted(free, codebook).text == sentence else sentence
+
+
+def _written(codebook: Codebook) -> tuple[dict[str, str], re.Pattern[str]]:
+    """({what may be written: the name that it means}, where it stands in a text); found out once per codebook."""
+    last = _last[0] if _last else None  # taken once: another thread may ask for another codebook
+    if last is None or last[0] is not codebook:
+        meant = _meant(codebook)
+        words = "|".join(re.escape(word) for word in sorted(meant, key=len, reverse=True))
+        pattern = re.compile(rf"(?P<quoted>{QUOTED})|(?<![\w`])(?P<name>{words})(?![\w`])", re.IGNORECASE)
+        last = codebook, meant, pattern
+        _last[:] = [last]
+    return last[1], last[2]
 
 
 def _meant(codebook: Codebook) -> dict[str, str]:
