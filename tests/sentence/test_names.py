@@ -15,6 +15,7 @@ from istrel.sentence.names import with_names_quoted, without_quotes
 
 LABELS = {
     "Body mass (g)": "",
+    "Größe (cm)": "",
     "Body mass": "",
     "across": "",
     "age": "Age at entry",
@@ -34,6 +35,10 @@ WRITTEN = {
     "describe Twice said": "describe Twice said",
     "describe age among (Body mass) > 3": "describe age among (`Body mass`) > 3",
     "describe xBody mass": "describe xBody mass",
+    "describe Twıce saıd, Body mass": "describe Twıce saıd, `Body mass`",
+    "describe GRÖẞE (cm)": "describe `Größe (cm)`",
+    "describe Age at entrİ, age": "describe Age at entrİ, age",
+    "describe größe (cm), age": "describe `Größe (cm)`, age",
     "describe q.1": "describe q.1",
 }
 

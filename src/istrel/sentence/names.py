@@ -68,9 +68,10 @@ def with_names_quoted(sentence: str, codebook: Codebook) -> Typed:
     cuts: list[tuple[int, int]] = []
     done = more = 0
     for found in pattern.finditer(sentence):
-        if found["name"] is None:
+        name = meant.get((found["name"] or "").casefold())
+        if name is None:
             continue
-        quoted = f"`{meant[found['name'].casefold()]}`"
+        quoted = f"`{name}`"
         parts += [sentence[done : found.start()], quoted]
         start = found.start() + more
         cuts.append((start + 1, more + 1))
@@ -87,11 +88,12 @@ def without_quotes(sentence: str, codebook: Codebook) -> str:
 
 
 def _written(codebook: Codebook) -> tuple[dict[str, str], re.Pattern[str]]:
-    """({what may be written: the name that it means}, where it stands in a text); found out once per codebook."""
+    """({what may be written, case folded: the name it means}, where it stands in a text); found out once per codebook."""
     last = _last[0] if _last else None  # taken once: another thread may ask for another codebook
     if last is None or last[0] is not codebook:
-        meant = _meant(codebook)
-        words = "|".join(re.escape(word) for word in sorted(meant, key=len, reverse=True))
+        written = _meant(codebook)
+        meant = {word.casefold(): name for word, name in written.items()}
+        words = "|".join(re.escape(word) for word in sorted(written, key=len, reverse=True))
         pattern = re.compile(rf"(?P<quoted>{QUOTED})|(?<![\w`])(?P<name>{words})(?![\w`])", re.IGNORECASE)
         last = codebook, meant, pattern
         _last[:] = [last]
@@ -99,11 +101,11 @@ def _written(codebook: Codebook) -> tuple[dict[str, str], re.Pattern[str]]:
 
 
 def _meant(codebook: Codebook) -> dict[str, str]:
-    """{what may be written, in lower case: the name that it means}, where it can mean only one."""
+    """{what may be written: the name that it means}, where it can mean only one."""
     special = [v.name for v in codebook.variables if not PLAIN_NAME.match(v.name) and _can_be_written(v.name)]
     written = [*((name, name) for name in special), *_labels(codebook)]
     often = Counter(word.casefold() for word, _ in dict.fromkeys(written))
-    return {word.casefold(): name for word, name in written if often[word.casefold()] == 1}
+    return {word: name for word, name in written if often[word.casefold()] == 1}
 
 
 def _labels(codebook: Codebook) -> Sequence[tuple[str, str]]:
