@@ -428,7 +428,10 @@ def _related(cell: Any, below: int) -> Any:
 
 def _plane(drawing: Any, below: int) -> Any:
     """Tiles of few cases are not drawn, nor those from which they could be worked out."""
-    return replace(drawing, counts=np.where(one_sum(drawing.counts, below) > 0, -1, drawing.counts))
+    found = one_sum(drawing.counts, below)
+    if found is None:
+        raise Problem(f"With counts below {below} hidden nothing of this plane is left to draw; set it as table.")
+    return replace(drawing, counts=np.where(found > 0, -1, drawing.counts))
 
 
 _HIDERS: dict[str, Callable[[Any, Any, int], Any]] = {

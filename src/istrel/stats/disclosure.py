@@ -194,16 +194,23 @@ class _Guard:
         return float(self._members[place] @ solved.x), by, solved.x
 
 
-def one_sum(values: NDArray[np.int64], below: int) -> NDArray[np.int8]:
-    """As `states`, for counts of which only the sum is known besides: without a program, however many they are."""
+def one_sum(values: NDArray[np.int64], below: int) -> NDArray[np.int8] | None:
+    """As `states`, for counts of which only the sum is known besides: without a program, however many they are.
+
+    None where the sum narrows small counts even if all are hidden. Zeros are companions of last resort.
+    """
     flat = values.ravel()
     found = np.where((flat > 0) & (flat < below), SMALL, SHOWN).astype(np.int8)
-    order = [k for k in np.argsort(flat, kind="stable").tolist() if found[k] == SHOWN and flat[k] > 0]
+    ascending = [k for k in np.argsort(flat, kind="stable").tolist() if found[k] == SHOWN]
+    zeros = [k for k in ascending if flat[k] == 0]
+    order = [k for k in ascending if flat[k] > 0] + zeros[:1]  # one zero that may be anything serves as well as all
     small = int((found == SMALL).sum())
-    while small and order:
+    while small:
         hidden = int(flat[found != SHOWN].sum())
         companions = bool((found == COMPANION).any())
         if hidden >= below - 1 and (companions or hidden <= (small - 1) * (below - 1)):
             break
+        if not order:
+            return None
         found[order.pop(0)] = COMPANION
     return found.reshape(values.shape)
