@@ -157,6 +157,32 @@ def test_nothing_printed_narrows_a_hidden_count(place: int, data_of: Maker, styl
     assert_safe(members, true, found)
 
 
+@pytest.mark.parametrize("place", range(4))
+def test_no_cross_table_of_groups_narrows_a_hidden_count(place: int, data_of: Maker, style: HouseStyle) -> None:
+    data = data_of(random_file(np.random.default_rng([SEED, 5, place])))
+    made = content("count v against b across g with hide_below = 5, total = yes", data, style)
+    rows, columns = made["results"][0]["row_values"], made["results"][0]["column_values"]
+    crossed = list(product(rows, columns))
+    parts = [*crossed, "gone"]
+    atoms = {atom: k for k, atom in enumerate(product(parts, GROUPS))}
+    true = np.zeros(len(atoms))
+    for row in range(data.n_rows):
+        v, b, g = (data.table.column(name).text_at(row) for name in "vbg")
+        true[atoms[(v, b) if (v, b) in crossed else "gone", g or None]] += 1
+    printed: list[tuple[set[Any], set[Any], Any]] = []
+    for result in made["results"]:
+        groups = {result["groups"]["g"]} if result["groups"] else set(GROUPS)
+        cells = zip(crossed, (count for row in result["counts"] for count in row), strict=True)
+        printed += [({pair}, groups, count) for pair, count in cells]
+        printed += [(set(crossed), groups, result["n"]), ({"gone"}, groups, result["missing"])]
+    members = np.array([[float(p in ps and g in gs) for p, g in atoms] for ps, gs, _ in printed])
+    counts = members @ true
+    values = np.array([-1 if count is None else count for *_, count in printed])
+    assert all(count in (-1, wanted) for count, wanted in zip(values, counts, strict=True))
+    found = np.where(values >= 0, SHOWN, np.where((counts > 0) & (counts < BELOW), SMALL, COMPANION))
+    assert_safe(members, counts, found)
+
+
 SENTENCES = [
     "count v with hide_below = 5",
     "count v, b across g with hide_below = 5, total",

@@ -156,13 +156,14 @@ def _enter_cell(ledger: Ledger, place: int, cell: Any) -> None:
     if getattr(cell, "closed", ""):
         valid.append("outside")
         ledger.enter((place, "outside"), what, ["outside"], cell.group, cell.outside)
-    gone: list[Hashable] = ["gone"]
+    gone: list[Hashable] = []
     if isinstance(cell, FrequencyCell):
         for part, level in zip(valid, cell.levels, strict=False):
             ledger.enter((place, part), what, [part], cell.group, _number(level.count))
         gone += [("reason", reason) for reason, _ in cell.reasons]
         for reason, count in cell.reasons:
             ledger.enter((place, reason), what, [("reason", reason)], cell.group, _number(count))
+    gone = gone or ["gone"]  # the reasons of a variable add up to what is missing, and whoever reads them knows it
     ledger.enter((place, "n"), what, valid, cell.group, cell.n)
     ledger.enter((place, "missing"), what, gone, cell.group, cell.missing)
     ledger.enter((place, "total"), what, [*valid, *gone], cell.group, cell.n + cell.missing)
