@@ -19,13 +19,16 @@ class Problem(Exception):
         One plain line: what happened, to what, and what to do.
     at, length
         Where in the sentence or condition the word stands, in characters; -1 when it is about no word.
+    instead
+        What would be right in the place of the word, best first.
     """
 
-    def __init__(self, message: str, *, at: int = -1, length: int = 0) -> None:
+    def __init__(self, message: str, *, at: int = -1, length: int = 0, instead: tuple[str, ...] = ()) -> None:
         self.message = plain_line(message)
         super().__init__(self.message)
         self.at = at
         self.length = length
+        self.instead = instead
 
 
 def plain_line(message: str) -> str:
@@ -42,10 +45,21 @@ def one_line(text: str) -> str:
 
 def nearest(word: str, known: Iterable[str]) -> str:
     """A question that offers the nearest known word (" Did you mean “age”?"), or nothing."""
+    return question(close(word, known)[:1])
+
+
+def question(words: tuple[str, ...]) -> str:
+    """ " Did you mean “a” or “b”?", or nothing where there is no word."""
+    quoted = [f"“{word}”" for word in words]
+    return f" Did you mean {' or '.join(filter(None, (', '.join(quoted[:-1]), quoted[-1])))}?" if words else ""
+
+
+def close(word: str, known: Iterable[str]) -> tuple[str, ...]:
+    """Up to three known words that are spelt much like this one, the nearest first."""
     import difflib
 
     if len(word) > MOST_QUOTED:
-        return ""
+        return ()
     by_fold = {name.casefold(): name for name in known}
-    close = difflib.get_close_matches(word.casefold(), list(by_fold), n=1, cutoff=0.6)
-    return f" Did you mean “{by_fold[close[0]]}”?" if close else ""
+    found = difflib.get_close_matches(word.casefold(), list(by_fold), n=3, cutoff=0.6)
+    return tuple(by_fold[fold] for fold in found)

@@ -4,13 +4,27 @@ from __future__ import annotations
 
 import pytest
 
+from istrel.data.codebook import Codebook, Variable
+from istrel.data.levels import Level
 from istrel.sentence import parse
 from istrel.sentence.complete import complete
 from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subject, with_form, with_setting
 from istrel.sentence.request import show
 from istrel.sentence.spans import spans
 
-NAMES = ("age", "site", "my var", "practice_min")
+LEVELS = {
+    "id": Level.IDENTIFIER,
+    "age": Level.CONTINUOUS,
+    "site": Level.NOMINAL,
+    "my var": Level.CONTINUOUS,
+    "Body mass (g)": Level.CONTINUOUS,
+    "Body mass, wet": Level.CONTINUOUS,
+    "practice_min": Level.CONTINUOUS,
+    "format": Level.NOMINAL,
+    "across": Level.NOMINAL,
+}
+LABELS = {"practice_min": "Time with the tutor", "site": "Study site"}
+CODEBOOK = Codebook(tuple(Variable(name, level, LABELS.get(name, "")) for name, level in LEVELS.items()))
 VALUES = {"site": ("Harbour", "Mill Lane")}
 
 
@@ -19,22 +33,38 @@ VALUES = {"site": ("Harbour", "Mill Lane")}
     [
         ("", "describe", ("count", "check", "relate")),
         ("des", "describe", ()),
-        ("describe ", "age", ("site", "`my var`", "all measured")),
+        ("describe ", "age", ("site", "my var", "all measured")),
         ("describe pr", "practice_min", ()),
-        ("describe my", "`my var`", ()),
+        ("describe my", "my var", ()),
+        ("describe tutor", "practice_min", ()),
+        ("describe time w", "practice_min", ()),
+        ("describe body", "Body mass (g)", ("Body mass, wet",)),
+        ("describe body ", "Body mass (g)", ("Body mass, wet",)),
+        ("describe body mass,", "Body mass, wet", ()),
+        ("describe Body mass (g)", "across", ("among", ",")),
+        ("describe Body mass (g) acr", "across", ()),
+        ("describe Body mass (g) across ", "site", ("format", "across", "age")),
+        ("describe body mass (g), tim", "practice_min", ()),
+        ("describe time ", "across", ("among", ",")),
+        ("describe age, ", "my var", ("site", "id")),
+        ("count ", "site", ("age",)),
+        ("count study ", "against", ("across",)),
+        ("describe age among study site = ", "Harbour", ()),
+        ("describe age among site = h", "Harbour", ()),
+        ('describe age among site = "Mi', "Mill Lane", ()),
         ("describe age ", "across", ("among", "as", "with", ",", "×")),
         ("describe age", "across", ("among",)),
         ("describe age ac", "across", ()),
         ("count site ", "against", ("across",)),
         ("count site across format ", "against", ("among", "with")),
         ("describe `my var`", "across", ("among", "with")),
-        ("describe `my v", "`my var`", ()),
+        ("describe `my v", "my var", ()),
         ("describe age as ", "table", ("histogram", "boxes")),
         ("check age as ", "table", ("quantile plot",)),
         ("describe age as hist", "histogram", ()),
-        ("describe age among ", "age", ("not",)),
+        ("describe age among ", "id", ("not", "age")),
         ("describe age among age ", "not", (">=", "between", "is")),
-        ("describe age among site = ", '"Harbour"', ('"Mill Lane"',)),
+        ("describe age among site = ", "Harbour", ("Mill Lane",)),
         ("describe age with ", "n", ("mean", "quantiles =")),
         ("count site with ", "order =", ("missing =",)),
         ("count site against b with ", "percent =", ("expected =",)),
@@ -43,26 +73,26 @@ VALUES = {"site": ("Harbour", "Mill Lane")}
     ],
 )
 def test_offers_are_what_the_grammar_allows(text: str, first: str, among: tuple[str, ...]) -> None:
-    texts = [s.text for s in complete(text, len(text), NAMES, VALUES).suggestions]
+    texts = [s.text for s in complete(text, len(text), CODEBOOK, VALUES).suggestions]
     assert texts[0] == first
     assert set(among) <= set(texts)
 
 
 def test_a_clause_is_offered_once() -> None:
     text = "describe age across site as table "
-    assert [s.text for s in complete(text, len(text), NAMES).suggestions] == ["among", "with"]
+    assert [s.text for s in complete(text, len(text), CODEBOOK).suggestions] == ["among", "with"]
 
 
 def test_nothing_is_offered_after_a_mistake() -> None:
     text = "describe across "
-    assert complete(text, len(text), NAMES).suggestions == ()
+    assert complete(text, len(text), CODEBOOK).suggestions == ()
 
 
 @pytest.mark.parametrize("text", ["describe ag", "describe age, si", "describe age across sit", "desc"])
 def test_an_offer_taken_leads_on(text: str) -> None:
-    found = complete(text, len(text), NAMES)
-    taken = text[: found.start] + found.suggestions[0].text + " "
-    assert complete(taken, len(taken), NAMES).suggestions
+    found = complete(text, len(text), CODEBOOK)
+    taken = text[: found.start] + found.suggestions[0].written + " "
+    assert complete(taken, len(taken), CODEBOOK).suggestions
 
 
 def test_clicks_build_a_sentence_and_take_it_apart() -> None:
@@ -108,5 +138,8 @@ def test_words_have_their_roles_while_they_are_typed() -> None:
         ("with", "keyword"),
         ("bins = 3", "setting"),
     ]
+    settings = "describe x with n, shares = {a, b}, bins = 3"
+    shown = [settings[s.start : s.start + s.length] for s in spans(settings) if s.role == "setting"]
+    assert shown == ["n", "shares = {a, b}", "bins = 3"]
     assert spans("") == ()
     assert [s.role for s in spans("discribe x as nothing")] == ["sign", "subject", "keyword", "sign"]

@@ -22,6 +22,8 @@ if TYPE_CHECKING:
     from istrel.study.study import Study, StudySource
     from istrel.style.house import HouseStyle
 
+MOST_VALUES = 40
+
 
 class StudyModel(QObject):
     """The open study, its history, and what has been found out about it in the background.
@@ -74,6 +76,14 @@ class StudyModel(QObject):
 
             self._style = load_style()
         return self._style
+
+    def few_values(self) -> dict[str, tuple[str, ...]]:
+        """{variable of few values: these in print}, as far as they are known."""
+        return {
+            name: tuple(words for words, _ in facts.most_frequent)
+            for name, facts in self.facts.items()
+            if facts.distinct <= MOST_VALUES
+        }
 
     # Sources.
     def open(self, path: str, settings: ReadingSettings | None = None) -> None:

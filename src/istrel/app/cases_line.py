@@ -13,6 +13,7 @@ from istrel.app.widgets.simple import button, label, row
 
 if TYPE_CHECKING:
     from istrel.app.widgets.condition_line import ConditionLine
+    from istrel.data.codebook import Codebook
 
 
 class CasesLine(QFrame):
@@ -130,16 +131,11 @@ class CasesLine(QFrame):
             self._layout.insertWidget(self._layout.indexOf(self.trouble), self.edit)
         return self.edit
 
-    def _known(self) -> tuple[tuple[str, ...], dict[str, tuple[str, ...]]]:
-        """Names, and the values of categories, for completion."""
-        if not self._model.is_open:
-            return (), {}
-        values = {
-            name: tuple(text for text, _ in facts.most_frequent)
-            for name, facts in self._model.facts.items()
-            if facts.level.categorical
-        }
-        return self._model.study.table.names, values
+    def _known(self) -> tuple[Codebook, dict[str, tuple[str, ...]]]:
+        """The codebook, and values in print, for completion."""
+        from istrel.data.codebook import Codebook
+
+        return (self._model.study.codebook, self._model.few_values()) if self._model.is_open else (Codebook(), {})
 
     def lift(self) -> None:
         from istrel.study.changes.cases import SetCondition
@@ -152,12 +148,14 @@ class CasesLine(QFrame):
         from istrel.data.formula.evaluate import holds
         from istrel.problem import Problem
         from istrel.sentence import parse_condition
+        from istrel.sentence.names import understood_condition
         from istrel.study.changes.cases import SetCondition
 
         if not self._model.is_open:
             return
         try:
-            condition = parse_condition(self._editor().text())
+            typed = understood_condition(self._editor().text(), self._model.study.codebook)
+            condition = parse_condition(typed.text)
             if not holds(condition, self._model.study.data).any():
                 raise Problem("no case meets this")
         except Problem as problem:

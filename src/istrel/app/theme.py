@@ -119,6 +119,10 @@ QPushButton#chip:checked {{ background: {FRAME}; border-color: {FRAME}; color: {
 QPushButton#word {{ background: transparent; color: {QUIET}; font-family: "{SERIF}"; font-style: italic; font-size: 15px; padding: 1px 6px; }}
 QPushButton#word:hover, QPushButton#offer:hover {{ background: {MINT}; color: {INK}; }}
 QPushButton#offer {{ background: transparent; border: 1px dashed #A9B8B0; font-family: "{SERIF}"; font-size: 15px; padding: 1px 8px; color: #34433D; }}
+QPushButton#correction {{ background: {SURFACE}; border: 1px solid {VERMILION}; font-family: "{SERIF}"; font-size: 15px; padding: 1px 8px; color: {INK}; }}
+QPushButton#correction:hover {{ background: {MINT}; }}
+QPushButton#sentence {{ background: {SURFACE}; border: 1px solid {LINE}; font-family: "{SERIF}"; font-size: 16px; padding: 6px 14px; color: {INK}; text-align: left; }}
+QPushButton#sentence:hover {{ border-color: {FRAME}; }}
 QLabel#small, QPushButton#small {{ color: {QUIET}; font-size: {SMALL_PX}px; }}
 QLabel#heading {{ color: {QUIET}; font-size: {SMALL_PX}px; font-weight: bold; }}
 QLabel#error {{ color: {VERMILION}; }}

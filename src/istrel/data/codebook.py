@@ -6,10 +6,13 @@ import math
 from dataclasses import dataclass, replace
 from functools import cached_property
 
+from istrel.data.calling import Callings
 from istrel.data.column import show_value
 from istrel.data.formula.tree import Formula
 from istrel.data.levels import Level
-from istrel.problem import Problem, nearest
+from istrel.problem import Problem, close, question
+
+MOST_MEANT = 3
 
 
 @dataclass(frozen=True)
@@ -92,6 +95,24 @@ class Codebook:
     def _by_name(self) -> dict[str, Variable]:
         return {variable.name: variable for variable in self.variables}
 
+    @cached_property
+    def callings(self) -> Callings:
+        """The variables by all that they may be called."""
+        return Callings([(variable.name, variable.label) for variable in self.variables])
+
+    def unknown(self, name: str, *, at: int = -1) -> Problem:
+        """That there is no such variable, and which may be meant."""
+        meant = self.callings.called(name)
+        if len(meant) > 1:
+            more = f" or another of {len(meant)}" if len(meant) > MOST_MEANT else ""
+            names = [f"“{found}”" for found in meant[:MOST_MEANT]]
+            said = f"{', '.join(names)}{more}" if more else f"{', '.join(names[:-1])} or {names[-1]}"
+            message = f"“{name}” can mean {said}; write more of it."
+            return Problem(message, at=at, length=len(name) if at >= 0 else 0, instead=meant[:MOST_MEANT])
+        near = meant or close(name, self.names)
+        message = f"There is no variable “{name}”.{question(near[:1])}"
+        return Problem(message, at=at, length=len(name) if at >= 0 else 0, instead=near)
+
     def __contains__(self, name: object) -> bool:
         return name in self._by_name
 
@@ -99,7 +120,7 @@ class Codebook:
         try:
             return self._by_name[name]
         except KeyError:
-            raise Problem(f"There is no variable “{name}”.{nearest(name, self.names)}") from None
+            raise self.unknown(name) from None
 
     def adding(self, variable: Variable) -> Codebook:
         """The same codebook with one more line at its end."""

@@ -17,7 +17,7 @@ from istrel.exhibits.setting import MarginNote, Sheet
 from istrel.exhibits.text import Text
 from istrel.problem import Problem
 from istrel.sentence import Request, parse
-from istrel.sentence.names import with_names_quoted
+from istrel.sentence.names import understood
 
 
 class Result(Protocol):
@@ -94,7 +94,7 @@ def make_exhibit(sentence: str, data: Dataset, standing: Condition | None = None
     Problem
         For a sentence that cannot be understood or met; `at` and `length` show the word.
     """
-    typed = with_names_quoted(sentence, data.codebook)
+    typed = understood(sentence, data.codebook)
     try:
         return _made(sentence, parse(typed.text), data, standing)
     except Problem as problem:

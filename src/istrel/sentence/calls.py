@@ -8,7 +8,7 @@ from lark import Token
 
 from istrel.data.formula.functions import FUNCTIONS
 from istrel.data.formula.tree import Call, Comparison, Literal, Name
-from istrel.problem import Problem, nearest
+from istrel.problem import Problem, close, question
 
 
 def build_call(function: Token, brackets: list[Any]) -> Call:
@@ -23,7 +23,9 @@ def build_call(function: Token, brackets: list[Any]) -> Call:
     """
     name, at = str(function).casefold(), function.start_pos or 0
     if name not in FUNCTIONS:
-        raise Problem(f"There is no function “{function}”.{nearest(name, FUNCTIONS)}", at=at, length=len(function))
+        near = close(name, FUNCTIONS)
+        message = f"There is no function “{function}”.{question(near[:1])}"
+        raise Problem(message, at=at, length=len(function), instead=near)
     options: list[tuple[str, float | str]] = []
     pairs: list[tuple[Literal, Literal]] = []
     arguments: list[Any] = []

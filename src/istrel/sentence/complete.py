@@ -9,13 +9,18 @@ from typing import NamedTuple
 
 from lark.exceptions import UnexpectedInput
 
+from istrel.data.codebook import Codebook, Variable
+from istrel.sentence.names import understood
 from istrel.sentence.parse import grammar
+from istrel.sentence.quoting import A_NAME, IN_BACK_QUOTES, show_name, unquoted
 from istrel.sentence.settings import fitting_settings
-from istrel.sentence.show_formula import show_name
-from istrel.sentence.spans import spans
+from istrel.sentence.spans import LIST_ROLES, WordSpan, spans
 from istrel.sentence.vocabulary import CLAUSES, CLAUSES_OF, FORMS, SETTINGS, STATISTICS, VERBS, usual_form
 
-PARTIAL = re.compile(r"(`[^`]*|[^\W\d][\w.]*)$")
+MOST_WORDS = 8  # of a name that is being typed
+WORD_START = re.compile(r"(?<![\w.`\"“'])(?=[^\W\d]|[`\"“'])")
+ENDED = re.compile(r"[,×*={}<>≤≥≠+/^\s]|\.\.")
+OPENING = "`\"“'"
 KEYWORDS = {
     **{clause.upper(): clause for clause in CLAUSES},
     "AND": "and",
@@ -30,19 +35,47 @@ KEYWORDS = {
     "TIMES": "×",
     "COMMA": ",",
 }
+MEANINGS = {
+    "and": "both must hold",
+    "or": "one of them must hold",
+    "not": "the opposite",
+    "in {": "one of several values",
+    "between": "from one value to another, both included",
+    "is": "is missing, or is not missing",
+    "missing": "without a value",
+    "all measured": "every variable that is continuous or a count",
+    "all categories": "every variable whose values are counted one by one",
+    "×": "crossed with another",
+    ",": "and another",
+}
+SIGNS = {"=": "equal to", ">=": "at least", "<=": "at most", "!=": "not equal to"}
+KINDS = {"verb": ("verb",), "form": ("form",), "keyword": ("word",), "setting": ("statistic", "setting")}
 CLAUSE_ORDER = tuple(clause.upper() for clause in CLAUSES)
+Values = Mapping[str, Sequence[str]]
 
 
 @dataclass(frozen=True)
 class Suggestion:
-    """A word that may stand at the cursor; `kind` is verb, variable, word, form, statistic, setting, value or sign.
+    """A word that may stand at the cursor, as it is shown.
 
-    `meaning` says it in plain words where the vocabulary does.
+    Attributes
+    ----------
+    kind
+        verb, variable, word, form, statistic, setting, value, answer (a value of a variable), sign or correction.
+    meaning
+        Says it in plain words where there is something to say.
     """
 
     text: str
     kind: str
     meaning: str = ""
+
+    @property
+    def written(self) -> str:
+        """As the grammar wants it."""
+        if self.kind == "variable":
+            return show_name(self.text)
+        return f'"{self.text}"' if self.kind == "answer" else self.text
 
 
 @dataclass(frozen=True)
@@ -51,25 +84,24 @@ class Completion:
 
     Attributes
     ----------
-    start
-        Where the word that is being typed begins; a suggestion taken replaces the text from here to the cursor.
+    start, end
+        The word that is being typed; a suggestion taken replaces it.
     suggestions
         Best first.
     """
 
     start: int
+    end: int
     suggestions: tuple[Suggestion, ...]
 
 
-def complete(
-    text: str, cursor: int, names: Sequence[str], values: Mapping[str, Sequence[str]] | None = None
-) -> Completion:
+def complete(text: str, cursor: int, codebook: Codebook, values: Values | None = None) -> Completion:
     """Suggestions at the cursor.
 
     Parameters
     ----------
-    names
-        The variables' names in the order of the file.
+    text
+        As typed, names with or without back quotes.
     values
         For conditions: {variable: its values in print}.
 
@@ -77,22 +109,78 @@ def complete(
     -------
     Completion; without suggestions where the text before the cursor is already wrong.
     """
-    before = text[:cursor]
-    closed = before.endswith("`") and before.count("`") % 2 == 0  # a name in back quotes is whole
-    partial = None if closed else PARTIAL.search(before)
-    start = partial.start() if partial else cursor
-    typed = before[start:].lstrip("`").casefold()
-    found = _candidates(before[:start], _accepted(before[:start]), names, values or {})
-    if typed and any(s.text.strip("`").casefold() == typed for s in found):  # a whole word: what comes after it?
-        start, typed = cursor, ""
-        found = _candidates(before + " ", _accepted(before), names, values or {})
-    matching = [s for s in found if _fits(typed, s.text) and s.text.casefold() != typed]
-    matching.sort(key=lambda s: not s.text.strip("`").casefold().startswith(typed))
-    return Completion(start, tuple(dict.fromkeys(matching)))
+    before, known = text[:cursor], values or {}
+    for start in _starts(before, codebook):
+        found = _offers(before[:start], codebook, known)
+        typed = before[start:]
+        if _is_whole(typed, found, codebook):
+            break
+        fitting = _fitting(typed, found, codebook)
+        if fitting:
+            return Completion(start, cursor, fitting)
+    else:
+        if before and not ENDED.match(before[-1]) and before[-1] != "(":
+            return Completion(cursor, cursor, ())
+    spaced = before if before[-1:].isspace() else f"{before} "
+    return Completion(cursor, cursor, tuple(dict.fromkeys(_offers(spaced, codebook, known))))
 
 
-def _fits(typed: str, candidate: str) -> bool:
-    return typed in candidate.strip("`").casefold()
+def instead_of(text: str, chip: WordSpan, codebook: Codebook) -> Completion:
+    """What could stand in the place of a chip; its place is that in the text."""
+    start, end = chip.start, chip.start + chip.length
+    now = unquoted(text[start:end])
+    name, sign, value = (part.strip() for part in now.partition("="))
+    if chip.role == "setting" and sign:
+        offers = SETTINGS[name.casefold()].takes.offers if name.casefold() in SETTINGS else {}
+        others = [(_typed(option), words) for option, words in offers.items() if option is not None]
+        found = [Suggestion(f"{name} = {word}", "setting", words) for word, words in others if word != value]
+        return Completion(start, end, tuple(found))
+    kinds = KINDS.get(chip.role, ("variable",))
+    held = {now.casefold(), *(name.casefold() for name in _context(understood(text, codebook).text).names)}
+    offers_there = _offers(text[:start], codebook, {})
+    fitting = tuple(s for s in offers_there if s.kind in kinds and s.text.casefold() not in held)
+    return Completion(start, end, fitting)
+
+
+def _starts(before: str, codebook: Codebook) -> list[int]:
+    """Where the name or word that is being typed may begin, the longest first."""
+    starts = [found.start() for found in WORD_START.finditer(before)][-MOST_WORDS:]
+    held = {name.casefold() for name in codebook.names}
+    return [
+        start
+        for place, start in enumerate(starts)
+        if not any(before[start:later].strip().casefold() in held for later in starts[place + 1 :])
+    ]
+
+
+def _is_whole(typed: str, found: Sequence[Suggestion], codebook: Codebook) -> bool:
+    """Whether nothing of the word is missing: a known name or word; once a space follows, also what can mean only one."""
+    if typed.startswith("`"):
+        return re.fullmatch(rf"{IN_BACK_QUOTES}\s*", typed) is not None
+    plain = typed.strip().strip(OPENING).casefold()
+    if any(suggestion.text.casefold() == plain for suggestion in found):
+        return True
+    return (
+        typed[-1:].isspace() and any(s.kind == "variable" for s in found) and len(codebook.callings.called(typed)) == 1
+    )
+
+
+def _fitting(typed: str, found: Sequence[Suggestion], codebook: Codebook) -> tuple[Suggestion, ...]:
+    """Those that begin so or hold what was typed, the best first."""
+    wanted = typed.lstrip(OPENING).strip().casefold()
+    fit = codebook.callings.fit(wanted) if any(s.kind == "variable" for s in found) else {}
+    ranked = []
+    for place, suggestion in enumerate(found):
+        text = suggestion.text.casefold()
+        if suggestion.kind == "variable":
+            rank = fit.get(suggestion.text)
+        elif typed[-1:].isspace() and " " not in text:
+            rank = None
+        else:
+            rank = 0 if text.startswith(wanted) else 3 if wanted in text else None
+        if rank is not None:
+            ranked.append((rank, place, suggestion))
+    return tuple(dict.fromkeys(suggestion for *_, suggestion in sorted(ranked, key=lambda r: r[:2])))
 
 
 def _accepted(prefix: str) -> set[str]:
@@ -104,30 +192,31 @@ def _accepted(prefix: str) -> set[str]:
         return set()
 
 
-def _candidates(
-    prefix: str, accepted: set[str], names: Sequence[str], values: Mapping[str, Sequence[str]]
-) -> list[Suggestion]:
+def _offers(before: str, codebook: Codebook, values: Values) -> tuple[Suggestion, ...]:
+    """Everything that the grammar lets follow, in the order of its usefulness."""
+    prefix = understood(before, codebook).text
+    accepted = _accepted(prefix)
     if "COMPARE" in accepted:  # a value alone is no condition yet: nothing can follow but what compares it
         accepted = accepted - {*CLAUSE_ORDER, "AND", "OR", "TIMES", "COMMA"}
+    context = _context(prefix)
     found: list[Suggestion] = []
     if "VERB" in accepted:
         found += [Suggestion(verb.name, "verb", verb.meaning) for verb in VERBS.values()]
     if "FORM" in accepted:
-        forms = (FORMS[name] for name in VERBS[_context(prefix).verb].forms)
+        forms = (FORMS[name] for name in VERBS[context.verb].forms)
         found += [Suggestion(form.name, "form", form.meaning) for form in forms]
     if "NAME" in accepted:
-        found += _names(prefix, accepted, names, values)
+        found += _names(prefix, accepted, context, codebook, values)
     said = _said(prefix)
     clauses = [KEYWORDS[t] for t in CLAUSE_ORDER if t in accepted and KEYWORDS[t] not in said]
     found += [Suggestion(clause, "word", CLAUSES[clause]) for clause in clauses]
-    found += [
-        Suggestion(w, "word") for t, w in KEYWORDS.items() if t in accepted and t not in CLAUSE_ORDER and t != "COMMA"
-    ]
+    words = [w for t, w in KEYWORDS.items() if t in accepted and t not in CLAUSE_ORDER and t != "COMMA"]
+    found += [Suggestion(word, "word", MEANINGS[word]) for word in words]
     if "COMPARE" in accepted:
-        found += [Suggestion(sign, "sign") for sign in ("=", ">=", "<=", "!=")]
+        found += [Suggestion(sign, "sign", meaning) for sign, meaning in SIGNS.items()]
     if "COMMA" in accepted:
-        found.append(Suggestion(",", "sign"))
-    return found
+        found.append(Suggestion(",", "sign", MEANINGS[","]))
+    return tuple(found)
 
 
 def _said(prefix: str) -> set[str]:
@@ -139,31 +228,33 @@ def _said(prefix: str) -> set[str]:
 
 
 class Context(NamedTuple):
-    """What the sentence up to the cursor says: verb, form, and which clauses stand in it."""
+    """What the sentence up to the cursor says: verb, form, the clause that is being written, and the names in lists."""
 
     verb: str
     form: str
+    clause: str
     against: bool
     groups: bool
+    names: frozenset[str]
 
 
 def _context(prefix: str) -> Context:
-    words = [(prefix[span.start : span.start + span.length].casefold(), span.role) for span in spans(prefix)]
-    verb = words[0][0] if words and words[0][0] in VERBS else "describe"
-    form = next((" ".join(word.split()) for word, role in words if role == "form"), usual_form(verb))
-    clauses = {word for word, role in words if role == "keyword"}
-    return Context(verb, form, "against" in clauses, "across" in clauses)
+    words = [(prefix[span.start : span.start + span.length], span.role) for span in spans(prefix)]
+    verb = words[0][0].casefold() if words and words[0][0].casefold() in VERBS else "describe"
+    form = next((" ".join(word.casefold().split()) for word, role in words if role == "form"), usual_form(verb))
+    clauses = [word.casefold() for word, role in words if role == "keyword"]
+    names = frozenset(unquoted(word) for word, role in words if role in LIST_ROLES)
+    return Context(verb, form, clauses[-1] if clauses else "", "against" in clauses, "across" in clauses, names)
 
 
-def _after_with(prefix: str) -> list[Suggestion]:
+def _after_with(prefix: str, context: Context) -> list[Suggestion]:
     """Statistics and settings that fit, or the values of the setting that stands before the cursor."""
     setting = re.search(r"(\w+)\s*=\s*$", prefix)
     if setting:
         known = SETTINGS.get(setting.group(1).casefold())
         values = known.takes.offers if known else {}
         return [Suggestion(_typed(v), "value", words) for v, words in values.items() if v is not None]
-    verb, form, against, groups = _context(prefix)
-    fitting = fitting_settings(verb, form, against=against, groups=groups)
+    fitting = fitting_settings(context.verb, context.form, against=context.against, groups=context.groups)
     statistics = STATISTICS.values() if any(s.name == "statistics" for s in fitting) else ()
     named = [Suggestion(f"{s.name} =", "setting", s.meaning) for s in fitting if s.name != "statistics"]
     return [Suggestion(s.name, "statistic", s.meaning) for s in statistics] + named
@@ -173,14 +264,27 @@ def _typed(value: object) -> str:
     return ("yes" if value else "no") if isinstance(value, bool) else str(value)
 
 
-def _names(
-    prefix: str, accepted: set[str], names: Sequence[str], values: Mapping[str, Sequence[str]]
-) -> list[Suggestion]:
+def _names(prefix: str, accepted: set[str], context: Context, codebook: Codebook, values: Values) -> list[Suggestion]:
     """Variables; or values after a comparison; or what may stand after `with`."""
-    compared = re.search(r"(`[^`]+`|[^\W\d][\w.]*)\s*(?:[<>=≤≥≠]|!=|<=|>=|==|(?:not\s+)?in\s*\{[^}]*)\s*$", prefix)
-    in_settings = re.search(r"(?<!\w)with\s[^`]*$", prefix, re.IGNORECASE)
-    if in_settings and "QUOTED_NAME" not in accepted:
-        return _after_with(prefix)
-    if compared and compared.group(1).strip("`") in values:
-        return [Suggestion(f'"{value}"', "value") for value in values[compared.group(1).strip("`")]]
-    return [Suggestion(show_name(name), "variable") for name in names]
+    compared = re.search(rf"({A_NAME})\s*(?:[<>=≤≥≠]|!=|<=|>=|==|(?:not\s+)?in\s*\{{[^}}]*)\s*$", prefix)
+    if context.clause == "with" and "QUOTED_NAME" not in accepted:
+        return _after_with(prefix, context)
+    if context.clause == "among":
+        if compared and unquoted(compared.group(1)) in values:
+            return [Suggestion(value, "answer") for value in values[unquoted(compared.group(1))]]
+        return [_variable(v) for v in codebook.variables if v.in_use]
+    free = [v for v in codebook.variables if v.in_use and v.name not in context.names]
+    return [_variable(v) for v in sorted(free, key=lambda v: _unfit(v, context))]
+
+
+def _variable(variable: Variable) -> Suggestion:
+    title = f"{variable.title_with_unit} · " if variable.title != variable.name or variable.unit else ""
+    return Suggestion(variable.name, "variable", f"{title}{variable.level.value}")
+
+
+def _unfit(variable: Variable, context: Context) -> int:
+    """How late a variable is offered: groups first after `across`, categories first to be counted, else what is measured."""
+    level = variable.level
+    categories = context.clause == "across" or (context.verb == "count" and context.clause != "given")
+    first, second = (level.categorical, level.measured) if categories else (level.measured, level.categorical)
+    return 0 if first else 1 if second else 2

@@ -6,7 +6,7 @@ import re
 
 from lark.exceptions import UnexpectedCharacters, UnexpectedInput, UnexpectedToken
 
-from istrel.problem import Problem, nearest
+from istrel.problem import Problem, close, question
 from istrel.sentence.vocabulary import CLAUSES, FORMS, VERBS
 
 WORD = re.compile(r"\w[\w.]*|\S")
@@ -40,7 +40,7 @@ def explain(text: str, error: UnexpectedInput) -> Problem:
         plain = quoted.group()[1:-1]
         says = f"Names stand in back quotes, texts in double ones: write `{plain}`."
         return Problem(says, at=at, length=len(quoted.group()))
-    return Problem(_message(word, before, expected), at=found.start(), length=len(word))
+    return _wrong(word, found.start(), before, expected)
 
 
 def _expected(error: UnexpectedInput) -> set[str]:
@@ -54,7 +54,9 @@ def _at_start(text: str, found: re.Match[str] | None) -> Problem:
     if found is None:
         return Problem(f"There is no sentence yet. {begins}", at=0, length=len(text))
     word = found.group()
-    return Problem(f"“{word}” is no verb.{nearest(word, VERBS)} {begins}", at=found.start(), length=len(word))
+    near = close(word, VERBS)
+    message = f"“{word}” is no verb.{question(near[:1])} {begins}"
+    return Problem(message, at=found.start(), length=len(word), instead=near or tuple(VERBS))
 
 
 def _wanted(before: str, expected: set[str]) -> str:
@@ -69,16 +71,17 @@ def _wanted(before: str, expected: set[str]) -> str:
     return "Something is missing at the end of the sentence."
 
 
-def _message(word: str, before: str, expected: set[str]) -> str:
+def _wrong(word: str, at: int, before: str, expected: set[str]) -> Problem:
     last = before.rsplit(maxsplit=1)[-1].casefold() if before.split() else ""
     if last == "as" and "FORM" in expected:
-        hint = nearest(word, FORMS) or f" Forms are {', '.join(FORMS)}."
-        return f"“{word}” is no form.{hint}"
+        near = close(word, FORMS)
+        hint = question(near[:1]) or f" Forms are {', '.join(FORMS)}."
+        return Problem(f"“{word}” is no form.{hint}", at=at, length=len(word), instead=near)
     if word.casefold() in CLAUSES or not expected & {"ACROSS", "AMONG"}:
         if last in NEEDED_AFTER or last in VERBS or before[-1:] in NEEDED_AFTER:
-            return _wanted(before, expected)
-        return f"“{word}” cannot stand here. {_wanted(before, expected) if 'COMPARE' in expected else ''}".rstrip()
-    hint = nearest(word, CLAUSES)
-    return f"“{word}” cannot stand here.{hint}" + (
-        "" if hint else " Separate names by commas, or go on with across, among, as or with."
-    )
+            return Problem(_wanted(before, expected), at=at, length=len(word))
+        wanted = _wanted(before, expected) if "COMPARE" in expected else ""
+        return Problem(f"“{word}” cannot stand here. {wanted}".rstrip(), at=at, length=len(word))
+    near = close(word, CLAUSES)
+    hint = question(near[:1]) or " Separate names by commas, or go on with across, among, as or with."
+    return Problem(f"“{word}” cannot stand here.{hint}", at=at, length=len(word), instead=near)

@@ -1,24 +1,39 @@
-"""Names as people write them: with spaces, brackets and units, or by their label, without quotes; put into back quotes here.
+"""Names as people write them: with spaces, brackets and units, by label, beginning or middle; put into back quotes here.
 
-The grammar takes a name with spaces or signs only in back quotes. Whoever writes a sentence need not know: where a known name
-or a label stands, and nothing else could be meant, it is quoted, and places in messages are those of what was typed.
+The grammar takes a name with spaces or signs only in back quotes. Whoever writes a sentence need not know: where a known
+variable is meant, and nothing else could be, its name is quoted, and places in messages are those of what was typed.
 """
 
 from __future__ import annotations
 
 import re
-from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Iterator
 from typing import NamedTuple
 
 from istrel.data.codebook import Codebook
 from istrel.problem import Problem
-from istrel.sentence.show_formula import PLAIN_NAME
+from istrel.sentence.quoting import IN_BACK_QUOTES, PLAIN_NAME, RESERVED, quoted
+from istrel.sentence.spans import CLAUSE_ROLES, FAMILIES, LIST_ROLES
+from istrel.sentence.vocabulary import VERBS
 
-QUOTED = r"`[^`]*`|\"[^\"]*\"|'[^']*'"
+OPAQUE = "\ue000"  # stands for every letter of what is understood already
+QUOTED = rf"{IN_BACK_QUOTES}|`[^`]*$|\"[^\"]*\"|'[^']*'|“[^”]*”"
+PART = re.compile(r"[^\W\d][\w.]*|\.\.|[,×*]|\S")
+SEPARATORS = {",", "×", "*", ".."}
+FREE = rf"(?!(?:{'|'.join(sorted(RESERVED))})\b)[^\W\d][\w.]*"
+COMPARED = re.compile(
+    rf"(?<![\w{OPAQUE}=])(?P<name>{FREE}(?:\s+{FREE})*)"
+    r"(?=\s*(?:[<>=!≤≥≠+\-−*/^×]|between\b|is\s+(?:not\s+)?missing\b|(?:not\s+)?in\s*\{))",
+    re.IGNORECASE,
+)
 
 
-_last: list[tuple[Codebook, dict[str, str], re.Pattern[str]]] = []  # of the codebook that was asked for last
+class Meant(NamedTuple):
+    """A part of what was typed that means a variable; places in what was typed."""
+
+    start: int
+    end: int
+    name: str
 
 
 class Typed(NamedTuple):
@@ -30,10 +45,13 @@ class Typed(NamedTuple):
         What the grammar reads.
     cuts
         (place in `text` from which on, how many characters are there more than in what was typed), ascending.
+    names
+        What was typed otherwise than the grammar wants it.
     """
 
     text: str
     cuts: tuple[tuple[int, int], ...] = ()
+    names: tuple[Meant, ...] = ()
 
     def place(self, at: int) -> int:
         """The place in what was typed of a place in `text`."""
@@ -56,64 +74,133 @@ class Typed(NamedTuple):
         if problem.at < 0 or not self.cuts:
             return problem
         first, last = self.place(problem.at), self.place(problem.at + problem.length)
-        return Problem(problem.message, at=first, length=max(1, last - first) if problem.length else 0)
+        length = max(1, last - first) if problem.length else 0
+        return Problem(problem.message, at=first, length=length, instead=problem.instead)
 
 
-def with_names_quoted(sentence: str, codebook: Codebook) -> Typed:
-    """The sentence with every known name that has spaces or signs, and every label of several words, in back quotes."""
-    meant, pattern = _written(codebook)
-    if not meant:
-        return Typed(sentence)
+def understood(sentence: str, codebook: Codebook) -> Typed:
+    """The sentence with everything that means one variable, and only one, as the grammar wants it."""
+    whole = list(_wholes(sentence, codebook))
+    masked = _masked(sentence, codebook, whole)
+    parts = [meant for meant in _parts(masked, codebook) if meant.name]
+    return _written(sentence, sorted([*whole, *parts]))
+
+
+def understood_condition(text: str, codebook: Codebook) -> Typed:
+    """As `understood`, for a condition alone."""
+    whole = list(_wholes(text, codebook))
+    parts = _compared(_masked(text, codebook, whole), 0, codebook)
+    return _written(text, sorted([*whole, *(meant for meant in parts if meant.name)]))
+
+
+def _written(sentence: str, names: list[Meant]) -> Typed:
     parts: list[str] = []
     cuts: list[tuple[int, int]] = []
     done = more = 0
-    for found in pattern.finditer(sentence):
-        name = meant.get((found["name"] or "").casefold())
-        if name is None:
-            continue
-        quoted = f"`{name}`"
-        parts += [sentence[done : found.start()], quoted]
-        start = found.start() + more
+    for meant in names:
+        name = quoted(meant.name)
+        parts += [sentence[done : meant.start], name]
+        start = meant.start + more
         cuts.append((start + 1, more + 1))
-        more += len(quoted) - len(found["name"])
-        cuts.append((start + len(quoted), more))
-        done = found.end()
-    return Typed("".join((*parts, sentence[done:])), tuple(cuts))
+        more += len(name) - (meant.end - meant.start)
+        cuts.append((start + len(name), more))
+        done = meant.end
+    return Typed("".join((*parts, sentence[done:])), tuple(cuts), tuple(names))
 
 
-def without_quotes(sentence: str, codebook: Codebook) -> str:
-    """The sentence as people write it: names in back quotes stand free wherever they are understood so."""
-    free = re.sub(r"`([^`]*)`", r"\1", sentence)
-    return free if with_names_quoted(free, codebook).text == sentence else sentence
+# Whole names and labels, wherever they stand.
+class _Wholes(NamedTuple):
+    """What may be written for a name: as it is, or (folded) in any case; and where it stands in a text."""
+
+    exact: dict[str, str]
+    folded: dict[str, str]
+    pattern: re.Pattern[str]
 
 
-def _written(codebook: Codebook) -> tuple[dict[str, str], re.Pattern[str]]:
-    """({what may be written, case folded: the name it means}, where it stands in a text); found out once per codebook."""
+_last: list[tuple[Codebook, _Wholes]] = []  # of the codebook that was asked for last
+
+
+def _wholes_of(codebook: Codebook) -> _Wholes:
     last = _last[0] if _last else None  # taken once: another thread may ask for another codebook
     if last is None or last[0] is not codebook:
-        written = _meant(codebook)
-        meant = {word.casefold(): name for word, name in written.items()}
-        words = "|".join(re.escape(word) for word in sorted(written, key=len, reverse=True))
-        pattern = re.compile(rf"(?P<quoted>{QUOTED})|(?<![\w`])(?P<name>{words})(?![\w`])", re.IGNORECASE)
-        last = codebook, meant, pattern
+        last = codebook, _found_out(codebook)
         _last[:] = [last]
-    return last[1], last[2]
+    return last[1]
 
 
-def _meant(codebook: Codebook) -> dict[str, str]:
-    """{what may be written: the name that it means}, where it can mean only one."""
-    special = [v.name for v in codebook.variables if not PLAIN_NAME.match(v.name) and _can_be_written(v.name)]
-    written = [*((name, name) for name in special), *_labels(codebook)]
-    often = Counter(word.casefold() for word, _ in dict.fromkeys(written))
-    return {word: name for word, name in written if often[word.casefold()] == 1}
-
-
-def _labels(codebook: Codebook) -> Sequence[tuple[str, str]]:
+def _found_out(codebook: Codebook) -> _Wholes:
+    """Names that are no plain words, and labels of several words, where they mean one variable."""
     names = {name.casefold() for name in codebook.names}
-    labelled = ((v.label, v.name) for v in codebook.variables if " " in v.label.strip())
-    return [(text, name) for text, name in labelled if text.casefold() not in names and _can_be_written(text)]
+    labels = [(v.label, v.name) for v in codebook.variables if " " in v.label.strip() and _can_be_written(v.label)]
+    exact = _only_one([(text, name) for text, name in labels if text.casefold() not in names])
+    special = [v.name for v in codebook.variables if not PLAIN_NAME.match(v.name) and _can_be_written(v.name)]
+    exact |= {name: name for name in special}
+    folded = _only_one([(text.casefold(), name) for text, name in exact.items()])
+    words = "|".join(re.escape(word) for word in sorted(exact, key=len, reverse=True)) or r"(?!)"
+    return _Wholes(exact, folded, re.compile(rf"(?P<quoted>{QUOTED})|(?<![\w`])(?P<name>{words})(?![\w`])", re.I))
+
+
+def _only_one(pairs: list[tuple[str, str]]) -> dict[str, str]:
+    meant: dict[str, set[str]] = {}
+    for text, name in pairs:
+        meant.setdefault(text, set()).add(name)
+    return {text: next(iter(names)) for text, names in meant.items() if len(names) == 1}
 
 
 def _can_be_written(text: str) -> bool:
     """Whether a text can stand in a sentence by itself: it holds a letter, no quotes, and no line break."""
     return any(c.isalpha() for c in text) and not set(text) & set("`\"'\n\r")
+
+
+def _wholes(sentence: str, codebook: Codebook) -> Iterator[Meant]:
+    exact, folded, pattern = _wholes_of(codebook)
+    for found in pattern.finditer(sentence):
+        text = found["name"] or ""
+        name = exact.get(text) or folded.get(text.casefold())
+        if name is not None:
+            yield Meant(found.start(), found.end(), name)
+
+
+def _masked(sentence: str, codebook: Codebook, whole: list[Meant]) -> str:
+    """The sentence with everything that is understood or quoted made opaque, letter by letter."""
+    masked = list(sentence)
+    hidden = [
+        (found.start(), found.end()) for found in _wholes_of(codebook).pattern.finditer(sentence) if found["quoted"]
+    ]
+    for start, end in [*hidden, *((meant.start, meant.end) for meant in whole)]:
+        masked[start:end] = OPAQUE * (end - start)
+    return "".join(masked)
+
+
+# Parts of names and of labels, and other cases of letters, where a name has to stand.
+def _parts(masked: str, codebook: Codebook) -> Iterator[Meant]:
+    role, start, end = "verb", -1, -1
+    for found in [*PART.finditer(masked), None]:
+        word = found.group().casefold() if found else ""
+        ends = found is None or word in SEPARATORS or word in CLAUSE_ROLES
+        if role in LIST_ROLES and start >= 0 and ends:
+            yield _meant(masked, start, end, codebook)
+        if ends or role == "verb":
+            start = -1
+            role = CLAUSE_ROLES.get(word, role) if role != "verb" else "subject" if word in VERBS else "verb"
+            if role == "condition" and found is not None:
+                yield from _compared(masked, found.end(), codebook)
+                role = "being compared"
+        elif found is not None:
+            start, end = (found.start() if start < 0 else start), found.end()
+
+
+def _compared(masked: str, begin: int, codebook: Codebook) -> Iterator[Meant]:
+    """Names in a condition: before what compares them, and in sums."""
+    rest = re.compile(r"(?<!\w)(?:across|against|given|as|with)(?!\w)", re.IGNORECASE).search(masked, begin)
+    for found in COMPARED.finditer(masked, begin, rest.start() if rest else len(masked)):
+        yield _meant(masked, *found.span("name"), codebook)
+
+
+def _meant(masked: str, start: int, end: int, codebook: Codebook) -> Meant:
+    """The one variable that a part of the sentence may mean; without a name where it is none or several, or needs no help."""
+    text = masked[start:end]
+    if OPAQUE in text or text in codebook or " ".join(text.casefold().split()) in FAMILIES:
+        return Meant(start, end, "")
+    found = codebook.callings.called(text)
+    return Meant(start, end, found[0] if len(found) == 1 else "")

@@ -36,6 +36,7 @@ from istrel.data.formula.tree import (
 from istrel.problem import Problem
 from istrel.sentence.calls import build_call
 from istrel.sentence.mistakes import explain
+from istrel.sentence.quoting import unquoted
 from istrel.sentence.request import AllOf, Crossed, Request, Subject
 from istrel.sentence.settings import Said, Settings, read_settings, refuse_strangers
 from istrel.sentence.vocabulary import CLAUSES_OF, FORMS, VERBS
@@ -136,7 +137,7 @@ def _literal(token: Token, *, negative: bool = False) -> Literal:
     if token.type == "DATE":
         return Literal(text, at)
     if token.type == "QUOTED_NAME":
-        return Literal(text[1:-1], at, bare=True)
+        return Literal(unquoted(text), at, bare=True)
     return Literal(text, at, bare=True) if token.type == "NAME" else Literal(text[1:-1], at + 1)
 
 
@@ -145,8 +146,7 @@ class Build(Transformer[Token, Any]):
 
     def name(self, parts: list[Token]) -> Name:
         token = parts[0]
-        quoted = token.type == "QUOTED_NAME"
-        return Name(str(token)[1:-1] if quoted else str(token), (token.start_pos or 0) + quoted)
+        return Name(unquoted(str(token)), (token.start_pos or 0) + (token.type == "QUOTED_NAME"))
 
     def crossed(self, parts: list[Any]) -> Crossed:
         return Crossed(tuple(part for part in parts if isinstance(part, Name)))
@@ -311,7 +311,7 @@ def _value(part: Any) -> Expression:
     return cast(Expression, part)
 
 
-def _place(part: Any) -> dict[str, int]:
+def _place(part: Any) -> dict[str, Any]:
     words = str(getattr(part, "text", getattr(part, "value", " ")))
     at = getattr(part, "at", -1)
     return {"at": at, "length": len(words) if at >= 0 else 0}

@@ -5,8 +5,9 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 
 from istrel.data.formula.tree import Condition, Name, Span
+from istrel.sentence.quoting import show_name
 from istrel.sentence.settings import Settings, show_setting
-from istrel.sentence.show_formula import show_condition, show_name
+from istrel.sentence.show_formula import show_condition
 from istrel.sentence.vocabulary import usual_form
 
 

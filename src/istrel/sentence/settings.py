@@ -7,7 +7,7 @@ from dataclasses import dataclass, field
 from typing import Any
 
 from istrel.data.column import show_value
-from istrel.problem import Problem, nearest
+from istrel.problem import Problem, close, question
 from istrel.sentence.vocabulary import SETTINGS, SHORT_AND_STATISTICS, Setting, meant
 from istrel.sentence.vocabulary.takes import YesNo, shortened
 
@@ -101,8 +101,10 @@ def _meaning_yes(part: Said) -> Said:
 def _name(said: Said) -> str:
     name = said.name.casefold()
     if name not in SETTINGS:
-        hint = nearest(name, SETTINGS) or f" Settings are {', '.join(SETTINGS)}."
-        raise Problem(f"There is no setting “{shortened(said.name)}”.{hint}", at=said.at, length=len(said.name))
+        near = close(name, SETTINGS)
+        message = f"There is no setting “{shortened(said.name)}”.{question(near[:1])}"
+        message += "" if near else f" Settings are {', '.join(SETTINGS)}."
+        raise Problem(message, at=said.at, length=len(said.name), instead=near)
     return name
 
 
@@ -113,10 +115,11 @@ def _known(bare: list[tuple[str, int]]) -> tuple[tuple[str, int], ...]:
         if not meant(key):
             if key in SETTINGS:
                 message = f"“{key}” takes a value: write {key} = … ({SETTINGS[key].takes.words})."
-                raise Problem(message, at=at, length=len(word))
-            hint = nearest(key, (*SHORT_AND_STATISTICS, *SETTINGS))
-            hint = hint or f" Statistics are {', '.join(SHORT_AND_STATISTICS)}."
-            raise Problem(f"“{shortened(word)}” is no statistic and no setting.{hint}", at=at, length=len(word))
+                raise Problem(message, at=at, length=len(word), instead=(f"{key} =",))
+            near = close(key, (*SHORT_AND_STATISTICS, *SETTINGS))
+            message = f"“{shortened(word)}” is no statistic and no setting.{question(near[:1])}"
+            message += "" if near else f" Statistics are {', '.join(SHORT_AND_STATISTICS)}."
+            raise Problem(message, at=at, length=len(word), instead=near)
     return tuple(bare)
 
 

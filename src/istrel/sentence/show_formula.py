@@ -25,9 +25,8 @@ from istrel.data.formula.tree import (
     Span,
     is_condition,
 )
+from istrel.sentence.quoting import show_name
 
-PLAIN_NAME = re.compile(r"[^\W\d]\w*(\.\w+)*$")
-RESERVED = {"against", "given", "across", "among", "as", "with", "and", "or", "not", "in", "is", "between", "all"}
 BINDS = {"+": 1, "-": 1, "*": 2, "/": 2, "^": 4}
 SIGNED = 3
 DAY = re.compile(r"\d{4}-\d{2}-\d{2}")
@@ -43,11 +42,6 @@ class Hand:
 
     def operator(self, sign: str) -> str:
         return self.operators.get(sign, sign)
-
-
-def show_name(name: str) -> str:
-    """A name as the sentence wants it: in back quotes unless it is a plain word."""
-    return name if PLAIN_NAME.match(name) and name.casefold() not in RESERVED else f"`{name}`"
 
 
 TYPED = Hand(show_name, {})

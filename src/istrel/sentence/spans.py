@@ -9,7 +9,7 @@ from istrel.sentence.vocabulary import FORMS, VERBS
 
 TWO_WORDS = "|".join(form.replace(" ", r"\s+") for form in FORMS if " " in form)
 TOKEN = re.compile(
-    r"`[^`]*`?|\"[^\"]*\"?|'[^']*'?|“[^”]*”?"
+    r"`(?:[^`]|``)*`?|\"[^\"]*\"?|'[^']*'?|“[^”]*”?"
     rf"|(?:{TWO_WORDS})\b|all\s+measured\b|all\s+categories\b|\d[\w.\-]*|[^\W\d][\w]*(?:\.\w+)*|\.\.|[<>=!≤≥≠]+|\S",
     re.IGNORECASE,
 )
@@ -21,6 +21,8 @@ CLAUSE_ROLES = {
     "as": "form",
     "with": "setting",
 }
+LIST_ROLES = ("subject", "against", "group")  # names, separated
+FAMILIES = ("all measured", "all categories")
 
 
 @dataclass(frozen=True)
@@ -33,17 +35,20 @@ class WordSpan:
 
 
 def spans(text: str) -> tuple[WordSpan, ...]:
-    """Every word and sign of the text with its role; a condition and a setting are one span each."""
+    """Every word and sign of the text with its role; a condition is one span, and each setting with its value."""
     found: list[WordSpan] = []
-    role = "verb"
+    role, deep = "verb", 0
     for match in TOKEN.finditer(text):
         word = match.group().casefold()
+        deep += (word == "{") - (word == "}")
         if word in CLAUSE_ROLES and role != "verb":
             role = CLAUSE_ROLES[word]
             found.append(WordSpan(match.start(), len(match.group()), "keyword"))
         elif role == "verb":
             found.append(WordSpan(match.start(), len(match.group()), "verb" if word in VERBS else "sign"))
             role = "subject"
+        elif role == "setting" and word == "," and deep <= 0:
+            found.append(WordSpan(match.start(), len(match.group()), "sign"))
         elif role in ("condition", "setting"):
             _extend(found, match, role)
         elif word in (",", "×", "*", "..") or (role == "form" and " ".join(word.split()) not in FORMS):

@@ -84,6 +84,12 @@ class ProofDesk(QScrollArea):
             view.show()
         self._arrange()
 
+    def dim(self, dimmed: bool) -> None:
+        """Show that the proof is that of another sentence than the one that is being written."""
+        self.paper.set_dimmed(dimmed)
+        for view in self.notes:
+            view.setVisible(not dimmed)
+
     def clear(self) -> None:
         self.paper.hide()
         for view in self.notes:

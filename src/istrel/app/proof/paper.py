@@ -37,6 +37,7 @@ class Paper(QWidget):
         self._proof: Proof | None = None
         self._set: SetSheet | None = None
         self._zoom = 1.0
+        self._dimmed = False
         self._style = load_style()
         self.setAccessibleName("Proof")
         self.setMouseTracking(True)
@@ -61,6 +62,12 @@ class Paper(QWidget):
     @property
     def setting(self) -> SetSheet | None:
         return self._set
+
+    def set_dimmed(self, dimmed: bool) -> None:
+        """Let the paper pale while what stands on it is not what is asked for."""
+        if dimmed != self._dimmed:
+            self._dimmed = dimmed
+            self.update()
 
     def natural_width(self) -> float:
         """The sheet's width at true size."""
@@ -113,6 +120,9 @@ class Paper(QWidget):
             painter.restore()
         painter.translate(self._set.left, self._set.notes_top)
         self._set.notes.drawContents(painter)
+        if self._dimmed:
+            painter.resetTransform()
+            painter.fillRect(self.rect(), theme.colour(theme.DESK, 170))
         painter.end()
 
     def _paint_sheet(self, painter: QPainter) -> None:

@@ -8,10 +8,11 @@ from PySide6.QtCore import QStringListModel, Qt, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QCompleter, QLineEdit
 
+from istrel.data.codebook import Codebook
 from istrel.sentence.complete import Completion, complete
 
 WIDTH = 320
-BEFORE = "describe x among "
+BEFORE = "describe `·` among "
 
 
 class ConditionLine(QLineEdit):
@@ -20,18 +21,18 @@ class ConditionLine(QLineEdit):
     Parameters
     ----------
     known
-        Gives the variables' names, and for categories their values in print.
+        Gives the codebook, and for variables of few values these in print.
     """
 
     given_up = Signal()
 
-    def __init__(self, known: Callable[[], tuple[tuple[str, ...], dict[str, tuple[str, ...]]]]) -> None:
+    def __init__(self, known: Callable[[], tuple[Codebook, dict[str, tuple[str, ...]]]]) -> None:
         super().__init__()
         self.setPlaceholderText("for example age >= 18")
         self.setAccessibleName("Condition on cases")
         self.setFixedWidth(WIDTH)
         self._known = known
-        self._completion = Completion(0, ())
+        self._completion = Completion(0, 0, ())
         self._words = QStringListModel()
         self._offers = QCompleter(self._words, self)
         self._offers.setWidget(self)
@@ -43,8 +44,8 @@ class ConditionLine(QLineEdit):
         return tuple(suggestion.text for suggestion in self._completion.suggestions)
 
     def _offer(self, text: str) -> None:
-        names, values = self._known()
-        self._completion = complete(BEFORE + text, len(BEFORE) + self.cursorPosition(), names, values)
+        codebook, values = self._known()
+        self._completion = complete(BEFORE + text, len(BEFORE) + self.cursorPosition(), codebook, values)
         self._words.setStringList(list(self.offers()))
         popup = self._offers.popup()
         if self.offers() and text.strip():
@@ -53,7 +54,8 @@ class ConditionLine(QLineEdit):
         elif popup is not None:
             popup.hide()
 
-    def _take(self, word: str) -> None:
+    def _take(self, shown: str) -> None:
+        word = next((s.written for s in self._completion.suggestions if s.text == shown), shown)
         start, text, cursor = self._completion.start - len(BEFORE), self.text(), self.cursorPosition()
         gap = " " if start and not text[:start].endswith((" ", "{", "(")) else ""
         self.setText(f"{text[:start]}{gap}{word} {text[cursor:]}")

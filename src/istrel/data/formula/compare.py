@@ -35,8 +35,7 @@ def known(name: Name, data: Dataset) -> str:
         With the place of the word and the nearest name.
     """
     if name.text not in data.table:
-        hint = nearest(name.text, data.table.names)
-        raise Problem(f"There is no variable “{name.text}”.{hint}", at=name.at, length=len(name.text))
+        raise data.codebook.unknown(name.text, at=name.at)
     return name.text
 
 

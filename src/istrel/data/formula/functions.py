@@ -63,7 +63,7 @@ def call(formula: Call, parts: list[Column]) -> Column:
     Problem
         For an unknown function or option, too few or too many arguments, or texts where numbers are needed.
     """
-    place = {"at": formula.at, "length": len(formula.function)}
+    place: dict[str, Any] = {"at": formula.at, "length": len(formula.function)}
     if formula.function == "recode":
         return _recode(parts, formula)
     function = FUNCTIONS.get(formula.function)
@@ -75,7 +75,7 @@ def call(formula: Call, parts: list[Column]) -> Column:
 
 def _check(function: Function, formula: Call, parts: list[Column]) -> None:
     """Raises where the brackets hold too little, too much, or what the function cannot take."""
-    place = {"at": formula.at, "length": len(formula.function)}
+    place: dict[str, Any] = {"at": formula.at, "length": len(formula.function)}
     if not function.least <= len(parts) <= function.most:
         raise Problem(f"“{formula.function}” is written {function.form}.", **place)
     for name, _ in formula.options:

@@ -7,7 +7,7 @@ from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from typing import Any, Protocol
 
-from istrel.problem import Problem, nearest
+from istrel.problem import Problem, close, nearest
 
 Word = tuple[str, int]  # as typed, and where it stands
 MOST_DIGITS = 30
@@ -37,8 +37,8 @@ def _single(name: str, said: tuple[Word, ...]) -> Word:
     return said[0]
 
 
-def _wrong(message: str, word: str, at: int) -> Problem:
-    return Problem(message, at=at, length=len(word))
+def _wrong(message: str, word: str, at: int, instead: tuple[str, ...] = ()) -> Problem:
+    return Problem(message, at=at, length=len(word), instead=instead)
 
 
 def shortened(word: str) -> str:
@@ -70,7 +70,7 @@ class Choice:
         if _plain(word) not in known:
             names = tuple(str(value) for value, _ in self.options)
             message = f"“{name}” is {listed(names)}; “{shortened(word)}” is not.{nearest(word, names)}"
-            raise _wrong(message, word, at)
+            raise _wrong(message, word, at, close(word, names) or names)
         return known[_plain(word)]
 
 
@@ -184,6 +184,7 @@ class Names:
         for word, at in said:
             keys = self.expand(word.casefold().replace(" ", "_"))
             if not keys:
-                raise _wrong(f"“{shortened(word)}” is no {self.what}.{nearest(word, self.known())}", word, at)
+                message = f"“{shortened(word)}” is no {self.what}.{nearest(word, self.known())}"
+                raise _wrong(message, word, at, close(word, self.known()))
             found |= dict.fromkeys(keys)
         return tuple(found)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import replace
 
 from PySide6.QtCore import QTimer, Signal
@@ -11,18 +12,18 @@ from istrel.app.bridge import StudyModel
 from istrel.app.proof.cases import link_cases
 from istrel.app.proof.jobs import Proof, make_proof
 from istrel.app.proof.margin import ProofDesk
+from istrel.app.stations.bench.empty_desk import EmptyDesk
 from istrel.app.stations.bench.forms_row import FormsRow
-from istrel.app.stations.bench.offers import Offers
-from istrel.app.stations.bench.sentence_line import SentenceLine
 from istrel.app.stations.bench.settings_column import SettingsColumn
 from istrel.app.stations.bench.strip import Strip
-from istrel.app.widgets.simple import box, column, label, row
+from istrel.app.stations.bench.writing import Writing
+from istrel.app.widgets.simple import column, row
 from istrel.exhibits.setting import Remedy
 from istrel.problem import Problem
 from istrel.sentence import parse, parse_condition
-from istrel.sentence.complete import complete
+from istrel.sentence.chips import put_in
 from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subject, with_form
-from istrel.sentence.names import Typed, with_names_quoted, without_quotes
+from istrel.sentence.names import understood_condition
 from istrel.sentence.request import Request, show
 from istrel.sentence.vocabulary import FORMS
 from istrel.study.changes.codebook import TreatAsMissing
@@ -30,8 +31,7 @@ from istrel.study.changes.manuscript import Keep
 from istrel.study.manuscript import numbers_of
 from istrel.study.study import Kept
 
-PAUSE_MS = 30
-MOST_VALUES = 40
+STALE_MS = 150
 
 
 class Bench(QWidget):
@@ -45,16 +45,15 @@ class Bench(QWidget):
         self._request: Request | None = None
         self.proof: Proof | None = None
         self.strip = Strip(model)
-        self.line = SentenceLine()
-        self.line.understand = self._understood
-        self.offers = Offers()
-        self.message = label("", "error", wrap=True)
+        self.writing = Writing(model)
+        self.line, self.offers, self.message = self.writing.line, self.writing.offers, self.writing.message
         self.desk = ProofDesk()
+        self.empty = EmptyDesk()
         self.forms = FormsRow()
         self.settings = SettingsColumn()
-        self._pause = QTimer(self)
-        self._pause.setSingleShot(True)
-        self._pause.setInterval(PAUSE_MS)
+        self._stale = QTimer(self)  # a proof that comes at once is not dimmed before
+        self._stale.setSingleShot(True)
+        self._stale.setInterval(STALE_MS)
         self._lay_out()
         self._connect()
         self.refresh()
@@ -65,36 +64,24 @@ class Bench(QWidget):
         right = QWidget()
         layout.addWidget(right, 1)
         rows = column(right)
-        top = box("surface")
-        inside = column(top, margins=(24, 12, 24, 8), spacing=2)
-        inside.addWidget(self.line)
-        inside.addWidget(self.message)
-        inside.addWidget(self.offers)
-        rows.addWidget(top)
+        rows.addWidget(self.writing)
         middle = row()
         rows.addLayout(middle, 1)
         proof = column()
-        self.message.hide()
-        self.empty = label(
-            "Click a variable on the left, or type a sentence: describe age across site", "small", wrap=True
-        )
-        self.empty.setContentsMargins(40, 32, 40, 0)
-        proof.addWidget(self.empty)
+        proof.addWidget(self.empty, 1)
         proof.addWidget(self.desk, 1)
         proof.addWidget(self.forms)
+        self.desk.hide()
         middle.addLayout(proof, 1)
         middle.addWidget(self.settings)
 
     def _connect(self) -> None:
-        self._pause.timeout.connect(self.make)
-        self.line.edited.connect(self._typed)
-        self.line.cursorPositionChanged.connect(self._offer)
-        self.line.take_suggestion.connect(self.offers.take_first)
-        self.line.to_suggestions.connect(self.offers.enter)
-        self.offers.taken.connect(self.line.complete)
-        self.offers.left.connect(self.line.setFocus)
-        self.strip.subject_chosen.connect(self.toggle_subject)
-        self.strip.group_chosen.connect(self.toggle_group)
+        self.writing.wanted.connect(self.make)
+        self.writing.changed.connect(self._sentence_changed)
+        self._stale.timeout.connect(self._show_whose)
+        self.strip.subjects_chosen.connect(self.toggle_subjects)
+        self.strip.groups_chosen.connect(self.toggle_groups)
+        self.empty.chosen.connect(self.say)
         self.forms.chosen.connect(self._set_form)
         self.settings.request_changed.connect(self.write)
         self.settings.keep.connect(self.keep)
@@ -107,42 +94,65 @@ class Bench(QWidget):
     def refresh(self) -> None:
         """Show variables and drawings as they stand."""
         self.strip.refresh()
-        self._offer()
+        self.writing.offer()
         self._show_forms()
+        if self.proof is None and self._request is None and self._model.is_open:
+            self.empty.offer(self._model.study.codebook)
 
     def _reset(self) -> None:
-        self.line.set_sentence("")
-        self._say("")
+        self.writing.forget()
+        self._clear_desk()
+        self.refresh()
+
+    def _clear_desk(self) -> None:
+        """No sentence: nothing to be seen, nothing to keep."""
+        self._model.background.cancel("proof")
         self.desk.clear()
         self.settings.forget()
         self.strip.mark((), ())
         self.proof, self._request = None, None
+        self.desk.hide()
         self.empty.show()
-        self.refresh()
+        self._show_forms()
+        if self._model.is_open:
+            self.empty.offer(self._model.study.codebook)
 
     def say(self, sentence: str) -> None:
         """Write a sentence and set it."""
-        self.line.set_sentence(
-            without_quotes(sentence, self._model.study.codebook) if self._model.is_open else sentence
-        )
-        self.make()
+        self.writing.say(sentence)
 
     def write(self, request: Request) -> None:
         """A request made by clicks becomes the sentence."""
         self.say(show(request))
 
-    def toggle_subject(self, name: str) -> None:
-        request = toggle_subject(self._request, name)
+    def toggle_subjects(self, names: Sequence[str]) -> None:
+        """Variables go into the sentence together; those that all stand in it go out. A sentence that is not whole gets them where it ends."""
+        text = self.writing.typed().text
+        request = self._whole(text)
         if request is None:
-            self._reset()
-        else:
-            self.write(request)
+            self.say(put_in(text, len(text), names))
+            return
+        known = set(names_of(request))
+        changed: Request | None = request
+        for name in names if known.issuperset(names) else [name for name in names if name not in known]:
+            changed = toggle_subject(changed, name)
+        self.say(show(changed) if changed else "")
 
-    def toggle_group(self, name: str) -> None:
+    def _whole(self, text: str) -> Request | None:
+        """What the sentence asks for; None while it is not whole."""
+        try:
+            return parse(text)
+        except Problem:
+            return None
+
+    def toggle_groups(self, names: Sequence[str]) -> None:
         if self._request is None:
-            self._say("Choose first what to describe; then “by” makes the groups.")
-        else:
-            self.write(toggle_group(self._request, name))
+            self.writing.say_below("Choose first what to describe; then “by” makes the groups.")
+            return
+        request = self._request
+        for name in names:
+            request = toggle_group(request, name)
+        self.write(request)
 
     def _set_form(self, form: str) -> None:
         if self._request is not None:
@@ -157,77 +167,67 @@ class Bench(QWidget):
         if self._request is None:
             return False
         try:
-            among = parse_condition(condition)
+            among = parse_condition(understood_condition(condition, self._model.study.codebook).text)
         except Problem as problem:
             self._model.trouble.emit(problem.message)
             return False
         self.write(replace(self._request, among=among))
         return True
 
-    def _typed(self, text: str) -> None:
-        del text
-        self._offer()
-        self._pause.start()
-
-    def _offer(self) -> None:
-        """What may follow at the cursor."""
-        if not self._model.is_open:
-            return
-        typed, cursor = self._understood(self.line.sentence()), self.line.textCursor().position()
-        names = self._model.study.table.names
-        offers = complete(typed.text, typed.inner(cursor), names, self._values())
-        self.offers.offer(replace(offers, start=typed.place(offers.start)))
-
-    def _understood(self, text: str) -> Typed:
-        """What was typed, with names of several words taken as such."""
-        return with_names_quoted(text, self._model.study.codebook) if self._model.is_open else Typed(text)
-
-    def _values(self) -> dict[str, tuple[str, ...]]:
-        facts = self._model.facts
-        return {
-            name: tuple(label for label, _ in fact.most_frequent)
-            for name, fact in facts.items()
-            if fact.distinct <= MOST_VALUES
-        }
-
     def make(self) -> None:
         """Set the sentence as it stands; a mistake is shown under its word and the last good proof stays."""
-        self._pause.stop()
-        text = self.line.sentence()
-        typed = self._understood(text)
+        text, typed = self.writing.sentence, self.writing.typed()
         if not self._model.is_open or not text.strip():
-            self._say("")
-            self.line.show_mistake(-1, 0)
+            self.writing.no_mistake()
+            self._clear_desk()
             return
         try:
             self._request = parse(typed.text)
         except Problem as problem:
-            self._show_mistake(typed.told(problem))
+            self.writing.show_mistake(typed.told(problem))
             return
         self.strip.mark(names_of(self._request), groups_of(self._request))
+        if self.proof is None:
+            self.empty.wait()
         study, style = self._model.study, self._model.style
         self._model.background.submit(
-            "proof", lambda: make_proof(text, study.source, style), self._show, self._show_mistake
+            "proof", lambda: make_proof(text, study.source, style), self._show, self._cannot_be_set
         )
 
-    def _show_mistake(self, problem: Problem) -> None:
-        self._say(problem.message)
-        self.line.show_mistake(problem.at, problem.length)
-
-    def _say(self, message: str) -> None:
-        """A line under the sentence; nothing hides it."""
-        self.message.setText(message)
-        self.message.setVisible(bool(message))
+    def _cannot_be_set(self, problem: Problem) -> None:
+        if self.proof is None and self._model.is_open:
+            self.empty.offer(self._model.study.codebook)
+        self.writing.show_mistake(problem)
 
     def _show(self, proof: Proof) -> None:
         self.proof = proof
-        self._say("")
-        self.line.show_mistake(-1, 0)
         self.empty.hide()
+        self.desk.show()
         self.desk.show_proof(proof, self._model.style, self.next_number())
         self.settings.show_exhibit(proof.exhibit, self._label(), self._model.style.name)
+        if self.is_whose():
+            self.writing.no_mistake()
+            self.writing.settle()
+        self._show_whose()
         self._show_forms()
         self.proof_made.emit(proof)
+
+    # Whose the proof is.
+    def is_whose(self) -> bool:
+        """Whether the proof is that of the sentence as it stands."""
+        return self.proof is not None and self._whole(self.writing.typed().text) == self.proof.exhibit.request
+
+    def _sentence_changed(self) -> None:
+        if self.proof is not None:
+            self._stale.start()
+
+    def _show_whose(self) -> None:
+        """A proof of another sentence is dimmed and cannot be kept."""
+        self._stale.stop()
+        if self.proof is not None:
+            whose = self.is_whose()
+            self.desk.dim(not whose)
+            self.settings.keep_button.setEnabled(whose)
 
     def next_number(self) -> str:
         """The number that the exhibit would get if it were kept now."""
@@ -264,7 +264,7 @@ class Bench(QWidget):
 
     def keep(self) -> None:
         """The exhibit as it is goes into the manuscript."""
-        if self.proof is None:
+        if self.proof is None or not self.is_whose():
             return
         exhibit = self.proof.exhibit
-        self._model.do(Keep(Kept(exhibit.sentence, numbers_of(exhibit), exhibit.is_figure)))
+        self._model.do(Keep(Kept(show(exhibit.request), numbers_of(exhibit), exhibit.is_figure)))

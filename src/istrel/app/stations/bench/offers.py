@@ -1,4 +1,4 @@
-"""The offers: the words that may follow in the sentence, one click or Tab away."""
+"""The offers: the words that may stand at the cursor or in the place of a chip, one click or Tab away."""
 
 from __future__ import annotations
 
@@ -10,46 +10,51 @@ from PySide6.QtWidgets import QPushButton
 
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import button
-from istrel.sentence.complete import Completion
+from istrel.sentence.complete import Completion, Suggestion
 
 MOST = 14
+TAKE_OUT = Suggestion("take out", "removal", "this part leaves the sentence")
 
 
 class Offers(FlowBox):
     """One line of words under the sentence."""
 
-    taken = Signal(int, str)
+    taken = Signal(object)
     left = Signal()
 
     def __init__(self) -> None:
         super().__init__(spacing=6, most_lines=1)
         self.setFixedHeight(28)
-        self._completion = Completion(0, ())
-        self.setAccessibleName("What may follow")
+        self.completion = Completion(0, 0, ())
+        self.setAccessibleName("What may stand here")
 
     def offer(self, completion: Completion) -> None:
         """Show these suggestions, best first."""
-        if completion == self._completion:
+        if completion == self.completion:
             return
-        self._completion = completion
+        same = completion.suggestions == self.completion.suggestions
+        self.completion = completion
+        if same:
+            return
         self.clear()
         for place, suggestion in enumerate(completion.suggestions[:MOST]):
-            made = button(
-                suggestion.text,
-                "word" if suggestion.kind == "word" else "offer",
-                partial(self._take, suggestion.text),
-            )
+            name = {"word": "word", "removal": "link", "correction": "correction"}.get(suggestion.kind, "offer")
+            made = button(suggestion.text, name, partial(self.taken.emit, suggestion))
             made.setToolTip(" · ".join(filter(None, (suggestion.meaning, "Tab" if place == 0 else ""))))
             self.add(made)
         self.arrange()
 
     @property
     def texts(self) -> tuple[str, ...]:
-        return tuple(suggestion.text for suggestion in self._completion.suggestions)
+        return tuple(suggestion.text for suggestion in self.completion.suggestions)
 
     def take_first(self) -> None:
-        if self._completion.suggestions:
-            self._take(self._completion.suggestions[0].text)
+        if self.completion.suggestions:
+            self.taken.emit(self.completion.suggestions[0])
+
+    def close_up(self) -> None:
+        """Offer nothing until the sentence changes."""
+        self.offer(Completion(self.completion.start, self.completion.end, ()))
 
     def enter(self) -> None:
         """Keyboard focus to the first offer."""
@@ -66,6 +71,3 @@ class Offers(FlowBox):
             self.focusPreviousChild()
         else:
             super().keyPressEvent(event)
-
-    def _take(self, text: str) -> None:
-        self.taken.emit(self._completion.start, text)

@@ -15,14 +15,14 @@ from PySide6.QtCore import (
     Qt,
     Signal,
 )
-from PySide6.QtGui import QKeyEvent, QMouseEvent, QPainter
+from PySide6.QtGui import QKeyEvent, QMouseEvent, QPainter, QPen
 from PySide6.QtWidgets import QLineEdit, QListView, QStyle, QStyledItemDelegate, QStyleOptionViewItem, QWidget
 
 from istrel.app import theme
 from istrel.app.bridge import StudyModel
+from istrel.app.stations.bench.sentence_line import names_data
 from istrel.app.widgets.drawings import draw_shape, draw_tag
 from istrel.app.widgets.simple import box, column
-from istrel.sentence.show_formula import show_name
 
 Index = QModelIndex | QPersistentModelIndex
 ROW = 34
@@ -73,9 +73,7 @@ class StripModel(QAbstractListModel):
         return super().flags(index) | Qt.ItemFlag.ItemIsDragEnabled
 
     def mimeData(self, indexes: list[QModelIndex]) -> QMimeData:  # type: ignore[override]
-        data = QMimeData()
-        data.setText(", ".join(show_name(str(index.data())) for index in indexes))
-        return data
+        return names_data([str(index.data()) for index in sorted(indexes, key=lambda i: i.row())])
 
 
 class StripDelegate(QStyledItemDelegate):
@@ -91,10 +89,11 @@ class StripDelegate(QStyledItemDelegate):
                 QRectF(rect.left(), rect.top(), 4, rect.height()),
                 theme.colour(theme.SAND_EDGE if group else theme.FRAME),
             )
-        elif state & QStyle.StateFlag.State_MouseOver or (
-            state & QStyle.StateFlag.State_Selected and state & QStyle.StateFlag.State_HasFocus
-        ):
+        elif state & QStyle.StateFlag.State_MouseOver:
             painter.fillRect(rect, theme.colour(theme.DESK))
+        if state & (QStyle.StateFlag.State_Selected | QStyle.StateFlag.State_HasFocus):
+            painter.setPen(QPen(theme.colour(theme.FRAME), 1))
+            painter.drawRect(rect.adjusted(0.5, 0.5, -1.5, -1.5))
         draw_tag(painter, QRectF(rect.left() + 13, rect.center().y() - 8, 30, 17), variable.level.tag)
         painter.setFont(theme.sans())
         painter.setPen(theme.colour(theme.INK))
@@ -123,37 +122,56 @@ class StripDelegate(QStyledItemDelegate):
 
 
 class StripView(QListView):
-    """The list; a click at the right edge ("by") makes groups."""
+    """The list; a click at the right edge ("by") makes groups. Several chosen with Shift or Ctrl go in together."""
 
-    subject_chosen = Signal(str)
-    group_chosen = Signal(str)
+    subjects_chosen = Signal(tuple)
+    groups_chosen = Signal(tuple)
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setSelectionMode(QListView.SelectionMode.ExtendedSelection)
+        self._together: tuple[str, ...] = ()
+
+    def chosen(self) -> tuple[str, ...]:
+        """The selected variables in the order of the list."""
+        return tuple(str(index.data()) for index in sorted(self.selectedIndexes(), key=lambda i: i.row()))
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        chosen, index = self.chosen(), self.indexAt(event.position().toPoint())
+        self._together = chosen if len(chosen) > 1 and str(index.data()) in chosen else ()
+        super().mousePressEvent(event)
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         super().mouseReleaseEvent(event)
         index = self.indexAt(event.position().toPoint())
-        if not index.isValid() or event.button() is not Qt.MouseButton.LeftButton:
+        more = Qt.KeyboardModifier.ShiftModifier | Qt.KeyboardModifier.ControlModifier
+        if not index.isValid() or event.button() is not Qt.MouseButton.LeftButton or event.modifiers() & more:
             return
-        by = (
-            event.position().x() > self.viewport().width() - BY or event.modifiers() & Qt.KeyboardModifier.ShiftModifier
-        )
-        (self.group_chosen if by else self.subject_chosen).emit(str(index.data()))
+        names = self._together or (str(index.data()),)
+        by = event.position().x() > self.viewport().width() - BY
+        self._emit(names, by=by)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter) and self.currentIndex().isValid():
             if event.modifiers() & Qt.KeyboardModifier.ControlModifier:
                 event.ignore()
                 return
-            shift = event.modifiers() & Qt.KeyboardModifier.ShiftModifier
-            (self.group_chosen if shift else self.subject_chosen).emit(str(self.currentIndex().data()))
+            chosen = self.chosen()
+            names = chosen if len(chosen) > 1 else (str(self.currentIndex().data()),)
+            self._emit(names, by=bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier))
             return
         super().keyPressEvent(event)
+
+    def _emit(self, names: tuple[str, ...], *, by: bool) -> None:
+        self.clearSelection()
+        (self.groups_chosen if by else self.subjects_chosen).emit(names)
 
 
 class Strip(QWidget):
     """The find line and the list under it."""
 
-    subject_chosen = Signal(str)
-    group_chosen = Signal(str)
+    subjects_chosen = Signal(tuple)
+    groups_chosen = Signal(tuple)
 
     def __init__(self, model: StudyModel) -> None:
         super().__init__()
@@ -182,8 +200,8 @@ class Strip(QWidget):
         layout.addWidget(self.view, 1)
         self.finder.textChanged.connect(self._filter.setFilterFixedString)
         self.finder.installEventFilter(self)
-        self.view.subject_chosen.connect(self.subject_chosen)
-        self.view.group_chosen.connect(self.group_chosen)
+        self.view.subjects_chosen.connect(self.subjects_chosen)
+        self.view.groups_chosen.connect(self.groups_chosen)
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         """Enter in the find line takes the first variable found; down goes to the list."""
@@ -192,7 +210,7 @@ class Strip(QWidget):
             if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter) and plain and self._filter.rowCount():
                 name = str(self._filter.index(0, 0).data())
                 shift = event.modifiers() & Qt.KeyboardModifier.ShiftModifier
-                (self.group_chosen if shift else self.subject_chosen).emit(name)
+                (self.groups_chosen if shift else self.subjects_chosen).emit((name,))
                 self.finder.clear()
                 return True
             if event.key() == Qt.Key.Key_Down and self._filter.rowCount():

@@ -13,7 +13,8 @@ from istrel.app.widgets.variable_table import TableColumn, VariableModel, variab
 from istrel.data.codebook import Variable, parse_missing
 from istrel.files import read_small
 from istrel.problem import Problem
-from istrel.sentence.show_formula import show_expression, show_name
+from istrel.sentence.quoting import show_name
+from istrel.sentence.show_formula import show_expression
 from istrel.study.changes import Change
 from istrel.study.changes.codebook import LayOver, SetDecimals, SetMissing, SetText
 from istrel.study.codebook_csv import match_codebook, show_missing, write_codebook

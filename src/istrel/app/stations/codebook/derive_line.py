@@ -15,7 +15,7 @@ from istrel.data.formula.functions import FUNCTIONS
 from istrel.data.formula.tree import Formula
 from istrel.problem import Problem
 from istrel.sentence import parse_expression
-from istrel.sentence.show_formula import show_name
+from istrel.sentence.quoting import show_name
 from istrel.study.changes.codebook import Derive, SetFormula
 from istrel.study.composites import preview
 

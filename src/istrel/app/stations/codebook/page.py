@@ -22,7 +22,8 @@ from istrel.data.formula.tree import Call, Literal, Name
 from istrel.data.levels import Level
 from istrel.data.naming import is_from_name
 from istrel.problem import Problem
-from istrel.sentence.show_formula import show_expression, show_name
+from istrel.sentence.quoting import show_name
+from istrel.sentence.show_formula import show_expression
 from istrel.stats.reliability import Alpha
 from istrel.study.changes.cases import TakeBack
 from istrel.study.changes.codebook import (

@@ -1,0 +1,300 @@
+"""The sentence line used by a person who never types code: awkward names typed, clicked and dragged; offers, chips, undo."""
+
+from __future__ import annotations
+
+import csv
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt
+from PySide6.QtGui import QDropEvent
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QPushButton
+from pytestqt.qtbot import QtBot
+
+from istrel.app.stations.bench.on_screen import units
+from istrel.app.window import Window
+from istrel.sentence import parse
+from istrel.sentence.edit import groups_of, names_of
+
+Opened = Callable[..., Window]
+Settle = Callable[[], None]
+LONG = "How often in the last four weeks were you so tired that you went to bed early? x"
+MEASURED = ["Body mass (g)", 'the "true" age', "line break", LONG, "weight", "Weight", "体重", "back`quote", "mean"]
+GROUPING = ["Sex, as told", "across", "o'clock", "😀 mood", "with"]
+
+
+@pytest.fixture
+def field(tmp_path: Path, opened: Opened) -> Window:
+    """A file with names as people give them."""
+    rng = np.random.default_rng(5)
+    path = tmp_path / "field.csv"
+    with path.open("w", newline="", encoding="utf-8") as file:
+        rows = csv.writer(file)
+        rows.writerow([*MEASURED, *GROUPING])
+        for k in range(60):
+            rows.writerow(
+                [*(f"{x:.2f}" for x in rng.normal(50, 9, len(MEASURED))), *("fm"[(k + j) % 2] for j in range(5))]
+            )
+    return opened(path)
+
+
+def text_on_screen(window: Window) -> str:
+    return window.bench.line.toPlainText()
+
+
+def request_names(window: Window) -> tuple[set[str], set[str], set[str]]:
+    """(subjects, names after `against`, groups) of the proof on the desk, which must be that of the sentence."""
+    assert window.bench.message.text() == "", window.bench.line.sentence()
+    assert window.bench.proof is not None
+    request = window.bench.proof.exhibit.request
+    assert window.bench.is_whose()
+    assert parse(window.bench.writing.typed().text) == request
+    return set(names_of(request)), {name.text for name in request.against}, set(groups_of(request))
+
+
+def drag(window: Window, data: QMimeData, place: int) -> None:
+    """Drop at a place of the sentence."""
+    line = window.bench.line
+    cursor = line.textCursor()
+    cursor.setPosition(min(units(line.document().toRawText(), place), line.document().characterCount() - 1))
+    at = QPointF(line.cursorRect(cursor).center())
+    buttons, none = Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
+    line.dropEvent(QDropEvent(at, Qt.DropAction.MoveAction, data, buttons, none))
+
+
+def strip_data(window: Window, names: tuple[str, ...]) -> QMimeData:
+    model = window.bench.strip.list_model
+    return model.mimeData([model.index(model.names.index(name)) for name in names])
+
+
+def click_in_strip(
+    window: Window, name: str, *, by: bool = False, held: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier
+) -> None:
+    view = window.bench.strip.view
+    model = view.model()
+    index = next(model.index(r, 0) for r in range(model.rowCount()) if model.index(r, 0).data() == name)
+    view.scrollTo(index)
+    rect = view.visualRect(index)
+    place = QPoint(view.viewport().width() - 8 if by else rect.left() + 70, rect.center().y())
+    QTest.mouseClick(view.viewport(), Qt.MouseButton.LeftButton, held, place)
+
+
+def click_offer(window: Window, text: str) -> None:
+    buttons = window.bench.offers.findChildren(QPushButton)
+    QTest.mouseClick(next(b for b in buttons if b.text() == text), Qt.MouseButton.LeftButton)
+
+
+def click_chip(window: Window, place: int) -> None:
+    line = window.bench.line
+    span = next(s for s in line.words if s.start <= place < s.start + s.length)
+    QTest.mouseClick(line.viewport(), Qt.MouseButton.LeftButton, pos=line._rects(span)[0].center().toPoint())
+
+
+TYPED = [
+    (
+        "describe body mass, tired, weight, Weight across sex, as told",
+        {MEASURED[0], LONG, "weight", "Weight"},
+        {GROUPING[0]},
+    ),
+    ("count 😀 mood, sex across with", {"😀 mood", GROUPING[0]}, {"with"}),
+    ("check line, 体重, mean, back across o'cl", {"line break", "体重", "mean", "back`quote"}, {"o'clock"}),
+    ('relate BODY MASS (G), the "true" age, Weight', {MEASURED[0], 'the "true" age', "Weight"}, set()),
+]
+
+
+@pytest.mark.parametrize(("sentence", "subjects", "groups"), TYPED)
+def test_every_verb_by_typing_alone(
+    sentence: str, subjects: set[str], groups: set[str], field: Window, settle: Settle, qtbot: QtBot
+) -> None:
+    field.write_sentence()
+    line = field.bench.line
+    for part in sentence.replace('the "true" age', "true").replace("with", "wit").split(" "):
+        if not part.isascii():
+            line.insertPlainText(part + " ")  # the test driver has no keys for it
+        else:
+            qtbot.keyClicks(line, part + " ")
+    qtbot.keyClick(line, Qt.Key.Key_Return)
+    settle()
+    assert request_names(field)[::2] == (subjects, groups)
+    assert text_on_screen(field).count("`") == ("back`quote" in subjects)
+
+
+@pytest.mark.parametrize(
+    ("verb", "against"), [("describe", ()), ("count", ("with",)), ("check", ()), ("relate", ("weight",))]
+)
+def test_every_verb_by_clicks_alone_and_by_dragging_alone(
+    verb: str, against: tuple[str, ...], field: Window, settle: Settle
+) -> None:
+    subjects = {"count": ["Sex, as told", "😀 mood"]}.get(verb, [MEASURED[0], "line break", "back`quote"])
+    groups = "o'clock"
+    field.go_bench()
+    settle()
+    click_offer(field, verb)
+    for name in subjects:
+        click_in_strip(field, name)
+    settle()
+    if against:
+        click_offer(field, "against")
+        click_in_strip(field, against[0])
+        settle()
+    click_in_strip(field, groups, by=True)
+    settle()
+    assert request_names(field) == (set(subjects), set(against), {groups})
+    clicked = field.bench.line.sentence()
+
+    line = field.bench.line
+    field.bench.say("")
+    click_offer(field, verb)
+    drag(field, strip_data(field, tuple(subjects)), len(verb))
+    for word, names in (("against", against), ("across", (groups,))):
+        if names:
+            field.bench.writing.line.moveCursor(line.textCursor().MoveOperation.End)
+            line.insertPlainText(f" {word} ")
+            drag(field, strip_data(field, names), len(line.sentence()))
+    settle()
+    assert line.sentence().split() == clicked.split()
+    assert request_names(field) == (set(subjects), set(against), {groups})
+
+
+def test_a_name_is_one_step_and_one_backspace_and_undo_brings_it_back(
+    field: Window, settle: Settle, qtbot: QtBot
+) -> None:
+    field.bench.say("describe `Body mass (g)`, `back``quote` across `with`")
+    field.write_sentence()
+    settle()
+    line, before = field.bench.line, field.bench.line.sentence()
+    qtbot.keyClick(line, Qt.Key.Key_Left)
+    assert line.textCursor().position() == before.index("`with`")
+    qtbot.keyClick(line, Qt.Key.Key_Right)
+    qtbot.keyClick(line, Qt.Key.Key_Backspace)
+    assert line.sentence() == before.replace("`with`", "")
+    qtbot.keyClick(line, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier)
+    assert line.sentence() == before
+    settle()
+    assert request_names(field)[2] == {"with"}
+
+
+def test_a_chip_that_is_clicked_offers_others_and_taking_it_out(field: Window, settle: Settle) -> None:
+    field.bench.say("describe `Body mass (g)`, weight across `across` as table with mean, sd")
+    field.write_sentence()
+    settle()
+    line = field.bench.line
+    click_chip(field, line.sentence().index("Body"))
+    assert field.bench.offers.texts[0] == "take out"
+    assert "体重" in field.bench.offers.texts
+    assert "weight" not in field.bench.offers.texts
+    click_offer(field, "体重")
+    click_chip(field, line.sentence().index("weight"))
+    click_offer(field, "take out")
+    click_chip(field, line.sentence().rindex("sd"))
+    click_offer(field, "take out")
+    click_chip(field, line.sentence().index("describe"))
+    assert set(field.bench.offers.texts) == {"count", "check", "relate"}
+    settle()
+    assert line.sentence() == "describe 体重 across `across` as table with mean"
+    click_chip(field, line.sentence().index("across"))
+    click_offer(field, "take out")
+    settle()
+    assert line.sentence() == "describe 体重 as table with mean"
+    assert request_names(field)[0] == {"体重"}
+
+
+def test_chips_are_dragged_within_and_between_clauses(field: Window, settle: Settle) -> None:
+    field.bench.say("describe weight, 体重, `Body mass (g)` across `across`")
+    settle()
+    line = field.bench.line
+    spans = {line.sentence()[s.start : s.start + s.length]: s for s in line.words}
+    drag(field, line.chip_data(spans["`Body mass (g)`"]), spans["weight"].start)
+    assert line.sentence() == "describe `Body mass (g)`, weight, 体重 across `across`"
+    last = line.words[-1]
+    drag(field, line.chip_data(last), len("describe"))
+    assert line.sentence() == "describe `across`, `Body mass (g)`, weight, 体重"
+
+
+def test_nothing_is_wrong_while_it_may_become_right_and_what_would_be_right_is_clicked(
+    field: Window, settle: Settle, qtbot: QtBot
+) -> None:
+    field.write_sentence()
+    line = field.bench.line
+    for letter in "describe Weight across se":
+        qtbot.keyClicks(line, letter)
+        settle()
+        assert field.bench.message.text() == ""
+        assert field.bench.offers.texts
+    assert request_names(field)[2] == {"Sex, as told"}
+    qtbot.keyClicks(line, " amonk ")
+    settle()
+    assert "Did you mean “among”?" in field.bench.message.text()
+    assert field.bench.offers.texts == ("among",)
+    assert not field.bench.settings.keep_button.isEnabled() or not field.bench.is_whose()
+    click_offer(field, "among")
+    qtbot.keyClicks(line, "body mass > 3")
+    settle()
+    assert request_names(field)[0] == {"Weight"}
+    assert line.sentence() == "describe Weight across `Sex, as told` among `Body mass (g)` > 3"
+    field.bench.say("describe we")
+    qtbot.keyClick(line, Qt.Key.Key_Return)
+    settle()
+    assert field.bench.message.text() == "“we” can mean “weight” or “Weight”; write more of it."
+    click_offer(field, "Weight")
+    settle()
+    assert request_names(field)[0] == {"Weight"}
+
+
+def test_the_proof_says_whose_it_is(field: Window, settle: Settle, qtbot: QtBot) -> None:
+    field.bench.say("describe weight")
+    field.write_sentence()
+    settle()
+    keep, paper = field.bench.settings.keep_button, field.bench.desk.paper
+    assert keep.isEnabled()
+    qtbot.keyClicks(field.bench.line, ", ")
+    qtbot.waitUntil(lambda: not keep.isEnabled())
+    assert paper._dimmed
+    field.bench.keep()
+    assert field.model.study.kept == ()
+    qtbot.keyClicks(field.bench.line, "Weight")
+    settle()
+    assert keep.isEnabled()
+    assert not paper._dimmed
+    field.bench.say("")
+    settle()
+    assert not field.bench.desk.isVisible()
+    assert not keep.isEnabled()
+    beginnings = field.bench.empty.findChildren(QPushButton)
+    assert len(beginnings) == 3
+    qtbot.mouseClick(beginnings[0], Qt.MouseButton.LeftButton)
+    settle()
+    assert request_names(field)[2] == {"Sex, as told"}
+
+
+def test_earlier_sentences_come_back_with_up(field: Window, settle: Settle, qtbot: QtBot) -> None:
+    field.write_sentence()
+    for sentence in ("describe weight", "describe Weight", "count `across`"):
+        field.bench.say(sentence)
+        settle()
+    field.bench.say("")
+    settle()
+    seen = []
+    for _ in range(3):
+        qtbot.keyClick(field.bench.line, Qt.Key.Key_Up)
+        settle()
+        seen.append(field.bench.line.sentence())
+    assert seen == ["count `across`", "describe Weight", "describe weight"]
+
+
+def test_several_variables_chosen_in_the_strip_go_in_together(field: Window, settle: Settle) -> None:
+    field.go_bench()
+    settle()
+    click_in_strip(field, "weight")
+    settle()
+    shift, control = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
+    click_in_strip(field, MEASURED[0], held=control)
+    click_in_strip(field, "line break", held=shift)
+    click_in_strip(field, "体重", held=control)
+    assert request_names(field)[0] == {"weight"}
+    click_in_strip(field, "体重")
+    settle()
+    assert request_names(field)[0] == {"weight", MEASURED[0], 'the "true" age', "line break", "体重"}
