@@ -112,13 +112,43 @@ def test_the_palette_finds_and_does(opened: Opened, settle: Settle, qtbot: QtBot
     palette = window._palette
     assert palette is not None
     qtbot.keyClicks(palette.finder, "manus go")
-    assert palette.list.count() == 1
+    assert [choice.words for choice in palette.choices] == ["Go to the Manuscript"]
     qtbot.keyClick(palette.finder, Qt.Key.Key_Return)
     assert not palette.isVisible()
     assert window.stack.currentWidget() is window.manuscript
     window.show_palette()
     qtbot.keyClick(palette.finder, Qt.Key.Key_Escape)
     assert not palette.isVisible()
+
+
+@pytest.mark.parametrize(
+    ("text", "beside", "sentence", "station"),
+    [
+        ("count site across FORMAT", "set it on paper", "count site across format", "bench"),
+        ("reaction", "continuous", "describe age, reaction_ms", "bench"),
+        ("harbour", "value of site", 'describe age among site = "Harbour"', "bench"),
+        ("decim", "setting · decimals", "describe age with decimals = ", "bench"),
+        ("describe age", "kept", "describe age", "manuscript"),
+        ("−9", "finding", "describe age", "intake"),
+    ],
+)
+def test_the_palette_reaches_everything(
+    text: str, beside: str, sentence: str, station: str, opened: Opened, settle: Settle, qtbot: QtBot
+) -> None:
+    window = opened(sentence="describe age")
+    window.keep_exhibit()
+    settle()
+    window.show_palette()
+    palette = window._palette
+    assert palette is not None
+    palette.finder.setText(text)
+    place = next(place for place, choice in enumerate(palette.choices) if choice.beside == beside)
+    for _ in range(place - palette.list.currentRow()):
+        qtbot.keyClick(palette.finder, Qt.Key.Key_Down)
+    qtbot.keyClick(palette.finder, Qt.Key.Key_Return)
+    settle()
+    assert window.bench.line.sentence() == sentence
+    assert window.stack.currentWidget() is getattr(window, station)
 
 
 def test_the_keys_panel_lists_every_key(window: Window) -> None:

@@ -1,20 +1,32 @@
-"""Two panels laid over the desk: the palette that reaches everything, and the list of keys. Both come from `actions`."""
+"""Two panels laid over the desk: the palette that reaches everything, and the list of keys. Keys come from `actions`."""
 
 from __future__ import annotations
 
 from collections.abc import Callable
 
-from PySide6.QtCore import Qt
-from PySide6.QtGui import QKeyEvent, QKeySequence
-from PySide6.QtWidgets import QFrame, QGridLayout, QLineEdit, QListWidget, QListWidgetItem, QWidget
+from PySide6.QtCore import QModelIndex, QPersistentModelIndex, QSize, Qt
+from PySide6.QtGui import QKeyEvent, QKeySequence, QPainter
+from PySide6.QtWidgets import (
+    QFrame,
+    QGridLayout,
+    QLineEdit,
+    QListWidget,
+    QListWidgetItem,
+    QStyle,
+    QStyledItemDelegate,
+    QStyleOptionViewItem,
+    QWidget,
+)
 
 from istrel.app import theme
-from istrel.app.actions import ACTIONS, Action
+from istrel.app.actions import ACTIONS
+from istrel.app.reach import Choice
 from istrel.app.widgets.simple import column, label, serif_label
 
 MORE_KEYS = (
     ("Tab", "in the sentence: take the first offer"),
     ("↓", "in the sentence: go to the offers"),
+    ("↑", "in an empty sentence: the sentences before"),
     ("Enter", "on a variable: describe it, or leave it out"),
     ("Shift+Enter", "on a variable: make groups with it"),
     ("Alt+↑ ↓", "on a value in the Codebook: print it earlier or later"),
@@ -49,18 +61,21 @@ class Panel(QFrame):
 
 
 class Palette(Panel):
-    """Type a few letters of what is wanted; Enter does it."""
+    """Type a few letters of what is wanted; Enter does it. `reach` gives the lines for a text."""
 
-    def __init__(self, parent: QWidget, possible: Callable[[Action], bool], do: Callable[[Action], object]) -> None:
-        super().__init__(parent, 480)
-        self._possible, self._do = possible, do
+    def __init__(self, parent: QWidget, reach: Callable[[str], list[Choice]]) -> None:
+        super().__init__(parent, 600)
+        self._reach = reach
+        self.choices: list[Choice] = []
         layout = column(self, margins=(8, 8, 8, 8), spacing=4)
         self.finder = QLineEdit()
-        self.finder.setPlaceholderText("What would you like to do?")
-        self.finder.setAccessibleName("Find an action")
+        self.finder.setPlaceholderText("An action, a variable, a value, a finding, or a whole sentence")
+        self.finder.setAccessibleName("Find anything")
         self.list = QListWidget()
-        self.list.setFixedHeight(320)
-        self.list.setAccessibleName("Actions")
+        self.list.setFixedHeight(340)
+        self.list.setAccessibleName("What was found")
+        self.list.setItemDelegate(TwoSided(self.list))
+        self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         layout.addWidget(self.finder)
         layout.addWidget(self.list)
         self.finder.textChanged.connect(self._fill)
@@ -75,26 +90,21 @@ class Palette(Panel):
 
     def _fill(self, text: str) -> None:
         self.list.clear()
-        words = text.casefold().split()
-        for action in ACTIONS:
-            if all(word in action.words.casefold() for word in words) and action.id != "palette":
-                item = QListWidgetItem(f"{action.words}    {action.key}".rstrip())
-                item.setData(Qt.ItemDataRole.UserRole, action.id)
-                if not self._possible(action):
-                    item.setFlags(Qt.ItemFlag.NoItemFlags)
-                self.list.addItem(item)
-        rows = (
-            place for place in range(self.list.count()) if self.list.item(place).flags() & Qt.ItemFlag.ItemIsEnabled
-        )
-        self.list.setCurrentRow(next(rows, -1))
+        self.choices = self._reach(text)
+        for choice in self.choices:
+            item = QListWidgetItem(choice.words)
+            item.setData(Qt.ItemDataRole.UserRole, choice.beside)
+            item.setToolTip(choice.words)
+            if not choice.possible:
+                item.setFlags(Qt.ItemFlag.NoItemFlags)
+            self.list.addItem(item)
+        self.list.setCurrentRow(next((place for place, choice in enumerate(self.choices) if choice.possible), -1))
 
     def _run(self) -> None:
-        item = self.list.currentItem()
-        if item is None:
-            return
-        self.hide()
-        chosen = item.data(Qt.ItemDataRole.UserRole)
-        self._do(next(action for action in ACTIONS if action.id == chosen))
+        place = self.list.currentRow()
+        if 0 <= place < len(self.choices):
+            self.hide()
+            self.choices[place].do()
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() in (Qt.Key.Key_Down, Qt.Key.Key_Up):
@@ -102,6 +112,31 @@ class Palette(Panel):
             self.list.setCurrentRow(max(0, min(self.list.count() - 1, self.list.currentRow() + step)))
         else:
             super().keyPressEvent(event)
+
+
+class TwoSided(QStyledItemDelegate):
+    """Paints the words at the left, what stands beside them at the right."""
+
+    def paint(
+        self, painter: QPainter, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex
+    ) -> None:
+        rect, possible = option.rect, bool(index.flags() & Qt.ItemFlag.ItemIsEnabled)
+        if option.state & QStyle.StateFlag.State_Selected:
+            painter.fillRect(rect, theme.colour(theme.MINT))
+        beside = str(index.data(Qt.ItemDataRole.UserRole) or "")
+        painter.setFont(theme.sans())
+        metrics = painter.fontMetrics()
+        inside = rect.adjusted(10, 0, -10, 0)
+        painter.setPen(theme.colour(theme.QUIET))
+        painter.drawText(inside, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, beside)
+        painter.setPen(theme.colour(theme.INK if possible else "#9DB0A9"))
+        room = inside.width() - metrics.horizontalAdvance(beside) - 16
+        words = metrics.elidedText(str(index.data()).replace("\n", " "), Qt.TextElideMode.ElideRight, room)
+        painter.drawText(inside, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft, words)
+
+    def sizeHint(self, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex) -> QSize:
+        del option, index
+        return QSize(100, 28)
 
 
 class Keys(Panel):

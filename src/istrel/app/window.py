@@ -29,6 +29,8 @@ if TYPE_CHECKING:
     from istrel.app.stations.intake import Intake
     from istrel.app.stations.manuscript import Manuscript
     from istrel.data.reading import ReadingSettings
+    from istrel.data.screening import Finding
+    from istrel.sentence.vocabulary import Setting
 
 INTAKE, CODEBOOK, BENCH, MANUSCRIPT = range(4)
 ICON = Path(__file__).parent / "istrel.svg"
@@ -351,6 +353,40 @@ class Window(QWidget):
         self.go(BENCH)
         self.bench.line.setFocus()
 
+    def write(self, sentence: str) -> None:
+        """Write a sentence on the Bench and set it."""
+        self.go(BENCH)
+        self.bench.say(sentence)
+
+    def add_to_sentence(self, name: str) -> None:
+        self.go(BENCH)
+        self.bench.toggle_subjects((name,))
+
+    def limit_to(self, condition: str, name: str) -> None:
+        """Limit the sentence to some cases; without a sentence count the variable among them."""
+        from istrel.sentence.quoting import show_name
+
+        self.go(BENCH)
+        if not self.bench.limit(condition):
+            self.bench.say(f"count {show_name(name)} among {condition}")
+
+    def fitting_settings(self) -> tuple[Setting, ...]:
+        """The settings that the sentence on the Bench can have."""
+        return self.bench.fitting_settings() if BENCH in self._stations else ()
+
+    def begin_setting(self, name: str) -> None:
+        """Write a setting into the sentence; its values are offered."""
+        self.go(BENCH)
+        self.bench.begin_setting(name)
+
+    def show_finding(self, finding: Finding) -> None:
+        self.go(INTAKE)
+        self.intake.show_finding(finding)
+
+    def show_kept(self, place: int) -> None:
+        self.go(MANUSCRIPT)
+        self.manuscript.go_to(place)
+
     def find_variable(self) -> None:
         self.go(BENCH)
         self.bench.strip.finder.setFocus()
@@ -416,9 +452,10 @@ class Window(QWidget):
 
     def show_palette(self) -> None:
         from istrel.app.panels import Palette
+        from istrel.app.reach import reach
 
         if self._palette is None:
-            self._palette = Palette(self, self.possible, self.do)
+            self._palette = Palette(self, lambda text: reach(text, self))
         self._palette.appear()
 
     def show_keys(self) -> None:

@@ -22,10 +22,11 @@ from istrel.exhibits.setting import Remedy
 from istrel.problem import Problem
 from istrel.sentence import parse, parse_condition
 from istrel.sentence.chips import put_in
-from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subject, with_form
+from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subject, with_form, with_setting
 from istrel.sentence.names import understood_condition
 from istrel.sentence.request import Request, show
-from istrel.sentence.vocabulary import FORMS
+from istrel.sentence.settings import fitting_settings
+from istrel.sentence.vocabulary import FORMS, Setting
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.manuscript import Keep
 from istrel.study.manuscript import numbers_of
@@ -126,7 +127,10 @@ class Bench(QWidget):
         self.say(show(request))
 
     def toggle_subjects(self, names: Sequence[str]) -> None:
-        """Variables go into the sentence together; those that all stand in it go out. A sentence that is not whole gets them where it ends."""
+        """Variables go into the sentence together; those that all stand in it go out.
+
+        A sentence that is not whole gets them where it ends.
+        """
         text = self.writing.typed().text
         request = self._whole(text)
         if request is None:
@@ -153,6 +157,21 @@ class Bench(QWidget):
         for name in names:
             request = toggle_group(request, name)
         self.write(request)
+
+    def fitting_settings(self) -> tuple[Setting, ...]:
+        """The settings that the sentence as it was last understood can have."""
+        if self._request is None:
+            return ()
+        form = self.proof.exhibit.form if self.proof else self._request.shape
+        against, groups = bool(self._request.against), bool(self._request.across)
+        return fitting_settings(self._request.verb, form, against=against, groups=groups)
+
+    def begin_setting(self, name: str) -> None:
+        """Write a setting at the end of the sentence; what it takes is offered, or typed."""
+        if self._request is not None:
+            request = with_setting(self._request, name, None)
+            glue = ", " if request.settings.said else " with "
+            self.writing.begin(f"{show(request)}{glue}{name} = ")
 
     def _set_form(self, form: str) -> None:
         if self._request is not None:

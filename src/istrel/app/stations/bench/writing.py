@@ -78,6 +78,12 @@ class Writing(QFrame):
         self.changed.emit()
         self.wanted.emit()
 
+    def begin(self, text: str) -> None:
+        """Write the beginning of a sentence, to be gone on with."""
+        self.line.set_sentence(text)
+        self.line.setFocus()
+        self._edited()
+
     def forget(self) -> None:
         """Another study: nothing is written, nothing can be taken back."""
         self.line.forget()

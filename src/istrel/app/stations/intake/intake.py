@@ -5,7 +5,7 @@ from __future__ import annotations
 from datetime import date
 from pathlib import Path
 
-from PySide6.QtCore import QModelIndex, Qt
+from PySide6.QtCore import QModelIndex, Qt, QTimer
 from PySide6.QtWidgets import (
     QFrame,
     QHBoxLayout,
@@ -68,7 +68,7 @@ class Intake(QWidget):
         self.refresh()
 
     def _worklist(self) -> QWidget:
-        area = QScrollArea()
+        self._work = area = QScrollArea()
         area.setWidgetResizable(True)
         area.setFrameShape(QFrame.Shape.NoFrame)
         area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
@@ -208,6 +208,13 @@ class Intake(QWidget):
         if self._model.screened and not count:
             self._findings.addWidget(label("Go on to the Codebook, or straight to the Bench.", "small", wrap=True))
         self._findings.addStretch()
+
+    def show_finding(self, finding: Finding) -> None:
+        """Bring a finding into view."""
+        views = self._work.findChildren(FindingView)
+        view = next((view for view in views if view.finding == finding), None)
+        if view is not None:
+            QTimer.singleShot(0, self, lambda: self._work.ensureWidgetVisible(view))
 
     def read_differently(self) -> None:
         """Show how the file in use is read, to be changed."""

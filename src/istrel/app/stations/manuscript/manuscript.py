@@ -52,7 +52,7 @@ class Manuscript(QWidget):
         self._column.addStretch()
         self._area.setWidget(inner)
         right.addWidget(self._area, 1)
-        self.outline.currentRowChanged.connect(self._go_to)
+        self.outline.currentRowChanged.connect(self.go_to)
         self.outline.moved.connect(self._move)
         model.changed.connect(self.refresh)
 
@@ -175,7 +175,7 @@ class Manuscript(QWidget):
         if place != to:
             self._model.do(Move(self._model.study.kept[place].id, to))
 
-    def _go_to(self, place: int) -> None:
+    def go_to(self, place: int) -> None:
         pages = self._in_order()
         if 0 <= place < len(pages):
             page = pages[place]
