@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import replace
 
 import numpy as np
 import pytest
 
+from istrel.data.codebook import MissingCode
 from istrel.data.dataset import Dataset
 from istrel.data.facts import variable_facts
 from istrel.exhibits.figure import Bars, FigureSheet
@@ -99,7 +101,7 @@ def test_crossed_groupings_hold_only_combinations_that_occur(
 
 def test_two_groupings_stand_one_after_the_other(data_of: Maker, exhibit_of: Exhibits, style: HouseStyle) -> None:
     exhibit = exhibit_of("describe x across g, h with n", data_of(SMALL))
-    assert [row.split(" | ")[0] for row in printed(exhibit, style)] == ["g and h", "a", "b", "c", "u", "v"]
+    assert [row.split(" | ")[0] for row in printed(exhibit, style)] == ["g and h", "g", "a", "b", "c", "h", "u", "v"]
 
 
 def test_declared_groups_without_cases_are_shown(learners: Dataset, exhibit_of: Exhibits) -> None:
@@ -167,9 +169,11 @@ def test_conditions_limit_the_cases_and_are_said(learners: Dataset, exhibit_of: 
     assert f"N = {exhibit.cases.used} of 612 cases, those with age ≥ 30 and signers_home = 1." in notes(exhibit)
 
 
-def test_missing_values_are_said_with_their_reasons(learners: Dataset, exhibit_of: Exhibits) -> None:
-    text = notes(exhibit_of("describe practice_min", learners))
-    assert "Values missing: Weekly practice 15 (4 blank, 11 no number)." in text
+def test_missing_values_are_said_with_the_reasons_that_a_reader_knows(data_of: Maker, exhibit_of: Exhibits) -> None:
+    data = data_of("x\n" + "\n".join(["1.5", "2.5", "-9", "-9", "", "n/a"] + [f"{k}.25" for k in range(30)]) + "\n")
+    refused = replace(data.codebook["x"], missing_codes=(MissingCode(-9.0, "refused"),))
+    text = notes(exhibit_of("describe x", Dataset(data.table, data.codebook.with_variable(refused))))
+    assert "Values missing: x 3 (2 refused)." in text
 
 
 @pytest.mark.parametrize(

@@ -67,7 +67,7 @@ VALUES = {"site": ("Harbour", "Mill Lane")}
         ("describe age among site = ", "Harbour", ("Mill Lane",)),
         ("describe age with ", "n", ("mean", "quantiles =")),
         ("count site with ", "order =", ("missing =",)),
-        ("count site against b with ", "percent =", ("expected =",)),
+        ("count site against b with ", "percent =", ("expected",)),
         ("describe age with rule = ", "freedman-diaconis", ("scott",)),
         ("describe age across site with total = ", "yes", ("no",)),
     ],

@@ -188,13 +188,40 @@ def _hide_cells(plan: Any, result: Any, below: int) -> Any:
     ledger.enter_ungrouped(first)
     kept = tuple(_hidden_cell(ledger, place, cell) for place, cell in enumerate(cells))
     drawn = (_hidden_drawing(ledger, place, drawing, below) for place, drawing in enumerate(drawings))
-    return replace(
-        result,
-        cells=kept,
-        drawings=tuple(drawing for drawing in drawn if drawing is not None),
-        cases=_cases(result.cases, ledger),
-        groupings=_groupings(result.groupings, ledger),
+    changed: dict[str, Any] = {
+        "cells": kept,
+        "drawings": tuple(drawing for drawing in drawn if drawing is not None),
+        "cases": _cases(result.cases, ledger),
+        "groupings": _groupings(result.groupings, ledger),
+    }
+    if getattr(result, "differences", ()):
+        changed["differences"] = _differences(result.differences, kept)
+    return replace(result, **changed)
+
+
+def _differences(differences: tuple[Any, ...], cells: tuple[Any, ...]) -> tuple[Any, ...]:
+    """Measures and tests go where a count of their variable is hidden."""
+    none = Undefined("it would give hidden counts away")
+    gone = {
+        getattr(cell, "variable", None) or cell.variables[0]
+        for cell in cells
+        if any(isinstance(count, Hidden) for count in _counts(cell))
+    }
+    return tuple(
+        replace(
+            d,
+            effect=d.effect and replace(d.effect, value=none, low=none, high=none),
+            test=d.test and replace(d.test, statistic=none, df=(), p=none),
+            p_adjusted=None if d.p_adjusted is None else none,
+        )
+        if d.variable in gone
+        else d
+        for d in differences
     )
+
+
+def _counts(cell: Any) -> list[Any]:
+    return [cell.n, cell.missing, *(level.count for level in getattr(cell, "levels", ()))]
 
 
 def _with_reasons(cell: Any, reasons: tuple[Any, ...]) -> Any:

@@ -45,6 +45,9 @@ def _exhibit(item: Item, style: HouseStyle) -> dict[str, Any]:
         "sheet": _sheet(item, style),
         "provenance": {"source": exhibit.source.name, "sha256": exhibit.source.sha256, "istrel": __version__},
     }
+    differences = plain_values(exhibit.request.verb, getattr(result, "differences", ()))
+    if differences:
+        content["differences"] = differences
     if drawings:
         content["drawing"] = drawings[0] if len(drawings) == 1 else drawings
     return content

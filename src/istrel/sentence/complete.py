@@ -15,7 +15,8 @@ from istrel.sentence.parse import grammar
 from istrel.sentence.quoting import A_NAME, IN_BACK_QUOTES, show_name, unquoted
 from istrel.sentence.settings import fitting_settings
 from istrel.sentence.spans import LIST_ROLES, WordSpan, spans
-from istrel.sentence.vocabulary import CLAUSES, CLAUSES_OF, FORMS, SETTINGS, STATISTICS, VERBS, usual_form
+from istrel.sentence.vocabulary import CLAUSES, CLAUSES_OF, FORMS, SETTINGS, STATISTICS, VERBS, Setting, usual_form
+from istrel.sentence.vocabulary.takes import YesNo
 
 MOST_WORDS = 8  # of a name that is being typed
 WORD_START = re.compile(r"(?<![\w.`\"“'])(?=[^\W\d]|[`\"“'])")
@@ -256,8 +257,13 @@ def _after_with(prefix: str, context: Context) -> list[Suggestion]:
         return [Suggestion(_typed(v), "value", words) for v, words in values.items() if v is not None]
     fitting = fitting_settings(context.verb, context.form, against=context.against, groups=context.groups)
     statistics = STATISTICS.values() if any(s.name == "statistics" for s in fitting) else ()
-    named = [Suggestion(f"{s.name} =", "setting", s.meaning) for s in fitting if s.name != "statistics"]
+    named = [Suggestion(_begun(s), "setting", s.meaning) for s in fitting if s.name != "statistics"]
     return [Suggestion(s.name, "statistic", s.meaning) for s in statistics] + named
+
+
+def _begun(setting: Setting) -> str:
+    """A setting up to its value; of one that is yes or no the name alone means yes."""
+    return setting.name if isinstance(setting.takes, YesNo) else f"{setting.name} ="
 
 
 def _typed(value: object) -> str:

@@ -40,6 +40,11 @@ class Settings:
         """The names that were said."""
         return (name for name, _ in self.said)
 
+    def place_of(self, name: str) -> tuple[int, int]:
+        """Where a setting was said: (place, length); (-1, 0) where that is not known."""
+        found = dict(zip(self, self.places, strict=False))
+        return found.get(name, (-1, 0))
+
     def with_value(self, name: str, value: Any) -> Settings:
         """Another value for one setting, in its place; None takes it out."""
         if value is None:

@@ -10,7 +10,7 @@ from istrel.exhibits.forms.cumulative import CumulativeCell
 from istrel.exhibits.forms.density import DensityCell
 from istrel.exhibits.forms.histogram import HistogramCell
 from istrel.exhibits.text import Hidden
-from istrel.exhibits.verbs.describe.result import MeasuredCell, Value
+from istrel.exhibits.verbs.describe.result import Difference, MeasuredCell, Value
 from istrel.render.exchange.common import MOST_LISTED, as_json, finite, groups, listed, number, reasons
 from istrel.sentence.vocabulary import CASE_LISTS, statistic
 from istrel.stats.estimates import Undefined
@@ -43,6 +43,34 @@ def _value(key: str, value: Value, cell: MeasuredCell) -> Any:
     if cell.date and statistic(key).kind is Kind.MEASURE:
         return _date(value)
     return int(value) if statistic(key).kind is Kind.COUNT else value
+
+
+@as_json.register
+def _(difference: Difference) -> dict[str, Any]:
+    effect, test = difference.effect, difference.test
+    return {
+        "variable": difference.variable,
+        "across": list(difference.grouping),
+        "measure": None if effect is None else effect.measure,
+        "value": None if effect is None else number(effect.value),
+        "low": None if effect is None else number(effect.low),
+        "high": None if effect is None else number(effect.high),
+        "between": None if difference.between is None else [groups(group.named) for group in difference.between],
+        **({"of": difference.meant} if difference.meant else {}),
+        "test": None if test is None else test.name,
+        "statistic": None if test is None else number(test.statistic),
+        "df": None if test is None else list(test.df),
+        "p": None if test is None else number(test.p),
+        "p_adjusted": None if difference.p_adjusted is None else number(difference.p_adjusted),
+        "exact": test is not None and test.exact,
+        "undefined": _reasons(difference),
+    }
+
+
+def _reasons(difference: Difference) -> dict[str, str]:
+    """Why there is no value: of the measure, of the test."""
+    values = {"value": difference.effect and difference.effect.value, "p": difference.test and difference.test.p}
+    return {key: value.reason for key, value in values.items() if isinstance(value, Undefined)}
 
 
 def _date(days: float) -> str:

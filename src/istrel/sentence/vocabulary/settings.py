@@ -7,6 +7,7 @@ from istrel.sentence.vocabulary.entries import AGAINST, GROUPS, LIST, Belongs, S
 from istrel.sentence.vocabulary.takes import Choice, Names, Number, Numbers, YesNo
 
 _TABLE = Belongs("describe", ("table",))
+_GROUPED_TABLE = Belongs("describe", ("table",), only=GROUPS)
 _BARS = Belongs("describe", ("histogram",))
 _FREQUENCIES = Belongs("count", only=LIST)
 _CROSS = Belongs("count", only=AGAINST)
@@ -37,6 +38,29 @@ _ENTRIES = (
         usual=statistics.USUAL_TESTS,
     ),
     Setting("total", "Total across groups", "all groups together, after the groups", YesNo(), _GROUPS, usual=False),
+    Setting(
+        "layout",
+        "Groups",
+        "groups one under the other, or side by side",
+        Choice((("rows", "in rows"), ("columns", "side by side"))),
+        (_GROUPED_TABLE,),
+    ),
+    Setting(
+        "difference",
+        "Differences",
+        "how much the groups differ: a standardized difference with its interval",
+        YesNo(),
+        (_GROUPED_TABLE,),
+        usual=False,
+    ),
+    Setting(
+        "test",
+        "Tests of differences",
+        "whether chance explains the difference between the groups",
+        YesNo(),
+        (_GROUPED_TABLE,),
+        usual=False,
+    ),
     Setting(
         "percent",
         "Percentages",
@@ -230,7 +254,7 @@ _ENTRIES = (
         "*p* adjusted",
         "p-values adjusted for the number of tests",
         _ADJUSTMENTS,
-        (Belongs("relate", ("table",)), Belongs("check", ("table",))),
+        (Belongs("relate", ("table",)), Belongs("check", ("table",)), _GROUPED_TABLE),
         usual="none",
     ),
     Setting(

@@ -15,6 +15,7 @@ from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms import form_of
 from istrel.exhibits.shared import arranged, arranged_together, batches, moments_of, shared_out
+from istrel.exhibits.verbs.describe.differences import differences_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell, Value
 from istrel.exhibits.verbs.frequencies import count_values, ordered_places, values_of
@@ -35,7 +36,7 @@ def compute(plan: DescribePlan) -> DescribeResult:
     works = [partial(_cells, subject, grouping, plan) for subject in plan.subjects for grouping in plan.groupings]
     cells = [cell for part in shared_out(works, plan.data) for cell in part]
     drawings = () if plan.form == "table" else form_of(plan.form).draw(plan)
-    return DescribeResult(plan.cases, tuple(cells), drawings, plan.groupings)
+    return DescribeResult(plan.cases, tuple(cells), drawings, plan.groupings, differences_of(plan))
 
 
 def _cells(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[ResultCell]:

@@ -39,6 +39,9 @@ def margin_notes(plan: DescribePlan, result: DescribeResult) -> tuple[MarginNote
         if not codes:  # a code among the values bends the shape: first things first
             notes += _skew(cells, plan)
         notes += _small(cells)
+    if any(difference.test is not None for difference in result.differences):
+        says = say("where chance made the groups, these *p*-values test chance alone; the differences say more")
+        notes.append(MarginNote("", (), says))
     return tuple(notes)
 
 

@@ -15,6 +15,8 @@ from istrel.sentence.vocabulary import STATISTICS, USUAL
 
 # What the words around a table need: the text, the margin notes, and the decimals of a measure.
 OF_THE_TEXT, OF_THE_MARGIN, OF_DECIMALS = ("n", "mean", "median"), ("missing", "q1", "q3"), ("sd", "skewness")
+USUAL_BESIDE = ("n", "mean", "sd")
+MOST_BESIDE, MOST_COLUMNS = 3, 9  # groups, and columns of numbers, that fit a page side by side
 ALWAYS = (*OF_THE_TEXT, *OF_THE_MARGIN, *OF_DECIMALS)
 
 
@@ -36,6 +38,8 @@ class DescribePlan:
         Statistics that the table shows, in this order.
     computed
         Statistics that the result carries.
+    beside
+        Whether the groups of a table stand side by side.
     """
 
     request: Request
@@ -46,6 +50,7 @@ class DescribePlan:
     form: str
     shown: tuple[str, ...]
     computed: tuple[str, ...]
+    beside: bool = False
 
     @property
     def tabular(self) -> bool:
@@ -75,9 +80,34 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     if form != "table":
         subjects = tuple(_drawable(subject, data, request) for subject in subjects)
     percentiles = tuple(f"p{show_value(share)}" for share in request.settings["percentiles"] or ())
-    shown = tuple(dict.fromkeys((*(said or USUAL), *percentiles)))
+    beside = form == "table" and _beside(request, subjects, groupings, len(said or USUAL) + len(percentiles))
+    shown = tuple(dict.fromkeys((*(said or (USUAL_BESIDE if beside else USUAL)), *percentiles)))
     computed = tuple(dict.fromkeys((*shown, *ALWAYS)))
-    return DescribePlan(request, data, cases, subjects, groupings, form, shown, computed)
+    return DescribePlan(request, data, cases, subjects, groupings, form, shown, computed, beside)
+
+
+def _beside(request: Request, subjects: tuple[Subject, ...], groupings: tuple[Grouping, ...], statistics: int) -> bool:
+    """Whether groups stand side by side: as said; else where categories are, differences are wanted, or few groups fit the page.
+
+    Raises
+    ------
+    Problem
+        Where groups in rows are wanted of a table with categories.
+    """
+    said = request.settings
+    mixed = any(subject.treated == "categories" for subject in subjects)
+    if mixed and said["layout"] == "rows":
+        at, length = said.place_of("layout")
+        raise Problem("A table with categories has its groups side by side; leave layout out.", at=at, length=length)
+    if mixed or not request.across:
+        return mixed
+    if said["layout"] is not None:
+        return bool(said["layout"] == "columns")
+    if said["difference"] or said["test"]:
+        return True
+    groups = sum(grouping.n_groups for grouping in groupings)
+    few = 1 < groups <= MOST_BESIDE and len(subjects) > 1 and "statistics" in said
+    return few and groups * statistics <= MOST_COLUMNS
 
 
 def _subject(name: str, data: Dataset, *, explicit: bool) -> Subject:

@@ -8,6 +8,7 @@ from typing import Any
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.text import Hidden
 from istrel.exhibits.verbs.frequencies import Count, FrequencyCell
+from istrel.stats.differences import Effect, GroupTest
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 
@@ -51,6 +52,39 @@ class MeasuredCell:
 ResultCell = MeasuredCell | FrequencyCell
 
 
+@dataclass(frozen=True)
+class Difference:
+    """How much the groups of a grouping differ in a variable.
+
+    Attributes
+    ----------
+    grouping
+        The variables that make the groups.
+    between
+        The two groups that are compared, the first minus the second; None where all are compared at once.
+    meant
+        The value whose proportion is compared, in print; empty for other measures.
+    effect, test
+        None where the sentence does not ask for it.
+    p_adjusted
+        Of all tests of the exhibit; None where p is not adjusted.
+    """
+
+    variable: str
+    grouping: tuple[str, ...]
+    between: tuple[Group, Group] | None
+    meant: str
+    effect: Effect | None
+    test: GroupTest | None
+    p_adjusted: float | Undefined | None = None
+
+    @property
+    def p(self) -> float | Undefined:
+        """The p-value that prints: adjusted where it is."""
+        assert self.test is not None
+        return self.test.p if self.p_adjusted is None else self.p_adjusted
+
+
 @dataclass(frozen=True, eq=False)
 class DescribeResult:
     """The numbers of the exhibit.
@@ -63,9 +97,12 @@ class DescribeResult:
         One per group with values of a figure; empty for a table.
     groupings
         The groups, with how many cases are in none of them.
+    differences
+        One per variable and grouping, where the sentence asks for them and they make sense.
     """
 
     cases: Cases
     cells: tuple[ResultCell, ...]
     drawings: tuple[Any, ...]
     groupings: tuple[Grouping, ...]
+    differences: tuple[Difference, ...] = ()

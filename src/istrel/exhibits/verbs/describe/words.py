@@ -11,6 +11,7 @@ from istrel.exhibits.forms import form_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Hidden, Text, count_cell, joined, listed, say, sentences
 from istrel.exhibits.verbs.describe.cells import cell_of
+from istrel.exhibits.verbs.describe.difference_words import difference_methods, difference_notes, difference_texts
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell
 from istrel.exhibits.verbs.frequencies import FrequencyCell
@@ -56,13 +57,14 @@ def notes_of(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
         texts += _definitions(shown)
         reasons = [cell.statistics[key] for cell in measured for key in shown if key in cell.statistics]
         texts += dashes_note(reasons)
+    texts += difference_notes(plan, result)
     texts += hidden_note(plan.request.settings["hide_below"], result.cells)
     return general(texts)
 
 
 def _paired(plan: DescribePlan) -> tuple[str, ...]:
     """What a measured variable shows in a sample table."""
-    from istrel.exhibits.verbs.describe.typeset import pair_of
+    from istrel.exhibits.verbs.describe.beside import pair_of
 
     pair = pair_of(plan)
     return (pair.first, pair.second) if pair and any(s.treated == "numbers" for s in plan.subjects) else ()
@@ -99,8 +101,10 @@ def _of(cell: ResultCell, grouping: Grouping) -> bool:
 def _why(name: str, grouping: Grouping, data: Dataset) -> Text:
     reasons = data.numbers(name).missing.reasons
     found = [(reason, int((mask & (grouping.codes >= 0)).sum())) for reason, mask in reasons.items()]
-    found = [(reason, count) for reason, count in found if count]
-    if not any(reason.kind != "blank" for reason, _ in found):
+    found = [
+        (reason, count) for reason, count in found if count and reason.words
+    ]  # how a file spells it is not the reader's
+    if not found:
         return ()
     parts = [say("{n} {reason}", n=count, reason=reason_label(reason, short=True)) for reason, count in found]
     return say(" ({list})", list=joined(parts))
@@ -137,7 +141,7 @@ def methods_of(plan: DescribePlan, result: DescribeResult) -> Text:
         said.append(_outliers(plan))
     if any(subject.treated == "categories" for subject in plan.subjects):
         said.append(say("Percentages are of the valid cases."))
-    return sentences(said)
+    return sentences([*said, *difference_methods(result)])
 
 
 def _in_order(shown: set[str]) -> list[str]:
@@ -164,7 +168,7 @@ def text_of(plan: DescribePlan, result: DescribeResult) -> Text:
             if measured and not measured[0].date:
                 said += _measured_words(measured, plan)
             said += [most_frequent(c, plan.data) for c in cells if isinstance(c, FrequencyCell)]
-    return sentences(said)
+    return sentences([*said, *difference_texts(plan, result)])
 
 
 def _about(cell: ResultCell) -> str:

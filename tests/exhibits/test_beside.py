@@ -1,0 +1,129 @@
+"""Groups side by side and the differences between them: layout, columns, notes, words, JSON; and what hidden counts leave."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Callable
+from typing import Any
+
+import numpy as np
+import pytest
+
+from istrel.data.dataset import Dataset
+from istrel.exhibits.make import Exhibit, make_exhibit
+from istrel.exhibits.printing import head_rows, plain_text, print_table
+from istrel.exhibits.table import TableSheet
+from istrel.problem import Problem
+from istrel.render import render
+from istrel.render.document import Document, numbered
+from istrel.stats import differences
+from istrel.stats.grouping import arrange
+from istrel.stats.moments import moments
+from istrel.style.house import HouseStyle
+from prints import notes, printed
+
+Maker = Callable[..., Dataset]
+
+
+def heads(exhibit: Exhibit, style: HouseStyle) -> list[list[str]]:
+    assert isinstance(exhibit.sheet, TableSheet)
+    return head_rows(print_table(exhibit.sheet, style, "1"))
+
+
+@pytest.mark.parametrize(
+    ("sentence", "beside"),
+    [
+        ("describe age, absences across format", False),
+        ("describe age, absences across format with mean, sd", True),
+        ("describe age, absences across site with mean, sd", False),
+        ("describe age, absences across format with mean, sd, median, iqr", False),
+        ("describe age across format with mean, sd", False),
+        ("describe age across format with mean, sd, layout = columns", True),
+        ("describe age, absences across format with mean, sd, layout = rows", False),
+        ("describe age across site with difference", True),
+        ("describe age across site with test, layout = rows", False),
+        ("describe age, site across format", True),
+    ],
+)
+def test_groups_stand_side_by_side_where_they_fit(
+    sentence: str, beside: bool, learners: Dataset, style: HouseStyle
+) -> None:
+    rows = heads(make_exhibit(sentence, learners), style)
+    assert (len(rows) > 1 or rows[-1][0] == "Characteristic") == beside
+
+
+def test_statistics_stand_under_their_groups_and_differences_at_the_end(learners: Dataset, style: HouseStyle) -> None:
+    sentence = "describe age, practice_min across completed with mean, ci, total, difference, test"
+    exhibit = make_exhibit(sentence, learners)
+    rows = heads(exhibit, style)
+    assert rows[0] == ["", *["No"] * 3, *["Yes"] * 3, *["Total"] * 3, "", ""]
+    assert rows[-1] == ["Variable", *["M", "LL", "UL"] * 3, "Difference [95% CI]", "p"]
+    assert [line.split(" | ")[0] for line in printed(exhibit, style)[-2:]] == ["Age, years", "Weekly practice, min"]
+    plainly = make_exhibit("describe age, practice_min across completed with mean, ci, total, layout = rows", learners)
+    wide = [cell for line in printed(exhibit, style)[-2:] for cell in line.split(" | ")[1:10]]
+    tall = [
+        cell for line in printed(plainly, style)[2:] for cell in line.split(" | ")[1:4] if any(map(str.isdigit, cell))
+    ]
+    assert wide == tall
+
+
+def test_each_level_of_measurement_gets_its_measure_and_test(learners: Dataset, style: HouseStyle) -> None:
+    two = make_exhibit(
+        "describe age, satisfaction, completed, site across signers_home with difference, test", learners
+    )
+    three = make_exhibit("describe age, satisfaction, completed, site across format with difference, test", learners)
+    found = [[(d.effect.measure, d.test.name) for d in e.result.differences] for e in (two, three)]
+    assert found == [
+        [
+            ("hedges_g", "welch_t"),
+            ("cliffs_delta", "mann_whitney"),
+            ("risk_difference", "chi_square"),
+            ("cramers_v", "exact"),
+        ],
+        [
+            ("eta_squared", "welch_f"),
+            ("cliffs_delta", "kruskal_wallis"),
+            ("cramers_v", "chi_square"),
+            ("cramers_v", "exact"),
+        ],
+    ]
+    text = notes(three, style)
+    assert "ᵃ Eta squared. ᵇ Welch’s F test." in text.replace("*", "")
+    assert "Kruskal–Wallis test" in text
+    assert "H(2) = " in plain_text(three.text, style)
+    assert "chance made the groups" in plain_text(three.margin[-1].says, style)
+
+
+def test_the_numbers_are_those_of_the_core_in_every_output(learners: Dataset, style: HouseStyle) -> None:
+    exhibit = make_exhibit("describe age, practice_min across completed with difference, test, adjust = holm", learners)
+    made: dict[str, Any] = json.loads(render(Document(numbered([exhibit]), style), "json"))
+    numbers = learners.numbers("age")
+    codes = learners.categories("completed").codes
+    m = moments(arrange(numbers.values, codes.astype(np.int64), numbers.valid & (codes >= 0), 2))
+    effect, test = differences.measured_effect(m), differences.welch(m)
+    first = made["differences"][0]
+    assert (first["value"], first["low"], first["high"]) == (effect.value, effect.low, effect.high)
+    assert (first["statistic"], first["df"], first["p"]) == (test.statistic, list(test.df), test.p)
+    assert first["between"] == [{"completed": 0}, {"completed": 1}]
+    ps = [entry["p"] for entry in made["differences"]]
+    assert sorted(entry["p_adjusted"] for entry in made["differences"]) == sorted(
+        [min(1.0, 2 * min(ps)), min(1.0, max(*ps, 2 * min(ps)))]
+    )
+    assert "adjusted after Holm (1979)" in " ".join(made["notes"])
+
+
+def test_hidden_counts_take_measures_and_tests_with_them(data_of: Maker, style: HouseStyle) -> None:
+    lines = [f"{'ab'[k % 2]},{'xy'[k % 3 > 0]},{'uvw'[min(2, k % 20)]},{k % 17}" for k in range(80)]
+    data = data_of("g,b,c,m\n" + "\n".join(lines) + "\n")
+    exhibit = make_exhibit("describe m, b, c across g with difference, test, hide_below = 5", data)
+    assert [isinstance(d.effect.value, float) for d in exhibit.result.differences] == [True, True, False]
+    assert exhibit.result.differences[2].test.statistic.reason == "it would give hidden counts away"
+
+
+def test_what_cannot_be_set_is_refused_at_its_word(learners: Dataset) -> None:
+    sentence = "describe age, site across format with layout = rows"
+    with pytest.raises(Problem) as told:
+        make_exhibit(sentence, learners)
+    assert sentence[told.value.at :].startswith("layout")
+    with pytest.raises(Problem, match="belongs to a sentence with groups"):
+        make_exhibit("describe age with difference", learners)
