@@ -242,3 +242,33 @@ def test_a_file_that_changes_while_it_is_read_is_refused(tmp_path: Path) -> None
 
     with pytest.raises(Problem, match=r"t.csv.*(while it was read|cut short)"):
         read(path, watch=Watch(cut))
+
+
+@pytest.mark.parametrize(
+    ("words", "numbers", "unit"),
+    [
+        (("12%", "15.5%", "8 %", "-3%"), (12, 15.5, 8, -3), "%"),
+        (("$1.50", "$-2", "-$3", "$1,200.00"), (1.5, -2, -3, 1200), "$"),
+        (("1.5 EUR", "2 EUR", "3EUR", "-4 EUR"), (1.5, 2, 3, -4), "€"),
+        (("1 234", "12 345", "999", "1 000 000"), (1234, 12345, 999, 1000000), ""),
+        (("1'234.5", "CHF 7", "CHF 12’000", "CHF 1"), (1234.5, 7, 12000, 1), "CHF"),
+        (("NA", "1.5", "n/a", "-"), (None, 1.5, None, None), ""),
+        (("none", "1", "2", "none"), None, ""),
+        (("12%", "5 kg", "7 m", "12 34"), None, ""),
+        (("12 34", "1 23", "5 6", "7 8"), None, ""),
+    ],
+)
+def test_signs_beside_numbers_and_marks_for_nothing(
+    words: tuple[str, ...], numbers: tuple[float | None, ...] | None, unit: str, data_of: Maker
+) -> None:
+    data = data_of("a,x\n" + "".join(f'{k},"{word}"\n' for k, word in enumerate(words)))
+    column = data.table.column("x")
+    if numbers is None:
+        assert column.kind is Kind.TEXT
+        return
+    assert column.kind is Kind.NUMBER
+    assert [float(v) if ok else None for v, ok in zip(column.values, column.valid, strict=True)] == list(numbers)
+    assert data.variable("x").unit == unit
+    assert [column.text_at(row) for row in range(4) if not column.valid[row]] == [
+        word for word, number in zip(words, numbers, strict=True) if number is None
+    ]

@@ -104,3 +104,20 @@ NAMES = {
 def test_a_name_says_its_label_and_unit(name: str) -> None:
     assert said_by_name(name, number=True) == NAMES[name]
     assert said_by_name(name, number=False).unit == ""
+
+
+@pytest.mark.parametrize(
+    ("words", "order"),
+    [
+        ("ja nein", "nein ja"),
+        ("TRUE FALSE", "FALSE TRUE"),
+        ("oui non", "non oui"),
+        ("yes NO n/a", "NO yes"),
+        ("sí no", "no sí"),
+    ],
+)
+def test_no_comes_before_yes_in_every_language(words: str, order: str, data_of: Callable[..., Dataset]) -> None:
+    data = data_of("a,x\n" + "".join(f"{k}.5,{words.split()[k % len(words.split())]}\n" for k in range(12)))
+    assert data.variable("x").level is Level.BINARY
+    assert data.categories("x").labels == tuple(order.split())
+    assert 12 - int(data.present("x").sum()) == (4 if "n/a" in words else 0)

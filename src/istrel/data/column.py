@@ -48,6 +48,8 @@ class Column:
         The distinct texts, in order of first appearance; empty for numbers and dates.
     unread
         For numbers: what stood there as text. These rows are not valid, and nothing of them is lost.
+    unit
+        The sign that stood with the numbers: "%", "€"; empty where none did.
     """
 
     name: str
@@ -56,6 +58,7 @@ class Column:
     valid: NDArray[np.bool_]
     words: tuple[str, ...] = ()
     unread: Unread = field(default_factory=Unread)
+    unit: str = ""
 
     def __post_init__(self) -> None:
         self.values.flags.writeable = False

@@ -8,10 +8,10 @@ from dataclasses import replace
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.data.codebook import Codebook, MissingCode, Variable
+from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable
 from istrel.data.column import Column, Kind
 from istrel.data.levels import Level
-from istrel.data.markers import shared_markers
+from istrel.data.markers import is_marker, no_and_yes, shared_markers
 from istrel.data.naming import said_by_name
 from istrel.data.table import Table
 from istrel.stats.distinct import distinct_values
@@ -38,15 +38,26 @@ def guess_codebook(table: Table) -> Codebook:
 
 
 def _guessed(column: Column, markers: tuple[str, ...]) -> Variable:
-    """The line of a column; what marks missing values in other columns too is no answer in this one."""
+    """The line of a column; what marks missing values in other columns too is no answer in this one, nor beside yes and no."""
     answers = column
+    if column.kind is Kind.TEXT and not markers and len(column.words) <= MOST_SCALE_STEPS:
+        own = tuple(word for word in column.words if is_marker(word))
+        markers = own if no_and_yes(tuple(word for word in _words_in_use(column) if word not in own)) else ()
     if markers and column.kind is Kind.TEXT:
         marked = np.isin(column.values, [column.words.index(word) for word in markers])
         answers = replace(column, valid=column.valid & ~marked)
     level = guess_level(answers)
     said = said_by_name(column.name, number=column.kind is Kind.NUMBER and level.measured)
     missing = tuple(MissingCode(word) for word in markers)
-    return Variable(name=column.name, level=level, label=said.label, unit=said.unit, missing_codes=missing)
+    known = no_and_yes(_words_in_use(answers)) if level is Level.BINARY and column.kind is Kind.TEXT else None
+    labels = tuple(ValueLabel(word, word) for word in known or ())  # so that no comes before yes
+    unit = said.unit or (column.unit if level.measured else "")
+    return Variable(column.name, level, said.label, unit, value_labels=labels, missing_codes=missing)
+
+
+def _words_in_use(column: Column) -> tuple[str, ...]:
+    counts = np.bincount(column.values[column.valid], minlength=len(column.words))
+    return tuple(word for word, count in zip(column.words, counts, strict=True) if count)
 
 
 def guess_level(column: Column) -> Level:

@@ -7,15 +7,37 @@ from collections import defaultdict
 from istrel.data.column import Kind
 from istrel.data.table import Table
 
-NO_ANSWER = frozenset(
-    ". - -- ? n/a na n.a. #n/a nan null none nil missing unknown refused k.a. s/d".split()  # noqa: SIM905 — read as a list
-) | frozenset(("no answer", "not available", "not applicable", "no data", "keine angabe", "don't know", "not stated"))
+NO_VALUE = frozenset(". - -- ? n/a na n.a. #n/a nan null".split())  # noqa: SIM905 — read as a list; nothing else is meant by these
+NO_ANSWER = (
+    NO_VALUE
+    | frozenset("none nil missing unknown refused k.a. s/d".split())  # noqa: SIM905 — read as a list
+    | frozenset(("no answer", "not available", "not applicable", "no data", "keine angabe", "don't know", "not stated"))
+)
+YES = frozenset(
+    """yes y true ja j wahr oui o vrai si sí s verdadero sì vero sim verdadeiro tak t prawda да 是 はい""".split()  # noqa: SIM905
+)
+NO = frozenset("""no n false nein falsch non faux falso não nao nie f fałsz nee nej нет 否 いいえ""".split())  # noqa: SIM905
 MOST_WORDS = 10_000  # a column of more different texts holds free text or keys
 
 
 def is_marker(word: str) -> bool:
     """Whether a word, of whatever case, usually stands for "no answer"."""
     return word.strip().casefold() in NO_ANSWER
+
+
+def stands_for_nothing(word: str) -> bool:
+    """Whether a word can mean nothing but that there is no value."""
+    return word.strip().casefold() in NO_VALUE
+
+
+def no_and_yes(words: tuple[str, ...]) -> tuple[str, str] | None:
+    """(the word for no, the word for yes) of two words in one language; None where they are something else."""
+    if len(words) != 2:
+        return None
+    for no, yes in (words, words[::-1]):
+        if no.strip().casefold() in NO and yes.strip().casefold() in YES:
+            return no, yes
+    return None
 
 
 def shared_markers(table: Table) -> dict[str, tuple[str, ...]]:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import re
+from collections import Counter
 from typing import Any, NamedTuple
 
 import numpy as np
@@ -10,8 +12,14 @@ import pyarrow.compute as pc
 from numpy.typing import NDArray
 
 from istrel.data.column import Column, Kind, Unread
+from istrel.data.markers import stands_for_nothing
 
 MOSTLY = 0.8
+MOST_WORDS = 10_000  # among more, marks for "no value" are not looked for
+THOUSANDS = (" ", "'", "’", "\u00a0", "\u202f")  # besides the comma or the point
+SIGNS = r"%|‰|[€$£¥]|EUR|USD|GBP|CHF|JPY"
+SIGNED = rf"^\s*[+\-−]?\s*(?P<before>{SIGNS})?\s*[+\-−]?[0-9][0-9.,'’\x{{a0}}\x{{202f}} ]*?\s*(?P<after>{SIGNS})?\s*$"
+CURRENCIES = {"EUR": "€", "USD": "$", "GBP": "£", "JPY": "¥"}
 EXACT_IN_FLOAT = 2**53
 SAMPLE = 200
 TIME = r"([T ][0-9]{2}:[0-9]{2}(:[0-9]{2})?)?"
@@ -133,17 +141,29 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, decimal: str) -> Column:
     if readable.sum() >= MOSTLY * valid.sum():
         stamps = np.where(readable, dates[codes], np.datetime64(0, "s")).astype("datetime64[s]")
         return Column(name, Kind.DATE, stamps, readable, unread=_unread(words, codes, valid & ~readable))
+    wanted = max(1.0, MOSTLY * (valid.sum() - _nothing(words, codes, valid)))
     numbers, read = _as_numbers(words, decimal)
-    readable = _readable(read, codes, valid)
-    if readable.sum() >= MOSTLY * valid.sum() and not _keys(words):
+    readable, unit = _readable(read, codes, valid), ""
+    if readable.sum() < wanted:
+        unit, (numbers, read) = _with_signs(words, decimal)
+        readable = _readable(read, codes, valid)
+    if readable.sum() >= wanted and not _keys(words):
         values = np.where(readable, numbers[codes], 0.0)
-        return Column(name, Kind.NUMBER, values, readable, unread=_unread(words, codes, valid & ~readable))
+        return Column(name, Kind.NUMBER, values, readable, unread=_unread(words, codes, valid & ~readable), unit=unit)
     return Column(name, Kind.TEXT, codes, valid, tuple(words.to_pylist()))
 
 
 def _readable(read: NDArray[np.bool_], codes: NDArray[np.int32], valid: NDArray[np.bool_]) -> NDArray[np.bool_]:
     """Cases whose word can be read; nobody is looked at where no word can."""
     return read[codes] & valid if read.any() else np.zeros(1, bool)
+
+
+def _nothing(words: pa.Array, codes: NDArray[np.int32], valid: NDArray[np.bool_]) -> int:
+    """In how many cases a word stands that says that there is no value."""
+    if len(words) > MOST_WORDS:
+        return 0
+    marks = np.array([word is not None and stands_for_nothing(word) for word in words.to_pylist()], bool)
+    return int((marks[codes] & valid).sum()) if marks.any() else 0
 
 
 def _unread(words: pa.Array, codes: NDArray[np.int32], where: NDArray[np.bool_]) -> Unread:
@@ -162,13 +182,26 @@ def _as_numbers(words: pa.Array, decimal: str) -> tuple[Any, Any]:
     """(numbers, which words read as one) for distinct words, spaces at their ends aside."""
     stripped = pc.replace_substring(pc.utf8_trim_whitespace(words), "−", "-")
     point, group = (r"\.", ",") if decimal == "." else (",", r"\.")
-    whole = rf"([0-9]+|[0-9]{{1,3}}({group}[0-9]{{3}})+)"
+    whole = "|".join(("[0-9]+", *(rf"[0-9]{{1,3}}({sign}[0-9]{{3}})+" for sign in (group, *THOUSANDS))))
+    whole = f"({whole})"
     number = rf"[+-]?(({whole}({point}[0-9]*)?|{point}[0-9]+)([eE][+-]?[0-9]+)?|(?i:inf))"
     read = np.asarray(pc.match_substring_regex(stripped, f"^{number}$"))
-    plain = pc.replace_substring_regex(stripped, group, "")
+    plain = pc.replace_substring_regex(stripped, f"[{group}{''.join(THOUSANDS)}]", "")
     plain = pc.replace_substring(plain, decimal, ".") if decimal != "." else plain
     plain = pc.if_else(pa.array(read), pc.replace_substring_regex(plain, r"^\+", ""), "0")
     return np.asarray(plain.cast(pa.float64())), read
+
+
+def _with_signs(words: pa.Array, decimal: str) -> tuple[str, tuple[Any, Any]]:
+    """(sign, as `_as_numbers`) of words with one percent sign or currency before or after their numbers."""
+    signs = pc.extract_regex(words.slice(0, SAMPLE), SIGNED)
+    found = Counter(sign for side in ("before", "after") for sign in pc.struct_field(signs, side).to_pylist() if sign)
+    if not found:
+        return "", (np.zeros(len(words)), np.zeros(len(words), bool))
+    (sign, _), *_ = found.most_common(1)
+    escaped = re.escape(sign)
+    bare = pc.replace_substring_regex(words, rf"^\s*([+\-−]?)\s*{escaped}\s*", r"\1")
+    return CURRENCIES.get(sign, sign), _as_numbers(pc.replace_substring_regex(bare, rf"\s*{escaped}\s*$", ""), decimal)
 
 
 def _as_dates(words: pa.Array) -> tuple[Any, Any]:
