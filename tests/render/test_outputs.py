@@ -24,8 +24,8 @@ from istrel.exhibits.printing import body_rows, head_rows, print_table
 from istrel.exhibits.table import TableSheet
 from istrel.files import harmless
 from istrel.problem import Problem
-from istrel.render import render
-from istrel.render.columns import columns, split_at_mark
+from istrel.render import render, tables
+from istrel.render.columns import split_at_mark
 from istrel.render.document import Document, numbered
 from istrel.style.house import HouseStyle
 
@@ -284,7 +284,9 @@ def test_columns_have_room_for_heads_spanners_and_numbers(document_of: Documents
     sheet = document.items[0].exhibit.sheet
     assert isinstance(sheet, TableSheet)
     table = print_table(sheet, document.style, "1")
-    layout = columns(table, lambda text: 5.0 * len(text), ".", gap=10.0, indent=8.0)
+    page = tables.Page(2_000.0, 3_000.0, gap=10.0, indent=8.0, least_head=50.0, least_stub=80.0, most_stub=200.0)
+    (panel,) = tables.lay_out(table, lambda text: 5.0 * len(text), ".", page).panels
+    layout = panel.columns
     assert len(layout) == table.n_columns
     for place, column in enumerate(layout[1:], start=1):
         for row in table.rows:
@@ -292,3 +294,22 @@ def test_columns_have_room_for_heads_spanners_and_numbers(document_of: Documents
                 before, after = split_at_mark(row.cells[place - 1], ".")
                 assert column.mark - 5.0 * len(before) >= 0
                 assert column.mark + 5.0 * len(after) <= column.width
+
+
+def test_a_table_too_wide_for_the_page_turns_it_and_repeats_its_stub(learners: Dataset, style: HouseStyle) -> None:
+    sentences = (
+        "describe age, absences",
+        "describe age, absences, practice_min across site × format with mean, sd, layout = columns",
+        TABLE,
+    )
+    made = docx.Document(
+        io.BytesIO(render(Document(numbered([make_exhibit(s, learners) for s in sentences]), style), "docx"))
+    )
+    turned = [section.page_width > section.page_height for section in made.sections]
+    assert turned == [False, True, False]
+    wide = made.tables[1:-1]
+    assert len(wide) > 1
+    assert {table.rows[-1].cells[0].text for table in wide} == {"Weekly practice, min"}
+    for table in wide:
+        total = sum(column.width for column in table.columns)
+        assert total <= made.sections[1].page_width - made.sections[1].left_margin - made.sections[1].right_margin + 10

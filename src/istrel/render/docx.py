@@ -12,6 +12,7 @@ from datetime import UTC, datetime
 from typing import Any
 
 import docx
+from docx.enum.section import WD_ORIENT, WD_SECTION
 from docx.enum.style import WD_STYLE_TYPE
 from docx.enum.table import WD_TABLE_ALIGNMENT
 from docx.enum.text import WD_ALIGN_PARAGRAPH, WD_TAB_ALIGNMENT
@@ -20,10 +21,20 @@ from docx.oxml.ns import qn
 from docx.shared import Mm, Pt, RGBColor
 
 from istrel.exhibits.figure import FigureSheet
-from istrel.exhibits.printing import PrintedTable, Runs, plain_text, print_notes, print_table, print_text, print_title
+from istrel.exhibits.printing import (
+    PrintedRow,
+    PrintedTable,
+    Runs,
+    plain_text,
+    print_notes,
+    print_table,
+    print_text,
+    print_title,
+)
 from istrel.exhibits.table import TableSheet
-from istrel.render.columns import Column, columns
+from istrel.render.columns import Column
 from istrel.render.document import Document, Item
+from istrel.render.tables import LEAST_HEAD_MM, LEAST_STUB_MM, MOST_STUB_MM, TURNED_MM, Page, Panel, lay_out
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import ABSENT
 
@@ -44,6 +55,7 @@ def render(document: Document) -> bytes:
         if isinstance(item.exhibit.sheet, TableSheet):
             _table(word, item, item.exhibit.sheet, document.style)
         else:
+            _turn(word, document.style, turned=False)
             _figure(word, item, item.exhibit.sheet, document.style)
         if item.with_text and item.exhibit.text:
             _add_runs(word.add_paragraph(style="Normal"), print_text(item.exhibit.text, document.style))
@@ -55,7 +67,7 @@ def render(document: Document) -> bytes:
 def _page(word: Any, style: HouseStyle) -> None:
     section = word.sections[0]
     section.page_width, section.page_height = Mm(210), Mm(297)
-    section.left_margin = section.right_margin = Mm(max(15.0, (210 - style.table.width_mm) / 2))
+    section.left_margin = section.right_margin = _side(style)
     section.top_margin = section.bottom_margin = Mm(25)
     stamp = datetime(2000, 1, 1, tzinfo=UTC)
     word.core_properties.created = word.core_properties.modified = stamp
@@ -128,34 +140,66 @@ def _add_runs(paragraph: Any, text: Runs) -> None:
 
 
 def _table(word: Any, item: Item, sheet: TableSheet, style: HouseStyle) -> None:
+    """The caption, a table for each panel, the notes; on a page of its own, turned, where it is too wide."""
     table = print_table(sheet, style, item.number)
-    _caption(word, item, style)
     size = style.fonts.table_pt
-    layout = _fitted(
-        columns(table, lambda t: text_width(t, size), style.numbers.decimal_mark, gap=GAP_PT, indent=INDENT_PT), style
-    )
-    grid = word.add_table(rows=0, cols=table.n_columns)
-    grid.alignment = WD_TABLE_ALIGNMENT.LEFT
-    grid.autofit = False
-    _set_widths(grid, layout)
-    _heads(grid, table, style)
-    for head in grid.rows:
-        _hold(head, layout)
-    _body(grid, table, layout)
-    if len(grid.rows) <= MOST_ROWS_TOGETHER:  # a table that fits on a page stands on one, with its note
-        for filled in grid.rows:
-            filled.cells[0].paragraphs[0].paragraph_format.keep_with_next = True
-    _rule(grid.rows[0].cells, "top", style)
-    _rule(grid.rows[len(table.heads) - 1].cells, "bottom", style)
-    _rule(grid.rows[-1].cells, "bottom", style)
+    layout = lay_out(table, lambda text: text_width(text, size), style.numbers.decimal_mark, _room(style))
+    _turn(word, style, turned=layout.turned)
+    _caption(word, item, style)
+    for place, panel in enumerate(layout.panels):
+        if place:
+            word.add_paragraph(style="Table note")
+        _panel(word, table, panel, style)
     for note in table.notes:
         _add_runs(word.add_paragraph(style="Table note"), note)
 
 
-def _body(grid: Any, table: PrintedTable, layout: list[Column]) -> None:
+def _room(style: HouseStyle) -> Page:
+    upright, turned, *sizes = (
+        Mm(width).pt for width in (style.table.width_mm, TURNED_MM, LEAST_HEAD_MM, LEAST_STUB_MM, MOST_STUB_MM)
+    )
+    return Page(upright, turned, GAP_PT, INDENT_PT, *sizes)
+
+
+def _turn(word: Any, style: HouseStyle, *, turned: bool) -> None:
+    """From here on the page stands upright, or lies."""
+    section = word.sections[-1]
+    if (section.page_width > section.page_height) == turned:
+        return
+    if any(True for _ in word.element.body.iterchildren(qn("w:p"), qn("w:tbl"))):
+        section = word.add_section(WD_SECTION.NEW_PAGE)
+    section.orientation = WD_ORIENT.LANDSCAPE if turned else WD_ORIENT.PORTRAIT
+    section.page_width, section.page_height = (Mm(297), Mm(210)) if turned else (Mm(210), Mm(297))
+    section.left_margin = section.right_margin = Mm(25) if turned else _side(style)
+
+
+def _side(style: HouseStyle) -> Any:
+    return Mm(max(15.0, (210 - style.table.width_mm) / 2))
+
+
+def _panel(word: Any, table: PrintedTable, panel: Panel, style: HouseStyle) -> None:
+    layout = list(panel.columns)
+    grid = word.add_table(rows=0, cols=len(layout))
+    grid.alignment = WD_TABLE_ALIGNMENT.LEFT
+    grid.autofit = False
+    _set_widths(grid, layout)
+    _heads(grid, panel, style)
+    for head in grid.rows:
+        _hold(head, layout)
+    last = panel.first + len(layout) - 1
+    _body(grid, [replace(row, cells=row.cells[panel.first : last]) for row in table.rows], layout)
+    if len(grid.rows) <= MOST_ROWS_TOGETHER:  # a table that fits on a page stands on one, with its note
+        for filled in grid.rows:
+            filled.cells[0].paragraphs[0].paragraph_format.keep_with_next = True
+    _rule(grid.rows[0].cells, "top", style)
+    _rule(grid.rows[len(panel.heads) - 1].cells, "bottom", style)
+    _rule(grid.rows[-1].cells, "bottom", style)
+
+
+def _body(grid: Any, rows: list[PrintedRow], layout: list[Column]) -> None:
     """The rows under the heads. A row that looks like one before it is that row with other words: thousands stay quick."""
     alike: dict[Hashable, Any] = {}
-    for row in table.rows:
+    for row in rows:
         look = (row.indent, tuple(run.italic for run in row.stub), tuple(text == ABSENT for text in row.cells))
         texts = [printable(text) for text in (*(run.text for run in row.stub), *row.cells)]
         plain = all(texts) and not any("\n" in text or "\t" in text for text in texts)
@@ -186,17 +230,6 @@ def _hold(row: Any, layout: list[Column]) -> None:
         cell.width = Pt(column.width)
 
 
-def _fitted(layout: list[Column], style: HouseStyle) -> list[Column]:
-    """Columns drawn in, the stub first, where together they are wider than the page's text."""
-    room = style.table.width_mm / 25.4 * 72
-    over = sum(column.width for column in layout) - room
-    if over <= 0:
-        return layout
-    stub = max(layout[0].width - over, 90.0)
-    factor = (room - stub) / sum(column.width for column in layout[1:])
-    return [Column(stub, 0.0), *(replace(c, width=c.width * factor, mark=c.mark * factor) for c in layout[1:])]
-
-
 def _set_widths(grid: Any, layout: list[Column]) -> None:
     for column, found in zip(grid.columns, layout, strict=True):
         column.width = Pt(found.width)
@@ -207,8 +240,8 @@ def _set_widths(grid: Any, layout: list[Column]) -> None:
     properties.append(margins)
 
 
-def _heads(grid: Any, table: PrintedTable, style: HouseStyle) -> None:
-    for heads in table.heads:
+def _heads(grid: Any, panel: Panel, style: HouseStyle) -> None:
+    for heads in panel.heads:
         row = grid.add_row()
         row._tr.get_or_add_trPr().append(_element("w:tblHeader", {}))
         place = 0
@@ -216,6 +249,7 @@ def _heads(grid: Any, table: PrintedTable, style: HouseStyle) -> None:
             cell = row.cells[place]
             if head.span > 1:
                 cell = cell.merge(row.cells[place + head.span - 1])
+            if head.span > 1 and head.text:
                 _rule([cell], "bottom", style)
             _fill(cell, head.text, WD_ALIGN_PARAGRAPH.CENTER if place else WD_ALIGN_PARAGRAPH.LEFT)
             place += head.span

@@ -24,6 +24,8 @@ PAGE = """<!DOCTYPE html>
 <style>
 body { font: {{ style.fonts.table_pt }}pt/1.4 "{{ style.fonts.document }}", "{{ style.fonts.proof }}", serif; color: #111; margin: 2em; }
 figure, section { margin: 0 0 3em; max-width: {{ style.table.width_mm }}mm; }
+section { overflow-x: auto; }
+th, .note, caption { overflow-wrap: anywhere; }
 table { border-collapse: collapse; border-top: {{ style.table.rule_pt }}pt solid; border-bottom: {{ style.table.rule_pt }}pt solid; }
 caption { text-align: left; padding-bottom: .6em; }
 caption b, caption i, figcaption b, figcaption i { display: block; }

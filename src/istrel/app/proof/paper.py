@@ -9,9 +9,9 @@ from PySide6.QtWidgets import QWidget
 from istrel.app import theme
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.scene_painter import paint_scene
-from istrel.app.proof.setting import INDENT, PX_PER_MM, SetSheet, set_sheet
+from istrel.app.proof.setting import INDENT, LEADING, PX_PER_MM, SetPanel, SetSheet, set_sheet
 from istrel.exhibits.figure import FigureSheet, Item
-from istrel.exhibits.printing import Runs, lines_of, plain_text
+from istrel.exhibits.printing import Runs, plain_text
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Cell, Hidden, cells_in
 from istrel.render.columns import split_at_mark
@@ -50,7 +50,7 @@ class Paper(QWidget):
         sheet = proof.exhibit.sheet
         self._set = set_sheet(sheet, style, number, proof.scene, proof.exhibit.text if with_text else ())
         alt = plain_text(sheet.alt, style) if isinstance(sheet, FigureSheet) else ""
-        self.setAccessibleDescription(alt or f"{self._set.label}. {self._set.title}")
+        self.setAccessibleDescription(alt or f"{self._set.label}. {' '.join(self._set.title)}")
         self.resize(self.sizeHint())
         self.updateGeometry()
         self.update()
@@ -92,7 +92,7 @@ class Paper(QWidget):
         if self._set is None or not isinstance(sheet, TableSheet):
             return 24.0 + SHADOW
         fallback = self._set.label_top
-        for row, place in zip(sheet.rows, self._set.rows, strict=True):
+        for row, place in zip(sheet.rows, self._set.panels[0].rows, strict=True):
             if row.about is not None and row.about.variable == variable:
                 if row.about.group == group:
                     return place.top * self._zoom + SHADOW
@@ -100,7 +100,6 @@ class Paper(QWidget):
         return fallback * self._zoom + SHADOW
 
     def paintEvent(self, event: QPaintEvent) -> None:
-        del event
         if self._set is None:
             return
         painter = QPainter(self)
@@ -111,8 +110,11 @@ class Paper(QWidget):
         painter.setPen(theme.colour(theme.INK))
         self._paint_caption(painter, self._set)
         if self._set.table is not None:
-            self._paint_heads(painter, self._set)
-            self._paint_body(painter, self._set)
+            seen = event.rect().translated(-SHADOW, -SHADOW)
+            band = seen.top() / self._zoom, seen.bottom() / self._zoom
+            for placed in self._set.panels:
+                self._paint_heads(painter, self._set, placed)
+                self._paint_body(painter, self._set, placed, band)
         elif self._proof is not None and self._proof.scene is not None:
             painter.save()
             painter.translate(self._set.picture.topLeft())
@@ -141,51 +143,55 @@ class Paper(QWidget):
         painter.fillRect(sheet, theme.colour(theme.PAPER))
 
     def _paint_caption(self, painter: QPainter, sheet: SetSheet) -> None:
-        line = QFontMetricsF(theme.serif(sheet.size)).height()
         painter.setFont(theme.serif(sheet.size, bold=True))
-        painter.drawText(QPointF(sheet.left, sheet.label_top + line * 0.8), sheet.label)
+        painter.drawText(QPointF(sheet.left, sheet.label_top + sheet.line * 0.8), sheet.label)
         painter.setFont(theme.serif(sheet.size, italic=True))
-        painter.drawText(QPointF(sheet.left, sheet.label_top + line * 2.1), sheet.title)
+        for place, line in enumerate(sheet.title):
+            painter.drawText(QPointF(sheet.left, sheet.label_top + sheet.line * (2.1 + LEADING * place)), line)
 
-    def _paint_heads(self, painter: QPainter, sheet: SetSheet) -> None:
-        assert sheet.table is not None
+    def _paint_heads(self, painter: QPainter, sheet: SetSheet, placed: SetPanel) -> None:
         rule = QPen(theme.colour(theme.INK), 1.0)
-        line = QFontMetricsF(theme.serif(sheet.size)).height()
-        for level, (heads, top) in enumerate(zip(sheet.table.heads, sheet.head_tops, strict=True)):
+        panel, line = placed.panel, sheet.line
+        for level, (heads, top) in enumerate(zip(panel.heads, placed.head_tops, strict=True)):
             left, place = sheet.left, 0
-            tall = max(len(lines_of(head.text)) for head in heads)
+            tall = max(len(head.lines) for head in heads)
             for head in heads:
-                width = sum(column.width for column in sheet.layout[place : place + head.span])
-                parts = lines_of(head.text)
-                below = tall - len(parts)  # heads stand on the rule: a shorter one begins lower
-                for number, part in enumerate(parts):
+                width = sum(column.width for column in panel.columns[place : place + head.span])
+                below = tall - len(head.lines)  # heads stand on the rule: a shorter one begins lower
+                for number, part in enumerate(head.lines):
                     x = left if place == 0 else left + (width - text_width(part, sheet.size)) / 2
                     paint_runs(painter, part, QPointF(x, top + line * (1 + below + number)), sheet.size)
-                if head.text and level < len(sheet.head_tops) - 1:
+                if place and any(head.lines) and level < len(placed.head_tops) - 1:
                     painter.setPen(rule)
-                    base = sheet.head_tops[level + 1] + 2
+                    base = placed.head_tops[level + 1] + 2
                     painter.drawLine(QPointF(left + 8, base), QPointF(left + width - 8, base))
                 left += width
                 place += head.span
         painter.setPen(rule)
-        for y in (sheet.head_tops[0] - 2, sheet.body_top + 1, sheet.notes_top - 5):
-            painter.drawLine(QPointF(sheet.left, y), QPointF(sheet.table_right, y))
+        for y in (placed.head_tops[0] - 2, placed.body_top + 1, placed.bottom):
+            painter.drawLine(QPointF(sheet.left, y), QPointF(sheet.left + panel.width, y))
 
-    def _paint_body(self, painter: QPainter, sheet: SetSheet) -> None:
+    def _paint_body(self, painter: QPainter, sheet: SetSheet, placed: SetPanel, seen: tuple[float, float]) -> None:
+        """The rows of a panel, as far as they are seen."""
+        metrics, mark = QFontMetricsF(theme.serif(sheet.size)), self._style.numbers.decimal_mark
         assert sheet.table is not None
-        line = QFontMetricsF(theme.serif(sheet.size)).height()
-        metrics = QFontMetricsF(theme.serif(sheet.size))
-        for row, place in zip(sheet.table.rows, sheet.rows, strict=True):
-            base = place.top + line
-            paint_runs(painter, row.stub, QPointF(sheet.left + INDENT * row.indent, base), sheet.size)
-            left = sheet.left + sheet.layout[0].width
+        for row, laid, place in zip(sheet.table.rows, placed.panel.rows, placed.rows, strict=True):
+            if place.top + place.height < seen[0] or place.top > seen[1]:
+                continue
+            for number, line in enumerate(laid.stub):
+                at = QPointF(sheet.left + INDENT * row.indent, place.top + sheet.line * (1 + number))
+                paint_runs(painter, line, at, sheet.size)
+            base = place.top + sheet.line * len(laid.stub)  # numbers stand beside the last line of the stub
+            left = sheet.left + placed.panel.columns[0].width
             painter.setFont(theme.serif(sheet.size))
-            for text, column in zip(row.cells, sheet.layout[1:], strict=False):
-                before = "" if column.words else split_at_mark(text, self._style.numbers.decimal_mark)[0]
-                x = left + column.mark - metrics.horizontalAdvance(before)
-                if text == ABSENT:
-                    x = left + (column.width - metrics.horizontalAdvance(text)) / 2
-                painter.drawText(QPointF(x, base), text)
+            for lines, column in zip(laid.cells, placed.panel.columns[1:], strict=False):
+                for number, text in enumerate(lines):
+                    before = "" if column.words else split_at_mark(text, mark)[0]
+                    x = left + column.mark - metrics.horizontalAdvance(before)
+                    if text == ABSENT:
+                        x = left + (column.width - metrics.horizontalAdvance(text)) / 2
+                    first = base if len(lines) == 1 else place.top + sheet.line
+                    painter.drawText(QPointF(x, first + sheet.line * number), text)
                 left += column.width
 
     def cell_at(self, point: QPoint) -> tuple[int, int] | None:
@@ -194,13 +200,14 @@ class Paper(QWidget):
         if sheet is None or sheet.table is None:
             return None
         x, y = (point.x() - SHADOW) / self._zoom, (point.y() - SHADOW) / self._zoom
-        for place, row in enumerate(sheet.rows):
-            if row.top <= y < row.top + row.height:
-                left = sheet.left + sheet.layout[0].width
-                for number, column in enumerate(sheet.layout[1:]):
-                    if left <= x < left + column.width and sheet.table.rows[place].cells:
-                        return place, number
-                    left += column.width
+        for placed in sheet.panels:
+            for place, row in enumerate(placed.rows):
+                if row.top <= y < row.top + row.height:
+                    left = sheet.left + placed.panel.columns[0].width
+                    for number, column in enumerate(placed.panel.columns[1:]):
+                        if left <= x < left + column.width and sheet.table.rows[place].cells:
+                            return place, placed.panel.first + number
+                        left += column.width
         return None
 
     def _numbers_at(self, row: int, column: int) -> tuple[Cell, ...]:

@@ -8,18 +8,28 @@ from PySide6.QtCore import QRectF
 from PySide6.QtGui import QFontMetricsF, QTextDocument
 
 from istrel.app import theme
-from istrel.exhibits.printing import PrintedTable, Runs, lines_of, print_notes, print_table, print_text, print_title
+from istrel.exhibits.printing import PrintedTable, Runs, as_plain, print_notes, print_table, print_text, print_title
 from istrel.exhibits.setting import Sheet
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Run, Text
-from istrel.render.columns import Column, columns
 from istrel.render.scene import Scene
+from istrel.render.tables import (
+    LEAST_HEAD_MM,
+    LEAST_STUB_MM,
+    MOST_STUB_MM,
+    TURNED_MM,
+    Page,
+    Panel,
+    lay_out,
+    wrapped,
+)
 from istrel.style.house import HouseStyle
 
 PX_PER_MM = 96 / 25.4
 PX_PER_PT = 96 / 72
 MARGIN_MM = 12.0
-INDENT, GAP = 16.0, 22.0
+INDENT, GAP, PANEL_GAP = 16.0, 22.0, 22.0
+LEADING = 1.376
 
 
 @dataclass(frozen=True, eq=False)
@@ -28,6 +38,17 @@ class SetRow:
 
     top: float
     height: float
+
+
+@dataclass(frozen=True, eq=False)
+class SetPanel:
+    """A panel of a table in its place: tops of the head rows, the rule under them, the rows, and the rule at the foot."""
+
+    panel: Panel
+    head_tops: tuple[float, ...]
+    body_top: float
+    rows: tuple[SetRow, ...]
+    bottom: float
 
 
 @dataclass(frozen=True, eq=False)
@@ -40,32 +61,28 @@ class SetSheet:
         Of the paper, margins included.
     left, right
         Of the text.
-    head_top
-        Where the table's first rule stands; `head_tops` are the tops of the head rows, `body_top` the rule under them.
+    title
+        Its lines.
+    line
+        How far lines of text stand apart.
     picture
         Where a figure stands; empty for a table.
     """
 
     label: str
-    title: str
+    title: tuple[str, ...]
     table: PrintedTable | None
-    layout: tuple[Column, ...]
+    panels: tuple[SetPanel, ...]
     width: float
     height: float
     left: float
     right: float
     label_top: float
-    head_tops: tuple[float, ...]
-    body_top: float
-    rows: tuple[SetRow, ...]
+    line: float
     notes: QTextDocument
     notes_top: float
     picture: QRectF
     size: int
-
-    @property
-    def table_right(self) -> float:
-        return self.left + sum(column.width for column in self.layout)
 
 
 def set_sheet(sheet: Sheet, style: HouseStyle, number: str, scene: Scene | None = None, text: Text = ()) -> SetSheet:
@@ -74,50 +91,38 @@ def set_sheet(sheet: Sheet, style: HouseStyle, number: str, scene: Scene | None 
     size = round(style.fonts.table_pt * PX_PER_PT)
     margin = MARGIN_MM * PX_PER_MM
     metrics = QFontMetricsF(theme.serif(size))
-    line = 1.72 * metrics.height() / 1.25
     table = print_table(sheet, style, number) if isinstance(sheet, TableSheet) else None
-    layout: tuple[Column, ...] = ()
+    laid: tuple[Panel, ...] = ()
     if table is not None:
-        mark = style.numbers.decimal_mark
-        layout = tuple(columns(table, metrics.horizontalAdvance, mark, gap=GAP, indent=INDENT))
-        layout = (Column(layout[0].width + GAP / 2, 0.0), *layout[1:])
-    text_width = max(style.table.width_mm * PX_PER_MM * 0.78, sum(c.width for c in layout), figure_mm[0] * PX_PER_MM)
-    if layout:
-        layout = _stretched(layout, min(text_width, 1.35 * sum(c.width for c in layout)))
-    y = margin + 2 * line + 6
-    head_tops: list[float] = []
-    rows: list[SetRow] = []
+        laid = lay_out(table, metrics.horizontalAdvance, style.numbers.decimal_mark, _page(style)).panels
+    widest = max((panel.width for panel in laid), default=figure_mm[0] * PX_PER_MM)
+    text_width = max(style.table.width_mm * PX_PER_MM * 0.78, widest)
+    italic = QFontMetricsF(theme.serif(size, italic=True))
+    title = wrapped((Run(print_title(sheet, style)),), text_width, italic.horizontalAdvance)
+    y = margin + (1 + len(title)) * LEADING * metrics.height() + 6
+    panels: list[SetPanel] = []
     picture = QRectF()
-    body_top = y
     if table is not None:
-        for heads in table.heads:
-            head_tops.append(y)
-            y += metrics.height() * (max(len(lines_of(head.text)) for head in heads) - 1) + line + 4
-        body_top = y
-        y += 5
-        for _ in table.rows:
-            rows.append(SetRow(y, line))
-            y += line
-        y += 3
+        for panel in laid:
+            panels.append(_set_panel(_stretched(panel, min(text_width, 1.35 * panel.width)), y, metrics.height()))
+            y = panels[-1].bottom + PANEL_GAP
+        y = panels[-1].bottom - 2
     else:
         picture = QRectF(margin, y, figure_mm[0] * PX_PER_MM, figure_mm[1] * PX_PER_MM)
         y = picture.bottom()
     notes = _notes_document(print_notes(sheet.notes, style), print_text(text, style), text_width, round(size * 0.9))
     notes_top = y + 7
-    height = notes_top + notes.size().height() + margin
     return SetSheet(
         label=table.label if table is not None else style.figure.label.format(number=number) if number else "",
-        title=print_title(sheet, style),
+        title=tuple(as_plain(line) for line in title),
         table=table,
-        layout=layout,
+        panels=tuple(panels),
         width=text_width + 2 * margin,
-        height=height,
+        height=notes_top + notes.size().height() + margin,
         left=margin,
         right=margin + text_width,
         label_top=margin,
-        head_tops=tuple(head_tops),
-        body_top=body_top,
-        rows=tuple(rows),
+        line=metrics.height(),
         notes=notes,
         notes_top=notes_top,
         picture=picture,
@@ -125,11 +130,32 @@ def set_sheet(sheet: Sheet, style: HouseStyle, number: str, scene: Scene | None 
     )
 
 
-def _stretched(layout: tuple[Column, ...], width: float) -> tuple[Column, ...]:
-    """Columns with the room that is left shared out among the values: a table breathes, but is not torn apart."""
-    spare = max(0.0, width - sum(column.width for column in layout))
-    each = spare / max(1, len(layout) - 1)
-    return (layout[0], *(replace(c, width=c.width + each, mark=c.mark + each / 2) for c in layout[1:]))
+def _page(style: HouseStyle) -> Page:
+    upright, turned = (width * PX_PER_MM for width in (style.table.width_mm, TURNED_MM))
+    sizes = (width * PX_PER_MM for width in (LEAST_HEAD_MM, LEAST_STUB_MM, MOST_STUB_MM))
+    return Page(upright, turned, GAP, INDENT, *sizes)
+
+
+def _set_panel(panel: Panel, top: float, line: float) -> SetPanel:
+    """A panel from a height on."""
+    y, tops, rows = top, [], []
+    for heads in panel.heads:
+        tops.append(y)
+        y += line * (max(len(head.lines) for head in heads) - 1) + LEADING * line + 4
+    body_top = y
+    y += 5
+    for row in panel.rows:
+        height = LEADING * line + line * (row.n_lines - 1)
+        rows.append(SetRow(y, height))
+        y += height
+    return SetPanel(panel, tuple(tops), body_top, tuple(rows), y + 5)
+
+
+def _stretched(panel: Panel, width: float) -> Panel:
+    """A panel with the room that is left shared out among the values: a table breathes, but is not torn apart."""
+    stub, *values = panel.columns
+    each = max(0.0, width - panel.width) / max(1, len(values))
+    return replace(panel, columns=(stub, *(replace(c, width=c.width + each, mark=c.mark + each / 2) for c in values)))
 
 
 def _notes_document(notes: tuple[Runs, ...], text: Runs, width: float, size: int) -> QTextDocument:
