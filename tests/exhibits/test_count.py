@@ -7,10 +7,13 @@ from collections import Counter
 from collections.abc import Callable
 from typing import Any
 
+import numpy as np
 import pytest
 
 from istrel.data.dataset import Dataset
+from istrel.exhibits.behind import mask_of
 from istrel.exhibits.make import Exhibit
+from istrel.exhibits.text import cells_in
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
@@ -198,3 +201,26 @@ def test_ten_thousand_values_are_counted(data_of: Maker, exhibit_of: Exhibits, s
     data = data_of("word\n" + "".join(f"w{i:05d}\n" * (1 + i % 2) for i in range(10_000)))
     (result,) = results(exhibit_of("count word with top = 5", data), data, style)
     assert [level["count"] for level in result["levels"]] == [2, 2, 2, 2, 2, 14_990]
+
+
+def test_measured_variables_are_crossed_in_classes(learners: Dataset, exhibit_of: Exhibits) -> None:
+    exhibit = exhibit_of("count age against practice_min with width = 25", learners)
+    (cell,) = exhibit.result.cells
+    ages, minutes = learners.numbers("age"), learners.numbers("practice_min")
+    both = ages.valid & minutes.valid
+    for i, (low, high, closed) in enumerate(cell.row_limits):
+        inside = both & (ages.values >= low) & ((ages.values <= high) if closed == "both" else (ages.values < high))
+        for j, (left, right, ends) in enumerate(cell.column_limits):
+            these = inside & (minutes.values >= left)
+            these &= (minutes.values <= right) if ends == "both" else (minutes.values < right)
+            assert cell.counts[i, j] == these.sum()
+            found = cells_in(exhibit.sheet.rows[i].cells[j])
+            behind = next(found).behind
+            assert behind is not None
+            assert (mask_of(behind, learners) == these).all()
+    assert cell.counts.sum() == both.sum()
+    usual = exhibit_of("count age against format", learners)
+    (note,) = [note for note in usual.margin if note.remedies]
+    single = exhibit_of(note.remedies[0].sentence, learners)
+    assert len(single.result.cells[0].row_values) == np.unique(ages.values[ages.valid]).size > 30
+    assert usual.result.cells[0].row_limits

@@ -12,6 +12,7 @@ if TYPE_CHECKING:
     from istrel.data.dataset import Dataset
 
 Mask = NDArray[np.bool_]
+Within = tuple[str, float, float, str]
 
 
 @dataclass(frozen=True)
@@ -27,7 +28,7 @@ class Behind:
     valid, missing
         Variables that have a value, or have none.
     within
-        (variable, from, to, "left", "right" or "both": which limits belong to it); None for no limits.
+        (variable, from, to, "left", "right" or "both": which limits belong to it) each.
     values
         (variable, the values it has): for an extreme or a mode.
     rows
@@ -38,7 +39,7 @@ class Behind:
     equal: tuple[tuple[str, float | str], ...] = ()
     valid: tuple[str, ...] = ()
     missing: tuple[str, ...] = ()
-    within: tuple[str, float, float, str] | None = None
+    within: tuple[Within, ...] = ()
     values: tuple[str, tuple[float, ...]] | None = None
     rows: tuple[int, ...] | None = None
 
@@ -50,7 +51,7 @@ class Behind:
             equal=(*self.equal, *other.equal),
             valid=(*self.valid, *other.valid),
             missing=(*self.missing, *other.missing),
-            within=other.within or self.within,
+            within=(*self.within, *other.within),
             values=other.values or self.values,
             rows=other.rows if other.rows is not None else self.rows,
         )
@@ -58,7 +59,7 @@ class Behind:
     @property
     def variable(self) -> str:
         """The variable to look at first; empty where all are alike."""
-        limited = [part[0] for part in (self.within, self.values) if part is not None]
+        limited = [part[0] for part in (*self.within, self.values) if part is not None]
         named = (*limited, *self.valid, *self.missing, *(name for name, _ in self.equal))
         return named[0] if named else ""
 
@@ -74,8 +75,8 @@ def mask_of(behind: Behind, data: Dataset) -> Mask:
         mask &= data.present(name)
     for name in behind.missing:
         mask &= ~data.present(name)
-    if behind.within is not None:
-        mask &= _within(data, *behind.within)
+    for limits in behind.within:
+        mask &= _within(data, *limits)
     if behind.values is not None:
         name, values = behind.values
         numbers = data.numbers(name)

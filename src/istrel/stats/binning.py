@@ -238,6 +238,14 @@ def count_classes(ordered: Array, edges: Array, *, closed: Closed = "left") -> C
     return Classes(edges, np.diff(places), int(places[0]), int(ordered.size - places[-1]))
 
 
+def class_codes(values: Array, edges: Array, *, closed: Closed = "left") -> NDArray[np.int64]:
+    """The class of each value, from 0; -1 for values outside the edges. Classes are closed as in `count_classes`."""
+    codes = np.searchsorted(edges, values, side="right" if closed == "left" else "left") - 1
+    codes[values == (edges[-1] if closed == "left" else edges[0])] = edges.size - 2 if closed == "left" else 0
+    codes[(values < edges[0]) | (values > edges[-1])] = -1
+    return codes.astype(np.int64)
+
+
 def count_groups(
     cells: Arranged, edges: Array, *, closed: Closed = "left"
 ) -> tuple[NDArray[np.int64], NDArray[np.int64], NDArray[np.int64]]:

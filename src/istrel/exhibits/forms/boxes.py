@@ -120,7 +120,7 @@ def _dot(values: quantiles.CaseValues, cell: BoxCell) -> Item:
         behind = replace(Behind(f"{cell.variable}: case {first.row}"), rows=(first.row,))
         return Item(say("case {row}: {value}", row=first.row, value=Cell(first.value, Kind.EDGE)), behind)
     words = " · ".join((cell.variable, *cell.group.labels))
-    behind = Behind(words, cell.group.named, within=(cell.variable, first.value, last.value, "both"))
+    behind = Behind(words, cell.group.named, within=((cell.variable, first.value, last.value, "both"),))
     limits = {"low": Cell(first.value, Kind.EDGE), "high": Cell(last.value, Kind.EDGE)}
     return Item(say("{n} cases: {low} to {high}", n=len(values), **limits), behind)
 

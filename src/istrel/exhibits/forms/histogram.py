@@ -266,7 +266,7 @@ def _items(cell: HistogramCell) -> tuple[Item, ...]:
         words = f"{cell.variable} from {low:g} to {high:g}".replace(" -", " −")
         where = " · ".join((*cell.group.labels, words))
         behind = Behind(
-            where, cell.group.named, within=(cell.variable, low, high, "both" if outermost else cell.closed)
+            where, cell.group.named, within=((cell.variable, low, high, "both" if outermost else cell.closed),)
         )
         limits = {"low": Cell(low, Kind.EDGE), "high": Cell(high, Kind.EDGE)}
         n = cell.n if isinstance(cell.n, int) else len(cell.counts)

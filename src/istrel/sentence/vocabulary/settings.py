@@ -11,7 +11,7 @@ _GROUPED_TABLE = Belongs("describe", ("table",), only=GROUPS)
 _BARS = Belongs("describe", ("histogram",))
 _FREQUENCIES = Belongs("count", only=LIST)
 _CROSS = Belongs("count", only=AGAINST)
-_CLASSES = (_BARS, _FREQUENCIES)
+_CLASSES = (_BARS, _FREQUENCIES, _CROSS)
 _GROUPS = tuple(Belongs(verb, only=GROUPS) for verb in ("describe", "count", "check", "relate"))
 _EVERYWHERE = tuple(Belongs(verb) for verb in ("describe", "count", "check", "relate"))
 _ADJUSTMENTS = Choice((("none", "no"), ("holm", "Holm"), ("bh", "Benjamini–Hochberg")))
@@ -112,6 +112,14 @@ _ENTRIES = (
         "counts below this are hidden, and what would give them away",
         Number(1, 1_000, whole=True, suggested=((None, "none"), (3, "below 3"), (5, "below 5"), (10, "below 10"))),
         _EVERYWHERE,
+    ),
+    Setting(
+        "classes",
+        "In classes",
+        "values of a measured variable in classes (yes), or one by one (no)",
+        YesNo(),
+        (_FREQUENCIES, _CROSS),
+        excludes=("rule", "bins", "width", "start", "edges"),
     ),
     Setting(
         "rule",

@@ -112,12 +112,13 @@ def _values(cell: CheckCell, plan: CheckPlan) -> tuple[Text, ...]:
 
 
 def _set_rows(cell: SetCell, plan: CheckPlan) -> list[Row]:
-    """A panel for the variables as a set: a row per test, its statistic and p under the first test's heads."""
+    """A panel for the variables as a set, with heads of its own: a row per test."""
     label = say("The {n} variables as a set", n=len(cell.variables))
     if has_groups(plan.groupings):
         label = say("{what} · {group}", what=label, group=group_label(cell.group, several=True))
-    rows = [Row(label)]
     row, width = _key(cell), 2 * len(plan.shown) + 4
+    heads = (say("*n*"), say("Statistic"), say("*p*"))
+    rows = [Row(label, (*heads, *[()] * (width - len(heads))))]
     words = " · ".join(("complete in all variables", *cell.group.labels))
     behind = Behind(words, cell.group.named, valid=cell.variables)
     for test, (name, symbol) in SET_TESTS.items():

@@ -2,17 +2,29 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+from typing import cast
+
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms.histogram import shared_edges
+from istrel.exhibits.text import Text, verbatim
 from istrel.exhibits.verbs.count.resolve import Counted, CountPlan, tables_in
-from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell
-from istrel.exhibits.verbs.frequencies import count_classes, count_values, ordered_places, shown_places, values_of
+from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell, Limits
+from istrel.exhibits.verbs.frequencies import (
+    class_labels,
+    count_classes,
+    count_values,
+    ordered_places,
+    shown_places,
+    values_of,
+)
 from istrel.problem import Problem
 from istrel.stats import association
+from istrel.stats.binning import Closed, class_codes
 from istrel.stats.exact import exact_test
 
 
@@ -51,16 +63,53 @@ def _classes(name: str, plan: CountPlan) -> tuple[list[FrequencyCell], str]:
     return cells, edges.decided_by
 
 
+@dataclass(frozen=True, eq=False)
+class _Side:
+    """One side of a cross-table: the place of each case among its values or classes, -1 for none, and what is shown."""
+
+    codes: NDArray[np.int64]
+    size: int
+    shown: list[int]
+    values: tuple[float | str, ...]
+    labels: tuple[Text, ...]
+    limits: tuple[Limits, ...] = ()
+
+
+def _side(name: str, plan: CountPlan) -> _Side:
+    if name in plan.classed:
+        return _classed_side(name, plan)
+    values = values_of((name,), plan.data)
+    shown = shown_places((name,), values, plan.data, plan.groupings)
+    known = plan.data.categories(name)
+    labels = tuple(verbatim(known.labels[place]) for place in shown)
+    size = max(1, len(known.values))
+    return _Side(known.codes.astype(np.int64), size, shown, tuple(known.values[k] for k in shown), labels)
+
+
+def _classed_side(name: str, plan: CountPlan) -> _Side:
+    """Class intervals, the same in all groups."""
+    edges = shared_edges(name, plan)
+    if edges is None:
+        raise Problem(f"“{name}” has no number in any case in use, so there are no classes to count.")
+    closed = cast(Closed, plan.request.settings["closed"])
+    numbers = plan.data.numbers(name)
+    codes = class_codes(numbers.values, edges.edges, closed=closed)
+    codes[~numbers.valid] = -1
+    pairs = list(zip(edges.edges[:-1].tolist(), edges.edges[1:].tolist(), strict=True))
+    outermost = 0 if closed == "right" else len(pairs) - 1
+    limits = tuple((low, high, "both" if k == outermost else str(closed)) for k, (low, high) in enumerate(pairs))
+    values = tuple(low for low, _ in pairs)
+    return _Side(codes, len(pairs), list(range(len(pairs))), values, tuple(class_labels(pairs, closed)), limits)
+
+
 def _crossed(row: str, column: str, grouping: Grouping, plan: CountPlan) -> list[CrossCell]:
-    rows, columns = plan.data.categories(row), plan.data.categories(column)
-    tables = _tables(rows.codes, columns.codes, grouping, (max(1, len(rows.values)), max(1, len(columns.values))))
+    rows, columns = _side(row, plan), _side(column, plan)
+    tables = _tables(rows.codes, columns.codes, grouping, (rows.size, columns.size))
     sizes = grouping.sizes
-    keep_rows = shown_places((row,), values_of((row,), plan.data), plan.data, plan.groupings)
-    keep_columns = shown_places((column,), values_of((column,), plan.data), plan.data, plan.groupings)
     ordered = _ordered(row, column, plan)
     made = []
     for i, group in enumerate(grouping.groups):
-        counts = tables[i][np.ix_(keep_rows, keep_columns)]
+        counts = tables[i][np.ix_(rows.shown, columns.shown)]
         n = int(counts.sum())
         chi_square = association.chi_square(counts)
         made.append(
@@ -70,16 +119,18 @@ def _crossed(row: str, column: str, grouping: Grouping, plan: CountPlan) -> list
                 group=group,
                 n=n,
                 missing=int(sizes[i]) - n,
-                row_values=tuple(rows.values[k] for k in keep_rows),
-                row_labels=tuple(rows.labels[k] for k in keep_rows),
-                column_values=tuple(columns.values[k] for k in keep_columns),
-                column_labels=tuple(columns.labels[k] for k in keep_columns),
+                row_values=rows.values,
+                row_labels=rows.labels,
+                column_values=columns.values,
+                column_labels=columns.labels,
                 counts=counts,
                 expected=association.expected_counts(counts),
                 residuals=association.adjusted_residuals(counts),
                 chi_square=chi_square,
                 exact=exact_test(counts, wanted=chi_square.small > association.SMALL_SHARE, tables=tables_in(plan)),
                 association=association.association(counts, ordered=ordered),
+                row_limits=rows.limits,
+                column_limits=columns.limits,
             )
         )
     return made
@@ -97,6 +148,6 @@ def _tables(
 
 def _ordered(row: str, column: str, plan: CountPlan) -> bool:
     """Where order means something on both sides, and one has more than two values: gamma of two binaries says nothing."""
-    levels = [plan.data.variable(name).level for name in (row, column)]
+    levels = [Level.ORDINAL if name in plan.classed else plan.data.variable(name).level for name in (row, column)]
     fits = all(level in (Level.ORDINAL, Level.COUNT, Level.BINARY) for level in levels)
     return fits and not all(level is Level.BINARY for level in levels)

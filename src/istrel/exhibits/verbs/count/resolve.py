@@ -28,7 +28,13 @@ class Counted:
 
 @dataclass(frozen=True, eq=False)
 class CountPlan:
-    """All that computing needs; `against` is empty for frequency tables."""
+    """All that computing needs; `against` is empty for frequency tables.
+
+    Attributes
+    ----------
+    classed
+        The variables among subjects and `against` whose values go into class intervals.
+    """
 
     request: Request
     data: Dataset
@@ -37,6 +43,7 @@ class CountPlan:
     against: tuple[str, ...]
     groupings: tuple[Grouping, ...]
     form: str
+    classed: frozenset[str] = frozenset()
 
     def whole(self) -> CountPlan:
         """Everything is counted already."""
@@ -65,7 +72,9 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
             continue
         for one in subject_names(subject, data):
             subjects[Counted((one,), classes=_in_classes(one, data, request))] = None
-    plan = CountPlan(request, data, cases, tuple(subjects), against, groupings, request.shape)
+    single = {counted.names[0] for counted in subjects if counted.classes}
+    classed = frozenset({*single, *(name for name in against if _in_classes(name, data, request))})
+    plan = CountPlan(request, data, cases, tuple(subjects), against, groupings, request.shape, classed)
     _refuse_boundless(plan)
     return plan
 
@@ -73,8 +82,10 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
 def _in_classes(name: str, data: Dataset, request: Request) -> bool:
     """Class intervals where they are asked for, or where a continuous variable has too many values to list."""
     variable, said = data.variable(name), request.settings
-    if data.table.column(name).kind is not Kind.NUMBER or variable.level.categorical or request.against:
+    if data.table.column(name).kind is not Kind.NUMBER or variable.level.categorical or said["classes"] is False:
         return False
+    if said["classes"]:
+        return True
     if any(setting in said for setting in CLASS_SETTINGS):
         return True
     return variable.level in (Level.CONTINUOUS, Level.COUNT) and data.tally(name)[0].size > MOST_VALUES
@@ -100,4 +111,6 @@ def tables_in(plan: CountPlan) -> int:
 
 
 def _many(name: str, plan: CountPlan) -> int:
+    if name in plan.classed:
+        return 1
     return int(plan.data.tally(name)[0].size)

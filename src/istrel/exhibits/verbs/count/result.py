@@ -8,10 +8,13 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Cases, Group, Grouping
+from istrel.exhibits.text import Text
 from istrel.exhibits.verbs.frequencies import Count, FrequencyCell
 from istrel.stats.association import Association, ChiSquare
 from istrel.stats.estimates import Undefined
 from istrel.stats.exact import ExactTest
+
+Limits = tuple[float, float, str]  # of a class: from, to, and which of them belongs to it
 
 
 @dataclass(frozen=True, eq=False)
@@ -25,6 +28,8 @@ class CrossCell:
     hidden
         Per cell of the table with its margins, shape (rows + 1, columns + 1): 0 shown, 1 a small count, 2 one from which
         such a count could be worked out. None where nothing is hidden.
+    row_limits, column_limits
+        Of class intervals; empty where values are counted one by one.
     chi_square, exact, association
         Undefined, where something is hidden: they would give it away.
     """
@@ -35,9 +40,9 @@ class CrossCell:
     n: Count
     missing: Count
     row_values: tuple[float | str, ...]
-    row_labels: tuple[str, ...]
+    row_labels: tuple[Text, ...]
     column_values: tuple[float | str, ...]
-    column_labels: tuple[str, ...]
+    column_labels: tuple[Text, ...]
     counts: NDArray[np.int64]
     expected: NDArray[np.float64]
     residuals: NDArray[np.float64]
@@ -45,6 +50,8 @@ class CrossCell:
     exact: ExactTest
     association: Association
     hidden: NDArray[np.int8] | None = None
+    row_limits: tuple[Limits, ...] = ()
+    column_limits: tuple[Limits, ...] = ()
 
     @property
     def with_margins(self) -> NDArray[np.int64]:

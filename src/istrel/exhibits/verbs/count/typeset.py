@@ -2,20 +2,23 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from typing import NamedTuple
 
 import numpy as np
 
 from istrel.data.reason import Reason
 from istrel.exhibits.behind import Behind
-from istrel.exhibits.setting import MarginNote, Setting
+from istrel.exhibits.setting import MarginNote, Remedy, Setting
 from istrel.exhibits.table import About, Head, Row, TableSheet
-from istrel.exhibits.text import Cell, Hidden, Text, count_cell, say, verbatim
+from istrel.exhibits.text import Cell, Hidden, Text, count_cell, say
 from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell
 from istrel.exhibits.verbs.count.words import cross_notes, frequency_notes, methods_of, text_of, title_of
 from istrel.exhibits.verbs.frequencies import Count, Level, share_of
 from istrel.exhibits.wording import crossed_title, group_label, has_groups, reason_label, titled, titled_with_unit
+from istrel.sentence.edit import with_setting
+from istrel.sentence.request import show
 from istrel.stats.association import SMALL_SHARE
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
@@ -126,7 +129,7 @@ def _behind_level(cell: FrequencyCell, level: Level, words: str) -> Behind | Non
         classes = [other for other in cell.levels if other.limits is not None]
         outermost = level is (classes[0] if cell.closed == "right" else classes[-1])
         within = (cell.variables[0], *level.limits, "both" if outermost else cell.closed)
-        return Behind(said, cell.group.named, within=within)
+        return Behind(said, cell.group.named, within=(within,))
     if not level.values:
         return None
     return Behind(said, (*cell.group.named, *zip(cell.variables, level.values, strict=True)))
@@ -169,7 +172,7 @@ def _cross_table(plan: CountPlan, result: CountResult, cells: list[CrossCell]) -
 
 
 def _labels_of(cell: CrossCell, width: int) -> list[Text]:
-    return [verbatim(label) for label in cell.column_labels] + [()] * (width - len(cell.column_labels))
+    return [*cell.column_labels] + [()] * (width - len(cell.column_labels))
 
 
 def _heading(cell: CrossCell, plan: CountPlan) -> Text:
@@ -211,7 +214,7 @@ def _cross_rows(cell: CrossCell, plan: CountPlan, width: int, *, indent: int) ->
             values.append(_cross_cell(cell, i, j, int(full[i, j]), share, said["hide_below"]))
             if j == full.shape[1] - 2:
                 values += [()] * (width - len(cell.column_values))
-        stub = say("Total") if label is None else verbatim(label)
+        stub = say("Total") if label is None else label
         rows.append(Row(stub, tuple(values), indent=indent, about=about))
         if label is not None and not hides:
             rows += [_extra_row(cell, i, extra, width, indent + 1) for extra in _extras(cell, plan)]
@@ -256,9 +259,7 @@ def _cross_cell(cell: CrossCell, i: int, j: int, count: int, share: float | None
     state = 0 if cell.hidden is None else int(cell.hidden[i, j])
     if state:
         return (Cell(Hidden(below if state == 1 else None), Kind.COUNT, row=row, column=f"{column}/n"),)
-    equal = [(name, v) for name, v in ((cell.row, rows[i]), (cell.column, columns[j])) if v is not None]
-    words = " · ".join((*cell.group.labels, *(f"{name} = {value}" for name, value in equal))) or "all cases"
-    behind = Behind(words, (*cell.group.named, *equal), valid=(cell.row, cell.column))
+    behind = _behind_cross(cell, i, j)
     number = count_cell(count, row=row, column=f"{column}/n", behind=behind)
     if share is None:
         return (number,)
@@ -266,11 +267,30 @@ def _cross_cell(cell: CrossCell, i: int, j: int, count: int, share: float | None
     return say("{n} ({share})", n=number, share=Cell(value, Kind.PERCENT, row=row, column=f"{column}/%", behind=behind))
 
 
+def _behind_cross(cell: CrossCell, i: int, j: int) -> Behind:
+    """The cases of a value or class of each side; a margin is all of them."""
+    behind = Behind(" · ".join(cell.group.labels), cell.group.named, valid=(cell.row, cell.column))
+    sides = ((cell.row, i, cell.row_values, cell.row_limits), (cell.column, j, cell.column_values, cell.column_limits))
+    for name, place, values, limits in sides:
+        if place >= len(values):
+            continue
+        if limits:
+            low, high, _ = limits[place]
+            behind = behind.and_(Behind(f"{name} {low:g} to {high:g}", within=((name, *limits[place]),)))
+        else:
+            behind = behind.and_(Behind(f"{name} = {values[place]}", ((name, values[place]),)))
+    return behind if behind.words else replace(behind, words="all cases")
+
+
 def _margin(plan: CountPlan, crossed: list[CrossCell]) -> tuple[MarginNote, ...]:
-    """Where chi-square is on thin ground."""
+    """Where chi-square is on thin ground, and that values were brought together."""
     if plan.request.settings["hide_below"]:
         return ()
     made = []
+    for name in sorted(plan.classed) if plan.request.settings["classes"] is None else ():
+        one_by_one = show(with_setting(plan.request, "classes", False))
+        says = say("many values, so they are counted in classes")
+        made.append(MarginNote(name, (), says, (Remedy("count them one by one", sentence=one_by_one),)))
     for cell in crossed:
         if cell.chi_square.small > SMALL_SHARE:
             share = Cell(100 * cell.chi_square.small, Kind.COUNT)
