@@ -128,10 +128,10 @@ def test_a_variable_is_derived_by_typing_with_offers_and_a_look_ahead(
 def test_a_composite_of_items_says_how_they_hang_together(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = begin(opened, "mot_01")
     book = window.codebook
-    names = [variable.name for variable in window.model.study.codebook.variables]
-    rows = QItemSelectionModel.SelectionFlag.Select | QItemSelectionModel.SelectionFlag.Rows
-    for name in ("mot_02", "mot_03", "mot_04"):
-        book.table.selectionModel().select(book.table_model.index(names.index(name), 0), rows)
+    first = book.entries.currentIndex().row()
+    for place in range(first + 1, first + 4):
+        index = book.entries_model.index(place)
+        book.entries.selectionModel().select(index, QItemSelectionModel.SelectionFlag.Select)
     qtbot.mouseClick(book.composite, LEFT)
     assert book.derive_line.edit.text() == "mot_mean = mean(mot_01, mot_02, mot_03, mot_04, minimum = 3)"
     qtbot.waitUntil(lambda: "mot_04 runs against the others" in book.derive_line.result.text(), timeout=5000)
@@ -176,13 +176,19 @@ def test_a_derived_variable_is_removed_and_a_source_variable_left_out(
     assert not [f for f in window.model.findings if f.variables == ("term",)]
 
 
-def test_decimals_and_mistakes_in_cells_are_told(opened: Opened, settle: Settle) -> None:
+def test_mistakes_in_phrases_are_told_and_the_text_stays(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = begin(opened, "age")
-    book = window.codebook
-    place = window.model.study.codebook.names.index("age")
-    book.table_model.setData(book.table_model.index(place, 4), "many")
-    assert "whole number from 0 to 15" in book.message.text()
-    book.table_model.setData(book.table_model.index(place, 4), "3")
+    book, line = window.codebook, window.codebook.entries.editor
+    row = book.entries.currentIndex().row()
+    prints = next(said for said in book.entries_model.entries[row].says if said.part == "prints")
+    book.entries.begin(row, prints)
+    line.setText("many years")
+    qtbot.keyClick(line, Qt.Key.Key_Return)
+    assert "Write a number as it shall print" in book.message.text()
+    assert line.isVisible()
+    line.setText("41.234 years")
+    qtbot.keyClick(line, Qt.Key.Key_Return)
+    assert not line.isVisible()
     assert window.model.study.codebook["age"].decimals == 3
 
 
@@ -273,7 +279,7 @@ def test_panels_leave_when_another_source_is_in_use(opened: Opened, settle: Sett
     window.go_codebook()
     assert window.codebook.finder.text() == ""
     assert window.codebook.page.title.text() == "learner"
-    assert window.codebook.table_model.rowCount() == 6
+    assert window.codebook.entries_model.rowCount() == 6
 
 
 def test_bands_closed_on_the_right_are_counted_and_written_so(opened: Opened, settle: Settle) -> None:

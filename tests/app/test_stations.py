@@ -8,13 +8,13 @@ from pathlib import Path
 
 import docx
 import pytest
-from PySide6.QtCore import QPoint, Qt
+from PySide6.QtCore import QPoint, QRectF, Qt
 from PySide6.QtGui import QGuiApplication
-from PySide6.QtWidgets import QLineEdit, QPushButton
+from PySide6.QtWidgets import QPushButton
 from pytestqt.qtbot import QtBot
 
 from istrel.app.stations.codebook import LevelTag
-from istrel.app.stations.codebook.codebook import LABEL, MISSING, UNIT
+from istrel.app.stations.codebook.entries_view import placed
 from istrel.app.stations.intake.finding_view import FindingView
 from istrel.app.window import Window
 from istrel.data.levels import Level
@@ -28,18 +28,19 @@ def findings(window: Window) -> list[FindingView]:
     return [view for view in window.intake.findChildren(FindingView) if view.isVisible()]
 
 
-def edit_cell(window: Window, row: int, column: int, text: str, qtbot: QtBot) -> None:
-    """Double-click a cell, write, press Return: as a user does."""
-    table = window.codebook.table
-    index = table.model().index(row, column)
-    table.scrollTo(index)
-    table.setCurrentIndex(index)
-    table.edit(index)
-    (editor,) = [line for line in table.findChildren(QLineEdit) if line.isVisible()]
-    editor.selectAll()
-    qtbot.keyClicks(editor, text)
-    qtbot.keyClick(editor, Qt.Key.Key_Return)
-    qtbot.waitUntil(lambda: not [line for line in table.findChildren(QLineEdit) if line.isVisible()])
+def edit_phrase(window: Window, name: str, part: str, text: str, qtbot: QtBot) -> None:
+    """Click a phrase of a variable's entry, write, press Return: as a user does."""
+    book = window.codebook
+    book.show_variable(name)
+    place = book.entries.currentIndex()
+    rect = QRectF(book.entries.visualRect(place))
+    where = next(p.rect for p in placed(book.entries_model.entries[place.row()], rect) if p.said.part == part)
+    qtbot.mouseClick(book.entries.viewport(), Qt.MouseButton.LeftButton, pos=where.center().toPoint())
+    assert book.entries.editor.isVisible()
+    book.entries.editor.selectAll()
+    qtbot.keyClicks(book.entries.editor, text)
+    qtbot.keyClick(book.entries.editor, Qt.Key.Key_Return)
+    assert not book.entries.editor.isVisible()
 
 
 def test_intake_shows_the_file_and_what_is_wrong_with_it(opened: Opened) -> None:
@@ -67,27 +68,77 @@ def test_a_finding_is_mended_with_a_click_and_undone_with_another(opened: Opened
     assert LEARNERS.read_text().count(",-9,") > 20  # the source stays as it was
 
 
-def test_codebook_cells_are_edited_in_place(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+def test_an_entry_is_changed_where_it_stands(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
     window.go_codebook()
-    place = window.model.study.codebook.names.index("confidence")
-    edit_cell(window, place, LABEL, "Confidence in signing", qtbot)
-    edit_cell(window, place, UNIT, "points", qtbot)
-    edit_cell(window, place, MISSING, "-9 refused", qtbot)
+    edit_phrase(window, "confidence", "label", "Confidence in signing", qtbot)
+    edit_phrase(window, "confidence", "missing", "-9 refused", qtbot)
+    edit_phrase(window, "confidence", "value", "Never", qtbot)
+    edit_phrase(window, "practice_min", "prints", "86.60 minutes", qtbot)
     settle()
     line = window.model.study.codebook["confidence"]
-    assert (line.label, line.unit, line.missing_codes[0].reason) == ("Confidence in signing", "points", "refused")
-    for _ in range(3):
+    assert (line.label, line.missing_codes[0].reason) == ("Confidence in signing", "refused")
+    assert line.value_labels[0].label == "Never"
+    practice = window.model.study.codebook["practice_min"]
+    assert (practice.decimals, practice.unit) == (2, "minutes")
+    for _ in range(5):
         window.undo()
     settle()
     assert window.model.study.codebook["confidence"].label == "Confidence"
+    assert window.model.study.codebook["practice_min"].unit == "min"
+
+
+def test_items_of_a_battery_are_said_once_and_opened(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened()
+    window.go_codebook()
+    book = window.codebook
+    place = next(k for k, e in enumerate(book.entries_model.entries) if len(e.names) == 12)
+    entry = book.entries_model.entries[place]
+    assert (entry.beside, entry.says[0].text) == ("mot_01 to mot_12", "12 items")
+    book.entries.setCurrentIndex(book.entries_model.index(place))
+    settle()
+    missing = next(said for said in book.entries_model.entries[place].says if said.part == "missing")
+    book.entries.begin(place, missing)
+    qtbot.keyClicks(book.entries.editor, "-9 refused")
+    qtbot.keyClick(book.entries.editor, Qt.Key.Key_Return)
+    settle()
+    codebook = window.model.study.codebook
+    assert {codebook[name].missing_codes[0].reason for name in entry.names} == {"refused"}
+    assert window.model.history.undo_words == "missing codes of mot_01 to mot_12"
+    many = book.entries_model.rowCount()
+    qtbot.keyClick(book.entries, Qt.Key.Key_Return)
+    assert book.entries_model.rowCount() == many + 12
+    qtbot.keyClick(book.entries, Qt.Key.Key_Return)
+    assert book.entries_model.rowCount() == many
+
+
+def test_the_codebook_is_gone_through_by_keys_alone(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened()
+    window.go_codebook()
+    book, line = window.codebook, window.codebook.entries.editor
+    book.show_variable("distance_km")
+    book.entries.setFocus()
+    qtbot.keyClick(book.entries, Qt.Key.Key_F2)
+    line.selectAll()
+    qtbot.keyClicks(line, "Way to the site")
+    qtbot.keyClick(line, Qt.Key.Key_Tab)
+    assert line.text() == "6.6 km"
+    line.setText("6 kilometres")
+    qtbot.keyClick(line, Qt.Key.Key_Tab)  # what means no answer
+    qtbot.keyClick(line, Qt.Key.Key_Tab)  # the next entry
+    assert line.text() == "Weekly practice"
+    qtbot.keyClick(line, Qt.Key.Key_Escape)
+    qtbot.keyClick(book.entries, Qt.Key.Key_Down)
+    settle()
+    distance = window.model.study.codebook["distance_km"]
+    assert (distance.label, distance.decimals, distance.unit) == ("Way to the site", 0, "kilometres")
 
 
 def test_a_level_is_chosen_by_its_tag(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
     window.go_codebook()
-    window.codebook.table.selectRow(window.model.study.codebook.names.index("absences"))
-    assert window.codebook.title.text() == "absences"
+    window.codebook.show_variable("absences")
+    assert window.codebook.title.text() == window.model.study.codebook["absences"].title
     tags = {tag.level: tag for tag in window.codebook.levels.buttons() if isinstance(tag, LevelTag)}
     assert tags[Level.COUNT].isChecked()
     qtbot.mouseClick(tags[Level.ORDINAL], Qt.MouseButton.LeftButton)

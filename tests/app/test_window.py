@@ -77,7 +77,7 @@ def test_a_second_file_replaces_the_first_everywhere(opened: Opened, settle: Set
     settle()
     assert window.bench.line.sentence() == ""
     assert window.bench.proof is None
-    assert window.codebook.table_model.rowCount() == 6
+    assert window.codebook.entries_model.rowCount() == 6
     assert window.bench.strip.list_model.names[0] == "learner"
 
 

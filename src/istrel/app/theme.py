@@ -138,6 +138,7 @@ QMenu::item:selected {{ background: {MINT}; color: {INK}; }}
 QMenu::item:disabled {{ color: #98A39D; }}
 #panel {{ background: {PANEL}; }}
 #surface {{ background: {SURFACE}; }}
+#paper, #paper QListView {{ background: {PAPER}; }}
 #deep {{ background: {DESK_DEEP}; }}
 #foot {{ background: {FRAME_FOOT}; }}
 #foot QLabel, #foot QPushButton {{ color: {FRAME_TEXT}; font-size: 13px; }}

@@ -87,32 +87,42 @@ class SetDecimals:
 
 @dataclass(frozen=True)
 class SetValueLabels:
-    """The value labels of a variable, all of them, in the order in which values print."""
+    """The value labels of a variable, all of them, in the order in which values print; `also` names others with the same."""
 
     variable: str
     labels: tuple[ValueLabel, ...]
+    also: tuple[str, ...] = ()
 
     @property
     def words(self) -> str:
-        return f"value labels of {self.variable}"
+        return f"value labels of {_those(self.variable, self.also)}"
 
     def apply(self, study: Study) -> Study:
-        return _with_line(study, replace(study.codebook[self.variable], value_labels=self.labels))
+        for name in (self.variable, *self.also):
+            study = _with_line(study, replace(study.codebook[name], value_labels=self.labels))
+        return study
 
 
 @dataclass(frozen=True)
 class SetMissing:
-    """The missing codes of one variable, all of them."""
+    """The missing codes of a variable, all of them; `also` names others with the same."""
 
     variable: str
     codes: tuple[MissingCode, ...]
+    also: tuple[str, ...] = ()
 
     @property
     def words(self) -> str:
-        return f"missing codes of {self.variable}"
+        return f"missing codes of {_those(self.variable, self.also)}"
 
     def apply(self, study: Study) -> Study:
-        return _with_line(study, replace(study.codebook[self.variable], missing_codes=self.codes))
+        for name in (self.variable, *self.also):
+            study = _with_line(study, replace(study.codebook[name], missing_codes=self.codes))
+        return study
+
+
+def _those(variable: str, also: tuple[str, ...]) -> str:
+    return f"{variable} to {also[-1]}" if also else variable
 
 
 @dataclass(frozen=True)

@@ -1,34 +1,30 @@
-"""Codebook put together: one line per variable, edited in place; the page of the chosen one; the line that derives."""
+"""Codebook put together: entries that read like a printed codebook; the page of the chosen one; the line that derives."""
 
 from __future__ import annotations
 
-from PySide6.QtCore import QModelIndex
-from PySide6.QtWidgets import QAbstractItemView, QHBoxLayout, QLineEdit, QWidget
+import re
+from dataclasses import replace
+
+from PySide6.QtCore import QModelIndex, Qt
+from PySide6.QtWidgets import QHBoxLayout, QLineEdit, QWidget
 
 from istrel.app.bridge import StudyModel
 from istrel.app.stations.codebook.derive_line import DeriveLine
+from istrel.app.stations.codebook.entries_view import EntriesModel, EntriesView
 from istrel.app.stations.codebook.page import Page
-from istrel.app.widgets.simple import box, button, column, label, row
-from istrel.app.widgets.variable_table import TableColumn, VariableModel, variable_table
-from istrel.data.codebook import Variable, parse_missing
+from istrel.app.widgets.simple import box, button, column, label, row, serif_label
+from istrel.data.codebook import Codebook as Codebook_
+from istrel.data.codebook import parse_missing
 from istrel.files import read_small
 from istrel.problem import Problem
 from istrel.sentence.quoting import show_name
-from istrel.sentence.show_formula import show_expression
 from istrel.study.changes import Change
-from istrel.study.changes.codebook import LayOver, SetDecimals, SetMissing, SetText
-from istrel.study.codebook_csv import match_codebook, show_missing, write_codebook
+from istrel.study.changes.codebook import LayOver, SetDecimals, SetMissing, SetText, SetValueLabels
+from istrel.study.codebook_csv import match_codebook, write_codebook
+from istrel.study.entries import Before, Entry, Said, asked, entries_of
 
-COLUMNS = (
-    TableColumn("", 52, "tag"),
-    TableColumn("Variable", 168, bold=True),
-    TableColumn("Label", 0, editable=True),
-    TableColumn("Unit", 72, editable=True),
-    TableColumn("Decimals", 72, editable=True),
-    TableColumn("Values", 96),
-    TableColumn("Missing", 112, editable=True),
-)
-LABEL, UNIT, DECIMALS, MISSING = 2, 3, 4, 6
+PRINTED = re.compile(r"^\s*[-−+]?[0-9][0-9,\u00a0 ]*(\.(?P<decimals>[0-9]*))?(?P<unit>.*)$")
+MOST_DECIMALS = 15
 CODEBOOKS = "Codebook (*.csv);;All files (*)"
 
 
@@ -39,9 +35,11 @@ class Codebook(QWidget):
         super().__init__()
         self._model = model
         self._chosen = ""
-        self._shown: list[str] = []
+        self._unfolded: frozenset[str] = frozenset()
+        self._plain: tuple[Entry, ...] = ()
+        self._before: Before = {}
         layout = row(self)
-        surface = box("surface")
+        surface = box("paper")
         left = column(surface)
         left.addLayout(self._make_bar())
         self.derive_line = DeriveLine(model)
@@ -50,17 +48,18 @@ class Codebook(QWidget):
         self.message.setContentsMargins(16, 4, 16, 4)
         self.message.hide()
         left.addWidget(self.message)
-        self.table_model = VariableModel(COLUMNS)
-        self.table_model.edited = self._edited
-        self.table = variable_table(self.table_model, "Codebook")
-        self.table.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
-        left.addWidget(self.table, 1)
+        self.entries_model = EntriesModel()
+        self.entries = EntriesView(self.entries_model, self._changed)
+        inner = column(margins=(22, 0, 0, 0))
+        inner.addWidget(self.entries)
+        left.addLayout(inner, 1)
         layout.addWidget(surface, 1)
         self.page = Page(model)
         layout.addWidget(self.page)
         self.page.derive_wanted.connect(self._derive)
-        self.table.selectionModel().currentRowChanged.connect(self._choose)
-        self.table.selectionModel().selectionChanged.connect(self._offer_composite)
+        self.entries.opened.connect(self._open)
+        self.entries.selectionModel().currentRowChanged.connect(self._choose)
+        self.entries.selectionModel().selectionChanged.connect(self._offer_composite)
         model.opened.connect(self._reset)
         model.changed.connect(self.refresh)
         model.facts_ready.connect(self.refresh)
@@ -68,21 +67,24 @@ class Codebook(QWidget):
         self.refresh()
 
     def _make_bar(self) -> QHBoxLayout:
-        bar = row(margins=(16, 8, 16, 8), spacing=16)
+        bar = row(margins=(30, 20, 24, 8), spacing=16)
+        bar.addWidget(serif_label("Codebook", 23, bold=True))
+        self.count = label("", "small")
+        bar.addWidget(self.count, 0, Qt.AlignmentFlag.AlignBottom)
+        bar.addStretch()
         self.finder = QLineEdit()
-        self.finder.setPlaceholderText("Find a variable")
+        self.finder.setPlaceholderText("Find")
         self.finder.setAccessibleName("Find a variable")
-        self.finder.setFixedWidth(200)
+        self.finder.setFixedWidth(120)
         self.finder.textChanged.connect(self.refresh)
         bar.addWidget(self.finder)
-        self.derive = button("derive…", "link", self.begin_derive)
+        self.derive = button("make a variable", "link", self.begin_derive)
         self.composite = button("composite of the chosen", "link", self._begin_composite)
         self.composite.hide()
-        bar.addWidget(self.derive)
         bar.addWidget(self.composite)
-        bar.addStretch()
-        bar.addWidget(button("import…", "link", self.choose_import, tip="lay a codebook file over the variables"))
-        bar.addWidget(button("export…", "link", self.choose_export, tip="write the codebook as CSV"))
+        bar.addWidget(self.derive)
+        bar.addWidget(button("bring in", "link", self.choose_import, tip="lay a codebook file over the variables"))
+        bar.addWidget(button("write out", "link", self.choose_export, tip="write the codebook as CSV"))
         return bar
 
     @property
@@ -96,7 +98,7 @@ class Codebook(QWidget):
     # Showing.
     def _reset(self) -> None:
         """Another source is in use."""
-        self._chosen = ""
+        self._chosen, self._before = "", {}
         self._say("")
         self.derive_line.hide()
         self.finder.clear()
@@ -107,46 +109,78 @@ class Codebook(QWidget):
         if not self._model.is_open:
             return
         codebook = self._model.study.codebook
-        wanted = self.finder.text().casefold()
-        lines = [v for v in codebook.variables if wanted in v.name.casefold() or wanted in v.label.casefold()]
-        self._shown = [variable.name for variable in lines]
-        self.table_model.fill([_line(variable) for variable in lines])
+        derived = len(codebook.derived)
+        made = f", {derived} made here" if derived else ""
+        self.count.setText(f"{len(codebook.variables):,} variables{made}")
         if self._chosen not in codebook:
             self._chosen = codebook.names[0]
-            self.table.selectRow(0)
+        self._fill()
+        if not self.entries.currentIndex().isValid():
+            self._select(self._chosen)
         self.page.show_variable(self._chosen)
+
+    def _fill(self) -> None:
+        data, facts = self._model.study.data, self._model.facts
+        self._plain = entries_of(data, facts, wanted=self.finder.text(), opened=self._unfolded, before=self._before)
+        self._show_entries()
+
+    def _show_entries(self) -> None:
+        """All entries; that of the chosen variable asks for more."""
+        place = next((k for k, e in enumerate(self._plain) if e.tag and e.names[0] == self._chosen), -1)
+        shown = list(self._plain)
+        if place >= 0:
+            shown[place] = asked(shown[place])
+        self.entries_model.fill(tuple(shown), self._model.facts)
 
     def _choose(self, current: QModelIndex, previous: QModelIndex) -> None:
         del previous
-        if current.isValid() and current.row() < len(self._shown):
-            self._chosen = self._shown[current.row()]
+        if current.isValid() and current.row() < len(self.entries_model.entries):
+            self._chosen = self.entries_model.entries[current.row()].names[0]
+            self._show_entries()
             self.page.show_variable(self._chosen)
 
     def show_variable(self, name: str) -> None:
-        """Choose a variable."""
+        """Choose a variable; a battery that holds it is opened."""
         self.finder.clear()
-        self.table.selectRow(self._shown.index(name))
+        entry = next(e for e in self.entries_model.entries if name in e.names)
+        if len(entry.names) > 1 and entry.tag:
+            self._unfolded |= {entry.names[0]}
+            self._fill()
+        self._select(name)
+
+    def _select(self, name: str) -> None:
+        entries = self.entries_model.entries
+        place = next((k for k, e in enumerate(entries) if e.names[0] == name and e.tag), -1)
+        if place >= 0:
+            self.entries.setCurrentIndex(self.entries_model.index(place))
+            self.entries.scrollTo(self.entries_model.index(place))
+
+    def _open(self, what: tuple[Entry, Said]) -> None:
+        """Items one by one, or folded again; a formula in the line that derives."""
+        entry, said = what
+        if said.part == "formula":
+            self.derive_line.begin(f"{show_name(entry.names[0])} = {said.text}")
+            return
+        self._unfolded ^= {entry.names[0]}
+        self._fill()
+        place = next(k for k, other in enumerate(self.entries_model.entries) if other.names == entry.names)
+        self.entries.setCurrentIndex(self.entries_model.index(place))
 
     def _say(self, text: str) -> None:
         self.message.setText(text)
         self.message.setVisible(bool(text))
 
-    # Editing.
-    def _edited(self, place: int, which: int, text: str) -> None:
-        name = self._shown[place]
-        change: Change
+    # Changing.
+    def _changed(self, entry: Entry, said: Said, text: str) -> bool:
+        """A phrase was changed where it stands; False, with the reason said, where it cannot be so."""
         self._say("")
         try:
-            if which == MISSING:
-                change = SetMissing(name, parse_missing(text))
-            elif which == DECIMALS:
-                change = SetDecimals(name, _decimals(text))
-            else:
-                change = SetText(name, "label" if which == LABEL else "unit", text.strip())
+            changes = _changes(entry, said, text, self._model.study.codebook)
         except Problem as problem:
             self._say(problem.message)
-            return
-        self._model.do(change)
+            return False
+        done = [self._model.do(change) for change in changes]
+        return all(done)
 
     # Deriving.
     def begin_derive(self) -> None:
@@ -160,9 +194,10 @@ class Codebook(QWidget):
             self.derive_line.propose(stem, expression)
 
     def chosen_names(self) -> tuple[str, ...]:
-        """The variables whose lines are chosen, in the order of the codebook."""
-        rows = sorted(index.row() for index in self.table.selectionModel().selectedRows())
-        return tuple(self._shown[place] for place in rows if place < len(self._shown))
+        """The variables whose entries are chosen, in the order of the codebook."""
+        entries = self.entries_model.entries
+        rows = [place for place in self.entries.chosen_rows() if place < len(entries)]
+        return tuple(name for place in rows for name in entries[place].names)
 
     def _offer_composite(self) -> None:
         self.composite.setVisible(len(self.chosen_names()) > 1)
@@ -218,24 +253,33 @@ class Codebook(QWidget):
             self._say(matched.report)
 
 
-def _decimals(text: str) -> int | None:
-    plain = text.strip()
-    if not plain:
-        return None
-    if not plain.isdecimal() or len(plain) > 2 or int(plain) > 15:
-        raise Problem(f"Decimals are a whole number from 0 to 15; “{plain}” is none.")
-    return int(plain)
+def _changes(entry: Entry, said: Said, text: str, codebook: Codebook_) -> list[Change]:
+    """What a changed phrase means.
+
+    Raises
+    ------
+    Problem
+        For a text that is none of its kind.
+    """
+    name, *others = entry.names
+    variable, also = codebook[name], tuple(others)
+    if said.part == "missing":
+        return [SetMissing(name, parse_missing(text), also)]
+    if said.part == "value":
+        old = variable.value_labels
+        labels = tuple(replace(one, label=text.strip()) if one.value == said.value else one for one in old)
+        return [SetValueLabels(name, labels, also)]
+    if said.part == "prints":
+        decimals, unit = _printed_as(text)
+        found: list[Change] = [SetDecimals(name, decimals)] if decimals != variable.decimals else []
+        return [*found, SetText(name, "unit", unit)] if unit != variable.unit else found
+    return [SetText(name, "label", text.strip())]
 
 
-def _line(variable: Variable) -> tuple[str, ...]:
-    labelled = len(variable.value_labels)
-    name = variable.name if variable.in_use else f"{variable.name}  (left out)"
-    return (
-        variable.level.tag,
-        name,
-        variable.label or ("" if variable.formula is None else show_expression(variable.formula)),
-        variable.unit,
-        "" if variable.decimals is None else str(variable.decimals),
-        f"{labelled} labelled" if labelled else "",
-        show_missing(variable.missing_codes),
-    )
+def _printed_as(text: str) -> tuple[int, str]:
+    """Decimals and unit of a number as it shall print: "86.6 min"."""
+    found = PRINTED.match(text)
+    if found is None or len(found["decimals"] or "") > MOST_DECIMALS:
+        example = "for example 86.6 min, with at most 15 decimals"
+        raise Problem(f"Write a number as it shall print, and its unit: {example}. “{text.strip()}” is none.")
+    return len(found["decimals"] or ""), found["unit"].strip()

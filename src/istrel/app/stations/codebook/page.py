@@ -118,8 +118,8 @@ class Page(QScrollArea):
         self._name = name
         study = self._model.study
         variable = study.codebook[name]
-        self.title.setText(name)
-        self.about.setText(f"{variable.title_with_unit} · {self._origin(variable)}")
+        self.title.setText(variable.title)
+        self.about.setText(f"{name} · {self._origin(variable)}" if variable.label else self._origin(variable))
         self._show_guess(variable)
         self.omit.setText("leave out" if variable.in_use else "take in again")
         self.remove.setVisible(variable.formula is not None)

@@ -27,7 +27,7 @@ class ValuesEditor(QTableWidget):
         self.verticalHeader().setDefaultSectionSize(ROW)
         self.setShowGrid(False)
         heads = self.horizontalHeader()
-        heads.setFixedHeight(26)
+        heads.hide()
         heads.setSectionResizeMode(LABEL, QHeaderView.ResizeMode.Stretch)
         self.setColumnWidth(VALUE, 104)
         self.setColumnWidth(COUNT, 64)
