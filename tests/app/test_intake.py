@@ -385,3 +385,34 @@ def test_an_answer_for_another_source_does_not_come_in(opened: Opened, settle: S
     assert window.drawer.cases.rowCount() == 612
     assert window.drawer.cases.rows is None
     assert cell(window, 611, "age") != ""
+
+
+def test_findings_of_one_kind_are_folded_sorted_and_found(
+    opened: Opened, settle: Settle, qtbot: QtBot, tmp_path: Path
+) -> None:
+    path = tmp_path / "gaps.csv"
+    lines = [",".join(f"{k * j % 17}.5" if (k + j) % 3 else "" for j in range(1, 10)) + f",{k % 4}" for k in range(60)]
+    path.write_text(",".join(f"q{j}_x" for j in range(1, 10)) + ",site\n" + "\n".join(lines) + "\n")
+    window = opened(path)
+    window.go_intake()
+    intake = window.intake
+
+    def lines_shown() -> list[str]:
+        return [view.finding.line for view in intake.findChildren(FindingView) if view.isVisible()]
+
+    missing = [finding for finding in window.model.findings if "is missing" in finding.line]
+    assert len(missing) == 9
+    assert sum("is missing" in line for line in lines_shown()) == 3
+    more = next(b for b in intake.findChildren(QPushButton) if b.text() == "6 more like these")
+    qtbot.mouseClick(more, Qt.MouseButton.LeftButton)
+    settle()
+    assert sum("is missing" in line for line in lines_shown()) == 9
+    qtbot.keyClicks(intake.finding_finder, "q7_x")
+    settle()
+    assert lines_shown()
+    assert all("q7_x" in line for line in lines_shown())
+    intake.finding_finder.clear()
+    qtbot.mouseClick(intake.order, Qt.MouseButton.LeftButton)
+    settle()
+    places = [int(line.split("q")[1][0]) for line in lines_shown() if line.startswith("q")]
+    assert places == sorted(places)

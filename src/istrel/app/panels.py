@@ -48,7 +48,8 @@ class Panel(QFrame):
 
     def appear(self) -> None:
         self.adjustSize()
-        self.move((self._desk.width() - self.width()) // 2, 72)
+        room = self._desk.height() - self.height()
+        self.move((self._desk.width() - self.width()) // 2, max(8, min(72, room - 8)))
         self.show()
         self.raise_()
 
@@ -143,17 +144,21 @@ class Keys(Panel):
     """All keys."""
 
     def __init__(self, parent: QWidget) -> None:
-        super().__init__(parent, 520)
-        layout = column(self, margins=(32, 24, 32, 24), spacing=12)
+        super().__init__(parent, 760)
+        layout = column(self, margins=(32, 20, 32, 20), spacing=10)
         layout.addWidget(serif_label("Keys", 22, bold=True))
         grid = QGridLayout()
-        grid.setHorizontalSpacing(24)
+        grid.setHorizontalSpacing(20)
+        grid.setVerticalSpacing(5)
         lines = [
             (QKeySequence(a.key).toString(QKeySequence.SequenceFormat.NativeText), a.words) for a in ACTIONS if a.key
         ]
-        for place, (key, words) in enumerate([*lines, *MORE_KEYS]):
-            grid.addWidget(label(key, "heading"), place, 0)
-            grid.addWidget(label(words), place, 1)
+        every = [*lines, *MORE_KEYS]
+        half = (len(every) + 1) // 2
+        for place, (key, words) in enumerate(every):  # two columns, so that a small window holds them
+            row, side = place % half, 2 * (place // half)
+            grid.addWidget(label(key, "heading"), row, side, Qt.AlignmentFlag.AlignRight)
+            grid.addWidget(label(words, wrap=True), row, side + 1)
         layout.addLayout(grid)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
 

@@ -16,6 +16,7 @@ if TYPE_CHECKING:
 
     from istrel.app.window import Window
 
+WIDTH, HEIGHT, TITLE_BAR = 1280, 800, 40  # the window is never larger than the free part of the screen
 DESK = "#E7ECE6"  # the theme's; importing the theme would keep the frame waiting
 
 
@@ -38,7 +39,10 @@ def run(path: str = "", *, demo: bool = False) -> int:
     frame = QMainWindow()
     frame.setWindowTitle("Istrel")
     frame.setStyleSheet(f"QMainWindow {{ background: {DESK}; }}")
-    frame.resize(1280, 800)
+    free = app.primaryScreen().availableGeometry()
+    width, height = min(WIDTH, free.width() - 16), min(HEIGHT, free.height() - TITLE_BAR)
+    frame.resize(width, height)
+    frame.move(free.left() + (free.width() - width) // 2, free.top() + (free.height() - TITLE_BAR - height) // 2)
     frame.show()
     if os.environ.get("ISTREL_QUIT_WHEN_SHOWN"):  # for measuring the cold start, from outside
         QTimer.singleShot(0, lambda: sys.stdout.write(f"{time.time()}\n"))
@@ -57,7 +61,7 @@ def furnish(app: QApplication, frame: QMainWindow, path: str, *, demo: bool) -> 
 
     theme.apply(app)
     window = Window()
-    frame.setMinimumSize(window.minimumSize())
+    frame.setMinimumSize(window.minimumSize().boundedTo(frame.size()))
     frame.setWindowIcon(window.windowIcon())
     frame.setCentralWidget(window)
     window.windowTitleChanged.connect(frame.setWindowTitle)

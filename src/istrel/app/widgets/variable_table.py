@@ -168,4 +168,5 @@ def variable_table(model: VariableModel, name: str) -> QTableView:
             view.setColumnWidth(place, column.width)
         else:
             header.setSectionResizeMode(place, QHeaderView.ResizeMode.Stretch)
+    header.setMinimumSectionSize(40)
     return view

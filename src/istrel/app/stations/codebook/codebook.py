@@ -67,7 +67,7 @@ class Codebook(QWidget):
         self.refresh()
 
     def _make_bar(self) -> QHBoxLayout:
-        bar = row(margins=(30, 20, 24, 8), spacing=16)
+        bar = row(margins=(30, 20, 16, 8), spacing=12)
         bar.addWidget(serif_label("Codebook", 23, bold=True))
         self.count = label("", "small")
         bar.addWidget(self.count, 0, Qt.AlignmentFlag.AlignBottom)
@@ -75,7 +75,8 @@ class Codebook(QWidget):
         self.finder = QLineEdit()
         self.finder.setPlaceholderText("Find")
         self.finder.setAccessibleName("Find a variable")
-        self.finder.setFixedWidth(120)
+        self.finder.setMinimumWidth(56)
+        self.finder.setMaximumWidth(140)
         self.finder.textChanged.connect(self.refresh)
         bar.addWidget(self.finder)
         self.derive = button("make a variable", "link", self.begin_derive)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from datetime import date
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import QModelIndex, Qt, QTimer
@@ -32,11 +33,12 @@ NUMBERS = ("Nothing", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Ei
 COLUMNS = (
     TableColumn("", 52, "tag"),
     TableColumn("Variable", 0, bold=True),
-    TableColumn("Shape", 104, "shape", right=True),
-    TableColumn("Valid", 64, right=True),
-    TableColumn("Missing", 88, "missing"),
-    TableColumn("At a glance", 184),
+    TableColumn("Shape", 84, "shape", right=True),
+    TableColumn("Valid", 84, right=True),
+    TableColumn("Missing", 72, "missing"),
+    TableColumn("At a glance", 0),
 )
+MOST_LIKE, FEW_FINDINGS = 4, 6  # findings of one kind that stand one by one; findings that need no search
 REPORTS = "Report (*.html);;OpenDocument text (*.odt);;JSON (*.json)"
 
 
@@ -48,6 +50,8 @@ class Intake(QWidget):
         self.setObjectName("desk")
         self._model = model
         self._sort: tuple[int, bool] | None = None
+        self._by_variable = False
+        self._unfolded: frozenset[str] = frozenset()
         outer = column(self)
         self._facts = box("surface")
         self._facts.setFixedHeight(104)
@@ -74,9 +78,36 @@ class Intake(QWidget):
         area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         inside = QWidget()
         inside.setObjectName("clear")
-        self._findings = column(inside, margins=(32, 20, 24, 24), spacing=10)
+        self._findings = column(inside, margins=(32, 12, 24, 24), spacing=10)
         area.setWidget(inside)
-        return area
+        side = QWidget()
+        rows = column(side)
+        bar = row(margins=(32, 16, 24, 0), spacing=12)
+        self.title = serif_label("", 19, bold=True)
+        self.finding_finder = QLineEdit()
+        self.finding_finder.setPlaceholderText("Find")
+        self.finding_finder.setAccessibleName("Find a finding")
+        self.finding_finder.setFixedWidth(110)
+        self.finding_finder.textChanged.connect(self._show_findings)
+        self.order = button(
+            "by variable", "link", self._turn_order, tip="the gravest first, or in the order of the variables"
+        )
+        bar.addWidget(self.title, 1)
+        bar.addWidget(self.order)
+        bar.addWidget(self.finding_finder)
+        rows.addLayout(bar)
+        rows.addWidget(area, 1)
+        return side
+
+    def _turn_order(self) -> None:
+        self._by_variable = not self._by_variable
+        self.order.setText("gravest first" if self._by_variable else "by variable")
+        self._show_findings()
+
+    def _unfold(self, kind: str) -> None:
+        """Show all findings of a kind."""
+        self._unfolded |= {kind}
+        self._show_findings()
 
     def _variables(self) -> QWidget:
         panel = box("panel")
@@ -199,18 +230,39 @@ class Intake(QWidget):
         count = len(findings) + len(remarks)
         number = NUMBERS[count] if count < len(NUMBERS) else f"{count}"
         words = {0: number, 1: f"{number} thing"}.get(count, f"{number} things")
-        title = f"{words} to look at" if self._model.screened else "Looking through the file…"
-        self._findings.addWidget(serif_label(title, 19, bold=True))
-        for finding in findings:
-            self._findings.addWidget(FindingView(finding, self._model))
+        self.title.setText(f"{words} to look at" if self._model.screened else "Looking through the file…")
+        self.finding_finder.setVisible(len(findings) > FEW_FINDINGS)
+        self.order.setVisible(len(findings) > 1)
+        for kind, mine in self._in_order(findings):
+            folded = len(mine) > MOST_LIKE and kind not in self._unfolded and not self.finding_finder.text()
+            for finding in mine[: MOST_LIKE - 1] if folded else mine:
+                self._findings.addWidget(FindingView(finding, self._model))
+            if folded:
+                more = button(f"{len(mine) - MOST_LIKE + 1} more like these", "link", partial(self._unfold, kind))
+                self._findings.addWidget(more, 0, Qt.AlignmentFlag.AlignLeft)
         for remark in remarks:
             self._findings.addWidget(FindingView(Finding("reading", (), "", remark), self._model))
         if self._model.screened and not count:
             self._findings.addWidget(label("Go on to the Codebook, or straight to the Bench.", "small", wrap=True))
         self._findings.addStretch()
 
+    def _in_order(self, findings: tuple[Finding, ...]) -> list[tuple[str, list[Finding]]]:
+        """(kind, its findings): likes together, or in the order of the variables; those that are looked for."""
+        wanted = self.finding_finder.text().casefold()
+        fitting = [finding for finding in findings if wanted in finding.line.casefold()]
+        if self._by_variable:
+            places = {name: place for place, name in enumerate(self._model.study.codebook.names)}
+            fitting.sort(key=lambda finding: min((places.get(name, 0) for name in finding.variables), default=-1))
+            return [(f"{place}", [finding]) for place, finding in enumerate(fitting)]
+        kinds: dict[str, list[Finding]] = {}
+        for finding in fitting:
+            kinds.setdefault(finding.kind, []).append(finding)
+        return list(kinds.items())
+
     def show_finding(self, finding: Finding) -> None:
         """Bring a finding into view."""
+        self.finding_finder.clear()
+        self._unfold(finding.kind)
         views = self._work.findChildren(FindingView)
         view = next((view for view in views if view.finding == finding), None)
         if view is not None:
