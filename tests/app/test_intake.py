@@ -335,6 +335,17 @@ def test_sources_are_joined_after_a_report(opened: Opened, settle: Settle, qtbot
     panel.stacked.selectAll()
     settle()
     assert "rows would result" in panel.report.text()
+    panel.choose(4)
+    settle()
+    assert "Gathering needs a key" in panel.report.text()
+    for chosen, name in ((panel.gather_keys, "learner"), (panel.measured, "minutes")):
+        next(item for k in range(chosen.count()) if (item := chosen.item(k)).text() == name).setSelected(True)
+    settle()
+    assert "rows and" in panel.report.text()
+    qtbot.mouseClick(panel.make, LEFT)
+    settle()
+    assert "minutes_mean" in window.model.study.table
+    assert window.model.study.table.n_rows == len(set(window.model.study.data.categories("learner").codes.tolist()))
 
 
 def test_reading_shows_progress_and_is_cancelled(opened: Opened, settle: Settle, qtbot: QtBot, tmp_path: Path) -> None:

@@ -11,7 +11,7 @@ import pytest
 from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt
 from PySide6.QtGui import QDropEvent
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QPushButton
+from PySide6.QtWidgets import QMenu, QPushButton
 from pytestqt.qtbot import QtBot
 
 from istrel.app.stations.bench.on_screen import units
@@ -298,3 +298,38 @@ def test_several_variables_chosen_in_the_strip_go_in_together(field: Window, set
     click_in_strip(field, "体重")
     settle()
     assert request_names(field)[0] == {"weight", MEASURED[0], 'the "true" age', "line break", "体重"}
+
+
+def test_from_a_raw_file_to_a_table_of_differences_in_eight_actions(
+    tmp_path: Path, opened: Opened, settle: Settle, qtbot: QtBot
+) -> None:
+    """Names with units, "NA" in nine columns; three variables by group, side by side, with their differences."""
+    rng = np.random.default_rng(2)
+    path = tmp_path / "raw.csv"
+    names = ["Bill length (mm)", "Flipper length (mm)", "body_mass_g", *(f"score_{k} (pts)" for k in range(5)), "Sex"]
+    rows = [[f"{x:.1f}" for x in rng.normal(50, 8, 8)] + [("female", "male")[k % 2]] for k in range(90)]
+    for column in range(9):
+        rows[7 * column][column] = "NA"
+    path.write_text(",".join(names) + "\n" + "\n".join(",".join(row) for row in rows) + "\n")
+    window = opened(path)  # 1
+    window.go_bench()  # 2
+    settle()
+    for name in names[:3]:  # 3, 4, 5
+        click_in_strip(window, name)
+    click_in_strip(window, "Sex", by=True)  # 6
+    settle()
+    qtbot.mouseClick(window.bench.settings.chips["difference"], Qt.MouseButton.LeftButton)  # 7
+    menu = next(m for m in window.bench.settings.findChildren(QMenu) if m.isVisible())
+    next(action for action in menu.actions() if action.text() == "yes").trigger()  # 8
+    menu.close()
+    settle()
+    exhibit = window.bench.proof.exhibit  # type: ignore[union-attr]
+    assert [d.effect.measure for d in exhibit.result.differences] == ["hedges_g"] * 3
+    setting = window.bench.desk.paper.setting
+    assert setting is not None
+    assert setting.table is not None
+    assert [head.span for head in setting.table.heads[0]] == [1, 3, 3, 1]
+    stubs = ["".join(run.text for run in row.stub) for row in setting.table.rows]
+    assert stubs == ["Bill length, mm", "Flipper length, mm", "Body mass, g"]
+    assert {row.cells[0] for row in setting.table.rows} <= {"44", "45"}
+    assert len([f for f in window.model.findings if "“NA”" in f.line]) == 1

@@ -5,18 +5,24 @@ from __future__ import annotations
 import numpy as np
 import pytest
 
+from istrel.data.codebook import MissingCode
 from istrel.data.column import Column, Kind, Unread
+from istrel.data.combine.gather import gather
 from istrel.data.combine.join import join
 from istrel.data.combine.reshape import to_long, to_wide
 from istrel.data.combine.stack import stack
+from istrel.data.corrections import Correction
+from istrel.data.guess import guess_codebook
 from istrel.data.table import Source, Table
 from istrel.demo import LEARNERS, SESSIONS
 from istrel.problem import Problem
+from istrel.study.changes.cases import Correct
+from istrel.study.changes.codebook import SetMissing, SetText
 from istrel.study.changes.sources import AddSource, RemoveSource, UseSource
-from istrel.study.combining import joined, made_wide
+from istrel.study.combining import gathered, joined, made_wide
 from istrel.study.history import History
 from istrel.study.opening import open_data
-from istrel.study.study import StudySource, study_of
+from istrel.study.study import Study, StudySource, study_of
 
 
 def table(name: str, **columns: list[object]) -> Table:
@@ -140,3 +146,69 @@ def test_the_demo_files_join_into_a_source_of_the_study() -> None:
     assert [source.name for source in history.study.sources] == ["learners.csv", "learners + sessions wide"]
     with pytest.raises(Problem, match="only source"):
         History(learners).do(RemoveSource(first))
+
+
+VISITS = table(
+    "visits.csv",
+    id=[2, 1, 2, 2, None, 1],
+    sex=["f", "m", "f", "f", "f", "m"],
+    place=["N", "S", "S", "N", "N", "S"],
+    x=[1.5, None, 3, -9, 5, None],
+)
+
+
+def test_many_rows_become_one_per_key() -> None:
+    pairs = [(name, measure) for name in ("x", "place") for measure in ("count", "first", "last")]
+    variables, measures = zip(("x", "mean"), ("x", "sum"), *pairs, strict=True)
+    made, words = gather(VISITS, ("id",), variables, measures)
+    assert made.names == (
+        *("id", "sex", "x_mean", "x_sum", "x_count", "x_first", "x_last", "place_count", "place_first", "place_last"),
+    )
+    assert shown(made) == [
+        ("2", "f", "-1.5", "-4.5", "3", "1.5", "-9", "3", "N", "N"),
+        ("1", "m", "", "0", "0", "", "", "2", "S", "S"),
+    ]
+    assert words == "2 rows and 10 variables would result, each from 2 to 3 rows. 1 rows without key are left out."
+    with pytest.raises(Problem, match="holds no numbers, so it has no mean"):
+        gather(VISITS, ("id",), ("place",), ("mean",))
+
+
+def test_gathered_means_are_those_of_each_group_counted_one_by_one() -> None:
+    rng = np.random.default_rng(6)
+    keys, values = rng.integers(0, 40, 500).tolist(), rng.normal(size=500).round(3).tolist()
+    made, _ = gather(table("t", k=keys, x=values), ("k",), ("x", "x"), ("mean", "count"))
+    for row in range(made.n_rows):
+        mine = [v for k, v in zip(keys, values, strict=True) if k == made.columns[0].values[row]]
+        assert made.column("x_count").values[row] == len(mine)
+        assert made.column("x_mean").values[row] == pytest.approx(np.mean(mine), rel=1e-12)
+
+
+def test_what_is_made_from_a_source_follows_it() -> None:
+    """A code, a correction, a new reading: gathered, joined and gathered again; undo brings all of it back."""
+    parent = StudySource(VISITS, guess_codebook(VISITS))
+    history = History(Study((parent,)))
+    per_person, _ = gathered(parent, ("id",), ("x", "x"), ("mean", "count"))
+    history = history.do(AddSource(per_person))
+    child = history.study.current
+    both, _ = joined(history.study.source_of("s1"), history.study.source_of(child), ("id",), "left")
+    history = history.do(AddSource(both))
+    grandchild = history.study.current
+    history = history.do(UseSource(child)).do(SetText("x_mean", "label", "Mean of x")).do(UseSource("s1"))
+
+    def means(of: str) -> list[str]:
+        table_ = history.study.source_of(of).data.table
+        return [table_.column("x_mean").text_at(row) for row in range(table_.n_rows)]
+
+    assert means(child) == ["-1.5", ""]
+    history = history.do(SetMissing("x", (MissingCode(-9.0, "refused"),)))
+    assert means(child) == ["2.25", ""]
+    assert means(grandchild) == ["2.25", "", "2.25", "2.25", "", ""]
+    assert history.study.source_of(child).codebook["x_mean"].label == "Mean of x"
+    history = history.do(Correct((Correction("x", "", 8.0, 2, "typed wrong"),)))
+    assert means(child) == ["2.25", "8"]
+    before = history.study.source_of(child)
+    history = history.do(SetText("x", "label", "Something"))
+    assert history.study.source_of(child) is before  # nothing of its values changed
+    for _ in range(3):
+        history = history.undo()
+    assert means(child) == ["-1.5", ""]

@@ -13,12 +13,19 @@ from istrel.app.widgets.simple import button, column, label, row, serif_label
 from istrel.data.combine.join import Keep
 from istrel.problem import Problem
 from istrel.study.changes.sources import AddSource
-from istrel.study.combining import Combined, joined, made_long, made_wide, stacked
+from istrel.study.combining import Combined, gathered, joined, made_long, made_wide, stacked
 from istrel.study.study import StudySource
 
-WAYS = ("Join by key", "Stack", "Wide to long", "Long to wide")
+WAYS = ("Join by key", "Stack", "Wide to long", "Long to wide", "Gather")
+GATHERED = (
+    ("means", "mean"),
+    ("sums", "sum"),
+    ("how many have a value", "count"),
+    ("first values", "first"),
+    ("last values", "last"),
+)
 KEEPS = (("all rows of the source in use", "left"), ("only rows with a partner", "both"), ("all rows of both", "all"))
-JOIN, STACK, LONG, WIDE = range(4)
+JOIN, STACK, LONG, WIDE, GATHER = range(5)
 LIST_TALL = 168
 
 
@@ -42,7 +49,7 @@ class Combiner(Panel):
         self.report = label("", "", wrap=True)
         self.make = button("make it", "main", self._make)
         self.pages = QStackedWidget()
-        for page in (self._join_page(), self._stack_page(), self._long_page(), self._wide_page()):
+        for page in (self._join_page(), self._stack_page(), self._long_page(), self._wide_page(), self._gather_page()):
             self.pages.addWidget(page)
         layout.addWidget(self.pages)
         layout.addWidget(self.report)
@@ -108,6 +115,19 @@ class Combiner(Panel):
             ("values to spread", self.values_from),
         )
 
+    def _gather_page(self) -> QWidget:
+        self.gather_keys, self.measured, self.measures = self._list(), self._list(), self._list()
+        for made in (self.gather_keys, self.measured):
+            made.setFixedHeight(LIST_TALL // 2 + 16)
+        self.measures.setFixedHeight(LIST_TALL // 2 + 32)
+        self._quietly(self.measures, [words for words, _ in GATHERED])
+        self.measures.item(0).setSelected(True)
+        return self._page(
+            ("key: what says which rows belong to one person or group", self.gather_keys),
+            ("what was measured", self.measured),
+            ("what of it", self.measures),
+        )
+
     # Showing.
     def appear(self) -> None:
         self._ready = False
@@ -115,7 +135,7 @@ class Combiner(Panel):
         names = list(study.table.names)
         self._quietly(self.other, [s.name for s in study.sources if s.id != study.current])
         self._quietly(self.stacked, [source.name for source in study.sources])
-        for made in (self.gathered, self.wide_keys, self.values_from, self.names_from):
+        for made in (self.gathered, self.wide_keys, self.values_from, self.names_from, self.gather_keys, self.measured):
             self._quietly(made, names)
         self._fill_keys()
         self._ready = True
@@ -166,6 +186,13 @@ class Combiner(Panel):
             return partial(stacked, tuple(study.sources[place] for place in places))
         if way == LONG:
             return partial(made_long, study.source, _chosen(self.gathered))
+        if way == GATHER:
+            wanted = [
+                GATHERED[index.row()][1] for index in sorted(self.measures.selectedIndexes(), key=lambda i: i.row())
+            ]
+            pairs = [(name, measure) for name in _chosen(self.measured) for measure in wanted]
+            variables, measures = tuple(name for name, _ in pairs), tuple(measure for _, measure in pairs)
+            return partial(gathered, study.source, _chosen(self.gather_keys), variables, measures)
         names = (_chosen(self.wide_keys), self.names_from.currentText(), _chosen(self.values_from))
         return partial(made_wide, study.source, *names)
 

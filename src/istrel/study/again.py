@@ -5,7 +5,7 @@ from __future__ import annotations
 from istrel.problem import Problem
 from istrel.study import combining
 from istrel.study.opening import Opening, open_source, paste_source
-from istrel.study.recipes import Joined, Longer, Pasted, Read, Recipe, Stacked, Wider
+from istrel.study.recipes import Gathered, Joined, Longer, Pasted, Read, Recipe, Stacked, Wider
 from istrel.study.study import Study, StudySource
 
 
@@ -30,4 +30,6 @@ def made_again(recipe: Recipe | None, study: Study) -> StudySource:
             return combining.made_long(study.source_of(source), gathered)[0]
         case Wider(source, keys, names_from, values_from):
             return combining.made_wide(study.source_of(source), keys, names_from, values_from)[0]
+        case Gathered(source, keys, variables, measures):
+            return combining.gathered(study.source_of(source), keys, variables, measures)[0]
     raise Problem("How this source came to be is not known, so it cannot be made again.")

@@ -7,13 +7,15 @@ from dataclasses import replace
 import numpy as np
 
 from istrel.data.codebook import Codebook, Variable
+from istrel.data.column import Unread
+from istrel.data.combine.gather import gather
 from istrel.data.combine.join import Keep, join
 from istrel.data.combine.reshape import to_long, to_wide
 from istrel.data.combine.rows import take
 from istrel.data.combine.stack import stack
 from istrel.data.guess import guess_codebook
 from istrel.data.table import Table
-from istrel.study.recipes import Joined, Longer, Recipe, Stacked, Wider
+from istrel.study.recipes import Gathered, Joined, Longer, Recipe, Stacked, Wider
 from istrel.study.study import StudySource
 
 Combined = tuple[StudySource, str]
@@ -52,6 +54,20 @@ def made_wide(source: StudySource, keys: tuple[str, ...], names_from: str, value
     """(one row per key, what was left out)."""
     table, words = to_wide(table_of(source), keys, names_from, values_from)
     return _source(table, (source,), Wider(source.id, keys, names_from, values_from)), words
+
+
+def gathered(
+    source: StudySource, keys: tuple[str, ...], variables: tuple[str, ...], measures: tuple[str, ...]
+) -> Combined:
+    """(one row per key, from how many rows each); missing codes do not count."""
+    table, data = table_of(source), source.data
+    kept = np.ones(data.n_rows, bool) if data.aside is None else ~data.aside
+    columns = (
+        replace(c, valid=data.present(c.name)[kept], unread=Unread()) if c.name in variables else c
+        for c in table.columns
+    )
+    made, words = gather(Table(tuple(columns), table.source), keys, variables, measures)
+    return _source(made, (source,), Gathered(source.id, keys, variables, measures)), words
 
 
 def _source(table: Table, parents: tuple[StudySource, ...], recipe: Recipe) -> StudySource:

@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from typing import NamedTuple
 
 from istrel.study.changes import Change
+from istrel.study.following import follow
 from istrel.study.study import Study
 
 
@@ -33,8 +34,8 @@ class History:
     future: tuple[Step, ...] = ()
 
     def do(self, change: Change) -> History:
-        """The history with one more change; what was undone before is forgotten."""
-        after = change.apply(self.study)
+        """The history with one more change, which sources made from others follow; what was undone before is forgotten."""
+        after = follow(self.study, change.apply(self.study))
         for source in self.study.sources:
             if source not in after.sources:
                 source.forget()

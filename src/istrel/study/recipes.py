@@ -58,7 +58,17 @@ class Wider:
     values_from: tuple[str, ...]
 
 
-Recipe = Read | Pasted | Joined | Stacked | Longer | Wider
+@dataclass(frozen=True)
+class Gathered:
+    """One row per key: each measure of its variable."""
+
+    source: str
+    keys: tuple[str, ...]
+    variables: tuple[str, ...]
+    measures: tuple[str, ...]
+
+
+Recipe = Read | Pasted | Joined | Stacked | Longer | Wider | Gathered
 
 
 def parents_of(recipe: Recipe | None) -> tuple[str, ...]:
@@ -68,6 +78,6 @@ def parents_of(recipe: Recipe | None) -> tuple[str, ...]:
             return left, right
         case Stacked(sources):
             return sources
-        case Longer(source) | Wider(source):
+        case Longer(source) | Wider(source) | Gathered(source):
             return (source,)
     return ()

@@ -66,7 +66,7 @@ def to_wide(table: Table, keys: tuple[str, ...], names_from: str, values_from: t
     kept = [
         take(c, rows)
         for c in table.columns
-        if c.name in keys or _same_within(c, codes, cases.size, names_from, values_from)
+        if c.name in keys or same_within(c, codes, cases.size, (names_from, *values_from))
     ]
     made = Table(tuple(kept), Source(f"{table.source.name.rsplit('.', 1)[0]} wide", reading=f"spread by {names_from}"))
     doubled = 0
@@ -87,11 +87,9 @@ def to_wide(table: Table, keys: tuple[str, ...], names_from: str, values_from: t
     return made, said + (f" {dropped:,} rows without key or name are left out." if dropped else "")
 
 
-def _same_within(
-    column: Column, codes: NDArray[Any], groups: int, names_from: str, values_from: tuple[str, ...]
-) -> bool:
-    """Whether a variable says the same in all rows of a key."""
-    if column.name in (names_from, *values_from):
+def same_within(column: Column, codes: NDArray[Any], groups: int, others: tuple[str, ...]) -> bool:
+    """Whether a variable, which is none of the others, says the same in all rows of a key."""
+    if column.name in others:
         return False
     used = codes != NONE
     pairs, _ = np.unique(np.stack([codes[used], *_marks(column, used)]), axis=1, return_index=True)
