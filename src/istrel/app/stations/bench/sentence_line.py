@@ -163,7 +163,7 @@ class SentenceLine(QTextEdit):
         """Where the cursor stands, in letters."""
         return letters(self._shown(), self.textCursor().position())
 
-    def _spanning(self, start: int, end: int) -> QTextCursor:
+    def spanning(self, start: int, end: int) -> QTextCursor:
         """A cursor that selects from one place to another."""
         cursor, shown = self.textCursor(), self._shown()
         cursor.setPosition(units(shown, start))
@@ -198,7 +198,7 @@ class SentenceLine(QTextEdit):
         for start, end, name in reversed(self.understand(self.sentence()).names):
             shown = on_screen(show_name(name))
             if (all_of_it or not start <= place <= end) and self._shown()[start:end] != shown:
-                cursor = self._spanning(start, end)
+                cursor = self.spanning(start, end)
                 cursor.joinPreviousEditBlock()
                 cursor.insertText(shown)
                 cursor.endEditBlock()
@@ -218,7 +218,7 @@ class SentenceLine(QTextEdit):
         if text == ",":
             start = len(shown[:start].rstrip())
         before, after = shown[:start], shown[end:]
-        cursor = self._spanning(start, end)
+        cursor = self.spanning(start, end)
         glue = "" if not before or before.endswith((" ", "{", "(")) or text == "," else " "
         follows = "" if text.endswith("{") or after[:1] in (" ", ",", ")", "}") else " "
         cursor.insertText(glue + on_screen(text) + follows)
@@ -343,7 +343,7 @@ class SentenceLine(QTextEdit):
             return
         _, span = self._pressed
         self._pressed = None
-        self.setTextCursor(self._spanning(span.start, span.start + span.length))
+        self.setTextCursor(self.spanning(span.start, span.start + span.length))
 
     def chip_data(self, span: WordSpan) -> QMimeData:
         """What is dragged when a chip is."""
