@@ -10,6 +10,7 @@ from istrel.data.formula.compare import known
 from istrel.data.formula.tree import Condition
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, subject_names
+from istrel.exhibits.forms.histogram import shared_edges
 from istrel.problem import Problem
 from istrel.sentence.request import Crossed, Request
 from istrel.sentence.vocabulary import CLASS_SETTINGS
@@ -95,7 +96,8 @@ def _refuse_boundless(plan: CountPlan) -> None:
     """Raises for a table that cannot be one on paper, before the work is done."""
     groups = sum(grouping.n_groups for grouping in plan.groupings)
     columns = [_many(name, plan) for name in plan.against] or [groups]
-    rows = [1 if subject.classes else _many(subject.names[0], plan) for subject in plan.subjects]
+    crossed = bool(plan.against)
+    rows = [1 if s.classes and not crossed else _many(s.names[0], plan) for s in plan.subjects]
     top = plan.request.settings["top"]
     cells = sum(rows) * max(columns) * (groups if plan.against else 1)
     sizes = (max(columns), MOST_COLUMNS, "columns"), (max(rows), MOST_ROWS, "rows"), (cells, MOST_CELLS, "cells")
@@ -111,6 +113,8 @@ def tables_in(plan: CountPlan) -> int:
 
 
 def _many(name: str, plan: CountPlan) -> int:
+    """How many values or classes of a variable a cross-table shows."""
     if name in plan.classed:
-        return 1
+        edges = shared_edges(name, plan)
+        return 1 if edges is None else edges.edges.size - 1
     return int(plan.data.tally(name)[0].size)
