@@ -227,5 +227,5 @@ def test_measured_variables_are_crossed_in_classes(learners: Dataset, exhibit_of
 
 
 def test_classes_too_fine_for_a_page_are_refused_before_the_work(learners: Dataset, exhibit_of: Exhibits) -> None:
-    with pytest.raises(Problem, match="This makes a table of [0-9,]+ cells"):
+    with pytest.raises(Problem, match=r"This makes a table of [0-9,]+ cells"):
         exhibit_of("count receptive_post against receptive_pre across mot_06 × mot_09 with width = 0.3", learners)

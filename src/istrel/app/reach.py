@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING, NamedTuple
 from PySide6.QtGui import QKeySequence
 
 from istrel.app.actions import ACTIONS
+from istrel.sentence.quoting import read_aloud
 
 if TYPE_CHECKING:
     from istrel.app.window import Window
@@ -55,7 +56,7 @@ def _sentence(text: str, window: Window) -> Iterator[Choice]:
         sentence = show(parse(understood(text, window.model.study.codebook).text))
     except Problem:
         return
-    yield Choice(sentence.replace("`", ""), "set it on paper", partial(window.write, sentence))
+    yield Choice(read_aloud(sentence), "set it on paper", partial(window.write, sentence))
 
 
 def _variables(text: str, window: Window) -> Iterator[Choice]:
@@ -96,9 +97,10 @@ def _findings(text: str, window: Window) -> Iterator[Choice]:
 
 
 def _kept(text: str, window: Window) -> Iterator[Choice]:
+
     for place, kept in enumerate(window.model.study.kept):
         if _fits(text, f"kept {kept.sentence}"):
-            yield Choice(kept.sentence.replace("`", ""), "kept", partial(window.show_kept, place))
+            yield Choice(read_aloud(kept.sentence), "kept", partial(window.show_kept, place))
 
 
 OF_A_STUDY = (_variables, _kept, _values, _settings, _findings)

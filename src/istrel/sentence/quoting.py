@@ -23,3 +23,8 @@ def quoted(name: str) -> str:
 def unquoted(text: str) -> str:
     """A name as typed, without its back quotes if it has any."""
     return text[1:-1].replace("``", "`") if len(text) > 1 and text[0] == text[-1] == "`" else text
+
+
+def read_aloud(sentence: str) -> str:
+    """A sentence for people: names without their back quotes."""
+    return re.sub(IN_BACK_QUOTES, lambda found: unquoted(found.group()), sentence)

@@ -13,7 +13,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.facts import VariableFacts
 from istrel.data.levels import Level
 from istrel.data.naming import is_from_name
-from istrel.sentence.show_formula import show_expression
+from istrel.sentence.show_formula import PRINTED, TYPED, show_expression
 from istrel.study.codebook_csv import show_missing
 
 FEWEST_ITEMS, MOST_VALUES, MOST_UNREAD, USUAL_DECIMALS = 3, 8, 2, 2
@@ -192,7 +192,8 @@ def _entry(variable: Variable, data: Dataset, facts: VariableFacts | None) -> En
     beside = variable.name if variable.label else ""
     said: list[Said] = []
     if variable.formula is not None:
-        said.append(Said(show_expression(variable.formula), part="formula"))
+        shown, typed = (show_expression(variable.formula, hand=hand) for hand in (PRINTED, TYPED))
+        said.append(Said(shown, part="formula", edited=typed))
     said += _values(variable, facts)
     said += _codes(variable.missing_codes) + _unread(variable, data)
     if not variable.in_use:

@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QWidget
 
 from istrel.app.widgets.simple import button, clear, column, label, serif_label
 from istrel.data.codebook import Codebook
-from istrel.sentence.quoting import show_name
+from istrel.sentence.quoting import read_aloud, show_name
 
 MOST_SUBJECTS = 3
 
@@ -51,7 +51,7 @@ class EmptyDesk(QWidget):
         self.beginnings = sentences
         clear(self._links)
         for sentence in sentences:
-            link = button(sentence.replace("`", ""), "sentence", partial(self.chosen.emit, sentence))
+            link = button(read_aloud(sentence), "sentence", partial(self.chosen.emit, sentence))
             self._links.addWidget(link, 0, Qt.AlignmentFlag.AlignLeft)
 
 

@@ -160,7 +160,7 @@ class Codebook(QWidget):
         """Items one by one, or folded again; a formula in the line that derives."""
         entry, said = what
         if said.part == "formula":
-            self.derive_line.begin(f"{show_name(entry.names[0])} = {said.text}")
+            self.derive_line.begin(f"{show_name(entry.names[0])} = {said.edited}")
             return
         self._unfolded ^= {entry.names[0]}
         self._fill()

@@ -23,7 +23,7 @@ from istrel.data.levels import Level
 from istrel.data.naming import is_from_name
 from istrel.problem import Problem
 from istrel.sentence.quoting import show_name
-from istrel.sentence.show_formula import show_expression
+from istrel.sentence.show_formula import PRINTED, show_expression
 from istrel.stats.reliability import Alpha
 from istrel.study.changes.cases import TakeBack
 from istrel.study.changes.codebook import (
@@ -149,7 +149,7 @@ class Page(QScrollArea):
 
     def _origin(self, variable: Variable) -> str:
         if variable.formula is not None:
-            return show_expression(variable.formula)
+            return show_expression(variable.formula, hand=PRINTED)
         study = self._model.study
         return f"column {study.source.raw.names.index(variable.name) + 1} of {study.source.name}"
 
@@ -250,7 +250,7 @@ class Page(QScrollArea):
             formula = self._model.study.codebook[child].formula
             assert formula is not None
             self._used.addWidget(label(child), place, 0)
-            self._used.addWidget(label(show_expression(formula), "small", wrap=True), place, 1)
+            self._used.addWidget(label(show_expression(formula, hand=PRINTED), "small", wrap=True), place, 1)
 
     def _look_at_scale(self, variable: Variable) -> None:
         """For a composite: Cronbach's alpha, and what it would be without each item."""

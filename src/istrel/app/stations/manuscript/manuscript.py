@@ -18,6 +18,7 @@ from istrel.app.widgets.simple import box, button, column, label, row
 from istrel.exhibits.printing import print_title
 from istrel.problem import Problem
 from istrel.render.document import Item
+from istrel.sentence.quoting import read_aloud
 from istrel.study.changes.manuscript import Move
 from istrel.study.manuscript import Entry
 
@@ -161,11 +162,14 @@ class Manuscript(QWidget):
     def _write_row(self, place: int, page: Page) -> None:
         entry = page.entry
         if entry is None:
-            self.outline.write(place, "…", page.kept.sentence, "being made", page.kept.sentence, alarming=False)
+            said = read_aloud(page.kept.sentence)
+            self.outline.write(place, "…", said, "being made", said, alarming=False)
             return
-        title = print_title(entry.exhibit.sheet, self._model.style) if entry.exhibit else entry.kept.sentence
+        title = (
+            print_title(entry.exhibit.sheet, self._model.style) if entry.exhibit else read_aloud(entry.kept.sentence)
+        )
         alarming = bool(entry.moved or entry.trouble)
-        self.outline.write(place, entry.label, title, entry.status, entry.kept.sentence, alarming=alarming)
+        self.outline.write(place, entry.label, title, entry.status, read_aloud(entry.kept.sentence), alarming=alarming)
 
     def _tell_moved(self) -> None:
         moved = sum(len(entry.moved) for entry in self.entries)

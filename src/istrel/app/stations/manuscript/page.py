@@ -11,6 +11,7 @@ from istrel.app.proof.cases import link_cases
 from istrel.app.proof.jobs import Proof, show_exhibit
 from istrel.app.proof.paper import Paper
 from istrel.app.widgets.simple import box, button, clear, column, label, row
+from istrel.sentence.quoting import read_aloud
 from istrel.study.changes.manuscript import Accept, Drop
 from istrel.study.manuscript import Entry, entry_of, numbers_of
 from istrel.study.study import Kept, Study
@@ -61,7 +62,7 @@ class Page(QWidget):
 
     def _add_links(self, entry: Entry, proof: Proof | None) -> None:
         links = row(spacing=16, margins=(12, 0, 0, 12))
-        links.addWidget(label(entry.kept.sentence, "small", wrap=True), 1)
+        links.addWidget(label(read_aloud(entry.kept.sentence), "small", wrap=True), 1)
         if entry.moved and proof is not None:
             numbers = numbers_of(proof.exhibit)
             links.addWidget(button("accept", "link", partial(self._model.do, Accept(entry.kept.id, numbers))))

@@ -49,7 +49,7 @@ def side_by_side(plan: DescribePlan, result: DescribeResult) -> TableSheet:
             else [_row(subject, blocks, plan, result, marks)]
         )
     heads = _sample_heads(blocks, plan, result) if counted else _statistic_heads(blocks, plan)
-    return TableSheet(title_of(plan), heads, tuple(rows), (*notes_of(plan, result), *marks.notes(plan, result)))
+    return TableSheet(title_of(plan), heads, tuple(rows), (*notes_of(plan, result), *marks.notes(result)))
 
 
 # Heads.

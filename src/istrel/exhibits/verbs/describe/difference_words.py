@@ -67,9 +67,8 @@ class Marks:
         """The letter of a measure (with the groups it compares) or a test."""
         return self._said.setdefault(what, LETTERS[len(self._said) % len(LETTERS)])
 
-    def notes(self, plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
+    def notes(self, result: DescribeResult) -> tuple[Note, ...]:
         """What each letter means, in one line."""
-        del plan
         said = {(d.effect.measure, *_pair(d)): d for d in result.differences if d.effect is not None}
         parts = [
             say("{mark} {what}.", mark=mark, what=_measured(said[what]) if what in said else _tested(what))

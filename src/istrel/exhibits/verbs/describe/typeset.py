@@ -46,7 +46,7 @@ def _in_rows(plan: DescribePlan, result: DescribeResult) -> TableSheet:
     spanners, heads = paired_heads(plan.shown, plan.request.settings["confidence"])
     table = (Head(_stub(plan, one=one and has_groups(plan.groupings))), *heads, *compared)
     top = ((Head(()), *spanners, *(Head(()) for _ in compared)),) if any(s.text for s in spanners) else ()
-    notes = (*notes_of(plan, result), *marks.notes(plan, result))
+    notes = (*notes_of(plan, result), *marks.notes(result))
     return TableSheet(title_of(plan), (*top, table), tuple(rows), notes)
 
 
