@@ -11,6 +11,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import TAGS, Level
 from istrel.data.naming import said_by_name
+from istrel.data.screening import screen
 
 RNG = np.random.default_rng(5)
 COLUMNS = {
@@ -121,3 +122,5 @@ def test_no_comes_before_yes_in_every_language(words: str, order: str, data_of: 
     assert data.variable("x").level is Level.BINARY
     assert data.categories("x").labels == tuple(order.split())
     assert 12 - int(data.present("x").sum()) == (4 if "n/a" in words else 0)
+    said = [finding.line for finding in screen(data) if "counts as missing" in finding.line]
+    assert said == (["“n/a” stands 4 times in x and counts as missing."] if "n/a" in words else [])

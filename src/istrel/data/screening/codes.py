@@ -11,7 +11,7 @@ from istrel.data.column import Column, Kind
 from istrel.data.corrections import Correction
 from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
-from istrel.data.markers import is_marker
+from istrel.data.markers import is_marker, no_and_yes
 from istrel.data.screening.finding import (
     CountAsValue,
     Finding,
@@ -44,7 +44,7 @@ def _markers(look: Look) -> Iterator[Finding]:
             if isinstance(code.value, str) and not code.reason and is_marker(code.value):
                 places.setdefault(code.value, []).append(name)
     for word, names in places.items():
-        if len(names) < 2:
+        if len(names) < 2 and not _beside_yes_and_no(look.data.table.column(names[0]), word):
             continue
         masks = [_stands(word, look.data.table.column(name)) for name in names]
         count = sum(int(mask.sum()) for mask in masks)
@@ -58,6 +58,11 @@ def _markers(look: Look) -> Iterator[Finding]:
             rows_of(np.logical_or.reduce(masks)),
             (remedy,) if answers else (),
         )
+
+
+def _beside_yes_and_no(column: Column, word: str) -> bool:
+    """Whether a column holds yes, no, and besides only this word."""
+    return no_and_yes(tuple(other for other in column.words if other != word)) is not None
 
 
 def _stands(word: str, column: Column) -> Mask:
