@@ -9,6 +9,7 @@ import re
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 from functools import cache
+from itertools import pairwise
 
 from istrel.exhibits.printing import PrintedHead, PrintedTable, Runs, as_plain, lines_of
 from istrel.exhibits.text import Run
@@ -189,19 +190,20 @@ class _Press:
 
     # Panels.
     def panels(self, room: float) -> list[Panel]:
-        """As many columns in each as fit beside the stub."""
+        """As many columns in each as fit beside the stub, which takes the room that is left."""
         values = self.value_columns(broken=True)
-        stub = min(max(self.least_stub, room / 5), self.stub + self.page.gap / 2)
-        made: list[Panel] = []
-        first, taken = 0, 0.0
+        whole = self.stub + self.page.gap / 2
+        stub = min(max(self.least_stub, room / 5), whole)
+        starts, taken = [0], 0.0
         for block in self._blocks(values, room - stub):
             width = sum(values[place].width for place in block)
             if taken and taken + width > room - stub:
-                made.append(self.panel(first, [Column(stub, 0.0), *values[first : block.start]]))
-                first, taken = block.start, 0.0
+                starts.append(block.start)
+                taken = 0.0
             taken += width
-        made.append(self.panel(first, [Column(stub, 0.0), *values[first:]]))
-        return made
+        parts = [values[first:last] for first, last in pairwise([*starts, len(values)])]
+        stub = max(stub, min(whole, room - max(sum(column.width for column in part) for part in parts)))
+        return [self.panel(first, [Column(stub, 0.0), *part]) for first, part in zip(starts, parts, strict=True)]
 
     def _blocks(self, values: list[Column], room: float) -> list[range]:
         """Value columns that belong together: those under a spanner, where they fit."""

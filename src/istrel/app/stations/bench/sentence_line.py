@@ -43,6 +43,7 @@ CHIPS = {
 }
 
 CHIP_EDGE = 5
+MOST_LINES = 4
 CHOOSABLE = ("verb", "subject", "against", "group", "form", "setting", "keyword")
 NAMES = "application/x-istrel-names"
 
@@ -90,7 +91,7 @@ class Dresser(QSyntaxHighlighter):
 
 
 class SentenceLine(QTextEdit):
-    """One to three lines of text in the book serif. Return and Tab do not write: they take and confirm.
+    """One to four lines of text in the book serif; a longer sentence scrolls. Return and Tab do not write: they take and confirm.
 
     Names that need quotes stand between marks that take no room (`on_screen`); such a name, and every chip that is
     clicked, is one step of the cursor.
@@ -250,8 +251,9 @@ class SentenceLine(QTextEdit):
 
     def _fit(self) -> None:
         line = self.fontMetrics().height() * 1.48
-        wanted = max(line, min(self.document().size().height() - 12, 3 * line))
-        self.setFixedHeight(round(wanted) + 14)
+        wanted = max(line, self.document().size().height() - 12)
+        most = MOST_LINES * line
+        self.setFixedHeight(round(min(wanted, most)) + (14 if wanted <= most else 1))  # no strip of a line more
 
     # Keys.
     def event(self, event: QEvent) -> bool:
