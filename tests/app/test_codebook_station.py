@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from pathlib import Path
 
+import pytest
 from PySide6.QtCore import QItemSelectionModel, QPoint, Qt
 from PySide6.QtWidgets import QLabel, QPushButton, QWidget
 from pytestqt.qtbot import QtBot
@@ -293,3 +294,23 @@ def test_bands_closed_on_the_right_are_counted_and_written_so(opened: Opened, se
     assert "0 < absences ≤ 3" in texts
     assert "absences > 3" in texts
     assert f"{int(((absences > 0) & (absences <= 3)).sum()):,}" in texts
+
+
+def test_formulas_know_names_without_quotes(opened: Opened, settle: Settle, qtbot: QtBot, tmp_path: Path) -> None:
+    path = tmp_path / "field.csv"
+    path.write_text("Body mass (g),Height (m)\n" + "".join(f"{3900 + 7 * k},{1 + k / 40}\n" for k in range(40)))
+    window = opened(path)
+    window.go_codebook()
+    line = window.codebook.derive_line
+    line.begin("index = body mass (g) / 1000 / Height (m) ^ 2")
+    line.derive()
+    settle()
+    data = window.model.study.data
+    mass, height = (data.numbers(name).values for name in ("Body mass (g)", "Height (m)"))
+    assert data.numbers("index").values.tolist() == pytest.approx((mass / 1000 / height**2).tolist(), rel=1e-14)
+    window.codebook.show_variable("index")
+    assert "`" not in window.codebook.page.about.text()
+    assert "`" not in window.codebook.entries_model.entries[2].line
+    line.begin("worse = Body mass (g) + nothing")
+    line.derive()
+    assert "nothing" in line.trouble.text() or "nothing" in window.cases_line.trouble.text()

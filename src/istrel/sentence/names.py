@@ -87,7 +87,7 @@ def understood(sentence: str, codebook: Codebook) -> Typed:
 
 
 def understood_condition(text: str, codebook: Codebook) -> Typed:
-    """As `understood`, for a condition alone."""
+    """As `understood`, for a condition or an expression alone."""
     whole = list(_wholes(text, codebook))
     parts = _compared(_masked(text, codebook, whole), 0, codebook)
     return _written(text, sorted([*whole, *(meant for meant in parts if meant.name)]))

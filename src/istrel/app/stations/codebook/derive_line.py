@@ -10,11 +10,13 @@ from PySide6.QtWidgets import QCompleter, QLineEdit, QWidget
 
 from istrel.app.bridge import StudyModel
 from istrel.app.widgets.simple import box, button, column, label, row
+from istrel.data.codebook import Codebook
 from istrel.data.derive import free_name
 from istrel.data.formula.functions import FUNCTIONS
 from istrel.data.formula.tree import Formula
 from istrel.problem import Problem
 from istrel.sentence import parse_expression
+from istrel.sentence.names import understood_condition
 from istrel.sentence.quoting import show_name
 from istrel.study.changes.codebook import Derive, SetFormula
 from istrel.study.composites import preview
@@ -91,11 +93,11 @@ class DeriveLine(QWidget):
         """Make the variable, or give a derived one another formula; a mistake is told under the line."""
         try:
             name, expression, at = split_line(self.edit.text())
-            formula = _parsed(expression, at)
+            codebook = self._model.study.codebook
+            formula = _parsed(expression, at, codebook)
         except Problem as problem:
             self._tell(problem)
             return
-        codebook = self._model.study.codebook
         known = name in codebook and codebook[name].formula is not None
         change = SetFormula(name, formula) if known else Derive(name, formula)
         if self._model.do(change, self._tell):
@@ -114,7 +116,7 @@ class DeriveLine(QWidget):
             return
         try:
             _, expression, at = split_line(self.edit.text())
-            formula = _parsed(expression, at)
+            formula = _parsed(expression, at, self._model.study.codebook)
         except Problem:
             return
         study = self._model.study
@@ -132,9 +134,10 @@ class DeriveLine(QWidget):
         if len(typed) < 1 or "=" not in text:
             self._hide_offers()
             return
-        names = [show_name(name) for name in self._model.study.table.names]
-        offers = (*names, *(f"{function}(" for function in FUNCTIONS))
-        self._words.setStringList([w for w in offers if typed.casefold() in w.casefold() and w != typed])
+        codebook, wanted = self._model.study.codebook, typed.casefold()
+        names = [_free(name, codebook) for name in codebook.names if wanted in name.casefold() and name != typed]
+        functions = (f"{function}(" for function in FUNCTIONS)
+        self._words.setStringList([*names, *(word for word in functions if wanted in word and word != typed)])
         self._completer.setCompletionPrefix("")
         if self._words.rowCount():
             self._completer.complete()
@@ -161,9 +164,16 @@ class DeriveLine(QWidget):
             super().keyPressEvent(event)
 
 
-def _parsed(expression: str, at: int) -> Formula:
+def _free(name: str, codebook: Codebook) -> str:
+    """The name without quotes where it is understood so."""
+    return name if understood_condition(name, codebook).names else show_name(name)
+
+
+def _parsed(expression: str, at: int, codebook: Codebook) -> Formula:
+    typed = understood_condition(expression, codebook)
     try:
-        return parse_expression(expression)
-    except Problem as problem:
+        return parse_expression(typed.text)
+    except Problem as error:
+        problem = typed.told(error)
         place = problem.at + at if problem.at >= 0 else -1
         raise Problem(problem.message, at=place, length=problem.length) from None
