@@ -37,6 +37,7 @@ class Writing(QFrame):
             inside.addWidget(part)
         self._recent: list[str] = []
         self._waiting: Problem | None = None
+        self._asked: tuple[object, ...] = ()
         self._last: tuple[str, object, Typed] | None = None
         self._pause, self._patience = _timer(self, PAUSE_MS), _timer(self, PATIENCE_MS)
         self._pause.timeout.connect(self.wanted)
@@ -166,6 +167,10 @@ class Writing(QFrame):
             return
         text, codebook = self.sentence, self._model.study.codebook
         chip = self.line.chip()
+        asked = text, self.line.place, chip, codebook, len(self._model.facts)
+        if asked == self._asked:  # one key moves the cursor, the selection and the text
+            return
+        self._asked = asked
         if chip is None:
             self.offers.offer(complete(text, self.line.place, codebook, self._model.few_values()))
             return

@@ -7,6 +7,7 @@ from typing import NamedTuple
 
 from PySide6.QtCore import (
     QAbstractListModel,
+    QEvent,
     QModelIndex,
     QPersistentModelIndex,
     QPointF,
@@ -16,7 +17,7 @@ from PySide6.QtCore import (
     Qt,
     Signal,
 )
-from PySide6.QtGui import QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPen
+from PySide6.QtGui import QFocusEvent, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPen
 from PySide6.QtWidgets import (
     QAbstractItemView,
     QLineEdit,
@@ -221,7 +222,7 @@ class EntriesView(QListView):
         self.scrollTo(self._entries.index(row))
         rect = QRectF(self.visualRect(self._entries.index(row)))
         where = next((p.rect for p in placed(entry, rect) if p.said == said), rect)
-        self._editing = row, entry.phrases.index(said)
+        self._editing = row, _changeable(entry).index(said)
         wide = max(where.width() + 40, 160.0)
         box = QRectF(where.left() - 7, where.center().y() - 15, min(wide, rect.right() - where.left()), 30)
         self._edit.setGeometry(QRect(box.toAlignedRect()))
@@ -230,38 +231,48 @@ class EntriesView(QListView):
         self._edit.show()
         self._edit.setFocus()
 
-    def _done(self, step: int, *, taken: bool) -> None:
-        """The line was left: the text is taken, and the next phrase (or the one before) follows."""
+    def _done(self, step: int, *, taken: bool, stays: bool = True) -> None:
+        """The line was left: the text is taken, and the next phrase (or the one before) follows.
+
+        Where the text cannot be taken the line stays open with it; `stays` is whether the keyboard stays here.
+        """
         if self._editing is None:
             return
         (row, place), self._editing = self._editing, None
         entry, text = self._entries.entries[row], self._edit.text()
+        said = _changeable(entry)[place]
         self._edit.hide()
-        self.setFocus()
-        if taken:
-            said = entry.phrases[place]
-            before = said.text if said.edited is None else said.edited
-            if text != before and not self._change(entry, said, text):
-                self._editing = row, place  # it stays, with what is wrong said above
-                self._edit.show()
+        if stays:
+            self.setFocus()
+        before = said.text if said.edited is None else said.edited
+        if taken and text != before and not self._change(entry, said, text):
+            self._editing = row, place
+            self._edit.show()
+            if stays:
                 self._edit.setFocus()
-                return
-        if step:
+        elif step:
             self._go_on(row, place + step)
 
     def _go_on(self, row: int, place: int) -> None:
+        """To a phrase of an entry; past its ends to the entry after, or before."""
         entries = self._entries.entries
         while 0 <= row < len(entries):
-            usable = [said for said in entries[row].phrases if said.part not in ("items", "formula")]
-            if 0 <= place < len(usable):
-                self.begin(row, usable[place])
+            phrases = _changeable(entries[row])
+            if 0 <= place < len(phrases):
+                self.begin(row, phrases[place])
                 return
-            row += 1 if place > 0 or not usable else -1
-            place = 0 if place > 0 or not usable else (len(entries[row].phrases) - 1 if row >= 0 else 0)
+            row, place = (row - 1, -1) if place < 0 else (row + 1, 0)
+            if place < 0 <= row:
+                place = len(_changeable(entries[row])) - 1
+
+
+def _changeable(entry: Entry) -> tuple[Said, ...]:
+    """The phrases that are changed in a line over them."""
+    return tuple(said for said in entry.phrases if said.part not in ("items", "formula"))
 
 
 class PhraseLine(QLineEdit):
-    """A line over a phrase: Return and Tab take it, Escape gives up."""
+    """A line over a phrase: Return, Tab and going elsewhere take it, Escape gives up."""
 
     def __init__(self, parent: QWidget, done: Callable[..., None]) -> None:
         super().__init__(parent)
@@ -269,7 +280,12 @@ class PhraseLine(QLineEdit):
         self._finish = done
         self.hide()
 
-    def event(self, event) -> bool:  # type: ignore[no-untyped-def]
+    def focusOutEvent(self, event: QFocusEvent) -> None:
+        super().focusOutEvent(event)
+        if event.reason() not in (Qt.FocusReason.ActiveWindowFocusReason, Qt.FocusReason.PopupFocusReason):
+            self._finish(0, taken=True, stays=False)
+
+    def event(self, event: QEvent) -> bool:
         if isinstance(event, QKeyEvent) and event.type() is QKeyEvent.Type.KeyPress:
             if event.key() in (Qt.Key.Key_Tab, Qt.Key.Key_Backtab):
                 self._finish(1 if event.key() == Qt.Key.Key_Tab else -1, taken=True)

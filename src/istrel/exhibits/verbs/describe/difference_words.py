@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
 from typing import NamedTuple
 
 from istrel.exhibits.table import Head, Note
@@ -65,7 +64,8 @@ class Marks:
 
     def of(self, *what: str) -> str:
         """The letter of a measure (with the groups it compares) or a test."""
-        return self._said.setdefault(what, LETTERS[len(self._said) % len(LETTERS)])
+        again, place = divmod(len(self._said), len(LETTERS))
+        return self._said.setdefault(what, LETTERS[place] * (again + 1))  # after the last letter they are doubled
 
     def notes(self, result: DescribeResult) -> tuple[Note, ...]:
         """What each letter means, in one line."""
@@ -137,8 +137,8 @@ def _raised(mark: str) -> Text:
     return (Run(mark, verbatim=True),) if mark else ()
 
 
-def _effect(difference: Difference, *, row: str = "", column: str = "") -> Text:
-    """ "0.42 [0.20, 0.64]", without what there is no value of."""
+def _effect_cells(difference: Difference, *, row: str = "", column: str = "") -> tuple[Cell, Cell, Cell]:
+    """The value and the limits of its interval."""
     effect = difference.effect
     assert effect is not None
     kind = MEASURES[effect.measure].kind
@@ -148,10 +148,15 @@ def _effect(difference: Difference, *, row: str = "", column: str = "") -> Text:
         shown = value * factor if isinstance(value, float) else value
         return Cell(shown, kind, row=row, column=f"{column}{key}" if column else "")
 
-    value = cell(effect.value, "")
-    if not isinstance(effect.low, float) or not isinstance(effect.high, float):
+    return cell(effect.value, ""), cell(effect.low, "/low"), cell(effect.high, "/high")
+
+
+def _effect(difference: Difference, *, row: str, column: str) -> Text:
+    """ "0.42 [0.20, 0.64]", without what there is no value of."""
+    value, low, high = _effect_cells(difference, row=row, column=column)
+    if not isinstance(low.value, float) or not isinstance(high.value, float):
         return (value,)
-    return say("{value} [{low}, {high}]", value=value, low=cell(effect.low, "/low"), high=cell(effect.high, "/high"))
+    return say("{value} [{low}, {high}]", value=value, low=low, high=high)
 
 
 def difference_texts(plan: DescribePlan, result: DescribeResult) -> list[Text]:
@@ -171,15 +176,9 @@ def _effect_words(difference: Difference, plan: DescribePlan) -> Text:
         return ()
     level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
     symbol = say(MEASURES[effect.measure].symbol)
-    bare = replace(difference, effect=replace(effect, low=Undefined(""), high=Undefined("")))
-    words = say("{symbol} = {value}", symbol=symbol, value=_effect(bare))
+    value, low, high = _effect_cells(difference)
+    words = say("{symbol} = {value}", symbol=symbol, value=value)
     if isinstance(effect.low, float) and isinstance(effect.high, float):
-        factor, kind = (
-            (100.0, Kind.PERCENT)
-            if MEASURES[effect.measure].kind is Kind.PERCENT
-            else (1.0, MEASURES[effect.measure].kind)
-        )
-        low, high = Cell(effect.low * factor, kind), Cell(effect.high * factor, kind)
         words = say("{effect}, {level}% CI [{low}, {high}]", effect=words, level=level, low=low, high=high)
     if difference.between is None:
         return words
