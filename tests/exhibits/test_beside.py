@@ -109,7 +109,7 @@ def test_the_numbers_are_those_of_the_core_in_every_output(learners: Dataset, st
     assert sorted(entry["p_adjusted"] for entry in made["differences"]) == sorted(
         [min(1.0, 2 * min(ps)), min(1.0, max(*ps, 2 * min(ps)))]
     )
-    assert "adjusted after Holm (1979)" in " ".join(made["notes"])
+    assert "is adjusted (Holm, 1979)" in " ".join(made["notes"])
 
 
 def test_hidden_counts_take_measures_and_tests_with_them(data_of: Maker, style: HouseStyle) -> None:

@@ -140,6 +140,9 @@ def dashes_note(values: Iterable[object]) -> list[Text]:
     return [say(template, reasons=joined([why(value) for value in found], "; "))]
 
 
+ADJUSTMENTS = {"holm": "Holm, 1979", "bh": "Benjamini & Hochberg, 1995"}  # of p-values, with their sources
+
+
 def p_words(value: float | Undefined, *, row: str = "", column: str = "") -> Text:
     """ "p = .031", "p < .001", or that there is none."""
     if isinstance(value, Undefined):

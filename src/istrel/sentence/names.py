@@ -80,16 +80,15 @@ class Typed(NamedTuple):
 
 def understood(sentence: str, codebook: Codebook) -> Typed:
     """The sentence with everything that means one variable, and only one, as the grammar wants it."""
-    whole = list(_wholes(sentence, codebook))
-    masked = _masked(sentence, codebook, whole)
+    whole, masked = _read(sentence, codebook)
     parts = [meant for meant in _parts(masked, codebook) if meant.name]
     return _written(sentence, sorted([*whole, *parts]))
 
 
 def understood_condition(text: str, codebook: Codebook) -> Typed:
     """As `understood`, for a condition or an expression alone."""
-    whole = list(_wholes(text, codebook))
-    parts = _compared(_masked(text, codebook, whole), 0, codebook)
+    whole, masked = _read(text, codebook)
+    parts = _compared(masked, 0, codebook)
     return _written(text, sorted([*whole, *(meant for meant in parts if meant.name)]))
 
 
@@ -152,24 +151,19 @@ def _can_be_written(text: str) -> bool:
     return any(c.isalpha() for c in text) and not set(text) & set("`\"'\n\r")
 
 
-def _wholes(sentence: str, codebook: Codebook) -> Iterator[Meant]:
+def _read(sentence: str, codebook: Codebook) -> tuple[list[Meant], str]:
+    """(the names and labels that stand whole, the sentence with them and all that is quoted made opaque, letter by letter)."""
     exact, folded, pattern = _wholes_of(codebook)
+    whole: list[Meant] = []
+    masked = list(sentence)
     for found in pattern.finditer(sentence):
         text = found["name"] or ""
         name = exact.get(text) or folded.get(text.casefold())
         if name is not None:
-            yield Meant(found.start(), found.end(), name)
-
-
-def _masked(sentence: str, codebook: Codebook, whole: list[Meant]) -> str:
-    """The sentence with everything that is understood or quoted made opaque, letter by letter."""
-    masked = list(sentence)
-    hidden = [
-        (found.start(), found.end()) for found in _wholes_of(codebook).pattern.finditer(sentence) if found["quoted"]
-    ]
-    for start, end in [*hidden, *((meant.start, meant.end) for meant in whole)]:
-        masked[start:end] = OPAQUE * (end - start)
-    return "".join(masked)
+            whole.append(Meant(found.start(), found.end(), name))
+        if name is not None or found["quoted"]:
+            masked[found.start() : found.end()] = OPAQUE * (found.end() - found.start())
+    return whole, "".join(masked)
 
 
 # Parts of names and of labels, and other cases of letters, where a name has to stand.

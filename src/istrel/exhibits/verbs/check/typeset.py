@@ -12,6 +12,7 @@ from istrel.exhibits.verbs.check.resolve import CheckPlan
 from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell
 from istrel.exhibits.verbs.frequency_words import hidden_note
 from istrel.exhibits.wording import (
+    ADJUSTMENTS,
     cases_note,
     dashes_note,
     group_label,
@@ -32,7 +33,6 @@ SET_TESTS = {
     "mardia_kurtosis": ("Mardia’s kurtosis", "*z*"),
     "henze_zirkler": ("Henze–Zirkler", "*HZ*"),
 }
-ADJUSTMENTS = {"holm": "Holm, 1979", "bh": "Benjamini & Hochberg, 1995"}
 MOST_NOTES = 8
 
 

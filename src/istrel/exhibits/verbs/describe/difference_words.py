@@ -8,12 +8,11 @@ from istrel.exhibits.table import Head, Note
 from istrel.exhibits.text import Cell, Hidden, Run, Text, joined, say
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference
-from istrel.exhibits.wording import group_label, p_words, titled
+from istrel.exhibits.wording import ADJUSTMENTS, group_label, p_words, titled
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
 
 LETTERS = "ᵃᵇᶜᵈᵉᶠᵍʰⁱʲᵏˡ"
-ADJUSTMENTS = {"holm": "adjusted after Holm (1979)", "bh": "adjusted after Benjamini and Hochberg (1995)"}
 
 
 class Measure(NamedTuple):
@@ -207,7 +206,7 @@ def difference_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:
     said = plan.request.settings
     if not any(d.test is not None for d in result.differences) or said["adjust"] == "none":
         return []
-    return [say("*p* is {how}.", how=say(ADJUSTMENTS[said["adjust"]]))]
+    return [say("*p* is adjusted ({source}).", source=ADJUSTMENTS[said["adjust"]])]
 
 
 def difference_methods(result: DescribeResult) -> list[Text]:

@@ -16,6 +16,7 @@ from istrel.exhibits.verbs.frequency_words import hidden_note
 from istrel.exhibits.verbs.relate.resolve import RelatePlan
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
 from istrel.exhibits.wording import (
+    ADJUSTMENTS,
     cases_note,
     dashes_note,
     group_label,
@@ -48,7 +49,6 @@ COEFFICIENTS = {
     "eta": Coefficient("η", "eta", "the correlation ratio eta"),
     "cramers_v": Coefficient("*V*", "Cramér’s *V*", "Cramér’s *V* corrected for bias (Bergsma, 2013)"),
 }
-ADJUSTMENTS = {"holm": "Holm, 1979", "bh": "Benjamini & Hochberg, 1995"}
 
 
 def typeset(plan: RelatePlan, result: RelateResult) -> Setting:
