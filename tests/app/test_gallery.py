@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterator
-from itertools import pairwise
+from itertools import pairwise, product
 
 import numpy as np
 import pytest
@@ -55,6 +55,8 @@ GALLERY = [
     "relate all measured across answer",
     "relate all measured against x with method = fitting",
     "describe x across wide with mean, sd, layout = columns",
+    "describe x, tiny, huge across answer, region with n, mean, ci, total, layout = statistics",
+    "describe all measured across school × region with mean, layout = variables",
 ]
 
 
@@ -107,7 +109,8 @@ def boxes(sheet: SetSheet, placed: SetPanel, mark: str) -> Iterator[tuple[QRectF
             left += width
             place += head.span
     assert sheet.table is not None
-    for row, laid, band in zip(sheet.table.rows, placed.panel.rows, placed.rows, strict=True):
+    here = slice(placed.first_row, placed.first_row + len(placed.rows))
+    for row, laid, band in zip(sheet.table.rows[here], placed.panel.rows[here], placed.rows, strict=True):
         for number, part in enumerate(laid.stub):
             x = sheet.left + INDENT * row.indent
             yield QRectF(x, band.top + line * number + 4, text_width(part, sheet.size), line - 4), "stub"
@@ -136,7 +139,7 @@ def test_no_text_over_another_and_nothing_off_the_sheet(
     assert all(italic.horizontalAdvance(line) <= paper.width() for line in sheet.title)
     assert sheet.notes.idealWidth() <= paper.width() + 1
     assert sheet.notes_top + sheet.notes.size().height() < sheet.height
-    shown: list[int] = []
+    shown: list[tuple[int, int]] = []
     for placed in sheet.panels:
         found = [(box, what) for box, what in boxes(sheet, placed, style.numbers.decimal_mark) if box.width() > 0]
         for box, what in found:
@@ -148,9 +151,14 @@ def test_no_text_over_another_and_nothing_off_the_sheet(
             for (_, end, what), (start, _, other) in pairwise(sorted(line)):
                 assert end <= start + 0.5, (what, other)
         assert placed.bottom <= sheet.notes_top
-        shown += range(placed.panel.first, placed.panel.first + len(placed.panel.columns) - 1)
+        assert any(top < placed.head_tops[0] and placed.bottom < bottom for top, bottom in sheet.pages)
+        shown += [
+            (row, placed.panel.first + place)
+            for row in range(placed.first_row, placed.first_row + len(placed.rows))
+            for place in range(len(placed.panel.columns) - 1)
+        ]
     assert sheet.table is not None
-    assert shown == list(range(sheet.table.n_columns - 1))
+    assert sorted(shown) == list(product(range(len(sheet.table.rows)), range(sheet.table.n_columns - 1)))
     for upper, lower in pairwise(sheet.panels):
         assert upper.bottom < lower.head_tops[0]
 

@@ -67,6 +67,49 @@ def test_statistics_stand_under_their_groups_and_differences_at_the_end(learners
     assert wide == tall
 
 
+@pytest.mark.parametrize(
+    "clause", ["", "across format with", "across format, completed with total,", "across format × site with"]
+)
+@pytest.mark.parametrize("shown", ["mean", "n, mean, sd, ci", "median, q1, q3"])
+def test_every_layout_holds_the_same_numbers(clause: str, shown: str, learners: Dataset, style: HouseStyle) -> None:
+    found = []
+    for layout in ("rows", "columns", "statistics", "variables"):
+        sentence = f"describe age, practice_min {clause or 'with'} {shown}, layout = {layout}"
+        sheet = make_exhibit(sentence, learners).sheet
+        assert isinstance(sheet, TableSheet)
+        assert len({(cell.row, cell.column) for cell in sheet.cells}) == len(list(sheet.cells))
+        assert all(len(row.cells) in (0, sheet.n_columns - 1) for row in sheet.rows)
+        assert all(sum(head.span for head in heads) == sheet.n_columns for heads in sheet.heads)
+        found.append(
+            sorted((cell.statistic, str(cell.value), cell.behind.words) for cell in sheet.cells if cell.behind)
+        )
+    assert found[0]
+    assert all(numbers == found[0] for numbers in found)
+
+
+def test_a_note_says_whose_it_is_where_it_cannot_stand_beside_it(learners: Dataset, style: HouseStyle) -> None:
+    def remarks(layout: str) -> list[str]:
+        made = make_exhibit(f"describe practice_min, absences with layout = {layout}", learners)
+        return [plain_text(note.says, style) for note in made.margin]
+
+    assert remarks("variables") == remarks("statistics")
+    assert all(
+        said.endswith(remark) and ": " in said
+        for said, remark in zip(remarks("variables"), remarks("rows"), strict=True)
+    )
+    assert {said.split(":")[0] for said in remarks("variables")} == {"Weekly practice", "Sessions missed"}
+
+
+@pytest.mark.parametrize("layout", ["statistics", "variables"])
+def test_what_a_layout_has_no_place_for_is_said(layout: str, learners: Dataset) -> None:
+    for sentence, words in (
+        ("describe age across format with difference", "stands beside groups"),
+        ("describe age, site across format with mean", "categories"),
+    ):
+        with pytest.raises(Problem, match=words):
+            make_exhibit(f"{sentence}, layout = {layout}", learners)
+
+
 def test_each_level_of_measurement_gets_its_measure_and_test(learners: Dataset, style: HouseStyle) -> None:
     two = make_exhibit(
         "describe age, satisfaction, completed, site across signers_home with difference, test", learners

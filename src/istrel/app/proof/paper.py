@@ -92,8 +92,10 @@ class Paper(QWidget):
         if self._set is None or not isinstance(sheet, TableSheet):
             return 24.0 + SHADOW
         fallback = self._set.label_top
-        for row, place in zip(sheet.rows, self._set.panels[0].rows, strict=True):
-            if row.about is not None and row.about.variable == variable:
+        first = self._set.panels[0].panel
+        places = (place for placed in self._set.panels if placed.panel is first for place in placed.rows)
+        for row, place in zip(sheet.rows, places, strict=True):
+            if row.about is not None and row.about.variable in ("", variable):
                 if row.about.group == group:
                     return place.top * self._zoom + SHADOW
                 fallback = place.top if fallback == self._set.label_top else fallback
@@ -104,7 +106,9 @@ class Paper(QWidget):
             return
         painter = QPainter(self)
         painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.SmoothPixmapTransform)
-        self._paint_sheet(painter)
+        for top, bottom in self._set.pages:
+            height = (bottom - top) * self._zoom
+            paint_sheet(painter, QRectF(SHADOW, SHADOW + top * self._zoom, self.width() - 2 * SHADOW, height))
         painter.translate(SHADOW, SHADOW)
         painter.scale(self._zoom, self._zoom)
         painter.setPen(theme.colour(theme.INK))
@@ -126,21 +130,6 @@ class Paper(QWidget):
             painter.resetTransform()
             painter.fillRect(self.rect(), theme.colour(theme.DESK, 170))
         painter.end()
-
-    def _paint_sheet(self, painter: QPainter) -> None:
-        """White paper on a shadow that falls below it: strips that grow lighter and shorter."""
-        sheet = QRectF(SHADOW, SHADOW, self.width() - 2 * SHADOW, self.height() - 2 * SHADOW)
-        for step in range(SHADOW - 2):
-            strength = theme.colour(theme.INK, 26 - 3 * step)
-            painter.fillRect(
-                QRectF(sheet.left() + step - 1, sheet.bottom() + step, sheet.width() - 2 * step + 2, 1), strength
-            )
-            if step < BESIDE:
-                top, tall = sheet.top() + 3 + 2 * step, sheet.height() - 3 - 2 * step
-                side = theme.colour(theme.INK, 16 - 4 * step)
-                painter.fillRect(QRectF(sheet.left() - 1 - step, top, 1, tall), side)
-                painter.fillRect(QRectF(sheet.right() + step, top, 1, tall), side)
-        painter.fillRect(sheet, theme.colour(theme.PAPER))
 
     def _paint_caption(self, painter: QPainter, sheet: SetSheet) -> None:
         painter.setFont(theme.serif(sheet.size, bold=True))
@@ -175,7 +164,8 @@ class Paper(QWidget):
         """The rows of a panel, as far as they are seen."""
         metrics, mark = QFontMetricsF(theme.serif(sheet.size)), self._style.numbers.decimal_mark
         assert sheet.table is not None
-        for row, laid, place in zip(sheet.table.rows, placed.panel.rows, placed.rows, strict=True):
+        here = slice(placed.first_row, placed.first_row + len(placed.rows))
+        for row, laid, place in zip(sheet.table.rows[here], placed.panel.rows[here], placed.rows, strict=True):
             if place.top + place.height < seen[0] or place.top > seen[1]:
                 continue
             for number, line in enumerate(laid.stub):
@@ -203,10 +193,11 @@ class Paper(QWidget):
         for placed in sheet.panels:
             for place, row in enumerate(placed.rows):
                 if row.top <= y < row.top + row.height:
+                    found = placed.first_row + place
                     left = sheet.left + placed.panel.columns[0].width
                     for number, column in enumerate(placed.panel.columns[1:]):
-                        if left <= x < left + column.width and sheet.table.rows[place].cells:
-                            return place, placed.panel.first + number
+                        if left <= x < left + column.width and sheet.table.rows[found].cells:
+                            return found, placed.panel.first + number
                         left += column.width
         return None
 
@@ -260,6 +251,21 @@ class Paper(QWidget):
         self.setToolTip(says)
         self.setCursor(Qt.CursorShape.PointingHandCursor if says else Qt.CursorShape.ArrowCursor)
         super().mouseMoveEvent(event)
+
+
+def paint_sheet(painter: QPainter, sheet: QRectF) -> None:
+    """White paper on a shadow that falls below it: strips that grow lighter and shorter."""
+    for step in range(SHADOW - 2):
+        strength = theme.colour(theme.INK, 26 - 3 * step)
+        painter.fillRect(
+            QRectF(sheet.left() + step - 1, sheet.bottom() + step, sheet.width() - 2 * step + 2, 1), strength
+        )
+        if step < BESIDE:
+            top, tall = sheet.top() + 3 + 2 * step, sheet.height() - 3 - 2 * step
+            side = theme.colour(theme.INK, 16 - 4 * step)
+            painter.fillRect(QRectF(sheet.left() - 1 - step, top, 1, tall), side)
+            painter.fillRect(QRectF(sheet.right() + step, top, 1, tall), side)
+    painter.fillRect(sheet, theme.colour(theme.PAPER))
 
 
 def _full(cell: Cell) -> str:

@@ -1,4 +1,4 @@
-"""Where everything of a table stands on paper, in pixels of a 96-dpi screen at true size."""
+"""Where everything of an exhibit stands on paper, in pixels of a 96-dpi screen at true size."""
 
 from __future__ import annotations
 
@@ -8,7 +8,16 @@ from PySide6.QtCore import QRectF
 from PySide6.QtGui import QFontMetricsF, QTextDocument
 
 from istrel.app import theme
-from istrel.exhibits.printing import PrintedTable, Runs, as_plain, print_notes, print_table, print_text, print_title
+from istrel.exhibits.printing import (
+    PrintedRow,
+    PrintedTable,
+    Runs,
+    as_plain,
+    print_notes,
+    print_table,
+    print_text,
+    print_title,
+)
 from istrel.exhibits.setting import Sheet
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Run, Text
@@ -18,8 +27,10 @@ from istrel.render.tables import (
     LEAST_STUB_MM,
     MOST_STUB_MM,
     TURNED_MM,
+    LaidHead,
     Page,
     Panel,
+    TableLayout,
     lay_out,
     wrapped,
 )
@@ -28,6 +39,9 @@ from istrel.style.house import HouseStyle
 PX_PER_MM = 96 / 25.4
 PX_PER_PT = 96 / 72
 MARGIN_MM = 12.0
+PAGE_MM, TURNED_PAGE_MM = 247.0, 160.0  # the height of the text on a page, and on a page turned
+BETWEEN_PAGES = 26.0
+LEAST_FULL = 0.7  # of a page, before which no table is broken for the sake of a group of rows
 INDENT, GAP, PANEL_GAP = 16.0, 22.0, 22.0
 LEADING = 1.376
 
@@ -42,9 +56,18 @@ class SetRow:
 
 @dataclass(frozen=True, eq=False)
 class SetPanel:
-    """A panel of a table in its place: tops of the head rows, the rule under them, the rows, and the rule at the foot."""
+    """A panel of a table, or as many of its rows as stand on one page, in its place.
+
+    Attributes
+    ----------
+    first_row
+        The first of its rows here, from 0.
+    head_tops, body_top, bottom
+        Tops of the head rows, the rule under them, and the rule at the foot.
+    """
 
     panel: Panel
+    first_row: int
     head_tops: tuple[float, ...]
     body_top: float
     rows: tuple[SetRow, ...]
@@ -67,6 +90,8 @@ class SetSheet:
         How far lines of text stand apart.
     picture
         Where a figure stands; empty for a table.
+    pages
+        (top, bottom) of each sheet of paper; one, but for long tables.
     """
 
     label: str
@@ -83,6 +108,7 @@ class SetSheet:
     notes_top: float
     picture: QRectF
     size: int
+    pages: tuple[tuple[float, float], ...]
 
 
 def set_sheet(sheet: Sheet, style: HouseStyle, number: str, scene: Scene | None = None, text: Text = ()) -> SetSheet:
@@ -92,33 +118,33 @@ def set_sheet(sheet: Sheet, style: HouseStyle, number: str, scene: Scene | None 
     margin = MARGIN_MM * PX_PER_MM
     metrics = QFontMetricsF(theme.serif(size))
     table = print_table(sheet, style, number) if isinstance(sheet, TableSheet) else None
-    laid: tuple[Panel, ...] = ()
+    layout = TableLayout((), turned=False)
     if table is not None:
-        laid = lay_out(table, metrics.horizontalAdvance, style.numbers.decimal_mark, _page(style)).panels
-    widest = max((panel.width for panel in laid), default=figure_mm[0] * PX_PER_MM)
+        layout = lay_out(table, metrics.horizontalAdvance, style.numbers.decimal_mark, _page(style))
+    widest = layout.width or figure_mm[0] * PX_PER_MM
     text_width = max(style.table.width_mm * PX_PER_MM * 0.78, widest)
     italic = QFontMetricsF(theme.serif(size, italic=True))
     title = wrapped((Run(print_title(sheet, style)),), text_width, italic.horizontalAdvance)
     y = margin + (1 + len(title)) * LEADING * metrics.height() + 6
-    panels: list[SetPanel] = []
+    flow = _Flow(margin, (TURNED_PAGE_MM if layout.turned else PAGE_MM) * PX_PER_MM, metrics.height(), y)
     picture = QRectF()
     if table is not None:
-        for panel in laid:
-            panels.append(_set_panel(_stretched(panel, min(text_width, 1.35 * panel.width)), y, metrics.height()))
-            y = panels[-1].bottom + PANEL_GAP
-        y = panels[-1].bottom - 2
+        for panel in layout.panels:
+            flow.add(_stretched(panel, min(text_width, 1.35 * panel.width)), table.rows)
+        y = flow.panels[-1].bottom - 2
     else:
         picture = QRectF(margin, y, figure_mm[0] * PX_PER_MM, figure_mm[1] * PX_PER_MM)
         y = picture.bottom()
     notes = _notes_document(print_notes(sheet.notes, style), print_text(text, style), text_width, round(size * 0.9))
     notes_top = y + 7
+    height = notes_top + notes.size().height() + margin
     return SetSheet(
         label=table.label if table is not None else style.figure.label.format(number=number) if number else "",
         title=tuple(as_plain(line) for line in title),
         table=table,
-        panels=tuple(panels),
+        panels=tuple(flow.panels),
         width=text_width + 2 * margin,
-        height=notes_top + notes.size().height() + margin,
+        height=height,
         left=margin,
         right=margin + text_width,
         label_top=margin,
@@ -127,6 +153,7 @@ def set_sheet(sheet: Sheet, style: HouseStyle, number: str, scene: Scene | None 
         notes_top=notes_top,
         picture=picture,
         size=size,
+        pages=(*flow.pages, (flow.page_top, height)),
     )
 
 
@@ -136,19 +163,68 @@ def _page(style: HouseStyle) -> Page:
     return Page(upright, turned, GAP, INDENT, *sizes)
 
 
-def _set_panel(panel: Panel, top: float, line: float) -> SetPanel:
-    """A panel from a height on."""
-    y, tops, rows = top, [], []
-    for heads in panel.heads:
-        tops.append(y)
-        y += line * (max(len(head.lines) for head in heads) - 1) + LEADING * line + 4
-    body_top = y
-    y += 5
-    for row in panel.rows:
-        height = LEADING * line + line * (row.n_lines - 1)
-        rows.append(SetRow(y, height))
-        y += height
-    return SetPanel(panel, tuple(tops), body_top, tuple(rows), y + 5)
+class _Flow:
+    """Panels one under the other; where a page is full they go on on the next, under their heads again."""
+
+    def __init__(self, margin: float, page: float, line: float, top: float) -> None:
+        self._margin, self._page, self._line, self._y = margin, page, line, top
+        self.page_top = 0.0
+        self.pages: list[tuple[float, float]] = []
+        self.panels: list[SetPanel] = []
+
+    def add(self, panel: Panel, rows: tuple[PrintedRow, ...]) -> None:
+        """The next panel, with the printed rows that it shows."""
+        heights = [LEADING * self._line + self._line * (row.n_lines - 1) for row in panel.rows]
+        head = 10 + sum(self._head_height(heads) for heads in panel.heads)
+        if self.panels and self._room < head + sum(heights) <= self._page:
+            self._turn_over()
+        first = 0
+        while first < len(rows):
+            last = self._fitting(heights, rows, first, self._room - head)
+            self._put(panel, first, heights[first:last])
+            first = last
+            if first < len(rows):
+                self._turn_over()
+
+    @property
+    def _room(self) -> float:
+        return self.page_top + self._margin + self._page - self._y
+
+    def _turn_over(self) -> None:
+        bottom = self._y - PANEL_GAP + self._margin
+        self.pages.append((self.page_top, bottom))
+        self.page_top = bottom + BETWEEN_PAGES
+        self._y = self.page_top + self._margin
+
+    def _fitting(self, heights: list[float], rows: tuple[PrintedRow, ...], first: int, room: float) -> int:
+        """The row after the last that stands on this page: between groups of rows, if that leaves no great gap."""
+        last, taken = first, 0.0
+        while last < len(rows) and (taken + heights[last] <= room or last == first):
+            taken += heights[last]
+            last += 1
+        if last == len(rows):
+            return last
+        enough = first + int(LEAST_FULL * (last - first))
+        between = next((k for k in range(last, enough, -1) if not rows[k].indent), last)
+        while between > first + 1 and not rows[between - 1].cells:  # no heading stands alone at the foot
+            between -= 1
+        return between
+
+    def _head_height(self, heads: tuple[LaidHead, ...]) -> float:
+        return self._line * (max(len(head.lines) for head in heads) - 1) + LEADING * self._line + 4
+
+    def _put(self, panel: Panel, first: int, heights: list[float]) -> None:
+        y, tops = self._y, []
+        for heads in panel.heads:
+            tops.append(y)
+            y += self._head_height(heads)
+        body_top, placed = y, []
+        y += 5
+        for height in heights:
+            placed.append(SetRow(y, height))
+            y += height
+        self.panels.append(SetPanel(panel, first, tuple(tops), body_top, tuple(placed), y + 5))
+        self._y = y + 5 + PANEL_GAP
 
 
 def _stretched(panel: Panel, width: float) -> Panel:

@@ -40,10 +40,17 @@ _ENTRIES = (
     Setting("total", "Total across groups", "all groups together, after the groups", YesNo(), _GROUPS, usual=False),
     Setting(
         "layout",
-        "Groups",
-        "groups one under the other, or side by side",
-        Choice((("rows", "in rows"), ("columns", "side by side"))),
-        (_GROUPED_TABLE,),
+        "Layout",
+        "groups in rows or side by side; or the statistics one under the other; or a column for each variable",
+        Choice(
+            (
+                ("rows", "groups in rows"),
+                ("columns", "groups side by side"),
+                ("statistics", "statistics in rows"),
+                ("variables", "variables in columns"),
+            )
+        ),
+        (_TABLE,),
     ),
     Setting(
         "difference",

@@ -25,10 +25,16 @@ _ENTRIES = (
         "ci_low",
         "*LL*",
         "lower limit of the confidence interval of the mean",
-        short="CI = confidence interval; LL and UL = its lower and upper limits",
+        short="CI = confidence interval",
         defined=_BY_T,
     ),
-    Statistic("ci_high", "*UL*", "upper limit of the confidence interval of the mean", defined=_BY_T),
+    Statistic(
+        "ci_high",
+        "*UL*",
+        "upper limit of the confidence interval of the mean",
+        short="LL and UL = its lower and upper limits",
+        defined=_BY_T,
+    ),
     Statistic("ci", "", "confidence interval of the mean", "CI", of=("ci_low", "ci_high")),
     Statistic(
         "trimmed_mean", "*M* trimmed", "mean without the outer values at each end", "trimmed M", defined=_TRIMMED

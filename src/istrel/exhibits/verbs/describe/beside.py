@@ -8,7 +8,7 @@ from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.table import About, Head, Row, TableSheet
 from istrel.exhibits.text import Cell, Text, count_cell, say
-from istrel.exhibits.verbs.describe.cells import cell_of, paired_heads
+from istrel.exhibits.verbs.describe.cells import cell_of, pair_of, paired_heads
 from istrel.exhibits.verbs.describe.difference_words import Marks, difference_cells, difference_heads
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
@@ -119,27 +119,6 @@ def _row(subject: Subject, blocks: list[Block], plan: DescribePlan, result: Desc
         values += [_keyed(key, mine[group], plan) for group in block.groups for key in plan.shown]
         values += difference_cells(subject.name, block.compared, plan, result, marks)
     return Row(titled_with_unit(plan.data.variable(subject.name)), tuple(values), about=About(subject.name))
-
-
-class PairOf(NamedTuple):
-    """What a measured variable shows in a sample table: two statistics, how they are put together, and their symbols."""
-
-    first: str
-    second: str
-    pattern: str
-    symbol: str
-
-
-PAIRS = (
-    PairOf("mean", "sd", "{first} ({second})", "{name}, *M* (*SD*)"),
-    PairOf("median", "iqr", "{first} [{second}]", "{name}, *Mdn* [*IQR*]"),
-)
-
-
-def pair_of(plan: DescribePlan) -> PairOf | None:
-    """Mean and SD, or median and IQR where those were asked for; None where neither pair was."""
-    wanted = set(plan.shown)
-    return next((pair for pair in PAIRS if {pair.first, pair.second} <= wanted), None)
 
 
 # Rows of the sample table.

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import replace
+from typing import NamedTuple
 
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.table import Head
@@ -16,14 +17,14 @@ from istrel.style.numbers import Kind
 MOST_MODES = 3
 
 
-def cell_of(key: str, cell: MeasuredCell, plan: DescribePlan, *, column: str = "") -> Text:
-    """The table cell of one statistic; `column` is its key where columns are not statistics."""
+def cell_of(key: str, cell: MeasuredCell, plan: DescribePlan, *, row: str = "", column: str = "") -> Text:
+    """The table cell of one statistic; `row` and `column` are its keys where those are not groups and statistics."""
     value, entry = cell.statistics[key], statistic(key)
     behind = _behind(key, value, cell)
     made = Cell(
         _shown(key, value),
         Kind.DATE if cell.date and entry.kind is Kind.MEASURE else entry.kind,
-        row=row_key(cell),
+        row=row or row_key(cell),
         column=column or key,
         statistic=key,
         behind=behind,
@@ -108,8 +109,31 @@ def paired_heads(shown: tuple[str, ...], confidence: float) -> tuple[list[Head],
         else:
             spanners.append(Head(()))
             place += 1
-    return spanners, [Head(_head(key)) for key in shown]
+    return spanners, [Head(head_of(key)) for key in shown]
 
 
-def _head(key: str) -> Text:
+def head_of(key: str) -> Text:
+    """What stands for a statistic at the head of its column or row."""
     return say(statistic(key).head)
+
+
+# What a sample table shows of a measured variable.
+class PairOf(NamedTuple):
+    """What a measured variable shows in a sample table: two statistics, how they are put together, and their symbols."""
+
+    first: str
+    second: str
+    pattern: str
+    symbol: str
+
+
+PAIRS = (
+    PairOf("mean", "sd", "{first} ({second})", "{name}, *M* (*SD*)"),
+    PairOf("median", "iqr", "{first} [{second}]", "{name}, *Mdn* [*IQR*]"),
+)
+
+
+def pair_of(plan: DescribePlan) -> PairOf | None:
+    """Mean and SD, or median and IQR where those were asked for; None where neither pair was."""
+    wanted = set(plan.shown)
+    return next((pair for pair in PAIRS if {pair.first, pair.second} <= wanted), None)

@@ -16,6 +16,7 @@ from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
+from istrel.exhibits.wording import titled
 from istrel.sentence.request import show
 from istrel.stats.remote import remote
 from istrel.style.numbers import Kind
@@ -42,7 +43,15 @@ def margin_notes(plan: DescribePlan, result: DescribeResult) -> tuple[MarginNote
     if any(difference.test is not None for difference in result.differences):
         says = say("where chance made the groups, these *p*-values test chance alone; the differences say more")
         notes.append(MarginNote("", (), says))
-    return tuple(notes)
+    return tuple(_named(note, plan) for note in notes)
+
+
+def _named(note: MarginNote, plan: DescribePlan) -> MarginNote:
+    """The note with its variable's name, where it cannot stand beside that."""
+    if not note.variable or plan.layout not in ("statistics", "variables") or len(plan.subjects) == 1:
+        return note
+    name = titled(plan.data.variable(note.variable))
+    return replace(note, says=say("{name}: {remark}", name=name, remark=note.says))
 
 
 def _used_values(name: str, plan: DescribePlan) -> NDArray[np.float64]:

@@ -38,8 +38,8 @@ class DescribePlan:
         Statistics that the table shows, in this order.
     computed
         Statistics that the result carries.
-    beside
-        Whether the groups of a table stand side by side.
+    layout
+        What stands where in a table: groups in "rows" or "columns", or "statistics" in rows, or "variables" in columns.
     """
 
     request: Request
@@ -50,7 +50,7 @@ class DescribePlan:
     form: str
     shown: tuple[str, ...]
     computed: tuple[str, ...]
-    beside: bool = False
+    layout: str = "rows"
 
     @property
     def tabular(self) -> bool:
@@ -80,34 +80,38 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     if form != "table":
         subjects = tuple(_drawable(subject, data, request) for subject in subjects)
     percentiles = tuple(f"p{show_value(share)}" for share in request.settings["percentiles"] or ())
-    beside = form == "table" and _beside(request, subjects, groupings, len(said or USUAL) + len(percentiles))
-    shown = tuple(dict.fromkeys((*(said or (USUAL_BESIDE if beside else USUAL)), *percentiles)))
+    layout = _layout(request, subjects, groupings, len(said or USUAL) + len(percentiles)) if form == "table" else "rows"
+    usual = USUAL_BESIDE if layout in ("columns", "variables") else USUAL
+    shown = tuple(dict.fromkeys((*(said or usual), *percentiles)))
     computed = tuple(dict.fromkeys((*shown, *ALWAYS)))
-    return DescribePlan(request, data, cases, subjects, groupings, form, shown, computed, beside)
+    return DescribePlan(request, data, cases, subjects, groupings, form, shown, computed, layout)
 
 
-def _beside(request: Request, subjects: tuple[Subject, ...], groupings: tuple[Grouping, ...], statistics: int) -> bool:
-    """Whether groups stand side by side: as said; else where categories are, differences are wanted, or few groups fit the page.
+def _layout(request: Request, subjects: tuple[Subject, ...], groupings: tuple[Grouping, ...], statistics: int) -> str:
+    """As said; else groups stand side by side where categories are, differences are wanted, or few groups fit the page.
 
     Raises
     ------
     Problem
-        Where groups in rows are wanted of a table with categories.
+        Where the layout has no place for categories, or for differences.
     """
-    said = request.settings
-    mixed = any(subject.treated == "categories" for subject in subjects)
-    if mixed and said["layout"] == "rows":
-        at, length = said.place_of("layout")
-        raise Problem("A table with categories has its groups side by side; leave layout out.", at=at, length=length)
-    if mixed or not request.across:
-        return mixed
-    if said["layout"] is not None:
-        return bool(said["layout"] == "columns")
-    if said["difference"] or said["test"]:
-        return True
+    settings = request.settings
+    said, mixed = settings["layout"], any(subject.treated == "categories" for subject in subjects)
+    compared = next((name for name in ("difference", "test") if settings[name]), "")
+    if mixed and said not in (None, "columns"):
+        raise _misplaced(request, "A table with categories has its groups side by side; leave layout out.")
+    if compared and said in ("statistics", "variables"):
+        raise _misplaced(request, f"“{compared}” stands beside groups; choose layout = columns or rows.")
+    if said is not None or mixed or not request.across:
+        return said or ("columns" if mixed else "rows")
     groups = sum(grouping.n_groups for grouping in groupings)
-    few = 1 < groups <= MOST_BESIDE and len(subjects) > 1 and "statistics" in said
-    return few and groups * statistics <= MOST_COLUMNS
+    few = 1 < groups <= MOST_BESIDE and len(subjects) > 1 and "statistics" in settings
+    return "columns" if compared or (few and groups * statistics <= MOST_COLUMNS) else "rows"
+
+
+def _misplaced(request: Request, message: str) -> Problem:
+    at, length = request.settings.place_of("layout")
+    return Problem(message, at=at, length=length)
 
 
 def _subject(name: str, data: Dataset, *, explicit: bool) -> Subject:

@@ -15,6 +15,7 @@ from istrel.exhibits.verbs.describe.difference_words import Marks, difference_ce
 from istrel.exhibits.verbs.describe.margin import margin_notes
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
+from istrel.exhibits.verbs.describe.turned import statistics_in_rows, variables_in_columns
 from istrel.exhibits.verbs.describe.words import methods_of, notes_of, text_of, title_of
 from istrel.exhibits.wording import crossed_title, group_label, has_groups, titled_with_unit
 
@@ -33,7 +34,8 @@ def typeset(plan: DescribePlan, result: DescribeResult) -> Setting:
 def _sheet(plan: DescribePlan, result: DescribeResult) -> Sheet:
     if plan.form != "table":
         return form_of(plan.form).figure(plan, result.drawings, title_of(plan), notes_of(plan, result))
-    return side_by_side(plan, result) if plan.beside else _in_rows(plan, result)
+    made: TableSheet = LAYOUTS[plan.layout](plan, result)
+    return made
 
 
 def _in_rows(plan: DescribePlan, result: DescribeResult) -> TableSheet:
@@ -103,3 +105,11 @@ def _group_rows(cells: list[MeasuredCell], plan: DescribePlan, indent: int) -> l
 
 def _values(cell: MeasuredCell, plan: DescribePlan) -> tuple[Text, ...]:
     return tuple(cell_of(key, cell, plan) for key in plan.shown)
+
+
+LAYOUTS = {
+    "rows": _in_rows,
+    "columns": side_by_side,
+    "statistics": statistics_in_rows,
+    "variables": variables_in_columns,
+}

@@ -10,7 +10,7 @@ from istrel.exhibits.claims import claim, unless_alike
 from istrel.exhibits.forms import form_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Hidden, Text, count_cell, joined, listed, say, sentences
-from istrel.exhibits.verbs.describe.cells import cell_of
+from istrel.exhibits.verbs.describe.cells import cell_of, pair_of
 from istrel.exhibits.verbs.describe.difference_words import difference_methods, difference_notes, difference_texts
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell
@@ -54,7 +54,7 @@ def notes_of(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
         texts += percent_notes(counted, of_valid=True)
     if plan.form == "table":
         shown = plan.shown if not counted else _paired(plan)
-        texts += _definitions(shown)
+        texts += _definitions(tuple(key for key in shown if plan.layout != "statistics" or key != "ci_high"))
         reasons = [cell.statistics[key] for cell in measured for key in shown if key in cell.statistics]
         texts += dashes_note(reasons)
     texts += difference_notes(plan, result)
@@ -64,8 +64,6 @@ def notes_of(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
 
 def _paired(plan: DescribePlan) -> tuple[str, ...]:
     """What a measured variable shows in a sample table."""
-    from istrel.exhibits.verbs.describe.beside import pair_of
-
     pair = pair_of(plan)
     return (pair.first, pair.second) if pair and any(s.treated == "numbers" for s in plan.subjects) else ()
 
