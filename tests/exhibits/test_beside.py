@@ -89,7 +89,7 @@ def test_every_layout_holds_the_same_numbers(clause: str, shown: str, learners: 
 
 def test_a_note_says_whose_it_is_where_it_cannot_stand_beside_it(learners: Dataset, style: HouseStyle) -> None:
     def remarks(layout: str) -> list[str]:
-        made = make_exhibit(f"describe practice_min, absences with mean, layout = {layout}", learners)
+        made = make_exhibit(f"describe age, practice_min with mean, layout = {layout}", learners)
         return [plain_text(note.says, style) for note in made.margin]
 
     assert remarks("variables") == remarks("statistics")
@@ -97,7 +97,7 @@ def test_a_note_says_whose_it_is_where_it_cannot_stand_beside_it(learners: Datas
         said.endswith(remark) and ": " in said
         for said, remark in zip(remarks("variables"), remarks("rows"), strict=True)
     )
-    assert {said.split(":")[0] for said in remarks("variables")} == {"Weekly practice", "Sessions missed"}
+    assert {said.split(":")[0] for said in remarks("variables")} == {"Age", "Weekly practice"}
 
 
 @pytest.mark.parametrize("layout", ["statistics", "variables"])
