@@ -11,7 +11,7 @@ from istrel.problem import Problem
 USAGE = """istrel [FILE] [--demo]
        istrel make SOURCE "SENTENCE" ... -o OUT [--to FORMAT] [options]
        istrel look SOURCE [-o OUT] [--to FORMAT] [options]
-       istrel codebook SOURCE -o OUT.csv [options]
+       istrel codebook SOURCE -o OUT [options]
 """
 
 
@@ -67,10 +67,13 @@ def look_parser() -> Parser:
 
 
 def codebook_parser() -> Parser:
-    parser = Parser(prog="istrel codebook", description="The codebook of a data file as CSV.")
+    parser = Parser(prog="istrel codebook", description="The codebook of a data file: as CSV, or as an appendix.")
     parser.add_argument("source", help="a data file")
     parser.add_argument(
-        "-o", dest="out", default=None, help="the CSV file to write; - or nothing writes to standard output"
+        "-o",
+        dest="out",
+        default=None,
+        help="the file to write: .csv, .docx, .odt or .html; nothing writes CSV to standard output",
     )
     _add_reading(parser)
     return parser

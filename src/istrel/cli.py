@@ -96,16 +96,16 @@ def _look(options: argparse.Namespace) -> int:
 
 
 def _codebook(options: argparse.Namespace) -> int:
-    """The codebook as CSV."""
+    """The codebook as CSV, or as an appendix in the format of the file's ending."""
     from istrel.files import refuse_sources
-    from istrel.study.codebook_csv import write_codebook
+    from istrel.render.codebook import render_codebook
     from istrel.study.opening import open_data
 
     path = Path(options.out) if options.out not in (None, "-") else None
     if path is not None:
         refuse_sources(path, _sources(options))
     data = open_data(options.source, _opening(options))
-    _write(write_codebook(data.codebook).encode(), path, options)
+    _write(render_codebook(data, path.suffix if path is not None else "csv"), path, options)
     return DONE
 
 

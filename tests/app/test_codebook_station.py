@@ -199,7 +199,12 @@ def test_a_codebook_goes_out_and_comes_in_on_another_wave(opened: Opened, settle
     book.derive_line.begin("age_band = bands(age, 30, 60)")
     book.derive_line.derive()
     settle()
+    book.export_codebook(str(tmp_path / "book.docx"))
+    settle()
+    assert (tmp_path / "book.docx").read_bytes()[:2] == b"PK"
     book.export_codebook(str(tmp_path / "book.csv"))
+    settle()
+    assert book.message.text().endswith("book.csv.")
     written = (tmp_path / "book.csv").read_text()
     assert 'age_band,ordinal,,,,1 = under 30 | 2 = 30–59 | 3 = 60 and over,,"bands(age, 30, 60)",' in written
     wave = tmp_path / "wave2.csv"

@@ -1,12 +1,16 @@
-"""Sorting and finding rows for the cases drawer."""
+"""Sorting and finding rows for the cases drawer; the order of values that nobody has ordered."""
 
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import replace
 
 import pytest
 
+from istrel.data.codebook import ValueLabel
 from istrel.data.dataset import Dataset
+from istrel.data.levels import Level
+from istrel.data.natural import in_natural_order
 from istrel.data.order import find_rows, sorted_rows
 
 TEXT = """name,score,day
@@ -63,3 +67,44 @@ def test_without_a_variable_rows_stand_as_in_the_file(data: Dataset) -> None:
 )
 def test_rows_are_found_by_what_stands_in_them(text: str, rows: tuple[int, ...], data: Dataset) -> None:
     assert find_rows(data, text) == rows
+
+
+@pytest.mark.parametrize(
+    "values",
+    [
+        (-9.0, 0.0, 2.0, 10.0),
+        (2.0, "a"),
+        ("Mon", "Tue", "wed.", "Sun"),
+        ("january", "March", "DECEMBER"),
+        ("März", "Mai", "Oktober"),
+        ("May", "Jun", "Sept"),
+        ("Sa", "So"),
+        ("lundi", "mardi", "dimanche"),
+        ("Apricot", "mar", "May"),
+        ("2-9 years", "10-19 years", "100 years"),
+        ("School 2", "School 10", "School 10a"),
+        ("", "a", "Ä", "b", "²"),
+    ],
+)
+def test_values_that_nobody_has_ordered_stand_in_their_natural_order(values: tuple[float | str, ...]) -> None:
+    assert in_natural_order(reversed(values)) == list(values)
+
+
+@pytest.mark.parametrize(
+    ("labelled", "wanted"),
+    [
+        ((), (-9, 1, 2, 3)),
+        ((1, 3), (-9, 1, 2, 3)),
+        ((3, 1), (3, 2, 1, -9)),
+        ((2, 1, 3), (2, 1, 3, -9)),
+        ((2,), (-9, 1, 2, 3)),
+    ],
+)
+def test_on_a_scale_values_without_labels_stand_in_their_places(
+    labelled: tuple[int, ...], wanted: tuple[int, ...], data_of: Callable[..., Dataset]
+) -> None:
+    data = data_of("x\n" + "3\n1\n2\n-9\n" * 3)
+    labels = tuple(ValueLabel(float(value), f"no. {value}") for value in labelled)
+    asked = replace(data.variable("x"), level=Level.ORDINAL, value_labels=labels)
+    values = Dataset(data.table, data.codebook.with_variable(asked)).categories("x").values
+    assert values == wanted

@@ -1,15 +1,23 @@
-"""The codebook in words: what each entry says of its variable, batteries said once, nothing made again that has not changed."""
+"""The codebook in words: what each entry says of its variable, batteries said once; and the whole as an appendix."""
 
 from __future__ import annotations
 
+import html
+import io
+import re
+import zipfile
 from dataclasses import replace
 
+import docx
 import pytest
 
 from istrel.data.codebook import MissingCode
 from istrel.data.dataset import Dataset
 from istrel.data.facts import variable_facts
+from istrel.problem import Problem
+from istrel.render.codebook import render_codebook
 from istrel.study.entries import Before, Entry, asked, entries_of
+from istrel.study.printed_codebook import print_codebook
 
 
 def entries(data: Dataset, **said: object) -> dict[str, Entry]:
@@ -52,3 +60,47 @@ def test_batteries_open_and_what_has_not_changed_is_not_made_again(learners: Dat
     first = entries(learners, before=before)
     again = entries(learners, before=before)
     assert all(first[name] is again[name] for name in first if name != "mot_01")
+
+
+def test_the_appendix_counts_every_value_and_says_what_is_missing(learners: Dataset) -> None:
+    refused = replace(learners.codebook["satisfaction"], missing_codes=(MissingCode(1.0, "refused"),))
+    data = Dataset(learners.table, learners.codebook.with_variable(refused))
+    printed = print_codebook(data)
+    found = {entry.name: entry for entry in printed.entries}
+    values, items = found["satisfaction"].grid, found["mot_01 to mot_12"].grid
+    assert values is not None
+    assert items is not None
+    assert values.heads == ("Value", "Label", "n", "%")
+    assert values.rows[-1] == ("missing: refused", "", "7", "")
+    assert sum(int(row[2]) for row in values.rows) == data.n_cases
+    assert sum(float(row[3] or 0) for row in values.rows) == pytest.approx(100, abs=0.2)
+    assert items.heads == ("Item", "Label", "−9", "1", "2", "3", "4", "5", "Missing")
+    assert [row[0] for row in items.rows] == [f"mot_{k:02d}" for k in range(1, 13)]
+    assert "11 no number" in found["practice_min"].says
+    left_out = replace(learners.codebook["age"], in_use=False)
+    fewer = print_codebook(Dataset(learners.table, learners.codebook.with_variable(left_out)))
+    assert "age" not in {entry.name for entry in fewer.entries}
+
+
+@pytest.mark.parametrize("ending", ["docx", "odt", "html"])
+def test_every_format_of_the_appendix_holds_all_of_its_words(ending: str, learners: Dataset) -> None:
+    content = render_codebook(learners, ending)
+    if ending == "docx":
+        word = docx.Document(io.BytesIO(content))
+        cells = [cell.text for table in word.tables for row in table.rows for cell in row.cells]
+        words = " ".join([*(paragraph.text for paragraph in word.paragraphs), *cells])
+    elif ending == "odt":
+        words = re.sub("<[^>]+>", " ", zipfile.ZipFile(io.BytesIO(content)).read("content.xml").decode())
+    else:
+        words = re.sub("<[^>]+>", " ", content.decode())
+    said = [part for entry in print_codebook(learners).entries for part in (entry.title, entry.name, entry.says)]
+    grids = [entry.grid for entry in print_codebook(learners).entries if entry.grid is not None]
+    said += [text for grid in grids for row in (grid.heads, *grid.rows) for text in row]
+    plain = " ".join(html.unescape(words).split())
+    assert [text for text in said if " ".join(text.split()) not in plain] == []
+    assert content == render_codebook(learners, ending) or ending == "odt"
+
+
+def test_a_codebook_has_no_other_formats(learners: Dataset) -> None:
+    with pytest.raises(Problem, match=r"“.doc”. Did you mean “docx”"):
+        render_codebook(learners, ".doc")

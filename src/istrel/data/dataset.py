@@ -14,6 +14,7 @@ from numpy.typing import NDArray
 
 from istrel.data.codebook import Codebook, Variable
 from istrel.data.column import Column, Kind, as_date, show_date
+from istrel.data.natural import in_natural_order
 from istrel.data.reason import BLANK, INFINITE, TEXT, Reason
 from istrel.data.table import Table
 from istrel.stats.distinct import distinct_values
@@ -239,8 +240,7 @@ def _categories(column: Column, variable: Variable, aside: Mask | None) -> Categ
     usable, reasons = _present(column, variable, aside)
     found, codes = _distinct(column, usable)
     missing = {code.value for code in variable.missing_codes}
-    listed = [entry.value for entry in variable.value_labels if entry.value not in missing]
-    order = [*listed, *sorted((v for v in found if v not in set(listed)), key=_natural)]
+    order = _print_order([entry.value for entry in variable.value_labels if entry.value not in missing], found)
     position = {value: place for place, value in enumerate(order)}
     moved = np.array([position[value] for value in found] + [-1], np.int32)
     return Categories(
@@ -249,6 +249,18 @@ def _categories(column: Column, variable: Variable, aside: Mask | None) -> Categ
         labels=tuple(variable.label_of(value) for value in order),
         missing=Missing(reasons),
     )
+
+
+def _print_order(listed: list[float | str], found: list[float | str]) -> list[float | str]:
+    """The values of the codebook in its order, then the others; on a scale of numbers those stand in their places."""
+    known = set(listed)
+    others = [value for value in found if value not in known]
+    numbers = [value for value in listed if not isinstance(value, str)]
+    if len(numbers) == len(listed) and all(not isinstance(value, str) for value in others):
+        for backwards in (False, True):
+            if numbers == sorted(numbers, reverse=backwards):
+                return sorted((*listed, *others), reverse=backwards)
+    return [*listed, *in_natural_order(others)]
 
 
 def _distinct(column: Column, usable: NDArray[np.bool_]) -> tuple[list[float | str], NDArray[np.int64]]:
@@ -264,11 +276,6 @@ def _distinct(column: Column, usable: NDArray[np.bool_]) -> tuple[list[float | s
     if column.kind is Kind.DATE:
         return [show_date(v) for v in values], codes
     return [float(v) for v in values], codes
-
-
-def _natural(value: float | str) -> tuple[int, float, str, str]:
-    """Numbers by size, then texts in the order of the alphabet."""
-    return (1, 0.0, value.casefold(), value) if isinstance(value, str) else (0, value, "", "")
 
 
 def rows_of(mask: Mask) -> tuple[int, ...]:

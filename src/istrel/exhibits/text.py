@@ -5,6 +5,7 @@ Nothing here knows a house style; `printing` turns text into letters at output.
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator
 from dataclasses import dataclass
 from typing import Any
@@ -13,6 +14,8 @@ from istrel.exhibits.behind import Behind
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 from istrel.style.numbers import Kind
+
+NUMBER = re.compile(r"-\d+(\.\d+)?")
 
 
 @dataclass(frozen=True)
@@ -108,6 +111,11 @@ def plain(text: str) -> Text:
 def verbatim(text: str) -> Text:
     """A name or a value: letters that no style changes."""
     return (Run(text, verbatim=True),) if text else ()
+
+
+def value_label(label: str) -> Text:
+    """The label of a value; a number that has none prints with a minus."""
+    return verbatim(label.replace("-", "\N{MINUS SIGN}", 1) if NUMBER.fullmatch(label) else label)
 
 
 def say(template: str, /, **parts: Text | Cell | str | int) -> Text:

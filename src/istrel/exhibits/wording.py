@@ -8,7 +8,7 @@ from istrel.data.codebook import Variable
 from istrel.data.dataset import Dataset
 from istrel.data.reason import Reason
 from istrel.exhibits.cases import Cases, Group, Grouping
-from istrel.exhibits.text import Cell, Hidden, Run, Text, joined, listed, plain, say, verbatim
+from istrel.exhibits.text import Cell, Hidden, Run, Text, joined, listed, plain, say, value_label, verbatim
 from istrel.sentence.show_formula import print_condition
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
@@ -45,7 +45,7 @@ def group_label(group: Group, *, several: bool) -> Text:
 def _labels(group: Group) -> Text:
     """The labels of a group; the group of cases without a value is named in our own words."""
     pairs = zip(group.named, group.labels, strict=True)
-    return joined([say("Missing") if value == "" else verbatim(label) for (_, value), label in pairs], " · ")
+    return joined([say("Missing") if value == "" else value_label(label) for (_, value), label in pairs], " · ")
 
 
 def in_group(group: Group) -> Text:

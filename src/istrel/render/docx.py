@@ -3,8 +3,6 @@
 from __future__ import annotations
 
 import io
-import re
-import zipfile
 from collections.abc import Hashable
 from copy import deepcopy
 from dataclasses import replace
@@ -16,9 +14,8 @@ from docx.enum.section import WD_ORIENT, WD_SECTION
 from docx.enum.style import WD_STYLE_TYPE
 from docx.enum.table import WD_TABLE_ALIGNMENT
 from docx.enum.text import WD_ALIGN_PARAGRAPH, WD_TAB_ALIGNMENT
-from docx.oxml import OxmlElement
 from docx.oxml.ns import qn
-from docx.shared import Mm, Pt, RGBColor
+from docx.shared import Mm, Pt
 
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.printing import (
@@ -35,10 +32,10 @@ from istrel.exhibits.table import TableSheet
 from istrel.render.columns import Column
 from istrel.render.document import Document, Item
 from istrel.render.tables import LEAST_HEAD_MM, LEAST_STUB_MM, MOST_STUB_MM, TURNED_MM, Page, Panel, lay_out
+from istrel.render.word_parts import element, font, printable, rule, undated
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import ABSENT
 
-CONTROL = re.compile(r"[\x00-\x08\x0b\x0c\x0e-\x1f\ud800-\udfff\ufffe\uffff]")
 NARROW, WIDE = set(" .,:;!'|ijlftI()[]−-"), set("mwMWABCDEGHKNOQRUVXY%&@—")
 INDENT_PT, GAP_PT = 12.0, 14.0
 MOST_ROWS_TOGETHER = 36
@@ -61,7 +58,7 @@ def render(document: Document) -> bytes:
             _add_runs(word.add_paragraph(style="Normal"), print_text(item.exhibit.text, document.style))
     out = io.BytesIO()
     word.save(out)
-    return _undated(out.getvalue())
+    return undated(out.getvalue())
 
 
 def _page(word: Any, style: HouseStyle) -> None:
@@ -77,13 +74,13 @@ def _page(word: Any, style: HouseStyle) -> None:
 
 def _define_styles(word: Any, style: HouseStyle) -> None:
     normal = word.styles["Normal"]
-    _font(normal, style, style.fonts.table_pt + 1.5)
+    font(normal, style, style.fonts.table_pt + 1.5)
     normal.paragraph_format.space_after = Pt(8)
     normal.paragraph_format.line_spacing = 1.15
     for name in STYLES:
         made = word.styles.add_style(name, WD_STYLE_TYPE.PARAGRAPH)
         made.base_style = normal
-        _font(made, style, style.fonts.table_pt)
+        font(made, style, style.fonts.table_pt)
         made.paragraph_format.space_before = made.paragraph_format.space_after = Pt(0)
         made.paragraph_format.line_spacing = 1.0
     word.styles["Table label"].font.bold = style.table.label_bold
@@ -99,15 +96,6 @@ def _define_styles(word: Any, style: HouseStyle) -> None:
         word.styles[name].paragraph_format.space_before = word.styles[name].paragraph_format.space_after = Pt(2.5)
 
 
-def _font(paragraph_style: Any, style: HouseStyle, size: float) -> None:
-    paragraph_style.font.name = style.fonts.document
-    paragraph_style.font.size = Pt(size)
-    paragraph_style.font.color.rgb = RGBColor(0, 0, 0)
-    fonts = paragraph_style.element.get_or_add_rPr().get_or_add_rFonts()
-    for kind in ("w:ascii", "w:hAnsi", "w:cs", "w:eastAsia"):
-        fonts.set(qn(kind), style.fonts.document)
-
-
 def _caption(word: Any, item: Item, style: HouseStyle) -> None:
     """The label with a numbering field inside a bookmark, so that the text can refer to it; then the title."""
     kind = "Figure" if item.exhibit.is_figure else "Table"
@@ -115,23 +103,16 @@ def _caption(word: Any, item: Item, style: HouseStyle) -> None:
     paragraph = word.add_paragraph(style="Table label")
     mark = f"_{kind}_{item.number}"
     identity = str(1000 + int("".join(c for c in item.number if c.isdigit()) or 0) + (500 if kind == "Figure" else 0))
-    paragraph._p.append(_element("w:bookmarkStart", {"w:id": identity, "w:name": mark}))
+    paragraph._p.append(element("w:bookmarkStart", {"w:id": identity, "w:name": mark}))
     paragraph.add_run(before)
-    field = _element("w:fldSimple", {"w:instr": f" SEQ {kind} \\* ARABIC "})
+    field = element("w:fldSimple", {"w:instr": f" SEQ {kind} \\* ARABIC "})
     run = paragraph.add_run(item.number)
     field.append(run._r)
     paragraph._p.append(field)
     if after:
         paragraph.add_run(after)
-    paragraph._p.append(_element("w:bookmarkEnd", {"w:id": identity}))
+    paragraph._p.append(element("w:bookmarkEnd", {"w:id": identity}))
     word.add_paragraph(printable(print_title(item.exhibit.sheet, style)), style="Table title")
-
-
-def _element(tag: str, attributes: dict[str, str]) -> Any:
-    element = OxmlElement(tag)
-    for name, value in attributes.items():
-        element.set(qn(name), value)
-    return element
 
 
 def _add_runs(paragraph: Any, text: Runs) -> None:
@@ -191,9 +172,9 @@ def _panel(word: Any, table: PrintedTable, panel: Panel, style: HouseStyle) -> N
     if len(grid.rows) <= MOST_ROWS_TOGETHER:  # a table that fits on a page stands on one, with its note
         for filled in grid.rows:
             filled.cells[0].paragraphs[0].paragraph_format.keep_with_next = True
-    _rule(grid.rows[0].cells, "top", style)
-    _rule(grid.rows[len(panel.heads) - 1].cells, "bottom", style)
-    _rule(grid.rows[-1].cells, "bottom", style)
+    rule(grid.rows[0].cells, "top", style)
+    rule(grid.rows[len(panel.heads) - 1].cells, "bottom", style)
+    rule(grid.rows[-1].cells, "bottom", style)
 
 
 def _body(grid: Any, rows: list[PrintedRow], layout: list[Column]) -> None:
@@ -225,7 +206,7 @@ def _body(grid: Any, rows: list[PrintedRow], layout: list[Column]) -> None:
 
 def _hold(row: Any, layout: list[Column]) -> None:
     """A row stays on one page, and its cells have the widths of their columns."""
-    row._tr.get_or_add_trPr().append(_element("w:cantSplit", {}))
+    row._tr.get_or_add_trPr().append(element("w:cantSplit", {}))
     for cell, column in zip(row.cells, layout, strict=True):
         cell.width = Pt(column.width)
 
@@ -234,23 +215,23 @@ def _set_widths(grid: Any, layout: list[Column]) -> None:
     for column, found in zip(grid.columns, layout, strict=True):
         column.width = Pt(found.width)
     properties = grid._tbl.tblPr
-    margins = _element("w:tblCellMar", {})
+    margins = element("w:tblCellMar", {})
     for side in ("left", "right"):
-        margins.append(_element(f"w:{side}", {"w:w": "0", "w:type": "dxa"}))
+        margins.append(element(f"w:{side}", {"w:w": "0", "w:type": "dxa"}))
     properties.append(margins)
 
 
 def _heads(grid: Any, panel: Panel, style: HouseStyle) -> None:
     for heads in panel.heads:
         row = grid.add_row()
-        row._tr.get_or_add_trPr().append(_element("w:tblHeader", {}))
+        row._tr.get_or_add_trPr().append(element("w:tblHeader", {}))
         place = 0
         for head in heads:
             cell = row.cells[place]
             if head.span > 1:
                 cell = cell.merge(row.cells[place + head.span - 1])
             if head.span > 1 and head.text:
-                _rule([cell], "bottom", style)
+                rule([cell], "bottom", style)
             _fill(cell, head.text, WD_ALIGN_PARAGRAPH.CENTER if place else WD_ALIGN_PARAGRAPH.LEFT)
             place += head.span
 
@@ -279,19 +260,6 @@ def _number(cell: Any, text: str, column: Column) -> None:
     paragraph.add_run(printable(text))
 
 
-def _rule(cells: Any, side: str, style: HouseStyle) -> None:
-    """A horizontal rule at the top or bottom of the cells."""
-    for cell in cells:
-        properties = cell._tc.get_or_add_tcPr()
-        borders = properties.find(qn("w:tcBorders"))
-        if borders is None:
-            borders = _element("w:tcBorders", {})
-            properties.append(borders)
-        line = {"w:val": "single", "w:sz": str(round(8 * style.table.rule_pt)), "w:space": "0", "w:color": "000000"}
-        if borders.find(qn(f"w:{side}")) is None:
-            borders.append(_element(f"w:{side}", line))
-
-
 def _figure(word: Any, item: Item, sheet: FigureSheet, style: HouseStyle) -> None:
     from istrel.render.print import draw
     from istrel.render.scene import make_scene
@@ -307,21 +275,7 @@ def _figure(word: Any, item: Item, sheet: FigureSheet, style: HouseStyle) -> Non
         _add_runs(word.add_paragraph(style="Table note"), note)
 
 
-def printable(text: str) -> str:
-    """Without control characters, which the format cannot hold."""
-    return CONTROL.sub("", text)
-
-
 def text_width(text: str, size: float) -> float:
     """About how wide a text is in a book serif of this size, in points."""
     ems = sum(0.31 if c in NARROW else 0.74 if c in WIDE else 0.5 for c in text)
     return 1.06 * ems * size
-
-
-def _undated(data: bytes) -> bytes:
-    """The same archive with a fixed date on every part, so that the same exhibits give the same bytes."""
-    out = io.BytesIO()
-    with zipfile.ZipFile(io.BytesIO(data)) as old, zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as new:
-        for name in old.namelist():
-            new.writestr(zipfile.ZipInfo(name, (2000, 1, 1, 0, 0, 0)), old.read(name), zipfile.ZIP_DEFLATED)
-    return out.getvalue()

@@ -13,6 +13,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.facts import VariableFacts
 from istrel.data.levels import Level
 from istrel.data.naming import is_from_name
+from istrel.data.natural import in_natural_order
 from istrel.sentence.show_formula import PRINTED, TYPED, show_expression
 from istrel.study.codebook_csv import show_missing
 
@@ -231,7 +232,7 @@ def _values(variable: Variable, facts: VariableFacts | None, *, short: bool = Fa
         )
     if level is Level.DATE:
         return [Said(f"from {facts.minimum} to {facts.maximum}")] if facts.minimum is not None else []
-    words = [text.strip() for text, _ in sorted(facts.most_frequent, key=lambda pair: pair[0].casefold())]
+    words = [str(text).strip() for text in in_natural_order(text for text, _ in facts.most_frequent)]
     more = f" and {facts.distinct - len(words):,} more" if facts.distinct > len(words) else ""
     return [Said(f"{', '.join(words)}{more}")] if words and not short else []
 

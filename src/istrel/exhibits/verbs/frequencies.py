@@ -14,7 +14,7 @@ from istrel.data.levels import Level as Measurement
 from istrel.data.reason import Reason
 from istrel.exhibits.cases import Group, Grouping, combined_codes
 from istrel.exhibits.shared import arranged
-from istrel.exhibits.text import Cell, Hidden, Text, joined, say, verbatim
+from istrel.exhibits.text import Cell, Hidden, Text, joined, say, value_label
 from istrel.sentence.settings import Settings
 from istrel.stats import binning
 from istrel.stats.estimates import Undefined
@@ -99,12 +99,12 @@ def values_of(names: tuple[str, ...], data: Dataset) -> Values:
     parts = [data.categories(name) for name in names]
     if len(parts) == 1:
         part = parts[0]
-        labels = tuple(verbatim(label) for label in part.labels)
+        labels = tuple(value_label(label) for label in part.labels)
         return Values(part.codes, tuple((value,) for value in part.values), labels, part.labels)
     codes, places = combined_codes([part.codes for part in parts])
     values = tuple(tuple(p.values[i] for p, i in zip(parts, place, strict=True)) for place in places)
     named = [[p.labels[i] for p, i in zip(parts, place, strict=True)] for place in places]
-    labels = tuple(joined([verbatim(label) for label in part], " × ") for part in named)
+    labels = tuple(joined([value_label(label) for label in part], " × ") for part in named)
     return Values(codes, values, labels, tuple(" × ".join(part) for part in named))
 
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from dataclasses import replace
+from pathlib import Path
 
 from PySide6.QtCore import QModelIndex, Qt
 from PySide6.QtWidgets import QHBoxLayout, QLineEdit, QWidget
@@ -20,12 +21,14 @@ from istrel.problem import Problem
 from istrel.sentence.quoting import show_name
 from istrel.study.changes import Change
 from istrel.study.changes.codebook import LayOver, SetDecimals, SetMissing, SetText, SetValueLabels
-from istrel.study.codebook_csv import match_codebook, write_codebook
+from istrel.study.codebook_csv import match_codebook
 from istrel.study.entries import Before, Entry, Said, asked, entries_of
+from istrel.study.study import Study
 
 PRINTED = re.compile(r"^\s*[-−+]?[0-9][0-9,\u00a0 ]*(\.(?P<decimals>[0-9]*))?(?P<unit>.*)$")
 MOST_DECIMALS = 15
 CODEBOOKS = "Codebook (*.csv);;All files (*)"
+WRITTEN = "Appendix (*.docx);;Appendix (*.odt);;Web page (*.html);;Codebook as CSV (*.csv)"
 
 
 class Codebook(QWidget):
@@ -85,7 +88,11 @@ class Codebook(QWidget):
         bar.addWidget(self.composite)
         bar.addWidget(self.derive)
         bar.addWidget(button("bring in", "link", self.choose_import, tip="lay a codebook file over the variables"))
-        bar.addWidget(button("write out", "link", self.choose_export, tip="write the codebook as CSV"))
+        bar.addWidget(
+            button(
+                "write out", "link", self.choose_export, tip="write the codebook: as an appendix to print, or as CSV"
+            )
+        )
         return bar
 
     @property
@@ -215,23 +222,20 @@ class Codebook(QWidget):
     def choose_export(self) -> None:
         from PySide6.QtWidgets import QFileDialog
 
-        name, _ = QFileDialog.getSaveFileName(self, "Write the codebook", "codebook.csv", CODEBOOKS)
+        name, _ = QFileDialog.getSaveFileName(self, "Write the codebook", "codebook.docx", WRITTEN)
         if name:
             self.export_codebook(name)
 
     def export_codebook(self, path: str) -> None:
-        """Write the codebook as CSV."""
-        from pathlib import Path
-
-        from istrel.files import write_whole
-
+        """Write the codebook: its ending says whether as CSV or as an appendix."""
         study = self._model.study
-        try:
-            write_whole(Path(path), write_codebook(study.codebook).encode(), sources=study.files)
-        except Problem as problem:
-            self._say(problem.message)
-            return
-        self._say(f"The codebook stands in {path}.")
+        self._model.background.submit(
+            "codebook",
+            lambda: _write(study, path),
+            lambda _: self._say(f"The codebook stands in {path}."),
+            lambda problem: self._say(problem.message),
+            words="writing the codebook",
+        )
 
     def choose_import(self) -> None:
         from PySide6.QtWidgets import QFileDialog
@@ -242,8 +246,6 @@ class Codebook(QWidget):
 
     def import_codebook(self, path: str) -> None:
         """Lay a codebook file over the variables; what did not match is told."""
-        from pathlib import Path
-
         try:
             text = read_small(Path(path), "codebook")
             matched = match_codebook(text, Path(path).name, self._model.study.codebook, self._model.study.source.raw)
@@ -252,6 +254,14 @@ class Codebook(QWidget):
             return
         if self._model.do(LayOver(matched.codebook, Path(path).name)):
             self._say(matched.report)
+
+
+def _write(study: Study, path: str) -> None:
+    from istrel.files import write_whole
+    from istrel.render.codebook import render_codebook
+
+    content = render_codebook(study.data, Path(path).suffix or "csv")
+    write_whole(Path(path), content, sources=study.files)
 
 
 def _changes(entry: Entry, said: Said, text: str, codebook: Codebook_) -> list[Change]:

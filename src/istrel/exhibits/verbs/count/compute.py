@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms.histogram import shared_edges
-from istrel.exhibits.text import Text, verbatim
+from istrel.exhibits.text import Text, value_label
 from istrel.exhibits.verbs.count.resolve import Counted, CountPlan, tables_in
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell, Limits
 from istrel.exhibits.verbs.frequencies import (
@@ -81,7 +81,7 @@ def _side(name: str, plan: CountPlan) -> _Side:
     values = values_of((name,), plan.data)
     shown = shown_places((name,), values, plan.data, plan.groupings)
     known = plan.data.categories(name)
-    labels = tuple(verbatim(known.labels[place]) for place in shown)
+    labels = tuple(value_label(known.labels[place]) for place in shown)
     size = max(1, len(known.values))
     return _Side(known.codes.astype(np.int64), size, shown, tuple(known.values[k] for k in shown), labels)
 

@@ -8,7 +8,7 @@ from istrel.exhibits.cases import Group
 from istrel.exhibits.forms import form_of
 from istrel.exhibits.setting import Setting, Sheet
 from istrel.exhibits.table import About, Head, Row, TableSheet
-from istrel.exhibits.text import Text, listed, say, verbatim
+from istrel.exhibits.text import Text, listed, say, value_label
 from istrel.exhibits.verbs.describe.beside import side_by_side
 from istrel.exhibits.verbs.describe.cells import cell_of, counts_of, paired_heads
 from istrel.exhibits.verbs.describe.difference_words import Marks, difference_cells, difference_heads
@@ -88,7 +88,7 @@ def _group_rows(cells: list[MeasuredCell], plan: DescribePlan, indent: int) -> l
         above = cell.group.labels[:-1]
         for depth, label in enumerate(above):
             if above[: depth + 1] != before[: depth + 1]:
-                rows.append(Row(verbatim(label), indent=indent + depth))
+                rows.append(Row(value_label(label), indent=indent + depth))
         before = above
         last = Group(cell.group.named[-1:], cell.group.labels[-1:])
         rows.append(

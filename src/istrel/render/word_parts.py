@@ -1,0 +1,62 @@
+"""What all word-processor documents are made of: fonts, elements, rules, and archives that are the same each time."""
+
+from __future__ import annotations
+
+import io
+import re
+import zipfile
+from typing import Any
+
+from docx.oxml import OxmlElement
+from docx.oxml.ns import qn
+from docx.shared import Pt, RGBColor
+
+from istrel.style.house import HouseStyle
+
+CONTROL = re.compile(r"[\x00-\x08\x0b\x0c\x0e-\x1f\ud800-\udfff\ufffe\uffff]")
+
+
+def font(paragraph_style: Any, style: HouseStyle, size: float) -> None:
+    """The font of the house style, in black, for every script."""
+    paragraph_style.font.name = style.fonts.document
+    paragraph_style.font.size = Pt(size)
+    paragraph_style.font.color.rgb = RGBColor(0, 0, 0)
+    fonts = paragraph_style.element.get_or_add_rPr().get_or_add_rFonts()
+    for kind in ("ascii", "hAnsi", "cs", "eastAsia"):
+        fonts.set(qn(f"w:{kind}"), style.fonts.document)
+        fonts.attrib.pop(qn(f"w:{kind}Theme" if kind != "cs" else "w:cstheme"), None)  # it would take the theme's font
+
+
+def element(tag: str, attributes: dict[str, str]) -> Any:
+    """An element of the format with its attributes."""
+    made = OxmlElement(tag)
+    for name, value in attributes.items():
+        made.set(qn(name), value)
+    return made
+
+
+def rule(cells: Any, side: str, style: HouseStyle) -> None:
+    """A horizontal rule at the top or bottom of the cells."""
+    for cell in cells:
+        properties = cell._tc.get_or_add_tcPr()
+        borders = properties.find(qn("w:tcBorders"))
+        if borders is None:
+            borders = element("w:tcBorders", {})
+            properties.append(borders)
+        line = {"w:val": "single", "w:sz": str(round(8 * style.table.rule_pt)), "w:space": "0", "w:color": "000000"}
+        if borders.find(qn(f"w:{side}")) is None:
+            borders.append(element(f"w:{side}", line))
+
+
+def printable(text: str) -> str:
+    """Without control characters, which the format cannot hold."""
+    return CONTROL.sub("", text)
+
+
+def undated(data: bytes) -> bytes:
+    """The same archive with a fixed date on every part, so that the same exhibits give the same bytes."""
+    out = io.BytesIO()
+    with zipfile.ZipFile(io.BytesIO(data)) as old, zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as new:
+        for name in old.namelist():
+            new.writestr(zipfile.ZipInfo(name, (2000, 1, 1, 0, 0, 0)), old.read(name), zipfile.ZIP_DEFLATED)
+    return out.getvalue()
