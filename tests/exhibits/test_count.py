@@ -12,7 +12,7 @@ import pytest
 
 from istrel.data.dataset import Dataset
 from istrel.exhibits.behind import mask_of
-from istrel.exhibits.make import Exhibit
+from istrel.exhibits.make import Exhibit, make_exhibit
 from istrel.exhibits.text import cells_in
 from istrel.problem import Problem
 from istrel.render import render
@@ -120,6 +120,26 @@ def test_class_intervals_say_which_limit_belongs_to_them(
     assert {level["closed"] for level in result["levels"]} == {"right" if "right" in setting else "left"}
     outside = 7 - sum(counts)
     assert (f"{outside} value" in notes(exhibit)) == bool(outside)
+
+
+@pytest.mark.parametrize(
+    ("values", "settings", "stubs"),
+    [
+        ("1950 1987 2021", "width = 10, start = 1950", ["1950–1959", "1960–1969"]),
+        ("1 5 9", "edges = {0, 5, 10}", ["0–4", "5–9"]),
+        ("1 5 10", "edges = {0, 5, 10}", ["0–4", "5–10"]),
+        ("1 5 10", "edges = {0, 5, 10}, closed = right", ["1–5", "6–10"]),
+        ("-5 0 3", "edges = {-5, 0, 1, 5}", ["−5 to −1", "0", "1 to 4"]),
+        ("1000 5000", "edges = {1000, 4000, 6000}", ["1,000–3,999", "4,000–5,999"]),
+        ("1.5 2 4", "edges = {0, 2, 4}", ["0 ≤ x < 2", "2 ≤ x ≤ 4"]),
+        ("1 2 4", "edges = {0.5, 2, 4}", ["0.5 ≤ x < 2", "2 ≤ x ≤ 4"]),
+    ],
+)
+def test_classes_print_as_papers_write_them(
+    values: str, settings: str, stubs: list[str], data_of: Maker, style: HouseStyle
+) -> None:
+    exhibit = make_exhibit(f"count x with {settings}", data_of("x\n" + "\n".join(values.split()) + "\n"))
+    assert [line.split(" | ")[0] for line in printed(exhibit, style)[1:]][: len(stubs)] == stubs
 
 
 def test_combinations_are_counted_as_they_occur(data_of: Maker, exhibit_of: Exhibits, style: HouseStyle) -> None:

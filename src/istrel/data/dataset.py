@@ -135,6 +135,10 @@ class Dataset:
         """Whether the values are calendar years: whole numbers of a few centuries, which are written without separators."""
         return self.once("years", name, lambda: _are_years(self.numbers(name)))
 
+    def is_whole(self, name: str) -> bool:
+        """Whether all usable values are whole numbers."""
+        return self.once("whole", name, lambda: _are_whole(self.numbers(name)))
+
     def once(self, what: str, name: str, make: Callable[[], Prepared]) -> Prepared:
         """What `make` gives for a variable, made once and kept as long as the variable does not change."""
         key = (what, name)
@@ -276,6 +280,11 @@ def _distinct(column: Column, usable: NDArray[np.bool_]) -> tuple[list[float | s
     if column.kind is Kind.DATE:
         return [show_date(v) for v in values], codes
     return [float(v) for v in values], codes
+
+
+def _are_whole(numbers: Numbers) -> bool:
+    values = numbers.values[numbers.valid]
+    return bool(np.array_equal(values, np.floor(values)))
 
 
 def rows_of(mask: Mask) -> tuple[int, ...]:

@@ -42,6 +42,13 @@ def group_label(group: Group, *, several: bool) -> Text:
     return say("Total") if several else say("All cases")
 
 
+def value_cell(value: float, name: str, data: Dataset, *, figures: int = 12) -> Cell:
+    """A value of a variable, or one between its values, with so many significant figures at most; of years all whole ones."""
+    if data.is_years(name):
+        return Cell(float(round(value)) if figures < 12 else value, Kind.YEAR_EDGE)
+    return Cell(float(f"{value:.{figures}g}"), Kind.EDGE)
+
+
 def _labels(group: Group) -> Text:
     """The labels of a group; the group of cases without a value is named in our own words."""
     pairs = zip(group.named, group.labels, strict=True)

@@ -89,7 +89,7 @@ class TableLayout:
 
     @property
     def width(self) -> float:
-        return max(panel.width for panel in self.panels)
+        return max((panel.width for panel in self.panels), default=0.0)
 
 
 def lay_out(table: PrintedTable, measure: Measure, decimal_mark: str, page: Page) -> TableLayout:

@@ -28,6 +28,7 @@ class Kind(StrEnum):
     EDGE = "edge"
     DATE = "date"
     YEAR = "year"
+    YEAR_EDGE = "year edge"
     LIMIT = "limit of p"
     P_WITH_SIGN = "p with sign"
 
@@ -95,6 +96,10 @@ def _edge(value: float, style: HouseStyle) -> str:
     return _marked(f"{value:,.12g}", style)
 
 
+def _year_edge(value: float, style: HouseStyle) -> str:
+    return _marked(f"{value:.12g}", style)
+
+
 def _code(value: float, style: HouseStyle) -> str:
     text = str(int(value)) if float(value).is_integer() and abs(value) <= 2**53 else repr(float(value))
     return text.replace("-", MINUS).replace(".", style.numbers.decimal_mark)
@@ -140,5 +145,6 @@ OWN_WAY: dict[Kind, Callable[[float, HouseStyle], str]] = {
     Kind.LIMIT: _limit,
     Kind.DATE: _date,
     Kind.EDGE: _edge,
+    Kind.YEAR_EDGE: _year_edge,
     Kind.CODE: _code,
 }

@@ -16,7 +16,7 @@ from istrel.exhibits.forms.common import axis_of, check_drawn, groups_of, n_cell
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, say, sentences
 from istrel.exhibits.verbs.frequencies import Count
-from istrel.exhibits.wording import group_label, groups_words, in_group, titled_with_unit
+from istrel.exhibits.wording import group_label, groups_words, in_group, titled_with_unit, value_cell
 from istrel.stats import quantiles
 from istrel.style.numbers import Kind
 
@@ -80,10 +80,10 @@ def _panel(name: str, mine: list[BoxCell], plan: Any) -> Panel:
     beside = 0.04 * (high - low) or 0.5
     places = np.arange(len(mine), dtype=float)
     levels = np.array([[c.whisker_low, c.q1, c.median, c.q3, c.whisker_high] for c in mine])
-    marks: list[Mark] = [Boxes(places, levels, tuple(_item(cell) for cell in mine))]
+    marks: list[Mark] = [Boxes(places, levels, tuple(_item(cell, plan) for cell in mine))]
     dots = [(place, dot, cell) for place, cell in enumerate(mine) for dot in _dots(cell, (high - low) / DOTS_ACROSS)]
     if dots:
-        items = tuple(_dot(values, cell) for _, values, cell in dots)
+        items = tuple(_dot(values, cell, plan) for _, values, cell in dots)
         marks.append(Dots(np.array([d[0] for d in dots], float), np.array([d[1][0].value for d in dots]), items))
     names = tuple((float(k), _named(cell)) for k, cell in enumerate(mine))
     x = Axis(groups_words(plan.groupings, plan.data), -0.6, len(mine) - 0.4)
@@ -96,11 +96,16 @@ def _named(cell: BoxCell) -> Text:
     return say("{group}\n(*n* = {n})", group=group_label(cell.group, several=True), n=n)
 
 
-def _item(cell: BoxCell) -> Item:
+def _item(cell: BoxCell, plan: Any) -> Item:
     words = " · ".join((cell.variable, *cell.group.labels))
-    numbers = {key: Cell(float(f"{getattr(cell, key):.6g}"), Kind.EDGE) for key in ("q1", "median", "q3")}
+    numbers = _quartiles(cell, plan)
     says = say("median {median}, quartiles {q1} and {q3}", **numbers)
     return Item(says, Behind(words, cell.group.named, valid=(cell.variable,)))
+
+
+def _quartiles(cell: BoxCell, plan: Any) -> dict[str, Cell]:
+    values = {"q1": cell.q1, "median": cell.median, "q3": cell.q3}
+    return {key: value_cell(value, cell.variable, plan.data, figures=6) for key, value in values.items()}
 
 
 def _dots(cell: BoxCell, near: float) -> Iterator[quantiles.CaseValues]:
@@ -114,14 +119,16 @@ def _dots(cell: BoxCell, near: float) -> Iterator[quantiles.CaseValues]:
         yield cell.outside[start:stop]
 
 
-def _dot(values: quantiles.CaseValues, cell: BoxCell) -> Item:
+def _dot(values: quantiles.CaseValues, cell: BoxCell, plan: Any) -> Item:
     first, last = values[0], values[-1]
     if len(values) == 1:
         behind = replace(Behind(f"{cell.variable}: case {first.row}"), rows=(first.row,))
-        return Item(say("case {row}: {value}", row=first.row, value=Cell(first.value, Kind.EDGE)), behind)
+        return Item(
+            say("case {row}: {value}", row=first.row, value=value_cell(first.value, cell.variable, plan.data)), behind
+        )
     words = " · ".join((cell.variable, *cell.group.labels))
     behind = Behind(words, cell.group.named, within=((cell.variable, first.value, last.value, "both"),))
-    limits = {"low": Cell(first.value, Kind.EDGE), "high": Cell(last.value, Kind.EDGE)}
+    limits = {key: value_cell(v.value, cell.variable, plan.data) for key, v in (("low", first), ("high", last))}
     return Item(say("{n} cases: {low} to {high}", n=len(values), **limits), behind)
 
 
@@ -135,7 +142,7 @@ def methods(plan: Any, drawings: tuple[BoxCell, ...]) -> Text:
 def _alt(drawings: tuple[BoxCell, ...], plan: Any) -> Text:
     parts = []
     for cell in drawings:
-        numbers = {key: Cell(float(f"{getattr(cell, key):.6g}"), Kind.EDGE) for key in ("q1", "median", "q3")}
+        numbers = _quartiles(cell, plan)
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
         template = "Box of {name}{where}, n = {n}: median {median}, quartiles {q1} and {q3}."
         parts.append(say(template, name=name, where=in_group(cell.group), n=n, **numbers))

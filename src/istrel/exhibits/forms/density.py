@@ -14,7 +14,7 @@ from istrel.exhibits.forms.common import axis_of, bandwidth_words, check_drawn, 
 from istrel.exhibits.table import Note
 from istrel.exhibits.text import Text, say, sentences
 from istrel.exhibits.verbs.frequencies import Count
-from istrel.exhibits.wording import group_label, in_group, titled_with_unit
+from istrel.exhibits.wording import group_label, in_group, titled_with_unit, value_cell
 
 Array = NDArray[np.float64]
 
@@ -69,12 +69,9 @@ def methods(plan: Any, drawings: tuple[DensityCell, ...]) -> Text:
 
 
 def _alt(drawings: tuple[DensityCell, ...], plan: Any) -> Text:
-    from istrel.exhibits.text import Cell
-    from istrel.style.numbers import Kind
-
     parts = []
     for cell in drawings:
-        peak = Cell(float(f"{cell.x[int(cell.y.argmax())]:.3g}"), Kind.EDGE)
+        peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
         name = titled_with_unit(plan.data.variable(cell.variable))
         n = n_cell(cell.n, cell.variable, cell.group)
         template = "Density of {name}{where}, n = {n}, highest near {peak}."

@@ -28,7 +28,7 @@ from istrel.exhibits.store import store_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, joined, say, sentences
 from istrel.exhibits.verbs.frequencies import Count
-from istrel.exhibits.wording import in_group, titled_with_unit
+from istrel.exhibits.wording import in_group, titled_with_unit, value_cell
 from istrel.sentence.settings import Settings
 from istrel.stats import binning, moments
 from istrel.stats.density import Density
@@ -242,7 +242,7 @@ def _axis(cell: HistogramCell, plan: Any) -> Axis:
 
 
 def _marks(cell: HistogramCell, plan: Any) -> tuple[Mark, ...]:
-    marks: list[Mark] = [Bars(cell.edges, cell.heights, _items(cell))]
+    marks: list[Mark] = [Bars(cell.edges, cell.heights, _items(cell, plan))]
     if cell.curve is not None:
         x = np.linspace(cell.edges[0], cell.edges[-1], CURVE_POINTS)
         cumulative = plan.request.settings["cumulative"]
@@ -254,7 +254,7 @@ def _marks(cell: HistogramCell, plan: Any) -> tuple[Mark, ...]:
     return tuple(marks)
 
 
-def _items(cell: HistogramCell) -> tuple[Item, ...]:
+def _items(cell: HistogramCell, plan: Any) -> tuple[Item, ...]:
     """What each bar says, and its cases."""
     made = []
     for place, count in enumerate(cell.counts):
@@ -268,7 +268,7 @@ def _items(cell: HistogramCell) -> tuple[Item, ...]:
         behind = Behind(
             where, cell.group.named, within=((cell.variable, low, high, "both" if outermost else cell.closed),)
         )
-        limits = {"low": Cell(low, Kind.EDGE), "high": Cell(high, Kind.EDGE)}
+        limits = {key: value_cell(v, cell.variable, plan.data) for key, v in (("low", low), ("high", high))}
         n = cell.n if isinstance(cell.n, int) else len(cell.counts)
         made.append(Item(say("{low} to {high}: {count} of {n} cases", **limits, count=count, n=n), behind))
     return tuple(made)
@@ -352,7 +352,7 @@ def _alt(drawings: tuple[HistogramCell, ...], plan: Any) -> Text:
         top = int(np.argmax(shown))
         limits = {"from_": float(cell.edges[0]), "to": float(cell.edges[-1])}
         limits |= {"low": float(cell.edges[top]), "high": float(cell.edges[top + 1])}
-        edges = {name: Cell(value, Kind.EDGE) for name, value in limits.items()}
+        edges = {key: value_cell(value, cell.variable, plan.data) for key, value in limits.items()}
         parts.append(
             say(
                 "Histogram of {name}{where}, n = {n}: values from {from_} to {to}, most often from {low} to {high} ({most} cases).",

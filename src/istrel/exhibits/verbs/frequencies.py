@@ -15,12 +15,12 @@ from istrel.data.reason import Reason
 from istrel.exhibits.cases import Group, Grouping, combined_codes
 from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Hidden, Text, joined, say, value_label
+from istrel.exhibits.wording import value_cell
 from istrel.sentence.settings import Settings
 from istrel.stats import binning
 from istrel.stats.estimates import Undefined
 from istrel.stats.frequency import frequencies, wilson_intervals
 from istrel.stats.quantiles import EMPTY
-from istrel.style.numbers import Kind
 
 Count = int | Hidden
 Share = float | Undefined | Hidden | None
@@ -166,7 +166,7 @@ def count_classes(
     closed = cast(binning.Closed, said["closed"])
     cells = arranged(name, grouping, data)
     limits = list(zip(edges[:-1].tolist(), edges[1:].tolist(), strict=True))
-    labels = class_labels(limits, closed)
+    labels = class_labels(limits, closed, name, data)
     entries: list[Entry] = [((low,), label) for (low, _), label in zip(limits, labels, strict=True)]
     inside, below, above = binning.count_groups(cells, edges, closed=closed)
     counted = _Counted(
@@ -256,13 +256,31 @@ def class_signs(closed: str, *, first: bool, last: bool) -> tuple[str, str]:
     return "≤" if closed == "left" or first else "<", "<" if closed == "left" and not last else "≤"
 
 
-def class_labels(limits: list[tuple[float, float]], closed: str) -> list[Text]:
-    """Classes in words that say which limit belongs to them: "30 ≤ x < 45"."""
+def class_labels(limits: list[tuple[float, float]], closed: str, name: str, data: Dataset) -> list[Text]:
+    """Classes in words: "30–44" of whole numbers, else which limit belongs to them, "30 ≤ x < 45"."""
+    if data.is_whole(name) and all(low.is_integer() and high.is_integer() for low, high in limits):
+        return _whole_classes(limits, closed, name, data)
     made = []
     for place, (low, high) in enumerate(limits):
         left, right = class_signs(closed, first=place == 0, last=place == len(limits) - 1)
-        cells = {"low": Cell(low, Kind.EDGE), "high": Cell(high, Kind.EDGE)}
+        cells = {"low": value_cell(low, name, data), "high": value_cell(high, name, data)}
         made.append(say(f"{{low}} {left} *x* {right} {{high}}", **cells))
+    return made
+
+
+def _whole_classes(limits: list[tuple[float, float]], closed: str, name: str, data: Dataset) -> list[Text]:
+    """Classes of whole numbers by the first and last number in them; an outer edge that no value reaches is left out."""
+    numbers = data.numbers(name)
+    values = numbers.values[numbers.valid]
+    outermost = (values.min(initial=np.inf) == limits[0][0], values.max(initial=-np.inf) == limits[-1][1])
+    made, negative = [], limits[0][0] < 0
+    for place, (low, high) in enumerate(limits):
+        ends = place == 0 and outermost[0], place == len(limits) - 1 and outermost[1]
+        left, right = class_signs(closed, first=ends[0], last=ends[1])
+        first, last = low + (left == "<"), high - (right == "<")
+        cells = {"low": value_cell(first, name, data), "high": value_cell(last, name, data)}
+        template = "{low}" if first == last else "{low} to {high}" if negative else "{low}–{high}"
+        made.append(say(template, **cells))
     return made
 
 

@@ -22,6 +22,7 @@ from istrel.exhibits.wording import (
     p_words,
     titled,
     ungrouped_notes,
+    value_cell,
 )
 from istrel.sentence.vocabulary import TESTS
 from istrel.stats.estimates import Undefined
@@ -213,7 +214,7 @@ def _margin(plan: CheckPlan, cells: list[CheckCell]) -> tuple[MarginNote, ...]:
     notes = []
     for cell in cells:
         if cell.humps is not None and len(cell.humps) > 1:
-            where = listed([(Cell(float(f"{hump:.3g}"), Kind.EDGE),) for hump in cell.humps])
+            where = listed([(value_cell(hump, cell.variable, plan.data, figures=3),) for hump in cell.humps])
             says = say("{n} humps, at {where}: one mean hides them", n=len(cell.humps), where=where)
             notes.append(MarginNote(cell.variable, cell.group.labels, says))
     remarks = [(cell, remark(cell.n)) for cell in cells if isinstance(cell.n, int)]

@@ -99,7 +99,9 @@ def _classed_side(name: str, plan: CountPlan) -> _Side:
     outermost = 0 if closed == "right" else len(pairs) - 1
     limits = tuple((low, high, "both" if k == outermost else str(closed)) for k, (low, high) in enumerate(pairs))
     values = tuple(low for low, _ in pairs)
-    return _Side(codes, len(pairs), list(range(len(pairs))), values, tuple(class_labels(pairs, closed)), limits)
+    return _Side(
+        codes, len(pairs), list(range(len(pairs))), values, tuple(class_labels(pairs, closed, name, plan.data)), limits
+    )
 
 
 def _crossed(row: str, column: str, grouping: Grouping, plan: CountPlan) -> list[CrossCell]:
