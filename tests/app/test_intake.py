@@ -6,6 +6,7 @@ import json
 from collections.abc import Callable
 from pathlib import Path
 
+import pytest
 import xlsxwriter
 from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
 from PySide6.QtGui import QDropEvent, QGuiApplication
@@ -14,9 +15,11 @@ from pytestqt.qtbot import QtBot
 
 from istrel.app.stations.intake.finding_view import FindingView
 from istrel.app.window import Window
+from istrel.data.codebook import MissingCode
 from istrel.data.levels import Level
 from istrel.demo import LEARNERS, SESSIONS
-from istrel.study.changes.codebook import SetLevel
+from istrel.study.changes.codebook import SetLevel, SetMissing
+from istrel.study.changes.sources import UseSource
 
 Opened = Callable[..., Window]
 Settle = Callable[[], None]
@@ -346,6 +349,33 @@ def test_sources_are_joined_after_a_report(opened: Opened, settle: Settle, qtbot
     settle()
     assert "minutes_mean" in window.model.study.table
     assert window.model.study.table.n_rows == len(set(window.model.study.data.categories("learner").codes.tolist()))
+
+
+def test_large_sources_follow_their_parents_while_the_window_goes_on(
+    opened: Opened, settle: Settle, qtbot: QtBot, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setattr("istrel.study.following.MOST_AT_ONCE", 10)
+    window = opened()
+    window.open_path(str(SESSIONS))
+    settle()
+    window.combine()
+    settle()
+    panel = window._combiner
+    assert panel is not None
+    qtbot.mouseClick(panel.make, LEFT)
+    settle()
+    child, parent = window.model.study.current, window.model.study.sources[0].id
+    before = window.model.study.source_of(child).raw
+    window.model.do(UseSource(parent))
+    assert window.model.do(SetMissing("age", (MissingCode(199.0),)))
+    assert window.model.do(SetMissing("practice_min", (MissingCode(0.0),)))
+    assert window.model.study.source_of(child).raw is before  # nothing has waited for it
+    settle()
+    after = window.model.study
+    assert after.source_of(child).raw is not before
+    assert [bool(after.codebook[name].missing_codes) for name in ("age", "practice_min")] == [True, True]
+    window.model.undo()
+    assert [bool(window.model.study.codebook[name].missing_codes) for name in ("age", "practice_min")] == [True, False]
 
 
 def test_reading_shows_progress_and_is_cancelled(opened: Opened, settle: Settle, qtbot: QtBot, tmp_path: Path) -> None:

@@ -46,6 +46,7 @@ class StudyModel(QObject):
         background.failed.connect(self._tell)
         self._history: History | None = None
         self._style: HouseStyle | None = None
+        self._aside = 0
         self._forget()
 
     def _forget(self) -> None:
@@ -146,8 +147,33 @@ class StudyModel(QObject):
 
     # Changes.
     def do(self, change: Change, refused: Callable[[Problem], None] | None = None) -> bool:
-        """The one way to change the study; False where it is refused, with the reason told (to `refused`, if given)."""
-        return self._step(lambda history: history.do(change), refused)
+        """The one way to change the study; False where it is refused, with the reason told (to `refused`, if given).
+
+        Where large sources follow, it is done in the background, upon the study as it is by then.
+        """
+        if self._history is None or not self._takes_long(change):
+            return self._step(lambda history: history.do(change), refused)
+        begun, self._aside = self._history, self._aside + 1
+
+        def take(done: History) -> None:
+            if self._history is begun:
+                self._step(lambda _: done)
+            else:
+                self.do(change, refused)
+
+        key = f"change {self._aside}"
+        self.background.submit(key, lambda: begun.do(change), take, refused or self._tell, words=change.words)
+        return True
+
+    def _takes_long(self, change: Change) -> bool:
+        from istrel.study.following import takes_long
+
+        if len(self.study.sources) < 2:
+            return False
+        try:
+            return takes_long(self.study, change.apply(self.study))
+        except Problem:
+            return False
 
     def undo(self) -> None:
         self._step(lambda history: history.undo())

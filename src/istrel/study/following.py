@@ -10,6 +10,8 @@ from istrel.study.opening import reread
 from istrel.study.recipes import parents_of
 from istrel.study.study import Study, StudySource
 
+MOST_AT_ONCE = 100_000  # rows that are put together while a window waits
+
 
 def follow(before: Study, after: Study) -> Study:
     """The study with every source made again whose parents hold other data than before; what was said of it stays.
@@ -26,6 +28,15 @@ def follow(before: Study, after: Study) -> Study:
             after = after.with_source(replace(new, id=source.id, recipe=source.recipe))
             changed.add(source.id)
     return after
+
+
+def takes_long(before: Study, after: Study) -> bool:
+    """Whether large sources will be made again."""
+    changed = {source.id for source in after.sources if _differs(source, before)}
+    made = [source for source in after.sources if source.recipe is not None]
+    return any(s.raw.n_rows > MOST_AT_ONCE for s in made) and any(
+        not changed.isdisjoint(parents_of(s.recipe)) for s in made
+    )
 
 
 def _differs(source: StudySource, before: Study) -> bool:
