@@ -60,7 +60,7 @@ def test_no_letters_touch_and_nothing_leaves_the_paper(sentence: str, name: str,
         assert apart, (one.text, other.text)
     for shape in scene.shapes:
         if isinstance(shape, Rectangle):
-            assert min(shape.left, scene.height - shape.top - shape.height) >= 0
+            assert min(shape.left, shape.top, scene.height - shape.top - shape.height) >= 0
         elif isinstance(shape, Polyline | Polygon):
             assert ((shape.points >= -0.01) & (shape.points <= (scene.width, scene.height))).all()
     fields = [(f.left, f.top, f.left + f.width, f.top + f.height) for f in scene.fields]

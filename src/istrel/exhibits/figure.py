@@ -16,7 +16,8 @@ from istrel.exhibits.table import Note
 from istrel.exhibits.text import Cell, Text
 
 Array = NDArray[np.float64]
-Ink = Literal["fill", "edge", "line", "curve", "quiet"]
+Ink = Literal["series", "curve", "quiet"]
+Place = tuple[float, Text]
 
 
 @dataclass(frozen=True)
@@ -31,10 +32,18 @@ class Axis:
         True where only whole numbers are marked (counts).
     shared
         Axes of one figure with the same word have the same ends, and inner ones leave their labels away.
-    years
-        True where its values are calendar years.
     meaning
         What it shows, in plain words for whoever points at it.
+    years
+        True where its values are calendar years.
+    log
+        True where equal factors are equally far apart; its ends are above 0.
+    places
+        Names along it where it has places instead of numbers: (place, name).
+    bare
+        Neither line nor ticks nor labels.
+    sizes
+        True where its values are sizes on both sides of 0: they are written without a sign.
     """
 
     title: Text
@@ -44,11 +53,15 @@ class Axis:
     shared: str = ""
     meaning: Text = ()
     years: bool = False
+    log: bool = False
+    places: tuple[Place, ...] = ()
+    bare: bool = False
+    sizes: bool = False
 
 
 @dataclass(frozen=True)
 class Item:
-    """One bar, dot or box of a mark: what it says when it is pointed at, and the cases behind it."""
+    """One bar, dot, box or line of a mark: what it says when it is pointed at, and the cases behind it."""
 
     words: Text = ()
     behind: Behind | None = None
@@ -56,18 +69,45 @@ class Item:
 
 @dataclass(frozen=True, eq=False)
 class Bars:
-    """Bars over class limits: edges (bars + 1,), heights (bars,) from `base`; NaN for a bar that is not drawn."""
+    """Bars over class limits: edges (bars + 1,), tops (bars,) over `base`; NaN for a bar that is not drawn.
+
+    Attributes
+    ----------
+    base
+        One value, or one per bar (stacked).
+    outline
+        "bars" one by one, "steps" their outline, "line" through the middles of their tops.
+    """
 
     edges: Array
     heights: Array
     items: tuple[Item, ...] = ()
     series: int = 0
-    base: float = 0.0
+    base: float | Array = 0.0
+    name: Text = ()
+    outline: Literal["bars", "steps", "line"] = "bars"
+    filled: bool = True
+
+
+@dataclass(frozen=True, eq=False)
+class Blocks:
+    """Rectangles that stand by themselves: left, right, low, high, each of shape (blocks,)."""
+
+    left: Array
+    right: Array
+    low: Array
+    high: Array
+    items: tuple[Item, ...] = ()
+    series: int = 0
+    name: Text = ()
 
 
 @dataclass(frozen=True, eq=False)
 class Line:
-    """A line through points (x, y); `dashed` is the second cue beside the colour of the series."""
+    """A line through points (x, y); `dashed` is the second cue beside the colour of the series.
+
+    A line with a name in `ink` "series" is told in the legend or beside the line itself.
+    """
 
     x: Array
     y: Array
@@ -75,49 +115,112 @@ class Line:
     series: int = 0
     dashed: bool = False
     steps: bool = False
-    ink: Ink = "line"
+    ink: Ink = "series"
+    items: tuple[Item, ...] = ()
 
 
 @dataclass(frozen=True, eq=False)
 class Band:
-    """An area between two lines over the same x."""
+    """An area between two lines over the same x. `strong` hides what lies behind it."""
 
     x: Array
     low: Array
     high: Array
     series: int = 0
+    strong: bool = False
+
+
+@dataclass(frozen=True, eq=False)
+class Area:
+    """A closed outline through points (x, y), filled: a violin, or half of one."""
+
+    x: Array
+    y: Array
+    series: int = 0
+    name: Text = ()
+    items: tuple[Item, ...] = ()
 
 
 @dataclass(frozen=True, eq=False)
 class Dots:
-    """Dots at (x, y)."""
+    """Dots at (x, y); each series has a form of its own. `small` for raw cases under something else."""
 
     x: Array
     y: Array
     items: tuple[Item, ...] = ()
     series: int = 0
+    name: Text = ()
+    small: bool = False
+    ink: Ink = "series"
 
 
 @dataclass(frozen=True, eq=False)
 class Boxes:
-    """Upright boxes at places on x: rows of (whisker low, q1, median, q3, whisker high), shape (boxes, 5)."""
+    """Boxes at places: rows of (whisker low, q1, median, q3, whisker high), shape (boxes, 5); half widths (boxes,)."""
 
     places: Array
     levels: Array
+    halves: Array
     items: tuple[Item, ...] = ()
     series: int = 0
+    name: Text = ()
+    filled: bool = True
+
+
+@dataclass(frozen=True, eq=False)
+class Intervals:
+    """Upright intervals from low to high at places, with caps; NaN for none."""
+
+    places: Array
+    low: Array
+    high: Array
+    series: int = 0
+    ink: Ink = "series"
 
 
 @dataclass(frozen=True, eq=False)
 class Tiles:
-    """Tiles of a plane: x edges, y edges and values (columns, rows); NaN for a tile that is not drawn."""
+    """Tiles of a plane: x edges, y edges and values (columns, rows); NaN for a tile that is not drawn.
+
+    Attributes
+    ----------
+    ends
+        The values of the lightest and the darkest tile; values on both sides of 0 where `two_sided`.
+    measure
+        What the values are, for the scale beside the figure; empty for none.
+    """
 
     x_edges: Array
     y_edges: Array
     values: Array
+    items: tuple[Item, ...] = ()
+    ends: tuple[float, float] = (0.0, 1.0)
+    two_sided: bool = False
+    measure: Text = ()
 
 
-Mark = Bars | Line | Band | Dots | Boxes | Tiles
+@dataclass(frozen=True, eq=False)
+class Words:
+    """Texts at (x, y), which stand in the middle of their place; those that do not fit `room` (data units of x) are left out.
+
+    Attributes
+    ----------
+    side
+        "over" for texts in their place, "right", "left", "above", "below" for texts beside it.
+    light
+        Which of them stand on a dark ground.
+    """
+
+    x: Array
+    y: Array
+    texts: tuple[Text, ...]
+    room: float | Array = np.inf
+    side: Literal["over", "right", "left", "above", "below"] = "over"
+    ink: Ink = "curve"
+    light: tuple[bool, ...] = ()
+
+
+Mark = Bars | Blocks | Line | Band | Area | Dots | Boxes | Intervals | Tiles | Words
 
 
 @dataclass(frozen=True, eq=False)
@@ -126,8 +229,8 @@ class Panel:
 
     Attributes
     ----------
-    places
-        Names along x where it has places instead of numbers: (place, name).
+    lying
+        True where x runs down the page and y to the right: bars that lie.
     """
 
     x: Axis
@@ -135,15 +238,36 @@ class Panel:
     marks: tuple[Mark, ...]
     label: Text = ()
     n: Cell | None = None
-    places: tuple[tuple[float, Text], ...] = ()
+    lying: bool = False
 
 
 @dataclass(frozen=True, eq=False)
 class FigureSheet:
-    """A figure ready to be laid out; `alt` is what a person who cannot see it is told."""
+    """A figure ready to be laid out; `alt` is what a person who cannot see it is told.
+
+    Attributes
+    ----------
+    numbers
+        What is compared when the figure is made again, as keyed values.
+    columns
+        Panels side by side; 0 where their number decides.
+    size
+        "column", "half" (one and a half columns) or "page": how wide it is on paper; empty where its form decides.
+    ratio
+        Height of a panel's field over its width; 0 where the style decides.
+    tall
+        The least height of a field in lines of text: for many places one under the other.
+    beside
+        True where names may stand at the lines themselves.
+    """
 
     title: Text
     panels: tuple[Panel, ...]
     notes: tuple[Note, ...] = ()
     alt: Text = ()
     numbers: tuple[Cell, ...] = field(default=(), repr=False)
+    columns: int = 0
+    size: str = ""
+    ratio: float = 0.0
+    tall: float = 0.0
+    beside: bool = False

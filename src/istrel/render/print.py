@@ -12,16 +12,17 @@ import matplotlib as mpl
 from matplotlib import font_manager
 from matplotlib.figure import Figure
 from matplotlib.font_manager import FontProperties
+from matplotlib.image import AxesImage
 from matplotlib.lines import Line2D
-from matplotlib.patches import Circle as CirclePatch
 from matplotlib.patches import Polygon as PolygonPatch
 from matplotlib.patches import Rectangle as RectanglePatch
+from matplotlib.path import Path as MarkerPath
 
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.printing import plain_text, print_title
 from istrel.render.fonts import Face
-from istrel.render.scene import Circle, Letters, Polygon, Polyline, Rectangle, Scene, make_scene
-from istrel.render.scene.shapes import PT
+from istrel.render.scene import CORNERS, Cloud, Letters, Polygon, Polyline, Raster, Rectangle, Scene, make_scene
+from istrel.render.scene.shapes import PT, RING
 from istrel.style.fonts_folder import FONTS
 from istrel.style.house import HouseStyle
 
@@ -78,6 +79,8 @@ def _figure(scene: Scene) -> Figure:
         artist = _artist(shape)
         artist.set_zorder(order)
         axes.add_artist(artist)
+        if isinstance(artist, AxesImage):
+            artist.set_transform(axes.transData)
     return figure
 
 
@@ -88,7 +91,7 @@ def _artist(shape: object) -> Any:
 
 @_artist.register
 def _(shape: Rectangle) -> Any:
-    patch = RectanglePatch((shape.left, shape.top), shape.width, shape.height, facecolor=shape.fill)
+    patch = RectanglePatch((shape.left, shape.top), shape.width, shape.height, facecolor=shape.fill or "none")
     patch.set_edgecolor(shape.edge or "none")
     patch.set_linewidth(shape.line / PT if shape.edge else 0.0)
     return patch
@@ -111,8 +114,28 @@ def _(shape: Polygon) -> Any:
 
 
 @_artist.register
-def _(shape: Circle) -> Any:
-    return CirclePatch((shape.x, shape.y), shape.radius, facecolor=shape.fill, edgecolor="none", linewidth=0)
+def _(shape: Cloud) -> Any:
+    made = Line2D(shape.points[:, 0], shape.points[:, 1], linestyle="none")
+    reach, radius = 1.0, shape.radius / PT
+    if shape.kind in ("circle", "ring"):
+        made.set_marker("o")
+    else:
+        corners = CORNERS[shape.kind] * (1, -1)  # markers are drawn upwards
+        reach = float(abs(corners).max())
+        made.set_marker(MarkerPath(corners, closed=False))
+    made.set_markersize(2 * radius * reach)
+    made.set_markerfacecolor("none" if shape.kind == "ring" else shape.fill)
+    made.set_markeredgecolor(shape.fill if shape.kind == "ring" else "none")
+    made.set_markeredgewidth(RING * radius if shape.kind == "ring" else 0.0)
+    return made
+
+
+@_artist.register
+def _(shape: Raster) -> Any:
+    ends = (shape.left, shape.left + shape.width, shape.top + shape.height, shape.top)
+    made = AxesImage(None, extent=ends, origin="upper", interpolation="nearest")  # type: ignore[arg-type]
+    made.set_data(shape.pixels)
+    return made
 
 
 @_artist.register

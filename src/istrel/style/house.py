@@ -54,6 +54,8 @@ class FigureStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
     height_mm: Millimetres
     dpi: Annotated[int, msgspec.Meta(ge=72, le=1200)]
     palette: Annotated[tuple[Colour, ...], msgspec.Meta(min_length=1)]
+    column_mm: Millimetres = 85.0
+    page_mm: Millimetres = 175.0
 
 
 class HouseStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):

@@ -5,23 +5,24 @@ from __future__ import annotations
 from functools import cache, lru_cache, singledispatch
 
 from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
-from PySide6.QtGui import QColor, QFont, QFontDatabase, QPainter, QPainterPath, QPen, QPolygonF
+from PySide6.QtGui import QColor, QFont, QFontDatabase, QImage, QPainter, QPainterPath, QPen, QPolygonF
 
 from istrel.render.fonts import Face
-from istrel.render.scene import Circle, Letters, Polygon, Polyline, Rectangle, Scene
-from istrel.render.scene.shapes import PT
+from istrel.render.scene import CORNERS, Cloud, Letters, Polygon, Polyline, Raster, Rectangle, Scene
+from istrel.render.scene.shapes import PT, RING
 
 REMEMBERED = 2_000  # outlines of texts that are kept
 DRAWN_AT = 128  # pixels of the font that is scaled to its size: whole, large, and without hints
 
 
-def paint_scene(painter: QPainter, scene: Scene, px_per_mm: float) -> None:
-    """The scene with its upper left corner at the painter's origin."""
+def paint_scene(painter: QPainter, scene: Scene, px_per_mm: float, *, letters: bool = True) -> None:
+    """The scene with its upper left corner at the painter's origin; without letters where they could not be read."""
     painter.save()
     painter.scale(px_per_mm, px_per_mm)
     painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.TextAntialiasing)
     for shape in scene.shapes:
-        _paint(shape, painter)
+        if letters or not isinstance(shape, Letters):
+            _paint(shape, painter)
     painter.restore()
 
 
@@ -33,7 +34,7 @@ def _paint(shape: object, painter: QPainter) -> None:
 @_paint.register
 def _(shape: Rectangle, painter: QPainter) -> None:
     painter.setPen(QPen(QColor(shape.edge), shape.line) if shape.edge else Qt.PenStyle.NoPen)
-    painter.setBrush(QColor(shape.fill))
+    painter.setBrush(QColor(shape.fill) if shape.fill else Qt.BrushStyle.NoBrush)
     painter.drawRect(QRectF(shape.left, shape.top, shape.width, shape.height))
 
 
@@ -63,10 +64,33 @@ def _(shape: Polygon, painter: QPainter) -> None:
 
 
 @_paint.register
-def _(shape: Circle, painter: QPainter) -> None:
-    painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(QColor(shape.fill))
-    painter.drawEllipse(QPointF(shape.x, shape.y), shape.radius, shape.radius)
+def _(shape: Cloud, painter: QPainter) -> None:
+    points = [QPointF(x, y) for x, y in shape.points.tolist()]
+    if shape.kind == "circle":
+        pen = QPen(QColor(shape.fill), 2 * shape.radius, Qt.PenStyle.SolidLine, Qt.PenCapStyle.RoundCap)
+        painter.setPen(pen)
+        painter.drawPoints(points)
+    elif shape.kind == "ring":
+        painter.setPen(QPen(QColor(shape.fill), RING * shape.radius))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        for point in points:
+            painter.drawEllipse(point, shape.radius, shape.radius)
+    else:
+        corners = QPolygonF([QPointF(x, y) for x, y in (shape.radius * CORNERS[shape.kind]).tolist()])
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(QColor(shape.fill))
+        for point in points:
+            painter.drawPolygon(corners.translated(point))
+
+
+@_paint.register
+def _(shape: Raster, painter: QPainter) -> None:
+    rows, columns = shape.pixels.shape[:2]
+    picture = QImage(shape.pixels.tobytes(), columns, rows, 3 * columns, QImage.Format.Format_RGB888)
+    painter.save()
+    painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform, on=False)
+    painter.drawImage(QRectF(shape.left, shape.top, shape.width, shape.height), picture)
+    painter.restore()
 
 
 @_paint.register

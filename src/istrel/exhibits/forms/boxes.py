@@ -80,15 +80,15 @@ def _panel(name: str, mine: list[BoxCell], plan: Any) -> Panel:
     beside = 0.04 * (high - low) or 0.5
     places = np.arange(len(mine), dtype=float)
     levels = np.array([[c.whisker_low, c.q1, c.median, c.q3, c.whisker_high] for c in mine])
-    marks: list[Mark] = [Boxes(places, levels, tuple(_item(cell, plan) for cell in mine))]
+    marks: list[Mark] = [Boxes(places, levels, np.full(len(mine), 0.3), tuple(_item(cell, plan) for cell in mine))]
     dots = [(place, dot, cell) for place, cell in enumerate(mine) for dot in _dots(cell, (high - low) / DOTS_ACROSS)]
     if dots:
         items = tuple(_dot(values, cell, plan) for _, values, cell in dots)
         marks.append(Dots(np.array([d[0] for d in dots], float), np.array([d[1][0].value for d in dots]), items))
     names = tuple((float(k), _named(cell)) for k, cell in enumerate(mine))
-    x = Axis(groups_words(plan.groupings, plan.data), -0.6, len(mine) - 0.4)
+    x = Axis(groups_words(plan.groupings, plan.data), -0.6, len(mine) - 0.4, places=names)
     y = axis_of(name, plan, low - beside, high + beside)
-    return Panel(x, y, tuple(marks), places=names)
+    return Panel(x, y, tuple(marks))
 
 
 def _named(cell: BoxCell) -> Text:

@@ -8,31 +8,52 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.exhibits.figure import Axis
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import Kind, format_number
 
 STEPS = (1.0, 2.0, 2.5, 5.0, 10.0)
+OF_A_DECADE = ((1.0, 2.0, 5.0), (1.0, 3.0), (1.0,))
 MOST_TICKS = 7
 MOST_DECIMALS = 8
 
 
 @dataclass(frozen=True)
 class Scale:
-    """Data at the ends of a stretch of paper."""
+    """Data at the ends of a stretch of paper; `log` where equal factors are equally far apart."""
 
     low: float
     high: float
     start: float
     stop: float
+    log: bool = False
 
     def __call__(self, values: NDArray[np.float64] | float) -> NDArray[np.float64]:
         """Millimetres of values."""
-        span = self.high - self.low or 1.0
-        return np.asarray(self.start + (np.asarray(values, float) - self.low) / span * (self.stop - self.start))
+        low, high, at = self.low, self.high, np.asarray(values, float)
+        if self.log:
+            with np.errstate(divide="ignore", invalid="ignore"):
+                low, high, at = math.log(low), math.log(high), np.log(at)
+        span = high - low or 1.0
+        return np.asarray(self.start + (at - low) / span * (self.stop - self.start))
+
+    def value(self, at: float) -> float:
+        """The value at a place on paper."""
+        share = (at - self.start) / (self.stop - self.start)
+        if self.log:
+            return float(self.low * (self.high / self.low) ** share)
+        return float(self.low + share * (self.high - self.low))
 
 
-def ticks(low: float, high: float, *, whole: bool = False, most: int = MOST_TICKS) -> list[float]:
-    """Round values between the ends: multiples of 1, 2, 2.5 or 5 times a power of ten, at most so many."""
+def ticks(axis: Axis, *, most: int = MOST_TICKS) -> list[float]:
+    """Round values between the ends of an axis, at most so many."""
+    if axis.log:
+        return _log_ticks(axis.low, axis.high, most)
+    return _even_ticks(axis.low, axis.high, axis.whole, most)
+
+
+def _even_ticks(low: float, high: float, whole: bool, most: int) -> list[float]:
+    """Multiples of 1, 2, 2.5 or 5 times a power of ten."""
     span = high - low
     if not math.isfinite(span) or span <= 0:
         return [low]
@@ -47,13 +68,29 @@ def ticks(low: float, high: float, *, whole: bool = False, most: int = MOST_TICK
     return [low, high]
 
 
-def tick_words(values: list[float], style: HouseStyle, *, years: bool = False) -> list[str]:
+def _log_ticks(low: float, high: float, most: int) -> list[float]:
+    """1, 2 and 5 of each power of ten, or fewer of them; even steps where there is less than a factor of ten between."""
+    first, last = math.floor(math.log10(low)), math.ceil(math.log10(high))
+    for leading in OF_A_DECADE:
+        found = [float(f"{k}e{power}") for power in range(first, last + 1) for k in leading]
+        found = [value for value in found if low * (1 - 1e-9) <= value <= high * (1 + 1e-9)]
+        if 2 < len(found) <= most:
+            return found
+    if high / low < 10:
+        return _even_ticks(low, high, whole=False, most=most)
+    every = -(-(last - first + 1) // most)
+    powers = range(first, last + 1, every)
+    return [float(f"1e{power}") for power in powers if low * (1 - 1e-9) <= 10.0**power <= high * (1 + 1e-9)] or [low]
+
+
+def tick_words(values: list[float], axis: Axis, style: HouseStyle) -> list[str]:
     """The values of an axis as the style writes them, all with the same decimals."""
-    decimals = max((_decimals(value) for value in values), default=0)
-    if decimals > MOST_DECIMALS:
-        return [format_number(value, Kind.EDGE, style) for value in values]
-    kind = Kind.YEAR if years else Kind.MEASURE
-    return [format_number(value, kind, style, decimals) for value in values]
+    shown = [abs(value) for value in values] if axis.sizes else values
+    decimals = max((_decimals(value) for value in shown), default=0)
+    if axis.log or decimals > MOST_DECIMALS:
+        return [format_number(value, Kind.EDGE, style) for value in shown]
+    kind = Kind.YEAR if axis.years else Kind.MEASURE
+    return [format_number(value, kind, style, decimals) for value in shown]
 
 
 def _decimals(value: float) -> int:

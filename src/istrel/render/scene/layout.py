@@ -1,35 +1,33 @@
-"""Where panels stand on the sheet: columns and rows, margins as wide as labels need, titles and legends."""
+"""Where panels stand on the sheet: columns and rows, margins as wide as labels need, titles and the legend."""
 
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import cached_property
+from itertools import pairwise
 
-from istrel.exhibits.figure import FigureSheet, Line, Panel
-from istrel.exhibits.printing import Runs, as_plain, lines_of, plain_text, print_text
+from istrel.exhibits.figure import Axis, FigureSheet, Panel
+from istrel.exhibits.printing import Runs, as_plain, lines_of, print_text
 from istrel.exhibits.text import Run
-from istrel.render.fonts import MM_PER_PT, width_mm
+from istrel.render.fonts import width_mm
 from istrel.render.scene.axes import tick_words, ticks
+from istrel.render.scene.legend import Legend
+from istrel.render.scene.letters import fitted, line_height, runs_width, shortened
 from istrel.render.scene.shapes import Field
 from istrel.style.house import HouseStyle
 
-RIGHT, GAP = 4.0, 3.0
+RIGHT, GAP, TOP = 4.0, 3.0, 1.5
 TICK, PAD = 0.9, 0.9
-LEADING = 1.25
 SHORTEST = 22.0
 MOST_LINES = 5  # of a label under a panel
+MOST_BESIDE = 3  # of a label at the left of one
 LONGEST_UPRIGHT = 64.0
-
-
-@dataclass(frozen=True)
-class Legend:
-    """Names of lines in a row above the panels: (series, dashed, name) each."""
-
-    entries: tuple[tuple[int, bool, Runs], ...]
+WIDEST_BESIDE, BESIDE_SHARE = 46.0, 0.36  # of labels at the left: mm, and of the figure
 
 
 @dataclass(frozen=True)
 class Label:
-    """What stands under a place on x, in lines."""
+    """What stands at a place of an axis, in lines."""
 
     place: float
     lines: tuple[Runs, ...]
@@ -37,105 +35,260 @@ class Label:
 
 @dataclass(frozen=True)
 class Labels:
-    """The labels under one panel; upright where words would not fit beside each other. `deep` is the room they take."""
+    """The labels along one axis; upright where words would not fit beside each other. `deep` is the room they take."""
 
-    entries: tuple[Label, ...]
-    upright: bool
-    deep: float
+    entries: tuple[Label, ...] = ()
+    upright: bool = False
+    deep: float = 0.0
+
+
+@dataclass(frozen=True)
+class Placed:
+    """A panel in its place: its field, labels at the foot and at the left (none where a neighbour carries them), titles."""
+
+    field: Field
+    foot: Labels
+    side: Labels
+    foot_title: bool
+    side_title: bool
 
 
 @dataclass(frozen=True)
 class Layout:
-    """Fields of all panels, the labels under them, which of them carry the titles of their axes, and the legend."""
+    """All panels in their places. `foot_deep` is where titles stand under each panel, below the labels of its row."""
 
     width: float
     height: float
-    fields: tuple[Field, ...]
-    labels: tuple[Labels, ...]
+    placed: tuple[Placed, ...]
+    foot_deep: tuple[float, ...]
+    side_deep: tuple[float, ...]
     y_lines: int
-    x_titled: tuple[bool, ...]
-    y_titled: tuple[bool, ...]
     legend: Legend
     line: float
 
+    @cached_property
+    def fields(self) -> tuple[Field, ...]:
+        return tuple(placed.field for placed in self.placed)
 
-def grid(panels: int) -> tuple[int, int]:
-    """(columns, rows) for so many panels."""
-    columns = 1 if panels <= 3 else 2 if panels <= 8 else 3
+
+def foot_axis(panel: Panel) -> Axis:
+    """The axis across the page."""
+    return panel.y if panel.lying else panel.x
+
+
+def side_axis(panel: Panel) -> Axis:
+    """The axis up the left side."""
+    return panel.x if panel.lying else panel.y
+
+
+def grid(sheet: FigureSheet) -> tuple[int, int]:
+    """(columns, rows) of the panels."""
+    panels = len(sheet.panels)
+    columns = sheet.columns or (1 if panels <= 3 else 2 if panels <= 8 else 3)
+    columns = min(columns, panels)
     return columns, -(-panels // columns)
 
 
-def size_mm(panels: int, style: HouseStyle) -> tuple[float, float]:
-    """(width, height) of a figure of so many panels on paper."""
-    columns, rows = grid(panels)
-    width = style.figure.width_mm if columns == 1 else max(style.figure.width_mm, style.table.width_mm)
-    height = style.figure.height_mm if rows == 1 else 14.0 + rows * (46.0 if rows <= 3 else 38.0)
-    return width, height
+def width_of(sheet: FigureSheet, style: HouseStyle) -> float:
+    """The width of a figure on paper: as said, else as wide as its panels need."""
+    columns, _ = grid(sheet)
+    half, page = style.figure.width_mm, max(style.figure.width_mm, style.table.width_mm)
+    said = {"column": style.figure.column_mm, "half": half, "page": style.figure.page_mm}
+    return said.get(sheet.size, half if columns == 1 else page)
 
 
-def lay_out(sheet: FigureSheet, style: HouseStyle) -> Layout:
+def lay_out(sheet: FigureSheet, style: HouseStyle, legend: Legend) -> Layout:
     """The places of all panels of a figure."""
-    panels = sheet.panels
-    columns, rows = grid(len(panels))
-    width, height = size_mm(len(panels), style)
-    line = LEADING * style.fonts.figure_pt * MM_PER_PT
-    legend = _legend(panels, style)
-    top = 1.5 + line * len(legend_rows(legend, width - 12.0, style)) + (1.0 if legend.entries else 0.0)
-    same_x = len({panel.x.shared for panel in panels}) == 1 and bool(panels[0].x.shared)
-    same_y = len({panel.y.shared for panel in panels}) == 1 and bool(panels[0].y.shared)
-    labelled = any(panel.label or panel.n is not None for panel in panels)
-    head = line + 1.0 if labelled else 1.5
-    y_lines = max(_y_lines(panel, height / rows - 20.0, style) for panel in panels)
-    y_title = line * y_lines + PAD
-    left = max(_left(panel, style) for panel in panels) + y_title
-    title = line + PAD
-    inner_x, inner_y = (0.0 if same_x else title), (0.0 if same_y else y_title)
-    column_gap = (left - y_title if columns > 1 else 0.0) + inner_y + GAP
-    wide = (width - left - RIGHT - (columns - 1) * column_gap) / columns
-    labels = tuple(_labels(panel, wide, line, style) for panel in panels)
-    foot = TICK + PAD + max(under.deep for under in labels)
-    row_gap = head + foot + inner_x + GAP
-    tall = (height - top - head - foot - title - (rows - 1) * row_gap) / rows
-    if tall < SHORTEST:
-        height += rows * (SHORTEST - tall)
-        tall = SHORTEST
-    fields, x_titled, y_titled = [], [], []
-    for place, panel in enumerate(panels):
-        column, row = place % columns, place // columns
-        x, y = left + column * (wide + column_gap), top + head + row * (tall + row_gap)
-        fields.append(Field(x, y, wide, tall, (panel.x.low, panel.x.high), (panel.y.low, panel.y.high)))
-        x_titled.append(not same_x or place + columns >= len(panels))
-        y_titled.append(not same_y or column == 0)
-    return Layout(width, height, tuple(fields), labels, y_lines, tuple(x_titled), tuple(y_titled), legend, line)
+    press = _Press(sheet, style)
+    columns, rows = grid(sheet)
+    width = width_of(sheet, style)
+    top = TOP + legend.height(width, style)
+    left = [press.left_of(column) for column in range(columns)]
+    right = max(RIGHT, press.overhang())
+    gaps = (columns - 1) * GAP
+    wide = max(12.0, (width - right - gaps - sum(left)) / columns)
+    foot = [press.foot_of(row, wide) for row in range(rows)]
+    heads = press.head * rows
+    tall = press.height(wide, width, rows, top + heads + sum(foot) + (rows - 1) * GAP)
+    placed, y = [], top
+    for row in range(rows):
+        x = 0.0
+        for column in range(columns):
+            place = row * columns + column
+            x += left[column]
+            if place < len(sheet.panels):
+                placed.append(press.placed(place, x, y + press.head, wide, tall))
+            x += wide + GAP
+        y += press.head + tall + foot[row] + GAP
+    return Layout(
+        width=width,
+        height=y - GAP,
+        placed=tuple(placed),
+        foot_deep=tuple(press.foot_labels(place // columns, wide) for place in range(len(placed))),
+        side_deep=tuple(press.side_labels(place % columns) for place in range(len(placed))),
+        y_lines=press.y_lines,
+        legend=legend,
+        line=press.line,
+    )
 
 
-def _left(panel: Panel, style: HouseStyle) -> float:
-    """The room that the labels at the left of a panel take."""
-    words = tick_words(ticks(panel.y.low, panel.y.high, whole=panel.y.whole), style, years=panel.y.years)
-    widest = max((width_mm(text, style.fonts.figure_pt, style.fonts.proof) for text in words), default=0.0)
-    return widest + TICK + 2 * PAD
+class _Press:
+    """One figure and all that it is measured with."""
+
+    def __init__(self, sheet: FigureSheet, style: HouseStyle) -> None:
+        self.sheet, self.panels, self.style = sheet, sheet.panels, style
+        self.line, self.size = line_height(style), style.fonts.figure_pt
+        self.columns, self.rows = grid(sheet)
+        labelled = any(panel.label or panel.n is not None for panel in self.panels)
+        self.head = self.line + 1.0 if labelled else TOP
+        self._sides: dict[int, Labels] = {}
+        self._feet: dict[tuple[int, float], Labels] = {}
+
+    # Which panels carry the labels and titles of their axes.
+    def foot_shown(self, place: int) -> bool:
+        """Not where the panel below has the same axis."""
+        below = place + self.columns
+        axis = foot_axis(self.panels[place])
+        if axis.bare:
+            return False
+        return below >= len(self.panels) or not axis.shared or foot_axis(self.panels[below]).shared != axis.shared
+
+    def side_shown(self, place: int) -> bool:
+        """Not where the panel at the left has the same axis."""
+        axis = side_axis(self.panels[place])
+        if axis.bare:
+            return False
+        return place % self.columns == 0 or not axis.shared or side_axis(self.panels[place - 1]).shared != axis.shared
+
+    def _in_column(self, column: int) -> range:
+        return range(column, len(self.panels), self.columns)
+
+    def _in_row(self, row: int) -> range:
+        return range(row * self.columns, min(len(self.panels), (row + 1) * self.columns))
+
+    # Room.
+    @cached_property
+    def y_lines(self) -> int:
+        """Lines that titles at the left take: one, or two where one is long."""
+        room = max(SHORTEST, self._usual_height() / self.rows - 20.0)
+        titles = [print_text(side_axis(panel).title, self.style) for panel in self.panels]
+        return min(2, max(len(shortened(title, room, self.size, self.style)) for title in titles))
+
+    def _usual_height(self) -> float:
+        if self.rows == 1:
+            return self.style.figure.height_mm
+        return 14.0 + self.rows * (46.0 if self.rows <= 3 else 38.0)
+
+    def height(self, wide: float, width: float, rows: int, around: float) -> float:
+        """The height of each field: in proportion to its width, or what is left of the usual height of the figure."""
+        least = max(SHORTEST, self.sheet.tall * self.line)
+        if self.sheet.ratio:
+            return max(self.sheet.ratio * wide, self.sheet.tall * self.line, 8.0)
+        usual = self._usual_height() * min(1.0, width / self.style.figure.width_mm + 0.15)
+        return max(least, (usual - around) / rows)
+
+    def left_of(self, column: int) -> float:
+        """The room left of a column of panels: its labels, and its titles if it has any."""
+        deep = self.side_labels(column)
+        titled = any(self._side_titled(place) for place in self._in_column(column))
+        room = deep + (self.line * self.y_lines + PAD if titled else 0.0)
+        return max(room, 2.0)
+
+    def _side_titled(self, place: int) -> bool:
+        return self.side_shown(place) and bool(side_axis(self.panels[place]).title)
+
+    def side_labels(self, column: int) -> float:
+        return max(self.side(place).deep for place in self._in_column(column))
+
+    def foot_of(self, row: int, wide: float) -> float:
+        """The room under a row of panels."""
+        titled = any(self._foot_titled(place) for place in self._in_row(row))
+        return self.foot_labels(row, wide) + (self.line + PAD if titled else 0.0) + 0.6
+
+    def _foot_titled(self, place: int) -> bool:
+        return self.foot_shown(place) and bool(foot_axis(self.panels[place]).title)
+
+    def foot_labels(self, row: int, wide: float) -> float:
+        return max(self.foot(place, wide).deep for place in self._in_row(row))
+
+    def overhang(self) -> float:
+        """The room that half of the last label at the foot takes beyond its panel."""
+        most = 0.0
+        for panel in self.panels:
+            axis = foot_axis(panel)
+            if not axis.places and not axis.bare:
+                words = tick_words(ticks(axis), axis, self.style)
+                most = max(most, max(map(self._width, words), default=0.0) / 2)
+        return most + 0.5
+
+    def _width(self, text: str) -> float:
+        return width_mm(text, self.size, self.style.fonts.proof)
+
+    # Labels.
+    def side(self, place: int) -> Labels:
+        """The labels at the left of a panel."""
+        if place not in self._sides:
+            self._sides[place] = self._side(side_axis(self.panels[place])) if self.side_shown(place) else Labels()
+        return self._sides[place]
+
+    def _side(self, axis: Axis) -> Labels:
+        if not axis.places:
+            widest = max(map(self._width, tick_words(ticks(axis), axis, self.style)), default=0.0)
+            return Labels(deep=widest + TICK + 2 * PAD)
+        room = min(WIDEST_BESIDE, BESIDE_SHARE * width_of(self.sheet, self.style))
+        entries = [
+            Label(at, _wrapped(lines_of(print_text(name, self.style)), room, MOST_BESIDE, self.style))
+            for at, name in axis.places
+        ]
+        widest = max((runs_width(line, self.size, self.style) for e in entries for line in e.lines), default=0.0)
+        return Labels(tuple(entries), deep=widest + TICK + 2 * PAD)
+
+    def foot(self, place: int, wide: float) -> Labels:
+        """The labels under a panel."""
+        if (place, wide) not in self._feet:
+            axis = foot_axis(self.panels[place])
+            made = self._foot(axis, wide) if self.foot_shown(place) else Labels(deep=0.0)
+            self._feet[place, wide] = made
+        return self._feet[place, wide]
+
+    def _foot(self, axis: Axis, wide: float) -> Labels:
+        """Names of places side by side in lines; upright on one line each where a word is wider than its place."""
+        above = TICK + PAD
+        if not axis.places:
+            return Labels(deep=above + self.line)
+        room = wide * _least_gap(axis) - 1.0
+        names = [(place, lines_of(print_text(name, self.style))) for place, name in axis.places]
+        words = (word for _, lines in names for text in lines for word in as_plain(text).split())
+        if all(self._width(word) <= room for word in words):
+            entries = [Label(at, _wrapped(lines, room, MOST_LINES, self.style)) for at, lines in names]
+            return Labels(tuple(entries), deep=above + self.line * max(len(entry.lines) for entry in entries))
+        joined = [(at, _joined(lines)) for at, lines in names]
+        entries = [Label(at, fitted(text, LONGEST_UPRIGHT, 1, self.size, self.style)) for at, text in joined]
+        longest = max(runs_width(entry.lines[0], self.size, self.style) for entry in entries)
+        return Labels(tuple(entries), upright=True, deep=above + longest + PAD)
+
+    def placed(self, place: int, x: float, y: float, wide: float, tall: float) -> Placed:
+        panel = self.panels[place]
+        across, up = foot_axis(panel), side_axis(panel)
+        field = Field(
+            x, y, wide, tall, (across.low, across.high), (up.low, up.high), across.log, up.log, downwards=panel.lying
+        )
+        return Placed(
+            field, self.foot(place, wide), self.side(place), self._foot_titled(place), self._side_titled(place)
+        )
 
 
-def _labels(panel: Panel, wide: float, line: float, style: HouseStyle) -> Labels:
-    """Names of places side by side in lines; upright on one line each where a word is wider than its place."""
-    size = style.fonts.figure_pt
-    if not panel.places:
-        return Labels((), upright=False, deep=line)
-    room = wide / len(panel.places) - 1.0
-    names = [(place, lines_of(print_text(name, style))) for place, name in panel.places]
-    words = (word for _, lines in names for text in lines for word in as_plain(text).split())
-    if all(width_mm(word, size, style.fonts.proof) <= room for word in words):
-        entries = [Label(at, _wrapped(lines, room, MOST_LINES, style)) for at, lines in names]
-        return Labels(tuple(entries), upright=False, deep=line * max(len(entry.lines) for entry in entries))
-    joined = [(at, _joined(lines)) for at, lines in names]
-    entries = [Label(at, fitted(text, LONGEST_UPRIGHT, 1, size, style)) for at, text in joined]
-    return Labels(tuple(entries), upright=True, deep=max(runs_width(e.lines[0], size, style) for e in entries) + PAD)
+def _least_gap(axis: Axis) -> float:
+    """The least distance between two places, as a share of the axis."""
+    places = sorted(at for at, _ in axis.places)
+    gaps = [b - a for a, b in pairwise(places)]
+    return min(gaps, default=axis.high - axis.low) / ((axis.high - axis.low) or 1.0)
 
 
 def _wrapped(lines: tuple[Runs, ...], room: float, most: int, style: HouseStyle) -> tuple[Runs, ...]:
     """All lines of a name within the room, each of crossed names on lines of its own; the names give way where they are many."""
     first, *others = lines
-    names = [(Run(name),) for name in as_plain(first).split(" · ")]
+    names = [(Run(name),) for name in as_plain(first).split(" · ")] if " · " in as_plain(first) else [first]
     left, made = most - len(others), list[Runs]()
     for place, name in enumerate(names):
         made += fitted(name, room, max(1, left - len(made) - (len(names) - 1 - place)), style.fonts.figure_pt, style)
@@ -144,72 +297,3 @@ def _wrapped(lines: tuple[Runs, ...], room: float, most: int, style: HouseStyle)
 
 def _joined(lines: tuple[Runs, ...]) -> Runs:
     return tuple(run for number, text in enumerate(lines) for run in ((Run(" "), *text) if number else text))
-
-
-def _y_lines(panel: Panel, room: float, style: HouseStyle) -> int:
-    """Lines that the title at the left of a panel takes: one, or two where it is long."""
-    return min(2, len(shortened(print_text(panel.y.title, style), room, style.fonts.figure_pt, style)))
-
-
-def _legend(panels: tuple[Panel, ...], style: HouseStyle) -> Legend:
-    """The named lines of several series, each once; lines that the note explains need none."""
-    found: dict[str, tuple[int, bool, Runs]] = {}
-    for panel in panels:
-        named = [mark for mark in panel.marks if isinstance(mark, Line) and mark.name and mark.ink == "line"]
-        if len(named) > 1:
-            for mark in named:
-                found.setdefault(plain_text(mark.name, style), (mark.series, mark.dashed, print_text(mark.name, style)))
-    return Legend(tuple(found.values()))
-
-
-SAMPLE, BESIDE = 8.5, 5.0
-
-
-def legend_rows(legend: Legend, room: float, style: HouseStyle) -> list[list[tuple[int, bool, Runs]]]:
-    """The entries of a legend in rows that fit the room."""
-    rows: list[list[tuple[int, bool, Runs]]] = []
-    used = room + 1.0
-    for entry in legend.entries:
-        width = SAMPLE + runs_width(entry[2], style.fonts.figure_pt, style) + BESIDE
-        if used + width > room:
-            rows.append([])
-            used = 0.0
-        rows[-1].append(entry)
-        used += width
-    return rows
-
-
-def runs_width(runs: Runs, size_pt: float, style: HouseStyle) -> float:
-    """The width of a text of several slants in mm."""
-    return sum(width_mm(run.text, size_pt, style.fonts.proof, italic=run.italic) for run in runs)
-
-
-def shortened(runs: Runs, room: float, size_pt: float, style: HouseStyle) -> list[Runs]:
-    """A text broken at words into lines that fit the room; a word that does not fit by itself is cut with an ellipsis."""
-    if runs_width(runs, size_pt, style) <= room:
-        return [runs]
-    lines: list[str] = [""]
-    for word in as_plain(runs).split(" "):
-        longer = f"{lines[-1]} {word}".strip()
-        if width_mm(longer, size_pt, style.fonts.proof) <= room or not lines[-1]:
-            lines[-1] = longer
-        else:
-            lines.append(word)
-    return [(Run(_cut(line, room, size_pt, style)),) for line in lines]
-
-
-def fitted(runs: Runs, room: float, most: int, size_pt: float, style: HouseStyle) -> tuple[Runs, ...]:
-    """A text in at most so many lines that fit the room; what does not fit ends in an ellipsis."""
-    lines = shortened(runs, room, size_pt, style)
-    if len(lines) <= most:
-        return tuple(lines)
-    rest = " ".join(as_plain(line) for line in lines[most - 1 :])
-    return (*lines[: most - 1], (Run(_cut(rest, room, size_pt, style)),))
-
-
-def _cut(text: str, room: float, size_pt: float, style: HouseStyle) -> str:
-    if width_mm(text, size_pt, style.fonts.proof) <= room:
-        return text
-    while len(text) > 1 and width_mm(f"{text}…", size_pt, style.fonts.proof) > room:
-        text = text[:-1]
-    return f"{text}…"

@@ -3,108 +3,281 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from dataclasses import dataclass
 from functools import singledispatch
 
 import numpy as np
 
-from istrel.exhibits.figure import Band, Bars, Boxes, Dots, Line, Tiles
+from istrel.exhibits.figure import Area, Array, Band, Bars, Blocks, Boxes, Dots, Ink, Intervals, Line, Tiles, Words
+from istrel.exhibits.printing import print_text
 from istrel.render.scene.axes import Scale
-from istrel.render.scene.shapes import PT, Circle, Part, Polygon, Polyline, Rectangle, Shape
+from istrel.render.scene.letters import figure_rise, letters_of, runs_width
+from istrel.render.scene.shapes import PT, Cloud, Kind, Part, Polygon, Polyline, Raster, Rectangle, Shape
 from istrel.style.house import HouseStyle
 
-INK, PAPER = "#1B1B1B", "#FFFFFF"
+INK, QUIET, PAPER = "#1B1B1B", "#8A9690", "#FFFFFF"
 DASHES = ((), (2.2, 1.0), (0.7, 0.7), (3.4, 1.0, 0.7, 1.0), (5.0, 1.4), (1.4, 0.6))
-TINT = 0.55
+KINDS: tuple[Kind, ...] = ("circle", "square", "triangle", "diamond", "turned", "ring")
+TINTS = (0.55, 0.32, 0.72, 0.2, 0.45, 0.62)  # of the fills of a series: told apart in grey
+HATCHES = ((), (1,), (-1,), (1, -1), (0,), (2,))  # 1 rising, -1 falling, 0 level, 2 upright
+HATCH_GAP, MOST_HATCHES = 1.5, 60
+THIN, MIDDLE, STRONG = 0.6 * PT, 0.8 * PT, 1.1 * PT
+RADIUS, SMALL_RADIUS = 0.62, 0.36
+MOST_RECTANGLES = 2_500
+LIGHTEST = 0.12
+
+
+@dataclass(frozen=True)
+class Pen:
+    """What marks are drawn with: scales of the panel, the style, and whether x runs down the page."""
+
+    x: Scale
+    y: Scale
+    style: HouseStyle
+    lying: bool = False
 
 
 def colour_of(series: int, style: HouseStyle) -> str:
     return style.figure.palette[series % len(style.figure.palette)]
 
 
-def tint(colour: str, share: float = TINT) -> str:
+def ink_of(ink: Ink, series: int, style: HouseStyle) -> str:
+    return {"curve": INK, "quiet": QUIET}.get(ink) or colour_of(series, style)
+
+
+def dash_of(series: int) -> tuple[float, ...]:
+    """The second cue of a line; series of one colour differ in it."""
+    return DASHES[(series + series // len(DASHES)) % len(DASHES)]
+
+
+def kind_of(series: int) -> Kind:
+    return KINDS[(series + series // len(KINDS)) % len(KINDS)]
+
+
+def tint(colour: str, share: float = TINTS[0]) -> str:
     """The colour at a share over white paper: prints lighter than a line in greyscale."""
     parts = (int(colour[i : i + 2], 16) for i in (1, 3, 5))
     return "#" + "".join(f"{round(255 * (1 - share) + share * part):02X}" for part in parts)
 
 
+def fill_of(series: int, style: HouseStyle) -> str:
+    return tint(colour_of(series, style), TINTS[series % len(TINTS)])
+
+
+def hatching(left: float, top: float, width: float, height: float, series: int, style: HouseStyle) -> Iterator[Shape]:
+    """Thin lines over a rectangle: the second cue of a filled series."""
+    colour = colour_of(series, style)
+    for way in HATCHES[(series + series // len(HATCHES)) % len(HATCHES)]:
+        for ends in _strokes(left, top, width, height, way):
+            yield Polyline(np.array(ends), colour, 0.35 * PT)
+
+
+def _strokes(
+    left: float, top: float, width: float, height: float, way: int
+) -> Iterator[tuple[tuple[float, float], tuple[float, float]]]:
+    """The strokes of a hatch within a rectangle; they hang together from one rectangle to the next."""
+    right, foot = left + width, top + height
+    if way in (0, 2):
+        low, high = (top, foot) if way == 0 else (left, right)
+        for k in range(
+            int(low // HATCH_GAP) + 1, min(int(high // HATCH_GAP), int(low // HATCH_GAP) + MOST_HATCHES) + 1
+        ):
+            at = k * HATCH_GAP
+            yield ((left, at), (right, at)) if way == 0 else ((at, top), (at, foot))
+        return
+    step = HATCH_GAP * 1.3
+    sums = (left + top, right + foot) if way == 1 else (left - foot, right - top)
+    first = int(sums[0] // step) + 1
+    for k in range(first, min(int(sums[1] // step), first + MOST_HATCHES) + 1):
+        at = k * step  # x + y (rising) or x - y (falling) along the stroke
+        x0, x1 = (
+            (max(left, at - foot), min(right, at - top)) if way == 1 else (max(left, at + top), min(right, at + foot))
+        )
+        if x1 > x0:
+            yield ((x0, at - x0), (x1, at - x1)) if way == 1 else ((x0, x0 - at), (x1, x1 - at))
+
+
 @singledispatch
-def shapes_of(mark: object, x: Scale, y: Scale, style: HouseStyle, part: Part) -> Iterator[Shape]:
+def shapes_of(mark: object, pen: Pen, part: Part) -> Iterator[Shape]:
     """The shapes of a mark within the scales of its panel."""
     raise TypeError(type(mark).__name__)
 
 
+def _rectangle(left: float, top: float, right: float, foot: float) -> tuple[float, float, float, float]:
+    """(left, top, width, height) whatever way the axes run."""
+    return min(left, right), min(top, foot), abs(right - left), abs(foot - top)
+
+
 @shapes_of.register
-def _(mark: Bars, x: Scale, y: Scale, style: HouseStyle, part: Part) -> Iterator[Shape]:
-    edges, tops, base = x(mark.edges), y(mark.heights), float(y(mark.base))
-    colour = colour_of(mark.series, style)
-    fill = tint(colour)
-    for item, top in enumerate(tops.tolist()):
-        if np.isfinite(top):
-            left, right = float(edges[item]), float(edges[item + 1])
-            yield Rectangle(left, top, right - left, base - top, fill, part=part._replace(item=item))
-    for item in range(1, tops.size):
-        low = np.fmax(tops[item - 1], tops[item])
-        if np.isfinite(low) and low < base:
-            yield Polyline(np.array([[edges[item], base], [edges[item], low]]), PAPER, 0.5 * PT, part=part)
-    yield Polyline(_stairs(edges, np.where(np.isfinite(tops), tops, base), base), colour, 0.7 * PT, part=part)
+def _(mark: Bars, pen: Pen, part: Part) -> Iterator[Shape]:
+    edges, tops = pen.x(mark.edges), pen.y(mark.heights)
+    base = np.broadcast_to(pen.y(mark.base), tops.shape)
+    colour, shown = colour_of(mark.series, pen.style), np.isfinite(tops)
+    if mark.outline == "line":
+        middles = (edges[1:] + edges[:-1]) / 2
+        yield Polyline(np.column_stack([middles[shown], tops[shown]]), colour, STRONG, dash_of(mark.series), part)
+        return
+    for item in np.flatnonzero(shown).tolist() if mark.filled else ():
+        place = _rectangle(edges[item], tops[item], edges[item + 1], base[item])
+        yield Rectangle(*place, fill_of(mark.series, pen.style), part=part._replace(item=item))
+        if mark.series and mark.outline == "bars":
+            yield from hatching(*place, mark.series, pen.style)
+    if mark.outline == "bars":
+        for item in range(1, tops.size):
+            ends = base[item], np.fmax(tops[item - 1], tops[item])
+            if np.isfinite(ends).all() and ends[0] != ends[1]:
+                yield Polyline(np.array([[edges[item], end] for end in ends]), PAPER, 0.5 * PT)
+    outline = _stairs(edges, np.where(shown, tops, base), base)
+    dash = () if mark.outline == "bars" else dash_of(mark.series)
+    yield Polyline(outline, colour, MIDDLE if mark.filled else STRONG, dash, part)
 
 
-def _stairs(edges: np.ndarray, tops: np.ndarray, base: float) -> np.ndarray:
+def _stairs(edges: Array, tops: Array, base: Array) -> Array:
     """The outline of bars."""
     xs = np.repeat(edges, 2)
-    ys = np.concatenate([[base], np.repeat(tops, 2), [base]])
+    ys = np.concatenate([base[:1], np.repeat(tops, 2), base[-1:]])
     return np.column_stack([xs, ys])
 
 
 @shapes_of.register
-def _(mark: Line, x: Scale, y: Scale, style: HouseStyle, part: Part) -> Iterator[Shape]:
-    xs, ys = x(mark.x), y(mark.y)
+def _(mark: Blocks, pen: Pen, part: Part) -> Iterator[Shape]:
+    colour, fill = colour_of(mark.series, pen.style), fill_of(mark.series, pen.style)
+    sides = np.column_stack([pen.x(mark.left), pen.y(mark.high), pen.x(mark.right), pen.y(mark.low)])
+    for item, side in enumerate(sides.tolist()):
+        if not np.isfinite(side).all():
+            continue
+        place = _rectangle(*side)
+        if place[2] > 0 and place[3] > 0:
+            yield Rectangle(*place, fill, part=part._replace(item=item))
+            yield from hatching(*place, mark.series, pen.style)
+            yield Rectangle(*place, "", colour, THIN)
+
+
+@shapes_of.register
+def _(mark: Line, pen: Pen, part: Part) -> Iterator[Shape]:
+    xs, ys = pen.x(mark.x), pen.y(mark.y)
     if mark.steps:
         xs, ys = np.repeat(xs, 2)[1:], np.repeat(ys, 2)[:-1]
-    colour = INK if mark.ink == "curve" else colour_of(mark.series, style)
-    dash = (1.4, 0.6) if mark.dashed else DASHES[mark.series % len(DASHES)] if mark.ink == "line" else ()
-    yield Polyline(np.column_stack([xs, ys]), colour, 1.1 * PT, dash, part)
+    dash = (1.4, 0.6) if mark.dashed else dash_of(mark.series) if mark.ink == "series" else ()
+    strength = THIN if mark.ink == "quiet" else STRONG
+    here = part._replace(item=0) if mark.items else part
+    yield Polyline(np.column_stack([xs, ys]), ink_of(mark.ink, mark.series, pen.style), strength, dash, here)
 
 
 @shapes_of.register
-def _(mark: Band, x: Scale, y: Scale, style: HouseStyle, part: Part) -> Iterator[Shape]:
-    xs = x(mark.x)
-    outline = np.concatenate([np.column_stack([xs, y(mark.low)]), np.column_stack([xs, y(mark.high)])[::-1]])
-    yield Polygon(outline, tint(colour_of(mark.series, style), 0.18), part)
+def _(mark: Band, pen: Pen, part: Part) -> Iterator[Shape]:
+    xs = pen.x(mark.x)
+    outline = np.concatenate([np.column_stack([xs, pen.y(mark.low)]), np.column_stack([xs, pen.y(mark.high)])[::-1]])
+    yield Polygon(outline, tint(colour_of(mark.series, pen.style), 0.34 if mark.strong else 0.18), part)
 
 
 @shapes_of.register
-def _(mark: Dots, x: Scale, y: Scale, style: HouseStyle, part: Part) -> Iterator[Shape]:
-    colour = colour_of(mark.series, style)
-    for item, (across, up) in enumerate(zip(x(mark.x).tolist(), y(mark.y).tolist(), strict=True)):
-        yield Circle(across, up, 0.55, colour, part._replace(item=item))
+def _(mark: Area, pen: Pen, part: Part) -> Iterator[Shape]:
+    outline = np.column_stack([pen.x(mark.x), pen.y(mark.y)])
+    here = part._replace(item=0) if mark.items else part
+    yield Polygon(outline, fill_of(mark.series, pen.style), here)
+    yield Polyline(np.vstack([outline, outline[:1]]), colour_of(mark.series, pen.style), MIDDLE, (), part)
 
 
 @shapes_of.register
-def _(mark: Boxes, x: Scale, y: Scale, style: HouseStyle, part: Part) -> Iterator[Shape]:
-    colour = colour_of(mark.series, style)
-    half = min(8.0, 0.3 * abs(float(x(1.0) - x(0.0))))
-    for item, place in enumerate(x(mark.places).tolist()):
-        low, q1, median, q3, high = y(mark.levels[item]).tolist()
+def _(mark: Dots, pen: Pen, part: Part) -> Iterator[Shape]:
+    points = np.column_stack([pen.x(mark.x), pen.y(mark.y)])
+    if points.size:
+        radius = SMALL_RADIUS if mark.small else RADIUS
+        colour = ink_of(mark.ink, mark.series, pen.style)
+        fill = tint(colour, 0.6) if mark.small else colour
+        yield Cloud(points, radius, fill, kind_of(mark.series), part._replace(item=0) if mark.items else part)
+
+
+@shapes_of.register
+def _(mark: Boxes, pen: Pen, part: Part) -> Iterator[Shape]:
+    colour, fill = colour_of(mark.series, pen.style), fill_of(mark.series, pen.style)
+    for item, (place, half) in enumerate(zip(mark.places.tolist(), mark.halves.tolist(), strict=True)):
+        left, middle, right = pen.x(np.array([place - half, place, place + half])).tolist()
+        low, q1, median, q3, high = pen.y(mark.levels[item]).tolist()
+        cap = (right - left) / 4
         for end, quarter in ((low, q1), (high, q3)):
-            yield Polyline(np.array([[place, quarter], [place, end]]), colour, 0.7 * PT, part=part)
-            cap = np.array([[place - half / 2, end], [place + half / 2, end]])
-            yield Polyline(cap, colour, 0.7 * PT, part=part)
-        box = Rectangle(
-            place - half, q3, 2 * half, q1 - q3, tint(colour, 0.3), colour, 0.7 * PT, part._replace(item=item)
-        )
-        yield box
-        yield Polyline(np.array([[place - half, median], [place + half, median]]), INK, 1.2 * PT, part=part)
+            if end != quarter:
+                yield Polyline(np.array([[middle, quarter], [middle, end]]), colour, MIDDLE)
+                yield Polyline(np.array([[middle - cap, end], [middle + cap, end]]), colour, MIDDLE)
+        place_of = _rectangle(left, q3, right, q1)
+        yield Rectangle(*place_of, fill if mark.filled else "", colour, MIDDLE, part._replace(item=item))
+        if mark.series and mark.filled:
+            yield from hatching(*place_of, mark.series, pen.style)
+        yield Polyline(np.array([[left, median], [right, median]]), INK, 1.3 * PT)
 
 
 @shapes_of.register
-def _(mark: Tiles, x: Scale, y: Scale, style: HouseStyle, part: Part) -> Iterator[Shape]:
-    xs, ys = x(mark.x_edges), y(mark.y_edges)
-    most = float(np.nanmax(mark.values, initial=0.0)) or 1.0
-    colour = colour_of(0, style)
-    for i, j in zip(*np.nonzero(np.isfinite(mark.values)), strict=True):
-        share = 0.15 + 0.85 * float(np.sqrt(mark.values[i, j] / most))
-        left, top = float(xs[i]), float(ys[j + 1])
-        item = int(i * mark.values.shape[1] + j)
-        size = float(xs[i + 1] - xs[i]), float(ys[j] - ys[j + 1])
-        yield Rectangle(left, top, *size, tint(colour, share), part=part._replace(item=item))
+def _(mark: Intervals, pen: Pen, part: Part) -> Iterator[Shape]:
+    colour = ink_of(mark.ink, mark.series, pen.style)
+    for place, low, high in np.column_stack([pen.x(mark.places), pen.y(mark.low), pen.y(mark.high)]).tolist():
+        if np.isfinite(low) and np.isfinite(high):
+            yield Polyline(np.array([[place, low], [place, high]]), colour, MIDDLE, (), part)
+            for end in (low, high):
+                yield Polyline(np.array([[place - 0.9, end], [place + 0.9, end]]), colour, MIDDLE)
+
+
+def shade(share: float, style: HouseStyle, *, two_sided: bool = False) -> str:
+    """The colour of a tile: from light to dark, or with a second colour below 0. `share` is from 0 to 1, or from -1."""
+    if two_sided:
+        return tint(colour_of(1 if share < 0 else 0, style), min(1.0, abs(share)))
+    return tint(colour_of(0, style), LIGHTEST + (1 - LIGHTEST) * min(1.0, max(0.0, share)))
+
+
+def shares_of(mark: Tiles) -> Array:
+    """Where each value lies between the lightest and the darkest tile: from 0 to 1, on two sides of 0 from -1."""
+    low, high = mark.ends
+    if mark.two_sided:
+        return np.asarray(mark.values / (max(abs(low), abs(high)) or 1.0))
+    return np.asarray((mark.values - low) / ((high - low) or 1.0))
+
+
+@shapes_of.register
+def _(mark: Tiles, pen: Pen, part: Part) -> Iterator[Shape]:
+    xs, ys, shares = pen.x(mark.x_edges), pen.y(mark.y_edges), shares_of(mark)
+    if shares.size > MOST_RECTANGLES:
+        yield _raster(xs, ys, shares, mark, pen, part)
+        return
+    for i, j in zip(*np.nonzero(np.isfinite(shares)), strict=True):
+        place = _rectangle(xs[i], ys[j + 1], xs[i + 1], ys[j])
+        item = part._replace(item=int(i * shares.shape[1] + j))
+        yield Rectangle(*place, shade(float(shares[i, j]), pen.style, two_sided=mark.two_sided), part=item)
+
+
+def _raster(xs: Array, ys: Array, shares: Array, mark: Tiles, pen: Pen, part: Part) -> Shape:
+    """Many tiles as one picture."""
+    levels = np.linspace(-1.0 if mark.two_sided else 0.0, 1.0, 256)
+    colours = [shade(float(level), pen.style, two_sided=mark.two_sided) for level in levels]
+    table = np.array([[int(c[i : i + 2], 16) for i in (1, 3, 5)] for c in colours] + [[255, 255, 255]], np.uint8)
+    places = np.clip(np.searchsorted(levels, shares), 0, 255)
+    places[~np.isfinite(shares)] = 256
+    pixels = np.ascontiguousarray(table[places].transpose(1, 0, 2)[::-1])
+    left, top, width, height = _rectangle(xs[0], ys[-1], xs[-1], ys[0])
+    return Raster(left, top, width, height, pixels, part._replace(item=0) if mark.items else part)
+
+
+@shapes_of.register
+def _(mark: Words, pen: Pen, part: Part) -> Iterator[Shape]:
+    """Letters stand upright on the page whichever way the axes run."""
+    size = pen.style.fonts.figure_pt - 1.0
+    rise = figure_rise(size, pen.style)
+    rooms = np.broadcast_to(np.asarray(mark.room, float), mark.x.shape)
+    scale = abs(float(pen.x(1.0) - pen.x(0.0))) if not pen.x.log else np.inf
+    colour = ink_of(mark.ink, 0, pen.style)
+    for place, text in enumerate(mark.texts):
+        runs = print_text(text, pen.style)
+        width = runs_width(runs, size, pen.style)
+        if not runs or width > rooms[place] * scale:
+            continue
+        x, y = float(pen.x(mark.x[place])), float(pen.y(mark.y[place]))
+        if pen.lying:
+            x, y = y, x
+        dx, dy, anchor = {
+            "over": (0.0, rise / 2, "middle"),
+            "right": (1.3, rise / 2, "left"),
+            "left": (-1.3, rise / 2, "right"),
+            "above": (0.0, -1.0, "middle"),
+            "below": (0.0, rise + 1.0, "middle"),
+        }[mark.side]
+        paper = PAPER if mark.light and mark.light[place] else colour
+        yield from letters_of(runs, x + dx, y + dy, size, pen.style, anchor=anchor, colour=paper)

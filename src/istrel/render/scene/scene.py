@@ -9,170 +9,142 @@ import numpy as np
 from istrel.exhibits.figure import FigureSheet, Panel
 from istrel.exhibits.printing import Runs, plain_text, print_text
 from istrel.exhibits.text import Run, say
-from istrel.render.fonts import ascent, lacking, shipped, stretches
+from istrel.render.fonts import lacking
 from istrel.render.scene.axes import Scale, tick_words, ticks
-from istrel.render.scene.layout import (
-    BESIDE,
-    PAD,
-    SAMPLE,
-    TICK,
-    Labels,
-    Layout,
-    fitted,
-    lay_out,
-    legend_rows,
-    runs_width,
-    size_mm,
-)
-from istrel.render.scene.marks import DASHES, INK, colour_of, shapes_of
-from istrel.render.scene.shapes import PT, Field, Letters, Part, Polyline, Scene, Shape
+from istrel.render.scene.layout import PAD, TICK, Layout, Placed, foot_axis, lay_out, side_axis
+from istrel.render.scene.legend import Legend, legend_of, legend_shapes, names_at_lines
+from istrel.render.scene.letters import figure_rise, fitted, letters_of, runs_width
+from istrel.render.scene.marks import INK, THIN, Pen, shapes_of
+from istrel.render.scene.shapes import Field, Letters, Part, Polyline, Scene, Shape, lying
 from istrel.style.house import HouseStyle
 
-AXIS_LINE = 0.6 * PT
-
-
-def size_of(sheet: FigureSheet, style: HouseStyle) -> tuple[float, float]:
-    """(width, height) of a figure on paper, in mm."""
-    return size_mm(len(sheet.panels), style)
+LABEL_EVERY = 11.0  # mm between labels at the foot, at least
 
 
 def make_scene(sheet: FigureSheet, style: HouseStyle) -> Scene:
     """The figure in a house style: every rule, bar, line and letter in its place."""
-    layout = lay_out(sheet, style)
-    shapes: list[Shape] = [*_legend(layout, style)]
-    for place, panel in enumerate(sheet.panels):
-        shapes += _panel(place, panel, layout, style)
+    legend = legend_of(sheet, style)
+    if sheet.beside and legend.keys:
+        ramps = Legend(tuple(key for key in legend.keys if key.kind == "ramp"))
+        layout = lay_out(sheet, style, ramps)
+        shapes = _shapes(sheet, layout, style)
+        names = names_at_lines(sheet, layout.fields, shapes, style)
+        if names is not None:
+            return _scene(layout, [*shapes, *names], style)
+    layout = lay_out(sheet, style, legend)
+    return _scene(layout, _shapes(sheet, layout, style), style)
+
+
+def _scene(layout: Layout, shapes: list[Shape], style: HouseStyle) -> Scene:
+    shapes = [*legend_shapes(layout.legend, layout.width, style), *shapes]
     letters = "".join(shape.text for shape in shapes if isinstance(shape, Letters))
     return Scene(layout.width, layout.height, tuple(shapes), layout.fields, lacking(letters, style.fonts.proof))
 
 
+def _shapes(sheet: FigureSheet, layout: Layout, style: HouseStyle) -> list[Shape]:
+    return [shape for place, panel in enumerate(sheet.panels) for shape in _panel(place, panel, layout, style)]
+
+
+def scales_of(here: Field) -> tuple[Scale, Scale]:
+    """(across the page, up the left side) of a field."""
+    foot = here.top + here.height
+    ends = (here.top, foot) if here.downwards else (foot, here.top)
+    return Scale(*here.x, here.left, here.left + here.width, here.x_log), Scale(*here.y, *ends, here.y_log)
+
+
 def _panel(place: int, panel: Panel, layout: Layout, style: HouseStyle) -> Iterator[Shape]:
-    here = layout.fields[place]
-    x = Scale(*here.x, here.left, here.left + here.width)
-    y = Scale(*here.y, here.top + here.height, here.top)
+    placed = layout.placed[place]
+    across, up = scales_of(placed.field)
+    pen = Pen(up, across, style, lying=True) if panel.lying else Pen(across, up, style)
     for number, mark in enumerate(panel.marks):
-        yield from shapes_of(mark, x, y, style, Part(place, number))
-    yield from _axes(place, panel, here, x, y, layout, style)
-    yield from _titles(place, panel, here, layout, style)
-    yield from _head(panel, here, layout, style)
+        made = shapes_of(mark, pen, Part(place, number))
+        yield from (lying(shape) for shape in made) if panel.lying else made
+    yield from _foot(panel, placed, across, layout, style)
+    yield from _side(panel, placed, up, style)
+    yield from _titles(place, panel, placed, layout, style)
+    yield from _head(panel, placed.field, style)
 
 
-def _axes(
-    place: int, panel: Panel, here: Field, x: Scale, y: Scale, layout: Layout, style: HouseStyle
-) -> Iterator[Shape]:
-    """Lines at the left and the foot, ticks outside, and their values; a value that would touch its neighbour is left out."""
-    foot, size = here.top + here.height, style.fonts.figure_pt
-    corner = np.array([[here.left, here.top], [here.left, foot], [here.left + here.width, foot]])
-    yield Polyline(corner, INK, AXIS_LINE)
-    rise = _rise(style)
-    values = ticks(panel.y.low, panel.y.high, whole=panel.y.whole)
-    for value, text in zip(values, tick_words(values, style, years=panel.y.years), strict=True):
-        at = float(y(value))
-        yield Polyline(np.array([[here.left - TICK, at], [here.left, at]]), INK, AXIS_LINE)
-        value_words: Runs = (Run(text),)
-        yield from _letters(value_words, here.left - TICK - PAD, at + rise / 2, size, style, anchor="right")
-    last = -np.inf
-    under = foot + TICK + PAD
-    labels = layout.labels[place]
-    for at, words in _x_labels(panel, x, here, labels, style):
-        yield Polyline(np.array([[at, foot], [at, foot + TICK]]), INK, AXIS_LINE)
-        if labels.upright:
-            long = runs_width(words[0], size, style)
-            yield from _letters(words[0], at + rise / 2, under + long, size, style, upright=True)
+def _foot(panel: Panel, placed: Placed, scale: Scale, layout: Layout, style: HouseStyle) -> Iterator[Shape]:
+    """The line at the foot, ticks below it, and their values; a value that would touch its neighbour is left out."""
+    axis, here = foot_axis(panel), placed.field
+    foot, size, rise = here.top + here.height, style.fonts.figure_pt, figure_rise(style.fonts.figure_pt, style)
+    if axis.bare:
+        return
+    yield Polyline(np.array([[here.left, foot], [here.left + here.width, foot]]), INK, THIN)
+    entries: list[tuple[float, tuple[Runs, ...]]]
+    if axis.places:
+        entries = [(float(scale(label.place)), label.lines) for label in placed.foot.entries]
+    else:
+        values = ticks(axis, most=min(8, max(2, int(here.width / LABEL_EVERY))))
+        words = tick_words(values, axis, style)
+        entries = [(float(scale(value)), ((Run(text),),)) for value, text in zip(values, words, strict=True)]
+    shown = placed.foot.deep > 0
+    last, under = -np.inf, foot + TICK + PAD
+    for at, lines in entries:
+        yield Polyline(np.array([[at, foot], [at, foot + TICK]]), INK, THIN)
+        if not shown:
             continue
-        half = max(runs_width(line, size, style) for line in words) / 2
-        if at - half < last + 1.0 and not panel.places:
+        if placed.foot.upright:
+            long = runs_width(lines[0], size, style)
+            yield from letters_of(lines[0], at + rise / 2, under + long, size, style, upright=True)
+            continue
+        half = max(runs_width(line, size, style) for line in lines) / 2
+        if at - half < last + 1.0 and not axis.places:
             continue
         last = at + half
-        for number, line in enumerate(words):
-            yield from _letters(line, at, under + rise + number * layout.line, size, style, anchor="middle")
+        for number, line in enumerate(lines):
+            yield from letters_of(line, at, under + rise + number * layout.line, size, style, anchor="middle")
 
 
-def _x_labels(
-    panel: Panel, x: Scale, here: Field, labels: Labels, style: HouseStyle
-) -> Iterator[tuple[float, tuple[Runs, ...]]]:
-    """(place in mm, lines) of the labels at the foot."""
-    if panel.places:
-        yield from ((float(x(label.place)), label.lines) for label in labels.entries)
+def _side(panel: Panel, placed: Placed, scale: Scale, style: HouseStyle) -> Iterator[Shape]:
+    """The line at the left, ticks outside it, and their values or the names of places."""
+    axis, here = side_axis(panel), placed.field
+    size, rise = style.fonts.figure_pt, figure_rise(style.fonts.figure_pt, style)
+    if axis.bare:
         return
-    most = max(2, int(here.width / 11))
-    values = ticks(panel.x.low, panel.x.high, whole=panel.x.whole, most=min(8, most))
-    for value, text in zip(values, tick_words(values, style, years=panel.x.years), strict=True):
-        yield float(x(value)), ((Run(text),),)
+    yield Polyline(np.array([[here.left, here.top], [here.left, here.top + here.height]]), INK, THIN)
+    line = rise * 1.75
+    entries: list[tuple[float, tuple[Runs, ...]]]
+    if axis.places:
+        entries = [(float(scale(label.place)), label.lines) for label in placed.side.entries]
+    else:
+        values = ticks(axis, most=max(2, min(7, int(here.height / (2 * rise)))))
+        words = tick_words(values, axis, style)
+        entries = [(float(scale(value)), ((Run(text),),)) for value, text in zip(values, words, strict=True)]
+    for at, lines in entries:
+        yield Polyline(np.array([[here.left - TICK, at], [here.left, at]]), INK, THIN)
+        if placed.side.deep == 0:
+            continue
+        top = at + rise / 2 - (len(lines) - 1) * line / 2
+        for number, text in enumerate(lines):
+            yield from letters_of(text, here.left - TICK - PAD, top + number * line, size, style, anchor="right")
 
 
-def _titles(place: int, panel: Panel, here: Field, layout: Layout, style: HouseStyle) -> Iterator[Shape]:
-    size, rise = style.fonts.figure_pt, _rise(style)
+def _titles(place: int, panel: Panel, placed: Placed, layout: Layout, style: HouseStyle) -> Iterator[Shape]:
+    size, rise, here = style.fonts.figure_pt, figure_rise(style.fonts.figure_pt, style), placed.field
     foot = here.top + here.height
-    if layout.x_titled[place] and panel.x.title:
-        down = foot + TICK + PAD + max(labels.deep for labels in layout.labels) + PAD + rise * 0.8
-        (line,) = fitted(print_text(panel.x.title, style), here.width + 8, 1, size, style)
-        yield from _letters(line, here.left + here.width / 2, down, size, style, anchor="middle")
-    if layout.y_titled[place] and panel.y.title:
-        lines = fitted(print_text(panel.y.title, style), here.height + 6, layout.y_lines, size, style)
+    if placed.foot_title:
+        down = foot + layout.foot_deep[place] + PAD + rise
+        (line,) = fitted(print_text(foot_axis(panel).title, style), here.width + 8, 1, size, style)
+        yield from letters_of(line, here.left + here.width / 2, down, size, style, anchor="middle")
+    if placed.side_title:
+        lines = fitted(print_text(side_axis(panel).title, style), here.height + 6, layout.y_lines, size, style)
         for number, line in enumerate(reversed(lines)):
-            across = here.left - _label_room(panel, style) - PAD - number * layout.line
+            across = here.left - layout.side_deep[place] - PAD - number * layout.line
             middle = here.top + here.height / 2 + runs_width(line, size, style) / 2
-            yield from _letters(line, across, middle, size, style, upright=True)
+            yield from letters_of(line, across, middle, size, style, upright=True)
 
 
-def _label_room(panel: Panel, style: HouseStyle) -> float:
-    words = tick_words(ticks(panel.y.low, panel.y.high, whole=panel.y.whole), style, years=panel.y.years)
-    return max((runs_width((Run(w),), style.fonts.figure_pt, style) for w in words), default=0.0) + TICK + 2 * PAD
-
-
-def _head(panel: Panel, here: Field, layout: Layout, style: HouseStyle) -> Iterator[Shape]:
+def _head(panel: Panel, here: Field, style: HouseStyle) -> Iterator[Shape]:
     """The label of a panel above its left corner, its n above the right one."""
     size = style.fonts.figure_pt
     base = here.top - 1.2
     n: Runs = print_text(say("*n* = {n}", n=panel.n), style) if panel.n is not None else ()
     if n:
-        yield from _letters(n, here.left + here.width, base, size - 0.5, style, anchor="right")
+        yield from letters_of(n, here.left + here.width, base, size - 0.5, style, anchor="right")
     if panel.label:
         room = here.width - runs_width(n, size - 0.5, style) - 2.0
         label = (Run(plain_text(panel.label, style), italic=True),)
         (line,) = fitted(label, room, 1, size, style)
-        yield from _letters(tuple(Run(run.text, italic=True) for run in line), here.left, base, size, style)
-    del layout
-
-
-def _legend(layout: Layout, style: HouseStyle) -> Iterator[Shape]:
-    """A sample of every line with its name, in a row above the panels."""
-    size = style.fonts.figure_pt
-    for row, entries in enumerate(legend_rows(layout.legend, layout.width - 12.0, style)):
-        x, base = 6.0, 1.2 + _rise(style) + row * layout.line
-        for series, dashed, name in entries:
-            dash = (1.4, 0.6) if dashed else DASHES[series % len(DASHES)]
-            level = base - _rise(style) / 2
-            yield Polyline(np.array([[x, level], [x + 7, level]]), colour_of(series, style), 1.1 * PT, dash)
-            yield from _letters(name, x + SAMPLE, base, size, style)
-            x += SAMPLE + runs_width(name, size, style) + BESIDE
-
-
-def merged(runs: Runs) -> list[Run]:
-    """Neighbours of one slant as one run."""
-    made: list[Run] = []
-    for run in runs:
-        if made and made[-1].italic == run.italic:
-            made[-1] = Run(made[-1].text + run.text, run.italic)
-        else:
-            made.append(run)
-    return made
-
-
-def _rise(style: HouseStyle) -> float:
-    """The height of a figure (0 to 9) above the baseline, in mm."""
-    return 0.66 * ascent(shipped(style.fonts.proof)) * style.fonts.figure_pt * PT
-
-
-def _letters(
-    runs: Runs, x: float, y: float, size_pt: float, style: HouseStyle, *, anchor: str = "left", upright: bool = False
-) -> Iterator[Letters]:
-    """Runs one after the other from a place on their baseline; `anchor` says which end of the text stands there."""
-    width = runs_width(runs, size_pt, style)
-    along = {"left": 0.0, "middle": -width / 2, "right": -width}[anchor]
-    for run in merged(runs):
-        for part in stretches(run.text, size_pt, style.fonts.proof, italic=run.italic):
-            place = (x, y - along) if upright else (x + along, y)
-            yield Letters(part.text, *place, size_pt, part.face, part.width, upright)
-            along += part.width
+        yield from letters_of(tuple(Run(run.text, italic=True) for run in line), here.left, base, size, style)
