@@ -106,7 +106,7 @@ class Blocks:
 class Line:
     """A line through points (x, y); `dashed` is the second cue beside the colour of the series.
 
-    A line with a name in `ink` "series" is told in the legend or beside the line itself.
+    A line with a name in `ink` "series" is told in the legend or beside the line itself. `thin` for the ends of a band.
     """
 
     x: Array
@@ -117,6 +117,7 @@ class Line:
     steps: bool = False
     ink: Ink = "series"
     items: tuple[Item, ...] = ()
+    thin: bool = False
 
 
 @dataclass(frozen=True, eq=False)
@@ -143,7 +144,7 @@ class Area:
 
 @dataclass(frozen=True, eq=False)
 class Dots:
-    """Dots at (x, y); each series has a form of its own. `small` for raw cases under something else."""
+    """Dots at (x, y); each series has a form of its own. `small` for raw cases under something else, `pale` under a mean."""
 
     x: Array
     y: Array
@@ -151,6 +152,7 @@ class Dots:
     series: int = 0
     name: Text = ()
     small: bool = False
+    pale: bool = False
     ink: Ink = "series"
 
 

@@ -221,7 +221,7 @@ def extremes(cells: Arranged, *, k: int = 5) -> tuple[list[CaseValues], list[Cas
 def outside_fences(cells: Arranged, *, reach: float = 1.5, kind: QuantileType = 7) -> list[CaseValues]:
     """Values beyond Tukey's fences, `reach` interquartile ranges outside the quartiles, of every group; ascending."""
     q1, q3 = (quantile(cells, p, kind=kind).values for p in (0.25, 0.75))
-    return _beyond(cells, q1 - reach * (q3 - q1), q3 + reach * (q3 - q1))
+    return beyond(cells, q1 - reach * (q3 - q1), q3 + reach * (q3 - q1))
 
 
 def robust_outliers(cells: Arranged) -> list[CaseValues]:
@@ -231,10 +231,10 @@ def robust_outliers(cells: Arranged) -> list[CaseValues]:
     """
     middle, spread = quantile(cells, 0.5).values, median_absolute_deviation(cells).values
     reach = np.where(spread > 0, ROBUST_Z * spread / Z_OF_MAD, np.inf)
-    return _beyond(cells, middle - reach, middle + reach)
+    return beyond(cells, middle - reach, middle + reach)
 
 
-def _beyond(cells: Arranged, low: Array, high: Array) -> list[CaseValues]:
+def beyond(cells: Arranged, low: Array, high: Array) -> list[CaseValues]:
     """Values below `low` or above `high`, limits of shape (groups,); NaN limits hold nothing."""
     rows, groups = cells.rows_beyond(np.nextafter(low, -np.inf), np.nextafter(high, np.inf))
     return _by_group(cells, rows, groups, np.lexsort((rows, cells.raw[rows], groups)))

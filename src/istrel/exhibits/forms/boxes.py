@@ -1,4 +1,4 @@
-"""Box plots: quartiles, whiskers to the last value within the fences, and the values beyond as dots."""
+"""Box plots: quartiles, whiskers to the last value within the fences, and the values beyond as dots, the farthest named."""
 
 from __future__ import annotations
 
@@ -11,21 +11,50 @@ import numpy as np
 
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
-from istrel.exhibits.figure import Axis, Boxes, Dots, FigureSheet, Item, Mark, Panel
-from istrel.exhibits.forms.common import axis_of, check_drawn, groups_of, n_cell
+from istrel.exhibits.figure import Array, Boxes, Dots, FigureSheet, Item, Mark, Panel, Words
+from istrel.exhibits.forms.common import (
+    axis_of,
+    by_variable,
+    check_drawn,
+    group_item,
+    groups_of,
+    is_log,
+    key_of,
+    known,
+    n_cell,
+    names_of,
+    room_beside,
+)
+from istrel.exhibits.forms.identity import case_names
+from istrel.exhibits.forms.places import Stands, lying, places_axis, stands_of
+from istrel.exhibits.forms.swarm import Room, swarm, thinned
+from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, say, sentences
 from istrel.exhibits.verbs.frequencies import Count
-from istrel.exhibits.wording import group_label, groups_words, in_group, titled_with_unit, value_cell
-from istrel.stats import quantiles
+from istrel.exhibits.wording import has_groups, in_group, titled_with_unit, value_cell
+from istrel.stats import moments, quantiles
+from istrel.stats.grouping import Arranged
 from istrel.style.numbers import Kind
 
 DOTS_ACROSS = 150  # values that lie nearer than this share of the axis are one dot
+MOST_NAMED = 2  # far cases with their names, on each side of a box
+WHISKERS = {
+    "tukey": "whiskers end at the last value within {reach} interquartile ranges of them",
+    "range": "whiskers end at the smallest and the largest value",
+    "percentiles": "whiskers end at the 5th and the 95th percentile",
+}
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, eq=False)
 class BoxCell:
-    """A box of one variable in one group: whiskers to the last value within the fences, values outside with their rows."""
+    """A box of one variable in one group, with the values outside its whiskers and their rows.
+
+    Attributes
+    ----------
+    points
+        All values, ascending, where single cases are asked for; None otherwise.
+    """
 
     variable: str
     group: Group
@@ -36,6 +65,8 @@ class BoxCell:
     whisker_low: float
     whisker_high: float
     outside: tuple[quantiles.CaseValue, ...]
+    mean: float | None = None
+    points: Array | None = None
 
 
 def draw(plan: Any) -> tuple[BoxCell, ...]:
@@ -44,68 +75,171 @@ def draw(plan: Any) -> tuple[BoxCell, ...]:
     kind, reach = cast(quantiles.QuantileType, said["quantiles"]), float(said["fences"])
     made = []
     for name, grouping, cells in groups_of(plan):
-        levels = [quantiles.quantile(cells, p, kind=kind).values.tolist() for p in (0.25, 0.5, 0.75)]
-        outside = quantiles.outside_fences(cells, kind=kind, reach=reach)
+        levels = [quantiles.quantile(cells, p, kind=kind).values.tolist() for p in (0.05, 0.25, 0.5, 0.75, 0.95)]
+        means = moments.mean(moments_of(name, grouping, plan.data))
+        outside = _outside(cells, levels, kind, reach, said["whiskers"])
         for i, group in enumerate(grouping.groups):
             if not cells.sizes[i]:
                 continue
-            q1, median, q3 = (level[i] for level in levels)
             values = cells.group(i)
-            low = values[np.searchsorted(values, q1 - reach * (q3 - q1), side="left")]
-            high = values[np.searchsorted(values, q3 + reach * (q3 - q1), side="right") - 1]
-            ends = float(min(low, q1)), float(max(high, q3))
-            made.append(BoxCell(name, group, int(cells.sizes[i]), q1, median, q3, *ends, outside[i]))
+            p5, q1, median, q3, p95 = (level[i] for level in levels)
+            low, high = _ends(values, (p5, q1, q3, p95), reach, said["whiskers"])
+            points = values if said["points"] else None
+            mean = known(means.at(i))
+            made.append(BoxCell(name, group, int(values.size), q1, median, q3, low, high, outside[i], mean, points))
     return tuple(made)
 
 
+def _ends(values: Array, levels: tuple[float, ...], reach: float, whiskers: str) -> tuple[float, float]:
+    """(low, high) of the whiskers."""
+    p5, q1, q3, p95 = levels
+    if whiskers == "range":
+        return float(values[0]), float(values[-1])
+    if whiskers == "percentiles":
+        return p5, p95
+    low = values[np.searchsorted(values, q1 - reach * (q3 - q1), side="left")]
+    high = values[np.searchsorted(values, q3 + reach * (q3 - q1), side="right") - 1]
+    return float(min(low, q1)), float(max(high, q3))
+
+
+def _outside(
+    cells: Arranged, levels: list[list[float]], kind: quantiles.QuantileType, reach: float, whiskers: str
+) -> list[quantiles.CaseValues]:
+    """The values beyond the whiskers of every group."""
+    if whiskers == "tukey":
+        return quantiles.outside_fences(cells, kind=kind, reach=reach)
+    if whiskers == "range":
+        return [()] * cells.n_groups
+    return quantiles.beyond(cells, np.array(levels[0]), np.array(levels[4]))
+
+
 def figure(plan: Any, drawings: tuple[BoxCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
-    """A panel per variable, a box per group."""
+    """A panel per variable, a box per group; those of a second factor beside each other."""
     check_drawn([cell.variable for cell in drawings][:1], plan, "boxes")
-    panels = []
-    for name in dict.fromkeys(cell.variable for cell in drawings):
-        mine = [cell for cell in drawings if cell.variable == name]
-        panels.append(_panel(name, mine, plan))
-    reach = Cell(float(plan.request.settings["fences"]), Kind.EDGE)
-    own = say(
-        "Boxes run from the first to the third quartile with a line at the median; whiskers end at the last value "
-        "within {reach} interquartile ranges; dots are values beyond.",
-        reach=reach,
+    panels = [_panel(name, mine, plan) for name, mine in by_variable(drawings)]
+    numbers = tuple(
+        Cell(value, Kind.MEASURE, row=key_of(cell.variable, cell.group), column=key)
+        for cell in drawings
+        for key, value in {**_five(cell), "outside": float(len(cell.outside))}.items()
     )
-    return FigureSheet(title, tuple(panels), (*notes, *general([own])), _alt(drawings, plan))
+    size = plan.request.settings["size"] or ""
+    all_notes = (*notes, *general([_own_note(plan, drawings)]))
+    return FigureSheet(title, tuple(panels), all_notes, _alt(drawings, plan), numbers, size=size)
+
+
+def _five(cell: BoxCell) -> dict[str, float]:
+    keys = ("q1", "median", "q3", "whisker_low", "whisker_high")
+    return {key: float(getattr(cell, key)) for key in keys}
+
+
+def _own_note(plan: Any, drawings: tuple[BoxCell, ...]) -> Text:
+    """What boxes, whiskers, dots and marks are, from the settings that were really used."""
+    said = plan.request.settings
+    reach = Cell(float(said["fences"]), Kind.EDGE)
+    parts = [
+        say("Boxes run from the first to the third quartile with a line at the median"),
+        say(WHISKERS[said["whiskers"]], reach=reach),
+    ]
+    if any(cell.outside for cell in drawings):
+        parts.append(say("dots are values beyond"))
+    if said["mark"] in ("mean", "both"):
+        parts.append(say("diamonds are means"))
+    if said["points"]:
+        parts.append(say("pale dots are single cases"))
+    if said["weight"] == "size" and has_groups(plan.groupings):
+        parts.append(say("widths are in proportion to the root of n"))
+    first, *others = parts
+    text = first
+    for part in others:
+        text = (*text, *say("; {part}", part=part))
+    return (*text, *say("."))
 
 
 def _panel(name: str, mine: list[BoxCell], plan: Any) -> Panel:
-    low = min(min(c.whisker_low, *(v.value for v in c.outside)) if c.outside else c.whisker_low for c in mine)
-    high = max(max(c.whisker_high, *(v.value for v in c.outside)) if c.outside else c.whisker_high for c in mine)
-    beside = 0.04 * (high - low) or 0.5
-    places = np.arange(len(mine), dtype=float)
-    levels = np.array([[c.whisker_low, c.q1, c.median, c.q3, c.whisker_high] for c in mine])
-    marks: list[Mark] = [Boxes(places, levels, np.full(len(mine), 0.3), tuple(_item(cell, plan) for cell in mine))]
-    dots = [(place, dot, cell) for place, cell in enumerate(mine) for dot in _dots(cell, (high - low) / DOTS_ACROSS)]
-    if dots:
-        items = tuple(_dot(values, cell, plan) for _, values, cell in dots)
-        marks.append(Dots(np.array([d[0] for d in dots], float), np.array([d[1][0].value for d in dots]), items))
-    names = tuple((float(k), _named(cell)) for k, cell in enumerate(mine))
-    x = Axis(groups_words(plan.groupings, plan.data), -0.6, len(mine) - 0.4, places=names)
-    y = axis_of(name, plan, low - beside, high + beside)
-    return Panel(x, y, tuple(marks))
+    said, log = plan.request.settings, is_log(plan)
+    cells = [cell for cell in mine if not log or cell.whisker_low > 0] or mine
+    low = min(min([cell.whisker_low, *(v.value for v in cell.outside if not log or v.value > 0)]) for cell in cells)
+    high = max(max([cell.whisker_high, *(v.value for v in cell.outside)]) for cell in cells)
+    stands = stands_of(cells, plan.groupings)
+    halves = _halves(cells, stands, plan)
+    marks: list[Mark] = []
+    for series, label in enumerate(stands.series):
+        chosen = np.flatnonzero(stands.of(series))
+        some = [cells[k] for k in chosen]
+        if said["points"]:
+            room = Room(stands.ends[1] - stands.ends[0], (high - low) or 1.0)
+            marks += [_cloud(cells[k], stands.middles[k], halves[k], room, series) for k in chosen]
+        levels = np.array([[c.whisker_low, c.q1, c.median, c.q3, c.whisker_high] for c in some]).reshape(-1, 5)
+        items = tuple(_item(cell, plan) for cell in some)
+        middles = stands.middles[chosen]
+        filled = not said["points"]
+        marks.append(Boxes(middles, levels, halves[chosen], items, series, label, filled))
+        if said["mark"] in ("mean", "both"):
+            means = np.array([np.nan if cell.mean is None else cell.mean for cell in some])
+            marks.append(Dots(middles, means, series=3, ink="curve"))
+        marks += _far(some, middles, (high - low) / DOTS_ACROSS, series, plan)
+    x = places_axis(stands, plan)
+    y = axis_of(name, plan, *room_beside(low, high, 0.04, log=log), log=log)
+    return Panel(x, y, tuple(marks), lying=lying(plan, stands, [c.group.labels[0] for c in cells if c.group.labels]))
 
 
-def _named(cell: BoxCell) -> Text:
-    n = n_cell(cell.n, cell.variable, cell.group)
-    return say("{group}\n(*n* = {n})", group=group_label(cell.group, several=True), n=n)
+def _halves(cells: list[BoxCell], stands: Stands, plan: Any) -> Array:
+    """Half the width of each box: alike, or by the root of n."""
+    if plan.request.settings["weight"] != "size":
+        return stands.halves
+    roots = np.sqrt([cell.n if isinstance(cell.n, int) else 0 for cell in cells])
+    return stands.halves * np.asarray(roots) / (roots.max() or 1.0)
+
+
+def _cloud(cell: BoxCell, middle: float, half: float, room: Room, series: int) -> Mark:
+    """All cases of a box as pale dots."""
+    assert cell.points is not None
+    x, y = swarm(thinned(cell.points)[0], middle, half, room)
+    return Dots(x, y, series=series, small=True)
 
 
 def _item(cell: BoxCell, plan: Any) -> Item:
-    words = " · ".join((cell.variable, *cell.group.labels))
-    numbers = _quartiles(cell, plan)
-    says = say("median {median}, quartiles {q1} and {q3}", **numbers)
-    return Item(says, Behind(words, cell.group.named, valid=(cell.variable,)))
+    says = say(
+        "median {median}, quartiles {q1} and {q3}; n = {n}", n=n_cell(cell.n, "", cell.group), **_quartiles(cell, plan)
+    )
+    return group_item(cell, says)
 
 
 def _quartiles(cell: BoxCell, plan: Any) -> dict[str, Cell]:
     values = {"q1": cell.q1, "median": cell.median, "q3": cell.q3}
     return {key: value_cell(value, cell.variable, plan.data, figures=6) for key, value in values.items()}
+
+
+def _far(cells: list[BoxCell], middles: Array, near: float, series: int, plan: Any) -> list[Mark]:
+    """The values outside as dots, and the names of the farthest of each box."""
+    dots = [(middle, dot, cell) for middle, cell in zip(middles, cells, strict=True) for dot in _dots(cell, near)]
+    if is_log(plan):
+        dots = [dot for dot in dots if dot[1][0].value > 0]
+    if not dots:
+        return []
+    x = np.array([middle for middle, _, _ in dots])
+    y = np.array([values[0].value for _, values, _ in dots])
+    marks: list[Mark] = [Dots(x, y, tuple(_dot(values, cell, plan) for _, values, cell in dots), series)]
+    named = [(m, values[0]) for m, values, cell in dots if len(values) == 1 and values[0] in _farthest(cell)]
+    name_of = case_names(plan.data)
+    if named and len(names_of(plan)) * len(cells) <= MOST_NAMED * 8:
+        at, values = np.array([m for m, _ in named]), np.array([value.value for _, value in named])
+        texts = tuple(name_of(value.row) for _, value in named)
+        marks.append(Words(at, values, texts, side="right", ink="quiet"))
+    return marks
+
+
+def _farthest(cell: BoxCell) -> tuple[quantiles.CaseValue, ...]:
+    """The value farthest out on each side that stands clear of the next."""
+    spread = (cell.q3 - cell.q1) or 1.0
+    found = []
+    for side in (
+        sorted((v for v in cell.outside if v.value > cell.q3), key=lambda v: -v.value),
+        sorted((v for v in cell.outside if v.value < cell.q1), key=lambda v: v.value),
+    ):
+        if side and (len(side) == 1 or abs(side[0].value - side[1].value) > 0.25 * spread):
+            found.append(side[0])
+    return tuple(found)
 
 
 def _dots(cell: BoxCell, near: float) -> Iterator[quantiles.CaseValues]:
@@ -123,9 +257,8 @@ def _dot(values: quantiles.CaseValues, cell: BoxCell, plan: Any) -> Item:
     first, last = values[0], values[-1]
     if len(values) == 1:
         behind = replace(Behind(f"{cell.variable}: case {first.row}"), rows=(first.row,))
-        return Item(
-            say("case {row}: {value}", row=first.row, value=value_cell(first.value, cell.variable, plan.data)), behind
-        )
+        value = value_cell(first.value, cell.variable, plan.data)
+        return Item(say("{case}: {value}", case=case_names(plan.data)(first.row), value=value), behind)
     words = " · ".join((cell.variable, *cell.group.labels))
     behind = Behind(words, cell.group.named, within=((cell.variable, first.value, last.value, "both"),))
     limits = {key: value_cell(v.value, cell.variable, plan.data) for key, v in (("low", first), ("high", last))}
@@ -142,8 +275,7 @@ def methods(plan: Any, drawings: tuple[BoxCell, ...]) -> Text:
 def _alt(drawings: tuple[BoxCell, ...], plan: Any) -> Text:
     parts = []
     for cell in drawings:
-        numbers = _quartiles(cell, plan)
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
         template = "Box of {name}{where}, n = {n}: median {median}, quartiles {q1} and {q3}."
-        parts.append(say(template, name=name, where=in_group(cell.group), n=n, **numbers))
+        parts.append(say(template, name=name, where=in_group(cell.group), n=n, **_quartiles(cell, plan)))
     return sentences(parts)

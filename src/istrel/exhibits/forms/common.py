@@ -3,18 +3,20 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
-from typing import Any
+from typing import Any, TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group, Grouping
-from istrel.exhibits.figure import Axis
+from istrel.exhibits.figure import Axis, Item
 from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Text, count_cell, say
 from istrel.exhibits.wording import group_label, has_groups, titled_with_unit
 from istrel.problem import Problem
 from istrel.sentence.settings import Settings
+from istrel.sentence.vocabulary.takes import listed as listed_words
 from istrel.stats import density as densities
 from istrel.stats.estimates import Undefined
 from istrel.stats.grouping import Arranged
@@ -22,6 +24,7 @@ from istrel.stats.moderate import moderate
 from istrel.style.numbers import Kind
 
 Array = NDArray[np.float64]
+Drawn = TypeVar("Drawn", bound=Any)
 MOST_PANELS = 24
 BANDWIDTHS = {
     "silverman": "Silverman’s (1986) rule",
@@ -30,17 +33,94 @@ BANDWIDTHS = {
 }
 
 
+def names_of(plan: Any) -> tuple[str, ...]:
+    """The variables of a plan, whatever a subject is to its verb."""
+    return tuple(subject if isinstance(subject, str) else subject.name for subject in plan.subjects)
+
+
 def groups_of(plan: Any) -> Iterator[tuple[str, Grouping, Arranged]]:
     """(variable, grouping, its values in order) for every subject and grouping of a plan, in drawing order."""
-    for subject in plan.subjects:
-        name = subject if isinstance(subject, str) else subject.name
+    for name in names_of(plan):
         for grouping in plan.groupings:
             yield name, grouping, arranged(name, grouping, plan.data)
 
 
-def axis_of(name: str, plan: Any, low: float, high: float, *, shared: str = "") -> Axis:
-    """The axis of a variable between two values."""
-    return Axis(titled_with_unit(plan.data.variable(name)), low, high, shared=shared, years=plan.data.is_years(name))
+def by_variable(drawings: Sequence[Drawn]) -> Iterator[tuple[str, list[Drawn]]]:
+    """(variable, its drawings) in drawing order."""
+    for name in dict.fromkeys(cell.variable for cell in drawings):
+        yield name, [cell for cell in drawings if cell.variable == name]
+
+
+def by_panel(drawings: Sequence[Drawn]) -> Iterator[tuple[str, list[Drawn]]]:
+    """(variable, its drawings of one grouping), where groups share a panel; the total stands with the groups of the first."""
+    for name, mine in by_variable(drawings):
+        groupings = list(dict.fromkeys(_names(cell) for cell in mine if _names(cell)))
+        for place, names in enumerate(groupings or [()]):
+            yield name, [cell for cell in mine if _names(cell) == names or (place == 0 and not _names(cell))]
+
+
+def _names(cell: Any) -> tuple[str, ...]:
+    return tuple(name for name, _ in cell.group.named)
+
+
+def axis_of(name: str, plan: Any, low: float, high: float, *, shared: str = "", log: bool = False) -> Axis:
+    """The axis of a variable between two values; what it shows is its title."""
+    variable = plan.data.variable(name)
+    title, years = titled_with_unit(variable), plan.data.is_years(name)
+    meaning = say("the values of {name}", name=title)
+    return Axis(title, low, high, shared=shared, years=years and not log, log=log, meaning=meaning)
+
+
+def is_log(plan: Any) -> bool:
+    """Whether the values of one variable lie on a logarithmic axis."""
+    return bool(plan.request.settings["log"] != "no")
+
+
+def room_beside(low: float, high: float, share: float, *, log: bool = False) -> tuple[float, float]:
+    """Ends of an axis a little beyond its values."""
+    if log:
+        factor = (high / low) ** share if high > low else 2.0
+        return low / factor, high * factor
+    beside = share * (high - low) or 0.5
+    return low - beside, high + beside
+
+
+def one_of(unit: str) -> str:
+    """A unit in the singular, as far as its letters tell: "point" of "points"."""
+    return unit[:-1] if unit.isascii() and unit.isalpha() and len(unit) > 3 and unit.endswith("s") else unit
+
+
+def key_of(variable: str, group: Group) -> str:
+    """The row key of a variable in a group."""
+    return f"{variable} @ {group.key}" if group.key else variable
+
+
+def group_item(cell: Any, says: Text) -> Item:
+    """What a mark of a whole group says, and its cases."""
+    words = " · ".join((cell.variable, *cell.group.labels))
+    return Item(says, Behind(words, cell.group.named, valid=(cell.variable,)))
+
+
+def named_with_n(cell: Any) -> Text:
+    """A group's name with how many cases it has, for a legend or a line."""
+    n = n_cell(cell.n, cell.variable, cell.group)
+    return say("{group} (*n* = {n})", group=group_label(cell.group, several=True), n=n)
+
+
+def arrangement(plan: Any, usual: str, fitting: tuple[str, ...]) -> str:
+    """How groups share the figure: as said, or as is usual for the form.
+
+    Raises
+    ------
+    Problem
+        For an arrangement that the form does not have.
+    """
+    said = plan.request.settings["arrange"]
+    if said is not None and said not in fitting:
+        at, length = plan.request.settings.place_of("arrange")
+        message = f"A figure as {plan.form} can be arranged {listed_words(fitting)}; “{said}” is for others."
+        raise Problem(message, at=at, length=length, instead=fitting)
+    return said or usual
 
 
 def values_in_use(name: str, plan: Any) -> Array:
@@ -53,12 +133,35 @@ def density_of(values: Array, said: Settings) -> densities.Density | None:
     if values.size < 2 or values[0] == values[-1]:
         return None
     plain, exponent = moderate(values)
-    curve = densities.density(plain, rule=said["bandwidth_rule"], factor=said["bandwidth"])
+    bounds = _bounds(values, said, exponent)
+    ends = said["ends"] == "data"
+    curve = densities.density(plain, rule=said["bandwidth_rule"], factor=said["bandwidth"], cut=ends, bounds=bounds)
     with np.errstate(over="ignore", under="ignore"):
         scaled = densities.Density(
             np.ldexp(curve.x, exponent), np.ldexp(curve.y, -exponent), float(np.ldexp(curve.bandwidth, exponent))
         )
     return scaled if np.isfinite(scaled.x).all() and np.isfinite(scaled.y).all() and scaled.y.any() else None
+
+
+def _bounds(values: Array, said: Settings, exponent: int) -> tuple[float | None, float | None]:
+    """The bounds at which mass is reflected, on the scale of the computation.
+
+    Raises
+    ------
+    Problem
+        Where there are not two, or values lie beyond them.
+    """
+    bounds = said["bounds"]
+    if not bounds:
+        return None, None
+    at, length = said.place_of("bounds")
+    if len(bounds) != 2 or not bounds[0] < bounds[1]:
+        raise Problem("“bounds” takes two values, the lower one first: bounds = {0, 100}.", at=at, length=length)
+    if values[0] < bounds[0] or values[-1] > bounds[1]:
+        message = f"Values run from {values[0]:g} to {values[-1]:g}, beyond the bounds {bounds[0]:g} and {bounds[1]:g}."
+        raise Problem(message, at=at, length=length)
+    low, high = (float(np.ldexp(bound, -exponent)) for bound in bounds)
+    return low, high
 
 
 def bandwidth_words(said: Settings) -> Text:
@@ -78,19 +181,20 @@ def panel_label(group: Group, plan: Any, *, several: bool) -> Text:
 
 
 def n_cell(n: object, variable: str, group: Group) -> Cell:
-    return count_cell(n, row=f"{variable} @ {group.key}" if group.key else variable, column="n")
+    return count_cell(n, row=key_of(variable, group), column="n")
 
 
 def check_drawn(drawings: Sequence[Any], plan: Any, form: str) -> None:
     """Raises where there is nothing to draw, or more than a page holds."""
-    subject = plan.subjects[0]
-    name = subject if isinstance(subject, str) else subject.name
+    name = names_of(plan)[0]
     if not drawings:
         values = values_in_use(name, plan)
         if not values.size:
             raise Problem(f"“{name}” has no number in any case in use, so there is nothing to draw.")
         if values[0] == values[-1]:
             raise Problem(f"All values of “{name}” are equal ({values[0]:g}), so there is no {form} to draw.")
+        if plan.form != "table" and "log" in plan.request.settings and values[-1] <= 0:
+            raise Problem(f"No value of “{name}” is above 0, so it has no logarithmic axis; leave log out.")
         raise Problem(f"The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.")
     if len(drawings) > MOST_PANELS:
         raise Problem(

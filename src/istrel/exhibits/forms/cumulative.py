@@ -1,4 +1,4 @@
-"""Cumulative curves: the share of cases up to each value, in steps, a line per group."""
+"""Cumulative curves: the share of cases up to each value, in steps, a line per group, with a band where it is asked for."""
 
 from __future__ import annotations
 
@@ -9,68 +9,147 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group
-from istrel.exhibits.figure import Axis, FigureSheet, Line, Panel
-from istrel.exhibits.forms.common import axis_of, check_drawn, groups_of, n_cell
-from istrel.exhibits.table import Note
-from istrel.exhibits.text import Text, say, sentences
+from istrel.exhibits.figure import Axis, Band, FigureSheet, Line, Mark, Panel
+from istrel.exhibits.forms.common import (
+    arrangement,
+    axis_of,
+    by_panel,
+    check_drawn,
+    group_item,
+    groups_of,
+    is_log,
+    key_of,
+    n_cell,
+    named_with_n,
+    panel_label,
+    room_beside,
+)
+from istrel.exhibits.table import Note, general
+from istrel.exhibits.text import Cell, Text, say, sentences
 from istrel.exhibits.verbs.frequencies import Count
-from istrel.exhibits.wording import group_label, in_group, titled_with_unit
+from istrel.exhibits.wording import has_groups, in_group, titled_with_unit
+from istrel.style.numbers import Kind
 
 Array = NDArray[np.float64]
 MOST_STEPS = 2000
+ARRANGED = ("overlaid", "panels")
 
 
 @dataclass(frozen=True, eq=False)
 class CumulativeCell:
-    """The share of cases up to each value x, in %; thinned to points that an eye could tell apart."""
+    """The share of cases up to each value x, in %; thinned to points that an eye could tell apart.
+
+    Attributes
+    ----------
+    low, high
+        The band of Dvoretzky, Kiefer and Wolfowitz, with Massart's constant; None where it is not asked for.
+    """
 
     variable: str
     group: Group
     n: Count
     x: Array
     y: Array
+    low: Array | None = None
+    high: Array | None = None
 
 
 def draw(plan: Any) -> tuple[CumulativeCell, ...]:
     """The curve of every group that has values."""
-    made = []
+    said, made = plan.request.settings, []
     for name, grouping, cells in groups_of(plan):
         for i, group in enumerate(grouping.groups):
-            if not cells.sizes[i]:
+            values = cells.group(i)
+            values = values[values > 0] if is_log(plan) else values
+            if not values.size:
                 continue
-            values, counts = np.unique(cells.group(i), return_counts=True)
+            distinct, counts = np.unique(values, return_counts=True)
             share = 100.0 * np.cumsum(counts) / counts.sum()
-            kept = np.unique(np.linspace(0, values.size - 1, min(values.size, MOST_STEPS)).round().astype(int))
-            made.append(CumulativeCell(name, group, int(cells.sizes[i]), values[kept], share[kept]))
+            kept = np.unique(np.linspace(0, distinct.size - 1, min(distinct.size, MOST_STEPS)).round().astype(int))
+            x, y = distinct[kept], share[kept]
+            band: tuple[Array, Array] | tuple[None, None] = (None, None)
+            if said["intervals"]:
+                reach = 100.0 * band_reach(values.size, said["confidence"])
+                band = np.maximum(y - reach, 0.0), np.minimum(y + reach, 100.0)
+            made.append(CumulativeCell(name, group, int(values.size), x, y, *band))
     return tuple(made)
 
 
+def band_reach(n: int, confidence: float) -> float:
+    """Half the width of the band that holds the whole distribution function with this confidence (Massart, 1990)."""
+    return float(np.sqrt(np.log(2 / (1 - confidence)) / (2 * n)))
+
+
 def figure(plan: Any, drawings: tuple[CumulativeCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
-    """A panel per variable, a stepped line per group."""
-    check_drawn(drawings, plan, "cumulative curve")
-    panels = []
-    for name in dict.fromkeys(cell.variable for cell in drawings):
-        mine = [cell for cell in drawings if cell.variable == name]
+    """A panel per variable with a stepped line per group, or a panel per group."""
+    arranged = arrangement(plan, "overlaid", ARRANGED) if has_groups(plan.groupings) else "overlaid"
+    check_drawn(drawings if arranged == "panels" else drawings[:1], plan, "cumulative curve")
+    panels: list[Panel] = []
+    for name, mine in by_panel(drawings):
         low, high = min(float(c.x[0]) for c in mine), max(float(c.x[-1]) for c in mine)
-        beside = 0.02 * (high - low) or 0.5
-        several = len(mine) > 1
-        lines = []
-        for place, cell in enumerate(mine):
-            x = np.concatenate([[low - beside], cell.x, [high + beside]])
-            y = np.concatenate([[0.0], cell.y, [100.0]])
-            label = group_label(cell.group, several=True) if several else ()
-            lines.append(Line(x, y, label, series=place, steps=True))
-        n = None if several else n_cell(mine[0].n, name, mine[0].group)
-        y_axis = Axis(say("Cases up to the value, %"), 0.0, 103.0, meaning=say("the share of cases up to each value"))
-        x_axis = axis_of(name, plan, low - beside, high + beside)
-        panels.append(Panel(x_axis, y_axis, tuple(lines), (), n))
-    return FigureSheet(title, tuple(panels), notes, _alt(drawings, plan))
+        low, high = room_beside(low, high, 0.02, log=is_log(plan))
+        x = axis_of(name, plan, low, high, log=is_log(plan), shared=f"x {name}" if arranged == "panels" else "")
+        shared, meaning = "y" if arranged == "panels" else "", say("the share of cases up to each value")
+        y = Axis(say("Cases up to the value, %"), 0.0, 103.0, shared=shared, meaning=meaning)
+        if arranged == "overlaid":
+            several = len(mine) > 1
+            marks = [mark for k, c in enumerate(mine) for mark in _marks(c, k, x, named=several)]
+            n = None if several else n_cell(mine[0].n, name, mine[0].group)
+            panels.append(Panel(x, y, tuple(marks), (), n))
+            continue
+        for cell in mine:
+            label = panel_label(cell.group, plan, several=len(drawings) > 1)
+            marks = _marks(cell, 0, x, named=False)
+            panels.append(Panel(x, y, tuple(marks), label, n_cell(cell.n, name, cell.group)))
+    own = general(_own_notes(plan))
+    size, beside = plan.request.settings["size"] or "", arranged == "overlaid"
+    numbers = tuple(_numbers(drawings))
+    return FigureSheet(title, tuple(panels), (*notes, *own), _alt(drawings, plan), numbers, size=size, beside=beside)
+
+
+def _marks(cell: CumulativeCell, series: int, axis: Axis, *, named: bool) -> list[Mark]:
+    x = np.concatenate([[axis.low], cell.x, [axis.high]])
+    marks: list[Mark] = []
+    if cell.low is not None and cell.high is not None:
+        steps = np.repeat(x, 2)[1:-1]
+        low, high = (
+            np.repeat(np.append(start, part), 2) for part, start in ((cell.low, 0.0), (cell.high, cell.high[0]))
+        )
+        if named:  # of several bands the ends alone: no group hides another
+            marks += [Line(steps, end, series=series, thin=True) for end in (low, high)]
+        else:
+            marks.append(Band(steps, low, high, series=series))
+    name = named_with_n(cell) if named else ()
+    y = np.concatenate([[0.0], cell.y, [100.0]])
+    return [*marks, Line(x, y, name, series=series, steps=True, items=(group_item(cell, named_with_n(cell)),))]
+
+
+def _own_notes(plan: Any) -> list[Text]:
+    said, texts = plan.request.settings, []
+    if said["intervals"]:
+        level = Cell(100 * said["confidence"], Kind.EDGE)
+        texts.append(say("Bands hold the whole curve with {level}% confidence (Massart, 1990).", level=level))
+    return texts
+
+
+def _numbers(drawings: tuple[CumulativeCell, ...]) -> list[Cell]:
+    """Each curve at a few of its points, to be compared when the figure is made again."""
+    made = []
+    for cell in drawings:
+        step = max(1, cell.x.size // 20)
+        for x, y in zip(cell.x[::step].tolist(), cell.y[::step].tolist(), strict=True):
+            made.append(Cell(y, Kind.PERCENT, row=key_of(cell.variable, cell.group), column=f"up to {x!r}"))
+    return made
 
 
 def methods(plan: Any, drawings: tuple[CumulativeCell, ...]) -> Text:
     """The definition."""
-    del plan
-    return say("Cumulative curves are empirical distribution functions.") if drawings else ()
+    if not drawings:
+        return ()
+    texts = [say("Cumulative curves are empirical distribution functions.")]
+    if plan.request.settings["intervals"]:
+        texts.append(say("Their bands follow Dvoretzky, Kiefer and Wolfowitz with Massart’s (1990) constant."))
+    return sentences(texts)
 
 
 def _alt(drawings: tuple[CumulativeCell, ...], plan: Any) -> Text:

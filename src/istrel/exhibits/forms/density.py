@@ -1,4 +1,4 @@
-"""Density curves: Gaussian kernel densities of every group, overlaid in one panel per variable."""
+"""Density curves: Gaussian kernel densities of every group, over each other, stacked, in panels or in rows that overlap."""
 
 from __future__ import annotations
 
@@ -9,19 +9,51 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group
-from istrel.exhibits.figure import Axis, FigureSheet, Line, Panel
-from istrel.exhibits.forms.common import axis_of, bandwidth_words, check_drawn, density_of, groups_of, n_cell
-from istrel.exhibits.table import Note
-from istrel.exhibits.text import Text, say, sentences
+from istrel.exhibits.figure import Axis, Band, FigureSheet, Line, Mark, Panel
+from istrel.exhibits.forms.common import (
+    arrangement,
+    axis_of,
+    bandwidth_words,
+    by_panel,
+    check_drawn,
+    density_of,
+    group_item,
+    groups_of,
+    is_log,
+    key_of,
+    n_cell,
+    named_with_n,
+    names_of,
+    one_of,
+    panel_label,
+    room_beside,
+)
+from istrel.exhibits.forms.histogram_panels import marked_values, upright_marks
+from istrel.exhibits.table import Note, general
+from istrel.exhibits.text import Cell, Text, say, sentences
 from istrel.exhibits.verbs.frequencies import Count
-from istrel.exhibits.wording import group_label, in_group, titled_with_unit, value_cell
+from istrel.exhibits.wording import group_label, has_groups, in_group, titled_with_unit, value_cell
+from istrel.style.numbers import Kind
 
 Array = NDArray[np.float64]
+ARRANGED = ("overlaid", "stacked", "panels", "ridges")
+OVERLAP = 1.6  # how many rows a ridge is high
 
 
 @dataclass(frozen=True, eq=False)
 class DensityCell:
-    """A density of one variable in one group: x ascending, y, and the kernel's SD."""
+    """A density of one variable in one group.
+
+    Attributes
+    ----------
+    x, y
+        x ascending; y is the density there, or with `cumulative` the share of mass up to it. On a logarithmic axis y is
+        the density per factor of ten.
+    bandwidth
+        The kernel's SD; of the decimal logarithms on a logarithmic axis.
+    weight
+        What y was multiplied by: 1, or the group's share of the cases.
+    """
 
     variable: str
     group: Group
@@ -29,36 +61,180 @@ class DensityCell:
     x: Array
     y: Array
     bandwidth: float
+    mean: float | None = None
+    median: float | None = None
+    weight: float = 1.0
+
+    @property
+    def density(self) -> DensityCell:
+        """The curve itself, for what marks humps."""
+        return self
 
 
 def draw(plan: Any) -> tuple[DensityCell, ...]:
     """The density of every group whose values have a spread."""
-    made = []
+    said, log, made = plan.request.settings, is_log(plan), []
     for name, grouping, cells in groups_of(plan):
+        total = int(cells.sizes.sum())
         for i, group in enumerate(grouping.groups):
-            curve = density_of(cells.group(i), plan.request.settings)
-            if curve is not None:
-                made.append(DensityCell(name, group, int(cells.sizes[i]), curve.x, curve.y, curve.bandwidth))
+            values = cells.group(i)
+            values = np.log10(values[values > 0]) if log else values
+            curve = density_of(values, said)
+            if curve is None:
+                continue
+            y = curve.cumulative if said["cumulative"] else curve.y
+            weight = values.size / total if said["weight"] == "size" else 1.0
+            middle = (float(np.mean(cells.group(i))), float(np.median(cells.group(i))))
+            x = 10.0**curve.x if log else curve.x
+            made.append(DensityCell(name, group, int(values.size), x, weight * y, curve.bandwidth, *middle, weight))
     return tuple(made)
 
 
 def figure(plan: Any, drawings: tuple[DensityCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+    """The curves in their arrangement."""
+    arranged = arrangement(plan, "overlaid", ARRANGED) if has_groups(plan.groupings) else "overlaid"
+    check_drawn(drawings if arranged == "panels" else drawings[:1], plan, "density")
+    make = {"overlaid": _overlaid, "stacked": _stacked, "panels": _panels, "ridges": _ridges}[arranged]
+    panels = make(plan, drawings)
+    numbers = tuple(
+        Cell(float(y), Kind.MEASURE, row=key_of(c.variable, c.group), column=f"density at {x!r}")
+        for c in drawings
+        for x, y in zip(c.x[:: len(c.x) // 8].tolist(), c.y[:: len(c.x) // 8].tolist(), strict=True)
+    )
+    own = general(_own_notes(plan))
+    size, tall = plan.request.settings["size"] or "", 3.4 * len(drawings) if arranged == "ridges" else 0.0
+    return FigureSheet(
+        title,
+        panels,
+        (*notes, *own),
+        _alt(drawings, plan),
+        numbers,
+        size=size,
+        tall=tall,
+        beside=arranged == "overlaid",
+    )
+
+
+def _own_notes(plan: Any) -> list[Text]:
+    said = plan.request.settings
+    texts = [say("Gaussian kernel densities with {how}.", how=bandwidth_words(said))]
+    if said["weight"] == "size" and has_groups(plan.groupings):
+        texts.append(say("The area of each curve is the group’s share of the cases."))
+    if said["bounds"]:
+        texts.append(say("The curves are reflected at the bounds stated."))
+    if is_log(plan):
+        texts.append(say("The axis is logarithmic; densities are those of the logarithm."))
+    return texts
+
+
+def _height(plan: Any) -> tuple[Text, Text]:
+    """(title, meaning) of the axis of heights."""
+    if plan.request.settings["cumulative"]:
+        return say("Cumulative proportion"), say("the share of the area up to each value")
+    meaning = say("the area under the curve between two values is the share of cases there")
+    unit = one_of(plan.data.variable(names_of(plan)[0]).unit) if len(plan.subjects) == 1 else ""
+    title = say("Density per {unit}", unit=unit) if unit else say("Density")
+    return (say("Density per factor of ten") if is_log(plan) else title), meaning
+
+
+def _x_axis(name: str, cells: list[DensityCell], plan: Any, *, shared: str = "") -> Axis:
+    low, high = min(float(c.x[0]) for c in cells), max(float(c.x[-1]) for c in cells)
+    if plan.request.settings["ends"] == "data" or plan.request.settings["bounds"]:
+        low, high = room_beside(low, high, 0.02, log=is_log(plan))
+    return axis_of(name, plan, low, high, shared=shared, log=is_log(plan))
+
+
+def _line(cell: DensityCell, series: int, plan: Any, *, named: bool, base: Array | float = 0.0) -> Line:
+    peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
+    says = say("{group}, highest near {peak}", group=named_with_n(cell), peak=peak)
+    name = named_with_n(cell) if named else ()
+    return Line(cell.x, cell.y + base, name, series=series, items=(group_item(cell, says),))
+
+
+def _overlaid(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
     """A panel per variable, a line per group."""
-    check_drawn(drawings, plan, "density")
     panels = []
-    for name in dict.fromkeys(cell.variable for cell in drawings):
-        mine = [cell for cell in drawings if cell.variable == name]
-        low, high = min(float(c.x[0]) for c in mine), max(float(c.x[-1]) for c in mine)
-        peak = max(float(cell.y.max()) for cell in mine)
+    for name, mine in by_panel(drawings):
         several = len(mine) > 1
-        lines = tuple(
-            Line(c.x, c.y, group_label(c.group, several=True) if several else (), series=k) for k, c in enumerate(mine)
-        )
-        meaning = say("the area under the curve between two values is the share of cases there")
-        y = Axis(say("Density"), 0.0, 1.06 * peak, meaning=meaning)
+        top = max(float(cell.y.max()) for cell in mine) * (1.16 if _is_marked(plan) else 1.1)
+        filled = plan.request.settings["filled"]
+        marks: list[Mark] = []
+        for k, cell in enumerate(mine):
+            if filled or (filled is None and not several):
+                marks.append(Band(cell.x, np.zeros(cell.x.size), cell.y, series=k))
+            marks.append(_line(cell, k, plan, named=several))
+        if not several:
+            marks += upright_marks(marked_values(mine[0], plan.request.settings["mark"]), name, plan, top)
+        title, meaning = _height(plan)
         n = None if several else n_cell(mine[0].n, name, mine[0].group)
-        panels.append(Panel(axis_of(name, plan, low, high), y, lines, (), n))
-    return FigureSheet(title, tuple(panels), notes, _alt(drawings, plan))
+        y = Axis(title, 0.0, top, meaning=meaning)
+        panels.append(Panel(_x_axis(name, mine, plan), y, tuple(marks), (), n))
+    return tuple(panels)
+
+
+def _is_marked(plan: Any) -> bool:
+    return plan.request.settings["mark"] not in (None, "nothing")
+
+
+def _panels(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
+    """A panel for each group."""
+    panels = []
+    top = max(float(cell.y.max()) for cell in drawings) * (1.16 if _is_marked(plan) else 1.06)
+    one = len(plan.subjects) == 1
+    for name, mine in by_panel(drawings):
+        x = _x_axis(name, mine, plan, shared=f"x {name}")
+        for cell in mine:
+            high = top if one else 1.1 * float(cell.y.max())
+            title, meaning = _height(plan)
+            y = Axis(title, 0.0, high, meaning=meaning, shared="y" if one else "")
+            marks: list[Mark] = (
+                [] if plan.request.settings["filled"] is False else [Band(cell.x, np.zeros(cell.x.size), cell.y)]
+            )
+            marks.append(_line(cell, 0, plan, named=False))
+            marks += upright_marks(marked_values(cell, plan.request.settings["mark"]), name, plan, high)
+            label = panel_label(cell.group, plan, several=len(drawings) > 1)
+            panels.append(Panel(x, y, tuple(marks), label, n_cell(cell.n, name, cell.group)))
+    return tuple(panels)
+
+
+def _stacked(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
+    """Curves on each other: the height of all together is the density of all cases."""
+    panels = []
+    for name, mine in by_panel(drawings):
+        grid = np.linspace(min(c.x[0] for c in mine), max(c.x[-1] for c in mine), 400)
+        total = sum(cell.n for cell in mine if isinstance(cell.n, int)) or 1
+        base, marks = np.zeros(grid.size), list[Mark]()
+        for k, cell in enumerate(mine):
+            share = 1.0 if cell.weight != 1.0 else (cell.n if isinstance(cell.n, int) else 0) / total
+            top = base + share * np.interp(grid, cell.x, cell.y, left=0.0, right=0.0)
+            marks.append(Band(grid, base, top, series=k, strong=True))
+            marks.append(Line(grid, top, named_with_n(cell), series=k, items=(group_item(cell, named_with_n(cell)),)))
+            base = top
+        title, meaning = _height(plan)
+        y = Axis(title, 0.0, 1.1 * float(base.max()), meaning=meaning)
+        panels.append(Panel(_x_axis(name, mine, plan), y, tuple(marks)))
+    return tuple(panels)
+
+
+def _ridges(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
+    """A row for each group, the first on top; each curve may rise over the row above it."""
+    panels = []
+    for name, mine in by_panel(drawings):
+        peak = max(float(cell.y.max()) for cell in mine)
+        marks: list[Mark] = []
+        for k, cell in enumerate(mine):
+            base = float(len(mine) - 1 - k)
+            scaled = OVERLAP * cell.y / peak
+            marks.append(Band(cell.x, np.full(cell.x.size, base), base + scaled, series=0, strong=True))
+            marks.append(Line(cell.x, base + scaled, series=0, items=(group_item(cell, named_with_n(cell)),)))
+        names = tuple(
+            (float(len(mine) - 1 - k), say("{group}\n(*n* = {n})", group=group_label(c.group, several=True), n=n))
+            for k, c in enumerate(mine)
+            for n in (n_cell(c.n, name, c.group),)
+        )
+        y = Axis((), -0.15, len(mine) - 1 + OVERLAP * 1.05, places=names, meaning=_height(plan)[1])
+        panels.append(Panel(_x_axis(name, mine, plan), y, tuple(marks)))
+    return tuple(panels)
 
 
 def methods(plan: Any, drawings: tuple[DensityCell, ...]) -> Text:

@@ -90,7 +90,7 @@ def tick_words(values: list[float], axis: Axis, style: HouseStyle) -> list[str]:
     if axis.log or decimals > MOST_DECIMALS:
         return [format_number(value, Kind.EDGE, style) for value in shown]
     kind = Kind.YEAR if axis.years else Kind.MEASURE
-    return [format_number(value, kind, style, decimals) for value in shown]
+    return [format_number(value, kind, style, decimals if value else 0) for value in shown]
 
 
 def _decimals(value: float) -> int:

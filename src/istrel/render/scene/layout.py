@@ -19,6 +19,8 @@ from istrel.style.house import HouseStyle
 RIGHT, GAP, TOP = 4.0, 3.0, 1.5
 TICK, PAD = 0.9, 0.9
 SHORTEST = 22.0
+LEAST_OF_USUAL = 0.6  # of the height of a figure, that its fields keep whatever stands under them
+SIDE_LEADING = 0.9  # between lines of one name at the left
 MOST_LINES = 5  # of a label under a panel
 MOST_BESIDE = 3  # of a label at the left of one
 LONGEST_UPRIGHT = 64.0
@@ -181,11 +183,20 @@ class _Press:
 
     def height(self, wide: float, width: float, rows: int, around: float) -> float:
         """The height of each field: in proportion to its width, or what is left of the usual height of the figure."""
-        least = max(SHORTEST, self.sheet.tall * self.line)
+        needed = max(self.sheet.tall * self.line, *(self._side_need(place) for place in range(len(self.panels))))
         if self.sheet.ratio:
-            return max(self.sheet.ratio * wide, self.sheet.tall * self.line, 8.0)
+            return max(self.sheet.ratio * wide, needed, 8.0)
         usual = self._usual_height() * min(1.0, width / self.style.figure.width_mm + 0.15)
-        return max(least, (usual - around) / rows)
+        least = max(SHORTEST, LEAST_OF_USUAL * usual / rows)
+        return max(least, needed, (usual - around) / rows)
+
+    def _side_need(self, place: int) -> float:
+        """The height that names one under the other need."""
+        entries = self.side(place).entries
+        if not entries:
+            return 0.0
+        lines = max(len(entry.lines) for entry in entries)
+        return (lines * SIDE_LEADING * self.line + 1.2) / _least_gap(side_axis(self.panels[place]))
 
     def left_of(self, column: int) -> float:
         """The room left of a column of panels: its labels, and its titles if it has any."""

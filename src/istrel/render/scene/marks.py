@@ -159,7 +159,7 @@ def _(mark: Line, pen: Pen, part: Part) -> Iterator[Shape]:
     if mark.steps:
         xs, ys = np.repeat(xs, 2)[1:], np.repeat(ys, 2)[:-1]
     dash = (1.4, 0.6) if mark.dashed else dash_of(mark.series) if mark.ink == "series" else ()
-    strength = THIN if mark.ink == "quiet" else STRONG
+    strength = THIN if mark.thin or mark.ink == "quiet" else STRONG
     here = part._replace(item=0) if mark.items else part
     yield Polyline(np.column_stack([xs, ys]), ink_of(mark.ink, mark.series, pen.style), strength, dash, here)
 
@@ -185,7 +185,7 @@ def _(mark: Dots, pen: Pen, part: Part) -> Iterator[Shape]:
     if points.size:
         radius = SMALL_RADIUS if mark.small else RADIUS
         colour = ink_of(mark.ink, mark.series, pen.style)
-        fill = tint(colour, 0.6) if mark.small else colour
+        fill = tint(colour, 0.6) if mark.small or mark.pale else colour
         yield Cloud(points, radius, fill, kind_of(mark.series), part._replace(item=0) if mark.items else part)
 
 

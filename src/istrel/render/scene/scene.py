@@ -11,9 +11,9 @@ from istrel.exhibits.printing import Runs, plain_text, print_text
 from istrel.exhibits.text import Run, say
 from istrel.render.fonts import lacking
 from istrel.render.scene.axes import Scale, tick_words, ticks
-from istrel.render.scene.layout import PAD, TICK, Layout, Placed, foot_axis, lay_out, side_axis
+from istrel.render.scene.layout import PAD, SIDE_LEADING, TICK, Layout, Placed, foot_axis, lay_out, side_axis
 from istrel.render.scene.legend import Legend, legend_of, legend_shapes, names_at_lines
-from istrel.render.scene.letters import figure_rise, fitted, letters_of, runs_width
+from istrel.render.scene.letters import figure_rise, fitted, letters_of, line_height, runs_width
 from istrel.render.scene.marks import INK, THIN, Pen, shapes_of
 from istrel.render.scene.shapes import Field, Letters, Part, Polyline, Scene, Shape, lying
 from istrel.style.house import HouseStyle
@@ -104,7 +104,7 @@ def _side(panel: Panel, placed: Placed, scale: Scale, style: HouseStyle) -> Iter
     if axis.bare:
         return
     yield Polyline(np.array([[here.left, here.top], [here.left, here.top + here.height]]), INK, THIN)
-    line = rise * 1.75
+    line = SIDE_LEADING * line_height(style)
     entries: list[tuple[float, tuple[Runs, ...]]]
     if axis.places:
         entries = [(float(scale(label.place)), label.lines) for label in placed.side.entries]

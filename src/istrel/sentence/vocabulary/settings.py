@@ -9,7 +9,11 @@ from istrel.sentence.vocabulary.takes import Choice, Names, Number, Numbers, Yes
 _TABLE = Belongs("describe", ("table",))
 _GROUPED_TABLE = Belongs("describe", ("table",), only=GROUPS)
 _BARS = Belongs("describe", ("histogram",))
-_FREQUENCIES = Belongs("count", only=LIST)
+_CATEGORY_BARS = (Belongs("describe", ("bars",)), Belongs("count", ("bars",)))
+_SPREADS = ("boxes", "violins", "points")
+_CURVES = ("histogram", "density", "cumulative")
+_PLANES = Belongs("relate", ("scatter", "grid"))
+_FREQUENCIES = Belongs("count", ("table", "bars", "shares"), only=LIST)
 _CROSS = Belongs("count", only=AGAINST)
 _CLASSES = (_BARS, _FREQUENCIES, _CROSS)
 _GROUPS = tuple(Belongs(verb, only=GROUPS) for verb in ("describe", "count", "check", "relate"))
@@ -87,16 +91,23 @@ _ENTRIES = (
     Setting(
         "order",
         "Order",
-        "the order of the values",
-        Choice((("codebook", "codebook"), ("frequency", "frequency"), ("label", "label"))),
-        (_FREQUENCIES,),
+        "the order of the values; of a heat map, its variables as they are alike",
+        Choice(
+            (
+                ("codebook", "codebook"),
+                ("frequency", "frequency"),
+                ("label", "label"),
+                ("similar", "alike ones together"),
+            )
+        ),
+        (_FREQUENCIES, Belongs("describe", ("bars", "shares")), Belongs("relate", ("heat map",))),
     ),
     Setting(
         "top",
         "Most frequent",
         "so many of the most frequent values, and the rest together",
         Number(1, 10_000, whole=True, suggested=((None, "all"), (5, "5"), (10, "10"), (20, "20"))),
-        (_FREQUENCIES,),
+        (_FREQUENCIES, Belongs("describe", ("bars",))),
     ),
     Setting(
         "missing",
@@ -108,9 +119,9 @@ _ENTRIES = (
     Setting(
         "intervals",
         "Intervals",
-        "confidence intervals of percentages or coefficients",
+        "confidence intervals of percentages or coefficients; the band of a cumulative curve",
         YesNo(),
-        (_FREQUENCIES, Belongs("relate", ("table",))),
+        (_FREQUENCIES, *_CATEGORY_BARS, Belongs("relate", ("table",)), Belongs("describe", ("cumulative",))),
         usual=False,
     ),
     Setting(
@@ -150,7 +161,7 @@ _ENTRIES = (
         "Number of classes",
         "so many classes of equal width",
         Number(1, 1_000, whole=True),
-        (*_CLASSES, Belongs("relate", ("scatter",))),
+        (*_CLASSES, _PLANES),
     ),
     Setting("width", "Class width", "the width of the classes", _POSITIVE, _CLASSES),
     Setting("start", "First edge", "where the first class begins", Number(), _CLASSES),
@@ -168,7 +179,7 @@ _ENTRIES = (
         "Heights",
         "what the height of a bar is",
         Choice((("count", "count"), ("percent", "percent"), ("proportion", "proportion"), ("density", "density"))),
-        (_BARS,),
+        (_BARS, *_CATEGORY_BARS),
         usual="count",
     ),
     Setting(
@@ -176,7 +187,7 @@ _ENTRIES = (
         "Cumulative",
         "each class or value with all below it",
         YesNo(),
-        (_BARS, _FREQUENCIES),
+        (Belongs("describe", ("histogram", "density")), Belongs("count", ("table",), only=LIST)),
         usual=False,
     ),
     Setting(
@@ -192,7 +203,7 @@ _ENTRIES = (
         "Bandwidth ×",
         "a factor: above 1 the curve is smoother, below 1 it is rougher",
         Number(0.01, 100.0),
-        (Belongs("describe", ("histogram", "density")),),
+        (Belongs("describe", ("histogram", "density", "violins")),),
         usual=1.0,
     ),
     Setting(
@@ -200,7 +211,7 @@ _ENTRIES = (
         "Bandwidth by",
         "how the bandwidth of a density is found",
         Choice((("silverman", "Silverman"), ("scott", "Scott"), ("sheather-jones", "Sheather–Jones"))),
-        (Belongs("describe", ("histogram", "density")),),
+        (Belongs("describe", ("histogram", "density", "violins")),),
         usual="silverman",
     ),
     Setting(
@@ -208,7 +219,7 @@ _ENTRIES = (
         "Quantiles",
         "the type of quantile, after Hyndman and Fan",
         Choice(((6, "type 6"), (7, "type 7"), (8, "type 8"))),
-        (Belongs("describe", ("table", "boxes")),),
+        (Belongs("describe", ("table", "boxes", "violins", "points")),),
         usual=7,
     ),
     Setting(
@@ -254,7 +265,7 @@ _ENTRIES = (
                 ("fitting", "fitting the levels"),
             )
         ),
-        (Belongs("relate", ("table",)),),
+        (Belongs("relate", ("table", "heat map", "grid")),),
     ),
     Setting(
         "deletion",
@@ -278,8 +289,9 @@ _ENTRIES = (
         "the level of confidence intervals and bands",
         Number(0, 0.9999, above=True, suggested=((0.9, "90 %"), (0.95, "95 %"), (0.99, "99 %"))),
         (
-            _TABLE,
+            Belongs("describe", ("table", "cumulative", "points", "means", "bars")),
             _FREQUENCIES,
+            Belongs("count", ("bars",)),
             Belongs("relate", ("table",)),
             Belongs("check", ("quantile plot",)),
         ),
@@ -291,6 +303,165 @@ _ENTRIES = (
         "decimals of measures in print",
         Number(0, 15, whole=True, suggested=((None, "by codebook"), (0, "0"), (1, "1"), (2, "2"), (3, "3"))),
         (_TABLE, Belongs("relate", ("table",))),
+    ),
+    Setting(
+        "arrange",
+        "Arranged",
+        "how groups share the figure",
+        Choice(
+            (
+                ("overlaid", "over each other"),
+                ("stacked", "stacked"),
+                ("beside", "beside each other"),
+                ("panels", "in panels"),
+                ("ridges", "in rows that overlap"),
+                ("mirrored", "back to back"),
+            )
+        ),
+        (
+            Belongs("describe", _CURVES, only=GROUPS),
+            *(Belongs(verb, ("bars",), only=GROUPS) for verb in ("describe", "count")),
+            Belongs("count", ("bars",), only=AGAINST),
+        ),
+    ),
+    Setting(
+        "outline",
+        "Outline",
+        "bars one by one, their outline in steps, or a line through the middles of their tops",
+        Choice((("bars", "bars"), ("steps", "steps"), ("line", "line"))),
+        (_BARS,),
+    ),
+    Setting(
+        "filled", "Filled", "areas filled, or outlines alone", YesNo(), (Belongs("describe", ("histogram", "density")),)
+    ),
+    Setting(
+        "log",
+        "Logarithmic",
+        "equal factors are equally far apart",
+        Choice((("no", "no"), ("x", "across"), ("y", "upwards"), ("both", "both"))),
+        (Belongs("describe", (*_CURVES, *_SPREADS)), Belongs("relate", ("scatter",))),
+        usual="no",
+    ),
+    Setting(
+        "mark",
+        "Marked",
+        "what is marked and named",
+        Choice(
+            (
+                ("nothing", "nothing"),
+                ("mean", "mean"),
+                ("median", "median"),
+                ("both", "mean and median"),
+                ("humps", "humps"),
+            )
+        ),
+        (Belongs("describe", ("histogram", "density", *_SPREADS)),),
+    ),
+    Setting(
+        "ends",
+        "Ends",
+        "a curve runs on beyond the values, or ends at the smallest and largest",
+        Choice((("open", "open"), ("data", "at the data"))),
+        (Belongs("describe", ("density", "violins")),),
+    ),
+    Setting(
+        "bounds",
+        "Bounds",
+        "two values beyond which nothing can lie; the curve is reflected there",
+        Numbers(Number()),
+        (Belongs("describe", ("density", "violins")),),
+    ),
+    Setting(
+        "weight",
+        "Sizes",
+        "all groups alike, or by how many cases they have",
+        Choice((("equal", "alike"), ("size", "by cases"))),
+        (
+            Belongs("describe", ("density",), only=GROUPS),
+            Belongs("describe", ("boxes", "violins"), only=GROUPS),
+        ),
+        usual="equal",
+    ),
+    Setting(
+        "whiskers",
+        "Whiskers",
+        "where whiskers end",
+        Choice(
+            (
+                ("tukey", "within the fences"),
+                ("range", "smallest and largest"),
+                ("percentiles", "5th and 95th percentile"),
+            )
+        ),
+        (Belongs("describe", ("boxes",)),),
+        usual="tukey",
+    ),
+    Setting(
+        "points",
+        "Single cases",
+        "every case as a dot besides",
+        YesNo(),
+        (Belongs("describe", ("boxes", "violins", "means")), Belongs("relate", ("scatter",))),
+        usual=False,
+    ),
+    Setting(
+        "interval",
+        "Interval",
+        "what the interval around a mean is",
+        Choice((("ci", "confidence interval"), ("sd", "standard deviation"), ("se", "standard error"))),
+        (Belongs("describe", ("means", "points")),),
+        usual="ci",
+    ),
+    Setting(
+        "lying",
+        "Lying",
+        "places one under the other, values to the right",
+        YesNo(),
+        (Belongs("describe", (*_SPREADS, "means", "bars")), Belongs("count", ("bars",))),
+    ),
+    Setting(
+        "sort",
+        "Sorted",
+        "bars, or cases of a missing map, sorted by what they show",
+        YesNo(),
+        (Belongs("describe", ("shares", "missing map")), Belongs("count", ("shares",))),
+        usual=False,
+    ),
+    Setting(
+        "minimum",
+        "Least count",
+        "tiles of fewer cases are left white",
+        Number(1, 1_000_000, whole=True),
+        (_PLANES,),
+        usual=1,
+    ),
+    Setting(
+        "fit",
+        "Line",
+        "a line through the dots",
+        Choice((("none", "none"), ("straight", "straight"), ("smooth", "smooth"))),
+        (_PLANES,),
+        usual="none",
+    ),
+    Setting(
+        "band",
+        "Band",
+        "for each point by itself, or for all points at once",
+        Choice((("pointwise", "point by point"), ("simultaneous", "all at once"))),
+        (Belongs("check", ("quantile plot",)),),
+        usual="pointwise",
+    ),
+    Setting(
+        "size",
+        "Width",
+        "how wide the figure is on paper",
+        Choice((("column", "one column"), ("half", "one and a half"), ("page", "the page"))),
+        (
+            Belongs("describe", (*_CURVES, *_SPREADS, "means", "bars", "shares", "missing map")),
+            Belongs("count", ("bars", "shares", "heat map")),
+            Belongs("check", ("quantile plot",)),
+            Belongs("relate", ("scatter", "grid", "heat map")),
+        ),
     ),
 )
 SETTINGS = {setting.name: setting for setting in _ENTRIES}

@@ -10,11 +10,23 @@ VERBS = {
         Verb(
             "describe",
             "descriptive statistics, and the distribution as a figure",
-            ("table", "histogram", "density", "cumulative", "boxes"),
+            (
+                "table",
+                "histogram",
+                "density",
+                "cumulative",
+                "boxes",
+                "violins",
+                "points",
+                "means",
+                "bars",
+                "shares",
+                "missing map",
+            ),
         ),
-        Verb("count", "frequencies; with “against” a cross-table", ("table",)),
+        Verb("count", "frequencies; with “against” a cross-table", ("table", "bars", "shares", "heat map")),
         Verb("check", "the shape of distributions: normality", ("table", "quantile plot")),
-        Verb("relate", "correlation and association", ("table", "scatter")),
+        Verb("relate", "correlation and association", ("table", "scatter", "grid", "heat map")),
     )
 }
 
@@ -35,6 +47,7 @@ FORMS = {
         Form("heat map", "a matrix as tiles"),
         Form("scatter", "two variables, case by case or as a plane of counts"),
         Form("grid", "scatters of several variables with each other"),
+        Form("missing map", "where values are missing, case by case"),
     )
 }
 

@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
-from istrel.exhibits.forms.histogram import shared_edges
+from istrel.exhibits.forms.classes import shared_edges
 from istrel.exhibits.text import Text, value_label
 from istrel.exhibits.verbs.count.resolve import Counted, CountPlan, tables_in
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell, Limits

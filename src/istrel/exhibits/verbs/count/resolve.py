@@ -10,7 +10,7 @@ from istrel.data.formula.compare import known
 from istrel.data.formula.tree import Condition
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, subject_names
-from istrel.exhibits.forms.histogram import shared_edges
+from istrel.exhibits.forms.classes import shared_edges
 from istrel.problem import Problem
 from istrel.sentence.request import Crossed, Request
 from istrel.sentence.vocabulary import CLASS_SETTINGS

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from istrel.data.limits import SIGNIFICANT
 from istrel.exhibits.claims import claim
-from istrel.exhibits.forms.histogram import classes_words, outside_total
+from istrel.exhibits.forms.classes import classes_words
+from istrel.exhibits.forms.histogram import outside_total
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Hidden, Run, Text, count_cell, joined, listed, say, sentences
 from istrel.exhibits.verbs.count.resolve import CountPlan

@@ -1,0 +1,74 @@
+"""Class intervals that all groups of a variable share: which they are, and how that is said."""
+
+from __future__ import annotations
+
+from typing import Any, cast
+
+import numpy as np
+
+from istrel.data.levels import Level
+from istrel.exhibits.forms.common import is_log, values_in_use
+from istrel.exhibits.store import store_of
+from istrel.exhibits.text import Cell, Text, say
+from istrel.sentence.settings import Settings
+from istrel.stats import binning
+from istrel.style.numbers import Kind
+
+WIDEST_OF_WHOLE = 60
+RULES = {
+    "freedman-diaconis": "the rule of Freedman and Diaconis (1981)",
+    "scott": "Scott’s (1979) rule",
+    "sturges": "Sturges’ (1926) rule",
+    "doane": "Doane’s (1976) rule",
+    "square root": "the square-root rule",
+}
+DECIDED = {"edges": "the class limits given", "whole numbers": "a class for each whole number", "one": "a single class"}
+
+
+def class_settings(said: Settings, usual: str) -> binning.ClassSettings:
+    """What the sentence says about classes; the usual rule where it names none."""
+    rule = cast(binning.Rule, said["rule"] or usual)
+    return binning.ClassSettings(rule, said["bins"], said["width"], said["start"], said["edges"])
+
+
+def shared_edges(name: str, plan: Any, usual: str = "freedman-diaconis") -> binning.ClassEdges | None:
+    """One set of edges for all groups of a variable; None where no case has a value that can be drawn.
+
+    On a logarithmic axis classes are formed on the logarithm.
+    """
+    values, log = values_in_use(name, plan), is_log(plan)
+    if log:
+        values = values[values > 0]
+    if values.size == 0:
+        return None
+    settings = class_settings(plan.request.settings, usual)
+
+    def make() -> binning.ClassEdges:
+        if not log or settings.edges is not None:
+            return binning.class_edges(values, settings)
+        found = binning.class_edges(np.log10(values), settings)
+        return found._replace(edges=10.0**found.edges)
+
+    key = ("edges", name, plan.cases.everyone.key, settings, log)
+    return store_of(plan.data).once(key, make, lambda _: 1024)
+
+
+def usual_rule(name: str, plan: Any) -> str:
+    """A class for each whole number where a count or a coded variable has few of them."""
+    values = values_in_use(name, plan)
+    level = plan.data.variable(name).level
+    whole = level is Level.COUNT or level.categorical
+    if values.size and whole and values[-1] - values[0] <= WIDEST_OF_WHOLE and not is_log(plan):
+        return "whole numbers"
+    return "freedman-diaconis"
+
+
+def classes_words(decided_by: str, said: Settings) -> Text:
+    """How class intervals were found."""
+    if decided_by == "width":
+        return say("classes of width {width}", width=Cell(float(said["width"]), Kind.EDGE))
+    if decided_by == "bins":
+        return say("{n} classes of equal width", n=said["bins"])
+    if decided_by in RULES:
+        return say("class widths by {rule}, rounded", rule=say(RULES[decided_by]))
+    return say(DECIDED[decided_by])

@@ -1,0 +1,25 @@
+"""What a single case is called in a figure: by the identifier of the file, or by its number."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+from istrel.data.column import show_value
+from istrel.data.dataset import Dataset
+from istrel.data.levels import Level
+from istrel.exhibits.text import Text, say, verbatim
+
+
+def case_names(data: Dataset) -> Callable[[int], Text]:
+    """What the case in a data row, from 1, is called: "1042" by the identifier, or "case 17" where nothing identifies it."""
+    found = (v.name for v in data.codebook.variables if v.level is Level.IDENTIFIER and v.in_use)
+    name = next(found, None)
+    column = data.table.column(name) if name is not None else None
+
+    def named(row: int) -> Text:
+        if column is None or not column.valid[row - 1]:
+            return say("case {row}", row=row)
+        value = column.value_at(row - 1)
+        return verbatim(value if isinstance(value, str) else show_value(value))
+
+    return named

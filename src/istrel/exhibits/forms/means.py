@@ -1,0 +1,211 @@
+"""Means with intervals: of one variable by one or two factors, or of several variables side by side."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Any
+
+import numpy as np
+
+from istrel.data.levels import Level
+from istrel.exhibits.cases import Group
+from istrel.exhibits.figure import Axis, Dots, FigureSheet, Intervals, Item, Line, Mark, Panel
+from istrel.exhibits.forms.common import (
+    axis_of,
+    by_variable,
+    check_drawn,
+    group_item,
+    groups_of,
+    key_of,
+    known,
+    n_cell,
+    names_of,
+    room_beside,
+)
+from istrel.exhibits.forms.places import Stands, lying, places_axis, stands_of
+from istrel.exhibits.forms.swarm import Room, swarm, thinned
+from istrel.exhibits.shared import moments_of
+from istrel.exhibits.table import Note, general
+from istrel.exhibits.text import Cell, Text, say, sentences
+from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.wording import has_groups, in_group, titled, titled_with_unit, value_cell
+from istrel.sentence.settings import Settings
+from istrel.stats import moments
+from istrel.stats.estimates import Estimates
+from istrel.style.numbers import Kind
+
+MOST_IN_A_ROW = 4  # panels of one mean each
+INTERVALS = {
+    "ci": "their {level}% confidence intervals",
+    "sd": "one standard deviation to each side",
+    "se": "one standard error to each side",
+}
+
+
+@dataclass(frozen=True, eq=False)
+class MeansCell:
+    """A mean of one variable in one group, and the ends of its interval; None where there is none."""
+
+    variable: str
+    group: Group
+    n: Count
+    mean: float
+    low: float | None
+    high: float | None
+    interval: str
+    points: Any = None
+
+
+def interval_of(shape: moments.Moments, said: Settings) -> tuple[Estimates, Estimates]:
+    """(low, high) of the interval that is asked for, in every group."""
+    if said["interval"] == "ci":
+        return moments.mean_interval(shape, confidence=said["confidence"])
+    middle = moments.mean(shape)
+    reach = moments.sd(shape) if said["interval"] == "sd" else moments.standard_error(shape)
+    low = Estimates(middle.values - reach.values, reach.reasons)
+    return low, Estimates(middle.values + reach.values, reach.reasons)
+
+
+def draw(plan: Any) -> tuple[MeansCell, ...]:
+    """The mean of every group that has values."""
+    said, made = plan.request.settings, []
+    for name, grouping, cells in groups_of(plan):
+        shape = moments_of(name, grouping, plan.data)
+        means, ends = moments.mean(shape), interval_of(shape, said)
+        for i, group in enumerate(grouping.groups):
+            mean = known(means.at(i))
+            if mean is None:
+                continue
+            low, high = known(ends[0].at(i)), known(ends[1].at(i))
+            points = cells.group(i) if said["points"] else None
+            made.append(MeansCell(name, group, int(cells.sizes[i]), mean, low, high, said["interval"], points))
+    return tuple(made)
+
+
+def figure(plan: Any, drawings: tuple[MeansCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+    """A panel per variable; without groups, variables of one unit share a panel."""
+    if not drawings:
+        check_drawn(drawings, plan, "means")
+    units = {plan.data.variable(name).unit for name in names_of(plan)}
+    together = len(names_of(plan)) > 1 and len(units) == 1 and not has_groups(plan.groupings)
+    panels = [_of_variables(drawings, plan)] if together else [_panel(n, c, plan) for n, c in by_variable(drawings)]
+    numbers = tuple(
+        Cell(getattr(cell, key), Kind.MEASURE, row=key_of(cell.variable, cell.group), column=key)
+        for cell in drawings
+        for key in ("mean", "low", "high")
+    )
+    columns = 0 if has_groups(plan.groupings) else min(len(panels), MOST_IN_A_ROW)
+    size, own = plan.request.settings["size"] or "", general([_own_note(plan)])
+    return FigureSheet(title, tuple(panels), (*notes, *own), _alt(drawings, plan), numbers, columns=columns, size=size)
+
+
+def _own_note(plan: Any) -> Text:
+    said = plan.request.settings
+    what = say(INTERVALS[said["interval"]], level=Cell(100 * said["confidence"], Kind.EDGE))
+    text = say("Dots are means with {what}", what=what)
+    if said["points"]:
+        text = (*text, *say("; pale dots are single cases"))
+    return (*text, *say("."))
+
+
+def _item(cell: MeansCell, plan: Any) -> Item:
+    numbers = {
+        key: value_cell(value, cell.variable, plan.data, figures=6) if value is not None else say("none")
+        for key, value in (("mean", cell.mean), ("low", cell.low), ("high", cell.high))
+    }
+    says = say("*M* {mean}, from {low} to {high}; n = {n}", n=n_cell(cell.n, "", cell.group), **numbers)
+    return group_item(cell, says)
+
+
+def _ends(cells: list[MeansCell]) -> tuple[float, float]:
+    values = [v for c in cells for v in (c.mean, c.low, c.high) if v is not None]
+    values += [float(v) for c in cells if c.points is not None for v in (c.points[0], c.points[-1])]
+    return min(values), max(values)
+
+
+def _panel(name: str, mine: list[MeansCell], plan: Any) -> Panel:
+    stands = stands_of(mine, plan.groupings)
+    low, high = _ends(mine)
+    marks: list[Mark] = []
+    room = Room(stands.ends[1] - stands.ends[0], (high - low) or 1.0)
+    for cell, stand in zip(mine, stands.stands, strict=True):
+        if cell.points is not None:
+            x, y = swarm(thinned(cell.points)[0], stand.middle, stand.half, room)
+            marks.append(Dots(x, y, series=stand.series, small=True))
+    for series, label in enumerate(stands.series):
+        marks += _series(mine, stands, series, label, plan)
+    y_axis = axis_of(name, plan, *room_beside(low, high, 0.08))
+    names = [c.group.labels[0] for c in mine if c.group.labels]
+    return Panel(places_axis(stands, plan), y_axis, tuple(marks), lying=lying(plan, stands, names))
+
+
+def _series(mine: list[MeansCell], stands: Stands, series: int, label: Text, plan: Any) -> list[Mark]:
+    """The means of one value of the second factor, joined where the first factor has an order."""
+    chosen = np.flatnonzero(stands.of(series))
+    cells = [mine[k] for k in chosen]
+    at, means = stands.middles[chosen], np.array([cell.mean for cell in cells])
+    low, high = (np.array([np.nan if v is None else v for v in part], float) for part in _limits(cells))
+    marks: list[Mark] = []
+    if _ordered(plan) and at.size > 1:
+        marks.append(Line(at, means, series=series))
+    marks.append(Intervals(at, low, high, series))
+    marks.append(Dots(at, means, tuple(_item(cell, plan) for cell in cells), series, label))
+    return marks
+
+
+def _limits(cells: list[MeansCell]) -> tuple[list[float | None], list[float | None]]:
+    return [cell.low for cell in cells], [cell.high for cell in cells]
+
+
+def _ordered(plan: Any) -> bool:
+    """Whether the groups along the axis stand in an order that means something."""
+    named = [grouping.names for grouping in plan.groupings if grouping.names]
+    if len(named) != 1 or len(named[0]) > 2:
+        return False
+    return plan.data.variable(named[0][0]).level in (Level.ORDINAL, Level.COUNT, Level.DATE)
+
+
+def _of_variables(cells: tuple[MeansCell, ...], plan: Any) -> Panel:
+    """Several variables of one unit, one beside the other."""
+    at = np.arange(len(cells), dtype=float)
+    low, high = (np.array([np.nan if v is None else v for v in part], float) for part in _limits(list(cells)))
+    means = np.array([cell.mean for cell in cells])
+    items = tuple(_item(cell, plan) for cell in cells)
+    names = tuple(
+        (
+            float(k),
+            say("{name}\n(*n* = {n})", name=titled(plan.data.variable(c.variable)), n=n_cell(c.n, c.variable, c.group)),
+        )
+        for k, c in enumerate(cells)
+    )
+    x = Axis((), -0.6, len(cells) - 0.4, places=names)
+    unit = plan.data.variable(cells[0].variable).unit
+    ends = room_beside(*_ends(list(cells)), 0.08)
+    y = Axis(say("Mean, {unit}", unit=unit) if unit else say("Mean"), *ends, meaning=say("means of the variables"))
+    stands = Stands((), names, ((),), (-0.6, len(cells) - 0.4))
+    laid = lying(plan, stands, [plan.data.variable(cell.variable).title for cell in cells])
+    return Panel(x, y, (Intervals(at, low, high), Dots(at, means, items)), lying=laid)
+
+
+def methods(plan: Any, drawings: tuple[Any, ...]) -> Text:
+    """What the intervals are."""
+    if not drawings:
+        return ()
+    said = plan.request.settings
+    if said["interval"] == "ci":
+        level = Cell(100 * said["confidence"], Kind.EDGE)
+        return say("Confidence intervals ({level}%) of means use Student’s t.", level=level)
+    return (
+        say("Standard deviations divide by n − 1.") if said["interval"] == "sd" else say("Standard errors are SD / √n.")
+    )
+
+
+def _alt(drawings: tuple[MeansCell, ...], plan: Any) -> Text:
+    parts = []
+    for cell in drawings:
+        name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
+        mean = value_cell(cell.mean, cell.variable, plan.data, figures=4)
+        parts.append(
+            say("Mean of {name}{where}, n = {n}: {mean}.", name=name, where=in_group(cell.group), n=n, mean=mean)
+        )
+    return sentences(parts)

@@ -1,0 +1,141 @@
+"""Where groups stand along an axis of places: one after the other, or those of a second factor side by side within the first."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from typing import Any
+
+import numpy as np
+
+from istrel.exhibits.cases import Group, Grouping
+from istrel.exhibits.figure import Array, Axis, Place
+from istrel.exhibits.forms.common import n_cell
+from istrel.exhibits.text import Text, joined, say, value_label
+from istrel.exhibits.wording import crossed_title, group_label, groups_words
+
+HALF, INNER_HALF = 0.3, 0.4  # of a place; of the room that the groups of a second factor share
+BETWEEN_GROUPINGS = 0.6
+LONG_NAMES = 26  # letters from which names stand better at the left
+
+
+@dataclass(frozen=True)
+class Stand:
+    """Where a group stands: its middle, half the room it may take, and its series."""
+
+    middle: float
+    half: float
+    series: int
+
+
+@dataclass(frozen=True)
+class Stands:
+    """All groups of a variable along an axis.
+
+    Attributes
+    ----------
+    stands
+        In the order of the cells they were made for.
+    names
+        Places with their names; of two factors those of the first.
+    series
+        The names of the second factor's values; one empty name where there is none.
+    """
+
+    stands: tuple[Stand, ...]
+    names: tuple[Place, ...]
+    series: tuple[Text, ...]
+    ends: tuple[float, float]
+
+    def of(self, series: int) -> Array:
+        """The places of the cells of one series in the order of `stands`, as a mask."""
+        return np.array([stand.series == series for stand in self.stands], bool)
+
+    @property
+    def middles(self) -> Array:
+        return np.array([stand.middle for stand in self.stands])
+
+    @property
+    def halves(self) -> Array:
+        return np.array([stand.half for stand in self.stands])
+
+
+def two_factors(grouping: Grouping) -> bool:
+    return len(grouping.names) == 2
+
+
+def stands_of(cells: Sequence[Any], groupings: Sequence[Grouping]) -> Stands:
+    """The places of the cells of one variable; each has a group and n."""
+    made: list[Stand | None] = [None] * len(cells)
+    names: list[Place] = []
+    series: dict[str, Text] = {}
+    at, several = 0.0, any(grouping.names for grouping in groupings)
+    for grouping in groupings:
+        mine = [k for k, cell in enumerate(cells) if tuple(n for n, _ in cell.group.named) == grouping.names]
+        if not mine:
+            continue
+        if names:
+            at += BETWEEN_GROUPINGS
+        if two_factors(grouping):
+            at = _crossed(cells, mine, at, made, names, series)
+        else:
+            for k in mine:
+                made[k] = Stand(at, HALF, 0)
+                label = group_label(cells[k].group, several=True) if several else ()
+                names.append((at, _named(label, [cells[k]])))
+                at += 1.0
+    stands = tuple(stand for stand in made if stand is not None)
+    return Stands(stands, tuple(names), tuple(series.values()) or ((),), (-0.6, at - 0.4))
+
+
+def _crossed(
+    cells: Sequence[Any],
+    mine: list[int],
+    at: float,
+    made: list[Stand | None],
+    names: list[Place],
+    series: dict[str, Text],
+) -> float:
+    """The groups of two factors: those of the second side by side in the place of the first."""
+    outer = list(dict.fromkeys(_outer(cells[k].group) for k in mine))
+    for k in mine:
+        series.setdefault(cells[k].group.labels[-1], value_label(cells[k].group.labels[-1]))
+    order = list(series)
+    each = 2 * INNER_HALF / len(order)
+    for label in outer:
+        here = [k for k in mine if _outer(cells[k].group) == label]
+        for k in here:
+            number = order.index(cells[k].group.labels[-1])
+            made[k] = Stand(at - INNER_HALF + each * (number + 0.5), 0.42 * each, number)
+        names.append((at, _named(value_label(label), [cells[k] for k in here])))
+        at += 1.0
+    return at
+
+
+def _outer(group: Group) -> str:
+    return group.labels[0]
+
+
+def _named(label: Text, cells: Sequence[Any]) -> Text:
+    """A place with how many cases stand there, group by group."""
+    counts = joined([(n_cell(cell.n, cell.variable, cell.group),) for cell in cells], ", ")
+    return say("{group}\n(*n* = {n})", group=label, n=counts) if label else say("*n* = {n}", n=counts)
+
+
+def places_axis(stands: Stands, plan: Any, *, shared: str = "") -> Axis:
+    """The axis of the groups; its title names the factors that stand along it."""
+    outer = [g for g in plan.groupings if g.names]
+    if len(outer) == 1 and two_factors(outer[0]):
+        title = crossed_title(outer[0].names[:1], plan.data)
+    else:
+        title = groups_words(plan.groupings, plan.data)
+    return Axis(title, *stands.ends, places=stands.names, shared=shared)
+
+
+def lying(plan: Any, stands: Stands, plain: Sequence[str]) -> bool:
+    """Whether places stand one under the other: as said; else where their names are long or many."""
+    said = plan.request.settings["lying"]
+    if said is not None:
+        return bool(said)
+    longest = max((len(name) for name in plain), default=0)
+    return longest > LONG_NAMES or (len(stands.names) > 8 and longest > 8)
