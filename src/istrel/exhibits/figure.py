@@ -91,7 +91,13 @@ class Bars:
 
 @dataclass(frozen=True, eq=False)
 class Blocks:
-    """Rectangles that stand by themselves: left, right, low, high, each of shape (blocks,)."""
+    """Rectangles that stand by themselves: left, right, low, high, each of shape (blocks,).
+
+    Attributes
+    ----------
+    tone
+        For the values of a scale: from −1 (its lower end) to 1 (its upper end), 0 in the middle; None for a series.
+    """
 
     left: Array
     right: Array
@@ -100,6 +106,7 @@ class Blocks:
     items: tuple[Item, ...] = ()
     series: int = 0
     name: Text = ()
+    tone: float | None = None
 
 
 @dataclass(frozen=True, eq=False)
@@ -208,7 +215,8 @@ class Words:
     Attributes
     ----------
     side
-        "over" for texts in their place, "right", "left", "above", "below" for texts beside it.
+        "over" for texts in their place; "right", "left", "above", "below" for texts beside it; "beyond" for those at the
+        end of a bar: above it, or right of one that lies.
     light
         Which of them stand on a dark ground.
     """
@@ -217,9 +225,10 @@ class Words:
     y: Array
     texts: tuple[Text, ...]
     room: float | Array = np.inf
-    side: Literal["over", "right", "left", "above", "below"] = "over"
+    side: Literal["over", "right", "left", "above", "below", "beyond"] = "over"
     ink: Ink = "curve"
     light: tuple[bool, ...] = ()
+    series: int = 0
 
 
 Mark = Bars | Blocks | Line | Band | Area | Dots | Boxes | Intervals | Tiles | Words
@@ -258,7 +267,7 @@ class FigureSheet:
     ratio
         Height of a panel's field over its width; 0 where the style decides.
     tall
-        The least height of a field in lines of text: for many places one under the other.
+        The height of each field in lines of text, where its places one under the other decide it; else 0.
     beside
         True where names may stand at the lines themselves.
     """

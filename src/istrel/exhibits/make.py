@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property
 from importlib import import_module
 from typing import Any, Protocol
@@ -12,6 +12,7 @@ from istrel.data.formula.tree import Condition
 from istrel.data.table import Source
 from istrel.exhibits.cases import Cases, Grouping
 from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.forms import FROM_NUMBERS, form_of
 from istrel.exhibits.hiding import hidden
 from istrel.exhibits.setting import MarginNote, Sheet
 from istrel.exhibits.text import Text
@@ -78,7 +79,7 @@ class Exhibit:
         if plan is self.plan or plan.computed == self.plan.computed:
             return self.result
         found: Result = hidden(plan, _verb(self.request.verb).compute(plan))
-        return found
+        return replace(found, drawings=self.result.drawings) if plan.form in FROM_NUMBERS else found  # type: ignore[type-var]
 
 
 def make_exhibit(sentence: str, data: Dataset, standing: Condition | None = None) -> Exhibit:
@@ -105,6 +106,8 @@ def _made(sentence: str, request: Request, data: Dataset, standing: Condition | 
     verb = _verb(request.verb)
     plan = verb.resolve(request, data, standing)
     result = hidden(plan, verb.compute(plan))
+    if plan.form in FROM_NUMBERS:
+        result = replace(result, drawings=form_of(plan.form).of_numbers(plan, result))
     setting = verb.typeset(plan, result)
     return Exhibit(
         sentence=sentence,

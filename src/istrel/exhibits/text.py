@@ -118,6 +118,13 @@ def value_label(label: str) -> Text:
     return verbatim(label.replace("-", "\N{MINUS SIGN}", 1) if NUMBER.fullmatch(label) else label)
 
 
+def as_letters(text: Text) -> str:
+    """The letters of a text that holds no values, such as a label."""
+    return "".join(run.text for run in text if isinstance(run, Run)) or "".join(
+        str(cell.value) for cell in cells_in(text)
+    )
+
+
 def say(template: str, /, **parts: Text | Cell | str | int) -> Text:
     """Words of our own as text; a part is text, a cell, letters, or a count."""
     return (Phrase(template, tuple((slot, _as_text(part)) for slot, part in parts.items())),)

@@ -313,3 +313,27 @@ def quantile_band(n: int, *, confidence: float = 0.95) -> Array:
     z = ndtri(p)
     density = np.exp(-0.5 * z * z) / np.sqrt(2 * np.pi)
     return np.asarray(ndtri(0.5 + confidence / 2) * np.sqrt(p * (1 - p) / n) / density)
+
+
+def simultaneous_band(n: int, *, confidence: float = 0.95) -> tuple[Array, Array]:
+    """(low, high) of the ordered standardized values for which the Lilliefors test does not reject, shape (n,).
+
+    Infinite where the test sets no limit. All values lie inside just when its p is at least 1 - confidence; n >= 5.
+    """
+    from scipy.special import ndtri
+
+    distance, place = _lilliefors_distance(n, 1 - confidence), np.arange(1, n + 1)
+    with np.errstate(divide="ignore"):
+        low = ndtri(np.clip(place / n - distance, 0.0, 1.0))
+        high = ndtri(np.clip((place - 1) / n + distance, 0.0, 1.0))
+    return np.asarray(low), np.asarray(high)
+
+
+def _lilliefors_distance(n: int, p: float) -> float:
+    """The distance that has this p, by halving."""
+    low, high, sizes = 0.0, 1.0, np.array([n])
+    for _ in range(60):
+        middle = (low + high) / 2
+        above = float(_lilliefors_p(np.array([middle]), sizes)[0]) >= p
+        low, high = (middle, high) if above else (low, middle)
+    return high

@@ -29,6 +29,7 @@ class Kind(StrEnum):
     DATE = "date"
     YEAR = "year"
     YEAR_EDGE = "year edge"
+    WHOLE_PERCENT = "whole percent"
     LIMIT = "limit of p"
     P_WITH_SIGN = "p with sign"
 
@@ -52,6 +53,7 @@ def format_number(value: float, kind: Kind, style: HouseStyle, decimals: int | N
         return OWN_WAY[kind](value, style)
     places = {
         Kind.COUNT: 0,
+        Kind.WHOLE_PERCENT: 0,
         Kind.PERCENT: numbers.percent_decimals,
         Kind.COEFFICIENT: numbers.coefficient_decimals,
         Kind.STATISTIC: numbers.statistic_decimals,

@@ -31,6 +31,11 @@ def class_settings(said: Settings, usual: str) -> binning.ClassSettings:
     return binning.ClassSettings(rule, said["bins"], said["width"], said["start"], said["edges"])
 
 
+def height_of(said: Settings) -> binning.Height:
+    """What the height of a bar of a class is."""
+    return cast(binning.Height, said["height"] or "count")
+
+
 def shared_edges(name: str, plan: Any, usual: str = "freedman-diaconis") -> binning.ClassEdges | None:
     """One set of edges for all groups of a variable; None where no case has a value that can be drawn.
 

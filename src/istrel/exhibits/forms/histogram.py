@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group
 from istrel.exhibits.figure import FigureSheet
-from istrel.exhibits.forms.classes import classes_words, shared_edges, usual_rule
+from istrel.exhibits.forms.classes import classes_words, height_of, shared_edges, usual_rule
 from istrel.exhibits.forms.common import (
     arrangement,
     bandwidth_words,
@@ -136,8 +136,8 @@ def _cell(
         missing=missing,
         edges=classes.edges,
         counts=tuple(classes.counts.tolist()),
-        heights=binning.heights(classes, said["height"], cumulative=said["cumulative"]),
-        stat=said["height"],
+        heights=binning.heights(classes, height_of(said), cumulative=said["cumulative"]),
+        stat=height_of(said),
         curve=curve,
         density=_over_bars(cells.group(place), classes.edges, plan),
         outside=classes.below + classes.above,
@@ -159,7 +159,7 @@ def _normal(
         return None
     if arranged in ("stacked", "mirrored") and has_groups(plan.groupings):
         return None
-    scale = binning.curve_scale(n, classes.edges, said["height"], cumulative=said["cumulative"])
+    scale = binning.curve_scale(n, classes.edges, height_of(said), cumulative=said["cumulative"])
     return None if scale is None else NormalCurve(mean, sd, scale)
 
 
@@ -168,7 +168,7 @@ def _over_bars(values: Array, edges: Array, plan: Any) -> DensityCurve | None:
     said = plan.request.settings
     if said["curve"] not in ("density", "both") or is_log(plan):
         return None
-    scale = binning.curve_scale(values.size, edges, said["height"], cumulative=said["cumulative"])
+    scale = binning.curve_scale(values.size, edges, height_of(said), cumulative=said["cumulative"])
     curve: Density | None = density_of(values, said)
     if scale is None or curve is None:
         return None

@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.figure import Axis, Bars, Blocks, Item, Line, Mark, Panel, Words
+from istrel.exhibits.forms.classes import height_of
 from istrel.exhibits.forms.common import (
     axis_of,
     by_panel,
@@ -50,8 +51,8 @@ def panels_of(plan: Any, drawings: tuple[HistogramCell, ...], arranged: str) -> 
 
 def _height_axis(plan: Any, low: float, high: float, *, shared: str = "", sizes: bool = False) -> Axis:
     said = plan.request.settings
-    words, meaning = (CUMULATIVE if said["cumulative"] else AXES)[said["height"]]
-    return Axis(say(words), low, high, said["height"] == "count", shared, say(meaning), sizes=sizes)
+    words, meaning = (CUMULATIVE if said["cumulative"] else AXES)[height_of(said)]
+    return Axis(say(words), low, high, height_of(said) == "count", shared, say(meaning), sizes=sizes)
 
 
 def _value_axis(cell: HistogramCell, plan: Any) -> Axis:

@@ -8,14 +8,15 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
-from istrel.exhibits.figure import Axis, Band, Dots, FigureSheet, Line, Panel
-from istrel.exhibits.forms.common import axis_of, check_drawn, groups_of, n_cell, panel_label
+from istrel.exhibits.figure import Axis, Band, Dots, FigureSheet, Item, Line, Panel
+from istrel.exhibits.forms.common import axis_of, check_drawn, groups_of, key_of, n_cell, panel_label
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, say, sentences
 from istrel.exhibits.verbs.frequencies import Count
-from istrel.exhibits.wording import in_group, titled_with_unit
+from istrel.exhibits.wording import in_group, titled_with_unit, value_cell
 from istrel.stats import moments, normality
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
@@ -52,14 +53,21 @@ def draw(plan: Any) -> tuple[QuantileCell, ...]:
                 continue
             y = cells.group(i)
             x = normality.normal_positions(y.size)
-            reach = normality.quantile_band(y.size, confidence=plan.request.settings["confidence"])
             kept = np.unique(np.linspace(0, y.size - 1, min(y.size, MOST_POINTS)).round().astype(int))
-            line, band = mean + sd * x[kept], sd * reach[kept]
-            if np.isfinite(line).all() and np.isfinite(band).all():
-                made.append(
-                    QuantileCell(name, group, int(y.size), x[kept], y[kept], mean, sd, line - band, line + band)
-                )
+            low, high = _band(x, y.size, plan)
+            low, high = mean + sd * low[kept], mean + sd * high[kept]
+            if np.isfinite(mean + sd * x[kept]).all() and not np.isnan(low).any():
+                made.append(QuantileCell(name, group, int(y.size), x[kept], y[kept], mean, sd, low, high))
     return tuple(made)
+
+
+def _band(x: Array, n: int, plan: Any) -> tuple[Array, Array]:
+    """(low, high) of the band in standard units around the line: point by point, or for all points at once."""
+    said = plan.request.settings
+    if said["band"] == "simultaneous":
+        return normality.simultaneous_band(n, confidence=said["confidence"])
+    reach = normality.quantile_band(n, confidence=said["confidence"])
+    return x - reach, x + reach
 
 
 def figure(plan: Any, drawings: tuple[QuantileCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
@@ -67,28 +75,56 @@ def figure(plan: Any, drawings: tuple[QuantileCell, ...], title: Text, notes: tu
     check_drawn(drawings, plan, "quantile plot")
     panels = []
     for cell in drawings:
-        low, high = min(float(cell.y[0]), float(cell.low[0])), max(float(cell.y[-1]), float(cell.high[-1]))
+        ends = np.concatenate([cell.low, cell.high])
+        ends = ends[np.isfinite(ends)]
+        low, high = min(float(cell.y[0]), float(ends.min())), max(float(cell.y[-1]), float(ends.max()))
         beside = 0.04 * (high - low)
+        band = Band(cell.x, np.maximum(cell.low, low - beside), np.minimum(cell.high, high + beside))
         some = np.unique(np.linspace(0, cell.y.size - 1, min(cell.y.size, MOST_DOTS)).round().astype(int))
         line = Line(cell.x, cell.mean + cell.sd * cell.x, say("normal"), dashed=True, ink="curve")
-        marks = (Band(cell.x, cell.low, cell.high), line, Dots(cell.x[some], cell.y[some]))
+        marks = (band, line, Dots(cell.x[some], cell.y[some], _items(cell, some, plan)))
         edge = float(cell.x[-1]) * 1.08
         x = Axis(say("Normal quantile"), -edge, edge)
         y = axis_of(cell.variable, plan, low - beside, high + beside)
         label = panel_label(cell.group, plan, several=len(drawings) > 1)
         panels.append(Panel(x, y, marks, label, n_cell(cell.n, cell.variable, cell.group)))
     level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
+    kind = "simultaneous" if plan.request.settings["band"] == "simultaneous" else "pointwise"
     own = say(
-        "The dashed line is the normal distribution with the mean and SD of the cases; the band is its pointwise {level}% band.",
+        f"The dashed line is the normal distribution with the mean and SD of the cases; the band is its {kind} {{level}}% band.",
         level=level,
     )
-    return FigureSheet(title, tuple(panels), (*notes, *general([own])), _alt(drawings, plan))
+    numbers = tuple(
+        Cell(value, Kind.MEASURE, row=key_of(cell.variable, cell.group), column=key)
+        for cell in drawings
+        for key, value in (("mean", cell.mean), ("sd", cell.sd), ("low", float(cell.y[0])), ("high", float(cell.y[-1])))
+    )
+    size = plan.request.settings["size"] or ""
+    return FigureSheet(title, tuple(panels), (*notes, *general([own])), _alt(drawings, plan), numbers, size=size)
+
+
+def _items(cell: QuantileCell, some: Any, plan: Any) -> tuple[Item, ...]:
+    """What each dot says: its value, and what the normal distribution expects there; its cases are those of the value."""
+    made = []
+    for place in some.tolist():
+        value, expected = float(cell.y[place]), cell.mean + cell.sd * float(cell.x[place])
+        numbers = {
+            "value": value_cell(value, cell.variable, plan.data),
+            "expected": value_cell(expected, cell.variable, plan.data, figures=4),
+        }
+        behind = Behind(f"{cell.variable} = {value:g}", cell.group.named, values=(cell.variable, (value,)))
+        made.append(Item(say("{value}; a normal distribution expects {expected}", **numbers), behind))
+    return tuple(made)
 
 
 def methods(plan: Any, drawings: tuple[QuantileCell, ...]) -> Text:
     """The positions."""
-    del plan
-    return say("Quantile plots use Blom’s (1958) positions.") if drawings else ()
+    if not drawings:
+        return ()
+    texts = [say("Quantile plots use Blom’s (1958) positions.")]
+    if plan.request.settings["band"] == "simultaneous":
+        texts.append(say("The simultaneous band holds all points where the Lilliefors test does not reject."))
+    return sentences(texts)
 
 
 def _alt(drawings: tuple[QuantileCell, ...], plan: Any) -> Text:

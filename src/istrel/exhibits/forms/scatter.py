@@ -1,79 +1,269 @@
-"""Two numeric variables as a plane of counts."""
+"""Two numeric variables: a dot for each case, or a plane of counts where they are many; with a line where it is asked for."""
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
-from istrel.exhibits.figure import FigureSheet, Panel, Tiles
-from istrel.exhibits.forms.common import axis_of, n_cell, panel_label
+from istrel.exhibits.figure import Array, Dots, FigureSheet, Item, Line, Mark, Panel, Tiles
+from istrel.exhibits.forms.common import axis_of, key_of, n_cell, panel_label, room_beside
+from istrel.exhibits.forms.fit import Fit, fit_line
+from istrel.exhibits.forms.identity import case_names
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Text, say, sentences
+from istrel.exhibits.text import Cell, Text, joined, say, sentences
 from istrel.exhibits.verbs.frequencies import Count
-from istrel.exhibits.wording import in_group, titled_with_unit
+from istrel.exhibits.wording import group_label, has_groups, in_group, titled_with_unit, value_cell
 from istrel.problem import Problem
 from istrel.stats import density
+from istrel.style.numbers import Kind
 
-BINS = 30
+BINS, MOST_DOTS = 30, 4_000
 
 
 @dataclass(frozen=True, eq=False)
-class PlaneCell:
-    """Two numeric variables as counts in equal classes: edges (bins + 1,), counts (bins, bins)."""
+class ScatterCell:
+    """Two numeric variables, case by case, with their data rows from 1."""
 
     a: str
     b: str
     group: Group
     n: Count
-    x_edges: NDArray[np.float64]
-    y_edges: NDArray[np.float64]
+    x: Array
+    y: Array
+    rows: NDArray[np.int64]
+    fit: Fit | None = None
+
+    @property
+    def variable(self) -> str:
+        return pair_key(self)
+
+
+@dataclass(frozen=True, eq=False)
+class PlaneCell:
+    """Two numeric variables as counts in equal classes: edges (bins + 1,), counts (bins, bins); some cases besides as dots."""
+
+    a: str
+    b: str
+    group: Group
+    n: Count
+    x_edges: Array
+    y_edges: Array
     counts: NDArray[np.int64]
+    minimum: int = 1
+    fit: Fit | None = None
+    x: Array | None = None
+    y: Array | None = None
+
+    @property
+    def variable(self) -> str:
+        return pair_key(self)
 
 
-def draw(plan: Any) -> tuple[PlaneCell, ...]:
-    """The plane of every group."""
+def pair_key(cell: Any) -> str:
+    """The row key of a pair."""
+    return f"{cell.a} × {cell.b}"
+
+
+def is_dense(plan: Any, n: int) -> bool:
+    """Whether cases are counted in a plane: where that is asked for, where they are many, or where counts must be hidden."""
+    said = plan.request.settings
+    return said["bins"] is not None or n > MOST_DOTS or said["hide_below"] is not None
+
+
+def draw(plan: Any) -> tuple[ScatterCell | PlaneCell, ...]:
+    """The cases of every group."""
     a, b = plan.names
     first, second = plan.data.numbers(a), plan.data.numbers(b)
-    made = []
+    logs = _logs(plan)
+    usable = first.valid & second.valid
+    usable = usable & ((first.values > 0) | (not logs[0])) & ((second.values > 0) | (not logs[1]))
+    n = int((usable & plan.cases.mask).sum())
+    made: list[ScatterCell | PlaneCell] = []
     for grouping in plan.groupings:
         for i, group in enumerate(grouping.groups):
-            both = (grouping.codes == i) & first.valid & second.valid
-            bins = plan.request.settings["bins"] or BINS
-            edges = density.count_plane(first.values[both], second.values[both], bins=bins)
-            made.append(PlaneCell(a, b, group, int(both.sum()), *edges))
+            rows = np.flatnonzero((grouping.codes == i) & usable)
+            if rows.size:
+                made.append(
+                    _cell(a, b, group, first.values[rows], second.values[rows], rows, plan, dense=is_dense(plan, n))
+                )
     return tuple(made)
 
 
-def figure(plan: Any, drawings: tuple[PlaneCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
-    """A panel per group."""
-    drawn = [cell for cell in drawings if cell.n]
-    if not drawn:
+def _logs(plan: Any) -> tuple[bool, bool]:
+    said = plan.request.settings["log"] if plan.form == "scatter" else "no"
+    return said in ("x", "both"), said in ("y", "both")
+
+
+def _cell(
+    a: str, b: str, group: Group, x: Array, y: Array, rows: NDArray[np.int64], plan: Any, *, dense: bool
+) -> ScatterCell | PlaneCell:
+    said, logs = plan.request.settings, _logs(plan)
+    u, v = (np.log10(values) if log else values for values, log in zip((x, y), logs, strict=True))
+    fit = fit_line(u, v, said["fit"]) if said["fit"] != "none" else None
+    if fit is not None:
+        fit = replace(fit, x=10.0**fit.x if logs[0] else fit.x, y=10.0**fit.y if logs[1] else fit.y)
+    if not dense:
+        return ScatterCell(a, b, group, int(x.size), x, y, rows + 1, fit)
+    x_edges, y_edges, counts = density.count_plane(u, v, bins=said["bins"] or BINS)
+    x_edges, y_edges = (10.0**e if log else e for e, log in zip((x_edges, y_edges), logs, strict=True))
+    every = max(1, -(-x.size // MOST_DOTS))
+    points = (x[::every], y[::every]) if said["points"] and said["hide_below"] is None else (None, None)
+    return PlaneCell(a, b, group, int(x.size), x_edges, y_edges, counts, said["minimum"], fit, *points)
+
+
+def figure(plan: Any, drawings: tuple[Any, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+    """Dots of all groups in one panel, told apart by form and colour; planes in a panel per group."""
+    if not drawings:
         raise Problem(f"No case in use has both “{plan.names[0]}” and “{plan.names[1]}”, so there is nothing to draw.")
+    dense = isinstance(drawings[0], PlaneCell)
+    panels = _planes(drawings, plan) if dense else (_dots(drawings, plan),)
+    numbers = tuple(number for cell in drawings for number in _numbers(cell))
+    all_notes = (*notes, *general(_own_notes(drawings, plan)))
+    size = plan.request.settings["size"] or ""
+    ratio = 0.72 if len(panels) == 1 else 0.8
+    return FigureSheet(title, panels, all_notes, _alt(drawings, plan), numbers, size=size, ratio=ratio)
+
+
+def _numbers(cell: Any) -> list[Cell]:
+    row = key_of(pair_key(cell), cell.group)
+    made = [Cell(float(cell.n), Kind.COUNT, row=row, column="n")] if isinstance(cell.n, int) else []
+    if cell.fit is not None:
+        made.append(Cell(cell.fit.r, Kind.COEFFICIENT, row=row, column="r"))
+    return made
+
+
+def dots_of(cell: ScatterCell, series: int, name: Text, plan: Any, *, small: bool = False) -> Dots:
+    """The cases of a group as dots that name themselves."""
+    named, items = case_names(plan.data), []
+    for x, y, row in zip(cell.x.tolist(), cell.y.tolist(), cell.rows.tolist(), strict=True):
+        numbers = {"x": value_cell(x, cell.a, plan.data), "y": value_cell(y, cell.b, plan.data)}
+        says = say("{case}: {x} and {y}", case=named(row), **numbers)
+        items.append(Item(says, replace(Behind(f"{pair_key(cell)}: case {row}"), rows=(row,))))
+    return Dots(cell.x, cell.y, tuple(items), series, name, small=small)
+
+
+def line_of(cell: Any, series: int, *, alone: bool) -> list[Mark]:
+    """The line through the dots of a group."""
+    if cell.fit is None:
+        return []
+    return [Line(cell.fit.x, cell.fit.y, series=series, ink="curve" if alone else "series")]
+
+
+def _dots(drawings: tuple[ScatterCell, ...], plan: Any) -> Panel:
+    x_log, y_log = _logs(plan)
+    several = len(drawings) > 1
+    marks: list[Mark] = []
+    for series, cell in enumerate(drawings):
+        n = n_cell(cell.n, pair_key(cell), cell.group)
+        name = say("{group} (*n* = {n})", group=group_label(cell.group, several=True), n=n) if several else ()
+        marks.append(dots_of(cell, series, name, plan))
+    for series, cell in enumerate(drawings):
+        marks += line_of(cell, series, alone=not several)
+    ends = [
+        room_beside(min(float(v.min()) for v in values), max(float(v.max()) for v in values), 0.04, log=log)
+        for values, log in (([c.x for c in drawings], x_log), ([c.y for c in drawings], y_log))
+    ]
+    first = drawings[0]
+    alone = None if several else n_cell(first.n, pair_key(first), first.group)
+    x = axis_of(first.a, plan, *ends[0], log=x_log)
+    y = axis_of(first.b, plan, *ends[1], log=y_log)
+    return Panel(x, y, tuple(marks), (), alone)
+
+
+def plane_of(cell: PlaneCell, ends: tuple[float, float], *, measure: Text = ()) -> Tiles:
+    """The counts of a plane as tiles, those below the least count left white."""
+    shown = np.where(cell.counts >= max(1, cell.minimum), cell.counts, np.nan).astype(float)
+    return Tiles(cell.x_edges, cell.y_edges, shown, _tile_items(cell), ends, measure=measure)
+
+
+def _tile_items(cell: PlaneCell) -> tuple[Item, ...]:
+    made, bins = [], cell.counts.shape
+    for i in range(bins[0]):
+        for j in range(bins[1]):
+            count = int(cell.counts[i, j])
+            if count <= 0:
+                made.append(Item())
+                continue
+            sides = (
+                (cell.a, float(cell.x_edges[i]), float(cell.x_edges[i + 1]), "both" if i == bins[0] - 1 else "left"),
+                (cell.b, float(cell.y_edges[j]), float(cell.y_edges[j + 1]), "both" if j == bins[1] - 1 else "left"),
+            )
+            says = say("{n} case", n=count) if count == 1 else say("{n} cases", n=count)
+            made.append(Item(says, Behind(pair_key(cell), cell.group.named, within=sides)))
+    return tuple(made)
+
+
+def _planes(drawings: tuple[PlaneCell, ...], plan: Any) -> tuple[Panel, ...]:
+    x_log, y_log = _logs(plan)
+    top = float(max(cell.counts.max() for cell in drawings)) or 1.0
+    x_ends = min(c.x_edges[0] for c in drawings), max(c.x_edges[-1] for c in drawings)
+    y_ends = min(c.y_edges[0] for c in drawings), max(c.y_edges[-1] for c in drawings)
     panels = []
-    for cell in drawn:
-        x = axis_of(cell.a, plan, float(cell.x_edges[0]), float(cell.x_edges[-1]), shared="x")
-        y = axis_of(cell.b, plan, float(cell.y_edges[0]), float(cell.y_edges[-1]), shared="y")
-        tiles = Tiles(cell.x_edges, cell.y_edges, np.where(cell.counts > 0, cell.counts, np.nan))
-        label = panel_label(cell.group, plan, several=len(drawn) > 1)
-        panels.append(Panel(x, y, (tiles,), label, n_cell(cell.n, f"{cell.a} × {cell.b}", cell.group)))
-    own = say("Darker tiles hold more cases; tiles without cases are left white.")
-    return FigureSheet(title, tuple(panels), (*notes, *general([own])), _alt(drawn, plan))
+    for cell in drawings:
+        x = axis_of(cell.a, plan, *map(float, x_ends), shared="x", log=x_log)
+        y = axis_of(cell.b, plan, *map(float, y_ends), shared="y", log=y_log)
+        marks: list[Mark] = [plane_of(cell, (0.0, top), measure=say("cases"))]
+        if cell.x is not None and cell.y is not None:
+            marks.append(Dots(cell.x, cell.y, series=0, small=True, ink="curve"))
+        marks += line_of(cell, 0, alone=True)
+        label = panel_label(cell.group, plan, several=len(drawings) > 1)
+        panels.append(Panel(x, y, tuple(marks), label, n_cell(cell.n, pair_key(cell), cell.group)))
+    return tuple(panels)
 
 
-def methods(plan: Any, drawings: tuple[PlaneCell, ...]) -> Text:
-    """The classes."""
-    del drawings
-    return say("Cases are counted in {n} × {n} classes.", n=plan.request.settings["bins"] or BINS)
+def _own_notes(drawings: tuple[Any, ...], plan: Any) -> list[Text]:
+    said, texts = plan.request.settings, []
+    if isinstance(drawings[0], PlaneCell):
+        texts.append(say("Cases are counted in tiles; darker tiles hold more."))
+        if said["minimum"] > 1:
+            texts.append(say("Tiles of fewer than {n} cases are left white.", n=said["minimum"]))
+    lines = [(cell, cell.fit) for cell in drawings if cell.fit is not None]
+    if lines:
+        what = {
+            "straight": "Lines are least-squares fits",
+            "smooth": "Lines are smooth fits of local lines through two thirds of the cases",
+        }[said["fit"]]
+        several, log = has_groups(plan.groupings), any(_logs(plan))
+        parts = [_line_words(cell, fit, several=several, log=log) for cell, fit in lines]
+        texts.append(say(f"{what}: {{parts}}.", parts=joined(parts, "; ")))
+    return texts
 
 
-def _alt(drawings: list[PlaneCell], plan: Any) -> Text:
+def _line_words(cell: Any, fit: Fit, *, several: bool, log: bool) -> Text:
+    """The formula of a straight line, and r."""
+    row = key_of(pair_key(cell), cell.group)
+    r = Cell(fit.r, Kind.COEFFICIENT, row=row, column="r")
+    text = say("*r* = {r}", r=r)
+    if fit.kind == "straight" and not log:
+        numbers = {
+            "intercept": Cell(float(f"{fit.intercept:.4g}"), Kind.EDGE),
+            "slope": Cell(float(f"{abs(fit.slope):.4g}"), Kind.EDGE),
+        }
+        sign = "+" if fit.slope >= 0 else "−"
+        text = say(f"*y* = {{intercept}} {sign} {{slope}} *x*, *r* = {{r}}", r=r, **numbers)
+    return say("{group}: {line}", group=group_label(cell.group, several=True), line=text) if several else text
+
+
+def methods(plan: Any, drawings: tuple[Any, ...]) -> Text:
+    """The classes, and how lines were found."""
+    texts = []
+    if drawings and isinstance(drawings[0], PlaneCell):
+        texts.append(say("Cases are counted in {n} × {n} classes.", n=plan.request.settings["bins"] or BINS))
+    if plan.request.settings["fit"] == "smooth":
+        texts.append(say("Smooth lines are local linear regressions with tricube weights (Cleveland, 1979)."))
+    return sentences(texts)
+
+
+def _alt(drawings: tuple[Any, ...], plan: Any) -> Text:
     parts = []
     for cell in drawings:
         a, b = (titled_with_unit(plan.data.variable(name)) for name in (cell.a, cell.b))
-        n = n_cell(cell.n, f"{cell.a} × {cell.b}", cell.group)
-        parts.append(say("Plane of {a} and {b}{where}, n = {n}.", a=a, b=b, where=in_group(cell.group), n=n))
+        n = n_cell(cell.n, pair_key(cell), cell.group)
+        what = "Plane of counts" if isinstance(cell, PlaneCell) else "Scatter"
+        parts.append(say(f"{what} of {{a}} and {{b}}{{where}}, n = {{n}}.", a=a, b=b, where=in_group(cell.group), n=n))
     return sentences(parts)

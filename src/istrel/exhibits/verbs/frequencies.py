@@ -12,6 +12,7 @@ from numpy.typing import NDArray
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level as Measurement
 from istrel.data.reason import Reason
+from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group, Grouping, combined_codes
 from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Hidden, Text, joined, say, value_label
@@ -82,6 +83,26 @@ class FrequencyCell:
     reasons: tuple[tuple[Reason, Count], ...]
     closed: str = ""
     outside: Count = 0
+
+    @property
+    def frequencies(self) -> tuple[FrequencyCell, ...]:
+        """What bars are drawn from: the table itself."""
+        return (self,)
+
+
+def behind_level(cell: FrequencyCell, level: Level, words: str) -> Behind | None:
+    """The cases of a value, a combination or a class; the rest behind the most frequent ones is none of them."""
+    if isinstance(level.count, Hidden):
+        return None
+    said = " · ".join(filter(None, (words, *cell.group.labels)))
+    if level.limits is not None:
+        classes = [other for other in cell.levels if other.limits is not None]
+        outermost = level is (classes[0] if cell.closed == "right" else classes[-1])
+        within = (cell.variables[0], *level.limits, "both" if outermost else cell.closed)
+        return Behind(said, cell.group.named, within=(within,))
+    if not level.values:
+        return None
+    return Behind(said, (*cell.group.named, *zip(cell.variables, level.values, strict=True)))
 
 
 @dataclass(frozen=True, eq=False)

@@ -18,6 +18,7 @@ from istrel.style.house import HouseStyle
 
 RIGHT, GAP, TOP = 4.0, 3.0, 1.5
 TICK, PAD = 0.9, 0.9
+BEYOND = 2.0  # mm that a title at the foot may be wider than its panel
 SHORTEST = 22.0
 LEAST_OF_USUAL = 0.6  # of the height of a figure, that its fields keep whatever stands under them
 SIDE_LEADING = 0.9  # between lines of one name at the left
@@ -64,6 +65,7 @@ class Layout:
     placed: tuple[Placed, ...]
     foot_deep: tuple[float, ...]
     side_deep: tuple[float, ...]
+    x_lines: int
     y_lines: int
     legend: Legend
     line: float
@@ -128,6 +130,7 @@ def lay_out(sheet: FigureSheet, style: HouseStyle, legend: Legend) -> Layout:
         placed=tuple(placed),
         foot_deep=tuple(press.foot_labels(place // columns, wide) for place in range(len(placed))),
         side_deep=tuple(press.side_labels(place % columns) for place in range(len(placed))),
+        x_lines=press.x_lines(wide),
         y_lines=press.y_lines,
         legend=legend,
         line=press.line,
@@ -184,7 +187,7 @@ class _Press:
     def height(self, wide: float, width: float, rows: int, around: float) -> float:
         """The height of each field: in proportion to its width, or what is left of the usual height of the figure."""
         needed = max(self.sheet.tall * self.line, *(self._side_need(place) for place in range(len(self.panels))))
-        if self.sheet.ratio:
+        if self.sheet.ratio or self.sheet.tall:
             return max(self.sheet.ratio * wide, needed, 8.0)
         usual = self._usual_height() * min(1.0, width / self.style.figure.width_mm + 0.15)
         least = max(SHORTEST, LEAST_OF_USUAL * usual / rows)
@@ -214,7 +217,12 @@ class _Press:
     def foot_of(self, row: int, wide: float) -> float:
         """The room under a row of panels."""
         titled = any(self._foot_titled(place) for place in self._in_row(row))
-        return self.foot_labels(row, wide) + (self.line + PAD if titled else 0.0) + 0.6
+        return self.foot_labels(row, wide) + (self.line * self.x_lines(wide) + PAD if titled else 0.0) + 0.6
+
+    def x_lines(self, wide: float) -> int:
+        """Lines that titles at the foot take: one, or two where one is longer than its panel is wide."""
+        titles = [print_text(foot_axis(panel).title, self.style) for panel in self.panels]
+        return min(2, max(len(shortened(title, wide + BEYOND, self.size, self.style)) for title in titles))
 
     def _foot_titled(self, place: int) -> bool:
         return self.foot_shown(place) and bool(foot_axis(self.panels[place]).title)

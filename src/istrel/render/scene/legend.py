@@ -13,13 +13,13 @@ from istrel.exhibits.printing import Runs, plain_text, print_text
 from istrel.exhibits.text import Run
 from istrel.render.scene.letters import figure_rise, fitted, letters_of, line_height, runs_width
 from istrel.render.scene.marks import (
+    QUIET,
     RADIUS,
     STRONG,
     THIN,
     colour_of,
     dash_of,
-    fill_of,
-    hatching,
+    filling,
     kind_of,
     shade,
 )
@@ -43,6 +43,7 @@ class Key:
     dashed: bool = False
     ends: tuple[str, str] = ("", "")
     two_sided: bool = False
+    tone: float | None = None
 
 
 @dataclass(frozen=True)
@@ -79,13 +80,15 @@ def legend_of(sheet: FigureSheet, style: HouseStyle) -> Legend:
     for panel in sheet.panels:
         for mark in panel.marks:
             if isinstance(mark, Tiles) and mark.measure and ramp is None:
-                low, high = (format_number(end, Kind.EDGE, style) for end in mark.ends)
+                low, high = (format_number(float(f"{end:.3g}"), Kind.EDGE, style) for end in mark.ends)
                 ramp = Key("ramp", 0, print_text(mark.measure, style), False, (low, high), mark.two_sided)
             kind = _kind_of(mark)
             if kind is not None:
                 dashed = isinstance(mark, Line) and mark.dashed
                 name = plain_text(mark.name, style)  # type: ignore[union-attr]
-                found.setdefault(name, Key(kind, mark.series, print_text(mark.name, style), dashed))  # type: ignore[union-attr]
+                tone = mark.tone if isinstance(mark, Blocks) else None
+                key = Key(kind, mark.series, print_text(mark.name, style), dashed, tone=tone)  # type: ignore[union-attr]
+                found.setdefault(name, key)
     keys = tuple(found.values()) if len(found) > 1 else ()
     return Legend((*keys, *((ramp,) if ramp else ())))
 
@@ -134,9 +137,8 @@ def _sample(key: Key, x: float, level: float, style: HouseStyle) -> Iterator[Sha
         yield Cloud(np.array([[x + 5.5, level]]), RADIUS * 1.2, colour, kind_of(key.series))
     else:
         place = (x + 1.5, level - 1.3, 5.5, 2.6)
-        yield Rectangle(*place, fill_of(key.series, style))
-        yield from hatching(*place, key.series, style)
-        yield Rectangle(*place, "", colour, THIN)
+        yield from filling(*place, key.series, key.tone, style)
+        yield Rectangle(*place, "", colour if key.tone is None else QUIET, THIN)
 
 
 def _ramp(key: Key, x: float, base: float, style: HouseStyle) -> Iterator[Shape]:

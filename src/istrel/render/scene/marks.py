@@ -12,7 +12,7 @@ from istrel.exhibits.figure import Area, Array, Band, Bars, Blocks, Boxes, Dots,
 from istrel.exhibits.printing import print_text
 from istrel.render.scene.axes import Scale
 from istrel.render.scene.letters import figure_rise, letters_of, runs_width
-from istrel.render.scene.shapes import PT, Cloud, Kind, Part, Polygon, Polyline, Raster, Rectangle, Shape
+from istrel.render.scene.shapes import NO_PART, PT, Cloud, Kind, Part, Polygon, Polyline, Raster, Rectangle, Shape
 from istrel.style.house import HouseStyle
 
 INK, QUIET, PAPER = "#1B1B1B", "#8A9690", "#FFFFFF"
@@ -23,6 +23,7 @@ HATCHES = ((), (1,), (-1,), (1, -1), (0,), (2,))  # 1 rising, -1 falling, 0 leve
 HATCH_GAP, MOST_HATCHES = 1.5, 60
 THIN, MIDDLE, STRONG = 0.6 * PT, 0.8 * PT, 1.1 * PT
 RADIUS, SMALL_RADIUS = 0.62, 0.36
+MANY_DOTS, MANY_RADIUS = 150, 0.48  # beyond so many of a series dots are smaller
 MOST_RECTANGLES = 2_500
 LIGHTEST = 0.12
 
@@ -62,6 +63,32 @@ def tint(colour: str, share: float = TINTS[0]) -> str:
 
 def fill_of(series: int, style: HouseStyle) -> str:
     return tint(colour_of(series, style), TINTS[series % len(TINTS)])
+
+
+def toned(tone: float, style: HouseStyle) -> str:
+    """The colour of a value of a scale: one colour below its middle, another above, the stronger the farther out."""
+    if tone == 0:
+        return "#E4E4E4"
+    return tint(colour_of(1 if tone < 0 else 0, style), 0.2 + 0.6 * abs(tone))
+
+
+def filling(
+    left: float,
+    top: float,
+    width: float,
+    height: float,
+    series: int,
+    tone: float | None,
+    style: HouseStyle,
+    part: Part = NO_PART,
+) -> Iterator[Shape]:
+    """A filled rectangle with its second cue: of a series its hatch, of a scale strokes below its middle."""
+    place = (left, top, width, height)
+    yield Rectangle(*place, fill_of(series, style) if tone is None else toned(tone, style), part=part)
+    if tone is None:
+        yield from hatching(*place, series, style)
+    elif tone < 0:
+        yield from hatching(*place, 1, style)
 
 
 def hatching(left: float, top: float, width: float, height: float, series: int, style: HouseStyle) -> Iterator[Shape]:
@@ -141,15 +168,14 @@ def _stairs(edges: Array, tops: Array, base: Array) -> Array:
 
 @shapes_of.register
 def _(mark: Blocks, pen: Pen, part: Part) -> Iterator[Shape]:
-    colour, fill = colour_of(mark.series, pen.style), fill_of(mark.series, pen.style)
+    colour = colour_of(mark.series, pen.style) if mark.tone is None else QUIET
     sides = np.column_stack([pen.x(mark.left), pen.y(mark.high), pen.x(mark.right), pen.y(mark.low)])
     for item, side in enumerate(sides.tolist()):
         if not np.isfinite(side).all():
             continue
         place = _rectangle(*side)
         if place[2] > 0 and place[3] > 0:
-            yield Rectangle(*place, fill, part=part._replace(item=item))
-            yield from hatching(*place, mark.series, pen.style)
+            yield from filling(*place, mark.series, mark.tone, pen.style, part._replace(item=item))
             yield Rectangle(*place, "", colour, THIN)
 
 
@@ -183,7 +209,7 @@ def _(mark: Area, pen: Pen, part: Part) -> Iterator[Shape]:
 def _(mark: Dots, pen: Pen, part: Part) -> Iterator[Shape]:
     points = np.column_stack([pen.x(mark.x), pen.y(mark.y)])
     if points.size:
-        radius = SMALL_RADIUS if mark.small else RADIUS
+        radius = SMALL_RADIUS if mark.small else RADIUS if len(points) <= MANY_DOTS else MANY_RADIUS
         colour = ink_of(mark.ink, mark.series, pen.style)
         fill = tint(colour, 0.6) if mark.small or mark.pale else colour
         yield Cloud(points, radius, fill, kind_of(mark.series), part._replace(item=0) if mark.items else part)
@@ -262,12 +288,15 @@ def _(mark: Words, pen: Pen, part: Part) -> Iterator[Shape]:
     size = pen.style.fonts.figure_pt - 1.0
     rise = figure_rise(size, pen.style)
     rooms = np.broadcast_to(np.asarray(mark.room, float), mark.x.shape)
-    scale = abs(float(pen.x(1.0) - pen.x(0.0))) if not pen.x.log else np.inf
-    colour = ink_of(mark.ink, 0, pen.style)
+    across = pen.y if pen.lying else pen.x
+    scale = np.inf if across.log else abs(float(across(1.0) - across(0.0)))
+    colour = ink_of(mark.ink, mark.series, pen.style)
     for place, text in enumerate(mark.texts):
         runs = print_text(text, pen.style)
         width = runs_width(runs, size, pen.style)
-        if not runs or width > rooms[place] * scale:
+        side = mark.side if mark.side != "beyond" else "right" if pen.lying else "above"
+        crowded = width > rooms[place] * scale and not (mark.side == "beyond" and pen.lying)
+        if not runs or crowded:
             continue
         x, y = float(pen.x(mark.x[place])), float(pen.y(mark.y[place]))
         if pen.lying:
@@ -278,6 +307,6 @@ def _(mark: Words, pen: Pen, part: Part) -> Iterator[Shape]:
             "left": (-1.3, rise / 2, "right"),
             "above": (0.0, -1.0, "middle"),
             "below": (0.0, rise + 1.0, "middle"),
-        }[mark.side]
+        }[side]
         paper = PAPER if mark.light and mark.light[place] else colour
         yield from letters_of(runs, x + dx, y + dy, size, pen.style, anchor=anchor, colour=paper)

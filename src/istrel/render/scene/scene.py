@@ -11,7 +11,7 @@ from istrel.exhibits.printing import Runs, plain_text, print_text
 from istrel.exhibits.text import Run, say
 from istrel.render.fonts import lacking
 from istrel.render.scene.axes import Scale, tick_words, ticks
-from istrel.render.scene.layout import PAD, SIDE_LEADING, TICK, Layout, Placed, foot_axis, lay_out, side_axis
+from istrel.render.scene.layout import BEYOND, PAD, SIDE_LEADING, TICK, Layout, Placed, foot_axis, lay_out, side_axis
 from istrel.render.scene.legend import Legend, legend_of, legend_shapes, names_at_lines
 from istrel.render.scene.letters import figure_rise, fitted, letters_of, line_height, runs_width
 from istrel.render.scene.marks import INK, THIN, Pen, shapes_of
@@ -126,8 +126,10 @@ def _titles(place: int, panel: Panel, placed: Placed, layout: Layout, style: Hou
     foot = here.top + here.height
     if placed.foot_title:
         down = foot + layout.foot_deep[place] + PAD + rise
-        (line,) = fitted(print_text(foot_axis(panel).title, style), here.width + 8, 1, size, style)
-        yield from letters_of(line, here.left + here.width / 2, down, size, style, anchor="middle")
+        lines = fitted(print_text(foot_axis(panel).title, style), here.width + BEYOND, layout.x_lines, size, style)
+        for number, line in enumerate(lines):
+            middle = here.left + here.width / 2
+            yield from letters_of(line, middle, down + number * layout.line, size, style, anchor="middle")
     if placed.side_title:
         lines = fitted(print_text(side_axis(panel).title, style), here.height + 6, layout.y_lines, size, style)
         for number, line in enumerate(reversed(lines)):

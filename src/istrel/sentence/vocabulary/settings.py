@@ -180,7 +180,6 @@ _ENTRIES = (
         "what the height of a bar is",
         Choice((("count", "count"), ("percent", "percent"), ("proportion", "proportion"), ("density", "density"))),
         (_BARS, *_CATEGORY_BARS),
-        usual="count",
     ),
     Setting(
         "cumulative",

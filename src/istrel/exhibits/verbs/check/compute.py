@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from istrel.data.levels import Level
 from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
 from istrel.exhibits.cases import Grouping
-from istrel.exhibits.forms import form_of
+from istrel.exhibits.forms import drawn
 from istrel.exhibits.shared import arranged_together, batches, shared_out
 from istrel.exhibits.verbs.check.reading import read_shape
 from istrel.exhibits.verbs.check.resolve import CheckPlan
@@ -49,7 +49,7 @@ def compute(plan: CheckPlan) -> CheckResult:
     cells = [cell for cell in made if isinstance(cell, CheckCell)]
     method = plan.request.settings["adjust"]
     adjusted, compared = (cells, {}) if method == "none" else _adjusted(cells, method)
-    drawings = () if plan.form == "table" else form_of(plan.form).draw(plan)
+    drawings = drawn(plan)
     return CheckResult(plan.cases, (*adjusted, *sets), drawings, plan.groupings, compared)
 
 

@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Cases, Group, Grouping
-from istrel.exhibits.text import Text
-from istrel.exhibits.verbs.frequencies import Count, FrequencyCell
+from istrel.exhibits.text import Hidden, Text, as_letters
+from istrel.exhibits.verbs.frequencies import Count, FrequencyCell, Level, share_of
 from istrel.stats.association import Association, ChiSquare
 from istrel.stats.estimates import Undefined
 from istrel.stats.exact import ExactTest
@@ -62,6 +63,26 @@ class CrossCell:
         full[-1, -1] = self.counts.sum()
         return full
 
+    @property
+    def frequencies(self) -> tuple[FrequencyCell, ...]:
+        """What bars are drawn from: the rows of each column, which is a group."""
+        made = []
+        for place, (value, label) in enumerate(zip(self.column_values, self.column_labels, strict=True)):
+            named = (*self.group.named, (self.column, value))
+            group = Group(named, (*self.group.labels, as_letters(label)))
+            n = int(self.counts[:, place].sum())
+            levels = tuple(self._level(row, place, n) for row in range(len(self.row_values)))
+            closed = self.row_limits[0][2] if self.row_limits else ""
+            made.append(FrequencyCell((self.row,), group, n, 0, n, levels, (), closed))
+        return tuple(made)
+
+    def _level(self, row: int, place: int, n: int) -> Level:
+        state = 0 if self.hidden is None else int(self.hidden[row, place])
+        count: Count = Hidden() if state else int(self.counts[row, place])
+        share = share_of(count, n)
+        edges = self.row_limits[row][:2] if self.row_limits else None
+        return Level((self.row_values[row],), "", self.row_labels[row], count, share, share, None, None, None, edges)
+
     def percents(self, of: str) -> NDArray[np.float64]:
         """Percentages of the row, the column or the total, margins included; NaN where there is nothing to take a share of."""
         full = self.with_margins
@@ -85,7 +106,7 @@ class CountResult:
     cells: tuple[FrequencyCell | CrossCell, ...]
     groupings: tuple[Grouping, ...]
     decided_by: dict[str, str]
-    drawings: tuple[object, ...] = ()
+    drawings: tuple[Any, ...] = ()
 
 
 __all__ = ["CountResult", "CrossCell", "FrequencyCell", "Undefined"]

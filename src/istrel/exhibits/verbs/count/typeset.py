@@ -9,13 +9,14 @@ import numpy as np
 
 from istrel.data.reason import Reason
 from istrel.exhibits.behind import Behind
+from istrel.exhibits.forms import form_of
 from istrel.exhibits.setting import MarginNote, Remedy, Setting
 from istrel.exhibits.table import About, Head, Row, TableSheet
-from istrel.exhibits.text import Cell, Hidden, Text, count_cell, say
+from istrel.exhibits.text import Cell, Hidden, Text, count_cell, say, sentences
 from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell
-from istrel.exhibits.verbs.count.words import cross_notes, frequency_notes, methods_of, text_of, title_of
-from istrel.exhibits.verbs.frequencies import Count, Level, share_of
+from istrel.exhibits.verbs.count.words import cross_notes, figure_notes, frequency_notes, methods_of, text_of, title_of
+from istrel.exhibits.verbs.frequencies import Count, Level, behind_level, share_of
 from istrel.exhibits.wording import crossed_title, group_label, has_groups, reason_label, titled, titled_with_unit
 from istrel.sentence.edit import with_setting
 from istrel.sentence.request import show
@@ -25,7 +26,11 @@ from istrel.style.numbers import Kind
 
 
 def typeset(plan: CountPlan, result: CountResult) -> Setting:
-    """The exhibit as a table of values, with its words."""
+    """The exhibit as a table or figure of values, with its words."""
+    if plan.form != "table":
+        form = form_of(plan.form)
+        sheet = form.figure(plan, result.drawings, title_of(plan), figure_notes(plan, result))
+        return Setting(sheet, sentences([form.methods(plan, result.drawings), methods_of(plan, result)]), ())
     crossed = [cell for cell in result.cells if isinstance(cell, CrossCell)]
     sheet = _cross_table(plan, result, crossed) if crossed else _frequency_table(plan, result)
     return Setting(sheet, methods_of(plan, result), text_of(plan, result), _margin(plan, crossed))
@@ -106,7 +111,7 @@ def _key(cell: FrequencyCell, level: Level) -> str:
 
 def _level_cell(level: Level, cell: FrequencyCell, key: str) -> Text:
     row, group = _key(cell, level), cell.group.key
-    behind = _behind_level(cell, level, row)
+    behind = behind_level(cell, level, row)
     if key == "count":
         return (count_cell(level.count, row=row, column=f"{group}/n", behind=behind),)
     if key == "low":
@@ -118,21 +123,6 @@ def _level_cell(level: Level, cell: FrequencyCell, key: str) -> Text:
     value = getattr(level, key)
     behind = None if isinstance(value, Hidden) else behind
     return (Cell(value, Kind.PERCENT, row=row, column=f"{group}/{key}", behind=behind),)
-
-
-def _behind_level(cell: FrequencyCell, level: Level, words: str) -> Behind | None:
-    """The cases of a value, a combination or a class; the rest behind the most frequent ones is none of them."""
-    if isinstance(level.count, Hidden):
-        return None
-    said = " · ".join(filter(None, (words, *cell.group.labels)))
-    if level.limits is not None:
-        classes = [other for other in cell.levels if other.limits is not None]
-        outermost = level is (classes[0] if cell.closed == "right" else classes[-1])
-        within = (cell.variables[0], *level.limits, "both" if outermost else cell.closed)
-        return Behind(said, cell.group.named, within=(within,))
-    if not level.values:
-        return None
-    return Behind(said, (*cell.group.named, *zip(cell.variables, level.values, strict=True)))
 
 
 def _plain(cells: list[FrequencyCell], counts: list[Count], what: Reason | str | None, width: int) -> tuple[Text, ...]:

@@ -57,6 +57,19 @@ def frequency_notes(
     return general(texts)
 
 
+def figure_notes(plan: CountPlan, result: CountResult) -> tuple[Note, ...]:
+    """What a reader of a figure must know: cases, classes, missing values; of a cross-table its tests."""
+    crossed = [cell for cell in result.cells if isinstance(cell, CrossCell)]
+    if crossed:
+        return cross_notes(plan, result, crossed, named=len(crossed) > 1)
+    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    for subject in plan.subjects:
+        mine = [cell for cell in result.cells if isinstance(cell, FrequencyCell) and cell.variables == subject.names]
+        texts += _outside(mine) + _missing(mine, plan)
+    texts += hidden_note(plan.request.settings["hide_below"], result.cells)
+    return general(texts)
+
+
 def _outside(cells: list[FrequencyCell]) -> list[Text]:
     outside = outside_total(tuple(cells))
     if not outside:

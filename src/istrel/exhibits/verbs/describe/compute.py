@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
-from istrel.exhibits.forms import form_of
+from istrel.exhibits.forms import drawn
 from istrel.exhibits.shared import arranged, arranged_together, batches, moments_of, shared_out
 from istrel.exhibits.verbs.describe.differences import differences_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
@@ -35,7 +35,7 @@ def compute(plan: DescribePlan) -> DescribeResult:
             arranged_together(lot, grouping, plan.data)
     works = [partial(_cells, subject, grouping, plan) for subject in plan.subjects for grouping in plan.groupings]
     cells = [cell for part in shared_out(works, plan.data) for cell in part]
-    drawings = () if plan.form == "table" else form_of(plan.form).draw(plan)
+    drawings = drawn(plan)
     return DescribeResult(plan.cases, tuple(cells), drawings, plan.groupings, differences_of(plan))
 
 

@@ -17,6 +17,8 @@ from istrel.sentence.vocabulary import STATISTICS, USUAL
 OF_THE_TEXT, OF_THE_MARGIN, OF_DECIMALS = ("n", "mean", "median"), ("missing", "q1", "q3"), ("sd", "skewness")
 USUAL_BESIDE = ("n", "mean", "sd")
 MOST_BESIDE, MOST_COLUMNS = 3, 9  # groups, and columns of numbers, that fit a page side by side
+OF_CATEGORIES, OF_ANYTHING = ("bars", "shares"), ("missing map",)
+MOST_VALUES = 30  # of a measured variable that is drawn value by value
 ALWAYS = (*OF_THE_TEXT, *OF_THE_MARGIN, *OF_DECIMALS)
 
 
@@ -126,8 +128,32 @@ def _subject(name: str, data: Dataset, *, explicit: bool) -> Subject:
 
 
 def _drawable(subject: Subject, data: Dataset, request: Request) -> Subject:
+    """How a form treats a variable.
+
+    Raises
+    ------
+    Problem
+        For words where a form needs numbers, and for what nothing can be counted of.
+    """
     form = request.form or ""
-    if data.table.column(subject.name).kind is not Kind.NUMBER:
-        message = f"“{subject.name}” holds no numbers, so it cannot be drawn as {form}; set it as table."
-        raise Problem(message, at=request.form_at, length=len(form))
+    level, kind = data.variable(subject.name).level, data.table.column(subject.name).kind
+    if form in OF_CATEGORIES:
+        if level in (Level.IDENTIFIER, Level.TEXT) or kind is Kind.DATE:
+            raise _unfit(
+                f"“{subject.name}” is {level.value}, so it cannot be drawn as {form}; set it as table.", request
+            )
+        if level.measured and data.tally(subject.name)[0].size > MOST_VALUES:
+            message = (
+                f"“{subject.name}” is {level.value} and has many values; draw it as histogram, or count it as {form}."
+            )
+            raise _unfit(message, request)
+        return replace(subject, treated="categories")
+    if form in OF_ANYTHING:
+        return replace(subject, treated="cases")
+    if kind is not Kind.NUMBER:
+        raise _unfit(f"“{subject.name}” holds no numbers, so it cannot be drawn as {form}; set it as table.", request)
     return replace(subject, treated="numbers")
+
+
+def _unfit(message: str, request: Request) -> Problem:
+    return Problem(message, at=request.form_at, length=len(request.form or ""))

@@ -34,7 +34,13 @@ from istrel.style.numbers import Kind
 def title_of(plan: DescribePlan) -> Text:
     """A title from labels: the variables (or how many), and the groupings."""
     names = [titled(plan.data.variable(subject.name)) for subject in plan.subjects]
-    if len(names) > 3:
+    if plan.form == "missing map":
+        what = say(
+            "Missing values of {what}", what=listed(names) if len(names) <= 3 else say("{n} variables", n=len(names))
+        )
+    elif len(names) > 3 and plan.form != "table":
+        what = say("Distributions of {n} variables", n=len(names))
+    elif len(names) > 3:
         what = say("Descriptive statistics of {n} variables", n=len(names))
     elif len(names) == 1 and plan.form == "table":
         what = say("Descriptive statistics of {name}", name=names[0])

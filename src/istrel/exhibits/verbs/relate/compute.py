@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from istrel.data.column import Kind
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Group
-from istrel.exhibits.forms import form_of
+from istrel.exhibits.forms import drawn
 from istrel.exhibits.shared import shared_out
 from istrel.exhibits.verbs.frequencies import Count
 from istrel.exhibits.verbs.relate.resolve import RelatePlan, is_numeric
@@ -48,7 +48,7 @@ def compute(plan: RelatePlan) -> RelateResult:
         for grouping in plan.groupings
         for i, group in enumerate(grouping.groups)
     ]
-    drawings = () if plan.form == "table" else form_of(plan.form).draw(plan)
+    drawings = drawn(plan)
     return RelateResult(plan.cases, tuple(cells), drawings, plan.groupings)
 
 

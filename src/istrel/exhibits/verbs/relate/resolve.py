@@ -79,8 +79,13 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     if given and method == "kendall":
         raise Problem("“given” takes Pearson’s or Spearman’s coefficient; name one with method = pearson.")
     form = request.shape
-    if form == "scatter" and (len(names) != 2 or any(data.table.column(n).kind is not Kind.NUMBER for n in names)):
-        raise Problem("A scatter takes two numeric variables.", at=request.form_at, length=len(form))
+    words = next((n for n in names if data.table.column(n).kind is not Kind.NUMBER), None)
+    if form in ("scatter", "grid") and words is not None:
+        message = f"“{words}” holds no numbers, so it has no place in a {form}; name numeric variables."
+        raise Problem(message, at=request.form_at, length=len(form))
+    if form == "scatter" and len(names) != 2:
+        message = "A scatter takes two numeric variables; three or more make a grid."
+        raise Problem(message, at=request.form_at, length=len(form), instead=("grid",) if len(names) > 2 else ())
     deletion = request.settings["deletion"]
     return RelatePlan(request, data, cases, subjects, against, given, groupings, method, deletion, form)
 

@@ -1,0 +1,270 @@
+"""Bars of categories: counts or shares, beside or on each other, with Wilson intervals where they are asked for."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Any
+
+import numpy as np
+
+from istrel.exhibits.cases import Group
+from istrel.exhibits.figure import Array, Axis, Blocks, FigureSheet, Intervals, Item, Mark, Panel, Words
+from istrel.exhibits.forms.common import arrangement, by_panel, key_of, n_cell, panel_label
+from istrel.exhibits.forms.places import HALF, INNER_HALF, LONG_NAMES
+from istrel.exhibits.table import Note, general
+from istrel.exhibits.text import Cell, Hidden, Text, as_letters, say, sentences
+from istrel.exhibits.verbs.frequencies import Count, FrequencyCell, Level, behind_level
+from istrel.exhibits.wording import group_label, in_group, titled, titled_with_unit
+from istrel.problem import Problem
+from istrel.stats.frequency import wilson_intervals
+from istrel.style.numbers import Kind
+
+ARRANGED = ("beside", "stacked", "panels")
+MOST_BARS, MOST_NUMBERED = 200, 24
+LINES = 1.5  # of text, that a bar takes
+MANY_NAMES = 7  # from which names stand better at the left, unless they are short
+
+
+@dataclass(frozen=True, eq=False)
+class BarsCell:
+    """The bars of one variable in one group, in the order of its table.
+
+    Attributes
+    ----------
+    counts, percents
+        Of the valid cases; NaN where hidden.
+    low, high
+        Wilson limits of the percentages; None where they are not asked for.
+    """
+
+    variable: str
+    group: Group
+    n: Count
+    levels: tuple[Level, ...]
+    counts: Array
+    percents: Array
+    low: Array | None
+    high: Array | None
+    table: FrequencyCell
+
+
+def of_numbers(plan: Any, result: Any) -> tuple[BarsCell, ...]:
+    """The bars of every frequency table, or of every column of a cross-table."""
+    tables = [table for cell in result.cells for table in getattr(cell, "frequencies", ())]
+    return tuple(_cell(table, plan) for table in tables if table.n)
+
+
+def _cell(table: FrequencyCell, plan: Any) -> BarsCell:
+    said = plan.request.settings
+    counts = np.array([np.nan if isinstance(v.count, Hidden) else v.count for v in table.levels], float)
+    n = table.n if isinstance(table.n, int) else 0
+    percents = 100.0 * counts / n if n else np.full(counts.size, np.nan)
+    low: Array | None = None
+    high: Array | None = None
+    if said["intervals"] and n:
+        shown = np.isfinite(counts)
+        filled = np.where(shown, counts, 0).astype(np.int64)
+        limits = wilson_intervals(filled, np.array([n]), confidence=said["confidence"])
+        low, high = (np.where(shown, 100.0 * limit, np.nan) for limit in limits)
+    name = " × ".join(table.variables)
+    return BarsCell(name, table.group, table.n, table.levels, counts, percents, low, high, table)
+
+
+def heights_of(plan: Any, *, several: bool) -> str:
+    """count, percent or proportion: as said, else counts of one group and percentages of several.
+
+    Raises
+    ------
+    Problem
+        For densities, which categories do not have.
+    """
+    said = plan.request.settings["height"]
+    if said == "density":
+        at, length = plan.request.settings.place_of("height")
+        raise Problem("Bars of categories have no density; choose count, percent or proportion.", at=at, length=length)
+    return said or ("percent" if several else "count")
+
+
+def figure(plan: Any, drawings: tuple[BarsCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+    """A panel per variable (or per group) with a bar for every value."""
+    check_counted(drawings)
+    grouped = len({cell.group for cell in drawings}) > 1
+    arranged = arrangement(plan, "beside", ARRANGED) if grouped else "beside"
+    panels: list[Panel] = []
+    for _, mine in by_panel(drawings):
+        if arranged == "panels":
+            panels += [_panel([cell], plan, arranged, title=len(mine) > 1) for cell in mine]
+        else:
+            panels.append(_panel(mine, plan, arranged, title=False))
+    own = general(_own_notes(plan, drawings, arranged))
+    numbers = tuple(number for cell in drawings for number in _numbers(cell))
+    size, tall = plan.request.settings["size"] or "", 0.0
+    if panels[0].lying:
+        together = len(drawings) / len(panels) if arranged == "beside" else 1.0
+        tall = LINES * max(len(cell.levels) for cell in drawings) * together**0.6 + 1.0
+    return FigureSheet(title, tuple(panels), (*notes, *own), _alt(drawings, plan), numbers, size=size, tall=tall)
+
+
+def check_counted(drawings: tuple[BarsCell, ...]) -> None:
+    """Raises where there is nothing to draw, or more than a page holds."""
+    if not drawings:
+        raise Problem("No case in use has a value, so there is nothing to draw.")
+    bars = sum(len(cell.levels) for cell in drawings)
+    if bars > MOST_BARS:
+        message = f"This makes {bars:,} bars; a figure holds {MOST_BARS}. Name the most frequent (top = 10), or count classes."
+        raise Problem(message)
+
+
+def _own_notes(plan: Any, drawings: tuple[BarsCell, ...], arranged: str) -> list[Text]:
+    said, texts = plan.request.settings, []
+    several = len({cell.group for cell in drawings}) > 1
+    if heights_of(plan, several=several) != "count" and several:
+        words = "of all cases shown" if arranged == "stacked" else "of the valid cases of each group"
+        texts.append(say(f"Shares are {words}."))
+    if said["intervals"]:
+        level = Cell(100 * said["confidence"], Kind.EDGE)
+        texts.append(say("Intervals are {level}% Wilson intervals.", level=level))
+    return texts
+
+
+def _panel(mine: list[BarsCell], plan: Any, arranged: str, *, title: bool) -> Panel:
+    several = len(mine) > 1
+    grouped = several or arranged == "panels"
+    height = heights_of(plan, several=grouped)
+    values = [_heights(cell, mine, height, arranged) for cell in mine]
+    top = _top(values, mine, height, arranged)
+    marks = _stacked(mine, values) if arranged == "stacked" else _beside(mine, values, height)
+    names = tuple((float(k), level.label) for k, level in enumerate(mine[0].levels))
+    variables = mine[0].table.variables
+    label = titled_with_unit(plan.data.variable(variables[0])) if len(variables) == 1 else ()
+    x = Axis(label, -0.6, len(names) - 0.4, places=names, shared=f"x {mine[0].variable}" if title else "")
+    words = {"count": "Cases", "percent": "Share of cases, %", "proportion": "Proportion of cases"}[height]
+    meaning = say("how many cases have each value") if height == "count" else say("the share of cases with each value")
+    y = Axis(say(words), 0.0, top, whole=height == "count", meaning=meaning, shared="y" if title else "")
+    head = panel_label(mine[0].group, plan, several=True) if title else ()
+    n = None if several else n_cell(mine[0].n, mine[0].variable, mine[0].group)
+    return Panel(x, y, tuple(marks), head, n, lying=_lying(plan, mine[0]))
+
+
+def _lying(plan: Any, cell: BarsCell) -> bool:
+    """As said; else where names are long or many."""
+    said = plan.request.settings["lying"]
+    if said is not None:
+        return bool(said)
+    longest = max((len(as_letters(level.label)) for level in cell.levels), default=0)
+    return longest > LONG_NAMES or (len(cell.levels) > MANY_NAMES and longest > 5)
+
+
+def _heights(cell: BarsCell, mine: list[BarsCell], height: str, arranged: str) -> Array:
+    if height == "count":
+        return cell.counts
+    if arranged == "stacked":
+        total = sum(other.n for other in mine if isinstance(other.n, int)) or 1
+        shares = 100.0 * cell.counts / total
+    else:
+        shares = cell.percents
+    return shares if height == "percent" else shares / 100.0
+
+
+def _top(values: list[Array], mine: list[BarsCell], height: str, arranged: str) -> float:
+    if arranged == "stacked":
+        return 1.06 * (float(np.nansum(values, axis=0).max()) or 1.0)
+    ends = [float(np.nanmax(v, initial=0.0)) for v in values]
+    ends += [float(np.nanmax(_scaled(c.high, c, height), initial=0.0)) for c in mine if c.high is not None]
+    return 1.1 * (max(ends) or 1.0)
+
+
+def _scaled(percents: Array, cell: BarsCell, height: str) -> Array:
+    """Limits of a percentage on the scale of the bars."""
+    n = cell.n if isinstance(cell.n, int) else 0
+    return percents * {"count": n / 100.0, "percent": 1.0, "proportion": 0.01}[height]
+
+
+def _beside(mine: list[BarsCell], values: list[Array], height: str) -> list[Mark]:
+    """The bars of all groups side by side at each value."""
+    several = len(mine) > 1
+    room = 2 * (INNER_HALF if several else HALF) / len(mine)
+    marks: list[Mark] = []
+    for series, (cell, tops) in enumerate(zip(mine, values, strict=True)):
+        middles: Array = np.arange(tops.size, dtype=float) + room * (series + 0.5 - len(mine) / 2)
+        left, right = middles - 0.46 * room, middles + 0.46 * room
+        name = group_name(cell) if several else ()
+        items = tuple(item_of(cell, level) for level in cell.levels)
+        marks.append(Blocks(left, right, np.zeros(tops.size), tops, items, series, name))
+        if cell.low is not None and cell.high is not None:
+            low, high = (_scaled(limit, cell, height) for limit in (cell.low, cell.high))
+            marks.append(Intervals(middles, low, high, series, ink="curve"))
+        elif len(mine) * tops.size <= MOST_NUMBERED:
+            marks.append(_numbered(middles, tops, room, height))
+    return marks
+
+
+def _numbered(middles: Array, tops: Array, room: float, height: str) -> Mark:
+    """The number at the end of each bar."""
+    kind = {"count": Kind.COUNT, "percent": Kind.PERCENT, "proportion": Kind.MEASURE}[height]
+    texts = tuple(() if not np.isfinite(top) else (Cell(float(top), kind),) for top in tops.tolist())
+    return Words(middles, np.nan_to_num(tops), texts, 1.4 * room, side="beyond")
+
+
+def _stacked(mine: list[BarsCell], values: list[Array]) -> list[Mark]:
+    """The bars of all groups on each other."""
+    base = np.zeros(values[0].size)
+    places = np.arange(base.size, dtype=float)
+    marks: list[Mark] = []
+    for series, (cell, tops) in enumerate(zip(mine, values, strict=True)):
+        high = base + np.nan_to_num(tops)
+        items = tuple(item_of(cell, level) for level in cell.levels)
+        shown = np.where(np.isfinite(tops), high, np.nan)
+        marks.append(Blocks(places - HALF, places + HALF, base, shown, items, series, group_name(cell)))
+        base = high
+    return marks
+
+
+def group_name(cell: BarsCell) -> Text:
+    """A group with how many cases it has, for the legend."""
+    n = n_cell(cell.n, cell.variable, cell.group)
+    return say("{group} (*n* = {n})", group=group_label(cell.group, several=True), n=n)
+
+
+def item_of(cell: BarsCell, level: Level) -> Item:
+    """What a bar says, and its cases."""
+    if isinstance(level.count, Hidden):
+        return Item(say("hidden"))
+    share = Cell(level.valid_percent, Kind.PERCENT)
+    n = n_cell(cell.n, "", cell.group)
+    template = "{value}: {count} of {n} cases, {share}%"
+    says = say(template, value=level.label, count=level.count, n=n, share=share)
+    return Item(says, behind_level(cell.table, level, f"{cell.variable}={level_key(level)}"))
+
+
+def _numbers(cell: BarsCell) -> list[Cell]:
+    row = key_of(cell.variable, cell.group)
+    pairs = zip(cell.levels, cell.counts.tolist(), strict=True)
+    return [Cell(v, Kind.COUNT, row=row, column=level_key(level)) for level, v in pairs if np.isfinite(v)]
+
+
+def level_key(level: Level) -> str:
+    """The key of a value, a class or a combination."""
+    return level.name or " × ".join(map(str, level.values))
+
+
+def methods(plan: Any, drawings: tuple[BarsCell, ...]) -> Text:
+    """What the intervals are."""
+    if drawings and plan.request.settings["intervals"]:
+        return say("Percentages have Wilson (1927) intervals.")
+    return ()
+
+
+def _alt(drawings: tuple[BarsCell, ...], plan: Any) -> Text:
+    """The longest bar of each group."""
+    parts = []
+    for cell in drawings:
+        counts = np.nan_to_num(cell.counts, nan=-1)
+        if not counts.size or counts.max() < 0:
+            continue
+        top = cell.levels[int(counts.argmax())]
+        name = titled(plan.data.variable(cell.table.variables[0]))
+        n, share = n_cell(cell.n, cell.variable, cell.group), Cell(top.valid_percent, Kind.PERCENT)
+        template = "Bars of {name}{where}, n = {n}: most often {value} ({share}%)."
+        parts.append(say(template, name=name, where=in_group(cell.group), n=n, value=top.label, share=share))
+    return sentences(parts)

@@ -1,0 +1,82 @@
+"""Lines through dots: the straight line of least squares, and a smooth one of local lines."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+Array = NDArray[np.float64]
+POINTS = 80
+NEIGHBOURS = 2 / 3  # the share of cases that a local line goes through
+BINS = 600
+FEWEST_FOR_SMOOTH = 10
+
+
+@dataclass(frozen=True, eq=False)
+class Fit:
+    """A line through dots.
+
+    Attributes
+    ----------
+    kind
+        "straight" or "smooth".
+    slope, intercept, r
+        Of the straight line; the correlation of a smooth one is that of the straight line too.
+    """
+
+    kind: str
+    x: Array
+    y: Array
+    slope: float
+    intercept: float
+    r: float
+
+
+def fit_line(x: Array, y: Array, kind: str) -> Fit | None:
+    """The line through (x, y); None where x or y does not vary, or a smooth line has too few cases."""
+    if x.size < 3 or x.min() == x.max() or y.min() == y.max():
+        return None
+    mean_x, mean_y = float(x.mean()), float(y.mean())
+    dx, dy = x - mean_x, y - mean_y
+    with np.errstate(over="ignore", invalid="ignore"):
+        sxx, sxy, syy = float(dx @ dx), float(dx @ dy), float(dy @ dy)
+    if not 0 < sxx < np.inf or not 0 < syy < np.inf:
+        return None
+    slope = sxy / sxx
+    r = float(np.clip(sxy / np.sqrt(sxx) / np.sqrt(syy), -1, 1))
+    ends = np.array([x.min(), x.max()])
+    if kind == "straight":
+        return Fit(kind, ends, mean_y + slope * (ends - mean_x), slope, mean_y - slope * mean_x, r)
+    if x.size < FEWEST_FOR_SMOOTH:
+        return None
+    grid = np.linspace(float(ends[0]), float(ends[1]), POINTS)
+    return Fit(kind, grid, _local_lines(x, y, grid), slope, mean_y - slope * mean_x, r)
+
+
+def _local_lines(x: Array, y: Array, grid: Array) -> Array:
+    """At each point of the grid a line through its neighbours, weighted by the tricube of their distance (Cleveland, 1979).
+
+    Cases are put together into classes of x first, so that the cost does not grow with their number.
+    """
+    low, high = grid[0], grid[-1]
+    place = np.minimum(((x - low) / (high - low) * BINS).astype(np.int64), BINS - 1)
+    n = np.bincount(place, minlength=BINS).astype(float)
+    filled = n > 0
+    n = n[filled]
+    at = np.bincount(place, weights=x, minlength=BINS)[filled] / n
+    mean = np.bincount(place, weights=y, minlength=BINS)[filled] / n
+    away = np.abs(at[None, :] - grid[:, None])
+    order = np.argsort(away, axis=1)
+    reached = np.cumsum(n[order], axis=1) >= NEIGHBOURS * n.sum()
+    last = np.take_along_axis(order, reached.argmax(axis=1)[:, None], axis=1)
+    reach = np.maximum(np.take_along_axis(away, last, axis=1), 1e-12 * (high - low))
+    weight = n * np.clip(1 - (away / (1.000001 * reach)) ** 3, 0, None) ** 3
+    total = weight.sum(axis=1)
+    middle_x = (weight * at).sum(axis=1) / total
+    middle_y = (weight * mean).sum(axis=1) / total
+    dx = at[None, :] - middle_x[:, None]
+    sxx = (weight * dx * dx).sum(axis=1)
+    slope = np.where(sxx > 0, (weight * dx * mean).sum(axis=1) / np.where(sxx > 0, sxx, 1.0), 0.0)
+    return np.asarray(middle_y + slope * (grid - middle_x))

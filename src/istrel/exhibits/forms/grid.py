@@ -1,0 +1,219 @@
+"""A grid of several variables with each other: scatters or planes below, distributions on the diagonal, coefficients above."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Any
+
+import numpy as np
+
+from istrel.exhibits.cases import Group
+from istrel.exhibits.figure import Array, Axis, Bars, FigureSheet, Ink, Mark, Panel, Words
+from istrel.exhibits.forms.common import axis_of, key_of, n_cell, named_with_n, room_beside
+from istrel.exhibits.forms.fit import fit_line
+from istrel.exhibits.forms.scatter import PlaneCell, ScatterCell, dots_of, is_dense, line_of, plane_of
+from istrel.exhibits.table import Note, general
+from istrel.exhibits.text import Cell, Text, listed, say, sentences
+from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.wording import titled, titled_with_unit
+from istrel.problem import Problem
+from istrel.stats import binning, density
+from istrel.stats.correlation import pearson
+from istrel.style.numbers import Kind
+
+FEWEST, MOST = 3, 8
+TILES, MOST_DOTS = 20, 600  # tiles a side of each plane; dots of each scatter
+
+
+@dataclass(frozen=True, eq=False)
+class GridCell:
+    """All variables of one group.
+
+    Attributes
+    ----------
+    pairs
+        {(row, column): the scatter or plane of the column's variable across and the row's up}.
+    bars
+        Of each variable: (edges, counts).
+    coefficients
+        {(row, column): Pearson's r over the cases of the pair}; NaN where there is none.
+    """
+
+    variables: tuple[str, ...]
+    group: Group
+    n: Count
+    pairs: dict[tuple[int, int], ScatterCell | PlaneCell]
+    bars: tuple[tuple[Array, Array], ...]
+    coefficients: dict[tuple[int, int], float]
+
+    @property
+    def variable(self) -> str:
+        return " × ".join(self.variables)
+
+
+def draw(plan: Any) -> tuple[GridCell, ...]:
+    """The grid of every group.
+
+    Raises
+    ------
+    Problem
+        For too few or too many variables.
+    """
+    names = plan.names
+    if not FEWEST <= len(names) <= MOST:
+        message = f"A grid takes {FEWEST} to {MOST} numeric variables; these are {len(names)}."
+        raise Problem(f"{message} Two make a scatter, many a heat map.", at=plan.request.form_at, length=4)
+    edges = [_edges(name, plan) for name in names]
+    dense = is_dense(plan, int(plan.cases.mask.sum()))
+    return tuple(
+        _cell(grouping.codes == i, group, edges, plan, dense=dense)
+        for grouping in plan.groupings
+        for i, group in enumerate(grouping.groups)
+        if bool((grouping.codes == i).any())
+    )
+
+
+def _edges(name: str, plan: Any) -> Array:
+    numbers = plan.data.numbers(name)
+    values = numbers.values[numbers.valid & plan.cases.mask]
+    if not values.size:
+        raise Problem(f"“{name}” has no number in any case in use, so there is nothing to draw.")
+    return binning.class_edges(np.sort(values), binning.ClassSettings("sturges")).edges
+
+
+def _cell(inside: Any, group: Group, edges: list[Array], plan: Any, *, dense: bool) -> GridCell:
+    names = plan.names
+    parts = [plan.data.numbers(name) for name in names]
+    rows = np.flatnonzero(inside)
+    x = np.column_stack([part.values[rows] for part in parts])
+    valid = np.column_stack([part.valid[rows] for part in parts])
+    matrix = pearson(x, valid).coefficient
+    pairs: dict[tuple[int, int], ScatterCell | PlaneCell] = {}
+    for i in range(1, len(names)):
+        for j in range(i):
+            both = valid[:, i] & valid[:, j]
+            if both.any():
+                found = (x[both, j], x[both, i], rows[both])
+                pairs[i, j] = _pair(names[j], names[i], group, found, plan, dense=dense)
+    bars = tuple(
+        (e, binning.count_classes(np.sort(x[valid[:, k], k]), e).counts.astype(float)) for k, e in enumerate(edges)
+    )
+    coefficients = {(i, j): float(matrix[i, j]) for i in range(len(names)) for j in range(i)}
+    return GridCell(names, group, int(rows.size), pairs, bars, coefficients)
+
+
+def _pair(
+    a: str, b: str, group: Group, found: tuple[Array, Array, Any], plan: Any, *, dense: bool
+) -> ScatterCell | PlaneCell:
+    """One scatter of the grid, thinned evenly where dots are many; or one plane."""
+    said, (x, y, rows) = plan.request.settings, found
+    fit = fit_line(x, y, said["fit"]) if said["fit"] != "none" else None
+    if dense:
+        x_edges, y_edges, counts = density.count_plane(x, y, bins=said["bins"] or TILES)
+        return PlaneCell(a, b, group, int(x.size), x_edges, y_edges, counts, said["minimum"], fit)
+    kept = slice(None, None, max(1, -(-x.size // MOST_DOTS)))
+    return ScatterCell(a, b, group, int(x.size), x[kept], y[kept], rows[kept] + 1, fit)
+
+
+def figure(plan: Any, drawings: tuple[GridCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+    """A square of panels."""
+    names = plan.names
+    dense = any(isinstance(pair, PlaneCell) for cell in drawings for pair in cell.pairs.values())
+    if dense and len(drawings) > 1:
+        raise Problem("A grid of planes shows one group; leave the groups out, or limit the cases after “among”.")
+    panels = tuple(_panel(i, j, drawings, plan) for i in range(len(names)) for j in range(len(names)))
+    numbers = tuple(
+        Cell(r, Kind.COEFFICIENT, row=key_of(f"{names[j]} × {names[i]}", cell.group), column="r")
+        for cell in drawings
+        for (i, j), r in cell.coefficients.items()
+        if np.isfinite(r)
+    )
+    own = general(_own_notes(drawings, plan, dense=dense))
+    size = plan.request.settings["size"] or "page"
+    return FigureSheet(title, panels, (*notes, *own), _alt(drawings, plan), numbers, len(names), size, 0.82)
+
+
+def _own_notes(drawings: tuple[GridCell, ...], plan: Any, *, dense: bool) -> list[Text]:
+    what = "darker tiles hold more cases" if dense else "dots are cases"
+    texts = [say(f"Below the diagonal {what}; above it stands Pearson’s *r*; histograms on the diagonal.")]
+    thinned = [pair for cell in drawings for pair in cell.pairs.values() if isinstance(pair, ScatterCell)]
+    if any(isinstance(pair.n, int) and pair.x.size < pair.n for pair in thinned):
+        texts.append(say("At most {n} cases of each pair and group are drawn, evenly among all.", n=MOST_DOTS))
+    lines = {"straight": "Lines are least-squares fits.", "smooth": "Lines are smooth fits."}
+    if plan.request.settings["fit"] in lines:
+        texts.append(say(lines[plan.request.settings["fit"]]))
+    return texts
+
+
+def _panel(row: int, column: int, drawings: tuple[GridCell, ...], plan: Any) -> Panel:
+    names = plan.names
+    x = _axis(names[column], drawings, column, plan, f"x{column}")
+    if row == column:
+        return _diagonal(row, x, drawings, plan)
+    if row < column:
+        return _above(column, row, x, drawings)
+    y = _axis(names[row], drawings, row, plan, f"y{row}")
+    marks: list[Mark] = []
+    for series, cell in enumerate(drawings):
+        pair = cell.pairs.get((row, column))
+        if isinstance(pair, PlaneCell):
+            marks.append(plane_of(pair, (0.0, float(pair.counts.max()) or 1.0)))
+        elif pair is not None:
+            name = named_with_n(cell) if len(drawings) > 1 else ()
+            marks.append(dots_of(pair, series, name, plan, small=True))
+        if pair is not None:
+            marks += line_of(pair, series, alone=len(drawings) == 1)
+    return Panel(x, y, tuple(marks))
+
+
+def _axis(name: str, drawings: tuple[GridCell, ...], place: int, plan: Any, shared: str) -> Axis:
+    edges = drawings[0].bars[place][0]
+    low, high = room_beside(float(edges[0]), float(edges[-1]), 0.03)
+    return axis_of(name, plan, low, high, shared=shared)
+
+
+def _diagonal(place: int, x: Axis, drawings: tuple[GridCell, ...], plan: Any) -> Panel:
+    """The distribution of a variable under its name."""
+    top = max(float(cell.bars[place][1].max(initial=0.0)) for cell in drawings) or 1.0
+    marks: list[Mark] = []
+    for series, cell in enumerate(drawings):
+        edges, counts = cell.bars[place]
+        alone = len(drawings) == 1
+        marks.append(Bars(edges, counts, series=series, outline="bars" if alone else "steps", filled=alone))
+    y = Axis((), 0.0, 1.08 * top, bare=True)
+    return Panel(x, y, tuple(marks), titled(plan.data.variable(plan.names[place])))
+
+
+def _above(row: int, column: int, x: Axis, drawings: tuple[GridCell, ...]) -> Panel:
+    """The coefficient of the pair; one under the other where there are groups."""
+    blank_x, blank_y = Axis((), x.low, x.high, bare=True), Axis((), 0.0, 1.0, bare=True)
+    middle, marks = np.array([(x.low + x.high) / 2]), list[Mark]()
+    for series, cell in enumerate(drawings):
+        r = cell.coefficients[row, column]
+        if np.isfinite(r):
+            key = key_of(f"{cell.variables[column]} × {cell.variables[row]}", cell.group)
+            text = (Cell(r, Kind.COEFFICIENT, row=key, column="r"),)
+            height = np.array([1.0 - (series + 1) / (len(drawings) + 1)])
+            ink: Ink = "curve" if len(drawings) == 1 else "series"
+            marks.append(Words(middle, height, (text,), ink=ink, series=series))
+    return Panel(blank_x, blank_y, tuple(marks))
+
+
+def methods(plan: Any, drawings: tuple[GridCell, ...]) -> Text:
+    """What the coefficients are."""
+    del plan
+    words = "Coefficients in the grid are Pearson’s *r* over the cases that each pair has in common."
+    return say(words) if drawings else ()
+
+
+def _alt(drawings: tuple[GridCell, ...], plan: Any) -> Text:
+    names = listed([titled_with_unit(plan.data.variable(name)) for name in plan.names])
+    parts = []
+    for cell in drawings:
+        n = n_cell(cell.n, cell.variable, cell.group)
+        strongest = max(cell.coefficients, key=lambda pair: abs(np.nan_to_num(cell.coefficients[pair])))
+        r = Cell(cell.coefficients[strongest], Kind.COEFFICIENT)
+        a, b = (titled(plan.data.variable(cell.variables[k])) for k in strongest)
+        template = "Grid of {names}, n = {n}: strongest for {a} and {b} (r = {r})."
+        parts.append(say(template, names=names, n=n, a=a, b=b, r=r))
+    return sentences(parts)

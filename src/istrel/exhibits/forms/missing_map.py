@@ -1,0 +1,133 @@
+"""A map of missing values: a column for each variable, cases from top to bottom in their order or sorted by pattern."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Any
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.exhibits.behind import Behind
+from istrel.exhibits.figure import Array, Axis, FigureSheet, Item, Panel, Tiles
+from istrel.exhibits.forms.common import names_of
+from istrel.exhibits.table import Note, general
+from istrel.exhibits.text import Cell, Text, joined, say
+from istrel.exhibits.wording import has_groups, titled
+from istrel.problem import Problem
+from istrel.style.numbers import Kind
+
+STRETCHES = 240
+MOST_VARIABLES = 150
+
+
+@dataclass(frozen=True, eq=False)
+class MapCell:
+    """Shares of missing values, shape (stretches, variables).
+
+    Attributes
+    ----------
+    starts
+        The first case of each stretch, from 1, in the order drawn.
+    missing
+        Cases without a value of each variable.
+    """
+
+    variables: tuple[str, ...]
+    n: int
+    starts: NDArray[np.int64]
+    shares: Array
+    missing: NDArray[np.int64]
+    sorted: bool
+
+
+def draw(plan: Any) -> tuple[MapCell, ...]:
+    """The map of the cases in use."""
+    names = names_of(plan)
+    if has_groups(plan.groupings):
+        raise Problem("A missing map shows all cases together; leave the groups out, or limit the cases after “among”.")
+    if len(names) > MOST_VARIABLES:
+        raise Problem(f"This makes a map of {len(names)} variables; one holds {MOST_VARIABLES}. Name fewer.")
+    rows = np.flatnonzero(plan.cases.mask)
+    gone = np.column_stack([~plan.data.present(name)[rows] for name in names])
+    wanted = bool(plan.request.settings["sort"])
+    if wanted:
+        gone = gone[_by_pattern(gone)]
+    starts = np.linspace(0, rows.size, min(STRETCHES, rows.size) + 1).astype(np.int64)[:-1]
+    sizes = np.diff(np.append(starts, rows.size))
+    shares = np.add.reduceat(gone, starts, axis=0, dtype=np.int64) / sizes[:, None]
+    return (MapCell(names, int(rows.size), starts + 1, shares, gone.sum(axis=0), wanted),)
+
+
+def _by_pattern(gone: NDArray[np.bool_]) -> NDArray[np.int64]:
+    """Cases with the same variables missing together, the most frequent pattern last, so that what is missing stands on top."""
+    packed = np.packbits(gone, axis=1)
+    whole = np.ascontiguousarray(packed).view(np.dtype((np.void, packed.shape[1]))).ravel()
+    _, place, counts = np.unique(whole, return_inverse=True, return_counts=True)
+    complete = ~gone.any(axis=1)
+    return np.lexsort((np.arange(gone.shape[0]), place, -counts[place], complete))
+
+
+def figure(plan: Any, drawings: tuple[MapCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+    """One panel."""
+    (cell,) = drawings
+    if not cell.missing.any():
+        raise Problem("No value of these variables is missing, so there is no map to draw.")
+    values = cell.shares[::-1].T
+    ends = np.append(cell.starts - 1, cell.n).astype(float)
+    x_edges = np.arange(len(cell.variables) + 1.0)
+    tiles = Tiles(x_edges, cell.n - ends[::-1], np.where(values > 0, values, np.nan), _items(cell, plan), (0.0, 1.0))
+    names = tuple((k + 0.5, titled(plan.data.variable(name))) for k, name in enumerate(cell.variables))
+    x = Axis((), 0.0, float(len(cell.variables)), places=names)
+    order = say("cases sorted by what is missing together") if cell.sorted else say("cases in the order of the file")
+    marked = [case for case in even_steps(cell.n) if case]
+    down = tuple((cell.n - case + 0.5, (Cell(float(case), Kind.COUNT),)) for case in (1, *marked))
+    y = Axis(say("Cases"), 0.0, float(cell.n), places=down, meaning=order)
+    own = general([_own_note(cell)])
+    numbers = tuple(
+        Cell(float(count), Kind.COUNT, row=name, column="missing")
+        for name, count in zip(cell.variables, cell.missing.tolist(), strict=True)
+    )
+    size = plan.request.settings["size"] or ("page" if len(cell.variables) > 12 else "")
+    return FigureSheet(title, (Panel(x, y, (tiles,)),), (*notes, *own), _alt(cell, plan), numbers, size=size)
+
+
+def even_steps(n: int) -> list[int]:
+    """About five round numbers of cases up to n."""
+    power = 10 ** max(0, len(str(n)) - 2)
+    step = next((k * power for k in (1, 2, 5, 10, 20, 50) if n // (k * power) <= 6), n)
+    return list(range(0, n + 1, max(1, step)))
+
+
+def _own_note(cell: MapCell) -> Text:
+    order = "sorted by what is missing together" if cell.sorted else "in the order of the file"
+    return say(
+        f"Dark: missing. {{n}} cases from top to bottom, {order}; {{gone}} of {{all}} values are missing.",
+        n=cell.n,
+        gone=int(cell.missing.sum()),
+        all=cell.n * len(cell.variables),
+    )
+
+
+def _items(cell: MapCell, plan: Any) -> tuple[Item, ...]:
+    made = []
+    for name, count in zip(cell.variables, cell.missing.tolist(), strict=True):
+        label = titled(plan.data.variable(name))
+        item = Item(say("{name}: {n} of {all} missing", name=label, n=count, all=cell.n), Behind(name, missing=(name,)))
+        made += [item] * cell.starts.size
+    return tuple(made)
+
+
+def methods(plan: Any, drawings: tuple[MapCell, ...]) -> Text:
+    """Nothing is computed."""
+    del plan, drawings
+    return ()
+
+
+def _alt(cell: MapCell, plan: Any) -> Text:
+    order = np.argsort(-cell.missing, kind="stable")[:3]
+    most = joined(
+        [say("{name} ({n})", name=titled(plan.data.variable(cell.variables[k])), n=int(cell.missing[k])) for k in order]
+    )
+    template = "Map of missing values of {count} variables in {n} cases; most are missing of {most}."
+    return say(template, count=len(cell.variables), n=cell.n, most=most)
