@@ -22,7 +22,7 @@ from istrel.stats.estimates import Undefined
 
 Column = tuple[int, ...]
 MOST_COLUMNS = 400
-CASE_BY_CASE = ("quantile plot",)
+CASE_BY_CASE = ("quantile plot", "points", "grid", "missing map")
 
 
 def hidden(plan: Any, result: Any) -> Any:
@@ -38,6 +38,8 @@ def hidden(plan: Any, result: Any) -> Any:
         return result
     if plan.form in CASE_BY_CASE:
         raise Problem(f"“{plan.form}” shows every case, so small counts cannot be hidden in it; set it as table.")
+    if plan.request.settings["points"]:
+        raise Problem("Single cases cannot be shown where small counts are hidden; leave points out.")
     found: Any = _HIDERS[plan.request.verb](plan, result, below)
     return found
 
@@ -292,7 +294,9 @@ def _hidden_drawing(ledger: Ledger, place: int, drawing: Any, below: int) -> Any
         n = drawing.n
         if 0 < n < below:
             return None
-        return replace(drawing, outside=()) if hasattr(drawing, "outside") else _coarse(drawing, below)
+        if hasattr(drawing, "outside"):
+            return replace(drawing, outside=())
+        return drawing if hasattr(drawing, "interval") or hasattr(drawing, "q1") else _coarse(drawing, below)
     n = ledger.shown(("drawing", place, "n"), drawing.n)
     if isinstance(n, Hidden):
         return None

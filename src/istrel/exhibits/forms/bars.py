@@ -10,7 +10,7 @@ import numpy as np
 from istrel.exhibits.cases import Group
 from istrel.exhibits.figure import Array, Axis, Blocks, FigureSheet, Intervals, Item, Mark, Panel, Words
 from istrel.exhibits.forms.common import arrangement, by_panel, key_of, n_cell, panel_label
-from istrel.exhibits.forms.places import HALF, INNER_HALF, LONG_NAMES
+from istrel.exhibits.forms.places import HALF, INNER_HALF, names_are_long
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Hidden, Text, as_letters, say, sentences
 from istrel.exhibits.verbs.frequencies import Count, FrequencyCell, Level, behind_level
@@ -22,7 +22,6 @@ from istrel.style.numbers import Kind
 ARRANGED = ("beside", "stacked", "panels")
 MOST_BARS, MOST_NUMBERED = 200, 24
 LINES = 1.5  # of text, that a bar takes
-MANY_NAMES = 7  # from which names stand better at the left, unless they are short
 
 
 @dataclass(frozen=True, eq=False)
@@ -147,12 +146,10 @@ def _panel(mine: list[BarsCell], plan: Any, arranged: str, *, title: bool) -> Pa
 
 
 def _lying(plan: Any, cell: BarsCell) -> bool:
-    """As said; else where names are long or many."""
+    """As said; else where names would have to stand upright."""
     said = plan.request.settings["lying"]
-    if said is not None:
-        return bool(said)
-    longest = max((len(as_letters(level.label)) for level in cell.levels), default=0)
-    return longest > LONG_NAMES or (len(cell.levels) > MANY_NAMES and longest > 5)
+    names = [as_letters(level.label) for level in cell.levels]
+    return bool(said) if said is not None else names_are_long(names, len(names))
 
 
 def _heights(cell: BarsCell, mine: list[BarsCell], height: str, arranged: str) -> Array:
@@ -195,15 +192,16 @@ def _beside(mine: list[BarsCell], values: list[Array], height: str) -> list[Mark
             low, high = (_scaled(limit, cell, height) for limit in (cell.low, cell.high))
             marks.append(Intervals(middles, low, high, series, ink="curve"))
         elif len(mine) * tops.size <= MOST_NUMBERED:
-            marks.append(_numbered(middles, tops, room, height))
+            marks.append(_numbered(middles, tops, room, height, whole=several))
     return marks
 
 
-def _numbered(middles: Array, tops: Array, room: float, height: str) -> Mark:
+def _numbered(middles: Array, tops: Array, room: float, height: str, *, whole: bool) -> Mark:
     """The number at the end of each bar."""
-    kind = {"count": Kind.COUNT, "percent": Kind.PERCENT, "proportion": Kind.MEASURE}[height]
+    percent = Kind.WHOLE_PERCENT if whole else Kind.PERCENT
+    kind = {"count": Kind.COUNT, "percent": percent, "proportion": Kind.MEASURE}[height]
     texts = tuple(() if not np.isfinite(top) else (Cell(float(top), kind),) for top in tops.tolist())
-    return Words(middles, np.nan_to_num(tops), texts, 1.4 * room, side="beyond")
+    return Words(middles, np.nan_to_num(tops), texts, 1.1 * room, side="beyond")
 
 
 def _stacked(mine: list[BarsCell], values: list[Array]) -> list[Mark]:

@@ -16,7 +16,8 @@ from istrel.exhibits.wording import crossed_title, group_label, groups_words
 
 HALF, INNER_HALF = 0.3, 0.4  # of a place; of the room that the groups of a second factor share
 BETWEEN_GROUPINGS = 0.6
-LONG_NAMES = 26  # letters from which names stand better at the left
+FIELD_MM, LETTER_MM = 98.0, 1.72  # of a usual figure: its field, and a letter under it
+MOST_LINES = 4
 
 
 @dataclass(frozen=True)
@@ -133,9 +134,13 @@ def places_axis(stands: Stands, plan: Any, *, shared: str = "") -> Axis:
 
 
 def lying(plan: Any, stands: Stands, plain: Sequence[str]) -> bool:
-    """Whether places stand one under the other: as said; else where their names are long or many."""
+    """Whether places stand one under the other: as said; else where their names would have to stand upright."""
     said = plan.request.settings["lying"]
-    if said is not None:
-        return bool(said)
-    longest = max((len(name) for name in plain), default=0)
-    return longest > LONG_NAMES or (len(stands.names) > 8 and longest > 8)
+    return bool(said) if said is not None else names_are_long(plain, len(stands.names))
+
+
+def names_are_long(names: Sequence[str], places: int) -> bool:
+    """Whether a word of a name is wider than its place, about, or a name takes many lines."""
+    room = FIELD_MM / max(1, places) - 1.0
+    words = [len(word) for name in names for word in name.split()]
+    return max(words, default=0) * LETTER_MM > room or max(map(len, names), default=0) * LETTER_MM > MOST_LINES * room

@@ -4,10 +4,12 @@ from __future__ import annotations
 
 from typing import Any
 
-from istrel.exhibits.forms.quantile_plot import QuantileCell
+import istrel.render.exchange.drawings  # its kinds of result are registered
 from istrel.exhibits.verbs.check.reading import READINGS, remark
 from istrel.exhibits.verbs.check.result import CheckCell, SetCell
 from istrel.render.exchange.common import MOST_LISTED, as_json, groups, number, reason, reasons
+
+del istrel
 
 
 @as_json.register
@@ -48,18 +50,4 @@ def _(cell: SetCell) -> dict[str, Any]:
         "distances": [case.value for case in cell.remote[:MOST_LISTED]],
         "undefined": reasons({name: test.statistic for name, test in cell.tests.items()}),
         **({"cut": True} if len(cell.remote) > MOST_LISTED else {}),
-    }
-
-
-@as_json.register
-def _(cell: QuantileCell) -> dict[str, Any]:
-    return {
-        "variable": cell.variable,
-        "groups": groups(cell.group.named),
-        "x": cell.x.tolist(),
-        "y": cell.y.tolist(),
-        "mean": cell.mean,
-        "sd": cell.sd,
-        "low": cell.low.tolist(),
-        "high": cell.high.tolist(),
     }

@@ -6,7 +6,8 @@ from typing import Any
 
 import numpy as np
 
-import istrel.render.exchange.frequencies  # its kinds of result are registered
+import istrel.render.exchange.drawings
+import istrel.render.exchange.frequencies  # their kinds of result are registered
 from istrel.exhibits.verbs.count.result import CrossCell
 from istrel.render.exchange.common import as_json, finite, groups, number, reasons, stored
 

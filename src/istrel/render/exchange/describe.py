@@ -4,14 +4,11 @@ from __future__ import annotations
 
 from typing import Any
 
-import istrel.render.exchange.frequencies  # its kinds of result are registered
-from istrel.exhibits.forms.boxes import BoxCell
-from istrel.exhibits.forms.cumulative import CumulativeCell
-from istrel.exhibits.forms.density import DensityCell
-from istrel.exhibits.forms.histogram import HistogramCell
+import istrel.render.exchange.drawings
+import istrel.render.exchange.frequencies  # their kinds of result are registered
 from istrel.exhibits.text import Hidden
 from istrel.exhibits.verbs.describe.result import Difference, MeasuredCell, Value
-from istrel.render.exchange.common import MOST_LISTED, as_json, finite, groups, listed, number, reasons
+from istrel.render.exchange.common import MOST_LISTED, as_json, groups, listed, number, reasons
 from istrel.sentence.vocabulary import CASE_LISTS, statistic
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
@@ -78,47 +75,3 @@ def _date(days: float) -> str:
 
     moment = (EPOCH + timedelta(days=days)).isoformat()
     return moment.removesuffix("T00:00:00")
-
-
-def _about(cell: Any) -> dict[str, Any]:
-    return {"variable": cell.variable, "groups": groups(cell.group.named)}
-
-
-@as_json.register
-def _(cell: HistogramCell) -> dict[str, Any]:
-    curve, over = cell.curve, cell.density
-    entry = {
-        **_about(cell),
-        "edges": cell.edges.tolist(),
-        "counts": [number(count) for count in cell.counts],
-        "heights": finite(cell.heights),
-        "stat": cell.stat,
-        "normal_curve": None if curve is None else {"mean": curve.mean, "sd": curve.sd, "scale": curve.scale},
-    }
-    if over is not None:
-        entry["density_curve"] = {"x": over.x.tolist(), "y": over.y.tolist(), "bandwidth": over.bandwidth}
-    return entry
-
-
-@as_json.register
-def _(cell: DensityCell) -> dict[str, Any]:
-    return {**_about(cell), "x": cell.x.tolist(), "y": cell.y.tolist(), "bandwidth": cell.bandwidth}
-
-
-@as_json.register
-def _(cell: CumulativeCell) -> dict[str, Any]:
-    return {**_about(cell), "x": cell.x.tolist(), "y": cell.y.tolist()}
-
-
-@as_json.register
-def _(cell: BoxCell) -> dict[str, Any]:
-    return {
-        **_about(cell),
-        "q1": cell.q1,
-        "median": cell.median,
-        "q3": cell.q3,
-        "whisker_low": cell.whisker_low,
-        "whisker_high": cell.whisker_high,
-        "outside": listed(cell.outside),
-        **({"cut": True} if len(cell.outside) > MOST_LISTED else {}),
-    }

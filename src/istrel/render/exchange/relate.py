@@ -4,9 +4,11 @@ from __future__ import annotations
 
 from typing import Any
 
-from istrel.exhibits.forms.scatter import PlaneCell
+import istrel.render.exchange.drawings  # its kinds of result are registered
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell
 from istrel.render.exchange.common import as_json, groups, number, reason
+
+del istrel
 
 
 @as_json.register
@@ -35,14 +37,3 @@ def _pair(pair: Pair) -> dict[str, Any]:
     entry |= {key: number(getattr(pair, key)) for key in ("p", "p_adjusted", "low", "high")}
     why = reason(pair.coefficient)
     return {**entry, "undefined": why} if why is not None else entry
-
-
-@as_json.register
-def _(cell: PlaneCell) -> dict[str, Any]:
-    return {
-        "variables": [cell.a, cell.b],
-        "groups": groups(cell.group.named),
-        "x_edges": cell.x_edges.tolist(),
-        "y_edges": cell.y_edges.tolist(),
-        "counts": [[None if count < 0 else count for count in row] for row in cell.counts.tolist()],
-    }

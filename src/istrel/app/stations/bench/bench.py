@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import replace
+from functools import partial
 
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QWidget
@@ -12,6 +13,7 @@ from istrel.app.bridge import StudyModel
 from istrel.app.proof.cases import link_cases
 from istrel.app.proof.jobs import Proof, make_proof
 from istrel.app.proof.margin import ProofDesk
+from istrel.app.proof.thumbnails import make_thumbnail, thumbnail_of
 from istrel.app.stations.bench.empty_desk import EmptyDesk
 from istrel.app.stations.bench.forms_row import FormsRow
 from istrel.app.stations.bench.settings_column import SettingsColumn
@@ -26,13 +28,14 @@ from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subje
 from istrel.sentence.names import understood_condition
 from istrel.sentence.request import Request, show
 from istrel.sentence.settings import fitting_settings
-from istrel.sentence.vocabulary import FORMS, Setting
+from istrel.sentence.vocabulary import VERBS, Setting
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.manuscript import Keep
 from istrel.study.manuscript import numbers_of
 from istrel.study.study import Kept
 
-STALE_MS = 150
+STALE_MS, IDLE_MS = 150, 180
+MOST_PICTURED = 300_000  # cases; of more the other forms are not pictured
 
 
 class Bench(QWidget):
@@ -55,6 +58,10 @@ class Bench(QWidget):
         self._stale = QTimer(self)  # a proof that comes at once is not dimmed before
         self._stale.setSingleShot(True)
         self._stale.setInterval(STALE_MS)
+        self._idle = QTimer(self)  # the other forms are pictured when nothing more is wanted
+        self._idle.setSingleShot(True)
+        self._idle.setInterval(IDLE_MS)
+        self._unfit: dict[str, str] = {}
         self._lay_out()
         self._connect()
         self.refresh()
@@ -80,6 +87,7 @@ class Bench(QWidget):
         self.writing.wanted.connect(self.make)
         self.writing.changed.connect(self._sentence_changed)
         self._stale.timeout.connect(self._show_whose)
+        self._idle.timeout.connect(self._picture_forms)
         self.strip.subjects_chosen.connect(self.toggle_subjects)
         self.strip.groups_chosen.connect(self.toggle_groups)
         self.empty.chosen.connect(self.say)
@@ -108,6 +116,9 @@ class Bench(QWidget):
     def _clear_desk(self) -> None:
         """No sentence: nothing to be seen, nothing to keep."""
         self._model.background.cancel("proof")
+        self._forget_forms()
+        for picture in self.forms.pictures.values():
+            picture.show_scene(None)
         self.desk.clear()
         self.settings.forget()
         self.strip.mark((), ())
@@ -209,6 +220,7 @@ class Bench(QWidget):
         if self.proof is None:
             self.empty.wait()
         study, style = self._model.study, self._model.style
+        self._model.background.cancel_all("form ")
         self._model.background.submit(
             "proof", lambda: make_proof(text, study.source, style), self._show, self._cannot_be_set
         )
@@ -228,7 +240,9 @@ class Bench(QWidget):
             self.writing.no_mistake()
             self.writing.settle()
         self._show_whose()
+        self._forget_forms()
         self._show_forms()
+        self._idle.start()
         self.proof_made.emit(proof)
 
     # Whose the proof is.
@@ -258,17 +272,46 @@ class Bench(QWidget):
         style = self._model.style.figure if self.proof.exhibit.is_figure else self._model.style.table
         return style.label.format(number=self.next_number())
 
+    # The other forms.
     def _show_forms(self) -> None:
-        names = names_of(self._request) if self._request else ()
-        facts = tuple(self._model.facts[name] for name in names if name in self._model.facts)
+        """Which forms the verb has; what they look like follows when the desk has come to rest."""
+        verb = self._request.verb if self._request else "describe"
         current = self.proof.exhibit.form if self.proof else ""
-        self.forms.show_forms_of(self._request.verb if self._request else "describe")
+        self.forms.show_forms_of(verb)
         for form, picture in self.forms.pictures.items():
-            reason = "" if self._request else "nothing to set yet"
-            if FORMS[form].drawn:
-                words = [f.name for f in facts if f.mean is None]
-                reason = reason or (f"“{words[0]}” holds no numbers" if words else "")
-            picture.offer(facts, reason, current=form == current)
+            reason = self._unfit.get(form, "") if self._request else "nothing to set yet"
+            picture.offer(reason, current=form == current)
+        self.forms.show_current()
+
+    def _forget_forms(self) -> None:
+        """The pictures are of another sentence."""
+        self._model.background.cancel_all("form ")
+        self._idle.stop()
+        self._unfit = {}
+
+    def _picture_forms(self) -> None:
+        """Make the pictures of the other forms, one after the other, in the background."""
+        if self.proof is None or not self._model.is_open:
+            return
+        exhibit, source, style = self.proof.exhibit, self._model.study.source, self._model.style
+        if self.proof.scene is not None:
+            self.forms.pictures[exhibit.form].show_scene(thumbnail_of(self.proof.scene))
+        if source.raw.n_rows > MOST_PICTURED:
+            return
+        for form in VERBS[exhibit.request.verb].forms:
+            if form not in ("table", exhibit.form):
+                self._model.background.submit(
+                    f"form {form}",
+                    partial(make_thumbnail, exhibit.request, form, source, style),
+                    self.forms.pictures[form].show_scene,
+                    partial(self._does_not_fit, form),
+                )
+
+    def _does_not_fit(self, form: str, problem: Problem) -> None:
+        self._unfit[form] = problem.message
+        picture = self.forms.pictures[form]
+        picture.show_scene(None)
+        picture.offer(problem.message, current=picture.isChecked())
 
     def _apply(self, remedy: Remedy) -> None:
         """A margin note's remedy: another sentence, or a change of the codebook."""

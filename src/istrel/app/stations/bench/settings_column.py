@@ -22,6 +22,11 @@ from istrel.sentence.vocabulary import ON_BUTTONS, SETTINGS, STATISTICS, Setting
 NOTHING_SAID = "usual"
 
 
+def _is_own(setting: Setting, verb: str, form: str) -> bool:
+    """Whether a setting belongs to this form, and not to all that a verb makes."""
+    return any(place.verb == verb and form in place.forms for place in setting.belongs)
+
+
 class SettingsColumn(QWidget):
     """Rebuilt for each exhibit from its request."""
 
@@ -67,7 +72,7 @@ class SettingsColumn(QWidget):
         chosen = [setting for setting in fitting if setting.takes.offers]
         if chosen:
             self._heading(exhibit.form.capitalize() if exhibit.is_figure else "Layout")
-        for setting in chosen:
+        for setting in sorted(chosen, key=lambda setting: not _is_own(setting, request.verb, exhibit.form)):
             self._choice(setting, request)
         self._heading("Setting")
         self._line("House style", style_name, None)
