@@ -7,6 +7,7 @@ import importlib.util
 from collections.abc import Iterator
 from pathlib import Path
 
+from istrel.exhibits.forms import FROM_NUMBERS
 from istrel.sentence.vocabulary import FORMS, SETTINGS, STATISTICS, TESTS, VERBS
 
 ROOT = Path(__file__).parents[1]
@@ -56,4 +57,5 @@ def test_every_statistic_test_and_form_has_its_use() -> None:
     assert import_module("istrel.exhibits.verbs.check.compute").MAKERS.keys() == TESTS.keys()
     for form in {form for verb in VERBS.values() for form in verb.forms if FORMS[form].drawn}:
         module = import_module(f"istrel.exhibits.forms.{form.replace(' ', '_')}")
-        assert all(callable(getattr(module, name)) for name in ("draw", "figure", "methods"))
+        numbers = "of_numbers" if form in FROM_NUMBERS else "draw"
+        assert all(callable(getattr(module, name)) for name in (numbers, "figure", "methods"))

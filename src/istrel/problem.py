@@ -62,4 +62,5 @@ def close(word: str, known: Iterable[str]) -> tuple[str, ...]:
         return ()
     by_fold = {name.casefold(): name for name in known}
     found = difflib.get_close_matches(word.casefold(), list(by_fold), n=3, cutoff=0.6)
-    return tuple(by_fold[fold] for fold in found)
+    begin = word[:1].casefold()  # the first letter is seldom the wrong one
+    return tuple(by_fold[fold] for fold in sorted(found, key=lambda fold: not fold.startswith(begin)))

@@ -225,10 +225,12 @@ def test_what_is_kept_is_made_when_it_is_looked_at(
     monkeypatch.setattr(remake, "make_exhibit", lambda sentence, *rest: made.append(sentence) or whole(sentence, *rest))
     window.model.do(SetText("receptive_post", "label", "Listening"))
     settle()
-    assert made == [SENTENCE]
+    tables = [sentence for sentence in made if " as " not in sentence]  # the others are pictures of other forms
+    assert tables == [SENTENCE]
+    made.clear()
     window.go_manuscript()
     settle()
-    assert len(made) == 33
+    assert len([sentence for sentence in made if " as " not in sentence]) == 32
     assert len(window.manuscript.entries) == window.manuscript.outline.count() == 32
     first, last = (window.model.study.kept[place].id for place in (0, 31))
     window.model.do(Move(last, 0))

@@ -244,7 +244,7 @@ def test_a_scatter_is_counted_in_a_plane(learners: Dataset, content_of: Content)
         ("relate age", "Relate needs two variables or more"),
         ("relate age, site with method = pearson", "use method = fitting"),
         ("relate age, comment", "“comment” is text"),
-        ("relate age, site as scatter", "A scatter takes two numeric variables."),
+        ("relate age, site as scatter", "holds no numbers, so it has no place in a scatter"),
         ("relate age, absences against site, format", "Relate ranks against one variable"),
     ],
 )

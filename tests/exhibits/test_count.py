@@ -206,7 +206,7 @@ def test_small_counts_are_hidden_on_paper_and_in_the_file(
 @pytest.mark.parametrize(
     ("sentence", "says"),
     [
-        ("count site as histogram", "“count” cannot be set as “histogram” yet"),
+        ("count site as histogram", "“count” cannot be set as “histogram”"),
         ("count site × format against completed", "A combination (×) is counted by itself"),
         ("count nowhere", "There is no variable “nowhere”."),
     ],

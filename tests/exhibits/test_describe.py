@@ -185,7 +185,7 @@ def test_missing_values_are_said_with_the_reasons_that_a_reader_knows(data_of: M
         ("describe age × site", "site", "combinations (×) are counted with “count”"),
         ("describe age against site", "against", "“against” belongs to count and relate."),
         ("describe site as histogram", "histogram", "“site” holds no numbers"),
-        ("describe age as violins", "violins", "cannot be set as “violins” yet"),
+        ("describe age as heat map", "heat map", "cannot be set as “heat map”"),
         ("describe age among age > 500", "", "No case meets “age > 500” (612 cases read)"),
         ("describe age as histogram with width = 0.001", "", "makes 180,000 classes"),
     ],

@@ -11,6 +11,7 @@ from typing import Any
 
 import pytest
 
+from figures import FIGURES
 from istrel.data.dataset import Dataset
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.make import make_exhibit
@@ -86,7 +87,7 @@ def phrases_of(part: Any) -> Iterator[Phrase]:
             yield from phrases_of(getattr(part, entry.name))
 
 
-@pytest.mark.parametrize("sentence", [*SENTENCES, *MORE])
+@pytest.mark.parametrize("sentence", [*SENTENCES, *MORE, *FIGURES])
 def test_a_style_of_another_language_has_words_for_all_that_stands_on_paper(sentence: str, learners: Dataset) -> None:
     words = load_style("thesis").words
     templates = {phrase.template for phrase in phrases_of(make_exhibit(sentence, learners).sheet)}

@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 from PySide6.QtGui import QColor, QImage, QPainter
 from scipy.ndimage import maximum_filter
 
+from figures import FIGURES
 from istrel.app.proof.scene_painter import paint_scene
 from istrel.data.dataset import Dataset
 from istrel.exhibits.figure import FigureSheet
@@ -19,16 +20,6 @@ from istrel.render.scene import Letters, make_scene
 from istrel.render.scene.shapes import PT, Polygon, Polyline, Rectangle
 from istrel.style.house import HouseStyle, load_style
 
-FIGURES = (
-    "describe practice_min across format as histogram",
-    "describe age as histogram",
-    "describe age, practice_min, absences, receptive_pre across completed as density",
-    "describe receptive_post across format as cumulative",
-    "describe age, receptive_pre across format × completed as boxes",
-    "describe age across site × format as boxes",
-    "check spelling_speed, receptive_post across format as quantile plot",
-    "relate practice_min, receptive_post across format × completed as scatter",
-)
 STYLES = ("apa7", "medical", "thesis")
 
 

@@ -169,7 +169,11 @@ MISTAKES = [
     ("describe x across", "s", "After “across” comes the variable that makes the groups."),
     ("describe x across y across z", "across", "“across” stands twice"),
     ("describe x as histogramm", "histogramm", "Did you mean “histogram”?"),
-    ("relate x, y as histogram", "histogram", "“relate” cannot be set as “histogram” yet; it can as table or scatter."),
+    (
+        "relate x, y as histogram",
+        "histogram",
+        "“relate” cannot be set as “histogram”; it can as table or scatter",
+    ),
     ("describe x given y", "given", "“given” belongs to relate."),
     ("check x with bins", "bins", "“bins” takes a value"),
     ("describe x as", "s", "After “as” comes a form"),

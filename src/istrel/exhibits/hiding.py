@@ -16,13 +16,12 @@ import numpy as np
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.text import Hidden
 from istrel.problem import Problem
-from istrel.sentence.vocabulary import CASE_LISTS
+from istrel.sentence.vocabulary import CASE_LISTS, FORMS
 from istrel.stats.disclosure import COMPANION, MOST_ATOMS, SHOWN, SMALL, Counts, one_sum, states
 from istrel.stats.estimates import Undefined
 
 Column = tuple[int, ...]
 MOST_COLUMNS = 400
-CASE_BY_CASE = ("quantile plot", "points", "grid", "missing map")
 
 
 def hidden(plan: Any, result: Any) -> Any:
@@ -36,7 +35,7 @@ def hidden(plan: Any, result: Any) -> Any:
     below = plan.request.settings["hide_below"]
     if below is None:
         return result
-    if plan.form in CASE_BY_CASE:
+    if FORMS[plan.form].case_by_case:
         raise Problem(f"“{plan.form}” shows every case, so small counts cannot be hidden in it; set it as table.")
     if plan.request.settings["points"]:
         raise Problem("Single cases cannot be shown where small counts are hidden; leave points out.")

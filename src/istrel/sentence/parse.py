@@ -288,7 +288,7 @@ class Build(Transformer[Token, Any]):
 def _no_such_form(request: Request) -> Problem:
     form = request.form or ""
     known = " or ".join(VERBS[request.verb].forms)
-    message = f"“{request.verb}” cannot be set as “{form}” yet; it can as {known}."
+    message = f"“{request.verb}” cannot be set as “{form}”; it can as {known}."
     return Problem(message, at=request.form_at, length=len(form))
 
 

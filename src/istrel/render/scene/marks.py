@@ -26,6 +26,7 @@ RADIUS, SMALL_RADIUS = 0.62, 0.36
 MANY_DOTS, MANY_RADIUS = 150, 0.48  # beyond so many of a series dots are smaller
 MOST_RECTANGLES = 2_500
 LIGHTEST = 0.12
+RIGHT_ROOM = 3.5  # mm right of a panel that words may take
 
 
 @dataclass(frozen=True)
@@ -301,6 +302,8 @@ def _(mark: Words, pen: Pen, part: Part) -> Iterator[Shape]:
         x, y = float(pen.x(mark.x[place])), float(pen.y(mark.y[place]))
         if pen.lying:
             x, y = y, x
+        if side == "right" and x + 1.3 + width > across.stop + RIGHT_ROOM:
+            side = "left"
         dx, dy, anchor = {
             "over": (0.0, rise / 2, "middle"),
             "right": (1.3, rise / 2, "left"),

@@ -22,11 +22,12 @@ class Verb:
 
 @dataclass(frozen=True)
 class Form:
-    """A word after `as`; `drawn` is True for a figure."""
+    """A word after `as`; `drawn` is True for a figure, `case_by_case` for one that shows every case."""
 
     name: str
     meaning: str
     drawn: bool = True
+    case_by_case: bool = False
 
 
 @dataclass(frozen=True)

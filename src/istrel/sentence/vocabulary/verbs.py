@@ -39,15 +39,15 @@ FORMS = {
         Form("cumulative", "the share of cases up to each value"),
         Form("boxes", "quartiles, whiskers and far cases"),
         Form("violins", "mirrored densities with quartiles"),
-        Form("points", "every case as a dot"),
+        Form("points", "every case as a dot", case_by_case=True),
         Form("bars", "counts or shares as bars"),
         Form("shares", "shares of a whole, to 100 %"),
         Form("means", "means with their intervals"),
-        Form("quantile plot", "ordered values against those of a normal distribution"),
+        Form("quantile plot", "ordered values against those of a normal distribution", case_by_case=True),
         Form("heat map", "a matrix as tiles"),
         Form("scatter", "two variables, case by case or as a plane of counts"),
-        Form("grid", "scatters of several variables with each other"),
-        Form("missing map", "where values are missing, case by case"),
+        Form("grid", "scatters of several variables with each other", case_by_case=True),
+        Form("missing map", "where values are missing, case by case", case_by_case=True),
     )
 }
 
