@@ -2,6 +2,11 @@
 
 from __future__ import annotations
 
+from itertools import combinations
+
+from istrel.render.scene import Letters, Scene
+from istrel.render.scene.shapes import PT, Polygon, Polyline, Rectangle
+
 FIGURES = (
     "describe age as histogram with mark = both, curve = both",
     "describe practice_min across format as histogram",
@@ -59,3 +64,30 @@ FIGURES = (
     "describe practice_min, receptive_pre, receptive_post, mot_01 .. mot_12, comment as missing map",
     "describe practice_min, receptive_pre, receptive_post as missing map with sort",
 )
+
+
+def box_of(text: Letters) -> tuple[float, float, float, float]:
+    """(left, top, right, bottom) of the letters' bodies in mm."""
+    tall = 0.62 * text.size_pt * PT
+    if text.upright:
+        return text.x - tall, text.y - text.width, text.x, text.y
+    return text.x, text.y - tall, text.x + text.width, text.y
+
+
+def assert_sound(scene: Scene) -> None:
+    """No letters touch, nothing leaves the paper, no two panels stand on the same place."""
+    texts = [shape for shape in scene.shapes if isinstance(shape, Letters)]
+    boxes = [box_of(text) for text in texts]
+    for text, (left, top, right, bottom) in zip(texts, boxes, strict=True):
+        assert min(left, top, scene.width - right, scene.height - bottom) >= 0, text.text
+    for (one, a), (other, b) in combinations(zip(texts, boxes, strict=True), 2):
+        apart = a[2] <= b[0] + 0.05 or b[2] <= a[0] + 0.05 or a[3] <= b[1] + 0.05 or b[3] <= a[1] + 0.05
+        assert apart, (one.text, other.text)
+    for shape in scene.shapes:
+        if isinstance(shape, Rectangle):
+            assert min(shape.left, shape.top, scene.height - shape.top - shape.height) >= 0
+        elif isinstance(shape, Polyline | Polygon):
+            assert ((shape.points >= -0.01) & (shape.points <= (scene.width, scene.height))).all()
+    fields = [(f.left, f.top, f.left + f.width, f.top + f.height) for f in scene.fields]
+    for a, b in combinations(fields, 2):
+        assert a[2] <= b[0] or b[2] <= a[0] or a[3] <= b[1] or b[3] <= a[1], "two panels stand on the same paper"

@@ -52,7 +52,9 @@ def shared_edges(name: str, plan: Any, usual: str = "freedman-diaconis") -> binn
         if not log or settings.edges is not None:
             return binning.class_edges(values, settings)
         found = binning.class_edges(np.log10(values), settings)
-        return found._replace(edges=10.0**found.edges)
+        edges = 10.0**found.edges
+        edges[0], edges[-1] = min(edges[0], values.min()), max(edges[-1], values.max())  # a power is not exact
+        return found._replace(edges=edges)
 
     key = ("edges", name, plan.cases.everyone.key, settings, log)
     return store_of(plan.data).once(key, make, lambda _: 1024)

@@ -33,6 +33,7 @@ from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, say, sentences
 from istrel.exhibits.verbs.frequencies import Count
 from istrel.exhibits.wording import group_label, has_groups, in_group, titled_with_unit, value_cell
+from istrel.stats.moderate import moderate
 from istrel.style.numbers import Kind
 
 Array = NDArray[np.float64]
@@ -206,7 +207,7 @@ def _stacked(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
         base, marks = np.zeros(grid.size), list[Mark]()
         for k, cell in enumerate(mine):
             share = 1.0 if cell.weight != 1.0 else (cell.n if isinstance(cell.n, int) else 0) / total
-            top = base + share * np.interp(grid, cell.x, cell.y, left=0.0, right=0.0)
+            top = base + share * _read_off(cell, grid)
             marks.append(Band(grid, base, top, series=k, strong=True))
             marks.append(Line(grid, top, named_with_n(cell), series=k, items=(group_item(cell, named_with_n(cell)),)))
             base = top
@@ -214,6 +215,12 @@ def _stacked(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
         y = Axis(title, 0.0, 1.1 * float(base.max()), meaning=meaning)
         panels.append(Panel(_x_axis(name, mine, plan), y, tuple(marks)))
     return tuple(panels)
+
+
+def _read_off(cell: DensityCell, grid: Array) -> Array:
+    """The curve at other values, 0 beyond its ends; on a moderate scale, where slopes are finite."""
+    x, exponent = moderate(cell.x)
+    return np.interp(np.ldexp(grid, -exponent), x, cell.y, left=0.0, right=0.0)
 
 
 def _ridges(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:

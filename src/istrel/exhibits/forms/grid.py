@@ -21,7 +21,7 @@ from istrel.stats import binning, density
 from istrel.stats.correlation import pearson
 from istrel.style.numbers import Kind
 
-FEWEST, MOST = 3, 8
+FEWEST, MOST, MOST_GROUPS = 3, 8, 6
 TILES, MOST_DOTS = 20, 600  # tiles a side of each plane; dots of each scatter
 
 
@@ -63,6 +63,9 @@ def draw(plan: Any) -> tuple[GridCell, ...]:
     if not FEWEST <= len(names) <= MOST:
         message = f"A grid takes {FEWEST} to {MOST} numeric variables; these are {len(names)}."
         raise Problem(f"{message} Two make a scatter, many a heat map.", at=plan.request.form_at, length=4)
+    groups = sum(grouping.n_groups for grouping in plan.groupings)
+    if groups > MOST_GROUPS:
+        raise Problem(f"A grid tells {MOST_GROUPS} groups apart; these are {groups}. Name fewer, or limit the cases.")
     edges = [_edges(name, plan) for name in names]
     dense = is_dense(plan, int(plan.cases.mask.sum()))
     return tuple(

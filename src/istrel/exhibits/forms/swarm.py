@@ -42,8 +42,8 @@ def swarm(values: Array, middle: float, half: float, room: Room) -> tuple[Array,
     sizes = np.diff(np.append(starts, values.size))
     within = np.arange(values.size) - np.repeat(starts, sizes)
     side = np.where(within % 2 == 1, 1.0, -1.0) * ((within + 1) // 2)
-    side -= np.repeat(np.where(sizes % 2 == 0, 0.5, 0.0), sizes)  # an even number stands around the middle
-    step = min(room.across * room.dot / PAPER_ACROSS, 2 * half / max(1, int(sizes.max())))
+    side += np.where(row % 2 == 0, 0.25, -0.25)  # rows stand in the gaps of their neighbours
+    step = min(room.across * room.dot / PAPER_ACROSS, 2 * half / (int(sizes.max()) + 1.5))
     return np.asarray(middle + side * step), values
 
 

@@ -277,8 +277,10 @@ class _Press:
             return Labels(deep=above + self.line)
         room = wide * _least_gap(axis) - 1.0
         names = [(place, lines_of(print_text(name, self.style))) for place, name in axis.places]
-        words = (word for _, lines in names for text in lines for word in as_plain(text).split())
-        if all(self._width(word) <= room for word in words):
+        words = (word for _, lines in names for word in as_plain(lines[0]).split())
+        below = (line for _, lines in names for line in lines[1:])  # how many cases: one line each
+        fits = all(self._width(word) <= room for word in words)
+        if fits and all(runs_width(line, self.size, self.style) <= room for line in below):
             entries = [Label(at, _wrapped(lines, room, MOST_LINES, self.style)) for at, lines in names]
             return Labels(tuple(entries), deep=above + self.line * max(len(entry.lines) for entry in entries))
         joined = [(at, _joined(lines)) for at, lines in names]
