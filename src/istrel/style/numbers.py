@@ -95,7 +95,13 @@ def _date(value: float, style: HouseStyle) -> str:
 
 
 def _edge(value: float, style: HouseStyle) -> str:
-    return _marked(f"{value:,.12g}", style)
+    digits, _, power = f"{value:,.12g}".partition("e")
+    return _marked(digits, style) + _raised(power) if power else _marked(digits, style)
+
+
+def _raised(power: str) -> str:
+    """ " × 10" to a power."""
+    return f" × 10{str(int(power)).translate(str.maketrans('-0123456789', '⁻⁰¹²³⁴⁵⁶⁷⁸⁹'))}"
 
 
 def _year_edge(value: float, style: HouseStyle) -> str:
@@ -131,8 +137,7 @@ def without_leading_zero(text: str) -> str:
 
 def _scientific(value: float, places: int, style: HouseStyle) -> str:
     digits, _, power = format(value, f".{places}e").partition("e")
-    raised = str(int(power)).translate(str.maketrans("-0123456789", "⁻⁰¹²³⁴⁵⁶⁷⁸⁹"))
-    return _marked(digits, style) + f" × 10{raised}"
+    return _marked(digits, style) + _raised(power)
 
 
 def _marked(text: str, style: HouseStyle) -> str:

@@ -206,7 +206,7 @@ class _Press:
         deep = self.side_labels(column)
         titled = any(self._side_titled(place) for place in self._in_column(column))
         room = deep + (self.line * self.y_lines + PAD if titled else 0.0)
-        return max(room, 2.0)
+        return max(room, 2.0 if column == 0 else 2 * self.overhang() - GAP)  # no label touches one of the next panel
 
     def _side_titled(self, place: int) -> bool:
         return self.side_shown(place) and bool(side_axis(self.panels[place]).title)
