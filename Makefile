@@ -3,7 +3,7 @@ PYTHON := .venv/bin/python
 STAMP := .venv/.set-up
 OFFSCREEN := QT_QPA_PLATFORM=offscreen
 
-.PHONY: help setup demo test check bench fuzz page screenshots format lock
+.PHONY: help setup demo test check bench fuzz page screenshots gallery format lock
 
 help: ## list what can be done here
 	@grep -hE '^[a-z]+:.*## ' $(MAKEFILE_LIST) | sed 's/:.*## /\t/' | expand -t 14
@@ -42,6 +42,10 @@ page: $(STAMP) ## the tables of docs/sentence.md from the vocabulary
 
 screenshots: $(STAMP) ## one current picture of each main view, from the demo study
 	$(OFFSCREEN) $(PYTHON) tools/screenshots.py
+	$(OFFSCREEN) $(PYTHON) tools/gallery.py
+
+gallery: $(STAMP) ## one page with every form of figure, from the demo study
+	$(OFFSCREEN) $(PYTHON) tools/gallery.py
 
 lock: ## pin all packages again (needs uv)
 	uv pip compile pyproject.toml --extra dev --generate-hashes --universal --python-version 3.11 -o requirements.lock

@@ -53,6 +53,7 @@ def make_parser() -> Parser:
     )
     parser.add_argument("--to", default=None, help="the format on standard output: json, md, csv or html")
     parser.add_argument("--style", default="apa7", help="a house style's name or file")
+    parser.add_argument("--dpi", type=int, default=None, help="dots per inch of .png and .tif; the style's by default")
     _add_reading(parser)
     return parser
 

@@ -13,6 +13,7 @@ if TYPE_CHECKING:
     import argparse
 
     from istrel.render import Output
+    from istrel.style.house import HouseStyle
 
 DONE, REFUSED, FAULT, STOPPED = 0, 2, 3, 130
 NOT_YET = ("build",)
@@ -68,7 +69,7 @@ def _make(options: argparse.Namespace) -> int:
     for _, path in targets:
         if path is not None:
             refuse_sources(path, _sources(options))
-    style = load_style(options.style)
+    style = _with_dpi(load_style(options.style), options.dpi)
     data = open_data(options.source, _opening(options))
     exhibits = [make_exhibit(sentence, data) for sentence in options.sentences]
     document = Document(numbered(exhibits), style)
@@ -77,6 +78,17 @@ def _make(options: argparse.Namespace) -> int:
     for output, path in targets:
         _write(render(document, output.ending), path, options)
     return DONE
+
+
+def _with_dpi(style: HouseStyle, dpi: int | None) -> HouseStyle:
+    """The style with another resolution of pictures."""
+    import msgspec
+
+    if dpi is None:
+        return style
+    if not 72 <= dpi <= 1200:
+        raise Problem(f"--dpi is a number between 72 and 1200; {dpi} is not.")
+    return msgspec.structs.replace(style, figure=msgspec.structs.replace(style.figure, dpi=dpi))
 
 
 def _look(options: argparse.Namespace) -> int:

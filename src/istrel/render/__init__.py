@@ -44,6 +44,7 @@ OUTPUTS = {
         Output("pdf", "Figure as PDF", "istrel.render.print", "figure"),
         Output("svg", "Figure as SVG", "istrel.render.print", "figure"),
         Output("png", "Figure as PNG", "istrel.render.print", "figure"),
+        Output("tif", "Figure as TIFF", "istrel.render.print", "figure"),
     )
 }
 

@@ -14,7 +14,11 @@ from docx.enum.section import WD_ORIENT, WD_SECTION
 from docx.enum.style import WD_STYLE_TYPE
 from docx.enum.table import WD_TABLE_ALIGNMENT
 from docx.enum.text import WD_ALIGN_PARAGRAPH, WD_TAB_ALIGNMENT
-from docx.oxml.ns import qn
+from docx.opc.constants import RELATIONSHIP_TYPE
+from docx.opc.packuri import PackURI
+from docx.opc.part import Part
+from docx.oxml import parse_xml
+from docx.oxml.ns import nsmap, qn
 from docx.shared import Mm, Pt
 
 from istrel.exhibits.figure import FigureSheet
@@ -40,6 +44,8 @@ NARROW, WIDE = set(" .,:;!'|ijlftI()[]−-"), set("mwMWABCDEGHKNOQRUVXY%&@—")
 INDENT_PT, GAP_PT = 12.0, 14.0
 MOST_ROWS_TOGETHER = 36
 SPACE = "{http://www.w3.org/XML/1998/namespace}space"
+VECTOR_URI = "{96DAC541-7B7A-43D3-8B79-37D633B846F1}"  # of the open standard’s extension for SVG in pictures
+VECTOR = "http://schemas.microsoft.com/office/drawing/2016/SVG/main"
 STYLES = ("Table label", "Table title", "Table text", "Table note")
 
 
@@ -268,11 +274,25 @@ def _figure(word: Any, item: Item, sheet: FigureSheet, style: HouseStyle) -> Non
     paragraph = word.add_paragraph(style="Normal")
     width = make_scene(sheet, style).width
     picture = paragraph.add_run().add_picture(io.BytesIO(draw(sheet, style, "png")), width=Mm(width))
+    _add_vector(word, picture, draw(sheet, style, "svg", outlines=True), item)
     properties = picture._inline.docPr
     properties.set("descr", plain_text(sheet.alt, style))
     properties.set("title", print_title(sheet, style))
     for note in print_notes(sheet.notes, style):
         _add_runs(word.add_paragraph(style="Table note"), note)
+
+
+def _add_vector(word: Any, picture: Any, drawing: bytes, item: Item) -> None:
+    """The same figure as vectors beside its pixels: word processors that know them show those."""
+    name = PackURI(f"/word/media/figure{item.number}.svg")
+    part = Part(name, "image/svg+xml", drawing, word.part.package)
+    found = word.part.relate_to(part, RELATIONSHIP_TYPE.IMAGE)
+    blip = next(picture._inline.iter(qn("a:blip")))
+    extension = parse_xml(
+        f'<a:extLst xmlns:a="{nsmap["a"]}"><a:ext uri="{VECTOR_URI}"><asvg:svgBlip xmlns:asvg="{VECTOR}" '
+        f'xmlns:r="{nsmap["r"]}" r:embed="{found}"/></a:ext></a:extLst>'
+    )
+    blip.append(extension)
 
 
 def text_width(text: str, size: float) -> float:

@@ -26,7 +26,12 @@ from istrel.render.scene.shapes import PT, RING
 from istrel.style.fonts_folder import FONTS
 from istrel.style.house import HouseStyle
 
-BACKENDS = {"png": ("agg", "FigureCanvasAgg"), "pdf": ("pdf", "FigureCanvasPdf"), "svg": ("svg", "FigureCanvasSVG")}
+BACKENDS = {
+    "png": ("agg", "FigureCanvasAgg"),
+    "tif": ("agg", "FigureCanvasAgg"),
+    "pdf": ("pdf", "FigureCanvasPdf"),
+    "svg": ("svg", "FigureCanvasSVG"),
+}
 MM = 1 / 25.4
 
 for _font in sorted(Path(FONTS).glob("*.ttf")):
@@ -49,8 +54,18 @@ def _canvas(ending: str, figure: Figure) -> Any:
     return getattr(import_module(f"matplotlib.backends.backend_{module}"), name)(figure)
 
 
-def draw(sheet: FigureSheet, style: HouseStyle, ending: str, *, dpi: float | None = None) -> bytes:
-    """The figure as a file: "png", "pdf" or "svg", at its true size; `dpi` of a PNG is the style's by default."""
+def draw(
+    sheet: FigureSheet, style: HouseStyle, ending: str, *, dpi: float | None = None, outlines: bool = False
+) -> bytes:
+    """The figure as a file: "png", "tif", "pdf" or "svg", at its true size.
+
+    Parameters
+    ----------
+    dpi
+        Of a PNG or TIF; the style's by default.
+    outlines
+        True draws the letters of an SVG as shapes: for documents on machines without the font.
+    """
     scene = make_scene(sheet, style)
     figure = _figure(scene)
     canvas = _canvas(ending, figure)
@@ -61,10 +76,13 @@ def draw(sheet: FigureSheet, style: HouseStyle, ending: str, *, dpi: float | Non
         "svg": {"Date": None, "Title": title},
         "png": {"Software": "Istrel"},
     }
-    options: dict[str, Any] = {"metadata": said[ending]}
-    if ending == "png":
+    options: dict[str, Any] = {"metadata": said[ending]} if ending in said else {}
+    if ending in ("png", "tif"):
         figure.set_dpi(dpi or style.figure.dpi)
-    getattr(canvas, f"print_{ending}")(out, **options)
+    if ending == "tif":
+        options["pil_kwargs"] = {"compression": "tiff_lzw", "dpi": (figure.dpi, figure.dpi)}
+    with mpl.rc_context({"svg.fonttype": "path" if outlines else "none"}):
+        getattr(canvas, f"print_{ending}")(out, **options)
     return out.getvalue()
 
 

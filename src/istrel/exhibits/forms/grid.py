@@ -165,7 +165,7 @@ def _panel(row: int, column: int, drawings: tuple[GridCell, ...], plan: Any) -> 
             name = named_with_n(cell) if len(drawings) > 1 else ()
             marks.append(dots_of(pair, series, name, plan, small=True))
         if pair is not None:
-            marks += line_of(pair, series, alone=len(drawings) == 1)
+            marks += line_of(pair, series, (y.low, y.high), alone=len(drawings) == 1)
     return Panel(x, y, tuple(marks))
 
 

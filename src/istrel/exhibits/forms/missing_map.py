@@ -89,7 +89,8 @@ def figure(plan: Any, drawings: tuple[MapCell, ...], title: Text, notes: tuple[N
         for name, count in zip(cell.variables, cell.missing.tolist(), strict=True)
     )
     size = plan.request.settings["size"] or ("page" if len(cell.variables) > 12 else "")
-    return FigureSheet(title, (Panel(x, y, (tiles,)),), (*notes, *own), _alt(cell, plan), numbers, size=size)
+    panels, alt = (Panel(x, y, (tiles,)),), _alt(cell, plan)
+    return FigureSheet(title, panels, (*notes, *own), alt, numbers, size=size, ratio=0.5)
 
 
 def even_steps(n: int) -> list[int]:

@@ -22,7 +22,7 @@ from istrel.problem import Problem
 from istrel.stats import density
 from istrel.style.numbers import Kind
 
-BINS, MOST_DOTS = 30, 4_000
+BINS, MOST_DOTS, LINE_POINTS = 30, 4_000, 200
 
 
 @dataclass(frozen=True, eq=False)
@@ -147,11 +147,16 @@ def dots_of(cell: ScatterCell, series: int, name: Text, plan: Any, *, small: boo
     return Dots(cell.x, cell.y, tuple(items), series, name, small=small)
 
 
-def line_of(cell: Any, series: int, *, alone: bool) -> list[Mark]:
-    """The line through the dots of a group."""
+def line_of(cell: Any, series: int, ends: tuple[float, float], *, alone: bool) -> list[Mark]:
+    """The line through the dots of a group, as far as it runs between the ends of the axis."""
     if cell.fit is None:
         return []
-    return [Line(cell.fit.x, cell.fit.y, series=series, ink="curve" if alone else "series")]
+    x = np.linspace(cell.fit.x[0], cell.fit.x[-1], LINE_POINTS)
+    y = np.interp(x, cell.fit.x, cell.fit.y)
+    inside = (y >= ends[0]) & (y <= ends[1])
+    if not inside.any():
+        return []
+    return [Line(x[inside], y[inside], series=series, ink="curve" if alone else "series")]
 
 
 def _dots(drawings: tuple[ScatterCell, ...], plan: Any) -> Panel:
@@ -162,12 +167,12 @@ def _dots(drawings: tuple[ScatterCell, ...], plan: Any) -> Panel:
         n = n_cell(cell.n, pair_key(cell), cell.group)
         name = say("{group} (*n* = {n})", group=group_label(cell.group, several=True), n=n) if several else ()
         marks.append(dots_of(cell, series, name, plan))
-    for series, cell in enumerate(drawings):
-        marks += line_of(cell, series, alone=not several)
     ends = [
         room_beside(min(float(v.min()) for v in values), max(float(v.max()) for v in values), 0.04, log=log)
         for values, log in (([c.x for c in drawings], x_log), ([c.y for c in drawings], y_log))
     ]
+    for series, cell in enumerate(drawings):
+        marks += line_of(cell, series, ends[1], alone=not several)
     first = drawings[0]
     alone = None if several else n_cell(first.n, pair_key(first), first.group)
     x = axis_of(first.a, plan, *ends[0], log=x_log)
@@ -210,7 +215,7 @@ def _planes(drawings: tuple[PlaneCell, ...], plan: Any) -> tuple[Panel, ...]:
         marks: list[Mark] = [plane_of(cell, (0.0, top), measure=say("cases"))]
         if cell.x is not None and cell.y is not None:
             marks.append(Dots(cell.x, cell.y, series=0, small=True, ink="curve"))
-        marks += line_of(cell, 0, alone=True)
+        marks += line_of(cell, 0, (float(y_ends[0]), float(y_ends[1])), alone=True)
         label = panel_label(cell.group, plan, several=len(drawings) > 1)
         panels.append(Panel(x, y, tuple(marks), label, n_cell(cell.n, pair_key(cell), cell.group)))
     return tuple(panels)
