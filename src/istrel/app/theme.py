@@ -98,6 +98,8 @@ QScrollBar:vertical {{ background: transparent; width: 10px; margin: 0; }}
 QScrollBar:horizontal {{ background: transparent; height: 10px; margin: 0; }}
 QScrollBar::handle {{ background: #B9C6BE; border-radius: 3px; margin: 2px; min-height: 32px; min-width: 32px; }}
 QScrollBar::add-line, QScrollBar::sub-line, QScrollBar::add-page, QScrollBar::sub-page {{ background: none; border: 0; height: 0; width: 0; }}
+QSlider::groove:horizontal {{ background: {DRAWING_SOFT}; height: 3px; border-radius: 1px; }}
+QSlider::handle:horizontal {{ background: {FRAME}; width: 14px; height: 14px; margin: -6px 0; border-radius: 7px; }}
 QScrollArea, QScrollArea > QWidget > QWidget#clear {{ background: transparent; border: 0; }}
 QLineEdit {{ background: {SURFACE}; border: 1px solid {LINE}; border-radius: {RADIUS}px; padding: 4px 8px; selection-background-color: {FRAME_CHIP}; }}
 QLineEdit:focus {{ border-color: {FRAME}; }}

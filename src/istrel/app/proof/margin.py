@@ -9,9 +9,11 @@ from PySide6.QtGui import QPainter, QPaintEvent, QResizeEvent
 from PySide6.QtWidgets import QScrollArea, QWidget
 
 from istrel.app import theme
+from istrel.app.proof.handles import Handles
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.paper import Paper
 from istrel.app.widgets.simple import button, column, label
+from istrel.exhibits.between import as_bands, as_condition
 from istrel.exhibits.printing import plain_text
 from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.style.house import HouseStyle
@@ -53,6 +55,47 @@ class MarginNoteView(QWidget):
         painter.end()
 
 
+class LimitsNote(QWidget):
+    """What lies between the two limits on a drawing, and what can be made of them."""
+
+    condition_wanted = Signal(str)
+    bands_wanted = Signal(str, str)
+    gone = Signal()
+
+    def __init__(self, parent: QWidget) -> None:
+        super().__init__(parent)
+        layout = column(self, margins=(12, 0, 0, 2), spacing=3)
+        self.says = label("", wrap=True)
+        self.says.setStyleSheet("font-size: 13px;")
+        layout.addWidget(self.says)
+        self._variable, self._ends = "", (0.0, 0.0)
+        for words, act in (
+            ("as a condition", lambda: self.condition_wanted.emit(as_condition(self._variable, *self._ends))),
+            ("as bands", lambda: self.bands_wanted.emit(*as_bands(self._variable, *self._ends))),
+            ("take away", self.gone.emit),
+        ):
+            link = button(words, "link", act)
+            link.setStyleSheet("font-size: 13px;")
+            layout.addWidget(link, 0, Qt.AlignmentFlag.AlignLeft)
+        self.setFixedWidth(NOTE_WIDTH)
+        self.hide()
+
+    def show_limits(self, handles: Handles, style: HouseStyle) -> None:
+        """What the limits say now; hidden without limits."""
+        marked = handles.marked
+        self.setVisible(marked is not None)
+        if marked is not None:
+            self._variable, self._ends = marked.variable, (marked.low, marked.high)
+            self.says.setText("\n".join(plain_text(line, style) for line in handles.words()))
+            self.setAccessibleName(f"Between the limits: {self.says.text()}")
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        del event
+        painter = QPainter(self)
+        painter.fillRect(QRectF(0, 0, 2, self.height()), theme.colour(theme.VERMILION))
+        painter.end()
+
+
 class ProofDesk(QScrollArea):
     """Scrolls over the sheet and its notes; the sheet is drawn at true size or smaller so that it fits the width."""
 
@@ -67,11 +110,17 @@ class ProofDesk(QScrollArea):
         self._canvas.setObjectName("clear")
         self.setWidget(self._canvas)
         self.paper = Paper(self._canvas)
+        self.paper.make_live()
         self.notes: list[MarginNoteView] = []
+        self.limits = LimitsNote(self._canvas)
+        self.limits.gone.connect(self._take_limits_away)
+        self.paper.limits_moved.connect(self._show_limits)
+        self._style: HouseStyle | None = None
         self.paper.hide()
 
     def show_proof(self, proof: Proof, style: HouseStyle, number: str) -> None:
         """Put the proof on the desk with its margin notes."""
+        self._style = style
         self.paper.show_proof(proof, style, number)
         self.paper.show()
         for view in self.notes:
@@ -82,7 +131,20 @@ class ProofDesk(QScrollArea):
             view.chosen.connect(self._choose)
             view.cases_wanted.connect(self.paper.behind_wanted)
             view.show()
+        self.limits.show_limits(self.paper.handles, style)
         self._arrange()
+
+    def _show_limits(self) -> None:
+        if self._style is not None:
+            was = self.limits.isVisible()
+            self.limits.show_limits(self.paper.handles, self._style)
+            if self.limits.isVisible() != was or was:
+                self._arrange()
+
+    def _take_limits_away(self) -> None:
+        self.paper.handles.clear()
+        self._show_limits()
+        self.paper.update()
 
     def dim(self, dimmed: bool) -> None:
         """Show that the proof is that of another sentence than the one that is being written."""
@@ -92,6 +154,8 @@ class ProofDesk(QScrollArea):
 
     def clear(self) -> None:
         self.paper.hide()
+        self.paper.handles.clear()
+        self.limits.hide()
         for view in self.notes:
             view.hide()
             view.deleteLater()
@@ -108,13 +172,14 @@ class ProofDesk(QScrollArea):
         natural = self.paper.natural_width()
         if not natural:
             return
-        beside = NOTE_WIDTH + 8 if self.notes else 0
+        notes: list[QWidget] = list(self.notes)
+        beside = NOTE_WIDTH + 8 if notes or not self.limits.isHidden() else 0
         room = self.viewport().width() - 2 * EDGE - beside
         zoom = max(SMALLEST, min(LARGEST, room / natural))
         self.paper.set_zoom(zoom)
         hint = self.paper.sizeHint()
         spare = max(0, self.viewport().width() - hint.width() - beside)
-        left = min(spare // 2, EDGE + 40) if self.notes else spare // 2
+        left = min(spare // 2, EDGE + 40) if beside else spare // 2
         self.paper.move(left, 14)
         bottom = hint.height() + 28
         below = 0
@@ -127,4 +192,9 @@ class ProofDesk(QScrollArea):
             view.move(left + hint.width() - 2, top)
             below = top + view.height() + 12
             bottom = max(bottom, below)
+        if not self.limits.isHidden():
+            self.limits.adjustSize()
+            self.limits.resize(NOTE_WIDTH, self.limits.heightForWidth(NOTE_WIDTH))
+            self.limits.move(left + hint.width() - 2, max(below, 14 + hint.height() // 3))
+            bottom = max(bottom, self.limits.geometry().bottom() + 12)
         self._canvas.resize(QSize(max(self.viewport().width(), left + hint.width() + beside), bottom))

@@ -7,6 +7,7 @@ from PySide6.QtGui import QFontMetricsF, QMouseEvent, QPainter, QPaintEvent, QPe
 from PySide6.QtWidgets import QWidget
 
 from istrel.app import theme
+from istrel.app.proof.handles import Handles
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.scene_painter import paint_scene
 from istrel.app.proof.setting import INDENT, LEADING, PX_PER_MM, SetPanel, SetSheet, set_sheet
@@ -27,10 +28,13 @@ SHADOW, BESIDE = 10, 4
 class Paper(QWidget):
     """Shows one proof. The widget is as large as the sheet and its shadow at the chosen zoom.
 
-    `behind_wanted(behind)` asks for the cases behind what was clicked.
+    `behind_wanted(behind)` asks for the cases behind what was clicked; `limits_moved` tells that the two limits on a drawing
+    did, `setting_dragged(name, value, done)` that a setting is dragged, and when it is let go.
     """
 
     behind_wanted = Signal(object)
+    limits_moved = Signal()
+    setting_dragged = Signal(str, float, bool)
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
@@ -39,6 +43,8 @@ class Paper(QWidget):
         self._zoom = 1.0
         self._dimmed = False
         self._style = load_style()
+        self.handles = Handles()
+        self._live = False
         self.setAccessibleName("Proof")
         self.setMouseTracking(True)
 
@@ -49,6 +55,7 @@ class Paper(QWidget):
         self._proof, self._zoom, self._style = proof, zoom, style
         sheet = proof.exhibit.sheet
         self._set = set_sheet(sheet, style, number, proof.scene, proof.exhibit.text if with_text else ())
+        self.handles.take_up(proof.exhibit, proof.scene)
         alt = plain_text(sheet.alt, style) if isinstance(sheet, FigureSheet) else ""
         self.setAccessibleDescription(alt or f"{self._set.label}. {' '.join(self._set.title)}")
         self.resize(self.sizeHint())
@@ -123,6 +130,9 @@ class Paper(QWidget):
             painter.save()
             painter.translate(self._set.picture.topLeft())
             paint_scene(painter, self._proof.scene, PX_PER_MM)
+            if self._live:
+                painter.scale(PX_PER_MM, PX_PER_MM)
+                self.handles.paint(painter, hovered=self.underMouse())
             painter.restore()
         painter.translate(self._set.left, self._set.notes_top)
         self._set.notes.drawContents(painter)
@@ -220,22 +230,75 @@ class Paper(QWidget):
         counts = plain_text(sheet.rows[row].counts, self._style)
         return "\n".join(part for part in (shown, what, counts) if part)
 
+    def make_live(self) -> None:
+        """Limits and grips can be taken hold of on this sheet."""
+        self._live = True
+
+    def millimetres(self, point: QPointF) -> tuple[float, float]:
+        """A point of this widget in millimetres of the figure."""
+        assert self._set is not None
+        x = (point.x() - SHADOW) / self._zoom - self._set.picture.left()
+        y = (point.y() - SHADOW) / self._zoom - self._set.picture.top()
+        return x / PX_PER_MM, y / PX_PER_MM
+
+    def point_of(self, x: float, y: float) -> QPoint:
+        """The point of this widget at a place of the figure in millimetres."""
+        assert self._set is not None
+        left, top = self._set.picture.left(), self._set.picture.top()
+        at = QPointF((x * PX_PER_MM + left) * self._zoom + SHADOW, (y * PX_PER_MM + top) * self._zoom + SHADOW)
+        return at.toPoint()
+
     def item_at(self, point: QPoint) -> Item | None:
         """The item of a figure's mark at a point of this widget."""
         proof, sheet = self._proof, self._proof.exhibit.sheet if self._proof else None
         if self._set is None or proof is None or proof.scene is None or not isinstance(sheet, FigureSheet):
             return None
-        x = (point.x() - SHADOW) / self._zoom - self._set.picture.left()
-        y = (point.y() - SHADOW) / self._zoom - self._set.picture.top()
-        part = proof.scene.at(x / PX_PER_MM, y / PX_PER_MM)
+        part = proof.scene.at(*self.millimetres(QPointF(point)))
         if part is None:
             return None
         items = getattr(sheet.panels[part.panel].marks[part.mark], "items", ())
         return items[part.item] if 0 <= part.item < len(items) else None
 
+    def axis_words(self, point: QPoint) -> str:
+        """What the axis at a point shows, in plain words."""
+        proof, sheet = self._proof, self._proof.exhibit.sheet if self._proof else None
+        if self._set is None or proof is None or proof.scene is None or not isinstance(sheet, FigureSheet):
+            return ""
+        found = proof.scene.axis_at(*self.millimetres(QPointF(point)))
+        if found is None:
+            return ""
+        panel = sheet.panels[found[0]]
+        across, up = (panel.y, panel.x) if panel.lying else (panel.x, panel.y)
+        return plain_text((across if found[1] == "x" else up).meaning, self._style)
+
+    @property
+    def _is_figure(self) -> bool:
+        return self._live and self._set is not None and self._proof is not None and self._proof.scene is not None
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        """Take hold of a limit or a grip."""
+        if self._is_figure and event.button() is Qt.MouseButton.LeftButton:
+            self.handles.press(*self.millimetres(event.position()))
+        super().mousePressEvent(event)
+
+    def _drag(self, event: QMouseEvent, *, done: bool) -> None:
+        x, _ = self.millimetres(event.position())
+        held = self.handles.holding
+        width = self.handles.drag(x)
+        if width is not None:
+            self.setting_dragged.emit("width", width, done)
+        elif held:
+            self.limits_moved.emit()
+        self.update()
+
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
-        """A click on a number or a mark asks for its cases."""
+        """What was dragged is let go; a click on a number or a mark asks for its cases."""
         where = event.position().toPoint()
+        if self._is_figure and self.handles.holding:
+            self._drag(event, done=True)
+            if self.handles.let_go(self.millimetres(event.position())[0]):
+                super().mouseReleaseEvent(event)
+                return
         cell, item = self.cell_at(where), self.item_at(where)
         numbers = self._numbers_at(*cell) if cell is not None else ()
         behind = next((number.behind for number in numbers if number.behind is not None), item.behind if item else None)
@@ -244,12 +307,19 @@ class Paper(QWidget):
         super().mouseReleaseEvent(event)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
-        """What the number under the pointer is."""
+        """What the number, the mark or the axis under the pointer is; what is held follows it."""
+        if self._is_figure and self.handles.holding:
+            self._drag(event, done=False)
+            return
         point = event.position().toPoint()
         where, item = self.cell_at(point), self.item_at(point)
         says = self.explain(*where) if where else plain_text(item.words, self._style) if item else ""
-        self.setToolTip(says)
-        self.setCursor(Qt.CursorShape.PointingHandCursor if says else Qt.CursorShape.ArrowCursor)
+        self.setToolTip(says or self.axis_words(point))
+        over = self.handles.over(*self.millimetres(event.position())) if self._is_figure else ""
+        cursor = Qt.CursorShape.PointingHandCursor if says else Qt.CursorShape.ArrowCursor
+        self.setCursor(Qt.CursorShape.SplitHCursor if over in ("low", "high", "width") else cursor)
+        if self._is_figure:
+            self.update()
         super().mouseMoveEvent(event)
 
 

@@ -17,7 +17,7 @@ from istrel.exhibits.wording import has_groups, titled
 from istrel.problem import Problem
 from istrel.style.numbers import Kind
 
-STRETCHES = 240
+STRETCHES = 150
 MOST_VARIABLES = 150
 
 

@@ -24,7 +24,7 @@ HATCH_GAP, MOST_HATCHES = 1.5, 60
 THIN, MIDDLE, STRONG = 0.6 * PT, 0.8 * PT, 1.1 * PT
 RADIUS, SMALL_RADIUS = 0.62, 0.36
 MANY_DOTS, MANY_RADIUS = 150, 0.48  # beyond so many of a series dots are smaller
-MOST_RECTANGLES = 2_500
+MOST_RECTANGLES, THINNEST = 2_500, 0.6  # tiles, or mm of one, beyond which a plane is one picture
 LIGHTEST = 0.12
 RIGHT_ROOM = 3.5  # mm right of a panel that words may take
 
@@ -262,7 +262,7 @@ def shares_of(mark: Tiles) -> Array:
 @shapes_of.register
 def _(mark: Tiles, pen: Pen, part: Part) -> Iterator[Shape]:
     xs, ys, shares = pen.x(mark.x_edges), pen.y(mark.y_edges), shares_of(mark)
-    if shares.size > MOST_RECTANGLES:
+    if shares.size > MOST_RECTANGLES or min(abs(ys[1] - ys[0]), abs(xs[1] - xs[0])) < THINNEST:
         yield _raster(xs, ys, shares, mark, pen, part)
         return
     for i, j in zip(*np.nonzero(np.isfinite(shares)), strict=True):

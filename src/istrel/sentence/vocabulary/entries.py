@@ -128,6 +128,8 @@ class Setting:
         The places where it means something; anywhere else it is refused.
     excludes
         Settings that are taken out of the sentence when this one is chosen by a click.
+    usually
+        (form, what holds there where the sentence does not say it) in words; "" for any form.
     """
 
     name: str
@@ -137,10 +139,16 @@ class Setting:
     belongs: tuple[Belongs, ...]
     usual: Any = None
     excludes: tuple[str, ...] = ()
+    usually: tuple[tuple[str, str], ...] = ()
 
     @property
     def needs_groups(self) -> bool:
         return all(place.only == GROUPS for place in self.belongs)
+
+    def usual_words(self, form: str) -> str:
+        """What holds in a form where the sentence does not say it."""
+        said = dict(self.usually)
+        return said.get(form) or said.get("") or "usual"
 
     def fits(self, verb: str, form: str, *, against: bool, groups: bool) -> bool:
         return any(place.fits(verb, form, against=against, groups=groups) for place in self.belongs)

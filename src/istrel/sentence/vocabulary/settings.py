@@ -4,18 +4,14 @@ from __future__ import annotations
 
 from istrel.sentence.vocabulary import statistics
 from istrel.sentence.vocabulary.entries import AGAINST, GROUPS, LIST, Belongs, Setting
+from istrel.sentence.vocabulary.figure_settings import BARS, CATEGORY_BARS, FIGURE_SETTINGS, PLANES
 from istrel.sentence.vocabulary.takes import Choice, Names, Number, Numbers, YesNo
 
 _TABLE = Belongs("describe", ("table",))
 _GROUPED_TABLE = Belongs("describe", ("table",), only=GROUPS)
-_BARS = Belongs("describe", ("histogram",))
-_CATEGORY_BARS = (Belongs("describe", ("bars",)), Belongs("count", ("bars",)))
-_SPREADS = ("boxes", "violins", "points")
-_CURVES = ("histogram", "density", "cumulative")
-_PLANES = Belongs("relate", ("scatter", "grid"))
 _FREQUENCIES = Belongs("count", ("table", "bars", "shares"), only=LIST)
 _CROSS = Belongs("count", only=AGAINST)
-_CLASSES = (_BARS, _FREQUENCIES, _CROSS)
+_CLASSES = (BARS, _FREQUENCIES, _CROSS)
 _GROUPS = tuple(Belongs(verb, only=GROUPS) for verb in ("describe", "count", "check", "relate"))
 _EVERYWHERE = tuple(Belongs(verb) for verb in ("describe", "count", "check", "relate"))
 _ADJUSTMENTS = Choice((("none", "no"), ("holm", "Holm"), ("bh", "Benjamini–Hochberg")))
@@ -55,6 +51,7 @@ _ENTRIES = (
             )
         ),
         (_TABLE,),
+        usually=(("", "what fits"),),
     ),
     Setting(
         "difference",
@@ -78,6 +75,7 @@ _ENTRIES = (
         "what the percentages of a cross-table are of",
         Choice((("row", "of the row"), ("column", "of the column"), ("total", "of all"))),
         (_CROSS,),
+        usually=(("", "none"),),
     ),
     Setting("expected", "Expected counts", "the counts that independence would give", YesNo(), (_CROSS,), usual=False),
     Setting(
@@ -101,6 +99,7 @@ _ENTRIES = (
             )
         ),
         (_FREQUENCIES, Belongs("describe", ("bars", "shares")), Belongs("relate", ("heat map",))),
+        usually=(("", "codebook"),),
     ),
     Setting(
         "top",
@@ -115,13 +114,14 @@ _ENTRIES = (
         "missing values in the table, or in its note",
         Choice((("show", "in the table"), ("hide", "in the note"))),
         (_FREQUENCIES, *_GROUPS),
+        usually=(("", "as fits"),),
     ),
     Setting(
         "intervals",
         "Intervals",
         "confidence intervals of percentages or coefficients; the band of a cumulative curve",
         YesNo(),
-        (_FREQUENCIES, *_CATEGORY_BARS, Belongs("relate", ("table",)), Belongs("describe", ("cumulative",))),
+        (_FREQUENCIES, *CATEGORY_BARS, Belongs("relate", ("table",)), Belongs("describe", ("cumulative",))),
         usual=False,
     ),
     Setting(
@@ -155,13 +155,14 @@ _ENTRIES = (
         ),
         _CLASSES,
         excludes=("bins", "width", "edges"),
+        usually=(("", "by the data"),),
     ),
     Setting(
         "bins",
         "Number of classes",
         "so many classes of equal width",
         Number(1, 1_000, whole=True),
-        (*_CLASSES, _PLANES),
+        (*_CLASSES, PLANES),
     ),
     Setting("width", "Class width", "the width of the classes", _POSITIVE, _CLASSES),
     Setting("start", "First edge", "where the first class begins", Number(), _CLASSES),
@@ -179,7 +180,8 @@ _ENTRIES = (
         "Heights",
         "what the height of a bar is",
         Choice((("count", "count"), ("percent", "percent"), ("proportion", "proportion"), ("density", "density"))),
-        (_BARS, *_CATEGORY_BARS),
+        (BARS, *CATEGORY_BARS),
+        usually=(("histogram", "count"), ("", "by the groups")),
     ),
     Setting(
         "cumulative",
@@ -194,7 +196,7 @@ _ENTRIES = (
         "Curve",
         "the curve over the bars",
         Choice((("normal", "normal"), ("density", "density"), ("both", "both"), ("none", "none"))),
-        (_BARS,),
+        (BARS,),
         usual="normal",
     ),
     Setting(
@@ -265,6 +267,7 @@ _ENTRIES = (
             )
         ),
         (Belongs("relate", ("table", "heat map", "grid")),),
+        usually=(("", "fitting the levels"),),
     ),
     Setting(
         "deletion",
@@ -303,165 +306,7 @@ _ENTRIES = (
         Number(0, 15, whole=True, suggested=((None, "by codebook"), (0, "0"), (1, "1"), (2, "2"), (3, "3"))),
         (_TABLE, Belongs("relate", ("table",))),
     ),
-    Setting(
-        "arrange",
-        "Arranged",
-        "how groups share the figure",
-        Choice(
-            (
-                ("overlaid", "over each other"),
-                ("stacked", "stacked"),
-                ("beside", "beside each other"),
-                ("panels", "in panels"),
-                ("ridges", "in rows that overlap"),
-                ("mirrored", "back to back"),
-            )
-        ),
-        (
-            Belongs("describe", _CURVES, only=GROUPS),
-            *(Belongs(verb, ("bars",), only=GROUPS) for verb in ("describe", "count")),
-            Belongs("count", ("bars",), only=AGAINST),
-        ),
-    ),
-    Setting(
-        "outline",
-        "Outline",
-        "bars one by one, their outline in steps, or a line through the middles of their tops",
-        Choice((("bars", "bars"), ("steps", "steps"), ("line", "line"))),
-        (_BARS,),
-    ),
-    Setting(
-        "filled", "Filled", "areas filled, or outlines alone", YesNo(), (Belongs("describe", ("histogram", "density")),)
-    ),
-    Setting(
-        "log",
-        "Logarithmic",
-        "equal factors are equally far apart",
-        Choice((("no", "no"), ("x", "across"), ("y", "upwards"), ("both", "both"))),
-        (Belongs("describe", (*_CURVES, *_SPREADS)), Belongs("relate", ("scatter",))),
-        usual="no",
-    ),
-    Setting(
-        "mark",
-        "Marked",
-        "what is marked and named",
-        Choice(
-            (
-                ("nothing", "nothing"),
-                ("mean", "mean"),
-                ("median", "median"),
-                ("both", "mean and median"),
-                ("humps", "humps"),
-            )
-        ),
-        (Belongs("describe", ("histogram", "density", *_SPREADS)),),
-    ),
-    Setting(
-        "ends",
-        "Ends",
-        "a curve runs on beyond the values, or ends at the smallest and largest",
-        Choice((("open", "open"), ("data", "at the data"))),
-        (Belongs("describe", ("density", "violins")),),
-    ),
-    Setting(
-        "bounds",
-        "Bounds",
-        "two values beyond which nothing can lie; the curve is reflected there",
-        Numbers(Number()),
-        (Belongs("describe", ("density", "violins")),),
-    ),
-    Setting(
-        "weight",
-        "Sizes",
-        "all groups alike, or by how many cases they have",
-        Choice((("equal", "alike"), ("size", "by cases"))),
-        (
-            Belongs("describe", ("density",), only=GROUPS),
-            Belongs("describe", ("boxes", "violins"), only=GROUPS),
-        ),
-        usual="equal",
-    ),
-    Setting(
-        "whiskers",
-        "Whiskers",
-        "where whiskers end",
-        Choice(
-            (
-                ("tukey", "within the fences"),
-                ("range", "smallest and largest"),
-                ("percentiles", "5th and 95th percentile"),
-            )
-        ),
-        (Belongs("describe", ("boxes",)),),
-        usual="tukey",
-    ),
-    Setting(
-        "points",
-        "Single cases",
-        "every case as a dot besides",
-        YesNo(),
-        (Belongs("describe", ("boxes", "violins", "means")), Belongs("relate", ("scatter",))),
-        usual=False,
-    ),
-    Setting(
-        "interval",
-        "Interval",
-        "what the interval around a mean is",
-        Choice((("ci", "confidence interval"), ("sd", "standard deviation"), ("se", "standard error"))),
-        (Belongs("describe", ("means", "points")),),
-        usual="ci",
-    ),
-    Setting(
-        "lying",
-        "Lying",
-        "places one under the other, values to the right",
-        YesNo(),
-        (Belongs("describe", (*_SPREADS, "means", "bars")), Belongs("count", ("bars",))),
-    ),
-    Setting(
-        "sort",
-        "Sorted",
-        "bars, or cases of a missing map, sorted by what they show",
-        YesNo(),
-        (Belongs("describe", ("shares", "missing map")), Belongs("count", ("shares",))),
-        usual=False,
-    ),
-    Setting(
-        "minimum",
-        "Least count",
-        "tiles of fewer cases are left white",
-        Number(1, 1_000_000, whole=True),
-        (_PLANES,),
-        usual=1,
-    ),
-    Setting(
-        "fit",
-        "Line",
-        "a line through the dots",
-        Choice((("none", "none"), ("straight", "straight"), ("smooth", "smooth"))),
-        (_PLANES,),
-        usual="none",
-    ),
-    Setting(
-        "band",
-        "Band",
-        "for each point by itself, or for all points at once",
-        Choice((("pointwise", "point by point"), ("simultaneous", "all at once"))),
-        (Belongs("check", ("quantile plot",)),),
-        usual="pointwise",
-    ),
-    Setting(
-        "size",
-        "Width",
-        "how wide the figure is on paper",
-        Choice((("column", "one column"), ("half", "one and a half"), ("page", "the page"))),
-        (
-            Belongs("describe", (*_CURVES, *_SPREADS, "means", "bars", "shares", "missing map")),
-            Belongs("count", ("bars", "shares", "heat map")),
-            Belongs("check", ("quantile plot",)),
-            Belongs("relate", ("scatter", "grid", "heat map")),
-        ),
-    ),
+    *FIGURE_SETTINGS,
 )
 SETTINGS = {setting.name: setting for setting in _ENTRIES}
 CLASS_SETTINGS = tuple(s.name for s in _ENTRIES if set(_CLASSES) <= set(s.belongs) and s.usual is None)

@@ -20,16 +20,18 @@ from istrel.app.stations.bench.settings_column import SettingsColumn
 from istrel.app.stations.bench.strip import Strip
 from istrel.app.stations.bench.writing import Writing
 from istrel.app.widgets.simple import column, row
+from istrel.data.derive import free_name
 from istrel.exhibits.setting import Remedy
 from istrel.problem import Problem
-from istrel.sentence import parse, parse_condition
+from istrel.sentence import parse, parse_condition, parse_expression
 from istrel.sentence.chips import put_in
 from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subject, with_form, with_setting
 from istrel.sentence.names import understood_condition
 from istrel.sentence.request import Request, show
 from istrel.sentence.settings import fitting_settings
-from istrel.sentence.vocabulary import VERBS, Setting
-from istrel.study.changes.codebook import TreatAsMissing
+from istrel.sentence.show_formula import show_condition
+from istrel.sentence.vocabulary import SETTINGS, VERBS, Setting
+from istrel.study.changes.codebook import Derive, TreatAsMissing
 from istrel.study.changes.manuscript import Keep
 from istrel.study.manuscript import numbers_of
 from istrel.study.study import Kept
@@ -95,6 +97,10 @@ class Bench(QWidget):
         self.settings.request_changed.connect(self.write)
         self.settings.keep.connect(self.keep)
         self.desk.remedy_chosen.connect(self._apply)
+        self.desk.limits.condition_wanted.connect(self._limit_between)
+        self.desk.limits.bands_wanted.connect(self._make_bands)
+        self.desk.paper.setting_dragged.connect(self._drag_setting)
+        self.settings.setting_dragged.connect(self._drag_setting)
         link_cases(self.desk.paper, self._model, lambda: self._model.study.current)
         self._model.changed.connect(self._study_changed)
         self._model.facts_ready.connect(self.refresh)
@@ -224,6 +230,37 @@ class Bench(QWidget):
         self._model.background.submit(
             "proof", lambda: make_proof(text, study.source, style), self._show, self._cannot_be_set
         )
+
+    def _drag_setting(self, name: str, value: float, done: bool) -> None:
+        """A setting follows the pointer; the sentence has it when it is let go."""
+        if self.proof is None:
+            return
+        request = self._request or self.proof.exhibit.request
+        request = with_setting(request, name, None if value == SETTINGS[name].usual else value)
+        for other in SETTINGS[name].excludes:
+            request = with_setting(request, other, None)
+        if done:
+            self.write(request)
+            return
+        text, study, style = show(request), self._model.study, self._model.style
+        self._model.background.cancel_all("form ")
+        self._model.background.submit("proof", lambda: make_proof(text, study.source, style), self._preview)
+
+    def _preview(self, proof: Proof) -> None:
+        """The proof while a setting is dragged."""
+        self.desk.show_proof(proof, self._model.style, self.next_number())
+
+    def _limit_between(self, condition: str) -> None:
+        """The exhibit is of the cases between the limits, besides what limits it already."""
+        among = self._request.among if self._request is not None else None
+        self.desk.paper.handles.clear()
+        self.limit(f"{show_condition(among)} and {condition}" if among is not None else condition)
+
+    def _make_bands(self, stem: str, formula: str) -> None:
+        """A variable that parts the cases at the limits makes the groups."""
+        name = free_name(stem, self._model.study.table)
+        if self._model.do(Derive(name, parse_expression(formula))):
+            self._model.trouble.emit(f"“{name}” parts the cases at the limits; it stands in the codebook.")
 
     def _cannot_be_set(self, problem: Problem) -> None:
         if self.proof is None and self._model.is_open:

@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Callable
 from functools import partial
 from typing import Any
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QAction
-from PySide6.QtWidgets import QHBoxLayout, QMenu, QPushButton, QScrollArea, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QMenu, QPushButton, QScrollArea, QSlider, QWidget
 
 from istrel.app import theme
 from istrel.app.widgets.flow import FlowBox
@@ -19,7 +20,7 @@ from istrel.sentence.request import Request
 from istrel.sentence.settings import fitting_settings
 from istrel.sentence.vocabulary import ON_BUTTONS, SETTINGS, STATISTICS, Setting
 
-NOTHING_SAID = "usual"
+SLIDER_STEPS, SLIDER_FACTOR = 50, 5.0  # from a fifth of the bandwidth to five times it
 
 
 def _is_own(setting: Setting, verb: str, form: str) -> bool:
@@ -31,6 +32,7 @@ class SettingsColumn(QWidget):
     """Rebuilt for each exhibit from its request."""
 
     request_changed = Signal(object)
+    setting_dragged = Signal(str, float, bool)
     keep = Signal()
 
     def __init__(self) -> None:
@@ -53,6 +55,7 @@ class SettingsColumn(QWidget):
         outer.addWidget(self.keep_button)
         self._shown: tuple[Any, ...] = ()
         self.chips: dict[str, QPushButton] = {}
+        self.slider: QSlider | None = None
 
     def show_exhibit(self, exhibit: Exhibit, label_when_kept: str, style_name: str) -> None:
         """The settings of this exhibit's form."""
@@ -63,7 +66,7 @@ class SettingsColumn(QWidget):
             return
         self._shown = fingerprint
         clear(self._body)
-        self.chips = {}
+        self.chips, self.slider = {}, None
         request = exhibit.request
         against, groups = bool(request.against), bool(request.across)
         fitting = fitting_settings(request.verb, exhibit.form, against=against, groups=groups)
@@ -72,8 +75,11 @@ class SettingsColumn(QWidget):
         chosen = [setting for setting in fitting if setting.takes.offers]
         if chosen:
             self._heading(exhibit.form.capitalize() if exhibit.is_figure else "Layout")
+        curve = exhibit.form != "histogram" or request.settings["curve"] in ("density", "both")
+        if curve and any(setting.name == "bandwidth" for setting in fitting):
+            self._slider(request)
         for setting in sorted(chosen, key=lambda setting: not _is_own(setting, request.verb, exhibit.form)):
-            self._choice(setting, request)
+            self._choice(setting, request, exhibit.form)
         self._heading("Setting")
         self._line("House style", style_name, None)
         self._body.addStretch()
@@ -110,7 +116,7 @@ class SettingsColumn(QWidget):
             self._shown = ()
             self.request_changed.emit(with_setting(exhibit.request, "statistics", wanted))
 
-    def _choice(self, setting: Setting, request: Request) -> None:
+    def _choice(self, setting: Setting, request: Request, form: str) -> None:
         """A line with the value that holds; a click offers the others. The usual value is taken out of the sentence."""
 
         def choose(value: Any) -> None:
@@ -123,13 +129,34 @@ class SettingsColumn(QWidget):
         menu = QMenu(self)
         options = dict(setting.takes.offers)
         if setting.usual is None and None not in options:
-            options = {None: NOTHING_SAID, **options}
+            options = {None: setting.usual_words(form), **options}
         for value, text in options.items():
             action = QAction(text, menu)
             action.triggered.connect(lambda _=False, v=value: choose(v))
             menu.addAction(action)
         now = request.settings[setting.name]
         self._line(setting.words.replace("*", ""), options.get(now, str(now)), menu, setting)
+
+    def _slider(self, request: Request) -> None:
+        """The bandwidth, dragged: in the middle the rule's own, to the left rougher, to the right smoother."""
+        self._body.addWidget(label("Smoothness"))
+        slider = QSlider(Qt.Orientation.Horizontal)
+        slider.setRange(-SLIDER_STEPS, SLIDER_STEPS)
+        slider.setValue(round(SLIDER_STEPS * math.log(request.settings["bandwidth"]) / math.log(SLIDER_FACTOR)))
+        slider.setAccessibleName("Bandwidth")
+        slider.setToolTip(SETTINGS["bandwidth"].meaning)
+        says = label(f"bandwidth × {request.settings['bandwidth']:.3g}, drag to smooth", "small")
+
+        def moved(place: int, *, done: bool) -> None:
+            factor = float(f"{SLIDER_FACTOR ** (place / SLIDER_STEPS):.3g}")
+            says.setText(f"bandwidth × {factor:.3g}, drag to smooth")
+            self.setting_dragged.emit("bandwidth", factor, done)
+
+        slider.sliderMoved.connect(lambda place: moved(place, done=False))
+        slider.sliderReleased.connect(lambda: moved(slider.value(), done=True))
+        self.slider = slider
+        self._body.addWidget(slider)
+        self._body.addWidget(says)
 
     def _line(self, words: str, value: str, menu: QMenu | None, setting: Setting | None = None) -> None:
         line: QHBoxLayout = row(spacing=4)

@@ -1,0 +1,107 @@
+"""What lies between two values of a drawing: the share of cases, exactly, and the area under the curve that is drawn."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Any
+
+import numpy as np
+
+from istrel.exhibits.cases import Group
+from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.forms.common import by_panel
+from istrel.exhibits.make import Exhibit
+from istrel.exhibits.shared import arranged
+from istrel.exhibits.text import Cell, Text, say
+from istrel.exhibits.wording import group_label, value_cell
+from istrel.sentence.quoting import show_name
+from istrel.stats import binning
+from istrel.style.numbers import Kind
+
+FORMS = ("histogram", "density", "cumulative")
+
+
+@dataclass(frozen=True)
+class Between:
+    """Of one group: how many of its n cases lie between two values, both included, and the area under its curve, if any."""
+
+    group: Group
+    inside: int
+    n: int
+    area: float | None
+
+    @property
+    def share(self) -> float:
+        return 100.0 * self.inside / self.n if self.n else float("nan")
+
+
+def panel_cells(exhibit: Exhibit) -> list[list[Any]]:
+    """The drawings of each panel of a figure on whose axis two values can be marked; none for other forms."""
+    sheet, drawings = exhibit.sheet, exhibit.result.drawings
+    if not isinstance(sheet, FigureSheet) or exhibit.form not in FORMS or exhibit.request.settings["hide_below"]:
+        return []
+    if len(sheet.panels) == len(drawings):
+        return [[cell] for cell in drawings]
+    return [cells for _, cells in by_panel(drawings)]
+
+
+def between(exhibit: Exhibit, cells: list[Any], low: float, high: float) -> tuple[Between, ...]:
+    """What lies between two values in each group of a panel."""
+    made = []
+    for cell in cells:
+        names = tuple(name for name, _ in cell.group.named)
+        grouping = next(g for g in exhibit.result.groupings if g.names == names)
+        values = arranged(cell.variable, grouping, exhibit.plan.data).group(grouping.groups.index(cell.group))
+        ends = np.searchsorted(values, low, side="left"), np.searchsorted(values, high, side="right")
+        made.append(Between(cell.group, int(ends[1] - ends[0]), int(values.size), _area(exhibit, cell, low, high)))
+    return tuple(made)
+
+
+def _area(exhibit: Exhibit, cell: Any, low: float, high: float) -> float | None:
+    """Under the density, or under the normal curve over a histogram."""
+    if exhibit.form == "density" and not exhibit.request.settings["cumulative"] and cell.weight == 1.0:
+        x = np.log10(cell.x) if exhibit.request.settings["log"] != "no" else cell.x
+        ends = np.log10([low, high]) if exhibit.request.settings["log"] != "no" and low > 0 else np.array([low, high])
+        area = np.concatenate([[0.0], np.cumsum(np.diff(x) * (cell.y[1:] + cell.y[:-1]) / 2)])
+        return float(np.interp(ends[1], x, area) - np.interp(ends[0], x, area))
+    curve = getattr(cell, "curve", None)
+    if curve is None:
+        return None
+    parts = binning.normal_curve(np.array([low, high]), curve.mean, curve.sd, cumulative=True)
+    return float(parts[1] - parts[0])
+
+
+def words_of(exhibit: Exhibit, variable: str, low: float, high: float, found: tuple[Between, ...]) -> tuple[Text, ...]:
+    """ "50 to 65: 43.3% of cases, .421 of the area"; a line for each group where there are several."""
+    data = exhibit.plan.data
+    ends = {"low": value_cell(low, variable, data), "high": value_cell(high, variable, data)}
+    if len(found) == 1:
+        (part,) = found
+        text = say("{share}% of cases ({inside} of {n})", share=_share(part), inside=part.inside, n=part.n)
+        if part.area is not None:
+            text = say("{text}, {area} of the area", text=text, area=Cell(part.area, Kind.COEFFICIENT, 3))
+        return (say("{low} to {high}: {text}", text=text, **ends),)
+    lines = []
+    for part in found:
+        text = say("{group}: {share}%", group=group_label(part.group, several=True), share=_share(part))
+        lines.append(
+            text
+            if part.area is None
+            else say("{text}, area {area}", text=text, area=Cell(part.area, Kind.COEFFICIENT, 3))
+        )
+    return (say("{low} to {high}, cases between", **ends), *lines)
+
+
+def _share(part: Between) -> Cell:
+    return Cell(part.share, Kind.PERCENT)
+
+
+def as_condition(variable: str, low: float, high: float) -> str:
+    """The condition that holds between the two values."""
+    name = show_name(variable)
+    return f"{name} between {low:.12g} and {high:.12g}"
+
+
+def as_bands(variable: str, low: float, high: float) -> tuple[str, str]:
+    """(name, formula) of a variable that parts the cases at the two values."""
+    return f"{variable}_band", f"bands({show_name(variable)}, {low:.12g}, {high:.12g})"
