@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.forms import form_of
+from istrel.exhibits.remarks import values
 from istrel.exhibits.setting import MarginNote, Setting, Sheet
 from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
 from istrel.exhibits.text import Cell, Hidden, Text, count_cell, joined, listed, say, sentences
@@ -207,6 +208,14 @@ def _text(plan: CheckPlan, cells: list[CheckCell]) -> Text:
     return sentences(said)
 
 
+def _plain_humps(cell: CheckCell, plan: CheckPlan) -> list[MarginNote]:
+    """Humps within a group."""
+    humps = cell.humps or ()
+    where = listed([(value_cell(hump, cell.variable, plan.data, figures=3),) for hump in humps])
+    says = say("{n} humps, at {where}: one mean hides them", n=len(humps), where=where)
+    return [MarginNote(cell.variable, cell.group.labels, says)]
+
+
 def _margin(plan: CheckPlan, cells: list[CheckCell]) -> tuple[MarginNote, ...]:
     """Few or many cases, once; and more humps than one, once for all variables that have them."""
     if plan.request.settings["hide_below"]:
@@ -214,9 +223,7 @@ def _margin(plan: CheckPlan, cells: list[CheckCell]) -> tuple[MarginNote, ...]:
     notes = []
     for cell in cells:
         if cell.humps is not None and len(cell.humps) > 1:
-            where = listed([(value_cell(hump, cell.variable, plan.data, figures=3),) for hump in cell.humps])
-            says = say("{n} humps, at {where}: one mean hides them", n=len(cell.humps), where=where)
-            notes.append(MarginNote(cell.variable, cell.group.labels, says))
+            notes += values.humps(cell.variable, plan, cell.humps) or _plain_humps(cell, plan)
     remarks = [(cell, remark(cell.n)) for cell in cells if isinstance(cell.n, int)]
     for words in dict.fromkeys(said for _, said in remarks if said):
         first = next(cell for cell, said in remarks if said == words)

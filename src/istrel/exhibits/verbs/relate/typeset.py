@@ -9,6 +9,7 @@ from istrel.data.limits import FEW_FOR_TESTS, NEAR_COPY
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.claims import claim
 from istrel.exhibits.forms import form_of
+from istrel.exhibits.remarks import pairs
 from istrel.exhibits.setting import MarginNote, Setting, Sheet
 from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
 from istrel.exhibits.text import Cell, Run, Text, count_cell, joined, listed, say, sentences
@@ -30,7 +31,7 @@ from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
 
 STARS = ((0.001, "***"), (0.01, "**"), (0.05, "*"))
-MOST_NAMED = 3
+MOST_NAMED, MOST_NOTES = 3, 6
 SEEN = 2  # decimals by which coefficients are told apart in words
 
 
@@ -57,7 +58,7 @@ def typeset(plan: RelatePlan, result: RelateResult) -> Setting:
     sheet: Sheet
     if plan.form != "table":
         sheet = form_of(plan.form).figure(plan, result.drawings, _title(plan), notes)
-        return Setting(sheet, form_of(plan.form).methods(plan, result.drawings), ())
+        return Setting(sheet, form_of(plan.form).methods(plan, result.drawings), (), _margin(plan, result))
     sheet = _ranked(plan, result, notes) if plan.against else _matrix(plan, result, notes)
     return Setting(sheet, _methods(plan, result), _text(plan, result), _margin(plan, result))
 
@@ -340,4 +341,19 @@ def _margin(plan: RelatePlan, result: RelateResult) -> tuple[MarginNote, ...]:
         for pair in same[:2]:
             says = say("{a} and {b} say the same thing", a=pair.a, b=pair.b)
             notes.append(MarginNote(pair.b, cell.group.labels, says))
-    return tuple(notes)
+    if plan.data.n_rows <= pairs.MOST_CASES and not plan.given:
+        notes += _of_pairs(plan, result)
+    return tuple(notes[:MOST_NOTES])
+
+
+def _of_pairs(plan: RelatePlan, result: RelateResult) -> list[MarginNote]:
+    """What single cases and bent relations do to correlations, group by group."""
+    notes: list[MarginNote] = []
+    by_group = {cell.group: cell for cell in result.cells}
+    for grouping in plan.groupings:
+        for place, group in enumerate(grouping.groups[:MOST_NOTES]):
+            cell = by_group[group]
+            strong = [pair for pair in cell.pairs if _strength(pair) < NEAR_COPY]
+            notes += pairs.carried(strong, grouping.codes, place, group.labels, plan)
+            notes += pairs.bent(strong, grouping.codes, place, group.labels, plan)
+    return notes

@@ -1,0 +1,70 @@
+"""Remarks on the groups of a variable: few cases, unequal spread, missing values that differ by group."""
+
+from __future__ import annotations
+
+from typing import Any
+
+import numpy as np
+
+from istrel.data.limits import SMALL_GROUP
+from istrel.exhibits.behind import Behind
+from istrel.exhibits.setting import MarginNote
+from istrel.exhibits.text import Cell, say
+from istrel.stats.association import chi_square
+from istrel.style.numbers import Kind
+
+UNEQUAL = 2.0  # times as large a standard deviation
+ENOUGH = 10
+APART, CERTAIN = 0.1, 0.01  # shares of missing values that differ by so much, and the least certainty
+
+
+def small(cells: list[Any]) -> list[MarginNote]:
+    """The first group of few cases."""
+    found = next((cell for cell in cells if isinstance(cell.n, int) and 0 < cell.n < SMALL_GROUP), None)
+    if found is None:
+        return []
+    words = " · ".join((found.variable, *found.group.labels))
+    behind = Behind(words, found.group.named, valid=(found.variable,))
+    return [MarginNote(found.variable, found.group.labels, say("*n* = {n} in this group", n=found.n), cases=behind)]
+
+
+def spread(cells: list[Any]) -> list[MarginNote]:
+    """Groups whose standard deviations differ much: what assumes equal ones does not fit."""
+    known = [(cell.number("sd"), cell) for cell in _grouped(cells) if cell.n >= ENOUGH and cell.number("sd") > 0]
+    if len(known) < 2:
+        return []
+    low, high = min(known, key=lambda pair: pair[0]), max(known, key=lambda pair: pair[0])
+    times = high[0] / low[0]
+    if not UNEQUAL <= times < np.inf:
+        return []
+    says = say("its *SD* is {times} times that of another group", times=Cell(float(f"{times:.2g}"), Kind.EDGE))
+    return [MarginNote(high[1].variable, high[1].group.labels, says)]
+
+
+def missing(cells: list[Any]) -> list[MarginNote]:
+    """Missing values that are more frequent in some groups than chance makes them."""
+    known = [cell for cell in _grouped(cells) if isinstance(cell.missing, int)]
+    counts = np.array([[cell.n, cell.missing] for cell in known], np.int64).reshape(-1, 2)
+    if len(known) < 2 or not counts[:, 1].any():
+        return []
+    shares = counts[:, 1] / np.maximum(counts.sum(axis=1), 1)
+    p = chi_square(counts).p
+    if shares.max() - shares.min() < APART or not isinstance(p, float) or p >= CERTAIN:
+        return []
+    ends = {
+        "low": Cell(100 * float(shares.min()), Kind.WHOLE_PERCENT),
+        "high": Cell(100 * float(shares.max()), Kind.WHOLE_PERCENT),
+    }
+    worst = known[int(shares.argmax())]
+    behind = Behind(f"{worst.variable}, missing", worst.group.named, missing=(worst.variable,))
+    says = say("missing differs by group: from {low}% to {high}%", **ends)
+    return [MarginNote(worst.variable, worst.group.labels, says, cases=behind)]
+
+
+def _grouped(cells: list[Any]) -> list[Any]:
+    """The groups of the first grouping with known counts."""
+    first = next((cell for cell in cells if cell.group.named), None)
+    if first is None:
+        return []
+    names = tuple(name for name, _ in first.group.named)
+    return [c for c in cells if tuple(n for n, _ in c.group.named) == names and isinstance(c.n, int)]
