@@ -26,6 +26,7 @@ RADIUS, SMALL_RADIUS = 0.62, 0.36
 MANY_DOTS, MANY_RADIUS = 150, 0.48  # beyond so many of a series dots are smaller
 MOST_RECTANGLES, THINNEST = 2_500, 0.6  # tiles, or mm of one, beyond which a plane is one picture
 LIGHTEST = 0.12
+MOST_POINTS = 256  # of a smooth line: one every half a millimetre
 RIGHT_ROOM = 3.5  # mm right of a panel that words may take
 
 
@@ -125,6 +126,13 @@ def _strokes(
             yield ((x0, at - x0), (x1, at - x1)) if way == 1 else ((x0, x0 - at), (x1, x1 - at))
 
 
+def _fewer(values: Array) -> Array:
+    """So many points of a smooth line that an eye cannot tell them from all, its ends among them."""
+    if values.size <= MOST_POINTS:
+        return values
+    return np.asarray(values[np.unique(np.linspace(0, values.size - 1, MOST_POINTS).round().astype(int))])
+
+
 @singledispatch
 def shapes_of(mark: object, pen: Pen, part: Part) -> Iterator[Shape]:
     """The shapes of a mark within the scales of its panel."""
@@ -183,6 +191,8 @@ def _(mark: Blocks, pen: Pen, part: Part) -> Iterator[Shape]:
 @shapes_of.register
 def _(mark: Line, pen: Pen, part: Part) -> Iterator[Shape]:
     xs, ys = pen.x(mark.x), pen.y(mark.y)
+    if not mark.steps:
+        xs, ys = _fewer(xs), _fewer(ys)
     if mark.steps:
         xs, ys = np.repeat(xs, 2)[1:], np.repeat(ys, 2)[:-1]
     dash = (1.4, 0.6) if mark.dashed else dash_of(mark.series) if mark.ink == "series" else ()
@@ -193,14 +203,14 @@ def _(mark: Line, pen: Pen, part: Part) -> Iterator[Shape]:
 
 @shapes_of.register
 def _(mark: Band, pen: Pen, part: Part) -> Iterator[Shape]:
-    xs = pen.x(mark.x)
-    outline = np.concatenate([np.column_stack([xs, pen.y(mark.low)]), np.column_stack([xs, pen.y(mark.high)])[::-1]])
+    xs, low, high = (_fewer(part) for part in (pen.x(mark.x), pen.y(mark.low), pen.y(mark.high)))
+    outline = np.concatenate([np.column_stack([xs, low]), np.column_stack([xs, high])[::-1]])
     yield Polygon(outline, tint(colour_of(mark.series, pen.style), 0.34 if mark.strong else 0.18), part)
 
 
 @shapes_of.register
 def _(mark: Area, pen: Pen, part: Part) -> Iterator[Shape]:
-    outline = np.column_stack([pen.x(mark.x), pen.y(mark.y)])
+    outline = np.column_stack([_fewer(pen.x(mark.x)), _fewer(pen.y(mark.y))])
     here = part._replace(item=0) if mark.items else part
     yield Polygon(outline, fill_of(mark.series, pen.style), here)
     yield Polyline(np.vstack([outline, outline[:1]]), colour_of(mark.series, pen.style), MIDDLE, (), part)
