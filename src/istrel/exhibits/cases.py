@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from functools import cached_property
 
 import numpy as np
@@ -40,10 +40,17 @@ class Cases:
     used: int | Hidden
     condition: str
     asked: Condition | None = None
+    data: Dataset | None = field(default=None, repr=False)
 
     @cached_property
     def everyone(self) -> Grouping:
-        """All cases in use as one group without a name."""
+        """All cases in use as one group without a name; the same for all exhibits of one version of the data."""
+        if self.data is None:
+            return self._everyone()
+        key = ("everyone", self.condition)
+        return store_of(self.data).once(key, self._everyone, lambda made: 2 * made.codes.nbytes)
+
+    def _everyone(self) -> Grouping:
         codes = self.mask.astype(np.int64)
         codes -= 1
         return Grouping((), codes, ((),), ((),), 0, ((), self.condition, False))
@@ -60,13 +67,13 @@ def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -
     parts = tuple(part for part in (standing, request.among) if part is not None)
     kept = data.kept
     if not parts:
-        return Cases(kept, data.n_rows, data.n_cases, "")
+        return Cases(kept, data.n_rows, data.n_cases, "", data=data)
     condition = parts[0] if len(parts) == 1 else And(parts)
     mask = holds(condition, data) & kept
     used, text = int(mask.sum()), show_condition(condition)
     if used == 0:
         raise Problem(f"No case meets “{text}” ({data.n_rows:,} cases read); there is nothing to work on.")
-    return Cases(mask, data.n_rows, used, text, condition)
+    return Cases(mask, data.n_rows, used, text, condition, data)
 
 
 def resolve_subjects(request: Request, data: Dataset) -> tuple[str, ...]:

@@ -10,6 +10,8 @@ from typing import Any
 
 import matplotlib as mpl
 from matplotlib import font_manager
+from matplotlib.artist import Artist
+from matplotlib.collections import LineCollection
 from matplotlib.figure import Figure
 from matplotlib.font_manager import FontProperties
 from matplotlib.image import AxesImage
@@ -21,7 +23,18 @@ from matplotlib.path import Path as MarkerPath
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.printing import plain_text, print_title
 from istrel.render.fonts import Face
-from istrel.render.scene import CORNERS, Cloud, Letters, Polygon, Polyline, Raster, Rectangle, Scene, make_scene
+from istrel.render.scene import (
+    CORNERS,
+    Cloud,
+    Letters,
+    Polygon,
+    Polyline,
+    Raster,
+    Rectangle,
+    Scene,
+    Strokes,
+    make_scene,
+)
 from istrel.render.scene.shapes import PT, RING
 from istrel.style.fonts_folder import FONTS
 from istrel.style.house import HouseStyle
@@ -127,6 +140,13 @@ def _(shape: Polyline) -> Any:
 
 
 @_artist.register
+def _(shape: Strokes) -> Any:
+    made = LineCollection(list(shape.ends), colors=shape.colour, linewidths=shape.line / PT)
+    made.set_capstyle("butt")
+    return made
+
+
+@_artist.register
 def _(shape: Polygon) -> Any:
     return PolygonPatch(shape.points, closed=True, facecolor=shape.fill, edgecolor="none", linewidth=0)
 
@@ -156,22 +176,29 @@ def _(shape: Raster) -> Any:
     return made
 
 
+class Words(Artist):
+    """Letters at their place: where each run stands is known already, so nothing is laid out again."""
+
+    def __init__(self, shape: Letters) -> None:
+        super().__init__()
+        self._shape = shape
+
+    def draw(self, renderer: Any) -> None:
+        shape, axes = self._shape, self.axes
+        assert axes is not None
+        x, y = axes.transData.transform((shape.x, shape.y))
+        if renderer.flipy():
+            y = renderer.get_canvas_width_height()[1] - y
+        pen = renderer.new_gc()
+        pen.set_foreground(shape.colour)
+        font = _font_properties(shape.face, shape.size_pt)
+        renderer.draw_text(pen, x, y, shape.text, font, 90 if shape.upright else 0, ismath=False, mtext=None)
+        pen.restore()
+
+
 @_artist.register
 def _(shape: Letters) -> Any:
-    from matplotlib.text import Text
-
-    return Text(
-        shape.x,
-        shape.y,
-        shape.text,
-        color=shape.colour,
-        fontproperties=_font_properties(shape.face, shape.size_pt),
-        horizontalalignment="left",
-        verticalalignment="baseline",
-        rotation=90 if shape.upright else 0,
-        rotation_mode="anchor",
-        parse_math=False,
-    )
+    return Words(shape)
 
 
 @cache

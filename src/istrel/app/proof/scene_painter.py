@@ -10,7 +10,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QImage, QPainter, QPainterPath, QPen, QPolygonF
 
 from istrel.render.fonts import Face
-from istrel.render.scene import CORNERS, Cloud, Letters, Polygon, Polyline, Raster, Rectangle, Scene
+from istrel.render.scene import CORNERS, Cloud, Letters, Polygon, Polyline, Raster, Rectangle, Scene, Strokes
 from istrel.render.scene.shapes import PT, RING
 
 REMEMBERED = 2_000  # outlines of texts that are kept
@@ -58,6 +58,12 @@ def _pen(colour: str, line: float, dash: tuple[float, ...]) -> QPen:
     if dash:
         pen.setDashPattern([length / line for length in dash])
     return pen
+
+
+@_paint.register
+def _(shape: Strokes, painter: QPainter) -> None:
+    painter.setPen(_pen(shape.colour, shape.line, ()))
+    painter.drawLines([QLineF(*ends) for ends in shape.ends.reshape(-1, 4).tolist()])
 
 
 @_paint.register

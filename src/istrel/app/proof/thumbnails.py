@@ -6,7 +6,7 @@ from dataclasses import replace
 
 from istrel.exhibits.figure import FigureSheet
 from istrel.render.scene import Cloud, Polyline, Rectangle, Scene, make_scene
-from istrel.render.scene.shapes import PT, Letters, Shape
+from istrel.render.scene.shapes import Letters, Shape, Strokes
 from istrel.sentence.edit import with_form
 from istrel.sentence.request import Request, show
 from istrel.study.remake import exhibit_of
@@ -14,7 +14,6 @@ from istrel.study.study import StudySource
 from istrel.style.house import HouseStyle
 
 HEAVIER, LARGER = 3.2, 1.8
-FINEST = 0.5 * PT  # strokes of hatches, which would only blur
 
 
 def make_thumbnail(request: Request, form: str, source: StudySource, style: HouseStyle) -> Scene | None:
@@ -36,7 +35,7 @@ def thumbnail_of(scene: Scene) -> Scene:
 
 
 def _is_fine(shape: Shape) -> bool:
-    return isinstance(shape, Polyline) and shape.line < FINEST
+    return isinstance(shape, Strokes)
 
 
 def _heavier(shape: Shape) -> Shape:

@@ -22,7 +22,7 @@ from istrel.stats.correlation import pearson
 from istrel.style.numbers import Kind
 
 FEWEST, MOST, MOST_GROUPS = 3, 8, 6
-TILES, MOST_DOTS = 20, 600  # tiles a side of each plane; dots of each scatter
+TILES, MOST_DOTS = 20, 500  # tiles a side of each plane; dots of each scatter
 
 
 @dataclass(frozen=True, eq=False)

@@ -2,7 +2,7 @@
 
 from istrel.render.scene.layout import width_of
 from istrel.render.scene.scene import make_scene, scales_of
-from istrel.render.scene.shapes import CORNERS, Cloud, Letters, Polygon, Polyline, Raster, Rectangle, Scene
+from istrel.render.scene.shapes import CORNERS, Cloud, Letters, Polygon, Polyline, Raster, Rectangle, Scene, Strokes
 
 __all__ = [
     "CORNERS",
@@ -13,6 +13,7 @@ __all__ = [
     "Raster",
     "Rectangle",
     "Scene",
+    "Strokes",
     "make_scene",
     "scales_of",
     "width_of",

@@ -12,7 +12,19 @@ from istrel.exhibits.figure import Area, Array, Band, Bars, Blocks, Boxes, Dots,
 from istrel.exhibits.printing import print_text
 from istrel.render.scene.axes import Scale
 from istrel.render.scene.letters import figure_rise, letters_of, runs_width
-from istrel.render.scene.shapes import NO_PART, PT, Cloud, Kind, Part, Polygon, Polyline, Raster, Rectangle, Shape
+from istrel.render.scene.shapes import (
+    NO_PART,
+    PT,
+    Cloud,
+    Kind,
+    Part,
+    Polygon,
+    Polyline,
+    Raster,
+    Rectangle,
+    Shape,
+    Strokes,
+)
 from istrel.style.house import HouseStyle
 
 INK, QUIET, PAPER = "#1B1B1B", "#8A9690", "#FFFFFF"
@@ -95,10 +107,10 @@ def filling(
 
 def hatching(left: float, top: float, width: float, height: float, series: int, style: HouseStyle) -> Iterator[Shape]:
     """Thin lines over a rectangle: the second cue of a filled series."""
-    colour = colour_of(series, style)
-    for way in HATCHES[(series + series // len(HATCHES)) % len(HATCHES)]:
-        for ends in _strokes(left, top, width, height, way):
-            yield Polyline(np.array(ends), colour, 0.35 * PT)
+    ways = HATCHES[(series + series // len(HATCHES)) % len(HATCHES)]
+    ends = [stroke for way in ways for stroke in _strokes(left, top, width, height, way)]
+    if ends:
+        yield Strokes(np.array(ends), colour_of(series, style), 0.35 * PT)
 
 
 def _strokes(

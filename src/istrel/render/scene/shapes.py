@@ -73,6 +73,20 @@ class Polyline:
 
 
 @dataclass(frozen=True, eq=False)
+class Strokes:
+    """Straight strokes of one pen, shape (n, 2, 2): a hatch."""
+
+    ends: Array
+    colour: str
+    line: float
+    part: Part = NO_PART
+
+    def holds(self, x: float, y: float) -> bool:
+        del x, y
+        return False
+
+
+@dataclass(frozen=True, eq=False)
 class Polygon:
     """A filled polygon through points, shape (n, 2)."""
 
@@ -134,7 +148,7 @@ class Letters:
     colour: str = "#1B1B1B"
 
 
-Shape = Rectangle | Polyline | Polygon | Cloud | Raster | Letters
+Shape = Rectangle | Polyline | Strokes | Polygon | Cloud | Raster | Letters
 
 
 @singledispatch
@@ -153,6 +167,11 @@ def _(shape: Rectangle) -> Shape:
 @lying.register(Cloud)
 def _(shape: Polyline | Polygon | Cloud) -> Shape:
     return replace(shape, points=shape.points[:, ::-1])
+
+
+@lying.register
+def _(shape: Strokes) -> Shape:
+    return replace(shape, ends=shape.ends[:, :, ::-1])
 
 
 @lying.register
