@@ -404,6 +404,15 @@ class Window(QWidget):
             item = Item(self.bench.proof.exhibit, self.bench.next_number())
             QGuiApplication.clipboard().setMimeData(clipboard_data(item, self.model.style))
 
+    def zoom_in(self) -> None:
+        self.bench.desk.zoom(1)
+
+    def zoom_out(self) -> None:
+        self.bench.desk.zoom(-1)
+
+    def zoom_fit(self) -> None:
+        self.bench.desk.zoom(0)
+
     def export_manuscript(self) -> None:
         self.go(MANUSCRIPT)
         self.manuscript.choose_file()

@@ -5,7 +5,7 @@ from __future__ import annotations
 from functools import partial
 
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QPainter, QPaintEvent, QResizeEvent
+from PySide6.QtGui import QPainter, QPaintEvent, QResizeEvent, QWheelEvent
 from PySide6.QtWidgets import QScrollArea, QWidget
 
 from istrel.app import theme
@@ -21,6 +21,7 @@ from istrel.style.house import HouseStyle
 NOTE_WIDTH = 136
 EDGE = 22
 LARGEST, SMALLEST = 1.15, 0.45
+ZOOM_STEP, LEAST_ZOOM, MOST_ZOOM = 1.2, 0.4, 5.0
 
 
 class MarginNoteView(QWidget):
@@ -116,6 +117,7 @@ class ProofDesk(QScrollArea):
         self.limits.gone.connect(self._take_limits_away)
         self.paper.limits_moved.connect(self._show_limits)
         self._style: HouseStyle | None = None
+        self._factor = 1.0
         self.paper.hide()
 
     def show_proof(self, proof: Proof, style: HouseStyle, number: str) -> None:
@@ -164,6 +166,18 @@ class ProofDesk(QScrollArea):
     def _choose(self, remedy: Remedy) -> None:
         self.remedy_chosen.emit(remedy)
 
+    def zoom(self, steps: int) -> None:
+        """Larger or smaller by so many steps; 0 is the size that fits the desk."""
+        self._factor = min(MOST_ZOOM, max(LEAST_ZOOM, self._factor * ZOOM_STEP**steps)) if steps else 1.0
+        self._arrange()
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        if event.modifiers() & Qt.KeyboardModifier.ControlModifier:
+            self.zoom(1 if event.angleDelta().y() > 0 else -1)
+            event.accept()
+            return
+        super().wheelEvent(event)
+
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
         self._arrange()
@@ -175,7 +189,7 @@ class ProofDesk(QScrollArea):
         notes: list[QWidget] = list(self.notes)
         beside = NOTE_WIDTH + 8 if notes or not self.limits.isHidden() else 0
         room = self.viewport().width() - 2 * EDGE - beside
-        zoom = max(SMALLEST, min(LARGEST, room / natural))
+        zoom = max(SMALLEST, min(LARGEST, room / natural)) * self._factor
         self.paper.set_zoom(zoom)
         hint = self.paper.sizeHint()
         spare = max(0, self.viewport().width() - hint.width() - beside)
