@@ -219,6 +219,8 @@ class Words:
         end of a bar: above it, or right of one that lies.
     light
         Which of them stand on a dark ground.
+    optional
+        True for names that may be left out where others stand already.
     """
 
     x: Array
@@ -229,6 +231,7 @@ class Words:
     ink: Ink = "curve"
     light: tuple[bool, ...] = ()
     series: int = 0
+    optional: bool = False
 
 
 Mark = Bars | Blocks | Line | Band | Area | Dots | Boxes | Intervals | Tiles | Words

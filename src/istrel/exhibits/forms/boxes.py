@@ -225,7 +225,7 @@ def _far(cells: list[BoxCell], middles: Array, near: float, series: int, plan: A
     if named and len(names_of(plan)) * len(cells) <= MOST_NAMED * 8:
         at, values = np.array([m for m, _ in named]), np.array([value.value for _, value in named])
         texts = tuple(name_of(value.row) for _, value in named)
-        marks.append(Words(at, values, texts, side="right", ink="quiet"))
+        marks.append(Words(at, values, texts, side="right", ink="quiet", optional=True))
     return marks
 
 

@@ -82,7 +82,8 @@ def band_reach(n: int, confidence: float) -> float:
 
 def figure(plan: Any, drawings: tuple[CumulativeCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """A panel per variable with a stepped line per group, or a panel per group."""
-    arranged = arrangement(plan, "overlaid", ARRANGED) if has_groups(plan.groupings) else "overlaid"
+    usual = "panels" if plan.request.settings["intervals"] else "overlaid"  # bands over each other cannot be read
+    arranged = arrangement(plan, usual, ARRANGED) if has_groups(plan.groupings) else "overlaid"
     check_drawn(drawings if arranged == "panels" else drawings[:1], plan, "cumulative curve")
     panels: list[Panel] = []
     for name, mine in by_panel(drawings):

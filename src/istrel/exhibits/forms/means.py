@@ -135,7 +135,7 @@ def _panel(name: str, mine: list[MeansCell], plan: Any) -> Panel:
     for series, label in enumerate(stands.series):
         marks += _series(mine, stands, series, label, plan)
     y_axis = axis_of(name, plan, *room_beside(low, high, 0.08))
-    names = [c.group.labels[0] for c in mine if c.group.labels]
+    names = [] if _ordered(plan) else [c.group.labels[0] for c in mine if c.group.labels]  # an order runs to the right
     return Panel(places_axis(stands, plan), y_axis, tuple(marks), lying=lying(plan, stands, names))
 
 

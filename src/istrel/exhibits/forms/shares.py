@@ -41,6 +41,7 @@ def figure(plan: Any, drawings: tuple[BarsCell, ...], title: Text, notes: tuple[
         drawings = _on_one_scale(drawings)
         panels = [_panel(list(_sorted(drawings, plan)), plan, items=True)]
     else:
+        _check_one_scale(drawings)
         panels = [_panel(list(_sorted(tuple(mine), plan)), plan, items=False) for _, mine in by_panel(drawings)]
     numbers = tuple(
         Cell(share, Kind.PERCENT, row=key_of(cell.variable, cell.group), column=level_key(level))
@@ -51,6 +52,16 @@ def figure(plan: Any, drawings: tuple[BarsCell, ...], title: Text, notes: tuple[
     size, tall = plan.request.settings["size"] or "page", LINES * len(drawings) / len(panels) + 1.0
     all_notes, alt = (*notes, *own), _alt(drawings, plan)
     return FigureSheet(title, tuple(panels), all_notes, alt, numbers, columns=1, size=size, tall=tall)
+
+
+def _check_one_scale(drawings: tuple[BarsCell, ...]) -> None:
+    """Raises where one legend cannot name the values of all variables."""
+    scales: dict[str, tuple[str, ...]] = {}
+    for cell in drawings:
+        scales.setdefault(cell.variable, tuple(map(level_key, cell.levels)))
+    if len(set(scales.values())) > 1:
+        names = " and ".join(f"“{name}”" for name in list(scales)[:2])
+        raise Problem(f"{names} have different values, so their shares do not fit one figure; name one of them.")
 
 
 def _are_items(drawings: tuple[BarsCell, ...]) -> bool:

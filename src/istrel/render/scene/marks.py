@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from functools import singledispatch
 
 import numpy as np
@@ -44,12 +44,16 @@ RIGHT_ROOM = 3.5  # mm right of a panel that words may take
 
 @dataclass(frozen=True)
 class Pen:
-    """What marks are drawn with: scales of the panel, the style, and whether x runs down the page."""
+    """What marks are drawn with: scales of the panel, the style, and whether x runs down the page.
+
+    `taken` are the places of names that may be left out: (left, top, right, bottom) of those that stand.
+    """
 
     x: Scale
     y: Scale
     style: HouseStyle
     lying: bool = False
+    taken: list[tuple[float, float, float, float]] = field(default_factory=list)
 
 
 def colour_of(series: int, style: HouseStyle) -> str:
@@ -305,6 +309,16 @@ def _raster(xs: Array, ys: Array, shares: Array, mark: Tiles, pen: Pen, part: Pa
     return Raster(left, top, width, height, pixels, part._replace(item=0) if mark.items else part)
 
 
+def _find_room(pen: Pen, x: float, base: float, width: float, rise: float, anchor: str) -> bool:
+    """Whether a name has a place of its own; if so, it is taken."""
+    left = x - {"left": 0.0, "middle": 0.5, "right": 1.0}[anchor] * width
+    box = (left - 0.5, base - rise - 0.4, left + width + 0.5, base + 0.4)
+    free = all(box[2] <= b[0] or b[2] <= box[0] or box[3] <= b[1] or b[3] <= box[1] for b in pen.taken)
+    if free:
+        pen.taken.append(box)
+    return free
+
+
 @shapes_of.register
 def _(mark: Words, pen: Pen, part: Part) -> Iterator[Shape]:
     """Letters stand upright on the page whichever way the axes run."""
@@ -334,4 +348,6 @@ def _(mark: Words, pen: Pen, part: Part) -> Iterator[Shape]:
             "below": (0.0, rise + 1.0, "middle"),
         }[side]
         paper = PAPER if mark.light and mark.light[place] else colour
+        if mark.optional and not _find_room(pen, x + dx, y + dy, width, rise, anchor):
+            continue
         yield from letters_of(runs, x + dx, y + dy, size, pen.style, anchor=anchor, colour=paper)
