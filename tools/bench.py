@@ -289,6 +289,25 @@ def whole_exhibits() -> list[Row]:
     return [Row(w.what, w.beside, w.seconds, w.seconds / w.floor, w.mark) for w in waited]
 
 
+def figures() -> list[Row]:
+    """What the desk and the printer wait for; the mark is a time, and the ratio is to it."""
+    import bench_figures as drawn
+    from PySide6.QtWidgets import QApplication
+
+    app = QApplication.instance() or QApplication([])
+    rows = [_by(f"demo study, {form}: scene and painting", seconds, 0.016) for form, seconds in drawn.shown()]
+    rows.append(_by("4,000,000 cases: the class width dragged, one frame", drawn.dragged(), 0.05))
+    rows.append(_by("a file of a figure after the first, the slowest of all forms", drawn.written(), 0.5))
+    rows.append(_by("a grid of 6 × 6 of 100,000 cases", drawn.grid(), 1.5))
+    del app
+    return rows
+
+
+def _by(what: str, seconds: float, mark: float) -> Row:
+    """A measurement against a time that it must not exceed."""
+    return Row(what, f"{1000 * mark:g} ms", seconds, seconds / mark, 1.0)
+
+
 def disclosure() -> list[Row]:
     """How much more is hidden than the least that keeps small counts secret, over tables of 2 × 2 with all their margins."""
     sys.path.append(str(ROOT / "tests"))
@@ -382,6 +401,7 @@ def main() -> None:
         shapes,
         files,
         whole_exhibits,
+        figures,
         disclosure,
     ):
         for row in section():
