@@ -408,12 +408,7 @@ def main() -> None:
             print(row.line, flush=True)
             lines.append(row.line)
     if options.write:
-        PAGE.write_text(
-            HEAD.format(machine=machine)
-            + "\n".join(lines)
-            + "\n"
-            + PAGE.read_text().partition("<!-- below: by hand -->")[2]
-        )
+        PAGE.write_text(HEAD.format(machine=machine) + "\n".join(lines) + "\n")
 
 
 if __name__ == "__main__":

@@ -43,7 +43,7 @@ SENTENCES = (
     "relate practice_min, receptive_post as scatter with bins = 22, points, minimum = 2",
     "count education against format as heat map with residuals",
 )
-COLUMNS, CELL_MM, GAP_MM, CAPTION_MM = 3, 128.0, 10.0, 13.0
+COLUMNS, CELL_MM, GAP_MM, CAPTION_MM = 3, 128.0, 10.0, 16.0
 PX_PER_MM = 4.0
 
 
@@ -104,9 +104,11 @@ def _caption(painter: QPainter, title: str, sentence: str, left: float, top: flo
     flags = Qt.AlignmentFlag.AlignLeft | Qt.TextFlag.TextWordWrap
     for text, font, down, tall in (
         (title, theme.serif(17, italic=True), 0.0, 5.5),
-        (sentence, theme.sans(13), 5.2, 8.0),
+        (sentence, theme.sans(13), 5.2, 10.0),
     ):
         painter.setFont(font)
+        if down == 0:
+            text = painter.fontMetrics().elidedText(text, Qt.TextElideMode.ElideRight, int(CELL_MM * PX_PER_MM))
         painter.setPen(theme.colour(theme.INK if down == 0 else theme.QUIET))
         box = QRectF(left * PX_PER_MM, (top + down) * PX_PER_MM, CELL_MM * PX_PER_MM, tall * PX_PER_MM)
         painter.drawText(box, flags, text)

@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QApplication
 
 from istrel import demo
 from istrel.app import theme
+from istrel.app.proof.handles import Marked
 from istrel.app.window import Window
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.sources import UseSource
@@ -111,15 +112,15 @@ def exhibit_stations(window: Window, picture: Picture) -> None:
     window.write_sentence()
     window.bench.line.insertPlainText(" across form")
     picture("bench-offers")
-    window.bench.say("describe age, practice_min across format")
-    settle(window)
-    chip = window.bench.line.words[-1]
-    window.bench.line.setTextCursor(window.bench.line.spanning(chip.start, chip.start + chip.length))
-    picture("bench-chip")
     window.bench.say("describe receptive_post across format as histogram")
-    picture("bench-histogram")
+    settle(window)
     window.keep_exhibit()
     settle(window)
+    window.bench.say("describe receptive_post across format as density")
+    settle(window)
+    window.bench.desk.paper.handles.marked = Marked(0, "receptive_post", 50.0, 65.0)
+    window.bench.desk.paper.limits_moved.emit()
+    picture("bench-figure")
     window.bench.say("count education against format with percent = column")
     picture("bench-cross-table")
     window.bench.say("check spelling_speed, receptive_post across format")

@@ -89,7 +89,7 @@ def words_of(exhibit: Exhibit, variable: str, low: float, high: float, found: tu
             if part.area is None
             else say("{text}, area {area}", text=text, area=Cell(part.area, Kind.COEFFICIENT, 3))
         )
-    return (say("{low} to {high}, cases between", **ends), *lines)
+    return (say("Cases from {low} to {high}", **ends), *lines)
 
 
 def _share(part: Between) -> Cell:
