@@ -151,6 +151,20 @@ def test_every_mark_and_axis_says_what_it_is_and_shows_its_cases(hand: Hand) -> 
     assert item is not None
 
 
+def test_the_proof_is_enlarged_by_keys_and_wheel_and_the_hand_still_finds_its_values(hand: Hand) -> None:
+    hand.say("describe receptive_post as density")
+    fits = hand.paper.width()
+    for _ in range(2):
+        hand.qtbot.keyClick(hand.window, Qt.Key.Key_Plus, Qt.KeyboardModifier.ControlModifier)
+    larger = hand.paper.width()
+    assert larger > 1.2 * fits
+    hand.drag(hand.at(50), hand.at(65))
+    assert hand.paper.handles.marked is not None
+    assert (hand.paper.handles.marked.low, hand.paper.handles.marked.high) == (50.0, 65.0)
+    hand.qtbot.keyClick(hand.window, Qt.Key.Key_0, Qt.KeyboardModifier.ControlModifier)
+    assert hand.paper.width() == pytest.approx(fits, abs=20)  # the note of the limits may want a scroll bar
+
+
 def test_other_forms_are_pictured_from_the_exhibit_and_say_why_they_do_not_fit(hand: Hand) -> None:
     hand.say("describe receptive_post across format")
     pictures = hand.window.bench.forms.pictures
