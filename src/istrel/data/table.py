@@ -30,6 +30,8 @@ class Source:
     ----------
     stamp
         Size and time of the file when it was read.
+    digest
+        Its SHA-256 where that is known already.
     """
 
     name: str
@@ -37,6 +39,7 @@ class Source:
     stamp: Stamp = (0, 0)
     reading: str = ""
     remarks: tuple[str, ...] = ()
+    digest: str = ""
 
     @cached_property
     def sha256(self) -> str:
@@ -45,6 +48,8 @@ class Source:
         Empty for data that are no file, and for a file that changed since it was read.
         """
         path = Path(self.path)
+        if self.digest:
+            return self.digest
         if not self.path or stamp_of(path) != self.stamp:
             return ""
         with path.open("rb") as file:

@@ -6,6 +6,7 @@ was said about it. Records hold no data.
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import fields, is_dataclass, replace
 from enum import Enum
 from functools import cache
@@ -16,6 +17,7 @@ from istrel.data.corrections import Aside, Correction
 from istrel.data.formula.tree import Formula
 from istrel.data.levels import Level
 from istrel.data.reading.settings import ReadingSettings
+from istrel.data.table import Table
 from istrel.problem import Problem
 from istrel.sentence import parse_expression
 from istrel.sentence.show_formula import show_expression
@@ -25,6 +27,7 @@ from istrel.study.recipes import Recipe
 from istrel.study.study import Accepted, Kept, Study, StudySource
 
 Record = dict[str, Any]
+Tables = Callable[[str], Table]
 FORMULAS = get_args(Formula)
 SAID = ("recipe", "codebook", "corrections", "asides", "standing")
 PARTS = (Accepted, Aside, Codebook, Correction, Kept, MissingCode, ReadingSettings, ValueLabel, Variable)
@@ -66,22 +69,23 @@ def record_of(value: object) -> Any:
     raise TypeError(f"{type(value).__name__} has no record")
 
 
-def change_of(record: Record, study: Study) -> Change:
-    """The change of a record, ready to be applied to the study; sources it brings are made again by their recipes.
+def change_of(record: Record, study: Study, tables: Tables | None = None) -> Change:
+    """The change of a record, ready to be applied to the study; sources it brings have the data that the record names among
+    `tables`, or are made again by their recipes.
 
     Raises
     ------
     Problem
         Where it is no record of a change, or a source cannot be made again.
     """
-    change = value_of(record, study)
+    change = value_of(record, study, tables)
     if not hasattr(change, "apply"):
         raise Problem(f"“{_kind(record)}” is no change of a study.")
     found: Change = change
     return found
 
 
-def value_of(record: object, study: Study) -> Any:
+def value_of(record: object, study: Study, tables: Tables | None = None) -> Any:
     """What a record stands for.
 
     Raises
@@ -90,7 +94,7 @@ def value_of(record: object, study: Study) -> Any:
         As `change_of`.
     """
     if isinstance(record, list):
-        return tuple(value_of(part, study) for part in record)
+        return tuple(value_of(part, study, tables) for part in record)
     if not isinstance(record, dict):
         return record
     kind = _kind(record)
@@ -100,8 +104,11 @@ def value_of(record: object, study: Study) -> Any:
                 return parse_expression(_text(record["text"]))
             case "Level":
                 return Level(record["value"])
-        parts = {name: value_of(part, study) for name, part in record.items() if name != "kind"}
+        parts = {name: value_of(part, study, tables) for name, part in record.items() if name != "kind"}
         if kind == "StudySource":
+            data = parts.pop("data", None)
+            if tables is not None:
+                return _made(StudySource, {**parts, "raw": tables(_text(data))})
             return replace(made_again(parts.pop("recipe"), study), **parts)
         return _made(kinds()[kind], parts)
     except (KeyError, TypeError, ValueError):

@@ -1,0 +1,102 @@
+"""What a study file is made of, and opening one as if a stranger had made it."""
+
+from __future__ import annotations
+
+import sqlite3
+from collections.abc import Iterator
+from contextlib import contextmanager
+from pathlib import Path
+
+from istrel.files import refuse_unreadable
+from istrel.problem import Problem
+
+MARK = 0x49737472  # application_id: "Istr"
+VERSION = 1
+TABLES = {
+    "study": "CREATE TABLE study (key TEXT PRIMARY KEY, value TEXT NOT NULL) STRICT",
+    "changes": "CREATE TABLE changes (number INTEGER PRIMARY KEY, what TEXT NOT NULL, at TEXT NOT NULL) STRICT",
+    "data": "CREATE TABLE data (id TEXT PRIMARY KEY, described TEXT NOT NULL) STRICT",
+    "pieces": 'CREATE TABLE pieces ("column" TEXT, number INTEGER, bytes BLOB NOT NULL, PRIMARY KEY ("column", number)) STRICT',
+}
+MOST_TEXT = 2**29  # bytes of one value of the file
+PATIENCE = 0.5  # seconds in which another program may let go of the file
+
+
+def connect(path: Path, *, writing: bool) -> sqlite3.Connection:
+    """A connection to a study file that holds what a study file should hold, and nothing else.
+
+    Writing takes the file for this program alone, until it is closed.
+
+    Raises
+    ------
+    Problem
+        Where it is no study, damaged, newer than this version, open elsewhere, or cannot be read or written.
+    """
+    refuse_unreadable(path)
+    with told(path):
+        mode = "rw" if writing else "ro"
+        connection = sqlite3.connect(
+            f"{path.resolve().as_uri()}?mode={mode}",
+            uri=True,
+            isolation_level=None,
+            timeout=PATIENCE,
+            check_same_thread=False,
+        )
+        try:
+            connection.setlimit(sqlite3.SQLITE_LIMIT_LENGTH, MOST_TEXT)
+            connection.setlimit(sqlite3.SQLITE_LIMIT_ATTACHED, 0)
+            connection.execute("PRAGMA trusted_schema = OFF")
+            connection.execute("PRAGMA cell_size_check = ON")
+            connection.execute("PRAGMA mmap_size = 0")
+            _check(connection, path)
+            if writing:
+                connection.execute("PRAGMA locking_mode = EXCLUSIVE")
+                connection.execute("PRAGMA synchronous = FULL")
+                connection.execute("BEGIN IMMEDIATE")
+                connection.execute("COMMIT")
+        except BaseException:
+            connection.close()
+            raise
+    return connection
+
+
+def _check(connection: sqlite3.Connection, path: Path) -> None:
+    """Its mark, its version, its tables, and whether its pages hold together."""
+    (mark,) = connection.execute("PRAGMA application_id").fetchone()
+    (version,) = connection.execute("PRAGMA user_version").fetchone()
+    if mark != MARK:
+        raise Problem(f"{path.name}: this is no study.")
+    if version > VERSION:
+        raise Problem(f"{path.name}: this study was made by a newer Istrel; open it with that one.")
+    found = connection.execute(
+        "SELECT type, name, sql FROM sqlite_schema WHERE name NOT LIKE 'sqlite_autoindex%'"
+    ).fetchall()
+    if version < 1 or sorted(found) != sorted(("table", name, sql) for name, sql in TABLES.items()):
+        raise Problem(f"{path.name}: this study holds other tables than it should, so it is not opened.")
+    if connection.execute("PRAGMA quick_check(1)").fetchone() != ("ok",):
+        raise Problem(f"{path.name}: this study is damaged; open a copy made earlier.")
+
+
+def lay_out(connection: sqlite3.Connection) -> None:
+    """An empty study file."""
+    connection.execute(f"PRAGMA application_id = {MARK}")
+    connection.execute(f"PRAGMA user_version = {VERSION}")
+    for sql in TABLES.values():
+        connection.execute(sql)
+
+
+@contextmanager
+def told(path: Path) -> Iterator[None]:
+    """What goes wrong with the file as one plain line."""
+    try:
+        yield
+    except sqlite3.OperationalError as error:
+        words = str(error)
+        if "locked" in words:
+            raise Problem(f"{path.name}: this study is open in another window or run; close it there first.") from None
+        reason = "the disk is full" if "full" in words else "it is read-only" if "readonly" in words else words
+        raise Problem(f"{path.name}: the study cannot be read or written ({reason}).") from None
+    except (sqlite3.Error, OverflowError, UnicodeDecodeError):
+        raise Problem(f"{path.name}: this study is damaged or is none; open a copy made earlier.") from None
+    except OSError as error:
+        raise Problem(f"{path}: cannot be written ({(error.strerror or 'no access').lower()}).") from None

@@ -1,0 +1,105 @@
+"""A study as a record without its data, and back; paths are written as seen from the study's folder."""
+
+from __future__ import annotations
+
+import os
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any
+
+import msgspec
+
+from istrel.data.table import Table
+from istrel.problem import Problem
+from istrel.study.record import Record, record_of, value_of
+from istrel.study.study import Kept, Study, StudySource
+
+Tables = Callable[[str], Table]
+KEYS = {"sources", "current", "given", "kept"}
+
+
+def state_of(study: Study) -> Record:
+    """Everything said of a study: its sources by recipe, codebook and corrections, and what was kept."""
+    return {
+        "sources": [record_of(source) | {"id": source.id} for source in study.sources],
+        "current": study.current,
+        "given": study.given,
+        "kept": [record_of(kept) for kept in study.kept],
+    }
+
+
+def study_of_state(state: object, tables: Tables | None = None) -> Study:
+    """The study of such a record; data are those of `tables`, or are made again by their recipes.
+
+    Raises
+    ------
+    Problem
+        Where it is no record of a study, or a source cannot be made again.
+    """
+    if (
+        not isinstance(state, dict)
+        or set(state) != KEYS
+        or not all(isinstance(state[k], list) for k in ("sources", "kept"))
+    ):
+        raise Problem("The record of the study cannot be understood.")
+    study = Study((), current="", given=0)
+    for record in state["sources"]:
+        source = value_of(record, study, tables)
+        if not isinstance(source, StudySource):
+            raise Problem("A source of the study cannot be understood.")
+        study = Study((*study.sources, source), source.id, (), 0)
+    kept = tuple(value_of(record, study) for record in state["kept"])
+    marks = [source.id for source in study.sources]
+    sound = (
+        all(isinstance(one, Kept) and one.source in marks for one in kept)
+        and state["current"] in marks
+        and len(set(marks)) == len(marks)
+        and isinstance(state["given"], int)
+        and state["given"] >= len(marks)
+    )
+    if not sound:
+        raise Problem("The record of the study cannot be understood.")
+    return Study(study.sources, state["current"], kept, state["given"])
+
+
+def with_paths(record: Any, change: Callable[[str], str]) -> Any:
+    """The record with the path of every file that was read changed."""
+    if isinstance(record, list):
+        return [with_paths(part, change) for part in record]
+    if isinstance(record, dict):
+        made = {name: with_paths(part, change) for name, part in record.items()}
+        return made | {"path": change(str(made["path"]))} if made.get("kind") == "Read" and "path" in made else made
+    return record
+
+
+def relative(path: str, folder: Path) -> str:
+    """A path as seen from a folder."""
+    return os.path.relpath(path, folder) if path else ""
+
+
+def absolute(path: str, folder: Path) -> str:
+    """The path that `relative` came from."""
+    return os.path.normpath(folder / path) if path else ""
+
+
+def readable(study: Study, folder: Path) -> str:
+    """The study as stable text for people and version control: everything but the data."""
+    state = with_paths(state_of(study), lambda path: relative(path, folder))
+    return msgspec.json.format(msgspec.json.encode({"istrel": 1, "study": state}), indent=1).decode() + "\n"
+
+
+def read_back(text: str, name: str, folder: Path) -> Study:
+    """The study of such a text; its files are read again.
+
+    Raises
+    ------
+    Problem
+        Where it is no such text, or a file cannot be read.
+    """
+    try:
+        found = msgspec.json.decode(text)
+    except (msgspec.MsgspecError, RecursionError):
+        raise Problem(f"{name}: this is no study as text.") from None
+    if not isinstance(found, dict) or found.get("istrel") != 1 or "study" not in found:
+        raise Problem(f"{name}: this is no study as text.")
+    return study_of_state(with_paths(found["study"], lambda path: absolute(path, folder)))

@@ -1,0 +1,267 @@
+"""The file of a study: the study as it once was, every change since, and the data; one transaction per change."""
+
+from __future__ import annotations
+
+import contextlib
+import os
+import sqlite3
+import tempfile
+from datetime import UTC, datetime
+from pathlib import Path
+from typing import Any
+
+import msgspec
+
+from istrel.data.column import Column
+from istrel.data.table import Table
+from istrel.problem import Problem
+from istrel.study.changes import Change
+from istrel.study.file.packing import describe, pack, table_of, unpack
+from istrel.study.file.schema import connect, lay_out, told
+from istrel.study.file.state import absolute, relative, state_of, study_of_state, with_paths
+from istrel.study.history import History
+from istrel.study.record import change_of, record_of
+from istrel.study.study import Study, StudySource
+
+ENDING = ".istrel"
+PIECE = 2**23  # bytes of a column in one row
+MOST_CHANGES, KEPT_CHANGES = 600, 300  # on opening, all but the latest are folded into where they begin
+
+
+def is_study(path: Path) -> bool:
+    """Whether a name is that of a study."""
+    return path.suffix.lower() == ENDING
+
+
+class StudyFile:
+    """An open study file. Not for two threads at once.
+
+    `history` is the study with its undo as it was found; `save` writes what is new.
+    """
+
+    def __init__(self, path: Path, *, writing: bool = True) -> None:
+        """Open a file.
+
+        Raises
+        ------
+        Problem
+            As `connect`, or where what it holds cannot be understood.
+        """
+        self.path = path
+        self._folder = path.resolve().parent
+        self._tables: dict[str, Table] = {}
+        self._columns: dict[str, Column] = {}
+        self._connection = connect(path, writing=writing)
+        self._first = 0  # the number of the first change
+        self._changes: list[Change] = []
+        try:
+            with told(path):
+                self.history = self._load()
+                if writing and len(self._changes) > MOST_CHANGES:
+                    self._fold()
+        except Problem as problem:
+            self.close()
+            raise Problem(
+                problem.message if path.name in problem.message else f"{path.name}: {problem.message}"
+            ) from None
+
+    @classmethod
+    def create(cls, path: Path, history: History) -> StudyFile:
+        """A new file: it appears under its name when it holds the whole study. What stood there is replaced.
+
+        Raises
+        ------
+        Problem
+            Where it cannot be written.
+        """
+        with told(path):
+            handle, part = tempfile.mkstemp(dir=path.resolve().parent, prefix=f".{path.stem[:60]}.", suffix=".part")
+            os.close(handle)
+        try:
+            made = cls.__new__(cls)
+            made.path, made._folder = path, path.resolve().parent
+            made._tables, made._columns, made._first, made._changes = {}, {}, 0, []
+            made._connection = sqlite3.connect(part, isolation_level=None)
+            begun = history.past[0].study if history.past else history.study
+            with told(path), made._transaction():
+                lay_out(made._connection)
+                made._set("base", _json(made._record_of_study(begun)))
+                made._set("position", "0")
+                made._write(history)
+            made.close()
+            Path(part).chmod(0o666 & ~_umask())
+            Path(part).replace(path.resolve())
+        except BaseException:
+            with contextlib.suppress(OSError):
+                Path(part).unlink()
+            raise
+        return cls(path)
+
+    def close(self) -> None:
+        """Let go of the file."""
+        self._connection.close()
+
+    def __enter__(self) -> StudyFile:
+        return self
+
+    def __exit__(self, *_: object) -> None:
+        self.close()
+
+    def save(self, history: History) -> None:
+        """What is new in a history of this study: its changes, what was undone, the data they bring.
+
+        Raises
+        ------
+        Problem
+            Where it cannot be written; the file stays as it was.
+        """
+        with told(self.path), self._transaction():
+            self._write(history)
+        self.history = history
+
+    def setting(self, key: str) -> str:
+        """What was set under a key; empty where nothing was."""
+        found = self._connection.execute("SELECT value FROM study WHERE key = ?", (f"set {key}",)).fetchone()
+        return str(found[0]) if found else ""
+
+    def set_setting(self, key: str, value: str) -> None:
+        with told(self.path), self._transaction():
+            self._set(f"set {key}", value)
+
+    # Writing.
+    @contextlib.contextmanager
+    def _transaction(self) -> Any:
+        self._connection.execute("BEGIN IMMEDIATE")
+        try:
+            yield
+        except BaseException:
+            if self._connection.in_transaction:  # a full disk ends it by itself
+                self._connection.execute("ROLLBACK")
+            raise
+        self._connection.execute("COMMIT")
+
+    def _set(self, key: str, value: str) -> None:
+        self._connection.execute("INSERT OR REPLACE INTO study VALUES (?, ?)", (key, value))
+
+    def _write(self, history: History) -> None:
+        steps = [step.change for step in (*history.past, *reversed(history.future))]
+        same = 0
+        while same < min(len(steps), len(self._changes)) and steps[same] is self._changes[same]:
+            same += 1
+        now = datetime.now(UTC).isoformat(timespec="milliseconds")
+        rows = [
+            (self._first + place, _json(self._record(change)), now)
+            for place, change in enumerate(steps)
+            if place >= same
+        ]
+        self._connection.execute("DELETE FROM changes WHERE number >= ?", (self._first + same,))
+        self._connection.executemany("INSERT INTO changes VALUES (?, ?, ?)", rows)
+        self._set("position", str(len(history.past)))
+        self._changes = steps
+
+    def _record(self, change: Change) -> Any:
+        record = record_of(change)
+        source = getattr(change, "source", None)
+        if isinstance(source, StudySource):
+            record["source"]["data"] = self._store(source.raw)
+        return with_paths(record, self._relative)
+
+    def _record_of_study(self, study: Study) -> Any:
+        state = state_of(study)
+        for record, source in zip(state["sources"], study.sources, strict=True):
+            record["data"] = self._store(source.raw)
+        return with_paths(state, self._relative)
+
+    def _relative(self, path: str) -> str:
+        return relative(path, self._folder)
+
+    def _absolute(self, path: str) -> str:
+        return absolute(path, self._folder)
+
+    def _store(self, table: Table) -> str:
+        """The id under which the data of a table stand in the file."""
+        known = next((mark for mark, other in self._tables.items() if other is table), None)
+        if known is not None:
+            return known
+        marks = []
+        for column in table.columns:
+            mark, content = pack(column)
+            marks.append(mark)
+            if self._connection.execute('SELECT 1 FROM pieces WHERE "column" = ?', (mark,)).fetchone() is None:
+                pieces = ((mark, k, content[k * PIECE : (k + 1) * PIECE]) for k in range(-(-len(content) // PIECE)))
+                self._connection.executemany("INSERT INTO pieces VALUES (?, ?, ?)", pieces)
+        (count,) = self._connection.execute("SELECT count(*) FROM data").fetchone()
+        mark = f"d{count + 1}"
+        described = describe(table, tuple(marks), self._relative(table.source.path))
+        self._connection.execute("INSERT INTO data VALUES (?, ?)", (mark, described.decode()))
+        self._tables[mark] = table
+        return mark
+
+    # Reading.
+    def _load(self) -> History:
+        settings = dict(self._connection.execute("SELECT key, value FROM study"))
+        rows = self._connection.execute("SELECT number, what FROM changes ORDER BY number").fetchall()
+        position = settings.get("position", "")
+        if "base" not in settings or not position.isascii() or not position.isdigit() or int(position) > len(rows):
+            raise Problem("this study cannot be understood.")
+        self._first = int(rows[0][0]) if rows else 0
+        if [number for number, _ in rows] != list(range(self._first, self._first + len(rows))):
+            raise Problem("changes of this study are missing.")
+        history = History(study_of_state(with_paths(_read(settings["base"]), self._absolute), self._table))
+        for number, what in rows:
+            record = with_paths(_read(what), self._absolute)
+            try:
+                change = change_of(record if isinstance(record, dict) else {}, history.study, self._table)
+                history = history.do(change)
+            except Problem as problem:
+                raise Problem(f"change {number + 1} of this study cannot be made again: {problem.message}") from None
+            self._changes.append(change)
+        for _ in range(len(rows) - int(position)):
+            history = history.undo()
+        return history
+
+    def _table(self, mark: str) -> Table:
+        if mark not in self._tables:
+            found = self._connection.execute("SELECT described FROM data WHERE id = ?", (mark,)).fetchone()
+            if found is None:
+                raise Problem("data of this study are missing.")
+            self._tables[mark] = table_of(found[0], self._column, self._absolute)
+        return self._tables[mark]
+
+    def _column(self, mark: str) -> Column:
+        if mark not in self._columns:
+            pieces = self._connection.execute('SELECT bytes FROM pieces WHERE "column" = ? ORDER BY number', (mark,))
+            self._columns[mark] = unpack(mark, b"".join(piece for (piece,) in pieces))
+        return self._columns[mark]
+
+    def _fold(self) -> None:
+        """The first changes are put into the study they begin with, as far as they can still be undone at length."""
+        steps = (*self.history.past, *reversed(self.history.future))
+        gone = min(len(steps) - KEPT_CHANGES, len(self.history.past))
+        if gone <= 0:
+            return
+        begun = self.history.past[gone].study if gone < len(self.history.past) else self.history.study
+        with self._transaction():
+            self._set("base", _json(self._record_of_study(begun)))
+            self._connection.execute("DELETE FROM changes WHERE number < ?", (self._first + gone,))
+            self._set("position", str(len(self.history.past) - gone))
+        self._first += gone
+        self._changes = self._changes[gone:]
+        self.history = History(self.history.study, self.history.past[gone:], self.history.future)
+
+
+def _json(record: Any) -> str:
+    return msgspec.json.encode(record).decode()
+
+
+def _read(text: str) -> Any:
+    try:
+        return msgspec.json.decode(text)
+    except (msgspec.MsgspecError, RecursionError):
+        raise Problem("a record of this study cannot be understood.") from None
+
+
+def _umask() -> int:
+    mask = os.umask(0)
+    os.umask(mask)
+    return mask

@@ -1,0 +1,299 @@
+"""The study on disk: what was done comes back with its undo; kills, damage, other programs and newer versions lose nothing."""
+
+from __future__ import annotations
+
+import os
+import random
+import signal
+import sqlite3
+import subprocess
+import sys
+import time
+from pathlib import Path
+
+import numpy as np
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from istrel.data.column import Column, Kind, Unread
+from istrel.data.corrections import Aside, Correction
+from istrel.data.dataset import Dataset
+from istrel.data.levels import Level
+from istrel.problem import Problem
+from istrel.sentence import parse_condition, parse_expression
+from istrel.study.changes.cases import Correct, SetAside, SetCondition
+from istrel.study.changes.codebook import Derive, SetLevel, SetText, TreatAsMissing
+from istrel.study.changes.manuscript import Keep
+from istrel.study.changes.sources import AddSource, ReadAgain, UseSource
+from istrel.study.combining import made_long
+from istrel.study.file import StudyFile, read_back, readable
+from istrel.study.file.packing import pack, unpack
+from istrel.study.history import History
+from istrel.study.manuscript import numbers_of
+from istrel.study.opening import open_source, paste_source, reread
+from istrel.study.remake import made
+from istrel.study.study import Kept, Study, study_of
+
+FIXTURE = Path(__file__).parent / "study-1.istrel"
+SENTENCE = "describe score across kind"
+ROWS = "id,score,kind\n" + "".join(f"{k},{k % 17}.5,{'ab'[k % 2]}\n" for k in range(60)) + "60,about 3,b\n"
+
+
+def begun(folder: Path) -> History:
+    """A study of a small file with every sort of change."""
+    path = folder / "first.csv"
+    path.write_text(ROWS)
+    history = History(Study((open_source(path),)))
+    for change in (
+        SetText("score", "label", "Score"),
+        Correct((Correction("score", 16.5, None, reason="cannot be"),)),
+        Derive("high", parse_expression("score >= 8")),
+        SetAside(Aside((3, 4), "twice")),
+        SetCondition(parse_condition("score between 1 and 15")),
+        AddSource(paste_source("a\tb\n1\t2\n3\t4\n")),
+        UseSource("s1"),
+    ):
+        history = history.do(change)
+    exhibit = made(Kept(SENTENCE, (), source="s1"), history.study)
+    history = history.do(Keep(Kept(SENTENCE, numbers_of(exhibit))))
+    history = history.do(AddSource(made_long(history.study.source_of("s1"), ("id", "score"))[0]))
+    history = history.do(UseSource("s1"))
+    again = reread(history.study.source, open_source(path))
+    return history.do(ReadAgain(again)).do(SetLevel("id", Level.IDENTIFIER))
+
+
+def same(one: Study, other: Study, folder: Path) -> bool:
+    """All that was said, all data, and the exhibits."""
+    tables = [[(c.name, c.valid.tolist(), c.words) for c in s.data.table.columns] for s in one.sources]
+    return (
+        readable(one, folder) == readable(other, folder)
+        and tables == [[(c.name, c.valid.tolist(), c.words) for c in s.data.table.columns] for s in other.sources]
+        and [made(kept, one).sheet for kept in one.kept] == [made(kept, other).sheet for kept in other.kept]
+    )
+
+
+def test_a_study_comes_back_with_its_data_and_its_undo_at_every_step(tmp_path: Path) -> None:
+    history, path = begun(tmp_path), tmp_path / "paper.istrel"
+    versions = [step.study for step in history.past] + [history.study]
+    StudyFile.create(path, history).close()
+    (tmp_path / "first.csv").unlink()  # the study holds its data
+    for place in range(len(versions) - 1, -1, -1):
+        with StudyFile(path) as file:
+            assert same(file.history.study, versions[place], tmp_path)
+            assert len(file.history.past) == place
+            assert len(file.history.future) == len(versions) - 1 - place
+            if place:
+                file.save(file.history.undo())
+    with StudyFile(path) as file:
+        file.save(file.history.redo().redo().do(SetText("score", "unit", "points")))
+    with StudyFile(path) as file:
+        assert file.history.future == ()
+        assert file.history.undo_words == SetText("score", "unit", "points").words
+        assert file.history.study.codebook["score"].unit == "points"
+
+
+def test_a_study_moved_with_its_files_finds_them(tmp_path: Path) -> None:
+    here, there = tmp_path / "here", tmp_path / "there"
+    here.mkdir()
+    StudyFile.create(here / "paper.istrel", begun(here)).close()
+    here.rename(there)
+    with StudyFile(there / "paper.istrel") as file:
+        study = file.history.study
+        assert study.sources[0].raw.source.path == str(there / "first.csv")
+        text = readable(study, there)
+        assert str(tmp_path) not in text
+        again = read_back(text, "paper.json", there)
+        assert readable(again, there) == text
+        assert same(again, study, there)
+
+
+def test_a_long_history_is_folded_and_stays_whole(tmp_path: Path, learners: Dataset) -> None:
+    history, path = History(study_of(learners)), tmp_path / "long.istrel"
+    for k in range(700):
+        history = history.do(SetText("age", "label", f"Age {k}"))
+    StudyFile.create(path, history).close()
+    with StudyFile(path) as file:
+        assert (len(file.history.past), file.history.study.codebook["age"].label) == (300, "Age 699")
+        file.save(file.history.undo().undo().do(SetText("age", "unit", "yr")))
+    with StudyFile(path) as file:
+        assert len(file.history.past) == 299
+        assert file.history.study.codebook["age"].label == "Age 697"
+
+
+@settings(max_examples=60, deadline=None)
+@given(st.lists(st.one_of(st.none(), st.text(max_size=5)), max_size=8), st.lists(st.floats(width=64), max_size=8))
+def test_every_column_comes_back_to_the_bit(texts: list[str | None], numbers: list[float]) -> None:
+    words = tuple(dict.fromkeys(t for t in texts if t is not None and t.isprintable()))
+    valid = np.array([t in words for t in texts], bool)
+    codes = np.array([words.index(t) if t in words else 0 for t in texts], np.int32)
+    values = np.array(numbers, np.float64)
+    some = np.arange(values.size) % 3 != 1
+    days = np.array(["2020-01-01", "1583-12-31"], "datetime64[s]")
+    rows = np.flatnonzero(~some).astype(np.int64)
+    for column in (
+        Column("täxt", Kind.TEXT, codes, valid, words),
+        Column("n", Kind.NUMBER, values, some, unread=Unread(rows, ("ab3 \n",) * rows.size), unit="%"),
+        Column("d", Kind.DATE, days, np.array([True, False])),
+    ):
+        again = unpack(*pack(column))
+        assert (again.name, again.kind, again.words, again.unit) == (
+            column.name,
+            column.kind,
+            column.words,
+            column.unit,
+        )
+        assert again.valid.tolist() == column.valid.tolist()
+        assert again.values[again.valid].tobytes() == column.values[column.valid].tobytes()
+        assert (again.unread.rows.tolist(), again.unread.texts) == (column.unread.rows.tolist(), column.unread.texts)
+
+
+EDITING = """
+import sys
+from pathlib import Path
+from istrel.study.changes.codebook import SetText
+from istrel.study.changes.sources import AddSource, UseSource
+from istrel.study.file import StudyFile
+from istrel.study.opening import paste_source
+with StudyFile(Path(sys.argv[1])) as file:
+    history, k = file.history, len(file.history.past)
+    print("open", flush=True)
+    while True:
+        k += 1
+        change = SetText("score", "label", f"change {k}")
+        if k % 5 < 2:
+            change = UseSource("s1") if k % 5 else AddSource(paste_source("a,b\\n" + "1,2\\n" * 2000))
+        history = history.do(change)
+        print("begins", k, flush=True)
+        file.save(history)
+        print("saved", k, flush=True)
+"""
+
+
+def killed(path: Path, times: int, seed: int = 1) -> None:
+    """Kill a program that saves, again and again: at most the change in flight is missing."""
+    rng = random.Random(seed)
+    for _ in range(times):
+        with subprocess.Popen([sys.executable, "-c", EDITING, str(path)], stdout=subprocess.PIPE, text=True) as run:
+            assert run.stdout is not None
+            assert run.stdout.readline() == "open\n"
+            time.sleep(rng.uniform(0, 0.12))
+            run.send_signal(signal.SIGKILL)
+            said = [line.split() for line in run.stdout.read().splitlines() if " " in line]
+        saved = max((int(number) for word, number in said if word == "saved"), default=0)
+        started = max((int(number) for word, number in said if word == "begins"), default=0)
+        with StudyFile(path) as file:
+            if started:
+                assert saved <= len(file.history.past) <= started
+            assert file.history.undo_words
+
+
+def test_a_killed_program_loses_at_most_the_change_in_flight(tmp_path: Path) -> None:
+    path = tmp_path / "paper.istrel"
+    StudyFile.create(path, begun(tmp_path)).close()
+    killed(path, 5)
+    with StudyFile(path) as file:
+        file.save(file.history.do(UseSource("s1")))
+    assert {p.name for p in tmp_path.iterdir()} == {"first.csv", "paper.istrel"}
+
+
+def test_a_damaged_study_is_refused_plainly_or_opened_soundly(tmp_path: Path) -> None:
+    path, bad = tmp_path / "paper.istrel", tmp_path / "bad.istrel"
+    StudyFile.create(path, begun(tmp_path)).close()
+    whole, rng, opened = path.read_bytes(), random.Random(7), 0
+    said: list[str] = []
+    for _ in range(150):
+        damaged = bytearray(whole)
+        match rng.randrange(3):
+            case 0:
+                for _ in range(rng.choice((1, 4, 200))):
+                    damaged[rng.randrange(len(damaged))] = rng.randrange(256)
+            case 1:
+                del damaged[rng.randrange(len(damaged)) :]
+            case _:
+                place = rng.randrange(len(damaged))
+                damaged[place : place + 300] = bytes(rng.randrange(256) for _ in range(300))
+        bad.write_bytes(damaged)
+        try:
+            with StudyFile(bad) as file:
+                opened += all(source.data.n_rows >= 0 for source in file.history.study.sources)
+        except Problem as problem:
+            said.append(problem.message)
+    assert opened + len(said) == 150
+    assert len(said) > 50
+    assert all("bad.istrel" in words and "\n" not in words for words in said)
+
+
+ALTERED = [
+    ("PRAGMA user_version = 2", "newer Istrel"),
+    ("PRAGMA application_id = 7", "is no study"),
+    ("CREATE VIEW v AS SELECT 1", "other tables"),
+    ("CREATE TRIGGER t AFTER INSERT ON changes BEGIN DELETE FROM data; END", "other tables"),
+    ("CREATE INDEX i ON changes (what)", "other tables"),
+    ("DROP TABLE data", "other tables"),
+    ("DELETE FROM study WHERE key = 'base'", "cannot be understood"),
+    ("UPDATE study SET value = '99' WHERE key = 'position'", "cannot be understood"),
+    ("UPDATE study SET value = '[]' WHERE key = 'base'", "cannot be understood"),
+    ("UPDATE study SET value = replace(value, '\"s1\"', '\"s9\"') WHERE key = 'base'", "cannot be"),
+    ("DELETE FROM changes WHERE number = 2", "cannot be understood"),
+    ('UPDATE changes SET what = \'{"kind": "Study"}\' WHERE number = 3', "change 4 of this study"),
+    ("UPDATE changes SET what = replace('[', '[', printf('%.100000c', '[')) WHERE number = 3", "cannot be understood"),
+    ("DELETE FROM pieces", "damaged"),
+    ("UPDATE data SET described = replace(described, '\"rows\":61', '\"rows\":62')", "cannot be understood"),
+    ("DELETE FROM data WHERE id = 'd1'", "are missing"),
+]
+
+
+@pytest.mark.parametrize(("statement", "says"), ALTERED)
+def test_an_altered_study_is_refused_by_name(statement: str, says: str, tmp_path: Path) -> None:
+    path = tmp_path / "paper.istrel"
+    StudyFile.create(path, begun(tmp_path)).close()
+    with sqlite3.connect(path) as other:
+        other.execute(statement)
+    other.close()
+    with pytest.raises(Problem, match=says):
+        StudyFile(path)
+
+
+def test_a_study_open_elsewhere_read_only_or_nowhere_is_told(tmp_path: Path) -> None:
+    path = tmp_path / "paper.istrel"
+    history = begun(tmp_path)
+    with StudyFile.create(path, history):
+        for writing in (True, False):
+            with pytest.raises(Problem, match="open in another window"):
+                StudyFile(path, writing=writing)
+    with pytest.raises(Problem, match="no such"):
+        StudyFile.create(tmp_path / "none" / "paper.istrel", history)
+    (tmp_path / "text.istrel").write_text("not a study")
+    with pytest.raises(Problem, match="none"):
+        StudyFile(tmp_path / "text.istrel")
+    if os.geteuid():
+        path.chmod(0o400)
+        with pytest.raises(Problem, match=r"read-only|no access|denied"):
+            StudyFile(path)
+
+
+def test_a_full_disk_is_told_and_nothing_is_lost(tmp_path: Path) -> None:
+    path = tmp_path / "paper.istrel"
+    with StudyFile.create(path, begun(tmp_path)) as file:
+        before = file.history
+        file._connection.execute("PRAGMA max_page_count = 1")  # as large as it is, and no page more
+        large = paste_source("a,b\n" + "".join(f"{k},{k % 7}\n" for k in range(20_000)))
+        with pytest.raises(Problem, match="the disk is full"):
+            file.save(before.do(AddSource(large)))
+        assert file.history is before
+    with StudyFile(path) as file:
+        assert same(file.history.study, before.study, tmp_path)
+
+
+def test_the_study_of_the_first_version_opens_for_ever(tmp_path: Path, learners: Dataset) -> None:
+    """The fixture was written once, by the first version of the format; never write it anew."""
+    path = tmp_path / "fixture.istrel"
+    path.write_bytes(FIXTURE.read_bytes())
+    with StudyFile(path) as file:
+        study = file.history.study
+        assert [kept.sentence for kept in study.kept] == [SENTENCE]
+        exhibit = made(study.kept[0], study)
+        assert numbers_of(exhibit) == study.kept[0].accepted
+        assert file.history.undo_words == "id is identifier"
+        file.save(file.history.do(TreatAsMissing(("score",), (3.5,))))
