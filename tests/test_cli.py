@@ -12,6 +12,9 @@ import pytest
 
 from istrel import cli
 from istrel.demo import LEARNERS
+from istrel.exhibits.make import make_exhibit
+from istrel.study.manuscript import numbers_of
+from istrel.study.opening import open_data
 
 SENTENCE = "describe practice_min across format"
 
@@ -112,7 +115,12 @@ BAD = {
         ["make", str(LEARNERS), SENTENCE, "--to", "json", "--delimiter", ";;"],
         "the delimiter is one ASCII character",
     ),
-    "not yet": (["build", str(LEARNERS)], "“istrel build” cannot be done yet"),
+    "no study": (["build", str(LEARNERS), "--check"], "the name of a study ends in .istrel"),
+    "nothing to build": (["build", "paper.istrel"], "name a folder or a file with -o"),
+    "no study there": (["accept", "none.istrel"], "none.istrel: there is no such file."),
+    "kept over data": (["keep", str(LEARNERS), SENTENCE, "-o", str(LEARNERS)], "the name of a study ends in .istrel"),
+    "study as a table": (["study", "paper.istrel", "-o", "paper.csv"], "a study is written as .json"),
+    "no text of a study": (["study", "header.csv", "-o", "new.istrel"], "header.csv: this is no study as text."),
     "one variable": (["make", str(LEARNERS), "relate age", "--to", "json"], "Relate needs two variables or more"),
     "window of nothing": (["nothing.csv"], "nothing.csv: there is no such file."),
 }
@@ -181,3 +189,70 @@ print(sorted({name.split(".")[0] for name in sys.modules} & {"PySide6", "matplot
     words = ["make", str(LEARNERS), SENTENCE, "--to", "json"]
     done = subprocess.run([sys.executable, "-c", script, *words], capture_output=True, text=True, check=True)
     assert done.stderr.strip() == "[]"
+
+
+def moved_by_hand(before: Path, after: Path, sentence: str) -> list[tuple[str, str, object, object]]:
+    """Every number of an exhibit made from two files, compared one by one."""
+    old, new = (
+        {(n.row, n.column): n.value for n in numbers_of(make_exhibit(sentence, open_data(path)))}
+        for path in (before, after)
+    )
+    return [(*key, old.get(key), new.get(key)) for key in {**old, **new} if old.get(key) != new.get(key)]
+
+
+KEPT = (
+    "describe age, receptive_post across format",
+    "describe age as histogram with width = 5",
+    "count site",
+    "relate age, absences",
+)
+
+
+def test_a_study_tells_exactly_the_numbers_that_moved_until_they_are_accepted(
+    tmp_path: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    data, before, paper = tmp_path / "learners.csv", tmp_path / "before.csv", str(tmp_path / "paper.istrel")
+    data.write_bytes(LEARNERS.read_bytes())
+    before.write_bytes(LEARNERS.read_bytes())
+    assert run("keep", str(data), *KEPT[:3], "-o", paper, capsys=capsys) == (0, "", "")
+    assert run("keep", paper, KEPT[3], "-o", paper, capsys=capsys) == (0, "", "")
+    assert run("build", paper, "--check", "--to", "json", capsys=capsys)[:2] == (0, "[]\n")
+    lines = data.read_text().splitlines(keepends=True)
+    fields = lines[9].split(",")
+    fields[4] = str(int(fields[4]) + 7)  # the age of one learner
+    lines[9] = ",".join(fields)
+    data.write_text("".join(lines))
+    code, out, err = run("build", paper, "--check", "--to", "json", capsys=capsys)
+    assert (code, err) == (1, "istrel: learners.csv has changed; it was read again.\n")
+    found = [(m["exhibit"], m["row"], m["column"], m["old"], m["new"]) for m in json.loads(out)]
+    labels = ("Table 1", "Figure 1", "Table 2", "Table 3")
+    wanted = [
+        (label, *moved)
+        for label, sentence in zip(labels, KEPT, strict=True)
+        for moved in moved_by_hand(before, data, sentence)
+    ]
+    assert sorted(map(str, found)) == sorted(map(str, wanted))
+    assert {label for label, *_ in found} == {"Table 1", "Figure 1", "Table 3"}
+    assert run("accept", paper, "1", capsys=capsys)[0] == 0
+    code, out, _ = run("build", paper, "--check", capsys=capsys)
+    assert code == 1
+    assert {line.split(":")[0] for line in out.splitlines()} == {"Figure 1", "Table 3"}
+    assert run("accept", paper, capsys=capsys)[0] == 0
+    assert run("build", paper, "--check", capsys=capsys) == (0, "", "")
+
+
+def test_a_study_builds_the_same_bytes_and_comes_back_from_its_text(
+    tmp_path: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    paper, text, again = (str(tmp_path / name) for name in ("paper.istrel", "paper.json", "again.istrel"))
+    assert run("keep", str(LEARNERS), *KEPT[1:3], "-o", paper, capsys=capsys)[0] == 0
+    for place in ("one", "two"):
+        assert run("build", paper, "-o", str(tmp_path / place), capsys=capsys)[0] == 0
+    one, two = ({p.name: p.read_bytes() for p in (tmp_path / place).iterdir()} for place in ("one", "two"))
+    assert one == two
+    assert {"table-1.docx", "table-1.html", "figure-1.pdf", "manifest.json"} <= set(one)
+    assert run("build", paper, "-o", str(tmp_path / "all.docx"), capsys=capsys)[0] == 0
+    assert run("study", paper, "-o", text, capsys=capsys)[0] == 0
+    assert run("study", text, "-o", again, capsys=capsys)[0] == 0
+    assert run("study", again, "--to", "json", capsys=capsys)[1] == Path(text).read_text()
+    assert run("make", again, "describe age", "--to", "md", capsys=capsys)[1].startswith("**Table 1**")

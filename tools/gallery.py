@@ -107,11 +107,12 @@ def _caption(painter: QPainter, title: str, sentence: str, left: float, top: flo
         (sentence, theme.sans(13), 5.2, 10.0),
     ):
         painter.setFont(font)
+        shown = text
         if down == 0:
-            text = painter.fontMetrics().elidedText(text, Qt.TextElideMode.ElideRight, int(CELL_MM * PX_PER_MM))
+            shown = painter.fontMetrics().elidedText(text, Qt.TextElideMode.ElideRight, int(CELL_MM * PX_PER_MM))
         painter.setPen(theme.colour(theme.INK if down == 0 else theme.QUIET))
         box = QRectF(left * PX_PER_MM, (top + down) * PX_PER_MM, CELL_MM * PX_PER_MM, tall * PX_PER_MM)
-        painter.drawText(box, flags, text)
+        painter.drawText(box, flags, shown)
 
 
 if __name__ == "__main__":

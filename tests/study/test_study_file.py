@@ -156,7 +156,7 @@ from istrel.study.changes.sources import AddSource, UseSource
 from istrel.study.file import StudyFile
 from istrel.study.opening import paste_source
 with StudyFile(Path(sys.argv[1])) as file:
-    history, k = file.history, len(file.history.past)
+    history, k = file.history, file.number
     print("open", flush=True)
     while True:
         k += 1
@@ -184,7 +184,7 @@ def killed(path: Path, times: int, seed: int = 1) -> None:
         started = max((int(number) for word, number in said if word == "begins"), default=0)
         with StudyFile(path) as file:
             if started:
-                assert saved <= len(file.history.past) <= started
+                assert saved <= file.number <= started
             assert file.history.undo_words
 
 

@@ -107,6 +107,11 @@ class StudyFile:
     def __exit__(self, *_: object) -> None:
         self.close()
 
+    @property
+    def number(self) -> int:
+        """How many changes led to the study as it is, from its beginning."""
+        return self._first + len(self.history.past)
+
     def save(self, history: History) -> None:
         """What is new in a history of this study: its changes, what was undone, the data they bring.
 

@@ -11,13 +11,14 @@ from PySide6.QtWidgets import QFileDialog, QFrame, QMenu, QScrollArea, QWidget
 
 from istrel.app.bridge import StudyModel
 from istrel.app.proof.jobs import Proof
-from istrel.app.stations.manuscript.export import EXPORTS, clipboard_data, write_manuscript
+from istrel.app.stations.manuscript.export import EXPORTS, clipboard_data
 from istrel.app.stations.manuscript.outline import WIDTH, Outline
 from istrel.app.stations.manuscript.page import Page, make_page
 from istrel.app.widgets.simple import box, button, column, label, row
 from istrel.exhibits.printing import print_title
 from istrel.problem import Problem
 from istrel.render.document import Item
+from istrel.render.manuscript import write_manuscript
 from istrel.sentence.quoting import read_aloud
 from istrel.study.changes.manuscript import Move
 from istrel.study.manuscript import Entry

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import argparse
+from collections.abc import Callable
 from typing import NoReturn
 
 from istrel import __version__
@@ -12,6 +13,10 @@ USAGE = """istrel [FILE] [--demo]
        istrel make SOURCE "SENTENCE" ... -o OUT [--to FORMAT] [options]
        istrel look SOURCE [-o OUT] [--to FORMAT] [options]
        istrel codebook SOURCE -o OUT [options]
+       istrel keep SOURCE "SENTENCE" ... -o STUDY [options]
+       istrel build STUDY -o FOLDER|FILE [--check] [options]
+       istrel accept STUDY [NUMBER ...]
+       istrel study STUDY -o FILE.json | --to json
 """
 
 
@@ -35,7 +40,7 @@ class Parser(argparse.ArgumentParser):
 
 def window_parser() -> Parser:
     parser = Parser(prog="istrel", usage=USAGE, description="Descriptive tables and figures, said in one sentence.")
-    parser.add_argument("file", nargs="?", help="a data file to open")
+    parser.add_argument("file", nargs="?", help="a data file or a study to open")
     parser.add_argument("--demo", action="store_true", help="open the demo study")
     parser.add_argument("--version", action="version", version=f"istrel {__version__}")
     return parser
@@ -43,7 +48,7 @@ def window_parser() -> Parser:
 
 def make_parser() -> Parser:
     parser = Parser(prog="istrel make", description="Make exhibits from a data file.")
-    parser.add_argument("source", help="a data file")
+    parser.add_argument("source", help="a data file or a study")
     parser.add_argument("sentences", nargs="+", metavar="SENTENCE", help='e.g. "describe age across site as table"')
     parser.add_argument(
         "-o",
@@ -60,7 +65,7 @@ def make_parser() -> Parser:
 
 def look_parser() -> Parser:
     parser = Parser(prog="istrel look", description="What is in a data file, and what looks wrong with it.")
-    parser.add_argument("source", help="a data file")
+    parser.add_argument("source", help="a data file or a study")
     parser.add_argument("-o", dest="out", default=None, help="the file to write: .html, .odt, .json or .txt")
     parser.add_argument("--to", default=None, help="the format on standard output: json, html or txt")
     _add_reading(parser)
@@ -69,7 +74,7 @@ def look_parser() -> Parser:
 
 def codebook_parser() -> Parser:
     parser = Parser(prog="istrel codebook", description="The codebook of a data file: as CSV, or as an appendix.")
-    parser.add_argument("source", help="a data file")
+    parser.add_argument("source", help="a data file or a study")
     parser.add_argument(
         "-o",
         dest="out",
@@ -78,6 +83,56 @@ def codebook_parser() -> Parser:
     )
     _add_reading(parser)
     return parser
+
+
+def keep_parser() -> Parser:
+    parser = Parser(prog="istrel keep", description="Keep exhibits in a study; it is made where there is none.")
+    parser.add_argument("source", help="a data file or a study")
+    parser.add_argument("sentences", nargs="+", metavar="SENTENCE", help='e.g. "describe age across site"')
+    parser.add_argument("-o", dest="out", required=True, help="the study; its name ends in .istrel")
+    _add_reading(parser)
+    return parser
+
+
+def build_parser() -> Parser:
+    parser = Parser(
+        prog="istrel build", description="Make every kept exhibit of a study from the files as they are now."
+    )
+    parser.add_argument("study", help="a study")
+    parser.add_argument("-o", dest="out", default=None, help="a folder, or one document by its ending")
+    parser.add_argument("--check", action="store_true", help="say which accepted numbers moved; exit code 1 if any did")
+    parser.add_argument("--to", choices=["json"], default=None, help="the moved numbers as JSON")
+    parser.add_argument("--style", default="apa7", help="a house style's name or file")
+    parser.add_argument("--dpi", type=int, default=None, help="dots per inch of pictures; the style's by default")
+    return parser
+
+
+def accept_parser() -> Parser:
+    parser = Parser(prog="istrel accept", description="Accept the numbers of a study as they are now.")
+    parser.add_argument("study", help="a study")
+    parser.add_argument(
+        "numbers", nargs="*", type=int, metavar="NUMBER", help="places of exhibits, from 1; all by default"
+    )
+    return parser
+
+
+def study_parser() -> Parser:
+    parser = Parser(prog="istrel study", description="A study as text without its data, or such a text as a study.")
+    parser.add_argument("study", help="a study, or its text (.json)")
+    parser.add_argument("-o", dest="out", default=None, help="the .json file, or the study that is made from one")
+    parser.add_argument("--to", choices=["json"], default=None, help="to standard output")
+    return parser
+
+
+COMMANDS: dict[str, tuple[Callable[[], Parser], str]] = {
+    "make": (make_parser, "making"),
+    "look": (look_parser, "making"),
+    "codebook": (codebook_parser, "making"),
+    "keep": (keep_parser, "studies"),
+    "build": (build_parser, "studies"),
+    "accept": (accept_parser, "studies"),
+    "study": (study_parser, "studies"),
+}
 
 
 def _add_reading(parser: Parser) -> None:

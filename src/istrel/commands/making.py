@@ -1,0 +1,63 @@
+"""`istrel make`, `look` and `codebook`: from a data file or a study to files."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from istrel.commands.common import DONE, data_of, sources, targets, with_dpi, write
+from istrel.problem import Problem
+
+if TYPE_CHECKING:
+    import argparse
+
+
+def make(options: argparse.Namespace) -> int:
+    """One run, one or several files: the exhibits are made once."""
+    from istrel.exhibits.make import make_exhibit
+    from istrel.files import refuse_sources
+    from istrel.render import check_fits, render
+    from istrel.render.document import Document, numbered
+    from istrel.style.house import load_style
+
+    wanted = targets(options)
+    for _, path in wanted:
+        if path is not None:
+            refuse_sources(path, sources(options))
+    style = with_dpi(load_style(options.style), options.dpi)
+    data, standing = data_of(options)
+    exhibits = [make_exhibit(sentence, data, standing) for sentence in options.sentences]
+    document = Document(numbered(exhibits), style)
+    for output, _ in wanted:
+        check_fits(document, output)
+    for output, path in wanted:
+        write(render(document, output.ending), path, options)
+    return DONE
+
+
+def look(options: argparse.Namespace) -> int:
+    """The intake: text on standard output unless a file or a format is named."""
+    from istrel.render.intake import render_intake
+    from istrel.study.intake import take_in
+
+    path = Path(options.out) if options.out not in (None, "-") else None
+    if path is not None and path.is_dir():
+        raise Problem(f"{path}: this is a folder; name a file in it.")
+    ending = options.to or (path.suffix if path is not None else "txt")
+    if not ending:
+        raise Problem(f"{path}: the ending of the file chooses the output; add one, for example .html.")
+    write(render_intake(take_in(data_of(options)[0]), ending), path, options)
+    return DONE
+
+
+def codebook(options: argparse.Namespace) -> int:
+    """The codebook as CSV, or as an appendix in the format of the file's ending."""
+    from istrel.files import refuse_sources
+    from istrel.render.codebook import render_codebook
+
+    path = Path(options.out) if options.out not in (None, "-") else None
+    if path is not None:
+        refuse_sources(path, sources(options))
+    data, _ = data_of(options)
+    write(render_codebook(data, path.suffix if path is not None else "csv"), path, options)
+    return DONE

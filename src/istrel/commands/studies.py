@@ -1,0 +1,229 @@
+"""`istrel keep`, `build`, `accept` and `study`: a study from scripts, without a screen."""
+
+from __future__ import annotations
+
+import sys
+from dataclasses import replace
+from pathlib import Path
+from typing import TYPE_CHECKING, Any
+
+from istrel.commands.common import DONE, NOT_HELD, opening, sources, with_dpi, write
+from istrel.problem import Problem
+
+if TYPE_CHECKING:
+    import argparse
+
+    from istrel.study.history import History
+    from istrel.study.manuscript import Entry
+
+
+def keep(options: argparse.Namespace) -> int:
+    """Exhibits kept in a study, which is made where there is none; their numbers count as accepted."""
+    from istrel.files import refuse_sources
+    from istrel.sentence.request import show
+    from istrel.study.changes.manuscript import Keep
+    from istrel.study.file import StudyFile
+    from istrel.study.manuscript import numbers_of
+    from istrel.study.remake import exhibit_of
+    from istrel.study.study import Kept
+
+    out = _study_path(options.out)
+    if not _is_study(options.source):
+        refuse_sources(out, sources(options))
+    file, history = _begun(options, out)
+    try:
+        for sentence in options.sentences:
+            exhibit = exhibit_of(sentence, history.study.source)
+            kept = Kept(show(exhibit.request), numbers_of(exhibit), exhibit.is_figure)
+            history = history.do(Keep(kept))
+        if file is not None:
+            file.save(history)
+        else:
+            StudyFile.create(out, history).close()
+    finally:
+        if file is not None:
+            file.close()
+    return DONE
+
+
+def _begun(options: argparse.Namespace, out: Path) -> tuple[Any, History]:
+    """(the open file that is added to, or None for a new one; the history with the wanted source in use)."""
+    from istrel.study.changes.sources import AddSource, UseSource
+    from istrel.study.file import StudyFile
+    from istrel.study.history import History
+    from istrel.study.opening import open_source
+    from istrel.study.study import Study
+
+    if _is_study(options.source):
+        source = Path(options.source)
+        if out.exists() and out.samefile(source):
+            file = StudyFile(out)
+            return file, file.history
+        with StudyFile(source, writing=False) as other:
+            return None, other.history
+    if not out.exists():
+        return None, History(Study((open_source(options.source, opening(options)),)))
+    file = StudyFile(out)
+    wanted = str(Path(options.source).resolve())
+    known = next((s for s in file.history.study.sources if s.raw.source.path == wanted), None)
+    try:
+        if known is not None:
+            return file, file.history.do(UseSource(known.id))
+        return file, file.history.do(AddSource(open_source(options.source, opening(options))))
+    except BaseException:
+        file.close()
+        raise
+
+
+def build(options: argparse.Namespace) -> int:
+    """Every kept exhibit made from the files as they are now; `--check` tells which accepted numbers moved."""
+    from istrel.render.manuscript import write_folder, write_manuscript
+    from istrel.study.file import StudyFile
+    from istrel.study.fresh import refreshed
+    from istrel.study.manuscript import compose
+    from istrel.style.house import load_style
+
+    if not options.check and options.out is None:
+        raise Problem("name a folder or a file with -o, or ask with --check which numbers moved.")
+    style = with_dpi(load_style(options.style), options.dpi)
+    with StudyFile(_study_path(options.study), writing=False) as file:
+        history, lines = refreshed(file.history)
+    _tell(lines)
+    if options.out is not None:
+        out = Path(options.out)
+        if out.suffix and not out.is_dir():
+            write_manuscript(history.study, style, out)
+        else:
+            write_folder(history.study, style, out)
+    if not options.check:
+        return DONE
+    entries = compose(history.study, style)
+    if options.to == "json":
+        import msgspec
+
+        moved = [line for entry in entries for line in _moved(entry, style)]
+        write(msgspec.json.format(msgspec.json.encode(moved), indent=1) + b"\n", None, options)
+    else:
+        said = "".join(f"{line}\n" for entry in entries for line in _moved_words(entry, style))
+        write(said.encode(), None, options)
+    return NOT_HELD if any(entry.moved or entry.trouble for entry in entries) else DONE
+
+
+def accept(options: argparse.Namespace) -> int:
+    """The numbers as they are now count as accepted: of the exhibits named by their place, or of all."""
+    from istrel.study.changes.manuscript import Accept
+    from istrel.study.file import StudyFile
+    from istrel.study.fresh import refreshed
+    from istrel.study.manuscript import compose, numbers_of
+    from istrel.style.house import load_style
+
+    with StudyFile(_study_path(options.study)) as file:
+        history, lines = refreshed(file.history)
+        _tell(lines)
+        entries = compose(history.study, load_style("apa7"))
+        for place in options.numbers:
+            if not 1 <= place <= len(entries):
+                raise Problem(f"there is no exhibit {place}; the study keeps {len(entries)}.")
+        for place, entry in enumerate(entries, start=1):
+            if options.numbers and place not in options.numbers:
+                continue
+            if entry.exhibit is None:
+                _tell((f"{entry.label} {entry.status}",))
+            elif entry.moved:
+                history = history.do(Accept(entry.kept.id, numbers_of(entry.exhibit)))
+        file.save(history)
+    return DONE
+
+
+def study(options: argparse.Namespace) -> int:
+    """A study as text without its data, or such a text as a study."""
+    from istrel.files import read_small
+    from istrel.study.file import StudyFile, read_back, readable
+    from istrel.study.history import History
+
+    source, out = Path(options.study), Path(options.out) if options.out not in (None, "-") else None
+    if not _is_study(options.study):
+        if out is None or not _is_study(options.out):
+            raise Problem("a study as text is read back into a study: name it with -o, for example -o paper.istrel.")
+        if out.exists():
+            raise Problem(f"{out}: this study is there already; choose another name.")
+        text = read_small(source, "study")
+        StudyFile.create(out, History(read_back(text, source.name, source.resolve().parent))).close()
+        return DONE
+    if out is None and options.to != "json":
+        raise Problem("name a file with -o, for example -o paper.json, or --to json for standard output.")
+    if out is not None and out.suffix.lower() != ".json":
+        raise Problem(f"{out}: a study is written as .json.")
+    with StudyFile(source, writing=False) as file:
+        folder = source.resolve().parent if out is None else out.resolve().parent
+        text = readable(file.history.study, folder)
+    write(text.encode(), out, replace_source(options, options.study))
+    return DONE
+
+
+def replace_source(options: argparse.Namespace, source: str) -> argparse.Namespace:
+    """The options with what the run reads under the name that other commands have."""
+    options.source = source
+    return options
+
+
+def _moved(entry: Entry, style: Any) -> list[dict[str, Any]]:
+    """An object for every number of an exhibit that moved, or one that says why it cannot be made."""
+    if entry.trouble:
+        return [{"exhibit": entry.label, "trouble": entry.trouble}]
+    keys = ("row", "column", "old", "new", "printed_old", "printed_new")
+    return [
+        {"exhibit": entry.label} | dict(zip(keys, (*number, *_printed(entry, number, style)), strict=True))
+        for number in entry.moved
+    ]
+
+
+def _moved_words(entry: Entry, style: Any) -> list[str]:
+    if entry.trouble:
+        return [f"{entry.label}: cannot be made. {entry.trouble}"]
+    made = []
+    for number in entry.moved:
+        old, new = _printed(entry, number, style)
+        made.append(f"{entry.label}: {number.row}, {number.column}: {old or 'nothing'} → {new or 'nothing'}")
+    return made
+
+
+def _printed(entry: Entry, number: Any, style: Any) -> tuple[str, str]:
+    """(old, new) as the exhibit prints such a number."""
+    from istrel.exhibits.figure import FigureSheet
+    from istrel.exhibits.printing import print_cell
+    from istrel.exhibits.text import Cell
+
+    assert entry.exhibit is not None
+    sheet = entry.exhibit.sheet
+    cells = () if isinstance(sheet, FigureSheet) else tuple(sheet.cells)
+    like = next((c for c in cells if (c.row, c.column) == (number.row, number.column)), None)
+
+    def shown(value: Any) -> str:
+        if value is None or isinstance(value, str):
+            return value or ""
+        if like is None and isinstance(value, float | int):
+            return f"{value:.6g}"  # a figure prints no such number; one that left a table has no cell to follow
+        return print_cell(replace(like or Cell(0.0), value=value), style)
+
+    return shown(number.old), shown(number.new)
+
+
+def _tell(lines: tuple[str, ...]) -> None:
+    for line in lines:
+        print(f"istrel: {line}", file=sys.stderr)
+
+
+def _is_study(name: str) -> bool:
+    from istrel.study.file import is_study
+
+    return is_study(Path(name))
+
+
+def _study_path(name: str) -> Path:
+    from istrel.study.file import ENDING
+
+    path = Path(name)
+    if not _is_study(name):
+        raise Problem(f"{name}: the name of a study ends in {ENDING}.")
+    return path

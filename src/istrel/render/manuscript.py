@@ -1,0 +1,72 @@
+"""The manuscript written out: as one document, or as a folder with a file for every exhibit and a manifest."""
+
+from __future__ import annotations
+
+from hashlib import sha256
+from pathlib import Path
+from typing import Any
+
+import msgspec
+
+from istrel import __version__
+from istrel.files import refuse_sources, write_whole
+from istrel.problem import Problem
+from istrel.render import render
+from istrel.render.document import Document, Item
+from istrel.study.manuscript import Entry, compose
+from istrel.study.study import Study
+from istrel.style.house import HouseStyle
+
+OF_TABLES, OF_FIGURES = ("docx", "html", "csv"), ("pdf", "svg", "png")
+
+
+def manuscript_document(study: Study, style: HouseStyle) -> Document:
+    """What is exported: every kept exhibit that can be made, with its results text."""
+    items = tuple(item for entry in compose(study, style) if (item := _item(entry)) is not None)
+    return Document(items, style, title="Manuscript")
+
+
+def write_manuscript(study: Study, style: HouseStyle, path: Path) -> Path:
+    """Make and write the document, whole or not at all, and never over a source of the study: work for a thread.
+
+    Raises
+    ------
+    Problem
+        When the place cannot be written to, or the format cannot hold these exhibits.
+    """
+    refuse_sources(path, study.files)
+    return write_whole(path, render(manuscript_document(study, style), path.suffix), sources=study.files)
+
+
+def write_folder(study: Study, style: HouseStyle, folder: Path) -> tuple[Path, ...]:
+    """A file of each kind for every exhibit, and manifest.json, which says what each is and how its bytes are known again.
+
+    Raises
+    ------
+    Problem
+        When the folder cannot be written to.
+    """
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+    except OSError as error:
+        raise Problem(f"{folder}: cannot be made ({(error.strerror or 'no access').lower()}).") from None
+    written, lines = [], []
+    for entry in compose(study, style):
+        item = _item(entry)
+        line: dict[str, Any] = {"exhibit": entry.label, "sentence": entry.kept.sentence, "status": entry.status}
+        line["files"] = {}
+        for ending in () if item is None else OF_FIGURES if entry.kept.is_figure else OF_TABLES:
+            assert item is not None
+            content = render(Document((item,), style), ending)
+            path = folder / f"{entry.label.lower().replace(' ', '-')}.{ending}"
+            written.append(write_whole(path, content, sources=study.files))
+            line["files"][path.name] = sha256(content).hexdigest()
+        lines.append(line)
+    sources = [{"name": source.name, "sha256": source.raw.source.sha256} for source in study.sources]
+    manifest = msgspec.json.encode({"istrel": __version__, "sources": sources, "exhibits": lines})
+    written.append(write_whole(folder / "manifest.json", msgspec.json.format(manifest, indent=1) + b"\n"))
+    return tuple(written)
+
+
+def _item(entry: Entry) -> Item | None:
+    return None if entry.exhibit is None else Item(entry.exhibit, entry.number, with_text=True)
