@@ -22,13 +22,20 @@ def dressed(qapp: QApplication) -> QApplication:
     return qapp
 
 
+@pytest.fixture(autouse=True)
+def nowhere_else(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    """Studies that nobody names stand in a folder of the test."""
+    monkeypatch.setenv("XDG_STATE_HOME", str(tmp_path / "state"))
+
+
 @pytest.fixture
-def window(dressed: QApplication, qtbot: QtBot) -> Iterator[Window]:
+def window(dressed: QApplication, qtbot: QtBot, nowhere_else: None) -> Iterator[Window]:
     made = Window()
     qtbot.addWidget(made)
     made.show()
     yield made
     made.background.wait()
+    made.keeping.finish()
 
 
 @pytest.fixture

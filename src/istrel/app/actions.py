@@ -24,8 +24,10 @@ class Action(NamedTuple):
 
 
 ACTIONS = (
-    Action("open", "Open data…", "Ctrl+O", "choose_file"),
+    Action("open", "Open data or a study…", "Ctrl+O", "choose_file"),
     Action("look", "Look at data before opening…", "Ctrl+Shift+O", "choose_and_look"),
+    Action("name", "Name the study…", "Ctrl+S", "name_study", "study"),
+    Action("again", "Read changed files again", "", "read_again", "study"),
     Action("demo", "Explore the demo study", "", "open_demo"),
     Action("intake", "Go to Intake", "Ctrl+1", "go_intake", "study"),
     Action("codebook", "Go to the Codebook", "Ctrl+2", "go_codebook", "study"),

@@ -46,7 +46,7 @@ class StudyModel(QObject):
         background.failed.connect(self._tell)
         self._history: History | None = None
         self._style: HouseStyle | None = None
-        self._aside = 0
+        self._aside: list[tuple[Change, Callable[[Problem], None]]] = []  # changes that take long, in their order
         self._forget()
 
     def _forget(self) -> None:
@@ -119,6 +119,7 @@ class StudyModel(QObject):
     def close(self) -> None:
         """No study is open any more."""
         self.background.cancel_all("")
+        self._aside.clear()
         self._history = None
         self._forget()
         self.closed.emit()
@@ -134,13 +135,23 @@ class StudyModel(QObject):
         from istrel.study.study import Study
 
         if self._history is None:
-            self._history = History(Study((source,)))
-            self._forget()
-            self.opened.emit()
-            self.changed.emit()
-            self._look()
+            self.begin(History(Study((source,))))
         else:
             self.do(AddSource(source))
+
+    def begin(self, history: History) -> None:
+        """This is the study from now on."""
+        self.background.cancel("change")
+        self._aside.clear()
+        self._history = history
+        self._forget()
+        self.opened.emit()
+        self.changed.emit()
+        self._look()
+
+    def go_on(self, history: History) -> None:
+        """The study with changes that were made in the background."""
+        self._step(lambda _: history)
 
     def _tell(self, problem: Problem) -> None:
         self.trouble.emit(problem.message)
@@ -149,21 +160,36 @@ class StudyModel(QObject):
     def do(self, change: Change, refused: Callable[[Problem], None] | None = None) -> bool:
         """The one way to change the study; False where it is refused, with the reason told (to `refused`, if given).
 
-        Where large sources follow, it is done in the background, upon the study as it is by then.
+        Where large sources follow, it is done in the background, one such change after the other, upon the study as it is by
+        then.
         """
         if self._history is None or not self._takes_long(change):
             return self._step(lambda history: history.do(change), refused)
-        begun, self._aside = self._history, self._aside + 1
+        self._aside.append((change, refused or self._tell))
+        if len(self._aside) == 1:
+            self._do_aside()
+        return True
+
+    def _do_aside(self) -> None:
+        begun, (change, refused) = self.history, self._aside[0]
 
         def take(done: History) -> None:
             if self._history is begun:
                 self._step(lambda _: done)
+                go_on()
             else:
-                self.do(change, refused)
+                self._do_aside()
 
-        key = f"change {self._aside}"
-        self.background.submit(key, lambda: begun.do(change), take, refused or self._tell, words=change.words)
-        return True
+        def tell(problem: Problem) -> None:
+            refused(problem)
+            go_on()
+
+        def go_on() -> None:
+            self._aside.pop(0)
+            if self._aside:
+                self._do_aside()
+
+        self.background.submit("change", lambda: begun.do(change), take, tell, words=change.words)
 
     def _takes_long(self, change: Change) -> bool:
         from istrel.study.following import takes_long

@@ -51,6 +51,7 @@ def run(path: str = "", *, demo: bool = False) -> int:
     code = app.exec()
     for window in windows:
         window.background.wait()
+        window.keeping.finish()
     return int(code)
 
 

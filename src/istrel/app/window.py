@@ -8,10 +8,12 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QStackedWidget, QWidget
 
+from istrel.app import choosing
 from istrel.app.actions import ACTIONS, Action
 from istrel.app.background import Background
 from istrel.app.bridge import StudyModel
 from istrel.app.cases_line import CasesLine
+from istrel.app.keeping import Keeping
 from istrel.app.rail import Rail
 from istrel.app.stations.start_page import StartPage
 from istrel.app.widgets.simple import column, row
@@ -34,7 +36,6 @@ if TYPE_CHECKING:
 
 INTAKE, CODEBOOK, BENCH, MANUSCRIPT = range(4)
 ICON = Path(__file__).parent / "istrel.svg"
-DATA_FILES = "Data (*.csv *.tsv *.txt *.tab *.dat *.psv *.xlsx *.ods *.parquet *.arrow *.feather *.jsonl *.ndjson);;All files (*)"
 
 
 class Window(QWidget):
@@ -48,6 +49,7 @@ class Window(QWidget):
         self.setAcceptDrops(True)
         self.background = Background(self)
         self.model = StudyModel(self.background, self)
+        self.keeping = Keeping(self.model)
         self._stations: dict[int, QWidget] = {}
         self._palette: Palette | None = None
         self._keys: Keys | None = None
@@ -60,6 +62,7 @@ class Window(QWidget):
         self._equip()
         self.rail.chosen.connect(self.go)
         self.model.opened.connect(self._opened)
+        self.keeping.named.connect(self._show_name)
         self.model.trouble.connect(self._tell_trouble)
         self.model.changed.connect(self._count)
         self.model.findings_ready.connect(self._count)
@@ -93,13 +96,16 @@ class Window(QWidget):
         middle.addLayout(self._beside, 1)
         self.cases_line = CasesLine(self.model)
         rows.addWidget(self.cases_line)
-        self.start = StartPage(self.choose_file, self.open_demo)
+        self.start = StartPage(self.choose_file, self.open_demo, self.open_path)
         self.stack.addWidget(self.start)
 
     # Files.
     def open_path(self, path: str, sentence: str = "") -> None:
-        """Open a data file; the sentence is written on the Bench once it is open."""
+        """Open a data file or a study; the sentence is written on the Bench once it is open."""
         self._first_sentence, self._arriving = sentence, True
+        if choosing.is_study(path):
+            self.keeping.open(Path(path))
+            return
         self.start.say(f"Reading {Path(path).name} …")
         self._first_look(path)
         self.model.open(path)
@@ -121,18 +127,12 @@ class Window(QWidget):
         self._arriving = False
 
     def choose_file(self) -> None:
-        from PySide6.QtWidgets import QFileDialog
-
-        name, _ = QFileDialog.getOpenFileName(self, "Open data", "", DATA_FILES)
-        if name:
+        if name := choosing.data_or_study(self):
             self.open_path(name)
 
     def choose_and_look(self) -> None:
         """Choose a file, and look at its first rows before it is opened."""
-        from PySide6.QtWidgets import QFileDialog
-
-        name, _ = QFileDialog.getOpenFileName(self, "Look at data", "", DATA_FILES)
-        if name:
+        if name := choosing.data(self):
             self.look_at(name)
 
     def look_at(self, path: str) -> None:
@@ -170,7 +170,7 @@ class Window(QWidget):
     def _opened(self) -> None:
         self.setFocus()
         self.rail.open_up()
-        self.setWindowTitle(f"{self.model.study.source.name} · Istrel")
+        self._show_name()
         if not self._arriving:
             return
         self._arriving = False
@@ -179,8 +179,19 @@ class Window(QWidget):
             self._first_sentence = ""
             self.go(BENCH)
         else:
-            self.go(INTAKE)
+            self.go(MANUSCRIPT if self.model.study.kept else INTAKE)
         QTimer.singleShot(400, self._warm_up)
+
+    def _show_name(self) -> None:
+        self.setWindowTitle(f"{self.keeping.name} · Istrel")
+
+    def name_study(self) -> None:
+        """The study gets a file of its own; from then on it is kept there."""
+        if path := choosing.name_for_study(self, self.model.study.source.name):
+            self.keeping.give_name(path)
+
+    def read_again(self) -> None:
+        self.keeping.read_again()
 
     def _warm_up(self) -> None:
         """Slow imports while nobody waits for them."""
@@ -204,12 +215,14 @@ class Window(QWidget):
 
     def begin_anew(self) -> None:
         """Close the study; the start page asks what comes next."""
+        self.keeping.finish()
         self.model.close()
         self.rail.close_up()
         if self._drawer is not None:
             self._drawer.hide()
         self.setWindowTitle("Istrel")
         self.start.say("Drop a data file here, or open one.")
+        self.start.show_recent()
         self.stack.setCurrentWidget(self.start)
 
     # Stations.
@@ -480,4 +493,5 @@ class Window(QWidget):
 
     def closeEvent(self, event: QCloseEvent) -> None:
         self.background.wait()
+        self.keeping.finish()
         super().closeEvent(event)

@@ -3,19 +3,22 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from functools import partial
 
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QTableWidget, QTableWidgetItem, QWidget
 
 from istrel.app.widgets.simple import button, column, label, row, serif_label
 
-MOST_ROWS, MOST_COLUMNS = 7, 10
+MOST_ROWS, MOST_COLUMNS, MOST_STUDIES = 7, 10, 4
 
 
 class StartPage(QWidget):
-    """Open data, explore the demo study, or drop a file."""
+    """Open data, explore the demo study, go on with a study, or drop a file."""
 
-    def __init__(self, choose_file: Callable[[], object], open_demo: Callable[[], object]) -> None:
+    def __init__(
+        self, choose_file: Callable[[], object], open_demo: Callable[[], object], open_path: Callable[[str], object]
+    ) -> None:
         super().__init__()
         self.setObjectName("desk")
         outer = column(self, margins=(96, 0, 96, 0), spacing=0)
@@ -44,11 +47,31 @@ class StartPage(QWidget):
         self.first_rows.setFixedHeight(232)
         self.first_rows.hide()
         outer.addWidget(self.first_rows)
-        outer.addSpacing(40)
+        self._open_path = open_path
+        self._studies = column(spacing=2)
+        outer.addSpacing(20)
+        outer.addLayout(self._studies)
+        self.show_recent()
+        outer.addSpacing(28)
         example = serif_label("describe  practice_min, receptive_post  across  format", 18)
         example.setStyleSheet(example.styleSheet() + "color: #6B7B74; font-style: italic;")
         outer.addWidget(example, 0, Qt.AlignmentFlag.AlignLeft)
         outer.addStretch(4)
+
+    def show_recent(self) -> None:
+        """The studies that were open lately, the latest first."""
+        from istrel.study.places import called, recent
+
+        while (item := self._studies.takeAt(0)) is not None:
+            if (old := item.widget()) is not None:
+                old.deleteLater()
+        found = recent()[:MOST_STUDIES]
+        if found:
+            self._studies.addWidget(label("Go on with", "quiet"))
+        for path in found:
+            offer = button(called(path), "link", partial(self._open_path, str(path)))
+            offer.setToolTip(str(path))
+            self._studies.addWidget(offer, 0, Qt.AlignmentFlag.AlignLeft)
 
     def show_first_rows(self, names: tuple[str, ...], rows: list[tuple[str, ...]]) -> None:
         """The first rows of a file that is still being read."""

@@ -1,0 +1,42 @@
+"""Asking for a file: data or a study to open, a name for the study."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+if TYPE_CHECKING:
+    from PySide6.QtWidgets import QWidget
+
+STUDY = ".istrel"
+DATA = "*.csv *.tsv *.txt *.tab *.dat *.psv *.xlsx *.ods *.parquet *.arrow *.feather *.jsonl *.ndjson"
+EVERYTHING = "All files (*)"
+
+
+def data_or_study(parent: QWidget) -> str:
+    """The file to open; empty where nobody chose one."""
+    from PySide6.QtWidgets import QFileDialog
+
+    return QFileDialog.getOpenFileName(
+        parent, "Open data or a study", "", f"Data and studies ({DATA} *{STUDY});;{EVERYTHING}"
+    )[0]
+
+
+def data(parent: QWidget) -> str:
+    """The data file to look at; empty where nobody chose one."""
+    from PySide6.QtWidgets import QFileDialog
+
+    return QFileDialog.getOpenFileName(parent, "Look at data", "", f"Data ({DATA});;{EVERYTHING}")[0]
+
+
+def name_for_study(parent: QWidget, source: str) -> Path | None:
+    """Where the study shall be; None where nobody said."""
+    from PySide6.QtWidgets import QFileDialog
+
+    first = str(Path(source).with_suffix(STUDY))
+    name, _ = QFileDialog.getSaveFileName(parent, "Name the study", first, f"Studies (*{STUDY})")
+    return Path(name).with_suffix(STUDY) if name else None
+
+
+def is_study(path: str) -> bool:
+    return Path(path).suffix.lower() == STUDY

@@ -1,0 +1,182 @@
+"""The study on disk while it is open: every change is written in the background, from the first one on."""
+
+from __future__ import annotations
+
+import contextlib
+from functools import partial
+from pathlib import Path
+from threading import Lock
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QObject, Signal
+
+from istrel.problem import Problem
+
+if TYPE_CHECKING:
+    from istrel.app.bridge import StudyModel
+    from istrel.study.file import StudyFile
+    from istrel.study.history import History
+
+
+class Keeping(QObject):
+    """Writes the study of a model. A study is on disk from its first change, under a name of its own until it is named.
+
+    `named` tells that the study has another file.
+    """
+
+    named = Signal()
+
+    def __init__(self, model: StudyModel) -> None:
+        super().__init__(model)
+        self._model = model
+        self._lock = Lock()  # the file is one thread's at a time
+        self._file: StudyFile | None = None
+        self._writing = False
+        self._wanted: History | None = None
+        self._turn = 0  # which study it is: what was meant for an earlier one is not written
+        model.changed.connect(self._follow)
+
+    @property
+    def path(self) -> Path | None:
+        """The study's file; None while nothing was said of the data."""
+        return self._file.path if self._file is not None else None
+
+    @property
+    def name(self) -> str:
+        """What the study is called: its file's name, or the name of its data."""
+        from istrel.study.places import is_unnamed
+
+        if self.path is None or is_unnamed(self.path):
+            return self._model.study.source.name
+        return self.path.stem
+
+    # Following.
+    def _follow(self) -> None:
+        history = self._model.history
+        if self._file is None and not history.past and not history.future:
+            return
+        self._wanted = history
+        self._write_on()
+
+    def _write_on(self) -> None:
+        if self._writing or self._wanted is None:
+            return
+        history, self._wanted, self._writing = self._wanted, None, True
+        work = partial(self._write, history, self._turn)
+        self._model.background.submit("keep the study", work, self._written, self._refused)
+
+    def _write(self, history: History, turn: int) -> bool:
+        """True where the study has a file for the first time. Runs on a thread."""
+        with self._lock:
+            return turn == self._turn and self._put(history)
+
+    def _put(self, history: History) -> bool:
+        from istrel.study.file import StudyFile
+        from istrel.study.places import remember, unnamed_path
+
+        if self._file is not None:
+            self._file.save(history)
+            return False
+        self._file = StudyFile.create(unnamed_path(history.study.sources[0].name), history)
+        remember(self._file.path)
+        return True
+
+    def _written(self, first: bool) -> None:
+        self._writing = False
+        if first:
+            self.named.emit()
+        self._write_on()
+
+    def _refused(self, problem: Problem) -> None:
+        self._writing = False
+        self._model.trouble.emit(
+            f"{problem.message} What you do is not on disk; it is tried again with the next change."
+        )
+
+    def finish(self) -> None:
+        """Write what is not written yet and let go of the file: before another study, and on closing."""
+        with self._lock:
+            self._turn += 1
+            self._writing, self._wanted = False, None
+            if self._model.is_open:
+                history = self._model.history
+                try:
+                    if self._file is not None or history.past or history.future:
+                        self._put(history)
+                except Problem as problem:
+                    self._model.trouble.emit(problem.message)
+            if self._file is not None:
+                self._file.close()
+            self._file = None
+
+    # Opening and naming.
+    def open(self, path: Path) -> None:
+        """Open a study in place of the one that is open."""
+        from istrel.study.file import StudyFile
+
+        if self.path is not None and path.resolve() == self.path.resolve():
+            self._model.trouble.emit(f"{path.name} is open here.")
+            return
+        words = f"opening {path.name}"
+        self._model.background.submit("open study", lambda: StudyFile(path), self._take, words=words)
+
+    def _take(self, file: StudyFile) -> None:
+        from istrel.study.places import remember
+
+        self.finish()
+        self._file = file
+        remember(file.path.resolve())
+        self._model.begin(file.history)
+        self.named.emit()
+        self._look_at_files()
+
+    def _look_at_files(self) -> None:
+        """A line where a file is not as it was when it was read."""
+        from istrel.study.fresh import changed
+
+        sources = self._model.study.sources
+
+        def told(names: list[str]) -> None:
+            if names:
+                self._model.trouble.emit(
+                    f"{', '.join(names)} changed since it was read. “Read changed files again” (Ctrl+K) takes the new data."
+                )
+
+        self._model.background.submit("look at files", lambda: [s.name for s in sources if changed(s)], told)
+
+    def read_again(self) -> None:
+        """Every file that changed is read again; what was said about it stays where it fits."""
+        from istrel.study.fresh import refreshed
+
+        begun = self._model.history
+
+        def take(found: tuple[History, tuple[str, ...]]) -> None:
+            history, lines = found
+            if self._model.history is begun:
+                self._model.go_on(history)
+            self._model.trouble.emit(" ".join(lines) or "All files are as they were when they were read.")
+
+        self._model.background.submit("read again", lambda: refreshed(begun), take, words="reading changed files")
+
+    def give_name(self, path: Path) -> None:
+        """The study goes on under another name; an unnamed one leaves its place."""
+        history, turn = self._model.history, self._turn
+        work = partial(self._move, path, history, turn)
+        self._model.background.submit("name the study", work, lambda _: self.named.emit(), words="writing the study")
+
+    def _move(self, path: Path, history: History, turn: int) -> None:
+        from istrel.study.file import StudyFile
+        from istrel.study.places import is_unnamed, remember
+
+        with self._lock:
+            if turn != self._turn or (self._file is not None and path.resolve() == self._file.path.resolve()):
+                return
+            if path.exists():
+                StudyFile(path).close()  # what is no study, or is open elsewhere, is not written over
+            old, self._file = self._file, StudyFile.create(path, history)
+            if old is not None:
+                old.close()
+                if is_unnamed(old.path):
+                    with contextlib.suppress(OSError):
+                        old.path.unlink()
+            remember(path.resolve())

@@ -1,0 +1,67 @@
+"""Where studies are that nobody has named, and which were open lately: kept in the user's state folder."""
+
+from __future__ import annotations
+
+import contextlib
+import os
+from datetime import datetime
+from pathlib import Path
+
+import msgspec
+
+from istrel.files import write_whole
+from istrel.problem import Problem
+
+MOST_RECENT = 12
+
+
+def state_folder() -> Path:
+    """Istrel's own folder for what it remembers between runs (XDG base directories)."""
+    named = os.environ.get("XDG_STATE_HOME", "")
+    return (Path(named) if named.startswith("/") else Path.home() / ".local" / "state") / "istrel"
+
+
+def unnamed_path(source: str) -> Path:
+    """A new name for a study that begins with a source; its folder is there afterwards.
+
+    Raises
+    ------
+    Problem
+        Where the folder cannot be made.
+    """
+    folder = state_folder() / "unnamed"
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+    except OSError as error:
+        raise Problem(f"{folder}: cannot be made ({(error.strerror or 'no access').lower()}).") from None
+    stem = "".join(letter for letter in Path(source).stem if letter.isalnum() or letter in "-_ ")[:60] or "study"
+    return folder / f"{stem} {datetime.now():%Y-%m-%d %H.%M.%S.%f}.istrel"
+
+
+def is_unnamed(path: Path) -> bool:
+    return path.parent == state_folder() / "unnamed"
+
+
+def called(path: Path) -> str:
+    """What a study is called on screen: its file's name, or what an unnamed one began with and when."""
+    if not is_unnamed(path):
+        return path.stem
+    name, day, time = [*path.stem.rsplit(" ", 2), "", ""][:3]
+    return f"{name}, not named yet ({day}, {time[:5].replace('.', ':')})"
+
+
+def recent() -> tuple[Path, ...]:
+    """Studies that were open, the latest first, as far as they are still there."""
+    try:
+        names = msgspec.json.decode((state_folder() / "recent.json").read_bytes(), type=list[str])
+    except (OSError, msgspec.MsgspecError):
+        return ()
+    return tuple(path for name in names[:MOST_RECENT] if (path := Path(name)).is_file())
+
+
+def remember(path: Path) -> None:
+    """A study that is open now; where it cannot be noted, nothing is lost but the note."""
+    others = [str(other) for other in recent() if other != path]
+    with contextlib.suppress(OSError, Problem):
+        state_folder().mkdir(parents=True, exist_ok=True)
+        write_whole(state_folder() / "recent.json", msgspec.json.encode([str(path), *others][:MOST_RECENT]))
