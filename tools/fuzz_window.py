@@ -16,6 +16,7 @@ from pathlib import Path
 from types import TracebackType
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+os.environ["XDG_STATE_HOME"] = tempfile.mkdtemp()  # its studies are nobody's
 
 from PySide6.QtCore import QPoint, QSettings, Qt
 from PySide6.QtGui import QGuiApplication

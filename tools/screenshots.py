@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+import os
 import sys
+import tempfile
 import time
 from collections.abc import Callable
 from pathlib import Path
@@ -134,6 +136,7 @@ def exhibit_stations(window: Window, picture: Picture) -> None:
 
 
 def main() -> int:
+    os.environ["XDG_STATE_HOME"] = tempfile.mkdtemp()  # nobody's studies are pictured
     app = QApplication([])
     theme.apply(app)
     window = Window()
@@ -147,6 +150,7 @@ def main() -> int:
     data_stations(window, picture)
     exhibit_stations(window, picture)
     window.close()
+    window.keeping.finish()
     return 0
 
 

@@ -69,6 +69,10 @@ def test_a_study_is_on_disk_from_its_first_change_and_goes_on_from_the_start_pag
     settle()
     assert window.model.study.kept == ()
     window.begin_anew()
+    window.open_path(str(data), "describe score")
+    qtbot.waitUntil(lambda: window.bench.line.sentence() == "describe score", timeout=5000)
+    settle()
+    assert window.keeping.path is None
     with StudyFile(path) as file:
         assert (len(file.history.past), len(file.history.future)) == (0, 2)
 

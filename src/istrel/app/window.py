@@ -175,8 +175,8 @@ class Window(QWidget):
             return
         self._arriving = False
         if self._first_sentence:
-            self.bench.say(self._first_sentence)
-            self._first_sentence = ""
+            first, self._first_sentence = self._first_sentence, ""
+            QTimer.singleShot(0, lambda: self.bench.say(first))  # when every view has the new source
             self.go(BENCH)
         else:
             self.go(MANUSCRIPT if self.model.study.kept else INTAKE)
@@ -221,7 +221,7 @@ class Window(QWidget):
         if self._drawer is not None:
             self._drawer.hide()
         self.setWindowTitle("Istrel")
-        self.start.say("Drop a data file here, or open one.")
+        self.start.say("Drop a data file or a study here, or open one.")
         self.start.show_recent()
         self.stack.setCurrentWidget(self.start)
 

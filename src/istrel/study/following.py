@@ -18,6 +18,8 @@ def follow(before: Study, after: Study) -> Study:
 
     A source that can no longer be made (a key is gone) stays as it was.
     """
+    if not any(parents_of(source.recipe) for source in after.sources):
+        return after
     changed = {source.id for source in after.sources if _differs(source, before)}
     for source in after.sources:  # a child stands after its parents
         if not changed.isdisjoint(parents_of(source.recipe)) and source.id not in changed:

@@ -123,11 +123,16 @@ def _text(value: object) -> str:
 
 def _made(noun: type, parts: dict[str, Any]) -> Any:
     """The noun with these parts; TypeError where one is not of the kind that belongs there."""
-    hints = get_type_hints(noun)
+    hints = _hints(noun)
     wrong = [name for name, part in parts.items() if not _fits(part, hints[name])]
     if wrong:
         raise TypeError(wrong[0])
     return noun(**parts)
+
+
+@cache
+def _hints(noun: type) -> dict[str, Any]:
+    return get_type_hints(noun)
 
 
 def _fits(value: object, hint: Any) -> bool:

@@ -27,13 +27,13 @@ class StartPage(QWidget):
         outer.addWidget(serif_label("see it set on paper, keep it.", 34))
         outer.addSpacing(24)
         self.message = label(
-            "Drop a data file here: delimited text, a workbook, Parquet, Arrow or JSON lines.", "", wrap=True
+            "Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow or JSON lines.", "", wrap=True
         )
         self.message.setStyleSheet("font-size: 16px;")
         outer.addWidget(self.message)
         outer.addSpacing(24)
         buttons = row(spacing=12)
-        self.open_button = button("Open data…", "main", choose_file)
+        self.open_button = button("Open…", "main", choose_file)
         self.demo_button = button("Explore the demo study", "chip", open_demo)
         self.demo_button.setMinimumHeight(38)
         self.open_button.setMinimumHeight(38)
