@@ -7,11 +7,13 @@ between two processes, at most five minutes; ISTREL_SEED chooses others.
 from __future__ import annotations
 
 import argparse
+import contextlib
 import io
 import json
 import multiprocessing
 import os
 import random
+import sqlite3
 import sys
 import tempfile
 import time
@@ -41,6 +43,7 @@ from istrel.render.document import Document, Item
 from istrel.render.json import render as as_json
 from istrel.render.markdown import render as as_markdown
 from istrel.sentence import parse_condition, parse_expression
+from istrel.sentence.quoting import show_name
 from istrel.sentence.vocabulary import CLAUSES, FORMS, SETTINGS, STATISTICS, VERBS
 from istrel.sentence.vocabulary.entries import Setting
 from istrel.study.changes import Change
@@ -57,6 +60,7 @@ from istrel.study.changes.codebook import (
 )
 from istrel.study.changes.manuscript import Keep
 from istrel.study.codebook_csv import read_codebook
+from istrel.study.file import StudyFile
 from istrel.study.history import History
 from istrel.study.opening import open_data, open_source
 from istrel.study.record import change_of, record_of
@@ -100,6 +104,7 @@ class Fuzz:
         self.groups = [v.name for v in self.demo.codebook.variables if v.level.categorical]
         self.style = load_style()
         self.files, self.workbooks = self._files(), _workbooks()
+        self.paper = self._paper()
         self.records = [json.dumps(record_of(change)) for change in _changes()]
 
     def families(self) -> tuple[tuple[Callable[[], str], int], ...]:
@@ -112,6 +117,7 @@ class Fuzz:
             (self.codebook, 4),
             (self.change, 6),
             (self.workbook, 1),
+            (self.study_file, 4),
         )
 
     def sentence(self) -> str:
@@ -249,6 +255,29 @@ class Fuzz:
         json.dumps(record_of(change_of(record, self.study)))
         self._print("describe age, mot_01 across format", after.data)
 
+    def study_file(self) -> str:
+        """A study with bytes changed, or one of its records changed; opened, looked at, and saved."""
+        with tempfile.TemporaryDirectory() as folder:
+            path = Path(folder) / "paper.istrel"
+            table, column = self.random.choice([("changes", "what"), ("study", "value"), ("data", "described")])
+            if self.random.random() < 0.5:
+                table = what = "bytes"
+                path.write_bytes(self._changed(self.paper))
+            else:
+                path.write_bytes(self.paper)
+                with contextlib.closing(sqlite3.connect(path)) as file, file:
+                    place, text = self.random.choice(file.execute(f"SELECT rowid, {column} FROM {table}").fetchall())
+                    what = self._changed(text.encode()).decode(errors="replace")
+                    file.execute(f"UPDATE {table} SET {column} = ? WHERE rowid = ?", (what, place))
+            self._try(lambda: self._reopen(path), what)
+        return table
+
+    def _reopen(self, path: Path) -> None:
+        with StudyFile(path) as file:
+            for source in file.history.study.sources:
+                self._print(f"describe {show_name(source.data.codebook.names[0])}", source.data)
+            file.save(file.history.do(SetText("age", "label", "again")))
+
     def workbook(self) -> str:
         """A workbook whose parts have bytes changed, packed again; or the packed file itself changed."""
         name, content = self.random.choice(self.workbooks)
@@ -271,6 +300,16 @@ class Fuzz:
                 ) from None
         except Exception as error:
             raise AssertionError(f"{type(error).__name__}: {error}\ninput: {what[:2000]}") from error
+
+    def _paper(self) -> bytes:
+        """A study of the demo's data with one of every change."""
+        history = History(self.study)
+        for change in _changes():
+            history = history.do(change)
+        with tempfile.TemporaryDirectory() as folder:
+            path = Path(folder) / "paper.istrel"
+            StudyFile.create(path, history).close()
+            return path.read_bytes()
 
     def _files(self) -> list[tuple[str, bytes]]:
         import pyarrow as pa
