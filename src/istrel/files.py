@@ -120,7 +120,7 @@ def _exchange(target: Path, content: bytes) -> None:
             file.write(content)
             file.flush()
             os.fsync(file.fileno())
-        Path(part).chmod(_mode(target))
+        Path(part).chmod(mode_for(target))
         Path(part).replace(target)
     except BaseException:
         with contextlib.suppress(OSError):
@@ -128,7 +128,7 @@ def _exchange(target: Path, content: bytes) -> None:
         raise
 
 
-def _mode(target: Path) -> int:
+def mode_for(target: Path) -> int:
     """The mode of the file that is there, or what the umask leaves of read and write for all."""
     try:
         return stat.S_IMODE(target.stat().st_mode)

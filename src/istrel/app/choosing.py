@@ -5,10 +5,11 @@ from __future__ import annotations
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from istrel.study.places import ENDING
+
 if TYPE_CHECKING:
     from PySide6.QtWidgets import QWidget
 
-STUDY = ".istrel"
 DATA = "*.csv *.tsv *.txt *.tab *.dat *.psv *.xlsx *.ods *.parquet *.arrow *.feather *.jsonl *.ndjson"
 EVERYTHING = "All files (*)"
 
@@ -18,7 +19,7 @@ def data_or_study(parent: QWidget) -> str:
     from PySide6.QtWidgets import QFileDialog
 
     return QFileDialog.getOpenFileName(
-        parent, "Open data or a study", "", f"Data and studies ({DATA} *{STUDY});;{EVERYTHING}"
+        parent, "Open data or a study", "", f"Data and studies ({DATA} *{ENDING});;{EVERYTHING}"
     )[0]
 
 
@@ -33,10 +34,6 @@ def name_for_study(parent: QWidget, source: str) -> Path | None:
     """Where the study shall be; None where nobody said."""
     from PySide6.QtWidgets import QFileDialog
 
-    first = str(Path(source).with_suffix(STUDY))
-    name, _ = QFileDialog.getSaveFileName(parent, "Name the study", first, f"Studies (*{STUDY})")
-    return Path(name).with_suffix(STUDY) if name else None
-
-
-def is_study(path: str) -> bool:
-    return Path(path).suffix.lower() == STUDY
+    first = str(Path(source).with_suffix(ENDING))
+    name, _ = QFileDialog.getSaveFileName(parent, "Name the study", first, f"Studies (*{ENDING})")
+    return Path(name).with_suffix(ENDING) if name else None

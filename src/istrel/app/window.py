@@ -17,6 +17,7 @@ from istrel.app.keeping import Keeping
 from istrel.app.rail import Rail
 from istrel.app.stations.start_page import StartPage
 from istrel.app.widgets.simple import column, row
+from istrel.study.places import is_study
 
 if TYPE_CHECKING:
     from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
@@ -103,7 +104,7 @@ class Window(QWidget):
     def open_path(self, path: str, sentence: str = "") -> None:
         """Open a data file or a study; the sentence is written on the Bench once it is open."""
         self._first_sentence, self._arriving = sentence, True
-        if choosing.is_study(path):
+        if is_study(Path(path)):
             self.keeping.open(Path(path))
             return
         self.start.say(f"Reading {Path(path).name} …")

@@ -81,13 +81,14 @@ def write(content: bytes, path: Path | None, options: argparse.Namespace) -> Non
 
 def sources(options: argparse.Namespace) -> tuple[str, ...]:
     """Every file that the run reads."""
-    return tuple(getattr(options, name, "") for name in ("source", "codebook", "style"))
+    return tuple(getattr(options, name, "") for name in ("source", "study", "codebook", "style"))
 
 
 def data_of(options: argparse.Namespace) -> tuple[Any, Any]:
     """(data, the condition that holds for every exhibit) of a data file, or of the source in use of a study."""
-    from istrel.study.file import StudyFile, is_study
+    from istrel.study.file import StudyFile
     from istrel.study.opening import open_data
+    from istrel.study.places import is_study
 
     path = Path(options.source)
     if not is_study(path):

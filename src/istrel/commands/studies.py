@@ -157,14 +157,8 @@ def study(options: argparse.Namespace) -> int:
     with StudyFile(source, writing=False) as file:
         folder = source.resolve().parent if out is None else out.resolve().parent
         text = readable(file.history.study, folder)
-    write(text.encode(), out, replace_source(options, options.study))
+    write(text.encode(), out, options)
     return DONE
-
-
-def replace_source(options: argparse.Namespace, source: str) -> argparse.Namespace:
-    """The options with what the run reads under the name that other commands have."""
-    options.source = source
-    return options
 
 
 def _moved(entry: Entry, style: Any) -> list[dict[str, Any]]:
@@ -215,13 +209,13 @@ def _tell(lines: tuple[str, ...]) -> None:
 
 
 def _is_study(name: str) -> bool:
-    from istrel.study.file import is_study
+    from istrel.study.places import is_study
 
     return is_study(Path(name))
 
 
 def _study_path(name: str) -> Path:
-    from istrel.study.file import ENDING
+    from istrel.study.places import ENDING
 
     path = Path(name)
     if not _is_study(name):

@@ -12,7 +12,13 @@ import msgspec
 from istrel.files import write_whole
 from istrel.problem import Problem
 
+ENDING = ".istrel"
 MOST_RECENT = 12
+
+
+def is_study(path: Path) -> bool:
+    """Whether a name is that of a study."""
+    return path.suffix.lower() == ENDING
 
 
 def state_folder() -> Path:
@@ -35,7 +41,7 @@ def unnamed_path(source: str) -> Path:
     except OSError as error:
         raise Problem(f"{folder}: cannot be made ({(error.strerror or 'no access').lower()}).") from None
     stem = "".join(letter for letter in Path(source).stem if letter.isalnum() or letter in "-_ ")[:60] or "study"
-    return folder / f"{stem} {datetime.now():%Y-%m-%d %H.%M.%S.%f}.istrel"
+    return folder / f"{stem} {datetime.now():%Y-%m-%d %H.%M.%S.%f}{ENDING}"
 
 
 def is_unnamed(path: Path) -> bool:

@@ -1,6 +1,6 @@
 """A study on disk: one SQLite database that is never half written. The format is described in docs/study-format.md."""
 
 from istrel.study.file.state import read_back, readable
-from istrel.study.file.store import ENDING, StudyFile, is_study
+from istrel.study.file.store import StudyFile
 
-__all__ = ["ENDING", "StudyFile", "is_study", "read_back", "readable"]
+__all__ = ["StudyFile", "read_back", "readable"]

@@ -14,6 +14,7 @@ import msgspec
 
 from istrel.data.column import Column
 from istrel.data.table import Table
+from istrel.files import mode_for
 from istrel.problem import Problem
 from istrel.study.changes import Change
 from istrel.study.file.packing import describe, pack, table_of, unpack
@@ -23,14 +24,8 @@ from istrel.study.history import History
 from istrel.study.record import change_of, record_of
 from istrel.study.study import Study, StudySource
 
-ENDING = ".istrel"
 PIECE = 2**23  # bytes of a column in one row
 MOST_CHANGES, KEPT_CHANGES = 600, 300  # on opening, all but the latest are folded into where they begin
-
-
-def is_study(path: Path) -> bool:
-    """Whether a name is that of a study."""
-    return path.suffix.lower() == ENDING
 
 
 class StudyFile:
@@ -89,7 +84,7 @@ class StudyFile:
                 made._set("position", "0")
                 made._write(history)
             made.close()
-            Path(part).chmod(0o666 & ~_umask())
+            Path(part).chmod(mode_for(path.resolve()))
             Path(part).replace(path.resolve())
         except BaseException:
             with contextlib.suppress(OSError):
@@ -264,9 +259,3 @@ def _read(text: str) -> Any:
         return msgspec.json.decode(text)
     except (msgspec.MsgspecError, RecursionError):
         raise Problem("a record of this study cannot be understood.") from None
-
-
-def _umask() -> int:
-    mask = os.umask(0)
-    os.umask(mask)
-    return mask
