@@ -3,13 +3,10 @@
 from __future__ import annotations
 
 import contextlib
+import json
 import os
-from datetime import datetime
 from pathlib import Path
 
-import msgspec
-
-from istrel.files import write_whole
 from istrel.problem import Problem
 
 ENDING = ".istrel"
@@ -35,6 +32,8 @@ def unnamed_path(source: str) -> Path:
     Problem
         Where the folder cannot be made.
     """
+    from datetime import datetime
+
     folder = state_folder() / "unnamed"
     try:
         folder.mkdir(parents=True, exist_ok=True)
@@ -59,15 +58,20 @@ def called(path: Path) -> str:
 def recent() -> tuple[Path, ...]:
     """Studies that were open, the latest first, as far as they are still there."""
     try:
-        names = msgspec.json.decode((state_folder() / "recent.json").read_bytes(), type=list[str])
-    except (OSError, msgspec.MsgspecError):
+        names = json.loads((state_folder() / "recent.json").read_bytes())
+    except (OSError, ValueError, RecursionError):
         return ()
-    return tuple(path for name in names[:MOST_RECENT] if (path := Path(name)).is_file())
+    paths = (Path(name) for name in names if isinstance(name, str)) if isinstance(names, list) else ()
+    with contextlib.suppress(OSError, ValueError):
+        return tuple(path for path in paths if path.is_file())[:MOST_RECENT]
+    return ()
 
 
 def remember(path: Path) -> None:
     """A study that is open now; where it cannot be noted, nothing is lost but the note."""
+    from istrel.files import write_whole  # the start page waits for this module
+
     others = [str(other) for other in recent() if other != path]
     with contextlib.suppress(OSError, Problem):
         state_folder().mkdir(parents=True, exist_ok=True)
-        write_whole(state_folder() / "recent.json", msgspec.json.encode([str(path), *others][:MOST_RECENT]))
+        write_whole(state_folder() / "recent.json", json.dumps([str(path), *others][:MOST_RECENT]).encode())
