@@ -152,19 +152,20 @@ class Keeping(QObject):
 
         def take(found: tuple[History, tuple[str, ...]]) -> None:
             history, lines = found
-            if self._model.history is begun:
-                self._model.go_on(history)
+            if self._model.history is not begun:
+                self.read_again()  # upon what was done meanwhile
+                return
+            self._model.go_on(history)
             self._model.trouble.emit(" ".join(lines) or "All files are as they were when they were read.")
 
         self._model.background.submit("read again", lambda: refreshed(begun), take, words="reading changed files")
 
     def give_name(self, path: Path) -> None:
         """The study goes on under another name; an unnamed one leaves its place."""
-        history, turn = self._model.history, self._turn
-        work = partial(self._move, path, history, turn)
+        work = partial(self._move, path, self._turn)
         self._model.background.submit("name the study", work, lambda _: self.named.emit(), words="writing the study")
 
-    def _move(self, path: Path, history: History, turn: int) -> None:
+    def _move(self, path: Path, turn: int) -> None:
         from istrel.study.file import StudyFile
         from istrel.study.places import is_unnamed, remember
 
@@ -173,6 +174,7 @@ class Keeping(QObject):
                 return
             if path.exists():
                 StudyFile(path).close()  # what is no study, or is open elsewhere, is not written over
+            history = self._model.history  # as it is by now: what was written to the old place since goes along
             old, self._file = self._file, StudyFile.create(path, history)
             if old is not None:
                 old.close()

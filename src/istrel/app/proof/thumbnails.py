@@ -30,12 +30,8 @@ def make_thumbnail(request: Request, form: str, source: StudySource, style: Hous
 
 def thumbnail_of(scene: Scene) -> Scene:
     """The scene with strokes and dots that can be seen when it is small, without hatches, dashes and letters."""
-    shapes = tuple(_heavier(shape) for shape in scene.shapes if not isinstance(shape, Letters) and not _is_fine(shape))
+    shapes = tuple(_heavier(shape) for shape in scene.shapes if not isinstance(shape, Letters | Strokes))
     return replace(scene, shapes=shapes)
-
-
-def _is_fine(shape: Shape) -> bool:
-    return isinstance(shape, Strokes)
 
 
 def _heavier(shape: Shape) -> Shape:

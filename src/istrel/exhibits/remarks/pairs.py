@@ -8,6 +8,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.data.levels import Level
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.forms.identity import case_names
 from istrel.exhibits.setting import MarginNote, Remedy
@@ -50,7 +51,7 @@ def carried(
 
 
 def _has_names(plan: Any) -> bool:
-    return any(variable.level.value == "identifier" and variable.in_use for variable in plan.data.codebook.variables)
+    return any(variable.level is Level.IDENTIFIER and variable.in_use for variable in plan.data.codebook.variables)
 
 
 def _pair_values(

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 import sqlite3
 from collections.abc import Iterator
 from contextlib import contextmanager
@@ -34,7 +35,9 @@ def connect(path: Path, *, writing: bool) -> sqlite3.Connection:
     """
     refuse_unreadable(path)
     with told(path):
-        mode = "rw" if writing else "ro"
+        mode = (
+            "rw" if writing or os.access(path, os.W_OK) else "ro"
+        )  # reading, too, undoes what a crash left half written
         connection = sqlite3.connect(
             f"{path.resolve().as_uri()}?mode={mode}",
             uri=True,

@@ -90,7 +90,8 @@ class StudyFile:
             with contextlib.suppress(OSError):
                 Path(part).unlink()
             raise
-        return cls(path)
+        made._connection, made.history = connect(path, writing=True), history
+        return made
 
     def close(self) -> None:
         """Let go of the file."""
@@ -115,8 +116,13 @@ class StudyFile:
         Problem
             Where it cannot be written; the file stays as it was.
         """
-        with told(self.path), self._transaction():
-            self._write(history)
+        changes, tables = self._changes, dict(self._tables)
+        try:
+            with told(self.path), self._transaction():
+                self._write(history)
+        except BaseException:
+            self._changes, self._tables = changes, tables  # what was rolled back is not in the file
+            raise
         self.history = history
 
     def setting(self, key: str) -> str:
@@ -134,11 +140,11 @@ class StudyFile:
         self._connection.execute("BEGIN IMMEDIATE")
         try:
             yield
+            self._connection.execute("COMMIT")
         except BaseException:
             if self._connection.in_transaction:  # a full disk ends it by itself
                 self._connection.execute("ROLLBACK")
             raise
-        self._connection.execute("COMMIT")
 
     def _set(self, key: str, value: str) -> None:
         self._connection.execute("INSERT OR REPLACE INTO study VALUES (?, ?)", (key, value))
