@@ -280,11 +280,11 @@ def test_a_full_disk_is_told_and_nothing_is_lost(tmp_path: Path) -> None:
         before = file.history
         file._connection.execute("PRAGMA max_page_count = 1")  # as large as it is, and no page more
         large = paste_source("a,b\n" + "".join(f"{k},{k % 7}\n" for k in range(20_000)))
+        after = before.do(AddSource(paste_source("a,b\n1,2\n"))).do(AddSource(large))  # the first would still have room
         with pytest.raises(Problem, match="the disk is full"):
-            file.save(before.do(AddSource(large)))
+            file.save(after)
         assert file.history is before
         file._connection.execute("PRAGMA max_page_count = 100000")
-        after = before.do(AddSource(large))
         file.save(after)  # nothing that was rolled back counts as written
     with StudyFile(path) as file:
         assert same(file.history.study, after.study, tmp_path)
