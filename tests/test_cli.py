@@ -117,6 +117,10 @@ BAD = {
     ),
     "no study": (["build", str(LEARNERS), "--check"], "the name of a study ends in .istrel"),
     "nothing to build": (["build", "paper.istrel"], "name a folder or a file with -o"),
+    "reading a study": (
+        ["make", "p.istrel", SENTENCE, "--to", "json", "--missing", "-9"],
+        "--missing says how a data file",
+    ),
     "no study there": (["accept", "none.istrel"], "none.istrel: there is no such file."),
     "kept over data": (["keep", str(LEARNERS), SENTENCE, "-o", str(LEARNERS)], "the name of a study ends in .istrel"),
     "study as a table": (["study", "paper.istrel", "-o", "paper.csv"], "a study is written as .json"),

@@ -15,6 +15,7 @@ if TYPE_CHECKING:
     from istrel.style.house import HouseStyle
 
 DONE, NOT_HELD = 0, 1
+READING = ("codebook", "delimiter", "decimal", "encoding", "header_row", "sheet", "missing")
 
 
 def targets(options: argparse.Namespace) -> list[tuple[Output, Path | None]]:
@@ -84,6 +85,15 @@ def sources(options: argparse.Namespace) -> tuple[str, ...]:
     return tuple(getattr(options, name, "") for name in ("source", "study", "codebook", "style"))
 
 
+def refuse_reading(options: argparse.Namespace) -> None:
+    """Raises where a study is given together with what says how a data file is read."""
+    given = next((name for name in READING if getattr(options, name) not in (None, "")), None)
+    if given is not None:
+        raise Problem(
+            f"--{given.replace('_', '-')} says how a data file is read; a study holds its own data and codebook."
+        )
+
+
 def data_of(options: argparse.Namespace) -> tuple[Any, Any]:
     """(data, the condition that holds for every exhibit) of a data file, or of the source in use of a study."""
     from istrel.study.file import StudyFile
@@ -93,6 +103,7 @@ def data_of(options: argparse.Namespace) -> tuple[Any, Any]:
     path = Path(options.source)
     if not is_study(path):
         return open_data(options.source, opening(options)), None
+    refuse_reading(options)
     with StudyFile(path, writing=False) as file:
         study = file.history.study
     return study.data, study.standing

@@ -7,7 +7,7 @@ from dataclasses import replace
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from istrel.commands.common import DONE, NOT_HELD, opening, sources, with_dpi, write
+from istrel.commands.common import DONE, NOT_HELD, opening, refuse_reading, sources, with_dpi, write
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -55,6 +55,7 @@ def _begun(options: argparse.Namespace, out: Path) -> tuple[Any, History]:
     from istrel.study.study import Study
 
     if _is_study(options.source):
+        refuse_reading(options)
         source = Path(options.source)
         if out.exists() and out.samefile(source):
             file = StudyFile(out)
