@@ -63,8 +63,9 @@ from istrel.study.codebook_csv import read_codebook
 from istrel.study.file import StudyFile
 from istrel.study.history import History
 from istrel.study.opening import open_data, open_source
+from istrel.study.parts import Accepted, Kept
 from istrel.study.record import change_of, record_of
-from istrel.study.study import Accepted, Kept, Study
+from istrel.study.study import Study
 from istrel.style.house import load_style
 
 ODD = [

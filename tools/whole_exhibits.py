@@ -223,8 +223,9 @@ def kept_study(source: Any) -> Callable[[Any], Any]:
     from istrel.study.changes.manuscript import Keep
     from istrel.study.history import History
     from istrel.study.manuscript import numbers_of
+    from istrel.study.parts import Kept
     from istrel.study.remake import exhibit_of
-    from istrel.study.study import Kept, Study
+    from istrel.study.study import Study
 
     history = History(Study((source,)))
     for k in range(32):

@@ -38,9 +38,10 @@ from istrel.study.combining import joined, made_long, stacked
 from istrel.study.history import History
 from istrel.study.manuscript import Moved, compose, moved_between, numbers_of
 from istrel.study.opening import Opening, open_data, open_source, paste_source, reread
+from istrel.study.parts import Accepted, Kept
 from istrel.study.record import Record, change_of, record_of
 from istrel.study.remake import made
-from istrel.study.study import Accepted, Kept, Study, study_of
+from istrel.study.study import Study, study_of
 from istrel.style.house import HouseStyle
 
 TABLE = "describe receptive_post across format"

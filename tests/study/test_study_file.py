@@ -32,8 +32,9 @@ from istrel.study.file.packing import pack, unpack
 from istrel.study.history import History
 from istrel.study.manuscript import numbers_of
 from istrel.study.opening import open_source, paste_source, reread
+from istrel.study.parts import Kept
 from istrel.study.remake import made
-from istrel.study.study import Kept, Study, study_of
+from istrel.study.study import Study, study_of
 
 FIXTURE = Path(__file__).parent / "study-1.istrel"
 SENTENCE = "describe score across kind"

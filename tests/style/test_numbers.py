@@ -91,7 +91,7 @@ def test_titles_get_capitals_where_manuals_want_them(text: str, title: str) -> N
         (("[table]", "[table]\ncolour = 3"), "key table"),
         (("width_mm = 120.0", "width_mm = 1"), "key figure.width_mm"),
         (('"#1F6F6B"', '"green"'), "key figure.palette"),
-        (("[numbers]", "[numbers"), "line 11"),
+        (("[numbers]", "[numbers"), "line 12"),
     ],
 )
 def test_a_bad_style_is_refused_with_its_line_or_key(change: tuple[str, str], says: str, tmp_path: Path) -> None:

@@ -24,8 +24,8 @@ def keep(options: argparse.Namespace) -> int:
     from istrel.study.changes.manuscript import Keep
     from istrel.study.file import StudyFile
     from istrel.study.manuscript import numbers_of
+    from istrel.study.parts import Kept
     from istrel.study.remake import exhibit_of
-    from istrel.study.study import Kept
 
     out = _study_path(options.out)
     if not _is_study(options.source):

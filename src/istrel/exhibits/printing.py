@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 import re
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from istrel.exhibits.setting import Sheet
 from istrel.exhibits.table import Note, Row, TableSheet
-from istrel.exhibits.text import Cell, Hidden, Phrase, Run, Text, say
+from istrel.exhibits.text import Bound, Cell, Hidden, Phrase, Run, Text, claim_of, say
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 from istrel.style.house import HouseStyle
@@ -68,6 +68,8 @@ def print_text(text: Text, style: HouseStyle) -> Runs:
             runs.append(piece)
         elif isinstance(piece, Cell):
             runs.append(Run(print_cell(piece, style), verbatim=True))
+        elif isinstance(piece, Bound):
+            runs.append(Run(print_cell(piece.cell, style), verbatim=True, mark=piece.mark))
         else:
             runs += _phrase(piece, style)
     return _joined(runs)
@@ -90,13 +92,14 @@ def _phrase(phrase: Phrase, style: HouseStyle) -> list[Run]:
         else:
             runs += _italic(found["italic"], parts, style)
     runs.append(Run(template[place:]))
-    return [part for run in runs for part in _broken(run)]
+    claim = claim_of(phrase)
+    return [part for run in runs for part in _broken(run if run.claim or not claim else replace(run, claim=claim))]
 
 
 def _broken(run: Run) -> list[Run]:
     """A run cut at its line breaks, each break a run of its own."""
     parts = re.split("(\n)", run.text)
-    return [Run(part, run.italic, run.verbatim) for part in parts if part]
+    return [replace(run, text=part) for part in parts if part]
 
 
 def _adds_up(shares: tuple[float, ...], style: HouseStyle) -> bool:
@@ -117,10 +120,11 @@ def _joined(runs: list[Run]) -> Runs:
         last = made[-1] if made else None
         if (
             last is not None
-            and (last.italic, last.verbatim) == (run.italic, run.verbatim)
+            and replace(last, text="") == replace(run, text="")
+            and not run.mark
             and "\n" not in (last.text, run.text)
         ):
-            made[-1] = Run(last.text + run.text, run.italic, run.verbatim)
+            made[-1] = replace(last, text=last.text + run.text)
         elif run.text:
             made.append(run)
     return tuple(made)
@@ -186,8 +190,8 @@ def print_value(text: Text, style: HouseStyle) -> str:
     return as_plain(print_text(text, style))
 
 
-def _pieces(text: Text) -> list[Run | Cell]:
-    made: list[Run | Cell] = []
+def _pieces(text: Text) -> list[Run | Cell | Bound]:
+    made: list[Run | Cell | Bound] = []
     for piece in text:
         if isinstance(piece, Phrase):
             for _, part in piece.parts:
@@ -230,7 +234,7 @@ def print_notes(notes: tuple[Note, ...], style: HouseStyle) -> tuple[Runs, ...]:
         for letters in filter(None, (print_text(text, style) for text in general_)):
             runs += [Run(" "), *letters]
         paragraphs.append(_joined(runs))
-    for kind in ("specific", "probability"):
+    for kind in ("specific", "probability", "edited"):
         paragraphs += [print_text(note.text, style) for note in notes if note.kind == kind]
     return tuple(paragraphs)
 

@@ -44,9 +44,9 @@ class Row:
 
 @dataclass(frozen=True)
 class Note:
-    """A note under the exhibit: general, specific (to a mark) or probability, printed in that order."""
+    """A note under the exhibit: general, specific (to a mark) or probability, printed in that order; or one that was edited."""
 
-    kind: Literal["general", "specific", "probability"]
+    kind: Literal["general", "specific", "probability", "edited"]
     text: Text
 
 

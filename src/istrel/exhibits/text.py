@@ -6,8 +6,8 @@ Nothing here knows a house style; `printing` turns text into letters at output.
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator
-from dataclasses import dataclass
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass, replace
 from typing import Any
 
 from istrel.exhibits.behind import Behind
@@ -20,11 +20,21 @@ NUMBER = re.compile(r"-\d+(\.\d+)?")
 
 @dataclass(frozen=True)
 class Run:
-    """A piece of text of one slant, printed as it is; `verbatim` keeps it from title case (names and values)."""
+    """A piece of text of one slant, printed as it is; `verbatim` keeps it from title case (names and values).
+
+    Attributes
+    ----------
+    mark
+        What the letters stand for where that is followed beyond this page, a number or a reference; else empty.
+    claim
+        The claim that the letters belong to (see `claim_of`), or none.
+    """
 
     text: str
     italic: bool = False
     verbatim: bool = False
+    mark: str = ""
+    claim: str = ""
 
 
 @dataclass(frozen=True)
@@ -99,7 +109,15 @@ class Phrase:
         return dict(self.parts)[slot]
 
 
-Piece = Run | Cell | Phrase
+@dataclass(frozen=True)
+class Bound:
+    """A number with a mark that its letters carry through printing, so that it is found again among them."""
+
+    cell: Cell
+    mark: str
+
+
+Piece = Run | Cell | Phrase | Bound
 Text = tuple[Piece, ...]
 
 
@@ -163,6 +181,8 @@ def cells_in(text: Text) -> Iterator[Cell]:
     for piece in text:
         if isinstance(piece, Cell):
             yield piece
+        elif isinstance(piece, Bound):
+            yield piece.cell
         elif isinstance(piece, Phrase):
             for _, part in piece.parts:
                 yield from cells_in(part)
@@ -175,6 +195,35 @@ def phrases_in(text: Text) -> Iterator[Phrase]:
             yield piece
             for _, part in piece.parts:
                 yield from phrases_in(part)
+
+
+def bound(text: Text, mark_of: Callable[[Cell], str]) -> Text:
+    """The same text with its numbers bound to their marks; a number whose mark is empty stays as it is."""
+    return tuple(_bound(piece, mark_of) for piece in text)
+
+
+def _bound(piece: Piece, mark_of: Callable[[Cell], str]) -> Piece:
+    if isinstance(piece, Cell):
+        mark = mark_of(piece)
+        return Bound(piece, mark) if mark else piece
+    if isinstance(piece, Phrase):
+        parts = tuple((slot, bound(part, mark_of)) for slot, part in piece.parts)
+        return replace(piece, parts=parts, otherwise=bound(piece.otherwise, mark_of))
+    return piece
+
+
+def claim_of(phrase: Phrase) -> str:
+    """A claim without its numbers: its word and of whom it is said; the same as long as the same is claimed."""
+    return f"{phrase.claim}: {' | '.join(_names(phrase))}" if phrase.claim else ""
+
+
+def _names(phrase: Phrase) -> Iterator[str]:
+    for _, part in phrase.parts:
+        for piece in part:
+            if isinstance(piece, Run) and any(letter.isalnum() for letter in piece.text):
+                yield piece.text
+            elif isinstance(piece, Phrase):
+                yield from _names(piece)
 
 
 def count_cell(

@@ -36,12 +36,16 @@ class Output:
 OUTPUTS = {
     output.ending: output
     for output in (
-        Output("docx", "Word processor document", "istrel.render.docx", "document"),
+        Output("docx", "Word processor document", "istrel.render.word", "document"),
+        Output("odt", "OpenDocument text", "istrel.render.opendocument.text", "document"),
+        Output("tex", "LaTeX", "istrel.render.latex", "document", streamed=True),
         Output("html", "Web page", "istrel.render.html", "document", streamed=True),
+        Output("pdf", "Pages as PDF", "istrel.render.pdf", "document"),
         Output("csv", "Tables as CSV", "istrel.render.csv", "tables", streamed=True),
-        Output("md", "Tables as Markdown", "istrel.render.markdown", "tables", streamed=True),
+        Output("xlsx", "Workbook", "istrel.render.xlsx", "document"),
+        Output("ods", "OpenDocument spreadsheet", "istrel.render.opendocument.sheet", "document"),
+        Output("md", "Markdown", "istrel.render.markdown", "document", streamed=True),
         Output("json", "Values for programs", "istrel.render.json", "document", streamed=True),
-        Output("pdf", "Figure as PDF", "istrel.render.print", "figure"),
         Output("svg", "Figure as SVG", "istrel.render.print", "figure"),
         Output("png", "Figure as PNG", "istrel.render.print", "figure"),
         Output("tif", "Figure as TIFF", "istrel.render.print", "figure"),

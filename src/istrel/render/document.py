@@ -1,4 +1,4 @@
-"""What all outputs are made from: exhibits in order with their numbers, each from its own source, and the style."""
+"""What all outputs are made from: exhibits and passages in order, each exhibit from its own source, and the style."""
 
 from __future__ import annotations
 
@@ -6,28 +6,59 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from istrel.exhibits.make import Exhibit
+from istrel.exhibits.text import Text
 from istrel.style.house import HouseStyle
 
 
 @dataclass(frozen=True, eq=False)
 class Item:
-    """An exhibit with its number, counted apart for tables and figures, and the results text that goes with it if any."""
+    """An exhibit with its number, counted apart for tables and figures.
+
+    Attributes
+    ----------
+    with_text, with_methods
+        Whether its results text and its methods text follow it.
+    id
+        By which it is known again in a document that was edited since; empty for an exhibit that nobody kept.
+    """
 
     exhibit: Exhibit
     number: str
     with_text: bool = False
+    with_methods: bool = False
+    id: str = ""
 
     def label(self, style: HouseStyle) -> str:
         return (style.figure if self.exhibit.is_figure else style.table).label.format(number=self.number)
 
+    @property
+    def texts(self) -> tuple[Text, ...]:
+        """The paragraphs that follow it."""
+        wanted = ((self.exhibit.text, self.with_text), (self.exhibit.methods, self.with_methods))
+        return tuple(text for text, shown in wanted if shown and text)
+
+
+@dataclass(frozen=True, eq=False)
+class Block:
+    """A paragraph (level 0) or a heading; `new_page` begins a page."""
+
+    text: Text
+    level: int = 0
+    new_page: bool = False
+
 
 @dataclass(frozen=True, eq=False)
 class Document:
-    """Exhibits to be written out together."""
+    """Exhibits and passages to be written out together, in their order."""
 
-    items: tuple[Item, ...]
+    parts: tuple[Item | Block, ...]
     style: HouseStyle
     title: str = ""
+
+    @property
+    def items(self) -> tuple[Item, ...]:
+        """The exhibits."""
+        return tuple(part for part in self.parts if isinstance(part, Item))
 
 
 def numbered(exhibits: Sequence[Exhibit], *, with_text: bool = False) -> tuple[Item, ...]:

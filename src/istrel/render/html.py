@@ -1,8 +1,13 @@
-"""A self-contained HTML page: semantic tables that paste as tables, figures as drawings inside the page."""
+"""A self-contained HTML page: semantic tables that paste as tables, figures as drawings inside the page, live references.
+
+With `paged` the same page is made for paper: tables in panels that fit, wide ones on a page turned; `render/pdf.py` prints it.
+"""
 
 from __future__ import annotations
 
+import re
 from functools import cache
+from itertools import pairwise
 from typing import Any
 
 from jinja2 import Environment, select_autoescape
@@ -10,10 +15,19 @@ from markupsafe import Markup
 
 from istrel import __version__
 from istrel.exhibits.figure import FigureSheet
-from istrel.exhibits.printing import plain_text, print_notes, print_table, print_text, print_title
+from istrel.exhibits.printing import (
+    PrintedHead,
+    PrintedTable,
+    plain_text,
+    print_notes,
+    print_table,
+    print_text,
+    print_title,
+)
 from istrel.exhibits.table import TableSheet
 from istrel.render.columns import split_at_mark
-from istrel.render.document import Document, Item
+from istrel.render.document import Block, Document, Item
+from istrel.study.prose import REFERENCE
 
 PAGE = """<!DOCTYPE html>
 <html lang="{{ style.language }}">
@@ -22,70 +36,119 @@ PAGE = """<!DOCTYPE html>
 <meta name="generator" content="Istrel {{ version }}">
 <title>{{ title }}</title>
 <style>
-body { font: {{ style.fonts.table_pt }}pt/1.4 "{{ style.fonts.document }}", "{{ style.fonts.proof }}", serif; color: #111; margin: 2em; }
-figure, section { margin: 0 0 3em; max-width: {{ style.table.width_mm }}mm; }
+{{ fonts }}
+body { font: {{ style.fonts.text_pt }}pt/1.45 {{ family }}; color: #111; margin: 2em; }
+figure, section { margin: 0 0 3em; max-width: {{ style.table.width_mm }}mm; font-size: {{ style.fonts.table_pt }}pt; }
 section { overflow-x: auto; }
+h1 { font-size: 1.35em; margin: 1.6em 0 .6em; } h2 { font-size: 1.15em; margin: 1.4em 0 .5em; }
+p { max-width: {{ style.table.width_mm }}mm; } p.text { margin: 0 0 1em; }
+a.to { color: inherit; text-decoration: none; }
 th, .note, caption { overflow-wrap: anywhere; }
 table { border-collapse: collapse; border-top: {{ style.table.rule_pt }}pt solid; border-bottom: {{ style.table.rule_pt }}pt solid; }
+table + table { margin-top: 1.5em; }
 caption { text-align: left; padding-bottom: .6em; }
-caption b, caption i, figcaption b, figcaption i { display: block; }
+.label { display: block; font-weight: {{ "bold" if style.table.label_bold else "normal" }}; }
+.title { display: block; font-style: {{ "italic" if style.table.title_italic else "normal" }}; }
 thead tr:last-child th { border-bottom: {{ style.table.rule_pt }}pt solid; }
 th { font-weight: normal; padding: .25em .7em; text-align: center; vertical-align: bottom; }
 th.spanner { border-bottom: {{ style.table.rule_pt }}pt solid; }
 th:first-child, tbody th { text-align: left; padding-left: 0; }
 td { padding: .15em .7em; text-align: right; font-variant-numeric: tabular-nums lining-nums; white-space: nowrap; }
+td.words { text-align: left; white-space: normal; }
 .note { font-size: .9em; margin: .5em 0 0; }
 svg { max-width: 100%; height: auto; }
+{{ paper }}
 </style>
 </head>
 <body>
-{% for item in items %}
-{% if item.table %}
-<section>
+{% for part in parts %}
+{% if part.heading %}
+<h{{ part.heading }}{% if part.classes %} class="{{ part.classes }}"{% endif %}>{{ runs(part.text) }}</h{{ part.heading }}>
+{% elif part.paragraph %}
+<p class="text">{{ runs(part.text) }}</p>
+{% elif part.table %}
+<section id="{{ part.id }}"{% if part.turned %} class="turned"{% endif %}>
+{% for panel in part.panels %}
 <table>
-<caption><b>{{ item.label }}</b>{% if style.table.title_italic %}<i>{{ item.title }}</i>{% else %}{{ item.title }}{% endif %}</caption>
+{% if loop.first %}
+<caption><span class="label">{{ part.label }}</span><span class="title">{{ part.title }}</span></caption>
+{% endif %}
+{% if panel.widths %}
+<colgroup>{% for width in panel.widths %}<col style="width:{{ width }}pt">{% endfor %}</colgroup>
+{% endif %}
 <thead>
-{% for row in item.table.heads %}
-<tr>{% for head in row %}<th{% if head.span > 1 %} colspan="{{ head.span }}" scope="colgroup"{% else %} scope="col"{% endif %}{% if item.spanner(row, head) %} class="spanner"{% endif %}>{{ runs(head.text) }}</th>{% endfor %}</tr>
+{% for row in panel.heads %}
+<tr>{% for head in row %}<th{% if head.span > 1 %} colspan="{{ head.span }}" scope="colgroup"{% else %} scope="col"{% endif %}{% if head.span > 1 and head.text %} class="spanner"{% endif %}>{{ runs(head.text) }}</th>{% endfor %}</tr>
 {% endfor %}
 </thead>
 <tbody>
-{% for row in item.table.rows %}
-<tr><th scope="row"{% if row.indent %} style="padding-left:{{ 1.2 * row.indent }}em"{% endif %}{% if not row.cells %} colspan="{{ item.table.n_columns }}"{% endif %}>{{ runs(row.stub) }}</th>{% for cell in item.cells(row) %}<td>{{ cell }}</td>{% endfor %}</tr>
+{% for row in panel.rows %}
+<tr><th scope="row"{% if row.indent %} style="padding-left:{{ 1.2 * row.indent }}em"{% endif %}{% if not row.cells %} colspan="{{ panel.n_columns }}"{% endif %}>{{ runs(row.stub) }}</th>{% for cell in row.cells %}<td{% if cell.words %} class="words"{% endif %}>{{ cell.text }}</td>{% endfor %}</tr>
 {% endfor %}
 </tbody>
 </table>
-{% for note in item.notes %}
+{% endfor %}
+{% for note in part.notes %}
 <p class="note">{{ runs(note) }}</p>
 {% endfor %}
 </section>
 {% else %}
-<figure role="group">
-<figcaption><b>{{ item.label }}</b><i>{{ item.title }}</i></figcaption>
-{{ item.svg }}
-{% for note in item.notes %}
+<figure id="{{ part.id }}" role="group">
+<figcaption><span class="label">{{ part.label }}</span><span class="title">{{ part.title }}</span></figcaption>
+{{ part.svg }}
+{% for note in part.notes %}
 <p class="note">{{ runs(note) }}</p>
 {% endfor %}
 </figure>
 {% endif %}
-{% if item.text %}
-<p>{{ runs(item.text) }}</p>
-{% endif %}
+{% for text in part.texts %}
+<p class="text">{{ runs(text) }}</p>
+{% endfor %}
 {% endfor %}
 </body>
 </html>
 """
+IDS = re.compile(r'(\bid="|href="#|url\(#)([^"\)]+)')
 
 
 def render(document: Document) -> bytes:
     """The page. UTF-8."""
-    page: str = _template().render(
-        title=document.title or document.items[0].exhibit.source.name if document.items else "",
+    return page(document).encode()
+
+
+def page(document: Document, *, fonts: str = "", paper: str = "", paged: bool = False) -> str:
+    """The page as text.
+
+    Parameters
+    ----------
+    fonts, paper
+        Rules of the style sheet for fonts and for paper.
+    paged
+        True breaks tables into panels that fit the paper.
+    """
+    style = document.style
+    named = (style.fonts.proof,) if paged else (style.fonts.document, style.fonts.proof)
+    made: str = _template().render(
+        title=document.title or (document.items[0].exhibit.source.name if document.items else ""),
         version=__version__,
-        style=document.style,
-        items=[_item(item, document) for item in document.items],
+        style=style,
+        family=Markup(", ".join(f'"{name}"' for name in named) + ", serif"),
+        fonts=Markup(fonts),
+        paper=Markup(paper),
+        parts=_parts(document, paged=paged),
     )
-    return page.encode()
+    return made
+
+
+def _parts(document: Document, *, paged: bool) -> list[dict[str, Any]]:
+    made = [
+        _block(part, document) if isinstance(part, Block) else _item(part, document, place, paged=paged)
+        for place, part in enumerate(document.parts)
+    ]
+    for heading, after in pairwise([*made, {}]):  # a heading stands on the page of what it heads
+        if heading.get("heading"):
+            heading["classes"] = " ".join([*heading["classes"], *(["turned"] if after.get("turned") else [])])
+    return made
 
 
 @cache
@@ -96,35 +159,66 @@ def _template() -> Any:
 
 
 def _runs(text: Any) -> Markup:
-    parts = (Markup("<i>{}</i>" if run.italic else "{}").format(run.text).replace("\n", Markup("<br>")) for run in text)
-    return Markup("").join(parts)
+    return Markup("").join(_run(run) for run in text)
 
 
-def _item(item: Item, document: Document) -> dict[str, Any]:
+def _run(run: Any) -> Markup:
+    if run.mark.startswith(REFERENCE):
+        return Markup('<a class="to" href="#{}">{}</a>').format(run.mark.split("\t", 1)[1], run.text)
+    letters = Markup("<i>{}</i>" if run.italic else "{}").format(run.text)
+    return letters.replace("\n", Markup("<br>"))
+
+
+def _block(block: Block, document: Document) -> dict[str, Any]:
+    text = print_text(block.text, document.style)
+    classes = ["new"] if block.new_page else []
+    return {"heading": block.level, "paragraph": not block.level, "text": text, "classes": classes}
+
+
+def _item(item: Item, document: Document, place: int, *, paged: bool) -> dict[str, Any]:
     sheet, style = item.exhibit.sheet, document.style
     content: dict[str, Any] = {
+        "id": item.id or f"exhibit-{place + 1}",
         "label": item.label(style),
         "title": print_title(sheet, style),
         "notes": print_notes(sheet.notes, style),
-        "text": print_text(item.exhibit.text, style) if item.with_text else (),
+        "texts": [print_text(text, style) for text in item.texts],
     }
-    if isinstance(sheet, TableSheet):
-        table = print_table(sheet, style, item.number)
-        padding = _padding([row.cells for row in table.rows if row.cells], style.numbers.decimal_mark)
-        return {
-            **content,
-            "table": table,
-            "cells": lambda row: [
-                _aligned(c, p, style.numbers.decimal_mark) for c, p in zip(row.cells, padding, strict=False)
+    if not isinstance(sheet, TableSheet):
+        return {**content, "svg": _svg(sheet, document, place)}
+    table = print_table(sheet, style, item.number)
+    if not paged:
+        return {**content, "table": True, "panels": [_panel(table, 0, table.n_columns - 1, table.heads, [], style)]}
+    from istrel.render.word.tables import laid_out
+
+    layout = laid_out(table, style)
+    panels = []
+    for panel in layout.panels:
+        heads = tuple(tuple(PrintedHead(head.text, head.span) for head in row) for row in panel.heads)
+        widths = [round(column.width, 1) for column in panel.columns]
+        panels.append(_panel(table, panel.first, panel.first + len(widths) - 1, heads, widths, style))
+    return {**content, "table": True, "panels": panels, "turned": layout.turned}
+
+
+def _panel(table: PrintedTable, first: int, last: int, heads: Any, widths: list[float], style: Any) -> dict[str, Any]:
+    """Some value columns of a table under their heads, beside the stub."""
+    mark = style.numbers.decimal_mark
+    shown = [(row, row.cells[first:last]) for row in table.rows]
+    columns = list(zip(*(cells for _, cells in shown if cells), strict=False))
+    after = [max(len(split_at_mark(cell, mark)[1]) for cell in column) for column in columns]
+    words = [not any(letter.isdigit() for cell in column for letter in cell) for column in columns]
+    rows = [
+        {
+            "stub": row.stub,
+            "indent": row.indent,
+            "cells": [
+                {"text": cell if said else _aligned(cell, pad, mark), "words": said and len(cell) > 1}
+                for cell, pad, said in zip(cells, after, words, strict=False)
             ],
-            "spanner": lambda row, head: row is not table.heads[-1] and bool(head.text),
         }
-    return {**content, "svg": _svg(sheet, document)}
-
-
-def _padding(rows: list[tuple[str, ...]], mark: str) -> list[int]:
-    """The most characters after the decimal mark, per column."""
-    return [max(len(split_at_mark(cell, mark)[1]) for cell in column) for column in zip(*rows, strict=False)]
+        for row, cells in shown
+    ]
+    return {"heads": heads, "rows": rows, "n_columns": last - first + 1, "widths": widths}
 
 
 def _aligned(cell: str, after: int, mark: str) -> Markup:
@@ -135,11 +229,12 @@ def _aligned(cell: str, after: int, mark: str) -> Markup:
     return Markup("{}").format(cell + space + "\u2007" * (lack - len(space)))
 
 
-def _svg(sheet: FigureSheet, document: Document) -> Markup:
+def _svg(sheet: FigureSheet, document: Document, place: int) -> Markup:
+    """The drawing as part of the page; its ids are its own, whatever else stands there."""
     from istrel.render.print import draw
 
     svg = draw(sheet, document.style, "svg").decode()
-    body = svg[svg.index("<svg") :]
+    body = IDS.sub(rf"\g<1>e{place + 1}-\g<2>", svg[svg.index("<svg") :])
     title = Markup("<title>{}</title>").format(plain_text(sheet.alt, document.style))
     head, rest = body.split(">", 1)
     return Markup(f'{head} role="img">{title}{rest}')

@@ -9,11 +9,13 @@ from typing import Any
 import msgspec
 
 from istrel import __version__
+from istrel.exhibits.make import Exhibit
+from istrel.exhibits.text import say
 from istrel.files import refuse_sources, write_whole
 from istrel.problem import Problem
 from istrel.render import render
-from istrel.render.document import Document, Item
-from istrel.study.manuscript import Entry, compose
+from istrel.render.document import Block, Document, Item
+from istrel.study.manuscript import Entry, Written, compose, manuscript
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
 
@@ -22,8 +24,23 @@ OF_TABLES, OF_FIGURES = ("docx", "html", "csv"), ("pdf", "svg", "png")
 
 def manuscript_document(study: Study, style: HouseStyle) -> Document:
     """What is exported: every kept exhibit that can be made, with its results text."""
-    items = tuple(item for entry in compose(study, style) if (item := _item(entry)) is not None)
-    return Document(items, style, title="Manuscript")
+    parts: list[Item | Block] = []
+    for part in manuscript(study, style):
+        if _supplements(part) and not any(isinstance(p, Block) and p.new_page for p in parts):
+            parts.append(Block(say("Supplement"), level=1, new_page=True))
+        if isinstance(part, Written):
+            parts.append(_block(part))
+        elif part.exhibit is not None:
+            parts.append(_item(part, part.exhibit))
+    return Document(tuple(parts), style, title="Manuscript")
+
+
+def _supplements(part: Entry | Written) -> bool:
+    return (part.kept if isinstance(part, Entry) else part.passage).supplement
+
+
+def _block(written: Written) -> Block:
+    return Block(written.reading.text, level=1 if written.passage.kind == "heading" else 0)
 
 
 def write_manuscript(study: Study, style: HouseStyle, path: Path) -> Path:
@@ -52,7 +69,7 @@ def write_folder(study: Study, style: HouseStyle, folder: Path) -> tuple[Path, .
         raise Problem(f"{folder}: cannot be made ({(error.strerror or 'no access').lower()}).") from None
     written, lines = [], []
     for entry in compose(study, style):
-        item = _item(entry)
+        item = None if entry.exhibit is None else _item(entry, entry.exhibit)
         line: dict[str, Any] = {"exhibit": entry.label, "sentence": entry.kept.sentence, "status": entry.status}
         line["files"] = {}
         for ending in () if item is None else OF_FIGURES if entry.kept.is_figure else OF_TABLES:
@@ -68,5 +85,6 @@ def write_folder(study: Study, style: HouseStyle, folder: Path) -> tuple[Path, .
     return tuple(written)
 
 
-def _item(entry: Entry) -> Item | None:
-    return None if entry.exhibit is None else Item(entry.exhibit, entry.number, with_text=True)
+def _item(entry: Entry, exhibit: Exhibit) -> Item:
+    kept = entry.kept
+    return Item(exhibit, entry.number, with_text=kept.text != (), with_methods=kept.methods != (), id=kept.id)

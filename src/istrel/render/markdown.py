@@ -1,22 +1,49 @@
-"""Tables as Markdown (the pipe tables that most Markdown readers know)."""
+"""Markdown: headings, paragraphs, tables (the pipe tables that most Markdown readers know), and figures in words."""
 
 from __future__ import annotations
 
-from istrel.exhibits.printing import PrintedTable, Runs, body_rows, head_rows, print_table
+from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.printing import (
+    PrintedTable,
+    Runs,
+    body_rows,
+    head_rows,
+    plain_text,
+    print_notes,
+    print_table,
+    print_text,
+    print_title,
+)
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Run
-from istrel.render.document import Document
+from istrel.render.document import Block, Document, Item
+from istrel.style.house import HouseStyle
 
 SPECIAL = str.maketrans({c: f"\\{c}" for c in "\\`*_|[]<>#"})
 
 
 def render(document: Document) -> bytes:
-    """Every table with its label, title and notes, separated by empty lines. UTF-8."""
+    """Every part, separated by empty lines; of a figure its title, what it shows in words, and its notes. UTF-8."""
+    style = document.style
     parts = []
-    for item in document.items:
-        if isinstance(item.exhibit.sheet, TableSheet):
-            parts.append(_table(print_table(item.exhibit.sheet, document.style, item.number)))
+    for part in document.parts:
+        if isinstance(part, Block):
+            words = _runs(print_text(part.text, style))
+            parts.append(f"{'#' * part.level} {words}" if part.level else words)
+            continue
+        sheet = part.exhibit.sheet
+        if isinstance(sheet, TableSheet):
+            parts.append(_table(print_table(sheet, style, part.number)))
+        else:
+            parts.append(_figure(part, sheet, style))
+        parts += [_runs(print_text(text, style)) for text in part.texts]
     return ("\n\n".join(parts) + "\n").encode()
+
+
+def _figure(item: Item, sheet: FigureSheet, style: HouseStyle) -> str:
+    said = [_runs(note) for note in print_notes(sheet.notes, style)]
+    head = f"**{_plain(item.label(style))}**\n\n*{_plain(print_title(sheet, style))}*"
+    return "\n\n".join([head, f"[{_plain(plain_text(sheet.alt, style))}]", *said])
 
 
 def _table(table: PrintedTable) -> str:

@@ -16,7 +16,6 @@ from istrel.exhibits.text import Run
 from istrel.render.columns import Column, split_at_mark
 
 Measure = Callable[[str], float]
-TURNED_MM = 247.0  # of an A4 page with margins of 25 mm
 LEAST_HEAD_MM, LEAST_STUB_MM, MOST_STUB_MM = 18.0, 32.0, 48.0
 LARGEST_CELL = 0.4  # of the page: longer texts are broken
 WORD = re.compile("( +)")

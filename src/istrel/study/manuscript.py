@@ -1,29 +1,24 @@
-"""The manuscript: kept exhibits as they are now, each made when it is looked at, and which of their numbers moved."""
+"""The manuscript as it is now: kept exhibits, each made when it is looked at, headings and paragraphs, and what moved."""
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-from typing import NamedTuple
+from collections.abc import Iterable
+from dataclasses import dataclass, replace
+from typing import Any
 
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.make import Exhibit
-from istrel.exhibits.printing import print_cell
-from istrel.exhibits.text import Cell, Hidden
+from istrel.exhibits.quoting import quotable
+from istrel.exhibits.table import Note
+from istrel.exhibits.text import Run, Text
 from istrel.problem import Problem
-from istrel.stats.estimates import Undefined
-from istrel.stats.quantiles import CaseValue
+from istrel.study.parts import PROSE_OF_EXHIBIT, Accepted, Kept, Number, Part, Passage, proses_of
+from istrel.study.prose import Moved, Reading, Shelf, own_words, read, value_in
 from istrel.study.remake import made
-from istrel.study.study import Accepted, Kept, Study
+from istrel.study.study import Study
 from istrel.style.house import HouseStyle
 
-
-class Moved(NamedTuple):
-    """A number that is not what was accepted; None where there is none on that side."""
-
-    row: str
-    column: str
-    old: float | str | tuple[float, ...] | None
-    new: float | str | tuple[float, ...] | None
+SUPPLEMENT = "A"
 
 
 @dataclass(frozen=True, eq=False)
@@ -33,11 +28,13 @@ class Entry:
     Attributes
     ----------
     exhibit, number
-        The exhibit as it is now (None when it cannot be made any more), and its number.
+        The exhibit as it is now with what was edited in it (None when it cannot be made any more), and its number.
     moved
         The numbers that differ from those accepted.
     trouble
         Why it cannot be made.
+    readings
+        Its texts as they read now: "text", "methods", "notes".
     """
 
     kept: Kept
@@ -46,6 +43,10 @@ class Entry:
     exhibit: Exhibit | None
     moved: tuple[Moved, ...] = ()
     trouble: str = ""
+    readings: tuple[tuple[str, Reading], ...] = ()
+
+    def reading(self, name: str) -> Reading:
+        return dict(self.readings).get(name, Reading())
 
     @property
     def status(self) -> str:
@@ -53,26 +54,55 @@ class Entry:
         if self.trouble:
             return f"cannot be made: {self.trouble}"
         if not self.moved:
-            return "as kept"
+            return _of_texts(reading for _, reading in self.readings)
         if self.kept.is_figure:
             return "drawn again"
         return f"{len(self.moved)} number{'s' if len(self.moved) > 1 else ''} moved"
 
 
+@dataclass(frozen=True, eq=False)
+class Written:
+    """A heading or a paragraph as it reads now."""
+
+    passage: Passage
+    reading: Reading
+
+    @property
+    def status(self) -> str:
+        return _of_texts((self.reading,)) if not self.reading.sound else ""
+
+
+def _of_texts(readings: Iterable[Reading]) -> str:
+    found = tuple(readings)
+    if any(reading.untrue for reading in found):
+        return "words no longer hold"
+    if any(reading.gone for reading in found):
+        return "refers to what is gone"
+    many = sum(len(reading.moved) for reading in found)
+    return f"{many} number{'s' if many > 1 else ''} moved in the text" if many else "as kept"
+
+
+# Numbers.
 def numbers_of(exhibit: Exhibit) -> tuple[Accepted, ...]:
     """The numbers of an exhibit by row and column: the cells of a table, the heights of a figure."""
     sheet = exhibit.sheet
     cells = sheet.numbers if isinstance(sheet, FigureSheet) else tuple(sheet.cells)
-    return tuple(Accepted(cell.row, cell.column, _value(cell)) for cell in cells if cell.row and cell.value is not None)
+    return tuple(
+        Accepted(cell.row, cell.column, value_in(cell)) for cell in cells if cell.row and cell.value is not None
+    )
 
 
-def _value(cell: Cell) -> float | str | tuple[float, ...]:
-    value = cell.value
-    if isinstance(value, Undefined | Hidden):
-        return value.reason
-    if isinstance(value, tuple):
-        return tuple(part.value if isinstance(part, CaseValue) else part for part in value)
-    return value if value is not None else ""
+def quoted_numbers(study: Study, identity: str, exhibit: Exhibit) -> tuple[Accepted, ...]:
+    """The numbers of an exhibit that texts of the study quote, as they are now."""
+    wanted = {
+        (piece.row, piece.column): piece
+        for part in study.parts
+        for prose in proses_of(part)
+        for piece in prose
+        if isinstance(piece, Number) and piece.exhibit == identity
+    }
+    cells = quotable(exhibit) if wanted else {}
+    return tuple(Accepted(*key, value_in(cells[key])) for key in wanted if key in cells)
 
 
 def moved_between(before: tuple[Accepted, ...], now: tuple[Accepted, ...]) -> tuple[Moved, ...]:
@@ -83,23 +113,100 @@ def moved_between(before: tuple[Accepted, ...], now: tuple[Accepted, ...]) -> tu
     return (*changed, *(Moved(*key, value, None) for key, value in old.items() if key not in new))
 
 
+def numbers_and_labels(parts: tuple[Part, ...], style: HouseStyle) -> dict[str, tuple[str, str]]:
+    """{id: (number, label)} of every kept exhibit: tables and figures apart, by chapter where the style says so; A1 in the
+    supplement.
+    """
+    found: dict[str, tuple[str, str]] = {}
+    counts: dict[tuple[bool, str], int] = {}
+    chapter = 0
+    for part in parts:
+        if isinstance(part, Passage):
+            chapter += part.kind == "heading"
+            continue
+        before = SUPPLEMENT if part.supplement else f"{chapter}." if style.by_chapter and chapter else ""
+        counts[part.is_figure, before] = count = counts.get((part.is_figure, before), 0) + 1
+        number = f"{before}{count}"
+        found[part.id] = number, (style.figure if part.is_figure else style.table).label.format(number=number)
+    return found
+
+
+# As it is now.
+def shelf_of(study: Study, style: HouseStyle) -> Shelf:
+    """What the prose of a study is read with."""
+    labels = {i: label.rstrip(" .:") for i, (_, label) in numbers_and_labels(study.parts, style).items()}
+
+    def exhibit_of(identity: str) -> Exhibit | None:
+        kept = next((kept for kept in study.kept if kept.id == identity), None)
+        try:
+            return made(kept, study) if kept is not None else None
+        except Problem:
+            return None
+
+    return Shelf(exhibit_of, labels, style)
+
+
+def manuscript(study: Study, style: HouseStyle) -> tuple[Entry | Written, ...]:
+    """Every part as it is now, in order."""
+    shelf = shelf_of(study, style)
+    return tuple(part_now(part, study, style, shelf) for part in study.parts)
+
+
 def compose(study: Study, style: HouseStyle) -> tuple[Entry, ...]:
-    """Every kept exhibit as it is now, numbered in order, tables and figures apart."""
-    return tuple(entry_of(kept, study, style) for kept in study.kept)
+    """Every kept exhibit as it is now."""
+    return tuple(entry for entry in manuscript(study, style) if isinstance(entry, Entry))
+
+
+def part_now(part: Part, study: Study, style: HouseStyle, shelf: Shelf | None = None) -> Entry | Written:
+    """One part as it is now."""
+    shelf = shelf or shelf_of(study, style)
+    if isinstance(part, Passage):
+        return Written(part, read(part.prose, shelf))
+    return _entry(part, study, style, shelf)
 
 
 def entry_of(kept: Kept, study: Study, style: HouseStyle) -> Entry:
     """One kept exhibit as it is now."""
-    before = study.kept[: next(k for k, other in enumerate(study.kept) if other.id == kept.id) + 1]
-    number = str(sum(other.is_figure == kept.is_figure for other in before))
-    label = (style.figure if kept.is_figure else style.table).label.format(number=number)
+    return _entry(kept, study, style, shelf_of(study, style))
+
+
+def _entry(kept: Kept, study: Study, style: HouseStyle, shelf: Shelf) -> Entry:
+    number, label = numbers_and_labels(study.parts, style)[kept.id]
     try:
         exhibit = made(kept, study)
     except Problem as problem:
         return Entry(kept, label, number, None, trouble=problem.message)
-    return Entry(kept, label, number, exhibit, moved_between(kept.accepted, numbers_of(exhibit)))
+    moved = moved_between(kept.accepted, numbers_of(exhibit))
+    readings = tuple((name, _reading(kept, name, exhibit, shelf)) for name in PROSE_OF_EXHIBIT)
+    return Entry(kept, label, number, edited(kept, exhibit, dict(readings)), moved, "", readings)
 
 
-def printed(value: object, style: HouseStyle) -> str:
-    """A moved number in print, for a list of them."""
-    return print_cell(Cell(value), style) if isinstance(value, float | str | tuple) else ""
+def _reading(kept: Kept, name: str, exhibit: Exhibit, shelf: Shelf) -> Reading:
+    prose = getattr(kept, name)
+    if prose is not None:
+        return read(prose, shelf)
+    own: dict[str, Text] = {"text": exhibit.text, "methods": exhibit.methods, "notes": ()}
+    return Reading(own_words(own[name], kept.id))
+
+
+def edited(kept: Kept, exhibit: Exhibit, readings: dict[str, Reading]) -> Exhibit:
+    """The exhibit with the title, notes and texts that the author gave it; a text that is left out stays its own."""
+    sheet = exhibit.sheet
+    if kept.title:
+        sheet = replace(sheet, title=(Run(kept.title, verbatim=True),))
+    if kept.notes is not None:
+        notes = tuple(Note("edited", line) for line in lines_in(readings["notes"].text))
+        sheet = replace(sheet, notes=notes)
+    texts: dict[str, Any] = {name: readings[name].text for name in ("text", "methods") if getattr(kept, name) != ()}
+    return replace(exhibit, sheet=sheet, **texts)
+
+
+def lines_in(text: Text) -> list[Text]:
+    """A text cut at its line breaks; empty lines are left out."""
+    lines: list[Text] = [()]
+    for piece in text:
+        if isinstance(piece, Run) and piece.text == "\n":
+            lines.append(())
+        else:
+            lines[-1] = (*lines[-1], piece)
+    return [line for line in lines if line]

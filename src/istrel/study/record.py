@@ -23,14 +23,18 @@ from istrel.sentence import parse_expression
 from istrel.sentence.show_formula import show_expression
 from istrel.study.again import made_again
 from istrel.study.changes import Change, cases, codebook, manuscript, sources
+from istrel.study.parts import Accepted, Kept, Number, Passage, Reference, Words
 from istrel.study.recipes import Recipe
-from istrel.study.study import Accepted, Kept, Study, StudySource
+from istrel.study.study import Study, StudySource
 
 Record = dict[str, Any]
 Tables = Callable[[str], Table]
 FORMULAS = get_args(Formula)
 SAID = ("recipe", "codebook", "corrections", "asides", "standing")
-PARTS = (Accepted, Aside, Codebook, Correction, Kept, MissingCode, ReadingSettings, ValueLabel, Variable)
+PARTS = (
+    *(Accepted, Aside, Codebook, Correction, Kept, MissingCode, Number, Passage, ReadingSettings, Reference),
+    *(ValueLabel, Variable, Words),
+)
 
 
 @cache

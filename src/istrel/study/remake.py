@@ -7,7 +7,8 @@ from threading import Lock
 
 from istrel.data.dataset import Dataset
 from istrel.exhibits.make import Exhibit, make_exhibit
-from istrel.study.study import Kept, Study, StudySource
+from istrel.study.parts import Kept
+from istrel.study.study import Study, StudySource
 
 MOST = 200
 _made: OrderedDict[tuple[int, str, str], tuple[Dataset, Exhibit]] = OrderedDict()

@@ -14,36 +14,10 @@ from istrel.data.formula.evaluate import holds
 from istrel.data.formula.tree import Condition
 from istrel.data.table import Table
 from istrel.problem import Problem
+from istrel.study.parts import Kept, Part
 from istrel.study.recipes import Recipe
 
 FIRST = "s1"
-
-
-@dataclass(frozen=True)
-class Accepted:
-    """A number as it was kept or last accepted: known again by its row and column; a text is why there was none."""
-
-    row: str
-    column: str
-    value: float | str | tuple[float, ...]
-
-
-@dataclass(frozen=True)
-class Kept:
-    """An exhibit that was kept: its sentence, its title if edited, and its numbers when it was kept or last accepted.
-
-    Attributes
-    ----------
-    id, source
-        Its own id, and that of the source it is made from; given by the study when it is kept.
-    """
-
-    sentence: str
-    accepted: tuple[Accepted, ...]
-    is_figure: bool = False
-    title: str = ""
-    source: str = ""
-    id: str = ""
 
 
 @dataclass(eq=False)
@@ -129,14 +103,37 @@ class Study:
 
     Attributes
     ----------
+    parts
+        The manuscript in its order, the supplement last.
+    style
+        The house style: the name of one that ships, or its whole text.
     given
         How many ids were given so far: none is given twice.
     """
 
     sources: tuple[StudySource, ...]
     current: str = FIRST
-    kept: tuple[Kept, ...] = ()
+    parts: tuple[Part, ...] = ()
     given: int = 1
+    style: str = "apa7"
+
+    @property
+    def kept(self) -> tuple[Kept, ...]:
+        """The kept exhibits in their order."""
+        return tuple(part for part in self.parts if isinstance(part, Kept))
+
+    def part(self, identity: str) -> Part:
+        """The part of the manuscript with an id.
+
+        Raises
+        ------
+        Problem
+            Where the manuscript has none.
+        """
+        found = next((part for part in self.parts if part.id == identity), None)
+        if found is None:
+            raise Problem("This is not in the manuscript any more.")
+        return found
 
     def source_of(self, identity: str) -> StudySource:
         """The source with an id.

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from functools import cache
 from pathlib import Path
-from typing import Annotated
+from typing import Annotated, Literal
 
 import msgspec
 
@@ -25,6 +25,7 @@ class Fonts(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
     proof: str
     table_pt: Points
     figure_pt: Points
+    text_pt: Points = 12.0
 
 
 class Numbers(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
@@ -36,6 +37,29 @@ class Numbers(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
     coefficient_decimals: Decimals
     statistic_decimals: Decimals
     p_decimals: Decimals
+
+
+PAPER = {"A4": (210.0, 297.0), "letter": (215.9, 279.4)}  # mm
+
+
+class PageStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
+    """The paper that documents are made for."""
+
+    size: Literal["A4", "letter"] = "A4"
+    margin_mm: Annotated[float, msgspec.Meta(ge=10, le=50)] = 25.0
+
+    @property
+    def width_mm(self) -> float:
+        return PAPER[self.size][0]
+
+    @property
+    def height_mm(self) -> float:
+        return PAPER[self.size][1]
+
+    @property
+    def turned_mm(self) -> float:
+        """The width of the text on a page turned."""
+        return self.height_mm - 2 * self.margin_mm
 
 
 class TableStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
@@ -63,6 +87,8 @@ class HouseStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
 
     Attributes
     ----------
+    by_chapter
+        Whether tables and figures are numbered within each chapter: a heading of the manuscript begins one.
     words
         {a phrase in English, slots in braces: the same in the style's language}. What a style does not say, its
         language says; what neither says stays English.
@@ -73,8 +99,15 @@ class HouseStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
     numbers: Numbers
     table: TableStyle
     figure: FigureStyle
+    page: PageStyle = PageStyle()
     language: Annotated[str, msgspec.Meta(pattern=r"^[a-z]{2}$")] = "en"
+    by_chapter: bool = False
     words: dict[str, str] = {}
+
+    @property
+    def side_mm(self) -> float:
+        """The margin beside the text of an upright page: tables of full width fit between both."""
+        return max(15.0, (self.page.width_mm - self.table.width_mm) / 2)
 
     def __hash__(self) -> int:
         return hash((self.name, self.language))

@@ -26,7 +26,6 @@ from istrel.render.tables import (
     LEAST_HEAD_MM,
     LEAST_STUB_MM,
     MOST_STUB_MM,
-    TURNED_MM,
     LaidHead,
     Page,
     Panel,
@@ -158,7 +157,7 @@ def set_sheet(sheet: Sheet, style: HouseStyle, number: str, scene: Scene | None 
 
 
 def _page(style: HouseStyle) -> Page:
-    upright, turned = (width * PX_PER_MM for width in (style.table.width_mm, TURNED_MM))
+    upright, turned = (width * PX_PER_MM for width in (style.table.width_mm, style.page.turned_mm))
     sizes = (width * PX_PER_MM for width in (LEAST_HEAD_MM, LEAST_STUB_MM, MOST_STUB_MM))
     return Page(upright, turned, GAP, INDENT, *sizes)
 

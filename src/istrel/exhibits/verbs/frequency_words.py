@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import replace
 from typing import Any
 
@@ -90,6 +90,21 @@ def most_frequent(cell: FrequencyCell, data: Dataset) -> Text:
 
 def _counted(level: Level, cell: FrequencyCell) -> Text:
     """ "Harbour (48.4%, n = 15)"; of valid cases where some are missing."""
-    share = Cell(level.valid_percent, Kind.PERCENT)
+    n, share = _level_cells(level, cell)
     template = "{label} ({share}% of valid cases, *n* = {n})" if cell.missing else "{label} ({share}%, *n* = {n})"
-    return say(template, label=level.label, share=share, n=count_cell(level.count))
+    return say(template, label=level.label, share=share, n=n)
+
+
+def _level_cells(level: Level, cell: FrequencyCell) -> tuple[Cell, Cell]:
+    """(its count, its share of the valid cases), known again by variable, group and value."""
+    row = f"{' × '.join(cell.variables)} @ {cell.group.key}" if cell.group.key else " × ".join(cell.variables)
+    key = level.name or " × ".join(str(value) for value in level.values)
+    return count_cell(level.count, row=row, column=f"{key} n"), Cell(
+        level.valid_percent, Kind.PERCENT, row=row, column=f"{key} %"
+    )
+
+
+def level_cells(cell: FrequencyCell) -> Iterator[Cell]:
+    """The count and share of every level, and n and missing."""
+    for level in cell.levels:
+        yield from _level_cells(level, cell)

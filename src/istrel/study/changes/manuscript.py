@@ -1,15 +1,42 @@
-"""Changes of the manuscript: keeping, ordering, accepting. Exhibits are named by their ids."""
+"""Changes of the manuscript: keeping, ordering, writing, accepting. Its parts are named by their ids."""
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import dataclass, replace
+from typing import Any, Literal
 
-from istrel.study.study import Accepted, Kept, Study
+from istrel.study.parts import PROSE_OF_EXHIBIT, Accepted, Kept, Number, Part, Passage, Prose, Reference, Value, Words
+from istrel.study.study import Study
+
+
+def _ordered(parts: tuple[Part, ...]) -> tuple[Part, ...]:
+    """The supplement last."""
+    return tuple(sorted(parts, key=lambda part: part.supplement))
+
+
+def _placed(parts: tuple[Part, ...], part: Part, to: int) -> tuple[Part, ...]:
+    return _ordered((*parts[:to], part, *parts[to:]))
+
+
+def _changed(study: Study, identity: str, change: Callable[[Part], Part]) -> Study:
+    study.part(identity)
+    return replace(study, parts=tuple(change(part) if part.id == identity else part for part in study.parts))
+
+
+def _with_prose(part: Part, change: Callable[[Prose], Prose]) -> Part:
+    """The part with every edited text of it changed."""
+    if isinstance(part, Passage):
+        return replace(part, prose=change(part.prose))
+    made: dict[str, Any] = {
+        name: change(prose) for name in PROSE_OF_EXHIBIT if (prose := getattr(part, name)) is not None
+    }
+    return replace(part, **made)
 
 
 @dataclass(frozen=True)
 class Keep:
-    """An exhibit of the source in use added at the end of the manuscript."""
+    """An exhibit of the source in use added at the end of the main text."""
 
     exhibit: Kept
 
@@ -19,51 +46,243 @@ class Keep:
 
     def apply(self, study: Study) -> Study:
         identity, study = study.next_id("k")
-        return replace(study, kept=(*study.kept, replace(self.exhibit, source=study.current, id=identity)))
+        kept = replace(self.exhibit, source=study.current, id=identity)
+        return replace(study, parts=_ordered((*study.parts, kept)))
 
 
 @dataclass(frozen=True)
-class Drop:
-    """A kept exhibit taken out of the manuscript."""
+class Insert:
+    """A heading or a paragraph put in at a place, counted from 0."""
 
-    id: str
-
-    @property
-    def words(self) -> str:
-        return "take out the exhibit"
-
-    def apply(self, study: Study) -> Study:
-        return replace(study, kept=tuple(kept for kept in study.kept if kept.id != self.id))
-
-
-@dataclass(frozen=True)
-class Move:
-    """A kept exhibit moved to another place, counted from 0."""
-
-    id: str
+    passage: Passage
     to: int
 
     @property
     def words(self) -> str:
-        return "move the exhibit"
+        return f"add the {self.passage.kind}"
 
     def apply(self, study: Study) -> Study:
-        moved = [kept for kept in study.kept if kept.id == self.id]
-        others = [kept for kept in study.kept if kept.id != self.id]
-        return replace(study, kept=(*others[: self.to], *moved, *others[self.to :]))
+        identity, study = study.next_id("p")
+        return replace(study, parts=_placed(study.parts, replace(self.passage, id=identity), self.to))
+
+
+@dataclass(frozen=True)
+class Duplicate:
+    """A part once more, after itself."""
+
+    id: str
+
+    @property
+    def words(self) -> str:
+        return "duplicate"
+
+    def apply(self, study: Study) -> Study:
+        part = study.part(self.id)
+        identity, study = study.next_id(self.id[:1])
+        return replace(study, parts=_placed(study.parts, replace(part, id=identity), study.parts.index(part) + 1))
+
+
+@dataclass(frozen=True)
+class Drop:
+    """A part taken out of the manuscript."""
+
+    id: str
+
+    @property
+    def words(self) -> str:
+        return "take it out of the manuscript"
+
+    def apply(self, study: Study) -> Study:
+        return replace(study, parts=tuple(part for part in study.parts if part.id != self.id))
+
+
+@dataclass(frozen=True)
+class Move:
+    """A part moved to another place, counted from 0 among the others; `supplement` says to which of both it belongs."""
+
+    id: str
+    to: int
+    supplement: bool | None = None
+
+    @property
+    def words(self) -> str:
+        return "move it in the manuscript"
+
+    def apply(self, study: Study) -> Study:
+        part = study.part(self.id)
+        if self.supplement is not None:
+            part = replace(part, supplement=self.supplement)
+        return replace(study, parts=_placed(tuple(p for p in study.parts if p.id != self.id), part, self.to))
+
+
+@dataclass(frozen=True)
+class Exchange:
+    """A kept exhibit exchanged for what another sentence makes of the same source; its place and its texts stay."""
+
+    id: str
+    exhibit: Kept
+
+    @property
+    def words(self) -> str:
+        return "exchange the exhibit"
+
+    def apply(self, study: Study) -> Study:
+        new = self.exhibit
+
+        def exchanged(part: Part) -> Part:
+            if not isinstance(part, Kept):
+                return part
+            return replace(part, sentence=new.sentence, accepted=new.accepted, is_figure=new.is_figure)
+
+        return _changed(study, self.id, exchanged)
+
+
+@dataclass(frozen=True)
+class Retitle:
+    """Another title for a kept exhibit; an empty one gives its own back."""
+
+    id: str
+    title: str
+
+    @property
+    def words(self) -> str:
+        return "edit the title"
+
+    def apply(self, study: Study) -> Study:
+        return _changed(
+            study, self.id, lambda part: replace(part, title=self.title) if isinstance(part, Kept) else part
+        )
+
+
+@dataclass(frozen=True)
+class Write:
+    """Other words for a text: of a passage its prose, of an exhibit its notes, results text or methods.
+
+    Attributes
+    ----------
+    prose
+        None gives the exhibit its own words back; nothing takes them out.
+    """
+
+    id: str
+    what: Literal["prose", "notes", "text", "methods"]
+    prose: tuple[Words | Number | Reference, ...] | None
+
+    @property
+    def words(self) -> str:
+        said = {
+            "prose": "the paragraph",
+            "notes": "the notes",
+            "text": "the results text",
+            "methods": "the methods text",
+        }
+        return f"edit {said[self.what]}"
+
+    def apply(self, study: Study) -> Study:
+        def written(part: Part) -> Part:
+            if isinstance(part, Passage):
+                return replace(part, prose=self.prose or ())
+            made: dict[str, Any] = {self.what: self.prose} if self.what != "prose" else {}
+            return replace(part, **made)
+
+        return _changed(study, self.id, written)
 
 
 @dataclass(frozen=True)
 class Accept:
-    """The numbers that a kept exhibit has now become the accepted ones."""
+    """The numbers that a kept exhibit has now become the accepted ones, wherever they are quoted.
+
+    Attributes
+    ----------
+    quoted
+        Further numbers of it that only texts quote.
+    """
 
     id: str
     accepted: tuple[Accepted, ...]
+    quoted: tuple[Accepted, ...] = ()
 
     @property
     def words(self) -> str:
         return "accept the numbers"
 
     def apply(self, study: Study) -> Study:
-        kept = (replace(k, accepted=self.accepted) if k.id == self.id else k for k in study.kept)
-        return replace(study, kept=tuple(kept))
+        values = {(n.row, n.column): n.value for n in (*self.accepted, *self.quoted)}
+        parts = (
+            replace(p, accepted=self.accepted) if isinstance(p, Kept) and p.id == self.id else p for p in study.parts
+        )
+        return replace(study, parts=tuple(_with_prose(part, lambda p: _taken(p, self.id, values)) for part in parts))
+
+
+@dataclass(frozen=True)
+class AcceptNumber:
+    """One number of a kept exhibit accepted as it is now, wherever it is quoted; None where there is none any more."""
+
+    id: str
+    row: str
+    column: str
+    value: float | str | tuple[float, ...] | None
+
+    @property
+    def words(self) -> str:
+        return "accept the number"
+
+    def apply(self, study: Study) -> Study:
+        key = self.row, self.column
+        values = {} if self.value is None else {key: self.value}
+
+        def taken(part: Part) -> Part:
+            part = _with_prose(part, lambda prose: _taken(prose, self.id, values))
+            if part.id != self.id or not isinstance(part, Kept):
+                return part
+            others = {(n.row, n.column): n for n in part.accepted if (n.row, n.column) != key or self.value is not None}
+            if self.value is not None:
+                others[key] = Accepted(*key, self.value)
+            return replace(part, accepted=tuple(others.values()))
+
+        study.part(self.id)
+        return replace(study, parts=tuple(taken(part) for part in study.parts))
+
+
+def _taken(prose: Prose, exhibit: str, values: dict[tuple[str, str], Value]) -> Prose:
+    """The prose with the numbers of an exhibit accepted as they are in `values`."""
+    return tuple(
+        replace(piece, accepted=values.get((piece.row, piece.column), piece.accepted))
+        if isinstance(piece, Number) and piece.exhibit == exhibit
+        else piece
+        for piece in prose
+    )
+
+
+@dataclass(frozen=True)
+class LetStand:
+    """Words whose claim no longer holds stay as they are: they are the author's own from now on."""
+
+    id: str
+    claim: str
+
+    @property
+    def words(self) -> str:
+        return "let the words stand"
+
+    def apply(self, study: Study) -> Study:
+        def own(prose: Prose) -> Prose:
+            return tuple(
+                Words(p.text, p.italic) if isinstance(p, Words) and p.claim == self.claim else p for p in prose
+            )
+
+        return _changed(study, self.id, lambda part: _with_prose(part, own))
+
+
+@dataclass(frozen=True)
+class SetStyle:
+    """Another house style: the name of one that ships, or the whole text of another."""
+
+    style: str
+
+    @property
+    def words(self) -> str:
+        return "set the house style"
+
+    def apply(self, study: Study) -> Study:
+        return replace(study, style=self.style)

@@ -11,11 +11,12 @@ import msgspec
 
 from istrel.data.table import Table
 from istrel.problem import Problem
+from istrel.study.parts import Kept, Passage
 from istrel.study.record import Record, record_of, value_of
-from istrel.study.study import Kept, Study, StudySource
+from istrel.study.study import Study, StudySource
 
 Tables = Callable[[str], Table]
-KEYS = {"sources", "current", "given", "kept"}
+KEYS = {"sources", "current", "given", "kept", "style"}
 
 
 def state_of(study: Study) -> Record:
@@ -24,7 +25,8 @@ def state_of(study: Study) -> Record:
         "sources": [record_of(source) | {"id": source.id} for source in study.sources],
         "current": study.current,
         "given": study.given,
-        "kept": [record_of(kept) for kept in study.kept],
+        "kept": [record_of(part) for part in study.parts],
+        "style": study.style,
     }
 
 
@@ -38,7 +40,7 @@ def study_of_state(state: object, tables: Tables | None = None) -> Study:
     """
     if (
         not isinstance(state, dict)
-        or set(state) != KEYS
+        or set(state) | {"style"} != KEYS
         or not all(isinstance(state[k], list) for k in ("sources", "kept"))
     ):
         raise Problem("The record of the study cannot be understood.")
@@ -47,11 +49,13 @@ def study_of_state(state: object, tables: Tables | None = None) -> Study:
         source = value_of(record, study, tables)
         if not isinstance(source, StudySource):
             raise Problem("A source of the study cannot be understood.")
-        study = Study((*study.sources, source), source.id, (), 0)
-    kept = tuple(value_of(record, study) for record in state["kept"])
+        study = Study((*study.sources, source), source.id, given=0)
+    parts = tuple(value_of(record, study) for record in state["kept"])
+    style = state.get("style", "apa7")
     marks = [source.id for source in study.sources]
     sound = (
-        all(isinstance(one, Kept) and one.source in marks for one in kept)
+        all(isinstance(one, Passage) or (isinstance(one, Kept) and one.source in marks) for one in parts)
+        and isinstance(style, str)
         and state["current"] in marks
         and len(set(marks)) == len(marks)
         and isinstance(state["given"], int)
@@ -59,7 +63,7 @@ def study_of_state(state: object, tables: Tables | None = None) -> Study:
     )
     if not sound:
         raise Problem("The record of the study cannot be understood.")
-    return Study(study.sources, state["current"], kept, state["given"])
+    return Study(study.sources, state["current"], parts, state["given"], style)
 
 
 def with_paths(record: Any, change: Callable[[str], str]) -> Any:

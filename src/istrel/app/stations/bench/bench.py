@@ -34,7 +34,7 @@ from istrel.sentence.vocabulary import SETTINGS, VERBS, Setting
 from istrel.study.changes.codebook import Derive, TreatAsMissing
 from istrel.study.changes.manuscript import Keep
 from istrel.study.manuscript import numbers_of
-from istrel.study.study import Kept
+from istrel.study.parts import Kept
 
 STALE_MS, IDLE_MS = 150, 180
 MOST_PICTURED = 300_000  # cases; of more the other forms are not pictured

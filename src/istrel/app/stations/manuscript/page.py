@@ -14,7 +14,8 @@ from istrel.app.widgets.simple import box, button, clear, column, label, row
 from istrel.sentence.quoting import read_aloud
 from istrel.study.changes.manuscript import Accept, Drop
 from istrel.study.manuscript import Entry, entry_of, numbers_of
-from istrel.study.study import Kept, Study
+from istrel.study.parts import Kept
+from istrel.study.study import Study
 from istrel.style.house import HouseStyle
 
 LARGEST = 0.88

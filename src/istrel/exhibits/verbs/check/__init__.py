@@ -2,6 +2,6 @@
 
 from istrel.exhibits.verbs.check.compute import compute
 from istrel.exhibits.verbs.check.resolve import resolve
-from istrel.exhibits.verbs.check.typeset import typeset
+from istrel.exhibits.verbs.check.typeset import numbers, typeset
 
-__all__ = ["compute", "resolve", "typeset"]
+__all__ = ["compute", "numbers", "resolve", "typeset"]

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
+
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.forms import form_of
 from istrel.exhibits.remarks import values
@@ -231,3 +233,15 @@ def _margin(plan: CheckPlan, cells: list[CheckCell]) -> tuple[MarginNote, ...]:
         group = first.group.labels if many == 1 else ()
         notes.append(MarginNote(first.variable, group, say(words)))
     return tuple(notes[:MOST_NOTES])
+
+
+def numbers(plan: CheckPlan, result: CheckResult) -> Iterator[Cell]:
+    """Every number that a text may quote, whether or not it is shown."""
+    del plan
+    for cell in result.cells:
+        if isinstance(cell, CheckCell):
+            row = _key(cell)
+            yield count_cell(cell.n, row=row, column="n", statistic="n")
+            for test, tested in cell.tests.items():
+                yield Cell(tested.statistic, Kind.STATISTIC, 3, row=row, column=test)
+                yield Cell(tested.p_adjusted, Kind.P, row=row, column=f"{test} p")

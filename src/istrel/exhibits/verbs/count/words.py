@@ -2,15 +2,17 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
+
 from istrel.data.limits import SIGNIFICANT
 from istrel.exhibits.claims import claim
 from istrel.exhibits.forms.classes import classes_words
 from istrel.exhibits.forms.histogram import outside_total
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Hidden, Run, Text, count_cell, joined, listed, say, sentences
+from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, count_cell, joined, listed, say, sentences
 from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell
-from istrel.exhibits.verbs.frequency_words import hidden_note, most_frequent, percent_notes
+from istrel.exhibits.verbs.frequency_words import hidden_note, level_cells, most_frequent, percent_notes
 from istrel.exhibits.wording import (
     cases_note,
     crossed_title,
@@ -162,8 +164,8 @@ def test_words(cell: CrossCell) -> Text:
     parts = [
         say(
             "χ²({df}, *N* = {n}) = {statistic}, {p}",
-            df=chi.df,
-            n=count_cell(cell.n),
+            df=count_cell(chi.df, row=row, column="df"),
+            n=count_cell(cell.n, row=row, column="N"),
             statistic=statistic,
             p=p_words(chi.p, row=row, column="p"),
         )
@@ -229,3 +231,10 @@ def _cross_words(cell: CrossCell, plan: CountPlan) -> Text:
         name, template = "related", "{row} was related to {column}{where}, {test}"
     row, column = (titled(plan.data.variable(variable)) for variable in (cell.row, cell.column))
     return claim(name, [p], template, row=row, column=column, where=in_group(cell.group), test=test_words(cell))
+
+
+def numbers(plan: CountPlan, result: CountResult) -> Iterator[Cell]:
+    """Every number that a text may quote, whether or not it is shown."""
+    del plan
+    for cell in result.cells:
+        yield from level_cells(cell) if isinstance(cell, FrequencyCell) else cells_in(test_words(cell))

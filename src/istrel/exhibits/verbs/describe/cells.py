@@ -7,7 +7,7 @@ from typing import NamedTuple
 
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.table import Head
-from istrel.exhibits.text import Cell, Hidden, Text, say
+from istrel.exhibits.text import Cell, Hidden, Text, count_cell, say
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import MeasuredCell, Value
 from istrel.sentence.vocabulary import CASE_LISTS, statistic
@@ -35,6 +35,11 @@ def cell_of(key: str, cell: MeasuredCell, plan: DescribePlan, *, row: str = "", 
         return (made,)
     precise = _precise(made, cell, plan)
     return (replace(precise, kind=Kind.YEAR) if cell.year else precise,)
+
+
+def n_of(cell: MeasuredCell) -> Cell:
+    """How many values stand behind the statistics."""
+    return count_cell(cell.n, row=row_key(cell), column="n", statistic="n")
 
 
 def row_key(cell: MeasuredCell) -> str:

@@ -175,7 +175,7 @@ def _effect_words(difference: Difference, plan: DescribePlan) -> Text:
         return ()
     level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
     symbol = say(MEASURES[effect.measure].symbol)
-    value, low, high = _effect_cells(difference)
+    value, low, high = _effect_cells(difference, row=_row(difference), column="difference")
     words = say("{symbol} = {value}", symbol=symbol, value=value)
     if isinstance(effect.low, float) and isinstance(effect.high, float):
         words = say("{effect}, {level}% CI [{low}, {high}]", effect=words, level=level, low=low, high=high)
@@ -190,15 +190,25 @@ def _test_words(difference: Difference) -> Text:
     if test is None or not isinstance(difference.p, float):
         return ()
     name, symbol = TESTS[test.name]
-    p = p_words(difference.p)
+    row = _row(difference)
+    p = p_words(difference.p, row=row, column="difference p")
     if not isinstance(test.statistic, float):
         return say("{test}, {p}", test=say(name), p=p)
     counted = test.name == "mann_whitney" and test.statistic.is_integer()
-    value = Cell(test.statistic, Kind.COUNT if counted else Kind.STATISTIC)
+    value = Cell(test.statistic, Kind.COUNT if counted else Kind.STATISTIC, row=row, column="difference statistic")
     if not test.df:
         return say("{test}, {symbol} = {value}, {p}", test=say(name), symbol=say(symbol), value=value, p=p)
-    df = joined([(Cell(x, Kind.COUNT if x.is_integer() else Kind.STATISTIC),) for x in test.df])
+    df = joined([(_degrees(x, row, place),) for place, x in enumerate(test.df, start=1)])
     return say("{test}, {symbol}({df}) = {value}, {p}", test=say(name), symbol=say(symbol), df=df, value=value, p=p)
+
+
+def _row(difference: Difference) -> str:
+    return f"{difference.variable} @ {' × '.join(difference.grouping)}"
+
+
+def _degrees(value: float, row: str, place: int) -> Cell:
+    kind = Kind.COUNT if value.is_integer() else Kind.STATISTIC
+    return Cell(value, kind, row=row, column=f"difference df {place}")
 
 
 def difference_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:

@@ -3,19 +3,20 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Iterator
 
 from istrel.data.dataset import Dataset
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.claims import claim, unless_alike
 from istrel.exhibits.forms import form_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Hidden, Text, count_cell, joined, listed, say, sentences
-from istrel.exhibits.verbs.describe.cells import cell_of, pair_of
+from istrel.exhibits.text import Cell, Hidden, Text, cells_in, joined, listed, say, sentences
+from istrel.exhibits.verbs.describe.cells import cell_of, n_of, pair_of
 from istrel.exhibits.verbs.describe.difference_words import difference_methods, difference_notes, difference_texts
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell
 from istrel.exhibits.verbs.frequencies import FrequencyCell
-from istrel.exhibits.verbs.frequency_words import hidden_note, most_frequent, percent_notes
+from istrel.exhibits.verbs.frequency_words import hidden_note, level_cells, most_frequent, percent_notes
 from istrel.exhibits.wording import (
     cases_note,
     dashes_note,
@@ -237,7 +238,7 @@ def _place(cell: MeasuredCell) -> Text:
 
 
 def _mean_words(cell: MeasuredCell, plan: DescribePlan) -> Text:
-    n = count_cell(cell.n)
+    n = n_of(cell)
     mean = cell_of("mean", cell, plan)
     if isinstance(cell.statistics.get("sd"), float):
         return say("*M* = {mean}, *SD* = {sd}, *n* = {n}", mean=mean, sd=cell_of("sd", cell, plan), n=n)
@@ -256,3 +257,16 @@ def _half_words(cell: MeasuredCell, plan: DescribePlan) -> Text:
         low=cell_of("q1", cell, plan),
         high=cell_of("q3", cell, plan),
     )
+
+
+def numbers(plan: DescribePlan, result: DescribeResult) -> Iterator[Cell]:
+    """Every number that a text may quote, whether or not it is shown."""
+    for cell in result.cells:
+        if isinstance(cell, FrequencyCell):
+            yield from level_cells(cell)
+            continue
+        yield n_of(cell)
+        for key in cell.statistics:
+            yield from cells_in(cell_of(key, cell, plan))
+    for text in difference_texts(plan, result):
+        yield from cells_in(text)

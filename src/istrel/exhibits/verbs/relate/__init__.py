@@ -2,6 +2,6 @@
 
 from istrel.exhibits.verbs.relate.compute import compute
 from istrel.exhibits.verbs.relate.resolve import resolve
-from istrel.exhibits.verbs.relate.typeset import typeset
+from istrel.exhibits.verbs.relate.typeset import numbers, typeset
 
-__all__ = ["compute", "resolve", "typeset"]
+__all__ = ["compute", "numbers", "resolve", "typeset"]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from typing import NamedTuple
 
 from istrel.data.levels import Level
@@ -12,7 +13,7 @@ from istrel.exhibits.forms import form_of
 from istrel.exhibits.remarks import pairs
 from istrel.exhibits.setting import MarginNote, Setting, Sheet
 from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
-from istrel.exhibits.text import Cell, Run, Text, count_cell, joined, listed, say, sentences
+from istrel.exhibits.text import Cell, Run, Text, cells_in, count_cell, joined, listed, say, sentences
 from istrel.exhibits.verbs.frequency_words import hidden_note
 from istrel.exhibits.verbs.relate.resolve import RelatePlan
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
@@ -323,7 +324,7 @@ def _named(pair: Pair, cell: RelateCell, plan: RelatePlan) -> Text:
     )
     symbol = say(COEFFICIENTS[pair.method].symbol)
     if pair.method == "pearson" and isinstance(pair.n, int):
-        df = pair.n - 2 - len(plan.given)
+        df = count_cell(pair.n - 2 - len(plan.given), row=row, column=f"{first}/df")
         return say("{a} and {b}, {symbol}({df}) = {value}, {p}", a=a, b=b, symbol=symbol, df=df, value=value, p=p)
     return say("{a} and {b}, {symbol} = {value}, {p}", a=a, b=b, symbol=symbol, value=value, p=p)
 
@@ -357,3 +358,10 @@ def _of_pairs(plan: RelatePlan, result: RelateResult) -> list[MarginNote]:
             notes += pairs.carried(strong, grouping.codes, place, group.labels, plan)
             notes += pairs.bent(strong, grouping.codes, place, group.labels, plan)
     return notes
+
+
+def numbers(plan: RelatePlan, result: RelateResult) -> Iterator[Cell]:
+    """Every number that a text may quote, whether or not it is shown."""
+    for cell in result.cells:
+        for pair in cell.pairs:
+            yield from cells_in(_named(pair, cell, plan))

@@ -11,6 +11,7 @@ from docx.oxml import OxmlElement
 from docx.oxml.ns import qn
 from docx.shared import Pt, RGBColor
 
+from istrel.exhibits.printing import Runs
 from istrel.style.house import HouseStyle
 
 CONTROL = re.compile(r"[\x00-\x08\x0b\x0c\x0e-\x1f\ud800-\udfff\ufffe\uffff]")
@@ -51,6 +52,15 @@ def rule(cells: Any, side: str, style: HouseStyle) -> None:
 def printable(text: str) -> str:
     """Without control characters, which the format cannot hold."""
     return CONTROL.sub("", text)
+
+
+def add_runs(paragraph: Any, text: Runs) -> None:
+    """Runs of text, each in its slant, at the end of a paragraph."""
+    for run in text:
+        if run.text == "\n":
+            paragraph.add_run().add_break()
+        else:
+            paragraph.add_run(printable(run.text)).italic = run.italic or None
 
 
 def undated(data: bytes) -> bytes:

@@ -1,0 +1,1 @@
+"""OpenDocument texts and spreadsheets."""

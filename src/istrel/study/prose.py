@@ -1,0 +1,174 @@
+"""Prose and print: an exhibit's own words as prose that can be edited, and prose as it reads now."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterator, Mapping
+from dataclasses import dataclass, replace
+from typing import NamedTuple
+
+from istrel.exhibits.make import Exhibit
+from istrel.exhibits.printing import print_text
+from istrel.exhibits.quoting import claims_held, key_of, keyed, mark_of, quotable
+from istrel.exhibits.text import Bound, Cell, Hidden, Piece, Run, Text, bound, cells_in
+from istrel.stats.estimates import Undefined
+from istrel.stats.quantiles import CaseValue
+from istrel.study.parts import Number, Prose, Reference, Value, Words
+from istrel.style.house import HouseStyle
+from istrel.style.numbers import Kind
+
+NUMBER, REFERENCE = "n", "r"
+
+
+class Moved(NamedTuple):
+    """A number that is not what was accepted; None where there is none on that side."""
+
+    row: str
+    column: str
+    old: Value | None
+    new: Value | None
+
+
+class Quoted(NamedTuple):
+    """A number in a text that is not what was accepted."""
+
+    exhibit: str
+    moved: Moved
+    kind: str
+
+
+@dataclass(frozen=True)
+class Reading:
+    """A text as it reads now.
+
+    Attributes
+    ----------
+    moved
+        Numbers that differ from those accepted.
+    untrue
+        Claims of its words that the numbers no longer bear out.
+    gone
+        Ids of exhibits that it refers to and that are not there (any more).
+    """
+
+    text: Text = ()
+    moved: tuple[Quoted, ...] = ()
+    untrue: tuple[str, ...] = ()
+    gone: tuple[str, ...] = ()
+
+    @property
+    def sound(self) -> bool:
+        return not (self.moved or self.untrue or self.gone)
+
+
+class Shelf:
+    """What prose is read with: the exhibits of a study by their ids, each made when it is first asked for, and their labels."""
+
+    def __init__(self, made: Callable[[str], Exhibit | None], labels: Mapping[str, str], style: HouseStyle) -> None:
+        self._made, self.labels, self.style = made, labels, style
+        self._cells: dict[str, dict[tuple[str, str], Cell] | None] = {}
+        self._claims: dict[str, frozenset[str]] = {}
+
+    def cells(self, identity: str) -> dict[tuple[str, str], Cell] | None:
+        """Every number of an exhibit that can be quoted; None where it is gone or cannot be made."""
+        if identity not in self._cells:
+            exhibit = self._made(identity)
+            self._cells[identity] = None if exhibit is None else quotable(exhibit)
+            self._claims[identity] = frozenset() if exhibit is None else claims_held(exhibit, self.style)
+        return self._cells[identity]
+
+    def holds(self, identity: str, claim: str) -> bool:
+        """Whether a claim holds; what is gone claims nothing false."""
+        return self.cells(identity) is None or claim in self._claims[identity]
+
+
+def value_in(cell: Cell) -> Value:
+    """The value of a number as it is accepted: a text where there is none."""
+    value = cell.value
+    if isinstance(value, Undefined | Hidden):
+        return value.reason
+    if isinstance(value, tuple):
+        return tuple(part.value if isinstance(part, CaseValue) else part for part in value)
+    return value if value is not None else ""
+
+
+def number_mark(exhibit: str, cell: Cell) -> str:
+    """The mark of a number in print."""
+    return f"{NUMBER}\t{exhibit}\t{cell.row}\t{cell.column}\t{cell.kind}"
+
+
+def reference_mark(exhibit: str) -> str:
+    """The mark of a reference in print."""
+    return f"{REFERENCE}\t{exhibit}"
+
+
+def number_of(mark: str) -> Number | None:
+    """What such a mark stands for, without a value; None for a reference."""
+    what, exhibit, *key = mark.split("\t")
+    return Number(exhibit, key[0], key[1], key[2], "") if what == NUMBER and len(key) == 3 else None
+
+
+def own_words(text: Text, exhibit: str) -> Text:
+    """An exhibit's own words with their numbers bound to it."""
+    return bound(keyed(text), lambda cell: number_mark(exhibit, cell))
+
+
+def prose_of(text: Text, exhibit: str, style: HouseStyle) -> Prose:
+    """An exhibit's own words as prose: letters of the style, its numbers alive, its claims remembered."""
+    whole = keyed(text)
+    cells = {(cell.row, cell.column, cell.kind): cell for cell in cells_in(whole)}
+    found: list[Words | Number | Reference] = []
+    for run in print_text(bound(whole, lambda cell: f"{mark_of(cell)}\t{cell.kind}"), style):
+        if run.mark:
+            key, _, kind = run.mark.rpartition("\t")
+            row, column = key_of(key)
+            value = value_in(cells[row, column, Kind(kind)])
+            found.append(Number(exhibit, row, column, kind, value))
+        else:
+            found.append(Words(run.text, run.italic, run.claim, exhibit if run.claim else ""))
+    return tuple(found)
+
+
+def read(prose: Prose, shelf: Shelf) -> Reading:
+    """Prose as it reads now."""
+    text: list[Piece] = []
+    moved: list[Quoted] = []
+    untrue: list[str] = []
+    gone: list[str] = []
+    for piece in prose:
+        match piece:
+            case Words():
+                text += _letters(piece)
+                if piece.claim and not shelf.holds(piece.of, piece.claim):
+                    untrue.append(piece.claim)
+            case Reference():
+                label = shelf.labels.get(piece.exhibit)
+                if label is None:
+                    gone.append(piece.exhibit)
+                text.append(Run(label or "[?]", verbatim=True, mark=reference_mark(piece.exhibit)))
+            case Number():
+                cell, old = now(piece, shelf), piece.accepted
+                shown = cell or Cell(old, Kind(piece.kind), row=piece.row, column=piece.column)
+                new = None if cell is None else value_in(cell)
+                if cell is None:
+                    gone.append(piece.exhibit)
+                elif new != old:
+                    moved.append(Quoted(piece.exhibit, Moved(piece.row, piece.column, old, new), piece.kind))
+                text.append(Bound(shown, number_mark(piece.exhibit, shown)))
+    return Reading(tuple(text), tuple(moved), tuple(dict.fromkeys(untrue)), tuple(dict.fromkeys(gone)))
+
+
+def _letters(words: Words) -> Iterator[Run]:
+    """The words as runs, each line break a run of its own."""
+    for place, line in enumerate(words.text.split("\n")):
+        if place:
+            yield Run("\n", verbatim=True)
+        if line:
+            yield Run(line, words.italic, verbatim=True, claim=words.claim)
+
+
+def now(number: Number, shelf: Shelf) -> Cell | None:
+    """The number as it is now, in the kind in which it was cited."""
+    cell = (shelf.cells(number.exhibit) or {}).get((number.row, number.column))
+    if cell is None or not number.kind or cell.kind == number.kind:
+        return cell
+    return replace(cell, kind=Kind(number.kind))
