@@ -16,6 +16,7 @@ USAGE = """istrel [FILE] [--demo]
        istrel keep SOURCE "SENTENCE" ... -o STUDY [options]
        istrel build STUDY -o FOLDER|FILE [--check] [options]
        istrel accept STUDY [NUMBER ...]
+       istrel refresh DOCUMENT STUDY [-o OUT] [--tracked]
        istrel study STUDY -o FILE.json | --to json
 """
 
@@ -102,7 +103,7 @@ def build_parser() -> Parser:
     parser.add_argument("-o", dest="out", default=None, help="a folder, or one document by its ending")
     parser.add_argument("--check", action="store_true", help="say which accepted numbers moved; exit code 1 if any did")
     parser.add_argument("--to", choices=["json"], default=None, help="the moved numbers as JSON")
-    parser.add_argument("--style", default="apa7", help="a house style's name or file")
+    parser.add_argument("--style", default="", help="a house style's name or file; the study's by default")
     parser.add_argument("--dpi", type=int, default=None, help="dots per inch of pictures; the style's by default")
     return parser
 
@@ -113,6 +114,21 @@ def accept_parser() -> Parser:
     parser.add_argument(
         "numbers", nargs="*", type=int, metavar="NUMBER", help="places of exhibits, from 1; all by default"
     )
+    return parser
+
+
+def refresh_parser() -> Parser:
+    parser = Parser(
+        prog="istrel refresh", description="Exchange what Istrel put into a document that was edited since."
+    )
+    parser.add_argument("document", help="a .docx or .odt that was exported from the study")
+    parser.add_argument("study", help="the study")
+    parser.add_argument(
+        "-o", dest="out", default=None, help="a new file; without it the document itself, a copy is kept"
+    )
+    parser.add_argument("--tracked", action="store_true", help="as tracked changes (.docx)")
+    parser.add_argument("--to", choices=["json"], default=None, help="what moved as JSON")
+    parser.add_argument("--style", default="", help="a house style's name or file; the study's by default")
     return parser
 
 
@@ -131,6 +147,7 @@ COMMANDS: dict[str, tuple[Callable[[], Parser], str]] = {
     "keep": (keep_parser, "studies"),
     "build": (build_parser, "studies"),
     "accept": (accept_parser, "studies"),
+    "refresh": (refresh_parser, "refreshing"),
     "study": (study_parser, "studies"),
 }
 

@@ -107,3 +107,37 @@ def data_of(options: argparse.Namespace) -> tuple[Any, Any]:
     with StudyFile(path, writing=False) as file:
         study = file.history.study
     return study.data, study.standing
+
+
+def is_study_name(name: str) -> bool:
+    from istrel.study.places import is_study
+
+    return is_study(Path(name))
+
+
+def study_path(name: str) -> Path:
+    """The path of a study.
+
+    Raises
+    ------
+    Problem
+        Where the name is not that of a study.
+    """
+    from istrel.study.places import ENDING
+
+    if not is_study_name(name):
+        raise Problem(f"{name}: the name of a study ends in {ENDING}.")
+    return Path(name)
+
+
+def style_of(options: argparse.Namespace, study: Any) -> HouseStyle:
+    """The house style that was asked for, else that of the study."""
+    from istrel.style.house import load_style, style_from
+
+    return load_style(options.style) if options.style else style_from(study.style)
+
+
+def tell(lines: tuple[str, ...]) -> None:
+    """Lines on standard error."""
+    for line in lines:
+        print(f"istrel: {line}", file=sys.stderr)

@@ -2,12 +2,23 @@
 
 from __future__ import annotations
 
-import sys
 from dataclasses import replace
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from istrel.commands.common import DONE, NOT_HELD, opening, refuse_reading, sources, with_dpi, write
+from istrel.commands.common import (
+    DONE,
+    NOT_HELD,
+    is_study_name,
+    opening,
+    refuse_reading,
+    sources,
+    study_path,
+    style_of,
+    tell,
+    with_dpi,
+    write,
+)
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -27,8 +38,8 @@ def keep(options: argparse.Namespace) -> int:
     from istrel.study.parts import Kept
     from istrel.study.remake import exhibit_of
 
-    out = _study_path(options.out)
-    if not _is_study(options.source):
+    out = study_path(options.out)
+    if not is_study_name(options.source):
         refuse_sources(out, sources(options))
     file, history = _begun(options, out)
     try:
@@ -54,7 +65,7 @@ def _begun(options: argparse.Namespace, out: Path) -> tuple[Any, History]:
     from istrel.study.opening import open_source
     from istrel.study.study import Study
 
-    if _is_study(options.source):
+    if is_study_name(options.source):
         refuse_reading(options)
         source = Path(options.source)
         if out.exists() and out.samefile(source):
@@ -82,14 +93,13 @@ def build(options: argparse.Namespace) -> int:
     from istrel.study.file import StudyFile
     from istrel.study.fresh import refreshed
     from istrel.study.manuscript import compose
-    from istrel.style.house import load_style
 
     if not options.check and options.out is None:
         raise Problem("name a folder or a file with -o, or ask with --check which numbers moved.")
-    style = with_dpi(load_style(options.style), options.dpi)
-    with StudyFile(_study_path(options.study), writing=False) as file:
+    with StudyFile(study_path(options.study), writing=False) as file:
         history, lines = refreshed(file.history)
-    _tell(lines)
+    tell(lines)
+    style = with_dpi(style_of(options, history.study), options.dpi)
     if options.out is not None:
         out = Path(options.out)
         if out.suffix and not out.is_dir():
@@ -115,12 +125,12 @@ def accept(options: argparse.Namespace) -> int:
     from istrel.study.changes.manuscript import Accept
     from istrel.study.file import StudyFile
     from istrel.study.fresh import refreshed
-    from istrel.study.manuscript import compose, numbers_of
+    from istrel.study.manuscript import compose, numbers_of, quoted_numbers
     from istrel.style.house import load_style
 
-    with StudyFile(_study_path(options.study)) as file:
+    with StudyFile(study_path(options.study)) as file:
         history, lines = refreshed(file.history)
-        _tell(lines)
+        tell(lines)
         entries = compose(history.study, load_style("apa7"))
         for place in options.numbers:
             if not 1 <= place <= len(entries):
@@ -129,9 +139,15 @@ def accept(options: argparse.Namespace) -> int:
             if options.numbers and place not in options.numbers:
                 continue
             if entry.exhibit is None:
-                _tell((f"{entry.label} {entry.status}",))
+                tell((f"{entry.label} {entry.status}",))
             elif entry.moved:
-                history = history.do(Accept(entry.kept.id, numbers_of(entry.exhibit)))
+                history = history.do(
+                    Accept(
+                        entry.kept.id,
+                        numbers_of(entry.exhibit),
+                        quoted_numbers(history.study, entry.kept.id, entry.exhibit),
+                    )
+                )
         file.save(history)
     return DONE
 
@@ -143,8 +159,8 @@ def study(options: argparse.Namespace) -> int:
     from istrel.study.history import History
 
     source, out = Path(options.study), Path(options.out) if options.out not in (None, "-") else None
-    if not _is_study(options.study):
-        if out is None or not _is_study(options.out):
+    if not is_study_name(options.study):
+        if out is None or not is_study_name(options.out):
             raise Problem("a study as text is read back into a study: name it with -o, for example -o paper.istrel.")
         if out.exists():
             raise Problem(f"{out}: this study is there already; choose another name.")
@@ -202,23 +218,3 @@ def _printed(entry: Entry, number: Any, style: Any) -> tuple[str, str]:
         return print_cell(replace(like or Cell(0.0), value=value), style)
 
     return shown(number.old), shown(number.new)
-
-
-def _tell(lines: tuple[str, ...]) -> None:
-    for line in lines:
-        print(f"istrel: {line}", file=sys.stderr)
-
-
-def _is_study(name: str) -> bool:
-    from istrel.study.places import is_study
-
-    return is_study(Path(name))
-
-
-def _study_path(name: str) -> Path:
-    from istrel.study.places import ENDING
-
-    path = Path(name)
-    if not _is_study(name):
-        raise Problem(f"{name}: the name of a study ends in {ENDING}.")
-    return path

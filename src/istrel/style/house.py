@@ -145,12 +145,38 @@ def load_style(name: str = "apa7") -> HouseStyle:
         raise Problem(
             f"There is no house style “{name}”.{nearest(name, SHIPPED)} Shipped: {', '.join(SHIPPED)}; or name a .toml file."
         )
+    return read_style(read_small(path, "house style"), path.name)
+
+
+def style_from(said: str) -> HouseStyle:
+    """The style of a study: the name of one that ships, or the whole text of another."""
+    return load_style(said) if said in SHIPPED else _read_once(said)
+
+
+@cache
+def _read_once(text: str) -> HouseStyle:
+    return read_style(text, "the house style of the study")
+
+
+def style_text(name: str) -> str:
+    """The text of a style that ships, to be copied and edited."""
+    return (FOLDER / SHIPPED[name]).read_text(encoding="utf-8")
+
+
+def read_style(text: str, name: str) -> HouseStyle:
+    """The style that a text says.
+
+    Raises
+    ------
+    Problem
+        Where it is malformed: with the line or the key.
+    """
     try:
-        style = msgspec.toml.decode(read_small(path, "house style"), type=HouseStyle)
+        style = msgspec.toml.decode(text, type=HouseStyle)
         return msgspec.structs.replace(style, words={**language_words(style.language), **style.words})
     except msgspec.ValidationError as error:
         what, _, key = str(error).partition(" - at `$.")
-        raise Problem(f"{path.name}, key {key.rstrip('`') or '(top)'}: {what[0].lower()}{what[1:]}.") from None
+        raise Problem(f"{name}, key {key.rstrip('`') or '(top)'}: {what[0].lower()}{what[1:]}.") from None
     except msgspec.DecodeError as error:
         line = re.search(r"line (\d+)", str(error))
-        raise Problem(f"{path.name}, line {line.group(1) if line else '?'}: this is no valid TOML ({error}).") from None
+        raise Problem(f"{name}, line {line.group(1) if line else '?'}: this is no valid TOML ({error}).") from None

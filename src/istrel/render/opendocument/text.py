@@ -314,7 +314,7 @@ class _Press:
         held = self.automatic.name(
             "paragraph", '<style:paragraph-properties fo:keep-with-next="always"/>', parent="Standard"
         )
-        self._section(item, "figure", self._paragraph(held, frame), [""])
+        self._section(item, "figure", self._paragraph(held, frame), [sha256(self.pictures[f"{stem}.svg"]).hexdigest()])
         self._add_notes(item, sheet)
 
 

@@ -99,7 +99,8 @@ class _Press:
         else:
             self._turn(turned=False)
             self._add_caption(item)
-            self._put(item, "figure", [add_figure(self._word, item, sheet, self._style)])
+            paragraph, digests = add_figure(self._word, item, sheet, self._style)
+            self._put(item, "figure", [paragraph], digests)
             self._add_notes(item, sheet)
         for text in item.texts:
             self._add_text(self._word.add_paragraph(style="Normal"), print_text(text, self._style))
@@ -127,10 +128,10 @@ class _Press:
             paragraphs[-1].paragraph_format.space_after = Pt(AFTER_PT)
         self._put(item, "notes", [paragraph._p for paragraph in paragraphs])
 
-    def _put(self, item: Item, what: str, elements: list[Any]) -> None:
+    def _put(self, item: Item, what: str, elements: list[Any], texts: list[str] | None = None) -> None:
         """In a control, where the exhibit is one that was kept."""
         if item.id and elements:
-            self.controls.around(item.id, what, elements)
+            self.controls.around(item.id, what, elements, texts)
 
     def _add_caption(self, item: Item) -> None:
         """The label with a numbering field inside a bookmark, so that the text can refer to it; then the title."""

@@ -44,14 +44,14 @@ class Controls:
         self.put[tag] = Put(run.mark, [printable(run.text)])
         return self._control(tag, "number", [letters])
 
-    def around(self, identity: str, what: str, elements: list[Any]) -> None:
-        """A control around elements that stand one after the other in the document."""
+    def around(self, identity: str, what: str, elements: list[Any], texts: list[str] | None = None) -> None:
+        """A control around elements that stand one after the other in the document; `texts` instead of their letters."""
         first = elements[0]
         parent, place = first.getparent(), first.getparent().index(first)
         tag = part_tag(identity, what)
         made = self._control(tag, what, elements)
         parent.insert(place, made)
-        self.put[tag] = Put("", texts_of(made))
+        self.put[tag] = Put("", texts_of(made) if texts is None else texts)
 
     def _control(self, tag: str, words: str, inside: list[Any]) -> Any:
         self.made += 1

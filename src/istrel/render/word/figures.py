@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import io
+from hashlib import sha256
 from typing import Any
 
 from docx.opc.constants import RELATIONSHIP_TYPE
@@ -21,20 +22,21 @@ VECTOR_URI = "{96DAC541-7B7A-43D3-8B79-37D633B846F1}"  # of the open standard’
 VECTOR = "http://schemas.microsoft.com/office/drawing/2016/SVG/main"
 
 
-def add_figure(word: Any, item: Item, sheet: FigureSheet, style: HouseStyle) -> Any:
-    """The figure in a paragraph of its own, at the size it prints."""
+def add_figure(word: Any, item: Item, sheet: FigureSheet, style: HouseStyle) -> tuple[Any, list[str]]:
+    """(a paragraph of its own with the figure at the size it prints, the digests of its pictures)."""
     from istrel.render.print import draw
     from istrel.render.scene import make_scene
 
     paragraph = word.add_paragraph(style="Normal")
     paragraph.paragraph_format.keep_with_next = bool(sheet.notes)
     width = make_scene(sheet, style).width
-    picture = paragraph.add_run().add_picture(io.BytesIO(draw(sheet, style, "png")), width=Mm(width))
-    _add_vector(word, picture, draw(sheet, style, "svg", outlines=True), item)
+    pixels, vectors = draw(sheet, style, "png"), draw(sheet, style, "svg", outlines=True)
+    picture = paragraph.add_run().add_picture(io.BytesIO(pixels), width=Mm(width))
+    _add_vector(word, picture, vectors, item)
     properties = picture._inline.docPr
     properties.set("descr", plain_text(sheet.alt, style))
     properties.set("title", print_title(sheet, style))
-    return paragraph._p
+    return paragraph._p, [sha256(pixels).hexdigest(), sha256(vectors).hexdigest()]
 
 
 def _add_vector(word: Any, picture: Any, drawing: bytes, item: Item) -> None:

@@ -1,0 +1,76 @@
+"""A document that went on living: what Istrel put into a .docx or .odt is exchanged for what it is now, and nothing else is."""
+
+from __future__ import annotations
+
+from importlib import import_module
+from pathlib import Path
+from typing import Any
+
+from istrel.files import MOST_BYTES, refuse_sources, refuse_unreadable, write_whole
+from istrel.problem import Problem
+from istrel.render.manuscript import manuscript_document
+from istrel.render.refresh.report import Refreshed
+from istrel.study.manuscript import shelf_of
+from istrel.study.study import Study
+from istrel.style.house import HouseStyle
+
+KINDS = {".docx": "istrel.render.refresh.word", ".odt": "istrel.render.refresh.opendocument"}
+
+
+def refresh(path: Path, study: Study, style: HouseStyle, *, tracked: bool = False) -> Refreshed:
+    """The document as it is with the study's numbers as they are now; nothing is written.
+
+    Parameters
+    ----------
+    tracked
+        Write the exchanges as tracked changes, which co-authors see and can refuse (.docx).
+
+    Raises
+    ------
+    Problem
+        Where the file is no such document, or holds nothing that Istrel put there.
+    """
+    kind = KINDS.get(path.suffix.lower())
+    if kind is None:
+        raise Problem(f"{path.name}: a document that is refreshed is a .docx or an .odt.")
+    if tracked and path.suffix.lower() != ".docx":
+        raise Problem(f"{path.name}: tracked changes are written into a .docx; leave --tracked out.")
+    refuse_unreadable(path)
+    if path.stat().st_size > 8 * MOST_BYTES:
+        raise Problem(f"{path.name}: a document of more than {8 * MOST_BYTES // 2**20} MB is not read.")
+    room: Any = import_module(kind)
+    made: Refreshed = room.refreshed(path, manuscript_document(study, style), shelf_of(study, style), tracked=tracked)
+    return made
+
+
+def write_refreshed(path: Path, made: Refreshed, study: Study, out: Path | None = None) -> tuple[Path, Path | None]:
+    """(what was written, the copy of the document as it was): to a new file, or in place with a copy kept beside it.
+
+    Raises
+    ------
+    Problem
+        Where the place cannot be written to; the document stays as it was.
+    """
+    if out is not None and out.suffix.lower() != path.suffix.lower():
+        raise Problem(f"{out.name}: the refreshed document stays a {path.suffix.lower()} file.")
+    refuse_sources(out or path, study.files)
+    if out is not None and not (out.exists() and out.samefile(path)):
+        return write_whole(out, made.content, sources=study.files), None
+    if not made.changed:
+        return path, None
+    copy = _free(path)
+    write_whole(copy, path.read_bytes(), sources=study.files)
+    return write_whole(path, made.content, sources=study.files), copy
+
+
+def _free(path: Path) -> Path:
+    """A name for a copy that no file has."""
+    number = 1
+    while True:
+        copy = path.with_name(f"{path.stem} before refresh{f' {number}' if number > 1 else ''}{path.suffix}")
+        if not copy.exists():
+            return copy
+        number += 1
+
+
+__all__ = ["Refreshed", "refresh", "write_refreshed"]

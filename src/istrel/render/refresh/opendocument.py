@@ -1,0 +1,234 @@
+"""Refreshing an .odt: our named sections and variable fields are found again, their letters compared with what was put there."""
+
+from __future__ import annotations
+
+import json
+from copy import deepcopy
+from dataclasses import dataclass, field
+from hashlib import sha256
+from io import BytesIO
+from pathlib import Path
+from typing import Any
+from zipfile import ZipFile
+
+from lxml import etree
+
+from istrel.exhibits.printing import print_cell
+from istrel.problem import Problem
+from istrel.render.document import Document
+from istrel.render.opendocument.package import NAMES
+from istrel.render.opendocument.text import PUT, Put, written
+from istrel.render.refresh.report import Refreshed, repacked, unpacked
+from istrel.study.prose import Shelf, now, number_of
+
+PARSER: dict[str, Any] = {"resolve_entities": False, "no_network": True}
+
+
+def refreshed(path: Path, document: Document, shelf: Shelf, *, tracked: bool) -> Refreshed:
+    """As `refresh`."""
+    del tracked
+    parts = unpacked(path)
+    try:
+        content, meta = (
+            etree.fromstring(parts[name], etree.XMLParser(**PARSER)) for name in ("content.xml", "meta.xml")
+        )
+    except (KeyError, etree.XMLSyntaxError):
+        raise Problem(f"{path.name}: this is no document, or it is damaged.") from None
+    memory = next((e for e in meta.iter(_q("meta:user-defined")) if e.get(_q("meta:name")) == PUT), None)
+    put = _put(memory.text or "") if memory is not None else None
+    if put is None:
+        raise Problem(f"{path.name}: nothing in this document was put there by Istrel; export the manuscript first.")
+    work = _Work(content, parts, put, document, shelf)
+    work.exchange_all()
+    if work.done.changed:
+        memory.text = put.record()  # type: ignore[union-attr]
+        parts["content.xml"] = etree.tostring(content, xml_declaration=True, encoding="UTF-8")
+        parts["meta.xml"] = etree.tostring(meta, xml_declaration=True, encoding="UTF-8")
+    work.done.content = repacked(path, parts) if work.done.changed else path.read_bytes()
+    return work.done
+
+
+def _put(text: str) -> Put | None:
+    """What the record says; None where it is none."""
+    try:
+        found = json.loads(text)
+        fields = {str(name): (str(mark), str(letters)) for name, (mark, letters) in found["fields"].items()}
+        sections = {str(name): [str(t) for t in texts] for name, texts in found["sections"].items()}
+    except (ValueError, KeyError, TypeError, AttributeError, RecursionError):
+        return None
+    return Put(fields, sections)
+
+
+def _q(name: str) -> str:
+    """A name with its namespace."""
+    space, _, local = name.partition(":")
+    return f"{{{NAMES[space]}}}{local}"
+
+
+TEXTS = (_q("table:table-cell"), _q("text:p"))
+
+
+def letters_of(element: Any) -> str:
+    """The letters under an element; tabs and runs of spaces as they are read."""
+    made = [element.text or ""]
+    for child in element:
+        if child.tag == _q("text:s"):
+            made.append(" " * int(child.get(_q("text:c"), "1")))
+        elif child.tag == _q("text:line-break"):
+            made.append(" ")
+        elif child.tag not in (_q("office:annotation"), _q("draw:frame")):
+            made.append(letters_of(child))
+        made.append(child.tail or "")
+    return "".join(made)
+
+
+def _places(section: Any) -> list[Any]:
+    """The cells of a section that holds a table, else its paragraphs."""
+    for name in TEXTS:
+        found = list(section.iter(name))
+        if found:
+            return found
+    return []
+
+
+@dataclass
+class _Work:
+    """One refresh while it is done."""
+
+    content: Any
+    parts: dict[str, bytes]
+    put: Put
+    document: Document
+    shelf: Shelf
+    done: Refreshed = field(default_factory=Refreshed)
+
+    def exchange_all(self) -> None:
+        """Every field and section of ours."""
+        fresh, self.new = written(self.document)
+        with ZipFile(BytesIO(fresh)) as archive:
+            self.fresh = etree.fromstring(archive.read("content.xml"))
+            self.pictures = {name: archive.read(name) for name in archive.namelist() if name.startswith("Pictures/")}
+        self._exchange_fields()
+        sections = {e.get(_q("text:name"), ""): e for e in self.content.iter(_q("text:section"))}
+        others = {e.get(_q("text:name"), ""): e for e in self.fresh.iter(_q("text:section"))}
+        for name, old in {name: list(texts) for name, texts in self.put.sections.items()}.items():
+            where = self._where(name)
+            if name not in sections:
+                if name.endswith(("_table", "_figure")):
+                    self.done.away.append(where)
+            elif name not in others:
+                self.done.gone.append(where)
+            elif name.endswith("_figure"):
+                self._figure(name, sections[name], others[name], old)
+            else:
+                self._section(name, sections[name], others[name], old)
+
+    def _where(self, name: str) -> str:
+        _, identity, what = name.split("_", 2)
+        label = self.shelf.labels.get(identity, "an exhibit")
+        return label if what in ("table", "figure") else f"{label}, {what}"
+
+    def _exchange_fields(self) -> None:
+        """Numbers in texts: what is declared, and what stands at each place."""
+        declared = {e.get(_q("text:name"), ""): e for e in self.content.iter(_q("text:user-field-decl"))}
+        shown: dict[str, list[Any]] = {}
+        for element in self.content.iter(_q("text:user-field-get")):
+            shown.setdefault(element.get(_q("text:name"), ""), []).append(element)
+        for name, (mark, old) in list(self.put.fields.items()):
+            number = number_of(mark)
+            if number is None or name not in shown:
+                continue
+            label = self.shelf.labels.get(number.exhibit, "an exhibit")
+            cell = now(number, self.shelf)
+            if cell is None:
+                self.done.gone.append(f"{label}, “{old}” in the text")
+                continue
+            new = print_cell(cell, self.shelf.style)
+            said = declared[name].get(_q("office:string-value"), "") if name in declared else old
+            if said != old:
+                self.done.edited.append((f"{label} in the text", said, new))
+            elif new != old:
+                if name in declared:
+                    declared[name].set(_q("office:string-value"), new)
+                for element in shown[name]:
+                    _set_letters(element, new)
+                self.put.fields[name] = mark, new
+                self.done.exchanged.append((f"{label} in the text", old, new))
+
+    def _section(self, name: str, mine: Any, theirs: Any, old: list[str]) -> None:
+        """A table, title or the notes of an exhibit."""
+        new, found = self.new.sections[name], [letters_of(place) for place in _places(mine)]
+        if len(found) == len(old) == len(new):
+            for number, (place, other) in enumerate(zip(_places(mine), _places(theirs), strict=True)):
+                seen, was, will = found[number], old[number], new[number]
+                if seen != was:
+                    self.done.edited.append((self._where(name), seen, will))
+                elif will != was:
+                    _exchange(place, other)
+                    self.put.sections[name][number] = will
+                    self.done.exchanged.append((self._where(name), was, will))
+        elif found != old:
+            self.done.edited.append((self._where(name), "another shape", "a table of another shape"))
+        elif new != old:
+            self._whole(mine, theirs)
+            self.put.sections[name] = list(new)
+            self.done.exchanged.append((self._where(name), f"{len(old)} cells", f"{len(new)} cells"))
+
+    def _whole(self, mine: Any, theirs: Any) -> None:
+        """All of a section, with the styles that it needs under names of their own."""
+        styles = {e.get(_q("style:name"), ""): e for e in self.fresh.iter(_q("style:style"))}
+        home = self.content.find(_q("office:automatic-styles"))
+        names = [e.get(_q("style:name"), "") for e in home] if home is not None else []
+        stem = f"Istrel{sum(name.startswith('Istrel') for name in names) + 1}x"
+        for child in list(mine):
+            mine.remove(child)
+        for child in theirs:
+            made = deepcopy(child)
+            for element in made.iter():
+                for key, value in element.attrib.items():
+                    if key.endswith("}style-name") and value in styles:
+                        element.set(key, f"{stem}{value}")
+                        if home is not None and f"{stem}{value}" not in names:
+                            names.append(f"{stem}{value}")
+                            style = deepcopy(styles[value])
+                            style.set(_q("style:name"), f"{stem}{value}")
+                            home.append(style)
+            mine.append(made)
+
+    def _figure(self, name: str, mine: Any, theirs: Any, old: list[str]) -> None:
+        """The pictures of a figure: the vectors, which no program makes anew, decide whether it is still ours."""
+        new = self.new.sections[name]
+        links = {_ending(href): href for href in _links(mine)}
+        vectors = links.get("svg", "")
+        if vectors not in self.parts or sha256(self.parts[vectors]).hexdigest() != old[0]:
+            self.done.edited.append((self._where(name), "another picture", "the figure as it is now"))
+        elif old != new:
+            for href in _links(theirs):
+                target = links.get(_ending(href))
+                if target in self.parts:
+                    self.parts[str(target)] = self.pictures[href]
+            self.put.sections[name] = list(new)
+            self.done.exchanged.append((self._where(name), "the figure", "drawn again"))
+
+
+def _ending(href: str) -> str:
+    return href.rpartition(".")[2].lower()
+
+
+def _links(section: Any) -> list[str]:
+    return [image.get(_q("xlink:href"), "").removeprefix("./") for image in section.iter(_q("draw:image"))]
+
+
+def _set_letters(element: Any, letters: str) -> None:
+    for child in list(element):
+        element.remove(child)
+    element.text = letters
+
+
+def _exchange(place: Any, other: Any) -> None:
+    """The letters of a cell or paragraph exchanged; slants come along, the styles of paragraphs stay."""
+    mine = [place] if place.tag == _q("text:p") else list(place.iter(_q("text:p")))
+    theirs = [other] if other.tag == _q("text:p") else list(other.iter(_q("text:p")))
+    for paragraph, source in zip(mine, theirs, strict=False):
+        _set_letters(paragraph, source.text or "")
+        paragraph.extend(deepcopy(child) for child in source)
