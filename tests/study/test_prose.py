@@ -3,10 +3,14 @@
 from __future__ import annotations
 
 import re
+from dataclasses import fields
+from functools import reduce
+from pathlib import Path
 
 import pytest
 
 from istrel.data.dataset import Dataset
+from istrel.demo import LEARNERS
 from istrel.exhibits.make import make_exhibit
 from istrel.exhibits.printing import plain_text
 from istrel.exhibits.quoting import keyed, quotable
@@ -22,14 +26,18 @@ from istrel.study.changes.manuscript import (
     LetStand,
     Move,
     Retitle,
+    SetStyle,
     Write,
 )
+from istrel.study.file import StudyFile, read_back, readable
 from istrel.study.history import History
 from istrel.study.manuscript import Entry, Written, compose, manuscript, numbers_of, quoted_numbers
+from istrel.study.opening import open_source
 from istrel.study.parts import Kept, Number, Passage, Reference, Words
 from istrel.study.prose import prose_of, value_in
+from istrel.study.record import kinds
 from istrel.study.remake import made
-from istrel.study.study import study_of
+from istrel.study.study import Study, study_of
 from istrel.style.house import HouseStyle, load_style
 
 SENTENCES = [
@@ -79,6 +87,27 @@ def test_an_exhibits_words_as_prose_read_as_they_did_and_all_numbers_are_alive(
     assert entry.status == "as kept"
 
 
+def test_manuscripts_survive_their_record(history: History, tmp_path: Path) -> None:
+    read = History(Study((open_source(str(LEARNERS)),)))
+    history = reduce(History.do, (step.change for step in history.past), read)
+    table = history.study.kept[0]
+    number = Number(table.id, "x", "mean", "p with sign", 0.5)
+    prose = (Words("a\nb", italic=True, claim="c", of=table.id), number, Reference(table.id))
+    history = history.do(Insert(Passage("heading", prose, supplement=True), 1)).do(Write(table.id, "methods", prose))
+    history = history.do(Write(table.id, "notes", None)).do(SetStyle("medical")).do(Move(table.id, 5, supplement=True))
+    path = tmp_path / "a.istrel"
+    StudyFile.create(path, history).close()
+    with StudyFile(path) as file:
+        assert file.history.study.parts == history.study.parts
+        assert file.history.study.style == "medical"
+        assert file.history.undo().undo().study.style == "apa7"
+        folder = tmp_path
+        text = readable(file.history.study, folder)
+    again = read_back(text, "a.json", folder)
+    assert (again.parts, again.style) == (history.study.parts, "medical")
+    assert not [noun for noun in kinds().values() if "kind" in {f.name for f in fields(noun)}]
+
+
 def test_numbers_follow_the_data_and_are_marked_until_accepted(history: History, style: HouseStyle) -> None:
     table = history.study.kept[0]
     row = "receptive_post @ format=Weekly evening"
@@ -90,7 +119,8 @@ def test_numbers_follow_the_data_and_are_marked_until_accepted(history: History,
     moved = history.do(TreatAsMissing(("receptive_post",), (-9.0,)))
     part = manuscript(moved.study, style)[0]
     assert isinstance(part, Written)
-    ((exhibit, number, _),) = part.reading.moved
+    ((exhibit, number, *printed),) = part.reading.moved
+    assert printed[0] == "58.69"
     assert (exhibit, number.old) == (table.id, mean.accepted)
     assert number.new == pytest.approx(61.5, abs=1.5)
     assert "number moved in the text" in part.status

@@ -11,7 +11,7 @@ class Action(NamedTuple):
     Attributes
     ----------
     call
-        The method of the window that does it.
+        The method of the window that does it, or of one of its stations.
     needs
         "" (always possible), "study", "undo", "redo", "proof" or "kept": what must be there.
     """
@@ -37,6 +37,13 @@ ACTIONS = (
     Action("find", "Find a variable", "/", "find_variable", "study"),
     Action("keep", "Keep the exhibit", "Ctrl+Return", "keep_exhibit", "proof"),
     Action("copy", "Copy the exhibit", "Ctrl+Shift+C", "copy_exhibit", "proof"),
+    Action("cite", "Cite the number under the pointer", "Ctrl+Shift+N", "manuscript.citing.cite_pointed", "study"),
+    Action("paragraph", "Add a paragraph to the manuscript", "", "manuscript.add_paragraph", "study"),
+    Action("heading", "Add a heading to the manuscript", "", "manuscript.add_heading", "study"),
+    Action("review", "Go to the next number that moved", "", "manuscript.review_next", "kept"),
+    Action("accept", "Accept every number as it is now", "", "manuscript.accept_all", "kept"),
+    Action("refresh", "Refresh a document that was edited since…", "", "manuscript.leaving.choose_document", "kept"),
+    Action("folder", "Export a folder with a file for each exhibit…", "", "manuscript.leaving.choose_folder", "kept"),
     Action("export", "Export the manuscript…", "Ctrl+E", "export_manuscript", "kept"),
     Action("cases", "Show the cases", "Ctrl+D", "show_cases", "study"),
     Action("paste", "Paste cells as data", "Ctrl+V", "paste_cells"),

@@ -45,7 +45,7 @@ class StudyModel(QObject):
         self.background = background
         background.failed.connect(self._tell)
         self._history: History | None = None
-        self._style: HouseStyle | None = None
+        self.taken_up = ""  # the kept exhibit that was taken back to the Bench
         self._aside: list[tuple[Change, Callable[[Problem], None]]] = []  # changes that take long, in their order
         self._forget()
 
@@ -72,11 +72,9 @@ class StudyModel(QObject):
 
     @property
     def style(self) -> HouseStyle:
-        if self._style is None:
-            from istrel.style.house import load_style
+        from istrel.style.house import style_from
 
-            self._style = load_style()
-        return self._style
+        return style_from(self._history.study.style if self._history is not None else "apa7")
 
     def few_values(self) -> dict[str, tuple[str, ...]]:
         """{variable of few values: these in print}, as far as they are known."""

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from operator import attrgetter
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -13,6 +14,7 @@ from istrel.app.actions import ACTIONS, Action
 from istrel.app.background import Background
 from istrel.app.bridge import StudyModel
 from istrel.app.cases_line import CasesLine
+from istrel.app.fields import field_of, type_into
 from istrel.app.keeping import Keeping
 from istrel.app.rail import Rail
 from istrel.app.stations.start_page import StartPage
@@ -203,10 +205,9 @@ class Window(QWidget):
     def paste_cells(self) -> None:
         """Cells that were copied elsewhere become a source of their own."""
         from PySide6.QtGui import QGuiApplication
-        from PySide6.QtWidgets import QLineEdit, QTextEdit
 
-        field = self.focusWidget()
-        if isinstance(field, QLineEdit | QTextEdit):
+        field = field_of(self)
+        if field is not None:
             field.paste()
             return
         text = QGuiApplication.clipboard().text()
@@ -253,7 +254,10 @@ class Window(QWidget):
             return Bench(self.model)
         from istrel.app.stations.manuscript import Manuscript
 
-        return Manuscript(self.model)
+        made = Manuscript(self.model)
+        made.bench_wanted.connect(self.write)
+        made.moved_told.connect(self.rail.stations[MANUSCRIPT].set_count)
+        return made
 
     @property
     def drawer(self) -> CasesDrawer:
@@ -338,18 +342,11 @@ class Window(QWidget):
         if action.key == "/" and self._type_slash():
             return
         if self.possible(action):
-            getattr(self, action.call)()
+            attrgetter(action.call)(self)()
 
     def _type_slash(self) -> bool:
         """Where text is being written, the key for finding writes its sign."""
-        from PySide6.QtWidgets import QLineEdit, QTextEdit
-
-        field = self.focusWidget()
-        if isinstance(field, QLineEdit):
-            field.insert("/")
-        elif isinstance(field, QTextEdit):
-            field.insertPlainText("/")
-        return isinstance(field, QLineEdit | QTextEdit)
+        return type_into(field_of(self), "/")
 
     def go_intake(self) -> None:
         self.go(INTAKE)

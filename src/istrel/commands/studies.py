@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
@@ -182,9 +181,11 @@ def _moved(entry: Entry, style: Any) -> list[dict[str, Any]]:
     """An object for every number of an exhibit that moved, or one that says why it cannot be made."""
     if entry.trouble:
         return [{"exhibit": entry.label, "trouble": entry.trouble}]
+    from istrel.study.manuscript import printed_sides
+
     keys = ("row", "column", "old", "new", "printed_old", "printed_new")
     return [
-        {"exhibit": entry.label} | dict(zip(keys, (*number, *_printed(entry, number, style)), strict=True))
+        {"exhibit": entry.label} | dict(zip(keys, (*number, *printed_sides(entry, number, style)), strict=True))
         for number in entry.moved
     ]
 
@@ -192,29 +193,12 @@ def _moved(entry: Entry, style: Any) -> list[dict[str, Any]]:
 def _moved_words(entry: Entry, style: Any) -> list[str]:
     if entry.trouble:
         return [f"{entry.label}: cannot be made. {entry.trouble}"]
-    made = []
-    for number in entry.moved:
-        old, new = _printed(entry, number, style)
-        made.append(f"{entry.label}: {number.row}, {number.column}: {old or 'nothing'} → {new or 'nothing'}")
-    return made
-
-
-def _printed(entry: Entry, number: Any, style: Any) -> tuple[str, str]:
-    """(old, new) as the exhibit prints such a number."""
-    from istrel.exhibits.figure import FigureSheet
-    from istrel.exhibits.printing import print_cell
-    from istrel.exhibits.text import Cell
+    from istrel.study.manuscript import places_of, printed_sides
 
     assert entry.exhibit is not None
-    sheet = entry.exhibit.sheet
-    cells = () if isinstance(sheet, FigureSheet) else tuple(sheet.cells)
-    like = next((c for c in cells if (c.row, c.column) == (number.row, number.column)), None)
-
-    def shown(value: Any) -> str:
-        if value is None or isinstance(value, str):
-            return value or ""
-        if like is None and isinstance(value, float | int):
-            return f"{value:.6g}"  # a figure prints no such number; one that left a table has no cell to follow
-        return print_cell(replace(like or Cell(0.0), value=value), style)
-
-    return shown(number.old), shown(number.new)
+    places, made = places_of(entry.exhibit.sheet, style), []
+    for number in entry.moved:
+        old, new = printed_sides(entry, number, style)
+        where = ", ".join(places.get((number.row, number.column), (number.row, number.column)))
+        made.append(f"{entry.label}: {where}: {old or 'nothing'} → {new or 'nothing'}")
+    return made

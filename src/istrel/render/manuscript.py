@@ -40,7 +40,7 @@ def _supplements(part: Entry | Written) -> bool:
 
 
 def _block(written: Written) -> Block:
-    return Block(written.reading.text, level=1 if written.passage.kind == "heading" else 0)
+    return Block(written.reading.text, level=1 if written.passage.role == "heading" else 0)
 
 
 def write_manuscript(study: Study, style: HouseStyle, path: Path) -> Path:

@@ -8,11 +8,13 @@ from typing import Any
 
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.make import Exhibit
+from istrel.exhibits.printing import plain_text, print_cell
 from istrel.exhibits.quoting import quotable
-from istrel.exhibits.table import Note
-from istrel.exhibits.text import Run, Text
+from istrel.exhibits.setting import Sheet
+from istrel.exhibits.table import Note, TableSheet
+from istrel.exhibits.text import Cell, Run, Text, cells_in
 from istrel.problem import Problem
-from istrel.study.parts import PROSE_OF_EXHIBIT, Accepted, Kept, Number, Part, Passage, proses_of
+from istrel.study.parts import PROSE_OF_EXHIBIT, Accepted, Kept, Number, Part, Passage, Value, proses_of
 from istrel.study.prose import Moved, Reading, Shelf, own_words, read, value_in
 from istrel.study.remake import made
 from istrel.study.study import Study
@@ -122,7 +124,7 @@ def numbers_and_labels(parts: tuple[Part, ...], style: HouseStyle) -> dict[str, 
     chapter = 0
     for part in parts:
         if isinstance(part, Passage):
-            chapter += part.kind == "heading"
+            chapter += part.role == "heading"
             continue
         before = SUPPLEMENT if part.supplement else f"{chapter}." if style.by_chapter and chapter else ""
         counts[part.is_figure, before] = count = counts.get((part.is_figure, before), 0) + 1
@@ -210,3 +212,38 @@ def lines_in(text: Text) -> list[Text]:
         else:
             lines[-1] = (*lines[-1], piece)
     return [line for line in lines if line]
+
+
+# In words.
+def places_of(sheet: Sheet, style: HouseStyle) -> dict[tuple[str, str], tuple[str, str]]:
+    """{(row, column): where a number of a table stands, by its row and its column in print}."""
+    if not isinstance(sheet, TableSheet):
+        return {}
+    heads = [plain_text(head.text, style) for head in sheet.heads[-1] for _ in range(head.span)]
+    found: dict[tuple[str, str], tuple[str, str]] = {}
+    over = ""
+    for row in sheet.rows:
+        stub = plain_text(row.stub, style)
+        if not row.cells:
+            over = stub
+            continue
+        where = f"{over}, {stub}" if over and row.indent else stub
+        for place, text in enumerate(row.cells, start=1):
+            for cell in cells_in(text):
+                found[cell.row, cell.column] = where, heads[place] if place < len(heads) else ""
+    return found
+
+
+def printed_sides(entry: Entry, number: Moved, style: HouseStyle) -> tuple[str, str]:
+    """(old, new) as the exhibit prints such a number; nothing for a side that has none."""
+    assert entry.exhibit is not None
+    like = quotable(entry.exhibit).get((number.row, number.column))
+
+    def shown(value: Value | None) -> str:
+        if value is None or isinstance(value, str):
+            return value or ""
+        if like is None and isinstance(value, float | int):
+            return f"{value:.6g}"  # what left the exhibit has no cell to follow
+        return print_cell(replace(like or Cell(0.0), value=value), style)
+
+    return shown(number.old), shown(number.new)

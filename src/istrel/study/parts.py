@@ -40,7 +40,7 @@ class Number:
 
     Attributes
     ----------
-    kind
+    prints
         How it prints (a `Kind`); empty for as the exhibit prints it.
     accepted
         Its value when it was cited or last accepted.
@@ -49,7 +49,7 @@ class Number:
     exhibit: str
     row: str
     column: str
-    kind: str
+    prints: str
     accepted: Value
 
 
@@ -95,7 +95,7 @@ class Kept:
 class Passage:
     """A heading or a paragraph of the manuscript."""
 
-    kind: Literal["heading", "paragraph"]
+    role: Literal["heading", "paragraph"]
     prose: tuple[Words | Number | Reference, ...]
     id: str = ""
     supplement: bool = False

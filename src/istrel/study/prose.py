@@ -7,8 +7,9 @@ from dataclasses import dataclass, replace
 from typing import NamedTuple
 
 from istrel.exhibits.make import Exhibit
-from istrel.exhibits.printing import print_text
+from istrel.exhibits.printing import print_cell, print_text
 from istrel.exhibits.quoting import claims_held, key_of, keyed, mark_of, quotable
+from istrel.exhibits.setting import Sheet
 from istrel.exhibits.text import Bound, Cell, Hidden, Piece, Run, Text, bound, cells_in
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
@@ -17,6 +18,7 @@ from istrel.style.house import HouseStyle
 from istrel.style.numbers import Kind
 
 NUMBER, REFERENCE = "n", "r"
+LOST = "[?]"  # a reference to what is not there
 
 
 class Moved(NamedTuple):
@@ -29,11 +31,12 @@ class Moved(NamedTuple):
 
 
 class Quoted(NamedTuple):
-    """A number in a text that is not what was accepted."""
+    """A number in a text that is not what was accepted, and both as they print."""
 
     exhibit: str
     moved: Moved
-    kind: str
+    old: str
+    new: str
 
 
 @dataclass(frozen=True)
@@ -128,33 +131,80 @@ def prose_of(text: Text, exhibit: str, style: HouseStyle) -> Prose:
     return tuple(found)
 
 
+class Shown(NamedTuple):
+    """A piece of prose as it reads now: its letters, and "moved", "untrue" or "gone" where something is to be said of it."""
+
+    piece: Words | Number | Reference
+    letters: str
+    state: str = ""
+
+
+def shown(prose: Prose, shelf: Shelf) -> tuple[Shown, ...]:
+    """Every piece of prose as it reads now."""
+    return tuple(_shown(piece, shelf) for piece in prose)
+
+
+def _shown(piece: Words | Number | Reference, shelf: Shelf) -> Shown:
+    match piece:
+        case Words():
+            untrue = bool(piece.claim) and not shelf.holds(piece.of, piece.claim)
+            return Shown(piece, piece.text, "untrue" if untrue else "")
+        case Reference():
+            label = shelf.labels.get(piece.exhibit)
+            return Shown(piece, label or LOST, "" if label else "gone")
+        case Number():
+            cell = now(piece, shelf)
+            letters = print_cell(cell or _last(piece), shelf.style)
+            state = "gone" if cell is None else "moved" if value_in(cell) != piece.accepted else ""
+            return Shown(piece, letters, state)
+
+
 def read(prose: Prose, shelf: Shelf) -> Reading:
     """Prose as it reads now."""
     text: list[Piece] = []
     moved: list[Quoted] = []
     untrue: list[str] = []
     gone: list[str] = []
-    for piece in prose:
+    for piece, letters, state in shown(prose, shelf):
         match piece:
             case Words():
                 text += _letters(piece)
-                if piece.claim and not shelf.holds(piece.of, piece.claim):
-                    untrue.append(piece.claim)
+                untrue += [piece.claim] if state else []
             case Reference():
-                label = shelf.labels.get(piece.exhibit)
-                if label is None:
-                    gone.append(piece.exhibit)
-                text.append(Run(label or "[?]", verbatim=True, mark=reference_mark(piece.exhibit)))
+                text.append(Run(letters, verbatim=True, mark=reference_mark(piece.exhibit)))
+                gone += [piece.exhibit] if state else []
             case Number():
-                cell, old = now(piece, shelf), piece.accepted
-                shown = cell or Cell(old, Kind(piece.kind), row=piece.row, column=piece.column)
-                new = None if cell is None else value_in(cell)
-                if cell is None:
-                    gone.append(piece.exhibit)
-                elif new != old:
-                    moved.append(Quoted(piece.exhibit, Moved(piece.row, piece.column, old, new), piece.kind))
-                text.append(Bound(shown, number_mark(piece.exhibit, shown)))
+                cell = now(piece, shelf)
+                if state == "moved" and cell is not None:
+                    change = Moved(piece.row, piece.column, piece.accepted, value_in(cell))
+                    old = print_cell(_last(piece, cell), shelf.style)
+                    moved.append(Quoted(piece.exhibit, change, old, letters))
+                gone += [piece.exhibit] if state == "gone" else []
+                said = cell or _last(piece)
+                text.append(Bound(said, number_mark(piece.exhibit, said)))
     return Reading(tuple(text), tuple(moved), tuple(dict.fromkeys(untrue)), tuple(dict.fromkeys(gone)))
+
+
+def _last(number: Number, like: Cell | None = None) -> Cell:
+    """A number as it was when it was last accepted, in the way of the one that it is now."""
+    if like is not None:
+        return replace(like, value=number.accepted)
+    return Cell(number.accepted, _kind(number), row=number.row, column=number.column)
+
+
+def notes_prose(sheet: Sheet, exhibit: str, style: HouseStyle) -> Prose:
+    """The notes of an exhibit as prose, a line for each paragraph."""
+    found: list[Words | Number | Reference] = []
+    general = [note.text for note in sheet.notes if note.kind == "general"]
+    if general:
+        found.append(Words(style.table.note, italic=True))
+        for text in general:
+            said = prose_of(text, exhibit, style)
+            found += [Words(" "), *said] if said else []
+    for note in sheet.notes:
+        if note.kind != "general":
+            found += [*([Words("\n")] if found else []), *prose_of(note.text, exhibit, style)]
+    return tuple(found)
 
 
 def _letters(words: Words) -> Iterator[Run]:
@@ -169,6 +219,9 @@ def _letters(words: Words) -> Iterator[Run]:
 def now(number: Number, shelf: Shelf) -> Cell | None:
     """The number as it is now, in the kind in which it was cited."""
     cell = (shelf.cells(number.exhibit) or {}).get((number.row, number.column))
-    if cell is None or not number.kind or cell.kind == number.kind:
-        return cell
-    return replace(cell, kind=Kind(number.kind))
+    return cell if cell is None or not number.prints else replace(cell, kind=_kind(number))
+
+
+def _kind(number: Number) -> Kind:
+    """How a number prints; as a measure where nothing that is known is said."""
+    return Kind(number.prints) if number.prints in set(Kind) else Kind.MEASURE

@@ -2,15 +2,17 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QFontMetricsF, QMouseEvent, QPainter, QPaintEvent, QPen
-from PySide6.QtWidgets import QWidget
+from collections.abc import Callable
+
+from PySide6.QtCore import QMimeData, QPoint, QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QDrag, QFontMetricsF, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtWidgets import QApplication, QWidget
 
 from istrel.app import theme
 from istrel.app.proof.handles import Handles
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.scene_painter import paint_scene
-from istrel.app.proof.setting import INDENT, LEADING, PX_PER_MM, SetPanel, SetSheet, set_sheet
+from istrel.app.proof.setting import INDENT, LEADING, PX_PER_MM, SetPanel, SetSheet, Space, set_sheet
 from istrel.exhibits.figure import FigureSheet, Item
 from istrel.exhibits.printing import Runs, plain_text
 from istrel.exhibits.table import TableSheet
@@ -41,7 +43,11 @@ class Paper(QWidget):
         self._proof: Proof | None = None
         self._set: SetSheet | None = None
         self._zoom = 1.0
-        self._dimmed = False
+        self._dimmed = self._bare = False
+        self._marked: frozenset[tuple[str, str]] = frozenset()
+        self._pressed: QPoint | None = None
+        self.citing: Callable[[Cell], QMimeData] | None = None
+        self.pointed: Cell | None = None
         self._style = load_style()
         self.handles = Handles()
         self._live = False
@@ -49,12 +55,12 @@ class Paper(QWidget):
         self.setMouseTracking(True)
 
     def show_proof(
-        self, proof: Proof, style: HouseStyle, number: str, zoom: float = 1.0, *, with_text: bool = False
+        self, proof: Proof, style: HouseStyle, number: str, zoom: float = 1.0, space: Space | None = None
     ) -> None:
-        """Set the exhibit on this sheet, with its results text below if that is wanted."""
-        self._proof, self._zoom, self._style = proof, zoom, style
+        """Set the exhibit on this sheet; with `space` on the pages that lie below it."""
+        self._proof, self._zoom, self._style, self._bare = proof, zoom, style, space is not None
         sheet = proof.exhibit.sheet
-        self._set = set_sheet(sheet, style, number, proof.scene, proof.exhibit.text if with_text else ())
+        self._set = set_sheet(sheet, style, number, proof.scene, space=space)
         self.handles.take_up(proof.exhibit, proof.scene)
         alt = plain_text(sheet.alt, style) if isinstance(sheet, FigureSheet) else ""
         self.setAccessibleDescription(alt or f"{self._set.label}. {' '.join(self._set.title)}")
@@ -70,11 +76,20 @@ class Paper(QWidget):
     def setting(self) -> SetSheet | None:
         return self._set
 
+    def mark(self, keys: frozenset[tuple[str, str]]) -> None:
+        """Tint the cells with these rows and columns: their numbers moved."""
+        self._marked = keys
+        self.update()
+
     def set_dimmed(self, dimmed: bool) -> None:
         """Let the paper pale while what stands on it is not what is asked for."""
         if dimmed != self._dimmed:
             self._dimmed = dimmed
             self.update()
+
+    @property
+    def zoom(self) -> float:
+        return self._zoom
 
     def natural_width(self) -> float:
         """The sheet's width at true size."""
@@ -113,7 +128,7 @@ class Paper(QWidget):
             return
         painter = QPainter(self)
         painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.SmoothPixmapTransform)
-        for top, bottom in self._set.pages:
+        for top, bottom in () if self._bare else self._set.pages:
             height = (bottom - top) * self._zoom
             paint_sheet(painter, QRectF(SHADOW, SHADOW + top * self._zoom, self.width() - 2 * SHADOW, height))
         painter.translate(SHADOW, SHADOW)
@@ -175,7 +190,8 @@ class Paper(QWidget):
         metrics, mark = QFontMetricsF(theme.serif(sheet.size)), self._style.numbers.decimal_mark
         assert sheet.table is not None
         here = slice(placed.first_row, placed.first_row + len(placed.rows))
-        for row, laid, place in zip(sheet.table.rows[here], placed.panel.rows[here], placed.rows, strict=True):
+        shown = zip(sheet.table.rows[here], placed.panel.rows[here], placed.rows, strict=True)
+        for line_number, (row, laid, place) in enumerate(shown):
             if place.top + place.height < seen[0] or place.top > seen[1]:
                 continue
             for number, line in enumerate(laid.stub):
@@ -184,15 +200,22 @@ class Paper(QWidget):
             base = place.top + sheet.line * len(laid.stub)  # numbers stand beside the last line of the stub
             left = sheet.left + placed.panel.columns[0].width
             painter.setFont(theme.serif(sheet.size))
-            for lines, column in zip(laid.cells, placed.panel.columns[1:], strict=False):
+            for across, (lines, column) in enumerate(zip(laid.cells, placed.panel.columns[1:], strict=False)):
                 for number, text in enumerate(lines):
                     before = "" if column.words else split_at_mark(text, mark)[0]
                     x = left + column.mark - metrics.horizontalAdvance(before)
                     if text == ABSENT:
                         x = left + (column.width - metrics.horizontalAdvance(text)) / 2
                     first = base if len(lines) == 1 else place.top + sheet.line
+                    if number == 0 and self._is_marked(placed.first_row + line_number, placed.panel.first + across):
+                        tint = QRectF(left + 3, place.top, column.width - 6, place.height)
+                        painter.fillRect(tint, theme.colour(theme.VERMILION, 36))
                     painter.drawText(QPointF(x, first + sheet.line * number), text)
                 left += column.width
+
+    def _is_marked(self, row: int, column: int) -> bool:
+        """Whether a number of this cell is among those that moved."""
+        return bool(self._marked) and any((c.row, c.column) in self._marked for c in self._numbers_at(row, column))
 
     def cell_at(self, point: QPoint) -> tuple[int, int] | None:
         """(row, column) of the value at a point of this widget; columns count without the stub."""
@@ -279,6 +302,8 @@ class Paper(QWidget):
         """Take hold of a limit or a grip."""
         if self._is_figure and event.button() is Qt.MouseButton.LeftButton:
             self.handles.press(*self.millimetres(event.position()))
+        if event.button() is Qt.MouseButton.LeftButton:
+            self._pressed = event.position().toPoint()
         super().mousePressEvent(event)
 
     def _drag(self, event: QMouseEvent, *, done: bool) -> None:
@@ -313,6 +338,9 @@ class Paper(QWidget):
             return
         point = event.position().toPoint()
         where, item = self.cell_at(point), self.item_at(point)
+        self.pointed = next(iter(self._numbers_at(*where)), None) if where else None
+        if event.buttons() & Qt.MouseButton.LeftButton and self._carry(point):
+            return
         says = self.explain(*where) if where else plain_text(item.words, self._style) if item else ""
         self.setToolTip(says or self.axis_words(point))
         over = self.handles.over(*self.millimetres(event.position())) if self._is_figure else ""
@@ -321,6 +349,18 @@ class Paper(QWidget):
         if self._is_figure:
             self.update()
         super().mouseMoveEvent(event)
+
+    def _carry(self, point: QPoint) -> bool:
+        """A number that is dragged goes along, to be dropped into a text."""
+        if self.citing is None or self._pressed is None or self.pointed is None:
+            return False
+        if (point - self._pressed).manhattanLength() < QApplication.startDragDistance():
+            return False
+        self._pressed = None
+        drag = QDrag(self)
+        drag.setMimeData(self.citing(self.pointed))
+        drag.exec(Qt.DropAction.CopyAction)
+        return True
 
 
 def paint_sheet(painter: QPainter, sheet: QRectF) -> None:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
+from typing import NamedTuple
 
 from PySide6.QtCore import QRectF
 from PySide6.QtGui import QFontMetricsF, QTextDocument
@@ -91,6 +92,8 @@ class SetSheet:
         Where a figure stands; empty for a table.
     pages
         (top, bottom) of each sheet of paper; one, but for long tables.
+    turned
+        Whether it wants a page turned.
     """
 
     label: str
@@ -108,13 +111,31 @@ class SetSheet:
     picture: QRectF
     size: int
     pages: tuple[tuple[float, float], ...]
+    turned: bool = False
 
 
-def set_sheet(sheet: Sheet, style: HouseStyle, number: str, scene: Scene | None = None, text: Text = ()) -> SetSheet:
-    """Set a table or figure on paper; a results text stands below it."""
+class Space(NamedTuple):
+    """The pages that an exhibit stands on: room for text on the first and on each further page, and what lies between two."""
+
+    first: float
+    page: float
+    between: float
+
+
+def set_sheet(
+    sheet: Sheet,
+    style: HouseStyle,
+    number: str,
+    scene: Scene | None = None,
+    text: Text = (),
+    space: Space | None = None,
+) -> SetSheet:
+    """Set a table or figure on paper; a results text stands below it. With `space` it is set on pages that are there, without
+    a margin of its own.
+    """
     figure_mm = (scene.width, scene.height) if scene is not None else (0.0, 0.0)
     size = round(style.fonts.table_pt * PX_PER_PT)
-    margin = MARGIN_MM * PX_PER_MM
+    margin = MARGIN_MM * PX_PER_MM if space is None else 0.0
     metrics = QFontMetricsF(theme.serif(size))
     table = print_table(sheet, style, number) if isinstance(sheet, TableSheet) else None
     layout = TableLayout((), turned=False)
@@ -125,7 +146,8 @@ def set_sheet(sheet: Sheet, style: HouseStyle, number: str, scene: Scene | None 
     italic = QFontMetricsF(theme.serif(size, italic=True))
     title = wrapped((Run(print_title(sheet, style)),), text_width, italic.horizontalAdvance)
     y = margin + (1 + len(title)) * LEADING * metrics.height() + 6
-    flow = _Flow(margin, (TURNED_PAGE_MM if layout.turned else PAGE_MM) * PX_PER_MM, metrics.height(), y)
+    page = (TURNED_PAGE_MM if layout.turned else PAGE_MM) * PX_PER_MM
+    flow = _Flow(margin, page, metrics.height(), y) if space is None else _RealPages(space, metrics.height(), y)
     picture = QRectF()
     if table is not None:
         for panel in layout.panels:
@@ -135,7 +157,7 @@ def set_sheet(sheet: Sheet, style: HouseStyle, number: str, scene: Scene | None 
         picture = QRectF(margin, y, figure_mm[0] * PX_PER_MM, figure_mm[1] * PX_PER_MM)
         y = picture.bottom()
     notes = _notes_document(print_notes(sheet.notes, style), print_text(text, style), text_width, round(size * 0.9))
-    notes_top = y + 7
+    notes_top = flow.after(y + 7, notes.size().height())
     height = notes_top + notes.size().height() + margin
     return SetSheet(
         label=table.label if table is not None else style.figure.label.format(number=number) if number else "",
@@ -153,6 +175,7 @@ def set_sheet(sheet: Sheet, style: HouseStyle, number: str, scene: Scene | None 
         picture=picture,
         size=size,
         pages=(*flow.pages, (flow.page_top, height)),
+        turned=layout.turned,
     )
 
 
@@ -209,6 +232,11 @@ class _Flow:
             between -= 1
         return between
 
+    def after(self, y: float, height: float) -> float:
+        """Where something of this height stands below what is there."""
+        del height
+        return y
+
     def _head_height(self, heads: tuple[LaidHead, ...]) -> float:
         return self._line * (max(len(head.lines) for head in heads) - 1) + LEADING * self._line + 4
 
@@ -224,6 +252,26 @@ class _Flow:
             y += height
         self.panels.append(SetPanel(panel, first, tuple(tops), body_top, tuple(placed), y + 5))
         self._y = y + 5 + PANEL_GAP
+
+
+class _RealPages(_Flow):
+    """The same on pages that are there: what does not fit goes on where the text of the next page begins."""
+
+    def __init__(self, space: Space, line: float, top: float) -> None:
+        super().__init__(0.0, space.page, line, top)
+        self._between = space.between
+        self.page_top = space.first - space.page
+
+    def _turn_over(self) -> None:
+        bottom = self.page_top + self._page
+        self.pages.append((self.page_top, bottom))
+        self.page_top = self._y = bottom + self._between
+
+    def after(self, y: float, height: float) -> float:
+        if y + height > self.page_top + self._page and height <= self._page and self.panels:
+            self._turn_over()
+            return self._y
+        return y
 
 
 def _stretched(panel: Panel, width: float) -> Panel:

@@ -8,6 +8,7 @@ from typing import Any, Literal
 
 from istrel.study.parts import PROSE_OF_EXHIBIT, Accepted, Kept, Number, Part, Passage, Prose, Reference, Value, Words
 from istrel.study.study import Study
+from istrel.style.house import style_from
 
 
 def _ordered(parts: tuple[Part, ...]) -> tuple[Part, ...]:
@@ -59,7 +60,7 @@ class Insert:
 
     @property
     def words(self) -> str:
-        return f"add the {self.passage.kind}"
+        return f"add the {self.passage.role}"
 
     def apply(self, study: Study) -> Study:
         identity, study = study.next_id("p")
@@ -285,4 +286,5 @@ class SetStyle:
         return "set the house style"
 
     def apply(self, study: Study) -> Study:
+        style_from(self.style)  # a bad one is refused, with its line or key
         return replace(study, style=self.style)

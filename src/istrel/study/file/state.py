@@ -14,6 +14,7 @@ from istrel.problem import Problem
 from istrel.study.parts import Kept, Passage
 from istrel.study.record import Record, record_of, value_of
 from istrel.study.study import Study, StudySource
+from istrel.style.house import style_from
 
 Tables = Callable[[str], Table]
 KEYS = {"sources", "current", "given", "kept", "style"}
@@ -63,6 +64,7 @@ def study_of_state(state: object, tables: Tables | None = None) -> Study:
     )
     if not sound:
         raise Problem("The record of the study cannot be understood.")
+    style_from(style)
     return Study(study.sources, state["current"], parts, state["given"], style)
 
 

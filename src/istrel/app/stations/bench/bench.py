@@ -32,7 +32,7 @@ from istrel.sentence.settings import fitting_settings
 from istrel.sentence.show_formula import show_condition
 from istrel.sentence.vocabulary import SETTINGS, VERBS, Setting
 from istrel.study.changes.codebook import Derive, TreatAsMissing
-from istrel.study.changes.manuscript import Keep
+from istrel.study.changes.manuscript import Exchange, Keep
 from istrel.study.manuscript import numbers_of
 from istrel.study.parts import Kept
 
@@ -366,4 +366,7 @@ class Bench(QWidget):
         if self.proof is None or not self.is_whose():
             return
         exhibit = self.proof.exhibit
-        self._model.do(Keep(Kept(show(exhibit.request), numbers_of(exhibit), exhibit.is_figure)))
+        kept = Kept(show(exhibit.request), numbers_of(exhibit), exhibit.is_figure)
+        old, self._model.taken_up = self._model.taken_up, ""
+        known = any(part.id == old for part in self._model.study.parts)
+        self._model.do(Exchange(old, kept) if known else Keep(kept))

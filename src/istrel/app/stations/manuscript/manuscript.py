@@ -1,62 +1,73 @@
-"""The station: outline and pages of what was kept. An exhibit is made when it is looked at, those on screen first."""
+"""The station: outline and pages of the manuscript. A part is made when it is looked at, those on screen first."""
 
 from __future__ import annotations
 
 from functools import partial
-from pathlib import Path
 
-from PySide6.QtCore import Qt, QTimer, Signal
-from PySide6.QtGui import QGuiApplication, QShowEvent
-from PySide6.QtWidgets import QFileDialog, QFrame, QMenu, QScrollArea, QWidget
+from PySide6.QtCore import QTimer, Signal
+from PySide6.QtGui import QShowEvent
+from PySide6.QtWidgets import QMenu, QWidget
 
 from istrel.app.bridge import StudyModel
-from istrel.app.proof.jobs import Proof
-from istrel.app.stations.manuscript.export import EXPORTS, clipboard_data
-from istrel.app.stations.manuscript.outline import WIDTH, Outline
-from istrel.app.stations.manuscript.page import Page, make_page
+from istrel.app.proof.cases import link_cases
+from istrel.app.stations.manuscript.beside import Beside, accept_all, remarks_of
+from istrel.app.stations.manuscript.citing import Citing
+from istrel.app.stations.manuscript.exhibit_view import ExhibitView
+from istrel.app.stations.manuscript.leaf import Leaf, make_leaf
+from istrel.app.stations.manuscript.leaving import Leaving
+from istrel.app.stations.manuscript.outline import WIDTH, Outline, Row
+from istrel.app.stations.manuscript.pages import Pages, PartView
+from istrel.app.stations.manuscript.prose_edit import ProseEdit
+from istrel.app.stations.manuscript.tools import tools_of
 from istrel.app.widgets.simple import box, button, column, label, row
-from istrel.exhibits.printing import print_title
+from istrel.exhibits.printing import label_in, print_title
 from istrel.problem import Problem
-from istrel.render.document import Item
-from istrel.render.manuscript import write_manuscript
 from istrel.sentence.quoting import read_aloud
-from istrel.study.changes.manuscript import Move
-from istrel.study.manuscript import Entry
+from istrel.study.changes.manuscript import Drop, Insert, Move, Retitle, SetStyle, Write
+from istrel.study.changes.sources import UseSource
+from istrel.study.manuscript import Entry, quoted_numbers
+from istrel.study.parts import Kept, Part, Passage, Prose, Words
+from istrel.style.house import SHIPPED, load_style
 
 
 class Manuscript(QWidget):
-    """The fourth station."""
+    """The fourth station. `bench_wanted(sentence)` asks for the Bench; `exported(path)` tells what was written."""
 
     exported = Signal(str)
+    bench_wanted = Signal(str)
+    moved_told = Signal(int)
 
     def __init__(self, model: StudyModel) -> None:
         super().__init__()
         self.setObjectName("desk")
         self._model = model
-        self._pages: dict[str, Page] = {}
+        self._views: dict[str, PartView] = {}
+        self._leaves: dict[str, Leaf] = {}
         self._waiting: set[str] = set()
+        self._chosen = ""
         self._stale = True
+        self.citing = Citing(model, self)
+        self.leaving = Leaving(model, self)
         layout = row(self)
         layout.addWidget(self._side())
         right = column()
         layout.addLayout(right, 1)
         right.addWidget(self._bar())
-        self._area = QScrollArea()
-        self._area.setWidgetResizable(True)
-        self._area.setFrameShape(QFrame.Shape.NoFrame)
-        inner = QWidget()
-        inner.setObjectName("clear")
-        self._column = column(inner, margins=(32, 16, 32, 32), spacing=8)
+        self.pages = Pages()
+        right.addWidget(self.pages, 1)
         self._nothing = label(
-            "Nothing is kept yet. At the Bench, Ctrl+Enter keeps the exhibit that is on paper.", "small", wrap=True
+            "Nothing is kept yet. At the Bench, Ctrl+Enter keeps the exhibit that is on paper; "
+            "headings and paragraphs are added below the outline.",
+            "small",
+            wrap=True,
         )
-        self._column.addWidget(self._nothing)
-        self._column.addStretch()
-        self._area.setWidget(inner)
-        right.addWidget(self._area, 1)
-        self.outline.currentRowChanged.connect(self.go_to)
-        self.outline.moved.connect(self._move)
+        self._nothing.setContentsMargins(32, 24, 32, 0)
+        right.addWidget(self._nothing, 1)
+        self.outline.currentRowChanged.connect(self._row_chosen)
+        self.outline.moved.connect(lambda part, to, supplement: model.do(Move(part, to, supplement)))
+        self.outline.dropped.connect(lambda part: model.do(Drop(part)))
         model.changed.connect(self.refresh)
+        model.closed.connect(self._forget)
 
     def _side(self) -> QWidget:
         side = box("panel")
@@ -67,6 +78,11 @@ class Manuscript(QWidget):
         inside.addWidget(heading)
         self.outline = Outline()
         inside.addWidget(self.outline, 1)
+        add = row(margins=(16, 0, 16, 0), spacing=8)
+        add.addWidget(button("+ heading", "chip", self.add_heading))
+        add.addWidget(button("+ paragraph", "chip", self.add_paragraph))
+        add.addStretch()
+        inside.addLayout(add)
         return side
 
     def _bar(self) -> QWidget:
@@ -74,27 +90,46 @@ class Manuscript(QWidget):
         bar.setFixedHeight(56)
         inside = row(bar, margins=(24, 8, 24, 8), spacing=12)
         inside.addWidget(label("House style", "small"))
-        style = label(self._model.style.name)
-        style.setStyleSheet("font-weight: bold;")
-        inside.addWidget(style)
+        self.style_button = button("", "chip", self._choose_style)
+        inside.addWidget(self.style_button)
         self.status = label("", "error")
         inside.addWidget(self.status)
+        self.review_button = button("review", "link", self.review_next, tip="Go to the next number that moved")
+        self.accept_button = button("accept all", "link", self.accept_all, tip="Accept every number as it is now")
+        for control in (self.review_button, self.accept_button):
+            control.hide()
+            inside.addWidget(control)
         inside.addStretch()
         self.said = label("", "small")
         inside.addWidget(self.said)
         self.copy_button = button("Copy", "chip", self.copy)
         inside.addWidget(self.copy_button)
-        self.export_button = button("Export manuscript ▾", "main", self._choose_export)
+        self.export_button = button("Export manuscript ▾", "main", self.leaving.offer)
         inside.addWidget(self.export_button)
         return bar
 
+    # What is there.
     @property
     def entries(self) -> tuple[Entry, ...]:
         """The exhibits that are made, in their order."""
-        return tuple(page.entry for page in self._in_order() if page.entry is not None)
+        leaves = (self._leaves.get(part.id) for part in self._parts())
+        return tuple(leaf.now for leaf in leaves if leaf is not None and isinstance(leaf.now, Entry))
 
-    def _in_order(self) -> list[Page]:
-        return [self._pages[kept.id] for kept in self._model.study.kept if kept.id in self._pages]
+    def _parts(self) -> tuple[Part, ...]:
+        return self._model.study.parts if self._model.is_open else ()
+
+    def view(self, identity: str) -> PartView | None:
+        """The widgets of a part."""
+        return self._views.get(identity)
+
+    def leaf(self, identity: str) -> Leaf | None:
+        """A part as it was last made."""
+        return self._leaves.get(identity)
+
+    @property
+    def chosen(self) -> str:
+        """The id of the part that is worked on."""
+        return self._chosen
 
     # Made when looked at.
     def showEvent(self, event: QShowEvent) -> None:
@@ -102,129 +137,325 @@ class Manuscript(QWidget):
         if self._stale:
             self.refresh()
 
+    def _forget(self) -> None:
+        for view in self._views.values():
+            view.leave()
+        self._views, self._leaves, self._chosen = {}, {}, ""
+
     def refresh(self) -> None:
-        """The study has changed: what is kept is made again, now if it is looked at, otherwise when it is."""
+        """The study has changed: its parts are made again, now if they are looked at, otherwise when they are."""
         self._stale = True
         self._model.background.cancel("manuscript")
         if not self._model.is_open or not self.isVisible():
             return
         self._stale = False
         self._arrange()
-        self._waiting = set(self._pages)
+        self._waiting = set(self._views)
         self._make_next()
 
     def _arrange(self) -> None:
-        """A page and a row of the outline for every kept exhibit, in their order."""
-        kept = self._model.study.kept
-        for gone in self._pages.keys() - {k.id for k in kept}:
-            page = self._pages.pop(gone)
-            page.hide()
-            page.setParent(None)
-            page.deleteLater()
-        for k in kept:
-            if k.id not in self._pages:
-                self._pages[k.id] = Page(k, self._model)
-            self._pages[k.id].kept = k
-        for place, page in enumerate(self._in_order()):
-            self._column.insertWidget(place, page, 0, Qt.AlignmentFlag.AlignHCenter)
-        self._nothing.setVisible(not kept)
+        """Widgets and a line of the outline for every part, in their order."""
+        parts, style = self._parts(), self._model.style
+        for gone in self._views.keys() - {part.id for part in parts}:
+            self._views.pop(gone).leave()
+            self._leaves.pop(gone, None)
+        for part in parts:
+            if part.id not in self._views:
+                self._views[part.id] = self._new_view(part)
+            self._views[part.id].supplement = part.supplement
+        if self._chosen not in self._views:
+            self._chosen = parts[0].id if parts else ""
+        self._nothing.setVisible(not parts)
+        self.pages.setVisible(bool(parts))
         for control in (self.copy_button, self.export_button):
-            control.setEnabled(bool(kept))
-        self.outline.blockSignals(True)
-        self.outline.make_rows(len(kept))
-        self.outline.blockSignals(False)
-        for place, page in enumerate(self._in_order()):
-            self._write_row(place, page)
+            control.setEnabled(bool(parts))
+        self.style_button.setText(f"{style.name} ▾")
+        self._write_outline()
+        self.pages.show_parts([self._views[part.id] for part in parts], style, label_in("Supplement", style))
         self._tell_moved()
+
+    def _new_view(self, part: Part) -> PartView:
+        canvas = self.pages.canvas
+        waiting = label(read_aloud(part.sentence) if isinstance(part, Kept) else "", "small")
+        waiting.setParent(canvas)
+        waiting.show()
+        beside = Beside(canvas)
+        beside.show()
+        heading = isinstance(part, Passage) and part.role == "heading"
+        return PartView(part.id, beside, waiting, heading=heading, supplement=part.supplement)
 
     def _make_next(self) -> None:
-        """The next page that waits, nearest to what is on screen; one by one, so that a change stops them."""
-        waiting = [page for page in self._in_order() if page.kept.id in self._waiting]
+        """The next part that waits, nearest to what is on screen; one by one, so that a change stops them."""
+        waiting = [part for part in self._parts() if part.id in self._waiting]
         if not waiting:
             return
-        seen = self._area.verticalScrollBar().value()
-        page = min(waiting, key=lambda p: (p.entry is not None and p.y() + p.height() < seen, max(0, p.y() - seen)))
-        self._waiting.discard(page.kept.id)
-        kept, study, style = page.kept, self._model.study, self._model.style
+        seen = self.pages.verticalScrollBar().value()
+        part = min(waiting, key=lambda p: (p.id in self._leaves, abs(self._views[p.id].top - seen)))
+        self._waiting.discard(part.id)
+        study, style = self._model.study, self._model.style
         self._model.background.submit(
-            "manuscript", lambda: make_page(kept, study, style), partial(self._place, page), self._untold
+            "manuscript", lambda: make_leaf(part, study, style), partial(self._take, part.id), self._untold
         )
-
-    def _place(self, page: Page, made: tuple[Entry, Proof | None]) -> None:
-        page.show_entry(*made, self._area.viewport().width() - 96)
-        self._write_row(self._in_order().index(page), page)
-        self._tell_moved()
-        self._make_next()
 
     def _untold(self, problem: Problem) -> None:
         self.status.setText(problem.message)
         self._make_next()
 
-    def _write_row(self, place: int, page: Page) -> None:
-        entry = page.entry
-        if entry is None:
-            said = read_aloud(page.kept.sentence)
-            self.outline.write(place, "…", said, "being made", said, alarming=False)
+    def _take(self, identity: str, leaf: Leaf) -> None:
+        view = self._views.get(identity)
+        if view is not None:
+            old, self._leaves[identity] = self._leaves.get(identity), leaf
+            self._show(view, leaf, old)
+            self._show_beside(identity)
+            self._write_outline()
+            if not self._waiting or self._is_seen(view):
+                self.pages.arrange()
+            self._tell_moved()
+        self._make_next()
+
+    def _is_seen(self, view: PartView) -> bool:
+        top = self.pages.verticalScrollBar().value()
+        return view.top <= top + self.pages.viewport().height() * 2
+
+    def _show(self, view: PartView, leaf: Leaf, old: Leaf | None) -> None:
+        """A part on its page."""
+        style, now = self._model.style, leaf.now
+        px = self.pages.text_px(self.pages.zoom_now)
+        if isinstance(now, Entry):
+            if leaf.proof is None:
+                view.waiting.setText(f"{now.label} cannot be made: {now.trouble}")
+                view.drop_exhibit()
+                for edit in view.texts.values():
+                    edit.hide()
+                return
+            if view.exhibit is None:
+                view.exhibit = self._new_exhibit(now.kept)
+            if old is None or not _same(leaf, old) or old.now is not leaf.now:
+                view.exhibit.show_leaf(leaf, style, now.number)
+            view.exhibit.paper.mark(frozenset((number.row, number.column) for number in now.moved))
+            shown = {"text": now.kept.text != (), "methods": now.kept.methods != ()}
+            for name, wanted in shown.items():
+                self._show_text(view, name, leaf, px, wanted=wanted and bool(leaf.texts[name]))
             return
-        title = (
-            print_title(entry.exhibit.sheet, self._model.style) if entry.exhibit else read_aloud(entry.kept.sentence)
-        )
-        alarming = bool(entry.moved or entry.trouble)
-        self.outline.write(place, entry.label, title, entry.status, read_aloud(entry.kept.sentence), alarming=alarming)
+        self._show_text(view, "prose", leaf, px, wanted=True)
 
-    def _tell_moved(self) -> None:
-        moved = sum(len(entry.moved) for entry in self.entries)
-        self.status.setText(f"{moved} number{'s' if moved != 1 else ''} moved since kept" if moved else "")
+    def _show_text(self, view: PartView, name: str, leaf: Leaf, px: int, *, wanted: bool) -> None:
+        if name not in view.texts:
+            if not wanted:
+                return
+            view.texts[name] = self._new_text(view.id, name)
+        edit = view.texts[name]
+        edit.show_prose(leaf.texts[name], round(1.35 * px) if view.heading else px, bold=view.heading)
+        edit.setVisible(wanted)
 
-    def _move(self, place: int, to: int) -> None:
-        if place != to:
-            self._model.do(Move(self._model.study.kept[place].id, to))
+    def _new_exhibit(self, kept: Kept) -> ExhibitView:
+        made = ExhibitView(self.pages.canvas)
+        made.show()
+        made.retitled.connect(lambda title: self._model.do(Retitle(kept.id, title)))
+        made.noted.connect(lambda prose: self._model.do(Write(kept.id, "notes", prose)))
+        made.touched.connect(lambda: self.choose(kept.id))
+        made.notes.cited = self.citing.read
+        made.notes.reference_wanted.connect(lambda: self.citing.offer(made.notes))
+        made.paper.citing = partial(self.citing.carried, kept.id)
+        link_cases(made.paper, self._model, lambda: kept.source)
+        return made
+
+    def _new_text(self, identity: str, name: str) -> ProseEdit:
+        edit = ProseEdit(self.pages.canvas)
+        edit.setAccessibleName({"prose": "Paragraph", "text": "Results text", "methods": "Methods text"}[name])
+        edit.cited = self.citing.read
+        edit.written.connect(lambda prose: self._write(identity, name, prose))
+        edit.split.connect(lambda before, after: self._split(identity, name, before, after))
+        edit.touched.connect(lambda: self._touched(identity, name))
+        edit.sized.connect(self._text_sized)
+        edit.reference_wanted.connect(lambda: self.citing.offer(edit))
+        return edit
+
+    def _text_sized(self) -> None:
+        self.pages.arrange()
+
+    def _touched(self, identity: str, name: str) -> None:
+        self.citing.last = identity, name
+        self.choose(identity)
+
+    # Outline and margin.
+    def _write_outline(self) -> None:
+        parts = self._parts()
+        rows = [self._outline_row(part) for part in parts]
+        place = next((k for k, part in enumerate(parts) if part.supplement), len(parts))
+        if parts:
+            rows.insert(place, Row("", "division", "Supplement"))
+        self.outline.show_rows(rows, self._chosen)
+
+    def _outline_row(self, part: Part) -> Row:
+        leaf = self._leaves.get(part.id)
+        if isinstance(part, Passage):
+            words = "".join(piece.text for piece in part.prose if isinstance(piece, Words)).replace("\n", " ").strip()
+            status = leaf.now.status if leaf is not None else ""
+            return Row(part.id, part.role, words, status=status, alarming=bool(status), tip=status)
+        said = read_aloud(part.sentence)
+        if leaf is None or not isinstance(leaf.now, Entry):
+            return Row(part.id, "exhibit", "…", said, "being made", tip=said)
+        entry = leaf.now
+        title = print_title(entry.exhibit.sheet, self._model.style) if entry.exhibit else said
+        return Row(part.id, "exhibit", entry.label, title, entry.status, entry.status != "as kept", said)
+
+    def _show_beside(self, identity: str) -> None:
+        """What stands in the margin of a part: what moved; and the tools, where it is the chosen one."""
+        view, leaf = self._views.get(identity), self._leaves.get(identity)
+        if view is None or leaf is None:
+            return
+        now, accept = leaf.now, None
+        remarks = remarks_of(now, self._model.style, self._model.do)  # type: ignore[arg-type]
+        if isinstance(now, Entry) and (now.moved or remarks):
+            accept = partial(self._accept, now)
+        view.beside.show_remarks(remarks, accept, self.review_next)
+        if identity == self._chosen:
+            part = self._model.study.part(identity)
+            view.beside.show_tools(part.sentence if isinstance(part, Kept) else "", tools_of(part, self))
+
+    def choose(self, identity: str) -> None:
+        """This part is worked on: it is chosen in the outline, and its tools stand beside it."""
+        if identity == self._chosen or identity not in self._views:
+            return
+        before, self._chosen = self._chosen, identity
+        self._write_outline()
+        for one in (before, identity):
+            self._show_beside(one)
+        self.pages.arrange()
+
+    def _row_chosen(self, place: int) -> None:
+        if identity := self.outline.id_at(place):
+            self.choose(identity)
+            self.show_part(identity)
+
+    def show_part(self, identity: str) -> None:
+        """Scroll to a part."""
+        view = self._views.get(identity)
+        if view is not None:
+            bar = self.pages.verticalScrollBar()
+            QTimer.singleShot(0, self, lambda: bar.setValue(max(0, round(view.top) - 24)))
 
     def go_to(self, place: int) -> None:
-        pages = self._in_order()
-        if 0 <= place < len(pages):
-            page = pages[place]
-            QTimer.singleShot(0, page, lambda: self._area.verticalScrollBar().setValue(max(0, page.y() - 16)))
+        """Scroll to a kept exhibit by its place."""
+        kept = self._model.study.kept
+        if 0 <= place < len(kept):
+            self.choose(kept[place].id)
+            self.show_part(kept[place].id)
+
+    # Numbers that moved.
+    def _tell_moved(self) -> None:
+        leaves = list(self._leaves.values())
+        entries = [leaf.now for leaf in leaves if isinstance(leaf.now, Entry)]
+        moved = sum(len(entry.moved) for entry in entries if not entry.kept.is_figure)
+        drawn = sum(bool(entry.moved) for entry in entries if entry.kept.is_figure)
+        told = [f"{moved} number{'s' if moved != 1 else ''} moved since kept"] if moved else []
+        told += [f"{drawn} figure{'s' if drawn != 1 else ''} drawn again"] if drawn else []
+        self.status.setText(", ".join(told))
+        unsound = any(self._is_unsound(leaf) for leaf in leaves)
+        self.review_button.setVisible(unsound)
+        self.accept_button.setVisible(bool(told))
+        self.moved_told.emit(sum(self._is_unsound(leaf) for leaf in leaves))
+
+    @staticmethod
+    def _is_unsound(leaf: Leaf) -> bool:
+        return leaf.now.status not in ("", "as kept")
+
+    def review_next(self) -> None:
+        """Go to the next part in which something is to be looked at, the first after the last."""
+        order = [part.id for part in self._parts()]
+        unsound = [one for one in order if one in self._leaves and self._is_unsound(self._leaves[one])]
+        if unsound:
+            here = order.index(self._chosen) if self._chosen in order else -1
+            after = next((one for one in unsound if order.index(one) > here), unsound[0])
+            self.choose(after)
+            self.show_part(after)
+
+    def _accept(self, entry: Entry) -> None:
+        if entry.exhibit is not None:
+            change = accept_all(entry, quoted_numbers(self._model.study, entry.kept.id, entry.exhibit))
+            if change is not None:
+                self._model.do(change)
+
+    def accept_all(self) -> None:
+        """Every number as it is now is accepted."""
+        for entry in self.entries:
+            if entry.status != "as kept":
+                self._accept(entry)
+
+    # Writing.
+    def _write(self, identity: str, name: str, prose: Prose) -> None:
+        self._model.do(Write(identity, name, prose))  # type: ignore[arg-type]
+
+    def _split(self, identity: str, name: str, before: Prose, after: Prose) -> None:
+        """A paragraph was ended: what stood after the cursor begins the next."""
+        part = self._model.study.part(identity)
+        self._write(identity, name, before)
+        place = self._model.study.parts.index(self._model.study.part(identity)) + 1
+        self._insert(Passage("paragraph", after, supplement=part.supplement), place)
+
+    def _insert(self, passage: Passage, place: int) -> None:
+        self._model.do(Insert(passage, place))
+        self._chosen = f"p{self._model.study.given}"
+        self.refresh()
+        QTimer.singleShot(0, self, self._begin_writing)
+
+    def _begin_writing(self) -> None:
+        """The cursor goes into the paragraph that was just added, as soon as it stands on its page."""
+        view = self._views.get(self._chosen)
+        if view is not None and "prose" in view.texts:
+            view.texts["prose"].setFocus()
+            self.show_part(self._chosen)
+        elif view is not None:
+            QTimer.singleShot(20, self, self._begin_writing)
+
+    def _place_after_chosen(self) -> tuple[int, bool]:
+        parts = self._parts()
+        place = next((k for k, part in enumerate(parts) if part.id == self._chosen), len(parts) - 1)
+        return place + 1, parts[place].supplement if parts else False
+
+    def add_paragraph(self) -> None:
+        """An empty paragraph after the chosen part."""
+        place, supplement = self._place_after_chosen()
+        self._insert(Passage("paragraph", (), supplement=supplement), place)
+
+    def add_heading(self) -> None:
+        """A heading before the chosen part."""
+        place, supplement = self._place_after_chosen()
+        self._insert(Passage("heading", (), supplement=supplement), max(0, place - 1))
+
+    def take_to_bench(self, kept: Kept) -> None:
+        """The sentence of an exhibit goes back to the Bench; what is kept there takes its place."""
+        if kept.source != self._model.study.current:
+            self._model.do(UseSource(kept.source))
+        self._model.taken_up = kept.id
+        self.bench_wanted.emit(kept.sentence)
+
+    def do(self, change: object) -> None:
+        """Do a change of the study."""
+        self._model.do(change)  # type: ignore[arg-type]
+
+    # House style.
+    def _choose_style(self) -> None:
+        menu = QMenu(self)
+        for name in SHIPPED:
+            menu.addAction(load_style(name).name, partial(self.do, SetStyle(name)))
+        menu.popup(self.style_button.mapToGlobal(self.style_button.rect().bottomLeft()))
 
     # What leaves it.
     def copy(self) -> None:
-        """The chosen exhibit to the clipboard: HTML and tab-separated text of a table, a picture of a figure."""
-        pages, place = self._in_order(), max(0, self.outline.currentRow())
-        entry = pages[place].entry if place < len(pages) else None
-        if entry is not None and entry.exhibit is not None:
-            item = Item(entry.exhibit, entry.number)
-            QGuiApplication.clipboard().setMimeData(clipboard_data(item, self._model.style))
-            self.said.setText(f"{entry.label} copied")
-
-    def _choose_export(self) -> None:
-        menu = QMenu(self)
-        for ending, words in EXPORTS.items():
-            menu.addAction(words, partial(self.choose_file, ending))
-        menu.popup(self.export_button.mapToGlobal(self.export_button.rect().bottomLeft()))
+        self.leaving.copy()
 
     def choose_file(self, ending: str = "docx") -> None:
-        """Ask where to, then export."""
-        name, _ = QFileDialog.getSaveFileName(
-            self, "Export manuscript", f"manuscript.{ending}", f"{EXPORTS[ending]} (*.{ending})"
-        )
-        if name:
-            self.export(Path(name) if Path(name).suffix else Path(f"{name}.{ending}"))
+        self.leaving.choose_file(ending)
 
-    def export(self, path: Path) -> None:
-        """Write all exhibits into one document, off the window's thread."""
-        study, style = self._model.study, self._model.style
-        self._model.background.submit(
-            "export",
-            lambda: write_manuscript(study, style, path),
-            self._exported,
-            self._export_failed,
-            words=f"writing {path.name}",
-        )
+    def export(self, path: object) -> None:
+        self.leaving.export(path)  # type: ignore[arg-type]
 
-    def _exported(self, path: Path) -> None:
-        self._tell_moved()
-        self.said.setText(f"{path.name} written")
-        self.exported.emit(str(path))
 
-    def _export_failed(self, problem: Problem) -> None:
-        self.status.setText(problem.message)
+def _same(one: Leaf, other: Leaf) -> bool:
+    """Whether two leaves show the same exhibit in the same way."""
+    a, b = one.now, other.now
+    if not isinstance(a, Entry) or not isinstance(b, Entry) or a.exhibit is None or b.exhibit is None:
+        return False
+    return a.exhibit.sheet is b.exhibit.sheet and a.label == b.label

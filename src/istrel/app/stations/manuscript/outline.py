@@ -1,48 +1,102 @@
-"""The outline of the manuscript: every kept exhibit with its label, title and status, in an order that dragging changes."""
+"""The outline of the manuscript: headings, paragraphs and exhibits with their status, in an order that dragging changes."""
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
 from PySide6.QtCore import QModelIndex, QPersistentModelIndex, QRectF, QSize, Qt, QTimer, Signal
-from PySide6.QtGui import QPainter
+from PySide6.QtGui import QKeyEvent, QPainter
 from PySide6.QtWidgets import QListWidget, QListWidgetItem, QStyle, QStyledItemDelegate, QStyleOptionViewItem
 
 from istrel.app import theme
 
 Index = QModelIndex | QPersistentModelIndex
-WIDTH = 280
+WIDTH = 264
+ROW, LINE = Qt.ItemDataRole.UserRole, Qt.ItemDataRole.UserRole + 1
+TALL = {"exhibit": 70, "heading": 34, "paragraph": 34, "division": 34}
+
+
+@dataclass(frozen=True)
+class Row:
+    """A line of the outline.
+
+    Attributes
+    ----------
+    kind
+        "exhibit", "heading", "paragraph", or "division" for the line over the supplement.
+    """
+
+    id: str
+    kind: str
+    label: str
+    title: str = ""
+    status: str = ""
+    alarming: bool = False
+    tip: str = ""
 
 
 class OutlineDelegate(QStyledItemDelegate):
-    """An entry of the outline: label in the paper's serif, title, and its status below."""
+    """A line as its kind wants it: an exhibit with its status, a heading in the paper's serif, a paragraph's first words."""
 
     def paint(self, painter: QPainter, option: QStyleOptionViewItem, index: Index) -> None:
-        title, status, alarming = index.data(Qt.ItemDataRole.UserRole)
+        row: Row = index.data(ROW)
         rect = QRectF(option.rect)
-        if option.state & QStyle.StateFlag.State_Selected:
+        if row.kind != "division" and option.state & QStyle.StateFlag.State_Selected:
             painter.fillRect(rect, theme.colour(theme.MINT))
             painter.fillRect(QRectF(rect.left(), rect.top(), 4, rect.height()), theme.colour(theme.FRAME))
-        inner = rect.adjusted(16, 8, -10, -8)
+        inner = rect.adjusted(16, 6, -10, -6)
+        middle = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft
+        if row.kind == "exhibit":
+            self._exhibit(painter, inner, row)
+        elif row.kind == "division":
+            painter.setPen(theme.colour(theme.QUIET))
+            painter.setFont(theme.sans(theme.SMALL_PX, bold=True))
+            painter.drawText(inner, middle, row.label)
+        else:
+            heading = row.kind == "heading"
+            painter.setPen(theme.colour(theme.VERMILION if row.alarming else theme.INK if heading else theme.QUIET))
+            painter.setFont(theme.serif(15 if heading else 13, bold=heading))
+            words = row.label or ("Heading" if heading else "Paragraph")
+            room = int(inner.width()) - (0 if heading else 12)
+            line = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, room)
+            painter.drawText(inner.adjusted(0 if heading else 12, 0, 0, 0), middle, line)
+
+    def _exhibit(self, painter: QPainter, inner: QRectF, row: Row) -> None:
         painter.setPen(theme.colour(theme.INK))
-        painter.setFont(theme.serif(15, bold=True))
-        painter.drawText(inner, Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft, str(index.data()))
+        painter.setFont(theme.serif(14, bold=True))
+        wide = painter.fontMetrics().horizontalAdvance(f"{row.label}  ")
+        painter.drawText(inner, Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft, row.label)
         painter.setFont(theme.sans(13))
-        lines = painter.fontMetrics().elidedText(title, Qt.TextElideMode.ElideRight, int(2 * inner.width() - 40))
-        wrap = Qt.TextFlag.TextWordWrap | Qt.AlignmentFlag.AlignTop
-        painter.drawText(inner.adjusted(0, 21, 0, 0), wrap, lines)
-        painter.setPen(theme.colour(theme.VERMILION if alarming else theme.QUIET))
+        metrics = painter.fontMetrics()
+        first, rest = _in_two(row.title, lambda text: metrics.horizontalAdvance(text) <= inner.width() - wide)
+        painter.drawText(inner.adjusted(wide, 1, 0, 0), Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft, first)
+        rest = metrics.elidedText(rest, Qt.TextElideMode.ElideRight, int(inner.width()))
+        painter.drawText(inner.adjusted(0, 20, 0, 0), Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft, rest)
+        painter.setPen(theme.colour(theme.VERMILION if row.alarming else theme.QUIET))
         painter.setFont(theme.sans(theme.SMALL_PX))
-        status = painter.fontMetrics().elidedText(status, Qt.TextElideMode.ElideRight, int(inner.width()))
+        status = painter.fontMetrics().elidedText(row.status, Qt.TextElideMode.ElideRight, int(inner.width()))
         painter.drawText(inner, Qt.AlignmentFlag.AlignBottom | Qt.AlignmentFlag.AlignLeft, status)
 
     def sizeHint(self, option: QStyleOptionViewItem, index: Index) -> QSize:
-        del option, index
-        return QSize(WIDTH - 24, 92)
+        del option
+        return QSize(WIDTH - 24, TALL[index.data(ROW).kind])
+
+
+def _in_two(text: str, fits: object) -> tuple[str, str]:
+    """(as many words as fit, the rest)."""
+    words = text.split(" ")
+    for many in range(len(words), 0, -1):
+        first = " ".join(words[:many])
+        if fits(first):  # type: ignore[operator]
+            return first, " ".join(words[many:])
+    return "", text
 
 
 class Outline(QListWidget):
-    """The exhibits in order; dragging changes the order."""
+    """The parts in order. `moved(id, place, supplement)` tells that one was dragged; the place counts the other parts."""
 
-    moved = Signal(int, int)
+    moved = Signal(str, int, bool)
+    dropped = Signal(str)
 
     def __init__(self) -> None:
         super().__init__()
@@ -52,22 +106,54 @@ class Outline(QListWidget):
         self.setDragDropMode(QListWidget.DragDropMode.InternalMove)
         self.model().rowsMoved.connect(self._rows_moved)
 
-    def make_rows(self, count: int) -> None:
-        """So many rows, the chosen one kept where there is one."""
-        chosen = self.currentRow()
-        self.clear()
-        for _ in range(count):
-            self.addItem(QListWidgetItem())
-        self.setCurrentRow(min(max(0, chosen), count - 1))
+    def show_rows(self, rows: list[Row], chosen: str) -> None:
+        """These lines, the one with this id chosen."""
+        self.blockSignals(True)
+        while self.count() > len(rows):
+            self.takeItem(self.count() - 1)
+        for row in rows[self.count() :]:
+            item = QListWidgetItem()
+            item.setData(ROW, row)
+            self.addItem(item)
+        for place, row in enumerate(rows):
+            item = self.item(place)
+            item.setData(ROW, row)
+            item.setText(row.label)
+            item.setToolTip(row.tip)
+            flags = Qt.ItemFlag.ItemIsEnabled | Qt.ItemFlag.ItemIsSelectable | Qt.ItemFlag.ItemIsDragEnabled
+            item.setFlags(Qt.ItemFlag.ItemIsEnabled if row.kind == "division" else flags)
+            if row.id and row.id == chosen:
+                self.setCurrentRow(place)
+        self.blockSignals(False)
 
-    def write(self, place: int, label: str, title: str, status: str, tip: str, *, alarming: bool) -> None:
-        """What a row says."""
-        item = self.item(place)
-        item.setText(label)
-        item.setData(Qt.ItemDataRole.UserRole, (title, status, alarming))
-        item.setToolTip(tip)
+    def rows(self) -> list[Row]:
+        """The lines as they stand."""
+        return [self.item(place).data(ROW) for place in range(self.count())]
+
+    def id_at(self, place: int) -> str:
+        return self.item(place).data(ROW).id if 0 <= place < self.count() else ""
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        """Delete takes the chosen part out; Alt with an arrow moves it."""
+        chosen = self.id_at(self.currentRow())
+        if event.key() == Qt.Key.Key_Delete and chosen:
+            self.dropped.emit(chosen)
+            return
+        steps = {Qt.Key.Key_Up: -1, Qt.Key.Key_Down: 1}
+        if event.modifiers() & Qt.KeyboardModifier.AltModifier and Qt.Key(event.key()) in steps and chosen:
+            self._tell(chosen, self.currentRow() + steps[Qt.Key(event.key())])
+            return
+        super().keyPressEvent(event)
+
+    def _tell(self, chosen: str, to: int) -> None:
+        """The part stands at this line now, or is to."""
+        others = [row for row in self.rows() if row.id != chosen]
+        before = others[: max(0, to)]
+        division = any(row.kind == "division" for row in before)
+        self.moved.emit(chosen, sum(row.kind != "division" for row in before), division)
 
     def _rows_moved(self, parent: object, start: int, end: int, to_parent: object, to: int) -> None:
         del parent, end, to_parent
         place = to - 1 if to > start else to
-        QTimer.singleShot(0, lambda: self.moved.emit(start, place))
+        chosen = self.id_at(place)
+        QTimer.singleShot(0, self, lambda: self._tell(chosen, place))

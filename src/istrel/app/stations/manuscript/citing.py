@@ -1,0 +1,118 @@
+"""Numbers and references put into prose: carried by dragging, by the clipboard, or by a key at any proof."""
+
+from __future__ import annotations
+
+from functools import partial
+from typing import TYPE_CHECKING
+
+import msgspec
+from PySide6.QtCore import QMimeData
+from PySide6.QtGui import QCursor, QGuiApplication
+from PySide6.QtWidgets import QMenu
+
+from istrel.app.proof.paper import Paper
+from istrel.app.stations.manuscript.prose_edit import CITED, ProseEdit
+from istrel.exhibits.printing import print_cell
+from istrel.exhibits.text import Cell
+from istrel.problem import Problem
+from istrel.sentence.request import show
+from istrel.study.changes.manuscript import Insert, Keep
+from istrel.study.manuscript import numbers_and_labels, numbers_of
+from istrel.study.parts import Kept, Number, Passage, Reference
+from istrel.study.prose import value_in
+from istrel.study.record import record_of, value_of
+
+if TYPE_CHECKING:
+    from istrel.app.bridge import StudyModel
+    from istrel.app.stations.manuscript.manuscript import Manuscript
+
+
+class Citing:
+    """Puts numbers into the paragraph that was written last; `last` is its part and which text of it."""
+
+    def __init__(self, model: StudyModel, station: Manuscript) -> None:
+        self._model, self._station = model, station
+        self.last: tuple[str, str] = ("", "")
+
+    def number(self, exhibit: str, cell: Cell) -> Number:
+        """A number bound to a kept exhibit."""
+        return Number(exhibit, cell.row, cell.column, "", value_in(cell))
+
+    def carried(self, exhibit: str, cell: Cell) -> QMimeData:
+        """A number as it is dragged or copied: alive for Istrel, letters for others."""
+        data = QMimeData()
+        data.setText(print_cell(cell, self._model.style))
+        data.setData(CITED, msgspec.json.encode(record_of(self.number(exhibit, cell))))
+        return data
+
+    def read(self, data: QMimeData) -> Number | Reference | None:
+        """The number that is carried; None for anything else, or one of an exhibit that this study does not have."""
+        if not data.hasFormat(CITED):
+            return None
+        try:
+            found = value_of(msgspec.json.decode(data.data(CITED).data()), self._model.study)
+        except (msgspec.MsgspecError, Problem):
+            return None
+        known = {kept.id for kept in self._model.study.kept}
+        return found if isinstance(found, Number | Reference) and found.exhibit in known else None
+
+    def cite_pointed(self) -> None:
+        """The number under the pointer goes into the paragraph that was written last, and onto the clipboard."""
+        paper = self._paper()
+        if paper is None or paper.pointed is None or not paper.pointed.row:
+            self._model.trouble.emit("Point at a number of a proof first; Ctrl+Shift+N then cites it.")
+            return
+        cell = paper.pointed
+        exhibit = self._kept_of(paper)
+        QGuiApplication.clipboard().setMimeData(self.carried(exhibit, cell))
+        self.put(self.number(exhibit, cell), print_cell(cell, self._model.style))
+
+    def _paper(self) -> Paper | None:
+        """The proof under the pointer, else one that was pointed at."""
+        papers = [p for p in self._station.window().findChildren(Paper) if p.isVisible() and p.pointed is not None]
+        under = [p for p in papers if p.rect().contains(p.mapFromGlobal(QCursor.pos()))]
+        return next(iter(under or papers), None)
+
+    def _kept_of(self, paper: Paper) -> str:
+        """The id of the exhibit on a proof; one at the Bench is kept first, if it is not."""
+        for part in self._model.study.kept:
+            view = self._station.view(part.id)
+            if view is not None and view.exhibit is not None and view.exhibit.paper is paper:
+                return part.id
+        assert paper.proof is not None
+        exhibit, study = paper.proof.exhibit, self._model.study
+        sentence = show(exhibit.request)
+        known = next((k for k in study.kept if k.sentence == sentence and k.source == study.current), None)
+        if known is not None:
+            return known.id
+        self._model.do(Keep(Kept(sentence, numbers_of(exhibit), exhibit.is_figure)))
+        return next(k.id for k in reversed(self._model.study.kept) if k.sentence == sentence)
+
+    def put(self, piece: Number | Reference, letters: str) -> None:
+        """Into the paragraph that was written last; a new one at the end of the main text where there is none."""
+        view = self._station.view(self.last[0])
+        edit = view.texts.get(self.last[1]) if view is not None else None
+        if edit is not None and view is not None and any(p.id == view.id for p in self._model.study.parts):
+            edit.cite(piece, letters)
+            edit.commit()
+            where = "the paragraph written last"
+        else:
+            main = sum(not part.supplement for part in self._model.study.parts)
+            self._model.do(Insert(Passage("paragraph", (piece,)), main))
+            self.last = f"p{self._model.study.given}", "prose"
+            where = "a new paragraph of the manuscript"
+        self._model.trouble.emit(f"{letters} is cited in {where}.")
+
+    def offer(self, edit: ProseEdit) -> None:
+        """The menu of a text: what can be referred to, and what every text can."""
+        menu = edit.createStandardContextMenu()
+        labels = numbers_and_labels(self._model.study.parts, self._model.style)
+        refer = QMenu("Refer to", menu)
+        for identity, (_, label) in labels.items():
+            plain = label.rstrip(" .:")
+            refer.addAction(plain, partial(edit.cite, Reference(identity), plain))
+        first = menu.actions()[0]
+        if labels:
+            menu.insertMenu(first, refer)
+            menu.insertSeparator(first)
+        menu.popup(QCursor.pos())

@@ -1,0 +1,53 @@
+"""What a part of the manuscript is on screen, made off the window's thread: laid out, its texts in pieces."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field
+
+from istrel.app.proof.jobs import Proof, show_exhibit
+from istrel.study.manuscript import Entry, Written, part_now, shelf_of
+from istrel.study.parts import Kept, Part, Prose
+from istrel.study.prose import Shown, notes_prose, prose_of, shown
+from istrel.study.remake import made
+from istrel.study.study import Study
+from istrel.style.house import HouseStyle
+
+
+@dataclass(frozen=True, eq=False)
+class Leaf:
+    """A part made.
+
+    Attributes
+    ----------
+    proof
+        An exhibit with its figure laid out; None for a passage, or where it cannot be made.
+    texts
+        {"prose", or "text", "methods" and "notes" of an exhibit: its pieces as they read now}.
+    """
+
+    now: Entry | Written
+    proof: Proof | None = None
+    texts: dict[str, tuple[Shown, ...]] = field(default_factory=dict)
+
+
+def make_leaf(part: Part, study: Study, style: HouseStyle) -> Leaf:
+    """A part as it is now: work for a thread."""
+    shelf = shelf_of(study, style)
+    now = part_now(part, study, style, shelf)
+    if isinstance(now, Written):
+        return Leaf(now, None, {"prose": shown(now.passage.prose, shelf)})
+    if now.exhibit is None:
+        return Leaf(now)
+    texts = {name: shown(_prose(now.kept, name, study, style), shelf) for name in ("text", "methods", "notes")}
+    return Leaf(now, show_exhibit(now.exhibit, style), texts)
+
+
+def _prose(kept: Kept, name: str, study: Study, style: HouseStyle) -> Prose:
+    """What is edited, or the exhibit's own words as prose."""
+    said: Prose | None = getattr(kept, name)
+    if said is not None:
+        return said
+    exhibit = made(kept, study)
+    if name == "notes":
+        return notes_prose(exhibit.sheet, kept.id, style)
+    return prose_of(exhibit.text if name == "text" else exhibit.methods, kept.id, style)

@@ -1,0 +1,120 @@
+"""What leaves the manuscript: documents, a folder, a document that is refreshed, paper, the clipboard."""
+
+from __future__ import annotations
+
+from functools import partial
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from PySide6.QtGui import QGuiApplication
+from PySide6.QtWidgets import QFileDialog, QMenu
+
+from istrel.app.stations.manuscript.export import EXPORTS, clipboard_data
+from istrel.problem import Problem
+from istrel.render.document import Item
+from istrel.study.manuscript import Entry
+
+if TYPE_CHECKING:
+    from istrel.app.bridge import StudyModel
+    from istrel.app.stations.manuscript.manuscript import Manuscript
+
+
+class Leaving:
+    """Writes in the background; what was written or went wrong is told in the bar of the station."""
+
+    def __init__(self, model: StudyModel, station: Manuscript) -> None:
+        self._model, self._station = model, station
+
+    def offer(self) -> None:
+        """The menu of everything that can leave."""
+        station = self._station
+        menu = QMenu(station)
+        for ending, words in EXPORTS.items():
+            menu.addAction(words, partial(self.choose_file, ending))
+        menu.addSeparator()
+        menu.addAction("A folder with a file for each exhibit…", self.choose_folder)
+        menu.addAction("Refresh a document that was edited since…", self.choose_document)
+        menu.popup(station.export_button.mapToGlobal(station.export_button.rect().bottomLeft()))
+
+    def choose_file(self, ending: str = "docx") -> None:
+        """Ask where to, then export."""
+        name, _ = QFileDialog.getSaveFileName(
+            self._station, "Export manuscript", f"manuscript.{ending}", f"{EXPORTS[ending]} (*.{ending})"
+        )
+        if name:
+            self.export(Path(name) if Path(name).suffix else Path(f"{name}.{ending}"))
+
+    def export(self, path: Path) -> None:
+        """Write everything into one document, off the window's thread."""
+        from istrel.render.manuscript import write_manuscript
+
+        study, style = self._model.study, self._model.style
+        self._submit(lambda: write_manuscript(study, style, path), path)
+
+    def choose_folder(self) -> None:
+        """Ask for a folder, then write a file of each kind for every exhibit."""
+        if name := QFileDialog.getExistingDirectory(self._station, "A folder for the exhibits"):
+            self.export_folder(Path(name))
+
+    def export_folder(self, folder: Path) -> None:
+        """Write the folder, off the window's thread."""
+        from istrel.render.manuscript import write_folder
+
+        study, style = self._model.study, self._model.style
+
+        def work() -> Path:
+            write_folder(study, style, folder)
+            return folder
+
+        self._submit(work, folder)
+
+    def choose_document(self) -> None:
+        """Ask for a document that was exported from here and edited since."""
+        name, _ = QFileDialog.getOpenFileName(self._station, "Refresh a document", "", "Documents (*.docx *.odt)")
+        if name:
+            self.refresh(Path(name))
+
+    def refresh(self, path: Path) -> None:
+        """Exchange the numbers that moved in a document, in place; a copy is kept."""
+        from istrel.render.refresh import refresh, write_refreshed
+
+        study, style = self._model.study, self._model.style
+
+        def work() -> tuple[list[str], Path | None]:
+            made = refresh(path, study, style)
+            return made.lines(), write_refreshed(path, made, study)[1]
+
+        def told(found: tuple[list[str], Path | None]) -> None:
+            lines, copy = found
+            kept = f" {copy.name} is the document as it was." if copy is not None else ""
+            more = f" and {len(lines) - 3} more" if len(lines) > 3 else ""
+            self._model.trouble.emit(f"{path.name}: {'; '.join(lines[:3])}{more}.{kept}")
+            self._exported(path)
+
+        self._model.background.submit("export", work, told, self._failed, words=f"refreshing {path.name}")
+
+    def _submit(self, work: object, path: Path) -> None:
+        self._model.background.submit(
+            "export",
+            work,  # type: ignore[arg-type]
+            self._exported,
+            self._failed,
+            words=f"writing {path.name}",
+        )
+
+    def _exported(self, path: Path) -> None:
+        self._station.said.setText(f"{path.name} written")
+        self._station.exported.emit(str(path))
+
+    def _failed(self, problem: Problem) -> None:
+        self._station.status.setText(problem.message)
+
+    def copy(self) -> None:
+        """The chosen exhibit to the clipboard: HTML and tab-separated text of a table, a picture of a figure."""
+        leaf = self._station.leaf(self._station.chosen)
+        if leaf is None or not isinstance(leaf.now, Entry) or leaf.now.exhibit is None:
+            self._station.said.setText("choose a table or a figure to copy")
+            return
+        item = Item(leaf.now.exhibit, leaf.now.number)
+        QGuiApplication.clipboard().setMimeData(clipboard_data(item, self._model.style))
+        self._station.said.setText(f"{leaf.now.label} copied")

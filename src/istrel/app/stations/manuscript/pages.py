@@ -1,0 +1,286 @@
+"""The manuscript on its pages, one under the other, as it will print; what stands beside a part stands beside it here."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass, field
+from typing import NamedTuple
+
+from PySide6.QtCore import QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QPainter, QPaintEvent, QResizeEvent, QWheelEvent
+from PySide6.QtWidgets import QLabel, QScrollArea, QWidget
+
+from istrel.app import theme
+from istrel.app.proof.paper import paint_sheet
+from istrel.app.proof.setting import PX_PER_MM, PX_PER_PT, Space
+from istrel.app.stations.manuscript.beside import WIDTH, Beside
+from istrel.app.stations.manuscript.exhibit_view import ExhibitView
+from istrel.app.stations.manuscript.prose_edit import ProseEdit
+from istrel.style.house import HouseStyle
+
+EDGE, GAP, TOP = 24, 24, 16
+AFTER = 20.0  # px of true size between parts
+LEAST_ZOOM, MOST_ZOOM, STEP = 0.5, 2.0, 1.15
+TOGETHER = 90.0  # px that a heading wants below it on its page
+
+
+@dataclass(eq=False)
+class PartView:
+    """All widgets of one part of the manuscript.
+
+    Attributes
+    ----------
+    waiting
+        Shown until the part is made, or where it cannot be made.
+    """
+
+    id: str
+    beside: Beside
+    waiting: QLabel
+    exhibit: ExhibitView | None = None
+    texts: dict[str, ProseEdit] = field(default_factory=dict)
+    heading: bool = False
+    supplement: bool = False
+    top: float = 0.0
+
+    @property
+    def widgets(self) -> Iterable[QWidget]:
+        return (self.beside, self.waiting, *((self.exhibit,) if self.exhibit else ()), *self.texts.values())
+
+    def drop_exhibit(self) -> None:
+        """The exhibit cannot be shown any more."""
+        if self.exhibit is not None:
+            self.exhibit.hide()
+            self.exhibit.setParent(None)
+            self.exhibit.deleteLater()
+            self.exhibit = None
+
+    def leave(self) -> None:
+        """Take it off the pages."""
+        for widget in self.widgets:
+            widget.hide()
+            widget.setParent(None)
+            widget.deleteLater()
+
+
+class _Page(NamedTuple):
+    """A sheet of paper on the canvas and the room for text on it."""
+
+    sheet: QRectF
+    text: QRectF
+    turned: bool
+
+
+class _Flow:
+    """Fills pages from top to bottom."""
+
+    def __init__(self, style: HouseStyle, zoom: float, left: float) -> None:
+        self._style, self._mm, self._left = style, PX_PER_MM * zoom, left
+        self.zoom = zoom
+        self.pages: list[_Page] = []
+        self.y = float(TOP)
+
+    @property
+    def page(self) -> _Page:
+        return self.pages[-1]
+
+    @property
+    def room(self) -> float:
+        return self.page.text.bottom() - self.y if self.pages else 0.0
+
+    @property
+    def fresh(self) -> bool:
+        """Whether nothing stands on the page yet."""
+        return bool(self.pages) and self.y <= self.page.text.top() + 1
+
+    def turn_over(self, *, turned: bool = False) -> None:
+        """The next page."""
+        page = self._style.page
+        wide, tall = (page.height_mm, page.width_mm) if turned else (page.width_mm, page.height_mm)
+        side = page.margin_mm if turned else self._style.side_mm
+        top = self.page.sheet.bottom() + GAP if self.pages else float(TOP)
+        sheet = QRectF(self._left, top, wide * self._mm, tall * self._mm)
+        over = page.margin_mm * self._mm
+        self.pages.append(_Page(sheet, sheet.adjusted(side * self._mm, over, -side * self._mm, -over), turned))
+        self.y = self.page.text.top()
+
+    def want(self, height: float, *, turned: bool = False) -> None:
+        """Room for something of this height, on a page that lies or stands as it wants."""
+        if not self.pages or self.page.turned != turned:
+            if self.fresh:
+                self.pages.pop()
+            self.turn_over(turned=turned)
+        elif height > self.room and not self.fresh:
+            self.turn_over(turned=turned)
+
+    def space(self) -> Space:
+        """The pages from here on, in pixels of true size."""
+        over = 2 * self._style.page.margin_mm * PX_PER_MM + GAP / self.zoom
+        return Space(self.room / self.zoom, self.page.text.height() / self.zoom, over)
+
+    def advance(self, height: float) -> None:
+        """What was put here is so high; it may have gone on over several pages."""
+        end = self.y + height
+        while end > self.page.text.bottom() + 1 and end > self.page.sheet.bottom():
+            turned = self.page.turned
+            self.turn_over(turned=turned)
+        self.y = end
+
+
+class Pages(QScrollArea):
+    """Scrolls over the pages. `arranged` tells that everything has its place."""
+
+    arranged = Signal()
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setFrameShape(QScrollArea.Shape.NoFrame)
+        self.setWidgetResizable(False)
+        self.setFocusPolicy(Qt.FocusPolicy.ClickFocus)
+        self.canvas = _Canvas()
+        self.setWidget(self.canvas)
+        self._parts: list[PartView] = []
+        self._style: HouseStyle | None = None
+        self._factor = 1.0
+        self._supplement = QLabel("", self.canvas)
+        self._supplement.hide()
+
+    @property
+    def sheets(self) -> tuple[QRectF, ...]:
+        """The sheets of paper on the canvas."""
+        return tuple(self.canvas.sheets)
+
+    @property
+    def zoom_now(self) -> float:
+        """The scale of the pages; 1 is their true size on a screen of 96 dots per inch."""
+        if self._style is None:
+            return 1.0
+        room = self.viewport().width() - WIDTH - 2 * EDGE
+        fitting = room / (self._style.page.width_mm * PX_PER_MM)
+        return max(LEAST_ZOOM, min(1.0, fitting)) * self._factor
+
+    def zoom(self, steps: int) -> None:
+        """Larger or smaller by so many steps; 0 is as large as fits, at most true size."""
+        self._factor = min(MOST_ZOOM, max(LEAST_ZOOM, self._factor * STEP**steps)) if steps else 1.0
+        self.arrange()
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        if event.modifiers() & Qt.KeyboardModifier.ControlModifier:
+            self.zoom(1 if event.angleDelta().y() > 0 else -1)
+            event.accept()
+            return
+        super().wheelEvent(event)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self.arrange()
+
+    def show_parts(self, parts: list[PartView], style: HouseStyle, supplement: str) -> None:
+        """These parts, in this order; `supplement` heads those that stand in it."""
+        self._parts, self._style = parts, style
+        self._supplement.setText(supplement)
+        self.arrange()
+
+    def text_px(self, zoom: float) -> int:
+        """The size of prose."""
+        assert self._style is not None
+        return max(6, round(self._style.fonts.text_pt * PX_PER_PT * zoom))
+
+    def arrange(self) -> None:
+        """Put everything in its place."""
+        style = self._style
+        if style is None:
+            return
+        zoom = self.zoom_now
+        upright = wide = style.page.width_mm * PX_PER_MM * zoom
+        if any(part.exhibit is not None and part.exhibit.natural()[1] for part in self._parts):
+            wide = style.page.height_mm * PX_PER_MM * zoom
+        width = max(self.viewport().width(), round(wide) + WIDTH + 2 * EDGE)
+        flow = _Flow(style, zoom, max(EDGE, (self.viewport().width() - WIDTH - upright) / 2))
+        flow.turn_over()
+        self._supplement.hide()
+        begun = False
+        for part in self._parts:
+            if part.supplement and not begun:
+                begun = True
+                self._begin_supplement(flow, zoom)
+            self._place(part, flow, zoom)
+        self.canvas.sheets = [page.sheet for page in flow.pages]
+        bottom = max(flow.pages[-1].sheet.bottom() + GAP, self._place_besides(flow))
+        self.canvas.resize(QSize(width, round(bottom)))
+        self.canvas.update()
+        self.arranged.emit()
+
+    def _begin_supplement(self, flow: _Flow, zoom: float) -> None:
+        if not flow.fresh:
+            flow.turn_over()
+        px = round(1.35 * self.text_px(zoom))
+        self._supplement.setFont(theme.serif(px, bold=True))
+        self._supplement.setStyleSheet(f'font-family: "{theme.SERIF}"; font-size: {px}px; font-weight: bold;')
+        text = flow.page.text
+        self._supplement.setGeometry(round(text.left()), round(flow.y), round(text.width()), 2 * px)
+        self._supplement.show()
+        flow.y += 2 * px + AFTER * zoom
+
+    def _place(self, part: PartView, flow: _Flow, zoom: float) -> None:
+        """One part where the last one ended."""
+        part.top = flow.y
+        if part.exhibit is not None:
+            self._place_exhibit(part, part.exhibit, flow, zoom)
+        elif not part.texts:
+            flow.want(40)
+            part.top = flow.y
+            text = flow.page.text
+            part.waiting.setGeometry(round(text.left()), round(flow.y), round(text.width()), 40)
+            flow.advance(40 + AFTER * zoom)
+        part.waiting.setVisible(part.exhibit is None and not part.texts)
+        for place, edit in enumerate(part.texts.values()):
+            if edit.isHidden():
+                continue
+            width = round(flow.page.text.width())
+            height = edit.needed_height(width)
+            flow.want(height + (TOGETHER * zoom if part.heading else 0), turned=False)
+            if place == 0 and part.exhibit is None:
+                part.top = flow.y
+            edit.setGeometry(round(flow.page.text.left()), round(flow.y), round(flow.page.text.width()), height)
+            flow.advance(height + (0.4 if part.heading else 0.6) * AFTER * zoom)
+
+    def _place_exhibit(self, part: PartView, view: ExhibitView, flow: _Flow, zoom: float) -> None:
+        natural, turned = view.natural()
+        height = natural * zoom
+        flow.want(height, turned=turned)
+        if height > flow.room:
+            view.stand(flow.space())
+            height = (view.paper.setting.height if view.paper.setting is not None else natural) * zoom
+        part.top = flow.y
+        view.place(flow.page.text.left(), flow.y, zoom)
+        flow.advance(height)
+        flow.y += AFTER * zoom
+
+    def _place_besides(self, flow: _Flow) -> float:
+        """The margins of the parts, each at its height, none over another; where the last of them ends."""
+        below = 0.0
+        for part in self._parts:
+            page = next((p for p in flow.pages if p.sheet.bottom() >= part.top), flow.page)
+            height = part.beside.fitted_height()
+            top = max(below, part.top)
+            part.beside.setGeometry(round(page.sheet.right()) + 6, round(top), WIDTH, height)
+            below = top + height + (12 if height > 8 else 0)
+        return below
+
+
+class _Canvas(QWidget):
+    """The desk with the sheets of paper on it."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setObjectName("clear")
+        self.sheets: list[QRectF] = []
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        seen = QRectF(event.rect())
+        for sheet in self.sheets:
+            if sheet.adjusted(-12, -12, 12, 12).intersects(seen):
+                paint_sheet(painter, sheet)
+        painter.end()

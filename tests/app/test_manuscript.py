@@ -1,0 +1,273 @@
+"""The manuscript as a person writes it: pages, prose with live numbers, order, titles and notes in place, styles, what moved."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from itertools import pairwise
+from pathlib import Path
+
+import pytest
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtGui import QTextCursor
+from PySide6.QtWidgets import QPushButton
+from pytestqt.qtbot import QtBot
+
+from istrel.app.proof.setting import PX_PER_MM
+from istrel.app.stations.manuscript.exhibit_view import ExhibitView
+from istrel.app.stations.manuscript.outline import Outline
+from istrel.app.stations.manuscript.prose_edit import ProseEdit
+from istrel.app.window import Window
+from istrel.study.changes.codebook import TreatAsMissing
+from istrel.study.changes.manuscript import Move
+from istrel.study.parts import Kept, Number, Passage, Reference, Words
+
+Opened = Callable[..., Window]
+Settle = Callable[..., None]
+TABLE = "describe receptive_post across format"
+
+
+@pytest.fixture
+def window(opened: Opened, settle: Settle) -> Window:
+    """A window at its manuscript, with a table and a figure."""
+    window = opened(sentence=TABLE)
+    window.keep_exhibit()
+    settle()
+    window.bench.say(f"{TABLE} as boxes")
+    settle()
+    window.keep_exhibit()
+    settle()
+    window.go_manuscript()
+    settle()
+    return window
+
+
+def texts(window: Window) -> dict[str, ProseEdit]:
+    """{accessible name: the text}, the last of each name."""
+    found = window.manuscript.pages.canvas.findChildren(ProseEdit)
+    return {edit.accessibleName(): edit for edit in found if not edit.isHidden()}
+
+
+def press(window: Window, words: str, qtbot: QtBot) -> None:
+    (found,) = [b for b in window.manuscript.findChildren(QPushButton) if b.text() == words and not b.isHidden()]
+    qtbot.mouseClick(found, Qt.MouseButton.LeftButton)
+
+
+def end_of(edit: ProseEdit) -> None:
+    edit.setFocus()
+    edit.moveCursor(QTextCursor.MoveOperation.End)
+
+
+def test_pages_have_their_true_size_and_nothing_lies_over_anything(window: Window, settle: Settle) -> None:
+    pages = window.manuscript.pages
+    pages.zoom(0)
+    style = window.model.style
+    for sheet in pages.sheets:
+        sides = sorted((sheet.width(), sheet.height()))
+        assert sides == pytest.approx([210 * PX_PER_MM * pages.zoom_now, 297 * PX_PER_MM * pages.zoom_now], rel=1e-6)
+    window.manuscript.add_paragraph()
+    settle()
+    blocks = [
+        w.geometry() for w in pages.canvas.children() if isinstance(w, ExhibitView | ProseEdit) and not w.isHidden()
+    ]
+    blocks.sort(key=lambda rect: rect.top())
+    assert len(blocks) == 5  # two exhibits with their results texts, and the paragraph
+    for above, below in pairwise(blocks):
+        assert below.top() >= above.bottom() - 24  # an exhibit has an edge around its letters
+    over = style.page.margin_mm * PX_PER_MM * pages.zoom_now
+    for block in blocks:
+        (sheet,) = [s for s in pages.sheets if s.top() <= block.center().y() <= s.bottom()]
+        assert sheet.top() + over - 12 <= block.top()
+        assert block.bottom() <= sheet.bottom() - over + 12
+
+
+def test_words_are_edited_and_their_numbers_stay_alive(window: Window, settle: Settle, qtbot: QtBot) -> None:
+    text = texts(window)["Results text"]
+    before = text.prose()
+    numbers = [piece for piece in before if isinstance(piece, Number)]
+    assert len(numbers) >= 8
+    text.setFocus()
+    text.moveCursor(QTextCursor.MoveOperation.Start)
+    qtbot.keyClicks(text, "In short: ")
+    end_of(text)
+    for _ in range(3):
+        qtbot.keyClick(text, Qt.Key.Key_Backspace)  # the full stop, a number as one letter, and the blank before it
+    qtbot.keyClicks(text, "so much.")
+    text.clearFocus()
+    settle()
+    kept = window.model.study.kept[-1]
+    assert kept.text is not None
+    assert kept.text[0].text.startswith("In short: Final receptive score was highest")  # type: ignore[union-attr]
+    assert [p for p in kept.text if isinstance(p, Number)] == numbers[:-1]
+    window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))
+    settle()
+    leaf = window.manuscript.leaf(kept.id)
+    assert leaf is not None
+    assert any(state == "moved" for _, _, state in leaf.texts["text"])
+    assert any(state == "untrue" for _, _, state in leaf.texts["text"])  # another group is the highest now
+    window.undo()
+    window.undo()
+    settle()
+    assert window.model.study.kept[-1].text is None
+
+
+def test_a_paragraph_is_begun_ended_and_refers_to_exhibits(window: Window, settle: Settle, qtbot: QtBot) -> None:
+    window.manuscript.go_to(0)
+    press(window, "+ paragraph", qtbot)
+    settle()
+    edit = texts(window)["Paragraph"]
+    assert edit.hasFocus()
+    qtbot.keyClicks(edit, "Boxes are in ")
+    figure = window.model.study.kept[1].id
+    edit.cite(Reference(figure), "Figure 1")
+    qtbot.keyClicks(edit, ". And more.")
+    for _ in range(9):
+        qtbot.keyClick(edit, Qt.Key.Key_Left)
+    qtbot.keyClick(edit, Qt.Key.Key_Return)
+    settle()
+    passages = [part for part in window.model.study.parts if isinstance(part, Passage)]
+    assert [p.prose for p in passages] == [
+        (Words("Boxes are in "), Reference(figure), Words(". ")),
+        (Words("And more."),),
+    ]
+    assert [type(part) for part in window.model.study.parts] == [Kept, Passage, Passage, Kept]
+
+
+def point_of_cell(view: ExhibitView, cell: tuple[int, int]) -> QPoint:
+    paper = view.paper
+    points = (QPoint(x, y) for y in range(0, paper.height(), 4) for x in range(0, paper.width(), 4))
+    return next(point for point in points if paper.cell_at(point) == cell)
+
+
+def test_a_number_is_cited_by_key_from_a_table_and_from_the_bench(window: Window, settle: Settle, qtbot: QtBot) -> None:
+    table = window.model.study.kept[0]
+    view = window.manuscript.view(table.id)
+    assert view is not None
+    assert view.exhibit is not None
+    qtbot.mouseMove(view.exhibit.paper, point_of_cell(view.exhibit, (0, 1)))
+    pointed = view.exhibit.paper.pointed
+    assert pointed is not None
+    window.manuscript.citing.cite_pointed()
+    settle()
+    last = window.model.study.parts[-1]
+    assert isinstance(last, Passage)
+    ((number),) = last.prose
+    assert isinstance(number, Number)
+    assert (number.exhibit, number.row, number.column, number.accepted) == (
+        table.id,
+        pointed.row,
+        pointed.column,
+        pointed.value,
+    )
+    # Pasted elsewhere it stays alive; a second one goes into the paragraph written last.
+    data = window.manuscript.citing.carried(table.id, pointed)
+    edit = texts(window)["Paragraph"]
+    end_of(edit)
+    edit.insertFromMimeData(data)
+    edit.commit()
+    settle()
+    assert window.model.study.part(last.id).prose == (number, number)  # type: ignore[union-attr]
+    view.exhibit.paper.pointed = None
+    window.write("describe age")
+    settle()
+    paper = window.bench.desk.paper
+    at = next(
+        p
+        for p in (QPoint(x, y) for y in range(0, paper.height(), 4) for x in range(0, paper.width(), 4))
+        if paper.cell_at(p) == (0, 1)
+    )
+    qtbot.mouseMove(paper, at)
+    window.manuscript.citing.cite_pointed()
+    settle()
+    assert window.model.study.kept[-1].sentence == "describe age"  # what is cited is kept
+    prose = window.model.study.part(last.id).prose  # type: ignore[union-attr]
+    assert [p.exhibit for p in prose if isinstance(p, Number)] == [table.id, table.id, window.model.study.kept[-1].id]
+
+
+def test_dragging_in_the_outline_changes_the_order_and_the_supplement(window: Window, settle: Settle) -> None:
+    outline: Outline = window.manuscript.outline
+    table, figure = (kept.id for kept in window.model.study.kept)
+    rows = [row.id for row in outline.rows()]
+    assert rows == [table, figure, ""]
+    outline.model().moveRow(outline.rootIndex(), 0, outline.rootIndex(), 3)  # as a drop below the last line does
+    settle()
+    assert [(p.id, p.supplement) for p in window.model.study.parts] == [(figure, False), (table, True)]
+    assert [row.label for row in outline.rows()] == ["Figure 1", "Supplement", "Table A1"]
+    window.model.do(Move(table, 0, supplement=False))
+    settle()
+    assert [row.label for row in outline.rows()] == ["Table 1", "Figure 1", "Supplement"]
+
+
+def test_titles_and_notes_are_edited_where_they_stand(window: Window, settle: Settle, qtbot: QtBot) -> None:
+    table = window.model.study.kept[0]
+    view = window.manuscript.view(table.id)
+    assert view is not None
+    exhibit = view.exhibit
+    assert exhibit is not None
+    sheet = exhibit.paper.setting
+    assert sheet is not None
+    zoom = exhibit.paper.zoom
+    title = QPoint(round(sheet.left * zoom) + 40, round((sheet.label_top + 1.9 * sheet.line) * zoom) + 10)
+    qtbot.mouseClick(exhibit.paper, Qt.MouseButton.LeftButton, pos=title)
+    assert not exhibit.title.isHidden()
+    exhibit.title.setText("How Learners Scored")
+    qtbot.keyClick(exhibit.title, Qt.Key.Key_Return)
+    settle()
+    assert window.model.study.kept[0].title == "How Learners Scored"
+    assert "How Learners Scored" in window.manuscript.outline.rows()[0].title
+    notes = QPoint(round(sheet.left * zoom) + 60, round((sheet.notes_top + 6) * zoom) + 10)
+    qtbot.mouseClick(exhibit.paper, Qt.MouseButton.LeftButton, pos=notes)
+    assert not exhibit.notes.isHidden()
+    end_of(exhibit.notes)
+    qtbot.keyClicks(exhibit.notes, " Scores are points.")
+    exhibit.notes.clearFocus()
+    settle()
+    written = window.model.study.kept[0].notes
+    assert written is not None
+    assert written[-1].text.endswith(" Scores are points.")  # type: ignore[union-attr]
+    assert "Scores are points." in exhibit.paper.setting.notes.toPlainText()  # type: ignore[union-attr]
+    assert window.manuscript.entries[0].status == "as kept"
+    window.manuscript.choose(table.id)
+    press(window, "own notes again", qtbot)
+    settle()
+    assert window.model.study.kept[0].notes is None
+
+
+def test_an_exhibit_goes_back_to_the_bench_and_is_exchanged(window: Window, settle: Settle, qtbot: QtBot) -> None:
+    table = window.model.study.kept[0]
+    window.manuscript.choose(table.id)
+    press(window, "at the Bench", qtbot)
+    settle()
+    assert window.stack.currentWidget() is window.bench
+    window.bench.say(f"{TABLE} with n, mean")
+    settle()
+    window.keep_exhibit()
+    settle()
+    assert [k.id for k in window.model.study.kept].index(table.id) == 0
+    assert "n, mean" in window.model.study.kept[0].sentence
+    assert len(window.model.study.kept) == 2
+
+
+def test_another_house_style_sets_everything_again_and_can_be_undone(window: Window, settle: Settle) -> None:
+    from istrel.study.changes.manuscript import SetStyle
+
+    window.model.do(SetStyle("thesis"))
+    settle()
+    assert [row.label for row in window.manuscript.outline.rows()] == ["Tabelle 1", "Abbildung 1", "Supplement"]
+    assert window.manuscript.style_button.text().startswith("Thesis")
+    window.undo()
+    settle()
+    assert window.manuscript.outline.rows()[0].label == "Table 1"
+
+
+def test_a_document_is_refreshed_from_the_window(window: Window, settle: Settle, qtbot: QtBot, tmp_path: Path) -> None:
+    path = tmp_path / "paper.docx"
+    with qtbot.waitSignal(window.manuscript.exported, timeout=20_000):
+        window.manuscript.export(path)
+    window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))
+    settle()
+    with qtbot.waitSignal(window.manuscript.exported, timeout=20_000):
+        window.manuscript.leaving.refresh(path)
+    assert (tmp_path / "paper before refresh.docx").exists()
+    with qtbot.waitSignal(window.manuscript.exported, timeout=30_000):
+        window.manuscript.leaving.export_folder(tmp_path / "folder")
+    assert (tmp_path / "folder" / "manifest.json").exists()
