@@ -6,6 +6,7 @@ With `paged` the same page is made for paper: tables in panels that fit, wide on
 from __future__ import annotations
 
 import re
+from base64 import b64encode
 from functools import cache
 from itertools import pairwise
 from typing import Any
@@ -185,7 +186,7 @@ def _item(item: Item, document: Document, place: int, *, paged: bool) -> dict[st
         "texts": [print_text(text, style) for text in item.texts],
     }
     if not isinstance(sheet, TableSheet):
-        return {**content, "svg": _svg(sheet, document, place)}
+        return {**content, "svg": _picture(sheet, document) if paged else _svg(sheet, document, place)}
     table = print_table(sheet, style, item.number)
     if not paged:
         return {**content, "table": True, "panels": [_panel(table, 0, table.n_columns - 1, table.heads, [], style)]}
@@ -227,6 +228,18 @@ def _aligned(cell: str, after: int, mark: str) -> Markup:
     # The mark itself is narrower than a figure.
     space = "\u2008" * (1 if lack and not split_at_mark(cell, mark)[1] else 0)
     return Markup("{}").format(cell + space + "\u2007" * (lack - len(space)))
+
+
+def _picture(sheet: FigureSheet, document: Document) -> Markup:
+    """The drawing as a picture of its own, which the rules of the page do not touch."""
+    from istrel.render.print import draw
+    from istrel.render.scene import make_scene
+
+    svg = b64encode(draw(sheet, document.style, "svg")).decode()
+    width = make_scene(sheet, document.style).width
+    return Markup('<img alt="{}" style="width:{:.2f}mm" src="data:image/svg+xml;base64,{}">').format(
+        plain_text(sheet.alt, document.style), width, svg
+    )
 
 
 def _svg(sheet: FigureSheet, document: Document, place: int) -> Markup:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import logging
 from typing import Any
 
 from istrel.problem import Problem
@@ -52,6 +53,7 @@ def _pages(document: Document) -> bytes:
         from weasyprint import HTML
     except OSError:
         raise Problem("Pages as PDF need the Pango library of the system (libpango); choose .docx or .html.") from None
+    logging.getLogger("weasyprint").setLevel(logging.ERROR)
     style = document.style
     paper = PAPER.format(
         width=style.page.width_mm,
@@ -67,10 +69,10 @@ def _pages(document: Document) -> bytes:
 
 
 def _shipped_fonts(url: str, *_: Any, **__: Any) -> Any:
-    """What a page may load: our fonts, and nothing else."""
+    """What a page may load: our fonts and our drawings, and nothing else."""
     from weasyprint.urls import URLFetcher
 
-    if not url.startswith(f"{FONTS.as_uri()}/Istrel"):
+    if not url.startswith((f"{FONTS.as_uri()}/Istrel", "data:image/svg+xml;base64,")):
         raise ValueError(url)
     return URLFetcher().fetch(url)
 
