@@ -55,7 +55,8 @@ th { font-weight: normal; padding: .25em .7em; text-align: center; vertical-alig
 th.spanner { border-bottom: {{ style.table.rule_pt }}pt solid; }
 th:first-child, tbody th { text-align: left; padding-left: 0; }
 td { padding: .15em .7em; text-align: right; font-variant-numeric: tabular-nums lining-nums; white-space: nowrap; }
-td.words { text-align: left; white-space: normal; }
+td.words { text-align: left; }
+td.long { white-space: normal; }
 .note { font-size: .9em; margin: .5em 0 0; }
 svg { max-width: 100%; height: auto; }
 {{ paper }}
@@ -84,7 +85,7 @@ svg { max-width: 100%; height: auto; }
 </thead>
 <tbody>
 {% for row in panel.rows %}
-<tr><th scope="row"{% if row.indent %} style="padding-left:{{ 1.2 * row.indent }}em"{% endif %}{% if not row.cells %} colspan="{{ panel.n_columns }}"{% endif %}>{{ runs(row.stub) }}</th>{% for cell in row.cells %}<td{% if cell.words %} class="words"{% endif %}>{{ cell.text }}</td>{% endfor %}</tr>
+<tr><th scope="row"{% if row.indent %} style="padding-left:{{ 1.2 * row.indent }}em"{% endif %}{% if not row.cells %} colspan="{{ panel.n_columns }}"{% endif %}>{{ runs(row.stub) }}</th>{% for cell in row.cells %}<td{% if cell.look %} class="{{ cell.look }}"{% endif %}>{{ cell.text }}</td>{% endfor %}</tr>
 {% endfor %}
 </tbody>
 </table>
@@ -109,6 +110,7 @@ svg { max-width: 100%; height: auto; }
 </body>
 </html>
 """
+LONG = 28  # letters that do not stand on one line
 IDS = re.compile(r'(\bid="|href="#|url\(#)([^"\)]+)')
 
 
@@ -213,13 +215,18 @@ def _panel(table: PrintedTable, first: int, last: int, heads: Any, widths: list[
             "stub": row.stub,
             "indent": row.indent,
             "cells": [
-                {"text": cell if said else _aligned(cell, pad, mark), "words": said and len(cell) > 1}
+                {"text": cell if said else _aligned(cell, pad, mark), "look": _look(cell) if said else ""}
                 for cell, pad, said in zip(cells, after, words, strict=False)
             ],
         }
         for row, cells in shown
     ]
     return {"heads": heads, "rows": rows, "n_columns": last - first + 1, "widths": widths}
+
+
+def _look(words: str) -> str:
+    """How words stand in a cell: from the left, and in lines where they are many."""
+    return "" if len(words) < 2 else "words" if len(words) < LONG else "words long"
 
 
 def _aligned(cell: str, after: int, mark: str) -> Markup:

@@ -32,7 +32,7 @@ tr {{ break-inside: avoid; }}
 h1.new {{ break-before: page; margin-top: 0; }}
 table {{ table-layout: fixed; }}
 td {{ padding-left: 0; padding-right: 0; }}
-td.words {{ padding-left: 8pt; }}
+td.words {{ padding-left: 5pt; }}
 h1.turned {{ page: turned; }}
 th {{ padding-left: 2pt; padding-right: 2pt; }}
 p.text {{ text-align: left; hyphens: manual; }}
