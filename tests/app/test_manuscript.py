@@ -9,7 +9,7 @@ from pathlib import Path
 import pytest
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QTextCursor
-from PySide6.QtWidgets import QPushButton
+from PySide6.QtWidgets import QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
 from istrel.app.proof.setting import PX_PER_MM
@@ -18,7 +18,7 @@ from istrel.app.stations.manuscript.outline import Outline
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.app.window import Window
 from istrel.study.changes.codebook import TreatAsMissing
-from istrel.study.changes.manuscript import Move
+from istrel.study.changes.manuscript import Insert, Move
 from istrel.study.parts import Kept, Number, Passage, Reference, Words
 
 Opened = Callable[..., Window]
@@ -271,3 +271,52 @@ def test_a_document_is_refreshed_from_the_window(window: Window, settle: Settle,
     with qtbot.waitSignal(window.manuscript.exported, timeout=30_000):
         window.manuscript.leaving.export_folder(tmp_path / "folder")
     assert (tmp_path / "folder" / "manifest.json").exists()
+
+
+def test_the_reading_lists_points_that_lead_to_their_place(window: Window, settle: Settle, qtbot: QtBot) -> None:
+    press(window, "Reviewer’s reading", qtbot)
+    settle()
+    panel = window.manuscript.reading
+    assert [p.kind for p in panel.points] == ["sample"]  # nothing is written yet, so nothing is missed in the text
+    table, figure = (kept.id for kept in window.model.study.kept)
+    window.model.do(Insert(Passage("paragraph", (Words("See "), Reference(table), Words("."))), 0))
+    settle()
+    (point,) = [p for p in panel.points if p.kind == "never mentioned"]
+    assert point.part == figure
+    (row,) = [b for b in panel.findChildren(QPushButton) if b.accessibleName() == point.says]
+    qtbot.mouseClick(row, Qt.MouseButton.LeftButton)
+    settle()
+    assert window.manuscript.chosen == figure
+    window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))
+    settle()
+    assert panel.points[0].kind == "moved"
+
+
+def test_a_style_is_copied_edited_saved_and_a_bad_one_refused(window: Window, settle: Settle, tmp_path: Path) -> None:
+    panel = window.manuscript.styling
+    window.manuscript.open_style()
+    panel.change("language", "fr")
+    settle()
+    assert window.manuscript.outline.rows()[0].label == "Tableau 1"
+    assert window.model.style.numbers.decimal_mark == ","
+    line = panel.fields["numbers.measure_decimals"]
+    assert isinstance(line, QLineEdit)
+    line.setText("99")
+    line.editingFinished.emit()
+    assert "numbers.measure_decimals" in panel.says.text()
+    assert window.model.style.numbers.measure_decimals == 2  # the last good one stays
+    path = tmp_path / "own.toml"
+    panel.save(path)
+    window.undo()
+    settle()
+    assert window.manuscript.outline.rows()[0].label == "Table 1"
+    panel.load(path)
+    settle()
+    assert window.manuscript.outline.rows()[0].label == "Tableau 1"
+    path.write_text(path.read_text().replace("[table]", "[table"))
+    panel.load(path)
+    assert "own.toml, line" in panel.says.text()
+    window.manuscript.add_appendix()
+    settle()
+    assert window.manuscript.outline.rows()[-1].label == "Reproducibility"
+    assert "SHA-256" in texts(window)["Paragraph"].toPlainText()

@@ -15,7 +15,8 @@ from istrel.files import refuse_sources, write_whole
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Block, Document, Item
-from istrel.study.manuscript import Entry, Written, compose, manuscript
+from istrel.study.appendix import TITLE
+from istrel.study.manuscript import Entry, Written, compose, lines_in, manuscript
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
 
@@ -29,7 +30,7 @@ def manuscript_document(study: Study, style: HouseStyle) -> Document:
         if _supplements(part) and not any(isinstance(p, Block) and p.new_page for p in parts):
             parts.append(Block(say("Supplement"), level=1, new_page=True))
         if isinstance(part, Written):
-            parts.append(_block(part))
+            parts += _blocks(part)
         elif part.exhibit is not None:
             parts.append(_item(part, part.exhibit))
     return Document(tuple(parts), style, title="Manuscript")
@@ -39,8 +40,12 @@ def _supplements(part: Entry | Written) -> bool:
     return (part.kept if isinstance(part, Entry) else part.passage).supplement
 
 
-def _block(written: Written) -> Block:
-    return Block(written.reading.text, level=1 if written.passage.role == "heading" else 0)
+def _blocks(written: Written) -> list[Block]:
+    """A heading or a paragraph; the appendix as a heading with its paragraphs."""
+    text = written.reading.text
+    if written.passage.role == "appendix":
+        return [Block(say(TITLE), level=1), *(Block(line) for line in lines_in(text))]
+    return [Block(text, level=1 if written.passage.role == "heading" else 0)]
 
 
 def write_manuscript(study: Study, style: HouseStyle, path: Path) -> Path:

@@ -14,13 +14,13 @@ from istrel.exhibits.setting import Sheet
 from istrel.exhibits.table import Note, TableSheet
 from istrel.exhibits.text import Cell, Run, Text, cells_in
 from istrel.problem import Problem
-from istrel.study.parts import PROSE_OF_EXHIBIT, Accepted, Kept, Number, Part, Passage, Value, proses_of
+from istrel.study.appendix import appendix_prose
+from istrel.study.labels import numbers_and_labels
+from istrel.study.parts import PROSE_OF_EXHIBIT, Accepted, Kept, Number, Part, Passage, Prose, Value, proses_of
 from istrel.study.prose import Moved, Reading, Shelf, own_words, read, value_in
 from istrel.study.remake import made
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
-
-SUPPLEMENT = "A"
 
 
 @dataclass(frozen=True, eq=False)
@@ -115,24 +115,6 @@ def moved_between(before: tuple[Accepted, ...], now: tuple[Accepted, ...]) -> tu
     return (*changed, *(Moved(*key, value, None) for key, value in old.items() if key not in new))
 
 
-def numbers_and_labels(parts: tuple[Part, ...], style: HouseStyle) -> dict[str, tuple[str, str]]:
-    """{id: (number, label)} of every kept exhibit: tables and figures apart, by chapter where the style says so; A1 in the
-    supplement.
-    """
-    found: dict[str, tuple[str, str]] = {}
-    counts: dict[tuple[bool, str], int] = {}
-    chapter = 0
-    for part in parts:
-        if isinstance(part, Passage):
-            chapter += part.role == "heading"
-            continue
-        before = SUPPLEMENT if part.supplement else f"{chapter}." if style.by_chapter and chapter else ""
-        counts[part.is_figure, before] = count = counts.get((part.is_figure, before), 0) + 1
-        number = f"{before}{count}"
-        found[part.id] = number, (style.figure if part.is_figure else style.table).label.format(number=number)
-    return found
-
-
 # As it is now.
 def shelf_of(study: Study, style: HouseStyle) -> Shelf:
     """What the prose of a study is read with."""
@@ -163,8 +145,15 @@ def part_now(part: Part, study: Study, style: HouseStyle, shelf: Shelf | None = 
     """One part as it is now."""
     shelf = shelf or shelf_of(study, style)
     if isinstance(part, Passage):
-        return Written(part, read(part.prose, shelf))
+        return Written(part, read(prose_now(part, study, style), shelf))
     return _entry(part, study, style, shelf)
+
+
+def prose_now(part: Passage, study: Study, style: HouseStyle) -> Prose:
+    """What a passage says: what was written, or what the appendix is by now."""
+    if part.role != "appendix":
+        return part.prose
+    return appendix_prose(study, style)
 
 
 def entry_of(kept: Kept, study: Study, style: HouseStyle) -> Entry:

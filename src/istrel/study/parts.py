@@ -93,9 +93,9 @@ class Kept:
 
 @dataclass(frozen=True)
 class Passage:
-    """A heading or a paragraph of the manuscript."""
+    """A heading or a paragraph of the manuscript; or the reproducibility appendix, which writes itself."""
 
-    role: Literal["heading", "paragraph"]
+    role: Literal["heading", "paragraph", "appendix"]
     prose: tuple[Words | Number | Reference, ...]
     id: str = ""
     supplement: bool = False

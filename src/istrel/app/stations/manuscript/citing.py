@@ -17,7 +17,8 @@ from istrel.exhibits.text import Cell
 from istrel.problem import Problem
 from istrel.sentence.request import show
 from istrel.study.changes.manuscript import Insert, Keep
-from istrel.study.manuscript import numbers_and_labels, numbers_of
+from istrel.study.labels import numbers_and_labels
+from istrel.study.manuscript import numbers_of
 from istrel.study.parts import Kept, Number, Passage, Reference
 from istrel.study.prose import value_in
 from istrel.study.record import record_of, value_of

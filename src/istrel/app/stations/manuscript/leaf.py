@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 
 from istrel.app.proof.jobs import Proof, show_exhibit
-from istrel.study.manuscript import Entry, Written, part_now, shelf_of
+from istrel.study.manuscript import Entry, Written, part_now, prose_now, shelf_of
 from istrel.study.parts import Kept, Part, Prose
 from istrel.study.prose import Shown, notes_prose, prose_of, shown
 from istrel.study.remake import made
@@ -35,7 +35,7 @@ def make_leaf(part: Part, study: Study, style: HouseStyle) -> Leaf:
     shelf = shelf_of(study, style)
     now = part_now(part, study, style, shelf)
     if isinstance(now, Written):
-        return Leaf(now, None, {"prose": shown(now.passage.prose, shelf)})
+        return Leaf(now, None, {"prose": shown(prose_now(now.passage, study, style), shelf)})
     if now.exhibit is None:
         return Leaf(now)
     texts = {name: shown(_prose(now.kept, name, study, style), shelf) for name in ("text", "methods", "notes")}

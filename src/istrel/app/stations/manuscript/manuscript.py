@@ -16,8 +16,10 @@ from istrel.app.stations.manuscript.exhibit_view import ExhibitView
 from istrel.app.stations.manuscript.leaf import Leaf, make_leaf
 from istrel.app.stations.manuscript.leaving import Leaving
 from istrel.app.stations.manuscript.outline import WIDTH, Outline, Row
-from istrel.app.stations.manuscript.pages import Pages, PartView
+from istrel.app.stations.manuscript.pages import Pages, PartView, heading_px
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
+from istrel.app.stations.manuscript.reading_panel import ReadingPanel
+from istrel.app.stations.manuscript.style_panel import StylePanel
 from istrel.app.stations.manuscript.tools import tools_of
 from istrel.app.widgets.simple import box, button, column, label, row
 from istrel.exhibits.printing import label_in, print_title
@@ -54,7 +56,12 @@ class Manuscript(QWidget):
         layout.addLayout(right, 1)
         right.addWidget(self._bar())
         self.pages = Pages()
-        right.addWidget(self.pages, 1)
+        middle = row()
+        middle.addWidget(self.pages, 1)
+        self.reading, self.styling = ReadingPanel(model, self), StylePanel(model)
+        middle.addWidget(self.reading)
+        middle.addWidget(self.styling)
+        right.addLayout(middle, 1)
         self._nothing = label(
             "Nothing is kept yet. At the Bench, Ctrl+Enter keeps the exhibit that is on paper; "
             "headings and paragraphs are added below the outline.",
@@ -102,6 +109,7 @@ class Manuscript(QWidget):
         inside.addStretch()
         self.said = label("", "small")
         inside.addWidget(self.said)
+        inside.addWidget(button("Reviewer’s reading", "chip", self.open_reading))
         self.copy_button = button("Copy", "chip", self.copy)
         inside.addWidget(self.copy_button)
         self.export_button = button("Export manuscript ▾", "main", self.leaving.offer)
@@ -238,6 +246,7 @@ class Manuscript(QWidget):
                 self._show_text(view, name, leaf, px, wanted=wanted and bool(leaf.texts[name]))
             return
         self._show_text(view, "prose", leaf, px, wanted=True)
+        view.texts["prose"].setReadOnly(now.passage.role == "appendix")
 
     def _show_text(self, view: PartView, name: str, leaf: Leaf, px: int, *, wanted: bool) -> None:
         if name not in view.texts:
@@ -245,7 +254,7 @@ class Manuscript(QWidget):
                 return
             view.texts[name] = self._new_text(view.id, name)
         edit = view.texts[name]
-        edit.show_prose(leaf.texts[name], round(1.35 * px) if view.heading else px, bold=view.heading)
+        edit.show_prose(leaf.texts[name], heading_px(px) if view.heading else px, bold=view.heading)
         edit.setVisible(wanted)
 
     def _new_exhibit(self, kept: Kept) -> ExhibitView:
@@ -289,6 +298,8 @@ class Manuscript(QWidget):
 
     def _outline_row(self, part: Part) -> Row:
         leaf = self._leaves.get(part.id)
+        if isinstance(part, Passage) and part.role == "appendix":
+            return Row(part.id, "heading", "Reproducibility", tip="Writes itself from what was done")
         if isinstance(part, Passage):
             words = "".join(piece.text for piece in part.prose if isinstance(piece, Words)).replace("\n", " ").strip()
             status = leaf.now.status if leaf is not None else ""
@@ -424,6 +435,11 @@ class Manuscript(QWidget):
         place, supplement = self._place_after_chosen()
         self._insert(Passage("heading", (), supplement=supplement), max(0, place - 1))
 
+    def add_appendix(self) -> None:
+        """The reproducibility appendix at the end of the supplement, if it is not there."""
+        if not any(isinstance(part, Passage) and part.role == "appendix" for part in self._parts()):
+            self._model.do(Insert(Passage("appendix", (), supplement=True), len(self._parts())))
+
     def take_to_bench(self, kept: Kept) -> None:
         """The sentence of an exhibit goes back to the Bench; what is kept there takes its place."""
         if kept.source != self._model.study.current:
@@ -440,7 +456,19 @@ class Manuscript(QWidget):
         menu = QMenu(self)
         for name in SHIPPED:
             menu.addAction(load_style(name).name, partial(self.do, SetStyle(name)))
+        menu.addSeparator()
+        menu.addAction("Copy and edit this style", self.open_style)
         menu.popup(self.style_button.mapToGlobal(self.style_button.rect().bottomLeft()))
+
+    def open_style(self) -> None:
+        """The style as a form beside the pages."""
+        self.reading.leave()
+        self.styling.open()
+
+    def open_reading(self) -> None:
+        """What a reviewer might raise, beside the pages."""
+        self.styling.leave()
+        self.reading.open()
 
     # What leaves it.
     def copy(self) -> None:

@@ -63,6 +63,11 @@ class PartView:
             widget.deleteLater()
 
 
+def heading_px(px: int) -> int:
+    """The size of headings over prose of this size."""
+    return round(1.35 * px)
+
+
 class _Page(NamedTuple):
     """A sheet of paper on the canvas and the room for text on it."""
 
@@ -214,7 +219,7 @@ class Pages(QScrollArea):
     def _begin_supplement(self, flow: _Flow, zoom: float) -> None:
         if not flow.fresh:
             flow.turn_over()
-        px = round(1.35 * self.text_px(zoom))
+        px = heading_px(self.text_px(zoom))
         self._supplement.setFont(theme.serif(px, bold=True))
         self._supplement.setStyleSheet(f'font-family: "{theme.SERIF}"; font-size: {px}px; font-weight: bold;')
         text = flow.page.text
@@ -237,7 +242,8 @@ class Pages(QScrollArea):
         for place, edit in enumerate(part.texts.values()):
             if edit.isHidden():
                 continue
-            width = round(flow.page.text.width())
+            width, px = round(flow.page.text.width()), self.text_px(zoom)
+            edit.set_px(heading_px(px) if part.heading else px)
             height = edit.needed_height(width)
             flow.want(height + (TOGETHER * zoom if part.heading else 0), turned=False)
             if place == 0 and part.exhibit is None:

@@ -128,6 +128,17 @@ class ProseEdit(QTextEdit):
         self.document().clearUndoRedoStacks()
         self.blockSignals(False)
 
+    def set_px(self, px: int) -> None:
+        """Another size of the letters."""
+        if px != self._px:
+            self._px = px
+            font = self.document().defaultFont()
+            font.setPixelSize(px)
+            self.blockSignals(True)
+            self.document().setDefaultFont(font)
+            self.setFont(font)
+            self.blockSignals(False)
+
     def _put(self, cursor: QTextCursor, shown: Shown) -> None:
         piece, letters, state = shown
         if isinstance(piece, Words):

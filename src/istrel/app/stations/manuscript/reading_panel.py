@@ -1,0 +1,78 @@
+"""The reviewer's reading as a list: each point leads to its place."""
+
+from __future__ import annotations
+
+from functools import partial
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QPushButton
+
+from istrel.app.stations.manuscript.side_panel import SidePanel
+from istrel.app.widgets.simple import button, clear, label
+
+if TYPE_CHECKING:
+    from istrel.app.bridge import StudyModel
+    from istrel.app.stations.manuscript.manuscript import Manuscript
+    from istrel.study.review import Point
+
+
+class ReadingPanel(SidePanel):
+    """Made anew whenever the study changes while it is open."""
+
+    def __init__(self, model: StudyModel, station: Manuscript) -> None:
+        super().__init__("Reviewer’s reading")
+        self._model, self._station = model, station
+        self.points: tuple[Point, ...] = ()
+        model.changed.connect(self.read)
+
+    def open(self) -> None:
+        """Show it, and read."""
+        self.show()
+        self.says.setText("Reading …")
+        self.read()
+
+    def read(self) -> None:
+        """Read the manuscript in the background, if the panel is open."""
+        if self.isHidden() or not self._model.is_open:
+            return
+        from istrel.study.review import review
+
+        study, style = self._model.study, self._model.style
+        self._model.background.submit("reading", lambda: review(study, style), self._show)
+
+    def _show(self, points: tuple[Point, ...]) -> None:
+        self.points = points
+        clear(self.body)
+        many = sum(not point.says.startswith("…") for point in points)
+        if points:
+            self.says.setText(f"{many} point{'s' if many > 1 else ''} that a reviewer might raise.")
+        else:
+            self.says.setText("Nothing that a reviewer would raise.")
+        kind = ""
+        for point in points:
+            if point.kind != kind:
+                kind = point.kind
+                head = label(kind[0].upper() + kind[1:], "small")
+                head.setContentsMargins(0, 8, 0, 0)
+                self.body.addWidget(head)
+            self.body.addWidget(self._point(point))
+        self.body.addStretch()
+
+    def _point(self, point: Point) -> QPushButton:
+        """A point as a button that wraps its words."""
+        made = button("", "row", partial(self._go, point), tip=point.says)
+        inside = label(point.says, wrap=True)
+        inside.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
+        inside.setParent(made)
+        width = self.width() - 52
+        height = inside.heightForWidth(width - 8)
+        inside.setGeometry(4, 4, width - 8, height)
+        made.setFixedSize(width, height + 8)
+        made.setStyleSheet("text-align: left; border: none; background: transparent;")
+        return made
+
+    def _go(self, point: Point) -> None:
+        if point.part:
+            self._station.choose(point.part)
+            self._station.show_part(point.part)

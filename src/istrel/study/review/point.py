@@ -1,0 +1,96 @@
+"""What a point of the reading is, and the manuscript as a reader sees it."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from functools import cached_property
+
+from istrel.exhibits.printing import plain_text, print_text
+from istrel.exhibits.quoting import Key
+from istrel.exhibits.text import Cell, phrases_in
+from istrel.study.manuscript import Entry, Written
+from istrel.study.parts import Prose, Reference, proses_of
+from istrel.study.study import Study
+from istrel.style.house import HouseStyle
+
+
+@dataclass(frozen=True)
+class Point:
+    """One remark.
+
+    Attributes
+    ----------
+    kind
+        In a word or two, by which points are gathered.
+    part
+        The id of the part that it is about; empty for the manuscript as a whole.
+    """
+
+    kind: str
+    says: str
+    part: str = ""
+
+
+@dataclass(frozen=True, eq=False)
+class Script:
+    """The manuscript that is read."""
+
+    study: Study
+    style: HouseStyle
+    parts: tuple[Entry | Written, ...]
+
+    @cached_property
+    def entries(self) -> tuple[Entry, ...]:
+        """The exhibits that can be made."""
+        return tuple(part for part in self.parts if isinstance(part, Entry) and part.exhibit is not None)
+
+    @cached_property
+    def proses(self) -> tuple[tuple[str, Prose], ...]:
+        """(id of the part, an edited text) of all there are."""
+        return tuple((part.id, prose) for part in self.study.parts for prose in proses_of(part))
+
+    @cached_property
+    def mentioned(self) -> frozenset[str]:
+        """The exhibits that the text refers to."""
+        return frozenset(piece.exhibit for _, prose in self.proses for piece in prose if isinstance(piece, Reference))
+
+    @cached_property
+    def words(self) -> str:
+        """All that the reader reads outside tables, in lower case."""
+        texts = []
+        for part in self.parts:
+            if isinstance(part, Written):
+                texts.append(part.reading.text)
+            else:
+                texts += [reading.text for name, reading in part.readings if name != "notes"]
+                texts += [note.text for note in (part.exhibit.sheet.notes if part.exhibit else ())]
+        return " ".join(plain_text(text, self.style) for text in texts).casefold()
+
+    def numbers(self, entry: Entry) -> Iterator[tuple[Key, Cell]]:
+        """The quantities that an exhibit shows, by the same keys in every layout."""
+        from importlib import import_module
+
+        assert entry.exhibit is not None
+        exhibit = entry.exhibit
+        verb = import_module(f"istrel.exhibits.verbs.{exhibit.request.verb}")
+        shown = set(exhibit.shown) | {"n"}
+        for cell in verb.numbers(exhibit.plan, exhibit.result):
+            if cell.row and (not exhibit.shown or cell.column in shown or " " in cell.column):
+                yield (cell.row, cell.column), cell
+
+    def notes_left_out(self, entry: Entry) -> list[str]:
+        """The notes of an exhibit's own, as templates, that its edited notes do not say any more."""
+        from istrel.study.remake import made
+
+        if entry.kept.notes is None:
+            return []
+        own = made(entry.kept, self.study).sheet.notes
+        edited = plain_text(entry.reading("notes").text, self.style)
+        lost = []
+        for note in own:
+            for phrase in phrases_in(note.text):
+                letters = "".join(run.text for run in print_text((phrase,), self.style))
+                if letters and letters not in edited:
+                    lost.append(phrase.template)
+        return lost

@@ -1,0 +1,162 @@
+"""What reporting guidelines of the trade (SAMPL, STROBE) ask of descriptive results, as far as it is not there."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from istrel.data.limits import FEW_FOR_TESTS, SMALL_GROUP, STRONGLY_SKEWED
+from istrel.exhibits.cases import Grouping
+from istrel.study.manuscript import Entry, Written
+from istrel.study.parts import Number
+from istrel.study.review.point import Point, Script
+from istrel.style.numbers import Kind
+
+LEFT_OUT = {
+    "Values missing: {list}.": ("missing data", "no longer says how many values are missing"),
+    "Missing: {n}.": ("missing data", "no longer says how many values are missing"),
+    "{name}: {n} missing.": ("missing data", "no longer says how many values are missing"),
+    "Percentages are of the valid cases.": ("percentages", "no longer says what its percentages are of"),
+    "Percentages are of all cases.": ("percentages", "no longer says what its percentages are of"),
+    "Percentages are of the row.": ("percentages", "no longer says what its percentages are of"),
+    "Percentages are of the column.": ("percentages", "no longer says what its percentages are of"),
+    "Mdn = median": ("abbreviations", "no longer explains Mdn"),
+    "IQR = interquartile range": ("abbreviations", "no longer explains IQR"),
+    "CI = confidence interval": ("abbreviations", "no longer explains CI"),
+    "MAD = median absolute deviation": ("abbreviations", "no longer explains MAD"),
+    "CV = coefficient of variation": ("abbreviations", "no longer explains CV"),
+}
+P_KINDS = {Kind.P, Kind.P_WITH_SIGN}
+FEWEST_CHARACTERISTICS = 3
+
+
+def points(script: Script) -> Iterator[Point]:
+    for entry in script.entries:
+        yield from _of_exhibit(entry, script)
+    yield from _lonely_p(script)
+    yield from _repeated(script)
+    yield from _of_all(script)
+
+
+def _of_exhibit(entry: Entry, script: Script) -> Iterator[Point]:
+    assert entry.exhibit is not None
+    exhibit, label, part = entry.exhibit, entry.label.rstrip(" .:"), entry.kept.id
+    for kind, says in dict.fromkeys(LEFT_OUT[t] for t in script.notes_left_out(entry) if t in LEFT_OUT):
+        yield Point(kind, f"The note of {label} {says}.", part)
+    shown = set(exhibit.shown)
+    if "se" in shown and "sd" not in shown:
+        yield Point("SE for SD", f"{label} gives standard errors where readers look for standard deviations.", part)
+    if exhibit.form == "means" and exhibit.request.settings["interval"] == "se":
+        yield Point("SE for SD", f"{label} draws standard errors; confidence intervals say more.", part)
+    yield from _skewed(entry, label)
+    yield from _small(entry, label)
+    tested = exhibit.request.verb == "describe" and exhibit.request.settings["test"]
+    if tested and entry.kept.text == ():
+        yield Point("p alone", f"{label} gives p; the statistic and its df stand nowhere, show its results text.", part)
+    if tested and not exhibit.request.settings["difference"]:
+        yield Point("size of difference", f"{label} tests differences without saying how large they are.", part)
+    bare = [name for name in _names(entry) if not exhibit.plan.data.variable(name).label]
+    if bare:
+        yield Point("no label", f"{label} calls {', '.join(bare[:3])} by name only; the codebook has no label.", part)
+
+
+def _names(entry: Entry) -> list[str]:
+    """The variables of an exhibit that is about variables one by one."""
+    assert entry.exhibit is not None
+    found = (getattr(cell, "variable", "") for cell in entry.exhibit.result.cells)
+    return [name for name in dict.fromkeys(found) if name]
+
+
+def _skewed(entry: Entry, label: str) -> Iterator[Point]:
+    """A mean of what is strongly skewed, without median or quartiles beside it."""
+    assert entry.exhibit is not None
+    shown = set(entry.exhibit.shown)
+    if "mean" not in shown or shown & {"median", "q1", "iqr", "geometric_mean"}:
+        return
+    for cell in entry.exhibit.result.cells:
+        skewness = getattr(cell, "statistics", {}).get("skewness")
+        if isinstance(skewness, float) and abs(skewness) >= STRONGLY_SKEWED:
+            name = entry.exhibit.plan.data.variable(cell.variable).label or cell.variable
+            says = f"{name} is strongly skewed; {label} gives its mean without a median."
+            yield Point("mean of skewed", says, entry.kept.id)
+            return
+
+
+def _small(entry: Entry, label: str) -> Iterator[Point]:
+    """Tests on very small groups."""
+    assert entry.exhibit is not None
+    exhibit = entry.exhibit
+    tested = exhibit.request.verb in ("check", "relate") or exhibit.request.settings["test"]
+    sizes = [n for cell in exhibit.result.cells if isinstance(n := getattr(cell, "n", None), int)]
+    least = FEW_FOR_TESTS if exhibit.request.verb == "check" else SMALL_GROUP
+    if tested and sizes and 0 < min(sizes) < least:
+        yield Point("small groups", f"{label} tests a group of {min(sizes)} cases.", entry.kept.id)
+
+
+def _lonely_p(script: Script) -> Iterator[Point]:
+    """A paragraph that quotes p without its statistic."""
+    for part, prose in script.proses:
+        numbers = [piece for piece in prose if isinstance(piece, Number)]
+        for number in numbers:
+            if number.prints in {str(kind) for kind in P_KINDS} or number.column.endswith((" p", "/p")):
+                others = [n for n in numbers if n.row == number.row and n is not number]
+                if number.row and not others:
+                    yield Point("p alone", "A text quotes p without the statistic that it belongs to.", part)
+                    break
+
+
+def _repeated(script: Script) -> Iterator[Point]:
+    """A figure that shows what a table shows already."""
+    tables = {}
+    for entry in script.entries:
+        assert entry.exhibit is not None
+        request = entry.exhibit.request
+        about = entry.kept.source, request.verb, request.subjects, request.across, request.among
+        if not entry.kept.is_figure:
+            tables[about] = entry
+        elif about in tables and entry.exhibit.form in ("means", "bars"):
+            table = tables[about].label.rstrip(" .:")
+            yield Point("repeats a table", f"{entry.label.rstrip(' .:')} repeats {table}.", entry.kept.id)
+
+
+def _of_all(script: Script) -> Iterator[Point]:
+    """What the manuscript as a whole lacks."""
+    if not script.entries:
+        return
+    first = script.entries[0].kept.id
+    if not any(_is_sample_table(entry) for entry in script.entries):
+        yield Point("sample", "No table describes the participants (Table 1): characteristics, with n.", first)
+    written = any(isinstance(part, Written) for part in script.parts)
+    methods = any(entry.kept.methods != () for entry in script.entries)
+    if written and not methods and "quantile" not in script.words and "standard deviation" not in script.words:
+        says = "Nothing says how the statistics were computed; “+ methods text” beside an exhibit does."
+        yield Point("methods", says, first)
+    if written and "istrel" not in script.words:
+        yield Point("software", "The software is not named (SAMPL): for example “made with Istrel”.", first)
+    yield from _missing(script)
+
+
+def _is_sample_table(entry: Entry) -> bool:
+    assert entry.exhibit is not None
+    exhibit = entry.exhibit
+    subjects = len(getattr(exhibit.plan, "subjects", ()))
+    return exhibit.request.verb == "describe" and not exhibit.is_figure and subjects >= FEWEST_CHARACTERISTICS
+
+
+def _missing(script: Script) -> Iterator[Point]:
+    """Groups without some of the cases, with no word of it anywhere."""
+    for entry in script.entries:
+        assert entry.exhibit is not None
+        lost = [
+            g.missing for g in entry.exhibit.result.groupings if isinstance(g, Grouping) and isinstance(g.missing, int)
+        ]
+        if (
+            any(lost)
+            and entry.kept.notes is not None
+            and "{n} cases have {lack} and are left out." in script.notes_left_out(entry)
+        ):
+            label = entry.label.rstrip(" .:")
+            yield Point(
+                "missing data",
+                f"{label} leaves out {max(lost)} cases without a group and does not say so.",
+                entry.kept.id,
+            )

@@ -1,0 +1,131 @@
+"""The reviewer's reading: each point is raised where it holds and nowhere else; and the appendix that writes itself."""
+
+from __future__ import annotations
+
+import pytest
+
+from istrel.data.corrections import Aside, Correction
+from istrel.data.dataset import Dataset
+from istrel.demo import LEARNERS
+from istrel.exhibits.make import make_exhibit
+from istrel.sentence import parse_condition, parse_expression
+from istrel.study.appendix import appendix
+from istrel.study.changes import Change
+from istrel.study.changes.cases import Correct, SetAside, SetCondition
+from istrel.study.changes.codebook import Derive, TreatAsMissing
+from istrel.study.changes.manuscript import Drop, Insert, Keep, Write
+from istrel.study.history import History
+from istrel.study.manuscript import numbers_of
+from istrel.study.opening import open_source
+from istrel.study.parts import Kept, Number, Passage, Reference, Words
+from istrel.study.review import review
+from istrel.study.study import Study, study_of
+from istrel.style.house import HouseStyle
+
+SAMPLE = "describe age, site, completed across format with total"
+TABLE = "describe receptive_post across format"
+FINE = Words("Made with Istrel; quantiles are of type 7. ")
+
+
+def keeping(history: History, *sentences: str) -> History:
+    for sentence in sentences:
+        exhibit = make_exhibit(sentence, history.study.data, history.study.standing)
+        history = history.do(Keep(Kept(sentence, numbers_of(exhibit), exhibit.is_figure)))
+    return history
+
+
+def mentioning(history: History, *more: Words | Number) -> History:
+    said = [FINE, *(piece for k in history.study.kept for piece in (Reference(k.id), Words(", ")))]
+    return history.do(Insert(Passage("paragraph", (*said, *more)), 0))
+
+
+def kinds(history: History, style: HouseStyle) -> list[str]:
+    return list(dict.fromkeys(point.kind for point in review(history.study, style)))
+
+
+@pytest.fixture
+def history(learners: Dataset) -> History:
+    return History(study_of(learners))
+
+
+def test_a_sound_manuscript_is_left_alone(history: History, style: HouseStyle) -> None:
+    assert kinds(history, style) == []
+    assert kinds(mentioning(keeping(history, SAMPLE, TABLE)), style) == []
+
+
+@pytest.mark.parametrize(
+    ("sentences", "kind"),
+    [
+        ((TABLE,), "sample"),
+        ((SAMPLE, TABLE, f"{TABLE} among age > 30"), ""),  # another condition, and the note says so
+        ((SAMPLE, TABLE, f"{TABLE} with decimals = 1"), "two precisions"),
+        ((SAMPLE, "describe practice_min across format with n, mean, se"), "SE for SD"),
+        ((SAMPLE, "describe practice_min across format as means with interval = se"), "SE for SD"),
+        ((SAMPLE, "describe age across format with mean, sd, skewness"), "mean of skewed"),
+        ((SAMPLE, "describe spelling_speed across format with test"), "size of difference"),
+        ((SAMPLE, "check spelling_speed across site among age > 60"), "small groups"),
+        ((SAMPLE, TABLE, f"{TABLE} as means"), "repeats a table"),
+        ((SAMPLE, TABLE, f"{TABLE} as boxes"), ""),
+    ],
+)
+def test_what_exhibits_lack_is_raised(
+    sentences: tuple[str, ...], kind: str, history: History, style: HouseStyle
+) -> None:
+    assert kinds(mentioning(keeping(history, *sentences)), style) == ([kind] if kind else [])
+
+
+def test_what_texts_lack_is_raised(history: History, style: HouseStyle) -> None:
+    kept = keeping(history, SAMPLE, TABLE, "describe age across format as boxes")
+    sample, table, figure = kept.study.kept
+    written = kept.do(Insert(Passage("paragraph", (Reference(table.id), Words(" "), Reference(sample.id))), 0))
+    assert kinds(written, style) == ["never mentioned", "order of mentions", "methods", "software"]
+    assert "mention of what is gone" in kinds(written.do(Drop(table.id)), style)
+    p = Number(table.id, "a", "b p", "p with sign", 0.01)
+    assert "p alone" in kinds(mentioning(kept, p), style)
+    edited = mentioning(kept).do(Write(sample.id, "notes", (Words("Nothing."),)))
+    assert kinds(edited, style) == ["percentages"]
+    assert "missing data" in kinds(mentioning(kept).do(Write(table.id, "notes", (Words("Nothing."),))), style)
+    assert "abbreviations" in kinds(mentioning(kept).do(Write(table.id, "notes", (Words("Nothing."),))), style)
+    moved = mentioning(kept).do(TreatAsMissing(("receptive_post",), (-9.0,)))
+    assert kinds(moved, style) == ["moved"]
+    del figure
+
+
+def test_the_same_quantity_with_two_values_is_raised_where_nothing_says_why(
+    history: History, style: HouseStyle
+) -> None:
+    kept = mentioning(keeping(history, SAMPLE, TABLE, f"{TABLE} among age > 30"))
+    other = kept.study.kept[2]
+    silent = kept.do(Write(other.id, "notes", (Words("Mdn = median. Skewness is the adjusted coefficient (G1)."),)))
+    raised = [p for p in review(silent.study, style) if p.kind in ("n differ", "two values")]
+    assert {p.part for p in raised} == {other.id}
+    assert "Table 2" in raised[0].says
+    assert "Table 3" in raised[0].says
+
+
+def test_the_appendix_says_all_that_was_done(style: HouseStyle) -> None:
+    changes: list[Change] = [
+        Correct((Correction("age", 199.0, None, 318, "a slip of the pen"),)),
+        SetAside(Aside((120, 240), "entered twice")),
+        TreatAsMissing(("receptive_post",), (-9.0,)),
+        Derive("gain", parse_expression("receptive_post - receptive_pre")),
+        SetCondition(parse_condition("age >= 18")),
+    ]
+    history = History(Study((open_source(str(LEARNERS)),)))
+    for change in changes:
+        history = history.do(change)
+    history = keeping(history, "describe gain across format with ci")
+    text = "\n".join(appendix(history.study, style))
+    for said in (
+        "learners.csv: 612 cases, 34 variables",
+        "SHA-256 of learners.csv: ",
+        "age, 199 → missing, in row 318 (a slip of the pen)",
+        "rows 120, 240 (entered twice)",
+        "-9 of receptive_post",
+        "gain = receptive_post - receptive_pre",
+        "age >= 18",
+        "Table 1: describe gain across format with ci",
+        "Confidence intervals of means are based on Student’s t distribution.",
+        "Istrel 0.1.0",
+    ):
+        assert said in text, text
