@@ -9,8 +9,17 @@ from pathlib import Path
 import numpy as np
 import pytest
 
-from istrel.demo import LEARNERS, SESSIONS
+from istrel.data.corrections import Correction
+from istrel.demo import LEARNERS, SESSIONS, STUDY
 from istrel.demo.generate import PLANTED, learners, sessions, with_dirt, write
+from istrel.exhibits.printing import plain_text
+from istrel.study.changes.cases import Correct
+from istrel.study.file import StudyFile, readable
+from istrel.study.manuscript import Written, compose, manuscript, numbers_of
+from istrel.study.parts import Number, proses_of
+from istrel.study.remake import made
+from istrel.study.review import review
+from istrel.style.house import load_style
 
 
 @pytest.fixture(scope="module")
@@ -56,3 +65,51 @@ def test_the_study_grows_with_its_dirt(tmp_path: Path) -> None:
     assert len(big["learner"]) == 2000
     assert np.count_nonzero(big["receptive_post"] == "-9") == 14
     assert big["age"][317] == "199"
+
+
+def test_the_committed_study_is_what_the_tool_makes_and_no_reviewer_objects(
+    tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.syspath_prepend(str(Path(__file__).parents[1] / "tools"))
+    made = tmp_path / "courses.istrel"
+    monkeypatch.setattr("istrel.demo.STUDY", made)
+    import demo_study
+
+    monkeypatch.setattr(demo_study, "STUDY", made)
+    demo_study.main()
+    with StudyFile(made, writing=False) as one, StudyFile(STUDY, writing=False) as other:
+        study = other.history.study
+        assert readable(one.history.study, LEARNERS.parent) == readable(study, LEARNERS.parent)
+    style = load_style()
+    assert review(study, style) == ()
+    parts = manuscript(study, style)
+    assert all(part.status in ("", "as kept") for part in parts)
+    assert len(study.kept) == 10
+    numbers = [
+        piece for part in study.parts for prose in proses_of(part) for piece in prose if isinstance(piece, Number)
+    ]
+    assert len(numbers) >= 25
+    words = [len(plain_text(part.reading.text, style).split()) for part in parts if isinstance(part, Written)]
+    assert sum(words) >= 750  # two pages
+
+
+def test_one_value_changed_in_the_source_moves_exactly_the_cells_that_it_touches() -> None:
+    """The change report held against a comparison of every cell of every exhibit, before and after."""
+    with StudyFile(STUDY, writing=False) as file:
+        before = file.history
+    style = load_style()
+    after = before.do(Correct((Correction("practice_min", 255.0, 200.0, 1),)))
+    found = {
+        (entry.kept.id, number.row, number.column) for entry in compose(after.study, style) for number in entry.moved
+    }
+    wanted = set()
+    for kept in before.study.kept:
+        old, new = (
+            {(n.row, n.column): n.value for n in numbers_of(made(kept, study))} for study in (before.study, after.study)
+        )
+        wanted |= {(kept.id, *key) for key in old.keys() | new.keys() if old.get(key) != new.get(key)}
+    assert found == wanted
+    assert found
+    quoted = [q for part in manuscript(after.study, style) if isinstance(part, Written) for q in part.reading.moved]
+    assert {q.moved.row.split(" @")[0] for q in quoted} == {"practice_min"}
+    assert all(q.old != q.new or q.moved.old != q.moved.new for q in quoted)

@@ -44,7 +44,7 @@ Picture = Callable[[str], None]
 
 def data_stations(window: Window, picture: Picture) -> None:
     """Intake, cases, Codebook, conditions, sources."""
-    window.open_demo()
+    window.open_path(str(demo.LEARNERS), demo.SENTENCE)
     settle(window)
     spin(500)
     window.go_intake()

@@ -53,8 +53,4 @@ def _open_window(path: str, *, demo: bool) -> int:
         from istrel.data.reading.read import check
 
         check(Path(path))
-    if demo:
-        from istrel.demo import LEARNERS
-
-        path = str(LEARNERS)
     return run(path, demo=demo)

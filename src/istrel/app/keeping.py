@@ -120,6 +120,22 @@ class Keeping(QObject):
         words = f"opening {path.name}"
         self._model.background.submit("open study", lambda: StudyFile(path), self._take, words=words)
 
+    def begin_from(self, path: Path) -> None:
+        """Begin a study as another is: a copy, which has a file of its own from its first change on."""
+        from istrel.study.file import StudyFile
+        from istrel.study.history import History
+
+        def work() -> History:
+            with StudyFile(path, writing=False) as file:
+                return History(file.history.study)
+
+        def take(history: History) -> None:
+            self.finish()
+            self._model.begin(history)
+            self.named.emit()
+
+        self._model.background.submit("open study", work, take, words=f"opening {path.name}")
+
     def _take(self, file: StudyFile) -> None:
         from istrel.study.places import remember
 

@@ -67,8 +67,10 @@ def furnish(app: QApplication, frame: QMainWindow, path: str, *, demo: bool) -> 
     frame.setCentralWidget(window)
     window.windowTitleChanged.connect(frame.setWindowTitle)
     tell_faults(window)
-    if path:
-        window.open_path(path, sentence=_demo_sentence() if demo else "")
+    if demo:
+        window.open_demo()
+    elif path:
+        window.open_path(path)
     if os.environ.get("ISTREL_QUIT_WHEN_SHOWN"):
         from PySide6.QtCore import QTimer
 
@@ -96,12 +98,6 @@ def tell_faults(window: Window) -> None:
             window.model.trouble.emit(told(fault))
 
     sys.excepthook = tell
-
-
-def _demo_sentence() -> str:
-    from istrel.demo import SENTENCE
-
-    return SENTENCE
 
 
 def _has_display() -> bool:

@@ -155,7 +155,8 @@ class Window(QWidget):
     def open_demo(self) -> None:
         from istrel import demo
 
-        self.open_path(str(demo.LEARNERS), demo.SENTENCE)
+        self._first_sentence, self._arriving = "", True
+        self.keeping.begin_from(demo.STUDY)
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if event.mimeData().hasUrls() or event.mimeData().hasText():

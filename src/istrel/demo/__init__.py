@@ -6,4 +6,5 @@ FOLDER = Path(__file__).parent
 LEARNERS = FOLDER / "learners.csv"
 SESSIONS = FOLDER / "sessions.csv"
 CODEBOOK = FOLDER / "learners.codebook.csv"
+STUDY = FOLDER / "courses.istrel"  # the finished study; made by tools/demo_study.py
 SENTENCE = "describe practice_min, receptive_post across format"

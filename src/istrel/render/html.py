@@ -69,7 +69,7 @@ svg { max-width: 100%; height: auto; }
 {% elif part.paragraph %}
 <p class="text">{{ runs(part.text) }}</p>
 {% elif part.table %}
-<section id="{{ part.id }}"{% if part.turned %} class="turned"{% endif %}>
+<section id="{{ part.id }}"{% if part.classes %} class="{{ part.classes }}"{% endif %}>
 {% for panel in part.panels %}
 <table>
 {% if loop.first %}
@@ -85,7 +85,7 @@ svg { max-width: 100%; height: auto; }
 </thead>
 <tbody>
 {% for row in panel.rows %}
-<tr><th scope="row"{% if row.indent %} style="padding-left:{{ 1.2 * row.indent }}em"{% endif %}{% if not row.cells %} colspan="{{ panel.n_columns }}"{% endif %}>{{ runs(row.stub) }}</th>{% for cell in row.cells %}<td{% if cell.look %} class="{{ cell.look }}"{% endif %}>{{ cell.text }}</td>{% endfor %}</tr>
+<tr{% if not row.cells %} class="over"{% endif %}><th scope="row"{% if row.indent %} style="padding-left:{{ 1.2 * row.indent }}em"{% endif %}{% if not row.cells %} colspan="{{ panel.n_columns }}"{% endif %}>{{ runs(row.stub) }}</th>{% for cell in row.cells %}<td{% if cell.look %} class="{{ cell.look }}"{% endif %}>{{ cell.text }}</td>{% endfor %}</tr>
 {% endfor %}
 </tbody>
 </table>
@@ -110,6 +110,7 @@ svg { max-width: 100%; height: auto; }
 </body>
 </html>
 """
+MOST_TOGETHER = 30  # rows that stand on one page
 LONG = 28  # letters that do not stand on one line
 IDS = re.compile(r'(\bid="|href="#|url\(#)([^"\)]+)')
 
@@ -200,7 +201,9 @@ def _item(item: Item, document: Document, place: int, *, paged: bool) -> dict[st
         heads = tuple(tuple(PrintedHead(head.text, head.span) for head in row) for row in panel.heads)
         widths = [round(column.width, 1) for column in panel.columns]
         panels.append(_panel(table, panel.first, panel.first + len(widths) - 1, heads, widths, style))
-    return {**content, "table": True, "panels": panels, "turned": layout.turned}
+    short = sum(len(panel["rows"]) for panel in panels) <= MOST_TOGETHER
+    classes = " ".join(["turned"] * layout.turned + ["short"] * short)
+    return {**content, "table": True, "panels": panels, "turned": layout.turned, "classes": classes}
 
 
 def _panel(table: PrintedTable, first: int, last: int, heads: Any, widths: list[float], style: Any) -> dict[str, Any]:

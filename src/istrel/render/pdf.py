@@ -24,7 +24,9 @@ PAPER = """
 @page turned {{ size: {height}mm {width}mm; margin: {margin}mm; }}
 body {{ margin: 0; widows: 2; orphans: 2; }}
 section, figure {{ overflow: visible; margin-bottom: 7mm; break-inside: auto; }}
-section.turned {{ page: turned; max-width: none; }}
+section.turned, section.turned p {{ page: turned; max-width: none; }}
+section.short, caption, figcaption {{ break-inside: avoid; }}
+tr.over {{ break-after: avoid; }}
 figure, .note {{ break-inside: avoid; }}
 caption, figcaption, h1, h2, thead {{ break-after: avoid; }}
 figcaption .title {{ margin-bottom: 2mm; }}
@@ -44,7 +46,7 @@ def render(document: Document) -> bytes:
     if len(document.parts) == 1 and document.items and document.items[0].exhibit.is_figure:
         from istrel.render.print import draw
 
-        return draw(document.items[0].exhibit.sheet, document.style, "pdf")  # type: ignore[arg-type]
+        return draw(document.items[0].exhibit.sheet, document.style, "pdf")
     return _pages(document)
 
 
@@ -72,7 +74,7 @@ def _shipped_fonts(url: str, *_: Any, **__: Any) -> Any:
     """What a page may load: our fonts and our drawings, and nothing else."""
     from weasyprint.urls import URLFetcher
 
-    if not url.startswith((f"{FONTS.as_uri()}/Istrel", "data:image/svg+xml;base64,")):
+    if not url.startswith((f"{FONTS.as_uri()}/Istrel", "data:image/svg+xml;base64,", "data:image/png;base64,")):
         raise ValueError(url)
     return URLFetcher().fetch(url)
 

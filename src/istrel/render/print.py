@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import io
-from functools import cache, singledispatch
+from functools import cache, lru_cache, singledispatch
 from importlib import import_module
 from pathlib import Path
 from typing import Any
@@ -69,10 +69,11 @@ def _canvas(ending: str, figure: Figure) -> Any:
     return getattr(import_module(f"matplotlib.backends.backend_{module}"), name)(figure)
 
 
+@lru_cache(maxsize=64)
 def draw(
     sheet: FigureSheet, style: HouseStyle, ending: str, *, dpi: float | None = None, outlines: bool = False
 ) -> bytes:
-    """The figure as a file: "png", "tif", "pdf" or "svg", at its true size.
+    """The figure as a file: "png", "tif", "pdf" or "svg", at its true size; the latest are remembered.
 
     Parameters
     ----------

@@ -50,13 +50,19 @@ def _of_exhibit(entry: Entry, script: Script) -> Iterator[Point]:
     yield from _skewed(entry, label)
     yield from _small(entry, label)
     tested = exhibit.request.verb == "describe" and exhibit.request.settings["test"]
-    if tested and entry.kept.text == ():
+    if tested and entry.kept.text == () and not _quotes_statistic(entry, script):
         yield Point("p alone", f"{label} gives p; the statistic and its df stand nowhere, show its results text.", part)
     if tested and not exhibit.request.settings["difference"]:
         yield Point("size of difference", f"{label} tests differences without saying how large they are.", part)
     bare = [name for name in _names(entry) if not exhibit.plan.data.variable(name).label]
     if bare:
         yield Point("no label", f"{label} calls {', '.join(bare[:3])} by name only; the codebook has no label.", part)
+
+
+def _quotes_statistic(entry: Entry, script: Script) -> bool:
+    """Whether a text quotes the statistic of a test of this exhibit."""
+    numbers = (piece for _, prose in script.proses for piece in prose if isinstance(piece, Number))
+    return any(n.exhibit == entry.kept.id and n.column.endswith("statistic") for n in numbers)
 
 
 def _names(entry: Entry) -> list[str]:

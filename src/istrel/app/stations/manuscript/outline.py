@@ -13,6 +13,7 @@ from istrel.app import theme
 Index = QModelIndex | QPersistentModelIndex
 WIDTH = 264
 ROW, LINE = Qt.ItemDataRole.UserRole, Qt.ItemDataRole.UserRole + 1
+SHORT = 34  # letters of a label and a title that stand on one line
 TALL = {"exhibit": 70, "heading": 34, "paragraph": 34, "division": 34}
 
 
@@ -79,7 +80,9 @@ class OutlineDelegate(QStyledItemDelegate):
 
     def sizeHint(self, option: QStyleOptionViewItem, index: Index) -> QSize:
         del option
-        return QSize(WIDTH - 24, TALL[index.data(ROW).kind])
+        row: Row = index.data(ROW)
+        short = row.kind == "exhibit" and len(row.label) + len(row.title) <= SHORT
+        return QSize(WIDTH - 24, TALL[row.kind] - 18 * short)
 
 
 def _in_two(text: str, fits: object) -> tuple[str, str]:
