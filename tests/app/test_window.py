@@ -32,12 +32,12 @@ def test_a_start_page_invites_before_anything_is_open(window: Window) -> None:
     assert window.cases_line.source.text() == "no data yet"
 
 
-def test_the_demo_study_opens_with_its_sentence_set(window: Window, settle: Settle, qtbot: QtBot) -> None:
+def test_the_demo_study_opens_as_a_finished_paper(window: Window, settle: Settle, qtbot: QtBot) -> None:
     qtbot.mouseClick(window.start.demo_button, Qt.MouseButton.LeftButton)
     settle()
-    assert window.stack.currentWidget() is window.bench
-    assert window.bench.line.sentence() == SENTENCE
-    assert window.bench.proof is not None
+    assert window.stack.currentWidget() is window.manuscript
+    assert [entry.status for entry in window.manuscript.entries] == ["as kept"] * 10
+    assert window.keeping.path is None  # it is nobody's until something is changed
 
 
 def test_a_dropped_file_opens_at_the_intake(window: Window, settle: Settle) -> None:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import replace
+from functools import lru_cache
 from importlib import import_module
 
 from istrel.exhibits.figure import FigureSheet
@@ -15,8 +16,9 @@ Key = tuple[str, str]
 SAID = "words"  # the row of numbers that have no place in a table: they are known by the phrase that says them
 
 
+@lru_cache(maxsize=256)
 def quotable(exhibit: Exhibit) -> dict[Key, Cell]:
-    """{(row, column): the number as it is now}; what a table shows comes before what only words say."""
+    """{(row, column): the number as it is now}; what a table shows comes before what only words say. Not to be changed."""
     sheet = exhibit.sheet
     shown = sheet.numbers if isinstance(sheet, FigureSheet) else tuple(sheet.cells)
     verb = import_module(f"istrel.exhibits.verbs.{exhibit.request.verb}")

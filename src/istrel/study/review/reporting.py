@@ -6,6 +6,7 @@ from collections.abc import Iterator
 
 from istrel.data.limits import FEW_FOR_TESTS, SMALL_GROUP, STRONGLY_SKEWED
 from istrel.exhibits.cases import Grouping
+from istrel.sentence.vocabulary import STATISTICS
 from istrel.study.manuscript import Entry, Written
 from istrel.study.parts import Number
 from istrel.study.review.point import Point, Script
@@ -76,7 +77,7 @@ def _skewed(entry: Entry, label: str) -> Iterator[Point]:
     """A mean of what is strongly skewed, without median or quartiles beside it."""
     assert entry.exhibit is not None
     shown = set(entry.exhibit.shown)
-    if "mean" not in shown or shown & {"median", "q1", "iqr", "geometric_mean"}:
+    if "mean" not in shown or shown & {name for name, entry in STATISTICS.items() if entry.recorded == "between"}:
         return
     for cell in entry.exhibit.result.cells:
         skewness = getattr(cell, "statistics", {}).get("skewness")

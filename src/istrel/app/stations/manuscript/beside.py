@@ -93,12 +93,17 @@ class Beside(QWidget):
         super().__init__(parent)
         self._layout = column(self, margins=(12, 0, 0, 4), spacing=3)
         self.setFixedWidth(WIDTH)
-        self._marked = False
+        self._marked = self._tools = False
+        self._said: object = None
 
     def show_remarks(
         self, remarks: list[Remark], accept: Callable[[], object] | None, more: Callable[[], object]
     ) -> None:
         """The first remarks, and all of them accepted at once."""
+        said = [(remark.head, remark.lines) for remark in remarks], accept is not None
+        if said == self._said and not self._tools:
+            return
+        self._said, self._tools = said, False
         clear(self._layout)
         self._marked = bool(remarks)
         for remark in remarks[:MOST_SHOWN]:
@@ -126,6 +131,7 @@ class Beside(QWidget):
 
     def show_tools(self, sentence: str, tools: list[tuple[str, Callable[[], object]]]) -> None:
         """The sentence of the chosen part and what can be done with it."""
+        self._tools = True
         if sentence:
             says = label(read_aloud(sentence), "small", wrap=True)
             self._layout.addWidget(says)

@@ -42,6 +42,7 @@ class ExhibitView(QWidget):
         self.title.hide()
         self.notes.hide()
         self.notes.installEventFilter(self)
+        self.natural = 0.0, False  # its height at true size on an endless page, and whether it wants a page turned
         self._leaf: Leaf | None = None
         self._style: HouseStyle | None = None
         self._space = ENDLESS
@@ -51,12 +52,8 @@ class ExhibitView(QWidget):
         assert leaf.proof is not None
         self._leaf, self._style, self._number, self._space = leaf, style, number, ENDLESS
         self.paper.show_proof(leaf.proof, style, number, self.paper.zoom, ENDLESS)
-
-    def natural(self) -> tuple[float, bool]:
-        """(its height at true size on an endless page, whether it wants a page turned)."""
-        self.stand(ENDLESS)
         setting = self.paper.setting
-        return (setting.height, setting.turned) if setting is not None else (0.0, False)
+        self.natural = (setting.height, setting.turned) if setting is not None else (0.0, False)
 
     def stand(self, space: Space) -> None:
         """Set it on pages, if it does not stand so already."""

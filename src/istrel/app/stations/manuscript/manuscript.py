@@ -215,15 +215,10 @@ class Manuscript(QWidget):
             old, self._leaves[identity] = self._leaves.get(identity), leaf
             self._show(view, leaf, old)
             self._show_beside(identity)
-            self._write_outline()
-            if not self._waiting or self._is_seen(view):
-                self.pages.arrange()
+            self.outline.write(self._outline_row(self._model.study.part(identity)))
+            self.pages.arrange_soon()
             self._tell_moved()
         self._make_next()
-
-    def _is_seen(self, view: PartView) -> bool:
-        top = self.pages.verticalScrollBar().value()
-        return view.top <= top + self.pages.viewport().height() * 2
 
     def _show(self, view: PartView, leaf: Leaf, old: Leaf | None) -> None:
         """A part on its page."""
@@ -374,6 +369,7 @@ class Manuscript(QWidget):
 
     def review_next(self) -> None:
         """Go to the next part in which something is to be looked at, the first after the last."""
+        self.pages.arrange()
         order = [part.id for part in self._parts()]
         unsound = [one for one in order if one in self._leaves and self._is_unsound(self._leaves[one])]
         if unsound:

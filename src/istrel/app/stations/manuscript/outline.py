@@ -129,6 +129,15 @@ class Outline(QListWidget):
                 self.setCurrentRow(place)
         self.blockSignals(False)
 
+    def write(self, row: Row) -> None:
+        """What the line of a part says now."""
+        for place in range(self.count()):
+            if self.id_at(place) == row.id:
+                item = self.item(place)
+                item.setData(ROW, row)
+                item.setText(row.label)
+                item.setToolTip(row.tip)
+
     def rows(self) -> list[Row]:
         """The lines as they stand."""
         return [self.item(place).data(ROW) for place in range(self.count())]

@@ -6,7 +6,7 @@ from collections.abc import Iterable
 from dataclasses import dataclass, field
 from typing import NamedTuple
 
-from PySide6.QtCore import QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QRectF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QPainter, QPaintEvent, QResizeEvent, QWheelEvent
 from PySide6.QtWidgets import QLabel, QScrollArea, QWidget
 
@@ -14,13 +14,14 @@ from istrel.app import theme
 from istrel.app.proof.paper import paint_sheet
 from istrel.app.proof.setting import PX_PER_MM, PX_PER_PT, Space
 from istrel.app.stations.manuscript.beside import WIDTH, Beside
-from istrel.app.stations.manuscript.exhibit_view import ExhibitView
+from istrel.app.stations.manuscript.exhibit_view import ENDLESS, ExhibitView
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.style.house import HouseStyle
 
 EDGE, GAP, TOP = 24, 24, 16
 AFTER = 20.0  # px of true size between parts
 LEAST_ZOOM, MOST_ZOOM, STEP = 0.5, 2.0, 1.15
+SOON_MS = 40
 TOGETHER = 90.0  # px that a heading wants below it on its page
 
 
@@ -147,6 +148,10 @@ class Pages(QScrollArea):
         self._parts: list[PartView] = []
         self._style: HouseStyle | None = None
         self._factor = 1.0
+        self._soon = QTimer(self)
+        self._soon.setSingleShot(True)
+        self._soon.setInterval(SOON_MS)
+        self._soon.timeout.connect(self.arrange)
         self._supplement = QLabel("", self.canvas)
         self._supplement.hide()
 
@@ -180,6 +185,11 @@ class Pages(QScrollArea):
         super().resizeEvent(event)
         self.arrange()
 
+    def arrange_soon(self) -> None:
+        """Put everything in its place when a few more things have come."""
+        if not self._soon.isActive():
+            self._soon.start()
+
     def show_parts(self, parts: list[PartView], style: HouseStyle, supplement: str) -> None:
         """These parts, in this order; `supplement` heads those that stand in it."""
         self._parts, self._style = parts, style
@@ -193,12 +203,13 @@ class Pages(QScrollArea):
 
     def arrange(self) -> None:
         """Put everything in its place."""
+        self._soon.stop()
         style = self._style
         if style is None:
             return
         zoom = self.zoom_now
         upright = wide = style.page.width_mm * PX_PER_MM * zoom
-        if any(part.exhibit is not None and part.exhibit.natural()[1] for part in self._parts):
+        if any(part.exhibit is not None and part.exhibit.natural[1] for part in self._parts):
             wide = style.page.height_mm * PX_PER_MM * zoom
         width = max(self.viewport().width(), round(wide) + WIDTH + 2 * EDGE)
         flow = _Flow(style, zoom, max(EDGE, (self.viewport().width() - WIDTH - upright) / 2))
@@ -252,11 +263,11 @@ class Pages(QScrollArea):
             flow.advance(height + (0.4 if part.heading else 0.6) * AFTER * zoom)
 
     def _place_exhibit(self, part: PartView, view: ExhibitView, flow: _Flow, zoom: float) -> None:
-        natural, turned = view.natural()
+        natural, turned = view.natural
         height = natural * zoom
         flow.want(height, turned=turned)
+        view.stand(flow.space() if height > flow.room else ENDLESS)
         if height > flow.room:
-            view.stand(flow.space())
             height = (view.paper.setting.height if view.paper.setting is not None else natural) * zoom
         part.top = flow.y
         view.place(flow.page.text.left(), flow.y, zoom)

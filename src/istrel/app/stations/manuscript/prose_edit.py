@@ -84,6 +84,7 @@ class ProseEdit(QTextEdit):
         self._lines = lines  # whether Return begins a line of the same text, as in notes
         self._last: Prose = ()
         self._px = 16
+        self._looks: tuple[tuple[Shown, ...], int, bool] = ((), 0, False)
         self._letters = Letters(self)
         self.cited: Callable[[QMimeData], Number | Reference | None] = lambda _: None
         self.setFrameShape(QFrame.Shape.NoFrame)
@@ -106,8 +107,10 @@ class ProseEdit(QTextEdit):
     def show_prose(self, pieces: tuple[Shown, ...], px: int, *, bold: bool = False, indent: int = 0) -> None:
         """What is to be read; while it is being written here, what is typed stays."""
         prose = tuple(piece for piece, _, _ in pieces)
-        if self.hasFocus() and self.prose() != self._last:
+        looks = pieces, px, bold
+        if (self.hasFocus() and self.prose() != self._last) or (looks == self._looks and self.prose() == self._last):
             return
+        self._looks = looks
         caret = self.textCursor().position()
         self._last, self._px = merged(prose), px
         self.blockSignals(True)
