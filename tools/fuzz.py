@@ -39,9 +39,12 @@ from istrel.data.table import Table
 from istrel.demo import CODEBOOK, LEARNERS
 from istrel.exhibits.make import make_exhibit
 from istrel.problem import Problem
+from istrel.render import render
 from istrel.render.document import Document, Item
 from istrel.render.json import render as as_json
+from istrel.render.manuscript import manuscript_document
 from istrel.render.markdown import render as as_markdown
+from istrel.render.refresh import refresh
 from istrel.sentence import parse_condition, parse_expression
 from istrel.sentence.quoting import show_name
 from istrel.sentence.vocabulary import CLAUSES, FORMS, SETTINGS, STATISTICS, VERBS
@@ -58,15 +61,17 @@ from istrel.study.changes.codebook import (
     SetValueLabels,
     TreatAsMissing,
 )
-from istrel.study.changes.manuscript import Keep
+from istrel.study.changes.manuscript import Insert, Keep, Move, Retitle, SetStyle, Write
 from istrel.study.codebook_csv import read_codebook
 from istrel.study.file import StudyFile
 from istrel.study.history import History
+from istrel.study.manuscript import manuscript
 from istrel.study.opening import open_data, open_source
-from istrel.study.parts import Accepted, Kept
+from istrel.study.parts import Accepted, Kept, Number, Passage, Reference, Words
 from istrel.study.record import change_of, record_of
+from istrel.study.review import review
 from istrel.study.study import Study
-from istrel.style.house import load_style
+from istrel.style.house import load_style, style_from, style_text
 
 ODD = [
     "",
@@ -106,6 +111,7 @@ class Fuzz:
         self.style = load_style()
         self.files, self.workbooks = self._files(), _workbooks()
         self.paper = self._paper()
+        self.documents, self.moved = self._documents()
         self.records = [json.dumps(record_of(change)) for change in _changes()]
 
     def families(self) -> tuple[tuple[Callable[[], str], int], ...]:
@@ -119,6 +125,7 @@ class Fuzz:
             (self.change, 6),
             (self.workbook, 1),
             (self.study_file, 4),
+            (self.edited_document, 1),
         )
 
     def sentence(self) -> str:
@@ -277,7 +284,25 @@ class Fuzz:
         with StudyFile(path) as file:
             for source in file.history.study.sources:
                 self._print(f"describe {show_name(source.data.codebook.names[0])}", source.data)
+            study, style = file.history.study, style_from(file.history.study.style)
+            manuscript(study, style)
+            review(study, style)
             file.save(file.history.do(SetText("age", "label", "again")))
+
+    def edited_document(self) -> str:
+        """A document that was exported, with bytes of one of its parts changed, refreshed."""
+        ending, content = self.random.choice(self.documents)
+        with tempfile.TemporaryDirectory() as folder:
+            path = Path(folder) / f"paper.{ending}"
+            if self.random.random() < 0.2:
+                path.write_bytes(self._changed(content))
+            else:
+                with zipfile.ZipFile(io.BytesIO(content)) as old, zipfile.ZipFile(path, "w") as new:
+                    chosen = self.random.choice([n for n in old.namelist() if n.endswith((".xml", ".rels"))])
+                    for name in old.namelist():
+                        new.writestr(name, self._changed(old.read(name)) if name == chosen else old.read(name))
+            self._try(lambda: refresh(path, self.moved, self.style, tracked=ending == "docx"), ending)
+        return ending
 
     def workbook(self) -> str:
         """A workbook whose parts have bytes changed, packed again; or the packed file itself changed."""
@@ -311,6 +336,15 @@ class Fuzz:
             path = Path(folder) / "paper.istrel"
             StudyFile.create(path, history).close()
             return path.read_bytes()
+
+    def _documents(self) -> tuple[list[tuple[str, bytes]], Study]:
+        """(documents of a manuscript, the study with numbers that moved since)."""
+        history = History(self.study)
+        for change in _changes()[-9:-1]:
+            history = history.do(change)
+        document = manuscript_document(history.study, self.style)
+        moved = history.do(Correct((Correction("age", 199.0, None),))).do(SetCondition(parse_condition("age > 30")))
+        return [(ending, render(document, ending)) for ending in ("docx", "odt")], moved.study
 
     def _files(self) -> list[tuple[str, bytes]]:
         import pyarrow as pa
@@ -372,8 +406,20 @@ def _changes() -> list[Change]:
         Correct((Correction("age", 199.0, None, 3, "cannot be"), Correction("site", "Harbor", "Harbour"))),
         SetAside(Aside((12, 24), "repeats")),
         SetCondition(parse_condition("age >= 30 and site is not missing")),
-        Keep(Kept("describe age", (Accepted("age", "n", 1.0),))),
+        Keep(Kept("describe age across format", (Accepted("age", "n", 1.0),))),
+        Keep(Kept("count site as bars", (), is_figure=True)),
+        Insert(Passage("heading", (Words("Results"),)), 0),
+        Insert(Passage("paragraph", (Words("See ", claim="highest: x", of="k2"), *_cited(), Reference("k3"))), 1),
+        Insert(Passage("appendix", (), supplement=True), 9),
+        Write("k2", "notes", (Words("Own.", italic=True), *_cited())),
+        Retitle("k3", "Sites"),
+        Move("k3", 0, supplement=True),
+        SetStyle(style_text("medical")),
     ]
+
+
+def _cited() -> tuple[Number, ...]:
+    return (Number("k2", "age @ format=Weekly evening", "mean", "p with sign", 1.5), Number("k9", "", "", "", "gone"))
 
 
 def run(seed: int, inputs: int, seconds: float) -> tuple[int, list[str]]:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import contextlib
+import json
 import os
 import random
 import signal
@@ -9,6 +11,7 @@ import sqlite3
 import subprocess
 import sys
 import time
+import zipfile
 from pathlib import Path
 
 import numpy as np
@@ -25,16 +28,17 @@ from istrel.sentence import parse_condition, parse_expression
 from istrel.study.changes.cases import Correct, SetAside, SetCondition
 from istrel.study.changes.codebook import Derive, SetLevel, SetText, TreatAsMissing
 from istrel.study.changes.manuscript import Keep
-from istrel.study.changes.sources import AddSource, ReadAgain, UseSource
+from istrel.study.changes.sources import AddSource, ReadAgain, RemoveSource, UseSource
 from istrel.study.combining import made_long
-from istrel.study.file import StudyFile, read_back, readable
+from istrel.study.file import StudyFile, read_back, readable, schema
 from istrel.study.file.packing import pack, unpack
 from istrel.study.history import History
-from istrel.study.manuscript import numbers_of
+from istrel.study.manuscript import manuscript, numbers_of
 from istrel.study.opening import open_source, paste_source, reread
 from istrel.study.parts import Kept
 from istrel.study.remake import made
 from istrel.study.study import Study, study_of
+from istrel.style.house import style_from
 
 FIXTURE = Path(__file__).parent / "study-1.istrel"
 SENTENCE = "describe score across kind"
@@ -199,6 +203,50 @@ def test_a_killed_program_loses_at_most_the_change_in_flight(tmp_path: Path) -> 
     assert {p.name for p in tmp_path.iterdir()} == {"first.csv", "paper.istrel"}
 
 
+EXPORTING = """
+import sys
+from pathlib import Path
+from istrel.render.manuscript import write_folder, write_manuscript
+from istrel.study.file import StudyFile
+from istrel.style.house import load_style
+study, folder = StudyFile(Path(sys.argv[1]), writing=False).history.study, Path(sys.argv[2])
+print("open", flush=True)
+while True:
+    for ending in ("html", "docx", "odt", "xlsx", "md"):
+        write_manuscript(study, load_style(), folder / f"paper.{ending}")
+    write_folder(study, load_style(), folder / "exhibits")
+"""
+
+
+def exported_and_killed(path: Path, folder: Path, times: int, seed: int = 2) -> None:
+    """Kill a program that exports: what stands under its final name is whole."""
+    rng = random.Random(seed)
+    for _ in range(times):
+        command = [sys.executable, "-c", EXPORTING, str(path), str(folder)]
+        with subprocess.Popen(command, stdout=subprocess.PIPE, text=True) as run:
+            assert run.stdout is not None
+            assert run.stdout.readline() == "open\n"
+            time.sleep(rng.uniform(0.05, 1.2))
+            run.send_signal(signal.SIGKILL)
+        for made_file in folder.rglob("*"):
+            if made_file.name.startswith("."):
+                continue
+            if made_file.suffix in (".docx", ".odt", ".xlsx"):
+                with zipfile.ZipFile(made_file) as archive:
+                    assert archive.testzip() is None
+            elif made_file.suffix == ".html":
+                assert made_file.read_text().rstrip().endswith("</html>")
+            elif made_file.suffix == ".json":
+                json.loads(made_file.read_text())
+
+
+def test_a_killed_export_leaves_nothing_half_written(tmp_path: Path) -> None:
+    path, folder = tmp_path / "paper.istrel", tmp_path / "out"
+    folder.mkdir()
+    StudyFile.create(path, begun(tmp_path)).close()
+    exported_and_killed(path, folder, 2)
+
+
 def test_a_damaged_study_is_refused_plainly_or_opened_soundly(tmp_path: Path) -> None:
     path, bad = tmp_path / "paper.istrel", tmp_path / "bad.istrel"
     StudyFile.create(path, begun(tmp_path)).close()
@@ -227,7 +275,7 @@ def test_a_damaged_study_is_refused_plainly_or_opened_soundly(tmp_path: Path) ->
 
 
 ALTERED = [
-    ("PRAGMA user_version = 2", "newer Istrel"),
+    ("PRAGMA user_version = 3", "newer Istrel"),
     ("PRAGMA application_id = 7", "is no study"),
     ("CREATE VIEW v AS SELECT 1", "other tables"),
     ("CREATE TRIGGER t AFTER INSERT ON changes BEGIN DELETE FROM data; END", "other tables"),
@@ -302,3 +350,63 @@ def test_the_study_of_the_first_version_opens_for_ever(tmp_path: Path, learners:
         assert numbers_of(exhibit) == study.kept[0].accepted
         assert file.history.undo_words == "id is identifier"
         file.save(file.history.do(TreatAsMissing(("score",), (3.5,))))
+    assert version_of(path) == 2  # it was brought up, on a copy
+    assert version_of(FIXTURE) == 1
+
+
+def version_of(path: Path) -> int:
+    with contextlib.closing(sqlite3.connect(f"file:{path}?mode=ro", uri=True)) as file:
+        return int(file.execute("PRAGMA user_version").fetchone()[0])
+
+
+def test_bringing_up_an_older_study_fails_whole(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    path = tmp_path / "old.istrel"
+    path.write_bytes(FIXTURE.read_bytes())
+    with StudyFile(path, writing=False) as file:  # reading leaves it as it is
+        assert file.history.study.kept
+    assert path.read_bytes() == FIXTURE.read_bytes()
+    monkeypatch.setitem(schema.STEPS, 1, ("CREATE VIEW v AS SELECT 1",))  # a step that leaves what must not be there
+    with pytest.raises(Problem, match="other tables"):
+        StudyFile(path)
+    assert path.read_bytes() == FIXTURE.read_bytes()
+    assert [p.name for p in tmp_path.iterdir()] == ["old.istrel"]
+
+
+def test_the_study_of_the_second_version_opens_for_ever() -> None:
+    """With headings, paragraphs, edited texts and a style of its own; never write it anew."""
+    with StudyFile(FIXTURE.with_name("study-2.istrel"), writing=False) as file:
+        study = file.history.study
+        assert [type(part).__name__ for part in study.parts] == ["Passage", "Passage", "Kept", "Passage"]
+        written = manuscript(study, style_from(study.style))
+        assert [part.status for part in written] == ["", "", "as kept", ""]
+        assert style_from(study.style).name == "APA 7, own"
+        assert file.history.undo_words == "set the house style"
+
+
+def test_data_that_nothing_needs_any_more_leave_the_file(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    monkeypatch.setattr("istrel.study.file.store.MOST_CHANGES", 4)
+    monkeypatch.setattr("istrel.study.file.store.KEPT_CHANGES", 1)
+    first, second = (open_source(_csv(tmp_path / f"{n}.csv", n)) for n in (1, 2))
+    history = History(Study((first,))).do(AddSource(second)).do(RemoveSource("s2"))
+    for place in range(5):
+        history = history.do(SetText("x", "label", f"label {place}"))
+    path = tmp_path / "a.istrel"
+    StudyFile.create(path, history).close()
+
+    def count(table: str) -> int:
+        with contextlib.closing(sqlite3.connect(path)) as file:
+            return int(file.execute(f"SELECT count(*) FROM {table}").fetchone()[0])
+
+    assert (count("data"), count("pieces")) == (2, 2)
+    with StudyFile(path) as file:
+        assert file.history.study.codebook["x"].label == "label 4"
+    assert (count("data"), count("pieces")) == (1, 1)
+    with StudyFile(path) as file:
+        file.save(file.history.do(AddSource(open_source(_csv(tmp_path / "3.csv", 3)))))
+    with StudyFile(path) as file:
+        assert len(file.history.study.sources) == 2
+
+
+def _csv(path: Path, start: int) -> str:
+    path.write_text("x\n" + "".join(f"{start + k}.5\n" for k in range(5)))
+    return str(path)

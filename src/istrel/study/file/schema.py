@@ -2,17 +2,19 @@
 
 from __future__ import annotations
 
+import contextlib
 import os
 import sqlite3
+import tempfile
 from collections.abc import Iterator
 from contextlib import contextmanager
 from pathlib import Path
 
-from istrel.files import refuse_unreadable
+from istrel.files import mode_for, refuse_unreadable
 from istrel.problem import Problem
 
 MARK = 0x49737472  # application_id: "Istr"
-VERSION = 1
+VERSION = 2  # 2: headings, paragraphs and edited texts in the manuscript, the house style
 TABLES = {
     "study": "CREATE TABLE study (key TEXT PRIMARY KEY, value TEXT NOT NULL) STRICT",
     "changes": "CREATE TABLE changes (number INTEGER PRIMARY KEY, what TEXT NOT NULL, at TEXT NOT NULL) STRICT",
@@ -34,6 +36,8 @@ def connect(path: Path, *, writing: bool) -> sqlite3.Connection:
         Where it is no study, damaged, newer than this version, open elsewhere, or cannot be read or written.
     """
     refuse_unreadable(path)
+    if writing:
+        _bring_up(path)
     with told(path):
         mode = (
             "rw" if writing or os.access(path, os.W_OK) else "ro"
@@ -61,6 +65,42 @@ def connect(path: Path, *, writing: bool) -> sqlite3.Connection:
             connection.close()
             raise
     return connection
+
+
+# What an older file needs to become one of the next version: SQL, each run on a copy.
+STEPS: dict[int, tuple[str, ...]] = {1: ()}  # records of version 1 are records of version 2
+
+
+def _bring_up(path: Path) -> None:
+    """A file of an older version becomes one of this version: on a copy, which takes its place when it is whole."""
+    with told(path), contextlib.closing(sqlite3.connect(f"{path.resolve().as_uri()}?mode=rw", uri=True)) as old:
+        old.execute("PRAGMA trusted_schema = OFF")
+        old.isolation_level, old_version = None, old.execute("PRAGMA user_version").fetchone()[0]
+        if not 1 <= old_version < VERSION:
+            return
+        _check(old, path)
+        old.execute(f"PRAGMA busy_timeout = {round(1000 * PATIENCE)}")
+        old.execute("BEGIN IMMEDIATE")  # nobody writes meanwhile
+        handle, part = tempfile.mkstemp(dir=path.resolve().parent, prefix=f".{path.stem[:60]}.", suffix=".part")
+        os.close(handle)
+        try:
+            with contextlib.closing(sqlite3.connect(part, isolation_level=None)) as new:
+                Path(part).write_bytes(path.read_bytes())
+                new.execute("BEGIN")
+                for version in range(old_version, VERSION):
+                    for sql in STEPS[version]:
+                        new.execute(sql)
+                new.execute(f"PRAGMA user_version = {VERSION}")
+                new.execute("COMMIT")
+                _check(new, path)
+            Path(part).chmod(mode_for(path.resolve()))
+            Path(part).replace(path.resolve())
+        except BaseException:
+            with contextlib.suppress(OSError):
+                Path(part).unlink()
+            raise
+        finally:
+            old.execute("ROLLBACK")
 
 
 def _check(connection: sqlite3.Connection, path: Path) -> None:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import contextlib
 import os
+import re
 import sqlite3
 import tempfile
 from datetime import UTC, datetime
@@ -24,6 +25,7 @@ from istrel.study.history import History
 from istrel.study.record import change_of, record_of
 from istrel.study.study import Study, StudySource
 
+DATA = re.compile(r'"data":"(d\d+)"')
 PIECE = 2**23  # bytes of a column in one row
 MOST_CHANGES, KEPT_CHANGES = 600, 300  # on opening, all but the latest are folded into where they begin
 
@@ -196,8 +198,8 @@ class StudyFile:
             if self._connection.execute('SELECT 1 FROM pieces WHERE "column" = ?', (mark,)).fetchone() is None:
                 pieces = ((mark, k, content[k * PIECE : (k + 1) * PIECE]) for k in range(-(-len(content) // PIECE)))
                 self._connection.executemany("INSERT INTO pieces VALUES (?, ?, ?)", pieces)
-        (count,) = self._connection.execute("SELECT count(*) FROM data").fetchone()
-        mark = f"d{count + 1}"
+        known_marks = (mark for (mark,) in self._connection.execute("SELECT id FROM data") if mark[1:].isdigit())
+        mark = f"d{max((int(found[1:]) for found in known_marks), default=0) + 1}"
         described = describe(table, tuple(marks), self._relative(table.source.path))
         self._connection.execute("INSERT INTO data VALUES (?, ?)", (mark, described.decode()))
         self._tables[mark] = table
@@ -251,9 +253,22 @@ class StudyFile:
             self._set("base", _json(self._record_of_study(begun)))
             self._connection.execute("DELETE FROM changes WHERE number < ?", (self._first + gone,))
             self._set("position", str(len(self.history.past) - gone))
+            self._sweep()
         self._first += gone
         self._changes = self._changes[gone:]
         self.history = History(self.history.study, self.history.past[gone:], self.history.future)
+
+    def _sweep(self) -> None:
+        """Data that no record speaks of any more leave the file."""
+        (base,) = self._connection.execute("SELECT value FROM study WHERE key = 'base'").fetchone()
+        said = base + "".join(what for (what,) in self._connection.execute("SELECT what FROM changes"))
+        needed = set(DATA.findall(said))
+        unneeded = [mark for (mark,) in self._connection.execute("SELECT id FROM data") if mark not in needed]
+        self._connection.executemany("DELETE FROM data WHERE id = ?", [(mark,) for mark in unneeded])
+        kept = "".join(described for (described,) in self._connection.execute("SELECT described FROM data"))
+        columns = [c for (c,) in self._connection.execute('SELECT DISTINCT "column" FROM pieces') if c not in kept]
+        self._connection.executemany('DELETE FROM pieces WHERE "column" = ?', [(column,) for column in columns])
+        self._tables = {mark: table for mark, table in self._tables.items() if mark not in unneeded}
 
 
 def _json(record: Any) -> str:
