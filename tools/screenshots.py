@@ -16,6 +16,8 @@ from istrel import demo
 from istrel.app import theme
 from istrel.app.proof.handles import Marked
 from istrel.app.window import Window
+from istrel.data.corrections import Correction
+from istrel.study.changes.cases import Correct
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.sources import UseSource
 
@@ -66,8 +68,6 @@ def data_stations(window: Window, picture: Picture) -> None:
     entries.setFocus()
     window.codebook.show_variable("age")
     settle(window)
-    window.codebook.page.begin_bands()
-    picture("codebook-bands")
     scale = "motivation = mean(mot_01, mot_02, mot_03, reverse(mot_04, 1, 5), minimum = 3)"
     window.codebook.derive_line.begin(scale)
     window.codebook.derive_line.derive()
@@ -94,7 +94,7 @@ def data_stations(window: Window, picture: Picture) -> None:
 
 
 def exhibit_stations(window: Window, picture: Picture) -> None:
-    """Bench and Manuscript."""
+    """The Bench."""
     window.go_bench()
     window.bench.line.setFocus()
     picture("bench-table")
@@ -104,7 +104,7 @@ def exhibit_stations(window: Window, picture: Picture) -> None:
     window.keep_exhibit()
     settle(window)
     window.bench.say("describe age, site, completed across format with total = yes")
-    picture("bench-sample")
+    settle(window)
     window.keep_exhibit()
     settle(window)
     window.bench.say("describe age, practice_min, receptive_post across completed with difference, test")
@@ -125,14 +125,30 @@ def exhibit_stations(window: Window, picture: Picture) -> None:
     picture("bench-figure")
     window.bench.say("count education against format with percent = column")
     picture("bench-cross-table")
-    window.bench.say("check spelling_speed, receptive_post across format")
-    picture("bench-check")
     window.bench.say("relate practice_min, absences, receptive_pre, receptive_post, spelling_speed")
     picture("bench-relate")
-    window.keep_exhibit()
+
+
+def finished_study(window: Window, picture: Picture) -> None:
+    """The demo as a finished paper: as it is, after new data, read by a reviewer, in another style."""
+    window.begin_anew()
+    window.open_demo()
     settle(window)
-    window.go_manuscript()
+    station = window.manuscript
+    station.choose(station.outline.id_at(3))
     picture("manuscript")
+    window.model.do(Correct((Correction("practice_min", 255.0, 200.0, 1, "a slip of the pen"),)))
+    settle(window)
+    station.review_next()
+    picture("manuscript-moved")
+    station.open_reading()
+    station.review_next()
+    picture("manuscript-reading")
+    window.undo()
+    settle(window)
+    station.open_style()
+    station.go_to(0)
+    picture("manuscript-style")
 
 
 def main() -> int:
@@ -149,6 +165,7 @@ def main() -> int:
     picture("start")
     data_stations(window, picture)
     exhibit_stations(window, picture)
+    finished_study(window, picture)
     window.close()
     window.keeping.finish()
     return 0

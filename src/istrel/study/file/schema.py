@@ -73,13 +73,15 @@ STEPS: dict[int, tuple[str, ...]] = {1: ()}  # records of version 1 are records 
 
 def _bring_up(path: Path) -> None:
     """A file of an older version becomes one of this version: on a copy, which takes its place when it is whole."""
-    with told(path), contextlib.closing(sqlite3.connect(f"{path.resolve().as_uri()}?mode=rw", uri=True)) as old:
+    with (
+        told(path),
+        contextlib.closing(sqlite3.connect(f"{path.resolve().as_uri()}?mode=rw", uri=True, timeout=PATIENCE)) as old,
+    ):
         old.execute("PRAGMA trusted_schema = OFF")
         old.isolation_level, old_version = None, old.execute("PRAGMA user_version").fetchone()[0]
         if not 1 <= old_version < VERSION:
             return
         _check(old, path)
-        old.execute(f"PRAGMA busy_timeout = {round(1000 * PATIENCE)}")
         old.execute("BEGIN IMMEDIATE")  # nobody writes meanwhile
         handle, part = tempfile.mkstemp(dir=path.resolve().parent, prefix=f".{path.stem[:60]}.", suffix=".part")
         os.close(handle)

@@ -59,6 +59,8 @@ class Manuscript(QWidget):
         middle = row()
         middle.addWidget(self.pages, 1)
         self.reading, self.styling = ReadingPanel(model, self), StylePanel(model)
+        for panel in (self.reading, self.styling):
+            panel.closed.connect(lambda: self.pages.stand_alone(False))
         middle.addWidget(self.reading)
         middle.addWidget(self.styling)
         right.addLayout(middle, 1)
@@ -355,8 +357,8 @@ class Manuscript(QWidget):
         entries = [leaf.now for leaf in leaves if isinstance(leaf.now, Entry)]
         moved = sum(len(entry.moved) for entry in entries if not entry.kept.is_figure)
         drawn = sum(bool(entry.moved) for entry in entries if entry.kept.is_figure)
-        told = [f"{moved} number{'s' if moved != 1 else ''} moved since kept"] if moved else []
-        told += [f"{drawn} figure{'s' if drawn != 1 else ''} drawn again"] if drawn else []
+        told = [f"{moved} number{'s' if moved != 1 else ''} moved"] if moved else []
+        told += [f"{drawn} figure{'s' if drawn != 1 else ''} redrawn"] if drawn else []
         self.status.setText(", ".join(told))
         unsound = any(self._is_unsound(leaf) for leaf in leaves)
         self.review_button.setVisible(unsound)
@@ -460,11 +462,13 @@ class Manuscript(QWidget):
         """The style as a form beside the pages."""
         self.reading.leave()
         self.styling.open()
+        self.pages.stand_alone(True)
 
     def open_reading(self) -> None:
         """What a reviewer might raise, beside the pages."""
         self.styling.leave()
         self.reading.open()
+        self.pages.stand_alone(True)
 
     # What leaves it.
     def copy(self) -> None:

@@ -85,6 +85,7 @@ class _Flow:
         self.zoom = zoom
         self.pages: list[_Page] = []
         self.y = float(TOP)
+        self.below = 0.0  # room on the desk under the page for what belongs to it
 
     @property
     def page(self) -> _Page:
@@ -104,7 +105,8 @@ class _Flow:
         page = self._style.page
         wide, tall = (page.height_mm, page.width_mm) if turned else (page.width_mm, page.height_mm)
         side = page.margin_mm if turned else self._style.side_mm
-        top = self.page.sheet.bottom() + GAP if self.pages else float(TOP)
+        top = self.page.sheet.bottom() + GAP + self.below if self.pages else float(TOP)
+        self.below = 0.0
         sheet = QRectF(self._left, top, wide * self._mm, tall * self._mm)
         over = page.margin_mm * self._mm
         self.pages.append(_Page(sheet, sheet.adjusted(side * self._mm, over, -side * self._mm, -over), turned))
@@ -148,6 +150,7 @@ class Pages(QScrollArea):
         self._parts: list[PartView] = []
         self._style: HouseStyle | None = None
         self._factor = 1.0
+        self._alone = False
         self._soon = QTimer(self)
         self._soon.setSingleShot(True)
         self._soon.setInterval(SOON_MS)
@@ -165,9 +168,19 @@ class Pages(QScrollArea):
         """The scale of the pages; 1 is their true size on a screen of 96 dots per inch."""
         if self._style is None:
             return 1.0
-        room = self.viewport().width() - WIDTH - 2 * EDGE
+        room = self.viewport().width() - self._margin - 2 * EDGE
         fitting = room / (self._style.page.width_mm * PX_PER_MM)
         return max(LEAST_ZOOM, min(1.0, fitting)) * self._factor
+
+    @property
+    def _margin(self) -> int:
+        """The room beside the pages."""
+        return 0 if self._alone else WIDTH
+
+    def stand_alone(self, alone: bool) -> None:
+        """Without the margins beside the pages, while a panel has their room."""
+        self._alone = alone
+        self.arrange()
 
     def zoom(self, steps: int) -> None:
         """Larger or smaller by so many steps; 0 is as large as fits, at most true size."""
@@ -211,8 +224,8 @@ class Pages(QScrollArea):
         upright = wide = style.page.width_mm * PX_PER_MM * zoom
         if any(part.exhibit is not None and part.exhibit.natural[1] for part in self._parts):
             wide = style.page.height_mm * PX_PER_MM * zoom
-        width = max(self.viewport().width(), round(wide) + WIDTH + 2 * EDGE)
-        flow = _Flow(style, zoom, max(EDGE, (self.viewport().width() - WIDTH - upright) / 2))
+        width = max(self.viewport().width(), round(wide) + 2 * EDGE, round(upright) + self._margin + 2 * EDGE)
+        flow = _Flow(style, zoom, max(EDGE, (self.viewport().width() - self._margin - upright) / 2))
         flow.turn_over()
         self._supplement.hide()
         begun = False
@@ -273,17 +286,23 @@ class Pages(QScrollArea):
         view.place(flow.page.text.left(), flow.y, zoom)
         flow.advance(height)
         flow.y += AFTER * zoom
+        if turned and not self._alone:  # a page that lies has no room at its side
+            flow.below += part.beside.fitted_height() + GAP / 2
 
     def _place_besides(self, flow: _Flow) -> float:
         """The margins of the parts, each at its height, none over another; where the last of them ends."""
         below = 0.0
         for part in self._parts:
+            part.beside.setVisible(not self._alone)
             page = next((p for p in flow.pages if p.sheet.bottom() >= part.top), flow.page)
             height = part.beside.fitted_height()
-            top = max(below, part.top)
-            part.beside.setGeometry(round(page.sheet.right()) + 6, round(top), WIDTH, height)
+            left, top = page.sheet.right() + 6, part.top
+            if page.turned:
+                left, top = page.sheet.left(), page.sheet.bottom() + GAP / 2
+            top = max(below, top)
+            part.beside.setGeometry(round(left), round(top), WIDTH, height)
             below = top + height + (12 if height > 8 else 0)
-        return below
+        return 0.0 if self._alone else below
 
 
 class _Canvas(QWidget):
