@@ -14,7 +14,7 @@ from istrel.exhibits.make import Exhibit, make_exhibit
 from istrel.study.opening import Opening, open_data
 from istrel.style.house import HouseStyle, load_style
 
-settings.register_profile("steady", deadline=None, derandomize=True, max_examples=60)
+settings.register_profile("steady", deadline=None, derandomize=True, max_examples=40)
 settings.load_profile("steady")
 
 

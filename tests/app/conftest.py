@@ -43,7 +43,7 @@ def settle(window: Window, qtbot: QtBot) -> Callable[[], None]:
     """Wait until the window has nothing left to do."""
 
     def wait() -> None:
-        for _ in range(3):
+        for _ in range(2):
             qtbot.wait(45)  # longer than the pause before a typed sentence is set
             qtbot.waitUntil(lambda: window.background.idle, timeout=20_000)
 

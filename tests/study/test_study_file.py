@@ -226,7 +226,7 @@ def exported_and_killed(path: Path, folder: Path, times: int, seed: int = 2) -> 
         with subprocess.Popen(command, stdout=subprocess.PIPE, text=True) as run:
             assert run.stdout is not None
             assert run.stdout.readline() == "open\n"
-            time.sleep(rng.uniform(0.05, 1.2))
+            time.sleep(rng.uniform(0.05, 0.9))
             run.send_signal(signal.SIGKILL)
         for made_file in folder.rglob("*"):
             if made_file.name.startswith("."):
