@@ -9,14 +9,17 @@ from pathlib import Path
 import pytest
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtGui import QTextCursor
-from PySide6.QtWidgets import QLineEdit, QPushButton
+from PySide6.QtPrintSupport import QPrinter
+from PySide6.QtWidgets import QFileDialog, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
 from istrel.app.proof.setting import PX_PER_MM
 from istrel.app.stations.manuscript.exhibit_view import ExhibitView
 from istrel.app.stations.manuscript.outline import Outline
+from istrel.app.stations.manuscript.pages import print_pages
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.app.window import Window
+from istrel.demo import LEARNERS
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.manuscript import Insert, Move
 from istrel.study.parts import Kept, Number, Passage, Reference, Words
@@ -320,3 +323,31 @@ def test_a_style_is_copied_edited_saved_and_a_bad_one_refused(window: Window, se
     settle()
     assert window.manuscript.outline.rows()[-1].label == "Reproducibility"
     assert "SHA-256" in texts(window)["Paragraph"].toPlainText()
+
+
+def test_the_pages_are_printed_as_they_stand(window: Window, settle: Settle, tmp_path: Path) -> None:
+    printer = QPrinter(QPrinter.PrinterMode.ScreenResolution)
+    printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
+    printer.setOutputFileName(str(tmp_path / "pages.pdf"))
+    print_pages(window.manuscript.pages, printer)
+    content = (tmp_path / "pages.pdf").read_bytes()
+    assert content.startswith(b"%PDF")
+    assert content.count(b"/Type /Page\n") == len(window.manuscript.pages.sheets)
+
+
+def test_from_a_raw_file_to_a_document_it_takes_three_actions_beside_the_sentence(
+    window: Window, settle: Settle, qtbot: QtBot, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    window.begin_anew()
+    target = tmp_path / "paper.docx"
+    monkeypatch.setattr(QFileDialog, "getSaveFileName", lambda *_: (str(target), ""))
+    with qtbot.waitSignal(window.model.findings_ready, timeout=20_000):
+        window.open_path(str(LEARNERS))  # 1: the file is dropped
+    settle()
+    window.write("describe age across format")
+    settle()
+    qtbot.keyClick(window, Qt.Key.Key_Return, Qt.KeyboardModifier.ControlModifier)  # 2: keep
+    settle()
+    with qtbot.waitSignal(window.manuscript.exported, timeout=20_000):
+        window.export_manuscript()  # 3: Ctrl+E, and the name of the file
+    assert target.exists()

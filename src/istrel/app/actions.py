@@ -45,6 +45,7 @@ ACTIONS = (
     Action("style", "Copy and edit the house style", "", "manuscript.open_style", "study"),
     Action("review", "Go to the next number that moved", "", "manuscript.review_next", "kept"),
     Action("accept", "Accept every number as it is now", "", "manuscript.accept_all", "kept"),
+    Action("print", "Print the manuscript…", "Ctrl+P", "manuscript.leaving.choose_printer", "kept"),
     Action("refresh", "Refresh a document that was edited since…", "", "manuscript.leaving.choose_document", "kept"),
     Action("folder", "Export a folder with a file for each exhibit…", "", "manuscript.leaving.choose_folder", "kept"),
     Action("export", "Export the manuscript…", "Ctrl+E", "export_manuscript", "kept"),

@@ -33,6 +33,7 @@ class Leaving:
             menu.addAction(words, partial(self.choose_file, ending))
         menu.addSeparator()
         menu.addAction("A folder with a file for each exhibit…", self.choose_folder)
+        menu.addAction("Print…", self.choose_printer)
         menu.addAction("Refresh a document that was edited since…", self.choose_document)
         menu.popup(station.export_button.mapToGlobal(station.export_button.rect().bottomLeft()))
 
@@ -67,6 +68,17 @@ class Leaving:
             return folder
 
         self._submit(work, folder)
+
+    def choose_printer(self) -> None:
+        """Ask for a printer, then print the pages."""
+        from PySide6.QtPrintSupport import QPrintDialog, QPrinter
+
+        from istrel.app.stations.manuscript.pages import print_pages
+
+        printer = QPrinter(QPrinter.PrinterMode.HighResolution)
+        if QPrintDialog(printer, self._station).exec():
+            print_pages(self._station.pages, printer)
+            self._station.said.setText("printed")
 
     def choose_document(self) -> None:
         """Ask for a document that was exported from here and edited since."""

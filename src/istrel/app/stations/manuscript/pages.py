@@ -6,8 +6,9 @@ from collections.abc import Iterable
 from dataclasses import dataclass, field
 from typing import NamedTuple
 
-from PySide6.QtCore import QRectF, QSize, Qt, QTimer, Signal
-from PySide6.QtGui import QPainter, QPaintEvent, QResizeEvent, QWheelEvent
+from PySide6.QtCore import QPoint, QRectF, QSize, Qt, QTimer, Signal
+from PySide6.QtGui import QPageLayout, QPainter, QPaintEvent, QRegion, QResizeEvent, QWheelEvent
+from PySide6.QtPrintSupport import QPrinter
 from PySide6.QtWidgets import QLabel, QScrollArea, QWidget
 
 from istrel.app import theme
@@ -303,6 +304,35 @@ class Pages(QScrollArea):
             part.beside.setGeometry(round(left), round(top), WIDTH, height)
             below = top + height + (12 if height > 8 else 0)
         return 0.0 if self._alone else below
+
+
+def print_pages(pages: Pages, printer: QPrinter) -> None:
+    """The pages as they stand, each on a sheet of its own; marks and lines under live numbers are left out."""
+    painter = QPainter()
+    edits = pages.canvas.findChildren(ProseEdit)
+    for edit in edits:
+        edit.set_plain(True)
+    try:
+        for place, sheet in enumerate(pages.sheets):
+            lies = sheet.width() > sheet.height()
+            way = QPageLayout.Orientation.Landscape if lies else QPageLayout.Orientation.Portrait
+            printer.setPageOrientation(way)
+            if place == 0:
+                painter.begin(printer)
+            else:
+                printer.newPage()
+            painter.save()
+            whole = printer.paperRect(QPrinter.Unit.DevicePixel)
+            painter.translate(-printer.pageRect(QPrinter.Unit.DevicePixel).topLeft())
+            painter.scale(whole.width() / sheet.width(), whole.height() / sheet.height())
+            painter.setClipRect(QRectF(0, 0, sheet.width(), sheet.height()))
+            region = QRegion(sheet.toAlignedRect())
+            pages.canvas.render(painter, QPoint(), region, QWidget.RenderFlag.DrawChildren)
+            painter.restore()
+    finally:
+        painter.end()
+        for edit in edits:
+            edit.set_plain(False)
 
 
 class _Canvas(QWidget):

@@ -35,7 +35,9 @@ LINE_SHARE = 126
 
 
 class Letters(QPyTextObject):
-    """Paints a number or a reference among the words: tinted where it moved."""
+    """Paints a number or a reference among the words: tinted where it moved; `plain` for paper, without any mark."""
+
+    plain = False
 
     def intrinsicSize(self, doc: QTextDocument, position: int, form: QTextFormat) -> QSizeF:
         del position
@@ -48,6 +50,8 @@ class Letters(QPyTextObject):
         del position
         state = str(form.property(STATE) or "")
         metrics = QFontMetricsF(self._font(doc))
+        if self.plain:
+            state = ""
         if state:
             tint = QRectF(rect.left() - 1, rect.bottom() - metrics.ascent(), rect.width() + 2, metrics.height())
             painter.fillRect(tint, theme.colour(theme.VERMILION, 40))
@@ -55,9 +59,10 @@ class Letters(QPyTextObject):
         painter.setFont(self._font(doc))
         painter.setPen(theme.colour(theme.INK))
         painter.drawText(QPointF(rect.left(), rect.bottom()), str(form.property(LETTERS)))
-        painter.setPen(theme.colour(theme.DRAWING_SOFT))
-        under = rect.bottom() + 2.5
-        painter.drawLine(QPointF(rect.left(), under), QPointF(rect.right(), under))
+        if not self.plain:
+            painter.setPen(theme.colour(theme.DRAWING_SOFT))
+            under = rect.bottom() + 2.5
+            painter.drawLine(QPointF(rect.left(), under), QPointF(rect.right(), under))
         painter.restore()
 
     def _font(self, doc: QTextDocument) -> QFont:
@@ -130,6 +135,10 @@ class ProseEdit(QTextEdit):
         self.setTextCursor(cursor)
         self.document().clearUndoRedoStacks()
         self.blockSignals(False)
+
+    def set_plain(self, plain: bool) -> None:
+        """Without marks, for paper."""
+        self._letters.plain = plain
 
     def set_px(self, px: int) -> None:
         """Another size of the letters."""
