@@ -271,6 +271,20 @@ def test_in_place_a_copy_is_kept_and_what_is_no_document_is_refused(
             refresh(tmp_path / name, history.study, load())
 
 
+def test_a_document_whose_controls_were_dropped_by_a_program_is_told(history: History, tmp_path: Path) -> None:
+    path = exported(history, tmp_path / "paper.docx")
+
+    def unwrap(root: Any) -> None:
+        for found in list(root.iter(qn("w:sdt"))):
+            for child in reversed(list(found.find(qn("w:sdtContent")))):
+                found.addnext(child)
+            found.getparent().remove(found)
+
+    edit(path, "word/document.xml", unwrap)
+    with pytest.raises(Problem, match="drops content controls"):
+        refresh(path, history.study, load())
+
+
 def test_a_number_of_an_exhibit_that_left_the_study_stays_and_is_told(history: History, tmp_path: Path) -> None:
     from istrel.study.changes.manuscript import Drop
 

@@ -115,6 +115,11 @@ class _Work:
         self.fresh = _fresh(self.document)
         self.links = _links(self.parts.get("word/_rels/document.xml.rels", b"<r/>"))
         found = _controls(self.body)
+        if self.put and not found:
+            raise Problem(
+                "The places of Istrel’s numbers are gone from this document: a program that saved it drops content controls. "
+                "Export anew, or keep the paper as .odt, whose sections and fields such programs keep."
+            )
         before = {tag: list(put.texts) for tag, put in self.put.items()}
         for control in found:
             tag, content = _tag(control), control.find(qn("w:sdtContent"))
