@@ -7,7 +7,7 @@ import os
 import re
 import stat
 import tempfile
-from collections.abc import Iterable
+from collections.abc import Iterable, Iterator
 from pathlib import Path
 
 from istrel.problem import Problem
@@ -113,18 +113,25 @@ def _same(path: Path, source: Path) -> bool:
 
 
 def _exchange(target: Path, content: bytes) -> None:
-    """A temporary file beside the target, on disk before it takes the target's name."""
-    handle, part = tempfile.mkstemp(dir=target.parent, prefix=f".{target.name[:60]}.", suffix=".part")
+    with beside(target) as part, part.open("wb") as file:
+        file.write(content)
+        file.flush()
+        os.fsync(file.fileno())
+
+
+@contextlib.contextmanager
+def beside(target: Path) -> Iterator[Path]:
+    """A temporary file beside a target: at the end of the block it takes the target's name and mode; it goes where that fails."""
+    handle, name = tempfile.mkstemp(dir=target.parent, prefix=f".{target.name[:60]}.", suffix=".part")
+    os.close(handle)
+    part = Path(name)
     try:
-        with os.fdopen(handle, "wb") as file:
-            file.write(content)
-            file.flush()
-            os.fsync(file.fileno())
-        Path(part).chmod(mode_for(target))
-        Path(part).replace(target)
+        yield part
+        part.chmod(mode_for(target))
+        part.replace(target)
     except BaseException:
         with contextlib.suppress(OSError):
-            Path(part).unlink()
+            part.unlink()
         raise
 
 

@@ -5,12 +5,11 @@ from __future__ import annotations
 import contextlib
 import os
 import sqlite3
-import tempfile
 from collections.abc import Iterator
 from contextlib import contextmanager
 from pathlib import Path
 
-from istrel.files import mode_for, refuse_unreadable
+from istrel.files import beside, refuse_unreadable
 from istrel.problem import Problem
 
 MARK = 0x49737472  # application_id: "Istr"
@@ -83,11 +82,9 @@ def _bring_up(path: Path) -> None:
             return
         _check(old, path)
         old.execute("BEGIN IMMEDIATE")  # nobody writes meanwhile
-        handle, part = tempfile.mkstemp(dir=path.resolve().parent, prefix=f".{path.stem[:60]}.", suffix=".part")
-        os.close(handle)
         try:
-            with contextlib.closing(sqlite3.connect(part, isolation_level=None)) as new:
-                Path(part).write_bytes(path.read_bytes())
+            with beside(path.resolve()) as part, contextlib.closing(sqlite3.connect(part, isolation_level=None)) as new:
+                part.write_bytes(path.read_bytes())
                 new.execute("BEGIN")
                 for version in range(old_version, VERSION):
                     for sql in STEPS[version]:
@@ -95,12 +92,6 @@ def _bring_up(path: Path) -> None:
                 new.execute(f"PRAGMA user_version = {VERSION}")
                 new.execute("COMMIT")
                 _check(new, path)
-            Path(part).chmod(mode_for(path.resolve()))
-            Path(part).replace(path.resolve())
-        except BaseException:
-            with contextlib.suppress(OSError):
-                Path(part).unlink()
-            raise
         finally:
             old.execute("ROLLBACK")
 

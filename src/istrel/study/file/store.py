@@ -3,10 +3,8 @@
 from __future__ import annotations
 
 import contextlib
-import os
 import re
 import sqlite3
-import tempfile
 from datetime import UTC, datetime
 from pathlib import Path
 from typing import Any
@@ -15,7 +13,7 @@ import msgspec
 
 from istrel.data.column import Column
 from istrel.data.table import Table
-from istrel.files import mode_for
+from istrel.files import beside
 from istrel.problem import Problem
 from istrel.study.changes import Change
 from istrel.study.file.packing import describe, pack, table_of, unpack
@@ -71,27 +69,17 @@ class StudyFile:
         Problem
             Where it cannot be written.
         """
-        with told(path):
-            handle, part = tempfile.mkstemp(dir=path.resolve().parent, prefix=f".{path.stem[:60]}.", suffix=".part")
-            os.close(handle)
-        try:
-            made = cls.__new__(cls)
-            made.path, made._folder = path, path.resolve().parent
-            made._tables, made._columns, made._first, made._changes = {}, {}, 0, []
+        made = cls.__new__(cls)
+        made.path, made._folder = path, path.resolve().parent
+        made._tables, made._columns, made._first, made._changes = {}, {}, 0, []
+        begun = history.past[0].study if history.past else history.study
+        with told(path), beside(path.resolve()) as part:
             made._connection = sqlite3.connect(part, isolation_level=None)
-            begun = history.past[0].study if history.past else history.study
-            with told(path), made._transaction():
+            with contextlib.closing(made._connection), made._transaction():
                 lay_out(made._connection)
                 made._set("base", _json(made._record_of_study(begun)))
                 made._set("position", "0")
                 made._write(history)
-            made.close()
-            Path(part).chmod(mode_for(path.resolve()))
-            Path(part).replace(path.resolve())
-        except BaseException:
-            with contextlib.suppress(OSError):
-                Path(part).unlink()
-            raise
         made._connection, made.history = connect(path, writing=True), history
         return made
 
