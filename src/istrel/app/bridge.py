@@ -141,7 +141,7 @@ class StudyModel(QObject):
         """This is the study from now on."""
         self.background.cancel("change")
         self._aside.clear()
-        self._history = history
+        self._history, self.taken_up = history, ""
         self._forget()
         self.opened.emit()
         self.changed.emit()

@@ -148,17 +148,26 @@ class Keeping(QObject):
 
     def _look_at_files(self) -> None:
         """A line where a file is not as it was when it was read."""
-        from istrel.study.fresh import changed
+        from istrel.study.fresh import changed, gone
 
         sources = self._model.study.sources
 
-        def told(names: list[str]) -> None:
-            if names:
-                self._model.trouble.emit(
-                    f"{', '.join(names)} changed since it was read. “Read changed files again” (Ctrl+K) takes the new data."
-                )
+        def look() -> tuple[str, str]:
+            return tuple(", ".join(s.name for s in sources if found(s)) for found in (changed, gone))  # type: ignore[return-value]
 
-        self._model.background.submit("look at files", lambda: [s.name for s in sources if changed(s)], told)
+        def told(found: tuple[str, str]) -> None:
+            others, lost = found
+            lines = []
+            if others:
+                lines.append(
+                    f"{others} changed since it was read. “Read changed files again” (Ctrl+K) takes the new data."
+                )
+            if lost:
+                lines.append(f"{lost} is not where it was read; the study holds its data.")
+            if lines:
+                self._model.trouble.emit(" ".join(lines))
+
+        self._model.background.submit("look at files", look, told)
 
     def read_again(self) -> None:
         """Every file that changed is read again; what was said about it stays where it fits."""

@@ -17,6 +17,7 @@ from istrel.stats.moderate import moderate
 DRAWN_CLASSES = 18
 DRAWN_CATEGORIES = 9
 MOST_FREQUENT = 5
+MOST_DIGITS = 1e15  # larger numbers are said by their power of ten
 
 
 @dataclass(frozen=True)
@@ -81,6 +82,8 @@ def _short(value: float | str | None, *, years: bool = False) -> str:
         return str(value)
     if years:
         return f"{value:.0f}"
+    if abs(value) >= MOST_DIGITS:
+        return f"{value:.3g}"
     text = f"{value:,.1f}" if abs(value) < 1000 else f"{value:,.0f}"
     return text.removesuffix(".0").replace("-", "−")
 

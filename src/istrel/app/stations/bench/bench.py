@@ -33,6 +33,7 @@ from istrel.sentence.show_formula import show_condition
 from istrel.sentence.vocabulary import SETTINGS, VERBS, Setting
 from istrel.study.changes.codebook import Derive, TreatAsMissing
 from istrel.study.changes.manuscript import Exchange, Keep
+from istrel.study.labels import numbers_and_labels
 from istrel.study.manuscript import numbers_of
 from istrel.study.parts import Kept
 
@@ -300,7 +301,10 @@ class Bench(QWidget):
             self.settings.keep_button.setEnabled(whose)
 
     def next_number(self) -> str:
-        """The number that the exhibit would get if it were kept now."""
+        """The number that the exhibit would get if it were kept now: that of the one it takes the place of, or the next."""
+        taken = numbers_and_labels(self._model.study.parts, self._model.style).get(self._model.taken_up)
+        if taken is not None:
+            return taken[0]
         figure = self.proof.exhibit.is_figure if self.proof else False
         return str(1 + sum(kept.is_figure == figure for kept in self._model.study.kept))
 
