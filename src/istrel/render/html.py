@@ -104,7 +104,7 @@ svg { max-width: 100%; height: auto; }
 </figure>
 {% endif %}
 {% for text in part.texts %}
-<p class="text">{{ runs(text) }}</p>
+<p class="text{% if part.turned %} turned{% endif %}">{{ runs(text) }}</p>
 {% endfor %}
 {% endfor %}
 </body>

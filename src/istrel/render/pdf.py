@@ -21,10 +21,12 @@ FAMILIES = {"Istrel Serif": "IstrelSerif", "Istrel Sans": "IstrelSans"}
 PAPER = """
 @page {{ size: {width}mm {height}mm; margin: {margin}mm {side}mm;
   @bottom-center {{ content: counter(page); font: 9pt {family}; }} }}
+body > * {{ page: upright; }}
 @page turned {{ size: {height}mm {width}mm; margin: {margin}mm; }}
 body {{ margin: 0; widows: 2; orphans: 2; }}
 section, figure {{ overflow: visible; margin-bottom: 7mm; break-inside: auto; }}
-section.turned, section.turned p {{ page: turned; max-width: none; }}
+body > section.turned {{ page: turned; max-width: none; }}
+section.turned p {{ max-width: none; }}
 section.short, caption, figcaption {{ break-inside: avoid; }}
 tr.over {{ break-after: avoid; }}
 figure, .note {{ break-inside: avoid; }}
@@ -35,7 +37,7 @@ h1.new {{ break-before: page; margin-top: 0; }}
 table {{ table-layout: fixed; }}
 td {{ padding-left: 0; padding-right: 0; }}
 td.words {{ padding-left: 5pt; }}
-h1.turned {{ page: turned; }}
+body > h1.turned, body > p.turned {{ page: turned; }}
 th {{ padding-left: 2pt; padding-right: 2pt; }}
 p.text {{ text-align: left; hyphens: manual; }}
 """

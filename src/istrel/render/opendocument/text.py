@@ -161,7 +161,7 @@ class _Press:
         else:
             self._add_figure(item, sheet)
         for text in item.texts:
-            self.body.append(self._paragraph("Standard", self._runs(print_text(text, self._style)), turned=False))
+            self.body.append(self._paragraph("Standard", self._runs(print_text(text, self._style))))
 
     def _add_table(self, item: Item, sheet: TableSheet) -> None:
         table = print_table(sheet, self._style, item.number)
