@@ -215,7 +215,7 @@ def test_what_is_kept_is_made_when_it_is_looked_at(
     from istrel.study.parts import Kept
 
     window = opened(sentence=SENTENCE)
-    for place in range(32):
+    for place in range(16):
         window.model.do(
             Keep(Kept(f"describe age, absences across format with decimals = {place % 4}, trim = 0.{place + 1:02}", ()))
         )
@@ -230,15 +230,15 @@ def test_what_is_kept_is_made_when_it_is_looked_at(
     window.go_manuscript()
     settle()
     kept = [sentence for sentence in made if "trim" in sentence and " as " not in sentence]
-    assert len(kept) == 32
-    assert len(window.manuscript.entries) == window.manuscript.outline.count() - 1 == 32
-    first, last = (window.model.study.kept[place].id for place in (0, 31))
+    assert len(kept) == 16
+    assert len(window.manuscript.entries) == window.manuscript.outline.count() - 1 == 16
+    first, last = (window.model.study.kept[place].id for place in (0, 15))
     window.model.do(Move(last, 0))
     made.clear()
     settle()
     assert [sentence for sentence in made if " as " not in sentence] == []
     assert [entry.kept.id for entry in window.manuscript.entries[:2]] == [last, first]
-    assert [window.manuscript.outline.item(place).text() for place in (0, 31)] == ["Table 1", "Table 32"]
+    assert [window.manuscript.outline.item(place).text() for place in (0, 15)] == ["Table 1", "Table 16"]
     window.undo()
     settle()
     assert window.manuscript.entries[0].kept.id == first
