@@ -131,7 +131,20 @@ def as_an_author(path: Path) -> None:
         body.remove(figure)
         body.insert(0, figure)
 
-    edit(path, "word/document.xml", rewrite, hand, drop, reorder)
+    def comment(root: Any) -> None:
+        """Around the table, as a co-author would."""
+        table = control(root, "k2:table")
+        for place, name in ((0, "w:commentRangeStart"), (2, "w:commentRangeEnd")):
+            mark = etree.Element(qn(name))
+            mark.set(qn("w:id"), "7")
+            table.getparent().insert(table.getparent().index(table) + place, mark)
+
+    edit(path, "word/document.xml", rewrite, hand, drop, reorder, comment)
+    with zipfile.ZipFile(path, "a") as archive:
+        said = (
+            f'<w:comments xmlns:w="{qn("w:p")[1:].partition("}")[0]}"><w:comment w:id="7" w:author="B"/></w:comments>'
+        )
+        archive.writestr("word/comments.xml", said)
 
     def bolder(root: Any) -> None:
         style = next(s for s in root.iter(qn("w:style")) if s.get(qn("w:styleId")) == "Tabletext")
