@@ -49,7 +49,7 @@ def hostile(data_of: Maker) -> Dataset:
 def content(sentence: str, data: Dataset, style: HouseStyle) -> dict[str, Any]:
     """The JSON, read strictly: NaN or Infinity would be an error."""
     document = Document(numbered([make_exhibit(sentence, data)]), style)
-    for ending in ("docx", "html", "csv", "md"):
+    for ending in ("docx", "odt", "tex", "html", "md", "xlsx", "ods", "csv"):
         assert render(document, ending)
 
     def refuse(word: str) -> None:
