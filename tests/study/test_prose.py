@@ -18,7 +18,8 @@ from istrel.exhibits.text import cells_in
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.manuscript import (
     Accept,
-    AcceptNumber,
+    AcceptEach,
+    AcceptNumbers,
     Drop,
     Duplicate,
     Insert,
@@ -33,7 +34,7 @@ from istrel.study.file import StudyFile, read_back, readable
 from istrel.study.history import History
 from istrel.study.manuscript import Entry, Written, compose, manuscript, numbers_of, quoted_numbers
 from istrel.study.opening import open_source
-from istrel.study.parts import Kept, Number, Passage, Reference, Words
+from istrel.study.parts import Accepted, Kept, Number, Passage, Reference, Words
 from istrel.study.prose import prose_of, value_in
 from istrel.study.record import kinds
 from istrel.study.remake import made
@@ -127,7 +128,8 @@ def test_numbers_follow_the_data_and_are_marked_until_accepted(history: History,
     now = made(table, moved.study)
     for change in (
         Accept(table.id, numbers_of(now), quoted_numbers(moved.study, table.id, now)),
-        AcceptNumber(table.id, row, "mean", number.new),
+        AcceptEach((Accept(table.id, numbers_of(now), quoted_numbers(moved.study, table.id, now)),)),
+        AcceptNumbers(table.id, (Accepted(row, "mean", number.new),), (Accepted(row, "nothing", 1.0),)),
     ):
         assert manuscript(moved.do(change).study, style)[0].status == ""
     assert manuscript(moved.do(change).undo().study, style)[0].status == part.status

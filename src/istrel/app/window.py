@@ -257,6 +257,7 @@ class Window(QWidget):
 
         made = Manuscript(self.model)
         made.bench_wanted.connect(self.write)
+        made.wanted.connect(self.go_manuscript)
         made.moved_told.connect(self.rail.stations[MANUSCRIPT].set_count)
         return made
 

@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 from dataclasses import replace
-from functools import lru_cache
 from importlib import import_module
+from weakref import WeakKeyDictionary
 
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.make import Exhibit
@@ -13,12 +13,19 @@ from istrel.exhibits.text import Cell, Phrase, Piece, Run, Text, cells_in
 from istrel.style.house import HouseStyle
 
 Key = tuple[str, str]
+_found: WeakKeyDictionary[Exhibit, dict[Key, Cell]] = WeakKeyDictionary()  # as long as the exhibit lives
 SAID = "words"  # the row of numbers that have no place in a table: they are known by the phrase that says them
 
 
-@lru_cache(maxsize=256)
 def quotable(exhibit: Exhibit) -> dict[Key, Cell]:
     """{(row, column): the number as it is now}; what a table shows comes before what only words say. Not to be changed."""
+    found = _found.get(exhibit)
+    if found is None:
+        found = _found[exhibit] = _quotable(exhibit)
+    return found
+
+
+def _quotable(exhibit: Exhibit) -> dict[Key, Cell]:
     sheet = exhibit.sheet
     shown = sheet.numbers if isinstance(sheet, FigureSheet) else tuple(sheet.cells)
     verb = import_module(f"istrel.exhibits.verbs.{exhibit.request.verb}")

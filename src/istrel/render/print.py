@@ -69,7 +69,7 @@ def _canvas(ending: str, figure: Figure) -> Any:
     return getattr(import_module(f"matplotlib.backends.backend_{module}"), name)(figure)
 
 
-@lru_cache(maxsize=64)
+@lru_cache(maxsize=32)
 def draw(
     sheet: FigureSheet, style: HouseStyle, ending: str, *, dpi: float | None = None, outlines: bool = False
 ) -> bytes:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass, replace
+from functools import reduce
 from typing import Any, Literal
 
 from istrel.study.parts import PROSE_OF_EXHIBIT, Accepted, Kept, Number, Part, Passage, Prose, Reference, Value, Words
@@ -216,30 +217,47 @@ class Accept:
 
 
 @dataclass(frozen=True)
-class AcceptNumber:
-    """One number of a kept exhibit accepted as it is now, wherever it is quoted; None where there is none any more."""
+class AcceptEach:
+    """Several exhibits accepted in one step."""
 
-    id: str
-    row: str
-    column: str
-    value: float | str | tuple[float, ...] | None
+    accepts: tuple[Accept, ...]
 
     @property
     def words(self) -> str:
-        return "accept the number"
+        return "accept all numbers"
 
     def apply(self, study: Study) -> Study:
-        key = self.row, self.column
-        values = {} if self.value is None else {key: self.value}
+        return reduce(lambda before, accept: accept.apply(before), self.accepts, study)
+
+
+@dataclass(frozen=True)
+class AcceptNumbers:
+    """Some numbers of a kept exhibit accepted as they are now, wherever they are quoted.
+
+    Attributes
+    ----------
+    gone
+        Numbers that the exhibit does not have any more.
+    """
+
+    id: str
+    numbers: tuple[Accepted, ...]
+    gone: tuple[Accepted, ...] = ()
+
+    @property
+    def words(self) -> str:
+        return "accept numbers" if len(self.numbers) + len(self.gone) > 1 else "accept the number"
+
+    def apply(self, study: Study) -> Study:
+        values = {(n.row, n.column): n.value for n in self.numbers}
+        gone = {(n.row, n.column) for n in self.gone}
 
         def taken(part: Part) -> Part:
             part = _with_prose(part, lambda prose: _taken(prose, self.id, values))
             if part.id != self.id or not isinstance(part, Kept):
                 return part
-            others = {(n.row, n.column): n for n in part.accepted if (n.row, n.column) != key or self.value is not None}
-            if self.value is not None:
-                others[key] = Accepted(*key, self.value)
-            return replace(part, accepted=tuple(others.values()))
+            old = {(n.row, n.column): n for n in part.accepted if (n.row, n.column) not in gone}
+            return replace(part, accepted=tuple((old | {(n.row, n.column): n for n in self.numbers}).values()))
 
         study.part(self.id)
         return replace(study, parts=tuple(taken(part) for part in study.parts))

@@ -14,7 +14,7 @@ from istrel.app import theme
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import button, clear, column, label
 from istrel.sentence.quoting import read_aloud
-from istrel.study.changes.manuscript import Accept, AcceptNumber, LetStand
+from istrel.study.changes.manuscript import Accept, AcceptNumbers, LetStand
 from istrel.study.manuscript import Entry, Written, numbers_of, places_of, printed_sides
 from istrel.study.parts import Accepted
 from istrel.study.prose import Moved, Reading
@@ -31,6 +31,7 @@ class Remark(NamedTuple):
     lines: tuple[str, ...] = ()
     settle: str = ""
     change: Callable[[], object] | None = None
+    exact: object = None  # what the lines stand for: numbers may differ that print alike
 
 
 Do = Callable[[object], object]
@@ -49,7 +50,9 @@ def remarks_of(now: Entry | Written, style: HouseStyle, do: Do) -> list[Remark]:
             by_row.setdefault(row, []).append((head, number))
         for row, numbers in by_row.items():
             lines = tuple(f"{head} {_sides(now, number, style)}" for head, number in numbers)
-            made.append(Remark(row, lines, "accept", partial(_accept_each, now, [n for _, n in numbers], do)))
+            moved = tuple(number for _, number in numbers)
+            change = accepting(now.kept.id, moved)
+            made.append(Remark(row, lines, "accept", partial(do, change), moved))
     for _, reading in now.readings:
         made += _of_text(now.kept.id, reading, do)
     return made
@@ -60,15 +63,18 @@ def _sides(entry: Entry, number: Moved, style: HouseStyle) -> str:
     return f"{old or 'nothing'} → {new or 'nothing'}"
 
 
-def _accept_each(entry: Entry, numbers: Iterable[Moved], do: Do) -> None:
-    for number in numbers:
-        do(AcceptNumber(entry.kept.id, number.row, number.column, number.new))
+def accepting(exhibit: str, moved: Iterable[Moved]) -> AcceptNumbers:
+    """The change that accepts these numbers of an exhibit."""
+    found = list(moved)
+    now = tuple(Accepted(n.row, n.column, n.new) for n in found if n.new is not None)
+    gone = tuple(Accepted(n.row, n.column, n.old) for n in found if n.new is None and n.old is not None)
+    return AcceptNumbers(exhibit, now, gone)
 
 
 def _of_text(identity: str, reading: Reading, do: Do) -> Iterable[Remark]:
     if reading.moved:
         lines = dict.fromkeys(f"{quoted.old} → {quoted.new}" for quoted in reading.moved)
-        yield Remark("in the text", tuple(lines), "accept", partial(_accept_quoted, reading, do))
+        yield Remark("in the text", tuple(lines), "accept", partial(_accept_quoted, reading, do), reading.moved)
     for claim in reading.untrue:
         said = claim.partition(": ")[2].replace(" | ", ", ")
         yield Remark("no longer holds", (said,), "let it stand", partial(do, LetStand(identity, claim)))
@@ -77,8 +83,8 @@ def _of_text(identity: str, reading: Reading, do: Do) -> Iterable[Remark]:
 
 
 def _accept_quoted(reading: Reading, do: Do) -> None:
-    for quoted in reading.moved:
-        do(AcceptNumber(quoted.exhibit, quoted.moved.row, quoted.moved.column, quoted.moved.new))
+    for exhibit in dict.fromkeys(quoted.exhibit for quoted in reading.moved):
+        do(accepting(exhibit, (quoted.moved for quoted in reading.moved if quoted.exhibit == exhibit)))
 
 
 def accept_all(entry: Entry, quoted: tuple[Accepted, ...]) -> Accept | None:
@@ -100,7 +106,7 @@ class Beside(QWidget):
         self, remarks: list[Remark], accept: Callable[[], object] | None, more: Callable[[], object]
     ) -> None:
         """The first remarks, and all of them accepted at once."""
-        said = [(remark.head, remark.lines) for remark in remarks], accept is not None
+        said = [(remark.head, remark.lines, remark.exact) for remark in remarks], accept is not None
         if said == self._said and not self._tools:
             return
         self._said, self._tools = said, False

@@ -55,6 +55,10 @@ class ExhibitView(QWidget):
         setting = self.paper.setting
         self.natural = (setting.height, setting.turned) if setting is not None else (0.0, False)
 
+    def take(self, leaf: Leaf) -> None:
+        """The leaf as it is now, where what is set of it may be as it was."""
+        self._leaf = leaf
+
     def stand(self, space: Space) -> None:
         """Set it on pages, if it does not stand so already."""
         if space != self._space and self._leaf is not None and self._leaf.proof is not None and self._style is not None:

@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 
 from istrel.app.proof.jobs import Proof, show_exhibit
+from istrel.exhibits.quoting import quotable
 from istrel.study.manuscript import Entry, Written, part_now, prose_now, shelf_of
 from istrel.study.parts import Kept, Part, Prose
 from istrel.study.prose import Shown, notes_prose, prose_of, shown
@@ -28,6 +29,7 @@ class Leaf:
     now: Entry | Written
     proof: Proof | None = None
     texts: dict[str, tuple[Shown, ...]] = field(default_factory=dict)
+    style: HouseStyle | None = None
 
 
 def make_leaf(part: Part, study: Study, style: HouseStyle) -> Leaf:
@@ -39,7 +41,9 @@ def make_leaf(part: Part, study: Study, style: HouseStyle) -> Leaf:
     if now.exhibit is None:
         return Leaf(now)
     texts = {name: shown(_prose(now.kept, name, study, style), shelf) for name in ("text", "methods", "notes")}
-    return Leaf(now, show_exhibit(now.exhibit, style), texts)
+    if now.moved:
+        quotable(now.exhibit)  # what the margin will print is found here, not on the window's thread
+    return Leaf(now, show_exhibit(now.exhibit, style), texts, style)
 
 
 def _prose(kept: Kept, name: str, study: Study, style: HouseStyle) -> Prose:

@@ -75,6 +75,7 @@ class Leaving:
 
         from istrel.app.stations.manuscript.pages import print_pages
 
+        self._station.wanted.emit()
         printer = QPrinter(QPrinter.PrinterMode.HighResolution)
         if QPrintDialog(printer, self._station).exec():
             print_pages(self._station.pages, printer)

@@ -25,7 +25,7 @@ from istrel.app.widgets.simple import box, button, column, label, row
 from istrel.exhibits.printing import label_in, print_title
 from istrel.problem import Problem
 from istrel.sentence.quoting import read_aloud
-from istrel.study.changes.manuscript import Drop, Insert, Move, Retitle, SetStyle, Write
+from istrel.study.changes.manuscript import AcceptEach, Drop, Insert, Move, Retitle, SetStyle, Write
 from istrel.study.changes.sources import UseSource
 from istrel.study.manuscript import Entry, quoted_numbers
 from istrel.study.parts import Kept, Part, Passage, Prose, Words
@@ -33,10 +33,13 @@ from istrel.style.house import SHIPPED, load_style
 
 
 class Manuscript(QWidget):
-    """The fourth station. `bench_wanted(sentence)` asks for the Bench; `exported(path)` tells what was written."""
+    """The fourth station. `bench_wanted(sentence)` asks for the Bench, `wanted` for this station where something is done to it
+    from elsewhere; `exported(path)` tells what was written.
+    """
 
     exported = Signal(str)
     bench_wanted = Signal(str)
+    wanted = Signal()
     moved_told = Signal(int)
 
     def __init__(self, model: StudyModel) -> None:
@@ -235,7 +238,8 @@ class Manuscript(QWidget):
                 return
             if view.exhibit is None:
                 view.exhibit = self._new_exhibit(now.kept)
-            if old is None or not _same(leaf, old) or old.now is not leaf.now:
+            view.exhibit.take(leaf)
+            if old is None or not _same(leaf, old):
                 view.exhibit.show_leaf(leaf, style, now.number)
             view.exhibit.paper.mark(frozenset((number.row, number.column) for number in now.moved))
             shown = {"text": now.kept.text != (), "methods": now.kept.methods != ()}
@@ -371,6 +375,7 @@ class Manuscript(QWidget):
 
     def review_next(self) -> None:
         """Go to the next part in which something is to be looked at, the first after the last."""
+        self.wanted.emit()
         self.pages.arrange()
         order = [part.id for part in self._parts()]
         unsound = [one for one in order if one in self._leaves and self._is_unsound(self._leaves[one])]
@@ -380,17 +385,20 @@ class Manuscript(QWidget):
             self.choose(after)
             self.show_part(after)
 
-    def _accept(self, entry: Entry) -> None:
-        if entry.exhibit is not None:
-            change = accept_all(entry, quoted_numbers(self._model.study, entry.kept.id, entry.exhibit))
-            if change is not None:
-                self._model.do(change)
+    def _accept(self, *entries: Entry) -> None:
+        study = self._model.study
+        found = [
+            accept_all(entry, quoted_numbers(study, entry.kept.id, entry.exhibit))
+            for entry in entries
+            if entry.exhibit is not None
+        ]
+        accepts = tuple(accept for accept in found if accept is not None)
+        if accepts:
+            self._model.do(AcceptEach(accepts))
 
     def accept_all(self) -> None:
-        """Every number as it is now is accepted."""
-        for entry in self.entries:
-            if entry.status != "as kept":
-                self._accept(entry)
+        """Every number as it is now is accepted, in one step."""
+        self._accept(*self.entries)
 
     # Writing.
     def _write(self, identity: str, name: str, prose: Prose) -> None:
@@ -404,9 +412,9 @@ class Manuscript(QWidget):
         self._insert(Passage("paragraph", after, supplement=part.supplement), place)
 
     def _insert(self, passage: Passage, place: int) -> None:
+        self.wanted.emit()
+        self._chosen = f"p{self._model.study.given + 1}"  # which it will be
         self._model.do(Insert(passage, place))
-        self._chosen = f"p{self._model.study.given}"
-        self.refresh()
         QTimer.singleShot(0, self, self._begin_writing)
 
     def _begin_writing(self) -> None:
@@ -435,6 +443,7 @@ class Manuscript(QWidget):
 
     def add_appendix(self) -> None:
         """The reproducibility appendix at the end of the supplement, if it is not there."""
+        self.wanted.emit()
         if not any(isinstance(part, Passage) and part.role == "appendix" for part in self._parts()):
             self._model.do(Insert(Passage("appendix", (), supplement=True), len(self._parts())))
 
@@ -460,12 +469,14 @@ class Manuscript(QWidget):
 
     def open_style(self) -> None:
         """The style as a form beside the pages."""
+        self.wanted.emit()
         self.reading.leave()
         self.styling.open()
         self.pages.stand_alone(True)
 
     def open_reading(self) -> None:
         """What a reviewer might raise, beside the pages."""
+        self.wanted.emit()
         self.styling.leave()
         self.reading.open()
         self.pages.stand_alone(True)
@@ -486,4 +497,4 @@ def _same(one: Leaf, other: Leaf) -> bool:
     a, b = one.now, other.now
     if not isinstance(a, Entry) or not isinstance(b, Entry) or a.exhibit is None or b.exhibit is None:
         return False
-    return a.exhibit.sheet is b.exhibit.sheet and a.label == b.label
+    return a.exhibit.sheet is b.exhibit.sheet and a.label == b.label and one.style is other.style
