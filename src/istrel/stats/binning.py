@@ -39,6 +39,9 @@ class ClassEdges(NamedTuple):
     decided_by: str
 
 
+NOTHING_BEYOND = 40.0  # standard deviations, where the normal density is 0 as a double
+
+
 def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
     """Edges of class intervals that cover the values (given edges are kept as they are).
 
@@ -296,4 +299,5 @@ def normal_curve(x: Array, mean: float, sd: float, *, scale: float = 1.0, cumula
         from scipy.special import ndtr
 
         return np.asarray(scale * ndtr(z))
-    return np.asarray(scale * np.exp(-0.5 * z * z) / (sd * np.sqrt(2 * np.pi)))
+    near = np.clip(z, -NOTHING_BEYOND, NOTHING_BEYOND)
+    return np.asarray(scale * np.exp(-0.5 * near * near) / (sd * np.sqrt(2 * np.pi)))
