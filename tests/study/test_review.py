@@ -76,7 +76,7 @@ def test_what_exhibits_lack_is_raised(
 
 def test_what_texts_lack_is_raised(history: History, style: HouseStyle) -> None:
     kept = keeping(history, SAMPLE, TABLE, "describe age across format as boxes")
-    sample, table, figure = kept.study.kept
+    sample, table, _ = kept.study.kept
     written = kept.do(Insert(Passage("paragraph", (Reference(table.id), Words(" "), Reference(sample.id))), 0))
     assert kinds(written, style) == ["never mentioned", "order of mentions", "methods", "software"]
     assert "mention of what is gone" in kinds(written.do(Drop(table.id)), style)
@@ -88,7 +88,6 @@ def test_what_texts_lack_is_raised(history: History, style: HouseStyle) -> None:
     assert "abbreviations" in kinds(mentioning(kept).do(Write(table.id, "notes", (Words("Nothing."),))), style)
     moved = mentioning(kept).do(TreatAsMissing(("receptive_post",), (-9.0,)))
     assert kinds(moved, style) == ["moved"]
-    del figure
 
 
 def test_the_same_quantity_with_two_values_is_raised_where_nothing_says_why(

@@ -16,6 +16,7 @@ Array = NDArray[np.float64]
 Rule = Literal["freedman-diaconis", "scott", "sturges", "doane", "square root", "whole numbers"]
 Closed = Literal["left", "right"]
 Height = Literal["count", "percent", "proportion", "density"]
+NOTHING_BEYOND = 40.0  # standard deviations, where the normal density is 0 as a double
 MOST_CLASSES = 1000
 FINEST = 1e-13  # edges closer together than this, relative to the values, are no longer distinct doubles
 ROUND_STEPS = (1.0, 2.0, 2.5, 5.0, 10.0)
@@ -37,9 +38,6 @@ class ClassEdges(NamedTuple):
 
     edges: Array
     decided_by: str
-
-
-NOTHING_BEYOND = 40.0  # standard deviations, where the normal density is 0 as a double
 
 
 def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
