@@ -398,7 +398,9 @@ class Manuscript(QWidget):
 
     def accept_all(self) -> None:
         """Every number as it is now is accepted, in one step."""
-        self._accept(*self.entries)
+        self.wanted.emit()
+        if any(self._is_unsound(leaf) for leaf in self._leaves.values()):
+            self._accept(*self.entries)
 
     # Writing.
     def _write(self, identity: str, name: str, prose: Prose) -> None:
