@@ -67,7 +67,7 @@ def test_pages_have_their_true_size_and_nothing_lies_over_anything(window: Windo
     for sheet in pages.sheets:
         sides = sorted((sheet.width(), sheet.height()))
         assert sides == pytest.approx([210 * PX_PER_MM * pages.zoom_now, 297 * PX_PER_MM * pages.zoom_now], rel=1e-6)
-    window.manuscript.add_paragraph()
+    window.manuscript.writing.add_paragraph()
     settle()
     blocks = [
         w.geometry() for w in pages.canvas.children() if isinstance(w, ExhibitView | ProseEdit) and not w.isHidden()
@@ -319,7 +319,7 @@ def test_a_style_is_copied_edited_saved_and_a_bad_one_refused(window: Window, se
     path.write_text(path.read_text().replace("[table]", "[table"))
     panel.load(path)
     assert "own.toml, line" in panel.says.text()
-    window.manuscript.add_appendix()
+    window.manuscript.writing.add_appendix()
     settle()
     assert window.manuscript.outline.rows()[-1].label == "Reproducibility"
     assert "SHA-256" in texts(window)["Paragraph"].toPlainText()

@@ -252,7 +252,7 @@ def test_a_place_that_cannot_be_written_is_told(opened: Opened, settle: Settle) 
     settle()
     window.manuscript.export(Path("/nowhere/at/all.docx"))
     settle()
-    assert "cannot be written" in window.manuscript.status.text()
+    assert "cannot be written" in window.manuscript.review.status.text()
 
 
 def test_numbers_that_moved_are_told_and_accepted(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
@@ -267,7 +267,7 @@ def test_numbers_that_moved_are_told_and_accepted(opened: Opened, settle: Settle
     window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))
     settle()
     assert window.manuscript.entries[0].status == "6 numbers moved"
-    assert "6 numbers moved" in window.manuscript.status.text()
+    assert "6 numbers moved" in window.manuscript.review.status.text()
     (accept,) = [b for b in window.manuscript.findChildren(QPushButton) if b.text() == "accept"]
     qtbot.mouseClick(accept, Qt.MouseButton.LeftButton)
     settle()

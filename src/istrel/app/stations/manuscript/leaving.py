@@ -120,7 +120,7 @@ class Leaving:
         self._station.exported.emit(str(path))
 
     def _failed(self, problem: Problem) -> None:
-        self._station.status.setText(problem.message)
+        self._station.review.status.setText(problem.message)
 
     def copy(self) -> None:
         """The chosen exhibit to the clipboard: HTML and tab-separated text of a table, a picture of a figure."""

@@ -10,25 +10,27 @@ from PySide6.QtWidgets import QMenu, QWidget
 
 from istrel.app.bridge import StudyModel
 from istrel.app.proof.cases import link_cases
-from istrel.app.stations.manuscript.beside import Beside, accept_all, remarks_of
+from istrel.app.stations.manuscript.beside import Beside, remarks_of
 from istrel.app.stations.manuscript.citing import Citing
 from istrel.app.stations.manuscript.exhibit_view import ExhibitView
 from istrel.app.stations.manuscript.leaf import Leaf, make_leaf
 from istrel.app.stations.manuscript.leaving import Leaving
-from istrel.app.stations.manuscript.outline import WIDTH, Outline, Row
+from istrel.app.stations.manuscript.outline import WIDTH, Outline, Row, row_of
 from istrel.app.stations.manuscript.pages import Pages, PartView, heading_px
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.app.stations.manuscript.reading_panel import ReadingPanel
+from istrel.app.stations.manuscript.review import Review
 from istrel.app.stations.manuscript.style_panel import StylePanel
 from istrel.app.stations.manuscript.tools import tools_of
+from istrel.app.stations.manuscript.writing import Writing
 from istrel.app.widgets.simple import box, button, column, label, row
-from istrel.exhibits.printing import label_in, print_title
+from istrel.exhibits.printing import label_in
 from istrel.problem import Problem
 from istrel.sentence.quoting import read_aloud
-from istrel.study.changes.manuscript import AcceptEach, Drop, Insert, Move, Retitle, SetStyle, Write
+from istrel.study.changes.manuscript import Drop, Move, Retitle, SetStyle, Write
 from istrel.study.changes.sources import UseSource
-from istrel.study.manuscript import Entry, quoted_numbers
-from istrel.study.parts import Kept, Part, Passage, Prose, Words
+from istrel.study.manuscript import Entry
+from istrel.study.parts import Kept, Part, Passage
 from istrel.style.house import SHIPPED, load_style
 
 
@@ -52,7 +54,7 @@ class Manuscript(QWidget):
         self._chosen = ""
         self._stale = True
         self.citing = Citing(model, self)
-        self.leaving = Leaving(model, self)
+        self.leaving, self.writing, self.review = Leaving(model, self), Writing(model, self), Review(model, self)
         layout = row(self)
         layout.addWidget(self._side())
         right = column()
@@ -91,8 +93,8 @@ class Manuscript(QWidget):
         self.outline = Outline()
         inside.addWidget(self.outline, 1)
         add = row(margins=(16, 0, 16, 0), spacing=8)
-        add.addWidget(button("+ heading", "chip", self.add_heading))
-        add.addWidget(button("+ paragraph", "chip", self.add_paragraph))
+        add.addWidget(button("+ heading", "chip", self.writing.add_heading))
+        add.addWidget(button("+ paragraph", "chip", self.writing.add_paragraph))
         add.addStretch()
         inside.addLayout(add)
         return side
@@ -104,13 +106,8 @@ class Manuscript(QWidget):
         inside.addWidget(label("House style", "small"))
         self.style_button = button("", "chip", self._choose_style)
         inside.addWidget(self.style_button)
-        self.status = label("", "error")
-        inside.addWidget(self.status)
-        self.review_button = button("review", "link", self.review_next, tip="Go to the next number that moved")
-        self.accept_button = button("accept all", "link", self.accept_all, tip="Accept every number as it is now")
-        for control in (self.review_button, self.accept_button):
-            control.hide()
-            inside.addWidget(control)
+        for said in (self.review.status, self.review.next_button, self.review.accept_button):
+            inside.addWidget(said)
         inside.addStretch()
         self.said = label("", "small")
         inside.addWidget(self.said)
@@ -134,6 +131,10 @@ class Manuscript(QWidget):
     def view(self, identity: str) -> PartView | None:
         """The widgets of a part."""
         return self._views.get(identity)
+
+    def leaves(self) -> list[Leaf]:
+        """Every part that is made."""
+        return list(self._leaves.values())
 
     def leaf(self, identity: str) -> Leaf | None:
         """A part as it was last made."""
@@ -185,7 +186,7 @@ class Manuscript(QWidget):
         self.style_button.setText(f"{style.name} ▾")
         self._write_outline()
         self.pages.show_parts([self._views[part.id] for part in parts], style, label_in("Supplement", style))
-        self._tell_moved()
+        self.review.tell()
 
     def _new_view(self, part: Part) -> PartView:
         canvas = self.pages.canvas
@@ -211,7 +212,7 @@ class Manuscript(QWidget):
         )
 
     def _untold(self, problem: Problem) -> None:
-        self.status.setText(problem.message)
+        self.review.status.setText(problem.message)
         self._make_next()
 
     def _take(self, identity: str, leaf: Leaf) -> None:
@@ -220,9 +221,9 @@ class Manuscript(QWidget):
             old, self._leaves[identity] = self._leaves.get(identity), leaf
             self._show(view, leaf, old)
             self._show_beside(identity)
-            self.outline.write(self._outline_row(self._model.study.part(identity)))
+            self.outline.write(self._outline_row(identity))
             self.pages.arrange_soon()
-            self._tell_moved()
+            self.review.tell()
         self._make_next()
 
     def _show(self, view: PartView, leaf: Leaf, old: Leaf | None) -> None:
@@ -274,8 +275,8 @@ class Manuscript(QWidget):
         edit = ProseEdit(self.pages.canvas)
         edit.setAccessibleName({"prose": "Paragraph", "text": "Results text", "methods": "Methods text"}[name])
         edit.cited = self.citing.read
-        edit.written.connect(lambda prose: self._write(identity, name, prose))
-        edit.split.connect(lambda before, after: self._split(identity, name, before, after))
+        edit.written.connect(lambda prose: self.writing.write(identity, name, prose))
+        edit.split.connect(lambda before, after: self.writing.split(identity, name, before, after))
         edit.touched.connect(lambda: self._touched(identity, name))
         edit.sized.connect(self._text_sized)
         edit.reference_wanted.connect(lambda: self.citing.offer(edit))
@@ -291,26 +292,14 @@ class Manuscript(QWidget):
     # Outline and margin.
     def _write_outline(self) -> None:
         parts = self._parts()
-        rows = [self._outline_row(part) for part in parts]
+        rows = [self._outline_row(part.id) for part in parts]
         place = next((k for k, part in enumerate(parts) if part.supplement), len(parts))
         if parts:
             rows.insert(place, Row("", "division", "Supplement"))
         self.outline.show_rows(rows, self._chosen)
 
-    def _outline_row(self, part: Part) -> Row:
-        leaf = self._leaves.get(part.id)
-        if isinstance(part, Passage) and part.role == "appendix":
-            return Row(part.id, "heading", "Reproducibility", tip="Writes itself from what was done")
-        if isinstance(part, Passage):
-            words = "".join(piece.text for piece in part.prose if isinstance(piece, Words)).replace("\n", " ").strip()
-            status = leaf.now.status if leaf is not None else ""
-            return Row(part.id, part.role, words, status=status, alarming=bool(status), tip=status)
-        said = read_aloud(part.sentence)
-        if leaf is None or not isinstance(leaf.now, Entry):
-            return Row(part.id, "exhibit", "…", said, "being made", tip=said)
-        entry = leaf.now
-        title = print_title(entry.exhibit.sheet, self._model.style) if entry.exhibit else said
-        return Row(part.id, "exhibit", entry.label, title, entry.status, entry.status != "as kept", said)
+    def _outline_row(self, identity: str) -> Row:
+        return row_of(self._model.study.part(identity), self._leaves.get(identity), self._model.style)
 
     def _show_beside(self, identity: str) -> None:
         """What stands in the margin of a part: what moved; and the tools, where it is the chosen one."""
@@ -320,8 +309,8 @@ class Manuscript(QWidget):
         now, accept = leaf.now, None
         remarks = remarks_of(now, self._model.style, self._model.do)  # type: ignore[arg-type]
         if isinstance(now, Entry) and (now.moved or remarks):
-            accept = partial(self._accept, now)
-        view.beside.show_remarks(remarks, accept, self.review_next)
+            accept = partial(self.review.accept, now)
+        view.beside.show_remarks(remarks, accept, self.review.next)
         if identity == self._chosen:
             part = self._model.study.part(identity)
             view.beside.show_tools(part.sentence if isinstance(part, Kept) else "", tools_of(part, self))
@@ -335,6 +324,10 @@ class Manuscript(QWidget):
         for one in (before, identity):
             self._show_beside(one)
         self.pages.arrange()
+
+    def choose_when_made(self, identity: str) -> None:
+        """A part that is about to be put in will be the chosen one."""
+        self._chosen = identity
 
     def _row_chosen(self, place: int) -> None:
         if identity := self.outline.id_at(place):
@@ -354,100 +347,6 @@ class Manuscript(QWidget):
         if 0 <= place < len(kept):
             self.choose(kept[place].id)
             self.show_part(kept[place].id)
-
-    # Numbers that moved.
-    def _tell_moved(self) -> None:
-        leaves = list(self._leaves.values())
-        entries = [leaf.now for leaf in leaves if isinstance(leaf.now, Entry)]
-        moved = sum(len(entry.moved) for entry in entries if not entry.kept.is_figure)
-        drawn = sum(bool(entry.moved) for entry in entries if entry.kept.is_figure)
-        told = [f"{moved} number{'s' if moved != 1 else ''} moved"] if moved else []
-        told += [f"{drawn} figure{'s' if drawn != 1 else ''} redrawn"] if drawn else []
-        self.status.setText(", ".join(told))
-        unsound = any(self._is_unsound(leaf) for leaf in leaves)
-        self.review_button.setVisible(unsound)
-        self.accept_button.setVisible(bool(told))
-        self.moved_told.emit(sum(self._is_unsound(leaf) for leaf in leaves))
-
-    @staticmethod
-    def _is_unsound(leaf: Leaf) -> bool:
-        return leaf.now.status not in ("", "as kept")
-
-    def review_next(self) -> None:
-        """Go to the next part in which something is to be looked at, the first after the last."""
-        self.wanted.emit()
-        self.pages.arrange()
-        order = [part.id for part in self._parts()]
-        unsound = [one for one in order if one in self._leaves and self._is_unsound(self._leaves[one])]
-        if unsound:
-            here = order.index(self._chosen) if self._chosen in order else -1
-            after = next((one for one in unsound if order.index(one) > here), unsound[0])
-            self.choose(after)
-            self.show_part(after)
-
-    def _accept(self, *entries: Entry) -> None:
-        study = self._model.study
-        found = [
-            accept_all(entry, quoted_numbers(study, entry.kept.id, entry.exhibit))
-            for entry in entries
-            if entry.exhibit is not None
-        ]
-        accepts = tuple(accept for accept in found if accept is not None)
-        if accepts:
-            self._model.do(AcceptEach(accepts))
-
-    def accept_all(self) -> None:
-        """Every number as it is now is accepted, in one step."""
-        self.wanted.emit()
-        if any(self._is_unsound(leaf) for leaf in self._leaves.values()):
-            self._accept(*self.entries)
-
-    # Writing.
-    def _write(self, identity: str, name: str, prose: Prose) -> None:
-        self._model.do(Write(identity, name, prose))  # type: ignore[arg-type]
-
-    def _split(self, identity: str, name: str, before: Prose, after: Prose) -> None:
-        """A paragraph was ended: what stood after the cursor begins the next."""
-        part = self._model.study.part(identity)
-        self._write(identity, name, before)
-        place = self._model.study.parts.index(self._model.study.part(identity)) + 1
-        self._insert(Passage("paragraph", after, supplement=part.supplement), place)
-
-    def _insert(self, passage: Passage, place: int) -> None:
-        self.wanted.emit()
-        self._chosen = f"p{self._model.study.given + 1}"  # which it will be
-        self._model.do(Insert(passage, place))
-        QTimer.singleShot(0, self, self._begin_writing)
-
-    def _begin_writing(self) -> None:
-        """The cursor goes into the paragraph that was just added, as soon as it stands on its page."""
-        view = self._views.get(self._chosen)
-        if view is not None and "prose" in view.texts:
-            view.texts["prose"].setFocus()
-            self.show_part(self._chosen)
-        elif view is not None:
-            QTimer.singleShot(20, self, self._begin_writing)
-
-    def _place_after_chosen(self) -> tuple[int, bool]:
-        parts = self._parts()
-        place = next((k for k, part in enumerate(parts) if part.id == self._chosen), len(parts) - 1)
-        return place + 1, parts[place].supplement if parts else False
-
-    def add_paragraph(self) -> None:
-        """An empty paragraph after the chosen part."""
-        place, supplement = self._place_after_chosen()
-        self._insert(Passage("paragraph", (), supplement=supplement), place)
-
-    def add_heading(self) -> None:
-        """A heading before the chosen part."""
-        place, supplement = self._place_after_chosen()
-        self._insert(Passage("heading", (), supplement=supplement), max(0, place - 1))
-
-    def add_appendix(self) -> None:
-        """The reproducibility appendix at the end of the supplement, if it is not there."""
-        self.wanted.emit()
-        if not any(isinstance(part, Passage) and part.role == "appendix" for part in self._parts()):
-            self._model.do(Insert(Passage("appendix", (), supplement=True), len(self._parts())))
 
     def take_to_bench(self, kept: Kept) -> None:
         """The sentence of an exhibit goes back to the Bench; what is kept there takes its place."""

@@ -9,6 +9,12 @@ from PySide6.QtGui import QKeyEvent, QPainter
 from PySide6.QtWidgets import QListWidget, QListWidgetItem, QStyle, QStyledItemDelegate, QStyleOptionViewItem
 
 from istrel.app import theme
+from istrel.app.stations.manuscript.leaf import Leaf
+from istrel.exhibits.printing import print_title
+from istrel.sentence.quoting import read_aloud
+from istrel.study.manuscript import Entry
+from istrel.study.parts import Part, Passage, Words
+from istrel.style.house import HouseStyle
 
 Index = QModelIndex | QPersistentModelIndex
 WIDTH = 264
@@ -169,3 +175,19 @@ class Outline(QListWidget):
         place = to - 1 if to > start else to
         chosen = self.id_at(place)
         QTimer.singleShot(0, self, lambda: self._tell(chosen, place))
+
+
+def row_of(part: Part, leaf: Leaf | None, style: HouseStyle) -> Row:
+    """The line of a part, as far as it is made."""
+    if isinstance(part, Passage) and part.role == "appendix":
+        return Row(part.id, "heading", "Reproducibility", tip="Writes itself from what was done")
+    if isinstance(part, Passage):
+        words = "".join(piece.text for piece in part.prose if isinstance(piece, Words)).replace("\n", " ").strip()
+        status = leaf.now.status if leaf is not None else ""
+        return Row(part.id, part.role, words, status=status, alarming=bool(status), tip=status)
+    said = read_aloud(part.sentence)
+    if leaf is None or not isinstance(leaf.now, Entry):
+        return Row(part.id, "exhibit", "…", said, "being made", tip=said)
+    entry = leaf.now
+    title = print_title(entry.exhibit.sheet, style) if entry.exhibit else said
+    return Row(part.id, "exhibit", entry.label, title, entry.status, entry.status != "as kept", said)
