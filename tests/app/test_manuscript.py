@@ -7,7 +7,7 @@ from itertools import pairwise
 from pathlib import Path
 
 import pytest
-from PySide6.QtCore import QPoint, Qt
+from PySide6.QtCore import QMimeData, QPoint, Qt
 from PySide6.QtGui import QTextCursor
 from PySide6.QtPrintSupport import QPrinter
 from PySide6.QtWidgets import QFileDialog, QLineEdit, QPushButton
@@ -22,7 +22,8 @@ from istrel.app.window import Window
 from istrel.demo import LEARNERS
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.manuscript import Insert, Move
-from istrel.study.parts import Kept, Number, Passage, Reference, Words
+from istrel.study.parts import Kept, Number, Passage, Prose, Reference, Words
+from istrel.study.prose import Shown
 
 Opened = Callable[..., Window]
 Settle = Callable[..., None]
@@ -113,6 +114,55 @@ def test_words_are_edited_and_their_numbers_stay_alive(window: Window, settle: S
     assert window.model.study.kept[-1].text is None
 
 
+WRITTEN = (Words("😀 Mean "), Reference("k1"), Words(" of "), Reference("k2"), Words("."))
+CLOSE = Qt.KeyboardModifier.ShiftModifier
+WORD = Qt.KeyboardModifier.ControlModifier
+ACTS = {
+    "a reference is passed as one letter": (4, [(Qt.Key.Key_Right, CLOSE)] * 5, "x", "😀 Mx of Table 2."),
+    "a word before it is written anew": (3, [(Qt.Key.Key_Right, CLOSE)] * 4, "M", "😀 M Table 1 of Table 2."),
+    "what is selected from within holds it whole": (
+        8,
+        [(Qt.Key.Key_Right, CLOSE)] * 2,
+        "",
+        "😀 Mean Table 1 of Table 2.",
+    ),
+    "deleted backwards it goes whole": (15, [(Qt.Key.Key_Backspace, None)], "", "😀 Mean  of Table 2."),
+    "deleted forwards it goes whole": (8, [(Qt.Key.Key_Delete, None)], "", "😀 Mean  of Table 2."),
+    "deleted by words it goes whole": (15, [(Qt.Key.Key_Backspace, WORD)], "", "😀 Mean  of Table 2."),
+    "what is typed before it is a word": (8, [], "the ", "😀 Mean the Table 1 of Table 2."),
+    "what is typed behind it is a word": (15, [], "s", "😀 Mean Table 1s of Table 2."),
+    "within it nothing is typed": (10, [], "x", "😀 Mean xTable 1 of Table 2."),
+    "what takes its place is a word": (8, [(Qt.Key.Key_Right, CLOSE)], "it", "😀 Mean it of Table 2."),
+    "all of it goes": (0, [(Qt.Key.Key_End, CLOSE)], "T", "T"),
+}
+
+
+@pytest.mark.parametrize("act", ACTS)
+def test_what_is_live_stands_whole_or_not_at_all(act: str, qtbot: QtBot) -> None:
+    edit = ProseEdit()
+    qtbot.addWidget(edit)
+    edit.resize(900, 100)
+    labels = {"k1": "Table 1", "k2": "Table 2"}
+
+    def as_shown(prose: Prose) -> tuple[Shown, ...]:
+        return tuple(Shown(p, p.text if isinstance(p, Words) else labels[p.exhibit]) for p in prose)  # type: ignore[union-attr]
+
+    edit.show_prose(as_shown(WRITTEN), 16)
+    assert edit.prose() == WRITTEN
+    place, keys, typed, wanted = ACTS[act]
+    cursor = edit.textCursor()
+    cursor.setPosition(place)
+    edit.setTextCursor(cursor)
+    for key, modifier in keys:
+        qtbot.keyClick(edit, key, modifier or Qt.KeyboardModifier.NoModifier)
+    qtbot.keyClicks(edit, typed)
+    now = edit.prose()
+    assert "".join(letters for _, letters, _ in as_shown(now)) == wanted
+    assert all("Table" not in piece.text for piece in now if isinstance(piece, Words))  # nothing live became letters
+    edit.selectAll()
+    assert edit.createMimeDataFromSelection().text() == wanted
+
+
 def test_a_paragraph_is_begun_ended_and_refers_to_exhibits(window: Window, settle: Settle, qtbot: QtBot) -> None:
     window.manuscript.go_to(0)
     press(window, "+ paragraph", qtbot)
@@ -121,7 +171,7 @@ def test_a_paragraph_is_begun_ended_and_refers_to_exhibits(window: Window, settl
     assert edit.hasFocus()
     qtbot.keyClicks(edit, "Boxes are in ")
     figure = window.model.study.kept[1].id
-    edit.cite(Reference(figure), "Figure 1")
+    edit.cite(Shown(Reference(figure), "Figure 1"))
     qtbot.keyClicks(edit, ". And more.")
     for _ in range(9):
         qtbot.keyClick(edit, Qt.Key.Key_Left)
@@ -161,14 +211,30 @@ def test_a_number_is_cited_by_key_from_a_table_and_from_the_bench(window: Window
         pointed.column,
         pointed.value,
     )
-    # Pasted elsewhere it stays alive; a second one goes into the paragraph written last.
-    data = window.manuscript.citing.carried(table.id, pointed)
+    # Pasted elsewhere it stays alive, alone and among words.
+    data = window.manuscript.citing.carried((window.manuscript.citing.shown(table.id, pointed),))
     edit = texts(window)["Paragraph"]
     end_of(edit)
     edit.insertFromMimeData(data)
     edit.commit()
     settle()
     assert window.model.study.part(last.id).prose == (number, number)  # type: ignore[union-attr]
+    edit.selectAll()
+    edit.copy()
+    end_of(edit)
+    edit.paste()
+    edit.commit()
+    settle()
+    assert window.model.study.part(last.id).prose == (number,) * 4  # type: ignore[union-attr]
+    edit.insertFromMimeData(plain := QMimeData())
+    plain.setText("One\ntwo.\n\nThree.")
+    edit.insertFromMimeData(plain)
+    edit.commit()
+    settle()
+    prose = window.model.study.part(last.id).prose  # type: ignore[union-attr]
+    assert prose == (number,) * 4 + (Words("One two.\nThree."),)
+    assert edit.told(number).startswith("Table 1: Descriptive Statistics of Final Receptive Score by Course Format\n")
+    assert edit.told(number).endswith(repr(number.accepted))
     view.exhibit.paper.pointed = None
     window.write("describe age")
     settle()
@@ -183,7 +249,7 @@ def test_a_number_is_cited_by_key_from_a_table_and_from_the_bench(window: Window
     settle()
     assert window.model.study.kept[-1].sentence == "describe age"  # what is cited is kept
     prose = window.model.study.part(last.id).prose  # type: ignore[union-attr]
-    assert [p.exhibit for p in prose if isinstance(p, Number)] == [table.id, table.id, window.model.study.kept[-1].id]
+    assert [p.exhibit for p in prose if isinstance(p, Number)] == [*[table.id] * 4, window.model.study.kept[-1].id]
 
 
 def test_dragging_in_the_outline_changes_the_order_and_the_supplement(window: Window, settle: Settle) -> None:

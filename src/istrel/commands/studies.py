@@ -200,5 +200,8 @@ def _moved_words(entry: Entry, style: Any) -> list[str]:
     for number in entry.moved:
         old, new = printed_sides(entry, number, style)
         where = ", ".join(places.get((number.row, number.column), (number.row, number.column)))
-        made.append(f"{entry.label}: {where}: {old or 'nothing'} → {new or 'nothing'}")
+        said = f"{old or 'nothing'} → {new or 'nothing'}"
+        if old == new:
+            said = f"{number.old!r} → {number.new!r}, which prints as before"
+        made.append(f"{entry.label}: {where}: {said}")
     return made

@@ -46,7 +46,7 @@ class Reading:
     Attributes
     ----------
     moved
-        Numbers that differ from those accepted.
+        Numbers that read otherwise than those accepted; a text quotes letters, so digits beyond them do not count.
     untrue
         Claims of its words that the numbers no longer bear out.
     gone
@@ -154,9 +154,11 @@ def _shown(piece: Words | Number | Reference, shelf: Shelf) -> Shown:
             return Shown(piece, label or LOST, "" if label else "gone")
         case Number():
             cell = now(piece, shelf)
-            letters = print_cell(cell or _last(piece), shelf.style)
-            state = "gone" if cell is None else "moved" if value_in(cell) != piece.accepted else ""
-            return Shown(piece, letters, state)
+            if cell is None:
+                return Shown(piece, print_cell(_last(piece), shelf.style), "gone")
+            letters = print_cell(cell, shelf.style)
+            moved = value_in(cell) != piece.accepted and letters != print_cell(_last(piece, cell), shelf.style)
+            return Shown(piece, letters, "moved" if moved else "")
 
 
 def read(prose: Prose, shelf: Shelf) -> Reading:

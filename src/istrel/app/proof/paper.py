@@ -248,7 +248,7 @@ class Paper(QWidget):
             return ""
         sheet = self._proof.exhibit.sheet
         assert isinstance(sheet, TableSheet)
-        shown = " · ".join(_full(cell) for cell in cells)
+        shown = " · ".join(full_value(cell) for cell in cells)
         what = "; ".join(statistic(cell.statistic).meaning for cell in cells if cell.statistic)
         counts = plain_text(sheet.rows[row].counts, self._style)
         return "\n".join(part for part in (shown, what, counts) if part)
@@ -378,7 +378,7 @@ def paint_sheet(painter: QPainter, sheet: QRectF) -> None:
     painter.fillRect(sheet, theme.colour(theme.PAPER))
 
 
-def _full(cell: Cell) -> str:
+def full_value(cell: Cell) -> str:
     """A value at full precision."""
     value = cell.value
     if isinstance(value, Undefined):

@@ -45,22 +45,31 @@ def remarks_of(now: Entry | Written, style: HouseStyle, do: Do) -> list[Remark]:
     if now.exhibit is not None and not now.kept.is_figure:
         places = places_of(now.exhibit.sheet, style)
         by_row: dict[str, list[tuple[str, Moved]]] = {}
+        alike: list[Moved] = []
         for number in now.moved:
             row, head = places.get((number.row, number.column), (number.row, number.column))
-            by_row.setdefault(row, []).append((head, number))
+            old, new = printed_sides(now, number, style)
+            if old == new:
+                alike.append(number)
+            else:
+                by_row.setdefault(row, []).append((f"{head} {old or 'nothing'} → {new or 'nothing'}", number))
         for row, numbers in by_row.items():
-            lines = tuple(f"{head} {_sides(now, number, style)}" for head, number in numbers)
             moved = tuple(number for _, number in numbers)
-            change = accepting(now.kept.id, moved)
-            made.append(Remark(row, lines, "accept", partial(do, change), moved))
+            lines = tuple(line for line, _ in numbers)
+            made.append(Remark(row, lines, "accept", partial(do, accepting(now.kept.id, moved)), moved))
+        if alike:
+            made.append(_unseen(now.kept.id, tuple(alike), do))
     for _, reading in now.readings:
         made += _of_text(now.kept.id, reading, do)
     return made
 
 
-def _sides(entry: Entry, number: Moved, style: HouseStyle) -> str:
-    old, new = printed_sides(entry, number, style)
-    return f"{old or 'nothing'} → {new or 'nothing'}"
+def _unseen(exhibit: str, alike: tuple[Moved, ...], do: Do) -> Remark:
+    """Numbers that moved and print as before."""
+    many = f"{len(alike)} numbers" if len(alike) > 1 else "1 number"
+    return Remark(
+        f"{many} moved beyond the digits in print", (), "accept", partial(do, accepting(exhibit, alike)), alike
+    )
 
 
 def accepting(exhibit: str, moved: Iterable[Moved]) -> AcceptNumbers:

@@ -3,29 +3,34 @@
 from __future__ import annotations
 
 from functools import partial
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any
 
 import msgspec
 from PySide6.QtCore import QMimeData
 from PySide6.QtGui import QCursor, QGuiApplication
 from PySide6.QtWidgets import QMenu
 
-from istrel.app.proof.paper import Paper
-from istrel.app.stations.manuscript.prose_edit import CITED, ProseEdit
-from istrel.exhibits.printing import print_cell
+from istrel.app.proof.paper import Paper, full_value
+from istrel.app.stations.manuscript.prose_edit import ProseEdit
+from istrel.app.stations.manuscript.prose_text import letters_of
+from istrel.exhibits.printing import print_cell, print_title
+from istrel.exhibits.quoting import quotable
 from istrel.exhibits.text import Cell
 from istrel.problem import Problem
 from istrel.sentence.request import show
 from istrel.study.changes.manuscript import Insert, Keep
 from istrel.study.labels import numbers_and_labels
-from istrel.study.manuscript import numbers_of
-from istrel.study.parts import Kept, Number, Passage, Reference
-from istrel.study.prose import value_in
+from istrel.study.manuscript import Entry, numbers_of, places_of
+from istrel.study.parts import Kept, Number, Passage, Reference, Words
+from istrel.study.prose import Shown, value_in
 from istrel.study.record import record_of, value_of
 
 if TYPE_CHECKING:
     from istrel.app.bridge import StudyModel
     from istrel.app.stations.manuscript.manuscript import Manuscript
+
+
+CITED = "application/x-istrel-cited"
 
 
 class Citing:
@@ -35,27 +40,57 @@ class Citing:
         self._model, self._station = model, station
         self.last: tuple[str, str] = ("", "")
 
+    def serve(self, edit: ProseEdit) -> None:
+        """A text takes and gives what is live by this."""
+        edit.carrying, edit.cited, edit.told = self.carried, self.read, self.told
+        edit.reference_wanted.connect(lambda: self.offer(edit))
+
     def number(self, exhibit: str, cell: Cell) -> Number:
         """A number bound to a kept exhibit."""
         return Number(exhibit, cell.row, cell.column, "", value_in(cell))
 
-    def carried(self, exhibit: str, cell: Cell) -> QMimeData:
-        """A number as it is dragged or copied: alive for Istrel, letters for others."""
+    def shown(self, exhibit: str, cell: Cell) -> Shown:
+        """A number bound to a kept exhibit, as it reads."""
+        return Shown(self.number(exhibit, cell), print_cell(cell, self._model.style))
+
+    def carried(self, taken: tuple[Shown, ...]) -> QMimeData:
+        """Prose as it is dragged or copied: alive for Istrel, letters for others."""
         data = QMimeData()
-        data.setText(print_cell(cell, self._model.style))
-        data.setData(CITED, msgspec.json.encode(record_of(self.number(exhibit, cell))))
+        data.setText(letters_of(taken))
+        data.setData(CITED, msgspec.json.encode([(record_of(piece), letters) for piece, letters, _ in taken]))
         return data
 
-    def read(self, data: QMimeData) -> Number | Reference | None:
-        """The number that is carried; None for anything else, or one of an exhibit that this study does not have."""
+    def read(self, data: QMimeData) -> tuple[Shown, ...]:
+        """The prose that is carried; nothing for anything else, or where it quotes an exhibit that this study does not have."""
         if not data.hasFormat(CITED):
-            return None
+            return ()
         try:
-            found = value_of(msgspec.json.decode(data.data(CITED).data()), self._model.study)
+            records = msgspec.json.decode(data.data(CITED).data(), type=list[tuple[dict[str, Any], str]])
+            found = tuple(Shown(value_of(record, self._model.study), letters) for record, letters in records)
         except (msgspec.MsgspecError, Problem):
-            return None
+            return ()
         known = {kept.id for kept in self._model.study.kept}
-        return found if isinstance(found, Number | Reference) and found.exhibit in known else None
+        sound = all(
+            isinstance(p, Words) or (isinstance(p, Number | Reference) and p.exhibit in known) for p, _, _ in found
+        )
+        return found if sound else ()
+
+    def told(self, piece: Number | Reference) -> str:
+        """What is said of a number or a reference that is pointed at: its exhibit, its place there, its full value."""
+        leaf = self._station.leaf(piece.exhibit)
+        if leaf is None or not isinstance(leaf.now, Entry):
+            return "This exhibit is not in the manuscript any more."
+        entry = leaf.now
+        label = entry.label.rstrip(" .:")
+        if entry.exhibit is None:
+            return f"{label} cannot be made: {entry.trouble}"
+        title = f"{label}: {print_title(entry.exhibit.sheet, self._model.style)}"
+        if isinstance(piece, Reference):
+            return title
+        where = places_of(entry.exhibit.sheet, self._model.style).get((piece.row, piece.column), ())
+        cell = quotable(entry.exhibit).get((piece.row, piece.column))
+        value = "not there any more" if cell is None else full_value(cell)
+        return "\n".join(part for part in (title, ", ".join(part for part in where if part), value) if part)
 
     def cite_pointed(self) -> None:
         """The number under the pointer goes into the paragraph that was written last, and onto the clipboard."""
@@ -65,8 +100,8 @@ class Citing:
             return
         cell = paper.pointed
         exhibit = self._kept_of(paper)
-        QGuiApplication.clipboard().setMimeData(self.carried(exhibit, cell))
-        self.put(self.number(exhibit, cell), print_cell(cell, self._model.style))
+        QGuiApplication.clipboard().setMimeData(self.carried((self.shown(exhibit, cell),)))
+        self.put(self.shown(exhibit, cell))
 
     def _paper(self) -> Paper | None:
         """The proof under the pointer, else one that was pointed at."""
@@ -89,20 +124,20 @@ class Citing:
         self._model.do(Keep(Kept(sentence, numbers_of(exhibit), exhibit.is_figure)))
         return next(k.id for k in reversed(self._model.study.kept) if k.sentence == sentence)
 
-    def put(self, piece: Number | Reference, letters: str) -> None:
+    def put(self, shown: Shown) -> None:
         """Into the paragraph that was written last; a new one at the end of the main text where there is none."""
         view = self._station.view(self.last[0])
         edit = view.texts.get(self.last[1]) if view is not None else None
         if edit is not None and view is not None and any(p.id == view.id for p in self._model.study.parts):
-            edit.cite(piece, letters)
+            edit.cite(shown)
             edit.commit()
             where = "the paragraph written last"
         else:
             main = sum(not part.supplement for part in self._model.study.parts)
-            self._model.do(Insert(Passage("paragraph", (piece,)), main))
+            self._model.do(Insert(Passage("paragraph", (shown.piece,)), main))
             self.last = f"p{self._model.study.given}", "prose"
             where = "a new paragraph of the manuscript"
-        self._model.trouble.emit(f"{letters} is cited in {where}.")
+        self._model.trouble.emit(f"{shown.letters} is cited in {where}.")
 
     def offer(self, edit: ProseEdit) -> None:
         """The menu of a text: what can be referred to, and what every text can."""
@@ -111,7 +146,7 @@ class Citing:
         refer = QMenu("Refer to", menu)
         for identity, (_, label) in labels.items():
             plain = label.rstrip(" .:")
-            refer.addAction(plain, partial(edit.cite, Reference(identity), plain))
+            refer.addAction(plain, partial(edit.cite, Shown(Reference(identity), plain)))
         first = menu.actions()[0]
         if labels:
             menu.insertMenu(first, refer)

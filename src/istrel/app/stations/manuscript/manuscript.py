@@ -265,21 +265,19 @@ class Manuscript(QWidget):
         made.retitled.connect(lambda title: self._model.do(Retitle(kept.id, title)))
         made.noted.connect(lambda prose: self._model.do(Write(kept.id, "notes", prose)))
         made.touched.connect(lambda: self.choose(kept.id))
-        made.notes.cited = self.citing.read
-        made.notes.reference_wanted.connect(lambda: self.citing.offer(made.notes))
-        made.paper.citing = partial(self.citing.carried, kept.id)
+        self.citing.serve(made.notes)
+        made.paper.citing = lambda cell: self.citing.carried((self.citing.shown(kept.id, cell),))
         link_cases(made.paper, self._model, lambda: kept.source)
         return made
 
     def _new_text(self, identity: str, name: str) -> ProseEdit:
         edit = ProseEdit(self.pages.canvas)
         edit.setAccessibleName({"prose": "Paragraph", "text": "Results text", "methods": "Methods text"}[name])
-        edit.cited = self.citing.read
+        self.citing.serve(edit)
         edit.written.connect(lambda prose: self.writing.write(identity, name, prose))
         edit.split.connect(lambda before, after: self.writing.split(identity, name, before, after))
         edit.touched.connect(lambda: self._touched(identity, name))
         edit.sized.connect(self._text_sized)
-        edit.reference_wanted.connect(lambda: self.citing.offer(edit))
         return edit
 
     def _text_sized(self) -> None:

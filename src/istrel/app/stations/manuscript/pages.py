@@ -311,7 +311,7 @@ def print_pages(pages: Pages, printer: QPrinter) -> None:
     painter = QPainter()
     edits = pages.canvas.findChildren(ProseEdit)
     for edit in edits:
-        edit.set_plain(True)
+        edit.mark(plain=True)
     try:
         for place, sheet in enumerate(pages.sheets):
             lies = sheet.width() > sheet.height()
@@ -332,7 +332,7 @@ def print_pages(pages: Pages, printer: QPrinter) -> None:
     finally:
         painter.end()
         for edit in edits:
-            edit.set_plain(False)
+            edit.mark()
 
 
 class _Canvas(QWidget):

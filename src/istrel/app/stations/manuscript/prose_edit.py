@@ -3,77 +3,36 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from itertools import count
 
-from PySide6.QtCore import QMimeData, QPointF, QRect, QRectF, QSizeF, Qt, QTimer, Signal
+from PySide6.QtCore import QEvent, QMimeData, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QContextMenuEvent,
     QFocusEvent,
-    QFont,
-    QFontMetricsF,
+    QHelpEvent,
+    QInputMethodEvent,
     QKeyEvent,
-    QPainter,
-    QPyTextObject,
     QTextBlockFormat,
     QTextCharFormat,
     QTextCursor,
-    QTextDocument,
-    QTextFormat,
 )
 from PySide6.QtWidgets import QFrame, QTextEdit, QWidget
 
 from istrel.app import theme
-from istrel.study.parts import Number, Prose, Reference, Words
+from istrel.app.stations.manuscript.prose_text import KEY, LINE, STATE, ProseText, letters_of, prose_in
+from istrel.study.parts import Number, Prose, Reference
 from istrel.study.prose import Shown
 
-KIND = QTextFormat.ObjectTypes.UserObject + 1
-KEY, LETTERS, STATE, CLAIM, OF = (QTextFormat.Property.UserProperty + place for place in range(1, 6))
-ONE = "\ufffc"
-CITED = "application/x-istrel-cited"
 PAUSE_MS = 1500
 LINE_SHARE = 126
-
-
-class Letters(QPyTextObject):
-    """Paints a number or a reference among the words: tinted where it moved; `plain` for paper, without any mark."""
-
-    plain = False
-
-    def intrinsicSize(self, doc: QTextDocument, position: int, form: QTextFormat) -> QSizeF:
-        del position
-        metrics = QFontMetricsF(self._font(doc))
-        return QSizeF(metrics.horizontalAdvance(str(form.property(LETTERS))), metrics.ascent())
-
-    def drawObject(
-        self, painter: QPainter, rect: QRectF | QRect, doc: QTextDocument, position: int, form: QTextFormat
-    ) -> None:
-        del position
-        state = str(form.property(STATE) or "")
-        metrics = QFontMetricsF(self._font(doc))
-        if self.plain:
-            state = ""
-        if state:
-            tint = QRectF(rect.left() - 1, rect.bottom() - metrics.ascent(), rect.width() + 2, metrics.height())
-            painter.fillRect(tint, theme.colour(theme.VERMILION, 40))
-        painter.save()
-        painter.setFont(self._font(doc))
-        painter.setPen(theme.colour(theme.INK))
-        painter.drawText(QPointF(rect.left(), rect.bottom()), str(form.property(LETTERS)))
-        if not self.plain:
-            painter.setPen(theme.colour(theme.DRAWING_SOFT))
-            under = rect.bottom() + 2.5
-            painter.drawLine(QPointF(rect.left(), under), QPointF(rect.right(), under))
-        painter.restore()
-
-    def _font(self, doc: QTextDocument) -> QFont:
-        return doc.defaultFont()
+KEEP = QTextCursor.MoveMode.KeepAnchor
 
 
 class ProseEdit(QTextEdit):
     """Shows prose as it reads now, as wide as it is told and as high as it needs; typing changes it.
 
     `written(prose)` tells that it was changed, after a pause or when the cursor leaves; `split(before, after)` that a
-    paragraph was ended in its middle; `touched` that the cursor is here; `sized` that it needs another height.
+    paragraph was ended in its middle; `touched` that the cursor is here; `sized` that it needs another height. `carrying`,
+    `cited` and `told` are how prose goes onto the clipboard, how it is read from there, and what is said of what is live.
     """
 
     written = Signal(object)
@@ -84,14 +43,16 @@ class ProseEdit(QTextEdit):
 
     def __init__(self, parent: QWidget | None = None, *, lines: bool = False) -> None:
         super().__init__(parent)
-        self._pieces: dict[int, Number | Reference] = {}
-        self._keys = count(1)
         self._lines = lines  # whether Return begins a line of the same text, as in notes
         self._last: Prose = ()
         self._px = 16
         self._looks: tuple[tuple[Shown, ...], int, bool] = ((), 0, False)
-        self._letters = Letters(self)
-        self.cited: Callable[[QMimeData], Number | Reference | None] = lambda _: None
+        self._text = ProseText(self.document())
+        self._place = 0  # where the cursor was
+        self._busy = False
+        self.carrying: Callable[[tuple[Shown, ...]], QMimeData] | None = None
+        self.cited: Callable[[QMimeData], tuple[Shown, ...]] = lambda _: ()
+        self.told: Callable[[Number | Reference], str] = lambda _: ""
         self.setFrameShape(QFrame.Shape.NoFrame)
         self.setObjectName("prose")
         self.setStyleSheet(f"background: transparent; color: {theme.INK}; padding: 0; border: none;")
@@ -101,44 +62,61 @@ class ProseEdit(QTextEdit):
         self.setTabChangesFocus(True)
         self.setAcceptRichText(False)
         self.document().setDocumentMargin(0)
-        self.document().documentLayout().registerHandler(KIND, self._letters)
         self._pause = QTimer(self)
         self._pause.setSingleShot(True)
         self._pause.setInterval(PAUSE_MS)
         self._pause.timeout.connect(self.commit)
         self.textChanged.connect(self._changed)
+        self.cursorPositionChanged.connect(self._keep_out)
 
     # Showing.
     def show_prose(self, pieces: tuple[Shown, ...], px: int, *, bold: bool = False, indent: int = 0) -> None:
         """What is to be read; while it is being written here, what is typed stays."""
-        prose = tuple(piece for piece, _, _ in pieces)
         looks = pieces, px, bold
         if (self.hasFocus() and self.prose() != self._last) or (looks == self._looks and self.prose() == self._last):
             return
         self._looks = looks
         caret = self.textCursor().position()
-        self._last, self._px = merged(prose), px
+        self._last, self._px = prose_in(pieces), px
         self.blockSignals(True)
         font = theme.serif(px, bold=bold)
         self.document().setDefaultFont(font)
         self.setFont(font)
         self.clear()
-        self._pieces.clear()
+        self._text.forget()
         cursor = self.textCursor()
         block = QTextBlockFormat()
         block.setLineHeight(LINE_SHARE if not bold else 112, QTextBlockFormat.LineHeightTypes.ProportionalHeight.value)
         block.setTextIndent(indent)
         cursor.setBlockFormat(block)
         for shown in pieces:
-            self._put(cursor, shown)
+            self._text.put(cursor, shown)
         cursor.setPosition(min(caret, self.document().characterCount() - 1))
         self.setTextCursor(cursor)
         self.document().clearUndoRedoStacks()
         self.blockSignals(False)
+        self.mark()
 
-    def set_plain(self, plain: bool) -> None:
-        """Without marks, for paper."""
-        self._letters.plain = plain
+    def mark(self, *, plain: bool = False) -> None:
+        """A fine line under what is live, a tint where something is to be looked at; `plain` for paper, without either."""
+        made = []
+        for stretch in self._text.stretches() if not plain else ():
+            state = str(stretch.form.property(STATE) or "")
+            if not (state or stretch.key):
+                continue
+            selection = QTextEdit.ExtraSelection()
+            selection.cursor = QTextCursor(self.document())
+            selection.cursor.setPosition(stretch.first)
+            selection.cursor.setPosition(stretch.last, KEEP)
+            form = QTextCharFormat()
+            if stretch.key:
+                form.setUnderlineStyle(QTextCharFormat.UnderlineStyle.SingleUnderline)
+                form.setUnderlineColor(theme.colour(theme.DRAWING_SOFT))
+            if state:
+                form.setBackground(theme.colour(theme.VERMILION, 40 if stretch.key else 30))
+            selection.format = form
+            made.append(selection)
+        self.setExtraSelections(made)
 
     def set_px(self, px: int) -> None:
         """Another size of the letters."""
@@ -151,68 +129,22 @@ class ProseEdit(QTextEdit):
             self.setFont(font)
             self.blockSignals(False)
 
-    def _put(self, cursor: QTextCursor, shown: Shown) -> None:
-        piece, letters, state = shown
-        if isinstance(piece, Words):
-            form = QTextCharFormat()
-            form.setFontItalic(piece.italic)
-            form.setProperty(CLAIM, piece.claim)
-            form.setProperty(OF, piece.of)
-            if state:
-                form.setBackground(theme.colour(theme.VERMILION, 30))
-            cursor.insertText(piece.text.replace("\n", "\u2028"), form)
-            return
-        cursor.insertText(ONE, self._object(piece, letters, state))
-
-    def _object(self, piece: Number | Reference, letters: str, state: str) -> QTextCharFormat:
-        key = next(self._keys)
-        self._pieces[key] = piece
-        form = QTextCharFormat()
-        form.setObjectType(KIND)
-        form.setProperty(KEY, key)
-        form.setProperty(LETTERS, letters)
-        form.setProperty(STATE, state)
-        return form
-
     def needed_height(self, width: int) -> int:
         """How high the text is at this width."""
         self.document().setTextWidth(width)
         return round(self.document().size().height() + 0.3 * self._px)
 
+    def event(self, event: QEvent) -> bool:
+        """A number that is pointed at says what it is."""
+        if event.type() == QEvent.Type.ToolTip and isinstance(event, QHelpEvent):
+            piece = self._text.piece(self.cursorForPosition(event.pos()).position())
+            self.setToolTip(self.told(piece) if piece is not None else "")
+        return super().event(event)
+
     # Reading what was written.
     def prose(self, first: int = 0, last: int | None = None) -> Prose:
         """The prose between two places of the text, or all of it."""
-        found: list[Words | Number | Reference] = []
-        block = self.document().begin()
-        while block.isValid():
-            if block.blockNumber():
-                found.append(Words("\n"))
-            parts = block.begin()
-            while not parts.atEnd():
-                fragment = parts.fragment()
-                text, start, form = fragment.text(), fragment.position(), fragment.charFormat()
-                low, high = max(first - start, 0), len(text) if last is None else min(last - start, len(text))
-                found += self._read(text[low:high], form) if high > low else []
-                parts += 1
-            block = block.next()
-        return merged(tuple(found))
-
-    def _read(self, text: str, form: QTextCharFormat) -> list[Words | Number | Reference]:
-        made: list[Words | Number | Reference] = []
-        for letter in text:
-            if letter == ONE:
-                piece = self._pieces.get(int(form.property(KEY) or 0))
-                made += [piece] if piece is not None else []
-            else:
-                plain = "\n" if letter == "\u2028" else letter
-                made.append(
-                    Words(plain, form.fontItalic(), str(form.property(CLAIM) or ""), str(form.property(OF) or ""))
-                )
-        return made
-
-    def _changed(self) -> None:
-        self._pause.start()
-        self.sized.emit()
+        return prose_in(self._text.read(first, last))
 
     def commit(self) -> None:
         """Tell what was written, if it is something else than what was shown."""
@@ -223,22 +155,63 @@ class ProseEdit(QTextEdit):
             self.written.emit(prose)
 
     # Writing.
-    def cite(self, piece: Number | Reference, letters: str) -> None:
-        """Put a number or a reference in at the cursor."""
+    def _changed(self) -> None:
+        if self._busy:
+            return
+        self._busy = True
+        self._text.mend()
+        self._busy = False
+        self.mark()
+        self._pause.start()
+        self.sized.emit()
+
+    def _keep_out(self) -> None:
+        """The cursor, and both ends of what is selected, stand before or after live letters, never within."""
         cursor = self.textCursor()
-        cursor.insertText(ONE, self._object(piece, letters, ""))
-        cursor.setCharFormat(QTextCharFormat())
+        place, anchor = cursor.position(), cursor.anchor()
+        here, there = self._beside(place, self._place), self._beside(anchor, place)
+        if cursor.hasSelection() and (here != place or there != anchor):  # what is selected holds them whole
+            whole = [s for s in (self._text.around(place), self._text.around(anchor)) if s is not None]
+            low = min(place, anchor, *(s.first for s in whole))
+            high = max(place, anchor, *(s.last for s in whole))
+            here, there = (high, low) if place > anchor else (low, high)
+        elif not cursor.hasSelection():
+            there = here
+        self._place = here
+        if (here, there) != (place, anchor):
+            cursor.setPosition(there)
+            cursor.setPosition(here, KEEP)
+            self.setTextCursor(cursor)
+
+    def _beside(self, place: int, before: int) -> int:
+        """The place itself, or the end of live letters around it: over them by a key, the nearer one by a click."""
+        live = self._text.around(place)
+        if live is None:
+            return place
+        if abs(place - before) == 1:
+            return live.last if place > before else live.first
+        return live.first if place - live.first < live.last - place else live.last
+
+    def cite(self, *pieces: Shown) -> None:
+        """Put pieces in at the cursor, in the place of what is selected."""
+        cursor = self.textCursor()
+        cursor.beginEditBlock()
+        cursor.removeSelectedText()
+        for piece in pieces:
+            self._text.put(cursor, piece)
+        cursor.endEditBlock()
         self.setTextCursor(cursor)
         self.setCurrentCharFormat(QTextCharFormat())
+        self.mark()
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
-        """Return ends a paragraph; what is typed after a number is a word of its own."""
+        """Return ends a paragraph; what is typed beside a number is a word of its own."""
         if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
             if self._lines or event.modifiers() & Qt.KeyboardModifier.ShiftModifier:
-                self.textCursor().insertText("\u2028")
+                self.textCursor().insertText(LINE)
             elif not event.modifiers():
                 place = self.textCursor().position()
-                self._last = merged((*self.prose(0, place), *self.prose(place)))
+                self._last = prose_in((*self._text.read(0, place), *self._text.read(place)))
                 self.split.emit(self.prose(0, place), self.prose(place))
             else:
                 event.ignore()
@@ -246,9 +219,21 @@ class ProseEdit(QTextEdit):
         if event.key() == Qt.Key.Key_Escape:
             self.clearFocus()
             return
-        if event.text() and self.currentCharFormat().objectType() == KIND:
-            self.setCurrentCharFormat(QTextCharFormat())
+        if event.text().isprintable() and event.text():
+            self._write_apart()
         super().keyPressEvent(event)
+
+    def inputMethodEvent(self, event: QInputMethodEvent) -> None:
+        """What is composed of several keys, likewise."""
+        if event.commitString():
+            self._write_apart()
+        super().inputMethodEvent(event)
+
+    def _write_apart(self) -> None:
+        """What is typed next is nothing live, whatever it stands beside or takes the place of."""
+        if self.currentCharFormat().property(KEY):
+            self.textCursor().removeSelectedText()
+            self.setCurrentCharFormat(QTextCharFormat())
 
     def focusInEvent(self, event: QFocusEvent) -> None:
         super().focusInEvent(event)
@@ -260,32 +245,38 @@ class ProseEdit(QTextEdit):
             self.commit()
 
     def contextMenuEvent(self, event: QContextMenuEvent) -> None:
-        self.setTextCursor(self.cursorForPosition(event.pos()))
+        if not self.textCursor().hasSelection():
+            self.setTextCursor(self.cursorForPosition(event.pos()))
         self.reference_wanted.emit()
 
+    # Carried by the clipboard or by dragging.
+    def createMimeDataFromSelection(self) -> QMimeData:
+        """What is selected: numbers stay alive within Istrel, and are letters elsewhere."""
+        cursor = self.textCursor()
+        taken = self._text.read(cursor.selectionStart(), cursor.selectionEnd())
+        if self.carrying is not None:
+            return self.carrying(taken)
+        data = QMimeData()
+        data.setText(letters_of(taken))
+        return data
+
     def canInsertFromMimeData(self, source: QMimeData) -> bool:
-        return source.hasFormat(CITED) or source.hasText()
+        return bool(source.hasText() or self.cited(source))
 
     def insertFromMimeData(self, source: QMimeData) -> None:
-        """What is pasted or dropped: a cited number stays alive, all else is letters."""
-        piece = self.cited(source)
-        if piece is not None:
-            self.cite(piece, source.text())
+        """What is pasted or dropped: what is live stays so, all else is letters; paragraphs are lines of this text."""
+        taken = self.cited(source)
+        if taken:
+            self.cite(*taken)
         elif source.hasText():
-            self.textCursor().insertText(" ".join(source.text().split()), QTextCharFormat())
+            self._write_apart()
+            self.textCursor().insertText(LINE.join(paragraphs_in(source.text())), QTextCharFormat())
 
 
-def merged(prose: Prose) -> Prose:
-    """The prose with neighbouring words of one kind as one, and without empty ones."""
-    made: list[Words | Number | Reference] = []
-    for piece in prose:
-        last = made[-1] if made else None
-        if isinstance(piece, Words) and isinstance(last, Words) and _alike(piece, last):
-            made[-1] = Words(last.text + piece.text, last.italic, last.claim, last.of)
-        elif not (isinstance(piece, Words) and not piece.text):
-            made.append(piece)
-    return tuple(made)
-
-
-def _alike(one: Words, other: Words) -> bool:
-    return (one.italic, one.claim, one.of) == (other.italic, other.claim, other.of)
+def paragraphs_in(text: str) -> list[str]:
+    """The paragraphs of a plain text: parted by blank lines where there are any, otherwise each line is one."""
+    lines = [" ".join(line.split()) for line in text.strip().splitlines()]
+    if "" not in lines:
+        return lines
+    parted = "\n".join(lines).split("\n\n")
+    return [" ".join(part.split()) for part in parted if part.strip()]
