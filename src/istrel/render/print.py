@@ -9,13 +9,14 @@ from pathlib import Path
 from typing import Any
 
 import matplotlib as mpl
+import numpy as np
 from matplotlib import font_manager
 from matplotlib.artist import Artist
-from matplotlib.collections import LineCollection
 from matplotlib.figure import Figure
 from matplotlib.font_manager import FontProperties
 from matplotlib.image import AxesImage
 from matplotlib.lines import Line2D
+from matplotlib.patches import PathPatch
 from matplotlib.patches import Polygon as PolygonPatch
 from matplotlib.patches import Rectangle as RectanglePatch
 from matplotlib.path import Path as MarkerPath
@@ -143,7 +144,9 @@ def _(shape: Polyline) -> Any:
 
 @_artist.register
 def _(shape: Strokes) -> Any:
-    made = LineCollection(list(shape.ends), colors=shape.colour, linewidths=shape.line / PT)
+    codes = np.tile((MarkerPath.MOVETO, MarkerPath.LINETO), len(shape.ends))
+    path = MarkerPath(np.reshape(shape.ends, (-1, 2)), codes)  # one path for all of them: some readers draw path by path
+    made = PathPatch(path, facecolor="none", edgecolor=shape.colour, linewidth=shape.line / PT)
     made.set_capstyle("butt")
     return made
 

@@ -22,6 +22,7 @@ from istrel.style.numbers import ABSENT
 NARROW, WIDE = set(" .,:;!'|ijlftI()[]−-"), set("mwMWABCDEGHKNOQRUVXY%&@—")
 INDENT_PT, GAP_PT = 12.0, 14.0
 MOST_ROWS_TOGETHER = 36
+TEXT_STYLE = "Tabletext"  # by its id: looking a style up by its name costs more than filling the cell
 SPACE = "{http://www.w3.org/XML/1998/namespace}space"
 
 
@@ -121,7 +122,7 @@ def _heads(grid: Any, panel: Panel, style: HouseStyle) -> None:
 
 def _fill(cell: Any, text: Runs, alignment: Any, *, indent: float = 0.0) -> None:
     paragraph = cell.paragraphs[0]
-    paragraph.style = "Table text"
+    paragraph._p.style = TEXT_STYLE
     paragraph.alignment = alignment
     if indent:
         paragraph.paragraph_format.left_indent = Pt(indent)
@@ -131,7 +132,7 @@ def _fill(cell: Any, text: Runs, alignment: Any, *, indent: float = 0.0) -> None
 def _number(cell: Any, text: str, column: Column) -> None:
     """A value on a decimal tab: word processors align it on its decimal mark. A dash stands in the middle."""
     paragraph = cell.paragraphs[0]
-    paragraph.style = "Table text"
+    paragraph._p.style = TEXT_STYLE
     if text == ABSENT:
         paragraph.alignment = WD_ALIGN_PARAGRAPH.CENTER
         paragraph.add_run(text)
