@@ -23,11 +23,12 @@ from istrel.problem import Problem
 from istrel.style.house import HouseStyle, load_style
 from prints import plain
 
+GROUPS = ("a", "b", "c")
 STYLES = [load_style(name) for name in ("apa7", "medical", "thesis")]
 Rows = list[tuple[str, float, str, str]]
 rows = st.lists(
     st.tuples(
-        st.sampled_from(["a", "b", "c"]),
+        st.sampled_from(GROUPS),
         st.sampled_from([0.0, 1.004, 1.005, 1.006, 2.0, 2.5, 20.0, 40.0]),
         st.sampled_from(["x", "y", "z"]),
         st.sampled_from(["u", "v"]),
@@ -89,12 +90,25 @@ def _means(exhibit: Exhibit) -> list[tuple[object, object]]:
 
 @given(found=rows)
 def test_the_most_frequent_value_is(found: Rows) -> None:
-    exhibit = make_exhibit("count c across g", data_from(found))
+    exhibit = make_exhibit("count c across g with total = yes", data_from(found))
+    told = []
     for phrase in claims_of(exhibit, STYLES[0]):
-        where, named = plain(phrase.part("where")), plain(phrase.part("list"))
-        counts = Counter(c for g, _, c, _ in found if where.endswith(f" {g}"))
-        best = max(counts.values())
-        assert {c for c in counts if f"{c} (" in named} == {c for c, count in counts.items() if count == best}
+        parts = {name: plain(part) for name, part in phrase.parts}
+        for group in (*GROUPS, ""):
+            said = parts.get("groups", "") if group else parts.get("value", "")
+            shared = "list" in parts and parts["where"] == (f" in {group}" if group else "")
+            counts = Counter(c for g, _, c, _ in found if group in (g, ""))
+            named = {c for c in counts if f"{c} (" in parts["list"]} if shared else set()
+            if group and f"{group} (" in said:
+                named = {parts["label"]}
+            elif not group and said:
+                named = {c for c in counts if said.startswith(f"{c} (")}
+            if named:
+                best = max(counts.values())
+                assert named == {c for c, count in counts.items() if count == best}
+                told.append(group)
+    several = len({c for _, _, c, _ in found}) > 1
+    assert sorted(told) == (sorted({"", *(g for g, *_ in found)}) if several else [])
 
 
 @given(found=rows)

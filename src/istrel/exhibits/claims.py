@@ -55,6 +55,11 @@ CLAIMS = {
         Claim("half between", "half of the cases lie between the quartiles", lambda share: abs(share - HALF) <= NEARLY),
         Claim("most frequent", "the values named are more frequent than all others", _alone),
         Claim(
+            "most frequent in each",
+            "the value named is more frequent than all others in each group named",
+            lambda groups: all(_alone(counts, 1) for counts in groups),
+        ),
+        Claim(
             "related", "the test printed rejects independence", lambda p: p < SIGNIFICANT and round(p, 3) < SIGNIFICANT
         ),
         Claim("not related", "the test printed does not reject independence", lambda p: p >= SIGNIFICANT),

@@ -65,6 +65,11 @@ def of_group(group: Group) -> Text:
     return say(" of {group}", group=_labels(group)) if group.labels else ()
 
 
+def in_grouping(group: Group, grouping: Grouping) -> bool:
+    """Whether the group is one of those that the variables of the grouping make."""
+    return tuple(name for name, _ in group.named) == grouping.names
+
+
 def has_groups(groupings: Sequence[Grouping]) -> bool:
     return any(grouping.names for grouping in groupings)
 

@@ -144,8 +144,9 @@ def _(shape: Polyline) -> Any:
 
 @_artist.register
 def _(shape: Strokes) -> Any:
+    # One path for all of them: some readers draw path by path.
     codes = np.tile((MarkerPath.MOVETO, MarkerPath.LINETO), len(shape.ends))
-    path = MarkerPath(np.reshape(shape.ends, (-1, 2)), codes)  # one path for all of them: some readers draw path by path
+    path = MarkerPath(np.reshape(shape.ends, (-1, 2)), codes)
     made = PathPatch(path, facecolor="none", edgecolor=shape.colour, linewidth=shape.line / PT)
     made.set_capstyle("butt")
     return made

@@ -8,9 +8,9 @@ from typing import Any
 
 from istrel.data.dataset import Dataset
 from istrel.exhibits.claims import claim
-from istrel.exhibits.text import Cell, Hidden, Phrase, Text, count_cell, listed, say
+from istrel.exhibits.text import Cell, Hidden, Phrase, Text, count_cell, joined, listed, say
 from istrel.exhibits.verbs.frequencies import FrequencyCell, Level
-from istrel.exhibits.wording import crossed_title, in_group
+from istrel.exhibits.wording import crossed_title, group_label, in_group
 from istrel.style.numbers import Kind
 
 MOST_NAMED = 3
@@ -68,31 +68,68 @@ def has_hidden(part: object) -> bool:
     return any(has_hidden(getattr(part, name)) for name in fields if name not in ("label", "group"))
 
 
-def most_frequent(cell: FrequencyCell, data: Dataset) -> Text:
-    """The most frequent value of a group, or the few that share the first place; nothing where many do."""
+def most_frequent(cells: Sequence[FrequencyCell], data: Dataset, *, overall: bool = False) -> list[Text]:
+    """The most frequent value of a variable in each of its groups: in one sentence, by value, the groups where several share
+    the first place after it. Nothing is said of a group where many do, or where counts are hidden.
+
+    Parameters
+    ----------
+    overall
+        The one cell is the total beside groups.
+    """
+    firsts = [(cell, first) for cell in cells if 0 < len(first := _first(cell)) <= MOST_NAMED]
+    alone: dict[Text, list[tuple[FrequencyCell, Level]]] = {}
+    for cell, first in firsts:
+        if len(first) == 1:
+            alone.setdefault(first[0].label, []).append((cell, first[0]))
+    said = []
+    if alone:
+        name = crossed_title(cells[0].variables, data)
+        values = joined([_value_words(label, found) for label, found in alone.items()], "; ")
+        template = "Overall, {name} was most often {values}." if overall else "{name} was most often {values}."
+        said.append(say(template, name=name, values=values))
+    return said + [_shared(cell, first, data) for cell, first in firsts if len(first) > 1]
+
+
+def _first(cell: FrequencyCell) -> list[Level]:
+    """The values that share the first place; none where that cannot be said."""
     shown = [level for level in cell.levels if isinstance(level.count, int) and level.values]
     if len(shown) < len(cell.levels) or len(shown) < 2:
-        return ()
-    ranked = sorted(shown, key=lambda level: -level.count)  # type: ignore[operator]
-    counts = [level.count for level in ranked if isinstance(level.count, int)]
-    first = sum(count == counts[0] for count in counts)
-    if first > MOST_NAMED:
-        return ()
+        return []
+    most = max(level.count for level in shown if isinstance(level.count, int))
+    return [level for level in shown if level.count == most] if most else []
+
+
+def _value_words(label: Text, found: list[tuple[FrequencyCell, Level]]) -> Text:
+    """ "Harbour (48.4%, n = 15)" for all cases; "yes in reed (73.3%, n = 11) and meadow (…)" by groups."""
+    counts = [
+        [level.count, *(n for other in cell.levels if (n := other.count) != level.count)] for cell, level in found
+    ]
+    if len(found) == 1 and not found[0][0].group.labels:
+        cell, level = found[0]
+        return claim("most frequent", [*counts, 1], "{value}", value=_counted(label, level, cell))
+    places = listed([_counted(group_label(cell.group, several=True), level, cell) for cell, level in found])
+    return claim("most frequent in each", [counts], "{label} in {groups}", label=label, groups=places)
+
+
+def _shared(cell: FrequencyCell, first: list[Level], data: Dataset) -> Text:
+    """Values that share the first place."""
+    rest = [level.count for level in cell.levels if level not in first]
     return claim(
         "most frequent",
-        [counts, first],
+        [[*(level.count for level in first), *rest], len(first)],
         "Most frequent for {name}{where}: {list}.",
         name=crossed_title(cell.variables, data),
         where=in_group(cell.group),
-        list=listed([_counted(level, cell) for level in ranked[:first]]),
+        list=listed([_counted(level.label, level, cell) for level in first]),
     )
 
 
-def _counted(level: Level, cell: FrequencyCell) -> Text:
+def _counted(label: Text, level: Level, cell: FrequencyCell) -> Text:
     """ "Harbour (48.4%, n = 15)"; of valid cases where some are missing."""
     n, share = _level_cells(level, cell)
     template = "{label} ({share}% of valid cases, *n* = {n})" if cell.missing else "{label} ({share}%, *n* = {n})"
-    return say(template, label=level.label, share=share, n=n)
+    return say(template, label=label, share=share, n=n)
 
 
 def _level_cells(level: Level, cell: FrequencyCell) -> tuple[Cell, Cell]:

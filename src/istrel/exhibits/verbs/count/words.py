@@ -19,6 +19,7 @@ from istrel.exhibits.wording import (
     group_label,
     groups_words,
     in_group,
+    in_grouping,
     p_words,
     titled,
     ungrouped_notes,
@@ -212,12 +213,18 @@ def methods_of(plan: CountPlan, result: CountResult) -> Text:
 
 def text_of(plan: CountPlan, result: CountResult) -> Text:
     """The most frequent values, or what goes with what, in plain words."""
-    said = []
-    for cell in result.cells:
-        if isinstance(cell, FrequencyCell):
-            said.append(most_frequent(cell, plan.data))
-        elif not _hides(cell):
-            said.append(_cross_words(cell, plan))
+    said: list[Text] = []
+    for subject in plan.subjects:
+        for grouping in result.groupings:
+            mine = [
+                cell
+                for cell in result.cells
+                if isinstance(cell, FrequencyCell)
+                and cell.variables == subject.names
+                and in_grouping(cell.group, grouping)
+            ]
+            said += most_frequent(mine, plan.data, overall=not grouping.names and len(result.groupings) > 1)
+    said += [_cross_words(cell, plan) for cell in result.cells if isinstance(cell, CrossCell) and not _hides(cell)]
     return sentences(said)
 
 

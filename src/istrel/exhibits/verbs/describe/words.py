@@ -23,6 +23,7 @@ from istrel.exhibits.wording import (
     group_label,
     groups_words,
     in_group,
+    in_grouping,
     of_group,
     reason_label,
     titled,
@@ -81,7 +82,9 @@ def _missing_note(plan: DescribePlan, result: DescribeResult) -> list[Text]:
     shown = _shown_grouping(result)
     for subject in plan.subjects:
         cells = [
-            c for c in result.cells if isinstance(c, MeasuredCell) and c.variable == subject.name and _of(c, shown)
+            c
+            for c in result.cells
+            if isinstance(c, MeasuredCell) and c.variable == subject.name and in_grouping(c.group, shown)
         ]
         counts = [cell.missing for cell in cells]
         if not cells or any(isinstance(count, Hidden) for count in counts):
@@ -97,10 +100,6 @@ def _missing_note(plan: DescribePlan, result: DescribeResult) -> list[Text]:
 def _shown_grouping(result: DescribeResult) -> Grouping:
     """The grouping over which missing values are summed: the total where there is one, else the first."""
     return next((grouping for grouping in result.groupings if not grouping.names), result.groupings[0])
-
-
-def _of(cell: ResultCell, grouping: Grouping) -> bool:
-    return tuple(name for name, _ in cell.group.named) == grouping.names
 
 
 def _why(name: str, grouping: Grouping, data: Dataset) -> Text:
@@ -168,11 +167,14 @@ def text_of(plan: DescribePlan, result: DescribeResult) -> Text:
     said: list[Text] = []
     for subject in plan.subjects:
         for grouping in result.groupings:
-            cells = [cell for cell in result.cells if _about(cell) == subject.name and _of(cell, grouping)]
+            cells = [
+                cell for cell in result.cells if _about(cell) == subject.name and in_grouping(cell.group, grouping)
+            ]
+            overall = not grouping.names and len(result.groupings) > 1
             measured = [c for c in cells if isinstance(c, MeasuredCell) and isinstance(c.statistics.get("mean"), float)]
             if measured and not measured[0].date:
-                said += _measured_words(measured, plan)
-            said += [most_frequent(c, plan.data) for c in cells if isinstance(c, FrequencyCell)]
+                said += _measured_words(measured, plan, overall=overall)
+            said += most_frequent([c for c in cells if isinstance(c, FrequencyCell)], plan.data, overall=overall)
     return sentences([*said, *difference_texts(plan, result)])
 
 
@@ -180,13 +182,14 @@ def _about(cell: ResultCell) -> str:
     return cell.variable if isinstance(cell, MeasuredCell) else cell.variables[0]
 
 
-def _measured_words(cells: list[MeasuredCell], plan: DescribePlan) -> list[Text]:
+def _measured_words(cells: list[MeasuredCell], plan: DescribePlan, *, overall: bool) -> list[Text]:
     name = titled(plan.data.variable(cells[0].variable))
     ranked = sorted(cells, key=lambda cell: -cell.number("mean"))
     if len(cells) == 1:
         (cell,) = cells
         numbers = _mean_words(cell, plan)
-        said = say("{name}{where} averaged {numbers}", name=name, where=in_group(cell.group), numbers=numbers)
+        template = "Overall, {name} averaged {numbers}" if overall else "{name}{where} averaged {numbers}"
+        said = say(template, name=name, where=in_group(cell.group), numbers=numbers)
     else:
         said = _compared(name, ranked, plan)
     return [(*said, *_half_words(ranked[0], plan), *say("."))] if said else []
