@@ -134,7 +134,7 @@ def test_docx_odt_html_md_and_csv_hold_the_same_strings(document: Document) -> N
     only = Document(tuple(tables_of(document)), document.style)
     blocks = re.findall(r"^\| :--.*\n((?:\|.*\n?)+)", render(only, "md").decode(), re.MULTILINE)
     found["md"] = [[_cells_of(line) for line in block.splitlines()] for block in blocks]
-    lines = list(csv.reader(io.StringIO(render(only, "csv").decode("utf-8-sig"))))
+    lines = list(csv.reader(io.StringIO(render(document, "csv").decode("utf-8-sig"))))
     for ending, tables in found.items():
         assert len(tables) == len(wanted), ending
         for table, body in zip(tables, wanted, strict=True):
@@ -147,6 +147,10 @@ def test_docx_odt_html_md_and_csv_hold_the_same_strings(document: Document) -> N
     for item in tables_of(document):
         for row in body_rows(print_table(item.exhibit.sheet, document.style, item.number)):  # type: ignore[arg-type]
             assert row in lines or [f"'{c}" if c.startswith(("=", "+", "@")) else c for c in row] in lines
+    drawn = [item.exhibit.sheet for item in document.items if isinstance(item.exhibit.sheet, FigureSheet)]
+    assert drawn
+    for cell in (cell for sheet in drawn for cell in sheet.numbers):
+        assert [cell.row, cell.column, repr(cell.value)] in lines
 
 
 def _cells_of(line: str) -> list[str]:

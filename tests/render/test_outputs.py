@@ -264,7 +264,6 @@ def test_the_curve_in_the_svg_peaks_where_the_mean_lies(document_of: Documents, 
     [
         ((TABLE,), "png", "A table cannot be written as .png"),
         ((FIGURE, FIGURE), "svg", "A .svg file holds one figure"),
-        ((FIGURE,), "csv", "A figure cannot be written as .csv"),
         ((TABLE,), "dox", "“.dox” is no output that can be made. Did you mean “docx”?"),
     ],
 )

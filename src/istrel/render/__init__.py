@@ -29,7 +29,7 @@ class Output:
     ending: str
     words: str
     module: str
-    holds: Literal["document", "tables", "figure"]
+    holds: Literal["document", "figure"]
     streamed: bool = False
 
 
@@ -41,7 +41,7 @@ OUTPUTS = {
         Output("tex", "LaTeX", "istrel.render.latex", "document", streamed=True),
         Output("html", "Web page", "istrel.render.html", "document", streamed=True),
         Output("pdf", "Pages as PDF", "istrel.render.pdf", "document"),
-        Output("csv", "Tables as CSV", "istrel.render.csv", "tables", streamed=True),
+        Output("csv", "Tables as CSV", "istrel.render.csv", "document", streamed=True),
         Output("xlsx", "Workbook", "istrel.render.xlsx", "document"),
         Output("ods", "OpenDocument spreadsheet", "istrel.render.opendocument.sheet", "document"),
         Output("md", "Markdown", "istrel.render.markdown", "document", streamed=True),
@@ -94,5 +94,3 @@ def check_fits(document: Document, output: Output) -> None:
             raise Problem(f"A table cannot be written as .{output.ending}; {others}.")
         if len(document.items) > 1:
             raise Problem(f"A .{output.ending} file holds one figure; name one sentence, or choose .docx or .html.")
-    if output.holds == "tables" and any(item.exhibit.is_figure for item in document.items):
-        raise Problem(f"A figure cannot be written as .{output.ending}; choose .svg, .pdf, .png, .docx or .html.")

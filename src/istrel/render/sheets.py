@@ -22,6 +22,7 @@ NUMBER = re.compile(
 )
 FORBIDDEN = re.compile(r"[\[\]:*?/\\']")
 LONGEST_NAME = 31
+FIGURE_HEADS = ("Row", "Column", "Value")
 
 
 @dataclass(frozen=True)
@@ -167,7 +168,7 @@ def _shown(letters: str, style: HouseStyle) -> Shown:
 
 def _figure(sheet: FigureSheet) -> tuple[Rows, Rows]:
     """(heads, body) of the numbers of a figure, by their keys."""
-    heads: Rows = [tuple(SheetCell(words, look="head") for words in ("Row", "Column", "Value"))]
+    heads: Rows = [tuple(SheetCell(words, look="head") for words in FIGURE_HEADS)]
     rows: Rows = []
     for cell in sheet.numbers:
         value = cell.value

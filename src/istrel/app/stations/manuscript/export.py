@@ -13,23 +13,15 @@ EXPORTS = {o.ending: f"{o.words} (.{o.ending})" for o in OUTPUTS.values() if o.h
 
 def clipboard_data(item: Item, style: HouseStyle) -> QMimeData:
     """What pastes as a real table, or as a picture."""
-    from istrel.exhibits.printing import as_plain, body_rows, head_rows, print_table
     from istrel.exhibits.table import TableSheet
     from istrel.render import html
+    from istrel.render.csv import rows_of
 
     data = QMimeData()
     data.setHtml(html.render(Document((item,), style)).decode())
     sheet = item.exhibit.sheet
     if isinstance(sheet, TableSheet):
-        table = print_table(sheet, style, item.number)
-        lines = [
-            [table.label],
-            [table.title],
-            *head_rows(table),
-            *body_rows(table),
-            *([as_plain(n)] for n in table.notes),
-        ]
-        data.setText("\n".join("\t".join(line) for line in lines))
+        data.setText("\n".join("\t".join(line) for line in rows_of(item, style)))
     else:
         from istrel.render.print import draw
 
