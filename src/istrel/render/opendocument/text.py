@@ -167,7 +167,8 @@ class _Press:
         table = print_table(sheet, self._style, item.number)
         layout = laid_out(table, self._style)
         self._add_caption(item, turned=layout.turned)
-        made = [self._panel(table, panel) for panel in layout.panels]
+        loose = len(layout.panels) if not sheet.notes else 0  # the last panel keeps off what follows, where no notes do
+        made = [self._panel(table, panel, loose=k == loose) for k, panel in enumerate(layout.panels, start=1)]
         texts = [text for panel in layout.panels for text in _texts(table, panel)]
         self._section(item, "table", self._paragraph(WHAT["note"], "").join(made), texts)
         self._add_notes(item, sheet)
@@ -215,12 +216,13 @@ class _Press:
         self.body.append(f'<text:section text:name="{name}">{inner}</text:section>')
 
     # Tables.
-    def _panel(self, table: PrintedTable, panel: Panel) -> str:
+    def _panel(self, table: PrintedTable, panel: Panel, *, loose: bool) -> str:
         self._tables += 1
         columns, last = panel.columns, panel.first + len(panel.columns) - 1
         width = self.automatic.name(
             "table",
-            f'<style:table-properties style:width="{sum(round(c.width, 1) for c in columns):.1f}pt" table:align="left"/>',
+            f'<style:table-properties style:width="{sum(round(c.width, 1) for c in columns):.1f}pt" '
+            f'fo:margin-bottom="{14 if loose else 0}pt" table:align="left"/>',
         )
         shapes = "".join(f'<table:table-column table:style-name="{self._column(column)}"/>' for column in columns)
         heads = "".join(self._head(row, place, len(panel.heads)) for place, row in enumerate(panel.heads))

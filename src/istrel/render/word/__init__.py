@@ -54,6 +54,7 @@ class _Press:
         self._style = document.style
         self._word: Any = docx.Document()
         self._marks = 0
+        self._tight = False  # whether a table ended without notes: what follows keeps off it
         self.controls = Controls()
         _page(self._word, document)
         _define_styles(self._word, self._style)
@@ -70,6 +71,7 @@ class _Press:
         """A heading or a paragraph; a heading stands on the page of what it heads."""
         self._turn(turned=bool(block.level) and isinstance(after, Item) and self._lies(after))
         paragraph = self._word.add_paragraph(style=f"Heading {block.level}" if block.level else "Normal")
+        self._keep_off(paragraph)
         if block.new_page:
             paragraph.paragraph_format.page_break_before = True
         self._add_text(paragraph, print_text(block.text, self._style))
@@ -103,7 +105,14 @@ class _Press:
             self._put(item, "figure", [paragraph], digests)
             self._add_notes(item, sheet)
         for text in item.texts:
-            self._add_text(self._word.add_paragraph(style="Normal"), print_text(text, self._style))
+            paragraph = self._word.add_paragraph(style="Normal")
+            self._keep_off(paragraph)
+            self._add_text(paragraph, print_text(text, self._style))
+
+    def _keep_off(self, paragraph: Any) -> None:
+        if self._tight:
+            paragraph.paragraph_format.space_before = Pt(AFTER_PT)
+        self._tight = False
 
     def _add_table(self, item: Item, sheet: TableSheet) -> None:
         """The caption, a table for each panel, the notes; on a page of its own, turned, where it is too wide."""
@@ -126,6 +135,7 @@ class _Press:
             add_runs(paragraph, note)
         if paragraphs:
             paragraphs[-1].paragraph_format.space_after = Pt(AFTER_PT)
+        self._tight = not paragraphs
         self._put(item, "notes", [paragraph._p for paragraph in paragraphs])
 
     def _put(self, item: Item, what: str, elements: list[Any], texts: list[str] | None = None) -> None:
@@ -141,6 +151,7 @@ class _Press:
         prefix = number[: len(number) - len(counted)]
         before, _, after = item.label(self._style).partition(number)
         paragraph = self._word.add_paragraph(style="Table label")
+        self._keep_off(paragraph)
         identity = {"w:id": str(1000 + self._marks)}
         name = bookmark(item.id) if item.id else f"_{kind}_{number}"
         paragraph._p.append(element("w:bookmarkStart", {**identity, "w:name": name}))
@@ -198,7 +209,7 @@ def _page(word: Any, document: Document) -> None:
     word.core_properties.created = word.core_properties.modified = stamp
     word.core_properties.author = word.core_properties.comments = ""
     word.core_properties.title = printable(document.title) or "Tables and figures"
-    if any(isinstance(part, Block) for part in document.parts):
+    if len(document.parts) > 1:
         paragraph = section.footer.paragraphs[0]
         paragraph.alignment = WD_ALIGN_PARAGRAPH.CENTER
         field = element("w:fldSimple", {"w:instr": " PAGE "})
