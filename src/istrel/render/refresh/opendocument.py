@@ -18,7 +18,7 @@ from istrel.problem import Problem
 from istrel.render.document import Document
 from istrel.render.opendocument.package import NAMES
 from istrel.render.opendocument.text import PUT, Put, written
-from istrel.render.refresh.report import Refreshed, repacked, unpacked
+from istrel.render.refresh.report import Refreshed, alike, repacked, unpacked
 from istrel.study.prose import Shelf, now, number_of
 
 PARSER: dict[str, Any] = {"resolve_entities": False, "no_network": True}
@@ -161,7 +161,7 @@ class _Work:
         if len(found) == len(old) == len(new):
             for number, (place, other) in enumerate(zip(_places(mine), _places(theirs), strict=True)):
                 seen, was, will = found[number], old[number], new[number]
-                if seen != was:
+                if not alike(seen, was):
                     self.done.edited.append((self._where(name), seen, will))
                 elif will != was:
                     _exchange(place, other)

@@ -50,6 +50,11 @@ class Refreshed:
         return made or ["Nothing moved."]
 
 
+def alike(one: str, other: str) -> bool:
+    """Whether two texts read the same; programs that save a document are free with its blanks."""
+    return one.split() == other.split()
+
+
 def unpacked(path: Path) -> dict[str, bytes]:
     """The parts of a document in their order.
 

@@ -18,9 +18,10 @@ from lxml import etree
 from istrel.exhibits.printing import print_cell
 from istrel.problem import Problem
 from istrel.render.document import Document
-from istrel.render.refresh.report import Refreshed, repacked, unpacked
+from istrel.render.refresh.report import Refreshed, alike, repacked, unpacked
+from istrel.render.refresh.restore import restore, with_other_ids
 from istrel.render.word import written
-from istrel.render.word.controls import PREFIX, Put, letters_of, remembered, texts_of
+from istrel.render.word.controls import PREFIX, Put, letters_of, remembered, tag_of, texts_of
 from istrel.render.word.controls import written as record
 from istrel.study.prose import Shelf, now, number_of
 
@@ -75,7 +76,7 @@ def _fresh(document: Document) -> _Fresh:
         body = etree.fromstring(archive.read(BODY))
         linked = _links(archive.read("word/_rels/document.xml.rels"))
         media = {identity: archive.read(target) for identity, target in linked.items() if target in names}
-    return _Fresh({_tag(control): control for control in _controls(body)}, controls.put, media)
+    return _Fresh({tag_of(control): control for control in _controls(body)}, controls.put, media)
 
 
 def _links(content: bytes) -> dict[str, str]:
@@ -89,12 +90,7 @@ def _links(content: bytes) -> dict[str, str]:
 
 
 def _controls(body: Any) -> list[Any]:
-    return [control for control in body.iter(qn("w:sdt")) if _tag(control).startswith(f"{PREFIX}:")]
-
-
-def _tag(control: Any) -> str:
-    found = control.find(f"{qn('w:sdtPr')}/{qn('w:tag')}")
-    return str(found.get(qn("w:val"), "")) if found is not None else ""
+    return [control for control in body.iter(qn("w:sdt")) if tag_of(control).startswith(f"{PREFIX}:")]
 
 
 @dataclass
@@ -114,22 +110,23 @@ class _Work:
         """Every control of ours, in the document's order."""
         self.fresh = _fresh(self.document)
         self.links = _links(self.parts.get("word/_rels/document.xml.rels", b"<r/>"))
+        restore(self.body, set(self.put))
         found = _controls(self.body)
         if self.put and not found:
             raise Problem(
-                "The places of Istrel’s numbers are gone from this document: a program that saved it drops content controls. "
+                "The places of Istrel’s numbers are gone from this document: a program that saved it drops their marks. "
                 "Export anew, or keep the paper as .odt, whose sections and fields such programs keep."
             )
         before = {tag: list(put.texts) for tag, put in self.put.items()}
         for control in found:
-            tag, content = _tag(control), control.find(qn("w:sdtContent"))
+            tag, content = tag_of(control), control.find(qn("w:sdtContent"))
             if content is None or tag not in before:
                 continue
             if self.put[tag].mark:
                 self._number(tag, content, before[tag][0])
             else:
                 self._part(tag, content, before[tag])
-        there = {_tag(control) for control in found}
+        there = {tag_of(control) for control in found}
         for tag, put in self.put.items():
             if tag not in there and not put.mark and tag.rpartition(":")[2] in ("table", "figure"):
                 self.done.away.append(self._where(tag))
@@ -150,7 +147,7 @@ class _Work:
             self.done.gone.append(f"{label}, “{found}” in the text")
             return
         new = print_cell(cell, self.shelf.style)
-        if found != old:
+        if not alike(found, old):
             self.done.edited.append((f"{label} in the text", found, new))
         elif new != old:
             self._letters(content, new)
@@ -170,7 +167,7 @@ class _Work:
         if len(found) == len(old) == len(new):
             places = zip(_cells(content), _cells(fresh), found, old, new, strict=True)
             for place, (mine, theirs, seen, was, will) in enumerate(places):
-                if seen != was:
+                if not alike(seen, was):
                     self.done.edited.append((self._where(tag), seen, will))
                 elif will != was:
                     self._paragraphs(mine, theirs)
@@ -243,6 +240,8 @@ class _Work:
     def _whole(self, content: Any, fresh: Any) -> None:
         """All of a control, where its table has another shape now."""
         others = [deepcopy(child) for child in fresh]
+        for child in others:
+            self.revision = with_other_ids(child, self.revision)
         if not self.tracked:
             for child in list(content):
                 content.remove(child)

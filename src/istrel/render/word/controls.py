@@ -21,6 +21,7 @@ SPACE_OF_OURS = "urn:istrel:put:1"
 RELATION = "http://schemas.openxmlformats.org/officeDocument/2006/relationships/customXml"
 PREFIX = "istrel"
 LARGEST_ID = 2**31 - 2
+BOOKMARK, FIRST_MARK = "_Istrel_", 5_000
 
 
 @dataclass
@@ -37,6 +38,7 @@ class Controls:
 
     put: dict[str, Put] = field(default_factory=dict)
     made: int = 0
+    marks: int = 0
 
     def around_run(self, run: Run, letters: Any) -> Any:
         """A number in a control of its own."""
@@ -55,21 +57,53 @@ class Controls:
 
     def _control(self, tag: str, words: str, inside: list[Any]) -> Any:
         self.made += 1
-        made, properties, content = (element(name, {}) for name in ("w:sdt", "w:sdtPr", "w:sdtContent"))
-        properties.append(element("w:alias", {"w:val": f"Istrel {words}"}))
-        properties.append(element("w:tag", {"w:val": tag}))
-        number = int(sha256(f"{tag} {self.made}".encode()).hexdigest()[:8], 16) % LARGEST_ID + 1
-        properties.append(element("w:id", {"w:val": str(number)}))
-        content.extend(inside)
-        made.append(properties)
-        made.append(content)
+        made = control(tag, words, self.made, inside)
+        for one in inside:
+            self._mark(tag, one)
         return made
+
+    def _mark(self, tag: str, inside: Any) -> None:
+        """A hidden bookmark where an element stands: it outlives programs that drop controls."""
+        self.marks += 1
+        name = f"{BOOKMARK}{tag.removeprefix(f'{PREFIX}:').replace(':', '_')}_{self.marks}"
+        identity = {"w:id": str(FIRST_MARK + self.marks)}
+        start, end = element("w:bookmarkStart", {**identity, "w:name": name}), element("w:bookmarkEnd", identity)
+        if inside.tag == qn("w:r"):
+            inside.addprevious(start)
+            inside.addnext(end)
+            return
+        paragraph = inside if inside.tag == qn("w:p") else next(inside.iter(qn("w:p")))
+        properties = paragraph.find(qn("w:pPr"))
+        if properties is None:
+            paragraph.insert(0, start)
+        else:
+            properties.addnext(start)
+        paragraph.append(end)
 
     def remember(self, word: Any) -> None:
         """The part that says what was put where."""
         content = written(self.put)
         part = Part(PackURI("/customXml/item9.xml"), "application/xml", content, word.part.package)
         word.part.relate_to(part, RELATION)
+
+
+def control(tag: str, words: str, number: int, inside: list[Any]) -> Any:
+    """A content control around elements; `number` tells it from others of its tag."""
+    made, properties, content = (element(name, {}) for name in ("w:sdt", "w:sdtPr", "w:sdtContent"))
+    properties.append(element("w:alias", {"w:val": f"Istrel {words}"}))
+    properties.append(element("w:tag", {"w:val": tag}))
+    identity = int(sha256(f"{tag} {number}".encode()).hexdigest()[:8], 16) % LARGEST_ID + 1
+    properties.append(element("w:id", {"w:val": str(identity)}))
+    content.extend(inside)
+    made.append(properties)
+    made.append(content)
+    return made
+
+
+def tag_of(control: Any) -> str:
+    """The tag of a control; nothing where it has none."""
+    found = control.find(f"{qn('w:sdtPr')}/{qn('w:tag')}")
+    return str(found.get(qn("w:val"), "")) if found is not None else ""
 
 
 def number_tag(mark: str) -> str:
