@@ -21,7 +21,7 @@ from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.app.window import Window
 from istrel.demo import LEARNERS
 from istrel.study.changes.codebook import TreatAsMissing
-from istrel.study.changes.manuscript import Insert, Move
+from istrel.study.changes.manuscript import Insert, Keep, Move
 from istrel.study.parts import Kept, Number, Passage, Prose, Reference, Words
 from istrel.study.prose import Shown
 
@@ -82,6 +82,21 @@ def test_pages_have_their_true_size_and_nothing_lies_over_anything(window: Windo
         (sheet,) = [s for s in pages.sheets if s.top() <= block.center().y() <= s.bottom()]
         assert sheet.top() + over - 12 <= block.top()
         assert block.bottom() <= sheet.bottom() - over + 12
+
+
+def test_words_after_a_turned_page_are_as_wide_as_their_own(window: Window, settle: Settle) -> None:
+    wide = "describe age, absences across site with statistics = {n, mean, sd}, layout = columns"
+    window.model.do(Keep(Kept(wide, ())))
+    settle()
+    kept = window.model.study.kept[-1].id
+    view = window.manuscript.view(kept)
+    assert view is not None
+    assert view.exhibit is not None
+    assert view.exhibit.natural[1]
+    text, sheet = view.texts["text"], window.manuscript.pages.sheets[-1]
+    assert sheet.height() > sheet.width()
+    assert text.document().idealWidth() <= text.width() < sheet.width()
+    assert text.document().size().height() <= text.height()
 
 
 def test_words_are_edited_and_their_numbers_stay_alive(window: Window, settle: Settle, qtbot: QtBot) -> None:

@@ -208,7 +208,7 @@ def places_of(sheet: Sheet, style: HouseStyle) -> dict[tuple[str, str], tuple[st
     """{(row, column): where a number of a table stands, by its row and its column in print}."""
     if not isinstance(sheet, TableSheet):
         return {}
-    heads = [plain_text(head.text, style) for head in sheet.heads[-1] for _ in range(head.span)]
+    heads = _column_names(sheet, style)
     found: dict[tuple[str, str], tuple[str, str]] = {}
     over = ""
     for row in sheet.rows:
@@ -221,6 +221,17 @@ def places_of(sheet: Sheet, style: HouseStyle) -> dict[tuple[str, str], tuple[st
             for cell in cells_in(text):
                 found[cell.row, cell.column] = where, heads[place] if place < len(heads) else ""
     return found
+
+
+def _column_names(sheet: TableSheet, style: HouseStyle) -> list[str]:
+    """The lowest head of every column; those that are not alone with it by the head above as well."""
+    levels = [[plain_text(head.text, style) for head in row for _ in range(head.span)] for row in sheet.heads]
+    lowest = levels[-1]
+    above = levels[-2] if len(levels) > 1 and len(levels[-2]) == len(lowest) else lowest
+    return [
+        f"{over} {name}" if lowest.count(name) > 1 and over and over != name else name
+        for over, name in zip(above, lowest, strict=True)
+    ]
 
 
 def printed_sides(entry: Entry, number: Moved, style: HouseStyle) -> tuple[str, str]:

@@ -267,13 +267,14 @@ class Pages(QScrollArea):
         for place, edit in enumerate(part.texts.values()):
             if edit.isHidden():
                 continue
+            flow.want(0.0)  # prose stands on upright pages, and is as wide as they are
             width, px = round(flow.page.text.width()), self.text_px(zoom)
             edit.set_px(heading_px(px) if part.heading else px)
             height = edit.needed_height(width)
-            flow.want(height + (TOGETHER * zoom if part.heading else 0), turned=False)
+            flow.want(height + (TOGETHER * zoom if part.heading else 0))
             if place == 0 and part.exhibit is None:
                 part.top = flow.y
-            edit.setGeometry(round(flow.page.text.left()), round(flow.y), round(flow.page.text.width()), height)
+            edit.setGeometry(round(flow.page.text.left()), round(flow.y), width, height)
             flow.advance(height + (0.4 if part.heading else 0.6) * AFTER * zoom)
 
     def _place_exhibit(self, part: PartView, view: ExhibitView, flow: _Flow, zoom: float) -> None:
