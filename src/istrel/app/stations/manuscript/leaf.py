@@ -5,9 +5,11 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 
 from istrel.app.proof.jobs import Proof, show_exhibit
+from istrel.exhibits.printing import label_in
 from istrel.exhibits.quoting import quotable
-from istrel.study.manuscript import Entry, Written, part_now, prose_now, shelf_of
-from istrel.study.parts import Kept, Part, Prose
+from istrel.study.appendix import TITLE, appendix
+from istrel.study.manuscript import Entry, Written, part_now, shelf_of
+from istrel.study.parts import Kept, Part, Prose, Words
 from istrel.study.prose import Shown, notes_prose, prose_of, shown
 from istrel.study.remake import made
 from istrel.study.study import Study
@@ -23,7 +25,7 @@ class Leaf:
     proof
         An exhibit with its figure laid out; None for a passage, or where it cannot be made.
     texts
-        {"prose", or "text", "methods" and "notes" of an exhibit: its pieces as they read now}.
+        {"prose"; of the appendix "head" and its lines; of an exhibit "text", "methods" and "notes": the pieces as they read now}.
     """
 
     now: Entry | Written
@@ -37,7 +39,11 @@ def make_leaf(part: Part, study: Study, style: HouseStyle) -> Leaf:
     shelf = shelf_of(study, style)
     now = part_now(part, study, style, shelf)
     if isinstance(now, Written):
-        return Leaf(now, None, {"prose": shown(prose_now(now.passage, study, style), shelf)})
+        if now.passage.role == "appendix":
+            said = (label_in(TITLE, style), *appendix(study, style))
+            names = ("head", *(f"line {number}" for number in range(1, len(said))))
+            return Leaf(now, None, {name: (Shown(Words(line), line),) for name, line in zip(names, said, strict=True)})
+        return Leaf(now, None, {"prose": shown(now.passage.prose, shelf)})
     if now.exhibit is None:
         return Leaf(now)
     texts = {name: shown(_prose(now.kept, name, study, style), shelf) for name in ("text", "methods", "notes")}

@@ -33,6 +33,8 @@ from istrel.study.manuscript import Entry
 from istrel.study.parts import Kept, Part, Passage
 from istrel.style.house import SHIPPED, load_style
 
+WRITTEN = {"prose": "Paragraph", "text": "Results text", "methods": "Methods text"}  # what an author may write in
+
 
 class Manuscript(QWidget):
     """The fourth station. `bench_wanted(sentence)` asks for the Bench, `wanted` for this station where something is done to it
@@ -247,8 +249,8 @@ class Manuscript(QWidget):
             for name, wanted in shown.items():
                 self._show_text(view, name, leaf, px, wanted=wanted and bool(leaf.texts[name]))
             return
-        self._show_text(view, "prose", leaf, px, wanted=True)
-        view.texts["prose"].setReadOnly(now.passage.role == "appendix")
+        for name in (*leaf.texts, *view.texts):
+            self._show_text(view, name, leaf, px, wanted=name in leaf.texts)
 
     def _show_text(self, view: PartView, name: str, leaf: Leaf, px: int, *, wanted: bool) -> None:
         if name not in view.texts:
@@ -256,8 +258,12 @@ class Manuscript(QWidget):
                 return
             view.texts[name] = self._new_text(view.id, name)
         edit = view.texts[name]
-        edit.show_prose(leaf.texts[name], heading_px(px) if view.heading else px, bold=view.heading)
         edit.setVisible(wanted)
+        if not wanted:
+            return
+        heading = view.is_heading(name)
+        edit.show_prose(leaf.texts[name], heading_px(px) if heading else px, bold=heading)
+        edit.setReadOnly(name not in WRITTEN)
 
     def _new_exhibit(self, kept: Kept) -> ExhibitView:
         made = ExhibitView(self.pages.canvas)
@@ -272,7 +278,7 @@ class Manuscript(QWidget):
 
     def _new_text(self, identity: str, name: str) -> ProseEdit:
         edit = ProseEdit(self.pages.canvas)
-        edit.setAccessibleName({"prose": "Paragraph", "text": "Results text", "methods": "Methods text"}[name])
+        edit.setAccessibleName(WRITTEN.get(name, "Reproducibility"))
         self.citing.serve(edit)
         edit.written.connect(lambda prose: self.writing.write(identity, name, prose))
         edit.split.connect(lambda before, after: self.writing.split(identity, name, before, after))

@@ -10,10 +10,11 @@ from PySide6.QtWidgets import QListWidget, QListWidgetItem, QStyle, QStyledItemD
 
 from istrel.app import theme
 from istrel.app.stations.manuscript.leaf import Leaf
+from istrel.app.stations.manuscript.prose_text import letters_of
 from istrel.exhibits.printing import print_title
 from istrel.sentence.quoting import read_aloud
 from istrel.study.manuscript import Entry
-from istrel.study.parts import Part, Passage, Words
+from istrel.study.parts import Part, Passage
 from istrel.style.house import HouseStyle
 
 Index = QModelIndex | QPersistentModelIndex
@@ -182,7 +183,8 @@ def row_of(part: Part, leaf: Leaf | None, style: HouseStyle) -> Row:
     if isinstance(part, Passage) and part.role == "appendix":
         return Row(part.id, "heading", "Reproducibility", tip="Writes itself from what was done")
     if isinstance(part, Passage):
-        words = "".join(piece.text for piece in part.prose if isinstance(piece, Words)).replace("\n", " ").strip()
+        words = letters_of(leaf.texts["prose"]) if leaf is not None else ""
+        words = words.replace("\n", " ").strip()
         status = leaf.now.status if leaf is not None else ""
         return Row(part.id, part.role, words, status=status, alarming=bool(status), tip=status)
     said = read_aloud(part.sentence)

@@ -23,7 +23,6 @@ EDGE, GAP, TOP = 24, 24, 16
 AFTER = 20.0  # px of true size between parts
 LEAST_ZOOM, MOST_ZOOM, STEP = 0.5, 2.0, 1.15
 SOON_MS = 40
-TOGETHER = 90.0  # px that a heading wants below it on its page
 
 
 @dataclass(eq=False)
@@ -48,6 +47,10 @@ class PartView:
     @property
     def widgets(self) -> Iterable[QWidget]:
         return (self.beside, self.waiting, *((self.exhibit,) if self.exhibit else ()), *self.texts.values())
+
+    def is_heading(self, name: str) -> bool:
+        """Whether a text of it is a heading."""
+        return self.heading or name == "head"
 
     def drop_exhibit(self) -> None:
         """The exhibit cannot be shown any more."""
@@ -78,6 +81,14 @@ class _Page(NamedTuple):
     turned: bool
 
 
+class _Held(NamedTuple):
+    """A heading that nothing follows yet, with the room that it takes."""
+
+    edit: ProseEdit
+    part: PartView
+    height: float
+
+
 class _Flow:
     """Fills pages from top to bottom."""
 
@@ -87,6 +98,7 @@ class _Flow:
         self.pages: list[_Page] = []
         self.y = float(TOP)
         self.below = 0.0  # room on the desk under the page for what belongs to it
+        self._held: list[_Held] = []
 
     @property
     def page(self) -> _Page:
@@ -98,8 +110,9 @@ class _Flow:
 
     @property
     def fresh(self) -> bool:
-        """Whether nothing stands on the page yet."""
-        return bool(self.pages) and self.y <= self.page.text.top() + 1
+        """Whether nothing stands on the page yet but headings of what comes."""
+        held = sum(heading.height for heading in self._held)
+        return bool(self.pages) and self.y - held <= self.page.text.top() + 1
 
     def turn_over(self, *, turned: bool = False) -> None:
         """The next page."""
@@ -112,6 +125,19 @@ class _Flow:
         over = page.margin_mm * self._mm
         self.pages.append(_Page(sheet, sheet.adjusted(side * self._mm, over, -side * self._mm, -over), turned))
         self.y = self.page.text.top()
+        for heading in self._held:
+            self._put(heading)
+
+    def hold(self, edit: ProseEdit, part: PartView, height: float) -> None:
+        """A heading here; it goes along where what it heads goes to another page."""
+        heading = _Held(edit, part, height)
+        self._put(heading)
+        self._held.append(heading)
+
+    def _put(self, heading: _Held) -> None:
+        heading.edit.move(round(self.page.text.left()), round(self.y))
+        heading.part.top = self.y
+        self.y += heading.height
 
     def want(self, height: float, *, turned: bool = False) -> None:
         """Room for something of this height, on a page that lies or stands as it wants."""
@@ -122,13 +148,18 @@ class _Flow:
         elif height > self.room and not self.fresh:
             self.turn_over(turned=turned)
 
+    @property
+    def between(self) -> float:
+        """From the bottom of a page's text to the top of the next."""
+        return 2 * self._style.page.margin_mm * self._mm + GAP
+
     def space(self) -> Space:
         """The pages from here on, in pixels of true size."""
-        over = 2 * self._style.page.margin_mm * PX_PER_MM + GAP / self.zoom
-        return Space(self.room / self.zoom, self.page.text.height() / self.zoom, over)
+        return Space(self.room / self.zoom, self.page.text.height() / self.zoom, self.between / self.zoom)
 
     def advance(self, height: float) -> None:
         """What was put here is so high; it may have gone on over several pages."""
+        self._held.clear()
         end = self.y + height
         while end > self.page.text.bottom() + 1 and end > self.page.sheet.bottom():
             turned = self.page.turned
@@ -264,18 +295,38 @@ class Pages(QScrollArea):
             part.waiting.setGeometry(round(text.left()), round(flow.y), round(text.width()), 40)
             flow.advance(40 + AFTER * zoom)
         part.waiting.setVisible(part.exhibit is None and not part.texts)
-        for place, edit in enumerate(part.texts.values()):
+        for place, (name, edit) in enumerate(part.texts.items()):
             if edit.isHidden():
                 continue
-            flow.want(0.0)  # prose stands on upright pages, and is as wide as they are
-            width, px = round(flow.page.text.width()), self.text_px(zoom)
-            edit.set_px(heading_px(px) if part.heading else px)
-            height = edit.needed_height(width)
-            flow.want(height + (TOGETHER * zoom if part.heading else 0))
+            if part.is_heading(name):
+                self._place_heading(edit, part, flow, zoom)
+                continue
+            height = self._place_text(edit, flow, zoom)
             if place == 0 and part.exhibit is None:
                 part.top = flow.y
-            edit.setGeometry(round(flow.page.text.left()), round(flow.y), width, height)
-            flow.advance(height + (0.4 if part.heading else 0.6) * AFTER * zoom)
+            flow.advance(height)
+            flow.y += 0.6 * AFTER * zoom
+
+    def _place_heading(self, edit: ProseEdit, part: PartView, flow: _Flow, zoom: float) -> None:
+        flow.want(0.0)
+        edit.set_px(heading_px(self.text_px(zoom)))
+        width = round(flow.page.text.width())
+        height, _ = edit.stand(width, flow.page.text.height(), flow.between)
+        edit.resize(width, round(height))
+        flow.want(height)
+        flow.hold(edit, part, height + 0.4 * AFTER * zoom)
+
+    def _place_text(self, edit: ProseEdit, flow: _Flow, zoom: float) -> float:
+        """Prose from here on; its height. It goes on over the next page where at least half of it stands on this one."""
+        flow.want(0.0)  # prose stands on upright pages, and is as wide as they are
+        edit.set_px(self.text_px(zoom))
+        width = round(flow.page.text.width())
+        height, on_pages = edit.stand(width, max(flow.room, 1.0), flow.between)
+        if on_pages > 2 and not flow.fresh:
+            flow.turn_over()
+            height, on_pages = edit.stand(width, flow.room, flow.between)
+        edit.setGeometry(round(flow.page.text.left()), round(flow.y), width, round(height))
+        return height
 
     def _place_exhibit(self, part: PartView, view: ExhibitView, flow: _Flow, zoom: float) -> None:
         natural, turned = view.natural

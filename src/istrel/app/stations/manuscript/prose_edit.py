@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
-from PySide6.QtCore import QEvent, QMimeData, Qt, QTimer, Signal
+from PySide6.QtCore import QEvent, QMimeData, QSizeF, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QContextMenuEvent,
     QFocusEvent,
@@ -14,6 +14,7 @@ from PySide6.QtGui import (
     QTextBlockFormat,
     QTextCharFormat,
     QTextCursor,
+    QWheelEvent,
 )
 from PySide6.QtWidgets import QFrame, QTextEdit, QWidget
 
@@ -50,6 +51,7 @@ class ProseEdit(QTextEdit):
         self._text = ProseText(self.document())
         self._place = 0  # where the cursor was
         self._busy = False
+        self._stood = (0, 0.0, 0.0)  # how it was last set on pages
         self.carrying: Callable[[tuple[Shown, ...]], QMimeData] | None = None
         self.cited: Callable[[QMimeData], tuple[Shown, ...]] = lambda _: ()
         self.told: Callable[[Number | Reference], str] = lambda _: ""
@@ -133,6 +135,37 @@ class ProseEdit(QTextEdit):
         """How high the text is at this width."""
         self.document().setTextWidth(width)
         return round(self.document().size().height() + 0.3 * self._px)
+
+    def stand(self, width: int, page: float, between: float) -> tuple[float, int]:
+        """(the height that the text takes on pages, with what lies between them; on how many it stands).
+
+        Parameters
+        ----------
+        page, between
+            The room for text on each page, and from its bottom to the top of the next, in pixels.
+        """
+        if (width, page, between) != self._stood:
+            self._stood = width, page, between
+            self.blockSignals(True)
+            self.setLineWrapMode(QTextEdit.LineWrapMode.FixedPixelWidth)
+            self.setLineWrapColumnOrWidth(width)
+            frame = self.document().rootFrame().frameFormat()
+            frame.setBottomMargin(between)
+            self.document().rootFrame().setFrameFormat(frame)
+            self.document().setPageSize(QSizeF(width, page + between))
+            if not self.hasFocus():
+                self.document().clearUndoRedoStacks()
+            self.blockSignals(False)
+        end = self.document().documentLayout().blockBoundingRect(self.document().lastBlock()).bottom()
+        return end + 0.3 * self._px, 1 + int(end // (page + between))
+
+    def scrollContentsBy(self, dx: int, dy: int) -> None:
+        """All of the text is seen: there is nothing to scroll to."""
+        super().scrollContentsBy(dx, dy)
+        self.verticalScrollBar().setValue(0)
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        event.ignore()
 
     def event(self, event: QEvent) -> bool:
         """A number that is pointed at says what it is."""
