@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Callable
 from itertools import pairwise
 from pathlib import Path
@@ -106,6 +107,7 @@ def test_prose_goes_on_over_pages_and_headings_stay_with_what_they_head(window: 
                 (page,) = [k for k, (a, b) in enumerate(rooms) if a <= low and low + line.height() <= b]
                 on_pages.setdefault(part.id, []).append(page)
     assert len(set(on_pages[window.model.study.parts[0].id])) > 2
+    assert not any(n == 1 < len(found) for found in on_pages.values() for n in Counter(found).values())  # no line alone
     assert sum(len(set(found)) == 2 for found in on_pages.values()) >= 2
     for heading, headed in zip(window.model.study.parts[1:18:2], window.model.study.parts[2:19:2], strict=True):
         assert on_pages[heading.id][0] == on_pages[headed.id][0]

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 from PySide6.QtCore import QModelIndex, QPersistentModelIndex, QRectF, QSize, Qt, QTimer, Signal
-from PySide6.QtGui import QKeyEvent, QPainter
+from PySide6.QtGui import QFontMetricsF, QKeyEvent, QPainter
 from PySide6.QtWidgets import QListWidget, QListWidgetItem, QStyle, QStyledItemDelegate, QStyleOptionViewItem
 
 from istrel.app import theme
@@ -20,7 +20,8 @@ from istrel.style.house import HouseStyle
 Index = QModelIndex | QPersistentModelIndex
 WIDTH = 264
 ROW, LINE = Qt.ItemDataRole.UserRole, Qt.ItemDataRole.UserRole + 1
-SHORT = 34  # letters of a label and a title that stand on one line
+INNER = WIDTH - 36  # what a line has for its words
+LABEL, TITLE = theme.serif(14, bold=True), theme.sans(13)
 TALL = {"exhibit": 70, "heading": 34, "paragraph": 34, "division": 34}
 
 
@@ -70,15 +71,13 @@ class OutlineDelegate(QStyledItemDelegate):
             painter.drawText(inner.adjusted(0 if heading else 12, 0, 0, 0), middle, line)
 
     def _exhibit(self, painter: QPainter, inner: QRectF, row: Row) -> None:
+        wide, first, rest = _title_lines(row)
         painter.setPen(theme.colour(theme.INK))
-        painter.setFont(theme.serif(14, bold=True))
-        wide = painter.fontMetrics().horizontalAdvance(f"{row.label}  ")
+        painter.setFont(LABEL)
         painter.drawText(inner, Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft, row.label)
-        painter.setFont(theme.sans(13))
-        metrics = painter.fontMetrics()
-        first, rest = _in_two(row.title, lambda text: metrics.horizontalAdvance(text) <= inner.width() - wide)
+        painter.setFont(TITLE)
         painter.drawText(inner.adjusted(wide, 1, 0, 0), Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft, first)
-        rest = metrics.elidedText(rest, Qt.TextElideMode.ElideRight, int(inner.width()))
+        rest = painter.fontMetrics().elidedText(rest, Qt.TextElideMode.ElideRight, INNER)
         painter.drawText(inner.adjusted(0, 20, 0, 0), Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft, rest)
         painter.setPen(theme.colour(theme.VERMILION if row.alarming else theme.QUIET))
         painter.setFont(theme.sans(theme.SMALL_PX))
@@ -88,18 +87,19 @@ class OutlineDelegate(QStyledItemDelegate):
     def sizeHint(self, option: QStyleOptionViewItem, index: Index) -> QSize:
         del option
         row: Row = index.data(ROW)
-        short = row.kind == "exhibit" and len(row.label) + len(row.title) <= SHORT
+        short = row.kind == "exhibit" and not _title_lines(row)[2]
         return QSize(WIDTH - 24, TALL[row.kind] - 18 * short)
 
 
-def _in_two(text: str, fits: object) -> tuple[str, str]:
-    """(as many words as fit, the rest)."""
-    words = text.split(" ")
+def _title_lines(row: Row) -> tuple[float, str, str]:
+    """(the width of the label, as many words of the title as fit beside it, the rest)."""
+    wide = QFontMetricsF(LABEL).horizontalAdvance(f"{row.label}  ")
+    metrics, words = QFontMetricsF(TITLE), row.title.split(" ")
     for many in range(len(words), 0, -1):
         first = " ".join(words[:many])
-        if fits(first):  # type: ignore[operator]
-            return first, " ".join(words[many:])
-    return "", text
+        if metrics.horizontalAdvance(first) <= INNER - wide:
+            return wide, first, " ".join(words[many:])
+    return wide, "", row.title
 
 
 class Outline(QListWidget):

@@ -317,14 +317,19 @@ class Pages(QScrollArea):
         flow.hold(edit, part, height + 0.4 * AFTER * zoom)
 
     def _place_text(self, edit: ProseEdit, flow: _Flow, zoom: float) -> float:
-        """Prose from here on; its height. It goes on over the next page where at least half of it stands on this one."""
+        """Prose from here on; its height. It goes on over the next page where at least half of it stands on this one, and no
+        line of it alone on either.
+        """
         flow.want(0.0)  # prose stands on upright pages, and is as wide as they are
         edit.set_px(self.text_px(zoom))
         width = round(flow.page.text.width())
-        height, on_pages = edit.stand(width, max(flow.room, 1.0), flow.between)
-        if on_pages > 2 and not flow.fresh:
+        height, lines = edit.stand(width, max(flow.room, 1.0), flow.between)
+        if len(lines) == 2 and lines[1] == 1 and lines[0] > 2:
+            less = flow.room / lines[0]  # one line fewer here
+            height, lines = edit.stand(width, flow.room - less, flow.between + less)
+        if len(lines) > 1 and (len(lines) > 2 or min(lines) < 2) and not flow.fresh:
             flow.turn_over()
-            height, on_pages = edit.stand(width, flow.room, flow.between)
+            height, lines = edit.stand(width, flow.room, flow.between)
         edit.setGeometry(round(flow.page.text.left()), round(flow.y), width, round(height))
         return height
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Callable
 
 from PySide6.QtCore import QEvent, QMimeData, QSizeF, Qt, QTimer, Signal
@@ -136,8 +137,8 @@ class ProseEdit(QTextEdit):
         self.document().setTextWidth(width)
         return round(self.document().size().height() + 0.3 * self._px)
 
-    def stand(self, width: int, page: float, between: float) -> tuple[float, int]:
-        """(the height that the text takes on pages, with what lies between them; on how many it stands).
+    def stand(self, width: int, page: float, between: float) -> tuple[float, tuple[int, ...]]:
+        """(the height that the text takes on pages, with what lies between them; how many lines stand on each).
 
         Parameters
         ----------
@@ -156,8 +157,11 @@ class ProseEdit(QTextEdit):
             if not self.hasFocus():
                 self.document().clearUndoRedoStacks()
             self.blockSignals(False)
-        end = self.document().documentLayout().blockBoundingRect(self.document().lastBlock()).bottom()
-        return end + 0.3 * self._px, 1 + int(end // (page + between))
+        layout = self.document().firstBlock().layout()
+        tops = [layout.position().y() + layout.lineAt(n).y() for n in range(layout.lineCount())]
+        on_pages = Counter(int(top // (page + between)) for top in tops)
+        height = layout.position().y() + layout.boundingRect().bottom() + 0.3 * self._px
+        return height, tuple(on_pages[place] for place in range(max(on_pages, default=0) + 1))
 
     def scrollContentsBy(self, dx: int, dy: int) -> None:
         """All of the text is seen: there is nothing to scroll to."""
