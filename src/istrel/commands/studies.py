@@ -139,14 +139,11 @@ def accept(options: argparse.Namespace) -> int:
                 continue
             if entry.exhibit is None:
                 tell((f"{entry.label} {entry.status}",))
-            elif entry.moved:
-                history = history.do(
-                    Accept(
-                        entry.kept.id,
-                        numbers_of(entry.exhibit),
-                        quoted_numbers(history.study, entry.kept.id, entry.exhibit),
-                    )
-                )
+                continue
+            quoted = quoted_numbers(history.study, entry.kept.id, entry.exhibit)
+            change = Accept(entry.kept.id, numbers_of(entry.exhibit), quoted)
+            if change.apply(history.study).parts != history.study.parts:
+                history = history.do(change)
         file.save(history)
     return DONE
 

@@ -17,7 +17,7 @@ from istrel.problem import Problem
 from istrel.study.appendix import appendix_prose
 from istrel.study.labels import numbers_and_labels
 from istrel.study.parts import PROSE_OF_EXHIBIT, Accepted, Kept, Number, Part, Passage, Prose, Value, proses_of
-from istrel.study.prose import Moved, Reading, Shelf, own_words, read, value_in
+from istrel.study.prose import Moved, Reading, Shelf, alike, own_words, read, value_in
 from istrel.study.remake import made
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
@@ -111,7 +111,7 @@ def moved_between(before: tuple[Accepted, ...], now: tuple[Accepted, ...]) -> tu
     """The numbers that differ, in the order of what is there now; those that are gone come last."""
     old = {(number.row, number.column): number.value for number in before}
     new = {(number.row, number.column): number.value for number in now}
-    changed = [Moved(*key, old.get(key), value) for key, value in new.items() if old.get(key) != value]
+    changed = [Moved(*key, old.get(key), value) for key, value in new.items() if not alike(old.get(key), value)]
     return (*changed, *(Moved(*key, value, None) for key, value in old.items() if key not in new))
 
 

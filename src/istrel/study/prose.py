@@ -18,6 +18,7 @@ from istrel.style.house import HouseStyle
 from istrel.style.numbers import Kind
 
 NUMBER, REFERENCE = "n", "r"
+NOISE = 1e-12  # of a value: sums in another order differ by this, data that changed by far more
 LOST = "[?]"  # a reference to what is not there
 
 
@@ -92,6 +93,15 @@ def value_in(cell: Cell) -> Value:
     if isinstance(value, tuple):
         return tuple(part.value if isinstance(part, CaseValue) else part for part in value)
     return value if value is not None else ""
+
+
+def alike(one: Value | None, other: Value | None) -> bool:
+    """Whether two values are the same but for the noise of rounding in a computation."""
+    if isinstance(one, float | int) and isinstance(other, float | int):
+        return one == other or abs(one - other) <= NOISE * max(abs(one), abs(other))
+    if isinstance(one, tuple) and isinstance(other, tuple):
+        return len(one) == len(other) and all(map(alike, one, other))
+    return one == other
 
 
 def number_mark(exhibit: str, cell: Cell) -> str:

@@ -263,6 +263,40 @@ class AcceptNumbers:
         return replace(study, parts=tuple(taken(part) for part in study.parts))
 
 
+@dataclass(frozen=True)
+class AcceptQuoted:
+    """Numbers that a text quotes accepted as they are now, wherever they are quoted, and in the tables that show them.
+
+    Attributes
+    ----------
+    numbers
+        Each with its value now.
+    """
+
+    numbers: tuple[Number, ...]
+
+    @property
+    def words(self) -> str:
+        return "accept numbers in the text" if len(self.numbers) > 1 else "accept the number in the text"
+
+    def apply(self, study: Study) -> Study:
+        values: dict[str, dict[tuple[str, str], Value]] = {}
+        for number in self.numbers:
+            values.setdefault(number.exhibit, {})[number.row, number.column] = number.accepted
+        parts = study.parts
+        for exhibit, mine in values.items():
+            parts = tuple(_with_prose(part, lambda p, e=exhibit, v=mine: _taken(p, e, v)) for part in parts)  # type: ignore[misc]
+        return replace(study, parts=tuple(_shown_taken(part, values.get(part.id, {})) for part in parts))
+
+
+def _shown_taken(part: Part, values: dict[tuple[str, str], Value]) -> Part:
+    """An exhibit with those of its accepted numbers that are among the values."""
+    if not values or not isinstance(part, Kept):
+        return part
+    accepted = (replace(n, value=values.get((n.row, n.column), n.value)) for n in part.accepted)
+    return replace(part, accepted=tuple(accepted))
+
+
 def _taken(prose: Prose, exhibit: str, values: dict[tuple[str, str], Value]) -> Prose:
     """The prose with the numbers of an exhibit accepted as they are in `values`."""
     return tuple(

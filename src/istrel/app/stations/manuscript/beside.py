@@ -14,9 +14,9 @@ from istrel.app import theme
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import button, clear, column, label
 from istrel.sentence.quoting import read_aloud
-from istrel.study.changes.manuscript import Accept, AcceptNumbers, LetStand
+from istrel.study.changes.manuscript import Accept, AcceptNumbers, AcceptQuoted, LetStand
 from istrel.study.manuscript import Entry, Written, numbers_of, places_of, printed_sides
-from istrel.study.parts import Accepted
+from istrel.study.parts import Accepted, Number
 from istrel.study.prose import Moved, Reading
 from istrel.style.house import HouseStyle
 
@@ -83,7 +83,7 @@ def accepting(exhibit: str, moved: Iterable[Moved]) -> AcceptNumbers:
 def _of_text(identity: str, reading: Reading, do: Do) -> Iterable[Remark]:
     if reading.moved:
         lines = dict.fromkeys(f"{quoted.old} → {quoted.new}" for quoted in reading.moved)
-        yield Remark("in the text", tuple(lines), "accept", partial(_accept_quoted, reading, do), reading.moved)
+        yield Remark("in the text", tuple(lines), "accept", partial(do, _accepting_quoted(reading)), reading.moved)
     for claim in reading.untrue:
         said = claim.partition(": ")[2].replace(" | ", ", ")
         yield Remark("no longer holds", (said,), "let it stand", partial(do, LetStand(identity, claim)))
@@ -91,9 +91,10 @@ def _of_text(identity: str, reading: Reading, do: Do) -> Iterable[Remark]:
         yield Remark("refers to an exhibit that is gone")
 
 
-def _accept_quoted(reading: Reading, do: Do) -> None:
-    for exhibit in dict.fromkeys(quoted.exhibit for quoted in reading.moved):
-        do(accepting(exhibit, (quoted.moved for quoted in reading.moved if quoted.exhibit == exhibit)))
+def _accepting_quoted(reading: Reading) -> AcceptQuoted:
+    """The change that accepts what a text quotes."""
+    moved = ((quoted.exhibit, quoted.moved) for quoted in reading.moved)
+    return AcceptQuoted(tuple(Number(of, m.row, m.column, "", m.new) for of, m in moved if m.new is not None))
 
 
 def accept_all(entry: Entry, quoted: tuple[Accepted, ...]) -> Accept | None:
