@@ -263,7 +263,6 @@ class Manuscript(QWidget):
             return
         heading = view.is_heading(name)
         edit.show_prose(leaf.texts[name], heading_px(px) if heading else px, bold=heading)
-        edit.setReadOnly(name not in WRITTEN)
 
     def _new_exhibit(self, kept: Kept) -> ExhibitView:
         made = ExhibitView(self.pages.canvas)
@@ -280,6 +279,7 @@ class Manuscript(QWidget):
         edit = ProseEdit(self.pages.canvas)
         edit.setAccessibleName(WRITTEN.get(name, "Reproducibility"))
         self.citing.serve(edit)
+        edit.setReadOnly(name not in WRITTEN)
         edit.written.connect(lambda prose: self.writing.write(identity, name, prose))
         edit.split.connect(lambda before, after: self.writing.split(identity, name, before, after))
         edit.touched.connect(lambda: self._touched(identity, name))

@@ -320,10 +320,10 @@ class Pages(QScrollArea):
         """Prose from here on; its height. It goes on over the next page where at least half of it stands on this one, and no
         line of it alone on either.
         """
-        flow.want(0.0)  # prose stands on upright pages, and is as wide as they are
         edit.set_px(self.text_px(zoom))
+        flow.want(2 * edit.pitch)  # on upright pages
         width = round(flow.page.text.width())
-        height, lines = edit.stand(width, max(flow.room, 1.0), flow.between)
+        height, lines = edit.stand(width, flow.room, flow.between)
         if len(lines) == 2 and lines[1] == 1 and lines[0] > 2:
             less = flow.room / lines[0]  # one line fewer here
             height, lines = edit.stand(width, flow.room - less, flow.between + less)

@@ -9,6 +9,7 @@ from PySide6.QtCore import QEvent, QMimeData, QSizeF, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QContextMenuEvent,
     QFocusEvent,
+    QFontMetricsF,
     QHelpEvent,
     QInputMethodEvent,
     QKeyEvent,
@@ -26,6 +27,7 @@ from istrel.study.prose import Shown
 
 PAUSE_MS = 1500
 LINE_SHARE = 126
+NOWHERE = (0, 0.0, 0.0)
 KEEP = QTextCursor.MoveMode.KeepAnchor
 
 
@@ -52,7 +54,7 @@ class ProseEdit(QTextEdit):
         self._text = ProseText(self.document())
         self._place = 0  # where the cursor was
         self._busy = False
-        self._stood = (0, 0.0, 0.0)  # how it was last set on pages
+        self._stood = NOWHERE  # how it was last set on pages
         self.carrying: Callable[[tuple[Shown, ...]], QMimeData] | None = None
         self.cited: Callable[[QMimeData], tuple[Shown, ...]] = lambda _: ()
         self.told: Callable[[Number | Reference], str] = lambda _: ""
@@ -87,6 +89,7 @@ class ProseEdit(QTextEdit):
         self.setFont(font)
         self.clear()
         self._text.forget()
+        self._stood = NOWHERE  # what was cleared forgot its pages
         cursor = self.textCursor()
         block = QTextBlockFormat()
         block.setLineHeight(LINE_SHARE if not bold else 112, QTextBlockFormat.LineHeightTypes.ProportionalHeight.value)
@@ -136,6 +139,11 @@ class ProseEdit(QTextEdit):
         """How high the text is at this width."""
         self.document().setTextWidth(width)
         return round(self.document().size().height() + 0.3 * self._px)
+
+    @property
+    def pitch(self) -> float:
+        """From line to line, in pixels."""
+        return QFontMetricsF(self.document().defaultFont()).lineSpacing() * LINE_SHARE / 100
 
     def stand(self, width: int, page: float, between: float) -> tuple[float, tuple[int, ...]]:
         """(the height that the text takes on pages, with what lies between them; how many lines stand on each).
@@ -243,6 +251,9 @@ class ProseEdit(QTextEdit):
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         """Return ends a paragraph; what is typed beside a number is a word of its own."""
+        if self.isReadOnly():
+            super().keyPressEvent(event)
+            return
         if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
             if self._lines or event.modifiers() & Qt.KeyboardModifier.ShiftModifier:
                 self.textCursor().insertText(LINE)
