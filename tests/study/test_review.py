@@ -82,6 +82,17 @@ def test_what_texts_lack_is_raised(history: History, style: HouseStyle) -> None:
     assert "mention of what is gone" in kinds(written.do(Drop(table.id)), style)
     p = Number(table.id, "a", "b p", "p with sign", 0.01)
     assert "p alone" in kinds(mentioning(kept, p), style)
+    for said, kind in {
+        "See Table 2 again.": "typed by hand",
+        "See Table 9.": "mention of what is gone",
+        "As in Table 9 of Smith (2019).": "",
+        "They differed, p = .03.": "p alone",
+        "They differed, t(31) = 2.1, p = .03.": "",
+        "They differed, r = .40 (p < .01).": "",
+    }.items():
+        assert kinds(mentioning(kept, Words(said)), style) == ([kind] if kind else []), said
+    by_hand = kept.do(Insert(Passage("paragraph", (FINE, Words("Tables and figures: Table 1, Table 2, Figure 1."))), 0))
+    assert kinds(by_hand, style) == ["typed by hand"]
     edited = mentioning(kept).do(Write(sample.id, "notes", (Words("Nothing."),)))
     assert kinds(edited, style) == ["percentages"]
     assert "missing data" in kinds(mentioning(kept).do(Write(table.id, "notes", (Words("Nothing."),))), style)

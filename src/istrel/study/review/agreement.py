@@ -9,6 +9,7 @@ from istrel.exhibits.quoting import Key
 from istrel.exhibits.text import Cell
 from istrel.sentence.vocabulary import STATISTICS
 from istrel.study.manuscript import Entry
+from istrel.study.prose import alike, value_in
 from istrel.study.review.point import Point, Script
 
 
@@ -33,7 +34,7 @@ def points(script: Script) -> Iterator[Point]:
 
 
 def _kind(one: Cell, two: Cell, script: Script) -> str:
-    if one.value != two.value:
+    if not alike(value_in(one), value_in(two)):
         return "n differ" if one.column == two.column == "n" else "two values"
     if one.kind == two.kind and print_cell(one, script.style) != print_cell(two, script.style):
         return "two precisions"

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator
 from dataclasses import dataclass
 from functools import cached_property
@@ -10,7 +11,7 @@ from istrel.exhibits.printing import plain_text, print_text
 from istrel.exhibits.quoting import Key
 from istrel.exhibits.text import Cell, phrases_in
 from istrel.study.manuscript import Entry, Written
-from istrel.study.parts import Prose, Reference, proses_of
+from istrel.study.parts import Prose, Reference, Words, proses_of
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
 
@@ -54,6 +55,17 @@ class Script:
     def mentioned(self) -> frozenset[str]:
         """The exhibits that the text refers to."""
         return frozenset(piece.exhibit for _, prose in self.proses for piece in prose if isinstance(piece, Reference))
+
+    @cached_property
+    def typed(self) -> tuple[tuple[str, str], ...]:
+        """(id of the part, a label such as "Table 2") of all that are letters alone, those of other papers left out."""
+        patterns = [
+            re.escape(kind.label.rstrip(" .:")).replace(re.escape("{number}"), r"A?\d+(?:\.\d+)*")
+            for kind in (self.style.table, self.style.figure)
+        ]
+        label = re.compile(rf"\b(?:{'|'.join(patterns)})\b(?!\s+(?:of|in)\s+[A-Z])")
+        words = ((part, piece.text) for part, prose in self.proses for piece in prose if isinstance(piece, Words))
+        return tuple((part, found) for part, text in words for found in label.findall(text))
 
     @cached_property
     def words(self) -> str:

@@ -1,4 +1,4 @@
-"""Exhibits never mentioned, mentions of what is gone, mentions out of order."""
+"""Exhibits never mentioned, mentions of what is gone, mentions typed by hand or out of order."""
 
 from __future__ import annotations
 
@@ -18,10 +18,19 @@ def points(script: Script) -> Iterator[Point]:
             yield Point(
                 "mention of what is gone", "A text refers to an exhibit that is not in the manuscript.", identity
             )
+    labels = {entry.label.rstrip(" .:") for entry in script.entries}
+    for identity, label in script.typed:
+        if label in labels:
+            says = f"“{label}” is typed by hand and does not follow its number; put it in by “Refer to”."
+            yield Point("typed by hand", says, identity)
+        else:
+            says = f"A text mentions {label}, which is not in the manuscript."
+            yield Point("mention of what is gone", says, identity)
     if not any(prose for _, prose in script.proses):
         return  # no one has written yet
+    typed = {label for _, label in script.typed}
     for entry in script.entries:
-        if entry.kept.id not in script.mentioned:
+        if entry.kept.id not in script.mentioned and entry.label.rstrip(" .:") not in typed:
             yield Point(
                 "never mentioned", f"{entry.label.rstrip(' .:')} is never mentioned in the text.", entry.kept.id
             )

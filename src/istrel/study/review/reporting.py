@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator
 
 from istrel.data.limits import FEW_FOR_TESTS, SMALL_GROUP, STRONGLY_SKEWED
 from istrel.exhibits.cases import Grouping
 from istrel.sentence.vocabulary import STATISTICS
 from istrel.study.manuscript import Entry, Written
-from istrel.study.parts import Number
+from istrel.study.parts import Number, Words
 from istrel.study.review.point import Point, Script
 from istrel.style.numbers import Kind
 
@@ -28,12 +29,15 @@ LEFT_OUT = {
 }
 P_KINDS = {Kind.P, Kind.P_WITH_SIGN}
 FEWEST_CHARACTERISTICS = 3
+TYPED_P = re.compile(r"\bp\s*[=<>≤]\s*[.,\d]")
+STATISTIC = re.compile(r"(?:\b(?:[tFzUHWQrVdD]|OR|rho|tau)|χ²|χ2|η²|[ρτωφ])\s*(?:\([^)]*\))?\s*[=<>]")
 
 
 def points(script: Script) -> Iterator[Point]:
     for entry in script.entries:
         yield from _of_exhibit(entry, script)
     yield from _lonely_p(script)
+    yield from _typed_p(script)
     yield from _repeated(script)
     yield from _of_all(script)
 
@@ -109,6 +113,14 @@ def _lonely_p(script: Script) -> Iterator[Point]:
                 if number.row and not others:
                     yield Point("p alone", "A text quotes p without the statistic that it belongs to.", part)
                     break
+
+
+def _typed_p(script: Script) -> Iterator[Point]:
+    """A text with p typed by hand and no statistic anywhere in it."""
+    for part, prose in script.proses:
+        typed = " ".join(piece.text for piece in prose if isinstance(piece, Words))
+        if TYPED_P.search(typed) and not STATISTIC.search(typed):
+            yield Point("p alone", "A text gives p without the statistic that it belongs to.", part)
 
 
 def _repeated(script: Script) -> Iterator[Point]:
