@@ -20,6 +20,7 @@ from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.style.house import HouseStyle
 
 EDGE, GAP, TOP = 24, 24, 16
+LEAST_EDGE = 8.0
 AFTER = 20.0  # px of true size between parts
 LEAST_ZOOM, MOST_ZOOM, STEP = 0.5, 2.0, 1.15
 SOON_MS = 40
@@ -92,8 +93,8 @@ class _Held(NamedTuple):
 class _Flow:
     """Fills pages from top to bottom."""
 
-    def __init__(self, style: HouseStyle, zoom: float, left: float) -> None:
-        self._style, self._mm, self._left = style, PX_PER_MM * zoom, left
+    def __init__(self, style: HouseStyle, zoom: float, left: float, room: float) -> None:
+        self._style, self._mm, self._left, self._room = style, PX_PER_MM * zoom, left, room
         self.zoom = zoom
         self.pages: list[_Page] = []
         self.y = float(TOP)
@@ -121,7 +122,10 @@ class _Flow:
         side = page.margin_mm if turned else self._style.side_mm
         top = self.page.sheet.bottom() + GAP + self.below if self.pages else float(TOP)
         self.below = 0.0
-        sheet = QRectF(self._left, top, wide * self._mm, tall * self._mm)
+        left = self._left
+        if turned:  # as far to the left as lets its text be seen
+            left = max(LEAST_EDGE, min(left, self._room - LEAST_EDGE - wide * self._mm))
+        sheet = QRectF(left, top, wide * self._mm, tall * self._mm)
         over = page.margin_mm * self._mm
         self.pages.append(_Page(sheet, sheet.adjusted(side * self._mm, over, -side * self._mm, -over), turned))
         self.y = self.page.text.top()
@@ -256,8 +260,9 @@ class Pages(QScrollArea):
         upright = wide = style.page.width_mm * PX_PER_MM * zoom
         if any(part.exhibit is not None and part.exhibit.natural[1] for part in self._parts):
             wide = style.page.height_mm * PX_PER_MM * zoom
-        width = max(self.viewport().width(), round(wide) + 2 * EDGE, round(upright) + self._margin + 2 * EDGE)
-        flow = _Flow(style, zoom, max(EDGE, (self.viewport().width() - self._margin - upright) / 2))
+        room = self.viewport().width()
+        width = max(room, round(wide + 2 * LEAST_EDGE), round(upright) + self._margin + 2 * EDGE)
+        flow = _Flow(style, zoom, max(EDGE, (room - self._margin - upright) / 2), room)
         flow.turn_over()
         self._supplement.hide()
         begun = False
