@@ -7,14 +7,14 @@ from pathlib import Path
 
 import pytest
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QFileDialog, QPushButton
+from PySide6.QtWidgets import QFileDialog, QMenu, QPushButton
 from pytestqt.qtbot import QtBot
 
 from istrel.app.window import Window
 from istrel.problem import Problem
 from istrel.study.changes.codebook import SetText
 from istrel.study.file import StudyFile
-from istrel.study.places import recent
+from istrel.study.places import recent, remember, unnamed_path
 
 Opened = Callable[..., Window]
 Settle = Callable[[], None]
@@ -68,6 +68,21 @@ def test_a_study_is_on_disk_from_its_first_change_and_goes_on_from_the_start_pag
         window.undo()
     settle()
     assert window.model.study.kept == ()
+    # Of many studies none is lost: those that were open longer ago stand in a menu.
+    older = [unnamed_path(f"old {n}.csv") for n in range(20)]
+    for place in older:
+        place.write_bytes(path.read_bytes())
+        remember(place)
+    window.begin_anew()
+    qtbot.mouseClick(window.start.others_button, LEFT)
+    (menu,) = [m for m in window.start.findChildren(QMenu) if m.isVisible()]
+    offered = [action.text() for action in menu.actions()]
+    shown = [b.text() for b in window.start.findChildren(QPushButton) if "not named yet" in b.text()]
+    assert {text.split(",")[0] for text in offered + shown} >= {f"old {n}" for n in range(20)} | {"first"}
+    menu.actions()[-1].trigger()
+    qtbot.waitUntil(lambda: window.model.is_open, timeout=5000)
+    settle()
+    menu.close()
     window.begin_anew()
     window.open_path(str(data), "describe score")
     qtbot.waitUntil(lambda: window.bench.line.sentence() == "describe score", timeout=5000)

@@ -67,6 +67,14 @@ def recent() -> tuple[Path, ...]:
     return ()
 
 
+def others(shown: tuple[Path, ...]) -> tuple[Path, ...]:
+    """All studies that Istrel knows of but those shown: open lately, then those that nobody named, the latest first."""
+    folder, waiting = state_folder() / "unnamed", list[Path]()
+    with contextlib.suppress(OSError):
+        waiting = sorted(folder.glob(f"*{ENDING}"), key=lambda path: path.stat().st_mtime, reverse=True)
+    return tuple(path for path in dict.fromkeys((*recent(), *waiting)) if path not in shown)
+
+
 def remember(path: Path) -> None:
     """A study that is open now; where it cannot be noted, nothing is lost but the note."""
     from istrel.files import write_whole  # the start page waits for this module

@@ -4,13 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from functools import partial
+from pathlib import Path
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QTableWidget, QTableWidgetItem, QWidget
+from PySide6.QtWidgets import QMenu, QTableWidget, QTableWidgetItem, QWidget
 
 from istrel.app.widgets.simple import button, column, label, row, serif_label
 
-MOST_ROWS, MOST_COLUMNS, MOST_STUDIES = 7, 10, 4
+MOST_ROWS, MOST_COLUMNS, MOST_STUDIES, MOST_OFFERED = 7, 10, 4, 40
 
 
 class StartPage(QWidget):
@@ -60,7 +61,7 @@ class StartPage(QWidget):
 
     def show_recent(self) -> None:
         """The studies that were open lately, the latest first."""
-        from istrel.study.places import called, recent
+        from istrel.study.places import called, others, recent
 
         while (item := self._studies.takeAt(0)) is not None:
             if (old := item.widget()) is not None:
@@ -72,6 +73,18 @@ class StartPage(QWidget):
             offer = button(called(path), "link", partial(self._open_path, str(path)))
             offer.setToolTip(str(path))
             self._studies.addWidget(offer, 0, Qt.AlignmentFlag.AlignLeft)
+        if more := others(found):
+            self.others_button = button(f"{len(more)} more ▾", "link", partial(self._offer, more[:MOST_OFFERED]))
+            self._studies.addWidget(self.others_button, 0, Qt.AlignmentFlag.AlignLeft)
+
+    def _offer(self, paths: tuple[Path, ...]) -> None:
+        """Studies of longer ago, those that nobody named among them."""
+        from istrel.study.places import called
+
+        menu = QMenu(self)
+        for path in paths:
+            menu.addAction(called(path), partial(self._open_path, str(path))).setToolTip(str(path))
+        menu.popup(self.others_button.mapToGlobal(self.others_button.rect().bottomLeft()))
 
     def show_first_rows(self, names: tuple[str, ...], rows: list[tuple[str, ...]]) -> None:
         """The first rows of a file that is still being read."""
