@@ -9,9 +9,9 @@ from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QMimeData, QPoint, Qt
-from PySide6.QtGui import QTextCursor
+from PySide6.QtGui import QDragEnterEvent, QDropEvent, QTextCursor
 from PySide6.QtPrintSupport import QPrinter
-from PySide6.QtWidgets import QFileDialog, QLineEdit, QPushButton
+from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
 from istrel.app.proof.setting import PX_PER_MM
@@ -255,30 +255,6 @@ def test_a_number_is_cited_by_key_from_a_table_and_from_the_bench(window: Window
         pointed.column,
         pointed.value,
     )
-    # Pasted elsewhere it stays alive, alone and among words.
-    data = window.manuscript.citing.carried((window.manuscript.citing.shown(table.id, pointed),))
-    edit = texts(window)["Paragraph"]
-    end_of(edit)
-    edit.insertFromMimeData(data)
-    edit.commit()
-    settle()
-    assert window.model.study.part(last.id).prose == (number, number)  # type: ignore[union-attr]
-    edit.selectAll()
-    edit.copy()
-    end_of(edit)
-    edit.paste()
-    edit.commit()
-    settle()
-    assert window.model.study.part(last.id).prose == (number,) * 4  # type: ignore[union-attr]
-    edit.insertFromMimeData(plain := QMimeData())
-    plain.setText("One\ntwo.\n\nThree.")
-    edit.insertFromMimeData(plain)
-    edit.commit()
-    settle()
-    prose = window.model.study.part(last.id).prose  # type: ignore[union-attr]
-    assert prose == (number,) * 4 + (Words("One two.\nThree."),)
-    assert edit.told(number).startswith("Table 1: Descriptive Statistics of Final Receptive Score by Course Format\n")
-    assert edit.told(number).endswith(repr(number.accepted))
     view.exhibit.paper.pointed = None
     window.write("describe age")
     settle()
@@ -293,7 +269,45 @@ def test_a_number_is_cited_by_key_from_a_table_and_from_the_bench(window: Window
     settle()
     assert window.model.study.kept[-1].sentence == "describe age"  # what is cited is kept
     prose = window.model.study.part(last.id).prose  # type: ignore[union-attr]
-    assert [p.exhibit for p in prose if isinstance(p, Number)] == [*[table.id] * 4, window.model.study.kept[-1].id]
+    assert {p.exhibit for p in prose if isinstance(p, Number)} == {table.id, window.model.study.kept[-1].id}
+
+
+def test_what_is_live_is_dragged_copied_and_pasted_alive(window: Window, settle: Settle, qtbot: QtBot) -> None:
+    table = window.model.study.kept[0]
+    view = window.manuscript.view(table.id)
+    assert view is not None
+    assert view.exhibit is not None
+    qtbot.mouseMove(view.exhibit.paper, point_of_cell(view.exhibit, (0, 1)))
+    pointed = view.exhibit.paper.pointed
+    assert pointed is not None
+    window.model.do(Insert(Passage("paragraph", (Words("Here: "),)), 0))
+    settle()
+    edit, data = (
+        texts(window)["Paragraph"],
+        window.manuscript.citing.carried((window.manuscript.citing.shown(table.id, pointed),)),
+    )
+    at, copied, none = QPoint(2000, 8), Qt.DropAction.CopyAction, Qt.KeyboardModifier.NoModifier
+    for event in (
+        QDragEnterEvent(at, copied, data, Qt.MouseButton.LeftButton, none),
+        QDropEvent(at.toPointF(), copied, data, Qt.MouseButton.LeftButton, none),
+    ):
+        QApplication.sendEvent(edit.viewport(), event)  # dragged from the table and let go
+        assert event.isAccepted()
+    edit.selectAll()
+    edit.copy()
+    end_of(edit)
+    edit.paste()
+    edit.insertFromMimeData(plain := QMimeData())
+    plain.setText("One\ntwo.\n\nThree.")
+    edit.insertFromMimeData(plain)
+    edit.commit()
+    settle()
+    prose = window.model.study.parts[0].prose  # type: ignore[union-attr]
+    number = prose[1]
+    assert isinstance(number, Number)
+    assert prose == (Words("Here: "), number, Words("Here: "), number, Words("One two.\nThree."))
+    assert edit.told(number).startswith("Table 1: Descriptive Statistics of Final Receptive Score by Course Format\n")
+    assert edit.told(number).endswith(repr(number.accepted))
 
 
 def test_dragging_in_the_outline_changes_the_order_and_the_supplement(window: Window, settle: Settle) -> None:
