@@ -25,6 +25,7 @@ from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit, QWidget
 
 from istrel.app import theme
 from istrel.app.actions import ACTIONS
+from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.app.window import Window
 
 AWKWARD = {
@@ -54,7 +55,9 @@ KEYS = [
     Qt.Key.Key_Backspace,
     Qt.Key.Key_Delete,
 ]
-LEFT_OUT = {"quit"}
+EDITING = [*KEYS, Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Home, Qt.Key.Key_End, Qt.Key.Key_X, Qt.Key.Key_V]
+HELD = (Qt.KeyboardModifier.NoModifier, Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier)
+LEFT_OUT = {"quit", "print"}  # the window goes, and a dialog of the system waits for an answer
 PAUSE = 15  # milliseconds after each act
 
 
@@ -73,7 +76,20 @@ class Walk:
     def act(self) -> None:
         """One act, and what follows from it."""
         doing: Callable[[], str] = self.random.choice(
-            [self.click, self.click, self.click, self.type, self.key, self.action, self.action, self.open, self.paste]
+            [
+                *(
+                    self.click,
+                    self.click,
+                    self.click,
+                    self.type,
+                    self.key,
+                    self.edit,
+                    self.action,
+                    self.action,
+                    self.open,
+                ),
+                self.paste,
+            ]
         )
         self.acts.append(doing())
         QTest.qWait(PAUSE)
@@ -95,12 +111,23 @@ class Walk:
         return words
 
     def type(self) -> str:
-        fields = self._visible(QLineEdit)
+        fields = [*self._visible(QLineEdit), *self._visible(ProseEdit)]
         if not fields:
             return "nothing to type in"
-        text = self.random.choice(TEXTS)
-        QTest.keyClicks(self.random.choice(fields), text)
-        return f"type {text[:20]!r}"
+        text, field = self.random.choice(TEXTS), self.random.choice(fields)
+        QTest.keyClicks(field, text)
+        return f"type {text[:20]!r} in {type(field).__name__}"
+
+    def edit(self) -> str:
+        """Keys with and without others held, in a text of the manuscript."""
+        fields = self._visible(ProseEdit)
+        if not fields:
+            return "nothing to edit"
+        field = self.random.choice(fields)
+        keys = [(self.random.choice(EDITING), self.random.choice(HELD)) for _ in range(8)]
+        for key, modifier in keys:
+            QTest.keyClick(field, key, modifier)
+        return f"edit by {', '.join(f'{modifier.name} {key.name}' for key, modifier in keys)}"
 
     def key(self) -> str:
         target, key = QApplication.focusWidget() or self.window, self.random.choice(KEYS)
@@ -139,7 +166,7 @@ def walk(seed: int, acts: int, seconds: float) -> tuple[int, list[str]]:
     application = QApplication.instance() or QApplication([])
     assert isinstance(application, QApplication)
     until, before = time.monotonic() + seconds, sys.excepthook
-    dialogs = QFileDialog.getOpenFileName, QFileDialog.getSaveFileName
+    dialogs = QFileDialog.getOpenFileName, QFileDialog.getSaveFileName, QFileDialog.getExistingDirectory
     with tempfile.TemporaryDirectory() as folder:
         QSettings.setPath(QSettings.Format.IniFormat, QSettings.Scope.UserScope, folder)
         QSettings.setDefaultFormat(QSettings.Format.IniFormat)
@@ -147,6 +174,7 @@ def walk(seed: int, acts: int, seconds: float) -> tuple[int, list[str]]:
         going = Walk(seed, Path(folder))
         sys.excepthook = going.note
         QFileDialog.getOpenFileName = QFileDialog.getSaveFileName = going.choose  # type: ignore[method-assign, assignment]
+        QFileDialog.getExistingDirectory = lambda *_: folder  # type: ignore[method-assign, assignment]
         try:
             while len(going.acts) < acts and time.monotonic() < until and not going.faults:
                 try:
@@ -155,7 +183,7 @@ def walk(seed: int, acts: int, seconds: float) -> tuple[int, list[str]]:
                     going.note(type(fault), fault, fault.__traceback__)
         finally:
             sys.excepthook = before
-            QFileDialog.getOpenFileName, QFileDialog.getSaveFileName = dialogs  # type: ignore[method-assign]
+            QFileDialog.getOpenFileName, QFileDialog.getSaveFileName, QFileDialog.getExistingDirectory = dialogs  # type: ignore[method-assign]
             going.window.background.wait()
             going.window.deleteLater()
             application.processEvents()
