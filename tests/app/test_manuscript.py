@@ -14,6 +14,7 @@ from PySide6.QtPrintSupport import QPrinter
 from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
+from istrel.app.proof.paper import Paper
 from istrel.app.proof.setting import PX_PER_MM
 from istrel.app.stations.manuscript.exhibit_view import ExhibitView
 from istrel.app.stations.manuscript.outline import Outline
@@ -21,6 +22,7 @@ from istrel.app.stations.manuscript.pages import print_pages
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.app.window import Window
 from istrel.demo import LEARNERS
+from istrel.exhibits.text import Cell
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.manuscript import Insert, Keep, Move
 from istrel.study.parts import Kept, Number, Passage, Prose, Reference, Words
@@ -229,20 +231,24 @@ def test_a_paragraph_is_begun_ended_and_refers_to_exhibits(window: Window, settl
     assert [type(part) for part in window.model.study.parts] == [Kept, Passage, Passage, Kept]
 
 
-def point_of_cell(view: ExhibitView, cell: tuple[int, int]) -> QPoint:
-    paper = view.paper
+def point_at_a_number(paper: Paper, qtbot: QtBot) -> Cell:
+    """Move the pointer over the first number of a table; the number."""
     points = (QPoint(x, y) for y in range(0, paper.height(), 4) for x in range(0, paper.width(), 4))
-    return next(point for point in points if paper.cell_at(point) == cell)
+    qtbot.mouseMove(paper, next(point for point in points if paper.cell_at(point) == (0, 1)))
+    assert paper.pointed is not None
+    return paper.pointed
+
+
+def paper_of(window: Window, identity: str) -> Paper:
+    view = window.manuscript.view(identity)
+    assert view is not None
+    assert view.exhibit is not None
+    return view.exhibit.paper
 
 
 def test_a_number_is_cited_by_key_from_a_table_and_from_the_bench(window: Window, settle: Settle, qtbot: QtBot) -> None:
     table = window.model.study.kept[0]
-    view = window.manuscript.view(table.id)
-    assert view is not None
-    assert view.exhibit is not None
-    qtbot.mouseMove(view.exhibit.paper, point_of_cell(view.exhibit, (0, 1)))
-    pointed = view.exhibit.paper.pointed
-    assert pointed is not None
+    pointed = point_at_a_number(paper_of(window, table.id), qtbot)
     window.manuscript.citing.cite_pointed()
     settle()
     last = window.model.study.parts[-1]
@@ -255,16 +261,10 @@ def test_a_number_is_cited_by_key_from_a_table_and_from_the_bench(window: Window
         pointed.column,
         pointed.value,
     )
-    view.exhibit.paper.pointed = None
+    paper_of(window, table.id).pointed = None
     window.write("describe age")
     settle()
-    paper = window.bench.desk.paper
-    at = next(
-        p
-        for p in (QPoint(x, y) for y in range(0, paper.height(), 4) for x in range(0, paper.width(), 4))
-        if paper.cell_at(p) == (0, 1)
-    )
-    qtbot.mouseMove(paper, at)
+    point_at_a_number(window.bench.desk.paper, qtbot)
     window.manuscript.citing.cite_pointed()
     settle()
     assert window.model.study.kept[-1].sentence == "describe age"  # what is cited is kept
@@ -274,12 +274,7 @@ def test_a_number_is_cited_by_key_from_a_table_and_from_the_bench(window: Window
 
 def test_what_is_live_is_dragged_copied_and_pasted_alive(window: Window, settle: Settle, qtbot: QtBot) -> None:
     table = window.model.study.kept[0]
-    view = window.manuscript.view(table.id)
-    assert view is not None
-    assert view.exhibit is not None
-    qtbot.mouseMove(view.exhibit.paper, point_of_cell(view.exhibit, (0, 1)))
-    pointed = view.exhibit.paper.pointed
-    assert pointed is not None
+    pointed = point_at_a_number(paper_of(window, table.id), qtbot)
     window.model.do(Insert(Passage("paragraph", (Words("Here: "),)), 0))
     settle()
     edit, data = (
