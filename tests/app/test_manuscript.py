@@ -172,6 +172,12 @@ ACTS = {
         "",
         "😀 Mean Table 1 of Table 2.",
     ),
+    "what was selected is let go again": (
+        15,
+        [(Qt.Key.Key_Left, CLOSE), (Qt.Key.Key_Right, CLOSE)],
+        "s",
+        "😀 Mean Table 1s of Table 2.",
+    ),
     "deleted backwards it goes whole": (15, [(Qt.Key.Key_Backspace, None)], "", "😀 Mean  of Table 2."),
     "deleted forwards it goes whole": (8, [(Qt.Key.Key_Delete, None)], "", "😀 Mean  of Table 2."),
     "deleted by words it goes whole": (15, [(Qt.Key.Key_Backspace, WORD)], "", "😀 Mean  of Table 2."),

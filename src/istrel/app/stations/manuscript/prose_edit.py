@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections import Counter
 from collections.abc import Callable
 
@@ -214,28 +215,23 @@ class ProseEdit(QTextEdit):
         """The cursor, and both ends of what is selected, stand before or after live letters, never within."""
         cursor = self.textCursor()
         place, anchor = cursor.position(), cursor.anchor()
-        here, there = self._beside(place, self._place), self._beside(anchor, place)
-        if cursor.hasSelection() and (here != place or there != anchor):  # what is selected holds them whole
-            whole = [s for s in (self._text.around(place), self._text.around(anchor)) if s is not None]
-            low = min(place, anchor, *(s.first for s in whole))
-            high = max(place, anchor, *(s.last for s in whole))
-            here, there = (high, low) if place > anchor else (low, high)
-        elif not cursor.hasSelection():
-            there = here
+        stepped = abs(place - self._place) == 1
+        here = self._outside(place, place - self._place if stepped else place - anchor)
+        there = self._outside(anchor, anchor - place) if cursor.hasSelection() else here
         self._place = here
         if (here, there) != (place, anchor):
             cursor.setPosition(there)
             cursor.setPosition(here, KEEP)
             self.setTextCursor(cursor)
 
-    def _beside(self, place: int, before: int) -> int:
-        """The place itself, or the end of live letters around it: over them by a key, the nearer one by a click."""
+    def _outside(self, place: int, way: int) -> int:
+        """The place itself, or the end of live letters around it: the later one if `way` is above 0, the earlier one if it is
+        below, else the nearer one.
+        """
         live = self._text.around(place)
         if live is None:
             return place
-        if abs(place - before) == 1:
-            return live.last if place > before else live.first
-        return live.first if place - live.first < live.last - place else live.last
+        return live.last if (way or 2 * place - live.first - live.last) > 0 else live.first
 
     def cite(self, *pieces: Shown) -> None:
         """Put pieces in at the cursor, in the place of what is selected."""
@@ -322,7 +318,11 @@ class ProseEdit(QTextEdit):
 
 
 def paragraphs_in(text: str) -> list[str]:
-    """The paragraphs of a plain text: parted by blank lines where there are any, otherwise each line is one."""
+    """The paragraphs of a plain text: parted by blank lines where there are any, otherwise each line is one. What is but a
+    part of a line keeps the blanks at its ends.
+    """
+    if "\n" not in text:
+        return [re.sub(r"\s+", " ", text)]
     lines = [" ".join(line.split()) for line in text.strip().splitlines()]
     if "" not in lines:
         return lines
