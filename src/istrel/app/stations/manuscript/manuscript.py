@@ -16,7 +16,8 @@ from istrel.app.stations.manuscript.exhibit_view import ExhibitView
 from istrel.app.stations.manuscript.leaf import Leaf, make_leaf
 from istrel.app.stations.manuscript.leaving import Leaving
 from istrel.app.stations.manuscript.outline import WIDTH, Outline, Row, row_of
-from istrel.app.stations.manuscript.pages import Pages, PartView, heading_px
+from istrel.app.stations.manuscript.pages import Pages
+from istrel.app.stations.manuscript.part_view import PartView, heading_px
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.app.stations.manuscript.reading_panel import ReadingPanel
 from istrel.app.stations.manuscript.review import Review

@@ -2,10 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
-from dataclasses import dataclass, field
-from typing import NamedTuple
-
 from PySide6.QtCore import QPoint, QRectF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QPageLayout, QPainter, QPaintEvent, QRegion, QResizeEvent, QWheelEvent
 from PySide6.QtPrintSupport import QPrinter
@@ -13,162 +9,18 @@ from PySide6.QtWidgets import QLabel, QScrollArea, QWidget
 
 from istrel.app import theme
 from istrel.app.proof.paper import paint_sheet
-from istrel.app.proof.setting import PX_PER_MM, PX_PER_PT, Space
-from istrel.app.stations.manuscript.beside import WIDTH, Beside
+from istrel.app.proof.setting import PX_PER_MM, PX_PER_PT
+from istrel.app.stations.manuscript.beside import WIDTH
 from istrel.app.stations.manuscript.exhibit_view import ENDLESS, ExhibitView
+from istrel.app.stations.manuscript.flow import GAP, LEAST_EDGE, Flow
+from istrel.app.stations.manuscript.part_view import PartView, heading_px
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.style.house import HouseStyle
 
-EDGE, GAP, TOP = 24, 24, 16
-LEAST_EDGE = 8.0
+EDGE = 24
 AFTER = 20.0  # px of true size between parts
 LEAST_ZOOM, MOST_ZOOM, STEP = 0.5, 2.0, 1.15
 SOON_MS = 40
-
-
-@dataclass(eq=False)
-class PartView:
-    """All widgets of one part of the manuscript.
-
-    Attributes
-    ----------
-    waiting
-        Shown until the part is made, or where it cannot be made.
-    """
-
-    id: str
-    beside: Beside
-    waiting: QLabel
-    exhibit: ExhibitView | None = None
-    texts: dict[str, ProseEdit] = field(default_factory=dict)
-    heading: bool = False
-    supplement: bool = False
-    top: float = 0.0
-
-    @property
-    def widgets(self) -> Iterable[QWidget]:
-        return (self.beside, self.waiting, *((self.exhibit,) if self.exhibit else ()), *self.texts.values())
-
-    def is_heading(self, name: str) -> bool:
-        """Whether a text of it is a heading."""
-        return self.heading or name == "head"
-
-    def drop_exhibit(self) -> None:
-        """The exhibit cannot be shown any more."""
-        if self.exhibit is not None:
-            self.exhibit.hide()
-            self.exhibit.setParent(None)
-            self.exhibit.deleteLater()
-            self.exhibit = None
-
-    def leave(self) -> None:
-        """Take it off the pages."""
-        for widget in self.widgets:
-            widget.hide()
-            widget.setParent(None)
-            widget.deleteLater()
-
-
-def heading_px(px: int) -> int:
-    """The size of headings over prose of this size."""
-    return round(1.35 * px)
-
-
-class _Page(NamedTuple):
-    """A sheet of paper on the canvas and the room for text on it."""
-
-    sheet: QRectF
-    text: QRectF
-    turned: bool
-
-
-class _Held(NamedTuple):
-    """A heading that nothing follows yet, with the room that it takes."""
-
-    edit: ProseEdit
-    part: PartView
-    height: float
-
-
-class _Flow:
-    """Fills pages from top to bottom."""
-
-    def __init__(self, style: HouseStyle, zoom: float, left: float, room: float) -> None:
-        self._style, self._mm, self._left, self._room = style, PX_PER_MM * zoom, left, room
-        self.zoom = zoom
-        self.pages: list[_Page] = []
-        self.y = float(TOP)
-        self.below = 0.0  # room on the desk under the page for what belongs to it
-        self._held: list[_Held] = []
-
-    @property
-    def page(self) -> _Page:
-        return self.pages[-1]
-
-    @property
-    def room(self) -> float:
-        return self.page.text.bottom() - self.y if self.pages else 0.0
-
-    @property
-    def fresh(self) -> bool:
-        """Whether nothing stands on the page yet but headings of what comes."""
-        held = sum(heading.height for heading in self._held)
-        return bool(self.pages) and self.y - held <= self.page.text.top() + 1
-
-    def turn_over(self, *, turned: bool = False) -> None:
-        """The next page."""
-        page = self._style.page
-        wide, tall = (page.height_mm, page.width_mm) if turned else (page.width_mm, page.height_mm)
-        side = page.margin_mm if turned else self._style.side_mm
-        top = self.page.sheet.bottom() + GAP + self.below if self.pages else float(TOP)
-        self.below = 0.0
-        left = self._left
-        if turned:  # as far to the left as lets its text be seen
-            left = max(LEAST_EDGE, min(left, self._room - LEAST_EDGE - wide * self._mm))
-        sheet = QRectF(left, top, wide * self._mm, tall * self._mm)
-        over = page.margin_mm * self._mm
-        self.pages.append(_Page(sheet, sheet.adjusted(side * self._mm, over, -side * self._mm, -over), turned))
-        self.y = self.page.text.top()
-        for heading in self._held:
-            self._put(heading)
-
-    def hold(self, edit: ProseEdit, part: PartView, height: float) -> None:
-        """A heading here; it goes along where what it heads goes to another page."""
-        heading = _Held(edit, part, height)
-        self._put(heading)
-        self._held.append(heading)
-
-    def _put(self, heading: _Held) -> None:
-        heading.edit.move(round(self.page.text.left()), round(self.y))
-        heading.part.top = self.y
-        self.y += heading.height
-
-    def want(self, height: float, *, turned: bool = False) -> None:
-        """Room for something of this height, on a page that lies or stands as it wants."""
-        if not self.pages or self.page.turned != turned:
-            if self.fresh:
-                self.pages.pop()
-            self.turn_over(turned=turned)
-        elif height > self.room and not self.fresh:
-            self.turn_over(turned=turned)
-
-    @property
-    def between(self) -> float:
-        """From the bottom of a page's text to the top of the next."""
-        return 2 * self._style.page.margin_mm * self._mm + GAP
-
-    def space(self) -> Space:
-        """The pages from here on, in pixels of true size."""
-        return Space(self.room / self.zoom, self.page.text.height() / self.zoom, self.between / self.zoom)
-
-    def advance(self, height: float) -> None:
-        """What was put here is so high; it may have gone on over several pages."""
-        self._held.clear()
-        end = self.y + height
-        while end > self.page.text.bottom() + 1 and end > self.page.sheet.bottom():
-            turned = self.page.turned
-            self.turn_over(turned=turned)
-        self.y = end
 
 
 class Pages(QScrollArea):
@@ -262,7 +114,7 @@ class Pages(QScrollArea):
             wide = style.page.height_mm * PX_PER_MM * zoom
         room = self.viewport().width()
         width = max(room, round(wide + 2 * LEAST_EDGE), round(upright) + self._margin + 2 * EDGE)
-        flow = _Flow(style, zoom, max(EDGE, (room - self._margin - upright) / 2), room)
+        flow = Flow(style, zoom, max(EDGE, (room - self._margin - upright) / 2), room)
         flow.turn_over()
         self._supplement.hide()
         begun = False
@@ -277,7 +129,7 @@ class Pages(QScrollArea):
         self.canvas.update()
         self.arranged.emit()
 
-    def _begin_supplement(self, flow: _Flow, zoom: float) -> None:
+    def _begin_supplement(self, flow: Flow, zoom: float) -> None:
         if not flow.fresh:
             flow.turn_over()
         px = heading_px(self.text_px(zoom))
@@ -288,7 +140,7 @@ class Pages(QScrollArea):
         self._supplement.show()
         flow.y += 2 * px + AFTER * zoom
 
-    def _place(self, part: PartView, flow: _Flow, zoom: float) -> None:
+    def _place(self, part: PartView, flow: Flow, zoom: float) -> None:
         """One part where the last one ended."""
         part.top = flow.y
         if part.exhibit is not None:
@@ -312,7 +164,7 @@ class Pages(QScrollArea):
             flow.advance(height)
             flow.y += 0.6 * AFTER * zoom
 
-    def _place_heading(self, edit: ProseEdit, part: PartView, flow: _Flow, zoom: float) -> None:
+    def _place_heading(self, edit: ProseEdit, part: PartView, flow: Flow, zoom: float) -> None:
         flow.want(0.0)
         edit.set_px(heading_px(self.text_px(zoom)))
         width = round(flow.page.text.width())
@@ -321,7 +173,7 @@ class Pages(QScrollArea):
         flow.want(height)
         flow.hold(edit, part, height + 0.4 * AFTER * zoom)
 
-    def _place_text(self, edit: ProseEdit, flow: _Flow, zoom: float) -> float:
+    def _place_text(self, edit: ProseEdit, flow: Flow, zoom: float) -> float:
         """Prose from here on; its height. It goes on over the next page where at least half of it stands on this one, and no
         line of it alone on either.
         """
@@ -338,7 +190,7 @@ class Pages(QScrollArea):
         edit.setGeometry(round(flow.page.text.left()), round(flow.y), width, round(height))
         return height
 
-    def _place_exhibit(self, part: PartView, view: ExhibitView, flow: _Flow, zoom: float) -> None:
+    def _place_exhibit(self, part: PartView, view: ExhibitView, flow: Flow, zoom: float) -> None:
         natural, turned = view.natural
         height = natural * zoom
         flow.want(height, turned=turned)
@@ -352,7 +204,7 @@ class Pages(QScrollArea):
         if turned and not self._alone:  # a page that lies has no room at its side
             flow.below += part.beside.fitted_height() + GAP / 2
 
-    def _place_besides(self, flow: _Flow) -> float:
+    def _place_besides(self, flow: Flow) -> float:
         """The margins of the parts, each at its height, none over another; where the last of them ends."""
         below = 0.0
         for part in self._parts:
