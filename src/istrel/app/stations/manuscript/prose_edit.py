@@ -83,7 +83,7 @@ class ProseEdit(QTextEdit):
             return
         self._looks = looks
         caret = self.textCursor().position()
-        self._last, self._px = prose_in(pieces), px
+        self._px = px
         self.blockSignals(True)
         font = theme.serif(px, bold=bold)
         self.document().setDefaultFont(font)
@@ -98,6 +98,7 @@ class ProseEdit(QTextEdit):
         cursor.setBlockFormat(block)
         for shown in pieces:
             self._text.put(cursor, shown)
+        self._last = self.prose()  # as the document holds it, which knows no control characters
         cursor.setPosition(min(caret, self.document().characterCount() - 1))
         self.setTextCursor(cursor)
         self.document().clearUndoRedoStacks()
@@ -196,7 +197,7 @@ class ProseEdit(QTextEdit):
         """Tell what was written, if it is something else than what was shown."""
         self._pause.stop()
         prose = self.prose()
-        if prose != self._last:
+        if prose != self._last and not self.isReadOnly():
             self._last = prose
             self.written.emit(prose)
 
