@@ -15,33 +15,24 @@ IN_LINE = ("number", "title")
 
 
 def restore(body: Any, known: set[str]) -> None:
-    """Put controls around what our bookmarks mark, where no control of ours stands around it any more.
+    """Put controls around what our bookmarks mark.
 
     Parameters
     ----------
+    body
+        Of a document in which no control of ours is left.
     known
         The tags that the document remembers.
     """
-    lost = [
-        (tag, start) for start in body.iter(qn("w:bookmarkStart")) if (tag := _tag_in(start)) in known and _bare(start)
-    ]
+    lost = [(tag, start) for start in body.iter(qn("w:bookmarkStart")) if (tag := _tag_in(start)) in known]
     for _, start in lost:
         _unwrap(start)
-    made = 0
-    for tag, start in lost:
-        if _what(tag) in IN_LINE:
-            made += 1
-            _around(tag, made, _up_to_end(start))
-    for tag, start in lost:
-        if _what(tag) not in IN_LINE:
-            _stretch(start)
-    blocks = [
-        (tag, block) for tag, start in lost if _what(tag) not in IN_LINE and (block := _block(tag, start)) is not None
-    ]
-    for tag, group in groupby(blocks, key=lambda pair: pair[0]):
-        together = [block for _, block in group]
-        made += 1
-        _around(tag, made, _neighbours(together))
+    inline = [(tag, start) for tag, start in lost if _what(tag) in IN_LINE]
+    for number, (tag, start) in enumerate(inline):
+        _around(tag, number, _up_to_end(start))
+    blocks = [(tag, _block(tag, start)) for tag, start in lost if _what(tag) not in IN_LINE]
+    for number, (tag, group) in enumerate(groupby(blocks, key=lambda pair: pair[0]), start=len(inline)):
+        _around(tag, number, _neighbours([block for _, block in group if block is not None]))
 
 
 def _tag_in(start: Any) -> str:
@@ -54,11 +45,6 @@ def _tag_in(start: Any) -> str:
 
 def _what(tag: str) -> str:
     return tag.split(":")[2] if tag.count(":") == 2 else "number"
-
-
-def _bare(start: Any) -> bool:
-    """Whether no control of ours is around it."""
-    return not any(tag_of(around).startswith(f"{PREFIX}:") for around in start.iterancestors(qn("w:sdt")))
 
 
 def _unwrap(start: Any) -> None:
@@ -92,6 +78,7 @@ def _stretch(start: Any) -> None:
 
 def _block(tag: str, start: Any) -> Any:
     """The table or the paragraph that a bookmark stands in."""
+    _stretch(start)
     table = next(start.iterancestors(qn("w:tbl")), None) if _what(tag) == "table" else None
     return table if table is not None else next(start.iterancestors(qn("w:p")), None)
 

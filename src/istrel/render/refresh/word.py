@@ -110,7 +110,8 @@ class _Work:
         """Every control of ours, in the document's order."""
         self.fresh = _fresh(self.document)
         self.links = _links(self.parts.get("word/_rels/document.xml.rels", b"<r/>"))
-        restore(self.body, set(self.put))
+        if not _controls(self.body):  # a program dropped them; a single one that is gone was taken out by an author
+            restore(self.body, set(self.put))
         found = _controls(self.body)
         if self.put and not found:
             raise Problem(
