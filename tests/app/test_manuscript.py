@@ -9,7 +9,7 @@ from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QMimeData, QPoint, Qt
-from PySide6.QtGui import QDragEnterEvent, QDropEvent, QTextCursor
+from PySide6.QtGui import QDragEnterEvent, QDropEvent, QGuiApplication, QTextCursor
 from PySide6.QtPrintSupport import QPrinter
 from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
@@ -296,6 +296,7 @@ def test_what_is_live_is_dragged_copied_and_pasted_alive(window: Window, settle:
         assert event.isAccepted()
     edit.selectAll()
     edit.copy()
+    assert QGuiApplication.clipboard().mimeData().html() == f"<p>Here: {data.text()}</p>"
     end_of(edit)
     edit.paste()
     edit.insertFromMimeData(plain := QMimeData())

@@ -119,6 +119,12 @@ def test_docx_odt_html_md_and_csv_hold_the_same_strings(document: Document) -> N
         rows = [r for r in table.iter(qn("w:tr")) if r.find(f"{qn('w:trPr')}/{qn('w:tblHeader')}") is None]
         bodies.append([["".join(c.itertext()) for c in row.iter(qn("w:tc"))] for row in rows])
     found["docx"] = panels_joined(bodies, wanted)
+    begun, ended = ([m.get(qn("w:id")) for m in root.iter(qn(f"w:bookmark{end}"))] for end in ("Start", "End"))
+    names = [mark.get(qn("w:name")) for mark in root.iter(qn("w:bookmarkStart"))]
+    assert len(set(names)) == len(names)
+    assert len(set(begun)) == len(begun)
+    assert sorted(begun) == sorted(ended)
+    assert max(map(len, names)) <= 40  # what word processors take
     with zipfile.ZipFile(io.BytesIO(render(document, "odt"))) as archive:
         assert archive.infolist()[0].filename == "mimetype"
         assert archive.infolist()[0].compress_type == zipfile.ZIP_STORED

@@ -12,7 +12,7 @@ from PySide6.QtWidgets import QMenu
 
 from istrel.app.proof.paper import Paper, full_value
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
-from istrel.app.stations.manuscript.prose_text import letters_of
+from istrel.app.stations.manuscript.prose_text import html_of, letters_of
 from istrel.exhibits.printing import print_cell, print_title
 from istrel.exhibits.quoting import quotable
 from istrel.exhibits.text import Cell
@@ -57,6 +57,7 @@ class Citing:
         """Prose as it is dragged or copied: alive for Istrel, letters for others."""
         data = QMimeData()
         data.setText(letters_of(taken))
+        data.setHtml(html_of(taken))
         data.setData(CITED, msgspec.json.encode([(record_of(piece), letters) for piece, letters, _ in taken]))
         return data
 

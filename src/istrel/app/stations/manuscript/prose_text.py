@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from html import escape
 from itertools import count
 from typing import NamedTuple
 
@@ -136,6 +137,13 @@ def prose_in(shown: tuple[Shown, ...]) -> Prose:
 def letters_of(shown: tuple[Shown, ...]) -> str:
     """As it reads."""
     return "".join(letters for _, letters, _ in shown)
+
+
+def html_of(shown: tuple[Shown, ...]) -> str:
+    """As it reads, in its slant: for programs that take that."""
+    slanted = ((escape(letters).replace("\n", "<br>"), piece) for piece, letters, _ in shown)
+    said = (f"<i>{text}</i>" if isinstance(piece, Words) and piece.italic else text for text, piece in slanted)
+    return f"<p>{''.join(said)}</p>"
 
 
 def _alike(one: Words, other: Words) -> bool:
