@@ -23,6 +23,7 @@ from istrel.study.changes.sources import UseSource
 
 FOLDER = Path(__file__).parents[1] / "docs" / "screenshots"
 PATIENCE = 60.0
+QUIET = 12  # looks in a row
 
 
 def spin(milliseconds: int) -> None:
@@ -36,9 +37,10 @@ def settle(window: Window) -> None:
     """Wait until nothing is being made any more."""
     until = time.monotonic() + PATIENCE
     spin(60)
-    while not window.background.idle and time.monotonic() < until:
+    quiet = 0  # what was made may ask for more, after a pause
+    while quiet < QUIET and time.monotonic() < until:
+        quiet = quiet + 1 if window.background.idle else 0
         spin(40)
-    spin(120)
 
 
 Picture = Callable[[str], None]

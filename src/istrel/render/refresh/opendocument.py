@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+import re
 from copy import deepcopy
 from dataclasses import dataclass, field
 from hashlib import sha256
@@ -18,22 +19,18 @@ from istrel.problem import Problem
 from istrel.render.document import Document
 from istrel.render.opendocument.package import NAMES
 from istrel.render.opendocument.text import PUT, Put, written
-from istrel.render.refresh.report import Refreshed, alike, repacked, unpacked
+from istrel.render.refresh.report import Refreshed, alike, parsed, repacked, unpacked
 from istrel.study.prose import Shelf, now, number_of
 
-PARSER: dict[str, Any] = {"resolve_entities": False, "no_network": True}
+SECTION = re.compile(r"istrel_[^_]+_(?:table|figure|title|notes)")
+MOST_BLANKS = 100
 
 
 def refreshed(path: Path, document: Document, shelf: Shelf, *, tracked: bool) -> Refreshed:
     """As `refresh`."""
     del tracked
     parts = unpacked(path)
-    try:
-        content, meta = (
-            etree.fromstring(parts[name], etree.XMLParser(**PARSER)) for name in ("content.xml", "meta.xml")
-        )
-    except (KeyError, etree.XMLSyntaxError):
-        raise Problem(f"{path.name}: this is no document, or it is damaged.") from None
+    content, meta = (parsed(parts.get(name, b""), path.name) for name in ("content.xml", "meta.xml"))
     memory = next((e for e in meta.iter(_q("meta:user-defined")) if e.get(_q("meta:name")) == PUT), None)
     put = _put(memory.text or "") if memory is not None else None
     if put is None:
@@ -56,7 +53,7 @@ def _put(text: str) -> Put | None:
         sections = {str(name): [str(t) for t in texts] for name, texts in found["sections"].items()}
     except (ValueError, KeyError, TypeError, AttributeError, RecursionError):
         return None
-    return Put(fields, sections)
+    return Put(fields, {name: texts for name, texts in sections.items() if SECTION.fullmatch(name)})
 
 
 def _q(name: str) -> str:
@@ -73,7 +70,8 @@ def letters_of(element: Any) -> str:
     made = [element.text or ""]
     for child in element:
         if child.tag == _q("text:s"):
-            made.append(" " * int(child.get(_q("text:c"), "1")))
+            many = child.get(_q("text:c"), "1")
+            made.append(" " * (min(int(many), MOST_BLANKS) if many.isdecimal() else 1))
         elif child.tag == _q("text:line-break"):
             made.append(" ")
         elif child.tag not in (_q("office:annotation"), _q("draw:frame")):

@@ -6,6 +6,9 @@ import io
 import zipfile
 from dataclasses import dataclass, field
 from pathlib import Path
+from typing import Any
+
+from lxml import etree
 
 from istrel.problem import Problem
 
@@ -48,6 +51,20 @@ class Refreshed:
         made += [f"{where}: taken out of the document, stays away" for where in self.away]
         made += [f"{where}: is not in the study any more" for where in self.gone]
         return made or ["Nothing moved."]
+
+
+def parsed(content: bytes, name: str) -> Any:
+    """The root of a part of a document; nothing is fetched or unfolded.
+
+    Raises
+    ------
+    Problem
+        For what is no XML.
+    """
+    try:
+        return etree.fromstring(content, etree.XMLParser(resolve_entities=False, no_network=True))
+    except etree.XMLSyntaxError:
+        raise Problem(f"{name}: this is no document, or it is damaged.") from None
 
 
 def alike(one: str, other: str) -> bool:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import posixpath
+import re
 from copy import deepcopy
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
@@ -18,15 +19,15 @@ from lxml import etree
 from istrel.exhibits.printing import print_cell
 from istrel.problem import Problem
 from istrel.render.document import Document
-from istrel.render.refresh.report import Refreshed, alike, repacked, unpacked
+from istrel.render.refresh.report import Refreshed, alike, parsed, repacked, unpacked
 from istrel.render.refresh.restore import restore, with_other_ids
 from istrel.render.word import written
 from istrel.render.word.controls import PREFIX, Put, letters_of, remembered, tag_of, texts_of
 from istrel.render.word.controls import written as record
 from istrel.study.prose import Shelf, now, number_of
 
-BODY = "word/document.xml"
-PARSER: dict[str, Any] = {"resolve_entities": False, "no_network": True}
+BODY, LINKS = "word/document.xml", "word/_rels/document.xml.rels"
+NUMBER, PART = re.compile(rf"{PREFIX}:[0-9a-f]{{24}}"), re.compile(rf"{PREFIX}:[^:]+:(?:table|figure|title|notes)")
 AUTHOR = "Istrel"
 PICTURES = (qn("a:blip"), "{http://schemas.microsoft.com/office/drawing/2016/SVG/main}svgBlip")
 
@@ -37,11 +38,8 @@ def refreshed(path: Path, document: Document, shelf: Shelf, *, tracked: bool) ->
     memory, put = _memory(parts)
     if put is None or BODY not in parts:
         raise Problem(f"{path.name}: nothing in this document was put there by Istrel; export the manuscript first.")
-    try:
-        body = etree.fromstring(parts[BODY], etree.XMLParser(**PARSER))
-    except etree.XMLSyntaxError:
-        raise Problem(f"{path.name}: this document is damaged.") from None
-    work = _Work(body, parts, put, document, shelf, tracked)
+    body, links = parsed(parts[BODY], path.name), parsed(parts.get(LINKS, b"<none/>"), path.name)
+    work = _Work(body, parts, put, document, shelf, tracked, _links(links))
     work.exchange_all()
     if work.done.changed:
         parts[BODY] = etree.tostring(body, xml_declaration=True, encoding="UTF-8", standalone=True)
@@ -56,8 +54,13 @@ def _memory(parts: dict[str, bytes]) -> tuple[str, dict[str, Put] | None]:
         if name.startswith("customXml/") and name.endswith(".xml"):
             found = remembered(content)
             if found is not None:
-                return name, found
+                return name, {tag: put for tag, put in found.items() if _is_sound(tag, put)}
     return "", None
+
+
+def _is_sound(tag: str, put: Put) -> bool:
+    """Whether an entry of the memory is such as was written there."""
+    return bool(NUMBER.fullmatch(tag) and put.mark and put.texts) or bool(PART.fullmatch(tag) and not put.mark)
 
 
 @dataclass
@@ -74,14 +77,13 @@ def _fresh(document: Document) -> _Fresh:
     with ZipFile(BytesIO(content)) as archive:
         names = archive.namelist()
         body = etree.fromstring(archive.read(BODY))
-        linked = _links(archive.read("word/_rels/document.xml.rels"))
+        linked = _links(etree.fromstring(archive.read(LINKS)))
         media = {identity: archive.read(target) for identity, target in linked.items() if target in names}
     return _Fresh({tag_of(control): control for control in _controls(body)}, controls.put, media)
 
 
-def _links(content: bytes) -> dict[str, str]:
+def _links(root: Any) -> dict[str, str]:
     """{id of a relation: the part it leads to}."""
-    root = etree.fromstring(content, etree.XMLParser(**PARSER))
     return {
         relation.get("Id", ""): posixpath.normpath(posixpath.join("word", relation.get("Target", "")))
         for relation in root
@@ -103,13 +105,13 @@ class _Work:
     document: Document
     shelf: Shelf
     tracked: bool
+    links: dict[str, str]
     done: Refreshed = field(default_factory=Refreshed)
     revision: int = 90_000
 
     def exchange_all(self) -> None:
         """Every control of ours, in the document's order."""
         self.fresh = _fresh(self.document)
-        self.links = _links(self.parts.get("word/_rels/document.xml.rels", b"<r/>"))
         if not _controls(self.body):  # a program dropped them; a single one that is gone was taken out by an author
             restore(self.body, set(self.put))
         found = _controls(self.body)
