@@ -284,6 +284,17 @@ def test_in_place_a_copy_is_kept_and_what_is_no_document_is_refused(
         (tmp_path / name).write_bytes(content)
         with pytest.raises(Problem, match=says):
             refresh(tmp_path / name, history.study, load())
+    for part, odd, says in (
+        ("word/_rels/document.xml.rels", b"<Relationships <", "damaged"),
+        ("word/document.xml", b"<w:document/>", "damaged"),  # its prefix is bound to nothing
+        ("customXml/item9.xml", b"no memory", "put there by Istrel"),
+    ):
+        parts = parts_of(before) | {part: odd}
+        with zipfile.ZipFile(path, "w") as archive:
+            for name, content in parts.items():
+                archive.writestr(name, content)
+        with pytest.raises(Problem, match=says):
+            refresh(path, moved.study, load())
 
 
 def unwrapped(root: Any) -> None:
