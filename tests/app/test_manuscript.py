@@ -87,17 +87,12 @@ def test_pages_have_their_true_size_and_nothing_lies_over_anything(window: Windo
         assert block.bottom() <= sheet.bottom() - over + 12
 
 
-def test_prose_goes_on_over_pages_and_headings_stay_with_what_they_head(window: Window, settle: Settle) -> None:
-    for n in range(9):
-        lines = Words(" ".join(f"word{n}" for _ in range(40 + 35 * n)))
-        window.model.do(Insert(Passage("paragraph", (lines,)), 0))
-        window.model.do(Insert(Passage("heading", (Words(f"Heading {n}"),)), 0))
-    window.model.do(Insert(Passage("paragraph", (Words("long " * 2500),)), 0))
-    settle()
+def lines_on_pages(window: Window) -> dict[str, list[tuple[int, float]]]:
+    """{part: (the page, where it begins) of every line of its texts}; all of them within the room for text of a page."""
     pages = window.manuscript.pages
     over = window.model.style.page.margin_mm * PX_PER_MM * pages.zoom_now
     rooms = [(sheet.top() + over - 1, sheet.bottom() - over + 1) for sheet in pages.sheets]
-    on_pages: dict[str, list[int]] = {}
+    found: dict[str, list[tuple[int, float]]] = {}
     for part in window.model.study.parts:
         view = window.manuscript.view(part.id)
         assert view is not None
@@ -107,12 +102,31 @@ def test_prose_goes_on_over_pages_and_headings_stay_with_what_they_head(window: 
                 line = layout.lineAt(n)
                 low = top + layout.position().y() + line.y()
                 (page,) = [k for k, (a, b) in enumerate(rooms) if a <= low and low + line.height() <= b]
-                on_pages.setdefault(part.id, []).append(page)
-    assert len(set(on_pages[window.model.study.parts[0].id])) > 2
-    assert not any(n == 1 < len(found) for found in on_pages.values() for n in Counter(found).values())  # no line alone
-    assert sum(len(set(found)) == 2 for found in on_pages.values()) >= 2
-    for heading, headed in zip(window.model.study.parts[1:18:2], window.model.study.parts[2:19:2], strict=True):
-        assert on_pages[heading.id][0] == on_pages[headed.id][0]
+                found.setdefault(part.id, []).append((page, low))
+    return found
+
+
+def test_prose_goes_on_over_pages_and_headings_stay_with_what_they_head(window: Window, settle: Settle) -> None:
+    for n in range(9):
+        lines = Words(" ".join(f"word{n}" for _ in range(40 + 35 * n)))
+        window.model.do(Insert(Passage("paragraph", (lines,)), 0))
+        window.model.do(Insert(Passage("heading", (Words(f"Heading {n}"),)), 0))
+    window.model.do(Insert(Passage("paragraph", (Words("long " * 2500),)), 0))
+    settle()
+    parts = window.model.study.parts
+    for size in ((1280, 800), (1024, 640), (1100, 700), (1240, 700), (1500, 900)):
+        window.resize(*size)
+        settle()
+        found = lines_on_pages(window)
+        on_pages = {part: Counter(page for page, _ in lines) for part, lines in found.items()}
+        assert len(on_pages[parts[0].id]) > 2
+        assert sum(len(count) == 2 for count in on_pages.values()) >= 1
+        assert not any(1 in count.values() and len(count) > 1 for count in on_pages.values())  # no line alone
+        for lines in found.values():
+            steps = [below - above for (page, above), (other, below) in pairwise(lines) if page == other]
+            assert max(steps, default=0.0) <= 1.01 * min(steps, default=0.0)
+        for heading, headed in zip(parts[1:18:2], parts[2:19:2], strict=True):
+            assert found[heading.id][0][0] == found[headed.id][0][0]
 
 
 def test_words_after_a_turned_page_are_as_wide_as_their_own(window: Window, settle: Settle) -> None:

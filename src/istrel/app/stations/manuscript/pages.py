@@ -182,7 +182,7 @@ class Pages(QScrollArea):
         width = round(flow.page.text.width())
         height, lines = edit.stand(width, flow.room, flow.between)
         if len(lines) == 2 and lines[1] == 1 and lines[0] > 2:
-            less = flow.room / lines[0]  # one line fewer here
+            less = edit.pitch  # one line fewer here
             height, lines = edit.stand(width, flow.room - less, flow.between + less)
         if len(lines) > 1 and (len(lines) > 2 or min(lines) < 2) and not flow.fresh:
             flow.turn_over()

@@ -144,8 +144,14 @@ class ProseEdit(QTextEdit):
 
     @property
     def pitch(self) -> float:
-        """From line to line, in pixels."""
+        """About how far it is from line to line, in pixels."""
         return QFontMetricsF(self.document().defaultFont()).lineSpacing() * LINE_SHARE / 100
+
+    def _line_tops(self) -> list[float]:
+        """Where the lines begin, in pixels below the top of the text."""
+        block = self.document().firstBlock()
+        top = self.document().documentLayout().blockBoundingRect(block).top()  # asking for it lays the text out
+        return [top + block.layout().lineAt(n).y() for n in range(block.layout().lineCount())]
 
     def stand(self, width: int, page: float, between: float) -> tuple[float, tuple[int, ...]]:
         """(the height that the text takes on pages, with what lies between them; how many lines stand on each).
@@ -167,11 +173,9 @@ class ProseEdit(QTextEdit):
             if not self.hasFocus():
                 self.document().clearUndoRedoStacks()
             self.blockSignals(False)
-        layout = self.document().firstBlock().layout()
-        tops = [layout.position().y() + layout.lineAt(n).y() for n in range(layout.lineCount())]
-        on_pages = Counter(int(top // (page + between)) for top in tops)
-        height = layout.position().y() + layout.boundingRect().bottom() + 0.3 * self._px
-        return height, tuple(on_pages[place] for place in range(max(on_pages, default=0) + 1))
+        on_pages = Counter(int((top + 0.5) // (page + between)) for top in self._line_tops())  # the engine rounds
+        end = self.document().documentLayout().blockBoundingRect(self.document().firstBlock()).bottom()
+        return end + 0.3 * self._px, tuple(on_pages[place] for place in range(max(on_pages, default=0) + 1))
 
     def scrollContentsBy(self, dx: int, dy: int) -> None:
         """All of the text is seen: there is nothing to scroll to."""
