@@ -396,7 +396,7 @@ def test_another_house_style_sets_everything_again_and_can_be_undone(window: Win
     window.model.do(SetStyle("thesis"))
     settle()
     assert [row.label for row in window.manuscript.outline.rows()] == ["Tabelle 1", "Abbildung 1", "Supplement"]
-    assert window.manuscript.style_button.text().startswith("Thesis")
+    assert window.manuscript.bar.style_button.text().startswith("Thesis")
     window.undo()
     settle()
     assert window.manuscript.outline.rows()[0].label == "Table 1"

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from PySide6.QtCore import Qt
+from PySide6.QtGui import QPainter, QPaintEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QLayout, QPushButton, QVBoxLayout, QWidget
 
 from istrel.app import theme
@@ -16,6 +17,29 @@ def label(text: str = "", name: str = "", *, wrap: bool = False) -> QLabel:
     made.setTextFormat(Qt.TextFormat.PlainText)
     made.setWordWrap(wrap)
     return made
+
+
+class ElidedLabel(QLabel):
+    """A line of text that ends in "…" where it has no room, and is told whole when it is pointed at."""
+
+    def __init__(self, name: str = "") -> None:
+        super().__init__()
+        self.setObjectName(name)
+        self.setMinimumWidth(24)
+
+    def setText(self, text: str) -> None:
+        super().setText(text)
+        self.setToolTip(text)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        if self.sizeHint().width() <= self.width():
+            super().paintEvent(event)
+            return
+        painter = QPainter(self)
+        text = self.fontMetrics().elidedText(self.text(), Qt.TextElideMode.ElideRight, self.width())
+        painter.setPen(self.palette().color(self.foregroundRole()))
+        painter.drawText(self.rect(), Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft, text)
+        painter.end()
 
 
 def serif_label(text: str, px: int, *, bold: bool = False) -> QLabel:

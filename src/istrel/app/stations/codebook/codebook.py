@@ -13,7 +13,7 @@ from istrel.app.bridge import StudyModel
 from istrel.app.stations.codebook.derive_line import DeriveLine
 from istrel.app.stations.codebook.entries_view import EntriesModel, EntriesView
 from istrel.app.stations.codebook.page import Page
-from istrel.app.widgets.simple import box, button, column, label, row, serif_label
+from istrel.app.widgets.simple import ElidedLabel, box, button, column, label, row, serif_label
 from istrel.data.codebook import Codebook as Codebook_
 from istrel.data.codebook import parse_missing
 from istrel.files import read_small
@@ -71,8 +71,10 @@ class Codebook(QWidget):
 
     def _make_bar(self) -> QHBoxLayout:
         bar = row(margins=(30, 20, 16, 8), spacing=12)
-        bar.addWidget(serif_label("Codebook", 23, bold=True))
-        self.count = label("", "small")
+        heading = serif_label("Codebook", 23, bold=True)
+        heading.setMinimumWidth(heading.sizeHint().width())
+        bar.addWidget(heading)
+        self.count = ElidedLabel("small")
         bar.addWidget(self.count, 0, Qt.AlignmentFlag.AlignBottom)
         bar.addStretch()
         self.finder = QLineEdit()

@@ -35,7 +35,7 @@ class Leaving:
         menu.addAction("A folder with a file for each exhibit…", self.choose_folder)
         menu.addAction("Print…", self.choose_printer)
         menu.addAction("Refresh a document that was edited since…", self.choose_document)
-        menu.popup(station.export_button.mapToGlobal(station.export_button.rect().bottomLeft()))
+        menu.popup(station.bar.export_button.mapToGlobal(station.bar.export_button.rect().bottomLeft()))
 
     def choose_file(self, ending: str = "docx") -> None:
         """Ask where to, then export."""
@@ -79,7 +79,7 @@ class Leaving:
         printer = QPrinter(QPrinter.PrinterMode.HighResolution)
         if QPrintDialog(printer, self._station).exec():
             print_pages(self._station.pages, printer)
-            self._station.said.setText("printed")
+            self._station.bar.said.setText("printed")
 
     def choose_document(self) -> None:
         """Ask for a document that was exported from here and edited since."""
@@ -116,7 +116,7 @@ class Leaving:
         )
 
     def _exported(self, path: Path) -> None:
-        self._station.said.setText(f"{path.name} written")
+        self._station.bar.said.setText(f"{path.name} written")
         self._station.exported.emit(str(path))
 
     def _failed(self, problem: Problem) -> None:
@@ -126,8 +126,8 @@ class Leaving:
         """The chosen exhibit to the clipboard: HTML and tab-separated text of a table, a picture of a figure."""
         leaf = self._station.leaf(self._station.chosen)
         if leaf is None or not isinstance(leaf.now, Entry) or leaf.now.exhibit is None:
-            self._station.said.setText("choose a table or a figure to copy")
+            self._station.bar.said.setText("choose a table or a figure to copy")
             return
         item = Item(leaf.now.exhibit, leaf.now.number)
         QGuiApplication.clipboard().setMimeData(clipboard_data(item, self._model.style))
-        self._station.said.setText(f"{leaf.now.label} copied")
+        self._station.bar.said.setText(f"{leaf.now.label} copied")

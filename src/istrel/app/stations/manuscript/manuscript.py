@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QMenu, QWidget
 
 from istrel.app.bridge import StudyModel
 from istrel.app.proof.cases import link_cases
+from istrel.app.stations.manuscript.bar import Bar
 from istrel.app.stations.manuscript.beside import Beside, remarks_of
 from istrel.app.stations.manuscript.citing import Citing
 from istrel.app.stations.manuscript.exhibit_view import ExhibitView
@@ -62,7 +63,14 @@ class Manuscript(QWidget):
         layout.addWidget(self._side())
         right = column()
         layout.addLayout(right, 1)
-        right.addWidget(self._bar())
+        self.bar = Bar(
+            self.review,
+            style=self._choose_style,
+            reading=self.open_reading,
+            copy=self.copy,
+            export=self.leaving.offer,
+        )
+        right.addWidget(self.bar)
         self.pages = Pages()
         middle = row()
         middle.addWidget(self.pages, 1)
@@ -101,25 +109,6 @@ class Manuscript(QWidget):
         add.addStretch()
         inside.addLayout(add)
         return side
-
-    def _bar(self) -> QWidget:
-        bar = box("surface")
-        bar.setFixedHeight(56)
-        inside = row(bar, margins=(24, 8, 24, 8), spacing=12)
-        inside.addWidget(label("House style", "small"))
-        self.style_button = button("", "chip", self._choose_style)
-        inside.addWidget(self.style_button)
-        for said in (self.review.status, self.review.next_button, self.review.accept_button):
-            inside.addWidget(said)
-        inside.addStretch()
-        self.said = label("", "small")
-        inside.addWidget(self.said)
-        inside.addWidget(button("Reviewer’s reading", "chip", self.open_reading))
-        self.copy_button = button("Copy", "chip", self.copy)
-        inside.addWidget(self.copy_button)
-        self.export_button = button("Export manuscript ▾", "main", self.leaving.offer)
-        inside.addWidget(self.export_button)
-        return bar
 
     # What is there.
     @property
@@ -184,9 +173,9 @@ class Manuscript(QWidget):
             self._chosen = parts[0].id if parts else ""
         self._nothing.setVisible(not parts)
         self.pages.setVisible(bool(parts))
-        for control in (self.copy_button, self.export_button):
+        for control in (self.bar.copy_button, self.bar.export_button):
             control.setEnabled(bool(parts))
-        self.style_button.setText(f"{style.name} ▾")
+        self.bar.style_button.setText(f"{style.name} ▾")
         self._write_outline()
         self.pages.show_parts([self._views[part.id] for part in parts], style, label_in("Supplement", style))
         self.review.tell()
@@ -371,7 +360,7 @@ class Manuscript(QWidget):
             menu.addAction(load_style(name).name, partial(self.do, SetStyle(name)))
         menu.addSeparator()
         menu.addAction("Copy and edit this style", self.open_style)
-        menu.popup(self.style_button.mapToGlobal(self.style_button.rect().bottomLeft()))
+        menu.popup(self.bar.style_button.mapToGlobal(self.bar.style_button.rect().bottomLeft()))
 
     def open_style(self) -> None:
         """The style as a form beside the pages."""

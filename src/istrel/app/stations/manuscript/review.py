@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING
 
 from istrel.app.stations.manuscript.beside import accept_all
 from istrel.app.stations.manuscript.leaf import Leaf
-from istrel.app.widgets.simple import button, label
+from istrel.app.widgets.simple import ElidedLabel, button
 from istrel.study.changes.manuscript import AcceptEach
 from istrel.study.manuscript import Entry, quoted_numbers
 
@@ -20,7 +20,7 @@ class Review:
 
     def __init__(self, model: StudyModel, station: Manuscript) -> None:
         self._model, self._station = model, station
-        self.status = label("", "error")
+        self.status = ElidedLabel("error")
         self.next_button = button("review", "link", self.next, tip="Go to the next number that moved")
         self.accept_button = button("accept all", "link", self.accept_all, tip="Accept every number as it is now")
         for control in (self.next_button, self.accept_button):
