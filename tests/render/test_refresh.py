@@ -279,6 +279,7 @@ def test_in_place_a_copy_is_kept_and_what_is_no_document_is_refused(
         ("a.docx", b"PK\x03\x04 no", "no document"),
         ("b.docx", render(manuscript_document(study_of(history.study.data), load()), "docx"), "put there by Istrel"),
         ("c.odt", b"", "no document"),
+        ("e.docx", before[:400] + b"\x00" * 60 + before[460:], "no document"),
         ("d.txt", b"", "is a .docx or an .odt"),
     ):
         (tmp_path / name).write_bytes(content)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import io
 import zipfile
+import zlib
 from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
@@ -13,6 +14,11 @@ from lxml import etree
 from istrel.problem import Problem
 
 MOST_UNPACKED = 2**30
+# What an archive that is damaged raises while it is read.
+UNREADABLE = (
+    *(zipfile.BadZipFile, zipfile.LargeZipFile, zlib.error, EOFError, OSError),
+    *(RuntimeError, NotImplementedError, ValueError),
+)
 
 
 @dataclass
@@ -85,7 +91,7 @@ def unpacked(path: Path) -> dict[str, bytes]:
             if sum(entry.file_size for entry in archive.infolist()) > MOST_UNPACKED:
                 raise Problem(f"{path.name}: this document is too large to be read.")
             return {entry.filename: archive.read(entry) for entry in archive.infolist()}
-    except (zipfile.BadZipFile, zipfile.LargeZipFile, EOFError, OSError, RuntimeError, NotImplementedError, ValueError):
+    except UNREADABLE:
         raise Problem(f"{path.name}: this is no document, or it is damaged.") from None
 
 
