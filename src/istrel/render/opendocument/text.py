@@ -28,7 +28,7 @@ from istrel.render.opendocument.styles import TURNED, UPRIGHT, Automatic, styles
 from istrel.render.tables import Panel
 from istrel.render.word import bookmark
 from istrel.render.word.parts import printable
-from istrel.render.word.tables import INDENT_PT, laid_out
+from istrel.render.word.tables import INDENT_PT, MOST_ROWS_TOGETHER, laid_out
 from istrel.study.prose import REFERENCE
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import ABSENT
@@ -167,8 +167,8 @@ class _Press:
         table = print_table(sheet, self._style, item.number)
         layout = laid_out(table, self._style)
         self._add_caption(item, turned=layout.turned)
-        loose = len(layout.panels) if not sheet.notes else 0  # the last panel keeps off what follows, where no notes do
-        made = [self._panel(table, panel, loose=k == loose) for k, panel in enumerate(layout.panels, start=1)]
+        made = [self._panel(table, panel) for panel in layout.panels[:-1]]
+        made.append(self._panel(table, layout.panels[-1], after="notes" if sheet.notes else "text"))
         texts = [text for panel in layout.panels for text in _texts(table, panel)]
         self._section(item, "table", self._paragraph(WHAT["note"], "").join(made), texts)
         self._add_notes(item, sheet)
@@ -199,8 +199,11 @@ class _Press:
         last = self.automatic.name(
             "paragraph", '<style:paragraph-properties fo:margin-bottom="14pt"/>', parent=WHAT["note"]
         )
+        held = self.automatic.name(
+            "paragraph", '<style:paragraph-properties fo:keep-with-next="always"/>', parent=WHAT["note"]
+        )
         made = [
-            self._paragraph(last if place == len(notes) else WHAT["note"], self._runs(note))
+            self._paragraph(last if place == len(notes) else held, self._runs(note))
             for place, note in enumerate(notes, start=1)
         ]
         if made:
@@ -216,13 +219,16 @@ class _Press:
         self.body.append(f'<text:section text:name="{name}">{inner}</text:section>')
 
     # Tables.
-    def _panel(self, table: PrintedTable, panel: Panel, *, loose: bool) -> str:
+    def _panel(self, table: PrintedTable, panel: Panel, *, after: str = "panel") -> str:
+        """A table; it stays with its notes, or keeps off text that comes `after` it."""
         self._tables += 1
         columns, last = panel.columns, panel.first + len(panel.columns) - 1
+        whole = ' style:may-break-between-rows="false"' if len(table.rows) <= MOST_ROWS_TOGETHER else ""
+        stays = ' fo:keep-with-next="always"' if whole and after == "notes" else ""
         width = self.automatic.name(
             "table",
             f'<style:table-properties style:width="{sum(round(c.width, 1) for c in columns):.1f}pt" '
-            f'fo:margin-bottom="{14 if loose else 0}pt" table:align="left"/>',
+            f'fo:margin-bottom="{14 if after == "text" else 0}pt" table:align="left"{whole}{stays}/>',
         )
         shapes = "".join(f'<table:table-column table:style-name="{self._column(column)}"/>' for column in columns)
         heads = "".join(self._head(row, place, len(panel.heads)) for place, row in enumerate(panel.heads))

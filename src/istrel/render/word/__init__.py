@@ -133,6 +133,7 @@ class _Press:
         paragraphs = [self._word.add_paragraph(style="Table note") for _ in notes]
         for paragraph, note in zip(paragraphs, notes, strict=True):
             add_runs(paragraph, note)
+            paragraph.paragraph_format.keep_with_next = paragraph is not paragraphs[-1] or None
         if paragraphs:
             paragraphs[-1].paragraph_format.space_after = Pt(AFTER_PT)
         self._tight = not paragraphs
