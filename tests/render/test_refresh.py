@@ -227,6 +227,35 @@ def test_a_table_of_another_shape_comes_whole(history: History, tmp_path: Path) 
         assert ("Harbor" in texts, "Harbour" in texts) == (False, True)
 
 
+def test_a_table_of_another_shape_comes_whole_into_an_odt(history: History, tmp_path: Path) -> None:
+    path = exported(history, tmp_path / "paper.odt")
+    renamed = history.do(Correct((Correction("site", "harbour ", "Harbour"), Correction("site", "Harbor", "Harbour"))))
+    made = refresh(path, renamed.study, load())
+    assert any(where == "Table 2" and "cells" in old for where, old, _ in made.exchanged)
+    now, fresh = (
+        etree.fromstring(parts_of(content)["content.xml"])
+        for content in (made.content, exported(renamed, tmp_path / "fresh.odt").read_bytes())
+    )
+    for root in (now, fresh):
+        texts = [
+            "".join(p.itertext()) for p in root.xpath("//text:section[@text:name='istrel_k3']//text:p", namespaces=ODF)
+        ]
+        assert ("Harbor" in texts, "Harbour" in texts) == (False, True)
+    rows = [
+        len(r.xpath("//table:table[@table:name='istrel_k3_table_1']//table:table-row", namespaces=ODF))
+        for r in (now, fresh)
+    ]
+    assert rows[0] == rows[1]
+    known = set(now.xpath("//style:style/@style:name", namespaces=ODF))
+    used = set(now.xpath("//table:table//@table:style-name | //table:table//@text:style-name", namespaces=ODF))
+    assert {name for name in used - known if name.startswith(("Istrel", "P", "T"))} <= {
+        "Table_20_text",
+        "Table_20_note",
+    }
+    path.write_bytes(made.content)
+    assert refresh(path, renamed.study, load()).lines() == ["Nothing moved."]
+
+
 def test_an_odt_is_refreshed_as_a_docx_is(history: History, moved: History, tmp_path: Path) -> None:
     path = exported(history, tmp_path / "paper.odt")
     assert refresh(path, history.study, load()).lines() == ["Nothing moved."]
@@ -234,18 +263,22 @@ def test_an_odt_is_refreshed_as_a_docx_is(history: History, moved: History, tmp_
     def author(root: Any) -> None:
         heading = next(h for h in root.iter(f"{{{NAMES['text']}}}h"))
         heading.text = "What we found"
-        for name, change in (("istrel_k2_table", "99.99"), ("istrel_k3_table", None)):
-            (section,) = root.xpath(f"//text:section[@text:name='{name}']", namespaces=ODF)
+        for name, change in (("istrel_k2_table_1", "99.99"), ("istrel_k3_table_1", None)):
+            (table,) = root.xpath(f"//table:table[@table:name='{name}']", namespaces=ODF)
             if change is None:
-                section.getparent().remove(section)
+                table.getparent().remove(table)
             else:
-                cells = section.xpath(".//text:p[contains(text(), '.')]", namespaces=ODF)
+                cells = table.xpath(".//text:p[contains(text(), '.')]", namespaces=ODF)
                 next(p for p in cells if re.fullmatch(r"\d\d\.\d\d", p.text or "")).text = change
 
     edit(path, "content.xml", author)
     before = path.read_bytes()
     made = refresh(path, moved.study, load())
-    ours = "//text:section[starts-with(@text:name, 'istrel_')] | //text:user-field-get | //text:user-field-decls"
+    ours = (
+        "//table:table[starts-with(@table:name, 'istrel_')] | //draw:frame[starts-with(@draw:name, 'istrel_')]"
+        " | //text:p[text:bookmark-start[starts-with(@text:name, 'istrel_')]]"
+        " | //text:user-field-get | //text:user-field-decls"
+    )
     assert outside(made.content, "content.xml", ours) == outside(before, "content.xml", ours)
     assert [(where, found) for where, found, _ in made.edited] == [("Table 1", "99.99")]
     assert made.away == ["Table 2"]
@@ -257,7 +290,7 @@ def test_an_odt_is_refreshed_as_a_docx_is(history: History, moved: History, tmp_
     }
     fresh = etree.fromstring(parts_of(exported(moved, tmp_path / "fresh.odt").read_bytes())["content.xml"])
     now = etree.fromstring(parts_of(made.content)["content.xml"])
-    for query in ("//text:user-field-get", "//text:section[@text:name='istrel_k2_notes']//text:p"):
+    for query in ("//text:user-field-get", "//text:section[@text:name='istrel_k2']/text:p"):
         mine, theirs = (["".join(e.itertext()) for e in r.xpath(query, namespaces=ODF)] for r in (now, fresh))
         assert mine == theirs
     again = tmp_path / "again.odt"

@@ -63,7 +63,7 @@ def written(document: Document) -> tuple[bytes, Put]:
         f"<office:automatic-styles>{automatic}</office:automatic-styles><office:body><office:text>"
         f"<text:sequence-decls>{sequences}</text:sequence-decls>{declared}{content}</office:text></office:body>"
     )
-    said = {PUT: press.put.record()} if press.put.fields or press.put.sections else {}
+    said = {PUT: press.put.record()} if press.put.fields or press.put.places else {}
     parts = {
         "content.xml": part("document-content", inner),
         "styles.xml": styles_part(document.style),
@@ -75,13 +75,13 @@ def written(document: Document) -> tuple[bytes, Put]:
 
 @dataclass
 class Put:
-    """What was put into a document: {field: (mark, text)}, {section: its texts, cell by cell}."""
+    """What was put into a document: {field: (mark, text)}, {part of an exhibit: its texts, cell by cell}."""
 
     fields: dict[str, tuple[str, str]] = field(default_factory=dict)
-    sections: dict[str, list[str]] = field(default_factory=dict)
+    places: dict[str, list[str]] = field(default_factory=dict)
 
     def record(self) -> str:
-        return json.dumps({"fields": self.fields, "sections": self.sections}, ensure_ascii=False, separators=(",", ":"))
+        return json.dumps({"fields": self.fields, "places": self.places}, ensure_ascii=False, separators=(",", ":"))
 
 
 def field_name(mark: str) -> str:
@@ -89,8 +89,8 @@ def field_name(mark: str) -> str:
     return f"istrel_{sha256(mark.encode()).hexdigest()[:24]}"
 
 
-def section_name(identity: str, what: str) -> str:
-    """The name of the section that holds a table, figure, title or the notes of a kept exhibit."""
+def place_name(identity: str, what: str) -> str:
+    """What a table, figure, title or the notes of a kept exhibit are known by: tables and notes are counted after it."""
     return f"istrel_{identity}_{what}"
 
 
@@ -155,11 +155,17 @@ class _Press:
 
     # Exhibits.
     def add_exhibit(self, item: Item) -> None:
-        sheet = item.exhibit.sheet
+        """In a section of its own, where the exhibit is one that was kept: one for all of it, for what stands in sections of
+        their own is torn apart by the ends of pages.
+        """
+        sheet, before = item.exhibit.sheet, len(self.body)
         if isinstance(sheet, TableSheet):
             self._add_table(item, sheet)
         else:
             self._add_figure(item, sheet)
+        if item.id:
+            inner = "".join(self.body[before:])
+            self.body[before:] = [f'<text:section text:name="istrel_{item.id}">{inner}</text:section>']
         for text in item.texts:
             self.body.append(self._paragraph("Standard", self._runs(print_text(text, self._style))))
 
@@ -167,10 +173,11 @@ class _Press:
         table = print_table(sheet, self._style, item.number)
         layout = laid_out(table, self._style)
         self._add_caption(item, turned=layout.turned)
-        made = [self._panel(table, panel) for panel in layout.panels[:-1]]
-        made.append(self._panel(table, layout.panels[-1], after="notes" if sheet.notes else "text"))
+        afters = [*["panel"] * (len(layout.panels) - 1), "notes" if sheet.notes else "text"]
+        names = [f"{place_name(item.id, 'table')}_{k}" if item.id else "" for k, _ in enumerate(afters, start=1)]
+        made = [self._panel(table, *parts) for parts in zip(layout.panels, names, afters, strict=True)]
         texts = [text for panel in layout.panels for text in _texts(table, panel)]
-        self._section(item, "table", self._paragraph(WHAT["note"], "").join(made), texts)
+        self._put(item, "table", self._paragraph(WHAT["note"], "").join(made), texts)
         self._add_notes(item, sheet)
 
     def _add_caption(self, item: Item, *, turned: bool) -> None:
@@ -192,7 +199,8 @@ class _Press:
         )
         self.body.append(self._paragraph(WHAT["label"], inner, turned=turned))
         title = print_title(item.exhibit.sheet, self._style)
-        self._section(item, "title", self._paragraph(WHAT["title"], letters(title)), [printable(title)])
+        inner = self._paragraph(WHAT["title"], _marked(item, "title", letters(title)))
+        self._put(item, "title", inner, [printable(title)])
 
     def _add_notes(self, item: Item, sheet: TableSheet | FigureSheet) -> None:
         notes = print_notes(sheet.notes, self._style)
@@ -203,23 +211,20 @@ class _Press:
             "paragraph", '<style:paragraph-properties fo:keep-with-next="always"/>', parent=WHAT["note"]
         )
         made = [
-            self._paragraph(last if place == len(notes) else held, self._runs(note))
+            self._paragraph(last if place == len(notes) else held, _marked(item, f"notes_{place}", self._runs(note)))
             for place, note in enumerate(notes, start=1)
         ]
         if made:
-            self._section(item, "notes", "".join(made), [printable(as_plain(note)) for note in notes])
+            self._put(item, "notes", "".join(made), [printable(as_plain(note)) for note in notes])
 
-    def _section(self, item: Item, what: str, inner: str, texts: list[str]) -> None:
-        """In a section of its own, where the exhibit is one that was kept."""
-        if not item.id:
-            self.body.append(inner)
-            return
-        name = section_name(item.id, what)
-        self.put.sections[name] = texts
-        self.body.append(f'<text:section text:name="{name}">{inner}</text:section>')
+    def _put(self, item: Item, what: str, inner: str, texts: list[str]) -> None:
+        """Into the document, and remembered where the exhibit is one that was kept."""
+        self.body.append(inner)
+        if item.id:
+            self.put.places[place_name(item.id, what)] = texts
 
     # Tables.
-    def _panel(self, table: PrintedTable, panel: Panel, *, after: str = "panel") -> str:
+    def _panel(self, table: PrintedTable, panel: Panel, name: str, after: str) -> str:
         """A table; it stays with its notes, or keeps off text that comes `after` it."""
         self._tables += 1
         columns, last = panel.columns, panel.first + len(panel.columns) - 1
@@ -237,7 +242,7 @@ class _Press:
             for place, row in enumerate(table.rows)
         ]
         return (
-            f'<table:table table:name="Istrel{self._tables}" table:style-name="{width}">{shapes}'
+            f'<table:table table:name="{name or f"Istrel{self._tables}"}" table:style-name="{width}">{shapes}'
             f"<table:table-header-rows>{heads}</table:table-header-rows>{''.join(rows)}</table:table>"
         )
 
@@ -313,8 +318,9 @@ class _Press:
         plain = self.automatic.name(
             "graphic", '<style:graphic-properties style:vertical-pos="top" draw:stroke="none"/>'
         )
+        name = place_name(item.id, "figure") if item.id else f"Istrel figure {item.number}"
         frame = (
-            f'<draw:frame draw:style-name="{plain}" draw:name="Istrel figure {item.number}" text:anchor-type="as-char" '
+            f'<draw:frame draw:style-name="{plain}" draw:name="{name}" text:anchor-type="as-char" '
             f'svg:width="{scene.width:.2f}mm" svg:height="{scene.height:.2f}mm">{images}'
             f"<svg:title>{letters(print_title(sheet, self._style))}</svg:title>"
             f"<svg:desc>{letters(plain_text(sheet.alt, self._style))}</svg:desc></draw:frame>"
@@ -322,8 +328,16 @@ class _Press:
         held = self.automatic.name(
             "paragraph", '<style:paragraph-properties fo:keep-with-next="always"/>', parent="Standard"
         )
-        self._section(item, "figure", self._paragraph(held, frame), [sha256(self.pictures[f"{stem}.svg"]).hexdigest()])
+        self._put(item, "figure", self._paragraph(held, frame), [sha256(self.pictures[f"{stem}.svg"]).hexdigest()])
         self._add_notes(item, sheet)
+
+
+def _marked(item: Item, what: str, inner: str) -> str:
+    """In a bookmark, where the exhibit is one that was kept."""
+    if not item.id:
+        return inner
+    name = place_name(item.id, what)
+    return f'<text:bookmark-start text:name="{name}"/>{inner}<text:bookmark-end text:name="{name}"/>'
 
 
 def _texts(table: PrintedTable, panel: Panel) -> list[str]:

@@ -1,4 +1,4 @@
-"""Refreshing an .odt: our named sections and variable fields are found again, their letters compared with what was put there."""
+"""Refreshing an .odt: our tables, figures, bookmarks and fields are found again, compared with what was put there."""
 
 from __future__ import annotations
 
@@ -22,7 +22,7 @@ from istrel.render.opendocument.text import PUT, Put, written
 from istrel.render.refresh.report import Refreshed, alike, parsed, repacked, unpacked
 from istrel.study.prose import Shelf, now, number_of
 
-SECTION = re.compile(r"istrel_[^_]+_(?:table|figure|title|notes)")
+PLACE = re.compile(r"(istrel_[^_]+_(?:table|figure|title|notes))(?:_\d+)?")
 MOST_BLANKS = 100
 
 
@@ -50,19 +50,16 @@ def _put(text: str) -> Put | None:
     try:
         found = json.loads(text)
         fields = {str(name): (str(mark), str(letters)) for name, (mark, letters) in found["fields"].items()}
-        sections = {str(name): [str(t) for t in texts] for name, texts in found["sections"].items()}
+        places = {str(name): [str(t) for t in texts] for name, texts in found["places"].items()}
     except (ValueError, KeyError, TypeError, AttributeError, RecursionError):
         return None
-    return Put(fields, {name: texts for name, texts in sections.items() if SECTION.fullmatch(name)})
+    return Put(fields, {name: texts for name, texts in places.items() if PLACE.fullmatch(name)})
 
 
 def _q(name: str) -> str:
     """A name with its namespace."""
     space, _, local = name.partition(":")
     return f"{{{NAMES[space]}}}{local}"
-
-
-TEXTS = (_q("table:table-cell"), _q("text:p"))
 
 
 def letters_of(element: Any) -> str:
@@ -80,13 +77,34 @@ def letters_of(element: Any) -> str:
     return "".join(made)
 
 
-def _places(section: Any) -> list[Any]:
-    """The cells of a section that holds a table, else its paragraphs."""
-    for name in TEXTS:
-        found = list(section.iter(name))
-        if found:
-            return found
-    return []
+def _ours(root: Any) -> dict[str, list[Any]]:
+    """{name of a part of an exhibit: its tables, its frame, or its paragraphs, in their order}."""
+    found: dict[str, list[Any]] = {}
+    named = (("table:table", "table:name"), ("draw:frame", "draw:name"), ("text:bookmark-start", "text:name"))
+    for tag, key in named:
+        for element in root.iter(_q(tag)):
+            name = PLACE.fullmatch(element.get(_q(key), ""))
+            if name is not None:
+                home = element if tag != "text:bookmark-start" else _paragraph_around(element)
+                found.setdefault(name[1], []).extend([home] if home is not None else [])
+    return found
+
+
+def _paragraph_around(element: Any) -> Any:
+    return next(element.iterancestors(_q("text:p"), _q("text:h")), None)
+
+
+def _places(elements: list[Any]) -> list[Any]:
+    """The cells of tables, or paragraphs as they are."""
+    return [cell for element in elements for cell in element.iter(_q("table:table-cell"))] or elements
+
+
+def _span(elements: list[Any]) -> list[Any]:
+    """The elements and what stands between them."""
+    span = elements[:1]
+    while span[-1] is not elements[-1] and span[-1].getnext() is not None:
+        span.append(span[-1].getnext())
+    return span if span[-1] is elements[-1] else elements
 
 
 @dataclass
@@ -101,25 +119,24 @@ class _Work:
     done: Refreshed = field(default_factory=Refreshed)
 
     def exchange_all(self) -> None:
-        """Every field and section of ours."""
+        """Every field and every part of an exhibit that is ours."""
         fresh, self.new = written(self.document)
         with ZipFile(BytesIO(fresh)) as archive:
             self.fresh = etree.fromstring(archive.read("content.xml"))
             self.pictures = {name: archive.read(name) for name in archive.namelist() if name.startswith("Pictures/")}
         self._exchange_fields()
-        sections = {e.get(_q("text:name"), ""): e for e in self.content.iter(_q("text:section"))}
-        others = {e.get(_q("text:name"), ""): e for e in self.fresh.iter(_q("text:section"))}
-        for name, old in {name: list(texts) for name, texts in self.put.sections.items()}.items():
+        ours, others = _ours(self.content), _ours(self.fresh)
+        for name, old in {name: list(texts) for name, texts in self.put.places.items()}.items():
             where = self._where(name)
-            if name not in sections:
+            if not ours.get(name):
                 if name.endswith(("_table", "_figure")):
                     self.done.away.append(where)
             elif name not in others:
                 self.done.gone.append(where)
             elif name.endswith("_figure"):
-                self._figure(name, sections[name], others[name], old)
+                self._figure(name, ours[name][0], others[name][0], old)
             else:
-                self._section(name, sections[name], others[name], old)
+                self._part(name, ours[name], others[name], old)
 
     def _where(self, name: str) -> str:
         _, identity, what = name.split("_", 2)
@@ -153,9 +170,9 @@ class _Work:
                 self.put.fields[name] = mark, new
                 self.done.exchanged.append((f"{label} in the text", old, new))
 
-    def _section(self, name: str, mine: Any, theirs: Any, old: list[str]) -> None:
+    def _part(self, name: str, mine: list[Any], theirs: list[Any], old: list[str]) -> None:
         """A table, title or the notes of an exhibit."""
-        new, found = self.new.sections[name], [letters_of(place) for place in _places(mine)]
+        new, found = self.new.places[name], [letters_of(place) for place in _places(mine)]
         if len(found) == len(old) == len(new):
             for number, (place, other) in enumerate(zip(_places(mine), _places(theirs), strict=True)):
                 seen, was, will = found[number], old[number], new[number]
@@ -163,25 +180,24 @@ class _Work:
                     self.done.edited.append((self._where(name), seen, will))
                 elif will != was:
                     _exchange(place, other)
-                    self.put.sections[name][number] = will
+                    self.put.places[name][number] = will
                     self.done.exchanged.append((self._where(name), was, will))
         elif found != old:
             self.done.edited.append((self._where(name), "another shape", "a table of another shape"))
         elif new != old:
             self._whole(mine, theirs)
-            self.put.sections[name] = list(new)
+            self.put.places[name] = list(new)
             self.done.exchanged.append((self._where(name), f"{len(old)} cells", f"{len(new)} cells"))
 
-    def _whole(self, mine: Any, theirs: Any) -> None:
-        """All of a section, with the styles that it needs under names of their own."""
+    def _whole(self, mine: list[Any], theirs: list[Any]) -> None:
+        """All of a part, with the styles that it needs under names of their own."""
         styles = {e.get(_q("style:name"), ""): e for e in self.fresh.iter(_q("style:style"))}
         home = self.content.find(_q("office:automatic-styles"))
         names = [e.get(_q("style:name"), "") for e in home] if home is not None else []
         stem = f"Istrel{sum(name.startswith('Istrel') for name in names) + 1}x"
-        for child in list(mine):
-            mine.remove(child)
-        for child in theirs:
+        for child in _span(theirs):
             made = deepcopy(child)
+            made.tail = None
             for element in made.iter():
                 for key, value in element.attrib.items():
                     if key.endswith("}style-name") and value in styles:
@@ -191,11 +207,13 @@ class _Work:
                             style = deepcopy(styles[value])
                             style.set(_q("style:name"), f"{stem}{value}")
                             home.append(style)
-            mine.append(made)
+            mine[0].addprevious(made)
+        for child in _span(mine):
+            child.getparent().remove(child)
 
     def _figure(self, name: str, mine: Any, theirs: Any, old: list[str]) -> None:
         """The pictures of a figure: the vectors, which no program makes anew, decide whether it is still ours."""
-        new = self.new.sections[name]
+        new = self.new.places[name]
         links = {_ending(href): href for href in _links(mine)}
         vectors = links.get("svg", "")
         if vectors not in self.parts or sha256(self.parts[vectors]).hexdigest() != old[0]:
@@ -205,7 +223,7 @@ class _Work:
                 target = links.get(_ending(href))
                 if target in self.parts:
                     self.parts[str(target)] = self.pictures[href]
-            self.put.sections[name] = list(new)
+            self.put.places[name] = list(new)
             self.done.exchanged.append((self._where(name), "the figure", "drawn again"))
 
 
@@ -213,8 +231,8 @@ def _ending(href: str) -> str:
     return href.rpartition(".")[2].lower()
 
 
-def _links(section: Any) -> list[str]:
-    return [image.get(_q("xlink:href"), "").removeprefix("./") for image in section.iter(_q("draw:image"))]
+def _links(frame: Any) -> list[str]:
+    return [image.get(_q("xlink:href"), "").removeprefix("./") for image in frame.iter(_q("draw:image"))]
 
 
 def _set_letters(element: Any, letters: str) -> None:
