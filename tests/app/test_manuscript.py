@@ -24,7 +24,7 @@ from istrel.app.window import Window
 from istrel.demo import LEARNERS
 from istrel.exhibits.text import Cell
 from istrel.study.changes.codebook import TreatAsMissing
-from istrel.study.changes.manuscript import Insert, Keep, Move
+from istrel.study.changes.manuscript import Exchange, Insert, Keep, Move
 from istrel.study.parts import Kept, Number, Passage, Prose, Reference, Words
 from istrel.study.prose import Shown
 
@@ -324,6 +324,9 @@ def test_what_is_live_is_dragged_copied_and_pasted_alive(window: Window, settle:
     assert prose == (Words("Here: "), number, Words("Here: "), number, Words("One two.\nThree."))
     assert edit.told(number).startswith("Table 1: Descriptive Statistics of Final Receptive Score by Course Format\n")
     assert edit.told(number).endswith(repr(number.accepted))
+    # In a study whose exhibit of that name is another one it is letters.
+    window.model.do(Exchange(table.id, Kept("describe age across format", ())))
+    assert window.manuscript.citing.read(data) == ()
 
 
 def test_dragging_in_the_outline_changes_the_order_and_the_supplement(window: Window, settle: Settle) -> None:

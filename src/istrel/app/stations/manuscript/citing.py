@@ -58,23 +58,29 @@ class Citing:
         data = QMimeData()
         data.setText(letters_of(taken))
         data.setHtml(html_of(taken))
-        data.setData(CITED, msgspec.json.encode([(record_of(piece), letters) for piece, letters, _ in taken]))
+        carried = [(record_of(piece), letters, self._sentence_behind(piece)) for piece, letters, _ in taken]
+        data.setData(CITED, msgspec.json.encode(carried))
         return data
+
+    def _sentence_behind(self, piece: Words | Number | Reference) -> str:
+        """The sentence of the exhibit that a piece quotes: another study may have another exhibit of that id."""
+        if isinstance(piece, Words):
+            return ""
+        return next((kept.sentence for kept in self._model.study.kept if kept.id == piece.exhibit), "")
 
     def read(self, data: QMimeData) -> tuple[Shown, ...]:
         """The prose that is carried; nothing for anything else, or where it quotes an exhibit that this study does not have."""
         if not data.hasFormat(CITED):
             return ()
         try:
-            records = msgspec.json.decode(data.data(CITED).data(), type=list[tuple[dict[str, Any], str]])
-            found = tuple(Shown(value_of(record, self._model.study), letters) for record, letters in records)
+            carried = msgspec.json.decode(data.data(CITED).data(), type=list[tuple[dict[str, Any], str, str]])
+            pieces = [value_of(record, self._model.study) for record, _, _ in carried]
         except (msgspec.MsgspecError, Problem):
             return ()
-        known = {kept.id for kept in self._model.study.kept}
-        sound = all(
-            isinstance(p, Words) or (isinstance(p, Number | Reference) and p.exhibit in known) for p, _, _ in found
-        )
-        return found if sound else ()
+        for piece, (_, _, sentence) in zip(pieces, carried, strict=True):
+            if not isinstance(piece, Words | Number | Reference) or self._sentence_behind(piece) != sentence:
+                return ()
+        return tuple(Shown(piece, letters) for piece, (_, letters, _) in zip(pieces, carried, strict=True))
 
     def told(self, piece: Number | Reference) -> str:
         """What is said of a number or a reference that is pointed at: its exhibit, its place there, its full value."""
