@@ -44,7 +44,7 @@ class Paper(QWidget):
         self._set: SetSheet | None = None
         self._zoom = 1.0
         self._dimmed = self._bare = False
-        self._marked: frozenset[tuple[str, str]] = frozenset()
+        self.marked: frozenset[tuple[str, str]] = frozenset()
         self._pressed: QPoint | None = None
         self.citing: Callable[[Cell], QMimeData] | None = None
         self.pointed: Cell | None = None
@@ -78,7 +78,7 @@ class Paper(QWidget):
 
     def mark(self, keys: frozenset[tuple[str, str]]) -> None:
         """Tint the cells with these rows and columns: their numbers moved."""
-        self._marked = keys
+        self.marked = keys
         self.update()
 
     def set_dimmed(self, dimmed: bool) -> None:
@@ -215,7 +215,7 @@ class Paper(QWidget):
 
     def _is_marked(self, row: int, column: int) -> bool:
         """Whether a number of this cell is among those that moved."""
-        return bool(self._marked) and any((c.row, c.column) in self._marked for c in self._numbers_at(row, column))
+        return bool(self.marked) and any((c.row, c.column) in self.marked for c in self._numbers_at(row, column))
 
     def cell_at(self, point: QPoint) -> tuple[int, int] | None:
         """(row, column) of the value at a point of this widget; columns count without the stub."""

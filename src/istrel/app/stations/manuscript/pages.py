@@ -8,7 +8,7 @@ from PySide6.QtPrintSupport import QPrinter
 from PySide6.QtWidgets import QLabel, QScrollArea, QWidget
 
 from istrel.app import theme
-from istrel.app.proof.paper import paint_sheet
+from istrel.app.proof.paper import Paper, paint_sheet
 from istrel.app.proof.setting import PX_PER_MM, PX_PER_PT
 from istrel.app.stations.manuscript.beside import WIDTH
 from istrel.app.stations.manuscript.exhibit_view import ENDLESS, ExhibitView
@@ -124,6 +124,8 @@ class Pages(QScrollArea):
                 self._begin_supplement(flow, zoom)
             self._place(part, flow, zoom)
         self.canvas.sheets = [page.sheet for page in flow.pages]
+        self.canvas.foot = style.page.margin_mm * PX_PER_MM * zoom
+        self.canvas.px = round(0.85 * self.text_px(zoom))
         bottom = max(flow.pages[-1].sheet.bottom() + GAP, self._place_besides(flow))
         self.canvas.resize(QSize(width, round(bottom)))
         self.canvas.update()
@@ -223,9 +225,13 @@ class Pages(QScrollArea):
 def print_pages(pages: Pages, printer: QPrinter) -> None:
     """The pages as they stand, each on a sheet of its own; marks and lines under live numbers are left out."""
     painter = QPainter()
-    edits = pages.canvas.findChildren(ProseEdit)
+    edits, papers = pages.canvas.findChildren(ProseEdit), pages.canvas.findChildren(Paper)
+    marks = [paper.marked for paper in papers]
+    pages.canvas.plain = True
     for edit in edits:
         edit.mark(plain=True)
+    for paper in papers:
+        paper.mark(frozenset())
     try:
         for place, sheet in enumerate(pages.sheets):
             lies = sheet.width() > sheet.height()
@@ -245,22 +251,40 @@ def print_pages(pages: Pages, printer: QPrinter) -> None:
             painter.restore()
     finally:
         painter.end()
+        pages.canvas.plain = False
         for edit in edits:
             edit.mark()
+        for paper, mark in zip(papers, marks, strict=True):
+            paper.mark(mark)
 
 
 class _Canvas(QWidget):
-    """The desk with the sheets of paper on it."""
+    """The desk with the sheets of paper on it, each with its number at its foot.
+
+    Attributes
+    ----------
+    foot, px
+        The room under the text of a sheet, and the size of its number.
+    plain
+        While it is printed: the printer has paper of its own.
+    """
 
     def __init__(self) -> None:
         super().__init__()
         self.setObjectName("clear")
         self.sheets: list[QRectF] = []
+        self.foot, self.px, self.plain = 0.0, 12, False
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
         seen = QRectF(event.rect())
-        for sheet in self.sheets:
-            if sheet.adjusted(-12, -12, 12, 12).intersects(seen):
+        painter.setFont(theme.serif(self.px))
+        for number, sheet in enumerate(self.sheets, start=1):
+            if not sheet.adjusted(-12, -12, 12, 12).intersects(seen):
+                continue
+            if not self.plain:
                 paint_sheet(painter, sheet)
+            painter.setPen(theme.colour(theme.INK))
+            foot = QRectF(sheet.left(), sheet.bottom() - self.foot, sheet.width(), self.foot)
+            painter.drawText(foot, Qt.AlignmentFlag.AlignCenter, str(number))
         painter.end()
