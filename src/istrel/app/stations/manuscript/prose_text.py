@@ -101,7 +101,8 @@ class ProseText:
 
     def mend(self) -> None:
         """What lost a letter goes whole; what was written beside live letters is a word of its own."""
-        for stretch in [s for s in self.stretches() if s.key and s.text != s.letters]:
+        damaged = [s for s in self.stretches() if s.key and s.text != s.letters]
+        for stretch in reversed(damaged):  # the last first, so that the others keep their places
             cursor = QTextCursor(self._document)
             cursor.joinPreviousEditBlock()
             before, _, after = stretch.text.partition(stretch.letters)
