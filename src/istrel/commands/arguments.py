@@ -100,7 +100,9 @@ def build_parser() -> Parser:
         prog="istrel build", description="Make every kept exhibit of a study from the files as they are now."
     )
     parser.add_argument("study", help="a study")
-    parser.add_argument("-o", dest="out", default=None, help="a folder, or one document by its ending")
+    parser.add_argument(
+        "-o", dest="out", action="append", default=[], help="a folder, or one document by its ending; several in one run"
+    )
     parser.add_argument("--check", action="store_true", help="say which accepted numbers moved; exit code 1 if any did")
     parser.add_argument("--to", choices=["json"], default=None, help="the moved numbers as JSON")
     parser.add_argument("--style", default="", help="a house style's name or file; the study's by default")

@@ -93,14 +93,13 @@ def build(options: argparse.Namespace) -> int:
     from istrel.study.fresh import refreshed
     from istrel.study.manuscript import compose
 
-    if not options.check and options.out is None:
+    if not options.check and not options.out:
         raise Problem("name a folder or a file with -o, or ask with --check which numbers moved.")
     with StudyFile(study_path(options.study), writing=False) as file:
         history, lines = refreshed(file.history)
     tell(lines)
     style = with_dpi(style_of(options, history.study), options.dpi)
-    if options.out is not None:
-        out = Path(options.out)
+    for out in map(Path, options.out):
         if out.suffix and not out.is_dir():
             write_manuscript(history.study, style, out)
         else:
