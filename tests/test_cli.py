@@ -255,7 +255,10 @@ def test_a_study_builds_the_same_bytes_and_comes_back_from_its_text(
     one, two = ({p.name: p.read_bytes() for p in (tmp_path / place).iterdir()} for place in ("one", "two"))
     assert one == two
     assert {"table-1.docx", "table-1.html", "figure-1.pdf", "manifest.json"} <= set(one)
-    assert run("build", paper, "-o", str(tmp_path / "all.docx"), capsys=capsys)[0] == 0
+    several = [str(tmp_path / name) for name in ("all.docx", "all.csv", "three")]
+    assert run("build", paper, *(part for place in several for part in ("-o", place)), capsys=capsys)[0] == 0
+    assert all(Path(place).exists() for place in several)
+    assert {p.name: p.read_bytes() for p in (tmp_path / "three").iterdir()} == one
     assert run("study", paper, "-o", text, capsys=capsys)[0] == 0
     assert run("study", text, "-o", again, capsys=capsys)[0] == 0
     assert run("study", again, "--to", "json", capsys=capsys)[1] == Path(text).read_text()
