@@ -101,7 +101,11 @@ def build_parser() -> Parser:
     )
     parser.add_argument("study", help="a study")
     parser.add_argument(
-        "-o", dest="out", action="append", default=[], help="a folder, or one document by its ending; several in one run"
+        "-o",
+        dest="out",
+        action="append",
+        default=[],
+        help="a folder, or one document by its ending; several in one run",
     )
     parser.add_argument("--check", action="store_true", help="say which accepted numbers moved; exit code 1 if any did")
     parser.add_argument("--to", choices=["json"], default=None, help="the moved numbers as JSON")
