@@ -199,10 +199,10 @@ def test_settings_of_a_histogram_change_the_sentence(opened: Opened, settle: Set
     assert window.bench.proof.exhibit.result.drawings[0].stat == "percent"
 
 
-def test_forms_that_do_not_fit_are_greyed_with_the_reason(opened: Opened, settle: Settle) -> None:
+def test_forms_that_do_not_fit_are_greyed_with_the_reason(opened: Opened, qtbot: QtBot) -> None:
     window = opened(sentence="describe site")
     picture = window.bench.forms.pictures["histogram"]
-    assert not picture.isEnabled()
+    qtbot.waitUntil(lambda: not picture.isEnabled(), timeout=5000)
     assert picture.toolTip().startswith("“site” holds no numbers")
     assert window.bench.forms.pictures["table"].isChecked()
 
