@@ -229,6 +229,7 @@ def test_a_table_of_another_shape_comes_whole(history: History, tmp_path: Path) 
 
 def test_a_table_of_another_shape_comes_whole_into_an_odt(history: History, tmp_path: Path) -> None:
     path = exported(history, tmp_path / "paper.odt")
+    add_to_our_parts(path)
     renamed = history.do(Correct((Correction("site", "harbour ", "Harbour"), Correction("site", "Harbor", "Harbour"))))
     made = refresh(path, renamed.study, load())
     assert any(where == "Table 2" and "cells" in old for where, old, _ in made.exchanged)
@@ -254,6 +255,33 @@ def test_a_table_of_another_shape_comes_whole_into_an_odt(history: History, tmp_
     }
     path.write_bytes(made.content)
     assert refresh(path, renamed.study, load()).lines() == ["Nothing moved."]
+
+
+def add_to_our_parts(path: Path) -> None:
+    """An author's comment in a cell and a paragraph between two notes."""
+
+    def author(root: Any) -> None:
+        texts = f"{{{NAMES['text']}}}"
+        cells = root.xpath(
+            "//table:table[@table:name='istrel_k2_table_1']//text:p[contains(text(), '.')]", namespaces=ODF
+        )
+        comment = etree.SubElement(cells[-1], f"{{{NAMES['office']}}}annotation")
+        etree.SubElement(comment, f"{texts}p").text = "Is this right?"
+        (note,) = root.xpath("//text:p[text:bookmark-start[@text:name='istrel_k2_notes_1']]", namespaces=ODF)
+        own = etree.Element(f"{texts}p")
+        own.text = "An author wrote this."
+        note.addnext(own)
+
+    edit(path, "content.xml", author)
+
+
+def test_what_authors_put_among_our_parts_of_an_odt_stays(history: History, moved: History, tmp_path: Path) -> None:
+    path = exported(history, tmp_path / "paper.odt")
+    add_to_our_parts(path)
+    made = refresh(path, moved.study, load())
+    assert len([line for line in made.exchanged if line[0] == "Table 1"]) > 3
+    said = "".join(etree.fromstring(parts_of(made.content)["content.xml"]).itertext())
+    assert ("Is this right?" in said, "An author wrote this." in said) == (True, True)
 
 
 def test_an_odt_is_refreshed_as_a_docx_is(history: History, moved: History, tmp_path: Path) -> None:

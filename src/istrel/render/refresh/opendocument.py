@@ -209,7 +209,8 @@ class _Work:
                             home.append(style)
             mine[0].addprevious(made)
         for child in _span(mine):
-            child.getparent().remove(child)
+            if child in mine or not (len(child) or child.text):  # what an author put between stays
+                child.getparent().remove(child)
 
     def _figure(self, name: str, mine: Any, theirs: Any, old: list[str]) -> None:
         """The pictures of a figure: the vectors, which no program makes anew, decide whether it is still ours."""
@@ -241,10 +242,17 @@ def _set_letters(element: Any, letters: str) -> None:
     element.text = letters
 
 
+COMMENTS = (_q("office:annotation"), _q("office:annotation-end"))
+
+
 def _exchange(place: Any, other: Any) -> None:
     """The letters of a cell or paragraph exchanged; slants come along, the styles of paragraphs stay."""
     mine = [place] if place.tag == _q("text:p") else list(place.iter(_q("text:p")))
     theirs = [other] if other.tag == _q("text:p") else list(other.iter(_q("text:p")))
     for paragraph, source in zip(mine, theirs, strict=False):
+        comments = [child for child in paragraph if child.tag in COMMENTS]
         _set_letters(paragraph, source.text or "")
         paragraph.extend(deepcopy(child) for child in source)
+        for comment in comments:
+            comment.tail = None
+            paragraph.append(comment)

@@ -77,7 +77,7 @@ def _stretch(start: Any) -> None:
 
 
 def _block(tag: str, start: Any) -> Any:
-    """The table or the paragraph that a bookmark stands in."""
+    """The table or the paragraph that a bookmark stands in; the bookmark is made to reach to its end again."""
     _stretch(start)
     table = next(start.iterancestors(qn("w:tbl")), None) if _what(tag) == "table" else None
     return table if table is not None else next(start.iterancestors(qn("w:p")), None)

@@ -283,9 +283,11 @@ class AcceptQuoted:
         values: dict[str, dict[tuple[str, str], Value]] = {}
         for number in self.numbers:
             values.setdefault(number.exhibit, {})[number.row, number.column] = number.accepted
-        parts = study.parts
-        for exhibit, mine in values.items():
-            parts = tuple(_with_prose(part, lambda p, e=exhibit, v=mine: _taken(p, e, v)) for part in parts)  # type: ignore[misc]
+
+        def taken(prose: Prose) -> Prose:
+            return reduce(lambda said, of: _taken(said, of, values[of]), values, prose)
+
+        parts = (_with_prose(part, taken) for part in study.parts)
         return replace(study, parts=tuple(_shown_taken(part, values.get(part.id, {})) for part in parts))
 
 
