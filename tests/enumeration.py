@@ -21,16 +21,15 @@ def with_margins(shape: tuple[int, int]) -> np.ndarray:
 
 def fillings(members: np.ndarray, values: np.ndarray, found: np.ndarray) -> np.ndarray:
     """Every table of whole numbers that agrees with what is shown, as the values of all counts."""
-    total = int(values[-1])
+    total = int(values[-1]) if found[-1] == SHOWN else int(values[-1]) + BELOW
     tables = np.array([t for t in product(range(total + 1), repeat=members.shape[1]) if sum(t) <= total])
     sums = tables @ members.T
-    fits = (sums[:, found == SHOWN] == values[found == SHOWN]).all(axis=1)
-    return sums[fits & (sums[:, found == SMALL] < BELOW).all(axis=1)]
+    return np.asarray(sums[(sums[:, found == SHOWN] == values[found == SHOWN]).all(axis=1)])
 
 
 def safe_by_trying(members: np.ndarray, values: np.ndarray, found: np.ndarray) -> bool:
     sums = fillings(members, values, found)
-    small = all(set(range(BELOW)) <= set(sums[:, k].tolist()) for k in np.flatnonzero(found == SMALL))
+    small = all(set(range(1, BELOW)) <= set(sums[:, k].tolist()) for k in np.flatnonzero(found == SMALL))
     return small and all(len(set(sums[:, k].tolist())) > 1 for k in np.flatnonzero(found == COMPANION))
 
 

@@ -199,8 +199,8 @@ def test_small_counts_are_hidden_on_paper_and_in_the_file(
     shown = [count for row in result["counts"] for count in row if count is not None]
     assert all(count == 0 or count >= 5 for count in shown)
     assert result["counts"][0].count(None) >= 2
-    assert "< 5" in " ".join(printed(exhibit, style))
-    assert "Counts from 1 to 4 are hidden" in notes(exhibit)
+    assert "–" in " ".join(printed(exhibit, style))
+    assert "A dash (–) hides counts from 1 to 4" in notes(exhibit)
 
 
 @pytest.mark.parametrize(

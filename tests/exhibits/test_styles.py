@@ -5,8 +5,7 @@ from __future__ import annotations
 import json
 import re
 from collections.abc import Iterator
-from dataclasses import fields, is_dataclass
-from importlib import import_module
+from dataclasses import fields, is_dataclass, replace
 from typing import Any
 
 import pytest
@@ -16,6 +15,7 @@ from istrel.data.dataset import Dataset
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.make import make_exhibit
 from istrel.exhibits.text import Phrase, Run
+from istrel.exhibits.verbs import catalogue
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
@@ -55,10 +55,12 @@ MORE = [
 def test_fifty_exhibits_in_another_style_make_nothing_again(learners: Dataset, monkeypatch: pytest.MonkeyPatch) -> None:
     calls: list[str] = []
     for verb in VERBS:
-        package = import_module(f"istrel.exhibits.verbs.{verb}")
-        for step in ("resolve", "compute", "typeset"):
-            known = getattr(package, step)
-            monkeypatch.setattr(package, step, lambda *a, f=known, s=step: (calls.append(s), f(*a))[1])
+        known = catalogue.verb_of(verb)
+        counted = {
+            step: lambda *a, f=getattr(known, step), s=step: (calls.append(s), f(*a))[1]
+            for step in ("resolve", "compute", "typeset")
+        }
+        monkeypatch.setitem(catalogue.VERBS, verb, lambda made=replace(known, **counted): made)
     exhibits = [make_exhibit(sentence, learners) for sentence in SENTENCES * 5]
     made = len(calls)
     assert made == 3 * 50

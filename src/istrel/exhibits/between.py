@@ -3,13 +3,15 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any
 
 import numpy as np
 
 from istrel.exhibits.cases import Group
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.forms.common import by_panel
+from istrel.exhibits.forms.cumulative import CumulativeCell
+from istrel.exhibits.forms.density import DensityCell
+from istrel.exhibits.forms.histogram import HistogramCell
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Text, say
@@ -18,7 +20,7 @@ from istrel.sentence.quoting import show_name
 from istrel.stats import binning
 from istrel.style.numbers import Kind
 
-FORMS = ("histogram", "density", "cumulative")
+Marked = HistogramCell | DensityCell | CumulativeCell  # what has an axis of values that two limits can be marked on
 
 
 @dataclass(frozen=True)
@@ -35,17 +37,18 @@ class Between:
         return 100.0 * self.inside / self.n if self.n else float("nan")
 
 
-def panel_cells(exhibit: Exhibit) -> list[list[Any]]:
+def panel_cells(exhibit: Exhibit) -> list[list[Marked]]:
     """The drawings of each panel of a figure on whose axis two values can be marked; none for other forms."""
     sheet, drawings = exhibit.sheet, exhibit.result.drawings
-    if not isinstance(sheet, FigureSheet) or exhibit.form not in FORMS or exhibit.request.settings["hide_below"]:
+    marked = [cell for cell in drawings if isinstance(cell, Marked)]
+    if not isinstance(sheet, FigureSheet) or not marked or exhibit.request.settings["hide_below"]:
         return []
-    if len(sheet.panels) == len(drawings):
-        return [[cell] for cell in drawings]
-    return [cells for _, cells in by_panel(drawings)]
+    if len(sheet.panels) == len(marked):
+        return [[cell] for cell in marked]
+    return [cells for _, cells in by_panel(marked)]
 
 
-def between(exhibit: Exhibit, cells: list[Any], low: float, high: float) -> tuple[Between, ...]:
+def between(exhibit: Exhibit, cells: list[Marked], low: float, high: float) -> tuple[Between, ...]:
     """What lies between two values in each group of a panel."""
     made = []
     for cell in cells:
@@ -57,14 +60,14 @@ def between(exhibit: Exhibit, cells: list[Any], low: float, high: float) -> tupl
     return tuple(made)
 
 
-def _area(exhibit: Exhibit, cell: Any, low: float, high: float) -> float | None:
+def _area(exhibit: Exhibit, cell: Marked, low: float, high: float) -> float | None:
     """Under the density, or under the normal curve over a histogram."""
-    if exhibit.form == "density" and not exhibit.request.settings["cumulative"] and cell.weight == 1.0:
+    if isinstance(cell, DensityCell) and not exhibit.request.settings["cumulative"] and cell.weight == 1.0:
         x = np.log10(cell.x) if exhibit.request.settings["log"] != "no" else cell.x
         ends = np.log10([low, high]) if exhibit.request.settings["log"] != "no" and low > 0 else np.array([low, high])
         area = np.concatenate([[0.0], np.cumsum(np.diff(x) * (cell.y[1:] + cell.y[:-1]) / 2)])
         return float(np.interp(ends[1], x, area) - np.interp(ends[0], x, area))
-    curve = getattr(cell, "curve", None)
+    curve = cell.curve if isinstance(cell, HistogramCell) else None
     if curve is None:
         return None
     parts = binning.normal_curve(np.array([low, high]), curve.mean, curve.sd, cumulative=True)

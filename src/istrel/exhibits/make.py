@@ -2,39 +2,22 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from functools import cached_property
-from importlib import import_module
-from typing import Any, Protocol
 
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
 from istrel.data.table import Source
-from istrel.exhibits.cases import Cases, Grouping
+from istrel.exhibits.cases import Cases
+from istrel.exhibits.contracts import Plan, Result
 from istrel.exhibits.figure import FigureSheet
-from istrel.exhibits.forms import FROM_NUMBERS, form_of
-from istrel.exhibits.hiding import hidden
+from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.setting import MarginNote, Sheet
 from istrel.exhibits.text import Text
+from istrel.exhibits.verbs.catalogue import AnyVerb, verb_of
 from istrel.problem import Problem
 from istrel.sentence import Request, parse
 from istrel.sentence.names import understood
-
-
-class Result(Protocol):
-    """What every verb's result has: cells in order, a drawing per cell of a figure, and the groups."""
-
-    @property
-    def cases(self) -> Cases: ...
-
-    @property
-    def cells(self) -> tuple[Any, ...]: ...
-
-    @property
-    def drawings(self) -> tuple[Any, ...]: ...
-
-    @property
-    def groupings(self) -> tuple[Grouping, ...]: ...
 
 
 @dataclass(frozen=True, eq=False)
@@ -61,7 +44,7 @@ class Exhibit:
     margin: tuple[MarginNote, ...]
     methods: Text
     text: Text
-    plan: Any
+    plan: Plan
 
     @property
     def cases(self) -> Cases:
@@ -76,10 +59,12 @@ class Exhibit:
     def whole(self) -> Result:
         """The result with every statistic there is, for programs that read all of it; computed when first asked for."""
         plan = self.plan.whole()
-        if plan is self.plan or plan.computed == self.plan.computed:
+        if plan is self.plan:
             return self.result
-        found: Result = hidden(plan, _verb(self.request.verb).compute(plan))
-        return replace(found, drawings=self.result.drawings) if plan.form in FROM_NUMBERS else found  # type: ignore[type-var]
+        verb = verb_of(self.request.verb)
+        found = _hidden(verb, plan, verb.compute(plan))
+        from_numbers = plan.form != "table" and form_of(plan.form).of_numbers is not None
+        return verb.drawn(found, self.result.drawings) if from_numbers else found
 
 
 def make_exhibit(sentence: str, data: Dataset, standing: Condition | None = None) -> Exhibit:
@@ -103,11 +88,11 @@ def make_exhibit(sentence: str, data: Dataset, standing: Condition | None = None
 
 
 def _made(sentence: str, request: Request, data: Dataset, standing: Condition | None) -> Exhibit:
-    verb = _verb(request.verb)
-    plan = verb.resolve(request, data, standing)
-    result = hidden(plan, verb.compute(plan))
-    if plan.form in FROM_NUMBERS:
-        result = replace(result, drawings=form_of(plan.form).of_numbers(plan, result))
+    verb = verb_of(request.verb)
+    plan: Plan = verb.resolve(request, data, standing)
+    result = _hidden(verb, plan, verb.compute(plan))
+    if plan.form != "table" and (of_numbers := form_of(plan.form).of_numbers) is not None:
+        result = verb.drawn(result, of_numbers(plan, result))
     setting = verb.typeset(plan, result)
     return Exhibit(
         sentence=sentence,
@@ -124,6 +109,14 @@ def _made(sentence: str, request: Request, data: Dataset, standing: Condition | 
     )
 
 
-def _verb(name: str) -> Any:
-    """The package of a verb: each has the same three names."""
-    return import_module(f"istrel.exhibits.verbs.{name}")
+def _hidden(verb: AnyVerb, plan: Plan, result: Result) -> Result:
+    """The result without its small counts, where the sentence asks for that, before anything is built from it."""
+    below = plan.request.settings["hide_below"]
+    if below is None:
+        return result
+    if plan.form != "table" and form_of(plan.form).counts is None:
+        raise Problem(f"“{plan.form}” shows every case, so small counts cannot be hidden in it; set it as table.")
+    if plan.request.settings["points"]:
+        raise Problem("Single cases cannot be shown where small counts are hidden; leave points out.")
+    found: Result = verb.counts(plan, result, below)
+    return found

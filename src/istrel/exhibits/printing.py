@@ -152,7 +152,7 @@ def lines_of(runs: Runs) -> tuple[Runs, ...]:
 
 
 def print_cell(cell: Cell, style: HouseStyle) -> str:
-    """The letters of one value; an em dash where there is none, "< 5" or an en dash where a count is hidden."""
+    """The letters of one value; an em dash where there is none, an en dash where it is hidden."""
     value = cell.value
     if value is None:
         return ""
@@ -161,7 +161,7 @@ def print_cell(cell: Cell, style: HouseStyle) -> str:
     if isinstance(value, Undefined):
         return ABSENT
     if isinstance(value, Hidden):
-        return WITHHELD if value.below is None else f"< {value.below}"
+        return WITHHELD
     if isinstance(value, tuple):
         return "; ".join(_listed(part, cell, style) for part in value) or ABSENT
     return _number(value, cell, style)
@@ -185,7 +185,7 @@ def print_value(text: Text, style: HouseStyle) -> str:
     first = next((piece for piece in _pieces(text) if isinstance(piece, Cell)), None)
     if first is not None and isinstance(first.value, Undefined):
         return ABSENT
-    if first is not None and isinstance(first.value, Hidden) and first.value.below is None:
+    if first is not None and isinstance(first.value, Hidden):
         return WITHHELD
     return as_plain(print_text(text, style))
 

@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 from dataclasses import replace
-from importlib import import_module
 from weakref import WeakKeyDictionary
 
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import print_text
 from istrel.exhibits.text import Cell, Phrase, Piece, Run, Text, cells_in
+from istrel.exhibits.verbs.catalogue import verb_of
 from istrel.style.house import HouseStyle
 
 Key = tuple[str, str]
@@ -28,7 +28,7 @@ def quotable(exhibit: Exhibit) -> dict[Key, Cell]:
 def _quotable(exhibit: Exhibit) -> dict[Key, Cell]:
     sheet = exhibit.sheet
     shown = sheet.numbers if isinstance(sheet, FigureSheet) else tuple(sheet.cells)
-    verb = import_module(f"istrel.exhibits.verbs.{exhibit.request.verb}")
+    verb = verb_of(exhibit.request.verb)
     found: dict[Key, Cell] = {}
     for cell in (*shown, *verb.numbers(exhibit.plan, exhibit.result)):
         if cell.row and cell.value is not None:

@@ -39,13 +39,14 @@ class Run:
 
 @dataclass(frozen=True)
 class Hidden:
-    """A count that is not shown: from 1 to below `below`, or (None) one from which such a count could be worked out."""
-
-    below: int | None = None
+    """What is not shown: a small count, or a number from which one could be worked out. Nothing tells the two apart."""
 
     @property
     def reason(self) -> str:
         return "hidden"
+
+
+Count = int | Hidden
 
 
 Value = float | str | tuple[float, ...] | tuple[CaseValue, ...] | Undefined | Hidden | None

@@ -6,12 +6,13 @@ import json
 from typing import Any
 
 from istrel import __version__
+from istrel.exhibits.exchange import listed, number, reason
+from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.printing import as_plain, body_rows, head_rows, plain_text, print_notes, print_table, print_title
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Cell, Text, cells_in
+from istrel.exhibits.verbs.catalogue import verb_of
 from istrel.render.document import Document, Item
-from istrel.render.exchange import plain_values
-from istrel.render.exchange.common import listed, number, reason
 from istrel.stats.quantiles import CaseValue
 from istrel.style.house import HouseStyle
 
@@ -25,8 +26,9 @@ def render(document: Document) -> bytes:
 
 def _exhibit(item: Item, style: HouseStyle) -> dict[str, Any]:
     exhibit, result = item.exhibit, item.exhibit.whole
-    results = plain_values(exhibit.request.verb, result.cells)
-    drawings = plain_values(exhibit.request.verb, result.drawings)
+    found = verb_of(exhibit.request.verb).values(result)
+    results = found.pop("results")
+    drawings = [form_of(exhibit.form).values(drawing) for drawing in result.drawings]
     for entry in results:
         for drawing in drawings:
             if (drawing.get("variable"), drawing.get("groups")) == (entry.get("variable"), entry.get("groups")):
@@ -45,9 +47,7 @@ def _exhibit(item: Item, style: HouseStyle) -> dict[str, Any]:
         "sheet": _sheet(item, style),
         "provenance": {"source": exhibit.source.name, "sha256": exhibit.source.sha256, "istrel": __version__},
     }
-    differences = plain_values(exhibit.request.verb, getattr(result, "differences", ()))
-    if differences:
-        content["differences"] = differences
+    content |= found
     if drawings:
         content["drawing"] = drawings[0] if len(drawings) == 1 else drawings
     return content

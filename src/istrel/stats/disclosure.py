@@ -1,7 +1,8 @@
 """Small counts that stay hidden: which further numbers must be hidden so that what is shown narrows none of them.
 
-Counts are sums of unknown atoms (cells of a table that nobody need have printed). What is shown is an equation; a hidden
-small count is known to lie from 0 to `below` − 1. Bounds are proven by linear programming.
+Counts are sums of unknown atoms (cells of a table that nobody need have printed), all of them whole numbers from 0. What is
+shown is an equation. Everything hidden bears one mark, so a reader knows no more of a small count than of any other.
+Bounds are found by linear programs, and proven by programs in whole numbers.
 """
 
 from __future__ import annotations
@@ -19,6 +20,7 @@ MOST_ATOMS = 3_000
 MOST_WORK = 100_000  # atoms of all programs together: some seconds
 MOST_FILLINGS = 60
 FAR = 1e9  # more cases than any exhibit has
+MOST_CASES = 1e7  # of an atom, in programs of whole numbers
 
 
 @dataclass(frozen=True, eq=False)
@@ -45,8 +47,8 @@ def states(counts: Counts, below: int) -> NDArray[np.int8]:
 
     Notes
     -----
-    A small count must be able to be anything from 0 to below − 1, a companion at least two values, whatever is shown.
-    Where a bound is tighter, the smallest of the counts whose equations make it so is hidden too; in the end companions
+    A small count must be able to be each of 1 to below − 1, a companion at least two values, in whole numbers, whatever is
+    shown. Where it cannot, the smallest of the counts whose equations make it so is hidden too; in the end companions
     that turn out to be needless are shown again, the largest first. Where that would take too long, every count is hidden.
     """
     values = counts.values
@@ -66,14 +68,15 @@ def states(counts: Counts, below: int) -> NDArray[np.int8]:
         if guard.spent:
             break
         guard.show_again(place)
-    return guard.state
+    guard.prove_in_whole_numbers()
+    return everything if guard.spent else guard.state
 
 
 class _Guard:
     """Bounds of hidden counts under what is shown.
 
-    For every hidden count two fillings of the atoms are kept that show how far it may be off: a small one at 0 and at
-    below − 1, a companion at two values. They stay witnesses while more is hidden; when something is shown again, only
+    For every hidden count two fillings of the atoms are kept that show how far it may be off: a small one at 1 or less and at
+    below − 1 or more, a companion at two values. They stay witnesses while more is hidden; when something is shown again, only
     those that no longer fit are looked for anew.
     """
 
@@ -81,8 +84,6 @@ class _Guard:
         self.counts, self.below, self.state = counts, below, state
         self._rows, self._links = counts.members.tocsr(), counts.links.tocsr()
         self._members = counts.members.toarray()
-        self._small = np.flatnonzero(state == SMALL)
-        self._few = self._rows[self._small]
         self._witnesses: dict[int, NDArray[np.float64]] = {}
         self._fillings: list[NDArray[np.float64]] = []
         self._work = 0
@@ -134,7 +135,7 @@ class _Guard:
         ends: list[NDArray[np.float64]] = []
         binding: list[NDArray[np.int64]] = []
         for lowest in (True, False):
-            wanted = (0.0 if lowest else self.below - 1.0) if small else None
+            wanted = (1.0 if lowest else self.below - 1.0) if small else None
             known = self._known(place, wanted, lowest=lowest)
             if known is not None:
                 ends.append(known)
@@ -181,8 +182,6 @@ class _Guard:
         goal = self._members[place] if lowest else -self._members[place]
         solved = linprog(
             goal,
-            A_ub=self._few,
-            b_ub=np.full(self._small.size, self.below - 1.0),
             A_eq=equal if shown.size else None,
             b_eq=right if shown.size else None,
             bounds=(0, FAR),
@@ -192,6 +191,66 @@ class _Guard:
             return (np.inf if lowest else -np.inf), shown, None
         by = shown[np.abs(solved.eqlin.marginals[: shown.size]) > SLACK] if shown.size else shown
         return float(self._members[place] @ solved.x), by, solved.x
+
+    # In whole numbers.
+    def prove_in_whole_numbers(self) -> None:
+        """Hides further counts until every hidden one can be each value that it must be able to be.
+
+        One filling shows a value of every hidden count at once, so few programs serve many counts.
+        """
+        fillings: list[NDArray[np.int64]] = []
+        while not self.spent:
+            fillings = [filling for filling in fillings if self._fits(filling.astype(np.float64))]
+            lacking = self._lacking(fillings)
+            if lacking is None:
+                return
+            place, ranges = lacking
+            found = next((f for low, high in ranges if (f := self._whole(place, low, high)) is not None), None)
+            if found is not None:
+                fillings.append(found)
+            elif not self._hide_beside(place):
+                return
+
+    def _lacking(self, fillings: list[NDArray[np.int64]]) -> tuple[int, list[tuple[float, float]]] | None:
+        """A hidden count, and in which ranges it must still be shown to lie; None where all is proven."""
+        for place in np.flatnonzero(self.state != SHOWN).tolist():
+            value = int(self.counts.values[place])
+            seen = {value, *(int(self._members[place] @ filling) for filling in fillings)}
+            if self.state[place] == SMALL:
+                lacks = next((v for v in range(1, self.below) if v not in seen), None)
+                if lacks is not None:
+                    return place, [(lacks, lacks)]
+            elif len(seen) == 1:
+                return place, [(0, value - 1), (value + 1, np.inf)]
+        return None
+
+    def _hide_beside(self, place: int) -> bool:
+        """Hides the smallest of the shown counts that share an atom with this one; False where nothing is left to hide."""
+        shown = np.flatnonzero(self.state == SHOWN)
+        touching = shown[self._members[shown] @ self._members[place] > 0]
+        candidates = touching if touching.size else shown
+        if not candidates.size:
+            return False
+        values = self.counts.values[candidates]
+        self.state[candidates[np.lexsort((values, values == 0))[0]]] = COMPANION
+        return True
+
+    def _whole(self, place: int, low: float, high: float) -> NDArray[np.int64] | None:
+        """A filling in whole numbers that agrees with all that is shown and gives this count a value from low to high."""
+        from scipy.optimize import Bounds, LinearConstraint, milp
+        from scipy.sparse import vstack
+
+        self._work += self._members.shape[1]
+        shown = np.flatnonzero(self.state == SHOWN)
+        equal = vstack([self._rows[shown], self._links, self._rows[[place]]])
+        right = np.concatenate([self.counts.values[shown], np.zeros(self._links.shape[0])])
+        solved = milp(
+            np.zeros(equal.shape[1]),
+            integrality=np.ones(equal.shape[1]),
+            bounds=Bounds(0, MOST_CASES),
+            constraints=LinearConstraint(equal, np.append(right, low), np.append(right, high)),
+        )
+        return None if solved.x is None else np.rint(solved.x).astype(np.int64)
 
 
 def one_sum(values: NDArray[np.int64], below: int) -> NDArray[np.int8] | None:
@@ -204,11 +263,9 @@ def one_sum(values: NDArray[np.int64], below: int) -> NDArray[np.int8] | None:
     ascending = [k for k in np.argsort(flat, kind="stable").tolist() if found[k] == SHOWN]
     zeros = [k for k in ascending if flat[k] == 0]
     order = [k for k in ascending if flat[k] > 0] + zeros[:1]  # one zero that may be anything serves as well as all
-    small = int((found == SMALL).sum())
-    while small:
-        hidden = int(flat[found != SHOWN].sum())
-        companions = bool((found == COMPANION).any())
-        if hidden >= below - 1 and (companions or hidden <= (small - 1) * (below - 1)):
+    while (found == SMALL).any():
+        hidden = flat[found != SHOWN]
+        if hidden.size > 1 and hidden.sum() >= below - 1:
             break
         if not order:
             return None

@@ -3,17 +3,19 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any
 
 import numpy as np
 
 from istrel.exhibits.cases import Group
+from istrel.exhibits.contracts import Counts, Form, Json, Plan, Result
+from istrel.exhibits.exchange import finite, groups, number, stored
 from istrel.exhibits.figure import Array, Axis, Blocks, FigureSheet, Intervals, Item, Mark, Panel, Words
-from istrel.exhibits.forms.common import arrangement, by_panel, key_of, n_cell, panel_label
+from istrel.exhibits.forms.common import arrangement, as_they_are, by_panel, key_of, n_cell, panel_label
 from istrel.exhibits.forms.places import HALF, INNER_HALF, names_are_long
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Hidden, Text, as_letters, say, sentences
-from istrel.exhibits.verbs.frequencies import Count, FrequencyCell, Level, behind_level
+from istrel.exhibits.text import Cell, Count, Hidden, Text, as_letters, say, sentences
+from istrel.exhibits.verbs.count.result import CrossCell
+from istrel.exhibits.verbs.frequencies import FrequencyCell, Level, behind_level
 from istrel.exhibits.wording import group_label, in_group, titled, titled_with_unit
 from istrel.problem import Problem
 from istrel.stats.frequency import wilson_intervals
@@ -47,13 +49,15 @@ class BarsCell:
     table: FrequencyCell
 
 
-def of_numbers(plan: Any, result: Any) -> tuple[BarsCell, ...]:
+def of_numbers(plan: Plan, result: Result) -> tuple[BarsCell, ...]:
     """The bars of every frequency table, or of every column of a cross-table."""
-    tables = [table for cell in result.cells for table in getattr(cell, "frequencies", ())]
+    tables = [
+        table for cell in result.cells if isinstance(cell, FrequencyCell | CrossCell) for table in cell.frequencies
+    ]
     return tuple(_cell(table, plan) for table in tables if table.n)
 
 
-def _cell(table: FrequencyCell, plan: Any) -> BarsCell:
+def _cell(table: FrequencyCell, plan: Plan) -> BarsCell:
     said = plan.request.settings
     counts = np.array([np.nan if isinstance(v.count, Hidden) else v.count for v in table.levels], float)
     n = table.n if isinstance(table.n, int) else 0
@@ -69,7 +73,7 @@ def _cell(table: FrequencyCell, plan: Any) -> BarsCell:
     return BarsCell(name, table.group, table.n, table.levels, counts, percents, low, high, table)
 
 
-def heights_of(plan: Any, *, several: bool) -> str:
+def heights_of(plan: Plan, *, several: bool) -> str:
     """count, percent or proportion: as said, else counts of one group and percentages of several.
 
     Raises
@@ -84,7 +88,7 @@ def heights_of(plan: Any, *, several: bool) -> str:
     return said or ("percent" if several else "count")
 
 
-def figure(plan: Any, drawings: tuple[BarsCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(plan: Plan, drawings: tuple[BarsCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """A panel per variable (or per group) with a bar for every value."""
     check_counted(drawings)
     grouped = len({cell.group for cell in drawings}) > 1
@@ -114,19 +118,21 @@ def check_counted(drawings: tuple[BarsCell, ...]) -> None:
         raise Problem(message)
 
 
-def _own_notes(plan: Any, drawings: tuple[BarsCell, ...], arranged: str) -> list[Text]:
+def _own_notes(plan: Plan, drawings: tuple[BarsCell, ...], arranged: str) -> list[Text]:
     said, texts = plan.request.settings, []
     several = len({cell.group for cell in drawings}) > 1
     if heights_of(plan, several=several) != "count" and several:
-        words = "of all cases shown" if arranged == "stacked" else "of the valid cases of each group"
-        texts.append(say(f"Shares are {words}."))
+        stacked = arranged == "stacked"
+        texts.append(
+            say("Shares are of all cases shown." if stacked else "Shares are of the valid cases of each group.")
+        )
     if said["intervals"]:
         level = Cell(100 * said["confidence"], Kind.EDGE)
         texts.append(say("Intervals are {level}% Wilson intervals.", level=level))
     return texts
 
 
-def _panel(mine: list[BarsCell], plan: Any, arranged: str, *, title: bool) -> Panel:
+def _panel(mine: list[BarsCell], plan: Plan, arranged: str, *, title: bool) -> Panel:
     several = len(mine) > 1
     grouped = several or arranged == "panels"
     height = heights_of(plan, several=grouped)
@@ -145,7 +151,7 @@ def _panel(mine: list[BarsCell], plan: Any, arranged: str, *, title: bool) -> Pa
     return Panel(x, y, tuple(marks), head, n, lying=_lying(plan, mine[0]))
 
 
-def _lying(plan: Any, cell: BarsCell) -> bool:
+def _lying(plan: Plan, cell: BarsCell) -> bool:
     """As said; else where names would have to stand upright."""
     said = plan.request.settings["lying"]
     names = [as_letters(level.label) for level in cell.levels]
@@ -246,14 +252,14 @@ def level_key(level: Level) -> str:
     return level.name or " × ".join(map(str, level.values))
 
 
-def methods(plan: Any, drawings: tuple[BarsCell, ...]) -> Text:
+def methods(plan: Plan, drawings: tuple[BarsCell, ...]) -> Text:
     """What the intervals are."""
     if drawings and plan.request.settings["intervals"]:
         return say("Percentages have Wilson (1927) intervals.")
     return ()
 
 
-def _alt(drawings: tuple[BarsCell, ...], plan: Any) -> Text:
+def _alt(drawings: tuple[BarsCell, ...], plan: Plan) -> Text:
     """The longest bar of each group."""
     parts = []
     for cell in drawings:
@@ -266,3 +272,26 @@ def _alt(drawings: tuple[BarsCell, ...], plan: Any) -> Text:
         template = "Bars of {name}{where}, n = {n}: most often {value} ({share}%)."
         parts.append(say(template, name=name, where=in_group(cell.group), n=n, value=top.label, share=share))
     return sentences(parts)
+
+
+def values(cell: BarsCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    values = [level_key(v) if v.name or len(v.values) != 1 else stored(v.values[0]) for v in cell.levels]
+    limits = {"low": cell.low, "high": cell.high}
+    return {
+        "variable": cell.variable,
+        "groups": groups(cell.group.named),
+        "values": values,
+        "counts": [number(level.count) for level in cell.levels],
+        "percents": finite(cell.percents),
+        **{key: finite(limit) for key, limit in limits.items() if limit is not None},
+    }
+
+
+FORM: Form[Plan, BarsCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=Counts(as_they_are),
+    of_numbers=of_numbers,
+)

@@ -5,12 +5,14 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
 from itertools import pairwise
-from typing import Any, cast
+from typing import cast
 
 import numpy as np
 
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
+from istrel.exhibits.contracts import Counts, Form, Json, Plan
+from istrel.exhibits.exchange import cut, groups, listed
 from istrel.exhibits.figure import Array, Boxes, Dots, FigureSheet, Item, Mark, Panel, Words
 from istrel.exhibits.forms.common import (
     axis_of,
@@ -22,16 +24,15 @@ from istrel.exhibits.forms.common import (
     key_of,
     known,
     n_cell,
-    names_of,
     room_beside,
 )
 from istrel.exhibits.forms.identity import case_names
 from istrel.exhibits.forms.places import Stands, lying, places_axis, stands_of
 from istrel.exhibits.forms.swarm import Room, swarm, thinned
+from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Text, say, sentences
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.text import Cell, Count, Hidden, Text, say, sentences
 from istrel.exhibits.wording import has_groups, in_group, titled_with_unit, value_cell
 from istrel.stats import moments, quantiles
 from istrel.stats.grouping import Arranged
@@ -69,7 +70,7 @@ class BoxCell:
     points: Array | None = None
 
 
-def draw(plan: Any) -> tuple[BoxCell, ...]:
+def draw(plan: Plan) -> tuple[BoxCell, ...]:
     """The box of every group that has values."""
     said = plan.request.settings
     kind, reach = cast(quantiles.QuantileType, said["quantiles"]), float(said["fences"])
@@ -113,7 +114,7 @@ def _outside(
     return quantiles.beyond(cells, np.array(levels[0]), np.array(levels[4]))
 
 
-def figure(plan: Any, drawings: tuple[BoxCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(plan: Plan, drawings: tuple[BoxCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """A panel per variable, a box per group; those of a second factor beside each other."""
     check_drawn([cell.variable for cell in drawings][:1], plan, "boxes")
     panels = [_panel(name, mine, plan) for name, mine in by_variable(drawings)]
@@ -132,7 +133,7 @@ def _five(cell: BoxCell) -> dict[str, float]:
     return {key: float(getattr(cell, key)) for key in keys}
 
 
-def _own_note(plan: Any, drawings: tuple[BoxCell, ...]) -> Text:
+def _own_note(plan: Plan, drawings: tuple[BoxCell, ...]) -> Text:
     """What boxes, whiskers, dots and marks are, from the settings that were really used."""
     said = plan.request.settings
     reach = Cell(float(said["fences"]), Kind.EDGE)
@@ -155,7 +156,7 @@ def _own_note(plan: Any, drawings: tuple[BoxCell, ...]) -> Text:
     return (*text, *say("."))
 
 
-def _panel(name: str, mine: list[BoxCell], plan: Any) -> Panel:
+def _panel(name: str, mine: list[BoxCell], plan: Plan) -> Panel:
     said, log = plan.request.settings, is_log(plan)
     cells = [cell for cell in mine if not log or cell.whisker_low > 0] or mine
     low = min(min([cell.whisker_low, *(v.value for v in cell.outside if not log or v.value > 0)]) for cell in cells)
@@ -183,7 +184,7 @@ def _panel(name: str, mine: list[BoxCell], plan: Any) -> Panel:
     return Panel(x, y, tuple(marks), lying=lying(plan, stands, [c.group.labels[0] for c in cells if c.group.labels]))
 
 
-def _halves(cells: list[BoxCell], stands: Stands, plan: Any) -> Array:
+def _halves(cells: list[BoxCell], stands: Stands, plan: Plan) -> Array:
     """Half the width of each box: alike, or by the root of n."""
     if plan.request.settings["weight"] != "size":
         return stands.halves
@@ -198,19 +199,19 @@ def _cloud(cell: BoxCell, middle: float, half: float, room: Room, series: int) -
     return Dots(x, y, series=series, small=True)
 
 
-def _item(cell: BoxCell, plan: Any) -> Item:
+def _item(cell: BoxCell, plan: Plan) -> Item:
     says = say(
         "median {median}, quartiles {q1} and {q3}; n = {n}", n=n_cell(cell.n, "", cell.group), **_quartiles(cell, plan)
     )
     return group_item(cell, says)
 
 
-def _quartiles(cell: BoxCell, plan: Any) -> dict[str, Cell]:
+def _quartiles(cell: BoxCell, plan: Plan) -> dict[str, Cell]:
     values = {"q1": cell.q1, "median": cell.median, "q3": cell.q3}
     return {key: value_cell(value, cell.variable, plan.data, figures=6) for key, value in values.items()}
 
 
-def _far(cells: list[BoxCell], middles: Array, near: float, series: int, plan: Any) -> list[Mark]:
+def _far(cells: list[BoxCell], middles: Array, near: float, series: int, plan: Plan) -> list[Mark]:
     """The values outside as dots, and the names of the farthest of each box."""
     dots = [(middle, dot, cell) for middle, cell in zip(middles, cells, strict=True) for dot in _dots(cell, near)]
     if is_log(plan):
@@ -222,7 +223,7 @@ def _far(cells: list[BoxCell], middles: Array, near: float, series: int, plan: A
     marks: list[Mark] = [Dots(x, y, tuple(_dot(values, cell, plan) for _, values, cell in dots), series)]
     named = [(m, values[0]) for m, values, cell in dots if len(values) == 1 and values[0] in _farthest(cell)]
     name_of = case_names(plan.data)
-    if named and len(names_of(plan)) * len(cells) <= MOST_NAMED * 8:
+    if named and len(plan.names) * len(cells) <= MOST_NAMED * 8:
         at, values = np.array([m for m, _ in named]), np.array([value.value for _, value in named])
         texts = tuple(name_of(value.row) for _, value in named)
         marks.append(Words(at, values, texts, side="right", ink="quiet", optional=True))
@@ -253,7 +254,7 @@ def _dots(cell: BoxCell, near: float) -> Iterator[quantiles.CaseValues]:
         yield cell.outside[start:stop]
 
 
-def _dot(values: quantiles.CaseValues, cell: BoxCell, plan: Any) -> Item:
+def _dot(values: quantiles.CaseValues, cell: BoxCell, plan: Plan) -> Item:
     first, last = values[0], values[-1]
     if len(values) == 1:
         behind = replace(Behind(f"{cell.variable}: case {first.row}"), rows=(first.row,))
@@ -265,17 +266,47 @@ def _dot(values: quantiles.CaseValues, cell: BoxCell, plan: Any) -> Item:
     return Item(say("{n} cases: {low} to {high}", n=len(values), **limits), behind)
 
 
-def methods(plan: Any, drawings: tuple[BoxCell, ...]) -> Text:
+def methods(plan: Plan, drawings: tuple[BoxCell, ...]) -> Text:
     """The type of quartile."""
     del drawings
     kind = plan.request.settings["quantiles"]
     return say("Quantiles are of type {kind} (Hyndman & Fan, 1996).", kind=kind)
 
 
-def _alt(drawings: tuple[BoxCell, ...], plan: Any) -> Text:
+def _alt(drawings: tuple[BoxCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
         template = "Box of {name}{where}, n = {n}: median {median}, quartiles {q1} and {q3}."
         parts.append(say(template, name=name, where=in_group(cell.group), n=n, **_quartiles(cell, plan)))
     return sentences(parts)
+
+
+def values(cell: BoxCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    keys = ("q1", "median", "q3", "whisker_low", "whisker_high")
+    values = {key: getattr(cell, key) for key in keys}
+    return {
+        "variable": cell.variable,
+        "groups": groups(cell.group.named),
+        **values,
+        "outside": listed(cell.outside),
+        **cut(len(cell.outside)),
+    }
+
+
+def _hidden(ledger: Ledger, place: int, cell: BoxCell) -> BoxCell | None:
+    """Quartiles alone: whiskers and what lies beyond are single cases. Nothing of groups whose quartiles are nearly such."""
+    del place
+    if isinstance(cell.n, Hidden) or cell.n < 4 * ledger.below:
+        return None
+    return replace(cell, whisker_low=cell.q1, whisker_high=cell.q3, outside=(), points=None)
+
+
+FORM: Form[Plan, BoxCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=Counts(_hidden),
+    draw=draw,
+)

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from typing import Any, cast
+from typing import cast
 
 import numpy as np
 
 from istrel.data.levels import Level
+from istrel.exhibits.contracts import Plan
 from istrel.exhibits.forms.common import is_log, values_in_use
 from istrel.exhibits.store import store_of
 from istrel.exhibits.text import Cell, Text, say
@@ -36,7 +37,7 @@ def height_of(said: Settings) -> binning.Height:
     return cast(binning.Height, said["height"] or "count")
 
 
-def shared_edges(name: str, plan: Any, usual: str = "freedman-diaconis") -> binning.ClassEdges | None:
+def shared_edges(name: str, plan: Plan, usual: str = "freedman-diaconis") -> binning.ClassEdges | None:
     """One set of edges for all groups of a variable; None where no case has a value that can be drawn.
 
     On a logarithmic axis classes are formed on the logarithm.
@@ -60,7 +61,7 @@ def shared_edges(name: str, plan: Any, usual: str = "freedman-diaconis") -> binn
     return store_of(plan.data).once(key, make, lambda _: 1024)
 
 
-def usual_rule(name: str, plan: Any) -> str:
+def usual_rule(name: str, plan: Plan) -> str:
     """A class for each whole number where a count or a coded variable has few of them."""
     values = values_in_use(name, plan)
     level = plan.data.variable(name).level

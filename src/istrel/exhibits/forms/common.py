@@ -3,16 +3,18 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
-from typing import Any, TypeVar
+from typing import Protocol, TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group, Grouping
+from istrel.exhibits.contracts import Drawing, Plan
 from istrel.exhibits.figure import Axis, Item
+from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.shared import arranged
-from istrel.exhibits.text import Cell, Text, count_cell, say
+from istrel.exhibits.text import Cell, Count, Hidden, Text, count_cell, say
 from istrel.exhibits.wording import group_label, has_groups, titled_with_unit
 from istrel.problem import Problem
 from istrel.sentence.settings import Settings
@@ -24,7 +26,7 @@ from istrel.stats.moderate import moderate
 from istrel.style.numbers import Kind
 
 Array = NDArray[np.float64]
-Drawn = TypeVar("Drawn", bound=Any)
+Drawn = TypeVar("Drawn", bound=Drawing)
 MOST_PANELS = 24
 BANDWIDTHS = {
     "silverman": "Silverman’s (1986) rule",
@@ -33,14 +35,9 @@ BANDWIDTHS = {
 }
 
 
-def names_of(plan: Any) -> tuple[str, ...]:
-    """The variables of a plan, whatever a subject is to its verb."""
-    return tuple(subject if isinstance(subject, str) else subject.name for subject in plan.subjects)
-
-
-def groups_of(plan: Any) -> Iterator[tuple[str, Grouping, Arranged]]:
+def groups_of(plan: Plan) -> Iterator[tuple[str, Grouping, Arranged]]:
     """(variable, grouping, its values in order) for every subject and grouping of a plan, in drawing order."""
-    for name in names_of(plan):
+    for name in plan.names:
         for grouping in plan.groupings:
             yield name, grouping, arranged(name, grouping, plan.data)
 
@@ -59,11 +56,11 @@ def by_panel(drawings: Sequence[Drawn]) -> Iterator[tuple[str, list[Drawn]]]:
             yield name, [cell for cell in mine if _names(cell) == names or (place == 0 and not _names(cell))]
 
 
-def _names(cell: Any) -> tuple[str, ...]:
+def _names(cell: Drawing) -> tuple[str, ...]:
     return tuple(name for name, _ in cell.group.named)
 
 
-def axis_of(name: str, plan: Any, low: float, high: float, *, shared: str = "", log: bool = False) -> Axis:
+def axis_of(name: str, plan: Plan, low: float, high: float, *, shared: str = "", log: bool = False) -> Axis:
     """The axis of a variable between two values; what it shows is its title."""
     variable = plan.data.variable(name)
     title, years = titled_with_unit(variable), plan.data.is_years(name)
@@ -71,7 +68,7 @@ def axis_of(name: str, plan: Any, low: float, high: float, *, shared: str = "", 
     return Axis(title, low, high, shared=shared, years=years and not log, log=log, meaning=meaning)
 
 
-def is_log(plan: Any) -> bool:
+def is_log(plan: Plan) -> bool:
     """Whether the values of one variable lie on a logarithmic axis."""
     return bool(plan.request.settings["log"] != "no")
 
@@ -95,19 +92,19 @@ def key_of(variable: str, group: Group) -> str:
     return f"{variable} @ {group.key}" if group.key else variable
 
 
-def group_item(cell: Any, says: Text) -> Item:
+def group_item(cell: Drawing, says: Text) -> Item:
     """What a mark of a whole group says, and its cases."""
     words = " · ".join((cell.variable, *cell.group.labels))
     return Item(says, Behind(words, cell.group.named, valid=(cell.variable,)))
 
 
-def named_with_n(cell: Any) -> Text:
+def named_with_n(cell: Drawing) -> Text:
     """A group's name with how many cases it has, for a legend or a line."""
     n = n_cell(cell.n, cell.variable, cell.group)
     return say("{group} (*n* = {n})", group=group_label(cell.group, several=True), n=n)
 
 
-def arrangement(plan: Any, usual: str, fitting: tuple[str, ...]) -> str:
+def arrangement(plan: Plan, usual: str, fitting: tuple[str, ...]) -> str:
     """How groups share the figure: as said, or as is usual for the form.
 
     Raises
@@ -123,7 +120,7 @@ def arrangement(plan: Any, usual: str, fitting: tuple[str, ...]) -> str:
     return said or usual
 
 
-def values_in_use(name: str, plan: Any) -> Array:
+def values_in_use(name: str, plan: Plan) -> Array:
     """All values of a variable among the cases in use, ascending."""
     return arranged(name, plan.cases.everyone, plan.data).values
 
@@ -173,20 +170,20 @@ def bandwidth_words(said: Settings) -> Text:
     return say("{factor} times the bandwidth by {rule}", factor=factor, rule=rule)
 
 
-def panel_label(group: Group, plan: Any, *, several: bool) -> Text:
+def panel_label(group: Group, plan: Plan, *, several: bool) -> Text:
     """The label of a panel; none for a figure of one panel without groups."""
     if group.labels or (several and has_groups(plan.groupings)):
         return group_label(group, several=True)
     return ()
 
 
-def n_cell(n: object, variable: str, group: Group) -> Cell:
+def n_cell(n: Count, variable: str, group: Group) -> Cell:
     return count_cell(n, row=key_of(variable, group), column="n")
 
 
-def check_drawn(drawings: Sequence[Any], plan: Any, form: str) -> None:
+def check_drawn(drawings: Sequence[object], plan: Plan, form: str) -> None:
     """Raises where there is nothing to draw, or more than a page holds."""
-    name = names_of(plan)[0]
+    name = plan.names[0]
     if not drawings:
         values = values_in_use(name, plan)
         if not values.size:
@@ -200,6 +197,39 @@ def check_drawn(drawings: Sequence[Any], plan: Any, form: str) -> None:
         raise Problem(
             f"This makes {len(drawings)} panels; a figure holds {MOST_PANELS}. Name fewer variables or groups."
         )
+
+
+class Curve(Protocol):
+    """A curve over ascending values."""
+
+    @property
+    def x(self) -> Array: ...
+
+    @property
+    def y(self) -> Array: ...
+
+    @property
+    def n(self) -> Count: ...
+
+
+def inner(cell: Curve, below: int) -> slice | None:
+    """The points of a density between which all but the outermost cases lie, `below` of them on each side; None where few are left.
+
+    The ends of a curve tell the smallest and the largest value.
+    """
+    if isinstance(cell.n, Hidden) or cell.n < 4 * below:
+        return None
+    x, _ = moderate(cell.x)
+    mass = np.concatenate([[0.0], np.cumsum(np.diff(x) * (cell.y[1:] + cell.y[:-1]) / 2)])
+    share = below / cell.n * mass[-1]
+    first, last = np.searchsorted(mass, [share, mass[-1] - share])
+    return slice(int(first), int(last) + 1)
+
+
+def as_they_are(ledger: Ledger, place: int, drawing: Drawn) -> Drawn:
+    """What is drawn from finished numbers: what must be hidden is hidden already."""
+    del ledger, place
+    return drawing
 
 
 def known(value: float | Undefined) -> float | None:

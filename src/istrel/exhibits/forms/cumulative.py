@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-from typing import Any
+from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group
+from istrel.exhibits.contracts import Counts, Form, Json, Plan
+from istrel.exhibits.exchange import groups
 from istrel.exhibits.figure import Axis, Band, FigureSheet, Line, Mark, Panel
 from istrel.exhibits.forms.common import (
     arrangement,
@@ -24,9 +25,9 @@ from istrel.exhibits.forms.common import (
     panel_label,
     room_beside,
 )
+from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Text, say, sentences
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.text import Cell, Count, Hidden, Text, say, sentences
 from istrel.exhibits.wording import has_groups, in_group, titled_with_unit
 from istrel.style.numbers import Kind
 
@@ -54,7 +55,7 @@ class CumulativeCell:
     high: Array | None = None
 
 
-def draw(plan: Any) -> tuple[CumulativeCell, ...]:
+def draw(plan: Plan) -> tuple[CumulativeCell, ...]:
     """The curve of every group that has values."""
     said, made = plan.request.settings, []
     for name, grouping, cells in groups_of(plan):
@@ -80,7 +81,7 @@ def band_reach(n: int, confidence: float) -> float:
     return float(np.sqrt(np.log(2 / (1 - confidence)) / (2 * n)))
 
 
-def figure(plan: Any, drawings: tuple[CumulativeCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(plan: Plan, drawings: tuple[CumulativeCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """A panel per variable with a stepped line per group, or a panel per group."""
     usual = "panels" if plan.request.settings["intervals"] else "overlaid"  # bands over each other cannot be read
     arranged = arrangement(plan, usual, ARRANGED) if has_groups(plan.groupings) else "overlaid"
@@ -125,7 +126,7 @@ def _marks(cell: CumulativeCell, series: int, axis: Axis, *, named: bool) -> lis
     return [*marks, Line(x, y, name, series=series, steps=True, items=(group_item(cell, named_with_n(cell)),))]
 
 
-def _own_notes(plan: Any) -> list[Text]:
+def _own_notes(plan: Plan) -> list[Text]:
     said, texts = plan.request.settings, []
     if said["intervals"]:
         level = Cell(100 * said["confidence"], Kind.EDGE)
@@ -143,7 +144,7 @@ def _numbers(drawings: tuple[CumulativeCell, ...]) -> list[Cell]:
     return made
 
 
-def methods(plan: Any, drawings: tuple[CumulativeCell, ...]) -> Text:
+def methods(plan: Plan, drawings: tuple[CumulativeCell, ...]) -> Text:
     """The definition."""
     if not drawings:
         return ()
@@ -153,10 +154,44 @@ def methods(plan: Any, drawings: tuple[CumulativeCell, ...]) -> Text:
     return sentences(texts)
 
 
-def _alt(drawings: tuple[CumulativeCell, ...], plan: Any) -> Text:
+def _alt(drawings: tuple[CumulativeCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         name = titled_with_unit(plan.data.variable(cell.variable))
         n = n_cell(cell.n, cell.variable, cell.group)
         parts.append(say("Cumulative curve of {name}{where}, n = {n}.", name=name, where=in_group(cell.group), n=n))
     return sentences(parts)
+
+
+def values(cell: CumulativeCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    entry = {"variable": cell.variable, "groups": groups(cell.group.named), "x": cell.x.tolist(), "y": cell.y.tolist()}
+    if cell.low is not None and cell.high is not None:
+        entry |= {"low": cell.low.tolist(), "high": cell.high.tolist()}
+    return entry
+
+
+def _hidden(ledger: Ledger, place: int, cell: CumulativeCell) -> CumulativeCell | None:
+    """A curve whose every step holds so many cases."""
+    del place
+    if isinstance(cell.n, Hidden) or cell.n < ledger.below:
+        return None
+    step = 100.0 * ledger.below / cell.n
+    kept, last = [], 0.0
+    for at, share in enumerate(cell.y.tolist()):
+        if share - last >= step - 1e-9 and (100.0 - share >= step - 1e-9 or share >= 100.0 - 1e-9):
+            kept.append(at)
+            last = share
+    if not kept or cell.y[kept[-1]] < 100.0:
+        kept = [*kept[:-1], cell.y.size - 1]
+    low, high = (None if limit is None else limit[kept] for limit in (cell.low, cell.high))
+    return replace(cell, x=cell.x[kept], y=cell.y[kept], low=low, high=high)
+
+
+FORM: Form[Plan, CumulativeCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=Counts(_hidden),
+    draw=draw,
+)

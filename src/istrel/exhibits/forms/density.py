@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-from typing import Any
+from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group
+from istrel.exhibits.contracts import Counts, Form, Json, Plan
+from istrel.exhibits.exchange import groups
 from istrel.exhibits.figure import Axis, Band, FigureSheet, Line, Mark, Panel
 from istrel.exhibits.forms.common import (
     arrangement,
@@ -19,19 +20,19 @@ from istrel.exhibits.forms.common import (
     density_of,
     group_item,
     groups_of,
+    inner,
     is_log,
     key_of,
     n_cell,
     named_with_n,
-    names_of,
     one_of,
     panel_label,
     room_beside,
 )
 from istrel.exhibits.forms.histogram_panels import marked_values, upright_marks
+from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Text, say, sentences
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.text import Cell, Count, Text, say, sentences
 from istrel.exhibits.wording import group_label, has_groups, in_group, titled_with_unit, value_cell
 from istrel.stats.moderate import moderate
 from istrel.style.numbers import Kind
@@ -72,7 +73,7 @@ class DensityCell:
         return self
 
 
-def draw(plan: Any) -> tuple[DensityCell, ...]:
+def draw(plan: Plan) -> tuple[DensityCell, ...]:
     """The density of every group whose values have a spread."""
     said, log, made = plan.request.settings, is_log(plan), []
     for name, grouping, cells in groups_of(plan):
@@ -91,7 +92,7 @@ def draw(plan: Any) -> tuple[DensityCell, ...]:
     return tuple(made)
 
 
-def figure(plan: Any, drawings: tuple[DensityCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(plan: Plan, drawings: tuple[DensityCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """The curves in their arrangement."""
     arranged = arrangement(plan, "overlaid", ARRANGED) if has_groups(plan.groupings) else "overlaid"
     check_drawn(drawings if arranged == "panels" else drawings[:1], plan, "density")
@@ -116,7 +117,7 @@ def figure(plan: Any, drawings: tuple[DensityCell, ...], title: Text, notes: tup
     )
 
 
-def _own_notes(plan: Any) -> list[Text]:
+def _own_notes(plan: Plan) -> list[Text]:
     said = plan.request.settings
     texts = [say("Gaussian kernel densities with {how}.", how=bandwidth_words(said))]
     if said["weight"] == "size" and has_groups(plan.groupings):
@@ -128,31 +129,31 @@ def _own_notes(plan: Any) -> list[Text]:
     return texts
 
 
-def _height(plan: Any) -> tuple[Text, Text]:
+def _height(plan: Plan) -> tuple[Text, Text]:
     """(title, meaning) of the axis of heights."""
     if plan.request.settings["cumulative"]:
         return say("Cumulative proportion"), say("the share of the area up to each value")
     meaning = say("the area under the curve between two values is the share of cases there")
-    unit = one_of(plan.data.variable(names_of(plan)[0]).unit) if len(plan.subjects) == 1 else ""
+    unit = one_of(plan.data.variable(plan.names[0]).unit) if len(plan.names) == 1 else ""
     title = say("Density per {unit}", unit=unit) if unit else say("Density")
     return (say("Density per factor of ten") if is_log(plan) else title), meaning
 
 
-def _x_axis(name: str, cells: list[DensityCell], plan: Any, *, shared: str = "") -> Axis:
+def _x_axis(name: str, cells: list[DensityCell], plan: Plan, *, shared: str = "") -> Axis:
     low, high = min(float(c.x[0]) for c in cells), max(float(c.x[-1]) for c in cells)
     if plan.request.settings["ends"] == "data" or plan.request.settings["bounds"]:
         low, high = room_beside(low, high, 0.02, log=is_log(plan))
     return axis_of(name, plan, low, high, shared=shared, log=is_log(plan))
 
 
-def _line(cell: DensityCell, series: int, plan: Any, *, named: bool, base: Array | float = 0.0) -> Line:
+def _line(cell: DensityCell, series: int, plan: Plan, *, named: bool, base: Array | float = 0.0) -> Line:
     peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
     says = say("{group}, highest near {peak}", group=named_with_n(cell), peak=peak)
     name = named_with_n(cell) if named else ()
     return Line(cell.x, cell.y + base, name, series=series, items=(group_item(cell, says),))
 
 
-def _overlaid(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
+def _overlaid(plan: Plan, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
     """A panel per variable, a line per group."""
     panels = []
     for name, mine in by_panel(drawings):
@@ -173,15 +174,15 @@ def _overlaid(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]
     return tuple(panels)
 
 
-def _is_marked(plan: Any) -> bool:
+def _is_marked(plan: Plan) -> bool:
     return plan.request.settings["mark"] not in (None, "nothing")
 
 
-def _panels(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
+def _panels(plan: Plan, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
     """A panel for each group."""
     panels = []
     top = max(float(cell.y.max()) for cell in drawings) * (1.16 if _is_marked(plan) else 1.06)
-    one = len(plan.subjects) == 1
+    one = len(plan.names) == 1
     for name, mine in by_panel(drawings):
         x = _x_axis(name, mine, plan, shared=f"x {name}")
         for cell in mine:
@@ -198,7 +199,7 @@ def _panels(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
     return tuple(panels)
 
 
-def _stacked(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
+def _stacked(plan: Plan, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
     """Curves on each other: the height of all together is the density of all cases."""
     panels = []
     for name, mine in by_panel(drawings):
@@ -223,7 +224,7 @@ def _read_off(cell: DensityCell, grid: Array) -> Array:
     return np.interp(np.ldexp(grid, -exponent), x, cell.y, left=0.0, right=0.0)
 
 
-def _ridges(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
+def _ridges(plan: Plan, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
     """A row for each group, the first on top; each curve may rise over the row above it."""
     panels = []
     for name, mine in by_panel(drawings):
@@ -244,14 +245,14 @@ def _ridges(plan: Any, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
     return tuple(panels)
 
 
-def methods(plan: Any, drawings: tuple[DensityCell, ...]) -> Text:
+def methods(plan: Plan, drawings: tuple[DensityCell, ...]) -> Text:
     """Kernel and bandwidth as they were really used."""
     if not drawings:
         return ()
     return say("Densities use a Gaussian kernel with {how}.", how=bandwidth_words(plan.request.settings))
 
 
-def _alt(drawings: tuple[DensityCell, ...], plan: Any) -> Text:
+def _alt(drawings: tuple[DensityCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
@@ -260,3 +261,31 @@ def _alt(drawings: tuple[DensityCell, ...], plan: Any) -> Text:
         template = "Density of {name}{where}, n = {n}, highest near {peak}."
         parts.append(say(template, name=name, where=in_group(cell.group), n=n, peak=peak))
     return sentences(parts)
+
+
+def values(cell: DensityCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    entry = {
+        "variable": cell.variable,
+        "groups": groups(cell.group.named),
+        "x": cell.x.tolist(),
+        "y": cell.y.tolist(),
+        "bandwidth": cell.bandwidth,
+    }
+    return {**entry, "weight": cell.weight} if cell.weight != 1.0 else entry
+
+
+def _hidden(ledger: Ledger, place: int, cell: DensityCell) -> DensityCell | None:
+    """The curve without its ends, which tell the smallest and the largest value."""
+    del place
+    kept = inner(cell, ledger.below)
+    return None if kept is None else replace(cell, x=cell.x[kept], y=cell.y[kept])
+
+
+FORM: Form[Plan, DensityCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=Counts(_hidden),
+    draw=draw,
+)

@@ -3,18 +3,20 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any
 
 import numpy as np
+from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group
+from istrel.exhibits.contracts import Form, Json, Plan
+from istrel.exhibits.exchange import groups, number
 from istrel.exhibits.figure import Array, Axis, Bars, FigureSheet, Ink, Mark, Panel, Words
 from istrel.exhibits.forms.common import axis_of, key_of, n_cell, named_with_n, room_beside
 from istrel.exhibits.forms.fit import fit_line
 from istrel.exhibits.forms.scatter import PlaneCell, ScatterCell, dots_of, is_dense, line_of, plane_of
+from istrel.exhibits.forms.scatter import values as pair_values
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Text, listed, say, sentences
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.text import Cell, Count, Text, listed, say, sentences
 from istrel.exhibits.wording import titled, titled_with_unit
 from istrel.problem import Problem
 from istrel.stats import binning, density
@@ -51,7 +53,7 @@ class GridCell:
         return " × ".join(self.variables)
 
 
-def draw(plan: Any) -> tuple[GridCell, ...]:
+def draw(plan: Plan) -> tuple[GridCell, ...]:
     """The grid of every group.
 
     Raises
@@ -76,7 +78,7 @@ def draw(plan: Any) -> tuple[GridCell, ...]:
     )
 
 
-def _edges(name: str, plan: Any) -> Array:
+def _edges(name: str, plan: Plan) -> Array:
     numbers = plan.data.numbers(name)
     values = numbers.values[numbers.valid & plan.cases.mask]
     if not values.size:
@@ -84,7 +86,7 @@ def _edges(name: str, plan: Any) -> Array:
     return binning.class_edges(np.sort(values), binning.ClassSettings("sturges")).edges
 
 
-def _cell(inside: Any, group: Group, edges: list[Array], plan: Any, *, dense: bool) -> GridCell:
+def _cell(inside: NDArray[np.bool_], group: Group, edges: list[Array], plan: Plan, *, dense: bool) -> GridCell:
     names = plan.names
     parts = [plan.data.numbers(name) for name in names]
     rows = np.flatnonzero(inside)
@@ -106,7 +108,7 @@ def _cell(inside: Any, group: Group, edges: list[Array], plan: Any, *, dense: bo
 
 
 def _pair(
-    a: str, b: str, group: Group, found: tuple[Array, Array, Any], plan: Any, *, dense: bool
+    a: str, b: str, group: Group, found: tuple[Array, Array, NDArray[np.int64]], plan: Plan, *, dense: bool
 ) -> ScatterCell | PlaneCell:
     """One scatter of the grid, thinned evenly where dots are many; or one plane."""
     said, (x, y, rows) = plan.request.settings, found
@@ -118,7 +120,7 @@ def _pair(
     return ScatterCell(a, b, group, int(x.size), x[kept], y[kept], rows[kept] + 1, fit)
 
 
-def figure(plan: Any, drawings: tuple[GridCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(plan: Plan, drawings: tuple[GridCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """A square of panels."""
     names = plan.names
     dense = any(isinstance(pair, PlaneCell) for cell in drawings for pair in cell.pairs.values())
@@ -136,9 +138,12 @@ def figure(plan: Any, drawings: tuple[GridCell, ...], title: Text, notes: tuple[
     return FigureSheet(title, panels, (*notes, *own), _alt(drawings, plan), numbers, len(names), size, 0.82)
 
 
-def _own_notes(drawings: tuple[GridCell, ...], plan: Any, *, dense: bool) -> list[Text]:
-    what = "darker tiles hold more cases" if dense else "dots are cases"
-    texts = [say(f"Below the diagonal {what}; above it stands Pearson’s *r*; histograms on the diagonal.")]
+def _own_notes(drawings: tuple[GridCell, ...], plan: Plan, *, dense: bool) -> list[Text]:
+    tiles = (
+        "Below the diagonal darker tiles hold more cases; above it stands Pearson’s *r*; histograms on the diagonal."
+    )
+    dots = "Below the diagonal dots are cases; above it stands Pearson’s *r*; histograms on the diagonal."
+    texts = [say(tiles if dense else dots)]
     thinned = [pair for cell in drawings for pair in cell.pairs.values() if isinstance(pair, ScatterCell)]
     if any(isinstance(pair.n, int) and pair.x.size < pair.n for pair in thinned):
         texts.append(say("At most {n} cases of each pair and group are drawn, evenly among all.", n=MOST_DOTS))
@@ -148,7 +153,7 @@ def _own_notes(drawings: tuple[GridCell, ...], plan: Any, *, dense: bool) -> lis
     return texts
 
 
-def _panel(row: int, column: int, drawings: tuple[GridCell, ...], plan: Any) -> Panel:
+def _panel(row: int, column: int, drawings: tuple[GridCell, ...], plan: Plan) -> Panel:
     names = plan.names
     x = _axis(names[column], drawings, column, plan, f"x{column}")
     if row == column:
@@ -169,13 +174,13 @@ def _panel(row: int, column: int, drawings: tuple[GridCell, ...], plan: Any) -> 
     return Panel(x, y, tuple(marks))
 
 
-def _axis(name: str, drawings: tuple[GridCell, ...], place: int, plan: Any, shared: str) -> Axis:
+def _axis(name: str, drawings: tuple[GridCell, ...], place: int, plan: Plan, shared: str) -> Axis:
     edges = drawings[0].bars[place][0]
     low, high = room_beside(float(edges[0]), float(edges[-1]), 0.03)
     return axis_of(name, plan, low, high, shared=shared)
 
 
-def _diagonal(place: int, x: Axis, drawings: tuple[GridCell, ...], plan: Any) -> Panel:
+def _diagonal(place: int, x: Axis, drawings: tuple[GridCell, ...], plan: Plan) -> Panel:
     """The distribution of a variable under its name."""
     top = max(float(cell.bars[place][1].max(initial=0.0)) for cell in drawings) or 1.0
     marks: list[Mark] = []
@@ -202,14 +207,14 @@ def _above(row: int, column: int, x: Axis, drawings: tuple[GridCell, ...]) -> Pa
     return Panel(blank_x, blank_y, tuple(marks))
 
 
-def methods(plan: Any, drawings: tuple[GridCell, ...]) -> Text:
+def methods(plan: Plan, drawings: tuple[GridCell, ...]) -> Text:
     """What the coefficients are."""
     del plan
     words = "Coefficients in the grid are Pearson’s *r* over the cases that each pair has in common."
     return say(words) if drawings else ()
 
 
-def _alt(drawings: tuple[GridCell, ...], plan: Any) -> Text:
+def _alt(drawings: tuple[GridCell, ...], plan: Plan) -> Text:
     names = listed([titled_with_unit(plan.data.variable(name)) for name in plan.names])
     parts = []
     for cell in drawings:
@@ -220,3 +225,24 @@ def _alt(drawings: tuple[GridCell, ...], plan: Any) -> Text:
         template = "Grid of {names}, n = {n}: strongest for {a} and {b} (r = {r})."
         parts.append(say(template, names=names, n=n, a=a, b=b, r=r))
     return sentences(parts)
+
+
+def values(cell: GridCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    panels: list[Json] = [pair_values(pair) for pair in cell.pairs.values()]
+    for (i, j), r in cell.coefficients.items():
+        for panel in panels:
+            if panel["variables"] == [cell.variables[j], cell.variables[i]]:
+                panel["r"] = number(r)
+    for name, (edges, counts) in zip(cell.variables, cell.bars, strict=True):
+        panels.append({"variable": name, "edges": edges.tolist(), "counts": counts.astype(int).tolist()})
+    return {"variables": list(cell.variables), "groups": groups(cell.group.named), "panels": panels}
+
+
+FORM: Form[Plan, GridCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=None,
+    draw=draw,
+)

@@ -3,17 +3,21 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any
 
 import numpy as np
 
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
+from istrel.exhibits.contracts import Counts, Form, Json, Result
+from istrel.exhibits.exchange import finite, groups
 from istrel.exhibits.figure import Array, Axis, FigureSheet, Item, Panel, Tiles, Words
-from istrel.exhibits.forms.common import panel_label
+from istrel.exhibits.forms.common import as_they_are, panel_label
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Text, as_letters, say, sentences
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.text import Cell, Count, Text, as_letters, say, sentences
+from istrel.exhibits.verbs.count.resolve import CountPlan
+from istrel.exhibits.verbs.count.result import CrossCell
+from istrel.exhibits.verbs.relate.resolve import RelatePlan
+from istrel.exhibits.verbs.relate.result import RelateCell
 from istrel.exhibits.wording import in_group, titled, titled_with_unit
 from istrel.problem import Problem
 from istrel.style.numbers import Kind
@@ -53,19 +57,23 @@ class HeatCell:
     about: tuple[str, str] = ("", "")
     behind: tuple[Behind | None, ...] = ()
 
+    @property
+    def variable(self) -> str:
+        return " × ".join(filter(None, self.about)) or "coefficients"
 
-def of_numbers(plan: Any, result: Any) -> tuple[HeatCell, ...]:
+
+def of_numbers(plan: CountPlan | RelatePlan, result: Result) -> tuple[HeatCell, ...]:
     """The matrix of every group, or every cross-table."""
-    if plan.request.verb == "relate":
-        return tuple(_coefficients(cell, plan) for cell in result.cells)
+    if isinstance(plan, RelatePlan):
+        return tuple(_coefficients(cell, plan) for cell in result.cells if isinstance(cell, RelateCell))
     if not plan.against:
         at = plan.request.form_at
         raise Problem("A heat map of counts needs two variables; name the other one after “against”.", at=at, length=8)
-    return tuple(_crossed(cell, plan) for cell in result.cells)
+    return tuple(_crossed(cell, plan) for cell in result.cells if isinstance(cell, CrossCell))
 
 
 # Coefficients.
-def _coefficients(cell: Any, plan: Any) -> HeatCell:
+def _coefficients(cell: RelateCell, plan: RelatePlan) -> HeatCell:
     names = cell.variables
     if len(names) > MOST_VARIABLES:
         raise Problem(f"This makes a heat map of {len(names)} variables; one holds {MOST_VARIABLES}. Name fewer.")
@@ -98,11 +106,11 @@ def _alike(matrix: Array) -> Array:
 
 
 # Cross-tables.
-def _crossed(cell: Any, plan: Any) -> HeatCell:
+def _crossed(cell: CrossCell, plan: CountPlan) -> HeatCell:
     said = plan.request.settings
     if cell.counts.size > MOST_TILES:
         raise Problem(f"This makes {cell.counts.size:,} tiles; a heat map holds {MOST_TILES:,}. Name fewer values.")
-    hidden = np.zeros(cell.counts.shape, bool) if cell.hidden is None else cell.hidden[:-1, :-1] > 0
+    hidden = np.zeros(cell.counts.shape, bool) if cell.hidden is None else cell.hidden[:-1, :-1]
     if said["residuals"]:
         measure, values = "residual", cell.residuals
     elif said["percent"]:
@@ -119,17 +127,19 @@ def _crossed(cell: Any, plan: Any) -> HeatCell:
     return HeatCell(cell.group, cell.n, keys, cell.row_labels, cell.column_labels, values, measure, about, behind)
 
 
-def _equal(cell: Any, row: int, column: int) -> tuple[tuple[str, Any], ...]:
+def _equal(cell: CrossCell, row: int, column: int) -> tuple[tuple[str, float | str], ...]:
     return (*cell.group.named, (cell.row, cell.row_values[row]), (cell.column, cell.column_values[column]))
 
 
-def _words(cell: Any, row: int, column: int) -> str:
+def _words(cell: CrossCell, row: int, column: int) -> str:
     parts = (*cell.group.labels, as_letters(cell.row_labels[row]), as_letters(cell.column_labels[column]))
     return " · ".join(parts)
 
 
 # The figure.
-def figure(plan: Any, drawings: tuple[HeatCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(
+    plan: CountPlan | RelatePlan, drawings: tuple[HeatCell, ...], title: Text, notes: tuple[Note, ...]
+) -> FigureSheet:
     """A panel for each group or table; all share the scale of their tiles."""
     if all(not np.isfinite(cell.values).any() for cell in drawings):
         raise Problem("Nothing in this matrix has a value, so there is nothing to draw; set it as table.")
@@ -166,7 +176,7 @@ def _kind(cell: HeatCell) -> Kind:
     return kinds.get(cell.measure, Kind.STATISTIC)
 
 
-def _panel(cell: HeatCell, plan: Any, ends: tuple[float, float], *, several: bool) -> Panel:
+def _panel(cell: HeatCell, plan: CountPlan | RelatePlan, ends: tuple[float, float], *, several: bool) -> Panel:
     rows, columns = cell.values.shape
     values = cell.values[::-1].T  # tiles count upwards, the table downwards
     two_sided = ends[0] < 0
@@ -182,15 +192,17 @@ def _places(labels: tuple[Text, ...]) -> tuple[tuple[float, Text], ...]:
     return tuple((k + 0.5, label) for k, label in enumerate(labels))
 
 
-def _side_title(cell: HeatCell, plan: Any, side: int) -> Text:
+def _side_title(cell: HeatCell, plan: CountPlan | RelatePlan, side: int) -> Text:
     name = cell.about[side]
     return titled_with_unit(plan.data.variable(name)) if name else ()
 
 
-def _measure(cell: HeatCell, plan: Any) -> Text:
+def _measure(cell: HeatCell, plan: CountPlan | RelatePlan) -> Text:
     """What the tiles show, for the scale above the figure."""
     words = {"count": "cases", "percent": "%", "residual": "adjusted residuals"}
-    return say(words.get(cell.measure) or MEASURES.get(getattr(plan, "method", ""), "coefficient"))
+    return say(
+        words.get(cell.measure) or MEASURES.get(plan.method if isinstance(plan, RelatePlan) else "", "coefficient")
+    )
 
 
 def _numbers(cell: HeatCell, values: Array, ends: tuple[float, float]) -> Words:
@@ -203,7 +215,7 @@ def _numbers(cell: HeatCell, values: Array, ends: tuple[float, float]) -> Words:
     return Words(x, y, texts, 0.92, light=tuple((share > DARK).tolist()))
 
 
-def _items(cell: HeatCell, plan: Any) -> tuple[Item, ...]:
+def _items(cell: HeatCell, plan: CountPlan | RelatePlan) -> tuple[Item, ...]:
     """What each tile says, column after column from the foot upwards."""
     rows, columns = cell.values.shape
     made = []
@@ -226,7 +238,7 @@ def _items(cell: HeatCell, plan: Any) -> tuple[Item, ...]:
     return tuple(made)
 
 
-def _own_notes(drawings: tuple[HeatCell, ...], plan: Any) -> list[Text]:
+def _own_notes(drawings: tuple[HeatCell, ...], plan: CountPlan | RelatePlan) -> list[Text]:
     texts = []
     if drawings[0].measure == "coefficient" and plan.request.settings["order"] == "similar":
         texts.append(say("Variables that relate to others alike stand together."))
@@ -237,14 +249,14 @@ def _own_notes(drawings: tuple[HeatCell, ...], plan: Any) -> list[Text]:
     return texts
 
 
-def methods(plan: Any, drawings: tuple[HeatCell, ...]) -> Text:
+def methods(plan: CountPlan | RelatePlan, drawings: tuple[HeatCell, ...]) -> Text:
     """The order of the variables."""
     if drawings and drawings[0].measure == "coefficient" and plan.request.settings["order"] == "similar":
         return say("Variables were ordered by the angle of the first two eigenvectors of the matrix (Friendly, 2002).")
     return ()
 
 
-def _alt(drawings: tuple[HeatCell, ...], plan: Any) -> Text:
+def _alt(drawings: tuple[HeatCell, ...], plan: CountPlan | RelatePlan) -> Text:
     """The strongest tile of each matrix."""
     parts = []
     for cell in drawings:
@@ -258,3 +270,20 @@ def _alt(drawings: tuple[HeatCell, ...], plan: Any) -> Text:
         parts.append(say(template, where=in_group(cell.group), n=n, value=value, **names))
     del plan
     return sentences(parts)
+
+
+def values(cell: HeatCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    rows, columns = cell.keys
+    named = {"row": cell.about[0], "column": cell.about[1]} if cell.about[0] else {}
+    matrix = {"rows": list(rows), "columns": list(columns), "values": finite(cell.values)}
+    return {**named, "groups": groups(cell.group.named), **matrix, "measure": cell.measure}
+
+
+FORM: Form[CountPlan | RelatePlan, HeatCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=Counts(as_they_are),
+    of_numbers=of_numbers,
+)

@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-from typing import Any
+from collections.abc import Hashable, Sequence
+from dataclasses import dataclass, replace
+from typing import Protocol
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group
+from istrel.exhibits.contracts import Counts, Form, Json, Plan
+from istrel.exhibits.exchange import finite, groups, number
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.forms.classes import classes_words, height_of, shared_edges, usual_rule
 from istrel.exhibits.forms.common import (
@@ -21,12 +24,11 @@ from istrel.exhibits.forms.common import (
     key_of,
     known,
     n_cell,
-    names_of,
 )
+from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Text, joined, say, sentences
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.text import Cell, Count, Hidden, Text, joined, say, sentences
 from istrel.exhibits.wording import has_groups, in_group, titled_with_unit, value_cell
 from istrel.problem import Problem
 from istrel.sentence.settings import Settings
@@ -91,11 +93,21 @@ class HistogramCell:
     median: float | None = None
 
 
-def draw(plan: Any) -> tuple[HistogramCell, ...]:
+class Outside(Protocol):
+    """What may have values outside its classes."""
+
+    @property
+    def group(self) -> Group: ...
+
+    @property
+    def outside(self) -> Count: ...
+
+
+def draw(plan: Plan) -> tuple[HistogramCell, ...]:
     """The histogram of every group that has values."""
     made: list[HistogramCell] = []
     said, arranged = plan.request.settings, arrangement(plan, "panels", ARRANGED)
-    edges = {name: shared_edges(name, plan, usual_rule(name, plan)) for name in names_of(plan)}
+    edges = {name: shared_edges(name, plan, usual_rule(name, plan)) for name in plan.names}
     for name, grouping, cells in groups_of(plan):
         found = edges[name]
         if found is None:
@@ -125,7 +137,7 @@ def _cell(
     curve: NormalCurve | None,
     missing: int,
     decided_by: str,
-    plan: Any,
+    plan: Plan,
     middle: tuple[float | None, float | None],
 ) -> HistogramCell:
     said = plan.request.settings
@@ -150,7 +162,7 @@ def _cell(
 
 
 def _normal(
-    mean: float | None, sd: float | None, classes: binning.Classes, n: int, plan: Any, arranged: str
+    mean: float | None, sd: float | None, classes: binning.Classes, n: int, plan: Plan, arranged: str
 ) -> NormalCurve | None:
     """The curve, where it is asked for or usual: not where groups share one panel, nor on a logarithmic axis."""
     said = plan.request.settings
@@ -163,7 +175,7 @@ def _normal(
     return None if scale is None else NormalCurve(mean, sd, scale)
 
 
-def _over_bars(values: Array, edges: Array, plan: Any) -> DensityCurve | None:
+def _over_bars(values: Array, edges: Array, plan: Plan) -> DensityCurve | None:
     """The density on the scale of the bars, where it is asked for and the classes have one width."""
     said = plan.request.settings
     if said["curve"] not in ("density", "both") or is_log(plan):
@@ -175,7 +187,7 @@ def _over_bars(values: Array, edges: Array, plan: Any) -> DensityCurve | None:
     return DensityCurve(curve.x, scale * (curve.cumulative if said["cumulative"] else curve.y), curve.bandwidth)
 
 
-def figure(plan: Any, drawings: tuple[HistogramCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(plan: Plan, drawings: tuple[HistogramCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """The figure in its arrangement.
 
     Raises
@@ -215,7 +227,7 @@ def _numbers(cell: HistogramCell) -> list[Cell]:
     ]
 
 
-def _own_notes(drawings: tuple[HistogramCell, ...], said: Settings, plan: Any, arranged: str) -> list[Text]:
+def _own_notes(drawings: tuple[HistogramCell, ...], said: Settings, plan: Plan, arranged: str) -> list[Text]:
     texts: list[Text] = []
     if any(cell.curve for cell in drawings):
         template = "The dashed line is the normal curve with the mean and standard deviation of the cases shown."
@@ -230,13 +242,19 @@ def _own_notes(drawings: tuple[HistogramCell, ...], said: Settings, plan: Any, a
         texts.append(say("The axis is logarithmic; classes are formed on the logarithm."))
     outside = outside_total(drawings)
     if outside:
-        where = "is not above 0" if is_log(plan) and said["edges"] is None else "lies outside the class limits"
-        several = "are not above 0" if where.startswith("is") else "lie outside the class limits"
-        texts.append(say(f"{{n}} value {where}." if outside == 1 else f"{{n}} values {several}.", n=outside))
+        texts.append(outside_note(outside, log=is_log(plan) and said["edges"] is None))
     return texts
 
 
-def outside_total(cells: tuple[Any, ...]) -> int:
+def outside_note(outside: int, *, log: bool = False) -> Text:
+    """How many values are in no class, and why."""
+    if log:
+        return say("{n} value is not above 0." if outside == 1 else "{n} values are not above 0.", n=outside)
+    one = "{n} value lies outside the class limits."
+    return say(one if outside == 1 else "{n} values lie outside the class limits.", n=outside)
+
+
+def outside_total(cells: Sequence[Outside]) -> int:
     """Values outside the class limits, each once: of the total where there is one, else over the groups of the first grouping."""
     total = [cell for cell in cells if not cell.group.named]
     first = tuple(name for name, _ in cells[0].group.named) if cells else ()
@@ -244,7 +262,7 @@ def outside_total(cells: tuple[Any, ...]) -> int:
     return sum(cell.outside for cell in counted if isinstance(cell.outside, int))
 
 
-def methods(plan: Any, drawings: tuple[HistogramCell, ...]) -> Text:
+def methods(plan: Plan, drawings: tuple[HistogramCell, ...]) -> Text:
     """How the classes were found, as it was really done."""
     said = plan.request.settings
     ways = list(dict.fromkeys(cell.decided_by for cell in drawings))
@@ -255,7 +273,7 @@ def methods(plan: Any, drawings: tuple[HistogramCell, ...]) -> Text:
     return sentences(texts)
 
 
-def _alt(drawings: tuple[HistogramCell, ...], plan: Any) -> Text:
+def _alt(drawings: tuple[HistogramCell, ...], plan: Plan) -> Text:
     """Where the fullest class lies in each panel: what an eye takes from a histogram first."""
     parts = []
     for cell in drawings:
@@ -276,3 +294,58 @@ def _alt(drawings: tuple[HistogramCell, ...], plan: Any) -> Text:
             )
         )
     return sentences(parts)
+
+
+def values(cell: HistogramCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    curve, over = cell.curve, cell.density
+    entry = {
+        "variable": cell.variable,
+        "groups": groups(cell.group.named),
+        "edges": cell.edges.tolist(),
+        "counts": [number(count) for count in cell.counts],
+        "heights": finite(cell.heights),
+        "stat": cell.stat,
+        "normal_curve": None if curve is None else {"mean": curve.mean, "sd": curve.sd, "scale": curve.scale},
+    }
+    if over is not None:
+        entry["density_curve"] = {"x": over.x.tolist(), "y": over.y.tolist(), "bandwidth": over.bandwidth}
+    return entry
+
+
+def _enter(ledger: Ledger, place: int, cell: HistogramCell) -> None:
+    """The counts of the bars, and of the values outside."""
+    what = (cell.variable, "classes")
+    bars: list[Hashable] = [("bar", k) for k in range(len(cell.counts))]
+    for bar, count in zip(bars, cell.counts, strict=True):
+        ledger.enter(("drawing", place, bar), what, [bar], cell.group, number_of(count))
+    ledger.enter(("drawing", place, "outside"), what, ["outside"], cell.group, number_of(cell.outside))
+    ledger.enter(("drawing", place, "n"), what, [*bars, "outside"], cell.group, number_of(cell.n))
+    ledger.enter(("drawing", place, "missing"), what, ["gone"], cell.group, number_of(cell.missing))
+
+
+def _hidden(ledger: Ledger, place: int, cell: HistogramCell) -> HistogramCell | None:
+    """Bars that must not be shown have no height; nothing is left of a group whose n is hidden."""
+    if ledger.is_hidden(("drawing", place, "n")):
+        return None
+    counts = tuple(ledger.shown(("drawing", place, ("bar", k)), count) for k, count in enumerate(cell.counts))
+    gone = np.array([isinstance(count, Hidden) for count in counts])
+    if cell.cumulative and gone.any():  # a sum up to each class would give the hidden ones away
+        gone = np.logical_or(gone, np.append(gone[1:], False))
+    return replace(
+        cell,
+        counts=counts,
+        heights=np.where(gone, np.nan, cell.heights),
+        missing=ledger.shown(("drawing", place, "missing"), cell.missing),
+        outside=ledger.shown(("drawing", place, "outside"), cell.outside),
+        median=cell.median if number_of(cell.n) >= 2 * ledger.below else None,
+    )
+
+
+FORM: Form[Plan, HistogramCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=Counts(_hidden, _enter),
+    draw=draw,
+)

@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
-from typing import Any, Literal
+from typing import Literal, Protocol
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.behind import Behind
+from istrel.exhibits.contracts import Plan
 from istrel.exhibits.figure import Axis, Bars, Blocks, Item, Line, Mark, Panel, Words
 from istrel.exhibits.forms.classes import height_of
 from istrel.exhibits.forms.common import (
@@ -16,7 +17,6 @@ from istrel.exhibits.forms.common import (
     is_log,
     n_cell,
     named_with_n,
-    names_of,
     panel_label,
     room_beside,
 )
@@ -42,28 +42,54 @@ CUMULATIVE = {
 }
 
 
-def panels_of(plan: Any, drawings: tuple[HistogramCell, ...], arranged: str) -> tuple[Panel, ...]:
+class Marked(Protocol):
+    """What has middles and humps to mark."""
+
+    @property
+    def mean(self) -> float | None: ...
+
+    @property
+    def median(self) -> float | None: ...
+
+    @property
+    def density(self) -> Smooth | None: ...
+
+
+class Smooth(Protocol):
+    """A kernel density; `bandwidth` is the kernel's SD."""
+
+    @property
+    def x(self) -> Array: ...
+
+    @property
+    def y(self) -> Array: ...
+
+    @property
+    def bandwidth(self) -> float: ...
+
+
+def panels_of(plan: Plan, drawings: tuple[HistogramCell, ...], arranged: str) -> tuple[Panel, ...]:
     """All panels in their order."""
     if arranged == "panels":
         return _one_each(plan, drawings)
     return tuple(_together(cells, plan, arranged) for _, cells in by_panel(drawings))
 
 
-def _height_axis(plan: Any, low: float, high: float, *, shared: str = "", sizes: bool = False) -> Axis:
+def _height_axis(plan: Plan, low: float, high: float, *, shared: str = "", sizes: bool = False) -> Axis:
     said = plan.request.settings
     words, meaning = (CUMULATIVE if said["cumulative"] else AXES)[height_of(said)]
     return Axis(say(words), low, high, height_of(said) == "count", shared, say(meaning), sizes=sizes)
 
 
-def _value_axis(cell: HistogramCell, plan: Any) -> Axis:
+def _value_axis(cell: HistogramCell, plan: Plan) -> Axis:
     log = is_log(plan)
     low, high = room_beside(float(cell.edges[0]), float(cell.edges[-1]), 0.02, log=log)
     return axis_of(cell.variable, plan, low, high, shared=f"x {cell.variable}", log=log)
 
 
 # A panel for each group.
-def _one_each(plan: Any, drawings: tuple[HistogramCell, ...]) -> tuple[Panel, ...]:
-    comparable = len(names_of(plan)) == 1
+def _one_each(plan: Plan, drawings: tuple[HistogramCell, ...]) -> tuple[Panel, ...]:
+    comparable = len(plan.names) == 1
     top = max(_top(cell) for cell in drawings)
     room = 1.14 if plan.request.settings["mark"] not in (None, "nothing") else 1.06
     panels = []
@@ -86,13 +112,13 @@ def _top(cell: HistogramCell) -> float:
     return peak
 
 
-def _bars(cell: HistogramCell, plan: Any) -> tuple[Mark, ...]:
+def _bars(cell: HistogramCell, plan: Plan) -> tuple[Mark, ...]:
     said = plan.request.settings
     filled = said["filled"] is not False
     return (Bars(cell.edges, cell.heights, _items(cell, plan), outline=said["outline"] or "bars", filled=filled),)
 
 
-def _curves(cell: HistogramCell, plan: Any, series: int = 0) -> list[Mark]:
+def _curves(cell: HistogramCell, plan: Plan, series: int = 0) -> list[Mark]:
     marks: list[Mark] = []
     if cell.curve is not None:
         x = np.linspace(cell.edges[0], cell.edges[-1], CURVE_POINTS)
@@ -105,7 +131,7 @@ def _curves(cell: HistogramCell, plan: Any, series: int = 0) -> list[Mark]:
     return marks
 
 
-def marked_values(cell: Any, said: str | None) -> list[tuple[float, Text]]:
+def marked_values(cell: Marked, said: str | None) -> list[tuple[float, Text]]:
     """(value, its name) of what is marked: mean, median, or the humps of the density."""
     found: list[tuple[float, Text]] = []
     if said in ("mean", "both") and cell.mean is not None:
@@ -118,12 +144,12 @@ def marked_values(cell: Any, said: str | None) -> list[tuple[float, Text]]:
     return found
 
 
-def _marked(cell: HistogramCell, plan: Any, top: float) -> list[Mark]:
+def _marked(cell: HistogramCell, plan: Plan, top: float) -> list[Mark]:
     """Upright lines at what is marked, each named beside its end."""
     return upright_marks(marked_values(cell, plan.request.settings["mark"]), cell.variable, plan, top)
 
 
-def upright_marks(values: list[tuple[float, Text]], name: str, plan: Any, top: float) -> list[Mark]:
+def upright_marks(values: list[tuple[float, Text]], name: str, plan: Plan, top: float) -> list[Mark]:
     """Lines from the foot to near the top of a panel at these values, with their names and values."""
     marks: list[Mark] = []
     least = min((value for value, _ in values), default=0.0)
@@ -137,7 +163,7 @@ def upright_marks(values: list[tuple[float, Text]], name: str, plan: Any, top: f
     return marks
 
 
-def _items(cell: HistogramCell, plan: Any) -> tuple[Item, ...]:
+def _items(cell: HistogramCell, plan: Plan) -> tuple[Item, ...]:
     """What each bar says, and its cases."""
     made = []
     for place, count in enumerate(cell.counts):
@@ -157,14 +183,14 @@ def _items(cell: HistogramCell, plan: Any) -> tuple[Item, ...]:
 
 
 # All groups in one panel.
-def _together(cells: list[HistogramCell], plan: Any, arranged: str) -> Panel:
+def _together(cells: list[HistogramCell], plan: Plan, arranged: str) -> Panel:
     make = {"overlaid": _overlaid, "stacked": _stacked, "beside": _beside, "mirrored": _mirrored}[arranged]
     marks, low, high = make(cells, plan)
     y = _height_axis(plan, low, high, sizes=low < 0)
     return Panel(_value_axis(cells[0], plan), y, tuple(marks))
 
 
-def _overlaid(cells: list[HistogramCell], plan: Any) -> tuple[list[Mark], float, float]:
+def _overlaid(cells: list[HistogramCell], plan: Plan) -> tuple[list[Mark], float, float]:
     """Outlines over each other, told apart by their dashes."""
     said = plan.request.settings
     outline: Literal["steps", "line"] = "line" if said["outline"] == "line" else "steps"
@@ -183,7 +209,7 @@ def _overlaid(cells: list[HistogramCell], plan: Any) -> tuple[list[Mark], float,
     return marks, 0.0, 1.06 * (max(_top(cell) for cell in cells) or 1.0)
 
 
-def _stacked(cells: list[HistogramCell], plan: Any) -> tuple[list[Mark], float, float]:
+def _stacked(cells: list[HistogramCell], plan: Plan) -> tuple[list[Mark], float, float]:
     """Bars on each other: shares are of all groups together, so that heights add up."""
     total = sum(cell.n for cell in cells if isinstance(cell.n, int)) or 1
     base = np.zeros(cells[0].edges.size - 1)
@@ -197,7 +223,7 @@ def _stacked(cells: list[HistogramCell], plan: Any) -> tuple[list[Mark], float, 
     return marks, 0.0, 1.06 * (float(base.max()) or 1.0)
 
 
-def _beside(cells: list[HistogramCell], plan: Any) -> tuple[list[Mark], float, float]:
+def _beside(cells: list[HistogramCell], plan: Plan) -> tuple[list[Mark], float, float]:
     """Narrow bars side by side within each class."""
     edges = cells[0].edges
     wide = np.diff(edges) * BAR_OF_CLASS
@@ -211,7 +237,7 @@ def _beside(cells: list[HistogramCell], plan: Any) -> tuple[list[Mark], float, f
     return marks, 0.0, 1.06 * (max(_top(cell) for cell in cells) or 1.0)
 
 
-def _mirrored(cells: list[HistogramCell], plan: Any) -> tuple[list[Mark], float, float]:
+def _mirrored(cells: list[HistogramCell], plan: Plan) -> tuple[list[Mark], float, float]:
     """One group upwards, the other downwards."""
     top = 1.06 * (max(_top(cell) for cell in cells) or 1.0)
     marks: list[Mark] = []

@@ -2,14 +2,15 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-from typing import Any
+from dataclasses import dataclass, replace
 
 import numpy as np
 
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Group
-from istrel.exhibits.figure import Axis, Dots, FigureSheet, Intervals, Item, Line, Mark, Panel
+from istrel.exhibits.contracts import Counts, Form, Json, Plan
+from istrel.exhibits.exchange import groups, number
+from istrel.exhibits.figure import Array, Axis, Dots, FigureSheet, Intervals, Item, Line, Mark, Panel
 from istrel.exhibits.forms.common import (
     axis_of,
     by_variable,
@@ -19,15 +20,14 @@ from istrel.exhibits.forms.common import (
     key_of,
     known,
     n_cell,
-    names_of,
     room_beside,
 )
 from istrel.exhibits.forms.places import Stands, lying, places_axis, stands_of
 from istrel.exhibits.forms.swarm import Room, swarm, thinned
+from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Text, say, sentences
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.text import Cell, Count, Text, say, sentences
 from istrel.exhibits.wording import has_groups, in_group, titled, titled_with_unit, value_cell
 from istrel.sentence.settings import Settings
 from istrel.stats import moments
@@ -53,7 +53,7 @@ class MeansCell:
     low: float | None
     high: float | None
     interval: str
-    points: Any = None
+    points: Array | None = None
 
 
 def interval_of(shape: moments.Moments, said: Settings) -> tuple[Estimates, Estimates]:
@@ -66,7 +66,7 @@ def interval_of(shape: moments.Moments, said: Settings) -> tuple[Estimates, Esti
     return low, Estimates(middle.values + reach.values, reach.reasons)
 
 
-def draw(plan: Any) -> tuple[MeansCell, ...]:
+def draw(plan: Plan) -> tuple[MeansCell, ...]:
     """The mean of every group that has values."""
     said, made = plan.request.settings, []
     for name, grouping, cells in groups_of(plan):
@@ -82,12 +82,12 @@ def draw(plan: Any) -> tuple[MeansCell, ...]:
     return tuple(made)
 
 
-def figure(plan: Any, drawings: tuple[MeansCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(plan: Plan, drawings: tuple[MeansCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """A panel per variable; without groups, variables of one unit share a panel."""
     if not drawings:
         check_drawn(drawings, plan, "means")
-    units = {plan.data.variable(name).unit for name in names_of(plan)}
-    together = len(names_of(plan)) > 1 and len(units) == 1 and not has_groups(plan.groupings)
+    units = {plan.data.variable(name).unit for name in plan.names}
+    together = len(plan.names) > 1 and len(units) == 1 and not has_groups(plan.groupings)
     panels = [_of_variables(drawings, plan)] if together else [_panel(n, c, plan) for n, c in by_variable(drawings)]
     numbers = tuple(
         Cell(getattr(cell, key), Kind.MEASURE, row=key_of(cell.variable, cell.group), column=key)
@@ -99,7 +99,7 @@ def figure(plan: Any, drawings: tuple[MeansCell, ...], title: Text, notes: tuple
     return FigureSheet(title, tuple(panels), (*notes, *own), _alt(drawings, plan), numbers, columns=columns, size=size)
 
 
-def _own_note(plan: Any) -> Text:
+def _own_note(plan: Plan) -> Text:
     said = plan.request.settings
     what = say(INTERVALS[said["interval"]], level=Cell(100 * said["confidence"], Kind.EDGE))
     text = say("Dots are means with {what}", what=what)
@@ -108,7 +108,7 @@ def _own_note(plan: Any) -> Text:
     return (*text, *say("."))
 
 
-def _item(cell: MeansCell, plan: Any) -> Item:
+def _item(cell: MeansCell, plan: Plan) -> Item:
     numbers = {
         key: value_cell(value, cell.variable, plan.data, figures=6) if value is not None else say("none")
         for key, value in (("mean", cell.mean), ("low", cell.low), ("high", cell.high))
@@ -123,7 +123,7 @@ def _ends(cells: list[MeansCell]) -> tuple[float, float]:
     return min(values), max(values)
 
 
-def _panel(name: str, mine: list[MeansCell], plan: Any) -> Panel:
+def _panel(name: str, mine: list[MeansCell], plan: Plan) -> Panel:
     stands = stands_of(mine, plan.groupings)
     low, high = _ends(mine)
     marks: list[Mark] = []
@@ -139,7 +139,7 @@ def _panel(name: str, mine: list[MeansCell], plan: Any) -> Panel:
     return Panel(places_axis(stands, plan), y_axis, tuple(marks), lying=lying(plan, stands, names))
 
 
-def _series(mine: list[MeansCell], stands: Stands, series: int, label: Text, plan: Any) -> list[Mark]:
+def _series(mine: list[MeansCell], stands: Stands, series: int, label: Text, plan: Plan) -> list[Mark]:
     """The means of one value of the second factor, joined where the first factor has an order."""
     chosen = np.flatnonzero(stands.of(series))
     cells = [mine[k] for k in chosen]
@@ -157,7 +157,7 @@ def _limits(cells: list[MeansCell]) -> tuple[list[float | None], list[float | No
     return [cell.low for cell in cells], [cell.high for cell in cells]
 
 
-def _ordered(plan: Any) -> bool:
+def _ordered(plan: Plan) -> bool:
     """Whether the groups along the axis stand in an order that means something."""
     named = [grouping.names for grouping in plan.groupings if grouping.names]
     if len(named) != 1 or len(named[0]) > 2:
@@ -165,7 +165,7 @@ def _ordered(plan: Any) -> bool:
     return plan.data.variable(named[0][0]).level in (Level.ORDINAL, Level.COUNT, Level.DATE)
 
 
-def _of_variables(cells: tuple[MeansCell, ...], plan: Any) -> Panel:
+def _of_variables(cells: tuple[MeansCell, ...], plan: Plan) -> Panel:
     """Several variables of one unit, one beside the other."""
     at = np.arange(len(cells), dtype=float)
     low, high = (np.array([np.nan if v is None else v for v in part], float) for part in _limits(list(cells)))
@@ -187,7 +187,7 @@ def _of_variables(cells: tuple[MeansCell, ...], plan: Any) -> Panel:
     return Panel(x, y, (Intervals(at, low, high), Dots(at, means, items)), lying=laid)
 
 
-def methods(plan: Any, drawings: tuple[Any, ...]) -> Text:
+def methods(plan: Plan, drawings: tuple[MeansCell, ...]) -> Text:
     """What the intervals are."""
     if not drawings:
         return ()
@@ -200,7 +200,7 @@ def methods(plan: Any, drawings: tuple[Any, ...]) -> Text:
     )
 
 
-def _alt(drawings: tuple[MeansCell, ...], plan: Any) -> Text:
+def _alt(drawings: tuple[MeansCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
@@ -209,3 +209,31 @@ def _alt(drawings: tuple[MeansCell, ...], plan: Any) -> Text:
             say("Mean of {name}{where}, n = {n}: {mean}.", name=name, where=in_group(cell.group), n=n, mean=mean)
         )
     return sentences(parts)
+
+
+def values(cell: MeansCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    ends = {"low": cell.low, "high": cell.high}
+    return {
+        "variable": cell.variable,
+        "groups": groups(cell.group.named),
+        "n": number(cell.n),
+        "mean": cell.mean,
+        **ends,
+        "interval": cell.interval,
+    }
+
+
+def _hidden(ledger: Ledger, place: int, cell: MeansCell) -> MeansCell | None:
+    """Means of so many cases that they may be shown, without single cases."""
+    del place
+    return None if number_of(cell.n) < ledger.below else replace(cell, points=None)
+
+
+FORM: Form[Plan, MeansCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=Counts(_hidden),
+    draw=draw,
+)

@@ -3,14 +3,14 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.behind import Behind
+from istrel.exhibits.cases import Group
+from istrel.exhibits.contracts import Form, Json, Plan
 from istrel.exhibits.figure import Array, Axis, FigureSheet, Item, Panel, Tiles
-from istrel.exhibits.forms.common import names_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, joined, say
 from istrel.exhibits.wording import has_groups, titled
@@ -39,11 +39,16 @@ class MapCell:
     shares: Array
     missing: NDArray[np.int64]
     sorted: bool
+    group: Group
+
+    @property
+    def variable(self) -> str:
+        return " × ".join(self.variables)
 
 
-def draw(plan: Any) -> tuple[MapCell, ...]:
+def draw(plan: Plan) -> tuple[MapCell, ...]:
     """The map of the cases in use."""
-    names = names_of(plan)
+    names = plan.names
     if has_groups(plan.groupings):
         raise Problem("A missing map shows all cases together; leave the groups out, or limit the cases after “among”.")
     if len(names) > MOST_VARIABLES:
@@ -56,7 +61,9 @@ def draw(plan: Any) -> tuple[MapCell, ...]:
     starts = np.linspace(0, rows.size, min(STRETCHES, rows.size) + 1).astype(np.int64)[:-1]
     sizes = np.diff(np.append(starts, rows.size))
     shares = np.add.reduceat(gone, starts, axis=0, dtype=np.int64) / sizes[:, None]
-    return (MapCell(names, int(rows.size), starts + 1, shares, gone.sum(axis=0), wanted),)
+    return (
+        MapCell(names, int(rows.size), starts + 1, shares, gone.sum(axis=0), wanted, plan.cases.everyone.groups[0]),
+    )
 
 
 def _by_pattern(gone: NDArray[np.bool_]) -> NDArray[np.int64]:
@@ -68,7 +75,7 @@ def _by_pattern(gone: NDArray[np.bool_]) -> NDArray[np.int64]:
     return np.lexsort((np.arange(gone.shape[0]), place, -counts[place], complete))
 
 
-def figure(plan: Any, drawings: tuple[MapCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(plan: Plan, drawings: tuple[MapCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """One panel."""
     (cell,) = drawings
     if not cell.missing.any():
@@ -101,16 +108,19 @@ def even_steps(n: int) -> list[int]:
 
 
 def _own_note(cell: MapCell) -> Text:
-    order = "sorted by what is missing together" if cell.sorted else "in the order of the file"
+    as_sorted = "Dark: missing. {n} cases from top to bottom, sorted by what is missing together; {gone} of {all} values are missing."
+    as_read = (
+        "Dark: missing. {n} cases from top to bottom, in the order of the file; {gone} of {all} values are missing."
+    )
     return say(
-        f"Dark: missing. {{n}} cases from top to bottom, {order}; {{gone}} of {{all}} values are missing.",
+        as_sorted if cell.sorted else as_read,
         n=cell.n,
         gone=int(cell.missing.sum()),
         all=cell.n * len(cell.variables),
     )
 
 
-def _items(cell: MapCell, plan: Any) -> tuple[Item, ...]:
+def _items(cell: MapCell, plan: Plan) -> tuple[Item, ...]:
     made = []
     for name, count in zip(cell.variables, cell.missing.tolist(), strict=True):
         label = titled(plan.data.variable(name))
@@ -119,16 +129,37 @@ def _items(cell: MapCell, plan: Any) -> tuple[Item, ...]:
     return tuple(made)
 
 
-def methods(plan: Any, drawings: tuple[MapCell, ...]) -> Text:
+def methods(plan: Plan, drawings: tuple[MapCell, ...]) -> Text:
     """Nothing is computed."""
     del plan, drawings
     return ()
 
 
-def _alt(cell: MapCell, plan: Any) -> Text:
+def _alt(cell: MapCell, plan: Plan) -> Text:
     order = np.argsort(-cell.missing, kind="stable")[:3]
     most = joined(
         [say("{name} ({n})", name=titled(plan.data.variable(cell.variables[k])), n=int(cell.missing[k])) for k in order]
     )
     template = "Map of missing values of {count} variables in {n} cases; most are missing of {most}."
     return say(template, count=len(cell.variables), n=cell.n, most=most)
+
+
+def values(cell: MapCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    return {
+        "variables": list(cell.variables),
+        "n": cell.n,
+        "starts": cell.starts.tolist(),
+        "shares": cell.shares.tolist(),
+        "missing": cell.missing.tolist(),
+        "sorted": cell.sorted,
+    }
+
+
+FORM: Form[Plan, MapCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=None,
+    draw=draw,
+)

@@ -4,11 +4,11 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from typing import Any
 
 import numpy as np
 
 from istrel.exhibits.cases import Group, Grouping
+from istrel.exhibits.contracts import Drawing, Plan
 from istrel.exhibits.figure import Array, Axis, Place
 from istrel.exhibits.forms.common import n_cell
 from istrel.exhibits.text import Text, joined, say, value_label
@@ -65,7 +65,7 @@ def two_factors(grouping: Grouping) -> bool:
     return len(grouping.names) == 2
 
 
-def stands_of(cells: Sequence[Any], groupings: Sequence[Grouping]) -> Stands:
+def stands_of(cells: Sequence[Drawing], groupings: Sequence[Grouping]) -> Stands:
     """The places of the cells of one variable; each has a group and n."""
     made: list[Stand | None] = [None] * len(cells)
     names: list[Place] = []
@@ -90,7 +90,7 @@ def stands_of(cells: Sequence[Any], groupings: Sequence[Grouping]) -> Stands:
 
 
 def _crossed(
-    cells: Sequence[Any],
+    cells: Sequence[Drawing],
     mine: list[int],
     at: float,
     made: list[Stand | None],
@@ -117,13 +117,13 @@ def _outer(group: Group) -> str:
     return group.labels[0]
 
 
-def _named(label: Text, cells: Sequence[Any]) -> Text:
+def _named(label: Text, cells: Sequence[Drawing]) -> Text:
     """A place with how many cases stand there, group by group."""
     counts = joined([(n_cell(cell.n, cell.variable, cell.group),) for cell in cells], ", ")
     return say("{group}\n(*n* = {n})", group=label, n=counts) if label else say("*n* = {n}", n=counts)
 
 
-def places_axis(stands: Stands, plan: Any, *, shared: str = "") -> Axis:
+def places_axis(stands: Stands, plan: Plan, *, shared: str = "") -> Axis:
     """The axis of the groups; its title names the factors that stand along it."""
     outer = [g for g in plan.groupings if g.names]
     if len(outer) == 1 and two_factors(outer[0]):
@@ -133,7 +133,7 @@ def places_axis(stands: Stands, plan: Any, *, shared: str = "") -> Axis:
     return Axis(title, *stands.ends, places=stands.names, shared=shared)
 
 
-def lying(plan: Any, stands: Stands, plain: Sequence[str]) -> bool:
+def lying(plan: Plan, stands: Stands, plain: Sequence[str]) -> bool:
     """Whether places stand one under the other: as said; else where their names would have to stand upright."""
     said = plan.request.settings["lying"]
     return bool(said) if said is not None else names_are_long(plain, len(stands.names))

@@ -3,13 +3,15 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
-from typing import Any, cast
+from typing import cast
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
+from istrel.exhibits.contracts import Form, Json, Plan
+from istrel.exhibits.exchange import MOST_LISTED, cut, groups
 from istrel.exhibits.figure import Array, Dots, FigureSheet, Intervals, Item, Line, Mark, Panel
 from istrel.exhibits.forms.common import (
     axis_of,
@@ -24,12 +26,11 @@ from istrel.exhibits.forms.common import (
 )
 from istrel.exhibits.forms.identity import case_names
 from istrel.exhibits.forms.means import INTERVALS, interval_of
-from istrel.exhibits.forms.places import lying, places_axis, stands_of
+from istrel.exhibits.forms.places import Stand, lying, places_axis, stands_of
 from istrel.exhibits.forms.swarm import MOST_DOTS, Room, swarm
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Text, say, sentences
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.text import Cell, Count, Text, say, sentences
 from istrel.exhibits.wording import in_group, titled_with_unit, value_cell
 from istrel.problem import Problem
 from istrel.stats import moments, quantiles
@@ -63,7 +64,7 @@ class PointsCell:
     median: float
 
 
-def draw(plan: Any) -> tuple[PointsCell, ...]:
+def draw(plan: Plan) -> tuple[PointsCell, ...]:
     """The cases of every group that has values."""
     said, made = plan.request.settings, []
     kind = cast(quantiles.QuantileType, said["quantiles"])
@@ -91,7 +92,7 @@ def _cases(cells: Arranged, place: int) -> tuple[Array, NDArray[np.int64]]:
     return cells.raw[rows][order], rows[order] + 1
 
 
-def figure(plan: Any, drawings: tuple[PointsCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(plan: Plan, drawings: tuple[PointsCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """A panel per variable."""
     if not drawings:
         check_drawn(drawings, plan, "points")
@@ -103,7 +104,7 @@ def figure(plan: Any, drawings: tuple[PointsCell, ...], title: Text, notes: tupl
     return FigureSheet(title, tuple(panels), (*notes, *own), _alt(drawings, plan), numbers, size=size)
 
 
-def _own_note(plan: Any, drawings: tuple[PointsCell, ...]) -> Text:
+def _own_note(plan: Plan, drawings: tuple[PointsCell, ...]) -> Text:
     said = plan.request.settings
     every = max(cell.every for cell in drawings)
     dots = say("Each dot is a case") if every == 1 else say("Each dot stands for up to {n} cases", n=every)
@@ -116,7 +117,7 @@ def _own_note(plan: Any, drawings: tuple[PointsCell, ...]) -> Text:
     return (*dots, *say("."))
 
 
-def _panel(name: str, mine: list[PointsCell], plan: Any) -> Panel:
+def _panel(name: str, mine: list[PointsCell], plan: Plan) -> Panel:
     said, log = plan.request.settings, is_log(plan)
     values = np.concatenate([cell.values for cell in mine])
     values = values[values > 0] if log else values
@@ -140,7 +141,7 @@ def _panel(name: str, mine: list[PointsCell], plan: Any) -> Panel:
     return Panel(places_axis(stands, plan), y_axis, tuple(marks), lying=lying(plan, stands, names))
 
 
-def _items(cell: PointsCell, shown: NDArray[np.bool_], plan: Any) -> tuple[Item, ...]:
+def _items(cell: PointsCell, shown: NDArray[np.bool_], plan: Plan) -> tuple[Item, ...]:
     made, named = [], case_names(plan.data)
     for value, row in zip(cell.values[shown].tolist(), cell.rows[shown].tolist(), strict=True):
         number = value_cell(value, cell.variable, plan.data)
@@ -150,7 +151,7 @@ def _items(cell: PointsCell, shown: NDArray[np.bool_], plan: Any) -> tuple[Item,
     return tuple(made)
 
 
-def _middle(cell: PointsCell, stand: Any, plan: Any) -> list[Mark]:
+def _middle(cell: PointsCell, stand: Stand, plan: Plan) -> list[Mark]:
     """The mean with its interval, or the median as a line."""
     marks: list[Mark] = []
     said, at = plan.request.settings["mark"], np.array([stand.middle])
@@ -164,7 +165,7 @@ def _middle(cell: PointsCell, stand: Any, plan: Any) -> list[Mark]:
     return marks
 
 
-def methods(plan: Any, drawings: tuple[PointsCell, ...]) -> Text:
+def methods(plan: Plan, drawings: tuple[PointsCell, ...]) -> Text:
     """What the intervals are."""
     from istrel.exhibits.forms.means import methods as methods_of_means
 
@@ -172,7 +173,7 @@ def methods(plan: Any, drawings: tuple[PointsCell, ...]) -> Text:
     return methods_of_means(plan, drawings) if drawings and said in (None, "mean", "both") else ()
 
 
-def _alt(drawings: tuple[PointsCell, ...], plan: Any) -> Text:
+def _alt(drawings: tuple[PointsCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
@@ -181,3 +182,25 @@ def _alt(drawings: tuple[PointsCell, ...], plan: Any) -> Text:
         template = "Every case of {name}{where}, n = {n}: from {low} to {high}, median {median}."
         parts.append(say(template, name=name, where=in_group(cell.group), n=n, **numbers))
     return sentences(parts)
+
+
+def values(cell: PointsCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    values, rows = cell.values[:MOST_LISTED].tolist(), cell.rows[:MOST_LISTED].tolist()
+    return {
+        "variable": cell.variable,
+        "groups": groups(cell.group.named),
+        "values": values,
+        "rows": rows,
+        "each_stands_for": cell.every,
+        **cut(cell.values.size),
+    }
+
+
+FORM: Form[Plan, PointsCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=None,
+    draw=draw,
+)

@@ -3,19 +3,19 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
+from istrel.exhibits.contracts import Form, Json, Plan
+from istrel.exhibits.exchange import finite, groups
 from istrel.exhibits.figure import Axis, Band, Dots, FigureSheet, Item, Line, Panel
 from istrel.exhibits.forms.common import axis_of, check_drawn, groups_of, key_of, n_cell, panel_label
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Text, say, sentences
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.text import Cell, Count, Text, say, sentences
 from istrel.exhibits.wording import in_group, titled_with_unit, value_cell
 from istrel.stats import moments, normality
 from istrel.stats.estimates import Undefined
@@ -41,7 +41,7 @@ class QuantileCell:
     high: Array
 
 
-def draw(plan: Any) -> tuple[QuantileCell, ...]:
+def draw(plan: Plan) -> tuple[QuantileCell, ...]:
     """The plot of every group of two values or more that differ."""
     made = []
     for name, grouping, cells in groups_of(plan):
@@ -61,7 +61,7 @@ def draw(plan: Any) -> tuple[QuantileCell, ...]:
     return tuple(made)
 
 
-def _band(x: Array, n: int, plan: Any) -> tuple[Array, Array]:
+def _band(x: Array, n: int, plan: Plan) -> tuple[Array, Array]:
     """(low, high) of the band in standard units around the line: point by point, or for all points at once."""
     said = plan.request.settings
     if said["band"] == "simultaneous":
@@ -70,7 +70,7 @@ def _band(x: Array, n: int, plan: Any) -> tuple[Array, Array]:
     return x - reach, x + reach
 
 
-def figure(plan: Any, drawings: tuple[QuantileCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(plan: Plan, drawings: tuple[QuantileCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """A panel for every variable and group."""
     check_drawn(drawings, plan, "quantile plot")
     panels = []
@@ -89,11 +89,9 @@ def figure(plan: Any, drawings: tuple[QuantileCell, ...], title: Text, notes: tu
         label = panel_label(cell.group, plan, several=len(drawings) > 1)
         panels.append(Panel(x, y, marks, label, n_cell(cell.n, cell.variable, cell.group)))
     level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
-    kind = "simultaneous" if plan.request.settings["band"] == "simultaneous" else "pointwise"
-    own = say(
-        f"The dashed line is the normal distribution with the mean and SD of the cases; the band is its {kind} {{level}}% band.",
-        level=level,
-    )
+    whole = "The dashed line is the normal distribution with the mean and SD of the cases; the band is its simultaneous {level}% band."
+    single = "The dashed line is the normal distribution with the mean and SD of the cases; the band is its pointwise {level}% band."
+    own = say(whole if plan.request.settings["band"] == "simultaneous" else single, level=level)
     numbers = tuple(
         Cell(value, Kind.MEASURE, row=key_of(cell.variable, cell.group), column=key)
         for cell in drawings
@@ -103,7 +101,7 @@ def figure(plan: Any, drawings: tuple[QuantileCell, ...], title: Text, notes: tu
     return FigureSheet(title, tuple(panels), (*notes, *general([own])), _alt(drawings, plan), numbers, size=size)
 
 
-def _items(cell: QuantileCell, some: Any, plan: Any) -> tuple[Item, ...]:
+def _items(cell: QuantileCell, some: NDArray[np.int64], plan: Plan) -> tuple[Item, ...]:
     """What each dot says: its value, and what the normal distribution expects there; its cases are those of the value."""
     made = []
     for place in some.tolist():
@@ -117,7 +115,7 @@ def _items(cell: QuantileCell, some: Any, plan: Any) -> tuple[Item, ...]:
     return tuple(made)
 
 
-def methods(plan: Any, drawings: tuple[QuantileCell, ...]) -> Text:
+def methods(plan: Plan, drawings: tuple[QuantileCell, ...]) -> Text:
     """The positions."""
     if not drawings:
         return ()
@@ -127,10 +125,33 @@ def methods(plan: Any, drawings: tuple[QuantileCell, ...]) -> Text:
     return sentences(texts)
 
 
-def _alt(drawings: tuple[QuantileCell, ...], plan: Any) -> Text:
+def _alt(drawings: tuple[QuantileCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         name = titled_with_unit(plan.data.variable(cell.variable))
         n = n_cell(cell.n, cell.variable, cell.group)
         parts.append(say("Quantile plot of {name}{where}, n = {n}.", name=name, where=in_group(cell.group), n=n))
     return sentences(parts)
+
+
+def values(cell: QuantileCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    line = {"mean": cell.mean, "sd": cell.sd}
+    points = {"x": cell.x.tolist(), "y": cell.y.tolist()}
+    return {
+        "variable": cell.variable,
+        "groups": groups(cell.group.named),
+        **points,
+        **line,
+        "low": finite(cell.low),
+        "high": finite(cell.high),
+    }
+
+
+FORM: Form[Plan, QuantileCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=None,
+    draw=draw,
+)

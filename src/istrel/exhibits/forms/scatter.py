@@ -3,23 +3,25 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
-from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
+from istrel.exhibits.contracts import Counts, Form, Json, Plan
+from istrel.exhibits.exchange import MOST_LISTED, cut, groups, number
 from istrel.exhibits.figure import Array, Dots, FigureSheet, Item, Line, Mark, Panel, Tiles
 from istrel.exhibits.forms.common import axis_of, key_of, n_cell, panel_label, room_beside
 from istrel.exhibits.forms.fit import Fit, fit_line
 from istrel.exhibits.forms.identity import case_names
+from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Text, joined, say, sentences
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.text import Cell, Count, Hidden, Text, joined, say, sentences
 from istrel.exhibits.wording import group_label, has_groups, in_group, titled_with_unit, value_cell
 from istrel.problem import Problem
 from istrel.stats import density
+from istrel.stats.disclosure import one_sum
 from istrel.style.numbers import Kind
 
 BINS, MOST_DOTS, LINE_POINTS = 30, 4_000, 200
@@ -64,18 +66,18 @@ class PlaneCell:
         return pair_key(self)
 
 
-def pair_key(cell: Any) -> str:
+def pair_key(cell: ScatterCell | PlaneCell) -> str:
     """The row key of a pair."""
     return f"{cell.a} × {cell.b}"
 
 
-def is_dense(plan: Any, n: int) -> bool:
+def is_dense(plan: Plan, n: int) -> bool:
     """Whether cases are counted in a plane: where that is asked for, where they are many, or where counts must be hidden."""
     said = plan.request.settings
     return said["bins"] is not None or n > MOST_DOTS or said["hide_below"] is not None
 
 
-def draw(plan: Any) -> tuple[ScatterCell | PlaneCell, ...]:
+def draw(plan: Plan) -> tuple[ScatterCell | PlaneCell, ...]:
     """The cases of every group."""
     a, b = plan.names
     first, second = plan.data.numbers(a), plan.data.numbers(b)
@@ -94,13 +96,13 @@ def draw(plan: Any) -> tuple[ScatterCell | PlaneCell, ...]:
     return tuple(made)
 
 
-def _logs(plan: Any) -> tuple[bool, bool]:
+def _logs(plan: Plan) -> tuple[bool, bool]:
     said = plan.request.settings["log"] if plan.form == "scatter" else "no"
     return said in ("x", "both"), said in ("y", "both")
 
 
 def _cell(
-    a: str, b: str, group: Group, x: Array, y: Array, rows: NDArray[np.int64], plan: Any, *, dense: bool
+    a: str, b: str, group: Group, x: Array, y: Array, rows: NDArray[np.int64], plan: Plan, *, dense: bool
 ) -> ScatterCell | PlaneCell:
     said, logs = plan.request.settings, _logs(plan)
     u, v = (np.log10(values) if log else values for values, log in zip((x, y), logs, strict=True))
@@ -116,12 +118,15 @@ def _cell(
     return PlaneCell(a, b, group, int(x.size), x_edges, y_edges, counts, said["minimum"], fit, *points)
 
 
-def figure(plan: Any, drawings: tuple[Any, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(
+    plan: Plan, drawings: tuple[ScatterCell | PlaneCell, ...], title: Text, notes: tuple[Note, ...]
+) -> FigureSheet:
     """Dots of all groups in one panel, told apart by form and colour; planes in a panel per group."""
     if not drawings:
         raise Problem(f"No case in use has both “{plan.names[0]}” and “{plan.names[1]}”, so there is nothing to draw.")
-    dense = isinstance(drawings[0], PlaneCell)
-    panels = _planes(drawings, plan) if dense else (_dots(drawings, plan),)
+    planes = tuple(cell for cell in drawings if isinstance(cell, PlaneCell))
+    dots = tuple(cell for cell in drawings if isinstance(cell, ScatterCell))
+    panels = _planes(planes, plan) if planes else (_dots(dots, plan),)
     numbers = tuple(number for cell in drawings for number in _numbers(cell))
     all_notes = (*notes, *general(_own_notes(drawings, plan)))
     size = plan.request.settings["size"] or ""
@@ -129,7 +134,7 @@ def figure(plan: Any, drawings: tuple[Any, ...], title: Text, notes: tuple[Note,
     return FigureSheet(title, panels, all_notes, _alt(drawings, plan), numbers, size=size, ratio=ratio)
 
 
-def _numbers(cell: Any) -> list[Cell]:
+def _numbers(cell: ScatterCell | PlaneCell) -> list[Cell]:
     row = key_of(pair_key(cell), cell.group)
     made = [Cell(float(cell.n), Kind.COUNT, row=row, column="n")] if isinstance(cell.n, int) else []
     if cell.fit is not None:
@@ -137,7 +142,7 @@ def _numbers(cell: Any) -> list[Cell]:
     return made
 
 
-def dots_of(cell: ScatterCell, series: int, name: Text, plan: Any, *, small: bool = False) -> Dots:
+def dots_of(cell: ScatterCell, series: int, name: Text, plan: Plan, *, small: bool = False) -> Dots:
     """The cases of a group as dots that name themselves."""
     named, items = case_names(plan.data), []
     for x, y, row in zip(cell.x.tolist(), cell.y.tolist(), cell.rows.tolist(), strict=True):
@@ -147,7 +152,7 @@ def dots_of(cell: ScatterCell, series: int, name: Text, plan: Any, *, small: boo
     return Dots(cell.x, cell.y, tuple(items), series, name, small=small)
 
 
-def line_of(cell: Any, series: int, ends: tuple[float, float], *, alone: bool) -> list[Mark]:
+def line_of(cell: ScatterCell | PlaneCell, series: int, ends: tuple[float, float], *, alone: bool) -> list[Mark]:
     """The line through the dots of a group, as far as it runs between the ends of the axis."""
     if cell.fit is None:
         return []
@@ -159,7 +164,7 @@ def line_of(cell: Any, series: int, ends: tuple[float, float], *, alone: bool) -
     return [Line(x[inside], y[inside], series=series, ink="curve" if alone else "series")]
 
 
-def _dots(drawings: tuple[ScatterCell, ...], plan: Any) -> Panel:
+def _dots(drawings: tuple[ScatterCell, ...], plan: Plan) -> Panel:
     x_log, y_log = _logs(plan)
     several = len(drawings) > 1
     marks: list[Mark] = []
@@ -203,7 +208,7 @@ def _tile_items(cell: PlaneCell) -> tuple[Item, ...]:
     return tuple(made)
 
 
-def _planes(drawings: tuple[PlaneCell, ...], plan: Any) -> tuple[Panel, ...]:
+def _planes(drawings: tuple[PlaneCell, ...], plan: Plan) -> tuple[Panel, ...]:
     x_log, y_log = _logs(plan)
     top = float(max(cell.counts.max() for cell in drawings)) or 1.0
     x_ends = min(c.x_edges[0] for c in drawings), max(c.x_edges[-1] for c in drawings)
@@ -221,7 +226,7 @@ def _planes(drawings: tuple[PlaneCell, ...], plan: Any) -> tuple[Panel, ...]:
     return tuple(panels)
 
 
-def _own_notes(drawings: tuple[Any, ...], plan: Any) -> list[Text]:
+def _own_notes(drawings: tuple[ScatterCell | PlaneCell, ...], plan: Plan) -> list[Text]:
     said, texts = plan.request.settings, []
     if isinstance(drawings[0], PlaneCell):
         texts.append(say("Cases are counted in tiles; darker tiles hold more."))
@@ -229,17 +234,15 @@ def _own_notes(drawings: tuple[Any, ...], plan: Any) -> list[Text]:
             texts.append(say("Tiles of fewer than {n} cases are left white.", n=said["minimum"]))
     lines = [(cell, cell.fit) for cell in drawings if cell.fit is not None]
     if lines:
-        what = {
-            "straight": "Lines are least-squares fits",
-            "smooth": "Lines are smooth fits of local lines through two thirds of the cases",
-        }[said["fit"]]
         several, log = has_groups(plan.groupings), any(_logs(plan))
         parts = [_line_words(cell, fit, several=several, log=log) for cell, fit in lines]
-        texts.append(say(f"{what}: {{parts}}.", parts=joined(parts, "; ")))
+        straight = "Lines are least-squares fits: {parts}."
+        smooth = "Lines are smooth fits of local lines through two thirds of the cases; of the straight line: {parts}."
+        texts.append(say(straight if said["fit"] == "straight" else smooth, parts=joined(parts, "; ")))
     return texts
 
 
-def _line_words(cell: Any, fit: Fit, *, several: bool, log: bool) -> Text:
+def _line_words(cell: ScatterCell | PlaneCell, fit: Fit, *, several: bool, log: bool) -> Text:
     """The formula of a straight line, and r."""
     row = key_of(pair_key(cell), cell.group)
     r = Cell(fit.r, Kind.COEFFICIENT, row=row, column="r")
@@ -249,12 +252,12 @@ def _line_words(cell: Any, fit: Fit, *, several: bool, log: bool) -> Text:
             "intercept": Cell(float(f"{fit.intercept:.4g}"), Kind.EDGE),
             "slope": Cell(float(f"{abs(fit.slope):.4g}"), Kind.EDGE),
         }
-        sign = "+" if fit.slope >= 0 else "−"
-        text = say(f"*y* = {{intercept}} {sign} {{slope}} *x*, *r* = {{r}}", r=r, **numbers)
+        up, down = "*y* = {intercept} + {slope} *x*, *r* = {r}", "*y* = {intercept} − {slope} *x*, *r* = {r}"
+        text = say(up if fit.slope >= 0 else down, r=r, **numbers)
     return say("{group}: {line}", group=group_label(cell.group, several=True), line=text) if several else text
 
 
-def methods(plan: Any, drawings: tuple[Any, ...]) -> Text:
+def methods(plan: Plan, drawings: tuple[ScatterCell | PlaneCell, ...]) -> Text:
     """The classes, and how lines were found."""
     texts = []
     if drawings and isinstance(drawings[0], PlaneCell):
@@ -264,11 +267,74 @@ def methods(plan: Any, drawings: tuple[Any, ...]) -> Text:
     return sentences(texts)
 
 
-def _alt(drawings: tuple[Any, ...], plan: Any) -> Text:
+def _alt(drawings: tuple[ScatterCell | PlaneCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         a, b = (titled_with_unit(plan.data.variable(name)) for name in (cell.a, cell.b))
         n = n_cell(cell.n, pair_key(cell), cell.group)
-        what = "Plane of counts" if isinstance(cell, PlaneCell) else "Scatter"
-        parts.append(say(f"{what} of {{a}} and {{b}}{{where}}, n = {{n}}.", a=a, b=b, where=in_group(cell.group), n=n))
+        dense = isinstance(cell, PlaneCell)
+        template = (
+            "Plane of counts of {a} and {b}{where}, n = {n}." if dense else "Scatter of {a} and {b}{where}, n = {n}."
+        )
+        parts.append(say(template, a=a, b=b, where=in_group(cell.group), n=n))
     return sentences(parts)
+
+
+def _scatter_values(cell: ScatterCell) -> Json:
+    kept = slice(None, MOST_LISTED)
+    points = {"x": cell.x[kept].tolist(), "y": cell.y[kept].tolist(), "rows": cell.rows[kept].tolist()}
+    return {
+        "variables": [cell.a, cell.b],
+        "groups": groups(cell.group.named),
+        "n": number(cell.n),
+        **points,
+        **_fit_values(cell.fit),
+        **cut(cell.x.size),
+    }
+
+
+def _plane_values(cell: PlaneCell) -> Json:
+    counts = np.where(cell.counts < 0, 0, cell.counts).astype(object)
+    counts[cell.counts < 0] = None
+    edges = {"x_edges": cell.x_edges.tolist(), "y_edges": cell.y_edges.tolist()}
+    return {
+        "variables": [cell.a, cell.b],
+        "groups": groups(cell.group.named),
+        **edges,
+        "counts": counts.tolist(),
+        "minimum": cell.minimum,
+        **_fit_values(cell.fit),
+    }
+
+
+def values(cell: ScatterCell | PlaneCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    return _scatter_values(cell) if isinstance(cell, ScatterCell) else _plane_values(cell)
+
+
+def _fit_values(fit: Fit | None) -> Json:
+    if fit is None:
+        return {}
+    return {"fit": {"kind": fit.kind, "slope": fit.slope, "intercept": fit.intercept, "r": fit.r}}
+
+
+def _hidden(ledger: Ledger, place: int, cell: ScatterCell | PlaneCell) -> ScatterCell | PlaneCell | None:
+    """Tiles of few cases are not drawn, nor those from which they could be worked out."""
+    del place
+    if isinstance(cell, ScatterCell) or number_of(cell.n) < ledger.below:
+        return None
+    found = one_sum(cell.counts, ledger.below)
+    if found is None:
+        below = ledger.below
+        raise Problem(f"With counts below {below} hidden nothing of this plane is left to draw; set it as table.")
+    n = Hidden() if ledger.untold else cell.n
+    return replace(cell, n=n, counts=np.where(found > 0, -1, cell.counts))
+
+
+FORM: Form[Plan, ScatterCell | PlaneCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=Counts(_hidden),
+    draw=draw,
+)

@@ -3,16 +3,17 @@
 from __future__ import annotations
 
 from dataclasses import replace
-from typing import Any
 
 import numpy as np
 
 from istrel.data.levels import Level as Measurement
 from istrel.data.natural import in_natural_order
+from istrel.exhibits.contracts import Counts, Form, Plan, Result
 from istrel.exhibits.figure import Array, Axis, Blocks, FigureSheet, Mark, Panel, Words
 from istrel.exhibits.forms.bars import BarsCell, check_counted, item_of, level_key
 from istrel.exhibits.forms.bars import of_numbers as bars_of
-from istrel.exhibits.forms.common import by_panel, key_of, n_cell
+from istrel.exhibits.forms.bars import values as bars_values
+from istrel.exhibits.forms.common import as_they_are, by_panel, key_of, n_cell
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, joined, say, sentences
 from istrel.exhibits.wording import group_label, in_group, titled, titled_with_unit
@@ -25,7 +26,7 @@ LEAST_SHARED = 0.6  # of all values of items, that each of them must have
 DARK = 0.62  # from this tone on letters are white
 
 
-def of_numbers(plan: Any, result: Any) -> tuple[BarsCell, ...]:
+def of_numbers(plan: Plan, result: Result) -> tuple[BarsCell, ...]:
     """The shares of every frequency table, or of every column of a cross-table; nothing is drawn where one is hidden."""
     found = tuple(replace(cell, low=None, high=None) for cell in bars_of(plan, result))
     if any(not np.isfinite(cell.counts).all() for cell in found):
@@ -33,7 +34,7 @@ def of_numbers(plan: Any, result: Any) -> tuple[BarsCell, ...]:
     return found
 
 
-def figure(plan: Any, drawings: tuple[BarsCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(plan: Plan, drawings: tuple[BarsCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """A panel per variable with a bar for each group; items of one scale share a panel."""
     check_counted(drawings)
     items = _are_items(drawings)
@@ -95,7 +96,7 @@ def _on_one_scale(drawings: tuple[BarsCell, ...]) -> tuple[BarsCell, ...]:
     return tuple(made)
 
 
-def _middle(cell: BarsCell, plan: Any) -> float | None:
+def _middle(cell: BarsCell, plan: Plan) -> float | None:
     """The place of the middle of an ordered scale among its values; None where it has none."""
     ordered = plan.data.variable(cell.table.variables[0]).level is Measurement.ORDINAL
     return (len(cell.levels) - 1) / 2 if ordered and len(cell.levels) > 2 else None
@@ -108,7 +109,7 @@ def _below(cell: BarsCell, middle: float) -> float:
     return float(cell.percents[places < middle].sum() + half)
 
 
-def _sorted(drawings: tuple[BarsCell, ...], plan: Any) -> list[BarsCell]:
+def _sorted(drawings: tuple[BarsCell, ...], plan: Plan) -> list[BarsCell]:
     """As named, or the bars with the largest upper part (or first value) first."""
     if not plan.request.settings["sort"]:
         return list(drawings)
@@ -120,7 +121,7 @@ def _sorted(drawings: tuple[BarsCell, ...], plan: Any) -> list[BarsCell]:
     return sorted(drawings, key=largest)
 
 
-def _panel(mine: list[BarsCell], plan: Any, *, items: bool) -> Panel:
+def _panel(mine: list[BarsCell], plan: Plan, *, items: bool) -> Panel:
     middle = _middle(mine[0], plan)
     centred = items and middle is not None
     starts = [-_below(cell, middle) if centred and middle is not None else 0.0 for cell in mine]
@@ -142,11 +143,11 @@ def _panel(mine: list[BarsCell], plan: Any, *, items: bool) -> Panel:
     variable = plan.data.variable(mine[0].table.variables[0])
     label = say("Share of answers, %") if items else say("Share of cases, %")
     y = Axis(label, low - 1.0, high + 1.0, meaning=say("the share of cases with each value"), sizes=True)
-    head = () if items or len(plan.subjects) == 1 else titled_with_unit(variable)
+    head = () if items or len(plan.names) == 1 else titled_with_unit(variable)
     return Panel(x, y, tuple(marks), head, lying=True)
 
 
-def _tones(cell: BarsCell, plan: Any) -> list[float | None]:
+def _tones(cell: BarsCell, plan: Plan) -> list[float | None]:
     """From −1 to 1 along an ordered scale; none for values without an order."""
     count = len(cell.levels)
     if plan.data.variable(cell.table.variables[0]).level is not Measurement.ORDINAL or count < 3:
@@ -161,7 +162,7 @@ def _percents(places: Array, base: Array, width: Array, *, dark: bool) -> Words:
     return Words(places, base + width / 2, texts, 0.9 * width, light=light)
 
 
-def _name(cell: BarsCell, plan: Any, *, items: bool) -> Text:
+def _name(cell: BarsCell, plan: Plan, *, items: bool) -> Text:
     if items:
         name = titled(plan.data.variable(cell.variable))
     else:
@@ -172,7 +173,7 @@ def _name(cell: BarsCell, plan: Any, *, items: bool) -> Text:
     return say("{group}\n(*n* = {n})", group=name, n=n_cell(cell.n, cell.variable, cell.group))
 
 
-def _own_notes(drawings: tuple[BarsCell, ...], plan: Any, *, items: bool) -> list[Text]:
+def _own_notes(drawings: tuple[BarsCell, ...], plan: Plan, *, items: bool) -> list[Text]:
     texts = []
     middle = _middle(drawings[0], plan)
     if items and middle is not None:
@@ -180,13 +181,13 @@ def _own_notes(drawings: tuple[BarsCell, ...], plan: Any, *, items: bool) -> lis
     return texts
 
 
-def methods(plan: Any, drawings: tuple[BarsCell, ...]) -> Text:
+def methods(plan: Plan, drawings: tuple[BarsCell, ...]) -> Text:
     """Of which cases the shares are."""
     del plan
     return say("Shares are of the valid cases.") if drawings else ()
 
 
-def _alt(drawings: tuple[BarsCell, ...], plan: Any) -> Text:
+def _alt(drawings: tuple[BarsCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         name = titled(plan.data.variable(cell.table.variables[0]))
@@ -200,3 +201,12 @@ def _alt(drawings: tuple[BarsCell, ...], plan: Any) -> Text:
             )
         )
     return sentences(parts)
+
+
+FORM: Form[Plan, BarsCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=bars_values,
+    counts=Counts(as_they_are),
+    of_numbers=of_numbers,
+)

@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-from typing import Any, cast
+from dataclasses import dataclass, replace
+from typing import cast
 
 import numpy as np
 
 from istrel.exhibits.cases import Group
+from istrel.exhibits.contracts import Counts, Form, Json, Plan
+from istrel.exhibits.exchange import groups
 from istrel.exhibits.figure import Area, Array, Dots, FigureSheet, Line, Mark, Panel
 from istrel.exhibits.forms.common import (
     axis_of,
@@ -17,6 +19,7 @@ from istrel.exhibits.forms.common import (
     density_of,
     group_item,
     groups_of,
+    inner,
     is_log,
     key_of,
     n_cell,
@@ -24,9 +27,9 @@ from istrel.exhibits.forms.common import (
 )
 from istrel.exhibits.forms.places import INNER_HALF, Stands, lying, places_axis, stands_of
 from istrel.exhibits.forms.swarm import Room, swarm, thinned
+from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Text, say, sentences
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.text import Cell, Count, Text, say, sentences
 from istrel.exhibits.wording import has_groups, in_group, titled_with_unit, value_cell
 from istrel.stats import quantiles
 from istrel.style.numbers import Kind
@@ -49,7 +52,7 @@ class ViolinCell:
     points: Array | None = None
 
 
-def draw(plan: Any) -> tuple[ViolinCell, ...]:
+def draw(plan: Plan) -> tuple[ViolinCell, ...]:
     """The violin of every group whose values have a spread."""
     said, log, made = plan.request.settings, is_log(plan), []
     kind = cast(quantiles.QuantileType, said["quantiles"])
@@ -69,7 +72,7 @@ def draw(plan: Any) -> tuple[ViolinCell, ...]:
     return tuple(made)
 
 
-def figure(plan: Any, drawings: tuple[ViolinCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+def figure(plan: Plan, drawings: tuple[ViolinCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """A panel per variable, a violin per group; halves where a second factor has two values."""
     check_drawn(drawings[:1], plan, "violins")
     panels = [_panel(name, mine, plan) for name, mine in by_variable(drawings)]
@@ -83,7 +86,7 @@ def figure(plan: Any, drawings: tuple[ViolinCell, ...], title: Text, notes: tupl
     return FigureSheet(title, tuple(panels), all_notes, _alt(drawings, plan), numbers, size=size)
 
 
-def _own_note(plan: Any) -> Text:
+def _own_note(plan: Plan) -> Text:
     said = plan.request.settings
     text = say(
         "Violins are Gaussian kernel densities with {how}, with lines at the quartiles", how=bandwidth_words(said)
@@ -97,7 +100,7 @@ def _own_note(plan: Any) -> Text:
     return (*text, *say("."))
 
 
-def _panel(name: str, mine: list[ViolinCell], plan: Any) -> Panel:
+def _panel(name: str, mine: list[ViolinCell], plan: Plan) -> Panel:
     said, log = plan.request.settings, is_log(plan)
     stands = stands_of(mine, plan.groupings)
     split = len(stands.series) == 2
@@ -121,7 +124,7 @@ def _panel(name: str, mine: list[ViolinCell], plan: Any) -> Panel:
     return Panel(places_axis(stands, plan), up, tuple(marks), lying=lying(plan, stands, names))
 
 
-def _widths(cells: list[ViolinCell], stands: Stands, plan: Any, *, split: bool) -> Array:
+def _widths(cells: list[ViolinCell], stands: Stands, plan: Plan, *, split: bool) -> Array:
     """What a density is multiplied by to be half as wide as its place: alike, or in proportion to n."""
     halves = np.full(len(cells), INNER_HALF) if split else 1.25 * stands.halves
     peaks = np.array([float(cell.y.max()) for cell in cells])
@@ -132,7 +135,7 @@ def _widths(cells: list[ViolinCell], stands: Stands, plan: Any, *, split: bool) 
 
 
 def _violin(
-    cell: ViolinCell, middle: float, width: float, sides: tuple[float, float], series: int, name: Text, plan: Any
+    cell: ViolinCell, middle: float, width: float, sides: tuple[float, float], series: int, name: Text, plan: Plan
 ) -> list[Mark]:
     reach = width * cell.y
     x = np.concatenate([middle + sides[0] * reach, (middle + sides[1] * reach)[::-1]])
@@ -149,7 +152,7 @@ def _violin(
     return marks
 
 
-def methods(plan: Any, drawings: tuple[ViolinCell, ...]) -> Text:
+def methods(plan: Plan, drawings: tuple[ViolinCell, ...]) -> Text:
     """Kernel, bandwidth and the type of quartile."""
     if not drawings:
         return ()
@@ -162,7 +165,7 @@ def methods(plan: Any, drawings: tuple[ViolinCell, ...]) -> Text:
     )
 
 
-def _alt(drawings: tuple[ViolinCell, ...], plan: Any) -> Text:
+def _alt(drawings: tuple[ViolinCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
@@ -171,3 +174,33 @@ def _alt(drawings: tuple[ViolinCell, ...], plan: Any) -> Text:
         template = "Violin of {name}{where}, n = {n}: median {median}, widest near {peak}."
         parts.append(say(template, name=name, where=in_group(cell.group), n=n, median=median, peak=peak))
     return sentences(parts)
+
+
+def values(cell: ViolinCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    return {
+        "variable": cell.variable,
+        "groups": groups(cell.group.named),
+        "x": cell.x.tolist(),
+        "y": cell.y.tolist(),
+        "bandwidth": cell.bandwidth,
+        "q1": cell.q1,
+        "median": cell.median,
+        "q3": cell.q3,
+    }
+
+
+def _hidden(ledger: Ledger, place: int, cell: ViolinCell) -> ViolinCell | None:
+    """The density without its ends, which tell the smallest and the largest value."""
+    del place
+    kept = inner(cell, ledger.below)
+    return None if kept is None else replace(cell, x=cell.x[kept], y=cell.y[kept], points=None)
+
+
+FORM: Form[Plan, ViolinCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=Counts(_hidden),
+    draw=draw,
+)

@@ -2,14 +2,14 @@
 
 from __future__ import annotations
 
-from typing import Any
-
 import numpy as np
 
 from istrel.data.limits import SMALL_GROUP
 from istrel.exhibits.behind import Behind
+from istrel.exhibits.ledger import number_of
 from istrel.exhibits.setting import MarginNote
 from istrel.exhibits.text import Cell, say
+from istrel.exhibits.verbs.describe.result import MeasuredCell
 from istrel.stats.association import chi_square
 from istrel.style.numbers import Kind
 
@@ -18,19 +18,22 @@ ENOUGH = 10
 APART, CERTAIN = 0.1, 0.01  # shares of missing values that differ by so much, and the least certainty
 
 
-def small(cells: list[Any]) -> list[MarginNote]:
+def small(cells: list[MeasuredCell]) -> list[MarginNote]:
     """The first group of few cases."""
-    found = next((cell for cell in cells if isinstance(cell.n, int) and 0 < cell.n < SMALL_GROUP), None)
+    found = next(((cell, cell.n) for cell in cells if isinstance(cell.n, int) and 0 < cell.n < SMALL_GROUP), None)
     if found is None:
         return []
-    words = " · ".join((found.variable, *found.group.labels))
-    behind = Behind(words, found.group.named, valid=(found.variable,))
-    return [MarginNote(found.variable, found.group.labels, say("*n* = {n} in this group", n=found.n), cases=behind)]
+    cell, n = found
+    words = " · ".join((cell.variable, *cell.group.labels))
+    behind = Behind(words, cell.group.named, valid=(cell.variable,))
+    return [MarginNote(cell.variable, cell.group.labels, say("*n* = {n} in this group", n=n), cases=behind)]
 
 
-def spread(cells: list[Any]) -> list[MarginNote]:
+def spread(cells: list[MeasuredCell]) -> list[MarginNote]:
     """Groups whose standard deviations differ much: what assumes equal ones does not fit."""
-    known = [(cell.number("sd"), cell) for cell in _grouped(cells) if cell.n >= ENOUGH and cell.number("sd") > 0]
+    known = [
+        (cell.number("sd"), cell) for cell in _grouped(cells) if number_of(cell.n) >= ENOUGH and cell.number("sd") > 0
+    ]
     if len(known) < 2:
         return []
     low, high = min(known, key=lambda pair: pair[0]), max(known, key=lambda pair: pair[0])
@@ -41,7 +44,7 @@ def spread(cells: list[Any]) -> list[MarginNote]:
     return [MarginNote(high[1].variable, high[1].group.labels, says)]
 
 
-def missing(cells: list[Any]) -> list[MarginNote]:
+def missing(cells: list[MeasuredCell]) -> list[MarginNote]:
     """Missing values that are more frequent in some groups than chance makes them."""
     known = [cell for cell in _grouped(cells) if isinstance(cell.missing, int)]
     counts = np.array([[cell.n, cell.missing] for cell in known], np.int64).reshape(-1, 2)
@@ -61,7 +64,7 @@ def missing(cells: list[Any]) -> list[MarginNote]:
     return [MarginNote(worst.variable, worst.group.labels, says, cases=behind)]
 
 
-def _grouped(cells: list[Any]) -> list[Any]:
+def _grouped(cells: list[MeasuredCell]) -> list[MeasuredCell]:
     """The groups of the first grouping with known counts."""
     first = next((cell for cell in cells if cell.group.named), None)
     if first is None:

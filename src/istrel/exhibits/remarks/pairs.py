@@ -3,16 +3,17 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.levels import Level
 from istrel.exhibits.behind import Behind
+from istrel.exhibits.contracts import Plan
 from istrel.exhibits.forms.identity import case_names
 from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.exhibits.text import Cell, say
+from istrel.exhibits.verbs.relate.result import Pair
 from istrel.exhibits.wording import titled
 from istrel.sentence.quoting import show_name
 from istrel.stats.moderate import moderate
@@ -25,10 +26,10 @@ BENT, FEWEST_FOR_BENT = 0.05, 30  # of the variance, that a curve explains besid
 
 
 def carried(
-    pairs: Iterable[Any], codes: NDArray[np.int64], group: int, labels: tuple[str, ...], plan: Any
+    pairs: Iterable[Pair], codes: NDArray[np.int64], group: int, labels: tuple[str, ...], plan: Plan
 ) -> list[MarginNote]:
     """The pair whose Pearson correlation changes most without a single case, where that is much."""
-    best: tuple[float, Any, int, float, float] | None = None
+    best: tuple[float, Pair, int, float, float] | None = None
     for pair in list(pairs)[:MOST_PAIRS]:
         found = _pair_values(pair, codes, group, plan)
         if found is None:
@@ -50,12 +51,12 @@ def carried(
     return [MarginNote(pair.b, labels, says, cases=Behind(f"{pair.a} × {pair.b}: case {row}", rows=(row,)))]
 
 
-def _has_names(plan: Any) -> bool:
+def _has_names(plan: Plan) -> bool:
     return any(variable.level is Level.IDENTIFIER and variable.in_use for variable in plan.data.codebook.variables)
 
 
 def _pair_values(
-    pair: Any, codes: NDArray[np.int64], group: int, plan: Any
+    pair: Pair, codes: NDArray[np.int64], group: int, plan: Plan
 ) -> tuple[Array, Array, NDArray[np.int64]] | None:
     """(x, y, rows from 0) of a Pearson pair over the cases of a group; None where there are too few or too many."""
     if pair.method != "pearson" or not isinstance(pair.coefficient, float):
@@ -80,7 +81,7 @@ def _without_each(x: Array, y: Array) -> tuple[float, Array]:
 
 
 def bent(
-    pairs: Iterable[Any], codes: NDArray[np.int64], group: int, labels: tuple[str, ...], plan: Any
+    pairs: Iterable[Pair], codes: NDArray[np.int64], group: int, labels: tuple[str, ...], plan: Plan
 ) -> list[MarginNote]:
     """A pair for which a curve says clearly more than a line."""
     for pair in list(pairs)[:MOST_PAIRS]:

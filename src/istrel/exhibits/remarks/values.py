@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from dataclasses import replace
-from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -13,6 +12,7 @@ from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
 from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
 from istrel.exhibits.behind import Behind
+from istrel.exhibits.contracts import Plan
 from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.exhibits.text import Cell, listed, say
 from istrel.exhibits.wording import titled, value_cell
@@ -34,13 +34,13 @@ MANY_ZEROS = 0.2
 MOVES = 0.01  # a mean that moves by so much of its SD is worth saying
 
 
-def used_values(name: str, plan: Any) -> Array:
+def used_values(name: str, plan: Plan) -> Array:
     """The usable values of the cases in use, in the order of the file."""
     numbers = plan.data.numbers(name)
     return np.asarray(numbers.values[numbers.valid & plan.cases.mask])
 
 
-def codes(name: str, plan: Any) -> list[MarginNote]:
+def codes(name: str, plan: Plan) -> list[MarginNote]:
     """Values that look as if they meant no answer."""
     if plan.data.n_rows > MOST_CASES:
         return []
@@ -58,7 +58,7 @@ def codes(name: str, plan: Any) -> list[MarginNote]:
     return notes
 
 
-def far(name: str, plan: Any) -> list[MarginNote]:
+def far(name: str, plan: Plan) -> list[MarginNote]:
     """Values so far out, by Intake's own rule, that they are more likely slips than people; and what they do to the mean."""
     if plan.data.n_rows > MOST_CASES:
         return []
@@ -78,9 +78,12 @@ def far(name: str, plan: Any) -> list[MarginNote]:
             "mean": value_cell(after[0], name, plan.data, figures=4),
             "was": value_cell(before[0], name, plan.data, figures=4),
         }
-        template = "{far}: without it *M* is {mean} instead of {was}"
-        template = template if beyond.size == 1 and out.sum() == 1 else template.replace("it", "them", 1)
-        says = say(template, far=says, **numbers)
+        one = beyond.size == 1 and out.sum() == 1
+        it, them = (
+            "{far}: without it *M* is {mean} instead of {was}",
+            "{far}: without them *M* is {mean} instead of {was}",
+        )
+        says = say(it if one else them, far=says, **numbers)
     behind = Behind(f"{name}: far from the rest", values=(name, tuple(beyond.tolist())))
     return [MarginNote(name, (), says, cases=behind)]
 
@@ -100,7 +103,7 @@ def humps_of(values: Array) -> tuple[float, ...]:
     return tuple(np.ldexp(density.humps(density.density(plain)), exponent).tolist())
 
 
-def humps(name: str, plan: Any, modes: tuple[float, ...] | None = None) -> list[MarginNote]:
+def humps(name: str, plan: Plan, modes: tuple[float, ...] | None = None) -> list[MarginNote]:
     """Two humps or more: where, and the category that parts them, with a click to split by it."""
     if plan.request.across or plan.data.n_rows > MOST_CASES:
         return []
@@ -121,7 +124,7 @@ def humps(name: str, plan: Any, modes: tuple[float, ...] | None = None) -> list[
     return [MarginNote(name, (), says, (remedy,))]
 
 
-def parting(name: str, plan: Any) -> str:
+def parting(name: str, plan: Plan) -> str:
     """The category whose groups differ most in a variable, where that is much; empty where none does."""
     numbers = plan.data.numbers(name)
     best, strength = "", PARTS
@@ -145,7 +148,7 @@ def parting(name: str, plan: Any) -> str:
     return best
 
 
-def ends(name: str, plan: Any) -> list[MarginNote]:
+def ends(name: str, plan: Plan) -> list[MarginNote]:
     """Many cases at the highest or lowest value: the measure could not go further."""
     if plan.data.n_rows > MOST_CASES or not plan.data.variable(name).level.measured:
         return []
@@ -155,21 +158,22 @@ def ends(name: str, plan: Any) -> list[MarginNote]:
     if values.size < ENOUGH or distinct.size < 8:
         return []
     notes = []
-    sides = ((-1, slice(-4, -1), "highest", "ceiling"), (0, slice(1, 4), "lowest", "floor"))
-    for place, neighbours, which, what in sides:
+    ceiling = "{share}% of cases stand at the highest value, {value}: a ceiling?"
+    floor = "{share}% of cases stand at the lowest value, {value}: a floor?"
+    sides = ((-1, slice(-4, -1), "highest", ceiling), (0, slice(1, 4), "lowest", floor))
+    for place, neighbours, which, template in sides:
         share = counts[place] / values.size
         piled = counts[place] >= PILED * counts[neighbours].mean()
-        if share < AT_THE_END or not piled or (what == "floor" and distinct[0] == 0):
+        if share < AT_THE_END or not piled or (place == 0 and distinct[0] == 0):
             continue
         value = value_cell(float(distinct[place]), name, plan.data)
-        template = f"{{share}}% of cases stand at the {which} value, {{value}}: a {what}?"
         behind = Behind(f"{name} at its {which} value", values=(name, (float(distinct[place]),)))
         says = say(template, share=Cell(100 * share, Kind.WHOLE_PERCENT), value=value)
         notes.append(MarginNote(name, (), says, cases=behind))
     return notes
 
 
-def zeros(name: str, plan: Any) -> list[MarginNote]:
+def zeros(name: str, plan: Plan) -> list[MarginNote]:
     """Many zeros among values that are not negative: who has none, and how much the others have, are two questions."""
     variable = plan.data.variable(name)
     if plan.data.n_rows > MOST_CASES or not variable.level.measured:

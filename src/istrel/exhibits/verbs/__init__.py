@@ -1,1 +1,1 @@
-"""One package per verb, each with `resolve`, `compute` and `typeset`; what two of them share lies beside them."""
+"""One package per verb, each with its `VERB`; `catalogue` knows all of them, what two of them share lies beside them."""

@@ -15,7 +15,7 @@ from istrel.data.reason import Reason
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group, Grouping, combined_codes
 from istrel.exhibits.shared import arranged
-from istrel.exhibits.text import Cell, Hidden, Text, joined, say, value_label
+from istrel.exhibits.text import Cell, Count, Hidden, Text, joined, say, value_label
 from istrel.exhibits.wording import value_cell
 from istrel.sentence.settings import Settings
 from istrel.stats import binning
@@ -23,7 +23,6 @@ from istrel.stats.estimates import Undefined
 from istrel.stats.frequency import frequencies, wilson_intervals
 from istrel.stats.quantiles import EMPTY
 
-Count = int | Hidden
 Share = float | Undefined | Hidden | None
 Entry = tuple[tuple[float | str, ...], Text]
 
@@ -83,6 +82,10 @@ class FrequencyCell:
     reasons: tuple[tuple[Reason, Count], ...]
     closed: str = ""
     outside: Count = 0
+
+    @property
+    def names(self) -> tuple[str, ...]:
+        return self.variables
 
     @property
     def frequencies(self) -> tuple[FrequencyCell, ...]:
@@ -277,6 +280,14 @@ def class_signs(closed: str, *, first: bool, last: bool) -> tuple[str, str]:
     return "≤" if closed == "left" or first else "<", "<" if closed == "left" and not last else "≤"
 
 
+OPEN_CLASSES = {
+    ("≤", "<"): "{low} ≤ *x* < {high}",
+    ("<", "≤"): "{low} < *x* ≤ {high}",
+    ("≤", "≤"): "{low} ≤ *x* ≤ {high}",
+    ("<", "<"): "{low} < *x* < {high}",
+}
+
+
 def class_labels(limits: list[tuple[float, float]], closed: str, name: str, data: Dataset) -> list[Text]:
     """Classes in words: "30–44" of whole numbers, else which limit belongs to them, "30 ≤ x < 45"."""
     if data.is_whole(name) and all(low.is_integer() and high.is_integer() for low, high in limits):
@@ -285,7 +296,7 @@ def class_labels(limits: list[tuple[float, float]], closed: str, name: str, data
     for place, (low, high) in enumerate(limits):
         left, right = class_signs(closed, first=place == 0, last=place == len(limits) - 1)
         cells = {"low": value_cell(low, name, data), "high": value_cell(high, name, data)}
-        made.append(say(f"{{low}} {left} *x* {right} {{high}}", **cells))
+        made.append(say(OPEN_CLASSES[left, right], **cells))
     return made
 
 

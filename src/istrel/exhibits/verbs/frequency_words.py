@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import replace
-from typing import Any
 
 from istrel.data.dataset import Dataset
 from istrel.exhibits.claims import claim
@@ -43,15 +42,14 @@ def _shares(cell: FrequencyCell, *, of_valid: bool) -> tuple[float, ...]:
     return tuple(f for f in found if isinstance(f, float)) if all(isinstance(f, float) for f in found) else ()
 
 
-def hidden_note(below: int | None, cells: Iterable[Any]) -> list[Text]:
+def hidden_note(below: int | None, cells: Iterable[object]) -> list[Text]:
     """That counts are hidden, where some are."""
     if below is None or not any(has_hidden(cell) for cell in cells):
         return []
     return [
         say(
-            "Counts from 1 to {most} are hidden (< {below}); a dash (–) hides a number that would give one away.",
+            "A dash (–) hides counts from 1 to {most} and numbers that would give one away.",
             most=below - 1,
-            below=below,
         )
     ]
 

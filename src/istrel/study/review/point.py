@@ -10,6 +10,7 @@ from functools import cached_property
 from istrel.exhibits.printing import plain_text, print_text
 from istrel.exhibits.quoting import Key
 from istrel.exhibits.text import Cell, phrases_in
+from istrel.exhibits.verbs.catalogue import verb_of
 from istrel.study.manuscript import Entry, Written
 from istrel.study.parts import Prose, Reference, Words, proses_of
 from istrel.study.study import Study
@@ -81,11 +82,9 @@ class Script:
 
     def numbers(self, entry: Entry) -> Iterator[tuple[Key, Cell]]:
         """The quantities that an exhibit shows, by the same keys in every layout."""
-        from importlib import import_module
-
         assert entry.exhibit is not None
         exhibit = entry.exhibit
-        verb = import_module(f"istrel.exhibits.verbs.{exhibit.request.verb}")
+        verb = verb_of(exhibit.request.verb)
         shown = set(exhibit.shown) | {"n"}
         for cell in verb.numbers(exhibit.plan, exhibit.result):
             if cell.row and (not exhibit.shown or cell.column in shown or " " in cell.column):

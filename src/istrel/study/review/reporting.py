@@ -7,6 +7,7 @@ from collections.abc import Iterator
 
 from istrel.data.limits import FEW_FOR_TESTS, SMALL_GROUP, STRONGLY_SKEWED
 from istrel.exhibits.cases import Grouping
+from istrel.exhibits.verbs.describe.result import MeasuredCell
 from istrel.sentence.vocabulary import STATISTICS
 from istrel.study.manuscript import Entry, Written
 from istrel.study.parts import Number, Words
@@ -73,8 +74,8 @@ def _quotes_statistic(entry: Entry, script: Script) -> bool:
 def _names(entry: Entry) -> list[str]:
     """The variables of an exhibit that is about variables one by one."""
     assert entry.exhibit is not None
-    found = (getattr(cell, "variable", "") for cell in entry.exhibit.result.cells)
-    return [name for name in dict.fromkeys(found) if name]
+    found = (cell.names[0] for cell in entry.exhibit.result.cells if len(cell.names) == 1)
+    return list(dict.fromkeys(found))
 
 
 def _skewed(entry: Entry, label: str) -> Iterator[Point]:
@@ -84,8 +85,7 @@ def _skewed(entry: Entry, label: str) -> Iterator[Point]:
     if "mean" not in shown or shown & {name for name, entry in STATISTICS.items() if entry.recorded == "between"}:
         return
     for cell in entry.exhibit.result.cells:
-        skewness = getattr(cell, "statistics", {}).get("skewness")
-        if isinstance(skewness, float) and abs(skewness) >= STRONGLY_SKEWED:
+        if isinstance(cell, MeasuredCell) and abs(cell.number("skewness")) >= STRONGLY_SKEWED:
             name = entry.exhibit.plan.data.variable(cell.variable).label or cell.variable
             says = f"{name} is strongly skewed; {label} gives its mean without a median."
             yield Point("mean of skewed", says, entry.kept.id)
@@ -97,7 +97,7 @@ def _small(entry: Entry, label: str) -> Iterator[Point]:
     assert entry.exhibit is not None
     exhibit = entry.exhibit
     tested = exhibit.request.verb in ("check", "relate") or exhibit.request.settings["test"]
-    sizes = [n for cell in exhibit.result.cells if isinstance(n := getattr(cell, "n", None), int)]
+    sizes = [n for cell in exhibit.result.cells if isinstance(n := cell.n, int)]
     least = FEW_FOR_TESTS if exhibit.request.verb == "check" else SMALL_GROUP
     if tested and sizes and 0 < min(sizes) < least:
         yield Point("small groups", f"{label} tests a group of {min(sizes)} cases.", entry.kept.id)
@@ -157,8 +157,8 @@ def _of_all(script: Script) -> Iterator[Point]:
 def _is_sample_table(entry: Entry) -> bool:
     assert entry.exhibit is not None
     exhibit = entry.exhibit
-    subjects = len(getattr(exhibit.plan, "subjects", ()))
-    return exhibit.request.verb == "describe" and not exhibit.is_figure and subjects >= FEWEST_CHARACTERISTICS
+    many = len(exhibit.plan.names) >= FEWEST_CHARACTERISTICS
+    return exhibit.request.verb == "describe" and not exhibit.is_figure and many
 
 
 def _missing(script: Script) -> Iterator[Point]:

@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from istrel.data.levels import Level
 from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
 from istrel.exhibits.cases import Grouping
-from istrel.exhibits.forms import drawn
+from istrel.exhibits.forms.catalogue import drawn
 from istrel.exhibits.shared import arranged_together, batches, shared_out
 from istrel.exhibits.verbs.check.reading import read_shape
 from istrel.exhibits.verbs.check.resolve import CheckPlan
@@ -124,11 +124,15 @@ def _sets(grouping: Grouping, plan: CheckPlan) -> list[SetCell]:
                 n=shape.n,
                 missing=int(inside.sum()) - shape.n,
                 tests={
-                    "mardia_skewness": shape.mardia_skewness,
-                    "mardia_kurtosis": shape.mardia_kurtosis,
-                    "henze_zirkler": shape.henze_zirkler,
+                    "mardia_skewness": _tested(shape.mardia_skewness),
+                    "mardia_kurtosis": _tested(shape.mardia_kurtosis),
+                    "henze_zirkler": _tested(shape.henze_zirkler),
                 },
                 remote=tuple(map(CaseValue, shape.distances[far].tolist(), (rows[far] + 1).tolist())),
             )
         )
     return made
+
+
+def _tested(found: multivariate.SetTest) -> Tested:
+    return Tested(found.statistic, found.p, found.p)

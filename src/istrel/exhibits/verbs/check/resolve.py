@@ -24,6 +24,10 @@ class CheckPlan:
     form: str
     shown: tuple[str, ...]
 
+    @property
+    def names(self) -> tuple[str, ...]:
+        return self.subjects
+
     def whole(self) -> CheckPlan:
         """All tests are made at once; there is nothing more to compute."""
         return self

@@ -3,13 +3,12 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any, ClassVar
+from typing import ClassVar
 
 from istrel.exhibits.cases import Cases, Group, Grouping
-from istrel.exhibits.text import Hidden
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.contracts import Drawing
+from istrel.exhibits.text import Count, Hidden
 from istrel.stats.estimates import Undefined
-from istrel.stats.multivariate import SetTest
 from istrel.stats.quantiles import CaseValue
 
 Value = float | Undefined | Hidden
@@ -48,6 +47,10 @@ class CheckCell:
     humps: tuple[float, ...] | None
     reading: str
 
+    @property
+    def names(self) -> tuple[str, ...]:
+        return (self.variable,)
+
 
 @dataclass(frozen=True)
 class SetCell:
@@ -57,8 +60,12 @@ class SetCell:
     group: Group
     n: Count
     missing: Count
-    tests: dict[str, SetTest]
+    tests: dict[str, Tested]
     remote: tuple[CaseValue, ...]
+
+    @property
+    def names(self) -> tuple[str, ...]:
+        return self.variables
 
 
 @dataclass(frozen=True, eq=False)
@@ -73,6 +80,6 @@ class CheckResult:
 
     cases: Cases
     cells: tuple[CheckCell | SetCell, ...]
-    drawings: tuple[Any, ...]
+    drawings: tuple[Drawing, ...]
     groupings: tuple[Grouping, ...]
     compared: dict[str, int]

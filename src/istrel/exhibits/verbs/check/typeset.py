@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from istrel.exhibits.behind import Behind
-from istrel.exhibits.forms import form_of
+from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.remarks import values
 from istrel.exhibits.setting import MarginNote, Setting, Sheet
 from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
@@ -33,9 +33,9 @@ from istrel.stats.multivariate import REMOTE_P
 from istrel.style.numbers import Kind
 
 SET_TESTS = {
-    "mardia_skewness": ("Mardia’s skewness", "χ²"),
-    "mardia_kurtosis": ("Mardia’s kurtosis", "*z*"),
-    "henze_zirkler": ("Henze–Zirkler", "*HZ*"),
+    "mardia_skewness": "Mardia’s skewness, χ²",
+    "mardia_kurtosis": "Mardia’s kurtosis, *z*",
+    "henze_zirkler": "Henze–Zirkler, *HZ*",
 }
 MOST_NOTES = 8
 
@@ -125,13 +125,13 @@ def _set_rows(cell: SetCell, plan: CheckPlan) -> list[Row]:
     rows = [Row(label, (*heads, *[()] * (width - len(heads))))]
     words = " · ".join(("complete in all variables", *cell.group.labels))
     behind = Behind(words, cell.group.named, valid=cell.variables)
-    for test, (name, symbol) in SET_TESTS.items():
+    for test, name in SET_TESTS.items():
         found = cell.tests[test]
         cells: list[Text] = [(count_cell(cell.n, row=f"{row} {test}", column="n", behind=behind),)]
         cells.append((Cell(found.statistic, Kind.STATISTIC, row=f"{row} {test}", column="statistic"),))
         cells.append((Cell(found.p, Kind.P, row=f"{row} {test}", column="p"),))
         cells += [()] * (width - len(cells))
-        rows.append(Row(say(f"{name}, {symbol}"), tuple(cells), indent=1))
+        rows.append(Row(say(name), tuple(cells), indent=1))
     remote = Behind("far from the middle of all variables", rows=tuple(sorted(case.row for case in cell.remote)))
     shown = remote if isinstance(cell.n, int) and cell.remote else None
     many: int | Hidden = len(cell.remote) if isinstance(cell.n, int) else Hidden()

@@ -46,6 +46,10 @@ class CountPlan:
     form: str
     classed: frozenset[str] = frozenset()
 
+    @property
+    def names(self) -> tuple[str, ...]:
+        return tuple(dict.fromkeys(name for subject in self.subjects for name in subject.names))
+
     def whole(self) -> CountPlan:
         """Everything is counted already."""
         return self

@@ -3,14 +3,14 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Cases, Group, Grouping
-from istrel.exhibits.text import Hidden, Text, as_letters
-from istrel.exhibits.verbs.frequencies import Count, FrequencyCell, Level, share_of
+from istrel.exhibits.contracts import Drawing
+from istrel.exhibits.text import Count, Hidden, Text, as_letters
+from istrel.exhibits.verbs.frequencies import FrequencyCell, Level, share_of
 from istrel.stats.association import Association, ChiSquare
 from istrel.stats.estimates import Undefined
 from istrel.stats.exact import ExactTest
@@ -27,8 +27,7 @@ class CrossCell:
     counts
         int64 (rows, columns), as they are; what may be shown of them stands in `hidden`.
     hidden
-        Per cell of the table with its margins, shape (rows + 1, columns + 1): 0 shown, 1 a small count, 2 one from which
-        such a count could be worked out. None where nothing is hidden.
+        Which cells of the table with its margins must not be shown, shape (rows + 1, columns + 1); None where none.
     row_limits, column_limits
         Of class intervals; empty where values are counted one by one.
     chi_square, exact, association
@@ -50,9 +49,13 @@ class CrossCell:
     chi_square: ChiSquare
     exact: ExactTest
     association: Association
-    hidden: NDArray[np.int8] | None = None
+    hidden: NDArray[np.bool_] | None = None
     row_limits: tuple[Limits, ...] = ()
     column_limits: tuple[Limits, ...] = ()
+
+    @property
+    def names(self) -> tuple[str, ...]:
+        return (self.row, self.column)
 
     @property
     def with_margins(self) -> NDArray[np.int64]:
@@ -77,8 +80,7 @@ class CrossCell:
         return tuple(made)
 
     def _level(self, row: int, place: int, n: int) -> Level:
-        state = 0 if self.hidden is None else int(self.hidden[row, place])
-        count: Count = Hidden() if state else int(self.counts[row, place])
+        count: Count = Hidden() if self.hidden is not None and self.hidden[row, place] else int(self.counts[row, place])
         share = share_of(count, n)
         edges = self.row_limits[row][:2] if self.row_limits else None
         return Level((self.row_values[row],), "", self.row_labels[row], count, share, share, None, None, None, edges)
@@ -106,7 +108,7 @@ class CountResult:
     cells: tuple[FrequencyCell | CrossCell, ...]
     groupings: tuple[Grouping, ...]
     decided_by: dict[str, str]
-    drawings: tuple[Any, ...] = ()
+    drawings: tuple[Drawing, ...] = ()
 
 
 __all__ = ["CountResult", "CrossCell", "FrequencyCell", "Undefined"]

@@ -9,14 +9,14 @@ import numpy as np
 
 from istrel.data.reason import Reason
 from istrel.exhibits.behind import Behind
-from istrel.exhibits.forms import form_of
+from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.setting import MarginNote, Remedy, Setting
 from istrel.exhibits.table import About, Head, Row, TableSheet
-from istrel.exhibits.text import Cell, Hidden, Text, count_cell, say, sentences
+from istrel.exhibits.text import Cell, Count, Hidden, Text, count_cell, say, sentences
 from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell
 from istrel.exhibits.verbs.count.words import cross_notes, figure_notes, frequency_notes, methods_of, text_of, title_of
-from istrel.exhibits.verbs.frequencies import Count, Level, behind_level, share_of
+from istrel.exhibits.verbs.frequencies import Level, behind_level, share_of
 from istrel.exhibits.wording import crossed_title, group_label, has_groups, reason_label, titled, titled_with_unit
 from istrel.sentence.edit import with_setting
 from istrel.sentence.request import show
@@ -29,10 +29,10 @@ def typeset(plan: CountPlan, result: CountResult) -> Setting:
     """The exhibit as a table or figure of values, with its words."""
     if plan.form != "table":
         form = form_of(plan.form)
-        sheet = form.figure(plan, result.drawings, title_of(plan), figure_notes(plan, result))
+        figure = form.figure(plan, result.drawings, title_of(plan), figure_notes(plan, result))
         methods = sentences([form.methods(plan, result.drawings), methods_of(plan, result)])
         crossed = [cell for cell in result.cells if isinstance(cell, CrossCell)]
-        return Setting(sheet, methods, (), _margin(plan, crossed))
+        return Setting(figure, methods, (), _margin(plan, crossed))
     crossed = [cell for cell in result.cells if isinstance(cell, CrossCell)]
     sheet = _cross_table(plan, result, crossed) if crossed else _frequency_table(plan, result)
     return Setting(sheet, methods_of(plan, result), text_of(plan, result), _margin(plan, crossed))
@@ -203,7 +203,7 @@ def _cross_rows(cell: CrossCell, plan: CountPlan, width: int, *, indent: int) ->
         values: list[Text] = []
         for j in range(full.shape[1]):
             share = None if shares is None or hides else float(shares[i, j])
-            values.append(_cross_cell(cell, i, j, int(full[i, j]), share, said["hide_below"]))
+            values.append(_cross_cell(cell, i, j, int(full[i, j]), share))
             if j == full.shape[1] - 2:
                 values += [()] * (width - len(cell.column_values))
         stub = say("Total") if label is None else label
@@ -242,15 +242,14 @@ def _extra_row(cell: CrossCell, place: int, extra: Extra, width: int, indent: in
     return Row(say(extra.words), (*values, *[()] * (width - len(values)), ()), indent=indent)
 
 
-def _cross_cell(cell: CrossCell, i: int, j: int, count: int, share: float | None, below: int | None) -> Text:
+def _cross_cell(cell: CrossCell, i: int, j: int, count: int, share: float | None) -> Text:
     """A count with its percentage, or hidden; the last row and column are margins."""
     rows, columns = (*cell.row_values, None), (*cell.column_values, None)
     row = f"{cell.row}={rows[i]}" if i < len(cell.row_values) else f"{cell.row} total"
     row = f"{row} @ {cell.group.key}" if cell.group.key else row
     column = f"{cell.column}={columns[j]}" if j < len(cell.column_values) else f"{cell.column} total"
-    state = 0 if cell.hidden is None else int(cell.hidden[i, j])
-    if state:
-        return (Cell(Hidden(below if state == 1 else None), Kind.COUNT, row=row, column=f"{column}/n"),)
+    if cell.hidden is not None and cell.hidden[i, j]:
+        return (Cell(Hidden(), Kind.COUNT, row=row, column=f"{column}/n"),)
     behind = _behind_cross(cell, i, j)
     number = count_cell(count, row=row, column=f"{column}/n", behind=behind)
     if share is None:

@@ -7,7 +7,7 @@ from collections.abc import Iterator
 from istrel.data.limits import SIGNIFICANT
 from istrel.exhibits.claims import claim
 from istrel.exhibits.forms.classes import classes_words
-from istrel.exhibits.forms.histogram import outside_total
+from istrel.exhibits.forms.histogram import outside_note, outside_total
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, count_cell, joined, listed, say, sentences
 from istrel.exhibits.verbs.count.resolve import CountPlan
@@ -74,13 +74,8 @@ def figure_notes(plan: CountPlan, result: CountResult) -> tuple[Note, ...]:
 
 
 def _outside(cells: list[FrequencyCell]) -> list[Text]:
-    outside = outside_total(tuple(cells))
-    if not outside:
-        return []
-    template = (
-        "{n} value lies outside the class limits." if outside == 1 else "{n} values lie outside the class limits."
-    )
-    return [say(template, n=outside)]
+    outside = outside_total(cells)
+    return [outside_note(outside)] if outside else []
 
 
 def _missing(cells: list[FrequencyCell], plan: CountPlan) -> list[Text]:

@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
-from istrel.exhibits.forms import drawn
+from istrel.exhibits.forms.catalogue import drawn
 from istrel.exhibits.shared import arranged, arranged_together, batches, moments_of, shared_out
 from istrel.exhibits.verbs.describe.differences import differences_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
@@ -61,6 +61,7 @@ def _measured(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[
     whole = bool((first == np.floor(first)).all() and (cells.values == np.floor(cells.values)).all())
     quarters = (quantiles.quantile(cells, p, kind=bench.kind).values for p in (0.25, 0.75))
     inside = quantiles.share_between(cells, *quarters).tolist()
+    ones = _ones(cells)
     return [
         MeasuredCell(
             variable=name,
@@ -72,9 +73,21 @@ def _measured(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[
             date=dates,
             year=not dates and plan.data.is_years(name),
             inside=inside[i],
+            ones=None if ones is None else ones[i],
         )
         for i, group in enumerate(grouping.groups)
     ]
+
+
+def _ones(cells: Arranged) -> list[int] | None:
+    """How many cases of each group have the higher of two values; None where the variable has more, or one alone."""
+    if not cells.values.size:
+        return None
+    low, high = float(cells.values.min()), float(cells.values.max())
+    if low == high or not bool(((cells.values == low) | (cells.values == high)).all()):
+        return None
+    running = np.concatenate([[0], np.cumsum(cells.values == high)])
+    return np.diff(running[cells.bounds]).tolist()
 
 
 @dataclass(frozen=True, eq=False)
@@ -170,9 +183,15 @@ LISTS: dict[str, Callable[[Workbench, int], Value]] = {
 }
 
 
+NOT_FOR = {
+    Level.IDENTIFIER: Undefined("not for an identifier variable"),
+    Level.DATE: Undefined("not for a date variable"),
+}
+
+
 def _cases_only(name: str, grouping: Grouping, plan: DescribePlan) -> list[MeasuredCell]:
     level = plan.data.variable(name).level
-    reason = Undefined(f"not for {'an' if level is Level.IDENTIFIER else 'a'} {level.value} variable")
+    reason = NOT_FOR.get(level, Undefined("not for a text variable"))
     present = plan.data.present(name)
     sizes = grouping.sizes
     valid = np.bincount(grouping.codes[(grouping.codes >= 0) & present], minlength=grouping.n_groups)

@@ -55,6 +55,10 @@ class DescribePlan:
     layout: str = "rows"
 
     @property
+    def names(self) -> tuple[str, ...]:
+        return tuple(subject.name for subject in self.subjects)
+
+    @property
     def tabular(self) -> bool:
         """True where the columns of the table are statistics."""
         return self.form == "table" and all(subject.treated != "categories" for subject in self.subjects)
@@ -63,7 +67,8 @@ class DescribePlan:
         """The same with all statistics, where the sentence does not choose some: for programs that read everything."""
         said = "statistics" in self.request.settings
         percentiles = tuple(key for key in self.shown if key not in STATISTICS)
-        return replace(self, computed=self.shown if said else (*STATISTICS, *percentiles))
+        computed = self.shown if said else (*STATISTICS, *percentiles)
+        return self if computed == self.computed else replace(self, computed=computed)
 
 
 def resolve(request: Request, data: Dataset, standing: Condition | None = None) -> DescribePlan:

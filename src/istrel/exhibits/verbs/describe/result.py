@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any
 
 from istrel.exhibits.cases import Cases, Group, Grouping
-from istrel.exhibits.text import Hidden
-from istrel.exhibits.verbs.frequencies import Count, FrequencyCell
+from istrel.exhibits.contracts import Drawing
+from istrel.exhibits.text import Count, Hidden
+from istrel.exhibits.verbs.frequencies import FrequencyCell
 from istrel.stats.differences import Effect, GroupTest
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
@@ -31,6 +31,8 @@ class MeasuredCell:
         True where the values are calendar years.
     inside
         The share of values from the first to the third quartile, both included; NaN where there are no values.
+    ones
+        How many cases have the higher of two values, where the variable has only two: its mean tells it; else None.
     """
 
     variable: str
@@ -42,6 +44,11 @@ class MeasuredCell:
     date: bool = False
     year: bool = False
     inside: float = float("nan")
+    ones: int | None = None
+
+    @property
+    def names(self) -> tuple[str, ...]:
+        return (self.variable,)
 
     def number(self, key: str) -> float:
         """A statistic as a number; NaN where it is none."""
@@ -103,6 +110,6 @@ class DescribeResult:
 
     cases: Cases
     cells: tuple[ResultCell, ...]
-    drawings: tuple[Any, ...]
+    drawings: tuple[Drawing, ...]
     groupings: tuple[Grouping, ...]
     differences: tuple[Difference, ...] = ()

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from istrel.exhibits.cases import Group
-from istrel.exhibits.forms import form_of
+from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.setting import Setting, Sheet
 from istrel.exhibits.table import About, Head, Row, TableSheet
 from istrel.exhibits.text import Text, listed, say, value_label

@@ -8,7 +8,7 @@ from collections.abc import Iterator
 from istrel.data.dataset import Dataset
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.claims import claim, unless_alike
-from istrel.exhibits.forms import form_of
+from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Hidden, Text, cells_in, joined, listed, say, sentences
 from istrel.exhibits.verbs.describe.cells import cell_of, n_of, pair_of

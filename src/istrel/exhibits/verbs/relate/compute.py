@@ -13,9 +13,9 @@ from numpy.typing import NDArray
 from istrel.data.column import Kind
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Group
-from istrel.exhibits.forms import drawn
+from istrel.exhibits.forms.catalogue import drawn
 from istrel.exhibits.shared import shared_out
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.text import Count
 from istrel.exhibits.verbs.relate.resolve import RelatePlan, is_numeric
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
 from istrel.stats import association, correlation, moments

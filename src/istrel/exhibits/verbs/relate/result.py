@@ -4,11 +4,10 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from functools import cached_property
-from typing import Any
 
 from istrel.exhibits.cases import Cases, Group, Grouping
-from istrel.exhibits.text import Hidden
-from istrel.exhibits.verbs.frequencies import Count
+from istrel.exhibits.contracts import Drawing
+from istrel.exhibits.text import Count, Hidden
 from istrel.stats.estimates import Undefined
 
 Value = float | Undefined | Hidden
@@ -57,6 +56,10 @@ class RelateCell:
     smallest: float | None
 
     @property
+    def names(self) -> tuple[str, ...]:
+        return self.variables
+
+    @property
     def definite(self) -> bool | None:
         """Whether the matrix is positive definite; a singular one is not."""
         return None if self.smallest is None else self.smallest > SINGULAR
@@ -81,5 +84,5 @@ class RelateResult:
 
     cases: Cases
     cells: tuple[RelateCell, ...]
-    drawings: tuple[Any, ...]
+    drawings: tuple[Drawing, ...]
     groupings: tuple[Grouping, ...]

@@ -9,7 +9,7 @@ from istrel.data.levels import Level
 from istrel.data.limits import FEW_FOR_TESTS, NEAR_COPY
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.claims import claim
-from istrel.exhibits.forms import form_of
+from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.remarks import pairs
 from istrel.exhibits.setting import MarginNote, Setting, Sheet
 from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
@@ -303,11 +303,15 @@ def _text(plan: RelatePlan, result: RelateResult) -> Text:
         )
         if not named:
             continue
-        template = (
-            "The closest relation was between {list}." if named == 1 else "The closest relations were between {list}."
-        )
-        if cell.group.labels:
-            template = f"In {{group}}, t{template[1:]}"
+        one, within = named == 1, bool(cell.group.labels)
+        if within:
+            alone, several = (
+                "In {group}, the closest relation was between {list}.",
+                "In {group}, the closest relations were between {list}.",
+            )
+        else:
+            alone, several = "The closest relation was between {list}.", "The closest relations were between {list}."
+        template = alone if one else several
         parts = joined([_named(pair, cell, plan) for pair in ranked[:named]], "; ")
         group = group_label(cell.group, several=True)
         said.append(claim("closest", [sizes[:named], sizes[named:]], template, list=parts, group=group))

@@ -2,14 +2,13 @@
 
 from __future__ import annotations
 
-from typing import Any
-
+from istrel.exhibits.contracts import Json
+from istrel.exhibits.exchange import groups, number, stored
 from istrel.exhibits.verbs.frequencies import FrequencyCell, Level
-from istrel.render.exchange.common import as_json, groups, number, stored
 
 
-@as_json.register
-def _(cell: FrequencyCell) -> dict[str, Any]:
+def frequency_values(cell: FrequencyCell) -> Json:
+    """A frequency table in the form of docs/exchange.md."""
     return {
         "variables": list(cell.variables),
         "groups": groups(cell.group.named),
@@ -21,8 +20,8 @@ def _(cell: FrequencyCell) -> dict[str, Any]:
     }
 
 
-def _level(level: Level, cell: FrequencyCell) -> dict[str, Any]:
-    entry: dict[str, Any] = {
+def _level(level: Level, cell: FrequencyCell) -> Json:
+    entry: Json = {
         "values": [level.name] if level.name else [stored(value) for value in level.values],
         "count": number(level.count),
     }

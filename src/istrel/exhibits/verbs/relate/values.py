@@ -2,17 +2,17 @@
 
 from __future__ import annotations
 
-from typing import Any
-
-import istrel.render.exchange.drawings  # its kinds of result are registered
-from istrel.exhibits.verbs.relate.result import Pair, RelateCell
-from istrel.render.exchange.common import as_json, groups, number, reason
-
-del istrel
+from istrel.exhibits.contracts import Json
+from istrel.exhibits.exchange import groups, number, reason
+from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult
 
 
-@as_json.register
-def _(cell: RelateCell) -> dict[str, Any]:
+def values(result: RelateResult) -> dict[str, list[Json]]:
+    """The result in the form of docs/exchange.md."""
+    return {"results": [_related(cell) for cell in result.cells]}
+
+
+def _related(cell: RelateCell) -> Json:
     return {
         "variables": list(cell.variables),
         "groups": groups(cell.group.named),
@@ -26,8 +26,8 @@ def _(cell: RelateCell) -> dict[str, Any]:
     }
 
 
-def _pair(pair: Pair) -> dict[str, Any]:
-    entry: dict[str, Any] = {
+def _pair(pair: Pair) -> Json:
+    entry: Json = {
         "a": pair.a,
         "b": pair.b,
         "method": pair.method,

@@ -2,18 +2,18 @@
 
 from __future__ import annotations
 
-from typing import Any
-
-import istrel.render.exchange.drawings  # its kinds of result are registered
+from istrel.exhibits.contracts import Json
+from istrel.exhibits.exchange import MOST_LISTED, groups, number, reason, reasons
 from istrel.exhibits.verbs.check.reading import READINGS, remark
-from istrel.exhibits.verbs.check.result import CheckCell, SetCell
-from istrel.render.exchange.common import MOST_LISTED, as_json, groups, number, reason, reasons
-
-del istrel
+from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell
 
 
-@as_json.register
-def _(cell: CheckCell) -> dict[str, Any]:
+def values(result: CheckResult) -> dict[str, list[Json]]:
+    """The result in the form of docs/exchange.md."""
+    return {"results": [_checked(cell) if isinstance(cell, CheckCell) else _set(cell) for cell in result.cells]}
+
+
+def _checked(cell: CheckCell) -> Json:
     tests = {
         name: {"statistic": number(t.statistic), "p": number(t.p), "p_adjusted": number(t.p_adjusted)}
         for name, t in cell.tests.items()
@@ -38,8 +38,7 @@ def _(cell: CheckCell) -> dict[str, Any]:
     }
 
 
-@as_json.register
-def _(cell: SetCell) -> dict[str, Any]:
+def _set(cell: SetCell) -> Json:
     return {
         "variables": list(cell.variables),
         "groups": groups(cell.group.named),

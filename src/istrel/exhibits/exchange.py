@@ -1,12 +1,11 @@
-"""What the JSON forms of all results share; each verb and form registers its own kinds of result with `as_json`."""
+"""What the JSON forms of all results share (docs/exchange.md): numbers or null, why there is none, stored values, cut lists."""
 
 from __future__ import annotations
 
-from collections.abc import Sequence
-from functools import singledispatch
-from typing import Any
+from collections.abc import Mapping, Sequence
 
 import numpy as np
+from numpy.typing import ArrayLike
 
 from istrel.exhibits.text import Hidden
 from istrel.stats.estimates import Undefined
@@ -15,39 +14,34 @@ from istrel.stats.quantiles import CaseValue
 MOST_LISTED = 1_000
 
 
-@singledispatch
-def as_json(cell: object) -> dict[str, Any]:
-    """A result cell or drawing in the form of docs/exchange.md."""
-    raise TypeError(type(cell).__name__)
-
-
-def groups(named: Sequence[tuple[str, float | str]]) -> dict[str, Any]:
+def groups(named: Sequence[tuple[str, float | str]]) -> dict[str, object]:
+    """{variable: value} of a group."""
     return {name: stored(value) for name, value in named}
 
 
-def stored(value: float | str) -> Any:
+def stored(value: float | str) -> float | int | str:
     """Whole codes as whole numbers: 1, not 1.0."""
     return int(value) if isinstance(value, float) and value.is_integer() and abs(value) < 2**53 else value
 
 
-def number(value: Any) -> Any:
+def number(value: object) -> object:
     """A number, or null where there is none or it is hidden."""
     if value is None or isinstance(value, Undefined | Hidden):
         return None
     return None if isinstance(value, float) and not np.isfinite(value) else value
 
 
-def reason(value: Any) -> str | None:
+def reason(value: object) -> str | None:
     """Why there is no number; None where there is one."""
     return value.reason if isinstance(value, Undefined | Hidden) else None
 
 
-def reasons(values: dict[str, Any]) -> dict[str, str]:
+def reasons(values: Mapping[str, object]) -> dict[str, str]:
     """{name: why it has no number}."""
     return {name: why for name, value in values.items() if (why := reason(value)) is not None}
 
 
-def finite(values: Any) -> Any:
+def finite(values: ArrayLike) -> object:
     """Nested lists with null where there is no number."""
     array = np.asarray(values, float)
     objects = array.astype(object)
@@ -55,6 +49,11 @@ def finite(values: Any) -> Any:
     return objects.tolist()
 
 
-def listed(values: tuple[CaseValue, ...]) -> list[list[float | int]]:
+def listed(values: Sequence[CaseValue]) -> list[list[float | int]]:
     """[value, row] pairs, so many as an exchange carries."""
     return [[value.value, value.row] for value in values[:MOST_LISTED]]
+
+
+def cut(count: int) -> dict[str, object]:
+    """{"cut": true} for a list that was cut, else nothing."""
+    return {"cut": True} if count > MOST_LISTED else {}

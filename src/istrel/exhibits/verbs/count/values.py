@@ -2,29 +2,31 @@
 
 from __future__ import annotations
 
-from typing import Any
-
 import numpy as np
+from numpy.typing import NDArray
 
-import istrel.render.exchange.drawings
-import istrel.render.exchange.frequencies  # their kinds of result are registered
-from istrel.exhibits.verbs.count.result import CrossCell
-from istrel.render.exchange.common import as_json, finite, groups, number, reasons, stored
+from istrel.exhibits.contracts import Json
+from istrel.exhibits.exchange import finite, groups, number, reasons, stored
+from istrel.exhibits.verbs.count.result import CountResult, CrossCell
+from istrel.exhibits.verbs.frequency_values import frequency_values
 
-del istrel
 COEFFICIENTS = ("cramers_v", "cramers_v_corrected", "phi", "gamma", "tau_b")
 
 
-@as_json.register
-def _(cell: CrossCell) -> dict[str, Any]:
-    hidden = np.zeros(cell.counts.shape, bool) if cell.hidden is None else cell.hidden[:-1, :-1] > 0
+def values(result: CountResult) -> dict[str, list[Json]]:
+    """The result in the form of docs/exchange.md."""
+    return {"results": [_crossed(c) if isinstance(c, CrossCell) else frequency_values(c) for c in result.cells]}
+
+
+def _crossed(cell: CrossCell) -> Json:
+    hidden = np.zeros(cell.counts.shape, bool) if cell.hidden is None else cell.hidden[:-1, :-1]
     hides = cell.hidden is not None and bool(cell.hidden.any())
     counts = cell.counts.astype(object)
     counts[hidden] = None
     chi, found = cell.chi_square, cell.association
     association = {key: getattr(found, key) for key in COEFFICIENTS}
 
-    def unless_hidden(values: Any) -> Any:
+    def unless_hidden(values: NDArray[np.float64]) -> object:
         return finite(np.full(np.shape(values), np.nan) if hides else values)
 
     return {
@@ -53,7 +55,7 @@ def _(cell: CrossCell) -> dict[str, Any]:
     }
 
 
-def _beyond(cell: CrossCell) -> dict[str, Any]:
+def _beyond(cell: CrossCell) -> Json:
     """An exact test of a table beyond 2 × 2."""
     if cell.exact.way not in ("enumeration", "simulation"):
         return {}

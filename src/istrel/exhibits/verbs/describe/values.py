@@ -2,23 +2,25 @@
 
 from __future__ import annotations
 
-from typing import Any
-
-import istrel.render.exchange.drawings
-import istrel.render.exchange.frequencies  # their kinds of result are registered
+from istrel.exhibits.contracts import Json
+from istrel.exhibits.exchange import MOST_LISTED, groups, listed, number, reasons
 from istrel.exhibits.text import Hidden
-from istrel.exhibits.verbs.describe.result import Difference, MeasuredCell, Value
-from istrel.render.exchange.common import MOST_LISTED, as_json, groups, listed, number, reasons
+from istrel.exhibits.verbs.describe.result import DescribeResult, Difference, MeasuredCell, Value
+from istrel.exhibits.verbs.frequency_values import frequency_values
 from istrel.sentence.vocabulary import CASE_LISTS, statistic
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 from istrel.style.numbers import EPOCH, Kind
 
-del istrel
+
+def values(result: DescribeResult) -> dict[str, list[Json]]:
+    """The result in the form of docs/exchange.md."""
+    cells = [_measured(c) if isinstance(c, MeasuredCell) else frequency_values(c) for c in result.cells]
+    differences = [_difference(difference) for difference in result.differences]
+    return {"results": cells, **({"differences": differences} if differences else {})}
 
 
-@as_json.register
-def _(cell: MeasuredCell) -> dict[str, Any]:
+def _measured(cell: MeasuredCell) -> Json:
     cut = any(isinstance(v, tuple) and len(v) > MOST_LISTED for v in cell.statistics.values())
     return {
         "variable": cell.variable,
@@ -31,7 +33,7 @@ def _(cell: MeasuredCell) -> dict[str, Any]:
     }
 
 
-def _value(key: str, value: Value, cell: MeasuredCell) -> Any:
+def _value(key: str, value: Value, cell: MeasuredCell) -> object:
     if isinstance(value, Undefined | Hidden):
         return [] if key in CASE_LISTS and isinstance(value, Undefined) else None
     if isinstance(value, tuple):
@@ -42,8 +44,7 @@ def _value(key: str, value: Value, cell: MeasuredCell) -> Any:
     return int(value) if statistic(key).kind is Kind.COUNT else value
 
 
-@as_json.register
-def _(difference: Difference) -> dict[str, Any]:
+def _difference(difference: Difference) -> Json:
     effect, test = difference.effect, difference.test
     return {
         "variable": difference.variable,

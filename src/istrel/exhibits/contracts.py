@@ -1,0 +1,180 @@
+"""What a verb and a form must be: everything that serves them all reads only this, and a part that is missing is no verb.
+
+A fifth verb is a package with a `Verb`, a form a module with a `Form`, and a line of `verbs/catalogue.py` or `forms/catalogue.py`.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterable
+from dataclasses import dataclass
+from typing import TYPE_CHECKING, Generic, Protocol, TypeVar
+
+from istrel.data.dataset import Dataset
+from istrel.data.formula.tree import Condition
+from istrel.exhibits.cases import Cases, Group, Grouping
+from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.ledger import Ledger
+from istrel.exhibits.setting import Setting
+from istrel.exhibits.table import Note
+from istrel.exhibits.text import Cell, Count, Text
+from istrel.sentence.request import Request
+
+if TYPE_CHECKING:
+    from typing import Self
+
+Json = dict[str, object]
+
+
+class Plan(Protocol):
+    """All that computing needs: what serves several verbs knows no more of a plan than this."""
+
+    @property
+    def request(self) -> Request: ...
+
+    @property
+    def data(self) -> Dataset: ...
+
+    @property
+    def cases(self) -> Cases: ...
+
+    @property
+    def groupings(self) -> tuple[Grouping, ...]: ...
+
+    @property
+    def form(self) -> str: ...
+
+    @property
+    def names(self) -> tuple[str, ...]:
+        """The variables in the order in which they are shown."""
+        ...
+
+    def whole(self) -> Self:
+        """The same with everything that there is to compute, for programs that read all of it."""
+        ...
+
+
+class Part(Protocol):
+    """One cell of a result: what was found of some variables in one group."""
+
+    @property
+    def names(self) -> tuple[str, ...]: ...
+
+    @property
+    def group(self) -> Group: ...
+
+    @property
+    def n(self) -> Count: ...
+
+
+class Drawing(Protocol):
+    """The numbers of what is drawn of one variable (or several together) in one group."""
+
+    @property
+    def variable(self) -> str: ...
+
+    @property
+    def group(self) -> Group: ...
+
+    @property
+    def n(self) -> Count: ...
+
+
+class Result(Protocol):
+    """The numbers of an exhibit."""
+
+    @property
+    def cases(self) -> Cases: ...
+
+    @property
+    def cells(self) -> tuple[Part, ...]: ...
+
+    @property
+    def drawings(self) -> tuple[Drawing, ...]: ...
+
+    @property
+    def groupings(self) -> tuple[Grouping, ...]: ...
+
+
+P = TypeVar("P", bound=Plan)
+R = TypeVar("R", bound=Result)
+D = TypeVar("D", bound=Drawing)
+S = TypeVar("S", bound=Drawing)
+
+
+@dataclass(frozen=True)
+class Verb(Generic[P, R]):
+    """What can be done with variables.
+
+    Attributes
+    ----------
+    resolve
+        From a Request to a plan; raises a Problem for what cannot be met.
+    compute
+        The numbers, at full precision.
+    typeset
+        The numbers as a table or figure with all its words.
+    numbers
+        Every number that a text may quote, each with its keys, whether or not it is shown.
+    values
+        The numbers as JSON of docs/exchange.md: what stands beside "results" has its own key.
+    counts
+        (plan, result, below): the result with its small counts hidden, and with them all that would give one away.
+    drawn
+        The same result with these drawings.
+    """
+
+    resolve: Callable[[Request, Dataset, Condition | None], P]
+    compute: Callable[[P], R]
+    typeset: Callable[[P, R], Setting]
+    numbers: Callable[[P, R], Iterable[Cell]]
+    values: Callable[[R], dict[str, list[Json]]]
+    counts: Callable[[P, R, int], R]
+    drawn: Callable[[R, tuple[Drawing, ...]], R]
+
+
+@dataclass(frozen=True)
+class Counts(Generic[D]):
+    """Which counts a drawing shows, and what it is without those that must not be shown.
+
+    Attributes
+    ----------
+    enter
+        Enters the counts that the drawing shows beside n, under its place; None where it shows n alone.
+    hidden
+        (ledger, place, drawing): the drawing without what would tell a small count or a single case; None where nothing is left.
+    """
+
+    hidden: Callable[[Ledger, int, D], D | None]
+    enter: Callable[[Ledger, int, D], None] | None = None
+
+
+@dataclass(frozen=True)
+class Form(Generic[P, D]):
+    """A form of figure.
+
+    Attributes
+    ----------
+    figure
+        The drawings as panels of marks; raises a Problem for what no page holds.
+    methods
+        Sentences that name what was used.
+    values
+        A drawing as JSON of docs/exchange.md.
+    counts
+        None for a form that shows case by case: it is refused where small counts must be hidden.
+    draw
+        The numbers that are made from the data; None for a form that is drawn from the finished numbers of its verb.
+    of_numbers
+        The numbers from the finished ones of the exhibit, hidden counts already hidden.
+    """
+
+    figure: Callable[[P, tuple[D, ...], Text, tuple[Note, ...]], FigureSheet]
+    methods: Callable[[P, tuple[D, ...]], Text]
+    values: Callable[[D], Json]
+    counts: Counts[D] | None
+    draw: Callable[[P], tuple[D, ...]] | None = None
+    of_numbers: Callable[[P, Result], tuple[D, ...]] | None = None
+
+    def __post_init__(self) -> None:
+        if (self.draw is None) == (self.of_numbers is None):
+            raise TypeError("a form is drawn from the data or from finished numbers: one of draw and of_numbers")

@@ -1,0 +1,28 @@
+"""What `check` is to everything that serves all verbs."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from istrel.exhibits.contracts import Drawing, Verb
+from istrel.exhibits.verbs.check.compute import compute
+from istrel.exhibits.verbs.check.hiding import counts
+from istrel.exhibits.verbs.check.resolve import CheckPlan, resolve
+from istrel.exhibits.verbs.check.result import CheckResult
+from istrel.exhibits.verbs.check.typeset import numbers, typeset
+from istrel.exhibits.verbs.check.values import values
+
+
+def _drawn(result: CheckResult, drawings: tuple[Drawing, ...]) -> CheckResult:
+    return replace(result, drawings=drawings)
+
+
+VERB: Verb[CheckPlan, CheckResult] = Verb(
+    resolve=resolve,
+    compute=compute,
+    typeset=typeset,
+    numbers=numbers,
+    values=values,
+    counts=counts,
+    drawn=_drawn,
+)

@@ -1,0 +1,29 @@
+"""What `count` is to everything that serves all verbs."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from istrel.exhibits.contracts import Drawing, Verb
+from istrel.exhibits.verbs.count.compute import compute
+from istrel.exhibits.verbs.count.hiding import counts
+from istrel.exhibits.verbs.count.resolve import CountPlan, resolve
+from istrel.exhibits.verbs.count.result import CountResult
+from istrel.exhibits.verbs.count.typeset import typeset
+from istrel.exhibits.verbs.count.values import values
+from istrel.exhibits.verbs.count.words import numbers
+
+
+def _drawn(result: CountResult, drawings: tuple[Drawing, ...]) -> CountResult:
+    return replace(result, drawings=drawings)
+
+
+VERB: Verb[CountPlan, CountResult] = Verb(
+    resolve=resolve,
+    compute=compute,
+    typeset=typeset,
+    numbers=numbers,
+    values=values,
+    counts=counts,
+    drawn=_drawn,
+)
