@@ -10,12 +10,20 @@ from hypothesis import settings
 
 from istrel.data.dataset import Dataset
 from istrel.demo import LEARNERS
+from istrel.exhibits.forms.catalogue import FORMS
 from istrel.exhibits.make import Exhibit, make_exhibit
+from istrel.exhibits.verbs.catalogue import VERBS
 from istrel.study.opening import Opening, open_data
 from istrel.style.house import HouseStyle, load_style
 
 settings.register_profile("steady", deadline=None, derandomize=True, max_examples=40)
 settings.load_profile("steady")
+
+
+def pytest_sessionstart() -> None:
+    """A verb or form that lacks a part is named before any test runs."""
+    for made in (*VERBS.values(), *FORMS.values()):
+        made()
 
 
 @pytest.fixture(scope="session")

@@ -7,7 +7,6 @@ import importlib.util
 from collections.abc import Iterator
 from pathlib import Path
 
-from istrel.exhibits.forms import FROM_NUMBERS
 from istrel.sentence.vocabulary import FORMS, SETTINGS, STATISTICS, TESTS, VERBS
 
 ROOT = Path(__file__).parents[1]
@@ -50,13 +49,9 @@ def test_no_list_of_the_vocabulary_stands_a_second_time() -> None:
         assert found == []
 
 
-def test_every_statistic_test_and_form_has_its_use() -> None:
+def test_every_statistic_and_test_has_its_use() -> None:
     from importlib import import_module
 
     compute = import_module("istrel.exhibits.verbs.describe.compute")
     assert compute.ESTIMATES.keys() | compute.LISTS.keys() == STATISTICS.keys()
     assert import_module("istrel.exhibits.verbs.check.compute").MAKERS.keys() == TESTS.keys()
-    for form in {form for verb in VERBS.values() for form in verb.forms if FORMS[form].drawn}:
-        module = import_module(f"istrel.exhibits.forms.{form.replace(' ', '_')}")
-        numbers = "of_numbers" if form in FROM_NUMBERS else "draw"
-        assert all(callable(getattr(module, name)) for name in (numbers, "figure", "methods"))

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import sys
 from collections.abc import Sequence
-from importlib import import_module
 from pathlib import Path
 
 from istrel.problem import Problem
@@ -35,13 +34,13 @@ def main(arguments: Sequence[str] | None = None) -> int:
 def _run(words: list[str]) -> int:
     if not words:
         return _open_window("", demo=False)
-    from istrel.commands.arguments import COMMANDS, joined, window_parser
+    from istrel.commands.arguments import joined, window_parser
+    from istrel.commands.catalogue import COMMANDS
 
     command = words[0]
     if command in COMMANDS and not (len(words) == 1 and Path(command).exists()):
-        parser, module = COMMANDS[command]
-        run = getattr(import_module(f"istrel.commands.{module}"), command)
-        return int(run(parser().parse_args(joined(words[1:]))))
+        parser, run = COMMANDS[command]
+        return run(parser().parse_args(joined(words[1:])))
     options = window_parser().parse_args(words)
     return _open_window(options.file or "", demo=options.demo)
 

@@ -108,7 +108,7 @@ def test_the_reading_weighs_test_and_shape(p: float, skewness: float, kurtosis: 
     tests = {"shapiro_wilk": Tested(0.9, p, p), "anderson_darling": Tested(1.0, 0.5, 0.5)}
     assert read_shape(50, tests, skewness, kurtosis) == reading
     assert read_shape(5, tests, skewness, kurtosis) == reading.replace("clear", "mild")
-    none = Undefined("")
+    none = Undefined("no_values")
     without = {"shapiro_wilk": Tested(0.9, none, none), "anderson_darling": Tested(1.0, p, p)}
     assert read_shape(50, without, skewness, kurtosis) == reading
 
@@ -213,7 +213,7 @@ def test_a_constant_and_a_copy_are_told(data_of: Maker, exhibit_of: Exhibits, co
 
 
 @pytest.mark.parametrize(
-    ("p", "mark"), [(0.0009, "***"), (0.009, "**"), (0.049, "*"), (0.05, ""), (Undefined("x"), "")]
+    ("p", "mark"), [(0.0009, "***"), (0.009, "**"), (0.049, "*"), (0.05, ""), (Undefined("no_values"), "")]
 )
 def test_stars_follow_their_limits(p: float | Undefined, mark: str) -> None:
     assert stars(p) == mark

@@ -65,7 +65,7 @@ def test_claims_about_means_and_halves_are_true_as_computed_and_as_printed(style
     values = {g: [x for group, x, _, _ in found if group == g] for g in {row[0] for row in found}}
     printed = {cell.group.labels[0]: plain_text((number,), style) for cell, number in _means(exhibit)}
     for phrase in claims_of(exhibit, style):
-        if phrase.claim == "highest and lowest" and "{high}" in style.words.get(phrase.template, phrase.template):
+        if phrase.claim == "highest and lowest" and "{high}" in style.words[phrase.id]:
             if plain_text((phrase,), style) == plain_text(phrase.otherwise, style):
                 continue
             means = {g: fmean(x) for g, x in values.items()}

@@ -89,7 +89,7 @@ def test_many_groups_together_equal_each_alone() -> None:
                 alone = test(one_group(x[: member.size][member == group]))
                 for a, b in ((found.statistic.at(group), alone.statistic.at(0)), (found.p.at(group), alone.p.at(0))):
                     assert a == b if isinstance(a, Undefined) else a == pytest.approx(b, rel=1e-9)
-    assert normality.shapiro_wilk(together).statistic.at(40) == Undefined("fewer than 3 values")
+    assert normality.shapiro_wilk(together).statistic.at(40).reason == "fewer than 3 values"
 
 
 @pytest.mark.parametrize("shape", SHAPES)
@@ -155,14 +155,14 @@ def test_jarque_bera_agrees_with_another_implementation() -> None:
 )
 def test_a_test_without_ground_says_why(values: list[float], test: object, reason: str) -> None:
     found = test(one_group(values))  # type: ignore[operator]
-    assert found.statistic.at(0) == Undefined(reason)
-    assert found.p.at(0) == Undefined(reason)
+    assert found.statistic.at(0).reason == reason
+    assert found.p.at(0).reason == reason
 
 
 def test_beyond_five_thousand_values_there_is_w_but_no_p() -> None:
     found = normality.shapiro_wilk(one_group(RNG.normal(size=5001)))
     assert 0.99 < float(found.statistic.values[0]) <= 1
-    assert found.p.at(0) == Undefined("no p beyond 5,000 values (Royston, 1995)")
+    assert found.p.at(0).reason == "no p beyond 5,000 values (Royston, 1995)"
 
 
 def test_extreme_sizes_do_not_disturb_the_tests() -> None:
@@ -228,17 +228,17 @@ def test_henze_zirkler_accepts_normal_data_at_its_level() -> None:
 def test_a_singular_set_names_its_variables() -> None:
     x = RNG.normal(size=(50, 2))
     twice = multivariate.set_shape(np.column_stack([x, x[:, 0] * 2 - 1]), ("height", "weight", "height_cm"))
-    assert twice.mardia_skewness.statistic == Undefined("the covariance is singular: height_cm follows from the others")
+    assert twice.mardia_skewness.statistic.reason == "the covariance is singular: height_cm follows from the others"
     flat = multivariate.set_shape(np.column_stack([x, np.full(50, 3.0)]), ("a", "b", "term"))
-    assert flat.henze_zirkler.p == Undefined("the covariance is singular: term is constant")
+    assert flat.henze_zirkler.p.reason == "the covariance is singular: term is constant"
     few = multivariate.set_shape(x[:3], ("a", "b"))
-    assert few.mardia_kurtosis.statistic == Undefined("fewer than 4 complete cases")
+    assert few.mardia_kurtosis.statistic.reason == "fewer than 4 complete cases"
 
 
 def test_large_sets_are_tested_without_comparing_every_pair() -> None:
     found = multivariate.set_shape(RNG.normal(size=(200_000, 3)), ("a", "b", "c"))
     assert isinstance(found.mardia_skewness.p, float)
-    assert found.henze_zirkler.statistic == Undefined("not beyond 10,000 cases: it compares every pair")
+    assert found.henze_zirkler.statistic.reason == "not beyond 10,000 cases: it compares every pair"
 
 
 def test_remote_cases_are_found() -> None:

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import argparse
-from collections.abc import Callable
 from typing import NoReturn
 
 from istrel import __version__
@@ -144,18 +143,6 @@ def study_parser() -> Parser:
     parser.add_argument("-o", dest="out", default=None, help="the .json file, or the study that is made from one")
     parser.add_argument("--to", choices=["json"], default=None, help="to standard output")
     return parser
-
-
-COMMANDS: dict[str, tuple[Callable[[], Parser], str]] = {
-    "make": (make_parser, "making"),
-    "look": (look_parser, "making"),
-    "codebook": (codebook_parser, "making"),
-    "keep": (keep_parser, "studies"),
-    "build": (build_parser, "studies"),
-    "accept": (accept_parser, "studies"),
-    "refresh": (refresh_parser, "refreshing"),
-    "study": (study_parser, "studies"),
-}
 
 
 def _add_reading(parser: Parser) -> None:

@@ -80,19 +80,17 @@ def words_of(exhibit: Exhibit, variable: str, low: float, high: float, found: tu
     ends = {"low": value_cell(low, variable, data), "high": value_cell(high, variable, data)}
     if len(found) == 1:
         (part,) = found
-        text = say("{share}% of cases ({inside} of {n})", share=_share(part), inside=part.inside, n=part.n)
+        text = say("share_of_cases_inside", share=_share(part), inside=part.inside, n=part.n)
         if part.area is not None:
-            text = say("{text}, {area} of the area", text=text, area=Cell(part.area, Kind.COEFFICIENT, 3))
-        return (say("{low} to {high}: {text}", text=text, **ends),)
+            text = say("text_with_share_of_area", text=text, area=Cell(part.area, Kind.COEFFICIENT, 3))
+        return (say("range_text", text=text, **ends),)
     lines = []
     for part in found:
-        text = say("{group}: {share}%", group=group_label(part.group, several=True), share=_share(part))
+        text = say("group_share", group=group_label(part.group, several=True), share=_share(part))
         lines.append(
-            text
-            if part.area is None
-            else say("{text}, area {area}", text=text, area=Cell(part.area, Kind.COEFFICIENT, 3))
+            text if part.area is None else say("text_with_area", text=text, area=Cell(part.area, Kind.COEFFICIENT, 3))
         )
-    return (say("Cases from {low} to {high}", **ends), *lines)
+    return (say("cases_from_to", **ends), *lines)
 
 
 def _share(part: Between) -> Cell:

@@ -81,7 +81,7 @@ def _phrase(phrase: Phrase, style: HouseStyle) -> list[Run]:
         return list(print_text(phrase.otherwise, style))
     if phrase.shares and all(_adds_up(shares, style) for shares in phrase.shares):
         return []
-    template = style.words.get(phrase.template, phrase.template)
+    template = style.words[phrase.id]
     runs: list[Run] = []
     place = 0
     for found in PIECE.finditer(template):

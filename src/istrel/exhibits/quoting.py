@@ -10,6 +10,7 @@ from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import print_text
 from istrel.exhibits.text import Cell, Phrase, Piece, Run, Text, cells_in
 from istrel.exhibits.verbs.catalogue import verb_of
+from istrel.style import phrases
 from istrel.style.house import HouseStyle
 
 Key = tuple[str, str]
@@ -39,6 +40,11 @@ def _quotable(exhibit: Exhibit) -> dict[Key, Cell]:
     return found
 
 
+def key_today(row: str, column: str) -> Key:
+    """The key of a number as it is today; version 1 kept those of words by the phrases themselves."""
+    return (row, phrases.key_today(column)) if row == SAID else (row, column)
+
+
 def keyed(text: Text) -> Text:
     """The same text with a key for every number: one that has none is known by its phrase."""
     return tuple(_keyed(piece, "", "") for piece in text)
@@ -48,7 +54,7 @@ def _keyed(piece: Piece, said: str, slot: str) -> Piece:
     if isinstance(piece, Cell) and not piece.row:
         return replace(piece, row=SAID, column=f"{said} {{{slot}}}")
     if isinstance(piece, Phrase):
-        within = " | ".join(filter(None, (piece.template, *_names(piece))))
+        within = " | ".join(filter(None, (piece.id, *_names(piece))))
         parts = tuple((name, tuple(_keyed(inner, within, name) for inner in part)) for name, part in piece.parts)
         return replace(piece, parts=parts, otherwise=keyed(piece.otherwise))
     return piece

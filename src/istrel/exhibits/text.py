@@ -1,4 +1,4 @@
-"""Text whose numbers stay numbers: runs of letters, cells with values, and phrases of our own that a style may translate.
+"""Text whose numbers stay numbers: runs of letters, cells with values, and phrases of our own, which have ids.
 
 Nothing here knows a house style; `printing` turns text into letters at output.
 """
@@ -84,7 +84,7 @@ class Cell:
 
 @dataclass(frozen=True)
 class Phrase:
-    """Words of our own with slots: "{n} cases have no value of {names}"; `*n*` is italic. A style may translate them.
+    """Words of our own, by their id: `style/phrases` has them in every language, with slots for the parts.
 
     Attributes
     ----------
@@ -98,7 +98,7 @@ class Phrase:
         Lists of percentages: the phrase is printed only if one of them does not add to 100 as rounded.
     """
 
-    template: str
+    id: str
     parts: tuple[tuple[str, Text], ...] = ()
     claim: str = ""
     differ: tuple[tuple[str, str], ...] = ()
@@ -144,9 +144,9 @@ def as_letters(text: Text) -> str:
     )
 
 
-def say(template: str, /, **parts: Text | Cell | str | int) -> Text:
-    """Words of our own as text; a part is text, a cell, letters, or a count."""
-    return (Phrase(template, tuple((slot, _as_text(part)) for slot, part in parts.items())),)
+def say(phrase: str, /, **parts: Text | Cell | str | int) -> Text:
+    """Words of our own as text, by their id; a part is text, a cell, letters, or a count."""
+    return (Phrase(phrase, tuple((slot, _as_text(part)) for slot, part in parts.items())),)
 
 
 def _as_text(part: Text | Cell | str | int) -> Text:
@@ -169,7 +169,7 @@ def listed(texts: list[Text] | tuple[Text, ...]) -> Text:
     """ "a", "a and b", "a, b and c"."""
     if len(texts) < 2:
         return joined(texts)
-    return say("{some} and {last}", some=joined(texts[:-1]), last=texts[-1])
+    return say("some_and_last", some=joined(texts[:-1]), last=texts[-1])
 
 
 def sentences(texts: list[Text]) -> Text:

@@ -39,7 +39,7 @@ def group_label(group: Group, *, several: bool) -> Text:
     """A group's name in print; all cases together are the total where there are groups too."""
     if group.labels:
         return _labels(group)
-    return say("Total") if several else say("All cases")
+    return say("total") if several else say("all_cases")
 
 
 def value_cell(value: float, name: str, data: Dataset, *, figures: int = 12) -> Cell:
@@ -52,17 +52,17 @@ def value_cell(value: float, name: str, data: Dataset, *, figures: int = 12) -> 
 def _labels(group: Group) -> Text:
     """The labels of a group; the group of cases without a value is named in our own words."""
     pairs = zip(group.named, group.labels, strict=True)
-    return joined([say("Missing") if value == "" else value_label(label) for (_, value), label in pairs], " · ")
+    return joined([say("missing") if value == "" else value_label(label) for (_, value), label in pairs], " · ")
 
 
 def in_group(group: Group) -> Text:
     """ " in weekly evening"; nothing for all cases together."""
-    return say(" in {group}", group=_labels(group)) if group.labels else ()
+    return say("in_group", group=_labels(group)) if group.labels else ()
 
 
 def of_group(group: Group) -> Text:
     """ " of weekly evening"; nothing for all cases together."""
-    return say(" of {group}", group=_labels(group)) if group.labels else ()
+    return say("of_group", group=_labels(group)) if group.labels else ()
 
 
 def in_grouping(group: Group, grouping: Grouping) -> bool:
@@ -81,9 +81,9 @@ def cases_note(cases: Cases) -> list[Text]:
     assert cases.asked is not None
     used, condition = Cell(_count(cases.used), Kind.COUNT), verbatim(print_condition(cases.asked))
     if isinstance(cases.total, Hidden):
-        return [say("*N* = {used}, the cases with {condition}.", used=used, condition=condition)]
+        return [say("cases_used", used=used, condition=condition)]
     total = Cell(float(cases.total), Kind.COUNT)
-    return [say("*N* = {used} of {total} cases, those with {condition}.", used=used, total=total, condition=condition)]
+    return [say("cases_used_of_total", used=used, total=total, condition=condition)]
 
 
 def _count(count: int | Hidden) -> float | Hidden:
@@ -98,30 +98,26 @@ def ungrouped_notes(groupings: Sequence[Grouping], data: Dataset) -> list[Text]:
         if grouping.missing == 0:
             continue
         names = listed([titled(data.variable(name)) for name in grouping.names])
-        lack = "no value of {names}" if len(grouping.names) == 1 else "no value of one of {names}"
+        lack = "no_value_of" if len(grouping.names) == 1 else "no_value_of_one_of"
         one = grouping.missing == 1
         if totalled:
-            template = (
-                "{n} case has {lack} and is in the total only."
-                if one
-                else "{n} cases have {lack} and are in the total only."
-            )
+            template = "ungrouped_in_total_one" if one else "ungrouped_in_total"
         else:
-            template = "{n} case has {lack} and is left out." if one else "{n} cases have {lack} and are left out."
+            template = "ungrouped_left_out_one" if one else "ungrouped_left_out"
         n = Cell(_count(grouping.missing), Kind.COUNT)
         made.append(say(template, n=n, lack=say(lack, names=names)))
     return made
 
 
 REASONS = {
-    "blank": "Missing: blank",
-    "text": "Missing: no number",
-    "infinite": "Missing: infinite",
-    "code": "Missing: {words}",
+    "blank": "missing_blank",
+    "text": "missing_no_number",
+    "infinite": "missing_infinite",
+    "code": "missing_words",
 }
 
 
-SHORT_REASONS = {"blank": "blank", "text": "no number", "infinite": "infinite"}
+SHORT_REASONS = {"blank": "blank", "text": "no_number", "infinite": "infinite"}
 
 
 def reason_label(reason: Reason, *, short: bool = False) -> Text:
@@ -129,7 +125,7 @@ def reason_label(reason: Reason, *, short: bool = False) -> Text:
     if reason.kind != "code":
         return say((SHORT_REASONS if short else REASONS)[reason.kind])
     if short and not reason.words:
-        return say("coded {code}", code=_code(reason.code))
+        return say("coded", code=_code(reason.code))
     words = verbatim(reason.words) if reason.words else _code(reason.code)
     return words if short else say(REASONS["code"], words=words)
 
@@ -140,7 +136,7 @@ def _code(code: float | str | None) -> Text:
 
 def why(value: Undefined) -> Text:
     """Why there is no value."""
-    return say(value.words, **dict(value.parts))
+    return say(value.why, **dict(value.parts))
 
 
 def dashes_note(values: Iterable[object]) -> list[Text]:
@@ -148,7 +144,7 @@ def dashes_note(values: Iterable[object]) -> list[Text]:
     found = sorted({value for value in values if isinstance(value, Undefined)}, key=lambda value: value.reason)
     if not found:
         return []
-    template = "A dash stands where a value is not defined: {reasons}."
+    template = "dash_not_defined"
     return [say(template, reasons=joined([why(value) for value in found], "; "))]
 
 
@@ -158,5 +154,5 @@ ADJUSTMENTS = {"holm": "Holm, 1979", "bh": "Benjamini & Hochberg, 1995"}  # of p
 def p_words(value: float | Undefined, *, row: str = "", column: str = "") -> Text:
     """ "p = .031", "p < .001", or that there is none."""
     if isinstance(value, Undefined):
-        return say("no *p*")
-    return say("*p* {p}", p=Cell(value, Kind.P_WITH_SIGN, row=row, column=column))
+        return say("no_p")
+    return say("p_value", p=Cell(value, Kind.P_WITH_SIGN, row=row, column=column))

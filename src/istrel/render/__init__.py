@@ -1,11 +1,12 @@
-"""Outputs: one module per format. Which ending belongs to which, and what each holds, is said here."""
+"""Outputs: one module per format, loaded when it is first wanted. Which ending belongs to which, and what each holds, stands here."""
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import dataclass
-from importlib import import_module
 from typing import Literal
 
+from istrel.exhibits.figure import FigureSheet
 from istrel.problem import Problem, nearest
 from istrel.render.document import Document
 
@@ -18,37 +19,110 @@ class Output:
     ----------
     words
         What it is called on screen.
-    module
-        Has `render(document) -> bytes`, or for one figure `draw(sheet, style, ending) -> bytes`.
     holds
         A document holds any number of tables and figures, a figure file one figure.
+    render
+        The content of the file.
     streamed
         True where it may go to standard output.
     """
 
     ending: str
     words: str
-    module: str
     holds: Literal["document", "figure"]
+    render: Callable[[Document], bytes]
     streamed: bool = False
+
+
+def _word(document: Document) -> bytes:
+    from istrel.render.word import render as made
+
+    return made(document)
+
+
+def _odt(document: Document) -> bytes:
+    from istrel.render.opendocument.text import render as made
+
+    return made(document)
+
+
+def _latex(document: Document) -> bytes:
+    from istrel.render.latex import render as made
+
+    return made(document)
+
+
+def _html(document: Document) -> bytes:
+    from istrel.render.html import render as made
+
+    return made(document)
+
+
+def _pdf(document: Document) -> bytes:
+    from istrel.render.pdf import render as made
+
+    return made(document)
+
+
+def _csv(document: Document) -> bytes:
+    from istrel.render.csv import render as made
+
+    return made(document)
+
+
+def _xlsx(document: Document) -> bytes:
+    from istrel.render.xlsx import render as made
+
+    return made(document)
+
+
+def _ods(document: Document) -> bytes:
+    from istrel.render.opendocument.sheet import render as made
+
+    return made(document)
+
+
+def _markdown(document: Document) -> bytes:
+    from istrel.render.markdown import render as made
+
+    return made(document)
+
+
+def _json(document: Document) -> bytes:
+    from istrel.render.json import render as made
+
+    return made(document)
+
+
+def _drawn(ending: str) -> Callable[[Document], bytes]:
+    """The one figure of a document, as a file of its own."""
+
+    def made(document: Document) -> bytes:
+        from istrel.render.print import draw
+
+        sheet = document.items[0].exhibit.sheet
+        assert isinstance(sheet, FigureSheet)
+        return draw(sheet, document.style, ending)
+
+    return made
 
 
 OUTPUTS = {
     output.ending: output
     for output in (
-        Output("docx", "Word processor document", "istrel.render.word", "document"),
-        Output("odt", "OpenDocument text", "istrel.render.opendocument.text", "document"),
-        Output("tex", "LaTeX", "istrel.render.latex", "document", streamed=True),
-        Output("html", "Web page", "istrel.render.html", "document", streamed=True),
-        Output("pdf", "Pages as PDF", "istrel.render.pdf", "document"),
-        Output("csv", "Tables as CSV", "istrel.render.csv", "document", streamed=True),
-        Output("xlsx", "Workbook", "istrel.render.xlsx", "document"),
-        Output("ods", "OpenDocument spreadsheet", "istrel.render.opendocument.sheet", "document"),
-        Output("md", "Markdown", "istrel.render.markdown", "document", streamed=True),
-        Output("json", "Values for programs", "istrel.render.json", "document", streamed=True),
-        Output("svg", "Figure as SVG", "istrel.render.print", "figure"),
-        Output("png", "Figure as PNG", "istrel.render.print", "figure"),
-        Output("tif", "Figure as TIFF", "istrel.render.print", "figure"),
+        Output("docx", "Word processor document", "document", _word),
+        Output("odt", "OpenDocument text", "document", _odt),
+        Output("tex", "LaTeX", "document", _latex, streamed=True),
+        Output("html", "Web page", "document", _html, streamed=True),
+        Output("pdf", "Pages as PDF", "document", _pdf),
+        Output("csv", "Tables as CSV", "document", _csv, streamed=True),
+        Output("xlsx", "Workbook", "document", _xlsx),
+        Output("ods", "OpenDocument spreadsheet", "document", _ods),
+        Output("md", "Markdown", "document", _markdown, streamed=True),
+        Output("json", "Values for programs", "document", _json, streamed=True),
+        Output("svg", "Figure as SVG", "figure", _drawn("svg")),
+        Output("png", "Figure as PNG", "figure", _drawn("png")),
+        Output("tif", "Figure as TIFF", "figure", _drawn("tif")),
     )
 }
 
@@ -78,12 +152,7 @@ def render(document: Document, ending: str) -> bytes:
     """
     output = output_of(ending)
     check_fits(document, output)
-    loaded = import_module(output.module)
-    if output.holds == "figure":
-        drawn: bytes = loaded.draw(document.items[0].exhibit.sheet, document.style, output.ending)
-        return drawn
-    made: bytes = loaded.render(document)
-    return made
+    return output.render(document)
 
 
 def check_fits(document: Document, output: Output) -> None:

@@ -28,7 +28,7 @@ def manuscript_document(study: Study, style: HouseStyle) -> Document:
     parts: list[Item | Block] = []
     for part in manuscript(study, style):
         if _supplements(part) and not any(isinstance(p, Block) and p.new_page for p in parts):
-            parts.append(Block(say("Supplement"), level=1, new_page=True))
+            parts.append(Block(say("supplement"), level=1, new_page=True))
         if isinstance(part, Written):
             parts += _blocks(part)
         elif part.exhibit is not None:

@@ -62,7 +62,7 @@ def chi_square(counts: Counts) -> ChiSquare:
 
     table = _occupied(counts)
     if min(table.shape, default=0) < 2:
-        none = Undefined("fewer than 2 rows or columns with cases")
+        none = Undefined("fewer_than_2_rows_or")
         return ChiSquare(none, 0, none, 0.0)
     expected = expected_counts(table)
     statistic = float(((table - expected) ** 2 / expected).sum())
@@ -81,24 +81,24 @@ def cramers_v(counts: Counts) -> tuple[float | Undefined, float | Undefined]:
     phi2 = found.statistic / n
     plain = np.sqrt(phi2 / (min(r, k) - 1))
     if n < 2:
-        return float(plain), Undefined("fewer than 2 cases")
+        return float(plain), Undefined("fewer_than_2_cases")
     less = max(0.0, phi2 - (r - 1) * (k - 1) / (n - 1))
     rows, columns = r - (r - 1) ** 2 / (n - 1), k - (k - 1) ** 2 / (n - 1)
     room = min(rows, columns) - 1
-    corrected = float(np.sqrt(less / room)) if room > 0 else Undefined("too few cases for the correction")
+    corrected = float(np.sqrt(less / room)) if room > 0 else Undefined("too_few_cases_for_the")
     return float(min(1.0, plain)), corrected
 
 
 def association(counts: Counts, *, ordered: bool) -> Association:
     """All coefficients that fit the table; gamma and tau-b only where both variables are ordered."""
     v, corrected = cramers_v(counts)
-    phi: float | Undefined = Undefined("only for a 2 × 2 table")
+    phi: float | Undefined = Undefined("only_for_a_2_2")
     occupied = _occupied(counts)
     if occupied.shape == (2, 2):
         (a, b), (c, d) = occupied.astype(np.float64)
         room = np.sqrt((a + b) * (c + d)) * np.sqrt((a + c) * (b + d))
-        phi = float((a * d - b * c) / room) if room > 0 else Undefined("a row or column is empty")
-    gamma: float | Undefined = Undefined("only where both variables are ordered")
+        phi = float((a * d - b * c) / room) if room > 0 else Undefined("a_row_or_column_is")
+    gamma: float | Undefined = Undefined("only_where_both_variables_are")
     tau_b: float | Undefined = gamma
     if ordered:
         gamma, tau_b = _concordance(counts)
@@ -113,7 +113,7 @@ def _concordance(counts: Counts) -> tuple[float | Undefined, float | Undefined]:
     concordant = float((table[:-1, :-1] * below[1:, 1:]).sum())
     discordant = float((table[:-1, 1:] * left[1:, :-1]).sum())
     if concordant + discordant == 0:
-        none = Undefined("no pairs that differ in both")
+        none = Undefined("no_pairs_that_differ_in")
         return none, none
     n = table.sum()
     total = n * (n - 1) / 2

@@ -59,9 +59,9 @@ class Correlations:
         if np.isfinite(self.coefficient[a, b]):
             return None
         if self.n[a, b] < 2:
-            return undefined("fewer than {n} complete cases", n=2)
+            return undefined("fewer_than_complete_cases", n=2)
         flat = [names[k] for k, other in ((a, b), (b, a)) if self.constant[k, other]]
-        return undefined("{names} constant", names=" and ".join(flat)) if flat else Undefined(TOO_LARGE)
+        return undefined("names_constant", names=" and ".join(flat)) if flat else Undefined(TOO_LARGE)
 
 
 def complete_rows(valid: Mask) -> Mask:

@@ -17,10 +17,10 @@ from istrel.stats.moments import Moments
 
 Array = NDArray[np.float64]
 Counts = NDArray[np.int64]
-FEW_GROUPS = Undefined("fewer than 2 groups with cases")
-FEW_VALUES = Undefined("fewer than 2 values in a group")
-NO_SPREAD = Undefined("all values of each group are equal")
-NO_INTERVAL = Undefined("no interval is given")
+FEW_GROUPS = Undefined("fewer_than_2_groups_with")
+FEW_VALUES = Undefined("fewer_than_2_values_in")
+NO_SPREAD = Undefined("all_values_of_each_group")
+NO_INTERVAL = Undefined("no_interval_is_given")
 MOST_EXACT = 30  # cases of two groups, for an exact p; of more groups so many arrangements
 MOST_ARRANGEMENTS = 60_000
 FARTHEST = 1e8  # noncentrality
@@ -117,7 +117,7 @@ def _eta(
     centred = means - float((n * means).sum()) / total
     between = float((n * centred**2).sum())
     if freedom < 1 or inside + between <= 0:
-        return Effect("eta_squared", FEW_VALUES if freedom < 1 else Undefined("all values are equal"))
+        return Effect("eta_squared", FEW_VALUES if freedom < 1 else Undefined("all_values_are_equal"))
     value = between / (between + inside)
     if inside <= 0:
         return Effect("eta_squared", value)
@@ -160,7 +160,7 @@ def welch(m: Moments) -> GroupTest:
         return GroupTest(name, FEW_VALUES, p=FEW_VALUES)
     variances = squares / (n - 1)
     if (variances <= 0).any() and (filled.size > 2 or not variances.any()):
-        none = Undefined("all values of a group are equal") if filled.size > 2 else NO_SPREAD
+        none = Undefined("all_values_of_a_group") if filled.size > 2 else NO_SPREAD
         return GroupTest(name, none, p=none)
     each = variances / n
     if filled.size == 2:
@@ -244,7 +244,7 @@ def rank_test(counts: Counts) -> GroupTest:
     n, ties = table.sum(axis=0), table.sum(axis=1)
     total = int(n.sum())
     if ties.size < 2:
-        none = Undefined("all values are equal")
+        none = Undefined("all_values_are_equal")
         return GroupTest(name, none, p=none)
     twice = 2 * np.cumsum(ties) - ties + 1  # mid-ranks, doubled so that they are whole
     sums = twice @ table
@@ -342,5 +342,5 @@ def categories_test(counts: Counts, *, tables: int = 1) -> GroupTest:
     if found.small > SMALL_SHARE:
         exact = exact_test(counts, tables=tables)
         if not isinstance(exact.p, Undefined):
-            return GroupTest("exact", Undefined("an exact test has no statistic"), (), exact.p, exact=True)
+            return GroupTest("exact", Undefined("an_exact_test_has_no"), (), exact.p, exact=True)
     return GroupTest("chi_square", found.statistic, (float(found.df),), found.p)

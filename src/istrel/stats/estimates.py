@@ -8,33 +8,29 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-TOO_LARGE = "too large for a double"
+from istrel.stats.reasons import REASONS
+
+TOO_LARGE = "too_large_for_a_double"
 SLOT = re.compile(r"{(\w+)}")
 
 
-@dataclass(frozen=True, eq=False)
+@dataclass(frozen=True)
 class Undefined:
-    """Why a statistic has no value: words with slots for what they are about. It prints as a dash, its words go to the note."""
+    """Why a statistic has no value: one of REASONS, with what it is about. It prints as a dash, its words go to the note."""
 
-    words: str
+    why: str
     parts: tuple[tuple[str, int | str], ...] = ()
 
     @property
     def reason(self) -> str:
-        """The words with what stands in their slots."""
+        """The reason in English, with what stands in its slots."""
         said = {slot: f"{part:,}" if isinstance(part, int) else part for slot, part in self.parts}
-        return SLOT.sub(lambda found: said[found[1]], self.words) if said else self.words
-
-    def __eq__(self, other: object) -> bool:
-        return isinstance(other, Undefined) and self.reason == other.reason
-
-    def __hash__(self) -> int:
-        return hash(self.reason)
+        return SLOT.sub(lambda found: said[found[1]], REASONS[self.why])
 
 
-def undefined(words: str, /, **parts: int | str) -> Undefined:
-    """Why there is no value, with numbers and names in the slots of the words."""
-    return Undefined(words, tuple(parts.items()))
+def undefined(why: str, /, **parts: int | str) -> Undefined:
+    """Why there is no value, with numbers and names for the slots of the reason."""
+    return Undefined(why, tuple(parts.items()))
 
 
 @dataclass(frozen=True, eq=False)
@@ -74,4 +70,4 @@ def ratio(part: Estimates, whole: Estimates) -> Estimates:
     with np.errstate(divide="ignore", invalid="ignore"):
         values = part.values / whole.values
     zero = whole.values == 0
-    return estimates(values, *part.reasons, *whole.reasons, (zero, "its standard error is 0"))
+    return estimates(values, *part.reasons, *whole.reasons, (zero, "its_standard_error_is_0"))

@@ -50,15 +50,15 @@ def exact_test(counts: Counts, *, wanted: bool = True, tables: int = 1) -> Exact
     """
     table = counts[counts.sum(axis=1) > 0][:, counts.sum(axis=0) > 0]
     if min(table.shape, default=0) < 2:
-        return ExactTest(Undefined("fewer than 2 rows or columns with cases"))
+        return ExactTest(Undefined("fewer_than_2_rows_or"))
     if table.shape == (2, 2):
         return ExactTest(_fisher(table), "fisher")
     if not wanted:
-        return ExactTest(Undefined("expected counts are large enough for chi-square"))
+        return ExactTest(Undefined("expected_counts_are_large_enough"))
     if table.sum() > MOST_CASES:
-        return ExactTest(undefined("only for up to {n} cases", n=MOST_CASES))
+        return ExactTest(undefined("only_for_up_to_cases", n=MOST_CASES))
     if table.size * tables > MOST_CELLS:
-        return ExactTest(undefined("only for up to {n} cells in all tables together", n=MOST_CELLS))
+        return ExactTest(undefined("only_for_up_to_cells", n=MOST_CELLS))
     enumerated = _enumerated(table)
     if enumerated is not None:
         return ExactTest(enumerated, "enumeration")

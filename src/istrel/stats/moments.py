@@ -21,12 +21,12 @@ EXACT_UP_TO = 20_000
 BLOCK = 8192  # fits the cache, and is too small for the BLAS to share out among threads: the sums keep their order
 LEAST_EXPONENT = -1000  # 2 to the thousandth is still a double
 HARMLESS = 100  # fourth powers of values up to 2**100 are far from the ends of a double
-CONSTANT = "all values are equal"
+CONSTANT = "all_values_are_equal"
 
 
 def few_values(fewest: int) -> Undefined:
     """There are not enough values."""
-    return undefined("fewer than {n} values", n=fewest)
+    return undefined("fewer_than_values", n=fewest)
 
 
 @dataclass(frozen=True, eq=False)
@@ -155,7 +155,7 @@ def _central(sums: list[Twofold], n: Array) -> tuple[Twofold, Twofold, Twofold]:
 
 def mean(m: Moments) -> Estimates:
     """Arithmetic mean; undefined without values."""
-    return estimates(np.ldexp(m.mean.rounded, m.exponent), (m.n < 1, "no values"))
+    return estimates(np.ldexp(m.mean.rounded, m.exponent), (m.n < 1, "no_values"))
 
 
 def total(m: Moments) -> Estimates:
@@ -203,7 +203,7 @@ def coefficient_of_variation(m: Moments, minimum: Array) -> Estimates:
     with np.errstate(divide="ignore", invalid="ignore"):
         values = 100.0 * _scaled_sd(m) / middle
     return estimates(
-        values, (m.n < 2, few_values(2)), (minimum < 0, "some values are negative"), (middle == 0, "the mean is 0")
+        values, (m.n < 2, few_values(2)), (minimum < 0, "some_values_are_negative"), (middle == 0, "the_mean_is_0")
     )
 
 

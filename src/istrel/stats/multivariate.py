@@ -64,7 +64,7 @@ def set_shape(x: Array, names: tuple[str, ...]) -> SetShape:
     over pairs of cases runs in blocks, up to 10,000 cases.
     """
     n, p = x.shape
-    few = undefined("fewer than {n} complete cases", n=p + 2)
+    few = undefined("fewer_than_complete_cases", n=p + 2)
     columns = np.stack([moderate(column)[0] for column in x.T]) if n else np.zeros((p, 0))
     reason: Undefined | None = few if n < p + 2 else _singular(columns, names)
     if reason is not None:
@@ -97,12 +97,12 @@ def _singular(columns: Array, names: tuple[str, ...]) -> Undefined | None:
     norms = np.sqrt([np.dot(column, column) for column in columns])
     constant = [name for name, norm, top in zip(names, norms, largest, strict=True) if norm <= 1e-12 * top]
     if constant:
-        return undefined("the covariance is singular: {names} is constant", names=", ".join(constant))
+        return undefined("the_covariance_is_singular_is", names=", ".join(constant))
     columns /= (norms / np.sqrt(columns.shape[1]))[:, None]
     r, least = _diagonal(columns / np.sqrt(columns.shape[1]))
     dependent = [name for name, size in zip(names, r, strict=True) if size < least]
     if dependent:
-        return undefined("the covariance is singular: {names} follows from the others", names=", ".join(dependent))
+        return undefined("the_covariance_is_singular_follows", names=", ".join(dependent))
     return None
 
 
@@ -173,7 +173,7 @@ def _henze_zirkler(white: Array, distances: Array) -> SetTest:
 
     p, n = white.shape
     if n > MOST_PAIRED:
-        many = undefined("not beyond {n} cases: it compares every pair", n=MOST_PAIRED)
+        many = undefined("not_beyond_cases_it_compares", n=MOST_PAIRED)
         return SetTest(many, many)
     kernel = _kernel_sum(white, distances)
 

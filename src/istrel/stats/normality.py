@@ -70,7 +70,7 @@ def shapiro_wilk(cells: Arranged) -> TestResult:
     w = np.minimum(weighted**2 / np.where(high > low, squares, 1.0), 1.0)
     large = (
         cells.sizes > MOST_FOR_SHAPIRO_P,
-        undefined("no p beyond {n} values (Royston, 1995)", n=MOST_FOR_SHAPIRO_P),
+        undefined("no_p_beyond_values_royston", n=MOST_FOR_SHAPIRO_P),
     )
     return TestResult(estimates(w, *limits), estimates(_shapiro_p(w, cells.sizes), *limits, large))
 

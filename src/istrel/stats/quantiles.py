@@ -15,7 +15,7 @@ from istrel.stats.moments import mean_of
 
 Array = NDArray[np.float64]
 QuantileType = Literal[6, 7, 8]
-EMPTY = "no values"
+EMPTY = "no_values"
 BLOCK = 65_536
 MAD_TO_SD = 1.4826
 ROBUST_Z, Z_OF_MAD = 3.5, 0.6745
@@ -110,7 +110,7 @@ def geometric_mean(cells: Arranged) -> Estimates:
     positive = cells.values > 0
     logs = np.log(np.where(positive, cells.values, 1.0))
     values = np.exp(mean_of(cells.derived(logs)))
-    return estimates(values, (cells.sizes < 1, EMPTY), (minimum(cells).values <= 0, "some values are not positive"))
+    return estimates(values, (cells.sizes < 1, EMPTY), (minimum(cells).values <= 0, "some_values_are_not_positive"))
 
 
 def harmonic_mean(cells: Arranged) -> Estimates:
@@ -125,8 +125,8 @@ def harmonic_mean(cells: Arranged) -> Estimates:
     return estimates(
         values,
         (cells.sizes < 1, EMPTY),
-        (minimum(cells).values <= 0, "some values are not positive"),
-        (vast, "some values are too near zero"),
+        (minimum(cells).values <= 0, "some_values_are_not_positive"),
+        (vast, "values_too_near_zero"),
     )
 
 

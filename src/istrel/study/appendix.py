@@ -18,7 +18,7 @@ from istrel.study.remake import made
 from istrel.study.study import Study, StudySource
 from istrel.style.house import HouseStyle
 
-TITLE = "Reproducibility"
+TITLE = "reproducibility"
 SENTENCE = re.compile(r"\S.*?\.(?=\s+[A-ZÀ-Ü]|$)")
 PACKAGES = ("numpy", "scipy", "pyarrow")
 

@@ -8,7 +8,7 @@ from typing import NamedTuple
 
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import print_cell, print_text
-from istrel.exhibits.quoting import claims_held, key_of, keyed, mark_of, quotable
+from istrel.exhibits.quoting import claims_held, key_of, key_today, keyed, mark_of, quotable
 from istrel.exhibits.setting import Sheet
 from istrel.exhibits.text import Bound, Cell, Hidden, Piece, Run, Text, bound, cells_in
 from istrel.stats.estimates import Undefined
@@ -117,7 +117,9 @@ def reference_mark(exhibit: str) -> str:
 def number_of(mark: str) -> Number | None:
     """What such a mark stands for, without a value; None for a reference."""
     what, exhibit, *key = mark.split("\t")
-    return Number(exhibit, key[0], key[1], key[2], "") if what == NUMBER and len(key) == 3 else None
+    if what != NUMBER or len(key) != 3:
+        return None
+    return Number(exhibit, *key_today(key[0], key[1]), key[2], "")
 
 
 def own_words(text: Text, exhibit: str) -> Text:

@@ -18,11 +18,13 @@ from istrel.data.formula.tree import Formula
 from istrel.data.levels import Level
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.table import Table
+from istrel.exhibits.quoting import key_today
 from istrel.problem import Problem
 from istrel.sentence import parse_expression
 from istrel.sentence.show_formula import show_expression
 from istrel.study.again import made_again
-from istrel.study.changes import Change, cases, codebook, manuscript, sources
+from istrel.study.changes import Change
+from istrel.study.changes.catalogue import CHANGES
 from istrel.study.parts import Accepted, Kept, Number, Passage, Reference, Words
 from istrel.study.recipes import Recipe
 from istrel.study.study import Study, StudySource
@@ -30,6 +32,7 @@ from istrel.study.study import Study, StudySource
 Record = dict[str, Any]
 Tables = Callable[[str], Table]
 FORMULAS = get_args(Formula)
+KEYED = ("Accepted", "Number")  # nouns that know a number by its row and column
 SAID = ("recipe", "codebook", "corrections", "asides", "standing")
 PARTS = (
     *(Accepted, Aside, Codebook, Correction, Kept, MissingCode, Number, Passage, ReadingSettings, Reference),
@@ -39,14 +42,13 @@ PARTS = (
 
 @cache
 def kinds() -> dict[str, type]:
-    """Every noun that a record may hold, by its name: the changes there are, and what they are made of."""
-    changes = [
-        noun
-        for module in (cases, codebook, manuscript, sources)
-        for noun in vars(module).values()
-        if isinstance(noun, type) and noun.__module__ == module.__name__
-    ]
-    return {noun.__name__: noun for noun in (*changes, *PARTS, *get_args(Recipe))}
+    """Every noun that a record may hold, by its id: the changes there are, and what they are made of."""
+    return {**CHANGES, **{noun.__name__: noun for noun in (*PARTS, *get_args(Recipe))}}
+
+
+@cache
+def _ids() -> dict[type, str]:
+    return {noun: name for name, noun in kinds().items()}
 
 
 def record_of(value: object) -> Any:
@@ -68,8 +70,8 @@ def record_of(value: object) -> Any:
             return {"kind": "StudySource"} | {name: record_of(getattr(value, name)) for name in SAID}
         case _ if isinstance(value, FORMULAS):
             return {"kind": "Formula", "text": show_expression(value)}
-        case _ if type(value).__name__ in kinds() and is_dataclass(value):
-            return {"kind": type(value).__name__} | {f.name: record_of(getattr(value, f.name)) for f in fields(value)}
+        case _ if type(value) in _ids() and is_dataclass(value):
+            return {"kind": _ids()[type(value)]} | {f.name: record_of(getattr(value, f.name)) for f in fields(value)}
     raise TypeError(f"{type(value).__name__} has no record")
 
 
@@ -82,10 +84,9 @@ def change_of(record: Record, study: Study, tables: Tables | None = None) -> Cha
     Problem
         Where it is no record of a change, or a source cannot be made again.
     """
-    change = value_of(record, study, tables)
-    if not hasattr(change, "apply"):
+    if _kind(record) not in CHANGES:
         raise Problem(f"“{_kind(record)}” is no change of a study.")
-    found: Change = change
+    found: Change = value_of(record, study, tables)
     return found
 
 
@@ -114,6 +115,8 @@ def value_of(record: object, study: Study, tables: Tables | None = None) -> Any:
             if tables is not None:
                 return _made(StudySource, {**parts, "raw": tables(_text(data))})
             return replace(made_again(parts.pop("recipe"), study), **parts)
+        if kind in KEYED:
+            parts["row"], parts["column"] = key_today(_text(parts["row"]), _text(parts["column"]))
         return _made(kinds()[kind], parts)
     except (KeyError, TypeError, ValueError):
         raise Problem(f"The record of “{kind}” cannot be understood.") from None

@@ -11,6 +11,7 @@ import msgspec
 
 from istrel.files import read_small
 from istrel.problem import Problem, nearest
+from istrel.style.phrases import id_of, phrases, phrases_in, slots
 
 FOLDER = Path(__file__).parent / "styles"
 SHIPPED = {name: f"{name}.toml" for name in ("apa7", "medical", "thesis")}
@@ -90,8 +91,7 @@ class HouseStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
     by_chapter
         Whether tables and figures are numbered within each chapter: a heading of the manuscript begins one.
     words
-        {a phrase in English, slots in braces: the same in the style's language}. What a style does not say, its
-        language says; what neither says stays English.
+        {the id of a phrase: its words, with the same slots in braces}. What a style does not say, its language says.
     """
 
     name: str
@@ -111,23 +111,6 @@ class HouseStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
 
     def __hash__(self) -> int:
         return hash((self.name, self.language))
-
-
-@cache
-def language_words(language: str) -> dict[str, str]:
-    """The phrases of a language that ships; none for English, in which they are written.
-
-    Raises
-    ------
-    Problem
-        For a language that does not ship.
-    """
-    path = FOLDER / "words" / f"{language}.toml"
-    if language == "en":
-        return {}
-    if not path.is_file():
-        raise Problem(f'There are no words in “{language}” yet; name them in the style file, with language = "en".')
-    return msgspec.toml.decode(path.read_bytes(), type=dict[str, str])
 
 
 @cache
@@ -163,6 +146,27 @@ def style_text(name: str) -> str:
     return (FOLDER / SHIPPED[name]).read_text(encoding="utf-8")
 
 
+def _own_words(words: dict[str, str], name: str) -> dict[str, str]:
+    """The phrases that a style says itself, by their ids.
+
+    Raises
+    ------
+    Problem
+        For a phrase that there is not, and one whose slots are others.
+    """
+    made = {}
+    for said, template in words.items():
+        known = id_of(said)
+        if not known:
+            raise Problem(f"{name}, key words: there is no phrase “{said[:60]}”.{nearest(said, phrases())}")
+        wanted = slots(phrases_in("en")[known])
+        if not slots(template) <= wanted:
+            there = ", ".join(f"{{{slot}}}" for slot in sorted(wanted)) or "none"
+            raise Problem(f"{name}, key words.{said[:60]}: its places for numbers and names are {there}.")
+        made[known] = template
+    return made
+
+
 def read_style(text: str, name: str) -> HouseStyle:
     """The style that a text says.
 
@@ -173,7 +177,7 @@ def read_style(text: str, name: str) -> HouseStyle:
     """
     try:
         style = msgspec.toml.decode(text, type=HouseStyle)
-        return msgspec.structs.replace(style, words={**language_words(style.language), **style.words})
+        return msgspec.structs.replace(style, words={**phrases_in(style.language), **_own_words(style.words, name)})
     except msgspec.ValidationError as error:
         what, _, key = str(error).partition(" - at `$.")
         raise Problem(f"{name}, key {key.rstrip('`') or '(top)'}: {what[0].lower()}{what[1:]}.") from None

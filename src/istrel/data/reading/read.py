@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import replace
-from importlib import import_module
 from pathlib import Path
 
 from istrel.data.reading.settings import ReadingSettings
@@ -12,6 +12,46 @@ from istrel.data.table import Table, stamp_of
 from istrel.files import refuse_unreadable
 from istrel.problem import Problem
 
+Reader = Callable[[Path, ReadingSettings, Watch], Table]
+
+
+def _arrow(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
+    from istrel.data.reading.arrow import read_source
+
+    return read_source(path, settings, watch)
+
+
+def _delimited(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
+    from istrel.data.reading.delimited import read_source
+
+    return read_source(path, settings, watch)
+
+
+def _json_lines(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
+    from istrel.data.reading.json_lines import read_source
+
+    return read_source(path, settings, watch)
+
+
+def _parquet(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
+    from istrel.data.reading.parquet import read_source
+
+    return read_source(path, settings, watch)
+
+
+def _spreadsheet(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
+    from istrel.data.reading.spreadsheet import read_source
+
+    return read_source(path, settings, watch)
+
+
+READERS: dict[str, Reader] = {
+    "arrow": _arrow,
+    "delimited": _delimited,
+    "json_lines": _json_lines,
+    "parquet": _parquet,
+    "spreadsheet": _spreadsheet,
+}
 FORMATS = {
     ".xlsx": "spreadsheet",
     ".ods": "spreadsheet",
@@ -40,16 +80,16 @@ def read(path: str | Path, settings: ReadingSettings | None = None, watch: Watch
     """
     path = Path(path)
     check(path)
-    reader = import_module(f"istrel.data.reading.{format_of(path)}")
+    reader = READERS[format_of(path)]
     before = stamp_of(path)
-    table: Table = reader.read_source(path, settings or ReadingSettings(), watch or Watch())
+    table = reader(path, settings or ReadingSettings(), watch or Watch())
     if stamp_of(path) != before:
         raise Problem(f"{path.name}: the file was changed or cut short while it was read; read it again.")
     return replace(table, source=replace(table.source, stamp=before))
 
 
 def format_of(path: Path) -> str:
-    """The module that reads a file."""
+    """Which reader a file needs."""
     if path.suffix.lower() in FORMATS:
         return FORMATS[path.suffix.lower()]
     with path.open("rb") as file:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable, Iterable
 from datetime import date
 
 import numpy as np
@@ -14,7 +15,17 @@ from istrel.data.screening.look import Look
 
 __all__ = ["Finding", "screen"]
 
-FAMILIES = (codes, spellings, values, repeats, dates, missing, copies, shape)
+Family = Callable[[Look], Iterable[Finding]]
+FAMILIES: tuple[Family, ...] = (
+    codes.find,
+    spellings.find,
+    values.find,
+    repeats.find,
+    dates.find,
+    missing.find,
+    copies.find,
+    shape.find,
+)
 
 
 def screen(data: Dataset, today: date | None = None, watch: Watch | None = None) -> tuple[Finding, ...]:
@@ -32,5 +43,5 @@ def screen(data: Dataset, today: date | None = None, watch: Watch | None = None)
     for place, family in enumerate(FAMILIES):
         if watch is not None:
             watch.report(place / len(FAMILIES))
-        found += family.find(look)
+        found += family(look)
     return tuple(sorted(found, key=lambda finding: not finding.changes_numbers))

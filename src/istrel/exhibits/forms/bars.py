@@ -123,12 +123,10 @@ def _own_notes(plan: Plan, drawings: tuple[BarsCell, ...], arranged: str) -> lis
     several = len({cell.group for cell in drawings}) > 1
     if heights_of(plan, several=several) != "count" and several:
         stacked = arranged == "stacked"
-        texts.append(
-            say("Shares are of all cases shown." if stacked else "Shares are of the valid cases of each group.")
-        )
+        texts.append(say("shares_are_of_all_cases" if stacked else "shares_are_of_the_valid"))
     if said["intervals"]:
         level = Cell(100 * said["confidence"], Kind.EDGE)
-        texts.append(say("Intervals are {level}% Wilson intervals.", level=level))
+        texts.append(say("intervals_are_wilson_intervals", level=level))
     return texts
 
 
@@ -143,8 +141,8 @@ def _panel(mine: list[BarsCell], plan: Plan, arranged: str, *, title: bool) -> P
     variables = mine[0].table.variables
     label = titled_with_unit(plan.data.variable(variables[0])) if len(variables) == 1 else ()
     x = Axis(label, -0.6, len(names) - 0.4, places=names, shared=f"x {mine[0].variable}" if title else "")
-    words = {"count": "Cases", "percent": "Share of cases, %", "proportion": "Proportion of cases"}[height]
-    meaning = say("how many cases have each value") if height == "count" else say("the share of cases with each value")
+    words = {"count": "axis_cases", "percent": "share_of_cases", "proportion": "proportion_of_cases"}[height]
+    meaning = say("how_many_cases_have_each") if height == "count" else say("the_share_of_cases_with")
     y = Axis(say(words), 0.0, top, whole=height == "count", meaning=meaning, shared="y" if title else "")
     head = panel_label(mine[0].group, plan, several=True) if title else ()
     n = None if several else n_cell(mine[0].n, mine[0].variable, mine[0].group)
@@ -227,7 +225,7 @@ def _stacked(mine: list[BarsCell], values: list[Array]) -> list[Mark]:
 def group_name(cell: BarsCell) -> Text:
     """A group with how many cases it has, for the legend."""
     n = n_cell(cell.n, cell.variable, cell.group)
-    return say("{group} (*n* = {n})", group=group_label(cell.group, several=True), n=n)
+    return say("group_with_n", group=group_label(cell.group, several=True), n=n)
 
 
 def item_of(cell: BarsCell, level: Level) -> Item:
@@ -236,7 +234,7 @@ def item_of(cell: BarsCell, level: Level) -> Item:
         return Item(say("hidden"))
     share = Cell(level.valid_percent, Kind.PERCENT)
     n = n_cell(cell.n, "", cell.group)
-    template = "{value}: {count} of {n} cases, {share}%"
+    template = "value_count_share"
     says = say(template, value=level.label, count=level.count, n=n, share=share)
     return Item(says, behind_level(cell.table, level, f"{cell.variable}={level_key(level)}"))
 
@@ -255,7 +253,7 @@ def level_key(level: Level) -> str:
 def methods(plan: Plan, drawings: tuple[BarsCell, ...]) -> Text:
     """What the intervals are."""
     if drawings and plan.request.settings["intervals"]:
-        return say("Percentages have Wilson (1927) intervals.")
+        return say("percentages_have_wilson_1927_intervals")
     return ()
 
 
@@ -269,7 +267,7 @@ def _alt(drawings: tuple[BarsCell, ...], plan: Plan) -> Text:
         top = cell.levels[int(counts.argmax())]
         name = titled(plan.data.variable(cell.table.variables[0]))
         n, share = n_cell(cell.n, cell.variable, cell.group), Cell(top.valid_percent, Kind.PERCENT)
-        template = "Bars of {name}{where}, n = {n}: most often {value} ({share}%)."
+        template = "bars_of_n_most_often"
         parts.append(say(template, name=name, where=in_group(cell.group), n=n, value=top.label, share=share))
     return sentences(parts)
 

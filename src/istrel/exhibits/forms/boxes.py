@@ -32,7 +32,7 @@ from istrel.exhibits.forms.swarm import Room, swarm, thinned
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Count, Hidden, Text, say, sentences
+from istrel.exhibits.text import Cell, Count, Hidden, Run, Text, say, sentences
 from istrel.exhibits.wording import has_groups, in_group, titled_with_unit, value_cell
 from istrel.stats import moments, quantiles
 from istrel.stats.grouping import Arranged
@@ -41,9 +41,9 @@ from istrel.style.numbers import Kind
 DOTS_ACROSS = 150  # values that lie nearer than this share of the axis are one dot
 MOST_NAMED = 2  # far cases with their names, on each side of a box
 WHISKERS = {
-    "tukey": "whiskers end at the last value within {reach} interquartile ranges of them",
-    "range": "whiskers end at the smallest and the largest value",
-    "percentiles": "whiskers end at the 5th and the 95th percentile",
+    "tukey": "whiskers_end_at_the_last",
+    "range": "whiskers_end_at_the_smallest",
+    "percentiles": "whiskers_end_at_the_5th",
 }
 
 
@@ -138,22 +138,22 @@ def _own_note(plan: Plan, drawings: tuple[BoxCell, ...]) -> Text:
     said = plan.request.settings
     reach = Cell(float(said["fences"]), Kind.EDGE)
     parts = [
-        say("Boxes run from the first to the third quartile with a line at the median"),
+        say("boxes_run"),
         say(WHISKERS[said["whiskers"]], reach=reach),
     ]
     if any(cell.outside for cell in drawings):
-        parts.append(say("dots are values beyond"))
+        parts.append(say("dots_are_values_beyond"))
     if said["mark"] in ("mean", "both"):
-        parts.append(say("diamonds are means"))
+        parts.append(say("diamonds_are_means"))
     if said["points"]:
-        parts.append(say("pale dots are single cases"))
+        parts.append(say("pale_dots_are_single_cases"))
     if said["weight"] == "size" and has_groups(plan.groupings):
-        parts.append(say("widths are in proportion to the root of n"))
+        parts.append(say("widths_are_in_proportion_to"))
     first, *others = parts
     text = first
     for part in others:
-        text = (*text, *say("; {part}", part=part))
-    return (*text, *say("."))
+        text = (*text, *say("further_part", part=part))
+    return (*text, Run("."))
 
 
 def _panel(name: str, mine: list[BoxCell], plan: Plan) -> Panel:
@@ -200,9 +200,7 @@ def _cloud(cell: BoxCell, middle: float, half: float, room: Room, series: int) -
 
 
 def _item(cell: BoxCell, plan: Plan) -> Item:
-    says = say(
-        "median {median}, quartiles {q1} and {q3}; n = {n}", n=n_cell(cell.n, "", cell.group), **_quartiles(cell, plan)
-    )
+    says = say("median_quartiles_and_n", n=n_cell(cell.n, "", cell.group), **_quartiles(cell, plan))
     return group_item(cell, says)
 
 
@@ -259,25 +257,25 @@ def _dot(values: quantiles.CaseValues, cell: BoxCell, plan: Plan) -> Item:
     if len(values) == 1:
         behind = replace(Behind(f"{cell.variable}: case {first.row}"), rows=(first.row,))
         value = value_cell(first.value, cell.variable, plan.data)
-        return Item(say("{case}: {value}", case=case_names(plan.data)(first.row), value=value), behind)
+        return Item(say("case_value", case=case_names(plan.data)(first.row), value=value), behind)
     words = " · ".join((cell.variable, *cell.group.labels))
     behind = Behind(words, cell.group.named, within=((cell.variable, first.value, last.value, "both"),))
     limits = {key: value_cell(v.value, cell.variable, plan.data) for key, v in (("low", first), ("high", last))}
-    return Item(say("{n} cases: {low} to {high}", n=len(values), **limits), behind)
+    return Item(say("cases_between", n=len(values), **limits), behind)
 
 
 def methods(plan: Plan, drawings: tuple[BoxCell, ...]) -> Text:
     """The type of quartile."""
     del drawings
     kind = plan.request.settings["quantiles"]
-    return say("Quantiles are of type {kind} (Hyndman & Fan, 1996).", kind=kind)
+    return say("quantiles_are_of_type_hyndman", kind=kind)
 
 
 def _alt(drawings: tuple[BoxCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
-        template = "Box of {name}{where}, n = {n}: median {median}, quartiles {q1} and {q3}."
+        template = "box_of_n_median_quartiles"
         parts.append(say(template, name=name, where=in_group(cell.group), n=n, **_quartiles(cell, plan)))
     return sentences(parts)
 

@@ -17,13 +17,13 @@ from istrel.style.numbers import Kind
 
 WIDEST_OF_WHOLE = 60
 RULES = {
-    "freedman-diaconis": "the rule of Freedman and Diaconis (1981)",
-    "scott": "Scott’s (1979) rule",
-    "sturges": "Sturges’ (1926) rule",
-    "doane": "Doane’s (1976) rule",
-    "square root": "the square-root rule",
+    "freedman-diaconis": "the_rule_of_freedman_and",
+    "scott": "scotts_1979_rule",
+    "sturges": "sturges_1926_rule",
+    "doane": "doanes_1976_rule",
+    "square root": "the_square_root_rule",
 }
-DECIDED = {"edges": "the class limits given", "whole numbers": "a class for each whole number", "one": "a single class"}
+DECIDED = {"edges": "the_class_limits_given", "whole numbers": "a_class_for_each_whole", "one": "a_single_class"}
 
 
 def class_settings(said: Settings, usual: str) -> binning.ClassSettings:
@@ -74,9 +74,9 @@ def usual_rule(name: str, plan: Plan) -> str:
 def classes_words(decided_by: str, said: Settings) -> Text:
     """How class intervals were found."""
     if decided_by == "width":
-        return say("classes of width {width}", width=Cell(float(said["width"]), Kind.EDGE))
+        return say("classes_of_width", width=Cell(float(said["width"]), Kind.EDGE))
     if decided_by == "bins":
-        return say("{n} classes of equal width", n=said["bins"])
+        return say("classes_of_equal_width", n=said["bins"])
     if decided_by in RULES:
-        return say("class widths by {rule}, rounded", rule=say(RULES[decided_by]))
+        return say("class_widths_by_rounded", rule=say(RULES[decided_by]))
     return say(DECIDED[decided_by])

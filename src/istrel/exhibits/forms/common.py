@@ -29,9 +29,9 @@ Array = NDArray[np.float64]
 Drawn = TypeVar("Drawn", bound=Drawing)
 MOST_PANELS = 24
 BANDWIDTHS = {
-    "silverman": "Silverman’s (1986) rule",
-    "scott": "Scott’s (1992) rule",
-    "sheather-jones": "the improved Sheather–Jones plug-in (Botev et al., 2010)",
+    "silverman": "silvermans_1986_rule",
+    "scott": "scotts_1992_rule",
+    "sheather-jones": "the_improved_sheather_jones_plug",
 }
 
 
@@ -64,7 +64,7 @@ def axis_of(name: str, plan: Plan, low: float, high: float, *, shared: str = "",
     """The axis of a variable between two values; what it shows is its title."""
     variable = plan.data.variable(name)
     title, years = titled_with_unit(variable), plan.data.is_years(name)
-    meaning = say("the values of {name}", name=title)
+    meaning = say("the_values_of", name=title)
     return Axis(title, low, high, shared=shared, years=years and not log, log=log, meaning=meaning)
 
 
@@ -101,7 +101,7 @@ def group_item(cell: Drawing, says: Text) -> Item:
 def named_with_n(cell: Drawing) -> Text:
     """A group's name with how many cases it has, for a legend or a line."""
     n = n_cell(cell.n, cell.variable, cell.group)
-    return say("{group} (*n* = {n})", group=group_label(cell.group, several=True), n=n)
+    return say("group_with_n", group=group_label(cell.group, several=True), n=n)
 
 
 def arrangement(plan: Plan, usual: str, fitting: tuple[str, ...]) -> str:
@@ -165,9 +165,9 @@ def bandwidth_words(said: Settings) -> Text:
     """How the bandwidth was found, and times what."""
     rule = say(BANDWIDTHS[said["bandwidth_rule"]])
     if said["bandwidth"] == 1.0:
-        return say("a bandwidth by {rule}", rule=rule)
+        return say("a_bandwidth_by", rule=rule)
     factor = Cell(float(said["bandwidth"]), Kind.EDGE)
-    return say("{factor} times the bandwidth by {rule}", factor=factor, rule=rule)
+    return say("times_the_bandwidth_by", factor=factor, rule=rule)
 
 
 def panel_label(group: Group, plan: Plan, *, several: bool) -> Text:

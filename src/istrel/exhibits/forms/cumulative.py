@@ -91,8 +91,8 @@ def figure(plan: Plan, drawings: tuple[CumulativeCell, ...], title: Text, notes:
         low, high = min(float(c.x[0]) for c in mine), max(float(c.x[-1]) for c in mine)
         low, high = room_beside(low, high, 0.02, log=is_log(plan))
         x = axis_of(name, plan, low, high, log=is_log(plan), shared=f"x {name}" if arranged == "panels" else "")
-        shared, meaning = "y" if arranged == "panels" else "", say("the share of cases up to each value")
-        y = Axis(say("Cases up to the value, %"), 0.0, 103.0, shared=shared, meaning=meaning)
+        shared, meaning = "y" if arranged == "panels" else "", say("the_share_of_cases_up")
+        y = Axis(say("cases_up_to_the_value"), 0.0, 103.0, shared=shared, meaning=meaning)
         if arranged == "overlaid":
             several = len(mine) > 1
             marks = [mark for k, c in enumerate(mine) for mark in _marks(c, k, x, named=several)]
@@ -130,7 +130,7 @@ def _own_notes(plan: Plan) -> list[Text]:
     said, texts = plan.request.settings, []
     if said["intervals"]:
         level = Cell(100 * said["confidence"], Kind.EDGE)
-        texts.append(say("Bands hold the whole curve with {level}% confidence (Massart, 1990).", level=level))
+        texts.append(say("bands_hold_the_whole_curve", level=level))
     return texts
 
 
@@ -148,9 +148,9 @@ def methods(plan: Plan, drawings: tuple[CumulativeCell, ...]) -> Text:
     """The definition."""
     if not drawings:
         return ()
-    texts = [say("Cumulative curves are empirical distribution functions.")]
+    texts = [say("cumulative_curves_are_empirical_distribution")]
     if plan.request.settings["intervals"]:
-        texts.append(say("Their bands follow Dvoretzky, Kiefer and Wolfowitz with Massart’s (1990) constant."))
+        texts.append(say("their_bands_follow_dvoretzky_kiefer"))
     return sentences(texts)
 
 
@@ -159,7 +159,7 @@ def _alt(drawings: tuple[CumulativeCell, ...], plan: Plan) -> Text:
     for cell in drawings:
         name = titled_with_unit(plan.data.variable(cell.variable))
         n = n_cell(cell.n, cell.variable, cell.group)
-        parts.append(say("Cumulative curve of {name}{where}, n = {n}.", name=name, where=in_group(cell.group), n=n))
+        parts.append(say("cumulative_curve_of_n", name=name, where=in_group(cell.group), n=n))
     return sentences(parts)
 
 

@@ -119,24 +119,24 @@ def figure(plan: Plan, drawings: tuple[DensityCell, ...], title: Text, notes: tu
 
 def _own_notes(plan: Plan) -> list[Text]:
     said = plan.request.settings
-    texts = [say("Gaussian kernel densities with {how}.", how=bandwidth_words(said))]
+    texts = [say("gaussian_kernel_densities_with", how=bandwidth_words(said))]
     if said["weight"] == "size" and has_groups(plan.groupings):
-        texts.append(say("The area of each curve is the group’s share of the cases."))
+        texts.append(say("the_area_of_each_curve"))
     if said["bounds"]:
-        texts.append(say("The curves are reflected at the bounds stated."))
+        texts.append(say("the_curves_are_reflected_at"))
     if is_log(plan):
-        texts.append(say("The axis is logarithmic; densities are those of the logarithm."))
+        texts.append(say("the_axis_is_logarithmic_densities"))
     return texts
 
 
 def _height(plan: Plan) -> tuple[Text, Text]:
     """(title, meaning) of the axis of heights."""
     if plan.request.settings["cumulative"]:
-        return say("Cumulative proportion"), say("the share of the area up to each value")
-    meaning = say("the area under the curve between two values is the share of cases there")
+        return say("cumulative_proportion"), say("the_share_of_the_area")
+    meaning = say("the_area_under_the_curve")
     unit = one_of(plan.data.variable(plan.names[0]).unit) if len(plan.names) == 1 else ""
-    title = say("Density per {unit}", unit=unit) if unit else say("Density")
-    return (say("Density per factor of ten") if is_log(plan) else title), meaning
+    title = say("density_per", unit=unit) if unit else say("axis_density")
+    return (say("density_per_factor_of_ten") if is_log(plan) else title), meaning
 
 
 def _x_axis(name: str, cells: list[DensityCell], plan: Plan, *, shared: str = "") -> Axis:
@@ -148,7 +148,7 @@ def _x_axis(name: str, cells: list[DensityCell], plan: Plan, *, shared: str = ""
 
 def _line(cell: DensityCell, series: int, plan: Plan, *, named: bool, base: Array | float = 0.0) -> Line:
     peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
-    says = say("{group}, highest near {peak}", group=named_with_n(cell), peak=peak)
+    says = say("highest_near", group=named_with_n(cell), peak=peak)
     name = named_with_n(cell) if named else ()
     return Line(cell.x, cell.y + base, name, series=series, items=(group_item(cell, says),))
 
@@ -236,7 +236,7 @@ def _ridges(plan: Plan, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...]:
             marks.append(Band(cell.x, np.full(cell.x.size, base), base + scaled, series=0, strong=True))
             marks.append(Line(cell.x, base + scaled, series=0, items=(group_item(cell, named_with_n(cell)),)))
         names = tuple(
-            (float(len(mine) - 1 - k), say("{group}\n(*n* = {n})", group=group_label(c.group, several=True), n=n))
+            (float(len(mine) - 1 - k), say("group_over_n", group=group_label(c.group, several=True), n=n))
             for k, c in enumerate(mine)
             for n in (n_cell(c.n, name, c.group),)
         )
@@ -249,7 +249,7 @@ def methods(plan: Plan, drawings: tuple[DensityCell, ...]) -> Text:
     """Kernel and bandwidth as they were really used."""
     if not drawings:
         return ()
-    return say("Densities use a Gaussian kernel with {how}.", how=bandwidth_words(plan.request.settings))
+    return say("densities_use_a_gaussian_kernel", how=bandwidth_words(plan.request.settings))
 
 
 def _alt(drawings: tuple[DensityCell, ...], plan: Plan) -> Text:
@@ -258,7 +258,7 @@ def _alt(drawings: tuple[DensityCell, ...], plan: Plan) -> Text:
         peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
         name = titled_with_unit(plan.data.variable(cell.variable))
         n = n_cell(cell.n, cell.variable, cell.group)
-        template = "Density of {name}{where}, n = {n}, highest near {peak}."
+        template = "density_of_n_highest_near"
         parts.append(say(template, name=name, where=in_group(cell.group), n=n, peak=peak))
     return sentences(parts)
 

@@ -139,15 +139,13 @@ def figure(plan: Plan, drawings: tuple[GridCell, ...], title: Text, notes: tuple
 
 
 def _own_notes(drawings: tuple[GridCell, ...], plan: Plan, *, dense: bool) -> list[Text]:
-    tiles = (
-        "Below the diagonal darker tiles hold more cases; above it stands Pearson’s *r*; histograms on the diagonal."
-    )
-    dots = "Below the diagonal dots are cases; above it stands Pearson’s *r*; histograms on the diagonal."
+    tiles = "below_the_diagonal_darker_tiles"
+    dots = "below_the_diagonal_dots_are"
     texts = [say(tiles if dense else dots)]
     thinned = [pair for cell in drawings for pair in cell.pairs.values() if isinstance(pair, ScatterCell)]
     if any(isinstance(pair.n, int) and pair.x.size < pair.n for pair in thinned):
-        texts.append(say("At most {n} cases of each pair and group are drawn, evenly among all.", n=MOST_DOTS))
-    lines = {"straight": "Lines are least-squares fits.", "smooth": "Lines are smooth fits."}
+        texts.append(say("at_most_cases_of_each", n=MOST_DOTS))
+    lines = {"straight": "lines_are_least_squares_fits", "smooth": "lines_are_smooth_fits"}
     if plan.request.settings["fit"] in lines:
         texts.append(say(lines[plan.request.settings["fit"]]))
     return texts
@@ -210,7 +208,7 @@ def _above(row: int, column: int, x: Axis, drawings: tuple[GridCell, ...]) -> Pa
 def methods(plan: Plan, drawings: tuple[GridCell, ...]) -> Text:
     """What the coefficients are."""
     del plan
-    words = "Coefficients in the grid are Pearson’s *r* over the cases that each pair has in common."
+    words = "coefficients_in_the_grid_are"
     return say(words) if drawings else ()
 
 
@@ -222,7 +220,7 @@ def _alt(drawings: tuple[GridCell, ...], plan: Plan) -> Text:
         strongest = max(cell.coefficients, key=lambda pair: abs(np.nan_to_num(cell.coefficients[pair])))
         r = Cell(cell.coefficients[strongest], Kind.COEFFICIENT)
         a, b = (titled(plan.data.variable(cell.variables[k])) for k in strongest)
-        template = "Grid of {names}, n = {n}: strongest for {a} and {b} (r = {r})."
+        template = "grid_of_n_strongest_for"
         parts.append(say(template, names=names, n=n, a=a, b=b, r=r))
     return sentences(parts)
 

@@ -26,10 +26,10 @@ MOST_VARIABLES, MOST_TILES, MOST_NUMBERED = 120, 20_000, 34
 PAGE_FROM = 9  # variables from which a matrix takes the page
 DARK = 0.6
 MEASURES = {
-    "pearson": "*r*",
-    "spearman": "ρ",
-    "kendall": "τ",
-    "fitting": "coefficient",
+    "pearson": "symbol_r",
+    "spearman": "symbol_rho",
+    "kendall": "symbol_tau",
+    "fitting": "scale_coefficient",
 }
 
 
@@ -199,9 +199,10 @@ def _side_title(cell: HeatCell, plan: CountPlan | RelatePlan, side: int) -> Text
 
 def _measure(cell: HeatCell, plan: CountPlan | RelatePlan) -> Text:
     """What the tiles show, for the scale above the figure."""
-    words = {"count": "cases", "percent": "%", "residual": "adjusted residuals"}
+    words = {"count": "scale_cases", "percent": "scale_percent", "residual": "scale_residuals"}
     return say(
-        words.get(cell.measure) or MEASURES.get(plan.method if isinstance(plan, RelatePlan) else "", "coefficient")
+        words.get(cell.measure)
+        or MEASURES.get(plan.method if isinstance(plan, RelatePlan) else "", "scale_coefficient")
     )
 
 
@@ -226,7 +227,7 @@ def _items(cell: HeatCell, plan: CountPlan | RelatePlan) -> tuple[Item, ...]:
                 made.append(Item())
                 continue
             number = Cell(float(value), _kind(cell))
-            says = say("{row} and {column}: {value}", row=cell.rows[i], column=cell.columns[j], value=number)
+            says = say("row_and_column_value", row=cell.rows[i], column=cell.columns[j], value=number)
             if cell.behind:
                 behind = cell.behind[i * columns + j]
             else:
@@ -241,10 +242,10 @@ def _items(cell: HeatCell, plan: CountPlan | RelatePlan) -> tuple[Item, ...]:
 def _own_notes(drawings: tuple[HeatCell, ...], plan: CountPlan | RelatePlan) -> list[Text]:
     texts = []
     if drawings[0].measure == "coefficient" and plan.request.settings["order"] == "similar":
-        texts.append(say("Variables that relate to others alike stand together."))
+        texts.append(say("variables_that_relate_to_others"))
     if drawings[0].measure == "coefficient":
         texts += [
-            say("{n} cases.", n=cell.n) for cell in drawings[:1] if len(drawings) == 1 and isinstance(cell.n, int)
+            say("n_cases_sentence", n=cell.n) for cell in drawings[:1] if len(drawings) == 1 and isinstance(cell.n, int)
         ]
     return texts
 
@@ -252,7 +253,7 @@ def _own_notes(drawings: tuple[HeatCell, ...], plan: CountPlan | RelatePlan) -> 
 def methods(plan: CountPlan | RelatePlan, drawings: tuple[HeatCell, ...]) -> Text:
     """The order of the variables."""
     if drawings and drawings[0].measure == "coefficient" and plan.request.settings["order"] == "similar":
-        return say("Variables were ordered by the angle of the first two eigenvectors of the matrix (Friendly, 2002).")
+        return say("variables_were_ordered_by_the")
     return ()
 
 
@@ -265,7 +266,7 @@ def _alt(drawings: tuple[HeatCell, ...], plan: CountPlan | RelatePlan) -> Text:
         i, j = np.unravel_index(int(np.nanargmax(np.abs(cell.values))), cell.values.shape)
         value = Cell(float(cell.values[i, j]), _kind(cell))
         names = {"row": cell.rows[int(i)], "column": cell.columns[int(j)]}
-        template = "Heat map{where} of {n} tiles: strongest for {row} and {column} ({value})."
+        template = "heat_map_of_tiles_strongest"
         n = int(np.isfinite(cell.values).sum())
         parts.append(say(template, where=in_group(cell.group), n=n, value=value, **names))
     del plan

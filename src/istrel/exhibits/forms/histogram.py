@@ -230,16 +230,16 @@ def _numbers(cell: HistogramCell) -> list[Cell]:
 def _own_notes(drawings: tuple[HistogramCell, ...], said: Settings, plan: Plan, arranged: str) -> list[Text]:
     texts: list[Text] = []
     if any(cell.curve for cell in drawings):
-        template = "The dashed line is the normal curve with the mean and standard deviation of the cases shown."
+        template = "the_dashed_line_is_the"
         texts.append(say(template))
     curve = next((cell.density for cell in drawings if cell.density is not None), None)
     if curve is not None:
         how = bandwidth_words(said)
-        texts.append(say("The solid line is a Gaussian kernel density with {how}.", how=how))
+        texts.append(say("the_solid_line_is_a", how=how))
     if arranged == "mirrored":
-        texts.append(say("Bars of one group run upwards, those of the other downwards."))
+        texts.append(say("bars_of_one_group_run"))
     if is_log(plan):
-        texts.append(say("The axis is logarithmic; classes are formed on the logarithm."))
+        texts.append(say("the_axis_is_logarithmic_classes"))
     outside = outside_total(drawings)
     if outside:
         texts.append(outside_note(outside, log=is_log(plan) and said["edges"] is None))
@@ -249,9 +249,9 @@ def _own_notes(drawings: tuple[HistogramCell, ...], said: Settings, plan: Plan, 
 def outside_note(outside: int, *, log: bool = False) -> Text:
     """How many values are in no class, and why."""
     if log:
-        return say("{n} value is not above 0." if outside == 1 else "{n} values are not above 0.", n=outside)
-    one = "{n} value lies outside the class limits."
-    return say(one if outside == 1 else "{n} values lie outside the class limits.", n=outside)
+        return say("value_is_not_above_0" if outside == 1 else "values_are_not_above_0", n=outside)
+    one = "value_lies_outside_the_class"
+    return say(one if outside == 1 else "values_lie_outside_the_class", n=outside)
 
 
 def outside_total(cells: Sequence[Outside]) -> int:
@@ -266,10 +266,10 @@ def methods(plan: Plan, drawings: tuple[HistogramCell, ...]) -> Text:
     """How the classes were found, as it was really done."""
     said = plan.request.settings
     ways = list(dict.fromkeys(cell.decided_by for cell in drawings))
-    texts = [say("Histograms use {how}.", how=joined([classes_words(way, said) for way in ways]))] if ways else []
+    texts = [say("histograms_use", how=joined([classes_words(way, said) for way in ways]))] if ways else []
     curve = next((cell.density for cell in drawings if cell.density is not None), None)
     if curve is not None:
-        texts.append(say("Densities use a Gaussian kernel with {how}.", how=bandwidth_words(said)))
+        texts.append(say("densities_use_a_gaussian_kernel", how=bandwidth_words(said)))
     return sentences(texts)
 
 
@@ -285,7 +285,7 @@ def _alt(drawings: tuple[HistogramCell, ...], plan: Plan) -> Text:
         edges = {key: value_cell(value, cell.variable, plan.data) for key, value in limits.items()}
         parts.append(
             say(
-                "Histogram of {name}{where}, n = {n}: values from {from_} to {to}, most often from {low} to {high} ({most} cases).",
+                "histogram_of_n_values_from",
                 name=title,
                 where=in_group(cell.group),
                 n=n_cell(cell.n, cell.variable, cell.group),

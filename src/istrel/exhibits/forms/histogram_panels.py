@@ -29,16 +29,16 @@ Array = NDArray[np.float64]
 CURVE_POINTS = 241
 BAR_OF_CLASS = 0.9  # the share of a class that bars beside each other take
 AXES = {
-    "count": ("Cases", "the number of cases in each class"),
-    "percent": ("Share of cases, %", "the share of cases in each class, in %"),
-    "proportion": ("Proportion of cases", "the proportion of cases in each class"),
-    "density": ("Density", "the area of a bar is the proportion of cases in its class"),
+    "count": ("axis_cases", "the_number_of_cases_in"),
+    "percent": ("share_of_cases", "the_share_of_cases_in"),
+    "proportion": ("proportion_of_cases", "the_proportion_of_cases_in"),
+    "density": ("axis_density", "the_area_of_a_bar"),
 }
 CUMULATIVE = {
-    "count": ("Cumulative cases", "the number of cases up to the end of each class"),
-    "percent": ("Cumulative share of cases, %", "the share of cases up to the end of each class, in %"),
-    "proportion": ("Cumulative proportion of cases", "the proportion of cases up to the end of each class"),
-    "density": ("Cumulative proportion of cases", "the proportion of cases up to the end of each class"),
+    "count": ("cumulative_cases", "the_number_of_cases_up"),
+    "percent": ("cumulative_share_of_cases", "the share of cases up to the end of each class, in %"),
+    "proportion": ("cumulative_proportion_of_cases", "the_proportion_of_cases_up"),
+    "density": ("cumulative_proportion_of_cases", "the_proportion_of_cases_up"),
 }
 
 
@@ -124,7 +124,7 @@ def _curves(cell: HistogramCell, plan: Plan, series: int = 0) -> list[Mark]:
         x = np.linspace(cell.edges[0], cell.edges[-1], CURVE_POINTS)
         cumulative = plan.request.settings["cumulative"]
         y = binning.normal_curve(x, cell.curve.mean, cell.curve.sd, scale=cell.curve.scale, cumulative=cumulative)
-        marks.append(Line(x, y, say("normal curve"), dashed=True, ink="curve"))
+        marks.append(Line(x, y, say("line_normal_curve"), dashed=True, ink="curve"))
     if cell.density is not None:
         inside = (cell.density.x >= cell.edges[0]) & (cell.density.x <= cell.edges[-1])
         marks.append(Line(cell.density.x[inside], cell.density.y[inside], series=1 if series == 0 else series))
@@ -135,9 +135,9 @@ def marked_values(cell: Marked, said: str | None) -> list[tuple[float, Text]]:
     """(value, its name) of what is marked: mean, median, or the humps of the density."""
     found: list[tuple[float, Text]] = []
     if said in ("mean", "both") and cell.mean is not None:
-        found.append((cell.mean, say("*M*")))
+        found.append((cell.mean, say("symbol_mean")))
     if said in ("median", "both") and cell.median is not None:
-        found.append((cell.median, say("*Mdn*")))
+        found.append((cell.median, say("symbol_median")))
     if said == "humps" and cell.density is not None:
         curve = density.Density(cell.density.x, cell.density.y, cell.density.bandwidth)
         found += [(float(at), ()) for at in density.humps(curve)]
@@ -157,7 +157,7 @@ def upright_marks(values: list[tuple[float, Text]], name: str, plan: Plan, top: 
         end = 0.94 * top
         side: Literal["left", "right"] = "left" if len(values) > 1 and value == least else "right"
         number = value_cell(value, name, plan.data, figures=4)
-        words = say("{symbol} = {value}", symbol=symbol, value=number) if symbol else (number,)
+        words = say("symbol_value", symbol=symbol, value=number) if symbol else (number,)
         marks.append(Line(np.array([value, value]), np.array([0.0, end]), ink="quiet"))
         marks.append(Words(np.array([value]), np.array([end]), (words,), side=side))
     return marks
@@ -178,7 +178,7 @@ def _items(cell: HistogramCell, plan: Plan) -> tuple[Item, ...]:
         behind = Behind(where, cell.group.named, within=(limits,))
         ends = {key: value_cell(v, cell.variable, plan.data) for key, v in (("low", low), ("high", high))}
         n = cell.n if isinstance(cell.n, int) else len(cell.counts)
-        made.append(Item(say("{low} to {high}: {count} of {n} cases", **ends, count=count, n=n), behind))
+        made.append(Item(say("class_count", **ends, count=count, n=n), behind))
     return tuple(made)
 
 

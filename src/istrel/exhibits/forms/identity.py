@@ -18,7 +18,7 @@ def case_names(data: Dataset) -> Callable[[int], Text]:
 
     def named(row: int) -> Text:
         if column is None or not column.valid[row - 1]:
-            return say("case {row}", row=row)
+            return say("case_number", row=row)
         value = column.value_at(row - 1)
         return verbatim(value if isinstance(value, str) else show_value(value))
 

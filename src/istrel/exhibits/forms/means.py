@@ -27,7 +27,7 @@ from istrel.exhibits.forms.swarm import Room, swarm, thinned
 from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Count, Text, say, sentences
+from istrel.exhibits.text import Cell, Count, Run, Text, say, sentences
 from istrel.exhibits.wording import has_groups, in_group, titled, titled_with_unit, value_cell
 from istrel.sentence.settings import Settings
 from istrel.stats import moments
@@ -36,9 +36,9 @@ from istrel.style.numbers import Kind
 
 MOST_IN_A_ROW = 4  # panels of one mean each
 INTERVALS = {
-    "ci": "their {level}% confidence intervals",
-    "sd": "one standard deviation to each side",
-    "se": "one standard error to each side",
+    "ci": "their_confidence_intervals",
+    "sd": "one_standard_deviation_to_each",
+    "se": "one_standard_error_to_each",
 }
 
 
@@ -102,18 +102,18 @@ def figure(plan: Plan, drawings: tuple[MeansCell, ...], title: Text, notes: tupl
 def _own_note(plan: Plan) -> Text:
     said = plan.request.settings
     what = say(INTERVALS[said["interval"]], level=Cell(100 * said["confidence"], Kind.EDGE))
-    text = say("Dots are means with {what}", what=what)
+    text = say("dots_are_means_with", what=what)
     if said["points"]:
-        text = (*text, *say("; pale dots are single cases"))
-    return (*text, *say("."))
+        text = (*text, *say("and_pale_dots_are_single_cases"))
+    return (*text, Run("."))
 
 
 def _item(cell: MeansCell, plan: Plan) -> Item:
     numbers = {
-        key: value_cell(value, cell.variable, plan.data, figures=6) if value is not None else say("none")
+        key: value_cell(value, cell.variable, plan.data, figures=6) if value is not None else say("nothing")
         for key, value in (("mean", cell.mean), ("low", cell.low), ("high", cell.high))
     }
-    says = say("*M* {mean}, from {low} to {high}; n = {n}", n=n_cell(cell.n, "", cell.group), **numbers)
+    says = say("m_from_to_n", n=n_cell(cell.n, "", cell.group), **numbers)
     return group_item(cell, says)
 
 
@@ -174,14 +174,16 @@ def _of_variables(cells: tuple[MeansCell, ...], plan: Plan) -> Panel:
     names = tuple(
         (
             float(k),
-            say("{name}\n(*n* = {n})", name=titled(plan.data.variable(c.variable)), n=n_cell(c.n, c.variable, c.group)),
+            say("name_over_n", name=titled(plan.data.variable(c.variable)), n=n_cell(c.n, c.variable, c.group)),
         )
         for k, c in enumerate(cells)
     )
     x = Axis((), -0.6, len(cells) - 0.4, places=names)
     unit = plan.data.variable(cells[0].variable).unit
     ends = room_beside(*_ends(list(cells)), 0.08)
-    y = Axis(say("Mean, {unit}", unit=unit) if unit else say("Mean"), *ends, meaning=say("means of the variables"))
+    y = Axis(
+        say("axis_mean_unit", unit=unit) if unit else say("axis_mean"), *ends, meaning=say("means_of_the_variables")
+    )
     stands = Stands((), names, ((),), (-0.6, len(cells) - 0.4))
     laid = lying(plan, stands, [plan.data.variable(cell.variable).title for cell in cells])
     return Panel(x, y, (Intervals(at, low, high), Dots(at, means, items)), lying=laid)
@@ -189,15 +191,15 @@ def _of_variables(cells: tuple[MeansCell, ...], plan: Plan) -> Panel:
 
 def methods(plan: Plan, drawings: tuple[MeansCell, ...]) -> Text:
     """What the intervals are."""
-    if not drawings:
-        return ()
-    said = plan.request.settings
+    return interval_methods(plan.request.settings) if drawings else ()
+
+
+def interval_methods(said: Settings) -> Text:
+    """How the intervals of means are made."""
     if said["interval"] == "ci":
         level = Cell(100 * said["confidence"], Kind.EDGE)
-        return say("Confidence intervals ({level}%) of means use Student’s t.", level=level)
-    return (
-        say("Standard deviations divide by n − 1.") if said["interval"] == "sd" else say("Standard errors are SD / √n.")
-    )
+        return say("confidence_intervals_of_means_use", level=level)
+    return say("standard_deviations_divide_by_n") if said["interval"] == "sd" else say("standard_errors_are_sd_n")
 
 
 def _alt(drawings: tuple[MeansCell, ...], plan: Plan) -> Text:
@@ -205,9 +207,7 @@ def _alt(drawings: tuple[MeansCell, ...], plan: Plan) -> Text:
     for cell in drawings:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
         mean = value_cell(cell.mean, cell.variable, plan.data, figures=4)
-        parts.append(
-            say("Mean of {name}{where}, n = {n}: {mean}.", name=name, where=in_group(cell.group), n=n, mean=mean)
-        )
+        parts.append(say("mean_of_n", name=name, where=in_group(cell.group), n=n, mean=mean))
     return sentences(parts)
 
 

@@ -86,10 +86,10 @@ def figure(plan: Plan, drawings: tuple[MapCell, ...], title: Text, notes: tuple[
     tiles = Tiles(x_edges, cell.n - ends[::-1], np.where(values > 0, values, np.nan), _items(cell, plan), (0.0, 1.0))
     names = tuple((k + 0.5, titled(plan.data.variable(name))) for k, name in enumerate(cell.variables))
     x = Axis((), 0.0, float(len(cell.variables)), places=names)
-    order = say("cases sorted by what is missing together") if cell.sorted else say("cases in the order of the file")
+    order = say("cases_sorted_by_what_is") if cell.sorted else say("cases_in_the_order_of")
     marked = [case for case in even_steps(cell.n) if case]
     down = tuple((cell.n - case + 0.5, (Cell(float(case), Kind.COUNT),)) for case in (1, *marked))
-    y = Axis(say("Cases"), 0.0, float(cell.n), places=down, meaning=order)
+    y = Axis(say("axis_cases"), 0.0, float(cell.n), places=down, meaning=order)
     own = general([_own_note(cell)])
     numbers = tuple(
         Cell(float(count), Kind.COUNT, row=name, column="missing")
@@ -108,10 +108,8 @@ def even_steps(n: int) -> list[int]:
 
 
 def _own_note(cell: MapCell) -> Text:
-    as_sorted = "Dark: missing. {n} cases from top to bottom, sorted by what is missing together; {gone} of {all} values are missing."
-    as_read = (
-        "Dark: missing. {n} cases from top to bottom, in the order of the file; {gone} of {all} values are missing."
-    )
+    as_sorted = "missing_map_sorted"
+    as_read = "missing_map_as_read"
     return say(
         as_sorted if cell.sorted else as_read,
         n=cell.n,
@@ -124,7 +122,7 @@ def _items(cell: MapCell, plan: Plan) -> tuple[Item, ...]:
     made = []
     for name, count in zip(cell.variables, cell.missing.tolist(), strict=True):
         label = titled(plan.data.variable(name))
-        item = Item(say("{name}: {n} of {all} missing", name=label, n=count, all=cell.n), Behind(name, missing=(name,)))
+        item = Item(say("missing_of_all", name=label, n=count, all=cell.n), Behind(name, missing=(name,)))
         made += [item] * cell.starts.size
     return tuple(made)
 
@@ -138,9 +136,12 @@ def methods(plan: Plan, drawings: tuple[MapCell, ...]) -> Text:
 def _alt(cell: MapCell, plan: Plan) -> Text:
     order = np.argsort(-cell.missing, kind="stable")[:3]
     most = joined(
-        [say("{name} ({n})", name=titled(plan.data.variable(cell.variables[k])), n=int(cell.missing[k])) for k in order]
+        [
+            say("name_with_count", name=titled(plan.data.variable(cell.variables[k])), n=int(cell.missing[k]))
+            for k in order
+        ]
     )
-    template = "Map of missing values of {count} variables in {n} cases; most are missing of {most}."
+    template = "map_of_missing_values_of"
     return say(template, count=len(cell.variables), n=cell.n, most=most)
 
 

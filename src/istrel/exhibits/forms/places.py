@@ -120,7 +120,7 @@ def _outer(group: Group) -> str:
 def _named(label: Text, cells: Sequence[Drawing]) -> Text:
     """A place with how many cases stand there, group by group."""
     counts = joined([(n_cell(cell.n, cell.variable, cell.group),) for cell in cells], ", ")
-    return say("{group}\n(*n* = {n})", group=label, n=counts) if label else say("*n* = {n}", n=counts)
+    return say("group_over_n", group=label, n=counts) if label else say("n_equals", n=counts)
 
 
 def places_axis(stands: Stands, plan: Plan, *, shared: str = "") -> Axis:

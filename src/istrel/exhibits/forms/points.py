@@ -25,12 +25,12 @@ from istrel.exhibits.forms.common import (
     room_beside,
 )
 from istrel.exhibits.forms.identity import case_names
-from istrel.exhibits.forms.means import INTERVALS, interval_of
+from istrel.exhibits.forms.means import INTERVALS, interval_methods, interval_of
 from istrel.exhibits.forms.places import Stand, lying, places_axis, stands_of
 from istrel.exhibits.forms.swarm import MOST_DOTS, Room, swarm
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Count, Text, say, sentences
+from istrel.exhibits.text import Cell, Count, Run, Text, say, sentences
 from istrel.exhibits.wording import in_group, titled_with_unit, value_cell
 from istrel.problem import Problem
 from istrel.stats import moments, quantiles
@@ -107,14 +107,14 @@ def figure(plan: Plan, drawings: tuple[PointsCell, ...], title: Text, notes: tup
 def _own_note(plan: Plan, drawings: tuple[PointsCell, ...]) -> Text:
     said = plan.request.settings
     every = max(cell.every for cell in drawings)
-    dots = say("Each dot is a case") if every == 1 else say("Each dot stands for up to {n} cases", n=every)
+    dots = say("each_dot_is_a_case") if every == 1 else say("each_dot_stands_for_up", n=every)
     if said["mark"] in ("median", "both"):
-        dots = (*dots, *say("; lines are medians"))
+        dots = (*dots, *say("and_lines_are_medians"))
     if said["mark"] in (None, "mean", "both"):
         level = Cell(100 * said["confidence"], Kind.EDGE)
         what = say(INTERVALS[said["interval"]], level=level)
-        dots = (*dots, *say("; diamonds are means with {what}", what=what))
-    return (*dots, *say("."))
+        dots = (*dots, *say("and_diamonds_are_means_with", what=what))
+    return (*dots, Run("."))
 
 
 def _panel(name: str, mine: list[PointsCell], plan: Plan) -> Panel:
@@ -145,7 +145,7 @@ def _items(cell: PointsCell, shown: NDArray[np.bool_], plan: Plan) -> tuple[Item
     made, named = [], case_names(plan.data)
     for value, row in zip(cell.values[shown].tolist(), cell.rows[shown].tolist(), strict=True):
         number = value_cell(value, cell.variable, plan.data)
-        says = say("{case}: {value}", case=named(row), value=number)
+        says = say("case_value", case=named(row), value=number)
         behind = replace(Behind(f"{cell.variable}: case {row}"), rows=(row,))
         made.append(Item(says, behind))
     return tuple(made)
@@ -167,10 +167,8 @@ def _middle(cell: PointsCell, stand: Stand, plan: Plan) -> list[Mark]:
 
 def methods(plan: Plan, drawings: tuple[PointsCell, ...]) -> Text:
     """What the intervals are."""
-    from istrel.exhibits.forms.means import methods as methods_of_means
-
-    said = plan.request.settings["mark"]
-    return methods_of_means(plan, drawings) if drawings and said in (None, "mean", "both") else ()
+    marked = plan.request.settings["mark"] in (None, "mean", "both")
+    return interval_methods(plan.request.settings) if drawings and marked else ()
 
 
 def _alt(drawings: tuple[PointsCell, ...], plan: Plan) -> Text:
@@ -179,7 +177,7 @@ def _alt(drawings: tuple[PointsCell, ...], plan: Plan) -> Text:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
         values = {"low": float(cell.values[0]), "high": float(cell.values[-1]), "median": cell.median}
         numbers = {key: value_cell(value, cell.variable, plan.data, figures=6) for key, value in values.items()}
-        template = "Every case of {name}{where}, n = {n}: from {low} to {high}, median {median}."
+        template = "every_case_of_n_from"
         parts.append(say(template, name=name, where=in_group(cell.group), n=n, **numbers))
     return sentences(parts)
 

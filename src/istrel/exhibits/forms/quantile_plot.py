@@ -81,16 +81,16 @@ def figure(plan: Plan, drawings: tuple[QuantileCell, ...], title: Text, notes: t
         beside = 0.04 * (high - low)
         band = Band(cell.x, np.maximum(cell.low, low - beside), np.minimum(cell.high, high + beside))
         some = np.unique(np.linspace(0, cell.y.size - 1, min(cell.y.size, MOST_DOTS)).round().astype(int))
-        line = Line(cell.x, cell.mean + cell.sd * cell.x, say("normal"), dashed=True, ink="curve")
+        line = Line(cell.x, cell.mean + cell.sd * cell.x, say("line_normal"), dashed=True, ink="curve")
         marks = (band, line, Dots(cell.x[some], cell.y[some], _items(cell, some, plan)))
         edge = float(cell.x[-1]) * 1.08
-        x = Axis(say("Normal quantile"), -edge, edge)
+        x = Axis(say("normal_quantile"), -edge, edge)
         y = axis_of(cell.variable, plan, low - beside, high + beside)
         label = panel_label(cell.group, plan, several=len(drawings) > 1)
         panels.append(Panel(x, y, marks, label, n_cell(cell.n, cell.variable, cell.group)))
     level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
-    whole = "The dashed line is the normal distribution with the mean and SD of the cases; the band is its simultaneous {level}% band."
-    single = "The dashed line is the normal distribution with the mean and SD of the cases; the band is its pointwise {level}% band."
+    whole = "quantile_band_simultaneous"
+    single = "quantile_band_pointwise"
     own = say(whole if plan.request.settings["band"] == "simultaneous" else single, level=level)
     numbers = tuple(
         Cell(value, Kind.MEASURE, row=key_of(cell.variable, cell.group), column=key)
@@ -111,7 +111,7 @@ def _items(cell: QuantileCell, some: NDArray[np.int64], plan: Plan) -> tuple[Ite
             "expected": value_cell(expected, cell.variable, plan.data, figures=4),
         }
         behind = Behind(f"{cell.variable} = {value:g}", cell.group.named, values=(cell.variable, (value,)))
-        made.append(Item(say("{value}; a normal distribution expects {expected}", **numbers), behind))
+        made.append(Item(say("a_normal_distribution_expects", **numbers), behind))
     return tuple(made)
 
 
@@ -119,9 +119,9 @@ def methods(plan: Plan, drawings: tuple[QuantileCell, ...]) -> Text:
     """The positions."""
     if not drawings:
         return ()
-    texts = [say("Quantile plots use Blom’s (1958) positions.")]
+    texts = [say("quantile_plots_use_bloms_1958")]
     if plan.request.settings["band"] == "simultaneous":
-        texts.append(say("The simultaneous band holds all points where the Lilliefors test does not reject."))
+        texts.append(say("the_simultaneous_band_holds_all"))
     return sentences(texts)
 
 
@@ -130,7 +130,7 @@ def _alt(drawings: tuple[QuantileCell, ...], plan: Plan) -> Text:
     for cell in drawings:
         name = titled_with_unit(plan.data.variable(cell.variable))
         n = n_cell(cell.n, cell.variable, cell.group)
-        parts.append(say("Quantile plot of {name}{where}, n = {n}.", name=name, where=in_group(cell.group), n=n))
+        parts.append(say("quantile_plot_of_n", name=name, where=in_group(cell.group), n=n))
     return sentences(parts)
 
 

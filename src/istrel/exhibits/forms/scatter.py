@@ -147,7 +147,7 @@ def dots_of(cell: ScatterCell, series: int, name: Text, plan: Plan, *, small: bo
     named, items = case_names(plan.data), []
     for x, y, row in zip(cell.x.tolist(), cell.y.tolist(), cell.rows.tolist(), strict=True):
         numbers = {"x": value_cell(x, cell.a, plan.data), "y": value_cell(y, cell.b, plan.data)}
-        says = say("{case}: {x} and {y}", case=named(row), **numbers)
+        says = say("case_x_and_y", case=named(row), **numbers)
         items.append(Item(says, replace(Behind(f"{pair_key(cell)}: case {row}"), rows=(row,))))
     return Dots(cell.x, cell.y, tuple(items), series, name, small=small)
 
@@ -170,7 +170,7 @@ def _dots(drawings: tuple[ScatterCell, ...], plan: Plan) -> Panel:
     marks: list[Mark] = []
     for series, cell in enumerate(drawings):
         n = n_cell(cell.n, pair_key(cell), cell.group)
-        name = say("{group} (*n* = {n})", group=group_label(cell.group, several=True), n=n) if several else ()
+        name = say("group_with_n", group=group_label(cell.group, several=True), n=n) if several else ()
         marks.append(dots_of(cell, series, name, plan))
     ends = [
         room_beside(min(float(v.min()) for v in values), max(float(v.max()) for v in values), 0.04, log=log)
@@ -203,7 +203,7 @@ def _tile_items(cell: PlaneCell) -> tuple[Item, ...]:
                 (cell.a, float(cell.x_edges[i]), float(cell.x_edges[i + 1]), "both" if i == bins[0] - 1 else "left"),
                 (cell.b, float(cell.y_edges[j]), float(cell.y_edges[j + 1]), "both" if j == bins[1] - 1 else "left"),
             )
-            says = say("{n} case", n=count) if count == 1 else say("{n} cases", n=count)
+            says = say("one_case", n=count) if count == 1 else say("n_cases", n=count)
             made.append(Item(says, Behind(pair_key(cell), cell.group.named, within=sides)))
     return tuple(made)
 
@@ -217,7 +217,7 @@ def _planes(drawings: tuple[PlaneCell, ...], plan: Plan) -> tuple[Panel, ...]:
     for cell in drawings:
         x = axis_of(cell.a, plan, *map(float, x_ends), shared="x", log=x_log)
         y = axis_of(cell.b, plan, *map(float, y_ends), shared="y", log=y_log)
-        marks: list[Mark] = [plane_of(cell, (0.0, top), measure=say("cases"))]
+        marks: list[Mark] = [plane_of(cell, (0.0, top), measure=say("scale_cases"))]
         if cell.x is not None and cell.y is not None:
             marks.append(Dots(cell.x, cell.y, series=0, small=True, ink="curve"))
         marks += line_of(cell, 0, (float(y_ends[0]), float(y_ends[1])), alone=True)
@@ -229,15 +229,15 @@ def _planes(drawings: tuple[PlaneCell, ...], plan: Plan) -> tuple[Panel, ...]:
 def _own_notes(drawings: tuple[ScatterCell | PlaneCell, ...], plan: Plan) -> list[Text]:
     said, texts = plan.request.settings, []
     if isinstance(drawings[0], PlaneCell):
-        texts.append(say("Cases are counted in tiles; darker tiles hold more."))
+        texts.append(say("cases_are_counted_in_tiles"))
         if said["minimum"] > 1:
-            texts.append(say("Tiles of fewer than {n} cases are left white.", n=said["minimum"]))
+            texts.append(say("tiles_of_fewer_than_cases", n=said["minimum"]))
     lines = [(cell, cell.fit) for cell in drawings if cell.fit is not None]
     if lines:
         several, log = has_groups(plan.groupings), any(_logs(plan))
         parts = [_line_words(cell, fit, several=several, log=log) for cell, fit in lines]
-        straight = "Lines are least-squares fits: {parts}."
-        smooth = "Lines are smooth fits of local lines through two thirds of the cases; of the straight line: {parts}."
+        straight = "lines_are_least_squares_fits_parts"
+        smooth = "lines_are_smooth_fits_of"
         texts.append(say(straight if said["fit"] == "straight" else smooth, parts=joined(parts, "; ")))
     return texts
 
@@ -246,24 +246,24 @@ def _line_words(cell: ScatterCell | PlaneCell, fit: Fit, *, several: bool, log: 
     """The formula of a straight line, and r."""
     row = key_of(pair_key(cell), cell.group)
     r = Cell(fit.r, Kind.COEFFICIENT, row=row, column="r")
-    text = say("*r* = {r}", r=r)
+    text = say("r_equals", r=r)
     if fit.kind == "straight" and not log:
         numbers = {
             "intercept": Cell(float(f"{fit.intercept:.4g}"), Kind.EDGE),
             "slope": Cell(float(f"{abs(fit.slope):.4g}"), Kind.EDGE),
         }
-        up, down = "*y* = {intercept} + {slope} *x*, *r* = {r}", "*y* = {intercept} − {slope} *x*, *r* = {r}"
+        up, down = "line_rising", "line_falling"
         text = say(up if fit.slope >= 0 else down, r=r, **numbers)
-    return say("{group}: {line}", group=group_label(cell.group, several=True), line=text) if several else text
+    return say("group_line", group=group_label(cell.group, several=True), line=text) if several else text
 
 
 def methods(plan: Plan, drawings: tuple[ScatterCell | PlaneCell, ...]) -> Text:
     """The classes, and how lines were found."""
     texts = []
     if drawings and isinstance(drawings[0], PlaneCell):
-        texts.append(say("Cases are counted in {n} × {n} classes.", n=plan.request.settings["bins"] or BINS))
+        texts.append(say("cases_are_counted_in_classes", n=plan.request.settings["bins"] or BINS))
     if plan.request.settings["fit"] == "smooth":
-        texts.append(say("Smooth lines are local linear regressions with tricube weights (Cleveland, 1979)."))
+        texts.append(say("smooth_lines_are_local_linear"))
     return sentences(texts)
 
 
@@ -273,9 +273,7 @@ def _alt(drawings: tuple[ScatterCell | PlaneCell, ...], plan: Plan) -> Text:
         a, b = (titled_with_unit(plan.data.variable(name)) for name in (cell.a, cell.b))
         n = n_cell(cell.n, pair_key(cell), cell.group)
         dense = isinstance(cell, PlaneCell)
-        template = (
-            "Plane of counts of {a} and {b}{where}, n = {n}." if dense else "Scatter of {a} and {b}{where}, n = {n}."
-        )
+        template = "plane_of_counts_of_and" if dense else "scatter_of_and_n"
         parts.append(say(template, a=a, b=b, where=in_group(cell.group), n=n))
     return sentences(parts)
 

@@ -141,8 +141,8 @@ def _panel(mine: list[BarsCell], plan: Plan, *, items: bool) -> Panel:
     names = tuple((float(k), _name(cell, plan, items=items)) for k, cell in enumerate(mine))
     x = Axis((), -0.6, len(mine) - 0.4, places=names)
     variable = plan.data.variable(mine[0].table.variables[0])
-    label = say("Share of answers, %") if items else say("Share of cases, %")
-    y = Axis(label, low - 1.0, high + 1.0, meaning=say("the share of cases with each value"), sizes=True)
+    label = say("share_of_answers") if items else say("share_of_cases")
+    y = Axis(label, low - 1.0, high + 1.0, meaning=say("the_share_of_cases_with"), sizes=True)
     head = () if items or len(plan.names) == 1 else titled_with_unit(variable)
     return Panel(x, y, tuple(marks), head, lying=True)
 
@@ -170,21 +170,21 @@ def _name(cell: BarsCell, plan: Plan, *, items: bool) -> Text:
         name = (
             group_label(cell.group, several=several) if several else titled(plan.data.variable(cell.table.variables[0]))
         )
-    return say("{group}\n(*n* = {n})", group=name, n=n_cell(cell.n, cell.variable, cell.group))
+    return say("group_over_n", group=name, n=n_cell(cell.n, cell.variable, cell.group))
 
 
 def _own_notes(drawings: tuple[BarsCell, ...], plan: Plan, *, items: bool) -> list[Text]:
     texts = []
     middle = _middle(drawings[0], plan)
     if items and middle is not None:
-        texts.append(say("Bars are centred on the middle of the scale."))
+        texts.append(say("bars_are_centred_on_the"))
     return texts
 
 
 def methods(plan: Plan, drawings: tuple[BarsCell, ...]) -> Text:
     """Of which cases the shares are."""
     del plan
-    return say("Shares are of the valid cases.") if drawings else ()
+    return say("shares_are_of_the_valid_cases") if drawings else ()
 
 
 def _alt(drawings: tuple[BarsCell, ...], plan: Plan) -> Text:
@@ -192,14 +192,10 @@ def _alt(drawings: tuple[BarsCell, ...], plan: Plan) -> Text:
     for cell in drawings:
         name = titled(plan.data.variable(cell.table.variables[0]))
         shares = joined(
-            [say("{value} {share}%", value=v.label, share=Cell(v.valid_percent, Kind.PERCENT)) for v in cell.levels[:8]]
+            [say("value_share", value=v.label, share=Cell(v.valid_percent, Kind.PERCENT)) for v in cell.levels[:8]]
         )
         n = n_cell(cell.n, cell.variable, cell.group)
-        parts.append(
-            say(
-                "Shares of {name}{where}, n = {n}: {shares}.", name=name, where=in_group(cell.group), n=n, shares=shares
-            )
-        )
+        parts.append(say("shares_of_n", name=name, where=in_group(cell.group), n=n, shares=shares))
     return sentences(parts)
 
 

@@ -29,7 +29,7 @@ from istrel.exhibits.forms.places import INNER_HALF, Stands, lying, places_axis,
 from istrel.exhibits.forms.swarm import Room, swarm, thinned
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Count, Text, say, sentences
+from istrel.exhibits.text import Cell, Count, Run, Text, say, sentences
 from istrel.exhibits.wording import has_groups, in_group, titled_with_unit, value_cell
 from istrel.stats import quantiles
 from istrel.style.numbers import Kind
@@ -88,16 +88,14 @@ def figure(plan: Plan, drawings: tuple[ViolinCell, ...], title: Text, notes: tup
 
 def _own_note(plan: Plan) -> Text:
     said = plan.request.settings
-    text = say(
-        "Violins are Gaussian kernel densities with {how}, with lines at the quartiles", how=bandwidth_words(said)
-    )
+    text = say("violins_are_gaussian_kernel_densities", how=bandwidth_words(said))
     if said["mark"] in ("mean", "both"):
-        text = (*text, *say("; diamonds are means"))
+        text = (*text, *say("and_diamonds_are_means"))
     if said["points"]:
-        text = (*text, *say("; pale dots are single cases"))
+        text = (*text, *say("and_pale_dots_are_single_cases"))
     if said["weight"] == "size" and has_groups(plan.groupings):
-        text = (*text, *say("; areas are in proportion to n"))
-    return (*text, *say("."))
+        text = (*text, *say("and_areas_are_in_proportion_to_n"))
+    return (*text, Run("."))
 
 
 def _panel(name: str, mine: list[ViolinCell], plan: Plan) -> Panel:
@@ -143,7 +141,7 @@ def _violin(
     values = {"q1": cell.q1, "median": cell.median, "q3": cell.q3}
     quartiles = {key: value_cell(value, cell.variable, plan.data, figures=6) for key, value in values.items()}
     n = n_cell(cell.n, "", cell.group)
-    says = say("median {median}, quartiles {q1} and {q3}; n = {n}", n=n, **quartiles)
+    says = say("median_quartiles_and_n", n=n, **quartiles)
     marks: list[Mark] = [Area(x, y, series, name, (group_item(cell, says),))]
     for key, value in values.items():
         at = float(np.interp(value, cell.x, reach))
@@ -159,8 +157,8 @@ def methods(plan: Plan, drawings: tuple[ViolinCell, ...]) -> Text:
     said = plan.request.settings
     return sentences(
         [
-            say("Densities use a Gaussian kernel with {how}.", how=bandwidth_words(said)),
-            say("Quantiles are of type {kind} (Hyndman & Fan, 1996).", kind=said["quantiles"]),
+            say("densities_use_a_gaussian_kernel", how=bandwidth_words(said)),
+            say("quantiles_are_of_type_hyndman", kind=said["quantiles"]),
         ]
     )
 
@@ -171,7 +169,7 @@ def _alt(drawings: tuple[ViolinCell, ...], plan: Plan) -> Text:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
         median = value_cell(cell.median, cell.variable, plan.data, figures=6)
         peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
-        template = "Violin of {name}{where}, n = {n}: median {median}, widest near {peak}."
+        template = "violin_of_n_median_widest"
         parts.append(say(template, name=name, where=in_group(cell.group), n=n, median=median, peak=peak))
     return sentences(parts)
 

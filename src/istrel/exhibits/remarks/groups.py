@@ -26,7 +26,7 @@ def small(cells: list[MeasuredCell]) -> list[MarginNote]:
     cell, n = found
     words = " · ".join((cell.variable, *cell.group.labels))
     behind = Behind(words, cell.group.named, valid=(cell.variable,))
-    return [MarginNote(cell.variable, cell.group.labels, say("*n* = {n} in this group", n=n), cases=behind)]
+    return [MarginNote(cell.variable, cell.group.labels, say("n_in_this_group", n=n), cases=behind)]
 
 
 def spread(cells: list[MeasuredCell]) -> list[MarginNote]:
@@ -40,7 +40,7 @@ def spread(cells: list[MeasuredCell]) -> list[MarginNote]:
     times = high[0] / low[0]
     if not UNEQUAL <= times < np.inf:
         return []
-    says = say("its *SD* is {times} times that of another group", times=Cell(float(f"{times:.2g}"), Kind.EDGE))
+    says = say("its_sd_is_times_that", times=Cell(float(f"{times:.2g}"), Kind.EDGE))
     return [MarginNote(high[1].variable, high[1].group.labels, says)]
 
 
@@ -60,7 +60,7 @@ def missing(cells: list[MeasuredCell]) -> list[MarginNote]:
     }
     worst = known[int(shares.argmax())]
     behind = Behind(f"{worst.variable}, missing", worst.group.named, missing=(worst.variable,))
-    says = say("missing differs by group: from {low}% to {high}%", **ends)
+    says = say("missing_differs_by_group_from", **ends)
     return [MarginNote(worst.variable, worst.group.labels, says, cases=behind)]
 
 

@@ -45,8 +45,8 @@ def carried(
     _, pair, row, whole, rest = best
     a, b = (titled(plan.data.variable(name)) for name in (pair.a, pair.b))
     numbers = {"rest": Cell(rest, Kind.COEFFICIENT), "whole": Cell(whole, Kind.COEFFICIENT)}
-    template = "{a} and {b}: without {case} *r* is {rest} instead of {whole}"
-    case = say("case {row}", row=row) if not _has_names(plan) else case_names(plan.data)(row)
+    template = "and_without_r_is_instead"
+    case = say("case_number", row=row) if not _has_names(plan) else case_names(plan.data)(row)
     says = say(template, a=a, b=b, case=case, **numbers)
     return [MarginNote(pair.b, labels, says, cases=Behind(f"{pair.a} × {pair.b}: case {row}", rows=(row,)))]
 
@@ -92,7 +92,7 @@ def bent(
         if more < BENT:
             continue
         a, b = (titled(plan.data.variable(name)) for name in (pair.a, pair.b))
-        says = say("{a} and {b}: the relation is bent, a line says little", a=a, b=b)
+        says = say("and_the_relation_is_bent", a=a, b=b)
         sentence = f"relate {show_name(pair.a)}, {show_name(pair.b)} as scatter with fit = smooth"
         return [MarginNote(pair.b, labels, says, (Remedy("draw it", sentence=sentence),))]
     return []

@@ -48,8 +48,8 @@ def codes(name: str, plan: Plan) -> list[MarginNote]:
     notes = []
     for code in suspected_codes(values):
         times = int((values == code).sum())
-        once = "{code} stands {n} time: a code for “no answer”?"
-        template = once if times == 1 else "{code} stands {n} times: a code for “no answer”?"
+        once = "stands_time_a_code_for"
+        template = once if times == 1 else "stands_times_a_code_for"
         shown = f"{code:g}".replace("-", "−")
         remedy = Remedy(f"treat {shown} as missing", variable=name, code=code)
         behind = Behind(f"{name}: {shown}", values=(name, (code,)))
@@ -70,7 +70,7 @@ def far(name: str, plan: Plan) -> list[MarginNote]:
     beyond = np.unique(values[out])
     low, high = float(values.min()), float(values.max())
     value = high if high in beyond else low
-    template = "{value} lies far above the rest" if value == high else "{value} lies far below the rest"
+    template = "lies_far_above_the_rest" if value == high else "lies_far_below_the_rest"
     says = say(template, value=Cell(value, Kind.CODE))
     before, after = _mean_sd(values), _mean_sd(values[~out])
     if not plan.request.across and abs(before[0] - after[0]) > MOVES * after[1]:
@@ -80,8 +80,8 @@ def far(name: str, plan: Plan) -> list[MarginNote]:
         }
         one = beyond.size == 1 and out.sum() == 1
         it, them = (
-            "{far}: without it *M* is {mean} instead of {was}",
-            "{far}: without them *M* is {mean} instead of {was}",
+            "without_it_m_is_instead",
+            "without_them_m_is_instead",
         )
         says = say(it if one else them, far=says, **numbers)
     behind = Behind(f"{name}: far from the rest", values=(name, tuple(beyond.tolist())))
@@ -117,9 +117,9 @@ def humps(name: str, plan: Plan, modes: tuple[float, ...] | None = None) -> list
     where = listed([(value_cell(mode, name, plan.data, figures=3),) for mode in modes])
     category = parting(name, plan)
     if not category:
-        return [MarginNote(name, (), say("{n} humps, at {where}: one mean hides them", n=len(modes), where=where))]
+        return [MarginNote(name, (), say("humps_hidden_by_mean", n=len(modes), where=where))]
     label = titled(plan.data.variable(category))
-    says = say("{n} humps, at {where}: they part by {category}", n=len(modes), where=where, category=label)
+    says = say("humps_part_by", n=len(modes), where=where, category=label)
     remedy = Remedy(f"split by {category}", sentence=show(toggle_group(plan.request, category)))
     return [MarginNote(name, (), says, (remedy,))]
 
@@ -158,8 +158,8 @@ def ends(name: str, plan: Plan) -> list[MarginNote]:
     if values.size < ENOUGH or distinct.size < 8:
         return []
     notes = []
-    ceiling = "{share}% of cases stand at the highest value, {value}: a ceiling?"
-    floor = "{share}% of cases stand at the lowest value, {value}: a floor?"
+    ceiling = "of_cases_stand_at_the"
+    floor = "of_cases_stand_at_the_lowest"
     sides = ((-1, slice(-4, -1), "highest", ceiling), (0, slice(1, 4), "lowest", floor))
     for place, neighbours, which, template in sides:
         share = counts[place] / values.size
@@ -185,7 +185,7 @@ def zeros(name: str, plan: Plan) -> list[MarginNote]:
     expected = float(np.exp(-values.mean())) if variable.level is Level.COUNT else 0.0  # of a Poisson count
     if share < MANY_ZEROS or share < 1.5 * expected:
         return []
-    says = say("{share}% are 0: a mean mixes none with how much", share=Cell(100 * share, Kind.WHOLE_PERCENT))
+    says = say("are_0_a_mean_mixes", share=Cell(100 * share, Kind.WHOLE_PERCENT))
     remedies: tuple[Remedy, ...] = ()
     if plan.request.among is None:
         above = replace(plan.request, among=Comparison(Name(name), ">", Literal(0.0)))

@@ -219,7 +219,7 @@ def _most_frequent(
     if top is None or len(entries) <= top + 1:
         return counts, entries
     rest = counts[:, top:].sum(axis=1, keepdims=True)
-    other = say("Other ({n} values)", n=len(entries) - top)
+    other = say("other_values", n=len(entries) - top)
     return np.hstack([counts[:, :top], rest]), [*entries[:top], ((), other)]
 
 
@@ -281,10 +281,10 @@ def class_signs(closed: str, *, first: bool, last: bool) -> tuple[str, str]:
 
 
 OPEN_CLASSES = {
-    ("≤", "<"): "{low} ≤ *x* < {high}",
-    ("<", "≤"): "{low} < *x* ≤ {high}",
-    ("≤", "≤"): "{low} ≤ *x* ≤ {high}",
-    ("<", "<"): "{low} < *x* < {high}",
+    ("≤", "<"): "class_left_closed",
+    ("<", "≤"): "class_right_closed",
+    ("≤", "≤"): "class_closed",
+    ("<", "<"): "class_open",
 }
 
 
@@ -311,7 +311,7 @@ def _whole_classes(limits: list[tuple[float, float]], closed: str, name: str, da
         left, right = class_signs(closed, first=ends[0], last=ends[1])
         first, last = low + (left == "<"), high - (right == "<")
         cells = {"low": value_cell(first, name, data), "high": value_cell(last, name, data)}
-        template = "{low}" if first == last else "{low} to {high}" if negative else "{low}–{high}"
+        template = "class_single" if first == last else "class_whole_signed" if negative else "class_whole"
         made.append(say(template, **cells))
     return made
 

@@ -20,13 +20,13 @@ def percent_notes(cells: Sequence[FrequencyCell], *, of_valid: bool, both: bool 
     if not cells:
         return []
     if both:
-        said = [say("% is of all cases, valid % of those with a value.")]
+        said = [say("is_of_all_cases_valid")]
     else:
-        said = [say("Percentages are of the valid cases.") if of_valid else say("Percentages are of all cases.")]
+        said = [say("percentages_are_of_the_valid") if of_valid else say("percentages_are_of_all_cases")]
     columns = (True, False) if both else (of_valid,)
     shares = tuple(found for cell in cells for valid in columns if (found := _shares(cell, of_valid=valid)))
     if shares:
-        (phrase,) = say("Percentages may not add to 100 because of rounding.")
+        (phrase,) = say("percentages_may_not_add_to")
         assert isinstance(phrase, Phrase)
         said.append((replace(phrase, shares=shares),))
     return said
@@ -48,7 +48,7 @@ def hidden_note(below: int | None, cells: Iterable[object]) -> list[Text]:
         return []
     return [
         say(
-            "A dash (–) hides counts from 1 to {most} and numbers that would give one away.",
+            "a_dash_hides_counts_from",
             most=below - 1,
         )
     ]
@@ -84,7 +84,7 @@ def most_frequent(cells: Sequence[FrequencyCell], data: Dataset, *, overall: boo
     if alone:
         name = crossed_title(cells[0].variables, data)
         values = joined([_value_words(label, found) for label, found in alone.items()], "; ")
-        template = "Overall, {name} was most often {values}." if overall else "{name} was most often {values}."
+        template = "overall_was_most_often" if overall else "was_most_often"
         said.append(say(template, name=name, values=values))
     return said + [_shared(cell, first, data) for cell, first in firsts if len(first) > 1]
 
@@ -105,9 +105,9 @@ def _value_words(label: Text, found: list[tuple[FrequencyCell, Level]]) -> Text:
     ]
     if len(found) == 1 and not found[0][0].group.labels:
         cell, level = found[0]
-        return claim("most frequent", [*counts, 1], "{value}", value=_counted(label, level, cell))
+        return claim("most frequent", [*counts, 1], "value_alone", value=_counted(label, level, cell))
     places = listed([_counted(group_label(cell.group, several=True), level, cell) for cell, level in found])
-    return claim("most frequent in each", [counts], "{label} in {groups}", label=label, groups=places)
+    return claim("most frequent in each", [counts], "value_in_groups", label=label, groups=places)
 
 
 def _shared(cell: FrequencyCell, first: list[Level], data: Dataset) -> Text:
@@ -116,7 +116,7 @@ def _shared(cell: FrequencyCell, first: list[Level], data: Dataset) -> Text:
     return claim(
         "most frequent",
         [[*(level.count for level in first), *rest], len(first)],
-        "Most frequent for {name}{where}: {list}.",
+        "most_frequent_for",
         name=crossed_title(cell.variables, data),
         where=in_group(cell.group),
         list=listed([_counted(level.label, level, cell) for level in first]),
@@ -126,7 +126,7 @@ def _shared(cell: FrequencyCell, first: list[Level], data: Dataset) -> Text:
 def _counted(label: Text, level: Level, cell: FrequencyCell) -> Text:
     """ "Harbour (48.4%, n = 15)"; of valid cases where some are missing."""
     n, share = _level_cells(level, cell)
-    template = "{label} ({share}% of valid cases, *n* = {n})" if cell.missing else "{label} ({share}%, *n* = {n})"
+    template = "value_valid_share_n" if cell.missing else "value_share_n"
     return say(template, label=label, share=share, n=n)
 
 

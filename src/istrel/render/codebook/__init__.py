@@ -2,14 +2,33 @@
 
 from __future__ import annotations
 
-from importlib import import_module
+from collections.abc import Callable
 
 from istrel.data.dataset import Dataset
 from istrel.problem import Problem, nearest
 from istrel.study.codebook_csv import write_codebook
-from istrel.study.printed_codebook import print_codebook
+from istrel.study.printed_codebook import PrintedCodebook, print_codebook
 
-APPENDICES = ("docx", "odt", "html")
+
+def _docx(codebook: PrintedCodebook) -> bytes:
+    from istrel.render.codebook.docx import render
+
+    return render(codebook)
+
+
+def _odt(codebook: PrintedCodebook) -> bytes:
+    from istrel.render.codebook.odt import render
+
+    return render(codebook)
+
+
+def _html(codebook: PrintedCodebook) -> bytes:
+    from istrel.render.codebook.html import render
+
+    return render(codebook)
+
+
+APPENDICES: dict[str, Callable[[PrintedCodebook], bytes]] = {"docx": _docx, "odt": _odt, "html": _html}
 ENDINGS = ("csv", *APPENDICES)
 
 
@@ -27,5 +46,4 @@ def render_codebook(data: Dataset, ending: str) -> bytes:
     if ending not in APPENDICES:
         known = ", ".join(f".{name}" for name in ENDINGS)
         raise Problem(f"A codebook cannot be written as “.{ending}”.{nearest(ending, ENDINGS)} It can be {known}.")
-    made: bytes = import_module(f"istrel.render.codebook.{ending}").render(print_codebook(data))
-    return made
+    return APPENDICES[ending](print_codebook(data))

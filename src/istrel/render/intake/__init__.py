@@ -2,12 +2,37 @@
 
 from __future__ import annotations
 
-from importlib import import_module
+from collections.abc import Callable
 
 from istrel.problem import Problem, nearest
 from istrel.study.intake import Intake
 
-FORMATS = {"json": "json", "txt": "text", "html": "html", "odt": "odt"}
+
+def _json(intake: Intake) -> bytes:
+    from istrel.render.intake.json import render
+
+    return render(intake)
+
+
+def _text(intake: Intake) -> bytes:
+    from istrel.render.intake.text import render
+
+    return render(intake)
+
+
+def _html(intake: Intake) -> bytes:
+    from istrel.render.intake.html import render
+
+    return render(intake)
+
+
+def _odt(intake: Intake) -> bytes:
+    from istrel.render.intake.odt import render
+
+    return render(intake)
+
+
+FORMATS: dict[str, Callable[[Intake], bytes]] = {"json": _json, "txt": _text, "html": _html, "odt": _odt}
 
 
 def render_intake(intake: Intake, ending: str) -> bytes:
@@ -22,5 +47,4 @@ def render_intake(intake: Intake, ending: str) -> bytes:
     if ending not in FORMATS:
         known = ", ".join(f".{name}" for name in FORMATS)
         raise Problem(f"An intake cannot be written as “.{ending}”.{nearest(ending, FORMATS)} It can be {known}.")
-    made: bytes = import_module(f"istrel.render.intake.{FORMATS[ending]}").render(intake)
-    return made
+    return FORMATS[ending](intake)

@@ -2,19 +2,35 @@
 
 from __future__ import annotations
 
-from importlib import import_module
+from collections.abc import Callable
 from pathlib import Path
-from typing import Any
 
 from istrel.files import MOST_BYTES, refuse_sources, refuse_unreadable, write_whole
 from istrel.problem import Problem
+from istrel.render.document import Document
 from istrel.render.manuscript import manuscript_document
 from istrel.render.refresh.report import Refreshed
 from istrel.study.manuscript import shelf_of
+from istrel.study.prose import Shelf
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
 
-KINDS = {".docx": "istrel.render.refresh.word", ".odt": "istrel.render.refresh.opendocument"}
+Refresher = Callable[[Path, Document, Shelf, bool], Refreshed]
+
+
+def _word(path: Path, document: Document, shelf: Shelf, tracked: bool) -> Refreshed:
+    from istrel.render.refresh.word import refreshed
+
+    return refreshed(path, document, shelf, tracked=tracked)
+
+
+def _opendocument(path: Path, document: Document, shelf: Shelf, tracked: bool) -> Refreshed:
+    from istrel.render.refresh.opendocument import refreshed
+
+    return refreshed(path, document, shelf, tracked=tracked)
+
+
+KINDS: dict[str, Refresher] = {".docx": _word, ".odt": _opendocument}
 
 
 def refresh(path: Path, study: Study, style: HouseStyle, *, tracked: bool = False) -> Refreshed:
@@ -38,9 +54,7 @@ def refresh(path: Path, study: Study, style: HouseStyle, *, tracked: bool = Fals
     refuse_unreadable(path)
     if path.stat().st_size > 8 * MOST_BYTES:
         raise Problem(f"{path.name}: a document of more than {8 * MOST_BYTES // 2**20} MB is not read.")
-    room: Any = import_module(kind)
-    made: Refreshed = room.refreshed(path, manuscript_document(study, style), shelf_of(study, style), tracked=tracked)
-    return made
+    return kind(path, manuscript_document(study, style), shelf_of(study, style), tracked)
 
 
 def write_refreshed(path: Path, made: Refreshed, study: Study, out: Path | None = None) -> tuple[Path, Path | None]:

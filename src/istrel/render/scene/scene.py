@@ -142,7 +142,7 @@ def _head(panel: Panel, here: Field, style: HouseStyle) -> Iterator[Shape]:
     """The label of a panel above its left corner, its n above the right one."""
     size = style.fonts.figure_pt
     base = here.top - 1.2
-    n: Runs = print_text(say("*n* = {n}", n=panel.n), style) if panel.n is not None else ()
+    n: Runs = print_text(say("n_equals", n=panel.n), style) if panel.n is not None else ()
     if n:
         yield from letters_of(n, here.left + here.width, base, size - 0.5, style, anchor="right")
     if panel.label:

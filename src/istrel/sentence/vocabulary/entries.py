@@ -36,8 +36,6 @@ class Statistic:
 
     Attributes
     ----------
-    head
-        Its column head; what stands between asterisks is italic.
     words
         Its name on a button; empty for one that is only typed.
     kind
@@ -48,9 +46,9 @@ class Statistic:
     of
         The statistics that a short word stands for.
     short
-        What the note under a table says of its head where that is an abbreviation.
+        The phrase by which the note under a table explains its head, where that is an abbreviation.
     defined
-        How it is defined, as a sentence of the methods text: a template; “kind” is that of quantiles, “share” what is trimmed.
+        The phrase that says in the methods text how it is defined; “kind” is that of quantiles, “share” what is trimmed.
     dates
         True where it makes sense of dates.
     cases
@@ -58,7 +56,6 @@ class Statistic:
     """
 
     name: str
-    head: str
     meaning: str
     words: str = ""
     kind: Kind = Kind.MEASURE
@@ -69,18 +66,37 @@ class Statistic:
     dates: bool = False
     cases: bool = False
 
+    @property
+    def head(self) -> str:
+        """The phrase at the head of its column."""
+        return f"head_{self.name}"
+
 
 @dataclass(frozen=True)
 class Test:
-    """A test of `check`; `symbol` heads its column, `source` is the reference of its p."""
+    """A test of `check`; `source` is the reference of its p."""
 
     __test__ = False  # no test of the test runner
 
     name: str
-    symbol: str
     words: str
     meaning: str
     source: str
+
+    @property
+    def symbol(self) -> str:
+        """The phrase for its statistic."""
+        return f"symbol_{self.name}"
+
+    @property
+    def title(self) -> str:
+        """The phrase at the head of its columns."""
+        return f"test_{self.name}"
+
+    @property
+    def defined(self) -> str:
+        """The phrase that names it in the methods text."""
+        return f"defined_{self.name}"
 
 
 @dataclass(frozen=True)

@@ -91,7 +91,7 @@ class Script:
                 yield (cell.row, cell.column), cell
 
     def notes_left_out(self, entry: Entry) -> list[str]:
-        """The notes of an exhibit's own, as templates, that its edited notes do not say any more."""
+        """The notes of an exhibit's own, by the ids of their phrases, that its edited notes do not say any more."""
         from istrel.study.remake import made
 
         if entry.kept.notes is None:
@@ -103,5 +103,5 @@ class Script:
             for phrase in phrases_in(note.text):
                 letters = "".join(run.text for run in print_text((phrase,), self.style))
                 if letters and letters not in edited:
-                    lost.append(phrase.template)
+                    lost.append(phrase.id)
         return lost

@@ -15,18 +15,18 @@ from istrel.study.review.point import Point, Script
 from istrel.style.numbers import Kind
 
 LEFT_OUT = {
-    "Values missing: {list}.": ("missing data", "no longer says how many values are missing"),
-    "Missing: {n}.": ("missing data", "no longer says how many values are missing"),
-    "{name}: {n} missing.": ("missing data", "no longer says how many values are missing"),
-    "Percentages are of the valid cases.": ("percentages", "no longer says what its percentages are of"),
-    "Percentages are of all cases.": ("percentages", "no longer says what its percentages are of"),
-    "Percentages are of the row.": ("percentages", "no longer says what its percentages are of"),
-    "Percentages are of the column.": ("percentages", "no longer says what its percentages are of"),
-    "Mdn = median": ("abbreviations", "no longer explains Mdn"),
-    "IQR = interquartile range": ("abbreviations", "no longer explains IQR"),
-    "CI = confidence interval": ("abbreviations", "no longer explains CI"),
-    "MAD = median absolute deviation": ("abbreviations", "no longer explains MAD"),
-    "CV = coefficient of variation": ("abbreviations", "no longer explains CV"),
+    "values_missing": ("missing data", "no longer says how many values are missing"),
+    "missing_count": ("missing data", "no longer says how many values are missing"),
+    "missing_count_of": ("missing data", "no longer says how many values are missing"),
+    "percentages_are_of_the_valid": ("percentages", "no longer says what its percentages are of"),
+    "percentages_are_of_all_cases": ("percentages", "no longer says what its percentages are of"),
+    "percentages_are_of_the_row": ("percentages", "no longer says what its percentages are of"),
+    "percentages_are_of_the_column": ("percentages", "no longer says what its percentages are of"),
+    "short_median": ("abbreviations", "no longer explains Mdn"),
+    "short_iqr": ("abbreviations", "no longer explains IQR"),
+    "short_ci_low": ("abbreviations", "no longer explains CI"),
+    "short_mad": ("abbreviations", "no longer explains MAD"),
+    "short_cv": ("abbreviations", "no longer explains CV"),
 }
 P_KINDS = {Kind.P, Kind.P_WITH_SIGN}
 FEWEST_CHARACTERISTICS = 3
@@ -168,11 +168,7 @@ def _missing(script: Script) -> Iterator[Point]:
         lost = [
             g.missing for g in entry.exhibit.result.groupings if isinstance(g, Grouping) and isinstance(g.missing, int)
         ]
-        if (
-            any(lost)
-            and entry.kept.notes is not None
-            and "{n} cases have {lack} and are left out." in script.notes_left_out(entry)
-        ):
+        if any(lost) and entry.kept.notes is not None and "ungrouped_left_out" in script.notes_left_out(entry):
             label = entry.label.rstrip(" .:")
             yield Point(
                 "missing data",

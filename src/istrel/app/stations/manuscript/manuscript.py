@@ -177,7 +177,7 @@ class Manuscript(QWidget):
             control.setEnabled(bool(parts))
         self.bar.style_button.setText(f"{style.name} ▾")
         self._write_outline()
-        self.pages.show_parts([self._views[part.id] for part in parts], style, label_in("Supplement", style))
+        self.pages.show_parts([self._views[part.id] for part in parts], style, label_in("supplement", style))
         self.review.tell()
 
     def _new_view(self, part: Part) -> PartView:

@@ -11,11 +11,11 @@ READINGS = {
     "mild": "mild departure from normality",
     "clear": "clear departure from normality",
 }
-SHORT = {"consistent": "consistent", "mild": "mild departure", "clear": "clear departure"}
+SHORT = {"consistent": "reading_consistent", "mild": "reading_mild", "clear": "reading_clear"}
 SHAPES = {
-    "consistent": "{name}{where} showed a shape consistent with normality ({words}), {test}.",
-    "mild": "{name}{where} showed a mild departure from normality ({words}), {test}.",
-    "clear": "{name}{where} showed a clear departure from normality ({words}), {test}.",
+    "consistent": "showed_a_shape_consistent_with",
+    "mild": "showed_a_mild_departure_from",
+    "clear": "showed_a_clear_departure_from",
 }
 
 
@@ -49,8 +49,8 @@ def shape_words(skewness: Value, kurtosis: Value) -> Text:
     """Skewness and kurtosis in the trade's words: within 1 of 0 a shape counts as roughly symmetric and mesokurtic."""
     words: list[Text] = []
     if isinstance(skewness, float):
-        skewed = say("skewed to the right") if skewness > 0 else say("skewed to the left")
-        words.append(say("roughly symmetric") if abs(skewness) <= SKEWED else skewed)
+        skewed = say("skewed_to_the_right") if skewness > 0 else say("skewed_to_the_left")
+        words.append(say("roughly_symmetric") if abs(skewness) <= SKEWED else skewed)
     if isinstance(kurtosis, float):
         tails = say("leptokurtic") if kurtosis > 0 else say("platykurtic")
         words.append(say("mesokurtic") if abs(kurtosis) <= SKEWED else tails)
@@ -60,7 +60,7 @@ def shape_words(skewness: Value, kurtosis: Value) -> Text:
 def remark(n: int) -> str:
     """What the number of cases does to the tests; empty where it is neither small nor large."""
     if n < FEW_FOR_TESTS:
-        return "so few cases that the tests see little"
+        return "so_few_cases_that_the"
     if n > MANY_FOR_TESTS:
-        return "so many cases that the tests see trifles"
+        return "so_many_cases_that_the"
     return ""

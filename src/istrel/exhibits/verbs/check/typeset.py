@@ -33,9 +33,9 @@ from istrel.stats.multivariate import REMOTE_P
 from istrel.style.numbers import Kind
 
 SET_TESTS = {
-    "mardia_skewness": "Mardia’s skewness, χ²",
-    "mardia_kurtosis": "Mardia’s kurtosis, *z*",
-    "henze_zirkler": "Henze–Zirkler, *HZ*",
+    "mardia_skewness": "mardias_skewness",
+    "mardia_kurtosis": "mardias_kurtosis_z",
+    "henze_zirkler": "henze_zirkler_hz",
 }
 MOST_NOTES = 8
 
@@ -51,14 +51,10 @@ def typeset(plan: CheckPlan, result: CheckResult) -> Setting:
 
 def _title(plan: CheckPlan) -> Text:
     names = [titled(plan.data.variable(name)) for name in plan.subjects]
-    what = listed(names) if len(names) <= 3 else say("{n} variables", n=len(names))
-    titled_ = (
-        say("Quantile plot of {what}", what=what)
-        if plan.form == "quantile plot"
-        else say("Normality of {what}", what=what)
-    )
+    what = listed(names) if len(names) <= 3 else say("n_variables", n=len(names))
+    titled_ = say("quantile_plot_of", what=what) if plan.form == "quantile plot" else say("normality_of", what=what)
     by = groups_words(plan.groupings, plan.data)
-    return say("{what} by {groups}", what=titled_, groups=by) if by else titled_
+    return say("what_by_groups", what=titled_, groups=by) if by else titled_
 
 
 def _sheet(plan: CheckPlan, result: CheckResult, cells: list[CheckCell], sets: list[SetCell]) -> Sheet:
@@ -68,12 +64,12 @@ def _sheet(plan: CheckPlan, result: CheckResult, cells: list[CheckCell], sets: l
     rows = _single_rows(plan, cells)
     for cell in sets:
         rows += _set_rows(cell, plan)
-    heads = [Head(say("Variable")), Head(say("*n*"))]
+    heads = [Head(say("head_variable")), Head(say("head_n"))]
     spanners = [Head(()), Head(())]
     for test in plan.shown:
-        heads += [Head(say(TESTS[test].symbol)), Head(say("*p*"))]
-        spanners.append(Head(say(TESTS[test].words), 2))
-    heads += [Head(say("Skewness")), Head(say("Kurtosis")), Head(say("Reading"))]
+        heads += [Head(say(TESTS[test].symbol)), Head(say("head_p"))]
+        spanners.append(Head(say(TESTS[test].title), 2))
+    heads += [Head(say("head_skewness")), Head(say("head_kurtosis")), Head(say("head_reading"))]
     spanners += [Head(()), Head(()), Head(())]
     return TableSheet(_title(plan), (tuple(spanners), tuple(heads)), tuple(rows), notes)
 
@@ -111,17 +107,17 @@ def _values(cell: CheckCell, plan: CheckPlan) -> tuple[Text, ...]:
         made.append((Cell(tested.p_adjusted, Kind.P, row=row, column=f"{test} p"),))
     for key in ("skewness", "kurtosis"):
         made.append((Cell(getattr(cell, key), Kind.STATISTIC, row=row, column=key, statistic=key),))
-    made.append(say(SHORT[cell.reading]) if cell.reading else (Cell(Undefined("too few values")),))
+    made.append(say(SHORT[cell.reading]) if cell.reading else (Cell(Undefined("too_few_values")),))
     return tuple(made)
 
 
 def _set_rows(cell: SetCell, plan: CheckPlan) -> list[Row]:
     """A panel for the variables as a set, with heads of its own: a row per test."""
-    label = say("The {n} variables as a set", n=len(cell.variables))
+    label = say("the_variables_as_a_set", n=len(cell.variables))
     if has_groups(plan.groupings):
-        label = say("{what} · {group}", what=label, group=group_label(cell.group, several=True))
+        label = say("what_group", what=label, group=group_label(cell.group, several=True))
     row, width = _key(cell), 2 * len(plan.shown) + 4
-    heads = (say("*n*"), say("Statistic"), say("*p*"))
+    heads = (say("head_n"), say("head_statistic"), say("head_p"))
     rows = [Row(label, (*heads, *[()] * (width - len(heads))))]
     words = " · ".join(("complete in all variables", *cell.group.labels))
     behind = Behind(words, cell.group.named, valid=cell.variables)
@@ -136,7 +132,7 @@ def _set_rows(cell: SetCell, plan: CheckPlan) -> list[Row]:
     shown = remote if isinstance(cell.n, int) and cell.remote else None
     many: int | Hidden = len(cell.remote) if isinstance(cell.n, int) else Hidden()
     cells = [(count_cell(many, row=f"{row} remote", column="n", behind=shown),), *[()] * (width - 1)]
-    rows.append(Row(say("Remote cases (*p* < {limit})", limit=Cell(REMOTE_P, Kind.LIMIT)), tuple(cells), indent=1))
+    rows.append(Row(say("remote_cases_p", limit=Cell(REMOTE_P, Kind.LIMIT)), tuple(cells), indent=1))
     return rows
 
 
@@ -149,7 +145,7 @@ def _notes(plan: CheckPlan, result: CheckResult, cells: list[CheckCell], sets: l
         values = [v for test in tested for v in (test.statistic, test.p)]
         values += [v for cell in sets for test in cell.tests.values() for v in (test.statistic, test.p)]
         if sets:
-            texts.append(say("Mardia’s skewness is given as χ² and kurtosis as *z*, with their *p*."))
+            texts.append(say("mardias_skewness_is_given_as"))
     texts += dashes_note(values)
     texts += hidden_note(plan.request.settings["hide_below"], result.cells)
     return general(texts)
@@ -162,32 +158,24 @@ def _adjusted_notes(plan: CheckPlan, result: CheckResult) -> list[Text]:
     counts = {result.compared[test] for test in plan.shown}
     if len(counts) == 1:
         (n,) = counts
-        template = (
-            "*p* adjusted for {n} comparisons of each test ({source})."
-            if n != 1
-            else "*p* needs no adjustment for one comparison ({source})."
-        )
+        template = "p_adjusted_for_comparisons_of" if n != 1 else "p_needs_no_adjustment_for"
         return [say(template, n=n, source=source)]
-    parts = [say("{n} of {test}", n=result.compared[test], test=say(TESTS[test].words)) for test in plan.shown]
-    return [say("*p* adjusted for the comparisons of each test: {list} ({source}).", list=joined(parts), source=source)]
+    parts = [say("n_of_test", n=result.compared[test], test=say(TESTS[test].title)) for test in plan.shown]
+    return [say("p_adjusted_for_the_comparisons", list=joined(parts), source=source)]
 
 
 def _methods(plan: CheckPlan, result: CheckResult, sets: list[SetCell]) -> Text:
     if plan.form != "table":
         return form_of(plan.form).methods(plan, result.drawings)
     tests = listed(
-        [say("{test} ({source})", test=say(TESTS[test].meaning), source=TESTS[test].source) for test in plan.shown]
+        [say("test_with_source", test=say(TESTS[test].defined), source=TESTS[test].source) for test in plan.shown]
     )
     said = [
-        say("Normality was tested by {tests}.", tests=tests),
-        say("Skewness and kurtosis are the adjusted coefficients G1 and G2 (Joanes & Gill, 1998)."),
+        say("normality_was_tested_by", tests=tests),
+        say("skewness_and_kurtosis_are_the"),
     ]
     if sets:
-        said.append(
-            say(
-                "Sets of variables were tested by Mardia’s (1970) skewness and kurtosis and by Henze and Zirkler (1990)."
-            )
-        )
+        said.append(say("sets_of_variables_were_tested"))
     return sentences(said)
 
 
@@ -203,7 +191,7 @@ def _text(plan: CheckPlan, cells: list[CheckCell]) -> Text:
         row = _key(cell)
         statistic = Cell(tested.statistic, Kind.STATISTIC, 3, row=row, column=test)
         p = p_words(tested.p_adjusted, row=row, column=f"{test} p")
-        found = say("{symbol} = {statistic}, {p}", symbol=say(TESTS[test].symbol), statistic=statistic, p=p)
+        found = say("symbol_statistic_p", symbol=say(TESTS[test].symbol), statistic=statistic, p=p)
         name = titled(plan.data.variable(cell.variable))
         words = shape_words(cell.skewness, cell.kurtosis)
         said.append(say(SHAPES[cell.reading], name=name, where=in_group(cell.group), words=words, test=found))
@@ -214,7 +202,7 @@ def _plain_humps(cell: CheckCell, plan: CheckPlan) -> list[MarginNote]:
     """Humps within a group."""
     humps = cell.humps or ()
     where = listed([(value_cell(hump, cell.variable, plan.data, figures=3),) for hump in humps])
-    says = say("{n} humps, at {where}: one mean hides them", n=len(humps), where=where)
+    says = say("humps_hidden_by_mean", n=len(humps), where=where)
     return [MarginNote(cell.variable, cell.group.labels, says)]
 
 

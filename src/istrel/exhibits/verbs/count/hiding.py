@@ -57,7 +57,7 @@ def _hidden(ledger: Ledger, place: int, cell: CrossCell) -> CrossCell:
     missing = ledger.shown((place, "missing"), cell.missing)
     if not gone.any():
         return replace(cell, missing=missing)
-    none = Undefined("it would give hidden counts away")
+    none = Undefined("it_would_give_hidden_counts")
     return replace(
         cell,
         n=ledger.shown((place, shape[0] - 1, shape[1] - 1), cell.n),

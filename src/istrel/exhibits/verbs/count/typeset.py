@@ -47,14 +47,14 @@ class Column(NamedTuple):
 
 def _columns(plan: CountPlan, cells: list[FrequencyCell], *, missing: bool, grouped: bool) -> list[Column]:
     said = plan.request.settings
-    columns = [Column("count", "*n*"), Column("percent" if missing else "valid_percent", "%")]
+    columns = [Column("count", "head_n"), Column("percent" if missing else "valid_percent", "head_percent")]
     if missing and not grouped:
-        columns.append(Column("valid_percent", "Valid %"))
+        columns.append(Column("valid_percent", "head_valid_percent"))
     ranked = any(level.cumulative_percent is not None for cell in cells for level in cell.levels)
     if ranked and (not grouped or said["cumulative"]):
-        columns.append(Column("cumulative_percent", "Cumulative %"))
+        columns.append(Column("cumulative_percent", "head_cumulative_percent"))
     if said["intervals"]:
-        columns.append(Column("low", "{level}% CI"))
+        columns.append(Column("low", "head_interval"))
     return columns
 
 
@@ -72,7 +72,7 @@ def _frequency_table(plan: CountPlan, result: CountResult) -> TableSheet:
     groups = next(iter(by_subject.values()))
     level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
     heads = [Head(say(column.head, level=level)) for _ in groups for column in columns]
-    stub = _title_with_unit(plan.subjects[0].names, plan) if one else say("Variable")
+    stub = _title_with_unit(plan.subjects[0].names, plan) if one else say("head_variable")
     spanners = [Head(group_label(cell.group, several=len(groups) > 1), len(columns)) for cell in groups]
     top = ((Head(()), *spanners),) if grouped else ()
     notes = frequency_notes(plan, result, cells, columns={column.key for column in columns})
@@ -101,9 +101,9 @@ def _frequency_rows(cells: list[FrequencyCell], columns: list[Column], *, indent
         rows.append(Row(reason_label(reason), _plain(cells, counts, reason, len(columns)), indent=indent, about=about))
     if not reasons:
         counts = [cell.missing for cell in cells]
-        rows.append(Row(say("Missing"), _plain(cells, counts, None, len(columns)), indent=indent, about=about))
+        rows.append(Row(say("missing"), _plain(cells, counts, None, len(columns)), indent=indent, about=about))
     totals = [cell.total for cell in cells]
-    rows.append(Row(say("Total"), _plain(cells, totals, "total", len(columns)), indent=indent, about=about))
+    rows.append(Row(say("total"), _plain(cells, totals, "total", len(columns)), indent=indent, about=about))
     return rows
 
 
@@ -121,7 +121,7 @@ def _level_cell(level: Level, cell: FrequencyCell, key: str) -> Text:
             side: Cell(getattr(level, side), Kind.PERCENT, row=row, column=f"{group}/{side}")
             for side in ("low", "high")
         }
-        return say("[{low}, {high}]", **limits)
+        return say("interval", **limits)
     value = getattr(level, key)
     behind = None if isinstance(value, Hidden) else behind
     return (Cell(value, Kind.PERCENT, row=row, column=f"{group}/{key}", behind=behind),)
@@ -157,8 +157,8 @@ def _cross_table(plan: CountPlan, result: CountResult, cells: list[CrossCell]) -
             before = (cell.column, cell.column_labels)
         rows += _cross_rows(cell, plan, width, indent=1 if several else 0)
     heads = _labels_of(first, width)
-    stub = titled(plan.data.variable(first.row)) if len(plan.subjects) == 1 else say("Variable")
-    bottom = (Head(stub), *(Head(text) for text in heads), Head(say("Total")))
+    stub = titled(plan.data.variable(first.row)) if len(plan.subjects) == 1 else say("head_variable")
+    bottom = (Head(stub), *(Head(text) for text in heads), Head(say("total")))
     top = (Head(()), Head(titled(plan.data.variable(first.column)), width), Head(()))
     return TableSheet(title_of(plan), (top, bottom), tuple(rows), cross_notes(plan, result, cells, named=several))
 
@@ -173,14 +173,14 @@ def _heading(cell: CrossCell, plan: CountPlan) -> Text:
     if not grouped:
         return title
     label = group_label(cell.group, several=True)
-    return say("{name} · {group}", name=title, group=label) if len(plan.subjects) > 1 else label
+    return say("name_group", name=title, group=label) if len(plan.subjects) > 1 else label
 
 
 def _inner_heads(cell: CrossCell, plan: CountPlan, width: int) -> Row:
     """The values of another `against` variable, as a row within the table."""
     name = titled(plan.data.variable(cell.column))
-    values = (*_labels_of(cell, width), say("Total"))
-    return Row(say("against {name}", name=name), tuple(values), indent=1)
+    values = (*_labels_of(cell, width), say("total"))
+    return Row(say("against_name", name=name), tuple(values), indent=1)
 
 
 class Extra(NamedTuple):
@@ -206,7 +206,7 @@ def _cross_rows(cell: CrossCell, plan: CountPlan, width: int, *, indent: int) ->
             values.append(_cross_cell(cell, i, j, int(full[i, j]), share))
             if j == full.shape[1] - 2:
                 values += [()] * (width - len(cell.column_values))
-        stub = say("Total") if label is None else label
+        stub = say("total") if label is None else label
         rows.append(Row(stub, tuple(values), indent=indent, about=about))
         if label is not None and not hides:
             rows += [_extra_row(cell, i, extra, width, indent + 1) for extra in _extras(cell, plan)]
@@ -217,9 +217,9 @@ def _extras(cell: CrossCell, plan: CountPlan) -> list[Extra]:
     said = plan.request.settings
     made = []
     if said["expected"]:
-        made.append(Extra("expected", cell.expected, Kind.MEASURE, "expected"))
+        made.append(Extra("row_expected", cell.expected, Kind.MEASURE, "expected"))
     if said["residuals"]:
-        made.append(Extra("adjusted residual", cell.residuals, Kind.STATISTIC, "residual"))
+        made.append(Extra("row_residual", cell.residuals, Kind.STATISTIC, "residual"))
     return made
 
 
@@ -227,7 +227,7 @@ def _extra_row(cell: CrossCell, place: int, extra: Extra, width: int, indent: in
     row = f"{cell.row}={cell.row_values[place]} @ {cell.group.key}"
     values = []
     for value, column in zip(extra.numbers[place].tolist(), cell.column_values, strict=True):
-        shown = value if np.isfinite(value) else Undefined("nothing is expected")
+        shown = value if np.isfinite(value) else Undefined("nothing_is_expected")
         values.append(
             (
                 Cell(
@@ -254,8 +254,10 @@ def _cross_cell(cell: CrossCell, i: int, j: int, count: int, share: float | None
     number = count_cell(count, row=row, column=f"{column}/n", behind=behind)
     if share is None:
         return (number,)
-    value = Undefined("nothing to take a share of") if np.isnan(share) else share
-    return say("{n} ({share})", n=number, share=Cell(value, Kind.PERCENT, row=row, column=f"{column}/%", behind=behind))
+    value = Undefined("nothing_to_take_a_share") if np.isnan(share) else share
+    return say(
+        "count_with_share", n=number, share=Cell(value, Kind.PERCENT, row=row, column=f"{column}/%", behind=behind)
+    )
 
 
 def _behind_cross(cell: CrossCell, i: int, j: int) -> Behind:
@@ -280,11 +282,11 @@ def _margin(plan: CountPlan, crossed: list[CrossCell]) -> tuple[MarginNote, ...]
     made = []
     for name in sorted(plan.classed) if plan.request.settings["classes"] is None else ():
         one_by_one = show(with_setting(plan.request, "classes", False))
-        says = say("many values, so they are counted in classes")
+        says = say("many_values_so_they_are")
         made.append(MarginNote(name, (), says, (Remedy("count them one by one", sentence=one_by_one),)))
     for cell in crossed:
         if cell.chi_square.small > SMALL_SHARE:
             share = Cell(100 * cell.chi_square.small, Kind.COUNT)
-            says = say("{share}% of expected counts are below 5: chi-square is rough", share=share)
+            says = say("of_expected_counts_are_below", share=share)
             made.append(MarginNote(cell.row, cell.group.labels, says))
     return tuple(made)

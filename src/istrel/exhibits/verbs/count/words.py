@@ -33,14 +33,14 @@ from istrel.style.numbers import Kind
 def title_of(plan: CountPlan) -> Text:
     """What is counted, against what, in which groups."""
     titles = [crossed_title(subject.names, plan.data) for subject in plan.subjects]
-    what = listed(titles) if len(titles) <= 3 else say("{n} variables", n=len(titles))
+    what = listed(titles) if len(titles) <= 3 else say("n_variables", n=len(titles))
     by = groups_words(plan.groupings, plan.data)
     if plan.against:
         other = listed([titled(plan.data.variable(name)) for name in plan.against])
-        crossed = say("{what} by {groups}", what=what, groups=other)
-        return say("{what}, for each {groups}", what=crossed, groups=by) if by else crossed
-    counted = say("Frequencies of {what}", what=what)
-    return say("{what} by {groups}", what=counted, groups=by) if by else counted
+        crossed = say("what_by_groups", what=what, groups=other)
+        return say("for_each", what=crossed, groups=by) if by else crossed
+    counted = say("frequencies_of", what=what)
+    return say("what_by_groups", what=counted, groups=by) if by else counted
 
 
 def frequency_notes(
@@ -55,7 +55,7 @@ def frequency_notes(
     texts += percent_notes(cells, of_valid="percent" not in columns, both=both)
     if "low" in columns:
         level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
-        texts.append(say("Intervals are {level}% Wilson intervals of the valid percentage.", level=level))
+        texts.append(say("intervals_are_wilson_intervals_of", level=level))
     texts += hidden_note(plan.request.settings["hide_below"], result.cells)
     return general(texts)
 
@@ -93,24 +93,24 @@ def _missing(cells: list[FrequencyCell], plan: CountPlan) -> list[Text]:
     if not count:
         return []
     if len(plan.subjects) > 1:
-        return [say("{name}: {n} missing.", name=name, n=count)]
-    return [say("Missing: {n}.", n=count)]
+        return [say("missing_count_of", name=name, n=count)]
+    return [say("missing_count", n=count)]
 
 
 def cross_notes(plan: CountPlan, result: CountResult, cells: list[CrossCell], *, named: bool) -> tuple[Note, ...]:
     """Tests and association of each table as they are reported, and what its numbers are."""
     texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
     of = {
-        "row": "Percentages are of the row.",
-        "column": "Percentages are of the column.",
-        "total": "Percentages are of all cases in the table.",
+        "row": "percentages_are_of_the_row",
+        "column": "percentages_are_of_the_column",
+        "total": "percentages_are_of_all_cases_in",
     }
     if plan.request.settings["percent"]:
         texts.append(say(of[plan.request.settings["percent"]]))
     texts += [text for cell in cells for text in _table_notes(cell, plan, named=named)]
     if any(_hides(cell) for cell in cells):
         texts += hidden_note(plan.request.settings["hide_below"], [Hidden()])
-        texts.append(say("Tests, percentages and coefficients of such a table are left out."))
+        texts.append(say("tests_percentages_and_coefficients_of"))
     return general(texts)
 
 
@@ -124,10 +124,10 @@ def _table_notes(cell: CrossCell, plan: CountPlan, *, named: bool) -> list[Text]
         said.append(test_words(cell))
         if cell.chi_square.small > SMALL_SHARE:
             share = Cell(100 * cell.chi_square.small, Kind.COUNT)
-            said.append(say("{share}% of expected counts are below 5.", share=share))
+            said.append(say("of_expected_counts_are_below_5", share=share))
     if not isinstance(cell.missing, Hidden) and cell.missing:
         one = cell.missing == 1
-        template = "{n} case without both values left out." if one else "{n} cases without both values left out."
+        template = "case_without_both_values_left" if one else "cases_without_both_values_left"
         said.append(say(template, n=cell.missing))
     if not said:
         return []
@@ -138,15 +138,15 @@ def _about(cell: CrossCell, plan: CountPlan) -> Text:
     """Which table of several: the variables and the group."""
     parts = [titled(plan.data.variable(cell.row))]
     if len(plan.against) > 1:
-        parts = [say("{row} by {column}", row=parts[0], column=titled(plan.data.variable(cell.column)))]
+        parts = [say("row_by_column", row=parts[0], column=titled(plan.data.variable(cell.column)))]
     several = any(grouping.names for grouping in plan.groupings)
     return joined([*parts, *([group_label(cell.group, several=True)] if several else [])], " · ")
 
 
 WAYS = {
-    "fisher": "Fisher’s exact {p}",
-    "enumeration": "exact {p}",
-    "simulation": "simulated exact {p} (20,000 draws, standard error {error})",
+    "fisher": "fishers_exact",
+    "enumeration": "exact",
+    "simulation": "simulated_exact_20_000_draws",
 }
 
 
@@ -154,12 +154,12 @@ def test_words(cell: CrossCell) -> Text:
     """ "χ²(2, N = 604) = 3.21, p = .201; V = .07." and the exact p where there is one."""
     chi = cell.chi_square
     if isinstance(chi.statistic, Undefined) or isinstance(chi.p, Undefined):
-        return say("No test: {reason}.", reason=why(chi.statistic) if isinstance(chi.statistic, Undefined) else ())
+        return say("no_test", reason=why(chi.statistic) if isinstance(chi.statistic, Undefined) else ())
     row = f"{cell.row} × {cell.column} @ {cell.group.key}"
     statistic = Cell(chi.statistic, Kind.STATISTIC, row=row, column="chi_square")
     parts = [
         say(
-            "χ²({df}, *N* = {n}) = {statistic}, {p}",
+            "chi_square_with_n",
             df=count_cell(chi.df, row=row, column="df"),
             n=count_cell(cell.n, row=row, column="N"),
             statistic=statistic,
@@ -171,10 +171,10 @@ def test_words(cell: CrossCell) -> Text:
         parts.append(say(WAYS[cell.exact.way], p=p_words(cell.exact.p, row=row, column="exact p"), error=error))
     v, gamma = cell.association.cramers_v_corrected, cell.association.gamma
     if isinstance(v, float):
-        parts.append(say("Cramér’s *V* = {v} (bias-corrected)", v=Cell(v, Kind.COEFFICIENT, row=row, column="V")))
+        parts.append(say("v_equals", v=Cell(v, Kind.COEFFICIENT, row=row, column="V")))
     if isinstance(gamma, float):
-        parts.append(say("γ = {gamma}", gamma=Cell(gamma, Kind.COEFFICIENT, row=row, column="gamma")))
-    return (*joined(parts, "; "), *say("."))
+        parts.append(say("gamma_equals", gamma=Cell(gamma, Kind.COEFFICIENT, row=row, column="gamma")))
+    return (*joined(parts, "; "), Run("."))
 
 
 def methods_of(plan: CountPlan, result: CountResult) -> Text:
@@ -182,26 +182,22 @@ def methods_of(plan: CountPlan, result: CountResult) -> Text:
     said: list[Text] = []
     crossed = [cell for cell in result.cells if isinstance(cell, CrossCell) and not _hides(cell)]
     if any(isinstance(cell.chi_square.statistic, float) for cell in crossed):
-        said.append(say("Independence was tested by Pearson’s chi-square."))
+        said.append(say("independence_was_tested_by_pearsons"))
     if any(isinstance(cell.association.cramers_v_corrected, float) for cell in crossed):
-        said.append(say("Association is Cramér’s *V*, corrected for bias (Bergsma, 2013)."))
+        said.append(say("association_is_cramers_v_corrected"))
     ways = {cell.exact.way for cell in crossed if isinstance(cell.exact.p, float)}
     if "fisher" in ways:
-        said.append(say("Fisher’s exact test is two-sided."))
+        said.append(say("fishers_exact_test_is_two"))
     if ways & {"enumeration", "simulation"}:
-        said.append(say("Exact tests beyond 2 × 2 follow Freeman and Halton (1951)."))
+        said.append(say("exact_tests_beyond_2_2"))
     if crossed and plan.request.settings["residuals"]:
-        said.append(say("Adjusted residuals follow Haberman (1973)."))
+        said.append(say("adjusted_residuals_follow_haberman_1973"))
     if plan.request.settings["intervals"] and not plan.against:
-        said.append(say("Percentages of valid cases have Wilson (1927) intervals."))
+        said.append(say("percentages_of_valid_cases_have"))
     for decided_by in dict.fromkeys(result.decided_by.values()):
         closed = plan.request.settings["closed"]
         how = classes_words(decided_by, plan.request.settings)
-        template = (
-            "Class intervals use {how} and are closed on the left."
-            if closed == "left"
-            else "Class intervals use {how} and are closed on the right."
-        )
+        template = "class_intervals_use_and_are" if closed == "left" else "class_intervals_use_and_are_closed"
         said.append(say(template, how=how))
     return sentences(said)
 
@@ -228,9 +224,9 @@ def _cross_words(cell: CrossCell, plan: CountPlan) -> Text:
     p = cell.exact.p if isinstance(cell.exact.p, float) else cell.chi_square.p
     if isinstance(p, Undefined):
         return ()
-    name, template = "not related", "{row} was not clearly related to {column}{where}, {test}"
+    name, template = "not related", "was_not_clearly_related_to"
     if p < SIGNIFICANT:
-        name, template = "related", "{row} was related to {column}{where}, {test}"
+        name, template = "related", "was_related_to"
     row, column = (titled(plan.data.variable(variable)) for variable in (cell.row, cell.column))
     return claim(name, [p], template, row=row, column=column, where=in_group(cell.group), test=test_words(cell))
 

@@ -70,7 +70,7 @@ def _statistic_heads(blocks: list[Block], plan: DescribePlan) -> tuple[tuple[Hea
     """Groups as spanners over the statistics."""
     pairs, statistics = paired_heads(plan.shown, plan.request.settings["confidence"])
     several = sum(len(block.groups) for block in blocks) > 1
-    groups, middle, last = [Head(())], [Head(())], [Head(say("Variable"))]
+    groups, middle, last = [Head(())], [Head(())], [Head(say("head_variable"))]
     for block in blocks:
         for group in block.groups:
             groups.append(Head(group_label(group, several=several), span=len(plan.shown)))
@@ -86,7 +86,7 @@ def _statistic_heads(blocks: list[Block], plan: DescribePlan) -> tuple[tuple[Hea
 def _sample_heads(blocks: list[Block], plan: DescribePlan, result: DescribeResult) -> tuple[tuple[Head, ...], ...]:
     """Groups with how many cases they have."""
     several = sum(len(block.groups) for block in blocks) > 1
-    last = [Head(say("Characteristic"))]
+    last = [Head(say("head_characteristic"))]
     for block in blocks:
         last += [Head(_group_head(group, result, several=several)) for group in block.groups]
         last += block.after
@@ -98,7 +98,7 @@ def _group_head(group: Group, result: DescribeResult, *, several: bool) -> Text:
     cell = next(cell for cell in result.cells if cell.group == group)
     size = cell.total if isinstance(cell, FrequencyCell) else _size(cell)
     n = count_cell(size, row="n", column=group.key)
-    return say("{group}\n(*n*\u00a0=\u00a0{n})", group=group_label(group, several=several), n=n)
+    return say("group_over_fixed_n", group=group_label(group, several=several), n=n)
 
 
 def _size(cell: MeasuredCell) -> object:
@@ -134,9 +134,7 @@ def _sample_rows(
         values += difference_cells(subject.name, block.compared, plan, result, marks)
     values = values if any(values) else []  # a heading over the values of a category
     pair = pair_of(plan)
-    template = (
-        pair.symbol if mine and pair and subject.treated == "numbers" else "{name}, *n*" if mine else "{name}, *n* (%)"
-    )
+    template = pair.symbol if mine and pair and subject.treated == "numbers" else "row_n" if mine else "row_n_percent"
     rows = [Row(say(template, name=title), tuple(values), about=About(subject.name))]
     return rows if mine else [*rows, *_level_rows(subject.name, blocks, counted)]
 
@@ -163,7 +161,7 @@ def _level_rows(name: str, blocks: list[Block], counted: dict[Group, FrequencyCe
         rows.append(Row(level.label, cells, indent=1, about=About(name)))
     if any(cell.missing for cell in counted.values()):
         missing = [_missing_cell(counted[g], name) for b in blocks for g in b.groups]
-        rows.append(Row(say("Missing"), _across(blocks, missing), indent=1, about=About(name)))
+        rows.append(Row(say("missing"), _across(blocks, missing), indent=1, about=About(name)))
     return rows
 
 
@@ -181,7 +179,7 @@ def _level_cell(cell: FrequencyCell, place: int, key: str) -> Text:
     behind = Behind(key, (*cell.group.named, (cell.variables[0], level.values[0])))
     count = count_cell(level.count, row=key, column=f"{cell.group.key}/n", behind=behind)
     share = Cell(level.valid_percent, Kind.PERCENT, row=key, column=f"{cell.group.key}/%", behind=count.behind)
-    return say("{n} ({share})", n=count, share=share)
+    return say("count_with_share", n=count, share=share)
 
 
 def _missing_cell(cell: FrequencyCell, name: str) -> Text:

@@ -5,12 +5,13 @@ from __future__ import annotations
 from dataclasses import replace
 from typing import NamedTuple
 
+from istrel.data.column import show_value
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.table import Head
 from istrel.exhibits.text import Cell, Hidden, Text, count_cell, say
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import MeasuredCell, Value
-from istrel.sentence.vocabulary import CASE_LISTS, statistic
+from istrel.sentence.vocabulary import CASE_LISTS, percentile_of, statistic
 from istrel.stats.quantiles import CaseValue
 from istrel.style.numbers import Kind
 
@@ -30,7 +31,7 @@ def cell_of(key: str, cell: MeasuredCell, plan: DescribePlan, *, row: str = "", 
         behind=behind,
     )
     if key == "mode" and isinstance(value, tuple) and len(value) > MOST_MODES:
-        return say("{n} modes", n=replace(made, value=float(len(value)), kind=Kind.COUNT))
+        return say("n_modes", n=replace(made, value=float(len(value)), kind=Kind.COUNT))
     if made.kind is not Kind.MEASURE:
         return (made,)
     precise = _precise(made, cell, plan)
@@ -99,7 +100,7 @@ def _behind(key: str, value: Value, cell: MeasuredCell) -> Behind | None:
 def counts_of(cell: MeasuredCell) -> Text:
     """n and how many are missing, for whoever points at the row."""
     n, missing = (Cell(v if isinstance(v, Hidden) else float(v), Kind.COUNT) for v in (cell.n, cell.missing))
-    return say("*n* = {n}, missing {missing}", n=n, missing=missing)
+    return say("n_and_missing", n=n, missing=missing)
 
 
 def paired_heads(shown: tuple[str, ...], confidence: float) -> tuple[list[Head], list[Head]]:
@@ -109,7 +110,7 @@ def paired_heads(shown: tuple[str, ...], confidence: float) -> tuple[list[Head],
     level = Cell(100 * confidence, Kind.EDGE)
     while place < len(shown):
         if shown[place : place + 2] == ("ci_low", "ci_high"):
-            spanners.append(Head(say("{level}% CI", level=level), span=2))
+            spanners.append(Head(say("head_interval", level=level), span=2))
             place += 2
         else:
             spanners.append(Head(()))
@@ -119,6 +120,9 @@ def paired_heads(shown: tuple[str, ...], confidence: float) -> tuple[list[Head],
 
 def head_of(key: str) -> Text:
     """What stands for a statistic at the head of its column or row."""
+    share = percentile_of(key)
+    if share is not None:
+        return say("head_percentile", share=show_value(share))
     return say(statistic(key).head)
 
 
@@ -133,8 +137,8 @@ class PairOf(NamedTuple):
 
 
 PAIRS = (
-    PairOf("mean", "sd", "{first} ({second})", "{name}, *M* (*SD*)"),
-    PairOf("median", "iqr", "{first} [{second}]", "{name}, *Mdn* [*IQR*]"),
+    PairOf("mean", "sd", "pair_in_brackets", "row_mean_sd"),
+    PairOf("median", "iqr", "pair_in_square_brackets", "row_median_iqr"),
 )
 
 

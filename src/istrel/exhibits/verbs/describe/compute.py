@@ -56,7 +56,7 @@ def _measured(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[
     sizes = grouping.sizes
     bench = Workbench(cells, sizes, plan, lambda: moments_of(name, grouping, plan.data))
     columns = {key: bench.statistic(key) for key in plan.computed if not dates or statistic(key).dates}
-    none = {key: Undefined("not for a date variable") for key in plan.computed if key not in columns}
+    none = {key: Undefined("not_for_a_date_variable") for key in plan.computed if key not in columns}
     first = cells.values[:A_LOOK]
     whole = bool((first == np.floor(first)).all() and (cells.values == np.floor(cells.values)).all())
     quarters = (quantiles.quantile(cells, p, kind=bench.kind).values for p in (0.25, 0.75))
@@ -127,7 +127,7 @@ class Workbench:
     def mode(self, group: int) -> Value:
         found = self.modes.at(group)
         if not found:
-            return Undefined("each value occurs once" if self.cells.sizes[group] else quantiles.EMPTY)
+            return Undefined("each_value_occurs_once" if self.cells.sizes[group] else quantiles.EMPTY)
         return found[0] if len(found) == 1 else found
 
     @cached_property
@@ -184,14 +184,14 @@ LISTS: dict[str, Callable[[Workbench, int], Value]] = {
 
 
 NOT_FOR = {
-    Level.IDENTIFIER: Undefined("not for an identifier variable"),
-    Level.DATE: Undefined("not for a date variable"),
+    Level.IDENTIFIER: Undefined("not_for_an_identifier_variable"),
+    Level.DATE: Undefined("not_for_a_date_variable"),
 }
 
 
 def _cases_only(name: str, grouping: Grouping, plan: DescribePlan) -> list[MeasuredCell]:
     level = plan.data.variable(name).level
-    reason = NOT_FOR.get(level, Undefined("not for a text variable"))
+    reason = NOT_FOR.get(level, Undefined("not_for_a_text_variable"))
     present = plan.data.present(name)
     sizes = grouping.sizes
     valid = np.bincount(grouping.codes[(grouping.codes >= 0) & present], minlength=grouping.n_groups)

@@ -26,32 +26,28 @@ class Measure(NamedTuple):
 
 MEASURES = {
     "hedges_g": Measure(
-        "*g*",
-        "Hedges’ *g*",
-        "Hedges’ *g* is the difference of means over the pooled *SD*, corrected for bias (Hedges, 1981).",
+        "symbol_g",
+        "hedges_g",
+        "hedges_g_is_the_difference",
         Kind.STATISTIC,
     ),
-    "eta_squared": Measure(
-        "η²", "Eta squared", "Eta squared is the share of the variance that lies between the groups."
-    ),
-    "cliffs_delta": Measure(
-        "δ", "Cliff’s delta", "Cliff’s delta is the chance of a higher value minus that of a lower one (Cliff, 1993)."
-    ),
-    "cramers_v": Measure("*V*", "Cramér’s *V*", "Cramér’s *V* is the root of chi-square over its largest value."),
+    "eta_squared": Measure("symbol_eta_squared", "eta_squared", "eta_squared_is_the_share"),
+    "cliffs_delta": Measure("symbol_delta", "cliffs_delta", "cliffs_delta_is_the_chance"),
+    "cramers_v": Measure("symbol_v", "cramers_v", "cramers_v_is_the_root"),
     "risk_difference": Measure(
-        "Δ",
-        "Difference of percentages",
-        "Intervals of differences of percentages are Newcombe’s (1998).",
+        "symbol_difference",
+        "difference_of_percentages",
+        "intervals_of_differences_of_percentages",
         Kind.PERCENT,
     ),
 }
 TESTS = {
-    "welch_t": ("Welch’s *t* test", "*t*"),
-    "welch_f": ("Welch’s *F* test", "*F*"),
-    "mann_whitney": ("Mann–Whitney test", "*U*"),
-    "kruskal_wallis": ("Kruskal–Wallis test", "*H*"),
-    "chi_square": ("Chi-square test", "χ²"),
-    "exact": ("Exact test", ""),
+    "welch_t": ("welchs_t_test", "symbol_t"),
+    "welch_f": ("welchs_f_test", "symbol_f"),
+    "mann_whitney": ("mann_whitney_test", "symbol_u"),
+    "kruskal_wallis": ("kruskal_wallis_test", "symbol_h"),
+    "chi_square": ("chi_square_test", "symbol_chi_square"),
+    "exact": ("exact_test", ""),
 }
 
 
@@ -70,7 +66,7 @@ class Marks:
         """What each letter means, in one line."""
         said = {(d.effect.measure, *_pair(d)): d for d in result.differences if d.effect is not None}
         parts = [
-            say("{mark} {what}.", mark=mark, what=_measured(said[what]) if what in said else _tested(what))
+            say("mark_says", mark=mark, what=_measured(said[what]) if what in said else _tested(what))
             for what, mark in self._said.items()
         ]
         return (Note("specific", joined(parts, " ")),) if parts else ()
@@ -88,23 +84,21 @@ def _measured(difference: Difference) -> Text:
         return name
     first, second = (group_label(group, several=True) for group in difference.between)
     if difference.meant:
-        return say(
-            "{name} “{value}”, {first} minus {second}", name=name, value=difference.meant, first=first, second=second
-        )
-    return say("{name}, {first} minus {second}", name=name, first=first, second=second)
+        return say("measure_of_value_first_minus_second", name=name, value=difference.meant, first=first, second=second)
+    return say("measure_first_minus_second", name=name, first=first, second=second)
 
 
 def _tested(what: tuple[str, ...]) -> Text:
     name = say(TESTS[what[0]][0])
-    return say("{test}, exact", test=name) if len(what) > 1 else name
+    return say("test_exact", test=name) if len(what) > 1 else name
 
 
 def difference_heads(plan: DescribePlan) -> tuple[Head, ...]:
     """The heads of the columns that were asked for."""
     said = plan.request.settings
     level = Cell(100 * said["confidence"], Kind.EDGE)
-    effect = (Head(say("Difference\n[{level}% CI]", level=level)),) if said["difference"] else ()
-    return (*effect, *((Head(say("*p*")),) if said["test"] else ()))
+    effect = (Head(say("head_difference", level=level)),) if said["difference"] else ()
+    return (*effect, *((Head(say("head_p")),) if said["test"] else ()))
 
 
 def difference_cells(
@@ -155,7 +149,7 @@ def _effect(difference: Difference, *, row: str, column: str) -> Text:
     value, low, high = _effect_cells(difference, row=row, column=column)
     if not isinstance(low.value, float) or not isinstance(high.value, float):
         return (value,)
-    return say("{value} [{low}, {high}]", value=value, low=low, high=high)
+    return say("value_with_interval", value=value, low=low, high=high)
 
 
 def difference_texts(plan: DescribePlan, result: DescribeResult) -> list[Text]:
@@ -165,7 +159,7 @@ def difference_texts(plan: DescribePlan, result: DescribeResult) -> list[Text]:
         parts = [part for part in (_effect_words(difference, plan), _test_words(difference)) if part]
         if parts:
             name = titled(plan.data.variable(difference.variable))
-            said.append(say("{name}: {difference}.", name=name, difference=joined(parts, "; ")))
+            said.append(say("difference_of", name=name, difference=joined(parts, "; ")))
     return said
 
 
@@ -176,13 +170,13 @@ def _effect_words(difference: Difference, plan: DescribePlan) -> Text:
     level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
     symbol = say(MEASURES[effect.measure].symbol)
     value, low, high = _effect_cells(difference, row=_row(difference), column="difference")
-    words = say("{symbol} = {value}", symbol=symbol, value=value)
+    words = say("symbol_value", symbol=symbol, value=value)
     if isinstance(effect.low, float) and isinstance(effect.high, float):
-        words = say("{effect}, {level}% CI [{low}, {high}]", effect=words, level=level, low=low, high=high)
+        words = say("effect_with_interval", effect=words, level=level, low=low, high=high)
     if difference.between is None:
         return words
     first, second = (group_label(group, several=True) for group in difference.between)
-    return say("{effect} ({first} minus {second})", effect=words, first=first, second=second)
+    return say("effect_first_minus_second", effect=words, first=first, second=second)
 
 
 def _test_words(difference: Difference) -> Text:
@@ -193,13 +187,13 @@ def _test_words(difference: Difference) -> Text:
     row = _row(difference)
     p = p_words(difference.p, row=row, column="difference p")
     if not isinstance(test.statistic, float):
-        return say("{test}, {p}", test=say(name), p=p)
+        return say("test_with_p", test=say(name), p=p)
     counted = test.name == "mann_whitney" and test.statistic.is_integer()
     value = Cell(test.statistic, Kind.COUNT if counted else Kind.STATISTIC, row=row, column="difference statistic")
     if not test.df:
-        return say("{test}, {symbol} = {value}, {p}", test=say(name), symbol=say(symbol), value=value, p=p)
+        return say("test_with_statistic", test=say(name), symbol=say(symbol), value=value, p=p)
     df = joined([(_degrees(x, row, place),) for place, x in enumerate(test.df, start=1)])
-    return say("{test}, {symbol}({df}) = {value}, {p}", test=say(name), symbol=say(symbol), df=df, value=value, p=p)
+    return say("test_with_df", test=say(name), symbol=say(symbol), df=df, value=value, p=p)
 
 
 def _row(difference: Difference) -> str:
@@ -216,7 +210,7 @@ def difference_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:
     said = plan.request.settings
     if not any(d.test is not None for d in result.differences) or said["adjust"] == "none":
         return []
-    return [say("*p* is adjusted ({source}).", source=ADJUSTMENTS[said["adjust"]])]
+    return [say("p_is_adjusted", source=ADJUSTMENTS[said["adjust"]])]
 
 
 def difference_methods(result: DescribeResult) -> list[Text]:
@@ -227,7 +221,5 @@ def difference_methods(result: DescribeResult) -> list[Text]:
     tests = dict.fromkeys(d.test.name for d in result.differences if d.test and isinstance(d.p, float))
     said = [say(MEASURES[measure].defined) for measure in measures]
     if tests:
-        said.append(
-            say("Groups were compared by these tests: {tests}.", tests=joined([say(TESTS[name][0]) for name in tests]))
-        )
+        said.append(say("groups_were_compared_by_these", tests=joined([say(TESTS[name][0]) for name in tests])))
     return said

@@ -17,13 +17,11 @@ from istrel.exhibits.verbs.hidden_frequencies import (
     hidden_frequencies,
     with_all_reasons,
 )
-from istrel.sentence.vocabulary import CASE_LISTS, percentile_of
+from istrel.sentence.vocabulary import CASE_LISTS, percentile_of, statistic
 from istrel.stats.estimates import Undefined
 
-# Of how many cases on its narrower side a quantile must be, as a share of all.
-SIDES = {"median": 0.5, "q1": 0.25, "q3": 0.25, "iqr": 0.25, "mad": 0.5, "mad_normal": 0.5}
 SINGLE = ("min", "max", "range")  # values of single cases
-TELLING = Undefined("it would give hidden counts away")
+TELLING = Undefined("it_would_give_hidden_counts")
 
 
 def counts(plan: DescribePlan, result: DescribeResult, below: int) -> DescribeResult:
@@ -93,13 +91,21 @@ def _statistic(key: str, value: Value, cell: MeasuredCell, below: int, *, nothin
         return value
     if nothing or key in CASE_LISTS or key in SINGLE:
         return Hidden()
-    share = percentile_of(key)
-    side = SIDES.get(key) if share is None else min(share, 100 - share) / 100
-    if side is not None and int(side * _int(cell.n)) < below:
+    if int(_narrower(key) * _int(cell.n)) < below:
         return Hidden()
     if key in ("mode", "mode_count") and not _frequent(cell, below):
         return Hidden()
     return value
+
+
+def _narrower(key: str) -> float:
+    """The share of the cases on the narrower side of a quantile: where they are few, it is a single case; 1 for others."""
+    share = percentile_of(key)
+    if share is not None:
+        return min(share, 100 - share) / 100
+    if key == "median":
+        return 0.5
+    return 0.25 if statistic(key).recorded == "between" or key == "mad_normal" else 1.0
 
 
 def _frequent(cell: MeasuredCell, below: int) -> bool:

@@ -37,7 +37,7 @@ def margin_notes(plan: DescribePlan, result: DescribeResult) -> tuple[MarginNote
         found[-1] += [*groups.missing(cells), *groups.spread(cells), *_ordinal_mean(name, plan), *groups.small(cells)]
     notes = _fewest(found)
     if any(difference.test is not None for difference in result.differences):
-        says = say("where chance made the groups, these *p*-values test chance alone; the differences say more")
+        says = say("where_chance_made_the_groups")
         notes.append(MarginNote("", (), says))
     return tuple(_named(note, plan) for note in notes)
 
@@ -53,12 +53,12 @@ def _named(note: MarginNote, plan: DescribePlan) -> MarginNote:
     if not note.variable or plan.layout not in ("statistics", "variables") or len(plan.subjects) == 1:
         return note
     name = titled(plan.data.variable(note.variable))
-    return replace(note, says=say("{name}: {remark}", name=name, remark=note.says))
+    return replace(note, says=say("remark_of", name=name, remark=note.says))
 
 
 def _ordinal_mean(name: str, plan: DescribePlan) -> list[MarginNote]:
     if plan.data.variable(name).level is Level.ORDINAL and "mean" in plan.shown and plan.form == "table":
-        return [MarginNote(name, (), say("mean of an ordinal variable"), _medians(plan))]
+        return [MarginNote(name, (), say("mean_of_an_ordinal_variable"), _medians(plan))]
     return []
 
 
@@ -70,8 +70,8 @@ def _skew(cells: list[MeasuredCell], plan: DescribePlan) -> list[MarginNote]:
         return []
     worst = max(skewed, key=lambda cell: abs(cell.number("skewness")))
     right = worst.number("skewness") > 0
-    plainly = say("right skew") if right else say("left skew")
-    strong = "strong right skew" if right else "strong left skew"
+    plainly = say("right_skew") if right else say("left_skew")
+    strong = "strong_right_skew" if right else "strong_left_skew"
     says = claim("strong skew", [worst.number("skewness")], strong, otherwise=plainly)
     return [MarginNote(worst.variable, worst.group.labels, (*says, *_apart(worst)), _medians(plan))]
 
@@ -85,7 +85,7 @@ def _apart(cell: MeasuredCell) -> Text:
     if not abs(apart) >= 1:
         return ()
     share = Cell(abs(apart), Kind.COUNT)
-    return say(", mean {share}% above the median" if apart > 0 else ", mean {share}% below the median", share=share)
+    return say("mean_above_the_median" if apart > 0 else "mean_below_the_median", share=share)
 
 
 def _medians(plan: DescribePlan) -> tuple[Remedy, ...]:

@@ -35,19 +35,19 @@ def _taken_together(keys: tuple[str, ...]) -> tuple[str, ...]:
 def _stub(keys: tuple[str, ...], plan: DescribePlan) -> Text:
     if len(keys) == 1:
         return head_of(keys[0])
-    return say("{level}% CI", level=Cell(100 * plan.request.settings["confidence"], Kind.EDGE))
+    return say("head_interval", level=Cell(100 * plan.request.settings["confidence"], Kind.EDGE))
 
 
 def _statistics(keys: tuple[str, ...], cell: MeasuredCell, plan: DescribePlan) -> Text:
     column = f"{cell.variable}/{cell.group.key}"
     made = [cell_of(key, cell, plan, row=key, column=column) for key in keys]
-    return made[0] if len(made) == 1 else say("[{low}, {high}]", low=made[0], high=made[1])
+    return made[0] if len(made) == 1 else say("interval", low=made[0], high=made[1])
 
 
 def _group_heads(plan: DescribePlan) -> tuple[HeadRow, ...]:
     """Variables over their groups, the groups under the names of their groupings, as far as there are several."""
     variables = [titled_with_unit(plan.data.variable(subject.name)) for subject in plan.subjects]
-    stub, groupings = Head(say("Statistic")), plan.groupings
+    stub, groupings = Head(say("head_statistic")), plan.groupings
     if not has_groups(groupings):
         return ((stub, *(Head(title) for title in variables)),)
     width, several = sum(len(grouping.groups) for grouping in groupings), sum(len(g.groups) for g in groupings) > 1
@@ -86,7 +86,7 @@ def _keyed(key: str, cell: MeasuredCell, plan: DescribePlan) -> Text:
 def _variable_heads(plan: DescribePlan) -> tuple[HeadRow, ...]:
     """The statistic over all variables where there is one; else each variable over its statistics."""
     named = [grouping for grouping in plan.groupings if grouping.names]
-    stub = Head(crossed_title(named[0].names, plan.data) if len(named) == 1 else say("Group") if named else ())
+    stub = Head(crossed_title(named[0].names, plan.data) if len(named) == 1 else say("head_group") if named else ())
     variables = [titled_with_unit(plan.data.variable(subject.name)) for subject in plan.subjects]
     pairs, statistics = paired_heads(plan.shown, plan.request.settings["confidence"])
     if len(statistics) == 1:

@@ -76,7 +76,7 @@ def _variable_rows(name: str, plan: DescribePlan, result: DescribeResult, marks:
 
 def _stub(plan: DescribePlan, *, one: bool) -> Text:
     if not one:
-        return say("Variable")
+        return say("head_variable")
     return listed([crossed_title(grouping.names, plan.data) for grouping in plan.groupings if grouping.names])
 
 

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterator
 
 from istrel.data.dataset import Dataset
@@ -10,7 +9,7 @@ from istrel.exhibits.cases import Grouping
 from istrel.exhibits.claims import claim, unless_alike
 from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Hidden, Text, cells_in, joined, listed, say, sentences
+from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, joined, listed, say, sentences
 from istrel.exhibits.verbs.describe.cells import cell_of, n_of, pair_of
 from istrel.exhibits.verbs.describe.difference_words import difference_methods, difference_notes, difference_texts
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
@@ -31,25 +30,24 @@ from istrel.exhibits.wording import (
 )
 from istrel.sentence.vocabulary import STATISTICS, statistic
 from istrel.style.numbers import Kind
+from istrel.style.phrases import phrases_in, slots
 
 
 def title_of(plan: DescribePlan) -> Text:
     """A title from labels: the variables (or how many), and the groupings."""
     names = [titled(plan.data.variable(subject.name)) for subject in plan.subjects]
     if plan.form == "missing map":
-        what = say(
-            "Missing values of {what}", what=listed(names) if len(names) <= 3 else say("{n} variables", n=len(names))
-        )
+        what = say("missing_values_of", what=listed(names) if len(names) <= 3 else say("n_variables", n=len(names)))
     elif len(names) > 3 and plan.form != "table":
-        what = say("Distributions of {n} variables", n=len(names))
+        what = say("distributions_of_variables", n=len(names))
     elif len(names) > 3:
-        what = say("Descriptive statistics of {n} variables", n=len(names))
+        what = say("descriptive_statistics_of_variables", n=len(names))
     elif len(names) == 1 and plan.form == "table":
-        what = say("Descriptive statistics of {name}", name=names[0])
+        what = say("descriptive_statistics_of", name=names[0])
     else:
         what = listed(names)
     by = groups_words(plan.groupings, plan.data)
-    return say("{what} by {groups}", what=what, groups=by) if by else what
+    return say("what_by_groups", what=what, groups=by) if by else what
 
 
 def notes_of(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
@@ -93,8 +91,8 @@ def _missing_note(plan: DescribePlan, result: DescribeResult) -> list[Text]:
         if count:
             why = () if plan.request.settings["hide_below"] else _why(subject.name, shown, plan.data)
             title = titled(plan.data.variable(subject.name))
-            parts.append(say("{name} {n}{why}", name=title, n=count, why=why))
-    return [say("Values missing: {list}.", list=joined(parts, "; "))] if parts else []
+            parts.append(say("missing_in_list", name=title, n=count, why=why))
+    return [say("values_missing", list=joined(parts, "; "))] if parts else []
 
 
 def _shown_grouping(result: DescribeResult) -> Grouping:
@@ -110,24 +108,21 @@ def _why(name: str, grouping: Grouping, data: Dataset) -> Text:
     ]  # how a file spells it is not the reader's
     if not found:
         return ()
-    parts = [say("{n} {reason}", n=count, reason=reason_label(reason, short=True)) for reason, count in found]
-    return say(" ({list})", list=joined(parts))
-
-
-SLOT = re.compile(r"{(\w+)}")
+    parts = [say("n_for_reason", n=count, reason=reason_label(reason, short=True)) for reason, count in found]
+    return say("in_brackets", list=joined(parts))
 
 
 def _definitions(shown: tuple[str, ...]) -> list[Text]:
     texts: list[Text] = []
     if "skewness" in shown and "kurtosis" in shown:
-        texts.append(say("Skewness and kurtosis are the adjusted coefficients (G1; G2, excess)."))
+        texts.append(say("skewness_and_kurtosis_are_the_adjusted"))
     elif "skewness" in shown:
-        texts.append(say("Skewness is the adjusted coefficient (G1)."))
+        texts.append(say("skewness_is_the_adjusted_coefficient"))
     elif "kurtosis" in shown:
-        texts.append(say("Kurtosis is the adjusted coefficient (G2, excess)."))
+        texts.append(say("kurtosis_is_the_adjusted_coefficient"))
     said = [say(words) for words in dict.fromkeys(statistic(key).short for key in shown) if words]
     if said:
-        texts.append((*joined(said, "; "), *say(".")))
+        texts.append((*joined(said, "; "), Run(".")))
     return texts
 
 
@@ -140,11 +135,13 @@ def methods_of(plan: DescribePlan, result: DescribeResult) -> Text:
     shown = set(plan.shown if plan.tabular else _paired(plan)) if measured else set()
     values = {"kind": Cell(settings["quantiles"], Kind.COUNT), "share": Cell(100 * settings["trim"], Kind.EDGE)}
     templates = dict.fromkeys(entry.defined for entry in map(statistic, _in_order(shown)) if entry.defined)
-    said = [say(template, **{slot: values[slot] for slot in SLOT.findall(template)}) for template in templates]
+    said = [
+        say(template, **{slot: values[slot] for slot in slots(phrases_in("en")[template])}) for template in templates
+    ]
     if "outliers" in shown:
         said.append(_outliers(plan))
     if any(subject.treated == "categories" for subject in plan.subjects):
-        said.append(say("Percentages are of the valid cases."))
+        said.append(say("percentages_are_of_the_valid"))
     return sentences([*said, *difference_methods(result)])
 
 
@@ -157,9 +154,9 @@ def _in_order(shown: set[str]) -> list[str]:
 def _outliers(plan: DescribePlan) -> Text:
     settings = plan.request.settings
     if settings["outliers_by"] == "robust":
-        return say("Outliers have a robust *z* beyond 3.5 (Iglewicz & Hoaglin, 1993).")
+        return say("outliers_have_a_robust_z")
     reach = Cell(float(settings["fences"]), Kind.EDGE)
-    return say("Outliers lie more than {reach} interquartile ranges beyond the quartiles (Tukey, 1977).", reach=reach)
+    return say("outliers_lie_more_than_interquartile", reach=reach)
 
 
 def text_of(plan: DescribePlan, result: DescribeResult) -> Text:
@@ -188,11 +185,11 @@ def _measured_words(cells: list[MeasuredCell], plan: DescribePlan, *, overall: b
     if len(cells) == 1:
         (cell,) = cells
         numbers = _mean_words(cell, plan)
-        template = "Overall, {name} averaged {numbers}" if overall else "{name}{where} averaged {numbers}"
+        template = "mean_overall" if overall else "mean_of_cases"
         said = say(template, name=name, where=in_group(cell.group), numbers=numbers)
     else:
         said = _compared(name, ranked, plan)
-    return [(*said, *_half_words(ranked[0], plan), *say("."))] if said else []
+    return [(*said, *_half_words(ranked[0], plan), Run("."))] if said else []
 
 
 def _compared(name: Text, ranked: list[MeasuredCell], plan: DescribePlan) -> Text:
@@ -200,7 +197,7 @@ def _compared(name: Text, ranked: list[MeasuredCell], plan: DescribePlan) -> Tex
     high, low = ranked[0], ranked[-1]
     means = [cell.number("mean") for cell in ranked]
     similar = say(
-        "{name} averaged {numbers} in {place}, and about the same in the other groups",
+        "means_alike",
         name=name,
         place=_place(high),
         numbers=_mean_words(high, plan),
@@ -208,7 +205,7 @@ def _compared(name: Text, ranked: list[MeasuredCell], plan: DescribePlan) -> Tex
     return claim(
         "highest and lowest",
         [means],
-        "{name} was highest on average in {high}, {high_numbers}, and lowest in {low}, {low_numbers}",
+        "highest_and_lowest_mean",
         differ=(("first", "second"), ("last_but_one", "last")),
         otherwise=_spanned(name, ranked, plan, similar),
         name=name,
@@ -226,7 +223,7 @@ def _compared(name: Text, ranked: list[MeasuredCell], plan: DescribePlan) -> Tex
 def _spanned(name: Text, ranked: list[MeasuredCell], plan: DescribePlan, similar: Text) -> Text:
     """How far the means of the groups span, where no single group stands out."""
     return unless_alike(
-        "{name} averaged from *M* = {low} to *M* = {high} in the {n} groups",
+        "means_span",
         differ=(("low", "high"),),
         otherwise=similar,
         name=name,
@@ -244,8 +241,8 @@ def _mean_words(cell: MeasuredCell, plan: DescribePlan) -> Text:
     n = n_of(cell)
     mean = cell_of("mean", cell, plan)
     if isinstance(cell.statistics.get("sd"), float):
-        return say("*M* = {mean}, *SD* = {sd}, *n* = {n}", mean=mean, sd=cell_of("sd", cell, plan), n=n)
-    return say("*M* = {mean}, *n* = {n}", mean=mean, n=n)
+        return say("mean_sd_and_n", mean=mean, sd=cell_of("sd", cell, plan), n=n)
+    return say("mean_and_n", mean=mean, n=n)
 
 
 def _half_words(cell: MeasuredCell, plan: DescribePlan) -> Text:
@@ -254,7 +251,7 @@ def _half_words(cell: MeasuredCell, plan: DescribePlan) -> Text:
     return claim(
         "half between",
         [cell.inside],
-        "; half of the cases{where} lay between {low} and {high}",
+        "half_between",
         differ=(("low", "high"),),
         where=of_group(cell.group),
         low=cell_of("q1", cell, plan),

@@ -25,7 +25,7 @@ from istrel.stats.grouping import Arranged
 Array = NDArray[np.float64]
 MATRIX = ("pearson", "spearman")
 ORDERED = ("pearson", "spearman", "kendall")
-DASH = Undefined("too few complete cases")
+DASH = Undefined("too_few_complete_cases")
 
 
 @dataclass(frozen=True, eq=False)
@@ -177,7 +177,7 @@ def _pair(a: str, b: str, method: str, values: list[float], n: int, reason: Unde
 
     coefficient, p = known(values[0], DASH), known(values[1], DASH)
     perfect = np.isfinite(values[0]) and abs(values[0]) == 1
-    low, high = (known(v, Undefined("no interval for a coefficient of 1") if perfect else DASH) for v in values[2:])
+    low, high = (known(v, Undefined("no_interval_for_a_coefficient") if perfect else DASH) for v in values[2:])
     return Pair(a, b, method, coefficient, n, p, p, low, high)
 
 
@@ -191,7 +191,7 @@ def _partial(method: str, a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     ranked = correlation.mid_ranks(x) if method == "spearman" else x
     r = float(correlation.partial(ranked[:, :2], ranked[:, 2:]).coefficient[0, 1])
     if not np.isfinite(r):
-        return _pair(a, b, method, [np.nan] * 4, n, Undefined("nothing is left of a variable"))
+        return _pair(a, b, method, [np.nan] * 4, n, Undefined("nothing_is_left_of_a"))
     free = np.array(n - taken)
     p = float(correlation.t_p_values(np.array(r), free))
     low, high = _limits(np.array(r), free, method, plan)
@@ -202,7 +202,7 @@ def _by_tau(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     both = part.both(a, b)
     found = correlation.kendall(part.values[a][both], part.values[b][both])
     low, high = _limits(np.array(found.tau), np.array(found.n), "kendall", plan)
-    few = undefined("fewer than {n} complete cases", n=2) if found.n < 2 else Undefined("a variable is constant")
+    few = undefined("fewer_than_complete_cases", n=2) if found.n < 2 else Undefined("a_variable_is_constant")
     reason = None if np.isfinite(found.tau) else few
     return _pair(a, b, "kendall", [found.tau, found.p, float(low), float(high)], found.n, reason)
 
@@ -217,15 +217,15 @@ def _by_eta(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     categories = plan.data.categories(words)
     codes, n = categories.codes[part.rows][both], int(both.sum())
     groups = int(np.unique(codes).size)
-    none = Undefined("no interval for eta")
+    none = Undefined("no_interval_for_eta")
     if n < 2 or groups < 2:
-        why = Undefined("fewer than 2 groups with cases")
+        why = Undefined("fewer_than_2_groups_with")
         return Pair(a, b, "eta", why, n, why, why, why, why)
     value = correlation.eta(values, codes, len(categories.values))
     if not np.isfinite(value):
-        why = Undefined("all values are equal")
+        why = Undefined("all_values_are_equal")
         return Pair(a, b, "eta", why, n, why, why, why, why)
-    p: Value = Undefined("no cases beyond one per group")
+    p: Value = Undefined("no_cases_beyond_one_per")
     if n > groups:
         with np.errstate(divide="ignore"):
             f = (value**2 / (groups - 1)) / max((1 - value**2) / (n - groups), 1e-300)
@@ -240,7 +240,7 @@ def _by_v(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     flat = first.codes[part.rows][both].astype(np.int64) * c + second.codes[part.rows][both]
     counts = np.bincount(flat, minlength=r * c).reshape(r, c)
     _, corrected = association.cramers_v(counts)
-    none = Undefined("no interval for V")
+    none = Undefined("no_interval_for_v")
     p = association.chi_square(counts).p
     return Pair(a, b, "cramers_v", corrected, int(both.sum()), p, p, none, none)
 

@@ -45,11 +45,11 @@ class Coefficient(NamedTuple):
 
 
 COEFFICIENTS = {
-    "pearson": Coefficient("*r*", "Pearson’s *r*", "Pearson’s *r*"),
-    "spearman": Coefficient("ρ", "Spearman’s rho", "Spearman’s rho (mid-ranks within the cases of each pair)"),
-    "kendall": Coefficient("τ", "Kendall’s tau-b", "Kendall’s tau-b"),
-    "eta": Coefficient("η", "eta", "the correlation ratio eta"),
-    "cramers_v": Coefficient("*V*", "Cramér’s *V*", "Cramér’s *V* corrected for bias (Bergsma, 2013)"),
+    "pearson": Coefficient("symbol_r", "pearsons_r", "pearsons_r"),
+    "spearman": Coefficient("symbol_rho", "spearmans_rho", "spearmans_rho_mid_ranks_within"),
+    "kendall": Coefficient("symbol_tau", "kendalls_tau_b", "kendalls_tau_b"),
+    "eta": Coefficient("symbol_eta", "eta", "the_correlation_ratio_eta"),
+    "cramers_v": Coefficient("symbol_v", "cramers_v", "cramers_v_corrected_for_bias"),
 }
 
 
@@ -69,16 +69,16 @@ def _title(plan: RelatePlan) -> Text:
     if plan.form != "table":
         title = listed(names)
     elif plan.against:
-        title = say("Relations with {name}", name=titled(plan.data.variable(plan.against)))
+        title = say("relations_with", name=titled(plan.data.variable(plan.against)))
     elif len(names) <= 3:
-        title = say("Means, standard deviations and correlations of {names}", names=listed(names))
+        title = say("means_standard_deviations_and_correlations", names=listed(names))
     else:
-        title = say("Means, standard deviations and correlations among study variables")
+        title = say("means_standard_deviations_and_correlations_among")
     if plan.given:
         given = listed([titled(plan.data.variable(name)) for name in plan.given])
-        title = say("{what}, given {names}", what=title, names=given)
+        title = say("title_given", what=title, names=given)
     by = groups_words(plan.groupings, plan.data)
-    return say("{what}, by {groups}", what=title, groups=by) if by else title
+    return say("what_set_by_groups", what=title, groups=by) if by else title
 
 
 def stars(p: Value) -> str:
@@ -95,8 +95,14 @@ def _matrix(plan: RelatePlan, result: RelateResult, notes: tuple[Note, ...]) -> 
         if grouped:
             rows.append(Row(group_label(cell.group, several=True)))
         rows += _triangle(cell, plan, indent=int(grouped))
-    numbers = [Head(say("{k}", k=str(k + 1))) for k in range(len(plan.names))]
-    heads = (Head(say("Variable")), Head(say("*n*")), Head(say("*M*")), Head(say("*SD*")), *numbers)
+    numbers = [Head(say("variable_number", k=str(k + 1))) for k in range(len(plan.names))]
+    heads = (
+        Head(say("head_variable")),
+        Head(say("head_n")),
+        Head(say("symbol_mean")),
+        Head(say("symbol_sd")),
+        *numbers,
+    )
     return TableSheet(_title(plan), (heads,), tuple(rows), notes)
 
 
@@ -114,7 +120,7 @@ def _triangle(cell: RelateCell, plan: RelatePlan, *, indent: int) -> list[Row]:
         values += [_coefficient(cell.pair(name, other), cell, plan) for other in plan.names[:place]]
         values.append((Run("—"),))
         values += [()] * (len(plan.names) - place - 1)
-        stub = say("{k}. {name}", k=str(place + 1), name=titled(plan.data.variable(name)))
+        stub = say("numbered_variable", k=str(place + 1), name=titled(plan.data.variable(name)))
         rows.append(Row(stub, tuple(values), indent=indent, about=About(name, cell.group.labels)))
         if plan.request.settings["intervals"] and place:
             rows.append(_interval_row(name, place, cell, plan, indent + 1))
@@ -151,7 +157,7 @@ def _interval_row(name: str, place: int, cell: RelateCell, plan: RelatePlan, ind
     for other in plan.names[:place]:
         values.append(_interval(cell.pair(name, other), _row_key(name, cell), f"{other}/"))
     values += [()] * (len(plan.names) - place)
-    return Row(say("{level}% CI", level=level), tuple(values), indent=indent)
+    return Row(say("head_interval", level=level), tuple(values), indent=indent)
 
 
 def _interval(pair: Pair, row: str, column: str) -> Text:
@@ -159,7 +165,7 @@ def _interval(pair: Pair, row: str, column: str) -> Text:
         Cell(value, Kind.COEFFICIENT, row=row, column=f"{column}{side}")
         for side, value in (("low", pair.low), ("high", pair.high))
     )
-    return say("[{low}, {high}]", low=low, high=high)
+    return say("interval", low=low, high=high)
 
 
 def _ranked(plan: RelatePlan, result: RelateResult, notes: tuple[Note, ...]) -> TableSheet:
@@ -173,11 +179,11 @@ def _ranked(plan: RelatePlan, result: RelateResult, notes: tuple[Note, ...]) -> 
         for pair in sorted(cell.pairs, key=_strength, reverse=True):
             rows.append(_ranked_row(pair, cell, plan, mixed=mixed, indent=int(grouped)))
     method = result.cells[0].pairs[0].method
-    symbol = say("Coefficient") if mixed else say(COEFFICIENTS[method].symbol)
+    symbol = say("head_coefficient") if mixed else say(COEFFICIENTS[method].symbol)
     level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
-    middle = (Head(say("Method")),) if mixed else ()
-    interval = Head(say("{level}% CI", level=level))
-    heads = (Head(say("Variable")), Head(say("*n*")), *middle, Head(symbol), interval, Head(say("*p*")))
+    middle = (Head(say("head_method")),) if mixed else ()
+    interval = Head(say("head_interval", level=level))
+    heads = (Head(say("head_variable")), Head(say("head_n")), *middle, Head(symbol), interval, Head(say("head_p")))
     return TableSheet(_title(plan), (heads,), tuple(rows), notes)
 
 
@@ -215,39 +221,37 @@ def _notes(plan: RelatePlan, result: RelateResult) -> tuple[Note, ...]:
 
 def _counts_note(plan: RelatePlan, pairs: list[Pair]) -> list[Text]:
     counts = [pair.n for pair in pairs if isinstance(pair.n, int)]
-    deletion = say("Cases complete in all variables") if plan.deletion == "listwise" else say("Pairwise deletion")
+    deletion = say("cases_complete_in_all_variables") if plan.deletion == "listwise" else say("pairwise_deletion")
     if len(counts) < len(pairs):
-        return [say("{deletion}.", deletion=deletion)]
+        return [say("deletion_alone", deletion=deletion)]
     low, high = min(counts), max(counts)
     if low == high:
-        return [say("{deletion}, *n* = {n}.", deletion=deletion, n=low)]
-    return [say("{deletion}, *n* from {low} to {high}.", deletion=deletion, low=low, high=high)]
+        return [say("deletion_with_n", deletion=deletion, n=low)]
+    return [say("deletion_n_from_to", deletion=deletion, low=low, high=high)]
 
 
 def _coefficient_notes(plan: RelatePlan, result: RelateResult, pairs: list[Pair]) -> list[Text]:
     methods = list(dict.fromkeys(pair.method for pair in pairs))
-    texts = [say("Coefficients: {list}.", list=listed([say(COEFFICIENTS[m].short) for m in methods]))]
+    texts = [say("coefficients", list=listed([say(COEFFICIENTS[m].short) for m in methods]))]
     if plan.given:
         given = listed([titled(plan.data.variable(name)) for name in plan.given])
-        texts.append(say("Coefficients are partial: {names} taken out of both variables.", names=given))
+        texts.append(say("coefficients_are_partial_taken_out", names=given))
     if len(methods) > 1 and not plan.against:
         texts += _which(plan, pairs, methods)
     if any(cell.indefinite for cell in result.cells):
         if plan.deletion == "pairwise" and len(methods) == 1:
-            texts.append(say("The matrix is not positive definite; listwise deletion may avoid it."))
+            texts.append(say("the_matrix_is_not_positive"))
         else:
-            texts.append(say("The matrix is not positive definite."))
+            texts.append(say("the_matrix_is_not_positive_definite"))
     texts += dashes_note(pair.coefficient for pair in pairs)
     adjust = plan.request.settings["adjust"]
     if adjust != "none":
         tested = [sum(isinstance(pair.p, float) for pair in cell.pairs) for cell in result.cells]
-        template = "*p* adjusted for {n} pairs ({source})."
+        template = "p_adjusted_for_pairs"
         if len(tested) > 1:
-            template = "*p* adjusted for the {n} pairs of each group ({source})."
+            template = "p_adjusted_for_the_pairs"
         most = max(tested)
-        template = (
-            template if len(set(tested)) == 1 else "*p* adjusted for the pairs of each group, at most {n} ({source})."
-        )
+        template = template if len(set(tested)) == 1 else "p_adjusted_for_the_pairs_of"
         texts.append(say(template, n=most, source=ADJUSTMENTS[adjust]))
     return texts
 
@@ -260,16 +264,14 @@ def _which(plan: RelatePlan, pairs: list[Pair], methods: list[str]) -> list[Text
     for method in methods:
         if method != common:
             places = dict.fromkeys(f"{number[p.b]}–{number[p.a]}" for p in pairs if p.method == method)
-            parts.append(say("{name} for {list}", name=say(COEFFICIENTS[method].short), list=", ".join(places)))
+            parts.append(say("coefficient_for_pairs", name=say(COEFFICIENTS[method].short), list=", ".join(places)))
     rest = say(COEFFICIENTS[common].short)
-    return [say("{some}; {name} for all others.", some=joined(parts, "; "), name=rest)]
+    return [say("coefficient_for_all_others", some=joined(parts, "; "), name=rest)]
 
 
 def _star_note(used: set[str]) -> Text:
     parts = [
-        say("{mark}*p* < {limit}.", mark=mark, limit=Cell(limit, Kind.LIMIT))
-        for limit, mark in reversed(STARS)
-        if mark in used
+        say("star_says", mark=mark, limit=Cell(limit, Kind.LIMIT)) for limit, mark in reversed(STARS) if mark in used
     ]
     return sentences(parts)
 
@@ -278,15 +280,15 @@ def _methods(plan: RelatePlan, result: RelateResult) -> Text:
     pairs = [pair for cell in result.cells for pair in cell.pairs]
     methods = list(dict.fromkeys(pair.method for pair in pairs))
     names = listed([say(COEFFICIENTS[m].full) for m in methods])
-    template = "Relations are {names}, with pairwise deletion of missing values."
+    template = "relations_are_with_pairwise_deletion"
     if plan.deletion == "listwise":
-        template = "Relations are {names}, with listwise deletion of missing values."
+        template = "relations_are_with_listwise_deletion"
     said = [say(template, names=names)]
     if plan.against or plan.request.settings["intervals"]:
         if "pearson" in methods:
-            said.append(say("Intervals of *r* use Fisher’s *z*."))
+            said.append(say("intervals_of_r_use_fishers"))
         if {"spearman", "kendall"} & set(methods):
-            said.append(say("Intervals of rank correlations follow Bonett and Wright (2000)."))
+            said.append(say("intervals_of_rank_correlations_follow"))
     return sentences(said)
 
 
@@ -306,11 +308,11 @@ def _text(plan: RelatePlan, result: RelateResult) -> Text:
         one, within = named == 1, bool(cell.group.labels)
         if within:
             alone, several = (
-                "In {group}, the closest relation was between {list}.",
-                "In {group}, the closest relations were between {list}.",
+                "in_the_closest_relation_was",
+                "in_the_closest_relations_were",
             )
         else:
-            alone, several = "The closest relation was between {list}.", "The closest relations were between {list}."
+            alone, several = "the_closest_relation_was_between", "the_closest_relations_were_between"
         template = alone if one else several
         parts = joined([_named(pair, cell, plan) for pair in ranked[:named]], "; ")
         group = group_label(cell.group, several=True)
@@ -324,13 +326,13 @@ def _named(pair: Pair, cell: RelateCell, plan: RelatePlan) -> Text:
     row = _row_key(second, cell)
     value = Cell(pair.coefficient, Kind.COEFFICIENT, row=row, column=first)
     p = p_words(
-        pair.p_adjusted if isinstance(pair.p_adjusted, float) else Undefined("no p"), row=row, column=f"{first}/p"
+        pair.p_adjusted if isinstance(pair.p_adjusted, float) else Undefined("p_missing"), row=row, column=f"{first}/p"
     )
     symbol = say(COEFFICIENTS[pair.method].symbol)
     if pair.method == "pearson" and isinstance(pair.n, int):
         df = count_cell(pair.n - 2 - len(plan.given), row=row, column=f"{first}/df")
-        return say("{a} and {b}, {symbol}({df}) = {value}, {p}", a=a, b=b, symbol=symbol, df=df, value=value, p=p)
-    return say("{a} and {b}, {symbol} = {value}, {p}", a=a, b=b, symbol=symbol, value=value, p=p)
+        return say("pair_with_coefficient_and_df", a=a, b=b, symbol=symbol, df=df, value=value, p=p)
+    return say("pair_with_coefficient", a=a, b=b, symbol=symbol, value=value, p=p)
 
 
 def _margin(plan: RelatePlan, result: RelateResult) -> tuple[MarginNote, ...]:
@@ -340,11 +342,11 @@ def _margin(plan: RelatePlan, result: RelateResult) -> tuple[MarginNote, ...]:
     for cell in result.cells:
         small = [pair for pair in cell.pairs if isinstance(pair.n, int) and 0 < pair.n < FEW_FOR_TESTS]
         if small:
-            says = say("*n* = {n}: a coefficient of so few says little", n=count_cell(small[0].n))
+            says = say("n_a_coefficient_of_so", n=count_cell(small[0].n))
             notes.append(MarginNote(small[0].b, cell.group.labels, says))
         same = [pair for pair in cell.pairs if pair.method == "pearson" and _strength(pair) >= NEAR_COPY]
         for pair in same[:2]:
-            says = say("{a} and {b} say the same thing", a=pair.a, b=pair.b)
+            says = say("and_say_the_same_thing", a=pair.a, b=pair.b)
             notes.append(MarginNote(pair.b, cell.group.labels, says))
     if plan.data.n_rows <= pairs.MOST_CASES and not plan.given:
         notes += _of_pairs(plan, result)

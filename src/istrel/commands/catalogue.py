@@ -1,0 +1,78 @@
+"""Every command: its options, and what it does; a command's module is loaded when it runs."""
+
+from __future__ import annotations
+
+import argparse
+from collections.abc import Callable
+from typing import NamedTuple
+
+from istrel.commands import arguments
+
+Run = Callable[[argparse.Namespace], int]
+
+
+class Command(NamedTuple):
+    """A command: how its words are read, and what runs; it gives the exit code."""
+
+    parser: Callable[[], arguments.Parser]
+    run: Run
+
+
+def _make(options: argparse.Namespace) -> int:
+    from istrel.commands.making import make
+
+    return make(options)
+
+
+def _look(options: argparse.Namespace) -> int:
+    from istrel.commands.making import look
+
+    return look(options)
+
+
+def _codebook(options: argparse.Namespace) -> int:
+    from istrel.commands.making import codebook
+
+    return codebook(options)
+
+
+def _keep(options: argparse.Namespace) -> int:
+    from istrel.commands.studies import keep
+
+    return keep(options)
+
+
+def _build(options: argparse.Namespace) -> int:
+    from istrel.commands.studies import build
+
+    return build(options)
+
+
+def _accept(options: argparse.Namespace) -> int:
+    from istrel.commands.studies import accept
+
+    return accept(options)
+
+
+def _refresh(options: argparse.Namespace) -> int:
+    from istrel.commands.refreshing import refresh
+
+    return refresh(options)
+
+
+def _study(options: argparse.Namespace) -> int:
+    from istrel.commands.studies import study
+
+    return study(options)
+
+
+COMMANDS = {
+    "make": Command(arguments.make_parser, _make),
+    "look": Command(arguments.look_parser, _look),
+    "codebook": Command(arguments.codebook_parser, _codebook),
+    "keep": Command(arguments.keep_parser, _keep),
+    "build": Command(arguments.build_parser, _build),
+    "accept": Command(arguments.accept_parser, _accept),
+    "refresh": Command(arguments.refresh_parser, _refresh),
+    "study": Command(arguments.study_parser, _study),
+}
