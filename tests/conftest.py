@@ -11,10 +11,11 @@ from hypothesis import settings
 from istrel.data.dataset import Dataset
 from istrel.demo import LEARNERS
 from istrel.exhibits.forms.catalogue import FORMS
-from istrel.exhibits.make import Exhibit, make_exhibit
+from istrel.exhibits.make import Exhibit
 from istrel.exhibits.verbs.catalogue import VERBS
 from istrel.study.opening import Opening, open_data
 from istrel.style.house import HouseStyle, load_style
+from made import make_exhibit
 
 settings.register_profile("steady", deadline=None, derandomize=True, max_examples=40)
 settings.load_profile("steady")

@@ -12,9 +12,9 @@ import pytest
 
 from istrel import cli
 from istrel.demo import LEARNERS
-from istrel.exhibits.make import make_exhibit
 from istrel.study.manuscript import numbers_of
 from istrel.study.opening import open_data
+from made import make_exhibit
 
 SENTENCE = "describe practice_min across format"
 

@@ -20,6 +20,7 @@ from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.make import make_exhibit
 from istrel.render.print import draw
 from istrel.render.scene import make_scene
+from istrel.sentence import request_of
 from istrel.study.opening import Opening, open_data
 from istrel.style.house import load_style
 
@@ -61,7 +62,7 @@ def table_of(columns: dict[str, np.ndarray]) -> Table:
 
 
 def sheet_of(sentence: str, data: Dataset) -> FigureSheet:
-    sheet = make_exhibit(sentence, data).sheet
+    sheet = make_exhibit(request_of(sentence, data.codebook), data).sheet
     assert isinstance(sheet, FigureSheet)
     return sheet
 

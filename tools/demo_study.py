@@ -12,7 +12,7 @@ from istrel.data.codebook import MissingCode
 from istrel.data.corrections import Aside, Correction
 from istrel.demo import CODEBOOK, LEARNERS, STUDY
 from istrel.exhibits.quoting import quotable
-from istrel.sentence import parse_expression
+from istrel.sentence import parse, parse_expression
 from istrel.study.changes import Change
 from istrel.study.changes.cases import Correct, SetAside
 from istrel.study.changes.codebook import Derive, SetDecimals, SetMissing, SetText
@@ -174,8 +174,8 @@ def kept(history: History) -> tuple[History, dict[str, str]]:
     """Every exhibit kept, and {its name here: its id}."""
     ids: dict[str, str] = {}
     for name, (sentence, title) in EXHIBITS.items():
-        exhibit = exhibit_of(sentence, history.study.source)
-        part = Kept(sentence, numbers_of(exhibit), exhibit.is_figure, text=(), supplement=name in SUPPLEMENT)
+        exhibit = exhibit_of(parse(sentence), history.study.source)
+        part = Kept(exhibit.request, numbers_of(exhibit), exhibit.is_figure, text=(), supplement=name in SUPPLEMENT)
         history = history.do(Keep(part))
         ids[name] = history.study.kept[-1].id if name in SUPPLEMENT else _latest(history)
         if title:
@@ -225,7 +225,7 @@ def _words(text: str) -> Iterable[Words]:
 
 def _number(identity: str, row: str, column: str, history: History) -> Number:
     kept = next(k for k in history.study.kept if k.id == identity)
-    cells = quotable(exhibit_of(kept.sentence, history.study.source))
+    cells = quotable(exhibit_of(kept.request, history.study.source))
     if (row, column) not in cells:
         near = [key for key in cells if key[0].split(" @")[0] == row.split(" @", maxsplit=1)[0]]
         raise SystemExit(f"{kept.sentence}: no number {row} | {column}; there are {near[:40]}")

@@ -45,7 +45,7 @@ from istrel.render.json import render as as_json
 from istrel.render.manuscript import manuscript_document
 from istrel.render.markdown import render as as_markdown
 from istrel.render.refresh import refresh
-from istrel.sentence import parse_condition, parse_expression
+from istrel.sentence import parse, parse_condition, parse_expression, request_of
 from istrel.sentence.quoting import show_name
 from istrel.sentence.vocabulary import CLAUSES, FORMS, SETTINGS, STATISTICS, VERBS
 from istrel.sentence.vocabulary.entries import Setting
@@ -184,7 +184,7 @@ class Fuzz:
         return text
 
     def _print(self, text: str, data: Dataset) -> None:
-        exhibit = make_exhibit(text, data)
+        exhibit = make_exhibit(request_of(text, data.codebook), data)
         document = Document((Item(exhibit, "1"),), self.style)
         as_json(document)
         if exhibit.form == "table":
@@ -406,8 +406,8 @@ def _changes() -> list[Change]:
         Correct((Correction("age", 199.0, None, 3, "cannot be"), Correction("site", "Harbor", "Harbour"))),
         SetAside(Aside((12, 24), "repeats")),
         SetCondition(parse_condition("age >= 30 and site is not missing")),
-        Keep(Kept("describe age across format", (Accepted("age", "n", 1.0),))),
-        Keep(Kept("count site as bars", (), is_figure=True)),
+        Keep(Kept(parse("describe age across format"), (Accepted("age", "n", 1.0),))),
+        Keep(Kept(parse("count site as bars"), (), is_figure=True)),
         Insert(Passage("heading", (Words("Results"),)), 0),
         Insert(Passage("paragraph", (Words("See ", claim="highest: x", of="k2"), *_cited(), Reference("k3"))), 1),
         Insert(Passage("appendix", (), supplement=True), 9),

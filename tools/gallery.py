@@ -16,6 +16,7 @@ from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.make import make_exhibit
 from istrel.exhibits.printing import print_title
 from istrel.render.scene import Scene, make_scene
+from istrel.sentence import request_of
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.history import History
 from istrel.study.opening import Opening, open_source
@@ -62,7 +63,7 @@ def pages() -> list[tuple[str, str, Scene]]:
     style, data = load_style(), demo_study().data
     made = []
     for sentence in SENTENCES:
-        sheet = make_exhibit(sentence, data).sheet
+        sheet = make_exhibit(request_of(sentence, data.codebook), data).sheet
         assert isinstance(sheet, FigureSheet)
         made.append((print_title(sheet, style), sentence, make_scene(sheet, style)))
     return made

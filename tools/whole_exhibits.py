@@ -112,8 +112,9 @@ class Long:
 
 def make(sentence: str, data: Any) -> object:
     from istrel.exhibits.make import make_exhibit
+    from istrel.sentence import request_of
 
-    return make_exhibit(sentence, data)
+    return make_exhibit(request_of(sentence, data.codebook), data)
 
 
 def long_exhibits() -> list[Waited]:
@@ -219,6 +220,7 @@ def another(source: Any) -> Any:
 def kept_study(source: Any) -> Callable[[Any], Any]:
     """A study that keeps 32 exhibits; each call changes its codebook and makes the proof that is on the Bench."""
     from istrel.app.proof.jobs import make_proof
+    from istrel.sentence import parse
     from istrel.study.changes.codebook import SetText
     from istrel.study.changes.manuscript import Keep
     from istrel.study.history import History
@@ -230,7 +232,7 @@ def kept_study(source: Any) -> Callable[[Any], Any]:
     history = History(Study((source,)))
     for k in range(32):
         sentence = f"describe mot_01 .. mot_12 across format with decimals = {k % 4}"
-        history = history.do(Keep(Kept(sentence, numbers_of(exhibit_of(sentence, source)))))
+        history = history.do(Keep(Kept(request := parse(sentence), numbers_of(exhibit_of(request, source)))))
     state = [history]
 
     def change(style: Any) -> Any:

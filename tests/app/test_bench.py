@@ -12,11 +12,11 @@ from pytestqt.qtbot import QtBot
 
 from istrel.app.window import Window
 from istrel.demo import LEARNERS, SENTENCE
-from istrel.exhibits.make import make_exhibit
 from istrel.exhibits.printing import print_table
 from istrel.exhibits.table import TableSheet
 from istrel.sentence.vocabulary import VERBS
 from istrel.study.opening import open_data
+from made import make_exhibit
 
 Opened = Callable[..., Window]
 Settle = Callable[[], None]

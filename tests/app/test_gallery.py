@@ -15,10 +15,10 @@ from istrel.app import theme
 from istrel.app.proof.paper import text_width
 from istrel.app.proof.setting import INDENT, SetPanel, SetSheet, set_sheet
 from istrel.data.dataset import Dataset
-from istrel.exhibits.make import make_exhibit
 from istrel.exhibits.table import TableSheet
 from istrel.render.columns import split_at_mark
 from istrel.style.house import load_style
+from made import make_exhibit
 
 LONG = (
     "How satisfied were you with the way in which the staff answered questions that were asked outside the regular hours "

@@ -23,6 +23,7 @@ from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.app.window import Window
 from istrel.demo import LEARNERS
 from istrel.exhibits.text import Cell
+from istrel.sentence import parse
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.manuscript import Exchange, Insert, Keep, Move
 from istrel.study.parts import Kept, Number, Passage, Prose, Reference, Words
@@ -131,7 +132,7 @@ def test_prose_goes_on_over_pages_and_headings_stay_with_what_they_head(window: 
 
 def test_words_after_a_turned_page_are_as_wide_as_their_own(window: Window, settle: Settle) -> None:
     wide = "describe age, absences across site with statistics = {n, mean, sd}, layout = columns"
-    window.model.do(Keep(Kept(wide, ())))
+    window.model.do(Keep(Kept(parse(wide), ())))
     settle()
     kept = window.model.study.kept[-1].id
     view = window.manuscript.view(kept)
@@ -325,7 +326,7 @@ def test_what_is_live_is_dragged_copied_and_pasted_alive(window: Window, settle:
     assert edit.told(number).startswith("Table 1: Descriptive Statistics of Final Receptive Score by Course Format\n")
     assert edit.told(number).endswith(repr(number.accepted))
     # In a study whose exhibit of that name is another one it is letters.
-    window.model.do(Exchange(table.id, Kept("describe age across format", ())))
+    window.model.do(Exchange(table.id, Kept(parse("describe age across format"), ())))
     assert window.manuscript.citing.read(data) == ()
 
 

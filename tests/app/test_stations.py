@@ -209,6 +209,8 @@ def test_the_manuscript_lists_and_exports_what_was_kept(
 def test_what_is_kept_is_made_when_it_is_looked_at(
     opened: Opened, settle: Settle, monkeypatch: pytest.MonkeyPatch
 ) -> None:
+    from istrel.sentence import parse
+    from istrel.sentence.request import show
     from istrel.study import remake
     from istrel.study.changes.codebook import SetText
     from istrel.study.changes.manuscript import Keep, Move
@@ -217,12 +219,19 @@ def test_what_is_kept_is_made_when_it_is_looked_at(
     window = opened(sentence=SENTENCE)
     for place in range(16):
         window.model.do(
-            Keep(Kept(f"describe age, absences across format with decimals = {place % 4}, trim = 0.{place + 1:02}", ()))
+            Keep(
+                Kept(
+                    parse(f"describe age, absences across format with decimals = {place % 4}, trim = 0.{place + 1:02}"),
+                    (),
+                )
+            )
         )
     settle()
     made: list[str] = []
     whole = remake.make_exhibit
-    monkeypatch.setattr(remake, "make_exhibit", lambda sentence, *rest: made.append(sentence) or whole(sentence, *rest))
+    monkeypatch.setattr(
+        remake, "make_exhibit", lambda request, *rest: made.append(show(request)) or whole(request, *rest)
+    )
     window.model.do(SetText("receptive_post", "label", "Listening"))
     settle()
     assert [sentence for sentence in made if " as " not in sentence] == [SENTENCE]  # others are pictures of other forms

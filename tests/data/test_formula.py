@@ -215,7 +215,7 @@ def test_a_typed_value_is_checked_against_its_column(data: Dataset) -> None:
 
 
 def test_variables_left_out_are_not_offered(data: Dataset) -> None:
-    from istrel.exhibits.make import make_exhibit
+    from made import make_exhibit
 
     study = LeaveOut(("b", "c")).apply(study_of(data))
     exhibit = make_exhibit("describe all measured", study.data)

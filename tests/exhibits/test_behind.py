@@ -8,12 +8,13 @@ import pytest
 from istrel.data.dataset import Dataset, rows_of
 from istrel.exhibits.behind import Behind, mask_of
 from istrel.exhibits.figure import Bars, FigureSheet
-from istrel.exhibits.make import Exhibit, make_exhibit
+from istrel.exhibits.make import Exhibit
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Cell, Hidden, cells_in
 from istrel.render.scene import make_scene
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import Kind
+from made import make_exhibit
 from prints import plain
 
 SENTENCES = [

@@ -10,7 +10,7 @@ import numpy as np
 import pytest
 
 from istrel.data.dataset import Dataset
-from istrel.exhibits.make import Exhibit, make_exhibit
+from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import head_rows, plain_text, print_table
 from istrel.exhibits.table import TableSheet
 from istrel.problem import Problem
@@ -20,6 +20,7 @@ from istrel.stats import differences
 from istrel.stats.grouping import arrange
 from istrel.stats.moments import moments
 from istrel.style.house import HouseStyle
+from made import make_exhibit
 from prints import notes, printed
 
 Maker = Callable[..., Dataset]

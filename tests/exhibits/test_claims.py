@@ -16,11 +16,12 @@ from istrel.data.codebook import Codebook
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
 from istrel.exhibits.claims import CLAIMS
-from istrel.exhibits.make import Exhibit, make_exhibit
+from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import plain_text
 from istrel.exhibits.text import Phrase, phrases_in
 from istrel.problem import Problem
 from istrel.style.house import HouseStyle, load_style
+from made import make_exhibit
 from prints import plain
 
 GROUPS = ("a", "b", "c")

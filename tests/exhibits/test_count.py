@@ -12,12 +12,14 @@ import pytest
 
 from istrel.data.dataset import Dataset
 from istrel.exhibits.behind import mask_of
-from istrel.exhibits.make import Exhibit, make_exhibit
+from istrel.exhibits.make import Exhibit
 from istrel.exhibits.text import cells_in
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
+from istrel.sentence.request import show
 from istrel.style.house import HouseStyle
+from made import make_exhibit
 from prints import notes, plain, printed
 
 Exhibits = Callable[[str, Dataset], Exhibit]
@@ -241,7 +243,7 @@ def test_measured_variables_are_crossed_in_classes(learners: Dataset, exhibit_of
     assert cell.counts.sum() == both.sum()
     usual = exhibit_of("count age against format", learners)
     (note,) = [note for note in usual.margin if note.remedies]
-    single = exhibit_of(note.remedies[0].sentence, learners)
+    single = exhibit_of(show(note.remedies[0].request), learners)
     assert len(single.result.cells[0].row_values) == np.unique(ages.values[ages.valid]).size > 30
     assert usual.result.cells[0].row_limits
 

@@ -17,6 +17,7 @@ from istrel.exhibits.verbs.describe.result import MeasuredCell
 from istrel.exhibits.verbs.frequencies import FrequencyCell
 from istrel.problem import Problem
 from istrel.render.scene import Letters, make_scene
+from istrel.sentence.request import show
 from istrel.stats.quantiles import CaseValue
 from istrel.study.opening import Opening
 from istrel.style.house import HouseStyle
@@ -254,7 +255,7 @@ def test_margin_notes_say_what_a_supervisor_would(learners: Dataset, exhibit_of:
     by_variable = {(note.variable, plain(note.says).split(",")[0]): note for note in said}
     skew = by_variable["practice_min", "right skew"]
     assert "% above the median" in plain(skew.says)
-    assert skew.remedies[0].sentence.endswith("with n, median, iqr, min, max, skewness")
+    assert show(skew.remedies[0].request).endswith("with n, median, iqr, min, max, skewness")
     code = by_variable["receptive_post", "−9 stands 14 times: a code for “no answer”?"]
     assert (code.remedies[0].variable, code.remedies[0].code) == ("receptive_post", -9.0)
     assert by_variable["age", "199 lies far above the rest"]

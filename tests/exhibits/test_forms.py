@@ -19,13 +19,14 @@ from istrel.exhibits.figure import Bars, Blocks, Dots, FigureSheet, Tiles
 from istrel.exhibits.forms.cumulative import band_reach
 from istrel.exhibits.forms.fit import fit_line
 from istrel.exhibits.forms.swarm import Room, swarm
-from istrel.exhibits.make import Exhibit, make_exhibit
+from istrel.exhibits.make import Exhibit
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.render.scene import make_scene
 from istrel.stats import normality
 from istrel.style.house import HouseStyle
+from made import make_exhibit
 
 Maker = Callable[..., Dataset]
 Array = NDArray[np.float64]

@@ -15,12 +15,12 @@ from scipy.sparse import csr_array
 
 from enumeration import BELOW, hidden_and_least, with_margins
 from istrel.data.dataset import Dataset
-from istrel.exhibits.make import make_exhibit
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.stats.disclosure import COMPANION, SHOWN, SMALL, Counts, one_sum, states
 from istrel.style.house import HouseStyle
+from made import make_exhibit
 
 SEED = int(os.environ.get("ISTREL_SEED", "11"))
 TABLES = int(os.environ.get("ISTREL_TABLES", "100"))

@@ -12,10 +12,10 @@ import pytest
 from istrel.data.codebook import Codebook
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
-from istrel.exhibits.make import make_exhibit
 from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.style.house import HouseStyle
+from made import make_exhibit
 
 Maker = Callable[..., Dataset]
 COLUMNS = {

@@ -9,10 +9,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from istrel.data.dataset import Dataset
-from istrel.exhibits.make import Exhibit, make_exhibit
+from istrel.exhibits.make import Exhibit
 from istrel.render.document import Document, numbered
 from istrel.render.json import render
 from istrel.style.house import load_style
+from made import make_exhibit
 
 Row = tuple[str, str, str]
 WORDS = ["one", "two", "drei", "four"]

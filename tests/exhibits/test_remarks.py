@@ -9,8 +9,10 @@ import pytest
 
 from istrel.data.dataset import Dataset, rows_of
 from istrel.exhibits.behind import mask_of
-from istrel.exhibits.make import Exhibit, make_exhibit
+from istrel.exhibits.make import Exhibit
 from istrel.exhibits.remarks.pairs import _without_each
+from istrel.sentence.request import show
+from made import make_exhibit
 from prints import plain
 
 Maker = Callable[..., Dataset]
@@ -131,12 +133,12 @@ def test_remarks_show_their_cases_and_their_remedies_lead_on(data_of: Maker) -> 
     exhibit = make_exhibit("describe x", data)
     assert noted(exhibit, "are 0") == [k + 1 for k in range(N) if k % 3 == 0]
     (remedy,) = [r for note in exhibit.margin for r in note.remedies if r.words == "only those above 0"]
-    above = make_exhibit(remedy.sentence, data)
+    above = make_exhibit(show(remedy.request), data)
     assert above.cases.used == N - len(range(0, N, 3))
     assert not any("are 0" in plain(note.says) for note in above.margin)
     parted = make_exhibit("describe x as density", study(data_of, x=humps(), id=list(range(1001, 1001 + N))))
     (split,) = [r for note in parted.margin for r in note.remedies]
-    assert split.sentence == "describe x across g as density"
+    assert show(split.request) == "describe x across g as density"
     carried = make_exhibit("relate x, y", study(data_of, **CASES[-1][1]))  # type: ignore[arg-type]
     assert noted(carried, "without 1240") == [N]
 

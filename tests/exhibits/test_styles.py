@@ -15,7 +15,6 @@ import pytest
 from figures import FIGURES
 from istrel.data.dataset import Dataset
 from istrel.exhibits.behind import Behind
-from istrel.exhibits.make import make_exhibit
 from istrel.exhibits.printing import plain_text
 from istrel.exhibits.text import Phrase, Run
 from istrel.exhibits.verbs import catalogue
@@ -25,6 +24,7 @@ from istrel.render.document import Document, numbered
 from istrel.sentence.vocabulary import VERBS
 from istrel.style.house import SHIPPED, HouseStyle, load_style
 from istrel.style.phrases import LANGUAGES, phrases_in
+from made import make_exhibit
 from prints import notes, printed
 
 SENTENCES = [

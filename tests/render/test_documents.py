@@ -19,7 +19,6 @@ from lxml import etree
 
 from istrel.data.dataset import Dataset
 from istrel.exhibits.figure import FigureSheet
-from istrel.exhibits.make import make_exhibit
 from istrel.exhibits.printing import as_plain, body_rows, plain_text, print_table, print_value
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import cells_in
@@ -35,6 +34,7 @@ from istrel.study.manuscript import numbers_of
 from istrel.study.parts import Kept, Passage, Reference, Words
 from istrel.study.study import study_of
 from istrel.style.house import load_style
+from made import make_exhibit
 
 TABLES = [
     "describe practice_min, receptive_post across format",
@@ -67,7 +67,7 @@ def manuscript_of(learners: Dataset, *sentences: str) -> History:
     history = History(study_of(learners))
     for sentence in sentences:
         exhibit = make_exhibit(sentence, learners)
-        history = history.do(Keep(Kept(sentence, numbers_of(exhibit), exhibit.is_figure)))
+        history = history.do(Keep(Kept(exhibit.request, numbers_of(exhibit), exhibit.is_figure)))
     kept = history.study.kept
     said = (Words("See "), Reference(kept[0].id), Words(" and "), Reference(kept[-1].id), Words(" & <more> 100% #1_x."))
     history = history.do(Insert(Passage("heading", (Words("Results"),)), 0)).do(Insert(Passage("paragraph", said), 1))

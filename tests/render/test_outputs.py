@@ -22,7 +22,6 @@ from docx.oxml.ns import qn
 from PIL import Image
 
 from istrel.data.dataset import Dataset
-from istrel.exhibits.make import make_exhibit
 from istrel.exhibits.printing import body_rows, head_rows, print_table
 from istrel.exhibits.table import TableSheet
 from istrel.files import harmless
@@ -31,6 +30,7 @@ from istrel.render import render, tables
 from istrel.render.columns import split_at_mark
 from istrel.render.document import Document, numbered
 from istrel.style.house import HouseStyle
+from made import make_exhibit
 
 GOLDEN = Path(__file__).parents[1] / "golden"
 TABLE = "describe practice_min, receptive_pre across format with n, mean, sd, ci_low, ci_high, skewness"

@@ -16,7 +16,6 @@ from lxml import etree
 
 from istrel.data.corrections import Correction
 from istrel.data.dataset import Dataset
-from istrel.exhibits.make import make_exhibit
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.manuscript import manuscript_document
@@ -31,6 +30,7 @@ from istrel.study.parts import Kept, Passage, Reference, Words
 from istrel.study.prose import prose_of
 from istrel.study.study import study_of
 from istrel.style.house import HouseStyle
+from made import make_exhibit
 
 TABLE = "describe practice_min, receptive_post across format"
 OTHER = "describe age across site"
@@ -43,7 +43,7 @@ def history(learners: Dataset) -> History:
     history = History(study_of(learners))
     for sentence in (TABLE, OTHER, FIGURE):
         exhibit = make_exhibit(sentence, learners)
-        history = history.do(Keep(Kept(sentence, numbers_of(exhibit), exhibit.is_figure, text=())))
+        history = history.do(Keep(Kept(exhibit.request, numbers_of(exhibit), exhibit.is_figure, text=())))
     table, _, figure = history.study.kept
     words = prose_of(make_exhibit(TABLE, learners).text, table.id, load())
     said = (Words("As "), Reference(table.id), Words(" and "), Reference(figure.id), Words(" show: "), *words)

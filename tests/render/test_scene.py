@@ -14,11 +14,11 @@ from figures import FIGURES, assert_sound
 from istrel.app.proof.scene_painter import paint_scene
 from istrel.data.dataset import Dataset
 from istrel.exhibits.figure import FigureSheet
-from istrel.exhibits.make import make_exhibit
 from istrel.render.print import draw
 from istrel.render.scene import Rectangle, make_scene
 from istrel.render.scene.marks import dash_of, kind_of
 from istrel.style.house import HouseStyle, load_style
+from made import make_exhibit
 
 STYLES = ("apa7", "medical", "thesis")
 

@@ -9,9 +9,9 @@ import pytest
 from istrel.data.codebook import Codebook, Variable
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
-from istrel.exhibits.make import make_exhibit
 from istrel.problem import Problem
 from istrel.sentence.names import understood
+from made import make_exhibit
 
 LABELS = {
     "Body mass (g)": "",

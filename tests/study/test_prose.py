@@ -11,7 +11,6 @@ import pytest
 
 from istrel.data.dataset import Dataset
 from istrel.demo import LEARNERS
-from istrel.exhibits.make import make_exhibit
 from istrel.exhibits.printing import plain_text
 from istrel.exhibits.quoting import keyed, quotable
 from istrel.exhibits.text import cells_in
@@ -40,6 +39,7 @@ from istrel.study.record import kinds
 from istrel.study.remake import made
 from istrel.study.study import Study, study_of
 from istrel.style.house import HouseStyle, load_style
+from made import make_exhibit
 
 SENTENCES = [
     "describe practice_min, receptive_post across format",
@@ -59,7 +59,7 @@ def history(learners: Dataset) -> History:
     history = History(study_of(learners))
     for sentence in SENTENCES[:1] + SENTENCES[7:8]:
         exhibit = make_exhibit(sentence, learners)
-        history = history.do(Keep(Kept(sentence, numbers_of(exhibit), exhibit.is_figure)))
+        history = history.do(Keep(Kept(exhibit.request, numbers_of(exhibit), exhibit.is_figure)))
     return history
 
 
@@ -80,7 +80,7 @@ def test_an_exhibits_words_as_prose_read_as_they_did_and_all_numbers_are_alive(
             assert value_in(known[cell.row, cell.column]) == value_in(cell), (cell.row, cell.column)
     letters = [piece.text for piece in prose_of(exhibit.text, "k9", style) if isinstance(piece, Words)]
     assert not [words for words in letters if re.search("[0-9]", words)]
-    history = History(study_of(learners)).do(Keep(Kept(sentence, numbers_of(exhibit), exhibit.is_figure)))
+    history = History(study_of(learners)).do(Keep(Kept(exhibit.request, numbers_of(exhibit), exhibit.is_figure)))
     (kept,) = history.study.kept
     edited = history.do(Write(kept.id, "text", prose_of(exhibit.text, kept.id, style)))
     (entry,) = compose(edited.study, style)

@@ -7,7 +7,6 @@ import pytest
 from istrel.data.corrections import Aside, Correction
 from istrel.data.dataset import Dataset
 from istrel.demo import LEARNERS
-from istrel.exhibits.make import make_exhibit
 from istrel.sentence import parse_condition, parse_expression
 from istrel.study.appendix import appendix
 from istrel.study.changes import Change
@@ -21,6 +20,7 @@ from istrel.study.parts import Kept, Number, Passage, Reference, Words
 from istrel.study.review import review
 from istrel.study.study import Study, study_of
 from istrel.style.house import HouseStyle
+from made import make_exhibit
 
 SAMPLE = "describe age, site, completed across format with total"
 TABLE = "describe receptive_post across format"
@@ -30,7 +30,7 @@ FINE = Words("Made with Istrel; quantiles are of type 7. ")
 def keeping(history: History, *sentences: str) -> History:
     for sentence in sentences:
         exhibit = make_exhibit(sentence, history.study.data, history.study.standing)
-        history = history.do(Keep(Kept(sentence, numbers_of(exhibit), exhibit.is_figure)))
+        history = history.do(Keep(Kept(exhibit.request, numbers_of(exhibit), exhibit.is_figure)))
     return history
 
 

@@ -14,9 +14,8 @@ from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
 from istrel.data.reading import ReadingSettings
 from istrel.demo import CODEBOOK, LEARNERS
-from istrel.exhibits.make import make_exhibit
 from istrel.problem import Problem
-from istrel.sentence import parse_condition, parse_expression
+from istrel.sentence import parse, parse_condition, parse_expression
 from istrel.study.changes import Change
 from istrel.study.changes.cases import BringBack, Correct, SetAside, SetCondition, TakeBack
 from istrel.study.changes.codebook import (
@@ -43,6 +42,7 @@ from istrel.study.record import Record, change_of, record_of
 from istrel.study.remake import made
 from istrel.study.study import Study, study_of
 from istrel.style.house import HouseStyle
+from made import make_exhibit
 
 TABLE = "describe receptive_post across format"
 FIGURE = "describe receptive_post as histogram"
@@ -55,7 +55,7 @@ def history(learners: Dataset) -> History:
 
 def kept(sentence: str, study: Study) -> Kept:
     exhibit = make_exhibit(sentence, study.data, study.standing)
-    return Kept(sentence, numbers_of(exhibit), exhibit.is_figure)
+    return Kept(exhibit.request, numbers_of(exhibit), exhibit.is_figure)
 
 
 CHANGES: list[Change] = [
@@ -77,7 +77,7 @@ CHANGES: list[Change] = [
     SetAside(Aside((120, 240), "repeats")),
     BringBack(),
     SetCondition(parse_condition("age >= 30")),
-    Keep(Kept("describe age", (Accepted("age", "n", 1.0),))),
+    Keep(Kept(parse("describe age"), (Accepted("age", "n", 1.0),))),
 ]
 
 

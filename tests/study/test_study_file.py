@@ -24,7 +24,7 @@ from istrel.data.corrections import Aside, Correction
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
 from istrel.problem import Problem
-from istrel.sentence import parse_condition, parse_expression
+from istrel.sentence import parse, parse_condition, parse_expression
 from istrel.study.changes.cases import Correct, SetAside, SetCondition
 from istrel.study.changes.codebook import Derive, SetLevel, SetText, TreatAsMissing
 from istrel.study.changes.manuscript import Keep
@@ -60,8 +60,8 @@ def begun(folder: Path) -> History:
         UseSource("s1"),
     ):
         history = history.do(change)
-    exhibit = made(Kept(SENTENCE, (), source="s1"), history.study)
-    history = history.do(Keep(Kept(SENTENCE, numbers_of(exhibit))))
+    exhibit = made(Kept(parse(SENTENCE), (), source="s1"), history.study)
+    history = history.do(Keep(Kept(parse(SENTENCE), numbers_of(exhibit))))
     history = history.do(AddSource(made_long(history.study.source_of("s1"), ("id", "score"))[0]))
     history = history.do(UseSource("s1"))
     again = reread(history.study.source, open_source(path))

@@ -18,6 +18,7 @@ def make(options: argparse.Namespace) -> int:
     from istrel.files import refuse_sources
     from istrel.render import check_fits, render
     from istrel.render.document import Document, numbered
+    from istrel.sentence import request_of
     from istrel.style.house import load_style
 
     wanted = targets(options)
@@ -26,7 +27,7 @@ def make(options: argparse.Namespace) -> int:
             refuse_sources(path, sources(options))
     style = with_dpi(load_style(options.style), options.dpi)
     data, standing = data_of(options)
-    exhibits = [make_exhibit(sentence, data, standing) for sentence in options.sentences]
+    exhibits = [make_exhibit(request_of(said, data.codebook), data, standing) for said in options.sentences]
     document = Document(numbered(exhibits), style)
     for output, _ in wanted:
         check_fits(document, output)

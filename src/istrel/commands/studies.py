@@ -30,7 +30,7 @@ if TYPE_CHECKING:
 def keep(options: argparse.Namespace) -> int:
     """Exhibits kept in a study, which is made where there is none; their numbers count as accepted."""
     from istrel.files import refuse_sources
-    from istrel.sentence.request import show
+    from istrel.sentence import request_of
     from istrel.study.changes.manuscript import Keep
     from istrel.study.file import StudyFile
     from istrel.study.manuscript import numbers_of
@@ -43,8 +43,9 @@ def keep(options: argparse.Namespace) -> int:
     file, history = _begun(options, out)
     try:
         for sentence in options.sentences:
-            exhibit = exhibit_of(sentence, history.study.source)
-            kept = Kept(show(exhibit.request), numbers_of(exhibit), exhibit.is_figure)
+            source = history.study.source
+            exhibit = exhibit_of(request_of(sentence, source.data.codebook), source)
+            kept = Kept(exhibit.request, numbers_of(exhibit), exhibit.is_figure)
             history = history.do(Keep(kept))
         if file is not None:
             file.save(history)

@@ -1,4 +1,4 @@
-"""The way through the house: sentence, Request, plan, result, sheet. The window, the command line and scripts all come here."""
+"""The way through the house: Request, plan, result, sheet. The window, the command line and scripts all come here."""
 
 from __future__ import annotations
 
@@ -16,8 +16,7 @@ from istrel.exhibits.setting import MarginNote, Sheet
 from istrel.exhibits.text import Text
 from istrel.exhibits.verbs.catalogue import AnyVerb, verb_of
 from istrel.problem import Problem
-from istrel.sentence import Request, parse
-from istrel.sentence.names import understood
+from istrel.sentence.request import Request, show
 
 
 @dataclass(frozen=True, eq=False)
@@ -34,7 +33,6 @@ class Exhibit:
         What a supervisor would write beside it.
     """
 
-    sentence: str
     request: Request
     source: Source
     form: str
@@ -45,6 +43,11 @@ class Exhibit:
     methods: Text
     text: Text
     plan: Plan
+
+    @property
+    def sentence(self) -> str:
+        """What it is, as a sentence."""
+        return show(self.request)
 
     @property
     def cases(self) -> Cases:
@@ -67,27 +70,19 @@ class Exhibit:
         return verb.drawn(found, self.result.drawings) if from_numbers else found
 
 
-def make_exhibit(sentence: str, data: Dataset, standing: Condition | None = None) -> Exhibit:
-    """The exhibit that a sentence means for these data.
+def make_exhibit(request: Request, data: Dataset, standing: Condition | None = None) -> Exhibit:
+    """The exhibit that a request means for these data.
 
     Parameters
     ----------
     standing
-        The condition on cases that holds for the whole study, besides the sentence's own.
+        The condition on cases that holds for the whole study, besides the request's own.
 
     Raises
     ------
     Problem
-        For a sentence that cannot be understood or met; `at` and `length` show the word.
+        For a request that cannot be met; `at` and `length` show the word, where it was typed.
     """
-    typed = understood(sentence, data.codebook)
-    try:
-        return _made(sentence, parse(typed.text), data, standing)
-    except Problem as problem:
-        raise typed.told(problem) from None
-
-
-def _made(sentence: str, request: Request, data: Dataset, standing: Condition | None) -> Exhibit:
     verb = verb_of(request.verb)
     plan: Plan = verb.resolve(request, data, standing)
     result = _hidden(verb, plan, verb.compute(plan))
@@ -95,7 +90,6 @@ def _made(sentence: str, request: Request, data: Dataset, standing: Condition | 
         result = verb.drawn(result, of_numbers(plan, result))
     setting = verb.typeset(plan, result)
     return Exhibit(
-        sentence=sentence,
         request=request,
         source=data.table.source,
         form=plan.form,

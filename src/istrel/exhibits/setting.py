@@ -8,16 +8,17 @@ from istrel.exhibits.behind import Behind
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Text
+from istrel.sentence.request import Request
 
 Sheet = TableSheet | FigureSheet
 
 
 @dataclass(frozen=True)
 class Remedy:
-    """What one click does: either another sentence, or a value declared missing in the codebook."""
+    """What one click does: either another exhibit, or a value declared missing in the codebook."""
 
     words: str
-    sentence: str = ""
+    request: Request | None = None
     variable: str = ""
     code: float | None = None
 

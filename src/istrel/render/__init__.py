@@ -1,4 +1,4 @@
-"""Outputs: one module per format, loaded when it is first wanted. Which ending belongs to which, and what each holds, stands here."""
+"""Outputs: one module per format, loaded when it is first wanted; which ending belongs to which, and what each holds."""
 
 from __future__ import annotations
 

@@ -2,5 +2,6 @@
 
 from istrel.sentence.parse import parse, parse_condition, parse_expression
 from istrel.sentence.request import Request
+from istrel.sentence.understanding import request_of
 
-__all__ = ["Request", "parse", "parse_condition", "parse_expression"]
+__all__ = ["Request", "parse", "parse_condition", "parse_expression", "request_of"]

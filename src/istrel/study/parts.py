@@ -5,6 +5,8 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Literal
 
+from istrel.sentence.request import Request, show
+
 Value = float | str | tuple[float, ...]
 
 
@@ -65,7 +67,7 @@ Prose = tuple[Words | Number | Reference, ...]
 
 @dataclass(frozen=True)
 class Kept:
-    """An exhibit that was kept: its sentence, its numbers when it was kept or last accepted, and what was edited in it.
+    """An exhibit that was kept: what it is, its numbers when it was kept or last accepted, and what was edited in it.
 
     Attributes
     ----------
@@ -79,7 +81,7 @@ class Kept:
         Whether it stands in the supplement.
     """
 
-    sentence: str
+    request: Request
     accepted: tuple[Accepted, ...]
     is_figure: bool = False
     title: str = ""
@@ -89,6 +91,11 @@ class Kept:
     text: tuple[Words | Number | Reference, ...] | None = None
     methods: tuple[Words | Number | Reference, ...] | None = ()
     supplement: bool = False
+
+    @property
+    def sentence(self) -> str:
+        """What it is, as a sentence."""
+        return show(self.request)
 
 
 @dataclass(frozen=True)

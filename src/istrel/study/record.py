@@ -20,7 +20,7 @@ from istrel.data.reading.settings import ReadingSettings
 from istrel.data.table import Table
 from istrel.exhibits.quoting import key_today
 from istrel.problem import Problem
-from istrel.sentence import parse_expression
+from istrel.sentence import parse, parse_expression
 from istrel.sentence.show_formula import show_expression
 from istrel.study.again import made_again
 from istrel.study.changes import Change
@@ -66,6 +66,9 @@ def record_of(value: object) -> Any:
             return value
         case tuple():
             return [record_of(part) for part in value]
+        case Kept():
+            parts = {f.name: record_of(getattr(value, f.name)) for f in fields(value) if f.name != "request"}
+            return {"kind": "Kept", "sentence": value.sentence} | parts
         case StudySource():
             return {"kind": "StudySource"} | {name: record_of(getattr(value, name)) for name in SAID}
         case _ if isinstance(value, FORMULAS):
@@ -115,6 +118,8 @@ def value_of(record: object, study: Study, tables: Tables | None = None) -> Any:
             if tables is not None:
                 return _made(StudySource, {**parts, "raw": tables(_text(data))})
             return replace(made_again(parts.pop("recipe"), study), **parts)
+        if kind == "Kept":
+            parts["request"] = parse(_text(parts.pop("sentence")))
         if kind in KEYED:
             parts["row"], parts["column"] = key_today(_text(parts["row"]), _text(parts["column"]))
         return _made(kinds()[kind], parts)

@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.make import Exhibit
 from istrel.render.scene import Scene, make_scene
+from istrel.sentence.request import Request
 from istrel.study.remake import exhibit_of
 from istrel.study.study import StudySource
 from istrel.style.house import HouseStyle
@@ -22,8 +23,8 @@ class Proof:
     seconds: float = 0.0
 
 
-def make_proof(sentence: str, source: StudySource, style: HouseStyle) -> Proof:
-    """The proof of a sentence.
+def make_proof(request: Request, source: StudySource, style: HouseStyle) -> Proof:
+    """The proof of what is asked for.
 
     Raises
     ------
@@ -31,7 +32,7 @@ def make_proof(sentence: str, source: StudySource, style: HouseStyle) -> Proof:
         As `make_exhibit`.
     """
     started = time.perf_counter()
-    exhibit = exhibit_of(sentence, source)
+    exhibit = exhibit_of(request, source)
     return show_exhibit(exhibit, style, started)
 
 

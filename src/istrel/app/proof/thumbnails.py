@@ -8,7 +8,7 @@ from istrel.exhibits.figure import FigureSheet
 from istrel.render.scene import Cloud, Polyline, Rectangle, Scene, make_scene
 from istrel.render.scene.shapes import Letters, Shape, Strokes
 from istrel.sentence.edit import with_form
-from istrel.sentence.request import Request, show
+from istrel.sentence.request import Request
 from istrel.study.remake import exhibit_of
 from istrel.study.study import StudySource
 from istrel.style.house import HouseStyle
@@ -24,7 +24,7 @@ def make_thumbnail(request: Request, form: str, source: StudySource, style: Hous
     Problem
         Why it cannot be set so.
     """
-    sheet = exhibit_of(show(with_form(request, form)), source).sheet
+    sheet = exhibit_of(with_form(request, form), source).sheet
     return thumbnail_of(make_scene(sheet, style)) if isinstance(sheet, FigureSheet) else None
 
 

@@ -7,6 +7,7 @@ from collections.abc import Iterable
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.data.formula.tree import Name
 from istrel.data.levels import Level
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.contracts import Plan
@@ -15,7 +16,8 @@ from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.exhibits.text import Cell, say
 from istrel.exhibits.verbs.relate.result import Pair
 from istrel.exhibits.wording import titled
-from istrel.sentence.quoting import show_name
+from istrel.sentence.request import Crossed, Request
+from istrel.sentence.settings import Settings
 from istrel.stats.moderate import moderate
 from istrel.style.numbers import Kind
 
@@ -93,8 +95,9 @@ def bent(
             continue
         a, b = (titled(plan.data.variable(name)) for name in (pair.a, pair.b))
         says = say("and_the_relation_is_bent", a=a, b=b)
-        sentence = f"relate {show_name(pair.a)}, {show_name(pair.b)} as scatter with fit = smooth"
-        return [MarginNote(pair.b, labels, says, (Remedy("draw it", sentence=sentence),))]
+        both = tuple(Crossed((Name(name),)) for name in (pair.a, pair.b))
+        drawn = Request("relate", both, form="scatter", settings=Settings((("fit", "smooth"),)))
+        return [MarginNote(pair.b, labels, says, (Remedy("draw it", request=drawn),))]
     return []
 
 

@@ -17,7 +17,6 @@ from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.exhibits.text import Cell, listed, say
 from istrel.exhibits.wording import titled, value_cell
 from istrel.sentence.edit import toggle_group
-from istrel.sentence.request import show
 from istrel.stats import density
 from istrel.stats.correlation import eta
 from istrel.stats.moderate import moderate
@@ -120,7 +119,7 @@ def humps(name: str, plan: Plan, modes: tuple[float, ...] | None = None) -> list
         return [MarginNote(name, (), say("humps_hidden_by_mean", n=len(modes), where=where))]
     label = titled(plan.data.variable(category))
     says = say("humps_part_by", n=len(modes), where=where, category=label)
-    remedy = Remedy(f"split by {category}", sentence=show(toggle_group(plan.request, category)))
+    remedy = Remedy(f"split by {category}", request=toggle_group(plan.request, category))
     return [MarginNote(name, (), says, (remedy,))]
 
 
@@ -189,5 +188,5 @@ def zeros(name: str, plan: Plan) -> list[MarginNote]:
     remedies: tuple[Remedy, ...] = ()
     if plan.request.among is None:
         above = replace(plan.request, among=Comparison(Name(name), ">", Literal(0.0)))
-        remedies = (Remedy("only those above 0", sentence=show(above)),)
+        remedies = (Remedy("only those above 0", request=above),)
     return [MarginNote(name, (), says, remedies, Behind(f"{name} = 0", values=(name, (0.0,))))]

@@ -134,7 +134,7 @@ class Exchange:
         def exchanged(part: Part) -> Part:
             if not isinstance(part, Kept):
                 return part
-            return replace(part, sentence=new.sentence, accepted=new.accepted, is_figure=new.is_figure)
+            return replace(part, request=new.request, accepted=new.accepted, is_figure=new.is_figure)
 
         return _changed(study, self.id, exchanged)
 

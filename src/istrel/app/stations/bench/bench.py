@@ -213,8 +213,8 @@ class Bench(QWidget):
 
     def make(self) -> None:
         """Set the sentence as it stands; a mistake is shown under its word and the last good proof stays."""
-        text, typed = self.writing.sentence, self.writing.typed()
-        if not self._model.is_open or not text.strip():
+        typed = self.writing.typed()
+        if not self._model.is_open or not self.writing.sentence.strip():
             self.writing.no_mistake()
             self._clear_desk()
             return
@@ -229,7 +229,10 @@ class Bench(QWidget):
         study, style = self._model.study, self._model.style
         self._model.background.cancel_all("form ")
         self._model.background.submit(
-            "proof", lambda: make_proof(text, study.source, style), self._show, self._cannot_be_set
+            "proof",
+            partial(make_proof, self._request, study.source, style),
+            self._show,
+            lambda problem: self._cannot_be_set(typed.told(problem)),
         )
 
     def _drag_setting(self, name: str, value: float, done: bool) -> None:
@@ -243,9 +246,9 @@ class Bench(QWidget):
         if done:
             self.write(request)
             return
-        text, study, style = show(request), self._model.study, self._model.style
+        study, style = self._model.study, self._model.style
         self._model.background.cancel_all("form ")
-        self._model.background.submit("proof", lambda: make_proof(text, study.source, style), self._preview)
+        self._model.background.submit("proof", partial(make_proof, request, study.source, style), self._preview)
 
     def _preview(self, proof: Proof) -> None:
         """The proof while a setting is dragged."""
@@ -356,8 +359,8 @@ class Bench(QWidget):
 
     def _apply(self, remedy: Remedy) -> None:
         """A margin note's remedy: another sentence, or a change of the codebook."""
-        if remedy.sentence:
-            self.say(remedy.sentence)
+        if remedy.request is not None:
+            self.write(remedy.request)
         elif remedy.code is not None:
             self._model.do(TreatAsMissing((remedy.variable,), (remedy.code,)))
 
@@ -370,7 +373,7 @@ class Bench(QWidget):
         if self.proof is None or not self.is_whose():
             return
         exhibit = self.proof.exhibit
-        kept = Kept(show(exhibit.request), numbers_of(exhibit), exhibit.is_figure)
+        kept = Kept(exhibit.request, numbers_of(exhibit), exhibit.is_figure)
         old, self._model.taken_up = self._model.taken_up, ""
         known = any(part.id == old for part in self._model.study.parts)
         self._model.do(Exchange(old, kept) if known else Keep(kept))

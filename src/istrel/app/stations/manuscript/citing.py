@@ -17,7 +17,6 @@ from istrel.exhibits.printing import print_cell, print_title
 from istrel.exhibits.quoting import quotable
 from istrel.exhibits.text import Cell
 from istrel.problem import Problem
-from istrel.sentence.request import show
 from istrel.study.changes.manuscript import Insert, Keep
 from istrel.study.labels import numbers_and_labels
 from istrel.study.manuscript import Entry, numbers_of, places_of
@@ -124,12 +123,11 @@ class Citing:
                 return part.id
         assert paper.proof is not None
         exhibit, study = paper.proof.exhibit, self._model.study
-        sentence = show(exhibit.request)
-        known = next((k for k in study.kept if k.sentence == sentence and k.source == study.current), None)
+        known = next((k for k in study.kept if k.request == exhibit.request and k.source == study.current), None)
         if known is not None:
             return known.id
-        self._model.do(Keep(Kept(sentence, numbers_of(exhibit), exhibit.is_figure)))
-        return next(k.id for k in reversed(self._model.study.kept) if k.sentence == sentence)
+        self._model.do(Keep(Kept(exhibit.request, numbers_of(exhibit), exhibit.is_figure)))
+        return next(k.id for k in reversed(self._model.study.kept) if k.request == exhibit.request)
 
     def put(self, shown: Shown) -> None:
         """Into the paragraph that was written last; a new one at the end of the main text where there is none."""

@@ -19,7 +19,6 @@ from istrel.exhibits.verbs.count.words import cross_notes, figure_notes, frequen
 from istrel.exhibits.verbs.frequencies import Level, behind_level, share_of
 from istrel.exhibits.wording import crossed_title, group_label, has_groups, reason_label, titled, titled_with_unit
 from istrel.sentence.edit import with_setting
-from istrel.sentence.request import show
 from istrel.stats.association import SMALL_SHARE
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
@@ -281,9 +280,9 @@ def _margin(plan: CountPlan, crossed: list[CrossCell]) -> tuple[MarginNote, ...]
         return ()
     made = []
     for name in sorted(plan.classed) if plan.request.settings["classes"] is None else ():
-        one_by_one = show(with_setting(plan.request, "classes", False))
+        one_by_one = with_setting(plan.request, "classes", False)
         says = say("many_values_so_they_are")
-        made.append(MarginNote(name, (), says, (Remedy("count them one by one", sentence=one_by_one),)))
+        made.append(MarginNote(name, (), says, (Remedy("count them one by one", request=one_by_one),)))
     for cell in crossed:
         if cell.chi_square.small > SMALL_SHARE:
             share = Cell(100 * cell.chi_square.small, Kind.COUNT)

@@ -13,7 +13,6 @@ from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
 from istrel.exhibits.wording import titled
-from istrel.sentence.request import show
 from istrel.style.numbers import Kind
 
 MOST_NOTES, LEAST_EACH = 8, 2
@@ -93,4 +92,4 @@ def _medians(plan: DescribePlan) -> tuple[Remedy, ...]:
     swap = {"mean": "median", "sd": "iqr"}
     wanted = tuple(dict.fromkeys(swap.get(key, key) for key in plan.shown))
     request = replace(plan.request, settings=plan.request.settings.with_value("statistics", wanted))
-    return (Remedy("use medians", sentence=show(request)),)
+    return (Remedy("use medians", request=request),)
