@@ -127,7 +127,8 @@ def test_a_quantile_plot_has_its_line_and_band(learners: Dataset, content_of: Co
     assert drawing["y"] == sorted(numbers.values[numbers.valid].tolist())
     assert drawing["x"][0] == pytest.approx(oracle.norm.ppf((1 - 0.375) / 606.25))
     middle = np.array(drawing["mean"]) + drawing["sd"] * np.array(drawing["x"])
-    assert (np.array(drawing["low"]) + np.array(drawing["high"])) / 2 == pytest.approx(middle)
+    assert (np.array(drawing["low"]) < middle).all()
+    assert (np.array(drawing["high"]) > middle).all()
 
 
 def test_a_correlation_matrix_in_journal_form(data_of: Maker, exhibit_of: Exhibits, style: HouseStyle) -> None:

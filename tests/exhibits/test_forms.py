@@ -334,7 +334,10 @@ def test_planes_count_every_case_and_leave_few_white(learners: Dataset, style: H
     (cell,) = drawing_of(sentence, learners, style)
     first, second = learners.numbers("practice_min"), learners.numbers("receptive_post")
     both = first.valid & second.valid
-    wanted, *_ = np.histogram2d(first.values[both], second.values[both], bins=12)
+    edges = np.array(cell["x_edges"]), np.array(cell["y_edges"])
+    assert np.diff(edges[0])[0] % 1 == 0  # of whole numbers equally many in each
+    assert all(np.allclose(np.diff(one), np.diff(one)[0]) for one in edges)
+    wanted, *_ = np.histogram2d(first.values[both], second.values[both], bins=edges)
     assert cell["counts"] == wanted.astype(int).tolist()
     (tiles,) = (mark for mark in sheet_of(sentence, learners).panels[0].marks if isinstance(mark, Tiles))
     assert np.nansum(tiles.values) == wanted[wanted >= 3].sum()

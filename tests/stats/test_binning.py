@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+from typing import get_args
+
 import numpy as np
 import pytest
 from hypothesis import given
@@ -57,9 +60,10 @@ def test_whole_numbers_get_no_classes_narrower_than_one() -> None:
 @pytest.mark.parametrize(
     ("settings", "edges"),
     [
-        (b.ClassSettings(bins=4), [0.0, 2.5, 5.0, 7.5, 10.0]),
-        (b.ClassSettings(width=5), [0.0, 5.0, 10.0]),
-        (b.ClassSettings(width=4, start=-2), [-2.0, 2.0, 6.0, 10.0]),
+        (b.ClassSettings(bins=4), [0.0, 3.0, 6.0, 9.0, 12.0]),
+        (b.ClassSettings(width=5), [0.0, 5.0, 10.0, 15.0]),
+        (b.ClassSettings(width=5, closed="right"), [-5.0, 0.0, 5.0, 10.0]),
+        (b.ClassSettings(width=4, start=-2), [-2.0, 2.0, 6.0, 10.0, 14.0]),
         (b.ClassSettings(edges=(0.0, 1.0, 10.0)), [0.0, 1.0, 10.0]),
     ],
 )
@@ -126,6 +130,22 @@ def test_unequal_classes_have_a_curve_only_over_densities() -> None:
     edges = np.array([0.0, 1.0, 5.0])
     assert b.curve_scale(10, edges, "count") is None
     assert b.curve_scale(10, edges, "density") == 1.0
+
+
+@pytest.mark.parametrize("closed", ["left", "right"])
+@pytest.mark.parametrize("rule", [*get_args(b.Rule), 2, 3, 7])
+def test_classes_of_uniform_whole_numbers_hold_equally_many(rule: str | int, closed: b.Closed) -> None:
+    """Every rule and some numbers of classes over whole numbers that occur equally often, with and without a first decimal."""
+    for low, high in ((-2, 1), (12, 29), (0, 100), (1, 7), (18, 65), (-5, 40)):
+        for scale in (1.0, 0.1):
+            values = np.repeat(np.arange(low, high + 1) * scale, 20).round(1)
+            said = b.ClassSettings(bins=rule) if isinstance(rule, int) else b.ClassSettings(rule)  # type: ignore[arg-type]
+            if scale < 1 and (isinstance(rule, int) or rule == "whole numbers"):
+                continue  # a range that is not of whole numbers is divided exactly
+            made = b.count_classes(values, b.class_edges(values, replace(said, closed=closed)).edges, closed=closed)
+            assert made.below == made.above == 0
+            whole = made.counts[1:-1].max() if made.counts.size > 2 else made.counts.max()
+            assert made.counts.max() <= whole, (low, high, scale, made)
 
 
 def test_one_value_makes_one_class() -> None:

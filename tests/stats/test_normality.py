@@ -178,9 +178,17 @@ def test_extreme_sizes_do_not_disturb_the_tests() -> None:
 def test_blom_positions_and_the_band() -> None:
     x = normality.normal_positions(5)
     assert x == pytest.approx(oracle.norm.ppf((np.arange(1, 6) - 0.375) / 5.25), rel=1e-12)
-    band = normality.quantile_band(99)
-    assert band[49] == pytest.approx(1.959964 * 0.5 / np.sqrt(99) / 0.3989423, rel=1e-6)  # at the median, by hand
-    assert band[0] > band[49] < band[-1]
+
+
+@pytest.mark.parametrize("n", [5, 20, 60, 150, 400])
+def test_the_band_of_a_quantile_plot_holds_each_value_with_the_confidence_it_says(n: int) -> None:
+    """By another simulation than its own: of ordered values standardized by their own M and SD."""
+    low, high = normality.quantile_band(n)
+    ordered = np.sort(np.random.default_rng(99).standard_normal((20_000, n)), axis=1)
+    ordered = (ordered - ordered.mean(axis=1, keepdims=True)) / ordered.std(axis=1, ddof=1, keepdims=True)
+    inside = ((ordered >= low) & (ordered <= high)).mean(axis=0)
+    assert np.abs(inside - 0.95).max() < 0.005 + 4 * np.sqrt(0.95 * 0.05 / 20_000) / 2
+    assert low == pytest.approx(-high[::-1], abs=1e-9)
 
 
 def direct_mardia(x: np.ndarray) -> tuple[float, float, float]:

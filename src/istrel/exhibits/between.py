@@ -70,7 +70,10 @@ def _area(exhibit: Exhibit, cell: Marked, low: float, high: float) -> float | No
     curve = cell.curve if isinstance(cell, HistogramCell) else None
     if curve is None:
         return None
-    parts = binning.normal_curve(np.array([low, high]), curve.mean, curve.sd, cumulative=True)
+    if curve.log and low <= 0:
+        return None
+    ends = np.log10([low, high]) if curve.log else np.array([low, high])
+    parts = binning.normal_curve(ends, curve.mean, curve.sd, cumulative=True)
     return float(parts[1] - parts[0])
 
 

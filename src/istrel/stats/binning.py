@@ -18,6 +18,8 @@ Closed = Literal["left", "right"]
 Height = Literal["count", "percent", "proportion", "density"]
 NOTHING_BEYOND = 40.0  # standard deviations, where the normal density is 0 as a double
 MOST_CLASSES = 1000
+COARSE, MOST_COARSE_DECIMALS = 50, 3  # different values of a class, of which one more would be seen
+FAR = 2.0**52  # beyond, whole numbers are no longer counted
 FINEST = 1e-13  # edges closer together than this, relative to the values, are no longer distinct doubles
 ROUND_STEPS = (1.0, 2.0, 2.5, 5.0, 10.0)
 
@@ -31,6 +33,7 @@ class ClassSettings:
     width: float | None = None
     start: float | None = None
     edges: tuple[float, ...] | None = None
+    closed: Closed = "left"
 
 
 class ClassEdges(NamedTuple):
@@ -52,7 +55,10 @@ def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
     -----
     Widths by Freedman & Diaconis 1981, Scott 1979, Sturges 1926, Doane 1976. A width from a rule is rounded to 1, 2, 2.5
     or 5 times a power of ten, and edges are multiples of it, so that an axis can be read; whole-number data never get
-    classes narrower than 1. A number of classes given divides the range from the smallest to the largest value exactly.
+    classes narrower than 1. A number of classes given divides the range from the smallest to the largest value exactly;
+    of whole numbers it gives classes that hold equally many of them. No class but those of edges that were given, or of a
+    range divided exactly, has both of its limits, where values are measured so coarsely that it would hold more of them:
+    a value that lies on the outermost edge then has one class more.
 
     Raises
     ------
@@ -65,9 +71,13 @@ def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
     if settings.rule == "whole numbers" and settings.width is None and settings.bins is None:
         return ClassEdges(_stepped(np.floor(low + 0.5) - 0.5, high, 1.0), "whole numbers")
     if settings.bins is not None:
-        return ClassEdges(_divided(low, high, settings), "bins")
+        whole = low == high or bool((values == np.floor(values)).all())
+        return ClassEdges(_divided(low, high, settings, whole=whole), "bins")
     width, decided_by = _width(values, settings)
+    first = settings.closed == "right" and settings.start is None
     edges = _multiples(low, high, width) if settings.start is None else _stepped(settings.start, high, width)
+    if _held(values, width) <= COARSE:
+        edges = _with_one_more(edges, low if first else high, width, first=first, open_at=settings.closed)
     if not np.isfinite(edges).all() or (np.diff(edges) <= 0).any():
         raise Problem("These values are too large or too close together for class intervals.")
     return ClassEdges(edges, decided_by)
@@ -111,15 +121,38 @@ def _given_edges(edges: tuple[float, ...]) -> Array:
     return given
 
 
-def _divided(low: float, high: float, settings: ClassSettings) -> Array:
+def _held(values: Array, width: float) -> float:
+    """How many different values a class of this width can hold, by how finely they were measured; infinitely many if finely."""
+    for decimals in range(MOST_COARSE_DECIMALS + 1):
+        scaled = values * 10.0**decimals
+        if bool((np.abs(scaled - np.rint(scaled)) <= 1e-9 * np.maximum(1.0, np.abs(scaled))).all()):
+            return width * 10.0**decimals
+    return np.inf
+
+
+def _with_one_more(edges: Array, outermost: float, width: float, *, first: bool, open_at: Closed) -> Array:
+    """Edges with a class more at the end where the outermost value lies on the edge that does not belong to its class."""
+    if edges.size > MOST_CLASSES or (open_at == "right") != first:
+        return edges
+    if first:
+        return np.append(edges[0] - width, edges) if outermost == edges[0] else edges
+    return np.append(edges, edges[-1] + width) if outermost == edges[-1] else edges
+
+
+def _divided(low: float, high: float, settings: ClassSettings, *, whole: bool) -> Array:
     number = settings.bins or 1
     if not 1 <= number <= MOST_CLASSES:
         raise Problem(f"The number of classes is from 1 to {MOST_CLASSES:,}; {number} is not.")
     start = low if settings.start is None else settings.start
     if settings.width is not None:
         return np.asarray(start + settings.width * np.arange(number + 1))
+    held = high - start + 1  # whole numbers
     if high <= start:
         high = start + 1.0
+    if whole and start == np.floor(start) and number <= held < FAR:
+        each = float(np.ceil(held / number))
+        first = start - 1.0 if settings.closed == "right" and settings.start is None else start
+        return np.asarray(first + each * np.arange(number + 1))
     return np.linspace(start, high, number + 1)
 
 

@@ -8,7 +8,7 @@ from __future__ import annotations
 
 import os
 from concurrent.futures import ThreadPoolExecutor
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cache
 from itertools import permutations
 from typing import Any, Literal
@@ -29,6 +29,7 @@ BLOCK_SIZE = 131_072  # values of a block: it stays in the processor's cache
 NO_SPREAD = 1e-13
 PERFECT = 1e-15  # nearer to 1 than this is 1: the rest is rounding
 DOUBTFUL = 1e-6  # of a sum of squares: what is left has lost six digits
+NOTHING_LEFT, LEAST_DIRECTION = 1e-12, 1e-10  # of a sum of squares; of the strongest direction of covariates
 EXACT_TAU = 10
 EXACT_RHO = 9
 MOST_WORKERS, WORTH_SHARING = 4, 50_000_000
@@ -308,7 +309,10 @@ def kendall(x: Array, y: Array) -> Kendall:
     total = n * (n - 1) / 2.0
     tied_x, tied_y = (float((t * (t - 1) / 2).sum()) for t in (ties_x, ties_y))
     difference = total - tied_x - tied_y + both - 2.0 * inversions(ranks)
-    room = np.sqrt(total - tied_x) * np.sqrt(total - tied_y)
+    pairs = total - tied_x, total - tied_y
+    room = (
+        pairs[0] if pairs[0] == pairs[1] else float(np.sqrt(pairs[0]) * np.sqrt(pairs[1]))
+    )  # a root squared is not exact
     if room == 0:
         return Kendall(float("nan"), n, float("nan"))
     tau = float(np.clip(difference / room, -1.0, 1.0))
@@ -469,10 +473,33 @@ def adjust(p: Array, method: str) -> Array:
 
 
 def partial(x: Array, covariates: Array) -> Correlations:
-    """Pearson's r of what is left of complete columns after regression on covariates (with a constant)."""
-    design = np.column_stack([np.ones(x.shape[0]), covariates])
-    fitted = design @ np.linalg.lstsq(design, x, rcond=None)[0]
-    return pearson(x - fitted, np.ones(x.shape, bool))
+    """Pearson's r of what is left of complete columns after regression on covariates (with a constant).
+
+    Notes
+    -----
+    Where the residuals of a column hold less than 1e-12 of its own sum of squares about the mean, the covariates determine
+    it: nothing is left, and its coefficients are NaN. What rounding leaves of such a column is noise.
+    """
+    own, given = _unit_columns(x), _unit_columns(covariates)
+    basis, strength, _ = np.linalg.svd(given[:, np.abs(given).any(axis=0)], full_matrices=False)
+    directions = basis[:, strength > LEAST_DIRECTION * strength.max(initial=0.0)]
+    left = own
+    for _ in range(2):  # the second pass takes out what rounding left of the first
+        left = left - directions @ (directions.T @ left)
+    sums, whole = (np.einsum("ij,ij->j", part, part) for part in (left, own))
+    found = pearson(left, np.ones(x.shape, bool))
+    nothing = sums <= NOTHING_LEFT * whole
+    coefficient = np.where(nothing[:, None] | nothing[None, :], np.nan, found.coefficient)
+    return replace(found, coefficient=coefficient)
+
+
+def _unit_columns(x: Array) -> Array:
+    """Columns about their means, each of length 1; 0 where a column is constant."""
+    plain = np.column_stack([moderate(column)[0] for column in x.T])
+    away = plain - plain.mean(axis=0)
+    length = np.sqrt(np.einsum("ij,ij->j", away, away))
+    constant = length <= NO_SPREAD * np.abs(plain).max(axis=0, initial=0.0) * np.sqrt(x.shape[0])
+    return np.where(constant, 0.0, away / np.where(constant, 1.0, length))
 
 
 def eta(values: Array, codes: NDArray[np.integer], n_groups: int) -> float:

@@ -8,6 +8,8 @@ from typing import Literal
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.stats.binning import ClassSettings, class_edges
+
 Array = NDArray[np.float64]
 Rule = Literal["silverman", "scott", "sheather-jones"]
 GRID = 4096
@@ -106,10 +108,20 @@ def density(
     smooth = _smoothed(_binned(values, grid_low, step, size), h, step) / (values.size * step)
     x = np.linspace(start, stop, points)
     y = _read_off(smooth, grid_low, step, x)
-    for bound in bounds:
-        if bound is not None:
-            y = y + _read_off(smooth, grid_low, step, 2 * bound - x)
+    for image in _reflections(x, bounds, (grid_low, grid_high)):
+        y = y + _read_off(smooth, grid_low, step, image)
     return Density(x, np.maximum(y, 0.0), h)
+
+
+def _reflections(x: Array, bounds: tuple[float | None, float | None], grid: tuple[float, float]) -> list[Array]:
+    """Where the mass beyond the bounds would lie: mirrored in one bound, or again and again between two."""
+    low, high = bounds
+    if low is None or high is None:
+        return [2 * bound - x for bound in bounds if bound is not None]
+    period = 2 * (high - low)
+    times = int(np.ceil((grid[1] - grid[0]) / period)) + 1
+    shifts = [period * k for k in range(-times, times + 1)]
+    return [2 * low - x + shift for shift in shifts] + [x + shift for shift in shifts if shift]
 
 
 def _binned(values: Array, low: float, step: float, size: int) -> Array:
@@ -208,6 +220,7 @@ def _drop(side: Array) -> float:
 
 
 def count_plane(x: Array, y: Array, *, bins: int = 30) -> tuple[Array, Array, NDArray[np.int64]]:
-    """(edges of x, edges of y, counts of shape (bins, bins)) of pairs in equal classes."""
-    counts, x_edges, y_edges = np.histogram2d(x, y, bins=bins)
+    """(edges of x, edges of y, counts of shape (bins, bins)) of pairs in equal classes, of whole numbers equally many in each."""
+    x_edges, y_edges = (class_edges(values, ClassSettings(bins=bins)).edges for values in (x, y))
+    counts, _, _ = np.histogram2d(x, y, bins=(x_edges, y_edges))
     return x_edges, y_edges, counts.astype(np.int64)

@@ -236,3 +236,8 @@ def _sorted_rows(values: Array, bounds: NDArray[np.int64], members: NDArray[np.i
     kept = np.ones(rows.shape, bool)
     kept[:, narrow:] = np.arange(narrow, wide) < sizes[:, None]
     return rows[kept]
+
+
+def alone(values: NDArray[np.float64]) -> Arranged:
+    """Values of one group in the order in which they are, for what needs no other."""
+    return Arranged(values, np.array([0, values.size]), values, np.zeros(0, np.int32), None, ordered=False)

@@ -90,8 +90,10 @@ def normal_consistent_deviation(cells: Arranged) -> Estimates:
 
 
 def mean_absolute_deviation(cells: Arranged) -> Estimates:
-    """Mean of the distances from the mean."""
-    distances = _from_distances(cells, mean_of(cells))
+    """Mean of the distances from the mean; what rounding took from the mean is put back into each distance."""
+    away = cells.values - np.repeat(mean_of(cells), cells.sizes)
+    rest = np.repeat(mean_of(cells.derived(away)), cells.sizes)
+    distances = np.abs(away) - np.sign(away) * rest
     return estimates(mean_of(cells.derived(distances)), (cells.sizes < 1, EMPTY))
 
 

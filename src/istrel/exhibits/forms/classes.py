@@ -29,7 +29,8 @@ DECIDED = {"edges": "the_class_limits_given", "whole numbers": "a_class_for_each
 def class_settings(said: Settings, usual: str) -> binning.ClassSettings:
     """What the sentence says about classes; the usual rule where it names none."""
     rule = cast(binning.Rule, said["rule"] or usual)
-    return binning.ClassSettings(rule, said["bins"], said["width"], said["start"], said["edges"])
+    closed = cast(binning.Closed, said["closed"])
+    return binning.ClassSettings(rule, said["bins"], said["width"], said["start"], said["edges"], closed)
 
 
 def height_of(said: Settings) -> binning.Height:

@@ -34,7 +34,7 @@ from istrel.problem import Problem
 from istrel.sentence.settings import Settings
 from istrel.stats import binning, moments, quantiles
 from istrel.stats.density import Density
-from istrel.stats.grouping import Arranged
+from istrel.stats.grouping import Arranged, alone
 from istrel.style.numbers import Kind
 
 Array = NDArray[np.float64]
@@ -43,11 +43,12 @@ ARRANGED = ("panels", "overlaid", "stacked", "beside", "mirrored")
 
 @dataclass(frozen=True)
 class NormalCurve:
-    """The normal density of this mean and SD, times `scale`, lies over the bars at true x."""
+    """The normal density of this mean and SD, times `scale`, lies over the bars at true x; with `log` at its decimal logarithm."""
 
     mean: float
     sd: float
     scale: float
+    log: bool = False
 
 
 @dataclass(frozen=True, eq=False)
@@ -120,9 +121,12 @@ def draw(plan: Plan) -> tuple[HistogramCell, ...]:
             if not cells.sizes[i]:
                 continue
             classes = binning.Classes(found.edges, inside[i], int(below[i]), int(above[i]))
-            mean = known(means.at(i))
-            curve = _normal(mean, known(deviations.at(i)), classes, int(cells.sizes[i]), plan, arranged)
-            middle = (mean, known(medians.at(i)))
+            if is_log(plan):
+                curve = _normal_of_logarithms(cells.group(i), classes, plan, arranged)
+            else:
+                shown = known(means.at(i)), known(deviations.at(i)), int(cells.sizes[i])
+                curve = _normal(*shown, classes, plan, arranged)
+            middle = (known(means.at(i)), known(medians.at(i)))
             missing = int(grouping.sizes[i] - cells.sizes[i])
             made.append(_cell(name, group, cells, i, classes, curve, missing, found.decided_by, plan, middle))
     return tuple(made)
@@ -148,7 +152,7 @@ def _cell(
         missing=missing,
         edges=classes.edges,
         counts=tuple(classes.counts.tolist()),
-        heights=binning.heights(classes, height_of(said), cumulative=said["cumulative"]),
+        heights=_heights(classes, plan),
         stat=height_of(said),
         curve=curve,
         density=_over_bars(cells.group(place), classes.edges, plan),
@@ -161,30 +165,49 @@ def _cell(
     )
 
 
+def _on_axis(edges: Array, plan: Plan) -> Array:
+    """Edges as the axis has them: their decimal logarithms on one where equal factors are equally far apart."""
+    return np.log10(edges) if is_log(plan) else edges
+
+
+def _heights(classes: binning.Classes, plan: Plan) -> Array:
+    """Heights of the bars; densities are per unit of the axis, so per factor of ten where that is logarithmic."""
+    said = plan.request.settings
+    on_axis = replace(classes, edges=_on_axis(classes.edges, plan))
+    return binning.heights(on_axis, height_of(said), cumulative=said["cumulative"])
+
+
+def _normal_of_logarithms(values: Array, classes: binning.Classes, plan: Plan, arranged: str) -> NormalCurve | None:
+    """The curve of the logarithms, on an axis of logarithms."""
+    logs = np.log10(values[values > 0])
+    shape = moments.moments(alone(logs))
+    return _normal(known(moments.mean(shape).at(0)), known(moments.sd(shape).at(0)), logs.size, classes, plan, arranged)
+
+
 def _normal(
-    mean: float | None, sd: float | None, classes: binning.Classes, n: int, plan: Plan, arranged: str
+    mean: float | None, sd: float | None, n: int, classes: binning.Classes, plan: Plan, arranged: str
 ) -> NormalCurve | None:
     """The curve, where it is asked for or usual: not where groups share one panel, nor on a logarithmic axis."""
-    said = plan.request.settings
-    usual = "curve" in said or arranged == "panels" or not has_groups(plan.groupings)
-    if said["curve"] not in ("normal", "both") or not usual or is_log(plan) or mean is None or not sd:
+    said, log, grouped = plan.request.settings, is_log(plan), has_groups(plan.groupings)
+    usual = "curve" in said or (not log and (arranged == "panels" or not grouped))
+    if said["curve"] not in ("normal", "both") or not usual or (arranged in ("stacked", "mirrored") and grouped):
         return None
-    if arranged in ("stacked", "mirrored") and has_groups(plan.groupings):
-        return None
-    scale = binning.curve_scale(n, classes.edges, height_of(said), cumulative=said["cumulative"])
-    return None if scale is None else NormalCurve(mean, sd, scale)
+    scale = binning.curve_scale(n, _on_axis(classes.edges, plan), height_of(said), cumulative=said["cumulative"])
+    return None if scale is None or mean is None or not sd else NormalCurve(mean, sd, scale, log)
 
 
 def _over_bars(values: Array, edges: Array, plan: Plan) -> DensityCurve | None:
     """The density on the scale of the bars, where it is asked for and the classes have one width."""
-    said = plan.request.settings
-    if said["curve"] not in ("density", "both") or is_log(plan):
+    said, log = plan.request.settings, is_log(plan)
+    if said["curve"] not in ("density", "both"):
         return None
-    scale = binning.curve_scale(values.size, edges, height_of(said), cumulative=said["cumulative"])
-    curve: Density | None = density_of(values, said)
+    shown = np.log10(values[values > 0]) if log else values
+    scale = binning.curve_scale(shown.size, _on_axis(edges, plan), height_of(said), cumulative=said["cumulative"])
+    curve: Density | None = density_of(shown, said)
     if scale is None or curve is None:
         return None
-    return DensityCurve(curve.x, scale * (curve.cumulative if said["cumulative"] else curve.y), curve.bandwidth)
+    x = 10.0**curve.x if log else curve.x
+    return DensityCurve(x, scale * (curve.cumulative if said["cumulative"] else curve.y), curve.bandwidth)
 
 
 def figure(plan: Plan, drawings: tuple[HistogramCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
@@ -230,8 +253,7 @@ def _numbers(cell: HistogramCell) -> list[Cell]:
 def _own_notes(drawings: tuple[HistogramCell, ...], said: Settings, plan: Plan, arranged: str) -> list[Text]:
     texts: list[Text] = []
     if any(cell.curve for cell in drawings):
-        template = "the_dashed_line_is_the"
-        texts.append(say(template))
+        texts.append(say("normal_curve_of_logarithms" if is_log(plan) else "the_dashed_line_is_the"))
     curve = next((cell.density for cell in drawings if cell.density is not None), None)
     if curve is not None:
         how = bandwidth_words(said)

@@ -78,6 +78,8 @@ def panels_of(plan: Plan, drawings: tuple[HistogramCell, ...], arranged: str) ->
 def _height_axis(plan: Plan, low: float, high: float, *, shared: str = "", sizes: bool = False) -> Axis:
     said = plan.request.settings
     words, meaning = (CUMULATIVE if said["cumulative"] else AXES)[height_of(said)]
+    if is_log(plan) and height_of(said) == "density" and not said["cumulative"]:
+        words = "density_per_factor_of_ten"
     return Axis(say(words), low, high, height_of(said) == "count", shared, say(meaning), sizes=sizes)
 
 
@@ -121,9 +123,11 @@ def _bars(cell: HistogramCell, plan: Plan) -> tuple[Mark, ...]:
 def _curves(cell: HistogramCell, plan: Plan, series: int = 0) -> list[Mark]:
     marks: list[Mark] = []
     if cell.curve is not None:
-        x = np.linspace(cell.edges[0], cell.edges[-1], CURVE_POINTS)
+        space = np.geomspace if cell.curve.log else np.linspace
+        x = space(cell.edges[0], cell.edges[-1], CURVE_POINTS)
         cumulative = plan.request.settings["cumulative"]
-        y = binning.normal_curve(x, cell.curve.mean, cell.curve.sd, scale=cell.curve.scale, cumulative=cumulative)
+        at = np.log10(x) if cell.curve.log else x
+        y = binning.normal_curve(at, cell.curve.mean, cell.curve.sd, scale=cell.curve.scale, cumulative=cumulative)
         marks.append(Line(x, y, say("line_normal_curve"), dashed=True, ink="curve"))
     if cell.density is not None:
         inside = (cell.density.x >= cell.edges[0]) & (cell.density.x <= cell.edges[-1])

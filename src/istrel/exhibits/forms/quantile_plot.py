@@ -54,20 +54,19 @@ def draw(plan: Plan) -> tuple[QuantileCell, ...]:
             y = cells.group(i)
             x = normality.normal_positions(y.size)
             kept = np.unique(np.linspace(0, y.size - 1, min(y.size, MOST_POINTS)).round().astype(int))
-            low, high = _band(x, y.size, plan)
+            low, high = _band(y.size, plan)
             low, high = mean + sd * low[kept], mean + sd * high[kept]
             if np.isfinite(mean + sd * x[kept]).all() and not np.isnan(low).any():
                 made.append(QuantileCell(name, group, int(y.size), x[kept], y[kept], mean, sd, low, high))
     return tuple(made)
 
 
-def _band(x: Array, n: int, plan: Plan) -> tuple[Array, Array]:
+def _band(n: int, plan: Plan) -> tuple[Array, Array]:
     """(low, high) of the band in standard units around the line: point by point, or for all points at once."""
     said = plan.request.settings
     if said["band"] == "simultaneous":
         return normality.simultaneous_band(n, confidence=said["confidence"])
-    reach = normality.quantile_band(n, confidence=said["confidence"])
-    return x - reach, x + reach
+    return normality.quantile_band(n, confidence=said["confidence"])
 
 
 def figure(plan: Plan, drawings: tuple[QuantileCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:

@@ -301,10 +301,10 @@ def class_labels(limits: list[tuple[float, float]], closed: str, name: str, data
 
 
 def _whole_classes(limits: list[tuple[float, float]], closed: str, name: str, data: Dataset) -> list[Text]:
-    """Classes of whole numbers by the first and last number in them; an outer edge that no value reaches is left out."""
+    """Classes of whole numbers by the first and last number in them; an outer edge at which no value lies is left out."""
     numbers = data.numbers(name)
     values = numbers.values[numbers.valid]
-    outermost = (values.min(initial=np.inf) == limits[0][0], values.max(initial=-np.inf) == limits[-1][1])
+    outermost = (bool((values == limits[0][0]).any()), bool((values == limits[-1][1]).any()))
     made, negative = [], limits[0][0] < 0
     for place, (low, high) in enumerate(limits):
         ends = place == 0 and outermost[0], place == len(limits) - 1 and outermost[1]

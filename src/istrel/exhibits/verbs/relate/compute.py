@@ -20,7 +20,7 @@ from istrel.exhibits.verbs.relate.resolve import RelatePlan, is_numeric
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
 from istrel.stats import association, correlation, moments
 from istrel.stats.estimates import Undefined, undefined
-from istrel.stats.grouping import Arranged
+from istrel.stats.grouping import alone
 
 Array = NDArray[np.float64]
 MATRIX = ("pearson", "spearman")
@@ -92,8 +92,7 @@ def _moments_of(name: str, part: Part) -> moments.Moments:
     """The moments of a variable's usable values, in the order of the cases: nothing here needs them sorted."""
     values, valid = part.values[name], part.valid[name]
     used = values if bool(valid.all()) else values[valid]
-    nobody = np.zeros(0, np.int32)
-    return moments.moments(Arranged(used, np.array([0, used.size]), used, nobody, None, ordered=False))
+    return moments.moments(alone(used))
 
 
 def _smallest_eigenvalue(pairs: tuple[Pair, ...], plan: RelatePlan) -> float | None:
