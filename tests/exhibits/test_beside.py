@@ -16,7 +16,7 @@ from istrel.exhibits.table import TableSheet
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
-from istrel.stats import differences
+from istrel.stats.differences import means
 from istrel.stats.grouping import arrange
 from istrel.stats.moments import moments
 from istrel.style.house import HouseStyle
@@ -58,7 +58,7 @@ def test_statistics_stand_under_their_groups_and_differences_at_the_end(learners
     exhibit = make_exhibit(sentence, learners)
     rows = heads(exhibit, style)
     assert rows[0] == ["", *["No"] * 3, *["Yes"] * 3, *["Total"] * 3, "", ""]
-    assert rows[-1] == ["Variable", *["M", "LL", "UL"] * 3, "Difference [95% CI]", "p"]
+    assert rows[-1] == ["Variable", *["M", "LL", "UL"] * 3, "g [95% CI]", "p"]
     assert [line.split(" | ")[0] for line in printed(exhibit, style)[-2:]] == ["Age, years", "Weekly practice, min"]
     plainly = make_exhibit("describe age, practice_min across completed with mean, ci, total, layout = rows", learners)
     wide = [cell for line in printed(exhibit, style)[-2:] for cell in line.split(" | ")[1:10]]
@@ -119,20 +119,20 @@ def test_each_level_of_measurement_gets_its_measure_and_test(learners: Dataset, 
     found = [[(d.effect.measure, d.test.name) for d in e.result.differences] for e in (two, three)]
     assert found == [
         [
-            ("hedges_g", "welch_t"),
+            ("g_average", "welch_t"),
             ("cliffs_delta", "mann_whitney"),
             ("risk_difference", "chi_square"),
-            ("cramers_v", "exact"),
+            ("cramers_v", "simulated"),
         ],
         [
-            ("eta_squared", "welch_f"),
-            ("cliffs_delta", "kruskal_wallis"),
+            ("omega_squared", "welch_f"),
+            ("epsilon_squared", "kruskal_wallis"),
             ("cramers_v", "chi_square"),
-            ("cramers_v", "exact"),
+            ("cramers_v", "simulated"),
         ],
     ]
     text = notes(three, style)
-    assert "ᵃ Eta squared. ᵇ Welch’s F test." in text.replace("*", "")
+    assert "ᵃ Omega squared [90% CI]. ᵇ Welch’s F test." in text.replace("*", "")
     assert "Kruskal–Wallis test" in text
     assert "H(2) = " in plain_text(three.text, style)
     assert "chance made the groups" in plain_text(three.margin[-1].says, style)
@@ -144,7 +144,7 @@ def test_the_numbers_are_those_of_the_core_in_every_output(learners: Dataset, st
     numbers = learners.numbers("age")
     codes = learners.categories("completed").codes
     m = moments(arrange(numbers.values, codes.astype(np.int64), numbers.valid & (codes >= 0), 2))
-    effect, test = differences.measured_effect(m), differences.welch(m)
+    effect, test = means.measured_effect(m), means.welch(m)
     first = made["differences"][0]
     assert (first["value"], first["low"], first["high"]) == (effect.value, effect.low, effect.high)
     assert (first["statistic"], first["df"], first["p"]) == (test.statistic, list(test.df), test.p)
@@ -153,7 +153,7 @@ def test_the_numbers_are_those_of_the_core_in_every_output(learners: Dataset, st
     assert sorted(entry["p_adjusted"] for entry in made["differences"]) == sorted(
         [min(1.0, 2 * min(ps)), min(1.0, max(*ps, 2 * min(ps)))]
     )
-    assert "is adjusted (Holm, 1979)" in " ".join(made["notes"])
+    assert "is adjusted over 2 tests (Holm, 1979)" in " ".join(made["notes"])
 
 
 def test_hidden_counts_take_measures_and_tests_with_them(data_of: Maker, style: HouseStyle) -> None:

@@ -307,7 +307,7 @@ def test_years_print_without_separators_and_other_thousands_with_them(
 ) -> None:
     data = data_of("year,dist\n" + "".join(f"{2000 + k % 9},{1000 + 7 * k}\n" for k in range(60)))
     table = printed(exhibit_of("describe year, dist with mean, min, max", data))
-    assert table[1:] == ["year | 2003.85 | 2000 | 2008", "dist | 1,206.50 | 1,000 | 1,413"]
+    assert table[1:] == ["year | 2003.8 | 2000 | 2008", "dist | 1,206.50 | 1,000 | 1,413"]
     figure = exhibit_of("describe year, dist as cumulative", data).sheet
     assert isinstance(figure, FigureSheet)
     words = {shape.text for shape in make_scene(figure, style).shapes if isinstance(shape, Letters)}

@@ -66,8 +66,8 @@ NAMES = ", ".join(COLUMNS)
     "sentence",
     [
         f"describe {NAMES}",
-        f"describe {NAMES}, g across g with total = yes",
-        f"count {NAMES}, g across g",
+        f"describe {NAMES} across g with total = yes",
+        f"count {NAMES} across g",
         f"count {NAMES} with bins = 3",
         "count g against tied",
         f"check {NAMES}",

@@ -2,15 +2,16 @@
 
 from __future__ import annotations
 
-from itertools import combinations, permutations
-from math import lgamma
+from itertools import permutations
 
 import numpy as np
 import pytest
 from scipy import stats
 from scipy.optimize import brentq
 
-from istrel.stats import differences as d
+from istrel.stats.association import cramers_v
+from istrel.stats.differences import categories, means, ranks
+from istrel.stats.differences.common import Effect
 from istrel.stats.estimates import Undefined
 from istrel.stats.grouping import arrange
 from istrel.stats.moments import Moments, moments
@@ -34,29 +35,27 @@ def table_of(groups: list[np.ndarray]) -> np.ndarray:
 def test_two_measured_groups(seed: int, shift: float) -> None:
     rng = np.random.default_rng(seed)
     a, b = (rng.normal(k + 2, 1 + k, rng.integers(4, 40)).round(3) for k in range(2))
-    found = d.welch(moments_in([a + shift, b + shift]))
+    found = means.welch(moments_in([a + shift, b + shift]))
     wanted = stats.ttest_ind((a + shift) - shift, (b + shift) - shift, equal_var=False)
     assert found.statistic == pytest.approx(wanted.statistic, rel=1e-10)
     assert found.df[0] == pytest.approx(wanted.df, rel=1e-10)
     assert found.p == pytest.approx(wanted.pvalue, rel=1e-6)
-    effect = d.measured_effect(moments_in([a, b]), confidence=0.9)
-    freedom = a.size + b.size - 2
-    pooled = np.sqrt(((a.size - 1) * a.var(ddof=1) + (b.size - 1) * b.var(ddof=1)) / freedom)
-    raw = (a.mean() - b.mean()) / pooled
-    correction = np.exp(lgamma(freedom / 2) - lgamma((freedom - 1) / 2)) / np.sqrt(freedom / 2)
-    assert effect.value == pytest.approx(raw * correction, rel=1e-10)
-    weight = np.sqrt(1 / a.size + 1 / b.size)
+    effect = means.measured_effect(moments_in([a, b]), confidence=0.9)
+    average = np.sqrt((a.var(ddof=1) + b.var(ddof=1)) / 2)
+    error = np.sqrt(a.var(ddof=1) / a.size + b.var(ddof=1) / b.size)
+    correction = 1 - 3 / (4 * (a.size + b.size) - 9)
+    assert effect.value == pytest.approx((a.mean() - b.mean()) / average * correction, rel=1e-10)
+    near = (a.mean() - b.mean()) / error
     for limit, chance in ((effect.low, 0.95), (effect.high, 0.05)):
-        near = raw / weight
-        away = brentq(lambda x, c=chance: stats.nct.cdf(raw / weight, freedom, x) - c, near - 5, near + 5, xtol=1e-12)
-        assert limit == pytest.approx(away * weight * correction, rel=1e-6, abs=1e-9)
+        away = brentq(lambda x, c=chance: stats.nct.cdf(near, found.df[0], x) - c, near - 5, near + 5, xtol=1e-12)
+        assert limit == pytest.approx(away * error / average * correction, rel=1e-6, abs=1e-9)
 
 
 @pytest.mark.parametrize("seed", SEEDS)
 def test_three_measured_groups(seed: int) -> None:
     rng = np.random.default_rng(seed)
     groups = [rng.normal(k * 0.6, 1 + k, rng.integers(5, 30)).round(3) for k in range(3)]
-    found, effect = d.welch(moments_in(groups)), d.measured_effect(moments_in(groups))
+    found, effect = means.welch(moments_in(groups)), means.measured_effect(moments_in(groups))
     n, mean, var = (np.array([f(g) for g in groups]) for f in (np.size, np.mean, lambda g: g.var(ddof=1)))
     w = n / var
     centre = (w * mean).sum() / w.sum()
@@ -65,16 +64,61 @@ def test_three_measured_groups(seed: int) -> None:
     assert found.statistic == pytest.approx(f, rel=1e-10)
     assert found.df == pytest.approx((2, 8 / (3 * uneven)), rel=1e-10)
     assert found.p == pytest.approx(stats.f.sf(f, 2, 8 / (3 * uneven)), rel=1e-6)
-    values = np.concatenate(groups)
-    inside = sum(((g - g.mean()) ** 2).sum() for g in groups)
-    assert effect.value == pytest.approx(1 - inside / ((values - values.mean()) ** 2).sum(), rel=1e-10)
-    plain = stats.f_oneway(*groups).statistic
-    for limit, chance in ((effect.low, 0.975), (effect.high, 0.025)):
+    assert effect.value == pytest.approx(max(0.0, 2 * (f - 1) / (2 * (f - 1) + n.sum())), rel=1e-10)
+    for limit, chance in ((effect.low, 0.95), (effect.high, 0.05)):
         if limit == 0:
-            assert stats.f.cdf(plain, 2, n.sum() - 3) <= chance
+            assert stats.f.cdf(f, *found.df) <= chance
             continue
         away = limit * n.sum() / (1 - limit)
-        assert stats.ncf.cdf(plain, 2, n.sum() - 3, away) == pytest.approx(chance, abs=1e-6)
+        assert stats.ncf.cdf(f, *found.df, away) == pytest.approx(chance, abs=1e-6)
+
+
+def interval_and_p(rng: np.random.Generator, kind: str) -> tuple[Effect, float]:
+    """A measure with its interval, and the p of the test that stands beside it, of groups that differ a little."""
+    sizes, apart = rng.integers(8, 45, 3), rng.uniform(0, 0.9)
+    groups = [rng.normal(k * apart, 1 + k, size).round(2) for k, size in enumerate(sizes)]
+    if kind == "two means":
+        groups = groups[:2]
+    if kind in ("two means", "three means"):
+        m = moments_in(groups)
+        return means.measured_effect(m), means.welch(m).p
+    if kind == "medians":
+        first, second = (np.sort(group) for group in groups[:2])
+        return ranks.shift(first, second), ranks.rank_test(table_of(groups[:2])).p
+    table = np.array([rng.binomial(60, p, 2) for p in rng.uniform(0.3, 0.6, 3 if kind == "V" else 1)])
+    if kind == "proportions":
+        table = np.vstack([60 - table[0], table[0]])
+    return categories.categories_effect(table), categories.categories_test(table).p
+
+
+@pytest.mark.parametrize("kind", ["two means", "three means", "medians", "proportions", "V"])
+def test_an_interval_leaves_0_out_just_when_the_test_beside_it_rejects(kind: str) -> None:
+    rng, seen = np.random.default_rng(7), set()
+    for _ in range(150):
+        effect, p = interval_and_p(rng, kind)
+        if isinstance(effect.low, Undefined) or abs(p - 0.05) < (2e-3 if kind == "medians" else 1e-9):
+            continue  # of medians the test is rounded by half a rank
+        outside = effect.low > 0 or effect.high < 0
+        assert outside == (p < 0.05), (kind, effect, p)
+        seen.add(outside)
+    assert seen == {True, False}
+
+
+@pytest.mark.parametrize("sizes", [(4, 5), (9, 14), (30, 50), (2_100, 2_200)])
+def test_the_median_of_differences_is_that_of_all_pairs(sizes: tuple[int, int]) -> None:
+    rng = np.random.default_rng(3)
+    first, second = (np.sort(rng.normal(k, 2, size).round(2)) for k, size in enumerate(sizes))
+    every = np.sort(np.subtract.outer(first, second).ravel())
+    found = ranks.shift(first, second)
+    assert found.value == pytest.approx(np.median(every), abs=1e-12)
+    assert found.low in every
+    assert found.high in every
+    if sizes == (9, 14):  # by the exact distribution: 2 P(U <= k) is at most .05 for the last difference left out
+        u = [
+            stats.mannwhitneyu(first - shift, second, method="exact").pvalue
+            for shift in (found.low - 1e-6, found.low + 1e-6)
+        ]
+        assert u[0] <= 0.05 < u[1]
 
 
 @pytest.mark.parametrize("seed", SEEDS)
@@ -83,7 +127,7 @@ def test_ranks(seed: int, sizes: tuple[int, ...]) -> None:
     rng = np.random.default_rng(seed)
     groups = [rng.integers(1, 5, size) + (k == 1) for k, size in enumerate(sizes)]
     table, values = table_of(groups), np.concatenate(groups)
-    found = d.rank_test(table)
+    found = ranks.rank_test(table)
     wanted = stats.mannwhitneyu(*groups, method="asymptotic") if len(sizes) == 2 else stats.kruskal(*groups)
     assert found.statistic == pytest.approx(wanted.statistic, rel=1e-10)
     assert found.exact == (sum(sizes) <= 9)
@@ -121,29 +165,28 @@ def test_cliffs_delta(seed: int) -> None:
     z = stats.norm.ppf(0.975)
     reach = z * np.sqrt(spread) * np.sqrt((1 - delta**2) ** 2 + z**2 * spread)
     base = 1 - delta**2 + z**2 * spread
-    found = d.ordered_effect(table_of([a, b]))
+    found = ranks.ordered_effect(table_of([a, b]))
     assert found.value == pytest.approx(delta, abs=1e-12)
     assert found.low == pytest.approx(max(-1, (delta - delta**3 - reach) / base), rel=1e-10)
     assert found.high == pytest.approx(min(1, (delta - delta**3 + reach) / base), rel=1e-10)
-    third = rng.integers(1, 9, 12)
-    widest = d.ordered_effect(table_of([a, b, third]))
-    assert widest.between in list(combinations(range(3), 2))
-    pairs = [np.sign(x[:, None] - y[None, :]).mean() for x, y in combinations((a, b, third), 2)]
-    assert abs(widest.value) == pytest.approx(max(map(abs, pairs)), abs=1e-12)
+    third = table_of([a, b, rng.integers(1, 9, 12)])
+    assert ranks.ordered_effect(third).value == pytest.approx(
+        ranks.rank_test(third).statistic / (third.sum() - 1), rel=1e-12
+    )
 
 
 def test_proportions_and_tables() -> None:
-    """Newcombe's (1998) own example: 56 of 70 and 48 of 80."""
-    found = d.categories_effect(np.array([[14, 32], [56, 48]]))
+    """56 of 70 and 48 of 80: Mee's limits in Newcombe's (1998) table, his method 5 without correction."""
+    found = categories.categories_effect(np.array([[14, 32], [56, 48]]))
     assert (found.measure, found.between) == ("risk_difference", (0, 1))
-    assert [round(x, 4) for x in (found.value, found.low, found.high)] == [0.2, 0.0524, 0.3339]
+    assert [round(x, 4) for x in (found.value, found.low, found.high)] == [0.2, 0.0533, 0.3377]
     large, few = np.array([[30, 20], [25, 40], [9, 12]]), np.array([[3, 1], [0, 4]])
     wanted = stats.chi2_contingency(large, correction=False)
-    test = d.categories_test(large)
+    test = categories.categories_test(large)
     assert (test.name, test.df) == ("chi_square", (2.0,))
     assert (test.statistic, test.p) == pytest.approx((wanted.statistic, wanted.pvalue), rel=1e-10)
-    assert d.categories_effect(large).value == pytest.approx(np.sqrt(wanted.statistic / large.sum()), rel=1e-12)
-    exact = d.categories_test(few)
+    assert categories.categories_effect(large).value == pytest.approx(cramers_v(large)[1], rel=1e-12)
+    exact = categories.categories_test(few)
     assert (exact.name, exact.exact) == ("exact", True)
     assert exact.p == pytest.approx(stats.fisher_exact(few).pvalue, abs=1e-12)
 
@@ -155,9 +198,9 @@ def test_proportions_and_tables() -> None:
 def test_what_cannot_be_known_says_why(groups: list[list[float]]) -> None:
     parts = [np.array(g) for g in groups]
     m, table = moments_in(parts), table_of(parts)
-    assert isinstance(d.welch(m).p, Undefined)
-    value = d.measured_effect(m).value
-    assert value == 1.0 if len(parts) > 2 else isinstance(value, Undefined)
+    assert isinstance(means.welch(m).p, Undefined)
+    value = means.measured_effect(m).value
+    assert isinstance(value, Undefined)
     if (table.sum(axis=0) > 0).sum() < 2:
-        assert isinstance(d.rank_test(table).p, Undefined)
-        assert isinstance(d.ordered_effect(table).value, Undefined)
+        assert isinstance(ranks.rank_test(table).p, Undefined)
+        assert isinstance(ranks.ordered_effect(table).value, Undefined)

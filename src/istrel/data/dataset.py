@@ -139,6 +139,10 @@ class Dataset:
         """Whether all usable values are whole numbers."""
         return self.once("whole", name, lambda: _are_whole(self.numbers(name)))
 
+    def measured_decimals(self, name: str) -> int:
+        """With how many decimals the values of a variable were measured, six at most."""
+        return self.once("decimals", name, lambda: _decimals_of(self.numbers(name)))
+
     def once(self, what: str, name: str, make: Callable[[], Prepared]) -> Prepared:
         """What `make` gives for a variable, made once and kept as long as the variable does not change."""
         key = (what, name)
@@ -146,6 +150,24 @@ class Dataset:
             self._prepared[key] = make()
         prepared: Prepared = self._prepared[key]
         return prepared
+
+
+MOST_MEASURED, A_LOOK = 6, 1_000
+
+
+def _decimals_of(numbers: Numbers) -> int:
+    """The fewest decimals that all usable values keep."""
+    values = numbers.values[numbers.valid]
+    for decimals in range(MOST_MEASURED):
+        if all(_has_decimals(part, decimals) for part in (values[:A_LOOK], values)):
+            return decimals
+    return MOST_MEASURED
+
+
+def _has_decimals(values: NDArray[np.float64], decimals: int) -> bool:
+    with np.errstate(over="ignore", invalid="ignore"):
+        scaled = values * 10.0**decimals
+        return bool((np.abs(scaled - np.rint(scaled)) <= 1e-9 * np.maximum(1.0, np.abs(scaled))).all())
 
 
 def _are_years(numbers: Numbers) -> bool:

@@ -19,7 +19,9 @@ from istrel.exhibits.store import store_of
 from istrel.exhibits.text import Hidden
 from istrel.problem import Problem
 from istrel.sentence.request import AllOf, Crossed, Request, Subject
+from istrel.sentence.settings import Settings
 from istrel.sentence.show_formula import show_condition
+from istrel.sentence.vocabulary import SETTINGS
 from istrel.stats.grouping import Order, order_of
 
 
@@ -86,8 +88,35 @@ def resolve_subjects(request: Request, data: Dataset) -> tuple[str, ...]:
     """
     names: dict[str, None] = {}
     for subject in request.subjects:
-        names.update(dict.fromkeys(subject_names(subject, data)))
+        found = subject_names(subject, data)
+        if isinstance(subject, Crossed) and found[0] in names:
+            said = subject.names[0]
+            raise Problem(f"“{found[0]}” stands here twice; name it once.", at=said.at, length=len(said.text))
+        names.update(dict.fromkeys(found))
+    for grouping in request.across:
+        for said in grouping.names:
+            if known(said, data) in names:
+                message = f"“{said.text}” cannot make groups of itself; take it out of one of the two places."
+                raise Problem(message, at=said.at, length=len(said.text))
     return tuple(names)
+
+
+def refuse_two_ways(said: Settings) -> None:
+    """Refuses two settings that decide the same thing in two ways.
+
+    Raises
+    ------
+    Problem
+        Names both; neither is taken and the other passed over.
+    """
+    for name in said:
+        if name == "classes" and said[name]:
+            continue  # classes, made in the way that another setting says
+        other = next((o for o in SETTINGS[name].excludes if o in said and not (o == "classes" and said[o])), None)
+        if other is not None:
+            at, length = said.place_of(name)
+            message = f"“{name}” and “{other}” decide the same thing in two ways; leave one of them out."
+            raise Problem(message, at=at, length=length)
 
 
 def subject_names(subject: Subject, data: Dataset) -> tuple[str, ...]:

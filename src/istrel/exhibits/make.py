@@ -8,7 +8,7 @@ from functools import cached_property
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
 from istrel.data.table import Source
-from istrel.exhibits.cases import Cases
+from istrel.exhibits.cases import Cases, refuse_two_ways
 from istrel.exhibits.contracts import Plan, Result
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.forms.catalogue import form_of
@@ -83,6 +83,7 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
     Problem
         For a request that cannot be met; `at` and `length` show the word, where it was typed.
     """
+    refuse_two_ways(request.settings)
     verb = verb_of(request.verb)
     plan: Plan = verb.resolve(request, data, standing)
     result = _hidden(verb, plan, verb.compute(plan))

@@ -11,7 +11,7 @@ from istrel.exhibits.text import Bound, Cell, Hidden, Phrase, Run, Text, claim_o
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 from istrel.style.house import HouseStyle
-from istrel.style.numbers import ABSENT, Kind, decimals_for, format_number
+from istrel.style.numbers import ABSENT, Kind, format_number
 from istrel.style.titles import title_case
 
 Runs = tuple[Run, ...]
@@ -169,8 +169,8 @@ def print_cell(cell: Cell, style: HouseStyle) -> str:
 
 def _number(value: float, cell: Cell, style: HouseStyle) -> str:
     decimals = cell.decimals
-    if cell.kind is Kind.MEASURE and cell.spread is not None:
-        decimals = decimals_for(cell.spread, style.numbers.measure_decimals if decimals is None else decimals)
+    if decimals is None and cell.precision is not None:
+        decimals = cell.precision.decimals(style.numbers.measure_decimals)
     return format_number(value, cell.kind, style, decimals)
 
 

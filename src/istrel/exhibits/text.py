@@ -13,7 +13,7 @@ from typing import Any
 from istrel.exhibits.behind import Behind
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
-from istrel.style.numbers import Kind
+from istrel.style.numbers import Kind, Precision
 
 NUMBER = re.compile(r"-\d+(\.\d+)?")
 
@@ -62,10 +62,9 @@ class Cell:
         A number, several numbers (all modes), values with their cases, a text, why there is none, or None for a cell
         that stays empty.
     decimals
-        Of a measure; None leaves them to the style.
-    spread
-        The SD beside a measure: it prints with so many decimals that the SD keeps two figures. None where decimals
-        were asked for.
+        Of a measure, where they are asked for or the codebook says them.
+    precision
+        What decides the decimals of a measure else; None leaves them to the style.
     row, column
         Keys by which the number is known again when the exhibit is made anew, and after others have changed.
     statistic
@@ -75,7 +74,7 @@ class Cell:
     value: Value
     kind: Kind = Kind.MEASURE
     decimals: int | None = None
-    spread: float | None = None
+    precision: Precision | None = None
     row: str = ""
     column: str = ""
     statistic: str = ""

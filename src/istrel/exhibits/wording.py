@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterable, Sequence
 
 from istrel.data.codebook import Variable
@@ -12,6 +13,8 @@ from istrel.exhibits.text import Cell, Hidden, Run, Text, joined, listed, plain,
 from istrel.sentence.show_formula import print_condition
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
+
+NUMBER_ALONE = re.compile(r"-?\d+([.,]\d+)?")
 
 
 def titled(variable: Variable) -> Text:
@@ -55,14 +58,34 @@ def _labels(group: Group) -> Text:
     return joined([say("missing") if value == "" else value_label(label) for (_, value), label in pairs], " · ")
 
 
-def in_group(group: Group) -> Text:
+def named_group(group: Group, data: Dataset) -> Text:
+    """A group within a sentence: "weekly evening", or "Wave 2" where its label alone would be a number."""
+    if not group.labels:
+        return say("total")
+    parts = []
+    for (name, value), label in zip(group.named, group.labels, strict=True):
+        if value == "":
+            parts.append(say("no_value_of_variable", name=titled(data.variable(name))))
+        elif NUMBER_ALONE.fullmatch(label):
+            parts.append(say("variable_value", name=titled(data.variable(name)), value=value_label(label)))
+        else:
+            parts.append(value_label(label))
+    return joined(parts, " · ")
+
+
+def is_without_value(group: Group) -> bool:
+    """Whether it is the group of the cases that have no group value."""
+    return any(value == "" for _, value in group.named)
+
+
+def in_group(group: Group, data: Dataset) -> Text:
     """ " in weekly evening"; nothing for all cases together."""
-    return say("in_group", group=_labels(group)) if group.labels else ()
+    return say("in_group", group=named_group(group, data)) if group.labels else ()
 
 
-def of_group(group: Group) -> Text:
+def of_group(group: Group, data: Dataset) -> Text:
     """ " of weekly evening"; nothing for all cases together."""
-    return say("of_group", group=_labels(group)) if group.labels else ()
+    return say("of_group", group=named_group(group, data)) if group.labels else ()
 
 
 def in_grouping(group: Group, grouping: Grouping) -> bool:
@@ -151,8 +174,8 @@ def dashes_note(values: Iterable[object]) -> list[Text]:
 ADJUSTMENTS = {"holm": "Holm, 1979", "bh": "Benjamini & Hochberg, 1995"}  # of p-values, with their sources
 
 
-def p_words(value: float | Undefined, *, row: str = "", column: str = "") -> Text:
-    """ "p = .031", "p < .001", or that there is none."""
+def p_words(value: float | Undefined, *, row: str = "", column: str = "", adjusted: bool = False) -> Text:
+    """ "p = .031", "adjusted p < .001", or that there is none."""
     if isinstance(value, Undefined):
         return say("no_p")
-    return say("p_value", p=Cell(value, Kind.P_WITH_SIGN, row=row, column=column))
+    return say("p_value_adjusted" if adjusted else "p_value", p=Cell(value, Kind.P_WITH_SIGN, row=row, column=column))

@@ -6,12 +6,14 @@ import math
 from collections.abc import Callable
 from datetime import datetime, timedelta
 from enum import StrEnum
+from typing import NamedTuple
 
 from istrel.style.house import HouseStyle
 
 MINUS = "−"
 ABSENT = "—"
 MOST_DECIMALS = 12
+ROUNDS_UP = 9.5  # a first figure from which rounding gives two
 EPOCH = datetime(1970, 1, 1)
 
 
@@ -72,11 +74,34 @@ def format_number(value: float, kind: Kind, style: HouseStyle, decimals: int | N
     return _marked(text, style)
 
 
-def decimals_for(spread: float, usual: int) -> int:
-    """So many decimals that a standard deviation keeps two figures; at least the usual ones."""
-    if not 0 < spread < math.inf:
-        return usual
-    return min(max(usual, 1 - math.floor(math.log10(spread))), MOST_DECIMALS)
+class Precision(NamedTuple):
+    """What decides the decimals of a variable, alike in all its groups.
+
+    Attributes
+    ----------
+    measured
+        With how many decimals its values were measured.
+    spread
+        The smallest standard deviation above 0 of the groups shown; NaN where there is none.
+    recorded
+        True of a value that was recorded as it is (a maximum): it has no more decimals than it was measured with.
+    """
+
+    measured: int
+    spread: float = math.nan
+    recorded: bool = False
+
+    def decimals(self, most: int) -> int:
+        """One more than it was measured with, at most those of the style or of three figures of the SD, at least two of them."""
+        wanted = min(self.measured + 1, most)
+        if 0 < self.spread < math.inf:
+            power = math.floor(math.log10(self.spread))
+            two = max(0, 1 - power)
+            if two and float(f"{self.spread:e}".partition("e")[0]) >= ROUNDS_UP:  # 0.98 is 1.0 with one decimal
+                two -= 1
+            wanted = max(two, min(wanted, max(0, 2 - power)))
+        wanted = min(wanted, MOST_DECIMALS)
+        return min(wanted, self.measured) if self.recorded else wanted
 
 
 def _p_with_sign(value: float, style: HouseStyle) -> str:

@@ -268,7 +268,7 @@ def _alt(drawings: tuple[BarsCell, ...], plan: Plan) -> Text:
         name = titled(plan.data.variable(cell.table.variables[0]))
         n, share = n_cell(cell.n, cell.variable, cell.group), Cell(top.valid_percent, Kind.PERCENT)
         template = "bars_of_n_most_often"
-        parts.append(say(template, name=name, where=in_group(cell.group), n=n, value=top.label, share=share))
+        parts.append(say(template, name=name, where=in_group(cell.group, plan.data), n=n, value=top.label, share=share))
     return sentences(parts)
 
 

@@ -276,7 +276,7 @@ def _alt(drawings: tuple[BoxCell, ...], plan: Plan) -> Text:
     for cell in drawings:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
         template = "box_of_n_median_quartiles"
-        parts.append(say(template, name=name, where=in_group(cell.group), n=n, **_quartiles(cell, plan)))
+        parts.append(say(template, name=name, where=in_group(cell.group, plan.data), n=n, **_quartiles(cell, plan)))
     return sentences(parts)
 
 

@@ -159,7 +159,7 @@ def _alt(drawings: tuple[CumulativeCell, ...], plan: Plan) -> Text:
     for cell in drawings:
         name = titled_with_unit(plan.data.variable(cell.variable))
         n = n_cell(cell.n, cell.variable, cell.group)
-        parts.append(say("cumulative_curve_of_n", name=name, where=in_group(cell.group), n=n))
+        parts.append(say("cumulative_curve_of_n", name=name, where=in_group(cell.group, plan.data), n=n))
     return sentences(parts)
 
 

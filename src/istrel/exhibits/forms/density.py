@@ -259,7 +259,7 @@ def _alt(drawings: tuple[DensityCell, ...], plan: Plan) -> Text:
         name = titled_with_unit(plan.data.variable(cell.variable))
         n = n_cell(cell.n, cell.variable, cell.group)
         template = "density_of_n_highest_near"
-        parts.append(say(template, name=name, where=in_group(cell.group), n=n, peak=peak))
+        parts.append(say(template, name=name, where=in_group(cell.group, plan.data), n=n, peak=peak))
     return sentences(parts)
 
 

@@ -268,7 +268,7 @@ def _alt(drawings: tuple[HeatCell, ...], plan: CountPlan | RelatePlan) -> Text:
         names = {"row": cell.rows[int(i)], "column": cell.columns[int(j)]}
         template = "heat_map_of_tiles_strongest"
         n = int(np.isfinite(cell.values).sum())
-        parts.append(say(template, where=in_group(cell.group), n=n, value=value, **names))
+        parts.append(say(template, where=in_group(cell.group, plan.data), n=n, value=value, **names))
     del plan
     return sentences(parts)
 

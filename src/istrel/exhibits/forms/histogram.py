@@ -309,7 +309,7 @@ def _alt(drawings: tuple[HistogramCell, ...], plan: Plan) -> Text:
             say(
                 "histogram_of_n_values_from",
                 name=title,
-                where=in_group(cell.group),
+                where=in_group(cell.group, plan.data),
                 n=n_cell(cell.n, cell.variable, cell.group),
                 most=shown[top],
                 **edges,

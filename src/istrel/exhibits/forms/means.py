@@ -207,7 +207,7 @@ def _alt(drawings: tuple[MeansCell, ...], plan: Plan) -> Text:
     for cell in drawings:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
         mean = value_cell(cell.mean, cell.variable, plan.data, figures=4)
-        parts.append(say("mean_of_n", name=name, where=in_group(cell.group), n=n, mean=mean))
+        parts.append(say("mean_of_n", name=name, where=in_group(cell.group, plan.data), n=n, mean=mean))
     return sentences(parts)
 
 

@@ -178,7 +178,7 @@ def _alt(drawings: tuple[PointsCell, ...], plan: Plan) -> Text:
         values = {"low": float(cell.values[0]), "high": float(cell.values[-1]), "median": cell.median}
         numbers = {key: value_cell(value, cell.variable, plan.data, figures=6) for key, value in values.items()}
         template = "every_case_of_n_from"
-        parts.append(say(template, name=name, where=in_group(cell.group), n=n, **numbers))
+        parts.append(say(template, name=name, where=in_group(cell.group, plan.data), n=n, **numbers))
     return sentences(parts)
 
 

@@ -129,7 +129,7 @@ def _alt(drawings: tuple[QuantileCell, ...], plan: Plan) -> Text:
     for cell in drawings:
         name = titled_with_unit(plan.data.variable(cell.variable))
         n = n_cell(cell.n, cell.variable, cell.group)
-        parts.append(say("quantile_plot_of_n", name=name, where=in_group(cell.group), n=n))
+        parts.append(say("quantile_plot_of_n", name=name, where=in_group(cell.group, plan.data), n=n))
     return sentences(parts)
 
 

@@ -274,7 +274,7 @@ def _alt(drawings: tuple[ScatterCell | PlaneCell, ...], plan: Plan) -> Text:
         n = n_cell(cell.n, pair_key(cell), cell.group)
         dense = isinstance(cell, PlaneCell)
         template = "plane_of_counts_of_and" if dense else "scatter_of_and_n"
-        parts.append(say(template, a=a, b=b, where=in_group(cell.group), n=n))
+        parts.append(say(template, a=a, b=b, where=in_group(cell.group, plan.data), n=n))
     return sentences(parts)
 
 

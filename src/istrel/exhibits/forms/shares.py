@@ -195,7 +195,7 @@ def _alt(drawings: tuple[BarsCell, ...], plan: Plan) -> Text:
             [say("value_share", value=v.label, share=Cell(v.valid_percent, Kind.PERCENT)) for v in cell.levels[:8]]
         )
         n = n_cell(cell.n, cell.variable, cell.group)
-        parts.append(say("shares_of_n", name=name, where=in_group(cell.group), n=n, shares=shares))
+        parts.append(say("shares_of_n", name=name, where=in_group(cell.group, plan.data), n=n, shares=shares))
     return sentences(parts)
 
 

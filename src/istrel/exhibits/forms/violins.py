@@ -170,7 +170,7 @@ def _alt(drawings: tuple[ViolinCell, ...], plan: Plan) -> Text:
         median = value_cell(cell.median, cell.variable, plan.data, figures=6)
         peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
         template = "violin_of_n_median_widest"
-        parts.append(say(template, name=name, where=in_group(cell.group), n=n, median=median, peak=peak))
+        parts.append(say(template, name=name, where=in_group(cell.group, plan.data), n=n, median=median, peak=peak))
     return sentences(parts)
 
 

@@ -118,7 +118,7 @@ def _shared(cell: FrequencyCell, first: list[Level], data: Dataset) -> Text:
         [[*(level.count for level in first), *rest], len(first)],
         "most_frequent_for",
         name=crossed_title(cell.variables, data),
-        where=in_group(cell.group),
+        where=in_group(cell.group, data),
         list=listed([_counted(level.label, level, cell) for level in first]),
     )
 

@@ -53,6 +53,8 @@ class Statistic:
         True where it makes sense of dates.
     cases
         True where it is a list of values with their cases.
+    means
+        True where it comes from means: whoever asks for it compares means.
     """
 
     name: str
@@ -65,6 +67,12 @@ class Statistic:
     defined: str = ""
     dates: bool = False
     cases: bool = False
+    means: bool = False
+
+    @property
+    def ranks(self) -> bool:
+        """Whether it comes from the order of the values."""
+        return self.recorded == "between"
 
     @property
     def head(self) -> str:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from istrel.sentence.vocabulary import statistics
 from istrel.sentence.vocabulary.entries import AGAINST, GROUPS, LIST, Belongs, Setting
 from istrel.sentence.vocabulary.figure_settings import BARS, CATEGORY_BARS, FIGURE_SETTINGS, PLANES
-from istrel.sentence.vocabulary.takes import Choice, Names, Number, Numbers, YesNo
+from istrel.sentence.vocabulary.takes import Choice, Names, Number, Numbers, YesNo, YesNoOr
 
 _TABLE = Belongs("describe", ("table",))
 _GROUPED_TABLE = Belongs("describe", ("table",), only=GROUPS)
@@ -64,8 +64,8 @@ _ENTRIES = (
     Setting(
         "test",
         "Tests of differences",
-        "whether chance explains the difference between the groups",
-        YesNo(),
+        "whether chance explains the difference between the groups; yes follows the statistics asked for",
+        YesNoOr((("means", "of means"), ("ranks", "by ranks"))),
         (_GROUPED_TABLE,),
         usual=False,
     ),
@@ -163,10 +163,25 @@ _ENTRIES = (
         "so many classes of equal width",
         Number(1, 1_000, whole=True),
         (*_CLASSES, PLANES),
+        excludes=("rule", "width", "edges"),
     ),
-    Setting("width", "Class width", "the width of the classes", _POSITIVE, _CLASSES),
-    Setting("start", "First edge", "where the first class begins", Number(), _CLASSES),
-    Setting("edges", "Edges", "the limits of the classes, all of them", Numbers(Number()), _CLASSES),
+    Setting(
+        "width",
+        "Class width",
+        "the width of the classes",
+        _POSITIVE,
+        _CLASSES,
+        excludes=("rule", "bins", "edges"),
+    ),
+    Setting("start", "First edge", "where the first class begins", Number(), _CLASSES, excludes=("edges",)),
+    Setting(
+        "edges",
+        "Edges",
+        "the limits of the classes, all of them",
+        Numbers(Number()),
+        _CLASSES,
+        excludes=("rule", "bins", "width", "start"),
+    ),
     Setting(
         "closed",
         "Classes closed",

@@ -96,6 +96,28 @@ class YesNo:
 
 
 @dataclass(frozen=True)
+class YesNoOr(YesNo):
+    """Yes or no, or one of some words that say how; the bare name of the setting means yes."""
+
+    options: tuple[tuple[str, str], ...] = ()
+
+    @property
+    def words(self) -> str:  # type: ignore[override]
+        return ", ".join(("yes", "no", *(value for value, _ in self.options)))
+
+    @property
+    def offers(self) -> Mapping[Any, str]:
+        return {True: "yes", False: "no", **dict(self.options)}
+
+    def read(self, name: str, said: tuple[Word, ...]) -> Any:
+        word, _ = _single(name, said)
+        known = {_plain(value): value for value, _ in self.options}
+        if word.casefold() in ("yes", "no") or _plain(word) not in known:
+            return super().read(name, said)
+        return known[_plain(word)]
+
+
+@dataclass(frozen=True)
 class Number:
     """A finite number within limits; `whole` for whole numbers. `suggested` are values to choose from by click."""
 

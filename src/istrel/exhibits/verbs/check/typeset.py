@@ -194,7 +194,9 @@ def _text(plan: CheckPlan, cells: list[CheckCell]) -> Text:
         found = say("symbol_statistic_p", symbol=say(TESTS[test].symbol), statistic=statistic, p=p)
         name = titled(plan.data.variable(cell.variable))
         words = shape_words(cell.skewness, cell.kurtosis)
-        said.append(say(SHAPES[cell.reading], name=name, where=in_group(cell.group), words=words, test=found))
+        said.append(
+            say(SHAPES[cell.reading], name=name, where=in_group(cell.group, plan.data), words=words, test=found)
+        )
     return sentences(said)
 
 

@@ -81,6 +81,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     classed = frozenset({*single, *(name for name in against if _in_classes(name, data, request))})
     plan = CountPlan(request, data, cases, tuple(subjects), against, groupings, request.shape, classed)
     _refuse_boundless(plan)
+    _refuse_orders(plan)
     return plan
 
 
@@ -109,6 +110,30 @@ def _refuse_boundless(plan: CountPlan) -> None:
         if count > most and not (what != "columns" and top):
             message = f"This makes a table of {count:,} {what}; one holds {most:,}."
             raise Problem(f"{message} Count classes or bands, name the most frequent (top = 20), or limit the cases.")
+
+
+def _refuse_orders(plan: CountPlan) -> None:
+    """Raises where an order is asked for that values or classes do not have, or cannot be kept."""
+    said = plan.request.settings
+    for subject in plan.subjects:
+        name = subject.names[0]
+        if subject.classes:
+            for setting in ("top", "order"):
+                if setting in said and said[setting] != "codebook":
+                    raise _of_setting(f"Classes of “{name}” have their own order; leave {setting} out.", setting, plan)
+        elif said["cumulative"] and not plan.against:
+            one = len(subject.names) == 1
+            if not one or plan.data.variable(name).level not in (Level.ORDINAL, Level.COUNT):
+                message = f"The values of “{name}” have no order in which they could be added up; leave cumulative out."
+                raise _of_setting(message, "cumulative", plan)
+            if said["order"] not in (None, "codebook") or said["top"] is not None:
+                message = "Cumulative percentages need the values in their own order; leave order and top out."
+                raise _of_setting(message, "cumulative", plan)
+
+
+def _of_setting(message: str, name: str, plan: CountPlan) -> Problem:
+    at, length = plan.request.settings.place_of(name)
+    return Problem(message, at=at, length=length)
 
 
 def tables_in(plan: CountPlan) -> int:

@@ -228,7 +228,9 @@ def _cross_words(cell: CrossCell, plan: CountPlan) -> Text:
     if p < SIGNIFICANT:
         name, template = "related", "was_related_to"
     row, column = (titled(plan.data.variable(variable)) for variable in (cell.row, cell.column))
-    return claim(name, [p], template, row=row, column=column, where=in_group(cell.group), test=test_words(cell))
+    return claim(
+        name, [p], template, row=row, column=column, where=in_group(cell.group, plan.data), test=test_words(cell)
+    )
 
 
 def numbers(plan: CountPlan, result: CountResult) -> Iterator[Cell]:

@@ -8,7 +8,7 @@ from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.table import About, Head, Row, TableSheet
 from istrel.exhibits.text import Cell, Text, count_cell, say
-from istrel.exhibits.verbs.describe.cells import cell_of, pair_of, paired_heads
+from istrel.exhibits.verbs.describe.cells import SLOTS, Line, cell_of, head_of, lines_of, paired_heads
 from istrel.exhibits.verbs.describe.difference_words import Marks, difference_cells, difference_heads
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
@@ -27,9 +27,9 @@ class Block(NamedTuple):
     after: tuple[Head, ...]
 
 
-def _blocks(plan: DescribePlan) -> list[Block]:
+def _blocks(plan: DescribePlan, result: DescribeResult) -> list[Block]:
     """The groupings; the differences of a single one stand at the end, after the total."""
-    heads, groupings = difference_heads(plan), plan.groupings
+    heads, groupings = difference_heads(plan, result), plan.groupings
     if len(groupings) == 2 and not groupings[1].names:
         first, total = groupings
         return [Block(first, first.groups, (), ()), Block(total, total.groups, first.names, heads)]
@@ -40,7 +40,7 @@ def side_by_side(plan: DescribePlan, result: DescribeResult) -> TableSheet:
     """A variable in each row, the groups in columns."""
     counted = any(isinstance(cell, FrequencyCell) for cell in result.cells)
     marks = Marks()
-    blocks = _blocks(plan)
+    blocks = _blocks(plan, result)
     rows: list[Row] = []
     for subject in plan.subjects:
         rows += (
@@ -127,24 +127,54 @@ def _sample_rows(
 ) -> list[Row]:
     title = titled_with_unit(plan.data.variable(subject.name))
     mine = {c.group: c for c in result.cells if isinstance(c, MeasuredCell) and c.variable == subject.name}
-    counted = {c.group: c for c in result.cells if isinstance(c, FrequencyCell) and c.variables == (subject.name,)}
-    values: list[Text] = []
+    if not mine:
+        counted = {c.group: c for c in result.cells if isinstance(c, FrequencyCell) and c.variables == (subject.name,)}
+        heading = _with_differences(subject.name, blocks, [], plan, result, marks)
+        about = About(subject.name)
+        return [
+            Row(say("row_n_percent", name=title), heading, about=about),
+            *_level_rows(subject.name, blocks, counted),
+        ]
+    lines = lines_of(plan) if subject.treated in ("numbers", "dates") else ()
+    groups = [group for block in blocks for group in block.groups]
+    about = About(subject.name)
+    if not lines:
+        values = [_only_n(mine[group]) for group in groups]
+        told = _with_differences(subject.name, blocks, values, plan, result, marks)
+        return [Row(say("row_n", name=title), told, about=about)]
+    if len(lines) == 1:
+        values = [_together(lines[0], mine[group], plan) for group in groups]
+        told = _with_differences(subject.name, blocks, values, plan, result, marks)
+        stub = (
+            say(lines[0].symbol, name=title)
+            if lines[0].symbol
+            else say("row_statistic", name=title, statistic=head_of(lines[0].keys[0]))
+        )
+        return [Row(stub, told, about=about)]
+    rows = [Row(title, _with_differences(subject.name, blocks, [], plan, result, marks), about=about)]
+    for line in lines:
+        values = [_together(line, mine[group], plan) for group in groups]
+        stub = say(line.alone) if line.alone else head_of(line.keys[0])
+        rows.append(Row(stub, _across(blocks, values), indent=1, about=about))
+    return rows
+
+
+def _with_differences(
+    name: str, blocks: list[Block], values: list[Text], plan: DescribePlan, result: DescribeResult, marks: Marks
+) -> tuple[Text, ...]:
+    """The cells of all groups (none in a heading) with the differences behind them; nothing where all are empty."""
+    made: list[Text] = []
     for block in blocks:
-        values += [_in_sample(mine[group], subject, plan) if mine else () for group in block.groups]
-        values += difference_cells(subject.name, block.compared, plan, result, marks)
-    values = values if any(values) else []  # a heading over the values of a category
-    pair = pair_of(plan)
-    template = pair.symbol if mine and pair and subject.treated == "numbers" else "row_n" if mine else "row_n_percent"
-    rows = [Row(say(template, name=title), tuple(values), about=About(subject.name))]
-    return rows if mine else [*rows, *_level_rows(subject.name, blocks, counted)]
+        made += values[: len(block.groups)] or [()] * len(block.groups)
+        values = values[len(block.groups) :]
+        made += difference_cells(name, block.compared, plan, result, marks)
+    return tuple(made) if any(made) else ()
 
 
-def _in_sample(cell: MeasuredCell, subject: Subject, plan: DescribePlan) -> Text:
-    """The pair of statistics, or the number of cases."""
-    pair = pair_of(plan)
-    if subject.treated != "numbers" or pair is None:
-        return _only_n(cell)
-    return say(pair.pattern, first=_keyed(pair.first, cell, plan), second=_keyed(pair.second, cell, plan))
+def _together(line: Line, cell: MeasuredCell, plan: DescribePlan) -> Text:
+    """The numbers of a line; what is not defined of dates or names has its dash."""
+    numbers = [_keyed(key, cell, plan) for key in line.keys]
+    return say(line.pattern, **dict(zip(SLOTS, numbers, strict=False))) if line.pattern else numbers[0]
 
 
 def _only_n(cell: MeasuredCell) -> Text:

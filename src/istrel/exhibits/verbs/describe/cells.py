@@ -55,9 +55,10 @@ def _shown(key: str, value: Value) -> Value:
 
 
 def _precise(made: Cell, cell: MeasuredCell, plan: DescribePlan) -> Cell:
-    """Decimals of a measure: as asked for; else as the codebook says, and never so few that the SD loses its second figure.
+    """Decimals of a measure: as asked for; else as the codebook says; else as finely as the variable was measured.
 
-    Whole-number data keep whole minimum, maximum, range and mode, and as many decimals of a quantile as it needs.
+    All groups of a variable print alike. Whole-number data keep whole minimum, maximum, range and mode, and as many decimals
+    of a quantile as any group needs.
     """
     asked = plan.request.settings["decimals"]
     if asked is not None:
@@ -67,15 +68,11 @@ def _precise(made: Cell, cell: MeasuredCell, plan: DescribePlan) -> Cell:
         return replace(made, decimals=0)
     said = plan.data.variable(cell.variable).decimals
     if cell.whole and recorded == "between":
-        return replace(made, decimals=_between(made.value, 1 if said is None else min(1, said)))
-    return replace(made, decimals=said, spread=cell.number("sd"))
-
-
-def _between(value: object, usual: int) -> int:
-    """Decimals of a quantile of whole numbers: one more than usual for halves, two for quarters, where it needs them."""
-    if not isinstance(value, float) or value.is_integer():
-        return usual
-    return 1 if (2 * value).is_integer() else 2
+        needed = cell.halves.get(made.statistic, 0)
+        return replace(made, decimals=needed if said is None else max(said, needed))
+    if said is not None:
+        return replace(made, decimals=max(said, cell.precision.decimals(said)))
+    return replace(made, precision=cell.precision._replace(recorded=recorded == "values"))
 
 
 def _behind(key: str, value: Value, cell: MeasuredCell) -> Behind | None:
@@ -127,22 +124,39 @@ def head_of(key: str) -> Text:
 
 
 # What a sample table shows of a measured variable.
-class PairOf(NamedTuple):
-    """What a measured variable shows in a sample table: two statistics, how they are put together, and their symbols."""
+class Line(NamedTuple):
+    """One line of a measured variable in a sample table: its statistics, how they are put together, and what they are called.
 
-    first: str
-    second: str
-    pattern: str
-    symbol: str
+    Attributes
+    ----------
+    pattern
+        The phrase that puts the numbers together, with the slots first, second, third; empty for one number.
+    symbol, alone
+        The phrase beside the variable's name, where it is the only line; the phrase that stands for the line else.
+    """
+
+    keys: tuple[str, ...]
+    pattern: str = ""
+    symbol: str = ""
+    alone: str = ""
 
 
-PAIRS = (
-    PairOf("mean", "sd", "pair_in_brackets", "row_mean_sd"),
-    PairOf("median", "iqr", "pair_in_square_brackets", "row_median_iqr"),
+TOGETHER = (
+    Line(("mean", "sd"), "pair_in_brackets", "row_mean_sd", "stub_mean_sd"),
+    Line(("median", "q1", "q3"), "triple_in_brackets", "row_median_quartiles", "stub_median_quartiles"),
+    Line(("median", "iqr"), "pair_in_brackets", "row_median_iqr", "stub_median_iqr"),
 )
+SLOTS = ("first", "second", "third")
 
 
-def pair_of(plan: DescribePlan) -> PairOf | None:
-    """Mean and SD, or median and IQR where those were asked for; None where neither pair was."""
-    wanted = set(plan.shown)
-    return next((pair for pair in PAIRS if {pair.first, pair.second} <= wanted), None)
+def lines_of(plan: DescribePlan) -> tuple[Line, ...]:
+    """Every statistic that is asked for, those that belong together in one line; mean and SD where nothing is said."""
+    if plan.request.settings["statistics"] is None and not plan.request.settings["percentiles"]:
+        return TOGETHER[:1]
+    left, lines = list(plan.shown), dict[int, Line]()
+    for line in TOGETHER:
+        if set(line.keys) <= set(left):
+            lines[plan.shown.index(line.keys[0])] = line
+            left = [key for key in left if key not in line.keys]
+    lines |= {plan.shown.index(key): Line((key,)) for key in left}
+    return tuple(lines[place] for place in sorted(lines))

@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
-from dataclasses import dataclass
+import math
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass, replace
 from functools import cached_property, partial
 from itertools import product
 from typing import cast
@@ -11,6 +12,7 @@ from typing import cast
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.data.column import Kind
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms.catalogue import drawn
@@ -23,6 +25,7 @@ from istrel.sentence.vocabulary import percentile_of, statistic
 from istrel.stats import moments, quantiles
 from istrel.stats.estimates import Estimates, Undefined, ratio
 from istrel.stats.grouping import Arranged
+from istrel.style.numbers import Precision
 
 A_LOOK = 1_000  # values after which most measures are known to be none of whole numbers
 
@@ -35,8 +38,42 @@ def compute(plan: DescribePlan) -> DescribeResult:
             arranged_together(lot, grouping, plan.data)
     works = [partial(_cells, subject, grouping, plan) for subject in plan.subjects for grouping in plan.groupings]
     cells = [cell for part in shared_out(works, plan.data) for cell in part]
-    drawings = drawn(plan)
-    return DescribeResult(plan.cases, tuple(cells), drawings, plan.groupings, differences_of(plan))
+    precise = _alike(cells, plan)
+    known = {cell.variable: cell.precision for cell in precise if isinstance(cell, MeasuredCell)}
+    differences = (replace(d, precision=known.get(d.variable, d.precision)) for d in differences_of(plan))
+    return DescribeResult(plan.cases, tuple(precise), drawn(plan), plan.groupings, tuple(differences))
+
+
+def _alike(cells: Sequence[ResultCell], plan: DescribePlan) -> list[ResultCell]:
+    """The cells of each variable with one precision, so that its groups print with the same decimals."""
+    mine: dict[str, list[MeasuredCell]] = {}
+    for cell in cells:
+        if isinstance(cell, MeasuredCell) and not cell.date:
+            mine.setdefault(cell.variable, []).append(cell)
+    found: dict[str, tuple[Precision, dict[str, int]]] = {}
+    for name, alike in mine.items():
+        spreads = [sd for cell in alike if (sd := cell.number("sd")) > 0]
+        numeric = plan.data.table.column(name).kind is Kind.NUMBER
+        measured = plan.data.measured_decimals(name) if numeric else 0
+        found[name] = Precision(measured, min(spreads, default=math.nan)), _halves(alike)
+    return [
+        replace(cell, precision=found[cell.variable][0], halves=found[cell.variable][1])
+        if isinstance(cell, MeasuredCell) and cell.variable in found
+        else cell
+        for cell in cells
+    ]
+
+
+def _halves(cells: list[MeasuredCell]) -> dict[str, int]:
+    """{quantile of whole numbers: its decimals in all groups}: one for halves, two for quarters."""
+    found: dict[str, int] = {}
+    for cell in cells:
+        for key, value in cell.statistics.items():
+            if isinstance(value, float) and statistic(key).ranks:
+                needed = 0 if value.is_integer() else 1 if (2 * value).is_integer() else 2
+                found[key] = max(needed, found.get(key, 0))
+    ends = [key for key in ("q1", "q3") if key in found]  # the two quartiles stand in one bracket
+    return found | dict.fromkeys(ends, max((found[key] for key in ends), default=0))
 
 
 def _cells(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[ResultCell]:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import NamedTuple
 
 from istrel.exhibits.table import Head, Note
-from istrel.exhibits.text import Cell, Hidden, Run, Text, joined, say
+from istrel.exhibits.text import Cell, Hidden, Run, Text, joined, say, verbatim
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference
 from istrel.exhibits.wording import ADJUSTMENTS, group_label, p_words, titled
@@ -25,20 +25,16 @@ class Measure(NamedTuple):
 
 
 MEASURES = {
-    "hedges_g": Measure(
-        "symbol_g",
-        "hedges_g",
-        "hedges_g_is_the_difference",
-        Kind.STATISTIC,
+    "g_average": Measure("symbol_g", "hedges_g", "hedges_g_is_the_difference", Kind.STATISTIC),
+    "omega_squared": Measure("symbol_omega_squared", "omega_squared", "omega_squared_is_the_share"),
+    "median_difference": Measure(
+        "symbol_median_difference", "median_difference", "median_difference_is_the", Kind.MEASURE
     ),
-    "eta_squared": Measure("symbol_eta_squared", "eta_squared", "eta_squared_is_the_share"),
     "cliffs_delta": Measure("symbol_delta", "cliffs_delta", "cliffs_delta_is_the_chance"),
-    "cramers_v": Measure("symbol_v", "cramers_v", "cramers_v_is_the_root"),
+    "epsilon_squared": Measure("symbol_epsilon_squared", "epsilon_squared", "epsilon_squared_is_the_share"),
+    "cramers_v": Measure("symbol_v", "cramers_v", "association_is_cramers_v_corrected"),
     "risk_difference": Measure(
-        "symbol_difference",
-        "difference_of_percentages",
-        "intervals_of_differences_of_percentages",
-        Kind.PERCENT,
+        "symbol_difference", "difference_of_percentages", "intervals_of_differences_of_percentages", Kind.PERCENT
     ),
 }
 TESTS = {
@@ -48,6 +44,7 @@ TESTS = {
     "kruskal_wallis": ("kruskal_wallis_test", "symbol_h"),
     "chi_square": ("chi_square_test", "symbol_chi_square"),
     "exact": ("exact_test", ""),
+    "simulated": ("simulated_test", ""),
 }
 
 
@@ -64,12 +61,19 @@ class Marks:
 
     def notes(self, result: DescribeResult) -> tuple[Note, ...]:
         """What each letter means, in one line."""
-        said = {(d.effect.measure, *_pair(d)): d for d in result.differences if d.effect is not None}
+        said = {_measure_key(d): d for d in result.differences if d.effect is not None}
         parts = [
             say("mark_says", mark=mark, what=_measured(said[what]) if what in said else _tested(what))
             for what, mark in self._said.items()
         ]
         return (Note("specific", joined(parts, " ")),) if parts else ()
+
+
+def _measure_key(difference: Difference) -> tuple[str, ...]:
+    """A measure with its interval's level and the groups it compares."""
+    assert difference.effect is not None
+    level = f"{difference.effect.level:g}" if isinstance(difference.effect.low, float) else ""
+    return (difference.effect.measure, level, *_pair(difference))
 
 
 def _pair(difference: Difference) -> tuple[str, ...]:
@@ -78,14 +82,19 @@ def _pair(difference: Difference) -> tuple[str, ...]:
 
 
 def _measured(difference: Difference) -> Text:
-    assert difference.effect is not None
-    name = say(MEASURES[difference.effect.measure].name)
-    if difference.between is None:
+    effect = difference.effect
+    assert effect is not None
+    name = say(MEASURES[effect.measure].name)
+    if difference.between is not None:
+        first, second = (group_label(group, several=True) for group in difference.between)
+        if difference.meant:
+            value = verbatim(difference.meant)
+            name = say("measure_of_value_first_minus_second", name=name, value=value, first=first, second=second)
+        else:
+            name = say("measure_first_minus_second", name=name, first=first, second=second)
+    if not isinstance(effect.low, float):
         return name
-    first, second = (group_label(group, several=True) for group in difference.between)
-    if difference.meant:
-        return say("measure_of_value_first_minus_second", name=name, value=difference.meant, first=first, second=second)
-    return say("measure_first_minus_second", name=name, first=first, second=second)
+    return say("measure_with_level", name=name, level=Cell(100 * effect.level, Kind.EDGE))
 
 
 def _tested(what: tuple[str, ...]) -> Text:
@@ -93,19 +102,26 @@ def _tested(what: tuple[str, ...]) -> Text:
     return say("test_exact", test=name) if len(what) > 1 else name
 
 
-def difference_heads(plan: DescribePlan) -> tuple[Head, ...]:
-    """The heads of the columns that were asked for."""
+def difference_heads(plan: DescribePlan, result: DescribeResult) -> tuple[Head, ...]:
+    """The heads of the columns that were asked for: the measure, where all variables have the same one."""
     said = plan.request.settings
-    level = Cell(100 * said["confidence"], Kind.EDGE)
-    effect = (Head(say("head_difference", level=level)),) if said["difference"] else ()
-    return (*effect, *((Head(say("head_p")),) if said["test"] else ()))
+    effects = [d.effect for d in result.differences if d.effect is not None]
+    kinds = {(e.measure, e.level, isinstance(e.low, float)) for e in effects}
+    head = say("head_difference")
+    if len(kinds) == 1:
+        ((measure, level, has_interval),) = kinds
+        symbol = say(MEASURES[measure].symbol)
+        head = say("head_measure", symbol=symbol, level=Cell(100 * level, Kind.EDGE)) if has_interval else symbol
+    effect = (Head(head),) if said["difference"] else ()
+    p = say("head_p_adjusted") if said["adjust"] != "none" else say("head_p")
+    return (*effect, *((Head(p),) if said["test"] else ()))
 
 
 def difference_cells(
     name: str, grouping: tuple[str, ...], plan: DescribePlan, result: DescribeResult, marks: Marks
 ) -> list[Text]:
     """The cells under those heads; empty for a variable that has no difference."""
-    heads = len(difference_heads(plan)) if grouping else 0
+    heads = len(difference_heads(plan, result)) if grouping else 0
     found = next((d for d in result.differences if (d.variable, d.grouping) == (name, grouping)), None)
     if found is None:
         return [()] * heads
@@ -113,8 +129,8 @@ def difference_cells(
     cells: list[Text] = []
     if found.effect is not None:
         known = not isinstance(found.effect.value, Undefined | Hidden)
-        mark = marks.of(found.effect.measure, *_pair(found)) if known else ""
-        cells.append((*_effect(found, row=name, column=f"{column}/difference"), *_raised(mark)))
+        mark = marks.of(*_measure_key(found)) if known else ""
+        cells.append((*_effect(found, plan, row=name, column=f"{column}/difference"), *_raised(mark)))
     if found.test is not None:
         known = not isinstance(found.p, Undefined | Hidden)
         mark = marks.of(found.test.name, *(("exact",) if _says_exact(found) else ())) if known else ""
@@ -123,30 +139,40 @@ def difference_cells(
 
 
 def _says_exact(difference: Difference) -> bool:
-    return difference.test is not None and difference.test.exact and difference.test.name != "exact"
+    return (
+        difference.test is not None
+        and difference.test.exact
+        and difference.test.name in ("mann_whitney", "kruskal_wallis")
+    )
 
 
 def _raised(mark: str) -> Text:
     return (Run(mark, verbatim=True),) if mark else ()
 
 
-def _effect_cells(difference: Difference, *, row: str = "", column: str = "") -> tuple[Cell, Cell, Cell]:
+def _effect_cells(
+    difference: Difference, plan: DescribePlan, *, row: str = "", column: str = ""
+) -> tuple[Cell, Cell, Cell]:
     """The value and the limits of its interval."""
     effect = difference.effect
     assert effect is not None
     kind = MEASURES[effect.measure].kind
     factor = 100.0 if kind is Kind.PERCENT else 1.0
+    measure = kind is Kind.MEASURE
+    asked = plan.request.settings["decimals"] if measure else None
+    decimals = plan.data.variable(difference.variable).decimals if measure and asked is None else asked
 
     def cell(value: float | Undefined | Hidden, key: str) -> Cell:
         shown = value * factor if isinstance(value, float) else value
-        return Cell(shown, kind, row=row, column=f"{column}{key}" if column else "")
+        precision = difference.precision if measure else None
+        return Cell(shown, kind, decimals, precision, row=row, column=f"{column}{key}" if column else "")
 
     return cell(effect.value, ""), cell(effect.low, "/low"), cell(effect.high, "/high")
 
 
-def _effect(difference: Difference, *, row: str, column: str) -> Text:
+def _effect(difference: Difference, plan: DescribePlan, *, row: str, column: str) -> Text:
     """ "0.42 [0.20, 0.64]", without what there is no value of."""
-    value, low, high = _effect_cells(difference, row=row, column=column)
+    value, low, high = _effect_cells(difference, plan, row=row, column=column)
     if not isinstance(low.value, float) or not isinstance(high.value, float):
         return (value,)
     return say("value_with_interval", value=value, low=low, high=high)
@@ -167,10 +193,13 @@ def _effect_words(difference: Difference, plan: DescribePlan) -> Text:
     effect = difference.effect
     if effect is None or not isinstance(effect.value, float):
         return ()
-    level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
+    level = Cell(100 * effect.level, Kind.EDGE)
     symbol = say(MEASURES[effect.measure].symbol)
-    value, low, high = _effect_cells(difference, row=_row(difference), column="difference")
-    words = say("symbol_value", symbol=symbol, value=value)
+    value, low, high = _effect_cells(difference, plan, row=_row(difference), column="difference")
+    if difference.meant:
+        words = say("share_of_value_differs", value=difference.meant, points=value)
+    else:
+        words = say("symbol_value", symbol=symbol, value=value)
     if isinstance(effect.low, float) and isinstance(effect.high, float):
         words = say("effect_with_interval", effect=words, level=level, low=low, high=high)
     if difference.between is None:
@@ -185,15 +214,19 @@ def _test_words(difference: Difference) -> Text:
         return ()
     name, symbol = TESTS[test.name]
     row = _row(difference)
-    p = p_words(difference.p, row=row, column="difference p")
+    p = p_words(difference.p, row=row, column="difference p", adjusted=difference.p_adjusted is not None)
+    said = say("test_exact", test=say(name)) if _says_exact(difference) else say(name)
     if not isinstance(test.statistic, float):
-        return say("test_with_p", test=say(name), p=p)
+        return say("test_with_p", test=said, p=p)
     counted = test.name == "mann_whitney" and test.statistic.is_integer()
     value = Cell(test.statistic, Kind.COUNT if counted else Kind.STATISTIC, row=row, column="difference statistic")
-    if not test.df:
-        return say("test_with_statistic", test=say(name), symbol=say(symbol), value=value, p=p)
+    if not test.df or _says_exact(difference):
+        return say("test_with_statistic", test=said, symbol=say(symbol), value=value, p=p)
     df = joined([(_degrees(x, row, place),) for place, x in enumerate(test.df, start=1)])
-    return say("test_with_df", test=say(name), symbol=say(symbol), df=df, value=value, p=p)
+    if test.n:
+        n = Cell(float(test.n), Kind.COUNT, row=row, column="difference N")
+        return say("test_with_df_and_n", test=said, symbol=say(symbol), df=df, n=n, value=value, p=p)
+    return say("test_with_df", test=said, symbol=say(symbol), df=df, value=value, p=p)
 
 
 def _row(difference: Difference) -> str:
@@ -206,11 +239,24 @@ def _degrees(value: float, row: str, place: int) -> Cell:
 
 
 def difference_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:
-    """Which p-values are adjusted."""
-    said = plan.request.settings
-    if not any(d.test is not None for d in result.differences) or said["adjust"] == "none":
-        return []
-    return [say("p_is_adjusted", source=ADJUSTMENTS[said["adjust"]])]
+    """Which p-values are adjusted, and over how many tests; why dashes stand."""
+    said, texts = plan.request.settings, []
+    tested = [d for d in result.differences if d.test is not None]
+    if tested and said["adjust"] != "none":
+        known = sum(isinstance(d.test.p, float) for d in tested if d.test is not None)
+        texts.append(say("p_is_adjusted", n=known, source=ADJUSTMENTS[said["adjust"]]))
+    texts += [
+        say("simulated_error", error=Cell(d.test.error, Kind.P))
+        for d in tested[:1]
+        if d.test is not None and d.test.error
+    ]
+    return texts
+
+
+def difference_reasons(result: DescribeResult) -> list[object]:
+    """Values and p of differences, among them why there are none."""
+    values = [d.effect.value for d in result.differences if d.effect is not None]
+    return [*values, *(d.p for d in result.differences if d.test is not None)]
 
 
 def difference_methods(result: DescribeResult) -> list[Text]:

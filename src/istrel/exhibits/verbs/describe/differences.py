@@ -1,4 +1,4 @@
-"""Differences between the groups of a `describe` plan: the measure and the test that fit each variable."""
+"""Differences between the groups of a `describe` plan: the measure and the test that fit each variable and what is asked of it."""
 
 from __future__ import annotations
 
@@ -9,12 +9,16 @@ from numpy.typing import NDArray
 
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping, shown_categories
-from istrel.exhibits.shared import moments_of
-from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
+from istrel.exhibits.shared import arranged, moments_of
+from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject, by_ranks
 from istrel.exhibits.verbs.describe.result import Difference
-from istrel.stats import differences as stats
 from istrel.stats.correlation import adjust
+from istrel.stats.differences import categories, means, ranks
+from istrel.stats.differences.common import Effect, GroupTest
 from istrel.stats.estimates import Undefined
+from istrel.stats.grouping import Arranged
+
+Counts = NDArray[np.int64]
 
 
 def differences_of(plan: DescribePlan) -> tuple[Difference, ...]:
@@ -35,25 +39,18 @@ def differences_of(plan: DescribePlan) -> tuple[Difference, ...]:
 
 
 def _difference(subject: Subject, grouping: Grouping, plan: DescribePlan) -> Difference | None:
+    if subject.treated not in ("numbers", "categories"):
+        return None
     level = plan.data.variable(subject.name).level
-    said = plan.request.settings
-    effect: stats.Effect | None = None
-    test: stats.GroupTest | None = None
     meant = ""
-    if level.categorical and subject.treated in ("numbers", "categories"):
-        counts, labels = _counts(subject.name, grouping, plan)
-        ordered = level is Level.ORDINAL
-        if said["difference"]:
-            measure = stats.ordered_effect if ordered else stats.categories_effect
-            effect = measure(counts, confidence=said["confidence"])
-            meant = labels[1] if effect.measure == "risk_difference" else ""
-        if said["test"]:
-            tables = len(plan.subjects) * len(plan.groupings)
-            test = stats.rank_test(counts) if ordered else stats.categories_test(counts, tables=tables)
+    if level.categorical and level is not Level.ORDINAL:
+        effect, test, meant = _of_categories(subject.name, grouping, plan)
+    elif level is Level.ORDINAL and plan.request.settings["test"] != "means":
+        effect, test = _of_order(subject.name, grouping, plan)
+    elif by_ranks(plan.request.settings):
+        effect, test = _of_ranks(subject.name, grouping, plan)
     elif subject.treated == "numbers":
-        moments = moments_of(subject.name, grouping, plan.data).of(slice(0, _true_groups(grouping)))
-        effect = stats.measured_effect(moments, confidence=said["confidence"]) if said["difference"] else None
-        test = stats.welch(moments) if said["test"] else None
+        effect, test = _of_means(subject.name, grouping, plan)
     else:
         return None
     pair = effect.between if effect is not None else None
@@ -61,16 +58,66 @@ def _difference(subject: Subject, grouping: Grouping, plan: DescribePlan) -> Dif
     return Difference(subject.name, grouping.names, between, meant, effect, test)
 
 
-def _true_groups(grouping: Grouping) -> int:
-    """How many groups there are besides that of cases without a group value."""
+Found = tuple[Effect | None, GroupTest | None]
+
+
+def _of_categories(name: str, grouping: Grouping, plan: DescribePlan) -> tuple[Effect | None, GroupTest | None, str]:
+    said = plan.request.settings
+    counts, labels = _counts(name, grouping, plan)
+    effect = categories.categories_effect(counts, confidence=said["confidence"]) if said["difference"] else None
+    tables = len(plan.subjects) * len(plan.groupings)
+    test = categories.categories_test(counts, tables=tables) if said["test"] else None
+    return effect, test, labels[1] if effect is not None and effect.measure == "risk_difference" else ""
+
+
+def _of_order(name: str, grouping: Grouping, plan: DescribePlan) -> Found:
+    said = plan.request.settings
+    counts, _ = _counts(name, grouping, plan)
+    effect = ranks.ordered_effect(counts, confidence=said["confidence"]) if said["difference"] else None
+    return effect, ranks.rank_test(counts) if said["test"] else None
+
+
+def _of_means(name: str, grouping: Grouping, plan: DescribePlan) -> Found:
+    said = plan.request.settings
+    moments = moments_of(name, grouping, plan.data).of(slice(0, true_groups(grouping)))
+    effect = means.measured_effect(moments, confidence=said["confidence"]) if said["difference"] else None
+    return effect, means.welch(moments) if said["test"] else None
+
+
+def _of_ranks(name: str, grouping: Grouping, plan: DescribePlan) -> Found:
+    said = plan.request.settings
+    cells = arranged(name, grouping, plan.data)
+    counts = _value_counts(cells, true_groups(grouping))
+    filled = np.flatnonzero(counts.sum(axis=0) > 0)
+    test = ranks.rank_test(counts) if said["test"] else None
+    if not said["difference"]:
+        return None, test
+    if filled.size != 2:
+        return ranks.epsilon_squared(counts), test
+    pair = (int(filled[0]), int(filled[1]))
+    found = ranks.shift(cells.group(pair[0]), cells.group(pair[1]), confidence=said["confidence"])
+    return replace(found, between=pair), test
+
+
+def _value_counts(cells: Arranged, groups: int) -> Counts:
+    """(different values in their order) by groups, for values in order within their groups."""
+    inside = cells.values[: cells.bounds[groups]]
+    values, place = np.unique(inside, return_inverse=True)
+    group = np.repeat(np.arange(groups), cells.sizes[:groups])
+    flat = np.bincount(place.ravel() * groups + group, minlength=values.size * groups)
+    return flat.reshape(values.size, groups).astype(np.int64)
+
+
+def true_groups(grouping: Grouping) -> int:
+    """How many groups there are besides that of cases without a group value, which stands last."""
     return grouping.n_groups - sum(values == ("",) for values in grouping.values)
 
 
-def _counts(name: str, grouping: Grouping, plan: DescribePlan) -> tuple[NDArray[np.int64], list[str]]:
+def _counts(name: str, grouping: Grouping, plan: DescribePlan) -> tuple[Counts, list[str]]:
     """(values by groups, the values in print)."""
-    categories = plan.data.categories(name)
+    found = plan.data.categories(name)
     places = shown_categories(name, plan.data, plan.groupings)
-    groups, used = grouping.n_groups, (categories.codes >= 0) & (grouping.codes >= 0)
-    flat = categories.codes[used].astype(np.int64) * groups + grouping.codes[used]
-    counts = np.bincount(flat, minlength=len(categories.values) * groups).reshape(-1, groups)
-    return counts[places][:, : _true_groups(grouping)], [categories.labels[place] for place in places]
+    groups, used = grouping.n_groups, (found.codes >= 0) & (grouping.codes >= 0)
+    flat = found.codes[used].astype(np.int64) * groups + grouping.codes[used]
+    counts = np.bincount(flat, minlength=len(found.values) * groups).reshape(-1, groups)
+    return counts[places][:, : true_groups(grouping)], [found.labels[place] for place in places]

@@ -11,6 +11,7 @@ from istrel.data.levels import Level
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
 from istrel.problem import Problem
 from istrel.sentence.request import Request
+from istrel.sentence.settings import Settings
 from istrel.sentence.vocabulary import STATISTICS, USUAL
 
 # What the words around a table need: the text, the margin notes, and the decimals of a measure.
@@ -59,6 +60,11 @@ class DescribePlan:
         return tuple(subject.name for subject in self.subjects)
 
     @property
+    def centre(self) -> str:
+        """By what the words compare groups: medians where those are asked for and no means, else means."""
+        return "median" if "median" in self.shown and "mean" not in self.shown else "mean"
+
+    @property
     def tabular(self) -> bool:
         """True where the columns of the table are statistics."""
         return self.form == "table" and all(subject.treated != "categories" for subject in self.subjects)
@@ -91,7 +97,35 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     usual = USUAL_BESIDE if layout in ("columns", "variables") else USUAL
     shown = tuple(dict.fromkeys((*(said or usual), *percentiles)))
     computed = tuple(dict.fromkeys((*shown, *ALWAYS)))
+    if form == "table":
+        _refuse_idle(request, shown)
     return DescribePlan(request, data, cases, subjects, groupings, form, shown, computed, layout)
+
+
+NEEDS = {"trim": ("trimmed_mean",), "fences": ("outliers",), "outliers_by": ("outliers",)}
+
+
+def _refuse_idle(request: Request, shown: tuple[str, ...]) -> None:
+    """Raises for a setting that says how something is made which the table does not show."""
+    said = request.settings
+    compares = said["difference"] or said["test"]
+    ranked = [name for name, entry in STATISTICS.items() if entry.ranks]
+    needs = {
+        **NEEDS,
+        "quantiles": (*ranked, *(key for key in shown if key not in STATISTICS)),
+        "confidence": ("ci_low", "ci_high", *(shown if compares else ())),
+        "adjust": shown if said["test"] else (),
+    }
+    for name in said:
+        if name in needs and not set(needs[name]) & set(shown):
+            wanted = {"confidence": "ci or difference", "adjust": "test", "quantiles": "median or quartiles"}
+            what = wanted.get(name) or needs[name][0]
+            at, length = said.place_of(name)
+            raise Problem(
+                f"“{name}” is for {what}, which this table does not show; ask for it, or leave {name} out.",
+                at=at,
+                length=length,
+            )
 
 
 def _layout(request: Request, subjects: tuple[Subject, ...], groupings: tuple[Grouping, ...], statistics: int) -> str:
@@ -114,6 +148,14 @@ def _layout(request: Request, subjects: tuple[Subject, ...], groupings: tuple[Gr
     groups = sum(grouping.n_groups for grouping in groupings)
     few = 1 < groups <= MOST_BESIDE and len(subjects) > 1 and "statistics" in settings
     return "columns" if compared or (few and groups * statistics <= MOST_COLUMNS) else "rows"
+
+
+def by_ranks(said: Settings) -> bool:
+    """Whether measured variables are compared by ranks: as said, else where medians are asked for and no means."""
+    if said["test"] in ("means", "ranks"):
+        return bool(said["test"] == "ranks")
+    asked = [STATISTICS[key] for key in said["statistics"] or () if key in STATISTICS]
+    return any(entry.ranks for entry in asked) and not any(entry.means for entry in asked)
 
 
 def _misplaced(request: Request, message: str) -> Problem:

@@ -2,16 +2,18 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.contracts import Drawing
 from istrel.exhibits.text import Count, Hidden
 from istrel.exhibits.verbs.frequencies import FrequencyCell
-from istrel.stats.differences import Effect, GroupTest
+from istrel.stats.differences.common import Effect, GroupTest
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
+from istrel.style.numbers import Precision
 
+UNKNOWN = Precision(0)
 Value = float | tuple[float, ...] | tuple[CaseValue, ...] | Undefined | Hidden
 
 
@@ -33,6 +35,10 @@ class MeasuredCell:
         The share of values from the first to the third quartile, both included; NaN where there are no values.
     ones
         How many cases have the higher of two values, where the variable has only two: its mean tells it; else None.
+    precision
+        What decides its decimals, alike in all groups.
+    halves
+        {quantile: how many decimals it needs of whole numbers, in any group}.
     """
 
     variable: str
@@ -45,6 +51,8 @@ class MeasuredCell:
     year: bool = False
     inside: float = float("nan")
     ones: int | None = None
+    precision: Precision = UNKNOWN
+    halves: dict[str, int] = field(default_factory=dict)
 
     @property
     def names(self) -> tuple[str, ...]:
@@ -84,6 +92,7 @@ class Difference:
     effect: Effect | None
     test: GroupTest | None
     p_adjusted: float | Undefined | None = None
+    precision: Precision = UNKNOWN
 
     @property
     def p(self) -> float | Undefined:

@@ -5,13 +5,19 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from istrel.data.dataset import Dataset
+from istrel.data.limits import SIGNIFICANT
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.claims import claim, unless_alike
 from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, joined, listed, say, sentences
-from istrel.exhibits.verbs.describe.cells import cell_of, n_of, pair_of
-from istrel.exhibits.verbs.describe.difference_words import difference_methods, difference_notes, difference_texts
+from istrel.exhibits.verbs.describe.cells import cell_of, lines_of, n_of
+from istrel.exhibits.verbs.describe.difference_words import (
+    difference_methods,
+    difference_notes,
+    difference_reasons,
+    difference_texts,
+)
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell
 from istrel.exhibits.verbs.frequencies import FrequencyCell
@@ -19,10 +25,11 @@ from istrel.exhibits.verbs.frequency_words import hidden_note, level_cells, most
 from istrel.exhibits.wording import (
     cases_note,
     dashes_note,
-    group_label,
     groups_words,
     in_group,
     in_grouping,
+    is_without_value,
+    named_group,
     of_group,
     reason_label,
     titled,
@@ -62,7 +69,7 @@ def notes_of(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
         shown = plan.shown if not counted else _paired(plan)
         texts += _definitions(tuple(key for key in shown if plan.layout != "statistics" or key != "ci_high"))
         reasons = [cell.statistics[key] for cell in measured for key in shown if key in cell.statistics]
-        texts += dashes_note(reasons)
+        texts += dashes_note([*reasons, *difference_reasons(result)])
     texts += difference_notes(plan, result)
     texts += hidden_note(plan.request.settings["hide_below"], result.cells)
     return general(texts)
@@ -70,8 +77,8 @@ def notes_of(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
 
 def _paired(plan: DescribePlan) -> tuple[str, ...]:
     """What a measured variable shows in a sample table."""
-    pair = pair_of(plan)
-    return (pair.first, pair.second) if pair and any(s.treated == "numbers" for s in plan.subjects) else ()
+    measured = any(subject.treated in ("numbers", "dates") for subject in plan.subjects)
+    return tuple(key for line in lines_of(plan) for key in line.keys) if measured else ()
 
 
 def _missing_note(plan: DescribePlan, result: DescribeResult) -> list[Text]:
@@ -168,11 +175,31 @@ def text_of(plan: DescribePlan, result: DescribeResult) -> Text:
                 cell for cell in result.cells if _about(cell) == subject.name and in_grouping(cell.group, grouping)
             ]
             overall = not grouping.names and len(result.groupings) > 1
-            measured = [c for c in cells if isinstance(c, MeasuredCell) and isinstance(c.statistics.get("mean"), float)]
-            if measured and not measured[0].date:
-                said += _measured_words(measured, plan, overall=overall)
-            said += most_frequent([c for c in cells if isinstance(c, FrequencyCell)], plan.data, overall=overall)
+            counted = [cell for cell in cells if isinstance(cell, FrequencyCell)]
+            measured = [cell for cell in cells if isinstance(cell, MeasuredCell) and not cell.date]
+            said += _of_measured(measured, plan, result, overall=overall) if measured else []
+            said += most_frequent(counted, plan.data, overall=overall)
     return sentences([*said, *difference_texts(plan, result)])
+
+
+def _of_measured(cells: list[MeasuredCell], plan: DescribePlan, result: DescribeResult, *, overall: bool) -> list[Text]:
+    """Nothing is ranked where a group is hidden, nor is the group of cases without a value one of the ranked."""
+    known = [c for c in cells if isinstance(c.statistics.get(plan.centre), float) and not is_without_value(c.group)]
+    hides = any(isinstance(cell.n, Hidden) or isinstance(cell.statistics.get(plan.centre), Hidden) for cell in cells)
+    if not known or (hides and len(cells) > 1):
+        return []
+    if len(known) > 1 and not _tells_apart(known, result):
+        return _spans(known, plan)
+    return _measured_words(known, plan, overall=overall)
+
+
+def _spans(cells: list[MeasuredCell], plan: DescribePlan) -> list[Text]:
+    """How far the means or medians span, where the test printed does not tell the groups apart."""
+    ranked = sorted(cells, key=lambda cell: -cell.number(plan.centre))
+    ends = {"low": cell_of(plan.centre, ranked[-1], plan), "high": cell_of(plan.centre, ranked[0], plan)}
+    name = titled(plan.data.variable(cells[0].variable))
+    said = say("medians_span" if plan.centre == "median" else "means_span", name=name, n=len(ranked), **ends)
+    return [(*said, Run("."))]
 
 
 def _about(cell: ResultCell) -> str:
@@ -180,65 +207,85 @@ def _about(cell: ResultCell) -> str:
 
 
 def _measured_words(cells: list[MeasuredCell], plan: DescribePlan, *, overall: bool) -> list[Text]:
+    """One sentence on a variable: its groups compared as far as that holds in print, or its mean or median."""
     name = titled(plan.data.variable(cells[0].variable))
-    ranked = sorted(cells, key=lambda cell: -cell.number("mean"))
+    ranked = sorted(cells, key=lambda cell: -cell.number(plan.centre))
     if len(cells) == 1:
         (cell,) = cells
-        numbers = _mean_words(cell, plan)
-        template = "mean_overall" if overall else "mean_of_cases"
-        said = say(template, name=name, where=in_group(cell.group), numbers=numbers)
+        numbers = _middle_words(cell, plan)
+        said = say(
+            "mean_overall" if overall else "mean_of_cases",
+            name=name,
+            where=in_group(cell.group, plan.data),
+            numbers=numbers,
+        )
+        if plan.centre == "median":
+            said = say(
+                "median_overall" if overall else "median_of_cases",
+                name=name,
+                where=in_group(cell.group, plan.data),
+                numbers=numbers,
+            )
     else:
         said = _compared(name, ranked, plan)
     return [(*said, *_half_words(ranked[0], plan), Run("."))] if said else []
 
 
+def _tells_apart(ranked: list[MeasuredCell], result: DescribeResult) -> bool:
+    """Whether one group may be called the highest: nothing is hidden, and the test that is printed rejects."""
+    grouping = tuple(name for name, _ in ranked[0].group.named)
+    mine = [d for d in result.differences if (d.variable, d.grouping) == (ranked[0].variable, grouping)]
+    tested = [d.p for d in mine if d.test is not None]
+    return all(isinstance(p, float) and p < SIGNIFICANT and round(p, 3) < SIGNIFICANT for p in tested)
+
+
 def _compared(name: Text, ranked: list[MeasuredCell], plan: DescribePlan) -> Text:
-    """Highest and lowest group, as far as they can be told apart in print; else how far the means span."""
-    high, low = ranked[0], ranked[-1]
-    means = [cell.number("mean") for cell in ranked]
+    """Highest and lowest group, as far as they can be told apart in print; else how far the means or medians span."""
+    key, high, low = plan.centre, ranked[0], ranked[-1]
+    medians = key == "median"
     similar = say(
-        "means_alike",
+        "medians_alike" if medians else "means_alike",
         name=name,
-        place=_place(high),
-        numbers=_mean_words(high, plan),
+        numbers=_middle_words(high, plan),
+        place=_place(high, plan),
     )
-    return claim(
-        "highest and lowest",
-        [means],
-        "highest_and_lowest_mean",
-        differ=(("first", "second"), ("last_but_one", "last")),
-        otherwise=_spanned(name, ranked, plan, similar),
-        name=name,
-        high=_place(high),
-        high_numbers=_mean_words(high, plan),
-        low=_place(low),
-        low_numbers=_mean_words(low, plan),
-        first=cell_of("mean", ranked[0], plan),
-        second=cell_of("mean", ranked[1], plan),
-        last_but_one=cell_of("mean", ranked[-2], plan),
-        last=cell_of("mean", ranked[-1], plan),
-    )
-
-
-def _spanned(name: Text, ranked: list[MeasuredCell], plan: DescribePlan, similar: Text) -> Text:
-    """How far the means of the groups span, where no single group stands out."""
-    return unless_alike(
-        "means_span",
+    spanned = unless_alike(
+        "medians_span" if medians else "means_span",
         differ=(("low", "high"),),
         otherwise=similar,
         name=name,
-        low=cell_of("mean", ranked[-1], plan),
-        high=cell_of("mean", ranked[0], plan),
+        low=cell_of(key, low, plan),
+        high=cell_of(key, high, plan),
         n=len(ranked),
+    )
+    return claim(
+        "highest and lowest",
+        [[cell.number(key) for cell in ranked]],
+        "highest_and_lowest_median" if medians else "highest_and_lowest_mean",
+        differ=(("first", "second"), ("last_but_one", "last")),
+        otherwise=spanned,
+        name=name,
+        high=_place(high, plan),
+        high_numbers=_middle_words(high, plan),
+        low=_place(low, plan),
+        low_numbers=_middle_words(low, plan),
+        first=cell_of(key, ranked[0], plan),
+        second=cell_of(key, ranked[1], plan),
+        last_but_one=cell_of(key, ranked[-2], plan),
+        last=cell_of(key, ranked[-1], plan),
     )
 
 
-def _place(cell: MeasuredCell) -> Text:
-    return group_label(cell.group, several=True)
+def _place(cell: MeasuredCell, plan: DescribePlan) -> Text:
+    return named_group(cell.group, plan.data)
 
 
-def _mean_words(cell: MeasuredCell, plan: DescribePlan) -> Text:
+def _middle_words(cell: MeasuredCell, plan: DescribePlan) -> Text:
+    """ "M = 3.2, SD = 1.0, n = 40", or "Mdn = 3 [2, 4], n = 40"."""
     n = n_of(cell)
+    if plan.centre == "median":
+        ends = {key: cell_of(key, cell, plan) for key in ("median", "q1", "q3")}
+        return say("median_quartiles_n", n=n, **ends)
     mean = cell_of("mean", cell, plan)
     if isinstance(cell.statistics.get("sd"), float):
         return say("mean_sd_and_n", mean=mean, sd=cell_of("sd", cell, plan), n=n)
@@ -246,14 +293,14 @@ def _mean_words(cell: MeasuredCell, plan: DescribePlan) -> Text:
 
 
 def _half_words(cell: MeasuredCell, plan: DescribePlan) -> Text:
-    if not cell.number("q1") < cell.number("q3"):
+    if not cell.number("q1") < cell.number("q3") or plan.centre == "median":
         return ()
     return claim(
         "half between",
         [cell.inside],
         "half_between",
         differ=(("low", "high"),),
-        where=of_group(cell.group),
+        where=of_group(cell.group, plan.data),
         low=cell_of("q1", cell, plan),
         high=cell_of("q3", cell, plan),
     )

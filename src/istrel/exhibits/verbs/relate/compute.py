@@ -48,8 +48,13 @@ def compute(plan: RelatePlan) -> RelateResult:
         for grouping in plan.groupings
         for i, group in enumerate(grouping.groups)
     ]
+    spreads: dict[str, float] = {}
+    for cell in cells:
+        for name, sd in cell.deviations.items():
+            if isinstance(sd, float) and sd > 0:
+                spreads[name] = min(sd, spreads.get(name, sd))
     drawings = drawn(plan)
-    return RelateResult(plan.cases, tuple(cells), drawings, plan.groupings)
+    return RelateResult(plan.cases, tuple(replace(c, spreads=spreads) for c in cells), drawings, plan.groupings)
 
 
 def numbers_of(name: str, plan: RelatePlan) -> Array:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from functools import cached_property
 
 from istrel.exhibits.cases import Cases, Group, Grouping
@@ -42,6 +42,8 @@ class RelateCell:
     smallest
         The smallest eigenvalue of the matrix: above 0 it is positive definite, below 0 no complete data could give it.
         None where the matrix has coefficients without a sign, or is not known whole.
+    spreads
+        The smallest SD above 0 of each variable in any group: all groups print alike.
     """
 
     variables: tuple[str, ...]
@@ -54,6 +56,7 @@ class RelateCell:
     means: dict[str, Value]
     deviations: dict[str, Value]
     smallest: float | None
+    spreads: dict[str, float] = field(default_factory=dict)
 
     @property
     def names(self) -> tuple[str, ...]:

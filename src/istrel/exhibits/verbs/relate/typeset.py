@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator
 from typing import NamedTuple
 
@@ -29,7 +30,7 @@ from istrel.exhibits.wording import (
     ungrouped_notes,
 )
 from istrel.stats.estimates import Undefined
-from istrel.style.numbers import Kind
+from istrel.style.numbers import Kind, Precision
 
 STARS = ((0.001, "***"), (0.01, "**"), (0.05, "*"))
 MOST_NAMED, MOST_NOTES = 3, 6
@@ -134,12 +135,11 @@ def _measure(name: str, key: str, cell: RelateCell, plan: RelatePlan) -> Text:
     if name not in source or variable.level is Level.NOMINAL:
         return ()
     asked = plan.request.settings["decimals"]
-    deviation = cell.deviations[name]
-    spread = deviation if asked is None and isinstance(deviation, float) else None
     decimals = variable.decimals if asked is None else asked
+    precision = Precision(plan.data.measured_decimals(name), cell.spreads.get(name, math.nan))
     behind = Behind(" · ".join((name, *cell.group.labels)), cell.group.named, valid=(name,))
     row = _row_key(name, cell)
-    return (Cell(source[name], Kind.MEASURE, decimals, spread, row, key, statistic=key, behind=behind),)
+    return (Cell(source[name], Kind.MEASURE, decimals, precision, row, key, statistic=key, behind=behind),)
 
 
 def _coefficient(pair: Pair, cell: RelateCell, plan: RelatePlan) -> Text:
