@@ -135,7 +135,7 @@ def test_each_level_of_measurement_gets_its_measure_and_test(learners: Dataset, 
     assert "ᵃ Omega squared [90% CI]. ᵇ Welch’s F test." in text.replace("*", "")
     assert "Kruskal–Wallis test" in text
     assert "H(2) = " in plain_text(three.text, style)
-    assert "chance made the groups" in plain_text(three.margin[-1].says, style)
+    assert "if chance formed the groups" in plain_text(three.margin[-1].says, style)
 
 
 def test_the_numbers_are_those_of_the_core_in_every_output(learners: Dataset, style: HouseStyle) -> None:

@@ -272,7 +272,7 @@ def test_results_text_compares_groups_in_words(learners: Dataset, exhibit_of: Ex
     text = plain(exhibit_of("describe practice_min across format", learners).text)
     assert text == (
         "Weekly practice was highest on average in Guided self-study, M = 112.6, SD = 80.9, n = 234, and lowest in "
-        "Weekend intensive, M = 68.2, SD = 48.3, n = 153; half of the cases of Guided self-study lay between 56.0 and 154.75."
+        "Weekend intensive, M = 68.2, SD = 48.3, n = 153; half of the cases of Guided self-study lay between 56.00 and 154.75."
     )
 
 
@@ -307,7 +307,7 @@ def test_years_print_without_separators_and_other_thousands_with_them(
 ) -> None:
     data = data_of("year,dist\n" + "".join(f"{2000 + k % 9},{1000 + 7 * k}\n" for k in range(60)))
     table = printed(exhibit_of("describe year, dist with mean, min, max", data))
-    assert table[1:] == ["year | 2003.8 | 2000 | 2008", "dist | 1,206.50 | 1,000 | 1,413"]
+    assert table[1:] == ["year | 2003.8 | 2000 | 2008", "dist | 1,206 | 1,000 | 1,413"]
     figure = exhibit_of("describe year, dist as cumulative", data).sheet
     assert isinstance(figure, FigureSheet)
     words = {shape.text for shape in make_scene(figure, style).shapes if isinstance(shape, Letters)}

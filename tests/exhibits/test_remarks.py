@@ -67,7 +67,7 @@ CASES = [
         "% of cases stand at the lowest value, −60: a floor?",
         "",
     ),
-    ("describe x", {"x": with_zeros()}, "33% are 0: a mean mixes none with how much", ""),
+    ("describe x", {"x": with_zeros()}, "33% are 0: one mean mixes how many have none", ""),
     ("describe x as boxes", {"x": with_far()}, "4000 lies far above the rest: without it M is", "instead of"),
     (
         "describe x across g as means",
@@ -84,7 +84,7 @@ CASES = [
     (
         "relate x, y",
         {"y": [(k - 120) ** 2 / 50 for k in range(N)], "x": [k + 0.25 for k in range(N)]},
-        "the relation is bent, a line says little",
+        "the relation follows a curve",
         "",
     ),
     (

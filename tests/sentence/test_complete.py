@@ -66,7 +66,7 @@ VALUES = {"site": ("Harbour", "Mill Lane")}
         ("describe age among age ", "not", (">=", "between", "is")),
         ("describe age among site = ", "Harbour", ("Mill Lane",)),
         ("describe age with ", "n", ("mean", "quantiles =")),
-        ("count site with ", "order =", ("missing =",)),
+        ("count site with ", "total", ("order =", "missing =")),
         ("count site against b with ", "percent =", ("expected",)),
         ("describe age with rule = ", "freedman-diaconis", ("scott",)),
         ("describe age across site with total = ", "yes", ("no",)),

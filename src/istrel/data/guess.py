@@ -28,6 +28,10 @@ PERSON_NAME = re.compile(
 MOST_SCALE_STEPS = 11
 MOST_COUNT = 60
 FEWEST_ANSWERS = 15
+FEWEST_ROWS = 8  # in which a column that counts on is one of row numbers
+RUNNING_NAME = re.compile(
+    r"(?i)^(t|time|zeit|day|week|month|quarter|year|wave|period|trial|round|rank|order|dose|step|age|x)s?(?![a-z])"
+)
 MOST_CATEGORIES = 40
 
 
@@ -118,7 +122,7 @@ def _of_numbers(column: Column) -> Level:
         return Level.NOMINAL
     if distinct.size == 2 and values.size > 2:  # two whole numbers, repeated: a question with two answers
         return Level.BINARY
-    if _is_key(column.name, distinct, values.size):
+    if _is_key(column.name, distinct, values.size) or _numbers_rows(column):
         return Level.IDENTIFIER
     low, high = distinct[0], distinct[-1]
     # A rating scale starts at 1; counting starts at 0. Years, ages and scores do neither.
@@ -128,6 +132,18 @@ def _of_numbers(column: Column) -> Level:
     if low == 0 and high <= MOST_COUNT and values.size > 2 * distinct.size:
         return Level.COUNT
     return Level.CONTINUOUS
+
+
+def _numbers_rows(column: Column) -> bool:
+    """Whether a column counts the rows of the file: 1, 2, 3, … (or from 0) without a gap, and nothing calls it a time or rank."""
+    values = column.values
+    return (
+        values.size >= FEWEST_ROWS
+        and bool(column.valid.all())
+        and float(values[0]) in (0.0, 1.0)
+        and bool((np.diff(values) == 1).all())
+        and not RUNNING_NAME.search(column.name)
+    )
 
 
 def _is_key(name: str, distinct: NDArray[np.float64], n: int) -> bool:

@@ -18,6 +18,7 @@ Runs = tuple[Run, ...]
 PIECE = re.compile(r"\*(?P<italic>[^*]+)\*|\{(?P<slot>\w+)\}")
 SLOT = re.compile(r"\{(\w+)\}")
 WITHHELD = "–"
+FIRST_WORD = re.compile(r"\s*([a-zß-öø-ÿ]{2,})(?![\w\-–])")
 
 
 @dataclass(frozen=True)
@@ -78,7 +79,8 @@ def print_text(text: Text, style: HouseStyle) -> Runs:
 def _phrase(phrase: Phrase, style: HouseStyle) -> list[Run]:
     parts = dict(phrase.parts)
     if any(plain_text(parts[a], style) == plain_text(parts[b], style) for a, b in phrase.differ):
-        return list(print_text(phrase.otherwise, style))
+        instead = list(print_text(phrase.otherwise, style))
+        return _capital(instead) if phrase.opens else instead
     if phrase.shares and all(_adds_up(shares, style) for shares in phrase.shares):
         return []
     template = style.words[phrase.id]
@@ -93,7 +95,20 @@ def _phrase(phrase: Phrase, style: HouseStyle) -> list[Run]:
             runs += _italic(found["italic"], parts, style)
     runs.append(Run(template[place:]))
     claim = claim_of(phrase)
-    return [part for run in runs for part in _broken(run if run.claim or not claim else replace(run, claim=claim))]
+    made = [part for run in runs for part in _broken(run if run.claim or not claim else replace(run, claim=claim))]
+    return _capital(made) if phrase.opens else made
+
+
+def _capital(runs: list[Run]) -> list[Run]:
+    """The runs of a sentence: a first word of small letters alone begins with a capital; "pH" and "item_3" stay as they are."""
+    for place, run in enumerate(runs):
+        found = FIRST_WORD.match(run.text)
+        if found is not None and not run.italic:
+            letters = run.text[: found.start(1)] + found[1][0].upper() + run.text[found.start(1) + 1 :]
+            return [*runs[:place], replace(run, text=letters), *runs[place + 1 :]]
+        if run.text.strip():
+            break
+    return runs
 
 
 def _broken(run: Run) -> list[Run]:

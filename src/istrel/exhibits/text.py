@@ -95,6 +95,8 @@ class Phrase:
         Pairs of slots that must differ in print; where they do not, `otherwise` is printed.
     shares
         Lists of percentages: the phrase is printed only if one of them does not add to 100 as rounded.
+    opens
+        It begins a sentence: a first word of small letters alone gets a capital.
     """
 
     id: str
@@ -103,6 +105,7 @@ class Phrase:
     differ: tuple[tuple[str, str], ...] = ()
     otherwise: Text = ()
     shares: tuple[tuple[float, ...], ...] = ()
+    opens: bool = False
 
     def part(self, slot: str) -> Text:
         """What stands in a slot."""
@@ -165,15 +168,21 @@ def joined(texts: list[Text] | tuple[Text, ...], separator: str = ", ") -> Text:
 
 
 def listed(texts: list[Text] | tuple[Text, ...]) -> Text:
-    """ "a", "a and b", "a, b and c"."""
+    """ "a", "a and b", "a, b, and c"."""
     if len(texts) < 2:
         return joined(texts)
+    if len(texts) == 2:
+        return say("one_and_other", some=texts[0], last=texts[1])
     return say("some_and_last", some=joined(texts[:-1]), last=texts[-1])
 
 
 def sentences(texts: list[Text]) -> Text:
-    """Sentences one after the other, with a space between them."""
-    return joined([text for text in texts if text], " ")
+    """Sentences one after the other, with a space between them; each opens with a capital letter where it may."""
+    return joined([(_opening(text[0]), *text[1:]) for text in texts if text], " ")
+
+
+def _opening(piece: Piece) -> Piece:
+    return replace(piece, opens=True) if isinstance(piece, Phrase) else piece
 
 
 def cells_in(text: Text) -> Iterator[Cell]:

@@ -38,7 +38,7 @@ from istrel.sentence.calls import build_call
 from istrel.sentence.mistakes import explain
 from istrel.sentence.quoting import unquoted
 from istrel.sentence.request import AllOf, Crossed, Request, Subject
-from istrel.sentence.settings import Said, Settings, read_settings, refuse_strangers
+from istrel.sentence.settings import Said, read_settings, refuse_strangers
 from istrel.sentence.vocabulary import CLAUSES_OF, FORMS, VERBS
 
 SIGNS = {"×": "*", "−": "-"}
@@ -179,12 +179,16 @@ class Build(Transformer[Token, Any]):
         return parts[0], "form", parts[1]
 
     def with_settings(self, parts: list[Any]) -> tuple[Token, str, Any]:
-        return parts[0], "settings", read_settings(parts[1:])
+        return parts[0], "settings", tuple(parts[1:])
 
     def sentence(self, parts: list[Any]) -> Request:
         verb, (_, subjects), *clauses = parts
         said: dict[str, Any] = {}
+        settings: list[Any] = []  # a second “with” only adds
         for word, clause, content in clauses:
+            if clause == "settings":
+                settings += content
+                continue
             if clause in said:
                 raise Problem(f"“{word}” stands twice; say each part once.", at=word.start_pos, length=len(word))
             if verb.casefold() not in CLAUSES_OF.get(clause, VERBS):
@@ -197,7 +201,8 @@ class Build(Transformer[Token, Any]):
             subjects=subjects,
             form=" ".join(str(form).casefold().split()) if form is not None else None,
             form_at=form.start_pos if form is not None else -1,
-            **{"settings": Settings(), **said},
+            settings=read_settings(settings),
+            **said,
         )
         if request.form is not None and request.form not in VERBS[request.verb].forms:
             raise _no_such_form(request)

@@ -37,7 +37,14 @@ _ENTRIES = (
         (Belongs("check", ("table",)),),
         usual=statistics.USUAL_TESTS,
     ),
-    Setting("total", "Total across groups", "all groups together, after the groups", YesNo(), _GROUPS, usual=False),
+    Setting(
+        "total",
+        "Total",
+        "all groups together, after the groups; of frequencies without groups a row of their sum",
+        YesNo(),
+        (*_GROUPS, Belongs("count", ("table",), only=LIST)),
+        usual=False,
+    ),
     Setting(
         "layout",
         "Layout",

@@ -10,12 +10,14 @@ READINGS = {
     "consistent": "consistent with normality",
     "mild": "mild departure from normality",
     "clear": "clear departure from normality",
+    "open": "too few cases to tell",
 }
-SHORT = {"consistent": "reading_consistent", "mild": "reading_mild", "clear": "reading_clear"}
+SHORT = {"consistent": "reading_consistent", "mild": "reading_mild", "clear": "reading_clear", "open": "reading_open"}
 SHAPES = {
     "consistent": "showed_a_shape_consistent_with",
     "mild": "showed_a_mild_departure_from",
     "clear": "showed_a_clear_departure_from",
+    "open": "shape_cannot_be_told",
 }
 
 
@@ -32,16 +34,17 @@ def read_shape(n: int, tests: dict[str, Tested], skewness: Value, kurtosis: Valu
 
     Notes
     -----
-    A test that does not reject leaves it at "consistent". One that rejects sees a mild departure where |G1| and |G2| are
-    within 1, a clear one beyond; fewer than 10 cases never make a departure clear.
+    A test that does not reject leaves it at "consistent", of fewer than 10 cases at "open": so few tell nothing. One that
+    rejects (as it prints, too) sees a mild departure where |G1| and |G2| are within 1 as printed, a clear one beyond; fewer
+    than 10 cases never make a departure clear.
     """
     test = chosen_test(tests)
     if not test:
         return ""
     p = tests[test].p_adjusted
-    sizes = [abs(value) for value in (skewness, kurtosis) if isinstance(value, float)]
-    if not isinstance(p, float) or p >= SIGNIFICANT:
-        return "consistent"
+    sizes = [round(abs(value), 2) for value in (skewness, kurtosis) if isinstance(value, float)]
+    if not isinstance(p, float) or p >= SIGNIFICANT or round(p, 3) >= SIGNIFICANT:
+        return "consistent" if n >= FEWEST_FOR_CLEAR else "open"
     return "clear" if max(sizes, default=0.0) > SKEWED and n >= FEWEST_FOR_CLEAR else "mild"
 
 
@@ -50,15 +53,15 @@ def shape_words(skewness: Value, kurtosis: Value) -> Text:
     words: list[Text] = []
     if isinstance(skewness, float):
         skewed = say("skewed_to_the_right") if skewness > 0 else say("skewed_to_the_left")
-        words.append(say("roughly_symmetric") if abs(skewness) <= SKEWED else skewed)
+        words.append(say("roughly_symmetric") if round(abs(skewness), 2) <= SKEWED else skewed)
     if isinstance(kurtosis, float):
         tails = say("leptokurtic") if kurtosis > 0 else say("platykurtic")
-        words.append(say("mesokurtic") if abs(kurtosis) <= SKEWED else tails)
+        words.append(say("mesokurtic") if round(abs(kurtosis), 2) <= SKEWED else tails)
     return joined(words)
 
 
 def remark(n: int) -> str:
-    """What the number of cases does to the tests; empty where it is neither small nor large."""
+    """The phrase for what the number of cases does to the tests; empty where it is neither small nor large."""
     if n < FEW_FOR_TESTS:
         return "so_few_cases_that_the"
     if n > MANY_FOR_TESTS:

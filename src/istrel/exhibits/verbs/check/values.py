@@ -6,6 +6,7 @@ from istrel.exhibits.contracts import Json
 from istrel.exhibits.exchange import MOST_LISTED, groups, number, reason, reasons
 from istrel.exhibits.verbs.check.reading import READINGS, remark
 from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell
+from istrel.style.phrases import phrases_in
 
 
 def values(result: CheckResult) -> dict[str, list[Json]]:
@@ -30,7 +31,7 @@ def _checked(cell: CheckCell) -> Json:
         "kurtosis": number(cell.kurtosis),
         "humps": None if cell.humps is None else list(cell.humps),
         "reading": READINGS.get(cell.reading, ""),
-        "remarks": [said] if said else [],
+        "remarks": [phrases_in("en")[said]] if said else [],
         "undefined": {
             **{name: words for name, words in why.items() if words},
             **reasons({"skewness": cell.skewness, "kurtosis": cell.kurtosis}),

@@ -67,7 +67,8 @@ def _frequency_table(plan: CountPlan, result: CountResult) -> TableSheet:
     for names, found in by_subject.items():
         if not one:
             rows.append(Row(_title_with_unit(names, plan), about=About(names[0])))
-        rows += _frequency_rows(found, columns, indent=0 if one else 1, missing=missing)
+        summed = plan.request.settings["total"] and not grouped
+        rows += _frequency_rows(found, columns, indent=0 if one else 1, missing=missing, summed=summed)
     groups = next(iter(by_subject.values()))
     level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
     heads = [Head(say(column.head, level=level)) for _ in groups for column in columns]
@@ -82,8 +83,10 @@ def _title_with_unit(names: tuple[str, ...], plan: CountPlan) -> Text:
     return titled_with_unit(plan.data.variable(names[0])) if len(names) == 1 else crossed_title(names, plan.data)
 
 
-def _frequency_rows(cells: list[FrequencyCell], columns: list[Column], *, indent: int, missing: bool) -> list[Row]:
-    """A row per level, then the missing by reason, then the total where cases are missing."""
+def _frequency_rows(
+    cells: list[FrequencyCell], columns: list[Column], *, indent: int, missing: bool, summed: bool
+) -> list[Row]:
+    """A row per level, then the missing by reason, then the total where cases are missing or it is asked for."""
     rows = []
     about = About(cells[0].variables[0])
     for level in cells[0].levels:
@@ -92,6 +95,10 @@ def _frequency_rows(cells: list[FrequencyCell], columns: list[Column], *, indent
             here = next(other for other in cell.levels if (other.values, other.name) == (level.values, level.name))
             values += [_level_cell(here, cell, column.key) for column in columns]
         rows.append(Row(level.label, tuple(values), indent=indent, about=about))
+    if not missing and summed:
+        valid: list[Count] = [cell.n for cell in cells]
+        shares = [_plain([cell], [n], "total", len(columns), base=n) for cell, n in zip(cells, valid, strict=True)]
+        return [*rows, Row(say("total"), tuple(t for part in shares for t in part), indent=indent, about=about)]
     if not missing:
         return rows
     reasons = list(dict.fromkeys(reason for cell in cells for reason, _ in cell.reasons))
@@ -126,8 +133,10 @@ def _level_cell(level: Level, cell: FrequencyCell, key: str) -> Text:
     return (Cell(value, Kind.PERCENT, row=row, column=f"{group}/{key}", behind=behind),)
 
 
-def _plain(cells: list[FrequencyCell], counts: list[Count], what: Reason | str | None, width: int) -> tuple[Text, ...]:
-    """Counts and their share of all cases; the other columns stay empty."""
+def _plain(
+    cells: list[FrequencyCell], counts: list[Count], what: Reason | str | None, width: int, base: Count | None = None
+) -> tuple[Text, ...]:
+    """Counts and their share of all cases (or of a base); the other columns stay empty."""
     made: list[Text] = []
     name = what.name if isinstance(what, Reason) else what or "missing"
     for cell, count in zip(cells, counts, strict=True):
@@ -135,7 +144,9 @@ def _plain(cells: list[FrequencyCell], counts: list[Count], what: Reason | str |
         gone = what != "total" and (len(cell.reasons) < 2)
         behind = Behind(row, cell.group.named, missing=cell.variables if gone and len(cell.variables) == 1 else ())
         shown = behind if what == "total" or (gone and len(cell.variables) == 1) else None
-        share = Cell(share_of(count, cell.total), Kind.PERCENT, row=row, column=f"{group}/percent")
+        share = Cell(
+            share_of(count, cell.total if base is None else base), Kind.PERCENT, row=row, column=f"{group}/percent"
+        )
         made += [(count_cell(count, row=row, column=f"{group}/n", behind=shown),), (share,)]
         made += [(Cell(None),)] * (width - 2)
     return tuple(made)

@@ -143,32 +143,34 @@ def _about(cell: CrossCell, plan: CountPlan) -> Text:
     return joined([*parts, *([group_label(cell.group, several=True)] if several else [])], " · ")
 
 
-WAYS = {
-    "fisher": "fishers_exact",
-    "enumeration": "exact",
-    "simulation": "simulated_exact_20_000_draws",
-}
+WAYS = {"fisher": "fishers_exact", "enumeration": "exact", "simulation": "simulated_exact_20_000_draws"}
+
+
+def decides(cell: CrossCell) -> bool:
+    """Whether the exact test decides: many expected counts are small, so chi-square is rough."""
+    return isinstance(cell.exact.p, float) and cell.chi_square.small > SMALL_SHARE
 
 
 def test_words(cell: CrossCell) -> Text:
-    """ "χ²(2, N = 604) = 3.21, p = .201; V = .07." and the exact p where there is one."""
+    """ "χ²(2, N = 604) = 3.21, p = .201; V = .07.", or the exact test where that decides."""
     chi = cell.chi_square
     if isinstance(chi.statistic, Undefined) or isinstance(chi.p, Undefined):
         return say("no_test", reason=why(chi.statistic) if isinstance(chi.statistic, Undefined) else ())
     row = f"{cell.row} × {cell.column} @ {cell.group.key}"
-    statistic = Cell(chi.statistic, Kind.STATISTIC, row=row, column="chi_square")
-    parts = [
-        say(
-            "chi_square_with_n",
-            df=count_cell(chi.df, row=row, column="df"),
-            n=count_cell(cell.n, row=row, column="N"),
-            statistic=statistic,
-            p=p_words(chi.p, row=row, column="p"),
-        )
-    ]
-    if isinstance(cell.exact.p, float):
+    if decides(cell) and isinstance(cell.exact.p, float):
         error = Cell(cell.exact.error, Kind.P)
-        parts.append(say(WAYS[cell.exact.way], p=p_words(cell.exact.p, row=row, column="exact p"), error=error))
+        n = count_cell(cell.n, row=row, column="N")
+        parts = [say(WAYS[cell.exact.way], p=p_words(cell.exact.p, row=row, column="exact p"), error=error, n=n)]
+    else:
+        parts = [
+            say(
+                "chi_square_with_n",
+                df=count_cell(chi.df, row=row, column="df"),
+                n=count_cell(cell.n, row=row, column="N"),
+                statistic=Cell(chi.statistic, Kind.STATISTIC, row=row, column="chi_square"),
+                p=p_words(chi.p, row=row, column="p"),
+            )
+        ]
     v, gamma = cell.association.cramers_v_corrected, cell.association.gamma
     if isinstance(v, float):
         parts.append(say("v_equals", v=Cell(v, Kind.COEFFICIENT, row=row, column="V")))
@@ -181,11 +183,11 @@ def methods_of(plan: CountPlan, result: CountResult) -> Text:
     """Sentences that name each definition that was used."""
     said: list[Text] = []
     crossed = [cell for cell in result.cells if isinstance(cell, CrossCell) and not _hides(cell)]
-    if any(isinstance(cell.chi_square.statistic, float) for cell in crossed):
+    if any(isinstance(cell.chi_square.statistic, float) and not decides(cell) for cell in crossed):
         said.append(say("independence_was_tested_by_pearsons"))
     if any(isinstance(cell.association.cramers_v_corrected, float) for cell in crossed):
         said.append(say("association_is_cramers_v_corrected"))
-    ways = {cell.exact.way for cell in crossed if isinstance(cell.exact.p, float)}
+    ways = {cell.exact.way for cell in crossed if decides(cell)}
     if "fisher" in ways:
         said.append(say("fishers_exact_test_is_two"))
     if ways & {"enumeration", "simulation"}:
@@ -221,7 +223,7 @@ def text_of(plan: CountPlan, result: CountResult) -> Text:
 
 def _cross_words(cell: CrossCell, plan: CountPlan) -> Text:
     """Related or not by the exact test where one is printed, else by chi-square."""
-    p = cell.exact.p if isinstance(cell.exact.p, float) else cell.chi_square.p
+    p = cell.exact.p if decides(cell) else cell.chi_square.p
     if isinstance(p, Undefined):
         return ()
     name, template = "not related", "was_not_clearly_related_to"

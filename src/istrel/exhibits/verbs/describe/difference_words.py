@@ -240,7 +240,9 @@ def _degrees(value: float, row: str, place: int) -> Cell:
 
 def difference_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:
     """Which p-values are adjusted, and over how many tests; why dashes stand."""
-    said, texts = plan.request.settings, []
+    said, texts = plan.request.settings, list[Text]()
+    if result.differences and said["missing"] == "show" and any(("",) in g.values for g in plan.groupings):
+        texts.append(say("compared_without_missing"))
     tested = [d for d in result.differences if d.test is not None]
     if tested and said["adjust"] != "none":
         known = sum(isinstance(d.test.p, float) for d in tested if d.test is not None)

@@ -9,13 +9,14 @@ from istrel.data.limits import SKEWED
 from istrel.exhibits.claims import claim
 from istrel.exhibits.remarks import groups, values
 from istrel.exhibits.setting import MarginNote, Remedy
-from istrel.exhibits.text import Cell, Text, say
+from istrel.exhibits.text import Cell, Text, listed, say
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
 from istrel.exhibits.wording import titled
 from istrel.style.numbers import Kind
 
 MOST_NOTES, LEAST_EACH = 8, 2
+MOST_NAMED, FEWEST_CHARACTERISTICS = 3, 3
 
 
 def margin_notes(plan: DescribePlan, result: DescribeResult) -> tuple[MarginNote, ...]:
@@ -33,9 +34,10 @@ def margin_notes(plan: DescribePlan, result: DescribeResult) -> tuple[MarginNote
             [] if codes else [*values.humps(name, plan), *_skew(cells, plan)]
         )  # a code bends the shape: first things first
         found.append([*codes, *values.far(name, plan), *shape, *values.ends(name, plan), *values.zeros(name, plan)])
-        found[-1] += [*groups.missing(cells), *groups.spread(cells), *_ordinal_mean(name, plan), *groups.small(cells)]
-    notes = _fewest(found)
-    if any(difference.test is not None for difference in result.differences):
+        found[-1] += [*groups.missing(cells), *groups.spread(cells), *groups.small(cells)]
+    notes = [*_ordinal_means(plan), *_fewest(found)][:MOST_NOTES]
+    tested = {difference.variable for difference in result.differences if difference.test is not None}
+    if len(tested) >= FEWEST_CHARACTERISTICS:  # a table of who was in which group
         says = say("where_chance_made_the_groups")
         notes.append(MarginNote("", (), says))
     return tuple(_named(note, plan) for note in notes)
@@ -55,10 +57,24 @@ def _named(note: MarginNote, plan: DescribePlan) -> MarginNote:
     return replace(note, says=say("remark_of", name=name, remark=note.says))
 
 
-def _ordinal_mean(name: str, plan: DescribePlan) -> list[MarginNote]:
-    if plan.data.variable(name).level is Level.ORDINAL and "mean" in plan.shown and plan.form == "table":
-        return [MarginNote(name, (), say("mean_of_an_ordinal_variable"), _medians(plan))]
-    return []
+def _ordinal_means(plan: DescribePlan) -> list[MarginNote]:
+    """Means of ordinal variables, in one remark for all of them."""
+    if "mean" not in plan.shown or plan.form != "table":
+        return []
+    names = [s.name for s in plan.subjects if s.treated == "numbers" and _is_ordinal(s.name, plan)]
+    if len(names) < 2:
+        return [MarginNote(name, (), say("mean_of_an_ordinal_variable"), _medians(plan)) for name in names]
+    said = listed([titled(plan.data.variable(name)) for name in names[:MOST_NAMED]])
+    says = (
+        say("means_of_ordinal_variables", names=said)
+        if len(names) <= MOST_NAMED
+        else say("means_of_n_ordinal_variables", n=len(names))
+    )
+    return [MarginNote("", (), says, _medians(plan))]
+
+
+def _is_ordinal(name: str, plan: DescribePlan) -> bool:
+    return plan.data.variable(name).level is Level.ORDINAL
 
 
 def _skew(cells: list[MeasuredCell], plan: DescribePlan) -> list[MarginNote]:

@@ -6,15 +6,16 @@ import math
 from collections.abc import Iterator
 from typing import NamedTuple
 
+from istrel.data.column import Kind as Column
 from istrel.data.levels import Level
-from istrel.data.limits import FEW_FOR_TESTS, NEAR_COPY
+from istrel.data.limits import FEW_FOR_TESTS, NEAR_COPY, SIGNIFICANT
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.claims import claim
 from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.remarks import pairs
 from istrel.exhibits.setting import MarginNote, Setting, Sheet
 from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
-from istrel.exhibits.text import Cell, Run, Text, cells_in, count_cell, joined, listed, say, sentences
+from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, count_cell, joined, listed, say, sentences
 from istrel.exhibits.verbs.frequency_words import hidden_note
 from istrel.exhibits.verbs.relate.resolve import RelatePlan
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
@@ -25,6 +26,7 @@ from istrel.exhibits.wording import (
     group_label,
     groups_words,
     has_groups,
+    named_group,
     p_words,
     titled,
     ungrouped_notes,
@@ -71,6 +73,8 @@ def _title(plan: RelatePlan) -> Text:
         title = listed(names)
     elif plan.against:
         title = say("relations_with", name=titled(plan.data.variable(plan.against)))
+    elif not any(_has_mean(name, plan) for name in plan.names):
+        title = say("associations_of", names=listed(names)) if len(names) <= 3 else say("associations_among")
     elif len(names) <= 3:
         title = say("means_standard_deviations_and_correlations", names=listed(names))
     else:
@@ -80,6 +84,11 @@ def _title(plan: RelatePlan) -> Text:
         title = say("title_given", what=title, names=given)
     by = groups_words(plan.groupings, plan.data)
     return say("what_set_by_groups", what=title, groups=by) if by else title
+
+
+def _has_mean(name: str, plan: RelatePlan) -> bool:
+    """Whether a mean of the variable is shown."""
+    return plan.data.table.column(name).kind is Column.NUMBER and plan.data.variable(name).level is not Level.NOMINAL
 
 
 def stars(p: Value) -> str:
@@ -293,31 +302,39 @@ def _methods(plan: RelatePlan, result: RelateResult) -> Text:
 
 
 def _text(plan: RelatePlan, result: RelateResult) -> Text:
-    """The strongest relations in words, as far as they can be told apart."""
+    """The strongest relations in words, as far as they can be told apart.
+
+    Only relations that the test beside them does not leave to chance are named, only some of several, only coefficients of
+    one kind against each other, and none where one is hidden.
+    """
     said = []
     for cell in result.cells:
-        ranked = [
-            pair for pair in sorted(cell.pairs, key=_strength, reverse=True) if isinstance(pair.coefficient, float)
-        ]
-        sizes = [round(_strength(pair), SEEN) for pair in ranked]
-        named = next(
-            (k for k in range(min(MOST_NAMED, len(sizes)), 0, -1) if k == len(sizes) or sizes[k - 1] > sizes[k]), 0
-        )
-        if not named:
+        known = [pair for pair in cell.pairs if isinstance(pair.coefficient, float)]
+        if len({pair.method for pair in known}) != 1 or any(isinstance(p.coefficient, Hidden) for p in cell.pairs):
             continue
-        one, within = named == 1, bool(cell.group.labels)
-        if within:
-            alone, several = (
-                "in_the_closest_relation_was",
-                "in_the_closest_relations_were",
-            )
+        ranked = sorted(known, key=_strength, reverse=True)
+        sizes = [round(_strength(pair), SEEN) for pair in ranked]
+        certain = sum(_is_certain(pair) for pair in ranked)
+        most = min(MOST_NAMED, len(sizes) - 1, certain)
+        named = next((k for k in range(most, 0, -1) if sizes[k - 1] > sizes[k]), 0)
+        if not named or not all(_is_certain(pair) for pair in ranked[:named]):
+            if len(ranked) == 1 and cell.group.named == ():
+                said.append(say("relation_alone", pair=_named(ranked[0], cell, plan)))
+            continue
+        if cell.group.labels:
+            template = "in_the_closest_relation_was" if named == 1 else "in_the_closest_relations_were"
         else:
-            alone, several = "the_closest_relation_was_between", "the_closest_relations_were_between"
-        template = alone if one else several
+            template = "the_closest_relation_was_between" if named == 1 else "the_closest_relations_were_between"
         parts = joined([_named(pair, cell, plan) for pair in ranked[:named]], "; ")
-        group = group_label(cell.group, several=True)
+        group = named_group(cell.group, plan.data)
         said.append(claim("closest", [sizes[:named], sizes[named:]], template, list=parts, group=group))
     return sentences(said)
+
+
+def _is_certain(pair: Pair) -> bool:
+    """Whether the p that is printed is below .05, as computed and as printed."""
+    p = pair.p_adjusted
+    return isinstance(p, float) and p < SIGNIFICANT and round(p, 3) < SIGNIFICANT
 
 
 def _named(pair: Pair, cell: RelateCell, plan: RelatePlan) -> Text:
@@ -326,10 +343,13 @@ def _named(pair: Pair, cell: RelateCell, plan: RelatePlan) -> Text:
     row = _row_key(second, cell)
     value = Cell(pair.coefficient, Kind.COEFFICIENT, row=row, column=first)
     p = p_words(
-        pair.p_adjusted if isinstance(pair.p_adjusted, float) else Undefined("p_missing"), row=row, column=f"{first}/p"
+        pair.p_adjusted if isinstance(pair.p_adjusted, float) else Undefined("p_missing"),
+        row=row,
+        column=f"{first}/p",
+        adjusted=plan.request.settings["adjust"] != "none",
     )
     symbol = say(COEFFICIENTS[pair.method].symbol)
-    if pair.method == "pearson" and isinstance(pair.n, int):
+    if pair.method == "pearson" and isinstance(pair.n, int) and pair.n > 2 + len(plan.given):
         df = count_cell(pair.n - 2 - len(plan.given), row=row, column=f"{first}/df")
         return say("pair_with_coefficient_and_df", a=a, b=b, symbol=symbol, df=df, value=value, p=p)
     return say("pair_with_coefficient", a=a, b=b, symbol=symbol, value=value, p=p)
