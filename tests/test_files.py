@@ -10,6 +10,11 @@ import pytest
 from istrel import cli
 from istrel.files import harmless, unharmed, write_whole
 from istrel.problem import Problem
+from istrel.study.file import StudyFile
+from istrel.study.history import History
+from istrel.study.opening import open_source
+from istrel.study.places import unnamed_path
+from istrel.study.study import Study
 
 TABLE = "g,x\na,1\nb,2\n"
 RUNS = {
@@ -71,3 +76,21 @@ def test_no_cell_is_a_formula_and_each_comes_back(cell: str) -> None:
     written = harmless(cell)
     assert written[:1] not in set("=+@＝＋－＠\t\r\n")
     assert unharmed(written) == cell
+
+
+def test_what_holds_data_is_open_to_nobody_who_could_not_read_the_data(
+    tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setenv("XDG_STATE_HOME", str(tmp_path / "state"))
+    source = tmp_path / "secret.csv"
+    source.write_text("x\n1\n2\n")
+    source.chmod(0o600)
+    assert cli.main(["keep", str(source), "describe x", "-o", str(tmp_path / "secret.istrel")]) == 0
+    assert (tmp_path / "secret.istrel").stat().st_mode & 0o777 == 0o600
+    (tmp_path / "state" / "istrel").mkdir(parents=True, mode=0o755)
+    source.chmod(0o644)
+    unnamed = unnamed_path("secret")
+    StudyFile.create(unnamed, History(Study((open_source(source),)))).close()
+    assert unnamed.stat().st_mode & 0o077 == 0
+    for folder in (unnamed.parent, unnamed.parent.parent):
+        assert folder.stat().st_mode & 0o777 == 0o700

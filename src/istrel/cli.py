@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import sys
+import warnings
 from collections.abc import Sequence
 from pathlib import Path
 
@@ -15,7 +16,10 @@ def main(arguments: Sequence[str] | None = None) -> int:
     """Run the command; returns the exit code (0 done, 1 a check did not hold, 2 the request cannot be met, 3 an internal fault)."""
     words = list(sys.argv[1:] if arguments is None else arguments)
     try:
-        return _run(words)
+        with warnings.catch_warnings():
+            if not sys.warnoptions:
+                warnings.simplefilter("ignore")  # of libraries, about numbers that print as a dash with its reason
+            return _run(words)
     except Problem as problem:
         print(f"istrel: {problem.message}", file=sys.stderr)
         return REFUSED

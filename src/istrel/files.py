@@ -120,14 +120,20 @@ def _exchange(target: Path, content: bytes) -> None:
 
 
 @contextlib.contextmanager
-def beside(target: Path) -> Iterator[Path]:
-    """A temporary file beside a target: at the end of the block it takes the target's name and mode; it goes where that fails."""
+def beside(target: Path, guarded_as: Iterable[Path] = ()) -> Iterator[Path]:
+    """A temporary file beside a target: at the end of the block it takes the target's name and mode; it goes where that fails.
+
+    Parameters
+    ----------
+    guarded_as
+        What it holds something of: a new file is open to nobody who could not read these.
+    """
     handle, name = tempfile.mkstemp(dir=target.parent, prefix=f".{target.name[:60]}.", suffix=".part")
     os.close(handle)
     part = Path(name)
     try:
         yield part
-        part.chmod(mode_for(target))
+        part.chmod(mode_for(target, guarded_as))
         part.replace(target)
     except BaseException:
         with contextlib.suppress(OSError):
@@ -135,11 +141,15 @@ def beside(target: Path) -> Iterator[Path]:
         raise
 
 
-def mode_for(target: Path) -> int:
-    """The mode of the file that is there, or what the umask leaves of read and write for all."""
+def mode_for(target: Path, guarded_as: Iterable[Path] = ()) -> int:
+    """The mode of the file that is there, or what the umask and the guarded leave of read and write for all."""
     try:
         return stat.S_IMODE(target.stat().st_mode)
     except OSError:
         mask = os.umask(0)
         os.umask(mask)
-        return 0o666 & ~mask
+        mode = 0o666 & ~mask
+        for path in guarded_as:
+            with contextlib.suppress(OSError, ValueError):
+                mode &= stat.S_IMODE(path.stat().st_mode)
+        return mode | 0o600

@@ -18,6 +18,9 @@ Runs = tuple[Run, ...]
 PIECE = re.compile(r"\*(?P<italic>[^*]+)\*|\{(?P<slot>\w+)\}")
 SLOT = re.compile(r"\{(\w+)\}")
 WITHHELD = "–"
+UNPRINTABLE = re.compile(
+    r"[\x00-\x08\x0b-\x1f\x7f-\x9f\u2028\u2029\ud800-\udfff\ufffe\uffff]"
+)  # no format of text holds these
 FIRST_WORD = re.compile(r"\s*([a-zß-öø-ÿ]{2,})(?![\w\-–])")
 
 
@@ -66,7 +69,7 @@ def print_text(text: Text, style: HouseStyle) -> Runs:
     runs: list[Run] = []
     for piece in text:
         if isinstance(piece, Run):
-            runs.append(piece)
+            runs.append(replace(piece, text=printable(piece.text)) if UNPRINTABLE.search(piece.text) else piece)
         elif isinstance(piece, Cell):
             runs.append(Run(print_cell(piece, style), verbatim=True))
         elif isinstance(piece, Bound):
@@ -74,6 +77,11 @@ def print_text(text: Text, style: HouseStyle) -> Runs:
         else:
             runs += _phrase(piece, style)
     return _joined(runs)
+
+
+def printable(text: str) -> str:
+    """Without control characters and halves of letters, which data may hold and paper cannot."""
+    return UNPRINTABLE.sub("", text)
 
 
 def _phrase(phrase: Phrase, style: HouseStyle) -> list[Run]:
@@ -172,7 +180,7 @@ def print_cell(cell: Cell, style: HouseStyle) -> str:
     if value is None:
         return ""
     if isinstance(value, str):
-        return value
+        return printable(value)
     if isinstance(value, Undefined):
         return ABSENT
     if isinstance(value, Hidden):
@@ -219,7 +227,7 @@ def _pieces(text: Text) -> list[Run | Cell | Bound]:
 def print_table(sheet: TableSheet, style: HouseStyle, number: str = "") -> PrintedTable:
     """The letters of a table in a house style."""
     return PrintedTable(
-        label=style.table.label.format(number=number) if number else "",
+        label=style.label_of(number, is_figure=False) if number else "",
         title=print_title(sheet, style),
         heads=tuple(tuple(PrintedHead(print_text(h.text, style), h.span) for h in heads) for heads in sheet.heads),
         rows=tuple(_row(row, style) for row in sheet.rows),

@@ -29,7 +29,7 @@ class Item:
     id: str = ""
 
     def label(self, style: HouseStyle) -> str:
-        return (style.figure if self.exhibit.is_figure else style.table).label.format(number=self.number)
+        return style.label_of(self.number, is_figure=self.exhibit.is_figure)
 
     @property
     def texts(self) -> tuple[Text, ...]:

@@ -120,6 +120,11 @@ def render(document: Document) -> bytes:
     return page(document).encode()
 
 
+def css_string(text: str) -> str:
+    """A text as a string of a style sheet that stands in a page: nothing in it can end the string or the sheet."""
+    return '"' + "".join(c if c.isalnum() or c in " .-_" else f"\\{ord(c):x} " for c in text) + '"'
+
+
 def page(document: Document, *, fonts: str = "", paper: str = "", paged: bool = False) -> str:
     """The page as text.
 
@@ -136,7 +141,7 @@ def page(document: Document, *, fonts: str = "", paper: str = "", paged: bool = 
         title=document.title or (document.items[0].exhibit.source.name if document.items else ""),
         version=__version__,
         style=style,
-        family=Markup(", ".join(f'"{name}"' for name in named) + ", serif"),
+        family=Markup(", ".join(map(css_string, named)) + ", serif"),
         fonts=Markup(fonts),
         paper=Markup(paper),
         parts=_parts(document, paged=paged),

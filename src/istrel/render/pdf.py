@@ -7,7 +7,7 @@ from typing import Any
 
 from istrel.problem import Problem
 from istrel.render.document import Document
-from istrel.render.html import page
+from istrel.render.html import css_string, page
 from istrel.style.fonts_folder import FONTS
 from istrel.style.house import HouseStyle
 
@@ -64,7 +64,7 @@ def _pages(document: Document) -> bytes:
         height=style.page.height_mm,
         margin=style.page.margin_mm,
         side=style.side_mm,
-        family=f'"{style.fonts.proof}"',
+        family=css_string(style.fonts.proof),
     )
     text = page(document, fonts=_faces(style), paper=paper, paged=True)
     made: Any = HTML(string=text, base_url=FONTS.as_uri() + "/", url_fetcher=_shipped_fonts)
@@ -90,7 +90,7 @@ def _faces(style: HouseStyle) -> str:
         font_style, weight = described.split()
         if path.is_file():
             faces.append(
-                f'@font-face {{ font-family: "{style.fonts.proof}"; font-style: {font_style}; '
+                f"@font-face {{ font-family: {css_string(style.fonts.proof)}; font-style: {font_style}; "
                 f'font-weight: {weight}; src: url("{path.as_uri()}"); }}'
             )
     return "\n".join(faces)

@@ -6,9 +6,10 @@ import io
 from datetime import UTC, datetime
 from typing import Any
 
+from istrel.exhibits.printing import printable
 from istrel.render.document import Document
 from istrel.render.sheets import Sheet, SheetCell, Shown, sheets_of
-from istrel.render.word.parts import printable, undated
+from istrel.render.word.parts import undated
 from istrel.style.house import HouseStyle
 
 LOOKS: dict[str, dict[str, Any]] = {

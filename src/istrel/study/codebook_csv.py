@@ -128,11 +128,14 @@ def match_codebook(text: str, name: str, base: Codebook, table: Table) -> Matche
 
 
 def _rows(text: str, name: str) -> Iterator[tuple[int, dict[str, str | None]]]:
-    rows = csv.DictReader(io.StringIO(text.removeprefix("\ufeff")))
-    if "name" not in (rows.fieldnames or ()):
-        raise Problem(f"{name}, line 1: a codebook needs a column “name”; the columns are {', '.join(HEADS)}.")
-    for row in rows:
-        yield rows.line_num, {head: unharmed(cell) if isinstance(cell, str) else cell for head, cell in row.items()}
+    rows = csv.DictReader(io.StringIO(text.removeprefix("\ufeff"), newline=None))  # a lone CR ends a line, too
+    try:
+        if "name" not in (rows.fieldnames or ()):
+            raise Problem(f"{name}, line 1: a codebook needs a column “name”; the columns are {', '.join(HEADS)}.")
+        for row in rows:
+            yield rows.line_num, {head: unharmed(cell) if isinstance(cell, str) else cell for head, cell in row.items()}
+    except csv.Error as error:
+        raise Problem(f"{name}, line {rows.line_num}: this is no CSV ({error}).") from None
 
 
 @contextmanager

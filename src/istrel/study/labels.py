@@ -22,5 +22,5 @@ def numbers_and_labels(parts: tuple[Part, ...], style: HouseStyle) -> dict[str, 
         before = SUPPLEMENT if part.supplement else f"{chapter}." if style.by_chapter and chapter else ""
         counts[part.is_figure, before] = count = counts.get((part.is_figure, before), 0) + 1
         number = f"{before}{count}"
-        found[part.id] = number, (style.figure if part.is_figure else style.table).label.format(number=number)
+        found[part.id] = number, style.label_of(number, is_figure=part.is_figure)
     return found

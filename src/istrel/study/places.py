@@ -24,6 +24,22 @@ def state_folder() -> Path:
     return (Path(named) if named.startswith("/") else Path.home() / ".local" / "state") / "istrel"
 
 
+def private_folder(*parts: str) -> Path:
+    """A folder in Istrel's own, which nobody else may read: it holds data, and the names of studies.
+
+    Raises
+    ------
+    OSError
+        Where it cannot be made.
+    """
+    folder = state_folder()
+    for path in (folder, *(folder.joinpath(*parts[: k + 1]) for k in range(len(parts)))):
+        path.mkdir(mode=0o700, parents=True, exist_ok=True)
+        if path.stat().st_mode & 0o077:
+            path.chmod(0o700)
+    return path
+
+
 def unnamed_path(source: str) -> Path:
     """A new name for a study that begins with a source; its folder is there afterwards.
 
@@ -34,11 +50,10 @@ def unnamed_path(source: str) -> Path:
     """
     from datetime import datetime
 
-    folder = state_folder() / "unnamed"
     try:
-        folder.mkdir(parents=True, exist_ok=True)
+        folder = private_folder("unnamed")
     except OSError as error:
-        raise Problem(f"{folder}: cannot be made ({(error.strerror or 'no access').lower()}).") from None
+        raise Problem(f"{state_folder()}: cannot be made ({(error.strerror or 'no access').lower()}).") from None
     stem = "".join(letter for letter in Path(source).stem if letter.isalnum() or letter in "-_ ")[:60] or "study"
     return folder / f"{stem} {datetime.now():%Y-%m-%d %H.%M.%S.%f}{ENDING}"
 
@@ -81,5 +96,4 @@ def remember(path: Path) -> None:
 
     others = [str(other) for other in recent() if other != path]
     with contextlib.suppress(OSError, Problem):
-        state_folder().mkdir(parents=True, exist_ok=True)
-        write_whole(state_folder() / "recent.json", json.dumps([str(path), *others][:MOST_RECENT]).encode())
+        write_whole(private_folder() / "recent.json", json.dumps([str(path), *others][:MOST_RECENT]).encode())

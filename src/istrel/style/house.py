@@ -18,20 +18,35 @@ SHIPPED = {name: f"{name}.toml" for name in ("apa7", "medical", "thesis")}
 Decimals = Annotated[int, msgspec.Meta(ge=0, le=15)]
 Points = Annotated[float, msgspec.Meta(ge=5, le=24)]
 Millimetres = Annotated[float, msgspec.Meta(ge=20, le=600)]
-Colour = Annotated[str, msgspec.Meta(pattern=r"^#[0-9A-Fa-f]{6}$")]
+Colour = Annotated[str, msgspec.Meta(pattern=r"^#[0-9A-Fa-f]{6}\Z")]
+# A style is data, also one that a stranger's study carries: each text has an alphabet of its own.
+FontName = Annotated[str, msgspec.Meta(pattern=r"^\w[\w .\-]{0,63}\Z")]
+Words = Annotated[str, msgspec.Meta(pattern=r"^[^\x00-\x1f\x7f-\x9f\u2028\u2029{}]{0,80}\Z")]
+Label = Annotated[
+    str,
+    msgspec.Meta(
+        pattern=r"^[^\x00-\x1f\x7f-\x9f\u2028\u2029{}]{0,40}(\{number\}[^\x00-\x1f\x7f-\x9f\u2028\u2029{}]{0,40})?\Z"
+    ),
+]
+MOST_TEXT, MOST_WORDS, MOST_DOTS = (
+    200_000,
+    2_000,
+    12,
+)  # letters of a style and of a phrase; dots of a line outside quotes
+IN_QUOTES = re.compile(r'"(?:[^"\\\n]|\\.)*"|\'[^\'\n]*\'|#.*')
 
 
 class Fonts(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
-    document: str
-    proof: str
+    document: FontName
+    proof: FontName
     table_pt: Points
     figure_pt: Points
     text_pt: Points = 12.0
 
 
 class Numbers(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
-    decimal_mark: str
-    thousands: str
+    decimal_mark: Literal[".", ",", "·"]
+    thousands: Literal["", ",", ".", " ", "\u00a0", "\u2009", "\u202f", "’", "'"]
     leading_zero: bool
     measure_decimals: Decimals
     percent_decimals: Decimals
@@ -64,17 +79,17 @@ class PageStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
 
 
 class TableStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
-    label: str
+    label: Label
     label_bold: bool
     title_italic: bool
     title_case: bool
-    note: str
+    note: Words
     width_mm: Millimetres
     rule_pt: Annotated[float, msgspec.Meta(gt=0, le=4)]
 
 
 class FigureStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
-    label: str
+    label: Label
     width_mm: Millimetres
     height_mm: Millimetres
     dpi: Annotated[int, msgspec.Meta(ge=72, le=1200)]
@@ -94,15 +109,19 @@ class HouseStyle(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
         {the id of a phrase: its words, with the same slots in braces}. What a style does not say, its language says.
     """
 
-    name: str
+    name: Words
     fonts: Fonts
     numbers: Numbers
     table: TableStyle
     figure: FigureStyle
     page: PageStyle = PageStyle()
-    language: Annotated[str, msgspec.Meta(pattern=r"^[a-z]{2}$")] = "en"
+    language: Annotated[str, msgspec.Meta(pattern=r"^[a-z]{2}\Z")] = "en"
     by_chapter: bool = False
     words: dict[str, str] = {}
+
+    def label_of(self, number: str, *, is_figure: bool) -> str:
+        """What a table or figure is called, such as Table 2; its label alone where that has no place for a number."""
+        return (self.figure if is_figure else self.table).label.replace("{number}", number)
 
     @property
     def side_mm(self) -> float:
@@ -163,6 +182,8 @@ def _own_words(words: dict[str, str], name: str) -> dict[str, str]:
         if not slots(template) <= wanted:
             there = ", ".join(f"{{{slot}}}" for slot in sorted(wanted)) or "none"
             raise Problem(f"{name}, key words.{said[:60]}: its places for numbers and names are {there}.")
+        if len(template) > MOST_WORDS or not template.replace("\n", " ").isprintable():
+            raise Problem(f"{name}, key words.{said[:60]}: at most {MOST_WORDS:,} letters, without control characters.")
         made[known] = template
     return made
 
@@ -175,6 +196,11 @@ def read_style(text: str, name: str) -> HouseStyle:
     Problem
         Where it is malformed: with the line or the key.
     """
+    if len(text) > MOST_TEXT:
+        raise Problem(f"{name}: a house style of more than {MOST_TEXT:,} letters is not read.")
+    for place, said in enumerate(text.splitlines(), 1):
+        if IN_QUOTES.sub("", said).count(".") > MOST_DOTS:
+            raise Problem(f"{name}, line {place}: a house style has no keys of so many parts.")
     try:
         style = msgspec.toml.decode(text, type=HouseStyle)
         return msgspec.structs.replace(style, words={**phrases_in(style.language), **_own_words(style.words, name)})
@@ -184,3 +210,5 @@ def read_style(text: str, name: str) -> HouseStyle:
     except msgspec.DecodeError as error:
         line = re.search(r"line (\d+)", str(error))
         raise Problem(f"{name}, line {line.group(1) if line else '?'}: this is no valid TOML ({error}).") from None
+    except RecursionError:
+        raise Problem(f"{name}: its brackets are nested too deep.") from None

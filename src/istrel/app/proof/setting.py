@@ -160,7 +160,7 @@ def set_sheet(
     notes_top = flow.after(y + 7, notes.size().height())
     height = notes_top + notes.size().height() + margin
     return SetSheet(
-        label=table.label if table is not None else style.figure.label.format(number=number) if number else "",
+        label=table.label if table is not None else style.label_of(number, is_figure=True) if number else "",
         title=tuple(as_plain(line) for line in title),
         table=table,
         panels=tuple(flow.panels),

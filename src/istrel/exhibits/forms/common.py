@@ -17,6 +17,7 @@ from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Count, Hidden, Text, count_cell, say
 from istrel.exhibits.wording import group_label, has_groups, titled_with_unit
 from istrel.problem import Problem
+from istrel.sentence.quoting import show_name
 from istrel.sentence.settings import Settings
 from istrel.sentence.vocabulary.takes import listed as listed_words
 from istrel.stats import density as densities
@@ -28,6 +29,7 @@ from istrel.style.numbers import Kind
 Array = NDArray[np.float64]
 Drawn = TypeVar("Drawn", bound=Drawing)
 MOST_PANELS = 24
+LARGEST = 4e307
 BANDWIDTHS = {
     "silverman": "silvermans_1986_rule",
     "scott": "scotts_1992_rule",
@@ -118,6 +120,20 @@ def arrangement(plan: Plan, usual: str, fitting: tuple[str, ...]) -> str:
         message = f"A figure as {plan.form} can be arranged {listed_words(fitting)}; “{said}” is for others."
         raise Problem(message, at=at, length=length, instead=fitting)
     return said or usual
+
+
+def refuse_extremes(plan: Plan) -> None:
+    """Raises a Problem for values so large, or on a logarithmic axis so small, that no axis or class can hold them."""
+    for name in plan.names:
+        if not plan.data.variable(name).level.measured:
+            continue
+        sizes = np.abs(plan.data.numbers(name).values[plan.data.present(name) & plan.cases.mask])
+        largest, least = sizes.max(initial=0.0), sizes.min(initial=1.0, where=sizes > 0)
+        if largest > LARGEST or (is_log(plan) and least < 1 / LARGEST):
+            raise Problem(
+                f"{show_name(name)} holds {largest if largest > LARGEST else least:g}, which is beyond what an axis or "
+                "classes can hold; correct it, or limit the cases after “among”."
+            )
 
 
 def values_in_use(name: str, plan: Plan) -> Array:

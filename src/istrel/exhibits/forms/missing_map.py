@@ -88,7 +88,7 @@ def figure(plan: Plan, drawings: tuple[MapCell, ...], title: Text, notes: tuple[
     x = Axis((), 0.0, float(len(cell.variables)), places=names)
     order = say("cases_sorted_by_what_is") if cell.sorted else say("cases_in_the_order_of")
     marked = [case for case in even_steps(cell.n) if case]
-    down = tuple((cell.n - case + 0.5, (Cell(float(case), Kind.COUNT),)) for case in (1, *marked))
+    down = tuple((cell.n - case + 0.5, (Cell(float(case), Kind.COUNT),)) for case in dict.fromkeys((1, *marked)))
     y = Axis(say("axis_cases"), 0.0, float(cell.n), places=down, meaning=order)
     own = general([_own_note(cell)])
     numbers = tuple(

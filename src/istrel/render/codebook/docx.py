@@ -10,8 +10,9 @@ import docx
 from docx.enum.text import WD_ALIGN_PARAGRAPH
 from docx.shared import Cm, Mm, Pt
 
+from istrel.exhibits.printing import printable
 from istrel.render.codebook.widths import column_widths
-from istrel.render.word.parts import element, font, printable, rule, undated
+from istrel.render.word.parts import element, font, rule, undated
 from istrel.study.printed_codebook import Grid, PrintedCodebook
 from istrel.style.house import HouseStyle, load_style
 

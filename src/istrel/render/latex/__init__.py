@@ -44,6 +44,9 @@ PREAMBLE = r"""\documentclass[%(size)spt,%(paper)s]{article}
 """
 
 
+DECIMAL_MARKS = {".": ".", ",": "{,}", "·": "{\\cdot}"}
+
+
 def render(document: Document) -> bytes:
     """The .tex file, which compiles as it is with pdfLaTeX, LuaLaTeX or XeLaTeX. UTF-8."""
     style = document.style
@@ -52,7 +55,7 @@ def render(document: Document) -> bytes:
         "paper": "a4paper" if style.page.size == "A4" else "letterpaper",
         "margin": style.page.margin_mm,
         "side": style.side_mm,
-        "mark": "{,}" if style.numbers.decimal_mark == "," else style.numbers.decimal_mark,
+        "mark": DECIMAL_MARKS[style.numbers.decimal_mark],
         "label": r"\textbf" if style.table.label_bold else r"\textnormal",
         "title": r"\textit" if style.table.title_italic else r"\textnormal",
         "name": escaped(document.title or "Tables and figures"),

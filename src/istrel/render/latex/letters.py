@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from istrel.render.word.parts import printable
+from istrel.exhibits.printing import printable
 
 SPECIAL = {
     "\\": r"\textbackslash{}",

@@ -7,7 +7,7 @@ import zipfile
 from xml.sax.saxutils import escape, quoteattr
 
 from istrel import __version__
-from istrel.render.word.parts import printable
+from istrel.exhibits.printing import printable
 
 NAMES = {
     "office": "urn:oasis:names:tc:opendocument:xmlns:office:1.0",

@@ -18,6 +18,7 @@ from istrel.exhibits.printing import (
     print_table,
     print_text,
     print_title,
+    printable,
 )
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Run
@@ -27,7 +28,6 @@ from istrel.render.opendocument.package import letters, meta, packed, part, quot
 from istrel.render.opendocument.styles import TURNED, UPRIGHT, Automatic, styles_part
 from istrel.render.tables import Panel
 from istrel.render.word import bookmark
-from istrel.render.word.parts import printable
 from istrel.render.word.tables import INDENT_PT, MOST_ROWS_TOGETHER, laid_out
 from istrel.study.prose import REFERENCE
 from istrel.style.house import HouseStyle

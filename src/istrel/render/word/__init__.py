@@ -16,13 +16,13 @@ from docx.oxml.ns import qn
 from docx.shared import Mm, Pt
 
 from istrel.exhibits.figure import FigureSheet
-from istrel.exhibits.printing import Runs, print_notes, print_table, print_text, print_title
+from istrel.exhibits.printing import Runs, print_notes, print_table, print_text, print_title, printable
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Run
 from istrel.render.document import Block, Document, Item
 from istrel.render.word.controls import Controls
 from istrel.render.word.figures import add_figure
-from istrel.render.word.parts import add_runs, element, font, printable, undated
+from istrel.render.word.parts import add_runs, element, font, undated
 from istrel.render.word.tables import add_panel, laid_out
 from istrel.study.prose import REFERENCE
 from istrel.style.house import HouseStyle

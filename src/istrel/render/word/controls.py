@@ -14,8 +14,9 @@ from docx.opc.part import Part
 from docx.oxml.ns import qn
 from lxml import etree
 
+from istrel.exhibits.printing import printable
 from istrel.exhibits.text import Run
-from istrel.render.word.parts import element, printable
+from istrel.render.word.parts import element
 
 SPACE_OF_OURS = "urn:istrel:put:1"
 RELATION = "http://schemas.openxmlformats.org/officeDocument/2006/relationships/customXml"

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import io
-import re
 import zipfile
 from typing import Any
 
@@ -11,10 +10,8 @@ from docx.oxml import OxmlElement
 from docx.oxml.ns import qn
 from docx.shared import Pt, RGBColor
 
-from istrel.exhibits.printing import Runs
+from istrel.exhibits.printing import Runs, printable
 from istrel.style.house import HouseStyle
-
-CONTROL = re.compile(r"[\x00-\x08\x0b\x0c\x0e-\x1f\ud800-\udfff\ufffe\uffff]")
 
 
 def font(paragraph_style: Any, style: HouseStyle, size: float) -> None:
@@ -47,11 +44,6 @@ def rule(cells: Any, side: str, style: HouseStyle) -> None:
         line = {"w:val": "single", "w:sz": str(round(8 * style.table.rule_pt)), "w:space": "0", "w:color": "000000"}
         if borders.find(qn(f"w:{side}")) is None:
             borders.append(element(f"w:{side}", line))
-
-
-def printable(text: str) -> str:
-    """Without control characters, which the format cannot hold."""
-    return CONTROL.sub("", text)
 
 
 def add_runs(paragraph: Any, text: Runs) -> None:

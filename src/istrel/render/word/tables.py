@@ -12,10 +12,10 @@ from docx.enum.text import WD_ALIGN_PARAGRAPH, WD_TAB_ALIGNMENT
 from docx.oxml.ns import qn
 from docx.shared import Mm, Pt
 
-from istrel.exhibits.printing import PrintedRow, PrintedTable, Runs
+from istrel.exhibits.printing import PrintedRow, PrintedTable, Runs, printable
 from istrel.render.columns import Column
 from istrel.render.tables import LEAST_HEAD_MM, LEAST_STUB_MM, MOST_STUB_MM, Page, Panel, TableLayout, lay_out
-from istrel.render.word.parts import add_runs, element, printable, rule
+from istrel.render.word.parts import add_runs, element, rule
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import ABSENT
 

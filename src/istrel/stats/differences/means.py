@@ -16,7 +16,7 @@ from istrel.stats.differences.common import (
     share_limits,
     solved,
 )
-from istrel.stats.estimates import Undefined
+from istrel.stats.estimates import TOO_LARGE, Undefined
 from istrel.stats.moments import Moments
 
 Array = NDArray[np.float64]
@@ -84,6 +84,9 @@ def welch(m: Moments) -> GroupTest:
     if (n < 2).any():
         return GroupTest(name, FEW_VALUES, p=FEW_VALUES)
     variances = squares / (n - 1)
+    if not (np.isfinite(means).all() and np.isfinite((variances / n) ** 2).all()):
+        beyond = Undefined(TOO_LARGE)
+        return GroupTest(name, beyond, p=beyond)
     if (variances <= 0).any() and (filled.size > 2 or not variances.any()):
         none = Undefined("all_values_of_a_group") if filled.size > 2 else NO_SPREAD
         return GroupTest(name, none, p=none)

@@ -20,6 +20,7 @@ from istrel.study.file.packing import describe, pack, table_of, unpack
 from istrel.study.file.schema import connect, lay_out, told
 from istrel.study.file.state import absolute, relative, state_of, study_of_state, with_paths
 from istrel.study.history import History
+from istrel.study.places import is_unnamed
 from istrel.study.record import change_of, record_of
 from istrel.study.study import Study, StudySource
 
@@ -64,6 +65,8 @@ class StudyFile:
     def create(cls, path: Path, history: History) -> StudyFile:
         """A new file: it appears under its name when it holds the whole study. What stood there is replaced.
 
+        Nobody may read it who may not read the files that its data came from, or the folder of studies without a name.
+
         Raises
         ------
         Problem
@@ -73,7 +76,8 @@ class StudyFile:
         made.path, made._folder = path, path.resolve().parent
         made._tables, made._columns, made._first, made._changes = {}, {}, 0, []
         begun = history.past[0].study if history.past else history.study
-        with told(path), beside(path.resolve()) as part:
+        guarded = [Path(source.raw.source.path) for source in history.study.sources if source.raw.source.path]
+        with told(path), beside(path.resolve(), (*guarded, *((path.parent,) if is_unnamed(path) else ()))) as part:
             made._connection = sqlite3.connect(part, isolation_level=None)
             with contextlib.closing(made._connection), made._transaction():
                 lay_out(made._connection)

@@ -313,8 +313,7 @@ class Bench(QWidget):
 
     def _label(self) -> str:
         assert self.proof is not None
-        style = self._model.style.figure if self.proof.exhibit.is_figure else self._model.style.table
-        return style.label.format(number=self.next_number())
+        return self._model.style.label_of(self.next_number(), is_figure=self.proof.exhibit.is_figure)
 
     # The other forms.
     def _show_forms(self) -> None:
