@@ -101,7 +101,7 @@ PAPER: tuple[tuple[str, str], ...] = (
     (
         "paragraph",
         "We report means with standard deviations, and medians where a distribution is skewed ({A1}). Groups were compared"
-        " by Welch’s *F* test with eta squared and its 95% interval; relations are Pearson’s *r*, or Spearman’s rho where"
+        " by Welch’s *F* test with omega squared and its 90% interval; relations are Pearson’s *r*, or Spearman’s rho where"
         " one of both is ordinal. All numbers, tables and figures were made with Istrel.",
     ),
     ("heading", "Results"),
@@ -111,8 +111,8 @@ PAPER: tuple[tuple[str, str], ...] = (
         " (*SD* = {T2|practice_min @ %(SELF)s|sd}), against {T2|practice_min @ %(EVENING)s|mean} in the weekly evening"
         " class and {T2|practice_min @ %(WEEKEND)s|mean} in the weekend intensive, Welch’s"
         " *F*({T2|practice_min @ format|difference df 1}, {T2|practice_min @ format|difference df 2}) ="
-        " {T2|practice_min @ format|difference statistic}, *p* {T2|practice_min @ format|difference p}, η² ="
-        " {T2|practice_min @ format|difference}, 95%% CI [{T2|practice_min @ format|difference/low},"
+        " {T2|practice_min @ format|difference statistic}, *p* {T2|practice_min @ format|difference p}, ω² ="
+        " {T2|practice_min @ format|difference}, 90%% CI [{T2|practice_min @ format|difference/low},"
         " {T2|practice_min @ format|difference/high}] ({T2}). {F2} shows that this is no matter of a few enthusiasts: the"
         " whole curve lies to the right.",
     ),

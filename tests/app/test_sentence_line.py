@@ -324,7 +324,7 @@ def test_from_a_raw_file_to_a_table_of_differences_in_eight_actions(
     menu.close()
     settle()
     exhibit = window.bench.proof.exhibit  # type: ignore[union-attr]
-    assert [d.effect.measure for d in exhibit.result.differences] == ["hedges_g"] * 3
+    assert [d.effect.measure for d in exhibit.result.differences] == ["g_average"] * 3
     setting = window.bench.desk.paper.setting
     assert setting is not None
     assert setting.table is not None

@@ -221,7 +221,9 @@ def test_what_is_kept_is_made_when_it_is_looked_at(
         window.model.do(
             Keep(
                 Kept(
-                    parse(f"describe age, absences across format with decimals = {place % 4}, trim = 0.{place + 1:02}"),
+                    parse(
+                        f"describe age, absences across format with trimmed_mean, decimals = {place % 4}, trim = 0.{place + 1:02}"
+                    ),
                     (),
                 )
             )

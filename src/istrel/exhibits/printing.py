@@ -18,6 +18,7 @@ Runs = tuple[Run, ...]
 PIECE = re.compile(r"\*(?P<italic>[^*]+)\*|\{(?P<slot>\w+)\}")
 SLOT = re.compile(r"\{(\w+)\}")
 WITHHELD = "–"
+MOST_LETTERS, LAST_LETTERS = 300, 80  # of a name
 UNPRINTABLE = re.compile(
     r"[\x00-\x08\x0b-\x1f\x7f-\x9f\u2028\u2029\ud800-\udfff\ufffe\uffff]"
 )  # no format of text holds these
@@ -69,7 +70,7 @@ def print_text(text: Text, style: HouseStyle) -> Runs:
     runs: list[Run] = []
     for piece in text:
         if isinstance(piece, Run):
-            runs.append(replace(piece, text=printable(piece.text)) if UNPRINTABLE.search(piece.text) else piece)
+            runs.append(_on_paper(piece))
         elif isinstance(piece, Cell):
             runs.append(Run(print_cell(piece, style), verbatim=True))
         elif isinstance(piece, Bound):
@@ -77,6 +78,14 @@ def print_text(text: Text, style: HouseStyle) -> Runs:
         else:
             runs += _phrase(piece, style)
     return _joined(runs)
+
+
+def _on_paper(run: Run) -> Run:
+    """A run as paper can hold it: a name longer than a paragraph gives its beginning and its end."""
+    text = printable(run.text)
+    if run.verbatim and len(text) > MOST_LETTERS:
+        text = f"{text[: MOST_LETTERS - LAST_LETTERS]} … {text[-LAST_LETTERS:]}"
+    return run if text is run.text else replace(run, text=text)
 
 
 def printable(text: str) -> str:

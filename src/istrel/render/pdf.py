@@ -2,7 +2,10 @@
 
 from __future__ import annotations
 
+import contextlib
+import ctypes.util
 import logging
+from collections.abc import Iterator
 from typing import Any
 
 from istrel.problem import Problem
@@ -54,7 +57,8 @@ def render(document: Document) -> bytes:
 
 def _pages(document: Document) -> bytes:
     try:
-        from weasyprint import HTML
+        with _libraries_by_their_names():
+            from weasyprint import HTML
     except OSError:
         raise Problem("Pages as PDF need the Pango library of the system (libpango); choose .docx or .html.") from None
     logging.getLogger("weasyprint").setLevel(logging.ERROR)
@@ -70,6 +74,23 @@ def _pages(document: Document) -> bytes:
     made: Any = HTML(string=text, base_url=FONTS.as_uri() + "/", url_fetcher=_shipped_fonts)
     printed: bytes = made.write_pdf(pdf_identifier=b"istrel", pdf_variant="pdf/ua-1")
     return printed
+
+
+def _found_nowhere(name: str) -> None:  # noqa: ARG001 (called by its name)
+    return None
+
+
+@contextlib.contextmanager
+def _libraries_by_their_names() -> Iterator[None]:
+    """The page printer tries several names of each library, and loads one of them as it is: a search through what a compiler
+    would find, for each of the names that fail, started 45 programs.
+    """
+    search = ctypes.util.find_library
+    ctypes.util.find_library = _found_nowhere
+    try:
+        yield
+    finally:
+        ctypes.util.find_library = search
 
 
 def _shipped_fonts(url: str, *_: Any, **__: Any) -> Any:

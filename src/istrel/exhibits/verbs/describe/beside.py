@@ -39,7 +39,7 @@ def _blocks(plan: DescribePlan, result: DescribeResult) -> list[Block]:
 def side_by_side(plan: DescribePlan, result: DescribeResult) -> TableSheet:
     """A variable in each row, the groups in columns."""
     counted = any(isinstance(cell, FrequencyCell) for cell in result.cells)
-    marks = Marks()
+    marks = Marks(result)
     blocks = _blocks(plan, result)
     rows: list[Row] = []
     for subject in plan.subjects:

@@ -49,13 +49,23 @@ TESTS = {
 
 
 class Marks:
-    """Letters for the measures and tests of a table, in the order in which they come."""
+    """Letters for the measures and tests of a table, in the order in which they come; none for one that stands alone."""
 
-    def __init__(self) -> None:
+    def __init__(self, result: DescribeResult) -> None:
+        effects = [d for d in result.differences if d.effect is not None and _is_known(d.effect.value)]
+        tests = [d for d in result.differences if d.test is not None and _is_known(d.p)]
+        self._alone: dict[tuple[str, ...], Text] = {}
+        if len({_measure_key(d) for d in effects}) == 1:
+            assert effects[0].effect is not None
+            self._alone[_measure_key(effects[0])] = say(MEASURES[effects[0].effect.measure].symbol)
+        if len({_test_key(d) for d in tests}) == 1:
+            self._alone[_test_key(tests[0])] = say("head_p")
         self._said: dict[tuple[str, ...], str] = {}
 
-    def of(self, *what: str) -> str:
-        """The letter of a measure (with the groups it compares) or a test."""
+    def of(self, what: tuple[str, ...]) -> str:
+        """The letter of a measure (with the groups it compares) or a test; nothing where its head says all."""
+        if what in self._alone:
+            return self._said.setdefault(what, "")
         again, place = divmod(len(self._said), len(LETTERS))
         return self._said.setdefault(what, LETTERS[place] * (again + 1))  # after the last letter they are doubled
 
@@ -63,10 +73,23 @@ class Marks:
         """What each letter means, in one line."""
         said = {_measure_key(d): d for d in result.differences if d.effect is not None}
         parts = [
-            say("mark_says", mark=mark, what=_measured(said[what]) if what in said else _tested(what))
+            say("mark_says", mark=mark, what=words)
+            if mark
+            else say("symbol_says", symbol=self._alone[what], what=words)
             for what, mark in self._said.items()
+            for words in [_measured(said[what]) if what in said else _tested(what)]
         ]
         return (Note("specific", joined(parts, " ")),) if parts else ()
+
+
+def _is_known(value: object) -> bool:
+    return not isinstance(value, Undefined | Hidden)
+
+
+def _test_key(difference: Difference) -> tuple[str, ...]:
+    """A test, and whether its p is exact."""
+    assert difference.test is not None
+    return (difference.test.name, *(("exact",) if _says_exact(difference) else ()))
 
 
 def _measure_key(difference: Difference) -> tuple[str, ...]:
@@ -128,12 +151,10 @@ def difference_cells(
     column = " × ".join(grouping)
     cells: list[Text] = []
     if found.effect is not None:
-        known = not isinstance(found.effect.value, Undefined | Hidden)
-        mark = marks.of(*_measure_key(found)) if known else ""
+        mark = marks.of(_measure_key(found)) if _is_known(found.effect.value) else ""
         cells.append((*_effect(found, plan, row=name, column=f"{column}/difference"), *_raised(mark)))
     if found.test is not None:
-        known = not isinstance(found.p, Undefined | Hidden)
-        mark = marks.of(found.test.name, *(("exact",) if _says_exact(found) else ())) if known else ""
+        mark = marks.of(_test_key(found)) if _is_known(found.p) else ""
         cells.append((Cell(found.p, Kind.P, row=name, column=f"{column}/p"), *_raised(mark)))
     return cells
 

@@ -40,7 +40,7 @@ def _sheet(plan: DescribePlan, result: DescribeResult) -> Sheet:
 
 def _in_rows(plan: DescribePlan, result: DescribeResult) -> TableSheet:
     """Groups one under the other; the differences of a grouping stand in the line above its groups."""
-    marks, compared = Marks(), difference_heads(plan, result) if has_groups(plan.groupings) else ()
+    marks, compared = Marks(result), difference_heads(plan, result) if has_groups(plan.groupings) else ()
     one = len(plan.subjects) == 1 and not compared
     rows: list[Row] = []
     for subject in plan.subjects:
