@@ -141,7 +141,10 @@ class _Press:
         words = _of_words(texts)
         parts = [("", text) if words else split_at_mark(text, self.mark) for text in texts]
         before = max((self.measure(left) for left, _ in parts), default=0.0)
-        return before, max((self.measure(right) for _, right in parts), default=0.0), words
+        after = max((self.measure(right) for _, right in parts), default=0.0)
+        if before + after > most:  # marks so far apart that one under the other takes the page
+            return 0.0, longest, True
+        return before, after, words
 
     def _need(self, head: PrintedHead, *, broken: bool) -> float:
         """The width that a head takes."""
