@@ -18,6 +18,7 @@ from istrel.data.dataset import Dataset
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
+from istrel.render.sheets import sheets_of
 from istrel.stats.disclosure import COMPANION, SHOWN, SMALL, Counts, one_sum, states
 from istrel.style.house import HouseStyle
 from made import make_exhibit
@@ -233,3 +234,33 @@ def figure_content(sentence: str, data: Dataset, style: HouseStyle) -> dict[str,
     assert render(document, "svg")
     made: dict[str, Any] = json.loads(render(document, "json"))
     return made
+
+
+@pytest.mark.parametrize(
+    "sentence",
+    [
+        "describe m across g with hide_below = 5, total",
+        "describe m, v across g with hide_below = 5, total, n, mean, sd, median, difference, test",
+        "relate m, v across g with hide_below = 5",
+        "check m across g with hide_below = 5",
+        "count v against b with hide_below = 5",
+        "describe m across b as boxes with hide_below = 5",
+    ],
+)
+def test_programs_are_told_no_more_than_paper(sentence: str, data_of: Maker, style: HouseStyle) -> None:
+    rng = np.random.default_rng(SEED)
+    rows = [f"{rng.integers(1, 90)},{'abcd'[min(3, k // 13)]},{k % 3},{'xy'[k % 2]}" for k in range(42)]
+    data = data_of("m,g,v,b\n" + "\n".join(rows) + "\n")
+    document = Document(numbered([make_exhibit(sentence, data)], with_text=True), style)
+
+    def numbers(content: Any) -> list[float]:
+        if isinstance(content, dict | list):
+            return [x for inner in (content.values() if isinstance(content, dict) else content) for x in numbers(inner)]
+        return [content] if isinstance(content, float) and not content.is_integer() else []
+
+    found = numbers(json.loads(render(document, "json")))
+    assert found
+    assert all(x == float(f"{x:.3g}") for x in found)
+    for sheet in sheets_of(document):
+        for cell in (cell for row in sheet.rows for cell in row if cell.number is not None):
+            assert len(f"{cell.number:.12g}") <= max(8, len(str(round(cell.number))) + 4)

@@ -228,7 +228,8 @@ def test_workbooks_hold_every_number_at_full_precision(document: Document, endin
                 and print_value(text, document.style) != "—"
                 for cell in cells_in(text)
             ]
-        assert numbers == pytest.approx(wanted, rel=1e-15, abs=1e-300)
+        hides = item.exhibit.request.settings["hide_below"] is not None  # then it holds what paper holds
+        assert numbers == pytest.approx(wanted, rel=0.05 if hides else 1e-15, abs=0.06 if hides else 1e-300)
         if isinstance(sheet, TableSheet) and len(wanted) < len(list(sheet.cells)):
             assert [v for v in values if isinstance(v, str)]
 

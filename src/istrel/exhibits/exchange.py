@@ -12,6 +12,7 @@ from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 
 MOST_LISTED = 1_000
+FIGURES = 3  # of numbers beside hidden counts
 
 
 def groups(named: Sequence[tuple[str, float | str]]) -> dict[str, object]:
@@ -39,6 +40,20 @@ def reason(value: object) -> str | None:
 def reasons(values: Mapping[str, object]) -> dict[str, str]:
     """{name: why it has no number}."""
     return {name: why for name, value in values.items() if (why := reason(value)) is not None}
+
+
+def coarse(value: object) -> object:
+    """Numbers of three figures at most, in whatever holds them; whole numbers stay.
+
+    Full precision tells the counts behind a number: a mean of whole numbers is a fraction with n under its line.
+    """
+    if isinstance(value, float) and np.isfinite(value) and not value.is_integer():
+        return float(f"{value:.{FIGURES}g}")
+    if isinstance(value, dict):
+        return {key: coarse(inner) for key, inner in value.items()}
+    if isinstance(value, list | tuple):
+        return [coarse(inner) for inner in value]
+    return value
 
 
 def finite(values: ArrayLike) -> object:

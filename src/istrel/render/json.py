@@ -6,7 +6,7 @@ import json
 from typing import Any
 
 from istrel import __version__
-from istrel.exhibits.exchange import listed, number, reason
+from istrel.exhibits.exchange import coarse, listed, number, reason
 from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.printing import as_plain, body_rows, head_rows, plain_text, print_notes, print_table, print_title
 from istrel.exhibits.table import TableSheet
@@ -25,7 +25,11 @@ def render(document: Document) -> bytes:
 
 
 def _exhibit(item: Item, style: HouseStyle) -> dict[str, Any]:
-    exhibit, result = item.exhibit, item.exhibit.whole
+    exhibit = item.exhibit
+    hides = exhibit.request.settings["hide_below"] is not None
+    result = (
+        exhibit.result if hides else exhibit.whole
+    )  # where counts are hidden, nothing is said that paper does not say
     found = verb_of(exhibit.request.verb).values(result)
     results = found.pop("results")
     drawings = [form_of(exhibit.form).values(drawing) for drawing in result.drawings]
@@ -50,7 +54,7 @@ def _exhibit(item: Item, style: HouseStyle) -> dict[str, Any]:
     content |= found
     if drawings:
         content["drawing"] = drawings[0] if len(drawings) == 1 else drawings
-    return content
+    return {key: coarse(value) for key, value in content.items()} if hides else content
 
 
 def _sheet(item: Item, style: HouseStyle) -> dict[str, Any]:

@@ -7,8 +7,9 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
+from istrel.exhibits.exchange import FIGURES
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.printing import as_plain, print_notes, print_text, print_title, print_value
 from istrel.exhibits.table import TableSheet
@@ -83,9 +84,21 @@ def _sheet(name: str, item: Item, style: HouseStyle) -> Sheet:
     ]
     heads, rows = body
     notes = [(SheetCell(as_plain(note), look="note"),) for note in print_notes(sheet.notes, style)]
+    if item.exhibit.request.settings["hide_below"] is not None:
+        rows = [tuple(_as_printed(cell) for cell in row) for row in rows]
     width = max(sum(cell.span for cell in row) for row in (*heads, *rows))
     first = len(top) + len(heads)
     return Sheet(name, (*top, *heads, *rows, *notes), width, first, first + len(rows) - 1)
+
+
+def _as_printed(cell: SheetCell) -> SheetCell:
+    """A number with no more digits than paper has: where counts are hidden, the others would tell them."""
+    if cell.number is None:
+        return cell
+    printed = cell.shown.decimals >= 0 and not cell.shown.letters
+    return replace(
+        cell, number=round(cell.number, cell.shown.decimals) if printed else float(f"{cell.number:.{FIGURES}g}")
+    )
 
 
 Rows = list[tuple[SheetCell, ...]]

@@ -13,8 +13,9 @@ from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, 
 
 def counts(plan: RelatePlan, result: RelateResult, below: int) -> RelateResult:
     """The result with what may be shown. M and SD tell the n behind them, so they go with it."""
-    drawings = without_small(plan.form, Ledger(result.groupings, below), result.drawings)
-    if not any_small([*_shown(result)], below):
+    untold = any_small([*_shown(result)], below)
+    drawings = without_small(plan.form, Ledger(result.groupings, below, untold=untold), result.drawings)
+    if not untold:
         return replace(result, drawings=drawings)
     cells = tuple(_related(cell, below) for cell in result.cells)
     groupings = without_missing(result.groupings)
