@@ -3,7 +3,7 @@ PYTHON := .venv/bin/python
 STAMP := .venv/.set-up
 OFFSCREEN := QT_QPA_PLATFORM=offscreen
 
-.PHONY: help setup demo test check bench fuzz page screenshots gallery format lock
+.PHONY: help setup demo test check bench fuzz mutants page screenshots gallery format lock
 
 help: ## list what can be done here
 	@grep -hE '^[a-z]+:.*## ' $(MAKEFILE_LIST) | sed 's/:.*## /\t/' | expand -t 14
@@ -36,6 +36,9 @@ bench: $(STAMP) ## measure: ratios to floors taken in the same run
 
 fuzz: $(STAMP) ## seeded inputs of every family, at most five minutes; ISTREL_SEED chooses others
 	$(OFFSCREEN) $(PYTHON) tools/fuzz.py $(ARGUMENTS)
+
+mutants: $(STAMP) ## a hundred random changes of the core, each against the tests of its room; survivors are named
+	$(PYTHON) tools/mutants.py $(ARGUMENTS)
 
 page: $(STAMP) ## the tables of docs/sentence.md from the vocabulary
 	$(PYTHON) tools/vocabulary_page.py

@@ -124,6 +124,8 @@ class Fuzz:
             (self.codebook, 4),
             (self.change, 6),
             (self.workbook, 1),
+            (self.extreme, 4),
+            (self.house_style, 2),
             (self.study_file, 4),
             (self.edited_document, 1),
         )
@@ -218,6 +220,57 @@ class Fuzz:
         screen(data)
         self._print(f"describe `{data.codebook.names[0]}`" if "`" not in data.codebook.names[0] else "describe a", data)
 
+    def extreme(self) -> str:
+        """Few cases of values at the ends of what there is, empty columns, control characters in names; in some output."""
+        kinds = [
+            ["1e308", "-1e308", "1", ""],
+            ["5e-324", "0", "1e-310", "-4e-324"],
+            [""],
+            ["1", "2"],
+            ["3"],
+            ["1e15", "1e-15"],
+        ]
+        columns = [self.random.choice(kinds) for _ in range(3)]
+        labels = ["a", "b\x07", "\u2028c", "", "\ud7ff", "w" * self.random.choice((1, 900))]
+        rows = [[self.random.choice(values) for values in columns] for _ in range(self.random.choice((1, 2, 6, 40)))]
+        text = "x,y,z,g\n" + "".join(f'{",".join(row)},"{self.random.choice(labels)}"\n' for row in rows)
+        verb = self.random.choice(list(VERBS))
+        form, groups = self.random.choice(VERBS[verb].forms), self.random.random() < 0.5
+        sentence = f"{verb} {self.random.choice(('x, y', 'x, y, z', 'x, g'))}" + (" across g" if groups else "")
+        sentence += f" as {form}" if form != "table" else ""
+        fitting = [s for s in SETTINGS.values() if s.fits(verb, form, against=False, groups=groups)]
+        said = [f"{s.name} = {self._value(s)}" for s in self.random.sample(fitting, self.random.randint(0, 2))]
+        said += ["all"] if verb == "describe" and form == "table" else []
+        sentence += f" with {', '.join(said)}" if said else ""
+        ending = self.random.choice(("docx", "odt", "html", "tex", "xlsx", "csv", "json"))
+        with tempfile.TemporaryDirectory() as folder, warnings.catch_warnings():
+            warnings.simplefilter("ignore")  # as on the command line
+            path = Path(folder) / "extreme.csv"
+            path.write_text(text, encoding="utf-8")
+            self._try(lambda: self._whole(path, sentence, ending), f"{sentence} to {ending}\n{text}")
+        return sentence
+
+    def _whole(self, path: Path, sentence: str, ending: str) -> None:
+        data = open_data(path)
+        exhibit = make_exhibit(request_of(sentence, data.codebook), data)
+        render(Document((Item(exhibit, "1", with_text=True, with_methods=True),), self.style), ending)
+
+    def house_style(self) -> str:
+        """A house style with one of its values exchanged, its keys deepened, or its bytes changed."""
+        lines = style_text("apa7").splitlines()
+        place = self.random.randrange(len(lines))
+        key = lines[place].partition("=")[0]
+        odd = self.random.choice(
+            [*ODD, "{number.__class__}", "{number:>99}", "</style>", "\\\\input{x}", "[" * 900, "1e999"]
+        )
+        quoted = '"' + odd.replace('"', '\\"') + '"'
+        lines[place] = self.random.choice((f"{key}= {odd}", f"{key}= {quoted}", f"a{'.a' * 40} = 1", f"{key}{key}= 1"))
+        text = "\n".join(lines)
+        if self.random.random() < 0.3:
+            text = self._changed(text.encode()).decode(errors="replace")
+        self._try(lambda: style_from(text), lines[place])
+        return key
+
     def codebook(self) -> str:
         """The demo's codebook with cells exchanged for others and for odd ones."""
         lines = CODEBOOK.read_text(encoding="utf-8").splitlines()
@@ -236,7 +289,7 @@ class Fuzz:
         cells[self.random.randrange(len(cells))] = self.random.choice([*ODD, *formulas, "1=a;2=b", "nominal", "-9 no"])
         lines[line] = ",".join(cells)
         lines.append(f"new,continuous,,,,,,{self.random.choice(formulas)},")
-        text = "\n".join(lines)
+        text = self.random.choice(("\n", "\n", "\r", "\r\n")).join(lines)
         self._try(lambda: self._lay_over(text), lines[line])
         return lines[line]
 

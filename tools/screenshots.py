@@ -77,7 +77,7 @@ def data_stations(window: Window, picture: Picture) -> None:
     window.codebook.show_variable("motivation")
     picture("codebook-scale")
     window.undo()
-    window.go_bench()
+    window.write_sentence()
     window.set_condition()
     window.builder.choose("age")
     window.builder.limits.cuts = (25.0, 60.0)
@@ -97,7 +97,7 @@ def data_stations(window: Window, picture: Picture) -> None:
 
 def exhibit_stations(window: Window, picture: Picture) -> None:
     """The Bench."""
-    window.go_bench()
+    window.write_sentence()
     window.bench.line.setFocus()
     picture("bench-table")
     window.model.do(TreatAsMissing(("receptive_post", "confidence", "mot_03"), (-9.0,)))

@@ -51,8 +51,9 @@ def test_the_window_prints_the_same_numbers_as_the_core(opened: Opened) -> None:
 
 def test_a_sentence_is_typed_key_by_key_with_offers_taken_by_tab(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
-    window.write_sentence()
+    window.rail.chosen.emit(2)  # who arrives at the Bench can type at once
     line = window.bench.line
+    assert window.focusWidget() is line
     qtbot.keyClicks(line, "des")
     qtbot.keyClick(line, Qt.Key.Key_Tab)
     qtbot.keyClicks(line, "prac")
@@ -69,7 +70,7 @@ def test_a_sentence_is_typed_key_by_key_with_offers_taken_by_tab(opened: Opened,
 
 def test_a_sentence_is_clicked_together(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
-    window.go_bench()
+    window.write_sentence()
     click_variable(window, "age", qtbot)
     click_variable(window, "practice_min", qtbot)
     click_variable(window, "format", qtbot, by=True)
@@ -286,7 +287,7 @@ def test_a_name_of_several_words_is_typed_without_quotes_and_is_one_chip(
     path = tmp_path / "field.csv"
     path.write_text("Body mass (g),Nest site\n" + "".join(f"{3900 + 7 * k},{'ab'[k % 2]}\n" for k in range(40)))
     window = opened(path)
-    window.go_bench()
+    window.write_sentence()
     line = window.bench.line
     qtbot.keyClicks(line, "describe Body mass (g) across nest site")
     qtbot.keyClick(line, Qt.Key.Key_Return)

@@ -172,7 +172,7 @@ def test_a_derived_variable_is_removed_and_a_source_variable_left_out(
     qtbot.mouseClick(book.page.omit, LEFT)
     settle()
     assert not window.model.study.codebook["term"].in_use
-    window.go_bench()
+    window.write_sentence()
     assert "term" not in window.bench.strip.list_model.names
     assert not [f for f in window.model.findings if f.variables == ("term",)]
 

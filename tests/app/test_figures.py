@@ -73,7 +73,7 @@ class Hand:
 @pytest.fixture
 def hand(opened: Opened, settle: Settle, qtbot: QtBot) -> Hand:
     window = opened()
-    window.go_bench()
+    window.write_sentence()
     settle()
     return Hand(window, settle, qtbot)
 

@@ -413,7 +413,7 @@ def test_a_study_is_closed_and_another_begun(opened: Opened, settle: Settle) -> 
     settle()
     assert window.intake.table_model.rowCount() == 6
     assert window.model.history.past == ()
-    window.go_bench()
+    window.write_sentence()
     assert window.bench.line.sentence() == ""
 
 

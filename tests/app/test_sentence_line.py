@@ -130,7 +130,7 @@ def test_every_verb_by_clicks_alone_and_by_dragging_alone(
 ) -> None:
     subjects = {"count": ["Sex, as told", "😀 mood"]}.get(verb, [MEASURED[0], "line break", "back`quote"])
     groups = "o'clock"
-    field.go_bench()
+    field.write_sentence()
     settle()
     click_offer(field, verb)
     for name in subjects:
@@ -286,7 +286,7 @@ def test_earlier_sentences_come_back_with_up(field: Window, settle: Settle, qtbo
 
 
 def test_several_variables_chosen_in_the_strip_go_in_together(field: Window, settle: Settle) -> None:
-    field.go_bench()
+    field.write_sentence()
     settle()
     click_in_strip(field, "weight")
     settle()
@@ -312,7 +312,7 @@ def test_from_a_raw_file_to_a_table_of_differences_in_eight_actions(
         rows[7 * column][column] = "NA"
     path.write_text(",".join(names) + "\n" + "\n".join(",".join(row) for row in rows) + "\n")
     window = opened(path)  # 1
-    window.go_bench()  # 2
+    window.write_sentence()  # 2
     settle()
     for name in names[:3]:  # 3, 4, 5
         click_in_strip(window, name)

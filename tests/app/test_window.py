@@ -196,7 +196,7 @@ def test_no_button_is_cut_in_a_small_window(opened: Opened, settle: Settle) -> N
     window.keep_exhibit()
     window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))  # numbers moved: the bar has much to tell
     window.resize(1024, 640)
-    for station in (window.go_intake, window.go_codebook, window.go_bench, window.go_manuscript):
+    for station in (window.go_intake, window.go_codebook, window.write_sentence, window.go_manuscript):
         station()
         settle()
         for button in window.stack.currentWidget().findChildren(QPushButton):
@@ -323,5 +323,5 @@ def test_what_a_slot_raises_becomes_a_message_and_a_log(
     window.background.submit("breaks", lambda: 1 / 0, lambda _: None)
     settle()
     assert "ZeroDivisionError" in log_named_in(window.cases_line.trouble.text())
-    window.go_bench()
+    window.write_sentence()
     assert window.stack.currentWidget() is window.bench

@@ -31,7 +31,7 @@ ACTIONS = (
     Action("demo", "Explore the demo study", "", "open_demo"),
     Action("intake", "Go to Intake", "Ctrl+1", "go_intake", "study"),
     Action("codebook", "Go to the Codebook", "Ctrl+2", "go_codebook", "study"),
-    Action("bench", "Go to the Bench", "Ctrl+3", "go_bench", "study"),
+    Action("bench", "Go to the Bench", "Ctrl+3", "write_sentence", "study"),
     Action("manuscript", "Go to the Manuscript", "Ctrl+4", "go_manuscript", "study"),
     Action("sentence", "Write the sentence", "Ctrl+L", "write_sentence", "study"),
     Action("find", "Find a variable", "/", "find_variable", "study"),

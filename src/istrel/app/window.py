@@ -63,7 +63,7 @@ class Window(QWidget):
         self._opening: Opening | None = None
         self._lay_out()
         self._equip()
-        self.rail.chosen.connect(self.go)
+        self.rail.chosen.connect(self._arrive)
         self.model.opened.connect(self._opened)
         self.keeping.named.connect(self._show_name)
         self.model.trouble.connect(self._tell_trouble)
@@ -234,6 +234,11 @@ class Window(QWidget):
         self.stack.setCurrentWidget(self._station(place))
         self.rail.show_station(place)
 
+    def _arrive(self, place: int) -> None:
+        self.go(place)
+        if place == BENCH:  # who comes here wants to write
+            self.bench.line.setFocus()
+
     def _station(self, place: int) -> QWidget:
         if place not in self._stations:
             self._stations[place] = self._make_station(place)
@@ -355,9 +360,6 @@ class Window(QWidget):
 
     def go_codebook(self) -> None:
         self.go(CODEBOOK)
-
-    def go_bench(self) -> None:
-        self.go(BENCH)
 
     def go_manuscript(self) -> None:
         self.go(MANUSCRIPT)

@@ -21,6 +21,7 @@ MOST_CLASSES = 1000
 COARSE, MOST_COARSE_DECIMALS = 50, 3  # different values of a class, of which one more would be seen
 FAR = 2.0**52  # beyond, whole numbers are no longer counted
 FINEST = 1e-13  # edges closer together than this, relative to the values, are no longer distinct doubles
+TINIEST = 1e-300  # a width that can still be divided
 ROUND_STEPS = (1.0, 2.0, 2.5, 5.0, 10.0)
 
 
@@ -76,6 +77,8 @@ def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
         whole = low == high or bool((values == np.floor(values)).all())
         return ClassEdges(_divided(low, high, settings, whole=whole), "bins")
     width, decided_by = _width(values, settings)
+    if not TINIEST < width < np.inf:
+        raise Problem("These values are too large or too close together for class intervals.")
     first = settings.closed == "right" and settings.start is None
     edges = _multiples(low, high, width) if settings.start is None else _stepped(settings.start, high, width)
     if _held(values, width) <= COARSE:

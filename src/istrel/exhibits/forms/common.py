@@ -125,9 +125,8 @@ def arrangement(plan: Plan, usual: str, fitting: tuple[str, ...]) -> str:
 def refuse_extremes(plan: Plan) -> None:
     """Raises a Problem for values so large, or on a logarithmic axis so small, that no axis or class can hold them."""
     for name in plan.names:
-        if not plan.data.variable(name).level.measured:
-            continue
-        sizes = np.abs(plan.data.numbers(name).values[plan.data.present(name) & plan.cases.mask])
+        numbers = plan.data.numbers(name)
+        sizes = np.abs(numbers.values[numbers.valid & plan.cases.mask])
         largest, least = sizes.max(initial=0.0), sizes.min(initial=1.0, where=sizes > 0)
         if largest > LARGEST or (is_log(plan) and least < 1 / LARGEST):
             raise Problem(

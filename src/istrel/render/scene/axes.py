@@ -14,6 +14,7 @@ from istrel.style.numbers import Kind, format_number
 
 STEPS = (1.0, 2.0, 2.5, 5.0, 10.0)
 OF_A_DECADE = ((1.0, 2.0, 5.0), (1.0, 3.0), (1.0,))
+TINIEST = 1e-300  # a span that can still be divided
 MOST_TICKS = 7
 MOST_DECIMALS = 8
 
@@ -55,7 +56,7 @@ def ticks(axis: Axis, *, most: int = MOST_TICKS) -> list[float]:
 def _even_ticks(low: float, high: float, whole: bool, most: int) -> list[float]:
     """Multiples of 1, 2, 2.5 or 5 times a power of ten."""
     span = high - low
-    if not math.isfinite(span) or span <= 0:
+    if not math.isfinite(span) or span < TINIEST:
         return [low]
     power = 10.0 ** math.floor(math.log10(span / most))
     for factor in (*STEPS, *(10 * step for step in STEPS)):

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import replace
 from typing import NamedTuple
 
@@ -32,6 +33,8 @@ def cell_of(key: str, cell: MeasuredCell, plan: DescribePlan, *, row: str = "", 
     )
     if key == "mode" and isinstance(value, tuple) and len(value) > MOST_MODES:
         return say("n_modes", n=replace(made, value=float(len(value)), kind=Kind.COUNT))
+    if made.kind is Kind.DATE and cell.whole and isinstance(value, float):
+        return (replace(made, value=math.floor(value + 0.5)),)  # a quantile between two days
     if made.kind is not Kind.MEASURE:
         return (made,)
     precise = _precise(made, cell, plan)

@@ -21,6 +21,7 @@ from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, 
 from istrel.stats import association, correlation, moments
 from istrel.stats.estimates import Undefined, undefined
 from istrel.stats.grouping import alone
+from istrel.stats.kendall import kendall
 
 Array = NDArray[np.float64]
 MATRIX = ("pearson", "spearman")
@@ -204,7 +205,7 @@ def _partial(method: str, a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
 
 def _by_tau(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     both = part.both(a, b)
-    found = correlation.kendall(part.values[a][both], part.values[b][both])
+    found = kendall(part.values[a][both], part.values[b][both])
     low, high = _limits(np.array(found.tau), np.array(found.n), "kendall", plan)
     few = undefined("fewer_than_complete_cases", n=2) if found.n < 2 else Undefined("a_variable_is_constant")
     reason = None if np.isfinite(found.tau) else few
