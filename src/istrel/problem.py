@@ -62,5 +62,7 @@ def close(word: str, known: Iterable[str]) -> tuple[str, ...]:
         return ()
     by_fold = {name.casefold(): name for name in known}
     found = difflib.get_close_matches(word.casefold(), list(by_fold), n=3, cutoff=0.6)
+    begun = [fold for fold in by_fold if fold.startswith(word.casefold()) and not fold[len(word) :][:1].isalnum()]
+    found = list(dict.fromkeys([*begun, *found]))[:3]  # "W" for "W.Hnd"
     begin = word[:1].casefold()  # the first letter is seldom the wrong one
     return tuple(by_fold[fold] for fold in sorted(found, key=lambda fold: not fold.startswith(begin)))

@@ -161,6 +161,11 @@ def test_a_setting_is_refused_by_name_wherever_it_does_not_belong(name: str) -> 
 MISTAKES = [
     ("", "", "There is no sentence yet."),
     ("discribe x", "discribe", "“discribe” is no verb. Did you mean “describe”?"),
+    ("boxplot of x", "boxplot", "“boxplot” is no verb; write “describe … as boxes”."),
+    ("frequencies of x", "frequencies", "“frequencies” is no verb; write “count”."),
+    ("describe x as box plot", "box", "“box” is no form. Did you mean “boxes”?"),
+    ("describe x by g", "by", "“by” cannot stand here. Groups come after “across”: describe age across site."),
+    ("describe x with p", "p", "“p” is no statistic; a p comes with “test”."),
     ("describe", "e", "After “describe” come the variables"),
     ("describe across y", "across", "After “describe” come the variables"),
     ("describe x acros y", "acros", "Did you mean “across”?"),

@@ -111,6 +111,8 @@ class Codebook:
             return Problem(message, at=at, length=len(name) if at >= 0 else 0, instead=meant[:MOST_MEANT])
         near = meant or close(name, self.names)
         message = f"There is no variable “{name}”.{question(near[:1])}"
+        if name.casefold() in ("all", "everything", "*") and len(self.names) > 1:
+            message += f" Write names with commas, or a stretch of them: `{self.names[0]}` .. `{self.names[-1]}`."
         return Problem(message, at=at, length=len(name) if at >= 0 else 0, instead=near)
 
     def __contains__(self, name: object) -> bool:

@@ -250,7 +250,7 @@ class _Press:
         return tuple(made)
 
     def _cell(self, text: str, column: Column) -> tuple[str, ...]:
-        if self.measure(text) <= column.width:
+        if self.measure(text) <= column.width - self.page.gap + 0.5:
             return (text,)
         return tuple(as_plain(line) for line in wrapped((Run(text),), column.width - self.page.gap, self.measure))
 

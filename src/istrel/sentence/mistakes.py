@@ -8,6 +8,7 @@ from lark.exceptions import UnexpectedCharacters, UnexpectedInput, UnexpectedTok
 
 from istrel.problem import Problem, close, question
 from istrel.sentence.vocabulary import CLAUSES, FORMS, VERBS
+from istrel.sentence.vocabulary.elsewhere import MEANT_FORMS, MEANT_VERBS, meant_by
 
 WORD = re.compile(r"\w[\w.]*|\S")
 QUOTED = re.compile(r"\"[^\"]+\"|'[^']+'|“[^”]+”")
@@ -21,6 +22,8 @@ NEEDED_AFTER = {
     ",": "After the comma comes another name.",
     "=": "After the equals sign comes a value.",
 }
+
+GROUPS_AFTER = "Groups come after “across”: describe age across site."
 
 
 def explain(text: str, error: UnexpectedInput) -> Problem:
@@ -54,6 +57,9 @@ def _at_start(text: str, found: re.Match[str] | None) -> Problem:
     if found is None:
         return Problem(f"There is no sentence yet. {begins}", at=0, length=len(text))
     word = found.group()
+    if meant := meant_by(word, MEANT_VERBS):
+        instead = (meant,) if meant in VERBS else (meant.split()[0],)
+        return Problem(f"“{word}” is no verb; write “{meant}”.", at=found.start(), length=len(word), instead=instead)
     near = close(word, VERBS)
     message = f"“{word}” is no verb.{question(near[:1])} {begins}"
     return Problem(message, at=found.start(), length=len(word), instead=near or tuple(VERBS))
@@ -74,9 +80,13 @@ def _wanted(before: str, expected: set[str]) -> str:
 def _wrong(word: str, at: int, before: str, expected: set[str]) -> Problem:
     last = before.rsplit(maxsplit=1)[-1].casefold() if before.split() else ""
     if last == "as" and "FORM" in expected:
-        near = close(word, FORMS)
+        meant = meant_by(word, MEANT_FORMS)
+        near = (meant,) if meant else close(word, FORMS)
         hint = question(near[:1]) or f" Forms are {', '.join(FORMS)}."
         return Problem(f"“{word}” is no form.{hint}", at=at, length=len(word), instead=near)
+    if word.casefold() in ("by", "per") and "ACROSS" in expected:
+        message = f"“{word}” cannot stand here. {GROUPS_AFTER}"
+        return Problem(message, at=at, length=len(word), instead=("across",))
     if word.casefold() in CLAUSES or not expected & {"ACROSS", "AMONG"}:
         if last in NEEDED_AFTER or last in VERBS or before[-1:] in NEEDED_AFTER:
             return Problem(_wanted(before, expected), at=at, length=len(word))

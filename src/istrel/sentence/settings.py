@@ -123,6 +123,9 @@ def _known(bare: list[tuple[str, int]]) -> tuple[tuple[str, int], ...]:
                 raise Problem(message, at=at, length=len(word), instead=(f"{key} =",))
             near = close(key, (*SHORT_AND_STATISTICS, *SETTINGS))
             message = f"“{shortened(word)}” is no statistic and no setting.{question(near[:1])}"
+            if key in ("p", "p_value", "pvalue", "significance"):
+                message = f"“{shortened(word)}” is no statistic; a p comes with “test”."
+                raise Problem(message, at=at, length=len(word), instead=("test",))
             message += "" if near else f" Statistics are {', '.join(SHORT_AND_STATISTICS)}."
             raise Problem(message, at=at, length=len(word), instead=near)
     return tuple(bare)
