@@ -251,7 +251,7 @@ def _row(row: Row, style: HouseStyle) -> PrintedRow:
 def print_title(sheet: Sheet, style: HouseStyle) -> str:
     """The title in the style's case; names and values stay as they are."""
     runs = print_text(sheet.title, style)
-    if not style.table.title_case:
+    if not style.table.title_case or style.language != "en":  # no other language writes titles so
         return as_plain(runs)
     return "".join(r.text if r.verbatim else title_case(r.text, first=place == 0) for place, r in enumerate(runs))
 

@@ -178,11 +178,13 @@ def listed(texts: list[Text] | tuple[Text, ...]) -> Text:
 
 def sentences(texts: list[Text]) -> Text:
     """Sentences one after the other, with a space between them; each opens with a capital letter where it may."""
-    return joined([(_opening(text[0]), *text[1:]) for text in texts if text], " ")
+    return joined([opened(text) for text in texts if text], " ")
 
 
-def _opening(piece: Piece) -> Piece:
-    return replace(piece, opens=True) if isinstance(piece, Phrase) else piece
+def opened(text: Text) -> Text:
+    """A text that begins a sentence: its first phrase opens with a capital letter where it may."""
+    first = text[0]
+    return (replace(first, opens=True), *text[1:]) if isinstance(first, Phrase) else text
 
 
 def cells_in(text: Text) -> Iterator[Cell]:

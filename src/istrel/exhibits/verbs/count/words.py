@@ -27,6 +27,7 @@ from istrel.exhibits.wording import (
 )
 from istrel.stats.association import SMALL_SHARE
 from istrel.stats.estimates import Undefined
+from istrel.stats.exact import DRAWS
 from istrel.style.numbers import Kind
 
 
@@ -143,7 +144,7 @@ def _about(cell: CrossCell, plan: CountPlan) -> Text:
     return joined([*parts, *([group_label(cell.group, several=True)] if several else [])], " · ")
 
 
-WAYS = {"fisher": "fishers_exact", "enumeration": "exact", "simulation": "simulated_exact_20_000_draws"}
+WAYS = {"fisher": "fishers_exact", "enumeration": "exact", "simulation": "simulated_exact"}
 
 
 def decides(cell: CrossCell) -> bool:
@@ -160,7 +161,10 @@ def test_words(cell: CrossCell) -> Text:
     if decides(cell) and isinstance(cell.exact.p, float):
         error = Cell(cell.exact.error, Kind.P)
         n = count_cell(cell.n, row=row, column="N")
-        parts = [say(WAYS[cell.exact.way], p=p_words(cell.exact.p, row=row, column="exact p"), error=error, n=n)]
+        draws = Cell(float(DRAWS), Kind.COUNT)
+        parts = [
+            say(WAYS[cell.exact.way], p=p_words(cell.exact.p, row=row, column="exact p"), error=error, n=n, draws=draws)
+        ]
     else:
         parts = [
             say(

@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import NamedTuple
 
 from istrel.exhibits.table import Head, Note
-from istrel.exhibits.text import Cell, Hidden, Run, Text, joined, say, verbatim
+from istrel.exhibits.text import Cell, Hidden, Run, Text, joined, opened, say, verbatim
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference
 from istrel.exhibits.wording import ADJUSTMENTS, group_label, p_words, titled
@@ -77,7 +77,7 @@ class Marks:
             if mark
             else say("symbol_says", symbol=self._alone[what], what=words)
             for what, mark in self._said.items()
-            for words in [_measured(said[what]) if what in said else _tested(what)]
+            for words in [opened(_measured(said[what]) if what in said else _tested(what))]
         ]
         return (Note("specific", joined(parts, " ")),) if parts else ()
 
