@@ -55,7 +55,11 @@ class Mutant:
 
 def places(tree: ast.Module) -> Iterator[tuple[ast.AST, ast.AST]]:
     """(statement or expression that is shown, node that can be changed)."""
+    decorated = (part for node in ast.walk(tree) for part in getattr(node, "decorator_list", ()))
+    passed = {inner for part in decorated for inner in ast.walk(part)}  # a class that is not frozen works the same
     for node in ast.walk(tree):
+        if node in passed:
+            continue
         operated = isinstance(node, ast.BinOp | ast.BoolOp) and type(node.op) in OTHER
         compared = isinstance(node, ast.Compare) and type(node.ops[0]) in OTHER
         number = isinstance(node, ast.Constant) and type(node.value) in (int, float, bool)

@@ -169,6 +169,7 @@ def test_what_is_kept_goes_into_the_manuscript_and_can_be_undone(opened: Opened,
     settle()
     assert [kept.sentence for kept in window.model.study.kept] == [SENTENCE]
     assert window.bench.settings.keep_button.text().startswith("Keep as Table 2")
+    assert window.bench.number() == "1", "what is copied now is called as it was kept"
     window.undo()
     settle()
     assert window.model.study.kept == ()

@@ -18,6 +18,8 @@ from istrel.app.window import Window
 from istrel.data.codebook import MissingCode
 from istrel.data.levels import Level
 from istrel.demo import LEARNERS, SESSIONS
+from istrel.sentence import parse_condition
+from istrel.study.changes.cases import SetCondition
 from istrel.study.changes.codebook import SetLevel, SetMissing
 from istrel.study.changes.sources import UseSource
 
@@ -457,3 +459,16 @@ def test_findings_of_one_kind_are_folded_sorted_and_found(
     settle()
     places = [int(line.split("q")[1][0]) for line in lines_shown() if line.startswith("q")]
     assert places == sorted(places)
+
+
+def test_intake_says_that_it_looks_at_all_cases_while_a_condition_holds(opened: Opened, settle: Settle) -> None:
+    window = opened(LEARNERS)
+    window.go_intake()
+    settle()
+    assert window.intake.whole.isHidden()
+    window.model.do(SetCondition(parse_condition("age > 40")))
+    settle()
+    assert not window.intake.whole.isHidden()
+    window.undo()
+    settle()
+    assert window.intake.whole.isHidden()

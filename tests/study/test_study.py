@@ -34,6 +34,7 @@ from istrel.study.changes.codebook import (
 from istrel.study.changes.manuscript import Accept, Drop, Keep, Move
 from istrel.study.changes.sources import AddSource, ReadAgain, UseSource
 from istrel.study.combining import joined, made_long, stacked
+from istrel.study.fresh import gone, refreshed
 from istrel.study.history import History
 from istrel.study.manuscript import Moved, compose, moved_between, numbers_of
 from istrel.study.opening import Opening, open_data, open_source, paste_source, reread
@@ -283,3 +284,20 @@ def test_only_the_demo_file_brings_its_codebook(tmp_path: Path) -> None:
     copy.write_bytes(LEARNERS.read_bytes())
     assert open_data(copy).variable("age").label == ""
     assert open_data(copy, Opening(codebook=str(CODEBOOK))).variable("age").label == "Age"
+
+
+def test_a_file_that_changed_or_is_gone_is_told_once_and_read_again(tmp_path: Path) -> None:
+    path = tmp_path / "x.csv"
+    path.write_text("x\n1\n2\n", encoding="utf-8")
+    history = History(Study((open_source(path),)))
+    assert not gone(history.study.source)
+    assert refreshed(history) == (history, ())
+    path.write_text("x\n1\n2\n30\n", encoding="utf-8")
+    after, lines = refreshed(history)
+    assert after.study.source.raw.n_rows == 3
+    assert len(lines) == 1
+    path.unlink()
+    assert gone(after.study.source)
+    kept, lines = refreshed(after)
+    assert kept.study.source.raw.n_rows == 3
+    assert "is not where it was" in lines[0]

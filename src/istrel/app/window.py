@@ -416,7 +416,7 @@ class Window(QWidget):
         from istrel.render.document import Item
 
         if self.bench.proof is not None:
-            item = Item(self.bench.proof.exhibit, self.bench.next_number())
+            item = Item(self.bench.proof.exhibit, self.bench.number())
             QGuiApplication.clipboard().setMimeData(clipboard_data(item, self.model.style))
 
     def zoom_in(self) -> None:

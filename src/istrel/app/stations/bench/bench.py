@@ -252,7 +252,7 @@ class Bench(QWidget):
 
     def _preview(self, proof: Proof) -> None:
         """The proof while a setting is dragged."""
-        self.desk.show_proof(proof, self._model.style, self.next_number())
+        self.desk.show_proof(proof, self._model.style, self.number())
 
     def _limit_between(self, condition: str) -> None:
         """The exhibit is of the cases between the limits, besides what limits it already."""
@@ -275,7 +275,7 @@ class Bench(QWidget):
         self.proof = proof
         self.empty.hide()
         self.desk.show()
-        self.desk.show_proof(proof, self._model.style, self.next_number())
+        self.desk.show_proof(proof, self._model.style, self.number())
         self.settings.show_exhibit(proof.exhibit, self._label(), self._model.style.name)
         if self.is_whose():
             self.writing.no_mistake()
@@ -302,6 +302,15 @@ class Bench(QWidget):
             whose = self.is_whose()
             self.desk.dim(not whose)
             self.settings.keep_button.setEnabled(whose)
+
+    def number(self) -> str:
+        """The number by which the exhibit is called: that under which it is kept already, or that which it would get."""
+        study = self._model.study
+        request = self.proof.exhibit.request if self.proof else None
+        same = [kept.id for kept in study.kept if (kept.request, kept.source) == (request, study.current)]
+        if not same or self._model.taken_up:
+            return self.next_number()
+        return numbers_and_labels(study.parts, self._model.style)[same[0]][0]
 
     def next_number(self) -> str:
         """The number that the exhibit would get if it were kept now: that of the one it takes the place of, or the next."""

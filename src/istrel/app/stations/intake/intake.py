@@ -69,6 +69,7 @@ class Intake(QWidget):
         model.findings_ready.connect(self._show_findings)
         model.findings_ready.connect(self.missing.refresh)
         model.opened.connect(self._reset)
+        model.changed.connect(self._show_facts)
         self.refresh()
 
     def _worklist(self) -> QWidget:
@@ -212,6 +213,9 @@ class Intake(QWidget):
         source.addStretch()
         where = " · ".join(part for part in (table.source.name, table.source.reading) if part)
         source.addWidget(label(where, "small"), 0, Qt.AlignmentFlag.AlignRight)
+        self.whole = label("all cases are looked at here, whatever the condition", "small")
+        self.whole.setVisible(self._model.study.standing is not None)
+        source.addWidget(self.whole, 0, Qt.AlignmentFlag.AlignRight)
         links = row(spacing=16)
         links.addStretch()
         self.differently = button("read differently", "link", self.read_differently)
