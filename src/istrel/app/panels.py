@@ -34,6 +34,9 @@ MORE_KEYS = (
 )
 
 
+LINE, MOST_LINES = 28, 12  # of the palette
+
+
 class Panel(QFrame):
     """A sheet over the desk that Escape closes."""
 
@@ -73,7 +76,6 @@ class Palette(Panel):
         self.finder.setPlaceholderText("An action, a variable, a value, a finding, or a whole sentence")
         self.finder.setAccessibleName("Find anything")
         self.list = QListWidget()
-        self.list.setFixedHeight(340)
         self.list.setAccessibleName("What was found")
         self.list.setItemDelegate(TwoSided(self.list))
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
@@ -99,7 +101,12 @@ class Palette(Panel):
             if not choice.possible:
                 item.setFlags(Qt.ItemFlag.NoItemFlags)
             self.list.addItem(item)
+        if not self.choices:
+            self.list.addItem("Nothing is called so. Try other letters, or write a whole sentence.")
+            self.list.item(0).setFlags(Qt.ItemFlag.NoItemFlags)
         self.list.setCurrentRow(next((place for place, choice in enumerate(self.choices) if choice.possible), -1))
+        self.list.setFixedHeight(min(MOST_LINES, max(1, len(self.choices))) * LINE + 6)  # as high as what was found
+        self.adjustSize()
 
     def _run(self) -> None:
         place = self.list.currentRow()
@@ -137,7 +144,7 @@ class TwoSided(QStyledItemDelegate):
 
     def sizeHint(self, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex) -> QSize:
         del option, index
-        return QSize(100, 28)
+        return QSize(100, LINE)
 
 
 class Keys(Panel):
@@ -164,4 +171,5 @@ class Keys(Panel):
 
     def appear(self) -> None:
         super().appear()
+        self.move(self.x(), max(8, (self._desk.height() - self.height()) // 2))  # a page of its own: in the middle
         self.setFocus()
