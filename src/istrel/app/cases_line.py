@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QFrame
 from istrel.app import theme
 from istrel.app.bridge import StudyModel
 from istrel.app.widgets.simple import button, label, row
+from istrel.counting import counted
 
 if TYPE_CHECKING:
     from istrel.app.widgets.condition_line import ConditionLine
@@ -102,7 +103,7 @@ class CasesLine(QFrame):
         study = self._model.study
         self.source.setText(f"{study.source.name} ▾")
         used = study.n_used
-        self.cases.setText(f"{used:,} of {study.table.n_rows:,} cases")
+        self.cases.setText(f"{used:,} of {counted(study.table.n_rows, 'case')}")
         if study.standing is not None:
             from istrel.sentence.show_formula import print_condition
 

@@ -7,6 +7,7 @@ from collections.abc import Iterator
 from importlib.metadata import PackageNotFoundError, version
 
 from istrel import __version__
+from istrel.counting import counted
 from istrel.exhibits.printing import plain_text
 from istrel.problem import Problem
 from istrel.sentence.show_formula import show_condition, show_expression
@@ -46,7 +47,7 @@ def _versions() -> Iterator[str]:
 def _sources(study: Study) -> Iterator[str]:
     for source in study.sources:
         rows, columns = source.raw.n_rows, len(source.raw.columns)
-        yield f"Source {source.name}: {rows:,} cases, {columns} variables; {_origin(source.recipe, study)}."
+        yield f"Source {source.name}: {counted(rows, 'case')}, {counted(columns, 'variable')}; {_origin(source.recipe, study)}."
         if source.raw.source.sha256:
             yield f"SHA-256 of {source.name}: {source.raw.source.sha256}"
         yield from _said_of(source)

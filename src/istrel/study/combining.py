@@ -6,6 +6,7 @@ from dataclasses import replace
 
 import numpy as np
 
+from istrel.counting import counted
 from istrel.data.codebook import Codebook, Variable
 from istrel.data.column import Unread
 from istrel.data.combine.gather import gather
@@ -47,7 +48,7 @@ def made_long(source: StudySource, gathered: tuple[str, ...]) -> Combined:
     table = to_long(table_of(source), gathered)
     return _source(
         table, (source,), Longer(source.id, gathered)
-    ), f"{table.n_rows:,} rows and {len(table.columns)} variables would result."
+    ), f"{counted(table.n_rows, 'row')} and {counted(len(table.columns), 'variable')} would result."
 
 
 def made_wide(source: StudySource, keys: tuple[str, ...], names_from: str, values_from: tuple[str, ...]) -> Combined:

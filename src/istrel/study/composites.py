@@ -6,6 +6,7 @@ import math
 
 import numpy as np
 
+from istrel.counting import counted
 from istrel.data.column import Column, Kind
 from istrel.data.formula.evaluate import evaluate
 from istrel.data.formula.tree import Call, Formula, Name, Span, names_in
@@ -32,10 +33,10 @@ def _summary(column: Column) -> str:
     if not n:
         return "It would have no valid value."
     if column.kind is not Kind.NUMBER:
-        return f"{n:,} of {column.n_rows:,} cases would have a value."
+        return f"{n:,} of {counted(column.n_rows, 'case')} would have a value."
     used = column.values[column.valid]
     figures = f"from {used.min():g} to {used.max():g}, M = {used.mean():.4g}".replace("-", "−")
-    return f"{n:,} of {column.n_rows:,} cases would have a value, {figures}."
+    return f"{n:,} of {counted(column.n_rows, 'case')} would have a value, {figures}."
 
 
 def scale_of(formula: Formula | None, study: Study) -> tuple[tuple[str, ...], Alpha] | None:

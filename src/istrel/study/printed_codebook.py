@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import dataclass
 
+from istrel.counting import counted
 from istrel.data.codebook import Variable
 from istrel.data.column import show_value
 from istrel.data.dataset import Dataset
@@ -53,7 +54,7 @@ def print_codebook(data: Dataset) -> PrintedCodebook:
     name = data.table.source.name
     return PrintedCodebook(
         title=f"Codebook of {name}" if name else "Codebook",
-        about=f"{data.n_cases:,} cases · {len(used):,} variables",
+        about=f"{counted(data.n_cases, 'case')} · {counted(len(used), 'variable')}",
         entries=tuple(_printed(entry, data) for entry in entries),
     )
 

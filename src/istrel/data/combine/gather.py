@@ -8,6 +8,7 @@ from dataclasses import replace
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.counting import counted
 from istrel.data.column import Column, Kind, Unread
 from istrel.data.combine.reshape import same_within
 from istrel.data.combine.rows import NONE, key_codes, take
@@ -59,7 +60,8 @@ def gather(
         column = MEASURES[measure](table.column(name), groups, cases.size)
         made = made.with_column(replace(column, name=free_name(f"{name}_{measure}", made)))
     many = np.bincount(groups[used], minlength=cases.size) if cases.size else np.zeros(1, np.int64)
-    said = f"{cases.size:,} rows and {len(made.columns)} variables would result, each from {many.min():,} to {many.max():,} rows."
+    would = f"{counted(cases.size, 'row')} and {counted(len(made.columns), 'variable')} would result"
+    said = f"{would}, each from {many.min():,} to {many.max():,} rows."
     dropped = table.n_rows - int(used.sum())
     return made, said + (f" {dropped:,} rows without key are left out." if dropped else "")
 

@@ -8,6 +8,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.counting import counted
 from istrel.data.column import Column, Kind
 from istrel.data.combine.rows import NONE, as_text, end_to_end, key_codes, take
 from istrel.data.derive import free_name
@@ -81,7 +82,7 @@ def to_wide(table: Table, keys: tuple[str, ...], names_from: str, values_from: t
                 f"{value}_{word}" if len(values_from) > 1 or word.replace(".", "").isdigit() else word, made
             )
             made = made.with_column(replace(take(table.column(value), where), name=name))
-    said = f"{cases.size:,} rows and {len(made.columns)} variables would result."
+    said = f"{counted(cases.size, 'row')} and {counted(len(made.columns), 'variable')} would result."
     dropped = table.n_rows - int(present.sum())
     said += f" {doubled:,} rows repeat key and name; the first of each counts." if doubled else ""
     return made, said + (f" {dropped:,} rows without key or name are left out." if dropped else "")

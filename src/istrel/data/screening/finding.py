@@ -7,6 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.counting import counted
 from istrel.data.column import show_value
 from istrel.data.corrections import Correction
 from istrel.data.formula.tree import Formula
@@ -123,7 +124,7 @@ def times(count: int) -> str:
 
 
 def cases(count: int) -> str:
-    return "1 case" if count == 1 else f"{count:,} cases"
+    return counted(count, "case")
 
 
 def shown(value: float | str) -> str:

@@ -10,6 +10,7 @@ from jinja2 import Environment, select_autoescape
 from markupsafe import Markup
 
 from istrel import __version__
+from istrel.counting import noun
 from istrel.data.patterns import MissingMap
 from istrel.study.intake import Intake
 
@@ -93,8 +94,8 @@ def figures(intake: Intake) -> list[tuple[str, str]]:
     """The large figures of the file: what, and of what."""
     facts = intake.file
     found = [
-        (f"{facts.rows:,}", "cases"),
-        (f"{facts.columns:,}", "variables"),
+        (f"{facts.rows:,}", noun(facts.rows, "case")),
+        (f"{facts.columns:,}", noun(facts.columns, "variable")),
         (f"{100 * facts.missing_share:.1f} %", "of values missing"),
         (f"{facts.complete:,}", "complete cases"),
     ]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from istrel.counting import counted
 from istrel.data.facts import VariableFacts
 from istrel.data.screening import Finding
 from istrel.problem import one_line
@@ -20,8 +21,9 @@ def render(intake: Intake) -> bytes:
 
 def _head(intake: Intake) -> list[str]:
     facts = intake.file
-    size = f"{facts.rows:,} cases · {facts.columns:,} variables · {100 * facts.missing_share:.1f} % of values missing"
-    return [intake.source.name, f"{size} · {facts.complete:,} complete cases"]
+    size = f"{counted(facts.rows, 'case')} · {counted(facts.columns, 'variable')}"
+    size += f" · {100 * facts.missing_share:.1f} % of values missing"
+    return [intake.source.name, f"{size} · {counted(facts.complete, 'complete case')}"]
 
 
 def _findings(intake: Intake) -> list[str]:

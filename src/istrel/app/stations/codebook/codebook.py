@@ -14,6 +14,7 @@ from istrel.app.stations.codebook.derive_line import DeriveLine
 from istrel.app.stations.codebook.entries_view import EntriesModel, EntriesView
 from istrel.app.stations.codebook.page import Page
 from istrel.app.widgets.simple import ElidedLabel, box, button, column, label, row, serif_label
+from istrel.counting import counted
 from istrel.data.codebook import Codebook as Codebook_
 from istrel.data.codebook import parse_missing
 from istrel.files import read_small
@@ -121,7 +122,7 @@ class Codebook(QWidget):
         codebook = self._model.study.codebook
         derived = len(codebook.derived)
         made = f", {derived} made here" if derived else ""
-        self.count.setText(f"{len(codebook.variables):,} variables{made}")
+        self.count.setText(f"{counted(len(codebook.variables), 'variable')}{made}")
         if self._chosen not in codebook:
             self._chosen = codebook.names[0]
         self._fill()

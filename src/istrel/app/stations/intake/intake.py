@@ -25,6 +25,7 @@ from istrel.app.stations.intake.missing_view import MissingView
 from istrel.app.widgets.reading_form import ReadingForm
 from istrel.app.widgets.simple import box, button, clear, column, label, row, serif_label
 from istrel.app.widgets.variable_table import TableColumn, VariableModel, variable_table
+from istrel.counting import noun
 from istrel.data.facts import FileFacts, VariableFacts
 from istrel.data.screening import Finding
 from istrel.study.study import Study
@@ -198,11 +199,12 @@ class Intake(QWidget):
         if not self._model.is_open:
             return
         table, found = self._model.study.table, self._model.file_facts
-        figures = [(f"{table.n_rows:,}", "cases"), (f"{len(table.columns):,}", "variables")]
+        rows, columns = table.n_rows, len(table.columns)
+        figures = [(f"{rows:,}", noun(rows, "case")), (f"{columns:,}", noun(columns, "variable"))]
         if found is not None:
             figures += [
                 (f"{100 * found.missing_share:.1f} %", "of values missing"),
-                (f"{found.complete:,}", "complete cases"),
+                (f"{found.complete:,}", noun(found.complete, "complete case")),
             ]
             figures += _more_figures(found)
         for figure, words in figures:
