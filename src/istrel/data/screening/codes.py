@@ -139,7 +139,7 @@ def _unread(look: Look) -> Iterator[Finding]:
             "text_in_numbers",
             (name,),
             f"Text among {what}",
-            f"in {name}: {quoted(counts)}. {cases(len(kept)).capitalize()} count as missing until then.",
+            f"in {name}: {quoted(counts)}. {cases(len(kept))} {'counts' if len(kept) == 1 else 'count'} as missing until then.",
             tuple(int(column.unread.rows[i]) + 1 for i in kept),
             _mending(column, [text for text, _ in counts], dict(counts)),
             changes_numbers=True,
