@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
+from functools import partial
 from typing import Protocol, TypeVar
 
 import numpy as np
@@ -126,13 +127,25 @@ def refuse_extremes(plan: Plan) -> None:
     """Raises a Problem for values so large, or on a logarithmic axis so small, that no axis or class can hold them."""
     for name in plan.names:
         numbers = plan.data.numbers(name)
-        sizes = np.abs(numbers.values[numbers.valid & plan.cases.mask])
-        largest, least = sizes.max(initial=0.0), sizes.min(initial=1.0, where=sizes > 0)
-        if largest > LARGEST or (is_log(plan) and least < 1 / LARGEST):
+        found = plan.data.once("sizes", name, partial(_sizes, numbers.values, numbers.valid))
+        if _drawable(*found, log=is_log(plan)):
+            continue
+        largest, least = _sizes(numbers.values, numbers.valid & plan.cases.mask)
+        if not _drawable(largest, least, log=is_log(plan)):
             raise Problem(
                 f"{show_name(name)} holds {largest if largest > LARGEST else least:g}, which is beyond what an axis or "
                 "classes can hold; correct it, or limit the cases after “among”."
             )
+
+
+def _sizes(values: Array, mask: NDArray[np.bool_]) -> tuple[float, float]:
+    """The largest and the smallest size of values but 0."""
+    sizes = np.abs(values[mask])
+    return float(sizes.max(initial=0.0)), float(sizes.min(initial=1.0, where=sizes > 0))
+
+
+def _drawable(largest: float, least: float, *, log: bool) -> bool:
+    return largest <= LARGEST and not (log and least < 1 / LARGEST)
 
 
 def values_in_use(name: str, plan: Plan) -> Array:
