@@ -235,9 +235,10 @@ class Window(QWidget):
         self.rail.show_station(place)
 
     def _arrive(self, place: int) -> None:
-        self.go(place)
         if place == BENCH:  # who comes here wants to write
-            self.bench.line.setFocus()
+            self.write_sentence()
+        else:
+            self.go(place)
 
     def _station(self, place: int) -> QWidget:
         if place not in self._stations:

@@ -14,6 +14,7 @@ from istrel.data.formula.evaluate import holds
 from istrel.data.formula.tree import Condition
 from istrel.data.table import Table
 from istrel.problem import Problem
+from istrel.sentence.request import Request
 from istrel.study.parts import Kept, Part
 from istrel.study.recipes import Recipe
 
@@ -121,6 +122,10 @@ class Study:
     def kept(self) -> tuple[Kept, ...]:
         """The kept exhibits in their order."""
         return tuple(part for part in self.parts if isinstance(part, Kept))
+
+    def kept_already(self, request: Request) -> Kept | None:
+        """The exhibit that is kept of this request and the current source, if there is one."""
+        return next((k for k in self.kept if k.request == request and k.source == self.current), None)
 
     def part(self, identity: str) -> Part:
         """The part of the manuscript with an id.

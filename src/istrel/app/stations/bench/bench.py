@@ -306,11 +306,10 @@ class Bench(QWidget):
     def number(self) -> str:
         """The number by which the exhibit is called: that under which it is kept already, or that which it would get."""
         study = self._model.study
-        request = self.proof.exhibit.request if self.proof else None
-        same = [kept.id for kept in study.kept if (kept.request, kept.source) == (request, study.current)]
-        if not same or self._model.taken_up:
+        known = study.kept_already(self.proof.exhibit.request) if self.proof else None
+        if known is None or self._model.taken_up:
             return self.next_number()
-        return numbers_and_labels(study.parts, self._model.style)[same[0]][0]
+        return numbers_and_labels(study.parts, self._model.style)[known.id][0]
 
     def next_number(self) -> str:
         """The number that the exhibit would get if it were kept now: that of the one it takes the place of, or the next."""

@@ -122,8 +122,8 @@ class Citing:
             if view is not None and view.exhibit is not None and view.exhibit.paper is paper:
                 return part.id
         assert paper.proof is not None
-        exhibit, study = paper.proof.exhibit, self._model.study
-        known = next((k for k in study.kept if k.request == exhibit.request and k.source == study.current), None)
+        exhibit = paper.proof.exhibit
+        known = self._model.study.kept_already(exhibit.request)
         if known is not None:
             return known.id
         self._model.do(Keep(Kept(exhibit.request, numbers_of(exhibit), exhibit.is_figure)))
