@@ -10,6 +10,7 @@ from istrel.exhibits.ledger import number_of
 from istrel.exhibits.setting import MarginNote
 from istrel.exhibits.text import Cell, say
 from istrel.exhibits.verbs.describe.result import MeasuredCell
+from istrel.exhibits.wording import group_label
 from istrel.stats.association import chi_square
 from istrel.style.numbers import Kind
 
@@ -26,7 +27,8 @@ def small(cells: list[MeasuredCell]) -> list[MarginNote]:
     cell, n = found
     words = " · ".join((cell.variable, *cell.group.labels))
     behind = Behind(words, cell.group.named, valid=(cell.variable,))
-    return [MarginNote(cell.variable, cell.group.labels, say("n_in_this_group", n=n), cases=behind)]
+    says = say("n_in_this_group", n=n, group=group_label(cell.group, several=True))
+    return [MarginNote(cell.variable, cell.group.labels, says, cases=behind)]
 
 
 def spread(cells: list[MeasuredCell]) -> list[MarginNote]:

@@ -339,7 +339,7 @@ def _size(memory: int) -> str:
     for unit, size in (("GB", 1e9), ("MB", 1e6)):
         if memory >= size / 10:
             return f"{memory / size:,.1f} {unit}"
-    return f"{memory / 1000:,.0f} kB"
+    return f"{max(1, memory / 1000):,.0f} kB"
 
 
 def _figure(figure: str, words: str) -> QHBoxLayout | QVBoxLayout:
