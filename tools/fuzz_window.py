@@ -24,7 +24,6 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit, QWidget
 
 from istrel.app import theme
-from istrel.app.actions import ACTIONS
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.app.window import Window
 
@@ -135,19 +134,19 @@ class Walk:
         return f"press {key.name}"
 
     def action(self) -> str:
-        action = self.random.choice([a for a in ACTIONS if a.id not in LEFT_OUT])
-        self.window.do(action)
+        action = self.random.choice([action for action in self.window.does if action.id not in LEFT_OUT])
+        self.window.does.do(action.id)
         return f"do {action.id}"
 
     def open(self) -> str:
         name = self.random.choice([*AWKWARD, "none.csv"])
-        self.window.open_path(str(self.folder / name))
+        self.window.arrivals.open_path(str(self.folder / name))
         QTest.qWait(6 * PAUSE)
         return f"open {name}"
 
     def paste(self) -> str:
         QGuiApplication.clipboard().setText(self.random.choice(["a\tb\n1\t2\n", "", "x", "\x00", "a\ta\n\n1"]))
-        self.window.paste_cells()
+        self.window.does.do("paste")
         return "paste"
 
     def note(self, kind: type[BaseException], fault: BaseException, where: TracebackType | None) -> None:

@@ -24,14 +24,14 @@ Settle = Callable[[], None]
 
 def shown_cells(window: Window) -> list[tuple[str, ...]]:
     """What stands in the body of the table on paper."""
-    setting = window.bench.desk.paper.setting
+    setting = window.stations.bench.widget.desk.paper.setting
     assert setting is not None
     assert setting.table is not None
     return [row.cells for row in setting.table.rows]
 
 
 def click_variable(window: Window, name: str, qtbot: QtBot, *, by: bool = False) -> None:
-    view = window.bench.strip.view
+    view = window.stations.bench.widget.strip.view
     model = view.model()
     index = next(model.index(r, 0) for r in range(model.rowCount()) if model.index(r, 0).data() == name)
     view.scrollTo(index)
@@ -52,12 +52,12 @@ def test_the_window_prints_the_same_numbers_as_the_core(opened: Opened) -> None:
 def test_a_sentence_is_typed_key_by_key_with_offers_taken_by_tab(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
     window.rail.chosen.emit(2)  # who arrives at the Bench can type at once
-    line = window.bench.line
+    line = window.stations.bench.widget.line
     assert window.focusWidget() is line
     qtbot.keyClicks(line, "des")
     qtbot.keyClick(line, Qt.Key.Key_Tab)
     qtbot.keyClicks(line, "prac")
-    assert window.bench.offers.texts[0] == "practice_min"
+    assert window.stations.bench.widget.offers.texts[0] == "practice_min"
     qtbot.keyClick(line, Qt.Key.Key_Tab)
     qtbot.keyClicks(line, "acr")
     qtbot.keyClick(line, Qt.Key.Key_Tab)
@@ -70,72 +70,74 @@ def test_a_sentence_is_typed_key_by_key_with_offers_taken_by_tab(opened: Opened,
 
 def test_a_sentence_is_clicked_together(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
-    window.write_sentence()
+    window.stations.write()
     click_variable(window, "age", qtbot)
     click_variable(window, "practice_min", qtbot)
     click_variable(window, "format", qtbot, by=True)
     settle()
-    assert window.bench.line.sentence() == "describe age, practice_min across format"
-    qtbot.mouseClick(window.bench.settings.chips["kurtosis"], Qt.MouseButton.LeftButton)
+    assert window.stations.bench.widget.line.sentence() == "describe age, practice_min across format"
+    qtbot.mouseClick(window.stations.bench.widget.settings.chips["kurtosis"], Qt.MouseButton.LeftButton)
     settle()
-    assert window.bench.line.sentence().endswith("with n, mean, sd, median, min, max, skewness, kurtosis")
-    qtbot.mouseClick(window.bench.settings.chips["n"], Qt.MouseButton.LeftButton)
+    assert window.stations.bench.widget.line.sentence().endswith(
+        "with n, mean, sd, median, min, max, skewness, kurtosis"
+    )
+    qtbot.mouseClick(window.stations.bench.widget.settings.chips["n"], Qt.MouseButton.LeftButton)
     settle()
-    assert window.bench.line.sentence().endswith("with mean, sd, median, min, max, skewness, kurtosis")
+    assert window.stations.bench.widget.line.sentence().endswith("with mean, sd, median, min, max, skewness, kurtosis")
     click_variable(window, "age", qtbot)
     settle()
-    assert window.bench.line.sentence().startswith("describe practice_min across")
-    qtbot.mouseClick(window.bench.forms.pictures["histogram"], Qt.MouseButton.LeftButton)
+    assert window.stations.bench.widget.line.sentence().startswith("describe practice_min across")
+    qtbot.mouseClick(window.stations.bench.widget.forms.pictures["histogram"], Qt.MouseButton.LeftButton)
     settle()
-    assert window.bench.proof is not None
-    assert window.bench.proof.exhibit.form == "histogram"
-    assert not window.bench.desk.paper.setting.picture.isEmpty()  # type: ignore[union-attr]
+    assert window.stations.bench.widget.proof is not None
+    assert window.stations.bench.widget.proof.exhibit.form == "histogram"
+    assert not window.stations.bench.widget.desk.paper.setting.picture.isEmpty()  # type: ignore[union-attr]
 
 
 def test_variables_are_found_and_taken_from_the_keyboard(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
-    window.find_variable()
-    find = window.bench.strip.finder
+    window.does.do("find")
+    find = window.stations.bench.widget.strip.finder
     qtbot.keyClicks(find, "reaction")
     qtbot.keyClick(find, Qt.Key.Key_Return)
     qtbot.keyClicks(find, "course f")  # by its label
     qtbot.keyClick(find, Qt.Key.Key_Return, Qt.KeyboardModifier.ShiftModifier)
     settle()
-    assert window.bench.line.sentence() == "describe reaction_ms across format"
+    assert window.stations.bench.widget.line.sentence() == "describe reaction_ms across format"
     qtbot.keyClick(find, Qt.Key.Key_Down)
-    qtbot.keyClick(window.bench.strip.view, Qt.Key.Key_Down)
-    qtbot.keyClick(window.bench.strip.view, Qt.Key.Key_Return)
+    qtbot.keyClick(window.stations.bench.widget.strip.view, Qt.Key.Key_Down)
+    qtbot.keyClick(window.stations.bench.widget.strip.view, Qt.Key.Key_Return)
     settle()
-    assert window.bench.line.sentence() == "describe reaction_ms, site across format"
+    assert window.stations.bench.widget.line.sentence() == "describe reaction_ms, site across format"
 
 
 def test_a_mistake_is_marked_and_the_last_good_proof_stays(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened(sentence=SENTENCE)
     before = shown_cells(window)
-    qtbot.keyClicks(window.bench.line, " amnog")
+    qtbot.keyClicks(window.stations.bench.widget.line, " amnog")
     settle()
-    assert "Did you mean “among”?" in window.bench.message.text()
-    assert not window.bench.message.isHidden()
+    assert "Did you mean “among”?" in window.stations.bench.widget.message.text()
+    assert not window.stations.bench.widget.message.isHidden()
     assert shown_cells(window) == before
     for _ in " amnog":
-        qtbot.keyClick(window.bench.line, Qt.Key.Key_Backspace)
+        qtbot.keyClick(window.stations.bench.widget.line, Qt.Key.Key_Backspace)
     settle()
-    assert window.bench.message.isHidden()
+    assert window.stations.bench.widget.message.isHidden()
 
 
 def test_a_name_that_is_unknown_is_told_from_the_background_too(opened: Opened, settle: Settle) -> None:
     window = opened(sentence="describe agee")
     settle()
-    assert window.bench.message.text() == "There is no variable “agee”. Did you mean “age”?"
-    assert window.bench.proof is None
-    assert not window.bench.settings.keep_button.isEnabled()
+    assert window.stations.bench.widget.message.text() == "There is no variable “agee”. Did you mean “age”?"
+    assert window.stations.bench.widget.proof is None
+    assert not window.stations.bench.widget.settings.keep_button.isEnabled()
 
 
 def test_margin_notes_stand_beside_their_rows_and_their_remedies_work(
     opened: Opened, settle: Settle, qtbot: QtBot
 ) -> None:
     window = opened(sentence=SENTENCE)
-    desk = window.bench.desk
+    desk = window.stations.bench.widget.desk
     tops = [view.y() for view in desk.notes]
     assert tops == sorted(tops)
     assert all(a.geometry().bottom() < b.y() for a, b in zip(desk.notes, desk.notes[1:], strict=False))
@@ -147,30 +149,30 @@ def test_margin_notes_stand_beside_their_rows_and_their_remedies_work(
     assert window.model.history.undo_words == "treat −9 as missing"
     assert all(row[4] != "−9.00" for row in shown_cells(window) if row)
     assert not any("−9" in view.accessibleName() for view in desk.notes)
-    window.undo()
+    window.model.undo()
     settle()
     assert any(row[4] == "−9.00" for row in shown_cells(window) if row)
 
 
 def test_every_number_says_its_full_precision_when_pointed_at(opened: Opened, qtbot: QtBot) -> None:
     window = opened(sentence=SENTENCE)
-    paper = window.bench.desk.paper
+    paper = window.stations.bench.widget.desk.paper
     found = {paper.cell_at(QPoint(x, y)) for x in range(0, paper.width(), 6) for y in range(0, paper.height(), 6)}
     assert found - {None} == {(row, column) for row in (1, 2, 3, 5, 6, 7) for column in range(7)}
     text = paper.explain(1, 1)
-    mean = window.bench.proof.exhibit.result.cells[0].statistics["mean"]  # type: ignore[union-attr]
+    mean = window.stations.bench.widget.proof.exhibit.result.cells[0].statistics["mean"]  # type: ignore[union-attr]
     assert text == f"{mean!r}\narithmetic mean\nn = 210, missing 6"
 
 
 def test_what_is_kept_goes_into_the_manuscript_and_can_be_undone(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened(sentence=SENTENCE)
-    assert window.bench.settings.keep_button.text().startswith("Keep as Table 1")
-    qtbot.keyClick(window.bench.line, Qt.Key.Key_Return, Qt.KeyboardModifier.ControlModifier)
+    assert window.stations.bench.widget.settings.keep_button.text().startswith("Keep as Table 1")
+    qtbot.keyClick(window.stations.bench.widget.line, Qt.Key.Key_Return, Qt.KeyboardModifier.ControlModifier)
     settle()
     assert [kept.sentence for kept in window.model.study.kept] == [SENTENCE]
-    assert window.bench.settings.keep_button.text().startswith("Keep as Table 2")
-    assert window.bench.number() == "1", "what is copied now is called as it was kept"
-    window.undo()
+    assert window.stations.bench.widget.settings.keep_button.text().startswith("Keep as Table 2")
+    assert window.stations.bench.widget.number() == "1", "what is copied now is called as it was kept"
+    window.model.undo()
     settle()
     assert window.model.study.kept == ()
 
@@ -178,7 +180,7 @@ def test_what_is_kept_goes_into_the_manuscript_and_can_be_undone(opened: Opened,
 def test_the_sentence_keeps_its_place_while_proofs_come_and_go(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     """Typing in the middle of a sentence: no proof that arrives may move the cursor or change the text."""
     window = opened(sentence=SENTENCE)
-    line = window.bench.line
+    line = window.stations.bench.widget.line
     for _ in range(len(" across format")):
         qtbot.keyClick(line, Qt.Key.Key_Left)
     for letter in ", age":
@@ -190,23 +192,23 @@ def test_the_sentence_keeps_its_place_while_proofs_come_and_go(opened: Opened, s
 
 def test_settings_of_a_histogram_change_the_sentence(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened(sentence="describe age as histogram")
-    assert set(window.bench.settings.chips) >= {"rule", "height", "curve", "closed", "cumulative"}
-    qtbot.mouseClick(window.bench.settings.chips["height"], Qt.MouseButton.LeftButton)
-    menu = next(m for m in window.bench.settings.findChildren(QMenu) if m.isVisible())
+    assert set(window.stations.bench.widget.settings.chips) >= {"rule", "height", "curve", "closed", "cumulative"}
+    qtbot.mouseClick(window.stations.bench.widget.settings.chips["height"], Qt.MouseButton.LeftButton)
+    menu = next(m for m in window.stations.bench.widget.settings.findChildren(QMenu) if m.isVisible())
     next(action for action in menu.actions() if action.text() == "percent").trigger()
     menu.close()
     settle()
-    assert window.bench.line.sentence() == "describe age as histogram with height = percent"
-    assert window.bench.proof is not None
-    assert window.bench.proof.exhibit.result.drawings[0].stat == "percent"
+    assert window.stations.bench.widget.line.sentence() == "describe age as histogram with height = percent"
+    assert window.stations.bench.widget.proof is not None
+    assert window.stations.bench.widget.proof.exhibit.result.drawings[0].stat == "percent"
 
 
 def test_forms_that_do_not_fit_are_greyed_with_the_reason(opened: Opened, qtbot: QtBot) -> None:
     window = opened(sentence="describe site")
-    picture = window.bench.forms.pictures["histogram"]
+    picture = window.stations.bench.widget.forms.pictures["histogram"]
     qtbot.waitUntil(lambda: not picture.isEnabled(), timeout=5000)
     assert picture.toolTip().startswith("“site” holds no numbers")
-    assert window.bench.forms.pictures["table"].isChecked()
+    assert window.stations.bench.widget.forms.pictures["table"].isChecked()
 
 
 @pytest.mark.parametrize("size", [(1024, 640), (1280, 800), (1920, 1080)])
@@ -215,7 +217,7 @@ def test_the_paper_fits_the_desk_at_every_size(size: tuple[int, int], opened: Op
     window.resize(*size)
     settle()
     assert (window.width(), window.height()) == size
-    desk = window.bench.desk
+    desk = window.stations.bench.widget.desk
     assert desk.paper.x() >= 0
     right = max(view.geometry().right() for view in desk.notes)
     assert right <= desk.viewport().width()
@@ -235,28 +237,28 @@ def test_every_verb_is_set_on_paper_with_settings_of_its_own(
     sentence: str, setting: str, option: str, after: str, opened: Opened, settle: Settle, qtbot: QtBot
 ) -> None:
     window = opened(sentence=sentence)
-    assert window.bench.proof is not None
-    assert window.bench.proof.exhibit.request.verb == sentence.split(maxsplit=1)[0]
-    visible = [picture for picture in window.bench.forms.pictures.values() if picture.isVisible()]
+    assert window.stations.bench.widget.proof is not None
+    assert window.stations.bench.widget.proof.exhibit.request.verb == sentence.split(maxsplit=1)[0]
+    visible = [picture for picture in window.stations.bench.widget.forms.pictures.values() if picture.isVisible()]
     offered = [picture.form for picture in sorted(visible, key=lambda picture: picture.x())]
     assert offered == list(VERBS[sentence.split(maxsplit=1)[0]].forms)
-    qtbot.mouseClick(window.bench.settings.chips[setting], Qt.MouseButton.LeftButton)
-    menu = next(m for m in window.bench.settings.findChildren(QMenu) if m.isVisible())
+    qtbot.mouseClick(window.stations.bench.widget.settings.chips[setting], Qt.MouseButton.LeftButton)
+    menu = next(m for m in window.stations.bench.widget.settings.findChildren(QMenu) if m.isVisible())
     next(action for action in menu.actions() if action.text() == option).trigger()
     menu.close()
     settle()
-    assert window.bench.line.sentence() == after
-    assert window.bench.message.isHidden()
-    window.keep_exhibit()
+    assert window.stations.bench.widget.line.sentence() == after
+    assert window.stations.bench.widget.message.isHidden()
+    window.does.do("keep")
     settle()
-    window.go_manuscript()
+    window.stations.manuscript.go()
     settle()
-    assert window.manuscript.entries[0].status == "as kept"
+    assert window.stations.manuscript.widget.parts.entries[0].status == "as kept"
 
 
 def test_a_click_on_a_number_or_a_bar_shows_its_cases(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened(sentence="describe age across format with n, max")
-    paper = window.bench.desk.paper
+    paper = window.stations.bench.widget.desk.paper
     assert paper.setting is not None
 
     def place(row: int, column: int) -> QPoint:
@@ -264,22 +266,22 @@ def test_a_click_on_a_number_or_a_bar_shows_its_cases(opened: Opened, settle: Se
         return next(point for point in points if paper.cell_at(point) == (row, column))
 
     qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=place(0, 0))
-    assert window.bench.proof is not None
-    assert window.drawer.cases.rowCount() == window.bench.proof.exhibit.result.cells[0].n
-    window.bench.say("describe age with n, max")
+    assert window.stations.bench.widget.proof is not None
+    assert window.cases.drawer.cases.rowCount() == window.stations.bench.widget.proof.exhibit.result.cells[0].n
+    window.stations.bench.widget.say("describe age with n, max")
     settle()
     qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=place(0, 1))
-    assert window.drawer.cases.rowCount() == 1
-    assert window.drawer.cases.headerData(0, Qt.Orientation.Vertical) == "318"
-    window.bench.say("describe age as histogram with width = 10, start = 0")
+    assert window.cases.drawer.cases.rowCount() == 1
+    assert window.cases.drawer.cases.headerData(0, Qt.Orientation.Vertical) == "318"
+    window.stations.bench.widget.say("describe age as histogram with width = 10, start = 0")
     settle()
     points = (QPoint(x, y) for y in range(0, paper.height(), 8) for x in range(0, paper.width(), 3))
-    items = window.bench.proof.exhibit.sheet.panels[0].marks[0].items  # type: ignore[union-attr]
+    items = window.stations.bench.widget.proof.exhibit.sheet.panels[0].marks[0].items  # type: ignore[union-attr]
     bar = next(point for point in points if paper.item_at(point) is items[3])
     qtbot.mouseMove(paper, bar)
     qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=bar)
     ages = window.model.study.data.numbers("age").values
-    assert window.drawer.cases.rowCount() == int(((ages >= 30) & (ages < 40)).sum())
+    assert window.cases.drawer.cases.rowCount() == int(((ages >= 30) & (ages < 40)).sum())
 
 
 def test_a_name_of_several_words_is_typed_without_quotes_and_is_one_chip(
@@ -288,13 +290,13 @@ def test_a_name_of_several_words_is_typed_without_quotes_and_is_one_chip(
     path = tmp_path / "field.csv"
     path.write_text("Body mass (g),Nest site\n" + "".join(f"{3900 + 7 * k},{'ab'[k % 2]}\n" for k in range(40)))
     window = opened(path)
-    window.write_sentence()
-    line = window.bench.line
+    window.stations.write()
+    line = window.stations.bench.widget.line
     qtbot.keyClicks(line, "describe Body mass (g) across nest site")
     qtbot.keyClick(line, Qt.Key.Key_Return)
     settle()
-    assert window.bench.proof is not None
-    assert window.bench.message.text() == ""
+    assert window.stations.bench.widget.proof is not None
+    assert window.stations.bench.widget.message.text() == ""
     assert "`" not in line.toPlainText()
     assert [line.sentence()[s.start : s.start + s.length] for s in line.words] == [
         "describe",
@@ -302,9 +304,9 @@ def test_a_name_of_several_words_is_typed_without_quotes_and_is_one_chip(
         "across",
         "`Nest site`",
     ]
-    window.bench.toggle_groups(("Nest site",))
+    window.stations.bench.widget.toggle_groups(("Nest site",))
     assert line.sentence() == "describe `Body mass (g)`"
     qtbot.keyClicks(line, " acros")
     qtbot.keyClick(line, Qt.Key.Key_Return)
     settle()
-    assert "“acros” cannot stand here" in window.bench.message.text()
+    assert "“acros” cannot stand here" in window.stations.bench.widget.message.text()

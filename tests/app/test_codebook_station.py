@@ -21,7 +21,7 @@ LEFT = Qt.MouseButton.LeftButton
 
 
 def page_texts(window: Window) -> list[str]:
-    return [label.text() for label in window.codebook.page.findChildren(QLabel)]
+    return [label.text() for label in window.stations.codebook.widget.page.findChildren(QLabel)]
 
 
 def link(parent: QWidget, text: str) -> QPushButton:
@@ -30,14 +30,14 @@ def link(parent: QWidget, text: str) -> QPushButton:
 
 def begin(opened: Opened, variable: str) -> Window:
     window = opened()
-    window.go_codebook()
-    window.codebook.show_variable(variable)
+    window.stations.codebook.go()
+    window.stations.codebook.widget.show_variable(variable)
     return window
 
 
 def test_bands_are_made_by_dragging_cuts_on_the_drawing(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = begin(opened, "age")
-    page = window.codebook.page
+    page = window.stations.codebook.widget.page
     qtbot.mouseClick(link(page.derive_links, "bands"), LEFT)
     assert page.drawing.cuts == (30, 38, 49)
     y = 60
@@ -77,7 +77,7 @@ def test_bands_are_made_by_dragging_cuts_on_the_drawing(opened: Opened, settle: 
 
 def test_labels_and_order_of_values_are_edited_in_place(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = begin(opened, "satisfaction")
-    editor = window.codebook.page.values
+    editor = window.stations.codebook.widget.page.values
     item = editor.item(0, LABEL)
     assert item is not None
     item.setText("Lowest of all")
@@ -95,9 +95,9 @@ def test_labels_and_order_of_values_are_edited_in_place(opened: Opened, settle: 
     settle()
     values = [entry.value for entry in window.model.study.codebook["satisfaction"].value_labels]
     assert values[:5] == [2, 3, 4, 1, 5]
-    window.undo()
-    window.undo()
-    window.undo()
+    window.model.undo()
+    window.model.undo()
+    window.model.undo()
     assert window.model.study.codebook["satisfaction"].label_of(1.0) != "Lowest of all"
 
 
@@ -105,8 +105,8 @@ def test_a_variable_is_derived_by_typing_with_offers_and_a_look_ahead(
     opened: Opened, settle: Settle, qtbot: QtBot
 ) -> None:
     window = begin(opened, "receptive_post")
-    line = window.codebook.derive_line
-    qtbot.mouseClick(window.codebook.derive, LEFT)
+    line = window.stations.codebook.widget.derive_line
+    qtbot.mouseClick(window.stations.codebook.widget.derive, LEFT)
     qtbot.keyClicks(line.edit, "gain = receptive_po")
     assert line._words.stringList() == ["receptive_post"]
     qtbot.keyClicks(line.edit, "st - receptive_pr")
@@ -117,9 +117,9 @@ def test_a_variable_is_derived_by_typing_with_offers_and_a_look_ahead(
     qtbot.keyClick(line.edit, Qt.Key.Key_Return)
     settle()
     assert "gain" in window.model.study.table
-    window.bench.say("describe gain with n, mean")
+    window.stations.bench.widget.say("describe gain with n, mean")
     settle()
-    assert window.bench.proof is not None
+    assert window.stations.bench.widget.proof is not None
     assert not line.isVisible()
     line.begin("gain = gain + 1")
     line.derive()
@@ -128,7 +128,7 @@ def test_a_variable_is_derived_by_typing_with_offers_and_a_look_ahead(
 
 def test_a_composite_of_items_says_how_they_hang_together(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = begin(opened, "mot_01")
-    book = window.codebook
+    book = window.stations.codebook.widget
     first = book.entries.currentIndex().row()
     for place in range(first + 1, first + 4):
         index = book.entries_model.index(place)
@@ -155,7 +155,7 @@ def test_a_derived_variable_is_removed_and_a_source_variable_left_out(
     opened: Opened, settle: Settle, qtbot: QtBot
 ) -> None:
     window = begin(opened, "age")
-    book = window.codebook
+    book = window.stations.codebook.widget
     for text in ("older = age + 1", "oldest = older * 2"):
         book.derive_line.begin(text)
         book.derive_line.derive()
@@ -172,14 +172,14 @@ def test_a_derived_variable_is_removed_and_a_source_variable_left_out(
     qtbot.mouseClick(book.page.omit, LEFT)
     settle()
     assert not window.model.study.codebook["term"].in_use
-    window.write_sentence()
-    assert "term" not in window.bench.strip.list_model.names
+    window.stations.write()
+    assert "term" not in window.stations.bench.widget.strip.list_model.names
     assert not [f for f in window.model.findings if f.variables == ("term",)]
 
 
 def test_mistakes_in_phrases_are_told_and_the_text_stays(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = begin(opened, "age")
-    book, line = window.codebook, window.codebook.entries.editor
+    book, line = window.stations.codebook.widget, window.stations.codebook.widget.entries.editor
     row = book.entries.currentIndex().row()
     prints = next(said for said in book.entries_model.entries[row].says if said.part == "prints")
     book.entries.begin(row, prints)
@@ -195,7 +195,7 @@ def test_mistakes_in_phrases_are_told_and_the_text_stays(opened: Opened, settle:
 
 def test_a_codebook_goes_out_and_comes_in_on_another_wave(opened: Opened, settle: Settle, tmp_path: Path) -> None:
     window = begin(opened, "age")
-    book = window.codebook
+    book = window.stations.codebook.widget
     book.derive_line.begin("age_band = bands(age, 30, 60)")
     book.derive_line.derive()
     settle()
@@ -209,9 +209,9 @@ def test_a_codebook_goes_out_and_comes_in_on_another_wave(opened: Opened, settle
     assert 'age_band,ordinal,,,,1 = under 30 | 2 = 30–59 | 3 = 60 and over,,"bands(age, 30, 60)",' in written
     wave = tmp_path / "wave2.csv"
     wave.write_text("learner,age,mood\n" + "".join(f"{i},{20 + i},{i % 4}\n" for i in range(1, 50)))
-    window.open_path(str(wave))
+    window.arrivals.open_path(str(wave))
     settle()
-    window.go_codebook()
+    window.stations.codebook.go()
     book.import_codebook(str(tmp_path / "book.csv"))
     settle()
     assert "3 variables matched." in book.message.text()
@@ -226,8 +226,8 @@ def test_a_codebook_goes_out_and_comes_in_on_another_wave(opened: Opened, settle
 
 def test_a_condition_is_built_by_clicks_and_drags(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened(sentence="describe age")
-    window.set_condition()
-    builder, edit = window.builder, window.cases_line.edit
+    window.does.do("condition")
+    builder, edit = window.cases.builder, window.cases_line.edit
     assert edit is not None
     assert builder.isVisible()
     builder.choose("format")
@@ -256,44 +256,44 @@ def test_a_condition_is_built_by_clicks_and_drags(opened: Opened, settle: Settle
 
 def test_a_condition_can_limit_one_exhibit_only(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened(sentence="describe age")
-    window.set_condition()
+    window.does.do("condition")
     edit = window.cases_line.edit
     assert edit is not None
     qtbot.keyClicks(edit, "ag")
     assert edit.offers()[0] == "age"
     edit.setText("age >= 40")
-    qtbot.mouseClick(window.builder.only_exhibit, LEFT)
+    qtbot.mouseClick(window.cases.builder.only_exhibit, LEFT)
     settle()
-    assert window.bench.line.sentence() == "describe age among age >= 40"
+    assert window.stations.bench.widget.line.sentence() == "describe age among age >= 40"
     assert window.model.study.standing is None
-    assert window.bench.proof is not None
-    assert window.bench.proof.exhibit.cases.used < 612
+    assert window.stations.bench.widget.proof is not None
+    assert window.stations.bench.widget.proof.exhibit.cases.used < 612
 
 
 def test_panels_leave_when_another_source_is_in_use(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = begin(opened, "mot_12")
-    window.codebook.finder.setText("mot_1")
-    window.combine()
-    window.set_condition()
-    window.codebook.begin_derive()
-    window.open_path(str(SESSIONS))
+    window.stations.codebook.widget.finder.setText("mot_1")
+    window.does.do("combine")
+    window.does.do("condition")
+    window.stations.codebook.widget.begin_derive()
+    window.arrivals.open_path(str(SESSIONS))
     settle()
-    assert window._combiner is not None
-    assert not window._combiner.isVisible()
-    assert not window.builder.isVisible()
-    assert not window.codebook.derive_line.isVisible()
-    window.go_codebook()
-    assert window.codebook.finder.text() == ""
-    assert window.codebook.page.title.text() == "learner"
-    assert window.codebook.entries_model.rowCount() == 6
+    assert window.arrivals._combiner is not None
+    assert not window.arrivals._combiner.isVisible()
+    assert not window.cases.builder.isVisible()
+    assert not window.stations.codebook.widget.derive_line.isVisible()
+    window.stations.codebook.go()
+    assert window.stations.codebook.widget.finder.text() == ""
+    assert window.stations.codebook.widget.page.title.text() == "learner"
+    assert window.stations.codebook.widget.entries_model.rowCount() == 6
 
 
 def test_bands_closed_on_the_right_are_counted_and_written_so(opened: Opened, settle: Settle) -> None:
     window = begin(opened, "satisfaction")
-    window.codebook.derive_line.begin("low = bands(absences, 0, 3, closed = right)")
-    window.codebook.derive_line.derive()
+    window.stations.codebook.widget.derive_line.begin("low = bands(absences, 0, 3, closed = right)")
+    window.stations.codebook.widget.derive_line.derive()
     settle()
-    window.codebook.show_variable("absences")
+    window.stations.codebook.widget.show_variable("absences")
     texts = page_texts(window)
     absences = window.model.study.data.numbers("absences").values
     assert "0 < absences ≤ 3" in texts
@@ -305,17 +305,17 @@ def test_formulas_know_names_without_quotes(opened: Opened, settle: Settle, qtbo
     path = tmp_path / "field.csv"
     path.write_text("Body mass (g),Height (m)\n" + "".join(f"{3900 + 7 * k},{1 + k / 40}\n" for k in range(40)))
     window = opened(path)
-    window.go_codebook()
-    line = window.codebook.derive_line
+    window.stations.codebook.go()
+    line = window.stations.codebook.widget.derive_line
     line.begin("index = body mass (g) / 1000 / Height (m) ^ 2")
     line.derive()
     settle()
     data = window.model.study.data
     mass, height = (data.numbers(name).values for name in ("Body mass (g)", "Height (m)"))
     assert data.numbers("index").values.tolist() == pytest.approx((mass / 1000 / height**2).tolist(), rel=1e-14)
-    window.codebook.show_variable("index")
-    assert "`" not in window.codebook.page.about.text()
-    assert "`" not in window.codebook.entries_model.entries[2].line
+    window.stations.codebook.widget.show_variable("index")
+    assert "`" not in window.stations.codebook.widget.page.about.text()
+    assert "`" not in window.stations.codebook.widget.entries_model.entries[2].line
     line.begin("worse = Body mass (g) + nothing")
     line.derive()
     assert "There is no variable “nothing”" in line.trouble.text()

@@ -27,7 +27,7 @@ class Hand:
 
     @property
     def paper(self) -> Paper:
-        return self.window.bench.desk.paper
+        return self.window.stations.bench.widget.desk.paper
 
     def at(self, value: float, up: float = 0.5, panel: int = 0) -> QPoint:
         """The point of the paper at a value of the axis across, and a share of the height of the field."""
@@ -47,33 +47,33 @@ class Hand:
     def say(self, sentence: str) -> None:
         """One sentence typed."""
         self.acts += 1
-        self.window.bench.line.setFocus()
-        self.window.bench.line.selectAll()
-        self.window.bench.line.insertPlainText(sentence)
+        self.window.stations.bench.widget.line.setFocus()
+        self.window.stations.bench.widget.line.selectAll()
+        self.window.stations.bench.widget.line.insertPlainText(sentence)
         self.settle()
 
     def picture(self, form: str) -> None:
         self.acts += 1
-        self.qtbot.mouseClick(self.window.bench.forms.pictures[form], LEFT)
+        self.qtbot.mouseClick(self.window.stations.bench.widget.forms.pictures[form], LEFT)
         self.settle()
 
     def choose(self, setting: str, option: str) -> None:
         self.acts += 1
-        self.qtbot.mouseClick(self.window.bench.settings.chips[setting], LEFT)
-        menu = next(m for m in self.window.bench.settings.findChildren(QMenu) if m.isVisible())
+        self.qtbot.mouseClick(self.window.stations.bench.widget.settings.chips[setting], LEFT)
+        menu = next(m for m in self.window.stations.bench.widget.settings.findChildren(QMenu) if m.isVisible())
         next(action for action in menu.actions() if action.text() == option).trigger()
         menu.close()
         self.settle()
 
     @property
     def sentence(self) -> str:
-        return self.window.bench.line.sentence()
+        return self.window.stations.bench.widget.line.sentence()
 
 
 @pytest.fixture
 def hand(opened: Opened, settle: Settle, qtbot: QtBot) -> Hand:
     window = opened()
-    window.write_sentence()
+    window.stations.write()
     settle()
     return Hand(window, settle, qtbot)
 
@@ -85,7 +85,7 @@ def test_two_limits_are_dragged_and_read_and_become_a_condition(hand: Hand) -> N
     numbers = data.numbers("receptive_post")
     values = numbers.values[numbers.valid]
     inside = int(((values >= 50) & (values <= 65)).sum())
-    limits = hand.window.bench.desk.limits
+    limits = hand.window.stations.bench.widget.desk.limits
     assert f"({inside} of {values.size})" in limits.says.text()
     assert "of the area" in limits.says.text()
     hand.drag(hand.at(65), hand.at(70))
@@ -103,7 +103,7 @@ def test_two_limits_are_dragged_and_read_and_become_a_condition(hand: Hand) -> N
 def test_limits_become_bands_and_are_taken_away(hand: Hand) -> None:
     hand.say("describe age across format as cumulative")
     hand.drag(hand.at(30), hand.at(60))
-    limits = hand.window.bench.desk.limits
+    limits = hand.window.stations.bench.widget.desk.limits
     assert limits.says.text().count("%") == 3
     hand.qtbot.mouseClick(next(b for b in limits.findChildren(QPushButton) if b.text() == "as bands"), LEFT)
     hand.settle()
@@ -119,7 +119,7 @@ def test_the_width_of_classes_and_the_bandwidth_follow_the_hand(hand: Hand) -> N
     hand.drag(hand.paper.point_of(*grip), QPoint(hand.at(50).x(), hand.paper.point_of(*grip).y()))
     assert hand.sentence == "describe practice_min as histogram with width = 50"
     hand.say("describe practice_min as density")
-    slider = hand.window.bench.settings.slider
+    slider = hand.window.stations.bench.widget.settings.slider
     assert slider is not None
     slider.sliderMoved.emit(25)
     hand.settle()
@@ -167,8 +167,8 @@ def test_the_proof_is_enlarged_by_keys_and_wheel_and_the_hand_still_finds_its_va
 
 def test_other_forms_are_pictured_from_the_exhibit_and_say_why_they_do_not_fit(hand: Hand) -> None:
     hand.say("describe receptive_post across format")
-    pictures = hand.window.bench.forms.pictures
-    hand.qtbot.waitUntil(lambda: "missing map" in hand.window.bench._unfit, timeout=5000)
+    pictures = hand.window.stations.bench.widget.forms.pictures
+    hand.qtbot.waitUntil(lambda: "missing map" in hand.window.stations.bench.widget._unfit, timeout=5000)
     hand.settle()
     drawn = {form for form, picture in pictures.items() if picture.scene is not None}
     assert drawn == {"histogram", "density", "cumulative", "boxes", "violins", "points", "means"}

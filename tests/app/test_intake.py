@@ -29,20 +29,24 @@ LEFT = Qt.MouseButton.LeftButton
 
 
 def finding(window: Window, kind: str, nth: int = 0) -> FindingView:
-    views = [view for view in window.intake.findChildren(FindingView) if view.isVisible() and view.finding.kind == kind]
+    views = [
+        view
+        for view in window.stations.intake.widget.findChildren(FindingView)
+        if view.isVisible() and view.finding.kind == kind
+    ]
     return views[nth]
 
 
 def cell(window: Window, row: int, variable: str) -> str:
-    drawer = window.drawer
+    drawer = window.cases.drawer
     names = window.model.study.table.names
     return str(drawer.cases.index(row, names.index(variable)).data())
 
 
 def edit_case(window: Window, row: int, variable: str, text: str, qtbot: QtBot) -> None:
     """Write into a cell of the drawer as a user does."""
-    view = window.drawer.view
-    index = window.drawer.cases.index(row, window.model.study.table.names.index(variable))
+    view = window.cases.drawer.view
+    index = window.cases.drawer.cases.index(row, window.model.study.table.names.index(variable))
     view.setCurrentIndex(index)
     view.edit(index)
     (editor,) = view.viewport().findChildren(QLineEdit)
@@ -71,20 +75,24 @@ def test_the_raw_demo_file_is_mended_and_labelled_in_at_most_twelve_actions(
     path = tmp_path / "wave.csv"
     path.write_bytes(LEARNERS.read_bytes())
     window = opened(path)
-    window.go_intake()
+    window.stations.intake.go()
     user = Counter(qtbot, settle)
     numbers_wrong = [f for f in window.model.findings if f.changes_numbers]
     while True:
-        wrong = [v for v in window.intake.findChildren(FindingView) if v.isVisible() and v.finding.changes_numbers]
+        wrong = [
+            v
+            for v in window.stations.intake.widget.findChildren(FindingView)
+            if v.isVisible() and v.finding.changes_numbers
+        ]
         if not wrong:
             break
         user.click(wrong[0].remedies[0])
     assert user.actions == len(numbers_wrong) + 1  # text among numbers takes two: decimals, and the rest is missing
     from istrel.demo import CODEBOOK
 
-    window.go_codebook()
+    window.stations.codebook.go()
     user.actions += 1  # the station
-    window.codebook.import_codebook(str(CODEBOOK))
+    window.stations.codebook.widget.import_codebook(str(CODEBOOK))
     user.actions += 1  # import, with the file it offers
     settle()
     study = window.model.study
@@ -99,9 +107,9 @@ def test_the_raw_demo_file_is_mended_and_labelled_in_at_most_twelve_actions(
 
 def test_findings_show_their_cases_in_the_drawer(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
-    window.go_intake()
+    window.stations.intake.go()
     qtbot.mouseClick(finding(window, "remote_value").show_cases, LEFT)
-    drawer = window.drawer
+    drawer = window.cases.drawer
     assert drawer.isVisible()
     assert drawer.cases.rowCount() == 1
     assert drawer.cases.headerData(0, Qt.Orientation.Vertical) == "318"
@@ -116,8 +124,8 @@ def test_findings_show_their_cases_in_the_drawer(opened: Opened, settle: Settle,
 def test_a_cell_is_corrected_with_a_reason_and_taken_back(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
     before = LEARNERS.read_bytes()
-    window.show_cases()
-    drawer = window.drawer
+    window.does.do("cases")
+    drawer = window.cases.drawer
     drawer.reason.setText("from the paper form")
     edit_case(window, 317, "age", "19x", qtbot)
     assert drawer.trouble.text() == "“age” holds numbers; “19x” is none."
@@ -128,24 +136,24 @@ def test_a_cell_is_corrected_with_a_reason_and_taken_back(opened: Opened, settle
     assert cell(window, 317, "age") == "19"
     assert "199 in the file" in drawer.cases.index(317, 4).data(Qt.ItemDataRole.ToolTipRole)
     assert max(window.model.study.data.numbers("age").values) == 79
-    window.go_codebook()
-    window.codebook.show_variable("age")
-    (back,) = [b for b in window.codebook.page.findChildren(QPushButton) if b.text() == "take back"]
+    window.stations.codebook.go()
+    window.stations.codebook.widget.show_variable("age")
+    (back,) = [b for b in window.stations.codebook.widget.page.findChildren(QPushButton) if b.text() == "take back"]
     qtbot.mouseClick(back, LEFT)
     settle()
     assert cell(window, 317, "age") == "199"
-    window.undo()
-    window.undo()
+    window.model.undo()
+    window.model.undo()
     assert window.model.study.source.corrections == ()
-    window.redo()
+    window.model.redo()
     assert len(window.model.study.source.corrections) == 1
     assert LEARNERS.read_bytes() == before
 
 
 def test_cases_are_sorted_found_and_set_aside(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
-    window.show_cases()
-    drawer = window.drawer
+    window.does.do("cases")
+    drawer = window.cases.drawer
     place = window.model.study.table.names.index("age")
     heads = drawer.view.horizontalHeader()
     for wanted in ("19", "199"):
@@ -171,8 +179,8 @@ def test_cases_are_sorted_found_and_set_aside(opened: Opened, settle: Settle, qt
 
 def test_variables_are_searched_sorted_and_looked_into(opened: Opened, qtbot: QtBot) -> None:
     window = opened()
-    window.go_intake()
-    intake = window.intake
+    window.stations.intake.go()
+    intake = window.stations.intake.widget
     intake.table.horizontalHeader().sectionClicked.emit(4)
     intake.table.horizontalHeader().sectionClicked.emit(4)
     assert intake.table_model.rows[0][1] == "comment"  # most missing first
@@ -182,18 +190,22 @@ def test_variables_are_searched_sorted_and_looked_into(opened: Opened, qtbot: Qt
     intake.table.selectRow(0)
     chips = {b.text(): b for b in intake.detail.findChildren(QPushButton)}
     qtbot.mouseClick(chips["199"], LEFT)
-    assert window.drawer.cases.rowCount() == 1
+    assert window.cases.drawer.cases.rowCount() == 1
 
 
 def test_the_missing_map_and_its_patterns(opened: Opened, qtbot: QtBot) -> None:
     window = opened()
-    window.go_intake()
-    qtbot.mouseClick(window.intake.views[1], LEFT)
-    assert window.intake.missing.map.found is not None
-    assert "mot_05" in window.intake.missing.map.found.names
-    (link,) = [b for b in window.intake.missing.findChildren(QPushButton) if b.text() == "mot_05, mot_06, mot_07"]
+    window.stations.intake.go()
+    qtbot.mouseClick(window.stations.intake.widget.views[1], LEFT)
+    assert window.stations.intake.widget.missing.map.found is not None
+    assert "mot_05" in window.stations.intake.widget.missing.map.found.names
+    (link,) = [
+        b
+        for b in window.stations.intake.widget.missing.findChildren(QPushButton)
+        if b.text() == "mot_05, mot_06, mot_07"
+    ]
     qtbot.mouseClick(link, LEFT)
-    rows = window.drawer.cases.rowCount()
+    rows = window.cases.drawer.cases.rowCount()
     assert 0 < rows < 22
     assert all(cell(window, row, "mot_06") == "" for row in range(rows))
 
@@ -206,10 +218,13 @@ def test_another_sheet_of_a_workbook_is_read(opened: Opened, settle: Settle, tmp
             sheet.write_column(0, 0, [name, *range(20)])
             sheet.write_column(0, 1, ["x", *range(20)])
     window = opened(path)
-    window.go_intake()
-    assert any("Only the sheet “spring” was read" in v.finding.says for v in window.intake.findChildren(FindingView))
-    panel = window.intake.reading
-    window.read_differently()
+    window.stations.intake.go()
+    assert any(
+        "Only the sheet “spring” was read" in v.finding.says
+        for v in window.stations.intake.widget.findChildren(FindingView)
+    )
+    panel = window.stations.intake.widget.reading
+    window.does.do("read")
     settle()
     assert [panel.sheet.itemText(i) for i in range(panel.sheet.count())] == ["spring", "autumn"]
     panel.sheet.setCurrentIndex(1)
@@ -224,10 +239,10 @@ def test_the_file_is_read_differently(opened: Opened, settle: Settle, tmp_path: 
     path = tmp_path / "odd.csv"
     path.write_text("1;2,5\n2;3,5\n4;5,5\n")
     window = opened(path)
-    window.go_intake()
+    window.stations.intake.go()
     assert window.model.study.table.names == ("column_1", "column_2")
-    panel = window.intake.reading
-    window.read_differently()
+    panel = window.stations.intake.widget.reading
+    window.does.do("read")
     panel.names_row.setText("first")
     assert "whole number" in panel.trouble.text()
     panel.names_row.setText("1")
@@ -240,7 +255,7 @@ def test_the_file_is_read_differently(opened: Opened, settle: Settle, tmp_path: 
     settle()
     assert window.model.study.table.column("column_2").text_at(0) == "2,5"
     assert window.model.history.undo_words == "read odd.csv again"
-    window.undo()
+    window.model.undo()
     settle()
     assert window.model.study.data.numbers("column_2").values[0] == 2.5
 
@@ -248,10 +263,10 @@ def test_the_file_is_read_differently(opened: Opened, settle: Settle, tmp_path: 
 def test_a_file_is_looked_at_before_it_is_opened(window: Window, settle: Settle, tmp_path: Path) -> None:
     path = tmp_path / "odd.txt"
     path.write_text("made by hand\nname;score\nAnn;1,5\nBo;2,5\n")
-    window.look_at(str(path))
+    window.arrivals.look_at(str(path))
     settle()
-    assert window._opening is not None
-    form = window._opening.form
+    assert window.arrivals._opening is not None
+    form = window.arrivals._opening.form
     assert form.first_rows.rowCount() > 0
     assert not window.model.is_open
     form.names_row.setText("2")
@@ -261,8 +276,8 @@ def test_a_file_is_looked_at_before_it_is_opened(window: Window, settle: Settle,
     form.apply.click()
     settle()
     assert window.model.study.data.numbers("score").values.tolist() == [1.5, 2.5]
-    assert window.stack.currentWidget() is window.intake
-    assert not window._opening.isVisible()
+    assert window.stack.currentWidget() is window.stations.intake.widget
+    assert not window.arrivals._opening.isVisible()
 
 
 def test_what_was_said_stays_when_a_file_is_read_again(opened: Opened, settle: Settle, tmp_path: Path) -> None:
@@ -270,24 +285,25 @@ def test_what_was_said_stays_when_a_file_is_read_again(opened: Opened, settle: S
     path.write_text("a,b\n" + "".join(f"{i},{i % 3}\n" for i in range(1, 40)))
     window = opened(path)
     window.model.do(SetLevel("b", Level.NOMINAL))
+    from istrel.app.reading import read_differently
     from istrel.data.reading import ReadingSettings
 
-    window.model.read_differently(ReadingSettings(delimiter=","))
+    read_differently(window.model, ReadingSettings(delimiter=","))
     settle()
     assert window.model.study.codebook["b"].level is Level.NOMINAL
 
 
 def test_the_report_is_written_from_the_window(opened: Opened, settle: Settle, tmp_path: Path) -> None:
     window = opened()
-    window.go_intake()
+    window.stations.intake.go()
     for ending in ("html", "json", "odt"):
-        window.intake.write_report(str(tmp_path / f"intake.{ending}"))
+        window.stations.intake.widget.write_report(str(tmp_path / f"intake.{ending}"))
         settle()
     assert json.loads((tmp_path / "intake.json").read_text())["rows"] == 612
     page = (tmp_path / "intake.html").read_text()
     assert "stands 27 times" in page
     assert "http" not in page.replace("http-equiv", "")  # nothing is fetched from anywhere
-    window.intake.write_report(str(tmp_path / "no" / "intake.html"))
+    window.stations.intake.widget.write_report(str(tmp_path / "no" / "intake.html"))
     settle()
     assert "cannot be written" in window.cases_line.trouble.text()
 
@@ -296,24 +312,24 @@ def test_pasted_cells_become_a_source(opened: Opened, settle: Settle) -> None:
     window = opened()
     QGuiApplication.clipboard().setText("name\tscore\nAnn\t1,5\nBo\t2,5\nCy\t3,5\n")
     window.setFocus()
-    window.paste_cells()
+    window.does.do("paste")
     settle()
     assert window.cases_line.source.text() == "pasted cells ▾"
     assert window.model.study.data.numbers("score").values.tolist() == [1.5, 2.5, 3.5]
     QGuiApplication.clipboard().setText("nothing")
-    window.paste_cells()
+    window.does.do("paste")
     settle()
     assert "the pasted cells" in window.cases_line.trouble.text()
 
 
 def test_a_second_file_joins_the_study_and_the_bench_follows_the_source_in_use(opened: Opened, settle: Settle) -> None:
     window = opened(sentence="describe age")
-    window.open_path(str(SESSIONS))
+    window.arrivals.open_path(str(SESSIONS))
     settle()
     assert [source.name for source in window.model.study.sources] == ["learners.csv", "sessions.csv"]
     assert window.cases_line.source.text() == "sessions.csv ▾"
-    assert window.intake.table_model.rowCount() == 6
-    window.undo()
+    assert window.stations.intake.widget.table_model.rowCount() == 6
+    window.model.undo()
     settle()
     assert window.cases_line.source.text() == "learners.csv ▾"
     assert len(window.model.facts) == 34
@@ -321,17 +337,17 @@ def test_a_second_file_joins_the_study_and_the_bench_follows_the_source_in_use(o
 
 def test_sources_are_joined_after_a_report(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
-    window.open_path(str(SESSIONS))
+    window.arrivals.open_path(str(SESSIONS))
     settle()
-    window.combine()
+    window.does.do("combine")
     settle()
-    panel = window._combiner
+    panel = window.arrivals._combiner
     assert panel is not None
     assert "find a partner" in panel.report.text()
     qtbot.mouseClick(panel.make, LEFT)
     settle()
     assert window.model.study.source.name == "sessions + learners"
-    window.combine()
+    window.does.do("combine")
     panel.choose(3)
     settle()
     assert "Long to wide needs a key" in panel.report.text()
@@ -358,11 +374,11 @@ def test_large_sources_follow_their_parents_while_the_window_goes_on(
 ) -> None:
     monkeypatch.setattr("istrel.study.following.MOST_AT_ONCE", 10)
     window = opened()
-    window.open_path(str(SESSIONS))
+    window.arrivals.open_path(str(SESSIONS))
     settle()
-    window.combine()
+    window.does.do("combine")
     settle()
-    panel = window._combiner
+    panel = window.arrivals._combiner
     assert panel is not None
     qtbot.mouseClick(panel.make, LEFT)
     settle()
@@ -384,7 +400,7 @@ def test_reading_shows_progress_and_is_cancelled(opened: Opened, settle: Settle,
     window = opened()
     path = tmp_path / "long.csv"
     path.write_text("a,b\n" + "1.5,2.5\n" * 1_500_000)
-    window.open_path(str(path))
+    window.arrivals.open_path(str(path))
     assert window.cases_line.busy.text().startswith("reading long.csv")
     assert window.cases_line.cancel.isVisible()
     assert window.start.first_rows.rowCount() == 7  # seen at once, while the rest is read
@@ -405,28 +421,28 @@ def test_several_files_dropped_at_once_are_all_opened(window: Window, settle: Se
 
 def test_a_study_is_closed_and_another_begun(opened: Opened, settle: Settle) -> None:
     window = opened(sentence="describe age")
-    window.show_cases()
-    window.begin_anew()
+    window.does.do("cases")
+    window.does.do("new")
     assert window.stack.currentWidget() is window.start
     assert window.cases_line.source.text() == "no data yet"
-    assert not window.drawer.isVisible()
+    assert not window.cases.drawer.isVisible()
     assert not window.rail.stations[0].isEnabled()
-    window.open_path(str(SESSIONS))
+    window.arrivals.open_path(str(SESSIONS))
     settle()
-    assert window.intake.table_model.rowCount() == 6
+    assert window.stations.intake.widget.table_model.rowCount() == 6
     assert window.model.history.past == ()
-    window.write_sentence()
-    assert window.bench.line.sentence() == ""
+    window.stations.write()
+    assert window.stations.bench.widget.line.sentence() == ""
 
 
 def test_an_answer_for_another_source_does_not_come_in(opened: Opened, settle: Settle) -> None:
     window = opened(SESSIONS)
-    window.show_cases()
-    window.drawer._sort_by(5)  # 7,018 rows, on their way
-    window.open_path(str(LEARNERS))
+    window.does.do("cases")
+    window.cases.drawer._sort_by(5)  # 7,018 rows, on their way
+    window.arrivals.open_path(str(LEARNERS))
     settle()
-    assert window.drawer.cases.rowCount() == 612
-    assert window.drawer.cases.rows is None
+    assert window.cases.drawer.cases.rowCount() == 612
+    assert window.cases.drawer.cases.rows is None
     assert cell(window, 611, "age") != ""
 
 
@@ -437,8 +453,8 @@ def test_findings_of_one_kind_are_folded_sorted_and_found(
     lines = [",".join(f"{k * j % 17}.5" if (k + j) % 3 else "" for j in range(1, 10)) + f",{k % 4}" for k in range(60)]
     path.write_text(",".join(f"q{j}_x" for j in range(1, 10)) + ",site\n" + "\n".join(lines) + "\n")
     window = opened(path)
-    window.go_intake()
-    intake = window.intake
+    window.stations.intake.go()
+    intake = window.stations.intake.widget
 
     def lines_shown() -> list[str]:
         return [view.finding.line for view in intake.findChildren(FindingView) if view.isVisible()]
@@ -463,12 +479,12 @@ def test_findings_of_one_kind_are_folded_sorted_and_found(
 
 def test_intake_says_that_it_looks_at_all_cases_while_a_condition_holds(opened: Opened, settle: Settle) -> None:
     window = opened(LEARNERS)
-    window.go_intake()
+    window.stations.intake.go()
     settle()
-    assert window.intake.whole.isHidden()
+    assert window.stations.intake.widget.whole.isHidden()
     window.model.do(SetCondition(parse_condition("age > 40")))
     settle()
-    assert not window.intake.whole.isHidden()
-    window.undo()
+    assert not window.stations.intake.widget.whole.isHidden()
+    window.model.undo()
     settle()
-    assert window.intake.whole.isHidden()
+    assert window.stations.intake.widget.whole.isHidden()

@@ -31,9 +31,9 @@ def data(tmp_path: Path) -> Path:
 def work(window: Window, settle: Settle) -> None:
     """What a person does in a first session: a label, an exhibit kept."""
     window.model.do(SetText("score", "label", "Score"))
-    window.bench.say("describe score across kind")
+    window.stations.bench.widget.say("describe score across kind")
     settle()
-    window.keep_exhibit()
+    window.does.do("keep")
     settle()
 
 
@@ -56,16 +56,16 @@ def test_a_study_is_on_disk_from_its_first_change_and_goes_on_from_the_start_pag
     assert window.windowTitle() == "first.csv · Istrel"
     with pytest.raises(Problem, match="open in another window"):
         StudyFile(path)
-    window.begin_anew()
+    window.does.do("new")
     with StudyFile(path) as file:
         assert [kept.sentence for kept in file.history.study.kept] == ["describe score across kind"]
     offers = [b for b in window.start.findChildren(QPushButton) if b.text().startswith("first, not named yet")]
     qtbot.mouseClick(offers[-1], LEFT)
     qtbot.waitUntil(lambda: window.model.is_open, timeout=5000)
     settle()
-    assert window.stack.currentWidget() is window.manuscript
+    assert window.stack.currentWidget() is window.stations.manuscript.widget
     for _ in range(2):
-        window.undo()
+        window.model.undo()
     settle()
     assert window.model.study.kept == ()
     # Of many studies none is lost: those that were open longer ago stand in a menu.
@@ -73,7 +73,7 @@ def test_a_study_is_on_disk_from_its_first_change_and_goes_on_from_the_start_pag
     for place in older:
         place.write_bytes(path.read_bytes())
         remember(place)
-    window.begin_anew()
+    window.does.do("new")
     qtbot.mouseClick(window.start.others_button, LEFT)
     (menu,) = [m for m in window.start.findChildren(QMenu) if m.isVisible()]
     offered = [action.text() for action in menu.actions()]
@@ -83,9 +83,9 @@ def test_a_study_is_on_disk_from_its_first_change_and_goes_on_from_the_start_pag
     qtbot.waitUntil(lambda: window.model.is_open, timeout=5000)
     settle()
     menu.close()
-    window.begin_anew()
-    window.open_path(str(data), "describe score")
-    qtbot.waitUntil(lambda: window.bench.line.sentence() == "describe score", timeout=5000)
+    window.does.do("new")
+    window.arrivals.open_path(str(data), "describe score")
+    qtbot.waitUntil(lambda: window.stations.bench.widget.line.sentence() == "describe score", timeout=5000)
     settle()
     assert window.keeping.path is None
     with StudyFile(path) as file:
@@ -100,7 +100,7 @@ def test_a_named_study_leaves_its_first_place_and_opens_by_its_name(
     before, path = window.keeping.path, tmp_path / "paper.istrel"
     assert before is not None
     monkeypatch.setattr(QFileDialog, "getSaveFileName", lambda *_: (str(tmp_path / "paper"), ""))
-    window.name_study()
+    window.does.do("name")
     settle()
     assert window.keeping.path == path
     assert window.windowTitle() == "paper · Istrel"
@@ -113,7 +113,7 @@ def test_a_named_study_leaves_its_first_place_and_opens_by_its_name(
     data.write_text(data.read_text().replace("16.5", "15.0"))
     said: list[str] = []
     other.model.trouble.connect(said.append)
-    other.open_path(str(path))
+    other.arrivals.open_path(str(path))
     qtbot.waitUntil(lambda: bool(said), timeout=5000)
     assert "first.csv changed since it was read" in said[0]
     assert other.model.study.codebook["score"].unit == "points"
@@ -133,11 +133,11 @@ def test_a_second_window_and_a_file_that_is_none_are_told(
     other = another(qtbot)
     said: list[str] = []
     other.model.trouble.connect(said.append)
-    other.open_path(str(window.keeping.path))
+    other.arrivals.open_path(str(window.keeping.path))
     qtbot.waitUntil(lambda: bool(said), timeout=5000)
     assert "open in another window" in said[0]
     (tmp_path / "odd.istrel").write_text("nothing")
-    other.open_path(str(tmp_path / "odd.istrel"))
+    other.arrivals.open_path(str(tmp_path / "odd.istrel"))
     qtbot.waitUntil(lambda: len(said) > 1, timeout=5000)
     assert "odd.istrel" in said[1]
     assert not other.model.is_open

@@ -38,25 +38,27 @@ TABLE = "describe receptive_post across format"
 def window(opened: Opened, settle: Settle) -> Window:
     """A window at its manuscript, with a table and a figure."""
     window = opened(sentence=TABLE)
-    window.keep_exhibit()
+    window.does.do("keep")
     settle()
-    window.bench.say(f"{TABLE} as boxes")
+    window.stations.bench.widget.say(f"{TABLE} as boxes")
     settle()
-    window.keep_exhibit()
+    window.does.do("keep")
     settle()
-    window.go_manuscript()
+    window.stations.manuscript.go()
     settle()
     return window
 
 
 def texts(window: Window) -> dict[str, ProseEdit]:
     """{accessible name: the text}, the last of each name."""
-    found = window.manuscript.pages.canvas.findChildren(ProseEdit)
+    found = window.stations.manuscript.widget.pages.canvas.findChildren(ProseEdit)
     return {edit.accessibleName(): edit for edit in found if not edit.isHidden()}
 
 
 def press(window: Window, words: str, qtbot: QtBot) -> None:
-    (found,) = [b for b in window.manuscript.findChildren(QPushButton) if b.text() == words and not b.isHidden()]
+    (found,) = [
+        b for b in window.stations.manuscript.widget.findChildren(QPushButton) if b.text() == words and not b.isHidden()
+    ]
     qtbot.mouseClick(found, Qt.MouseButton.LeftButton)
 
 
@@ -66,13 +68,13 @@ def end_of(edit: ProseEdit) -> None:
 
 
 def test_pages_have_their_true_size_and_nothing_lies_over_anything(window: Window, settle: Settle) -> None:
-    pages = window.manuscript.pages
+    pages = window.stations.manuscript.widget.pages
     pages.zoom(0)
     style = window.model.style
     for sheet in pages.sheets:
         sides = sorted((sheet.width(), sheet.height()))
         assert sides == pytest.approx([210 * PX_PER_MM * pages.zoom_now, 297 * PX_PER_MM * pages.zoom_now], rel=1e-6)
-    window.manuscript.writing.add_paragraph()
+    window.stations.manuscript.widget.writing.add_paragraph()
     settle()
     blocks = [
         w.geometry() for w in pages.canvas.children() if isinstance(w, ExhibitView | ProseEdit) and not w.isHidden()
@@ -90,12 +92,12 @@ def test_pages_have_their_true_size_and_nothing_lies_over_anything(window: Windo
 
 def lines_on_pages(window: Window) -> dict[str, list[tuple[int, float]]]:
     """{part: (the page, where it begins) of every line of its texts}; all of them within the room for text of a page."""
-    pages = window.manuscript.pages
+    pages = window.stations.manuscript.widget.pages
     over = window.model.style.page.margin_mm * PX_PER_MM * pages.zoom_now
     rooms = [(sheet.top() + over - 1, sheet.bottom() - over + 1) for sheet in pages.sheets]
     found: dict[str, list[tuple[int, float]]] = {}
     for part in window.model.study.parts:
-        view = window.manuscript.view(part.id)
+        view = window.stations.manuscript.widget.views.view(part.id)
         assert view is not None
         for edit in view.texts.values():
             layout, top = edit.document().firstBlock().layout(), edit.geometry().top()
@@ -135,11 +137,11 @@ def test_words_after_a_turned_page_are_as_wide_as_their_own(window: Window, sett
     window.model.do(Keep(Kept(parse(wide), ())))
     settle()
     kept = window.model.study.kept[-1].id
-    view = window.manuscript.view(kept)
+    view = window.stations.manuscript.widget.views.view(kept)
     assert view is not None
     assert view.exhibit is not None
     assert view.exhibit.natural[1]
-    text, sheet = view.texts["text"], window.manuscript.pages.sheets[-1]
+    text, sheet = view.texts["text"], window.stations.manuscript.widget.pages.sheets[-1]
     assert sheet.height() > sheet.width()
     assert text.document().idealWidth() <= text.width() < sheet.width()
     assert text.document().lastBlock().layout().boundingRect().height() <= text.height()
@@ -165,12 +167,12 @@ def test_words_are_edited_and_their_numbers_stay_alive(window: Window, settle: S
     assert [p for p in kept.text if isinstance(p, Number)] == numbers[:-1]
     window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))
     settle()
-    leaf = window.manuscript.leaf(kept.id)
+    leaf = window.stations.manuscript.widget.parts.leaf(kept.id)
     assert leaf is not None
     assert any(state == "moved" for _, _, state in leaf.texts["text"])
     assert any(state == "untrue" for _, _, state in leaf.texts["text"])  # another group is the highest now
-    window.undo()
-    window.undo()
+    window.model.undo()
+    window.model.undo()
     settle()
     assert window.model.study.kept[-1].text is None
 
@@ -231,7 +233,7 @@ def test_what_is_live_stands_whole_or_not_at_all(act: str, qtbot: QtBot) -> None
 
 
 def test_a_paragraph_is_begun_ended_and_refers_to_exhibits(window: Window, settle: Settle, qtbot: QtBot) -> None:
-    window.manuscript.go_to(0)
+    window.stations.manuscript.widget.parts.go_to(window.model.study.kept[0])
     press(window, "+ paragraph", qtbot)
     settle()
     edit = texts(window)["Paragraph"]
@@ -261,7 +263,7 @@ def point_at_a_number(paper: Paper, qtbot: QtBot) -> Cell:
 
 
 def paper_of(window: Window, identity: str) -> Paper:
-    view = window.manuscript.view(identity)
+    view = window.stations.manuscript.widget.views.view(identity)
     assert view is not None
     assert view.exhibit is not None
     return view.exhibit.paper
@@ -270,7 +272,7 @@ def paper_of(window: Window, identity: str) -> Paper:
 def test_a_number_is_cited_by_key_from_a_table_and_from_the_bench(window: Window, settle: Settle, qtbot: QtBot) -> None:
     table = window.model.study.kept[0]
     pointed = point_at_a_number(paper_of(window, table.id), qtbot)
-    window.manuscript.citing.cite_pointed()
+    window.stations.manuscript.widget.citing.cite_pointed()
     settle()
     last = window.model.study.parts[-1]
     assert isinstance(last, Passage)
@@ -283,10 +285,10 @@ def test_a_number_is_cited_by_key_from_a_table_and_from_the_bench(window: Window
         pointed.value,
     )
     paper_of(window, table.id).pointed = None
-    window.write("describe age")
+    window.stations.bench.go().say("describe age")
     settle()
-    point_at_a_number(window.bench.desk.paper, qtbot)
-    window.manuscript.citing.cite_pointed()
+    point_at_a_number(window.stations.bench.widget.desk.paper, qtbot)
+    window.stations.manuscript.widget.citing.cite_pointed()
     settle()
     assert window.model.study.kept[-1].sentence == "describe age"  # what is cited is kept
     prose = window.model.study.part(last.id).prose  # type: ignore[union-attr]
@@ -300,7 +302,9 @@ def test_what_is_live_is_dragged_copied_and_pasted_alive(window: Window, settle:
     settle()
     edit, data = (
         texts(window)["Paragraph"],
-        window.manuscript.citing.carried((window.manuscript.citing.shown(table.id, pointed),)),
+        window.stations.manuscript.widget.citing.carried(
+            (window.stations.manuscript.widget.citing.shown(table.id, pointed),)
+        ),
     )
     at, copied, none = QPoint(2000, 8), Qt.DropAction.CopyAction, Qt.KeyboardModifier.NoModifier
     for event in (
@@ -327,11 +331,11 @@ def test_what_is_live_is_dragged_copied_and_pasted_alive(window: Window, settle:
     assert edit.told(number).endswith(repr(number.accepted))
     # In a study whose exhibit of that name is another one it is letters.
     window.model.do(Exchange(table.id, Kept(parse("describe age across format"), ())))
-    assert window.manuscript.citing.read(data) == ()
+    assert window.stations.manuscript.widget.citing.read(data) == ()
 
 
 def test_dragging_in_the_outline_changes_the_order_and_the_supplement(window: Window, settle: Settle) -> None:
-    outline: Outline = window.manuscript.outline
+    outline: Outline = window.stations.manuscript.widget.outline
     table, figure = (kept.id for kept in window.model.study.kept)
     rows = [row.id for row in outline.rows()]
     assert rows == [table, figure, ""]
@@ -346,7 +350,7 @@ def test_dragging_in_the_outline_changes_the_order_and_the_supplement(window: Wi
 
 def test_titles_and_notes_are_edited_where_they_stand(window: Window, settle: Settle, qtbot: QtBot) -> None:
     table = window.model.study.kept[0]
-    view = window.manuscript.view(table.id)
+    view = window.stations.manuscript.widget.views.view(table.id)
     assert view is not None
     exhibit = view.exhibit
     assert exhibit is not None
@@ -360,7 +364,7 @@ def test_titles_and_notes_are_edited_where_they_stand(window: Window, settle: Se
     qtbot.keyClick(exhibit.title, Qt.Key.Key_Return)
     settle()
     assert window.model.study.kept[0].title == "How Learners Scored"
-    assert "How Learners Scored" in window.manuscript.outline.rows()[0].title
+    assert "How Learners Scored" in window.stations.manuscript.widget.outline.rows()[0].title
     notes = QPoint(round(sheet.left * zoom) + 60, round((sheet.notes_top + 6) * zoom) + 10)
     qtbot.mouseClick(exhibit.paper, Qt.MouseButton.LeftButton, pos=notes)
     assert not exhibit.notes.isHidden()
@@ -372,8 +376,8 @@ def test_titles_and_notes_are_edited_where_they_stand(window: Window, settle: Se
     assert written is not None
     assert written[-1].text.endswith(" Scores are points.")  # type: ignore[union-attr]
     assert "Scores are points." in exhibit.paper.setting.notes.toPlainText()  # type: ignore[union-attr]
-    assert window.manuscript.entries[0].status == "as kept"
-    window.manuscript.choose(table.id)
+    assert window.stations.manuscript.widget.parts.entries[0].status == "as kept"
+    window.stations.manuscript.widget.parts.choose(table.id)
     press(window, "own notes again", qtbot)
     settle()
     assert window.model.study.kept[0].notes is None
@@ -381,13 +385,13 @@ def test_titles_and_notes_are_edited_where_they_stand(window: Window, settle: Se
 
 def test_an_exhibit_goes_back_to_the_bench_and_is_exchanged(window: Window, settle: Settle, qtbot: QtBot) -> None:
     table = window.model.study.kept[0]
-    window.manuscript.choose(table.id)
+    window.stations.manuscript.widget.parts.choose(table.id)
     press(window, "at the Bench", qtbot)
     settle()
-    assert window.stack.currentWidget() is window.bench
-    window.bench.say(f"{TABLE} with n, mean")
+    assert window.stack.currentWidget() is window.stations.bench.widget
+    window.stations.bench.widget.say(f"{TABLE} with n, mean")
     settle()
-    window.keep_exhibit()
+    window.does.do("keep")
     settle()
     assert [k.id for k in window.model.study.kept].index(table.id) == 0
     assert "n, mean" in window.model.study.kept[0].sentence
@@ -399,31 +403,35 @@ def test_another_house_style_sets_everything_again_and_can_be_undone(window: Win
 
     window.model.do(SetStyle("thesis"))
     settle()
-    assert [row.label for row in window.manuscript.outline.rows()] == ["Tabelle 1", "Abbildung 1", "Supplement"]
-    assert window.manuscript.bar.style_button.text().startswith("Thesis")
-    window.undo()
+    assert [row.label for row in window.stations.manuscript.widget.outline.rows()] == [
+        "Tabelle 1",
+        "Abbildung 1",
+        "Supplement",
+    ]
+    assert window.stations.manuscript.widget.bar.style_button.text().startswith("Thesis")
+    window.model.undo()
     settle()
-    assert window.manuscript.outline.rows()[0].label == "Table 1"
+    assert window.stations.manuscript.widget.outline.rows()[0].label == "Table 1"
 
 
 def test_a_document_is_refreshed_from_the_window(window: Window, settle: Settle, qtbot: QtBot, tmp_path: Path) -> None:
     path = tmp_path / "paper.docx"
-    with qtbot.waitSignal(window.manuscript.exported, timeout=20_000):
-        window.manuscript.export(path)
+    with qtbot.waitSignal(window.stations.manuscript.widget.parts.exported, timeout=20_000):
+        window.stations.manuscript.widget.leaving.export(path)
     window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))
     settle()
-    with qtbot.waitSignal(window.manuscript.exported, timeout=20_000):
-        window.manuscript.leaving.refresh(path)
+    with qtbot.waitSignal(window.stations.manuscript.widget.parts.exported, timeout=20_000):
+        window.stations.manuscript.widget.leaving.refresh(path)
     assert (tmp_path / "paper before refresh.docx").exists()
-    with qtbot.waitSignal(window.manuscript.exported, timeout=30_000):
-        window.manuscript.leaving.export_folder(tmp_path / "folder")
+    with qtbot.waitSignal(window.stations.manuscript.widget.parts.exported, timeout=30_000):
+        window.stations.manuscript.widget.leaving.export_folder(tmp_path / "folder")
     assert (tmp_path / "folder" / "manifest.json").exists()
 
 
 def test_the_reading_lists_points_that_lead_to_their_place(window: Window, settle: Settle, qtbot: QtBot) -> None:
     press(window, "Reviewer’s reading", qtbot)
     settle()
-    panel = window.manuscript.reading
+    panel = window.stations.manuscript.widget.reading
     assert [p.kind for p in panel.points] == ["sample"]  # nothing is written yet, so nothing is missed in the text
     table, figure = (kept.id for kept in window.model.study.kept)
     window.model.do(Insert(Passage("paragraph", (Words("See "), Reference(table), Words("."))), 0))
@@ -433,18 +441,18 @@ def test_the_reading_lists_points_that_lead_to_their_place(window: Window, settl
     (row,) = [b for b in panel.findChildren(QPushButton) if b.accessibleName() == point.says]
     qtbot.mouseClick(row, Qt.MouseButton.LeftButton)
     settle()
-    assert window.manuscript.chosen == figure
+    assert window.stations.manuscript.widget.parts.chosen == figure
     window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))
     settle()
     assert panel.points[0].kind == "moved"
 
 
 def test_a_style_is_copied_edited_saved_and_a_bad_one_refused(window: Window, settle: Settle, tmp_path: Path) -> None:
-    panel = window.manuscript.styling
-    window.manuscript.open_style()
+    panel = window.stations.manuscript.widget.styling
+    window.does.do("style")
     panel.change("language", "fr")
     settle()
-    assert window.manuscript.outline.rows()[0].label == "Tabl. 1"
+    assert window.stations.manuscript.widget.outline.rows()[0].label == "Tabl. 1"
     assert window.model.style.numbers.decimal_mark == ","
     line = panel.fields["numbers.measure_decimals"]
     assert isinstance(line, QLineEdit)
@@ -454,19 +462,19 @@ def test_a_style_is_copied_edited_saved_and_a_bad_one_refused(window: Window, se
     assert window.model.style.numbers.measure_decimals == 2  # the last good one stays
     path = tmp_path / "own.toml"
     panel.save(path)
-    window.undo()
+    window.model.undo()
     settle()
-    assert window.manuscript.outline.rows()[0].label == "Table 1"
+    assert window.stations.manuscript.widget.outline.rows()[0].label == "Table 1"
     panel.load(path)
     settle()
-    assert window.manuscript.outline.rows()[0].label == "Tabl. 1"
+    assert window.stations.manuscript.widget.outline.rows()[0].label == "Tabl. 1"
     path.write_text(path.read_text().replace("[table]", "[table"))
     panel.load(path)
     assert "own.toml, line" in panel.says.text()
-    window.manuscript.writing.add_appendix()
+    window.stations.manuscript.widget.writing.add_appendix()
     settle()
-    assert window.manuscript.outline.rows()[-1].label == "Reproducibility"
-    appendix = window.manuscript.view(window.model.study.parts[-1].id)
+    assert window.stations.manuscript.widget.outline.rows()[-1].label == "Reproducibility"
+    appendix = window.stations.manuscript.widget.views.view(window.model.study.parts[-1].id)
     assert appendix is not None
     assert any(edit.toPlainText().startswith("SHA-256") and edit.isReadOnly() for edit in appendix.texts.values())
 
@@ -475,25 +483,25 @@ def test_the_pages_are_printed_as_they_stand(window: Window, settle: Settle, tmp
     printer = QPrinter(QPrinter.PrinterMode.ScreenResolution)
     printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
     printer.setOutputFileName(str(tmp_path / "pages.pdf"))
-    print_pages(window.manuscript.pages, printer)
+    print_pages(window.stations.manuscript.widget.pages, printer)
     content = (tmp_path / "pages.pdf").read_bytes()
     assert content.startswith(b"%PDF")
-    assert content.count(b"/Type /Page\n") == len(window.manuscript.pages.sheets)
+    assert content.count(b"/Type /Page\n") == len(window.stations.manuscript.widget.pages.sheets)
 
 
 def test_from_a_raw_file_to_a_document_it_takes_three_actions_beside_the_sentence(
     window: Window, settle: Settle, qtbot: QtBot, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
 ) -> None:
-    window.begin_anew()
+    window.does.do("new")
     target = tmp_path / "paper.docx"
     monkeypatch.setattr(QFileDialog, "getSaveFileName", lambda *_: (str(target), ""))
     with qtbot.waitSignal(window.model.findings_ready, timeout=20_000):
-        window.open_path(str(LEARNERS))  # 1: the file is dropped
+        window.arrivals.open_path(str(LEARNERS))  # 1: the file is dropped
     settle()
-    window.write("describe age across format")
+    window.stations.bench.go().say("describe age across format")
     settle()
     qtbot.keyClick(window, Qt.Key.Key_Return, Qt.KeyboardModifier.ControlModifier)  # 2: keep
     settle()
-    with qtbot.waitSignal(window.manuscript.exported, timeout=20_000):
-        window.export_manuscript()  # 3: Ctrl+E, and the name of the file
+    with qtbot.waitSignal(window.stations.manuscript.widget.parts.exported, timeout=20_000):
+        window.does.do("export")  # 3: Ctrl+E, and the name of the file
     assert target.exists()

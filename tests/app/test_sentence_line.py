@@ -42,22 +42,22 @@ def field(tmp_path: Path, opened: Opened) -> Window:
 
 
 def text_on_screen(window: Window) -> str:
-    return window.bench.line.toPlainText()
+    return window.stations.bench.widget.line.toPlainText()
 
 
 def request_names(window: Window) -> tuple[set[str], set[str], set[str]]:
     """(subjects, names after `against`, groups) of the proof on the desk, which must be that of the sentence."""
-    assert window.bench.message.text() == "", window.bench.line.sentence()
-    assert window.bench.proof is not None
-    request = window.bench.proof.exhibit.request
-    assert window.bench.is_whose()
-    assert parse(window.bench.writing.typed().text) == request
+    assert window.stations.bench.widget.message.text() == "", window.stations.bench.widget.line.sentence()
+    assert window.stations.bench.widget.proof is not None
+    request = window.stations.bench.widget.proof.exhibit.request
+    assert window.stations.bench.widget.is_whose()
+    assert parse(window.stations.bench.widget.writing.typed().text) == request
     return set(names_of(request)), {name.text for name in request.against}, set(groups_of(request))
 
 
 def drag(window: Window, data: QMimeData, place: int) -> None:
     """Drop at a place of the sentence."""
-    line = window.bench.line
+    line = window.stations.bench.widget.line
     cursor = line.textCursor()
     cursor.setPosition(min(units(line.document().toRawText(), place), line.document().characterCount() - 1))
     at = QPointF(line.cursorRect(cursor).center())
@@ -66,14 +66,14 @@ def drag(window: Window, data: QMimeData, place: int) -> None:
 
 
 def strip_data(window: Window, names: tuple[str, ...]) -> QMimeData:
-    model = window.bench.strip.list_model
+    model = window.stations.bench.widget.strip.list_model
     return model.mimeData([model.index(model.names.index(name)) for name in names])
 
 
 def click_in_strip(
     window: Window, name: str, *, by: bool = False, held: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier
 ) -> None:
-    view = window.bench.strip.view
+    view = window.stations.bench.widget.strip.view
     model = view.model()
     index = next(model.index(r, 0) for r in range(model.rowCount()) if model.index(r, 0).data() == name)
     view.scrollTo(index)
@@ -83,12 +83,12 @@ def click_in_strip(
 
 
 def click_offer(window: Window, text: str) -> None:
-    buttons = window.bench.offers.findChildren(QPushButton)
+    buttons = window.stations.bench.widget.offers.findChildren(QPushButton)
     QTest.mouseClick(next(b for b in buttons if b.text() == text), Qt.MouseButton.LeftButton)
 
 
 def click_chip(window: Window, place: int) -> None:
-    line = window.bench.line
+    line = window.stations.bench.widget.line
     span = next(s for s in line.words if s.start <= place < s.start + s.length)
     QTest.mouseClick(line.viewport(), Qt.MouseButton.LeftButton, pos=line._rects(span)[0].center().toPoint())
 
@@ -109,8 +109,8 @@ TYPED = [
 def test_every_verb_by_typing_alone(
     sentence: str, subjects: set[str], groups: set[str], field: Window, settle: Settle, qtbot: QtBot
 ) -> None:
-    field.write_sentence()
-    line = field.bench.line
+    field.stations.write()
+    line = field.stations.bench.widget.line
     for part in sentence.replace('the "true" age', "true").replace("with", "wit").split(" "):
         if not part.isascii():
             line.insertPlainText(part + " ")  # the test driver has no keys for it
@@ -130,7 +130,7 @@ def test_every_verb_by_clicks_alone_and_by_dragging_alone(
 ) -> None:
     subjects = {"count": ["Sex, as told", "😀 mood"]}.get(verb, [MEASURED[0], "line break", "back`quote"])
     groups = "o'clock"
-    field.write_sentence()
+    field.stations.write()
     settle()
     click_offer(field, verb)
     for name in subjects:
@@ -143,15 +143,15 @@ def test_every_verb_by_clicks_alone_and_by_dragging_alone(
     click_in_strip(field, groups, by=True)
     settle()
     assert request_names(field) == (set(subjects), set(against), {groups})
-    clicked = field.bench.line.sentence()
+    clicked = field.stations.bench.widget.line.sentence()
 
-    line = field.bench.line
-    field.bench.say("")
+    line = field.stations.bench.widget.line
+    field.stations.bench.widget.say("")
     click_offer(field, verb)
     drag(field, strip_data(field, tuple(subjects)), len(verb))
     for word, names in (("against", against), ("across", (groups,))):
         if names:
-            field.bench.writing.line.moveCursor(line.textCursor().MoveOperation.End)
+            field.stations.bench.widget.writing.line.moveCursor(line.textCursor().MoveOperation.End)
             line.insertPlainText(f" {word} ")
             drag(field, strip_data(field, names), len(line.sentence()))
     settle()
@@ -162,10 +162,10 @@ def test_every_verb_by_clicks_alone_and_by_dragging_alone(
 def test_a_name_is_one_step_and_one_backspace_and_undo_brings_it_back(
     field: Window, settle: Settle, qtbot: QtBot
 ) -> None:
-    field.bench.say("describe `Body mass (g)`, `back``quote` across `with`")
-    field.write_sentence()
+    field.stations.bench.widget.say("describe `Body mass (g)`, `back``quote` across `with`")
+    field.stations.write()
     settle()
-    line, before = field.bench.line, field.bench.line.sentence()
+    line, before = field.stations.bench.widget.line, field.stations.bench.widget.line.sentence()
     qtbot.keyClick(line, Qt.Key.Key_Left)
     assert line.textCursor().position() == before.index("`with`")
     qtbot.keyClick(line, Qt.Key.Key_Right)
@@ -178,21 +178,21 @@ def test_a_name_is_one_step_and_one_backspace_and_undo_brings_it_back(
 
 
 def test_a_chip_that_is_clicked_offers_others_and_taking_it_out(field: Window, settle: Settle) -> None:
-    field.bench.say("describe `Body mass (g)`, weight across `across` as table with mean, sd")
-    field.write_sentence()
+    field.stations.bench.widget.say("describe `Body mass (g)`, weight across `across` as table with mean, sd")
+    field.stations.write()
     settle()
-    line = field.bench.line
+    line = field.stations.bench.widget.line
     click_chip(field, line.sentence().index("Body"))
-    assert field.bench.offers.texts[0] == "take out"
-    assert "体重" in field.bench.offers.texts
-    assert "weight" not in field.bench.offers.texts
+    assert field.stations.bench.widget.offers.texts[0] == "take out"
+    assert "体重" in field.stations.bench.widget.offers.texts
+    assert "weight" not in field.stations.bench.widget.offers.texts
     click_offer(field, "体重")
     click_chip(field, line.sentence().index("weight"))
     click_offer(field, "take out")
     click_chip(field, line.sentence().rindex("sd"))
     click_offer(field, "take out")
     click_chip(field, line.sentence().index("describe"))
-    assert set(field.bench.offers.texts) == {"count", "check", "relate"}
+    assert set(field.stations.bench.widget.offers.texts) == {"count", "check", "relate"}
     settle()
     assert line.sentence() == "describe 体重 across `across` as table with mean"
     click_chip(field, line.sentence().index("across"))
@@ -203,9 +203,9 @@ def test_a_chip_that_is_clicked_offers_others_and_taking_it_out(field: Window, s
 
 
 def test_chips_are_dragged_within_and_between_clauses(field: Window, settle: Settle) -> None:
-    field.bench.say("describe weight, 体重, `Body mass (g)` across `across`")
+    field.stations.bench.widget.say("describe weight, 体重, `Body mass (g)` across `across`")
     settle()
-    line = field.bench.line
+    line = field.stations.bench.widget.line
     spans = {line.sentence()[s.start : s.start + s.length]: s for s in line.words}
     drag(field, line.chip_data(spans["`Body mass (g)`"]), spans["weight"].start)
     assert line.sentence() == "describe `Body mass (g)`, weight, 体重 across `across`"
@@ -217,53 +217,53 @@ def test_chips_are_dragged_within_and_between_clauses(field: Window, settle: Set
 def test_nothing_is_wrong_while_it_may_become_right_and_what_would_be_right_is_clicked(
     field: Window, settle: Settle, qtbot: QtBot
 ) -> None:
-    field.write_sentence()
-    line = field.bench.line
+    field.stations.write()
+    line = field.stations.bench.widget.line
     for letter in "describe Weight across se":
         qtbot.keyClicks(line, letter)
         settle()
-        assert field.bench.message.text() == ""
-        assert field.bench.offers.texts
+        assert field.stations.bench.widget.message.text() == ""
+        assert field.stations.bench.widget.offers.texts
     assert request_names(field)[2] == {"Sex, as told"}
     qtbot.keyClicks(line, " amonk ")
     settle()
-    assert "Did you mean “among”?" in field.bench.message.text()
-    assert field.bench.offers.texts == ("among",)
-    qtbot.waitUntil(lambda: not field.bench.settings.keep_button.isEnabled())
+    assert "Did you mean “among”?" in field.stations.bench.widget.message.text()
+    assert field.stations.bench.widget.offers.texts == ("among",)
+    qtbot.waitUntil(lambda: not field.stations.bench.widget.settings.keep_button.isEnabled())
     click_offer(field, "among")
     qtbot.keyClicks(line, "body mass > 3")
     settle()
     assert request_names(field)[0] == {"Weight"}
     assert line.sentence() == "describe Weight across `Sex, as told` among `Body mass (g)` > 3"
-    field.bench.say("describe we")
+    field.stations.bench.widget.say("describe we")
     qtbot.keyClick(line, Qt.Key.Key_Return)
     settle()
-    assert field.bench.message.text() == "“we” can mean “weight” or “Weight”; write more of it."
+    assert field.stations.bench.widget.message.text() == "“we” can mean “weight” or “Weight”; write more of it."
     click_offer(field, "Weight")
     settle()
     assert request_names(field)[0] == {"Weight"}
 
 
 def test_the_proof_says_whose_it_is(field: Window, settle: Settle, qtbot: QtBot) -> None:
-    field.bench.say("describe weight")
-    field.write_sentence()
+    field.stations.bench.widget.say("describe weight")
+    field.stations.write()
     settle()
-    keep, paper = field.bench.settings.keep_button, field.bench.desk.paper
+    keep, paper = field.stations.bench.widget.settings.keep_button, field.stations.bench.widget.desk.paper
     assert keep.isEnabled()
-    qtbot.keyClicks(field.bench.line, ", ")
+    qtbot.keyClicks(field.stations.bench.widget.line, ", ")
     qtbot.waitUntil(lambda: not keep.isEnabled())
     assert paper._dimmed
-    field.bench.keep()
+    field.stations.bench.widget.keep()
     assert field.model.study.kept == ()
-    qtbot.keyClicks(field.bench.line, "Weight")
+    qtbot.keyClicks(field.stations.bench.widget.line, "Weight")
     settle()
     assert keep.isEnabled()
     assert not paper._dimmed
-    field.bench.say("")
+    field.stations.bench.widget.say("")
     settle()
-    assert not field.bench.desk.isVisible()
+    assert not field.stations.bench.widget.desk.isVisible()
     assert not keep.isEnabled()
-    beginnings = field.bench.empty.findChildren(QPushButton)
+    beginnings = field.stations.bench.widget.empty.findChildren(QPushButton)
     assert len(beginnings) == 3
     qtbot.mouseClick(beginnings[0], Qt.MouseButton.LeftButton)
     settle()
@@ -271,22 +271,22 @@ def test_the_proof_says_whose_it_is(field: Window, settle: Settle, qtbot: QtBot)
 
 
 def test_earlier_sentences_come_back_with_up(field: Window, settle: Settle, qtbot: QtBot) -> None:
-    field.write_sentence()
+    field.stations.write()
     for sentence in ("describe weight", "describe Weight", "count `across`"):
-        field.bench.say(sentence)
+        field.stations.bench.widget.say(sentence)
         settle()
-    field.bench.say("")
+    field.stations.bench.widget.say("")
     settle()
     seen = []
     for _ in range(3):
-        qtbot.keyClick(field.bench.line, Qt.Key.Key_Up)
+        qtbot.keyClick(field.stations.bench.widget.line, Qt.Key.Key_Up)
         settle()
-        seen.append(field.bench.line.sentence())
+        seen.append(field.stations.bench.widget.line.sentence())
     assert seen == ["count `across`", "describe Weight", "describe weight"]
 
 
 def test_several_variables_chosen_in_the_strip_go_in_together(field: Window, settle: Settle) -> None:
-    field.write_sentence()
+    field.stations.write()
     settle()
     click_in_strip(field, "weight")
     settle()
@@ -312,20 +312,20 @@ def test_from_a_raw_file_to_a_table_of_differences_in_eight_actions(
         rows[7 * column][column] = "NA"
     path.write_text(",".join(names) + "\n" + "\n".join(",".join(row) for row in rows) + "\n")
     window = opened(path)  # 1
-    window.write_sentence()  # 2
+    window.stations.write()  # 2
     settle()
     for name in names[:3]:  # 3, 4, 5
         click_in_strip(window, name)
     click_in_strip(window, "Sex", by=True)  # 6
     settle()
-    qtbot.mouseClick(window.bench.settings.chips["difference"], Qt.MouseButton.LeftButton)  # 7
-    menu = next(m for m in window.bench.settings.findChildren(QMenu) if m.isVisible())
+    qtbot.mouseClick(window.stations.bench.widget.settings.chips["difference"], Qt.MouseButton.LeftButton)  # 7
+    menu = next(m for m in window.stations.bench.widget.settings.findChildren(QMenu) if m.isVisible())
     next(action for action in menu.actions() if action.text() == "yes").trigger()  # 8
     menu.close()
     settle()
-    exhibit = window.bench.proof.exhibit  # type: ignore[union-attr]
+    exhibit = window.stations.bench.widget.proof.exhibit  # type: ignore[union-attr]
     assert [d.effect.measure for d in exhibit.result.differences] == ["g_average"] * 3
-    setting = window.bench.desk.paper.setting
+    setting = window.stations.bench.widget.desk.paper.setting
     assert setting is not None
     assert setting.table is not None
     assert [head.span for head in setting.table.heads[0]] == [1, 3, 3, 1]

@@ -13,8 +13,8 @@ from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QPushButton
 from pytestqt.qtbot import QtBot
 
-from istrel.app.stations.codebook import LevelTag
 from istrel.app.stations.codebook.entries_view import placed
+from istrel.app.stations.codebook.level_tags import LevelTag
 from istrel.app.stations.intake.finding_view import FindingView
 from istrel.app.window import Window
 from istrel.data.levels import Level
@@ -25,12 +25,12 @@ Settle = Callable[[], None]
 
 
 def findings(window: Window) -> list[FindingView]:
-    return [view for view in window.intake.findChildren(FindingView) if view.isVisible()]
+    return [view for view in window.stations.intake.widget.findChildren(FindingView) if view.isVisible()]
 
 
 def edit_phrase(window: Window, name: str, part: str, text: str, qtbot: QtBot) -> None:
     """Click a phrase of a variable's entry, write, press Return: as a user does."""
-    book = window.codebook
+    book = window.stations.codebook.widget
     book.show_variable(name)
     place = book.entries.currentIndex()
     rect = QRectF(book.entries.visualRect(place))
@@ -45,8 +45,8 @@ def edit_phrase(window: Window, name: str, part: str, text: str, qtbot: QtBot) -
 
 def test_intake_shows_the_file_and_what_is_wrong_with_it(opened: Opened) -> None:
     window = opened()
-    window.go_intake()
-    assert window.intake.table_model.rowCount() == 34
+    window.stations.intake.go()
+    assert window.stations.intake.widget.table_model.rowCount() == 34
     assert [view.finding.kind for view in findings(window)][:3] == [
         "suspected_missing_code",
         "suspected_missing_code",
@@ -57,7 +57,7 @@ def test_intake_shows_the_file_and_what_is_wrong_with_it(opened: Opened) -> None
 
 def test_a_finding_is_mended_with_a_click_and_undone_with_another(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
-    window.go_intake()
+    window.stations.intake.go()
     qtbot.mouseClick(findings(window)[0].remedies[0], Qt.MouseButton.LeftButton)
     settle()
     assert len(findings(window)) == window.rail.stations[0].count == 12
@@ -70,7 +70,7 @@ def test_a_finding_is_mended_with_a_click_and_undone_with_another(opened: Opened
 
 def test_an_entry_is_changed_where_it_stands(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
-    window.go_codebook()
+    window.stations.codebook.go()
     edit_phrase(window, "confidence", "label", "Confidence in signing", qtbot)
     edit_phrase(window, "confidence", "missing", "-9 refused", qtbot)
     edit_phrase(window, "confidence", "value", "Never", qtbot)
@@ -82,7 +82,7 @@ def test_an_entry_is_changed_where_it_stands(opened: Opened, settle: Settle, qtb
     practice = window.model.study.codebook["practice_min"]
     assert (practice.decimals, practice.unit) == (2, "minutes")
     for _ in range(5):
-        window.undo()
+        window.model.undo()
     settle()
     assert window.model.study.codebook["confidence"].label == "Confidence"
     assert window.model.study.codebook["practice_min"].unit == "min"
@@ -90,8 +90,8 @@ def test_an_entry_is_changed_where_it_stands(opened: Opened, settle: Settle, qtb
 
 def test_items_of_a_battery_are_said_once_and_opened(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
-    window.go_codebook()
-    book = window.codebook
+    window.stations.codebook.go()
+    book = window.stations.codebook.widget
     place = next(k for k, e in enumerate(book.entries_model.entries) if len(e.names) == 12)
     entry = book.entries_model.entries[place]
     assert (entry.beside, entry.says[0].text) == ("mot_01 to mot_12", "12 items")
@@ -114,8 +114,8 @@ def test_items_of_a_battery_are_said_once_and_opened(opened: Opened, settle: Set
 
 def test_the_codebook_is_gone_through_by_keys_alone(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
-    window.go_codebook()
-    book, line = window.codebook, window.codebook.entries.editor
+    window.stations.codebook.go()
+    book, line = window.stations.codebook.widget, window.stations.codebook.widget.entries.editor
     book.show_variable("distance_km")
     book.entries.setFocus()
     qtbot.keyClick(book.entries, Qt.Key.Key_F2)
@@ -138,16 +138,16 @@ def test_the_codebook_is_gone_through_by_keys_alone(opened: Opened, settle: Sett
 
 def test_a_level_is_chosen_by_its_tag(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
-    window.go_codebook()
-    window.codebook.show_variable("absences")
-    assert window.codebook.title.text() == window.model.study.codebook["absences"].title
-    tags = {tag.level: tag for tag in window.codebook.levels.buttons() if isinstance(tag, LevelTag)}
+    window.stations.codebook.go()
+    window.stations.codebook.widget.show_variable("absences")
+    assert window.stations.codebook.widget.title.text() == window.model.study.codebook["absences"].title
+    tags = {tag.level: tag for tag in window.stations.codebook.widget.levels.buttons() if isinstance(tag, LevelTag)}
     assert tags[Level.COUNT].isChecked()
     qtbot.mouseClick(tags[Level.ORDINAL], Qt.MouseButton.LeftButton)
     settle()
     assert window.model.study.codebook["absences"].level is Level.ORDINAL
     assert window.model.history.undo_words == "absences is ordinal"
-    window.undo()
+    window.model.undo()
     settle()
     assert tags[Level.COUNT].isChecked()
 
@@ -159,7 +159,7 @@ def test_labels_and_units_from_names_are_shown_and_undone_with_a_click(
     rows = "".join(f"{190 + k % 23}.5,{3800 + 7 * k},{'ab'[k % 2]},{k % 7}.25\n" for k in range(60))
     path.write_text("Flipper length (mm),body_mass_g,nestSite,depth\n" + rows)
     window = opened(path, sentence="describe body_mass_g, depth across nestSite")
-    window.go_codebook()
+    window.stations.codebook.go()
     book = window.model.study.codebook
     said = {v.name: (v.label, v.unit) for v in book.variables}
     assert said == {
@@ -168,15 +168,15 @@ def test_labels_and_units_from_names_are_shown_and_undone_with_a_click(
         "nestSite": ("Nest site", ""),
         "depth": ("", ""),
     }
-    page = window.codebook.page
-    window.codebook.show_variable("body_mass_g")
+    page = window.stations.codebook.widget.page
+    window.stations.codebook.widget.show_variable("body_mass_g")
     (keep,) = [b for b in page.guessed.findChildren(QPushButton) if b.text() == "keep the name"]
     qtbot.mouseClick(keep, Qt.MouseButton.LeftButton)
     settle()
     assert window.model.study.codebook["body_mass_g"].title_with_unit == "body_mass_g"
     assert window.model.study.codebook["nestSite"].label == "Nest site"
     assert not page.guessed.isVisible()
-    window.undo()
+    window.model.undo()
     settle()
     assert window.model.study.codebook["body_mass_g"].unit == "g"
 
@@ -185,24 +185,24 @@ def test_the_manuscript_lists_and_exports_what_was_kept(
     opened: Opened, settle: Settle, qtbot: QtBot, tmp_path: Path
 ) -> None:
     window = opened(sentence=SENTENCE)
-    window.keep_exhibit()
-    window.bench.say("describe receptive_post as histogram")
+    window.does.do("keep")
+    window.stations.bench.widget.say("describe receptive_post as histogram")
     settle()
-    window.keep_exhibit()
+    window.does.do("keep")
     settle()
-    window.go_manuscript()
+    window.stations.manuscript.go()
     settle()
-    outline = window.manuscript.outline
+    outline = window.stations.manuscript.widget.outline
     assert [row.label for row in outline.rows()] == ["Table 1", "Figure 1", "Supplement"]
     path = tmp_path / "thesis.docx"
-    with qtbot.waitSignal(window.manuscript.exported, timeout=20_000):
-        window.manuscript.export(path)
+    with qtbot.waitSignal(window.stations.manuscript.widget.parts.exported, timeout=20_000):
+        window.stations.manuscript.widget.leaving.export(path)
     word = docx.Document(str(path))
     assert len(word.element.xpath("//w:sdtContent/w:tbl")) == 1
     assert len(word.element.xpath("//w:sdtContent//w:drawing")) == 1
     assert "averaged" in word.element.xpath("string(.)")
-    with qtbot.waitSignal(window.manuscript.exported, timeout=20_000):
-        window.manuscript.export(tmp_path / "thesis.json")
+    with qtbot.waitSignal(window.stations.manuscript.widget.parts.exported, timeout=20_000):
+        window.stations.manuscript.widget.leaving.export(tmp_path / "thesis.json")
     assert [entry["form"] for entry in json.loads((tmp_path / "thesis.json").read_text())] == ["table", "histogram"]
 
 
@@ -238,55 +238,62 @@ def test_what_is_kept_is_made_when_it_is_looked_at(
     settle()
     assert [sentence for sentence in made if " as " not in sentence] == [SENTENCE]  # others are pictures of other forms
     made.clear()
-    window.go_manuscript()
+    window.stations.manuscript.go()
     settle()
     kept = [sentence for sentence in made if "trim" in sentence and " as " not in sentence]
     assert len(kept) == 16
-    assert len(window.manuscript.entries) == window.manuscript.outline.count() - 1 == 16
+    assert (
+        len(window.stations.manuscript.widget.parts.entries)
+        == window.stations.manuscript.widget.outline.count() - 1
+        == 16
+    )
     first, last = (window.model.study.kept[place].id for place in (0, 15))
     window.model.do(Move(last, 0))
     made.clear()
     settle()
     assert [sentence for sentence in made if " as " not in sentence] == []
-    assert [entry.kept.id for entry in window.manuscript.entries[:2]] == [last, first]
-    assert [window.manuscript.outline.item(place).text() for place in (0, 15)] == ["Table 1", "Table 16"]
-    window.undo()
+    assert [entry.kept.id for entry in window.stations.manuscript.widget.parts.entries[:2]] == [last, first]
+    assert [window.stations.manuscript.widget.outline.item(place).text() for place in (0, 15)] == [
+        "Table 1",
+        "Table 16",
+    ]
+    window.model.undo()
     settle()
-    assert window.manuscript.entries[0].kept.id == first
+    assert window.stations.manuscript.widget.parts.entries[0].kept.id == first
 
 
 def test_a_place_that_cannot_be_written_is_told(opened: Opened, settle: Settle) -> None:
     window = opened(sentence=SENTENCE)
-    window.keep_exhibit()
+    window.does.do("keep")
     settle()
-    window.go_manuscript()
+    window.stations.manuscript.go()
     settle()
-    window.manuscript.export(Path("/nowhere/at/all.docx"))
+    window.stations.manuscript.widget.leaving.export(Path("/nowhere/at/all.docx"))
     settle()
-    assert "cannot be written" in window.manuscript.review.status.text()
+    assert "cannot be written" in window.stations.manuscript.widget.review.status.text()
 
 
 def test_numbers_that_moved_are_told_and_accepted(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened(sentence="describe receptive_post")
-    window.keep_exhibit()
+    window.does.do("keep")
     settle()
-    window.go_manuscript()
+    window.stations.manuscript.go()
     settle()
-    assert window.manuscript.entries[0].status == "as kept"
+    assert window.stations.manuscript.widget.parts.entries[0].status == "as kept"
     from istrel.study.changes.codebook import TreatAsMissing
 
     window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))
     settle()
-    assert window.manuscript.entries[0].status == "6 numbers moved"
-    assert "6 numbers moved" in window.manuscript.review.status.text()
-    (accept,) = [b for b in window.manuscript.findChildren(QPushButton) if b.text() == "accept"]
+    assert window.stations.manuscript.widget.parts.entries[0].status == "6 numbers moved"
+    assert "6 numbers moved" in window.stations.manuscript.widget.review.status.text()
+    (accept,) = [b for b in window.stations.manuscript.widget.findChildren(QPushButton) if b.text() == "accept"]
     qtbot.mouseClick(accept, Qt.MouseButton.LeftButton)
     settle()
-    assert window.manuscript.entries[0].status == "as kept"
-    (take_out,) = [b for b in window.manuscript.findChildren(QPushButton) if b.text() == "take out"]
+    assert window.stations.manuscript.widget.parts.entries[0].status == "as kept"
+    (take_out,) = [b for b in window.stations.manuscript.widget.findChildren(QPushButton) if b.text() == "take out"]
     qtbot.mouseClick(take_out, Qt.MouseButton.LeftButton)
     settle()
-    assert window.manuscript.entries == ()
+    assert window.stations.manuscript.widget.parts.entries == ()
 
 
 def test_numbers_of_the_manuscript_show_their_cases_in_their_own_source(
@@ -295,33 +302,33 @@ def test_numbers_of_the_manuscript_show_their_cases_in_their_own_source(
     from istrel.app.proof.paper import Paper
 
     window = opened(sentence="describe age with n, max")
-    window.keep_exhibit()
-    window.open_path(str(SESSIONS))
+    window.does.do("keep")
+    window.arrivals.open_path(str(SESSIONS))
     settle()
-    window.go_manuscript()
+    window.stations.manuscript.go()
     settle()
-    assert window.manuscript.entries[0].status == "as kept"
-    (paper,) = [made for made in window.manuscript.findChildren(Paper) if made.proof is not None]
+    assert window.stations.manuscript.widget.parts.entries[0].status == "as kept"
+    (paper,) = [made for made in window.stations.manuscript.widget.findChildren(Paper) if made.proof is not None]
     points = (QPoint(x, y) for y in range(0, paper.height(), 4) for x in range(0, paper.width(), 4))
     maximum = next(point for point in points if paper.cell_at(point) == (0, 1))
     qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=maximum)
     settle()
     assert window.cases_line.source.text() == "learners.csv ▾"
-    assert window.drawer.cases.rowCount() == 1
-    assert window.drawer.view.currentIndex().data() == "199"
+    assert window.cases.drawer.cases.rowCount() == 1
+    assert window.cases.drawer.view.currentIndex().data() == "199"
 
 
 def test_a_copied_table_pastes_as_a_table(opened: Opened, settle: Settle) -> None:
     window = opened(sentence=SENTENCE)
-    window.copy_exhibit()
+    window.does.do("copy")
     data = QGuiApplication.clipboard().mimeData()
     assert "<table>" in data.html()
     lines = data.text().splitlines()
     assert lines[0] == "Table 1"
     assert lines[4].split("\t")[:3] == ["Weekly evening", "210", "86.6"]
-    window.bench.say("describe age as histogram")
+    window.stations.bench.widget.say("describe age as histogram")
     settle()
-    window.copy_exhibit()
+    window.does.do("copy")
     data = QGuiApplication.clipboard().mimeData()
     assert bytes(data.data("image/png").data())[:4] == b"\x89PNG"
     assert b"<svg" in bytes(data.data("image/svg+xml").data())
@@ -331,7 +338,7 @@ def test_the_cases_line_limits_and_frees_the_cases(opened: Opened, settle: Settl
     window = opened(sentence="describe age")
     line = window.cases_line
     assert line.cases.text() == "612 of 612 cases"
-    window.set_condition()
+    window.does.do("condition")
     assert line.edit is not None
     qtbot.keyClicks(line.edit, "age >= 3x")
     qtbot.keyClick(line.edit, Qt.Key.Key_Return)
@@ -348,9 +355,9 @@ def test_the_cases_line_limits_and_frees_the_cases(opened: Opened, settle: Settl
     used = int((window.model.study.data.numbers("age").values >= 30).sum())
     assert line.cases.text() == f"{used} of 612 cases"
     assert line.chip.text() == "age ≥ 30   ✕"
-    assert window.bench.proof is not None
-    assert window.bench.proof.exhibit.cases.used == used
+    assert window.stations.bench.widget.proof is not None
+    assert window.stations.bench.widget.proof.exhibit.cases.used == used
     qtbot.mouseClick(line.chip, Qt.MouseButton.LeftButton)
     settle()
     assert line.cases.text() == "612 of 612 cases"
-    assert window.bench.proof.exhibit.cases.used == 612
+    assert window.stations.bench.widget.proof.exhibit.cases.used == 612

@@ -5,17 +5,17 @@ from __future__ import annotations
 import sys
 import threading
 from collections.abc import Callable
-from operator import attrgetter
 from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QMimeData, QPointF, Qt, QTimer, QUrl
 from PySide6.QtGui import QDropEvent, QKeySequence
+from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 from pytestqt.qtbot import QtBot
 
 from istrel.app import theme
-from istrel.app.actions import ACTIONS
+from istrel.app.actions import Action, Actions
 from istrel.app.background import Background
 from istrel.app.start import tell_faults
 from istrel.app.window import ICON, Window
@@ -36,8 +36,8 @@ def test_a_start_page_invites_before_anything_is_open(window: Window) -> None:
 def test_the_demo_study_opens_as_a_finished_paper(window: Window, settle: Settle, qtbot: QtBot) -> None:
     qtbot.mouseClick(window.start.demo_button, Qt.MouseButton.LeftButton)
     settle()
-    assert window.stack.currentWidget() is window.manuscript
-    assert [entry.status for entry in window.manuscript.entries] == ["as kept"] * 10
+    assert window.stack.currentWidget() is window.stations.manuscript.widget
+    assert [entry.status for entry in window.stations.manuscript.widget.parts.entries] == ["as kept"] * 10
     assert window.keeping.path is None  # it is nobody's until something is changed
 
 
@@ -48,14 +48,14 @@ def test_a_dropped_file_opens_at_the_intake(window: Window, settle: Settle) -> N
     event = QDropEvent(QPointF(200, 200), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, none)
     window.dropEvent(event)
     settle()
-    assert window.stack.currentWidget() is window.intake
+    assert window.stack.currentWidget() is window.stations.intake.widget
     assert window.cases_line.source.text() == "sessions.csv ▾"
 
 
 def test_a_file_that_cannot_be_read_is_told_where_one_looks(window: Window, settle: Settle, tmp_path: Path) -> None:
     path = tmp_path / "ragged.csv"
     path.write_text("a,b\n1,2\n3\n")
-    window.open_path(str(path))
+    window.arrivals.open_path(str(path))
     settle()
     assert window.start.message.text().startswith("ragged.csv, line 3: 1 field")
     assert window.stack.currentWidget() is window.start
@@ -64,7 +64,7 @@ def test_a_file_that_cannot_be_read_is_told_where_one_looks(window: Window, sett
 def test_a_second_file_that_fails_leaves_the_first_open(opened: Opened, settle: Settle, tmp_path: Path) -> None:
     window = opened(sentence=SENTENCE)
     before = window.model.study
-    window.open_path(str(tmp_path / "nothing.csv"))
+    window.arrivals.open_path(str(tmp_path / "nothing.csv"))
     settle()
     assert window.model.study is before
     assert "there is no such file" in window.cases_line.trouble.text()
@@ -72,31 +72,35 @@ def test_a_second_file_that_fails_leaves_the_first_open(opened: Opened, settle: 
 
 def test_a_second_file_replaces_the_first_everywhere(opened: Opened, settle: Settle) -> None:
     window = opened(sentence=SENTENCE)
-    window.go_codebook()
-    window.keep_exhibit()
+    window.stations.codebook.go()
+    window.does.do("keep")
     settle()
-    window.open_path(str(SESSIONS))
+    window.arrivals.open_path(str(SESSIONS))
     settle()
-    assert window.bench.line.sentence() == ""
-    assert window.bench.proof is None
-    assert window.codebook.entries_model.rowCount() == 6
-    assert window.bench.strip.list_model.names[0] == "learner"
+    assert window.stations.bench.widget.line.sentence() == ""
+    assert window.stations.bench.widget.proof is None
+    assert window.stations.codebook.widget.entries_model.rowCount() == 6
+    assert window.stations.bench.widget.strip.list_model.names[0] == "learner"
 
 
-def test_actions_have_words_keys_and_methods_of_their_own(opened: Opened) -> None:
-    assert len({action.id for action in ACTIONS}) == len(ACTIONS)
-    keys = [action.key for action in ACTIONS if action.key]
-    assert len(set(keys)) == len(keys)
-    assert all(QKeySequence(key).count() == 1 for key in keys)
-    window = opened()
-    assert all(callable(attrgetter(action.call)(window)) for action in ACTIONS)
+@pytest.mark.parametrize(("identity", "key"), [("undo", "Ctrl+Y"), ("again", "Ctrl+Z")])
+def test_an_id_or_a_key_is_declared_once(identity: str, key: str) -> None:
+    actions = Actions()
+    actions.add([Action("undo", "Undo", ("Ctrl+Z",), lambda: None)])
+    with pytest.raises(ValueError, match=identity):
+        actions.add([Action(identity, "Again", (key,), lambda: None)])
+
+
+def test_every_key_can_be_pressed_at_once(window: Window) -> None:
+    assert all(QKeySequence(key).count() == 1 for action in window.does for key in action.keys)
+    assert len(list(window.does)) > 40
 
 
 def test_what_is_not_possible_is_not_done(window: Window) -> None:
-    for action in ACTIONS:
-        if action.needs:
-            assert not window.possible(action)
-            window.do(action)
+    waiting = [action for action in window.does if not action.possible()]
+    assert len(waiting) > 30
+    for action in waiting:
+        window.does.do(action.id)
     assert window.stack.currentWidget() is window.start
 
 
@@ -105,21 +109,21 @@ def test_stations_are_reached_by_their_keys(key: str, station: str, opened: Open
     window = opened()
     window.activateWindow()
     qtbot.keyClick(window, Qt.Key(ord(key)), Qt.KeyboardModifier.ControlModifier)
-    assert window.stack.currentWidget() is getattr(window, station)
+    assert window.stack.currentWidget() is getattr(window.stations, station).widget
     assert window.rail.stations[int(key) - 1].isChecked()
 
 
 def test_the_palette_finds_and_does(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
-    window.show_palette()
-    palette = window._palette
+    window.does.do("palette")
+    palette = window.panels["palette"]
     assert palette is not None
     qtbot.keyClicks(palette.finder, "manus go")
     assert [choice.words for choice in palette.choices] == ["Go to the Manuscript"]
     qtbot.keyClick(palette.finder, Qt.Key.Key_Return)
     assert not palette.isVisible()
-    assert window.stack.currentWidget() is window.manuscript
-    window.show_palette()
+    assert window.stack.currentWidget() is window.stations.manuscript.widget
+    window.does.do("palette")
     qtbot.keyClick(palette.finder, Qt.Key.Key_Escape)
     assert not palette.isVisible()
 
@@ -139,10 +143,10 @@ def test_the_palette_reaches_everything(
     text: str, beside: str, sentence: str, station: str, opened: Opened, settle: Settle, qtbot: QtBot
 ) -> None:
     window = opened(sentence="describe age")
-    window.keep_exhibit()
+    window.does.do("keep")
     settle()
-    window.show_palette()
-    palette = window._palette
+    window.does.do("palette")
+    palette = window.panels["palette"]
     assert palette is not None
     palette.finder.setText(text)
     place = next(place for place, choice in enumerate(palette.choices) if choice.beside == beside)
@@ -150,35 +154,39 @@ def test_the_palette_reaches_everything(
         qtbot.keyClick(palette.finder, Qt.Key.Key_Down)
     qtbot.keyClick(palette.finder, Qt.Key.Key_Return)
     settle()
-    assert window.bench.line.sentence() == sentence
-    assert window.stack.currentWidget() is getattr(window, station)
+    assert window.stations.bench.widget.line.sentence() == sentence
+    assert window.stack.currentWidget() is getattr(window.stations, station).widget
 
 
 def test_the_keys_panel_lists_every_key(window: Window) -> None:
     from PySide6.QtWidgets import QLabel
 
-    window.show_keys()
-    assert window._keys is not None
-    shown = {label.text() for label in window._keys.findChildren(QLabel)}
-    assert {action.words for action in ACTIONS if action.key} <= shown
+    window.does.do("keys")
+    assert window.panels["keys"] is not None
+    shown = {label.text() for label in window.panels["keys"].findChildren(QLabel)}
+    assert {action.words for action in window.does if action.keys} <= shown
 
 
 def test_a_slash_can_still_be_written_where_text_is_written(opened: Opened, qtbot: QtBot) -> None:
     window = opened()
-    slash = next(action for action in ACTIONS if action.key == "/")
-    window.write_sentence()
-    window.do(slash)
-    assert window.bench.line.sentence() == "/"
-    window.bench.strip.view.setFocus()
-    window.do(slash)
-    assert window.bench.strip.finder.hasFocus()
+    window.stations.write()
+    QTest.keyClick(window.stations.bench.widget.line, Qt.Key.Key_Slash)
+    assert window.stations.bench.widget.line.sentence() == "/"
+    window.stations.bench.widget.strip.view.setFocus()
+    QTest.keyClick(window.stations.bench.widget.strip.view, Qt.Key.Key_Slash)
+    assert window.stations.bench.widget.strip.finder.hasFocus()
 
 
 def test_every_control_has_a_name_for_screen_readers(opened: Opened) -> None:
     from PySide6.QtWidgets import QAbstractButton, QAbstractItemView, QLineEdit
 
     window = opened(sentence=SENTENCE)
-    for station in (window.intake, window.codebook, window.bench, window.manuscript):
+    for station in (
+        window.stations.intake.widget,
+        window.stations.codebook.widget,
+        window.stations.bench.widget,
+        window.stations.manuscript.widget,
+    ):
         for kind in (QAbstractButton, QAbstractItemView, QLineEdit):
             for control in station.findChildren(kind):
                 inner = control.objectName().startswith("qt_") or type(control).__name__ in (
@@ -193,11 +201,11 @@ def test_no_button_is_cut_in_a_small_window(opened: Opened, settle: Settle) -> N
     from PySide6.QtWidgets import QPushButton
 
     window = opened(sentence=SENTENCE)
-    window.keep_exhibit()
+    window.does.do("keep")
     window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))  # numbers moved: the bar has much to tell
     window.resize(1024, 640)
-    for station in (window.go_intake, window.go_codebook, window.write_sentence, window.go_manuscript):
-        station()
+    for station in (0, 1, 2, 3):
+        window.stations.go(station)
         settle()
         for button in window.stack.currentWidget().findChildren(QPushButton):
             if button.isVisible():
@@ -300,7 +308,7 @@ def test_closing_istrel_closes_the_frame_it_stands_in(dressed: QApplication, qtb
     qtbot.addWidget(frame)
     window = furnish(dressed, frame, "", demo=False)
     frame.show()
-    window.do(next(action for action in ACTIONS if action.id == "quit"))
+    window.does.do("quit")
     assert not frame.isVisible()
     window.background.wait()
 
@@ -323,5 +331,5 @@ def test_what_a_slot_raises_becomes_a_message_and_a_log(
     window.background.submit("breaks", lambda: 1 / 0, lambda _: None)
     settle()
     assert "ZeroDivisionError" in log_named_in(window.cases_line.trouble.text())
-    window.write_sentence()
-    assert window.stack.currentWidget() is window.bench
+    window.stations.write()
+    assert window.stack.currentWidget() is window.stations.bench.widget

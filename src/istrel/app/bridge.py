@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
@@ -14,12 +13,11 @@ from istrel.problem import Problem
 if TYPE_CHECKING:
     from istrel.data.facts import FileFacts, VariableFacts
     from istrel.data.patterns import MissingMap, MissingPattern
-    from istrel.data.reading import ReadingSettings
     from istrel.data.reading.watch import Watch
     from istrel.data.screening import Finding
     from istrel.study.changes import Change
     from istrel.study.history import History
-    from istrel.study.study import Study, StudySource
+    from istrel.study.study import Study
     from istrel.style.house import HouseStyle
 
 MOST_VALUES = 40
@@ -43,7 +41,7 @@ class StudyModel(QObject):
     def __init__(self, background: Background, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self.background = background
-        background.failed.connect(self._tell)
+        background.failed.connect(self.tell)
         self._history: History | None = None
         self.taken_up = ""  # the kept exhibit that was taken back to the Bench
         self._aside: list[tuple[Change, Callable[[Problem], None]]] = []  # changes that take long, in their order
@@ -60,6 +58,20 @@ class StudyModel(QObject):
     @property
     def is_open(self) -> bool:
         return self._history is not None
+
+    def has_study(self) -> bool:
+        """Whether there is anything to do something with: actions ask it."""
+        return self.is_open
+
+    def has_kept(self) -> bool:
+        """Whether the manuscript has an exhibit."""
+        return self.is_open and bool(self.study.kept)
+
+    def can_undo(self) -> bool:
+        return self.is_open and bool(self.history.past)
+
+    def can_redo(self) -> bool:
+        return self.is_open and bool(self.history.future)
 
     @property
     def history(self) -> History:
@@ -84,36 +96,7 @@ class StudyModel(QObject):
             if facts.distinct <= MOST_VALUES
         }
 
-    # Sources.
-    def open(self, path: str, settings: ReadingSettings | None = None) -> None:
-        """Read a file in the background; it begins a study, or joins the one that is open."""
-        self._read(path, settings, self._take)
-
-    def read_differently(self, settings: ReadingSettings) -> None:
-        """Read the file of the source in use with other settings; what was said about it stays where it fits."""
-        from istrel.study.changes.sources import ReadAgain
-        from istrel.study.opening import reread
-
-        old = self.study.source
-
-        def take(new: StudySource) -> None:
-            self.do(ReadAgain(reread(old, new)))
-
-        self._read(old.raw.source.path, settings, take)
-
-    def paste(self, text: str) -> None:
-        """Cells that were copied elsewhere become a source."""
-        from istrel.study.opening import paste_source
-
-        self.background.submit(
-            "open cells", lambda: paste_source(text), self._take, self._tell, words="reading the cells"
-        )
-
-    def cancel_reading(self) -> None:
-        """Stop reading files; what is open stays as it is."""
-        if self.background.cancel_all("open "):
-            self.trouble.emit("Reading was cancelled; nothing was changed.")
-
+    # The study.
     def close(self) -> None:
         """No study is open any more."""
         self.background.cancel_all("")
@@ -121,21 +104,6 @@ class StudyModel(QObject):
         self._history = None
         self._forget()
         self.closed.emit()
-
-    def _read(self, path: str, settings: ReadingSettings | None, take: Callable[[StudySource], None]) -> None:
-        words = f"reading {Path(path).name}"
-        work: Callable[[Watch], StudySource] = lambda watch: _read(path, settings, watch)  # noqa: E731
-        self.background.submit(f"open {path}", work, take, self._tell, words=words, watched=True)
-
-    def _take(self, source: StudySource) -> None:
-        from istrel.study.changes.sources import AddSource
-        from istrel.study.history import History
-        from istrel.study.study import Study
-
-        if self._history is None:
-            self.begin(History(Study((source,))))
-        else:
-            self.do(AddSource(source))
 
     def begin(self, history: History) -> None:
         """This is the study from now on."""
@@ -151,7 +119,8 @@ class StudyModel(QObject):
         """The study with changes that were made in the background."""
         self._step(lambda _: history)
 
-    def _tell(self, problem: Problem) -> None:
+    def tell(self, problem: Problem) -> None:
+        """What went wrong, in the cases line."""
         self.trouble.emit(problem.message)
 
     # Changes.
@@ -163,7 +132,7 @@ class StudyModel(QObject):
         """
         if self._history is None or not self._takes_long(change):
             return self._step(lambda history: history.do(change), refused)
-        self._aside.append((change, refused or self._tell))
+        self._aside.append((change, refused or self.tell))
         if len(self._aside) == 1:
             self._do_aside()
         return True
@@ -212,7 +181,7 @@ class StudyModel(QObject):
         try:
             self._history = step(self._history)
         except Problem as problem:
-            (refused or self._tell)(problem)
+            (refused or self.tell)(problem)
             return False
         now = self._history.study
         if now is before:
@@ -244,13 +213,6 @@ class StudyModel(QObject):
         self.findings, self.missing = found
         self.screened = True
         self.findings_ready.emit()
-
-
-def _read(path: str, settings: ReadingSettings | None, watch: Watch) -> StudySource:
-    from istrel.data.reading import ReadingSettings
-    from istrel.study.opening import Opening, open_source
-
-    return open_source(path, Opening(settings or ReadingSettings()), watch)
 
 
 def _look(study: Study) -> tuple[FileFacts, dict[str, VariableFacts]]:

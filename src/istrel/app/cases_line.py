@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from functools import partial
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QPoint, Signal
@@ -9,6 +10,7 @@ from PySide6.QtWidgets import QFrame
 
 from istrel.app import theme
 from istrel.app.bridge import StudyModel
+from istrel.app.reading import cancel
 from istrel.app.widgets.simple import button, label, row
 from istrel.counting import counted
 
@@ -39,7 +41,7 @@ class CasesLine(QFrame):
         self.trouble = label("")
         self.busy = label("")
         self._words = ""
-        self.cancel = button("cancel", "plain", model.cancel_reading, tip="stop reading")
+        self.cancel = button("cancel", "plain", partial(cancel, model), tip="stop reading")
         self.undo = button("", "plain", model.undo)
         self.drawer = button("cases ▴", "plain", self.cases_wanted.emit, tip="show the cases  Ctrl+D")
         for widget in (self.source, self.cases, self.chip, self.add, self.trouble):

@@ -19,7 +19,7 @@ from PySide6.QtWidgets import (
 )
 
 from istrel.app import theme
-from istrel.app.actions import ACTIONS
+from istrel.app.actions import Actions
 from istrel.app.reach import Choice
 from istrel.app.widgets.simple import column, label, serif_label
 
@@ -122,6 +122,11 @@ class Palette(Panel):
             super().keyPressEvent(event)
 
 
+def in_print(keys: tuple[str, ...]) -> str:
+    """Keys as this desktop writes them."""
+    return " or ".join(QKeySequence(key).toString(QKeySequence.SequenceFormat.NativeText) for key in keys)
+
+
 class TwoSided(QStyledItemDelegate):
     """Paints the words at the left, what stands beside them at the right."""
 
@@ -150,16 +155,14 @@ class TwoSided(QStyledItemDelegate):
 class Keys(Panel):
     """All keys."""
 
-    def __init__(self, parent: QWidget) -> None:
+    def __init__(self, parent: QWidget, actions: Actions) -> None:
         super().__init__(parent, 760)
         layout = column(self, margins=(32, 20, 32, 20), spacing=10)
         layout.addWidget(serif_label("Keys", 22, bold=True))
         grid = QGridLayout()
         grid.setHorizontalSpacing(20)
         grid.setVerticalSpacing(5)
-        lines = [
-            (QKeySequence(a.key).toString(QKeySequence.SequenceFormat.NativeText), a.words) for a in ACTIONS if a.key
-        ]
+        lines = [(in_print(action.keys), action.words) for action in actions if action.keys]
         every = [*lines, *MORE_KEYS]
         half = (len(every) + 1) // 2
         for place, (key, words) in enumerate(every):  # two columns, so that a small window holds them

@@ -93,6 +93,15 @@ class Rail(QWidget):
             station.setEnabled(False)
             station.set_count(0)
 
+    def tell(self, findings: int, kept: int) -> None:
+        """What is to be looked at in the file, and how much is kept."""
+        self.stations[0].set_count(findings)
+        self.stations[3].setToolTip(f"Manuscript: {kept} kept  Ctrl+4")
+
+    def tell_moved(self, many: int) -> None:
+        """How many parts of the manuscript are to be looked at."""
+        self.stations[3].set_count(many)
+
     def show_station(self, place: int) -> None:
         self.stations[place].setChecked(True)
 

@@ -68,9 +68,9 @@ def furnish(app: QApplication, frame: QMainWindow, path: str, *, demo: bool) -> 
     window.windowTitleChanged.connect(frame.setWindowTitle)
     tell_faults(window)
     if demo:
-        window.open_demo()
+        window.arrivals.open_demo()
     elif path:
-        window.open_path(path)
+        window.arrivals.open_path(path)
     if os.environ.get("ISTREL_QUIT_WHEN_SHOWN"):
         from PySide6.QtCore import QTimer
 

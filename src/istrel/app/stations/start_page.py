@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from functools import partial
 from pathlib import Path
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QMenu, QTableWidget, QTableWidgetItem, QWidget
 
 from istrel.app.widgets.simple import button, column, label, row, serif_label
@@ -17,9 +16,11 @@ MOST_ROWS, MOST_COLUMNS, MOST_STUDIES, MOST_OFFERED = 7, 10, 4, 40
 class StartPage(QWidget):
     """Open data, explore the demo study, go on with a study, or drop a file."""
 
-    def __init__(
-        self, choose_file: Callable[[], object], open_demo: Callable[[], object], open_path: Callable[[str], object]
-    ) -> None:
+    file_wanted = Signal()
+    demo_wanted = Signal()
+    path_wanted = Signal(str)
+
+    def __init__(self) -> None:
         super().__init__()
         self.setObjectName("desk")
         outer = column(self, margins=(96, 0, 96, 0), spacing=0)
@@ -34,8 +35,8 @@ class StartPage(QWidget):
         outer.addWidget(self.message)
         outer.addSpacing(24)
         buttons = row(spacing=12)
-        self.open_button = button("Open…", "main", choose_file)
-        self.demo_button = button("Explore the demo study", "chip", open_demo)
+        self.open_button = button("Open…", "main", self.file_wanted.emit)
+        self.demo_button = button("Explore the demo study", "chip", self.demo_wanted.emit)
         self.demo_button.setMinimumHeight(38)
         self.open_button.setMinimumHeight(38)
         buttons.addWidget(self.open_button)
@@ -48,7 +49,6 @@ class StartPage(QWidget):
         self.first_rows.setFixedHeight(232)
         self.first_rows.hide()
         outer.addWidget(self.first_rows)
-        self._open_path = open_path
         self._studies = column(spacing=2)
         outer.addSpacing(20)
         outer.addLayout(self._studies)
@@ -70,7 +70,7 @@ class StartPage(QWidget):
         if found:
             self._studies.addWidget(label("Go on with", "quiet"))
         for path in found:
-            offer = button(called(path), "link", partial(self._open_path, str(path)))
+            offer = button(called(path), "link", partial(self.path_wanted.emit, str(path)))
             offer.setToolTip(str(path))
             self._studies.addWidget(offer, 0, Qt.AlignmentFlag.AlignLeft)
         if more := others(found):
@@ -83,7 +83,7 @@ class StartPage(QWidget):
 
         menu = QMenu(self)
         for path in paths:
-            menu.addAction(called(path), partial(self._open_path, str(path))).setToolTip(str(path))
+            menu.addAction(called(path), partial(self.path_wanted.emit, str(path))).setToolTip(str(path))
         menu.popup(self.others_button.mapToGlobal(self.others_button.rect().bottomLeft()))
 
     def show_first_rows(self, names: tuple[str, ...], rows: list[tuple[str, ...]]) -> None:

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 )
 
 from istrel.app.bridge import StudyModel
+from istrel.app.reading import read_differently
 from istrel.app.stations.intake.detail import Detail
 from istrel.app.stations.intake.finding_view import FindingView
 from istrel.app.stations.intake.missing_view import MissingView
@@ -59,7 +60,7 @@ class Intake(QWidget):
         self._facts_row = row(self._facts, margins=(32, 18, 32, 14), spacing=36)
         outer.addWidget(self._facts)
         self.reading = ReadingForm(model, "read again")
-        self.reading.wanted.connect(lambda _path, settings: model.read_differently(settings))
+        self.reading.wanted.connect(lambda _path, settings: read_differently(model, settings))
         self.reading.hide()
         outer.addWidget(self.reading)
         body = row()

@@ -14,6 +14,7 @@ from istrel.app import theme
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import button, clear, column, label
 from istrel.sentence.quoting import read_aloud
+from istrel.study.changes import Change
 from istrel.study.changes.manuscript import Accept, AcceptNumbers, AcceptQuoted, LetStand
 from istrel.study.manuscript import Entry, Written, numbers_of, places_of, printed_sides
 from istrel.study.parts import Accepted, Number
@@ -34,7 +35,7 @@ class Remark(NamedTuple):
     exact: object = None  # what the lines stand for: numbers may differ that print alike
 
 
-Do = Callable[[object], object]
+Do = Callable[[Change], object]
 
 
 def remarks_of(now: Entry | Written, style: HouseStyle, do: Do) -> list[Remark]:

@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING, Any
 import msgspec
 from PySide6.QtCore import QMimeData
 from PySide6.QtGui import QCursor, QGuiApplication
-from PySide6.QtWidgets import QMenu
+from PySide6.QtWidgets import QApplication, QMenu
 
 from istrel.app.proof.paper import Paper, full_value
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
@@ -26,7 +26,9 @@ from istrel.study.record import record_of, value_of
 
 if TYPE_CHECKING:
     from istrel.app.bridge import StudyModel
-    from istrel.app.stations.manuscript.manuscript import Manuscript
+    from istrel.app.stations.manuscript.exhibit_view import ExhibitView
+    from istrel.app.stations.manuscript.parts import Parts
+    from istrel.app.stations.manuscript.views import PartViews
 
 
 CITED = "application/x-istrel-cited"
@@ -35,11 +37,24 @@ CITED = "application/x-istrel-cited"
 class Citing:
     """Puts numbers into the paragraph that was written last; `last` is its part and which text of it."""
 
-    def __init__(self, model: StudyModel, station: Manuscript) -> None:
-        self._model, self._station = model, station
+    def __init__(self, model: StudyModel, parts: Parts, views: PartViews) -> None:
+        self._model, self._parts, self._views = model, parts, views
         self.last: tuple[str, str] = ("", "")
+        views.text_made.connect(self._serve_text)
+        views.exhibit_made.connect(self._serve_exhibit)
 
-    def serve(self, edit: ProseEdit) -> None:
+    def _serve_text(self, identity: str, name: str, edit: ProseEdit) -> None:
+        self._serve(edit)
+        edit.touched.connect(lambda: self._touched(identity, name))
+
+    def _serve_exhibit(self, kept: Kept, view: ExhibitView) -> None:
+        self._serve(view.notes)
+        view.paper.citing = lambda cell: self.carried((self.shown(kept.id, cell),))
+
+    def _touched(self, identity: str, name: str) -> None:
+        self.last = identity, name
+
+    def _serve(self, edit: ProseEdit) -> None:
         """A text takes and gives what is live by this."""
         edit.carrying, edit.cited, edit.told = self.carried, self.read, self.told
         edit.reference_wanted.connect(lambda: self.offer(edit))
@@ -83,7 +98,7 @@ class Citing:
 
     def told(self, piece: Number | Reference) -> str:
         """What is said of a number or a reference that is pointed at: its exhibit, its place there, its full value."""
-        leaf = self._station.leaf(piece.exhibit)
+        leaf = self._parts.leaf(piece.exhibit)
         if leaf is None or not isinstance(leaf.now, Entry):
             return "This exhibit is not in the manuscript any more."
         entry = leaf.now
@@ -111,14 +126,15 @@ class Citing:
 
     def _paper(self) -> Paper | None:
         """The proof under the pointer, else one that was pointed at."""
-        papers = [p for p in self._station.window().findChildren(Paper) if p.isVisible() and p.pointed is not None]
+        shown = (widget for widget in QApplication.allWidgets() if isinstance(widget, Paper) and widget.isVisible())
+        papers = [paper for paper in shown if paper.pointed is not None]
         under = [p for p in papers if p.rect().contains(p.mapFromGlobal(QCursor.pos()))]
         return next(iter(under or papers), None)
 
     def _kept_of(self, paper: Paper) -> str:
         """The id of the exhibit on a proof; one at the Bench is kept first, if it is not."""
         for part in self._model.study.kept:
-            view = self._station.view(part.id)
+            view = self._views.view(part.id)
             if view is not None and view.exhibit is not None and view.exhibit.paper is paper:
                 return part.id
         assert paper.proof is not None
@@ -131,9 +147,8 @@ class Citing:
 
     def put(self, shown: Shown) -> None:
         """Into the paragraph that was written last; a new one at the end of the main text where there is none."""
-        view = self._station.view(self.last[0])
-        edit = view.texts.get(self.last[1]) if view is not None else None
-        if edit is not None and view is not None and any(p.id == view.id for p in self._model.study.parts):
+        edit = self._views.text(*self.last)
+        if edit is not None and any(part.id == self.last[0] for part in self._model.study.parts):
             edit.cite(shown)
             edit.commit()
             where = "the paragraph written last"

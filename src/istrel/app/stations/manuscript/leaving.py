@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtGui import QGuiApplication
-from PySide6.QtWidgets import QFileDialog, QMenu
+from PySide6.QtWidgets import QFileDialog, QMenu, QWidget
 
 from istrel.app.stations.manuscript.export import EXPORTS, clipboard_data
 from istrel.problem import Problem
@@ -16,31 +17,32 @@ from istrel.study.manuscript import Entry
 
 if TYPE_CHECKING:
     from istrel.app.bridge import StudyModel
-    from istrel.app.stations.manuscript.manuscript import Manuscript
+    from istrel.app.stations.manuscript.pages import Pages
+    from istrel.app.stations.manuscript.parts import Parts
 
 
 class Leaving:
     """Writes in the background; what was written or went wrong is told in the bar of the station."""
 
-    def __init__(self, model: StudyModel, station: Manuscript) -> None:
-        self._model, self._station = model, station
+    def __init__(self, model: StudyModel, parts: Parts, pages: Pages) -> None:
+        self._model, self._parts, self._pages = model, parts, pages
 
-    def offer(self) -> None:
-        """The menu of everything that can leave."""
-        station = self._station
-        menu = QMenu(station)
+    def offer(self, under: QWidget) -> None:
+        """The menu of everything that can leave, below a button."""
+        menu = QMenu(under)
         for ending, words in EXPORTS.items():
             menu.addAction(words, partial(self.choose_file, ending))
         menu.addSeparator()
         menu.addAction("A folder with a file for each exhibit…", self.choose_folder)
         menu.addAction("Print…", self.choose_printer)
         menu.addAction("Refresh a document that was edited since…", self.choose_document)
-        menu.popup(station.bar.export_button.mapToGlobal(station.bar.export_button.rect().bottomLeft()))
+        menu.popup(under.mapToGlobal(under.rect().bottomLeft()))
 
     def choose_file(self, ending: str = "docx") -> None:
         """Ask where to, then export."""
+        self._parts.wanted.emit()
         name, _ = QFileDialog.getSaveFileName(
-            self._station, "Export manuscript", f"manuscript.{ending}", f"{EXPORTS[ending]} (*.{ending})"
+            self._pages, "Export manuscript", f"manuscript.{ending}", f"{EXPORTS[ending]} (*.{ending})"
         )
         if name:
             self.export(Path(name) if Path(name).suffix else Path(f"{name}.{ending}"))
@@ -54,7 +56,7 @@ class Leaving:
 
     def choose_folder(self) -> None:
         """Ask for a folder, then write a file of each kind for every exhibit."""
-        if name := QFileDialog.getExistingDirectory(self._station, "A folder for the exhibits"):
+        if name := QFileDialog.getExistingDirectory(self._pages, "A folder for the exhibits"):
             self.export_folder(Path(name))
 
     def export_folder(self, folder: Path) -> None:
@@ -75,15 +77,15 @@ class Leaving:
 
         from istrel.app.stations.manuscript.pages import print_pages
 
-        self._station.wanted.emit()
+        self._parts.wanted.emit()
         printer = QPrinter(QPrinter.PrinterMode.HighResolution)
-        if QPrintDialog(printer, self._station).exec():
-            print_pages(self._station.pages, printer)
-            self._station.bar.said.setText("printed")
+        if QPrintDialog(printer, self._pages).exec():
+            print_pages(self._pages, printer)
+            self._parts.said.emit("printed")
 
     def choose_document(self) -> None:
         """Ask for a document that was exported from here and edited since."""
-        name, _ = QFileDialog.getOpenFileName(self._station, "Refresh a document", "", "Documents (*.docx *.odt)")
+        name, _ = QFileDialog.getOpenFileName(self._pages, "Refresh a document", "", "Documents (*.docx *.odt)")
         if name:
             self.refresh(Path(name))
 
@@ -106,28 +108,22 @@ class Leaving:
 
         self._model.background.submit("export", work, told, self._failed, words=f"refreshing {path.name}")
 
-    def _submit(self, work: object, path: Path) -> None:
-        self._model.background.submit(
-            "export",
-            work,  # type: ignore[arg-type]
-            self._exported,
-            self._failed,
-            words=f"writing {path.name}",
-        )
+    def _submit(self, work: Callable[[], Path], path: Path) -> None:
+        self._model.background.submit("export", work, self._exported, self._failed, words=f"writing {path.name}")
 
     def _exported(self, path: Path) -> None:
-        self._station.bar.said.setText(f"{path.name} written")
-        self._station.exported.emit(str(path))
+        self._parts.said.emit(f"{path.name} written")
+        self._parts.exported.emit(str(path))
 
     def _failed(self, problem: Problem) -> None:
-        self._station.review.status.setText(problem.message)
+        self._parts.failed.emit(problem.message)
 
     def copy(self) -> None:
         """The chosen exhibit to the clipboard: HTML and tab-separated text of a table, a picture of a figure."""
-        leaf = self._station.leaf(self._station.chosen)
+        leaf = self._parts.leaf(self._parts.chosen)
         if leaf is None or not isinstance(leaf.now, Entry) or leaf.now.exhibit is None:
-            self._station.bar.said.setText("choose a table or a figure to copy")
+            self._parts.said.emit("choose a table or a figure to copy")
             return
         item = Item(leaf.now.exhibit, leaf.now.number)
         QGuiApplication.clipboard().setMimeData(clipboard_data(item, self._model.style))
-        self._station.bar.said.setText(f"{leaf.now.label} copied")
+        self._parts.said.emit(f"{leaf.now.label} copied")

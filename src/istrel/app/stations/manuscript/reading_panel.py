@@ -13,16 +13,16 @@ from istrel.app.widgets.simple import button, clear, label
 
 if TYPE_CHECKING:
     from istrel.app.bridge import StudyModel
-    from istrel.app.stations.manuscript.manuscript import Manuscript
+    from istrel.app.stations.manuscript.parts import Parts
     from istrel.study.review import Point
 
 
 class ReadingPanel(SidePanel):
     """Made anew whenever the study changes while it is open."""
 
-    def __init__(self, model: StudyModel, station: Manuscript) -> None:
+    def __init__(self, model: StudyModel, parts: Parts) -> None:
         super().__init__("Reviewer’s reading")
-        self._model, self._station = model, station
+        self._model, self._parts = model, parts
         self.points: tuple[Point, ...] = ()
         model.changed.connect(self.read)
 
@@ -74,5 +74,5 @@ class ReadingPanel(SidePanel):
 
     def _go(self, point: Point) -> None:
         if point.part:
-            self._station.choose(point.part)
-            self._station.show_part(point.part)
+            self._parts.choose(point.part)
+            self._parts.sought.emit(point.part)

@@ -12,14 +12,14 @@ from istrel.study.manuscript import Entry, quoted_numbers
 
 if TYPE_CHECKING:
     from istrel.app.bridge import StudyModel
-    from istrel.app.stations.manuscript.manuscript import Manuscript
+    from istrel.app.stations.manuscript.parts import Parts
 
 
 class Review:
     """The words and links of the bar that tell what moved since it was kept."""
 
-    def __init__(self, model: StudyModel, station: Manuscript) -> None:
-        self._model, self._station = model, station
+    def __init__(self, model: StudyModel, parts: Parts) -> None:
+        self._model, self._parts = model, parts
         self.status = ElidedLabel("error")
         self.next_button = button("review", "link", self.next, tip="Go to the next number that moved")
         self.accept_button = button("accept all", "link", self.accept_all, tip="Accept every number as it is now")
@@ -28,7 +28,7 @@ class Review:
 
     def tell(self) -> None:
         """What moved, in the bar and at the rail."""
-        leaves = self._station.leaves()
+        leaves = self._parts.leaves()
         entries = [leaf.now for leaf in leaves if isinstance(leaf.now, Entry)]
         moved = sum(len(entry.moved) for entry in entries if not entry.kept.is_figure)
         drawn = sum(bool(entry.moved) for entry in entries if entry.kept.is_figure)
@@ -38,26 +38,25 @@ class Review:
         unsound = sum(_is_unsound(leaf) for leaf in leaves)
         self.next_button.setVisible(unsound > 0)
         self.accept_button.setVisible(bool(told))
-        self._station.moved_told.emit(unsound)
+        self._parts.unsound.emit(unsound)
 
     def next(self) -> None:
         """Go to the next part in which something is to be looked at, the first after the last."""
-        station = self._station
-        station.wanted.emit()
-        station.pages.arrange()
+        parts = self._parts
+        parts.wanted.emit()
         order = [part.id for part in self._model.study.parts]
-        unsound = [one for one in order if (leaf := station.leaf(one)) is not None and _is_unsound(leaf)]
+        unsound = [one for one in order if (leaf := parts.leaf(one)) is not None and _is_unsound(leaf)]
         if unsound:
-            here = order.index(station.chosen) if station.chosen in order else -1
+            here = order.index(parts.chosen) if parts.chosen in order else -1
             after = next((one for one in unsound if order.index(one) > here), unsound[0])
-            station.choose(after)
-            station.show_part(after)
+            parts.choose(after)
+            parts.sought.emit(after)
 
     def accept_all(self) -> None:
         """Every number as it is now is accepted, in one step."""
-        self._station.wanted.emit()
-        if any(_is_unsound(leaf) for leaf in self._station.leaves()):
-            self.accept(*self._station.entries)
+        self._parts.wanted.emit()
+        if any(_is_unsound(leaf) for leaf in self._parts.leaves()):
+            self.accept(*self._parts.entries)
 
     def accept(self, *entries: Entry) -> None:
         """All numbers of these exhibits, in one step."""

@@ -43,6 +43,10 @@ class SidePanel(QWidget):
         inside.addLayout(self.foot)
         self.hide()
 
+    def open(self) -> None:
+        """Show it, filled."""
+        self.show()
+
     def leave(self) -> None:
         self.hide()
         self.closed.emit()
