@@ -56,7 +56,7 @@ def data_stations(window: Window, picture: Picture) -> None:
     window.stations.intake.widget.show_view(1)
     picture("intake-missing")
     window.stations.intake.widget.show_view(0)
-    finding = next(f for f in window.model.findings if f.kind == "text_in_numbers")
+    finding = next(f for f in window.model.found.findings if f.kind == "text_in_numbers")
     window.model.cases_wanted.emit(finding.rows, finding.line, finding.variables[0])
     picture("cases")
     window.cases.drawer.hide()
@@ -91,45 +91,47 @@ def data_stations(window: Window, picture: Picture) -> None:
     window.does.do("combine")
     picture("combine")
     window.arrivals._combiner.hide()
-    window.stations.bench.widget.say(demo.SENTENCE)
+    window.stations.bench.widget.writing.say(demo.SENTENCE)
     settle(window)
 
 
 def exhibit_stations(window: Window, picture: Picture) -> None:
     """The Bench."""
     window.stations.write()
-    window.stations.bench.widget.line.setFocus()
+    window.stations.bench.widget.writing.line.setFocus()
     picture("bench-table")
     window.model.do(TreatAsMissing(("receptive_post", "confidence", "mot_03"), (-9.0,)))
     window.model.do(TreatAsMissing(("education", "satisfaction"), (99.0,)))
     settle(window)
     window.does.do("keep")
     settle(window)
-    window.stations.bench.widget.say("describe age, site, completed across format with total = yes")
+    window.stations.bench.widget.writing.say("describe age, site, completed across format with total = yes")
     settle(window)
     window.does.do("keep")
     settle(window)
-    window.stations.bench.widget.say(
+    window.stations.bench.widget.writing.say(
         "describe age, practice_min, receptive_post across completed with difference, test"
     )
     picture("bench-differences")
-    window.stations.bench.widget.say("describe age, practice_min")
+    window.stations.bench.widget.writing.say("describe age, practice_min")
     settle(window)
     window.stations.write()
-    window.stations.bench.widget.line.insertPlainText(" across form")
+    window.stations.bench.widget.writing.line.insertPlainText(" across form")
     picture("bench-offers")
-    window.stations.bench.widget.say("describe receptive_post across format as histogram")
+    window.stations.bench.widget.writing.say("describe receptive_post across format as histogram")
     settle(window)
     window.does.do("keep")
     settle(window)
-    window.stations.bench.widget.say("describe receptive_post across format as density")
+    window.stations.bench.widget.writing.say("describe receptive_post across format as density")
     settle(window)
     window.stations.bench.widget.desk.paper.handles.marked = Marked(0, "receptive_post", 50.0, 65.0)
     window.stations.bench.widget.desk.paper.limits_moved.emit()
     picture("bench-figure")
-    window.stations.bench.widget.say("count education against format with percent = column")
+    window.stations.bench.widget.writing.say("count education against format with percent = column")
     picture("bench-cross-table")
-    window.stations.bench.widget.say("relate practice_min, absences, receptive_pre, receptive_post, spelling_speed")
+    window.stations.bench.widget.writing.say(
+        "relate practice_min, absences, receptive_pre, receptive_post, spelling_speed"
+    )
     picture("bench-relate")
 
 

@@ -55,11 +55,11 @@ def opened(window: Window, settle: Callable[[], None], qtbot: QtBot) -> Callable
     """The window with a file open."""
 
     def make(path: Path = LEARNERS, sentence: str = "") -> Window:
-        with qtbot.waitSignal(window.model.findings_ready, timeout=20_000):
+        with qtbot.waitSignal(window.model.found.findings_ready, timeout=20_000):
             window.arrivals.open_path(str(path), sentence)
         settle()
         for _ in range(60 if sentence else 0):  # the first sentence is said when every view has the new source
-            if window.stations.bench.widget.proof is not None:
+            if window.stations.bench.widget.draft.proof is not None:
                 break
             qtbot.wait(50)
         settle()

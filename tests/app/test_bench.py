@@ -52,12 +52,12 @@ def test_the_window_prints_the_same_numbers_as_the_core(opened: Opened) -> None:
 def test_a_sentence_is_typed_key_by_key_with_offers_taken_by_tab(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened()
     window.rail.chosen.emit(2)  # who arrives at the Bench can type at once
-    line = window.stations.bench.widget.line
+    line = window.stations.bench.widget.writing.line
     assert window.focusWidget() is line
     qtbot.keyClicks(line, "des")
     qtbot.keyClick(line, Qt.Key.Key_Tab)
     qtbot.keyClicks(line, "prac")
-    assert window.stations.bench.widget.offers.texts[0] == "practice_min"
+    assert window.stations.bench.widget.writing.offers.texts[0] == "practice_min"
     qtbot.keyClick(line, Qt.Key.Key_Tab)
     qtbot.keyClicks(line, "acr")
     qtbot.keyClick(line, Qt.Key.Key_Tab)
@@ -75,22 +75,24 @@ def test_a_sentence_is_clicked_together(opened: Opened, settle: Settle, qtbot: Q
     click_variable(window, "practice_min", qtbot)
     click_variable(window, "format", qtbot, by=True)
     settle()
-    assert window.stations.bench.widget.line.sentence() == "describe age, practice_min across format"
+    assert window.stations.bench.widget.writing.line.sentence() == "describe age, practice_min across format"
     qtbot.mouseClick(window.stations.bench.widget.settings.chips["kurtosis"], Qt.MouseButton.LeftButton)
     settle()
-    assert window.stations.bench.widget.line.sentence().endswith(
+    assert window.stations.bench.widget.writing.line.sentence().endswith(
         "with n, mean, sd, median, min, max, skewness, kurtosis"
     )
     qtbot.mouseClick(window.stations.bench.widget.settings.chips["n"], Qt.MouseButton.LeftButton)
     settle()
-    assert window.stations.bench.widget.line.sentence().endswith("with mean, sd, median, min, max, skewness, kurtosis")
+    assert window.stations.bench.widget.writing.line.sentence().endswith(
+        "with mean, sd, median, min, max, skewness, kurtosis"
+    )
     click_variable(window, "age", qtbot)
     settle()
-    assert window.stations.bench.widget.line.sentence().startswith("describe practice_min across")
+    assert window.stations.bench.widget.writing.line.sentence().startswith("describe practice_min across")
     qtbot.mouseClick(window.stations.bench.widget.forms.pictures["histogram"], Qt.MouseButton.LeftButton)
     settle()
-    assert window.stations.bench.widget.proof is not None
-    assert window.stations.bench.widget.proof.exhibit.form == "histogram"
+    assert window.stations.bench.widget.draft.proof is not None
+    assert window.stations.bench.widget.draft.proof.exhibit.form == "histogram"
     assert not window.stations.bench.widget.desk.paper.setting.picture.isEmpty()  # type: ignore[union-attr]
 
 
@@ -103,33 +105,33 @@ def test_variables_are_found_and_taken_from_the_keyboard(opened: Opened, settle:
     qtbot.keyClicks(find, "course f")  # by its label
     qtbot.keyClick(find, Qt.Key.Key_Return, Qt.KeyboardModifier.ShiftModifier)
     settle()
-    assert window.stations.bench.widget.line.sentence() == "describe reaction_ms across format"
+    assert window.stations.bench.widget.writing.line.sentence() == "describe reaction_ms across format"
     qtbot.keyClick(find, Qt.Key.Key_Down)
     qtbot.keyClick(window.stations.bench.widget.strip.view, Qt.Key.Key_Down)
     qtbot.keyClick(window.stations.bench.widget.strip.view, Qt.Key.Key_Return)
     settle()
-    assert window.stations.bench.widget.line.sentence() == "describe reaction_ms, site across format"
+    assert window.stations.bench.widget.writing.line.sentence() == "describe reaction_ms, site across format"
 
 
 def test_a_mistake_is_marked_and_the_last_good_proof_stays(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened(sentence=SENTENCE)
     before = shown_cells(window)
-    qtbot.keyClicks(window.stations.bench.widget.line, " amnog")
+    qtbot.keyClicks(window.stations.bench.widget.writing.line, " amnog")
     settle()
-    assert "Did you mean “among”?" in window.stations.bench.widget.message.text()
-    assert not window.stations.bench.widget.message.isHidden()
+    assert "Did you mean “among”?" in window.stations.bench.widget.writing.message.text()
+    assert not window.stations.bench.widget.writing.message.isHidden()
     assert shown_cells(window) == before
     for _ in " amnog":
-        qtbot.keyClick(window.stations.bench.widget.line, Qt.Key.Key_Backspace)
+        qtbot.keyClick(window.stations.bench.widget.writing.line, Qt.Key.Key_Backspace)
     settle()
-    assert window.stations.bench.widget.message.isHidden()
+    assert window.stations.bench.widget.writing.message.isHidden()
 
 
 def test_a_name_that_is_unknown_is_told_from_the_background_too(opened: Opened, settle: Settle) -> None:
     window = opened(sentence="describe agee")
     settle()
-    assert window.stations.bench.widget.message.text() == "There is no variable “agee”. Did you mean “age”?"
-    assert window.stations.bench.widget.proof is None
+    assert window.stations.bench.widget.writing.message.text() == "There is no variable “agee”. Did you mean “age”?"
+    assert window.stations.bench.widget.draft.proof is None
     assert not window.stations.bench.widget.settings.keep_button.isEnabled()
 
 
@@ -160,18 +162,18 @@ def test_every_number_says_its_full_precision_when_pointed_at(opened: Opened, qt
     found = {paper.cell_at(QPoint(x, y)) for x in range(0, paper.width(), 6) for y in range(0, paper.height(), 6)}
     assert found - {None} == {(row, column) for row in (1, 2, 3, 5, 6, 7) for column in range(7)}
     text = paper.explain(1, 1)
-    mean = window.stations.bench.widget.proof.exhibit.result.cells[0].statistics["mean"]  # type: ignore[union-attr]
+    mean = window.stations.bench.widget.draft.proof.exhibit.result.cells[0].statistics["mean"]  # type: ignore[union-attr]
     assert text == f"{mean!r}\narithmetic mean\nn = 210, missing 6"
 
 
 def test_what_is_kept_goes_into_the_manuscript_and_can_be_undone(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     window = opened(sentence=SENTENCE)
     assert window.stations.bench.widget.settings.keep_button.text().startswith("Keep as Table 1")
-    qtbot.keyClick(window.stations.bench.widget.line, Qt.Key.Key_Return, Qt.KeyboardModifier.ControlModifier)
+    qtbot.keyClick(window.stations.bench.widget.writing.line, Qt.Key.Key_Return, Qt.KeyboardModifier.ControlModifier)
     settle()
     assert [kept.sentence for kept in window.model.study.kept] == [SENTENCE]
     assert window.stations.bench.widget.settings.keep_button.text().startswith("Keep as Table 2")
-    assert window.stations.bench.widget.number() == "1", "what is copied now is called as it was kept"
+    assert window.stations.bench.widget.draft.number() == "1", "what is copied now is called as it was kept"
     window.model.undo()
     settle()
     assert window.model.study.kept == ()
@@ -180,7 +182,7 @@ def test_what_is_kept_goes_into_the_manuscript_and_can_be_undone(opened: Opened,
 def test_the_sentence_keeps_its_place_while_proofs_come_and_go(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
     """Typing in the middle of a sentence: no proof that arrives may move the cursor or change the text."""
     window = opened(sentence=SENTENCE)
-    line = window.stations.bench.widget.line
+    line = window.stations.bench.widget.writing.line
     for _ in range(len(" across format")):
         qtbot.keyClick(line, Qt.Key.Key_Left)
     for letter in ", age":
@@ -198,9 +200,9 @@ def test_settings_of_a_histogram_change_the_sentence(opened: Opened, settle: Set
     next(action for action in menu.actions() if action.text() == "percent").trigger()
     menu.close()
     settle()
-    assert window.stations.bench.widget.line.sentence() == "describe age as histogram with height = percent"
-    assert window.stations.bench.widget.proof is not None
-    assert window.stations.bench.widget.proof.exhibit.result.drawings[0].stat == "percent"
+    assert window.stations.bench.widget.writing.line.sentence() == "describe age as histogram with height = percent"
+    assert window.stations.bench.widget.draft.proof is not None
+    assert window.stations.bench.widget.draft.proof.exhibit.result.drawings[0].stat == "percent"
 
 
 def test_forms_that_do_not_fit_are_greyed_with_the_reason(opened: Opened, qtbot: QtBot) -> None:
@@ -237,8 +239,8 @@ def test_every_verb_is_set_on_paper_with_settings_of_its_own(
     sentence: str, setting: str, option: str, after: str, opened: Opened, settle: Settle, qtbot: QtBot
 ) -> None:
     window = opened(sentence=sentence)
-    assert window.stations.bench.widget.proof is not None
-    assert window.stations.bench.widget.proof.exhibit.request.verb == sentence.split(maxsplit=1)[0]
+    assert window.stations.bench.widget.draft.proof is not None
+    assert window.stations.bench.widget.draft.proof.exhibit.request.verb == sentence.split(maxsplit=1)[0]
     visible = [picture for picture in window.stations.bench.widget.forms.pictures.values() if picture.isVisible()]
     offered = [picture.form for picture in sorted(visible, key=lambda picture: picture.x())]
     assert offered == list(VERBS[sentence.split(maxsplit=1)[0]].forms)
@@ -247,8 +249,8 @@ def test_every_verb_is_set_on_paper_with_settings_of_its_own(
     next(action for action in menu.actions() if action.text() == option).trigger()
     menu.close()
     settle()
-    assert window.stations.bench.widget.line.sentence() == after
-    assert window.stations.bench.widget.message.isHidden()
+    assert window.stations.bench.widget.writing.line.sentence() == after
+    assert window.stations.bench.widget.writing.message.isHidden()
     window.does.do("keep")
     settle()
     window.stations.manuscript.go()
@@ -266,17 +268,17 @@ def test_a_click_on_a_number_or_a_bar_shows_its_cases(opened: Opened, settle: Se
         return next(point for point in points if paper.cell_at(point) == (row, column))
 
     qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=place(0, 0))
-    assert window.stations.bench.widget.proof is not None
-    assert window.cases.drawer.cases.rowCount() == window.stations.bench.widget.proof.exhibit.result.cells[0].n
-    window.stations.bench.widget.say("describe age with n, max")
+    assert window.stations.bench.widget.draft.proof is not None
+    assert window.cases.drawer.cases.rowCount() == window.stations.bench.widget.draft.proof.exhibit.result.cells[0].n
+    window.stations.bench.widget.writing.say("describe age with n, max")
     settle()
     qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=place(0, 1))
     assert window.cases.drawer.cases.rowCount() == 1
     assert window.cases.drawer.cases.headerData(0, Qt.Orientation.Vertical) == "318"
-    window.stations.bench.widget.say("describe age as histogram with width = 10, start = 0")
+    window.stations.bench.widget.writing.say("describe age as histogram with width = 10, start = 0")
     settle()
     points = (QPoint(x, y) for y in range(0, paper.height(), 8) for x in range(0, paper.width(), 3))
-    items = window.stations.bench.widget.proof.exhibit.sheet.panels[0].marks[0].items  # type: ignore[union-attr]
+    items = window.stations.bench.widget.draft.proof.exhibit.sheet.panels[0].marks[0].items  # type: ignore[union-attr]
     bar = next(point for point in points if paper.item_at(point) is items[3])
     qtbot.mouseMove(paper, bar)
     qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=bar)
@@ -291,12 +293,12 @@ def test_a_name_of_several_words_is_typed_without_quotes_and_is_one_chip(
     path.write_text("Body mass (g),Nest site\n" + "".join(f"{3900 + 7 * k},{'ab'[k % 2]}\n" for k in range(40)))
     window = opened(path)
     window.stations.write()
-    line = window.stations.bench.widget.line
+    line = window.stations.bench.widget.writing.line
     qtbot.keyClicks(line, "describe Body mass (g) across nest site")
     qtbot.keyClick(line, Qt.Key.Key_Return)
     settle()
-    assert window.stations.bench.widget.proof is not None
-    assert window.stations.bench.widget.message.text() == ""
+    assert window.stations.bench.widget.draft.proof is not None
+    assert window.stations.bench.widget.writing.message.text() == ""
     assert "`" not in line.toPlainText()
     assert [line.sentence()[s.start : s.start + s.length] for s in line.words] == [
         "describe",
@@ -304,9 +306,9 @@ def test_a_name_of_several_words_is_typed_without_quotes_and_is_one_chip(
         "across",
         "`Nest site`",
     ]
-    window.stations.bench.widget.toggle_groups(("Nest site",))
+    window.stations.bench.widget.clicks.toggle_groups(("Nest site",))
     assert line.sentence() == "describe `Body mass (g)`"
     qtbot.keyClicks(line, " acros")
     qtbot.keyClick(line, Qt.Key.Key_Return)
     settle()
-    assert "“acros” cannot stand here" in window.stations.bench.widget.message.text()
+    assert "“acros” cannot stand here" in window.stations.bench.widget.writing.message.text()

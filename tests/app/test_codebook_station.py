@@ -39,28 +39,28 @@ def test_bands_are_made_by_dragging_cuts_on_the_drawing(opened: Opened, settle: 
     window = begin(opened, "age")
     page = window.stations.codebook.widget.page
     qtbot.mouseClick(link(page.derive_links, "bands"), LEFT)
-    assert page.drawing.cuts == (30, 38, 49)
+    assert page.bands.drawing.cuts == (30, 38, 49)
     y = 60
 
     def x(value: float) -> QPoint:
-        return QPoint(round(page.drawing.x_of(value)), y)
+        return QPoint(round(page.bands.drawing.x_of(value)), y)
 
-    qtbot.mousePress(page.drawing, LEFT, pos=x(49))
-    qtbot.mouseMove(page.drawing, x(60))
-    qtbot.mouseRelease(page.drawing, LEFT, pos=x(60))
-    assert page.drawing.cuts == (30, 38, 60)
-    qtbot.mouseDClick(page.drawing, LEFT, pos=x(50))
-    assert page.drawing.cuts == (30, 38, 50, 60)
+    qtbot.mousePress(page.bands.drawing, LEFT, pos=x(49))
+    qtbot.mouseMove(page.bands.drawing, x(60))
+    qtbot.mouseRelease(page.bands.drawing, LEFT, pos=x(60))
+    assert page.bands.drawing.cuts == (30, 38, 60)
+    qtbot.mouseDClick(page.bands.drawing, LEFT, pos=x(50))
+    assert page.bands.drawing.cuts == (30, 38, 50, 60)
     assert "38 ≤ age < 50" in page_texts(window)
-    qtbot.mouseClick(page.make_bands, LEFT)
+    qtbot.mouseClick(page.bands.make, LEFT)
     settle()
     line = window.model.study.codebook["age_band"]
     assert line.level is Level.ORDINAL
     assert [entry.label for entry in line.value_labels] == ["under 30", "30–37", "38–49", "50–59", "60 and over"]
     # Once made, the bands follow the cuts.
-    qtbot.mousePress(page.drawing, LEFT, pos=x(30))
-    qtbot.mouseMove(page.drawing, x(25))
-    qtbot.mouseRelease(page.drawing, LEFT, pos=x(25))
+    qtbot.mousePress(page.bands.drawing, LEFT, pos=x(30))
+    qtbot.mouseMove(page.bands.drawing, x(25))
+    qtbot.mouseRelease(page.bands.drawing, LEFT, pos=x(25))
     settle()
     assert [e.label for e in window.model.study.codebook["age_band"].value_labels][:2] == ["under 25", "25–37"]
     ages = window.model.study.data.numbers("age").values
@@ -68,9 +68,9 @@ def test_bands_are_made_by_dragging_cuts_on_the_drawing(opened: Opened, settle: 
     assert (codes[ages < 25] == 1).all()
     assert (codes[ages >= 60] == 5).all()
     # A cut dragged off the drawing is taken out.
-    qtbot.mousePress(page.drawing, LEFT, pos=x(60))
-    qtbot.mouseMove(page.drawing, QPoint(100, 400))
-    qtbot.mouseRelease(page.drawing, LEFT, pos=QPoint(100, 400))
+    qtbot.mousePress(page.bands.drawing, LEFT, pos=x(60))
+    qtbot.mouseMove(page.bands.drawing, QPoint(100, 400))
+    qtbot.mouseRelease(page.bands.drawing, LEFT, pos=QPoint(100, 400))
     settle()
     assert len(window.model.study.codebook["age_band"].value_labels) == 4
 
@@ -117,9 +117,9 @@ def test_a_variable_is_derived_by_typing_with_offers_and_a_look_ahead(
     qtbot.keyClick(line.edit, Qt.Key.Key_Return)
     settle()
     assert "gain" in window.model.study.table
-    window.stations.bench.widget.say("describe gain with n, mean")
+    window.stations.bench.widget.writing.say("describe gain with n, mean")
     settle()
-    assert window.stations.bench.widget.proof is not None
+    assert window.stations.bench.widget.draft.proof is not None
     assert not line.isVisible()
     line.begin("gain = gain + 1")
     line.derive()
@@ -174,7 +174,7 @@ def test_a_derived_variable_is_removed_and_a_source_variable_left_out(
     assert not window.model.study.codebook["term"].in_use
     window.stations.write()
     assert "term" not in window.stations.bench.widget.strip.list_model.names
-    assert not [f for f in window.model.findings if f.variables == ("term",)]
+    assert not [f for f in window.model.found.findings if f.variables == ("term",)]
 
 
 def test_mistakes_in_phrases_are_told_and_the_text_stays(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
@@ -264,10 +264,10 @@ def test_a_condition_can_limit_one_exhibit_only(opened: Opened, settle: Settle, 
     edit.setText("age >= 40")
     qtbot.mouseClick(window.cases.builder.only_exhibit, LEFT)
     settle()
-    assert window.stations.bench.widget.line.sentence() == "describe age among age >= 40"
+    assert window.stations.bench.widget.writing.line.sentence() == "describe age among age >= 40"
     assert window.model.study.standing is None
-    assert window.stations.bench.widget.proof is not None
-    assert window.stations.bench.widget.proof.exhibit.cases.used < 612
+    assert window.stations.bench.widget.draft.proof is not None
+    assert window.stations.bench.widget.draft.proof.exhibit.cases.used < 612
 
 
 def test_panels_leave_when_another_source_is_in_use(opened: Opened, settle: Settle, qtbot: QtBot) -> None:

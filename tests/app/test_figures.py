@@ -47,9 +47,9 @@ class Hand:
     def say(self, sentence: str) -> None:
         """One sentence typed."""
         self.acts += 1
-        self.window.stations.bench.widget.line.setFocus()
-        self.window.stations.bench.widget.line.selectAll()
-        self.window.stations.bench.widget.line.insertPlainText(sentence)
+        self.window.stations.bench.widget.writing.line.setFocus()
+        self.window.stations.bench.widget.writing.line.selectAll()
+        self.window.stations.bench.widget.writing.line.insertPlainText(sentence)
         self.settle()
 
     def picture(self, form: str) -> None:
@@ -67,7 +67,7 @@ class Hand:
 
     @property
     def sentence(self) -> str:
-        return self.window.stations.bench.widget.line.sentence()
+        return self.window.stations.bench.widget.writing.line.sentence()
 
 
 @pytest.fixture
@@ -168,7 +168,7 @@ def test_the_proof_is_enlarged_by_keys_and_wheel_and_the_hand_still_finds_its_va
 def test_other_forms_are_pictured_from_the_exhibit_and_say_why_they_do_not_fit(hand: Hand) -> None:
     hand.say("describe receptive_post across format")
     pictures = hand.window.stations.bench.widget.forms.pictures
-    hand.qtbot.waitUntil(lambda: "missing map" in hand.window.stations.bench.widget._unfit, timeout=5000)
+    hand.qtbot.waitUntil(lambda: "missing map" in hand.window.stations.bench.widget.pictures.unfit, timeout=5000)
     hand.settle()
     drawn = {form for form, picture in pictures.items() if picture.scene is not None}
     assert drawn == {"histogram", "density", "cumulative", "boxes", "violins", "points", "means"}

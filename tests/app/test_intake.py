@@ -77,7 +77,7 @@ def test_the_raw_demo_file_is_mended_and_labelled_in_at_most_twelve_actions(
     window = opened(path)
     window.stations.intake.go()
     user = Counter(qtbot, settle)
-    numbers_wrong = [f for f in window.model.findings if f.changes_numbers]
+    numbers_wrong = [f for f in window.model.found.findings if f.changes_numbers]
     while True:
         wrong = [
             v
@@ -332,7 +332,7 @@ def test_a_second_file_joins_the_study_and_the_bench_follows_the_source_in_use(o
     window.model.undo()
     settle()
     assert window.cases_line.source.text() == "learners.csv ▾"
-    assert len(window.model.facts) == 34
+    assert len(window.model.found.facts) == 34
 
 
 def test_sources_are_joined_after_a_report(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
@@ -432,7 +432,7 @@ def test_a_study_is_closed_and_another_begun(opened: Opened, settle: Settle) -> 
     assert window.stations.intake.widget.table_model.rowCount() == 6
     assert window.model.history.past == ()
     window.stations.write()
-    assert window.stations.bench.widget.line.sentence() == ""
+    assert window.stations.bench.widget.writing.line.sentence() == ""
 
 
 def test_an_answer_for_another_source_does_not_come_in(opened: Opened, settle: Settle) -> None:
@@ -459,7 +459,7 @@ def test_findings_of_one_kind_are_folded_sorted_and_found(
     def lines_shown() -> list[str]:
         return [view.finding.line for view in intake.findChildren(FindingView) if view.isVisible()]
 
-    missing = [finding for finding in window.model.findings if "is missing" in finding.line]
+    missing = [finding for finding in window.model.found.findings if "is missing" in finding.line]
     assert len(missing) == 9
     assert sum("is missing" in line for line in lines_shown()) == 3
     more = next(b for b in intake.findChildren(QPushButton) if b.text() == "6 more like these")

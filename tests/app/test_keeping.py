@@ -31,7 +31,7 @@ def data(tmp_path: Path) -> Path:
 def work(window: Window, settle: Settle) -> None:
     """What a person does in a first session: a label, an exhibit kept."""
     window.model.do(SetText("score", "label", "Score"))
-    window.stations.bench.widget.say("describe score across kind")
+    window.stations.bench.widget.writing.say("describe score across kind")
     settle()
     window.does.do("keep")
     settle()
@@ -85,7 +85,7 @@ def test_a_study_is_on_disk_from_its_first_change_and_goes_on_from_the_start_pag
     menu.close()
     window.does.do("new")
     window.arrivals.open_path(str(data), "describe score")
-    qtbot.waitUntil(lambda: window.stations.bench.widget.line.sentence() == "describe score", timeout=5000)
+    qtbot.waitUntil(lambda: window.stations.bench.widget.writing.line.sentence() == "describe score", timeout=5000)
     settle()
     assert window.keeping.path is None
     with StudyFile(path) as file:
@@ -117,7 +117,7 @@ def test_a_named_study_leaves_its_first_place_and_opens_by_its_name(
     qtbot.waitUntil(lambda: bool(said), timeout=5000)
     assert "first.csv changed since it was read" in said[0]
     assert other.model.study.codebook["score"].unit == "points"
-    other.read_again()
+    other.keeping.read_again()
     qtbot.waitUntil(lambda: "it was read again" in said[-1], timeout=5000)
     qtbot.waitUntil(lambda: other.background.idle, timeout=9000)
     assert other.model.study.data.numbers("score").values.max() == 15.5

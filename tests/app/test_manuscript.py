@@ -40,7 +40,7 @@ def window(opened: Opened, settle: Settle) -> Window:
     window = opened(sentence=TABLE)
     window.does.do("keep")
     settle()
-    window.stations.bench.widget.say(f"{TABLE} as boxes")
+    window.stations.bench.widget.writing.say(f"{TABLE} as boxes")
     settle()
     window.does.do("keep")
     settle()
@@ -285,7 +285,7 @@ def test_a_number_is_cited_by_key_from_a_table_and_from_the_bench(window: Window
         pointed.value,
     )
     paper_of(window, table.id).pointed = None
-    window.stations.bench.go().say("describe age")
+    window.stations.bench.go().writing.say("describe age")
     settle()
     point_at_a_number(window.stations.bench.widget.desk.paper, qtbot)
     window.stations.manuscript.widget.citing.cite_pointed()
@@ -389,7 +389,7 @@ def test_an_exhibit_goes_back_to_the_bench_and_is_exchanged(window: Window, sett
     press(window, "at the Bench", qtbot)
     settle()
     assert window.stack.currentWidget() is window.stations.bench.widget
-    window.stations.bench.widget.say(f"{TABLE} with n, mean")
+    window.stations.bench.widget.writing.say(f"{TABLE} with n, mean")
     settle()
     window.does.do("keep")
     settle()
@@ -495,10 +495,10 @@ def test_from_a_raw_file_to_a_document_it_takes_three_actions_beside_the_sentenc
     window.does.do("new")
     target = tmp_path / "paper.docx"
     monkeypatch.setattr(QFileDialog, "getSaveFileName", lambda *_: (str(target), ""))
-    with qtbot.waitSignal(window.model.findings_ready, timeout=20_000):
+    with qtbot.waitSignal(window.model.found.findings_ready, timeout=20_000):
         window.arrivals.open_path(str(LEARNERS))  # 1: the file is dropped
     settle()
-    window.stations.bench.go().say("describe age across format")
+    window.stations.bench.go().writing.say("describe age across format")
     settle()
     qtbot.keyClick(window, Qt.Key.Key_Return, Qt.KeyboardModifier.ControlModifier)  # 2: keep
     settle()

@@ -42,14 +42,16 @@ def field(tmp_path: Path, opened: Opened) -> Window:
 
 
 def text_on_screen(window: Window) -> str:
-    return window.stations.bench.widget.line.toPlainText()
+    return window.stations.bench.widget.writing.line.toPlainText()
 
 
 def request_names(window: Window) -> tuple[set[str], set[str], set[str]]:
     """(subjects, names after `against`, groups) of the proof on the desk, which must be that of the sentence."""
-    assert window.stations.bench.widget.message.text() == "", window.stations.bench.widget.line.sentence()
-    assert window.stations.bench.widget.proof is not None
-    request = window.stations.bench.widget.proof.exhibit.request
+    assert window.stations.bench.widget.writing.message.text() == "", (
+        window.stations.bench.widget.writing.line.sentence()
+    )
+    assert window.stations.bench.widget.draft.proof is not None
+    request = window.stations.bench.widget.draft.proof.exhibit.request
     assert window.stations.bench.widget.is_whose()
     assert parse(window.stations.bench.widget.writing.typed().text) == request
     return set(names_of(request)), {name.text for name in request.against}, set(groups_of(request))
@@ -57,7 +59,7 @@ def request_names(window: Window) -> tuple[set[str], set[str], set[str]]:
 
 def drag(window: Window, data: QMimeData, place: int) -> None:
     """Drop at a place of the sentence."""
-    line = window.stations.bench.widget.line
+    line = window.stations.bench.widget.writing.line
     cursor = line.textCursor()
     cursor.setPosition(min(units(line.document().toRawText(), place), line.document().characterCount() - 1))
     at = QPointF(line.cursorRect(cursor).center())
@@ -83,12 +85,12 @@ def click_in_strip(
 
 
 def click_offer(window: Window, text: str) -> None:
-    buttons = window.stations.bench.widget.offers.findChildren(QPushButton)
+    buttons = window.stations.bench.widget.writing.offers.findChildren(QPushButton)
     QTest.mouseClick(next(b for b in buttons if b.text() == text), Qt.MouseButton.LeftButton)
 
 
 def click_chip(window: Window, place: int) -> None:
-    line = window.stations.bench.widget.line
+    line = window.stations.bench.widget.writing.line
     span = next(s for s in line.words if s.start <= place < s.start + s.length)
     QTest.mouseClick(line.viewport(), Qt.MouseButton.LeftButton, pos=line._rects(span)[0].center().toPoint())
 
@@ -110,7 +112,7 @@ def test_every_verb_by_typing_alone(
     sentence: str, subjects: set[str], groups: set[str], field: Window, settle: Settle, qtbot: QtBot
 ) -> None:
     field.stations.write()
-    line = field.stations.bench.widget.line
+    line = field.stations.bench.widget.writing.line
     for part in sentence.replace('the "true" age', "true").replace("with", "wit").split(" "):
         if not part.isascii():
             line.insertPlainText(part + " ")  # the test driver has no keys for it
@@ -143,10 +145,10 @@ def test_every_verb_by_clicks_alone_and_by_dragging_alone(
     click_in_strip(field, groups, by=True)
     settle()
     assert request_names(field) == (set(subjects), set(against), {groups})
-    clicked = field.stations.bench.widget.line.sentence()
+    clicked = field.stations.bench.widget.writing.line.sentence()
 
-    line = field.stations.bench.widget.line
-    field.stations.bench.widget.say("")
+    line = field.stations.bench.widget.writing.line
+    field.stations.bench.widget.writing.say("")
     click_offer(field, verb)
     drag(field, strip_data(field, tuple(subjects)), len(verb))
     for word, names in (("against", against), ("across", (groups,))):
@@ -162,10 +164,10 @@ def test_every_verb_by_clicks_alone_and_by_dragging_alone(
 def test_a_name_is_one_step_and_one_backspace_and_undo_brings_it_back(
     field: Window, settle: Settle, qtbot: QtBot
 ) -> None:
-    field.stations.bench.widget.say("describe `Body mass (g)`, `back``quote` across `with`")
+    field.stations.bench.widget.writing.say("describe `Body mass (g)`, `back``quote` across `with`")
     field.stations.write()
     settle()
-    line, before = field.stations.bench.widget.line, field.stations.bench.widget.line.sentence()
+    line, before = field.stations.bench.widget.writing.line, field.stations.bench.widget.writing.line.sentence()
     qtbot.keyClick(line, Qt.Key.Key_Left)
     assert line.textCursor().position() == before.index("`with`")
     qtbot.keyClick(line, Qt.Key.Key_Right)
@@ -178,21 +180,21 @@ def test_a_name_is_one_step_and_one_backspace_and_undo_brings_it_back(
 
 
 def test_a_chip_that_is_clicked_offers_others_and_taking_it_out(field: Window, settle: Settle) -> None:
-    field.stations.bench.widget.say("describe `Body mass (g)`, weight across `across` as table with mean, sd")
+    field.stations.bench.widget.writing.say("describe `Body mass (g)`, weight across `across` as table with mean, sd")
     field.stations.write()
     settle()
-    line = field.stations.bench.widget.line
+    line = field.stations.bench.widget.writing.line
     click_chip(field, line.sentence().index("Body"))
-    assert field.stations.bench.widget.offers.texts[0] == "take out"
-    assert "体重" in field.stations.bench.widget.offers.texts
-    assert "weight" not in field.stations.bench.widget.offers.texts
+    assert field.stations.bench.widget.writing.offers.texts[0] == "take out"
+    assert "体重" in field.stations.bench.widget.writing.offers.texts
+    assert "weight" not in field.stations.bench.widget.writing.offers.texts
     click_offer(field, "体重")
     click_chip(field, line.sentence().index("weight"))
     click_offer(field, "take out")
     click_chip(field, line.sentence().rindex("sd"))
     click_offer(field, "take out")
     click_chip(field, line.sentence().index("describe"))
-    assert set(field.stations.bench.widget.offers.texts) == {"count", "check", "relate"}
+    assert set(field.stations.bench.widget.writing.offers.texts) == {"count", "check", "relate"}
     settle()
     assert line.sentence() == "describe 体重 across `across` as table with mean"
     click_chip(field, line.sentence().index("across"))
@@ -203,9 +205,9 @@ def test_a_chip_that_is_clicked_offers_others_and_taking_it_out(field: Window, s
 
 
 def test_chips_are_dragged_within_and_between_clauses(field: Window, settle: Settle) -> None:
-    field.stations.bench.widget.say("describe weight, 体重, `Body mass (g)` across `across`")
+    field.stations.bench.widget.writing.say("describe weight, 体重, `Body mass (g)` across `across`")
     settle()
-    line = field.stations.bench.widget.line
+    line = field.stations.bench.widget.writing.line
     spans = {line.sentence()[s.start : s.start + s.length]: s for s in line.words}
     drag(field, line.chip_data(spans["`Body mass (g)`"]), spans["weight"].start)
     assert line.sentence() == "describe `Body mass (g)`, weight, 体重 across `across`"
@@ -218,48 +220,48 @@ def test_nothing_is_wrong_while_it_may_become_right_and_what_would_be_right_is_c
     field: Window, settle: Settle, qtbot: QtBot
 ) -> None:
     field.stations.write()
-    line = field.stations.bench.widget.line
+    line = field.stations.bench.widget.writing.line
     for letter in "describe Weight across se":
         qtbot.keyClicks(line, letter)
         settle()
-        assert field.stations.bench.widget.message.text() == ""
-        assert field.stations.bench.widget.offers.texts
+        assert field.stations.bench.widget.writing.message.text() == ""
+        assert field.stations.bench.widget.writing.offers.texts
     assert request_names(field)[2] == {"Sex, as told"}
     qtbot.keyClicks(line, " amonk ")
     settle()
-    assert "Did you mean “among”?" in field.stations.bench.widget.message.text()
-    assert field.stations.bench.widget.offers.texts == ("among",)
+    assert "Did you mean “among”?" in field.stations.bench.widget.writing.message.text()
+    assert field.stations.bench.widget.writing.offers.texts == ("among",)
     qtbot.waitUntil(lambda: not field.stations.bench.widget.settings.keep_button.isEnabled())
     click_offer(field, "among")
     qtbot.keyClicks(line, "body mass > 3")
     settle()
     assert request_names(field)[0] == {"Weight"}
     assert line.sentence() == "describe Weight across `Sex, as told` among `Body mass (g)` > 3"
-    field.stations.bench.widget.say("describe we")
+    field.stations.bench.widget.writing.say("describe we")
     qtbot.keyClick(line, Qt.Key.Key_Return)
     settle()
-    assert field.stations.bench.widget.message.text() == "“we” can mean “weight” or “Weight”; write more of it."
+    assert field.stations.bench.widget.writing.message.text() == "“we” can mean “weight” or “Weight”; write more of it."
     click_offer(field, "Weight")
     settle()
     assert request_names(field)[0] == {"Weight"}
 
 
 def test_the_proof_says_whose_it_is(field: Window, settle: Settle, qtbot: QtBot) -> None:
-    field.stations.bench.widget.say("describe weight")
+    field.stations.bench.widget.writing.say("describe weight")
     field.stations.write()
     settle()
     keep, paper = field.stations.bench.widget.settings.keep_button, field.stations.bench.widget.desk.paper
     assert keep.isEnabled()
-    qtbot.keyClicks(field.stations.bench.widget.line, ", ")
+    qtbot.keyClicks(field.stations.bench.widget.writing.line, ", ")
     qtbot.waitUntil(lambda: not keep.isEnabled())
     assert paper._dimmed
     field.stations.bench.widget.keep()
     assert field.model.study.kept == ()
-    qtbot.keyClicks(field.stations.bench.widget.line, "Weight")
+    qtbot.keyClicks(field.stations.bench.widget.writing.line, "Weight")
     settle()
     assert keep.isEnabled()
     assert not paper._dimmed
-    field.stations.bench.widget.say("")
+    field.stations.bench.widget.writing.say("")
     settle()
     assert not field.stations.bench.widget.desk.isVisible()
     assert not keep.isEnabled()
@@ -273,15 +275,15 @@ def test_the_proof_says_whose_it_is(field: Window, settle: Settle, qtbot: QtBot)
 def test_earlier_sentences_come_back_with_up(field: Window, settle: Settle, qtbot: QtBot) -> None:
     field.stations.write()
     for sentence in ("describe weight", "describe Weight", "count `across`"):
-        field.stations.bench.widget.say(sentence)
+        field.stations.bench.widget.writing.say(sentence)
         settle()
-    field.stations.bench.widget.say("")
+    field.stations.bench.widget.writing.say("")
     settle()
     seen = []
     for _ in range(3):
-        qtbot.keyClick(field.stations.bench.widget.line, Qt.Key.Key_Up)
+        qtbot.keyClick(field.stations.bench.widget.writing.line, Qt.Key.Key_Up)
         settle()
-        seen.append(field.stations.bench.widget.line.sentence())
+        seen.append(field.stations.bench.widget.writing.line.sentence())
     assert seen == ["count `across`", "describe Weight", "describe weight"]
 
 
@@ -323,7 +325,7 @@ def test_from_a_raw_file_to_a_table_of_differences_in_eight_actions(
     next(action for action in menu.actions() if action.text() == "yes").trigger()  # 8
     menu.close()
     settle()
-    exhibit = window.stations.bench.widget.proof.exhibit  # type: ignore[union-attr]
+    exhibit = window.stations.bench.widget.draft.proof.exhibit  # type: ignore[union-attr]
     assert [d.effect.measure for d in exhibit.result.differences] == ["g_average"] * 3
     setting = window.stations.bench.widget.desk.paper.setting
     assert setting is not None
@@ -332,4 +334,4 @@ def test_from_a_raw_file_to_a_table_of_differences_in_eight_actions(
     stubs = ["".join(run.text for run in row.stub) for row in setting.table.rows]
     assert stubs == ["Bill length, mm", "Flipper length, mm", "Body mass, g"]
     assert {row.cells[0] for row in setting.table.rows} <= {"43", "44", "45"}
-    assert len([f for f in window.model.findings if "“NA”" in f.line]) == 1
+    assert len([f for f in window.model.found.findings if "“NA”" in f.line]) == 1

@@ -140,8 +140,10 @@ def test_a_level_is_chosen_by_its_tag(opened: Opened, settle: Settle, qtbot: QtB
     window = opened()
     window.stations.codebook.go()
     window.stations.codebook.widget.show_variable("absences")
-    assert window.stations.codebook.widget.title.text() == window.model.study.codebook["absences"].title
-    tags = {tag.level: tag for tag in window.stations.codebook.widget.levels.buttons() if isinstance(tag, LevelTag)}
+    assert window.stations.codebook.widget.page.title.text() == window.model.study.codebook["absences"].title
+    tags = {
+        tag.level: tag for tag in window.stations.codebook.widget.page.levels.buttons() if isinstance(tag, LevelTag)
+    }
     assert tags[Level.COUNT].isChecked()
     qtbot.mouseClick(tags[Level.ORDINAL], Qt.MouseButton.LeftButton)
     settle()
@@ -186,7 +188,7 @@ def test_the_manuscript_lists_and_exports_what_was_kept(
 ) -> None:
     window = opened(sentence=SENTENCE)
     window.does.do("keep")
-    window.stations.bench.widget.say("describe receptive_post as histogram")
+    window.stations.bench.widget.writing.say("describe receptive_post as histogram")
     settle()
     window.does.do("keep")
     settle()
@@ -326,7 +328,7 @@ def test_a_copied_table_pastes_as_a_table(opened: Opened, settle: Settle) -> Non
     lines = data.text().splitlines()
     assert lines[0] == "Table 1"
     assert lines[4].split("\t")[:3] == ["Weekly evening", "210", "86.6"]
-    window.stations.bench.widget.say("describe age as histogram")
+    window.stations.bench.widget.writing.say("describe age as histogram")
     settle()
     window.does.do("copy")
     data = QGuiApplication.clipboard().mimeData()
@@ -355,9 +357,9 @@ def test_the_cases_line_limits_and_frees_the_cases(opened: Opened, settle: Settl
     used = int((window.model.study.data.numbers("age").values >= 30).sum())
     assert line.cases.text() == f"{used} of 612 cases"
     assert line.chip.text() == "age ≥ 30   ✕"
-    assert window.stations.bench.widget.proof is not None
-    assert window.stations.bench.widget.proof.exhibit.cases.used == used
+    assert window.stations.bench.widget.draft.proof is not None
+    assert window.stations.bench.widget.draft.proof.exhibit.cases.used == used
     qtbot.mouseClick(line.chip, Qt.MouseButton.LeftButton)
     settle()
     assert line.cases.text() == "612 of 612 cases"
-    assert window.stations.bench.widget.proof.exhibit.cases.used == 612
+    assert window.stations.bench.widget.draft.proof.exhibit.cases.used == 612

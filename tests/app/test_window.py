@@ -77,8 +77,8 @@ def test_a_second_file_replaces_the_first_everywhere(opened: Opened, settle: Set
     settle()
     window.arrivals.open_path(str(SESSIONS))
     settle()
-    assert window.stations.bench.widget.line.sentence() == ""
-    assert window.stations.bench.widget.proof is None
+    assert window.stations.bench.widget.writing.line.sentence() == ""
+    assert window.stations.bench.widget.draft.proof is None
     assert window.stations.codebook.widget.entries_model.rowCount() == 6
     assert window.stations.bench.widget.strip.list_model.names[0] == "learner"
 
@@ -154,7 +154,7 @@ def test_the_palette_reaches_everything(
         qtbot.keyClick(palette.finder, Qt.Key.Key_Down)
     qtbot.keyClick(palette.finder, Qt.Key.Key_Return)
     settle()
-    assert window.stations.bench.widget.line.sentence() == sentence
+    assert window.stations.bench.widget.writing.line.sentence() == sentence
     assert window.stack.currentWidget() is getattr(window.stations, station).widget
 
 
@@ -170,8 +170,8 @@ def test_the_keys_panel_lists_every_key(window: Window) -> None:
 def test_a_slash_can_still_be_written_where_text_is_written(opened: Opened, qtbot: QtBot) -> None:
     window = opened()
     window.stations.write()
-    QTest.keyClick(window.stations.bench.widget.line, Qt.Key.Key_Slash)
-    assert window.stations.bench.widget.line.sentence() == "/"
+    QTest.keyClick(window.stations.bench.widget.writing.line, Qt.Key.Key_Slash)
+    assert window.stations.bench.widget.writing.line.sentence() == "/"
     window.stations.bench.widget.strip.view.setFocus()
     QTest.keyClick(window.stations.bench.widget.strip.view, Qt.Key.Key_Slash)
     assert window.stations.bench.widget.strip.finder.hasFocus()

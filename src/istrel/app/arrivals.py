@@ -163,7 +163,7 @@ class Arrivals(QObject):
         if self._first_sentence:
             first, self._first_sentence = self._first_sentence, ""
             bench = self._stations.bench.go()
-            QTimer.singleShot(0, bench, lambda: bench.say(first))  # when every view has the new source
+            QTimer.singleShot(0, bench, lambda: bench.writing.say(first))  # when every view has the new source
         elif self._model.has_kept():
             self._stations.manuscript.go()
         else:

@@ -8,32 +8,25 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject, Signal
 
 from istrel.app.background import Background
+from istrel.app.found import Found
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
-    from istrel.data.facts import FileFacts, VariableFacts
-    from istrel.data.patterns import MissingMap, MissingPattern
-    from istrel.data.reading.watch import Watch
-    from istrel.data.screening import Finding
     from istrel.study.changes import Change
     from istrel.study.history import History
     from istrel.study.study import Study
     from istrel.style.house import HouseStyle
 
-MOST_VALUES = 40
-
 
 class StudyModel(QObject):
     """The open study, its history, and what has been found out about it in the background.
 
-    `opened` follows when another source is in use, `changed` after every change, `facts_ready` when the facts are known,
-    `findings_ready` when the file has been screened; `cases_wanted` asks for rows (from 1) to be shown, and why.
+    `opened` follows when another source is in use, `changed` after every change; `cases_wanted` asks for rows (from 1) to be
+    shown, and why.
     """
 
     opened = Signal()
     changed = Signal()
-    facts_ready = Signal()
-    findings_ready = Signal()
     closed = Signal()
     trouble = Signal(str)
     cases_wanted = Signal(object, str, str)
@@ -45,15 +38,7 @@ class StudyModel(QObject):
         self._history: History | None = None
         self.taken_up = ""  # the kept exhibit that was taken back to the Bench
         self._aside: list[tuple[Change, Callable[[Problem], None]]] = []  # changes that take long, in their order
-        self._forget()
-
-    def _forget(self) -> None:
-        """What was found out belongs to another source."""
-        self.facts: dict[str, VariableFacts] = {}
-        self.file_facts: FileFacts | None = None
-        self.findings: tuple[Finding, ...] = ()
-        self.screened = False
-        self.missing: tuple[MissingMap, tuple[MissingPattern, ...]] | None = None
+        self.found = Found(background, self)
 
     @property
     def is_open(self) -> bool:
@@ -88,21 +73,13 @@ class StudyModel(QObject):
 
         return style_from(self._history.study.style if self._history is not None else "apa7")
 
-    def few_values(self) -> dict[str, tuple[str, ...]]:
-        """{variable of few values: these in print}, as far as they are known."""
-        return {
-            name: tuple(words for words, _ in facts.most_frequent)
-            for name, facts in self.facts.items()
-            if facts.distinct <= MOST_VALUES
-        }
-
     # The study.
     def close(self) -> None:
         """No study is open any more."""
         self.background.cancel_all("")
         self._aside.clear()
         self._history = None
-        self._forget()
+        self.found.forget()
         self.closed.emit()
 
     def begin(self, history: History) -> None:
@@ -110,10 +87,10 @@ class StudyModel(QObject):
         self.background.cancel("change")
         self._aside.clear()
         self._history, self.taken_up = history, ""
-        self._forget()
+        self.found.forget()
         self.opened.emit()
         self.changed.emit()
-        self._look()
+        self.found.look(self.study)
 
     def go_on(self, history: History) -> None:
         """The study with changes that were made in the background."""
@@ -187,43 +164,9 @@ class StudyModel(QObject):
         if now is before:
             return True
         if now.source.raw is not before.source.raw:
-            self._forget()
+            self.found.forget()
             self.opened.emit()
         self.changed.emit()
         if now.source is not before.source:
-            self._look()
+            self.found.look(self.study)
         return True
-
-    # What is found out in the background.
-    def _look(self) -> None:
-        """Facts and tiny drawings first, then the findings, made off the window's thread."""
-        study = self.study
-        self.background.submit("facts", lambda: _look(study), self._take_facts, words="looking through the file")
-
-    def _take_facts(self, found: tuple[FileFacts, dict[str, VariableFacts]]) -> None:
-        self.file_facts, self.facts = found
-        self.facts_ready.emit()
-        study = self.study
-        words = "looking for what is wrong"
-        self.background.submit(
-            "screening", lambda watch: _screen(study, watch), self._take_findings, words=words, watched=True
-        )
-
-    def _take_findings(self, found: tuple[tuple[Finding, ...], tuple[MissingMap, tuple[MissingPattern, ...]]]) -> None:
-        self.findings, self.missing = found
-        self.screened = True
-        self.findings_ready.emit()
-
-
-def _look(study: Study) -> tuple[FileFacts, dict[str, VariableFacts]]:
-    from istrel.data.facts import file_facts, variable_facts
-
-    facts = {name: variable_facts(study.data, name) for name in study.table.names}
-    return file_facts(study.data), facts
-
-
-def _screen(study: Study, watch: Watch) -> tuple[tuple[Finding, ...], tuple[MissingMap, tuple[MissingPattern, ...]]]:
-    from istrel.data.patterns import missing_map, missing_patterns
-    from istrel.data.screening import screen
-
-    return screen(study.data, watch=watch), (missing_map(study.data), missing_patterns(study.data))

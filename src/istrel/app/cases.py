@@ -80,13 +80,13 @@ class Cases(QObject):
     def _build(self, writing: bool) -> None:
         bench = self._stations.bench.made
         if writing:
-            self.builder.appear(for_exhibit=bench is not None and bench.has_sentence)
+            self.builder.appear(for_exhibit=bench is not None and bench.draft.request is not None)
         elif self._builder is not None:
             self._builder.hide()
 
     def _limit_exhibit(self) -> None:
         """The condition that is being written limits the exhibit on the Bench, not the whole study."""
         edit, bench = self._line.edit, self._stations.bench.widget
-        if edit is not None and bench.limit(edit.text()):
+        if edit is not None and bench.clicks.limit(edit.text()):
             self._line.refresh()
             self._stations.bench.go()

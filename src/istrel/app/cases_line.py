@@ -138,7 +138,7 @@ class CasesLine(QFrame):
         """The codebook, and values in print, for completion."""
         from istrel.data.codebook import Codebook
 
-        return (self._model.study.codebook, self._model.few_values()) if self._model.is_open else (Codebook(), {})
+        return (self._model.study.codebook, self._model.found.few_values()) if self._model.is_open else (Codebook(), {})
 
     def lift(self) -> None:
         from istrel.study.changes.cases import SetCondition

@@ -111,7 +111,7 @@ class ConditionBuilder(QFrame):
     def _choose(self, name: str) -> None:
         if not name:
             return
-        facts = self._model.facts.get(name)
+        facts = self._model.found.facts.get(name)
         by_limits = facts is not None and facts.drawn is not None
         self.right.setCurrentIndex(1 if by_limits else 0)
         if facts is not None and facts.drawn is not None:

@@ -66,7 +66,7 @@ class Reach:
             sentence = show(parse(understood(text, self._model.study.codebook).text))
         except Problem:
             return
-        yield Choice(read_aloud(sentence), "set it on paper", lambda: self._stations.bench.go().say(sentence))
+        yield Choice(read_aloud(sentence), "set it on paper", lambda: self._stations.say(sentence))
 
     def _variables(self, text: str) -> Iterator[Choice]:
         codebook, bench = self._model.study.codebook, self._stations.bench
@@ -83,7 +83,7 @@ class Reach:
                 yield Choice(read_aloud(kept.sentence), "kept", show)
 
     def _values(self, text: str) -> Iterator[Choice]:
-        few = self._model.few_values()
+        few = self._model.found.few_values()
         found = ((name, value) for name, values in few.items() for value in values if _fits(text, value))
         for name, value in islice(found, MOST_OF_A_KIND):
             yield Choice(f"only {value}", f"value of {name}", partial(self._limit_to, name, value))
@@ -91,14 +91,14 @@ class Reach:
     def _limit_to(self, name: str, value: str) -> None:
         """Limit the sentence to the cases of a value; without a sentence count the variable among them."""
         condition, bench = f'{show_name(name)} = "{value}"', self._stations.bench.go()
-        if not bench.limit(condition):
-            bench.say(f"count {show_name(name)} among {condition}")
+        if not bench.clicks.limit(condition):
+            bench.writing.say(f"count {show_name(name)} among {condition}")
 
     def _settings(self, text: str) -> Iterator[Choice]:
         from istrel.sentence.vocabulary import SETTINGS
 
         bench = self._stations.bench
-        fitting = bench.made.fitting_settings() if bench.made is not None else ()
+        fitting = bench.made.draft.fitting_settings() if bench.made is not None else ()
         for setting in SETTINGS.values():
             words = setting.words.replace("*", "") or setting.name
             if _fits(text, f"{words} {setting.name}") and setting.name != "statistics":
@@ -106,18 +106,18 @@ class Reach:
                 yield Choice(words, f"setting · {setting.name}", begin, setting in fitting)
 
     def _findings(self, text: str) -> Iterator[Choice]:
-        found = (finding for finding in self._model.findings if _fits(text, finding.line))
+        found = (finding for finding in self._model.found.findings if _fits(text, finding.line))
         for finding in islice(found, MOST_OF_A_KIND):
             show = self._stations.intake.there(partial(_show, finding=finding))
             yield Choice(finding.line, "finding", show)
 
 
 def _toggle(bench: Bench, name: str) -> None:
-    bench.toggle_subjects((name,))
+    bench.clicks.toggle_subjects((name,))
 
 
 def _begin(bench: Bench, name: str) -> None:
-    bench.begin_setting(name)
+    bench.clicks.begin_setting(name)
 
 
 def _go_to(manuscript: Manuscript, kept: Kept) -> None:

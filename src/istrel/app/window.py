@@ -81,7 +81,7 @@ class Window(QWidget):
         self.model.opened.connect(self._opened)
         self.model.closed.connect(self._closed)
         self.model.changed.connect(self._count)
-        self.model.findings_ready.connect(self._count)
+        self.model.found.findings_ready.connect(self._count)
 
     def _declare(self) -> None:
         """Every part's actions; keys for those that have some."""
@@ -143,7 +143,7 @@ class Window(QWidget):
     def _count(self) -> None:
         """What needs attention at each station."""
         if self.model.is_open:
-            self.rail.tell(len(self.model.findings), len(self.model.study.kept))
+            self.rail.tell(len(self.model.found.findings), len(self.model.study.kept))
 
     # What falls upon it, and its end.
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:

@@ -11,7 +11,7 @@ from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.forms.common import by_panel
 from istrel.exhibits.forms.cumulative import CumulativeCell
 from istrel.exhibits.forms.density import DensityCell
-from istrel.exhibits.forms.histogram import HistogramCell
+from istrel.exhibits.forms.histogram_cells import HistogramCell
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Text, say

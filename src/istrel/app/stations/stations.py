@@ -73,7 +73,11 @@ class Stations(QObject):
 
     def write(self) -> None:
         """Go to the Bench with the cursor in the sentence."""
-        self.bench.go().line.setFocus()
+        self.bench.go().writing.line.setFocus()
+
+    def say(self, sentence: str) -> None:
+        """Go to the Bench and set a sentence there."""
+        self.bench.go().writing.say(sentence)
 
     def _make_intake(self) -> Intake:
         from istrel.app.stations.intake.intake import Intake
@@ -94,7 +98,7 @@ class Stations(QObject):
         from istrel.app.stations.manuscript.manuscript import Manuscript
 
         made = self._added(Manuscript(self._model))
-        made.parts.bench_wanted.connect(lambda sentence: self.bench.go().say(sentence))
+        made.parts.bench_wanted.connect(self.say)
         made.parts.wanted.connect(self.manuscript.go)
         made.parts.unsound.connect(self.moved)
         return made

@@ -96,3 +96,9 @@ def clear(layout: QLayout) -> None:
             widget.deleteLater()
         elif inner is not None:
             clear(inner)
+
+
+def say_in(line: QLabel, text: str) -> None:
+    """A line of words that takes no room while it says nothing."""
+    line.setText(text)
+    line.setVisible(bool(text))

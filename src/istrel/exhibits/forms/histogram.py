@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Hashable, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from typing import Protocol
 
 import numpy as np
@@ -13,85 +13,26 @@ from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Counts, Form, Json, Plan
 from istrel.exhibits.exchange import finite, groups, number
 from istrel.exhibits.figure import FigureSheet
-from istrel.exhibits.forms.classes import classes_words, height_of, shared_edges, usual_rule
+from istrel.exhibits.forms.classes import classes_words
 from istrel.exhibits.forms.common import (
     arrangement,
     bandwidth_words,
     check_drawn,
-    density_of,
-    groups_of,
     is_log,
     key_of,
-    known,
     n_cell,
 )
+from istrel.exhibits.forms.histogram_cells import ARRANGED, HistogramCell, draw
+from istrel.exhibits.forms.histogram_panels import panels_of
 from istrel.exhibits.ledger import Ledger, number_of
-from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Hidden, Text, joined, say, sentences
 from istrel.exhibits.wording import has_groups, in_group, titled_with_unit, value_cell
 from istrel.problem import Problem
 from istrel.sentence.settings import Settings
-from istrel.stats import binning, moments, quantiles
-from istrel.stats.density import Density
-from istrel.stats.grouping import Arranged, alone
 from istrel.style.numbers import Kind
 
 Array = NDArray[np.float64]
-ARRANGED = ("panels", "overlaid", "stacked", "beside", "mirrored")
-
-
-@dataclass(frozen=True)
-class NormalCurve:
-    """The normal density of this mean and SD, times `scale`, lies over the bars at true x; with `log` at its decimal logarithm."""
-
-    mean: float
-    sd: float
-    scale: float
-    log: bool = False
-
-
-@dataclass(frozen=True, eq=False)
-class DensityCurve:
-    """A kernel density over the bars: x ascending, y already on the scale of the bars; `bandwidth` is the kernel's SD."""
-
-    x: Array
-    y: Array
-    bandwidth: float
-
-
-@dataclass(frozen=True, eq=False)
-class HistogramCell:
-    """A histogram of one variable in one group.
-
-    Attributes
-    ----------
-    edges, counts, heights
-        float64 (classes + 1,); counts and heights of the classes, NaN for a height that is hidden.
-    decided_by
-        What decided the edges (see `binning.ClassEdges`).
-    outside
-        Values outside the edges; on a logarithmic axis those that are not above 0 too.
-    mean, median
-        None where there is none.
-    """
-
-    variable: str
-    group: Group
-    n: Count
-    missing: Count
-    edges: Array
-    counts: tuple[Count, ...]
-    heights: Array
-    stat: str
-    curve: NormalCurve | None
-    density: DensityCurve | None
-    outside: Count
-    closed: str
-    decided_by: str
-    cumulative: bool = False
-    mean: float | None = None
-    median: float | None = None
 
 
 class Outside(Protocol):
@@ -104,112 +45,6 @@ class Outside(Protocol):
     def outside(self) -> Count: ...
 
 
-def draw(plan: Plan) -> tuple[HistogramCell, ...]:
-    """The histogram of every group that has values."""
-    made: list[HistogramCell] = []
-    said, arranged = plan.request.settings, arrangement(plan, "panels", ARRANGED)
-    edges = {name: shared_edges(name, plan, usual_rule(name, plan)) for name in plan.names}
-    for name, grouping, cells in groups_of(plan):
-        found = edges[name]
-        if found is None:
-            continue
-        shape = moments_of(name, grouping, plan.data)
-        means, deviations = moments.mean(shape), moments.sd(shape)
-        medians = quantiles.quantile(cells, 0.5, kind=7)
-        inside, below, above = binning.count_groups(cells, found.edges, closed=said["closed"])
-        for i, group in enumerate(grouping.groups):
-            if not cells.sizes[i]:
-                continue
-            classes = binning.Classes(found.edges, inside[i], int(below[i]), int(above[i]))
-            if is_log(plan):
-                curve = _normal_of_logarithms(cells.group(i), classes, plan, arranged)
-            else:
-                shown = known(means.at(i)), known(deviations.at(i)), int(cells.sizes[i])
-                curve = _normal(*shown, classes, plan, arranged)
-            middle = (known(means.at(i)), known(medians.at(i)))
-            missing = int(grouping.sizes[i] - cells.sizes[i])
-            made.append(_cell(name, group, cells, i, classes, curve, missing, found.decided_by, plan, middle))
-    return tuple(made)
-
-
-def _cell(
-    name: str,
-    group: Group,
-    cells: Arranged,
-    place: int,
-    classes: binning.Classes,
-    curve: NormalCurve | None,
-    missing: int,
-    decided_by: str,
-    plan: Plan,
-    middle: tuple[float | None, float | None],
-) -> HistogramCell:
-    said = plan.request.settings
-    return HistogramCell(
-        variable=name,
-        group=group,
-        n=int(cells.sizes[place]),
-        missing=missing,
-        edges=classes.edges,
-        counts=tuple(classes.counts.tolist()),
-        heights=_heights(classes, plan),
-        stat=height_of(said),
-        curve=curve,
-        density=_over_bars(cells.group(place), classes.edges, plan),
-        outside=classes.below + classes.above,
-        closed=said["closed"],
-        decided_by=decided_by,
-        cumulative=said["cumulative"],
-        mean=middle[0],
-        median=middle[1],
-    )
-
-
-def _on_axis(edges: Array, plan: Plan) -> Array:
-    """Edges as the axis has them: their decimal logarithms on one where equal factors are equally far apart."""
-    return np.log10(edges) if is_log(plan) else edges
-
-
-def _heights(classes: binning.Classes, plan: Plan) -> Array:
-    """Heights of the bars; densities are per unit of the axis, so per factor of ten where that is logarithmic."""
-    said = plan.request.settings
-    on_axis = replace(classes, edges=_on_axis(classes.edges, plan))
-    return binning.heights(on_axis, height_of(said), cumulative=said["cumulative"])
-
-
-def _normal_of_logarithms(values: Array, classes: binning.Classes, plan: Plan, arranged: str) -> NormalCurve | None:
-    """The curve of the logarithms, on an axis of logarithms."""
-    logs = np.log10(values[values > 0])
-    shape = moments.moments(alone(logs))
-    return _normal(known(moments.mean(shape).at(0)), known(moments.sd(shape).at(0)), logs.size, classes, plan, arranged)
-
-
-def _normal(
-    mean: float | None, sd: float | None, n: int, classes: binning.Classes, plan: Plan, arranged: str
-) -> NormalCurve | None:
-    """The curve, where it is asked for or usual: not where groups share one panel, nor on a logarithmic axis."""
-    said, log, grouped = plan.request.settings, is_log(plan), has_groups(plan.groupings)
-    usual = "curve" in said or (not log and (arranged == "panels" or not grouped))
-    if said["curve"] not in ("normal", "both") or not usual or (arranged in ("stacked", "mirrored") and grouped):
-        return None
-    scale = binning.curve_scale(n, _on_axis(classes.edges, plan), height_of(said), cumulative=said["cumulative"])
-    return None if scale is None or mean is None or not sd else NormalCurve(mean, sd, scale, log)
-
-
-def _over_bars(values: Array, edges: Array, plan: Plan) -> DensityCurve | None:
-    """The density on the scale of the bars, where it is asked for and the classes have one width."""
-    said, log = plan.request.settings, is_log(plan)
-    if said["curve"] not in ("density", "both"):
-        return None
-    shown = np.log10(values[values > 0]) if log else values
-    scale = binning.curve_scale(shown.size, _on_axis(edges, plan), height_of(said), cumulative=said["cumulative"])
-    curve: Density | None = density_of(shown, said)
-    if scale is None or curve is None:
-        return None
-    x = 10.0**curve.x if log else curve.x
-    return DensityCurve(x, scale * (curve.cumulative if said["cumulative"] else curve.y), curve.bandwidth)
-
-
 def figure(plan: Plan, drawings: tuple[HistogramCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """The figure in its arrangement.
 
@@ -218,8 +53,6 @@ def figure(plan: Plan, drawings: tuple[HistogramCell, ...], title: Text, notes: 
     Problem
         When there is nothing to draw, more panels than a page holds, or an arrangement that does not fit.
     """
-    from istrel.exhibits.forms.histogram_panels import panels_of
-
     arranged = arrangement(plan, "panels", ARRANGED) if has_groups(plan.groupings) else "panels"
     check_drawn(drawings if arranged == "panels" else drawings[:1], plan, "histogram")
     if arranged == "mirrored" and any(len(g.groups) != 2 for g in plan.groupings):

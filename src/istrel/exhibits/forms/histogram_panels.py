@@ -20,7 +20,7 @@ from istrel.exhibits.forms.common import (
     panel_label,
     room_beside,
 )
-from istrel.exhibits.forms.histogram import HistogramCell
+from istrel.exhibits.forms.histogram_cells import HistogramCell
 from istrel.exhibits.text import Text, say
 from istrel.exhibits.wording import value_cell
 from istrel.stats import binning, density

@@ -6,6 +6,7 @@ import contextlib
 import re
 import sqlite3
 from datetime import UTC, datetime
+from functools import partial
 from pathlib import Path
 from typing import Any
 
@@ -43,8 +44,7 @@ class StudyFile:
         Problem
             As `connect`, or where what it holds cannot be understood.
         """
-        self.path = path
-        self._folder = path.resolve().parent
+        self._stand_at(path)
         self._tables: dict[str, Table] = {}
         self._columns: dict[str, Column] = {}
         self._connection = connect(path, writing=writing)
@@ -73,7 +73,7 @@ class StudyFile:
             Where it cannot be written.
         """
         made = cls.__new__(cls)
-        made.path, made._folder = path, path.resolve().parent
+        made._stand_at(path)
         made._tables, made._columns, made._first, made._changes = {}, {}, 0, []
         begun = history.past[0].study if history.past else history.study
         guarded = [Path(source.raw.source.path) for source in history.study.sources if source.raw.source.path]
@@ -86,6 +86,12 @@ class StudyFile:
                 made._write(history)
         made._connection, made.history = connect(path, writing=True), history
         return made
+
+    def _stand_at(self, path: Path) -> None:
+        """Paths in the file are seen from its folder."""
+        folder = path.resolve().parent
+        self.path = path
+        self._relative, self._absolute = partial(relative, folder=folder), partial(absolute, folder=folder)
 
     def close(self) -> None:
         """Let go of the file."""
@@ -119,16 +125,6 @@ class StudyFile:
             raise
         self.history = history
 
-    def setting(self, key: str) -> str:
-        """What was set under a key; empty where nothing was."""
-        found = self._connection.execute("SELECT value FROM study WHERE key = ?", (f"set {key}",)).fetchone()
-        return str(found[0]) if found else ""
-
-    def set_setting(self, key: str, value: str) -> None:
-        with told(self.path), self._transaction():
-            self._set(f"set {key}", value)
-
-    # Writing.
     @contextlib.contextmanager
     def _transaction(self) -> Any:
         self._connection.execute("BEGIN IMMEDIATE")
@@ -171,12 +167,6 @@ class StudyFile:
         for record, source in zip(state["sources"], study.sources, strict=True):
             record["data"] = self._store(source.raw)
         return with_paths(state, self._relative)
-
-    def _relative(self, path: str) -> str:
-        return relative(path, self._folder)
-
-    def _absolute(self, path: str) -> str:
-        return absolute(path, self._folder)
 
     def _store(self, table: Table) -> str:
         """The id under which the data of a table stand in the file."""

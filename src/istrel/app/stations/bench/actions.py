@@ -14,14 +14,14 @@ def actions(stations: Stations, model: StudyModel) -> tuple[Action, ...]:
     bench = stations.bench
 
     def has_proof() -> bool:
-        return model.is_open and bench.made is not None and bench.made.proof is not None
+        return model.is_open and bench.made is not None and bench.made.draft.proof is not None
 
     def copy() -> None:
         from istrel.app.stations.manuscript.export import clipboard_data
         from istrel.render.document import Item
 
-        if (proof := bench.widget.proof) is not None:
-            data = clipboard_data(Item(proof.exhibit, bench.widget.number()), model.style)
+        if (proof := bench.widget.draft.proof) is not None:
+            data = clipboard_data(Item(proof.exhibit, bench.widget.draft.number()), model.style)
             QGuiApplication.clipboard().setMimeData(data)
 
     return (

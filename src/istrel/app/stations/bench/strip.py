@@ -62,7 +62,7 @@ class StripModel(QAbstractListModel):
                 f"{variable.title_with_unit} · {variable.level.value}\nclick: describe it · “by”: make groups with it"
             )
         if role == Qt.ItemDataRole.UserRole:
-            return variable, self._model.facts.get(name), name in self.subjects, name in self.groups
+            return variable, self._model.found.facts.get(name), name in self.subjects, name in self.groups
         if role == Qt.ItemDataRole.UserRole + 1:
             return f"{name} {variable.label}"
         if role == Qt.ItemDataRole.AccessibleTextRole:

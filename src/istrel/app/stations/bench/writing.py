@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QFrame
 from istrel.app.bridge import StudyModel
 from istrel.app.stations.bench.offers import TAKE_OUT, Offers
 from istrel.app.stations.bench.sentence_line import SentenceLine
-from istrel.app.widgets.simple import column, label
+from istrel.app.widgets.simple import column, label, say_in
 from istrel.problem import Problem
 from istrel.sentence.chips import moved, put_in, taken_out
 from istrel.sentence.complete import Completion, Suggestion, complete, instead_of
@@ -55,13 +55,9 @@ class Writing(QFrame):
         self.offers.left.connect(self.line.setFocus)
 
     # What stands there.
-    @property
-    def sentence(self) -> str:
-        return self.line.sentence()
-
     def typed(self) -> Typed:
         """The sentence as the grammar wants it."""
-        return self.understood(self.sentence)
+        return self.understood(self.line.sentence())
 
     def understood(self, text: str) -> Typed:
         """What was typed, with names of several words, labels and parts of names taken as such."""
@@ -121,7 +117,7 @@ class Writing(QFrame):
             self._tell(problem)
 
     def _may_become(self, problem: Problem) -> bool:
-        found, text = self.offers.completion, self.sentence
+        found, text = self.offers.completion, self.line.sentence()
         last = len(text.rstrip())
         at_end = problem.at < 0 or problem.at + problem.length >= min(found.start, last)
         return bool(found.suggestions) and at_end and self.line.place >= last
@@ -149,8 +145,7 @@ class Writing(QFrame):
 
     def say_below(self, message: str) -> None:
         """A line under the sentence; nothing hides it."""
-        self.message.setText(message)
-        self.message.setVisible(bool(message))
+        say_in(self.message, message)
 
     def settle(self) -> None:
         """The sentence was understood: names are shown as they are, and it can be had again."""
@@ -165,14 +160,14 @@ class Writing(QFrame):
         """What may follow at the cursor; for a chosen chip what could stand in its place."""
         if not self._model.is_open:
             return
-        text, codebook = self.sentence, self._model.study.codebook
+        text, codebook = self.line.sentence(), self._model.study.codebook
         chip = self.line.chip()
-        asked = text, self.line.place, chip, codebook, len(self._model.facts)
+        asked = text, self.line.place, chip, codebook, len(self._model.found.facts)
         if asked == self._asked:  # one key moves the cursor, the selection and the text
             return
         self._asked = asked
         if chip is None:
-            self.offers.offer(complete(text, self.line.place, codebook, self._model.few_values()))
+            self.offers.offer(complete(text, self.line.place, codebook, self._model.found.few_values()))
             return
         found = instead_of(text, chip, codebook)
         out = () if chip.role == "verb" else (TAKE_OUT,)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from dataclasses import replace
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import QModelIndex, Qt
@@ -13,7 +14,7 @@ from istrel.app.bridge import StudyModel
 from istrel.app.stations.codebook.derive_line import DeriveLine
 from istrel.app.stations.codebook.entries_view import EntriesModel, EntriesView
 from istrel.app.stations.codebook.page import Page
-from istrel.app.widgets.simple import ElidedLabel, box, button, column, label, row, serif_label
+from istrel.app.widgets.simple import ElidedLabel, box, button, column, label, row, say_in, serif_label
 from istrel.counting import counted
 from istrel.data.codebook import Codebook as Codebook_
 from istrel.data.codebook import parse_missing
@@ -66,8 +67,8 @@ class Codebook(QWidget):
         self.entries.selectionModel().selectionChanged.connect(self._offer_composite)
         model.opened.connect(self._reset)
         model.changed.connect(self.refresh)
-        model.facts_ready.connect(self.refresh)
-        model.trouble.connect(self._say)
+        model.found.facts_ready.connect(self.refresh)
+        model.trouble.connect(partial(say_in, self.message))
         self.refresh()
 
     def _make_bar(self) -> QHBoxLayout:
@@ -98,19 +99,11 @@ class Codebook(QWidget):
         )
         return bar
 
-    @property
-    def title(self) -> QWidget:
-        return self.page.title
-
-    @property
-    def levels(self) -> object:
-        return self.page.levels
-
     # Showing.
     def _reset(self) -> None:
         """Another source is in use."""
         self._chosen, self._before = "", {}
-        self._say("")
+        say_in(self.message, "")
         self.derive_line.hide()
         self.finder.clear()
         self.refresh()
@@ -131,7 +124,7 @@ class Codebook(QWidget):
         self.page.show_variable(self._chosen)
 
     def _fill(self) -> None:
-        data, facts = self._model.study.data, self._model.facts
+        data, facts = self._model.study.data, self._model.found.facts
         self._plain = entries_of(data, facts, wanted=self.finder.text(), opened=self._unfolded, before=self._before)
         self._show_entries()
 
@@ -141,7 +134,7 @@ class Codebook(QWidget):
         shown = list(self._plain)
         if place >= 0:
             shown[place] = asked(shown[place])
-        self.entries_model.fill(tuple(shown), self._model.facts)
+        self.entries_model.fill(tuple(shown), self._model.found.facts)
 
     def _choose(self, current: QModelIndex, previous: QModelIndex) -> None:
         del previous
@@ -177,18 +170,14 @@ class Codebook(QWidget):
         place = next(k for k, other in enumerate(self.entries_model.entries) if other.names == entry.names)
         self.entries.setCurrentIndex(self.entries_model.index(place))
 
-    def _say(self, text: str) -> None:
-        self.message.setText(text)
-        self.message.setVisible(bool(text))
-
     # Changing.
     def _changed(self, entry: Entry, said: Said, text: str) -> bool:
         """A phrase was changed where it stands; False, with the reason said, where it cannot be so."""
-        self._say("")
+        say_in(self.message, "")
         try:
             changes = _changes(entry, said, text, self._model.study.codebook)
         except Problem as problem:
-            self._say(problem.message)
+            say_in(self.message, problem.message)
             return False
         done = [self._model.do(change) for change in changes]
         return all(done)
@@ -235,8 +224,8 @@ class Codebook(QWidget):
         self._model.background.submit(
             "codebook",
             lambda: _write(study, path),
-            lambda _: self._say(f"The codebook stands in {path}."),
-            lambda problem: self._say(problem.message),
+            lambda _: say_in(self.message, f"The codebook stands in {path}."),
+            lambda problem: say_in(self.message, problem.message),
             words="writing the codebook",
         )
 
@@ -253,10 +242,10 @@ class Codebook(QWidget):
             text = read_small(Path(path), "codebook")
             matched = match_codebook(text, Path(path).name, self._model.study.codebook, self._model.study.source.raw)
         except Problem as problem:
-            self._say(problem.message)
+            say_in(self.message, problem.message)
             return
         if self._model.do(LayOver(matched.codebook, Path(path).name)):
-            self._say(matched.report)
+            say_in(self.message, matched.report)
 
 
 def _write(study: Study, path: str) -> None:

@@ -8,30 +8,25 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QFrame, QGridLayout, QLabel, QScrollArea, QVBoxLayout
 
 from istrel.app.bridge import StudyModel
-from istrel.app.stations.codebook.cuts import CutsDrawing
+from istrel.app.stations.codebook.bands import Bands
 from istrel.app.stations.codebook.level_tags import LevelTags
 from istrel.app.stations.codebook.values_editor import ValuesEditor
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import box, button, clear, column, label, row, serif_label
 from istrel.data.codebook import ValueLabel, Variable
-from istrel.data.column import show_value
-from istrel.data.derive import band_labels, children_of, free_name
+from istrel.data.derive import children_of
 from istrel.data.facts import value_counts
-from istrel.data.formula.evaluate import evaluate
-from istrel.data.formula.tree import Call, Literal, Name
+from istrel.data.formula.tree import Call
 from istrel.data.levels import Level
 from istrel.data.naming import is_from_name
-from istrel.problem import Problem
 from istrel.sentence.quoting import show_name
 from istrel.sentence.show_formula import PRINTED, show_expression
 from istrel.stats.reliability import Alpha
 from istrel.study.changes.cases import TakeBack
 from istrel.study.changes.codebook import (
-    Derive,
     KeepNames,
     LeaveOut,
     RemoveDerived,
-    SetFormula,
     SetLevel,
     SetValueLabels,
 )
@@ -50,7 +45,6 @@ class Page(QScrollArea):
         super().__init__()
         self._model = model
         self._name = ""
-        self._draft: tuple[float, ...] = ()
         self.setFixedWidth(PAGE)
         self.setWidgetResizable(True)
         self.setFrameShape(QFrame.Shape.NoFrame)
@@ -59,15 +53,8 @@ class Page(QScrollArea):
         self.setWidget(inside)
         layout = column(inside, margins=(24, 20, 24, 20), spacing=6)
         self._head(layout)
-        self.drawing = CutsDrawing()
-        self.drawing.moved.connect(self._moved)
-        self.drawing.settled.connect(self._settled)
-        layout.addWidget(self.drawing)
-        self.trouble = label("", "error", wrap=True)
-        layout.addWidget(self.trouble)
-        self._bands_head, self._bands = self._part(layout, "")
-        self.make_bands = button("", "chip", self._make_bands)
-        layout.addWidget(self.make_bands, 0, Qt.AlignmentFlag.AlignLeft)
+        self.bands = Bands(model)
+        layout.addWidget(self.bands)
         self._values_head, self._values = self._part(layout, "Values")
         self.values = ValuesEditor()
         self.values.changed_labels.connect(self._relabel)
@@ -112,9 +99,6 @@ class Page(QScrollArea):
     # Showing.
     def show_variable(self, name: str) -> None:
         """Show the page of a variable as it stands."""
-        if name != self._name:
-            self._draft = ()
-            self.trouble.clear()
         self._name = name
         study = self._model.study
         variable = study.codebook[name]
@@ -124,8 +108,7 @@ class Page(QScrollArea):
         self.omit.setText("leave out" if variable.in_use else "take in again")
         self.remove.setVisible(variable.formula is not None)
         self.levels.show_level(variable.level)
-        self.drawing.show_facts(self._model.facts.get(name), self._cuts())
-        self._show_bands()
+        self.bands.show_variable(name)
         self._show_values(variable)
         self._show_corrections()
         self._show_used()
@@ -153,61 +136,9 @@ class Page(QScrollArea):
         study = self._model.study
         return f"column {study.source.raw.names.index(variable.name) + 1} of {study.source.name}"
 
-    @property
-    def _banded(self) -> Variable | None:
-        """The bands that are made from this variable, or that it is itself."""
-        codebook = self._model.study.codebook
-        here = codebook[self._name]
-        if isinstance(here.formula, Call) and here.formula.function == "bands":
-            return here
-        for child in children_of(codebook, self._name):
-            formula = codebook[child].formula
-            if isinstance(formula, Call) and formula.function == "bands" and formula.arguments[0] == Name(self._name):
-                return codebook[child]
-        return None
-
-    def _cuts(self) -> tuple[float, ...]:
-        if self._draft:
-            return self._draft
-        banded = self._banded
-        if banded is None or banded.name == self._name or not isinstance(banded.formula, Call):
-            return ()
-        cuts = (cut.value for cut in banded.formula.arguments[1:] if isinstance(cut, Literal))
-        return tuple(float(cut) for cut in cuts)
-
-    def _formula(self, cuts: tuple[float, ...]) -> Call:
-        banded = self._banded
-        options = banded.formula.options if banded is not None and isinstance(banded.formula, Call) else ()
-        return Call("bands", (Name(self._name), *(Literal(cut) for cut in cuts)), options)
-
-    def _show_bands(self) -> None:
-        clear(self._bands)
-        cuts = self.drawing.cuts
-        banded = self._banded
-        self._bands_head.setVisible(bool(cuts))
-        self.make_bands.setVisible(bool(self._draft))
-        if not cuts:
-            return
-        target = banded.name if banded is not None else free_name(f"{self._name}_band", self._model.study.table)
-        self._bands_head.setText(f"Bands from these cuts → {target}")
-        self.make_bands.setText(f"make {target}")
-        formula = self._formula(cuts)
-        bands = evaluate(formula, self._model.study.data)
-        counts = [int((bands.values[bands.valid] == code).sum()) for code in range(1, len(cuts) + 2)]
-        right = dict(formula.options).get("closed") == "right"
-        given = (
-            {entry.value: entry.label for entry in banded.value_labels}
-            if banded is not None and not self._draft
-            else {}
-        )
-        for place, entry in enumerate(band_labels(formula, self._model.study.data)):
-            self._bands.addWidget(label(given.get(entry.value, entry.label)), place, 0)
-            self._bands.addWidget(label(_condition(self._name, cuts, place, right=right), "small"), place, 1)
-            self._bands.addWidget(label(f"{counts[place]:,}", "small"), place, 2, Qt.AlignmentFlag.AlignRight)
-
     def _show_values(self, variable: Variable) -> None:
         clear(self._values)
-        study, facts = self._model.study, self._model.facts.get(variable.name)
+        study, facts = self._model.study, self._model.found.facts.get(variable.name)
         counted = value_counts(study.data, variable.name, 40) if variable.level.categorical else ()
         self.values.setVisible(bool(counted))
         if counted:
@@ -281,7 +212,7 @@ class Page(QScrollArea):
         self.derive_links.clear()
         for words, stem, expression in proposals(variable, self._model.study.table.column(variable.name).kind.value):
             if words == "bands":
-                self.derive_links.add(button(words, "link", self.begin_bands))
+                self.derive_links.add(button(words, "link", self.bands.begin))
             else:
                 self.derive_links.add(button(words, "link", partial(self.derive_wanted.emit, stem, expression)))
         if variable.formula is not None:
@@ -301,51 +232,6 @@ class Page(QScrollArea):
 
     def _relabel(self, labels: tuple[ValueLabel, ...]) -> None:
         self._model.do(SetValueLabels(self._name, labels))
-
-    def begin_bands(self) -> None:
-        """Three cuts to begin with, near the quartiles."""
-        import numpy as np
-
-        numbers = self._model.study.data.numbers(self._name)
-        used = numbers.values[numbers.valid]
-        if not used.size or self._cuts():
-            return
-        places = [self.drawing.value_at(self.drawing.x_of(float(q))) for q in np.quantile(used, [0.25, 0.5, 0.75])]
-        self._draft = tuple(sorted(set(places)))
-        self.drawing.show_facts(self._model.facts.get(self._name), self._draft)
-        self._show_bands()
-
-    def _moved(self, cuts: tuple[float, ...]) -> None:
-        if self._draft:
-            self._draft = cuts
-        self._show_bands()
-
-    def _settled(self, cuts: tuple[float, ...]) -> None:
-        """A cut was let go: a draft goes on being one, bands that are there follow."""
-        if self._draft:
-            self._draft = cuts
-            self._show_bands()
-        elif (banded := self._banded) is not None:
-            self._model.do(SetFormula(banded.name, self._formula(cuts)))
-
-    def _make_bands(self) -> None:
-        cuts, self._draft = self._draft, ()
-        name = free_name(f"{self._name}_band", self._model.study.table)
-        try:
-            change = Derive(name, self._formula(cuts), f"{self._model.study.codebook[self._name].title} in bands")
-            self._model.do(change)
-        except Problem as problem:
-            self.trouble.setText(problem.message)
-
-
-def _condition(name: str, cuts: tuple[float, ...], place: int, *, right: bool) -> str:
-    """A band in signs: "30 ≤ age < 45", or "30 < age ≤ 45" where cuts belong to the band below."""
-    low = show_value(cuts[place - 1]).replace("-", "−") if place else ""
-    high = show_value(cuts[place]).replace("-", "−") if place < len(cuts) else ""
-    above, below = ("<", "≤") if right else ("≤", "<")
-    if low and high:
-        return f"{low} {above} {name} {below} {high}"
-    return f"{name} {'>' if right else '≥'} {low}" if low else f"{name} {below} {high}"
 
 
 def proposals(variable: Variable, kind: str) -> list[tuple[str, str, str]]:

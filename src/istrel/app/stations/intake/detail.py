@@ -32,7 +32,7 @@ class Detail(QWidget):
 
     def show_variable(self, name: str) -> None:
         """Show a variable's outermost and most frequent values."""
-        facts = self._model.facts.get(name)
+        facts = self._model.found.facts.get(name)
         clear(self._lines)
         if facts is None:
             self.hide()

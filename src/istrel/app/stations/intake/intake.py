@@ -67,9 +67,9 @@ class Intake(QWidget):
         body.addWidget(self._worklist(), 46)
         body.addWidget(self._variables(), 54)
         outer.addLayout(body, 1)
-        model.facts_ready.connect(self.refresh)
-        model.findings_ready.connect(self._show_findings)
-        model.findings_ready.connect(self.missing.refresh)
+        model.found.facts_ready.connect(self.refresh)
+        model.found.findings_ready.connect(self._show_findings)
+        model.found.findings_ready.connect(self.missing.refresh)
         model.opened.connect(self._reset)
         model.changed.connect(self._show_facts)
         self.refresh()
@@ -176,7 +176,7 @@ class Intake(QWidget):
 
     def _fill(self) -> None:
         wanted = self.finder.text().casefold()
-        facts = [f for f in self._model.facts.values() if wanted in f.name.casefold()]
+        facts = [f for f in self._model.found.facts.values() if wanted in f.name.casefold()]
         if self._sort is not None:
             place, backwards = self._sort
             facts.sort(key=SORT_KEYS[place], reverse=backwards)
@@ -199,7 +199,7 @@ class Intake(QWidget):
         clear(self._facts_row)
         if not self._model.is_open:
             return
-        table, found = self._model.study.table, self._model.file_facts
+        table, found = self._model.study.table, self._model.found.file_facts
         rows, columns = table.n_rows, len(table.columns)
         figures = [(f"{rows:,}", noun(rows, "case")), (f"{columns:,}", noun(columns, "variable"))]
         if found is not None:
@@ -232,12 +232,12 @@ class Intake(QWidget):
 
     def _show_findings(self) -> None:
         clear(self._findings)
-        findings = self._model.findings
+        findings = self._model.found.findings
         remarks = self._model.study.table.source.remarks if self._model.is_open else ()
         count = len(findings) + len(remarks)
         number = NUMBERS[count] if count < len(NUMBERS) else f"{count}"
         words = {0: number, 1: f"{number} thing"}.get(count, f"{number} things")
-        self.title.setText(f"{words} to look at" if self._model.screened else "Looking through the file…")
+        self.title.setText(f"{words} to look at" if self._model.found.screened else "Looking through the file…")
         self.finding_finder.setVisible(len(findings) > FEW_FINDINGS)
         self.order.setVisible(len(findings) > 1)
         for kind, mine in self._in_order(findings):
@@ -249,7 +249,7 @@ class Intake(QWidget):
                 self._findings.addWidget(more, 0, Qt.AlignmentFlag.AlignLeft)
         for remark in remarks:
             self._findings.addWidget(FindingView(Finding("reading", (), "", remark), self._model))
-        if self._model.screened and not count:
+        if self._model.found.screened and not count:
             self._findings.addWidget(label("Go on to the Codebook, or straight to the Bench.", "small", wrap=True))
         self._findings.addStretch()
 

@@ -94,7 +94,7 @@ class MissingView(QWidget):
 
     def refresh(self) -> None:
         clear(self._patterns)
-        found = self._model.missing
+        found = self._model.found.missing
         any_missing = found is not None and bool(found[0].names)
         self.empty.setVisible(not any_missing)
         self.map.setVisible(any_missing)

@@ -1,0 +1,91 @@
+"""What is found out about the source in use in the background: facts and tiny drawings first, then what is wrong with it."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QObject, Signal
+
+from istrel.app.background import Background
+
+if TYPE_CHECKING:
+    from istrel.data.facts import FileFacts, VariableFacts
+    from istrel.data.patterns import MissingMap, MissingPattern
+    from istrel.data.reading.watch import Watch
+    from istrel.data.screening import Finding
+    from istrel.study.study import Study
+
+    Screened = tuple[tuple[Finding, ...], tuple[MissingMap, tuple[MissingPattern, ...]]]
+
+MOST_VALUES = 40
+
+
+class Found(QObject):
+    """Empty until it is known. `facts_ready` tells when the facts are known, `findings_ready` when the file has been screened.
+
+    Attributes
+    ----------
+    facts
+        {variable: its facts}.
+    missing
+        The map and the patterns of missing values; None until the file has been screened.
+    """
+
+    facts_ready = Signal()
+    findings_ready = Signal()
+
+    def __init__(self, background: Background, parent: QObject) -> None:
+        super().__init__(parent)
+        self._background = background
+        self._study: Study | None = None
+        self.forget()
+
+    def forget(self) -> None:
+        """What was found out belongs to another source."""
+        self.facts: dict[str, VariableFacts] = {}
+        self.file_facts: FileFacts | None = None
+        self.findings: tuple[Finding, ...] = ()
+        self.screened = False
+        self.missing: tuple[MissingMap, tuple[MissingPattern, ...]] | None = None
+
+    def few_values(self) -> dict[str, tuple[str, ...]]:
+        """{variable of few values: these in print}, as far as they are known."""
+        return {
+            name: tuple(words for words, _ in facts.most_frequent)
+            for name, facts in self.facts.items()
+            if facts.distinct <= MOST_VALUES
+        }
+
+    def look(self, study: Study) -> None:
+        """Look through the source in use of a study."""
+        self._study = study
+        self._background.submit("facts", lambda: _look(study), self._take_facts, words="looking through the file")
+
+    def _take_facts(self, found: tuple[FileFacts, dict[str, VariableFacts]]) -> None:
+        self.file_facts, self.facts = found
+        self.facts_ready.emit()
+        study = self._study
+        assert study is not None
+        words = "looking for what is wrong"
+        self._background.submit(
+            "screening", lambda watch: _screen(study, watch), self._take_findings, words=words, watched=True
+        )
+
+    def _take_findings(self, found: Screened) -> None:
+        self.findings, self.missing = found
+        self.screened = True
+        self.findings_ready.emit()
+
+
+def _look(study: Study) -> tuple[FileFacts, dict[str, VariableFacts]]:
+    from istrel.data.facts import file_facts, variable_facts
+
+    facts = {name: variable_facts(study.data, name) for name in study.table.names}
+    return file_facts(study.data), facts
+
+
+def _screen(study: Study, watch: Watch) -> Screened:
+    from istrel.data.patterns import missing_map, missing_patterns
+    from istrel.data.screening import screen
+
+    return screen(study.data, watch=watch), (missing_map(study.data), missing_patterns(study.data))
