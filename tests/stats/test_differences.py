@@ -96,7 +96,10 @@ def test_an_interval_leaves_0_out_just_when_the_test_beside_it_rejects(kind: str
     rng, seen = np.random.default_rng(7), set()
     for _ in range(150):
         effect, p = interval_and_p(rng, kind)
-        if isinstance(effect.low, Undefined) or abs(p - 0.05) < (2e-3 if kind == "medians" else 1e-9):
+        assert not isinstance(effect.low, Undefined)
+        assert not isinstance(effect.high, Undefined)
+        assert effect.low <= effect.high
+        if abs(p - 0.05) < (2e-3 if kind == "medians" else 1e-9):
             continue  # of medians the test is rounded by half a rank
         outside = effect.low > 0 or effect.high < 0
         assert outside == (p < 0.05), (kind, effect, p)

@@ -5,6 +5,7 @@ Prepared columns are computed once per version (a Dataset is immutable) and kept
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable
 from dataclasses import dataclass, field
 from typing import Any, TypeVar
@@ -22,6 +23,7 @@ from istrel.stats.distinct import distinct_values
 Prepared = TypeVar("Prepared")
 Mask = NDArray[np.bool_]
 YEARS = 1800, 2100
+YEAR = re.compile(r"(?<![^\W_])(years?|dates?|jahre?|datum|années?|años?|fecha)(?![^\W_])", re.IGNORECASE)
 
 
 @dataclass(frozen=True, eq=False)
@@ -132,8 +134,13 @@ class Dataset:
         return self.once("tally", name, lambda: _tally(self.table.column(name), self.present(name)))
 
     def is_years(self, name: str) -> bool:
-        """Whether the values are calendar years: whole numbers of a few centuries, which are written without separators."""
-        return self.once("years", name, lambda: _are_years(self.numbers(name)))
+        """Whether the values are calendar years of a few centuries, which are written without separators: whole numbers, or any
+        numbers of a variable that is called a year.
+        """
+        called = bool(YEAR.search(f"{name} {self.variable(name).title}"))
+        return self.once(
+            "years" if called else "whole years", name, lambda: _are_years(self.numbers(name), any_number=called)
+        )
 
     def is_whole(self, name: str) -> bool:
         """Whether all usable values are whole numbers."""
@@ -170,11 +177,11 @@ def _has_decimals(values: NDArray[np.float64], decimals: int) -> bool:
         return bool((np.abs(scaled - np.rint(scaled)) <= 1e-9 * np.maximum(1.0, np.abs(scaled))).all())
 
 
-def _are_years(numbers: Numbers) -> bool:
+def _are_years(numbers: Numbers, *, any_number: bool = False) -> bool:
     first, last = YEARS
     sample = numbers.values[numbers.valid]
     inside = sample.size > 0 and bool(((sample >= first) & (sample <= last)).all())
-    return inside and bool((sample == np.floor(sample)).all())
+    return inside and (any_number or bool((sample == np.floor(sample)).all()))
 
 
 def _numbers(column: Column, variable: Variable, aside: Mask | None) -> Numbers:

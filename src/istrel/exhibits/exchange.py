@@ -20,8 +20,10 @@ def groups(named: Sequence[tuple[str, float | str]]) -> dict[str, object]:
     return {name: stored(value) for name, value in named}
 
 
-def stored(value: float | str) -> float | int | str:
-    """Whole codes as whole numbers: 1, not 1.0."""
+def stored(value: float | str) -> float | int | str | None:
+    """Whole codes as whole numbers: 1, not 1.0; null for a class that is open downwards."""
+    if isinstance(value, float) and not np.isfinite(value):
+        return None
     return int(value) if isinstance(value, float) and value.is_integer() and abs(value) < 2**53 else value
 
 

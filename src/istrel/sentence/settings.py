@@ -9,7 +9,7 @@ from typing import Any
 from istrel.data.column import show_value
 from istrel.problem import Problem, close, question
 from istrel.sentence.vocabulary import SETTINGS, SHORT_AND_STATISTICS, Setting, meant
-from istrel.sentence.vocabulary.takes import YesNo, shortened
+from istrel.sentence.vocabulary.takes import YesNo, shortened, show_limit
 
 
 @dataclass(frozen=True)
@@ -157,5 +157,5 @@ def show_setting(name: str, value: Any) -> str:
     if isinstance(value, bool):
         return f"{name} = {'yes' if value else 'no'}"
     if isinstance(value, tuple):
-        return f"{name} = {{{', '.join(v if isinstance(v, str) else show_value(v) for v in value)}}}"
+        return f"{name} = {{{', '.join(v if isinstance(v, str) else show_limit(v) for v in value)}}}"
     return f"{name} = {show_value(value) if isinstance(value, float) else value}"

@@ -27,7 +27,7 @@ ROUND_STEPS = (1.0, 2.0, 2.5, 5.0, 10.0)
 
 @dataclass(frozen=True)
 class ClassSettings:
-    """What the user said about classes; None leaves it to the rule."""
+    """What the user said about classes; None leaves it to the rule, whose classes are widened until they are at most `most`."""
 
     rule: Rule = "freedman-diaconis"
     bins: int | None = None
@@ -35,10 +35,13 @@ class ClassSettings:
     start: float | None = None
     edges: tuple[float, ...] | None = None
     closed: Closed = "left"
+    most: int | None = None
 
 
 class ClassEdges(NamedTuple):
-    """Ascending edges, and what decided them: "edges", "width", "bins", "one" (all values equal) or a rule's name."""
+    """Ascending edges, and what decided them: "edges", "width", "bins", "one" (all values equal), a rule's name, or
+    "most" where its classes were too many.
+    """
 
     edges: Array
     decided_by: str
@@ -77,6 +80,8 @@ def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
         whole = low == high or bool((values == np.floor(values)).all())
         return ClassEdges(_divided(low, high, settings, whole=whole), "bins")
     width, decided_by = _width(values, settings)
+    if settings.most is not None and settings.width is None and _many(low, high, width) > settings.most:
+        width, decided_by = _widened(values, settings.most), "most"
     if not TINIEST < width < np.inf:
         raise Problem("These values are too large or too close together for class intervals.")
     first = settings.closed == "right" and settings.start is None
@@ -97,6 +102,20 @@ def _width(values: Array, settings: ClassSettings) -> tuple[float, str]:
     if values.min() == values.max():
         return 1.0, "one"
     return _round_width(values, settings.rule), rule_used(values, settings.rule)
+
+
+def _many(low: float, high: float, width: float) -> float:
+    """How many classes of a width hold a range, where edges are multiples of it."""
+    return np.floor(high / width) - np.floor(low / width) + 1
+
+
+def _widened(values: Array, most: int) -> float:
+    """The smallest round width that makes at most so many classes."""
+    low, high = float(values.min()), float(values.max())
+    power = 10.0 ** np.floor(np.log10((high - low) / most))
+    widths = [float(f"{step * power * tens:.15g}") for tens in (1.0, 10.0) for step in ROUND_STEPS if step < 10]
+    whole = bool((values == np.floor(values)).all())
+    return min(w for w in widths if not (whole and w % 1) and _many(low, high, w) <= most)
 
 
 def rule_used(values: Array, rule: Rule) -> Rule:

@@ -307,4 +307,5 @@ FORM: Form[Plan, BoxCell] = Form(
     values=values,
     counts=Counts(_hidden),
     draw=draw,
+    most_groups=60,
 )

@@ -123,10 +123,12 @@ def drawn(plan: Plan) -> tuple[Any, ...]:
     """The numbers of a figure that are made from the data; none for a table, or where the exhibit's own numbers are drawn."""
     if plan.form == "table":
         return ()
-    from istrel.exhibits.forms.common import refuse_extremes
+    from istrel.exhibits.forms.common import refuse_crowds, refuse_extremes
 
+    form = form_of(plan.form)
+    refuse_crowds(plan, form.most_groups)
     refuse_extremes(plan)
-    draw = form_of(plan.form).draw
+    draw = form.draw
     return draw(plan) if draw is not None else ()
 
 

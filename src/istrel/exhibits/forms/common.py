@@ -19,23 +19,15 @@ from istrel.exhibits.text import Cell, Count, Hidden, Text, count_cell, say
 from istrel.exhibits.wording import group_label, has_groups, titled_with_unit
 from istrel.problem import Problem
 from istrel.sentence.quoting import show_name
-from istrel.sentence.settings import Settings
 from istrel.sentence.vocabulary.takes import listed as listed_words
-from istrel.stats import density as densities
 from istrel.stats.estimates import Undefined
 from istrel.stats.grouping import Arranged
 from istrel.stats.moderate import moderate
-from istrel.style.numbers import Kind
 
 Array = NDArray[np.float64]
 Drawn = TypeVar("Drawn", bound=Drawing)
 MOST_PANELS = 24
 LARGEST = 4e307
-BANDWIDTHS = {
-    "silverman": "silvermans_1986_rule",
-    "scott": "scotts_1992_rule",
-    "sheather-jones": "the_improved_sheather_jones_plug",
-}
 
 
 def groups_of(plan: Plan) -> Iterator[tuple[str, Grouping, Arranged]]:
@@ -123,6 +115,15 @@ def arrangement(plan: Plan, usual: str, fitting: tuple[str, ...]) -> str:
     return said or usual
 
 
+def refuse_crowds(plan: Plan, most: int | None) -> None:
+    """Raises a Problem where more groups are drawn than a figure can hold."""
+    groups = sum(grouping.n_groups for grouping in plan.groupings)
+    if most is not None and groups > most:
+        at, length = plan.request.form_at, len(plan.request.form or "")
+        message = f"This draws {groups:,} groups; a figure as {plan.form} holds {most}. "
+        raise Problem(f"{message}Limit the cases after “among”, or set it as table.", at=at, length=length)
+
+
 def refuse_extremes(plan: Plan) -> None:
     """Raises a Problem for values so large, or on a logarithmic axis so small, that no axis or class can hold them."""
     for name in plan.names:
@@ -151,51 +152,6 @@ def _drawable(largest: float, least: float, *, log: bool) -> bool:
 def values_in_use(name: str, plan: Plan) -> Array:
     """All values of a variable among the cases in use, ascending."""
     return arranged(name, plan.cases.everyone, plan.data).values
-
-
-def density_of(values: Array, said: Settings) -> densities.Density | None:
-    """The density of ascending values; None where they have no spread or are beyond what can be drawn."""
-    if values.size < 2 or values[0] == values[-1]:
-        return None
-    plain, exponent = moderate(values)
-    bounds = _bounds(values, said, exponent)
-    ends = said["ends"] == "data"
-    curve = densities.density(plain, rule=said["bandwidth_rule"], factor=said["bandwidth"], cut=ends, bounds=bounds)
-    with np.errstate(over="ignore", under="ignore"):
-        scaled = densities.Density(
-            np.ldexp(curve.x, exponent), np.ldexp(curve.y, -exponent), float(np.ldexp(curve.bandwidth, exponent))
-        )
-    return scaled if np.isfinite(scaled.x).all() and np.isfinite(scaled.y).all() and scaled.y.any() else None
-
-
-def _bounds(values: Array, said: Settings, exponent: int) -> tuple[float | None, float | None]:
-    """The bounds at which mass is reflected, on the scale of the computation.
-
-    Raises
-    ------
-    Problem
-        Where there are not two, or values lie beyond them.
-    """
-    bounds = said["bounds"]
-    if not bounds:
-        return None, None
-    at, length = said.place_of("bounds")
-    if len(bounds) != 2 or not bounds[0] < bounds[1]:
-        raise Problem("“bounds” takes two values, the lower one first: bounds = {0, 100}.", at=at, length=length)
-    if values[0] < bounds[0] or values[-1] > bounds[1]:
-        message = f"Values run from {values[0]:g} to {values[-1]:g}, beyond the bounds {bounds[0]:g} and {bounds[1]:g}."
-        raise Problem(message, at=at, length=length)
-    low, high = (float(np.ldexp(bound, -exponent)) for bound in bounds)
-    return low, high
-
-
-def bandwidth_words(said: Settings) -> Text:
-    """How the bandwidth was found, and times what."""
-    rule = say(BANDWIDTHS[said["bandwidth_rule"]])
-    if said["bandwidth"] == 1.0:
-        return say("a_bandwidth_by", rule=rule)
-    factor = Cell(float(said["bandwidth"]), Kind.EDGE)
-    return say("times_the_bandwidth_by", factor=factor, rule=rule)
 
 
 def panel_label(group: Group, plan: Plan, *, several: bool) -> Text:

@@ -194,4 +194,5 @@ FORM: Form[Plan, CumulativeCell] = Form(
     values=values,
     counts=Counts(_hidden),
     draw=draw,
+    most_groups=40,
 )

@@ -14,10 +14,8 @@ from istrel.exhibits.figure import Axis, Band, FigureSheet, Line, Mark, Panel
 from istrel.exhibits.forms.common import (
     arrangement,
     axis_of,
-    bandwidth_words,
     by_panel,
     check_drawn,
-    density_of,
     group_item,
     groups_of,
     inner,
@@ -29,6 +27,7 @@ from istrel.exhibits.forms.common import (
     panel_label,
     room_beside,
 )
+from istrel.exhibits.forms.curves import NONE, bandwidth_words, bounds_of, density_of, reflected_note
 from istrel.exhibits.forms.histogram_panels import marked_values, upright_marks
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
@@ -81,7 +80,7 @@ def draw(plan: Plan) -> tuple[DensityCell, ...]:
         for i, group in enumerate(grouping.groups):
             values = cells.group(i)
             values = np.log10(values[values > 0]) if log else values
-            curve = density_of(values, said)
+            curve = density_of(values, said, bounds_of(name, plan))
             if curve is None:
                 continue
             y = curve.cumulative if said["cumulative"] else curve.y
@@ -103,7 +102,7 @@ def figure(plan: Plan, drawings: tuple[DensityCell, ...], title: Text, notes: tu
         for c in drawings
         for x, y in zip(c.x[:: len(c.x) // 8].tolist(), c.y[:: len(c.x) // 8].tolist(), strict=True)
     )
-    own = general(_own_notes(plan))
+    own = general(_own_notes(plan, drawings))
     size, tall = plan.request.settings["size"] or "", 3.4 * len(drawings) if arranged == "ridges" else 0.0
     return FigureSheet(
         title,
@@ -117,13 +116,12 @@ def figure(plan: Plan, drawings: tuple[DensityCell, ...], title: Text, notes: tu
     )
 
 
-def _own_notes(plan: Plan) -> list[Text]:
+def _own_notes(plan: Plan, drawings: tuple[DensityCell, ...]) -> list[Text]:
     said = plan.request.settings
     texts = [say("gaussian_kernel_densities_with", how=bandwidth_words(said))]
     if said["weight"] == "size" and has_groups(plan.groupings):
         texts.append(say("the_area_of_each_curve"))
-    if said["bounds"]:
-        texts.append(say("the_curves_are_reflected_at"))
+    texts += reflected_note(drawings, plan)
     if is_log(plan):
         texts.append(say("the_axis_is_logarithmic_densities"))
     return texts
@@ -141,7 +139,7 @@ def _height(plan: Plan) -> tuple[Text, Text]:
 
 def _x_axis(name: str, cells: list[DensityCell], plan: Plan, *, shared: str = "") -> Axis:
     low, high = min(float(c.x[0]) for c in cells), max(float(c.x[-1]) for c in cells)
-    if plan.request.settings["ends"] == "data" or plan.request.settings["bounds"]:
+    if plan.request.settings["ends"] == "data" or bounds_of(name, plan) != NONE:
         low, high = room_beside(low, high, 0.02, log=is_log(plan))
     return axis_of(name, plan, low, high, shared=shared, log=is_log(plan))
 
@@ -288,4 +286,5 @@ FORM: Form[Plan, DensityCell] = Form(
     values=values,
     counts=Counts(_hidden),
     draw=draw,
+    most_groups=40,
 )

@@ -16,12 +16,12 @@ from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.forms.classes import classes_words
 from istrel.exhibits.forms.common import (
     arrangement,
-    bandwidth_words,
     check_drawn,
     is_log,
     key_of,
     n_cell,
 )
+from istrel.exhibits.forms.curves import bandwidth_words
 from istrel.exhibits.forms.histogram_cells import ARRANGED, HistogramCell, draw
 from istrel.exhibits.forms.histogram_panels import panels_of
 from istrel.exhibits.ledger import Ledger, number_of

@@ -12,14 +12,16 @@ from istrel.exhibits.contracts import Plan
 from istrel.exhibits.forms.classes import height_of, shared_edges, usual_rule
 from istrel.exhibits.forms.common import (
     arrangement,
-    density_of,
     groups_of,
     is_log,
     known,
 )
+from istrel.exhibits.forms.curves import bounds_of, density_of
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.text import Count
 from istrel.exhibits.wording import has_groups
+from istrel.problem import Problem
+from istrel.sentence.settings import Settings
 from istrel.stats import binning, moments, quantiles
 from istrel.stats.density import Density
 from istrel.stats.grouping import Arranged, alone
@@ -81,11 +83,20 @@ class HistogramCell:
     median: float | None = None
 
 
+def _refuse_open_ends(said: Settings) -> None:
+    """Raises where a class has no limit on one side: a bar needs both."""
+    if not np.isfinite(said["edges"] or ()).all():
+        at, length = said.place_of("edges")
+        message = "A bar of a histogram needs both limits of its class; “below” and “above” are for count."
+        raise Problem(message, at=at, length=length)
+
+
 def draw(plan: Plan) -> tuple[HistogramCell, ...]:
     """The histogram of every group that has values."""
     made: list[HistogramCell] = []
     said, arranged = plan.request.settings, arrangement(plan, "panels", ARRANGED)
     edges = {name: shared_edges(name, plan, usual_rule(name, plan)) for name in plan.names}
+    _refuse_open_ends(said)
     for name, grouping, cells in groups_of(plan):
         found = edges[name]
         if found is None:
@@ -132,7 +143,7 @@ def _cell(
         heights=_heights(classes, plan),
         stat=height_of(said),
         curve=curve,
-        density=_over_bars(cells.group(place), classes.edges, plan),
+        density=_over_bars(cells.group(place), classes.edges, name, plan),
         outside=classes.below + classes.above,
         closed=said["closed"],
         decided_by=decided_by,
@@ -173,14 +184,14 @@ def _normal(
     return None if scale is None or mean is None or not sd else NormalCurve(mean, sd, scale, log)
 
 
-def _over_bars(values: Array, edges: Array, plan: Plan) -> DensityCurve | None:
+def _over_bars(values: Array, edges: Array, name: str, plan: Plan) -> DensityCurve | None:
     """The density on the scale of the bars, where it is asked for and the classes have one width."""
     said, log = plan.request.settings, is_log(plan)
     if said["curve"] not in ("density", "both"):
         return None
     shown = np.log10(values[values > 0]) if log else values
     scale = binning.curve_scale(shown.size, _on_axis(edges, plan), height_of(said), cumulative=said["cumulative"])
-    curve: Density | None = density_of(shown, said)
+    curve: Density | None = density_of(shown, said, bounds_of(name, plan))
     if scale is None or curve is None:
         return None
     x = 10.0**curve.x if log else curve.x

@@ -236,4 +236,5 @@ FORM: Form[Plan, MeansCell] = Form(
     values=values,
     counts=Counts(_hidden),
     draw=draw,
+    most_groups=60,
 )

@@ -201,4 +201,5 @@ FORM: Form[Plan, PointsCell] = Form(
     values=values,
     counts=None,
     draw=draw,
+    most_groups=60,
 )

@@ -13,10 +13,8 @@ from istrel.exhibits.exchange import groups
 from istrel.exhibits.figure import Area, Array, Dots, FigureSheet, Line, Mark, Panel
 from istrel.exhibits.forms.common import (
     axis_of,
-    bandwidth_words,
     by_variable,
     check_drawn,
-    density_of,
     group_item,
     groups_of,
     inner,
@@ -25,6 +23,7 @@ from istrel.exhibits.forms.common import (
     n_cell,
     room_beside,
 )
+from istrel.exhibits.forms.curves import bandwidth_words, bounds_of, density_of, reflected_note
 from istrel.exhibits.forms.places import INNER_HALF, Stands, lying, places_axis, stands_of
 from istrel.exhibits.forms.swarm import Room, swarm, thinned
 from istrel.exhibits.ledger import Ledger
@@ -61,7 +60,7 @@ def draw(plan: Plan) -> tuple[ViolinCell, ...]:
         for i, group in enumerate(grouping.groups):
             values = cells.group(i)
             shown = np.log10(values[values > 0]) if log else values
-            curve = density_of(shown, said)
+            curve = density_of(shown, said, bounds_of(name, plan))
             if curve is None:
                 continue
             q1, median, q3 = (level[i] for level in levels)
@@ -82,7 +81,7 @@ def figure(plan: Plan, drawings: tuple[ViolinCell, ...], title: Text, notes: tup
         for key in ("q1", "median", "q3")
     )
     size = plan.request.settings["size"] or ""
-    all_notes = (*notes, *general([_own_note(plan)]))
+    all_notes = (*notes, *general([_own_note(plan), *reflected_note(drawings, plan)]))
     return FigureSheet(title, tuple(panels), all_notes, _alt(drawings, plan), numbers, size=size)
 
 
@@ -201,4 +200,5 @@ FORM: Form[Plan, ViolinCell] = Form(
     values=values,
     counts=Counts(_hidden),
     draw=draw,
+    most_groups=60,
 )

@@ -93,6 +93,11 @@ class FrequencyCell:
         return (self,)
 
 
+def level_key(cell: FrequencyCell, level: Level) -> str:
+    """The row key of a level: its variables and values, or the name of its class."""
+    return " × ".join(cell.variables) + "=" + (level.name or " × ".join(map(str, level.values)))
+
+
 def behind_level(cell: FrequencyCell, level: Level, words: str) -> Behind | None:
     """The cases of a value, a combination or a class; the rest behind the most frequent ones is none of them."""
     if isinstance(level.count, Hidden):
@@ -268,7 +273,12 @@ def _name(values: tuple[float | str, ...], label: Text, counted: _Counted, place
     if counted.limits is not None:
         low, high = counted.limits[place]
         signs = class_signs(counted.closed, first=place == 0, last=place == len(counted.limits) - 1)
-        return f"{low:.12g} {signs[0]} x {signs[1]} {high:.12g}"
+        from_ = f"{low:.12g} {signs[0]} " if np.isfinite(low) else ""
+        return (
+            f"{from_}x {signs[1]} {high:.12g}"
+            if np.isfinite(high)
+            else f"x {'≥' if signs[0] == '≤' else '>'} {low:.12g}"
+        )
     if values:
         return ""
     (n,) = (cell.value for cell in label[0].part("n") if isinstance(cell, Cell))  # type: ignore[union-attr]
@@ -280,7 +290,7 @@ def class_signs(closed: str, *, first: bool, last: bool) -> tuple[str, str]:
     return "≤" if closed == "left" or first else "<", "<" if closed == "left" and not last else "≤"
 
 
-OPEN_CLASSES = {
+LIMITED = {
     ("≤", "<"): "class_left_closed",
     ("<", "≤"): "class_right_closed",
     ("≤", "≤"): "class_closed",
@@ -290,14 +300,29 @@ OPEN_CLASSES = {
 
 def class_labels(limits: list[tuple[float, float]], closed: str, name: str, data: Dataset) -> list[Text]:
     """Classes in words: "30–44" of whole numbers, else which limit belongs to them, "30 ≤ x < 45"."""
-    if data.is_whole(name) and all(low.is_integer() and high.is_integer() for low, high in limits):
+    ends = (limit for pair in limits for limit in pair)
+    if data.is_whole(name) and all(limit.is_integer() for limit in ends if np.isfinite(limit)):
         return _whole_classes(limits, closed, name, data)
     made = []
     for place, (low, high) in enumerate(limits):
         left, right = class_signs(closed, first=place == 0, last=place == len(limits) - 1)
-        cells = {"low": value_cell(low, name, data), "high": value_cell(high, name, data)}
-        made.append(say(OPEN_CLASSES[left, right], **cells))
+        made.append(_end_class(low, high, left, right, name, data) or _between(low, high, left, right, name, data))
     return made
+
+
+def _between(low: float, high: float, left: str, right: str, name: str, data: Dataset) -> Text:
+    return say(LIMITED[left, right], low=value_cell(low, name, data), high=value_cell(high, name, data))
+
+
+def _end_class(low: float, high: float, left: str, right: str, name: str, data: Dataset) -> Text:
+    """A class that has no limit on one side; nothing for one that has both."""
+    if not np.isfinite(low) and not np.isfinite(high):
+        return say("class_of_any")
+    if not np.isfinite(low):
+        return say("class_below" if right == "<" else "class_up_to", high=value_cell(high, name, data))
+    if not np.isfinite(high):
+        return say("class_or_more" if left == "≤" else "class_above", low=value_cell(low, name, data))
+    return ()
 
 
 def _whole_classes(limits: list[tuple[float, float]], closed: str, name: str, data: Dataset) -> list[Text]:
@@ -305,11 +330,14 @@ def _whole_classes(limits: list[tuple[float, float]], closed: str, name: str, da
     numbers = data.numbers(name)
     values = numbers.values[numbers.valid]
     outermost = (bool((values == limits[0][0]).any()), bool((values == limits[-1][1]).any()))
-    made, negative = [], limits[0][0] < 0
+    made, negative = [], min(limit for limit in limits[0] if np.isfinite(limit)) < 0
     for place, (low, high) in enumerate(limits):
         ends = place == 0 and outermost[0], place == len(limits) - 1 and outermost[1]
         left, right = class_signs(closed, first=ends[0], last=ends[1])
         first, last = low + (left == "<"), high - (right == "<")
+        if end := _end_class(first, last, "≤", "≤", name, data):
+            made.append(end)
+            continue
         cells = {"low": value_cell(first, name, data), "high": value_cell(last, name, data)}
         template = "class_single" if first == last else "class_whole_signed" if negative else "class_whole"
         made.append(say(template, **cells))

@@ -29,5 +29,5 @@ def _level(level: Level, cell: FrequencyCell) -> Json:
         entry[key] = number(getattr(level, key))
     if level.limits is not None:
         low, high = level.limits
-        entry |= {"from": low, "to": high, "midpoint": (low + high) / 2, "closed": cell.closed}
+        entry |= {"from": number(low), "to": number(high), "midpoint": number((low + high) / 2), "closed": cell.closed}
     return entry

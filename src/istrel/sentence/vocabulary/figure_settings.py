@@ -76,10 +76,10 @@ FIGURE_SETTINGS = (
     Setting(
         "ends",
         "Ends",
-        "a curve runs on beyond the values, or ends at the smallest and largest",
+        "a curve runs on beyond the values, or ends at the smallest and largest; it ends where values cannot lie beyond",
         Choice((("open", "open"), ("data", "at the data"))),
         (Belongs("describe", ("density", "violins")),),
-        usually=(("", "open"),),
+        usually=(("", "by what can be"),),
     ),
     Setting(
         "bounds",

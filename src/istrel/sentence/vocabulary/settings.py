@@ -48,16 +48,17 @@ _ENTRIES = (
     Setting(
         "layout",
         "Layout",
-        "groups in rows or side by side; or the statistics one under the other; or a column for each variable",
+        "groups in rows or side by side; the statistics one under the other; a column for each variable; or for each answer",
         Choice(
             (
                 ("rows", "groups in rows"),
                 ("columns", "groups side by side"),
                 ("statistics", "statistics in rows"),
                 ("variables", "variables in columns"),
+                ("answers", "answers in columns"),
             )
         ),
-        (_TABLE,),
+        (_TABLE, Belongs("count", ("table",), only=LIST)),
         usually=(("", "what fits"),),
     ),
     Setting(
@@ -185,7 +186,7 @@ _ENTRIES = (
         "edges",
         "Edges",
         "the limits of the classes, all of them",
-        Numbers(Number()),
+        Numbers(Number(), open_ends=True),
         _CLASSES,
         excludes=("rule", "bins", "width", "start"),
     ),

@@ -7,6 +7,7 @@ from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from typing import Any, Protocol
 
+from istrel.data.column import show_value
 from istrel.problem import Problem, close, nearest
 
 Word = tuple[str, int]  # as typed, and where it stands
@@ -166,11 +167,20 @@ def _finite(word: str) -> float | None:
     return value
 
 
+BELOW, ABOVE = "below", "above"
+
+
+def show_limit(value: float) -> str:
+    """A number of a list as it is typed."""
+    return show_value(value) if math.isfinite(value) else BELOW if value < 0 else ABOVE
+
+
 @dataclass(frozen=True)
 class Numbers:
-    """Several numbers in braces."""
+    """Several numbers in braces; with `open_ends` the first may be “below” and the last “above”: no limit on that side."""
 
     each: Number
+    open_ends: bool = False
 
     @property
     def offers(self) -> Mapping[Any, str]:
@@ -178,10 +188,19 @@ class Numbers:
 
     @property
     def words(self) -> str:
-        return f"{{…}}: each {self.each.words}"
+        ends = "; “below” first and “above” last for no limit" if self.open_ends else ""
+        return f"{{…}}: each {self.each.words}{ends}"
 
     def read(self, name: str, said: tuple[Word, ...]) -> tuple[float, ...]:
-        return tuple(dict.fromkeys(float(self.each.number(name, word, at)) for word, at in said))
+        return tuple(dict.fromkeys(self._one(name, word, place, len(said)) for place, word in enumerate(said)))
+
+    def _one(self, name: str, said: Word, place: int, many: int) -> float:
+        word, at = said
+        if self.open_ends and place == 0 and word.casefold() == BELOW:
+            return -math.inf
+        if self.open_ends and place == many - 1 and word.casefold() == ABOVE:
+            return math.inf
+        return float(self.each.number(name, word, at))
 
 
 @dataclass(frozen=True)

@@ -65,13 +65,15 @@ class GroupTest:
 
 
 def solved(off: Callable[[float], float], start: float, side: int) -> float | Undefined:
-    """Where a falling function is 0, on one side of a start; undefined where the distribution cannot be had so far out."""
+    """Where a falling function is 0, most likely on one side of a start; undefined where the distribution is not had so far out."""
     from scipy.optimize import brentq
 
-    reach = 1.0
-    while off(start + side * reach) * side > 0 and reach < FARTHEST:
-        reach *= 2
-    low, high = sorted((start - side * reach, start + side * reach))
+    onward = back = 1.0
+    while off(start + side * onward) * side > 0 and onward < FARTHEST:
+        onward *= 2
+    while off(start - side * back) * side < 0 and back < FARTHEST:
+        back *= 2
+    low, high = sorted((start - side * back, start + side * onward))
     ends = off(low), off(high)
     if not np.isfinite(ends).all() or ends[0] * ends[1] > 0:
         return NO_INTERVAL

@@ -12,11 +12,12 @@ from istrel.exhibits.behind import Behind
 from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.setting import MarginNote, Remedy, Setting
 from istrel.exhibits.table import About, Head, Row, TableSheet
-from istrel.exhibits.text import Cell, Count, Hidden, Text, count_cell, say, sentences
+from istrel.exhibits.text import Cell, Count, Hidden, Text, count_cell, say, sentences, value_label
+from istrel.exhibits.verbs.count.answers import answers_table, wants_answers
 from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell
 from istrel.exhibits.verbs.count.words import cross_notes, figure_notes, frequency_notes, methods_of, text_of, title_of
-from istrel.exhibits.verbs.frequencies import Level, behind_level, share_of
+from istrel.exhibits.verbs.frequencies import Level, behind_level, level_key, share_of
 from istrel.exhibits.wording import crossed_title, group_label, has_groups, reason_label, titled, titled_with_unit
 from istrel.sentence.edit import with_setting
 from istrel.stats.association import SMALL_SHARE
@@ -60,6 +61,8 @@ def _columns(plan: CountPlan, cells: list[FrequencyCell], *, missing: bool, grou
 def _frequency_table(plan: CountPlan, result: CountResult) -> TableSheet:
     cells = [cell for cell in result.cells if isinstance(cell, FrequencyCell)]
     by_subject = {subject.names: [c for c in cells if c.variables == subject.names] for subject in plan.subjects}
+    if (answers := wants_answers(plan, cells)) is not None:
+        return answers_table(plan, result, cells, answers)
     grouped, one = has_groups(plan.groupings), len(plan.subjects) == 1
     missing = plan.request.settings["missing"] != "hide" and any(cell.missing for cell in cells)
     columns = _columns(plan, cells, missing=missing, grouped=grouped)
@@ -68,7 +71,8 @@ def _frequency_table(plan: CountPlan, result: CountResult) -> TableSheet:
         if not one:
             rows.append(Row(_title_with_unit(names, plan), about=About(names[0])))
         summed = plan.request.settings["total"] and not grouped
-        rows += _frequency_rows(found, columns, indent=0 if one else 1, missing=missing, summed=summed)
+        made = _frequency_rows(found, columns, indent=0 if one else 1, missing=missing, summed=summed)
+        rows += _under_headings(made, found[0], plan) if len(names) > 1 else made
     groups = next(iter(by_subject.values()))
     level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
     heads = [Head(say(column.head, level=level)) for _ in groups for column in columns]
@@ -113,12 +117,27 @@ def _frequency_rows(
     return rows
 
 
-def _key(cell: FrequencyCell, level: Level) -> str:
-    return " × ".join(cell.variables) + "=" + (level.name or " × ".join(map(str, level.values)))
+def _under_headings(rows: list[Row], cell: FrequencyCell, plan: CountPlan) -> list[Row]:
+    """Combinations under headings of their first values, where they stand in the order of the codebook."""
+    said = plan.request.settings
+    if said["order"] not in (None, "codebook") or said["top"] is not None:
+        return rows
+    labels = [dict(zip(c.values, c.labels, strict=True)) for c in map(plan.data.categories, cell.variables)]
+    made: list[Row] = []
+    before: tuple[float | str, ...] = ()
+    for level, row in zip(cell.levels, rows, strict=False):
+        above = level.values[:-1]
+        for depth, value in enumerate(above):
+            if above[: depth + 1] != before[: depth + 1]:
+                made.append(Row(value_label(labels[depth][value]), indent=row.indent + depth, about=row.about))
+        before = above
+        last = value_label(labels[-1][level.values[-1]])
+        made.append(replace(row, stub=last, indent=row.indent + len(above)))
+    return [*made, *rows[len(cell.levels) :]]
 
 
 def _level_cell(level: Level, cell: FrequencyCell, key: str) -> Text:
-    row, group = _key(cell, level), cell.group.key
+    row, group = level_key(cell, level), cell.group.key
     behind = behind_level(cell, level, row)
     if key == "count":
         return (count_cell(level.count, row=row, column=f"{group}/n", behind=behind),)

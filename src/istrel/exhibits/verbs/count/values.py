@@ -37,8 +37,16 @@ def _crossed(cell: CrossCell) -> Json:
         "missing": number(cell.missing),
         "row_values": [stored(value) for value in cell.row_values],
         "column_values": [stored(value) for value in cell.column_values],
-        **({"row_classes": [list(limits[:2]) for limits in cell.row_limits]} if cell.row_limits else {}),
-        **({"column_classes": [list(limits[:2]) for limits in cell.column_limits]} if cell.column_limits else {}),
+        **(
+            {"row_classes": [[number(limit) for limit in limits[:2]] for limits in cell.row_limits]}
+            if cell.row_limits
+            else {}
+        ),
+        **(
+            {"column_classes": [[number(limit) for limit in limits[:2]] for limits in cell.column_limits]}
+            if cell.column_limits
+            else {}
+        ),
         "counts": counts.tolist(),
         "row_percent": unless_hidden(cell.percents("row")[:-1, :-1]),
         "column_percent": unless_hidden(cell.percents("column")[:-1, :-1]),

@@ -51,7 +51,7 @@ def frequency_notes(
     texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
     for subject in plan.subjects:
         mine = [cell for cell in cells if cell.variables == subject.names]
-        texts += _outside(mine) + _missing(mine, plan)
+        texts += _outside(mine, plan) + _missing(mine, plan)
     both = {"percent", "valid_percent"} <= columns
     texts += percent_notes(cells, of_valid="percent" not in columns, both=both)
     if "low" in columns:
@@ -69,13 +69,15 @@ def figure_notes(plan: CountPlan, result: CountResult) -> tuple[Note, ...]:
     texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
     for subject in plan.subjects:
         mine = [cell for cell in result.cells if isinstance(cell, FrequencyCell) and cell.variables == subject.names]
-        texts += _outside(mine) + _missing(mine, plan)
+        texts += _outside(mine, plan) + _missing(mine, plan)
     texts += hidden_note(plan.request.settings["hide_below"], result.cells)
     return general(texts)
 
 
-def _outside(cells: list[FrequencyCell]) -> list[Text]:
+def _outside(cells: list[FrequencyCell], plan: CountPlan) -> list[Text]:
     outside = outside_total(cells)
+    if outside and len(plan.subjects) > 1:
+        return [say("values_of_outside", name=titled(plan.data.variable(cells[0].variables[0])), n=outside)]
     return [outside_note(outside)] if outside else []
 
 

@@ -18,6 +18,7 @@ from istrel.sentence.vocabulary import STATISTICS, USUAL
 OF_THE_TEXT, OF_THE_MARGIN, OF_DECIMALS = ("n", "mean", "median"), ("missing", "q1", "q3"), ("sd", "skewness")
 USUAL_BESIDE = ("n", "mean", "sd")
 MOST_BESIDE, MOST_COLUMNS = 3, 9  # groups, and columns of numbers, that fit a page side by side
+MOST_COMPARED = 15  # columns of numbers before those of the differences
 OF_CATEGORIES, OF_ANYTHING = ("bars", "shares"), ("missing map",)
 MOST_VALUES = 30  # of a measured variable that is drawn value by value
 ALWAYS = (*OF_THE_TEXT, *OF_THE_MARGIN, *OF_DECIMALS)
@@ -93,7 +94,11 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     if form != "table":
         subjects = tuple(_drawable(subject, data, request) for subject in subjects)
     percentiles = tuple(f"p{show_value(share)}" for share in request.settings["percentiles"] or ())
-    layout = _layout(request, subjects, groupings, len(said or USUAL) + len(percentiles)) if form == "table" else "rows"
+    layout = (
+        _layout(request, subjects, groupings, len(said or USUAL_BESIDE) + len(percentiles))
+        if form == "table"
+        else "rows"
+    )
     usual = USUAL_BESIDE if layout in ("columns", "variables") else USUAL
     shown = tuple(dict.fromkeys((*(said or usual), *percentiles)))
     computed = tuple(dict.fromkeys((*shown, *ALWAYS)))
@@ -139,6 +144,8 @@ def _layout(request: Request, subjects: tuple[Subject, ...], groupings: tuple[Gr
     settings = request.settings
     said, mixed = settings["layout"], any(subject.treated == "categories" for subject in subjects)
     compared = next((name for name in ("difference", "test") if settings[name]), "")
+    if said == "answers":
+        raise _misplaced(request, "Answers stand in columns where they are counted: begin with count.")
     if mixed and said not in (None, "columns"):
         raise _misplaced(request, "A table with categories has its groups side by side; leave layout out.")
     if compared and said in ("statistics", "variables"):
@@ -147,7 +154,8 @@ def _layout(request: Request, subjects: tuple[Subject, ...], groupings: tuple[Gr
         return said or ("columns" if mixed else "rows")
     groups = sum(grouping.n_groups for grouping in groupings)
     few = 1 < groups <= MOST_BESIDE and len(subjects) > 1 and "statistics" in settings
-    return "columns" if compared or (few and groups * statistics <= MOST_COLUMNS) else "rows"
+    fits = groups * statistics <= (MOST_COMPARED if compared else MOST_COLUMNS)
+    return "columns" if fits and (compared or few) else "rows"
 
 
 def by_ranks(said: Settings) -> bool:

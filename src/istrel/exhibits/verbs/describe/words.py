@@ -39,6 +39,12 @@ from istrel.sentence.vocabulary import STATISTICS, statistic
 from istrel.style.numbers import Kind
 from istrel.style.phrases import phrases_in, slots
 
+DRAWN = {
+    "means": "means_of",
+    "bars": "frequencies_of",
+    "shares": "frequencies_of",
+}  # what a form shows; else a distribution
+
 
 def title_of(plan: DescribePlan) -> Text:
     """A title from labels: the variables (or how many), and the groupings."""
@@ -49,10 +55,10 @@ def title_of(plan: DescribePlan) -> Text:
         what = say("distributions_of_variables", n=len(names))
     elif len(names) > 3:
         what = say("descriptive_statistics_of_variables", n=len(names))
-    elif len(names) == 1 and plan.form == "table":
-        what = say("descriptive_statistics_of", name=names[0])
+    elif plan.form == "table":
+        what = say("descriptive_statistics_of", name=listed(names))
     else:
-        what = listed(names)
+        what = say(DRAWN.get(plan.form, "distribution_of"), what=listed(names))
     by = groups_words(plan.groupings, plan.data)
     return say("what_by_groups", what=what, groups=by) if by else what
 

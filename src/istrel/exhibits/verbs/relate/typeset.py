@@ -70,7 +70,7 @@ def typeset(plan: RelatePlan, result: RelateResult) -> Setting:
 def _title(plan: RelatePlan) -> Text:
     names = [titled(plan.data.variable(name)) for name in plan.subjects]
     if plan.form != "table":
-        title = listed(names)
+        title = say("relation_between" if len(plan.names) == 2 else "relations_among", names=_few(names))
     elif plan.against:
         title = say("relations_with", name=titled(plan.data.variable(plan.against)))
     elif not any(_has_mean(name, plan) for name in plan.names):
@@ -84,6 +84,10 @@ def _title(plan: RelatePlan) -> Text:
         title = say("title_given", what=title, names=given)
     by = groups_words(plan.groupings, plan.data)
     return say("what_set_by_groups", what=title, groups=by) if by else title
+
+
+def _few(names: list[Text]) -> Text:
+    return listed(names) if len(names) <= 3 else say("n_variables", n=len(names))
 
 
 def _has_mean(name: str, plan: RelatePlan) -> bool:
