@@ -280,7 +280,7 @@ def test_methods_name_each_definition_used(learners: Dataset, exhibit_of: Exhibi
     methods = exhibit_of("describe age with mean, sd, median, skewness, ci_low, ci_high, quantiles = 8", learners)
     for words in ("n − 1", "type 8 (Hyndman & Fan, 1996)", "Joanes & Gill, 1998", "Student’s t"):
         assert words in plain(methods.methods)
-    assert "Freedman and Diaconis (1981)" in plain(exhibit_of("describe age as histogram", learners).methods)
+    assert "Freedman and Diaconis (1981)" in plain(exhibit_of("describe spelling_speed as histogram", learners).methods)
 
 
 def test_labels_of_any_script_and_kind_pass_through(data_of: Maker, exhibit_of: Exhibits, style: HouseStyle) -> None:

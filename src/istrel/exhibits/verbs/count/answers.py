@@ -14,13 +14,7 @@ from istrel.problem import Problem
 from istrel.style.numbers import Kind
 
 FEWEST_ITEMS, FEWEST_ANSWERS, MOST_ANSWERS = 3, 2, 9
-OTHERWISE = (
-    "total",
-    "intervals",
-    "cumulative",
-    "top",
-    "order",
-)  # what a list of answers has, and columns have no place for
+FITTING = ("layout", "missing", "hide_below")  # settings that answers in columns can have
 
 Answers = tuple[Level, ...]
 
@@ -49,7 +43,8 @@ def wants_answers(plan: CountPlan, cells: list[FrequencyCell]) -> Answers | None
 
 def _why_not(plan: CountPlan, answers: Answers | None) -> str:
     """Why the answers cannot stand in columns; empty where they can."""
-    other = next((name for name in OTHERWISE if plan.request.settings[name] not in (None, False)), "")
+    said = plan.request.settings
+    other = next((name for name in said if name not in FITTING and said[name]), "")
     if has_groups(plan.groupings):
         return "these frequencies are of groups"
     if other:
