@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 import pytest
 
 from istrel.data.corrections import Aside, Correction
@@ -139,3 +141,40 @@ def test_the_appendix_says_all_that_was_done(style: HouseStyle) -> None:
         "Istrel 0.1.0",
     ):
         assert said in text, text
+
+
+@pytest.fixture
+def small(data_of: Callable[..., Dataset]) -> History:
+    """75 cases: 40 of group p, 32 of q, 3 of r; of 6 with a rare answer 2 are of p."""
+    rows = [
+        f"{'p' * (k < 40) or ('q' if k < 72 else 'r')},{'rare' if k in RARE else 'usual'},{k * 7 % 31}"
+        for k in range(75)
+    ]
+    return History(study_of(data_of("g,a,x\n" + "\n".join(rows) + "\n")))
+
+
+RARE = (0, 1, 40, 41, 42, 43)
+
+
+@pytest.mark.parametrize(
+    ("sentences", "given_away"),
+    [
+        (("count g with hide_below = 5",), False),
+        (("count g with hide_below = 5", "count a with hide_below = 5"), False),
+        (("count g with hide_below = 5", 'describe x among g != "r"'), True),  # 75 in all, 72 of them
+        (("count g with hide_below = 5", "count g"), True),
+        (("describe x across g with n, mean, hide_below = 5", 'describe x among g != "r"'), True),
+        (("count a against g with hide_below = 5", 'count a among g = "q"'), True),  # what is left of the rare ones
+        (("count a with hide_below = 5", "count g against a with hide_below = 5"), False),
+        (("count g with hide_below = 5", "describe x across a with hide_below = 5"), False),
+        (("count g with hide_below = 5", "describe x across g as boxes"), True),  # the figure says n
+        (("count g with hide_below = 5", "count g as bars with hide_below = 5"), False),
+    ],
+)
+def test_exhibits_that_give_a_small_count_away_together_are_named(
+    sentences: tuple[str, ...], given_away: bool, small: History, style: HouseStyle
+) -> None:
+    told = [point.says for point in review(keeping(small, *sentences).study, style) if point.kind == "small counts"]
+    assert bool(told) == given_away, told
+    if given_away:
+        assert len(sentences) == 1 or any(label in told[0] for label in ("with Table 2", "with Figure 1")), told
