@@ -47,6 +47,7 @@ from istrel.render.markdown import render as as_markdown
 from istrel.render.refresh import refresh
 from istrel.sentence import parse, parse_condition, parse_expression, request_of
 from istrel.sentence.quoting import show_name
+from istrel.sentence.settings import Place, fitting_settings
 from istrel.sentence.vocabulary import CLAUSES, FORMS, SETTINGS, STATISTICS, VERBS
 from istrel.sentence.vocabulary.entries import Setting
 from istrel.study.changes import Change
@@ -145,7 +146,7 @@ class Fuzz:
         if chance() < 0.3:
             text += f" among {pick(self.names)} {pick(['>', '=', '!=', '<='])} {pick([*ODD, '30', '-9', '1'])}"
         text += f" as {form}" if form != "table" else ""
-        fitting = [s for s in SETTINGS.values() if s.fits(verb, form, against=against, groups=groups)]
+        fitting = list(fitting_settings(Place(verb, form, against, groups)))
         said = [
             f"{s.name} = {self._value(s)}"
             for s in self.random.sample(fitting, min(len(fitting), self.random.randint(0, 3)))
@@ -238,7 +239,7 @@ class Fuzz:
         form, groups = self.random.choice(VERBS[verb].forms), self.random.random() < 0.5
         sentence = f"{verb} {self.random.choice(('x, y', 'x, y, z', 'x, g'))}" + (" across g" if groups else "")
         sentence += f" as {form}" if form != "table" else ""
-        fitting = [s for s in SETTINGS.values() if s.fits(verb, form, against=False, groups=groups)]
+        fitting = list(fitting_settings(Place(verb, form, against=False, groups=groups)))
         said = [f"{s.name} = {self._value(s)}" for s in self.random.sample(fitting, self.random.randint(0, 2))]
         said += ["all"] if verb == "describe" and form == "table" else []
         sentence += f" with {', '.join(said)}" if said else ""

@@ -4,26 +4,22 @@ from __future__ import annotations
 
 import json
 import re
-from collections.abc import Callable, Iterator
-from dataclasses import fields, is_dataclass, replace
+from collections.abc import Callable
+from dataclasses import replace
 from functools import partial
 from typing import Any
 
-import msgspec
 import pytest
 
-from figures import FIGURES
 from istrel.data.dataset import Dataset
-from istrel.exhibits.behind import Behind
-from istrel.exhibits.printing import plain_text
-from istrel.exhibits.text import Phrase, Run
+from istrel.exhibits.text import Run
 from istrel.exhibits.verbs import catalogue
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.sentence.vocabulary import VERBS
 from istrel.style.house import SHIPPED, HouseStyle, load_style
-from istrel.style.phrases import LANGUAGES, phrases_in
+from istrel.style.phrases import phrases_in
 from made import make_exhibit
 from prints import notes, printed
 
@@ -38,22 +34,6 @@ SENTENCES = [
     "describe age across format as histogram with curve = both",
     "describe reaction_ms across format as boxes",
     "count age with width = 12.5, intervals",
-]
-
-MORE = [
-    "describe age, satisfaction with n, mode, mode_count, lowest, highest, trimmed_mean, p5, cv, mad, geometric_mean",
-    "describe age across format as cumulative",
-    "describe age across format as density with bandwidth_rule = scott",
-    "describe age, site across format with hide_below = 10, total",
-    "count site against education across format with expected, residuals, hide_below = 5",
-    "count mot_01 with cumulative",
-    "count site with top = 4",
-    "check receptive_post as quantile plot",
-    "relate age, site, education, mot_01 with method = fitting, intervals, adjust = bh",
-    "relate age, absences as scatter",
-    "describe age, practice_min across format, completed with mean, ci, layout = rows, difference, test, adjust = holm",
-    "describe age, satisfaction, site across completed with difference, test, adjust = bh, total",
-    "relate mot_01, mot_02, completed across education with method = kendall, deletion = listwise",
 ]
 
 
@@ -80,27 +60,6 @@ def test_fifty_exhibits_in_another_style_make_nothing_again(learners: Dataset, m
     assert len(set(pages.values())) == len(SHIPPED)
     sheets = [item.exhibit.sheet for document in documents.values() for item in document.items]
     assert len({id(sheet) for sheet in sheets}) == 50
-
-
-def phrases_of(part: Any) -> Iterator[Phrase]:
-    """Every phrase of a sheet, wherever it stands."""
-    if isinstance(part, Phrase):
-        yield part
-    if isinstance(part, tuple):
-        for piece in part:
-            yield from phrases_of(piece)
-    elif is_dataclass(part) and not isinstance(part, Behind):
-        for entry in fields(part):
-            yield from phrases_of(getattr(part, entry.name))
-
-
-@pytest.mark.parametrize("language", LANGUAGES)
-@pytest.mark.parametrize("sentence", [*SENTENCES, *MORE, *FIGURES])
-def test_everything_on_paper_prints_in_every_language(sentence: str, language: str, learners: Dataset) -> None:
-    exhibit = make_exhibit(sentence, learners)
-    style = msgspec.structs.replace(load_style(), words=phrases_in(language), language=language)
-    for phrase in phrases_of((exhibit.sheet, exhibit.text, exhibit.methods)):
-        assert "{" not in plain_text((phrase,), style)
 
 
 @pytest.mark.parametrize("sentence", SENTENCES)

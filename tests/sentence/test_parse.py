@@ -10,10 +10,10 @@ from hypothesis import strategies as st
 
 from istrel.data.formula.tree import And, Between, Comparison, IsMissing, Literal, Name, Not, OneOf, Or, Span
 from istrel.problem import Problem
-from istrel.sentence import parse
+from istrel.sentence import parse, parse_kept
 from istrel.sentence.parse import parse_condition
 from istrel.sentence.request import AllOf, Crossed, Request, show
-from istrel.sentence.settings import Settings, fitting_settings
+from istrel.sentence.settings import Place, Settings, fitting_offers, fitting_settings, show_setting, without_strangers
 from istrel.sentence.vocabulary import SETTINGS, STATISTICS, VERBS, usual_form
 
 
@@ -110,7 +110,8 @@ def requests(draw: st.DrawFn) -> Request:
     form = draw(st.none() | st.sampled_from(VERBS[verb].forms))
     groups = st.lists(st.lists(NAMES, min_size=1, max_size=3).map(lambda ns: crossed(*ns)), max_size=2).map(tuple)
     across = draw(groups)
-    fitting = fitting_settings(verb, form or usual_form(verb), against=False, groups=bool(across))
+    place = Place(verb, form or usual_form(verb), against=False, groups=bool(across))
+    fitting = fitting_settings(place)
     values = {
         "statistics": st.lists(st.sampled_from(sorted(STATISTICS)), min_size=1, unique=True).map(tuple),
         "tests": st.just(("lilliefors",)),
@@ -121,7 +122,8 @@ def requests(draw: st.DrawFn) -> Request:
     said = [(name, draw(values[name] if name in values else _some(name))) for name in names]
     subjects = draw(st.lists(NAMES.map(crossed), min_size=1, max_size=3).map(tuple))
     said.sort(key=lambda pair: pair[0] != "statistics")  # bare words are read first
-    return Request(verb, subjects, across=across, form=form, settings=Settings(tuple(said)))
+    settings = without_strangers(Settings(tuple(said)), place)
+    return Request(verb, subjects, across=across, form=form, settings=settings)
 
 
 def _some(name: str) -> st.SearchStrategy[object]:
@@ -137,25 +139,40 @@ def test_any_request_survives_being_written_and_read(request_: Request) -> None:
 
 @pytest.mark.parametrize("name", sorted(SETTINGS))
 def test_a_setting_is_refused_by_name_wherever_it_does_not_belong(name: str) -> None:
-    value = {"statistics": "{n}", "tests": "{lilliefors}", "edges": "{1, 2}", "percentiles": "{5}", "trim": "0.1"}
-    offers = [v for v in SETTINGS[name].takes.offers if v is not None]
-    typed = value.get(name) or ("yes" if offers and offers[0] is True else str(offers[-1]) if offers else "2")
-    belongs = 0
+    values = {"statistics": "{n}", "tests": "{lilliefors}", "edges": "{1, 2}", "percentiles": "{5}", "trim": "0.1"}
+    setting, belongs = SETTINGS[name], 0
     for verb in VERBS.values():
         for form in verb.forms:
             for clauses in ("", " against b", " across g", " against b across g"):
-                sentence = f"{verb.name} a{clauses} as {form} with {name} = {typed}"
                 if " against" in clauses and verb.name in ("describe", "check"):
                     continue
-                groups, against = "across" in clauses, "against" in clauses
-                if SETTINGS[name].fits(verb.name, form, against=against, groups=groups):
-                    assert name in parse(sentence).settings
-                    belongs += 1
+                place = Place(verb.name, form, "against" in clauses, "across" in clauses)
+                offers = [v for v in fitting_offers(setting, place) if v is not None]
+                typed = values.get(name) or (
+                    "yes" if any(v is True for v in offers) else str(offers[-1]) if offers else "2"
+                )
+                sentence = f"{verb.name} a{clauses} as {form} with {name} = {typed}"
+                needs = [need for need in setting.needs if place.within(need.place)]
+                if setting not in fitting_settings(place):
+                    assert_refused(sentence, f"“{name}” belongs to ", name)
                     continue
-                with pytest.raises(Problem, match=f"“{name}” belongs to ") as caught:
-                    parse(sentence)
-                assert sentence[caught.value.at :].startswith(name)
+                if unmet := [need for need in needs if SETTINGS[need.setting].usual not in need.values]:
+                    assert_refused(sentence, f"“{name}” means nothing here without “{unmet[0].setting}", name)
+                beside = "".join(f", {show_setting(need.setting, need.values[-1])}" for need in needs)
+                assert name in parse(f"{sentence}{beside}").settings
+                belongs += 1
+                for wrong in setting.takes.offers.keys() - fitting_offers(setting, place).keys():
+                    sentence = f"{verb.name} a{clauses} as {form} with {name} = {wrong}"
+                    assert_refused(sentence, f"“{name} = {wrong}” belongs to ", name)
     assert belongs
+
+
+def assert_refused(sentence: str, words: str, name: str) -> None:
+    """The sentence is refused at this setting; one that was kept in a study goes without it."""
+    with pytest.raises(Problem, match=words) as caught:
+        parse(sentence)
+    assert sentence[caught.value.at :].startswith(name)
+    assert name not in parse_kept(sentence).settings
 
 
 MISTAKES = [

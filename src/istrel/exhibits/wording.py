@@ -140,17 +140,11 @@ REASONS = {
 }
 
 
-SHORT_REASONS = {"blank": "blank", "text": "no_number", "infinite": "infinite"}
-
-
-def reason_label(reason: Reason, *, short: bool = False) -> Text:
-    """Why values are missing: as the stub of a row, or in a word or two."""
+def reason_label(reason: Reason) -> Text:
+    """Why values are missing, as the stub of a row."""
     if reason.kind != "code":
-        return say((SHORT_REASONS if short else REASONS)[reason.kind])
-    if short and not reason.words:
-        return say("coded", code=_code(reason.code))
-    words = verbatim(reason.words) if reason.words else _code(reason.code)
-    return words if short else say(REASONS["code"], words=words)
+        return say(REASONS[reason.kind])
+    return say(REASONS["code"], words=verbatim(reason.words) if reason.words else _code(reason.code))
 
 
 def _code(code: float | str | None) -> Text:

@@ -13,7 +13,7 @@ from istrel.data.codebook import Codebook, Variable
 from istrel.sentence.names import understood
 from istrel.sentence.parse import grammar
 from istrel.sentence.quoting import A_NAME, IN_BACK_QUOTES, show_name, unquoted
-from istrel.sentence.settings import fitting_settings
+from istrel.sentence.settings import Place, fitting_offers, fitting_settings
 from istrel.sentence.spans import LIST_ROLES, WordSpan, spans
 from istrel.sentence.vocabulary import CLAUSES, CLAUSES_OF, FORMS, SETTINGS, STATISTICS, VERBS, Setting, usual_form
 from istrel.sentence.vocabulary.takes import YesNo
@@ -251,11 +251,12 @@ def _context(prefix: str) -> Context:
 def _after_with(prefix: str, context: Context) -> list[Suggestion]:
     """Statistics and settings that fit, or the values of the setting that stands before the cursor."""
     setting = re.search(r"(\w+)\s*=\s*$", prefix)
+    place = Place(context.verb, context.form, context.against, context.groups)
     if setting:
         known = SETTINGS.get(setting.group(1).casefold())
-        values = known.takes.offers if known else {}
+        values = fitting_offers(known, place) if known else {}
         return [Suggestion(_typed(v), "value", words) for v, words in values.items() if v is not None]
-    fitting = fitting_settings(context.verb, context.form, against=context.against, groups=context.groups)
+    fitting = fitting_settings(place)
     statistics = STATISTICS.values() if any(s.name == "statistics" for s in fitting) else ()
     named = [Suggestion(_begun(s), "setting", s.meaning) for s in fitting if s.name != "statistics"]
     return [Suggestion(s.name, "statistic", s.meaning) for s in statistics] + named

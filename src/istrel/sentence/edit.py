@@ -7,8 +7,7 @@ from typing import Any
 
 from istrel.data.formula.tree import Name
 from istrel.sentence.request import Crossed, Request
-from istrel.sentence.settings import fitting_settings
-from istrel.sentence.vocabulary import usual_form
+from istrel.sentence.settings import without_strangers
 
 
 def names_of(request: Request) -> tuple[str, ...]:
@@ -45,13 +44,13 @@ def toggle_group(request: Request, name: str) -> Request:
 
 def with_form(request: Request, form: str | None) -> Request:
     """The same subjects in another form (None for the usual one); settings that do not belong to it go."""
-    against, groups = bool(request.against), bool(request.across)
-    fitting = [
-        s.name for s in fitting_settings(request.verb, form or usual_form(request.verb), against=against, groups=groups)
-    ]
-    return replace(request, form=form, settings=request.settings.only(fitting))
+    return _sound(replace(request, form=form))
 
 
 def with_setting(request: Request, name: str, value: Any) -> Request:
-    """One setting changed; None takes it out of the sentence."""
-    return replace(request, settings=request.settings.with_value(name, value))
+    """One setting changed (None takes it out of the sentence); those that meant something only beside it go."""
+    return _sound(replace(request, settings=request.settings.with_value(name, value)))
+
+
+def _sound(request: Request) -> Request:
+    return replace(request, settings=without_strangers(request.settings, request.place))

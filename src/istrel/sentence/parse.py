@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import pickle
 import sys
+from dataclasses import replace
 from functools import cache
 from hashlib import sha256
 from pathlib import Path
@@ -38,7 +39,7 @@ from istrel.sentence.calls import build_call
 from istrel.sentence.mistakes import explain
 from istrel.sentence.quoting import unquoted
 from istrel.sentence.request import AllOf, Crossed, Request, Subject
-from istrel.sentence.settings import Said, read_settings, refuse_strangers
+from istrel.sentence.settings import Said, read_settings, refuse_strangers, without_strangers
 from istrel.sentence.vocabulary import CLAUSES_OF, FORMS, VERBS
 
 SIGNS = {"×": "*", "−": "-"}
@@ -54,7 +55,21 @@ def parse(text: str) -> Request:
     Problem
         With the place and length of the wrong word.
     """
-    return cast(Request, _parsed(text, "sentence"))
+    request = cast(Request, _parsed(text, "sentence"))
+    refuse_strangers(request.settings, request.place)
+    return request
+
+
+def parse_kept(text: str) -> Request:
+    """The request that a sentence of a study or a document means: a setting that means nothing there is left out.
+
+    Raises
+    ------
+    Problem
+        As `parse`.
+    """
+    request = cast(Request, _parsed(text, "sentence"))
+    return replace(request, settings=without_strangers(request.settings, request.place))
 
 
 def parse_condition(text: str) -> Condition:
@@ -206,8 +221,6 @@ class Build(Transformer[Token, Any]):
         )
         if request.form is not None and request.form not in VERBS[request.verb].forms:
             raise _no_such_form(request)
-        against, groups = bool(request.against), bool(request.across)
-        refuse_strangers(request.settings, request.verb, request.shape, against=against, groups=groups)
         return request
 
     # Settings.

@@ -6,7 +6,7 @@ from dataclasses import dataclass, field
 
 from istrel.data.formula.tree import Condition, Name, Span
 from istrel.sentence.quoting import show_name
-from istrel.sentence.settings import Settings, show_setting
+from istrel.sentence.settings import Place, Settings, show_setting
 from istrel.sentence.show_formula import show_condition
 from istrel.sentence.vocabulary import usual_form
 
@@ -56,6 +56,11 @@ class Request:
     form: str | None = None
     settings: Settings = field(default_factory=Settings)
     form_at: int = field(default=-1, compare=False)
+
+    @property
+    def place(self) -> Place:
+        """What the sentence is, as far as its settings depend on it."""
+        return Place(self.verb, self.shape, bool(self.against), bool(self.across))
 
     @property
     def shape(self) -> str:

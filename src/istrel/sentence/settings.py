@@ -4,11 +4,12 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field
-from typing import Any
+from typing import Any, NamedTuple
 
 from istrel.data.column import show_value
 from istrel.problem import Problem, close, question
 from istrel.sentence.vocabulary import SETTINGS, SHORT_AND_STATISTICS, Setting, meant
+from istrel.sentence.vocabulary.entries import Belongs, Need
 from istrel.sentence.vocabulary.takes import YesNo, shortened, show_limit
 
 
@@ -131,19 +132,70 @@ def _known(bare: list[tuple[str, int]]) -> tuple[tuple[str, int], ...]:
     return tuple(bare)
 
 
-def fitting_settings(verb: str, form: str, *, against: bool, groups: bool) -> tuple[Setting, ...]:
-    """The settings that mean something for a sentence, in the order of the vocabulary."""
-    return tuple(s for s in SETTINGS.values() if s.fits(verb, form, against=against, groups=groups))
+class Place(NamedTuple):
+    """What a sentence is, as far as its settings depend on it."""
+
+    verb: str
+    form: str
+    against: bool
+    groups: bool
+
+    def within(self, place: Belongs) -> bool:
+        """Whether this is one of the sentences that a setting belongs to."""
+        return place.fits(self.verb, self.form, against=self.against, groups=self.groups)
 
 
-def refuse_strangers(settings: Settings, verb: str, form: str, *, against: bool, groups: bool) -> None:
-    """Raises a Problem at the first setting that does not belong to the sentence."""
+def fitting_settings(place: Place, said: Settings | None = None) -> tuple[Setting, ...]:
+    """The settings that mean something in a sentence, in the order of the vocabulary; beside what is said, where that is known."""
+    fitting = (s for s in SETTINGS.values() if any(place.within(where) for where in s.belongs))
+    return tuple(s for s in fitting if said is None or not _lacks(s, said, place))
+
+
+def fitting_offers(setting: Setting, place: Place) -> dict[Any, str]:
+    """{value: words} of what a setting offers in a sentence."""
+    limited = dict(setting.options)
+    offers = setting.takes.offers.items()
+    return {v: words for v, words in offers if v not in limited or any(place.within(where) for where in limited[v])}
+
+
+def refuse_strangers(settings: Settings, place: Place) -> None:
+    """Raises a Problem at the first setting that means nothing in the sentence."""
     for name, (at, length) in zip(settings, settings.places, strict=False):
-        setting = SETTINGS[name]
-        if not setting.fits(verb, form, against=against, groups=groups):
-            places = dict.fromkeys(place.words for place in setting.belongs)
-            where = "a sentence with groups (across …)" if setting.needs_groups else _either(tuple(places))
-            raise Problem(f"“{name}” belongs to {where}.", at=at, length=length)
+        if why := _why_idle(name, settings, place):
+            raise Problem(why, at=at, length=length)
+
+
+def without_strangers(settings: Settings, place: Place) -> Settings:
+    """The settings that mean something in the sentence: what an earlier version kept may hold others."""
+    idle = [name for name in settings if _why_idle(name, settings, place)]
+    if not idle:
+        return settings
+    return without_strangers(settings.only([name for name in settings if name not in idle]), place)
+
+
+def _why_idle(name: str, settings: Settings, place: Place) -> str:
+    """Why a setting means nothing where it stands; empty where it means something."""
+    setting, value = SETTINGS[name], settings[name]
+    if not any(place.within(where) for where in setting.belongs):
+        where = "a sentence with groups (across …)" if setting.needs_groups else _places(setting.belongs)
+        return f"“{name}” belongs to {where}."
+    fitting = dict(setting.options).get(value)
+    if fitting is not None and not any(place.within(where) for where in fitting):
+        return f"“{name} = {value}” belongs to {_places(fitting)}."
+    if lacking := _lacks(setting, settings, place):
+        wanted = show_setting(lacking.setting, lacking.values[-1]).removesuffix(" = yes")
+        return f"“{name}” means nothing here without “{wanted}”; add that, or leave {name} out."
+    return ""
+
+
+def _lacks(setting: Setting, said: Settings, place: Place) -> Need | None:
+    """What a setting needs beside it and does not have."""
+    here = (need for need in setting.needs if place.within(need.place))
+    return next((need for need in here if said[need.setting] not in need.values), None)
+
+
+def _places(belongs: tuple[Belongs, ...]) -> str:
+    return _either(tuple(dict.fromkeys(place.words for place in belongs)))
 
 
 def _either(words: tuple[str, ...]) -> str:

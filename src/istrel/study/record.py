@@ -20,7 +20,7 @@ from istrel.data.reading.settings import ReadingSettings
 from istrel.data.table import Table
 from istrel.exhibits.quoting import key_today
 from istrel.problem import Problem
-from istrel.sentence import parse, parse_expression
+from istrel.sentence import parse_expression, parse_kept
 from istrel.sentence.show_formula import show_expression
 from istrel.study.again import made_again
 from istrel.study.changes import Change
@@ -119,7 +119,7 @@ def value_of(record: object, study: Study, tables: Tables | None = None) -> Any:
                 return _made(StudySource, {**parts, "raw": tables(_text(data))})
             return replace(made_again(parts.pop("recipe"), study), **parts)
         if kind == "Kept":
-            parts["request"] = parse(_text(parts.pop("sentence")))
+            parts["request"] = parse_kept(_text(parts.pop("sentence")))
         if kind in KEYED:
             parts["row"], parts["column"] = key_today(_text(parts["row"]), _text(parts["column"]))
         return _made(kinds()[kind], parts)

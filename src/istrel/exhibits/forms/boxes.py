@@ -24,6 +24,7 @@ from istrel.exhibits.forms.common import (
     key_of,
     known,
     n_cell,
+    refuse_not_above_0,
     room_beside,
 )
 from istrel.exhibits.forms.identity import case_names
@@ -72,6 +73,7 @@ class BoxCell:
 
 def draw(plan: Plan) -> tuple[BoxCell, ...]:
     """The box of every group that has values."""
+    refuse_not_above_0(plan)
     said = plan.request.settings
     kind, reach = cast(quantiles.QuantileType, said["quantiles"]), float(said["fences"])
     made = []

@@ -124,6 +124,16 @@ def refuse_crowds(plan: Plan, most: int | None) -> None:
         raise Problem(f"{message}Limit the cases after “among”, or set it as table.", at=at, length=length)
 
 
+def refuse_not_above_0(plan: Plan) -> None:
+    """Raises a Problem for values that a logarithmic axis cannot show, where the form shows what is made of all of them."""
+    for name in plan.names if is_log(plan) else ():
+        values = values_in_use(name, plan)
+        if values.size and values[0] <= 0:
+            at, length = plan.request.settings.place_of("log")
+            message = f"“{name}” has values that are not above 0, which a logarithmic axis cannot show; "
+            raise Problem(f"{message}limit the cases after “among”, or leave log out.", at=at, length=length)
+
+
 def refuse_extremes(plan: Plan) -> None:
     """Raises a Problem for values so large, or on a logarithmic axis so small, that no axis or class can hold them."""
     for name in plan.names:

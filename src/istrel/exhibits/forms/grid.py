@@ -90,8 +90,10 @@ def _cell(inside: NDArray[np.bool_], group: Group, edges: list[Array], plan: Pla
     names = plan.names
     parts = [plan.data.numbers(name) for name in names]
     rows = np.flatnonzero(inside)
-    x = np.column_stack([part.values[rows] for part in parts])
     valid = np.column_stack([part.valid[rows] for part in parts])
+    if plan.request.settings["deletion"] == "listwise":
+        rows, valid = rows[valid.all(axis=1)], valid[valid.all(axis=1)]
+    x = np.column_stack([part.values[rows] for part in parts])
     matrix = pearson(x, valid).coefficient
     pairs: dict[tuple[int, int], ScatterCell | PlaneCell] = {}
     for i in range(1, len(names)):
@@ -142,6 +144,8 @@ def _own_notes(drawings: tuple[GridCell, ...], plan: Plan, *, dense: bool) -> li
     tiles = "below_the_diagonal_darker_tiles"
     dots = "below_the_diagonal_dots_are"
     texts = [say(tiles if dense else dots)]
+    if plan.request.settings["deletion"] == "listwise":
+        texts.append(say("deletion_alone", deletion=say("cases_complete_in_all_variables")))
     thinned = [pair for cell in drawings for pair in cell.pairs.values() if isinstance(pair, ScatterCell)]
     if any(isinstance(pair.n, int) and pair.x.size < pair.n for pair in thinned):
         texts.append(say("at_most_cases_of_each", n=MOST_DOTS))

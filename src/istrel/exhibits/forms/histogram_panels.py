@@ -36,7 +36,7 @@ AXES = {
 }
 CUMULATIVE = {
     "count": ("cumulative_cases", "the_number_of_cases_up"),
-    "percent": ("cumulative_share_of_cases", "the share of cases up to the end of each class, in %"),
+    "percent": ("cumulative_share_of_cases", "the_share_up_to_each_class"),
     "proportion": ("cumulative_proportion_of_cases", "the_proportion_of_cases_up"),
     "density": ("cumulative_proportion_of_cases", "the_proportion_of_cases_up"),
 }

@@ -22,6 +22,7 @@ from istrel.exhibits.forms.common import (
     key_of,
     known,
     n_cell,
+    refuse_not_above_0,
     room_beside,
 )
 from istrel.exhibits.forms.identity import case_names
@@ -66,6 +67,7 @@ class PointsCell:
 
 def draw(plan: Plan) -> tuple[PointsCell, ...]:
     """The cases of every group that has values."""
+    refuse_not_above_0(plan)
     said, made = plan.request.settings, []
     kind = cast(quantiles.QuantileType, said["quantiles"])
     for name, grouping, cells in groups_of(plan):

@@ -74,7 +74,8 @@ def pair_key(cell: ScatterCell | PlaneCell) -> str:
 def is_dense(plan: Plan, n: int) -> bool:
     """Whether cases are counted in a plane: where that is asked for, where they are many, or where counts must be hidden."""
     said = plan.request.settings
-    return said["bins"] is not None or n > MOST_DOTS or said["hide_below"] is not None
+    asked = said["bins"] is not None or "minimum" in said
+    return asked or n > MOST_DOTS or said["hide_below"] is not None
 
 
 def draw(plan: Plan) -> tuple[ScatterCell | PlaneCell, ...]:

@@ -21,6 +21,7 @@ from istrel.exhibits.forms.common import (
     is_log,
     key_of,
     n_cell,
+    refuse_not_above_0,
     room_beside,
 )
 from istrel.exhibits.forms.curves import bandwidth_words, bounds_of, density_of, reflected_note
@@ -53,6 +54,7 @@ class ViolinCell:
 
 def draw(plan: Plan) -> tuple[ViolinCell, ...]:
     """The violin of every group whose values have a spread."""
+    refuse_not_above_0(plan)
     said, log, made = plan.request.settings, is_log(plan), []
     kind = cast(quantiles.QuantileType, said["quantiles"])
     for name, grouping, cells in groups_of(plan):

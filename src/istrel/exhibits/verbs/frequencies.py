@@ -294,7 +294,6 @@ LIMITED = {
     ("≤", "<"): "class_left_closed",
     ("<", "≤"): "class_right_closed",
     ("≤", "≤"): "class_closed",
-    ("<", "<"): "class_open",
 }
 
 
@@ -330,7 +329,7 @@ def _whole_classes(limits: list[tuple[float, float]], closed: str, name: str, da
     numbers = data.numbers(name)
     values = numbers.values[numbers.valid]
     outermost = (bool((values == limits[0][0]).any()), bool((values == limits[-1][1]).any()))
-    made, negative = [], min(limit for limit in limits[0] if np.isfinite(limit)) < 0
+    made, negative = [], min((limit for limit in limits[0] if np.isfinite(limit)), default=0.0) < 0
     for place, (low, high) in enumerate(limits):
         ends = place == 0 and outermost[0], place == len(limits) - 1 and outermost[1]
         left, right = class_signs(closed, first=ends[0], last=ends[1])

@@ -139,6 +139,15 @@ class Belongs:
 
 
 @dataclass(frozen=True)
+class Need:
+    """What a setting needs beside it in some place: another setting with one of some values."""
+
+    place: Belongs
+    setting: str
+    values: tuple[Any, ...]
+
+
+@dataclass(frozen=True)
 class Setting:
     """A word after `with` that takes a value.
 
@@ -152,6 +161,10 @@ class Setting:
         The places where it means something; anywhere else it is refused.
     excludes
         Settings that are taken out of the sentence when this one is chosen by a click.
+    needs
+        What must be said beside it, where it would mean nothing otherwise.
+    options
+        (value, the places where it means something) of values that do not fit wherever the setting does.
     usually
         (form, what holds there where the sentence does not say it) in words; "" for any form.
     """
@@ -164,6 +177,8 @@ class Setting:
     usual: Any = None
     excludes: tuple[str, ...] = ()
     usually: tuple[tuple[str, str], ...] = ()
+    needs: tuple[Need, ...] = ()
+    options: tuple[tuple[Any, tuple[Belongs, ...]], ...] = ()
 
     @property
     def needs_groups(self) -> bool:
@@ -173,6 +188,3 @@ class Setting:
         """What holds in a form where the sentence does not say it."""
         said = dict(self.usually)
         return said.get(form) or said.get("") or "usual"
-
-    def fits(self, verb: str, form: str, *, against: bool, groups: bool) -> bool:
-        return any(place.fits(verb, form, against=against, groups=groups) for place in self.belongs)

@@ -72,6 +72,7 @@ FIGURE_SETTINGS = (
         ),
         (Belongs("describe", ("histogram", "density", *SPREADS)),),
         usually=(("points", "mean"), ("", "nothing")),
+        options=(("humps", (Belongs("describe", ("histogram", "density")),)),),
     ),
     Setting(
         "ends",

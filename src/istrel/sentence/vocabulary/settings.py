@@ -3,17 +3,21 @@
 from __future__ import annotations
 
 from istrel.sentence.vocabulary import statistics
-from istrel.sentence.vocabulary.entries import AGAINST, GROUPS, LIST, Belongs, Setting
+from istrel.sentence.vocabulary.entries import AGAINST, GROUPS, LIST, Belongs, Need, Setting
 from istrel.sentence.vocabulary.figure_settings import BARS, CATEGORY_BARS, FIGURE_SETTINGS, PLANES
 from istrel.sentence.vocabulary.takes import Choice, Names, Number, Numbers, YesNo, YesNoOr
 
 _TABLE = Belongs("describe", ("table",))
 _GROUPED_TABLE = Belongs("describe", ("table",), only=GROUPS)
 _FREQUENCIES = Belongs("count", ("table", "bars", "shares"), only=LIST)
+_LISTED_FREQUENCIES = Belongs("count", ("table", "bars"), only=LIST)
 _CROSS = Belongs("count", only=AGAINST)
+_CROSS_TABLE = Belongs("count", ("table",), only=AGAINST)
 _CLASSES = (BARS, _FREQUENCIES, _CROSS)
 _GROUPS = tuple(Belongs(verb, only=GROUPS) for verb in ("describe", "count", "check", "relate"))
 _EVERYWHERE = tuple(Belongs(verb) for verb in ("describe", "count", "check", "relate"))
+_LISTED, _ALIKE = (_FREQUENCIES, Belongs("describe", ("bars", "shares"))), (Belongs("relate", ("heat map",)),)
+_SMOOTH = (Need(BARS, "curve", ("density", "both")),)
 _ADJUSTMENTS = Choice((("none", "no"), ("holm", "Holm"), ("bh", "Benjamini–Hochberg")))
 _POSITIVE = Number(0, above=True)
 
@@ -85,13 +89,15 @@ _ENTRIES = (
         (_CROSS,),
         usually=(("", "none"),),
     ),
-    Setting("expected", "Expected counts", "the counts that independence would give", YesNo(), (_CROSS,), usual=False),
+    Setting(
+        "expected", "Expected counts", "the counts that independence would give", YesNo(), (_CROSS_TABLE,), usual=False
+    ),
     Setting(
         "residuals",
         "Adjusted residuals",
         "how far each count lies from the expected one, in standard errors",
         YesNo(),
-        (_CROSS,),
+        (Belongs("count", ("table", "heat map"), only=AGAINST),),
         usual=False,
     ),
     Setting(
@@ -106,8 +112,9 @@ _ENTRIES = (
                 ("similar", "alike ones together"),
             )
         ),
-        (_FREQUENCIES, Belongs("describe", ("bars", "shares")), Belongs("relate", ("heat map",))),
+        (*_LISTED, *_ALIKE),
         usually=(("", "codebook"),),
+        options=(("frequency", _LISTED), ("label", _LISTED), ("similar", _ALIKE)),
     ),
     Setting(
         "top",
@@ -129,7 +136,7 @@ _ENTRIES = (
         "Intervals",
         "confidence intervals of percentages or coefficients; the band of a cumulative curve",
         YesNo(),
-        (_FREQUENCIES, *CATEGORY_BARS, Belongs("relate", ("table",)), Belongs("describe", ("cumulative",))),
+        (_LISTED_FREQUENCIES, *CATEGORY_BARS, Belongs("relate", ("table",)), Belongs("describe", ("cumulative",))),
         usual=False,
     ),
     Setting(
@@ -229,6 +236,7 @@ _ENTRIES = (
         Number(0.01, 100.0),
         (Belongs("describe", ("histogram", "density", "violins")),),
         usual=1.0,
+        needs=_SMOOTH,
     ),
     Setting(
         "bandwidth_rule",
@@ -237,6 +245,7 @@ _ENTRIES = (
         Choice((("silverman", "Silverman"), ("scott", "Scott"), ("sheather-jones", "Sheather–Jones"))),
         (Belongs("describe", ("histogram", "density", "violins")),),
         usual="silverman",
+        needs=_SMOOTH,
     ),
     Setting(
         "quantiles",
@@ -289,7 +298,7 @@ _ENTRIES = (
                 ("fitting", "fitting the levels"),
             )
         ),
-        (Belongs("relate", ("table", "heat map", "grid")),),
+        (Belongs("relate", ("table", "heat map")),),
         usually=(("", "fitting the levels"),),
     ),
     Setting(
@@ -315,12 +324,23 @@ _ENTRIES = (
         Number(0, 0.9999, above=True, suggested=((0.9, "90 %"), (0.95, "95 %"), (0.99, "99 %"))),
         (
             Belongs("describe", ("table", "cumulative", "points", "means", "bars")),
-            _FREQUENCIES,
+            _LISTED_FREQUENCIES,
             Belongs("count", ("bars",)),
             Belongs("relate", ("table",)),
             Belongs("check", ("quantile plot",)),
         ),
         usual=0.95,
+        needs=(
+            *(
+                Need(place, "intervals", (True,))
+                for place in (
+                    Belongs("describe", ("cumulative", "bars")),
+                    Belongs("count", ("table", "bars")),
+                    Belongs("relate", ("table",)),
+                )
+            ),
+            Need(Belongs("describe", ("points", "means")), "interval", ("ci",)),
+        ),
     ),
     Setting(
         "decimals",

@@ -66,9 +66,10 @@ class Draft(QObject):
         """The settings that the request can have."""
         if self.request is None:
             return ()
-        form = self.proof.exhibit.form if self.proof else self.request.shape
-        against, groups = bool(self.request.against), bool(self.request.across)
-        return fitting_settings(self.request.verb, form, against=against, groups=groups)
+        place = self.request.place
+        return fitting_settings(
+            place._replace(form=self.proof.exhibit.form if self.proof else place.form), self.request.settings
+        )
 
     # In the manuscript.
     def number(self) -> str:

@@ -17,7 +17,7 @@ from istrel.app.widgets.simple import box, button, clear, column, label, row
 from istrel.exhibits.make import Exhibit
 from istrel.sentence.edit import with_setting
 from istrel.sentence.request import Request
-from istrel.sentence.settings import fitting_settings
+from istrel.sentence.settings import fitting_offers, fitting_settings
 from istrel.sentence.vocabulary import ON_BUTTONS, SETTINGS, STATISTICS, Setting
 
 SLIDER_STEPS, SLIDER_FACTOR = 50, 5.0  # from a fifth of the bandwidth to five times it
@@ -68,15 +68,14 @@ class SettingsColumn(QWidget):
         clear(self._body)
         self.chips, self.slider = {}, None
         request = exhibit.request
-        against, groups = bool(request.against), bool(request.across)
-        fitting = fitting_settings(request.verb, exhibit.form, against=against, groups=groups)
+        place = request.place._replace(form=exhibit.form)
+        fitting = fitting_settings(place, request.settings)
         if exhibit.shown and any(setting.name == "statistics" for setting in fitting):
             self._statistics(exhibit)
         chosen = [setting for setting in fitting if setting.takes.offers]
         if chosen:
             self._heading(exhibit.form.capitalize() if exhibit.is_figure else "Layout")
-        curve = exhibit.form != "histogram" or request.settings["curve"] in ("density", "both")
-        if curve and any(setting.name == "bandwidth" for setting in fitting):
+        if any(setting.name == "bandwidth" for setting in fitting):
             self._slider(request)
         for setting in sorted(chosen, key=lambda setting: not _is_own(setting, request.verb, exhibit.form)):
             self._choice(setting, request, exhibit.form)
@@ -127,7 +126,7 @@ class SettingsColumn(QWidget):
             self.request_changed.emit(changed)
 
         menu = QMenu(self)
-        options = dict(setting.takes.offers)
+        options = fitting_offers(setting, request.place._replace(form=form))
         if setting.usual is None and None not in options:
             options = {None: setting.usual_words(form), **options}
         for value, text in options.items():

@@ -80,6 +80,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     single = {counted.names[0] for counted in subjects if counted.classes}
     classed = frozenset({*single, *(name for name in against if _in_classes(name, data, request))})
     plan = CountPlan(request, data, cases, tuple(subjects), against, groupings, request.shape, classed)
+    _refuse_classless(plan)
     _refuse_boundless(plan)
     _refuse_orders(plan)
     return plan
@@ -95,6 +96,17 @@ def _in_classes(name: str, data: Dataset, request: Request) -> bool:
     if any(setting in said for setting in CLASS_SETTINGS):
         return True
     return variable.level in (Level.CONTINUOUS, Level.COUNT) and data.tally(name)[0].size > MOST_VALUES
+
+
+def _refuse_classless(plan: CountPlan) -> None:
+    """Raises where something is said about classes, and nothing is counted in classes."""
+    said = plan.request.settings
+    name = next((name for name in ("classes", *CLASS_SETTINGS, "closed") if said[name] and name in said), "")
+    if name and not plan.classed:
+        names = " and ".join(f"“{one}”" for one in (*plan.names[:2], *plan.against[:1]))
+        raise _of_setting(
+            f"“{name}” is about classes of measured values; {names} counts value by value here.", name, plan
+        )
 
 
 def _refuse_boundless(plan: CountPlan) -> None:

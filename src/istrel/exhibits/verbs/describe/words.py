@@ -10,7 +10,7 @@ from istrel.exhibits.cases import Grouping
 from istrel.exhibits.claims import claim, unless_alike
 from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, joined, listed, say, sentences
+from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, joined, listed, say, sentences, verbatim
 from istrel.exhibits.verbs.describe.cells import cell_of, lines_of, n_of
 from istrel.exhibits.verbs.describe.difference_words import (
     difference_methods,
@@ -31,7 +31,6 @@ from istrel.exhibits.wording import (
     is_without_value,
     named_group,
     of_group,
-    reason_label,
     titled,
     ungrouped_notes,
 )
@@ -121,7 +120,7 @@ def _why(name: str, grouping: Grouping, data: Dataset) -> Text:
     ]  # how a file spells it is not the reader's
     if not found:
         return ()
-    parts = [say("n_for_reason", n=count, reason=reason_label(reason, short=True)) for reason, count in found]
+    parts = [say("n_for_reason", n=count, reason=verbatim(reason.words)) for reason, count in found]
     return say("in_brackets", list=joined(parts))
 
 

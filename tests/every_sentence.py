@@ -1,0 +1,245 @@
+"""Sentences that together say every phrase: on the demo study, and on small files at their limits."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from figures import FIGURES
+
+DEMO = (
+    *FIGURES,
+    "describe practice_min, receptive_post across format with n, mean, sd, ci, skewness",
+    "describe age, site, completed across format with total",
+    "count education across format",
+    "count site against completed with percent = row",
+    "check spelling_speed, age across format with adjust = holm",
+    "relate age, practice_min, receptive_post",
+    "relate age, practice_min against receptive_post",
+    "describe age across format as histogram with curve = both",
+    "describe reaction_ms across format as boxes",
+    "count age with width = 12.5, intervals",
+    "describe age, satisfaction with n, mode, mode_count, lowest, highest, trimmed_mean, p5, cv, mad, geometric_mean",
+    "describe age across format as cumulative",
+    "describe age across format as density with bandwidth_rule = scott",
+    "describe age, site across format with hide_below = 10, total",
+    "count site against completed across format with expected, residuals, hide_below = 5",
+    "count mot_01 with cumulative",
+    "count site with top = 4",
+    "check receptive_post as quantile plot",
+    "relate age, site, education, mot_01 with method = fitting, intervals, adjust = bh",
+    "relate age, absences as scatter",
+    "describe age, practice_min across format, completed with mean, ci, layout = rows, difference, test, adjust = holm",
+    "describe age, satisfaction, site across completed with difference, test, adjust = bh, total",
+    "relate mot_01, mot_02, completed across education with method = kendall, deletion = listwise",
+    # statistics and tests that are not usual
+    "describe age with variance, se, sum, mean_abs_dev, mad_normal, harmonic_mean, skewness_se, skewness_z, kurtosis_se, "
+    "kurtosis_z, kurtosis, skewness",
+    "describe age with outliers, outliers_by = robust",
+    "check age with tests = {dagostino_pearson, jarque_bera}, adjust = holm",
+    "check age with tests = {shapiro_wilk}, adjust = holm",
+    # medians, layouts, cross-tables
+    "describe practice_min, absences across format with median, iqr, test, difference",
+    "describe practice_min, absences across completed with median, q1, q3, test, difference",
+    "count site against completed across format with percent = total, residuals",
+    "count site, education against completed",
+    "count site, education with missing = hide",
+    "count practice_min, age with edges = {20, 40}",
+    "count age with edges = {below, above}",
+    "describe site, practice_min across format with median, iqr",
+    "describe site, practice_min across format with median, q1, q3",
+    "describe site, practice_min across format with mean, sd, n, min",
+    "describe site, practice_min across format with skewness",
+    "describe practice_min, age across format × completed with layout = statistics",
+    "describe practice_min, age across format, completed with layout = variables",
+    "describe practice_min with median",
+    "describe practice_min, site across completed with median, iqr, test, difference",
+    "describe practice_min across completed with median, total",
+    "describe practice_min across format with median, test",
+    "describe spelling_speed across site with median, test",
+    "describe age as histogram with rule = scott, curve = density, bandwidth = 2",
+    "describe age as histogram with rule = sturges",
+    "describe age as histogram with rule = doane",
+    "describe age as histogram with rule = square root",
+    "describe age as histogram with height = proportion",
+    "describe age as histogram with height = proportion, cumulative",
+    "describe age as histogram with height = percent, cumulative",
+    "describe reaction_ms as density with log = x, bandwidth_rule = sheather-jones",
+    "describe reaction_ms as histogram with log = x, curve = both",
+    "describe practice_min as means",
+    "relate age, practice_min, absences, receptive_post given receptive_pre",
+    "relate site, format, education",
+    "relate site, format, education, employment",
+    "relate site, age, format with intervals",
+    "relate age, practice_min, absences across format with adjust = holm",
+    "relate age, absences across format as scatter with fit = straight",
+    "count site against education",
+    "describe satisfaction, confidence, mot_01 with mean",
+    "describe satisfaction, confidence, mot_01, mot_02, mot_03 with mean",
+    "describe enrolled with mean, skewness",
+    "describe enrolled, site across format",
+    "describe learner, comment with n",
+    "describe learner, site across format",
+    'describe age among site = "Harbor" with hide_below = 5',
+    "count mot_01, mot_02, mot_03",
+    "count mot_01, age with missing = hide",
+    "count education across format with missing = hide",
+    "count completed against format, site with percent = column, expected",
+    "count completed against format across site",
+    "count age with edges = {below, 30, 50, above}",
+    "count spelling_speed with edges = {below, 30, above}, closed = right",
+    "count spelling_speed with edges = {20, 30}, closed = right",
+    "count spelling_speed with bins = 4",
+    "count spelling_speed with edges = {below, 40, above}",
+    "describe age with kurtosis, range, outliers, missing, mode",
+    "describe practice_min, site across format with median, iqr, layout = columns",
+    "describe completed across format with difference, test",
+    "describe site, education across completed with difference, test",
+    "relate site, age, satisfaction as heat map",
+    "relate mot_01, mot_02, mot_03 as heat map with method = spearman",
+    "relate age, practice_min, absences against receptive_post across format",
+    "relate site, age, satisfaction against completed",
+    "relate age, practice_min, absences as grid with deletion = listwise",
+    "describe comment, learner with mean, n",
+    "describe receptive_post across site with missing = show",
+    "describe mot_01 .. mot_12, age with mean, sd",
+    "relate fee_paid, fee_tenths, age",
+    "describe age across site × education with total",
+    "describe age among age > 30",
+    "describe age with layout = columns",
+    "describe receptive_pre, receptive_post as means",
+    "count spelling_speed with edges = {20, 30, 40}, closed = right",
+    "count site as bars with hide_below = 5",
+    "describe confidence with mean",
+    "count education, satisfaction against format across completed",
+    "count fee_paid across format",
+    "describe site, practice_min across format with median, iqr, mean, sd",
+    "describe site, practice_min across format with median, q1, q3, mean, sd",
+)
+
+
+def many() -> str:
+    """240 cases: a curve, zeros, a floor, tails to the left, two humps that a category parts, values that few of a group have."""
+    rng = np.random.default_rng(4)
+    lines = ["x,bend,zeros,floor,left,low,humps,mild,part,few,a,b,c,d,r,s,ties,only"]
+    for k in range(240):
+        x, part = rng.normal(3, 1), "mn"[k % 2]
+        zeros, floor = (0.0 if k % 5 < 2 else rng.uniform(3, 9)), (10 if k % 3 == 0 else rng.uniform(10, 40))
+        left, low = 100 - rng.gamma(1, 12), (-900 if k in (7, 70) else rng.normal(50, 4))
+        few = "" if (part == "m" and k % 5 < 3) or k % 40 == 1 else f"{rng.normal(5, 1):.2f}"
+        words = [f"{name}{rng.integers(0, 3)}" for name in "abcd"]
+        r = k % 4 == 0
+        numbers = (
+            x,
+            (x - 3) ** 2,
+            zeros,
+            floor,
+            left,
+            low,
+            rng.normal(10 if part == "m" else 30, 2),
+            99 - rng.gamma(2.2, 12),
+        )
+        known = "" if k % 11 == 3 else "uv"[int(r)]
+        second = "" if k % 17 == 2 else "uv"[int(r != (k % 9 == 0))]
+        only = "" if part == "m" else str(k % 23)
+        measured = [f"{value:.2f}" for value in numbers]
+        lines.append(",".join([*measured, part, few, *words, known, second, str(k % 8), only]))
+    return "\n".join(lines) + "\n"
+
+
+def thousands() -> str:
+    return "x,g\n" + "".join(f"{k % 97 + k / 7000:.4f},{'pq'[k % 2]}\n" for k in range(5_100))
+
+
+SMALL: dict[str, tuple[str, ...]] = {
+    # few cases, constants, zeros, what has no logarithm
+    "x,g,c,n,s,u\n" + "\n".join(("1,a,5.5,-1,0,1", "2,a,5.5,2,3,2", "4,b,5.5,0,-3,3", "9,,5.5,4,0,4")) + "\n": (
+        "describe x across g with mean, sd, skewness, kurtosis, test, difference, mode",
+        "describe x, c across g with test, difference, cv, missing = show",
+        "describe n, s, u with geometric_mean, harmonic_mean, cv, mode, skewness_z, kurtosis_z",
+        "describe x across g with ci, skewness, total",
+        "check x, c across g with tests = {shapiro_wilk, lilliefors, anderson_darling, dagostino_pearson}",
+        "check x, c, n",
+        "relate x, c, n with adjust = holm, intervals",
+        "relate x, g, c with intervals",
+        "relate x, n, s, u with deletion = listwise",
+        "count g against c",
+        "count g with missing = show",
+        "count x against n",
+        "count n with edges = {-1, 1, 3}",
+        "count n with width = 1",
+        "describe c as histogram",
+        "describe n as histogram with log = x",
+        "describe u as histogram with edges = {1, 3}",
+        "describe n as histogram with edges = {0, 3}",
+        "describe x, g across c",
+        "describe x across g with median, test, difference",
+    ),
+    # codes and words among numbers, a measure that repeats another, two variables of two values, skew to the left
+    "y,z,b,d,e,k,unit\n"
+    + "\n".join(
+        f"{v},{2 * v if v else 'inf'},{'pq'[k % 3 == 0]},{'uv'[k % 4 == 0]},{100 - v * v % 97},"
+        f"{'n/a' if k == 5 else -9 if k % 7 == 0 else k % 13},{k}"
+        for k, v in enumerate([3, 5, 1, 8, 2, 9, 4, 7, 6, 0, 12, 31, 17, 22, 40, 11, 10, 9, 8, 3])
+    )
+    + "\n": (
+        "describe y, z, k across b with n, mean, missing",
+        "describe b, y across d with difference, test",
+        "count b against d",
+        "count b, k with missing = hide",
+        "count k with missing = show",
+        "describe e with mean, sd, skewness, median",
+        "relate y, z, e",
+        "relate y, z, e given k",
+        "relate b, d with intervals",
+        "check y, z with adjust = holm",
+    ),
+    many(): (
+        "relate x, bend",
+        "describe zeros, floor, left, low, humps with mean, sd, median, skewness",
+        "describe left, humps with mean, sd, median, skewness",
+        "describe low with mean, sd",
+        "describe mild with mean, sd, median, skewness",
+        "describe few across part with n, mean",
+        "describe x across r × s with mean, total",
+        "describe x across r × s with mean, missing = show",
+        "describe x across r with mean",
+        "relate a, b, c, d",
+        "count r against s",
+        "count r across s",
+        "count r with missing = hide",
+        "count part against r",
+        "describe x with mode",
+        "relate x, few, bend across part with adjust = holm",
+        "describe r across part with difference, test",
+        "describe x across r with mean, sd, total, missing = hide",
+        "count part across r with missing = show",
+        "describe x across r with mean, missing = show, total",
+        "describe floor across r with mean, missing = show",
+        "relate x, ties, only across part with adjust = holm",
+        "describe ties with mode",
+    ),
+    thousands(): (
+        "describe x across g as points",
+        "describe x as histogram with log = x",
+        "check x with tests = {shapiro_wilk}",
+    ),
+}
+
+
+def told_apart() -> str:
+    """30 cases: three variables that no cases have together and that disagree, a code for no answer, a name for each case."""
+    lines = ["p,q,r,o,code,each"]
+    for k in range(30):
+        v = (7 * k) % 10
+        third = ((v, v, ""), ("", v, v), (v, "", 9 - v))[k // 10]
+        code = ("-9", "inf", "x")[k] if k < 3 else f"{v}.5"
+        lines.append(",".join([*map(str, third), str(1 + v % 5), code, f"w{k}"]))
+    return "\n".join(lines) + "\n"
+
+
+CODED = (
+    "describe code",
+    "count code",
+    "relate p, q, r, o with method = fitting",
+    "relate o, each with method = fitting",
+)

@@ -1,0 +1,97 @@
+"""Everything that can be said on paper is said once, in every language: by every form and statistic, by data at their limits."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterator
+from dataclasses import fields, is_dataclass, replace
+from typing import Any
+
+import msgspec
+
+from every_sentence import CODED, DEMO, SMALL, told_apart
+from istrel.data.codebook import MissingCode
+from istrel.data.dataset import Dataset
+from istrel.data.levels import Level
+from istrel.exhibits.behind import Behind
+from istrel.exhibits.between import between, panel_cells, words_of
+from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.make import Exhibit
+from istrel.exhibits.printing import plain_text
+from istrel.exhibits.text import Phrase, Run, say
+from istrel.stats.reasons import REASONS
+from istrel.study.appendix import TITLE
+from istrel.style.house import load_style
+from istrel.style.phrases import LANGUAGES, phrases, phrases_in
+from made import make_exhibit
+
+LEVELS = {"each": Level.NOMINAL, "o": Level.ORDINAL}
+Maker = Callable[..., Dataset]
+
+
+class Heard(dict[str, str]):
+    """Words that note which of them are said."""
+
+    def __init__(self, language: str) -> None:
+        super().__init__(phrases_in(language))
+        self.said: set[str] = set()
+
+    def __getitem__(self, name: str) -> str:
+        self.said.add(name)
+        return super().__getitem__(name)
+
+    def get(self, name: str, otherwise: Any = None) -> Any:
+        self.said.add(name)
+        return super().get(name, otherwise)
+
+
+def texts_of(part: Any) -> Iterator[tuple[Any, ...]]:
+    """Every text of an exhibit, wherever it stands."""
+    if isinstance(part, tuple) and any(isinstance(piece, Phrase | Run) for piece in part):
+        yield part
+    elif isinstance(part, tuple | list):
+        for piece in part:
+            yield from texts_of(piece)
+    elif is_dataclass(part) and not isinstance(part, Behind):
+        for entry in fields(part):
+            yield from texts_of(getattr(part, entry.name))
+
+
+def test_every_phrase_is_said_in_every_language(learners: Dataset, data_of: Maker) -> None:
+    exhibits = [make_exhibit(sentence, learners) for sentence in DEMO]
+    for text, sentences in SMALL.items():
+        data = data_of(text)
+        exhibits += [make_exhibit(sentence, data) for sentence in sentences]
+    exhibits += [make_exhibit(sentence, coded(data_of(told_apart()))) for sentence in CODED]
+    parts = [(e.sheet, e.text, e.methods, tuple(note.says for note in e.margin), *between_limits(e)) for e in exhibits]
+    texts = dict.fromkeys(texts_of(parts))
+    for language in LANGUAGES:
+        heard = Heard(language)
+        style = msgspec.structs.replace(load_style(), words=heard, language=language)
+        for text in texts:
+            assert "{" not in plain_text(text, style)
+        for name in (
+            TITLE,
+            "supplement",
+            *REASONS,
+        ):  # what other pages say, and reasons of numbers that were not asked for
+            plain_text(say(name, n=3, names="x"), style)
+        assert phrases().keys() - heard.said == set(), language
+
+
+def coded(data: Dataset) -> Dataset:
+    """−9 is an answer that was refused; each case has a category of its own."""
+    code = replace(data.codebook["code"], missing_codes=(MissingCode(-9.0, "refused"),))
+    each, ordered = (replace(data.codebook[name], level=level) for name, level in LEVELS.items())
+    book = data.codebook
+    for variable in (code, each, ordered):
+        book = book.with_variable(variable)
+    return Dataset(data.table, book)
+
+
+def between_limits(exhibit: Exhibit) -> Iterator[tuple[Any, ...]]:
+    """What is said of the cases between two limits that are dragged over a figure."""
+    if isinstance(exhibit.sheet, FigureSheet) and exhibit.form in ("histogram", "density", "cumulative"):
+        for cells in panel_cells(exhibit):
+            found = between(exhibit, cells, 20.0, 60.0)
+            if found:
+                yield words_of(exhibit, cells[0].variable, 20.0, 60.0, found)
