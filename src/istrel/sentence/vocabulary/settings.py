@@ -306,7 +306,7 @@ _ENTRIES = (
         "Deletion",
         "cases without one of two values, or without any of all values, are left out",
         Choice((("pairwise", "pairwise"), ("listwise", "listwise"))),
-        (Belongs("relate"),),
+        (Belongs("relate", ("table", "heat map", "grid")),),
         usual="pairwise",
     ),
     Setting(
