@@ -25,6 +25,7 @@ from istrel.style.phrases import LANGUAGES, phrases, phrases_in
 from made import make_exhibit
 
 LEVELS = {"each": Level.NOMINAL, "o": Level.ORDINAL}
+MANY = 40  # dots of one figure: all of them speak alike
 Maker = Callable[..., Dataset]
 
 
@@ -49,7 +50,7 @@ def texts_of(part: Any) -> Iterator[tuple[Any, ...]]:
     if isinstance(part, tuple) and any(isinstance(piece, Phrase | Run) for piece in part):
         yield part
     elif isinstance(part, tuple | list):
-        for piece in part:
+        for piece in part if isinstance(part, list) else part[:MANY]:
             yield from texts_of(piece)
     elif is_dataclass(part) and not isinstance(part, Behind):
         for entry in fields(part):
