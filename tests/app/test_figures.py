@@ -80,7 +80,10 @@ def hand(opened: Opened, settle: Settle, qtbot: QtBot) -> Hand:
 
 def test_two_limits_are_dragged_and_read_and_become_a_condition(hand: Hand) -> None:
     hand.say("describe receptive_post as density")
+    paper = hand.window.stations.bench.widget.desk.paper
+    before = paper.geometry()
     hand.drag(hand.at(50), hand.at(65))
+    assert paper.geometry() == before  # nothing shrinks under the hand
     data = hand.window.model.study.data
     numbers = data.numbers("receptive_post")
     values = numbers.values[numbers.valid]

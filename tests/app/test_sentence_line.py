@@ -14,7 +14,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QMenu, QPushButton
 from pytestqt.qtbot import QtBot
 
-from istrel.app.stations.bench.on_screen import units
+from istrel.app.stations.bench.on_screen import as_typed, on_screen, units
 from istrel.app.window import Window
 from istrel.sentence import parse
 from istrel.sentence.edit import groups_of, names_of
@@ -335,3 +335,12 @@ def test_from_a_raw_file_to_a_table_of_differences_in_eight_actions(
     assert stubs == ["Bill length, mm", "Flipper length, mm", "Body mass, g"]
     assert {row.cells[0] for row in setting.table.rows} <= {"43", "44", "45"}
     assert len([f for f in window.model.found.findings if "“NA”" in f.line]) == 1
+
+
+@pytest.mark.parametrize(
+    "name", ["Body Mass (g)", "no\u00a0break here", "\u202fthin \u2007 figure\u00a0", "back``quote it", "two\nlines"]
+)
+def test_a_name_of_several_words_does_not_break_and_comes_back_as_it_is(name: str) -> None:
+    shown = on_screen(f"describe `{name}` across g")
+    assert as_typed(shown) == f"describe `{name}` across g"
+    assert " " not in shown.removeprefix("describe ").removesuffix(" across g")

@@ -66,6 +66,10 @@ class Handles:
         cells = self._cells[self.marked.panel]
         return between(self._exhibit, cells, self.marked.low, self.marked.high)
 
+    def possible(self) -> bool:
+        """Whether two values can be marked on this drawing."""
+        return bool(self._cells)
+
     def words(self) -> tuple[Text, ...]:
         """The same in lines; none without limits."""
         if self._exhibit is None or self.marked is None:

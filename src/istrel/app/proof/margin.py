@@ -187,7 +187,7 @@ class ProofDesk(QScrollArea):
         if not natural:
             return
         notes: list[QWidget] = list(self.notes)
-        beside = NOTE_WIDTH + 8 if notes or not self.limits.isHidden() else 0
+        beside = NOTE_WIDTH + 8 if notes or self.paper.handles.possible() else 0  # room for limits is there before them
         room = self.viewport().width() - 2 * EDGE - beside
         zoom = max(SMALLEST, min(LARGEST, room / natural)) * self._factor
         self.paper.set_zoom(zoom)

@@ -6,12 +6,16 @@ Places are the same on screen and in the sentence: every sign has one that stand
 from __future__ import annotations
 
 import re
+from itertools import pairwise
 
 from istrel.sentence.quoting import IN_BACK_QUOTES
 
 MARK = "\u2063"  # invisible separator: where a name begins and ends
 DOUBLED = "\u2064"  # invisible plus: the back quote before it stands twice in the sentence
 BREAK = "\u2424"  # a line break within a name
+SPACES = (" ", "\u00a0", "\u202f", "\u2007", "\ue0a7")  # within a name each stands as the next: a chip does not break
+AS_NEXT = str.maketrans(dict(pairwise(SPACES)))
+AS_BEFORE = str.maketrans({shown: meant for meant, shown in pairwise(SPACES)})
 BETWEEN_MARKS = re.compile(f"{MARK}[^{MARK}]*{MARK}")
 QUOTED = re.compile(IN_BACK_QUOTES)
 
@@ -22,7 +26,8 @@ def on_screen(sentence: str) -> str:
 
 
 def _marked(name: str) -> str:
-    return f"{MARK}{name.replace('``', f'`{DOUBLED}').replace(chr(10), BREAK)}{MARK}"
+    shown = name.replace("``", f"`{DOUBLED}").replace("\n", BREAK).translate(AS_NEXT)
+    return f"{MARK}{shown}{MARK}"
 
 
 def as_typed(shown: str) -> str:
@@ -31,7 +36,8 @@ def as_typed(shown: str) -> str:
 
 
 def _quoted(name: str) -> str:
-    return f"`{name.replace(f'`{DOUBLED}', '``').replace(BREAK, chr(10))}`"
+    typed = name.translate(AS_BEFORE).replace(f"`{DOUBLED}", "``").replace(BREAK, "\n")
+    return f"`{typed}`"
 
 
 def units(text: str, place: int) -> int:

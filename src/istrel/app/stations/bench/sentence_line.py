@@ -355,7 +355,7 @@ class SentenceLine(QTextEdit):
 
     def createMimeDataFromSelection(self) -> QMimeData:
         data = QMimeData()
-        data.setText(as_typed(self.textCursor().selectedText()))
+        data.setText(as_typed(self.textCursor().selectedText()).replace("\u00a0", " "))
         return data
 
     def insertFromMimeData(self, source: QMimeData) -> None:

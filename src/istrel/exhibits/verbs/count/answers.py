@@ -79,15 +79,14 @@ def _shared(cells: list[FrequencyCell]) -> Answers | None:
 def answers_table(plan: CountPlan, result: CountResult, cells: list[FrequencyCell], answers: Answers) -> TableSheet:
     """n of each item, then how many gave each answer and their share of n; the missing last."""
     missing = plan.request.settings["missing"] != "hide" and any(cell.missing for cell in cells)
-    heads = [Head(say("head_variable")), Head(say("head_n")), *(Head(_over(level)) for level in answers)]
-    heads += [Head(say("missing"))] if missing else []
+    heads = [Head(say("head_variable")), Head(say("head_n")), *(Head(level.label) for level in answers)]
+    above = [Head(()), Head(()), Head(say("head_n_percent"), len(answers))]
+    if missing:
+        heads.append(Head(say("missing")))
+        above.append(Head(()))
     rows = [_item_row(cell, answers, plan, missing=missing) for cell in cells]
     notes = frequency_notes(plan, result, cells, columns={"valid_percent"})
-    return TableSheet(title_of(plan), (tuple(heads),), tuple(rows), notes)
-
-
-def _over(level: Level) -> Text:
-    return say("answer_n_percent", answer=level.label)
+    return TableSheet(title_of(plan), (tuple(above), tuple(heads)), tuple(rows), notes)
 
 
 def _item_row(cell: FrequencyCell, answers: Answers, plan: CountPlan, *, missing: bool) -> Row:
