@@ -32,7 +32,7 @@ def typeset(plan: CountPlan, result: CountResult) -> Setting:
         figure = form.figure(plan, result.drawings, title_of(plan), figure_notes(plan, result))
         methods = sentences([form.methods(plan, result.drawings), methods_of(plan, result)])
         crossed = [cell for cell in result.cells if isinstance(cell, CrossCell)]
-        return Setting(figure, methods, (), _margin(plan, crossed))
+        return Setting(figure, methods, text_of(plan, result), _margin(plan, crossed))
     crossed = [cell for cell in result.cells if isinstance(cell, CrossCell)]
     sheet = _cross_table(plan, result, crossed) if crossed else _frequency_table(plan, result)
     return Setting(sheet, methods_of(plan, result), text_of(plan, result), _margin(plan, crossed))

@@ -62,7 +62,9 @@ def typeset(plan: RelatePlan, result: RelateResult) -> Setting:
     sheet: Sheet
     if plan.form != "table":
         sheet = form_of(plan.form).figure(plan, result.drawings, _title(plan), notes)
-        return Setting(sheet, form_of(plan.form).methods(plan, result.drawings), (), _margin(plan, result))
+        text = _text(plan, result)
+        methods = (form_of(plan.form).methods(plan, result.drawings), _methods(plan, result) if text else ())
+        return Setting(sheet, sentences(list(dict.fromkeys(methods))), text, _margin(plan, result))
     sheet = _ranked(plan, result, notes) if plan.against else _matrix(plan, result, notes)
     return Setting(sheet, _methods(plan, result), _text(plan, result), _margin(plan, result))
 
