@@ -24,7 +24,7 @@ from istrel.style.house import HouseStyle
 from made import make_exhibit
 
 SEED = int(os.environ.get("ISTREL_SEED", "11"))
-TABLES = int(os.environ.get("ISTREL_TABLES", "60"))
+TABLES = int(os.environ.get("ISTREL_TABLES", "45"))
 Maker = Callable[..., Dataset]
 
 
@@ -66,7 +66,7 @@ def test_no_hidden_count_of_a_random_table_can_be_narrowed(part: int) -> None:
 def test_little_more_is_hidden_than_must_be() -> None:
     """All tables of 2 × 2 whose cells are few: the least that keeps the secret is found by trying every choice."""
     rng = np.random.default_rng(SEED)
-    tables = (rng.choice([0, 1, 2, 3, 5, 6], (2, 2)) for _ in range(12))
+    tables = (rng.choice([0, 1, 2, 3, 5, 6], (2, 2)) for _ in range(8))
     hidden = np.array([hidden_and_least(cells) for cells in tables if 5 <= cells.sum() <= 13])
     assert hidden[:, 0].sum() <= 1.5 * hidden[:, 1].sum()
 
@@ -133,7 +133,7 @@ def counts_of(results: list[dict[str, Any]]) -> list[tuple[str, set[Any], set[An
     return found
 
 
-@pytest.mark.parametrize("place", range(6))
+@pytest.mark.parametrize("place", range(4))
 def test_nothing_printed_narrows_a_hidden_count(place: int, data_of: Maker, style: HouseStyle) -> None:
     """The attack reads the JSON alone: levels, missing reasons, n and totals over groups as equations."""
     rng = np.random.default_rng([SEED, 99, place])
