@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-import json
 from typing import Any
+
+import msgspec
 
 from istrel import __version__
 from istrel.data.facts import Extreme, VariableFacts
@@ -23,7 +24,7 @@ def render(intake: Intake) -> bytes:
         "findings": [_finding(finding) for finding in intake.findings],
         "missing_patterns": [{"variables": list(p.variables), "count": p.count} for p in intake.patterns],
     }
-    return (json.dumps(content, ensure_ascii=False, allow_nan=False, indent=1) + "\n").encode()
+    return msgspec.json.format(msgspec.json.encode(content), indent=1) + b"\n"
 
 
 def _variable(facts: VariableFacts, lowest: tuple[Extreme, ...], highest: tuple[Extreme, ...]) -> dict[str, Any]:
