@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -59,6 +60,13 @@ class Arrivals(QObject):
             Action("combine", "Join, stack or reshape data…", (), self.combine, able),
             Action("new", "Begin a new study", (), self._begin_anew, able),
         )
+
+    def wait(self) -> None:
+        """Nothing is open yet: what the first file will need is made ready."""
+        from istrel.app.stations.warming import warm_up_reading
+
+        ready = partial(self._model.background.submit, "warm up", warm_up_reading, lambda _: None)
+        QTimer.singleShot(300, self, ready)
 
     def open_path(self, path: str, sentence: str = "") -> None:
         """Open a data file or a study; the sentence is written on the Bench once it is open."""
@@ -168,14 +176,14 @@ class Arrivals(QObject):
             self._stations.manuscript.go()
         else:
             self._stations.intake.go()
-        QTimer.singleShot(400, self, self._warm_up)
+        QTimer.singleShot(100, self, self._warm_up)
 
     def _welcome(self) -> None:
         self._start.say(WELCOME)
         self._start.show_recent()
 
     def _warm_up(self) -> None:
-        """Slow imports while nobody waits for them."""
-        from istrel.app.proof.jobs import warm_up
+        """What is slow for the first time, while nobody waits for it."""
+        from istrel.app.stations.warming import warm_up
 
         self._model.background.submit("warm up", warm_up, lambda _: None)

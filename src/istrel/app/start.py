@@ -71,6 +71,8 @@ def furnish(app: QApplication, frame: QMainWindow, path: str, *, demo: bool) -> 
         window.arrivals.open_demo()
     elif path:
         window.arrivals.open_path(path)
+    else:
+        window.arrivals.wait()
     if os.environ.get("ISTREL_QUIT_WHEN_SHOWN"):
         from PySide6.QtCore import QTimer
 

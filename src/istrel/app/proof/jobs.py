@@ -41,13 +41,3 @@ def show_exhibit(exhibit: Exhibit, style: HouseStyle, started: float | None = No
     sheet = exhibit.sheet
     scene = make_scene(sheet, style) if isinstance(sheet, FigureSheet) else None
     return Proof(exhibit, scene, time.perf_counter() - started if started is not None else 0.0)
-
-
-def warm_up() -> None:
-    """Import what is slow to import before it is first wanted."""
-    import scipy.special
-    import uharfbuzz
-
-    import istrel.render.scene
-
-    del scipy, uharfbuzz, istrel
