@@ -76,11 +76,11 @@ def draw(plan: Plan) -> tuple[DensityCell, ...]:
     """The density of every group whose values have a spread."""
     said, log, made = plan.request.settings, is_log(plan), []
     for name, grouping, cells in groups_of(plan):
-        total = int(cells.sizes.sum())
+        total, bounds = int(cells.sizes.sum()), bounds_of(name, plan)
         for i, group in enumerate(grouping.groups):
             values = cells.group(i)
             values = np.log10(values[values > 0]) if log else values
-            curve = density_of(values, said, bounds_of(name, plan))
+            curve = density_of(values, said, bounds)
             if curve is None:
                 continue
             y = curve.cumulative if said["cumulative"] else curve.y

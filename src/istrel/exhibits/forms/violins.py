@@ -59,10 +59,11 @@ def draw(plan: Plan) -> tuple[ViolinCell, ...]:
     kind = cast(quantiles.QuantileType, said["quantiles"])
     for name, grouping, cells in groups_of(plan):
         levels = [quantiles.quantile(cells, p, kind=kind).values.tolist() for p in (0.25, 0.5, 0.75)]
+        bounds = bounds_of(name, plan)
         for i, group in enumerate(grouping.groups):
             values = cells.group(i)
             shown = np.log10(values[values > 0]) if log else values
-            curve = density_of(shown, said, bounds_of(name, plan))
+            curve = density_of(shown, said, bounds)
             if curve is None:
                 continue
             q1, median, q3 = (level[i] for level in levels)
