@@ -272,3 +272,15 @@ def test_signs_beside_numbers_and_marks_for_nothing(
     assert [column.text_at(row) for row in range(4) if not column.valid[row]] == [
         word for word, number in zip(words, numbers, strict=True) if number is None
     ]
+
+
+def test_a_long_file_is_seen_before_it_is_read(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    from istrel.data.reading import preview
+
+    path = tmp_path / "long.csv"
+    path.write_text("a,b\n" + "1,2\n" * 50)
+    assert preview.first_look(path) == ((), [])
+    monkeypatch.setattr(preview, "LONG", 100)
+    names, rows = preview.first_look(path)
+    assert (tuple(names), tuple(rows[0])) == (("a", "b"), ("1", "2"))
+    assert preview.first_look(tmp_path / "gone.csv") == ((), [])

@@ -101,3 +101,13 @@ def test_pairs_are_counted_in_a_plane() -> None:
     assert counts.sum() == 500
     inside = (x >= x_edges[2]) & (x < x_edges[3]) & (y >= y_edges[4]) & (y < y_edges[5])
     assert counts[2, 4] == inside.sum()
+
+
+@pytest.mark.parametrize("bounds", [(3.0, None), (None, 9.0), (3.0, 9.0)])
+def test_a_reflected_curve_is_the_free_one_with_what_lies_beyond_turned_back(
+    bounds: tuple[float | None, float | None],
+) -> None:
+    values = np.sort(np.random.default_rng(4).uniform(3, 9, 300))
+    free, found = d.density(values), d.density(values, bounds=bounds)
+    turned = [np.interp(2 * bound - found.x, free.x, free.y, left=0, right=0) for bound in bounds if bound is not None]
+    assert found.y == pytest.approx(np.interp(found.x, free.x, free.y) + sum(turned), abs=2e-3 * free.y.max())

@@ -88,6 +88,10 @@ def test_an_exhibits_words_as_prose_read_as_they_did_and_all_numbers_are_alive(
     assert entry.status == "as kept"
 
 
+def test_what_is_typed_stands_upright() -> None:
+    assert not Words("typed").italic
+
+
 def test_manuscripts_survive_their_record(history: History, tmp_path: Path) -> None:
     read = History(Study((open_source(str(LEARNERS)),)))
     history = reduce(History.do, (step.change for step in history.past), read)
