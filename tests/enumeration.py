@@ -5,6 +5,7 @@ from __future__ import annotations
 from itertools import combinations, product
 
 import numpy as np
+from scipy.optimize import LinearConstraint, milp
 from scipy.sparse import csr_array
 
 from istrel.stats.disclosure import COMPANION, SHOWN, SMALL, Counts, states
@@ -48,3 +49,25 @@ def hidden_and_least(cells: np.ndarray) -> tuple[int, int]:
         if any(safe_by_trying(members, values, np.where(choice, COMPANION, small)) for choice in chosen):
             return hidden, int((small == SMALL).sum()) + size
     return hidden, hidden
+
+
+def possible(place: int, low: float, high: float, members: np.ndarray, values: np.ndarray, found: np.ndarray) -> bool:
+    """Whether a count can be a whole number from low to high for whoever sees what is shown, and nothing of the marks."""
+    shown = found == SHOWN
+    rows = np.vstack([members[shown], members[[place]]])
+    limits = [np.append(values[shown], low), np.append(values[shown], high)]
+    solved = milp(
+        np.zeros(members.shape[1]), integrality=np.ones(members.shape[1]), constraints=LinearConstraint(rows, *limits)
+    )
+    return solved.status == 0
+
+
+def assert_safe(members: np.ndarray, values: np.ndarray, found: np.ndarray) -> None:
+    assert ((found == SMALL) == ((values > 0) & (values < BELOW))).all()
+    for place in np.flatnonzero(found != SHOWN):
+        told = members, values, found
+        if found[place] == SMALL:
+            assert all(possible(place, v, v, *told) for v in range(1, BELOW)), (place, values, found)
+        else:
+            less, more = (0.0, values[place] - 1.0), (values[place] + 1.0, np.inf)
+            assert possible(place, *more, *told) or (values[place] and possible(place, *less, *told)), (place, *told)

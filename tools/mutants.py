@@ -1,6 +1,7 @@
 """Random small changes of the core, each against the tests of its room: a change that no test notices is named.
 
-`make mutants ARGUMENTS="--number 20"` tries fewer; ISTREL_SEED chooses others. The project itself is not touched: a copy is.
+`make mutants ARGUMENTS="--number 20 --room stats"` tries fewer, in one room; ISTREL_SEED chooses others. The project itself is
+not touched: a copy is.
 """
 
 from __future__ import annotations
@@ -82,9 +83,9 @@ def change(node: ast.AST) -> None:
         node.test = ast.UnaryOp(ast.Not(), node.test)
 
 
-def mutants(rng: random.Random, number: int) -> Iterator[Mutant]:
+def mutants(rng: random.Random, number: int, rooms: tuple[str, ...] = ROOMS) -> Iterator[Mutant]:
     """So many changes, each of a module that is drawn by its length."""
-    modules = [path for room in ROOMS for path in sorted((ROOT / "src" / "istrel" / room).rglob("*.py"))]
+    modules = [path for room in rooms for path in sorted((ROOT / "src" / "istrel" / room).rglob("*.py"))]
     sizes = [path.stat().st_size for path in modules]
     made = 0
     while made < number:
@@ -120,13 +121,15 @@ def survives(mutant: Mutant, copy: Path) -> bool:
 def main() -> int:
     parser = argparse.ArgumentParser(description=__doc__)
     parser.add_argument("--number", type=int, default=100)
-    number = parser.parse_args().number
+    parser.add_argument("--room", choices=ROOMS)
+    options = parser.parse_args()
+    number, rooms = options.number, (options.room,) if options.room else ROOMS
     seed = int(os.environ.get("ISTREL_SEED", "1"))
     alive: list[Mutant] = []
     with tempfile.TemporaryDirectory() as folder:
         copy = Path(folder) / "istrel"
         shutil.copytree(ROOT, copy, ignore=shutil.ignore_patterns(".venv", ".git", "out", "__pycache__"))
-        for place, mutant in enumerate(mutants(random.Random(seed), number), 1):
+        for place, mutant in enumerate(mutants(random.Random(seed), number, rooms), 1):
             lives = survives(mutant, copy)
             where = f"{mutant.path.relative_to(ROOT)}:{mutant.line}"
             print(

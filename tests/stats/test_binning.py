@@ -151,3 +151,29 @@ def test_classes_of_uniform_whole_numbers_hold_equally_many(rule: str | int, clo
 def test_one_value_makes_one_class() -> None:
     assert b.class_edges(np.array([4.2]), b.ClassSettings()).edges.tolist() == [4.0, 5.0]
     assert b.class_edges(np.array([4.0]), b.ClassSettings(bins=1)).edges.tolist() == [4.0, 5.0]
+
+
+@pytest.mark.parametrize(
+    ("low", "high", "whole", "width"),
+    [
+        (0.0, 24.0, True, 1.0),  # 25 whole numbers
+        (0.0, 25.0, True, 2.0),
+        (0.0, 49.0, True, 2.0),  # 25 classes of two
+        (0.0, 50.0, True, 5.0),
+        (0.05, 2.45, False, 0.1),
+        (0.05, 2.55, False, 0.2),
+        (-12.0, 12.4, False, 1.0),  # from -12 to 13
+        (-12.0, 13.4, False, 2.0),
+        (0.0, 62.0, False, 2.5),
+        (0.0, 62.0, True, 5.0),  # of whole numbers no class begins between two
+    ],
+)
+def test_classes_that_are_too_many_get_the_smallest_round_width_that_makes_no_more(
+    low: float, high: float, whole: bool, width: float
+) -> None:
+    values = np.linspace(low, high, 20_001)
+    values = np.rint(values) if whole else values
+    edges, decided_by = b.class_edges(values, b.ClassSettings(most=25))
+    assert np.diff(edges) == pytest.approx(width)
+    assert edges.size - 1 <= 25
+    assert decided_by in ("most", "freedman-diaconis")
