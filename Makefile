@@ -18,7 +18,7 @@ demo: $(STAMP) ## open the demo study; without a display make the full example i
 	bash tools/demo.sh
 
 test: $(STAMP) ## all tests, window included, without a screen
-	$(OFFSCREEN) $(PYTHON) -m pytest -n 2
+	$(OFFSCREEN) $(PYTHON) -m pytest -n 2 --dist worksteal
 
 check: $(STAMP) ## formatting, lint, types, import floors, share of test lines
 	$(PYTHON) -m ruff format --check src tests tools
