@@ -6,8 +6,7 @@ import numpy as np
 
 from figures import FIGURES
 
-DEMO = (
-    *FIGURES,
+USUAL = (
     "describe practice_min, receptive_post across format with n, mean, sd, ci, skewness",
     "describe age, site, completed across format with total",
     "count education across format",
@@ -18,6 +17,10 @@ DEMO = (
     "describe age across format as histogram with curve = both",
     "describe reaction_ms across format as boxes",
     "count age with width = 12.5, intervals",
+)
+DEMO = (
+    *FIGURES,
+    *USUAL,
     "describe age, satisfaction with n, mode, mode_count, lowest, highest, trimmed_mean, p5, cv, mad, geometric_mean",
     "describe age across format as cumulative",
     "describe age across format as density with bandwidth_rule = scott",

@@ -11,6 +11,7 @@ from typing import Any
 
 import pytest
 
+from every_sentence import USUAL
 from istrel.data.dataset import Dataset
 from istrel.exhibits.text import Run
 from istrel.exhibits.verbs import catalogue
@@ -22,19 +23,6 @@ from istrel.style.house import SHIPPED, HouseStyle, load_style
 from istrel.style.phrases import phrases_in
 from made import make_exhibit
 from prints import notes, printed
-
-SENTENCES = [
-    "describe practice_min, receptive_post across format with n, mean, sd, ci, skewness",
-    "describe age, site, completed across format with total",
-    "count education across format",
-    "count site against completed with percent = row",
-    "check spelling_speed, age across format with adjust = holm",
-    "relate age, practice_min, receptive_post",
-    "relate age, practice_min against receptive_post",
-    "describe age across format as histogram with curve = both",
-    "describe reaction_ms across format as boxes",
-    "count age with width = 12.5, intervals",
-]
 
 
 def noted(step: str, work: Callable[..., Any], calls: list[str]) -> Callable[..., Any]:
@@ -51,7 +39,7 @@ def test_fifty_exhibits_in_another_style_make_nothing_again(learners: Dataset, m
         known = catalogue.verb_of(verb)
         counted = {step: noted(step, getattr(known, step), calls) for step in ("resolve", "compute", "typeset")}
         monkeypatch.setitem(catalogue.VERBS, verb, partial(replace, known, **counted))
-    exhibits = [make_exhibit(sentence, learners) for sentence in SENTENCES * 5]
+    exhibits = [make_exhibit(sentence, learners) for sentence in USUAL * 5]
     made = len(calls)
     assert made == 3 * 50
     documents = {name: Document(numbered(exhibits, with_text=True), load_style(name)) for name in SHIPPED}
@@ -62,7 +50,7 @@ def test_fifty_exhibits_in_another_style_make_nothing_again(learners: Dataset, m
     assert len({id(sheet) for sheet in sheets}) == 50
 
 
-@pytest.mark.parametrize("sentence", SENTENCES)
+@pytest.mark.parametrize("sentence", USUAL)
 def test_a_decimal_comma_stands_everywhere(sentence: str, learners: Dataset) -> None:
     exhibit = make_exhibit(sentence, learners)
     document = Document(numbered([exhibit], with_text=True), load_style("thesis"))
