@@ -312,3 +312,12 @@ def test_a_name_of_several_words_is_typed_without_quotes_and_is_one_chip(
     qtbot.keyClick(line, Qt.Key.Key_Return)
     settle()
     assert "“acros” cannot stand here" in window.stations.bench.widget.writing.message.text()
+
+
+@pytest.mark.parametrize(("sentence", "offered"), [("count mot_01, mot_02", False), ("count age", True)])
+def test_classes_are_offered_where_something_is_measured(
+    sentence: str, offered: bool, opened: Opened, settle: Settle
+) -> None:
+    window = opened(sentence=sentence)
+    settle()
+    assert ("rule" in window.stations.bench.widget.settings.chips) == offered

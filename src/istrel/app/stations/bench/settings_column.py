@@ -15,6 +15,7 @@ from istrel.app import theme
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import box, button, clear, column, label, row
 from istrel.exhibits.make import Exhibit
+from istrel.exhibits.verbs.count.resolve import ABOUT_CLASSES, CountPlan
 from istrel.sentence.edit import with_setting
 from istrel.sentence.request import Request
 from istrel.sentence.settings import fitting_offers, fitting_settings
@@ -69,7 +70,7 @@ class SettingsColumn(QWidget):
         self.chips, self.slider = {}, None
         request = exhibit.request
         place = request.place._replace(form=exhibit.form)
-        fitting = fitting_settings(place, request.settings)
+        fitting = [s for s in fitting_settings(place, request.settings) if s.name not in _without_use(exhibit)]
         if exhibit.shown and any(setting.name == "statistics" for setting in fitting):
             self._statistics(exhibit)
         chosen = [setting for setting in fitting if setting.takes.offers]
@@ -173,3 +174,9 @@ class SettingsColumn(QWidget):
             self.chips[setting.name] = chooser
         line.addWidget(chooser)
         self._body.addLayout(line)
+
+
+def _without_use(exhibit: Exhibit) -> tuple[str, ...]:
+    """Settings that the sentence could have and its variables could not: classes, where nothing is measured."""
+    plan = exhibit.plan
+    return ABOUT_CLASSES if isinstance(plan, CountPlan) and not plan.has_measures else ()

@@ -16,6 +16,7 @@ from istrel.sentence.request import Crossed, Request
 from istrel.sentence.vocabulary import CLASS_SETTINGS
 
 MOST_VALUES = 30
+ABOUT_CLASSES = ("classes", *CLASS_SETTINGS, "closed")
 MOST_ROWS, MOST_COLUMNS, MOST_CELLS = 20_000, 500, 100_000
 
 
@@ -54,6 +55,11 @@ class CountPlan:
         """Everything is counted already."""
         return self
 
+    @property
+    def has_measures(self) -> bool:
+        """Whether any variable could be counted in classes."""
+        return any(_is_measure(name, self.data) for name in (*self.names, *self.against))
+
 
 def resolve(request: Request, data: Dataset, standing: Condition | None = None) -> CountPlan:
     """The plan of a `count` sentence.
@@ -86,10 +92,14 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     return plan
 
 
+def _is_measure(name: str, data: Dataset) -> bool:
+    return data.table.column(name).kind is Kind.NUMBER and not data.variable(name).level.categorical
+
+
 def _in_classes(name: str, data: Dataset, request: Request) -> bool:
     """Class intervals where they are asked for, or where a continuous variable has too many values to list."""
     variable, said = data.variable(name), request.settings
-    if data.table.column(name).kind is not Kind.NUMBER or variable.level.categorical or said["classes"] is False:
+    if not _is_measure(name, data) or said["classes"] is False:
         return False
     if said["classes"]:
         return True
@@ -101,7 +111,7 @@ def _in_classes(name: str, data: Dataset, request: Request) -> bool:
 def _refuse_classless(plan: CountPlan) -> None:
     """Raises where something is said about classes, and nothing is counted in classes."""
     said = plan.request.settings
-    name = next((name for name in ("classes", *CLASS_SETTINGS, "closed") if said[name] and name in said), "")
+    name = next((name for name in ABOUT_CLASSES if said[name] and name in said), "")
     if name and not plan.classed:
         names = " and ".join(f"“{one}”" for one in (*plan.names[:2], *plan.against[:1]))
         raise _of_setting(
