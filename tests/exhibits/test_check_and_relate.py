@@ -20,6 +20,7 @@ from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.stats.estimates import Undefined
 from istrel.style.house import HouseStyle
+from made import make_exhibit
 from prints import notes, plain, printed
 
 Exhibits = Callable[[str, Dataset], Exhibit]
@@ -291,3 +292,18 @@ def test_a_thousand_groups_are_described_checked_and_counted(data_of: Maker, con
         assert described[name]["statistics"]["mean"] == pytest.approx(mine.mean(), rel=1e-13)
         assert described[name]["statistics"]["median"] == np.median(mine)
     assert len(content_of("check x across g", data)["results"]) == len(described)
+
+
+@pytest.mark.parametrize(
+    ("sentence", "methods", "told"),
+    [
+        ("relate age, practice_min, absences as grid", "that each pair has in common", True),
+        ("relate age, practice_min, absences as grid with deletion = listwise", "complete in all variables", True),
+        ("relate age, practice_min, satisfaction as grid", "Pearson", False),  # its text would be of other coefficients
+    ],
+)
+def test_a_grid_says_what_its_coefficients_are(sentence: str, methods: str, told: bool, learners: Dataset) -> None:
+    exhibit = make_exhibit(sentence, learners)
+    assert methods in plain(exhibit.methods)
+    assert plain(exhibit.methods).count("Pearson") == 1
+    assert told or not exhibit.text

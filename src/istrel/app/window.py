@@ -48,6 +48,7 @@ class Window(QWidget):
         self.background = Background(self)
         self.model = StudyModel(self.background, self)
         self.keeping = Keeping(self.model)
+        self.model.opened.connect(self._opened)  # before any part leads to a station and its field
         self.rail, self.stack, self.start = Rail(), QStackedWidget(), StartPage()
         self.cases_line = CasesLine(self.model)
         self.stations = Stations(self.model, self.stack)
@@ -78,7 +79,6 @@ class Window(QWidget):
         self.cases_line.file_wanted.connect(self.arrivals.choose)
         self.cases_line.combine_wanted.connect(self.arrivals.combine)
         self.keeping.named.connect(self._show_name)
-        self.model.opened.connect(self._opened)
         self.model.closed.connect(self._closed)
         self.model.changed.connect(self._count)
         self.model.found.findings_ready.connect(self._count)

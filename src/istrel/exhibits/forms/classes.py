@@ -15,7 +15,7 @@ from istrel.sentence.settings import Settings
 from istrel.stats import binning
 from istrel.style.numbers import Kind
 
-MOST_CLASSES = 25  # where the sentence says nothing about them
+MOST_UNASKED = 25  # where the sentence says nothing about them
 RULES = {
     "freedman-diaconis": "the_rule_of_freedman_and",
     "scott": "scotts_1979_rule",
@@ -30,7 +30,7 @@ def class_settings(said: Settings, usual: str) -> binning.ClassSettings:
     """What the sentence says about classes; the usual rule where it names none."""
     rule = cast(binning.Rule, said["rule"] or usual)
     closed = cast(binning.Closed, said["closed"])
-    most = None if said["rule"] else MOST_CLASSES
+    most = None if said["rule"] else MOST_UNASKED
     return binning.ClassSettings(rule, said["bins"], said["width"], said["start"], said["edges"], closed, most)
 
 
@@ -68,7 +68,7 @@ def usual_rule(name: str, plan: Plan) -> str:
     values = values_in_use(name, plan)
     level = plan.data.variable(name).level
     whole = level is Level.COUNT or level.categorical
-    if values.size and whole and values[-1] - values[0] < MOST_CLASSES and not is_log(plan):
+    if values.size and whole and values[-1] - values[0] < MOST_UNASKED and not is_log(plan):
         return "whole numbers"
     return "freedman-diaconis"
 
@@ -80,7 +80,7 @@ def classes_words(decided_by: str, said: Settings) -> Text:
     if decided_by == "bins":
         return say("classes_of_equal_width", n=said["bins"])
     if decided_by == "most":
-        return say("classes_at_most", n=MOST_CLASSES)
+        return say("classes_at_most", n=MOST_UNASKED)
     if decided_by in RULES:
         return say("class_widths_by_rounded", rule=say(RULES[decided_by]))
     return say(DECIDED[decided_by])

@@ -211,9 +211,8 @@ def _above(row: int, column: int, x: Axis, drawings: tuple[GridCell, ...]) -> Pa
 
 def methods(plan: Plan, drawings: tuple[GridCell, ...]) -> Text:
     """What the coefficients are."""
-    del plan
-    words = "coefficients_in_the_grid_are"
-    return say(words) if drawings else ()
+    listwise = plan.request.settings["deletion"] == "listwise"
+    return say("grid_coefficients_listwise" if listwise else "coefficients_in_the_grid_are") if drawings else ()
 
 
 def _alt(drawings: tuple[GridCell, ...], plan: Plan) -> Text:

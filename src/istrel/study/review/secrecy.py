@@ -40,16 +40,18 @@ class Secret(NamedTuple):
 
 def points(script: Script) -> Iterator[Point]:
     """Every hidden count that other exhibits of the same source narrow, with the exhibit that gives it away."""
+    known: dict[str, list[Known]] = {}
     for entry in script.entries:
         assert entry.exhibit is not None
         below = entry.exhibit.request.settings["hide_below"]
-        secrets = _secrets(entry, script) if below else []
+        others = [e for e in script.entries if e is not entry and e.kept.source == entry.kept.source]
+        secrets = _secrets(entry, script) if below and others else []
         if not secrets:
             continue
-        others = [e for e in script.entries if e is not entry and e.kept.source == entry.kept.source]
-        told = _told(
-            secrets, _known(entry.exhibit), [_known(e.exhibit) for e in others if e.exhibit is not None], below
-        )
+        for one in (entry, *others):
+            if one.kept.id not in known and one.exhibit is not None:
+                known[one.kept.id] = _known(one.exhibit)
+        told = _told(secrets, known[entry.kept.id], [known[e.kept.id] for e in others], below)
         if told is not None:
             secret, place = told
             yield _point(entry, others[place] if place is not None else None, secret)

@@ -62,11 +62,18 @@ def typeset(plan: RelatePlan, result: RelateResult) -> Setting:
     sheet: Sheet
     if plan.form != "table":
         sheet = form_of(plan.form).figure(plan, result.drawings, _title(plan), notes)
-        text = _text(plan, result)
-        methods = (form_of(plan.form).methods(plan, result.drawings), _methods(plan, result) if text else ())
-        return Setting(sheet, sentences(list(dict.fromkeys(methods))), text, _margin(plan, result))
+        return _drawn(sheet, plan, result)
     sheet = _ranked(plan, result, notes) if plan.against else _matrix(plan, result, notes)
     return Setting(sheet, _methods(plan, result), _text(plan, result), _margin(plan, result))
+
+
+def _drawn(sheet: Sheet, plan: RelatePlan, result: RelateResult) -> Setting:
+    """A figure with its words. A grid shows Pearson's r whatever the levels: words on other coefficients are not its own."""
+    form, own = form_of(plan.form).methods(plan, result.drawings), plan.form == "grid"
+    others = own and any(pair.method != "pearson" for cell in result.cells for pair in cell.pairs)
+    text = () if others else _text(plan, result)
+    methods = form if own or not text else sentences([form, _methods(plan, result)])
+    return Setting(sheet, methods, text, _margin(plan, result))
 
 
 def _title(plan: RelatePlan) -> Text:
