@@ -8,6 +8,7 @@ from pathlib import Path
 import pytest
 from hypothesis import settings
 
+import every_sentence
 from istrel.data.dataset import Dataset
 from istrel.demo import LEARNERS
 from istrel.exhibits.forms.catalogue import FORMS
@@ -36,6 +37,14 @@ def learners() -> Dataset:
 @pytest.fixture(scope="session")
 def style() -> HouseStyle:
     return load_style()
+
+
+@pytest.fixture(scope="session")
+def rich(tmp_path_factory: pytest.TempPathFactory) -> Dataset:
+    """Small data of every kind: see `every_sentence.rich`."""
+    path = tmp_path_factory.mktemp("rich") / "rich.csv"
+    path.write_text(every_sentence.rich())
+    return open_data(path)
 
 
 @pytest.fixture

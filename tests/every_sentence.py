@@ -2,9 +2,18 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable, Iterator
+from dataclasses import replace
+
 import numpy as np
 
 from figures import FIGURES
+from istrel.data.codebook import MissingCode
+from istrel.data.dataset import Dataset
+from istrel.data.levels import Level
+from istrel.exhibits.make import Exhibit
+from istrel.sentence.vocabulary import VERBS
+from made import make_exhibit
 
 USUAL = (
     "describe practice_min, receptive_post across format with n, mean, sd, ci, skewness",
@@ -246,3 +255,78 @@ CODED = (
     "relate p, q, r, o with method = fitting",
     "relate o, each with method = fitting",
 )
+LEVELS = {"each": Level.NOMINAL, "o": Level.ORDINAL}
+SUBJECTS = {
+    ("describe", "bars"): "g",
+    ("describe", "shares"): "g",
+    ("count", ""): "x",
+    ("relate", ""): "x, o, z",
+    ("relate", "scatter"): "x, z",
+    ("relate", "grid"): "x, y, z",
+}
+
+
+def subjects_of(verb: str, form: str) -> str:
+    """Variables of `rich` that fit a verb and a form."""
+    return SUBJECTS.get((verb, form)) or SUBJECTS.get((verb, ""), "x")
+
+
+def rich() -> str:
+    """70 cases: three measures, an ordinal one, a count, categories of two and three values, items; some values missing."""
+    rng = np.random.default_rng(5)
+    lines = ["x,y,z,g,h,o,k,p,q"]
+    for _ in range(70):
+        g = "rqp"[min(2, int(rng.integers(0, 4)))]
+        x = rng.gamma(2, 5) + 3 * (g == "q")
+        numbers = [round(x, 2), round(x * 0.6 + rng.normal(9, 1), 2), round(rng.normal(20, 4), 1)]
+        words = [
+            g,
+            "uv"[int(rng.random() < 0.4)],
+            rng.integers(1, 6),
+            rng.poisson(3),
+            *(f"n{n}" for n in rng.integers(0, 3, 2)),
+        ]
+        gone = [rng.random() < 0.06 and place < 4 for place in range(9)]
+        lines.append(",".join("" if none else str(v) for none, v in zip(gone, [*numbers, *words], strict=True)))
+    return "\n".join(lines) + "\n"
+
+
+BROAD = (
+    "as {form}",
+    "as {form} with hide_below = 5",
+    "across g as {form}",
+    "across g as {form} with total",
+    "across g as {form} with hide_below = 5",
+    "across g, h as {form}",
+    "against h as {form}",
+    "against h as {form} with hide_below = 5",
+    "against h across g as {form}",
+)
+
+
+def broad() -> Iterator[str]:
+    """Sentences on `rich`: every verb and form, with groups and against another, with totals, with small counts hidden."""
+    for verb in VERBS.values():
+        for form in verb.forms:
+            for rest in BROAD if verb.name in ("count", "relate") else BROAD[:-3]:
+                yield f"{verb.name} {subjects_of(verb.name, form)} {rest.format(form=form)}"
+
+
+def coded(data: Dataset) -> Dataset:
+    """−9 is an answer that was refused; each case has a category of its own."""
+    code = replace(data.codebook["code"], missing_codes=(MissingCode(-9.0, "refused"),))
+    each, ordered = (replace(data.codebook[name], level=level) for name, level in LEVELS.items())
+    book = data.codebook
+    for variable in (code, each, ordered):
+        book = book.with_variable(variable)
+    return Dataset(data.table, book)
+
+
+def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterator[tuple[str, Exhibit]]:
+    """(sentence, exhibit) of all of them."""
+    yield from ((sentence, make_exhibit(sentence, learners)) for sentence in DEMO)
+    for text, sentences in SMALL.items():
+        data = data_of(text)
+        yield from ((sentence, make_exhibit(sentence, data)) for sentence in sentences)
+    data = coded(data_of(told_apart()))
+    yield from ((sentence, make_exhibit(sentence, data)) for sentence in CODED)

@@ -1,7 +1,9 @@
-"""Random small changes of the core, each against the tests of its room: a change that no test notices is named.
+"""Random small changes of the core, each against the tests that run the changed line: a change that no test notices is named.
 
-`make mutants ARGUMENTS="--number 20 --room stats"` tries fewer, in one room; ISTREL_SEED chooses others. The project itself is
-not touched: a copy is.
+`make mutants ARGUMENTS="--number 20 --room stats"` tries fewer, in one room; ISTREL_SEED chooses others. One recorded run of
+the tests says which of them run which line (`--recorded FILE` keeps it for the next time). A change is tried by the tests of
+its own room that run it, then by those of other rooms, then by all of its room (what a fixture or a cache made once is
+used by tests that do not run the line). The project itself is not touched: copies are.
 """
 
 from __future__ import annotations
@@ -14,13 +16,19 @@ import shutil
 import subprocess
 import sys
 import tempfile
-from collections.abc import Iterator
+import threading
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 from pathlib import Path
+from queue import Queue
+
+from coverage import CoverageData
 
 ROOT = Path(__file__).parent.parent
 ROOMS = ("stats", "exhibits", "sentence", "data", "study", "render")
-PATIENCE = 600  # seconds for the tests of a room
+WORKERS = 2
+PATIENCE = 600  # seconds for the tests of a change: one that hangs is noticed
+MOST = 400  # tests of a line: where so many run it, others of them say nothing new
 OTHER: dict[type[ast.AST], type[ast.AST]] = {
     ast.Add: ast.Sub,
     ast.Sub: ast.Add,
@@ -41,10 +49,11 @@ OTHER: dict[type[ast.AST], type[ast.AST]] = {
 
 @dataclass(frozen=True)
 class Mutant:
-    """A changed module: where, what it was, what it is."""
+    """A changed module: where, what it was, what it is, and whether it is code that is called (not read once)."""
 
     path: Path
-    line: int
+    lines: range
+    called: bool
     before: str
     after: str
     text: str
@@ -54,8 +63,8 @@ class Mutant:
         return self.path.relative_to(ROOT / "src" / "istrel").parts[0]
 
 
-def places(tree: ast.Module) -> Iterator[tuple[ast.AST, ast.AST]]:
-    """(statement or expression that is shown, node that can be changed)."""
+def places(tree: ast.Module) -> Iterator[tuple[ast.expr, ast.AST]]:
+    """(expression that is shown, node that can be changed)."""
     decorated = (part for node in ast.walk(tree) for part in getattr(node, "decorator_list", ()))
     passed = {inner for part in decorated for inner in ast.walk(part)}  # a class that is not frozen works the same
     for node in ast.walk(tree):
@@ -64,10 +73,16 @@ def places(tree: ast.Module) -> Iterator[tuple[ast.AST, ast.AST]]:
         operated = isinstance(node, ast.BinOp | ast.BoolOp) and type(node.op) in OTHER
         compared = isinstance(node, ast.Compare) and type(node.ops[0]) in OTHER
         number = isinstance(node, ast.Constant) and type(node.value) in (int, float, bool)
-        if operated or compared or number:
+        if isinstance(node, ast.expr) and (operated or compared or number):
             yield node, node
         elif isinstance(node, ast.If | ast.IfExp):
             yield node.test, node
+
+
+def is_called(tree: ast.Module, node: ast.expr) -> bool:
+    """Whether the node stands in the body of a function."""
+    functions = (part for part in ast.walk(tree) if isinstance(part, ast.FunctionDef))
+    return any(part.body[0].lineno <= node.lineno <= (part.end_lineno or 0) for part in functions)
 
 
 def change(node: ast.AST) -> None:
@@ -95,49 +110,119 @@ def mutants(rng: random.Random, number: int, rooms: tuple[str, ...] = ROOMS) -> 
         if not found:
             continue
         shown, node = rng.choice(found)
-        before = ast.unparse(shown)
+        called, before = is_called(tree, shown), ast.unparse(shown)
         change(node)
         after = ast.unparse(node.test if isinstance(node, ast.If | ast.IfExp) else node)
         made += 1
-        yield Mutant(path, getattr(shown, "lineno", 0), before, after, ast.unparse(ast.fix_missing_locations(tree)))
+        lines = range(shown.lineno, (shown.end_lineno or shown.lineno) + 1)
+        yield Mutant(path, lines, called, before, after, ast.unparse(ast.fix_missing_locations(tree)))
 
 
-def survives(mutant: Mutant, copy: Path) -> bool:
-    """Whether the tests of its room pass with the change in the copy."""
+def copied(folder: Path) -> Path:
+    """A copy of the project, tests included."""
+    copy = folder / "istrel"
+    shutil.copytree(ROOT, copy, ignore=shutil.ignore_patterns(".venv", ".git", "out", "__pycache__"))
+    return copy
+
+
+def passes(copy: Path, tests: Iterable[str], *options: str, patience: float | None = PATIENCE) -> bool:
+    """Whether the tests pass in the copy; one that takes longer than `patience` seconds does not."""
+    words = [sys.executable, "-m", "pytest", "-x", "-q", "-p", "no:cacheprovider", *options, *tests]
+    environment = {**os.environ, "PYTHONPATH": str(copy / "src"), "QT_QPA_PLATFORM": "offscreen"}
+    try:
+        done = subprocess.run(words, cwd=copy, env=environment, capture_output=True, timeout=patience, check=False)
+    except subprocess.TimeoutExpired:
+        return False
+    return done.returncode in (0, 5)  # 5: nothing to run
+
+
+@dataclass(frozen=True)
+class Runs:
+    """Which tests run which line of which module."""
+
+    data: CoverageData
+
+    @classmethod
+    def recorded(cls, at: Path) -> Runs:
+        """The record, made first where there is none: all tests but the window's, run once."""
+        if not at.exists():
+            with tempfile.TemporaryDirectory() as folder:
+                copy = copied(Path(folder))
+                tests = [str(path.relative_to(copy)) for path in (copy / "tests").glob("*") if of_the_core(path)]
+                options = ("--cov=istrel", "--cov-context=test", "--cov-report=", "-n", "2")
+                if not passes(copy, sorted(tests), *options, patience=None):
+                    raise SystemExit("the tests do not pass as they are")
+                shutil.copy(copy / ".coverage", at)
+        data = CoverageData(str(at))
+        data.read()
+        return cls(data)
+
+    def of(self, mutant: Mutant) -> list[str]:
+        """The tests that run its lines, those of its room first."""
+        ending = str(mutant.path.relative_to(ROOT))
+        measured = [path for path in self.data.measured_files() if path.endswith(ending)]
+        by_line = self.data.contexts_by_lineno(measured[0]) if measured else {}
+        ran = {context.rpartition("|")[0] for line in mutant.lines for context in by_line.get(line, ())} - {""}
+        return sorted(ran, key=lambda test: (not test.startswith(f"tests/{mutant.room}/"), test))
+
+
+def of_the_core(path: Path) -> bool:
+    return path.name in ROOMS or path.name.startswith("test_")
+
+
+def noticed(mutant: Mutant, copy: Path, runs: Runs) -> str | None:
+    """Where the change is noticed, or None."""
     place = copy / mutant.path.relative_to(ROOT)
     kept = place.read_bytes()
     place.write_text(mutant.text, encoding="utf-8")
-    words = [sys.executable, "-m", "pytest", "-x", "-q", "-n", "2", "-p", "no:cacheprovider", f"tests/{mutant.room}"]
-    environment = {**os.environ, "PYTHONPATH": str(copy / "src"), "QT_QPA_PLATFORM": "offscreen"}
+    room = f"tests/{mutant.room}"
+    ran = runs.of(mutant) if mutant.called else []
+    here = [test for test in ran if test.startswith(room + "/")]
+    elsewhere = [test for test in ran if not test.startswith(room + "/")][:MOST]
     try:
-        done = subprocess.run(words, cwd=copy, env=environment, capture_output=True, timeout=PATIENCE, check=False)
-        return done.returncode == 0
-    except subprocess.TimeoutExpired:
-        return False
+        if here and not passes(copy, here[:MOST]):
+            return "its room"
+        if elsewhere and not passes(copy, elsewhere):
+            return "another room"
+        return None if passes(copy, [room]) else "its room"
     finally:
         place.write_bytes(kept)
+
+
+def tried(found: Queue[tuple[int, Mutant] | None], alive: list[Mutant], runs: Runs) -> None:
+    """One worker: takes changes until there are none, and says what became of each."""
+    with tempfile.TemporaryDirectory() as folder:
+        copy = copied(Path(folder))
+        while (item := found.get()) is not None:
+            place, mutant = item
+            where = noticed(mutant, copy, runs)
+            says = f"noticed in {where}" if where else "SURVIVES"
+            line = f"{mutant.path.relative_to(ROOT)}:{mutant.lines[0]}"
+            print(f"{place:3} {says:23} {line}  {mutant.before}  ->  {mutant.after}"[:200], flush=True)
+            alive += [] if where else [mutant]
 
 
 def main() -> int:
     parser = argparse.ArgumentParser(description=__doc__)
     parser.add_argument("--number", type=int, default=100)
     parser.add_argument("--room", choices=ROOMS)
+    parser.add_argument("--recorded", type=Path)
     options = parser.parse_args()
-    number, rooms = options.number, (options.room,) if options.room else ROOMS
+    rooms = (options.room,) if options.room else ROOMS
     seed = int(os.environ.get("ISTREL_SEED", "1"))
     alive: list[Mutant] = []
+    found: Queue[tuple[int, Mutant] | None] = Queue()
+    for item in enumerate(mutants(random.Random(seed), options.number, rooms), 1):
+        found.put(item)
     with tempfile.TemporaryDirectory() as folder:
-        copy = Path(folder) / "istrel"
-        shutil.copytree(ROOT, copy, ignore=shutil.ignore_patterns(".venv", ".git", "out", "__pycache__"))
-        for place, mutant in enumerate(mutants(random.Random(seed), number, rooms), 1):
-            lives = survives(mutant, copy)
-            where = f"{mutant.path.relative_to(ROOT)}:{mutant.line}"
-            print(
-                f"{place:3} {'SURVIVES' if lives else 'dies'} {where}  {mutant.before}  ->  {mutant.after}"[:160],
-                flush=True,
-            )
-            alive += [mutant] if lives else []
-    print(f"{len(alive)} of {number} survive (seed {seed})")
+        runs = Runs.recorded(options.recorded or Path(folder) / "recorded")
+        workers = [threading.Thread(target=tried, args=(found, alive, runs)) for _ in range(WORKERS)]
+        for worker in workers:
+            found.put(None)
+            worker.start()
+        for worker in workers:
+            worker.join()
+    print(f"{len(alive)} of {options.number} survive (seed {seed})")
     return 0
 
 

@@ -5,11 +5,10 @@ from __future__ import annotations
 import pickle
 from collections.abc import Iterator
 from functools import cache
-from pathlib import Path
 
-import numpy as np
 import pytest
 
+from every_sentence import subjects_of
 from istrel.data.dataset import Dataset
 from istrel.exhibits.figure import FigureSheet
 from istrel.problem import Problem
@@ -18,7 +17,6 @@ from istrel.render.document import Document, numbered
 from istrel.render.scene import make_scene
 from istrel.sentence.settings import Place, fitting_offers, fitting_settings, show_setting
 from istrel.sentence.vocabulary import SETTINGS, VERBS, Setting
-from istrel.study.opening import open_data
 from istrel.style.house import load_style
 from made import make_exhibit
 
@@ -26,14 +24,6 @@ MANY = 5  # places of one setting, from all of them evenly
 GROUPED = {setting.name for setting in SETTINGS.values() if setting.needs_groups}
 LISTS = {"edges": "{0, 5, 10, 90}", "percentiles": "{10, 33}", "bounds": "{-20, 90}", "tests": "{lilliefors}"}
 NUMBERS = {"bins": 7, "width": 4, "start": 1, "bandwidth": 2, "trim": 0.2, "minimum": 3, "top": 1}
-SUBJECTS = {
-    ("describe", "bars"): "g",
-    ("describe", "shares"): "g",
-    ("count", ""): "x",
-    ("relate", ""): "x, o, z",
-    ("relate", "scatter"): "x, z",
-    ("relate", "grid"): "x, y, z",
-}
 OWN = {
     "order": "g",
     "top": "g",
@@ -49,32 +39,6 @@ ALWAYS = {
     ("points", "relate", False),
     ("points", "relate", True),
 }  # shown unasked as well
-
-
-@cache
-def rich(folder: Path) -> Dataset:
-    """70 cases: three measures, an ordinal one, a count, categories of two and three values, items; some values missing."""
-    rng = np.random.default_rng(5)
-    lines = ["x,y,z,g,h,o,k,p,q"]
-    for _ in range(70):
-        g = "rqp"[min(2, int(rng.integers(0, 4)))]
-        x = rng.gamma(2, 5) + 3 * (g == "q")
-        numbers = [round(x, 2), round(x * 0.6 + rng.normal(9, 1), 2), round(rng.normal(20, 4), 1)]
-        words = [
-            g,
-            "uv"[int(rng.random() < 0.4)],
-            rng.integers(1, 6),
-            rng.poisson(3),
-            *(f"n{n}" for n in rng.integers(0, 3, 2)),
-        ]
-        lines.append(
-            ",".join(
-                "" if rng.random() < 0.06 and k in (0, 1, 2, 3) else str(v) for k, v in enumerate([*numbers, *words])
-            )
-        )
-    path = folder / "rich.csv"
-    path.write_text("\n".join(lines) + "\n")
-    return open_data(path)
 
 
 def places(setting: Setting) -> Iterator[Place]:
@@ -108,22 +72,22 @@ def on_paper(sentence: str, data: Dataset) -> bytes:
 
 
 @pytest.mark.parametrize("name", sorted(SETTINGS.keys() - {"hide_below", "size"}))
-def test_a_setting_is_seen_wherever_it_belongs(name: str, tmp_path_factory: pytest.TempPathFactory) -> None:
-    data, setting, tried = rich(tmp_path_factory.getbasetemp()), SETTINGS[name], 0
+def test_a_setting_is_seen_wherever_it_belongs(name: str, rich: Dataset) -> None:
+    setting, tried = SETTINGS[name], 0
     found = list(places(setting))
     for place in found[:: -(-len(found) // MANY)]:
-        subjects = SUBJECTS.get((place.verb, place.form)) or SUBJECTS.get((place.verb, ""), "x")
+        subjects = subjects_of(place.verb, place.form)
         if place.verb == "count" or name in ("closed", "sort"):
             subjects = OWN.get(name, subjects)
         needs = [show_setting(need.setting, need.values[-1]) for need in setting.needs if place.within(need.place)]
         plain = f"{place.verb} {subjects}{' against h' * place.against}{' across g' * place.groups} as {place.form}"
         plain += f" with {', '.join(needs)}" if needs else ""
         try:
-            before = on_paper(plain, data)
+            before = on_paper(plain, rich)
         except Problem:
             continue
         glue, tried = ", " if needs else " with ", tried + 1
-        told = (seen_or_refused(f"{plain}{glue}{value}", data) for value in values(setting, place))
+        told = (seen_or_refused(f"{plain}{glue}{value}", rich) for value in values(setting, place))
         assert (name, place.verb, place.groups) in ALWAYS or any(after != before for after in told), plain
     assert tried
 

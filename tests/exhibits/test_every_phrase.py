@@ -3,15 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterator
-from dataclasses import fields, is_dataclass, replace
+from dataclasses import fields, is_dataclass
 from typing import Any
 
 import msgspec
 
-from every_sentence import CODED, DEMO, SMALL, told_apart
-from istrel.data.codebook import MissingCode
+from every_sentence import every_exhibit
 from istrel.data.dataset import Dataset
-from istrel.data.levels import Level
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.between import between, panel_cells, words_of
 from istrel.exhibits.figure import FigureSheet
@@ -22,9 +20,7 @@ from istrel.stats.reasons import REASONS
 from istrel.study.appendix import TITLE
 from istrel.style.house import load_style
 from istrel.style.phrases import LANGUAGES, phrases, phrases_in
-from made import make_exhibit
 
-LEVELS = {"each": Level.NOMINAL, "o": Level.ORDINAL}
 MANY = 40  # dots of one figure: all of them speak alike
 Maker = Callable[..., Dataset]
 
@@ -58,11 +54,7 @@ def texts_of(part: Any) -> Iterator[tuple[Any, ...]]:
 
 
 def test_every_phrase_is_said_in_every_language(learners: Dataset, data_of: Maker) -> None:
-    exhibits = [make_exhibit(sentence, learners) for sentence in DEMO]
-    for text, sentences in SMALL.items():
-        data = data_of(text)
-        exhibits += [make_exhibit(sentence, data) for sentence in sentences]
-    exhibits += [make_exhibit(sentence, coded(data_of(told_apart()))) for sentence in CODED]
+    exhibits = [exhibit for _, exhibit in every_exhibit(learners, data_of)]
     parts = [(e.sheet, e.text, e.methods, tuple(note.says for note in e.margin), *between_limits(e)) for e in exhibits]
     texts = dict.fromkeys(texts_of(parts))
     for language in LANGUAGES:
@@ -77,16 +69,6 @@ def test_every_phrase_is_said_in_every_language(learners: Dataset, data_of: Make
         ):  # what other pages say, and reasons of numbers that were not asked for
             plain_text(say(name, n=3, names="x"), style)
         assert phrases().keys() - heard.said == set(), language
-
-
-def coded(data: Dataset) -> Dataset:
-    """−9 is an answer that was refused; each case has a category of its own."""
-    code = replace(data.codebook["code"], missing_codes=(MissingCode(-9.0, "refused"),))
-    each, ordered = (replace(data.codebook[name], level=level) for name, level in LEVELS.items())
-    book = data.codebook
-    for variable in (code, each, ordered):
-        book = book.with_variable(variable)
-    return Dataset(data.table, book)
 
 
 def between_limits(exhibit: Exhibit) -> Iterator[tuple[Any, ...]]:

@@ -148,8 +148,10 @@ def test_docx_odt_html_md_and_csv_hold_the_same_strings(document: Document) -> N
                 full = [[" ".join(cell.split()) for cell in row] for row in body]
                 padded = zip(table, full, strict=True)
                 assert [[*row, *[""] * (len(wide) - len(row))][: len(wide)] for row, wide in padded] == full
-            else:
-                assert table == body, ending
+            else:  # a symbol and its number may be bound together
+                assert [[c.replace("\N{NO-BREAK SPACE}", " ") for c in r] for r in table] == [
+                    [c.replace("\N{NO-BREAK SPACE}", " ") for c in r] for r in body
+                ], ending
     for item in tables_of(document):
         for row in body_rows(print_table(item.exhibit.sheet, document.style, item.number)):  # type: ignore[arg-type]
             assert row in lines or [f"'{c}" if c.startswith(("=", "+", "@")) else c for c in row] in lines

@@ -153,8 +153,13 @@ def test_a_setting_is_refused_by_name_wherever_it_does_not_belong(name: str) -> 
                 )
                 sentence = f"{verb.name} a{clauses} as {form} with {name} = {typed}"
                 needs = [need for need in setting.needs if place.within(need.place)]
+                if any(place.within(where) for where, _ in setting.unasked):
+                    assert_refused(sentence, f"“{name}” need not be asked for here", name)
+                    continue
                 if setting not in fitting_settings(place):
-                    assert_refused(sentence, f"“{name}” belongs to ", name)
+                    assert_refused(
+                        sentence, f"“{typed.strip('{}') if name == 'statistics' else name}” belongs to ", name
+                    )
                     continue
                 if unmet := [need for need in needs if SETTINGS[need.setting].usual not in need.values]:
                     assert_refused(sentence, f"“{name}” means nothing here without “{unmet[0].setting}", name)
@@ -195,6 +200,11 @@ MISTAKES = [
         "relate x, y as histogram",
         "histogram",
         "“relate” cannot be set as “histogram”; it can as table or scatter",
+    ),
+    (
+        "count x against y with test",
+        "test",
+        "“test” need not be asked for here: the note of a cross-table says its test.",
     ),
     ("describe x given y", "given", "“given” belongs to relate."),
     ("check x with bins", "bins", "“bins” takes a value"),

@@ -3,6 +3,8 @@
 from __future__ import annotations
 
 import sys
+from collections.abc import Iterator
+from contextlib import contextmanager
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
@@ -78,6 +80,20 @@ def write(content: bytes, path: Path | None, options: argparse.Namespace) -> Non
         raise
     except OSError as error:
         raise Problem(f"standard output cannot be written to ({(error.strerror or 'no access').lower()}).") from None
+
+
+@contextmanager
+def naming(sentence: str, options: argparse.Namespace) -> Iterator[None]:
+    """A Problem with one of several sentences says which."""
+    from istrel.sentence.vocabulary.takes import shortened
+
+    try:
+        yield
+    except Problem as problem:
+        if len(options.sentences) == 1:
+            raise
+        place = options.sentences.index(sentence) + 1
+        raise Problem(f"sentence {place} (“{shortened(sentence)}”): {problem.message}") from problem
 
 
 def sources(options: argparse.Namespace) -> tuple[str, ...]:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from istrel.commands.common import DONE, data_of, sources, targets, with_dpi, write
+from istrel.commands.common import DONE, data_of, naming, sources, targets, with_dpi, write
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -27,7 +27,10 @@ def make(options: argparse.Namespace) -> int:
             refuse_sources(path, sources(options))
     style = with_dpi(load_style(options.style), options.dpi)
     data, standing = data_of(options)
-    exhibits = [make_exhibit(request_of(said, data.codebook), data, standing) for said in options.sentences]
+    exhibits = []
+    for said in options.sentences:
+        with naming(said, options):
+            exhibits.append(make_exhibit(request_of(said, data.codebook), data, standing))
     document = Document(numbered(exhibits), style)
     for output, _ in wanted:
         check_fits(document, output)

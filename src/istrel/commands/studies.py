@@ -9,6 +9,7 @@ from istrel.commands.common import (
     DONE,
     NOT_HELD,
     is_study_name,
+    naming,
     opening,
     refuse_reading,
     sources,
@@ -44,7 +45,8 @@ def keep(options: argparse.Namespace) -> int:
     try:
         for sentence in options.sentences:
             source = history.study.source
-            exhibit = exhibit_of(request_of(sentence, source.data.codebook), source)
+            with naming(sentence, options):
+                exhibit = exhibit_of(request_of(sentence, source.data.codebook), source)
             kept = Kept(exhibit.request, numbers_of(exhibit), exhibit.is_figure)
             history = history.do(Keep(kept))
         if file is not None:

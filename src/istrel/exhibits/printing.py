@@ -17,6 +17,7 @@ from istrel.style.titles import title_case
 Runs = tuple[Run, ...]
 PIECE = re.compile(r"\*(?P<italic>[^*]+)\*|\{(?P<slot>\w+)\}")
 SLOT = re.compile(r"\{(\w+)\}")
+BESIDE_RELATION = re.compile(r" (?=[=<>≤≥] )|(?<= [=<>≤≥]) ")
 WITHHELD = "–"
 MOST_LETTERS, LAST_LETTERS = 300, 80  # of a name
 UNPRINTABLE = re.compile(
@@ -159,6 +160,17 @@ def _joined(runs: list[Run]) -> Runs:
             made[-1] = replace(last, text=last.text + run.text)
         elif run.text:
             made.append(run)
+    return tuple(made)
+
+
+def kept_together(runs: Runs) -> Runs:
+    """The runs of a paragraph with no line end between a symbol and its number ("p = .05"); bound numbers stay as they are."""
+    letters = BESIDE_RELATION.sub("\N{NO-BREAK SPACE}", "".join(run.text for run in runs))
+    made, at = [], 0
+    for run in runs:
+        end = at + len(run.text)
+        made.append(run if run.mark else replace(run, text=letters[at:end]))
+        at = end
     return tuple(made)
 
 

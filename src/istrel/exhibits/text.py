@@ -167,6 +167,11 @@ def joined(texts: list[Text] | tuple[Text, ...], separator: str = ", ") -> Text:
     return tuple(made)
 
 
+def in_a_row(texts: list[Text] | tuple[Text, ...]) -> Text:
+    """ "a; b; c", as the language sets it."""
+    return (*texts[0], *(piece for text in texts[1:] for piece in say("further_part", part=text))) if texts else ()
+
+
 def listed(texts: list[Text] | tuple[Text, ...]) -> Text:
     """ "a", "a and b", "a, b, and c"."""
     if len(texts) < 2:

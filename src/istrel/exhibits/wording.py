@@ -9,7 +9,7 @@ from istrel.data.codebook import Variable
 from istrel.data.dataset import Dataset
 from istrel.data.reason import Reason
 from istrel.exhibits.cases import Cases, Group, Grouping
-from istrel.exhibits.text import Cell, Hidden, Run, Text, joined, listed, plain, say, value_label, verbatim
+from istrel.exhibits.text import Cell, Hidden, Run, Text, in_a_row, joined, listed, plain, say, value_label, verbatim
 from istrel.sentence.show_formula import print_condition
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
@@ -162,7 +162,7 @@ def dashes_note(values: Iterable[object]) -> list[Text]:
     if not found:
         return []
     template = "dash_not_defined"
-    return [say(template, reasons=joined([why(value) for value in found], "; "))]
+    return [say(template, reasons=in_a_row([why(value) for value in found]))]
 
 
 ADJUSTMENTS = {"holm": "Holm, 1979", "bh": "Benjamini & Hochberg, 1995"}  # of p-values, with their sources

@@ -19,6 +19,7 @@ from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.printing import (
     PrintedHead,
     PrintedTable,
+    kept_together,
     plain_text,
     print_notes,
     print_table,
@@ -168,7 +169,7 @@ def _template() -> Any:
 
 
 def _runs(text: Any) -> Markup:
-    return Markup("").join(_run(run) for run in text)
+    return Markup("").join(_run(run) for run in kept_together(text))
 
 
 def _run(run: Any) -> Markup:

@@ -176,9 +176,12 @@ def without_strangers(settings: Settings, place: Place) -> Settings:
 def _why_idle(name: str, settings: Settings, place: Place) -> str:
     """Why a setting means nothing where it stands; empty where it means something."""
     setting, value = SETTINGS[name], settings[name]
+    if why := next((why for where, why in setting.unasked if place.within(where)), ""):
+        return f"“{name}” need not be asked for here: {why}. Leave {name} out."
     if not any(place.within(where) for where in setting.belongs):
         where = "a sentence with groups (across …)" if setting.needs_groups else _places(setting.belongs)
-        return f"“{name}” belongs to {where}."
+        words = value if name == "statistics" else (name,)
+        return f"{', '.join(f'“{word}”' for word in words)} {'belongs' if len(words) == 1 else 'belong'} to {where}."
     fitting = dict(setting.options).get(value)
     if fitting is not None and not any(place.within(where) for where in fitting):
         return f"“{name} = {value}” belongs to {_places(fitting)}."

@@ -14,6 +14,7 @@ from istrel.exhibits.printing import (
     PrintedTable,
     Runs,
     as_plain,
+    kept_together,
     print_notes,
     print_table,
     print_text,
@@ -296,7 +297,7 @@ def _notes_document(notes: tuple[Runs, ...], text: Runs, width: float, size: int
 
 
 def _html(text: Runs) -> str:
-    return "".join(_run(run) for run in text)
+    return "".join(_run(run) for run in kept_together(text))
 
 
 def _run(run: Run) -> str:

@@ -33,7 +33,7 @@ from istrel.exhibits.forms.swarm import Room, swarm, thinned
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Count, Hidden, Run, Text, say, sentences
+from istrel.exhibits.text import Cell, Count, Hidden, Run, Text, in_a_row, say, sentences
 from istrel.exhibits.wording import has_groups, in_group, titled_with_unit, value_cell
 from istrel.stats import moments, quantiles
 from istrel.stats.grouping import Arranged
@@ -151,11 +151,7 @@ def _own_note(plan: Plan, drawings: tuple[BoxCell, ...]) -> Text:
         parts.append(say("pale_dots_are_single_cases"))
     if said["weight"] == "size" and has_groups(plan.groupings):
         parts.append(say("widths_are_in_proportion_to"))
-    first, *others = parts
-    text = first
-    for part in others:
-        text = (*text, *say("further_part", part=part))
-    return (*text, Run("."))
+    return (*in_a_row(parts), Run("."))
 
 
 def _panel(name: str, mine: list[BoxCell], plan: Plan) -> Panel:

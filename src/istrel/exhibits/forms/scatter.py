@@ -17,7 +17,7 @@ from istrel.exhibits.forms.fit import Fit, fit_line
 from istrel.exhibits.forms.identity import case_names
 from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Count, Hidden, Text, joined, say, sentences
+from istrel.exhibits.text import Cell, Count, Hidden, Text, in_a_row, say, sentences
 from istrel.exhibits.wording import group_label, has_groups, in_group, titled_with_unit, value_cell
 from istrel.problem import Problem
 from istrel.stats import density
@@ -239,7 +239,7 @@ def _own_notes(drawings: tuple[ScatterCell | PlaneCell, ...], plan: Plan) -> lis
         parts = [_line_words(cell, fit, several=several, log=log) for cell, fit in lines]
         straight = "lines_are_least_squares_fits_parts"
         smooth = "lines_are_smooth_fits_of"
-        texts.append(say(straight if said["fit"] == "straight" else smooth, parts=joined(parts, "; ")))
+        texts.append(say(straight if said["fit"] == "straight" else smooth, parts=in_a_row(parts)))
     return texts
 
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from istrel.exhibits.figure import FigureSheet
-from istrel.exhibits.printing import Runs, print_notes, print_table, print_text, print_title
+from istrel.exhibits.printing import Runs, kept_together, print_notes, print_table, print_text, print_title
 from istrel.exhibits.table import TableSheet
 from istrel.render.document import Block, Document, Item
 from istrel.render.latex.drawing import drawing
@@ -111,7 +111,7 @@ def _figure(sheet: FigureSheet, style: HouseStyle) -> str:
 def runs(text: Runs) -> str:
     """Runs as LaTeX: slanted ones in italics, references live."""
     made = []
-    for run in text:
+    for run in kept_together(text):
         inner = escaped(run.text)
         if run.mark.startswith(REFERENCE):
             inner = f"\\seeexhibit{{{run.mark.split(chr(9), 1)[1]}}}{{{inner}}}"

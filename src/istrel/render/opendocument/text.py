@@ -13,6 +13,7 @@ from istrel.exhibits.printing import (
     PrintedTable,
     Runs,
     as_plain,
+    kept_together,
     plain_text,
     print_notes,
     print_table,
@@ -138,7 +139,7 @@ class _Press:
         return f'<text:p text:style-name="{name}">{inner}</text:p>'
 
     def _runs(self, runs: Runs) -> str:
-        return "".join(self._run(run) for run in runs)
+        return "".join(self._run(run) for run in kept_together(runs))
 
     def _run(self, run: Run) -> str:
         if run.mark.startswith(REFERENCE):

@@ -16,7 +16,7 @@ from docx.oxml.ns import qn
 from docx.shared import Mm, Pt
 
 from istrel.exhibits.figure import FigureSheet
-from istrel.exhibits.printing import Runs, print_notes, print_table, print_text, print_title, printable
+from istrel.exhibits.printing import Runs, kept_together, print_notes, print_table, print_text, print_title, printable
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Run
 from istrel.render.document import Block, Document, Item
@@ -78,7 +78,7 @@ class _Press:
 
     def _add_text(self, paragraph: Any, runs: Runs) -> None:
         """Runs with bound numbers in controls and references as fields."""
-        for run in runs:
+        for run in kept_together(runs):
             if run.mark.startswith(REFERENCE):
                 paragraph._p.append(_reference(run))
                 continue

@@ -165,6 +165,8 @@ class Setting:
         What must be said beside it, where it would mean nothing otherwise.
     options
         (value, the places where it means something) of values that do not fit wherever the setting does.
+    unasked
+        (place, why) where it need not be asked for, because it is shown anyway.
     usually
         (form, what holds there where the sentence does not say it) in words; "" for any form.
     """
@@ -179,6 +181,7 @@ class Setting:
     usually: tuple[tuple[str, str], ...] = ()
     needs: tuple[Need, ...] = ()
     options: tuple[tuple[Any, tuple[Belongs, ...]], ...] = ()
+    unasked: tuple[tuple[Belongs, str], ...] = ()
 
     @property
     def needs_groups(self) -> bool:

@@ -9,7 +9,7 @@ from istrel.exhibits.claims import claim
 from istrel.exhibits.forms.classes import classes_words
 from istrel.exhibits.forms.histogram import outside_note, outside_total
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, count_cell, joined, listed, say, sentences
+from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, count_cell, in_a_row, joined, listed, say, sentences
 from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell
 from istrel.exhibits.verbs.frequency_words import hidden_note, level_cells, most_frequent, percent_notes
@@ -182,7 +182,7 @@ def test_words(cell: CrossCell) -> Text:
         parts.append(say("v_equals", v=Cell(v, Kind.COEFFICIENT, row=row, column="V")))
     if isinstance(gamma, float):
         parts.append(say("gamma_equals", gamma=Cell(gamma, Kind.COEFFICIENT, row=row, column="gamma")))
-    return (*joined(parts, "; "), Run("."))
+    return (*in_a_row(parts), Run("."))
 
 
 def methods_of(plan: CountPlan, result: CountResult) -> Text:

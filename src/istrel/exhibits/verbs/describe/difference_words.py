@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import NamedTuple
 
 from istrel.exhibits.table import Head, Note
-from istrel.exhibits.text import Cell, Hidden, Run, Text, joined, opened, say, verbatim
+from istrel.exhibits.text import Cell, Hidden, Run, Text, in_a_row, joined, opened, say, verbatim
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference
 from istrel.exhibits.wording import ADJUSTMENTS, group_label, p_words, titled
@@ -206,7 +206,7 @@ def difference_texts(plan: DescribePlan, result: DescribeResult) -> list[Text]:
         parts = [part for part in (_effect_words(difference, plan), _test_words(difference)) if part]
         if parts:
             name = titled(plan.data.variable(difference.variable))
-            said.append(say("difference_of", name=name, difference=joined(parts, "; ")))
+            said.append(say("difference_of", name=name, difference=in_a_row(parts)))
     return said
 
 

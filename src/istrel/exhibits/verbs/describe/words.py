@@ -10,7 +10,7 @@ from istrel.exhibits.cases import Grouping
 from istrel.exhibits.claims import claim, unless_alike
 from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, joined, listed, say, sentences, verbatim
+from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, in_a_row, joined, listed, say, sentences, verbatim
 from istrel.exhibits.verbs.describe.cells import cell_of, lines_of, n_of
 from istrel.exhibits.verbs.describe.difference_words import (
     difference_methods,
@@ -104,7 +104,7 @@ def _missing_note(plan: DescribePlan, result: DescribeResult) -> list[Text]:
             why = () if plan.request.settings["hide_below"] else _why(subject.name, shown, plan.data)
             title = titled(plan.data.variable(subject.name))
             parts.append(say("missing_in_list", name=title, n=count, why=why))
-    return [say("values_missing", list=joined(parts, "; "))] if parts else []
+    return [say("values_missing", list=in_a_row(parts))] if parts else []
 
 
 def _shown_grouping(result: DescribeResult) -> Grouping:
@@ -134,7 +134,7 @@ def _definitions(shown: tuple[str, ...]) -> list[Text]:
         texts.append(say("kurtosis_is_the_adjusted_coefficient"))
     said = [say(words) for words in dict.fromkeys(statistic(key).short for key in shown) if words]
     if said:
-        texts.append((*joined(said, "; "), Run(".")))
+        texts.append((*in_a_row(said), Run(".")))
     return texts
 
 

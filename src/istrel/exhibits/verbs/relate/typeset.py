@@ -15,7 +15,7 @@ from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.remarks import pairs
 from istrel.exhibits.setting import MarginNote, Setting, Sheet
 from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
-from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, count_cell, joined, listed, say, sentences
+from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, count_cell, in_a_row, listed, say, sentences
 from istrel.exhibits.verbs.frequency_words import hidden_note
 from istrel.exhibits.verbs.relate.resolve import RelatePlan
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
@@ -288,7 +288,7 @@ def _which(plan: RelatePlan, pairs: list[Pair], methods: list[str]) -> list[Text
             places = dict.fromkeys(f"{number[p.b]}–{number[p.a]}" for p in pairs if p.method == method)
             parts.append(say("coefficient_for_pairs", name=say(COEFFICIENTS[method].short), list=", ".join(places)))
     rest = say(COEFFICIENTS[common].short)
-    return [say("coefficient_for_all_others", some=joined(parts, "; "), name=rest)]
+    return [say("coefficient_for_all_others", some=in_a_row(parts), name=rest)]
 
 
 def _star_note(used: set[str]) -> Text:
@@ -338,7 +338,7 @@ def _text(plan: RelatePlan, result: RelateResult) -> Text:
             template = "in_the_closest_relation_was" if named == 1 else "in_the_closest_relations_were"
         else:
             template = "the_closest_relation_was_between" if named == 1 else "the_closest_relations_were_between"
-        parts = joined([_named(pair, cell, plan) for pair in ranked[:named]], "; ")
+        parts = in_a_row([_named(pair, cell, plan) for pair in ranked[:named]])
         group = named_group(cell.group, plan.data)
         said.append(claim("closest", [sizes[:named], sizes[named:]], template, list=parts, group=group))
     return sentences(said)

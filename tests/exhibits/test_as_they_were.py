@@ -1,0 +1,100 @@
+"""Every sentence of `every_sentence` says what it said: its letters stand in a file to be read, all else is compared by digests.
+
+Set ISTREL_GOLDEN=write to rewrite the files on purpose, and read the change of those in Markdown before it is kept.
+"""
+
+from __future__ import annotations
+
+import hashlib
+import json
+import os
+import re
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+import pytest
+
+from every_sentence import broad, every_exhibit
+from istrel.data.dataset import Dataset
+from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.make import Exhibit
+from istrel.exhibits.printing import plain_text
+from istrel.problem import Problem
+from istrel.render import render
+from istrel.render.document import Document, numbered
+from istrel.render.scene import make_scene
+from istrel.study.manuscript import numbers_of
+from istrel.style.house import HouseStyle, load_style
+from made import make_exhibit
+
+GOLDEN = Path(__file__).parents[1] / "golden"
+NUMBER = re.compile(r"-?\d+\.\d+(?:e[-+]?\d+)?")
+DIGITS, AWAY = 6, 0.3717  # a number is compared to so many digits, and rounded where no round number lies on the edge
+
+
+def steady(text: str) -> str:
+    """The text with its fractions rounded, so that the last digit of another processor does not matter."""
+
+    def rounded(found: re.Match[str]) -> str:
+        value = float(found.group())
+        places = DIGITS - len(f"{abs(value):.0f}")
+        return str(round(value * 10**places + AWAY)) if abs(value) > 10**-DIGITS else "0"
+
+    return NUMBER.sub(rounded, text)
+
+
+def letters(exhibit: Exhibit, style: HouseStyle) -> str:
+    """What it prints, and what is remarked beside it."""
+    printed = render(Document(numbered([exhibit], with_text=True), style), "md").decode()
+    return "\n".join([printed.strip(), *(f"> {plain_text(note.says, style)}" for note in exhibit.margin)])
+
+
+def unread(exhibit: Exhibit, style: HouseStyle) -> Iterator[tuple[str, str]]:
+    """(what, its text) of everything else that an exhibit gives away."""
+    document = Document(numbered([exhibit]), style)
+    content = json.loads(render(document, "json"))
+    del content["provenance"]
+    yield "json", json.dumps(content)
+    yield "tex", render(document, "tex").decode()
+    yield "numbers", str([(number.row, number.column, number.value) for number in numbers_of(exhibit)])
+    if not isinstance(exhibit.sheet, FigureSheet):
+        yield "html", render(document, "html").decode()
+        return
+    yield "scene", repr(make_scene(exhibit.sheet, style))
+    marks = [mark for panel in exhibit.sheet.panels for mark in panel.marks]
+    items = [item for mark in marks for item in getattr(mark, "items", ())[:40]]
+    yield "items", "\n".join(f"{plain_text(item.words, style)} {item.behind}" for item in items)
+
+
+def on_small_data(data: Dataset) -> Iterator[tuple[str, Exhibit | Problem]]:
+    """The broad sentences on small data; many are refused, in words."""
+    for sentence in broad():
+        try:
+            yield sentence, make_exhibit(sentence, data)
+        except Problem as problem:
+            yield sentence, problem
+
+
+@pytest.mark.parametrize("name", ["sentences", "broad"])
+def test_every_sentence_says_what_it_said(
+    name: str, learners: Dataset, rich: Dataset, data_of: Callable[..., Dataset]
+) -> None:
+    said, told = {}, {}
+    made = every_exhibit(learners, data_of) if name == "sentences" else on_small_data(rich)
+    for number, (sentence, exhibit) in enumerate(made, 1):
+        key = f"{number}. {sentence}"
+        if isinstance(exhibit, Problem):
+            said[key] = f"refused: {exhibit.message}"
+            continue
+        style = load_style("thesis" if number % 5 == 0 else "apa7")
+        said[key] = letters(exhibit, style)
+        told[key] = {
+            what: hashlib.sha256(steady(text).encode()).hexdigest()[:12] for what, text in unread(exhibit, style)
+        }
+    page = "\n\n".join(f"## {sentence}\n\n{text}" for sentence, text in said.items()) + "\n"
+    readable, digested = GOLDEN / f"{name}.md", GOLDEN / f"{name}.json"
+    if os.environ.get("ISTREL_GOLDEN") == "write":
+        readable.write_text(page, encoding="utf-8")
+        digested.write_text(json.dumps(told, indent=0, ensure_ascii=False) + "\n", encoding="utf-8")
+    assert page == readable.read_text(encoding="utf-8")
+    assert told == json.loads(digested.read_text(encoding="utf-8"))
