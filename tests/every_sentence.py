@@ -230,6 +230,13 @@ SMALL: dict[str, tuple[str, ...]] = {
         "relate x, ties, only across part with adjust = holm",
         "describe ties with mode",
     ),
+    # values far from the rest, on one side and on both
+    "up,both,k\n"
+    + "".join(f"{500 + k if k < 2 else k},{-900 if k == 5 else 990 if k == 7 else k},{k % 3}\n" for k in range(40)): (
+        "describe up, both with mean, sd",
+        "count k as bars with hide_below = 20",
+        "count up across k as bars with hide_below = 5",
+    ),
     thousands(): (
         "describe x across g as points",
         "describe x as histogram with log = x",

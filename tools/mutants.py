@@ -125,15 +125,21 @@ def copied(folder: Path) -> Path:
     return copy
 
 
-def passes(copy: Path, tests: Iterable[str], *options: str, patience: float | None = PATIENCE) -> bool:
-    """Whether the tests pass in the copy; one that takes longer than `patience` seconds does not."""
+def run(copy: Path, tests: Iterable[str], *options: str, patience: float | None) -> subprocess.CompletedProcess[str]:
+    """The tests in the copy, for `patience` seconds at most."""
     words = [sys.executable, "-m", "pytest", "-x", "-q", "-p", "no:cacheprovider", *options, *tests]
     environment = {**os.environ, "PYTHONPATH": str(copy / "src"), "QT_QPA_PLATFORM": "offscreen"}
+    return subprocess.run(
+        words, cwd=copy, env=environment, capture_output=True, text=True, timeout=patience, check=False
+    )
+
+
+def passes(copy: Path, tests: Iterable[str]) -> bool:
+    """Whether the tests pass in the copy; one that hangs does not."""
     try:
-        done = subprocess.run(words, cwd=copy, env=environment, capture_output=True, timeout=patience, check=False)
+        return run(copy, tests, patience=PATIENCE).returncode in (0, 5)  # 5: nothing to run
     except subprocess.TimeoutExpired:
         return False
-    return done.returncode in (0, 5)  # 5: nothing to run
 
 
 @dataclass(frozen=True)
@@ -150,8 +156,9 @@ class Runs:
                 copy = copied(Path(folder))
                 tests = [str(path.relative_to(copy)) for path in (copy / "tests").glob("*") if of_the_core(path)]
                 options = ("--cov=istrel", "--cov-context=test", "--cov-report=", "-n", "2")
-                if not passes(copy, sorted(tests), *options, patience=None):
-                    raise SystemExit("the tests do not pass as they are")
+                done = run(copy, sorted(tests), *options, patience=None)
+                if done.returncode:
+                    raise SystemExit(f"the tests do not pass as they are:\n{done.stdout[-2000:]}")
                 shutil.copy(copy / ".coverage", at)
         data = CoverageData(str(at))
         data.read()

@@ -246,7 +246,7 @@ def test_alternative_text_says_what_an_eye_would_see(learners: Dataset, exhibit_
     sheet = exhibit_of("describe reaction_ms as histogram with width = 100", learners).sheet
     assert isinstance(sheet, FigureSheet)
     assert plain(sheet.alt).startswith(
-        "Histogram of Reaction time, ms, n = 609: values from 100 to 1,700, most often from 500 to 600"
+        "Histogram of Reaction time, ms, n = 609: classes from 100 to 1,700, the largest 500–599 (n = 116)."
     )
 
 
@@ -272,7 +272,7 @@ def test_results_text_compares_groups_in_words(learners: Dataset, exhibit_of: Ex
     text = plain(exhibit_of("describe practice_min across format", learners).text)
     assert text == (
         "Weekly practice was highest on average in Guided self-study, M = 112.6, SD = 80.9, n = 234, and lowest in "
-        "Weekend intensive, M = 68.2, SD = 48.3, n = 153; half of the cases of Guided self-study lay between 56.00 and 154.75."
+        "Weekend intensive, M = 68.2, SD = 48.3, n = 153; half of the cases of Guided self-study lay between 56.0 and 154.8."
     )
 
 

@@ -192,6 +192,12 @@ def opened(text: Text) -> Text:
     return (replace(first, opens=True), *text[1:]) if isinstance(first, Phrase) else text
 
 
+def within(text: Text) -> Text:
+    """A label inside a sentence, where it opens nothing."""
+    first = text[0] if text else None
+    return (replace(first, opens=False), *text[1:]) if isinstance(first, Phrase) else text
+
+
 def cells_in(text: Text) -> Iterator[Cell]:
     """Every cell, in reading order of the slots."""
     for piece in text:

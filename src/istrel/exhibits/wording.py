@@ -2,17 +2,22 @@
 
 from __future__ import annotations
 
+import math
 import re
 from collections.abc import Iterable, Sequence
+from functools import partial
+
+import numpy as np
 
 from istrel.data.codebook import Variable
-from istrel.data.dataset import Dataset
+from istrel.data.dataset import Dataset, Numbers
 from istrel.data.reason import Reason
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.text import Cell, Hidden, Run, Text, in_a_row, joined, listed, plain, say, value_label, verbatim
 from istrel.sentence.show_formula import print_condition
 from istrel.stats.estimates import Undefined
-from istrel.style.numbers import Kind
+from istrel.stats.moderate import moderate
+from istrel.style.numbers import Kind, Precision
 
 NUMBER_ALONE = re.compile(r"-?\d+([.,]\d+)?")
 
@@ -50,6 +55,23 @@ def value_cell(value: float, name: str, data: Dataset, *, figures: int = 12) -> 
     if data.is_years(name):
         return Cell(float(round(value)) if figures < 12 else value, Kind.YEAR_EDGE)
     return Cell(float(f"{value:.{figures}g}"), Kind.EDGE)
+
+
+def between_cell(value: float, name: str, data: Dataset, *, quantile: bool = False) -> Cell:
+    """A number made of the values of a variable, as a mean or a quantile: with the decimals that tables give it."""
+    if data.is_years(name):
+        return Cell(float(round(value)), Kind.YEAR_EDGE)
+    said = data.variable(name).decimals
+    spread = data.once("spread", name, partial(_spread, data.numbers(name)))
+    least = int(quantile and data.is_whole(name))
+    precision = Precision(data.measured_decimals(name), spread, least=least)
+    return Cell(value, Kind.MEASURE, None if said is None else max(said, precision.decimals(said)), precision)
+
+
+def _spread(numbers: Numbers) -> float:
+    """The standard deviation of all values; NaN of fewer than two."""
+    plain, exponent = moderate(numbers.values[numbers.valid])
+    return float(np.ldexp(plain.std(ddof=1), exponent)) if plain.size > 1 else math.nan
 
 
 def _labels(group: Group) -> Text:

@@ -13,7 +13,7 @@ from istrel.exhibits.figure import Array, Axis, Blocks, FigureSheet, Intervals, 
 from istrel.exhibits.forms.common import arrangement, as_they_are, by_panel, key_of, n_cell, panel_label
 from istrel.exhibits.forms.places import HALF, INNER_HALF, names_are_long
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Count, Hidden, Text, as_letters, say, sentences
+from istrel.exhibits.text import Cell, Count, Hidden, Text, as_letters, say, sentences, within
 from istrel.exhibits.verbs.count.result import CrossCell
 from istrel.exhibits.verbs.frequencies import FrequencyCell, Level, behind_level
 from istrel.exhibits.wording import group_label, in_group, titled, titled_with_unit
@@ -262,13 +262,14 @@ def _alt(drawings: tuple[BarsCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         counts = np.nan_to_num(cell.counts, nan=-1)
-        if not counts.size or counts.max() < 0:
-            continue
-        top = cell.levels[int(counts.argmax())]
         name = titled(plan.data.variable(cell.table.variables[0]))
-        n, share = n_cell(cell.n, cell.variable, cell.group), Cell(top.valid_percent, Kind.PERCENT)
-        template = "bars_of_n_most_often"
-        parts.append(say(template, name=name, where=in_group(cell.group, plan.data), n=n, value=top.label, share=share))
+        n, where = n_cell(cell.n, cell.variable, cell.group), in_group(cell.group, plan.data)
+        top = cell.levels[int(counts.argmax())] if counts.size and counts.max() >= 0 else None
+        if top is None or isinstance(top.valid_percent, Hidden):
+            parts.append(say("bars_of_n", name=name, where=where, n=n))
+            continue
+        value, share = within(top.label), Cell(top.valid_percent, Kind.PERCENT)
+        parts.append(say("bars_of_n_most_often", name=name, where=where, n=n, value=value, share=share))
     return sentences(parts)
 
 

@@ -253,11 +253,14 @@ def methods(plan: Plan, drawings: tuple[DensityCell, ...]) -> Text:
 def _alt(drawings: tuple[DensityCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
-        peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
         name = titled_with_unit(plan.data.variable(cell.variable))
         n = n_cell(cell.n, cell.variable, cell.group)
-        template = "density_of_n_highest_near"
-        parts.append(say(template, name=name, where=in_group(cell.group, plan.data), n=n, peak=peak))
+        where = in_group(cell.group, plan.data)
+        if plan.request.settings["cumulative"]:
+            parts.append(say("cumulative_curve_of_n", name=name, where=where, n=n))
+            continue
+        peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
+        parts.append(say("density_of_n_highest_near", name=name, where=where, n=n, peak=peak))
     return sentences(parts)
 
 

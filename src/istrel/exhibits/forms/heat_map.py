@@ -243,10 +243,6 @@ def _own_notes(drawings: tuple[HeatCell, ...], plan: CountPlan | RelatePlan) -> 
     texts = []
     if drawings[0].measure == "coefficient" and plan.request.settings["order"] == "similar":
         texts.append(say("variables_that_relate_to_others"))
-    if drawings[0].measure == "coefficient":
-        texts += [
-            say("n_cases_sentence", n=cell.n) for cell in drawings[:1] if len(drawings) == 1 and isinstance(cell.n, int)
-        ]
     return texts
 
 
@@ -265,10 +261,11 @@ def _alt(drawings: tuple[HeatCell, ...], plan: CountPlan | RelatePlan) -> Text:
             continue
         i, j = np.unravel_index(int(np.nanargmax(np.abs(cell.values))), cell.values.shape)
         value = Cell(float(cell.values[i, j]), _kind(cell))
+        text = say("share_alone", share=value) if value.kind is Kind.WHOLE_PERCENT else (value,)
         names = {"row": cell.rows[int(i)], "column": cell.columns[int(j)]}
         template = "heat_map_of_tiles_strongest"
         n = int(np.isfinite(cell.values).sum())
-        parts.append(say(template, where=in_group(cell.group, plan.data), n=n, value=value, **names))
+        parts.append(say(template, where=in_group(cell.group, plan.data), n=n, value=text, **names))
     del plan
     return sentences(parts)
 

@@ -4,12 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Hashable, Sequence
 from dataclasses import replace
+from itertools import pairwise
 from typing import Protocol
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.cases import Group
+from istrel.exhibits.class_labels import class_labels
 from istrel.exhibits.contracts import Counts, Form, Json, Plan
 from istrel.exhibits.exchange import finite, groups, number
 from istrel.exhibits.figure import FigureSheet
@@ -22,7 +24,7 @@ from istrel.exhibits.forms.common import (
     n_cell,
 )
 from istrel.exhibits.forms.curves import bandwidth_words
-from istrel.exhibits.forms.histogram_cells import ARRANGED, HistogramCell, draw
+from istrel.exhibits.forms.histogram_cells import ARRANGED, HistogramCell, draw, seen_edges
 from istrel.exhibits.forms.histogram_panels import panels_of
 from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.table import Note, general
@@ -135,9 +137,10 @@ def _alt(drawings: tuple[HistogramCell, ...], plan: Plan) -> Text:
         title = titled_with_unit(plan.data.variable(cell.variable))
         shown = [count if isinstance(count, int) else -1 for count in cell.counts]
         top = int(np.argmax(shown))
-        limits = {"from_": float(cell.edges[0]), "to": float(cell.edges[-1])}
-        limits |= {"low": float(cell.edges[top]), "high": float(cell.edges[top + 1])}
-        edges = {key: value_cell(value, cell.variable, plan.data) for key, value in limits.items()}
+        edges = seen_edges(cell, plan)
+        limits = list(pairwise(edges))
+        label = class_labels(limits, cell.closed, cell.variable, plan.data)[top]
+        ends = {"from_": edges[0], "to": edges[-1]}
         parts.append(
             say(
                 "histogram_of_n_values_from",
@@ -145,7 +148,8 @@ def _alt(drawings: tuple[HistogramCell, ...], plan: Plan) -> Text:
                 where=in_group(cell.group, plan.data),
                 n=n_cell(cell.n, cell.variable, cell.group),
                 most=shown[top],
-                **edges,
+                class_=label,
+                **{key: value_cell(value, cell.variable, plan.data) for key, value in ends.items()},
             )
         )
     return sentences(parts)

@@ -83,6 +83,12 @@ class HistogramCell:
     median: float | None = None
 
 
+def seen_edges(cell: HistogramCell, plan: Plan) -> list[float]:
+    """The limits of the classes as words give them: on a logarithmic axis, where they are no round numbers, to four figures."""
+    edges = cell.edges.tolist()
+    return [float(f"{edge:.4g}") for edge in edges] if is_log(plan) else edges
+
+
 def _refuse_open_ends(said: Settings) -> None:
     """Raises where a class has no limit on one side: a bar needs both."""
     if not np.isfinite(said["edges"] or ()).all():

@@ -20,9 +20,9 @@ from istrel.exhibits.forms.common import (
     panel_label,
     room_beside,
 )
-from istrel.exhibits.forms.histogram_cells import HistogramCell
+from istrel.exhibits.forms.histogram_cells import HistogramCell, seen_edges
 from istrel.exhibits.text import Text, say
-from istrel.exhibits.wording import value_cell
+from istrel.exhibits.wording import between_cell, value_cell
 from istrel.stats import binning, density
 
 Array = NDArray[np.float64]
@@ -160,7 +160,7 @@ def upright_marks(values: list[tuple[float, Text]], name: str, plan: Plan, top: 
     for value, symbol in values:
         end = 0.94 * top
         side: Literal["left", "right"] = "left" if len(values) > 1 and value == least else "right"
-        number = value_cell(value, name, plan.data, figures=4)
+        number = between_cell(value, name, plan.data)
         words = say("symbol_value", symbol=symbol, value=number) if symbol else (number,)
         marks.append(Line(np.array([value, value]), np.array([0.0, end]), ink="quiet"))
         marks.append(Words(np.array([value]), np.array([end]), (words,), side=side))
@@ -170,6 +170,7 @@ def upright_marks(values: list[tuple[float, Text]], name: str, plan: Plan, top: 
 def _items(cell: HistogramCell, plan: Plan) -> tuple[Item, ...]:
     """What each bar says, and its cases."""
     made = []
+    seen = seen_edges(cell, plan)
     for place, count in enumerate(cell.counts):
         low, high = float(cell.edges[place]), float(cell.edges[place + 1])
         if not isinstance(count, int):
@@ -180,7 +181,8 @@ def _items(cell: HistogramCell, plan: Plan) -> tuple[Item, ...]:
         where = " · ".join((*cell.group.labels, words))
         limits = (cell.variable, low, high, "both" if outermost else cell.closed)
         behind = Behind(where, cell.group.named, within=(limits,))
-        ends = {key: value_cell(v, cell.variable, plan.data) for key, v in (("low", low), ("high", high))}
+        edges = {"low": seen[place], "high": seen[place + 1]}
+        ends = {key: value_cell(edge, cell.variable, plan.data) for key, edge in edges.items()}
         n = cell.n if isinstance(cell.n, int) else len(cell.counts)
         made.append(Item(say("class_count", **ends, count=count, n=n), behind))
     return tuple(made)

@@ -27,7 +27,8 @@ def small(cells: list[MeasuredCell]) -> list[MarginNote]:
     cell, n = found
     words = " · ".join((cell.variable, *cell.group.labels))
     behind = Behind(words, cell.group.named, valid=(cell.variable,))
-    says = say("n_in_this_group", n=n, group=group_label(cell.group, several=True))
+    label = group_label(cell.group, several=True)
+    says = say("n_in_this_group", n=n, group=label) if cell.group.labels else say("n_equals", n=n)
     return [MarginNote(cell.variable, cell.group.labels, says, cases=behind)]
 
 

@@ -12,10 +12,11 @@ from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
 from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
 from istrel.exhibits.behind import Behind
+from istrel.exhibits.claims import unless_alike
 from istrel.exhibits.contracts import Plan
 from istrel.exhibits.setting import MarginNote, Remedy
-from istrel.exhibits.text import Cell, listed, say
-from istrel.exhibits.wording import titled, value_cell
+from istrel.exhibits.text import Cell, Text, listed, say
+from istrel.exhibits.wording import between_cell, titled, value_cell
 from istrel.sentence.edit import toggle_group
 from istrel.stats import density
 from istrel.stats.correlation import eta
@@ -37,6 +38,14 @@ def used_values(name: str, plan: Plan) -> Array:
     """The usable values of the cases in use, in the order of the file."""
     numbers = plan.data.numbers(name)
     return np.asarray(numbers.values[numbers.valid & plan.cases.mask])
+
+
+FAR = {
+    (True, True): "lies_far_above_the_rest",
+    (True, False): "lie_far_above_the_rest",
+    (False, True): "lies_far_below_the_rest",
+    (False, False): "lie_far_below_the_rest",
+}
 
 
 def codes(name: str, plan: Plan) -> list[MarginNote]:
@@ -66,25 +75,28 @@ def far(name: str, plan: Plan) -> list[MarginNote]:
     out = remote(values)
     if not out.any():
         return []
-    beyond = np.unique(values[out])
-    low, high = float(values.min()), float(values.max())
-    value = high if high in beyond else low
-    template = "lies_far_above_the_rest" if value == high else "lies_far_below_the_rest"
-    says = say(template, value=Cell(value, Kind.CODE))
+    says = _far_words(values[out], float(np.median(values)))
     before, after = _mean_sd(values), _mean_sd(values[~out])
     if not plan.request.across and abs(before[0] - after[0]) > MOVES * after[1]:
-        numbers = {
-            "mean": value_cell(after[0], name, plan.data, figures=4),
-            "was": value_cell(before[0], name, plan.data, figures=4),
-        }
-        one = beyond.size == 1 and out.sum() == 1
-        it, them = (
-            "without_it_m_is_instead",
-            "without_them_m_is_instead",
+        says = unless_alike(
+            "without_it_m_is_instead" if out.sum() == 1 else "without_them_m_is_instead",
+            differ=(("mean", "was"),),
+            otherwise=says,
+            far=says,
+            mean=between_cell(after[0], name, plan.data),
+            was=between_cell(before[0], name, plan.data),
         )
-        says = say(it if one else them, far=says, **numbers)
-    behind = Behind(f"{name}: far from the rest", values=(name, tuple(beyond.tolist())))
+    behind = Behind(f"{name}: far from the rest", values=(name, tuple(np.unique(values[out]).tolist())))
     return [MarginNote(name, (), says, cases=behind)]
+
+
+def _far_words(out: Array, middle: float) -> Text:
+    """Which values lie far out, on one side of the middle or on both."""
+    low, high = float(out.min()), float(out.max())
+    if low < middle < high:
+        return say("lie_far_from_the_rest", n=out.size, low=Cell(low, Kind.CODE), high=Cell(high, Kind.CODE))
+    above, one = high > middle, out.size == 1
+    return say(FAR[above, one], n=out.size, value=Cell(high if above else low, Kind.CODE))
 
 
 def _mean_sd(values: Array) -> tuple[float, float]:

@@ -7,7 +7,7 @@ from dataclasses import replace
 
 from istrel.data.dataset import Dataset
 from istrel.exhibits.claims import claim
-from istrel.exhibits.text import Cell, Hidden, Phrase, Text, count_cell, in_a_row, listed, say
+from istrel.exhibits.text import Cell, Hidden, Phrase, Text, count_cell, in_a_row, listed, say, within
 from istrel.exhibits.verbs.frequencies import FrequencyCell, Level
 from istrel.exhibits.wording import crossed_title, group_label, in_group
 from istrel.style.numbers import Kind
@@ -83,7 +83,7 @@ def most_frequent(cells: Sequence[FrequencyCell], data: Dataset, *, overall: boo
     said = []
     if alone:
         name = crossed_title(cells[0].variables, data)
-        values = in_a_row([_value_words(label, found) for label, found in alone.items()])
+        values = in_a_row([_value_words(within(label), found) for label, found in alone.items()])
         template = "overall_was_most_often" if overall else "was_most_often"
         said.append(say(template, name=name, values=values))
     return said + [_shared(cell, first, data) for cell, first in firsts if len(first) > 1]

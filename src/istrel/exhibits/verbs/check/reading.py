@@ -21,15 +21,21 @@ SHAPES = {
 }
 
 
-def chosen_test(tests: dict[str, Tested]) -> str:
-    """The test that the reading goes by: Shapiro–Wilk where it has a p, else Anderson–Darling; empty where neither has."""
-    for test in ("shapiro_wilk", "anderson_darling"):
-        if isinstance(tests[test].p_adjusted, float):
-            return test
-    return ""
+USUAL = ("shapiro_wilk", "anderson_darling")
 
 
-def read_shape(n: int, tests: dict[str, Tested], skewness: Value, kurtosis: Value) -> str:
+def chosen_test(tests: dict[str, Tested], shown: tuple[str, ...] = USUAL) -> str:
+    """The test that the reading goes by, the first that has a p; empty where none has.
+
+    Of the tests shown Shapiro–Wilk and Anderson–Darling come first; where none shown has a p, these two as well.
+    """
+    order = (*(test for test in USUAL if test in shown), *shown, *USUAL)
+    return next((test for test in order if isinstance(tests[test].p_adjusted, float)), "")
+
+
+def read_shape(
+    n: int, tests: dict[str, Tested], skewness: Value, kurtosis: Value, shown: tuple[str, ...] = USUAL
+) -> str:
     """A reading from the chosen test (p adjusted if so) with |G1| and |G2|; empty where there is no test.
 
     Notes
@@ -38,7 +44,7 @@ def read_shape(n: int, tests: dict[str, Tested], skewness: Value, kurtosis: Valu
     rejects (as it prints, too) sees a mild departure where |G1| and |G2| are within 1 as printed, a clear one beyond; fewer
     than 10 cases never make a departure clear.
     """
-    test = chosen_test(tests)
+    test = chosen_test(tests, shown)
     if not test:
         return ""
     p = tests[test].p_adjusted

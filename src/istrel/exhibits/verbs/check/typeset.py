@@ -182,7 +182,7 @@ def _methods(plan: CheckPlan, result: CheckResult, sets: list[SetCell]) -> Text:
 def _text(plan: CheckPlan, cells: list[CheckCell]) -> Text:
     said = []
     for cell in cells:
-        test = chosen_test(cell.tests)
+        test = chosen_test(cell.tests, plan.shown)
         if not test or not cell.reading:
             continue
         tested = cell.tests[test]

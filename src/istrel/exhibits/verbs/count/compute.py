@@ -10,12 +10,12 @@ from numpy.typing import NDArray
 
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
+from istrel.exhibits.class_labels import class_labels
 from istrel.exhibits.forms.classes import shared_edges
 from istrel.exhibits.text import Text, value_label
 from istrel.exhibits.verbs.count.resolve import Counted, CountPlan, tables_in
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell, Limits
 from istrel.exhibits.verbs.frequencies import (
-    class_labels,
     count_classes,
     count_values,
     ordered_places,

@@ -60,8 +60,8 @@ def _shown(key: str, value: Value) -> Value:
 def _precise(made: Cell, cell: MeasuredCell, plan: DescribePlan) -> Cell:
     """Decimals of a measure: as asked for; else as the codebook says; else as finely as the variable was measured.
 
-    All groups of a variable print alike. Whole-number data keep whole minimum, maximum, range and mode, and as many decimals
-    of a quantile as any group needs.
+    All groups of a variable print alike. Whole-number data keep whole minimum, maximum, range and mode, and whole quantiles
+    where in no group one lies between two numbers.
     """
     asked = plan.request.settings["decimals"]
     if asked is not None:
@@ -70,12 +70,11 @@ def _precise(made: Cell, cell: MeasuredCell, plan: DescribePlan) -> Cell:
     if cell.whole and recorded == "values":
         return replace(made, decimals=0)
     said = plan.data.variable(cell.variable).decimals
-    if cell.whole and recorded == "between":
-        needed = cell.halves.get(made.statistic, 0)
-        return replace(made, decimals=needed if said is None else max(said, needed))
-    if said is not None:
-        return replace(made, decimals=max(said, cell.precision.decimals(said)))
-    return replace(made, precision=cell.precision._replace(recorded=recorded == "values"))
+    quantile = cell.whole and recorded == "between"
+    if quantile and not cell.between:
+        return replace(made, decimals=said or 0)
+    precision = cell.precision._replace(recorded=recorded == "values", least=int(quantile))
+    return replace(made, decimals=None if said is None else max(said, precision.decimals(said)), precision=precision)
 
 
 def _behind(key: str, value: Value, cell: MeasuredCell) -> Behind | None:

@@ -50,30 +50,24 @@ def _alike(cells: Sequence[ResultCell], plan: DescribePlan) -> list[ResultCell]:
     for cell in cells:
         if isinstance(cell, MeasuredCell) and not cell.date:
             mine.setdefault(cell.variable, []).append(cell)
-    found: dict[str, tuple[Precision, dict[str, int]]] = {}
+    found: dict[str, tuple[Precision, bool]] = {}
     for name, alike in mine.items():
         spreads = [sd for cell in alike if (sd := cell.number("sd")) > 0]
         numeric = plan.data.table.column(name).kind is Kind.NUMBER
         measured = plan.data.measured_decimals(name) if numeric else 0
-        found[name] = Precision(measured, min(spreads, default=math.nan)), _halves(alike)
+        found[name] = Precision(measured, min(spreads, default=math.nan)), _between(alike)
     return [
-        replace(cell, precision=found[cell.variable][0], halves=found[cell.variable][1])
+        replace(cell, precision=found[cell.variable][0], between=found[cell.variable][1])
         if isinstance(cell, MeasuredCell) and cell.variable in found
         else cell
         for cell in cells
     ]
 
 
-def _halves(cells: list[MeasuredCell]) -> dict[str, int]:
-    """{quantile of whole numbers: its decimals in all groups}: one for halves, two for quarters."""
-    found: dict[str, int] = {}
-    for cell in cells:
-        for key, value in cell.statistics.items():
-            if isinstance(value, float) and statistic(key).ranks:
-                needed = 0 if value.is_integer() else 1 if (2 * value).is_integer() else 2
-                found[key] = max(needed, found.get(key, 0))
-    ends = [key for key in ("q1", "q3") if key in found]  # the two quartiles stand in one bracket
-    return found | dict.fromkeys(ends, max((found[key] for key in ends), default=0))
+def _between(cells: list[MeasuredCell]) -> bool:
+    """Whether a quantile lies between two whole numbers."""
+    values = ((key, value) for cell in cells for key, value in cell.statistics.items())
+    return any(isinstance(value, float) and statistic(key).ranks and not value.is_integer() for key, value in values)
 
 
 def _cells(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[ResultCell]:

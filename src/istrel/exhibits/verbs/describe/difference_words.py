@@ -75,7 +75,7 @@ class Marks:
         parts = [
             say("mark_says", mark=mark, what=words)
             if mark
-            else say("symbol_says", symbol=self._alone[what], what=words)
+            else say("symbol_says", symbol=opened(self._alone[what]), what=words)
             for what, mark in self._said.items()
             for words in [opened(_measured(said[what]) if what in said else _tested(what))]
         ]
@@ -133,7 +133,7 @@ def difference_heads(plan: DescribePlan, result: DescribeResult) -> tuple[Head, 
     head = say("head_difference")
     if len(kinds) == 1:
         ((measure, level, has_interval),) = kinds
-        symbol = say(MEASURES[measure].symbol)
+        symbol = opened(say(MEASURES[measure].symbol))
         head = say("head_measure", symbol=symbol, level=Cell(100 * level, Kind.EDGE)) if has_interval else symbol
     effect = (Head(head),) if said["difference"] else ()
     p = say("head_p_adjusted") if said["adjust"] != "none" else say("head_p")

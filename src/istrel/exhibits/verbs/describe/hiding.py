@@ -38,7 +38,12 @@ def counts(plan: DescribePlan, result: DescribeResult, below: int) -> DescribeRe
     ledger.enter_used(first, result.cases.used)
     ledger.enter_ungrouped(first)
     kept = tuple(_hidden(ledger, place, cell) for place, cell in enumerate(cells))
-    drawn = [shown.hidden(ledger, place, d) for place, d in enumerate(result.drawings)] if shown is not None else []
+    told = {(cell.names[0], cell.group): place for place, cell in enumerate(cells)}
+    drawn = [
+        shown.hidden(ledger, place, drawing)
+        for place, drawing in enumerate(result.drawings)
+        if shown is not None and not ledger.is_hidden((told[drawing.variable, drawing.group], "n"))
+    ]
     return replace(
         result,
         cells=kept,

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, field
+from dataclasses import dataclass
 
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.contracts import Drawing
@@ -37,8 +37,8 @@ class MeasuredCell:
         How many cases have the higher of two values, where the variable has only two: its mean tells it; else None.
     precision
         What decides its decimals, alike in all groups.
-    halves
-        {quantile: how many decimals it needs of whole numbers, in any group}.
+    between
+        True where in any group a quantile of whole numbers lies between two of them.
     """
 
     variable: str
@@ -52,7 +52,7 @@ class MeasuredCell:
     inside: float = float("nan")
     ones: int | None = None
     precision: Precision = UNKNOWN
-    halves: dict[str, int] = field(default_factory=dict)
+    between: bool = False
 
     @property
     def names(self) -> tuple[str, ...]:

@@ -50,6 +50,8 @@ def title_of(plan: DescribePlan) -> Text:
     names = [titled(plan.data.variable(subject.name)) for subject in plan.subjects]
     if plan.form == "missing map":
         what = say("missing_values_of", what=listed(names) if len(names) <= 3 else say("n_variables", n=len(names)))
+    elif len(names) > 3 and plan.form in DRAWN:
+        what = say(DRAWN[plan.form], what=say("n_variables", n=len(names)))
     elif len(names) > 3 and plan.form != "table":
         what = say("distributions_of_variables", n=len(names))
     elif len(names) > 3:
@@ -201,10 +203,27 @@ def _of_measured(cells: list[MeasuredCell], plan: DescribePlan, result: Describe
 def _spans(cells: list[MeasuredCell], plan: DescribePlan) -> list[Text]:
     """How far the means or medians span, where the test printed does not tell the groups apart."""
     ranked = sorted(cells, key=lambda cell: -cell.number(plan.centre))
-    ends = {"low": cell_of(plan.centre, ranked[-1], plan), "high": cell_of(plan.centre, ranked[0], plan)}
-    name = titled(plan.data.variable(cells[0].variable))
-    said = say("medians_span" if plan.centre == "median" else "means_span", name=name, n=len(ranked), **ends)
-    return [(*said, Run("."))]
+    return [(*_spanned(titled(plan.data.variable(cells[0].variable)), ranked, plan), Run("."))]
+
+
+def _spanned(name: Text, ranked: list[MeasuredCell], plan: DescribePlan) -> Text:
+    """How far the means or medians span, where they look different in print; else that they are about the same."""
+    medians, high = plan.centre == "median", ranked[0]
+    similar = say(
+        "medians_alike" if medians else "means_alike",
+        name=name,
+        numbers=_middle_words(high, plan),
+        place=_place(high, plan),
+    )
+    return unless_alike(
+        "medians_span" if medians else "means_span",
+        differ=(("low", "high"),),
+        otherwise=similar,
+        name=name,
+        low=cell_of(plan.centre, ranked[-1], plan),
+        high=cell_of(plan.centre, high, plan),
+        n=len(ranked),
+    )
 
 
 def _about(cell: ResultCell) -> str:
@@ -248,27 +267,12 @@ def _compared(name: Text, ranked: list[MeasuredCell], plan: DescribePlan) -> Tex
     """Highest and lowest group, as far as they can be told apart in print; else how far the means or medians span."""
     key, high, low = plan.centre, ranked[0], ranked[-1]
     medians = key == "median"
-    similar = say(
-        "medians_alike" if medians else "means_alike",
-        name=name,
-        numbers=_middle_words(high, plan),
-        place=_place(high, plan),
-    )
-    spanned = unless_alike(
-        "medians_span" if medians else "means_span",
-        differ=(("low", "high"),),
-        otherwise=similar,
-        name=name,
-        low=cell_of(key, low, plan),
-        high=cell_of(key, high, plan),
-        n=len(ranked),
-    )
     return claim(
         "highest and lowest",
         [[cell.number(key) for cell in ranked]],
         "highest_and_lowest_median" if medians else "highest_and_lowest_mean",
         differ=(("first", "second"), ("last_but_one", "last")),
-        otherwise=spanned,
+        otherwise=_spanned(name, ranked, plan),
         name=name,
         high=_place(high, plan),
         high_numbers=_middle_words(high, plan),

@@ -15,7 +15,7 @@ from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.remarks import pairs
 from istrel.exhibits.setting import MarginNote, Setting, Sheet
 from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
-from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, count_cell, in_a_row, listed, say, sentences
+from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, count_cell, in_a_row, listed, opened, say, sentences
 from istrel.exhibits.verbs.frequency_words import hidden_note
 from istrel.exhibits.verbs.relate.resolve import RelatePlan
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
@@ -230,8 +230,9 @@ def _strength(pair: Pair) -> float:
 def _notes(plan: RelatePlan, result: RelateResult) -> tuple[Note, ...]:
     texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
     pairs = [pair for cell in result.cells for pair in cell.pairs]
-    if plan.form == "table":
+    if plan.form in ("table", "heat map"):
         texts += _counts_note(plan, pairs)
+    if plan.form == "table":
         texts += _coefficient_notes(plan, result, pairs)
     texts += hidden_note(plan.request.settings["hide_below"], result.cells)
     notes = list(general(texts))
@@ -265,7 +266,7 @@ def _coefficient_notes(plan: RelatePlan, result: RelateResult, pairs: list[Pair]
             texts.append(say("the_matrix_is_not_positive"))
         else:
             texts.append(say("the_matrix_is_not_positive_definite"))
-    texts += dashes_note(pair.coefficient for pair in pairs)
+    texts += dashes_note(value for pair in pairs for value in _shown_of(pair, plan))
     adjust = plan.request.settings["adjust"]
     if adjust != "none":
         tested = [sum(isinstance(pair.p, float) for pair in cell.pairs) for cell in result.cells]
@@ -274,8 +275,16 @@ def _coefficient_notes(plan: RelatePlan, result: RelateResult, pairs: list[Pair]
             template = "p_adjusted_for_the_pairs"
         most = max(tested)
         template = template if len(set(tested)) == 1 else "p_adjusted_for_the_pairs_of"
+        template = "p_needs_no_adjustment_for" if most <= 1 else template
         texts.append(say(template, n=most, source=ADJUSTMENTS[adjust]))
     return texts
+
+
+def _shown_of(pair: Pair, plan: RelatePlan) -> Iterator[Value]:
+    """What the table shows of a pair: its coefficient, and beside it or below it the interval."""
+    yield pair.coefficient
+    if isinstance(pair.coefficient, float) and (plan.against or plan.request.settings["intervals"]):
+        yield pair.low
 
 
 def _which(plan: RelatePlan, pairs: list[Pair], methods: list[str]) -> list[Text]:
@@ -288,7 +297,7 @@ def _which(plan: RelatePlan, pairs: list[Pair], methods: list[str]) -> list[Text
             places = dict.fromkeys(f"{number[p.b]}–{number[p.a]}" for p in pairs if p.method == method)
             parts.append(say("coefficient_for_pairs", name=say(COEFFICIENTS[method].short), list=", ".join(places)))
     rest = say(COEFFICIENTS[common].short)
-    return [say("coefficient_for_all_others", some=in_a_row(parts), name=rest)]
+    return [say("coefficient_for_all_others", some=opened(in_a_row(parts)), name=rest)]
 
 
 def _star_note(used: set[str]) -> Text:
