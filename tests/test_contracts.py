@@ -10,6 +10,7 @@ from pathlib import Path
 
 import pytest
 
+from istrel.app.stations.manuscript.style_panel import OF_LANGUAGE
 from istrel.exhibits.forms.catalogue import FORMS as DRAWN
 from istrel.exhibits.verbs.catalogue import VERBS as DONE
 from istrel.render import OUTPUTS
@@ -27,6 +28,12 @@ def test_vocabulary_and_catalogues_name_the_same_verbs_and_forms() -> None:
     assert DONE.keys() == VERBS.keys()
     assert DRAWN.keys() == {name for name, form in FORMS.items() if form.drawn}
     assert {form for verb in VERBS.values() for form in verb.forms} == FORMS.keys()
+
+
+def test_every_language_brings_its_labels_and_every_output_stands_in_the_manual() -> None:
+    assert OF_LANGUAGE.keys() == words.LANGUAGES.keys()
+    manual = (SOURCES.parents[1] / "docs" / "exchange.md").read_text(encoding="utf-8")
+    assert [ending for ending in OUTPUTS if f".{ending}" not in manual] == []
 
 
 @pytest.mark.parametrize("name", DRAWN)

@@ -27,7 +27,7 @@ CLAUSES = {
     "with": "statistics and settings",
 }
 SHORT_AND_STATISTICS = (*STATISTICS, *SHORT)
-CLAUSES_OF = {"against": ("count", "relate"), "given": ("relate",)}
+CLAUSES_OF = {c: tuple(v.name for v in VERBS.values() if c in v.clauses) for c in ("against", "given")}
 
 __all__ = [
     "CASE_LISTS",

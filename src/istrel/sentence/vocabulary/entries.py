@@ -13,11 +13,12 @@ AGAINST, LIST, GROUPS = "against", "list", "groups"
 
 @dataclass(frozen=True)
 class Verb:
-    """A verb; `forms` are the words after `as` that it knows, the usual one first."""
+    """A verb; `forms` are the words after `as` that it knows, the usual one first, `clauses` those that not every verb has."""
 
     name: str
     meaning: str
     forms: tuple[str, ...]
+    clauses: tuple[str, ...] = ()
 
 
 @dataclass(frozen=True)

@@ -6,6 +6,7 @@ from istrel.sentence.vocabulary import statistics
 from istrel.sentence.vocabulary.entries import AGAINST, GROUPS, LIST, Belongs, Need, Setting
 from istrel.sentence.vocabulary.figure_settings import BARS, CATEGORY_BARS, FIGURE_SETTINGS, PLANES
 from istrel.sentence.vocabulary.takes import Choice, Names, Number, Numbers, YesNo, YesNoOr
+from istrel.sentence.vocabulary.verbs import VERBS
 
 _TABLE = Belongs("describe", ("table",))
 _GROUPED_TABLE = Belongs("describe", ("table",), only=GROUPS)
@@ -14,8 +15,8 @@ _LISTED_FREQUENCIES = Belongs("count", ("table", "bars"), only=LIST)
 _CROSS = Belongs("count", only=AGAINST)
 _CROSS_TABLE = Belongs("count", ("table",), only=AGAINST)
 _CLASSES = (BARS, _FREQUENCIES, _CROSS)
-_GROUPS = tuple(Belongs(verb, only=GROUPS) for verb in ("describe", "count", "check", "relate"))
-_EVERYWHERE = tuple(Belongs(verb) for verb in ("describe", "count", "check", "relate"))
+_GROUPS = tuple(Belongs(verb, only=GROUPS) for verb in VERBS)
+_EVERYWHERE = tuple(Belongs(verb) for verb in VERBS)
 _LISTED, _ALIKE = (_FREQUENCIES, Belongs("describe", ("bars", "shares"))), (Belongs("relate", ("heat map",)),)
 _SMOOTH = (Need(BARS, "curve", ("density", "both")),)
 _ADJUSTMENTS = Choice((("none", "no"), ("holm", "Holm"), ("bh", "Benjamini–Hochberg")))

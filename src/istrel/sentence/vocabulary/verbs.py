@@ -24,9 +24,11 @@ VERBS = {
                 "missing map",
             ),
         ),
-        Verb("count", "frequencies; with “against” a cross-table", ("table", "bars", "shares", "heat map")),
+        Verb(
+            "count", "frequencies; with “against” a cross-table", ("table", "bars", "shares", "heat map"), ("against",)
+        ),
         Verb("check", "the shape of distributions: normality", ("table", "quantile plot")),
-        Verb("relate", "correlation and association", ("table", "scatter", "grid", "heat map")),
+        Verb("relate", "correlation and association", ("table", "scatter", "grid", "heat map"), ("against", "given")),
     )
 }
 

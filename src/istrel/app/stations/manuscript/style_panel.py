@@ -15,6 +15,7 @@ from istrel.files import read_small, write_whole
 from istrel.problem import Problem
 from istrel.study.changes.manuscript import SetStyle
 from istrel.style.house import SHIPPED, read_style, style_text
+from istrel.style.phrases import LANGUAGES
 
 if TYPE_CHECKING:
     from istrel.app.bridge import StudyModel
@@ -32,7 +33,7 @@ YES = ((True, "yes"), (False, "no"))
 FORM: dict[str, tuple[Field, ...]] = {
     "": (
         Field("name", "Name"),
-        Field("language", "Language", (("en", "English"), ("de", "German"), ("fr", "French"), ("es", "Spanish"))),
+        Field("language", "Language", tuple(LANGUAGES.items())),
         Field("by_chapter", "Numbered by chapter", YES),
     ),
     "Numbers": (
@@ -76,7 +77,7 @@ FORM: dict[str, tuple[Field, ...]] = {
 OF_LANGUAGE = {  # what a language brings along: labels, the word before notes, marks in numbers, capitals in titles
     "en": ("Table {number}", "Figure {number}", "Note.", ".", ",", True),
     "de": ("Tabelle {number}", "Abbildung {number}", "Anmerkung.", ",", ".", False),
-    "fr": ("Tabl. {number}", "Fig. {number}", "Note.", ",", "\u202f", False),
+    "fr": ("Tableau {number}", "Figure {number}", "Note.", ",", "\u202f", False),
     "es": ("Tabla {number}", "Figura {number}", "Nota.", ",", ".", False),
 }
 BROUGHT = (
