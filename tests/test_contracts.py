@@ -32,7 +32,7 @@ def test_vocabulary_and_catalogues_name_the_same_verbs_and_forms() -> None:
 
 def test_every_language_brings_its_labels_and_every_output_stands_in_the_manual() -> None:
     assert OF_LANGUAGE.keys() == words.LANGUAGES.keys()
-    manual = (SOURCES.parents[1] / "docs" / "exchange.md").read_text(encoding="utf-8")
+    manual = (SOURCES.parents[1] / "README.md").read_text(encoding="utf-8")
     assert [ending for ending in OUTPUTS if f".{ending}" not in manual] == []
 
 

@@ -12,6 +12,7 @@ import re
 from collections.abc import Callable, Iterator
 from pathlib import Path
 
+import numpy as np
 import pytest
 
 from every_sentence import broad, every_exhibit
@@ -29,6 +30,8 @@ from made import make_exhibit
 
 GOLDEN = Path(__file__).parents[1] / "golden"
 NUMBER = re.compile(r"-?\d+\.\d+(?:e[-+]?\d+)?")
+FOLDER = re.compile(r"(?<=path=')[^']*/")  # of a font
+LONG = 100_000  # numbers of a mark that are all compared
 DIGITS, AWAY = 6, 0.3717  # a number is compared to so many digits, and rounded where no round number lies on the edge
 
 
@@ -60,7 +63,8 @@ def unread(exhibit: Exhibit, style: HouseStyle) -> Iterator[tuple[str, str]]:
     if not isinstance(exhibit.sheet, FigureSheet):
         yield "html", render(document, "html").decode()
         return
-    yield "scene", repr(make_scene(exhibit.sheet, style))
+    with np.printoptions(threshold=LONG, precision=DIGITS + 3):
+        yield "scene", FOLDER.sub("", repr(make_scene(exhibit.sheet, style)))
     marks = [mark for panel in exhibit.sheet.panels for mark in panel.marks]
     items = [item for mark in marks for item in getattr(mark, "items", ())[:40]]
     yield "items", "\n".join(f"{plain_text(item.words, style)} {item.behind}" for item in items)
