@@ -12,7 +12,8 @@ from istrel.data.codebook import MissingCode
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
 from istrel.exhibits.make import Exhibit
-from istrel.sentence.vocabulary import VERBS
+from istrel.sentence.settings import Place, fitting_offers, show_setting
+from istrel.sentence.vocabulary import VERBS, Setting
 from made import make_exhibit
 
 USUAL = (
@@ -296,6 +297,21 @@ def rich() -> str:
         gone = [rng.random() < 0.06 and place < 4 for place in range(9)]
         lines.append(",".join("" if none else str(v) for none, v in zip(gone, [*numbers, *words], strict=True)))
     return "\n".join(lines) + "\n"
+
+
+LISTS = {"edges": "{0, 5, 10, 90}", "percentiles": "{10, 33}", "bounds": "{-20, 90}", "tests": "{lilliefors}"}
+NUMBERS = {"bins": 7, "width": 4, "start": 1, "bandwidth": 2, "trim": 0.2, "minimum": 3, "top": 1}
+
+
+def values(setting: Setting, place: Place) -> Iterator[str]:
+    """Values that are not the usual one, as they are typed."""
+    if setting.name == "statistics":
+        yield "kurtosis, mad"
+    elif setting.name in LISTS or setting.name in NUMBERS:
+        yield f"{setting.name} = {LISTS.get(setting.name) or NUMBERS[setting.name]}"
+    else:
+        offers = [value for value in fitting_offers(setting, place) if value is not None and value != setting.usual]
+        yield from (show_setting(setting.name, value) for value in reversed(offers))
 
 
 BROAD = (

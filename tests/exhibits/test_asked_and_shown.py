@@ -8,22 +8,20 @@ from functools import cache
 
 import pytest
 
-from every_sentence import subjects_of
+from every_sentence import subjects_of, values
 from istrel.data.dataset import Dataset
 from istrel.exhibits.figure import FigureSheet
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.render.scene import make_scene
-from istrel.sentence.settings import Place, fitting_offers, fitting_settings, show_setting
+from istrel.sentence.settings import Place, fitting_settings, show_setting
 from istrel.sentence.vocabulary import SETTINGS, VERBS, Setting
 from istrel.style.house import load_style
 from made import make_exhibit
 
 MANY = 5  # places of one setting, from all of them evenly
 GROUPED = {setting.name for setting in SETTINGS.values() if setting.needs_groups}
-LISTS = {"edges": "{0, 5, 10, 90}", "percentiles": "{10, 33}", "bounds": "{-20, 90}", "tests": "{lilliefors}"}
-NUMBERS = {"bins": 7, "width": 4, "start": 1, "bandwidth": 2, "trim": 0.2, "minimum": 3, "top": 1}
 OWN = {
     "order": "g",
     "top": "g",
@@ -50,17 +48,6 @@ def places(setting: Setting) -> Iterator[Place]:
                     place = Place(verb.name, form, against, groups)
                     if setting in fitting_settings(place):
                         yield place
-
-
-def values(setting: Setting, place: Place) -> Iterator[str]:
-    """Values that are not the usual one, as they are typed."""
-    if setting.name == "statistics":
-        yield "kurtosis, mad"
-    elif setting.name in LISTS or setting.name in NUMBERS:
-        yield f"{setting.name} = {LISTS.get(setting.name) or NUMBERS[setting.name]}"
-    else:
-        offers = [value for value in fitting_offers(setting, place) if value is not None and value != setting.usual]
-        yield from (show_setting(setting.name, value) for value in reversed(offers))
 
 
 @cache
