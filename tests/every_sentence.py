@@ -299,7 +299,14 @@ def rich() -> str:
     return "\n".join(lines) + "\n"
 
 
-LISTS = {"edges": "{0, 5, 10, 90}", "percentiles": "{10, 33}", "bounds": "{-20, 90}", "tests": "{lilliefors}"}
+LISTS = {
+    "x_limits": "{-900, 900}",
+    "y_limits": "{-900, 900}",
+    "edges": "{0, 5, 10, 90}",
+    "percentiles": "{10, 33}",
+    "bounds": "{-20, 90}",
+    "tests": "{lilliefors}",
+}
 NUMBERS = {"bins": 7, "width": 4, "start": 1, "bandwidth": 2, "trim": 0.2, "minimum": 3, "top": 1}
 
 

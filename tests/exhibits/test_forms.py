@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+import re
 from collections import Counter
 from collections.abc import Callable
 from itertools import pairwise
@@ -24,6 +25,7 @@ from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.render.scene import make_scene
+from istrel.render.scene.layout import foot_axis, side_axis
 from istrel.stats import normality
 from istrel.style.house import HouseStyle
 from made import make_exhibit
@@ -460,3 +462,33 @@ def test_many_cases_are_thinned_or_counted_and_said(data_of: Maker, style: House
     (plane,) = drawing_of("relate a, b as scatter", data, style)
     assert sum(map(sum, plane["counts"])) == 9_000
     assert_sound(make_scene(sheet_of("relate a, b as scatter with points", data), style))
+
+
+@pytest.mark.parametrize(
+    ("sentence", "refusal"),
+    [
+        ("describe age as histogram with x_limits = {0, 250}", ""),
+        ("describe age as histogram with x_limits = {0, 150}", "reaches from 10 to 200, beyond x_limits 0 and 150"),
+        ("describe age as histogram with y_limits = {10, 300}", "reaches from 0 to 193, beyond y_limits 10 and 300"),
+        ("describe age across format as boxes with y_limits = {0, 220}", ""),
+        ("describe age across format as boxes with y_limits = {0, 100}", "reaches from 19 to 199"),
+        ("describe age across format as boxes with x_limits = {0, 100}", "The axis across has no numbers"),
+        ("describe age across format as boxes with lying, x_limits = {0, 220}", ""),
+        ("describe age across format as means with y_limits = {30, 50}", ""),
+        ("describe age across format as means with y_limits = {40, 42}", "reaches from 38.5"),
+        ("relate age, absences as scatter with y_limits = {-5, 20}, fit = straight", ""),
+        ("describe age across format as violins with y_limits = {0, 50}", "reaches from"),
+        ("describe age as density with log = x, x_limits = {0, 900}", "A logarithmic axis begins above 0"),
+        ("count site as bars with y_limits = {5, 1}", "takes two values, the lower one first"),
+    ],
+)
+def test_an_axis_ends_where_it_is_asked_to_and_cuts_nothing(sentence: str, refusal: str, learners: Dataset) -> None:
+    if refusal:
+        with pytest.raises(Problem, match=re.escape(refusal)):
+            make_exhibit(sentence, learners)
+        return
+    sheet = make_exhibit(sentence, learners).sheet
+    assert isinstance(sheet, FigureSheet)
+    wanted = tuple(map(float, re.findall(r"_limits = \{(.+?), (.+?)\}", sentence)[0]))
+    side = foot_axis if "x_limits" in sentence else side_axis
+    assert all((side(panel).low, side(panel).high) == wanted for panel in sheet.panels)

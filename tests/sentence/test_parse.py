@@ -116,6 +116,7 @@ def requests(draw: st.DrawFn) -> Request:
         "statistics": st.lists(st.sampled_from(sorted(STATISTICS)), min_size=1, unique=True).map(tuple),
         "tests": st.just(("lilliefors",)),
         "edges": st.lists(st.floats(-1e6, 1e6), min_size=1, max_size=4, unique=True).map(tuple),
+        **dict.fromkeys(("x_limits", "y_limits"), st.tuples(st.floats(-1e6, 0), st.floats(1, 1e6))),
         "percentiles": st.lists(st.integers(1, 99).map(float), min_size=1, unique=True).map(tuple),
     }
     names = draw(st.lists(st.sampled_from([setting.name for setting in fitting]), max_size=4, unique=True))
@@ -139,7 +140,15 @@ def test_any_request_survives_being_written_and_read(request_: Request) -> None:
 
 @pytest.mark.parametrize("name", sorted(SETTINGS))
 def test_a_setting_is_refused_by_name_wherever_it_does_not_belong(name: str) -> None:
-    values = {"statistics": "{n}", "tests": "{lilliefors}", "edges": "{1, 2}", "percentiles": "{5}", "trim": "0.1"}
+    values = {
+        "statistics": "{n}",
+        "tests": "{lilliefors}",
+        "edges": "{1, 2}",
+        "x_limits": "{1, 2}",
+        "y_limits": "{1, 2}",
+        "percentiles": "{5}",
+        "trim": "0.1",
+    }
     setting, belongs = SETTINGS[name], 0
     for verb in VERBS.values():
         for form in verb.forms:

@@ -170,6 +170,22 @@ FIGURE_SETTINGS = (
         (Belongs("check", ("quantile plot",)),),
         usual="pointwise",
     ),
+    *(
+        Setting(
+            f"{letter}_limits",
+            f"Ends {side}",
+            f"two values at which the axis {side} ends; nothing that is drawn lies beyond",
+            Numbers(Number()),
+            (
+                Belongs("describe", (*CURVES, *SPREADS, "means", "bars")),
+                Belongs("count", ("bars",)),
+                Belongs("check", ("quantile plot",)),
+                Belongs("relate", ("scatter",)),
+            ),
+            usually=(("", "by what is drawn"),),
+        )
+        for letter, side in (("x", "across"), ("y", "upwards"))
+    ),
     Setting(
         "size",
         "Width",

@@ -6,6 +6,7 @@ from collections.abc import Iterator
 
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.forms.catalogue import form_of
+from istrel.exhibits.forms.limits import figure_of
 from istrel.exhibits.remarks import values
 from istrel.exhibits.setting import MarginNote, Setting, Sheet
 from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
@@ -60,7 +61,7 @@ def _title(plan: CheckPlan) -> Text:
 def _sheet(plan: CheckPlan, result: CheckResult, cells: list[CheckCell], sets: list[SetCell]) -> Sheet:
     notes = _notes(plan, result, cells, sets)
     if plan.form != "table":
-        return form_of(plan.form).figure(plan, result.drawings, _title(plan), notes)
+        return figure_of(plan, result.drawings, _title(plan), notes)
     rows = _single_rows(plan, cells)
     for cell in sets:
         rows += _set_rows(cell, plan)

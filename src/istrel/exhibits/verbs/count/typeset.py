@@ -10,6 +10,7 @@ import numpy as np
 from istrel.data.reason import Reason
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.forms.catalogue import form_of
+from istrel.exhibits.forms.limits import figure_of
 from istrel.exhibits.setting import MarginNote, Remedy, Setting
 from istrel.exhibits.table import About, Head, Row, TableSheet
 from istrel.exhibits.text import Cell, Count, Hidden, Text, count_cell, say, sentences, value_label
@@ -29,7 +30,7 @@ def typeset(plan: CountPlan, result: CountResult) -> Setting:
     """The exhibit as a table or figure of values, with its words."""
     if plan.form != "table":
         form = form_of(plan.form)
-        figure = form.figure(plan, result.drawings, title_of(plan), figure_notes(plan, result))
+        figure = figure_of(plan, result.drawings, title_of(plan), figure_notes(plan, result))
         methods = sentences([form.methods(plan, result.drawings), methods_of(plan, result)])
         crossed = [cell for cell in result.cells if isinstance(cell, CrossCell)]
         return Setting(figure, methods, text_of(plan, result), _margin(plan, crossed))

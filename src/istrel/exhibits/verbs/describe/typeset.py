@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from istrel.exhibits.cases import Group
-from istrel.exhibits.forms.catalogue import form_of
+from istrel.exhibits.forms.limits import figure_of
 from istrel.exhibits.setting import Setting, Sheet
 from istrel.exhibits.table import About, Head, Row, TableSheet
 from istrel.exhibits.text import Text, listed, say, value_label
@@ -33,7 +33,7 @@ def typeset(plan: DescribePlan, result: DescribeResult) -> Setting:
 
 def _sheet(plan: DescribePlan, result: DescribeResult) -> Sheet:
     if plan.form != "table":
-        return form_of(plan.form).figure(plan, result.drawings, title_of(plan), notes_of(plan, result))
+        return figure_of(plan, result.drawings, title_of(plan), notes_of(plan, result))
     made: TableSheet = LAYOUTS[plan.layout](plan, result)
     return made
 

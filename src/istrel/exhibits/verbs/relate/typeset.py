@@ -12,6 +12,7 @@ from istrel.data.limits import FEW_FOR_TESTS, NEAR_COPY, SIGNIFICANT
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.claims import claim
 from istrel.exhibits.forms.catalogue import form_of
+from istrel.exhibits.forms.limits import figure_of
 from istrel.exhibits.remarks import pairs
 from istrel.exhibits.setting import MarginNote, Setting, Sheet
 from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
@@ -61,7 +62,7 @@ def typeset(plan: RelatePlan, result: RelateResult) -> Setting:
     notes = _notes(plan, result)
     sheet: Sheet
     if plan.form != "table":
-        sheet = form_of(plan.form).figure(plan, result.drawings, _title(plan), notes)
+        sheet = figure_of(plan, result.drawings, _title(plan), notes)
         return _drawn(sheet, plan, result)
     sheet = _ranked(plan, result, notes) if plan.against else _matrix(plan, result, notes)
     return Setting(sheet, _methods(plan, result), _text(plan, result), _margin(plan, result))
