@@ -17,7 +17,7 @@ from istrel.exhibits.forms.scatter import PlaneCell, ScatterCell, dots_of, is_de
 from istrel.exhibits.forms.scatter import values as pair_values
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Text, listed, say, sentences
-from istrel.exhibits.wording import titled, titled_with_unit
+from istrel.exhibits.wording import in_group, titled, titled_with_unit
 from istrel.problem import Problem
 from istrel.stats import binning, density
 from istrel.stats.correlation import pearson
@@ -224,7 +224,7 @@ def _alt(drawings: tuple[GridCell, ...], plan: Plan) -> Text:
         r = Cell(cell.coefficients[strongest], Kind.COEFFICIENT)
         a, b = (titled(plan.data.variable(cell.variables[k])) for k in strongest)
         template = "grid_of_n_strongest_for"
-        parts.append(say(template, names=names, n=n, a=a, b=b, r=r))
+        parts.append(say(template, names=names, where=in_group(cell.group, plan.data), n=n, a=a, b=b, r=r))
     return sentences(parts)
 
 

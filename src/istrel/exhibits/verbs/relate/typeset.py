@@ -79,10 +79,10 @@ def _drawn(sheet: Sheet, plan: RelatePlan, result: RelateResult) -> Setting:
 
 def _title(plan: RelatePlan) -> Text:
     names = [titled(plan.data.variable(name)) for name in plan.subjects]
-    if plan.form != "table":
-        title = say("relation_between" if len(plan.names) == 2 else "relations_among", names=_few(names))
-    elif plan.against:
+    if plan.against:
         title = say("relations_with", name=titled(plan.data.variable(plan.against)))
+    elif plan.form != "table":
+        title = say("relation_between" if len(plan.names) == 2 else "relations_among", names=_few(names))
     elif not any(_has_mean(name, plan) for name in plan.names):
         title = say("associations_of", names=listed(names)) if len(names) <= 3 else say("associations_among")
     elif len(names) <= 3:
@@ -341,7 +341,7 @@ def _text(plan: RelatePlan, result: RelateResult) -> Text:
         most = min(MOST_NAMED, len(sizes) - 1, certain)
         named = next((k for k in range(most, 0, -1) if sizes[k - 1] > sizes[k]), 0)
         if not named or not all(_is_certain(pair) for pair in ranked[:named]):
-            if len(ranked) == 1 and cell.group.named == ():
+            if len(ranked) == 1 and cell.group.named == () and not isinstance(ranked[0].p_adjusted, Hidden):
                 said.append(say("relation_alone", pair=_named(ranked[0], cell, plan)))
             continue
         if cell.group.labels:
