@@ -175,6 +175,7 @@ SMALL: dict[str, tuple[str, ...]] = {
         "relate x, c, n with adjust = holm, intervals",
         "relate x, g, c with intervals",
         "relate x, n, s, u with deletion = listwise",
+        "relate x, n, c among x = 1 as grid",
         "count g against c",
         "count g with missing = show",
         "count x against n",

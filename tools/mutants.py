@@ -17,6 +17,7 @@ import subprocess
 import sys
 import tempfile
 import threading
+from collections import Counter
 from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 from pathlib import Path
@@ -165,12 +166,13 @@ class Runs:
         return cls(data)
 
     def of(self, mutant: Mutant) -> list[str]:
-        """The tests that run its lines, those of its room first."""
+        """The tests that run its lines: those of its room first, and of these the ones that run most of the module."""
         ending = str(mutant.path.relative_to(ROOT))
         measured = [path for path in self.data.measured_files() if path.endswith(ending)]
         by_line = self.data.contexts_by_lineno(measured[0]) if measured else {}
+        reach = Counter(context.rpartition("|")[0] for contexts in by_line.values() for context in contexts)
         ran = {context.rpartition("|")[0] for line in mutant.lines for context in by_line.get(line, ())} - {""}
-        return sorted(ran, key=lambda test: (not test.startswith(f"tests/{mutant.room}/"), test))
+        return sorted(ran, key=lambda test: (not test.startswith(f"tests/{mutant.room}/"), -reach[test], test))
 
 
 def of_the_core(path: Path) -> bool:

@@ -92,20 +92,21 @@ def test_values_that_nobody_has_ordered_stand_in_their_natural_order(values: tup
 
 
 @pytest.mark.parametrize(
-    ("labelled", "wanted"),
+    ("labelled", "wanted", "called"),
     [
-        ((), (-9, 1, 2, 3)),
-        ((1, 3), (-9, 1, 2, 3)),
-        ((3, 1), (3, 2, 1, -9)),
-        ((2, 1, 3), (2, 1, 3, -9)),
-        ((2,), (-9, 1, 2, 3)),
+        ((), (-9, 1, 2, 3), ["−9", "1", "2", "3"]),
+        ((1, 3), (-9, 1, 2, 3), ["−9", "1 (no. 1)", "2", "3 (no. 3)"]),  # labels at some points only: numbers stay
+        ((3, 1), (3, 2, 1, -9), ["3 (no. 3)", "2", "1 (no. 1)", "−9"]),
+        ((2, 1, 3), (2, 1, 3, -9), ["no. 2", "no. 1", "no. 3", "−9"]),
+        ((2,), (-9, 1, 2, 3), ["−9", "1", "no. 2", "3"]),
     ],
 )
 def test_on_a_scale_values_without_labels_stand_in_their_places(
-    labelled: tuple[int, ...], wanted: tuple[int, ...], data_of: Callable[..., Dataset]
+    labelled: tuple[int, ...], wanted: tuple[int, ...], called: list[str], data_of: Callable[..., Dataset]
 ) -> None:
     data = data_of("x\n" + "3\n1\n2\n-9\n" * 3)
     labels = tuple(ValueLabel(float(value), f"no. {value}") for value in labelled)
     asked = replace(data.variable("x"), level=Level.ORDINAL, value_labels=labels)
-    values = Dataset(data.table, data.codebook.with_variable(asked)).categories("x").values
-    assert values == wanted
+    found = Dataset(data.table, data.codebook.with_variable(asked)).categories("x")
+    assert found.values == wanted
+    assert [label.replace("-", "−") for label in found.labels] == called

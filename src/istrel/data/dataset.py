@@ -14,7 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.codebook import Codebook, Variable
-from istrel.data.column import Column, Kind, as_date, show_date
+from istrel.data.column import Column, Kind, as_date, show_date, show_value
 from istrel.data.natural import in_natural_order
 from istrel.data.reason import BLANK, INFINITE, TEXT, Reason
 from istrel.data.table import Table
@@ -279,8 +279,22 @@ def _categories(column: Column, variable: Variable, aside: Mask | None) -> Categ
     return Categories(
         codes=moved[np.where(usable, codes, -1)],
         values=tuple(order),
-        labels=tuple(variable.label_of(value) for value in order),
+        labels=_print_labels(order, variable),
         missing=Missing(reasons),
+    )
+
+
+def _print_labels(order: list[float | str], variable: Variable) -> tuple[str, ...]:
+    """What values are called in print; where a scale has labels at some of its points only, these keep their numbers."""
+    plain = tuple(variable.label_of(value) for value in order)
+    said = {entry.value for entry in variable.value_labels}
+    ends = [value for value in said if isinstance(value, float)]
+    between = (isinstance(value, float) and value not in said and min(ends) < value < max(ends) for value in order)
+    if len(ends) < 2 or not any(between):
+        return plain
+    shown = ((value, label, show_value(value)) for value, label in zip(order, plain, strict=True))
+    return tuple(
+        f"{number} ({label})" if value in said and label != number else label for value, label, number in shown
     )
 
 

@@ -220,11 +220,15 @@ def _alt(drawings: tuple[GridCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         n = n_cell(cell.n, cell.variable, cell.group)
+        where = in_group(cell.group, plan.data)
         strongest = max(cell.coefficients, key=lambda pair: abs(np.nan_to_num(cell.coefficients[pair])))
+        if not np.isfinite(cell.coefficients[strongest]):
+            parts.append(say("grid_of_n", names=names, where=where, n=n))
+            continue
         r = Cell(cell.coefficients[strongest], Kind.COEFFICIENT)
         a, b = (titled(plan.data.variable(cell.variables[k])) for k in strongest)
         template = "grid_of_n_strongest_for"
-        parts.append(say(template, names=names, where=in_group(cell.group, plan.data), n=n, a=a, b=b, r=r))
+        parts.append(say(template, names=names, where=where, n=n, a=a, b=b, r=r))
     return sentences(parts)
 
 
