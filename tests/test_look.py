@@ -15,12 +15,24 @@ import pyarrow.parquet as pq
 import pytest
 import xlsxwriter
 
+from golden_files import digest, same, same_values
 from istrel import cli
 from istrel.data.levels import Level
 from istrel.demo import LEARNERS, SESSIONS
+from istrel.render.codebook import render_codebook
+from istrel.render.intake import render_intake
 from istrel.study.intake import take_in
 from istrel.study.opening import open_data
 
+MESSY = (
+    "id,Group ,score,When,amount,yes,free text\n"
+    + "".join(
+        f"{k},{'ab AB'[k % 5]},{'n/a' if k % 9 == 4 else -99 if k % 11 == 3 else k * 1.5},{1 + k % 28}.{1 + k % 12}.2024,"
+        f"{'1.250' if k % 7 == 2 else 1000 * k} EUR,{'yn'[k % 3 == 0]},{'long words ' * (k % 4)}\n"
+        for k in range(60)
+    )
+    + "7,a,1e6,31.12.2034,12,y,x\n7,a,1e6,31.12.2034,12,y,x\n"
+)
 KINDS = frozenset(
     [
         "repeated_rows",
@@ -228,3 +240,17 @@ def test_the_mark_of_a_file_that_changed_is_not_claimed(tmp_path: Path) -> None:
     path.write_text("a,b\n1,2\n3,4\n5,6\n")
     assert data.table.source.sha256 == ""
     assert take_in(data).file.rows == 2
+
+
+def test_what_intake_says_is_what_it_said(tmp_path: Path) -> None:
+    messy = tmp_path / "messy.csv"
+    messy.write_text(MESSY, encoding="utf-8")
+    told, values = "", {}
+    for path in (LEARNERS, SESSIONS, messy):
+        data = open_data(path)
+        intake = take_in(data)
+        told += f"## {path.name}\n\n{render_intake(intake, 'txt').decode()}\n"
+        printed = {ending: digest(render_intake(intake, ending).decode()) for ending in ("json", "html")}
+        values[path.name] = printed | {"codebook": digest(render_codebook(data, "csv").decode())}
+    same("intake.txt", told)
+    same_values("intake.json", values)

@@ -1,21 +1,19 @@
 """Every sentence of `every_sentence` says what it said: its letters stand in a file to be read, all else is compared by digests.
 
-Set ISTREL_GOLDEN=write to rewrite the files on purpose, and read the change of those in Markdown before it is kept.
+Read the change of those in Markdown before it is kept.
 """
 
 from __future__ import annotations
 
-import hashlib
 import json
-import os
 import re
 from collections.abc import Callable, Iterator
-from pathlib import Path
 
 import numpy as np
 import pytest
 
 from every_sentence import broad, every_exhibit
+from golden_files import DIGITS, digest, same, same_values
 from istrel.data.dataset import Dataset
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.make import Exhibit
@@ -28,22 +26,8 @@ from istrel.study.manuscript import numbers_of
 from istrel.style.house import HouseStyle, load_style
 from made import make_exhibit
 
-GOLDEN = Path(__file__).parents[1] / "golden"
-NUMBER = re.compile(r"-?\d+\.\d+(?:e[-+]?\d+)?")
 FOLDER = re.compile(r"(?<=path=')[^']*/")  # of a font
 LONG = 100_000  # numbers of a mark that are all compared
-DIGITS, AWAY = 6, 0.3717  # a number is compared to so many digits, and rounded where no round number lies on the edge
-
-
-def steady(text: str) -> str:
-    """The text with its fractions rounded, so that the last digit of another processor does not matter."""
-
-    def rounded(found: re.Match[str]) -> str:
-        value = float(found.group())
-        places = DIGITS - len(f"{abs(value):.0f}")
-        return str(round(value * 10**places + AWAY)) if abs(value) > 10**-DIGITS else "0"
-
-    return NUMBER.sub(rounded, text)
 
 
 def letters(exhibit: Exhibit, style: HouseStyle) -> str:
@@ -92,13 +76,7 @@ def test_every_sentence_says_what_it_said(
             continue
         style = load_style("thesis" if number % 5 == 0 else "apa7")
         said[key] = letters(exhibit, style)
-        told[key] = {
-            what: hashlib.sha256(steady(text).encode()).hexdigest()[:12] for what, text in unread(exhibit, style)
-        }
+        told[key] = {what: digest(text) for what, text in unread(exhibit, style)}
     page = "\n\n".join(f"## {sentence}\n\n{text}" for sentence, text in said.items()) + "\n"
-    readable, digested = GOLDEN / f"{name}.md", GOLDEN / f"{name}.json"
-    if os.environ.get("ISTREL_GOLDEN") == "write":
-        readable.write_text(page, encoding="utf-8")
-        digested.write_text(json.dumps(told, indent=0, ensure_ascii=False) + "\n", encoding="utf-8")
-    assert page == readable.read_text(encoding="utf-8")
-    assert told == json.loads(digested.read_text(encoding="utf-8"))
+    same(f"{name}.md", page)
+    same_values(f"{name}.json", told)
