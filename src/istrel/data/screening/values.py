@@ -11,7 +11,7 @@ from istrel.data.column import Column, Kind, show_date, show_value
 from istrel.data.corrections import Correction
 from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
-from istrel.data.screening.finding import ChangeLevel, Finding, Omit, Remedy, Replace, cases, shown
+from istrel.data.screening.finding import ChangeLevel, Finding, Omit, Remedy, Replace, cases, listed, shown
 from istrel.data.screening.look import Look
 
 ALMOST = 0.98
@@ -90,14 +90,14 @@ def _remote(look: Look, name: str) -> Iterator[Finding]:
     inside = numbers.values[look.candidates(name) & ~mask]
     dates = column.kind is Kind.DATE
     stored = [(row, column.value_at(row - 1)) for row in rows_of(mask)]
-    shown_values = ", ".join(dict.fromkeys(shown(value) for _, value in stored[:4]))
+    far = tuple(dict.fromkeys(shown(value) for _, value in stored))
     low, high = (_day(v) if dates else shown(float(v)) for v in (inside.min(), inside.max()))
     corrections = tuple(Correction(name, value, None, row, "remote value") for row, value in stored)
     yield Finding(
         "remote_value",
         (name,),
-        f"{name} {shown_values}",
-        f"{'lies' if len(stored) == 1 else 'lie'} far from the rest, which runs from {low} to {high}.",
+        f"{name} {listed(far)}",
+        f"{'lies' if len(far) == 1 else 'lie'} far from the rest, which runs from {low} to {high}.",
         rows_of(mask),
         (Remedy("set missing", Replace(corrections)),),
         changes_numbers=True,
