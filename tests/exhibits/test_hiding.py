@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import json
 import os
+import re
 from collections.abc import Callable
 from itertools import product
 from typing import Any
@@ -22,6 +23,7 @@ from istrel.style.house import HouseStyle
 from made import make_exhibit
 
 SEED = int(os.environ.get("ISTREL_SEED", "11"))
+TABLES = int(os.environ.get("ISTREL_TABLES", "4"))
 Maker = Callable[..., Dataset]
 
 
@@ -74,7 +76,7 @@ def counts_of(results: list[dict[str, Any]]) -> list[tuple[str, set[Any], set[An
     return found
 
 
-@pytest.mark.parametrize("place", range(4))
+@pytest.mark.parametrize("place", range(TABLES))
 def test_nothing_printed_narrows_a_hidden_count(place: int, data_of: Maker, style: HouseStyle) -> None:
     """The attack reads the JSON alone: levels, missing reasons, n and totals over groups as equations."""
     rng = np.random.default_rng([SEED, 99, place])
@@ -97,7 +99,7 @@ def test_nothing_printed_narrows_a_hidden_count(place: int, data_of: Maker, styl
     assert_safe(members, true, found)
 
 
-@pytest.mark.parametrize("place", range(4))
+@pytest.mark.parametrize("place", range(TABLES))
 def test_no_cross_table_of_groups_narrows_a_hidden_count(place: int, data_of: Maker, style: HouseStyle) -> None:
     data = data_of(random_file(np.random.default_rng([SEED, 5, place])))
     made = content("count v against b across g with hide_below = 5, total = yes", data, style)
@@ -205,3 +207,38 @@ def test_programs_are_told_no_more_than_paper(sentence: str, data_of: Maker, sty
     for sheet in sheets_of(document):
         for cell in (cell for row in sheet.rows for cell in row if cell.number is not None):
             assert cell.number in (round(cell.number, 3), float(f"{cell.number:.3g}"))
+
+
+WHOLE = re.compile(r"(?<![\w.,−-])\d{1,3}(?:,\d{3})*(?![\w.,]*\d)")
+ATTACKED = (
+    "count v across g with hide_below = 5, total",
+    "count v against b across g with hide_below = 5",
+    "describe v, b across g with hide_below = 5, total",
+    "describe m across g with hide_below = 5",
+)
+
+
+def whole_numbers(text: str) -> set[str]:
+    """Whole numbers that stand by themselves in a text: what a count looks like."""
+    return {found.replace(",", "") for found in WHOLE.findall(text)}
+
+
+@pytest.mark.parametrize("place", range(TABLES))
+def test_no_output_holds_a_count_that_paper_has_not(place: int, data_of: Maker, style: HouseStyle) -> None:
+    """JSON tells what paper does, and is attacked above; pages, files and workbooks have no number that paper has not."""
+    data = data_of(random_file(np.random.default_rng([SEED, 7, place])))
+    for sentence in ATTACKED:
+        try:
+            exhibit = make_exhibit(sentence, data)
+        except Problem:
+            continue
+        document = Document(numbered([exhibit], with_text=True), style)
+        printed = re.sub(r"[*\\\\|]", " ", render(document, "md").decode())
+        paper = whole_numbers(printed) | set(re.findall(r"(\d+)\.0+\b", printed)) | {"0", "1", "5"}
+        page = re.sub(r"<style.*?</style>|<(?!img|svg)[^>]*>", " ", render(document, "html").decode(), flags=re.DOTALL)
+        assert whole_numbers(re.sub(r"<[^>]*>", " ", page)) <= paper, sentence
+        assert whole_numbers(render(document, "csv").decode().replace(";", " ").replace(",", " ")) <= paper, sentence
+        cells = [cell for sheet in sheets_of(document) for row in sheet.rows for cell in row]
+        assert {
+            n for cell in cells for n in (*whole_numbers(cell.letters), *whole_numbers(f"{cell.number or 0:g}"))
+        } <= paper, sentence
