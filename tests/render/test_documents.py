@@ -9,6 +9,7 @@ import re
 import shutil
 import subprocess
 import zipfile
+from collections.abc import Callable
 from html.parser import HTMLParser
 from pathlib import Path
 
@@ -327,3 +328,15 @@ def test_the_same_exhibits_give_the_same_bytes(learners: Dataset) -> None:
     for output in OUTPUTS.values():
         if output.holds == "document":
             assert render(document, output.ending) == render(document, output.ending), output.ending
+
+
+def test_line_ends_and_tabs_within_a_value_survive_in_a_row_like_another(data_of: Callable[..., Dataset]) -> None:
+    data = data_of(
+        "v\n" + "".join(f'"{word}"\n' for word in ("plain", "other", "two\nlines", "a\ttab") for _ in range(2))
+    )
+    document = Document(numbered([make_exhibit("count v", data)]), load_style())
+    with zipfile.ZipFile(io.BytesIO(render(document, "docx"))) as archive:
+        root = etree.fromstring(archive.read("word/document.xml"))
+    cells = [next(row.iter(qn("w:tc"))) for row in root.iter(qn("w:tr"))]
+    assert {len(list(cell.iter(qn("w:br")))) for cell in cells if "lines" in "".join(cell.itertext())} == {1}
+    assert {len(list(cell.iter(qn("w:tab")))) for cell in cells if "tab" in "".join(cell.itertext())} == {1}

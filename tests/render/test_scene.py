@@ -18,6 +18,7 @@ from istrel.exhibits.figure import FigureSheet
 from istrel.render.print import draw
 from istrel.render.scene import Rectangle, make_scene
 from istrel.render.scene.marks import dash_of, kind_of
+from istrel.render.scene.shapes import Cloud
 from istrel.style.house import HouseStyle, load_style
 from made import make_exhibit
 
@@ -130,3 +131,9 @@ def test_lines_and_dots_have_a_second_cue_beside_their_colour() -> None:
         assert dash_of(k) != dash_of(j) or not same_colour
         assert kind_of(k) != kind_of(j) or not same_colour
     assert len({dash_of(k) for k in range(6)}) == len({kind_of(k) for k in range(6)}) == 6
+
+
+def test_the_pointer_finds_the_dot_it_is_at_and_no_other() -> None:
+    cloud = Cloud(np.array([[10.0, 10.0], [20.0, 20.0]]), radius=0.5, fill="#000000")
+    assert [cloud.nearest(*at) for at in ((10.3, 10.2), (20.0, 19.6), (15.0, 15.0), (-5.0, 10.0))] == [0, 1, -1, -1]
+    assert Cloud(np.empty((0, 2)), radius=0.5, fill="#000000").nearest(0.0, 0.0) == -1

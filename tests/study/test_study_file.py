@@ -25,6 +25,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
 from istrel.problem import Problem
 from istrel.sentence import parse, parse_condition, parse_expression
+from istrel.study import places
 from istrel.study.changes.cases import Correct, SetAside, SetCondition
 from istrel.study.changes.codebook import Derive, SetLevel, SetText, TreatAsMissing
 from istrel.study.changes.manuscript import Keep
@@ -410,3 +411,23 @@ def test_data_that_nothing_needs_any_more_leave_the_file(tmp_path: Path, monkeyp
 def _csv(path: Path, start: int) -> str:
     path.write_text("x\n" + "".join(f"{start + k}.5\n" for k in range(5)))
     return str(path)
+
+
+@pytest.mark.parametrize(
+    ("content", "found"),
+    [
+        ("no json", False),
+        ('{{"{here}": 1}}', False),
+        ('"{here}"', False),
+        ('["gone.istrel", 3, null, "{here}"]', True),
+        ("[" * 5_000, False),
+    ],
+)
+def test_the_list_of_studies_that_were_open_may_hold_anything(
+    content: str, found: bool, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    here = tmp_path / "paper.istrel"
+    here.touch()
+    monkeypatch.setattr(places, "state_folder", lambda: tmp_path)
+    (tmp_path / "recent.json").write_text(content.format(here=here) if "{here}" in content else content)
+    assert places.recent() == ((here,) if found else ())
