@@ -47,6 +47,18 @@ def rich(tmp_path_factory: pytest.TempPathFactory) -> Dataset:
     return open_data(path)
 
 
+@pytest.fixture(scope="session")
+def everything(learners: Dataset, tmp_path_factory: pytest.TempPathFactory) -> tuple[tuple[str, Exhibit], ...]:
+    """(sentence, exhibit) of every sentence of `every_sentence`, made once."""
+    path = tmp_path_factory.mktemp("every") / "data.csv"
+
+    def data_from(text: str) -> Dataset:
+        path.write_text(text)
+        return open_data(path)
+
+    return tuple(every_sentence.every_exhibit(learners, data_from))
+
+
 @pytest.fixture
 def data_of(tmp_path: Path) -> Callable[..., Dataset]:
     """Data from a few lines of delimited text."""

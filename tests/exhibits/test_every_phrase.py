@@ -2,14 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator
+from collections.abc import Iterator
 from dataclasses import fields, is_dataclass
 from typing import Any
 
 import msgspec
 
-from every_sentence import every_exhibit
-from istrel.data.dataset import Dataset
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.between import between, panel_cells, words_of
 from istrel.exhibits.figure import FigureSheet
@@ -22,7 +20,6 @@ from istrel.style.house import load_style
 from istrel.style.phrases import LANGUAGES, phrases, phrases_in
 
 MANY = 40  # dots of one figure: all of them speak alike
-Maker = Callable[..., Dataset]
 
 
 class Heard(dict[str, str]):
@@ -53,8 +50,8 @@ def texts_of(part: Any) -> Iterator[tuple[Any, ...]]:
             yield from texts_of(getattr(part, entry.name))
 
 
-def test_every_phrase_is_said_in_every_language(learners: Dataset, data_of: Maker) -> None:
-    exhibits = [exhibit for _, exhibit in every_exhibit(learners, data_of)]
+def test_every_phrase_is_said_in_every_language(everything: tuple[tuple[str, Exhibit], ...]) -> None:
+    exhibits = [exhibit for _, exhibit in everything]
     parts = [(e.sheet, e.text, e.methods, tuple(note.says for note in e.margin), *between_limits(e)) for e in exhibits]
     texts = dict.fromkeys(texts_of(parts))
     for language in LANGUAGES:
