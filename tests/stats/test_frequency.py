@@ -32,3 +32,11 @@ def test_wilson_interval_agrees_with_a_second_implementation(pair: tuple[int, in
 
 def test_wilson_interval_of_nothing_is_not_a_number() -> None:
     assert np.isnan(wilson_intervals(np.array([0]), np.array([0]))).all()
+
+
+def test_no_case_in_use_counts_nothing() -> None:
+    for n_groups in (1, 2):
+        codes, groups = np.array([0, 1, -1]), np.array([0, n_groups - 1, 0])
+        found = frequencies(codes, groups, np.zeros(3, bool), n_categories=2, n_groups=n_groups)
+        assert found.counts.tolist() == [[0, 0]] * n_groups
+        assert found.missing.tolist() == [0] * n_groups
