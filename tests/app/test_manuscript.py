@@ -452,7 +452,7 @@ def test_a_style_is_copied_edited_saved_and_a_bad_one_refused(window: Window, se
     window.does.do("style")
     panel.change("language", "fr")
     settle()
-    assert window.stations.manuscript.widget.outline.rows()[0].label == "Tableau 1"
+    assert window.stations.manuscript.widget.outline.rows()[0].label == "Tabl. 1"
     assert window.model.style.numbers.decimal_mark == ","
     line = panel.fields["numbers.measure_decimals"]
     assert isinstance(line, QLineEdit)
@@ -467,7 +467,7 @@ def test_a_style_is_copied_edited_saved_and_a_bad_one_refused(window: Window, se
     assert window.stations.manuscript.widget.outline.rows()[0].label == "Table 1"
     panel.load(path)
     settle()
-    assert window.stations.manuscript.widget.outline.rows()[0].label == "Tableau 1"
+    assert window.stations.manuscript.widget.outline.rows()[0].label == "Tabl. 1"
     path.write_text(path.read_text().replace("[table]", "[table"))
     panel.load(path)
     assert "own.toml, line" in panel.says.text()

@@ -12,12 +12,14 @@ from scipy import stats as oracle
 
 from istrel.data.dataset import Dataset
 from istrel.exhibits.make import Exhibit
+from istrel.exhibits.text import say
 from istrel.exhibits.verbs.check.reading import read_shape
 from istrel.exhibits.verbs.check.result import Tested
 from istrel.exhibits.verbs.relate.typeset import stars
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
+from istrel.sentence.vocabulary import TESTS
 from istrel.stats.estimates import Undefined
 from istrel.style.house import HouseStyle
 from made import make_exhibit
@@ -307,3 +309,20 @@ def test_a_grid_says_what_its_coefficients_are(sentence: str, methods: str, told
     assert methods in plain(exhibit.methods)
     assert plain(exhibit.methods).count("Pearson") == 1
     assert told or not exhibit.text
+
+
+@pytest.mark.parametrize("adjust", ["", ", adjust = holm"])
+@pytest.mark.parametrize("test", ["shapiro_wilk", "anderson_darling", "lilliefors", "dagostino_pearson"])
+def test_reading_and_words_go_by_the_test_that_is_shown(
+    test: str, adjust: str, data_of: Callable[..., Dataset]
+) -> None:
+    """Values on which the tests disagree: flat at the sides, a few far out."""
+    rng = np.random.default_rng(3)
+    values = np.concatenate([rng.normal(0, 1, 40), [3.1, -3.0]]), rng.uniform(-1, 1, 42)
+    data = data_of("x,y\n" + "".join(f"{a:.4f},{b:.4f}\n" for a, b in zip(*values, strict=True)))
+    exhibit = make_exhibit(f"check x, y with tests = {{{test}}}{adjust}", data)
+    told = plain(exhibit.text)
+    for cell in exhibit.result.cells[:2]:
+        p = cell.tests[test].p_adjusted
+        assert (cell.reading == "consistent") == (round(p, 3) >= 0.05), cell.variable
+    assert told.count(f"{plain(say(TESTS[test].symbol))} = ") == 2

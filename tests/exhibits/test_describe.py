@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable
 from dataclasses import replace
 
@@ -21,6 +22,7 @@ from istrel.sentence.request import show
 from istrel.stats.quantiles import CaseValue
 from istrel.study.opening import Opening
 from istrel.style.house import HouseStyle
+from made import make_exhibit
 from oracles import apart, exact
 from prints import notes, plain, printed
 
@@ -313,3 +315,14 @@ def test_years_print_without_separators_and_other_thousands_with_them(
     words = {shape.text for shape in make_scene(figure, style).shapes if isinstance(shape, Letters)}
     assert {"2000", "2008", "1,000"} <= words
     assert variable_facts(data, "year").glance == "M 2004 · 2000–2008"
+
+
+@pytest.mark.parametrize("seed", range(3))
+def test_the_largest_class_of_whole_numbers_holds_what_its_words_say(seed: int, data_of: Maker) -> None:
+    """On a logarithmic axis, where limits are no round numbers: a limit that is rounded would let a number in."""
+    values = np.random.default_rng(seed).lognormal(5, 1, 400).round() + 1
+    sheet = make_exhibit("describe x as histogram with log = x", data_of("x\n" + "\n".join(map(str, values)))).sheet
+    assert isinstance(sheet, FigureSheet)
+    first, last, n = re.findall(r"the largest ([\d,]+)(?:–([\d,]+))? \(n = (\d+)\)", plain(sheet.alt))[0]
+    low, high = (float(part.replace(",", "")) for part in (first, last or first))
+    assert int(((values >= low) & (values <= high)).sum()) == int(n)

@@ -116,7 +116,7 @@ def requests(draw: st.DrawFn) -> Request:
         "statistics": st.lists(st.sampled_from(sorted(STATISTICS)), min_size=1, unique=True).map(tuple),
         "tests": st.just(("lilliefors",)),
         "edges": st.lists(st.floats(-1e6, 1e6), min_size=1, max_size=4, unique=True).map(tuple),
-        **dict.fromkeys(("x_limits", "y_limits"), st.tuples(st.floats(-1e6, 0), st.floats(1, 1e6))),
+        **dict.fromkeys(("x_limits", "y_limits", "bounds"), st.tuples(st.floats(-1e6, 0), st.floats(1, 1e6))),
         "percentiles": st.lists(st.integers(1, 99).map(float), min_size=1, unique=True).map(tuple),
     }
     names = draw(st.lists(st.sampled_from([setting.name for setting in fitting]), max_size=4, unique=True))
@@ -146,6 +146,7 @@ def test_a_setting_is_refused_by_name_wherever_it_does_not_belong(name: str) -> 
         "edges": "{1, 2}",
         "x_limits": "{1, 2}",
         "y_limits": "{1, 2}",
+        "bounds": "{1, 2}",
         "percentiles": "{5}",
         "trim": "0.1",
     }

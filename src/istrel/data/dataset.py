@@ -288,7 +288,7 @@ def _print_labels(order: list[float | str], variable: Variable) -> tuple[str, ..
     """What values are called in print; where a scale has labels at some of its points only, these keep their numbers."""
     plain = tuple(variable.label_of(value) for value in order)
     said = {entry.value for entry in variable.value_labels}
-    ends = [value for value in said if isinstance(value, float)]
+    ends = [value for value in order if value in said and isinstance(value, float)]
     between = (isinstance(value, float) and value not in said and min(ends) < value < max(ends) for value in order)
     if len(ends) < 2 or not any(between):
         return plain

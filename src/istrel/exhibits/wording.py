@@ -50,6 +50,11 @@ def group_label(group: Group, *, several: bool) -> Text:
     return say("total") if several else say("all_cases")
 
 
+def few_names(names: list[Text]) -> Text:
+    """Up to three names, or how many variables there are."""
+    return listed(names) if len(names) <= 3 else say("n_variables", n=len(names))
+
+
 def value_cell(value: float, name: str, data: Dataset, *, figures: int = 12) -> Cell:
     """A value of a variable, or one between its values, with so many significant figures at most; of years all whole ones."""
     if data.is_years(name):
@@ -57,7 +62,7 @@ def value_cell(value: float, name: str, data: Dataset, *, figures: int = 12) -> 
     return Cell(float(f"{value:.{figures}g}"), Kind.EDGE)
 
 
-def between_cell(value: float, name: str, data: Dataset, *, quantile: bool = False) -> Cell:
+def summary_cell(value: float, name: str, data: Dataset, *, quantile: bool = False) -> Cell:
     """A number made of the values of a variable, as a mean or a quantile: with the decimals that tables give it."""
     if data.is_years(name):
         return Cell(float(round(value)), Kind.YEAR_EDGE)

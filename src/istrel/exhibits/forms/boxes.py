@@ -34,7 +34,7 @@ from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Hidden, Run, Text, in_a_row, say, sentences
-from istrel.exhibits.wording import between_cell, has_groups, in_group, titled_with_unit, value_cell
+from istrel.exhibits.wording import has_groups, in_group, summary_cell, titled_with_unit, value_cell
 from istrel.stats import moments, quantiles
 from istrel.stats.grouping import Arranged
 from istrel.style.numbers import Kind
@@ -204,7 +204,7 @@ def _item(cell: BoxCell, plan: Plan) -> Item:
 
 def _quartiles(cell: BoxCell, plan: Plan) -> dict[str, Cell]:
     values = {"q1": cell.q1, "median": cell.median, "q3": cell.q3}
-    return {key: between_cell(value, cell.variable, plan.data, quantile=True) for key, value in values.items()}
+    return {key: summary_cell(value, cell.variable, plan.data, quantile=True) for key, value in values.items()}
 
 
 def _far(cells: list[BoxCell], middles: Array, near: float, series: int, plan: Plan) -> list[Mark]:

@@ -78,11 +78,8 @@ def bounds_of(name: str, plan: Plan) -> Bounds:
 
 
 def _stated(values: Array, said: Settings) -> tuple[float, float]:
-    low_high = said["bounds"]
+    low, high = said["bounds"]
     at, length = said.place_of("bounds")
-    if len(low_high) != 2 or not low_high[0] < low_high[1]:
-        raise Problem("“bounds” takes two values, the lower one first: bounds = {0, 100}.", at=at, length=length)
-    low, high = (float(bound) for bound in low_high)
     if values.size and (values[0] < low or values[-1] > high):
         message = f"Values run from {values[0]:g} to {values[-1]:g}, beyond the bounds {low:g} and {high:g}."
         raise Problem(message, at=at, length=length)

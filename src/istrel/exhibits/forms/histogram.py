@@ -130,17 +130,25 @@ def methods(plan: Plan, drawings: tuple[HistogramCell, ...]) -> Text:
     return sentences(texts)
 
 
+def _labels(cell: HistogramCell, plan: Plan) -> list[Text]:
+    """The classes in words: whole numbers by the true limits, for a limit that is rounded may let one in."""
+    edges = cell.edges.tolist() if plan.data.is_whole(cell.variable) else seen_edges(cell, plan)
+    return class_labels(list(pairwise(edges)), cell.closed, cell.variable, plan.data)
+
+
 def _alt(drawings: tuple[HistogramCell, ...], plan: Plan) -> Text:
     """Where the fullest class lies in each panel: what an eye takes from a histogram first."""
-    parts = []
+    parts: list[Text] = []
+    labels: dict[tuple[str, bytes], list[Text]] = {}
     for cell in drawings:
         title = titled_with_unit(plan.data.variable(cell.variable))
         shown = [count if isinstance(count, int) else -1 for count in cell.counts]
         top = int(np.argmax(shown))
         edges = seen_edges(cell, plan)
-        limits = list(pairwise(edges))
-        label = class_labels(limits, cell.closed, cell.variable, plan.data)[top]
         ends = {"from_": edges[0], "to": edges[-1]}
+        key = (cell.variable, cell.edges.tobytes())  # groups share their classes
+        if key not in labels:
+            labels[key] = _labels(cell, plan)
         parts.append(
             say(
                 "histogram_of_n_values_from",
@@ -148,7 +156,7 @@ def _alt(drawings: tuple[HistogramCell, ...], plan: Plan) -> Text:
                 where=in_group(cell.group, plan.data),
                 n=n_cell(cell.n, cell.variable, cell.group),
                 most=shown[top],
-                class_=label,
+                class_=labels[key][top],
                 **{key: value_cell(value, cell.variable, plan.data) for key, value in ends.items()},
             )
         )

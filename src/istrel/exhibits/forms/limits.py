@@ -39,7 +39,7 @@ def figure_of(plan: Plan, drawings: tuple[Drawing, ...], title: Text, notes: tup
     Raises
     ------
     Problem
-        For what no page holds, and for limits that are none or would cut what is drawn.
+        For what no page holds, and for limits that would cut what is drawn.
     """
     sheet: FigureSheet = form_of(plan.form).figure(plan, drawings, title, notes)
     for name in SIDES:
@@ -50,7 +50,7 @@ def figure_of(plan: Plan, drawings: tuple[Drawing, ...], title: Text, notes: tup
 
 def _limited(panel: Panel, name: str, plan: Plan) -> Panel:
     at, length = plan.request.settings.place_of(name)
-    low, high = _stated(name, plan)
+    low, high = plan.request.settings[name]
     of_x = (name == "x_limits") != panel.lying
     axis = panel.x if of_x else panel.y
     if axis.places or axis.bare:
@@ -69,14 +69,6 @@ def _limited(panel: Panel, name: str, plan: Plan) -> Panel:
         raise Problem(f"{message}widen them, or limit the cases after “among”.", at=at, length=length)
     ends: Axis = replace(axis, low=low, high=high)
     return replace(panel, x=ends) if of_x else replace(panel, y=ends)
-
-
-def _stated(name: str, plan: Plan) -> tuple[float, float]:
-    said = plan.request.settings[name]
-    if len(said) != 2 or not said[0] < said[1]:
-        at, length = plan.request.settings.place_of(name)
-        raise Problem(f"“{name}” takes two values, the lower one first: {name} = {{0, 100}}.", at=at, length=length)
-    return float(said[0]), float(said[1])
 
 
 def _extent(mark: Mark, *, of_x: bool) -> Iterator[Array | float]:

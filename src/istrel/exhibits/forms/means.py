@@ -28,7 +28,7 @@ from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Run, Text, say, sentences
-from istrel.exhibits.wording import between_cell, has_groups, in_group, titled, titled_with_unit
+from istrel.exhibits.wording import has_groups, in_group, summary_cell, titled, titled_with_unit
 from istrel.sentence.settings import Settings
 from istrel.stats import moments
 from istrel.stats.estimates import Estimates
@@ -110,7 +110,7 @@ def _own_note(plan: Plan) -> Text:
 
 def _item(cell: MeansCell, plan: Plan) -> Item:
     numbers = {
-        key: between_cell(value, cell.variable, plan.data) if value is not None else say("nothing")
+        key: summary_cell(value, cell.variable, plan.data) if value is not None else say("nothing")
         for key, value in (("mean", cell.mean), ("low", cell.low), ("high", cell.high))
     }
     says = say("m_from_to_n", n=n_cell(cell.n, "", cell.group), **numbers)
@@ -206,7 +206,7 @@ def _alt(drawings: tuple[MeansCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
-        mean = between_cell(cell.mean, cell.variable, plan.data)
+        mean = summary_cell(cell.mean, cell.variable, plan.data)
         parts.append(say("mean_of_n", name=name, where=in_group(cell.group, plan.data), n=n, mean=mean))
     return sentences(parts)
 

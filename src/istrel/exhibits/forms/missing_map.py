@@ -12,8 +12,8 @@ from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Form, Json, Plan
 from istrel.exhibits.figure import Array, Axis, FigureSheet, Item, Panel, Tiles
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Text, joined, listed, say
-from istrel.exhibits.wording import has_groups, titled
+from istrel.exhibits.text import Cell, Text, joined, say
+from istrel.exhibits.wording import few_names, has_groups, titled
 from istrel.problem import Problem
 from istrel.style.numbers import Kind
 
@@ -142,7 +142,7 @@ def _alt(cell: MapCell, plan: Plan) -> Text:
         ]
     )
     names = [titled(plan.data.variable(name)) for name in cell.variables]
-    what = listed(names) if len(names) <= 3 else say("n_variables", n=len(names))
+    what = few_names(names)
     return say("map_of_missing_values_of", what=what, n=cell.n, most=most)
 
 

@@ -32,7 +32,7 @@ from istrel.exhibits.forms.swarm import MOST_DOTS, Room, swarm
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Run, Text, say, sentences
-from istrel.exhibits.wording import between_cell, in_group, titled_with_unit, value_cell
+from istrel.exhibits.wording import in_group, summary_cell, titled_with_unit, value_cell
 from istrel.problem import Problem
 from istrel.stats import moments, quantiles
 from istrel.stats.grouping import Arranged
@@ -179,7 +179,7 @@ def _alt(drawings: tuple[PointsCell, ...], plan: Plan) -> Text:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
         ends = {"low": float(cell.values[0]), "high": float(cell.values[-1])}
         numbers = {key: value_cell(value, cell.variable, plan.data) for key, value in ends.items()}
-        numbers["median"] = between_cell(cell.median, cell.variable, plan.data, quantile=True)
+        numbers["median"] = summary_cell(cell.median, cell.variable, plan.data, quantile=True)
         template = "every_case_of_n_from"
         parts.append(say(template, name=name, where=in_group(cell.group, plan.data), n=n, **numbers))
     return sentences(parts)

@@ -16,7 +16,7 @@ from istrel.exhibits.forms.common import axis_of, check_drawn, groups_of, key_of
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Text, say, sentences
-from istrel.exhibits.wording import between_cell, in_group, titled_with_unit, value_cell
+from istrel.exhibits.wording import in_group, summary_cell, titled_with_unit, value_cell
 from istrel.stats import moments, normality
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
@@ -107,7 +107,7 @@ def _items(cell: QuantileCell, some: NDArray[np.int64], plan: Plan) -> tuple[Ite
         value, expected = float(cell.y[place]), cell.mean + cell.sd * float(cell.x[place])
         numbers = {
             "value": value_cell(value, cell.variable, plan.data),
-            "expected": between_cell(expected, cell.variable, plan.data),
+            "expected": summary_cell(expected, cell.variable, plan.data),
         }
         behind = Behind(f"{cell.variable} = {value:g}", cell.group.named, values=(cell.variable, (value,)))
         made.append(Item(say("a_normal_distribution_expects", **numbers), behind))

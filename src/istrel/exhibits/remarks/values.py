@@ -16,7 +16,7 @@ from istrel.exhibits.claims import unless_alike
 from istrel.exhibits.contracts import Plan
 from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.exhibits.text import Cell, Text, listed, say
-from istrel.exhibits.wording import between_cell, titled, value_cell
+from istrel.exhibits.wording import summary_cell, titled, value_cell
 from istrel.sentence.edit import toggle_group
 from istrel.stats import density
 from istrel.stats.correlation import eta
@@ -33,19 +33,18 @@ AT_THE_END, PILED = 0.08, 3.0  # share of cases at an end, and how many times as
 MANY_ZEROS = 0.2
 MOVES = 0.01  # a mean that moves by so much of its SD is worth saying
 
-
-def used_values(name: str, plan: Plan) -> Array:
-    """The usable values of the cases in use, in the order of the file."""
-    numbers = plan.data.numbers(name)
-    return np.asarray(numbers.values[numbers.valid & plan.cases.mask])
-
-
 FAR = {
     (True, True): "lies_far_above_the_rest",
     (True, False): "lie_far_above_the_rest",
     (False, True): "lies_far_below_the_rest",
     (False, False): "lie_far_below_the_rest",
 }
+
+
+def used_values(name: str, plan: Plan) -> Array:
+    """The usable values of the cases in use, in the order of the file."""
+    numbers = plan.data.numbers(name)
+    return np.asarray(numbers.values[numbers.valid & plan.cases.mask])
 
 
 def codes(name: str, plan: Plan) -> list[MarginNote]:
@@ -83,8 +82,8 @@ def far(name: str, plan: Plan) -> list[MarginNote]:
             differ=(("mean", "was"),),
             otherwise=says,
             far=says,
-            mean=between_cell(after[0], name, plan.data),
-            was=between_cell(before[0], name, plan.data),
+            mean=summary_cell(after[0], name, plan.data),
+            was=summary_cell(before[0], name, plan.data),
         )
     behind = Behind(f"{name}: far from the rest", values=(name, tuple(np.unique(values[out]).tolist())))
     return [MarginNote(name, (), says, cases=behind)]

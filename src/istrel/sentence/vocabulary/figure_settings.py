@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from istrel.sentence.vocabulary.entries import AGAINST, GROUPS, Belongs, Setting
-from istrel.sentence.vocabulary.takes import Choice, Number, Numbers, YesNo
+from istrel.sentence.vocabulary.takes import Choice, Ends, Number, YesNo
 
 BARS = Belongs("describe", ("histogram",))
 CATEGORY_BARS = (Belongs("describe", ("bars",)), Belongs("count", ("bars",)))
@@ -86,7 +86,7 @@ FIGURE_SETTINGS = (
         "bounds",
         "Bounds",
         "two values beyond which nothing can lie; the curve is reflected there",
-        Numbers(Number()),
+        Ends(Number()),
         (Belongs("describe", ("density", "violins")),),
     ),
     Setting(
@@ -175,7 +175,7 @@ FIGURE_SETTINGS = (
             f"{letter}_limits",
             f"Ends {side}",
             f"two values at which the axis {side} ends; nothing that is drawn lies beyond",
-            Numbers(Number()),
+            Ends(Number()),
             (
                 Belongs("describe", (*CURVES, *SPREADS, "means", "bars")),
                 Belongs("count", ("bars",)),

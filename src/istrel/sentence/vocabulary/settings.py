@@ -81,7 +81,7 @@ _ENTRIES = (
         YesNoOr((("means", "of means"), ("ranks", "by ranks"))),
         (_GROUPED_TABLE,),
         usual=False,
-        unasked=((_CROSS_TABLE, "the note of a cross-table says its test"),),
+        unasked=((_CROSS, "the note of a cross-table says its test"),),
     ),
     Setting(
         "percent",

@@ -204,6 +204,21 @@ class Numbers:
 
 
 @dataclass(frozen=True)
+class Ends(Numbers):
+    """Two numbers in braces, the lower one first."""
+
+    @property
+    def words(self) -> str:
+        return "{low, high}: two numbers, the lower one first"
+
+    def read(self, name: str, said: tuple[Word, ...]) -> tuple[float, ...]:
+        found = super().read(name, said)
+        if len(found) != 2 or not found[0] < found[1]:
+            raise _wrong(f"“{name}” takes two values, the lower one first: {name} = {{0, 100}}.", *said[0])
+        return found
+
+
+@dataclass(frozen=True)
 class Names:
     """Several names in braces, each known; `expand` turns a typed name into those that it stands for."""
 

@@ -77,7 +77,7 @@ FORM: dict[str, tuple[Field, ...]] = {
 OF_LANGUAGE = {  # what a language brings along: labels, the word before notes, marks in numbers, capitals in titles
     "en": ("Table {number}", "Figure {number}", "Note.", ".", ",", True),
     "de": ("Tabelle {number}", "Abbildung {number}", "Anmerkung.", ",", ".", False),
-    "fr": ("Tableau {number}", "Figure {number}", "Note.", ",", "\u202f", False),
+    "fr": ("Tabl. {number}", "Fig. {number}", "Note.", ",", "\u202f", False),
     "es": ("Tabla {number}", "Figura {number}", "Nota.", ",", ".", False),
 }
 BROUGHT = (

@@ -48,7 +48,7 @@ def compute(plan: CheckPlan) -> CheckResult:
     sets = [cell for cell in made if isinstance(cell, SetCell)]
     cells = [cell for cell in made if isinstance(cell, CheckCell)]
     method = plan.request.settings["adjust"]
-    adjusted, compared = (cells, {}) if method == "none" else _adjusted(cells, method)
+    adjusted, compared = (cells, {}) if method == "none" else _adjusted(cells, method, plan.shown)
     drawings = drawn(plan)
     return CheckResult(plan.cases, (*adjusted, *sets), drawings, plan.groupings, compared)
 
@@ -74,7 +74,7 @@ def _checked(names: tuple[str, ...], grouping: Grouping, plan: CheckPlan) -> lis
                 skewness=skewness.at(i),
                 kurtosis=kurtosis.at(i),
                 humps=_humps(cells.group(i)) if fine[name] else None,
-                reading=read_shape(n, tests, skewness.at(i), kurtosis.at(i)),
+                reading=read_shape(n, tests, skewness.at(i), kurtosis.at(i), plan.shown),
             )
         )
     return made
@@ -88,7 +88,7 @@ def _humps(values: NDArray[np.float64]) -> tuple[float, ...] | None:
     return tuple(np.ldexp(density.humps(density.density(plain)), exponent).tolist())
 
 
-def _adjusted(cells: list[CheckCell], method: str) -> tuple[list[CheckCell], dict[str, int]]:
+def _adjusted(cells: list[CheckCell], method: str, shown: tuple[str, ...]) -> tuple[list[CheckCell], dict[str, int]]:
     """p-values adjusted for the variables and groups that have one, test by test; the reading follows the adjusted ones."""
     by_test, compared = {}, {}
     for test in TESTS:
@@ -101,7 +101,7 @@ def _adjusted(cells: list[CheckCell], method: str) -> tuple[list[CheckCell], dic
             value = float(by_test[test][place])
             tests[test] = replace(tested, p_adjusted=value if np.isfinite(value) else tested.p)
         n = cell.n if isinstance(cell.n, int) else 0
-        reading = read_shape(n, tests, cell.skewness, cell.kurtosis)
+        reading = read_shape(n, tests, cell.skewness, cell.kurtosis, shown)
         made.append(replace(cell, tests=tests, reading=reading))
     return made, compared
 

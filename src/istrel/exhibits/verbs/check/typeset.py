@@ -19,6 +19,7 @@ from istrel.exhibits.wording import (
     ADJUSTMENTS,
     cases_note,
     dashes_note,
+    few_names,
     group_label,
     groups_words,
     has_groups,
@@ -52,7 +53,7 @@ def typeset(plan: CheckPlan, result: CheckResult) -> Setting:
 
 def _title(plan: CheckPlan) -> Text:
     names = [titled(plan.data.variable(name)) for name in plan.subjects]
-    what = listed(names) if len(names) <= 3 else say("n_variables", n=len(names))
+    what = few_names(names)
     titled_ = say("quantile_plot_of", what=what) if plan.form == "quantile plot" else say("normality_of", what=what)
     by = groups_words(plan.groupings, plan.data)
     return say("what_by_groups", what=titled_, groups=by) if by else titled_

@@ -55,16 +55,16 @@ def _alike(cells: Sequence[ResultCell], plan: DescribePlan) -> list[ResultCell]:
         spreads = [sd for cell in alike if (sd := cell.number("sd")) > 0]
         numeric = plan.data.table.column(name).kind is Kind.NUMBER
         measured = plan.data.measured_decimals(name) if numeric else 0
-        found[name] = Precision(measured, min(spreads, default=math.nan)), _between(alike)
+        found[name] = Precision(measured, min(spreads, default=math.nan)), _fractional(alike)
     return [
-        replace(cell, precision=found[cell.variable][0], between=found[cell.variable][1])
+        replace(cell, precision=found[cell.variable][0], fractional=found[cell.variable][1])
         if isinstance(cell, MeasuredCell) and cell.variable in found
         else cell
         for cell in cells
     ]
 
 
-def _between(cells: list[MeasuredCell]) -> bool:
+def _fractional(cells: list[MeasuredCell]) -> bool:
     """Whether a quantile lies between two whole numbers."""
     values = ((key, value) for cell in cells for key, value in cell.statistics.items())
     return any(isinstance(value, float) and statistic(key).ranks and not value.is_integer() for key, value in values)

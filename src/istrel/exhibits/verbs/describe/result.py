@@ -37,7 +37,7 @@ class MeasuredCell:
         How many cases have the higher of two values, where the variable has only two: its mean tells it; else None.
     precision
         What decides its decimals, alike in all groups.
-    between
+    fractional
         True where in any group a quantile of whole numbers lies between two of them.
     """
 
@@ -52,7 +52,7 @@ class MeasuredCell:
     inside: float = float("nan")
     ones: int | None = None
     precision: Precision = UNKNOWN
-    between: bool = False
+    fractional: bool = False
 
     @property
     def names(self) -> tuple[str, ...]:

@@ -25,6 +25,7 @@ from istrel.exhibits.verbs.frequency_words import hidden_note, level_cells, most
 from istrel.exhibits.wording import (
     cases_note,
     dashes_note,
+    few_names,
     groups_words,
     in_group,
     in_grouping,
@@ -49,9 +50,9 @@ def title_of(plan: DescribePlan) -> Text:
     """A title from labels: the variables (or how many), and the groupings."""
     names = [titled(plan.data.variable(subject.name)) for subject in plan.subjects]
     if plan.form == "missing map":
-        what = say("missing_values_of", what=listed(names) if len(names) <= 3 else say("n_variables", n=len(names)))
+        what = say("missing_values_of", what=few_names(names))
     elif len(names) > 3 and plan.form in DRAWN:
-        what = say(DRAWN[plan.form], what=say("n_variables", n=len(names)))
+        what = say(DRAWN[plan.form], what=few_names(names))
     elif len(names) > 3 and plan.form != "table":
         what = say("distributions_of_variables", n=len(names))
     elif len(names) > 3:

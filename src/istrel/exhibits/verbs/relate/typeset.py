@@ -24,6 +24,7 @@ from istrel.exhibits.wording import (
     ADJUSTMENTS,
     cases_note,
     dashes_note,
+    few_names,
     group_label,
     groups_words,
     has_groups,
@@ -82,7 +83,7 @@ def _title(plan: RelatePlan) -> Text:
     if plan.against:
         title = say("relations_with", name=titled(plan.data.variable(plan.against)))
     elif plan.form != "table":
-        title = say("relation_between" if len(plan.names) == 2 else "relations_among", names=_few(names))
+        title = say("relation_between" if len(plan.names) == 2 else "relations_among", names=few_names(names))
     elif not any(_has_mean(name, plan) for name in plan.names):
         title = say("associations_of", names=listed(names)) if len(names) <= 3 else say("associations_among")
     elif len(names) <= 3:
@@ -94,10 +95,6 @@ def _title(plan: RelatePlan) -> Text:
         title = say("title_given", what=title, names=given)
     by = groups_words(plan.groupings, plan.data)
     return say("what_set_by_groups", what=title, groups=by) if by else title
-
-
-def _few(names: list[Text]) -> Text:
-    return listed(names) if len(names) <= 3 else say("n_variables", n=len(names))
 
 
 def _has_mean(name: str, plan: RelatePlan) -> bool:
