@@ -62,14 +62,13 @@ def value_cell(value: float, name: str, data: Dataset, *, figures: int = 12) -> 
     return Cell(float(f"{value:.{figures}g}"), Kind.EDGE)
 
 
-def summary_cell(value: float, name: str, data: Dataset, *, quantile: bool = False) -> Cell:
+def summary_cell(value: float, name: str, data: Dataset) -> Cell:
     """A number made of the values of a variable, as a mean or a quantile: with the decimals that tables give it."""
     if data.is_years(name):
         return Cell(float(round(value)), Kind.YEAR_EDGE)
     said = data.variable(name).decimals
     spread = data.once("spread", name, partial(_spread, data.numbers(name)))
-    least = int(quantile and data.is_whole(name))
-    precision = Precision(data.measured_decimals(name), spread, least=least)
+    precision = Precision(data.measured_decimals(name), spread)
     return Cell(value, Kind.MEASURE, None if said is None else max(said, precision.decimals(said)), precision)
 
 

@@ -85,14 +85,11 @@ class Precision(NamedTuple):
         The smallest standard deviation above 0 of the groups shown; NaN where there is none.
     recorded
         True of a value that was recorded as it is (a maximum): it has no more decimals than it was measured with.
-    least
-        It has so many decimals at least: one for the median 604.5 of whole numbers.
     """
 
     measured: int
     spread: float = math.nan
     recorded: bool = False
-    least: int = 0
 
     def decimals(self, most: int) -> int:
         """One more than it was measured with, at most those of the style or of three figures of the SD, at least two of them."""
@@ -103,7 +100,7 @@ class Precision(NamedTuple):
             if two and float(f"{self.spread:e}".partition("e")[0]) >= ROUNDS_UP:  # 0.98 is 1.0 with one decimal
                 two -= 1
             wanted = max(two, min(wanted, max(0, 2 - power)))
-        wanted = min(max(wanted, self.least), MOST_DECIMALS)
+        wanted = min(wanted, MOST_DECIMALS)
         return min(wanted, self.measured) if self.recorded else wanted
 
 

@@ -204,7 +204,7 @@ def _item(cell: BoxCell, plan: Plan) -> Item:
 
 def _quartiles(cell: BoxCell, plan: Plan) -> dict[str, Cell]:
     values = {"q1": cell.q1, "median": cell.median, "q3": cell.q3}
-    return {key: summary_cell(value, cell.variable, plan.data, quantile=True) for key, value in values.items()}
+    return {key: summary_cell(value, cell.variable, plan.data) for key, value in values.items()}
 
 
 def _far(cells: list[BoxCell], middles: Array, near: float, series: int, plan: Plan) -> list[Mark]:

@@ -160,7 +160,7 @@ def upright_marks(values: list[tuple[float, Text]], name: str, plan: Plan, top: 
     for value, symbol in values:
         end = 0.94 * top
         side: Literal["left", "right"] = "left" if len(values) > 1 and value == least else "right"
-        number = summary_cell(value, name, plan.data, quantile=symbol == say("symbol_median"))
+        number = summary_cell(value, name, plan.data)
         words = say("symbol_value", symbol=symbol, value=number) if symbol else (number,)
         marks.append(Line(np.array([value, value]), np.array([0.0, end]), ink="quiet"))
         marks.append(Words(np.array([value]), np.array([end]), (words,), side=side))

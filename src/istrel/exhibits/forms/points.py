@@ -179,7 +179,7 @@ def _alt(drawings: tuple[PointsCell, ...], plan: Plan) -> Text:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
         ends = {"low": float(cell.values[0]), "high": float(cell.values[-1])}
         numbers = {key: value_cell(value, cell.variable, plan.data) for key, value in ends.items()}
-        numbers["median"] = summary_cell(cell.median, cell.variable, plan.data, quantile=True)
+        numbers["median"] = summary_cell(cell.median, cell.variable, plan.data)
         template = "every_case_of_n_from"
         parts.append(say(template, name=name, where=in_group(cell.group, plan.data), n=n, **numbers))
     return sentences(parts)

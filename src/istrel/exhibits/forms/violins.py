@@ -141,7 +141,7 @@ def _violin(
     x = np.concatenate([middle + sides[0] * reach, (middle + sides[1] * reach)[::-1]])
     y = np.concatenate([cell.x, cell.x[::-1]])
     values = {"q1": cell.q1, "median": cell.median, "q3": cell.q3}
-    quartiles = {key: summary_cell(value, cell.variable, plan.data, quantile=True) for key, value in values.items()}
+    quartiles = {key: summary_cell(value, cell.variable, plan.data) for key, value in values.items()}
     n = n_cell(cell.n, "", cell.group)
     says = say("median_quartiles_and_n", n=n, **quartiles)
     marks: list[Mark] = [Area(x, y, series, name, (group_item(cell, says),))]
@@ -169,7 +169,7 @@ def _alt(drawings: tuple[ViolinCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
         name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
-        median = summary_cell(cell.median, cell.variable, plan.data, quantile=True)
+        median = summary_cell(cell.median, cell.variable, plan.data)
         peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
         template = "violin_of_n_median_widest"
         parts.append(say(template, name=name, where=in_group(cell.group, plan.data), n=n, median=median, peak=peak))

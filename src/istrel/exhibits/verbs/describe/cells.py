@@ -70,10 +70,9 @@ def _precise(made: Cell, cell: MeasuredCell, plan: DescribePlan) -> Cell:
     if cell.whole and recorded == "values":
         return replace(made, decimals=0)
     said = plan.data.variable(cell.variable).decimals
-    quantile = cell.whole and recorded == "between"
-    if quantile and not cell.fractional:
+    if cell.whole and recorded == "between" and not cell.fractional:
         return replace(made, decimals=said or 0)
-    precision = cell.precision._replace(recorded=recorded == "values", least=int(quantile))
+    precision = cell.precision._replace(recorded=recorded == "values")
     return replace(made, decimals=None if said is None else max(said, precision.decimals(said)), precision=precision)
 
 
