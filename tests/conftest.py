@@ -28,6 +28,11 @@ def pytest_sessionstart() -> None:
         made()
 
 
+def pytest_collection_modifyitems(items: list[pytest.Item]) -> None:
+    """What takes longest to make is wanted first, so that one worker makes it and the other does not."""
+    items.sort(key=lambda item: "everything" not in getattr(item, "fixturenames", ()))
+
+
 @pytest.fixture(scope="session")
 def learners() -> Dataset:
     """The demo study as it is read, dirt and all."""

@@ -6,13 +6,16 @@ from collections.abc import Callable, Iterator
 from pathlib import Path
 
 import pytest
-from PySide6.QtCore import QSettings
+from PySide6.QtCore import QSettings, QTimer
 from PySide6.QtWidgets import QApplication
 from pytestqt.qtbot import QtBot
 
 from istrel.app import theme
+from istrel.app.stations.bench import pictures
 from istrel.app.window import Window
 from istrel.demo import LEARNERS
+
+LONG = 500  # milliseconds: longer than any pause before something is set
 
 
 @pytest.fixture(scope="session")
@@ -26,6 +29,13 @@ def dressed(qapp: QApplication) -> QApplication:
 def nowhere_else(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
     """Studies that nobody names stand in a folder of the test."""
     monkeypatch.setenv("XDG_STATE_HOME", str(tmp_path / "state"))
+
+
+@pytest.fixture(autouse=True)
+def never_at_rest(request: pytest.FixtureRequest, monkeypatch: pytest.MonkeyPatch) -> None:
+    """A test does not rest long enough for the forms to be pictured, but where it is marked so."""
+    if request.node.get_closest_marker("rests") is None:
+        monkeypatch.setattr(pictures, "IDLE_MS", 60_000)
 
 
 @pytest.fixture
@@ -42,10 +52,14 @@ def window(dressed: QApplication, qtbot: QtBot, nowhere_else: None) -> Iterator[
 def settle(window: Window, qtbot: QtBot) -> Callable[[], None]:
     """Wait until the window has nothing left to do."""
 
+    def paused() -> bool:
+        """Whether something waits for the pause after the last key."""
+        return any(timer.isActive() and timer.interval() < LONG for timer in window.findChildren(QTimer))
+
     def wait() -> None:
         for _ in range(2):
-            qtbot.wait(45)  # longer than the pause before a typed sentence is set
-            qtbot.waitUntil(lambda: window.background.idle, timeout=20_000)
+            qtbot.wait(1)
+            qtbot.waitUntil(lambda: window.background.idle and not paused(), timeout=20_000)
 
     return wait
 

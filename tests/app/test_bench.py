@@ -205,6 +205,7 @@ def test_settings_of_a_histogram_change_the_sentence(opened: Opened, settle: Set
     assert window.stations.bench.widget.draft.proof.exhibit.result.drawings[0].stat == "percent"
 
 
+@pytest.mark.rests
 def test_forms_that_do_not_fit_are_greyed_with_the_reason(opened: Opened, qtbot: QtBot) -> None:
     window = opened(sentence="describe site")
     picture = window.stations.bench.widget.forms.pictures["histogram"]

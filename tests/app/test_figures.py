@@ -168,6 +168,7 @@ def test_the_proof_is_enlarged_by_keys_and_wheel_and_the_hand_still_finds_its_va
     assert hand.paper.width() == pytest.approx(fits, abs=20)  # the note of the limits may want a scroll bar
 
 
+@pytest.mark.rests
 def test_other_forms_are_pictured_from_the_exhibit_and_say_why_they_do_not_fit(hand: Hand) -> None:
     hand.say("describe receptive_post across format")
     pictures = hand.window.stations.bench.widget.forms.pictures

@@ -131,6 +131,8 @@ def _capital(runs: list[Run]) -> list[Run]:
 
 def _broken(run: Run) -> list[Run]:
     """A run cut at its line breaks, each break a run of its own."""
+    if "\n" not in run.text:
+        return [run] if run.text else []
     parts = re.split("(\n)", run.text)
     return [replace(run, text=part) for part in parts if part]
 
@@ -150,14 +152,8 @@ def _italic(template: str, parts: dict[str, Text], style: HouseStyle) -> list[Ru
 def _joined(runs: list[Run]) -> Runs:
     made: list[Run] = []
     for run in runs:
-        last = made[-1] if made else None
-        if (
-            last is not None
-            and replace(last, text="") == replace(run, text="")
-            and not run.mark
-            and "\n" not in (last.text, run.text)
-        ):
-            made[-1] = replace(last, text=last.text + run.text)
+        if made and made[-1].is_like(run) and not run.mark and "\n" not in (made[-1].text, run.text):
+            made[-1] = replace(made[-1], text=made[-1].text + run.text)
         elif run.text:
             made.append(run)
     return tuple(made)

@@ -36,6 +36,11 @@ class Run:
     mark: str = ""
     claim: str = ""
 
+    def is_like(self, other: Run) -> bool:
+        """Whether both differ in their letters alone."""
+        mine = (self.italic, self.verbatim, self.mark, self.claim)
+        return mine == (other.italic, other.verbatim, other.mark, other.claim)
+
 
 @dataclass(frozen=True)
 class Hidden:
