@@ -16,7 +16,7 @@ from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.render.scene import make_scene
 from istrel.sentence.settings import Place, fitting_settings, show_setting
-from istrel.sentence.vocabulary import SETTINGS, VERBS, Setting
+from istrel.sentence.vocabulary import SETTINGS, SHORT, STATISTICS, VERBS, Setting
 from istrel.style.house import load_style
 from made import make_exhibit
 
@@ -85,3 +85,12 @@ def seen_or_refused(sentence: str, data: Dataset) -> object:
         return on_paper(sentence, data)
     except Problem as problem:
         return problem.message
+
+
+@pytest.mark.parametrize("statistic", [*STATISTICS, *SHORT, "percentiles = 10"])
+def test_no_statistic_is_dropped_where_nothing_is_measured(statistic: str, rich: Dataset) -> None:
+    """Of categories alone only n and % stand in the table: what else is asked for is refused by the word that was typed."""
+    for subjects in ("g", "g, h"):
+        told = seen_or_refused(f"describe {subjects} with {statistic}", rich)
+        word = statistic.partition(" ")[0]
+        assert isinstance(told, bytes) if statistic == "n" else f"“{word}”" in str(told) or word == "missing"

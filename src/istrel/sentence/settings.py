@@ -8,7 +8,7 @@ from typing import Any, NamedTuple
 
 from istrel.data.column import show_value
 from istrel.problem import Problem, close, question
-from istrel.sentence.vocabulary import SETTINGS, SHORT_AND_STATISTICS, Setting, meant
+from istrel.sentence.vocabulary import SETTINGS, SHORT, SHORT_AND_STATISTICS, Setting, meant
 from istrel.sentence.vocabulary.entries import Belongs, Need
 from istrel.sentence.vocabulary.takes import YesNo, shortened, show_limit
 
@@ -180,7 +180,7 @@ def _why_idle(name: str, settings: Settings, place: Place) -> str:
         return f"“{name}” need not be asked for here: {why}. Leave {name} out."
     if not any(place.within(where) for where in setting.belongs):
         where = "a sentence with groups (across …)" if setting.needs_groups else _places(setting.belongs)
-        words = value if name == "statistics" else (name,)
+        words = as_typed(value) if name == "statistics" else (name,)
         return f"{', '.join(f'“{word}”' for word in words)} {'belongs' if len(words) == 1 else 'belong'} to {where}."
     fitting = dict(setting.options).get(value)
     if fitting is not None and not any(place.within(where) for where in fitting):
@@ -189,6 +189,17 @@ def _why_idle(name: str, settings: Settings, place: Place) -> str:
         wanted = show_setting(lacking.setting, lacking.values[-1]).removesuffix(" = yes")
         return f"“{name}” means nothing here without “{wanted}”; add that, or leave {name} out."
     return ""
+
+
+def as_typed(statistics: tuple[str, ...]) -> tuple[str, ...]:
+    """Statistics by the words that stand for several of them, where all of these are there."""
+    words = list(statistics)
+    for short, entry in SHORT.items():
+        parts = entry.of
+        if set(parts) <= set(words):
+            words[words.index(parts[0])] = short
+            words = [word for word in words if word not in parts]
+    return tuple(words)
 
 
 def _lacks(setting: Setting, said: Settings, place: Place) -> Need | None:

@@ -101,9 +101,14 @@ class Look:
 
     def offer(self, words: str, name: str, formula: Formula) -> tuple[Remedy, ...] | None:
         """A remedy that derives a variable; None where one of this kind is there already: the matter was seen to."""
-        if any(_alike(variable.formula, formula) for variable in self.data.codebook.variables):
+        if any(_alike(known, formula) for known in self._derived):
             return None
         return (Remedy(words, NewVariable(free_name(name, self.data.table), formula)),)
+
+    @cached_property
+    def _derived(self) -> tuple[Formula, ...]:
+        """The formulas of the variables that are derived."""
+        return tuple(variable.formula for variable in self.data.codebook.variables if variable.formula is not None)
 
     @cached_property
     def repeated(self) -> Mask:
@@ -124,7 +129,7 @@ class Look:
         return bool(n * n / 2 * agreement > BY_CHANCE * found)
 
 
-def _alike(a: Formula | None, b: Formula) -> bool:
+def _alike(a: Formula, b: Formula) -> bool:
     """The same formula, or the same function of the same variable (bands with other cuts)."""
     if isinstance(a, Call) and isinstance(b, Call):
         return a.function == b.function and a.arguments[:1] == b.arguments[:1]

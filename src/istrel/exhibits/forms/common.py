@@ -188,7 +188,10 @@ def check_drawn(drawings: Sequence[object], plan: Plan, form: str) -> None:
             raise Problem(f"No value of “{name}” is above 0, so it has no logarithmic axis; leave log out.")
         below = plan.request.settings["hide_below"]
         if below is not None:
-            raise Problem(f"With counts below {below} hidden, nothing of “{name}” is left to draw; set it as table.")
+            raise Problem(
+                f"With counts below {below} hidden, nothing of “{name}” is left to draw: its figure would tell groups of fewer "
+                f"cases, or fewer missing values. Set it as table."
+            )
         raise Problem(f"The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.")
     if len(drawings) > MOST_PANELS:
         raise Problem(

@@ -37,6 +37,7 @@ __all__ = [
     "FORMS",
     "ON_BUTTONS",
     "SETTINGS",
+    "SHORT",
     "SHORT_AND_STATISTICS",
     "STATISTICS",
     "TESTS",

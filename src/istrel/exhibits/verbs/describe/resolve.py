@@ -11,7 +11,7 @@ from istrel.data.levels import Level
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
 from istrel.problem import Problem
 from istrel.sentence.request import Request
-from istrel.sentence.settings import Settings
+from istrel.sentence.settings import Settings, as_typed
 from istrel.sentence.vocabulary import STATISTICS, USUAL
 
 # What the words around a table need: the text, the margin notes, and the decimals of a measure.
@@ -104,6 +104,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     computed = tuple(dict.fromkeys((*shown, *ALWAYS)))
     if form == "table":
         _refuse_idle(request, shown)
+        _refuse_measures(request, subjects)
     return DescribePlan(request, data, cases, subjects, groupings, form, shown, computed, layout)
 
 
@@ -131,6 +132,18 @@ def _refuse_idle(request: Request, shown: tuple[str, ...]) -> None:
                 at=at,
                 length=length,
             )
+
+
+def _refuse_measures(request: Request, subjects: tuple[Subject, ...]) -> None:
+    """Raises for statistics of measured variables in a table that counts categories and measures nothing."""
+    treated = {subject.treated for subject in subjects}
+    asked = (*(request.settings["statistics"] or ()), *(("percentiles",) if request.settings["percentiles"] else ()))
+    of_measures = as_typed(tuple(word for word in asked if word != "n"))
+    if "categories" in treated and not treated & {"numbers", "dates"} and of_measures:
+        word, name = of_measures[0], next(subject.name for subject in subjects if subject.treated == "categories")
+        at, length = request.settings.place_of("statistics" if word != "percentiles" else word)
+        instead = "write missing = show" if word == "missing" else f"leave “{word}” out, or name a measured variable"
+        raise Problem(f"Of the categories of “{name}” only n and % are shown; {instead}.", at=at, length=length)
 
 
 def _layout(request: Request, subjects: tuple[Subject, ...], groupings: tuple[Grouping, ...], statistics: int) -> str:
