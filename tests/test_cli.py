@@ -106,7 +106,7 @@ BAD = {
     "no group value": (["make", "nogroup.csv", "describe x across g", "--to", "json"], "makes no groups"),
     "one of several": (
         ["make", str(LEARNERS), SENTENCE, "count site as bars with mean, ci", "--to", "json"],
-        "sentence 2 (“count site as bars with mean, …”): “mean”, “ci_low”, “ci_high” belong to describe as table.",
+        "sentence 2 (“count site as bars with mean, …”): “mean”, “ci” belong to describe as table.",
     ),
     "no output": (["make", str(LEARNERS), SENTENCE], "standard output takes --to"),
     "unknown ending": (["make", str(LEARNERS), SENTENCE, "-o", "t.xyz"], "“.xyz” is no output"),

@@ -22,7 +22,7 @@ from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.render.scene import make_scene
-from istrel.study.manuscript import numbers_of
+from istrel.study.manuscript import numbers_of, places_of
 from istrel.style.house import HouseStyle, load_style
 from made import make_exhibit
 
@@ -44,6 +44,7 @@ def unread(exhibit: Exhibit, style: HouseStyle) -> Iterator[tuple[str, str]]:
     yield "json", json.dumps(content)
     yield "tex", render(document, "tex").decode()
     yield "numbers", str([(number.row, number.column, number.value) for number in numbers_of(exhibit)])
+    yield "places", str(sorted(places_of(exhibit.sheet, style).items()))
     if not isinstance(exhibit.sheet, FigureSheet):
         yield "html", render(document, "html").decode()
         return

@@ -417,14 +417,16 @@ def awkward(kind: str, data_of: Maker) -> Dataset:
     groups = 12 if kind != "one group" else 1
     label = f"{LONG}, no." if kind == "long labels" else "g"
     rows = [
-        f'{float(x[k])!r},{rng.normal():.4g},{rng.normal():.4g},"{label} {k % groups}","{label} c{k % 5}"'
+        f'{empty or repr(float(x[k]))},{rng.normal():.4g},{rng.normal():.4g},"{label} {k % groups}","{label} c{k % 5}"'
+        for empty in ((" ",) if kind == "no value" else ("",))
         for k in range(n)
     ]
     return data_of("x,y,z,g,c\n" + "\n".join(rows) + "\n")
 
 
 @pytest.mark.parametrize(
-    "kind", ["one group", "12 groups", "long labels", "one case", "two cases", "all equal", "ties", "huge", "tiny"]
+    "kind",
+    ["one group", "12 groups", "long labels", "one case", "two cases", "all equal", "ties", "huge", "tiny", "no value"],
 )
 def test_every_form_of_awkward_data_is_sound_or_says_why_not(kind: str, data_of: Maker, style: HouseStyle) -> None:
     data = awkward(kind, data_of)
@@ -445,7 +447,7 @@ def test_every_form_of_awkward_data_is_sound_or_says_why_not(kind: str, data_of:
             except AssertionError as error:
                 raise AssertionError(sentence) from error
             drawn.append(sentence)
-    assert len(drawn) > {"one case": 3, "two cases": 5, "huge": 9, "tiny": 9}.get(kind, 20)
+    assert len(drawn) > {"one case": 3, "two cases": 5, "huge": 9, "tiny": 9, "no value": 4}.get(kind, 20)
     assert all(len(message) > 20 for message in said)
 
 

@@ -88,8 +88,6 @@ def _holds_keys(column: pa.ChunkedArray) -> bool:
 
 def holds_keys(words: pa.Array) -> bool:
     """Whether one of the distinct words is a key rather than a number."""
-    if len(words) == 0:
-        return False
     named = pc.match_substring_regex(words, KEY)
     return bool(pc.any(pc.and_(named, _inexact(words))).as_py())
 
