@@ -59,12 +59,12 @@ def possible(place: int, low: float, high: float, members: np.ndarray, values: n
     solved = milp(
         np.zeros(members.shape[1]), integrality=np.ones(members.shape[1]), constraints=LinearConstraint(rows, *limits)
     )
-    return solved.status == 0
+    return bool(solved.status == 0)
 
 
 def assert_safe(members: np.ndarray, values: np.ndarray, found: np.ndarray) -> None:
     assert ((found == SMALL) == ((values > 0) & (values < BELOW))).all()
-    for place in np.flatnonzero(found != SHOWN):
+    for place in np.flatnonzero(found != SHOWN).tolist():
         told = members, values, found
         if found[place] == SMALL:
             assert all(possible(place, v, v, *told) for v in range(1, BELOW)), (place, values, found)

@@ -427,7 +427,7 @@ def _workbooks() -> list[tuple[str, bytes]]:
     import xlsxwriter
     from odfdo import Cell, Document, Row, Table
 
-    rows = [["id", "age", "site"], [1, 30.5, "Harbour"], [2, None, "Mill Lane"], [3, 41, "x"]]
+    rows: list[list[Any]] = [["id", "age", "site"], [1, 30.5, "Harbour"], [2, None, "Mill Lane"], [3, 41, "x"]]
     sheets, odf = io.BytesIO(), io.BytesIO()
     with xlsxwriter.Workbook(sheets, {"in_memory": True}) as book:
         sheet = book.add_worksheet()

@@ -65,8 +65,9 @@ class Walk:
 
     def __init__(self, seed: int, folder: Path) -> None:
         self.random = random.Random(seed)
-        self.folder, self.acts, self.faults = folder, [""], [""]
-        self.acts.clear(), self.faults.clear()
+        self.folder = folder
+        self.acts: list[str] = []
+        self.faults: list[str] = []
         for name, text in AWKWARD.items():
             (folder / name).write_text(text, encoding="utf-8")
         self.window = Window()
@@ -80,7 +81,7 @@ class Walk:
                     self.click,
                     self.click,
                     self.click,
-                    self.type,
+                    self.write,
                     self.key,
                     self.edit,
                     self.action,
@@ -109,7 +110,7 @@ class Walk:
                 menu.close()
         return words
 
-    def type(self) -> str:
+    def write(self) -> str:
         fields = [*self._visible(QLineEdit), *self._visible(ProseEdit)]
         if not fields:
             return "nothing to type in"
@@ -173,7 +174,7 @@ def walk(seed: int, acts: int, seconds: float) -> tuple[int, list[str]]:
         going = Walk(seed, Path(folder))
         sys.excepthook = going.note
         QFileDialog.getOpenFileName = QFileDialog.getSaveFileName = going.choose  # type: ignore[method-assign, assignment]
-        QFileDialog.getExistingDirectory = lambda *_: folder  # type: ignore[method-assign, assignment]
+        QFileDialog.getExistingDirectory = lambda *_: folder  # type: ignore[method-assign]
         try:
             while len(going.acts) < acts and time.monotonic() < until and not going.faults:
                 try:

@@ -90,7 +90,9 @@ def data_stations(window: Window, picture: Picture) -> None:
     settle(window)
     window.does.do("combine")
     picture("combine")
-    window.arrivals._combiner.hide()
+    combiner = window.arrivals._combiner
+    assert combiner is not None
+    combiner.hide()
     window.stations.bench.widget.writing.say(demo.SENTENCE)
     settle(window)
 

@@ -174,12 +174,15 @@ def proofs() -> list[Waited]:
     from PySide6.QtWidgets import QApplication
 
     from istrel.app import theme
-    from istrel.app.proof.jobs import make_proof, show_exhibit, warm_up
+    from istrel.app.proof.jobs import make_proof, show_exhibit
     from istrel.app.proof.paper import Paper
+    from istrel.app.stations.warming import warm_up
+    from istrel.sentence import parse
     from istrel.study.opening import open_source
     from istrel.style.house import load_style
 
     application = QApplication.instance() or QApplication([])
+    assert isinstance(application, QApplication)
     theme.apply(application)
     warm_up()
     source, style, paper = open_source(LEARNERS), load_style(), Paper()
@@ -190,10 +193,10 @@ def proofs() -> list[Waited]:
         paper.render(picture)
 
     def proof(sentence: str) -> Work:
-        return lambda: paint(make_proof(sentence, another(source), style))
+        return lambda: paint(make_proof(parse(sentence), another(source), style))
 
     figure = "describe age across format as histogram with curve = normal"
-    ready = make_proof(figure, source, style).exhibit
+    ready = make_proof(parse(figure), source, style).exhibit
     edited = kept_study(source)
     works = {
         "a table": (proof("describe age, practice_min, receptive_pre, receptive_post across format"), 0.030),
@@ -237,7 +240,7 @@ def kept_study(source: Any) -> Callable[[Any], Any]:
 
     def change(style: Any) -> Any:
         state[0] = state[0].do(SetText("age", "label", f"Age {len(state[0].past)}"))
-        return make_proof("describe age, absences across format", state[0].study.source, style)
+        return make_proof(parse("describe age, absences across format"), state[0].study.source, style)
 
     return change
 
