@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 import json
+import re
 import subprocess
 import sys
+import zipfile
 from pathlib import Path
 
 import matplotlib as mpl
@@ -12,8 +14,14 @@ import pytest
 
 from istrel import cli
 from istrel.demo import LEARNERS
+from istrel.study.changes.manuscript import Drop, Insert
+from istrel.study.file import StudyFile
 from istrel.study.manuscript import numbers_of
 from istrel.study.opening import open_data
+from istrel.study.parts import Passage, Reference, Words
+from istrel.study.prose import prose_of
+from istrel.study.remake import made
+from istrel.style.house import load_style
 from made import make_exhibit
 
 SENTENCE = "describe practice_min across format"
@@ -171,6 +179,7 @@ def test_the_core_works_where_qt_cannot_be_imported(tmp_path: Path) -> None:
     """The wall is executed, not promised: a whole table and figure are made with the Qt bindings out of reach."""
     script = """
 import sys
+import zipfile
 class Wall:
     def find_spec(self, name, path=None, target=None):
         if name.split(".")[0] in ("PySide6", "shiboken6"):
@@ -190,6 +199,7 @@ sys.exit(code)
 def test_a_table_as_json_needs_neither_qt_nor_the_drawing_library() -> None:
     script = """
 import sys
+import zipfile
 from istrel.cli import main
 main(sys.argv[1:])
 print(sorted({name.split(".")[0] for name in sys.modules} & {"PySide6", "matplotlib", "docx", "jinja2"}), file=sys.stderr)
@@ -247,6 +257,74 @@ def test_a_study_tells_exactly_the_numbers_that_moved_until_they_are_accepted(
     assert {line.split(":")[0] for line in out.splitlines()} == {"Figure 1", "Table 3"}
     assert run("accept", paper, capsys=capsys)[0] == 0
     assert run("build", paper, "--check", capsys=capsys) == (0, "", "")
+
+
+@pytest.fixture
+def untrue(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> str:
+    """A study whose words, exhibits, references and files do not hold any more."""
+    data, paper = tmp_path / "trial.csv", tmp_path / "paper.istrel"
+    rows = [f"{group},{value},{other}" for group, values in TRIAL.items() for value, other in values]
+    data.write_text("\n".join(["arm,score,dose", *rows]) + "\n")
+    kept = ("describe score across arm", "describe dose across arm", "count arm")
+    assert run("keep", str(data), *kept, "-o", str(paper), capsys=capsys)[0] == 0
+    with StudyFile(paper) as file:
+        history = file.history
+        table, gone = history.study.kept[0], history.study.kept[2]
+        exhibit = made(table, history.study)
+        own = prose_of(exhibit.text, table.id, load_style())
+        says = (Words("In short, see "), Reference(gone.id), Words(". "), *own)
+        history = history.do(Insert(Passage("paragraph", says), 0)).do(Drop(gone.id))
+        file.save(history)
+    turned = [row.replace("new,", "x,").replace("old,", "new,").replace("x,", "old,") for row in rows]
+    data.write_text("\n".join(["arm,score", *(row.rpartition(",")[0] for row in turned)]) + "\n")
+    return str(paper)
+
+
+TRIAL = {"old": [(k % 7, k) for k in range(30)], "new": [(20 + k % 7, k) for k in range(30)]}
+
+
+def test_what_no_longer_holds_is_said_and_marked(
+    untrue: str, tmp_path: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    """By `build` and `build --check`, each with its line, and in every document."""
+    says = (
+        r"paragraph “In short, see .*: “Score was highest .*in new.*” no longer holds",
+        r"paragraph “In short.*: refers to an exhibit that is not in the manuscript",
+        r"Table 2: cannot be made: .*dose",
+    )
+    paths = [tmp_path / f"paper.{ending}" for ending in ("docx", "odt", "md", "html", "tex")]
+    code, out, err = run("build", untrue, *(word for path in paths for word in ("-o", str(path))), capsys=capsys)
+    assert (code, out) == (1, "")
+    for line in says:
+        assert re.search(line, err), line
+    for path in paths:
+        text = letters(path)
+        assert text.count("no longer holds") == 1, path
+        assert "Table 2 cannot be made from these data" in text, path
+    code, out, _ = run("build", untrue, "--check", capsys=capsys)
+    assert code == 1
+    for line in (*says, r"paragraph “In short.*: 2\d\.\d.* → ", r"Table 1: new, M: "):
+        assert re.search(line, out), line
+    found = json.loads(run("build", untrue, "--check", "--to", "json", capsys=capsys)[1])
+    assert len([line for line in found if "trouble" in line]) == len(says)
+    assert all(
+        {"row", "column", "old", "new", "printed_old", "printed_new"} <= line.keys() for line in found if "old" in line
+    )
+    code, out, _ = run("review", untrue, "--to", "json", capsys=capsys)
+    assert (code, "no longer true" in {point["kind"] for point in json.loads(out)}) == (0, False)  # as it was last read
+    (tmp_path / "trial.csv").write_bytes(b"\x00\x01")
+    code, out, _ = run("build", untrue, "--check", capsys=capsys)
+    assert (code, out.count("\n")) == (1, 2)  # the file cannot be read; a text refers to what is gone
+    assert "trial.csv" in out
+
+
+def letters(path: Path) -> str:
+    """All letters of a document, comments included."""
+    if path.suffix not in (".docx", ".odt"):
+        return re.sub(r"<[^>]+>", "", path.read_text())
+    with zipfile.ZipFile(path) as archive:
+        texts = [archive.read(name).decode() for name in archive.namelist() if name.endswith(".xml")]
+    return re.sub(r"<[^>]+>", "", " ".join(texts))
 
 
 def test_a_study_builds_the_same_bytes_and_comes_back_from_its_text(

@@ -300,4 +300,4 @@ def test_a_file_that_changed_or_is_gone_is_told_once_and_read_again(tmp_path: Pa
     assert gone(after.study.source)
     kept, lines = refreshed(after)
     assert kept.study.source.raw.n_rows == 3
-    assert "is not where it was" in lines[0]
+    assert "is not where it was" in lines[0].says

@@ -15,6 +15,7 @@ from istrel.problem import Problem
 if TYPE_CHECKING:
     from istrel.app.bridge import StudyModel
     from istrel.study.file import StudyFile
+    from istrel.study.fresh import Told
     from istrel.study.history import History
 
 
@@ -175,13 +176,15 @@ class Keeping(QObject):
 
         begun = self._model.history
 
-        def take(found: tuple[History, tuple[str, ...]]) -> None:
+        def take(found: tuple[History, tuple[Told, ...]]) -> None:
             history, lines = found
             if self._model.history is not begun:
                 self.read_again()  # upon what was done meanwhile
                 return
             self._model.go_on(history)
-            self._model.trouble.emit(" ".join(lines) or "All files are as they were when they were read.")
+            self._model.trouble.emit(
+                " ".join(line.says for line in lines) or "All files are as they were when they were read."
+            )
 
         self._model.background.submit("read again", lambda: refreshed(begun), take, words="reading changed files")
 

@@ -16,6 +16,7 @@ USAGE = """istrel [FILE] [--demo]
        istrel build STUDY -o FOLDER|FILE [--check] [options]
        istrel accept STUDY [NUMBER ...]
        istrel refresh DOCUMENT STUDY [-o OUT] [--tracked]
+       istrel review STUDY [--to json]
        istrel study STUDY -o FILE.json | --to json
 """
 
@@ -106,7 +107,11 @@ def build_parser() -> Parser:
         default=[],
         help="a folder, or one document by its ending; several in one run",
     )
-    parser.add_argument("--check", action="store_true", help="say which accepted numbers moved; exit code 1 if any did")
+    parser.add_argument(
+        "--check",
+        action="store_true",
+        help="say which numbers moved and what is no longer true; exit code 1 if anything did",
+    )
     parser.add_argument("--to", choices=["json"], default=None, help="the moved numbers as JSON")
     parser.add_argument("--style", default="", help="a house style's name or file; the study's by default")
     parser.add_argument("--dpi", type=int, default=None, help="dots per inch of pictures; the style's by default")
@@ -119,6 +124,14 @@ def accept_parser() -> Parser:
     parser.add_argument(
         "numbers", nargs="*", type=int, metavar="NUMBER", help="places of exhibits, from 1; all by default"
     )
+    return parser
+
+
+def review_parser() -> Parser:
+    parser = Parser(prog="istrel review", description="What a careful reviewer would write about a manuscript.")
+    parser.add_argument("study", help="a study")
+    parser.add_argument("--to", choices=["json"], default=None, help="the points as JSON")
+    parser.add_argument("--style", default="", help="a house style's name or file; the study's by default")
     return parser
 
 

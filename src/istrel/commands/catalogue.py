@@ -43,7 +43,7 @@ def _keep(options: argparse.Namespace) -> int:
 
 
 def _build(options: argparse.Namespace) -> int:
-    from istrel.commands.studies import build
+    from istrel.commands.building import build
 
     return build(options)
 
@@ -52,6 +52,12 @@ def _accept(options: argparse.Namespace) -> int:
     from istrel.commands.studies import accept
 
     return accept(options)
+
+
+def _review(options: argparse.Namespace) -> int:
+    from istrel.commands.building import review
+
+    return review(options)
 
 
 def _refresh(options: argparse.Namespace) -> int:
@@ -74,5 +80,6 @@ COMMANDS = {
     "build": Command(arguments.build_parser, _build),
     "accept": Command(arguments.accept_parser, _accept),
     "refresh": Command(arguments.refresh_parser, _refresh),
+    "review": Command(arguments.review_parser, _review),
     "study": Command(arguments.study_parser, _study),
 }

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import sys
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from contextlib import contextmanager
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
@@ -153,7 +153,7 @@ def style_of(options: argparse.Namespace, study: Any) -> HouseStyle:
     return load_style(options.style) if options.style else style_from(study.style)
 
 
-def tell(lines: tuple[str, ...]) -> None:
+def tell(lines: Iterable[str]) -> None:
     """Lines on standard error."""
     for line in lines:
         print(f"istrel: {line}", file=sys.stderr)

@@ -23,7 +23,7 @@ def refresh(options: argparse.Namespace) -> int:
     path = Path(options.document)
     with StudyFile(study_path(options.study), writing=False) as file:
         history, lines = refreshed(file.history)
-    tell(lines)
+    tell(line.says for line in lines)
     study = history.study
     made = refreshed_document(path, study, style_of(options, study), tracked=options.tracked)
     out, copy = write_refreshed(path, made, study, Path(options.out) if options.out else None)

@@ -1,4 +1,4 @@
-"""`istrel keep`, `build`, `accept` and `study`: a study from scripts, without a screen."""
+"""`istrel keep`, `accept` and `study`: a study from scripts, without a screen."""
 
 from __future__ import annotations
 
@@ -7,16 +7,13 @@ from typing import TYPE_CHECKING, Any
 
 from istrel.commands.common import (
     DONE,
-    NOT_HELD,
     is_study_name,
     naming,
     opening,
     refuse_reading,
     sources,
     study_path,
-    style_of,
     tell,
-    with_dpi,
     write,
 )
 from istrel.problem import Problem
@@ -25,7 +22,6 @@ if TYPE_CHECKING:
     import argparse
 
     from istrel.study.history import History
-    from istrel.study.manuscript import Entry
 
 
 def keep(options: argparse.Namespace) -> int:
@@ -89,38 +85,6 @@ def _begun(options: argparse.Namespace, out: Path) -> tuple[Any, History]:
         raise
 
 
-def build(options: argparse.Namespace) -> int:
-    """Every kept exhibit made from the files as they are now; `--check` tells which accepted numbers moved."""
-    from istrel.render.manuscript import write_folder, write_manuscript
-    from istrel.study.file import StudyFile
-    from istrel.study.fresh import refreshed
-    from istrel.study.manuscript import compose
-
-    if not options.check and not options.out:
-        raise Problem("name a folder or a file with -o, or ask with --check which numbers moved.")
-    with StudyFile(study_path(options.study), writing=False) as file:
-        history, lines = refreshed(file.history)
-    tell(lines)
-    style = with_dpi(style_of(options, history.study), options.dpi)
-    for out in map(Path, options.out):
-        if out.suffix and not out.is_dir():
-            write_manuscript(history.study, style, out)
-        else:
-            write_folder(history.study, style, out)
-    if not options.check:
-        return DONE
-    entries = compose(history.study, style)
-    if options.to == "json":
-        import msgspec
-
-        moved = [line for entry in entries for line in _moved(entry, style)]
-        write(msgspec.json.format(msgspec.json.encode(moved), indent=1) + b"\n", None, options)
-    else:
-        said = "".join(f"{line}\n" for entry in entries for line in _moved_words(entry, style))
-        write(said.encode(), None, options)
-    return NOT_HELD if any(entry.moved or entry.trouble for entry in entries) else DONE
-
-
 def accept(options: argparse.Namespace) -> int:
     """The numbers as they are now count as accepted: of the exhibits named by their place, or of all."""
     from istrel.study.changes.manuscript import Accept
@@ -131,7 +95,7 @@ def accept(options: argparse.Namespace) -> int:
 
     with StudyFile(study_path(options.study)) as file:
         history, lines = refreshed(file.history)
-        tell(lines)
+        tell(line.says for line in lines)
         entries = compose(history.study, load_style("apa7"))
         for place in options.numbers:
             if not 1 <= place <= len(entries):
@@ -174,33 +138,3 @@ def study(options: argparse.Namespace) -> int:
         text = readable(file.history.study, folder)
     write(text.encode(), out, options)
     return DONE
-
-
-def _moved(entry: Entry, style: Any) -> list[dict[str, Any]]:
-    """An object for every number of an exhibit that moved, or one that says why it cannot be made."""
-    if entry.trouble:
-        return [{"exhibit": entry.label, "trouble": entry.trouble}]
-    from istrel.study.manuscript import printed_sides
-
-    keys = ("row", "column", "old", "new", "printed_old", "printed_new")
-    return [
-        {"exhibit": entry.label} | dict(zip(keys, (*number, *printed_sides(entry, number, style)), strict=True))
-        for number in entry.moved
-    ]
-
-
-def _moved_words(entry: Entry, style: Any) -> list[str]:
-    if entry.trouble:
-        return [f"{entry.label}: cannot be made. {entry.trouble}"]
-    from istrel.study.manuscript import places_of, printed_sides
-
-    assert entry.exhibit is not None
-    places, made = places_of(entry.exhibit.sheet, style), []
-    for number in entry.moved:
-        old, new = printed_sides(entry, number, style)
-        where = ", ".join(places.get((number.row, number.column), (number.row, number.column)))
-        said = f"{old or 'nothing'} → {new or 'nothing'}"
-        if old == new:
-            said = f"{number.old!r} → {number.new!r}, which prints as before"
-        made.append(f"{entry.label}: {where}: {said}")
-    return made

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from hashlib import sha256
 from pathlib import Path
 from typing import Any
@@ -17,6 +18,7 @@ from istrel.render import render
 from istrel.render.document import Block, Document, Item
 from istrel.study.appendix import TITLE
 from istrel.study.manuscript import Entry, Written, compose, lines_in, manuscript
+from istrel.study.prose import with_untrue_marked
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
 
@@ -24,15 +26,17 @@ OF_TABLES, OF_FIGURES = ("docx", "html", "csv"), ("pdf", "svg", "png")
 
 
 def manuscript_document(study: Study, style: HouseStyle) -> Document:
-    """What is exported: every kept exhibit that can be made, with its results text."""
+    """What is exported: every kept exhibit with its results text, marked where words no longer hold, or a line in its place."""
     parts: list[Item | Block] = []
     for part in manuscript(study, style):
         if _supplements(part) and not any(isinstance(p, Block) and p.new_page for p in parts):
             parts.append(Block(say("supplement"), level=1, new_page=True))
         if isinstance(part, Written):
-            parts += _blocks(part)
+            parts += _blocks(part, style)
         elif part.exhibit is not None:
-            parts.append(_item(part, part.exhibit))
+            parts.append(_item(part, _marked(part, part.exhibit, style)))
+        else:
+            parts.append(Block(say("cannot_be_made_now", label=part.label.rstrip(" .:"))))
     return Document(tuple(parts), style, title="Manuscript")
 
 
@@ -40,9 +44,16 @@ def _supplements(part: Entry | Written) -> bool:
     return (part.kept if isinstance(part, Entry) else part.passage).supplement
 
 
-def _blocks(written: Written) -> list[Block]:
+def _marked(entry: Entry, exhibit: Exhibit, style: HouseStyle) -> Exhibit:
+    """The exhibit with what no longer holds marked in its texts."""
+    readings = {name: reading for name, reading in entry.readings if reading.untrue and name != "notes"}
+    texts: dict[str, Any] = {name: with_untrue_marked(reading, style) for name, reading in readings.items()}
+    return replace(exhibit, **texts) if texts else exhibit
+
+
+def _blocks(written: Written, style: HouseStyle) -> list[Block]:
     """A heading or a paragraph; the appendix as a heading with its paragraphs."""
-    text = written.reading.text
+    text = with_untrue_marked(written.reading, style)
     if written.passage.role == "appendix":
         return [Block(say(TITLE), level=1), *(Block(line) for line in lines_in(text))]
     return [Block(text, level=1 if written.passage.role == "heading" else 0)]

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import replace
 from pathlib import Path
+from typing import NamedTuple
 
 from istrel.data.table import Source, stamp_of
 from istrel.problem import Problem
@@ -29,20 +30,29 @@ def gone(source: StudySource) -> bool:
     return isinstance(source.recipe, Read) and stamp_of(Path(source.recipe.path)) == (0, 0)
 
 
-def refreshed(history: History) -> tuple[History, tuple[str, ...]]:
+class Told(NamedTuple):
+    """What became of a file: a line, and whether the data that the study holds could not be compared with it."""
+
+    says: str
+    unread: bool = False
+
+
+def refreshed(history: History) -> tuple[History, tuple[Told, ...]]:
     """(the history with every changed file read again, a line for each that changed, is gone or cannot be read)."""
     lines, used = [], history.study.current
     for source in history.study.sources:
         if gone(source):
-            lines.append(f"{source.name} is not where it was; the data that the study holds are used.")
+            lines.append(
+                Told(f"{source.name} is not where it was; the data that the study holds are used.", unread=True)
+            )
         elif changed(source):
             assert isinstance(source.recipe, Read)
             try:
                 new = open_source(source.recipe.path, Opening(source.recipe.settings))
             except Problem as problem:
-                lines.append(f"{problem.message} The data that the study holds are used.")
+                lines.append(Told(f"{problem.message} The data that the study holds are used.", unread=True))
                 continue
             history = history.do(UseSource(source.id))
             history = history.do(ReadAgain(replace(reread(history.study.source, new), recipe=source.recipe)))
-            lines.append(f"{source.name} has changed; it was read again.")
+            lines.append(Told(f"{source.name} has changed; it was read again."))
     return (history.do(UseSource(used)) if history.study.current != used else history), tuple(lines)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, replace
 from typing import Any
 
@@ -16,11 +16,13 @@ from istrel.exhibits.text import Cell, Run, Text, cells_in
 from istrel.problem import Problem
 from istrel.study.appendix import appendix_prose
 from istrel.study.labels import numbers_and_labels
-from istrel.study.parts import PROSE_OF_EXHIBIT, Accepted, Kept, Number, Part, Passage, Prose, Value, proses_of
+from istrel.study.parts import PROSE_OF_EXHIBIT, Accepted, Kept, Number, Part, Passage, Prose, Value, Words, proses_of
 from istrel.study.prose import Moved, Reading, Shelf, alike, own_words, read, value_in
 from istrel.study.remake import made
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
+
+FIRST_LETTERS = 40  # of a passage, by which it is named
 
 
 @dataclass(frozen=True, eq=False)
@@ -204,6 +206,15 @@ def lines_in(text: Text) -> list[Text]:
 
 
 # In words.
+def called(part: Part, labels: Mapping[str, tuple[str, str]]) -> str:
+    """How a part is named in a line: an exhibit by its label, a passage by its first words."""
+    if isinstance(part, Kept):
+        return labels[part.id][1].rstrip(" .:")
+    words = " ".join("".join(piece.text if isinstance(piece, Words) else "…" for piece in part.prose).split())
+    role = {"heading": "heading", "appendix": "appendix"}.get(part.role, "paragraph")
+    return f"{role} “{words[:FIRST_LETTERS].rstrip()}{'…' if len(words) > FIRST_LETTERS else ''}”" if words else role
+
+
 def places_of(sheet: Sheet, style: HouseStyle) -> dict[tuple[str, str], tuple[str, str]]:
     """{(row, column): where a number of a table stands, by its row and its column in print}."""
     if not isinstance(sheet, TableSheet):

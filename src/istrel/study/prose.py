@@ -17,7 +17,7 @@ from istrel.study.parts import Number, Prose, Reference, Value, Words
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import Kind
 
-NUMBER, REFERENCE = "n", "r"
+NUMBER, REFERENCE, UNTRUE = "n", "r", "untrue"
 NOISE = 1e-12  # of a value: sums in another order differ by this, data that changed by far more
 LOST = "[?]"  # a reference to what is not there
 
@@ -141,6 +141,18 @@ def prose_of(text: Text, exhibit: str, style: HouseStyle) -> Prose:
         else:
             found.append(Words(run.text, run.italic, run.claim, exhibit if run.claim else ""))
     return tuple(found)
+
+
+def with_untrue_marked(reading: Reading, style: HouseStyle) -> Text:
+    """The text with a word after every claim that no longer holds: nobody reads it as true."""
+    claims = [piece.claim if isinstance(piece, Run) else "" for piece in reading.text]
+    ends = {claim: place for place, claim in enumerate(claims) if claim in reading.untrue}
+    marked: list[Piece] = []
+    for place, piece in enumerate(reading.text):
+        marked.append(piece)
+        if place in ends.values():
+            marked.append(Run(f" {style.words['no_longer_holds']}", mark=UNTRUE))
+    return tuple(marked)
 
 
 class Shown(NamedTuple):

@@ -30,7 +30,7 @@ from istrel.render.opendocument.styles import TURNED, UPRIGHT, Automatic, styles
 from istrel.render.tables import Panel
 from istrel.render.word import bookmark
 from istrel.render.word.tables import INDENT_PT, MOST_ROWS_TOGETHER, laid_out
-from istrel.study.prose import REFERENCE
+from istrel.study.prose import REFERENCE, UNTRUE
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import ABSENT
 
@@ -146,6 +146,9 @@ class _Press:
             to = bookmark(run.mark.split("\t", 1)[1])
             inside = f'text:reference-format="text" text:ref-name="{to}"'
             return f"<text:bookmark-ref {inside}>{letters(run.text)}</text:bookmark-ref>"
+        if run.mark == UNTRUE:
+            comment = f"<dc:creator>Istrel</dc:creator><text:p>{letters(run.text.strip())}</text:p>"
+            return f"<office:annotation>{comment}</office:annotation>"
         if run.mark:
             name = field_name(run.mark)
             self.put.fields[name] = run.mark, printable(run.text)

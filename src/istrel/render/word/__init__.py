@@ -24,7 +24,7 @@ from istrel.render.word.controls import Controls
 from istrel.render.word.figures import add_figure
 from istrel.render.word.parts import add_runs, element, font, undated
 from istrel.render.word.tables import add_panel, laid_out
-from istrel.study.prose import REFERENCE
+from istrel.study.prose import REFERENCE, UNTRUE
 from istrel.style.house import HouseStyle
 
 STYLES = ("Table label", "Table title", "Table text", "Table note")
@@ -78,15 +78,28 @@ class _Press:
 
     def _add_text(self, paragraph: Any, runs: Runs) -> None:
         """Runs with bound numbers in controls and references as fields."""
+        begun: dict[str, Any] = {}  # {claim: the run it begins with}
+        claim = ""
         for run in kept_together(runs):
+            if run.mark == UNTRUE:
+                self._comment(begun[claim], paragraph.runs[-1], run.text.strip())
+                continue
             if run.mark.startswith(REFERENCE):
                 paragraph._p.append(_reference(run))
                 continue
             add_runs(paragraph, (run,))
+            if run.claim:
+                claim = run.claim
+                begun.setdefault(claim, paragraph.runs[-1])
             if run.mark:
                 letters = paragraph._p[-1]
                 paragraph._p.remove(letters)
                 paragraph._p.append(self.controls.around_run(run, letters))
+
+    def _comment(self, first: Any, last: Any, words: str) -> None:
+        """A comment on the runs from the first to the last."""
+        made = self._word.add_comment([first, last], text=words, author="Istrel", initials="I")
+        made._comment_elm.attrib.pop(qn("w:date"), None)  # the same exhibits give the same bytes
 
     def _lies(self, item: Item) -> bool:
         """Whether a table stands on a page turned."""

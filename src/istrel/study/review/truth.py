@@ -2,10 +2,34 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 
-from istrel.study.manuscript import Entry, Written
+from istrel.exhibits.printing import plain_text
+from istrel.exhibits.text import Run
+from istrel.study.manuscript import Entry, Written, called
+from istrel.study.prose import Reading
 from istrel.study.review.point import Point, Script
+from istrel.style.house import HouseStyle
+
+
+def wrong(parts: Iterable[Entry | Written], style: HouseStyle) -> Iterator[tuple[str, str]]:
+    """(where, what) a document of these parts would say that does not hold, refer to that is not there, or lack."""
+    labels = {part.kept.id: ("", part.label) for part in parts if isinstance(part, Entry)}
+    for part in parts:
+        if isinstance(part, Entry) and part.trouble:
+            yield called(part.kept, labels), f"cannot be made: {part.trouble}"
+        where = called(part.kept if isinstance(part, Entry) else part.passage, labels)
+        for reading in [reading for _, reading in part.readings] if isinstance(part, Entry) else [part.reading]:
+            for claim in reading.untrue:
+                yield where, f"“{_sentence(reading, claim, style)}” no longer holds"
+            if reading.gone:
+                yield where, "refers to an exhibit that is not in the manuscript or cannot be made"
+
+
+def _sentence(reading: Reading, claim: str, style: HouseStyle) -> str:
+    """The words of a claim with the numbers among them, as they read now."""
+    places = [place for place, piece in enumerate(reading.text) if isinstance(piece, Run) and piece.claim == claim]
+    return plain_text(reading.text[places[0] : places[-1] + 1], style).strip(" ,.;") if places else claim
 
 
 def points(script: Script) -> Iterator[Point]:
