@@ -15,7 +15,7 @@ USAGE = """istrel [FILE] [--demo]
        istrel keep SOURCE "SENTENCE" ... -o STUDY [options]
        istrel build STUDY -o FOLDER|FILE [--check] [options]
        istrel accept STUDY [NUMBER ...]
-       istrel refresh DOCUMENT STUDY [-o OUT] [--tracked]
+       istrel refresh DOCUMENT STUDY [-o OUT] [--tracked] [--again]
        istrel review STUDY [--to json]
        istrel study STUDY -o FILE.json | --to json
 """
@@ -145,6 +145,7 @@ def refresh_parser() -> Parser:
         "-o", dest="out", default=None, help="a new file; without it the document itself, a copy is kept"
     )
     parser.add_argument("--tracked", action="store_true", help="as tracked changes (.docx)")
+    parser.add_argument("--again", action="store_true", help="exchange also what was edited by hand (.docx)")
     parser.add_argument("--to", choices=["json"], default=None, help="what moved as JSON")
     parser.add_argument("--style", default="", help="a house style's name or file; the study's by default")
     return parser

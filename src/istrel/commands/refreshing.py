@@ -3,12 +3,14 @@
 from __future__ import annotations
 
 from pathlib import Path
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any
 
-from istrel.commands.common import DONE, study_path, style_of, tell, write
+from istrel.commands.common import DONE, NOT_HELD, study_path, style_of, tell, write
 
 if TYPE_CHECKING:
     import argparse
+
+    from istrel.render.refresh.report import Line
 
 
 def refresh(options: argparse.Namespace) -> int:
@@ -25,19 +27,19 @@ def refresh(options: argparse.Namespace) -> int:
         history, lines = refreshed(file.history)
     tell(line.says for line in lines)
     study = history.study
-    made = refreshed_document(path, study, style_of(options, study), tracked=options.tracked)
-    out, copy = write_refreshed(path, made, study, Path(options.out) if options.out else None)
+    made = refreshed_document(path, study, style_of(options, study), tracked=options.tracked, again=options.again)
+    _, copy = write_refreshed(path, made, study, Path(options.out) if options.out else None)
     if options.to == "json":
-        said = {
-            "exchanged": [dict(zip(("where", "old", "new"), line, strict=True)) for line in made.exchanged],
-            "edited": [dict(zip(("where", "found", "new"), line, strict=True)) for line in made.edited],
-            "away": made.away,
-            "gone": made.gone,
-            "document": str(out),
-            "copy": str(copy) if copy else None,
-        }
+        said = [_object(line) for line in made.found]
         write(msgspec.json.format(msgspec.json.encode(said), indent=1) + b"\n", None, options)
     else:
         kept = [f"The document as it was is kept as {copy.name}."] if copy else []
         write("".join(f"{line}\n" for line in (*made.lines(), *kept)).encode(), None, options)
-    return DONE
+    return NOT_HELD if made.stale else DONE
+
+
+def _object(line: Line) -> dict[str, Any]:
+    """A line as an object: where it stands in a table, or the words around it."""
+    place = {"text": line.text} if line.text or not line.row else {"row": line.row, "column": line.column}
+    said = {"old": line.old, "new": line.new, "done": line.done, "why": line.why}
+    return {"exhibit": line.where.removesuffix(" in the text"), **place, **said}

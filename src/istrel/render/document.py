@@ -54,6 +54,7 @@ class Document:
     parts: tuple[Item | Block, ...]
     style: HouseStyle
     title: str = ""
+    study: str = ""  # the identity of the study that it is of
 
     @property
     def items(self) -> tuple[Item, ...]:

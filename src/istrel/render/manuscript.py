@@ -37,7 +37,7 @@ def manuscript_document(study: Study, style: HouseStyle) -> Document:
             parts.append(_item(part, _marked(part, part.exhibit, style)))
         else:
             parts.append(Block(say("cannot_be_made_now", label=part.label.rstrip(" .:"))))
-    return Document(tuple(parts), style, title="Manuscript")
+    return Document(tuple(parts), style, title="Manuscript", study=study.identity)
 
 
 def _supplements(part: Entry | Written) -> bool:

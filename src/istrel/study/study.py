@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import secrets
 from dataclasses import dataclass, field, replace
 from functools import cached_property
 from typing import Any
@@ -110,6 +111,8 @@ class Study:
         The house style: the name of one that ships, or its whole text.
     given
         How many ids were given so far: none is given twice.
+    identity
+        By which documents know the study that they were exported from; given once, when the study begins.
     """
 
     sources: tuple[StudySource, ...]
@@ -117,6 +120,7 @@ class Study:
     parts: tuple[Part, ...] = ()
     given: int = 1
     style: str = "apa7"
+    identity: str = field(default_factory=lambda: secrets.token_hex(4))
 
     @property
     def kept(self) -> tuple[Kept, ...]:

@@ -46,7 +46,7 @@ def render(document: Document) -> bytes:
 
 def written(document: Document) -> tuple[bytes, Put]:
     """(the .odt file, what stands in its sections and fields)."""
-    press = _Press(document.style)
+    press = _Press(document.style, document.study)
     for one, after in zip_longest(document.parts, document.parts[1:]):
         if isinstance(one, Block):
             press.add_block(one, after)
@@ -80,30 +80,37 @@ class Put:
 
     fields: dict[str, tuple[str, str]] = field(default_factory=dict)
     places: dict[str, list[str]] = field(default_factory=dict)
+    study: str = ""
 
     def record(self) -> str:
-        return json.dumps({"fields": self.fields, "places": self.places}, ensure_ascii=False, separators=(",", ":"))
+        said = {"fields": self.fields, "places": self.places} | ({"study": self.study} if self.study else {})
+        return json.dumps(said, ensure_ascii=False, separators=(",", ":"))
 
 
-def field_name(mark: str) -> str:
-    """The name of the field of a number."""
-    return f"istrel_{sha256(mark.encode()).hexdigest()[:24]}"
+def field_name(study: str, mark: str) -> str:
+    """The name of the field of a number of a study."""
+    return f"{ours(study)}{sha256(mark.encode()).hexdigest()[:24]}"
 
 
-def place_name(identity: str, what: str) -> str:
+def place_name(study: str, identity: str, what: str) -> str:
     """What a table, figure, title or the notes of a kept exhibit are known by: tables and notes are counted after it."""
-    return f"istrel_{identity}_{what}"
+    return f"{ours(study)}{identity}_{what}"
+
+
+def ours(study: str) -> str:
+    """How the names of all that is of a study begin; of documents from before studies had an identity just "istrel_"."""
+    return f"istrel_{study}_" if study else "istrel_"
 
 
 class _Press:
     """One document while it is made."""
 
-    def __init__(self, style: HouseStyle) -> None:
-        self._style = style
+    def __init__(self, style: HouseStyle, study: str) -> None:
+        self._style, self._study = style, study
         self._turned = False
         self.automatic = Automatic()
         self.body: list[str] = []
-        self.put = Put()
+        self.put = Put(study=study)
         self.pictures: dict[str, bytes] = {}
         self.sequences: dict[str, int] = {}
         self._tables = 0
@@ -143,14 +150,14 @@ class _Press:
 
     def _run(self, run: Run) -> str:
         if run.mark.startswith(REFERENCE):
-            to = bookmark(run.mark.split("\t", 1)[1])
+            to = bookmark(self._study, run.mark.split("\t", 1)[1])
             inside = f'text:reference-format="text" text:ref-name="{to}"'
             return f"<text:bookmark-ref {inside}>{letters(run.text)}</text:bookmark-ref>"
         if run.mark == UNTRUE:
             comment = f"<dc:creator>Istrel</dc:creator><text:p>{letters(run.text.strip())}</text:p>"
             return f"<office:annotation>{comment}</office:annotation>"
         if run.mark:
-            name = field_name(run.mark)
+            name = field_name(self._study, run.mark)
             self.put.fields[name] = run.mark, printable(run.text)
             return f'<text:user-field-get text:name="{name}">{letters(run.text)}</text:user-field-get>'
         return (
@@ -169,7 +176,7 @@ class _Press:
             self._add_figure(item, sheet)
         if item.id:
             inner = "".join(self.body[before:])
-            self.body[before:] = [f'<text:section text:name="istrel_{item.id}">{inner}</text:section>']
+            self.body[before:] = [f'<text:section text:name="{ours(self._study)}{item.id}">{inner}</text:section>']
         for text in item.texts:
             self.body.append(self._paragraph("Standard", self._runs(print_text(text, self._style))))
 
@@ -178,7 +185,9 @@ class _Press:
         layout = laid_out(table, self._style)
         self._add_caption(item, turned=layout.turned)
         afters = [*["panel"] * (len(layout.panels) - 1), "notes" if sheet.notes else "text"]
-        names = [f"{place_name(item.id, 'table')}_{k}" if item.id else "" for k, _ in enumerate(afters, start=1)]
+        names = [
+            f"{place_name(self._study, item.id, 'table')}_{k}" if item.id else "" for k, _ in enumerate(afters, start=1)
+        ]
         made = [self._panel(table, *parts) for parts in zip(layout.panels, names, afters, strict=True)]
         texts = [text for panel in layout.panels for text in _texts(table, panel)]
         self._put(item, "table", self._paragraph(WHAT["note"], "").join(made), texts)
@@ -192,7 +201,7 @@ class _Press:
         sequence = f"{kind}_{prefix.rstrip('.')}" if prefix else kind
         self.sequences[sequence] = self.sequences.get(sequence, 0) + 1
         before, _, after = item.label(self._style).partition(number)
-        name = bookmark(item.id) if item.id else f"_{kind}_{number}"
+        name = bookmark(self._study, item.id) if item.id else f"_{kind}_{number}"
         counter = (
             f'<text:sequence text:ref-name="ref{sequence}{counted}" text:name="{sequence}" '
             f'text:formula="ooow:{sequence}+1" style:num-format="1">{counted}</text:sequence>'
@@ -203,7 +212,7 @@ class _Press:
         )
         self.body.append(self._paragraph(WHAT["label"], inner, turned=turned))
         title = print_title(item.exhibit.sheet, self._style)
-        inner = self._paragraph(WHAT["title"], _marked(item, "title", letters(title)))
+        inner = self._paragraph(WHAT["title"], _marked(self._study, item, "title", letters(title)))
         self._put(item, "title", inner, [printable(title)])
 
     def _add_notes(self, item: Item, sheet: TableSheet | FigureSheet) -> None:
@@ -215,7 +224,9 @@ class _Press:
             "paragraph", '<style:paragraph-properties fo:keep-with-next="always"/>', parent=WHAT["note"]
         )
         made = [
-            self._paragraph(last if place == len(notes) else held, _marked(item, f"notes_{place}", self._runs(note)))
+            self._paragraph(
+                last if place == len(notes) else held, _marked(self._study, item, f"notes_{place}", self._runs(note))
+            )
             for place, note in enumerate(notes, start=1)
         ]
         if made:
@@ -225,7 +236,7 @@ class _Press:
         """Into the document, and remembered where the exhibit is one that was kept."""
         self.body.append(inner)
         if item.id:
-            self.put.places[place_name(item.id, what)] = texts
+            self.put.places[place_name(self._study, item.id, what)] = texts
 
     # Tables.
     def _panel(self, table: PrintedTable, panel: Panel, name: str, after: str) -> str:
@@ -322,7 +333,7 @@ class _Press:
         plain = self.automatic.name(
             "graphic", '<style:graphic-properties style:vertical-pos="top" draw:stroke="none"/>'
         )
-        name = place_name(item.id, "figure") if item.id else f"Istrel figure {item.number}"
+        name = place_name(self._study, item.id, "figure") if item.id else f"Istrel figure {item.number}"
         frame = (
             f'<draw:frame draw:style-name="{plain}" draw:name="{name}" text:anchor-type="as-char" '
             f'svg:width="{scene.width:.2f}mm" svg:height="{scene.height:.2f}mm">{images}'
@@ -336,11 +347,11 @@ class _Press:
         self._add_notes(item, sheet)
 
 
-def _marked(item: Item, what: str, inner: str) -> str:
+def _marked(study: str, item: Item, what: str, inner: str) -> str:
     """In a bookmark, where the exhibit is one that was kept."""
     if not item.id:
         return inner
-    name = place_name(item.id, what)
+    name = place_name(study, item.id, what)
     return f'<text:bookmark-start text:name="{name}"/>{inner}<text:bookmark-end text:name="{name}"/>'
 
 

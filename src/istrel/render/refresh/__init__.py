@@ -15,31 +15,33 @@ from istrel.study.prose import Shelf
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
 
-Refresher = Callable[[Path, Document, Shelf, bool], Refreshed]
+Refresher = Callable[[Path, Document, Shelf, bool, bool], Refreshed]
 
 
-def _word(path: Path, document: Document, shelf: Shelf, tracked: bool) -> Refreshed:
+def _word(path: Path, document: Document, shelf: Shelf, tracked: bool, again: bool) -> Refreshed:
     from istrel.render.refresh.word import refreshed
 
-    return refreshed(path, document, shelf, tracked=tracked)
+    return refreshed(path, document, shelf, tracked=tracked, again=again)
 
 
-def _opendocument(path: Path, document: Document, shelf: Shelf, tracked: bool) -> Refreshed:
+def _opendocument(path: Path, document: Document, shelf: Shelf, tracked: bool, again: bool) -> Refreshed:
     from istrel.render.refresh.opendocument import refreshed
 
-    return refreshed(path, document, shelf, tracked=tracked)
+    return refreshed(path, document, shelf, tracked=tracked, again=again)
 
 
 KINDS: dict[str, Refresher] = {".docx": _word, ".odt": _opendocument}
 
 
-def refresh(path: Path, study: Study, style: HouseStyle, *, tracked: bool = False) -> Refreshed:
+def refresh(path: Path, study: Study, style: HouseStyle, *, tracked: bool = False, again: bool = False) -> Refreshed:
     """The document as it is with the study's numbers as they are now; nothing is written.
 
     Parameters
     ----------
     tracked
         Write the exchanges as tracked changes, which co-authors see and can refuse (.docx).
+    again
+        Exchange also what was edited by hand.
 
     Raises
     ------
@@ -54,7 +56,7 @@ def refresh(path: Path, study: Study, style: HouseStyle, *, tracked: bool = Fals
     refuse_unreadable(path)
     if path.stat().st_size > 8 * MOST_BYTES:
         raise Problem(f"{path.name}: a document of more than {8 * MOST_BYTES // 2**20} MB is not read.")
-    return kind(path, manuscript_document(study, style), shelf_of(study, style), tracked)
+    return kind(path, manuscript_document(study, style), shelf_of(study, style), tracked, again)
 
 
 def write_refreshed(path: Path, made: Refreshed, study: Study, out: Path | None = None) -> tuple[Path, Path | None]:

@@ -19,21 +19,22 @@ from istrel.problem import Problem
 from istrel.render.document import Document
 from istrel.render.opendocument.package import NAMES
 from istrel.render.opendocument.text import PUT, Put, written
-from istrel.render.refresh.report import Refreshed, alike, parsed, repacked, unpacked
+from istrel.render.refresh.report import AWAY, EDITED, GONE, Line, Refreshed, parsed, repacked, unpacked
+from istrel.render.word.controls import alike
 from istrel.study.prose import Shelf, now, number_of
 
-PLACE = re.compile(r"(istrel_[^_]+_(?:table|figure|title|notes))(?:_\d+)?")
+PLACE = re.compile(r"(istrel_(?:[0-9a-f]{8}_)?[^_]+_(?:table|figure|title|notes))(?:_\d+)?")
 MOST_BLANKS = 100
 
 
-def refreshed(path: Path, document: Document, shelf: Shelf, *, tracked: bool) -> Refreshed:
+def refreshed(path: Path, document: Document, shelf: Shelf, *, tracked: bool, again: bool) -> Refreshed:
     """As `refresh`."""
-    del tracked
+    del tracked, again
     parts = unpacked(path)
     content, meta = (parsed(parts.get(name, b""), path.name) for name in ("content.xml", "meta.xml"))
     memory = next((e for e in meta.iter(_q("meta:user-defined")) if e.get(_q("meta:name")) == PUT), None)
     put = _put(memory.text or "") if memory is not None else None
-    if put is None:
+    if put is None or put.study not in ("", document.study):
         raise Problem(f"{path.name}: nothing in this document was put there by Istrel; export the manuscript first.")
     work = _Work(content, parts, put, document, shelf)
     work.exchange_all()
@@ -51,9 +52,10 @@ def _put(text: str) -> Put | None:
         found = json.loads(text)
         fields = {str(name): (str(mark), str(letters)) for name, (mark, letters) in found["fields"].items()}
         places = {str(name): [str(t) for t in texts] for name, texts in found["places"].items()}
+        study = str(found.get("study", ""))
     except (ValueError, KeyError, TypeError, AttributeError, RecursionError):
         return None
-    return Put(fields, {name: texts for name, texts in places.items() if PLACE.fullmatch(name)})
+    return Put(fields, {name: texts for name, texts in places.items() if PLACE.fullmatch(name)}, study)
 
 
 def _q(name: str) -> str:
@@ -130,16 +132,16 @@ class _Work:
             where = self._where(name)
             if not ours.get(name):
                 if name.endswith(("_table", "_figure")):
-                    self.done.away.append(where)
+                    self.done.say(Line(where, "", "", done=False, why=AWAY))
             elif name not in others:
-                self.done.gone.append(where)
+                self.done.say(Line(where, "", "", done=False, why=GONE))
             elif name.endswith("_figure"):
                 self._figure(name, ours[name][0], others[name][0], old)
             else:
                 self._part(name, ours[name], others[name], old)
 
     def _where(self, name: str) -> str:
-        _, identity, what = name.split("_", 2)
+        *_, identity, what = name.split("_")
         label = self.shelf.labels.get(identity, "an exhibit")
         return label if what in ("table", "figure") else f"{label}, {what}"
 
@@ -156,19 +158,19 @@ class _Work:
             label = self.shelf.labels.get(number.exhibit, "an exhibit")
             cell = now(number, self.shelf)
             if cell is None:
-                self.done.gone.append(f"{label}, “{old}” in the text")
+                self.done.say(Line(f"{label}, “{old}” in the text", old, "", done=False, why=GONE, stands=True))
                 continue
             new = print_cell(cell, self.shelf.style)
             said = declared[name].get(_q("office:string-value"), "") if name in declared else old
             if said != old:
-                self.done.edited.append((f"{label} in the text", said, new))
+                self.done.say(Line(f"{label} in the text", said, new, done=False, why=EDITED, stands=True))
             elif new != old:
                 if name in declared:
                     declared[name].set(_q("office:string-value"), new)
                 for element in shown[name]:
                     _set_letters(element, new)
                 self.put.fields[name] = mark, new
-                self.done.exchanged.append((f"{label} in the text", old, new))
+                self.done.say(Line(f"{label} in the text", old, new))
 
     def _part(self, name: str, mine: list[Any], theirs: list[Any], old: list[str]) -> None:
         """A table, title or the notes of an exhibit."""
@@ -177,17 +179,21 @@ class _Work:
             for number, (place, other) in enumerate(zip(_places(mine), _places(theirs), strict=True)):
                 seen, was, will = found[number], old[number], new[number]
                 if not alike(seen, was):
-                    self.done.edited.append((self._where(name), seen, will))
+                    self.done.say(Line(self._where(name), seen, will, done=False, why=EDITED, stands=True))
                 elif will != was:
                     _exchange(place, other)
                     self.put.places[name][number] = will
-                    self.done.exchanged.append((self._where(name), was, will))
+                    self.done.say(Line(self._where(name), was, will))
         elif found != old:
-            self.done.edited.append((self._where(name), "another shape", "a table of another shape"))
+            self.done.say(
+                Line(
+                    self._where(name), "another shape", "a table of another shape", done=False, why=EDITED, stands=True
+                )
+            )
         elif new != old:
             self._whole(mine, theirs)
             self.put.places[name] = list(new)
-            self.done.exchanged.append((self._where(name), f"{len(old)} cells", f"{len(new)} cells"))
+            self.done.say(Line(self._where(name), f"{len(old)} cells", f"{len(new)} cells"))
 
     def _whole(self, mine: list[Any], theirs: list[Any]) -> None:
         """All of a part, with the styles that it needs under names of their own."""
@@ -218,14 +224,18 @@ class _Work:
         links = {_ending(href): href for href in _links(mine)}
         vectors = links.get("svg", "")
         if vectors not in self.parts or sha256(self.parts[vectors]).hexdigest() != old[0]:
-            self.done.edited.append((self._where(name), "another picture", "the figure as it is now"))
+            self.done.say(
+                Line(
+                    self._where(name), "another picture", "the figure as it is now", done=False, why=EDITED, stands=True
+                )
+            )
         elif old != new:
             for href in _links(theirs):
                 target = links.get(_ending(href))
                 if target in self.parts:
                     self.parts[str(target)] = self.pictures[href]
             self.put.places[name] = list(new)
-            self.done.exchanged.append((self._where(name), "the figure", "drawn again"))
+            self.done.say(Line(self._where(name), "the figure", "drawn again"))
 
 
 def _ending(href: str) -> str:

@@ -7,7 +7,7 @@ import zipfile
 import zlib
 from dataclasses import dataclass, field
 from pathlib import Path
-from typing import Any
+from typing import Any, NamedTuple
 
 from lxml import etree
 
@@ -21,42 +21,105 @@ UNREADABLE = (
 )
 
 
-@dataclass
-class Refreshed:
-    """A refreshed document.
+EDITED = "edited by hand"
+AWAY = "taken out of the document, stays away"
+GONE = "is not in the study any more"
+
+
+class Line(NamedTuple):
+    """One number of ours, or a part of an exhibit, of which something is to be said.
 
     Attributes
     ----------
-    exchanged
-        (where, what stood there, what stands there now).
-    edited
-        (where, what someone wrote there, what it would be now): left as it was found.
-    away
-        What the authors took out; it stays away.
-    gone
-        What refers to an exhibit or number that the study does not have (any more).
+    where
+        The exhibit, and what of it.
+    old, new
+        What stands or stood there, and what it is now; empty where there is nothing.
+    done
+        Whether it was exchanged.
+    why
+        Why it was not.
+    stands
+        Whether what stands there now is not what the study says.
+    row, column, text
+        Its place: in a table by its row and column in print, in a text by the words around it.
     """
 
+    where: str
+    old: str
+    new: str
+    done: bool = True
+    why: str = ""
+    stands: bool = False
+    row: str = ""
+    column: str = ""
+    text: str = ""
+
+    @property
+    def words(self) -> str:
+        place = ", ".join(part for part in (self.where, self.row, self.column) if part)
+        near = f" (“{self.text}”)" if self.text else ""
+        if self.done:
+            return f"{place}{near}: {self.old or 'nothing'} → {self.new or 'nothing'}"
+        if self.why == EDITED:
+            would = f"; it would be “{self.new}”" if self.new != self.old else ""
+            return f"{place}{near}: edited by hand to “{self.old}”, left as it is{would}"
+        if self.why in (AWAY, GONE) or not self.new:
+            return f"{place}{near}: {self.why}"
+        return f"{place}{near}: “{self.old}” is now “{self.new}”, but {self.why}"
+
+
+@dataclass
+class Refreshed:
+    """A refreshed document: its bytes, and a line for all of which something is to be said."""
+
     content: bytes = b""
-    exchanged: list[tuple[str, str, str]] = field(default_factory=list)
-    edited: list[tuple[str, str, str]] = field(default_factory=list)
-    away: list[str] = field(default_factory=list)
-    gone: list[str] = field(default_factory=list)
+    found: list[Line] = field(default_factory=list)
+    exchanged_any: bool = False
+
+    def say(self, line: Line) -> None:
+        """A line, once."""
+        if line not in self.found or line.done:
+            self.found.append(line)
 
     @property
     def changed(self) -> bool:
-        return bool(self.exchanged)
+        return self.exchanged_any or any(line.done for line in self.found)
+
+    @property
+    def stale(self) -> bool:
+        """Whether a number of ours stands in it that is not what the study says."""
+        return any(line.stands for line in self.found)
+
+    @property
+    def exchanged(self) -> list[tuple[str, str, str]]:
+        """(where, what stood there, what stands there now)."""
+        return [(line.where, line.old, line.new) for line in self.found if line.done]
+
+    @property
+    def edited(self) -> list[tuple[str, str, str]]:
+        """(where, what someone wrote there, what it would be now): left as it was found."""
+        return [(line.where, line.old, line.new) for line in self.found if line.why == EDITED]
+
+    @property
+    def away(self) -> list[str]:
+        """What the authors took out; it stays away."""
+        return [line.where for line in self.found if line.why == AWAY]
+
+    @property
+    def gone(self) -> list[str]:
+        """What refers to an exhibit or number that the study does not have (any more)."""
+        return [line.where for line in self.found if line.why == GONE]
+
+    @property
+    def lost(self) -> list[Line]:
+        """What stands in the document and could not be exchanged."""
+        return [line for line in self.found if not line.done and line.why not in (EDITED, AWAY, GONE)]
 
     def lines(self) -> list[str]:
-        """The report in words."""
-        made = [f"{where}: {old or 'nothing'} → {new or 'nothing'}" for where, old, new in self.exchanged]
-        made += [
-            f"{where}: edited by hand to “{found}”, left as it is" + (f"; it would be “{new}”" if new != found else "")
-            for where, found, new in self.edited
-        ]
-        made += [f"{where}: taken out of the document, stays away" for where in self.away]
-        made += [f"{where}: is not in the study any more" for where in self.gone]
-        return made or ["Nothing moved."]
+        """The report in words: what was exchanged, what was not."""
+        order = sorted(self.found, key=lambda line: not line.done)
+        return [line.words for line in order] or ["Nothing moved."]
 
 
 def parsed(content: bytes, name: str) -> Any:
@@ -71,11 +134,6 @@ def parsed(content: bytes, name: str) -> Any:
         return etree.fromstring(content, etree.XMLParser(resolve_entities=False, no_network=True))
     except etree.XMLSyntaxError:
         raise Problem(f"{name}: this is no document, or it is damaged.") from None
-
-
-def alike(one: str, other: str) -> bool:
-    """Whether two texts read the same; programs that save a document are free with its blanks."""
-    return one.split() == other.split()
 
 
 def unpacked(path: Path) -> dict[str, bytes]:

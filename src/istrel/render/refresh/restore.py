@@ -1,4 +1,4 @@
-"""Controls put back into a .docx that a program saved which drops them: each where its hidden bookmark still stands."""
+"""Controls put back into a .docx where they were lost: each where its hidden bookmark still stands."""
 
 from __future__ import annotations
 
@@ -8,23 +8,31 @@ from typing import Any
 
 from docx.oxml.ns import qn
 
-from istrel.render.word.controls import BOOKMARK, PREFIX, control, tag_of
+from istrel.render.word.controls import BOOKMARK, Tag, control, tag_of
+from istrel.render.word.letters import is_seen
 
-NAME = re.compile(rf"{BOOKMARK}(?P<number>[0-9a-f]{{24}}|(?P<part>[^_]+)_(?P<what>table|figure|notes|title))_\d+")
+NAME = re.compile(
+    rf"{BOOKMARK}(?:(?P<study>[0-9a-f]{{8}})_)?"
+    r"(?:(?P<number>[0-9a-f]{12}|[0-9a-f]{24})|(?P<part>[^_]+)_(?P<what>table|figure|notes|title))_\d+"
+)
 IN_LINE = ("number", "title")
 
 
 def restore(body: Any, known: set[str]) -> None:
-    """Put controls around what our bookmarks mark.
+    """Put controls around what our bookmarks mark and no control of ours holds any more.
 
     Parameters
     ----------
     body
-        Of a document in which no control of ours is left.
+        Of a part of a document.
     known
-        The tags that the document remembers.
+        The tags that are ours.
     """
-    lost = [(tag, start) for start in body.iter(qn("w:bookmarkStart")) if (tag := _tag_in(start)) in known]
+    lost = [
+        (tag, start)
+        for start in body.iter(qn("w:bookmarkStart"))
+        if (tag := _tag_in(start)) in known and not _is_held(start, tag) and is_seen(start)
+    ]
     for _, start in lost:
         _unwrap(start)
     inline = [(tag, start) for tag, start in lost if _what(tag) in IN_LINE]
@@ -38,13 +46,16 @@ def restore(body: Any, known: set[str]) -> None:
 def _tag_in(start: Any) -> str:
     """The tag of the control that a bookmark stands for; nothing for any other bookmark."""
     found = NAME.fullmatch(start.get(qn("w:name"), ""))
-    if found is None:
-        return ""
-    return f"{PREFIX}:{found['part']}:{found['what']}" if found["part"] else f"{PREFIX}:{found['number']}"
+    return "" if found is None else Tag(*(found[name] or "" for name in Tag._fields)).text
+
+
+def _is_held(start: Any, tag: str) -> bool:
+    return any(tag_of(parent) == tag for parent in start.iterancestors(qn("w:sdt")))
 
 
 def _what(tag: str) -> str:
-    return tag.split(":")[2] if tag.count(":") == 2 else "number"
+    read = Tag.read(tag)
+    return read.what or "number" if read is not None else ""
 
 
 def _unwrap(start: Any) -> None:

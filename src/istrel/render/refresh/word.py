@@ -1,74 +1,101 @@
-"""Refreshing a .docx: content controls with our tags are found again, their letters compared with what was put there."""
+"""Refreshing a .docx: what is ours is found again in all its parts, by controls, by bookmarks, at last by the words around it."""
 
 from __future__ import annotations
 
 import posixpath
 import re
+from collections.abc import Iterator
 from copy import deepcopy
 from dataclasses import dataclass, field
-from datetime import UTC, datetime
 from hashlib import sha256
 from io import BytesIO
 from pathlib import Path
-from typing import Any
+from typing import Any, NamedTuple
 from zipfile import ZipFile
 
 from docx.oxml.ns import qn
 from lxml import etree
 
 from istrel.exhibits.printing import print_cell
+from istrel.exhibits.text import Cell
 from istrel.problem import Problem
 from istrel.render.document import Document
-from istrel.render.refresh.report import Refreshed, alike, parsed, repacked, unpacked
+from istrel.render.refresh.archive import BODY, LINKS, roots_of, written_part
+from istrel.render.refresh.grids import At, Grid, matched
+from istrel.render.refresh.report import AWAY, EDITED, GONE, Line, Refreshed, parsed, repacked, unpacked
 from istrel.render.refresh.restore import restore, with_other_ids
 from istrel.render.word import written
-from istrel.render.word.controls import PREFIX, Put, letters_of, remembered, tag_of, texts_of
+from istrel.render.word.controls import (
+    Memory,
+    Put,
+    Tag,
+    alike,
+    note_around,
+    numbers_around,
+    places_in,
+    remembered,
+    rows_of,
+    tag_of,
+)
 from istrel.render.word.controls import written as record
+from istrel.render.word.letters import Changes, exchange, is_seen, letters_of, nodes_of, numbers_in
 from istrel.study.prose import Shelf, now, number_of
 
-BODY, LINKS = "word/document.xml", "word/_rels/document.xml.rels"
-NUMBER, PART = re.compile(rf"{PREFIX}:[0-9a-f]{{24}}"), re.compile(rf"{PREFIX}:[^:]+:(?:table|figure|title|notes)")
-AUTHOR = "Istrel"
 PICTURES = (qn("a:blip"), "{http://schemas.microsoft.com/office/drawing/2016/SVG/main}svgBlip")
+NEAR, LEAST_AROUND = 14, 4  # letters on each side by which a number without its mark is known
+LEAST_COPIED = 0.6  # of the cells of a table, by which a copy without marks is known
+Key = tuple[str, str, str]
 
 
-def refreshed(path: Path, document: Document, shelf: Shelf, *, tracked: bool) -> Refreshed:
+def refreshed(path: Path, document: Document, shelf: Shelf, *, tracked: bool, again: bool) -> Refreshed:
     """As `refresh`."""
     parts = unpacked(path)
-    memory, put = _memory(parts)
-    if put is None or BODY not in parts:
+    if BODY not in parts:
+        raise Problem(f"{path.name}: this is no document, or it is damaged.")
+    place, memory = _memory(parts, document.study)
+    roots = roots_of(parts, path.name)
+    links = _links(parsed(parts.get(LINKS, b"<none/>"), path.name))
+    work = _Work(roots, parts, memory, document, shelf, tracked, again, links)
+    if not work.has_anything():
         raise Problem(f"{path.name}: nothing in this document was put there by Istrel; export the manuscript first.")
-    body, links = parsed(parts[BODY], path.name), parsed(parts.get(LINKS, b"<none/>"), path.name)
-    work = _Work(body, parts, put, document, shelf, tracked, _links(links))
     work.exchange_all()
     if work.done.changed:
-        parts[BODY] = etree.tostring(body, xml_declaration=True, encoding="UTF-8", standalone=True)
-        parts[memory] = record(put)
+        for name, root in roots.items():
+            if name in work.touched:
+                parts[name] = written_part(root, parts[name])
+        if place:
+            note_around(memory.put, list(roots.values()))
+            parts[place] = record(memory.put, memory.study)
     work.done.content = repacked(path, parts) if work.done.changed else path.read_bytes()
     return work.done
 
 
-def _memory(parts: dict[str, bytes]) -> tuple[str, dict[str, Put] | None]:
-    """(the part that remembers what was put where, what it says)."""
+def _memory(parts: dict[str, bytes], study: str) -> tuple[str, Memory]:
+    """(the part that remembers what this study put where, what it says); one from before studies had an identity counts."""
+    found = {}
     for name, content in parts.items():
         if name.startswith("customXml/") and name.endswith(".xml"):
-            found = remembered(content)
-            if found is not None:
-                return name, {tag: put for tag, put in found.items() if _is_sound(tag, put)}
-    return "", None
+            memory = remembered(content)
+            if memory is not None:
+                sound = {tag: put for tag, put in memory.put.items() if _is_sound(tag, put, memory.study)}
+                found[memory.study] = name, Memory(memory.study, sound)
+    return found.get(study) or found.get("") or ("", Memory(study, {}))
 
 
-def _is_sound(tag: str, put: Put) -> bool:
+def _is_sound(text: str, put: Put, study: str) -> bool:
     """Whether an entry of the memory is such as was written there."""
-    return bool(NUMBER.fullmatch(tag) and put.mark and put.texts) or bool(PART.fullmatch(tag) and not put.mark)
+    tag = Tag.read(text)
+    if tag is None or tag.study != study:
+        return False
+    return bool(put.mark and put.texts) if tag.number else not put.mark
 
 
 @dataclass
 class _Fresh:
     """The manuscript as it would be exported now: the contents of its controls and its pictures."""
 
-    controls: dict[str, Any]
-    put: dict[str, Put]
+    controls: dict[Key, Any]
+    put: dict[Key, Put]
     media: dict[str, bytes]
 
 
@@ -79,7 +106,15 @@ def _fresh(document: Document) -> _Fresh:
         body = etree.fromstring(archive.read(BODY))
         linked = _links(etree.fromstring(archive.read(LINKS)))
         media = {identity: archive.read(target) for identity, target in linked.items() if target in names}
-    return _Fresh({tag_of(control): control for control in _controls(body)}, controls.put, media)
+    found = {key: control for control in body.iter(qn("w:sdt")) if (key := _key(tag_of(control))) is not None}
+    put = {key: one for text, one in controls.put.items() if (key := _key(text)) is not None}
+    return _Fresh(found, put, media)
+
+
+def _key(text: str) -> Key | None:
+    """By which a control is the same in documents from before studies had an identity."""
+    tag = Tag.read(text)
+    return None if tag is None else (tag.number[:12], tag.part, tag.what)
 
 
 def _links(root: Any) -> dict[str, str]:
@@ -91,232 +126,411 @@ def _links(root: Any) -> dict[str, str]:
     }
 
 
-def _controls(body: Any) -> list[Any]:
-    return [control for control in body.iter(qn("w:sdt")) if tag_of(control).startswith(f"{PREFIX}:")]
+class _Lookout(NamedTuple):
+    """A number that moved, and how it reads among the words around it."""
+
+    tag: str
+    where: str
+    old: str
+    new: str
+    pattern: re.Pattern[str]
 
 
 @dataclass
 class _Work:
     """One refresh while it is done."""
 
-    body: Any
+    roots: dict[str, Any]
     parts: dict[str, bytes]
-    put: dict[str, Put]
+    memory: Memory
     document: Document
     shelf: Shelf
     tracked: bool
+    again: bool
     links: dict[str, str]
     done: Refreshed = field(default_factory=Refreshed)
-    revision: int = 90_000
+    touched: set[str] = field(default_factory=set)
+    there: set[str] = field(default_factory=set)  # the tags that were found
+    changes: Changes | None = None
+    part: str = ""  # that is worked on
+
+    def __post_init__(self) -> None:
+        self.fresh = _fresh(self.document)
+        self.put = self.memory.put
+        self.free = max(numbers_in(root) for root in self.roots.values()) + 1
+        self.changes = Changes(self.free + 50_000) if self.tracked else None
+
+    def has_anything(self) -> bool:
+        """Whether something of this study is remembered or stands in the document."""
+        return bool(self.put) or any(self._controls(root) for root in self.roots.values())
+
+    def _controls(self, root: Any) -> list[Any]:
+        return [control for control in root.iter(qn("w:sdt")) if self._is_ours(tag_of(control))]
+
+    def _is_ours(self, text: str) -> bool:
+        tag = Tag.read(text)
+        return tag is not None and tag.study == self.memory.study and (text in self.put or not self.put)
 
     def exchange_all(self) -> None:
-        """Every control of ours, in the document's order."""
-        self.fresh = _fresh(self.document)
-        if not _controls(self.body):  # a program dropped them; a single one that is gone was taken out by an author
-            restore(self.body, set(self.put))
-        found = _controls(self.body)
-        if self.put and not found:
-            raise Problem(
-                "The places of Istrel’s numbers are gone from this document: a program that saved it drops their marks. "
-                "Export anew, or keep the paper as .odt, whose sections and fields such programs keep."
+        """Every control of ours in every part, in the document's order; then what has lost its mark."""
+        known, self.lookouts = set(self.put), tuple(self._lookouts())
+        for name, root in self.roots.items():
+            self.part = name
+            before = len(self._controls(root))
+            restore(root, known)
+            found = self._controls(root)
+            if len(found) != before:
+                self._touch()
+            for control in found:
+                content = control.find(qn("w:sdtContent"))
+                if content is not None and self._stands(control, content):
+                    self._control(tag_of(control), content)
+            self._without_marks(root)
+        self._missing()
+
+    def _stands(self, control: Any, content: Any) -> bool:
+        """Whether it is there as the document stands: not where a tracked change takes it out."""
+        if not is_seen(control):
+            return False
+        return bool(nodes_of(content)) or not any(True for _ in content.iter(qn("w:delText")))
+
+    def _touch(self) -> None:
+        self.touched.add(self.part)
+        self.done.exchanged_any = True
+
+    def _control(self, text: str, content: Any) -> None:
+        self.there.add(text)
+        tag, key = Tag.read(text), _key(text)
+        assert tag is not None
+        assert key is not None
+        put = self.put.get(text) or self._unremembered(key)
+        if put is None:
+            self.done.say(Line(self._where(tag), letters_of(content) if tag.number else "", "", done=False, why=GONE))
+        elif tag.number:
+            self._number(put, content)
+        elif key not in self.fresh.controls:
+            self.done.say(Line(self._where(tag), "", "", done=False, why=GONE))
+        elif tag.what == "figure":
+            self._figure(
+                tag, put, content, self.fresh.controls[key].find(qn("w:sdtContent")), self.fresh.put[key].texts
             )
-        before = {tag: list(put.texts) for tag, put in self.put.items()}
-        for control in found:
-            tag, content = tag_of(control), control.find(qn("w:sdtContent"))
-            if content is None or tag not in before:
-                continue
-            if self.put[tag].mark:
-                self._number(tag, content, before[tag][0])
-            else:
-                self._part(tag, content, before[tag])
-        there = {tag_of(control) for control in found}
-        for tag, put in self.put.items():
-            if tag not in there and not put.mark and tag.rpartition(":")[2] in ("table", "figure"):
-                self.done.away.append(self._where(tag))
+        else:
+            self._part_of_exhibit(tag, put, content, self.fresh.controls[key].find(qn("w:sdtContent")))
 
-    def _where(self, tag: str) -> str:
+    def _unremembered(self, key: Key) -> Put | None:
+        """What a control must have held where the document's memory is gone: what the study prints now."""
+        fresh = self.fresh.put.get(key)
+        return None if fresh is None else Put(fresh.mark, list(fresh.texts), rows=list(fresh.rows))
+
+    def _where(self, tag: Tag) -> str:
         """What a control holds, in words."""
-        _, identity, what = tag.split(":", 2)
-        label = self.shelf.labels.get(identity, "an exhibit")
-        return label if what in ("table", "figure") else f"{label}, {what}"
+        label = self.shelf.labels.get(tag.part, "an exhibit")
+        if tag.number:
+            return "a number in the text"
+        return label if tag.what in ("table", "figure") else f"{label}, {tag.what}"
 
-    def _number(self, tag: str, content: Any, old: str) -> None:
+    # Numbers in texts.
+    def _cell(self, put: Put) -> tuple[str, Cell | None]:
+        """(the exhibit of a number, the number as it is now)."""
+        number = number_of(put.mark)
+        if number is None:
+            return "a number", None
+        return self.shelf.labels.get(number.exhibit, "an exhibit"), now(number, self.shelf)
+
+    def _number(self, put: Put, content: Any) -> None:
         """A single number in a text."""
-        number = number_of(self.put[tag].mark)
-        cell = now(number, self.shelf) if number is not None else None
-        label = self.shelf.labels.get(number.exhibit, "an exhibit") if number is not None else "a number"
-        found = letters_of(content)
+        label, cell = self._cell(put)
+        where, found, near = f"{label} in the text", letters_of(content), _near(content)
         if cell is None:
-            self.done.gone.append(f"{label}, “{found}” in the text")
+            self.done.say(Line(f"{label}, “{found}” in the text", found, "", done=False, why=GONE, stands=True))
             return
-        new = print_cell(cell, self.shelf.style)
-        if not alike(found, old):
-            self.done.edited.append((f"{label} in the text", found, new))
-        elif new != old:
-            self._letters(content, new)
-            self.put[tag].texts = [new]
-            self.done.exchanged.append((f"{label} in the text", old, new))
+        self._one(put, 0, content, Line(where, found, print_cell(cell, self.shelf.style), text=near))
 
-    def _part(self, tag: str, content: Any, old: list[str]) -> None:
-        """A table, figure, title or the notes of an exhibit."""
-        if tag not in self.fresh.controls:
-            self.done.gone.append(self._where(tag))
-            return
-        new, fresh = self.fresh.put[tag].texts, self.fresh.controls[tag].find(qn("w:sdtContent"))
-        if tag.endswith(":figure"):
-            self._figure(tag, content, fresh, old, new)
-            return
-        found = texts_of(content)
-        if len(found) == len(old) == len(new):
-            places = zip(_cells(content), _cells(fresh), found, old, new, strict=True)
-            for place, (mine, theirs, seen, was, will) in enumerate(places):
-                if not alike(seen, was):
-                    self.done.edited.append((self._where(tag), seen, will))
-                elif will != was:
-                    self._paragraphs(mine, theirs)
-                    self.put[tag].texts[place] = will
-                    self.done.exchanged.append((self._where(tag), was, will))
-        elif found != old:
-            self.done.edited.append((self._where(tag), "another shape", "a table of another shape"))
-        elif new != old:
-            self._whole(content, fresh)
-            self.put[tag].texts = list(new)
-            self.done.exchanged.append((self._where(tag), f"{len(old)} cells", f"{len(new)} cells"))
+    def _one(self, put: Put, place: int, element: Any, line: Line) -> None:
+        """One place: exchanged where it holds what we printed there, else told."""
+        old, new = line.old, line.new
+        if alike(old, put.texts[place]) or put.knows(place, old) or (self.again and not alike(old, new)):
+            if not alike(old, new):
+                exchange(element, new, self.changes)
+                self._touch()
+                self.done.say(line)
+            if new != put.texts[place]:
+                put.set(place, new)
+        elif alike(old, new):
+            put.set(place, new)
+        else:
+            why = EDITED if self.put else "the document does not remember what stood there; “--again” exchanges it"
+            self.done.say(line._replace(done=False, why=why, stands=True))
 
-    # Exchanging letters.
-    def _letters(self, content: Any, new: str) -> None:
-        """Other letters in the place of the runs of a control, in the look of the first."""
-        runs = list(content.iter(qn("w:r")))
-        if not runs:
-            return
-        made = deepcopy(runs[0])
-        for child in list(made):
-            if child.tag != qn("w:rPr"):
-                made.remove(child)
-        text = etree.SubElement(made, qn("w:t"))
-        text.text = new
-        text.set("{http://www.w3.org/XML/1998/namespace}space", "preserve")
-        self._runs(runs[0].getparent(), runs, [made])
+    # Parts of exhibits.
+    def _part_of_exhibit(self, tag: Tag, put: Put, content: Any, fresh: Any) -> None:
+        """A table, title or the notes of an exhibit."""
+        mine, theirs = places_in(content), places_in(fresh)
+        if tag.what == "table":
+            sizes = rows_of(content), put.rows or rows_of(content), rows_of(fresh)
+        else:
+            sizes = ([1] * len(mine), [1] * len(put.texts), [1] * len(theirs))
+        found, new = [letters_of(one) for one in mine], [letters_of(one) for one in theirs]
+        if sizes[0] == sizes[1] == sizes[2] and len(found) == len(put.texts) == len(new):
+            grid = Grid.of(found, sizes[0])
+            for place, at in enumerate(_all(sizes[0])):
+                self._one(put, place, mine[place], self._line(tag, grid, at, found[place], new[place]))
+        elif sizes[0] == sizes[1] and self._all_known(put, found):
+            if new != put.texts or sizes[1] != sizes[2]:
+                self._whole(tag, put, content, fresh, new, sizes[2])
+        else:
+            self._by_keys(tag, put, mine, found, new, sizes)
 
-    def _paragraphs(self, mine: Any, theirs: Any) -> None:
-        """The runs of paragraphs exchanged for those of others, one by one."""
-        old, new = _paragraphs_in(mine), _paragraphs_in(theirs)
-        for paragraph, source in zip(old, new, strict=False):
-            runs, others = _runs_in(paragraph), [deepcopy(run) for run in _runs_in(source)]
-            if len(runs) == len(others) == 1 and runs[0].find(qn("w:rPr")) is not None:
-                look = others[0].find(qn("w:rPr"))
-                if look is not None:
-                    others[0].remove(look)
-                others[0].insert(0, deepcopy(runs[0].find(qn("w:rPr"))))
-            self._runs(paragraph, runs, others)
+    def _line(self, tag: Tag, grid: Grid, at: At, old: str, new: str) -> Line:
+        row, column = grid.named(at) if tag.what == "table" else ("", "")
+        return Line(self._where(tag), old, new, row=row, column=column)
 
-    def _runs(self, parent: Any, old: list[Any], new: list[Any]) -> None:
-        """Runs exchanged where the first of them stands; tracked where that is wanted."""
-        place = list(parent).index(old[0]) if old and old[0].getparent() is parent else len(parent)
-        for run in old:
-            at = run.getparent()
-            if self.tracked:
-                kept = self._change("w:del")
-                at.replace(run, kept)
-                kept.append(run)
-                for text in run.iter(qn("w:t")):
-                    text.tag = qn("w:delText")
+    def _all_known(self, put: Put, found: list[str]) -> bool:
+        """Whether nothing was edited."""
+        if len(found) != len(put.texts):
+            return False
+        pairs = enumerate(zip(found, put.texts, strict=True))
+        return all(alike(text, old) or put.knows(place, text) for place, (text, old) in pairs)
+
+    def _by_keys(
+        self, tag: Tag, put: Put, mine: list[Any], found: list[str], new: list[str], sizes: tuple[list[int], ...]
+    ) -> None:
+        """A table that its authors gave another shape: the cells that still stand are exchanged, the rest is named."""
+        seen, was, will = (Grid.of(texts, size) for texts, size in zip((found, put.texts, new), sizes, strict=True))
+        from_old, to_new = matched(seen, was), matched(was, will)
+        flat = {at: place for place, at in enumerate(_all(sizes[0]))}
+        flat_old = {at: place for place, at in enumerate(_all(sizes[1]))}
+        for at, place in flat.items():
+            old = from_old.get(at)
+            if old is None:
+                continue
+            text = put.texts[flat_old[old]]
+            line = self._line(tag, seen, at, found[place], "")
+            if old not in to_new:
+                if alike(found[place], text):
+                    self.done.say(line._replace(done=False, why="it is not in the exhibit any more", stands=True))
+                continue
+            self._one(put, flat_old[old], mine[place], line._replace(new=_at(will, to_new[old])))
+        self._of_no_cell(tag, seen, was, will, from_old, to_new)
+
+    def _of_no_cell(
+        self, tag: Tag, seen: Grid, was: Grid, will: Grid, from_old: dict[At, At], to_new: dict[At, At]
+    ) -> None:
+        """Numbers that moved and stand in cells that nothing tells apart any more, and those that are new."""
+        placed = set(from_old.values())
+        words = [text for row in seen.rows for text in row]
+        for old, to in to_new.items():
+            text, new = _at(was, old), _at(will, to)
+            if old not in placed and not alike(text, new) and any(text and text in one for one in words):
+                why = "its cell cannot be told from others in the table as it is"
+                self.done.say(self._line(tag, was, old, text, new)._replace(done=False, why=why, stands=True))
+        known = set(to_new.values())
+        for row in {at.row for at in _all([len(row) for row in will.rows]) if at not in known}:
+            line = self._line(tag, will, At(row, 0), "", " | ".join(will.rows[row]))
+            self.done.say(line._replace(done=False, why="the table in the document has another shape"))
+
+    def _whole(self, tag: Tag, put: Put, content: Any, fresh: Any, new: list[str], sizes: list[int]) -> None:
+        """All of a part, where new data gave it another shape and nobody changed it."""
+        line = Line(self._where(tag), f"{len(put.texts)} cells", f"{len(new)} cells")
+        tables, others = list(content.iterchildren(qn("w:tbl"))), list(fresh.iterchildren(qn("w:tbl")))
+        if len(tables) == len(others) > 0:
+            for table, other in zip(tables, others, strict=True):
+                self._rows(table, other)
+        else:
+            self._paragraphs(content, fresh)
+        put.earlier, put.texts, put.rows = [[] for _ in new], list(new), list(sizes) if tag.what == "table" else []
+        self._touch()
+        self.done.say(line)
+
+    def _rows(self, table: Any, other: Any) -> None:
+        """The rows of a table exchanged for those of another; the table itself keeps its look."""
+        for row in list(table.iterchildren(qn("w:tr"))):
+            if self.changes is None:
+                table.remove(row)
+            elif is_seen(row):
+                self._strike(row)
+        for row in other.iterchildren(qn("w:tr")):
+            table.append(self._added(row))
+
+    def _paragraphs(self, content: Any, fresh: Any) -> None:
+        """All that stands in a control exchanged."""
+        for child in list(content):
+            if self.changes is None:
+                content.remove(child)
             else:
-                at.remove(run)
-        if self.tracked and new:
-            added = self._change("w:ins")
-            added.extend(new)
-            parent.insert(place + len(old), added)
-        elif new:
-            for number, run in enumerate(new):
-                parent.insert(place + number, run)
+                self._strike(child)
+        for child in fresh:
+            content.append(self._added(child))
 
-    def _change(self, kind: str) -> Any:
-        """The element of a tracked change."""
-        self.revision += 1
-        made = etree.Element(qn(kind))
-        made.set(qn("w:id"), str(self.revision))
-        made.set(qn("w:author"), AUTHOR)
-        made.set(qn("w:date"), datetime.now(UTC).strftime("%Y-%m-%dT%H:%M:%SZ"))
+    def _added(self, element: Any) -> Any:
+        """A copy with bookmarks of its own, put in as a tracked change where that is wanted."""
+        made = deepcopy(element)
+        self.free = with_other_ids(made, self.free)
+        if self.changes is not None:
+            for row in made.iter(qn("w:tr")):
+                self._mark(row, "w:trPr", "w:ins")
+            for paragraph in made.iter(qn("w:p")):
+                if made.tag == qn("w:p"):
+                    self._mark_paragraph(paragraph, "w:ins")
+                for run in list(paragraph.iterchildren(qn("w:r"))):
+                    added = self.changes.element("w:ins")
+                    paragraph.replace(run, added)
+                    added.append(run)
         return made
 
-    def _whole(self, content: Any, fresh: Any) -> None:
-        """All of a control, where its table has another shape now."""
-        others = [deepcopy(child) for child in fresh]
-        for child in others:
-            self.revision = with_other_ids(child, self.revision)
-        if not self.tracked:
-            for child in list(content):
-                content.remove(child)
-            content.extend(others)
-            return
-        self._strike(content)
-        between = etree.Element(qn("w:p"))  # two tables would grow together
-        for child in others:
-            self._mark_new(child)
-        content.append(between)
-        content.extend(others)
-
-    def _strike(self, content: Any) -> None:
+    def _strike(self, element: Any) -> None:
         """All of it tracked as deleted."""
-        for paragraph in list(content.iter(qn("w:p"))):
-            self._runs(paragraph, _runs_in(paragraph), [])
-        for row in content.iter(qn("w:tr")):
-            self._mark_row(row, "w:del")
-
-    def _mark_new(self, element: Any) -> None:
-        """All of it tracked as inserted."""
-        for row in element.iter(qn("w:tr")):
-            self._mark_row(row, "w:ins")
+        assert self.changes is not None
         for paragraph in element.iter(qn("w:p")):
-            for run in _runs_in(paragraph):
-                added = self._change("w:ins")
-                paragraph.replace(run, added)
-                added.append(run)
+            if nodes_of(paragraph):
+                exchange(paragraph, "", self.changes)
+            if element.tag == qn("w:p"):
+                self._mark_paragraph(paragraph, "w:del")
+        for row in element.iter(qn("w:tr")):
+            self._mark(row, "w:trPr", "w:del")
 
-    def _mark_row(self, row: Any, kind: str) -> None:
-        properties = row.find(qn("w:trPr"))
+    def _mark_paragraph(self, paragraph: Any, kind: str) -> None:
+        """The end of a paragraph put in or taken out."""
+        properties = paragraph.find(qn("w:pPr"))
         if properties is None:
-            properties = etree.Element(qn("w:trPr"))
-            row.insert(0, properties)
-        properties.append(self._change(kind))
+            properties = etree.Element(qn("w:pPr"))
+            paragraph.insert(0, properties)
+        self._mark(properties, "w:rPr", kind)
+
+    def _mark(self, element: Any, name: str, kind: str) -> None:
+        assert self.changes is not None
+        properties = element.find(qn(name))
+        if properties is None:
+            properties = etree.Element(qn(name))
+            element.append(properties) if name == "w:rPr" else element.insert(0, properties)
+        properties.insert(0, self.changes.element(kind)) if name == "w:rPr" else properties.append(
+            self.changes.element(kind)
+        )
 
     # Pictures.
-    def _figure(self, tag: str, content: Any, fresh: Any, old: list[str], new: list[str]) -> None:
+    def _figure(self, tag: Tag, put: Put, content: Any, fresh: Any, new: list[str]) -> None:
         """The pictures behind a figure, its pixels and its vectors, and what they show in words."""
         mine, theirs = _pictures(content), _pictures(fresh)
         seen = [sha256(self.parts.get(self.links.get(identity, ""), b"")).hexdigest() for identity in mine]
-        if not mine or not set(seen) <= set(old):
-            self.done.edited.append((self._where(tag), "another picture", "the figure as it is now"))
-        elif old != new:
+        ours = {*put.texts, *new, *(one for texts in put.earlier for one in texts)}
+        if not mine or self.part != BODY or not set(seen) <= ours:
+            line = Line(self._where(tag), "another picture", "the figure as it is now", done=False, why=EDITED)
+            self.done.say(line._replace(stands=put.texts != new))
+        elif set(seen) != set(new[: len(seen)]) and put.texts != new:
             for identity, other in zip(mine, theirs, strict=False):
                 self.parts[self.links[identity]] = self.fresh.media[other]
             words, others = (next(part.iter(qn("wp:docPr")), None) for part in (content, fresh))
             if words is not None and others is not None:
                 words.set("descr", others.get("descr", ""))
-            self.put[tag].texts = list(new)
-            self.done.exchanged.append((self._where(tag), "the figure", "drawn again"))
+            put.texts, put.earlier = list(new), [[*put.texts]]
+            self._touch()
+            self.done.say(Line(self._where(tag), "the figure", "drawn again"))
+
+    # What has lost its mark.
+    def _without_marks(self, root: Any) -> None:
+        """Numbers and tables that stand there without the control that we put around them: named, not touched."""
+        for paragraph in root.iter(qn("w:p")) if self.lookouts else ():
+            letters, inside = _letters_and_ours(paragraph)
+            for look in self.lookouts if letters else ():
+                found = look.pattern.search(letters) if look.old in letters else None
+                if found is not None and not inside[found.start(1)]:
+                    line = Line(look.where, look.old, look.new, done=False, stands=True, text=found.group().strip())
+                    self.done.say(line._replace(why="its mark is gone here, so it was left as it is"))
+                    self.there.add(look.tag)
+        for table in root.iter(qn("w:tbl")):
+            if is_seen(table) and not any(self._is_ours(tag_of(home)) for home in table.iterancestors(qn("w:sdt"))):
+                self._copied(table)
+
+    def _lookouts(self) -> Iterator[_Lookout]:
+        """Every number that moved, with the words around each of its places."""
+        for text, put in self.put.items():
+            new = self._moved(put) if put.mark else ""
+            for old in (put.texts[0], *(put.earlier[0] if put.earlier else ())) if new else ():
+                for before, after in put.around if not alike(old, new) else ():
+                    label, _ = self._cell(put)
+                    pattern = f"{_loosely(before[-NEAR:])}({re.escape(old)})(?!\\d){_loosely(after[:NEAR])}"
+                    if len(before) + len(after) > LEAST_AROUND:
+                        yield _Lookout(text, f"{label} in the text", old, new, re.compile(pattern))
+
+    def _moved(self, put: Put) -> str:
+        """The number as it prints now, where it is another than some that we printed; else nothing."""
+        _, cell = self._cell(put)
+        new = print_cell(cell, self.shelf.style) if cell is not None else ""
+        known = [put.texts[0], *(put.earlier[0] if put.earlier else ())]
+        return new if any(not alike(old, new) for old in known) else ""
+
+    def _copied(self, table: Any) -> None:
+        """A table of ours that stands there without its control."""
+        texts = {letters_of(cell) for cell in table.iter(qn("w:tc"))}
+        for text, put in self.put.items():
+            tag, key = Tag.read(text), _key(text)
+            if tag is None or tag.what != "table" or key not in self.fresh.put:
+                continue
+            numbers = [one for one in put.texts if any(letter.isdigit() for letter in one)]
+            if numbers and sum(one in texts for one in numbers) >= LEAST_COPIED * len(numbers):
+                was, will = Grid.of(put.texts, put.rows), Grid.of(self.fresh.put[key].texts, self.fresh.put[key].rows)
+                self.there.add(text)
+                for old, to in matched(was, will).items():
+                    if not alike(_at(was, old), _at(will, to)) and _at(was, old) in texts:
+                        line = self._line(tag, was, old, _at(was, old), _at(will, to))
+                        why = "this table has lost its mark, so it was left as it is"
+                        self.done.say(line._replace(done=False, why=why, stands=True))
+
+    def _missing(self) -> None:
+        """What was put into the document and is not there in any way."""
+        if self.put and not any(self._controls(root) for root in self.roots.values()):
+            why = "the marks of Istrel’s numbers are gone, a program that saved it drops them; what moved is named, not exchanged"
+            self.done.say(Line("this document", "", "", done=False, why=why))
+        for text, put in self.put.items():
+            tag = Tag.read(text)
+            if tag is None or text in self.there:
+                continue
+            if tag.what in ("table", "figure"):
+                self.done.say(Line(self._where(tag), "", "", done=False, why=AWAY))
+            elif tag.number and (new := self._moved(put)):
+                label, _ = self._cell(put)
+                before, after = put.around[0] if put.around else ("", "")
+                near = f"{before[-NEAR:]}{put.texts[0]}{after[:NEAR]}".strip()
+                why = "it was not found: taken out, or rewritten"
+                self.done.say(Line(f"{label} in the text", put.texts[0], new, done=False, why=why, text=near))
+
+
+def _all(sizes: list[int]) -> Iterator[At]:
+    """Every place of a grid with so many cells in its rows."""
+    return (At(row, cell) for row, size in enumerate(sizes) for cell in range(size))
+
+
+def _at(grid: Grid, at: At) -> str:
+    return grid.rows[at.row][at.cell]
+
+
+def _near(content: Any) -> str:
+    """The words around a number, by which a reader finds it."""
+    paragraph = next(content.iterancestors(qn("w:p")), None)
+    if paragraph is None:
+        return ""
+    tag, found = tag_of(content.getparent()), letters_of(content)
+    around = next(((b, a) for text, b, a in numbers_around(paragraph) if text == tag), ("", ""))
+    return f"{around[0]}{found}{around[1]}".strip()
+
+
+def _loosely(text: str) -> str:
+    """A pattern for letters around a number: other numbers among them may have moved, blanks may be others."""
+    parts = re.split(r"([\d.,−-]*\d|\s+)", text)
+    loose = (r"\s+" if part.isspace() else r"[\d.,−-]*\d" if part[-1:].isdigit() else re.escape(part) for part in parts)
+    return "".join(loose)
+
+
+def _letters_and_ours(paragraph: Any) -> tuple[str, list[bool]]:
+    """(the letters of a paragraph, whether each of them stands in a control of ours)."""
+    letters, ours = [], []
+    for node in nodes_of(paragraph):
+        held = any(Tag.read(tag_of(one)) is not None for one in node.iterancestors(qn("w:sdt")))
+        letters.append(node.text or "")
+        ours += [held] * len(node.text or "")
+    return "".join(letters), ours
 
 
 def _pictures(content: Any) -> list[str]:
     """The relations of the pictures under an element: pixels, then vectors."""
     return [str(blip.get(qn("r:embed"), "")) for name in PICTURES for blip in content.iter(name)]
-
-
-def _cells(content: Any) -> list[Any]:
-    """What `texts_of` reads, as elements."""
-    for name in ("w:tc", "w:p"):
-        found = list(content.iter(qn(name)))
-        if found:
-            return found
-    return [content]
-
-
-def _paragraphs_in(element: Any) -> list[Any]:
-    if element.tag == qn("w:p"):
-        return [element]
-    return list(element.iter(qn("w:p"))) or [element]
-
-
-def _runs_in(paragraph: Any) -> list[Any]:
-    return list(paragraph.iterchildren(qn("w:r")))

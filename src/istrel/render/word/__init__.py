@@ -51,11 +51,11 @@ class _Press:
     """One document while it is made."""
 
     def __init__(self, document: Document) -> None:
-        self._style = document.style
+        self._style, self._study = document.style, document.study
         self._word: Any = docx.Document()
         self._marks = 0
         self._tight = False  # whether a table ended without notes: what follows keeps off it
-        self.controls = Controls()
+        self.controls = Controls(document.study)
         _page(self._word, document)
         _define_styles(self._word, self._style)
 
@@ -85,7 +85,7 @@ class _Press:
                 self._comment(begun[claim], paragraph.runs[-1], run.text.strip())
                 continue
             if run.mark.startswith(REFERENCE):
-                paragraph._p.append(_reference(run))
+                paragraph._p.append(_reference(run, self._study))
                 continue
             add_runs(paragraph, (run,))
             if run.claim:
@@ -167,7 +167,7 @@ class _Press:
         paragraph = self._word.add_paragraph(style="Table label")
         self._keep_off(paragraph)
         identity = {"w:id": str(1000 + self._marks)}
-        name = bookmark(item.id) if item.id else f"_{kind}_{number}"
+        name = bookmark(self._study, item.id) if item.id else f"_{kind}_{number}"
         paragraph._p.append(element("w:bookmarkStart", {**identity, "w:name": name}))
         if before + prefix:
             paragraph.add_run(before + prefix)
@@ -195,15 +195,15 @@ class _Press:
         section.left_margin = section.right_margin = Mm(page.margin_mm if turned else self._style.side_mm)
 
 
-def bookmark(identity: str) -> str:
-    """The bookmark of a kept exhibit's label."""
-    return f"_Istrel_{identity}"
+def bookmark(study: str, identity: str) -> str:
+    """The bookmark of the label of an exhibit that a study keeps."""
+    return f"_Istrel_{f'{study}_' if study else ''}{identity}"
 
 
-def _reference(run: Run) -> Any:
+def _reference(run: Run, study: str) -> Any:
     """A reference that word processors bring up to date themselves."""
     _, exhibit = run.mark.split("\t", 1)
-    field = element("w:fldSimple", {"w:instr": f" REF {bookmark(exhibit)} \\h "})
+    field = element("w:fldSimple", {"w:instr": f" REF {bookmark(study, exhibit)} \\h "})
     letters = element("w:r", {})
     text = element("w:t", {})
     text.text = printable(run.text)

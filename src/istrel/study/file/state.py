@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import os
+import re
 from collections.abc import Callable
 from pathlib import Path
 from typing import Any
@@ -17,7 +18,8 @@ from istrel.study.study import Study, StudySource
 from istrel.style.house import style_from
 
 Tables = Callable[[str], Table]
-KEYS = {"sources", "current", "given", "kept", "style"}
+KEYS = {"sources", "current", "given", "kept", "style", "identity"}
+IDENTITY = re.compile(r"[0-9a-f]{0,16}")
 
 
 def state_of(study: Study) -> Record:
@@ -28,6 +30,7 @@ def state_of(study: Study) -> Record:
         "given": study.given,
         "kept": [record_of(part) for part in study.parts],
         "style": study.style,
+        "identity": study.identity,
     }
 
 
@@ -41,7 +44,7 @@ def study_of_state(state: object, tables: Tables | None = None) -> Study:
     """
     if (
         not isinstance(state, dict)
-        or set(state) | {"style"} != KEYS
+        or set(state) | {"style", "identity"} != KEYS
         or not all(isinstance(state[k], list) for k in ("sources", "kept"))
     ):
         raise Problem("The record of the study cannot be understood.")
@@ -52,11 +55,13 @@ def study_of_state(state: object, tables: Tables | None = None) -> Study:
             raise Problem("A source of the study cannot be understood.")
         study = Study((*study.sources, source), source.id, given=0)
     parts = tuple(value_of(record, study) for record in state["kept"])
-    style = state.get("style", "apa7")
+    style, identity = state.get("style", "apa7"), state.get("identity", "")
     marks = [source.id for source in study.sources]
     sound = (
         all(isinstance(one, Passage) or (isinstance(one, Kept) and one.source in marks) for one in parts)
         and isinstance(style, str)
+        and isinstance(identity, str)
+        and IDENTITY.fullmatch(identity) is not None
         and state["current"] in marks
         and len(set(marks)) == len(marks)
         and isinstance(state["given"], int)
@@ -65,7 +70,7 @@ def study_of_state(state: object, tables: Tables | None = None) -> Study:
     if not sound:
         raise Problem("The record of the study cannot be understood.")
     style_from(style)
-    return Study(study.sources, state["current"], parts, state["given"], style)
+    return Study(study.sources, state["current"], parts, state["given"], style, identity)
 
 
 def with_paths(record: Any, change: Callable[[str], str]) -> Any:

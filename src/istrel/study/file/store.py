@@ -5,8 +5,10 @@ from __future__ import annotations
 import contextlib
 import re
 import sqlite3
+from dataclasses import replace
 from datetime import UTC, datetime
 from functools import partial
+from hashlib import sha256
 from pathlib import Path
 from typing import Any
 
@@ -197,7 +199,8 @@ class StudyFile:
         self._first = int(rows[0][0]) if rows else 0
         if [number for number, _ in rows] != list(range(self._first, self._first + len(rows))):
             raise Problem("changes of this study are missing.")
-        history = History(study_of_state(with_paths(_read(settings["base"]), self._absolute), self._table))
+        begun = study_of_state(with_paths(_read(settings["base"]), self._absolute), self._table)
+        history = History(_known(begun, settings["base"] + "".join(what for _, what in rows[:1])))
         for number, what in rows:
             record = with_paths(_read(what), self._absolute)
             try:
@@ -251,6 +254,11 @@ class StudyFile:
         columns = [c for (c,) in self._connection.execute('SELECT DISTINCT "column" FROM pieces') if c not in kept]
         self._connection.executemany('DELETE FROM pieces WHERE "column" = ?', [(column,) for column in columns])
         self._tables = {mark: table for mark, table in self._tables.items() if mark not in unneeded}
+
+
+def _known(study: Study, beginning: str) -> Study:
+    """The study with an identity: one made before studies had any is known by what its file begins with."""
+    return study if study.identity else replace(study, identity=sha256(beginning.encode()).hexdigest()[:8])
 
 
 def _json(record: Any) -> str:

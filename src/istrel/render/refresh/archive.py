@@ -1,0 +1,57 @@
+"""The parts of a .docx that hold letters, in the namespaces that we write; strict documents stay strict."""
+
+from __future__ import annotations
+
+import re
+from typing import Any
+
+from lxml import etree
+
+from istrel.render.refresh.report import parsed
+
+BODY, LINKS = "word/document.xml", "word/_rels/document.xml.rels"
+WITH_LETTERS = re.compile(r"word/(?:document|footnotes|endnotes|comments|header\d*|footer\d*)\.xml")
+STRICT, USUAL = b"http://purl.oclc.org/ooxml/", b"http://schemas.openxmlformats.org/"
+SPACES = {
+    b"http://purl.oclc.org/ooxml/wordprocessingml/main": b"http://schemas.openxmlformats.org/wordprocessingml/2006/main",
+    b"http://purl.oclc.org/ooxml/officeDocument/relationships": (
+        b"http://schemas.openxmlformats.org/officeDocument/2006/relationships"
+    ),
+    b"http://purl.oclc.org/ooxml/drawingml/main": b"http://schemas.openxmlformats.org/drawingml/2006/main",
+    b"http://purl.oclc.org/ooxml/drawingml/wordprocessingDrawing": (
+        b"http://schemas.openxmlformats.org/drawingml/2006/wordprocessingDrawing"
+    ),
+    b"http://purl.oclc.org/ooxml/drawingml/picture": b"http://schemas.openxmlformats.org/drawingml/2006/picture",
+}
+
+
+def roots_of(parts: dict[str, bytes], name: str) -> dict[str, Any]:
+    """{part: its root} of all parts that hold letters, the body first.
+
+    Raises
+    ------
+    Problem
+        For what is no XML.
+    """
+    found = sorted((one for one in parts if WITH_LETTERS.fullmatch(one)), key=lambda one: (one != BODY, one))
+    return {one: parsed(_usual(parts[one]), name) for one in found}
+
+
+def is_strict(content: bytes) -> bool:
+    return STRICT in content
+
+
+def _usual(content: bytes) -> bytes:
+    if is_strict(content):
+        for strict, usual in SPACES.items():
+            content = content.replace(strict, usual)
+    return content
+
+
+def written_part(root: Any, before: bytes) -> bytes:
+    """A part as bytes, strict where it was."""
+    content: bytes = etree.tostring(root, xml_declaration=True, encoding="UTF-8", standalone=True)
+    if is_strict(before):
+        for strict, usual in SPACES.items():
+            content = content.replace(usual, strict)
+    return content

@@ -1,0 +1,248 @@
+"""The letters of a document that a reader sees, and other letters in the same places.
+
+One reading and one writing: what is read is exchanged where it stands, in the runs it stands in, whatever is around these (a link,
+another program's control, an insertion that nobody accepted yet). Everything else in the runs stays: comments, notes, bookmarks.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator
+from copy import deepcopy
+from dataclasses import dataclass
+from datetime import UTC, datetime
+from difflib import SequenceMatcher
+from typing import Any, NamedTuple
+
+from docx.oxml.ns import qn
+from lxml import etree
+
+AUTHOR = "Istrel"
+SPACE = "{http://www.w3.org/XML/1998/namespace}space"
+TAKEN_OUT = (qn("w:del"), qn("w:moveFrom"))
+PUT_IN = (qn("w:ins"), qn("w:moveTo"))
+TOKEN = re.compile(r"\d[\d.,]*\d|\w+|\s+|.", re.DOTALL)
+
+
+class Edit(NamedTuple):
+    """Letters from `start` to `end` exchanged for others."""
+
+    start: int
+    end: int
+    letters: str
+
+
+def edits(old: str, new: str) -> list[Edit]:
+    """What must be exchanged so that one text reads as the other, number by number and word by word; blanks count alike."""
+    mine, theirs = TOKEN.findall(old), TOKEN.findall(new)
+    one, other = ([" " if token.isspace() else token for token in tokens] for tokens in (mine, theirs))
+    starts = [0]
+    for token in mine:
+        starts.append(starts[-1] + len(token))
+    changes = SequenceMatcher(None, one, other, autojunk=False).get_opcodes()
+    found = [Edit(starts[i], starts[j], "".join(theirs[k:n])) for what, i, j, k, n in changes if what != "equal"]
+    if found and mine and found[0].end == 0:  # what comes first is put in together with the word that stands there
+        found[0] = Edit(0, starts[1], found[0].letters + mine[0])
+    return found
+
+
+def is_seen(node: Any) -> bool:
+    """Whether letters are there as the document stands: not those that a tracked change takes out."""
+    return not any(
+        parent.tag in TAKEN_OUT
+        or (parent.tag == qn("w:tr") and parent.find(f"{qn('w:trPr')}/{qn('w:del')}") is not None)
+        for parent in node.iterancestors()
+    )
+
+
+def nodes_of(element: Any) -> list[Any]:
+    """The texts under an element that are seen, in their order."""
+    return [node for node in element.iter(qn("w:t")) if is_seen(node)]
+
+
+def letters_of(element: Any) -> str:
+    """The letters under an element that are seen."""
+    return "".join(node.text or "" for node in nodes_of(element))
+
+
+@dataclass
+class Changes:
+    """Tracked changes of ours in a document: every one has a number of its own."""
+
+    number: int
+    when: str = ""
+
+    def __post_init__(self) -> None:
+        self.when = self.when or datetime.now(UTC).strftime("%Y-%m-%dT%H:%M:%SZ")
+
+    def element(self, kind: str) -> Any:
+        """The element of a change, empty."""
+        self.number += 1
+        made = etree.Element(qn(kind))
+        for name, value in (("w:id", str(self.number)), ("w:author", AUTHOR), ("w:date", self.when)):
+            made.set(qn(name), value)
+        return made
+
+
+def numbers_in(root: Any) -> int:
+    """The highest number that a change, bookmark or comment of a part has."""
+    found = (element.get(qn("w:id"), "") for element in root.iter(etree.Element))
+    return max((int(number) for number in found if number.isdecimal() and len(number) < 10), default=0)
+
+
+def exchange(element: Any, new: str, changes: Changes | None = None) -> None:
+    """The letters under an element exchanged for others; as tracked changes where these are given."""
+    nodes = nodes_of(element)
+    if not nodes:
+        _begin(element, new, changes)
+        return
+    for edit in reversed(edits("".join(node.text or "" for node in nodes), new)):
+        nodes = nodes_of(element)
+        spans = list(_spans(nodes, edit))
+        if changes is None:
+            _put(spans, edit.letters)
+        else:
+            _track(spans, edit.letters, changes)
+
+
+def _spans(nodes: list[Any], edit: Edit) -> Iterator[tuple[Any, int, int]]:
+    """(text, from, to) of all that an edit touches; where it only adds, the place that it adds to."""
+    at, found = 0, False
+    for node in nodes:
+        size = len(node.text or "")
+        low, high = max(edit.start - at, 0), min(edit.end - at, size)
+        if low < high:
+            found = True
+            yield node, low, high
+        at += size
+    if not found:
+        at = 0
+        for node in nodes:
+            size = len(node.text or "")
+            if at + size >= edit.start:
+                yield node, edit.start - at, edit.start - at
+                return
+            at += size
+
+
+def _set(node: Any, text: str) -> None:
+    node.text = text
+    node.set(SPACE, "preserve")
+
+
+def _put(spans: list[tuple[Any, int, int]], letters: str) -> None:
+    """Other letters where the first of the old ones stood."""
+    for place, (node, low, high) in enumerate(spans):
+        text = node.text or ""
+        _set(node, text[:low] + (letters if place == 0 else "") + text[high:])
+
+
+def _begin(element: Any, new: str, changes: Changes | None) -> None:
+    """Letters where there are none: in the first paragraph, or right inside."""
+    if not new:
+        return
+    home = element if element.tag == qn("w:p") else next(element.iter(qn("w:p")), element)
+    run = etree.Element(qn("w:r"))
+    _set(etree.SubElement(run, qn("w:t")), new)
+    if changes is not None:
+        added = changes.element("w:ins")
+        added.append(run)
+        run = added
+    home.append(run)
+
+
+# As tracked changes.
+def _track(spans: list[tuple[Any, int, int]], letters: str, changes: Changes) -> None:
+    first, low, high = spans[0]
+    ours = _insertion(first)
+    if ours is not None and ours.get(qn("w:author")) == AUTHOR:  # what we put in ourselves just reads otherwise
+        _put([(first, low, high)], letters)
+        letters = ""
+        spans = spans[1:]
+    anchor = None
+    for node, start, end in reversed(spans):
+        if start == end:  # nothing is taken out here
+            anchor = _cut(node, start)
+            continue
+        around = _insertion(node)
+        if around is not None and around.get(qn("w:author")) == AUTHOR:
+            _put([(node, start, end)], "")
+            anchor = anchor if anchor is not None else _run_of(node)
+            continue
+        run = _alone(node, start, end)
+        gone = changes.element("w:del")
+        run.getparent().replace(run, gone)
+        gone.append(run)
+        for text in run.iter(qn("w:t")):
+            text.tag = qn("w:delText")
+        anchor = gone
+    if letters and anchor is not None:
+        _add_after(anchor, letters, changes)
+
+
+def _insertion(node: Any) -> Any:
+    """The unaccepted insertion that letters stand in, or None."""
+    return next((parent for parent in node.iterancestors() if parent.tag in PUT_IN), None)
+
+
+def _run_of(node: Any) -> Any:
+    return next(node.iterancestors(qn("w:r")))
+
+
+def _alone(node: Any, start: int, end: int) -> Any:
+    """A run that holds these letters and nothing else; what stood around them in its run stands in runs beside it."""
+    _cut(node, end)
+    before = _cut(node, start)
+    if start == 0 and list(before.iterchildren())[-1] is node:
+        return before
+    return before.getnext()
+
+
+def _cut(node: Any, at: int) -> Any:
+    """Cut a run after so many letters of one of its texts; the run that ends there. What has nothing before stays whole."""
+    run, text = _run_of(node), node.text or ""
+    children = [child for child in run if child.tag != qn("w:rPr")]
+    place = children.index(node)
+    left, right = children[:place], children[place + 1 :]
+    if at == 0 and not left:
+        return run
+    if at == len(text) and not right:
+        return run
+    rest = etree.Element(qn("w:r"), dict(run.attrib))
+    look = run.find(qn("w:rPr"))
+    if look is not None:
+        rest.append(deepcopy(look))
+    if at < len(text) and at > 0:
+        other = deepcopy(node)
+        _set(other, text[at:])
+        _set(node, text[:at])
+        rest.append(other)
+    elif at == 0:
+        rest.append(node)
+    for child in right:
+        rest.append(child)
+    run.addnext(rest)
+    return run
+
+
+def _add_after(anchor: Any, letters: str, changes: Changes) -> None:
+    """An insertion of ours right after an element; another's insertion around it is cut in two there."""
+    like = anchor if anchor.tag == qn("w:r") else next(anchor.iter(qn("w:r")))
+    run = etree.Element(qn("w:r"))
+    look = like.find(qn("w:rPr"))
+    if look is not None:
+        run.append(deepcopy(look))
+    _set(etree.SubElement(run, qn("w:t")), letters)
+    added = changes.element("w:ins")
+    added.append(run)
+    while (parent := anchor.getparent()) is not None and (parent.tag in PUT_IN or parent.tag in TAKEN_OUT):
+        rest = etree.Element(parent.tag, dict(parent.attrib))
+        after = anchor.getnext()
+        while after is not None:
+            following = after.getnext()
+            rest.append(after)
+            after = following
+        if len(rest):
+            parent.addnext(rest)
+        anchor = parent
+    anchor.addnext(added)
