@@ -158,7 +158,8 @@ SLOT = re.compile(r"\{([^}|]+)(?:\|([^}|]+)\|([^}]+))?\}|\*([^*]+)\*")
 
 def main() -> None:
     """Make the file anew."""
-    history = History(Study((open_source(str(LEARNERS), Opening(codebook=str(CODEBOOK))),)))
+    source = open_source(str(LEARNERS), Opening(codebook=str(CODEBOOK)))
+    history = History(Study((source,), identity="c0125e5a"))
     for change in MENDED:
         history = history.do(change)
     history, ids = kept(history)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import replace
 
 import numpy as np
 import pytest
@@ -11,8 +12,10 @@ from istrel.data.codebook import parse_missing
 from istrel.data.column import Column
 from istrel.data.corrections import Aside, Correction, check_value
 from istrel.data.dataset import Dataset
+from istrel.data.derive import free_name
 from istrel.data.formula.evaluate import evaluate
 from istrel.data.levels import Level
+from istrel.data.table import Table
 from istrel.problem import Problem
 from istrel.sentence import parse_condition, parse_expression
 from istrel.sentence.show_formula import show_condition, show_expression
@@ -220,3 +223,13 @@ def test_variables_left_out_are_not_offered(data: Dataset) -> None:
     study = LeaveOut(("b", "c")).apply(study_of(data))
     exhibit = make_exhibit("describe all measured", study.data)
     assert {cell.variable for cell in exhibit.result.cells} == {"a", "age"}
+
+
+def test_a_name_that_is_taken_gets_the_next_number(data: Dataset) -> None:
+    more = (replace(data.table.columns[0], name=name) for name in ("n", "n_2"))
+    table = Table((*data.table.columns, *more), data.table.source)
+    assert [free_name(name, table) for name in ("fresh", data.table.columns[0].name, "n")] == [
+        "fresh",
+        f"{data.table.columns[0].name}_2",
+        "n_3",
+    ]

@@ -246,3 +246,16 @@ def test_no_output_holds_a_count_that_paper_has_not(place: int, data_of: Maker, 
         counts = whole_numbers(" ".join(f"{cell.number:g}" for cell in cells if cell.number is not None))
         shares = Counter(re.findall(r"(\d+)\.0+\b", printed))  # workbooks hold 65.0 as 65
         assert counts + whole_numbers(" ".join(cell.letters for cell in cells)) - paper - shares == Counter(), sentence
+
+
+@pytest.mark.parametrize("form", ["density", "violins"])
+def test_a_curve_ends_where_enough_cases_lie_beyond(form: str, data_of: Maker, style: HouseStyle) -> None:
+    """Its ends would tell the smallest and the largest value; a group too small for that has no curve."""
+    rng = np.random.default_rng(SEED)
+    values = {"large": np.sort(rng.normal(50, 10, 60)).round(2), "small": np.sort(rng.normal(50, 10, 19)).round(2)}
+    data = data_of("x,g\n" + "".join(f"{x},{g}\n" for g, xs in values.items() for x in xs))
+    made = content(f"describe x across g as {form} with hide_below = {BELOW}", data, style)
+    drawn = [result["drawing"] for result in made["results"] if "drawing" in result]
+    assert [drawing["groups"] for drawing in drawn] == [{"g": "large"}]
+    large = values["large"]
+    assert large[2] < drawn[0]["x"][0] < drawn[0]["x"][-1] < large[-3]

@@ -9,25 +9,26 @@ from istrel.files import MOST_BYTES, refuse_sources, refuse_unreadable, write_wh
 from istrel.problem import Problem
 from istrel.render.document import Document
 from istrel.render.manuscript import manuscript_document
-from istrel.render.refresh.report import Refreshed
-from istrel.study.manuscript import shelf_of
+from istrel.render.refresh.report import Refreshed, Untrue, Wanted
+from istrel.study.manuscript import manuscript, shelf_of
 from istrel.study.prose import Shelf
+from istrel.study.review.truth import untrue_words
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
 
-Refresher = Callable[[Path, Document, Shelf, bool, bool], Refreshed]
+Refresher = Callable[[Path, Document, Shelf, Wanted], Refreshed]
 
 
-def _word(path: Path, document: Document, shelf: Shelf, tracked: bool, again: bool) -> Refreshed:
+def _word(path: Path, document: Document, shelf: Shelf, wanted: Wanted) -> Refreshed:
     from istrel.render.refresh.word import refreshed
 
-    return refreshed(path, document, shelf, tracked=tracked, again=again)
+    return refreshed(path, document, shelf, wanted)
 
 
-def _opendocument(path: Path, document: Document, shelf: Shelf, tracked: bool, again: bool) -> Refreshed:
+def _opendocument(path: Path, document: Document, shelf: Shelf, wanted: Wanted) -> Refreshed:
     from istrel.render.refresh.opendocument import refreshed
 
-    return refreshed(path, document, shelf, tracked=tracked, again=again)
+    return refreshed(path, document, shelf, wanted)
 
 
 KINDS: dict[str, Refresher] = {".docx": _word, ".odt": _opendocument}
@@ -56,7 +57,11 @@ def refresh(path: Path, study: Study, style: HouseStyle, *, tracked: bool = Fals
     refuse_unreadable(path)
     if path.stat().st_size > 8 * MOST_BYTES:
         raise Problem(f"{path.name}: a document of more than {8 * MOST_BYTES // 2**20} MB is not read.")
-    return kind(path, manuscript_document(study, style), shelf_of(study, style), tracked, again)
+    claims = tuple(
+        Untrue(where, words, f"“{claim}” no longer holds")
+        for where, words, claim in untrue_words(manuscript(study, style), style)
+    )
+    return kind(path, manuscript_document(study, style), shelf_of(study, style), Wanted(claims, tracked, again))
 
 
 def write_refreshed(path: Path, made: Refreshed, study: Study, out: Path | None = None) -> tuple[Path, Path | None]:

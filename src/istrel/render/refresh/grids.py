@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from dataclasses import dataclass
 from difflib import SequenceMatcher
 from functools import cached_property
@@ -42,6 +43,18 @@ class Grid:
         return next((place for place, row in enumerate(self.rows) if len(row) == self.wide), 0)
 
     @cached_property
+    def columns(self) -> tuple[str, ...]:
+        """The head of every column, with the one over it where heads stand over several columns each."""
+        if not self.rows:
+            return ()
+        lowest = tuple(" ".join(text.split()) for text in self.rows[self.head])
+        above = self.rows[self.head - 1][1:] if self.head else ()
+        if not above or (self.wide - 1) % len(above):
+            return lowest
+        many = (self.wide - 1) // len(above)
+        return (lowest[0], *(f"{above[k // many]}, {text}".strip(", ") for k, text in enumerate(lowest[1:])))
+
+    @cached_property
     def labels(self) -> tuple[tuple[str, str], ...]:
         """(heading above, stub) of every row."""
         made, over = [], ""
@@ -58,9 +71,17 @@ class Grid:
         """(row, column) of a place in words."""
         over, stub = self.labels[at.row]
         row = f"{over}, {stub}" if over and over != stub else stub
-        heads = self.rows[self.head] if self.rows else ()
-        column = heads[at.cell] if at.cell < len(heads) and len(self.rows[at.row]) == self.wide else ""
-        return row, " ".join(column.split())
+        column = self.columns[at.cell] if at.cell < self.wide == len(self.rows[at.row]) else ""
+        return row, column
+
+
+def places_of(sizes: list[int]) -> Iterator[At]:
+    """Every place of a grid with so many cells in its rows."""
+    return (At(row, cell) for row, size in enumerate(sizes) for cell in range(size))
+
+
+def text_at(grid: Grid, at: At) -> str:
+    return grid.rows[at.row][at.cell]
 
 
 def matched_rows(one: Grid, other: Grid) -> dict[int, int]:
@@ -69,10 +90,8 @@ def matched_rows(one: Grid, other: Grid) -> dict[int, int]:
 
 
 def matched_columns(one: Grid, other: Grid) -> dict[int, int]:
-    """{column of one: the same column of the other}, by their lowest heads."""
-    if not one.rows or not other.rows:
-        return {}
-    return _matched(one.rows[one.head], other.rows[other.head])
+    """{column of one: the same column of the other}, by their heads."""
+    return _matched(one.columns, other.columns)
 
 
 def matched(one: Grid, other: Grid) -> dict[At, At]:

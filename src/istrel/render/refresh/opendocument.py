@@ -19,7 +19,7 @@ from istrel.problem import Problem
 from istrel.render.document import Document
 from istrel.render.opendocument.package import NAMES
 from istrel.render.opendocument.text import PUT, Put, written
-from istrel.render.refresh.report import AWAY, EDITED, GONE, Line, Refreshed, parsed, repacked, unpacked
+from istrel.render.refresh.report import AWAY, EDITED, GONE, Line, Refreshed, Wanted, parsed, repacked, unpacked
 from istrel.render.word.controls import alike
 from istrel.study.prose import Shelf, now, number_of
 
@@ -27,9 +27,8 @@ PLACE = re.compile(r"(istrel_(?:[0-9a-f]{8}_)?[^_]+_(?:table|figure|title|notes)
 MOST_BLANKS = 100
 
 
-def refreshed(path: Path, document: Document, shelf: Shelf, *, tracked: bool, again: bool) -> Refreshed:
+def refreshed(path: Path, document: Document, shelf: Shelf, wanted: Wanted) -> Refreshed:
     """As `refresh`."""
-    del tracked, again
     parts = unpacked(path)
     content, meta = (parsed(parts.get(name, b""), path.name) for name in ("content.xml", "meta.xml"))
     memory = next((e for e in meta.iter(_q("meta:user-defined")) if e.get(_q("meta:name")) == PUT), None)
@@ -38,6 +37,10 @@ def refreshed(path: Path, document: Document, shelf: Shelf, *, tracked: bool, ag
         raise Problem(f"{path.name}: nothing in this document was put there by Istrel; export the manuscript first.")
     work = _Work(content, parts, put, document, shelf)
     work.exchange_all()
+    said = " ".join("".join(content.itertext()).split())
+    for claim in wanted.claims:
+        if claim.words and " ".join(claim.words.split()) in said:
+            work.done.say(Line(claim.where, "", "", done=False, why=claim.says, stands=True))
     if work.done.changed:
         memory.text = put.record()  # type: ignore[union-attr]
         parts["content.xml"] = etree.tostring(content, xml_declaration=True, encoding="UTF-8")

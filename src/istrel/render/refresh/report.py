@@ -69,6 +69,22 @@ class Line(NamedTuple):
         return f"{place}{near}: “{self.old}” is now “{self.new}”, but {self.why}"
 
 
+class Untrue(NamedTuple):
+    """A claim that no longer holds: where it stands in the study, the words by which it is found, what is said of it."""
+
+    where: str
+    words: str
+    says: str
+
+
+class Wanted(NamedTuple):
+    """How a document is refreshed: the claims that no longer hold; as tracked changes; what was edited by hand as well."""
+
+    claims: tuple[Untrue, ...] = ()
+    tracked: bool = False
+    again: bool = False
+
+
 @dataclass
 class Refreshed:
     """A refreshed document: its bytes, and a line for all of which something is to be said."""

@@ -3,29 +3,29 @@
 from __future__ import annotations
 
 import posixpath
-import re
-from collections.abc import Iterator
-from copy import deepcopy
 from dataclasses import dataclass, field
 from hashlib import sha256
 from io import BytesIO
 from pathlib import Path
-from typing import Any, NamedTuple
+from typing import Any
 from zipfile import ZipFile
 
 from docx.oxml.ns import qn
 from lxml import etree
 
 from istrel.exhibits.printing import print_cell
-from istrel.exhibits.text import Cell
 from istrel.problem import Problem
 from istrel.render.document import Document
 from istrel.render.refresh.archive import BODY, LINKS, roots_of, written_part
-from istrel.render.refresh.grids import At, Grid, matched
-from istrel.render.refresh.report import AWAY, EDITED, GONE, Line, Refreshed, parsed, repacked, unpacked
-from istrel.render.refresh.restore import restore, with_other_ids
+from istrel.render.refresh.grids import At, Grid, matched, places_of, text_at
+from istrel.render.refresh.passages import Remarks, passages_with
+from istrel.render.refresh.report import EDITED, GONE, Line, Refreshed, Wanted, parsed, repacked, unpacked
+from istrel.render.refresh.restore import restore
+from istrel.render.refresh.unmarked import Key, Unmarked, cell_now, key_of, line_of, where_of
+from istrel.render.refresh.whole import Whole
 from istrel.render.word import written
 from istrel.render.word.controls import (
+    AROUND,
     Memory,
     Put,
     Tag,
@@ -39,15 +39,13 @@ from istrel.render.word.controls import (
 )
 from istrel.render.word.controls import written as record
 from istrel.render.word.letters import Changes, exchange, is_seen, letters_of, nodes_of, numbers_in
-from istrel.study.prose import Shelf, now, number_of
+from istrel.study.prose import Shelf
 
+MOST_MARKS = 50_000  # that tables put in whole may need
 PICTURES = (qn("a:blip"), "{http://schemas.microsoft.com/office/drawing/2016/SVG/main}svgBlip")
-NEAR, LEAST_AROUND = 14, 4  # letters on each side by which a number without its mark is known
-LEAST_COPIED = 0.6  # of the cells of a table, by which a copy without marks is known
-Key = tuple[str, str, str]
 
 
-def refreshed(path: Path, document: Document, shelf: Shelf, *, tracked: bool, again: bool) -> Refreshed:
+def refreshed(path: Path, document: Document, shelf: Shelf, wanted: Wanted) -> Refreshed:
     """As `refresh`."""
     parts = unpacked(path)
     if BODY not in parts:
@@ -55,10 +53,10 @@ def refreshed(path: Path, document: Document, shelf: Shelf, *, tracked: bool, ag
     place, memory = _memory(parts, document.study)
     roots = roots_of(parts, path.name)
     links = _links(parsed(parts.get(LINKS, b"<none/>"), path.name))
-    work = _Work(roots, parts, memory, document, shelf, tracked, again, links)
+    work = _Work(path.name, roots, parts, memory, document, shelf, wanted, links)
     if not work.has_anything():
         raise Problem(f"{path.name}: nothing in this document was put there by Istrel; export the manuscript first.")
-    work.exchange_all()
+    work.exchangeplaces_of()
     if work.done.changed:
         for name, root in roots.items():
             if name in work.touched:
@@ -106,15 +104,9 @@ def _fresh(document: Document) -> _Fresh:
         body = etree.fromstring(archive.read(BODY))
         linked = _links(etree.fromstring(archive.read(LINKS)))
         media = {identity: archive.read(target) for identity, target in linked.items() if target in names}
-    found = {key: control for control in body.iter(qn("w:sdt")) if (key := _key(tag_of(control))) is not None}
-    put = {key: one for text, one in controls.put.items() if (key := _key(text)) is not None}
+    found = {key: control for control in body.iter(qn("w:sdt")) if (key := key_of(tag_of(control))) is not None}
+    put = {key: one for text, one in controls.put.items() if (key := key_of(text)) is not None}
     return _Fresh(found, put, media)
-
-
-def _key(text: str) -> Key | None:
-    """By which a control is the same in documents from before studies had an identity."""
-    tag = Tag.read(text)
-    return None if tag is None else (tag.number[:12], tag.part, tag.what)
 
 
 def _links(root: Any) -> dict[str, str]:
@@ -126,27 +118,17 @@ def _links(root: Any) -> dict[str, str]:
     }
 
 
-class _Lookout(NamedTuple):
-    """A number that moved, and how it reads among the words around it."""
-
-    tag: str
-    where: str
-    old: str
-    new: str
-    pattern: re.Pattern[str]
-
-
 @dataclass
 class _Work:
     """One refresh while it is done."""
 
+    name: str
     roots: dict[str, Any]
     parts: dict[str, bytes]
     memory: Memory
     document: Document
     shelf: Shelf
-    tracked: bool
-    again: bool
+    wanted: Wanted
     links: dict[str, str]
     done: Refreshed = field(default_factory=Refreshed)
     touched: set[str] = field(default_factory=set)
@@ -157,8 +139,9 @@ class _Work:
     def __post_init__(self) -> None:
         self.fresh = _fresh(self.document)
         self.put = self.memory.put
-        self.free = max(numbers_in(root) for root in self.roots.values()) + 1
-        self.changes = Changes(self.free + 50_000) if self.tracked else None
+        free = max(numbers_in(root) for root in self.roots.values()) + 1
+        self.changes = Changes(free + MOST_MARKS) if self.wanted.tracked else None
+        self.whole = Whole(free, self.changes)
 
     def has_anything(self) -> bool:
         """Whether something of this study is remembered or stands in the document."""
@@ -171,9 +154,9 @@ class _Work:
         tag = Tag.read(text)
         return tag is not None and tag.study == self.memory.study and (text in self.put or not self.put)
 
-    def exchange_all(self) -> None:
+    def exchangeplaces_of(self) -> None:
         """Every control of ours in every part, in the document's order; then what has lost its mark."""
-        known, self.lookouts = set(self.put), tuple(self._lookouts())
+        known, unmarked = set(self.put), Unmarked(self.put, self.fresh.put, self.shelf, self.done)
         for name, root in self.roots.items():
             self.part = name
             before = len(self._controls(root))
@@ -185,8 +168,9 @@ class _Work:
                 content = control.find(qn("w:sdtContent"))
                 if content is not None and self._stands(control, content):
                     self._control(tag_of(control), content)
-            self._without_marks(root)
-        self._missing()
+            unmarked.look_in(root)
+        unmarked.tell_missing(self.there)
+        self._comment_on_untrue()
 
     def _stands(self, control: Any, content: Any) -> bool:
         """Whether it is there as the document stands: not where a tracked change takes it out."""
@@ -200,16 +184,18 @@ class _Work:
 
     def _control(self, text: str, content: Any) -> None:
         self.there.add(text)
-        tag, key = Tag.read(text), _key(text)
+        tag, key = Tag.read(text), key_of(text)
         assert tag is not None
         assert key is not None
         put = self.put.get(text) or self._unremembered(key)
         if put is None:
-            self.done.say(Line(self._where(tag), letters_of(content) if tag.number else "", "", done=False, why=GONE))
+            self.done.say(
+                Line(where_of(tag, self.shelf), letters_of(content) if tag.number else "", "", done=False, why=GONE)
+            )
         elif tag.number:
             self._number(put, content)
         elif key not in self.fresh.controls:
-            self.done.say(Line(self._where(tag), "", "", done=False, why=GONE))
+            self.done.say(Line(where_of(tag, self.shelf), "", "", done=False, why=GONE))
         elif tag.what == "figure":
             self._figure(
                 tag, put, content, self.fresh.controls[key].find(qn("w:sdtContent")), self.fresh.put[key].texts
@@ -222,24 +208,10 @@ class _Work:
         fresh = self.fresh.put.get(key)
         return None if fresh is None else Put(fresh.mark, list(fresh.texts), rows=list(fresh.rows))
 
-    def _where(self, tag: Tag) -> str:
-        """What a control holds, in words."""
-        label = self.shelf.labels.get(tag.part, "an exhibit")
-        if tag.number:
-            return "a number in the text"
-        return label if tag.what in ("table", "figure") else f"{label}, {tag.what}"
-
     # Numbers in texts.
-    def _cell(self, put: Put) -> tuple[str, Cell | None]:
-        """(the exhibit of a number, the number as it is now)."""
-        number = number_of(put.mark)
-        if number is None:
-            return "a number", None
-        return self.shelf.labels.get(number.exhibit, "an exhibit"), now(number, self.shelf)
-
     def _number(self, put: Put, content: Any) -> None:
         """A single number in a text."""
-        label, cell = self._cell(put)
+        label, cell = cell_now(put, self.shelf)
         where, found, near = f"{label} in the text", letters_of(content), _near(content)
         if cell is None:
             self.done.say(Line(f"{label}, “{found}” in the text", found, "", done=False, why=GONE, stands=True))
@@ -249,7 +221,7 @@ class _Work:
     def _one(self, put: Put, place: int, element: Any, line: Line) -> None:
         """One place: exchanged where it holds what we printed there, else told."""
         old, new = line.old, line.new
-        if alike(old, put.texts[place]) or put.knows(place, old) or (self.again and not alike(old, new)):
+        if alike(old, put.texts[place]) or put.knows(place, old) or (self.wanted.again and not alike(old, new)):
             if not alike(old, new):
                 exchange(element, new, self.changes)
                 self._touch()
@@ -259,8 +231,11 @@ class _Work:
         elif alike(old, new):
             put.set(place, new)
         else:
-            why = EDITED if self.put else "the document does not remember what stood there; “--again” exchanges it"
-            self.done.say(line._replace(done=False, why=why, stands=True))
+            self.done.say(line._replace(done=False, why=self._of_another(), stands=True))
+
+    def _of_another(self) -> str:
+        """Why what is not ours stays: somebody edited it, or nobody can know."""
+        return EDITED if self.put else "the document does not remember what stood there; “--again” exchanges it"
 
     # Parts of exhibits.
     def _part_of_exhibit(self, tag: Tag, put: Put, content: Any, fresh: Any) -> None:
@@ -273,19 +248,15 @@ class _Work:
         found, new = [letters_of(one) for one in mine], [letters_of(one) for one in theirs]
         if sizes[0] == sizes[1] == sizes[2] and len(found) == len(put.texts) == len(new):
             grid = Grid.of(found, sizes[0])
-            for place, at in enumerate(_all(sizes[0])):
-                self._one(put, place, mine[place], self._line(tag, grid, at, found[place], new[place]))
-        elif sizes[0] == sizes[1] and self._all_known(put, found):
+            for place, at in enumerate(places_of(sizes[0])):
+                self._one(put, place, mine[place], line_of(tag, self.shelf, grid, at, found[place], new[place]))
+        elif sizes[0] == sizes[1] and self._is_all_known(put, found):
             if new != put.texts or sizes[1] != sizes[2]:
                 self._whole(tag, put, content, fresh, new, sizes[2])
         else:
             self._by_keys(tag, put, mine, found, new, sizes)
 
-    def _line(self, tag: Tag, grid: Grid, at: At, old: str, new: str) -> Line:
-        row, column = grid.named(at) if tag.what == "table" else ("", "")
-        return Line(self._where(tag), old, new, row=row, column=column)
-
-    def _all_known(self, put: Put, found: list[str]) -> bool:
+    def _is_all_known(self, put: Put, found: list[str]) -> bool:
         """Whether nothing was edited."""
         if len(found) != len(put.texts):
             return False
@@ -298,19 +269,19 @@ class _Work:
         """A table that its authors gave another shape: the cells that still stand are exchanged, the rest is named."""
         seen, was, will = (Grid.of(texts, size) for texts, size in zip((found, put.texts, new), sizes, strict=True))
         from_old, to_new = matched(seen, was), matched(was, will)
-        flat = {at: place for place, at in enumerate(_all(sizes[0]))}
-        flat_old = {at: place for place, at in enumerate(_all(sizes[1]))}
+        flat = {at: place for place, at in enumerate(places_of(sizes[0]))}
+        flat_old = {at: place for place, at in enumerate(places_of(sizes[1]))}
         for at, place in flat.items():
             old = from_old.get(at)
             if old is None:
                 continue
             text = put.texts[flat_old[old]]
-            line = self._line(tag, seen, at, found[place], "")
+            line = line_of(tag, self.shelf, seen, at, found[place], "")
             if old not in to_new:
                 if alike(found[place], text):
                     self.done.say(line._replace(done=False, why="it is not in the exhibit any more", stands=True))
                 continue
-            self._one(put, flat_old[old], mine[place], line._replace(new=_at(will, to_new[old])))
+            self._one(put, flat_old[old], mine[place], line._replace(new=text_at(will, to_new[old])))
         self._of_no_cell(tag, seen, was, will, from_old, to_new)
 
     def _of_no_cell(
@@ -320,92 +291,22 @@ class _Work:
         placed = set(from_old.values())
         words = [text for row in seen.rows for text in row]
         for old, to in to_new.items():
-            text, new = _at(was, old), _at(will, to)
+            text, new = text_at(was, old), text_at(will, to)
             if old not in placed and not alike(text, new) and any(text and text in one for one in words):
                 why = "its cell cannot be told from others in the table as it is"
-                self.done.say(self._line(tag, was, old, text, new)._replace(done=False, why=why, stands=True))
+                self.done.say(line_of(tag, self.shelf, was, old, text, new)._replace(done=False, why=why, stands=True))
         known = set(to_new.values())
-        for row in {at.row for at in _all([len(row) for row in will.rows]) if at not in known}:
-            line = self._line(tag, will, At(row, 0), "", " | ".join(will.rows[row]))
+        for row in {at.row for at in places_of([len(row) for row in will.rows]) if at not in known}:
+            line = line_of(tag, self.shelf, will, At(row, 0), "", " | ".join(will.rows[row]))
             self.done.say(line._replace(done=False, why="the table in the document has another shape"))
 
     def _whole(self, tag: Tag, put: Put, content: Any, fresh: Any, new: list[str], sizes: list[int]) -> None:
         """All of a part, where new data gave it another shape and nobody changed it."""
-        line = Line(self._where(tag), f"{len(put.texts)} cells", f"{len(new)} cells")
-        tables, others = list(content.iterchildren(qn("w:tbl"))), list(fresh.iterchildren(qn("w:tbl")))
-        if len(tables) == len(others) > 0:
-            for table, other in zip(tables, others, strict=True):
-                self._rows(table, other)
-        else:
-            self._paragraphs(content, fresh)
+        line = Line(where_of(tag, self.shelf), f"{len(put.texts)} cells", f"{len(new)} cells")
+        self.whole.exchange(content, fresh)
         put.earlier, put.texts, put.rows = [[] for _ in new], list(new), list(sizes) if tag.what == "table" else []
         self._touch()
         self.done.say(line)
-
-    def _rows(self, table: Any, other: Any) -> None:
-        """The rows of a table exchanged for those of another; the table itself keeps its look."""
-        for row in list(table.iterchildren(qn("w:tr"))):
-            if self.changes is None:
-                table.remove(row)
-            elif is_seen(row):
-                self._strike(row)
-        for row in other.iterchildren(qn("w:tr")):
-            table.append(self._added(row))
-
-    def _paragraphs(self, content: Any, fresh: Any) -> None:
-        """All that stands in a control exchanged."""
-        for child in list(content):
-            if self.changes is None:
-                content.remove(child)
-            else:
-                self._strike(child)
-        for child in fresh:
-            content.append(self._added(child))
-
-    def _added(self, element: Any) -> Any:
-        """A copy with bookmarks of its own, put in as a tracked change where that is wanted."""
-        made = deepcopy(element)
-        self.free = with_other_ids(made, self.free)
-        if self.changes is not None:
-            for row in made.iter(qn("w:tr")):
-                self._mark(row, "w:trPr", "w:ins")
-            for paragraph in made.iter(qn("w:p")):
-                if made.tag == qn("w:p"):
-                    self._mark_paragraph(paragraph, "w:ins")
-                for run in list(paragraph.iterchildren(qn("w:r"))):
-                    added = self.changes.element("w:ins")
-                    paragraph.replace(run, added)
-                    added.append(run)
-        return made
-
-    def _strike(self, element: Any) -> None:
-        """All of it tracked as deleted."""
-        assert self.changes is not None
-        for paragraph in element.iter(qn("w:p")):
-            if nodes_of(paragraph):
-                exchange(paragraph, "", self.changes)
-            if element.tag == qn("w:p"):
-                self._mark_paragraph(paragraph, "w:del")
-        for row in element.iter(qn("w:tr")):
-            self._mark(row, "w:trPr", "w:del")
-
-    def _mark_paragraph(self, paragraph: Any, kind: str) -> None:
-        """The end of a paragraph put in or taken out."""
-        properties = paragraph.find(qn("w:pPr"))
-        if properties is None:
-            properties = etree.Element(qn("w:pPr"))
-            paragraph.insert(0, properties)
-        self._mark(properties, "w:rPr", kind)
-
-    def _mark(self, element: Any, name: str, kind: str) -> None:
-        assert self.changes is not None
-        properties = element.find(qn(name))
-        if properties is None:
-            properties = etree.Element(qn(name))
-            element.append(properties) if name == "w:rPr" else element.insert(0, properties)
-        properties.insert(0, self.changes.element(kind)) if name == "w:rPr" else properties.append(
-            self.changes.element(kind)
-        )
 
     # Pictures.
     def _figure(self, tag: Tag, put: Put, content: Any, fresh: Any, new: list[str]) -> None:
@@ -414,7 +315,13 @@ class _Work:
         seen = [sha256(self.parts.get(self.links.get(identity, ""), b"")).hexdigest() for identity in mine]
         ours = {*put.texts, *new, *(one for texts in put.earlier for one in texts)}
         if not mine or self.part != BODY or not set(seen) <= ours:
-            line = Line(self._where(tag), "another picture", "the figure as it is now", done=False, why=EDITED)
+            line = Line(
+                where_of(tag, self.shelf),
+                "another picture",
+                "the figure as it is now",
+                done=False,
+                why=self._of_another(),
+            )
             self.done.say(line._replace(stands=put.texts != new))
         elif set(seen) != set(new[: len(seen)]) and put.texts != new:
             for identity, other in zip(mine, theirs, strict=False):
@@ -424,84 +331,21 @@ class _Work:
                 words.set("descr", others.get("descr", ""))
             put.texts, put.earlier = list(new), [[*put.texts]]
             self._touch()
-            self.done.say(Line(self._where(tag), "the figure", "drawn again"))
+            self.done.say(Line(where_of(tag, self.shelf), "the figure", "drawn again"))
 
-    # What has lost its mark.
-    def _without_marks(self, root: Any) -> None:
-        """Numbers and tables that stand there without the control that we put around them: named, not touched."""
-        for paragraph in root.iter(qn("w:p")) if self.lookouts else ():
-            letters, inside = _letters_and_ours(paragraph)
-            for look in self.lookouts if letters else ():
-                found = look.pattern.search(letters) if look.old in letters else None
-                if found is not None and not inside[found.start(1)]:
-                    line = Line(look.where, look.old, look.new, done=False, stands=True, text=found.group().strip())
-                    self.done.say(line._replace(why="its mark is gone here, so it was left as it is"))
-                    self.there.add(look.tag)
-        for table in root.iter(qn("w:tbl")):
-            if is_seen(table) and not any(self._is_ours(tag_of(home)) for home in table.iterancestors(qn("w:sdt"))):
-                self._copied(table)
-
-    def _lookouts(self) -> Iterator[_Lookout]:
-        """Every number that moved, with the words around each of its places."""
-        for text, put in self.put.items():
-            new = self._moved(put) if put.mark else ""
-            for old in (put.texts[0], *(put.earlier[0] if put.earlier else ())) if new else ():
-                for before, after in put.around if not alike(old, new) else ():
-                    label, _ = self._cell(put)
-                    pattern = f"{_loosely(before[-NEAR:])}({re.escape(old)})(?!\\d){_loosely(after[:NEAR])}"
-                    if len(before) + len(after) > LEAST_AROUND:
-                        yield _Lookout(text, f"{label} in the text", old, new, re.compile(pattern))
-
-    def _moved(self, put: Put) -> str:
-        """The number as it prints now, where it is another than some that we printed; else nothing."""
-        _, cell = self._cell(put)
-        new = print_cell(cell, self.shelf.style) if cell is not None else ""
-        known = [put.texts[0], *(put.earlier[0] if put.earlier else ())]
-        return new if any(not alike(old, new) for old in known) else ""
-
-    def _copied(self, table: Any) -> None:
-        """A table of ours that stands there without its control."""
-        texts = {letters_of(cell) for cell in table.iter(qn("w:tc"))}
-        for text, put in self.put.items():
-            tag, key = Tag.read(text), _key(text)
-            if tag is None or tag.what != "table" or key not in self.fresh.put:
-                continue
-            numbers = [one for one in put.texts if any(letter.isdigit() for letter in one)]
-            if numbers and sum(one in texts for one in numbers) >= LEAST_COPIED * len(numbers):
-                was, will = Grid.of(put.texts, put.rows), Grid.of(self.fresh.put[key].texts, self.fresh.put[key].rows)
-                self.there.add(text)
-                for old, to in matched(was, will).items():
-                    if not alike(_at(was, old), _at(will, to)) and _at(was, old) in texts:
-                        line = self._line(tag, was, old, _at(was, old), _at(will, to))
-                        why = "this table has lost its mark, so it was left as it is"
-                        self.done.say(line._replace(done=False, why=why, stands=True))
-
-    def _missing(self) -> None:
-        """What was put into the document and is not there in any way."""
-        if self.put and not any(self._controls(root) for root in self.roots.values()):
-            why = "the marks of Istrel’s numbers are gone, a program that saved it drops them; what moved is named, not exchanged"
-            self.done.say(Line("this document", "", "", done=False, why=why))
-        for text, put in self.put.items():
-            tag = Tag.read(text)
-            if tag is None or text in self.there:
-                continue
-            if tag.what in ("table", "figure"):
-                self.done.say(Line(self._where(tag), "", "", done=False, why=AWAY))
-            elif tag.number and (new := self._moved(put)):
-                label, _ = self._cell(put)
-                before, after = put.around[0] if put.around else ("", "")
-                near = f"{before[-NEAR:]}{put.texts[0]}{after[:NEAR]}".strip()
-                why = "it was not found: taken out, or rewritten"
-                self.done.say(Line(f"{label} in the text", put.texts[0], new, done=False, why=why, text=near))
-
-
-def _all(sizes: list[int]) -> Iterator[At]:
-    """Every place of a grid with so many cells in its rows."""
-    return (At(row, cell) for row, size in enumerate(sizes) for cell in range(size))
-
-
-def _at(grid: Grid, at: At) -> str:
-    return grid.rows[at.row][at.cell]
+    def _comment_on_untrue(self) -> None:
+        """A comment on every passage of the body that says what no longer holds; elsewhere it is named."""
+        remarks = Remarks(self.parts, self.roots, self.name)
+        for claim in self.wanted.claims:
+            for name, root in self.roots.items():
+                for paragraph in passages_with(root, claim):
+                    self.done.say(Line(claim.where, "", "", done=False, why=claim.says, stands=True))
+                    if name == BODY:
+                        remarks.add(paragraph, claim.says)
+        if remarks.added:
+            self.part = BODY
+            self._touch()
+            remarks.write()
 
 
 def _near(content: Any) -> str:
@@ -511,24 +355,12 @@ def _near(content: Any) -> str:
         return ""
     tag, found = tag_of(content.getparent()), letters_of(content)
     around = next(((b, a) for text, b, a in numbers_around(paragraph) if text == tag), ("", ""))
-    return f"{around[0]}{found}{around[1]}".strip()
-
-
-def _loosely(text: str) -> str:
-    """A pattern for letters around a number: other numbers among them may have moved, blanks may be others."""
-    parts = re.split(r"([\d.,−-]*\d|\s+)", text)
-    loose = (r"\s+" if part.isspace() else r"[\d.,−-]*\d" if part[-1:].isdigit() else re.escape(part) for part in parts)
-    return "".join(loose)
-
-
-def _letters_and_ours(paragraph: Any) -> tuple[str, list[bool]]:
-    """(the letters of a paragraph, whether each of them stands in a control of ours)."""
-    letters, ours = [], []
-    for node in nodes_of(paragraph):
-        held = any(Tag.read(tag_of(one)) is not None for one in node.iterancestors(qn("w:sdt")))
-        letters.append(node.text or "")
-        ours += [held] * len(node.text or "")
-    return "".join(letters), ours
+    before, after = around[0], around[1]
+    if len(before) == AROUND:
+        before = f"… {before.partition(' ')[2]}"
+    if len(after) == AROUND:
+        after = f"{after.rpartition(' ')[0]} …"
+    return f"{before}{found}{after}".strip()
 
 
 def _pictures(content: Any) -> list[str]:

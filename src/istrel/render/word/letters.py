@@ -21,7 +21,7 @@ AUTHOR = "Istrel"
 SPACE = "{http://www.w3.org/XML/1998/namespace}space"
 TAKEN_OUT = (qn("w:del"), qn("w:moveFrom"))
 PUT_IN = (qn("w:ins"), qn("w:moveTo"))
-TOKEN = re.compile(r"\d[\d.,]*\d|\w+|\s+|.", re.DOTALL)
+TOKEN = re.compile(r"[−-]?\.?\d(?:[\d.,]*\d)?|\w+|\s+|.", re.DOTALL)
 
 
 class Edit(NamedTuple):

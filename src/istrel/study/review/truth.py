@@ -26,6 +26,17 @@ def wrong(parts: Iterable[Entry | Written], style: HouseStyle) -> Iterator[tuple
                 yield where, "refers to an exhibit that is not in the manuscript or cannot be made"
 
 
+def untrue_words(parts: Iterable[Entry | Written], style: HouseStyle) -> Iterator[tuple[str, str, str]]:
+    """(where, the longest words of a claim, the whole claim) of all that no longer holds."""
+    labels = {part.kept.id: ("", part.label) for part in parts if isinstance(part, Entry)}
+    for part in parts:
+        where = called(part.kept if isinstance(part, Entry) else part.passage, labels)
+        for reading in [reading for _, reading in part.readings] if isinstance(part, Entry) else [part.reading]:
+            for claim in reading.untrue:
+                runs = [piece.text for piece in reading.text if isinstance(piece, Run) and piece.claim == claim]
+                yield where, max(runs, key=len, default=""), _sentence(reading, claim, style)
+
+
 def _sentence(reading: Reading, claim: str, style: HouseStyle) -> str:
     """The words of a claim with the numbers among them, as they read now."""
     places = [place for place, piece in enumerate(reading.text) if isinstance(piece, Run) and piece.claim == claim]
