@@ -8,6 +8,7 @@ import os
 import random
 import signal
 import sqlite3
+import stat
 import subprocess
 import sys
 import time
@@ -32,6 +33,7 @@ from istrel.study.changes.manuscript import Keep
 from istrel.study.changes.sources import AddSource, ReadAgain, RemoveSource, UseSource
 from istrel.study.combining import made_long
 from istrel.study.file import StudyFile, read_back, readable, schema
+from istrel.study.file.holding import good_copy
 from istrel.study.file.packing import pack, unpack
 from istrel.study.history import History
 from istrel.study.manuscript import manuscript, numbers_of
@@ -201,7 +203,7 @@ def test_a_killed_program_loses_at_most_the_change_in_flight(tmp_path: Path) -> 
     killed(path, 5)
     with StudyFile(path) as file:
         file.save(file.history.do(UseSource("s1")))
-    assert {p.name for p in tmp_path.iterdir()} == {"first.csv", "paper.istrel"}
+    assert {p.name for p in tmp_path.iterdir()} == {"first.csv", "paper.istrel", good_copy(path).name}
 
 
 EXPORTING = """
@@ -310,9 +312,10 @@ def test_a_study_open_elsewhere_read_only_or_nowhere_is_told(tmp_path: Path) -> 
     path = tmp_path / "paper.istrel"
     history = begun(tmp_path)
     with StudyFile.create(path, history):
-        for writing in (True, False):
-            with pytest.raises(Problem, match="open in another window"):
-                StudyFile(path, writing=writing)
+        with pytest.raises(Problem, match="open in another window"):
+            StudyFile(path)
+        with StudyFile(path, writing=False) as reader:  # what was last saved
+            assert same(reader.history.study, history.study, tmp_path)
     with pytest.raises(Problem, match="no such"):
         StudyFile.create(tmp_path / "none" / "paper.istrel", history)
     (tmp_path / "text.istrel").write_text("not a study")
@@ -322,6 +325,63 @@ def test_a_study_open_elsewhere_read_only_or_nowhere_is_told(tmp_path: Path) -> 
         path.chmod(0o400)
         with pytest.raises(Problem, match=r"read-only|no access|denied"):
             StudyFile(path)
+
+
+@pytest.mark.parametrize("how", ["written over", "exchanged", "taken away"])
+def test_a_file_that_another_program_changed_is_not_written_into(how: str, tmp_path: Path) -> None:
+    """As a sync program does it: both studies are whole afterwards, and a line says which is which."""
+    path, other = tmp_path / "paper.istrel", tmp_path / "other.istrel"
+    StudyFile.create(other, History(Study((paste_source("a,b\n9,9\n"),)))).close()
+    file = StudyFile.create(path, begun(tmp_path))
+    after = file.history.do(AddSource(paste_source("c\n5\n")))
+    if how == "written over":
+        path.write_bytes(other.read_bytes())
+    elif how == "exchanged":
+        other.replace(path)
+    else:
+        path.unlink()
+    told = file.save(after)
+    with file:
+        assert file.path.name == ("paper.istrel" if how == "taken away" else "paper 2.istrel")
+        assert f"“{file.path.name}”" in told or how == "taken away"
+        assert file.save(after.undo()) == ""  # it goes on there
+    with StudyFile(file.path) as mine:
+        assert same(mine.history.study, after.undo().study, tmp_path)
+    with StudyFile(path) as theirs:
+        assert theirs.history.study.sources[0].raw.n_rows == (
+            1 if how != "taken away" else after.undo().study.source.raw.n_rows
+        )
+
+
+def test_what_a_crash_left_of_an_earlier_study_does_not_reach_the_next(tmp_path: Path) -> None:
+    path, history = tmp_path / "paper.istrel", begun(tmp_path)
+    with StudyFile.create(path, history) as file:
+        file._connection.execute("BEGIN IMMEDIATE")
+        file._connection.execute("PRAGMA cache_spill = 1")
+        file._connection.execute("UPDATE study SET value = 'x'")
+        journal = Path(f"{path}-journal")
+        left = journal.read_bytes() if journal.exists() else b"\xd9\xd5\x05\xf9 \xa1c\xd7" + bytes(504)
+        file._connection.execute("ROLLBACK")
+    path.unlink()
+    journal.write_bytes(left)
+    StudyFile.create(path, history).close()
+    assert not journal.exists()
+    with StudyFile(path) as again:
+        assert same(again.history.study, history.study, tmp_path)
+
+
+def test_the_last_good_copy_is_offered_when_a_study_is_damaged(tmp_path: Path) -> None:
+    path, history = tmp_path / "paper.istrel", begun(tmp_path)
+    StudyFile.create(path, history).close()
+    path.chmod(0o600)
+    StudyFile(path).close()
+    copy = good_copy(path)
+    assert stat.S_IMODE(copy.stat().st_mode) == 0o600
+    path.write_bytes(path.read_bytes()[:3000])
+    with pytest.raises(Problem, match=r"its last good copy is “\.paper last good\.istrel”"):
+        StudyFile(path)
+    with StudyFile(copy) as found:
+        assert same(found.history.study, history.study, tmp_path)
 
 
 def test_a_full_disk_is_told_and_nothing_is_lost(tmp_path: Path) -> None:
@@ -370,7 +430,7 @@ def test_bringing_up_an_older_study_fails_whole(tmp_path: Path, monkeypatch: pyt
     with pytest.raises(Problem, match="other tables"):
         StudyFile(path)
     assert path.read_bytes() == FIXTURE.read_bytes()
-    assert [p.name for p in tmp_path.iterdir()] == ["old.istrel"]
+    assert {p.name for p in tmp_path.iterdir()} <= {"old.istrel", ".old last good.istrel"}
 
 
 def test_the_study_of_the_second_version_opens_for_ever() -> None:

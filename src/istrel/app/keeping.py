@@ -66,24 +66,27 @@ class Keeping(QObject):
         work = partial(self._write, history, self._turn)
         self._model.background.submit("keep the study", work, self._written, self._refused)
 
-    def _write(self, history: History, turn: int) -> bool:
-        """True where the study has a file for the first time. Runs on a thread."""
+    def _write(self, history: History, turn: int) -> tuple[bool, str]:
+        """(whether the study has a file of this name for the first time, a line to tell). Runs on a thread."""
         with self._lock:
-            return turn == self._turn and self._put(history)
+            return self._put(history) if turn == self._turn else (False, "")
 
-    def _put(self, history: History) -> bool:
+    def _put(self, history: History) -> tuple[bool, str]:
         from istrel.study.file import StudyFile
         from istrel.study.places import remember, unnamed_path
 
         if self._file is not None:
-            self._file.save(history)
-            return False
+            told = self._file.save(history)
+            return bool(told), told
         self._file = StudyFile.create(unnamed_path(history.study.sources[0].name), history)
         remember(self._file.path)
-        return True
+        return True, ""
 
-    def _written(self, first: bool) -> None:
+    def _written(self, found: tuple[bool, str]) -> None:
         self._writing = False
+        first, told = found
+        if told:
+            self._model.trouble.emit(told)
         if first:
             self.named.emit()
         self._write_on()

@@ -46,7 +46,7 @@ def keep(options: argparse.Namespace) -> int:
             kept = Kept(exhibit.request, numbers_of(exhibit), exhibit.is_figure)
             history = history.do(Keep(kept))
         if file is not None:
-            file.save(history)
+            tell(filter(None, (file.save(history),)))
         else:
             StudyFile.create(out, history).close()
     finally:
@@ -110,7 +110,7 @@ def accept(options: argparse.Namespace) -> int:
             change = Accept(entry.kept.id, numbers_of(entry.exhibit), quoted)
             if change.apply(history.study).parts != history.study.parts:
                 history = history.do(change)
-        file.save(history)
+        tell(filter(None, (file.save(history),)))
     return DONE
 
 

@@ -86,7 +86,8 @@ def others(shown: tuple[Path, ...]) -> tuple[Path, ...]:
     """All studies that Istrel knows of but those shown: open lately, then those that nobody named, the latest first."""
     folder, waiting = state_folder() / "unnamed", list[Path]()
     with contextlib.suppress(OSError):
-        waiting = sorted(folder.glob(f"*{ENDING}"), key=lambda path: path.stat().st_mtime, reverse=True)
+        named = (path for path in folder.glob(f"*{ENDING}") if not path.name.startswith("."))
+        waiting = sorted(named, key=lambda path: path.stat().st_mtime, reverse=True)
     return tuple(path for path in dict.fromkeys((*recent(), *waiting)) if path not in shown)
 
 

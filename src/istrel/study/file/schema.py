@@ -11,6 +11,7 @@ from pathlib import Path
 
 from istrel.files import beside, refuse_unreadable
 from istrel.problem import Problem
+from istrel.study.file.holding import copy_to_open
 
 MARK = 0x49737472  # application_id: "Istr"
 VERSION = 2  # 2: headings, paragraphs and edited texts in the manuscript, the house style
@@ -26,8 +27,6 @@ PATIENCE = 0.5  # seconds in which another program may let go of the file
 
 def connect(path: Path, *, writing: bool) -> sqlite3.Connection:
     """A connection to a study file that holds what a study file should hold, and nothing else.
-
-    Writing takes the file for this program alone, until it is closed.
 
     Raises
     ------
@@ -56,7 +55,6 @@ def connect(path: Path, *, writing: bool) -> sqlite3.Connection:
             connection.execute("PRAGMA mmap_size = 0")
             _check(connection, path)
             if writing:
-                connection.execute("PRAGMA locking_mode = EXCLUSIVE")
                 connection.execute("PRAGMA synchronous = FULL")
                 connection.execute("BEGIN IMMEDIATE")
                 connection.execute("COMMIT")
@@ -110,7 +108,7 @@ def _check(connection: sqlite3.Connection, path: Path) -> None:
     if version < 1 or sorted(found) != sorted(("table", name, sql) for name, sql in TABLES.items()):
         raise Problem(f"{path.name}: this study holds other tables than it should, so it is not opened.")
     if connection.execute("PRAGMA quick_check(1)").fetchone() != ("ok",):
-        raise Problem(f"{path.name}: this study is damaged; open a copy made earlier.")
+        raise Problem(f"{path.name}: this study is damaged; {copy_to_open(path)}.")
 
 
 def lay_out(connection: sqlite3.Connection) -> None:
@@ -129,10 +127,10 @@ def told(path: Path) -> Iterator[None]:
     except sqlite3.OperationalError as error:
         words = str(error)
         if "locked" in words:
-            raise Problem(f"{path.name}: this study is open in another window or run; close it there first.") from None
+            raise Problem(f"{path.name}: another program is writing this study; try again.") from None
         reason = "the disk is full" if "full" in words else "it is read-only" if "readonly" in words else words
         raise Problem(f"{path.name}: the study cannot be read or written ({reason}).") from None
     except (sqlite3.Error, OverflowError, UnicodeDecodeError):
-        raise Problem(f"{path.name}: this study is damaged or is none; open a copy made earlier.") from None
+        raise Problem(f"{path.name}: this study is damaged or is none; {copy_to_open(path)}.") from None
     except OSError as error:
         raise Problem(f"{path}: cannot be written ({(error.strerror or 'no access').lower()}).") from None

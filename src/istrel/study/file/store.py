@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import contextlib
+import os
 import re
 import sqlite3
 from dataclasses import replace
@@ -19,6 +20,7 @@ from istrel.data.table import Table
 from istrel.files import beside
 from istrel.problem import Problem
 from istrel.study.changes import Change
+from istrel.study.file.holding import Stamp, clear_place, free_name, hold, keep_good
 from istrel.study.file.packing import describe, pack, table_of, unpack
 from istrel.study.file.schema import connect, lay_out, told
 from istrel.study.file.state import absolute, relative, state_of, study_of_state, with_paths
@@ -49,14 +51,22 @@ class StudyFile:
         self._stand_at(path)
         self._tables: dict[str, Table] = {}
         self._columns: dict[str, Column] = {}
-        self._connection = connect(path, writing=writing)
+        self._held = hold(path) if writing and path.is_file() else None
+        try:
+            self._connection = connect(path, writing=writing)
+        except BaseException:
+            self._let_go()
+            raise
         self._first = 0  # the number of the first change
         self._changes: list[Change] = []
         try:
             with told(path):
                 self.history = self._load()
+                if writing:
+                    keep_good(path)
                 if writing and len(self._changes) > MOST_CHANGES:
                     self._fold()
+            self._stamp = Stamp.of(path)
         except Problem as problem:
             self.close()
             raise Problem(
@@ -76,6 +86,7 @@ class StudyFile:
         """
         made = cls.__new__(cls)
         made._stand_at(path)
+        clear_place(path.resolve())
         made._tables, made._columns, made._first, made._changes = {}, {}, 0, []
         begun = history.past[0].study if history.past else history.study
         guarded = [Path(source.raw.source.path) for source in history.study.sources if source.raw.source.path]
@@ -86,7 +97,8 @@ class StudyFile:
                 made._set("base", _json(made._record_of_study(begun)))
                 made._set("position", "0")
                 made._write(history)
-        made._connection, made.history = connect(path, writing=True), history
+        made._held = hold(path)
+        made._connection, made.history, made._stamp = connect(path, writing=True), history, Stamp.of(path)
         return made
 
     def _stand_at(self, path: Path) -> None:
@@ -98,6 +110,12 @@ class StudyFile:
     def close(self) -> None:
         """Let go of the file."""
         self._connection.close()
+        self._let_go()
+
+    def _let_go(self) -> None:
+        if self._held is not None:
+            os.close(self._held)
+            self._held = None
 
     def __enter__(self) -> StudyFile:
         return self
@@ -110,14 +128,17 @@ class StudyFile:
         """How many changes led to the study as it is, from its beginning."""
         return self._first + len(self.history.past)
 
-    def save(self, history: History) -> None:
-        """What is new in a history of this study: its changes, what was undone, the data they bring.
+    def save(self, history: History) -> str:
+        """What is new in a history of this study: its changes, what was undone, the data they bring. Nothing, or a line to tell:
+        where another program wrote over the file or took it away, the study goes on in a file of its own beside it.
 
         Raises
         ------
         Problem
             Where it cannot be written; the file stays as it was.
         """
+        if Stamp.of(self.path) != self._stamp:
+            return self._go_on_beside(history)
         changes, tables = self._changes, dict(self._tables)
         try:
             with told(self.path), self._transaction():
@@ -125,7 +146,20 @@ class StudyFile:
         except BaseException:
             self._changes, self._tables = changes, tables  # what was rolled back is not in the file
             raise
-        self.history = history
+        self.history, self._stamp = history, Stamp.of(self.path)
+        return ""
+
+    def _go_on_beside(self, history: History) -> str:
+        was, other = self.path.name, free_name(self.path)
+        made = StudyFile.create(other, history)
+        self.close()
+        self._stand_at(other)
+        self._connection, self._held, self._stamp = made._connection, made._held, made._stamp
+        self._tables, self._columns = made._tables, made._columns
+        self._first, self._changes, self.history = made._first, made._changes, history
+        if other.name == was:
+            return f"{was} was taken away while it was open; the study was saved there anew."
+        return f"{was} was changed by another program while it was open; the study goes on as “{other.name}”, and {was} stays."
 
     @contextlib.contextmanager
     def _transaction(self) -> Any:

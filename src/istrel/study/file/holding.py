@@ -1,0 +1,93 @@
+"""A study's file among other programs: one writer beside any readers, files that a sync program writes over, the last good copy."""
+
+from __future__ import annotations
+
+import contextlib
+import fcntl
+import os
+import shutil
+from pathlib import Path
+from typing import NamedTuple
+
+from istrel.files import beside
+from istrel.problem import Problem
+
+LARGEST_COPIED = 2**28  # bytes of a study of which a good copy is kept
+LEFT_BESIDE = ("-journal", "-wal", "-shm")  # what a crash leaves beside a database
+
+
+class Stamp(NamedTuple):
+    """By which a file that another program wrote is known: nothing of ours writes it between two saves."""
+
+    inode: int
+    size: int
+    time: int
+
+    @classmethod
+    def of(cls, path: Path) -> Stamp:
+        """The stamp of a file; of one that is gone, zeros."""
+        try:
+            found = path.stat()
+        except OSError:
+            return cls(0, 0, 0)
+        return cls(found.st_ino, found.st_size, found.st_mtime_ns)
+
+
+def hold(path: Path) -> int:
+    """Take a file for this program's writing; others may read what was last saved. The handle lets go when it is closed.
+
+    Raises
+    ------
+    Problem
+        Where another program holds it.
+    """
+    try:
+        handle = os.open(path, os.O_RDONLY | os.O_CLOEXEC)
+    except OSError as error:
+        raise Problem(f"{path}: cannot be read ({(error.strerror or 'no access').lower()}).") from None
+    try:
+        fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
+    except BlockingIOError:
+        os.close(handle)
+        raise Problem(f"{path.name}: this study is open in another window or run; close it there first.") from None
+    except OSError:
+        pass  # a file system without such locks
+    return handle
+
+
+def clear_place(path: Path) -> None:
+    """Take away what a crash left beside a study that stood here before: it would be undone into the next one."""
+    for ending in LEFT_BESIDE:
+        with contextlib.suppress(OSError):
+            Path(f"{path}{ending}").unlink()
+
+
+def good_copy(path: Path) -> Path:
+    """Where the last good copy of a study is kept."""
+    return path.with_name(f".{path.stem} last good{path.suffix}")
+
+
+def keep_good(path: Path) -> None:
+    """Keep a copy of a study that was found whole, unless it is large or the copy is of these bytes already."""
+    copy, found = good_copy(path), Stamp.of(path)
+    if found.size > LARGEST_COPIED or path.stem.startswith(".") or Stamp.of(copy)[1:] == found[1:]:
+        return
+    with contextlib.suppress(OSError):  # a place that takes no copy takes the study all the same
+        with beside(copy.resolve()) as part:
+            shutil.copyfile(path, part)
+        shutil.copystat(path, copy)
+
+
+def copy_to_open(path: Path) -> str:
+    """What to do with a study that is damaged."""
+    copy = good_copy(path)
+    return f"its last good copy is “{copy.name}” beside it: open that" if copy.exists() else "open a copy made earlier"
+
+
+def free_name(path: Path) -> Path:
+    """A name for a study that cannot stand where it stood."""
+    number, found = 1, path
+    while found.exists():
+        number += 1
+        found = path.with_name(f"{path.stem} {number}{path.suffix}")
+    return found
