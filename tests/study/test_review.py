@@ -89,7 +89,7 @@ def test_what_texts_lack_is_raised(history: History, style: HouseStyle) -> None:
         "See Table 9.": "mention of what is gone",
         "As in Table 9 of Smith (2019).": "",
         "They differed, p = .03.": "p alone",
-        "They differed, t(31) = 2.1, p = .03.": "",
+        "They differed, t(31) = 2.1, p = .04.": "",
         "They differed, r = .40 (p < .01).": "",
     }.items():
         assert kinds(mentioning(kept, Words(said)), style) == ([kind] if kind else []), said

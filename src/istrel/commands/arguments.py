@@ -16,7 +16,7 @@ USAGE = """istrel [FILE] [--demo]
        istrel build STUDY -o FOLDER|FILE [--check] [options]
        istrel accept STUDY [NUMBER ...]
        istrel refresh DOCUMENT STUDY [-o OUT] [--tracked] [--again]
-       istrel review STUDY [--to json]
+       istrel review STUDY|PAPER [--to json]
        istrel study STUDY -o FILE.json | --to json
 """
 
@@ -129,7 +129,9 @@ def accept_parser() -> Parser:
 
 def review_parser() -> Parser:
     parser = Parser(prog="istrel review", description="What a careful reviewer would write about a manuscript.")
-    parser.add_argument("study", help="a study")
+    parser.add_argument(
+        "study", metavar="STUDY|PAPER", help="a study, or a paper (.docx, .odt, .md, .txt) whose results are checked"
+    )
     parser.add_argument("--to", choices=["json"], default=None, help="the points as JSON")
     parser.add_argument("--style", default="", help="a house style's name or file; the study's by default")
     return parser

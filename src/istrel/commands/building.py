@@ -6,7 +6,7 @@ from collections.abc import Iterable, Iterator
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from istrel.commands.common import DONE, NOT_HELD, study_path, style_of, tell, with_dpi, write
+from istrel.commands.common import DONE, NOT_HELD, is_study_name, study_path, style_of, tell, with_dpi, write
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -48,16 +48,29 @@ def build(options: argparse.Namespace) -> int:
 
 
 def review(options: argparse.Namespace) -> int:
-    """What a careful reviewer would write about the manuscript."""
+    """What a careful reviewer would write: about the manuscript of a study, or about the typed results of any paper."""
     from istrel.study.file import StudyFile
     from istrel.study.review import review as reading
 
-    with StudyFile(study_path(options.study), writing=False) as file:
+    if not is_study_name(options.study):
+        return _review_paper(Path(options.study), options)
+    with StudyFile(Path(options.study), writing=False) as file:
         study = file.history.study
     points = reading(study, style_of(options, study))
     places = {part.id: label for part, label in _named(study, style_of(options, study))}
     said = [{"kind": point.kind, "says": point.says, "place": places.get(point.part, "")} for point in points]
     _say(said, [point.says for point in points], options)
+    return DONE
+
+
+def _review_paper(path: Path, options: argparse.Namespace) -> int:
+    """The arithmetic of results that somebody typed."""
+    from istrel.render.papers import paragraphs_of
+    from istrel.study.review.arithmetic import wrong_in
+
+    found = [(number, wrong) for number, text in enumerate(paragraphs_of(path), start=1) for wrong in wrong_in(text)]
+    said = [{"kind": wrong.kind, "says": wrong.says, "place": f"paragraph {number}"} for number, wrong in found]
+    _say(said, [f"paragraph {number}: {wrong.says}" for number, wrong in found], options)
     return DONE
 
 

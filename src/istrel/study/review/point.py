@@ -71,14 +71,20 @@ class Script:
     @cached_property
     def words(self) -> str:
         """All that the reader reads outside tables, in lower case."""
-        texts = []
+        notes = (note.text for entry in self.entries for note in entry.exhibit.sheet.notes)  # type: ignore[union-attr]
+        texts = [text for _, text in self.texts] + [plain_text(note, self.style) for note in notes]
+        return " ".join(texts).casefold()
+
+    @cached_property
+    def texts(self) -> tuple[tuple[str, str], ...]:
+        """(id of the part, its letters) of every text outside tables, as it reads now."""
+        found = []
         for part in self.parts:
             if isinstance(part, Written):
-                texts.append(part.reading.text)
+                found.append((part.passage.id, part.reading.text))
             else:
-                texts += [reading.text for name, reading in part.readings if name != "notes"]
-                texts += [note.text for note in (part.exhibit.sheet.notes if part.exhibit else ())]
-        return " ".join(plain_text(text, self.style) for text in texts).casefold()
+                found += [(part.kept.id, reading.text) for name, reading in part.readings if name != "notes"]
+        return tuple((identity, plain_text(text, self.style)) for identity, text in found)
 
     def numbers(self, entry: Entry) -> Iterator[tuple[Key, Cell]]:
         """The quantities that an exhibit shows, by the same keys in every layout."""

@@ -1,0 +1,50 @@
+"""The paragraphs of a paper that Istrel did not make: .docx, .odt, Markdown and plain text."""
+
+from __future__ import annotations
+
+import re
+from pathlib import Path
+
+from istrel.files import read_small, refuse_unreadable
+from istrel.problem import Problem
+
+ENDINGS = (".docx", ".odt", ".md", ".txt")
+TEXT = "{urn:oasis:names:tc:opendocument:xmlns:text:1.0}"
+
+
+def paragraphs_of(path: Path) -> tuple[str, ...]:
+    """What a reader reads, paragraph by paragraph, cells of tables among them.
+
+    Raises
+    ------
+    Problem
+        Where it is no such document, or cannot be read.
+    """
+    ending = path.suffix.lower()
+    if ending not in ENDINGS:
+        raise Problem(f"{path.name}: a paper that is read is a {', '.join(ENDINGS[:-1])} or {ENDINGS[-1]}.")
+    if ending in (".md", ".txt"):
+        text = read_small(path, "paper")
+        return tuple(" ".join(part.split()) for part in re.split(r"\n\s*\n", text) if part.strip())
+    refuse_unreadable(path)
+    return _of_docx(path) if ending == ".docx" else _of_odt(path)
+
+
+def _of_docx(path: Path) -> tuple[str, ...]:
+    from docx.oxml.ns import qn
+
+    from istrel.render.refresh.archive import roots_of
+    from istrel.render.refresh.report import unpacked
+    from istrel.render.word.letters import letters_of
+
+    roots = roots_of(unpacked(path), path.name)
+    found = (letters_of(paragraph) for root in roots.values() for paragraph in root.iter(qn("w:p")))
+    return tuple(text for text in found if text.strip())
+
+
+def _of_odt(path: Path) -> tuple[str, ...]:
+    from istrel.render.refresh.report import parsed, unpacked
+
+    root = parsed(unpacked(path).get("content.xml", b""), path.name)
+    found = ("".join(element.itertext()) for element in root.iter(f"{TEXT}p", f"{TEXT}h"))
+    return tuple(text for text in found if text.strip())
