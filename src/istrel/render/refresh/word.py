@@ -56,7 +56,7 @@ def refreshed(path: Path, document: Document, shelf: Shelf, wanted: Wanted) -> R
     work = _Work(path.name, roots, parts, memory, document, shelf, wanted, links)
     if not work.has_anything():
         raise Problem(f"{path.name}: nothing in this document was put there by Istrel; export the manuscript first.")
-    work.exchangeplaces_of()
+    work.exchange_all()
     if work.done.changed:
         for name, root in roots.items():
             if name in work.touched:
@@ -154,7 +154,7 @@ class _Work:
         tag = Tag.read(text)
         return tag is not None and tag.study == self.memory.study and (text in self.put or not self.put)
 
-    def exchangeplaces_of(self) -> None:
+    def exchange_all(self) -> None:
         """Every control of ours in every part, in the document's order; then what has lost its mark."""
         known, unmarked = set(self.put), Unmarked(self.put, self.fresh.put, self.shelf, self.done)
         for name, root in self.roots.items():
@@ -212,11 +212,13 @@ class _Work:
     def _number(self, put: Put, content: Any) -> None:
         """A single number in a text."""
         label, cell = cell_now(put, self.shelf)
-        where, found, near = f"{label} in the text", letters_of(content), _near(content)
+        where, found = f"{label} in the text", letters_of(content)
         if cell is None:
             self.done.say(Line(f"{label}, “{found}” in the text", found, "", done=False, why=GONE, stands=True))
             return
-        self._one(put, 0, content, Line(where, found, print_cell(cell, self.shelf.style), text=near))
+        new = print_cell(cell, self.shelf.style)
+        near = _near(content) if not alike(found, new) else ""
+        self._one(put, 0, content, Line(where, found, new, text=near))
 
     def _one(self, put: Put, place: int, element: Any, line: Line) -> None:
         """One place: exchanged where it holds what we printed there, else told."""

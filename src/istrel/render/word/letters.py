@@ -18,6 +18,8 @@ from docx.oxml.ns import qn
 from lxml import etree
 
 AUTHOR = "Istrel"
+T, RUN, LOOK, PARAGRAPH, ROW = map(qn, ("w:t", "w:r", "w:rPr", "w:p", "w:tr"))
+ROW_TAKEN_OUT = f"{qn('w:trPr')}/{qn('w:del')}"
 SPACE = "{http://www.w3.org/XML/1998/namespace}space"
 TAKEN_OUT = (qn("w:del"), qn("w:moveFrom"))
 PUT_IN = (qn("w:ins"), qn("w:moveTo"))
@@ -48,16 +50,14 @@ def edits(old: str, new: str) -> list[Edit]:
 
 def is_seen(node: Any) -> bool:
     """Whether letters are there as the document stands: not those that a tracked change takes out."""
-    return not any(
-        parent.tag in TAKEN_OUT
-        or (parent.tag == qn("w:tr") and parent.find(f"{qn('w:trPr')}/{qn('w:del')}") is not None)
-        for parent in node.iterancestors()
-    )
+    if next(node.iterancestors(*TAKEN_OUT), None) is not None:
+        return False
+    return all(row.find(ROW_TAKEN_OUT) is None for row in node.iterancestors(ROW))
 
 
 def nodes_of(element: Any) -> list[Any]:
     """The texts under an element that are seen, in their order."""
-    return [node for node in element.iter(qn("w:t")) if is_seen(node)]
+    return [node for node in element.iter(T) if is_seen(node)]
 
 
 def letters_of(element: Any) -> str:
@@ -141,9 +141,9 @@ def _begin(element: Any, new: str, changes: Changes | None) -> None:
     """Letters where there are none: in the first paragraph, or right inside."""
     if not new:
         return
-    home = element if element.tag == qn("w:p") else next(element.iter(qn("w:p")), element)
-    run = etree.Element(qn("w:r"))
-    _set(etree.SubElement(run, qn("w:t")), new)
+    home = element if element.tag == PARAGRAPH else next(element.iter(PARAGRAPH), element)
+    run = etree.Element(RUN)
+    _set(etree.SubElement(run, T), new)
     if changes is not None:
         added = changes.element("w:ins")
         added.append(run)
@@ -173,7 +173,7 @@ def _track(spans: list[tuple[Any, int, int]], letters: str, changes: Changes) ->
         gone = changes.element("w:del")
         run.getparent().replace(run, gone)
         gone.append(run)
-        for text in run.iter(qn("w:t")):
+        for text in run.iter(T):
             text.tag = qn("w:delText")
         anchor = gone
     if letters and anchor is not None:
@@ -186,7 +186,7 @@ def _insertion(node: Any) -> Any:
 
 
 def _run_of(node: Any) -> Any:
-    return next(node.iterancestors(qn("w:r")))
+    return next(node.iterancestors(RUN))
 
 
 def _alone(node: Any, start: int, end: int) -> Any:
@@ -201,15 +201,15 @@ def _alone(node: Any, start: int, end: int) -> Any:
 def _cut(node: Any, at: int) -> Any:
     """Cut a run after so many letters of one of its texts; the run that ends there. What has nothing before stays whole."""
     run, text = _run_of(node), node.text or ""
-    children = [child for child in run if child.tag != qn("w:rPr")]
+    children = [child for child in run if child.tag != LOOK]
     place = children.index(node)
     left, right = children[:place], children[place + 1 :]
     if at == 0 and not left:
         return run
     if at == len(text) and not right:
         return run
-    rest = etree.Element(qn("w:r"), dict(run.attrib))
-    look = run.find(qn("w:rPr"))
+    rest = etree.Element(RUN, dict(run.attrib))
+    look = run.find(LOOK)
     if look is not None:
         rest.append(deepcopy(look))
     if at < len(text) and at > 0:
@@ -227,12 +227,12 @@ def _cut(node: Any, at: int) -> Any:
 
 def _add_after(anchor: Any, letters: str, changes: Changes) -> None:
     """An insertion of ours right after an element; another's insertion around it is cut in two there."""
-    like = anchor if anchor.tag == qn("w:r") else next(anchor.iter(qn("w:r")))
-    run = etree.Element(qn("w:r"))
-    look = like.find(qn("w:rPr"))
+    like = anchor if anchor.tag == RUN else next(anchor.iter(RUN))
+    run = etree.Element(RUN)
+    look = like.find(LOOK)
     if look is not None:
         run.append(deepcopy(look))
-    _set(etree.SubElement(run, qn("w:t")), letters)
+    _set(etree.SubElement(run, T), letters)
     added = changes.element("w:ins")
     added.append(run)
     while (parent := anchor.getparent()) is not None and (parent.tag in PUT_IN or parent.tag in TAKEN_OUT):

@@ -127,7 +127,7 @@ def told(path: Path) -> Iterator[None]:
     except sqlite3.OperationalError as error:
         words = str(error)
         if "locked" in words:
-            raise Problem(f"{path.name}: another program is writing this study; try again.") from None
+            raise Problem(f"{path.name}: another program is using this study just now; try again.") from None
         reason = "the disk is full" if "full" in words else "it is read-only" if "readonly" in words else words
         raise Problem(f"{path.name}: the study cannot be read or written ({reason}).") from None
     except (sqlite3.Error, OverflowError, UnicodeDecodeError):

@@ -92,7 +92,7 @@ class StudyFile:
         guarded = [Path(source.raw.source.path) for source in history.study.sources if source.raw.source.path]
         with told(path), beside(path.resolve(), (*guarded, *((path.parent,) if is_unnamed(path) else ()))) as part:
             made._connection = sqlite3.connect(part, isolation_level=None)
-            with contextlib.closing(made._connection), made._transaction():
+            with contextlib.closing(made._connection), _transaction(made._connection):
                 lay_out(made._connection)
                 made._set("base", _json(made._record_of_study(begun)))
                 made._set("position", "0")
@@ -141,7 +141,7 @@ class StudyFile:
             return self._go_on_beside(history)
         changes, tables = self._changes, dict(self._tables)
         try:
-            with told(self.path), self._transaction():
+            with told(self.path), _transaction(self._connection):
                 self._write(history)
         except BaseException:
             self._changes, self._tables = changes, tables  # what was rolled back is not in the file
@@ -160,17 +160,6 @@ class StudyFile:
         if other.name == was:
             return f"{was} was taken away while it was open; the study was saved there anew."
         return f"{was} was changed by another program while it was open; the study goes on as “{other.name}”, and {was} stays."
-
-    @contextlib.contextmanager
-    def _transaction(self) -> Any:
-        self._connection.execute("BEGIN IMMEDIATE")
-        try:
-            yield
-            self._connection.execute("COMMIT")
-        except BaseException:
-            if self._connection.in_transaction:  # a full disk ends it by itself
-                self._connection.execute("ROLLBACK")
-            raise
 
     def _set(self, key: str, value: str) -> None:
         self._connection.execute("INSERT OR REPLACE INTO study VALUES (?, ?)", (key, value))
@@ -268,26 +257,40 @@ class StudyFile:
         if gone <= 0:
             return
         begun = self.history.past[gone].study if gone < len(self.history.past) else self.history.study
-        with self._transaction():
+        with _transaction(self._connection):
             self._set("base", _json(self._record_of_study(begun)))
             self._connection.execute("DELETE FROM changes WHERE number < ?", (self._first + gone,))
             self._set("position", str(len(self.history.past) - gone))
-            self._sweep()
+            gone_data = _sweep(self._connection)
+        self._tables = {mark: table for mark, table in self._tables.items() if mark not in gone_data}
         self._first += gone
         self._changes = self._changes[gone:]
         self.history = History(self.history.study, self.history.past[gone:], self.history.future)
 
-    def _sweep(self) -> None:
-        """Data that no record speaks of any more leave the file."""
-        (base,) = self._connection.execute("SELECT value FROM study WHERE key = 'base'").fetchone()
-        said = base + "".join(what for (what,) in self._connection.execute("SELECT what FROM changes"))
-        needed = set(DATA.findall(said))
-        unneeded = [mark for (mark,) in self._connection.execute("SELECT id FROM data") if mark not in needed]
-        self._connection.executemany("DELETE FROM data WHERE id = ?", [(mark,) for mark in unneeded])
-        kept = "".join(described for (described,) in self._connection.execute("SELECT described FROM data"))
-        columns = [c for (c,) in self._connection.execute('SELECT DISTINCT "column" FROM pieces') if c not in kept]
-        self._connection.executemany('DELETE FROM pieces WHERE "column" = ?', [(column,) for column in columns])
-        self._tables = {mark: table for mark, table in self._tables.items() if mark not in unneeded}
+
+@contextlib.contextmanager
+def _transaction(connection: sqlite3.Connection) -> Any:
+    connection.execute("BEGIN IMMEDIATE")
+    try:
+        yield
+        connection.execute("COMMIT")
+    except BaseException:
+        if connection.in_transaction:  # a full disk ends it by itself
+            connection.execute("ROLLBACK")
+        raise
+
+
+def _sweep(connection: sqlite3.Connection) -> set[str]:
+    """Data that no record speaks of any more leave the file; which they were."""
+    (base,) = connection.execute("SELECT value FROM study WHERE key = 'base'").fetchone()
+    said = base + "".join(what for (what,) in connection.execute("SELECT what FROM changes"))
+    needed = set(DATA.findall(said))
+    unneeded = {mark for (mark,) in connection.execute("SELECT id FROM data") if mark not in needed}
+    connection.executemany("DELETE FROM data WHERE id = ?", [(mark,) for mark in unneeded])
+    kept = "".join(described for (described,) in connection.execute("SELECT described FROM data"))
+    columns = [c for (c,) in connection.execute('SELECT DISTINCT "column" FROM pieces') if c not in kept]
+    connection.executemany('DELETE FROM pieces WHERE "column" = ?', [(column,) for column in columns])
+    return unneeded
 
 
 def _known(study: Study, beginning: str) -> Study:
