@@ -533,6 +533,28 @@ def test_what_is_taken_again_or_refused_is_known(history: History, moved: Histor
     assert (len(once_more.exchanged), once_more.edited) == (len(done.exchanged) - 1, [])  # the figure is drawn already
 
 
+@pytest.mark.parametrize(
+    ("honest", "lie"),
+    [
+        (r"<after>[^<]*</after>", ""),
+        (r'mark="n[^"]*"', 'mark="x"'),
+        (r"<text>[^<]*</text>", ""),
+        (r'rows="[^"]*"', 'rows="9 a -1"'),
+    ],
+)
+def test_a_memory_that_lies_ends_in_lines_and_no_fault(
+    honest: str, lie: str, history: History, moved: History, tmp_path: Path
+) -> None:
+    path = exported(history, tmp_path / "paper.docx")
+    parts = parts_of(path.read_bytes())
+    parts["customXml/item9.xml"] = re.sub(honest, lie, parts["customXml/item9.xml"].decode()).encode()
+    with zipfile.ZipFile(path, "w") as archive:
+        for name, content in parts.items():
+            archive.writestr(name, content)
+    for tracked in (False, True):
+        assert refresh(path, moved.study, load(), tracked=tracked).lines()
+
+
 def test_a_number_of_an_exhibit_that_left_the_study_stays_and_is_told(history: History, tmp_path: Path) -> None:
     from istrel.study.changes.manuscript import Drop
 

@@ -34,17 +34,18 @@ def _of_docx(path: Path) -> tuple[str, ...]:
     from docx.oxml.ns import qn
 
     from istrel.render.refresh.archive import roots_of
-    from istrel.render.refresh.report import unpacked
+    from istrel.render.refresh.parts import Parts
     from istrel.render.word.letters import letters_of
 
-    roots = roots_of(unpacked(path), path.name)
+    roots = roots_of(Parts(path), path.name)
     found = (letters_of(paragraph) for root in roots.values() for paragraph in root.iter(qn("w:p")))
     return tuple(text for text in found if text.strip())
 
 
 def _of_odt(path: Path) -> tuple[str, ...]:
-    from istrel.render.refresh.report import parsed, unpacked
+    from istrel.render.refresh.parts import Parts
+    from istrel.render.refresh.report import parsed
 
-    root = parsed(unpacked(path).get("content.xml", b""), path.name)
+    root = parsed(Parts(path).get("content.xml"), path.name)
     found = ("".join(element.itertext()) for element in root.iter(f"{TEXT}p", f"{TEXT}h"))
     return tuple(text for text in found if text.strip())

@@ -116,10 +116,11 @@ def reference_mark(exhibit: str) -> str:
 
 def number_of(mark: str) -> Number | None:
     """What such a mark stands for, without a value; None for a reference."""
-    what, exhibit, *key = mark.split("\t")
-    if what != NUMBER or len(key) != 3:
+    parts = mark.split("\t")
+    if len(parts) != 5 or parts[0] != NUMBER:
         return None
-    return Number(exhibit, *key_today(key[0], key[1]), key[2], "")
+    _, exhibit, row, column, kind = parts
+    return Number(exhibit, *key_today(row, column), kind, "")
 
 
 def own_words(text: Text, exhibit: str) -> Text:

@@ -7,6 +7,7 @@ from typing import Any
 
 from lxml import etree
 
+from istrel.render.refresh.parts import Parts
 from istrel.render.refresh.report import parsed
 
 BODY, LINKS = "word/document.xml", "word/_rels/document.xml.rels"
@@ -25,7 +26,7 @@ SPACES = {
 }
 
 
-def roots_of(parts: dict[str, bytes], name: str) -> dict[str, Any]:
+def roots_of(parts: Parts, name: str) -> dict[str, Any]:
     """{part: its root} of all parts that hold letters, the body first.
 
     Raises

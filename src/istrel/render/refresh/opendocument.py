@@ -19,7 +19,8 @@ from istrel.problem import Problem
 from istrel.render.document import Document
 from istrel.render.opendocument.package import NAMES
 from istrel.render.opendocument.text import PUT, Put, written
-from istrel.render.refresh.report import AWAY, EDITED, GONE, Line, Refreshed, Wanted, parsed, repacked, unpacked
+from istrel.render.refresh.parts import Parts
+from istrel.render.refresh.report import AWAY, EDITED, GONE, Line, Refreshed, Wanted, parsed
 from istrel.render.word.controls import alike
 from istrel.study.prose import Shelf, now, number_of
 
@@ -29,8 +30,8 @@ MOST_BLANKS = 100
 
 def refreshed(path: Path, document: Document, shelf: Shelf, wanted: Wanted) -> Refreshed:
     """As `refresh`."""
-    parts = unpacked(path)
-    content, meta = (parsed(parts.get(name, b""), path.name) for name in ("content.xml", "meta.xml"))
+    parts = Parts(path)
+    content, meta = (parsed(parts.get(name), path.name) for name in ("content.xml", "meta.xml"))
     memory = next((e for e in meta.iter(_q("meta:user-defined")) if e.get(_q("meta:name")) == PUT), None)
     put = _put(memory.text or "") if memory is not None else None
     if put is None or put.study not in ("", document.study):
@@ -45,7 +46,7 @@ def refreshed(path: Path, document: Document, shelf: Shelf, wanted: Wanted) -> R
         memory.text = put.record()  # type: ignore[union-attr]
         parts["content.xml"] = etree.tostring(content, xml_declaration=True, encoding="UTF-8")
         parts["meta.xml"] = etree.tostring(meta, xml_declaration=True, encoding="UTF-8")
-    work.done.content = repacked(path, parts) if work.done.changed else path.read_bytes()
+    work.done.content = parts.packed() if work.done.changed else path.read_bytes()
     return work.done
 
 
@@ -117,7 +118,7 @@ class _Work:
     """One refresh while it is done."""
 
     content: Any
-    parts: dict[str, bytes]
+    parts: Parts
     put: Put
     document: Document
     shelf: Shelf

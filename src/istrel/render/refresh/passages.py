@@ -9,6 +9,7 @@ from docx.oxml.ns import qn
 from lxml import etree
 
 from istrel.render.refresh.archive import LINKS
+from istrel.render.refresh.parts import Parts
 from istrel.render.refresh.report import Untrue, parsed
 from istrel.render.word.letters import AUTHOR, SPACE, is_seen, letters_of
 
@@ -28,7 +29,7 @@ def passages_with(root: Any, claim: Untrue) -> list[Any]:
 class Remarks:
     """The comments of a document, to which ours are added."""
 
-    parts: dict[str, bytes]
+    parts: Parts
     roots: dict[str, Any]
     name: str
     added: bool = False
@@ -65,7 +66,7 @@ class Remarks:
         if not self.added:
             return
         if COMMENTS not in self.parts:
-            types, links = parsed(self.parts[TYPES], self.name), parsed(self.parts[LINKS], self.name)
+            types, links = (parsed(self.parts.get(name), self.name) for name in (TYPES, LINKS))
             space = types.tag.rpartition("}")[0] + "}"
             etree.SubElement(types, f"{space}Override", PartName=f"/{COMMENTS}", ContentType=KIND)
             space = links.tag.rpartition("}")[0] + "}"

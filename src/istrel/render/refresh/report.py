@@ -1,25 +1,13 @@
-"""What a refresh did, line by line, and the archives that documents are."""
+"""What a refresh did, line by line."""
 
 from __future__ import annotations
 
-import io
-import zipfile
-import zlib
 from dataclasses import dataclass, field
-from pathlib import Path
 from typing import Any, NamedTuple
 
 from lxml import etree
 
 from istrel.problem import Problem
-
-MOST_UNPACKED = 2**30
-# What an archive that is damaged raises while it is read.
-UNREADABLE = (
-    *(zipfile.BadZipFile, zipfile.LargeZipFile, zlib.error, EOFError, OSError),
-    *(RuntimeError, NotImplementedError, ValueError),
-)
-
 
 EDITED = "edited by hand"
 AWAY = "taken out of the document, stays away"
@@ -150,33 +138,3 @@ def parsed(content: bytes, name: str) -> Any:
         return etree.fromstring(content, etree.XMLParser(resolve_entities=False, no_network=True))
     except etree.XMLSyntaxError:
         raise Problem(f"{name}: this is no document, or it is damaged.") from None
-
-
-def unpacked(path: Path) -> dict[str, bytes]:
-    """The parts of a document in their order.
-
-    Raises
-    ------
-    Problem
-        For what is no archive, is damaged, or grows out of all bounds.
-    """
-    try:
-        with zipfile.ZipFile(path) as archive:
-            if sum(entry.file_size for entry in archive.infolist()) > MOST_UNPACKED:
-                raise Problem(f"{path.name}: this document is too large to be read.")
-            return {entry.filename: archive.read(entry) for entry in archive.infolist()}
-    except UNREADABLE:
-        raise Problem(f"{path.name}: this is no document, or it is damaged.") from None
-
-
-def repacked(path: Path, parts: dict[str, bytes]) -> bytes:
-    """The archive with some parts exchanged: names, order, dates and compression as they were; new parts come last."""
-    out = io.BytesIO()
-    with zipfile.ZipFile(path) as old, zipfile.ZipFile(out, "w") as new:
-        for entry in old.infolist():
-            new.writestr(entry, parts[entry.filename], entry.compress_type)
-        known = set(old.namelist())
-        for name, content in parts.items():
-            if name not in known:
-                new.writestr(name, content, zipfile.ZIP_DEFLATED)
-    return out.getvalue()

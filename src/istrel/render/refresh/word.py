@@ -18,8 +18,9 @@ from istrel.problem import Problem
 from istrel.render.document import Document
 from istrel.render.refresh.archive import BODY, LINKS, roots_of, written_part
 from istrel.render.refresh.grids import At, Grid, matched, places_of, text_at
+from istrel.render.refresh.parts import Parts
 from istrel.render.refresh.passages import Remarks, passages_with
-from istrel.render.refresh.report import EDITED, GONE, Line, Refreshed, Wanted, parsed, repacked, unpacked
+from istrel.render.refresh.report import EDITED, GONE, Line, Refreshed, Wanted, parsed
 from istrel.render.refresh.restore import restore
 from istrel.render.refresh.unmarked import Key, Unmarked, cell_now, key_of, line_of, where_of
 from istrel.render.refresh.whole import Whole
@@ -47,7 +48,7 @@ PICTURES = (qn("a:blip"), "{http://schemas.microsoft.com/office/drawing/2016/SVG
 
 def refreshed(path: Path, document: Document, shelf: Shelf, wanted: Wanted) -> Refreshed:
     """As `refresh`."""
-    parts = unpacked(path)
+    parts = Parts(path)
     if BODY not in parts:
         raise Problem(f"{path.name}: this is no document, or it is damaged.")
     place, memory = _memory(parts, document.study)
@@ -64,16 +65,16 @@ def refreshed(path: Path, document: Document, shelf: Shelf, wanted: Wanted) -> R
         if place:
             note_around(memory.put, list(roots.values()))
             parts[place] = record(memory.put, memory.study)
-    work.done.content = repacked(path, parts) if work.done.changed else path.read_bytes()
+    work.done.content = parts.packed() if work.done.changed else path.read_bytes()
     return work.done
 
 
-def _memory(parts: dict[str, bytes], study: str) -> tuple[str, Memory]:
+def _memory(parts: Parts, study: str) -> tuple[str, Memory]:
     """(the part that remembers what this study put where, what it says); one from before studies had an identity counts."""
     found = {}
-    for name, content in parts.items():
+    for name in parts:
         if name.startswith("customXml/") and name.endswith(".xml"):
-            memory = remembered(content)
+            memory = remembered(parts[name])
             if memory is not None:
                 sound = {tag: put for tag, put in memory.put.items() if _is_sound(tag, put, memory.study)}
                 found[memory.study] = name, Memory(memory.study, sound)
@@ -124,7 +125,7 @@ class _Work:
 
     name: str
     roots: dict[str, Any]
-    parts: dict[str, bytes]
+    parts: Parts
     memory: Memory
     document: Document
     shelf: Shelf
@@ -314,7 +315,7 @@ class _Work:
     def _figure(self, tag: Tag, put: Put, content: Any, fresh: Any, new: list[str]) -> None:
         """The pictures behind a figure, its pixels and its vectors, and what they show in words."""
         mine, theirs = _pictures(content), _pictures(fresh)
-        seen = [sha256(self.parts.get(self.links.get(identity, ""), b"")).hexdigest() for identity in mine]
+        seen = [sha256(self.parts.get(self.links.get(identity, ""))).hexdigest() for identity in mine]
         ours = {*put.texts, *new, *(one for texts in put.earlier for one in texts)}
         if not mine or self.part != BODY or not set(seen) <= ours:
             line = Line(

@@ -291,6 +291,6 @@ def _entry(entry: Any) -> Put:
             made.earlier.append([])
         elif what == "earlier" and made.earlier:
             made.earlier[-1].append(text)
-        elif what == "around":
-            made.around.append(tuple((part.text or "") for part in child)[:2])  # type: ignore[arg-type]
+        elif what == "around" and len(child) == 2:
+            made.around.append((child[0].text or "", child[1].text or ""))
     return made
