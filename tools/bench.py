@@ -41,7 +41,7 @@ QTimer.singleShot(0, lambda: (print(time.time()), app.quit())); app.exec()
 Work = Callable[[], object]
 
 
-TIME_TO_KEEP = re.compile(r"[\d.,]+ m?s|direct sum / 400")
+TIME_TO_KEEP = re.compile(r"[\d.,]+ m?s|direct sum / 400|SQL engine")
 
 
 @dataclass(frozen=True)
@@ -57,7 +57,7 @@ class Row:
 
     @property
     def measures_nothing(self) -> bool:
-        """Whether the work was done faster than its floor, so that something remembered it; a time to keep is no floor."""
+        """Whether the work was done faster than its floor, so that something remembered it; times to keep are no floors."""
         return TIME_TO_KEEP.fullmatch(self.floor) is None and self.ratio < 0.9
 
     @property

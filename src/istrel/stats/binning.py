@@ -18,6 +18,7 @@ Closed = Literal["left", "right"]
 Height = Literal["count", "percent", "proportion", "density"]
 NOTHING_BEYOND = 40.0  # standard deviations, where the normal density is 0 as a double
 MOST_CLASSES = 1000
+FEW = 1_000  # values that are looked at before all are
 COARSE, MOST_COARSE_DECIMALS = 50, 3  # different values of a class, of which one more would be seen
 FAR = 2.0**52  # beyond, whole numbers are no longer counted
 FINEST = 1e-13  # edges closer together than this, relative to the values, are no longer distinct doubles
@@ -86,8 +87,9 @@ def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
         raise Problem("These values are too large or too close together for class intervals.")
     first = settings.closed == "right" and settings.start is None
     edges = _multiples(low, high, width) if settings.start is None else _stepped(settings.start, high, width)
-    if _held(values, width) <= COARSE:
-        edges = _with_one_more(edges, low if first else high, width, first=first, open_at=settings.closed)
+    more = _with_one_more(edges, low if first else high, width, first=first, open_at=settings.closed)
+    if more.size > edges.size and _held(values, width) <= COARSE:
+        edges = more
     if not np.isfinite(edges).all() or (np.diff(edges) <= 0).any():
         raise Problem("These values are too large or too close together for class intervals.")
     return ClassEdges(edges, decided_by)
@@ -148,10 +150,15 @@ def _given_edges(edges: tuple[float, ...]) -> Array:
 def _held(values: Array, width: float) -> float:
     """How many different values a class of this width can hold, by how finely they were measured; infinitely many if finely."""
     for decimals in range(MOST_COARSE_DECIMALS + 1):
-        scaled = values * 10.0**decimals
-        if bool((np.abs(scaled - np.rint(scaled)) <= 1e-9 * np.maximum(1.0, np.abs(scaled))).all()):
+        if _is_whole(values[:FEW], decimals) and _is_whole(values, decimals):
             return width * 10.0**decimals
     return np.inf
+
+
+def _is_whole(values: Array, decimals: int) -> bool:
+    """Whether all values have at most so many decimals."""
+    scaled = values * 10.0**decimals
+    return bool((np.abs(scaled - np.rint(scaled)) <= 1e-9 * np.maximum(1.0, np.abs(scaled))).all())
 
 
 def _with_one_more(edges: Array, outermost: float, width: float, *, first: bool, open_at: Closed) -> Array:
