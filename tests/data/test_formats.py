@@ -123,6 +123,7 @@ def test_a_workbook_says_which_sheet_and_row_were_taken(tmp_path: Path) -> None:
     with xlsxwriter.Workbook(tmp_path / "plain.xlsx") as book:
         book.add_worksheet().write_column(0, 0, ["x", 1, 2])
     told = [read(tmp_path / "plain.xlsx", ReadingSettings(header_row=row)) for row in (0, 1)]
+    assert read(tmp_path / "plain.xlsx").source.remarks == ()  # there are no other sheets
     assert [(table.names, table.n_rows) for table in told] == [(("column_1",), 3), (("x",), 2)]
     with pytest.raises(Problem, match=r"no sheet “Poeple”. Did you mean “People”\? Its sheets are empty, People"):
         read(tmp_path / "a.xlsx", ReadingSettings(sheet="Poeple"))

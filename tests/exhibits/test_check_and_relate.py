@@ -10,9 +10,11 @@ import numpy as np
 import pytest
 from scipy import stats as oracle
 
+from istrel.data import limits
 from istrel.data.dataset import Dataset
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.text import say
+from istrel.exhibits.verbs.check import reading
 from istrel.exhibits.verbs.check.reading import read_shape
 from istrel.exhibits.verbs.check.result import Tested
 from istrel.exhibits.verbs.relate.typeset import stars
@@ -326,3 +328,9 @@ def test_reading_and_words_go_by_the_test_that_is_shown(
         p = cell.tests[test].p_adjusted
         assert (cell.reading == "consistent") == (round(p, 3) >= 0.05), cell.variable
     assert told.count(f"{plain(say(TESTS[test].symbol))} = ") == 2
+
+
+def test_few_and_many_cases_are_said_from_their_limits_on() -> None:
+    few, many = limits.FEW_FOR_TESTS, limits.MANY_FOR_TESTS
+    said = [reading.remark(n) != "" for n in (few - 1, few, many, many + 1)]
+    assert said == [True, False, False, True]

@@ -286,6 +286,22 @@ def test_only_the_demo_file_brings_its_codebook(tmp_path: Path) -> None:
     assert open_data(copy, Opening(codebook=str(CODEBOOK))).variable("age").label == "Age"
 
 
+def test_what_was_said_of_a_source_outlives_its_new_reading_where_it_fits(tmp_path: Path) -> None:
+    """Labels of variables of the same kind, and derived variables; not those of columns that are gone or hold other values."""
+    path = tmp_path / "x.csv"
+    path.write_text("x,y,z\n1.5,2,a\n2.5,3,b\n", encoding="utf-8")
+    history = History(Study((open_source(path),)))
+    for change in (
+        *(SetText(name, "label", name.upper()) for name in "xyz"),
+        Derive("twice", parse_expression("x * 2")),
+    ):
+        history = history.do(change)
+    path.write_text("x,y,w\n1.5,u,a\n3.5,v,b\n", encoding="utf-8")
+    after = refreshed(history)[0].study.source
+    assert [(v.name, v.label) for v in after.codebook.variables] == [("x", "X"), ("y", ""), ("w", ""), ("twice", "")]
+    assert after.data.numbers("twice").values.tolist() == [3.0, 7.0]
+
+
 def test_a_file_that_changed_or_is_gone_is_told_once_and_read_again(tmp_path: Path) -> None:
     path = tmp_path / "x.csv"
     path.write_text("x\n1\n2\n", encoding="utf-8")
