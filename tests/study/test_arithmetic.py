@@ -145,6 +145,8 @@ def test_planted_wrong_results_are_found() -> None:
         ("Der Unterschied war t(38) = 2,31, p = ,026.", []),
         ("Der Unterschied war t(38) = 2,31, p = ,126.", ["p"]),
         ("r(98) = 1.04, p < .001", ["coefficient"]),
+        ("A circle of r = 12 and a delay of τ = 5 ms, in 12/2020 (5%) as before.", []),
+        ("r = 1.04, p < .001", ["coefficient"]),
         ("r(98) = .40, p < .001, n = 50", ["degrees of freedom"]),
         ("r(48) = .40, p = .004, n = 50", []),
         ("In 12 of 40 cases and on page 12 of 300 (see p. 4).", []),

@@ -106,7 +106,9 @@ class Keeping(QObject):
                 history = self._model.history
                 try:
                     if self._file is not None or history.past or history.future:
-                        self._put(history)
+                        _, told = self._put(history)
+                        if told:
+                            self._model.trouble.emit(told)
                 except Problem as problem:
                     self._model.trouble.emit(problem.message)
             if self._file is not None:

@@ -18,6 +18,8 @@ if TYPE_CHECKING:
     from istrel.study.study import Study
     from istrel.style.house import HouseStyle
 
+    Manuscript = tuple[Entry | Written, ...]
+
 Line = tuple[dict[str, Any], str]  # as an object, and in words
 
 
@@ -26,6 +28,7 @@ def build(options: argparse.Namespace) -> int:
     from istrel.render.manuscript import write_folder, write_manuscript
     from istrel.study.file import StudyFile
     from istrel.study.fresh import refreshed
+    from istrel.study.manuscript import manuscript
 
     if not options.check and not options.out:
         raise Problem("name a folder or a file with -o, or ask with --check which numbers moved.")
@@ -38,11 +41,12 @@ def build(options: argparse.Namespace) -> int:
             write_manuscript(study, style, out)
         else:
             write_folder(study, style, out)
+    parts = manuscript(study, style)
     if not options.check:
-        wrong = [words for _, words in _wrong(study, style)]
+        wrong = [words for _, words in _wrong(parts, style)]
         tell(wrong)
         return NOT_HELD if wrong else DONE
-    lines = [*_unread(files), *_wrong(study, style), *_moved(study, style)]
+    lines = [*_unread(files), *_wrong(parts, style), *_moved(parts, study, style)]
     _say([line for line, _ in lines], [words for _, words in lines], options)
     return NOT_HELD if lines else DONE
 
@@ -50,14 +54,17 @@ def build(options: argparse.Namespace) -> int:
 def review(options: argparse.Namespace) -> int:
     """What a careful reviewer would write: about the manuscript of a study, or about the typed results of any paper."""
     from istrel.study.file import StudyFile
+    from istrel.study.labels import numbers_and_labels
+    from istrel.study.manuscript import called
     from istrel.study.review import review as reading
 
     if not is_study_name(options.study):
         return _review_paper(Path(options.study), options)
     with StudyFile(Path(options.study), writing=False) as file:
         study = file.history.study
-    points = reading(study, style_of(options, study))
-    places = {part.id: label for part, label in _named(study, style_of(options, study))}
+    style = style_of(options, study)
+    points, labels = reading(study, style), numbers_and_labels(study.parts, style)
+    places = {part.id: called(part, labels) for part in study.parts}
     said = [{"kind": point.kind, "says": point.says, "place": places.get(point.part, "")} for point in points]
     _say(said, [point.says for point in points], options)
     return DONE
@@ -83,36 +90,26 @@ def _say(objects: list[dict[str, Any]], words: Iterable[str], options: argparse.
         write("".join(f"{line}\n" for line in words).encode(), None, options)
 
 
-def _named(study: Study, style: HouseStyle) -> Iterator[tuple[Any, str]]:
-    """(every part, what it is called: an exhibit by its label, a passage by its first words)."""
-    from istrel.study.labels import numbers_and_labels
-    from istrel.study.manuscript import called
-
-    labels = numbers_and_labels(study.parts, style)
-    return ((part, called(part, labels)) for part in study.parts)
-
-
 # What is wrong, and what moved.
 def _unread(files: tuple[Told, ...]) -> Iterator[Line]:
     return (({"trouble": line.says}, line.says) for line in files if line.unread)
 
 
-def _wrong(study: Study, style: HouseStyle) -> Iterator[Line]:
+def _wrong(parts: Manuscript, style: HouseStyle) -> Iterator[Line]:
     """What the document would say that is not true, refer to that is not there, or lack."""
-    from istrel.study.manuscript import manuscript
     from istrel.study.review.truth import wrong
 
-    for exhibit, says in wrong(manuscript(study, style), style):
+    for exhibit, says in wrong(parts, style):
         yield {"exhibit": exhibit, "trouble": says}, f"{exhibit}: {says}"
 
 
-def _moved(study: Study, style: HouseStyle) -> Iterator[Line]:
+def _moved(parts: Manuscript, study: Study, style: HouseStyle) -> Iterator[Line]:
     """Every number that differs from the accepted one: in tables and figures, and in texts."""
     from istrel.study.labels import numbers_and_labels
-    from istrel.study.manuscript import Entry, called, manuscript
+    from istrel.study.manuscript import Entry, called
 
     labels = numbers_and_labels(study.parts, style)
-    for part in manuscript(study, style):
+    for part in parts:
         if isinstance(part, Entry):
             yield from _in_exhibit(part, style)
         of = part.kept if isinstance(part, Entry) else part.passage

@@ -86,8 +86,9 @@ class Unmarked:
         for paragraph in root.iter(qn("w:p")) if self.lookouts else ():
             letters, inside = _letters_and_ours(paragraph)
             for look in self.lookouts if letters else ():
-                found = look.pattern.search(letters) if look.old in letters else None
-                if found is not None and not inside[found.start(1)]:
+                for found in look.pattern.finditer(letters) if look.old in letters else ():
+                    if inside[found.start(1)]:
+                        continue
                     line = Line(look.where, look.old, look.new, done=False, stands=True, text=found.group().strip())
                     self.done.say(line._replace(why="its mark is gone here, so it was left as it is"))
                     self.seen.add(look.tag)
@@ -122,7 +123,8 @@ class Unmarked:
                 continue
             numbers = [one for one in put.texts if any(letter.isdigit() for letter in one)]
             if numbers and sum(one in texts for one in numbers) >= LEAST_COPIED * len(numbers):
-                was, will = Grid.of(put.texts, put.rows), Grid.of(self.fresh[key].texts, self.fresh[key].rows)
+                fresh = self.fresh[key]
+                was, will = Grid.of(put.texts, put.rows or fresh.rows), Grid.of(fresh.texts, fresh.rows)
                 self.seen.add(text)
                 for old, to in matched(was, will).items():
                     if not alike(text_at(was, old), text_at(will, to)) and text_at(was, old) in texts:

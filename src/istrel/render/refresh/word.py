@@ -326,7 +326,7 @@ class _Work:
                 why=self._of_another(),
             )
             self.done.say(line._replace(stands=put.texts != new))
-        elif set(seen) != set(new[: len(seen)]) and put.texts != new:
+        elif set(seen) != set(new[: len(seen)]):
             for identity, other in zip(mine, theirs, strict=False):
                 self.parts[self.links[identity]] = self.fresh.media[other]
             words, others = (next(part.iter(qn("wp:docPr")), None) for part in (content, fresh))

@@ -82,7 +82,7 @@ class _Press:
         claim = ""
         for run in kept_together(runs):
             if run.mark == UNTRUE:
-                self._comment(begun[claim], paragraph.runs[-1], run.text.strip())
+                self._comment(begun.get(claim, paragraph.runs[-1]), paragraph.runs[-1], run.text.strip())
                 continue
             if run.mark.startswith(REFERENCE):
                 paragraph._p.append(_reference(run, self._study))

@@ -24,6 +24,7 @@ STATISTIC = re.compile(
     rf"\s*=\s*(?P<value>{NUMBER})\s*{BETWEEN}\s*{P}"
 )
 COEFFICIENT = re.compile(rf"\b(?:r|rho|ρ|tau|τ)\s*(?:\(\s*(?P<df>{DF})\s*\))?\s*=\s*(?P<value>{NUMBER})(?!\s*%)")
+P_NEXT = re.compile(rf"\s*,?\s*{P}")
 N_AFTER = re.compile(r"^[^;()]{0,40}?\b[nN]\s*=\s*(?P<n>\d[\d,]*)\b")
 OF = r"(?:/|of|out of|von|sur|de)"
 SHARES = (
@@ -40,6 +41,7 @@ MEAN = re.compile(
 WHOLE = re.compile(
     r"\b(?:number of|counts? of|\w+-point|Likert|whole numbers?|Anzahl|nombre de|número de)\b", re.IGNORECASE
 )
+MONTH = re.compile(r"(?:0?[1-9]|1[0-2])/(?:19|20)\d\d\b")
 ONE_SIDED = re.compile(r"one-(?:sided|tailed)|einseitig|unilat[ée]ral", re.IGNORECASE)
 ADJUSTED = re.compile(r"adjust|correct|Holm|Bonferroni|Tukey|angepasst|korrigiert|ajust|corrig", re.IGNORECASE)
 EXACT = re.compile(
@@ -169,6 +171,8 @@ def _can_be(sign: str, p: str, possible: Range, sentence: str) -> bool:
 def _coefficients(sentence: str) -> Iterator[Wrong]:
     """A coefficient beyond 1, degrees of freedom that n does not allow."""
     for found in COEFFICIENT.finditer(sentence):
+        if not found["df"] and not P_NEXT.match(sentence[found.end() :]):
+            continue  # r and τ are names of other things, too
         if Range.of(found["value"]).low > 1 or Range.of(found["value"]).high < -1:
             yield Wrong("coefficient", found.group(), "it lies beyond 1")
         after = N_AFTER.match(sentence[found.end() :])
@@ -184,7 +188,7 @@ def _shares(sentence: str) -> Iterator[Wrong]:
     for pattern in SHARES:
         for found in pattern.finditer(sentence):
             n, whole = value_of(found["n"]), value_of(found["of"])
-            if whole <= 0 or n > whole:
+            if whole <= 0 or n > whole or MONTH.match(found.group()):
                 continue  # a score, a page, a date
             share = 100 * n / whole
             said = Range.of(found["share"])

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterable, Iterator, Sequence
 
 from istrel.exhibits.printing import plain_text
 from istrel.exhibits.text import Run
@@ -12,29 +12,34 @@ from istrel.study.review.point import Point, Script
 from istrel.style.house import HouseStyle
 
 
-def wrong(parts: Iterable[Entry | Written], style: HouseStyle) -> Iterator[tuple[str, str]]:
-    """(where, what) a document of these parts would say that does not hold, refer to that is not there, or lack."""
+def _readings(parts: Iterable[Entry | Written]) -> Iterator[tuple[str, Reading]]:
+    """(what a part is called, a text of it as it reads now)."""
     labels = {part.kept.id: ("", part.label) for part in parts if isinstance(part, Entry)}
+    for part in parts:
+        if isinstance(part, Written):
+            yield called(part.passage, labels), part.reading
+        else:
+            yield from ((called(part.kept, labels), reading) for _, reading in part.readings)
+
+
+def wrong(parts: Sequence[Entry | Written], style: HouseStyle) -> Iterator[tuple[str, str]]:
+    """(where, what) a document of these parts would say that does not hold, refer to that is not there, or lack."""
     for part in parts:
         if isinstance(part, Entry) and part.trouble:
-            yield called(part.kept, labels), f"cannot be made: {part.trouble}"
-        where = called(part.kept if isinstance(part, Entry) else part.passage, labels)
-        for reading in [reading for _, reading in part.readings] if isinstance(part, Entry) else [part.reading]:
-            for claim in reading.untrue:
-                yield where, f"“{_sentence(reading, claim, style)}” no longer holds"
-            if reading.gone:
-                yield where, "refers to an exhibit that is not in the manuscript or cannot be made"
+            yield part.label.rstrip(" .:"), f"cannot be made: {part.trouble}"
+    for where, _, claim in untrue_words(parts, style):
+        yield where, f"“{claim}” no longer holds"
+    for where, reading in _readings(parts):
+        if reading.gone:
+            yield where, "refers to an exhibit that is not in the manuscript or cannot be made"
 
 
-def untrue_words(parts: Iterable[Entry | Written], style: HouseStyle) -> Iterator[tuple[str, str, str]]:
+def untrue_words(parts: Sequence[Entry | Written], style: HouseStyle) -> Iterator[tuple[str, str, str]]:
     """(where, the longest words of a claim, the whole claim) of all that no longer holds."""
-    labels = {part.kept.id: ("", part.label) for part in parts if isinstance(part, Entry)}
-    for part in parts:
-        where = called(part.kept if isinstance(part, Entry) else part.passage, labels)
-        for reading in [reading for _, reading in part.readings] if isinstance(part, Entry) else [part.reading]:
-            for claim in reading.untrue:
-                runs = [piece.text for piece in reading.text if isinstance(piece, Run) and piece.claim == claim]
-                yield where, max(runs, key=len, default=""), _sentence(reading, claim, style)
+    for where, reading in _readings(parts):
+        for claim in reading.untrue:
+            runs = [piece.text for piece in reading.text if isinstance(piece, Run) and piece.claim == claim]
+            yield where, max(runs, key=len, default=""), _sentence(reading, claim, style)
 
 
 def _sentence(reading: Reading, claim: str, style: HouseStyle) -> str:
