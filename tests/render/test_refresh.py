@@ -23,7 +23,7 @@ from istrel.render import render
 from istrel.render.manuscript import manuscript_document
 from istrel.render.opendocument.package import NAMES
 from istrel.render.refresh import Refreshed, refresh, write_refreshed
-from istrel.render.refresh.archive import SPACES
+from istrel.render.refresh.word.archive import SPACES
 from istrel.study.changes.cases import Correct
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.manuscript import Insert, Keep, Write
@@ -288,7 +288,7 @@ def add_to_our_parts(path: Path) -> None:
         )
         comment = etree.SubElement(cells[-1], f"{{{NAMES['office']}}}annotation")
         etree.SubElement(comment, f"{texts}p").text = "Is this right?"
-        (note,) = root.xpath("//text:p[text:bookmark-start[@text:name='istrel_0a1b2c3d_k2_notes_1']]", namespaces=ODF)
+        (note,) = root.xpath("//text:p[text:bookmark-start[@text:name='_Istrel_0a1b2c3d_k2_notes_1']]", namespaces=ODF)
         own = etree.Element(f"{texts}p")
         own.text = "An author wrote this."
         note.addnext(own)
@@ -325,7 +325,7 @@ def test_an_odt_is_refreshed_as_a_docx_is(history: History, moved: History, tmp_
     made = refresh(path, moved.study, load())
     ours = (
         "//table:table[starts-with(@table:name, 'istrel_')] | //draw:frame[starts-with(@draw:name, 'istrel_')]"
-        " | //text:p[text:bookmark-start[starts-with(@text:name, 'istrel_')]]"
+        " | //text:p[text:bookmark-start[starts-with(@text:name, '_Istrel_')]]"
         " | //text:user-field-get | //text:user-field-decls"
     )
     assert outside(made.content, "content.xml", ours) == outside(before, "content.xml", ours)

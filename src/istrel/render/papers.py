@@ -33,8 +33,8 @@ def paragraphs_of(path: Path) -> tuple[str, ...]:
 def _of_docx(path: Path) -> tuple[str, ...]:
     from docx.oxml.ns import qn
 
-    from istrel.render.refresh.archive import roots_of
     from istrel.render.refresh.parts import Parts
+    from istrel.render.refresh.word.archive import roots_of
     from istrel.render.word.letters import letters_of
 
     roots = roots_of(Parts(path), path.name)

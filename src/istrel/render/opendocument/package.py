@@ -27,6 +27,12 @@ STAMP = (2000, 1, 1, 0, 0, 0)
 DECLARED = '<?xml version="1.0" encoding="UTF-8"?>\n'
 
 
+def qualified(name: str) -> str:
+    """A name with its namespace, as trees have it."""
+    space, _, local = name.partition(":")
+    return f"{{{NAMES[space]}}}{local}"
+
+
 def letters(text: str) -> str:
     """Text as XML: several spaces, tabs and line breaks as this format has them, characters that it cannot hold left out."""
     escaped = escape(printable(text)).replace("\t", "<text:tab/>").replace("\n", "<text:line-break/>")

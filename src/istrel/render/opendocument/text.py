@@ -2,17 +2,16 @@
 
 from __future__ import annotations
 
-import json
-from dataclasses import dataclass, field
 from hashlib import sha256
 from itertools import zip_longest
 from typing import Any
+
+from lxml import etree
 
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.printing import (
     PrintedTable,
     Runs,
-    as_plain,
     kept_together,
     plain_text,
     print_notes,
@@ -25,17 +24,21 @@ from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Run
 from istrel.render.columns import Column
 from istrel.render.document import Block, Document, Item
+from istrel.render.marks.memory import PROPERTY, Memory, Put
+from istrel.render.marks.memory import written as record
+from istrel.render.marks.passages import note_around
+from istrel.render.marks.tags import Tag, label_bookmark, number_tag
+from istrel.render.opendocument.letters import PARAGRAPHS, letters_of
+from istrel.render.opendocument.marks import field_name, held_in, passage_in, place_name, places_in, prefix, rows_in
 from istrel.render.opendocument.package import letters, meta, packed, part, quoted
 from istrel.render.opendocument.styles import TURNED, UPRIGHT, Automatic, styles_part
 from istrel.render.tables import Panel
-from istrel.render.word import bookmark
 from istrel.render.word.tables import INDENT_PT, MOST_ROWS_TOGETHER, laid_out
 from istrel.study.prose import REFERENCE, UNTRUE
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import ABSENT
 
 KIND = "application/vnd.oasis.opendocument.text"
-PUT = "Istrel"  # the property of the document that remembers what was put where
 WHAT = {"label": "Table_20_label", "title": "Table_20_title", "note": "Table_20_note", "text": "Table_20_text"}
 
 
@@ -44,8 +47,8 @@ def render(document: Document) -> bytes:
     return written(document)[0]
 
 
-def written(document: Document) -> tuple[bytes, Put]:
-    """(the .odt file, what stands in its sections and fields)."""
+def written(document: Document) -> tuple[bytes, Memory]:
+    """(the .odt file, what it remembers of what stands in its sections and fields)."""
     press = _Press(document.style, document.study)
     for one, after in zip_longest(document.parts, document.parts[1:]):
         if isinstance(one, Block):
@@ -57,49 +60,23 @@ def written(document: Document) -> tuple[bytes, Put]:
     sequences = "".join(f'<text:sequence-decl text:display-outline-level="0" text:name="{k}"/>' for k in kinds)
     fields = "".join(
         f'<text:user-field-decl office:value-type="string" office:string-value={quoted(text)} text:name="{name}"/>'
-        for name, (_, text) in press.put.fields.items()
+        for name, (_, text) in press.fields.items()
     )
     declared = f"<text:user-field-decls>{fields}</text:user-field-decls>" if fields else ""
     inner = (
         f"<office:automatic-styles>{automatic}</office:automatic-styles><office:body><office:text>"
         f"<text:sequence-decls>{sequences}</text:sequence-decls>{declared}{content}</office:text></office:body>"
     )
-    said = {PUT: press.put.record()} if press.put.fields or press.put.places else {}
+    made = part("document-content", inner)
+    memory = press.memory(etree.fromstring(made))
+    said = {PROPERTY: record(memory).decode()} if memory.put else {}
     parts = {
-        "content.xml": part("document-content", inner),
+        "content.xml": made,
         "styles.xml": styles_part(document.style),
         "meta.xml": meta(document.title or "Tables and figures", said),
         **press.pictures,
     }
-    return packed(KIND, parts), press.put
-
-
-@dataclass
-class Put:
-    """What was put into a document: {field: (mark, text)}, {part of an exhibit: its texts, cell by cell}."""
-
-    fields: dict[str, tuple[str, str]] = field(default_factory=dict)
-    places: dict[str, list[str]] = field(default_factory=dict)
-    study: str = ""
-
-    def record(self) -> str:
-        said = {"fields": self.fields, "places": self.places} | ({"study": self.study} if self.study else {})
-        return json.dumps(said, ensure_ascii=False, separators=(",", ":"))
-
-
-def field_name(study: str, mark: str) -> str:
-    """The name of the field of a number of a study."""
-    return f"{ours(study)}{sha256(mark.encode()).hexdigest()[:24]}"
-
-
-def place_name(study: str, identity: str, what: str) -> str:
-    """What a table, figure, title or the notes of a kept exhibit are known by: tables and notes are counted after it."""
-    return f"{ours(study)}{identity}_{what}"
-
-
-def ours(study: str) -> str:
-    """How the names of all that is of a study begin; of documents from before studies had an identity just "istrel_"."""
-    return f"istrel_{study}_" if study else "istrel_"
+    return packed(KIND, parts), memory
 
 
 class _Press:
@@ -110,7 +87,9 @@ class _Press:
         self._turned = False
         self.automatic = Automatic()
         self.body: list[str] = []
-        self.put = Put(study=study)
+        self.fields: dict[str, tuple[str, str]] = {}  # {name: (mark, letters)}
+        self._digests: dict[Tag, str] = {}  # of figures
+        self._counts: dict[Tag, int] = {}
         self.pictures: dict[str, bytes] = {}
         self.sequences: dict[str, int] = {}
         self._tables = 0
@@ -150,16 +129,19 @@ class _Press:
 
     def _run(self, run: Run) -> str:
         if run.mark.startswith(REFERENCE):
-            to = bookmark(self._study, run.mark.split("\t", 1)[1])
+            to = label_bookmark(self._study, run.mark.split("\t", 1)[1])
             inside = f'text:reference-format="text" text:ref-name="{to}"'
             return f"<text:bookmark-ref {inside}>{letters(run.text)}</text:bookmark-ref>"
         if run.mark == UNTRUE:
             comment = f"<dc:creator>Istrel</dc:creator><text:p>{letters(run.text.strip())}</text:p>"
             return f"<office:annotation>{comment}</office:annotation>"
         if run.mark:
-            name = field_name(self._study, run.mark)
-            self.put.fields[name] = run.mark, printable(run.text)
-            return f'<text:user-field-get text:name="{name}">{letters(run.text)}</text:user-field-get>'
+            tag = number_tag(self._study, run.mark)
+            name = field_name(tag)
+            self.fields[name] = run.mark, printable(run.text)
+            return self._marked(
+                tag, f'<text:user-field-get text:name="{name}">{letters(run.text)}</text:user-field-get>'
+            )
         return (
             f'<text:span text:style-name="Italic">{letters(run.text)}</text:span>' if run.italic else letters(run.text)
         )
@@ -176,7 +158,7 @@ class _Press:
             self._add_figure(item, sheet)
         if item.id:
             inner = "".join(self.body[before:])
-            self.body[before:] = [f'<text:section text:name="{ours(self._study)}{item.id}">{inner}</text:section>']
+            self.body[before:] = [f'<text:section text:name="{prefix(self._study)}{item.id}">{inner}</text:section>']
         for text in item.texts:
             self.body.append(self._paragraph("Standard", self._runs(print_text(text, self._style))))
 
@@ -186,11 +168,13 @@ class _Press:
         self._add_caption(item, turned=layout.turned)
         afters = [*["panel"] * (len(layout.panels) - 1), "notes" if sheet.notes else "text"]
         names = [
-            f"{place_name(self._study, item.id, 'table')}_{k}" if item.id else "" for k, _ in enumerate(afters, start=1)
+            f"{place_name(self._tag(item, 'table'))}_{k}" if item.id else "" for k, _ in enumerate(afters, start=1)
         ]
-        made = [self._panel(table, *parts) for parts in zip(layout.panels, names, afters, strict=True)]
-        texts = [text for panel in layout.panels for text in _texts(table, panel)]
-        self._put(item, "table", self._paragraph(WHAT["note"], "").join(made), texts)
+        made = [
+            self._panel(item, table, panel, (name, after))
+            for panel, name, after in zip(layout.panels, names, afters, strict=True)
+        ]
+        self.body.append(self._paragraph(WHAT["note"], "").join(made))
         self._add_notes(item, sheet)
 
     def _add_caption(self, item: Item, *, turned: bool) -> None:
@@ -201,7 +185,7 @@ class _Press:
         sequence = f"{kind}_{prefix.rstrip('.')}" if prefix else kind
         self.sequences[sequence] = self.sequences.get(sequence, 0) + 1
         before, _, after = item.label(self._style).partition(number)
-        name = bookmark(self._study, item.id) if item.id else f"_{kind}_{number}"
+        name = label_bookmark(self._study, item.id) if item.id else f"_{kind}_{number}"
         counter = (
             f'<text:sequence text:ref-name="ref{sequence}{counted}" text:name="{sequence}" '
             f'text:formula="ooow:{sequence}+1" style:num-format="1">{counted}</text:sequence>'
@@ -212,8 +196,7 @@ class _Press:
         )
         self.body.append(self._paragraph(WHAT["label"], inner, turned=turned))
         title = print_title(item.exhibit.sheet, self._style)
-        inner = self._paragraph(WHAT["title"], _marked(self._study, item, "title", letters(title)))
-        self._put(item, "title", inner, [printable(title)])
+        self.body.append(self._paragraph(WHAT["title"], self._part(item, "title", letters(title))))
 
     def _add_notes(self, item: Item, sheet: TableSheet | FigureSheet) -> None:
         notes = print_notes(sheet.notes, self._style)
@@ -224,23 +207,41 @@ class _Press:
             "paragraph", '<style:paragraph-properties fo:keep-with-next="always"/>', parent=WHAT["note"]
         )
         made = [
-            self._paragraph(
-                last if place == len(notes) else held, _marked(self._study, item, f"notes_{place}", self._runs(note))
-            )
+            self._paragraph(last if place == len(notes) else held, self._part(item, "notes", self._runs(note)))
             for place, note in enumerate(notes, start=1)
         ]
-        if made:
-            self._put(item, "notes", "".join(made), [printable(as_plain(note)) for note in notes])
+        self.body.append("".join(made))
 
-    def _put(self, item: Item, what: str, inner: str, texts: list[str]) -> None:
-        """Into the document, and remembered where the exhibit is one that was kept."""
-        self.body.append(inner)
-        if item.id:
-            self.put.places[place_name(self._study, item.id, what)] = texts
+    # Marks.
+    def _tag(self, item: Item, what: str) -> Tag:
+        return Tag(self._study, "", item.id, what)
+
+    def _part(self, item: Item, what: str, inner: str) -> str:
+        """In a bookmark, where the exhibit is one that was kept."""
+        return self._marked(self._tag(item, what), inner) if item.id else inner
+
+    def _marked(self, tag: Tag, inner: str) -> str:
+        """In a hidden bookmark: it outlives programs that drop fields and names."""
+        self._counts[tag] = self._counts.get(tag, 0) + 1
+        name = tag.bookmark(self._counts[tag])
+        return f'<text:bookmark-start text:name="{name}"/>{inner}<text:bookmark-end text:name="{name}"/>'
+
+    def memory(self, root: Any) -> Memory:
+        """What the document remembers of what stands in it."""
+        put = {number_tag(self._study, mark).text: Put(mark, [text]) for mark, text in self.fields.values()}
+        for tag, content in held_in(root):
+            if tag.what == "figure":
+                put[tag.text] = Put("", [self._digests[tag]])
+            elif tag.what:
+                texts, rows = [letters_of(one) for one in places_in(content)], rows_in(content)
+                put[tag.text] = Put("", texts, rows=rows if tag.what == "table" else [])
+        note_around(put, (passage_in(paragraph) for paragraph in root.iter(*PARAGRAPHS)))
+        return Memory(self._study, put)
 
     # Tables.
-    def _panel(self, table: PrintedTable, panel: Panel, name: str, after: str) -> str:
-        """A table; it stays with its notes, or keeps off text that comes `after` it."""
+    def _panel(self, item: Item, table: PrintedTable, panel: Panel, place: tuple[str, str]) -> str:
+        """A table of a name; it stays with its notes, or keeps off text that comes after it."""
+        name, after = place
         self._tables += 1
         columns, last = panel.columns, panel.first + len(panel.columns) - 1
         whole = ' style:may-break-between-rows="false"' if len(table.rows) <= MOST_ROWS_TOGETHER else ""
@@ -251,7 +252,7 @@ class _Press:
             f'fo:margin-bottom="{14 if after == "text" else 0}pt" table:align="left"{whole}{stays}/>',
         )
         shapes = "".join(f'<table:table-column table:style-name="{self._column(column)}"/>' for column in columns)
-        heads = "".join(self._head(row, place, len(panel.heads)) for place, row in enumerate(panel.heads))
+        heads = "".join(self._head(item, row, level, len(panel.heads)) for level, row in enumerate(panel.heads))
         rows = [
             self._row(row.stub, row.indent, row.cells[panel.first : last], columns, foot=place == len(table.rows) - 1)
             for place, row in enumerate(table.rows)
@@ -271,13 +272,15 @@ class _Press:
         inner = f'<style:table-cell-properties {sides} fo:border-left="none" fo:border-right="none" fo:padding="0pt"'
         return self.automatic.name("table-cell", f'{inner} style:vertical-align="bottom"/>')
 
-    def _head(self, heads: Any, level: int, levels: int) -> str:
+    def _head(self, item: Item, heads: Any, level: int, levels: int) -> str:
         cells = []
         for place, head in enumerate(heads):
             under = level == levels - 1 or (head.span > 1 and bool(head.text))
             ruled = self._cell_style(top=level == 0, bottom=under)
             span = f' table:number-columns-spanned="{head.span}"' if head.span > 1 else ""
-            inner = self._paragraph(self._aligned("center") if place else WHAT["text"], self._runs(head.text))
+            runs = self._runs(head.text)
+            inner = self._part(item, "table", runs) if place == level == 0 else runs
+            inner = self._paragraph(self._aligned("center") if place else WHAT["text"], inner)
             cells.append(f'<table:table-cell table:style-name="{ruled}"{span}>{inner}</table:table-cell>')
             cells.append("<table:covered-table-cell/>" * (head.span - 1))
         return f"<table:table-row>{''.join(cells)}</table:table-row>"
@@ -333,7 +336,9 @@ class _Press:
         plain = self.automatic.name(
             "graphic", '<style:graphic-properties style:vertical-pos="top" draw:stroke="none"/>'
         )
-        name = place_name(self._study, item.id, "figure") if item.id else f"Istrel figure {item.number}"
+        tag = self._tag(item, "figure")
+        self._digests[tag] = sha256(self.pictures[f"{stem}.svg"]).hexdigest()
+        name = place_name(tag) if item.id else f"Istrel figure {item.number}"
         frame = (
             f'<draw:frame draw:style-name="{plain}" draw:name="{name}" text:anchor-type="as-char" '
             f'svg:width="{scene.width:.2f}mm" svg:height="{scene.height:.2f}mm">{images}'
@@ -343,22 +348,5 @@ class _Press:
         held = self.automatic.name(
             "paragraph", '<style:paragraph-properties fo:keep-with-next="always"/>', parent="Standard"
         )
-        self._put(item, "figure", self._paragraph(held, frame), [sha256(self.pictures[f"{stem}.svg"]).hexdigest()])
+        self.body.append(self._paragraph(held, self._part(item, "figure", frame)))
         self._add_notes(item, sheet)
-
-
-def _marked(study: str, item: Item, what: str, inner: str) -> str:
-    """In a bookmark, where the exhibit is one that was kept."""
-    if not item.id:
-        return inner
-    name = place_name(study, item.id, what)
-    return f'<text:bookmark-start text:name="{name}"/>{inner}<text:bookmark-end text:name="{name}"/>'
-
-
-def _texts(table: PrintedTable, panel: Panel) -> list[str]:
-    """The letters of every cell of a panel, covered ones left out."""
-    last = panel.first + len(panel.columns) - 1
-    texts = [as_plain(head.text) for row in panel.heads for head in row]
-    for row in table.rows:
-        texts += [as_plain(row.stub), *row.cells[panel.first : last]]
-    return [printable(text) for text in texts]

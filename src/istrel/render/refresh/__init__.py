@@ -40,7 +40,7 @@ def refresh(path: Path, study: Study, style: HouseStyle, *, tracked: bool = Fals
     Parameters
     ----------
     tracked
-        Write the exchanges as tracked changes, which co-authors see and can refuse (.docx).
+        Write the exchanges as tracked changes, which co-authors see and can refuse.
     again
         Exchange also what was edited by hand.
 
@@ -52,8 +52,6 @@ def refresh(path: Path, study: Study, style: HouseStyle, *, tracked: bool = Fals
     kind = KINDS.get(path.suffix.lower())
     if kind is None:
         raise Problem(f"{path.name}: a document that is refreshed is a .docx or an .odt.")
-    if tracked and path.suffix.lower() != ".docx":
-        raise Problem(f"{path.name}: tracked changes are written into a .docx; leave --tracked out.")
     refuse_unreadable(path)
     if path.stat().st_size > 8 * MOST_BYTES:
         raise Problem(f"{path.name}: a document of more than {8 * MOST_BYTES // 2**20} MB is not read.")

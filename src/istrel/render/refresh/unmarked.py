@@ -1,31 +1,23 @@
-"""What has lost its mark in a .docx: numbers and tables of ours without the control that we put around them; named, not touched."""
+"""What has lost its mark in a document: numbers and tables of ours that stand there without it; named, not touched."""
 
 from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Mapping
 from dataclasses import dataclass, field
-from typing import Any, NamedTuple
-
-from docx.oxml.ns import qn
+from typing import NamedTuple
 
 from istrel.exhibits.printing import print_cell
 from istrel.exhibits.text import Cell
-from istrel.render.refresh.grids import At, Grid, matched, text_at
+from istrel.render.marks.memory import Put, alike
+from istrel.render.marks.tags import Key, Tag
+from istrel.render.refresh.grids import At, Grid, matched, places_of, text_at
+from istrel.render.refresh.living import Living
 from istrel.render.refresh.report import AWAY, Line, Refreshed
-from istrel.render.word.controls import Put, Tag, alike, tag_of
-from istrel.render.word.letters import is_seen, letters_of, nodes_of
 from istrel.study.prose import Shelf, now, number_of
 
 NEAR, LEAST_AROUND = 14, 4  # letters on each side by which a number without its mark is known
 LEAST_COPIED = 0.6  # of the cells of a table, by which a copy without marks is known
-Key = tuple[str, str, str]
-
-
-def key_of(text: str) -> Key | None:
-    """By which a control is the same in documents from before studies had an identity."""
-    tag = Tag.read(text)
-    return None if tag is None else (tag.number[:12], tag.part, tag.what)
 
 
 def cell_now(put: Put, shelf: Shelf) -> tuple[str, Cell | None]:
@@ -37,7 +29,7 @@ def cell_now(put: Put, shelf: Shelf) -> tuple[str, Cell | None]:
 
 
 def where_of(tag: Tag, shelf: Shelf) -> str:
-    """What a control holds, in words."""
+    """What stands at a tag, in words."""
     if tag.number:
         return "a number in the text"
     label = shelf.labels.get(tag.part, "an exhibit")
@@ -62,7 +54,7 @@ class _Lookout(NamedTuple):
 
 @dataclass
 class Unmarked:
-    """Looks for what a document remembers and no control holds.
+    """Looks for what a document remembers and no mark holds.
 
     Attributes
     ----------
@@ -81,26 +73,24 @@ class Unmarked:
     def __post_init__(self) -> None:
         self.lookouts = tuple(self._lookouts())
 
-    def look_in(self, root: Any) -> None:
-        """Numbers and tables that stand there without the control that we put around them: named, not touched."""
-        for paragraph in root.iter(qn("w:p")) if self.lookouts else ():
-            letters, inside = _letters_and_ours(paragraph)
-            for look in self.lookouts if letters else ():
-                for found in look.pattern.finditer(letters) if look.old in letters else ():
-                    if inside[found.start(1)]:
+    def look_in(self, living: Living) -> None:
+        """Numbers and tables that stand there without the mark that we put around them: named, not touched."""
+        for passage in living.passages() if self.lookouts else ():
+            for look in self.lookouts if passage.letters else ():
+                for found in look.pattern.finditer(passage.letters) if look.old in passage.letters else ():
+                    if passage.owners[found.start(1)] is not None:
                         continue
                     line = Line(look.where, look.old, look.new, done=False, stands=True, text=found.group().strip())
                     self.done.say(line._replace(why="its mark is gone here, so it was left as it is"))
                     self.seen.add(look.tag)
-        for table in root.iter(qn("w:tbl")):
-            if is_seen(table) and not any(tag_of(home) in self.put for home in table.iterancestors(qn("w:sdt"))):
-                self._copied(table)
+        for texts in living.loose_tables():
+            self._copied(texts)
 
     def _lookouts(self) -> Iterator[_Lookout]:
         """Every number that moved, with the words around each of its places."""
         for text, put in self.put.items():
             new = self._moved(put) if put.mark else ""
-            for old in (put.texts[0], *(put.earlier[0] if put.earlier else ())) if new else ():
+            for old in put.known(0) if new else ():
                 for before, after in put.around if not alike(old, new) else ():
                     label, _ = cell_now(put, self.shelf)
                     pattern = f"{_loosely(before[-NEAR:])}({re.escape(old)})(?!\\d){_loosely(after[:NEAR])}"
@@ -111,26 +101,32 @@ class Unmarked:
         """The number as it prints now, where it is another than some that we printed; else nothing."""
         _, cell = cell_now(put, self.shelf)
         new = print_cell(cell, self.shelf.style) if cell is not None else ""
-        known = [put.texts[0], *(put.earlier[0] if put.earlier else ())]
-        return new if any(not alike(old, new) for old in known) else ""
+        return new if any(not alike(old, new) for old in put.known(0)) else ""
 
-    def _copied(self, table: Any) -> None:
-        """A table of ours that stands there without its control."""
-        texts = {letters_of(cell) for cell in table.iter(qn("w:tc"))}
+    def _copied(self, texts: set[str]) -> None:
+        """A table of ours that stands there without its mark."""
         for text, put in self.put.items():
-            tag, key = Tag.read(text), key_of(text)
-            if tag is None or key is None or tag.what != "table" or key not in self.fresh:
+            tag = Tag.read(text)
+            if tag is None or tag.what != "table" or tag.key not in self.fresh:
                 continue
-            numbers = [one for one in put.texts if any(letter.isdigit() for letter in one)]
-            if numbers and sum(one in texts for one in numbers) >= LEAST_COPIED * len(numbers):
-                fresh = self.fresh[key]
-                was, will = Grid.of(put.texts, put.rows or fresh.rows), Grid.of(fresh.texts, fresh.rows)
+            known = [put.known(place) for place in range(len(put.texts))]
+            numbers = [one for one in known if any(letter.isdigit() for letter in one[0])]
+            if numbers and sum(not texts.isdisjoint(one) for one in numbers) >= LEAST_COPIED * len(numbers):
                 self.seen.add(text)
-                for old, to in matched(was, will).items():
-                    if not alike(text_at(was, old), text_at(will, to)) and text_at(was, old) in texts:
-                        line = line_of(tag, self.shelf, was, old, text_at(was, old), text_at(will, to))
-                        why = "this table has lost its mark, so it was left as it is"
-                        self.done.say(line._replace(done=False, why=why, stands=True))
+                self._named(tag, put, known, texts)
+
+    def _named(self, tag: Tag, put: Put, known: list[list[str]], texts: set[str]) -> None:
+        """A line for every number of a table without its mark that moved since it was printed there."""
+        fresh = self.fresh[tag.key]
+        rows = put.rows or fresh.rows
+        was, will = Grid.of(put.texts, rows), Grid.of(fresh.texts, fresh.rows)
+        flat = {at: place for place, at in enumerate(places_of(rows))}
+        for old, to in matched(was, will).items():
+            for one in known[flat[old]]:
+                if one in texts and not alike(one, text_at(will, to)):
+                    line = line_of(tag, self.shelf, was, old, one, text_at(will, to))
+                    why = "this table has lost its mark, so it was left as it is"
+                    self.done.say(line._replace(done=False, why=why, stands=True))
 
     def tell_missing(self, there: set[str]) -> None:
         """What was put into the document and is not there in any way."""
@@ -156,13 +152,3 @@ def _loosely(text: str) -> str:
     parts = re.split(r"([\d.,−-]*\d|\s+)", text)
     loose = (r"\s+" if part.isspace() else r"[\d.,−-]*\d" if part[-1:].isdigit() else re.escape(part) for part in parts)
     return "".join(loose)
-
-
-def _letters_and_ours(paragraph: Any) -> tuple[str, list[bool]]:
-    """(the letters of a paragraph, whether each of them stands in a control of ours)."""
-    letters, ours = [], []
-    for node in nodes_of(paragraph):
-        held = any(Tag.read(tag_of(one)) is not None for one in node.iterancestors(qn("w:sdt")))
-        letters.append(node.text or "")
-        ours += [held] * len(node.text or "")
-    return "".join(letters), ours

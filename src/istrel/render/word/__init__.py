@@ -20,6 +20,7 @@ from istrel.exhibits.printing import Runs, kept_together, print_notes, print_tab
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Run
 from istrel.render.document import Block, Document, Item
+from istrel.render.marks.tags import label_bookmark
 from istrel.render.word.controls import Controls
 from istrel.render.word.figures import add_figure
 from istrel.render.word.parts import add_runs, element, font, undated
@@ -167,7 +168,7 @@ class _Press:
         paragraph = self._word.add_paragraph(style="Table label")
         self._keep_off(paragraph)
         identity = {"w:id": str(1000 + self._marks)}
-        name = bookmark(self._study, item.id) if item.id else f"_{kind}_{number}"
+        name = label_bookmark(self._study, item.id) if item.id else f"_{kind}_{number}"
         paragraph._p.append(element("w:bookmarkStart", {**identity, "w:name": name}))
         if before + prefix:
             paragraph.add_run(before + prefix)
@@ -195,15 +196,10 @@ class _Press:
         section.left_margin = section.right_margin = Mm(page.margin_mm if turned else self._style.side_mm)
 
 
-def bookmark(study: str, identity: str) -> str:
-    """The bookmark of the label of an exhibit that a study keeps."""
-    return f"_Istrel_{f'{study}_' if study else ''}{identity}"
-
-
 def _reference(run: Run, study: str) -> Any:
     """A reference that word processors bring up to date themselves."""
     _, exhibit = run.mark.split("\t", 1)
-    field = element("w:fldSimple", {"w:instr": f" REF {bookmark(study, exhibit)} \\h "})
+    field = element("w:fldSimple", {"w:instr": f" REF {label_bookmark(study, exhibit)} \\h "})
     letters = element("w:r", {})
     text = element("w:t", {})
     text.text = printable(run.text)

@@ -6,16 +6,16 @@ another program's control, an insertion that nobody accepted yet). Everything el
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterator
 from copy import deepcopy
 from dataclasses import dataclass
 from datetime import UTC, datetime
-from difflib import SequenceMatcher
-from typing import Any, NamedTuple
+from typing import Any
 
 from docx.oxml.ns import qn
 from lxml import etree
+
+from istrel.render.marks.edits import Edit, edits
 
 AUTHOR = "Istrel"
 T, RUN, LOOK, PARAGRAPH, ROW = map(qn, ("w:t", "w:r", "w:rPr", "w:p", "w:tr"))
@@ -23,29 +23,6 @@ ROW_TAKEN_OUT = f"{qn('w:trPr')}/{qn('w:del')}"
 SPACE = "{http://www.w3.org/XML/1998/namespace}space"
 TAKEN_OUT = (qn("w:del"), qn("w:moveFrom"))
 PUT_IN = (qn("w:ins"), qn("w:moveTo"))
-TOKEN = re.compile(r"[−-]?\.?\d(?:[\d.,]*\d)?|\w+|\s+|.", re.DOTALL)
-
-
-class Edit(NamedTuple):
-    """Letters from `start` to `end` exchanged for others."""
-
-    start: int
-    end: int
-    letters: str
-
-
-def edits(old: str, new: str) -> list[Edit]:
-    """What must be exchanged so that one text reads as the other, number by number and word by word; blanks count alike."""
-    mine, theirs = TOKEN.findall(old), TOKEN.findall(new)
-    one, other = ([" " if token.isspace() else token for token in tokens] for tokens in (mine, theirs))
-    starts = [0]
-    for token in mine:
-        starts.append(starts[-1] + len(token))
-    changes = SequenceMatcher(None, one, other, autojunk=False).get_opcodes()
-    found = [Edit(starts[i], starts[j], "".join(theirs[k:n])) for what, i, j, k, n in changes if what != "equal"]
-    if found and mine and found[0].end == 0:  # what comes first is put in together with the word that stands there
-        found[0] = Edit(0, starts[1], found[0].letters + mine[0])
-    return found
 
 
 def is_seen(node: Any) -> bool:

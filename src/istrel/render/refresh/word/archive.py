@@ -10,7 +10,7 @@ from lxml import etree
 from istrel.render.refresh.parts import Parts
 from istrel.render.refresh.report import parsed
 
-BODY, LINKS = "word/document.xml", "word/_rels/document.xml.rels"
+BODY, LINKS, PROPERTIES = "word/document.xml", "word/_rels/document.xml.rels", "docProps/custom.xml"
 WITH_LETTERS = re.compile(r"word/(?:document|footnotes|endnotes|comments|header\d*|footer\d*)\.xml")
 STRICT, USUAL = b"http://purl.oclc.org/ooxml/", b"http://schemas.openxmlformats.org/"
 SPACES = {

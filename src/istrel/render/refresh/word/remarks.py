@@ -8,21 +8,15 @@ from typing import Any
 from docx.oxml.ns import qn
 from lxml import etree
 
-from istrel.render.refresh.archive import LINKS
 from istrel.render.refresh.parts import Parts
-from istrel.render.refresh.report import Untrue, parsed
-from istrel.render.word.letters import AUTHOR, SPACE, is_seen, letters_of
+from istrel.render.refresh.report import parsed
+from istrel.render.refresh.word.archive import LINKS
+from istrel.render.word.letters import AUTHOR, SPACE, letters_of
 
 COMMENTS, TYPES = "word/comments.xml", "[Content_Types].xml"
 KIND = "application/vnd.openxmlformats-officedocument.wordprocessingml.comments+xml"
 RELATION = "http://schemas.openxmlformats.org/officeDocument/2006/relationships/comments"
 IDENTITY, SPACE_OF_WORDS = "rIdIstrelComments", qn("w:p")[1:].partition("}")[0]
-
-
-def passages_with(root: Any, claim: Untrue) -> list[Any]:
-    """The paragraphs that say a claim."""
-    wanted = " ".join(claim.words.split())
-    return [p for p in root.iter(qn("w:p")) if is_seen(p) and wanted and wanted in " ".join(letters_of(p).split())]
 
 
 @dataclass
@@ -38,11 +32,11 @@ class Remarks:
         found = self.roots.get(COMMENTS)
         self.root = etree.Element(qn("w:comments"), nsmap={"w": SPACE_OF_WORDS}) if found is None else found
 
-    def add(self, paragraph: Any, words: str) -> None:
-        """A comment on a paragraph, unless it has this one already."""
+    def add(self, paragraph: Any, words: str) -> bool:
+        """A comment on a paragraph, unless it has this one already; whether it got it."""
         ours = {comment.get(qn("w:id")): letters_of(comment) for comment in self.root.iter(qn("w:comment"))}
         if any(ours.get(mark.get(qn("w:id"))) == words for mark in paragraph.iter(qn("w:commentReference"))):
-            return
+            return False
         numbers = [int(number) for number in ours if number is not None and number.isdecimal()]
         number = str(max(numbers, default=-1) + 1)
         comment = etree.SubElement(self.root, qn("w:comment"))
@@ -60,6 +54,7 @@ class Remarks:
             mark.set(qn("w:id"), number)
         paragraph.extend((end, run))
         self.added = True
+        return True
 
     def write(self) -> None:
         """Into the parts of the document, with what tells that there are comments."""

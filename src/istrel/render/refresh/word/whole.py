@@ -9,7 +9,7 @@ from typing import Any
 from docx.oxml.ns import qn
 from lxml import etree
 
-from istrel.render.refresh.restore import with_other_ids
+from istrel.render.refresh.word.restore import with_other_ids
 from istrel.render.word.letters import Changes, exchange, is_seen, nodes_of
 
 

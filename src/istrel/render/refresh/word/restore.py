@@ -2,19 +2,15 @@
 
 from __future__ import annotations
 
-import re
 from itertools import groupby
 from typing import Any
 
 from docx.oxml.ns import qn
 
-from istrel.render.word.controls import BOOKMARK, Tag, control, tag_of
+from istrel.render.marks.tags import Tag
+from istrel.render.word.controls import control, tag_of
 from istrel.render.word.letters import is_seen
 
-NAME = re.compile(
-    rf"{BOOKMARK}(?:(?P<study>[0-9a-f]{{8}})_)?"
-    r"(?:(?P<number>[0-9a-f]{12}|[0-9a-f]{24})|(?P<part>[^_]+)_(?P<what>table|figure|notes|title))_\d+"
-)
 IN_LINE = ("number", "title")
 
 
@@ -45,8 +41,8 @@ def restore(body: Any, known: set[str]) -> None:
 
 def _tag_in(start: Any) -> str:
     """The tag of the control that a bookmark stands for; nothing for any other bookmark."""
-    found = NAME.fullmatch(start.get(qn("w:name"), ""))
-    return "" if found is None else Tag(*(found[name] or "" for name in Tag._fields)).text
+    found = Tag.of_bookmark(start.get(qn("w:name"), ""))
+    return "" if found is None else found.text
 
 
 def _is_held(start: Any, tag: str) -> bool:

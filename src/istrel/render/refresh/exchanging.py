@@ -1,0 +1,225 @@
+"""One refresh: what is ours is found again, compared with what was put there, exchanged where it is still ours, and else named."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field
+from typing import Any
+
+from istrel.exhibits.printing import print_cell
+from istrel.problem import Problem
+from istrel.render.marks.memory import AROUND, Put, alike
+from istrel.render.marks.passages import Held
+from istrel.render.marks.tags import Key, Tag
+from istrel.render.refresh.grids import At, Grid, matched, places_of, text_at
+from istrel.render.refresh.living import Living
+from istrel.render.refresh.report import EDITED, GONE, Line, Refreshed, Wanted
+from istrel.render.refresh.unmarked import Unmarked, cell_now, line_of, where_of
+from istrel.study.prose import Shelf
+
+FORGOTTEN = "the document does not remember what stood there; “--again” exchanges it"
+
+
+def exchanged(living: Living, shelf: Shelf, wanted: Wanted, name: str) -> Refreshed:
+    """What was done to a document; its bytes are not made yet.
+
+    Raises
+    ------
+    Problem
+        Where nothing in it is of this study.
+    """
+    work = _Work(living, shelf, wanted)
+    held = living.held()
+    if not work.put and not held:
+        raise Problem(f"{name}: nothing in this document was put there by Istrel; export the manuscript first.")
+    work.exchange_all(held)
+    return work.done
+
+
+@dataclass
+class _Work:
+    """One refresh while it is done."""
+
+    living: Living
+    shelf: Shelf
+    wanted: Wanted
+    done: Refreshed = field(default_factory=Refreshed)
+    there: set[str] = field(default_factory=set)  # the tags that were found
+
+    def __post_init__(self) -> None:
+        self.put, self.fresh = self.living.memory.put, self.living.fresh
+        self.forgotten = not self.put
+
+    def exchange_all(self, held: list[Held]) -> None:
+        """All that is ours, in the document's order; then what has lost its mark; then words that are not true any more."""
+        unmarked = Unmarked(self.put, self.fresh.put, self.shelf, self.done)
+        for one in held:
+            self._held(one)
+        unmarked.look_in(self.living)
+        unmarked.tell_missing(self.there)
+        self._comment_on_untrue()
+
+    def _held(self, held: Held) -> None:
+        tag, content = held
+        self.there.add(tag.text)
+        put = self.put.get(tag.text) or self._unremembered(tag.key)
+        if put is None:
+            old = self.living.letters(content) if tag.number else ""
+            self.done.say(Line(where_of(tag, self.shelf), old, "", done=False, why=GONE))
+        elif tag.number:
+            self._number(put, content)
+        elif tag.key not in self.fresh.contents:
+            self.done.say(Line(where_of(tag, self.shelf), "", "", done=False, why=GONE))
+        elif tag.what == "figure":
+            self._figure(tag, put, content)
+        else:
+            self._part_of_exhibit(tag, put, content)
+
+    def _unremembered(self, key: Key) -> Put | None:
+        """What a mark must have held where the document's memory is gone: what the study prints now."""
+        fresh = self.fresh.put.get(key)
+        return None if fresh is None else Put(fresh.mark, list(fresh.texts), rows=list(fresh.rows))
+
+    # Numbers in texts.
+    def _number(self, put: Put, content: Any) -> None:
+        """A single number in a text."""
+        label, cell = cell_now(put, self.shelf)
+        where, found = f"{label} in the text", self.living.letters(content)
+        if cell is None:
+            self.done.say(Line(f"{label}, “{found}” in the text", found, "", done=False, why=GONE, stands=True))
+            return
+        new = print_cell(cell, self.shelf.style)
+        near = self._near(content, found) if not alike(found, new) else ""
+        self._one(put, 0, content, Line(where, found, new, text=near))
+
+    def _near(self, content: Any, found: str) -> str:
+        """The words around a number, by which a reader finds it."""
+        before, after = self.living.around(content)
+        if len(before) == AROUND:
+            before = f"… {before.partition(' ')[2]}"
+        if len(after) == AROUND:
+            after = f"{after.rpartition(' ')[0]} …"
+        return f"{before}{found}{after}".strip()
+
+    def _one(self, put: Put, place: int, element: Any, line: Line) -> None:
+        """One place: exchanged where it holds what we printed there, else told."""
+        old, new = line.old, line.new
+        if put.knows(place, old) or (self.wanted.again and not alike(old, new)):
+            if not alike(old, new):
+                self.living.exchange(element, new)
+                self.done.say(line)
+            if new != put.texts[place]:
+                put.set(place, new)
+        elif alike(old, new):
+            put.set(place, new)
+        else:
+            self.done.say(line._replace(done=False, why=self._of_another(), stands=True))
+
+    def _of_another(self) -> str:
+        """Why what is not ours stays: somebody edited it, or nobody can know."""
+        return FORGOTTEN if self.forgotten else EDITED
+
+    # Parts of exhibits.
+    def _part_of_exhibit(self, tag: Tag, put: Put, content: Any) -> None:
+        """A table, title or the notes of an exhibit."""
+        fresh = self.fresh.put[tag.key]
+        mine, new = self.living.places(content), fresh.texts
+        if tag.what == "table":
+            seen = self.living.rows(content)
+            sizes = seen, put.rows or seen, fresh.rows
+        else:
+            sizes = ([1] * len(mine), [1] * len(put.texts), [1] * len(new))
+        found = [self.living.letters(one) for one in mine]
+        if sizes[0] == sizes[1] == sizes[2] and len(found) == len(put.texts) == len(new):
+            grid = Grid.of(found, sizes[0])
+            for place, at in enumerate(places_of(sizes[0])):
+                self._one(put, place, mine[place], line_of(tag, self.shelf, grid, at, found[place], new[place]))
+        elif sizes[0] == sizes[1] and self._is_all_known(put, found):
+            if new != put.texts or sizes[1] != sizes[2]:
+                self._whole(tag, put, content, (mine, found, sizes))
+        else:
+            self._by_keys(tag, put, (mine, found, sizes))
+
+    def _is_all_known(self, put: Put, found: list[str]) -> bool:
+        """Whether nothing was edited."""
+        if len(found) != len(put.texts):
+            return False
+        pairs = enumerate(found)
+        return all(put.knows(place, text) for place, text in pairs)
+
+    def _whole(self, tag: Tag, put: Put, content: Any, shape: _Shape) -> None:
+        """All of a part, where new data gave it another shape and nobody changed it."""
+        fresh = self.fresh.put[tag.key]
+        line = Line(where_of(tag, self.shelf), f"{len(put.texts)} cells", f"{len(fresh.texts)} cells")
+        why = self.living.exchange_whole(content, tag.key)
+        if why:
+            self.done.say(line._replace(done=False, why=why, stands=True))
+            self._by_keys(tag, put, shape)
+            return
+        put.earlier, put.texts, put.rows = [[] for _ in fresh.texts], list(fresh.texts), list(fresh.rows)
+        self.done.say(line)
+
+    def _by_keys(self, tag: Tag, put: Put, shape: _Shape) -> None:
+        """A table that its authors gave another shape: the cells that still stand are exchanged, the rest is named."""
+        mine, found, sizes = shape
+        texts = found, put.texts, self.fresh.put[tag.key].texts
+        seen, was, will = (Grid.of(one, size) for one, size in zip(texts, sizes, strict=True))
+        from_old, to_new = matched(seen, was), matched(was, will)
+        flat = {at: place for place, at in enumerate(places_of(sizes[0]))}
+        flat_old = {at: place for place, at in enumerate(places_of(sizes[1]))}
+        for at, place in flat.items():
+            old = from_old.get(at)
+            if old is None:
+                continue
+            text = put.texts[flat_old[old]]
+            line = line_of(tag, self.shelf, seen, at, found[place], "")
+            if old not in to_new:
+                if alike(found[place], text):
+                    self.done.say(line._replace(done=False, why="it is not in the exhibit any more", stands=True))
+                continue
+            self._one(put, flat_old[old], mine[place], line._replace(new=text_at(will, to_new[old])))
+        self._of_no_cell(tag, seen, was, will, from_old, to_new)
+
+    def _of_no_cell(
+        self, tag: Tag, seen: Grid, was: Grid, will: Grid, from_old: dict[At, At], to_new: dict[At, At]
+    ) -> None:
+        """Numbers that moved and stand in cells that nothing tells apart any more, and those that are new."""
+        placed = set(from_old.values())
+        words = [text for row in seen.rows for text in row]
+        for old, to in to_new.items():
+            text, new = text_at(was, old), text_at(will, to)
+            if old not in placed and not alike(text, new) and any(text and text in one for one in words):
+                why = "its cell cannot be told from others in the table as it is"
+                self.done.say(line_of(tag, self.shelf, was, old, text, new)._replace(done=False, why=why, stands=True))
+        known = set(to_new.values())
+        for row in {at.row for at in places_of([len(row) for row in will.rows]) if at not in known}:
+            line = line_of(tag, self.shelf, will, At(row, 0), "", " | ".join(will.rows[row]))
+            self.done.say(line._replace(done=False, why="the table in the document has another shape"))
+
+    # Pictures.
+    def _figure(self, tag: Tag, put: Put, content: Any) -> None:
+        """The pictures of a figure: those that no program makes anew decide whether it is still ours."""
+        new, seen = self.fresh.put[tag.key].texts, self.living.pictures(content)
+        ours = {*put.texts, *new, *(one for texts in put.earlier for one in texts)}
+        if not seen or not set(seen) <= ours:
+            where, now = where_of(tag, self.shelf), "the figure as it is now"
+            line = Line(where, "another picture", now, done=False, why=self._of_another())
+            self.done.say(line._replace(stands=put.texts != new))
+        elif set(seen) != set(new[: len(seen)]):
+            self.living.exchange_pictures(content, tag.key)
+            put.texts, put.earlier = list(new), [[*put.texts]]
+            self.done.say(Line(where_of(tag, self.shelf), "the figure", "drawn again"))
+
+    def _comment_on_untrue(self) -> None:
+        """A comment on every passage of the body that says what no longer holds; elsewhere it is named."""
+        if not self.wanted.claims:
+            return
+        passages = [(" ".join(passage.letters.split()), passage) for passage in self.living.passages()]
+        for claim in self.wanted.claims:
+            wanted = " ".join(claim.words.split())
+            for letters, passage in passages if wanted else ():
+                if wanted in letters:
+                    self.done.say(Line(claim.where, "", "", done=False, why=claim.says, stands=True))
+                    self.living.comment(passage, claim.says)
+
+
+_Shape = tuple[list[Any], list[str], tuple[list[int], ...]]  # places, their letters, cells per row: seen, was, will
