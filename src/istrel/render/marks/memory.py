@@ -14,6 +14,7 @@ PROPERTY = "Istrel"  # of a document, where it has no part that remembers
 SPACE_OF_OURS = "urn:istrel:put:2"
 EARLIER_SPACE = "urn:istrel:put:1"  # of documents from before studies had an identity
 AROUND = 32  # letters before and after a number by which its place is known again
+MOST_COLUMNS = 1_000  # over which a cell stands
 MOST_EARLIER = 12  # texts that are remembered of one place
 
 
@@ -29,8 +30,8 @@ class Put:
         What stood there, cell by cell, paragraph by paragraph.
     earlier
         What else stood at each of these places: who refuses a change gets it back.
-    rows
-        How many cells every row of a table has.
+    spans
+        Over how many columns each cell of each row of a table stands.
     around
         The letters before and after each place of a number.
     """
@@ -38,7 +39,7 @@ class Put:
     mark: str
     texts: list[str]
     earlier: list[list[str]] = field(default_factory=list)
-    rows: list[int] = field(default_factory=list)
+    spans: list[list[int]] = field(default_factory=list)
     around: list[tuple[str, str]] = field(default_factory=list)
 
     def known(self, place: int) -> list[str]:
@@ -88,8 +89,8 @@ def written(memory: Memory) -> bytes:
         root.set("study", memory.study)
     for tag, what in memory.put.items():
         entry = etree.SubElement(root, f"{{{space}}}control", tag=tag, mark=what.mark)
-        if what.rows:
-            entry.set("rows", " ".join(map(str, what.rows)))
+        if what.spans:
+            entry.set("spans", ";".join(",".join(map(str, row)) for row in what.spans))
         for place, text in enumerate(what.texts):
             etree.SubElement(entry, f"{{{space}}}text").text = text
             for one in what.earlier[place] if place < len(what.earlier) else ():
@@ -116,7 +117,7 @@ def remembered(content: bytes) -> Memory | None:
 
 
 def _entry(entry: Any) -> Put:
-    made = Put(entry.get("mark", ""), [], rows=[int(n) for n in entry.get("rows", "").split() if n.isdecimal()])
+    made = Put(entry.get("mark", ""), [], spans=_spans(entry))
     for child in entry:
         what, text = etree.QName(child).localname, child.text or ""
         if what == "text":
@@ -127,6 +128,17 @@ def _entry(entry: Any) -> Put:
         elif what == "around" and len(child) == 2:
             made.around.append((child[0].text or "", child[1].text or ""))
     return made
+
+
+def _spans(entry: Any) -> list[list[int]]:
+    """Documents from before remember but how many cells each row has."""
+    if "spans" not in entry.attrib:
+        return [[1] * _small(number) for number in entry.get("rows", "").split()]
+    return [[_small(number) for number in row.split(",") if number] for row in entry.get("spans").split(";")]
+
+
+def _small(number: str) -> int:
+    return min(int(number), MOST_COLUMNS) if number.isdecimal() and len(number) < 9 else 1
 
 
 def recorded(text: str) -> Memory | None:

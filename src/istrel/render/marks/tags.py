@@ -11,9 +11,10 @@ from typing import NamedTuple
 
 PREFIX, BOOKMARK = "istrel", "_Istrel_"
 _STUDY, _NUMBER = "(?P<study>[0-9a-f]{8})", "(?P<number>[0-9a-f]{12}|[0-9a-f]{24})"
+_COPIED = r"(?:[ _]Copy[ _]\d+)*"  # what programs add to the names of copies
 _WHAT = "(?P<what>table|figure|title|notes)"
 TAG = re.compile(rf"{PREFIX}:(?:{_STUDY}:)?(?:{_NUMBER}|(?P<part>[^:]+):{_WHAT})")
-MARK = re.compile(rf"{BOOKMARK}(?:{_STUDY}_)?(?:{_NUMBER}|(?P<part>[^_]+)_{_WHAT})_(?P<count>\d+)")
+MARK = re.compile(rf"{BOOKMARK}(?:{_STUDY}_)?(?:{_NUMBER}|(?P<part>[^_]+)_{_WHAT})_(?P<count>\d+){_COPIED}")
 
 
 class Key(NamedTuple):
@@ -39,7 +40,7 @@ class Tag(NamedTuple):
 
     @classmethod
     def of_bookmark(cls, name: str) -> Tag | None:
-        """The tag that a hidden bookmark stands for; None for any other bookmark."""
+        """The tag that a hidden bookmark, or the copy of one, stands for; None for any other bookmark."""
         return _fields(MARK.fullmatch(name))
 
     @property
@@ -54,6 +55,12 @@ class Tag(NamedTuple):
     def bookmark(self, count: int) -> str:
         """The name of a hidden bookmark for what this tag stands for; `count` tells it from others."""
         return f"{BOOKMARK}{self.text.removeprefix(f'{PREFIX}:').replace(':', '_')}_{count}"
+
+
+def count_of(name: str) -> int:
+    """What tells a hidden bookmark from others of its tag."""
+    found = MARK.fullmatch(name)
+    return int(found["count"][:9]) if found is not None else 0
 
 
 def number_tag(study: str, mark: str) -> Tag:

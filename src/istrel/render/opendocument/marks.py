@@ -10,17 +10,19 @@ from collections.abc import Callable, Iterator
 from typing import Any, NamedTuple
 
 from istrel.render.marks.passages import Held, Owner, Passage
-from istrel.render.marks.tags import Tag
+from istrel.render.marks.tags import Tag, count_of
 from istrel.render.opendocument.letters import PARAGRAPHS, Range, stream
 from istrel.render.opendocument.package import qualified as q
 
 _STUDY = "istrel_(?:(?P<study>[0-9a-f]{8})_)?"
 FIELD = re.compile(rf"{_STUDY}(?P<number>[0-9a-f]{{12}}|[0-9a-f]{{24}})(?:_(?P<count>\d+))?")
 PART = re.compile(rf"{_STUDY}(?P<part>[^_]+)_(?P<what>table|figure|title|notes)(?:_(?P<count>\d+))?")
-FIELD_GET, START, END = q("text:user-field-get"), q("text:bookmark-start"), q("text:bookmark-end")
+FIELD_GET, START, END, POINT = (
+    q(f"text:{name}") for name in ("user-field-get", "bookmark-start", "bookmark-end", "bookmark")
+)
 TABLE, FRAME = q("table:table"), q("draw:frame")
-ROW, CELL = q("table:table-row"), q("table:table-cell")
-NAMED = {FIELD_GET: "text:name", START: "text:name", TABLE: "table:name", FRAME: "draw:name"}
+ROW, CELL, COVERED = (q(f"table:{name}") for name in ("table-row", "table-cell", "covered-table-cell"))
+NAMED = {FIELD_GET: "text:name", START: "text:name", POINT: "text:name", TABLE: "table:name", FRAME: "draw:name"}
 
 
 class Mark(NamedTuple):
@@ -52,9 +54,9 @@ def mark_of(element: Any) -> Mark | None:
     if key is None:
         return None
     name = element.get(q(key), "")
-    bookmark = Tag.of_bookmark(name) if element.tag == START else None
+    bookmark = Tag.of_bookmark(name) if element.tag in (START, POINT) else None
     if bookmark is not None:
-        return Mark(bookmark, int(name.rpartition("_")[2][:9]), element)
+        return Mark(bookmark, count_of(name), element)
     found = (FIELD if element.tag == FIELD_GET else PART).fullmatch(name)
     if found is None:
         return None
@@ -142,9 +144,28 @@ def places_in(elements: list[Any]) -> list[Any]:
     return [cell for element in elements for cell in element.iter(CELL)] or list(elements)
 
 
-def rows_in(elements: list[Any]) -> list[int]:
-    """How many cells every row of tables has."""
-    return [len(row.findall(CELL)) for element in elements for row in element.iter(ROW)]
+def spans_in(elements: list[Any]) -> list[list[int]]:
+    """Over how many columns each cell of each row of tables stands; a row without any between two tables."""
+    found: list[list[int]] = []
+    for table in (element for element in elements if element.tag == TABLE):
+        found += [[]] if found else []
+        found += [_spans(row) for row in table.iter(ROW)]
+    return found
+
+
+def _spans(row: Any) -> list[int]:
+    found: list[int] = []
+    covered = 0
+    for cell in row.iterchildren(CELL, COVERED):
+        if cell.tag == CELL:
+            many = cell.get(q("table:number-columns-spanned"), "1")
+            found.append(int(many) if many.isdecimal() and 0 < len(many) < 6 else 1)
+            covered = found[-1] - 1
+        elif covered > 0:
+            covered -= 1
+        elif found:  # by a cell of a row above
+            found[-1] += 1
+    return found
 
 
 def passage_in(paragraph: Any) -> Passage:
@@ -176,11 +197,11 @@ def _field_around(slot: Any, fields: dict[Any, Owner]) -> Owner | None:
 def _part_around(paragraph: Any) -> Owner | None:
     """The part of an exhibit that all of a paragraph is."""
     for table in paragraph.iterancestors(TABLE):
-        for element in (table, *table.iter(START)):
+        for element in (table, *table.iter(START, POINT)):
             mark = mark_of(element)
             if mark is not None and mark.tag.what == "table":
                 return Owner(mark.tag, table)
-    for start in paragraph.iter(START):
+    for start in paragraph.iter(START, POINT):
         mark = mark_of(start)
         if mark is not None and mark.tag.what in ("title", "notes"):
             return Owner(mark.tag, paragraph)

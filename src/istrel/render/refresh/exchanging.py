@@ -10,7 +10,7 @@ from istrel.problem import Problem
 from istrel.render.marks.memory import AROUND, Put, alike
 from istrel.render.marks.passages import Held
 from istrel.render.marks.tags import Key, Tag
-from istrel.render.refresh.grids import At, Grid, matched, places_of, text_at
+from istrel.render.refresh.grids import At, Grid, Spans, matched, places_of
 from istrel.render.refresh.living import Living
 from istrel.render.refresh.report import EDITED, GONE, Line, Refreshed, Wanted
 from istrel.render.refresh.unmarked import Unmarked, cell_now, line_of, where_of
@@ -77,7 +77,7 @@ class _Work:
     def _unremembered(self, key: Key) -> Put | None:
         """What a mark must have held where the document's memory is gone: what the study prints now."""
         fresh = self.fresh.put.get(key)
-        return None if fresh is None else Put(fresh.mark, list(fresh.texts), rows=list(fresh.rows))
+        return None if fresh is None else Put(fresh.mark, list(fresh.texts), spans=list(fresh.spans))
 
     # Numbers in texts.
     def _number(self, put: Put, content: Any) -> None:
@@ -124,20 +124,27 @@ class _Work:
         fresh = self.fresh.put[tag.key]
         mine, new = self.living.places(content), fresh.texts
         if tag.what == "table":
-            seen = self.living.rows(content)
-            sizes = seen, put.rows or seen, fresh.rows
+            seen = self.living.spans(content)
+            shapes = seen, self._shape_of(put, fresh, seen), fresh.spans
         else:
-            sizes = ([1] * len(mine), [1] * len(put.texts), [1] * len(new))
+            shapes = [[1]] * len(mine), [[1]] * len(put.texts), [[1]] * len(new)
         found = [self.living.letters(one) for one in mine]
-        if sizes[0] == sizes[1] == sizes[2] and len(found) == len(put.texts) == len(new):
-            grid = Grid.of(found, sizes[0])
-            for place, at in enumerate(places_of(sizes[0])):
+        if _sizes(shapes[0]) == _sizes(shapes[1]) == _sizes(shapes[2]) and len(found) == len(put.texts) == len(new):
+            grid = Grid(found, shapes[0])
+            for place, at in enumerate(places_of(shapes[0])):
                 self._one(put, place, mine[place], line_of(tag, self.shelf, grid, at, found[place], new[place]))
-        elif sizes[0] == sizes[1] and self._is_all_known(put, found):
-            if new != put.texts or sizes[1] != sizes[2]:
-                self._whole(tag, put, content, (mine, found, sizes))
+        elif _sizes(shapes[0]) == _sizes(shapes[1]) and self._is_all_known(put, found):
+            if new != put.texts or _sizes(shapes[1]) != _sizes(shapes[2]):
+                self._whole(tag, put, content, (mine, found, shapes))
         else:
-            self._by_keys(tag, put, (mine, found, sizes))
+            self._by_keys(tag, put, (mine, found, shapes))
+
+    def _shape_of(self, put: Put, fresh: Put, seen: Spans) -> Spans:
+        """The shape of a table that is remembered; documents from before do not say which of its cells are wide."""
+        if not put.spans:
+            return seen
+        known = (one for one in (seen, fresh.spans) if _sizes(one) == _sizes(put.spans))
+        return put.spans if any(span > 1 for row in put.spans for span in row) else next(known, put.spans)
 
     def _is_all_known(self, put: Put, found: list[str]) -> bool:
         """Whether nothing was edited."""
@@ -155,17 +162,17 @@ class _Work:
             self.done.say(line._replace(done=False, why=why, stands=True))
             self._by_keys(tag, put, shape)
             return
-        put.earlier, put.texts, put.rows = [[] for _ in fresh.texts], list(fresh.texts), list(fresh.rows)
+        put.earlier, put.texts, put.spans = [[] for _ in fresh.texts], list(fresh.texts), list(fresh.spans)
         self.done.say(line)
 
     def _by_keys(self, tag: Tag, put: Put, shape: _Shape) -> None:
         """A table that its authors gave another shape: the cells that still stand are exchanged, the rest is named."""
-        mine, found, sizes = shape
+        mine, found, shapes = shape
         texts = found, put.texts, self.fresh.put[tag.key].texts
-        seen, was, will = (Grid.of(one, size) for one, size in zip(texts, sizes, strict=True))
+        seen, was, will = (Grid(one, size) for one, size in zip(texts, shapes, strict=True))
         from_old, to_new = matched(seen, was), matched(was, will)
-        flat = {at: place for place, at in enumerate(places_of(sizes[0]))}
-        flat_old = {at: place for place, at in enumerate(places_of(sizes[1]))}
+        flat = {at: place for place, at in enumerate(places_of(shapes[0]))}
+        flat_old = {at: place for place, at in enumerate(places_of(shapes[1]))}
         for at, place in flat.items():
             old = from_old.get(at)
             if old is None:
@@ -176,22 +183,22 @@ class _Work:
                 if alike(found[place], text):
                     self.done.say(line._replace(done=False, why="it is not in the exhibit any more", stands=True))
                 continue
-            self._one(put, flat_old[old], mine[place], line._replace(new=text_at(will, to_new[old])))
-        self._of_no_cell(tag, seen, was, will, from_old, to_new)
+            self._one(put, flat_old[old], mine[place], line._replace(new=will.text(to_new[old])))
+        self._of_no_cell(tag, (seen, was, will), set(from_old.values()), to_new)
 
-    def _of_no_cell(
-        self, tag: Tag, seen: Grid, was: Grid, will: Grid, from_old: dict[At, At], to_new: dict[At, At]
-    ) -> None:
+    def _of_no_cell(self, tag: Tag, grids: tuple[Grid, Grid, Grid], placed: set[At], to_new: dict[At, At]) -> None:
         """Numbers that moved and stand in cells that nothing tells apart any more, and those that are new."""
-        placed = set(from_old.values())
+        seen, was, will = grids
         words = [text for row in seen.rows for text in row]
         for old, to in to_new.items():
-            text, new = text_at(was, old), text_at(will, to)
+            text, new = was.text(old), will.text(to)
             if old not in placed and not alike(text, new) and any(text and text in one for one in words):
                 why = "its cell cannot be told from others in the table as it is"
                 self.done.say(line_of(tag, self.shelf, was, old, text, new)._replace(done=False, why=why, stands=True))
         known = set(to_new.values())
-        for row in {at.row for at in places_of([len(row) for row in will.rows]) if at not in known}:
+        for row in {
+            row for row, cells in enumerate(will.rows) if any(At(row, k) not in known for k in range(len(cells)))
+        }:
             line = line_of(tag, self.shelf, will, At(row, 0), "", " | ".join(will.rows[row]))
             self.done.say(line._replace(done=False, why="the table in the document has another shape"))
 
@@ -222,4 +229,8 @@ class _Work:
                     self.living.comment(passage, claim.says)
 
 
-_Shape = tuple[list[Any], list[str], tuple[list[int], ...]]  # places, their letters, cells per row: seen, was, will
+def _sizes(spans: Spans) -> list[int]:
+    return [len(row) for row in spans]
+
+
+_Shape = tuple[list[Any], list[str], tuple[Spans, Spans, Spans]]  # places, their letters, shapes: seen, was, will

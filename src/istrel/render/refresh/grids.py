@@ -2,13 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
-from dataclasses import dataclass
+from collections.abc import Iterator, Sequence
 from difflib import SequenceMatcher
-from functools import cached_property
 from typing import NamedTuple
 
 LEAST_ALIKE = 0.6
+Spans = list[list[int]]  # over how many columns each cell of each row stands; nothing between two tables
 
 
 class At(NamedTuple):
@@ -18,109 +17,123 @@ class At(NamedTuple):
     cell: int
 
 
-@dataclass(frozen=True)
-class Grid:
-    """The texts of a table, row by row; rows may have fewer cells than others."""
+class Panel:
+    """One table of an exhibit: the texts of its rows, and over how many columns each cell stands.
 
-    rows: tuple[tuple[str, ...], ...]
+    Attributes
+    ----------
+    first
+        The row of the exhibit that its first row is.
+    """
 
-    @classmethod
-    def of(cls, texts: list[str], sizes: list[int]) -> Grid:
-        """A flat list of texts cut into rows."""
-        made, at = [], 0
-        for size in sizes:
-            made.append(tuple(texts[at : at + size]))
-            at += size
-        return cls(tuple(made))
+    def __init__(self, first: int, rows: list[tuple[str, ...]], spans: Spans) -> None:
+        self.first, self.rows, self.spans = first, rows, spans
+        self.wide = max((sum(row) for row in spans), default=0)
+        self.head = next((k for k, row in enumerate(spans) if len(row) == self.wide), -1)  # the lowest row of heads
+        self.columns, self.labels = self._columns(), self._labels()
 
-    @cached_property
-    def wide(self) -> int:
-        return max((len(row) for row in self.rows), default=0)
+    def _columns(self) -> list[str]:
+        """The heads of every column, from the widest down."""
+        over: list[list[str]] = [[] for _ in range(self.wide)]
+        for texts, spans in zip(self.rows[: self.head + 1], self.spans, strict=False):
+            start = 0
+            for text, span in zip(texts, spans, strict=False):
+                for column in range(start, start + span):
+                    over[column] += [text] if text else []
+                start += span
+        return [", ".join(heads) for heads in over]
 
-    @cached_property
-    def head(self) -> int:
-        """The lowest row of heads: the first that has all cells."""
-        return next((place for place, row in enumerate(self.rows) if len(row) == self.wide), 0)
-
-    @cached_property
-    def columns(self) -> tuple[str, ...]:
-        """The head of every column, with the one over it where heads stand over several columns each."""
-        if not self.rows:
-            return ()
-        lowest = tuple(" ".join(text.split()) for text in self.rows[self.head])
-        above = self.rows[self.head - 1][1:] if self.head else ()
-        if not above or (self.wide - 1) % len(above):
-            return lowest
-        many = (self.wide - 1) // len(above)
-        return (lowest[0], *(f"{above[k // many]}, {text}".strip(", ") for k, text in enumerate(lowest[1:])))
-
-    @cached_property
-    def labels(self) -> tuple[tuple[str, str], ...]:
+    def _labels(self) -> list[tuple[str, str]]:
         """(heading above, stub) of every row."""
         made, over = [], ""
         for row in self.rows:
-            stub = " ".join(row[0].split()) if row else ""
-            if stub and not any(text.strip() for text in row[1:]):
+            stub = row[0] if row else ""
+            if stub and not any(row[1:]):
                 over = stub
                 made.append(("", stub))
             else:
                 made.append((over, stub))
-        return tuple(made)
+        return made
+
+    def column(self, row: int, cell: int) -> int:
+        """The first column of a cell."""
+        return sum(self.spans[row][:cell])
+
+    def cell(self, row: int, column: int, span: int) -> int | None:
+        """The cell of a row that stands over these columns and no others."""
+        start = 0
+        for place, one in enumerate(self.spans[row]):
+            if start == column:
+                return place if one == span else None
+            start += one
+        return None
+
+    def named(self, row: int, cell: int) -> tuple[str, str]:
+        over, stub = self.labels[row]
+        words = f"{over}, {stub}" if over and over != stub else stub
+        is_one = self.spans[row][cell] == 1 and row > self.head
+        return words, self.columns[self.column(row, cell)] if is_one else ""
+
+
+class Grid:
+    """The texts of the tables of an exhibit, row by row; a row without any cell stands between two tables."""
+
+    def __init__(self, texts: list[str], spans: Spans) -> None:
+        self.rows: list[tuple[str, ...]] = []
+        at = 0
+        for row in spans:
+            self.rows.append(tuple(" ".join(text.split()) for text in texts[at : at + len(row)]))
+            at += len(row)
+        starts = [0, *(k + 1 for k, row in enumerate(spans) if not row)]
+        ends = [*(start - 1 for start in starts[1:]), len(spans)]
+        cut = [row[: len(texts)] for row, texts in zip(spans, self.rows, strict=True)]
+        self.panels = [Panel(a, self.rows[a:z], cut[a:z]) for a, z in zip(starts, ends, strict=True)]
+
+    def text(self, at: At) -> str:
+        return self.rows[at.row][at.cell]
 
     def named(self, at: At) -> tuple[str, str]:
         """(row, column) of a place in words."""
-        over, stub = self.labels[at.row]
-        row = f"{over}, {stub}" if over and over != stub else stub
-        column = self.columns[at.cell] if at.cell < self.wide == len(self.rows[at.row]) else ""
-        return row, column
+        panel = next(panel for panel in reversed(self.panels) if panel.first <= at.row)
+        return panel.named(at.row - panel.first, at.cell)
 
 
-def places_of(sizes: list[int]) -> Iterator[At]:
-    """Every place of a grid with so many cells in its rows."""
-    return (At(row, cell) for row, size in enumerate(sizes) for cell in range(size))
-
-
-def text_at(grid: Grid, at: At) -> str:
-    return grid.rows[at.row][at.cell]
-
-
-def matched_rows(one: Grid, other: Grid) -> dict[int, int]:
-    """{row of one: the same row of the other}."""
-    return _matched(one.labels, other.labels)
-
-
-def matched_columns(one: Grid, other: Grid) -> dict[int, int]:
-    """{column of one: the same column of the other}, by their heads."""
-    return _matched(one.columns, other.columns)
+def places_of(spans: Spans) -> Iterator[At]:
+    """Every place of a table with these cells in its rows."""
+    return (At(row, cell) for row, size in enumerate(spans) for cell in range(len(size)))
 
 
 def matched(one: Grid, other: Grid) -> dict[At, At]:
-    """{place of one: the same place of the other}; rows whose cells were merged or split have none but their stub."""
-    columns = matched_columns(one, other)
+    """{place of one: the same place of the other}: of rows and columns that say the same, cells over as many columns."""
     found: dict[At, At] = {}
-    for row, like in matched_rows(one, other).items():
-        mine, theirs = len(one.rows[row]), len(other.rows[like])
-        if mine == one.wide and theirs == other.wide:
-            found |= {At(row, cell): At(like, to) for cell, to in columns.items()}
-        elif one.wide == other.wide and mine == theirs:
-            found |= {At(row, cell): At(like, cell) for cell in range(mine)}
-        elif mine and theirs:
-            found[At(row, 0)] = At(like, 0)
+    for mine, theirs in zip(one.panels, other.panels, strict=False):
+        columns = _matched(mine.columns, theirs.columns)
+        for row, like in _matched(mine.labels, theirs.labels).items():
+            for cell, span in enumerate(mine.spans[row]):
+                first = mine.column(row, cell)
+                together = [columns.get(column) for column in range(first, first + span)]
+                start = together[0] if together else None
+                if start is None or together != list(range(start, start + span)):
+                    continue
+                to = theirs.cell(like, start, span)
+                if to is not None:
+                    found[At(mine.first + row, cell)] = At(theirs.first + like, to)
     return found
 
 
-def _matched(one: tuple[object, ...], other: tuple[object, ...]) -> dict[int, int]:
+def _matched(one: Sequence[Sequence[str]], other: Sequence[Sequence[str]]) -> dict[int, int]:
     """{place: place} of what is equal, or stands alike between what is equal."""
     found: dict[int, int] = {}
     for what, i, j, k, n in SequenceMatcher(None, one, other, autojunk=False).get_opcodes():
         if what == "equal" or (what == "replace" and j - i == n - k):
-            found |= dict(zip(range(i, j), range(k, n), strict=True))
+            pairs = zip(range(i, j), range(k, n), strict=True)
+            found |= {a: b for a, b in pairs if what == "equal" or (any(one[a]) and any(other[b]))}
         elif what == "replace":
             found |= _likest(one, other, range(i, j), range(k, n))
     return found
 
 
-def _likest(one: tuple[object, ...], other: tuple[object, ...], mine: range, theirs: range) -> dict[int, int]:
+def _likest(one: Sequence[Sequence[str]], other: Sequence[Sequence[str]], mine: range, theirs: range) -> dict[int, int]:
     """Of unequally many, those that read most alike, in their order."""
     found: dict[int, int] = {}
     free = theirs.start

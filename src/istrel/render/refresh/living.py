@@ -47,8 +47,8 @@ class Living(Protocol):
         """The places whose texts are known one by one: the cells of tables, else paragraphs."""
         ...
 
-    def rows(self, content: Any) -> list[int]:
-        """How many cells every row of its tables has; nothing where there is no table."""
+    def spans(self, content: Any) -> list[list[int]]:
+        """Over how many columns each cell of each row of its tables stands."""
         ...
 
     def exchange(self, content: Any, new: str) -> None:

@@ -11,7 +11,7 @@ from istrel.exhibits.printing import print_cell
 from istrel.exhibits.text import Cell
 from istrel.render.marks.memory import Put, alike
 from istrel.render.marks.tags import Key, Tag
-from istrel.render.refresh.grids import At, Grid, matched, places_of, text_at
+from istrel.render.refresh.grids import At, Grid, matched, places_of
 from istrel.render.refresh.living import Living
 from istrel.render.refresh.report import AWAY, Line, Refreshed
 from istrel.study.prose import Shelf, now, number_of
@@ -118,13 +118,13 @@ class Unmarked:
     def _named(self, tag: Tag, put: Put, known: list[list[str]], texts: set[str]) -> None:
         """A line for every number of a table without its mark that moved since it was printed there."""
         fresh = self.fresh[tag.key]
-        rows = put.rows or fresh.rows
-        was, will = Grid.of(put.texts, rows), Grid.of(fresh.texts, fresh.rows)
-        flat = {at: place for place, at in enumerate(places_of(rows))}
+        shape = put.spans or fresh.spans
+        was, will = Grid(put.texts, shape), Grid(fresh.texts, fresh.spans)
+        flat = {at: place for place, at in enumerate(places_of(shape))}
         for old, to in matched(was, will).items():
             for one in known[flat[old]]:
-                if one in texts and not alike(one, text_at(will, to)):
-                    line = line_of(tag, self.shelf, was, old, one, text_at(will, to))
+                if one in texts and not alike(one, will.text(to)):
+                    line = line_of(tag, self.shelf, was, old, one, will.text(to))
                     why = "this table has lost its mark, so it was left as it is"
                     self.done.say(line._replace(done=False, why=why, stands=True))
 

@@ -25,6 +25,7 @@ from istrel.render.word.parts import element
 RELATION = "http://schemas.openxmlformats.org/officeDocument/2006/relationships/customXml"
 LARGEST_ID = 2**31 - 2
 FIRST_MARK = 5_000
+TAKEN_OUT = f"{qn('w:trPr')}/{qn('w:del')}"
 
 
 @dataclass
@@ -49,7 +50,7 @@ class Controls:
         tag = Tag(self.study, "", identity, what)
         made = self._control(tag, what, elements)
         parent.insert(place, made)
-        self.put[tag.text] = Put("", texts_of(made) if texts is None else texts, rows=rows_of(made))
+        self.put[tag.text] = Put("", texts_of(made) if texts is None else texts, spans=spans_of(made))
 
     def _control(self, tag: Tag, words: str, inside: list[Any]) -> Any:
         self.made += 1
@@ -114,13 +115,20 @@ def texts_of(content: Any) -> list[str]:
     return [letters_of(one) for one in places_in(content)]
 
 
-def rows_of(content: Any) -> list[int]:
-    """How many cells every row has that is seen; nothing where there is no table."""
-    found = []
-    for row in content.iter(qn("w:tr")):
-        if is_seen(row) and row.find(f"{qn('w:trPr')}/{qn('w:del')}") is None:
-            found.append(sum(1 for _ in row.iter(qn("w:tc"))))
+def spans_of(content: Any) -> list[list[int]]:
+    """Over how many columns each cell of each row stands that is seen; a row without any between two tables."""
+    found: list[list[int]] = []
+    for table in content.iter(qn("w:tbl")):
+        rows = [row for row in table.iterchildren(qn("w:tr")) if is_seen(row) and row.find(TAKEN_OUT) is None]
+        found += [[]] if found and rows else []
+        found += [[_span(cell) for cell in row.iter(qn("w:tc"))] for row in rows]
     return found
+
+
+def _span(cell: Any) -> int:
+    wide = cell.find(f"{qn('w:tcPr')}/{qn('w:gridSpan')}")
+    many = wide.get(qn("w:val"), "1") if wide is not None else "1"
+    return int(many) if many.isdecimal() and 0 < len(many) < 6 else 1
 
 
 def passage_in(paragraph: Any) -> Passage:

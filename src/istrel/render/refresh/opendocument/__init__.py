@@ -20,6 +20,7 @@ from istrel.render.opendocument.letters import PARAGRAPHS, Range, exchange, lett
 from istrel.render.opendocument.marks import (
     CELL,
     FIELD_GET,
+    POINT,
     START,
     TABLE,
     held_in,
@@ -27,7 +28,7 @@ from istrel.render.opendocument.marks import (
     mark_of,
     passage_in,
     places_in,
-    rows_in,
+    spans_in,
 )
 from istrel.render.opendocument.package import qualified as q
 from istrel.render.opendocument.text import written as export
@@ -112,8 +113,8 @@ class OpenDocument:
     def places(self, content: Any) -> list[Any]:
         return places_in(content)
 
-    def rows(self, content: Any) -> list[int]:
-        return rows_in(content)
+    def spans(self, content: Any) -> list[list[int]]:
+        return spans_in(content)
 
     # What is done to it.
     def _touch(self, content: Any) -> None:
@@ -174,7 +175,7 @@ class OpenDocument:
     def loose_tables(self) -> Iterator[set[str]]:
         for root in self.roots.values():
             for table in root.iter(TABLE):
-                marks = (mark_of(element) for element in (table, *table.iter(START)))
+                marks = (mark_of(element) for element in (table, *table.iter(START, POINT)))
                 if is_seen(table) and not any(mark is not None and mark.tag.text in self.memory.put for mark in marks):
                     yield {letters_of(cell) for cell in table.iter(CELL)}
 

@@ -45,6 +45,11 @@ class Changes:
         self._text = self.root.find(f"{q('office:body')}/{q('office:text')}")
         self._when = datetime.now(UTC).strftime("%Y-%m-%dT%H:%M:%S")
         self._ids = {region.get(q("text:id")) or region.get(XML_ID) for region in self.root.iter(REGION)}
+        self._insertions = {
+            region.get(q("text:id")) or region.get(XML_ID)
+            for region in self.root.iter(REGION)
+            if region.find(q("text:insertion")) is not None
+        }
         self._open = self._open_at_paragraphs()
 
     def _open_at_paragraphs(self) -> dict[Any, frozenset[str]]:
@@ -52,7 +57,7 @@ class Changes:
         found, now = {}, frozenset[str]()
         for element in self.root.iter(*PARAGRAPHS, START, END):
             change = element.get(q("text:change-id"), "")
-            if element.tag == START:
+            if element.tag == START and change in self._insertions:
                 now |= {change}
             elif element.tag == END:
                 now -= {change}
@@ -106,10 +111,11 @@ class Changes:
         for one in stream(paragraph):
             if one == slot or (one.kind == "mark" and one.holder is slot.holder and slot.kind == "blank"):
                 return bool(now)
-            if one.kind == "mark" and one.holder.tag == START:
-                now.add(one.holder.get(q("text:change-id"), ""))
-            elif one.kind == "mark" and one.holder.tag == END:
-                now.discard(one.holder.get(q("text:change-id"), ""))
+            change = one.holder.get(q("text:change-id"), "") if one.kind == "mark" else ""
+            if one.holder.tag == START and change in self._insertions:
+                now.add(change)
+            elif one.holder.tag == END:
+                now.discard(change)
         return bool(now)
 
     # What tells of a change.
@@ -148,6 +154,8 @@ class Changes:
         self._ids.add(name)
         region = etree.SubElement(home, REGION, {XML_ID: name, q("text:id"): name})
         change = etree.SubElement(region, q(f"text:{kind}"))
+        if kind == "insertion":
+            self._insertions.add(name)
         info = etree.SubElement(change, q("office:change-info"))
         etree.SubElement(info, q("dc:creator")).text = AUTHOR
         etree.SubElement(info, q("dc:date")).text = self._when

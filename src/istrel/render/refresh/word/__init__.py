@@ -28,7 +28,7 @@ from istrel.render.refresh.word.remarks import Remarks
 from istrel.render.refresh.word.restore import restore
 from istrel.render.refresh.word.whole import Whole
 from istrel.render.word import written as export
-from istrel.render.word.controls import passage_in, places_in, rows_of, tag_of
+from istrel.render.word.controls import passage_in, places_in, spans_of, tag_of
 from istrel.render.word.letters import Changes, exchange, is_seen, letters_of, nodes_of, numbers_in
 from istrel.study.prose import Shelf
 
@@ -158,8 +158,8 @@ class Word:
     def places(self, content: Any) -> list[Any]:
         return places_in(content)
 
-    def rows(self, content: Any) -> list[int]:
-        return rows_of(content)
+    def spans(self, content: Any) -> list[list[int]]:
+        return spans_of(content)
 
     # What is done to it.
     def _touch(self, element: Any) -> None:
