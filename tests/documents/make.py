@@ -1,7 +1,7 @@
 """Makes the documents of this folder: papers of ours, edited and saved by a word processor through its own interface.
 
-Run with the project's Python; with `--check` the word processor accepts and refuses what we wrote as tracked changes. The part that talks with the word processor is run again by the system's Python, which knows its
-interface. Needs `soffice` and the package that lets Python talk to it.
+Run with the project's Python; with `--check` the word processor accepts and refuses what we wrote as tracked changes. The part that
+talks with it is run again by the system's Python, which knows its interface. Needs `soffice` and the package that lets Python talk to it.
 """
 
 from __future__ import annotations
@@ -29,7 +29,7 @@ def main() -> None:
 
 
 def check() -> int:
-    """Whether the word processor, accepting or refusing all of our tracked changes, gives what it should; each that does not is named."""
+    """The word processor accepts, and refuses, all of our tracked changes: 1 where what it leaves is not what it should be."""
     import living
     import test_living_document as papers
 
@@ -52,7 +52,7 @@ def check() -> int:
                 found = kind.paper((home / f"{command} {path.name}").read_bytes()).accepted
                 same = papers.tokens(found) == papers.tokens(wanted)
                 wrong += not same
-                print(f"{path.name}: {command}: {'as it should be' if same else 'OTHERWISE'}")
+                print(f"{path.name}: {command}: {'as it should be' if same else 'OTHERWISE'}")  # noqa: T201
     return int(wrong > 0)
 
 
