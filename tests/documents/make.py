@@ -1,7 +1,7 @@
 """Makes the documents of this folder: papers of ours, edited and saved by a word processor through its own interface.
 
-Run with the project's Python; with `--check` the word processor accepts and refuses what we wrote as tracked changes. The part that
-talks with it is run again by the system's Python, which knows its interface. Needs `soffice` and the package that lets Python talk to it.
+Run with the project's Python; with `--check` the word processor accepts and refuses our tracked changes. The part that talks with
+it is run again by the system's Python, which knows its interface. Needs `soffice` and the package that lets Python talk to it.
 """
 
 from __future__ import annotations

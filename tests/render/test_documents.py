@@ -10,9 +10,11 @@ import shutil
 import subprocess
 import zipfile
 from collections.abc import Callable
+from decimal import ROUND_HALF_UP, Decimal
 from html.parser import HTMLParser
 from pathlib import Path
 
+import numpy as np
 import pytest
 import python_calamine
 from docx.oxml.ns import qn
@@ -28,10 +30,11 @@ from istrel.render.document import Document, Item, numbered
 from istrel.render.latex.letters import escaped
 from istrel.render.manuscript import manuscript_document
 from istrel.render.opendocument.package import NAMES
-from istrel.render.sheets import sheets_of
+from istrel.render.sheets import SheetCell, sheets_of
 from istrel.study.changes.manuscript import Insert, Keep, Move
 from istrel.study.history import History
 from istrel.study.manuscript import numbers_of
+from istrel.study.opening import open_data
 from istrel.study.parts import Kept, Passage, Reference, Words
 from istrel.study.study import study_of
 from istrel.style.house import load_style
@@ -207,6 +210,34 @@ def test_the_page_is_well_formed_and_its_references_lead_somewhere(document: Doc
     assert len(set(page.ids)) == len(page.ids)
     assert set(re.findall(r'href="#([^"]+)"', text)) <= set(page.ids)
     assert "&amp; &lt;more&gt; 100% #1_x." in text
+
+
+def as_a_spreadsheet_shows(cell: SheetCell) -> str:
+    """The letters of a cell: numbers rounded as spreadsheets do, halves away from zero, of fifteen digits."""
+    shown = cell.shown
+    if cell.number is None or shown.letters:
+        return cell.letters or shown.letters
+    digits = Decimal(f"{abs(cell.number):.15g}").quantize(Decimal(1).scaleb(-shown.decimals), ROUND_HALF_UP)
+    text = f"{digits:,}" if shown.thousands else f"{digits}"
+    text = text if shown.zero else text.removeprefix("0")
+    return f"{shown.before}{'−' if cell.number < 0 else ''}{text}{shown.after}"
+
+
+@pytest.mark.parametrize("scale", [1.0, 1 / 3, 0.001, 1e4])
+def test_a_workbook_shows_the_digits_of_the_paper(scale: float, tmp_path: Path) -> None:
+    rng = np.random.default_rng(3)
+    rows = (f"{rng.integers(-9, 9) * scale / 8},{rng.choice([1, 3]) / 8},{rng.choice(['a', 'b'])}" for _ in range(64))
+    (tmp_path / "halves.csv").write_text("x,y,g\n" + "\n".join(rows) + "\n")
+    exhibit = make_exhibit(
+        "describe x, y across g with mean, sd, median, quartiles, ci, test", open_data(tmp_path / "halves.csv")
+    )
+    style = load_style()
+    (sheet,) = sheets_of(Document(numbered([exhibit]), style))
+    table, body = exhibit.sheet, sheet.rows[sheet.first_body : sheet.last_body + 1]
+    assert isinstance(table, TableSheet)
+    for printed, row in zip(table.rows, body, strict=True):
+        wanted = "".join(print_value(text, style) for text in printed.cells)
+        assert "".join("".join(map(as_a_spreadsheet_shows, row[1:])).split()) == "".join(wanted.split())
 
 
 @pytest.mark.parametrize("ending", ["xlsx", "ods"])

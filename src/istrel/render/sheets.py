@@ -5,9 +5,11 @@ Several numbers of one cell ("34 (24.1)") stand in columns side by side, under o
 
 from __future__ import annotations
 
+import math
 import re
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
+from decimal import ROUND_HALF_UP, Decimal
 
 from istrel.exhibits.exchange import FIGURES
 from istrel.exhibits.figure import FigureSheet
@@ -16,7 +18,7 @@ from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Cell, Text, bound, cells_in
 from istrel.render.document import Document, Item
 from istrel.style.house import HouseStyle
-from istrel.style.numbers import ABSENT
+from istrel.style.numbers import ABSENT, MINUS
 
 NUMBER = re.compile(
     r"(?P<before>.*?)(?P<sign>−?)(?P<digits>\d[\d.,\u2009\u202f\u00a0]*|[.,]\d+)(?P<after>.*)", re.DOTALL
@@ -152,7 +154,8 @@ def _numbers(text: Text, style: HouseStyle) -> Iterator[SheetCell]:
         value, head, letters = waiting.pop()
         waiting.append((value, head, letters + before))
     for value, head, letters in waiting:
-        yield SheetCell(number=value, shown=_shown(head + letters, style))
+        shown, digits = _shown(head + letters, style)
+        yield SheetCell(number=_as_shown(value, shown, digits), shown=shown)
 
 
 def _value(cell: Cell) -> float:
@@ -160,8 +163,17 @@ def _value(cell: Cell) -> float:
     return cell.value
 
 
-def _shown(letters: str, style: HouseStyle) -> Shown:
-    """How letters show a number."""
+def _as_shown(value: float, shown: Shown, printed: Decimal | None) -> float:
+    """A number at full precision, or as paper prints it where a spreadsheet would round it otherwise, or show a minus at zero."""
+    if printed is None or not math.isfinite(value):
+        return value
+    step = Decimal(1).scaleb(-shown.decimals)
+    known = {Decimal(text).quantize(step, ROUND_HALF_UP) for text in (repr(value), f"{value:.15g}")}
+    return value if known == {printed} and printed.is_signed() == (value < 0) else float(printed)
+
+
+def _shown(letters: str, style: HouseStyle) -> tuple[Shown, Decimal | None]:
+    """(how letters show a number, the number that they show)."""
     found = NUMBER.fullmatch(letters.strip())
     words = letters.strip()
     if (
@@ -171,12 +183,14 @@ def _shown(letters: str, style: HouseStyle) -> Shown:
         or "×" in found["after"]
         or "-" in found["after"]
     ):
-        return Shown(letters=words)
+        return Shown(letters=words), None
     whole, _, decimals = found["digits"].rpartition(style.numbers.decimal_mark)
     if not whole and style.numbers.decimal_mark not in found["digits"]:
         whole, decimals = found["digits"], ""
     separated = bool(style.numbers.thousands) and style.numbers.thousands in whole
-    return Shown(found["before"], len(decimals), bool(whole) or not decimals, found["after"], separated)
+    printed = Decimal(f"{found['sign'].replace(MINUS, '-')}{re.sub('[^0-9]', '', whole) or 0}.{decimals or 0}")
+    shown = Shown(found["before"], len(decimals), bool(whole) or not decimals, found["after"], separated)
+    return shown, printed.quantize(Decimal(1).scaleb(-len(decimals)))
 
 
 def _figure(sheet: FigureSheet) -> tuple[Rows, Rows]:

@@ -90,7 +90,7 @@ class _Press:
 def number_format(shown: Shown) -> str:
     """The format of a number in the language of spreadsheets; letters stand in quotes."""
     if shown.letters:
-        return _quoted(shown.letters)
+        return f"{_quoted(shown.letters)};{_quoted(shown.letters)}"  # a negative number gets no sign of its own
     if shown.decimals < 0:
         return "General"
     whole = "#,##0" if shown.thousands else "0" if shown.zero else "#" if shown.decimals else "0"

@@ -92,14 +92,23 @@ def _line(drawn: bool) -> str:
 
 def _number_style(name: str, shown: Shown) -> str:
     """The format of a number; a negative one has a true minus."""
-    positive = _format(f"{name}P", shown, "")
+    if shown.letters:  # a negative number gets no sign of its own
+        return _mapped(name, _letters(f"{name}P", shown), _letters(name, shown))
+    return _mapped(name, _format(f"{name}P", shown, ""), _format(name, shown, MINUS))
+
+
+def _mapped(name: str, positive: str, negative: str) -> str:
+    """The format of negative numbers, with the one that others have."""
     mapped = f'<style:map style:condition="value()&gt;=0" style:apply-style-name="{name}P"/>'
-    return positive + _format(name, shown, MINUS).replace("</number:number-style>", f"{mapped}</number:number-style>")
+    return positive + negative.replace("</number:number-style>", f"{mapped}</number:number-style>")
+
+
+def _letters(name: str, shown: Shown) -> str:
+    inner = f"<number:text>{letters(shown.letters)}</number:text>"
+    return f'<number:number-style style:name="{name}">{inner}</number:number-style>'
 
 
 def _format(name: str, shown: Shown, sign: str) -> str:
-    if shown.letters:
-        return f'<number:number-style style:name="{name}"><number:text>{letters(shown.letters)}</number:text></number:number-style>'
     least, grouped = int(shown.zero or not shown.decimals), str(shown.thousands).lower()
     digits = (
         f'<number:number number:decimal-places="{shown.decimals}" number:min-decimal-places="{shown.decimals}" '
