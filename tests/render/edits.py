@@ -170,6 +170,11 @@ def merge(parts: dict[str, Any], rng: random.Random) -> None:
         for paragraph in cells[2].findall(qn("w:p")):
             cells[1].append(paragraph)
         cells[2].getparent().remove(cells[2])
+        if rng.random() < 0.5:  # as word processors do, and as some programs do not
+            properties = cells[1].find(qn("w:tcPr"))
+            wide = properties.find(qn("w:gridSpan"))
+            wide = etree.SubElement(properties, qn("w:gridSpan")) if wide is None else wide
+            wide.set(qn("w:val"), str(int(wide.get(qn("w:val"), "1")) + 1))
 
 
 def drop_control(parts: dict[str, Any], rng: random.Random) -> None:

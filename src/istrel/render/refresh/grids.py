@@ -33,11 +33,11 @@ class Panel:
         self.columns, self.labels = self._columns(), self._labels()
 
     def _columns(self) -> list[str]:
-        """The heads of every column, from the widest down."""
+        """The heads of every column, from the widest down; a row that does not reach over all of them says nothing certain."""
         over: list[list[str]] = [[] for _ in range(self.wide)]
         for texts, spans in zip(self.rows[: self.head + 1], self.spans, strict=False):
             start = 0
-            for text, span in zip(texts, spans, strict=False):
+            for text, span in zip(texts, spans, strict=False) if sum(spans) == self.wide else ():
                 for column in range(start, start + span):
                     over[column] += [text] if text else []
                 start += span
@@ -109,7 +109,8 @@ def matched(one: Grid, other: Grid) -> dict[At, At]:
     for mine, theirs in zip(one.panels, other.panels, strict=False):
         columns = _matched(mine.columns, theirs.columns)
         for row, like in _matched(mine.labels, theirs.labels).items():
-            for cell, span in enumerate(mine.spans[row]):
+            whole = sum(mine.spans[row]) == mine.wide and sum(theirs.spans[like]) == theirs.wide
+            for cell, span in enumerate(mine.spans[row] if whole else mine.spans[row][:1]):
                 first = mine.column(row, cell)
                 together = [columns.get(column) for column in range(first, first + span)]
                 start = together[0] if together else None

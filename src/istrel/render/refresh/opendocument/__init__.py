@@ -35,7 +35,7 @@ from istrel.render.opendocument.text import written as export
 from istrel.render.refresh.exchanging import exchanged
 from istrel.render.refresh.living import Fresh
 from istrel.render.refresh.opendocument.fields import Fields
-from istrel.render.refresh.opendocument.tracked import Changes
+from istrel.render.refresh.opendocument.tracked import AUTHOR, Changes
 from istrel.render.refresh.opendocument.whole import exchange_whole
 from istrel.render.refresh.parts import Parts
 from istrel.render.refresh.report import Refreshed, Wanted, parsed
@@ -169,7 +169,7 @@ class OpenDocument:
     def passages(self) -> Iterator[Passage]:
         for root in self.roots.values():
             for paragraph in root.iter(*PARAGRAPHS):
-                if is_seen(paragraph):
+                if is_seen(paragraph) and not _is_a_remark(paragraph):
                     yield passage_in(paragraph)
 
     def loose_tables(self) -> Iterator[set[str]]:
@@ -186,7 +186,7 @@ class OpenDocument:
         if any("".join(note.itertext()).endswith(words) for note in notes):
             return
         note = etree.Element(NOTE)
-        etree.SubElement(note, q("dc:creator")).text = "Istrel"
+        etree.SubElement(note, q("dc:creator")).text = AUTHOR
         etree.SubElement(note, q("text:p")).text = words
         note.tail, paragraph.text = paragraph.text, None
         paragraph.insert(0, note)
@@ -200,6 +200,11 @@ class OpenDocument:
             self._record.text = written(self.memory).decode()
             self.parts[META] = _written(self._meta)
         return self.parts.packed()
+
+
+def _is_a_remark(paragraph: Any) -> bool:
+    """Whether it is of a comment of ours, which says what once stood here."""
+    return any(note.findtext(q("dc:creator")) == AUTHOR for note in paragraph.iterancestors(NOTE))
 
 
 def _written(root: Any) -> bytes:

@@ -29,7 +29,7 @@ from istrel.render.refresh.word.restore import restore
 from istrel.render.refresh.word.whole import Whole
 from istrel.render.word import written as export
 from istrel.render.word.controls import passage_in, places_in, spans_of, tag_of
-from istrel.render.word.letters import Changes, exchange, is_seen, letters_of, nodes_of, numbers_in
+from istrel.render.word.letters import AUTHOR, Changes, exchange, is_seen, letters_of, nodes_of, numbers_in
 from istrel.study.prose import Shelf
 
 MOST_MARKS = 50_000  # that tables put in whole may need
@@ -202,7 +202,7 @@ class Word:
     def passages(self) -> Iterator[Passage]:
         for root in self.roots.values():
             for paragraph in root.iter(qn("w:p")):
-                if is_seen(paragraph):
+                if is_seen(paragraph) and not _is_a_remark(paragraph):
                     yield passage_in(paragraph)
 
     def loose_tables(self) -> Iterator[set[str]]:
@@ -235,6 +235,11 @@ def _stands(control: Any, content: Any) -> bool:
     if not is_seen(control):
         return False
     return bool(nodes_of(content)) or not any(True for _ in content.iter(qn("w:delText")))
+
+
+def _is_a_remark(paragraph: Any) -> bool:
+    """Whether it is of a comment of ours, which says what once stood here."""
+    return any(comment.get(qn("w:author")) == AUTHOR for comment in paragraph.iterancestors(qn("w:comment")))
 
 
 def _pictures(content: Any) -> list[str]:
