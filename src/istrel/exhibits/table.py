@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Literal
 
 from istrel.exhibits.text import Cell, Text, cells_in
@@ -52,12 +52,26 @@ class Note:
 
 @dataclass(frozen=True)
 class TableSheet:
-    """A table ready to be set. `heads` are rows of heads, spanners first; the first head is the stub's."""
+    """A table ready to be set. `heads` are rows of heads, spanners first; the first head is the stub's.
+
+    Every row has a cell for each column, or none at all: what a maker leaves out at the end of a row is empty.
+    """
 
     title: Text
     heads: tuple[tuple[Head, ...], ...]
     rows: tuple[Row, ...]
     notes: tuple[Note, ...] = ()
+
+    def __post_init__(self) -> None:
+        width = self.n_columns - 1 if self.heads else 0
+        if any(len(row.cells) > width for row in self.rows):
+            raise ValueError("a row has more cells than the table has columns")
+        if any(0 < len(row.cells) < width for row in self.rows):
+            rows = (
+                replace(row, cells=(*row.cells, *[()] * (width - len(row.cells)))) if row.cells else row
+                for row in self.rows
+            )
+            object.__setattr__(self, "rows", tuple(rows))
 
     @property
     def n_columns(self) -> int:

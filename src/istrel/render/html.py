@@ -27,9 +27,11 @@ from istrel.exhibits.printing import (
     print_title,
 )
 from istrel.exhibits.table import TableSheet
-from istrel.render.columns import split_at_mark
+from istrel.render.columns import Column, split_at_mark
 from istrel.render.document import Block, Document, Item
+from istrel.render.scripts import pieces
 from istrel.study.prose import REFERENCE
+from istrel.style.numbers import ABSENT
 
 PAGE = """<!DOCTYPE html>
 <html lang="{{ style.language }}">
@@ -42,7 +44,8 @@ PAGE = """<!DOCTYPE html>
 body { font: {{ style.fonts.text_pt }}pt/1.45 {{ family }}; color: #111; margin: 2em; }
 figure, section { margin: 0 0 3em; max-width: {{ style.table.width_mm }}mm; font-size: {{ style.fonts.table_pt }}pt; }
 section { overflow-x: auto; }
-h1 { font-size: 1.35em; margin: 1.6em 0 .6em; } h2 { font-size: 1.15em; margin: 1.4em 0 .5em; }
+h2 { font-size: 1.35em; margin: 1.6em 0 .6em; } h3 { font-size: 1.15em; margin: 1.4em 0 .5em; }
+.unseen { position: absolute; width: 1px; height: 1px; margin: 0; overflow: hidden; clip-path: inset(50%); font-size: 1px; }
 p { max-width: {{ style.table.width_mm }}mm; } p.text { margin: 0 0 1em; }
 a.to { color: inherit; text-decoration: none; }
 th, .note, caption { overflow-wrap: anywhere; }
@@ -53,10 +56,12 @@ caption { text-align: left; padding-bottom: .6em; }
 .title { display: block; font-style: {{ "italic" if style.table.title_italic else "normal" }}; }
 thead tr:last-child th { border-bottom: {{ style.table.rule_pt }}pt solid; }
 th { font-weight: normal; padding: .25em .7em; text-align: center; vertical-align: bottom; }
-th.spanner { border-bottom: {{ style.table.rule_pt }}pt solid; }
+th.spanner > span { display: block; border-bottom: {{ style.table.rule_pt }}pt solid; padding-bottom: .25em; }
+thead tr:not(:last-child) th.spanner { padding-bottom: 0; }
 th:first-child, tbody th { text-align: left; padding-left: 0; }
 td { padding: .15em .7em; text-align: right; font-variant-numeric: tabular-nums lining-nums; white-space: nowrap; }
 td.words { text-align: left; }
+td.absent { text-align: center; }
 td.long { white-space: normal; }
 .note { font-size: .9em; margin: .5em 0 0; }
 svg { max-width: 100%; height: auto; }
@@ -64,9 +69,11 @@ svg { max-width: 100%; height: auto; }
 </style>
 </head>
 <body>
+<main>
+<h1 class="unseen">{{ title }}</h1>
 {% for part in parts %}
 {% if part.heading %}
-<h{{ part.heading }}{% if part.classes %} class="{{ part.classes }}"{% endif %}>{{ runs(part.text) }}</h{{ part.heading }}>
+<h{{ part.heading + 1 }}{% if part.classes %} class="{{ part.classes }}"{% endif %}>{{ runs(part.text) }}</h{{ part.heading + 1 }}>
 {% elif part.paragraph %}
 <p class="text">{{ runs(part.text) }}</p>
 {% elif part.table %}
@@ -74,19 +81,19 @@ svg { max-width: 100%; height: auto; }
 {% for panel in part.panels %}
 <table>
 {% if loop.first %}
-<caption><span class="label">{{ part.label }}</span><span class="title">{{ part.title }}</span></caption>
+<caption><span class="label">{{ part.label }}</span><span class="title">{{ words(part.title) }}</span></caption>
 {% endif %}
 {% if panel.widths %}
 <colgroup>{% for width in panel.widths %}<col style="width:{{ width }}pt">{% endfor %}</colgroup>
 {% endif %}
 <thead>
 {% for row in panel.heads %}
-<tr>{% for head in row %}<th{% if head.span > 1 %} colspan="{{ head.span }}" scope="colgroup"{% else %} scope="col"{% endif %}{% if head.span > 1 and head.text %} class="spanner"{% endif %}>{{ runs(head.text) }}</th>{% endfor %}</tr>
+<tr>{% for head in row %}<th{% if head.span > 1 %} colspan="{{ head.span }}" scope="colgroup"{% else %} scope="col"{% endif %}{% if head.span > 1 and head.text %} class="spanner"{% endif %}>{% if head.span > 1 and head.text %}<span>{{ runs(head.text) }}</span>{% else %}{{ runs(head.text) }}{% endif %}</th>{% endfor %}</tr>
 {% endfor %}
 </thead>
 <tbody>
 {% for row in panel.rows %}
-<tr{% if not row.cells %} class="over"{% endif %}><th scope="row"{% if row.indent %} style="padding-left:{{ 1.2 * row.indent }}em"{% endif %}{% if not row.cells %} colspan="{{ panel.n_columns }}"{% endif %}>{{ runs(row.stub) }}</th>{% for cell in row.cells %}<td{% if cell.look %} class="{{ cell.look }}"{% endif %}>{{ cell.text }}</td>{% endfor %}</tr>
+<tr{% if not row.cells %} class="over"{% endif %}><th scope="row"{% if row.indent %} style="padding-left:{{ 1.2 * row.indent }}em"{% endif %}{% if not row.cells %} colspan="{{ panel.n_columns }}"{% endif %}>{{ runs(row.stub) }}</th>{% for cell in row.cells %}<td{% if cell.look %} class="{{ cell.look }}"{% endif %}{% if cell.mark %} style="padding-left:{{ cell.mark }}pt"{% endif %}>{{ cell.text }}</td>{% endfor %}</tr>
 {% endfor %}
 </tbody>
 </table>
@@ -97,7 +104,7 @@ svg { max-width: 100%; height: auto; }
 </section>
 {% else %}
 <figure id="{{ part.id }}" role="group">
-<figcaption><span class="label">{{ part.label }}</span><span class="title">{{ part.title }}</span></figcaption>
+<figcaption><span class="label">{{ part.label }}</span><span class="title">{{ words(part.title) }}</span></figcaption>
 {{ part.svg }}
 {% for note in part.notes %}
 <p class="note">{{ runs(note) }}</p>
@@ -108,6 +115,7 @@ svg { max-width: 100%; height: auto; }
 <p class="text{% if part.turned %} turned{% endif %}">{{ runs(text) }}</p>
 {% endfor %}
 {% endfor %}
+</main>
 </body>
 </html>
 """
@@ -164,7 +172,7 @@ def _parts(document: Document, *, paged: bool) -> list[dict[str, Any]]:
 @cache
 def _template() -> Any:
     environment = Environment(autoescape=select_autoescape(default=True), trim_blocks=True, lstrip_blocks=True)
-    environment.globals["runs"] = _runs
+    environment.globals.update(runs=_runs, words=_words)
     return environment.from_string(PAGE)
 
 
@@ -175,8 +183,13 @@ def _runs(text: Any) -> Markup:
 def _run(run: Any) -> Markup:
     if run.mark.startswith(REFERENCE):
         return Markup('<a class="to" href="#{}">{}</a>').format(run.mark.split("\t", 1)[1], run.text)
-    letters = Markup("<i>{}</i>" if run.italic else "{}").format(run.text)
+    letters = Markup("<i>{}</i>" if run.italic else "{}").format(_words(run.text))
     return letters.replace("\n", Markup("<br>"))
+
+
+def _words(text: str) -> Markup:
+    """Letters that read from right to left keep to themselves."""
+    return Markup("").join(Markup("<bdi>{}</bdi>" if right else "{}").format(part) for part, right in pieces(text))
 
 
 def _block(block: Block, document: Document) -> dict[str, Any]:
@@ -198,52 +211,66 @@ def _item(item: Item, document: Document, place: int, *, paged: bool) -> dict[st
         return {**content, "svg": _picture(sheet, document) if paged else _svg(sheet, document, place)}
     table = print_table(sheet, style, item.number)
     if not paged:
-        return {**content, "table": True, "panels": [_panel(table, 0, table.n_columns - 1, table.heads, [], style)]}
+        return {**content, "table": True, "panels": [_panel(table, 0, table.heads, None, style)]}
     from istrel.render.word.tables import laid_out
 
     layout = laid_out(table, style)
     panels = []
     for panel in layout.panels:
         heads = tuple(tuple(PrintedHead(head.text, head.span) for head in row) for row in panel.heads)
-        widths = [round(column.width, 1) for column in panel.columns]
-        panels.append(_panel(table, panel.first, panel.first + len(widths) - 1, heads, widths, style))
+        panels.append(_panel(table, panel.first, heads, panel.columns, style))
     short = sum(len(panel["rows"]) for panel in panels) <= MOST_TOGETHER
     classes = " ".join(["turned"] * layout.turned + ["short"] * short)
     return {**content, "table": True, "panels": panels, "turned": layout.turned, "classes": classes}
 
 
-def _panel(table: PrintedTable, first: int, last: int, heads: Any, widths: list[float], style: Any) -> dict[str, Any]:
-    """Some value columns of a table under their heads, beside the stub."""
-    mark = style.numbers.decimal_mark
-    shown = [(row, row.cells[first:last]) for row in table.rows]
-    columns = list(zip(*(cells for _, cells in shown if cells), strict=False))
+def _panel(
+    table: PrintedTable, first: int, heads: Any, layout: tuple[Column, ...] | None, style: Any
+) -> dict[str, Any]:
+    """Some value columns of a table under their heads, beside the stub; on paper they stand where the layout says."""
+    mark, n_columns = style.numbers.decimal_mark, table.n_columns if layout is None else len(layout)
+    shown = [(row, row.cells[first : first + n_columns - 1]) for row in table.rows]
+    columns = list(zip(*(cells for _, cells in shown if cells), strict=True))
     after = [max(len(split_at_mark(cell, mark)[1]) for cell in column) for column in columns]
     words = [not any(letter.isdigit() for cell in column for letter in cell) for column in columns]
-    rows = [
-        {
-            "stub": row.stub,
-            "indent": row.indent,
-            "cells": [
-                {"text": cell if said else _aligned(cell, pad, mark), "look": _look(cell) if said else ""}
-                for cell, pad, said in zip(cells, after, words, strict=False)
-            ],
-        }
-        for row, cells in shown
-    ]
-    return {"heads": heads, "rows": rows, "n_columns": last - first + 1, "widths": widths}
+    rows = []
+    for row, cells in shown:
+        if layout is None:
+            made = [
+                {"text": _words(cell), "look": _look(cell)} if said else _aligned(cell, pad, mark)
+                for cell, pad, said in zip(cells, after, words, strict=bool(cells))
+            ]
+        else:
+            made = [_on_paper(cell, column, mark) for cell, column in zip(cells, layout[1:], strict=bool(cells))]
+        rows.append({"stub": row.stub, "indent": row.indent, "cells": made})
+    widths = [round(column.width, 1) for column in layout or ()]
+    return {"heads": heads, "rows": rows, "n_columns": n_columns, "widths": widths}
+
+
+def _on_paper(cell: str, column: Column, mark: str) -> dict[str, Any]:
+    """A value at its place in a column: what stands before its decimal mark ends there, words begin there."""
+    if cell == ABSENT:
+        return {"text": cell, "look": "absent"}
+    if column.words:
+        return {"text": _words(cell), "look": _look(cell) or "words", "mark": round(column.mark, 1)}
+    before, after = split_at_mark(cell, mark)
+    box = Markup('<span class="before" style="width:{:.1f}pt">{}</span>{}').format(column.mark, before, after)
+    return {"text": box, "look": "placed"}
 
 
 def _look(words: str) -> str:
     """How words stand in a cell: from the left, and in lines where they are many."""
-    return "" if len(words) < 2 else "words" if len(words) < LONG else "words long"
+    return "absent" if words == ABSENT else "" if len(words) < 2 else "words" if len(words) < LONG else "words long"
 
 
-def _aligned(cell: str, after: int, mark: str) -> Markup:
+def _aligned(cell: str, after: int, mark: str) -> dict[str, Any]:
     """The cell with invisible figure-wide spaces behind it, so that right-aligned numbers align on the mark."""
+    if cell == ABSENT:
+        return {"text": cell, "look": "absent"}
     lack = after - len(split_at_mark(cell, mark)[1])
     # The mark itself is narrower than a figure.
     space = "\u2008" * (1 if lack and not split_at_mark(cell, mark)[1] else 0)
-    return Markup("{}").format(cell + space + "\u2007" * (lack - len(space)))
+    return {"text": cell + space + "\u2007" * (lack - len(space)), "look": ""}
 
 
 def _picture(sheet: FigureSheet, document: Document) -> Markup:

@@ -24,23 +24,24 @@ FAMILIES = {"Istrel Serif": "IstrelSerif", "Istrel Sans": "IstrelSans"}
 PAPER = """
 @page {{ size: {width}mm {height}mm; margin: {margin}mm {side}mm;
   @bottom-center {{ content: counter(page); font: 9pt {family}; }} }}
-body > * {{ page: upright; }}
+main > * {{ page: upright; }}
 @page turned {{ size: {height}mm {width}mm; margin: {margin}mm; }}
 body {{ margin: 0; widows: 2; orphans: 2; }}
 section, figure {{ overflow: visible; margin-bottom: 7mm; break-inside: auto; }}
-body > section.turned {{ page: turned; max-width: none; }}
-section.turned p {{ max-width: none; }}
+main > section.turned {{ page: turned; max-width: none; }}
+section.turned p, main > p.turned {{ max-width: none; }}
 section.short, caption, figcaption {{ break-inside: avoid; }}
 tr.over {{ break-after: avoid; }}
 figure, .note {{ break-inside: avoid; }}
-caption, figcaption, h1, h2, thead {{ break-after: avoid; }}
+caption, figcaption, h2, h3, thead {{ break-after: avoid; }}
 figcaption .title {{ margin-bottom: 2mm; }}
 tr {{ break-inside: avoid; }}
-h1.new {{ break-before: page; margin-top: 0; }}
+h2.new {{ break-before: page; margin-top: 0; }}
 table {{ table-layout: fixed; }}
 td {{ padding-left: 0; padding-right: 0; }}
-td.words {{ padding-left: 5pt; }}
-body > h1.turned, body > p.turned {{ page: turned; }}
+td.placed {{ text-align: left; }}
+.before {{ display: inline-block; text-align: right; }}
+main > h2.turned, main > p.turned {{ page: turned; }}
 th {{ padding-left: 2pt; padding-right: 2pt; }}
 p.text {{ text-align: left; hyphens: manual; }}
 """

@@ -17,7 +17,7 @@ def tabular(table: PrintedTable, panel: Panel, style: HouseStyle) -> str:
     """One panel as a table that may run over pages."""
     last = panel.first + len(panel.columns) - 1
     rows = [(row, row.cells[panel.first : last]) for row in table.rows]
-    columns = list(zip(*(cells for _, cells in rows if cells), strict=False))
+    columns = list(zip(*(cells for _, cells in rows if cells), strict=True))
     kinds = [_kind(column, style) for column in columns]
     marks = [max(len(cell) - len(cell.rstrip("*")) for cell in column) for column in columns]
     shape = f"p{{{panel.columns[0].width:.1f}pt}}" + "".join(kind or "r" for kind in kinds)
@@ -28,7 +28,7 @@ def tabular(table: PrintedTable, panel: Panel, style: HouseStyle) -> str:
         if not row.cells:
             lines.append(f"\\multicolumn{{{len(panel.columns)}}}{{@{{}}l}}{{{_runs(row.stub)}}} \\\\*\n")
             continue
-        made = (_cell(c, k, n, style) for c, k, n in zip(cells, kinds, marks, strict=False))
+        made = (_cell(c, k, n, style) for c, k, n in zip(cells, kinds, marks, strict=True))
         lines.append(" & ".join([stub, *made]) + " \\\\\n")
     head = f"\\toprule\n{heads}\\midrule\n"
     return (

@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 
 from istrel.render.opendocument.package import part, quoted
+from istrel.render.scripts import region
 from istrel.style.house import HouseStyle
 
 UPRIGHT, TURNED = "Standard", "Turned"
@@ -14,12 +15,14 @@ HEADING_PT = 4.0
 def styles_part(style: HouseStyle) -> bytes:
     """Named paragraph styles, which an author may restyle, and the two kinds of page."""
     fonts, table = style.fonts, style.table
+    language, _, country = region(style.language).partition("-")
     weight, slant = ("bold" if table.label_bold else "normal"), ("italic" if table.title_italic else "normal")
     face = f"style:font-name={quoted(fonts.document)} fo:font-family={quoted(fonts.document)}"
     named = [
         f'<style:style style:name="Standard" style:family="paragraph" style:class="text">'
         f'<style:paragraph-properties fo:margin-bottom="8pt" fo:line-height="115%" fo:widows="2" fo:orphans="2"/>'
-        f'<style:text-properties {face} fo:font-size="{fonts.text_pt}pt" fo:language="{style.language}"/></style:style>',
+        f'<style:text-properties {face} fo:font-size="{fonts.text_pt}pt" fo:language="{language}" fo:country="{country}"/>'
+        "</style:style>",
         _named(
             "Table_20_label", "Table label", f'fo:font-weight="{weight}"', table_pt := fonts.table_pt, 18, 4, keep=True
         ),

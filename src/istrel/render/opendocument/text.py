@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from hashlib import sha256
 from itertools import zip_longest
 from typing import Any
@@ -32,6 +33,7 @@ from istrel.render.opendocument.letters import PARAGRAPHS, letters_of
 from istrel.render.opendocument.marks import field_name, held_in, passage_in, place_name, places_in, prefix, spans_in
 from istrel.render.opendocument.package import letters, meta, packed, part, quoted
 from istrel.render.opendocument.styles import TURNED, UPRIGHT, Automatic, styles_part
+from istrel.render.scripts import begins_right
 from istrel.render.tables import Panel
 from istrel.render.word.tables import INDENT_PT, MOST_ROWS_TOGETHER, laid_out
 from istrel.study.prose import REFERENCE, UNTRUE
@@ -122,6 +124,9 @@ class _Press:
 
     def _paragraph(self, parent: str, inner: str, *, turned: bool | None = None) -> str:
         name = parent if turned is None else self._style_of(parent, turned=turned)
+        if begins_right(re.sub("<[^>]*>", "", inner)):
+            direction = '<style:paragraph-properties style:writing-mode="rl-tb"/>'
+            name = self.automatic.name("paragraph", direction, parent=name)
         return f'<text:p text:style-name="{name}">{inner}</text:p>'
 
     def _runs(self, runs: Runs) -> str:
@@ -240,7 +245,7 @@ class _Press:
     # Tables.
     def _panel(self, item: Item, table: PrintedTable, panel: Panel, place: tuple[str, str]) -> str:
         """A table of a name; it stays with its notes, or keeps off text that comes after it."""
-        name, after = place
+        (name, after), sheet = place, item.exhibit.sheet
         self._tables += 1
         columns, last = panel.columns, panel.first + len(panel.columns) - 1
         whole = ' style:may-break-between-rows="false"' if len(table.rows) <= MOST_ROWS_TOGETHER else ""
@@ -250,6 +255,9 @@ class _Press:
             f'<style:table-properties style:width="{sum(round(c.width, 1) for c in columns):.1f}pt" '
             f'fo:margin-bottom="{14 if after == "text" else 0}pt" table:align="left"{whole}{stays}/>',
         )
+        said = (
+            f"<table:title>{letters(item.label(self._style))} {letters(print_title(sheet, self._style))}</table:title>"
+        )
         shapes = "".join(f'<table:table-column table:style-name="{self._column(column)}"/>' for column in columns)
         heads = "".join(self._head(item, row, level, len(panel.heads)) for level, row in enumerate(panel.heads))
         rows = [
@@ -257,7 +265,7 @@ class _Press:
             for place, row in enumerate(table.rows)
         ]
         return (
-            f'<table:table table:name="{name or f"Istrel{self._tables}"}" table:style-name="{width}">{shapes}'
+            f'<table:table table:name="{name or f"Istrel{self._tables}"}" table:style-name="{width}">{said}{shapes}'
             f"<table:table-header-rows>{heads}</table:table-header-rows>{''.join(rows)}</table:table>"
         )
 

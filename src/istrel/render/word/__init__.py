@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import io
 import re
-from datetime import UTC, datetime
 from itertools import zip_longest
 from typing import Any
 
@@ -21,6 +20,7 @@ from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Run
 from istrel.render.document import Block, Document, Item
 from istrel.render.marks.tags import label_bookmark
+from istrel.render.scripts import region
 from istrel.render.word.controls import Controls
 from istrel.render.word.figures import add_figure
 from istrel.render.word.parts import add_runs, element, font, undated
@@ -134,11 +134,11 @@ class _Press:
         layout = laid_out(table, self._style)
         self._turn(turned=layout.turned)
         self._add_caption(item)
-        elements = []
+        elements, spoken = [], f"{item.label(self._style)} {print_title(sheet, self._style)}"
         for place, panel in enumerate(layout.panels):
             if place:
                 elements.append(self._word.add_paragraph(style="Table note")._p)
-            elements.append(add_panel(self._word, table, panel, self._style))
+            elements.append(add_panel(self._word, table, panel, self._style, spoken))
         self._put(item, "table", elements)
         self._add_notes(item, sheet)
 
@@ -180,8 +180,8 @@ class _Press:
         if after:
             paragraph.add_run(after)
         title = self._word.add_paragraph(style="Table title")
-        run = title.add_run(printable(print_title(item.exhibit.sheet, self._style)))
-        self._put(item, "title", [run._r])
+        add_runs(title, (Run(print_title(item.exhibit.sheet, self._style)),))
+        self._put(item, "title", [run._r for run in title.runs])
 
     def _turn(self, *, turned: bool) -> None:
         """From here on the page stands upright, or lies."""
@@ -215,9 +215,18 @@ def _page(word: Any, document: Document) -> None:
     section.page_width, section.page_height = Mm(style.page.width_mm), Mm(style.page.height_mm)
     section.left_margin = section.right_margin = Mm(style.side_mm)
     section.top_margin = section.bottom_margin = Mm(style.page.margin_mm)
-    stamp = datetime(2000, 1, 1, tzinfo=UTC)
-    word.core_properties.created = word.core_properties.modified = stamp
-    word.core_properties.author = word.core_properties.comments = ""
+    core = word.core_properties._element
+    for name in (
+        "dc:creator",
+        "dc:description",
+        "cp:lastModifiedBy",
+        "dcterms:created",
+        "dcterms:modified",
+        "cp:revision",
+    ):
+        for said in core.findall(qn(name)):  # which nobody here knows
+            core.remove(said)
+    word.core_properties.language = region(style.language)
     word.core_properties.title = printable(document.title) or "Tables and figures"
     if len(document.parts) > 1:
         paragraph = section.footer.paragraphs[0]
@@ -228,6 +237,8 @@ def _page(word: Any, document: Document) -> None:
 
 
 def _define_styles(word: Any, style: HouseStyle) -> None:
+    for said in word.styles.element.iter(qn("w:lang")):
+        said.set(qn("w:val"), region(style.language))
     normal = word.styles["Normal"]
     font(normal, style, style.fonts.text_pt)
     normal.paragraph_format.space_after = Pt(8)

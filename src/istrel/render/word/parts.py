@@ -11,6 +11,7 @@ from docx.oxml.ns import qn
 from docx.shared import Pt, RGBColor
 
 from istrel.exhibits.printing import Runs, printable
+from istrel.render.scripts import begins_right, pieces
 from istrel.style.house import HouseStyle
 
 
@@ -33,6 +34,22 @@ def element(tag: str, attributes: dict[str, str]) -> Any:
     return made
 
 
+# What stands after the direction of a paragraph, as the standard orders it.
+AFTER_BIDI = tuple(
+    f"w:{name}" for name in ("adjustRightInd", "snapToGrid", "spacing", "ind", "contextualSpacing", "jc", "rPr")
+)
+# The order of what is said of a table.
+OF_TABLES = tuple(
+    qn(f"w:{name}")
+    for name in ("tblStyle", "bidiVisual", "tblW", "jc", "tblInd", "tblLayout", "tblCellMar", "tblLook", "tblCaption")
+)
+
+
+def put_in_order(properties: Any, order: tuple[str, ...]) -> None:
+    """What is said of something in the order of the standard."""
+    properties[:] = sorted(properties, key=lambda one: order.index(one.tag))
+
+
 def rule(cells: Any, side: str, style: HouseStyle) -> None:
     """A horizontal rule at the top or bottom of the cells."""
     for cell in cells:
@@ -43,7 +60,7 @@ def rule(cells: Any, side: str, style: HouseStyle) -> None:
             properties.append(borders)
         line = {"w:val": "single", "w:sz": str(round(8 * style.table.rule_pt)), "w:space": "0", "w:color": "000000"}
         if borders.find(qn(f"w:{side}")) is None:
-            borders.append(element(f"w:{side}", line))
+            borders.insert(0 if side == "top" else len(borders), element(f"w:{side}", line))
 
 
 def add_runs(paragraph: Any, text: Runs) -> None:
@@ -51,8 +68,13 @@ def add_runs(paragraph: Any, text: Runs) -> None:
     for run in text:
         if run.text == "\n":
             paragraph.add_run().add_break()
-        else:
-            paragraph.add_run(printable(run.text)).italic = run.italic or None
+            continue
+        for letters, rightward in pieces(printable(run.text)):
+            made = paragraph.add_run(letters)
+            made.italic = run.italic or None
+            made.font.rtl = rightward or None
+    if begins_right("".join(run.text for run in text)):
+        paragraph._p.get_or_add_pPr().insert_element_before(element("w:bidi", {}), *AFTER_BIDI)
 
 
 def undated(data: bytes) -> bytes:

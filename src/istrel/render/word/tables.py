@@ -14,8 +14,9 @@ from docx.shared import Mm, Pt
 
 from istrel.exhibits.printing import PrintedRow, PrintedTable, Runs, printable
 from istrel.render.columns import Column
+from istrel.render.scripts import STRETCH
 from istrel.render.tables import LEAST_HEAD_MM, LEAST_STUB_MM, MOST_STUB_MM, Page, Panel, TableLayout, lay_out
-from istrel.render.word.parts import add_runs, element, rule
+from istrel.render.word.parts import OF_TABLES, add_runs, element, put_in_order, rule
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import ABSENT
 
@@ -40,13 +41,14 @@ def _room(style: HouseStyle) -> Page:
     return Page(upright, turned, GAP_PT, INDENT_PT, *sizes)
 
 
-def add_panel(word: Any, table: PrintedTable, panel: Panel, style: HouseStyle) -> Any:
-    """A panel of a table at the end of the document."""
+def add_panel(word: Any, table: PrintedTable, panel: Panel, style: HouseStyle, title: str) -> Any:
+    """A panel of a table at the end of the document; its title is said to who does not see it, too."""
     layout = list(panel.columns)
     grid = word.add_table(rows=0, cols=len(layout))
     grid.alignment = WD_TABLE_ALIGNMENT.LEFT
     grid.autofit = False
     _set_widths(grid, layout)
+    _describe(grid, title)
     _heads(grid, panel, style)
     for head in grid.rows:
         _hold(head, layout)
@@ -67,7 +69,7 @@ def _body(grid: Any, rows: list[PrintedRow], layout: list[Column]) -> None:
     for row in rows:
         look = (row.indent, tuple(run.italic for run in row.stub), tuple(text == ABSENT for text in row.cells))
         texts = [printable(text) for text in (*(run.text for run in row.stub), *row.cells)]
-        plain = all(texts) and not any("\n" in text or "\t" in text for text in texts)
+        plain = all(texts) and not any("\n" in text or "\t" in text or STRETCH.search(text) for text in texts)
         if plain and look in alike:
             made = deepcopy(alike[look])
             grid._tbl.append(made)
@@ -103,6 +105,25 @@ def _set_widths(grid: Any, layout: list[Column]) -> None:
     for side in ("left", "right"):
         margins.append(element(f"w:{side}", {"w:w": "0", "w:type": "dxa"}))
     properties.append(margins)
+
+
+def _describe(grid: Any, title: str) -> None:
+    """What is said of a table, in the order of the standard: its first row and column are heads."""
+    properties = grid._tbl.tblPr
+    look = properties.find(qn("w:tblLook"))
+    if look is not None:
+        properties.remove(look)
+    heads = {
+        "w:firstRow": "1",
+        "w:lastRow": "0",
+        "w:firstColumn": "1",
+        "w:lastColumn": "0",
+        "w:noHBand": "1",
+        "w:noVBand": "1",
+    }
+    properties.append(element("w:tblLook", {"w:val": "06A0", **heads}))
+    properties.append(element("w:tblCaption", {"w:val": printable(title)}))
+    put_in_order(properties, OF_TABLES)
 
 
 def _heads(grid: Any, panel: Panel, style: HouseStyle) -> None:
