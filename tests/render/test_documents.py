@@ -275,6 +275,72 @@ def test_workbooks_hold_every_number_at_full_precision(document: Document, endin
             assert [v for v in values if isinstance(v, str)]
 
 
+# The order of the children of some elements, as the standard has it.
+ORDERS = {
+    "tblPr": "tblStyle tblpPr tblOverlap bidiVisual tblStyleRowBandSize tblStyleColBandSize tblW jc tblCellSpacing tblInd "
+    "tblBorders shd tblLayout tblCellMar tblLook tblCaption tblDescription",
+    "tcPr": "cnfStyle tcW gridSpan hMerge vMerge tcBorders shd noWrap tcMar textDirection tcFitText vAlign hideMark",
+    "tcBorders": "top start left bottom end right insideH insideV tl2br tr2bl",
+    "pPr": "pStyle keepNext keepLines pageBreakBefore framePr widowControl numPr suppressLineNumbers pBdr shd tabs "
+    "suppressAutoHyphens kinsoku wordWrap overflowPunct topLinePunct autoSpaceDE autoSpaceDN bidi adjustRightInd snapToGrid "
+    "spacing ind contextualSpacing mirrorIndents suppressOverlap jc textDirection textAlignment textboxTightWrap outlineLvl "
+    "divId cnfStyle rPr sectPr pPrChange",
+    "rPr": "rStyle rFonts b bCs i iCs caps smallCaps strike dstrike outline shadow emboss imprint noProof snapToGrid vanish "
+    "webHidden color spacing w kern position sz szCs highlight u effect bdr shd fitText vertAlign rtl cs em lang",
+    "sdtPr": "rPr alias tag id lock placeholder",
+}
+HEBREW = "\u05e7\u05d1\u05d5\u05e6\u05d4"
+
+
+@pytest.fixture(scope="module")
+def rightward(tmp_path_factory: pytest.TempPathFactory) -> Document:
+    """A document with labels that read from right to left."""
+    path = tmp_path_factory.mktemp("rightward") / "data.csv"
+    path.write_text("x,g\n" + "\n".join(f"{k % 17},{HEBREW} {'ab'[k % 2]}{HEBREW[: k % 2]}" for k in range(60)) + "\n")
+    exhibits = [
+        make_exhibit(f"describe x across g {rest}", open_data(path)) for rest in ("with mean, ci, test", "as boxes")
+    ]
+    return Document(numbered(exhibits, with_text=True), load_style("thesis"), "M")
+
+
+@pytest.mark.parametrize("which", ["document", "rightward"])
+def test_a_docx_has_its_elements_in_the_order_of_the_standard(which: str, request: pytest.FixtureRequest) -> None:
+    with zipfile.ZipFile(io.BytesIO(render(request.getfixturevalue(which), "docx"))) as archive:
+        roots = [etree.fromstring(archive.read(f"word/{name}.xml")) for name in ("document", "styles")]
+        core = archive.read("docProps/core.xml").decode()
+    for root in roots:
+        for name, order in ORDERS.items():
+            for element in root.iter(qn(f"w:{name}")):
+                places = [order.split().index(etree.QName(child).localname) for child in element]
+                assert places == sorted(places), (name, [etree.QName(child).localname for child in element])
+    tables = list(roots[0].iter(qn("w:tbl")))
+    assert all(table.find(f".//{qn('w:tblCaption')}") is not None for table in tables)
+    assert all(next(table.iter(qn("w:tr"))).find(f".//{qn('w:tblHeader')}") is not None for table in tables)
+    assert {lang.get(qn("w:val")) for lang in roots[1].iter(qn("w:lang"))} == {"de-DE"}
+    assert not re.search("<dc:creator|<dcterms:|python", core)
+
+
+def test_what_reads_from_right_to_left_says_so(rightward: Document) -> None:
+    with zipfile.ZipFile(io.BytesIO(render(rightward, "docx"))) as archive:
+        body = etree.fromstring(archive.read("word/document.xml"))
+    for text in body.iter(qn("w:t")):
+        run = text.getparent()
+        assert (HEBREW[0] in (text.text or "")) == (run.find(f"{qn('w:rPr')}/{qn('w:rtl')}") is not None), text.text
+    page = render(rightward, "html").decode()
+    assert page.count(f"<bdi>{HEBREW}") == page.count(HEBREW) - page[page.index("<svg") : page.index("</svg>")].count(
+        HEBREW
+    )
+    tex = render(rightward, "tex").decode()
+    letters = re.sub(r"\\istrelscript\{Hebrew\}\{[^}]*\}", "", tex)
+    assert ("Compile it with LuaLaTeX or XeLaTeX" in tex, HEBREW in letters) == (True, False)
+
+
+def test_a_page_has_one_head_and_a_main_part(document: Document) -> None:
+    page = render(document, "html").decode()
+    assert (page.count("<h1"), page.count("<main>"), page.count("</main>")) == (1, 1, 1)
+    assert page.index("<main>") < page.index("<h1") < page.index("</main>")
+
+
 def test_json_holds_the_same_cells(document: Document) -> None:
     for item, entry in zip(document.items, json.loads(render(document, "json")), strict=True):
         sheet = item.exhibit.sheet

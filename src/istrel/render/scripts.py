@@ -20,10 +20,10 @@ def pieces(text: str) -> list[tuple[str, bool]]:
     return [*found, (text[at:], False)] if at < len(text) or not found else found
 
 
-def begins_right(text: str) -> bool:
-    """Whether a paragraph of this text reads from right to left: its first letter does."""
-    ways = (unicodedata.bidirectional(character) for character in text)
-    return next((way != "L" for way in ways if way in ("L", "R", "AL")), False)
+def reads_right(text: str) -> bool:
+    """Whether a text reads from right to left: its first letter does, and most of the others."""
+    ways = [way != "L" for way in map(unicodedata.bidirectional, text) if way in ("L", "R", "AL")]
+    return bool(ways) and ways[0] and 2 * sum(ways) > len(ways)
 
 
 def region(language: str) -> str:

@@ -8,6 +8,7 @@ from istrel.exhibits.table import TableSheet
 from istrel.render.document import Block, Document, Item
 from istrel.render.latex.drawing import drawing
 from istrel.render.latex.letters import escaped
+from istrel.render.latex.scripts import preamble
 from istrel.render.latex.tables import tabular
 from istrel.render.word.tables import laid_out
 from istrel.study.prose import REFERENCE
@@ -25,6 +26,7 @@ PREAMBLE = r"""\documentclass[%(size)spt,%(paper)s]{article}
 \else
   \usepackage{fontspec}
 \fi
+\usepackage[%(language)s,provide=*]{babel}
 \usepackage{amssymb,booktabs,longtable,array,pdflscape,siunitx,tikz,caption}
 \usepackage[hidelinks]{hyperref}
 \sisetup{input-decimal-markers={.},output-decimal-marker={%(mark)s},group-digits=none,table-align-text-after=false}
@@ -34,14 +36,14 @@ PREAMBLE = r"""\documentclass[%(size)spt,%(paper)s]{article}
 \setlength{\LTpost}{0pt}
 \setlength{\tabcolsep}{4pt}
 \setlength{\parindent}{0pt}
+\setlength{\emergencystretch}{3em}
 \setlength{\parskip}{7pt plus 2pt}
 \newcommand{\exhibitlabel}[2]{\par\bigskip\phantomsection\label{#1}%(label)s{#2}\par\nopagebreak}
 \newcommand{\exhibittitle}[1]{%(title)s{#1}\par\nopagebreak}
 \newcommand{\exhibitnote}[1]{\par\nopagebreak{\footnotesize #1\par}}
 \newcommand{\seeexhibit}[2]{\hyperref[#1]{#2}}
-\title{%(name)s}
-\begin{document}
 """
+LANGUAGES = {"en": "english", "de": "german", "fr": "french", "es": "spanish"}
 
 
 DECIMAL_MARKS = {".": ".", ",": "{,}", "·": "{\\cdot}"}
@@ -58,7 +60,7 @@ def render(document: Document) -> bytes:
         "mark": DECIMAL_MARKS[style.numbers.decimal_mark],
         "label": r"\textbf" if style.table.label_bold else r"\textnormal",
         "title": r"\textit" if style.table.title_italic else r"\textnormal",
-        "name": escaped(document.title or "Tables and figures"),
+        "language": LANGUAGES[style.language],
     }
     parts, heading = [], ""
     for part in document.parts:
@@ -72,7 +74,10 @@ def render(document: Document) -> bytes:
         else:
             parts.append(_item(part, style, heading))  # a heading stands on the page of what it heads
             heading = ""
-    return (head + "\n".join([*parts, heading]) + "\n\\end{document}\n").encode()
+    body = f"\\title{{{escaped(document.title or 'Tables and figures')}}}\n\\begin{{document}}\n" + "\n".join(
+        [*parts, heading]
+    )
+    return f"{head}{preamble(body)}{body}\n\\end{{document}}\n".encode()
 
 
 def _block(block: Block, style: HouseStyle) -> str:

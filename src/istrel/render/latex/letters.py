@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from istrel.exhibits.printing import printable
+from istrel.render.latex.scripts import set_in, stretches
 
 SPECIAL = {
     "\\": r"\textbackslash{}",
@@ -46,18 +47,42 @@ SPECIAL = {
     "\u2008": " ",
     "√": r"\ensuremath{\surd}",
     "∞": r"\ensuremath{\infty}",
+    "←": r"\ensuremath{\leftarrow}",
+    "↔": r"\ensuremath{\leftrightarrow}",
+    "∆": r"\ensuremath{\Delta}",
+    "∑": r"\ensuremath{\sum}",
+    "′": r"\ensuremath{'}",
+    "″": r"\ensuremath{''}",
+    "€": r"\texteuro{}",
+    "†": r"\textdagger{}",
+    "‡": r"\textdaggerdbl{}",
+    "•": r"\textbullet{}",
+    "™": r"\texttrademark{}",
+    "‰": r"\textperthousand{}",
+    "‐": "-",
+    "‑": "-",
+    "‚": r"\quotesinglbase{}",
+    "‹": r"\guilsinglleft{}",
+    "›": r"\guilsinglright{}",
+    "«": r"\guillemotleft{}",
+    "»": r"\guillemotright{}",
 }
 NAMES = """alpha beta gamma delta varepsilon zeta eta theta iota kappa lambda mu nu xi pi rho sigma tau upsilon varphi chi
 psi omega"""
 GREEK = dict(zip("αβγδεζηθικλμνξπρστυφχψω", NAMES.split(), strict=True))
 CAPITALS = {"Γ": "Gamma", "Δ": "Delta", "Θ": "Theta", "Λ": "Lambda", "Σ": "Sigma", "Φ": "Phi", "Ψ": "Psi", "Ω": "Omega"}
 RAISED = dict(zip("⁰¹²³⁴⁵⁶⁷⁸⁹⁻ᵃᵇᶜᵈᵉᶠᵍʰⁱʲᵏˡ", "0123456789-abcdefghijkl", strict=True))
-LARGEST_KNOWN = 0x17F  # Latin letters that the font encoding has
+LOWERED = dict(zip("₀₁₂₃₄₅₆₇₈₉", "0123456789", strict=True))
+PLAIN = frozenset((*SPECIAL, *RAISED, *LOWERED))  # which every engine sets
 
 
 def escaped(text: str) -> str:
     """Text as LaTeX."""
-    return "".join(_letter(character) for character in printable(text))
+    made = []
+    for script, letters in stretches(printable(text), PLAIN):
+        symbol = script == "Greek" and len(letters) == 1 and (letters in GREEK or letters in CAPITALS)
+        made.append(set_in(script, letters) if script and not symbol else "".join(map(_letter, letters)))
+    return "".join(made)
 
 
 def _letter(character: str) -> str:
@@ -68,6 +93,6 @@ def _letter(character: str) -> str:
     if character in RAISED:
         raised = RAISED[character]
         return f"\\textsuperscript{{{raised if raised != '-' else chr(92) + 'ensuremath{-}'}}}"
-    if ord(character) > LARGEST_KNOWN:  # pdfTeX has no such letter; the other engines take it from their font
-        return f"\\ifPDFTeX{{[U+{ord(character):04X}]}}\\else {character}\\fi{{}}"
+    if character in LOWERED:
+        return f"\\textsubscript{{{LOWERED[character]}}}"
     return character

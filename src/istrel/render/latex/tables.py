@@ -5,11 +5,15 @@ from __future__ import annotations
 import re
 
 from istrel.exhibits.printing import PrintedTable, Runs
+from istrel.render.columns import Column
 from istrel.render.latex.letters import escaped
 from istrel.render.tables import LaidHead, Panel
+from istrel.render.word.tables import text_width
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import ABSENT
 
+SEPARATION_PT = 4.0  # on each side of a column
+SPARED = 0.9  # of a column of lines: the letters of LaTeX’s font are wider than those it was laid out for
 PLAIN = re.compile(r"(−?)(\d+)(?:(.)(\d+))?([*]*)")
 
 
@@ -20,7 +24,10 @@ def tabular(table: PrintedTable, panel: Panel, style: HouseStyle) -> str:
     columns = list(zip(*(cells for _, cells in rows if cells), strict=True))
     kinds = [_kind(column, style) for column in columns]
     marks = [max(len(cell) - len(cell.rstrip("*")) for cell in column) for column in columns]
-    shape = f"p{{{panel.columns[0].width:.1f}pt}}" + "".join(kind or "r" for kind in kinds)
+    sized = [_sized(column, place, style) for column, place in zip(columns, panel.columns[1:], strict=True)]
+    shape = f"p{{{panel.columns[0].width - SEPARATION_PT:.1f}pt}}" + "".join(
+        k or s or "r" for k, s in zip(kinds, sized, strict=True)
+    )
     heads = "".join(_heads(row) for row in panel.heads)
     lines = []
     for row, cells in rows:
@@ -55,6 +62,13 @@ def _kind(column: tuple[str, ...], style: HouseStyle) -> str:
     stars = max((len(found[1]) for cell in column if (found := _plain(cell, style))), default=0)
     after = f",table-space-text-post={{{'*' * stars}}}" if stars else ""
     return f"S[table-format={signed}{whole}.{rest}{after}]" if rest else f"S[table-format={signed}{whole}{after}]"
+
+
+def _sized(column: tuple[str, ...], place: Column, style: HouseStyle) -> str:
+    """A column of lines as wide as it was laid out, where its longest cell would not stand on one; else nothing."""
+    room = SPARED * place.width - 2 * SEPARATION_PT
+    longest = max((text_width(cell, style.fonts.table_pt) for cell in column if " " in cell), default=0.0)
+    return f">{{\\raggedright\\arraybackslash}}p{{{room:.1f}pt}}" if longest > room else ""
 
 
 def _plain(cell: str, style: HouseStyle) -> tuple[str, str] | None:

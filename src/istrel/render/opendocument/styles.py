@@ -98,6 +98,17 @@ class Automatic:
         key = f'style:family="{family}"{under}{on}>{inner}</style:style>'
         return self._made.setdefault(key, f"A{len(self._made) + 1}")
 
+    def rightward(self, name: str) -> str:
+        """The style of a paragraph like one of this style that reads from right to left and stands where that does."""
+        key = next((key for key, one in self._made.items() if one == name), "")
+        side = "" if "fo:text-align" in key else ' fo:text-align="left"'
+        shape = f'<style:paragraph-properties style:writing-mode="rl-tb"{side}'
+        if not key:
+            return self.name("paragraph", f"{shape}/>", parent=name)
+        plain, key = "<style:paragraph-properties", key.replace("fo:margin-left", "fo:margin-right")
+        turned = key.replace(plain, shape, 1) if plain in key else key.replace(">", f">{shape}/>", 1)
+        return self._made.setdefault(turned, f"A{len(self._made) + 1}")
+
     @property
     def xml(self) -> str:
         return "".join(f'<style:style style:name="{name}" {key}' for key, name in self._made.items())

@@ -33,7 +33,7 @@ from istrel.render.opendocument.letters import PARAGRAPHS, letters_of
 from istrel.render.opendocument.marks import field_name, held_in, passage_in, place_name, places_in, prefix, spans_in
 from istrel.render.opendocument.package import letters, meta, packed, part, quoted
 from istrel.render.opendocument.styles import TURNED, UPRIGHT, Automatic, styles_part
-from istrel.render.scripts import begins_right
+from istrel.render.scripts import reads_right
 from istrel.render.tables import Panel
 from istrel.render.word.tables import INDENT_PT, MOST_ROWS_TOGETHER, laid_out
 from istrel.study.prose import REFERENCE, UNTRUE
@@ -124,9 +124,8 @@ class _Press:
 
     def _paragraph(self, parent: str, inner: str, *, turned: bool | None = None) -> str:
         name = parent if turned is None else self._style_of(parent, turned=turned)
-        if begins_right(re.sub("<[^>]*>", "", inner)):
-            direction = '<style:paragraph-properties style:writing-mode="rl-tb"/>'
-            name = self.automatic.name("paragraph", direction, parent=name)
+        if reads_right(re.sub("<[^>]*>", "", inner)):
+            name = self.automatic.rightward(name)
         return f'<text:p text:style-name="{name}">{inner}</text:p>'
 
     def _runs(self, runs: Runs) -> str:

@@ -184,20 +184,25 @@ class _Work:
                     self.done.say(line._replace(done=False, why="it is not in the exhibit any more", stands=True))
                 continue
             self._one(put, flat_old[old], mine[place], line._replace(new=will.text(to_new[old])))
-        self._of_no_cell(tag, (seen, was, will), set(from_old.values()), to_new)
+        lost = {old: put.known(flat_old[old]) for old in to_new if old not in set(from_old.values())}
+        self._of_no_cell(tag, (seen, was, will), lost, to_new)
 
-    def _of_no_cell(self, tag: Tag, grids: tuple[Grid, Grid, Grid], placed: set[At], to_new: dict[At, At]) -> None:
+    def _of_no_cell(
+        self, tag: Tag, grids: tuple[Grid, Grid, Grid], lost: dict[At, list[str]], to_new: dict[At, At]
+    ) -> None:
         """Numbers that moved and stand in cells that nothing tells apart any more, and those that are new."""
         seen, was, will = grids
         words = [text for row in seen.rows for text in row]
-        for old, to in to_new.items():
-            text, new = was.text(old), will.text(to)
-            if old not in placed and not alike(text, new) and any(text and text in one for one in words):
-                why = "its cell cannot be told from others in the table as it is"
-                self.done.say(line_of(tag, self.shelf, was, old, text, new)._replace(done=False, why=why, stands=True))
-        known = set(to_new.values())
+        why = "its cell cannot be told from others in the table as it is"
+        for old, known in lost.items():
+            new = will.text(to_new[old])
+            for text in known:
+                if not alike(text, new) and any(text and text in one for one in words):
+                    line = line_of(tag, self.shelf, was, old, text, new)
+                    self.done.say(line._replace(done=False, why=why, stands=True))
+        kept = set(to_new.values())
         for row in {
-            row for row, cells in enumerate(will.rows) if any(At(row, k) not in known for k in range(len(cells)))
+            row for row, cells in enumerate(will.rows) if any(At(row, k) not in kept for k in range(len(cells)))
         }:
             line = line_of(tag, self.shelf, will, At(row, 0), "", " | ".join(will.rows[row]))
             self.done.say(line._replace(done=False, why="the table in the document has another shape"))

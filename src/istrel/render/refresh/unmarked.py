@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator, Mapping
 from dataclasses import dataclass, field
+from itertools import chain
 from typing import NamedTuple
 
 from istrel.exhibits.printing import print_cell
@@ -17,7 +18,8 @@ from istrel.render.refresh.report import AWAY, Line, Refreshed
 from istrel.study.prose import Shelf, now, number_of
 
 NEAR, LEAST_AROUND = 14, 4  # letters on each side by which a number without its mark is known
-LEAST_COPIED = 0.6  # of the cells of a table, by which a copy without marks is known
+LEAST_COPIED = 0.6  # of the numbers of a table, or of those that stand there, by which a copy without marks is known
+LEAST_FOUND = 3  # numbers
 
 
 def cell_now(put: Put, shelf: Shelf) -> tuple[str, Cell | None]:
@@ -111,7 +113,10 @@ class Unmarked:
                 continue
             known = [put.known(place) for place in range(len(put.texts))]
             numbers = [one for one in known if any(letter.isdigit() for letter in one[0])]
-            if numbers and sum(not texts.isdisjoint(one) for one in numbers) >= LEAST_COPIED * len(numbers):
+            there = {one for one in texts if any(letter.isdigit() for letter in one)}
+            found = sum(not texts.isdisjoint(one) for one in numbers)
+            ours = len(there.intersection(chain.from_iterable(numbers)))
+            if found >= LEAST_FOUND and (found >= LEAST_COPIED * len(numbers) or ours >= LEAST_COPIED * len(there)):
                 self.seen.add(text)
                 self._named(tag, put, known, texts)
 

@@ -23,7 +23,7 @@ from istrel.render.marks.tags import label_bookmark
 from istrel.render.scripts import region
 from istrel.render.word.controls import Controls
 from istrel.render.word.figures import add_figure
-from istrel.render.word.parts import add_runs, element, font, undated
+from istrel.render.word.parts import add_label, add_runs, element, font, undated
 from istrel.render.word.tables import add_panel, laid_out
 from istrel.study.prose import REFERENCE, UNTRUE
 from istrel.style.house import HouseStyle
@@ -180,7 +180,7 @@ class _Press:
         if after:
             paragraph.add_run(after)
         title = self._word.add_paragraph(style="Table title")
-        add_runs(title, (Run(print_title(item.exhibit.sheet, self._style)),))
+        add_label(title, (Run(print_title(item.exhibit.sheet, self._style)),))
         self._put(item, "title", [run._r for run in title.runs])
 
     def _turn(self, *, turned: bool) -> None:

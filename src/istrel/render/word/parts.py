@@ -6,12 +6,13 @@ import io
 import zipfile
 from typing import Any
 
+from docx.enum.text import WD_ALIGN_PARAGRAPH
 from docx.oxml import OxmlElement
 from docx.oxml.ns import qn
 from docx.shared import Pt, RGBColor
 
 from istrel.exhibits.printing import Runs, printable
-from istrel.render.scripts import begins_right, pieces
+from istrel.render.scripts import pieces, reads_right
 from istrel.style.house import HouseStyle
 
 
@@ -73,8 +74,18 @@ def add_runs(paragraph: Any, text: Runs) -> None:
             made = paragraph.add_run(letters)
             made.italic = run.italic or None
             made.font.rtl = rightward or None
-    if begins_right("".join(run.text for run in text)):
-        paragraph._p.get_or_add_pPr().insert_element_before(element("w:bidi", {}), *AFTER_BIDI)
+
+
+def add_label(paragraph: Any, text: Runs) -> None:
+    """Runs that are a paragraph by themselves, in the direction in which they read, where they would stand in any other."""
+    add_runs(paragraph, text)
+    if not reads_right("".join(run.text for run in text)):
+        return
+    shape = paragraph.paragraph_format
+    if paragraph.alignment == WD_ALIGN_PARAGRAPH.LEFT:
+        paragraph.alignment = WD_ALIGN_PARAGRAPH.RIGHT
+        shape.left_indent, shape.right_indent = shape.right_indent, shape.left_indent
+    paragraph._p.get_or_add_pPr().insert_element_before(element("w:bidi", {}), *AFTER_BIDI)
 
 
 def undated(data: bytes) -> bytes:

@@ -16,7 +16,7 @@ from istrel.exhibits.printing import PrintedRow, PrintedTable, Runs, printable
 from istrel.render.columns import Column
 from istrel.render.scripts import STRETCH
 from istrel.render.tables import LEAST_HEAD_MM, LEAST_STUB_MM, MOST_STUB_MM, Page, Panel, TableLayout, lay_out
-from istrel.render.word.parts import OF_TABLES, add_runs, element, put_in_order, rule
+from istrel.render.word.parts import OF_TABLES, add_label, element, put_in_order, rule
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import ABSENT
 
@@ -147,7 +147,7 @@ def _fill(cell: Any, text: Runs, alignment: Any, *, indent: float = 0.0) -> None
     paragraph.alignment = alignment
     if indent:
         paragraph.paragraph_format.left_indent = Pt(indent)
-    add_runs(paragraph, text)
+    add_label(paragraph, text)
 
 
 def _number(cell: Any, text: str, column: Column) -> None:
