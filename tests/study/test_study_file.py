@@ -13,6 +13,7 @@ import subprocess
 import sys
 import time
 import zipfile
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
@@ -32,7 +33,7 @@ from istrel.study.changes.codebook import Derive, SetLevel, SetText, TreatAsMiss
 from istrel.study.changes.manuscript import Keep
 from istrel.study.changes.sources import AddSource, ReadAgain, RemoveSource, UseSource
 from istrel.study.combining import made_long
-from istrel.study.file import StudyFile, read_back, readable, schema
+from istrel.study.file import StudyFile, read_back, readable, schema, store
 from istrel.study.file.holding import good_copy
 from istrel.study.file.packing import pack, unpack
 from istrel.study.history import History
@@ -127,6 +128,40 @@ def test_a_long_history_is_folded_and_stays_whole(tmp_path: Path, learners: Data
     with StudyFile(path) as file:
         assert len(file.history.past) == 299
         assert file.history.study.codebook["age"].label == "Age 697"
+
+
+@pytest.mark.parametrize("seed", range(4))
+def test_whatever_is_done_and_undone_the_file_holds_the_study_and_few_changes(
+    seed: int, tmp_path: Path, learners: Dataset, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setattr(store, "MOST_CHANGES", 6)
+    monkeypatch.setattr(store, "KEPT_CHANGES", 3)
+    rng, history, path = (
+        random.Random(seed),
+        History(replace(study_of(learners), identity="0a1b2c3d")),
+        tmp_path / "a.istrel",
+    )
+    with StudyFile.create(path, history) as file:
+        for number in range(120):
+            for _ in range(rng.randint(1, 9)):
+                match rng.choice(["do", "do", "do", "undo", "redo"]):
+                    case "do":
+                        history = history.do(SetText("age", "label", f"Age {number} {rng.random()}"))
+                    case "undo":
+                        history = history.undo()
+                    case "redo":
+                        history = history.redo()
+            file.save(history)
+            assert file.number == len(history.past)
+            if number % 10 == 0:
+                with StudyFile(path, writing=False) as found:
+                    assert found.history.study.codebook["age"].label == history.study.codebook["age"].label
+                    assert (found.number, found.history.study.identity) == (file.number, "0a1b2c3d")
+                    steps = [*found.history.past, *found.history.future]
+                    assert len(steps) <= 6 + 9
+                    back, mine = found.history.undo().undo(), history.undo().undo()
+                    if len(found.history.past) >= 2:
+                        assert back.study.codebook["age"].label == mine.study.codebook["age"].label
 
 
 @settings(max_examples=60, deadline=None)
@@ -445,8 +480,6 @@ def test_the_study_of_the_second_version_opens_for_ever() -> None:
 
 
 def test_data_that_nothing_needs_any_more_leave_the_file(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
-    monkeypatch.setattr("istrel.study.file.store.MOST_CHANGES", 4)
-    monkeypatch.setattr("istrel.study.file.store.KEPT_CHANGES", 1)
     first, second = (open_source(_csv(tmp_path / f"{n}.csv", n)) for n in (1, 2))
     history = History(Study((first,))).do(AddSource(second)).do(RemoveSource("s2"))
     for place in range(5):
@@ -459,6 +492,8 @@ def test_data_that_nothing_needs_any_more_leave_the_file(tmp_path: Path, monkeyp
             return int(file.execute(f"SELECT count(*) FROM {table}").fetchone()[0])
 
     assert (count("data"), count("pieces")) == (2, 2)
+    monkeypatch.setattr(store, "MOST_CHANGES", 4)
+    monkeypatch.setattr(store, "KEPT_CHANGES", 1)
     with StudyFile(path) as file:
         assert file.history.study.codebook["x"].label == "label 4"
     assert (count("data"), count("pieces")) == (1, 1)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import dataclass
 from typing import NamedTuple
 
@@ -35,11 +36,17 @@ class History:
 
     def do(self, change: Change) -> History:
         """The history with one more change, which sources made from others follow; what was undone before is forgotten."""
-        after = follow(self.study, change.apply(self.study))
-        for source in self.study.sources:
-            if source not in after.sources:
-                source.forget()
-        return History(after, (*self.past, Step(change, self.study)))
+        return History(_after(self.study, change), (*self.past, Step(change, self.study)))
+
+    @classmethod
+    def replayed(cls, begun: Study, number: int, change_at: Callable[[int, Study], Change]) -> History:
+        """The history of so many changes from a study on; `change_at` gives each by its place and the study before it."""
+        study, past = begun, list[Step]()
+        for place in range(number):
+            change = change_at(place, study)
+            past.append(Step(change, study))
+            study = _after(study, change)
+        return cls(study, tuple(past))
 
     def undo(self) -> History:
         """The last change taken back; the same history when there is none."""
@@ -62,3 +69,12 @@ class History:
     @property
     def redo_words(self) -> str:
         return self.future[-1].change.words if self.future else ""
+
+
+def _after(study: Study, change: Change) -> Study:
+    """The study with a change, which sources made from others follow."""
+    after = follow(study, change.apply(study))
+    for source in study.sources:
+        if source not in after.sources:
+            source.forget()
+    return after

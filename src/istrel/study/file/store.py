@@ -31,7 +31,7 @@ from istrel.study.study import Study, StudySource
 
 DATA = re.compile(r'"data":"(d\d+)"')
 PIECE = 2**23  # bytes of a column in one row
-MOST_CHANGES, KEPT_CHANGES = 600, 300  # on opening, all but the latest are folded into where they begin
+MOST_CHANGES, KEPT_CHANGES = 600, 300  # of more, all but the latest are folded into the study that the file begins with
 
 
 class StudyFile:
@@ -57,7 +57,8 @@ class StudyFile:
         except BaseException:
             self._let_go()
             raise
-        self._first = 0  # the number of the first change
+        self._first = 0  # the number of the first change in the file
+        self._folded = 0  # changes of the history before it
         self._changes: list[Change] = []
         try:
             with told(path):
@@ -65,7 +66,9 @@ class StudyFile:
                 if writing:
                     keep_good(path)
                 if writing and len(self._changes) > MOST_CHANGES:
-                    self._fold()
+                    with _transaction(self._connection):
+                        self._fold(self.history)
+                        self._set("position", str(len(self.history.past) - self._folded))
             self._stamp = Stamp.of(path)
         except Problem as problem:
             self.close()
@@ -87,7 +90,7 @@ class StudyFile:
         made = cls.__new__(cls)
         made._stand_at(path)
         clear_place(path.resolve())
-        made._tables, made._columns, made._first, made._changes = {}, {}, 0, []
+        made._tables, made._columns, made._first, made._folded, made._changes = {}, {}, 0, 0, []
         begun = history.past[0].study if history.past else history.study
         guarded = [Path(source.raw.source.path) for source in history.study.sources if source.raw.source.path]
         with told(path), beside(path.resolve(), (*guarded, *((path.parent,) if is_unnamed(path) else ()))) as part:
@@ -126,7 +129,7 @@ class StudyFile:
     @property
     def number(self) -> int:
         """How many changes led to the study as it is, from its beginning."""
-        return self._first + len(self.history.past)
+        return self._first - self._folded + len(self.history.past)
 
     def save(self, history: History) -> str:
         """What is new in a history of this study: its changes, what was undone, the data they bring. Nothing, or a line to tell:
@@ -139,12 +142,12 @@ class StudyFile:
         """
         if Stamp.of(self.path) != self._stamp:
             return self._go_on_beside(history)
-        changes, tables = self._changes, dict(self._tables)
+        was = self._changes, dict(self._tables), self._first, self._folded
         try:
             with told(self.path), _transaction(self._connection):
                 self._write(history)
         except BaseException:
-            self._changes, self._tables = changes, tables  # what was rolled back is not in the file
+            self._changes, self._tables, self._first, self._folded = was  # what was rolled back is not in the file
             raise
         self.history, self._stamp = history, Stamp.of(self.path)
         return ""
@@ -156,7 +159,8 @@ class StudyFile:
         self._stand_at(other)
         self._connection, self._held, self._stamp = made._connection, made._held, made._stamp
         self._tables, self._columns = made._tables, made._columns
-        self._first, self._changes, self.history = made._first, made._changes, history
+        self._first, self._folded = made._first, made._folded
+        self._changes, self.history = made._changes, history
         if other.name == was:
             return f"{was} was taken away while it was open; the study was saved there anew."
         return f"{was} was changed by another program while it was open; the study goes on as “{other.name}”, and {was} stays."
@@ -165,7 +169,10 @@ class StudyFile:
         self._connection.execute("INSERT OR REPLACE INTO study VALUES (?, ?)", (key, value))
 
     def _write(self, history: History) -> None:
-        steps = [step.change for step in (*history.past, *reversed(history.future))]
+        if len(history.past) < self._folded:  # undone further than the file reaches
+            self._begin_at(history, 0)
+        self._fold(history)
+        steps = [step.change for step in (*history.past, *reversed(history.future))][self._folded :]
         same = 0
         while same < min(len(steps), len(self._changes)) and steps[same] is self._changes[same]:
             same += 1
@@ -177,7 +184,7 @@ class StudyFile:
         ]
         self._connection.execute("DELETE FROM changes WHERE number >= ?", (self._first + same,))
         self._connection.executemany("INSERT INTO changes VALUES (?, ?, ?)", rows)
-        self._set("position", str(len(history.past)))
+        self._set("position", str(len(history.past) - self._folded))
         self._changes = steps
 
     def _record(self, change: Change) -> Any:
@@ -223,15 +230,22 @@ class StudyFile:
         if [number for number, _ in rows] != list(range(self._first, self._first + len(rows))):
             raise Problem("changes of this study are missing.")
         begun = study_of_state(with_paths(_read(settings["base"]), self._absolute), self._table)
-        history = History(_known(begun, settings["base"] + "".join(what for _, what in rows[:1])))
-        for number, what in rows:
-            record = with_paths(_read(what), self._absolute)
-            try:
-                change = change_of(record if isinstance(record, dict) else {}, history.study, self._table)
-                history = history.do(change)
-            except Problem as problem:
-                raise Problem(f"change {number + 1} of this study cannot be made again: {problem.message}") from None
-            self._changes.append(change)
+        begun = _known(begun, settings["base"] + "".join(what for _, what in rows[:1]))
+
+        reached = 0
+
+        def change_at(place: int, study: Study) -> Change:
+            nonlocal reached
+            reached = place
+            record = with_paths(_read(rows[place][1]), self._absolute)
+            return change_of(record if isinstance(record, dict) else {}, study, self._table)
+
+        try:
+            history = History.replayed(begun, len(rows), change_at)
+        except Problem as problem:
+            number = rows[reached][0] + 1
+            raise Problem(f"change {number} of this study cannot be made again: {problem.message}") from None
+        self._changes = [step.change for step in history.past]
         for _ in range(len(rows) - int(position)):
             history = history.undo()
         return history
@@ -250,22 +264,23 @@ class StudyFile:
             self._columns[mark] = unpack(mark, b"".join(piece for (piece,) in pieces))
         return self._columns[mark]
 
-    def _fold(self) -> None:
-        """The first changes are put into the study they begin with, as far as they can still be undone at length."""
-        steps = (*self.history.past, *reversed(self.history.future))
-        gone = min(len(steps) - KEPT_CHANGES, len(self.history.past))
-        if gone <= 0:
-            return
-        begun = self.history.past[gone].study if gone < len(self.history.past) else self.history.study
-        with _transaction(self._connection):
-            self._set("base", _json(self._record_of_study(begun)))
-            self._connection.execute("DELETE FROM changes WHERE number < ?", (self._first + gone,))
-            self._set("position", str(len(self.history.past) - gone))
-            gone_data = _sweep(self._connection)
+    def _fold(self, history: History) -> None:
+        """The first changes are put into the study that the file begins with, where it has many."""
+        number = len(history.past) + len(history.future)
+        if number - self._folded > MOST_CHANGES:
+            self._begin_at(history, min(number - KEPT_CHANGES, len(history.past)))
+
+    def _begin_at(self, history: History, place: int) -> None:
+        """The file begins with the study before a change of the history; within a transaction."""
+        begun = history.past[place].study if place < len(history.past) else history.study
+        self._set("base", _json(self._record_of_study(begun)))
+        gone = place - self._folded
+        self._first, self._folded = self._first + gone, place
+        self._changes = self._changes[gone:] if gone >= 0 else []
+        which = "<" if gone >= 0 else ">="
+        self._connection.execute(f"DELETE FROM changes WHERE number {which} ?", (self._first,))
+        gone_data = _sweep(self._connection)
         self._tables = {mark: table for mark, table in self._tables.items() if mark not in gone_data}
-        self._first += gone
-        self._changes = self._changes[gone:]
-        self.history = History(self.history.study, self.history.past[gone:], self.history.future)
 
 
 @contextlib.contextmanager
