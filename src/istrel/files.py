@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 import contextlib
+import glob
 import os
 import re
 import stat
 import tempfile
+import time
 from collections.abc import Iterable, Iterator
 from pathlib import Path
 
@@ -16,6 +18,7 @@ from istrel.problem import Problem
 FORMULA = re.compile(r"\s*[=+@＝＋－＠]|\s*-(?!\d+([.,]\d+)?(\s|,|$))|[\t\r\n]")
 
 MOST_BYTES = 32 * 2**20
+OLD_PART = 3600.0  # seconds after which nobody writes a temporary file any more
 
 
 def harmless(cell: str) -> str:
@@ -120,20 +123,23 @@ def _exchange(target: Path, content: bytes) -> None:
 
 
 @contextlib.contextmanager
-def beside(target: Path, guarded_as: Iterable[Path] = ()) -> Iterator[Path]:
+def beside(target: Path, guarded_as: Iterable[Path] = (), most: int = 0o666) -> Iterator[Path]:
     """A temporary file beside a target: at the end of the block it takes the target's name and mode; it goes where that fails.
 
     Parameters
     ----------
     guarded_as
         What it holds something of: a new file is open to nobody who could not read these.
+    most
+        What a new file is open to at most.
     """
+    _tidy(target)
     handle, name = tempfile.mkstemp(dir=target.parent, prefix=f".{target.name[:60]}.", suffix=".part")
     os.close(handle)
     part = Path(name)
     try:
         yield part
-        part.chmod(mode_for(target, guarded_as))
+        part.chmod(mode_for(target, guarded_as, most))
         part.replace(target)
     except BaseException:
         with contextlib.suppress(OSError):
@@ -141,14 +147,22 @@ def beside(target: Path, guarded_as: Iterable[Path] = ()) -> Iterator[Path]:
         raise
 
 
-def mode_for(target: Path, guarded_as: Iterable[Path] = ()) -> int:
+def _tidy(target: Path) -> None:
+    """Temporary files that killed programs left beside this target go when they are old."""
+    with contextlib.suppress(OSError):
+        for left in target.parent.glob(f"{glob.escape(f'.{target.name[:60]}.')}*.part"):
+            if time.time() - left.stat().st_mtime > OLD_PART:
+                left.unlink()
+
+
+def mode_for(target: Path, guarded_as: Iterable[Path] = (), most: int = 0o666) -> int:
     """The mode of the file that is there, or what the umask and the guarded leave of read and write for all."""
     try:
         return stat.S_IMODE(target.stat().st_mode)
     except OSError:
         mask = os.umask(0)
         os.umask(mask)
-        mode = 0o666 & ~mask
+        mode = most & ~mask
         for path in guarded_as:
             with contextlib.suppress(OSError, ValueError):
                 mode &= stat.S_IMODE(path.stat().st_mode)

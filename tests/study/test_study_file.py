@@ -193,6 +193,8 @@ def test_every_column_comes_back_to_the_bit(texts: list[str | None], numbers: li
 
 EDITING = """
 import sys
+import istrel.study.file.store as store
+store.MOST_CHANGES, store.KEPT_CHANGES = 9, 4  # it folds all the time
 from pathlib import Path
 from istrel.study.changes.codebook import SetText
 from istrel.study.changes.sources import AddSource, UseSource
@@ -230,6 +232,43 @@ def killed(path: Path, times: int, seed: int = 1) -> None:
             if started:
                 assert saved <= file.number <= started
             assert file.history.undo_words
+
+
+def test_a_journal_of_another_study_is_put_aside(tmp_path: Path) -> None:
+    path, other = tmp_path / "paper.istrel", tmp_path / "other.istrel"
+    for place in (path, other):
+        StudyFile.create(place, begun(tmp_path)).close()
+    with StudyFile(other) as file:
+        for k in range(5):
+            file.save(file.history.do(SetText("score", "label", f"other {k}")))
+    connection = sqlite3.connect(other, isolation_level=None)
+    connection.execute("PRAGMA cache_size = 1")  # so that pages are written before the end
+    connection.execute("BEGIN IMMEDIATE")
+    connection.executemany("INSERT INTO data VALUES (?, ?)", ((f"x{k}", "x" * 4000) for k in range(200)))
+    journal, crashed = Path(f"{other}-journal").read_bytes(), other.read_bytes()
+    connection.close()
+    whole = path.read_bytes()
+    Path(f"{path}-journal").write_bytes(journal)
+    with StudyFile(path, writing=False) as file:
+        assert file.history.study.codebook["score"].label == "Score"
+    assert path.read_bytes() == whole
+    other.write_bytes(crashed)
+    Path(f"{other}-journal").write_bytes(journal)
+    with StudyFile(other) as file:  # its own journal is undone
+        assert file.history.study.codebook["score"].label == "other 4"
+
+
+def test_a_new_study_is_its_owners_alone_or_as_the_others_there_are(tmp_path: Path) -> None:
+    paths = [tmp_path / f"{name}.istrel" for name in "abc"]
+    left = tmp_path / ".a.istrel.xyz.part"
+    left.write_bytes(b"what a killed program left")
+    os.utime(left, (0, 0))
+    modes = []
+    for path in paths:
+        StudyFile.create(path, History(Study(()))).close()
+        modes.append(stat.S_IMODE(path.stat().st_mode))
+        path.chmod(0o640)
+    assert (modes, left.exists()) == ([0o600, 0o640, 0o640], False)
 
 
 def test_a_killed_program_loses_at_most_the_change_in_flight(tmp_path: Path) -> None:

@@ -6,13 +6,17 @@ import contextlib
 import fcntl
 import os
 import shutil
+import stat
+import struct
 from pathlib import Path
-from typing import NamedTuple
+from typing import BinaryIO, NamedTuple
 
 from istrel.files import beside
 from istrel.problem import Problem
 
 LARGEST_COPIED = 2**28  # bytes of a study of which a good copy is kept
+JOURNAL = bytes.fromhex("d9d505f920a163d7")  # with which a journal begins, as the format of SQLite files has it
+PAGE_HEAD, MOST_PAGES = 100, 4096
 LEFT_BESIDE = ("-journal", "-wal", "-shm")  # what a crash leaves beside a database
 
 
@@ -60,6 +64,55 @@ def clear_place(path: Path) -> None:
     for ending in LEFT_BESIDE:
         with contextlib.suppress(OSError):
             Path(f"{path}{ending}").unlink()
+
+
+def private(path: Path) -> int:
+    """What a new study is open to: nobody else, or those to whom the folder's other studies are."""
+    modes = []
+    with contextlib.suppress(OSError):
+        for other in path.parent.glob(f"*{path.suffix}"):
+            if other != path and not other.name.startswith("."):
+                modes.append(stat.S_IMODE(other.stat().st_mode))
+    return min(modes, default=0o600)
+
+
+def put_journal_aside(path: Path) -> None:
+    """A journal that a crash left beside another study that once stood here: it would be undone into this one.
+
+    The journal holds the first page as it was before the change in flight; this file's own is that one, or one change further.
+    """
+    journal = Path(f"{path}-journal")
+    try:
+        with journal.open("rb") as left, path.open("rb") as study:
+            before, now = _count_in_journal(left), _count_in(study.read(PAGE_HEAD))
+    except (OSError, ValueError, struct.error):
+        return
+    if before is not None and (now - before) % 2**32 not in (0, 1):
+        with contextlib.suppress(OSError):
+            journal.replace(f"{journal}.of-another")
+
+
+def _count_in(page: bytes) -> int:
+    """How often a database was changed, by its first page."""
+    return int(struct.unpack(">I", page[24:28])[0])
+
+
+def _count_in_journal(left: BinaryIO) -> int | None:
+    """The same by the first page in a journal; None where that is not in it."""
+    head = left.read(28)
+    if head[:8] != JOURNAL:
+        return None
+    sector, size = struct.unpack(">II", head[20:28])
+    if not 512 <= size <= 2**16 or not 28 <= sector <= 2**16:
+        return None
+    left.seek(sector)
+    for _ in range(MOST_PAGES):
+        record = left.read(size + 8)
+        if len(record) < size + 8:
+            return None
+        if struct.unpack(">I", record[:4])[0] == 1:
+            return _count_in(record[4:])
+    return None
 
 
 def good_copy(path: Path) -> Path:

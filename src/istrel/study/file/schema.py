@@ -11,7 +11,7 @@ from pathlib import Path
 
 from istrel.files import beside, refuse_unreadable
 from istrel.problem import Problem
-from istrel.study.file.holding import copy_to_open
+from istrel.study.file.holding import copy_to_open, put_journal_aside
 
 MARK = 0x49737472  # application_id: "Istr"
 VERSION = 2  # 2: headings, paragraphs and edited texts in the manuscript, the house style
@@ -34,6 +34,7 @@ def connect(path: Path, *, writing: bool) -> sqlite3.Connection:
         Where it is no study, damaged, newer than this version, open elsewhere, or cannot be read or written.
     """
     refuse_unreadable(path)
+    put_journal_aside(path.resolve())
     if writing:
         _bring_up(path)
     with told(path):

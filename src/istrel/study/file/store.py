@@ -20,7 +20,7 @@ from istrel.data.table import Table
 from istrel.files import beside
 from istrel.problem import Problem
 from istrel.study.changes import Change
-from istrel.study.file.holding import Stamp, clear_place, free_name, hold, keep_good
+from istrel.study.file.holding import Stamp, clear_place, free_name, hold, keep_good, private
 from istrel.study.file.packing import describe, pack, table_of, unpack
 from istrel.study.file.schema import connect, lay_out, told
 from istrel.study.file.state import absolute, relative, state_of, study_of_state, with_paths
@@ -93,7 +93,8 @@ class StudyFile:
         made._tables, made._columns, made._first, made._folded, made._changes = {}, {}, 0, 0, []
         begun = history.past[0].study if history.past else history.study
         guarded = [Path(source.raw.source.path) for source in history.study.sources if source.raw.source.path]
-        with told(path), beside(path.resolve(), (*guarded, *((path.parent,) if is_unnamed(path) else ()))) as part:
+        guards = (*guarded, *((path.parent,) if is_unnamed(path) else ()))
+        with told(path), beside(path.resolve(), guards, private(path.resolve())) as part:
             made._connection = sqlite3.connect(part, isolation_level=None)
             with contextlib.closing(made._connection), _transaction(made._connection):
                 lay_out(made._connection)
