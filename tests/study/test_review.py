@@ -9,6 +9,7 @@ import pytest
 from istrel.data.corrections import Aside, Correction
 from istrel.data.dataset import Dataset
 from istrel.demo import LEARNERS
+from istrel.exhibits.printing import print_cell
 from istrel.sentence import parse_condition, parse_expression
 from istrel.study.appendix import appendix
 from istrel.study.changes import Change
@@ -16,9 +17,11 @@ from istrel.study.changes.cases import Correct, SetAside, SetCondition
 from istrel.study.changes.codebook import Derive, TreatAsMissing
 from istrel.study.changes.manuscript import Drop, Insert, Keep, Write
 from istrel.study.history import History
-from istrel.study.manuscript import numbers_of
+from istrel.study.manuscript import numbers_of, shelf_of
 from istrel.study.opening import open_source
 from istrel.study.parts import Kept, Number, Passage, Reference, Words
+from istrel.study.prose import now
+from istrel.study.remake import made
 from istrel.study.review import review
 from istrel.study.study import Study, study_of
 from istrel.style.house import HouseStyle
@@ -47,7 +50,7 @@ def kinds(history: History, style: HouseStyle) -> list[str]:
 
 @pytest.fixture
 def history(learners: Dataset) -> History:
-    return History(study_of(learners))
+    return History(study_of(learners)).do(TreatAsMissing(("receptive_post",), (-9.0,)))
 
 
 def test_a_sound_manuscript_is_left_alone(history: History, style: HouseStyle) -> None:
@@ -63,7 +66,7 @@ def test_a_sound_manuscript_is_left_alone(history: History, style: HouseStyle) -
         ((SAMPLE, TABLE, f"{TABLE} with decimals = 1"), "two precisions"),
         ((SAMPLE, "describe practice_min across format with n, mean, se"), "SE for SD"),
         ((SAMPLE, "describe practice_min across format as means with interval = se"), "SE for SD"),
-        ((SAMPLE, "describe age across format with mean, sd, skewness"), "mean of skewed"),
+        ((SAMPLE, "describe age across format with n, mean, sd, skewness"), "mean of skewed"),
         ((SAMPLE, "describe spelling_speed across format with test"), "size of difference"),
         ((SAMPLE, "check spelling_speed across site among age > 60"), "small groups"),
         ((SAMPLE, TABLE, f"{TABLE} as means"), "repeats a table"),
@@ -99,8 +102,150 @@ def test_what_texts_lack_is_raised(history: History, style: HouseStyle) -> None:
     assert kinds(edited, style) == ["percentages"]
     assert "missing data" in kinds(mentioning(kept).do(Write(table.id, "notes", (Words("Nothing."),))), style)
     assert "abbreviations" in kinds(mentioning(kept).do(Write(table.id, "notes", (Words("Nothing."),))), style)
-    moved = mentioning(kept).do(TreatAsMissing(("receptive_post",), (-9.0,)))
+    moved = mentioning(kept).do(TreatAsMissing(("receptive_post",), (60.0,)))
     assert kinds(moved, style) == ["moved"]
+
+
+WEEKLY, INTENSIVE, SELF = "Weekly evening", "Weekend intensive", "Guided self-study"
+MEANS = "describe receptive_post, spelling_speed across format"
+
+
+def live(history: History, variable: str, group: str, column: str = "mean") -> Number:
+    """A live number of the second exhibit."""
+    kept = history.study.kept[1]
+    row = f"{variable} @ format={group}"
+    accepted = next(n for n in numbers_of(made(kept, history.study)) if (n.row, n.column) == (row, column))
+    return Number(kept.id, row, column, "", accepted.value)
+
+
+def printed(history: History, variable: str, group: str, style: HouseStyle, column: str = "mean") -> str:
+    cell = now(live(history, variable, group, column), shelf_of(history.study, style))
+    assert cell is not None
+    return print_cell(cell, style)
+
+
+# What is planted in a paper, with {M} and so on for what the table has of the weekly course; the kind by which it is found.
+PLANTED = [
+    ("Final scores averaged M = 71.35 (SD = {SD}) in the weekly course.", "typed number"),
+    ("In the weekly course M = {M}, SD = 3.91.", "typed number"),
+    ("Learners of the weekly course reached M = 6.17 (SD = {SD}).", "typed number"),
+    ("Weekend intensive (M = {M}, SD = {SD}) came next.", "wrong group"),
+    ("Guided self-study had M = {M} (SD = {SD}).", "wrong group"),
+    ("Final receptive score was highest in {low}.", "wrong end"),
+    ("Final receptive score was lowest in {high}.", "wrong end"),
+    ("The largest final receptive score was that of {low}.", "wrong end"),
+    ("Courses differed significantly.", "significance"),
+    ("There was a significant gain.", "significance"),
+    ("The differences were not significant.", "significance"),
+    ("The weekend course caused lower scores.", "causal words"),
+    ("Weekly practice led to higher scores.", "causal words"),
+    ("Guided self-study resulted in slower spelling.", "causal words"),
+    ("Of the learners 105 % finished.", "percentage"),
+    ("In all, 130.5% of learners came back.", "percentage"),
+    ("Two thirds (66.7 %, 4 of 6) agreed.", "percentage"),
+    ("Of the tutors 3 of 8 (37.5 %) agreed.", "percentage"),
+    ("The mean was 3,5 points (r = 0,41).", "decimal mark"),
+    ("About 23,9 % were retired.", "decimal mark"),
+    ("They differed, p = .03.", "p alone"),
+    ("The first was near, t(31) = 2.04, p = .05. The second was far, p = .004.", "p alone"),
+    ("Ages were similar, Mdn = 40.", "no spread", "alone"),
+    ("Learners had M = 12.1 lessons before.", "no spread", "alone"),
+    ("See Fig. 3.", "mention of what is gone"),
+    ("See Tables 4 and 5.", "mention of what is gone"),
+    ("See Figures 7–8.", "mention of what is gone"),
+    ("As Table 9 shows.", "mention of what is gone"),
+    ("The test gave t(31) = 2.04, p = .003.", "arithmetic"),
+    ("Of these 12 of 40 (42.5%) agreed.", "arithmetic"),
+    ("The slope was b = 0.52, 95% CI [0.55, 0.71].", "arithmetic"),
+    ("They went together, r(118) = 1.20.", "arithmetic"),
+]
+SOUND = [
+    "Final scores averaged M = {M} (SD = {SD}) in the weekly course, as planned.",
+    "Weekly evening (M = {M}, SD = {SD}) is described first.",
+    "Final receptive score was highest in {high} and lowest in {low}.",
+    "Final receptive score was higher in {high} than in {low}.",
+    "Courses differed, t(31) = 2.04, p = .050, a significant difference.",
+    "The level of significance was p < .05.",
+    "Results with p < .05 were considered significant.",
+    "No differences were tested for significance.",
+    "Smith (2019) found M = 71.35 (SD = 2.00) and a significant gain.",
+    "This is what others saw (Smith, 2020, Table 4).",
+    "As in Table 9 of Smith (2019).",
+    "Scores rose by 105 %.",
+    "Of the learners 100 % finished.",
+    "A quarter (25.0%, 30 of 120) agreed.",
+    "There were 1,250 lessons in 12 weeks.",
+    "The rooms 1,2 and 3,4 were used.",
+    "Missing values are due to illness.",
+    "Absences were more common in winter; the course had 12 lessons.",
+    "They went together, r(118) = .20, p = .029.",
+    "The median was 40 years, half of the learners being between 31 and 52.",
+]
+
+
+def written(history: History, said: str, style: HouseStyle, *, alone: bool = False) -> History:
+    """The paper with a paragraph of these words."""
+    means = {group: float(str(live(history, "receptive_post", group).accepted)) for group in (WEEKLY, INTENSIVE, SELF)}
+    words = said.format(
+        M=printed(history, "receptive_post", WEEKLY, style),
+        SD=printed(history, "receptive_post", WEEKLY, style, "sd"),
+        high=max(means, key=means.__getitem__),
+        low=min(means, key=means.__getitem__),
+    )
+    table = () if alone else (Reference(history.study.kept[1].id), Words(" shows the scores. "))
+    return mentioning(history).do(Insert(Passage("paragraph", (*table, Words(words))), 0))
+
+
+@pytest.fixture
+def paper(history: History) -> History:
+    return keeping(history, SAMPLE, MEANS)
+
+
+def test_defects_that_are_planted_are_found_and_sound_papers_are_left_alone(paper: History, style: HouseStyle) -> None:
+    whole = kinds(mentioning(paper), style)
+    assert whole == []
+    missed = []
+    for said, kind, *how in PLANTED:
+        found = kinds(written(paper, said, style, alone="alone" in how), style)
+        if kind not in found:
+            missed.append((said, kind, found))
+    assert len(missed) <= 2, missed
+    false = [
+        (said, found)
+        for said in SOUND
+        if (found := kinds(written(paper, said, style), style)) not in ([], ["order of mentions"])
+    ]
+    assert len(false) <= 1, false
+
+
+def test_a_live_number_beside_another_groups_name_is_raised(paper: History, style: HouseStyle) -> None:
+    mean, spread = (live(paper, "receptive_post", WEEKLY, column) for column in ("mean", "sd"))
+    for group, kind in ((WEEKLY, []), (INTENSIVE, ["wrong group"])):
+        passage = (Words(f"{group} (M = "), mean, Words(", SD = "), spread, Words(") is described."))
+        found = kinds(mentioning(paper).do(Insert(Passage("paragraph", passage), 0)), style)
+        assert [kind for kind in found if kind != "order of mentions"] == kind
+    dead = (
+        Words(f"{WEEKLY} (M = "),
+        mean,
+        Words(f", SD = {printed(paper, 'receptive_post', WEEKLY, style, 'sd')}) is described."),
+    )
+    assert "typed number" in kinds(mentioning(paper).do(Insert(Passage("paragraph", dead), 0)), style)
+
+
+@pytest.mark.parametrize(
+    ("sentences", "kind"),
+    [
+        ((SAMPLE, MEANS, MEANS), "twice"),
+        ((SAMPLE, "describe age with mean, sd"), "no n"),
+        ((SAMPLE, "describe spelling_speed across format with n, mean"), "no spread"),
+        ((SAMPLE, "describe spelling_speed across format with n, median"), "no spread"),
+        ((SAMPLE, "describe satisfaction, age across format with n, mean, sd"), ""),
+    ],
+)
+def test_what_tables_lack_is_raised(sentences: tuple[str, ...], kind: str, history: History, style: HouseStyle) -> None:
+    assert kind in [*kinds(mentioning(keeping(history, *sentences)), style), ""]
+    undeclared = history.undo()
+    assert "missing code" in kinds(mentioning(keeping(undeclared, SAMPLE, TABLE)), style)
 
 
 def test_the_same_quantity_with_two_values_is_raised_where_nothing_says_why(

@@ -5,12 +5,12 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from istrel.study.manuscript import manuscript
-from istrel.study.review import agreement, arithmetic, references, reporting, secrecy, truth
+from istrel.study.review import agreement, arithmetic, references, reporting, secrecy, truth, typed, wording
 from istrel.study.review.point import Point, Script
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
 
-FAMILIES = (truth, arithmetic, secrecy, references, agreement, reporting)
+FAMILIES = (truth, arithmetic, typed, secrecy, references, agreement, wording, reporting)
 MOST_OF_A_KIND = 3
 
 

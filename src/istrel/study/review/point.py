@@ -11,10 +11,15 @@ from istrel.exhibits.printing import plain_text, print_text
 from istrel.exhibits.quoting import Key
 from istrel.exhibits.text import Cell, phrases_in
 from istrel.exhibits.verbs.catalogue import verb_of
-from istrel.study.manuscript import Entry, Written
+from istrel.study.manuscript import Entry, Written, shelf_of
 from istrel.study.parts import Prose, Reference, Words, proses_of
+from istrel.study.review.said import Sentence, sentences
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
+
+# A label of another paper: "Smith, 2020, Table 4", "Table 9 of Smith".
+OF_ANOTHER_BEFORE = re.compile(r"(?:\b\d{4}[a-z]?,? |et al\.,? )(?:their |see )?$")
+OF_ANOTHER_AFTER = re.compile(r"\s+(?:of|in)\s+[A-Z]")
 
 
 @dataclass(frozen=True)
@@ -58,15 +63,35 @@ class Script:
         return frozenset(piece.exhibit for _, prose in self.proses for piece in prose if isinstance(piece, Reference))
 
     @cached_property
+    def labels(self) -> dict[str, str]:
+        """{label in print: the exhibit that has it}."""
+        return {entry.label.rstrip(" .:"): entry.kept.id for entry in self.entries}
+
+    @cached_property
+    def sentences(self) -> tuple[Sentence, ...]:
+        """What the author wrote or edited, sentence by sentence."""
+        return tuple(sentences(self.study, shelf_of(self.study, self.style), self.labels))
+
+    @cached_property
     def typed(self) -> tuple[tuple[str, str], ...]:
-        """(id of the part, a label such as "Table 2") of all that are letters alone, those of other papers left out."""
-        patterns = [
-            re.escape(kind.label.rstrip(" .:")).replace(re.escape("{number}"), r"A?\d+(?:\.\d+)*")
-            for kind in (self.style.table, self.style.figure)
-        ]
-        label = re.compile(rf"\b(?:{'|'.join(patterns)})\b(?!\s+(?:of|in)\s+[A-Z])")
+        """(id of the part, a label such as "Table 2") of all that are letters alone, in full; those of other papers left out."""
         words = ((part, piece.text) for part, prose in self.proses for piece in prose if isinstance(piece, Words))
-        return tuple((part, found) for part, text in words for found in label.findall(text))
+        return tuple((part, found) for part, text in words for found in self._labels_in(text))
+
+    def _labels_in(self, text: str) -> Iterator[str]:
+        """Labels in letters: "Table 2", and of "Fig. 3" or "Tables 4 and 5" what they stand for."""
+        for kind, short in ((self.style.table, "Tab"), (self.style.figure, "Fig")):
+            word, _, after = kind.label.rstrip(" .:").partition("{number}")
+            stem = re.escape(word.strip().rstrip("."))
+            number = r"[A-Z]?\d+(?:\.\d+)*"
+            pattern = (
+                rf"\b(?:{stem}|{short})(?:s|n|en|eaux)?\.? ?({number}(?:(?:, | and | und | et | y | & |[–-]){number})*)"
+            )
+            for found in re.finditer(pattern, text):
+                if OF_ANOTHER_BEFORE.search(text[: found.start()]) or OF_ANOTHER_AFTER.match(text[found.end() :]):
+                    continue
+                for one in re.findall(number, found[1]):
+                    yield f"{word}{one}{after}".strip()
 
     @cached_property
     def words(self) -> str:

@@ -5,12 +5,17 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator
 
+from istrel.data.guess import suspected_codes
+from istrel.data.levels import Level
 from istrel.data.limits import FEW_FOR_TESTS, SMALL_GROUP, STRONGLY_SKEWED
 from istrel.exhibits.cases import Grouping
+from istrel.exhibits.printing import plain_text
+from istrel.exhibits.table import Note, TableSheet
+from istrel.exhibits.text import phrases_in
 from istrel.exhibits.verbs.describe.result import MeasuredCell
 from istrel.sentence.vocabulary import STATISTICS
 from istrel.study.manuscript import Entry, Written
-from istrel.study.parts import Number, Words
+from istrel.study.parts import Number
 from istrel.study.review.point import Point, Script
 from istrel.style.numbers import Kind
 
@@ -28,18 +33,18 @@ LEFT_OUT = {
     "short_mad": ("abbreviations", "no longer explains MAD"),
     "short_cv": ("abbreviations", "no longer explains CV"),
 }
+SPREADS = {"sd", "se", "ci", "ci_low", "ci_high", "variance", "cv"}
+QUARTILES = {"q1", "q3", "iqr", "quartiles", "range", "mad", "mad_normal", "min", "max"}
 P_KINDS = {Kind.P, Kind.P_WITH_SIGN}
 FEWEST_CHARACTERISTICS = 3
-TYPED_P = re.compile(r"\bp\s*[=<>≤]\s*[.,\d]")
-STATISTIC = re.compile(r"(?:\b(?:[tFzUHWQrVdD]|OR|rho|tau)|χ²|χ2|η²|[ρτωφ])\s*(?:\([^)]*\))?\s*[=<>]")
 
 
 def points(script: Script) -> Iterator[Point]:
     for entry in script.entries:
         yield from _of_exhibit(entry, script)
     yield from _lonely_p(script)
-    yield from _typed_p(script)
     yield from _repeated(script)
+    yield from _twice(script)
     yield from _of_all(script)
 
 
@@ -54,6 +59,8 @@ def _of_exhibit(entry: Entry, script: Script) -> Iterator[Point]:
     if exhibit.form == "means" and exhibit.request.settings["interval"] == "se":
         yield Point("SE for SD", f"{label} draws standard errors; confidence intervals say more.", part)
     yield from _skewed(entry, label)
+    yield from _bare(entry, label, script)
+    yield from _undeclared(entry, label)
     yield from _small(entry, label)
     tested = exhibit.request.verb == "describe" and exhibit.request.settings["test"]
     if tested and entry.kept.text == () and not _quotes_statistic(entry, script):
@@ -92,6 +99,46 @@ def _skewed(entry: Entry, label: str) -> Iterator[Point]:
             return
 
 
+def _bare(entry: Entry, label: str, script: Script) -> Iterator[Point]:
+    """Means or medians without their spread, or without n."""
+    assert entry.exhibit is not None
+    exhibit, shown = entry.exhibit, set(entry.exhibit.shown)
+    if exhibit.is_figure or exhibit.request.verb != "describe" or not shown:
+        return
+    if "mean" in shown and not shown & SPREADS:
+        yield Point("no spread", f"{label} gives means without standard deviations or intervals.", entry.kept.id)
+    if "median" in shown and not shown & (SPREADS | QUARTILES):
+        yield Point("no spread", f"{label} gives medians without quartiles or a range.", entry.kept.id)
+    assert isinstance(exhibit.sheet, TableSheet)
+    heads = [head.text for line in exhibit.sheet.heads for head in line]
+    texts = [*heads, *(row.stub for row in exhibit.sheet.rows), *(note.text for note in exhibit.sheet.notes)]
+    letters = " ".join(plain_text(text, script.style) for text in texts)
+    if (
+        "n" not in shown
+        and not re.search(r"\b[nN]\b", letters)
+        and not any(note.text for note in _of_missing(exhibit.sheet))
+    ):
+        yield Point("no n", f"{label} does not say of how many cases it is.", entry.kept.id)
+
+
+def _of_missing(sheet: TableSheet) -> list[Note]:
+    """The notes that count missing values: beside a table of the sample they say how many cases there are."""
+    return [note for note in sheet.notes if any(phrase.id in LEFT_OUT for phrase in phrases_in(note.text))]
+
+
+def _undeclared(entry: Entry, label: str) -> Iterator[Point]:
+    """A value that looks like a code for "no answer" among the numbers."""
+    assert entry.exhibit is not None
+    data = entry.exhibit.plan.data
+    for name in _names(entry):
+        variable = data.variable(name)
+        if variable.level is not Level.CONTINUOUS or name not in data.table:
+            continue
+        for code in suspected_codes(data.tally(name)[0]):
+            says = f"{label}: {variable.label or name} holds {code:g}, which looks like a code for a missing answer."
+            yield Point("missing code", says, entry.kept.id)
+
+
 def _small(entry: Entry, label: str) -> Iterator[Point]:
     """Tests on very small groups."""
     assert entry.exhibit is not None
@@ -115,14 +162,6 @@ def _lonely_p(script: Script) -> Iterator[Point]:
                     break
 
 
-def _typed_p(script: Script) -> Iterator[Point]:
-    """A text with p typed by hand and no statistic anywhere in it."""
-    for part, prose in script.proses:
-        typed = " ".join(piece.text for piece in prose if isinstance(piece, Words))
-        if TYPED_P.search(typed) and not STATISTIC.search(typed):
-            yield Point("p alone", "A text gives p without the statistic that it belongs to.", part)
-
-
 def _repeated(script: Script) -> Iterator[Point]:
     """A figure that shows what a table shows already."""
     tables = {}
@@ -135,6 +174,17 @@ def _repeated(script: Script) -> Iterator[Point]:
         elif about in tables and entry.exhibit.form in ("means", "bars"):
             table = tables[about].label.rstrip(" .:")
             yield Point("repeats a table", f"{entry.label.rstrip(' .:')} repeats {table}.", entry.kept.id)
+
+
+def _twice(script: Script) -> Iterator[Point]:
+    """The same exhibit in two places."""
+    first: dict[tuple[str, object], Entry] = {}
+    for entry in script.entries:
+        assert entry.exhibit is not None
+        same = first.setdefault((entry.kept.source, entry.exhibit.request), entry)
+        if same is not entry:
+            says = f"{entry.label.rstrip(' .:')} is {same.label.rstrip(' .:')} a second time."
+            yield Point("twice", says, entry.kept.id)
 
 
 def _of_all(script: Script) -> Iterator[Point]:
