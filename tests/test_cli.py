@@ -301,6 +301,10 @@ def test_what_no_longer_holds_is_said_and_marked(
         text = letters(path)
         assert text.count("no longer holds") == 1, path
         assert "Table 2 cannot be made from these data" in text, path
+    anew = tmp_path / "anew.md"
+    code, _, err = run("build", untrue, "--reword", "-o", str(anew), capsys=capsys)
+    assert re.search(r"said anew: “Score was highest .*in old.*”", err), err
+    assert ("no longer holds" in anew.read_text(), "highest on average in old" in anew.read_text()) == (False, True)
     code, out, _ = run("build", untrue, "--check", capsys=capsys)
     assert code == 1
     for line in (*says, r"paragraph “In short.*: 2\d\.\d.* → ", r"Table 1: new, M: "):

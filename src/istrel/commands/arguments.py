@@ -112,6 +112,11 @@ def build_parser() -> Parser:
         action="store_true",
         help="say which numbers moved and what is no longer true; exit code 1 if anything did",
     )
+    parser.add_argument(
+        "--reword",
+        action="store_true",
+        help="say sentences that no longer hold anew, as the exhibits say them now; the study stays as it is",
+    )
     parser.add_argument("--to", choices=["json"], default=None, help="the moved numbers as JSON")
     parser.add_argument("--style", default="", help="a house style's name or file; the study's by default")
     parser.add_argument("--dpi", type=int, default=None, help="dots per inch of pictures; the style's by default")

@@ -29,6 +29,7 @@ def build(options: argparse.Namespace) -> int:
     from istrel.study.file import StudyFile
     from istrel.study.fresh import refreshed
     from istrel.study.manuscript import manuscript
+    from istrel.study.reword import reworded
 
     if not options.check and not options.out:
         raise Problem("name a folder or a file with -o, or ask with --check which numbers moved.")
@@ -36,6 +37,9 @@ def build(options: argparse.Namespace) -> int:
         history, files = refreshed(file.history)
     tell(line.says for line in files)
     study, style = history.study, with_dpi(style_of(options, history.study), options.dpi)
+    if options.reword:
+        study, anew = reworded(study, style)
+        tell(f"said anew: “{one.new}”" for one in anew)
     for out in map(Path, options.out):
         if out.suffix and not out.is_dir():
             write_manuscript(study, style, out)

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Iterator, Sequence
 
 from istrel.exhibits.printing import plain_text
-from istrel.exhibits.text import Run
+from istrel.exhibits.text import Bound, Run
 from istrel.study.manuscript import Entry, Written, called
 from istrel.study.prose import Reading
 from istrel.study.review.point import Point, Script
@@ -45,7 +45,12 @@ def untrue_words(parts: Sequence[Entry | Written], style: HouseStyle) -> Iterato
 def _sentence(reading: Reading, claim: str, style: HouseStyle) -> str:
     """The words of a claim with the numbers among them, as they read now."""
     places = [place for place, piece in enumerate(reading.text) if isinstance(piece, Run) and piece.claim == claim]
-    return plain_text(reading.text[places[0] : places[-1] + 1], style).strip(" ,.;") if places else claim
+    if not places:
+        return claim
+    end = places[-1] + 1
+    while end < len(reading.text) and isinstance(reading.text[end], Bound):  # with which its words end
+        end += 1
+    return plain_text(reading.text[places[0] : end], style).strip(" ,.;")
 
 
 def points(script: Script) -> Iterator[Point]:
