@@ -113,6 +113,12 @@ def build_parser() -> Parser:
         help="say which numbers moved and what is no longer true; exit code 1 if anything did",
     )
     parser.add_argument(
+        "--template",
+        metavar="FILE",
+        default="",
+        help="a .docx or .odt of yours into which documents of that kind are poured, by its named styles",
+    )
+    parser.add_argument(
         "--reword",
         action="store_true",
         help="say sentences that no longer hold anew, as the exhibits say them now; the study stays as it is",

@@ -40,9 +40,12 @@ def build(options: argparse.Namespace) -> int:
     if options.reword:
         study, anew = reworded(study, style)
         tell(f"said anew: “{one.new}”" for one in anew)
+    template = Path(options.template) if options.template else None
+    if template is not None and not any(Path(out).suffix.lower() == template.suffix.lower() for out in options.out):
+        raise Problem(f"{template.name}: a template is for a document of its kind; name one with -o.")
     for out in map(Path, options.out):
         if out.suffix and not out.is_dir():
-            write_manuscript(study, style, out)
+            write_manuscript(study, style, out, template)
         else:
             write_folder(study, style, out)
     parts = manuscript(study, style)

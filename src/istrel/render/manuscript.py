@@ -16,6 +16,7 @@ from istrel.files import refuse_sources, write_whole
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Block, Document, Item
+from istrel.render.template import poured
 from istrel.study.appendix import TITLE
 from istrel.study.manuscript import Entry, Written, compose, lines_in, manuscript
 from istrel.study.prose import with_untrue_marked
@@ -59,8 +60,13 @@ def _blocks(written: Written, style: HouseStyle) -> list[Block]:
     return [Block(text, level=1 if written.passage.role == "heading" else 0)]
 
 
-def write_manuscript(study: Study, style: HouseStyle, path: Path) -> Path:
+def write_manuscript(study: Study, style: HouseStyle, path: Path, template: Path | None = None) -> Path:
     """Make and write the document, whole or not at all, and never over a source of the study: work for a thread.
+
+    Parameters
+    ----------
+    template
+        A document of the author's into which one of its kind is poured.
 
     Raises
     ------
@@ -68,7 +74,12 @@ def write_manuscript(study: Study, style: HouseStyle, path: Path) -> Path:
         When the place cannot be written to, or the format cannot hold these exhibits.
     """
     refuse_sources(path, study.files)
-    return write_whole(path, render(manuscript_document(study, style), path.suffix), sources=study.files)
+    document = manuscript_document(study, style)
+    if template is not None and template.suffix.lower() == path.suffix.lower():
+        content = poured(document, template)
+    else:
+        content = render(document, path.suffix)
+    return write_whole(path, content, sources=study.files)
 
 
 def write_folder(study: Study, style: HouseStyle, folder: Path) -> tuple[Path, ...]:

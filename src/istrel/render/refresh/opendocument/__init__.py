@@ -107,6 +107,10 @@ class OpenDocument:
         put = self.memory.put
         return tag.study == self.memory.study and (tag.text in put or not put)
 
+    def _is_known(self, tag: Tag) -> bool:
+        """Whether a mark is of this study as it is remembered, or of another study altogether."""
+        return tag.text in self.memory.put or tag.study != self.memory.study
+
     def letters(self, content: Any) -> str:
         return letters_of(content)
 
@@ -176,7 +180,7 @@ class OpenDocument:
         for root in self.roots.values():
             for table in root.iter(TABLE):
                 marks = (mark_of(element) for element in (table, *table.iter(START, POINT)))
-                if is_seen(table) and not any(mark is not None and mark.tag.text in self.memory.put for mark in marks):
+                if is_seen(table) and not any(mark is not None and self._is_known(mark.tag) for mark in marks):
                     yield {letters_of(cell) for cell in table.iter(CELL)}
 
     def comment(self, passage: Passage, words: str) -> None:

@@ -10,11 +10,20 @@ from istrel.render.opendocument.package import qualified as q
 
 def exchange_whole(root: Any, mine: list[Any], other: Any, theirs: list[Any]) -> None:
     """The elements of a part exchanged for those of the fresh document, with the styles that they need."""
+    for made in carried(root, other, _span(theirs)):
+        mine[0].addprevious(made)
+    for child in _span(mine):
+        if child in mine or not (len(child) or child.text):  # what an author put between stays
+            child.getparent().remove(child)
+
+
+def carried(root: Any, other: Any, elements: list[Any]) -> list[Any]:
+    """Copies of elements of another document, with the automatic styles that they need under names of their own."""
     styles = {e.get(q("style:name"), ""): e for e in other.iter(q("style:style"))}
     home = root.find(q("office:automatic-styles"))
     names = {e.get(q("style:name"), "") for e in home} if home is not None else set()
-    stem = _free(names)
-    for child in _span(theirs):
+    stem, found = _free(names), []
+    for child in elements:
         made = deepcopy(child)
         made.tail = None
         for element in made.iter():
@@ -26,10 +35,8 @@ def exchange_whole(root: Any, mine: list[Any], other: Any, theirs: list[Any]) ->
                         style = deepcopy(styles[value])
                         style.set(q("style:name"), f"{stem}{value}")
                         home.append(style)
-        mine[0].addprevious(made)
-    for child in _span(mine):
-        if child in mine or not (len(child) or child.text):  # what an author put between stays
-            child.getparent().remove(child)
+        found.append(made)
+    return found
 
 
 def _free(names: set[str]) -> str:

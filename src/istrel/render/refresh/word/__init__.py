@@ -146,6 +146,10 @@ class Word:
         tag, put = Tag.read(text), self.memory.put
         return tag is not None and tag.study == self.memory.study and (text in put or not put)
 
+    def _is_known(self, tag: Tag) -> bool:
+        """Whether a mark is of this study as it is remembered, or of another study altogether."""
+        return tag.text in self.memory.put or tag.study != self.memory.study
+
     def _marks_of_ours(self) -> set[str]:
         """Where the memory is gone: what our hidden bookmarks say of this study."""
         names = (start.get(qn("w:name"), "") for root in self.roots.values() for start in root.iter(START))
@@ -208,8 +212,8 @@ class Word:
     def loose_tables(self) -> Iterator[set[str]]:
         for root in self.roots.values():
             for table in root.iter(qn("w:tbl")):
-                homes = table.iterancestors(qn("w:sdt"))
-                if is_seen(table) and not any(tag_of(home) in self.memory.put for home in homes):
+                tags = (Tag.read(tag_of(home)) for home in table.iterancestors(qn("w:sdt")))
+                if is_seen(table) and not any(tag is not None and self._is_known(tag) for tag in tags):
                     yield {letters_of(cell) for cell in table.iter(qn("w:tc"))}
 
     def comment(self, passage: Passage, words: str) -> None:

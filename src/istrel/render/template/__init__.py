@@ -1,0 +1,46 @@
+"""The manuscript poured into an author's own template: its pages, heads and feet, and its named styles stay.
+
+It stands where a paragraph of the template says “[manuscript]”, or after all that is there. Styles are taken by their names; those
+that the template does not have come along.
+"""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from istrel.files import refuse_unreadable
+from istrel.problem import Problem
+from istrel.render.document import Document
+
+PLACE = "[manuscript]"
+# What else a style may be called in a template.
+NAMES = {
+    "Table label": ("Caption",),
+    "Table title": ("Caption",),
+    "Table note": ("Table notes", "Note"),
+    "Table text": ("Table contents",),
+}
+
+
+def poured(document: Document, path: Path) -> bytes:
+    """The document in a template, a .docx or an .odt.
+
+    Raises
+    ------
+    Problem
+        Where it is no such file.
+    """
+    refuse_unreadable(path)
+    match path.suffix.lower():
+        case ".docx":
+            from istrel.render.template.word import poured as made
+        case ".odt":
+            from istrel.render.template.opendocument import poured as made
+        case _:
+            raise Problem(f"{path.name}: a template is a .docx or an .odt.")
+    return made(document, path)
+
+
+def is_place(letters: str) -> bool:
+    """Whether a paragraph says where the manuscript goes."""
+    return letters.strip().casefold() == PLACE
