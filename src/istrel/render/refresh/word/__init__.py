@@ -33,7 +33,7 @@ from istrel.render.word.letters import AUTHOR, Changes, exchange, is_seen, lette
 from istrel.study.prose import Shelf
 
 MOST_MARKS = 50_000  # that tables put in whole may need
-START = qn("w:bookmarkStart")
+START, STYLES = qn("w:bookmarkStart"), "word/styles.xml"
 PICTURES = (qn("a:blip"), "{http://schemas.microsoft.com/office/drawing/2016/SVG/main}svgBlip")
 
 
@@ -121,7 +121,9 @@ class Word:
         self._links = _links(parsed(self.parts.get(LINKS, b"<none/>"), self.name))
         free = max(numbers_in(root) for root in self.roots.values()) + 1
         self._changes = Changes(free + MOST_MARKS) if self.tracked else None
-        self._whole = Whole(free, self._changes)
+        named = parsed(self.parts.get(STYLES, b"<none/>"), self.name).iter("{*}style")
+        styles = frozenset(style.get(key, "") for style in named for key in style.attrib if key.endswith("}styleId"))
+        self._whole = Whole(free, self._changes, styles)
         self._remarks = Remarks(self.parts, self.roots, self.name)
 
     # What is there.

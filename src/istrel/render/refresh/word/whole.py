@@ -15,13 +15,19 @@ from istrel.render.word.letters import Changes, exchange, is_seen, nodes_of
 
 @dataclass
 class Whole:
-    """Puts in what is new; `free` is the next number that no bookmark has."""
+    """Puts in what is new; `free` is the next number that no bookmark has, `styles` are those that the document knows."""
 
     free: int
     changes: Changes | None
+    styles: frozenset[str]
 
     def exchange(self, content: Any, fresh: Any) -> None:
-        """The rows of every table, or all that stands in a control."""
+        """The rows of every table, or all that stands in a control; in styles that the document has."""
+        mine = next((said.get(qn("w:val"), "") for said in content.iter(qn("w:pStyle"))), "")
+        fresh = deepcopy(fresh)
+        for said in list(fresh.iter(qn("w:pStyle"))):
+            if said.get(qn("w:val")) not in self.styles:
+                said.set(qn("w:val"), mine) if mine else said.getparent().remove(said)
         tables, others = list(content.iterchildren(qn("w:tbl"))), list(fresh.iterchildren(qn("w:tbl")))
         if len(tables) == len(others) > 0:
             for table, other in zip(tables, others, strict=True):
