@@ -432,7 +432,8 @@ def test_the_reading_lists_points_that_lead_to_their_place(window: Window, settl
     press(window, "Reviewer’s reading", qtbot)
     settle()
     panel = window.stations.manuscript.widget.reading
-    assert [p.kind for p in panel.points] == ["sample"]  # nothing is written yet, so nothing is missed in the text
+    # Nothing is written yet, so nothing is missed in the text.
+    assert [p.kind for p in panel.points] == ["missing code", "missing code", "sample"]
     table, figure = (kept.id for kept in window.model.study.kept)
     window.model.do(Insert(Passage("paragraph", (Words("See "), Reference(table), Words("."))), 0))
     settle()

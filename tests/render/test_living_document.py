@@ -37,7 +37,7 @@ from istrel.study.history import History
 from istrel.study.study import Study
 from istrel.style.house import load_style
 
-SCRIPTS, SEED = int(os.environ.get("ISTREL_SCRIPTS", "4")), int(os.environ.get("ISTREL_SEED", "3"))
+SCRIPTS, SEED = int(os.environ.get("ISTREL_SCRIPTS", "2")), int(os.environ.get("ISTREL_SEED", "3"))
 EMPTY_NOTES = f'<w:footnotes xmlns:w="{qn("w:p")[1:].partition("}")[0]}"/>'
 DOCUMENTS = sorted((Path(__file__).parents[1] / "documents").glob("*.[do][od]*"))  # made by `make.py` there
 TOKEN = re.compile(r"−?\.?\d(?:[\d.,]*\d)?|[^\W\d]+|\S")
@@ -216,8 +216,10 @@ def test_what_a_word_processor_saved_is_right_or_named(path: Path, versions: tup
     again = tmp_path / path.name
     again.write_bytes(made.content)
     assert not refresh(again, now, style).exchanged
-    for taken in refresh(again, now, style, again=True).exchanged:
-        assert taken[0].startswith("Table"), taken  # of a document that had forgotten what stood there
+    if path.name.startswith("was-"):  # it had forgotten what stood there
+        whole = refresh(path, now, style, again=True)
+        assert not any("does not remember" in line.why for line in whole.found)
+        assert whole.exchanged
 
 
 def test_words_that_are_not_true_any_more_get_a_comment(versions: tuple[Study, ...], tmp_path: Path) -> None:

@@ -61,6 +61,8 @@ class _Work:
     def _held(self, held: Held) -> None:
         tag, content = held
         self.there.add(tag.text)
+        if not self.living.stands(content):
+            return
         put = self.put.get(tag.text) or self._unremembered(tag.key)
         if put is None:
             old = self.living.letters(content) if tag.number else ""

@@ -39,6 +39,10 @@ class Living(Protocol):
         """All that is ours and stands in the document, in its order; marks that programs dropped are put back where they can be."""
         ...
 
+    def stands(self, content: Any) -> bool:
+        """Whether it is still in the document: what it stood in may have been exchanged whole."""
+        ...
+
     def letters(self, content: Any) -> str:
         """What a reader reads of a number or place."""
         ...

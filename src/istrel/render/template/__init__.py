@@ -12,15 +12,6 @@ from istrel.files import refuse_unreadable
 from istrel.problem import Problem
 from istrel.render.document import Document
 
-PLACE = "[manuscript]"
-# What else a style may be called in a template.
-NAMES = {
-    "Table label": ("Caption",),
-    "Table title": ("Caption",),
-    "Table note": ("Table notes", "Note"),
-    "Table text": ("Table contents",),
-}
-
 
 def poured(document: Document, path: Path) -> bytes:
     """The document in a template, a .docx or an .odt.
@@ -39,8 +30,3 @@ def poured(document: Document, path: Path) -> bytes:
         case _:
             raise Problem(f"{path.name}: a template is a .docx or an .odt.")
     return made(document, path)
-
-
-def is_place(letters: str) -> bool:
-    """Whether a paragraph says where the manuscript goes."""
-    return letters.strip().casefold() == PLACE

@@ -21,7 +21,7 @@ from istrel.render.opendocument.text import written as export
 from istrel.render.refresh.opendocument.whole import carried
 from istrel.render.refresh.parts import Parts
 from istrel.render.refresh.report import parsed
-from istrel.render.template import NAMES, is_place
+from istrel.render.template.names import NAMES, is_place
 
 CONTENT, STYLES, META, MANIFEST = "content.xml", "styles.xml", "meta.xml", "META-INF/manifest.xml"
 DECLARED = (q("text:sequence-decls"), q("text:user-field-decls"))

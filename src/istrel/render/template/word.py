@@ -20,7 +20,7 @@ from istrel.render.document import Document
 from istrel.render.marks.memory import remembered
 from istrel.render.refresh.parts import Parts
 from istrel.render.refresh.word.restore import with_other_ids
-from istrel.render.template import NAMES, is_place
+from istrel.render.template.names import NAMES, is_place
 from istrel.render.word import render
 from istrel.render.word.controls import RELATION
 from istrel.render.word.letters import letters_of, numbers_in

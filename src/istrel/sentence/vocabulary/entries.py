@@ -56,6 +56,8 @@ class Statistic:
         True where it is a list of values with their cases.
     means
         True where it comes from means: whoever asks for it compares means.
+    spreads
+        True where it says how far the values lie apart, or a mean may be off.
     """
 
     name: str
@@ -69,6 +71,7 @@ class Statistic:
     dates: bool = False
     cases: bool = False
     means: bool = False
+    spreads: bool = False
 
     @property
     def ranks(self) -> bool:

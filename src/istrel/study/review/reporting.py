@@ -33,8 +33,7 @@ LEFT_OUT = {
     "short_mad": ("abbreviations", "no longer explains MAD"),
     "short_cv": ("abbreviations", "no longer explains CV"),
 }
-SPREADS = {"sd", "se", "ci", "ci_low", "ci_high", "variance", "cv"}
-QUARTILES = {"q1", "q3", "iqr", "quartiles", "range", "mad", "mad_normal", "min", "max"}
+SPREADS = {name for name, statistic in STATISTICS.items() if statistic.spreads}
 P_KINDS = {Kind.P, Kind.P_WITH_SIGN}
 FEWEST_CHARACTERISTICS = 3
 
@@ -107,7 +106,7 @@ def _bare(entry: Entry, label: str, script: Script) -> Iterator[Point]:
         return
     if "mean" in shown and not shown & SPREADS:
         yield Point("no spread", f"{label} gives means without standard deviations or intervals.", entry.kept.id)
-    if "median" in shown and not shown & (SPREADS | QUARTILES):
+    if "median" in shown and not shown & SPREADS:
         yield Point("no spread", f"{label} gives medians without quartiles or a range.", entry.kept.id)
     assert isinstance(exhibit.sheet, TableSheet)
     heads = [head.text for line in exhibit.sheet.heads for head in line]

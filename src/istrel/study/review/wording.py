@@ -6,6 +6,7 @@ import re
 from collections.abc import Iterator
 
 from istrel.study.review.point import Point, Script
+from istrel.study.review.reporting import SPREADS
 from istrel.study.review.said import Sentence
 from istrel.study.review.typed import NUMBER
 
@@ -96,13 +97,12 @@ def _numbers(sentence: Sentence, script: Script) -> Iterator[Point]:
         if sentence.is_typed(*found.span()):
             says = f"“{found.group().strip()}” has another decimal mark than the exhibits."
             yield Point("decimal mark", says, sentence.part)
-    for value, spread, name, what in ((MEAN, SPREAD, "mean", "sd"), (MEDIAN, QUARTILES, "median", "iqr")):
-        if value.search(text) and not spread.search(sentence.passage) and not _has_spread(sentence, script, what):
+    for value, spread, name in ((MEAN, SPREAD, "mean"), (MEDIAN, QUARTILES, "median")):
+        if value.search(text) and not spread.search(sentence.passage) and not _has_spread(sentence, script):
             yield Point("no spread", f"A text gives a {name} without saying how far the values spread.", sentence.part)
 
 
-def _has_spread(sentence: Sentence, script: Script, column: str) -> bool:
+def _has_spread(sentence: Sentence, script: Script) -> bool:
     """Whether an exhibit that the passage cites shows it."""
     cited = (entry.exhibit for entry in script.entries if entry.kept.id in sentence.cited)
-    wanted = {column, "ci", "ci_low", "q1", "q3", "quartiles", "iqr", "sd", "se", "range", "mad"}
-    return any(exhibit is not None and (not exhibit.shown or wanted & set(exhibit.shown)) for exhibit in cited)
+    return any(exhibit is not None and (not exhibit.shown or SPREADS & set(exhibit.shown)) for exhibit in cited)

@@ -111,6 +111,16 @@ class OpenDocument:
         """Whether a mark is of this study as it is remembered, or of another study altogether."""
         return tag.text in self.memory.put or tag.study != self.memory.study
 
+    def stands(self, content: Any) -> bool:
+        whole = (
+            [content.start, content.end]
+            if isinstance(content, Range)
+            else content
+            if isinstance(content, list)
+            else [content]
+        )
+        return all(id(one.getroottree().getroot()) in self._names for one in whole)
+
     def letters(self, content: Any) -> str:
         return letters_of(content)
 

@@ -129,9 +129,10 @@ class Word:
     # What is there.
     def held(self) -> list[Held]:
         known, found = set(self.memory.put), []
+        marked = set() if known else _marked(self.roots, self.memory.study)
         for root in self.roots.values():
             before = len(self._controls(root))
-            restore(root, known or self._marks_of_ours())
+            restore(root, known or marked)
             for control in (controls := self._controls(root)):
                 content = control.find(qn("w:sdtContent"))
                 tag = Tag.read(tag_of(control))
@@ -152,11 +153,8 @@ class Word:
         """Whether a mark is of this study as it is remembered, or of another study altogether."""
         return tag.text in self.memory.put or tag.study != self.memory.study
 
-    def _marks_of_ours(self) -> set[str]:
-        """Where the memory is gone: what our hidden bookmarks say of this study."""
-        names = (start.get(qn("w:name"), "") for root in self.roots.values() for start in root.iter(START))
-        tags = (Tag.of_bookmark(name) for name in names)
-        return {tag.text for tag in tags if tag is not None and tag.study == self.memory.study}
+    def stands(self, content: Any) -> bool:
+        return id(content.getroottree().getroot()) in self._names
 
     def letters(self, content: Any) -> str:
         return letters_of(content)
@@ -234,6 +232,13 @@ class Word:
         elif self.place:
             self.parts[self.place] = written(self.memory)
         return self.parts.packed()
+
+
+def _marked(roots: dict[str, Any], study: str) -> set[str]:
+    """Where the memory is gone: what hidden bookmarks say is of a study."""
+    names = (start.get(qn("w:name"), "") for root in roots.values() for start in root.iter(START))
+    tags = (Tag.of_bookmark(name) for name in names)
+    return {tag.text for tag in tags if tag is not None and tag.study == study}
 
 
 def _stands(control: Any, content: Any) -> bool:
