@@ -52,8 +52,12 @@ def points(script: Script) -> Iterator[Point]:
 def _shown(entry: Entry, script: Script) -> Iterator[Shown]:
     for (row, column), cell in script.numbers(entry):
         if isinstance(cell.value, float):
-            variable, _, group = row.partition(" @ ")
-            yield Shown(entry, variable, column, " & ".join(p.partition("=")[2] for p in group.split(" & ")), cell)
+            yield Shown(entry, row.partition(" @ ")[0], column, _group_of(row), cell)
+
+
+def _group_of(row: str) -> str:
+    """The group of a number by its key; nothing for all cases."""
+    return " & ".join(part.partition("=")[2] for part in row.partition(" @ ")[2].split(" & "))
 
 
 def _is(one: Shown, text: str, mark: str) -> bool:
@@ -125,13 +129,7 @@ def _wrong_group(sentence: Sentence, cited: list[Shown], script: Script) -> Iter
     """A number, live or typed, beside the name of another group than its own."""
     groups, mark = _groups(cited), script.style.numbers.decimal_mark
     for live in sentence.live:
-        _, _, key = live.number.row.partition(" @ ")
-        own = " & ".join(part.partition("=")[2] for part in key.split(" & "))
-        labels = {
-            one.group for one in cited if one.entry.kept.id == live.number.exhibit and one.cell.row == live.number.row
-        }
-        own = next(iter(labels), own)
-        known = groups.get(live.number.exhibit, set())
+        own, known = _group_of(live.number.row), groups.get(live.number.exhibit, set())
         beside = _beside(sentence, live.start, live.end, _named(sentence.text, known))
         if own and beside and beside != own:
             letters = sentence.text[live.start : live.end]

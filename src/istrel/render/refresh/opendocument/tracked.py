@@ -106,7 +106,8 @@ class Changes:
 
     def _is_put_in(self, slot: Slot) -> bool:
         """Whether letters stand in an insertion that nobody accepted yet."""
-        paragraph = next(slot.holder.iterancestors(*PARAGRAPHS), slot.holder)
+        inside = slot.kind == "text" and slot.holder.tag in PARAGRAPHS  # of a note within another, for example
+        paragraph = slot.holder if inside else next(slot.holder.iterancestors(*PARAGRAPHS), slot.holder)
         now = set(self._open.get(paragraph, ()))
         for one in stream(paragraph):
             if one == slot or (one.kind == "mark" and one.holder is slot.holder and slot.kind == "blank"):
