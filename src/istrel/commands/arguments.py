@@ -157,7 +157,7 @@ def refresh_parser() -> Parser:
     parser.add_argument(
         "-o", dest="out", default=None, help="a new file; without it the document itself, a copy is kept"
     )
-    parser.add_argument("--tracked", action="store_true", help="as tracked changes (.docx)")
+    parser.add_argument("--tracked", action="store_true", help="as tracked changes")
     parser.add_argument("--again", action="store_true", help="exchange also what was edited by hand (.docx)")
     parser.add_argument("--to", choices=["json"], default=None, help="what moved as JSON")
     parser.add_argument("--style", default="", help="a house style's name or file; the study's by default")
