@@ -9,7 +9,6 @@ from istrel.files import read_small, refuse_unreadable
 from istrel.problem import Problem
 
 ENDINGS = (".docx", ".odt", ".md", ".txt")
-TEXT = "{urn:oasis:names:tc:opendocument:xmlns:text:1.0}"
 
 
 def paragraphs_of(path: Path) -> tuple[str, ...]:
@@ -43,9 +42,11 @@ def _of_docx(path: Path) -> tuple[str, ...]:
 
 
 def _of_odt(path: Path) -> tuple[str, ...]:
+    from istrel.render.opendocument.letters import PARAGRAPHS, letters_of
+    from istrel.render.opendocument.marks import is_seen
     from istrel.render.refresh.parts import Parts
     from istrel.render.refresh.report import parsed
 
     root = parsed(Parts(path).get("content.xml"), path.name)
-    found = ("".join(element.itertext()) for element in root.iter(f"{TEXT}p", f"{TEXT}h"))
+    found = (letters_of(paragraph) for paragraph in root.iter(*PARAGRAPHS) if is_seen(paragraph))
     return tuple(text for text in found if text.strip())

@@ -49,6 +49,8 @@ def _anew(prose: Prose, part: str, study: Study, shelf: Shelf, told: list[Reword
     """A text with each of its claims that no longer holds exchanged for what its exhibit says of the same."""
     for claim in read(prose, shelf).untrue:
         places = [k for k, piece in enumerate(prose) if isinstance(piece, Words) and piece.claim == claim]
+        if not places:  # they went with another claim's
+            continue
         first, last = places[0], places[-1]
         while last + 1 < len(prose) and isinstance(prose[last + 1], Number):  # with which its words end
             last += 1

@@ -148,9 +148,13 @@ def recorded(text: str) -> Memory | None:
     try:  # as an .odt was written before
         found = json.loads(text)
         study = str(found.get("study", ""))
-        numbers = {Tag(study, name.rpartition("_")[2], "", ""): Put(*pair) for name, pair in found["fields"].items()}
-        names = {name: name.rsplit("_", 2)[1:] for name in found["places"]}
-        parts = {Tag(study, "", *names[name]): Put("", texts) for name, texts in found["places"].items()}
+        put = {
+            Tag(study, name.rpartition("_")[2], "", ""): Put(str(mark), [str(letters)])
+            for name, (mark, letters) in found["fields"].items()
+        }
+        for name, texts in found["places"].items():
+            _, part, what = name.rsplit("_", 2)
+            put[Tag(study, "", part, what)] = Put("", [str(text) for text in texts])
     except (ValueError, KeyError, TypeError, AttributeError, RecursionError):
         return None
-    return Memory(study, {tag.text: put for tag, put in (numbers | parts).items()})
+    return Memory(study, {tag.text: one for tag, one in put.items()})

@@ -168,9 +168,18 @@ def _spans(row: Any) -> list[int]:
     return found
 
 
-def passage_in(paragraph: Any) -> Passage:
-    """A paragraph with what of its letters is ours."""
-    around, letters = _part_around(paragraph), ""
+def passages_in(root: Any) -> Iterator[Passage]:
+    """Every paragraph that is seen under an element."""
+    tables = {table: _owner_of_table(table) for table in root.iter(TABLE)}
+    for paragraph in root.iter(*PARAGRAPHS):
+        if is_seen(paragraph):
+            homes = (tables.get(table) for table in paragraph.iterancestors(TABLE))
+            yield passage_in(paragraph, next((home for home in homes if home is not None), None))
+
+
+def passage_in(paragraph: Any, home: Owner | None = None) -> Passage:
+    """A paragraph with what of its letters is ours; `home` is the table of ours that it stands in."""
+    around, letters = home or _part_in(paragraph), ""
     owners: list[Owner | None] = []
     fields: dict[Any, Owner] = {}
     ranges: dict[Any, Owner] = {}  # by the marks where they end
@@ -194,13 +203,17 @@ def _field_around(slot: Any, fields: dict[Any, Owner]) -> Owner | None:
     return fields.get(slot.holder) if slot.kind == "text" and fields else None
 
 
-def _part_around(paragraph: Any) -> Owner | None:
-    """The part of an exhibit that all of a paragraph is."""
-    for table in paragraph.iterancestors(TABLE):
-        for element in (table, *table.iter(START, POINT)):
-            mark = mark_of(element)
-            if mark is not None and mark.tag.what == "table":
-                return Owner(mark.tag, table)
+def _owner_of_table(table: Any) -> Owner | None:
+    """What a table is of, by its name or by a bookmark in it."""
+    for element in (table, *table.iter(START, POINT)):
+        mark = mark_of(element)
+        if mark is not None and mark.tag.what == "table":
+            return Owner(mark.tag, table)
+    return None
+
+
+def _part_in(paragraph: Any) -> Owner | None:
+    """The title or note that all of a paragraph is."""
     for start in paragraph.iter(START, POINT):
         mark = mark_of(start)
         if mark is not None and mark.tag.what in ("title", "notes"):

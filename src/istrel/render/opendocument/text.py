@@ -29,8 +29,8 @@ from istrel.render.marks.memory import PROPERTY, Memory, Put
 from istrel.render.marks.memory import written as record
 from istrel.render.marks.passages import note_around
 from istrel.render.marks.tags import Tag, label_bookmark, number_tag
-from istrel.render.opendocument.letters import PARAGRAPHS, letters_of
-from istrel.render.opendocument.marks import field_name, held_in, passage_in, place_name, places_in, prefix, spans_in
+from istrel.render.opendocument.letters import letters_of
+from istrel.render.opendocument.marks import field_name, held_in, passages_in, place_name, places_in, prefix, spans_in
 from istrel.render.opendocument.package import letters, meta, packed, part, quoted
 from istrel.render.opendocument.styles import TURNED, UPRIGHT, Automatic, styles_part
 from istrel.render.scripts import reads_right
@@ -238,7 +238,7 @@ class _Press:
                 put[tag.text] = Put("", [self._digests[tag]])
             elif tag.what:
                 put[tag.text] = Put("", [letters_of(one) for one in places_in(content)], spans=spans_in(content))
-        note_around(put, (passage_in(paragraph) for paragraph in root.iter(*PARAGRAPHS)))
+        note_around(put, passages_in(root))
         return Memory(self._study, put)
 
     # Tables.

@@ -16,7 +16,7 @@ from istrel.render.document import Document
 from istrel.render.marks.memory import PROPERTY, Memory, recorded, written
 from istrel.render.marks.passages import Held, Passage, note_around
 from istrel.render.marks.tags import Key, Tag
-from istrel.render.opendocument.letters import PARAGRAPHS, Range, exchange, letters_of, paragraph_of
+from istrel.render.opendocument.letters import Range, exchange, letters_of, paragraph_of
 from istrel.render.opendocument.marks import (
     CELL,
     FIELD_GET,
@@ -27,6 +27,7 @@ from istrel.render.opendocument.marks import (
     is_seen,
     mark_of,
     passage_in,
+    passages_in,
     places_in,
     spans_in,
 )
@@ -182,9 +183,7 @@ class OpenDocument:
 
     def passages(self) -> Iterator[Passage]:
         for root in self.roots.values():
-            for paragraph in root.iter(*PARAGRAPHS):
-                if is_seen(paragraph) and not _is_a_remark(paragraph):
-                    yield passage_in(paragraph)
+            yield from (one for one in passages_in(root) if not _is_a_remark(one.paragraph))
 
     def loose_tables(self) -> Iterator[set[str]]:
         for root in self.roots.values():

@@ -14,14 +14,18 @@ DECLARED, NAME, VALUE = q("text:user-field-decl"), q("text:name"), q("office:str
 
 @dataclass
 class Fields:
-    """The declarations of all parts of a document."""
+    """The fields of all parts of a document with their declarations."""
 
     roots: list[Any]
 
+    def __post_init__(self) -> None:
+        self._named: dict[str, list[Any]] = {}
+        for one in (one for root in self.roots for one in root.iter(DECLARED, FIELD_GET)):
+            self._named.setdefault(one.get(NAME, ""), []).append(one)
+
     def set(self, field: Any, letters: str) -> list[Any]:
         """Other letters in a field and all others of its name; what was touched."""
-        name = field.get(NAME)
-        found = [one for root in self.roots for one in root.iter(DECLARED, FIELD_GET) if one.get(NAME) == name]
+        found = self._named.get(field.get(NAME, ""), [])
         for one in found:
             if one.tag == DECLARED:
                 one.set(VALUE, letters)
@@ -33,20 +37,21 @@ class Fields:
         """A field for the same number that says something else: of another name, declared beside the first."""
         found = FIELD.fullmatch(field.get(NAME, ""))
         stem = found[0].removesuffix(f"_{found['count']}") if found is not None else field.get(NAME, "")
-        known = [one for root in self.roots for one in root.iter(DECLARED)]
-        names, count = {one.get(NAME) for one in known}, 2
-        while f"{stem}_{count}" in names:
+        count = 2
+        while f"{stem}_{count}" in self._named:
             count += 1
         made = deepcopy(field)
         made.tail = None
         made.set(NAME, f"{stem}_{count}")
         say(made, letters)
-        old = next((one for one in known if one.get(NAME) == field.get(NAME)), None)
+        self._named[f"{stem}_{count}"] = [made]
+        old = next((one for one in self._named.get(field.get(NAME, ""), ()) if one.tag == DECLARED), None)
         if old is not None:
             declared = deepcopy(old)
             declared.set(NAME, f"{stem}_{count}")
             declared.set(VALUE, letters)
             old.addnext(declared)
+            self._named[f"{stem}_{count}"].append(declared)
         return made
 
 
