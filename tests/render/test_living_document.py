@@ -32,6 +32,7 @@ from istrel.render.manuscript import manuscript_document
 from istrel.render.opendocument.letters import PARAGRAPHS, stream
 from istrel.render.opendocument.package import qualified as q
 from istrel.render.refresh import Refreshed, refresh
+from istrel.render.refresh.report import EDITED
 from istrel.study.file import StudyFile
 from istrel.study.history import History
 from istrel.study.study import Study
@@ -220,6 +221,26 @@ def test_what_a_word_processor_saved_is_right_or_named(path: Path, versions: tup
         whole = refresh(path, now, style, again=True)
         assert not any("does not remember" in line.why for line in whole.found)
         assert whole.exchanged
+
+
+@pytest.mark.parametrize("kind", [WORD, OPEN], ids=lambda kind: kind.ending)
+def test_what_was_pasted_from_another_document_of_the_study_is_named_until_it_is_taken(
+    kind: Kind, versions: tuple[Study, ...], tmp_path: Path
+) -> None:
+    path, style = tmp_path / f"paper.{kind.ending}", load_style()
+    with zipfile.ZipFile(io.BytesIO(exported(versions[0], kind.ending))) as archive, zipfile.ZipFile(path, "w") as out:
+        for name in archive.namelist():
+            content = archive.read(name).decode("latin-1")
+            of_table = r"(?:<|&lt;)control tag=\"istrel:0a1b2c3d:k3:table.*?/control(?:>|&gt;)"
+            out.writestr(name, re.sub(of_table, "", content, flags=re.DOTALL).encode("latin-1"))
+    made = refresh(path, versions[1], style)
+    forgotten = [line.where for line in made.found if "does not remember" in line.why]
+    assert set(forgotten) == {"Table 2"}
+    assert not [line for line in made.exchanged if line[0] == "Table 2"]
+    path.write_bytes(refresh(path, versions[1], style, again=True).content)
+    after = refresh(path, versions[2], style)
+    assert "Table 2" in {where for where, _, _ in after.exchanged}
+    assert not [line for line in after.found if "does not remember" in line.why or line.why == EDITED]
 
 
 def test_words_that_are_not_true_any_more_get_a_comment(versions: tuple[Study, ...], tmp_path: Path) -> None:

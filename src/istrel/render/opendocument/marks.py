@@ -9,6 +9,9 @@ import re
 from collections.abc import Callable, Iterator
 from typing import Any, NamedTuple
 
+from lxml import etree
+
+from istrel.render.marks.memory import PROPERTY, Memory, recorded
 from istrel.render.marks.passages import Held, Owner, Passage
 from istrel.render.marks.tags import Tag, count_of
 from istrel.render.opendocument.letters import PARAGRAPHS, Range, stream
@@ -20,6 +23,7 @@ PART = re.compile(rf"{_STUDY}(?P<part>[^_]+)_(?P<what>table|figure|title|notes)(
 FIELD_GET, START, END, POINT = (
     q(f"text:{name}") for name in ("user-field-get", "bookmark-start", "bookmark-end", "bookmark")
 )
+PROPERTIES = q("meta:user-defined")
 TABLE, FRAME = q("table:table"), q("draw:frame")
 ROW, CELL, COVERED = (q(f"table:{name}") for name in ("table-row", "table-cell", "covered-table-cell"))
 NAMED = {FIELD_GET: "text:name", START: "text:name", POINT: "text:name", TABLE: "table:name", FRAME: "draw:name"}
@@ -137,6 +141,27 @@ def _element_of(mark: Mark) -> Any:
     if mark.tag.what == "figure" and paragraph is not None:
         return next(paragraph.iter(FRAME), None)
     return paragraph
+
+
+def record_in(meta: Any, study: str) -> tuple[Any, Memory]:
+    """(the property that remembers what was put there of a study, what it says); one from before studies had an identity counts."""
+    found = {}
+    for element in meta.iter(PROPERTIES):
+        memory = recorded(element.text or "") if element.get(q("meta:name"), "").startswith(PROPERTY) else None
+        if memory is not None:
+            found[memory.study] = element, memory.sound()
+    return found.get(study) or found.get("") or (None, Memory(study, {}))
+
+
+def new_record(meta: Any) -> Any:
+    """A property of its own, beside those of other studies; None where the document says nothing of itself."""
+    home = meta.find(q("office:meta"))
+    if home is None:
+        return None
+    names, number = {element.get(q("meta:name")) for element in home.iter(PROPERTIES)}, 1
+    while (name := PROPERTY if number == 1 else f"{PROPERTY} {number}") in names:
+        number += 1
+    return etree.SubElement(home, PROPERTIES, {q("meta:name"): name})
 
 
 def places_in(elements: list[Any]) -> list[Any]:

@@ -8,7 +8,7 @@ from typing import Any
 from istrel.exhibits.printing import print_cell
 from istrel.problem import Problem
 from istrel.render.marks.memory import AROUND, Put, alike
-from istrel.render.marks.passages import Held
+from istrel.render.marks.passages import Held, Passage
 from istrel.render.marks.tags import Key, Tag
 from istrel.render.refresh.grids import At, Grid, Spans, matched, places_of
 from istrel.render.refresh.living import Living
@@ -47,37 +47,53 @@ class _Work:
 
     def __post_init__(self) -> None:
         self.put, self.fresh = self.living.memory.put, self.living.fresh
-        self.forgotten = not self.put
+        self._remembered = frozenset(self.put)
+        self._unsure = False  # whether what is looked at now is not remembered
+        self._stale = False  # whether it holds something that is not what the study says
+
+    def _say(self, line: Line) -> None:
+        self._stale |= line.stands
+        self.done.say(line)
 
     def exchange_all(self, held: list[Held]) -> None:
         """All that is ours, in the document's order; then what has lost its mark; then words that are not true any more."""
         unmarked = Unmarked(self.put, self.fresh.put, self.shelf, self.done)
         for one in held:
             self._held(one)
-        unmarked.look_in(self.living)
+        passages = list(self.living.passages())
+        unmarked.look_in(passages, self.living.loose_tables())
         unmarked.tell_missing(self.there)
-        self._comment_on_untrue()
+        self._comment_on_untrue(passages)
 
     def _held(self, held: Held) -> None:
         tag, content = held
         self.there.add(tag.text)
         if not self.living.stands(content):
             return
-        put = self.put.get(tag.text) or self._unremembered(tag.key)
+        self._unsure, self._stale = tag.text not in self._remembered, False
+        put = self._unremembered(tag.key) if self._unsure else self.put[tag.text]
+        self._compared(tag, put, content)
+        if self._unsure and put is not None and not self._stale:  # from now on it is remembered
+            self.put.setdefault(tag.text, put)
+
+    def _compared(self, tag: Tag, put: Put | None, content: Any) -> None:
+        """What stands there is compared with what was put there, and exchanged or told."""
         if put is None:
             old = self.living.letters(content) if tag.number else ""
-            self.done.say(Line(where_of(tag, self.shelf), old, "", done=False, why=GONE))
+            self._say(Line(where_of(tag, self.shelf), old, "", done=False, why=GONE))
         elif tag.number:
             self._number(put, content)
         elif tag.key not in self.fresh.contents:
-            self.done.say(Line(where_of(tag, self.shelf), "", "", done=False, why=GONE))
+            self._say(Line(where_of(tag, self.shelf), "", "", done=False, why=GONE))
         elif tag.what == "figure":
             self._figure(tag, put, content)
         else:
             self._part_of_exhibit(tag, put, content)
 
     def _unremembered(self, key: Key) -> Put | None:
-        """What a mark must have held where the document's memory is gone: what the study prints now."""
+        """What a mark must have held that is not remembered, by a document that lost its memory or because it was pasted from
+        another document of the study: what the study prints now.
+        """
         fresh = self.fresh.put.get(key)
         return None if fresh is None else Put(fresh.mark, list(fresh.texts), spans=list(fresh.spans))
 
@@ -87,7 +103,7 @@ class _Work:
         label, cell = cell_now(put, self.shelf)
         where, found = f"{label} in the text", self.living.letters(content)
         if cell is None:
-            self.done.say(Line(f"{label}, “{found}” in the text", found, "", done=False, why=GONE, stands=True))
+            self._say(Line(f"{label}, “{found}” in the text", found, "", done=False, why=GONE, stands=True))
             return
         new = print_cell(cell, self.shelf.style)
         near = self._near(content, found) if not alike(found, new) else ""
@@ -108,17 +124,17 @@ class _Work:
         if put.knows(place, old) or (self.wanted.again and not alike(old, new)):
             if not alike(old, new):
                 self.living.exchange(element, new)
-                self.done.say(line)
+                self._say(line)
             if new != put.texts[place]:
                 put.set(place, new)
         elif alike(old, new):
             put.set(place, new)
         else:
-            self.done.say(line._replace(done=False, why=self._of_another(), stands=True))
+            self._say(line._replace(done=False, why=self._of_another(), stands=True))
 
     def _of_another(self) -> str:
         """Why what is not ours stays: somebody edited it, or nobody can know."""
-        return FORGOTTEN if self.forgotten else EDITED
+        return FORGOTTEN if self._unsure else EDITED
 
     # Parts of exhibits.
     def _part_of_exhibit(self, tag: Tag, put: Put, content: Any) -> None:
@@ -152,8 +168,7 @@ class _Work:
         """Whether nothing was edited."""
         if len(found) != len(put.texts):
             return False
-        pairs = enumerate(found)
-        return all(put.knows(place, text) for place, text in pairs)
+        return all(put.knows(place, text) for place, text in enumerate(found))
 
     def _whole(self, tag: Tag, put: Put, content: Any, shape: _Shape) -> None:
         """All of a part, where new data gave it another shape and nobody changed it."""
@@ -161,11 +176,11 @@ class _Work:
         line = Line(where_of(tag, self.shelf), f"{len(put.texts)} cells", f"{len(fresh.texts)} cells")
         why = self.living.exchange_whole(content, tag.key)
         if why:
-            self.done.say(line._replace(done=False, why=why, stands=True))
+            self._say(line._replace(done=False, why=why, stands=True))
             self._by_keys(tag, put, shape)
             return
         put.earlier, put.texts, put.spans = [[] for _ in fresh.texts], list(fresh.texts), list(fresh.spans)
-        self.done.say(line)
+        self._say(line)
 
     def _by_keys(self, tag: Tag, put: Put, shape: _Shape) -> None:
         """A table that its authors gave another shape: the cells that still stand are exchanged, the rest is named."""
@@ -183,7 +198,7 @@ class _Work:
             line = line_of(tag, self.shelf, seen, at, found[place], "")
             if old not in to_new:
                 if alike(found[place], text):
-                    self.done.say(line._replace(done=False, why="it is not in the exhibit any more", stands=True))
+                    self._say(line._replace(done=False, why="it is not in the exhibit any more", stands=True))
                 continue
             self._one(put, flat_old[old], mine[place], line._replace(new=will.text(to_new[old])))
         lost = {old: put.known(flat_old[old]) for old in to_new if old not in set(from_old.values())}
@@ -201,13 +216,12 @@ class _Work:
             for text in known:
                 if not alike(text, new) and any(text and text in one for one in words):
                     line = line_of(tag, self.shelf, was, old, text, new)
-                    self.done.say(line._replace(done=False, why=why, stands=True))
+                    self._say(line._replace(done=False, why=why, stands=True))
         kept = set(to_new.values())
-        for row in {
-            row for row, cells in enumerate(will.rows) if any(At(row, k) not in kept for k in range(len(cells)))
-        }:
-            line = line_of(tag, self.shelf, will, At(row, 0), "", " | ".join(will.rows[row]))
-            self.done.say(line._replace(done=False, why="the table in the document has another shape"))
+        for row, cells in enumerate(will.rows):
+            if any(At(row, cell) not in kept for cell in range(len(cells))):
+                line = line_of(tag, self.shelf, will, At(row, 0), "", " | ".join(cells))
+                self._say(line._replace(done=False, why="the table in the document has another shape"))
 
     # Pictures.
     def _figure(self, tag: Tag, put: Put, content: Any) -> None:
@@ -217,22 +231,20 @@ class _Work:
         if not seen or not set(seen) <= ours:
             where, now = where_of(tag, self.shelf), "the figure as it is now"
             line = Line(where, "another picture", now, done=False, why=self._of_another())
-            self.done.say(line._replace(stands=put.texts != new))
+            self._say(line._replace(stands=put.texts != new))
         elif set(seen) != set(new[: len(seen)]):
             self.living.exchange_pictures(content, tag.key)
             put.texts, put.earlier = list(new), [[*put.texts]]
-            self.done.say(Line(where_of(tag, self.shelf), "the figure", "drawn again"))
+            self._say(Line(where_of(tag, self.shelf), "the figure", "drawn again"))
 
-    def _comment_on_untrue(self) -> None:
+    def _comment_on_untrue(self, passages: list[Passage]) -> None:
         """A comment on every passage of the body that says what no longer holds; elsewhere it is named."""
-        if not self.wanted.claims:
-            return
-        passages = [(" ".join(passage.letters.split()), passage) for passage in self.living.passages()]
+        said = [(" ".join(passage.letters.split()), passage) for passage in passages if self.wanted.claims]
         for claim in self.wanted.claims:
             wanted = " ".join(claim.words.split())
-            for letters, passage in passages if wanted else ():
+            for letters, passage in said if wanted else ():
                 if wanted in letters:
-                    self.done.say(Line(claim.where, "", "", done=False, why=claim.says, stands=True))
+                    self._say(Line(claim.where, "", "", done=False, why=claim.says, stands=True))
                     self.living.comment(passage, claim.says)
 
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import dataclass, field
 from itertools import chain
 from typing import NamedTuple
@@ -11,9 +11,9 @@ from typing import NamedTuple
 from istrel.exhibits.printing import print_cell
 from istrel.exhibits.text import Cell
 from istrel.render.marks.memory import Put, alike
+from istrel.render.marks.passages import Passage
 from istrel.render.marks.tags import Key, Tag
 from istrel.render.refresh.grids import At, Grid, matched, places_of
-from istrel.render.refresh.living import Living
 from istrel.render.refresh.report import AWAY, Line, Refreshed
 from istrel.study.prose import Shelf, now, number_of
 
@@ -75,9 +75,9 @@ class Unmarked:
     def __post_init__(self) -> None:
         self.lookouts = tuple(self._lookouts())
 
-    def look_in(self, living: Living) -> None:
+    def look_in(self, passages: list[Passage], tables: Iterable[set[str]]) -> None:
         """Numbers and tables that stand there without the mark that we put around them: named, not touched."""
-        for passage in living.passages() if self.lookouts else ():
+        for passage in passages if self.lookouts else ():
             for look in self.lookouts if passage.letters else ():
                 for found in look.pattern.finditer(passage.letters) if look.old in passage.letters else ():
                     if passage.owners[found.start(1)] is not None:
@@ -85,7 +85,7 @@ class Unmarked:
                     line = Line(look.where, look.old, look.new, done=False, stands=True, text=found.group().strip())
                     self.done.say(line._replace(why="its mark is gone here, so it was left as it is"))
                     self.seen.add(look.tag)
-        for texts in living.loose_tables():
+        for texts in tables:
             self._copied(texts)
 
     def _lookouts(self) -> Iterator[_Lookout]:

@@ -12,8 +12,9 @@ from lxml import etree
 
 from istrel.problem import Problem
 from istrel.render.document import Document
-from istrel.render.marks.memory import PROPERTY, written
+from istrel.render.marks.memory import written
 from istrel.render.opendocument.letters import PARAGRAPHS, letters_of
+from istrel.render.opendocument.marks import new_record
 from istrel.render.opendocument.package import qualified as q
 from istrel.render.opendocument.styles import UPRIGHT
 from istrel.render.opendocument.text import WHAT
@@ -183,11 +184,8 @@ def _remember(parts: Parts, record: str, name: str) -> None:
     if META not in parts:
         return
     meta = parsed(parts[META], name)
-    home = meta.find(q("office:meta"))
-    if home is not None:
-        for old in [one for one in home if one.get(q("meta:name")) == PROPERTY]:
-            home.remove(old)
-        said = etree.SubElement(home, q("meta:user-defined"), {q("meta:name"): PROPERTY})
+    said = new_record(meta)
+    if said is not None:
         said.text = record
         parts[META] = bytes(etree.tostring(meta, xml_declaration=True, encoding="UTF-8"))
 

@@ -13,7 +13,7 @@ from zipfile import ZipFile
 from lxml import etree
 
 from istrel.render.document import Document
-from istrel.render.marks.memory import PROPERTY, Memory, recorded, written
+from istrel.render.marks.memory import Memory, written
 from istrel.render.marks.passages import Held, Passage, note_around
 from istrel.render.marks.tags import Key, Tag
 from istrel.render.opendocument.letters import Range, exchange, letters_of, paragraph_of
@@ -26,9 +26,11 @@ from istrel.render.opendocument.marks import (
     held_in,
     is_seen,
     mark_of,
+    new_record,
     passage_in,
     passages_in,
     places_in,
+    record_in,
     spans_in,
 )
 from istrel.render.opendocument.package import qualified as q
@@ -90,13 +92,9 @@ class OpenDocument:
         self.roots = {name: parsed(self.parts.get(name), self.name) for name in names}
         self._names = {id(root): name for name, root in self.roots.items()}
         self._meta = parsed(self.parts.get(META, b"<none/>"), self.name)
-        self._record = next(
-            (e for e in self._meta.iter(q("meta:user-defined")) if e.get(q("meta:name")) == PROPERTY), None
-        )
-        memory = recorded(self._record.text or "") if self._record is not None else None
-        known = memory is not None and memory.study in ("", self.study)
-        self.memory = memory.sound() if memory is not None and known else Memory(self.study, {})
-        self._record = self._record if known else None
+        self._record: Any
+        self.memory: Memory
+        self._record, self.memory = record_in(self._meta, self.study)
         self._fields = Fields(list(self.roots.values()))
         self._changes = Changes(self.roots[CONTENT], self._fields) if self.tracked else None
 
@@ -106,11 +104,7 @@ class OpenDocument:
 
     def _is_ours(self, tag: Tag) -> bool:
         put = self.memory.put
-        return tag.study == self.memory.study and (tag.text in put or not put)
-
-    def _is_known(self, tag: Tag) -> bool:
-        """Whether a mark is of this study as it is remembered, or of another study altogether."""
-        return tag.text in self.memory.put or tag.study != self.memory.study
+        return tag.study == self.memory.study and (bool(tag.study) or tag.text in put or not put)
 
     def stands(self, content: Any) -> bool:
         whole = (
@@ -189,7 +183,7 @@ class OpenDocument:
         for root in self.roots.values():
             for table in root.iter(TABLE):
                 marks = (mark_of(element) for element in (table, *table.iter(START, POINT)))
-                if is_seen(table) and not any(mark is not None and self._is_known(mark.tag) for mark in marks):
+                if is_seen(table) and not any(mark is not None for mark in marks):
                     yield {letters_of(cell) for cell in table.iter(CELL)}
 
     def comment(self, passage: Passage, words: str) -> None:
@@ -209,6 +203,8 @@ class OpenDocument:
         note_around(self.memory.put, self.passages())
         for name in self.touched:
             self.parts[name] = _written(self.roots[name])
+        if self._record is None and self.memory.put:
+            self._record = new_record(self._meta)
         if self._record is not None:
             self._record.text = written(self.memory).decode()
             self.parts[META] = _written(self._meta)

@@ -23,12 +23,12 @@ from istrel.render.refresh.exchanging import exchanged
 from istrel.render.refresh.living import Fresh
 from istrel.render.refresh.parts import Parts
 from istrel.render.refresh.report import Refreshed, Wanted, parsed
-from istrel.render.refresh.word.archive import BODY, LINKS, PROPERTIES, roots_of, written_part
+from istrel.render.refresh.word.archive import BODY, LINKS, PROPERTIES, relate, roots_of, written_part
 from istrel.render.refresh.word.remarks import Remarks
 from istrel.render.refresh.word.restore import restore
 from istrel.render.refresh.word.whole import Whole
 from istrel.render.word import written as export
-from istrel.render.word.controls import passage_in, places_in, spans_of, tag_of
+from istrel.render.word.controls import RELATION, passage_in, places_in, spans_of, tag_of
 from istrel.render.word.letters import AUTHOR, Changes, exchange, is_seen, letters_of, nodes_of, numbers_in
 from istrel.study.prose import Shelf
 
@@ -128,11 +128,10 @@ class Word:
 
     # What is there.
     def held(self) -> list[Held]:
-        known, found = set(self.memory.put), []
-        marked = set() if known else _marked(self.roots, self.memory.study)
+        known, found = {*self.memory.put, *_marked(self.roots, self.memory.study)}, []
         for root in self.roots.values():
             before = len(self._controls(root))
-            restore(root, known or marked)
+            restore(root, known)
             for control in (controls := self._controls(root)):
                 content = control.find(qn("w:sdtContent"))
                 tag = Tag.read(tag_of(control))
@@ -147,11 +146,7 @@ class Word:
 
     def _is_ours(self, text: str) -> bool:
         tag, put = Tag.read(text), self.memory.put
-        return tag is not None and tag.study == self.memory.study and (text in put or not put)
-
-    def _is_known(self, tag: Tag) -> bool:
-        """Whether a mark is of this study as it is remembered, or of another study altogether."""
-        return tag.text in self.memory.put or tag.study != self.memory.study
+        return tag is not None and tag.study == self.memory.study and (bool(tag.study) or text in put or not put)
 
     def stands(self, content: Any) -> bool:
         return id(content.getroottree().getroot()) in self._names
@@ -213,7 +208,7 @@ class Word:
         for root in self.roots.values():
             for table in root.iter(qn("w:tbl")):
                 tags = (Tag.read(tag_of(home)) for home in table.iterancestors(qn("w:sdt")))
-                if is_seen(table) and not any(tag is not None and self._is_known(tag) for tag in tags):
+                if is_seen(table) and not any(tag is not None for tag in tags):
                     yield {letters_of(cell) for cell in table.iter(qn("w:tc"))}
 
     def comment(self, passage: Passage, words: str) -> None:
@@ -229,16 +224,17 @@ class Word:
             value = _carried(self.parts)[0]
             value.text = written(self.memory).decode()
             self.parts[PROPERTIES] = etree.tostring(value.getroottree(), xml_declaration=True, encoding="UTF-8")
-        elif self.place:
+        elif self.memory.put:
+            self.place = self.place or relate(self.parts, "customXml/istrel{}.xml", RELATION, self.name)
             self.parts[self.place] = written(self.memory)
         return self.parts.packed()
 
 
 def _marked(roots: dict[str, Any], study: str) -> set[str]:
-    """Where the memory is gone: what hidden bookmarks say is of a study."""
+    """What hidden bookmarks say is of a study that has an identity."""
     names = (start.get(qn("w:name"), "") for root in roots.values() for start in root.iter(START))
     tags = (Tag.of_bookmark(name) for name in names)
-    return {tag.text for tag in tags if tag is not None and tag.study == study}
+    return {tag.text for tag in tags if tag is not None and study and tag.study == study}
 
 
 def _stands(control: Any, content: Any) -> bool:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from itertools import count
 from typing import Any
 
 from lxml import etree
@@ -36,6 +37,19 @@ def roots_of(parts: Parts, name: str) -> dict[str, Any]:
     """
     found = sorted((one for one in parts if WITH_LETTERS.fullmatch(one)), key=lambda one: (one != BODY, one))
     return {one: parsed(_usual(parts[one]), name) for one in found}
+
+
+def relate(parts: Parts, target: str, kind: str, name: str) -> str:
+    """The name of a new part that the body leads to; `target` has a place for a number that tells it from others."""
+    number = 1
+    while target.format(number) in parts:
+        number += 1
+    links, made = parsed(parts.get(LINKS), name), target.format(number)
+    space, known = links.tag.rpartition("}")[0] + "}", {link.get("Id") for link in links}
+    identity = next(f"rIdIstrel{k}" for k in count(1) if f"rIdIstrel{k}" not in known)
+    etree.SubElement(links, f"{space}Relationship", Id=identity, Type=kind, Target=f"/{made}")
+    parts[LINKS] = etree.tostring(links, xml_declaration=True, encoding="UTF-8", standalone=True)
+    return made
 
 
 def is_strict(content: bytes) -> bool:

@@ -10,13 +10,13 @@ from lxml import etree
 
 from istrel.render.refresh.parts import Parts
 from istrel.render.refresh.report import parsed
-from istrel.render.refresh.word.archive import LINKS
+from istrel.render.refresh.word.archive import relate
 from istrel.render.word.letters import AUTHOR, SPACE, letters_of
 
 COMMENTS, TYPES = "word/comments.xml", "[Content_Types].xml"
 KIND = "application/vnd.openxmlformats-officedocument.wordprocessingml.comments+xml"
 RELATION = "http://schemas.openxmlformats.org/officeDocument/2006/relationships/comments"
-IDENTITY, SPACE_OF_WORDS = "rIdIstrelComments", qn("w:p")[1:].partition("}")[0]
+SPACE_OF_WORDS = qn("w:p")[1:].partition("}")[0]
 
 
 @dataclass
@@ -61,11 +61,9 @@ class Remarks:
         if not self.added:
             return
         if COMMENTS not in self.parts:
-            types, links = (parsed(self.parts.get(name), self.name) for name in (TYPES, LINKS))
+            types = parsed(self.parts.get(TYPES), self.name)
             space = types.tag.rpartition("}")[0] + "}"
             etree.SubElement(types, f"{space}Override", PartName=f"/{COMMENTS}", ContentType=KIND)
-            space = links.tag.rpartition("}")[0] + "}"
-            etree.SubElement(links, f"{space}Relationship", Id=IDENTITY, Type=RELATION, Target="comments.xml")
-            for name, root in ((TYPES, types), (LINKS, links)):
-                self.parts[name] = etree.tostring(root, xml_declaration=True, encoding="UTF-8", standalone=True)
+            self.parts[TYPES] = etree.tostring(types, xml_declaration=True, encoding="UTF-8", standalone=True)
+            relate(self.parts, COMMENTS, RELATION, self.name)
         self.parts[COMMENTS] = etree.tostring(self.root, xml_declaration=True, encoding="UTF-8", standalone=True)
