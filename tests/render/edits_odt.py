@@ -206,7 +206,10 @@ def merge(root: Any, rng: random.Random) -> None:
 
 def drop_field(root: Any, rng: random.Random) -> None:
     """A field made text, or a table named anew: the bookmark stays."""
-    element = rng.choice(seen(root, FIELD) + tables(root))
+    rename(rng.choice(seen(root, FIELD) + tables(root)), rng)
+
+
+def rename(element: Any, rng: random.Random) -> None:
     if element.tag == TABLE:
         element.set(q("table:name"), f"Table{rng.randrange(10**6)}")
     else:
@@ -220,11 +223,7 @@ def drop_marks(root: Any, rng: random.Random) -> None:
     for one in list(element.iter(*MARKS)) if element.tag == TABLE else [element.getprevious(), element.getnext()]:
         if one is not None and one.tag in MARKS:
             one.set(q("text:name"), f"Bookmark {rng.randrange(10**6)}")
-    if element.tag == TABLE:
-        element.set(q("table:name"), f"Table{rng.randrange(10**6)}")
-    else:
-        element.tag = q("text:span")
-        element.attrib.clear()
+    rename(element, rng)
 
 
 def by_hand(root: Any, rng: random.Random) -> None:

@@ -3,7 +3,9 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Callable
 from difflib import SequenceMatcher
+from itertools import accumulate
 from typing import NamedTuple
 
 TOKEN = re.compile(r"[−-]?\.?\d(?:[\d.,]*\d)?|\w+|\s+|.", re.DOTALL)
@@ -29,3 +31,22 @@ def edits(old: str, new: str) -> list[Edit]:
     if found and mine and found[0].end == 0:  # what comes first is put in together with the word that stands there
         found[0] = Edit(0, starts[1], found[0].letters + mine[0])
     return found
+
+
+def reach(edit: Edit, sizes: list[int], holds: Callable[[int], bool] = lambda _: True) -> list[tuple[int, int, int]]:
+    """(place, from, to) of all that an edit touches among places of so many letters; where it only adds, the place that it adds
+    to, of those that can hold more.
+    """
+    starts = [0, *accumulate(sizes)]
+    found = []
+    for place, size in enumerate(sizes):
+        low, high = max(edit.start - starts[place], 0), min(edit.end - starts[place], size)
+        if low < high:
+            found.append((place, low, high))
+    if found:
+        return found
+    for place, size in enumerate(sizes):
+        if starts[place] + size >= edit.start and holds(place):
+            at = max(edit.start - starts[place], 0)
+            return [(place, at, at)]
+    return []

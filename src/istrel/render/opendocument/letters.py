@@ -6,14 +6,14 @@ elements, after elements, or are elements themselves (blanks, tabs, line breaks)
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterator
 from dataclasses import dataclass
 from itertools import pairwise
 from typing import Any, NamedTuple
 
 from lxml import etree
 
-from istrel.render.marks.edits import Edit, edits
+from istrel.render.marks.edits import Edit, edits, reach
 from istrel.render.opendocument.package import qualified as q
 
 MOST_BLANKS = 100
@@ -98,9 +98,7 @@ def slots_of(content: Content) -> list[Slot]:
 
 def paragraphs_in(element: Any) -> list[Any]:
     """The paragraph that an element is, or those of a cell; a field is read by itself."""
-    if element.tag not in HOMES:
-        return [element]
-    return [one for child in element if child.tag not in APART for one in _paragraphs_under(child)]
+    return _paragraphs_under(element) if element.tag in HOMES else [element]
 
 
 def _paragraphs_under(element: Any) -> list[Any]:
@@ -124,7 +122,7 @@ def exchange(content: Content, new: str) -> None:
     """The letters of a number or place exchanged for others."""
     begin(content)
     for edit in reversed(edits(letters_of(content), new)):
-        spans = list(spans_of(slots_of(content), edit))
+        spans = spans_of(slots_of(content), edit)
         for place, (slot, low, high) in reversed(list(enumerate(spans))):
             slot.cut(low, high, edit.letters if place == 0 else "")
 
@@ -135,29 +133,10 @@ def begin(content: Content) -> None:
         etree.SubElement(content, PARAGRAPHS[0])
 
 
-def spans_of(slots: list[Slot], edit: Edit) -> Iterator[tuple[Slot, int, int]]:
+def spans_of(slots: list[Slot], edit: Edit) -> list[tuple[Slot, int, int]]:
     """(slot, from, to) of all that an edit touches; where it only adds, the slot that it adds to."""
-    at, found = 0, False
-    for slot in slots:
-        size = len(slot.letters)
-        low, high = max(edit.start - at, 0), min(edit.end - at, size)
-        if low < high:
-            found = True
-            yield slot, low, high
-        at += size
-    if not found:
-        yield _added_to(slots, edit.start)
-
-
-def _added_to(slots: Iterable[Slot], start: int) -> tuple[Slot, int, int]:
-    at, last = 0, None
-    for slot in slots:
-        size = len(slot.letters)
-        if slot.kind != "blank" and at + size >= start:
-            return slot, max(start - at, 0), max(start - at, 0)
-        at, last = at + size, slot
-    assert last is not None
-    return last, 0, 0
+    sizes = [len(slot.letters) for slot in slots]
+    return [(slots[k], low, high) for k, low, high in reach(edit, sizes, lambda place: slots[place].kind != "blank")]
 
 
 # The small change of trees that hold letters between elements.

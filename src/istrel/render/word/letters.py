@@ -6,7 +6,6 @@ another program's control, an insertion that nobody accepted yet). Everything el
 
 from __future__ import annotations
 
-from collections.abc import Iterator
 from copy import deepcopy
 from dataclasses import dataclass
 from datetime import UTC, datetime
@@ -15,7 +14,7 @@ from typing import Any
 from docx.oxml.ns import qn
 from lxml import etree
 
-from istrel.render.marks.edits import Edit, edits
+from istrel.render.marks.edits import edits, reach
 
 AUTHOR = "Istrel"
 T, RUN, LOOK, PARAGRAPH, ROW = map(qn, ("w:t", "w:r", "w:rPr", "w:p", "w:tr"))
@@ -75,31 +74,11 @@ def exchange(element: Any, new: str, changes: Changes | None = None) -> None:
         return
     for edit in reversed(edits("".join(node.text or "" for node in nodes), new)):
         nodes = nodes_of(element)
-        spans = list(_spans(nodes, edit))
+        spans = [(nodes[k], low, high) for k, low, high in reach(edit, [len(node.text or "") for node in nodes])]
         if changes is None:
             _put(spans, edit.letters)
         else:
             _track(spans, edit.letters, changes)
-
-
-def _spans(nodes: list[Any], edit: Edit) -> Iterator[tuple[Any, int, int]]:
-    """(text, from, to) of all that an edit touches; where it only adds, the place that it adds to."""
-    at, found = 0, False
-    for node in nodes:
-        size = len(node.text or "")
-        low, high = max(edit.start - at, 0), min(edit.end - at, size)
-        if low < high:
-            found = True
-            yield node, low, high
-        at += size
-    if not found:
-        at = 0
-        for node in nodes:
-            size = len(node.text or "")
-            if at + size >= edit.start:
-                yield node, edit.start - at, edit.start - at
-                return
-            at += size
 
 
 def _set(node: Any, text: str) -> None:

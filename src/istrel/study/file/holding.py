@@ -8,6 +8,8 @@ import os
 import shutil
 import stat
 import struct
+from functools import reduce
+from operator import and_
 from pathlib import Path
 from typing import BinaryIO, NamedTuple
 
@@ -73,7 +75,7 @@ def private(path: Path) -> int:
         for other in path.parent.glob(f"*{path.suffix}"):
             if other != path and not other.name.startswith("."):
                 modes.append(stat.S_IMODE(other.stat().st_mode))
-    return min(modes, default=0o600)
+    return reduce(and_, modes) if modes else 0o600
 
 
 def put_journal_aside(path: Path) -> None:

@@ -9,11 +9,10 @@ from typing import NamedTuple
 from istrel.exhibits.printing import print_cell
 from istrel.exhibits.text import Cell
 from istrel.study.manuscript import Entry
-from istrel.study.review.arithmetic import decimals_of, value_of
+from istrel.study.review.arithmetic import NUMBER, decimals_of, value_of
 from istrel.study.review.point import Point, Script
 from istrel.study.review.said import Sentence
 
-NUMBER = r"-?(?:\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d*[.,]\d+|\d+)"
 COLUMNS = {"M": "mean", "SD": "sd", "Mdn": "median", "SE": "se", "IQR": "iqr"}
 RESULT = re.compile(rf"\b(?P<name>{'|'.join(COLUMNS)}) ?= ?(?P<value>{NUMBER})(?! ?%)")
 HIGHEST = re.compile(r"\b(?:highest|largest|greatest|longest|most)\b", re.IGNORECASE)

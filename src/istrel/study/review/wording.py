@@ -5,10 +5,10 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator
 
+from istrel.study.review.arithmetic import NUMBER
 from istrel.study.review.point import Point, Script
 from istrel.study.review.reporting import SPREADS
 from istrel.study.review.said import Sentence
-from istrel.study.review.typed import NUMBER
 
 P = re.compile(r"\bp ?[=<>≤] ?[.,\d]")
 STATISTIC = re.compile(r"(?:\b(?:[tFzUHWQrVdD]|OR|rho|tau)|χ²|χ2|η²|ω²|[ρτωφ])\s*(?:\([^)]*\))?\s*[=<>]")

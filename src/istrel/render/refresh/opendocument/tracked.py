@@ -70,7 +70,7 @@ class Changes:
         """The letters of a number or place exchanged."""
         begin(content)
         for edit in reversed(edits(letters_of(content), new)):
-            spans = list(spans_of(slots_of(content), edit))
+            spans = spans_of(slots_of(content), edit)
             for place, (slot, low, high) in reversed(list(enumerate(spans))):
                 letters = edit.letters if place == 0 else ""
                 if self._is_put_in(slot):
