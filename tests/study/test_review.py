@@ -236,7 +236,7 @@ def test_a_live_number_beside_another_groups_name_is_raised(paper: History, styl
     ("sentences", "kind"),
     [
         ((SAMPLE, MEANS, MEANS), "twice"),
-        ((SAMPLE, "describe receptive_pre with mean, sd"), "no n"),
+        ((SAMPLE, "describe age with median, quartiles"), "no n"),
         ((SAMPLE, "describe spelling_speed across format with n, mean"), "no spread"),
         ((SAMPLE, "describe spelling_speed across format with n, median"), "no spread"),
         ((SAMPLE, "describe receptive_pre across format with n, mean, sd"), ""),
