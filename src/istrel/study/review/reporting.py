@@ -112,17 +112,14 @@ def _bare(entry: Entry, label: str, script: Script) -> Iterator[Point]:
     heads = [head.text for line in exhibit.sheet.heads for head in line]
     texts = [*heads, *(row.stub for row in exhibit.sheet.rows), *(note.text for note in exhibit.sheet.notes)]
     letters = " ".join(plain_text(text, script.style) for text in texts)
-    if (
-        "n" not in shown
-        and not re.search(r"\b[nN]\b", letters)
-        and not any(note.text for note in _of_missing(exhibit.sheet))
-    ):
+    if "n" not in shown and not re.search(r"\b[nN]\b", letters) and not _of_missing(exhibit.sheet):
         yield Point("no n", f"{label} does not say of how many cases it is.", entry.kept.id)
 
 
 def _of_missing(sheet: TableSheet) -> list[Note]:
     """The notes that count missing values: beside a table of the sample they say how many cases there are."""
-    return [note for note in sheet.notes if any(phrase.id in LEFT_OUT for phrase in phrases_in(note.text))]
+    counting = {name for name, (kind, _) in LEFT_OUT.items() if kind == "missing data"}
+    return [note for note in sheet.notes if any(phrase.id in counting for phrase in phrases_in(note.text))]
 
 
 def _undeclared(entry: Entry, label: str) -> Iterator[Point]:
