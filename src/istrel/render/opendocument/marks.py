@@ -207,17 +207,19 @@ def passage_in(paragraph: Any, home: Owner | None = None) -> Passage:
     around, letters = home or _part_in(paragraph), ""
     owners: list[Owner | None] = []
     fields: dict[Any, Owner] = {}
-    ranges: dict[Any, Owner] = {}  # by the marks where they end
+    ranges: dict[str, Owner] = {}  # by the names of their bookmarks
+    ends = {end.get(q("text:name")) for end in paragraph.iter(END)}
     for slot in stream(paragraph):
         mark = mark_of(slot.holder) if slot.kind == "mark" else None
         if mark is not None and mark.tag.number:
-            content = number_in(mark)
-            if isinstance(content, Range):
-                ranges[content.end] = Owner(mark.tag, content.start)
-            elif content is not None:
-                fields[content] = Owner(mark.tag, content)
-        elif slot.kind == "mark":
-            ranges.pop(slot.holder, None)
+            name = mark.element.get(q("text:name"))
+            if mark.element.tag == FIELD_GET:  # it counts, and not the bookmark around it
+                fields[mark.element] = Owner(mark.tag, mark.element)
+                ranges.clear()
+            elif name in ends:
+                ranges[name] = Owner(mark.tag, mark.element)
+        elif slot.kind == "mark" and slot.holder.tag == END:
+            ranges.pop(slot.holder.get(q("text:name")), None)
         owner = _field_around(slot, fields) or next(iter(ranges.values()), around)
         letters += slot.letters
         owners += [owner] * len(slot.letters)

@@ -43,6 +43,7 @@ class Changes:
 
     def __post_init__(self) -> None:
         self._text = self.root.find(f"{q('office:body')}/{q('office:text')}")
+        self._home = self.root.find(f".//{REGIONS}")
         self._when = datetime.now(UTC).strftime("%Y-%m-%dT%H:%M:%S")
         self._ids = {region.get(q("text:id")) or region.get(XML_ID) for region in self.root.iter(REGION)}
         self._insertions = {
@@ -143,17 +144,16 @@ class Changes:
         return start, end
 
     def _region(self, kind: str) -> tuple[Any, str]:
-        home = self.root.find(f".//{REGIONS}")
-        if home is None:
-            home = etree.Element(REGIONS, {q("text:track-changes"): "false"})
+        if self._home is None:
+            self._home = etree.Element(REGIONS, {q("text:track-changes"): "false"})
             forms = self._text.find(q("office:forms"))
-            self._text.insert(0 if forms is None else 1, home)
+            self._text.insert(0 if forms is None else 1, self._home)
         number = len(self._ids) + 1
         while f"istrel{number}" in self._ids:
             number += 1
         name = f"istrel{number}"
         self._ids.add(name)
-        region = etree.SubElement(home, REGION, {XML_ID: name, q("text:id"): name})
+        region = etree.SubElement(self._home, REGION, {XML_ID: name, q("text:id"): name})
         change = etree.SubElement(region, q(f"text:{kind}"))
         if kind == "insertion":
             self._insertions.add(name)
