@@ -83,7 +83,7 @@ class Refreshed:
 
     def say(self, line: Line) -> None:
         """A line, once."""
-        if line not in self.found or line.done:
+        if line.done or line not in self.found:
             self.found.append(line)
 
     @property
