@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator
 
+from istrel.data.column import Kind as ColumnKind
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
 from istrel.data.limits import FEW_FOR_TESTS, SMALL_GROUP, STRONGLY_SKEWED
@@ -126,9 +127,11 @@ def _undeclared(entry: Entry, label: str) -> Iterator[Point]:
     """A value that looks like a code for "no answer" among the numbers."""
     assert entry.exhibit is not None
     data = entry.exhibit.plan.data
-    for name in _names(entry):
+    for name in dict.fromkeys(name for cell in entry.exhibit.result.cells for name in cell.names):
         variable = data.variable(name)
-        if variable.level is not Level.CONTINUOUS or name not in data.table:
+        if name not in data.table or not (variable.level.measured or variable.level is Level.ORDINAL):
+            continue
+        if data.table.column(name).kind is not ColumnKind.NUMBER:
             continue
         for code in suspected_codes(data.tally(name)[0]):
             says = f"{label}: {variable.label or name} holds {code:g}, which looks like a code for a missing answer."
