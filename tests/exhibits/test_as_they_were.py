@@ -37,17 +37,17 @@ def letters(exhibit: Exhibit, style: HouseStyle) -> str:
 
 
 def unread(exhibit: Exhibit, style: HouseStyle, number: int) -> Iterator[tuple[str, str]]:
-    """(what, its text) of everything else that an exhibit gives away; what costs most, of each third."""
+    """(what, its text) of everything else that an exhibit gives away; what costs most, of each sixth."""
     document = Document(numbered([exhibit]), style)
     content = json.loads(render(document, "json"))
     del content["provenance"]
     yield "json", json.dumps(content)
-    if number % 3 == 0:
+    if number % 6 == 0:
         yield "tex", render(document, "tex").decode()
     yield "numbers", str([(number.row, number.column, number.value) for number in numbers_of(exhibit)])
     yield "places", str(sorted(places_of(exhibit.sheet, style).items()))
     if not isinstance(exhibit.sheet, FigureSheet):
-        if number % 3 == 1:
+        if number % 6 == 3:
             yield "html", render(document, "html").decode()
         return
     with np.printoptions(threshold=LONG, precision=DIGITS + 3):

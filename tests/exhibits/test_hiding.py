@@ -24,7 +24,7 @@ from istrel.style.house import HouseStyle
 from made import make_exhibit
 
 SEED = int(os.environ.get("ISTREL_SEED", "11"))
-TABLES = int(os.environ.get("ISTREL_TABLES", "4"))
+TABLES = int(os.environ.get("ISTREL_TABLES", "3"))
 Maker = Callable[..., Dataset]
 
 

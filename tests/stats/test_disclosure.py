@@ -12,7 +12,7 @@ from enumeration import BELOW, assert_safe, hidden_and_least, with_margins
 from istrel.stats.disclosure import SHOWN, Counts, one_sum, states
 
 SEED = int(os.environ.get("ISTREL_SEED", "11"))
-TABLES = int(os.environ.get("ISTREL_TABLES", "45"))
+TABLES = int(os.environ.get("ISTREL_TABLES", "30"))
 
 
 @pytest.mark.parametrize("part", range(3))
