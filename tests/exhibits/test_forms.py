@@ -434,7 +434,11 @@ def test_every_form_of_awkward_data_is_sound_or_says_why_not(kind: str, data_of:
     said: list[str] = []
     crossed = ("across g × c",) if kind in ("12 groups", "long labels", "one case") else ()
     for place, form in enumerate(FORMS):
-        ways = ("across g",) if "arrange" in form or kind in ("huge", "tiny") else ("", "across g", *(crossed if place % 3 == 0 else ()))
+        ways = (
+            ("across g",)
+            if "arrange" in form or kind in ("huge", "tiny")
+            else ("", "across g", *(crossed if place % 3 == 0 else ()))
+        )
         for by in ways:
             sentence = " ".join(form.format(by=by).split())
             try:

@@ -32,19 +32,25 @@ class Item:
         return style.label_of(self.number, is_figure=self.exhibit.is_figure)
 
     @property
+    def named_texts(self) -> tuple[tuple[str, Text], ...]:
+        """(name, paragraph) of those that follow it."""
+        wanted = (("text", self.exhibit.text, self.with_text), ("methods", self.exhibit.methods, self.with_methods))
+        return tuple((name, text) for name, text, shown in wanted if shown and text)
+
+    @property
     def texts(self) -> tuple[Text, ...]:
         """The paragraphs that follow it."""
-        wanted = ((self.exhibit.text, self.with_text), (self.exhibit.methods, self.with_methods))
-        return tuple(text for text, shown in wanted if shown and text)
+        return tuple(text for _, text in self.named_texts)
 
 
 @dataclass(frozen=True, eq=False)
 class Block:
-    """A paragraph (level 0) or a heading; `new_page` begins a page."""
+    """A paragraph (level 0) or a heading; `new_page` begins a page, `id` is that of a passage that the study keeps."""
 
     text: Text
     level: int = 0
     new_page: bool = False
+    id: str = ""
 
 
 @dataclass(frozen=True, eq=False)

@@ -57,7 +57,7 @@ def _blocks(written: Written, style: HouseStyle) -> list[Block]:
     text = with_untrue_marked(written.reading, style)
     if written.passage.role == "appendix":
         return [Block(say(TITLE), level=1), *(Block(line) for line in lines_in(text))]
-    return [Block(text, level=1 if written.passage.role == "heading" else 0)]
+    return [Block(text, level=1 if written.passage.role == "heading" else 0, id=written.passage.id)]
 
 
 def write_manuscript(study: Study, style: HouseStyle, path: Path, template: Path | None = None) -> Path:

@@ -4,10 +4,11 @@ from __future__ import annotations
 
 import json
 from dataclasses import dataclass, field
-from typing import Any, NamedTuple
+from typing import Any
 
 from lxml import etree
 
+from istrel.exhibits.printing import printable
 from istrel.render.marks.tags import Tag
 
 PROPERTY = "Istrel"  # of a document, where it has no part that remembers
@@ -59,15 +60,18 @@ class Put:
         self.texts[place] = text
 
 
-class Memory(NamedTuple):
-    """The study, and what was put where each tag stands."""
+@dataclass(frozen=True)
+class Memory:
+    """The study, what was put where each tag stands, and what each paragraph said ({id: words, tag, words, …})."""
 
     study: str
-    put: dict[str, Put]
+    put: dict[str, Put] = field(default_factory=dict)
+    said: dict[str, tuple[str, ...]] = field(default_factory=dict)
 
     def sound(self) -> Memory:
         """Without entries that were never written in this way."""
-        return Memory(self.study, {text: put for text, put in self.put.items() if self._is_sound(text, put)})
+        put = {text: put for text, put in self.put.items() if self._is_sound(text, put)}
+        return Memory(self.study, put, {key: said for key, said in self.said.items() if key and len(said) % 2})
 
     def _is_sound(self, text: str, put: Put) -> bool:
         tag = Tag.read(text)
@@ -99,6 +103,10 @@ def written(memory: Memory) -> bytes:
             around = etree.SubElement(entry, f"{{{space}}}around")
             for name, text in (("before", before), ("after", after)):
                 etree.SubElement(around, f"{{{space}}}{name}").text = text
+    for key, said in memory.said.items():
+        entry = etree.SubElement(root, f"{{{space}}}said", by=key)
+        for part in said:
+            etree.SubElement(entry, f"{{{space}}}part").text = printable(part)
     return bytes(etree.tostring(root, xml_declaration=True, encoding="UTF-8", standalone=True))
 
 
@@ -113,7 +121,11 @@ def remembered(content: bytes) -> Memory | None:
     if space is None:
         return None
     entries = root.iterchildren(f"{{{space}}}control")
-    return Memory(root.get("study", ""), {entry.get("tag", ""): _entry(entry) for entry in entries})
+    put = {entry.get("tag", ""): _entry(entry) for entry in entries}
+    said = {
+        entry.get("by", ""): tuple(part.text or "" for part in entry) for entry in root.iterchildren(f"{{{space}}}said")
+    }
+    return Memory(root.get("study", ""), put, said)
 
 
 def _entry(entry: Any) -> Put:

@@ -121,7 +121,12 @@ def letters_of(content: Content) -> str:
 def exchange(content: Content, new: str) -> None:
     """The letters of a number or place exchanged for others."""
     begin(content)
-    for edit in reversed(edits(letters_of(content), new)):
+    exchange_in(content, edits(letters_of(content), new))
+
+
+def exchange_in(content: Content, found: list[Edit]) -> None:
+    """Letters exchanged for others."""
+    for edit in reversed(found):
         spans = spans_of(slots_of(content), edit)
         for place, (slot, low, high) in reversed(list(enumerate(spans))):
             slot.cut(low, high, edit.letters if place == 0 else "")

@@ -150,7 +150,7 @@ def record_in(meta: Any, study: str) -> tuple[Any, Memory]:
         memory = recorded(element.text or "") if element.get(q("meta:name"), "").startswith(PROPERTY) else None
         if memory is not None:
             found[memory.study] = element, memory.sound()
-    return found.get(study) or found.get("") or (None, Memory(study, {}))
+    return found.get(study) or found.get("") or (None, Memory(study))
 
 
 def new_record(meta: Any) -> Any:

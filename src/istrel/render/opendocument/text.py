@@ -28,6 +28,7 @@ from istrel.render.document import Block, Document, Item
 from istrel.render.marks.memory import PROPERTY, Memory, Put
 from istrel.render.marks.memory import written as record
 from istrel.render.marks.passages import note_around
+from istrel.render.marks.said import Said, said_in
 from istrel.render.marks.tags import Tag, label_bookmark, number_tag
 from istrel.render.opendocument.letters import letters_of
 from istrel.render.opendocument.marks import field_name, held_in, passages_in, place_name, places_in, prefix, spans_in
@@ -70,7 +71,7 @@ def written(document: Document) -> tuple[bytes, Memory]:
         f"<text:sequence-decls>{sequences}</text:sequence-decls>{declared}{content}</office:text></office:body>"
     )
     made = part("document-content", inner)
-    memory = press.memory(etree.fromstring(made))
+    memory = press.memory(etree.fromstring(made), said_in(document))
     said = {PROPERTY: record(memory).decode()} if memory.put else {}
     parts = {
         "content.xml": made,
@@ -230,7 +231,7 @@ class _Press:
         name = tag.bookmark(self._counts[tag])
         return f'<text:bookmark-start text:name="{name}"/>{inner}<text:bookmark-end text:name="{name}"/>'
 
-    def memory(self, root: Any) -> Memory:
+    def memory(self, root: Any, said: dict[str, Said]) -> Memory:
         """What the document remembers of what stands in it."""
         put = {number_tag(self._study, mark).text: Put(mark, [text]) for mark, text in self.fields.values()}
         for tag, content in held_in(root):
@@ -239,7 +240,7 @@ class _Press:
             elif tag.what:
                 put[tag.text] = Put("", [letters_of(one) for one in places_in(content)], spans=spans_in(content))
         note_around(put, passages_in(root))
-        return Memory(self._study, put)
+        return Memory(self._study, put, said)
 
     # Tables.
     def _panel(self, item: Item, table: PrintedTable, panel: Panel, place: tuple[str, str]) -> str:

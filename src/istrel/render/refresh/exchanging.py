@@ -13,6 +13,7 @@ from istrel.render.marks.tags import Key, Tag
 from istrel.render.refresh.grids import At, Grid, Spans, matched, places_of
 from istrel.render.refresh.living import Living
 from istrel.render.refresh.report import EDITED, GONE, Line, Refreshed, Wanted
+from istrel.render.refresh.rewording import reword
 from istrel.render.refresh.unmarked import Unmarked, cell_now, line_of, where_of
 from istrel.study.prose import Shelf
 
@@ -63,6 +64,8 @@ class _Work:
         passages = list(self.living.passages())
         unmarked.look_in(passages, self.living.loose_tables())
         unmarked.tell_missing(self.there)
+        if reword(self.living, passages, self.shelf, self.done):
+            passages = list(self.living.passages())
         self._comment_on_untrue(passages)
 
     def _held(self, held: Held) -> None:

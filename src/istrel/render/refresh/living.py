@@ -6,8 +6,10 @@ from collections.abc import Iterator
 from dataclasses import dataclass
 from typing import Any, Protocol
 
+from istrel.render.marks.edits import Edit
 from istrel.render.marks.memory import Memory, Put
 from istrel.render.marks.passages import Held, Passage
+from istrel.render.marks.said import Said
 from istrel.render.marks.tags import Key
 
 
@@ -17,6 +19,7 @@ class Fresh:
 
     contents: dict[Key, Any]
     put: dict[Key, Put]
+    said: dict[str, Said]
 
 
 class Living(Protocol):
@@ -57,6 +60,10 @@ class Living(Protocol):
 
     def exchange(self, content: Any, new: str) -> None:
         """The letters of a number or place exchanged; as tracked changes where these are wanted."""
+        ...
+
+    def reword(self, passage: Passage, found: list[Edit]) -> None:
+        """Words of a paragraph exchanged, none of them ours in a mark; as tracked changes where these are wanted."""
         ...
 
     def exchange_whole(self, content: Any, key: Key) -> str:

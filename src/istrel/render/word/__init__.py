@@ -19,6 +19,7 @@ from istrel.exhibits.printing import Runs, kept_together, print_notes, print_tab
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Run
 from istrel.render.document import Block, Document, Item
+from istrel.render.marks.said import said_in
 from istrel.render.marks.tags import label_bookmark
 from istrel.render.scripts import region
 from istrel.render.word.controls import Controls
@@ -52,7 +53,7 @@ class _Press:
     """One document while it is made."""
 
     def __init__(self, document: Document) -> None:
-        self._style, self._study = document.style, document.study
+        self._style, self._study, self._said = document.style, document.study, said_in(document)
         self._word: Any = docx.Document()
         self._marks = 0
         self._tight = False  # whether a table ended without notes: what follows keeps off it
@@ -62,7 +63,7 @@ class _Press:
 
     def finished(self) -> bytes:
         if self.controls.put:
-            self.controls.remember(self._word)
+            self.controls.remember(self._word, self._said)
         out = io.BytesIO()
         self._word.save(out)
         return undated(out.getvalue())

@@ -18,6 +18,7 @@ from istrel.exhibits.printing import printable
 from istrel.exhibits.text import Run
 from istrel.render.marks.memory import Memory, Put, written
 from istrel.render.marks.passages import Owner, Passage, note_around
+from istrel.render.marks.said import Said
 from istrel.render.marks.tags import Tag, number_tag
 from istrel.render.word.letters import is_seen, letters_of, nodes_of
 from istrel.render.word.parts import element
@@ -77,10 +78,10 @@ class Controls:
             properties.addnext(start)
         paragraph.append(end)
 
-    def remember(self, word: Any) -> None:
+    def remember(self, word: Any, said: dict[str, Said]) -> None:
         """The part that says what was put where."""
         note_around(self.put, (passage_in(paragraph) for paragraph in word.element.body.iter(qn("w:p"))))
-        content = written(Memory(self.study, self.put))
+        content = written(Memory(self.study, self.put, said))
         part = Part(PackURI("/customXml/item9.xml"), "application/xml", content, word.part.package)
         word.part.relate_to(part, RELATION)
 

@@ -14,7 +14,7 @@ from typing import Any
 from docx.oxml.ns import qn
 from lxml import etree
 
-from istrel.render.marks.edits import edits, reach
+from istrel.render.marks.edits import Edit, edits, reach
 
 AUTHOR = "Istrel"
 T, RUN, LOOK, PARAGRAPH, ROW = map(qn, ("w:t", "w:r", "w:rPr", "w:p", "w:tr"))
@@ -72,7 +72,12 @@ def exchange(element: Any, new: str, changes: Changes | None = None) -> None:
     if not nodes:
         _begin(element, new, changes)
         return
-    for edit in reversed(edits("".join(node.text or "" for node in nodes), new)):
+    exchange_in(element, edits("".join(node.text or "" for node in nodes), new), changes)
+
+
+def exchange_in(element: Any, found: list[Edit], changes: Changes | None = None) -> None:
+    """Letters under an element exchanged for others."""
+    for edit in reversed(found):
         nodes = nodes_of(element)
         spans = [(nodes[k], low, high) for k, low, high in reach(edit, [len(node.text or "") for node in nodes])]
         if changes is None:

@@ -13,10 +13,11 @@ from zipfile import ZipFile
 from lxml import etree
 
 from istrel.render.document import Document
+from istrel.render.marks.edits import Edit
 from istrel.render.marks.memory import Memory, written
 from istrel.render.marks.passages import Held, Passage, note_around
 from istrel.render.marks.tags import Key, Tag
-from istrel.render.opendocument.letters import Range, exchange, letters_of, paragraph_of
+from istrel.render.opendocument.letters import Range, exchange, exchange_in, letters_of, paragraph_of
 from istrel.render.opendocument.marks import (
     CELL,
     FIELD_GET,
@@ -73,7 +74,7 @@ def _fresh(document: Document) -> _Export:
         root = etree.fromstring(archive.read(CONTENT))
         media = {name: archive.read(name) for name in archive.namelist() if name.startswith("Pictures/")}
     put = {tag.key: one for text, one in memory.put.items() if (tag := Tag.read(text)) is not None}
-    return _Export({held.tag.key: held.content for held in held_in(root)}, put, root, media)
+    return _Export({held.tag.key: held.content for held in held_in(root)}, put, memory.said, root, media)
 
 
 @dataclass
@@ -144,6 +145,13 @@ class OpenDocument:
             self.touched |= {self._part_of(element) for element in self._fields.set(content, new)}
         else:
             exchange(content, new)
+
+    def reword(self, passage: Passage, found: list[Edit]) -> None:
+        self._touch(passage.paragraph)
+        if self._changes is not None and self._part_of(passage.paragraph) == CONTENT:
+            self._changes.exchange_in(passage.paragraph, found)
+        else:
+            exchange_in(passage.paragraph, found)
 
     def exchange_whole(self, content: Any, key: Key) -> str:
         if self._changes is not None:

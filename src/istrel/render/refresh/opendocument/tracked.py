@@ -9,7 +9,7 @@ from typing import Any
 
 from lxml import etree
 
-from istrel.render.marks.edits import edits
+from istrel.render.marks.edits import Edit, edits
 from istrel.render.opendocument.letters import (
     PARAGRAPHS,
     Content,
@@ -70,7 +70,11 @@ class Changes:
     def exchange(self, content: Content, new: str) -> None:
         """The letters of a number or place exchanged."""
         begin(content)
-        for edit in reversed(edits(letters_of(content), new)):
+        self.exchange_in(content, edits(letters_of(content), new))
+
+    def exchange_in(self, content: Content, found: list[Edit]) -> None:
+        """Letters exchanged for others."""
+        for edit in reversed(found):
             spans = spans_of(slots_of(content), edit)
             for place, (slot, low, high) in reversed(list(enumerate(spans))):
                 letters = edit.letters if place == 0 else ""

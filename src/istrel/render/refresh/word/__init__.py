@@ -16,8 +16,10 @@ from lxml import etree
 
 from istrel.problem import Problem
 from istrel.render.document import Document
+from istrel.render.marks.edits import Edit
 from istrel.render.marks.memory import PROPERTY, Memory, recorded, remembered, written
 from istrel.render.marks.passages import Held, Passage, note_around
+from istrel.render.marks.said import said_in
 from istrel.render.marks.tags import Key, Tag
 from istrel.render.refresh.exchanging import exchanged
 from istrel.render.refresh.living import Fresh
@@ -29,7 +31,7 @@ from istrel.render.refresh.word.restore import restore
 from istrel.render.refresh.word.whole import Whole
 from istrel.render.word import written as export
 from istrel.render.word.controls import RELATION, passage_in, places_in, spans_of, tag_of
-from istrel.render.word.letters import AUTHOR, Changes, exchange, is_seen, letters_of, nodes_of, numbers_in
+from istrel.render.word.letters import AUTHOR, Changes, exchange, exchange_in, is_seen, letters_of, nodes_of, numbers_in
 from istrel.study.prose import Shelf
 
 MOST_MARKS = 50_000  # that tables put in whole may need
@@ -62,7 +64,7 @@ def _memory(parts: Parts, study: str) -> tuple[str, Memory]:
     carried = recorded("".join(_carried(parts).itertext()))
     if carried is not None:
         found.setdefault(carried.study, (PROPERTIES, carried.sound()))
-    return found.get(study) or found.get("") or ("", Memory(study, {}))
+    return found.get(study) or found.get("") or ("", Memory(study))
 
 
 def _carried(parts: Parts) -> Any:
@@ -84,7 +86,7 @@ def _fresh(document: Document) -> _Export:
         if (tag := Tag.read(tag_of(control))) is not None
     }
     put = {tag.key: one for text, one in controls.put.items() if (tag := Tag.read(text)) is not None}
-    return _Export(found, put, media)
+    return _Export(found, put, said_in(document), media)
 
 
 @dataclass(frozen=True)
@@ -170,6 +172,10 @@ class Word:
     def exchange(self, content: Any, new: str) -> None:
         exchange(content, new, self._changes)
         self._touch(content)
+
+    def reword(self, passage: Passage, found: list[Edit]) -> None:
+        exchange_in(passage.paragraph, found, self._changes)
+        self._touch(passage.paragraph)
 
     def exchange_whole(self, content: Any, key: Key) -> str:
         self._whole.exchange(content, self.fresh.contents[key])
