@@ -8,12 +8,15 @@ from itertools import pairwise
 from pathlib import Path
 
 import pytest
+from docx import Document as Docx
+from docx.oxml.ns import qn
 from PySide6.QtCore import QMimeData, QPoint, Qt
 from PySide6.QtGui import QDragEnterEvent, QDropEvent, QGuiApplication, QTextCursor
 from PySide6.QtPrintSupport import QPrinter
-from PySide6.QtWidgets import QApplication, QFileDialog, QLineEdit, QPushButton
+from PySide6.QtWidgets import QApplication, QFileDialog, QLabel, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
+from edited_files import edit_letters
 from istrel.app.proof.paper import Paper
 from istrel.app.proof.setting import PX_PER_MM
 from istrel.app.stations.manuscript.exhibit_view import ExhibitView
@@ -24,10 +27,11 @@ from istrel.app.window import Window
 from istrel.demo import LEARNERS
 from istrel.exhibits.text import Cell
 from istrel.sentence import parse
+from istrel.study import remake
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.manuscript import Exchange, Insert, Keep, Move
 from istrel.study.parts import Kept, Number, Passage, Prose, Reference, Words
-from istrel.study.prose import Shown
+from istrel.study.prose import Shown, prose_of
 
 Opened = Callable[..., Window]
 Settle = Callable[..., None]
@@ -423,9 +427,44 @@ def test_a_document_is_refreshed_from_the_window(window: Window, settle: Settle,
     with qtbot.waitSignal(window.stations.manuscript.widget.parts.exported, timeout=20_000):
         window.stations.manuscript.widget.leaving.refresh(path)
     assert (tmp_path / "paper before refresh.docx").exists()
+    panel = window.stations.manuscript.widget.refreshed
+    assert (panel.isVisible(), panel.again_button.isHidden()) == (True, True)
+    lines = [one.text() for one in panel.findChildren(QLabel) if " → " in one.text()]
+    edit_letters(path, "word/document.xml", f">{lines[0].split(' → ')[1]}</w:t>", ">77.77</w:t>")
+    with qtbot.waitSignal(window.stations.manuscript.widget.parts.exported, timeout=20_000):
+        window.stations.manuscript.widget.leaving.refresh(path)
+    assert any("edited by hand to “77.77”" in one.text() for one in panel.findChildren(QLabel))
+    with qtbot.waitSignal(window.stations.manuscript.widget.parts.exported, timeout=20_000):
+        press(window, "Take these numbers again", qtbot)
+    assert panel.again_button.isHidden()
+    assert any("77.77 → " in one.text() for one in panel.findChildren(QLabel))
+    poured = tmp_path / "poured.docx"
+    with qtbot.waitSignal(window.stations.manuscript.widget.parts.exported, timeout=20_000):
+        window.stations.manuscript.widget.leaving.export(poured, path)
+    tables = [sum(1 for _ in Docx(str(one)).element.iter(qn("w:tbl"))) for one in (path, poured)]
+    assert tables == [1, 2]
     with qtbot.waitSignal(window.stations.manuscript.widget.parts.exported, timeout=30_000):
         window.stations.manuscript.widget.leaving.export_folder(tmp_path / "folder")
     assert (tmp_path / "folder" / "manifest.json").exists()
+
+
+def test_words_that_no_longer_hold_are_said_anew_with_a_click(window: Window, settle: Settle, qtbot: QtBot) -> None:
+    table = next(part for part in window.model.study.parts if isinstance(part, Kept))
+    exhibit = remake.made(table, window.model.study)
+    said = prose_of(exhibit.text, table.id, window.model.style)
+    window.model.do(Insert(Passage("paragraph", said), 0))
+    settle()
+    review = window.stations.manuscript.widget.review
+    assert review.reword_button.isHidden()
+    window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))
+    settle()
+    assert "no longer hold" in review.status.text()
+    before = window.model.study
+    press(window, "say anew", qtbot)
+    settle()
+    assert (review.reword_button.isHidden(), "no longer hold" in review.status.text()) == (True, False)
+    window.does.do("undo")
+    assert window.model.study == before
 
 
 def test_the_reading_lists_points_that_lead_to_their_place(window: Window, settle: Settle, qtbot: QtBot) -> None:

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import random
-import zipfile
 from dataclasses import replace
 from pathlib import Path
 from typing import Any
@@ -12,6 +11,7 @@ import pytest
 from test_living_document import OPEN, WORD, Kind
 from test_refresh import exported, load
 
+from edited_files import edit_letters
 from istrel.data.dataset import Dataset
 from istrel.render import render
 from istrel.render.manuscript import manuscript_document
@@ -91,14 +91,3 @@ def test_a_paragraph_that_its_author_edited_keeps_its_words_and_gets_its_numbers
     assert (line.old.split()[0], line.new.split()[0]) == ("“Before", "“At")
     fresh = kind.paper(render(manuscript_document(now.study, load()), kind.ending)).accepted[0]
     assert kind.paper(made.content).accepted[0] == fresh.replace("At first: ", "Now that all is said: ")
-
-
-def edit_letters(path: Path, part: str, old: str, new: str) -> None:
-    """Other letters in a part of a document."""
-    with zipfile.ZipFile(path) as archive:
-        parts = {name: archive.read(name) for name in archive.namelist()}
-    assert old.encode() in parts[part]
-    parts[part] = parts[part].replace(old.encode(), new.encode(), 1)
-    with zipfile.ZipFile(path, "w") as archive:
-        for name, content in parts.items():
-            archive.writestr(name, content)

@@ -8,6 +8,7 @@ from dataclasses import replace
 from typing import NamedTuple
 
 from istrel.problem import Problem
+from istrel.study.changes.manuscript import Write
 from istrel.study.manuscript import shelf_of
 from istrel.study.parts import PROSE_OF_EXHIBIT, Kept, Number, Part, Passage, Prose, Reference, Words
 from istrel.study.prose import Shelf, prose_of, read, shown
@@ -32,6 +33,15 @@ def reworded(study: Study, style: HouseStyle) -> tuple[Study, tuple[Reworded, ..
     told: list[Reworded] = []
     parts = tuple(_of_part(part, study, shelf, told) for part in study.parts)
     return (replace(study, parts=parts), tuple(told)) if told else (study, ())
+
+
+def writes_between(before: Study, after: Study) -> tuple[Write, ...]:
+    """What must be written in one study so that its texts are another's."""
+    found: list[Write] = []
+    for old, new in zip(before.parts, after.parts, strict=True):
+        names = ("prose",) if isinstance(old, Passage) else PROSE_OF_EXHIBIT
+        found += [Write(old.id, name, getattr(new, name)) for name in names if getattr(old, name) != getattr(new, name)]  # type: ignore[arg-type]
+    return tuple(found)
 
 
 def _of_part(part: Part, study: Study, shelf: Shelf, told: list[Reworded]) -> Part:

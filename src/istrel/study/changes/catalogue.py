@@ -34,6 +34,7 @@ CHANGES: dict[str, type[Change]] = {
     "Exchange": manuscript.Exchange,
     "Retitle": manuscript.Retitle,
     "Write": manuscript.Write,
+    "Reword": manuscript.Reword,
     "Accept": manuscript.Accept,
     "AcceptEach": manuscript.AcceptEach,
     "AcceptNumbers": manuscript.AcceptNumbers,

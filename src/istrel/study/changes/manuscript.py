@@ -191,6 +191,20 @@ class Write:
 
 
 @dataclass(frozen=True)
+class Reword:
+    """Texts whose words no longer hold, said anew in one step."""
+
+    writes: tuple[Write, ...]
+
+    @property
+    def words(self) -> str:
+        return "say anew what no longer holds"
+
+    def apply(self, study: Study) -> Study:
+        return reduce(lambda before, write: write.apply(before), self.writes, study)
+
+
+@dataclass(frozen=True)
 class Accept:
     """The numbers that a kept exhibit has now become the accepted ones, wherever they are quoted.
 

@@ -41,7 +41,14 @@ class Bar(QWidget):
         self._reading_button = button(READING[0], "chip", reading, tip="What a reviewer might raise")
         self.copy_button = button("Copy", "chip", copy)
         self.export_button = button(EXPORT[0], "main", export)
-        for told in (self._caption, self.style_button, review.status, review.next_button, review.accept_button):
+        for told in (
+            self._caption,
+            self.style_button,
+            review.status,
+            review.next_button,
+            review.accept_button,
+            review.reword_button,
+        ):
             inside.addWidget(told)
         inside.addStretch()
         for control in (self.said, self._reading_button, self.copy_button, self.export_button):

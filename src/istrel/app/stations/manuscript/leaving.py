@@ -15,27 +15,35 @@ from istrel.problem import Problem
 from istrel.render.document import Item
 from istrel.study.manuscript import Entry
 
+DOCUMENTS = "Documents (*.docx *.odt)"
+
 if TYPE_CHECKING:
     from istrel.app.bridge import StudyModel
     from istrel.app.stations.manuscript.pages import Pages
     from istrel.app.stations.manuscript.parts import Parts
+    from istrel.render.refresh.report import Refreshed
 
 
 class Leaving:
     """Writes in the background; what was written or went wrong is told in the bar of the station."""
 
-    def __init__(self, model: StudyModel, parts: Parts, pages: Pages) -> None:
-        self._model, self._parts, self._pages = model, parts, pages
+    def __init__(
+        self, model: StudyModel, parts: Parts, pages: Pages, tell: Callable[[Path, Refreshed, Path | None], object]
+    ) -> None:
+        self._model, self._parts, self._pages, self._tell = model, parts, pages, tell
 
     def offer(self, under: QWidget) -> None:
         """The menu of everything that can leave, below a button."""
         menu = QMenu(under)
         for ending, words in EXPORTS.items():
             menu.addAction(words, partial(self.choose_file, ending))
+        menu.addAction("Into a template of your own…", self.choose_template)
         menu.addSeparator()
         menu.addAction("A folder with a file for each exhibit…", self.choose_folder)
         menu.addAction("Print…", self.choose_printer)
+        menu.addSeparator()
         menu.addAction("Refresh a document that was edited since…", self.choose_document)
+        menu.addAction("Refresh one with tracked changes…", partial(self.choose_document, tracked=True))
         menu.popup(under.mapToGlobal(under.rect().bottomLeft()))
 
     def choose_file(self, ending: str = "docx") -> None:
@@ -47,12 +55,25 @@ class Leaving:
         if name:
             self.export(Path(name) if Path(name).suffix else Path(f"{name}.{ending}"))
 
-    def export(self, path: Path) -> None:
-        """Write everything into one document, off the window's thread."""
+    def choose_template(self) -> None:
+        """Ask for a document of the author's, and where to write it with the manuscript in it."""
+        self._parts.wanted.emit()
+        name, _ = QFileDialog.getOpenFileName(self._pages, "A template", "", DOCUMENTS)
+        ending = Path(name).suffix.lower()
+        if not name:
+            return
+        out, _ = QFileDialog.getSaveFileName(
+            self._pages, "Export manuscript", f"manuscript{ending}", f"Documents (*{ending})"
+        )
+        if out:
+            self.export(Path(out) if Path(out).suffix else Path(f"{out}{ending}"), Path(name))
+
+    def export(self, path: Path, template: Path | None = None) -> None:
+        """Write everything into one document, or into a template, off the window's thread."""
         from istrel.render.manuscript import write_manuscript
 
         study, style = self._model.study, self._model.style
-        self._submit(lambda: write_manuscript(study, style, path), path)
+        self._submit(lambda: write_manuscript(study, style, path, template), path)
 
     def choose_folder(self) -> None:
         """Ask for a folder, then write a file of each kind for every exhibit."""
@@ -83,27 +104,30 @@ class Leaving:
             print_pages(self._pages, printer)
             self._parts.said.emit("printed")
 
-    def choose_document(self) -> None:
+    def choose_document(self, *, tracked: bool = False) -> None:
         """Ask for a document that was exported from here and edited since."""
-        name, _ = QFileDialog.getOpenFileName(self._pages, "Refresh a document", "", "Documents (*.docx *.odt)")
+        name, _ = QFileDialog.getOpenFileName(self._pages, "Refresh a document", "", DOCUMENTS)
         if name:
-            self.refresh(Path(name))
+            self.refresh(Path(name), tracked=tracked)
 
-    def refresh(self, path: Path) -> None:
-        """Exchange the numbers that moved in a document, in place; a copy is kept."""
+    def refresh(self, path: Path, *, tracked: bool = False, again: bool = False) -> None:
+        """Exchange the numbers that moved in a document, in place; a copy is kept.
+
+        Parameters
+        ----------
+        tracked, again
+            As tracked changes; also what somebody edited by hand.
+        """
         from istrel.render.refresh import refresh, write_refreshed
 
         study, style = self._model.study, self._model.style
 
-        def work() -> tuple[list[str], Path | None]:
-            made = refresh(path, study, style)
-            return made.lines(), write_refreshed(path, made, study)[1]
+        def work() -> tuple[Refreshed, Path | None]:
+            made = refresh(path, study, style, tracked=tracked, again=again)
+            return made, write_refreshed(path, made, study)[1]
 
-        def told(found: tuple[list[str], Path | None]) -> None:
-            lines, copy = found
-            kept = f" {copy.name} is the document as it was." if copy is not None else ""
-            more = f" and {len(lines) - 3} more" if len(lines) > 3 else ""
-            self._model.trouble.emit(f"{path.name}: {'; '.join(lines[:3])}{more}.{kept}")
+        def told(found: tuple[Refreshed, Path | None]) -> None:
+            self._tell(path, *found)
             self._exported(path)
 
         self._model.background.submit("export", work, told, self._failed, words=f"refreshing {path.name}")

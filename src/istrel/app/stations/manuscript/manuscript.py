@@ -3,6 +3,8 @@
 from __future__ import annotations
 
 from functools import partial
+from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QTimer
 from PySide6.QtGui import QShowEvent
@@ -17,6 +19,7 @@ from istrel.app.stations.manuscript.outline import WIDTH, Outline, Row, row_of
 from istrel.app.stations.manuscript.pages import Pages
 from istrel.app.stations.manuscript.parts import Parts
 from istrel.app.stations.manuscript.reading_panel import ReadingPanel
+from istrel.app.stations.manuscript.refreshed_panel import RefreshedPanel
 from istrel.app.stations.manuscript.review import Review
 from istrel.app.stations.manuscript.side_panel import SidePanel
 from istrel.app.stations.manuscript.style_panel import StylePanel
@@ -26,6 +29,9 @@ from istrel.app.widgets.simple import box, button, column, label, row
 from istrel.exhibits.printing import label_in
 from istrel.study.changes.manuscript import Drop, Move, SetStyle
 from istrel.style.house import SHIPPED, load_style
+
+if TYPE_CHECKING:
+    from istrel.render.refresh.report import Refreshed
 
 NOTHING = (
     "Nothing is kept yet. At the Bench, Ctrl+Enter keeps the exhibit that is on paper; "
@@ -47,8 +53,10 @@ class Manuscript(QWidget):
         self.views = PartViews(model, self.parts, self.pages, self.review)
         self.citing = Citing(model, self.parts, self.views)
         self.writing = Writing(model, self.parts, self.views)
-        self.leaving = Leaving(model, self.parts, self.pages)
+        self.leaving = Leaving(model, self.parts, self.pages, self._tell_refreshed)
         self.reading, self.styling = ReadingPanel(model, self.parts), StylePanel(model)
+        self.refreshed = RefreshedPanel(lambda path: self.leaving.refresh(path, again=True))
+        self._panels: tuple[SidePanel, ...] = (self.reading, self.styling, self.refreshed)
         self.bar = Bar(
             self.review,
             style=self._offer_styles,
@@ -66,8 +74,8 @@ class Manuscript(QWidget):
         layout.addLayout(right, 1)
         right.addWidget(self.bar)
         middle.addWidget(self.pages, 1)
-        middle.addWidget(self.reading)
-        middle.addWidget(self.styling)
+        for panel in self._panels:
+            middle.addWidget(panel)
         right.addLayout(middle, 1)
         self._nothing = label(NOTHING, "small", wrap=True)
         self._nothing.setContentsMargins(32, 24, 32, 0)
@@ -89,7 +97,7 @@ class Manuscript(QWidget):
         return side
 
     def _connect(self) -> None:
-        for panel in (self.reading, self.styling):
+        for panel in self._panels:
             panel.closed.connect(lambda: self.pages.stand_alone(False))
         self.outline.currentRowChanged.connect(self._row_chosen)
         self.outline.moved.connect(lambda part, to, supplement: self._model.do(Move(part, to, supplement)))
@@ -182,10 +190,14 @@ class Manuscript(QWidget):
         menu.addAction("Copy and edit this style", partial(self.open_beside, self.styling))
         menu.popup(self.bar.style_button.mapToGlobal(self.bar.style_button.rect().bottomLeft()))
 
+    def _tell_refreshed(self, path: Path, made: Refreshed, copy: Path | None) -> None:
+        self.open_beside(self.refreshed)
+        self.refreshed.tell(path, made, copy)
+
     def open_beside(self, panel: SidePanel) -> None:
         """A panel beside the pages: what a reviewer might raise, or the style as a form."""
         self.parts.wanted.emit()
-        for other in (self.reading, self.styling):
+        for other in self._panels:
             if other is not panel:
                 other.leave()
         panel.open()

@@ -7,8 +7,8 @@ from typing import TYPE_CHECKING
 from istrel.app.stations.manuscript.beside import accept_all
 from istrel.app.stations.manuscript.leaf import Leaf
 from istrel.app.widgets.simple import ElidedLabel, button
-from istrel.study.changes.manuscript import AcceptEach
-from istrel.study.manuscript import Entry, quoted_numbers
+from istrel.study.changes.manuscript import AcceptEach, Reword, Write
+from istrel.study.manuscript import Entry, Written, quoted_numbers
 
 if TYPE_CHECKING:
     from istrel.app.bridge import StudyModel
@@ -23,7 +23,10 @@ class Review:
         self.status = ElidedLabel("error")
         self.next_button = button("review", "link", self.next, tip="Go to the next number that moved")
         self.accept_button = button("accept all", "link", self.accept_all, tip="Accept every number as it is now")
-        for control in (self.next_button, self.accept_button):
+        self.reword_button = button(
+            "say anew", "link", self.reword, tip="Words that no longer hold, as the exhibits say them now"
+        )
+        for control in (self.next_button, self.accept_button, self.reword_button):
             control.hide()
 
     def tell(self) -> None:
@@ -34,10 +37,17 @@ class Review:
         drawn = sum(bool(entry.moved) for entry in entries if entry.kept.is_figure)
         told = [f"{moved} number{'s' if moved != 1 else ''} moved"] if moved else []
         told += [f"{drawn} figure{'s' if drawn != 1 else ''} redrawn"] if drawn else []
+        untrue = sum(_many_untrue(leaf) for leaf in leaves)
+        told += (
+            [f"{untrue} statement{'s' if untrue != 1 else ''} no longer hold{'' if untrue != 1 else 's'}"]
+            if untrue
+            else []
+        )
+        self.reword_button.setVisible(untrue > 0)
         self.status.setText(", ".join(told))
         unsound = sum(_is_unsound(leaf) for leaf in leaves)
         self.next_button.setVisible(unsound > 0)
-        self.accept_button.setVisible(bool(told))
+        self.accept_button.setVisible(moved + drawn > 0)
         self._parts.unsound.emit(unsound)
 
     def next(self) -> None:
@@ -51,6 +61,20 @@ class Review:
             after = next((one for one in unsound if order.index(one) > here), unsound[0])
             parts.choose(after)
             parts.sought.emit(after)
+
+    def reword(self) -> None:
+        """What no longer holds is said anew where an exhibit says it, in one step; the rest stays marked."""
+        from istrel.study.reword import reworded, writes_between
+
+        study, style = self._model.study, self._model.style
+
+        def told(writes: tuple[Write, ...]) -> None:
+            if writes:
+                self._model.do(Reword(writes))
+            else:
+                self._parts.said.emit("its exhibits do not say that any more")
+
+        self._model.background.submit("reword", lambda: writes_between(study, reworded(study, style)[0]), told)
 
     def accept_all(self) -> None:
         """Every number as it is now is accepted, in one step."""
@@ -69,6 +93,11 @@ class Review:
         accepts = tuple(accept for accept in found if accept is not None)
         if accepts:
             self._model.do(AcceptEach(accepts))
+
+
+def _many_untrue(leaf: Leaf) -> int:
+    readings = [leaf.now.reading] if isinstance(leaf.now, Written) else [reading for _, reading in leaf.now.readings]
+    return sum(len(reading.untrue) for reading in readings)
 
 
 def _is_unsound(leaf: Leaf) -> bool:

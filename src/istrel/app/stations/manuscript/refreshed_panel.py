@@ -1,0 +1,59 @@
+"""What refreshing a document did, line by line, beside the pages; what somebody edited there can be taken again."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from istrel.app.stations.manuscript.side_panel import SidePanel
+from istrel.app.widgets.simple import button, clear, label
+
+if TYPE_CHECKING:
+    from istrel.render.refresh.report import Line, Refreshed
+
+
+class RefreshedPanel(SidePanel):
+    """Holds the last document that was refreshed.
+
+    Parameters
+    ----------
+    again
+        Refreshes a document once more, with what was edited by hand in it.
+    """
+
+    def __init__(self, again: Callable[[Path], object]) -> None:
+        super().__init__("Refreshed")
+        self._path, self._again = Path(), again
+        self.again_button = button("Take these numbers again", "chip", lambda: self._again(self._path))
+        self.foot.addWidget(self.again_button)
+        self.foot.addStretch()
+
+    def tell(self, path: Path, made: Refreshed, copy: Path | None) -> None:
+        """What was done to a document, and where it is kept as it was."""
+        self._path = path
+        clear(self.body)
+        self.title.setText(path.name)
+        kept = f" It is kept as it was in {copy.name}." if copy is not None else ""
+        self.says.setText((_counted(made) or "Nothing moved.") + kept)
+        left = [line for line in made.found if not line.done]
+        for head, lines in (("Left as it is", left), ("Exchanged", [line for line in made.found if line.done])):
+            if lines:
+                self._gather(head, lines)
+        self.body.addStretch()
+        self.again_button.setVisible(any(line.stands for line in left))
+        self.open()
+
+    def _gather(self, head: str, lines: list[Line]) -> None:
+        title = label(head, "small")
+        title.setContentsMargins(0, 8, 0, 0)
+        self.body.addWidget(title)
+        for line in lines:
+            self.body.addWidget(label(line.words, wrap=True))
+
+
+def _counted(made: Refreshed) -> str:
+    done = sum(line.done for line in made.found)
+    left = len(made.found) - done
+    told = [f"{done} exchanged"] if done else []
+    return ", ".join([*told, *([f"{left} to look at"] if left else [])]) + ("." if made.found else "")
