@@ -63,6 +63,7 @@ def test_every_phrase_is_said_in_every_language(everything: tuple[tuple[str, Exh
             TITLE,
             "supplement",
             "no_longer_holds",
+            "may_no_longer_hold",
             "cannot_be_made_now",
             *REASONS,
         ):  # what other pages say, and reasons of numbers that were not asked for

@@ -47,7 +47,9 @@ def _supplements(part: Entry | Written) -> bool:
 
 def _marked(entry: Entry, exhibit: Exhibit, style: HouseStyle) -> Exhibit:
     """The exhibit with what no longer holds marked in its texts."""
-    readings = {name: reading for name, reading in entry.readings if reading.untrue and name != "notes"}
+    readings = {
+        name: reading for name, reading in entry.readings if (reading.untrue or reading.turned) and name != "notes"
+    }
     texts: dict[str, Any] = {name: with_untrue_marked(reading, style) for name, reading in readings.items()}
     return replace(exhibit, **texts) if texts else exhibit
 

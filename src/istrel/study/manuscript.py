@@ -80,6 +80,8 @@ def _of_texts(readings: Iterable[Reading]) -> str:
     found = tuple(readings)
     if any(reading.untrue for reading in found):
         return "words no longer hold"
+    if any(reading.turned for reading in found):
+        return "words may no longer hold"
     if any(reading.gone for reading in found):
         return "refers to what is gone"
     many = sum(len(reading.moved) for reading in found)

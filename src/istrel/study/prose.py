@@ -14,6 +14,7 @@ from istrel.exhibits.text import Bound, Cell, Hidden, Piece, Run, Text, bound, c
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 from istrel.study.parts import Number, Prose, Reference, Value, Words
+from istrel.study.turned import Seen, Turned, turned, unclaimed
 from istrel.style.house import HouseStyle
 from istrel.style.numbers import Kind
 
@@ -52,12 +53,15 @@ class Reading:
         Claims of its words that the numbers no longer bear out.
     gone
         Ids of exhibits that it refers to and that are not there (any more).
+    turned
+        What changed sides among its numbers: words that no claim of ours stands behind may not hold any more.
     """
 
     text: Text = ()
     moved: tuple[Quoted, ...] = ()
     untrue: tuple[str, ...] = ()
     gone: tuple[str, ...] = ()
+    turned: tuple[Turned, ...] = ()
 
     @property
     def sound(self) -> bool:
@@ -145,12 +149,15 @@ def prose_of(text: Text, exhibit: str, style: HouseStyle) -> Prose:
 
 
 def with_untrue_marked(reading: Reading, style: HouseStyle) -> Text:
-    """The text with a word after every claim that no longer holds: nobody reads it as true."""
+    """The text with a word after what no longer holds, and after numbers that changed sides: nobody reads it as true."""
     claims = [piece.claim if isinstance(piece, Run) else "" for piece in reading.text]
     ends = {claim: place for place, claim in enumerate(claims) if claim in reading.untrue}
+    aside = {one.place for one in reading.turned}
     marked: list[Piece] = []
     for place, piece in enumerate(reading.text):
         marked.append(piece)
+        if place in aside:
+            marked.append(Run(f" {style.words['may_no_longer_hold']}", mark=UNTRUE))
         if place in ends.values():
             marked.append(Run(f" {style.words['no_longer_holds']}", mark=UNTRUE))
     return tuple(marked)
@@ -192,7 +199,8 @@ def read(prose: Prose, shelf: Shelf) -> Reading:
     moved: list[Quoted] = []
     untrue: list[str] = []
     gone: list[str] = []
-    for piece, letters, state in shown(prose, shelf):
+    seen: dict[int, Seen] = {}
+    for place, (piece, letters, state) in enumerate(shown(prose, shelf)):
         match piece:
             case Words():
                 text += _letters(piece)
@@ -206,10 +214,16 @@ def read(prose: Prose, shelf: Shelf) -> Reading:
                     change = Moved(piece.row, piece.column, piece.accepted, value_in(cell))
                     old = print_cell(_last(piece, cell), shelf.style)
                     moved.append(Quoted(piece.exhibit, change, old, letters))
+                    new = change.new
+                else:
+                    old, new = letters, piece.accepted
+                if isinstance(piece.accepted, float) and isinstance(new, float) and cell is not None:
+                    seen[place] = Seen(len(text), piece, piece.accepted, new, old, letters)
                 gone += [piece.exhibit] if state == "gone" else []
                 said = cell or _last(piece)
                 text.append(Bound(said, number_mark(piece.exhibit, said)))
-    return Reading(tuple(text), tuple(moved), tuple(dict.fromkeys(untrue)), tuple(dict.fromkeys(gone)))
+    aside = turned([seen[place] for place in unclaimed(prose) if place in seen]) if moved else ()
+    return Reading(tuple(text), tuple(moved), tuple(dict.fromkeys(untrue)), tuple(dict.fromkeys(gone)), aside)
 
 
 def _last(number: Number, like: Cell | None = None) -> Cell:

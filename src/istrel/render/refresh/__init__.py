@@ -12,7 +12,7 @@ from istrel.render.manuscript import manuscript_document
 from istrel.render.refresh.report import Refreshed, Untrue, Wanted
 from istrel.study.manuscript import manuscript, shelf_of
 from istrel.study.prose import Shelf
-from istrel.study.review.truth import untrue_words
+from istrel.study.review.truth import doubtful_words, untrue_words
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
 
@@ -55,9 +55,10 @@ def refresh(path: Path, study: Study, style: HouseStyle, *, tracked: bool = Fals
     refuse_unreadable(path)
     if path.stat().st_size > 8 * MOST_BYTES:
         raise Problem(f"{path.name}: a document of more than {8 * MOST_BYTES // 2**20} MB is not read.")
-    claims = tuple(
-        Untrue(where, words, f"“{claim}” no longer holds")
-        for where, words, claim in untrue_words(manuscript(study, style), style)
+    parts = manuscript(study, style)
+    claims = (
+        *(Untrue(where, words, f"“{claim}” no longer holds") for where, words, claim in untrue_words(parts, style)),
+        *(Untrue(where, words, f"words may no longer hold: {says}") for where, words, says in doubtful_words(parts)),
     )
     return kind(path, manuscript_document(study, style), shelf_of(study, style), Wanted(claims, tracked, again))
 

@@ -30,6 +30,8 @@ def wrong(parts: Sequence[Entry | Written], style: HouseStyle) -> Iterator[tuple
     for where, _, claim in untrue_words(parts, style):
         yield where, f"“{claim}” no longer holds"
     for where, reading in _readings(parts):
+        for one in reading.turned:
+            yield where, f"its words may no longer hold: {one.says}"
         if reading.gone:
             yield where, "refers to an exhibit that is not in the manuscript or cannot be made"
 
@@ -40,6 +42,16 @@ def untrue_words(parts: Sequence[Entry | Written], style: HouseStyle) -> Iterato
         for claim in reading.untrue:
             runs = [piece.text for piece in reading.text if isinstance(piece, Run) and piece.claim == claim]
             yield where, max(runs, key=len, default=""), _sentence(reading, claim, style)
+
+
+def doubtful_words(parts: Sequence[Entry | Written]) -> Iterator[tuple[str, str, str]]:
+    """(where, the words before a number that changed sides, what is said of it)."""
+    for where, reading in _readings(parts):
+        for one in reading.turned:
+            before = [
+                piece.text for piece in reading.text[: one.place] if isinstance(piece, Run) and piece.text.strip()
+            ]
+            yield where, before[-1] if before else "", one.says
 
 
 def _sentence(reading: Reading, claim: str, style: HouseStyle) -> str:
@@ -68,6 +80,8 @@ def points(script: Script) -> Iterator[Point]:
             for claim in reading.untrue:
                 said = claim.partition(": ")[2].replace(" | ", ", ")
                 yield Point("no longer true", f"{where} claims what the numbers no longer bear out: {said}.", identity)
+            for one in reading.turned:
+                yield Point("may no longer hold", f"{where}: {one.says}; do its words still hold?", identity)
             if reading.moved:
                 many = len(reading.moved)
                 yield Point("moved", f"{where} quotes {many} number{'s' if many > 1 else ''} that moved.", identity)

@@ -88,6 +88,8 @@ def _of_text(identity: str, reading: Reading, do: Do) -> Iterable[Remark]:
     for claim in reading.untrue:
         said = claim.partition(": ")[2].replace(" | ", ", ")
         yield Remark("no longer holds", (said,), "let it stand", partial(do, LetStand(identity, claim)))
+    for one in reading.turned:
+        yield Remark("do the words still hold?", (one.says,))
     if reading.gone:
         yield Remark("refers to an exhibit that is gone")
 
