@@ -69,7 +69,7 @@ def _alone(one: Seen) -> Iterator[Turned]:
             yield Turned(one.place, f"p was {one.was} and is {one.now}, now {side} {f'{SIGNIFICANT:g}'.lstrip('0')}")
     elif (
         one.old * one.new < 0
-        and not abs(one.old) <= max(abs(one.new), WEAK) <= WEAK
+        and max(abs(one.old), abs(one.new)) > WEAK
         and one.was.lstrip("−-") != one.now.lstrip("−-")
     ):
         yield Turned(one.place, f"{one.was} is now {one.now}: another sign")
