@@ -181,3 +181,8 @@ def _add_reading(parser: Parser) -> None:
     parser.add_argument("--header-row", type=int, help="the row that holds the names, from 1; 0 for none")
     parser.add_argument("--sheet", help="the sheet of a spreadsheet")
     parser.add_argument("--missing", default="", help='missing codes for all variables, e.g. "-9,99"')
+    parser.add_argument(
+        "--person", default="", help="the variable that says whose row it is, where persons have several"
+    )
+    parser.add_argument("--occasion", default="", help="the variable that tells the rows of a person apart")
+    parser.add_argument("--counted", default="", help="the variable that says how many cases a row stands for")

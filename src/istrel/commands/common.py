@@ -17,7 +17,10 @@ if TYPE_CHECKING:
     from istrel.style.house import HouseStyle
 
 DONE, NOT_HELD = 0, 1
-READING = ("codebook", "delimiter", "decimal", "encoding", "header_row", "sheet", "missing")
+READING = (
+    *("codebook", "delimiter", "decimal", "encoding", "header_row", "sheet", "missing"),
+    *("person", "occasion", "counted"),
+)
 
 
 def targets(options: argparse.Namespace) -> list[tuple[Output, Path | None]]:
@@ -56,6 +59,7 @@ def with_dpi(style: HouseStyle, dpi: int | None) -> HouseStyle:
 def opening(options: argparse.Namespace) -> Any:
     from istrel.data.codebook import parse_missing
     from istrel.data.reading import ReadingSettings
+    from istrel.data.rows import Rows
     from istrel.study.opening import Opening
 
     if options.delimiter == "\\t":
@@ -63,7 +67,8 @@ def opening(options: argparse.Namespace) -> Any:
     if options.header_row is not None and options.header_row < 0:
         raise Problem("the row of names is counted from 1; 0 means there is none.")
     reading = ReadingSettings(options.delimiter, options.decimal, options.encoding, options.header_row, options.sheet)
-    return Opening(reading, options.codebook, parse_missing(options.missing))
+    rows = Rows(options.person, options.occasion, options.counted)
+    return Opening(reading, options.codebook, parse_missing(options.missing), rows)
 
 
 def write(content: bytes, path: Path | None, options: argparse.Namespace) -> None:

@@ -10,6 +10,7 @@ from istrel.data.calling import Callings
 from istrel.data.column import show_value
 from istrel.data.formula.tree import Formula
 from istrel.data.levels import Level
+from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.problem import Problem, close, question
 
 MOST_MEANT = 3
@@ -78,9 +79,10 @@ class Variable:
 
 @dataclass(frozen=True)
 class Codebook:
-    """One Variable per column, in the order of the columns."""
+    """One Variable per column, in the order of the columns, and what a row is."""
 
     variables: tuple[Variable, ...] = ()
+    rows: Rows = EACH_ITS_OWN
 
     @cached_property
     def names(self) -> tuple[str, ...]:
@@ -126,20 +128,22 @@ class Codebook:
 
     def adding(self, variable: Variable) -> Codebook:
         """The same codebook with one more line at its end."""
-        return Codebook((*self.variables, variable))
+        return replace(self, variables=(*self.variables, variable))
 
     def without(self, name: str) -> Codebook:
         """The same codebook without this line."""
-        return Codebook(tuple(variable for variable in self.variables if variable.name != name))
+        left = tuple(variable for variable in self.variables if variable.name != name)
+        return replace(self, variables=left, rows=self.rows.without({name}))
 
     def with_variable(self, variable: Variable) -> Codebook:
         """The same codebook with the line of that name exchanged."""
         self[variable.name]
-        return Codebook(tuple(variable if old.name == variable.name else old for old in self.variables))
+        return replace(self, variables=tuple(variable if old.name == variable.name else old for old in self.variables))
 
     def with_missing(self, codes: tuple[MissingCode, ...]) -> Codebook:
         """The same codebook with these missing codes added to every variable."""
-        return Codebook(tuple(replace(v, missing_codes=merge_codes(v.missing_codes, codes)) for v in self.variables))
+        marked = (replace(v, missing_codes=merge_codes(v.missing_codes, codes)) for v in self.variables)
+        return replace(self, variables=tuple(marked))
 
 
 def merge_codes(old: tuple[MissingCode, ...], new: tuple[MissingCode, ...]) -> tuple[MissingCode, ...]:

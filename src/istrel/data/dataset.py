@@ -70,11 +70,14 @@ class Dataset:
     ----------
     aside
         Cases set aside, shape (rows,): they have no usable value in any variable, and are not missing either.
+    origin
+        int64 (rows,): the row of the source, from 0, that each row comes from; None where they are the same.
     """
 
     table: Table
     codebook: Codebook
     aside: NDArray[np.bool_] | None = None
+    origin: NDArray[np.int64] | None = None
     _prepared: dict[tuple[str, str], Any] = field(default_factory=dict, repr=False)
 
     @property
@@ -91,9 +94,13 @@ class Dataset:
         """Cases that are not set aside, shape (rows,); a mask of the caller's own."""
         return np.ones(self.n_rows, bool) if self.aside is None else ~self.aside
 
+    def named(self, rows: NDArray[np.int64]) -> NDArray[np.int64]:
+        """The rows of the source, from 1, that rows (from 0) come from."""
+        return (rows if self.origin is None else self.origin[rows]) + 1
+
     def with_column(self, column: Column) -> Dataset:
         """The same data with one more column; what is prepared is shared."""
-        return Dataset(self.table.with_column(column), self.codebook, self.aside, self._prepared)
+        return Dataset(self.table.with_column(column), self.codebook, self.aside, self.origin, self._prepared)
 
     def taking_over(self, earlier: Dataset) -> Dataset:
         """The same data, with what an earlier version prepared for variables that did not change."""
@@ -330,6 +337,7 @@ def _are_whole(numbers: Numbers) -> bool:
     return bool(np.array_equal(values, np.floor(values)))
 
 
-def rows_of(mask: Mask) -> tuple[int, ...]:
-    """Data rows, from 1, of a mask of shape (rows,)."""
-    return tuple((np.flatnonzero(mask) + 1).tolist())
+def rows_of(mask: Mask, origin: NDArray[np.int64] | None = None) -> tuple[int, ...]:
+    """Rows of the source, from 1, of a mask of shape (rows,), each once."""
+    rows = np.flatnonzero(mask)
+    return tuple(((rows if origin is None else np.unique(origin[rows])) + 1).tolist())

@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable
 from istrel.data.column import Column, Kind
+from istrel.data.guess_rows import guess_rows
 from istrel.data.levels import Level
 from istrel.data.markers import is_marker, no_and_yes, shared_markers
 from istrel.data.naming import said_by_name
@@ -36,9 +37,18 @@ MOST_CATEGORIES = 40
 
 
 def guess_codebook(table: Table) -> Codebook:
-    """A Variable for every column: the level guessed from name, kind and values, label and unit from the name."""
+    """A Variable for every column: level, label and unit guessed from its name, kind and values; and what a row is."""
     markers = shared_markers(table)
-    return Codebook(tuple(_guessed(column, markers.get(column.name, ())) for column in table.columns))
+    codebook = Codebook(tuple(_guessed(column, markers.get(column.name, ())) for column in table.columns))
+    return with_rows_guessed(codebook, table)
+
+
+def with_rows_guessed(codebook: Codebook, table: Table) -> Codebook:
+    """With what a row is likely to be; the number of a person who has several rows is an identifier all the same."""
+    rows = guess_rows(table, codebook)
+    if rows.person and table.column(rows.person).kind is Kind.NUMBER:
+        codebook = codebook.with_variable(replace(codebook[rows.person], level=Level.IDENTIFIER))
+    return replace(codebook, rows=rows)
 
 
 def _guessed(column: Column, markers: tuple[str, ...]) -> Variable:

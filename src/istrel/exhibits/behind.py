@@ -83,7 +83,9 @@ def mask_of(behind: Behind, data: Dataset) -> Mask:
         mask &= numbers.valid & np.isin(numbers.values, np.array(values))
     if behind.rows is not None:
         named = np.zeros(data.n_rows, bool)
-        named[np.array(behind.rows, int) - 1] = True
+        named[
+            np.isin(np.arange(named.size) if data.origin is None else data.origin, np.array(behind.rows, int) - 1)
+        ] = True
         mask &= named
     return mask
 

@@ -7,6 +7,7 @@ from functools import cached_property
 
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
+from istrel.data.spread import as_cases
 from istrel.data.table import Source
 from istrel.exhibits.cases import Cases, refuse_two_ways
 from istrel.exhibits.contracts import Plan, Result
@@ -84,7 +85,7 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
         For a request that cannot be met; `at` and `length` show the word, where it was typed.
     """
     refuse_two_ways(request.settings)
-    verb = verb_of(request.verb)
+    verb, data = verb_of(request.verb), as_cases(data)
     plan: Plan = verb.resolve(request, data, standing)
     result = _hidden(verb, plan, verb.compute(plan))
     if plan.form != "table" and (of_numbers := form_of(plan.form).of_numbers) is not None:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
+from dataclasses import replace
 from typing import TypeVar
 
 from istrel.data.dataset import Dataset
@@ -29,7 +30,8 @@ def arranged(name: str, grouping: Grouping, data: Dataset) -> Arranged:
     def make() -> Arranged:
         numbers = data.numbers(name)
         order = grouping.order if grouping.n_groups > 1 else None
-        return arrange(numbers.values, grouping.codes, numbers.valid & grouping.used, grouping.n_groups, order)
+        made = arrange(numbers.values, grouping.codes, numbers.valid & grouping.used, grouping.n_groups, order)
+        return made if data.origin is None else replace(made, origin=data.origin)
 
     return store_of(data).once(
         ("arranged", name, grouping.key), make, lambda made: made.values.nbytes + made.raw.nbytes // 4

@@ -5,9 +5,12 @@ from __future__ import annotations
 import json
 from typing import Any
 
+import numpy as np
+
 from istrel import __version__
 from istrel.exhibits.exchange import coarse, listed, number, reason
 from istrel.exhibits.forms.catalogue import form_of
+from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import as_plain, body_rows, head_rows, plain_text, print_notes, print_table, print_title
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Cell, Text, cells_in
@@ -43,7 +46,7 @@ def _exhibit(item: Item, style: HouseStyle) -> dict[str, Any]:
         "sentence": exhibit.sentence,
         "verb": exhibit.request.verb,
         "form": exhibit.form,
-        "cases": {"total": number(cases.total), "used": number(cases.used), "condition": cases.condition},
+        "cases": {**_cases(exhibit), "condition": cases.condition},
         "results": results,
         "notes": [as_plain(note) for note in print_notes(exhibit.sheet.notes, style)],
         "methods": plain_text(exhibit.methods, style),
@@ -55,6 +58,20 @@ def _exhibit(item: Item, style: HouseStyle) -> dict[str, Any]:
     if drawings:
         content["drawing"] = drawings[0] if len(drawings) == 1 else drawings
     return {key: coarse(value) for key, value in content.items()} if hides else content
+
+
+def _cases(exhibit: Exhibit) -> dict[str, Any]:
+    """How many there are and are used, and in how many rows of the file these stand."""
+    cases, data = exhibit.cases, exhibit.plan.data
+    hidden = number(cases.used) is None
+    rows = (
+        None
+        if hidden
+        else int(cases.mask.sum())
+        if data.origin is None
+        else int(np.unique(data.origin[cases.mask]).size)
+    )
+    return {"total": number(cases.total), "used": number(cases.used), "rows": rows}
 
 
 def _sheet(item: Item, style: HouseStyle) -> dict[str, Any]:

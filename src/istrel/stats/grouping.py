@@ -34,6 +34,8 @@ class Arranged:
         False for values derived from others, which stand in their groups in no order.
     raw, codes, use
         Where they came from: values, groups and the cases that count, all of shape (rows,); for finding rows again.
+    origin
+        int64 (rows,): what each of these rows is called, from 0; None where that is its place.
     """
 
     values: Array
@@ -42,6 +44,7 @@ class Arranged:
     codes: NDArray[np.integer]
     use: NDArray[np.bool_] | None
     ordered: bool = True
+    origin: NDArray[np.int64] | None = None
 
     @cached_property
     def limits(self) -> tuple[Array, Array]:
@@ -107,6 +110,10 @@ class Arranged:
             found = (self.raw <= low[group]) | (self.raw >= high[group])
         rows = np.flatnonzero(found if self.use is None else found & self.use)
         return rows, np.zeros(rows.size, np.int64) if self.n_groups == 1 else self.codes[rows].astype(np.int64)
+
+    def named(self, rows: NDArray[np.int64]) -> NDArray[np.int64]:
+        """What rows are called, from 1."""
+        return (rows if self.origin is None else self.origin[rows]) + 1
 
     def derived(self, values: Array) -> Arranged:
         """Other values in the same groups, already in their places; for means, where order does not matter."""

@@ -252,7 +252,7 @@ def _by_group(
     """Rows in an order that goes by group, cut into the groups, at most so many of each."""
     rows, groups = rows[order], groups[order]
     bounds = np.searchsorted(groups, np.arange(cells.n_groups + 1)).tolist()
-    values, numbers = cells.raw[rows], rows + 1
+    values, numbers = cells.raw[rows], cells.named(rows)
     made = []
     for start, stop in pairwise(bounds):
         end = stop if most is None else min(stop, start + most)

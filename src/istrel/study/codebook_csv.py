@@ -17,6 +17,7 @@ from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable, nu
 from istrel.data.column import show_value
 from istrel.data.formula.tree import names_in
 from istrel.data.levels import Level
+from istrel.data.rows import ROLES, Rows
 from istrel.data.table import Table
 from istrel.files import harmless, unharmed
 from istrel.problem import Problem, nearest
@@ -24,6 +25,7 @@ from istrel.sentence import parse_expression
 from istrel.sentence.show_formula import show_expression
 
 MOST_DERIVED = 2_000
+ROWS = "rows"  # the line that says what a row is
 HEADS = ("name", "level", "label", "unit", "decimals", "values", "missing", "formula", "use")
 
 
@@ -39,6 +41,9 @@ def write_codebook(codebook: Codebook) -> str:
         missing, use = show_missing(v.missing_codes), "" if v.in_use else "no"
         cells = (v.name, v.level.value, v.label, v.unit, decimals, values, missing, formula, use)
         writer.writerow([harmless(str(cell)) for cell in cells])
+    if codebook.rows.said and ROWS not in codebook:
+        roles = " | ".join(f"{role} = {_quoted(name)}" for role, name in codebook.rows.said.items())
+        writer.writerow([roles if head == "values" else ROWS if head == "name" else "" for head in HEADS])
     return out.getvalue()
 
 
@@ -112,6 +117,9 @@ def match_codebook(text: str, name: str, base: Codebook, table: Table) -> Matche
     for line, row in _rows(text, name):
         with _told(name, line):
             wanted = (row["name"] or "").strip()
+            if wanted == ROWS and ROWS not in base:
+                base = _with_roles_that_fit(base, row)
+                continue
             if wanted not in base and not (row.get("formula") or "").strip():
                 unknown.append(wanted)
                 continue
@@ -125,6 +133,14 @@ def match_codebook(text: str, name: str, base: Codebook, table: Table) -> Matche
         known.append(wanted)
     unsaid = tuple(n for n in table.names if n not in known)
     return Matched(base, len(known), tuple(unknown), unsaid, tuple(unfit))
+
+
+def _with_roles_that_fit(base: Codebook, row: dict[str, str | None]) -> Codebook:
+    """With what a row is, where these data have the variables."""
+    try:
+        return _laid(base, row)
+    except Problem:
+        return base
 
 
 def _rows(text: str, name: str) -> Iterator[tuple[int, dict[str, str | None]]]:
@@ -150,6 +166,8 @@ def _told(name: str, line: int) -> Iterator[None]:
 def _laid(base: Codebook, row: dict[str, str | None]) -> Codebook:
     """The codebook with one line laid over it."""
     wanted, formula = (row["name"] or "").strip(), (row.get("formula") or "").strip()
+    if wanted == ROWS and ROWS not in base:
+        return replace(base, rows=_roles(row.get("values") or "", base))
     if formula and wanted and wanted not in base:
         base = base.adding(Variable(wanted, Level.CONTINUOUS, formula=parse_expression(formula)))
     elif formula and wanted in base and base[wanted].formula is None:
@@ -158,6 +176,16 @@ def _laid(base: Codebook, row: dict[str, str | None]) -> Codebook:
     if formula and line.formula is not None:
         line = replace(line, formula=parse_expression(formula))
     return base.with_variable(line)
+
+
+def _roles(text: str, base: Codebook) -> Rows:
+    """What a row is, as typed: "person = learner | occasion = session"."""
+    found = {str(entry.value): entry.label for entry in parse_values(text)}
+    for role, name in found.items():
+        if role not in ROLES:
+            raise Problem(f"“{role}” is no role of a row; the roles are {', '.join(ROLES)}.")
+        base[name]  # told where there is none
+    return Rows(found.get("person", ""), found.get("occasion", ""), found.get("counted", ""))
 
 
 def _merge(old: Variable, row: dict[str, str | None]) -> Variable:

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from istrel.data.dataset import Dataset
 from istrel.data.facts import Extreme, FileFacts, VariableFacts, extremes, file_facts, variable_facts
 from istrel.data.patterns import MissingMap, MissingPattern, missing_map, missing_patterns
+from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.screening import Finding, screen
 from istrel.data.table import Source
 
@@ -28,6 +29,7 @@ class Intake:
     findings: tuple[Finding, ...]
     patterns: tuple[MissingPattern, ...]
     map: MissingMap
+    rows: Rows = EACH_ITS_OWN
 
 
 def take_in(data: Dataset) -> Intake:
@@ -41,4 +43,5 @@ def take_in(data: Dataset) -> Intake:
         findings=screen(data),
         patterns=missing_patterns(data),
         map=missing_map(data),
+        rows=data.codebook.rows,
     )

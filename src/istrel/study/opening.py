@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import tempfile
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from pathlib import Path
 
 from istrel import demo
@@ -12,21 +12,24 @@ from istrel.data.dataset import Dataset
 from istrel.data.guess import guess_codebook
 from istrel.data.reading import ReadingSettings, read
 from istrel.data.reading.watch import Watch
+from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.table import Source, Table
 from istrel.files import read_small
 from istrel.problem import Problem
 from istrel.study.codebook_csv import read_codebook
 from istrel.study.recipes import Pasted, Read
+from istrel.study.rows import with_rows
 from istrel.study.study import StudySource
 
 
 @dataclass(frozen=True)
 class Opening:
-    """How a source is opened: reading settings, a codebook file, and missing codes for all variables."""
+    """How a source is opened: reading settings, a codebook file, missing codes for all variables, and what a row is."""
 
     reading: ReadingSettings = field(default_factory=ReadingSettings)
     codebook: str = ""
     missing: tuple[MissingCode, ...] = ()
+    rows: Rows = EACH_ITS_OWN
 
 
 def open_data(path: str | Path, opening: Opening | None = None) -> Dataset:
@@ -59,6 +62,8 @@ def open_source(path: str | Path, opening: Opening | None = None, watch: Watch |
         codebook = _laid_over(codebook, Path(opening.codebook))
     if opening.missing:
         codebook = codebook.with_missing(opening.missing)
+    if opening.rows.said:
+        codebook = with_rows(codebook, opening.rows, table)
     return StudySource(table, codebook, recipe=Read(str(Path(path).resolve()), opening.reading))
 
 
@@ -95,6 +100,8 @@ def reread(old: StudySource, new: StudySource) -> StudySource:
                 codebook = codebook.with_variable(line)
         elif line.formula is not None and line.name not in codebook:
             codebook = codebook.adding(line)
+    gone = {name for name in old.codebook.rows.said.values() if name not in codebook}
+    codebook = replace(codebook, rows=old.codebook.rows.without(gone))
     kept = tuple(correction for correction in old.corrections if correction.variable in new.raw)
     asides = old.asides if new.raw.n_rows == old.raw.n_rows else ()
     return StudySource(new.raw, codebook, kept, asides, old.standing, old.id, new.recipe)

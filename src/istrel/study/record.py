@@ -17,6 +17,7 @@ from istrel.data.corrections import Aside, Correction
 from istrel.data.formula.tree import Formula
 from istrel.data.levels import Level
 from istrel.data.reading.settings import ReadingSettings
+from istrel.data.rows import Rows
 from istrel.data.table import Table
 from istrel.exhibits.quoting import key_today
 from istrel.problem import Problem
@@ -35,7 +36,7 @@ FORMULAS = get_args(Formula)
 KEYED = ("Accepted", "Number")  # nouns that know a number by its row and column
 SAID = ("recipe", "codebook", "corrections", "asides", "standing")
 PARTS = (
-    *(Accepted, Aside, Codebook, Correction, Kept, MissingCode, Number, Passage, ReadingSettings, Reference),
+    *(Accepted, Aside, Codebook, Correction, Kept, MissingCode, Number, Passage, ReadingSettings, Reference, Rows),
     *(ValueLabel, Variable, Words),
 )
 

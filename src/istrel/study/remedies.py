@@ -12,10 +12,11 @@ from istrel.data.screening.finding import (
     Omit,
     PutAside,
     Replace,
+    StandFor,
 )
 from istrel.study.changes import Change
 from istrel.study.changes.cases import Correct, SetAside
-from istrel.study.changes.codebook import Derive, LeaveOut, SetLevel, TreatAsAnswer, TreatAsMissing
+from istrel.study.changes.codebook import Derive, LeaveOut, SetLevel, SetRows, TreatAsAnswer, TreatAsMissing
 
 
 def change_of(action: Action) -> Change:
@@ -35,3 +36,5 @@ def change_of(action: Action) -> Change:
             return Derive(name, formula)
         case Omit(variables):
             return LeaveOut(variables)
+        case StandFor(rows):
+            return SetRows(rows)

@@ -16,8 +16,9 @@ def link_cases(paper: Paper, model: StudyModel, source: Callable[[], str]) -> No
     def show(behind: Behind) -> None:
         if paper.proof is None:
             return
-        data = model.study.source_of(source()).data
-        rows = rows_of(paper.proof.exhibit.cases.mask & mask_of(behind, data))
+        exhibit = paper.proof.exhibit
+        data = exhibit.plan.data
+        rows = rows_of(exhibit.cases.mask & mask_of(behind, data), data.origin)
         if source() != model.study.source.id:
             from istrel.study.changes.sources import UseSource
 

@@ -9,7 +9,7 @@ import numpy as np
 
 from istrel.data.dataset import Dataset
 from istrel.data.reading.watch import Watch
-from istrel.data.screening import codes, copies, dates, missing, repeats, shape, spellings, values
+from istrel.data.screening import codes, copies, dates, missing, repeats, row_kinds, shape, spellings, values
 from istrel.data.screening.finding import Finding
 from istrel.data.screening.look import Look
 
@@ -17,6 +17,7 @@ __all__ = ["Finding", "screen"]
 
 Family = Callable[[Look], Iterable[Finding]]
 FAMILIES: tuple[Family, ...] = (
+    row_kinds.find,
     codes.find,
     spellings.find,
     values.find,

@@ -12,6 +12,7 @@ from istrel.data.column import show_value
 from istrel.data.corrections import Correction
 from istrel.data.formula.tree import Formula
 from istrel.data.levels import Level
+from istrel.data.rows import Rows
 
 Mask = NDArray[np.bool_]
 MOST_NAMED = 4
@@ -69,7 +70,14 @@ class NewVariable:
     formula: Formula
 
 
-Action = MarkMissing | CountAsValue | Replace | PutAside | ChangeLevel | Omit | NewVariable
+@dataclass(frozen=True)
+class StandFor:
+    """Say what each row is."""
+
+    rows: Rows
+
+
+Action = MarkMissing | CountAsValue | Replace | PutAside | ChangeLevel | Omit | NewVariable | StandFor
 
 
 @dataclass(frozen=True)

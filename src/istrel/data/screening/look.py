@@ -14,8 +14,8 @@ from istrel.data.derive import free_name
 from istrel.data.formula.tree import Call, Formula
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
+from istrel.data.row_marks import repeats
 from istrel.data.screening.finding import NewVariable, Remedy
-from istrel.data.screening.marks import repeats
 from istrel.stats.remote import remote
 
 Mask = NDArray[np.bool_]

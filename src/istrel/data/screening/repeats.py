@@ -8,9 +8,9 @@ import numpy as np
 
 from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
+from istrel.data.row_marks import row_marks
 from istrel.data.screening.finding import Finding, Mask, PutAside, Remedy, cases, listed
 from istrel.data.screening.look import Look
-from istrel.data.screening.marks import row_marks
 from istrel.stats.distinct import distinct_values
 
 MOSTLY_UNIQUE = 0.9
@@ -35,8 +35,12 @@ def find(look: Look) -> Iterator[Finding]:
 
 def _keys(look: Look, kept: Mask) -> Iterator[tuple[str, ...]]:
     """Identifiers; in a file with several rows per person, the identifier together with what tells the rows apart."""
-    n = int(kept.sum())
+    n, said = int(kept.sum()), look.data.codebook.rows
+    if said.person and said.occasion:
+        yield (said.person, said.occasion)
     for name in look.names:
+        if name == said.person:
+            continue
         if look.level(name) is not Level.IDENTIFIER:
             continue
         if _distinct(look, (name,), kept) >= MOSTLY_UNIQUE * n:

@@ -119,7 +119,7 @@ def _pair(
         x_edges, y_edges, counts = density.count_plane(x, y, bins=said["bins"] or TILES)
         return PlaneCell(a, b, group, int(x.size), x_edges, y_edges, counts, said["minimum"], fit)
     kept = slice(None, None, max(1, -(-x.size // MOST_DOTS)))
-    return ScatterCell(a, b, group, int(x.size), x[kept], y[kept], rows[kept] + 1, fit)
+    return ScatterCell(a, b, group, int(x.size), x[kept], y[kept], plan.data.named(rows[kept]), fit)
 
 
 def figure(plan: Plan, drawings: tuple[GridCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:

@@ -91,7 +91,7 @@ def _cases(cells: Arranged, place: int) -> tuple[Array, NDArray[np.int64]]:
     inside = cells.codes == place
     rows = np.flatnonzero(inside if cells.use is None else inside & cells.use)
     order = np.argsort(cells.raw[rows], kind="stable")
-    return cells.raw[rows][order], rows[order] + 1
+    return cells.raw[rows][order], cells.named(rows[order])
 
 
 def figure(plan: Plan, drawings: tuple[PointsCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:

@@ -111,7 +111,7 @@ def _cell(
     if fit is not None:
         fit = replace(fit, x=10.0**fit.x if logs[0] else fit.x, y=10.0**fit.y if logs[1] else fit.y)
     if not dense:
-        return ScatterCell(a, b, group, int(x.size), x, y, rows + 1, fit)
+        return ScatterCell(a, b, group, int(x.size), x, y, plan.data.named(rows), fit)
     x_edges, y_edges, counts = density.count_plane(u, v, bins=said["bins"] or BINS)
     x_edges, y_edges = (10.0**e if log else e for e, log in zip((x_edges, y_edges), logs, strict=True))
     every = max(1, -(-x.size // MOST_DOTS))

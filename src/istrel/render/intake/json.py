@@ -8,6 +8,7 @@ import msgspec
 
 from istrel import __version__
 from istrel.data.facts import Extreme, VariableFacts
+from istrel.data.rows import ROLES
 from istrel.data.screening import Finding
 from istrel.study.intake import Intake
 
@@ -21,6 +22,7 @@ def render(intake: Intake) -> bytes:
         "rows": intake.file.rows,
         "columns": intake.file.columns,
         "variables": [_variable(facts, *intake.extremes[facts.name]) for facts in intake.variables],
+        "rows_are": {**{role: intake.rows.said.get(role) for role in ROLES}, "guessed": intake.rows.guessed},
         "findings": [_finding(finding) for finding in intake.findings],
         "missing_patterns": [{"variables": list(p.variables), "count": p.count} for p in intake.patterns],
     }

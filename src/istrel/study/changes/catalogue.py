@@ -14,6 +14,7 @@ CHANGES: dict[str, type[Change]] = {
     "SetAside": cases.SetAside,
     "BringBack": cases.BringBack,
     "SetLevel": codebook.SetLevel,
+    "SetRows": codebook.SetRows,
     "SetText": codebook.SetText,
     "KeepNames": codebook.KeepNames,
     "SetDecimals": codebook.SetDecimals,

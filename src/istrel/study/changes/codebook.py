@@ -7,11 +7,14 @@ from typing import Literal
 
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable, merge_codes
 from istrel.data.column import Column, Kind, show_value
+from istrel.data.corrections import aside_mask
 from istrel.data.derive import band_labels, children_of, describe_derived
 from istrel.data.formula.tree import Formula
 from istrel.data.guess import guess_level
 from istrel.data.levels import Level
+from istrel.data.rows import Rows
 from istrel.problem import Problem
+from istrel.study.rows import with_rows
 from istrel.study.study import Study
 
 LARGE = 200_000  # beyond so many cases a second guess at numbers would keep the window waiting
@@ -32,6 +35,23 @@ class SetLevel:
 
     def apply(self, study: Study) -> Study:
         return _with_line(study, replace(study.codebook[self.variable], level=self.level))
+
+
+@dataclass(frozen=True)
+class SetRows:
+    """What each row of the source in use is."""
+
+    rows: Rows
+
+    @property
+    def words(self) -> str:
+        said = ", ".join(f"{role} {name}" for role, name in self.rows.said.items())
+        return f"rows: {said}" if said else "each row is a case of its own"
+
+    def apply(self, study: Study) -> Study:
+        source = study.source
+        aside = aside_mask(source.asides, source.raw.n_rows)
+        return study.with_codebook(with_rows(study.codebook, self.rows, study.table, aside))
 
 
 @dataclass(frozen=True)

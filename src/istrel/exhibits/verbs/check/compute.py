@@ -128,7 +128,7 @@ def _sets(grouping: Grouping, plan: CheckPlan) -> list[SetCell]:
                     "mardia_kurtosis": _tested(shape.mardia_kurtosis),
                     "henze_zirkler": _tested(shape.henze_zirkler),
                 },
-                remote=tuple(map(CaseValue, shape.distances[far].tolist(), (rows[far] + 1).tolist())),
+                remote=tuple(map(CaseValue, shape.distances[far].tolist(), plan.data.named(rows[far]).tolist())),
             )
         )
     return made

@@ -6,8 +6,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.column import Column, Kind
-from istrel.data.screening.finding import Mask
 
+Mask = NDArray[np.bool_]
 MULTIPLIER = np.uint64(0x9E3779B97F4A7C15)  # the golden ratio in 64 bits, the usual constant of multiplicative hashing
 
 

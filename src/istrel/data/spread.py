@@ -1,0 +1,83 @@
+"""Counted rows as the cases that they stand for: each row so often as its count says, so that all that is computed is exact."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from weakref import WeakKeyDictionary
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.column import Column, Unread
+from istrel.data.dataset import Dataset
+from istrel.data.derive import with_derived
+from istrel.data.table import Table
+from istrel.problem import Problem
+
+MOST_CASES, MOST_CELLS = 50_000_000, 400_000_000
+_SPREAD: WeakKeyDictionary[Dataset, Dataset] = WeakKeyDictionary()
+
+
+def as_cases(data: Dataset) -> Dataset:
+    """The data with a row for every case; itself where each row is one. Made once per version.
+
+    Raises
+    ------
+    Problem
+        Where a row in use does not say how many cases it stands for, or they are more than can be worked on.
+    """
+    if not data.codebook.rows.counted:
+        return data
+    if data not in _SPREAD:
+        _SPREAD[data] = _spread(data)
+    return _SPREAD[data]
+
+
+def counts_of(data: Dataset) -> NDArray[np.int64]:
+    """How many cases each row stands for, int64 (rows,); rows that are set aside stand for one that is in no exhibit.
+
+    Raises
+    ------
+    Problem
+        As `as_cases`.
+    """
+    name = data.codebook.rows.counted
+    numbers, kept = data.numbers(name), data.kept
+    good = numbers.valid & (numbers.values >= 0) & (numbers.values == np.floor(numbers.values))
+    bad = np.flatnonzero(kept & ~good)
+    if bad.size:
+        more = f" and {bad.size - 1:,} more" if bad.size > 1 else ""
+        raise Problem(
+            f"“{name}” says how many cases a row stands for, but row {bad[0] + 1:,}{more} holds no whole number from 0; "
+            "mend or set aside what is wrong, or say that each row is a case of its own."
+        )
+    return np.where(good, numbers.values, 1.0).astype(np.int64)
+
+
+def _spread(data: Dataset) -> Dataset:
+    counts = counts_of(data)
+    total = int(counts.sum())
+    if total > MOST_CASES or total * len(data.table.columns) > MOST_CELLS:
+        raise Problem(
+            f"“{data.codebook.rows.counted}” counts {total:,} cases; of {len(data.table.columns):,} variables "
+            f"{min(MOST_CASES, MOST_CELLS // max(1, len(data.table.columns))):,} cases are the most that are worked on."
+        )
+    if not data.kept.any() or total == 0:
+        raise Problem(f"“{data.codebook.rows.counted}” counts no cases; there is nothing to work on.")
+    origin = np.repeat(np.arange(data.n_rows), counts)
+    derived = set(data.codebook.derived)
+    columns = tuple(_column(one, origin) for one in data.table.columns if one.name not in derived)
+    counting = replace(data.codebook[data.codebook.rows.counted], in_use=False)  # it is no variable of the cases
+    codebook = data.codebook.with_variable(counting)
+    aside = None if data.aside is None else data.aside[origin]
+    made = Dataset(Table(columns, data.table.source), codebook, aside, origin=origin)
+    return with_derived(made, {})
+
+
+def _column(column: Column, origin: NDArray[np.int64]) -> Column:
+    unread = column.unread
+    if unread.rows.size:
+        rows = np.flatnonzero(np.isin(origin, unread.rows))
+        texts = tuple(unread.texts[place] for place in np.searchsorted(unread.rows, origin[rows]).tolist())
+        unread = Unread(rows, texts)
+    return replace(column, values=column.values[origin], valid=column.valid[origin], unread=unread)

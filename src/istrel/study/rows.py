@@ -1,0 +1,62 @@
+"""What a row is, as a person says it: checked against the data before anything is computed from it."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+import numpy as np
+
+from istrel.counting import counted
+from istrel.data.codebook import Codebook
+from istrel.data.column import Column, Kind
+from istrel.data.dataset import Mask
+from istrel.data.levels import Level
+from istrel.data.rows import Rows
+from istrel.data.table import Table
+from istrel.problem import Problem
+
+MOST_NAMED = 3
+
+
+def with_rows(codebook: Codebook, rows: Rows, table: Table, aside: Mask | None = None) -> Codebook:
+    """The codebook with what a row is; a person's number is an identifier.
+
+    Raises
+    ------
+    Problem
+        For a variable that is not there, an occasion without a person, one variable in two roles, or counts that are none.
+    """
+    for name in rows.said.values():
+        codebook[name]  # told where there is none
+    if len(set(rows.said.values())) < len(rows.said):
+        raise Problem("A variable has one role for the rows; name another one for the second.")
+    if rows.occasion and not rows.person:
+        raise Problem("An occasion tells the rows of a person apart; say who the person is, too.")
+    if rows.person and rows.counted:
+        raise Problem("A row is an occasion of a person, or it stands for several cases; it cannot be both.")
+    if rows.counted:
+        check_counts(table.column(rows.counted), codebook, aside)
+    if rows.person and table.column(rows.person).kind is Kind.NUMBER:
+        codebook = codebook.with_variable(replace(codebook[rows.person], level=Level.IDENTIFIER))
+    return replace(codebook, rows=replace(rows, guessed=False))
+
+
+def check_counts(column: Column, codebook: Codebook, aside: Mask | None) -> None:
+    """Raises where a variable cannot say how many cases each row stands for: negative, not whole, missing."""
+    if column.kind is not Kind.NUMBER:
+        raise Problem(f"“{column.name}” holds no numbers, so it cannot say how many cases a row stands for.")
+    codes = [code.value for code in codebook[column.name].missing_codes if isinstance(code.value, float)]
+    good = (
+        column.valid
+        & (column.values >= 0)
+        & (column.values == np.floor(column.values))
+        & ~np.isin(column.values, codes)
+    )
+    bad = np.flatnonzero(~good if aside is None else ~good & ~aside)
+    if bad.size:
+        shown = ", ".join(f"{row + 1} ({column.text_at(row) or 'blank'})" for row in bad[:MOST_NAMED].tolist())
+        more = " …" if bad.size > MOST_NAMED else ""
+        raise Problem(
+            f"“{column.name}” does not say how many cases every row stands for: {counted(int(bad.size), 'row')} "
+            f"hold{'s' if bad.size == 1 else ''} no whole number from 0: row {shown}{more}. Mend or set aside these rows first."
+        )
