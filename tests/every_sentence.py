@@ -11,10 +11,12 @@ from figures import FIGURES
 from istrel.data.codebook import MissingCode
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
+from istrel.data.rows import Rows
 from istrel.exhibits.make import Exhibit
 from istrel.sentence.settings import Place, fitting_offers, show_setting
 from istrel.sentence.vocabulary import VERBS, Setting
 from made import make_exhibit
+from rows import counted, pupils, visits
 
 USUAL = (
     "describe practice_min, receptive_post across format with n, mean, sd, ci, skewness",
@@ -239,6 +241,15 @@ SMALL: dict[str, tuple[str, ...]] = {
         "count k as bars with hide_below = 20",
         "count up across k as bars with hide_below = 5",
     ),
+    visits(): (
+        "describe score, rating, ok, colour, same across time with difference, test",
+        "describe score across group with difference, test",
+        "describe score across group × time with difference, test",
+        "describe score across time with median, difference, test",
+        "count ok against group",
+    ),
+    visits(("one", "two", "three")): ("describe score, rating, ok across time with difference, test",),
+    pupils(): ("describe score across ok with test", "relate score, other"),
     thousands(): (
         "describe x across g as points",
         "describe x as histogram with log = x",
@@ -353,11 +364,18 @@ def coded(data: Dataset) -> Dataset:
     return Dataset(data.table, book)
 
 
+def with_counts(data: Dataset) -> Dataset:
+    """Each row stands for as many cases as Freq says."""
+    return Dataset(data.table, replace(data.codebook, rows=Rows(counted="Freq")))
+
+
 def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterator[tuple[str, Exhibit]]:
     """(sentence, exhibit) of all of them."""
     yield from ((sentence, make_exhibit(sentence, learners)) for sentence in DEMO)
     for text, sentences in SMALL.items():
         data = data_of(text)
         yield from ((sentence, make_exhibit(sentence, data)) for sentence in sentences)
+    short = data_of(counted()[0])
+    yield "count g against h", make_exhibit("count g against h", with_counts(short))
     data = coded(data_of(told_apart()))
     yield from ((sentence, make_exhibit(sentence, data)) for sentence in CODED)

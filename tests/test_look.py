@@ -35,6 +35,8 @@ MESSY = (
 )
 KINDS = frozenset(
     [
+        "counted_rows",
+        "summary_rows",
         "repeated_rows",
         "repeated_key",
         "constant",
@@ -69,7 +71,16 @@ def look(path: Path, capsys: pytest.CaptureFixture[str], *options: str) -> dict[
 def test_the_json_of_the_intake_has_the_form_of_the_contract(capsys: pytest.CaptureFixture[str]) -> None:
     found = look(LEARNERS, capsys)
     assert (found["istrel"], found["rows"], found["columns"]) == (1, 612, 34)
-    assert set(found) == {"istrel", "source", "rows", "columns", "variables", "findings", "missing_patterns"}
+    assert set(found) == {
+        "istrel",
+        "source",
+        "rows",
+        "columns",
+        "variables",
+        "rows_are",
+        "findings",
+        "missing_patterns",
+    }
     assert found["source"]["name"] == "learners.csv"
     assert re.fullmatch("[0-9a-f]{64}", found["source"]["sha256"])
     keys = [

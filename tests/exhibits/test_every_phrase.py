@@ -67,7 +67,7 @@ def test_every_phrase_is_said_in_every_language(everything: tuple[tuple[str, Exh
             "cannot_be_made_now",
             *REASONS,
         ):  # what other pages say, and reasons of numbers that were not asked for
-            plain_text(say(name, n=3, names="x", label="Table 1"), style)
+            plain_text(say(name, n=3, names="x", name="x", label="Table 1"), style)
         assert phrases().keys() - heard.said == set(), language
 
 

@@ -80,7 +80,7 @@ def test_json_has_the_shape_that_is_promised(document_of: Documents) -> None:
         "istrel", "sentence", "verb", "form", "cases", "results", "notes", "methods", "text", "sheet", "provenance",
     ]  # fmt: skip
     assert (content["istrel"], content["sentence"], content["verb"], content["form"]) == (1, TABLE, "describe", "table")
-    assert content["cases"] == {"total": 612, "used": 612, "condition": ""}
+    assert content["cases"] == {"total": 612, "used": 612, "rows": 612, "condition": ""}
     assert list(content["sheet"]) == ["title", "heads", "rows", "notes", "cells"]
     assert content["provenance"]["source"] == "learners.csv"
     assert re.fullmatch("[0-9a-f]{64}", content["provenance"]["sha256"])

@@ -14,6 +14,7 @@ from istrel.data.guess_rows import guess_rows
 from istrel.data.levels import Level
 from istrel.data.markers import is_marker, no_and_yes, shared_markers
 from istrel.data.naming import said_by_name
+from istrel.data.rows import Rows
 from istrel.data.table import Table
 from istrel.stats.distinct import distinct_values
 
@@ -46,8 +47,17 @@ def guess_codebook(table: Table) -> Codebook:
 def with_rows_guessed(codebook: Codebook, table: Table) -> Codebook:
     """With what a row is likely to be; the number of a person who has several rows is an identifier all the same."""
     rows = guess_rows(table, codebook)
+    return with_roles(codebook, rows, table)
+
+
+def with_roles(codebook: Codebook, rows: Rows, table: Table) -> Codebook:
+    """With what a row is: a person's number is an identifier, and occasions in words print in the order in which they come."""
     if rows.person and table.column(rows.person).kind is Kind.NUMBER:
         codebook = codebook.with_variable(replace(codebook[rows.person], level=Level.IDENTIFIER))
+    if rows.occasion and rows.occasion in table and not codebook[rows.occasion].value_labels:
+        words = table.column(rows.occasion).words
+        labels = tuple(ValueLabel(word, word) for word in words if len(words) <= MOST_CATEGORIES)
+        codebook = codebook.with_variable(replace(codebook[rows.occasion], value_labels=labels))
     return replace(codebook, rows=rows)
 
 

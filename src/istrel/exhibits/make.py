@@ -13,6 +13,7 @@ from istrel.exhibits.cases import Cases, refuse_two_ways
 from istrel.exhibits.contracts import Plan, Result
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.forms.catalogue import form_of
+from istrel.exhibits.remarks.rows import rows_remark
 from istrel.exhibits.setting import MarginNote, Sheet
 from istrel.exhibits.text import Text
 from istrel.exhibits.verbs.catalogue import AnyVerb, verb_of
@@ -98,7 +99,7 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
         shown=setting.shown,
         result=result,
         sheet=setting.sheet,
-        margin=setting.margin,
+        margin=(*rows_remark(plan), *setting.margin),
         methods=setting.methods,
         text=setting.text,
         plan=plan,

@@ -13,6 +13,7 @@ from istrel.data.codebook import Variable
 from istrel.data.dataset import Dataset, Numbers
 from istrel.data.reason import Reason
 from istrel.exhibits.cases import Cases, Group, Grouping
+from istrel.exhibits.persons import n_persons
 from istrel.exhibits.text import Cell, Hidden, Run, Text, in_a_row, joined, listed, plain, say, value_label, verbatim
 from istrel.sentence.show_formula import print_condition
 from istrel.stats.estimates import Undefined
@@ -124,7 +125,33 @@ def has_groups(groupings: Sequence[Grouping]) -> bool:
 
 
 def cases_note(cases: Cases) -> list[Text]:
-    """Which cases are used, where not all are."""
+    """Which cases are used, where not all are; and what a row of the file is, where it is no case of its own."""
+    return [*_of_condition(cases), *_of_rows(cases)]
+
+
+def _of_rows(cases: Cases) -> list[Text]:
+    data = cases.data
+    if data is None or isinstance(cases.used, Hidden):
+        return []
+    rows = data.codebook.rows
+    if data.origin is not None:
+        n = Cell(float(np.unique(data.origin[cases.mask]).size), Kind.COUNT)
+        return [say("rows_that_are_counted", rows=n, name=verbatim(rows.counted))]
+    persons = n_persons(data, cases)
+    if persons is None or persons == cases.used:
+        return []
+    name = titled(data.variable(rows.person))
+    return [
+        say(
+            "rows_of_persons",
+            name=name,
+            persons=Cell(float(persons), Kind.COUNT),
+            n=Cell(float(cases.used), Kind.COUNT),
+        )
+    ]
+
+
+def _of_condition(cases: Cases) -> list[Text]:
     if not cases.condition:
         return []
     assert cases.asked is not None

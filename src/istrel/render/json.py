@@ -11,6 +11,7 @@ from istrel import __version__
 from istrel.exhibits.exchange import coarse, listed, number, reason
 from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.make import Exhibit
+from istrel.exhibits.persons import n_persons
 from istrel.exhibits.printing import as_plain, body_rows, head_rows, plain_text, print_notes, print_table, print_title
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Cell, Text, cells_in
@@ -71,7 +72,9 @@ def _cases(exhibit: Exhibit) -> dict[str, Any]:
         if data.origin is None
         else int(np.unique(data.origin[cases.mask]).size)
     )
-    return {"total": number(cases.total), "used": number(cases.used), "rows": rows}
+    found = {"total": number(cases.total), "used": number(cases.used), "rows": rows}
+    persons = None if hidden else n_persons(data, cases)
+    return found if persons is None else {**found, "persons": persons}
 
 
 def _sheet(item: Item, style: HouseStyle) -> dict[str, Any]:

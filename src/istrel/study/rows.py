@@ -10,7 +10,7 @@ from istrel.counting import counted
 from istrel.data.codebook import Codebook
 from istrel.data.column import Column, Kind
 from istrel.data.dataset import Mask
-from istrel.data.levels import Level
+from istrel.data.guess import with_roles
 from istrel.data.rows import Rows
 from istrel.data.table import Table
 from istrel.problem import Problem
@@ -36,9 +36,7 @@ def with_rows(codebook: Codebook, rows: Rows, table: Table, aside: Mask | None =
         raise Problem("A row is an occasion of a person, or it stands for several cases; it cannot be both.")
     if rows.counted:
         check_counts(table.column(rows.counted), codebook, aside)
-    if rows.person and table.column(rows.person).kind is Kind.NUMBER:
-        codebook = codebook.with_variable(replace(codebook[rows.person], level=Level.IDENTIFIER))
-    return replace(codebook, rows=replace(rows, guessed=False))
+    return with_roles(codebook, replace(rows, guessed=False), table)
 
 
 def check_counts(column: Column, codebook: Codebook, aside: Mask | None) -> None:

@@ -23,7 +23,8 @@ class Effect:
     Attributes
     ----------
     measure
-        g_average, omega_squared, median_difference, cliffs_delta, epsilon_squared, cramers_v or risk_difference.
+        g_average, omega_squared, median_difference, cliffs_delta, epsilon_squared, cramers_v or risk_difference; within
+        persons also mean_difference, generalized_eta_squared, kendalls_w or difference_in_changes.
     between
         The places of the two groups, the first minus the second; None where all groups are compared at once.
     level
@@ -46,13 +47,16 @@ class GroupTest:
     Attributes
     ----------
     name
-        welch_t, welch_f, mann_whitney, kruskal_wallis, chi_square, exact or simulated.
+        welch_t, welch_f, mann_whitney, kruskal_wallis, chi_square, exact or simulated; within persons paired_t,
+        repeated_f, signed_ranks, friedman, mcnemar or cochran_q.
     n
         Cases of all groups together, where the statistic is read with it (chi-square); 0 for others.
     exact
         Whether the p-value comes from all arrangements.
     error
         The standard error of a simulated p; 0 for others.
+    epsilon
+        By which the degrees of freedom of repeated measures were lowered; 1 for others.
     """
 
     name: str
@@ -62,6 +66,7 @@ class GroupTest:
     exact: bool = False
     n: int = 0
     error: float = 0.0
+    epsilon: float = 1.0
 
 
 def solved(off: Callable[[float], float], start: float, side: int) -> float | Undefined:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import cast
 
 import numpy as np
@@ -12,6 +12,7 @@ from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.class_labels import class_labels
 from istrel.exhibits.forms.classes import shared_edges
+from istrel.exhibits.persons import persons_of
 from istrel.exhibits.text import Text, value_label
 from istrel.exhibits.verbs.count.resolve import Counted, CountPlan, tables_in
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell, Limits
@@ -24,8 +25,10 @@ from istrel.exhibits.verbs.frequencies import (
 )
 from istrel.problem import Problem
 from istrel.stats import association
+from istrel.stats.association import ChiSquare
 from istrel.stats.binning import Closed, class_codes
-from istrel.stats.exact import exact_test
+from istrel.stats.estimates import Undefined
+from istrel.stats.exact import ExactTest, exact_test
 
 
 def compute(plan: CountPlan) -> CountResult:
@@ -108,12 +111,15 @@ def _crossed(row: str, column: str, grouping: Grouping, plan: CountPlan) -> list
     rows, columns = _side(row, plan), _side(column, plan)
     tables = _tables(rows.codes, columns.codes, grouping, (rows.size, columns.size))
     sizes = grouping.sizes
-    ordered = _ordered(row, column, plan)
+    ordered, persons = _ordered(row, column, plan), persons_of(plan.data, plan.cases)
     made = []
     for i, group in enumerate(grouping.groups):
         counts = tables[i][np.ix_(rows.shown, columns.shown)]
         n = int(counts.sum())
         chi_square = association.chi_square(counts)
+        exact = exact_test(counts, wanted=chi_square.small > association.SMALL_SHARE, tables=tables_in(plan))
+        if persons is not None and persons.repeat_in(grouping.codes == i):
+            chi_square, exact = _untested(chi_square, exact, persons.reason)
         made.append(
             CrossCell(
                 row=row,
@@ -129,13 +135,18 @@ def _crossed(row: str, column: str, grouping: Grouping, plan: CountPlan) -> list
                 expected=association.expected_counts(counts),
                 residuals=association.adjusted_residuals(counts),
                 chi_square=chi_square,
-                exact=exact_test(counts, wanted=chi_square.small > association.SMALL_SHARE, tables=tables_in(plan)),
+                exact=exact,
                 association=association.association(counts, ordered=ordered),
                 row_limits=rows.limits,
                 column_limits=columns.limits,
             )
         )
     return made
+
+
+def _untested(chi_square: ChiSquare, exact: ExactTest, why: Undefined) -> tuple[ChiSquare, ExactTest]:
+    """Nothing that takes rows for independent."""
+    return replace(chi_square, statistic=why, p=why), replace(exact, p=why)
 
 
 def _tables(

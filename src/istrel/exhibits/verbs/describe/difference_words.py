@@ -9,6 +9,7 @@ from istrel.exhibits.text import Cell, Hidden, Run, Text, in_a_row, joined, open
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference
 from istrel.exhibits.wording import ADJUSTMENTS, group_label, p_words, titled
+from istrel.stats.differences.common import Effect
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
 
@@ -33,6 +34,17 @@ MEASURES = {
     "cliffs_delta": Measure("symbol_delta", "cliffs_delta", "cliffs_delta_is_the_chance"),
     "epsilon_squared": Measure("symbol_epsilon_squared", "epsilon_squared", "epsilon_squared_is_the_share"),
     "cramers_v": Measure("symbol_v", "cramers_v", "association_is_cramers_v_corrected"),
+    "mean_difference": Measure(
+        "symbol_mean_difference", "mean_difference", "mean_difference_is_the_mean", Kind.MEASURE
+    ),
+    "median_change": Measure("symbol_median_difference", "median_change", "median_change_is_the", Kind.MEASURE),
+    "difference_in_changes": Measure(
+        "symbol_difference_in_changes", "difference_in_changes", "difference_in_changes_is_how", Kind.MEASURE
+    ),
+    "generalized_eta_squared": Measure(
+        "symbol_generalized_eta", "generalized_eta_squared", "generalized_eta_squared_is_the"
+    ),
+    "kendalls_w": Measure("symbol_w", "kendalls_w", "kendalls_w_is_the_agreement"),
     "risk_difference": Measure(
         "symbol_difference", "difference_of_percentages", "intervals_of_differences_of_percentages", Kind.PERCENT
     ),
@@ -45,6 +57,12 @@ TESTS = {
     "chi_square": ("chi_square_test", "symbol_chi_square"),
     "exact": ("exact_test", ""),
     "simulated": ("simulated_test", ""),
+    "paired_t": ("paired_t_test", "symbol_t"),
+    "signed_ranks": ("signed_ranks_test", "symbol_t_plus"),
+    "mcnemar": ("mcnemar_test", ""),
+    "repeated_f": ("repeated_f_test", "symbol_f"),
+    "friedman": ("friedman_test", "symbol_chi_square"),
+    "cochran_q": ("cochran_q_test", "symbol_q"),
 }
 
 
@@ -99,6 +117,13 @@ def _measure_key(difference: Difference) -> tuple[str, ...]:
     return (difference.effect.measure, level, *_pair(difference))
 
 
+def _measure(difference: Difference) -> Measure:
+    """What the measure of a difference is called: one within persons has a definition of its own."""
+    assert difference.effect is not None
+    within = difference.paired and difference.effect.measure == "median_difference"
+    return MEASURES["median_change" if within else difference.effect.measure]
+
+
 def _pair(difference: Difference) -> tuple[str, ...]:
     pair = tuple(group.key for group in difference.between or ())
     return (*pair, difference.meant) if difference.meant else pair
@@ -107,7 +132,7 @@ def _pair(difference: Difference) -> tuple[str, ...]:
 def _measured(difference: Difference) -> Text:
     effect = difference.effect
     assert effect is not None
-    name = say(MEASURES[effect.measure].name)
+    name = say(_measure(difference).name)
     if difference.between is not None:
         first, second = (group_label(group, several=True) for group in difference.between)
         if difference.meant:
@@ -163,7 +188,7 @@ def _says_exact(difference: Difference) -> bool:
     return (
         difference.test is not None
         and difference.test.exact
-        and difference.test.name in ("mann_whitney", "kruskal_wallis")
+        and difference.test.name in ("mann_whitney", "kruskal_wallis", "signed_ranks")
     )
 
 
@@ -215,7 +240,7 @@ def _effect_words(difference: Difference, plan: DescribePlan) -> Text:
     if effect is None or not isinstance(effect.value, float):
         return ()
     level = Cell(100 * effect.level, Kind.EDGE)
-    symbol = say(MEASURES[effect.measure].symbol)
+    symbol = say(_measure(difference).symbol)
     value, low, high = _effect_cells(difference, plan, row=_row(difference), column="difference")
     if difference.meant:
         words = say("share_of_value_differs", value=difference.meant, points=value)
@@ -223,10 +248,22 @@ def _effect_words(difference: Difference, plan: DescribePlan) -> Text:
         words = say("symbol_value", symbol=symbol, value=value)
     if isinstance(effect.low, float) and isinstance(effect.high, float):
         words = say("effect_with_interval", effect=words, level=level, low=low, high=high)
+    if difference.besides is not None and not isinstance(difference.besides.value, Undefined):
+        words = in_a_row([words, _besides(difference.besides)])
     if difference.between is None:
         return words
     first, second = (group_label(group, several=True) for group in difference.between)
     return say("effect_first_minus_second", effect=words, first=first, second=second)
+
+
+def _besides(effect: Effect) -> Text:
+    """The same difference by another measure: it cannot be quoted alone."""
+    said = MEASURES[effect.measure]
+    words = say("symbol_value", symbol=say(said.symbol), value=Cell(effect.value, said.kind))
+    if not (isinstance(effect.low, float) and isinstance(effect.high, float)):
+        return words
+    low, high = Cell(effect.low, said.kind), Cell(effect.high, said.kind)
+    return say("effect_with_interval", effect=words, level=Cell(100 * effect.level, Kind.EDGE), low=low, high=high)
 
 
 def _test_words(difference: Difference) -> Text:
@@ -264,6 +301,7 @@ def difference_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:
     said, texts = plan.request.settings, list[Text]()
     if result.differences and said["missing"] == "show" and any(("",) in g.values for g in plan.groupings):
         texts.append(say("compared_without_missing"))
+    texts += _of_persons(plan, result)
     tested = [d for d in result.differences if d.test is not None]
     if tested and said["adjust"] != "none":
         known = sum(isinstance(d.test.p, float) for d in tested if d.test is not None)
@@ -276,6 +314,25 @@ def difference_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:
     return texts
 
 
+def _of_persons(plan: DescribePlan, result: DescribeResult) -> list[Text]:
+    """Whose differences they are: within persons, or of their means; and on how many."""
+    texts = []
+    for within, phrase in ((True, "paired_within_persons"), (False, "means_of_persons_compared")):
+        mine = [d for d in result.differences if d.persons and d.paired is within]
+        if not mine:
+            continue
+        alike = len({d.persons for d in mine}) == 1
+        counts = [
+            say("n_equals", n=d.persons)
+            if alike
+            else say("n_of_name", name=titled(plan.data.variable(d.variable)), n=d.persons)
+            for d in (mine[:1] if alike else mine)
+        ]
+        name = titled(plan.data.variable(plan.data.codebook.rows.person))
+        texts.append(say(phrase, name=name, counts=joined(counts, "; ")))
+    return texts
+
+
 def difference_reasons(result: DescribeResult) -> list[object]:
     """Values and p of differences, among them why there are none."""
     values = [d.effect.value for d in result.differences if d.effect is not None]
@@ -285,10 +342,10 @@ def difference_reasons(result: DescribeResult) -> list[object]:
 def difference_methods(result: DescribeResult) -> list[Text]:
     """Sentences that name each measure and each test."""
     measures = dict.fromkeys(
-        d.effect.measure for d in result.differences if d.effect and isinstance(d.effect.value, float)
+        _measure(d).defined for d in result.differences if d.effect and isinstance(d.effect.value, float)
     )
     tests = dict.fromkeys(d.test.name for d in result.differences if d.test and isinstance(d.p, float))
-    said = [say(MEASURES[measure].defined) for measure in measures]
+    said = [say(defined) for defined in measures]
     if tests:
         said.append(say("groups_were_compared_by_these", tests=joined([say(TESTS[name][0]) for name in tests])))
     return said

@@ -9,9 +9,11 @@ from numpy.typing import NDArray
 
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping, shown_categories
+from istrel.exhibits.persons import Persons, persons_of
 from istrel.exhibits.shared import arranged, moments_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject, by_ranks
 from istrel.exhibits.verbs.describe.result import Difference
+from istrel.exhibits.verbs.describe.within import difference_of_persons
 from istrel.stats.correlation import adjust
 from istrel.stats.differences import categories, means, ranks
 from istrel.stats.differences.common import Effect, GroupTest
@@ -41,6 +43,9 @@ def differences_of(plan: DescribePlan) -> tuple[Difference, ...]:
 def _difference(subject: Subject, grouping: Grouping, plan: DescribePlan) -> Difference | None:
     if subject.treated not in ("numbers", "categories"):
         return None
+    persons = persons_of(plan.data, plan.cases)
+    if persons is not None:
+        return _of_persons(subject, grouping, persons, plan)
     level = plan.data.variable(subject.name).level
     meant = ""
     if level.categorical and level is not Level.ORDINAL:
@@ -56,6 +61,14 @@ def _difference(subject: Subject, grouping: Grouping, plan: DescribePlan) -> Dif
     pair = effect.between if effect is not None else None
     between = (grouping.groups[pair[0]], grouping.groups[pair[1]]) if pair else None
     return Difference(subject.name, grouping.names, between, meant, effect, test)
+
+
+def _of_persons(subject: Subject, grouping: Grouping, persons: Persons, plan: DescribePlan) -> Difference:
+    found = difference_of_persons(subject, grouping, true_groups(grouping), persons, plan)
+    pair = found.effect.between if found.effect is not None else None
+    between = (grouping.groups[pair[0]], grouping.groups[pair[1]]) if pair else None
+    made = Difference(subject.name, grouping.names, between, found.meant if pair else "", found.effect, found.test)
+    return replace(made, besides=found.besides, persons=found.persons, paired=found.paired)
 
 
 Found = tuple[Effect | None, GroupTest | None]

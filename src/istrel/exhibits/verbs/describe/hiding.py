@@ -121,7 +121,7 @@ def _frequent(cell: MeasuredCell, below: int) -> bool:
 def _differences(differences: tuple[Difference, ...], cells: tuple[ResultCell, ...]) -> tuple[Difference, ...]:
     """Measures and tests go where a count of their variable is hidden."""
     gone = {cell.names[0] for cell in cells if any(isinstance(count, Hidden) for count in _all_counts(cell))}
-    return tuple(_untold(d) if d.variable in gone else d for d in differences)
+    return tuple(_untold(d) if d.variable in gone else replace(d, persons=0) for d in differences)
 
 
 def _untold(difference: Difference) -> Difference:
@@ -131,6 +131,8 @@ def _untold(difference: Difference) -> Difference:
         effect=effect and replace(effect, value=TELLING, low=TELLING, high=TELLING),
         test=test and replace(test, statistic=TELLING, df=(), p=TELLING),
         p_adjusted=None if adjusted is None else TELLING,
+        besides=None,
+        persons=0,
     )
 
 

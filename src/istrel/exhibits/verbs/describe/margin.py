@@ -36,7 +36,11 @@ def margin_notes(plan: DescribePlan, result: DescribeResult) -> tuple[MarginNote
         found.append([*codes, *values.far(name, plan), *shape, *values.ends(name, plan), *values.zeros(name, plan)])
         found[-1] += [*groups.missing(cells), *groups.spread(cells), *groups.small(cells)]
     notes = [*_ordinal_means(plan), *_fewest(found)][:MOST_NOTES]
-    tested = {difference.variable for difference in result.differences if difference.test is not None}
+    tested = {
+        difference.variable
+        for difference in result.differences
+        if difference.test is not None and not difference.paired
+    }
     if len(tested) >= FEWEST_CHARACTERISTICS:  # a table of who was in which group
         says = say("where_chance_made_the_groups")
         notes.append(MarginNote("", (), says))

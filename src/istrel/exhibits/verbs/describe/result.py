@@ -83,6 +83,10 @@ class Difference:
         None where the sentence does not ask for it.
     p_adjusted
         Of all tests of the exhibit; None where p is not adjusted.
+    besides
+        The same difference by another measure, for texts and programs.
+    persons, paired
+        On how many persons it rests, 0 where each row is a case of its own; and whether it is within them.
     """
 
     variable: str
@@ -93,6 +97,9 @@ class Difference:
     test: GroupTest | None
     p_adjusted: float | Undefined | None = None
     precision: Precision = UNKNOWN
+    besides: Effect | None = None
+    persons: int = 0
+    paired: bool = False
 
     @property
     def p(self) -> float | Undefined:

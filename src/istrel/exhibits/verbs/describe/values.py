@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
+from dataclasses import replace
+
 from istrel.exhibits.contracts import Json
 from istrel.exhibits.exchange import MOST_LISTED, groups, listed, number, reasons
 from istrel.exhibits.text import Hidden
@@ -16,7 +19,7 @@ from istrel.style.numbers import EPOCH, Kind
 def values(result: DescribeResult) -> dict[str, list[Json]]:
     """The result in the form of docs/exchange.md."""
     cells = [_measured(c) if isinstance(c, MeasuredCell) else frequency_values(c) for c in result.cells]
-    differences = [_difference(difference) for difference in result.differences]
+    differences = [made for difference in result.differences for made in _difference(difference)]
     return {"results": cells, **({"differences": differences} if differences else {})}
 
 
@@ -44,8 +47,18 @@ def _value(key: str, value: Value, cell: MeasuredCell) -> object:
     return int(value) if statistic(key).kind is Kind.COUNT else value
 
 
-def _difference(difference: Difference) -> Json:
+def _difference(difference: Difference) -> Iterator[Json]:
+    """The difference, and by another measure, where there is one."""
+    yield _compared(difference)
+    if difference.besides is not None:
+        yield _compared(replace(difference, effect=difference.besides, test=None, p_adjusted=None))
+
+
+def _compared(difference: Difference) -> Json:
     effect, test = difference.effect, difference.test
+    of_persons: Json = {"paired": difference.paired, "persons": difference.persons} if difference.persons else {}
+    if test is not None and test.epsilon != 1.0:
+        of_persons["epsilon"] = test.epsilon
     return {
         "variable": difference.variable,
         "across": list(difference.grouping),
@@ -61,6 +74,7 @@ def _difference(difference: Difference) -> Json:
         "p": None if test is None else number(test.p),
         "p_adjusted": None if difference.p_adjusted is None else number(difference.p_adjusted),
         "exact": test is not None and test.exact,
+        **of_persons,
         "undefined": _reasons(difference),
     }
 

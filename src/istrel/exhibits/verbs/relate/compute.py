@@ -14,6 +14,7 @@ from istrel.data.column import Kind
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Group
 from istrel.exhibits.forms.catalogue import drawn
+from istrel.exhibits.persons import persons_of
 from istrel.exhibits.shared import shared_out
 from istrel.exhibits.text import Count
 from istrel.exhibits.verbs.relate.resolve import RelatePlan, is_numeric
@@ -139,7 +140,16 @@ def _all_pairs(part: Part, plan: RelatePlan) -> tuple[Pair, ...]:
             single = {"kendall": _by_tau, "eta": _by_eta, "cramers_v": _by_v}[method]
             made = [single(a, b, part, plan) for a, b in mine]
         found |= {(pair.a, pair.b): pair for pair in made}
-    return _adjusted([found[pair] for pair in wanted], plan.request.settings["adjust"])
+    persons = persons_of(plan.data, plan.cases)
+    made = [found[pair] for pair in wanted]
+    if persons is not None and persons.repeat_in(part.rows):
+        made = [_untested(pair, persons.reason) for pair in made]
+    return _adjusted(made, plan.request.settings["adjust"])
+
+
+def _untested(pair: Pair, why: Undefined) -> Pair:
+    """The coefficient alone: what is said of rows that are independent does not hold."""
+    return pair if isinstance(pair.coefficient, Undefined) else replace(pair, p=why, p_adjusted=why, low=why, high=why)
 
 
 def _by_matrix(method: str, wanted: list[tuple[str, str]], part: Part, plan: RelatePlan) -> list[Pair]:

@@ -32,6 +32,7 @@ from istrel.exhibits.wording import (
     p_words,
     titled,
     ungrouped_notes,
+    why,
 )
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind, Precision
@@ -232,6 +233,8 @@ def _notes(plan: RelatePlan, result: RelateResult) -> tuple[Note, ...]:
         texts += _counts_note(plan, pairs)
     if plan.form == "table":
         texts += _coefficient_notes(plan, result, pairs)
+    untested = (pair.p for pair in pairs if isinstance(pair.p, Undefined) and pair.p.why == "rows_are_not_independent")
+    texts += [say("no_test", reason=why(reason)) for reason in dict.fromkeys(untested)]
     texts += hidden_note(plan.request.settings["hide_below"], result.cells)
     notes = list(general(texts))
     used = {stars(pair.p_adjusted) for pair in pairs} - {""}

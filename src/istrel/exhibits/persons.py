@@ -1,0 +1,149 @@
+"""Rows that belong to one person: who stands in several of the rows in use, and what that means for a comparison."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.dataset import Dataset
+from istrel.data.guess_rows import REPEATS
+from istrel.data.levels import Level
+from istrel.exhibits.cases import Cases, Grouping
+from istrel.exhibits.store import store_of
+from istrel.stats.estimates import Undefined, undefined
+
+Codes = NDArray[np.int64]
+
+
+@dataclass(frozen=True, eq=False)
+class Persons:
+    """The persons behind the rows in use.
+
+    Attributes
+    ----------
+    name
+        The variable that says who it is.
+    declared
+        Whether the rows are said (or guessed) to be occasions of it; else an identifier merely repeats.
+    codes
+        int64 (rows,): the person of each row, from 0; -1 where it is not known.
+    n
+        How many stand in the rows in use.
+    """
+
+    name: str
+    declared: bool
+    codes: Codes
+    n: int
+
+    def repeat_in(self, rows: NDArray[np.int64] | NDArray[np.bool_] | slice) -> bool:
+        """Whether anybody stands in two of these rows."""
+        known = self.codes[rows]
+        known = known[known >= 0]
+        return bool(np.unique(known).size < known.size)
+
+    @property
+    def reason(self) -> Undefined:
+        """Why nothing that takes rows for independent is said."""
+        return undefined("rows_are_not_independent", name=self.name)
+
+
+def persons_of(data: Dataset, cases: Cases) -> Persons | None:
+    """Who stands in several of the rows in use; None where each row is a case of its own."""
+    key = ("persons", cases.condition)
+    return store_of(data).once(
+        key, lambda: _persons(data, cases), lambda made: 0 if made is None else made.codes.nbytes
+    )
+
+
+def _persons(data: Dataset, cases: Cases) -> Persons | None:
+    said = data.codebook.rows.person
+    names = [said] if said else [v.name for v in data.codebook.variables if v.level is Level.IDENTIFIER and v.in_use]
+    for name in names:
+        codes = _codes(name, data)
+        used = codes[cases.mask & (codes >= 0)]
+        n = int(np.count_nonzero(np.bincount(used))) if used.size else 0
+        if n < (used.size if said else REPEATS * used.size):
+            return Persons(name, bool(said), codes, n)
+    return None
+
+
+def _codes(name: str, data: Dataset) -> Codes:
+    """The person of each row."""
+
+    def make() -> Codes:
+        column, present = data.table.column(name), data.present(name)
+        codes = np.full(data.n_rows, -1, np.int64)
+        codes[present] = np.unique(column.values[present], return_inverse=True)[1].ravel()
+        return codes
+
+    return data.once("persons", name, make)
+
+
+def n_persons(data: Dataset, cases: Cases) -> int | None:
+    """How many persons stand in the rows in use, where these are said to be occasions; else None."""
+    name = data.codebook.rows.person
+    if not name:
+        return None
+    codes = _codes(name, data)[cases.mask]
+    return int(np.count_nonzero(np.bincount(codes[codes >= 0]))) if (codes >= 0).any() else 0
+
+
+def varies_within(codes: NDArray[np.integer], persons: Persons) -> bool:
+    """Whether any person stands in two of the groups."""
+    used = (codes >= 0) & (persons.codes >= 0)
+    who, group = persons.codes[used], codes[used]
+    size = int(persons.codes.max(initial=-1)) + 1
+    first = np.full(size, -1, np.int64)
+    first[who[::-1]] = group[::-1]
+    return bool((first[who] != group).any())
+
+
+@dataclass(frozen=True, eq=False)
+class Occasions:
+    """Values of persons in the groups of a grouping.
+
+    Attributes
+    ----------
+    values
+        float64 (persons, groups); NaN where a person has none there.
+    persons
+        int64 (persons,): which person each row is.
+    doubled
+        Whether a person has two rows in one group.
+    """
+
+    values: NDArray[np.float64]
+    persons: Codes
+    doubled: bool
+
+    def complete(self, groups: NDArray[np.intp]) -> NDArray[np.float64]:
+        """The persons who have a value in each of some groups."""
+        found = self.values[:, groups]
+        return found[~np.isnan(found).any(axis=1)]
+
+
+def occasions(
+    values: NDArray[np.float64], use: NDArray[np.bool_], codes: NDArray[np.integer], n_groups: int, persons: Persons
+) -> Occasions:
+    """The values of persons, group by group: those of rows that count and are in a group."""
+    used = use & (codes >= 0) & (codes < n_groups) & (persons.codes >= 0)
+    who, place = np.unique(persons.codes[used], return_inverse=True)
+    flat = place.ravel() * n_groups + codes[used]
+    table = np.full(who.size * n_groups, np.nan)
+    table[flat] = values[used]
+    return Occasions(table.reshape(who.size, n_groups), who, bool(np.unique(flat).size < flat.size))
+
+
+def means_of_persons(
+    values: NDArray[np.float64], use: NDArray[np.bool_], grouping: Grouping, persons: Persons
+) -> tuple[NDArray[np.float64], NDArray[np.int64]]:
+    """(the mean of each person's values, the person's group), for groups that do not vary within persons."""
+    used = use & (grouping.codes >= 0) & (persons.codes >= 0)
+    who, place, counts = np.unique(persons.codes[used], return_inverse=True, return_counts=True)
+    sums = np.bincount(place.ravel(), values[used], minlength=who.size)
+    groups = np.zeros(who.size, np.int64)
+    groups[place.ravel()] = grouping.codes[used]
+    return sums / np.maximum(counts, 1), groups

@@ -1,0 +1,171 @@
+"""Differences where persons stand in several rows: paired within them, their means compared between them, or refused by name."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass, replace
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.levels import Level
+from istrel.exhibits.cases import Grouping
+from istrel.exhibits.persons import Occasions, Persons, means_of_persons, occasions, varies_within
+from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject, by_ranks
+from istrel.stats import moments
+from istrel.stats.differences import means, paired, ranks
+from istrel.stats.differences.common import FEW_GROUPS, Effect, GroupTest
+from istrel.stats.estimates import Undefined, undefined
+from istrel.stats.grouping import arrange
+
+Array = NDArray[np.float64]
+
+
+@dataclass(frozen=True)
+class Found:
+    """What was found of one variable: the measure, the test, a second measure of the same, and on how many persons."""
+
+    effect: Effect | None
+    test: GroupTest | None
+    besides: Effect | None = None
+    persons: int = 0
+    paired: bool = False
+    meant: str = ""
+
+
+def refused(why: Undefined, plan: DescribePlan) -> Found:
+    """Nothing, and why."""
+    said = plan.request.settings
+    effect = Effect("mean_difference", why, why, why) if said["difference"] else None
+    return Found(effect, GroupTest("paired_t", why, p=why) if said["test"] else None)
+
+
+def difference_of_persons(
+    subject: Subject, grouping: Grouping, groups: int, persons: Persons, plan: DescribePlan
+) -> Found:
+    """The difference that fits how the groups lie to the persons."""
+    if not persons.declared:
+        return refused(persons.reason, plan)
+    kinds = [varies_within(plan.data.categories(name).codes, persons) for name in grouping.names]
+    if not any(kinds):
+        return _asked(_between(subject, grouping, groups, persons, plan), plan)
+    values, use, meant, two = _values(subject, plan)
+    if values is None:
+        return refused(undefined("not_compared_within_persons", name=persons.name), plan)
+    seen = occasions(values, use, grouping.codes, groups, persons)
+    if seen.doubled:
+        return refused(undefined("a_person_has_two_rows", name=persons.name), plan)
+    if all(kinds) or len(kinds) == 1:
+        return _asked(_within(seen, plan, subject, two=two, meant=meant), plan)
+    return _asked(_changes(seen, grouping, kinds, plan, persons), plan)
+
+
+def _asked(found: Found, plan: DescribePlan) -> Found:
+    """What the sentence asks for alone."""
+    said = plan.request.settings
+    effect, besides = (found.effect, found.besides) if said["difference"] else (None, None)
+    return replace(found, effect=effect, besides=besides, test=found.test if said["test"] else None)
+
+
+def _values(subject: Subject, plan: DescribePlan) -> tuple[Array | None, NDArray[np.bool_], str, bool]:
+    """(values, which count, the value whose share is compared, whether there are two alone); None for names without order."""
+    level = plan.data.variable(subject.name).level
+    if subject.treated == "numbers" and level is not Level.BINARY:
+        numbers = plan.data.numbers(subject.name)
+        return numbers.values, numbers.valid, "", False
+    found = plan.data.categories(subject.name)
+    two = len(found.values) == 2
+    if level is Level.ORDINAL or two:
+        meant = found.labels[1] if two and level is not Level.ORDINAL else ""
+        return found.codes.astype(np.float64), found.codes >= 0, meant, bool(meant)
+    return None, found.codes >= 0, "", False
+
+
+def _within(seen: Occasions, plan: DescribePlan, subject: Subject, *, two: bool, meant: str) -> Found:
+    """Persons who have all occasions."""
+    filled = np.flatnonzero(~np.isnan(seen.values).all(axis=0))
+    if filled.size < 2:
+        return refused(FEW_GROUPS, plan)
+    x, confidence = seen.complete(filled), plan.request.settings["confidence"]
+    ordinal = plan.data.variable(subject.name).level is Level.ORDINAL and plan.request.settings["test"] != "means"
+    by_rank = ordinal or by_ranks(plan.request.settings)
+    if filled.size > 2:
+        effect, test = paired.friedman(x) if two or by_rank else paired.repeated_f(x)
+        return Found(effect, test, None, x.shape[0], paired=True)
+    if two:
+        made = paired.change_of_shares(np.where(np.isnan(x), 0.0, x), confidence=confidence)
+    elif by_rank:
+        made = paired.signed_ranks(x, confidence=confidence)
+    else:
+        made = paired.mean_change(x, confidence=confidence)
+    pair = (int(filled[0]), int(filled[1]))
+    effect = replace(made.effect, between=pair)
+    besides = None if made.standardized is None else replace(made.standardized, between=pair)
+    return Found(effect, made.test, besides, x.shape[0], paired=True, meant=meant)
+
+
+def _between(subject: Subject, grouping: Grouping, groups: int, persons: Persons, plan: DescribePlan) -> Found:
+    """The means of persons, compared as persons are."""
+    if subject.treated != "numbers":
+        return refused(persons.reason, plan)
+    numbers, confidence = plan.data.numbers(subject.name), plan.request.settings["confidence"]
+    values, codes = means_of_persons(numbers.values, numbers.valid, grouping, persons)
+    use = codes < groups
+    cells = arrange(values, codes, use, groups)
+    n = int(use.sum())
+    if not by_ranks(plan.request.settings):
+        made = moments.moments(cells)
+        return Found(means.measured_effect(made, confidence=confidence), means.welch(made), None, n)
+    different, place = np.unique(values[use], return_inverse=True)
+    counts = np.bincount(place.ravel() * groups + codes[use], minlength=different.size * groups).reshape(-1, groups)
+    filled = np.flatnonzero(counts.sum(axis=0) > 0)
+    effect = ranks.epsilon_squared(counts)
+    if filled.size == 2:
+        pair = (int(filled[0]), int(filled[1]))
+        effect = replace(ranks.shift(cells.group(pair[0]), cells.group(pair[1]), confidence=confidence), between=pair)
+    return Found(effect, ranks.rank_test(counts), None, n)
+
+
+def _changes(seen: Occasions, grouping: Grouping, kinds: list[bool], plan: DescribePlan, persons: Persons) -> Found:
+    """Two groups of persons on two occasions: how much more the first group changed than the second, by Welch's t."""
+    none = undefined("not_compared_within_persons", name=persons.name)
+    if len(kinds) != 2 or plan.request.settings["test"] == "ranks":
+        return refused(none, plan)
+    place = kinds.index(True)
+    times = list(dict.fromkeys(values[place] for values in grouping.values))
+    sides = list(dict.fromkeys(values[1 - place] for values in grouping.values))
+    if len(times) != 2 or len(sides) != 2:
+        return refused(none, plan)
+    changes: list[Array] = []
+    for side in sides:
+        at = [_place(grouping, place, time, side) for time in times]
+        if None in at:
+            return refused(none, plan)
+        x = seen.complete(np.array(at, np.intp))
+        changes.append(x[:, 1] - x[:, 0])
+    return _difference_in_changes(changes, plan.request.settings["confidence"])
+
+
+def _place(grouping: Grouping, place: int, time: float | str, side: float | str) -> int | None:
+    wanted = (time, side) if place == 0 else (side, time)
+    return next((k for k, values in enumerate(grouping.values) if tuple(values) == wanted), None)
+
+
+def _difference_in_changes(changes: list[Array], confidence: float) -> Found:
+    from scipy.special import stdtrit
+
+    values, codes = np.concatenate(changes), np.repeat(np.arange(2), [one.size for one in changes])
+    test = means.welch(moments.moments(arrange(values, codes, np.ones(values.size, bool), 2)))
+    if isinstance(test.statistic, Undefined):
+        return Found(Effect("difference_in_changes", test.statistic), test, None, values.size, paired=True)
+    value = float(changes[0].mean() - changes[1].mean())
+    error = float(np.sqrt(sum(one.var(ddof=1) / one.size for one in changes)))
+    reach = float(stdtrit(test.df[0], 0.5 + confidence / 2)) * error
+    effect = Effect("difference_in_changes", value, value - reach, value + reach, None, confidence)
+    return Found(effect, test, None, values.size, paired=True)
+
+
+def besides_of(found: Found) -> Iterator[Effect]:
+    """Further measures of the same difference."""
+    if found.besides is not None:
+        yield found.besides

@@ -1,0 +1,244 @@
+"""Differences within persons who were seen on every occasion: of two occasions, of more; by means, by ranks, of two values.
+
+What is given is a matrix with a row per person and a column per occasion, complete.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from math import sqrt
+from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.stats.differences.common import NO_INTERVAL, NO_SPREAD, Effect, GroupTest, solved
+from istrel.stats.estimates import Undefined, undefined
+from istrel.stats.frequency import wilson_intervals
+
+Array = NDArray[np.float64]
+Limit = float | Undefined
+MOST_EXACT = 50  # persons whose differences have no ties, for an exact p of signed ranks
+MOST_AVERAGED = 3_000  # persons of whose differences all averages are put in order
+FEW_PERSONS = undefined("fewer_than_complete_cases", n=2)
+
+
+class Paired(NamedTuple):
+    """Two occasions compared: the difference in its unit, the same standardized, and the test."""
+
+    effect: Effect
+    standardized: Effect | None
+    test: GroupTest
+
+
+# Means.
+def mean_change(x: Array, *, confidence: float = 0.95) -> Paired:
+    """The mean of the differences, the first occasion minus the second, with the interval of the paired t.
+
+    Notes
+    -----
+    Standardized by the root of the average variance of both occasions, times J = 1 − 3/(4(n − 1) − 1); its interval is that
+    of the noncentrality of the paired t, so it leaves 0 out just when that test rejects.
+    """
+    from scipy.special import nctdtr, stdtr, stdtrit
+
+    n = x.shape[0]
+    if n < 2:
+        return _none("mean_difference", "paired_t", FEW_PERSONS)
+    changes = x[:, 0] - x[:, 1]
+    mean, spread, df = float(changes.mean()), float(changes.std(ddof=1)), n - 1
+    if not spread > 0:
+        return _none("mean_difference", "paired_t", NO_SPREAD_OF_CHANGES, value=mean)
+    error = spread / sqrt(n)
+    t, reach = mean / error, float(stdtrit(df, 0.5 + confidence / 2)) * error
+    effect = Effect("mean_difference", mean, mean - reach, mean + reach, (0, 1), confidence)
+    test = GroupTest("paired_t", t, (float(df),), 2 * float(stdtr(df, -abs(t))))
+    average = sqrt(float(x.var(axis=0, ddof=1).mean()))
+    unit, tail = (1 - 3 / (4 * df - 1)) * error / average if df > 1 else 0.0, (1 - confidence) / 2
+
+    def chance(away: float) -> float:
+        found = float(nctdtr(df, away, t))
+        return found if np.isfinite(found) else float(away < t)
+
+    ends = solved(lambda away: chance(away) - (1 - tail), t, -1), solved(lambda away: chance(away) - tail, t, 1)
+    low, high = (end if isinstance(end, Undefined) else end * unit for end in ends)
+    return Paired(effect, Effect("g_average", t * unit, low, high, (0, 1), confidence), test)
+
+
+NO_SPREAD_OF_CHANGES = Undefined("all_differences_are_equal")
+
+
+def _none(measure: str, test: str, why: Undefined, value: Limit | None = None) -> Paired:
+    effect = Effect(measure, why if value is None else value, why, why, (0, 1))
+    return Paired(effect, None, GroupTest(test, why, p=why))
+
+
+def repeated_f(x: Array) -> tuple[Effect, GroupTest]:
+    """Generalized eta squared (Olejnik & Algina 2003) and the F of repeated measures.
+
+    The degrees of freedom are those of Greenhouse and Geisser (1959); F itself does not change by it.
+    """
+    from scipy.special import fdtrc
+
+    n, k = x.shape
+    if n < 2:
+        return Effect("generalized_eta_squared", FEW_PERSONS), GroupTest("repeated_f", FEW_PERSONS, p=FEW_PERSONS)
+    centred = x - x.mean()
+    persons, occasions = centred.mean(axis=1), centred.mean(axis=0)
+    between = n * float((occasions**2).sum())
+    left = centred - persons[:, None] - occasions
+    error, whole = float((left**2).sum()), float((centred**2).sum())
+    if not whole > 0:
+        return Effect("generalized_eta_squared", NO_SPREAD), GroupTest("repeated_f", NO_SPREAD, p=NO_SPREAD)
+    effect = Effect("generalized_eta_squared", between / whole)
+    if error <= 1e-14 * whole:
+        none = NO_SPREAD_OF_CHANGES
+        return effect, GroupTest("repeated_f", none, p=none)
+    f, epsilon = (between / (k - 1)) / (error / ((n - 1) * (k - 1))), greenhouse_geisser(x)
+    df = (k - 1) * epsilon, (k - 1) * (n - 1) * epsilon
+    return effect, GroupTest("repeated_f", f, df, float(fdtrc(*df, f)), epsilon=epsilon)
+
+
+def greenhouse_geisser(x: Array) -> float:
+    """ε of the covariances of the occasions, from 1/(k − 1) to 1 (Greenhouse & Geisser 1959)."""
+    k = x.shape[1]
+    covariances = np.cov(x, rowvar=False)
+    centred = covariances - covariances.mean(axis=0) - covariances.mean(axis=1)[:, None] + covariances.mean()
+    return float(np.clip(np.trace(centred) ** 2 / ((k - 1) * (centred**2).sum()), 1 / (k - 1), 1.0))
+
+
+# Ranks.
+def signed_ranks(x: Array, *, confidence: float = 0.95) -> Paired:
+    """The median of the averages of all pairs of differences (Hodges & Lehmann 1963), and Wilcoxon's signed ranks.
+
+    Notes
+    -----
+    Exact for up to MOST_EXACT persons whose differences have no ties and no zeros; else by the normal distribution, corrected
+    for ties, zeros ranked and their ranks left out (Pratt 1959). The interval holds the shifts that the test does not reject.
+    """
+    from scipy.special import ndtr, ndtri
+
+    changes = np.sort(x[:, 0] - x[:, 1])
+    n = changes.size
+    if not n:
+        return _none("median_difference", "signed_ranks", FEW_PERSONS)
+    sizes, place = np.unique(np.abs(changes), return_inverse=True)
+    ties = np.bincount(place.ravel())
+    ranks = (np.cumsum(ties) - (ties - 1) / 2)[place.ravel()]
+    positive, zeros = float(ranks[changes > 0].sum()), int((changes == 0).sum())
+    averages = n * (n + 1) // 2
+    nth = _averages(changes)
+    value = (nth((averages - 1) // 2) + nth(averages // 2)) / 2
+    if zeros == n:
+        none = Undefined("all_differences_are_0")
+        return Paired(
+            Effect("median_difference", 0.0, none, none, (0, 1)), None, GroupTest("signed_ranks", none, p=none)
+        )
+    exact = n <= MOST_EXACT and zeros == 0 and int(ties.max()) == 1
+    if exact:
+        ways = _sums_of_ranks(n)
+        share = np.cumsum(ways) / ways.sum()
+        least = min(positive, averages - positive)
+        p = min(1.0, 2 * float(share[int(least)]))
+        outside = int(np.searchsorted(share, (1 - confidence) / 2, side="right")) - 1
+    else:
+        tied = ties if sizes[0] > 0 else ties[1:]
+        mean = (averages - zeros * (zeros + 1) / 2) / 2
+        variance = (n * (n + 1) * (2 * n + 1) - zeros * (zeros + 1) * (2 * zeros + 1)) / 24
+        variance -= float((tied.astype(np.float64) ** 3 - tied).sum()) / 48
+        p = 2 * float(ndtr(-abs(positive - mean) / sqrt(variance)))
+        outside = int(np.ceil(averages / 2 - float(ndtri(0.5 + confidence / 2)) * sqrt(variance))) - 1
+    low, high = (nth(outside), nth(averages - 1 - outside)) if outside >= 0 else (NO_INTERVAL, NO_INTERVAL)
+    effect = Effect("median_difference", value, low, high, (0, 1), confidence)
+    return Paired(effect, None, GroupTest("signed_ranks", positive, (), p, exact=exact))
+
+
+def _sums_of_ranks(n: int) -> Array:
+    """How many ways of signs give each sum of the positive ranks, from 0 to n(n + 1)/2."""
+    ways = np.zeros(n * (n + 1) // 2 + 1)
+    ways[0] = 1.0
+    for rank in range(1, n + 1):
+        ways[rank:] += ways[:-rank].copy()
+    return ways
+
+
+def _averages(changes: Array) -> Callable[[int], float]:
+    """The k-th smallest average of two differences (or of one with itself), from 0: in order, or found by halving."""
+    if changes.size <= MOST_AVERAGED:
+        upper = np.triu_indices(changes.size)
+        every = np.sort((changes[upper[0]] + changes[upper[1]]) / 2)
+        return lambda k: float(every[k])
+
+    def upto(limit: float) -> int:
+        pairs = np.searchsorted(changes, 2 * limit - changes, side="right").sum()
+        return (int(pairs) + int(np.searchsorted(changes, limit, side="right"))) // 2
+
+    def nth(k: int) -> float:
+        low, high = float(changes[0]), float(changes[-1])
+        if upto(low) > k:
+            return low
+        while (middle := low + (high - low) / 2) not in (low, high):
+            low, high = (low, middle) if upto(middle) > k else (middle, high)
+        return high
+
+    return nth
+
+
+def friedman(x: Array) -> tuple[Effect, GroupTest]:
+    """Kendall's W and Friedman's chi-square, corrected for ties; of two values this is Cochran's Q."""
+    from scipy.special import chdtrc
+
+    n, k = x.shape
+    name = "cochran_q" if np.unique(x).size <= 2 else "friedman"
+    if n < 2:
+        return Effect("kendalls_w", FEW_PERSONS), GroupTest(name, FEW_PERSONS, p=FEW_PERSONS)
+    order = np.sort(x, axis=1)
+    below = (x[:, :, None] > order[:, None, :]).sum(axis=2)
+    equal = (x[:, :, None] == order[:, None, :]).sum(axis=2)
+    ranks = below + (equal + 1) / 2
+    ties = float((equal.astype(np.float64) ** 2 - 1).sum())  # of each tied value t² − 1: together t³ − t
+    spread = n * k * (k + 1) - ties / (k - 1)
+    if not spread > 0:
+        none = Undefined("values_of_each_person_are_equal")
+        return Effect("kendalls_w", none), GroupTest(name, none, p=none)
+    chi_square = 12 * float(((ranks.sum(axis=0) - n * (k + 1) / 2) ** 2).sum()) / spread
+    effect = Effect("kendalls_w", min(1.0, chi_square / (n * (k - 1))))
+    return effect, GroupTest(name, chi_square, (k - 1.0,), float(chdtrc(k - 1, chi_square)), n=n)
+
+
+# Two values.
+def change_of_shares(x: Array, *, confidence: float = 0.95) -> Paired:
+    """The difference of two paired shares of the larger value (Newcombe 1998, method 10), and McNemar's exact test."""
+    from scipy.special import bdtr
+
+    n = x.shape[0]
+    if not n:
+        return _none("risk_difference", "mcnemar", FEW_PERSONS)
+    high = x == x.max()
+    both, first, second = (
+        int((high[:, 0] & high[:, 1]).sum()),
+        int((high[:, 0] & ~high[:, 1]).sum()),
+        int((~high[:, 0] & high[:, 1]).sum()),
+    )
+    neither = n - both - first - second
+    shares = np.array([both + first, both + second]) / n
+    low, upper = wilson_intervals(np.array([both + first, both + second]), np.array([n, n]), confidence=confidence)
+    phi = _phi(both, first, second, neither)
+    difference = float(shares[0] - shares[1])
+    down, up = shares - low, upper - shares
+    reach = [a * a - 2 * phi * a * b + b * b for a, b in ((down[0], up[1]), (up[0], down[1]))]
+    limits = difference - sqrt(max(0.0, reach[0])), difference + sqrt(max(0.0, reach[1]))
+    effect = Effect("risk_difference", difference, *limits, (0, 1), confidence)
+    moved = first + second
+    p = min(1.0, 2 * float(bdtr(min(first, second), moved, 0.5))) if moved else 1.0
+    return Paired(effect, None, GroupTest("mcnemar", Undefined("an_exact_test_has_no"), (), p, exact=True))
+
+
+def _phi(both: int, first: int, second: int, neither: int) -> float:
+    """The correlation of both occasions, corrected as the method wants it."""
+    n = both + first + second + neither
+    margins = (both + first) * (second + neither) * (both + second) * (first + neither)
+    if not margins:
+        return 0.0
+    cross = both * neither - first * second
+    return (max(cross - n / 2, 0.0) if cross > 0 else float(cross)) / sqrt(margins)

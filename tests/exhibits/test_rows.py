@@ -1,0 +1,259 @@
+"""What a row is: counted rows are the cases they stand for; persons in several rows are never taken for several persons."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Callable
+from dataclasses import replace
+from typing import Any
+
+import numpy as np
+import pytest
+
+from every_sentence import with_counts
+from istrel import cli
+from istrel.data.dataset import Dataset
+from istrel.data.rows import Rows
+from istrel.problem import Problem
+from istrel.render import render
+from istrel.render.document import Document, numbered
+from istrel.style.house import HouseStyle
+from made import make_exhibit
+from rows import counted, pupils, visits
+
+Maker = Callable[..., Dataset]
+SENTENCES = (
+    "describe x, o, g across h with total, difference, test",
+    "describe x across g with median, iqr, test = ranks",
+    "describe x, o with kurtosis, mode, lowest, outliers",
+    "count g against h across o",
+    "count x with bins = 3, hide_below = 5",
+    "count o across g with total",
+    "check x, o across h",
+    "relate x, o, g with method = fitting",
+    "relate x, o with method = kendall",
+    "describe x across g as boxes",
+    "describe x as density",
+    "describe x across h as histogram with curve = both",
+    "relate x, o as scatter with fit = straight",
+    "count g × h as bars",
+)
+OF_ROWS = ("rows", "lowest", "highest", "outliers", "outside", "remote", "provenance", "cells", "notes")
+
+
+def without_rows(part: Any) -> Any:
+    """All that does not name a row of the file."""
+    if isinstance(part, dict):
+        return {key: without_rows(value) for key, value in part.items() if key not in OF_ROWS}
+    return [without_rows(value) for value in part] if isinstance(part, list) else part
+
+
+def content(sentence: str, data: Dataset, style: HouseStyle) -> dict[str, Any]:
+    made: dict[str, Any] = json.loads(render(Document(numbered([make_exhibit(sentence, data)]), style), "json"))
+    return made
+
+
+@pytest.mark.parametrize("sentence", SENTENCES)
+def test_counted_rows_are_the_cases_they_stand_for(sentence: str, data_of: Maker, style: HouseStyle) -> None:
+    for seed in range(3):
+        short, spread = counted(seed=seed)
+        whole = data_of(spread)
+        data = with_counts(data_of(short))
+        for name in whole.codebook.names:  # levels are guessed from fewer rows
+            level = whole.codebook[name].level
+            line = replace(data.codebook[name], level=level)
+            data = Dataset(data.table, data.codebook.with_variable(line))
+        one, other = content(sentence, data, style), content(sentence, whole, style)
+        assert without_rows(one) == without_rows(other)
+        counts = [int(line.rpartition(",")[2]) for line in short.split()[1:]]
+        assert (one["cases"]["used"], one["cases"]["rows"]) == (sum(counts), sum(count > 0 for count in counts))
+
+
+def test_rows_of_counted_cases_are_those_of_the_file(data_of: Maker, style: HouseStyle) -> None:
+    data = with_counts(data_of("x,Freq\n5,2\n1,3\n9,1\n90,2\n4,0\n"))
+    found = content("describe x with lowest, highest, outliers", data, style)["results"][0]["statistics"]
+    assert found["lowest"] == [[1, 2], [1, 2], [1, 2], [5, 1], [5, 1]]
+    assert found["outliers"] == [[90, 4], [90, 4]]
+
+
+@pytest.mark.parametrize(("bad", "says"), [("-1", "row 2"), ("1.5", "row 2"), ("", "row 2"), ("x", "row 2")])
+def test_what_is_no_count_is_told_and_nothing_is_computed(bad: str, says: str, data_of: Maker) -> None:
+    rows = "".join(f"{k},{k}\n" for k in range(3, 9))
+    with pytest.raises(Problem, match=says):
+        make_exhibit("describe x", with_counts(data_of(f"x,Freq\n1,2\n2,{bad}\n{rows}")))
+
+
+def table(text: str, column: str, by: str, labels: tuple[str, ...]) -> np.ndarray[Any, Any]:
+    """(persons with a value on each occasion, occasions) of a column, made by hand from the text."""
+    head, *lines = (line.split(",") for line in text.split())
+    found: dict[tuple[str, str], str] = {
+        (cells[0], cells[head.index(by)]): cells[head.index(column)] for cells in lines if cells[head.index(column)]
+    }
+    persons = dict.fromkeys(cells[0] for cells in lines)
+    whole = [[found[p, t] for t in labels] for p in persons if all((p, t) in found for t in labels)]
+    return np.array(whole)
+
+
+def difference(sentence: str, text: str, data_of: Maker, style: HouseStyle) -> list[dict[str, Any]]:
+    found: list[dict[str, Any]] = content(f"{sentence} with difference, test", data_of(text), style)["differences"]
+    return found
+
+
+@pytest.mark.parametrize("seed", range(4))
+def test_two_occasions_are_compared_within_persons(seed: int, data_of: Maker, style: HouseStyle) -> None:
+    from scipy import stats
+
+    text = visits(seed=seed)
+    score = table(text, "score", "time", ("before", "after")).astype(float)
+    ok = table(text, "ok", "time", ("before", "after")) == "yes"
+    mean, standardized = difference("describe score across time", text, data_of, style)
+    known = stats.ttest_rel(score[:, 0], score[:, 1])
+    assert (mean["measure"], mean["test"], mean["paired"], mean["persons"]) == (
+        "mean_difference",
+        "paired_t",
+        True,
+        len(score),
+    )
+    assert [mean["statistic"], mean["p"], mean["low"], mean["high"]] == pytest.approx(
+        [known.statistic, known.pvalue, *known.confidence_interval()], rel=1e-10
+    )
+    assert standardized["value"] == pytest.approx(
+        (1 - 3 / (4 * (len(score) - 1) - 1)) * known._estimate / np.sqrt(score.var(axis=0, ddof=1).mean())
+    )
+    assert (mean["low"] > 0 or mean["high"] < 0) == (standardized["low"] > 0 or standardized["high"] < 0)
+    (ranks,) = content("describe score across time with median, test = ranks", data_of(text), style)["differences"]
+    changes = score[:, 0] - score[:, 1]
+    tied = np.unique(np.abs(changes)).size < changes.size
+    known = stats.wilcoxon(
+        changes, method="asymptotic" if tied or (changes == 0).any() else "exact", zero_method="pratt", correction=False
+    )
+    assert (ranks["test"], ranks["p"]) == ("signed_ranks", pytest.approx(known.pvalue, rel=1e-9))
+    (shares,) = difference("describe ok across time", text, data_of, style)
+    moved = int((ok[:, 0] & ~ok[:, 1]).sum()), int((~ok[:, 0] & ok[:, 1]).sum())
+    assert (shares["measure"], shares["test"]) == ("risk_difference", "mcnemar")
+    assert shares["p"] == pytest.approx(stats.binomtest(moved[0], sum(moved)).pvalue)
+    assert shares["value"] == pytest.approx((moved[0] - moved[1]) / len(ok))
+
+
+@pytest.mark.parametrize("seed", range(3))
+def test_more_occasions_are_compared_within_persons(seed: int, data_of: Maker, style: HouseStyle) -> None:
+    from scipy import stats
+
+    times = ("one", "two", "three")
+    text = visits(times, seed=seed)
+    score, rating = (table(text, name, "time", times).astype(float) for name in ("score", "rating"))
+    (f,) = difference("describe score across time", text, data_of, style)
+    n, k = score.shape
+    rows, columns = score.mean(axis=1, keepdims=True), score.mean(axis=0)
+    between = n * ((columns - score.mean()) ** 2).sum()
+    error = ((score - rows - columns + score.mean()) ** 2).sum()
+    assert f["statistic"] == pytest.approx(between / (k - 1) / (error / ((n - 1) * (k - 1))))
+    assert f["value"] == pytest.approx(between / ((score - score.mean()) ** 2).sum())
+    s = np.cov(score, rowvar=False)
+    epsilon = (k * (np.diag(s).mean() - s.mean())) ** 2 / (
+        (k - 1) * ((s**2).sum() - 2 * k * (s.mean(axis=1) ** 2).sum() + k**2 * s.mean() ** 2)
+    )
+    assert [f["epsilon"], f["df"][0]] == pytest.approx([epsilon, (k - 1) * epsilon])
+    assert f["p"] == pytest.approx(stats.f.sf(f["statistic"], *f["df"]))
+    (ordered,) = difference("describe rating across time", text, data_of, style)
+    known = stats.friedmanchisquare(*rating.T)
+    assert (ordered["test"], ordered["measure"]) == ("friedman", "kendalls_w")
+    assert [ordered["statistic"], ordered["p"]] == pytest.approx([known.statistic, known.pvalue])
+
+
+def test_between_persons_their_means_are_compared_and_changes_between_groups(data_of: Maker, style: HouseStyle) -> None:
+    from scipy import stats
+
+    text = visits(gaps=False)
+    score = table(text, "score", "time", ("before", "after")).astype(float)
+    group = table(text, "group", "time", ("before", "after"))[:, 0]
+    (means,) = difference("describe score across group", text, data_of, style)
+    known = stats.ttest_ind(*(score.mean(axis=1)[group == g] for g in "ab"), equal_var=False)
+    assert [means["statistic"], means["p"]] == pytest.approx([known.statistic, known.pvalue])
+    assert (means["persons"], means["paired"]) == (24, False)
+    (changes,) = difference("describe score across group × time", text, data_of, style)
+    known = stats.ttest_ind(*((score[:, 1] - score[:, 0])[group == g] for g in "ab"), equal_var=False)
+    assert changes["measure"] == "difference_in_changes"
+    assert [changes["statistic"], changes["p"], changes["low"], changes["high"]] == pytest.approx(
+        [known.statistic, known.pvalue, *known.confidence_interval()]
+    )
+
+
+REFUSED = "several rows of one participant are not independent"
+
+
+def test_an_identifier_that_repeats_gets_no_test_and_a_remark(data_of: Maker, style: HouseStyle) -> None:
+    data = data_of(pupils())
+    assert data.codebook.rows == Rows()
+    (found,) = content("describe score across ok with difference, test", data, style)["differences"]
+    assert (found["p"], found["low"], found["undefined"]["p"]) == (None, None, REFUSED)
+    pair = content("relate score, other", data, style)["results"][0]["pairs"][0]
+    assert (pair["p"], pair["low"]) == (None, None)
+    assert content("count score against ok", data, style)["results"][0]["tests"]["chi_square"]["p"] is None
+    for sentence in ("describe score across ok with test", "relate score, other", "count score against ok"):
+        assert any("rows" in str(note.says) for note in make_exhibit(sentence, data).margin), sentence
+    # One row of each is no repetition.
+    first = visits(gaps=False)
+    one = content("relate score, rating across time", data_of(first), style)["results"][0]["pairs"][0]
+    assert one["p"] is not None
+
+
+def test_two_rows_of_a_person_on_one_occasion_are_not_paired(data_of: Maker, style: HouseStyle) -> None:
+    text = visits()
+    data = data_of(text + text.split("\n")[1].replace("before", "after") + "\n")
+    data = Dataset(data.table, replace(data.codebook, rows=Rows("id", "time")))
+    (found,) = content("describe score across time with test", data, style)["differences"]
+    assert (found["p"], found["undefined"]["p"]) == (None, "a id has two rows on one occasion")
+
+
+@pytest.mark.parametrize(
+    ("text", "person", "occasion"),
+    [
+        (visits(), "id", "time"),
+        (
+            "firm,year,sales\n" + "".join(f"F{k // 5},{2000 + k % 5},{k * 37 % 101}\n" for k in range(60)),
+            "firm",
+            "year",
+        ),
+        (
+            "patient_id;visit;bp\n" + "".join(f"{k // 3 + 100};{k % 3 + 1};{k * 7 % 40 + 90}\n" for k in range(45)),
+            "patient_id",
+            "visit",
+        ),
+        (pupils(), "", ""),
+        ("id,week,x\n" + "".join(f"{k + 1},{k % 4},{k}\n" for k in range(40)), "", ""),  # nobody stands twice
+        ("site,month,x\n" + "".join(f"s{k // 12},{k % 12 + 1},{k}\n" for k in range(36)), "", ""),  # no persons
+    ],
+)
+def test_persons_and_occasions_are_guessed_from_the_data(text: str, person: str, occasion: str, data_of: Maker) -> None:
+    rows = data_of(text).codebook.rows
+    assert (rows.person, rows.occasion, rows.guessed) == (person, occasion, bool(person))
+
+
+def test_the_command_line_says_what_a_row_is_and_refuses_what_cannot_be(
+    tmp_path: Any, capsys: pytest.CaptureFixture[str]
+) -> None:
+    path = tmp_path / "t.csv"
+    path.write_text("g,h,Freq\na,x,3\na,y,1\nb,x,2\nb,y,4\n")
+    assert cli.main(["make", str(path), "count g against h", "--counted", "Freq", "--to", "json"]) == 0
+    found = json.loads(capsys.readouterr().out)
+    assert (found["cases"], found["results"][0]["counts"]) == (
+        {"total": 10, "used": 10, "rows": 4, "condition": ""},
+        [[3, 1], [2, 4]],
+    )
+    assert cli.main(["look", str(path), "--to", "json"]) == 0
+    kinds = {finding["kind"]: finding["remedy"] for finding in json.loads(capsys.readouterr().out)["findings"]}
+    assert kinds["counted_rows"] == "each row stands for Freq cases"
+    assert cli.main(["codebook", str(path), "--counted", "Freq", "-o", str(tmp_path / "b.csv")]) == 0
+    assert cli.main(["look", str(path), "--codebook", str(tmp_path / "b.csv"), "--to", "json"]) == 0
+    capsys_out = json.loads(capsys.readouterr().out)
+    assert capsys_out["rows_are"] == {"person": None, "occasion": None, "counted": "Freq", "guessed": False}
+    for wrong, says in (
+        (["--counted", "g"], "holds no numbers"),
+        (["--counted", "Frq"], "There is no variable “Frq”"),
+        (["--occasion", "h"], "say who the person is"),
+        (["--person", "g", "--occasion", "g"], "one role"),
+        (["--person", "g", "--counted", "Freq"], "cannot be both"),
+    ):
+        assert cli.main(["make", str(path), "count g", "--to", "md", *wrong]) == 2
+        assert says in capsys.readouterr().err
