@@ -100,11 +100,14 @@ def read_odt(roots: dict[str, Any]) -> Paper:
     }
     accepted, refused = [], []
     inside: set[str] = set()
+    noted: set[Any] = set()  # paragraphs of notes that were put in as a whole
     for paragraph in edits_odt.seen(root, *PARAGRAPHS):
         if next(paragraph.iterancestors(q("office:annotation")), None) is not None:
             continue
         whole, kept = "", ""
         for slot in stream(paragraph):
+            if inside and slot.kind == "mark" and slot.holder.tag == q("text:note"):
+                noted |= set(slot.holder.iter(*PARAGRAPHS))
             change = slot.holder.get(q("text:change-id"), "") if slot.kind == "mark" else ""
             if change in looks:
                 continue
@@ -117,7 +120,7 @@ def read_odt(roots: dict[str, Any]) -> Paper:
             whole += slot.letters
             kept += "" if inside else slot.letters
         accepted += [whole] if whole else []
-        refused += [kept] if kept else []
+        refused += [kept] if kept and paragraph not in noted else []
     return Paper(tuple(accepted), tuple(refused))
 
 

@@ -17,6 +17,7 @@ from istrel.counting import counted
 if TYPE_CHECKING:
     from istrel.app.widgets.condition_line import ConditionLine
     from istrel.data.codebook import Codebook
+    from istrel.problem import Problem
 
 
 class CasesLine(QFrame):
@@ -104,13 +105,32 @@ class CasesLine(QFrame):
             return
         study = self._model.study
         self.source.setText(f"{study.source.name} ▾")
-        used = study.n_used
-        self.cases.setText(f"{used:,} of {counted(study.table.n_rows, 'case')}")
+        self.cases.setText(f"{study.n_used:,} of {counted(study.table.n_rows, 'case')}")
+        self._tell_rows()
         if study.standing is not None:
             from istrel.sentence.show_formula import print_condition
 
             self.chip.setText(f"{print_condition(study.standing)}   ✕")
         self.undo.setText(f"↶ undo: {self._model.history.undo_words}")
+
+    def _tell_rows(self) -> None:
+        """How many persons or counted cases there are, where a row is no case of its own: found out in the background."""
+        source = self._model.study.source
+        self._model.background.cancel("rows in use")
+        rows = source.codebook.rows
+        if not rows.said:
+            return
+
+        def work() -> str:
+            if rows.counted:
+                cases, used = source.in_use
+                return f"{counted(cases, 'case')} in {counted(used, 'row')}"
+            return f"{source.n_persons:,} by {rows.person} in {counted(source.n_used, 'row')}"
+
+        def failed(problem: Problem) -> None:
+            self._say(problem.message)
+
+        self._model.background.submit("rows in use", work, self.cases.setText, failed)
 
     def write(self) -> None:
         """Open the line in which a condition is typed."""

@@ -195,7 +195,7 @@ def _entry(variable: Variable, data: Dataset, facts: VariableFacts | None) -> En
     if variable.formula is not None:
         shown, typed = (show_expression(variable.formula, hand=hand) for hand in (PRINTED, TYPED))
         said.append(Said(shown, part="formula", edited=typed))
-    said += _values(variable, facts)
+    said += [one for one in _values(variable, facts) if not (one.remark and variable.name == data.codebook.rows.person)]
     said += _codes(variable.missing_codes) + _unread(variable, data)
     if not variable.in_use:
         said.append(Said("left out", remark=True))

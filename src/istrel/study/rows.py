@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import replace
 
 import numpy as np
@@ -9,13 +10,16 @@ import numpy as np
 from istrel.counting import counted
 from istrel.data.codebook import Codebook
 from istrel.data.column import Column, Kind
-from istrel.data.dataset import Mask
+from istrel.data.dataset import Dataset, Mask
 from istrel.data.guess import with_roles
+from istrel.data.guess_rows import COUNTED, OCCASION, PERSON, REPEATS
+from istrel.data.levels import Level
 from istrel.data.rows import Rows
 from istrel.data.table import Table
 from istrel.problem import Problem
 
 MOST_NAMED = 3
+MOST_OFFERED = 12
 
 
 def with_rows(codebook: Codebook, rows: Rows, table: Table, aside: Mask | None = None) -> Codebook:
@@ -58,3 +62,37 @@ def check_counts(column: Column, codebook: Codebook, aside: Mask | None) -> None
             f"“{column.name}” does not say how many cases every row stands for: {counted(int(bad.size), 'row')} "
             f"hold{'s' if bad.size == 1 else ''} no whole number from 0: row {shown}{more}. Mend or set aside these rows first."
         )
+
+
+def offers(role: str, data: Dataset, distinct: Mapping[str, int]) -> tuple[str, ...]:
+    """The variables that can have a role, the likeliest first.
+
+    Persons stand in several rows; occasions are few, or days; counts are whole numbers from 0 in every row.
+
+    Parameters
+    ----------
+    distinct
+        How many different values each variable has, as far as that is known.
+    """
+    said, columns = data.codebook.rows, data.table.columns
+    found = [column.name for column in columns if _fits(role, column, data, distinct) and column.name != said.person]
+    if role == "person":
+        found = [column.name for column in columns if _fits(role, column, data, distinct)]
+    likely = {"person": PERSON, "occasion": OCCASION, "counted": COUNTED}[role]
+    return tuple(sorted(found, key=lambda name: likely.match(name) is None)[:MOST_OFFERED])
+
+
+def _fits(role: str, column: Column, data: Dataset, distinct: Mapping[str, int]) -> bool:
+    variable = data.codebook[column.name]
+    if variable.formula is not None or not variable.in_use or not column.valid.any():
+        return False
+    if role == "counted":
+        values = column.values[column.valid] if column.kind is Kind.NUMBER else np.zeros(0)
+        return bool(values.size == column.n_rows and (values >= 0).all() and (values == np.floor(values)).all())
+    different = distinct.get(column.name, 0)
+    if role == "person":
+        named = variable.level in (Level.IDENTIFIER, Level.NOMINAL) or PERSON.match(column.name) is not None
+        return named and 1 < different <= REPEATS * column.n_rows
+    return column.kind is Kind.DATE or (
+        (variable.level.categorical or OCCASION.match(column.name) is not None) and different > 1
+    )

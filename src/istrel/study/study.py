@@ -13,9 +13,11 @@ from istrel.data.dataset import Dataset
 from istrel.data.derive import Workings, with_derived
 from istrel.data.formula.evaluate import holds
 from istrel.data.formula.tree import Condition
+from istrel.data.spread import counts_of
 from istrel.data.table import Table
 from istrel.problem import Problem
 from istrel.sentence.request import Request
+from istrel.stats.distinct import distinct_values
 from istrel.study.parts import Kept, Part
 from istrel.study.recipes import Recipe
 
@@ -93,6 +95,29 @@ class StudySource:
         if self.standing is None:
             return self.data.n_cases
         return int((holds(self.standing, self.data) & self.data.kept).sum())
+
+    @cached_property
+    def in_use(self) -> tuple[int, int]:
+        """(cases, rows) that are not set aside and meet the standing condition; more cases than rows where these were counted.
+
+        Raises
+        ------
+        Problem
+            Where a row in use does not say how many cases it stands for.
+        """
+        if not self.codebook.rows.counted:
+            return self.n_used, self.n_used
+        mask = self.data.kept if self.standing is None else holds(self.standing, self.data) & self.data.kept
+        return int(counts_of(self.data)[mask].sum()), int(mask.sum())
+
+    @cached_property
+    def n_persons(self) -> int | None:
+        """Who stand in the rows in use, where these are occasions of persons: work for a thread."""
+        name = self.codebook.rows.person
+        if not name:
+            return None
+        mask = self.data.kept if self.standing is None else holds(self.standing, self.data) & self.data.kept
+        return int(distinct_values(self.data.table.column(name).values[mask & self.data.present(name)]).size)
 
     def forget(self) -> None:
         """Let go of what can be computed again: for versions that are kept only for undo."""

@@ -14,6 +14,7 @@ from istrel.app.bridge import StudyModel
 from istrel.app.stations.codebook.derive_line import DeriveLine
 from istrel.app.stations.codebook.entries_view import EntriesModel, EntriesView
 from istrel.app.stations.codebook.page import Page
+from istrel.app.stations.codebook.rows_sentence import RowsSentence
 from istrel.app.widgets.simple import ElidedLabel, box, button, column, label, row, say_in, serif_label
 from istrel.counting import counted
 from istrel.data.codebook import Codebook as Codebook_
@@ -47,6 +48,8 @@ class Codebook(QWidget):
         surface = box("paper")
         left = column(surface)
         left.addLayout(self._make_bar())
+        self.rows = RowsSentence(model)
+        left.addWidget(self.rows)
         self.derive_line = DeriveLine(model)
         left.addWidget(self.derive_line)
         self.message = label("", "small", wrap=True)
@@ -113,6 +116,7 @@ class Codebook(QWidget):
         if not self._model.is_open:
             return
         codebook = self._model.study.codebook
+        self.rows.refresh()
         derived = len(codebook.derived)
         made = f", {derived} made here" if derived else ""
         self.count.setText(f"{counted(len(codebook.variables), 'variable')}{made}")

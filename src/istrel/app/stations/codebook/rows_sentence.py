@@ -1,0 +1,131 @@
+"""The sentence at the head of the Codebook: what each row is. Its words are changed where they stand."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import replace
+from functools import partial
+
+from PySide6.QtWidgets import QLabel, QMenu, QPushButton, QWidget
+
+from istrel.app.bridge import StudyModel
+from istrel.app.widgets.flow import FlowBox
+from istrel.app.widgets.simple import button, column, label
+from istrel.data.rows import EACH_ITS_OWN, Rows
+from istrel.study.changes.codebook import SetRows
+from istrel.study.rows import offers
+
+NOTHING = {"person": "a case of its own", "occasion": "in no order", "counted": "1 case"}
+
+
+class RowsSentence(QWidget):
+    """Reads “Each row is one session of a learner. It stands for 1 case.”; a word offers what the data could mean by it."""
+
+    def __init__(self, model: StudyModel) -> None:
+        super().__init__()
+        self._model = model
+        layout = column(self, margins=(30, 0, 16, 10))
+        self._said: list[str] = []
+        self.words = FlowBox(spacing=5)
+        layout.addWidget(self.words)
+
+    @property
+    def text(self) -> str:
+        """The sentence as it reads."""
+        return " ".join(self._said)
+
+    def refresh(self) -> None:
+        """Say it as it stands."""
+        self.words.clear()
+        self._said = []
+        rows = self._model.study.codebook.rows
+        for say in (self._of_persons, self._of_counts):
+            say(rows)
+        if rows.guessed:
+            self._word("A guess:")
+            self._link("keep it", partial(self._set, replace(rows, guessed=False)))
+            self._word("or")
+            self._link("undo it", partial(self._set, EACH_ITS_OWN))
+        self.words.arrange()
+
+    def _of_persons(self, rows: Rows) -> None:
+        if rows.counted:
+            return
+        if not rows.person:
+            self._word("Each row is")
+            self._choice("a case of its own", "person")
+            return
+        self._word("Each row is one")
+        self._choice(self._title(rows.occasion) if rows.occasion else "occasion", "occasion")
+        self._word("of one")
+        self._choice(self._title(rows.person), "person")
+
+    def _of_counts(self, rows: Rows) -> None:
+        if rows.counted:
+            self._word("Each row stands for as many cases as")
+            self._choice(self._title(rows.counted), "counted")
+            self._word("says")
+        elif not rows.person:
+            self._word("and stands for")
+            self._choice("1 case", "counted")
+
+    def _title(self, name: str) -> str:
+        title = self._model.study.codebook[name].title
+        return title if title == name else f"{title} ({name})"
+
+    def _word(self, text: str) -> None:
+        self._add(label(text))
+
+    def _add(self, word: QLabel | QPushButton) -> None:
+        self._said.append(word.text())
+        self.words.add(word)
+
+    def _link(self, text: str, call: Callable[[], object]) -> None:
+        self._add(button(text, "link", call))
+
+    def _choice(self, text: str, role: str) -> None:
+        made = button(text, "link", lambda: None, tip="say what a row is")
+        made.clicked.connect(partial(self._offer, role, made))
+        self._add(made)
+
+    def _offer(self, role: str, under: QPushButton) -> None:
+        """What the data could mean by a role, and nothing."""
+        self.menu(role).popup(under.mapToGlobal(under.rect().bottomLeft()))
+
+    def menu(self, role: str) -> QMenu:
+        """The offers of a role."""
+        menu, rows = QMenu(self), self._model.study.codebook.rows
+        said = getattr(rows, role)
+        for name in offers(role, self._model.study.data, self._distinct()):
+            entry = menu.addAction(self._offered(role, name), partial(self._choose, role, name))
+            entry.setCheckable(True)
+            entry.setChecked(name == said)
+        if menu.actions():
+            menu.addSeparator()
+        entry = menu.addAction(NOTHING[role], partial(self._choose, role, ""))
+        entry.setCheckable(True)
+        entry.setChecked(not said)
+        return menu
+
+    def _distinct(self) -> dict[str, int]:
+        return {name: facts.distinct for name, facts in self._model.found.facts.items()}
+
+    def _offered(self, role: str, name: str) -> str:
+        title = self._title(name)
+        return {
+            "person": f"an occasion of one {title}",
+            "occasion": f"one {title}",
+            "counted": f"as many as {title} says",
+        }[role]
+
+    def _choose(self, role: str, name: str) -> None:
+        rows = self._model.study.codebook.rows
+        if role == "counted":
+            self._set(Rows(counted=name))
+        elif role == "person":
+            self._set(Rows(person=name, occasion=rows.occasion if name and rows.occasion != name else ""))
+        else:
+            self._set(replace(rows, occasion=name))
+
+    def _set(self, rows: Rows) -> None:
+        self._model.do(SetRows(rows))

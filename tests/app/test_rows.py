@@ -1,0 +1,96 @@
+"""What a row is, as a person says it: at the head of the Codebook, by a finding's click, at the foot; few actions to a table."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QPushButton
+from pytestqt.qtbot import QtBot
+
+from istrel.app.window import Window
+from istrel.data.rows import EACH_ITS_OWN, Rows
+from rows import visits
+
+Opened = Callable[..., Window]
+Settle = Callable[..., None]
+COUNTED = "format,outcome,Freq\nevening,passed,40\nevening,failed,22\nweekend,passed,31\nweekend,failed,12\n"
+
+
+@pytest.fixture
+def show(opened: Opened, settle: Settle, tmp_path: Path) -> Callable[[str], Window]:
+    """A window with a file of these rows."""
+
+    def made(text: str) -> Window:
+        path = tmp_path / "rows.csv"
+        path.write_text(text, encoding="utf-8")
+        window = opened(str(path), sentence="")
+        settle()
+        return window
+
+    return made
+
+
+def press(window: Window, words: str, qtbot: QtBot) -> None:
+    (found,) = [b for b in window.findChildren(QPushButton) if b.text() == words and b.isVisible()]
+    qtbot.mouseClick(found, Qt.MouseButton.LeftButton)
+
+
+def choose(window: Window, role: str, words: str) -> None:
+    """One of the offers under a word of the sentence."""
+    menu = window.stations.codebook.widget.rows.menu(role)
+    next(action for action in menu.actions() if action.text() == words).trigger()
+
+
+def test_a_guess_is_shown_kept_undone_and_said_otherwise(
+    show: Callable[[str], Window], settle: Settle, qtbot: QtBot
+) -> None:
+    window = show(visits())
+    window.stations.codebook.go()
+    settle()
+    sentence = window.stations.codebook.widget.rows
+    assert sentence.text == "Each row is one time of one id A guess: keep it or undo it"
+    assert window.cases_line.cases.text() == "24 by id in 46 rows"
+    press(window, "undo it", qtbot)
+    settle()
+    assert sentence.text == "Each row is a case of its own and stands for 1 case"
+    assert window.cases_line.cases.text() == "46 of 46 cases"
+    choose(window, "person", "an occasion of one id")
+    choose(window, "occasion", "one time")
+    settle()
+    assert window.model.study.codebook.rows == Rows("id", "time")
+    assert sentence.text == "Each row is one time of one id"
+    choose(window, "person", "a case of its own")
+    assert window.model.study.codebook.rows == EACH_ITS_OWN
+    window.model.undo()
+    assert window.model.study.codebook.rows == Rows("id", "time")
+
+
+def test_a_counted_table_with_its_chi_square_takes_at_most_four_actions(
+    show: Callable[[str], Window], settle: Settle, qtbot: QtBot
+) -> None:
+    window = show(COUNTED)  # 1: opened
+    window.stations.intake.go()  # 2
+    settle()
+    press(window, "each row stands for Freq cases", qtbot)  # 3
+    settle()
+    assert window.cases_line.cases.text() == "105 cases in 4 rows"
+    window.stations.bench.go()
+    window.stations.bench.widget.writing.say("count format against outcome")  # 4: typed
+    settle()
+    exhibit = window.stations.bench.widget.desk.paper.proof.exhibit
+    assert exhibit.result.cells[0].n == 105
+    assert exhibit.result.cells[0].chi_square.statistic == pytest.approx(40_804 * 105 / (62 * 43 * 71 * 34))
+
+
+def test_a_table_before_and_after_with_differences_takes_at_most_six_actions(
+    show: Callable[[str], Window], settle: Settle
+) -> None:
+    window = show(visits())  # 1: opened; what a row is was guessed
+    window.stations.bench.go()  # 2
+    window.stations.bench.widget.writing.say("describe score, rating across time with difference, test")  # 3: typed
+    settle()
+    found = window.stations.bench.widget.desk.paper.proof.exhibit.result.differences
+    assert [(d.test.name, d.paired, d.persons) for d in found] == [("paired_t", True, 22), ("signed_ranks", True, 21)]
