@@ -247,6 +247,8 @@ SMALL: dict[str, tuple[str, ...]] = {
         "describe score across group × time with difference, test",
         "describe score across time with median, difference, test",
         "count ok against group",
+        "relate score, rating with within, intervals",
+        "relate score, rating with between",
     ),
     visits(("one", "two", "three")): ("describe score, rating, ok across time with difference, test",),
     pupils(): ("describe score across ok with test", "relate score, other"),

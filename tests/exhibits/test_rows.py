@@ -257,3 +257,47 @@ def test_the_command_line_says_what_a_row_is_and_refuses_what_cannot_be(
     ):
         assert cli.main(["make", str(path), "count g", "--to", "md", *wrong]) == 2
         assert says in capsys.readouterr().err
+
+
+@pytest.mark.parametrize("seed", range(3))
+def test_relations_within_and_between_persons(seed: int, data_of: Maker, style: HouseStyle) -> None:
+    from scipy import stats
+
+    text = visits(("one", "two", "three"), seed=seed)
+    rows = [line.split(",") for line in text.split()[1:]]
+    rows = [row for row in rows if row[4]]
+    x, y = (np.array([float(row[k]) for row in rows]) for k in (3, 4))
+    persons = np.array([int(row[0]) for row in rows])
+    dummies = (persons[:, None] == np.unique(persons)).astype(float)
+    left = [v - dummies @ np.linalg.lstsq(dummies, v, rcond=None)[0] for v in (x, y)]
+    free = len(rows) - dummies.shape[1] - 1
+    pair = content("relate score, rating with within", data_of(text), style)["results"][0]["pairs"][0]
+    r = float(np.corrcoef(*left)[0, 1])
+    assert [pair["coefficient"], pair["n"], pair["df"]] == [pytest.approx(r), len(rows), free]
+    assert pair["p"] == pytest.approx(2 * stats.t.sf(abs(r) * np.sqrt(free / (1 - r * r)), free))
+    pair = content("relate score, rating with between, method = spearman", data_of(text), style)["results"][0]["pairs"][
+        0
+    ]
+    whole = [line.split(",") for line in text.split()[1:]]
+    score = {
+        p: np.mean([float(row[3]) for row in whole if row[0] == p]) for p in dict.fromkeys(row[0] for row in whole)
+    }
+    rating = {p: np.mean([float(row[4]) for row in whole if row[0] == p and row[4]]) for p in score}
+    known = stats.spearmanr(list(score.values()), list(rating.values()))
+    assert [pair["coefficient"], pair["n"]] == [pytest.approx(known.statistic), len(score)]
+
+
+@pytest.mark.parametrize(
+    ("sentence", "says"),
+    [
+        ("relate score, ok with within", "holds words"),
+        ("relate score, rating with within, method = kendall", "Pearson’s r is defined"),
+        ("relate score, rating given same with between", "not computed together"),
+        ("relate score, rating with within, between", "decide the same thing"),
+    ],
+)
+def test_what_is_not_defined_within_persons_is_refused_by_name(sentence: str, says: str, data_of: Maker) -> None:
+    with pytest.raises(Problem, match=says):
+        make_exhibit(sentence, data_of(visits()))
+    with pytest.raises(Problem, match="whose rows these are"):
+        make_exhibit("relate score, other with within", data_of(pupils()))

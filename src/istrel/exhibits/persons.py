@@ -82,6 +82,11 @@ def _codes(name: str, data: Dataset) -> Codes:
     return data.once("persons", name, make)
 
 
+def person_codes(data: Dataset) -> Codes:
+    """Whose row each is, from 0, where the rows are said to be occasions of persons; -1 where that is not known."""
+    return _codes(data.codebook.rows.person, data)
+
+
 def n_persons(data: Dataset, cases: Cases) -> int | None:
     """How many persons stand in the rows in use, where these are said to be occasions; else None."""
     name = data.codebook.rows.person

@@ -30,6 +30,8 @@ def _takes_rows_for_independent(plan: Plan) -> bool:
         case "describe":
             compared = bool(request.settings["difference"] or request.settings["test"])
             return compared and not plan.data.codebook.rows.person
+        case "relate":
+            return not (request.settings["within"] or request.settings["between"])
         case "count":
             return bool(request.against)
         case _:

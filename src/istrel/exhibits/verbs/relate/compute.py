@@ -14,7 +14,7 @@ from istrel.data.column import Kind
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Group
 from istrel.exhibits.forms.catalogue import drawn
-from istrel.exhibits.persons import persons_of
+from istrel.exhibits.persons import person_codes, persons_of
 from istrel.exhibits.shared import shared_out
 from istrel.exhibits.text import Count
 from istrel.exhibits.verbs.relate.resolve import RelatePlan, is_numeric
@@ -46,7 +46,7 @@ class Part:
 def compute(plan: RelatePlan) -> RelateResult:
     """Every pair in every group."""
     cells = [
-        _related(_part(grouping.codes, i, plan), group, plan)
+        _related(_looked_at(_part(grouping.codes, i, plan), plan), group, plan)
         for grouping in plan.groupings
         for i, group in enumerate(grouping.groups)
     ]
@@ -79,6 +79,44 @@ def _part(codes: NDArray[np.int64], place: int, plan: RelatePlan) -> Part:
     kept = np.flatnonzero(inside)[complete]
     whole = {name: np.ones(kept.size, bool) for name in names}
     return Part(kept, part.size, {name: v[complete] for name, v in values.items()}, whole)
+
+
+def _looked_at(part: Part, plan: RelatePlan) -> Part:
+    """The rows; or the means of each person, where those are related."""
+    if not plan.request.settings["between"]:
+        return part
+    codes = person_codes(plan.data)[part.rows]
+    known = codes >= 0
+    persons, place = np.unique(codes[known], return_inverse=True)
+    values, valid = {}, {}
+    for name, found in part.values.items():
+        use = part.valid[name][known]
+        counts = np.bincount(place.ravel()[use], minlength=persons.size)
+        sums = np.bincount(place.ravel()[use], found[known][use], minlength=persons.size)
+        values[name], valid[name] = sums / np.maximum(counts, 1), counts > 0
+    return Part(np.arange(persons.size), persons.size, values, valid)
+
+
+def _within(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
+    """How far two variables move together in the rows of one person (Bland & Altman 1995)."""
+    codes = person_codes(plan.data)[part.rows]
+    both = part.both(a, b) & (codes >= 0)
+    persons, place = np.unique(codes[both], return_inverse=True)
+    n, free = int(both.sum()), int(both.sum()) - persons.size - 1
+    counts = np.maximum(np.bincount(place.ravel(), minlength=persons.size), 1)
+    x, y = (
+        values - (np.bincount(place.ravel(), values, minlength=persons.size) / counts)[place.ravel()]
+        for values in (part.values[name][both] for name in (a, b))
+    )
+    spread = float((x**2).sum()) * float((y**2).sum())
+    if free < 1 or not spread > 0:
+        why = DASH if free < 1 else Undefined("values_of_each_person_are_equal")
+        return _pair(a, b, "pearson", [np.nan] * 4, n, why)
+    r = float(np.clip((x * y).sum() / np.sqrt(spread), -1.0, 1.0))
+    effective = np.array(free + 2)  # cases that leave so many degrees of freedom
+    low, high = _limits(np.array(r), effective, "pearson", plan)
+    p = float(correlation.t_p_values(np.array(r), effective))
+    return replace(_pair(a, b, "pearson", [r, p, float(low), float(high)], n, None), df=free)
 
 
 def _related(part: Part, group: Group, plan: RelatePlan) -> RelateCell:
@@ -132,7 +170,9 @@ def _all_pairs(part: Part, plan: RelatePlan) -> tuple[Pair, ...]:
     found: dict[tuple[str, str], Pair] = {}
     for method in dict.fromkeys(methods.values()):
         mine = [pair for pair in wanted if methods[pair] == method]
-        if plan.given:
+        if plan.request.settings["within"]:
+            made = [_within(a, b, part, plan) for a, b in mine]
+        elif plan.given:
             made = [_partial(method, a, b, part, plan) for a, b in mine]
         elif method in MATRIX:
             made = _by_matrix(method, mine, part, plan)
@@ -140,7 +180,8 @@ def _all_pairs(part: Part, plan: RelatePlan) -> tuple[Pair, ...]:
             single = {"kendall": _by_tau, "eta": _by_eta, "cramers_v": _by_v}[method]
             made = [single(a, b, part, plan) for a, b in mine]
         found |= {(pair.a, pair.b): pair for pair in made}
-    persons = persons_of(plan.data, plan.cases)
+    said = plan.request.settings
+    persons = None if said["within"] or said["between"] else persons_of(plan.data, plan.cases)
     made = [found[pair] for pair in wanted]
     if persons is not None and persons.repeat_in(part.rows):
         made = [_untested(pair, persons.reason) for pair in made]

@@ -75,6 +75,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     method = request.settings["method"] or ("pearson" if all(_measured(n, data) for n in names) else "fitting")
     if given and method == "fitting":
         method = "spearman" if any(data.variable(n).level is Level.ORDINAL for n in names) else "pearson"
+    method = _of_persons(request, method, names, data)
     _check_levels((*sorted(names), *given), method, data)
     if given and method == "kendall":
         raise Problem("“given” takes Pearson’s or Spearman’s coefficient; name one with method = pearson.")
@@ -88,6 +89,35 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
         raise Problem(message, at=request.form_at, length=len(form), instead=("grid",) if len(names) > 2 else ())
     deletion = request.settings["deletion"]
     return RelatePlan(request, data, cases, subjects, against, given, groupings, method, deletion, form)
+
+
+def _of_persons(request: Request, method: str, names: set[str], data: Dataset) -> str:
+    """The method where rows of persons are related within them or between them.
+
+    Raises
+    ------
+    Problem
+        Where nobody is said to have several rows, or the coefficient is not defined so.
+    """
+    asked = next((name for name in ("within", "between") if request.settings[name]), "")
+    if not asked:
+        return method
+    at, length = request.settings.place_of(asked)
+    if not data.codebook.rows.person:
+        message = f"“{asked}” needs to know whose rows these are; say so at the head of the Codebook, or with --person."
+        raise Problem(message, at=at, length=length)
+    if request.given:
+        raise Problem(f"“{asked}” and “given” are not computed together; leave one of them out.", at=at, length=length)
+    words = next((name for name in sorted(names) if not is_numeric(name, data)), None)
+    if words is not None:
+        raise Problem(
+            f"“{words}” holds words, so it has no mean of a person; leave it out or leave out “{asked}”.",
+            at=at,
+            length=length,
+        )
+    if asked == "within" and request.settings["method"] not in (None, "pearson", "fitting"):
+        raise Problem("Within persons Pearson’s r is defined; leave the method out.", at=at, length=length)
+    return "pearson" if asked == "within" or method == "fitting" else method
 
 
 def _given(request: Request, names: set[str], data: Dataset) -> tuple[str, ...]:

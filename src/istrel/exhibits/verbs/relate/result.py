@@ -16,7 +16,7 @@ SINGULAR = 1e-10
 
 @dataclass(frozen=True)
 class Pair:
-    """One pair; `method` is pearson, spearman, kendall, eta or cramers_v."""
+    """One pair; `method` is pearson, spearman, kendall, eta or cramers_v; `df` is known where it does not follow from n."""
 
     a: str
     b: str
@@ -27,6 +27,7 @@ class Pair:
     p_adjusted: Value
     low: Value
     high: Value
+    df: int | None = None
 
 
 @dataclass(frozen=True)

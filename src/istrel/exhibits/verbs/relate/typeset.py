@@ -260,6 +260,9 @@ def _coefficient_notes(plan: RelatePlan, result: RelateResult, pairs: list[Pair]
     if plan.given:
         given = listed([titled(plan.data.variable(name)) for name in plan.given])
         texts.append(say("coefficients_are_partial_taken_out", names=given))
+    for asked, phrase in (("within", "coefficients_are_within"), ("between", "coefficients_are_between")):
+        if plan.request.settings[asked]:
+            texts.append(say(phrase, name=titled(plan.data.variable(plan.data.codebook.rows.person))))
     if len(methods) > 1 and not plan.against:
         texts += _which(plan, pairs, methods)
     if any(cell.indefinite for cell in result.cells):
@@ -373,7 +376,8 @@ def _named(pair: Pair, cell: RelateCell, plan: RelatePlan) -> Text:
     )
     symbol = say(COEFFICIENTS[pair.method].symbol)
     if pair.method == "pearson" and isinstance(pair.n, int) and pair.n > 2 + len(plan.given):
-        df = count_cell(pair.n - 2 - len(plan.given), row=row, column=f"{first}/df")
+        free = pair.n - 2 - len(plan.given) if pair.df is None else pair.df
+        df = count_cell(free, row=row, column=f"{first}/df")
         return say("pair_with_coefficient_and_df", a=a, b=b, symbol=symbol, df=df, value=value, p=p)
     return say("pair_with_coefficient", a=a, b=b, symbol=symbol, value=value, p=p)
 

@@ -35,5 +35,7 @@ def _pair(pair: Pair) -> Json:
         "n": number(pair.n),
     }
     entry |= {key: number(getattr(pair, key)) for key in ("p", "p_adjusted", "low", "high")}
+    if pair.df is not None:
+        entry["df"] = pair.df
     why = reason(pair.coefficient)
     return {**entry, "undefined": why} if why is not None else entry
