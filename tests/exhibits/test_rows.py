@@ -301,3 +301,19 @@ def test_what_is_not_defined_within_persons_is_refused_by_name(sentence: str, sa
         make_exhibit(sentence, data_of(visits()))
     with pytest.raises(Problem, match="whose rows these are"):
         make_exhibit("relate score, other with within", data_of(pupils()))
+
+
+def test_the_intraclass_correlation_is_that_of_one_way_analysis(data_of: Maker, style: HouseStyle) -> None:
+    from scipy import stats
+
+    text = visits(("one", "two", "three"), gaps=False)
+    x = table(text, "score", "time", ("one", "two", "three")).astype(float)
+    n, k = x.shape
+    between, within = k * x.mean(axis=1).var(ddof=1), x.var(axis=1, ddof=1).mean()
+    found = content("describe score with icc, icc_low, icc_high", data_of(text), style)["results"][0]["statistics"]
+    f = between / within
+    low, high = f / stats.f.ppf(0.975, n - 1, n * (k - 1)), f * stats.f.ppf(0.975, n * (k - 1), n - 1)
+    wanted = [(end - 1) / (end + k - 1) for end in (f, low, high)]
+    assert [found["icc"], found["icc_low"], found["icc_high"]] == pytest.approx(wanted)
+    alone = content("describe score with icc", data_of(pupils()), style)["results"][0]
+    assert alone["undefined"]["icc"] == "nobody is said to have several rows"

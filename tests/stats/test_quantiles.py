@@ -13,6 +13,7 @@ from hypothesis import strategies as st
 from istrel.stats import quantiles as q
 from istrel.stats.estimates import Undefined
 from istrel.stats.grouping import Arranged, arrange
+from istrel.stats.quantiles import median_level, median_ranks
 from oracles import apart, quantile
 
 
@@ -147,3 +148,21 @@ def test_arranging_sorts_every_group_by_itself(values: list[float], seed: int) -
     cells = arrange(x, codes, np.ones(x.size, bool), 4)
     for group in range(4):
         assert np.array_equal(np.sort(x[codes == group]), cells.group(group))
+
+
+@pytest.mark.parametrize("confidence", [0.9, 0.95, 0.99])
+def test_the_interval_of_a_median_has_at_least_its_level_and_no_step_to_spare(confidence: float) -> None:
+    from scipy.stats import binom
+
+    n = np.arange(1, 400)
+    rank = median_ranks(n, confidence=confidence)
+    tail = (1 - confidence) / 2
+    assert (binom.cdf(rank - 1, n, 0.5)[rank > 0] <= tail).all()
+    assert (binom.cdf(rank, n, 0.5) > tail).all()
+    for size in (6, 11, 40):  # the median of any distribution lies within, as often as is said
+        rng = np.random.default_rng(size)
+        x = np.sort(rng.exponential(size=(20_000, size)), axis=1)
+        k = int(median_ranks(np.array([size]), confidence=confidence)[0])
+        if k:
+            inside = (x[:, k - 1] <= np.log(2)) & (np.log(2) <= x[:, size - k])
+            assert inside.mean() == pytest.approx(median_level(size, confidence=confidence), abs=0.01)

@@ -46,6 +46,43 @@ def quantile(cells: Arranged, p: float, *, kind: QuantileType = 7) -> Estimates:
     return estimates(np.where((part == 0) | (low == high), low, np.clip(between, low, high)), (n < 1, EMPTY))
 
 
+def median_ranks(n: NDArray[np.int64], *, confidence: float = 0.95) -> NDArray[np.int64]:
+    """Of n values in order, from 1, that at which the interval of the median begins; it ends as far from the other end. 0 where
+    so few values have none: the largest k with P(X < k) ≤ (1 − confidence)/2, X binomial of n and ½.
+    """
+    from scipy.special import bdtr, ndtri
+
+    tail = (1 - confidence) / 2
+    size = np.maximum(n, 1).astype(np.int64)
+    rank = np.clip(np.floor(size / 2 + float(ndtri(tail)) * np.sqrt(size) / 2), 0, size)
+    while (more := bdtr(rank, size, 0.5) <= tail).any():
+        rank = rank + more
+    while (fewer := (rank > 0) & (bdtr(np.maximum(rank - 1, 0), size, 0.5) > tail)).any():
+        rank = rank - fewer
+    return np.where(n > 0, rank, 0).astype(np.int64)
+
+
+def median_level(n: int, *, confidence: float = 0.95) -> float:
+    """The level that the interval of a median of n values truly has; NaN where there is none."""
+    from scipy.special import bdtr
+
+    rank = int(median_ranks(np.array([n]), confidence=confidence)[0])
+    return 1 - 2 * float(bdtr(rank - 1, n, 0.5)) if rank else float("nan")
+
+
+def median_interval(cells: Arranged, *, confidence: float = 0.95) -> tuple[Estimates, Estimates]:
+    """Limits of the median of every group by order statistics, without any form of distribution (Thompson 1936)."""
+    ranks = median_ranks(cells.sizes, confidence=confidence)
+    few = ranks < 1
+    if not cells.values.size:
+        none = estimates(np.full(few.size, np.nan), (few, "too_few_values"))
+        return none, none
+    last = cells.values.size - 1
+    low = cells.values[np.clip(cells.bounds[:-1] + ranks - 1, 0, last)]
+    high = cells.values[np.clip(cells.bounds[1:] - ranks, 0, last)]
+    return estimates(low, (few, "too_few_values")), estimates(high, (few, "too_few_values"))
+
+
 def share_between(cells: Arranged, low: Array, high: Array) -> Array:
     """The share of each group's values from its own `low` to its own `high`, both included; NaN for an empty group."""
     below, upto = (cells.places(limits[:, None], after=after)[:, 0] for limits, after in ((low, False), (high, True)))

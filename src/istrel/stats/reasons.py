@@ -29,6 +29,7 @@ REASONS = {
     "no_p_beyond_values_royston": "no p beyond {n} values (Royston, 1995)",
     "no_pairs_that_differ_in": "no pairs that differ in both",
     "no_values": "no values",
+    "nobody_has_several_rows": "nobody is said to have several rows",
     "not_beyond_cases_it_compares": "not beyond {n} cases: it compares every pair",
     "not_for_a_date_variable": "not for a date variable",
     "not_for_a_text_variable": "not for a text variable",

@@ -76,7 +76,7 @@ class Statistic:
     @property
     def ranks(self) -> bool:
         """Whether it comes from the order of the values."""
-        return self.recorded == "between"
+        return self.recorded == "between" or self.name.startswith("median")
 
     @property
     def head(self) -> str:

@@ -11,6 +11,8 @@ _BY_N_MINUS_1 = "defined_sd"
 _OF_A_TYPE = "quantiles_are_of_type_hyndman"
 _ADJUSTED = "skewness_and_kurtosis_are_the"
 _BY_T = "defined_mean_interval"
+_BY_ORDER = "defined_median_interval"
+_ONE_WAY = "defined_icc"
 _TRIMMED = "defined_trimmed_mean"
 
 _ENTRIES = (
@@ -40,6 +42,23 @@ _ENTRIES = (
     Statistic("ci", "confidence interval of the mean", "CI", of=("ci_low", "ci_high")),
     Statistic("trimmed_mean", "mean without the outer values at each end", "trimmed M", defined=_TRIMMED),
     Statistic("median", "median", "Mdn", recorded="between", dates=True, short="short_median", defined=_OF_A_TYPE),
+    Statistic(
+        "median_ci_low",
+        "lower limit of the confidence interval of the median",
+        recorded="values",
+        short="short_ci_low",
+        defined=_BY_ORDER,
+        spreads=True,
+    ),
+    Statistic(
+        "median_ci_high",
+        "upper limit of the confidence interval of the median",
+        recorded="values",
+        short="short_ci_high",
+        defined=_BY_ORDER,
+        spreads=True,
+    ),
+    Statistic("median_ci", "confidence interval of the median", "CI of Mdn", of=("median_ci_low", "median_ci_high")),
     Statistic("mode", "most frequent value", "mode", recorded="values"),
     Statistic("mode_count", "how often the mode occurs", kind=Kind.COUNT),
     Statistic("q1", "first quartile", recorded="between", dates=True, defined=_OF_A_TYPE, spreads=True),
@@ -69,6 +88,16 @@ _ENTRIES = (
     Statistic("kurtosis", "adjusted excess kurtosis G2", "kurtosis", Kind.STATISTIC, defined=_ADJUSTED),
     Statistic("kurtosis_se", "standard error of the kurtosis", kind=Kind.STATISTIC),
     Statistic("kurtosis_z", "kurtosis over its standard error", kind=Kind.STATISTIC, defined=_ADJUSTED),
+    Statistic(
+        "icc",
+        "share of the variance that lies between persons",
+        "ICC",
+        Kind.COEFFICIENT,
+        short="short_icc",
+        defined=_ONE_WAY,
+    ),
+    Statistic("icc_low", "lower limit of the interval of the ICC", kind=Kind.COEFFICIENT, defined=_ONE_WAY),
+    Statistic("icc_high", "upper limit of the interval of the ICC", kind=Kind.COEFFICIENT, defined=_ONE_WAY),
     Statistic("geometric_mean", "geometric mean"),
     Statistic("harmonic_mean", "harmonic mean"),
     Statistic("lowest", "lowest values and their cases", recorded="values", cases=True),

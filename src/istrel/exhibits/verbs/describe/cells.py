@@ -101,14 +101,21 @@ def counts_of(cell: MeasuredCell) -> Text:
     return say("n_and_missing", n=n, missing=missing)
 
 
+INTERVALS: dict[tuple[str, ...], str] = {
+    ("ci_low", "ci_high"): "head_interval",
+    ("median_ci_low", "median_ci_high"): "head_median_interval",
+}
+
+
 def paired_heads(shown: tuple[str, ...], confidence: float) -> tuple[list[Head], list[Head]]:
     """(spanners, heads) of the statistics; the two limits of an interval, side by side, stand under one spanner."""
     spanners: list[Head] = []
     place = 0
     level = Cell(100 * confidence, Kind.EDGE)
     while place < len(shown):
-        if shown[place : place + 2] == ("ci_low", "ci_high"):
-            spanners.append(Head(say("head_interval", level=level), span=2))
+        head = INTERVALS.get(shown[place : place + 2])
+        if head is not None:
+            spanners.append(Head(say(head, level=level), span=2))
             place += 2
         else:
             spanners.append(Head(()))

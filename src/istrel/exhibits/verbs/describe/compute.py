@@ -16,6 +16,7 @@ from istrel.data.column import Kind
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms.catalogue import drawn
+from istrel.exhibits.persons import person_codes
 from istrel.exhibits.shared import arranged, arranged_together, batches, moments_of, shared_out
 from istrel.exhibits.verbs.describe.differences import differences_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
@@ -25,6 +26,7 @@ from istrel.sentence.vocabulary import percentile_of, statistic
 from istrel.stats import moments, quantiles
 from istrel.stats.estimates import Estimates, Undefined, ratio
 from istrel.stats.grouping import Arranged
+from istrel.stats.intraclass import Intraclass, one_way
 from istrel.style.numbers import Precision
 
 A_LOOK = 1_000  # values after which most measures are known to be none of whole numbers
@@ -85,7 +87,13 @@ def _measured(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[
     name, dates = subject.name, subject.treated == "dates"
     cells = arranged(name, grouping, plan.data)
     sizes = grouping.sizes
-    bench = Workbench(cells, sizes, plan, lambda: moments_of(name, grouping, plan.data))
+    bench = Workbench(
+        cells,
+        sizes,
+        plan,
+        lambda: moments_of(name, grouping, plan.data),
+        lambda k: _intraclass(name, grouping, k, plan),
+    )
     columns = {key: bench.statistic(key) for key in plan.computed if not dates or statistic(key).dates}
     none = {key: Undefined("not_for_a_date_variable") for key in plan.computed if key not in columns}
     first = cells.values[:A_LOOK]
@@ -129,6 +137,7 @@ class Workbench:
     sizes: NDArray[np.int64]
     plan: DescribePlan
     made_moments: Callable[[], moments.Moments]
+    related: Callable[[int], Intraclass]
 
     @cached_property
     def moments(self) -> moments.Moments:
@@ -137,6 +146,10 @@ class Workbench:
     @cached_property
     def interval(self) -> tuple[Estimates, Estimates]:
         return moments.mean_interval(self.moments, confidence=self.plan.request.settings["confidence"])
+
+    @cached_property
+    def median_interval(self) -> tuple[Estimates, Estimates]:
+        return quantiles.median_interval(self.cells, confidence=self.plan.request.settings["confidence"])
 
     @cached_property
     def modes(self) -> quantiles.Modes:
@@ -185,6 +198,8 @@ ESTIMATES: dict[str, Callable[[Workbench], Estimates]] = {
     "ci_high": lambda b: b.interval[1],
     "trimmed_mean": lambda b: quantiles.trimmed_mean(b.cells, proportion=b.plan.request.settings["trim"]),
     "median": lambda b: quantiles.quantile(b.cells, 0.5, kind=b.kind),
+    "median_ci_low": lambda b: b.median_interval[0],
+    "median_ci_high": lambda b: b.median_interval[1],
     "q1": lambda b: quantiles.quantile(b.cells, 0.25, kind=b.kind),
     "q3": lambda b: quantiles.quantile(b.cells, 0.75, kind=b.kind),
     "iqr": lambda b: quantiles.interquartile_range(b.cells, kind=b.kind),
@@ -207,11 +222,24 @@ ESTIMATES: dict[str, Callable[[Workbench], Estimates]] = {
 }
 
 LISTS: dict[str, Callable[[Workbench, int], Value]] = {
+    "icc": lambda b, group: b.related(group).value,
+    "icc_low": lambda b, group: b.related(group).low,
+    "icc_high": lambda b, group: b.related(group).high,
     "mode": lambda b, group: b.mode(group),
     "lowest": lambda b, group: b.extremes[0][group] or Undefined(quantiles.EMPTY),
     "highest": lambda b, group: b.extremes[1][group] or Undefined(quantiles.EMPTY),
     "outliers": lambda b, group: b.outside[group],
 }
+
+
+def _intraclass(name: str, grouping: Grouping, group: int, plan: DescribePlan) -> Intraclass:
+    """Of the rows of one group; nothing where nobody is said to have several."""
+    if not plan.data.codebook.rows.person:
+        none = Undefined("nobody_has_several_rows")
+        return Intraclass(none, none, none)
+    numbers, persons = plan.data.numbers(name), person_codes(plan.data)
+    used = numbers.valid & (grouping.codes == group) & (persons >= 0)
+    return one_way(numbers.values[used], persons[used], confidence=plan.request.settings["confidence"])
 
 
 NOT_FOR = {

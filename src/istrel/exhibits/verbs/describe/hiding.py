@@ -5,6 +5,8 @@ from __future__ import annotations
 from collections.abc import Hashable
 from dataclasses import replace
 
+import numpy as np
+
 from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.ledger import Ledger, hidden_cases, hidden_groupings
 from istrel.exhibits.text import Count, Hidden
@@ -19,7 +21,9 @@ from istrel.exhibits.verbs.hidden_frequencies import (
 )
 from istrel.sentence.vocabulary import CASE_LISTS, percentile_of, statistic
 from istrel.stats.estimates import Undefined
+from istrel.stats.quantiles import median_ranks
 
+OF_MEDIAN, WIDEST = ("median_ci_low", "median_ci_high"), 0.999  # the widest interval there is
 SINGLE = ("min", "max", "range")  # values of single cases
 TELLING = Undefined("it_would_give_hidden_counts")
 
@@ -96,6 +100,8 @@ def _statistic(key: str, value: Value, cell: MeasuredCell, below: int, *, nothin
         return value
     if nothing or key in CASE_LISTS or key in SINGLE:
         return Hidden()
+    if key in OF_MEDIAN and int(median_ranks(np.array([_int(cell.n)]), confidence=WIDEST)[0]) < below:
+        return Hidden()  # fewer than so many cases lie beyond it
     if int(_narrower(key) * _int(cell.n)) < below:
         return Hidden()
     if key in ("mode", "mode_count") and not _frequent(cell, below):

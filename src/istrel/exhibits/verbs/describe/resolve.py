@@ -108,6 +108,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     return DescribePlan(request, data, cases, subjects, groupings, form, shown, computed, layout)
 
 
+INTERVAL_LIMITS = tuple(name for name in STATISTICS if name.endswith(("_low", "_high")))
 NEEDS = {"trim": ("trimmed_mean",), "fences": ("outliers",), "outliers_by": ("outliers",)}
 
 
@@ -115,11 +116,11 @@ def _refuse_idle(request: Request, shown: tuple[str, ...]) -> None:
     """Raises for a setting that says how something is made which the table does not show."""
     said = request.settings
     compares = said["difference"] or said["test"]
-    ranked = [name for name, entry in STATISTICS.items() if entry.ranks]
+    ranked = [name for name, entry in STATISTICS.items() if entry.ranks and entry.recorded == "between"]
     needs = {
         **NEEDS,
         "quantiles": (*ranked, *(key for key in shown if key not in STATISTICS)),
-        "confidence": ("ci_low", "ci_high", *(shown if compares else ())),
+        "confidence": (*INTERVAL_LIMITS, *(shown if compares else ())),
         "adjust": shown if said["test"] else (),
     }
     for name in said:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from istrel.exhibits.table import About, Head, Row, TableSheet
 from istrel.exhibits.text import Cell, Text, say
-from istrel.exhibits.verbs.describe.cells import cell_of, head_of, paired_heads
+from istrel.exhibits.verbs.describe.cells import INTERVALS, cell_of, head_of, paired_heads
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
 from istrel.exhibits.verbs.describe.words import notes_of, title_of
@@ -29,13 +29,13 @@ def statistics_in_rows(plan: DescribePlan, result: DescribeResult) -> TableSheet
 
 def _taken_together(keys: tuple[str, ...]) -> tuple[str, ...]:
     """The two limits of an interval stand in one row."""
-    return keys[:2] if keys[:2] == ("ci_low", "ci_high") else keys[:1]
+    return keys[:2] if keys[:2] in INTERVALS else keys[:1]
 
 
 def _stub(keys: tuple[str, ...], plan: DescribePlan) -> Text:
     if len(keys) == 1:
         return head_of(keys[0])
-    return say("head_interval", level=Cell(100 * plan.request.settings["confidence"], Kind.EDGE))
+    return say(INTERVALS[keys], level=Cell(100 * plan.request.settings["confidence"], Kind.EDGE))
 
 
 def _statistics(keys: tuple[str, ...], cell: MeasuredCell, plan: DescribePlan) -> Text:

@@ -36,6 +36,7 @@ from istrel.exhibits.wording import (
     ungrouped_notes,
 )
 from istrel.sentence.vocabulary import STATISTICS, statistic
+from istrel.stats.quantiles import median_level
 from istrel.style.numbers import Kind
 from istrel.style.phrases import phrases_in, slots
 
@@ -75,6 +76,7 @@ def notes_of(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
         texts += percent_notes(counted, of_valid=True)
     if plan.form == "table":
         shown = plan.shown if not counted else _paired(plan)
+        texts += _median_levels(measured, plan)
         texts += _definitions(tuple(key for key in shown if plan.layout != "statistics" or key != "ci_high"))
         reasons = [cell.statistics[key] for cell in measured for key in shown if key in cell.statistics]
         texts += dashes_note([*reasons, *difference_reasons(result)])
@@ -125,6 +127,21 @@ def _why(name: str, grouping: Grouping, data: Dataset) -> Text:
         return ()
     parts = [say("n_for_reason", n=count, reason=verbatim(reason.words)) for reason, count in found]
     return say("in_brackets", list=joined(parts))
+
+
+def _median_levels(cells: list[MeasuredCell], plan: DescribePlan) -> list[Text]:
+    """The levels that intervals of medians truly have: order statistics come in steps."""
+    if "median_ci_low" not in plan.shown:
+        return []
+    confidence = plan.request.settings["confidence"]
+    ns = {
+        cell.n for cell in cells if isinstance(cell.n, int) and isinstance(cell.statistics.get("median_ci_low"), float)
+    }
+    levels = sorted(round(100 * median_level(n, confidence=confidence), 1) for n in ns)
+    if not levels:
+        return []
+    low, high = (Cell(level, Kind.EDGE) for level in (levels[0], levels[-1]))
+    return [say("median_level", level=low) if levels[0] == levels[-1] else say("median_levels", low=low, high=high)]
 
 
 def _definitions(shown: tuple[str, ...]) -> list[Text]:
