@@ -16,6 +16,7 @@ from istrel.study.labels import numbers_and_labels
 from istrel.study.parts import Prose, Words
 from istrel.study.recipes import Gathered, Joined, Longer, Pasted, Read, Recipe, Stacked, Wider
 from istrel.study.remake import made
+from istrel.study.rows import in_words
 from istrel.study.study import Study, StudySource
 from istrel.style.house import HouseStyle
 
@@ -47,10 +48,14 @@ def _versions() -> Iterator[str]:
 def _sources(study: Study) -> Iterator[str]:
     for source in study.sources:
         rows, columns = source.raw.n_rows, len(source.raw.columns)
-        yield f"Source {source.name}: {counted(rows, 'case')}, {counted(columns, 'variable')}; {_origin(source.recipe, study)}."
+        yield f"Source {source.name}: {counted(rows, _unit(source))}, {counted(columns, 'variable')}; {_origin(source.recipe, study)}."
         if source.raw.source.sha256:
             yield f"SHA-256 of {source.name}: {source.raw.source.sha256}"
         yield from _said_of(source)
+
+
+def _unit(source: StudySource) -> str:
+    return "row" if source.codebook.rows.said else "case"
 
 
 def _origin(recipe: Recipe | None, study: Study) -> str:
@@ -82,6 +87,8 @@ def _origin(recipe: Recipe | None, study: Study) -> str:
 
 def _said_of(source: StudySource) -> Iterator[str]:
     """Condition, corrections with their reasons, cases set aside, missing codes, definitions of derived variables."""
+    if said := in_words(source.codebook):
+        yield said
     if source.standing is not None:
         yield f"Cases in use: those with {show_condition(source.standing)}, {source.n_used:,} of {source.raw.n_rows:,}."
     for correction in source.corrections:

@@ -43,6 +43,22 @@ def with_rows(codebook: Codebook, rows: Rows, table: Table, aside: Mask | None =
     return with_roles(codebook, replace(rows, guessed=False), table)
 
 
+def in_words(codebook: Codebook) -> str:
+    """What a row is, as a sentence; nothing where each is a case of its own."""
+    rows = codebook.rows
+    if rows.counted:
+        return f"Each row stands for as many cases as {_called(rows.counted, codebook)} says."
+    if not rows.person:
+        return ""
+    one = _called(rows.occasion, codebook) if rows.occasion else "occasion"
+    return f"Each row is one {one} of one {_called(rows.person, codebook)}."
+
+
+def _called(name: str, codebook: Codebook) -> str:
+    title = codebook[name].title
+    return title if title == name else f"{title} ({name})"
+
+
 def check_counts(column: Column, codebook: Codebook, aside: Mask | None) -> None:
     """Raises where a variable cannot say how many cases each row stands for: negative, not whole, missing."""
     if column.kind is not Kind.NUMBER:
