@@ -38,3 +38,17 @@ def counted(rows: int = 14, seed: int = 2) -> tuple[str, str]:
     short = "x,o,g,h,Freq\n" + "".join(",".join(map(str, kind)) + "\n" for kind in kinds)
     spread = "x,o,g,h\n" + "".join((",".join(map(str, kind[:4])) + "\n") * kind[4] for kind in kinds)
     return short, spread
+
+
+def wide(text: str) -> str:
+    """The same visits with a row for each person, and a column for each measure and occasion."""
+    head, *lines = (line.split(",") for line in text.split())
+    times = list(dict.fromkeys(line[1] for line in lines))
+    cells = {(line[0], line[1]): line for line in lines}
+    groups = {line[0]: line[2] for line in lines}
+    measures = [(head.index(name), time) for name in ("score", "rating") for time in times]
+    rows = [["number", "group", *(f"{head[k]}_{time}" for k, time in measures)]]
+    for person, group in groups.items():
+        values = (cells[person, time][k] if (person, time) in cells else "" for k, time in measures)
+        rows.append([person, group, *values])
+    return "".join(",".join(row) + "\n" for row in rows)

@@ -78,6 +78,7 @@ def test_the_json_of_the_intake_has_the_form_of_the_contract(capsys: pytest.Capt
         "columns",
         "variables",
         "rows_are",
+        "series",
         "findings",
         "missing_patterns",
     }

@@ -14,12 +14,13 @@ from every_sentence import with_counts
 from istrel import cli
 from istrel.data.dataset import Dataset
 from istrel.data.rows import Rows
+from istrel.data.series import series_in
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.style.house import HouseStyle
 from made import make_exhibit
-from rows import counted, pupils, visits
+from rows import counted, pupils, visits, wide
 
 Maker = Callable[..., Dataset]
 SENTENCES = (
@@ -317,3 +318,66 @@ def test_the_intraclass_correlation_is_that_of_one_way_analysis(data_of: Maker, 
     assert [found["icc"], found["icc_low"], found["icc_high"]] == pytest.approx(wanted)
     alone = content("describe score with icc", data_of(pupils()), style)["results"][0]
     assert alone["undefined"]["icc"] == "nobody is said to have several rows"
+
+
+@pytest.mark.parametrize(
+    "sentence",
+    [
+        "describe score, rating across {time} with difference, test",
+        "describe score across {time} with median, difference, test = ranks",
+        "describe score across group × {time} with difference, test",
+        "describe score across group with difference, test",
+        "relate score, rating with within, intervals",
+        "count rating across {time}",
+        "describe score across {time} as boxes",
+        "describe score among group = a with icc, mean",
+    ],
+)
+def test_long_and_wide_give_the_same(sentence: str, data_of: Maker, style: HouseStyle) -> None:
+    text = visits(("t1", "t2"), gaps=False)
+    long, across = data_of(text), data_of(wide(text))
+    one, other = (
+        content(sentence.format(time=time), data, style) for time, data in (("time", long), ("occasion", across))
+    )
+    assert json.dumps(without_rows([one["results"], one.get("differences")])).replace(
+        '"time"', '"occasion"'
+    ) == json.dumps(without_rows([other["results"], other.get("differences")]))
+    assert one["cases"]["persons"] == other["cases"]["persons"] in (12, 24)
+
+
+def test_rows_of_occasions_are_those_of_the_file(data_of: Maker, style: HouseStyle) -> None:
+    data = data_of("x_pre,x_post\n" + "".join(f"{k},{k + 1 if k != 3 else 900}\n" for k in range(1, 12)))
+    found = content("describe x across occasion with highest", data, style)["results"][1]
+    assert (found["groups"], found["statistics"]["highest"][0]) == ({"occasion": "post"}, [900, 3])
+
+
+@pytest.mark.parametrize(
+    ("columns", "series"),
+    [
+        ("score_pre,score_post", [("score", ("score_pre", "score_post"), ("pre", "post"))]),
+        ("post_bp,pre_bp", [("bp", ("pre_bp", "post_bp"), ("pre", "post"))]),
+        ("x.t10,x.t2,x.t1", [("x", ("x.t1", "x.t2", "x.t10"), ("t1", "t2", "t10"))]),
+        ("mot_01,mot_02,mot_03", []),  # items of a scale
+        ("score_pre,score,score_post", []),  # a variable of that name is there already
+        ("apre,apost", []),
+    ],
+)
+def test_series_are_guessed_by_names(columns: str, series: list[tuple[str, ...]], data_of: Maker) -> None:
+    names = columns.split(",")
+    rows = "".join(",".join(f"{k * 7 % 13 + place + 0.5}" for place in range(len(names))) + "\n" for k in range(20))
+    data = data_of(f"{columns}\n{rows}")
+    assert [(one.name, one.columns, one.occasions) for one in series_in(data.codebook, data.table)] == series
+
+
+def test_what_has_no_occasions_is_not_mixed_with_what_has(data_of: Maker) -> None:
+    data = data_of(
+        "x_pre,x_post,y_t1,y_t2,z\n"
+        + "".join(f"{k * 5 % 19},{k * 7 % 19},{k * 3 % 19},{k * 2 % 19},{k % 7}.5\n" for k in range(1, 20))
+    )
+    with pytest.raises(Problem, match="“z” has no occasions"):
+        make_exhibit("describe x, z across occasion", data)
+    with pytest.raises(Problem, match="have other occasions"):
+        make_exhibit("describe x, y across occasion", data)
+    apart = data_of("x_pre,x_post\n" + "".join(f"{k},{1000 + k}\n" for k in range(20)))  # not one scale
+    with pytest.raises(Problem, match="no variable"):
+        make_exhibit("describe x across occasion", apart)

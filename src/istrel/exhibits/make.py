@@ -13,6 +13,7 @@ from istrel.exhibits.cases import Cases, refuse_two_ways
 from istrel.exhibits.contracts import Plan, Result
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.forms.catalogue import form_of
+from istrel.exhibits.occasions import with_occasions
 from istrel.exhibits.remarks.rows import rows_remark
 from istrel.exhibits.setting import MarginNote, Sheet
 from istrel.exhibits.text import Text
@@ -86,7 +87,7 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
         For a request that cannot be met; `at` and `length` show the word, where it was typed.
     """
     refuse_two_ways(request.settings)
-    verb, data = verb_of(request.verb), as_cases(data)
+    verb, data = verb_of(request.verb), with_occasions(request, as_cases(data))
     plan: Plan = verb.resolve(request, data, standing)
     result = _hidden(verb, plan, verb.compute(plan))
     if plan.form != "table" and (of_numbers := form_of(plan.form).of_numbers) is not None:

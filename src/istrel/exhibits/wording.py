@@ -134,7 +134,7 @@ def _of_rows(cases: Cases) -> list[Text]:
     if data is None or isinstance(cases.used, Hidden):
         return []
     rows = data.codebook.rows
-    if data.origin is not None:
+    if rows.counted and data.origin is not None:
         n = Cell(float(np.unique(data.origin[cases.mask]).size), Kind.COUNT)
         return [say("rows_that_are_counted", rows=n, name=verbatim(rows.counted))]
     persons = n_persons(data, cases)

@@ -48,7 +48,8 @@ def _versions() -> Iterator[str]:
 def _sources(study: Study) -> Iterator[str]:
     for source in study.sources:
         rows, columns = source.raw.n_rows, len(source.raw.columns)
-        yield f"Source {source.name}: {counted(rows, _unit(source))}, {counted(columns, 'variable')}; {_origin(source.recipe, study)}."
+        size = f"{counted(rows, _unit(source))}, {counted(columns, 'variable')}"
+        yield f"Source {source.name}: {size}; {_origin(source.recipe, study)}."
         if source.raw.source.sha256:
             yield f"SHA-256 of {source.name}: {source.raw.source.sha256}"
         yield from _said_of(source)

@@ -9,6 +9,7 @@ from istrel.data.facts import Extreme, FileFacts, VariableFacts, extremes, file_
 from istrel.data.patterns import MissingMap, MissingPattern, missing_map, missing_patterns
 from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.screening import Finding, screen
+from istrel.data.series import Series, series_in
 from istrel.data.table import Source
 
 
@@ -30,6 +31,7 @@ class Intake:
     patterns: tuple[MissingPattern, ...]
     map: MissingMap
     rows: Rows = EACH_ITS_OWN
+    series: tuple[Series, ...] = ()
 
 
 def take_in(data: Dataset) -> Intake:
@@ -44,4 +46,5 @@ def take_in(data: Dataset) -> Intake:
         patterns=missing_patterns(data),
         map=missing_map(data),
         rows=data.codebook.rows,
+        series=series_in(data.codebook, data.table),
     )

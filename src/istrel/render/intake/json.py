@@ -23,6 +23,9 @@ def render(intake: Intake) -> bytes:
         "columns": intake.file.columns,
         "variables": [_variable(facts, *intake.extremes[facts.name]) for facts in intake.variables],
         "rows_are": {**{role: intake.rows.said.get(role) for role in ROLES}, "guessed": intake.rows.guessed},
+        "series": [
+            {"name": one.name, "columns": list(one.columns), "occasions": list(one.occasions)} for one in intake.series
+        ],
         "findings": [_finding(finding) for finding in intake.findings],
         "missing_patterns": [{"variables": list(p.variables), "count": p.count} for p in intake.patterns],
     }

@@ -1,0 +1,160 @@
+"""One measure in several columns, one for each occasion: guessed by names, and turned into rows when a sentence asks for it."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass, replace
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.codebook import Codebook, ValueLabel, Variable, merge_codes
+from istrel.data.column import Column, Kind, Unread
+from istrel.data.dataset import Dataset
+from istrel.data.levels import Level
+from istrel.data.rows import Rows
+from istrel.data.table import Table
+from istrel.problem import Problem
+
+OCCASION, CASE = "occasion", "case"
+WORDS = (
+    *("baseline", "base", "start", "before", "pre", "pretest", "vor", "vorher", "avant", "antes"),
+    *("mid", "during", "end", "after", "post", "posttest", "nach", "nachher", "après", "después"),
+    *("followup", "follow_up", "follow-up", "fu"),
+)
+NUMBERED = r"(?:t|w|time|wave|visit|session|week|day|month|year|welle|zeit|besuch|vague|ola|visita)[_ .-]?\d+"
+SIGN = r"[_ .-]"
+AT_END = re.compile(
+    rf"^(?P<stem>.+?){SIGN}(?P<occasion>{'|'.join(map(re.escape, sorted(WORDS, key=len, reverse=True)))}|{NUMBERED})$",
+    re.IGNORECASE,
+)
+AT_BEGINNING = re.compile(
+    rf"^(?P<occasion>{'|'.join(map(re.escape, sorted(WORDS, key=len, reverse=True)))}|{NUMBERED}){SIGN}(?P<stem>.+)$",
+    re.IGNORECASE,
+)
+
+
+@dataclass(frozen=True)
+class Series:
+    """A measure: what it is called, its columns in their order, and what their occasions are called."""
+
+    name: str
+    columns: tuple[str, ...]
+    occasions: tuple[str, ...]
+
+
+def series_in(codebook: Codebook, table: Table) -> tuple[Series, ...]:
+    """The measures that stand in several columns: of one beginning (or end), one kind and level, whose values lie on one scale."""
+    found: dict[tuple[str, str], list[tuple[str, str]]] = {}
+    for variable in codebook.variables:
+        if not variable.in_use or variable.name not in table:
+            continue
+        for place, pattern in (("end", AT_END), ("beginning", AT_BEGINNING)):
+            match = pattern.match(variable.name)
+            if match is not None:
+                found.setdefault((place, match["stem"].casefold()), []).append((match["occasion"], variable.name))
+                break
+    made = (_series(parts, codebook, table) for parts in found.values() if len(parts) > 1)
+    return tuple(one for one in made if one is not None)
+
+
+def _series(parts: list[tuple[str, str]], codebook: Codebook, table: Table) -> Series | None:
+    ordered = sorted(parts, key=lambda part: _order(part[0]))
+    columns = tuple(name for _, name in ordered)
+    occasions = tuple(occasion for occasion, _ in ordered)
+    lines = [codebook[name] for name in columns]
+    alike = len({(line.level.measured, line.level if not line.level.measured else "") for line in lines}) == 1
+    numbers = all(table.column(name).kind is Kind.NUMBER for name in columns)
+    name = _stem(columns[0])
+    if not (alike and numbers) or lines[0].level in (Level.IDENTIFIER, Level.TEXT) or name in codebook:
+        return None
+    if len({occasion.casefold() for occasion in occasions}) < len(occasions) or not _on_one_scale(columns, table):
+        return None
+    return Series(name, columns, occasions)
+
+
+def _stem(name: str) -> str:
+    match = AT_END.match(name) or AT_BEGINNING.match(name)
+    assert match is not None
+    return match["stem"].rstrip("_. -")
+
+
+def _order(occasion: str) -> tuple[int, int]:
+    digits = re.search(r"\d+$", occasion)
+    return (0, int(digits[0])) if digits else (WORDS.index(occasion.casefold()), 0)
+
+
+def _on_one_scale(columns: Sequence[str], table: Table) -> bool:
+    """Whether the ranges of all columns lie over each other."""
+    ends = []
+    for name in columns:
+        column = table.column(name)
+        values = column.values[column.valid & np.isfinite(column.values)]
+        if not values.size:
+            return False
+        ends.append((float(values.min()), float(values.max())))
+    return max(low for low, _ in ends) <= min(high for _, high in ends)
+
+
+def as_long(data: Dataset, wanted: Iterable[Series]) -> Dataset:
+    """A row for each occasion of each case, with a column for each of some measures; cases are the persons.
+
+    Raises
+    ------
+    Problem
+        Where the measures have other occasions.
+    """
+    series = tuple(wanted)
+    first = series[0]
+    other = next((one for one in series if one.occasions != first.occasions), None)
+    if other is not None:
+        raise Problem(
+            f"“{first.name}” and “{other.name}” have other occasions ({', '.join(first.occasions)}; {', '.join(other.occasions)}); "
+            "put them in sentences of their own."
+        )
+    k, n = len(first.occasions), data.n_rows
+    repeated = np.repeat(np.arange(n), k)
+    gone = {name for one in series for name in one.columns}
+    columns = [_repeated(column, repeated) for column in data.table.columns if column.name not in gone]
+    columns += [_stacked(one, data.table) for one in series]
+    codes = np.tile(np.arange(k, dtype=np.int32), n)
+    columns.append(Column(OCCASION, Kind.TEXT, codes, np.ones(n * k, bool), first.occasions))
+    columns.append(Column(CASE, Kind.NUMBER, (repeated + 1).astype(np.float64), np.ones(n * k, bool)))
+    origin = repeated if data.origin is None else data.origin[repeated]
+    aside = None if data.aside is None else data.aside[repeated]
+    return Dataset(Table(tuple(columns), data.table.source), _codebook(data.codebook, series, gone), aside, origin)
+
+
+def _codebook(codebook: Codebook, series: tuple[Series, ...], gone: set[str]) -> Codebook:
+    lines = [line for line in codebook.variables if line.name not in gone]
+    for one in series:
+        parts = [codebook[name] for name in one.columns]
+        labels = {line.label for line in parts}
+        codes = merge_codes((), tuple(code for line in parts for code in line.missing_codes))
+        label = labels.pop() if len(labels) == 1 else ""
+        lines.append(replace(parts[0], name=one.name, label=label, missing_codes=codes, formula=None))
+    said = tuple(ValueLabel(word, word) for word in series[0].occasions)
+    lines.append(Variable(OCCASION, Level.ORDINAL, value_labels=said))
+    lines.append(Variable(CASE, Level.IDENTIFIER))
+    return Codebook(tuple(lines), Rows(CASE, OCCASION))
+
+
+def _repeated(column: Column, rows: NDArray[np.int64]) -> Column:
+    k = rows.size // max(1, column.n_rows)
+    unread = column.unread
+    if unread.rows.size:
+        places = (unread.rows[:, None] * k + np.arange(k)).ravel()
+        unread = Unread(places, tuple(text for text in unread.texts for _ in range(k)))
+    return replace(column, values=column.values[rows], valid=column.valid[rows], unread=unread)
+
+
+def _stacked(series: Series, table: Table) -> Column:
+    parts = [table.column(name) for name in series.columns]
+    k, found = len(parts), list[tuple[int, str]]()
+    for place, part in enumerate(parts):
+        found += [(int(row) * k + place, text) for row, text in zip(part.unread.rows, part.unread.texts, strict=True)]
+    found.sort()
+    unread = Unread(np.array([row for row, _ in found], np.int64), tuple(text for _, text in found))
+    values, valid = (np.column_stack([getattr(part, what) for part in parts]).ravel() for what in ("values", "valid"))
+    return replace(parts[0], name=series.name, values=values, valid=valid, unread=unread)
