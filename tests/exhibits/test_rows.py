@@ -67,7 +67,8 @@ def test_counted_rows_are_the_cases_they_stand_for(sentence: str, data_of: Maker
         one, other = content(sentence, data, style), content(sentence, whole, style)
         assert without_rows(one) == without_rows(other)
         counts = [int(line.rpartition(",")[2]) for line in short.split()[1:]]
-        assert (one["cases"]["used"], one["cases"]["rows"]) == (sum(counts), sum(count > 0 for count in counts))
+        rows = None if "hide_below" in sentence else sum(count > 0 for count in counts)
+        assert (one["cases"]["used"], one["cases"]["rows"]) == (sum(counts), rows)
 
 
 def test_rows_of_counted_cases_are_those_of_the_file(data_of: Maker, style: HouseStyle) -> None:
@@ -381,3 +382,23 @@ def test_what_has_no_occasions_is_not_mixed_with_what_has(data_of: Maker) -> Non
     apart = data_of("x_pre,x_post\n" + "".join(f"{k},{1000 + k}\n" for k in range(20)))  # not one scale
     with pytest.raises(Problem, match="no variable"):
         make_exhibit("describe x across occasion", apart)
+
+
+@pytest.mark.parametrize(
+    "sentence",
+    [
+        "describe score, ok across time with difference, test, hide_below = 3",
+        "describe score across group with difference, test, hide_below = 3",
+        "count ok across time with hide_below = 3",
+        "relate score, rating across time with hide_below = 3",
+    ],
+)
+def test_where_counts_are_hidden_nothing_tells_how_many_persons_came_twice(
+    sentence: str, data_of: Maker, style: HouseStyle
+) -> None:
+    made = content(sentence, data_of(visits()), style)
+    assert "persons" not in json.dumps(made)
+    assert (made["cases"]["rows"], " in 4" in " ".join(made["notes"])) == (None, False)
+    assert all(entry["p"] is None and entry["df"] == [] for entry in made.get("differences", ()))
+    with pytest.raises(Problem, match="how many persons"):
+        make_exhibit("relate score, rating with within, hide_below = 3", data_of(visits()))

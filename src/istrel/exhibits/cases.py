@@ -35,6 +35,8 @@ class Cases:
         As it is typed; empty where all cases are used.
     asked
         The same as a formula.
+    hides
+        Whether small counts are hidden: then nothing is told of persons, who are not in the ledger.
     """
 
     mask: NDArray[np.bool_]
@@ -43,6 +45,7 @@ class Cases:
     condition: str
     asked: Condition | None = None
     data: Dataset | None = field(default=None, repr=False)
+    hides: bool = False
 
     @cached_property
     def everyone(self) -> Grouping:
@@ -67,15 +70,15 @@ def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -
         For a condition that names what is not there, or that no case meets.
     """
     parts = tuple(part for part in (standing, request.among) if part is not None)
-    kept = data.kept
+    kept, hides = data.kept, request.settings["hide_below"] is not None
     if not parts:
-        return Cases(kept, data.n_rows, data.n_cases, "", data=data)
+        return Cases(kept, data.n_rows, data.n_cases, "", data=data, hides=hides)
     condition = parts[0] if len(parts) == 1 else And(parts)
     mask = holds(condition, data) & kept
     used, text = int(mask.sum()), show_condition(condition)
     if used == 0:
         raise Problem(f"No case meets “{text}” ({data.n_rows:,} cases read); there is nothing to work on.")
-    return Cases(mask, data.n_rows, used, text, condition, data)
+    return Cases(mask, data.n_rows, used, text, condition, data, hides)
 
 
 def resolve_subjects(request: Request, data: Dataset) -> tuple[str, ...]:

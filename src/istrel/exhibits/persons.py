@@ -90,7 +90,7 @@ def person_codes(data: Dataset) -> Codes:
 def n_persons(data: Dataset, cases: Cases) -> int | None:
     """How many persons stand in the rows in use, where these are said to be occasions; else None."""
     name = data.codebook.rows.person
-    if not name:
+    if not name or cases.hides:
         return None
     codes = _codes(name, data)[cases.mask]
     return int(np.count_nonzero(np.bincount(codes[codes >= 0]))) if (codes >= 0).any() else 0

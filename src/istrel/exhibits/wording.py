@@ -131,7 +131,7 @@ def cases_note(cases: Cases) -> list[Text]:
 
 def _of_rows(cases: Cases) -> list[Text]:
     data = cases.data
-    if data is None or isinstance(cases.used, Hidden):
+    if data is None or cases.hides or isinstance(cases.used, Hidden):
         return []
     rows = data.codebook.rows
     if rows.counted and data.origin is not None:

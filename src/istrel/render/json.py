@@ -64,7 +64,7 @@ def _exhibit(item: Item, style: HouseStyle) -> dict[str, Any]:
 def _cases(exhibit: Exhibit) -> dict[str, Any]:
     """How many there are and are used, and in how many rows of the file these stand."""
     cases, data = exhibit.cases, exhibit.plan.data
-    hidden = number(cases.used) is None
+    hidden = cases.hides
     rows = (
         None
         if hidden

@@ -125,9 +125,9 @@ def _frequent(cell: MeasuredCell, below: int) -> bool:
 
 
 def _differences(differences: tuple[Difference, ...], cells: tuple[ResultCell, ...]) -> tuple[Difference, ...]:
-    """Measures and tests go where a count of their variable is hidden."""
+    """Measures and tests go where a count of their variable is hidden; and where they tell how many persons were seen twice."""
     gone = {cell.names[0] for cell in cells if any(isinstance(count, Hidden) for count in _all_counts(cell))}
-    return tuple(_untold(d) if d.variable in gone else replace(d, persons=0) for d in differences)
+    return tuple(_untold(d) if d.variable in gone or d.persons else d for d in differences)
 
 
 def _untold(difference: Difference) -> Difference:

@@ -106,6 +106,11 @@ def _of_persons(request: Request, method: str, names: set[str], data: Dataset) -
     if not data.codebook.rows.person:
         message = f"“{asked}” needs to know whose rows these are; say so at the head of the Codebook, or with --person."
         raise Problem(message, at=at, length=length)
+    if request.settings["hide_below"]:
+        message = (
+            f"“{asked}” tells how many persons have several rows, which hide_below would hide; leave one of both out."
+        )
+        raise Problem(message, at=at, length=length)
     if request.given:
         raise Problem(f"“{asked}” and “given” are not computed together; leave one of them out.", at=at, length=length)
     words = next((name for name in sorted(names) if not is_numeric(name, data)), None)
