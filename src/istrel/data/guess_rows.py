@@ -22,7 +22,8 @@ PERSON = re.compile(
     re.IGNORECASE,
 )
 OCCASION = re.compile(
-    r"^(?:.*[_ .-])?(?:occasion|time(?:[_ ]?point)?|wave|visit|session|year|month|week|day|date|round|period|phase|trial|test|"
+    r"^(?:.*[_ .-])?(?:occasion|time(?:[_ ]?point)?|evening|abend|morning|night|"
+    r"wave|visit|session|year|month|week|day|date|round|period|phase|trial|test|"
     r"moment|measurement|assessment|stage|block|quarter|condition|prepost|pre_post|t|zeit(?:punkt)?|welle|besuch|messung|"
     r"termin|jahr|monat|woche|tag|datum|temps|vague|visite|année|mois|semaine|jour|tiempo|ola|visita|año|mes|semana|día)s?\d*$",
     re.IGNORECASE,
@@ -33,6 +34,7 @@ COUNTED = re.compile(
     re.IGNORECASE,
 )
 REPEATS = 0.8  # of the rows: fewer different values than this are persons with several rows
+KNOWN = 0.8  # of the rows say whose they are: others sum up, or are blank
 UNIQUE = 0.99  # of the rows: person and occasion together
 MOST_OCCASIONS, FEWEST_ROWS = 400, 4
 MOST_COMBINATIONS = 50_000  # rows of a table that was counted
@@ -44,9 +46,9 @@ def guess_rows(table: Table, codebook: Codebook) -> Rows:
         return EACH_ITS_OWN
     for person in filter(_may_be_person, table.columns):
         present = int(person.valid.sum())
-        if present < UNIQUE * table.n_rows or not 1 < _distinct((person,)) <= REPEATS * present:
+        if present < KNOWN * table.n_rows or not 1 < _distinct((person,)) <= REPEATS * present:
             continue
-        others = [column for column in table.columns if column is not person and _may_be_occasion(column, codebook)]
+        others = [one for one in table.columns if one is not person and _may_be_occasion(one, person, codebook)]
         found = next((one for one in others if _distinct((person, one)) >= UNIQUE * present), None)
         if found is not None:
             return Rows(person=person.name, occasion=found.name, guessed=True)
@@ -76,8 +78,9 @@ def _may_be_person(column: Column) -> bool:
     return column.kind is Kind.TEXT or (column.kind is Kind.NUMBER and _whole(column))
 
 
-def _may_be_occasion(column: Column, codebook: Codebook) -> bool:
-    if not OCCASION.match(column.name) or codebook[column.name].level is Level.TEXT or not column.valid.all():
+def _may_be_occasion(column: Column, person: Column, codebook: Codebook) -> bool:
+    known = bool(column.valid[person.valid].all())
+    if not OCCASION.match(column.name) or codebook[column.name].level is Level.TEXT or not known:
         return False
     return column.kind is Kind.DATE or _distinct((column,)) <= MOST_OCCASIONS
 
