@@ -12,7 +12,7 @@ from pytestqt.qtbot import QtBot
 
 from istrel.app.window import Window
 from istrel.data.rows import EACH_ITS_OWN, Rows
-from rows import visits
+from rows import visits, wide
 
 Opened = Callable[..., Window]
 Settle = Callable[..., None]
@@ -94,3 +94,16 @@ def test_a_table_before_and_after_with_differences_takes_at_most_six_actions(
     settle()
     found = window.stations.bench.widget.desk.paper.proof.exhibit.result.differences
     assert [(d.test.name, d.paired, d.persons) for d in found] == [("paired_t", True, 22), ("signed_ranks", True, 21)]
+
+
+def test_a_measure_in_several_columns_is_compared_across_its_occasions_in_three_actions(
+    show: Callable[[str], Window], settle: Settle, qtbot: QtBot
+) -> None:
+    window = show(wide(visits()))  # 1: opened
+    window.stations.codebook.go()  # 2
+    settle()
+    press(window, "score", qtbot)  # 3
+    settle()
+    exhibit = window.stations.bench.widget.desk.paper.proof.exhibit
+    assert exhibit.sentence == "describe score across occasion with difference = yes, test = yes"
+    assert [(d.test.name, d.persons) for d in exhibit.result.differences] == [("paired_t", 22)]

@@ -87,7 +87,9 @@ class Stations(QObject):
     def _make_codebook(self) -> Codebook:
         from istrel.app.stations.codebook.codebook import Codebook
 
-        return self._added(Codebook(self._model))
+        made = self._added(Codebook(self._model))
+        made.rows.bench_wanted.connect(self.say)
+        return made
 
     def _make_bench(self) -> Bench:
         from istrel.app.stations.bench.bench import Bench

@@ -6,20 +6,28 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
+from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QLabel, QMenu, QPushButton, QWidget
 
 from istrel.app.bridge import StudyModel
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import button, column, label
 from istrel.data.rows import EACH_ITS_OWN, Rows
+from istrel.data.series import OCCASION, Series, series_in
+from istrel.sentence.quoting import show_name
 from istrel.study.changes.codebook import SetRows
 from istrel.study.rows import offers
 
+MOST_SERIES = 6
 NOTHING = {"person": "a case of its own", "occasion": "in no order", "counted": "1 case"}
 
 
 class RowsSentence(QWidget):
-    """Reads “Each row is one session of a learner. It stands for 1 case.”; a word offers what the data could mean by it."""
+    """Reads “Each row is one session of one learner”; a word offers what the data could mean by it. Below it, which measures stand
+    in several columns: `bench_wanted(sentence)` asks for one across its occasions.
+    """
+
+    bench_wanted = Signal(str)
 
     def __init__(self, model: StudyModel) -> None:
         super().__init__()
@@ -28,6 +36,9 @@ class RowsSentence(QWidget):
         self._said: list[str] = []
         self.words = FlowBox(spacing=5)
         layout.addWidget(self.words)
+        self.series = FlowBox(spacing=5)
+        layout.addWidget(self.series)
+        self.series.hide()
 
     @property
     def text(self) -> str:
@@ -47,6 +58,24 @@ class RowsSentence(QWidget):
             self._word("or")
             self._link("undo it", partial(self._set, EACH_ITS_OWN))
         self.words.arrange()
+        data = self._model.study.data
+        self._model.background.submit("series", lambda: series_in(data.codebook, data.table), self._show_series)
+
+    def _show_series(self, found: tuple[Series, ...]) -> None:
+        """The measures in several columns, each with its occasions."""
+        self.series.clear()
+        self.series.setVisible(bool(found))
+        if not found:
+            return
+        self.series.add(label("In several columns:", "small"))
+        for one in found[:MOST_SERIES]:
+            sentence = f"describe {show_name(one.name)} across {OCCASION} with difference, test"
+            tip = f"describe {one.name} across its occasions"
+            self.series.add(button(one.name, "link", partial(self.bench_wanted.emit, sentence), tip=tip))
+            self.series.add(label(f"({', '.join(one.occasions)})", "small"))
+        if len(found) > MOST_SERIES:
+            self.series.add(label(f"and {len(found) - MOST_SERIES} more", "small"))
+        self.series.arrange()
 
     def _of_persons(self, rows: Rows) -> None:
         if rows.counted:
