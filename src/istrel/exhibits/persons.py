@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
 from istrel.data.guess_rows import REPEATS
 from istrel.data.levels import Level
@@ -15,6 +17,7 @@ from istrel.exhibits.store import store_of
 from istrel.stats.estimates import Undefined, undefined
 
 Codes = NDArray[np.int64]
+FARTHEST = 8  # times as far as there are rows: whole numbers that lie closer need no sorting
 
 
 @dataclass(frozen=True, eq=False)
@@ -41,8 +44,7 @@ class Persons:
     def repeat_in(self, rows: NDArray[np.int64] | NDArray[np.bool_] | slice) -> bool:
         """Whether anybody stands in two of these rows."""
         known = self.codes[rows]
-        known = known[known >= 0]
-        return bool(np.unique(known).size < known.size)
+        return bool((np.bincount(known[known >= 0]) > 1).any()) if (known >= 0).any() else False
 
     @property
     def reason(self) -> Undefined:
@@ -75,11 +77,27 @@ def _codes(name: str, data: Dataset) -> Codes:
 
     def make() -> Codes:
         column, present = data.table.column(name), data.present(name)
+        values = column.values[present]
         codes = np.full(data.n_rows, -1, np.int64)
-        codes[present] = np.unique(column.values[present], return_inverse=True)[1].ravel()
+        codes[present] = _counted_up(values) if column.kind is Kind.NUMBER else _places(values)
         return codes
 
     return data.once("persons", name, make)
+
+
+def _places(values: NDArray[Any]) -> Codes:
+    return np.unique(values, return_inverse=True)[1].ravel().astype(np.int64)
+
+
+def _counted_up(values: NDArray[np.float64]) -> Codes:
+    """Whole numbers that lie close enough are codes as they are, from the smallest; else their places among all there are."""
+    if not values.size:
+        return np.zeros(0, np.int64)
+    low, high = float(values.min()), float(values.max())
+    if high - low > FARTHEST * values.size + FARTHEST:
+        return _places(values)
+    codes = (values - low).astype(np.int64)
+    return codes if bool((codes == values - low).all()) else _places(values)
 
 
 def person_codes(data: Dataset) -> Codes:
@@ -114,14 +132,11 @@ class Occasions:
     ----------
     values
         float64 (persons, groups); NaN where a person has none there.
-    persons
-        int64 (persons,): which person each row is.
     doubled
         Whether a person has two rows in one group.
     """
 
     values: NDArray[np.float64]
-    persons: Codes
     doubled: bool
 
     def complete(self, groups: NDArray[np.intp]) -> NDArray[np.float64]:
@@ -135,11 +150,12 @@ def occasions(
 ) -> Occasions:
     """The values of persons, group by group: those of rows that count and are in a group."""
     used = use & (codes >= 0) & (codes < n_groups) & (persons.codes >= 0)
-    who, place = np.unique(persons.codes[used], return_inverse=True)
-    flat = place.ravel() * n_groups + codes[used]
-    table = np.full(who.size * n_groups, np.nan)
+    flat = persons.codes[used] * n_groups + codes[used]
+    size = (int(persons.codes.max(initial=-1)) + 1) * n_groups
+    table = np.full(size, np.nan)
     table[flat] = values[used]
-    return Occasions(table.reshape(who.size, n_groups), who, bool(np.unique(flat).size < flat.size))
+    doubled = int(np.count_nonzero(~np.isnan(table))) < flat.size  # values that count are numbers
+    return Occasions(table.reshape(-1, n_groups), doubled)
 
 
 def means_of_persons(
@@ -147,8 +163,10 @@ def means_of_persons(
 ) -> tuple[NDArray[np.float64], NDArray[np.int64]]:
     """(the mean of each person's values, the person's group), for groups that do not vary within persons."""
     used = use & (grouping.codes >= 0) & (persons.codes >= 0)
-    who, place, counts = np.unique(persons.codes[used], return_inverse=True, return_counts=True)
-    sums = np.bincount(place.ravel(), values[used], minlength=who.size)
-    groups = np.zeros(who.size, np.int64)
-    groups[place.ravel()] = grouping.codes[used]
-    return sums / np.maximum(counts, 1), groups
+    who = persons.codes[used]
+    size = int(persons.codes.max(initial=-1)) + 1
+    counts, sums = np.bincount(who, minlength=size), np.bincount(who, values[used], minlength=size)
+    groups = np.zeros(size, np.int64)
+    groups[who] = grouping.codes[used]
+    there = counts > 0
+    return sums[there] / counts[there], groups[there]

@@ -7,7 +7,7 @@ from dataclasses import replace
 import numpy as np
 
 from istrel.counting import counted
-from istrel.data.codebook import Codebook, Variable
+from istrel.data.codebook import Variable
 from istrel.data.column import Unread
 from istrel.data.combine.gather import gather
 from istrel.data.combine.join import Keep, join
@@ -79,7 +79,7 @@ def _source(table: Table, parents: tuple[StudySource, ...], recipe: Recipe) -> S
             if line.name in table and table.column(line.name).kind is parent.data.table.column(line.name).kind:
                 lines.setdefault(line.name, line)
     guessed = guess_codebook(table)
-    codebook = Codebook(tuple(_plain(lines.get(v.name, v)) for v in guessed.variables))
+    codebook = replace(guessed, variables=tuple(_plain(lines.get(v.name, v)) for v in guessed.variables))
     return StudySource(table, codebook, recipe=recipe)
 
 
