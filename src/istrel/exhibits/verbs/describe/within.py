@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
 from dataclasses import dataclass, replace
 
 import numpy as np
@@ -163,9 +162,3 @@ def _difference_in_changes(changes: list[Array], confidence: float) -> Found:
     reach = float(stdtrit(test.df[0], 0.5 + confidence / 2)) * error
     effect = Effect("difference_in_changes", value, value - reach, value + reach, None, confidence)
     return Found(effect, test, None, values.size, paired=True)
-
-
-def besides_of(found: Found) -> Iterator[Effect]:
-    """Further measures of the same difference."""
-    if found.besides is not None:
-        yield found.besides
