@@ -138,7 +138,7 @@ def _of_rows(cases: Cases) -> list[Text]:
         n = Cell(float(np.unique(data.origin[cases.mask]).size), Kind.COUNT)
         return [say("rows_that_are_counted", rows=n, name=verbatim(rows.counted))]
     persons = n_persons(data, cases)
-    if persons is None or persons == cases.used:
+    if persons is None or persons == cases.used or data.origin is not None:  # columns of one case stand in its one row
         return []
     name = titled(data.variable(rows.person))
     return [
