@@ -333,6 +333,13 @@ def _by(what: str, seconds: float, mark: float) -> Row:
     return Row(what, f"{1000 * mark:g} ms", seconds, seconds / mark, 1.0)
 
 
+def rows_of_persons() -> list[Row]:
+    """What a row is costs at most half as much again."""
+    from bench_rows import works
+
+    return [against(what, work, floor_name, floor, 1.5, runs=5) for what, work, floor_name, floor in works()]
+
+
 def disclosure() -> list[Row]:
     """How much more is hidden than the least that keeps small counts secret, over tables of 2 × 2 with all their margins."""
     sys.path.append(str(ROOT / "tests"))
@@ -428,6 +435,7 @@ def main() -> int:
         whole_exhibits,
         figures,
         manuscripts,
+        rows_of_persons,
         disclosure,
     ):
         for row in section():

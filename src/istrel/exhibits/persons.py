@@ -14,9 +14,11 @@ from istrel.data.guess_rows import REPEATS
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Cases, Grouping
 from istrel.exhibits.store import store_of
+from istrel.exhibits.text import Hidden
 from istrel.stats.estimates import Undefined, undefined
 
 Codes = NDArray[np.int64]
+A_LOOK = 10_000  # rows in which most groupings show that they vary
 FARTHEST = 8  # times as far as there are rows: whole numbers that lie closer need no sorting
 
 
@@ -65,7 +67,8 @@ def _persons(data: Dataset, cases: Cases) -> Persons | None:
     names = [said] if said else [v.name for v in data.codebook.variables if v.level is Level.IDENTIFIER and v.in_use]
     for name in names:
         codes = _codes(name, data)
-        used = codes[cases.mask & (codes >= 0)]
+        used = codes if bool(cases.mask.all()) else codes[cases.mask]
+        used = used if int(used.min(initial=0)) >= 0 else used[used >= 0]
         n = int(np.count_nonzero(np.bincount(used))) if used.size else 0
         if n < (used.size if said else REPEATS * used.size):
             return Persons(name, bool(said), codes, n)
@@ -107,21 +110,24 @@ def person_codes(data: Dataset) -> Codes:
 
 def n_persons(data: Dataset, cases: Cases) -> int | None:
     """How many persons stand in the rows in use, where these are said to be occasions; else None."""
-    name = data.codebook.rows.person
-    if not name or cases.hides:
+    if not data.codebook.rows.person or cases.hides or isinstance(cases.used, Hidden):
         return None
-    codes = _codes(name, data)[cases.mask]
-    return int(np.count_nonzero(np.bincount(codes[codes >= 0]))) if (codes >= 0).any() else 0
+    persons = persons_of(data, cases)
+    return cases.used if persons is None else persons.n
 
 
 def varies_within(codes: NDArray[np.integer], persons: Persons) -> bool:
     """Whether any person stands in two of the groups."""
-    used = (codes >= 0) & (persons.codes >= 0)
-    who, group = persons.codes[used], codes[used]
-    size = int(persons.codes.max(initial=-1)) + 1
-    first = np.full(size, -1, np.int64)
-    first[who[::-1]] = group[::-1]
-    return bool((first[who] != group).any())
+    found = _varies(codes[:A_LOOK], persons.codes[:A_LOOK])
+    return found or (codes.size > A_LOOK and _varies(codes, persons.codes))
+
+
+def _varies(codes: NDArray[np.integer], persons: Codes) -> bool:
+    used = (codes >= 0) & (persons >= 0)
+    who, group = (persons, codes) if bool(used.all()) else (persons[used], codes[used])
+    last = np.full(int(persons.max(initial=-1)) + 1, -1, np.int64)
+    last[who] = group
+    return bool((last[who] != group).any())
 
 
 @dataclass(frozen=True, eq=False)
