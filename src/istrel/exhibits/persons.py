@@ -48,6 +48,14 @@ class Persons:
         known = self.codes[rows]
         return bool((np.bincount(known[known >= 0]) > 1).any()) if (known >= 0).any() else False
 
+    def repeating(self, codes: NDArray[np.integer], n_groups: int) -> NDArray[np.bool_]:
+        """In which groups anybody stands twice, shape (groups,)."""
+        used = (codes >= 0) & (self.codes >= 0)
+        both = np.sort(self.codes[used] * n_groups + codes[used])
+        found = np.zeros(n_groups, bool)
+        found[both[1:][both[1:] == both[:-1]] % n_groups] = True
+        return found
+
     @property
     def reason(self) -> Undefined:
         """Why nothing that takes rows for independent is said."""

@@ -152,11 +152,11 @@ def with_untrue_marked(reading: Reading, style: HouseStyle) -> Text:
     """The text with a word after what no longer holds, and after numbers that changed sides: nobody reads it as true."""
     claims = [piece.claim if isinstance(piece, Run) else "" for piece in reading.text]
     ends = {claim: place for place, claim in enumerate(claims) if claim in reading.untrue}
-    aside = {one.place for one in reading.turned}
+    doubted = {one.place for one in reading.turned}
     marked: list[Piece] = []
     for place, piece in enumerate(reading.text):
         marked.append(piece)
-        if place in aside:
+        if place in doubted:
             marked.append(Run(f" {style.words['may_no_longer_hold']}", mark=UNTRUE))
         if place in ends.values():
             marked.append(Run(f" {style.words['no_longer_holds']}", mark=UNTRUE))
@@ -222,8 +222,8 @@ def read(prose: Prose, shelf: Shelf) -> Reading:
                 gone += [piece.exhibit] if state == "gone" else []
                 said = cell or _last(piece)
                 text.append(Bound(said, number_mark(piece.exhibit, said)))
-    aside = turned([seen[place] for place in unclaimed(prose) if place in seen]) if moved else ()
-    return Reading(tuple(text), tuple(moved), tuple(dict.fromkeys(untrue)), tuple(dict.fromkeys(gone)), aside)
+    doubted = turned([seen[place] for place in unclaimed(prose) if place in seen]) if moved else ()
+    return Reading(tuple(text), tuple(moved), tuple(dict.fromkeys(untrue)), tuple(dict.fromkeys(gone)), doubted)
 
 
 def _last(number: Number, like: Cell | None = None) -> Cell:

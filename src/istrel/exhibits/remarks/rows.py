@@ -21,7 +21,7 @@ def rows_remark(plan: Plan) -> tuple[MarginNote, ...]:
 
 def _anyone_repeats(persons: Persons, plan: Plan) -> bool:
     """Whether anybody stands twice in one group."""
-    return any(persons.repeat_in(grouping.codes == k) for grouping in plan.groupings for k in range(grouping.n_groups))
+    return any(bool(persons.repeating(grouping.codes, grouping.n_groups).any()) for grouping in plan.groupings)
 
 
 def _takes_rows_for_independent(plan: Plan) -> bool:

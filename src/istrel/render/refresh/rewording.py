@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
+from itertools import groupby
 
 from istrel.render.marks.edits import Edit, edits
 from istrel.render.marks.memory import Memory
-from istrel.render.marks.passages import Owner, Passage
+from istrel.render.marks.passages import Passage
 from istrel.render.marks.said import Said, bare, read_in
 from istrel.render.refresh.living import Living
 from istrel.render.refresh.report import Line, Refreshed
@@ -61,24 +62,14 @@ def _edits(passage: Passage, new: Said) -> list[Edit] | None:
     said = read_in(passage)
     if said is None or said[1::2] != new[1::2]:
         return None
-    found, place, numbers = [], 0, [len(letters) for letters in _numbers(passage)]
+    found, place = [], 0
+    numbers = [len(list(letters)) for owner, letters in groupby(passage.owners) if owner is not None]
     for old, other, number in zip(said[::2], new[::2], [*numbers, 0], strict=True):
         if not old and other.strip():
             return None
         if "".join(old.split()) != "".join(other.split()):
             found += [Edit(place + one.start, place + one.end, one.letters) for one in edits(old, other)]
         place += len(old) + number
-    return found
-
-
-def _numbers(passage: Passage) -> list[str]:
-    """The letters of every number in a paragraph."""
-    found: list[str] = []
-    last: Owner | None = None
-    for letter, owner in zip(passage.letters, passage.owners, strict=True):
-        if owner is not None:
-            found = [*found[:-1], found[-1] + letter] if owner is last else [*found, letter]
-        last = owner
     return found
 
 

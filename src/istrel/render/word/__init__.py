@@ -90,8 +90,9 @@ class _Press:
                 paragraph._p.append(_reference(run, self._study))
                 continue
             add_runs(paragraph, (run,))
-            if run.claim:
+            if not run.mark:
                 claim = run.claim
+            if run.claim:
                 begun.setdefault(claim, paragraph.runs[-1])
             if run.mark:
                 letters = paragraph._p[-1]

@@ -58,6 +58,8 @@ class Statistic:
         True where it comes from means: whoever asks for it compares means.
     spreads
         True where it says how far the values lie apart, or a mean may be off.
+    of_order
+        True where it is one of the values by its place in their order.
     """
 
     name: str
@@ -72,11 +74,12 @@ class Statistic:
     cases: bool = False
     means: bool = False
     spreads: bool = False
+    of_order: bool = False
 
     @property
     def ranks(self) -> bool:
         """Whether it comes from the order of the values."""
-        return self.recorded == "between" or self.name.startswith("median")
+        return self.recorded == "between" or self.of_order
 
     @property
     def head(self) -> str:

@@ -49,6 +49,7 @@ _ENTRIES = (
         short="short_ci_low",
         defined=_BY_ORDER,
         spreads=True,
+        of_order=True,
     ),
     Statistic(
         "median_ci_high",
@@ -57,6 +58,7 @@ _ENTRIES = (
         short="short_ci_high",
         defined=_BY_ORDER,
         spreads=True,
+        of_order=True,
     ),
     Statistic("median_ci", "confidence interval of the median", "CI of Mdn", of=("median_ci_low", "median_ci_high")),
     Statistic("mode", "most frequent value", "mode", recorded="values"),

@@ -28,7 +28,11 @@ class Leaving:
     """Writes in the background; what was written or went wrong is told in the bar of the station."""
 
     def __init__(
-        self, model: StudyModel, parts: Parts, pages: Pages, tell: Callable[[Path, Refreshed, Path | None], object]
+        self,
+        model: StudyModel,
+        parts: Parts,
+        pages: Pages,
+        tell: Callable[[Path, Refreshed, Path | None, bool], object],
     ) -> None:
         self._model, self._parts, self._pages, self._tell = model, parts, pages, tell
 
@@ -127,7 +131,7 @@ class Leaving:
             return made, write_refreshed(path, made, study)[1]
 
         def told(found: tuple[Refreshed, Path | None]) -> None:
-            self._tell(path, *found)
+            self._tell(path, *found, tracked)
             self._exported(path)
 
         self._model.background.submit("export", work, told, self._failed, words=f"refreshing {path.name}")

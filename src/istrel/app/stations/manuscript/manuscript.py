@@ -55,7 +55,7 @@ class Manuscript(QWidget):
         self.writing = Writing(model, self.parts, self.views)
         self.leaving = Leaving(model, self.parts, self.pages, self._tell_refreshed)
         self.reading, self.styling = ReadingPanel(model, self.parts), StylePanel(model)
-        self.refreshed = RefreshedPanel(lambda path: self.leaving.refresh(path, again=True))
+        self.refreshed = RefreshedPanel(lambda path, tracked: self.leaving.refresh(path, tracked=tracked, again=True))
         self._panels: tuple[SidePanel, ...] = (self.reading, self.styling, self.refreshed)
         self.bar = Bar(
             self.review,
@@ -190,9 +190,9 @@ class Manuscript(QWidget):
         menu.addAction("Copy and edit this style", partial(self.open_beside, self.styling))
         menu.popup(self.bar.style_button.mapToGlobal(self.bar.style_button.rect().bottomLeft()))
 
-    def _tell_refreshed(self, path: Path, made: Refreshed, copy: Path | None) -> None:
+    def _tell_refreshed(self, path: Path, made: Refreshed, copy: Path | None, tracked: bool) -> None:
         self.open_beside(self.refreshed)
-        self.refreshed.tell(path, made, copy)
+        self.refreshed.tell(path, made, copy, tracked=tracked)
 
     def open_beside(self, panel: SidePanel) -> None:
         """A panel beside the pages: what a reviewer might raise, or the style as a form."""

@@ -19,19 +19,19 @@ class RefreshedPanel(SidePanel):
     Parameters
     ----------
     again
-        Refreshes a document once more, with what was edited by hand in it.
+        Refreshes a document once more, with what was edited by hand in it; whether with tracked changes.
     """
 
-    def __init__(self, again: Callable[[Path], object]) -> None:
+    def __init__(self, again: Callable[[Path, bool], object]) -> None:
         super().__init__("Refreshed")
-        self._path, self._again = Path(), again
-        self.again_button = button("Take these numbers again", "chip", lambda: self._again(self._path))
+        self._path, self._tracked, self._again = Path(), False, again
+        self.again_button = button("Take these numbers again", "chip", lambda: self._again(self._path, self._tracked))
         self.foot.addWidget(self.again_button)
         self.foot.addStretch()
 
-    def tell(self, path: Path, made: Refreshed, copy: Path | None) -> None:
+    def tell(self, path: Path, made: Refreshed, copy: Path | None, *, tracked: bool = False) -> None:
         """What was done to a document, and where it is kept as it was."""
-        self._path = path
+        self._path, self._tracked = path, tracked
         clear(self.body)
         self.title.setText(path.name)
         kept = f" It is kept as it was in {copy.name}." if copy is not None else ""

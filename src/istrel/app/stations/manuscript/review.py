@@ -69,6 +69,8 @@ class Review:
         study, style = self._model.study, self._model.style
 
         def told(writes: tuple[Write, ...]) -> None:
+            if self._model.study is not study:
+                return  # it was written on meanwhile
             if writes:
                 self._model.do(Reword(writes))
             else:

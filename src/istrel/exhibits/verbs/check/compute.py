@@ -14,12 +14,14 @@ from istrel.data.levels import Level
 from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms.catalogue import drawn
+from istrel.exhibits.persons import persons_of
 from istrel.exhibits.shared import arranged_together, batches, shared_out
 from istrel.exhibits.verbs.check.reading import read_shape
 from istrel.exhibits.verbs.check.resolve import CheckPlan
-from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell, Tested
+from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell, Tested, Value
 from istrel.sentence.vocabulary import TESTS
 from istrel.stats import correlation, density, moments, multivariate, normality
+from istrel.stats.estimates import Undefined
 from istrel.stats.moderate import moderate
 from istrel.stats.quantiles import CaseValue
 
@@ -59,10 +61,10 @@ def _checked(names: tuple[str, ...], grouping: Grouping, plan: CheckPlan) -> lis
     skewness, kurtosis = moments.skewness(shape), moments.kurtosis(shape)
     found = {test: MAKERS[test](cells, shape) for test in TESTS}
     fine = {name: plan.data.variable(name).level is not Level.ORDINAL for name in names}
-    sizes = grouping.sizes.tolist()
+    sizes, untested = grouping.sizes.tolist(), _untested(grouping, plan)
     made = []
     for i, (name, (place, group)) in enumerate(product(names, enumerate(grouping.groups))):
-        tests = {test: Tested(made_.statistic.at(i), made_.p.at(i), made_.p.at(i)) for test, made_ in found.items()}
+        tests = {test: _of(made_.statistic.at(i), made_.p.at(i), untested[place]) for test, made_ in found.items()}
         n = int(cells.sizes[i])
         made.append(
             CheckCell(
@@ -78,6 +80,19 @@ def _checked(names: tuple[str, ...], grouping: Grouping, plan: CheckPlan) -> lis
             )
         )
     return made
+
+
+def _untested(grouping: Grouping, plan: CheckPlan) -> list[Undefined | None]:
+    """Why a group has no p: somebody stands in it twice, and tests take rows for independent; None where it has."""
+    persons = persons_of(plan.data, plan.cases)
+    if persons is None:
+        return [None] * grouping.n_groups
+    return [persons.reason if twice else None for twice in persons.repeating(grouping.codes, grouping.n_groups)]
+
+
+def _of(statistic: Value, p: Value, untested: Undefined | None) -> Tested:
+    p = untested if untested is not None and isinstance(p, float) else p
+    return Tested(statistic, p, p)
 
 
 def _humps(values: NDArray[np.float64]) -> tuple[float, ...] | None:
@@ -110,7 +125,7 @@ def _sets(grouping: Grouping, plan: CheckPlan) -> list[SetCell]:
     """The subjects as a set in each group, over the cases complete in all of them."""
     parts = [plan.data.numbers(name) for name in plan.subjects]
     complete = np.logical_and.reduce([part.valid for part in parts])
-    made = []
+    made, untested = [], _untested(grouping, plan)
     for i in range(grouping.n_groups):
         inside = grouping.codes == i
         rows = np.flatnonzero(inside & complete)
@@ -124,9 +139,9 @@ def _sets(grouping: Grouping, plan: CheckPlan) -> list[SetCell]:
                 n=shape.n,
                 missing=int(inside.sum()) - shape.n,
                 tests={
-                    "mardia_skewness": _tested(shape.mardia_skewness),
-                    "mardia_kurtosis": _tested(shape.mardia_kurtosis),
-                    "henze_zirkler": _tested(shape.henze_zirkler),
+                    "mardia_skewness": _tested(shape.mardia_skewness, untested[i]),
+                    "mardia_kurtosis": _tested(shape.mardia_kurtosis, untested[i]),
+                    "henze_zirkler": _tested(shape.henze_zirkler, untested[i]),
                 },
                 remote=tuple(map(CaseValue, shape.distances[far].tolist(), plan.data.named(rows[far]).tolist())),
             )
@@ -134,5 +149,5 @@ def _sets(grouping: Grouping, plan: CheckPlan) -> list[SetCell]:
     return made
 
 
-def _tested(found: multivariate.SetTest) -> Tested:
-    return Tested(found.statistic, found.p, found.p)
+def _tested(found: multivariate.SetTest, untested: Undefined | None) -> Tested:
+    return _of(found.statistic, found.p, untested)

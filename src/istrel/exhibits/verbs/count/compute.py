@@ -112,13 +112,14 @@ def _crossed(row: str, column: str, grouping: Grouping, plan: CountPlan) -> list
     tables = _tables(rows.codes, columns.codes, grouping, (rows.size, columns.size))
     sizes = grouping.sizes
     ordered, persons = _ordered(row, column, plan), persons_of(plan.data, plan.cases)
+    repeating = None if persons is None else persons.repeating(grouping.codes, grouping.n_groups)
     made = []
     for i, group in enumerate(grouping.groups):
         counts = tables[i][np.ix_(rows.shown, columns.shown)]
         n = int(counts.sum())
         chi_square = association.chi_square(counts)
         exact = exact_test(counts, wanted=chi_square.small > association.SMALL_SHARE, tables=tables_in(plan))
-        if persons is not None and persons.repeat_in(grouping.codes == i):
+        if persons is not None and repeating is not None and repeating[i]:
             chi_square, exact = _untested(chi_square, exact, persons.reason)
         made.append(
             CrossCell(

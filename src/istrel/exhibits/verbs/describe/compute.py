@@ -26,7 +26,7 @@ from istrel.sentence.vocabulary import percentile_of, statistic
 from istrel.stats import moments, quantiles
 from istrel.stats.estimates import Estimates, Undefined, ratio
 from istrel.stats.grouping import Arranged
-from istrel.stats.intraclass import Intraclass, one_way
+from istrel.stats.intraclass import Intraclass, none_of, one_way
 from istrel.style.numbers import Precision
 
 A_LOOK = 1_000  # values after which most measures are known to be none of whole numbers
@@ -92,7 +92,7 @@ def _measured(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[
         sizes,
         plan,
         lambda: moments_of(name, grouping, plan.data),
-        lambda k: _intraclass(name, grouping, k, plan),
+        lambda: _intraclass(name, grouping, plan),
     )
     columns = {key: bench.statistic(key) for key in plan.computed if not dates or statistic(key).dates}
     none = {key: Undefined("not_for_a_date_variable") for key in plan.computed if key not in columns}
@@ -137,11 +137,15 @@ class Workbench:
     sizes: NDArray[np.int64]
     plan: DescribePlan
     made_moments: Callable[[], moments.Moments]
-    related: Callable[[int], Intraclass]
+    made_related: Callable[[], Intraclass]
 
     @cached_property
     def moments(self) -> moments.Moments:
         return self.made_moments()
+
+    @cached_property
+    def related(self) -> Intraclass:
+        return self.made_related()
 
     @cached_property
     def interval(self) -> tuple[Estimates, Estimates]:
@@ -217,14 +221,14 @@ ESTIMATES: dict[str, Callable[[Workbench], Estimates]] = {
     "kurtosis": lambda b: moments.kurtosis(b.moments),
     "kurtosis_se": lambda b: moments.kurtosis_error(b.moments),
     "kurtosis_z": lambda b: ratio(moments.kurtosis(b.moments), moments.kurtosis_error(b.moments)),
+    "icc": lambda b: b.related.value,
+    "icc_low": lambda b: b.related.low,
+    "icc_high": lambda b: b.related.high,
     "geometric_mean": lambda b: quantiles.geometric_mean(b.cells),
     "harmonic_mean": lambda b: quantiles.harmonic_mean(b.cells),
 }
 
 LISTS: dict[str, Callable[[Workbench, int], Value]] = {
-    "icc": lambda b, group: b.related(group).value,
-    "icc_low": lambda b, group: b.related(group).low,
-    "icc_high": lambda b, group: b.related(group).high,
     "mode": lambda b, group: b.mode(group),
     "lowest": lambda b, group: b.extremes[0][group] or Undefined(quantiles.EMPTY),
     "highest": lambda b, group: b.extremes[1][group] or Undefined(quantiles.EMPTY),
@@ -232,14 +236,14 @@ LISTS: dict[str, Callable[[Workbench, int], Value]] = {
 }
 
 
-def _intraclass(name: str, grouping: Grouping, group: int, plan: DescribePlan) -> Intraclass:
-    """Of the rows of one group; nothing where nobody is said to have several."""
+def _intraclass(name: str, grouping: Grouping, plan: DescribePlan) -> Intraclass:
+    """Of the rows of every group; nothing where nobody is said to have several."""
     if not plan.data.codebook.rows.person:
-        none = Undefined("nobody_has_several_rows")
-        return Intraclass(none, none, none)
+        return none_of(grouping.n_groups)
     numbers, persons = plan.data.numbers(name), person_codes(plan.data)
-    used = numbers.valid & (grouping.codes == group) & (persons >= 0)
-    return one_way(numbers.values[used], persons[used], confidence=plan.request.settings["confidence"])
+    used = numbers.valid & grouping.used & (persons >= 0)
+    confidence = plan.request.settings["confidence"]
+    return one_way(numbers.values[used], persons[used], grouping.codes[used], grouping.n_groups, confidence=confidence)
 
 
 NOT_FOR = {

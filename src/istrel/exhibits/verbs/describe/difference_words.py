@@ -153,7 +153,7 @@ def _tested(what: tuple[str, ...]) -> Text:
 def difference_heads(plan: DescribePlan, result: DescribeResult) -> tuple[Head, ...]:
     """The heads of the columns that were asked for: the measure, where all variables have the same one."""
     said = plan.request.settings
-    effects = [d.effect for d in result.differences if d.effect is not None]
+    effects = [d.effect for d in result.differences if d.effect is not None and d.effect.measure]
     kinds = {(e.measure, e.level, isinstance(e.low, float)) for e in effects}
     head = say("head_difference")
     if len(kinds) == 1:
@@ -202,7 +202,7 @@ def _effect_cells(
     """The value and the limits of its interval."""
     effect = difference.effect
     assert effect is not None
-    kind = MEASURES[effect.measure].kind
+    kind = MEASURES[effect.measure].kind if effect.measure else Kind.COEFFICIENT
     factor = 100.0 if kind is Kind.PERCENT else 1.0
     measure = kind is Kind.MEASURE
     asked = plan.request.settings["decimals"] if measure else None

@@ -116,7 +116,7 @@ def _refuse_idle(request: Request, shown: tuple[str, ...]) -> None:
     """Raises for a setting that says how something is made which the table does not show."""
     said = request.settings
     compares = said["difference"] or said["test"]
-    ranked = [name for name, entry in STATISTICS.items() if entry.ranks and entry.recorded == "between"]
+    ranked = [name for name, entry in STATISTICS.items() if entry.ranks and not entry.of_order]
     needs = {
         **NEEDS,
         "quantiles": (*ranked, *(key for key in shown if key not in STATISTICS)),

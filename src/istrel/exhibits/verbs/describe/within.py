@@ -21,7 +21,7 @@ Array = NDArray[np.float64]
 
 
 @dataclass(frozen=True)
-class Found:
+class Compared:
     """What was found of one variable: the measure, the test, a second measure of the same, and on how many persons."""
 
     effect: Effect | None
@@ -32,16 +32,16 @@ class Found:
     meant: str = ""
 
 
-def refused(why: Undefined, plan: DescribePlan) -> Found:
+def refused(why: Undefined, plan: DescribePlan) -> Compared:
     """Nothing, and why."""
     said = plan.request.settings
-    effect = Effect("mean_difference", why, why, why) if said["difference"] else None
-    return Found(effect, GroupTest("paired_t", why, p=why) if said["test"] else None)
+    effect = Effect("", why, why, why) if said["difference"] else None
+    return Compared(effect, GroupTest("", why, p=why) if said["test"] else None)
 
 
 def difference_of_persons(
     subject: Subject, grouping: Grouping, groups: int, persons: Persons, plan: DescribePlan
-) -> Found:
+) -> Compared:
     """The difference that fits how the groups lie to the persons."""
     if not persons.declared:
         return refused(persons.reason, plan)
@@ -59,7 +59,7 @@ def difference_of_persons(
     return _asked(_changes(seen, grouping, kinds, plan, persons), plan)
 
 
-def _asked(found: Found, plan: DescribePlan) -> Found:
+def _asked(found: Compared, plan: DescribePlan) -> Compared:
     """What the sentence asks for alone."""
     said = plan.request.settings
     effect, besides = (found.effect, found.besides) if said["difference"] else (None, None)
@@ -80,7 +80,7 @@ def _values(subject: Subject, plan: DescribePlan) -> tuple[Array | None, NDArray
     return None, found.codes >= 0, "", False
 
 
-def _within(seen: Occasions, plan: DescribePlan, subject: Subject, *, two: bool, meant: str) -> Found:
+def _within(seen: Occasions, plan: DescribePlan, subject: Subject, *, two: bool, meant: str) -> Compared:
     """Persons who have all occasions."""
     filled = np.flatnonzero(~np.isnan(seen.values).all(axis=0))
     if filled.size < 2:
@@ -90,7 +90,7 @@ def _within(seen: Occasions, plan: DescribePlan, subject: Subject, *, two: bool,
     by_rank = ordinal or by_ranks(plan.request.settings)
     if filled.size > 2:
         effect, test = paired.friedman(x) if two or by_rank else paired.repeated_f(x)
-        return Found(effect, test, None, x.shape[0], paired=True)
+        return Compared(effect, test, None, x.shape[0], paired=True)
     if two:
         made = paired.change_of_shares(np.where(np.isnan(x), 0.0, x), confidence=confidence)
     elif by_rank:
@@ -100,10 +100,10 @@ def _within(seen: Occasions, plan: DescribePlan, subject: Subject, *, two: bool,
     pair = (int(filled[0]), int(filled[1]))
     effect = replace(made.effect, between=pair)
     besides = None if made.standardized is None else replace(made.standardized, between=pair)
-    return Found(effect, made.test, besides, x.shape[0], paired=True, meant=meant)
+    return Compared(effect, made.test, besides, x.shape[0], paired=True, meant=meant)
 
 
-def _between(subject: Subject, grouping: Grouping, groups: int, persons: Persons, plan: DescribePlan) -> Found:
+def _between(subject: Subject, grouping: Grouping, groups: int, persons: Persons, plan: DescribePlan) -> Compared:
     """The means of persons, compared as persons are."""
     if subject.treated != "numbers":
         return refused(persons.reason, plan)
@@ -114,7 +114,7 @@ def _between(subject: Subject, grouping: Grouping, groups: int, persons: Persons
     n = int(use.sum())
     if not by_ranks(plan.request.settings):
         made = moments.moments(cells)
-        return Found(means.measured_effect(made, confidence=confidence), means.welch(made), None, n)
+        return Compared(means.measured_effect(made, confidence=confidence), means.welch(made), None, n)
     different, place = np.unique(values[use], return_inverse=True)
     counts = np.bincount(place.ravel() * groups + codes[use], minlength=different.size * groups).reshape(-1, groups)
     filled = np.flatnonzero(counts.sum(axis=0) > 0)
@@ -122,10 +122,10 @@ def _between(subject: Subject, grouping: Grouping, groups: int, persons: Persons
     if filled.size == 2:
         pair = (int(filled[0]), int(filled[1]))
         effect = replace(ranks.shift(cells.group(pair[0]), cells.group(pair[1]), confidence=confidence), between=pair)
-    return Found(effect, ranks.rank_test(counts), None, n)
+    return Compared(effect, ranks.rank_test(counts), None, n)
 
 
-def _changes(seen: Occasions, grouping: Grouping, kinds: list[bool], plan: DescribePlan, persons: Persons) -> Found:
+def _changes(seen: Occasions, grouping: Grouping, kinds: list[bool], plan: DescribePlan, persons: Persons) -> Compared:
     """Two groups of persons on two occasions: how much more the first group changed than the second, by Welch's t."""
     none = undefined("not_compared_within_persons", name=persons.name)
     if len(kinds) != 2 or plan.request.settings["test"] == "ranks":
@@ -150,15 +150,15 @@ def _place(grouping: Grouping, place: int, time: float | str, side: float | str)
     return next((k for k, values in enumerate(grouping.values) if tuple(values) == wanted), None)
 
 
-def _difference_in_changes(changes: list[Array], confidence: float) -> Found:
+def _difference_in_changes(changes: list[Array], confidence: float) -> Compared:
     from scipy.special import stdtrit
 
     values, codes = np.concatenate(changes), np.repeat(np.arange(2), [one.size for one in changes])
     test = means.welch(moments.moments(arrange(values, codes, np.ones(values.size, bool), 2)))
     if isinstance(test.statistic, Undefined):
-        return Found(Effect("difference_in_changes", test.statistic), test, None, values.size, paired=True)
+        return Compared(Effect("difference_in_changes", test.statistic), test, None, values.size, paired=True)
     value = float(changes[0].mean() - changes[1].mean())
     error = float(np.sqrt(sum(one.var(ddof=1) / one.size for one in changes)))
     reach = float(stdtrit(test.df[0], 0.5 + confidence / 2)) * error
     effect = Effect("difference_in_changes", value, value - reach, value + reach, None, confidence)
-    return Found(effect, test, None, values.size, paired=True)
+    return Compared(effect, test, None, values.size, paired=True)
