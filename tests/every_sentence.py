@@ -16,7 +16,7 @@ from istrel.exhibits.make import Exhibit
 from istrel.sentence.settings import Place, fitting_offers, show_setting
 from istrel.sentence.vocabulary import VERBS, Setting
 from made import make_exhibit
-from rows import counted, pupils, visits
+from rows import counted, pupils, visits, wide
 
 USUAL = (
     "describe practice_min, receptive_post across format with n, mean, sd, ci, skewness",
@@ -254,6 +254,7 @@ SMALL: dict[str, tuple[str, ...]] = {
         "relate score, rating with between",
     ),
     visits(("one", "two", "three")): ("describe score, rating, ok across time with difference, test",),
+    wide(visits()): ("describe score across occasion with difference",),
     pupils(): ("describe score across ok with test", "relate score, other"),
     thousands(): (
         "describe x across g as points",

@@ -7,7 +7,7 @@ from pathlib import Path
 
 import pytest
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QPushButton
+from PySide6.QtWidgets import QMenu, QPushButton
 from pytestqt.qtbot import QtBot
 
 from istrel.app.window import Window
@@ -38,10 +38,15 @@ def press(window: Window, words: str, qtbot: QtBot) -> None:
     qtbot.mouseClick(found, Qt.MouseButton.LeftButton)
 
 
-def choose(window: Window, role: str, words: str) -> None:
+def choose(window: Window, word: str, words: str, qtbot: QtBot, settle: Settle) -> None:
     """One of the offers under a word of the sentence."""
-    menu = window.stations.codebook.widget.rows.menu(role)
+    press(window, word, qtbot)
+    settle()
+    (menu,) = (one for one in window.stations.codebook.widget.rows.findChildren(QMenu) if one.isVisible())
     next(action for action in menu.actions() if action.text() == words).trigger()
+    menu.close()
+    menu.deleteLater()
+    settle()
 
 
 def test_a_guess_is_shown_kept_undone_and_said_otherwise(
@@ -57,12 +62,12 @@ def test_a_guess_is_shown_kept_undone_and_said_otherwise(
     settle()
     assert sentence.text == "Each row is a case of its own and stands for 1 case"
     assert window.cases_line.cases.text() == "46 of 46 cases"
-    choose(window, "person", "an occasion of one id")
-    choose(window, "occasion", "one time")
+    choose(window, "a case of its own", "an occasion of one id", qtbot, settle)
+    choose(window, "occasion", "one time", qtbot, settle)
     settle()
     assert window.model.study.codebook.rows == Rows("id", "time")
     assert sentence.text == "Each row is one time of one id"
-    choose(window, "person", "a case of its own")
+    choose(window, "id", "a case of its own", qtbot, settle)
     assert window.model.study.codebook.rows == EACH_ITS_OWN
     window.model.undo()
     assert window.model.study.codebook.rows == Rows("id", "time")

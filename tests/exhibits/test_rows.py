@@ -12,6 +12,7 @@ import pytest
 
 from every_sentence import with_counts
 from istrel import cli
+from istrel.data.codebook import MissingCode
 from istrel.data.dataset import Dataset
 from istrel.data.rows import Rows
 from istrel.data.series import series_in
@@ -66,6 +67,8 @@ def test_counted_rows_are_the_cases_they_stand_for(sentence: str, data_of: Maker
             data = Dataset(data.table, data.codebook.with_variable(line))
         one, other = content(sentence, data, style), content(sentence, whole, style)
         assert without_rows(one) == without_rows(other)
+        if "lowest" not in sentence:
+            assert one["sheet"]["rows"] == other["sheet"]["rows"]
         counts = [int(line.rpartition(",")[2]) for line in short.split()[1:]]
         rows = None if "hide_below" in sentence else sum(count > 0 for count in counts)
         assert (one["cases"]["used"], one["cases"]["rows"]) == (sum(counts), rows)
@@ -192,7 +195,15 @@ def test_an_identifier_that_repeats_gets_no_test_and_a_remark(data_of: Maker, st
     pair = content("relate score, other", data, style)["results"][0]["pairs"][0]
     assert (pair["p"], pair["low"]) == (None, None)
     assert content("count score against ok", data, style)["results"][0]["tests"]["chi_square"]["p"] is None
-    for sentence in ("describe score across ok with test", "relate score, other", "count score against ok"):
+    tests = content("check score", data, style)["results"][0]["tests"]
+    assert [test["p"] for test in tests.values()] == [None] * len(tests)
+    assert tests["shapiro_wilk"]["statistic"] is not None
+    for sentence in (
+        "describe score across ok with test",
+        "relate score, other",
+        "count score against ok",
+        "check score",
+    ):
         assert any("rows" in str(note.says) for note in make_exhibit(sentence, data).margin), sentence
     # One row of each is no repetition.
     first = visits(gaps=False)
@@ -370,18 +381,37 @@ def test_series_are_guessed_by_names(columns: str, series: list[tuple[str, ...]]
     assert [(one.name, one.columns, one.occasions) for one in series_in(data.codebook, data.table)] == series
 
 
-def test_what_has_no_occasions_is_not_mixed_with_what_has(data_of: Maker) -> None:
-    data = data_of(
-        "x_pre,x_post,y_t1,y_t2,z\n"
-        + "".join(f"{k * 5 % 19},{k * 7 % 19},{k * 3 % 19},{k * 2 % 19},{k % 7}.5\n" for k in range(1, 20))
-    )
-    with pytest.raises(Problem, match="“z” has no occasions"):
-        make_exhibit("describe x, z across occasion", data)
-    with pytest.raises(Problem, match="have other occasions"):
-        make_exhibit("describe x, y across occasion", data)
+NUMBERS = "".join(f"{k},{k * 5 % 19},{k * 7 % 19},{k * 3 % 19},{k * 2 % 19},{k % 7}.5\n" for k in range(1, 20))
+
+
+@pytest.mark.parametrize(
+    ("sentence", "says"),
+    [
+        ("describe x, z across occasion", "“z” has no occasions"),
+        ("describe x, y across occasion", "have other occasions"),
+        ("describe x, all measured across occasion", "name it alone"),
+        ("describe x across occasion with hide_below = 5", "Small counts are not hidden"),
+    ],
+)
+def test_what_has_no_occasions_is_not_mixed_with_what_has(sentence: str, says: str, data_of: Maker) -> None:
+    with pytest.raises(Problem, match=says):
+        make_exhibit(sentence, data_of(f"case,x_pre,x_post,y_t1,y_t2,z\n{NUMBERS}"))
+
+
+def test_columns_are_no_series_where_they_do_not_mean_the_same(data_of: Maker, style: HouseStyle) -> None:
     apart = data_of("x_pre,x_post\n" + "".join(f"{k},{1000 + k}\n" for k in range(20)))  # not one scale
     with pytest.raises(Problem, match="no variable"):
         make_exhibit("describe x across occasion", apart)
+    data = data_of(f"case,x_pre,x_post,y_t1,y_t2,z\n{NUMBERS}")
+    coded = data.codebook.with_variable(replace(data.codebook["x_pre"], missing_codes=(MissingCode(4.0),)))
+    with pytest.raises(Problem, match="“4” means no answer in “x_pre” and is an answer in “x_post”"):
+        make_exhibit("describe x across occasion", Dataset(data.table, coded))
+    found = content("describe x across occasion among x_pre > 9 with mean", data, style)
+    kept = [row for row in (line.split(",") for line in NUMBERS.split()) if int(row[1]) > 9]
+    assert (found["cases"]["total"], found["cases"]["used"]) == (19, len(kept))
+    assert [one["statistics"]["mean"] for one in found["results"]] == pytest.approx(
+        [np.mean([int(row[k]) for row in kept]) for k in (1, 2)]
+    )
 
 
 @pytest.mark.parametrize(

@@ -72,12 +72,15 @@ class Dataset:
         Cases set aside, shape (rows,): they have no usable value in any variable, and are not missing either.
     origin
         int64 (rows,): the row of the source, from 0, that each row comes from; None where they are the same.
+    occasions
+        How many rows, one after the other, are one case: more than one where its columns were turned into rows.
     """
 
     table: Table
     codebook: Codebook
     aside: NDArray[np.bool_] | None = None
     origin: NDArray[np.int64] | None = None
+    occasions: int = 1
     _prepared: dict[tuple[str, str], Any] = field(default_factory=dict, repr=False)
 
     @property
@@ -94,13 +97,19 @@ class Dataset:
         """Cases that are not set aside, shape (rows,); a mask of the caller's own."""
         return np.ones(self.n_rows, bool) if self.aside is None else ~self.aside
 
+    def cases_in(self, mask: NDArray[np.bool_]) -> int:
+        """How many cases rows are of."""
+        return int(mask.sum() if self.occasions == 1 else mask.reshape(-1, self.occasions).any(axis=1).sum())
+
     def named(self, rows: NDArray[np.int64]) -> NDArray[np.int64]:
         """The rows of the source, from 1, that rows (from 0) come from."""
         return (rows if self.origin is None else self.origin[rows]) + 1
 
     def with_column(self, column: Column) -> Dataset:
         """The same data with one more column; what is prepared is shared."""
-        return Dataset(self.table.with_column(column), self.codebook, self.aside, self.origin, self._prepared)
+        return Dataset(
+            self.table.with_column(column), self.codebook, self.aside, self.origin, self.occasions, self._prepared
+        )
 
     def taking_over(self, earlier: Dataset) -> Dataset:
         """The same data, with what an earlier version prepared for variables that did not change."""

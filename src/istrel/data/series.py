@@ -10,10 +10,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.codebook import Codebook, ValueLabel, Variable, merge_codes
-from istrel.data.column import Column, Kind, Unread
+from istrel.data.column import Column, Kind, Unread, show_value
 from istrel.data.dataset import Dataset
+from istrel.data.derive import free_name
 from istrel.data.levels import Level
-from istrel.data.rows import Rows
 from istrel.data.table import Table
 from istrel.problem import Problem
 
@@ -64,7 +64,8 @@ def _series(parts: list[tuple[str, str]], codebook: Codebook, table: Table) -> S
     columns = tuple(name for _, name in ordered)
     occasions = tuple(occasion for occasion, _ in ordered)
     lines = [codebook[name] for name in columns]
-    alike = len({(line.level.measured, line.level if not line.level.measured else "") for line in lines}) == 1
+    levels = {"measured" if line.level.measured else line.level.value for line in lines}
+    alike = max(len(levels), len({line.unit for line in lines}), len({line.value_labels for line in lines})) == 1
     numbers = all(table.column(name).kind is Kind.NUMBER for name in columns)
     name = _stem(columns[0])
     if not (alike and numbers) or lines[0].level in (Level.IDENTIFIER, Level.TEXT) or name in codebook:
@@ -100,10 +101,13 @@ def _on_one_scale(columns: Sequence[str], table: Table) -> bool:
 def as_long(data: Dataset, wanted: Iterable[Series]) -> Dataset:
     """A row for each occasion of each case, with a column for each of some measures; cases are the persons.
 
+    What stands in a row of its own stays, once for each occasion, so that conditions and groups go on to know it; the columns of
+    the measures are left out of what is offered.
+
     Raises
     ------
     Problem
-        Where the measures have other occasions.
+        Where the measures have other occasions, or what means no answer on one occasion is an answer on another.
     """
     series = tuple(wanted)
     first = series[0]
@@ -115,19 +119,36 @@ def as_long(data: Dataset, wanted: Iterable[Series]) -> Dataset:
         )
     k, n = len(first.occasions), data.n_rows
     repeated = np.repeat(np.arange(n), k)
-    gone = {name for one in series for name in one.columns}
-    columns = [_repeated(column, repeated) for column in data.table.columns if column.name not in gone]
+    for one in series:
+        _check_codes(one, data)
+    columns = [_repeated(column, repeated) for column in data.table.columns]
+    case = free_name(CASE, data.table)
     columns += [_stacked(one, data.table) for one in series]
     codes = np.tile(np.arange(k, dtype=np.int32), n)
     columns.append(Column(OCCASION, Kind.TEXT, codes, np.ones(n * k, bool), first.occasions))
-    columns.append(Column(CASE, Kind.NUMBER, (repeated + 1).astype(np.float64), np.ones(n * k, bool)))
+    columns.append(Column(case, Kind.NUMBER, (repeated + 1).astype(np.float64), np.ones(n * k, bool)))
     origin = repeated if data.origin is None else data.origin[repeated]
     aside = None if data.aside is None else data.aside[repeated]
-    return Dataset(Table(tuple(columns), data.table.source), _codebook(data.codebook, series, gone), aside, origin)
+    return Dataset(Table(tuple(columns), data.table.source), _codebook(data.codebook, series, case), aside, origin, k)
 
 
-def _codebook(codebook: Codebook, series: tuple[Series, ...], gone: set[str]) -> Codebook:
-    lines = [line for line in codebook.variables if line.name not in gone]
+def _check_codes(series: Series, data: Dataset) -> None:
+    """Raises where a value means no answer in one column and is an answer in another."""
+    codes = {name: {code.value for code in data.codebook[name].missing_codes} for name in series.columns}
+    for name, mine in codes.items():
+        others = {code: other for other, found in codes.items() for code in found if code not in mine}
+        values, _ = data.tally(name) if others else ((), ())
+        for code, other in others.items():
+            if code in values:
+                raise Problem(
+                    f"“{show_value(code)}” means no answer in “{other}” and is an answer in “{name}”; "
+                    "say the same of both in the Codebook."
+                )
+
+
+def _codebook(codebook: Codebook, series: tuple[Series, ...], case: str) -> Codebook:
+    mine = {name for one in series for name in one.columns}
+    lines = [replace(line, in_use=False) if line.name in mine else line for line in codebook.variables]
     for one in series:
         parts = [codebook[name] for name in one.columns]
         labels = {line.label for line in parts}
@@ -136,8 +157,8 @@ def _codebook(codebook: Codebook, series: tuple[Series, ...], gone: set[str]) ->
         lines.append(replace(parts[0], name=one.name, label=label, missing_codes=codes, formula=None))
     said = tuple(ValueLabel(word, word) for word in series[0].occasions)
     lines.append(Variable(OCCASION, Level.ORDINAL, value_labels=said))
-    lines.append(Variable(CASE, Level.IDENTIFIER))
-    return Codebook(tuple(lines), Rows(CASE, OCCASION))
+    lines.append(Variable(case, Level.IDENTIFIER))
+    return Codebook(tuple(lines), replace(codebook.rows, person=case, occasion=OCCASION, guessed=False))
 
 
 def _repeated(column: Column, rows: NDArray[np.int64]) -> Column:

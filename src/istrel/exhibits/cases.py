@@ -71,14 +71,17 @@ def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -
     """
     parts = tuple(part for part in (standing, request.among) if part is not None)
     kept, hides = data.kept, request.settings["hide_below"] is not None
+    total = data.n_rows // data.occasions
     if not parts:
-        return Cases(kept, data.n_rows, data.n_cases, "", data=data, hides=hides)
+        return Cases(
+            kept, total, data.cases_in(kept) if data.occasions > 1 else data.n_cases, "", data=data, hides=hides
+        )
     condition = parts[0] if len(parts) == 1 else And(parts)
     mask = holds(condition, data) & kept
-    used, text = int(mask.sum()), show_condition(condition)
+    used, text = data.cases_in(mask), show_condition(condition)
     if used == 0:
-        raise Problem(f"No case meets “{text}” ({data.n_rows:,} cases read); there is nothing to work on.")
-    return Cases(mask, data.n_rows, used, text, condition, data, hides)
+        raise Problem(f"No case meets “{text}” ({total:,} cases read); there is nothing to work on.")
+    return Cases(mask, total, used, text, condition, data, hides)
 
 
 def resolve_subjects(request: Request, data: Dataset) -> tuple[str, ...]:

@@ -5,7 +5,6 @@ from __future__ import annotations
 from weakref import WeakKeyDictionary
 
 from istrel.data.dataset import Dataset
-from istrel.data.formula.tree import Name
 from istrel.data.series import OCCASION, Series, as_long, series_in
 from istrel.problem import Problem
 from istrel.sentence.request import Crossed, Request
@@ -21,14 +20,22 @@ def with_occasions(request: Request, data: Dataset) -> Dataset:
     Problem
         Where what has no occasions is asked for beside it.
     """
-    said = [*_names(request.subjects), *request.against, *request.given]
+    subjects = [name for subject in request.subjects if isinstance(subject, Crossed) for name in subject.names]
+    said = [*subjects, *request.against, *request.given]
     unknown = {name.text for name in said if name.text not in data.table}
     wanted = tuple(one for one in (series_in(data.codebook, data.table) if unknown else ()) if one.name in unknown)
     if not wanted:
         return data
-    measures = {one.name for one in wanted}
-    other = next((name for name in said if name.text not in measures), None)
-    if other is not None and other.text in data.table:
+    if request.settings["hide_below"] is not None:
+        raise Problem(
+            f"Small counts are not hidden where “{wanted[0].name}” stands in several columns; describe these one by one."
+        )
+    if any(not isinstance(subject, Crossed) for subject in request.subjects):
+        raise Problem(
+            f"“{wanted[0].name}” has occasions, which others have not; name it alone, without all or a stretch of others."
+        )
+    other = next((name for name in subjects if name.text in data.table), None)
+    if other is not None:  # each case would count once for every occasion
         message = f"“{other.text}” has no occasions as “{wanted[0].name}” has; put it in a sentence of its own."
         raise Problem(message, at=other.at, length=len(other.text))
     if OCCASION in data.table:
@@ -39,7 +46,3 @@ def with_occasions(request: Request, data: Dataset) -> Dataset:
     if wanted not in made:
         made[wanted] = as_long(data, wanted)
     return made[wanted]
-
-
-def _names(subjects: tuple[object, ...]) -> list[Name]:
-    return [name for subject in subjects if isinstance(subject, Crossed) for name in subject.names]

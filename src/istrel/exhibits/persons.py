@@ -121,7 +121,7 @@ def n_persons(data: Dataset, cases: Cases) -> int | None:
     if not data.codebook.rows.person or cases.hides or isinstance(cases.used, Hidden):
         return None
     persons = persons_of(data, cases)
-    return cases.used if persons is None else persons.n
+    return cases.used if persons is None or data.occasions > 1 else persons.n
 
 
 def varies_within(codes: NDArray[np.integer], persons: Persons) -> bool:

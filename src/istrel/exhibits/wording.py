@@ -138,7 +138,7 @@ def _of_rows(cases: Cases) -> list[Text]:
         n = Cell(float(np.unique(data.origin[cases.mask]).size), Kind.COUNT)
         return [say("rows_that_are_counted", rows=n, name=verbatim(rows.counted))]
     persons = n_persons(data, cases)
-    if persons is None or persons == cases.used or data.origin is not None:  # columns of one case stand in its one row
+    if persons is None or persons == cases.used:
         return []
     name = titled(data.variable(rows.person))
     return [
@@ -149,6 +149,12 @@ def _of_rows(cases: Cases) -> list[Text]:
             n=Cell(float(cases.used), Kind.COUNT),
         )
     ]
+
+
+def person_title(data: Dataset) -> Text:
+    """Who stands in several rows: the variable that says it, or the case whose columns were turned into rows."""
+    name = data.codebook.rows.person
+    return say("the_case") if data.occasions > 1 else titled(data.variable(name))
 
 
 def _of_condition(cases: Cases) -> list[Text]:

@@ -16,7 +16,7 @@ from istrel.study.labels import numbers_and_labels
 from istrel.study.parts import Prose, Words
 from istrel.study.recipes import Gathered, Joined, Longer, Pasted, Read, Recipe, Stacked, Wider
 from istrel.study.remake import made
-from istrel.study.rows import in_words
+from istrel.study.rows import in_words, unit
 from istrel.study.study import Study, StudySource
 from istrel.style.house import HouseStyle
 
@@ -48,15 +48,11 @@ def _versions() -> Iterator[str]:
 def _sources(study: Study) -> Iterator[str]:
     for source in study.sources:
         rows, columns = source.raw.n_rows, len(source.raw.columns)
-        size = f"{counted(rows, _unit(source))}, {counted(columns, 'variable')}"
+        size = f"{counted(rows, unit(source.codebook))}, {counted(columns, 'variable')}"
         yield f"Source {source.name}: {size}; {_origin(source.recipe, study)}."
         if source.raw.source.sha256:
             yield f"SHA-256 of {source.name}: {source.raw.source.sha256}"
         yield from _said_of(source)
-
-
-def _unit(source: StudySource) -> str:
-    return "row" if source.codebook.rows.said else "case"
 
 
 def _origin(recipe: Recipe | None, study: Study) -> str:

@@ -23,6 +23,7 @@ from istrel.files import harmless, unharmed
 from istrel.problem import Problem, nearest
 from istrel.sentence import parse_expression
 from istrel.sentence.show_formula import show_expression
+from istrel.study.rows import check_roles
 
 MOST_DERIVED = 2_000
 ROWS = "rows"  # the line that says what a row is
@@ -181,11 +182,12 @@ def _laid(base: Codebook, row: dict[str, str | None]) -> Codebook:
 def _roles(text: str, base: Codebook) -> Rows:
     """What a row is, as typed: "person = learner | occasion = session"."""
     found = {str(entry.value): entry.label for entry in parse_values(text)}
-    for role, name in found.items():
+    for role in found:
         if role not in ROLES:
             raise Problem(f"“{role}” is no role of a row; the roles are {', '.join(ROLES)}.")
-        base[name]  # told where there is none
-    return Rows(found.get("person", ""), found.get("occasion", ""), found.get("counted", ""))
+    rows = Rows(found.get("person", ""), found.get("occasion", ""), found.get("counted", ""))
+    check_roles(rows, base)
+    return rows
 
 
 def _merge(old: Variable, row: dict[str, str | None]) -> Variable:

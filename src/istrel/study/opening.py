@@ -62,8 +62,9 @@ def open_source(path: str | Path, opening: Opening | None = None, watch: Watch |
         codebook = _laid_over(codebook, Path(opening.codebook))
     if opening.missing:
         codebook = codebook.with_missing(opening.missing)
-    if opening.rows.said:
-        codebook = with_rows(codebook, opening.rows, table)
+    said = opening.rows if opening.rows.said else codebook.rows
+    if said.said and not said.guessed:
+        codebook = with_rows(codebook, said, table)
     return StudySource(table, codebook, recipe=Read(str(Path(path).resolve()), opening.reading))
 
 

@@ -12,7 +12,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.facts import value_counts, variable_facts
 from istrel.data.natural import in_natural_order
 from istrel.study.entries import Entry, Said, entries_of
-from istrel.study.rows import in_words
+from istrel.study.rows import in_words, unit
 
 MOST_VALUES, MOST_IN_HEADS = 40, 9
 NOT_READ = {"text": "no number"}
@@ -55,13 +55,14 @@ def print_codebook(data: Dataset) -> PrintedCodebook:
     name = data.table.source.name
     return PrintedCodebook(
         title=f"Codebook of {name}" if name else "Codebook",
-        about=" · ".join(filter(None, (_size(data), counted(len(used), "variable"), in_words(data.codebook)))),
+        about=" · ".join(
+            filter(
+                None,
+                (counted(data.n_cases, unit(data.codebook)), counted(len(used), "variable"), in_words(data.codebook)),
+            )
+        ),
         entries=tuple(_printed(entry, data) for entry in entries),
     )
-
-
-def _size(data: Dataset) -> str:
-    return counted(data.n_cases, "row" if data.codebook.rows.said else "case")
 
 
 def _printed(entry: Entry, data: Dataset) -> PrintedEntry:

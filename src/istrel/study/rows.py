@@ -30,6 +30,14 @@ def with_rows(codebook: Codebook, rows: Rows, table: Table, aside: Mask | None =
     Problem
         For a variable that is not there, an occasion without a person, one variable in two roles, or counts that are none.
     """
+    check_roles(rows, codebook)
+    if rows.counted:
+        check_counts(table.column(rows.counted), codebook, aside)
+    return with_roles(codebook, replace(rows, guessed=False), table)
+
+
+def check_roles(rows: Rows, codebook: Codebook) -> None:
+    """Raises for a variable that is not there, an occasion without a person, and one variable or row in two roles."""
     for name in rows.said.values():
         codebook[name]  # told where there is none
     if len(set(rows.said.values())) < len(rows.said):
@@ -38,25 +46,28 @@ def with_rows(codebook: Codebook, rows: Rows, table: Table, aside: Mask | None =
         raise Problem("An occasion tells the rows of a person apart; say who the person is, too.")
     if rows.person and rows.counted:
         raise Problem("A row is an occasion of a person, or it stands for several cases; it cannot be both.")
-    if rows.counted:
-        check_counts(table.column(rows.counted), codebook, aside)
-    return with_roles(codebook, replace(rows, guessed=False), table)
 
 
 def in_words(codebook: Codebook) -> str:
     """What a row is, as a sentence; nothing where each is a case of its own."""
     rows = codebook.rows
     if rows.counted:
-        return f"Each row stands for as many cases as {_called(rows.counted, codebook)} says."
+        return f"Each row stands for as many cases as {called(rows.counted, codebook)} says."
     if not rows.person:
         return ""
-    one = _called(rows.occasion, codebook) if rows.occasion else "occasion"
-    return f"Each row is one {one} of one {_called(rows.person, codebook)}."
+    one = called(rows.occasion, codebook) if rows.occasion else "occasion"
+    return f"Each row is one {one} of one {called(rows.person, codebook)}."
 
 
-def _called(name: str, codebook: Codebook) -> str:
+def called(name: str, codebook: Codebook) -> str:
+    """A variable in a sentence about rows: its label with its name."""
     title = codebook[name].title
     return title if title == name else f"{title} ({name})"
+
+
+def unit(codebook: Codebook) -> str:
+    """What the rows of a file are called where they are counted."""
+    return "row" if codebook.rows.said else "case"
 
 
 def check_counts(column: Column, codebook: Codebook, aside: Mask | None) -> None:
@@ -90,10 +101,8 @@ def offers(role: str, data: Dataset, distinct: Mapping[str, int]) -> tuple[str, 
     distinct
         How many different values each variable has, as far as that is known.
     """
-    said, columns = data.codebook.rows, data.table.columns
-    found = [column.name for column in columns if _fits(role, column, data, distinct) and column.name != said.person]
-    if role == "person":
-        found = [column.name for column in columns if _fits(role, column, data, distinct)]
+    taken = data.codebook.rows.person if role != "person" else ""
+    found = [one.name for one in data.table.columns if one.name != taken and _fits(role, one, data, distinct)]
     likely = {"person": PERSON, "occasion": OCCASION, "counted": COUNTED}[role]
     return tuple(sorted(found, key=lambda name: likely.match(name) is None)[:MOST_OFFERED])
 

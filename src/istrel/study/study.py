@@ -9,7 +9,7 @@ from typing import Any
 
 from istrel.data.codebook import Codebook
 from istrel.data.corrections import Aside, Correction, aside_mask, corrected
-from istrel.data.dataset import Dataset
+from istrel.data.dataset import Dataset, Mask
 from istrel.data.derive import Workings, with_derived
 from istrel.data.formula.evaluate import holds
 from istrel.data.formula.tree import Condition
@@ -92,9 +92,11 @@ class StudySource:
     @cached_property
     def n_used(self) -> int:
         """Cases that are not set aside and meet the standing condition."""
-        if self.standing is None:
-            return self.data.n_cases
-        return int((holds(self.standing, self.data) & self.data.kept).sum())
+        return self.data.n_cases if self.standing is None else int(self._used.sum())
+
+    @cached_property
+    def _used(self) -> Mask:
+        return self.data.kept if self.standing is None else holds(self.standing, self.data) & self.data.kept
 
     @cached_property
     def in_use(self) -> tuple[int, int]:
@@ -107,8 +109,7 @@ class StudySource:
         """
         if not self.codebook.rows.counted:
             return self.n_used, self.n_used
-        mask = self.data.kept if self.standing is None else holds(self.standing, self.data) & self.data.kept
-        return int(counts_of(self.data)[mask].sum()), int(mask.sum())
+        return int(counts_of(self.data)[self._used].sum()), self.n_used
 
     @cached_property
     def n_persons(self) -> int | None:
@@ -116,12 +117,12 @@ class StudySource:
         name = self.codebook.rows.person
         if not name:
             return None
-        mask = self.data.kept if self.standing is None else holds(self.standing, self.data) & self.data.kept
-        return int(distinct_values(self.data.table.column(name).values[mask & self.data.present(name)]).size)
+        return int(distinct_values(self.data.table.column(name).values[self._used & self.data.present(name)]).size)
 
     def forget(self) -> None:
         """Let go of what can be computed again: for versions that are kept only for undo."""
-        self.__dict__.pop("data", None)
+        for made in ("data", "_used"):
+            self.__dict__.pop(made, None)
 
 
 @dataclass(frozen=True, eq=False)

@@ -8,6 +8,7 @@ from typing import Literal
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable, merge_codes
 from istrel.data.column import Column, Kind, show_value
 from istrel.data.corrections import aside_mask
+from istrel.data.dataset import Mask
 from istrel.data.derive import band_labels, children_of, describe_derived
 from istrel.data.formula.tree import Formula
 from istrel.data.guess import guess_level
@@ -18,6 +19,10 @@ from istrel.study.rows import with_rows
 from istrel.study.study import Study
 
 LARGE = 200_000  # beyond so many cases a second guess at numbers would keep the window waiting
+
+
+def _aside(study: Study) -> Mask | None:
+    return aside_mask(study.source.asides, study.source.raw.n_rows)
 
 
 def _with_line(study: Study, line: Variable) -> Study:
@@ -49,9 +54,7 @@ class SetRows:
         return f"rows: {said}" if said else "each row is a case of its own"
 
     def apply(self, study: Study) -> Study:
-        source = study.source
-        aside = aside_mask(source.asides, source.raw.n_rows)
-        return study.with_codebook(with_rows(study.codebook, self.rows, study.table, aside))
+        return study.with_codebook(with_rows(study.codebook, self.rows, study.table, _aside(study)))
 
 
 @dataclass(frozen=True)
@@ -280,7 +283,10 @@ class LayOver:
         return f"codebook from {self.name}"
 
     def apply(self, study: Study) -> Study:
-        return _proven(study.with_codebook(self.codebook))
+        codebook = self.codebook
+        if codebook.rows != study.codebook.rows:
+            codebook = with_rows(codebook, codebook.rows, study.source.raw, _aside(study))
+        return _proven(study.with_codebook(codebook))
 
 
 def _proven(study: Study) -> Study:

@@ -16,7 +16,7 @@ from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.series import OCCASION, Series, series_in
 from istrel.sentence.quoting import show_name
 from istrel.study.changes.codebook import SetRows
-from istrel.study.rows import offers
+from istrel.study.rows import called, offers
 
 MOST_SERIES = 6
 NOTHING = {"person": "a case of its own", "occasion": "in no order", "counted": "1 case"}
@@ -99,8 +99,7 @@ class RowsSentence(QWidget):
             self._choice("1 case", "counted")
 
     def _title(self, name: str) -> str:
-        title = self._model.study.codebook[name].title
-        return title if title == name else f"{title} ({name})"
+        return called(name, self._model.study.codebook)
 
     def _word(self, text: str) -> None:
         self._add(label(text))
@@ -118,14 +117,19 @@ class RowsSentence(QWidget):
         self._add(made)
 
     def _offer(self, role: str, under: QPushButton) -> None:
-        """What the data could mean by a role, and nothing."""
-        self.menu(role).popup(under.mapToGlobal(under.rect().bottomLeft()))
+        """What the data could mean by a role, and nothing: looked for in the background, for it reads whole columns."""
+        data, distinct = self._model.study.data, self._distinct()
 
-    def menu(self, role: str) -> QMenu:
+        def told(found: tuple[str, ...]) -> None:
+            self.menu(role, found).popup(under.mapToGlobal(under.rect().bottomLeft()))
+
+        self._model.background.submit("row offers", lambda: offers(role, data, distinct), told)
+
+    def menu(self, role: str, found: tuple[str, ...]) -> QMenu:
         """The offers of a role."""
         menu, rows = QMenu(self), self._model.study.codebook.rows
         said = getattr(rows, role)
-        for name in offers(role, self._model.study.data, self._distinct()):
+        for name in found:
             entry = menu.addAction(self._offered(role, name), partial(self._choose, role, name))
             entry.setCheckable(True)
             entry.setChecked(name == said)

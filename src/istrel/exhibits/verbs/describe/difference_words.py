@@ -8,7 +8,7 @@ from istrel.exhibits.table import Head, Note
 from istrel.exhibits.text import Cell, Hidden, Run, Text, in_a_row, joined, opened, say, verbatim
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference
-from istrel.exhibits.wording import ADJUSTMENTS, group_label, p_words, titled
+from istrel.exhibits.wording import ADJUSTMENTS, group_label, p_words, person_title, titled
 from istrel.stats.differences.common import Effect
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
@@ -328,8 +328,7 @@ def _of_persons(plan: DescribePlan, result: DescribeResult) -> list[Text]:
             else say("n_of_name", name=titled(plan.data.variable(d.variable)), n=d.persons)
             for d in (mine[:1] if alike else mine)
         ]
-        name = titled(plan.data.variable(plan.data.codebook.rows.person))
-        texts.append(say(phrase, name=name, counts=joined(counts, "; ")))
+        texts.append(say(phrase, name=person_title(plan.data), counts=joined(counts, "; ")))
     return texts
 
 

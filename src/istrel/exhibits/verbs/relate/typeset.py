@@ -30,6 +30,7 @@ from istrel.exhibits.wording import (
     has_groups,
     named_group,
     p_words,
+    person_title,
     titled,
     ungrouped_notes,
     why,
@@ -262,7 +263,7 @@ def _coefficient_notes(plan: RelatePlan, result: RelateResult, pairs: list[Pair]
         texts.append(say("coefficients_are_partial_taken_out", names=given))
     for asked, phrase in (("within", "coefficients_are_within"), ("between", "coefficients_are_between")):
         if plan.request.settings[asked]:
-            texts.append(say(phrase, name=titled(plan.data.variable(plan.data.codebook.rows.person))))
+            texts.append(say(phrase, name=person_title(plan.data)))
     if len(methods) > 1 and not plan.against:
         texts += _which(plan, pairs, methods)
     if any(cell.indefinite for cell in result.cells):
