@@ -12,12 +12,10 @@ from istrel.render.marks.passages import Held, Passage
 from istrel.render.marks.tags import Key, Tag
 from istrel.render.refresh.grids import At, Grid, Spans, matched, places_of
 from istrel.render.refresh.living import Living
-from istrel.render.refresh.report import EDITED, GONE, Line, Refreshed, Wanted
+from istrel.render.refresh.report import EDITED, FORGOTTEN, GONE, Line, Refreshed, Wanted
 from istrel.render.refresh.rewording import reword
 from istrel.render.refresh.unmarked import Unmarked, cell_now, line_of, where_of
 from istrel.study.prose import Shelf
-
-FORGOTTEN = "the document does not remember what stood there; “--again” exchanges it"
 
 
 def exchanged(living: Living, shelf: Shelf, wanted: Wanted, name: str) -> Refreshed:

@@ -12,6 +12,8 @@ from istrel.problem import Problem
 EDITED = "edited by hand"
 AWAY = "taken out of the document, stays away"
 GONE = "is not in the study any more"
+FORGOTTEN = "the document does not remember what stood there; “--again” exchanges it"
+TAKEN_AGAIN = (EDITED, FORGOTTEN)  # what is exchanged on request
 
 
 class Line(NamedTuple):

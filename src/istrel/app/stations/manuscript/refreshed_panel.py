@@ -12,6 +12,8 @@ from istrel.app.widgets.simple import button, clear, label
 if TYPE_CHECKING:
     from istrel.render.refresh.report import Line, Refreshed
 
+MOST_LINES = 200  # of each kind
+
 
 class RefreshedPanel(SidePanel):
     """Holds the last document that was refreshed.
@@ -31,6 +33,8 @@ class RefreshedPanel(SidePanel):
 
     def tell(self, path: Path, made: Refreshed, copy: Path | None, *, tracked: bool = False) -> None:
         """What was done to a document, and where it is kept as it was."""
+        from istrel.render.refresh.report import TAKEN_AGAIN
+
         self._path, self._tracked = path, tracked
         clear(self.body)
         self.title.setText(path.name)
@@ -41,15 +45,17 @@ class RefreshedPanel(SidePanel):
             if lines:
                 self._gather(head, lines)
         self.body.addStretch()
-        self.again_button.setVisible(any(line.stands for line in left))
+        self.again_button.setVisible(any(line.why in TAKEN_AGAIN for line in left))
         self.open()
 
     def _gather(self, head: str, lines: list[Line]) -> None:
         title = label(head, "small")
         title.setContentsMargins(0, 8, 0, 0)
         self.body.addWidget(title)
-        for line in lines:
+        for line in lines[:MOST_LINES]:
             self.body.addWidget(label(line.words, wrap=True))
+        if len(lines) > MOST_LINES:
+            self.body.addWidget(label(f"and {len(lines) - MOST_LINES:,} more", "small"))
 
 
 def _counted(made: Refreshed) -> str:
