@@ -16,7 +16,7 @@ from istrel.exhibits.make import Exhibit
 from istrel.sentence.settings import Place, fitting_offers, show_setting
 from istrel.sentence.vocabulary import VERBS, Setting
 from made import make_exhibit
-from rows import counted, pupils, visits, wide
+from rows import counted, pupils, survey, visits, wide
 
 USUAL = (
     "describe practice_min, receptive_post across format with n, mean, sd, ci, skewness",
@@ -328,6 +328,27 @@ LISTS = {
 NUMBERS = {"bins": 7, "width": 4, "start": 1, "bandwidth": 2, "trim": 0.2, "minimum": 3, "top": 1}
 
 
+WEIGHTED = (
+    "describe x, yes, g across h with total, difference, test",
+    "describe x across g with mean, sd, ci, median, median_ci, skewness, trimmed_mean, test",
+    "describe yes across g with test",
+    "describe g across h with difference, test",
+    "count g with intervals, missing = show",
+    "count g with hide_below = 5",
+    "count g against h",
+    "count g across h as bars with intervals, height = count",
+    "describe x as histogram",
+    "describe x as histogram with cumulative",
+    "describe x across h as means",
+    "describe x across h as means with interval = sd",
+    "describe x across h as means with interval = se",
+    "describe x across h as boxes",
+    "relate x, y with intervals",
+    "check x",
+)
+LONELY = "w,stratum,psu,x\n" + "".join(f"1.5,{'ab'[k > 5]},{1 if k > 5 else k},{k * k % 7}\n" for k in range(9))
+
+
 def values(setting: Setting, place: Place) -> Iterator[str]:
     """Values that are not the usual one, as they are typed."""
     if setting.name == "statistics":
@@ -375,6 +396,13 @@ def with_counts(data: Dataset) -> Dataset:
     return Dataset(data.table, replace(data.codebook, rows=Rows(counted="Freq")))
 
 
+DESIGN = Rows(weight="w", strata="stratum", clusters="psu")
+
+
+def weighted(data: Dataset, rows: Rows = DESIGN) -> Dataset:
+    return Dataset(data.table, replace(data.codebook, rows=rows))
+
+
 def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterator[tuple[str, Exhibit]]:
     """(sentence, exhibit) of all of them."""
     yield from ((sentence, make_exhibit(sentence, learners)) for sentence in DEMO)
@@ -383,5 +411,15 @@ def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterato
         yield from ((sentence, make_exhibit(sentence, data)) for sentence in sentences)
     short = data_of(counted()[0])
     yield "count g against h", make_exhibit("count g against h", with_counts(short))
+    of_sample = weighted(data_of(survey()))
+    yield from ((sentence, make_exhibit(sentence, of_sample)) for sentence in WEIGHTED)
+    one_each = "w,stratum,x\n" + "".join(f"1.5,s{k},{k}\n" for k in range(6))
+    for text, rows in (
+        (survey(12), Rows(weight="w")),
+        (one_each, Rows(weight="w", strata="stratum")),
+        (LONELY, DESIGN),
+    ):
+        data = weighted(data_of(text), rows)
+        yield "describe x", make_exhibit("describe x with mean, se", data)
     data = coded(data_of(told_apart()))
     yield from ((sentence, make_exhibit(sentence, data)) for sentence in CODED)

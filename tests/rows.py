@@ -52,3 +52,17 @@ def wide(text: str) -> str:
         values = (cells[person, time][k] if (person, time) in cells else "" for k, time in measures)
         rows.append([person, group, *values])
     return "".join(",".join(row) + "\n" for row in rows)
+
+
+def survey(n: int = 120, seed: int = 3, *, weights: str = "uneven") -> str:
+    """A stratified cluster sample with a measure, a count, categories and gaps."""
+    rng = np.random.default_rng(seed)
+    lines = ["w,stratum,psu,x,y,o,g,h,yes"]
+    for k in range(n):
+        w = {"uneven": f"{rng.uniform(0.3, 3):.3f}", "whole": str(rng.integers(1, 5)), "equal": "2.5"}[weights]
+        x = "" if rng.random() < 0.06 else f"{rng.normal(40, 9) + 4 * (k % 3):.1f}"
+        words = "rgb"[int(rng.integers(3))], "mn"[int(rng.integers(2))], "yn"[int(rng.integers(2))]
+        lines.append(
+            f"{w},{'abc'[k % 3]},{rng.integers(1, 6)},{x},{rng.normal(5, 1):.2f},{rng.integers(1, 6)},{','.join(words)}"
+        )
+    return "\n".join(lines) + "\n"

@@ -12,7 +12,7 @@ from pytestqt.qtbot import QtBot
 
 from istrel.app.window import Window
 from istrel.data.rows import EACH_ITS_OWN, Rows
-from rows import visits, wide
+from rows import survey, visits, wide
 
 Opened = Callable[..., Window]
 Settle = Callable[..., None]
@@ -56,17 +56,17 @@ def test_a_guess_is_shown_kept_undone_and_said_otherwise(
     window.stations.codebook.go()
     settle()
     sentence = window.stations.codebook.widget.rows
-    assert sentence.text == "Each row is one time of one id A guess: keep it or undo it"
+    assert sentence.text == "Each row is one time of one id · no weights A guess: keep it or undo it"
     assert window.cases_line.cases.text() == "24 by id in 46 rows"
     press(window, "undo it", qtbot)
     settle()
-    assert sentence.text == "Each row is a case of its own and stands for 1 case"
+    assert sentence.text == "Each row is a case of its own and stands for 1 case · no weights"
     assert window.cases_line.cases.text() == "46 of 46 cases"
     choose(window, "a case of its own", "an occasion of one id", qtbot, settle)
     choose(window, "occasion", "one time", qtbot, settle)
     settle()
     assert window.model.study.codebook.rows == Rows("id", "time")
-    assert sentence.text == "Each row is one time of one id"
+    assert sentence.text == "Each row is one time of one id · no weights"
     choose(window, "id", "a case of its own", qtbot, settle)
     assert window.model.study.codebook.rows == EACH_ITS_OWN
     window.model.undo()
@@ -88,6 +88,31 @@ def test_a_counted_table_with_its_chi_square_takes_at_most_four_actions(
     exhibit = window.stations.bench.widget.desk.paper.proof.exhibit
     assert exhibit.result.cells[0].n == 105
     assert exhibit.result.cells[0].chi_square.statistic == pytest.approx(40_804 * 105 / (62 * 43 * 71 * 34))
+
+
+def test_a_weighted_frequency_table_takes_at_most_five_actions(
+    show: Callable[[str], Window], settle: Settle, qtbot: QtBot
+) -> None:
+    window = show(survey().replace("w,", "weight_final,", 1))  # 1: opened
+    window.stations.intake.go()  # 2
+    settle()
+    press(window, "weight the rows by weight_final", qtbot)  # 3
+    settle()
+    assert window.model.study.codebook.rows == Rows(weight="weight_final", strata="stratum", clusters="psu")
+    assert window.cases_line.cases.text() == "120 of 120 cases · weighted"
+    window.stations.bench.go()
+    window.stations.bench.widget.writing.say("count g with intervals")  # 4: typed
+    settle()
+    exhibit = window.stations.bench.widget.desk.paper.proof.exhibit
+    assert all(level.weighed.error > 0 for level in exhibit.result.cells[0].levels)
+    window.stations.codebook.go()
+    settle()
+    assert window.stations.codebook.widget.rows.text.endswith(
+        "· weighted by weight_final in strata by stratum in clusters by psu"
+    )
+    choose(window, "psu", "no clusters", qtbot, settle)
+    choose(window, "weight_final", "no weights", qtbot, settle)
+    assert window.model.study.codebook.rows == EACH_ITS_OWN
 
 
 def test_a_table_before_and_after_with_differences_takes_at_most_six_actions(

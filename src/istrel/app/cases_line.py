@@ -118,14 +118,17 @@ class CasesLine(QFrame):
         source = self._model.study.source
         self._model.background.cancel("rows in use")
         rows = source.codebook.rows
-        if not rows.said:
+        if rows.weight:
+            self.cases.setText(f"{self.cases.text()} · weighted")
+        if not (rows.person or rows.counted):
             return
+        weighted = " · weighted" if rows.weight else ""
 
         def work() -> str:
             if rows.counted:
                 cases, used = source.in_use
                 return f"{counted(cases, 'case')} in {counted(used, 'row')}"
-            return f"{source.n_persons:,} by {rows.person} in {counted(source.n_used, 'row')}"
+            return f"{source.n_persons:,} by {rows.person} in {counted(source.n_used, 'row')}{weighted}"
 
         def failed(problem: Problem) -> None:
             self._say(problem.message)

@@ -186,3 +186,6 @@ def _add_reading(parser: Parser) -> None:
     )
     parser.add_argument("--occasion", default="", help="the variable that tells the rows of a person apart")
     parser.add_argument("--counted", default="", help="the variable that says how many cases a row stands for")
+    parser.add_argument("--weighted", default="", help="the variable that weighs the rows of a sample")
+    parser.add_argument("--strata", default="", help="the strata of a weighted sample")
+    parser.add_argument("--clusters", default="", help="the clusters that were drawn first in each stratum")

@@ -19,7 +19,7 @@ if TYPE_CHECKING:
 DONE, NOT_HELD = 0, 1
 READING = (
     *("codebook", "delimiter", "decimal", "encoding", "header_row", "sheet", "missing"),
-    *("person", "occasion", "counted"),
+    *("person", "occasion", "counted", "weighted", "strata", "clusters"),
 )
 
 
@@ -67,7 +67,8 @@ def opening(options: argparse.Namespace) -> Any:
     if options.header_row is not None and options.header_row < 0:
         raise Problem("the row of names is counted from 1; 0 means there is none.")
     reading = ReadingSettings(options.delimiter, options.decimal, options.encoding, options.header_row, options.sheet)
-    rows = Rows(options.person, options.occasion, options.counted)
+    said = options.person, options.occasion, options.counted, options.weighted, options.strata, options.clusters
+    rows = Rows(*said)
     return Opening(reading, options.codebook, parse_missing(options.missing), rows)
 
 

@@ -33,10 +33,32 @@ COUNTED = re.compile(
     r"frecuencias?|casos|nombre|número)$",
     re.IGNORECASE,
 )
+WEIGHT = re.compile(
+    r"^(?:.*[_ .-])?(?:w|wt|wgt|weights?|weighting|pweight|pw|fw|pond(?:eration)?|pondération|poids|gew(?:icht(?:ung)?)?|peso|"
+    r"ponderación|expansion)(?:[_ .-]?(?:final|fin|sample|person|pers|hh|pop|\d+))?$|^(?:[a-z]+wt|[a-z]*weight|wt[a-z]+)\d*$",
+    re.IGNORECASE,
+)
+OF_A_SAMPLE = re.compile(  # what is called so is the weight of nobody
+    r"(?:^|[_ .-])(?:wgt|weighting|pweight|pw|fw|pond(?:eration)?|pondération|gewichtung|ponderación|expansion|"
+    r"(?:final|sampl(?:e|ing)|survey|design|person|pers|hh|pop|post|strat)[_ .-]?w(?:eigh)?t|"
+    r"(?:w|wt|weight|gewicht|poids|peso)[_ .-]?(?:final|fin|sample|person|pers|hh|pop))\d*$",
+    re.IGNORECASE,
+)
+STRATA = re.compile(r"^(?:.*[_ .-])?(?:strat(?:um|a)?|schicht|strate|estrato)s?(?:[_ .-]?\w{1,6})?$", re.IGNORECASE)
+CLUSTERS = re.compile(
+    r"^(?:.*[_ .-])?(?:psu|clu(?:ster)?s?|klumpen|grappe|conglomerado|upm|primary[_ .-]unit|school|village)"
+    r"(?:[_ .-]?(?:id|no|nr))?$",
+    re.IGNORECASE,
+)
 REPEATS = 0.8  # of the rows: fewer different values than this are persons with several rows
 KNOWN = 0.8  # of the rows say whose they are: others sum up, or are blank
 UNIQUE = 0.99  # of the rows: person and occasion together
 MOST_OCCASIONS, FEWEST_ROWS = 400, 4
+NEAR_ONE, FAR_ABOVE = (
+    0.05,
+    20.0,
+)  # the mean of weights that are scaled to the rows, and of those that sum to a population
+BODY = re.compile(r"^(?:weight|gewicht|poids|peso|factor)$", re.IGNORECASE)  # that of a person as well
 MOST_COMBINATIONS = 50_000  # rows of a table that was counted
 
 
@@ -70,6 +92,29 @@ def counted_by(table: Table, codebook: Codebook) -> str:
         if others and plain and _distinct(others) == table.n_rows and float(column.values.max()) > 1:
             return column.name
     return ""
+
+
+def weighted_by(table: Table, codebook: Codebook) -> Rows:
+    """How the rows are likely to be weighted: by a variable above 0 that is called the weight of a sample, or a weight whose mean
+    is near 1; with strata and clusters by their names. Nothing where none is.
+    """
+    for column in table.columns:
+        if not WEIGHT.match(column.name) or column.kind is not Kind.NUMBER or not bool(column.valid.all()):
+            continue
+        values = column.values
+        if table.n_rows < FEWEST_ROWS or not bool((values > 0).all()) or codebook[column.name].unit:
+            continue
+        fraction = bool((values != np.floor(values)).any())
+        near = fraction and abs(float(values.mean()) - 1) <= NEAR_ONE
+        if float(values.min()) < float(values.max()) and (near or OF_A_SAMPLE.search(column.name)):
+            return Rows(weight=column.name, strata=_called(STRATA, table), clusters=_called(CLUSTERS, table))
+    return EACH_ITS_OWN
+
+
+def _called(pattern: re.Pattern[str], table: Table) -> str:
+    """The first variable of such a name whose every row says it, and which repeats."""
+    fitting = (one for one in table.columns if pattern.match(one.name) and bool(one.valid.all()))
+    return next((one.name for one in fitting if 1 < _distinct((one,)) <= REPEATS * table.n_rows), "")
 
 
 def _may_be_person(column: Column) -> bool:

@@ -37,6 +37,8 @@ class Cases:
         The same as a formula.
     hides
         Whether small counts are hidden: then nothing is told of persons, who are not in the ledger.
+    weighted
+        Whether the rows count by their weights.
     """
 
     mask: NDArray[np.bool_]
@@ -46,6 +48,7 @@ class Cases:
     asked: Condition | None = None
     data: Dataset | None = field(default=None, repr=False)
     hides: bool = False
+    weighted: bool = False
 
     @cached_property
     def everyone(self) -> Grouping:
@@ -72,16 +75,16 @@ def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -
     parts = tuple(part for part in (standing, request.among) if part is not None)
     kept, hides = data.kept, request.settings["hide_below"] is not None
     total = data.n_rows // data.occasions
+    weighted = bool(data.codebook.rows.weight) and not request.settings["unweighted"]
     if not parts:
-        return Cases(
-            kept, total, data.cases_in(kept) if data.occasions > 1 else data.n_cases, "", data=data, hides=hides
-        )
+        used = data.cases_in(kept) if data.occasions > 1 else data.n_cases
+        return Cases(kept, total, used, "", data=data, hides=hides, weighted=weighted)
     condition = parts[0] if len(parts) == 1 else And(parts)
     mask = holds(condition, data) & kept
     used, text = data.cases_in(mask), show_condition(condition)
     if used == 0:
         raise Problem(f"No case meets “{text}” ({total:,} cases read); there is nothing to work on.")
-    return Cases(mask, total, used, text, condition, data, hides)
+    return Cases(mask, total, used, text, condition, data, hides, weighted)
 
 
 def resolve_subjects(request: Request, data: Dataset) -> tuple[str, ...]:
@@ -135,7 +138,9 @@ def subject_names(subject: Subject, data: Dataset) -> tuple[str, ...]:
     """
     match subject:
         case AllOf(family):
-            found = tuple(v.name for v in data.codebook.variables if v.in_use and _in_family(v.level, family))
+            drawn = data.codebook.rows.of_the_sample
+            lines = (line for line in data.codebook.variables if line.in_use and line.name not in drawn)
+            found = tuple(line.name for line in lines if _in_family(line.level, family))
             if not found:
                 raise Problem(f"No variable is {'measured' if family == 'measured' else 'a category'}.", at=subject.at)
             return found

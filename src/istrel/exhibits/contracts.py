@@ -166,6 +166,8 @@ class Form(Generic[P, D]):
         The numbers that are made from the data; None for a form that is drawn from the finished numbers of its verb.
     of_numbers
         The numbers from the finished ones of the exhibit, hidden counts already hidden.
+    weighted
+        Whether its numbers are those of the population where rows are weighted; else it is refused there.
     most_groups
         How many groups a figure can hold; None where panels or bars are counted when it is set.
     """
@@ -177,6 +179,7 @@ class Form(Generic[P, D]):
     draw: Callable[[P], tuple[D, ...]] | None = None
     of_numbers: Callable[[P, Result], tuple[D, ...]] | None = None
     most_groups: int | None = None
+    weighted: bool = False
 
     def __post_init__(self) -> None:
         if (self.draw is None) == (self.of_numbers is None):

@@ -8,6 +8,7 @@ import numpy as np
 from numpy.typing import ArrayLike
 
 from istrel.exhibits.text import Hidden
+from istrel.exhibits.weights import Weighed
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 
@@ -69,6 +70,18 @@ def finite(values: ArrayLike) -> object:
 def listed(values: Sequence[CaseValue]) -> list[list[float | int]]:
     """[value, row] pairs, so many as an exchange carries."""
     return [[value.value, value.row] for value in values[:MOST_LISTED]]
+
+
+def weighed_values(weighed: Weighed | None) -> dict[str, object]:
+    """What weights add to a number: nothing where each row counts as one."""
+    if weighed is None:
+        return {}
+    return {
+        "weighted_n": number(weighed.sum),
+        "se": number(weighed.error),
+        "df": number(weighed.df),
+        "design_effect": number(weighed.design_effect),
+    }
 
 
 def cut(count: int) -> dict[str, object]:

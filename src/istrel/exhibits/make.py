@@ -16,8 +16,10 @@ from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.occasions import with_occasions
 from istrel.exhibits.remarks.rows import rows_remark
 from istrel.exhibits.setting import MarginNote, Sheet
-from istrel.exhibits.text import Text
+from istrel.exhibits.text import Text, sentences
 from istrel.exhibits.verbs.catalogue import AnyVerb, verb_of
+from istrel.exhibits.weights import refuse_unweighable
+from istrel.exhibits.wording import weights_methods
 from istrel.problem import Problem
 from istrel.sentence.request import Request, show
 
@@ -88,6 +90,7 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
     """
     refuse_two_ways(request.settings)
     verb, data = verb_of(request.verb), with_occasions(request, as_cases(data))
+    refuse_unweighable(request, data, form_is_weighted=request.shape == "table" or form_of(request.shape).weighted)
     plan: Plan = verb.resolve(request, data, standing)
     result = _hidden(verb, plan, verb.compute(plan))
     if plan.form != "table" and (of_numbers := form_of(plan.form).of_numbers) is not None:
@@ -101,7 +104,7 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
         result=result,
         sheet=setting.sheet,
         margin=(*rows_remark(plan), *setting.margin),
-        methods=setting.methods,
+        methods=sentences([setting.methods, *weights_methods(plan.cases)]),
         text=setting.text,
         plan=plan,
     )

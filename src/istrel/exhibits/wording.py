@@ -15,6 +15,7 @@ from istrel.data.reason import Reason
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.persons import n_persons
 from istrel.exhibits.text import Cell, Hidden, Run, Text, in_a_row, joined, listed, plain, say, value_label, verbatim
+from istrel.exhibits.weights import effective_n, sample_in
 from istrel.sentence.show_formula import print_condition
 from istrel.stats.estimates import Undefined
 from istrel.stats.moderate import moderate
@@ -126,7 +127,34 @@ def has_groups(groupings: Sequence[Grouping]) -> bool:
 
 def cases_note(cases: Cases) -> list[Text]:
     """Which cases are used, where not all are; and what a row of the file is, where it is no case of its own."""
-    return [*_of_condition(cases), *_of_rows(cases)]
+    return [*_of_condition(cases), *_of_rows(cases), *_of_weights(cases)]
+
+
+def _of_weights(cases: Cases) -> list[Text]:
+    """By what the rows are weighted, and Kish's effective n; of hidden counts nothing that is made of weights."""
+    if cases.data is None or not cases.weighted:
+        return []
+    name = titled(cases.data.variable(cases.data.codebook.rows.weight))
+    if cases.hides:
+        return [say("weighted_by", name=name)]
+    return [say("weighted_by_with_n", name=name, n=Cell(effective_n(cases.data, cases)[1], Kind.STATISTIC, 1))]
+
+
+def weights_methods(cases: Cases) -> list[Text]:
+    """How standard errors come from the design of a weighted sample."""
+    if cases.data is None or not cases.weighted:
+        return []
+    rows, sample = cases.data.codebook.rows, sample_in(cases.data)
+    drawn = ((rows.strata, "design_strata"), (rows.clusters or rows.person, "design_clusters"))
+    parts = [say(phrase, name=titled(cases.data.variable(name))) for name, phrase in drawn if name]
+    texts = [
+        say("linearized_with", drawn=joined(parts), df=Cell(sample.df, Kind.COUNT))
+        if parts
+        else say("linearized_plain", df=Cell(sample.df, Kind.COUNT))
+    ]
+    if sample.lonely:
+        texts.append(say("lonely_strata", n=sample.lonely))
+    return texts
 
 
 def _of_rows(cases: Cases) -> list[Text]:

@@ -16,6 +16,7 @@ from istrel.exhibits.printing import as_plain, body_rows, head_rows, plain_text,
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Cell, Text, cells_in
 from istrel.exhibits.verbs.catalogue import verb_of
+from istrel.exhibits.weights import effective_n
 from istrel.render.document import Document, Item
 from istrel.stats.quantiles import CaseValue
 from istrel.style.house import HouseStyle
@@ -72,9 +73,14 @@ def _cases(exhibit: Exhibit) -> dict[str, Any]:
         if data.origin is None
         else int(np.unique(data.origin[cases.mask]).size)
     )
-    found = {"total": number(cases.total), "used": number(cases.used), "rows": rows}
+    found: dict[str, Any] = {"total": number(cases.total), "used": number(cases.used), "rows": rows}
     persons = None if hidden else n_persons(data, cases)
-    return found if persons is None else {**found, "persons": persons}
+    if persons is not None:
+        found["persons"] = persons
+    if cases.weighted:
+        total, effective = (None, None) if hidden else effective_n(data, cases)
+        found["weighted"] = {"by": data.codebook.rows.weight, "sum": total, "effective_n": effective}
+    return found
 
 
 def _sheet(item: Item, style: HouseStyle) -> dict[str, Any]:

@@ -278,15 +278,15 @@ class Classes:
     edges
         float64 (classes + 1,).
     counts
-        int64 (classes,).
+        int64 (classes,), or float64 where they are sums of weights.
     below, above
         Values outside the edges: counted, never dropped silently.
     """
 
     edges: Array
-    counts: NDArray[np.int64]
-    below: int
-    above: int
+    counts: NDArray[np.int64] | Array
+    below: float
+    above: float
 
 
 def count_classes(ordered: Array, edges: Array, *, closed: Closed = "left") -> Classes:
@@ -338,7 +338,7 @@ def heights(classes: Classes, height: Height, *, cumulative: bool = False) -> Ar
     return counts / n
 
 
-def curve_scale(n: int, edges: Array, height: Height, *, cumulative: bool = False) -> float | None:
+def curve_scale(n: float, edges: Array, height: Height, *, cumulative: bool = False) -> float | None:
     """What the normal density (or, cumulative, its distribution) is multiplied by to lie over the bars.
 
     For counts this is n times the class width. None where classes differ in width and heights are no densities: there

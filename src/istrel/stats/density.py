@@ -37,17 +37,19 @@ class Density:
         return float(np.interp(high, self.x, self.cumulative) - np.interp(low, self.x, self.cumulative))
 
 
-def bandwidth(values: Array, rule: Rule = "silverman") -> float:
-    """The kernel's SD by a rule, for ascending values; 0 where there is no spread.
+def bandwidth(values: Array, rule: Rule = "silverman", weights: Array | None = None) -> float:
+    """The kernel's SD by a rule, for ascending values; 0 where there is no spread. Of weighted values by their effective n.
 
     Notes
     -----
     Silverman (1986, eq. 3.31): 0.9 min(SD, IQR/1.34) n^(-1/5). Scott (1992): 1.06 SD n^(-1/5). "sheather-jones" is the
     improved plug-in of Botev, Grotowski & Kroese (2010).
     """
-    n = values.size
+    n: float = values.size
     if n < 2 or values[0] == values[-1]:
         return 0.0
+    if weights is not None:
+        return _weighted_bandwidth(values, weights, rule)
     away = values - values.mean()
     deviation = float(np.sqrt(np.einsum("i,i->", away, away) / (n - 1)))
     if rule == "sheather-jones":
@@ -58,6 +60,17 @@ def bandwidth(values: Array, rule: Rule = "silverman") -> float:
         return 1.06 * deviation * n ** (-0.2)
     spread = _quartile(values, 0.75) - _quartile(values, 0.25)
     return 0.9 * (min(deviation, spread / 1.34) or deviation) * n ** (-0.2)
+
+
+def _weighted_bandwidth(values: Array, weights: Array, rule: Rule) -> float:
+    share = weights / weights.sum()
+    n = 1.0 / float(share @ share)
+    away = values - float(share @ values)
+    deviation = float(np.sqrt((share @ away**2) * n / (n - 1))) if n > 1 else 0.0
+    if rule == "scott":
+        return 1.06 * deviation * n ** (-0.2)
+    first, third = (float(values[np.searchsorted(np.cumsum(share), p)]) for p in (0.25, 0.75))
+    return 0.9 * (min(deviation, (third - first) / 1.34) or deviation) * n ** (-0.2)
 
 
 def _quartile(ordered: Array, p: float) -> float:
@@ -75,6 +88,7 @@ def density(
     points: int = POINTS,
     cut: bool = False,
     bounds: tuple[float | None, float | None] = (None, None),
+    weights: Array | None = None,
 ) -> Density:
     """A Gaussian kernel density.
 
@@ -88,13 +102,16 @@ def density(
         True ends the curve at the smallest and largest value; otherwise it runs on for four bandwidths.
     bounds
         Where values cannot go beyond: mass is reflected there.
+    weights
+        Shape as `values`, above 0; None where each counts as one. Not with the rule "sheather-jones".
 
     Notes
     -----
     Values are shared linearly between grid points, which spreads each by a sixth of the squared step on average; the
     kernel is narrowed by that variance, so the density keeps the right spread (error below 1e-4 of its peak).
     """
-    h = bandwidth(values, rule) * factor
+    h = bandwidth(values, rule, weights) * factor
+    mass = float(values.size if weights is None else weights.sum())
     low, high = float(values[0]), float(values[-1])
     start, stop = (low, high) if cut else (low - REACH * h, high + REACH * h)
     start = start if bounds[0] is None else max(start, bounds[0])
@@ -105,7 +122,7 @@ def density(
     while (grid_high - grid_low) / (size - 1) > h / 6 and size < 2**20:
         size *= 2
     step = (grid_high - grid_low) / (size - 1)
-    smooth = _smoothed(_binned(values, grid_low, step, size), h, step) / (values.size * step)
+    smooth = _smoothed(_binned(values, grid_low, step, size, weights), h, step) / (mass * step)
     x = np.linspace(start, stop, points)
     y = _read_off(smooth, grid_low, step, x)
     for image in _reflections(x, bounds, (grid_low, grid_high)):
@@ -124,7 +141,7 @@ def _reflections(x: Array, bounds: tuple[float | None, float | None], grid: tupl
     return [2 * low - x + shift for shift in shifts] + [x + shift for shift in shifts if shift]
 
 
-def _binned(values: Array, low: float, step: float, size: int) -> Array:
+def _binned(values: Array, low: float, step: float, size: int, weights: Array | None = None) -> Array:
     """Each value shared between its two grid points in inverse proportion to its distance.
 
     The values ascend: those between two grid points stand together, and their count and sum say how they are shared.
@@ -133,7 +150,10 @@ def _binned(values: Array, low: float, step: float, size: int) -> Array:
     cuts = np.searchsorted(values, grid)
     count = np.diff(np.append(cuts, values.size)).astype(np.float64)
     filled = np.flatnonzero(count)
-    total = np.add.reduceat(values - low, cuts[filled])
+    off = values - low
+    total = np.add.reduceat(off if weights is None else weights * off, cuts[filled])
+    if weights is not None:
+        count[filled] = np.add.reduceat(weights, cuts[filled])
     right = np.zeros(size)
     right[filled] = total / step - count[filled] * filled
     counts = count - right

@@ -17,7 +17,7 @@ from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable, nu
 from istrel.data.column import show_value
 from istrel.data.formula.tree import names_in
 from istrel.data.levels import Level
-from istrel.data.rows import ROLES, Rows
+from istrel.data.rows import EACH_ITS_OWN, ROLES, Rows
 from istrel.data.table import Table
 from istrel.files import harmless, unharmed
 from istrel.problem import Problem, nearest
@@ -185,7 +185,7 @@ def _roles(text: str, base: Codebook) -> Rows:
     for role in found:
         if role not in ROLES:
             raise Problem(f"“{role}” is no role of a row; the roles are {', '.join(ROLES)}.")
-    rows = Rows(found.get("person", ""), found.get("occasion", ""), found.get("counted", ""))
+    rows = replace(EACH_ITS_OWN, **found)  # type: ignore[arg-type]  # roles are names
     check_roles(rows, base)
     return rows
 

@@ -62,7 +62,9 @@ def open_source(path: str | Path, opening: Opening | None = None, watch: Watch |
         codebook = _laid_over(codebook, Path(opening.codebook))
     if opening.missing:
         codebook = codebook.with_missing(opening.missing)
-    said = opening.rows if opening.rows.said else codebook.rows
+    said = codebook.rows
+    if opening.rows.said:  # what is said of weights leaves the person that was guessed
+        said = opening.rows if opening.rows.counted else replace(said, **opening.rows.said, guessed=False)
     if said.said and not said.guessed:
         codebook = with_rows(codebook, said, table)
     return StudySource(table, codebook, recipe=Read(str(Path(path).resolve()), opening.reading))

@@ -12,7 +12,7 @@ from istrel.data.codebook import Codebook
 from istrel.data.column import Column, Kind
 from istrel.data.dataset import Dataset, Mask
 from istrel.data.guess import with_roles
-from istrel.data.guess_rows import COUNTED, OCCASION, PERSON, REPEATS
+from istrel.data.guess_rows import CLUSTERS, COUNTED, OCCASION, PERSON, REPEATS, STRATA, WEIGHT
 from istrel.data.levels import Level
 from istrel.data.rows import Rows
 from istrel.data.table import Table
@@ -20,6 +20,14 @@ from istrel.problem import Problem
 
 MOST_NAMED = 3
 MOST_OFFERED = 12
+LIKELY = {
+    "person": PERSON,
+    "occasion": OCCASION,
+    "counted": COUNTED,
+    "weight": WEIGHT,
+    "strata": STRATA,
+    "clusters": CLUSTERS,
+}
 
 
 def with_rows(codebook: Codebook, rows: Rows, table: Table, aside: Mask | None = None) -> Codebook:
@@ -28,24 +36,31 @@ def with_rows(codebook: Codebook, rows: Rows, table: Table, aside: Mask | None =
     Raises
     ------
     Problem
-        For a variable that is not there, an occasion without a person, one variable in two roles, or counts that are none.
+        For a variable that is not there, roles that do not go together, counts that are none, or weights that are not above 0.
     """
     check_roles(rows, codebook)
     if rows.counted:
         check_counts(table.column(rows.counted), codebook, aside)
+    if rows.weight:
+        check_sample(rows, table, codebook, aside)
     return with_roles(codebook, replace(rows, guessed=False), table)
 
 
 def check_roles(rows: Rows, codebook: Codebook) -> None:
-    """Raises for a variable that is not there, an occasion without a person, and one variable or row in two roles."""
+    """Raises for a variable that is not there, and for roles that do not go together."""
     for name in rows.said.values():
         codebook[name]  # told where there is none
-    if len(set(rows.said.values())) < len(rows.said):
+    apart = [name for role, name in rows.said.items() if role != "clusters" or name != rows.person]
+    if len(set(apart)) < len(apart):
         raise Problem("A variable has one role for the rows; name another one for the second.")
     if rows.occasion and not rows.person:
         raise Problem("An occasion tells the rows of a person apart; say who the person is, too.")
     if rows.person and rows.counted:
         raise Problem("A row is an occasion of a person, or it stands for several cases; it cannot be both.")
+    if rows.weight and rows.counted:
+        raise Problem("A row stands for several cases that were counted, or a sample weighs it; it cannot be both.")
+    if (rows.strata or rows.clusters) and not rows.weight:
+        raise Problem("Strata and clusters belong to a weighted sample; say which variable weighs the rows, too.")
 
 
 def in_words(codebook: Codebook) -> str:
@@ -53,10 +68,19 @@ def in_words(codebook: Codebook) -> str:
     rows = codebook.rows
     if rows.counted:
         return f"Each row stands for as many cases as {called(rows.counted, codebook)} says."
-    if not rows.person:
-        return ""
-    one = called(rows.occasion, codebook) if rows.occasion else "occasion"
-    return f"Each row is one {one} of one {called(rows.person, codebook)}."
+    said = []
+    if rows.person:
+        one = called(rows.occasion, codebook) if rows.occasion else "occasion"
+        said.append(f"Each row is one {one} of one {called(rows.person, codebook)}.")
+    if rows.weight:
+        drawn = [f"{word} {called(name, codebook)}" for word, name in _drawn(rows) if name]
+        how = f", with {' and '.join(drawn)}" if drawn else ""
+        said.append(f"Rows are weighted by {called(rows.weight, codebook)}{how}.")
+    return " ".join(said)
+
+
+def _drawn(rows: Rows) -> tuple[tuple[str, str], ...]:
+    return ("strata", rows.strata), ("clusters", rows.clusters)
 
 
 def called(name: str, codebook: Codebook) -> str:
@@ -81,29 +105,53 @@ def check_counts(column: Column, codebook: Codebook, aside: Mask | None) -> None
         & (column.values == np.floor(column.values))
         & ~np.isin(column.values, codes)
     )
-    bad = np.flatnonzero(~good if aside is None else ~good & ~aside)
-    if bad.size:
-        shown = ", ".join(f"{row + 1} ({column.text_at(row) or 'blank'})" for row in bad[:MOST_NAMED].tolist())
-        more = " …" if bad.size > MOST_NAMED else ""
-        raise Problem(
-            f"“{column.name}” does not say how many cases every row stands for: {counted(int(bad.size), 'row')} "
-            f"hold{'s' if bad.size == 1 else ''} no whole number from 0: row {shown}{more}. Mend or set aside these rows first."
-        )
+    _refuse_rows(~good, column, aside, "say how many cases every row stands for", "no whole number from 0")
+
+
+def check_sample(rows: Rows, table: Table, codebook: Codebook, aside: Mask | None) -> None:
+    """Raises where a variable cannot weigh the rows, or a row in use does not say its stratum or cluster."""
+    column = table.column(rows.weight)
+    if column.kind is not Kind.NUMBER:
+        raise Problem(f"“{column.name}” holds no numbers, so it cannot weigh the rows.")
+    weights = Dataset(table, codebook, aside).numbers(column.name)
+    good = weights.valid & np.isfinite(weights.values) & (weights.values > 0)
+    _refuse_rows(~good, column, aside, "weigh every row", "no number above 0")
+    for role, name in _drawn(rows):
+        if name:
+            present = Dataset(table, codebook, aside).present(name)
+            _refuse_rows(~present, table.column(name), aside, f"say the {role} of every row", "no value")
+
+
+def _refuse_rows(bad: Mask, column: Column, aside: Mask | None, what: str, lack: str) -> None:
+    rows = np.flatnonzero(bad if aside is None else bad & ~aside)
+    if not rows.size:
+        return
+    shown = ", ".join(f"{row + 1} ({column.text_at(row) or 'blank'})" for row in rows[:MOST_NAMED].tolist())
+    more = " …" if rows.size > MOST_NAMED else ""
+    raise Problem(
+        f"“{column.name}” does not {what}: {counted(int(rows.size), 'row')} hold{'s' if rows.size == 1 else ''} {lack}: "
+        f"row {shown}{more}. Mend or set aside these rows first."
+    )
 
 
 def offers(role: str, data: Dataset, distinct: Mapping[str, int]) -> tuple[str, ...]:
     """The variables that can have a role, the likeliest first.
 
-    Persons stand in several rows; occasions are few, or days; counts are whole numbers from 0 in every row.
+    Persons stand in several rows; occasions are few, or days; counts are whole numbers from 0 in every row, weights are above 0;
+    strata and clusters are categories with several rows each.
 
     Parameters
     ----------
     distinct
         How many different values each variable has, as far as that is known.
     """
-    taken = data.codebook.rows.person if role != "person" else ""
-    found = [one.name for one in data.table.columns if one.name != taken and _fits(role, one, data, distinct)]
-    likely = {"person": PERSON, "occasion": OCCASION, "counted": COUNTED}[role]
+    taken = {
+        name
+        for other, name in data.codebook.rows.said.items()
+        if other != role and {other, role} != {"person", "clusters"}
+    }
+    found = [one.name for one in data.table.columns if one.name not in taken and _fits(role, one, data, distinct)]
+    likely = LIKELY[role]
     return tuple(sorted(found, key=lambda name: likely.match(name) is None)[:MOST_OFFERED])
 
 
@@ -114,7 +162,13 @@ def _fits(role: str, column: Column, data: Dataset, distinct: Mapping[str, int])
     if role == "counted":
         values = column.values[column.valid] if column.kind is Kind.NUMBER else np.zeros(0)
         return bool(values.size == column.n_rows and (values >= 0).all() and (values == np.floor(values)).all())
+    if role == "weight":
+        values = column.values[column.valid] if column.kind is Kind.NUMBER else np.zeros(0)
+        return bool(values.size == column.n_rows and np.isfinite(values).all() and (values > 0).all())
     different = distinct.get(column.name, 0)
+    if role in ("strata", "clusters"):
+        repeats = column.kind is not Kind.DATE and 1 < different <= REPEATS * column.n_rows
+        return repeats and (not variable.level.measured or LIKELY[role].match(column.name) is not None)
     if role == "person":
         named = variable.level in (Level.IDENTIFIER, Level.NOMINAL) or PERSON.match(column.name) is not None
         return named and 1 < different <= REPEATS * column.n_rows

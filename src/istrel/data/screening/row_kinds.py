@@ -8,8 +8,8 @@ from collections.abc import Iterator
 import numpy as np
 
 from istrel.data.column import Column, Kind
-from istrel.data.guess_rows import counted_by
-from istrel.data.rows import Rows
+from istrel.data.guess_rows import counted_by, weighted_by
+from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.screening.finding import Finding, PutAside, Remedy, StandFor, listed
 from istrel.data.screening.look import Look
 
@@ -26,7 +26,7 @@ CLOSE = 1e-6
 
 
 def find(look: Look) -> Iterator[Finding]:
-    """counted_rows and summary_rows."""
+    """counted_rows, weighted_rows and summary_rows."""
     data = look.data
     name = "" if data.codebook.rows.said else counted_by(data.table, data.codebook)
     if name:
@@ -36,6 +36,13 @@ def find(look: Look) -> Iterator[Finding]:
         yield Finding(
             "counted_rows", (name,), "The rows look counted already:", says, (), (remedy,), changes_numbers=True
         )
+    weighted = EACH_ITS_OWN if data.codebook.rows.said else weighted_by(data.table, data.codebook)
+    if weighted.weight:
+        drawn = [f"{role} {name}" for role, name in weighted.said.items() if role != "weight"]
+        says = f"{weighted.weight} looks like the weight of each row{', with ' + ' and '.join(drawn) if drawn else ''}."
+        remedy = Remedy(f"weight the rows by {weighted.weight}", StandFor(weighted))
+        names = tuple(weighted.said.values())
+        yield Finding("weighted_rows", names, "The rows may be weighted:", says, (), (remedy,), changes_numbers=True)
     rows = tuple(row + 1 for row in _no_cases(look))
     if rows:
         one = len(rows) == 1

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -15,7 +16,7 @@ from istrel.exhibits.forms.places import HALF, INNER_HALF, names_are_long
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Hidden, Text, as_letters, say, sentences, within
 from istrel.exhibits.verbs.count.result import CrossCell
-from istrel.exhibits.verbs.frequencies import FrequencyCell, Level, behind_level
+from istrel.exhibits.verbs.frequencies import FrequencyCell, Level, Share, behind_level
 from istrel.exhibits.wording import group_label, in_group, titled, titled_with_unit
 from istrel.problem import Problem
 from istrel.stats.frequency import wilson_intervals
@@ -33,7 +34,7 @@ class BarsCell:
     Attributes
     ----------
     counts, percents
-        Of the valid cases; NaN where hidden.
+        Of the valid cases, or sums of their weights; NaN where hidden.
     low, high
         Wilson limits of the percentages; None where they are not asked for.
     """
@@ -47,6 +48,13 @@ class BarsCell:
     low: Array | None
     high: Array | None
     table: FrequencyCell
+
+    @property
+    def base(self) -> float:
+        """What its percentages are of: its cases, or the sum of their weights."""
+        if self.table.weighted_n is not None:
+            return self.table.weighted_n
+        return float(self.n) if isinstance(self.n, int) else 0.0
 
 
 def of_numbers(plan: Plan, result: Result) -> tuple[BarsCell, ...]:
@@ -64,7 +72,12 @@ def _cell(table: FrequencyCell, plan: Plan) -> BarsCell:
     percents = 100.0 * counts / n if n else np.full(counts.size, np.nan)
     low: Array | None = None
     high: Array | None = None
-    if said["intervals"] and n:
+    if table.weighted_n is not None:
+        counts = np.array([np.nan if v.weighed is None else v.weighed.sum for v in table.levels])
+        percents = _numbers_of([v.valid_percent for v in table.levels])
+        if said["intervals"]:
+            low, high = (_numbers_of([getattr(v, side) for v in table.levels]) for side in ("low", "high"))
+    elif said["intervals"] and n:
         shown = np.isfinite(counts)
         filled = np.where(shown, counts, 0).astype(np.int64)
         limits = wilson_intervals(filled, np.array([n]), confidence=said["confidence"])
@@ -73,8 +86,12 @@ def _cell(table: FrequencyCell, plan: Plan) -> BarsCell:
     return BarsCell(name, table.group, table.n, table.levels, counts, percents, low, high, table)
 
 
+def _numbers_of(shares: Sequence[Share]) -> Array:
+    return np.array([share if isinstance(share, float) else np.nan for share in shares])
+
+
 def heights_of(plan: Plan, *, several: bool) -> str:
-    """count, percent or proportion: as said, else counts of one group and percentages of several.
+    """count, percent or proportion: as said, else counts of one group, and percentages of several or of a weighted sample.
 
     Raises
     ------
@@ -85,7 +102,7 @@ def heights_of(plan: Plan, *, several: bool) -> str:
     if said == "density":
         at, length = plan.request.settings.place_of("height")
         raise Problem("Bars of categories have no density; choose count, percent or proportion.", at=at, length=length)
-    return said or ("percent" if several else "count")
+    return said or ("percent" if several or plan.cases.weighted else "count")
 
 
 def figure(plan: Plan, drawings: tuple[BarsCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
@@ -126,7 +143,8 @@ def _own_notes(plan: Plan, drawings: tuple[BarsCell, ...], arranged: str) -> lis
         texts.append(say("shares_are_of_all_cases" if stacked else "shares_are_of_the_valid"))
     if said["intervals"]:
         level = Cell(100 * said["confidence"], Kind.EDGE)
-        texts.append(say("intervals_are_wilson_intervals", level=level))
+        weighted = plan.cases.weighted
+        texts.append(say("intervals_on_logits" if weighted else "intervals_are_wilson_intervals", level=level))
     return texts
 
 
@@ -141,9 +159,14 @@ def _panel(mine: list[BarsCell], plan: Plan, arranged: str, *, title: bool) -> P
     variables = mine[0].table.variables
     label = titled_with_unit(plan.data.variable(variables[0])) if len(variables) == 1 else ()
     x = Axis(label, -0.6, len(names) - 0.4, places=names, shared=f"x {mine[0].variable}" if title else "")
-    words = {"count": "axis_cases", "percent": "share_of_cases", "proportion": "proportion_of_cases"}[height]
+    words = {
+        "count": "axis_weighted_cases" if plan.cases.weighted else "axis_cases",
+        "percent": "share_of_cases",
+        "proportion": "proportion_of_cases",
+    }[height]
     meaning = say("how_many_cases_have_each") if height == "count" else say("the_share_of_cases_with")
-    y = Axis(say(words), 0.0, top, whole=height == "count", meaning=meaning, shared="y" if title else "")
+    whole = height == "count" and not plan.cases.weighted
+    y = Axis(say(words), 0.0, top, whole=whole, meaning=meaning, shared="y" if title else "")
     head = panel_label(mine[0].group, plan, several=True) if title else ()
     n = None if several else n_cell(mine[0].n, mine[0].variable, mine[0].group)
     return Panel(x, y, tuple(marks), head, n, lying=_lying(plan, mine[0]))
@@ -160,7 +183,7 @@ def _heights(cell: BarsCell, mine: list[BarsCell], height: str, arranged: str) -
     if height == "count":
         return cell.counts
     if arranged == "stacked":
-        total = sum(other.n for other in mine if isinstance(other.n, int)) or 1
+        total = sum(other.base for other in mine) or 1.0
         shares = 100.0 * cell.counts / total
     else:
         shares = cell.percents
@@ -177,8 +200,7 @@ def _top(values: list[Array], mine: list[BarsCell], height: str, arranged: str) 
 
 def _scaled(percents: Array, cell: BarsCell, height: str) -> Array:
     """Limits of a percentage on the scale of the bars."""
-    n = cell.n if isinstance(cell.n, int) else 0
-    return percents * {"count": n / 100.0, "percent": 1.0, "proportion": 0.01}[height]
+    return percents * {"count": cell.base / 100.0, "percent": 1.0, "proportion": 0.01}[height]
 
 
 def _beside(mine: list[BarsCell], values: list[Array], height: str) -> list[Mark]:
@@ -252,8 +274,12 @@ def level_key(level: Level) -> str:
 
 def methods(plan: Plan, drawings: tuple[BarsCell, ...]) -> Text:
     """What the intervals are."""
-    if drawings and plan.request.settings["intervals"]:
+    if not (drawings and plan.request.settings["intervals"]):
+        return ()
+    if not plan.cases.weighted:
         return say("percentages_have_wilson_1927_intervals")
+    # frequencies say it of their own table
+    return () if plan.request.verb == "count" and not plan.request.against else say("shares_have_logit_intervals")
     return ()
 
 
@@ -293,4 +319,5 @@ FORM: Form[Plan, BarsCell] = Form(
     values=values,
     counts=Counts(as_they_are),
     of_numbers=of_numbers,
+    weighted=True,
 )

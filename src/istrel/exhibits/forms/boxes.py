@@ -34,12 +34,15 @@ from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Hidden, Run, Text, in_a_row, say, sentences
+from istrel.exhibits.weights import distribution_of, weighted_moments_of
 from istrel.exhibits.wording import has_groups, in_group, summary_cell, titled_with_unit, value_cell
 from istrel.stats import moments, quantiles
+from istrel.stats.estimates import Estimates
 from istrel.stats.grouping import Arranged
 from istrel.style.numbers import Kind
 
 DOTS_ACROSS = 150  # values that lie nearer than this share of the axis are one dot
+LEVELS = (0.05, 0.25, 0.5, 0.75, 0.95)
 MOST_NAMED = 2  # far cases with their names, on each side of a box
 WHISKERS = {
     "tukey": "whiskers_end_at_the_last",
@@ -78,9 +81,15 @@ def draw(plan: Plan) -> tuple[BoxCell, ...]:
     kind, reach = cast(quantiles.QuantileType, said["quantiles"]), float(said["fences"])
     made = []
     for name, grouping, cells in groups_of(plan):
-        levels = [quantiles.quantile(cells, p, kind=kind).values.tolist() for p in (0.05, 0.25, 0.5, 0.75, 0.95)]
-        means = moments.mean(moments_of(name, grouping, plan.data))
-        outside = _outside(cells, levels, kind, reach, said["whiskers"])
+        if plan.cases.weighted:
+            spread = distribution_of(name, grouping, plan.data)
+            levels = [spread.quantiles(np.full(grouping.n_groups, p)).tolist() for p in LEVELS]
+            means = Estimates(weighted_moments_of(name, grouping, plan.data).mean)
+            outside = _outside_weighted(cells, levels, reach, said["whiskers"])
+        else:
+            levels = [quantiles.quantile(cells, p, kind=kind).values.tolist() for p in LEVELS]
+            means = moments.mean(moments_of(name, grouping, plan.data))
+            outside = _outside(cells, levels, kind, reach, said["whiskers"])
         for i, group in enumerate(grouping.groups):
             if not cells.sizes[i]:
                 continue
@@ -114,6 +123,17 @@ def _outside(
     if whiskers == "range":
         return [()] * cells.n_groups
     return quantiles.beyond(cells, np.array(levels[0]), np.array(levels[4]))
+
+
+def _outside_weighted(
+    cells: Arranged, levels: list[list[float]], reach: float, whiskers: str
+) -> list[quantiles.CaseValues]:
+    """The same by weighted quartiles."""
+    if whiskers == "range":
+        return [()] * cells.n_groups
+    p5, q1, _, q3, p95 = (np.array(level) for level in levels)
+    low, high = (p5, p95) if whiskers == "percentiles" else (q1 - reach * (q3 - q1), q3 + reach * (q3 - q1))
+    return quantiles.beyond(cells, low, high)
 
 
 def figure(plan: Plan, drawings: tuple[BoxCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
@@ -265,6 +285,8 @@ def _dot(values: quantiles.CaseValues, cell: BoxCell, plan: Plan) -> Item:
 def methods(plan: Plan, drawings: tuple[BoxCell, ...]) -> Text:
     """The type of quartile."""
     del drawings
+    if plan.cases.weighted:
+        return say("quantiles_are_weighted")
     kind = plan.request.settings["quantiles"]
     return say("quantiles_are_of_type_hyndman", kind=kind)
 
@@ -306,4 +328,5 @@ FORM: Form[Plan, BoxCell] = Form(
     counts=Counts(_hidden),
     draw=draw,
     most_groups=60,
+    weighted=True,
 )

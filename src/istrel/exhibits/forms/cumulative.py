@@ -28,7 +28,9 @@ from istrel.exhibits.forms.common import (
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Hidden, Text, say, sentences
+from istrel.exhibits.weights import distribution_of
 from istrel.exhibits.wording import has_groups, in_group, titled_with_unit
+from istrel.problem import Problem
 from istrel.style.numbers import Kind
 
 Array = NDArray[np.float64]
@@ -58,14 +60,21 @@ class CumulativeCell:
 def draw(plan: Plan) -> tuple[CumulativeCell, ...]:
     """The curve of every group that has values."""
     said, made = plan.request.settings, []
+    if plan.cases.weighted and said["intervals"]:
+        at, length = said.place_of("intervals")
+        message = "“intervals” of a cumulative curve are not defined under weights; leave it out, or add unweighted."
+        raise Problem(message, at=at, length=length)
     for name, grouping, cells in groups_of(plan):
+        spread = distribution_of(name, grouping, plan.data) if plan.cases.weighted else None
         for i, group in enumerate(grouping.groups):
-            values = cells.group(i)
-            values = values[values > 0] if is_log(plan) else values
+            values, weights = (cells.group(i), None) if spread is None else spread.group(i)
+            shown = values > 0 if is_log(plan) else np.ones(values.size, bool)
+            values = values[shown]
             if not values.size:
                 continue
-            distinct, counts = np.unique(values, return_counts=True)
-            share = 100.0 * np.cumsum(counts) / counts.sum()
+            distinct, starts, counts = np.unique(values, return_index=True, return_counts=True)
+            sums = counts if weights is None else np.add.reduceat(weights[shown], starts)
+            share = 100.0 * np.cumsum(sums) / sums.sum()
             kept = np.unique(np.linspace(0, distinct.size - 1, min(distinct.size, MOST_STEPS)).round().astype(int))
             x, y = distinct[kept], share[kept]
             band: tuple[Array, Array] | tuple[None, None] = (None, None)
@@ -195,4 +204,5 @@ FORM: Form[Plan, CumulativeCell] = Form(
     counts=Counts(_hidden),
     draw=draw,
     most_groups=40,
+    weighted=True,
 )

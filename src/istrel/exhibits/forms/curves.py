@@ -43,7 +43,9 @@ class Curve(Protocol):
     def y(self) -> Array: ...
 
 
-def density_of(values: Array, said: Settings, bounds: Bounds = NONE) -> densities.Density | None:
+def density_of(
+    values: Array, said: Settings, bounds: Bounds = NONE, weights: Array | None = None
+) -> densities.Density | None:
     """The density of ascending values within bounds; None where they have no spread or are beyond what can be drawn."""
     if values.size < 2 or values[0] == values[-1]:
         return None
@@ -51,7 +53,7 @@ def density_of(values: Array, said: Settings, bounds: Bounds = NONE) -> densitie
     low, high = (None if bound is None else float(np.ldexp(bound, -exponent)) for bound in bounds)
     ends = said["ends"] == "data"
     curve = densities.density(
-        plain, rule=said["bandwidth_rule"], factor=said["bandwidth"], cut=ends, bounds=(low, high)
+        plain, rule=said["bandwidth_rule"], factor=said["bandwidth"], cut=ends, bounds=(low, high), weights=weights
     )
     with np.errstate(over="ignore", under="ignore"):
         scaled = densities.Density(

@@ -32,6 +32,7 @@ from istrel.exhibits.forms.histogram_panels import marked_values, upright_marks
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Text, say, sentences
+from istrel.exhibits.weights import distribution_of
 from istrel.exhibits.wording import group_label, has_groups, in_group, titled_with_unit, value_cell
 from istrel.stats.moderate import moderate
 from istrel.style.numbers import Kind
@@ -76,19 +77,31 @@ def draw(plan: Plan) -> tuple[DensityCell, ...]:
     """The density of every group whose values have a spread."""
     said, log, made = plan.request.settings, is_log(plan), []
     for name, grouping, cells in groups_of(plan):
-        total, bounds = int(cells.sizes.sum()), bounds_of(name, plan)
+        bounds = bounds_of(name, plan)
+        spread = distribution_of(name, grouping, plan.data) if plan.cases.weighted else None
+        total = float(cells.sizes.sum() if spread is None else spread.sums.sum())
         for i, group in enumerate(grouping.groups):
-            values = cells.group(i)
-            values = np.log10(values[values > 0]) if log else values
-            curve = density_of(values, said, bounds)
+            values, weights = (cells.group(i), None) if spread is None else spread.group(i)
+            if log:
+                values, weights = _logarithms(values, weights)
+            curve = density_of(values, said, bounds, weights)
             if curve is None:
                 continue
             y = curve.cumulative if said["cumulative"] else curve.y
-            weight = values.size / total if said["weight"] == "size" else 1.0
+            mass = float(values.size if weights is None else weights.sum())
+            weight = mass / total if said["weight"] == "size" else 1.0
             middle = (float(np.mean(cells.group(i))), float(np.median(cells.group(i))))
+            if spread is not None:
+                own, w = spread.group(i)
+                middle = float(w @ own / w.sum()), float(spread.quantiles(np.full(grouping.n_groups, 0.5))[i])
             x = 10.0**curve.x if log else curve.x
             made.append(DensityCell(name, group, int(values.size), x, weight * y, curve.bandwidth, *middle, weight))
     return tuple(made)
+
+
+def _logarithms(values: Array, weights: Array | None) -> tuple[Array, Array | None]:
+    positive = values > 0
+    return np.log10(values[positive]), None if weights is None else weights[positive]
 
 
 def figure(plan: Plan, drawings: tuple[DensityCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
@@ -290,4 +303,5 @@ FORM: Form[Plan, DensityCell] = Form(
     counts=Counts(_hidden),
     draw=draw,
     most_groups=40,
+    weighted=True,
 )

@@ -143,7 +143,7 @@ def _alt(drawings: tuple[HistogramCell, ...], plan: Plan) -> Text:
     for cell in drawings:
         title = titled_with_unit(plan.data.variable(cell.variable))
         shown = [count if isinstance(count, int) else -1 for count in cell.counts]
-        top = int(np.argmax(shown))
+        top = int(np.argmax(shown if cell.sum is None else np.nan_to_num(cell.heights, nan=-1.0)))
         edges = seen_edges(cell, plan)
         ends = {"from_": edges[0], "to": edges[-1]}
         key = (cell.variable, cell.edges.tobytes())  # groups share their classes
@@ -173,6 +173,7 @@ def values(cell: HistogramCell) -> Json:
         "counts": [number(count) for count in cell.counts],
         "heights": finite(cell.heights),
         "stat": cell.stat,
+        **({} if cell.sum is None else {"weighted_n": number(cell.sum)}),
         "normal_curve": None if curve is None else {"mean": curve.mean, "sd": curve.sd, "scale": curve.scale},
     }
     if over is not None:
@@ -215,4 +216,5 @@ FORM: Form[Plan, HistogramCell] = Form(
     values=values,
     counts=Counts(_hidden, _enter),
     draw=draw,
+    weighted=True,
 )

@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.exhibits.cases import Group
+from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Plan
 from istrel.exhibits.forms.classes import height_of, shared_edges, usual_rule
 from istrel.exhibits.forms.common import (
@@ -19,11 +19,13 @@ from istrel.exhibits.forms.common import (
 from istrel.exhibits.forms.curves import bounds_of, density_of
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.text import Count
+from istrel.exhibits.weights import distribution_of, weighted_moments_of
 from istrel.exhibits.wording import has_groups
 from istrel.problem import Problem
 from istrel.sentence.settings import Settings
 from istrel.stats import binning, moments, quantiles
 from istrel.stats.density import Density
+from istrel.stats.estimates import Estimates
 from istrel.stats.grouping import Arranged, alone
 
 Array = NDArray[np.float64]
@@ -63,6 +65,8 @@ class HistogramCell:
         Values outside the edges; on a logarithmic axis those that are not above 0 too.
     mean, median
         None where there is none.
+    sum
+        Σw of the cases, where rows are weighted: heights are sums of weights then.
     """
 
     variable: str
@@ -81,6 +85,12 @@ class HistogramCell:
     cumulative: bool = False
     mean: float | None = None
     median: float | None = None
+    sum: float | None = None
+
+    @property
+    def base(self) -> float:
+        """Of what its shares are: its cases, or the sum of their weights."""
+        return (self.n if isinstance(self.n, int) else 0.0) if self.sum is None else self.sum
 
 
 def seen_edges(cell: HistogramCell, plan: Plan) -> list[float]:
@@ -107,22 +117,23 @@ def draw(plan: Plan) -> tuple[HistogramCell, ...]:
         found = edges[name]
         if found is None:
             continue
-        shape = moments_of(name, grouping, plan.data)
-        means, deviations = moments.mean(shape), moments.sd(shape)
-        medians = quantiles.quantile(cells, 0.5, kind=7)
+        means, deviations, medians = _middles(name, grouping, cells, plan)
+        spread = distribution_of(name, grouping, plan.data) if plan.cases.weighted else None
         inside, below, above = binning.count_groups(cells, found.edges, closed=said["closed"])
         for i, group in enumerate(grouping.groups):
             if not cells.sizes[i]:
                 continue
             classes = binning.Classes(found.edges, inside[i], int(below[i]), int(above[i]))
+            weights = None if spread is None else spread.group(i)[1]
+            n = float(cells.sizes[i]) if weights is None else float(weights.sum())
             if is_log(plan):
-                curve = _normal_of_logarithms(cells.group(i), classes, plan, arranged)
+                curve = _normal_of_logarithms(cells.group(i), weights, classes, plan, arranged)
             else:
-                shown = known(means.at(i)), known(deviations.at(i)), int(cells.sizes[i])
-                curve = _normal(*shown, classes, plan, arranged)
+                curve = _normal(known(means.at(i)), known(deviations.at(i)), n, classes, plan, arranged)
             middle = (known(means.at(i)), known(medians.at(i)))
             missing = int(grouping.sizes[i] - cells.sizes[i])
-            made.append(_cell(name, group, cells, i, classes, curve, missing, found.decided_by, plan, middle))
+            cell = _cell(name, group, cells, i, classes, curve, missing, found.decided_by, plan, middle, weights)
+            made.append(cell)
     return tuple(made)
 
 
@@ -137,6 +148,7 @@ def _cell(
     decided_by: str,
     plan: Plan,
     middle: tuple[float | None, float | None],
+    weights: Array | None,
 ) -> HistogramCell:
     said = plan.request.settings
     return HistogramCell(
@@ -146,17 +158,44 @@ def _cell(
         missing=missing,
         edges=classes.edges,
         counts=tuple(classes.counts.tolist()),
-        heights=_heights(classes, plan),
+        heights=_heights(_weighed(classes, cells.group(place), weights, said), plan),
         stat=height_of(said),
         curve=curve,
-        density=_over_bars(cells.group(place), classes.edges, name, plan),
-        outside=classes.below + classes.above,
+        density=_over_bars(cells.group(place), weights, classes.edges, name, plan),
+        outside=int(classes.below + classes.above),
         closed=said["closed"],
         decided_by=decided_by,
         cumulative=said["cumulative"],
         mean=middle[0],
         median=middle[1],
+        sum=None if weights is None else float(weights.sum()),
     )
+
+
+def _middles(name: str, grouping: Grouping, cells: Arranged, plan: Plan) -> tuple[Estimates, Estimates, Estimates]:
+    """(means, standard deviations, medians) of the groups."""
+    if plan.cases.weighted:
+        m = weighted_moments_of(name, grouping, plan.data)
+        halves = distribution_of(name, grouping, plan.data).quantiles(np.full(grouping.n_groups, 0.5))
+        return Estimates(m.mean), Estimates(np.sqrt(m.variance)), Estimates(halves)
+    shape = moments_of(name, grouping, plan.data)
+    return moments.mean(shape), moments.sd(shape), quantiles.quantile(cells, 0.5, kind=7)
+
+
+def _weighed(classes: binning.Classes, values: Array, weights: Array | None, said: Settings) -> binning.Classes:
+    """Classes with sums of weights instead of counts, where rows are weighted."""
+    if weights is None:
+        return classes
+    codes = binning.class_codes(values, classes.edges, closed=said["closed"])
+    sums = np.bincount(codes + 1, weights, minlength=classes.counts.size + 1)[1:]
+    below, above = (float(weights[outside].sum()) for outside in _outside(values, codes, classes.edges))
+    return binning.Classes(classes.edges, sums, below, above)
+
+
+def _outside(values: Array, codes: NDArray[np.int64], edges: Array) -> tuple[NDArray[np.bool_], NDArray[np.bool_]]:
+    """Which values lie below all classes, which above."""
+    low = (codes < 0) & (values <= edges[0])
+    return low, (codes < 0) & ~low
 
 
 def _on_axis(edges: Array, plan: Plan) -> Array:
@@ -171,15 +210,22 @@ def _heights(classes: binning.Classes, plan: Plan) -> Array:
     return binning.heights(on_axis, height_of(said), cumulative=said["cumulative"])
 
 
-def _normal_of_logarithms(values: Array, classes: binning.Classes, plan: Plan, arranged: str) -> NormalCurve | None:
+def _normal_of_logarithms(
+    values: Array, weights: Array | None, classes: binning.Classes, plan: Plan, arranged: str
+) -> NormalCurve | None:
     """The curve of the logarithms, on an axis of logarithms."""
     logs = np.log10(values[values > 0])
+    if weights is not None:
+        w = weights[values > 0]
+        mean = float(w @ logs / w.sum()) if logs.size else None
+        spread = float(np.sqrt(w @ (logs - mean) ** 2 / w.sum())) if mean is not None else None
+        return _normal(mean, spread, float(w.sum()), classes, plan, arranged)
     shape = moments.moments(alone(logs))
     return _normal(known(moments.mean(shape).at(0)), known(moments.sd(shape).at(0)), logs.size, classes, plan, arranged)
 
 
 def _normal(
-    mean: float | None, sd: float | None, n: int, classes: binning.Classes, plan: Plan, arranged: str
+    mean: float | None, sd: float | None, n: float, classes: binning.Classes, plan: Plan, arranged: str
 ) -> NormalCurve | None:
     """The curve, where it is asked for or usual: not where groups share one panel, nor on a logarithmic axis."""
     said, log, grouped = plan.request.settings, is_log(plan), has_groups(plan.groupings)
@@ -190,14 +236,16 @@ def _normal(
     return None if scale is None or mean is None or not sd else NormalCurve(mean, sd, scale, log)
 
 
-def _over_bars(values: Array, edges: Array, name: str, plan: Plan) -> DensityCurve | None:
+def _over_bars(values: Array, weights: Array | None, edges: Array, name: str, plan: Plan) -> DensityCurve | None:
     """The density on the scale of the bars, where it is asked for and the classes have one width."""
     said, log = plan.request.settings, is_log(plan)
     if said["curve"] not in ("density", "both"):
         return None
     shown = np.log10(values[values > 0]) if log else values
-    scale = binning.curve_scale(shown.size, _on_axis(edges, plan), height_of(said), cumulative=said["cumulative"])
-    curve: Density | None = density_of(shown, said, bounds_of(name, plan))
+    w = weights[values > 0] if weights is not None and log else weights
+    n = float(shown.size if w is None else w.sum())
+    scale = binning.curve_scale(n, _on_axis(edges, plan), height_of(said), cumulative=said["cumulative"])
+    curve: Density | None = density_of(shown, said, bounds_of(name, plan), w)
     if scale is None or curve is None:
         return None
     x = 10.0**curve.x if log else curve.x

@@ -42,6 +42,12 @@ CUMULATIVE = {
 }
 
 
+WEIGHTED = {
+    "axis_cases": ("axis_weighted_cases", "the_sum_of_weights_in"),
+    "cumulative_cases": ("axis_cumulative_weighted", "the_sum_of_weights_up"),
+}
+
+
 class Marked(Protocol):
     """What has middles and humps to mark."""
 
@@ -78,9 +84,13 @@ def panels_of(plan: Plan, drawings: tuple[HistogramCell, ...], arranged: str) ->
 def _height_axis(plan: Plan, low: float, high: float, *, shared: str = "", sizes: bool = False) -> Axis:
     said = plan.request.settings
     words, meaning = (CUMULATIVE if said["cumulative"] else AXES)[height_of(said)]
+    if plan.cases.weighted and words in WEIGHTED:
+        words, meaning = WEIGHTED[words]
     if is_log(plan) and height_of(said) == "density" and not said["cumulative"]:
         words = "density_per_factor_of_ten"
-    return Axis(say(words), low, high, height_of(said) == "count", shared, say(meaning), sizes=sizes)
+    return Axis(
+        say(words), low, high, height_of(said) == "count" and not plan.cases.weighted, shared, say(meaning), sizes=sizes
+    )
 
 
 def _value_axis(cell: HistogramCell, plan: Plan) -> Axis:
@@ -217,11 +227,11 @@ def _overlaid(cells: list[HistogramCell], plan: Plan) -> tuple[list[Mark], float
 
 def _stacked(cells: list[HistogramCell], plan: Plan) -> tuple[list[Mark], float, float]:
     """Bars on each other: shares are of all groups together, so that heights add up."""
-    total = sum(cell.n for cell in cells if isinstance(cell.n, int)) or 1
+    total = sum(cell.base for cell in cells) or 1.0
     base = np.zeros(cells[0].edges.size - 1)
     marks: list[Mark] = []
     for series, cell in enumerate(cells):
-        part = 1.0 if cell.stat == "count" else (cell.n if isinstance(cell.n, int) else 0) / total
+        part = 1.0 if cell.stat == "count" else cell.base / total
         tops = base + np.nan_to_num(cell.heights) * part
         shown = np.where(np.isfinite(cell.heights), tops, np.nan)
         marks.append(Bars(cell.edges, shown, _items(cell, plan), series, base, named_with_n(cell)))

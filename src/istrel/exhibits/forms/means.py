@@ -28,10 +28,13 @@ from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Run, Text, say, sentences
+from istrel.exhibits.weights import weighted_moments_of
 from istrel.exhibits.wording import has_groups, in_group, summary_cell, titled, titled_with_unit
 from istrel.sentence.settings import Settings
 from istrel.stats import moments
 from istrel.stats.estimates import Estimates
+from istrel.stats.moments import few_values
+from istrel.stats.survey.means import WeightedMoments, t_quantile
 from istrel.style.numbers import Kind
 
 MOST_IN_A_ROW = 4  # panels of one mean each
@@ -39,6 +42,13 @@ INTERVALS = {
     "ci": "their_confidence_intervals",
     "sd": "one_standard_deviation_to_each",
     "se": "one_standard_error_to_each",
+}
+
+
+WEIGHTED_INTERVALS = {
+    "ci": "defined_mean_interval_weighted",
+    "sd": "defined_sd_weighted",
+    "se": "standard_errors_by_design",
 }
 
 
@@ -66,12 +76,24 @@ def interval_of(shape: moments.Moments, said: Settings) -> tuple[Estimates, Esti
     return low, Estimates(middle.values + reach.values, reach.reasons)
 
 
+def weighted_interval_of(m: WeightedMoments, said: Settings) -> tuple[Estimates, Estimates]:
+    """The same of a weighted sample, by its design."""
+    error = np.sqrt(m.variance if said["interval"] == "sd" else m.variance_of_mean)
+    reach = error * (t_quantile(m.sample.df, said["confidence"]) if said["interval"] == "ci" else 1.0)
+    few = (m.n < 2, few_values(2))
+    return Estimates(m.mean - reach, (few,)), Estimates(m.mean + reach, (few,))
+
+
 def draw(plan: Plan) -> tuple[MeansCell, ...]:
     """The mean of every group that has values."""
     said, made = plan.request.settings, []
     for name, grouping, cells in groups_of(plan):
-        shape = moments_of(name, grouping, plan.data)
-        means, ends = moments.mean(shape), interval_of(shape, said)
+        if plan.cases.weighted:
+            m = weighted_moments_of(name, grouping, plan.data)
+            means, ends = Estimates(m.mean), weighted_interval_of(m, said)
+        else:
+            shape = moments_of(name, grouping, plan.data)
+            means, ends = moments.mean(shape), interval_of(shape, said)
         for i, group in enumerate(grouping.groups):
             mean = known(means.at(i))
             if mean is None:
@@ -191,6 +213,8 @@ def _of_variables(cells: tuple[MeansCell, ...], plan: Plan) -> Panel:
 
 def methods(plan: Plan, drawings: tuple[MeansCell, ...]) -> Text:
     """What the intervals are."""
+    if drawings and plan.cases.weighted:
+        return say(WEIGHTED_INTERVALS[plan.request.settings["interval"]])
     return interval_methods(plan.request.settings) if drawings else ()
 
 
@@ -237,4 +261,5 @@ FORM: Form[Plan, MeansCell] = Form(
     counts=Counts(_hidden),
     draw=draw,
     most_groups=60,
+    weighted=True,
 )

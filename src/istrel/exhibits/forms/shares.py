@@ -205,4 +205,5 @@ FORM: Form[Plan, BarsCell] = Form(
     values=bars_values,
     counts=Counts(as_they_are),
     of_numbers=of_numbers,
+    weighted=True,
 )

@@ -17,6 +17,8 @@ from istrel.exhibits.cases import Group, Grouping, combined_codes
 from istrel.exhibits.class_labels import class_labels, class_signs
 from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Count, Hidden, Text, joined, say, value_label
+from istrel.exhibits.verbs.weighted_frequencies import weighted_cells
+from istrel.exhibits.weights import Weighed
 from istrel.sentence.settings import Settings
 from istrel.stats import binning
 from istrel.stats.estimates import Undefined
@@ -43,6 +45,8 @@ class Level:
         In %; the last two are Wilson's limits of the valid percentage. None where there is no order.
     limits
         (from, to) of a class interval.
+    weighed
+        What weights add: percentages are those of the population then, and their limits those of the design.
     """
 
     values: tuple[float | str, ...]
@@ -55,6 +59,13 @@ class Level:
     low: Share
     high: Share
     limits: tuple[float, float] | None = None
+    weighed: Weighed | None = None
+
+    @property
+    def size(self) -> float:
+        """By what levels are compared: how many cases have it, or their share of the population; NaN where hidden."""
+        size = self.valid_percent if self.weighed is not None else self.count
+        return float(size) if isinstance(size, float | int) else float("nan")
 
 
 @dataclass(frozen=True)
@@ -71,6 +82,10 @@ class FrequencyCell:
         Which side of its classes belongs to them; empty without classes.
     outside
         Valid cases outside the class limits.
+    weighted_n
+        Σw of the cases with a value; None where each row counts as one.
+    parts
+        (what, its weighted share in %) of all cases: those missing, by reason, and the total.
     """
 
     variables: tuple[str, ...]
@@ -82,6 +97,8 @@ class FrequencyCell:
     reasons: tuple[tuple[Reason, Count], ...]
     closed: str = ""
     outside: Count = 0
+    weighted_n: float | None = None
+    parts: tuple[tuple[str, float | Undefined], ...] = ()
 
     @property
     def names(self) -> tuple[str, ...]:
@@ -175,8 +192,16 @@ def count_values(
     order: list[int],
     said: Settings,
     values: Values | None = None,
+    *,
+    weighted: bool = False,
 ) -> list[FrequencyCell]:
-    """A frequency table for every group, its levels in one order."""
+    """A frequency table for every group, its levels in one order.
+
+    Parameters
+    ----------
+    weighted
+        Whether the rows count by their weights.
+    """
     values = values or values_of(names, data)
     counted = frequencies(
         values.codes, grouping.codes, grouping.used, n_categories=len(values.values), n_groups=grouping.n_groups
@@ -185,11 +210,17 @@ def count_values(
     by_place = ranked and said["order"] in (None, "codebook") and said["top"] is None
     entries = [(values.values[k], values.labels[k]) for k in order]
     counts, entries = _most_frequent(counted.counts[:, order], entries, said["top"])
-    return _cells(names, grouping, data, _Counted(entries, counts, counted.valid, by_place), said)
+    made = _cells(names, grouping, data, _Counted(entries, counts, counted.valid, by_place), said)
+    if not weighted:
+        return made
+    places = np.full(len(values.values) + 1, -1)
+    places[order] = np.minimum(np.arange(len(order)), len(entries) - 1)  # the rest behind the most frequent is one
+    reasons = data.categories(names[0]).missing.reasons if len(names) == 1 else {}
+    return weighted_cells(made, places[values.codes], values.codes >= 0, reasons, grouping, data, said)
 
 
 def count_classes(
-    name: str, grouping: Grouping, data: Dataset, edges: NDArray[np.float64], said: Settings
+    name: str, grouping: Grouping, data: Dataset, edges: NDArray[np.float64], said: Settings, *, weighted: bool = False
 ) -> list[FrequencyCell]:
     """Class intervals, the same for all groups."""
     closed = cast(binning.Closed, said["closed"])
@@ -201,7 +232,12 @@ def count_classes(
     counted = _Counted(
         entries, inside, cells.sizes, by_place=not below.any(), limits=limits, closed=closed, outside=below + above
     )
-    return _cells((name,), grouping, data, counted, said)
+    made = _cells((name,), grouping, data, counted, said)
+    if not weighted:
+        return made
+    numbers = data.numbers(name)
+    places = np.where(numbers.valid, binning.class_codes(numbers.values, edges, closed=closed), -1)
+    return weighted_cells(made, places, numbers.valid, numbers.missing.reasons, grouping, data, said)
 
 
 @dataclass(frozen=True, eq=False)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from istrel.exhibits.contracts import Json
-from istrel.exhibits.exchange import groups, number, stored
+from istrel.exhibits.exchange import groups, number, stored, weighed_values
 from istrel.exhibits.verbs.frequencies import FrequencyCell, Level
 
 
@@ -17,6 +17,7 @@ def frequency_values(cell: FrequencyCell) -> Json:
         "missing_reasons": {reason.name: number(count) for reason, count in cell.reasons},
         "levels": [_level(level, cell) for level in cell.levels],
         **({"outside": number(cell.outside)} if cell.closed else {}),
+        **({"weighted_n": number(cell.weighted_n)} if cell.weighted_n is not None else {}),
     }
 
 
@@ -27,6 +28,7 @@ def _level(level: Level, cell: FrequencyCell) -> Json:
     }
     for key in ("percent", "valid_percent", "cumulative_percent", "low", "high"):
         entry[key] = number(getattr(level, key))
+    entry |= weighed_values(level.weighed)
     if level.limits is not None:
         low, high = level.limits
         entry |= {"from": number(low), "to": number(high), "midpoint": number((low + high) / 2), "closed": cell.closed}

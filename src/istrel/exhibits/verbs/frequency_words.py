@@ -38,7 +38,8 @@ def _shares(cell: FrequencyCell, *, of_valid: bool) -> tuple[float, ...]:
         return ()
     found = [level.valid_percent if of_valid else level.percent for level in cell.levels]
     if not of_valid and isinstance(cell.total, int) and cell.total:
-        found += [100.0 * n / cell.total for _, n in cell.reasons if isinstance(n, int)]
+        weighted = dict(cell.parts)
+        found += [weighted.get(reason.name, 100.0 * n / cell.total) for reason, n in cell.reasons if isinstance(n, int)]
     return tuple(f for f in found if isinstance(f, float)) if all(isinstance(f, float) for f in found) else ()
 
 
@@ -94,15 +95,13 @@ def _first(cell: FrequencyCell) -> list[Level]:
     shown = [level for level in cell.levels if isinstance(level.count, int) and level.values]
     if len(shown) < len(cell.levels) or len(shown) < 2:
         return []
-    most = max(level.count for level in shown if isinstance(level.count, int))
-    return [level for level in shown if level.count == most] if most else []
+    most = max(level.size for level in shown)
+    return [level for level in shown if level.size == most] if most else []
 
 
 def _value_words(label: Text, found: list[tuple[FrequencyCell, Level]]) -> Text:
     """ "Harbour (48.4%, n = 15)" for all cases; "yes in reed (73.3%, n = 11) and meadow (…)" by groups."""
-    counts = [
-        [level.count, *(n for other in cell.levels if (n := other.count) != level.count)] for cell, level in found
-    ]
+    counts = [[level.size, *(n for other in cell.levels if (n := other.size) != level.size)] for cell, level in found]
     if len(found) == 1 and not found[0][0].group.labels:
         cell, level = found[0]
         return claim("most frequent", [*counts, 1], "value_alone", value=_counted(label, level, cell))
@@ -112,10 +111,10 @@ def _value_words(label: Text, found: list[tuple[FrequencyCell, Level]]) -> Text:
 
 def _shared(cell: FrequencyCell, first: list[Level], data: Dataset) -> Text:
     """Values that share the first place."""
-    rest = [level.count for level in cell.levels if level not in first]
+    rest = [level.size for level in cell.levels if level not in first]
     return claim(
         "most frequent",
-        [[*(level.count for level in first), *rest], len(first)],
+        [[*(level.size for level in first), *rest], len(first)],
         "most_frequent_for",
         name=crossed_title(cell.variables, data),
         where=in_group(cell.group, data),

@@ -9,6 +9,7 @@ from istrel.exhibits.contracts import Part
 from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.text import Count, Hidden
 from istrel.exhibits.verbs.frequencies import FrequencyCell
+from istrel.exhibits.weights import without_weights
 
 
 def with_all_reasons(cells: Iterable[FrequencyCell]) -> list[FrequencyCell]:
@@ -73,6 +74,7 @@ def hidden_frequencies(ledger: Ledger, place: int, cell: FrequencyCell) -> Frequ
                 cumulative_percent=level.cumulative_percent if whole or level.cumulative_percent is None else Hidden(),
                 low=level.low if told else Hidden(),
                 high=level.high if told else Hidden(),
+                weighed=without_weights(level.weighed),
             )
         )
     return replace(
@@ -83,4 +85,5 @@ def hidden_frequencies(ledger: Ledger, place: int, cell: FrequencyCell) -> Frequ
         levels=tuple(levels),
         reasons=tuple((reason, ledger.shown((place, reason), count)) for reason, count in cell.reasons),
         outside=ledger.shown((place, "outside"), cell.outside) if cell.closed else cell.outside,
+        weighted_n=None if cell.weighted_n is None else float("nan"),
     )

@@ -172,6 +172,8 @@ class Setting:
         What must be said beside it, where it would mean nothing otherwise.
     options
         (value, the places where it means something) of values that do not fit wherever the setting does.
+    not_weighted
+        Of which of its values there is no meaning where a sample is weighted; `...` for all.
     unasked
         (place, why) where it need not be asked for, because it is shown anyway.
     usually
@@ -189,6 +191,7 @@ class Setting:
     needs: tuple[Need, ...] = ()
     options: tuple[tuple[Any, tuple[Belongs, ...]], ...] = ()
     unasked: tuple[tuple[Belongs, str], ...] = ()
+    not_weighted: tuple[Any, ...] = ()
 
     @property
     def needs_groups(self) -> bool:

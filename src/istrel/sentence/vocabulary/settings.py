@@ -81,6 +81,7 @@ _ENTRIES = (
         YesNoOr((("means", "of means"), ("ranks", "by ranks"))),
         (_GROUPED_TABLE,),
         usual=False,
+        not_weighted=("ranks",),
         unasked=((_CROSS, "the note of a cross-table says its test"),),
     ),
     Setting(
@@ -92,7 +93,13 @@ _ENTRIES = (
         usually=(("", "none"),),
     ),
     Setting(
-        "expected", "Expected counts", "the counts that independence would give", YesNo(), (_CROSS_TABLE,), usual=False
+        "expected",
+        "Expected counts",
+        "the counts that independence would give",
+        YesNo(),
+        (_CROSS_TABLE,),
+        usual=False,
+        not_weighted=(True,),
     ),
     Setting(
         "residuals",
@@ -101,6 +108,7 @@ _ENTRIES = (
         YesNo(),
         (Belongs("count", ("table", "heat map"), only=AGAINST),),
         usual=False,
+        not_weighted=(True,),
     ),
     Setting(
         "order",
@@ -247,6 +255,7 @@ _ENTRIES = (
         Choice((("silverman", "Silverman"), ("scott", "Scott"), ("sheather-jones", "Sheather–Jones"))),
         (Belongs("describe", ("histogram", "density", "violins")),),
         usual="silverman",
+        not_weighted=("sheather-jones",),
         needs=_SMOOTH,
     ),
     Setting(
@@ -256,6 +265,7 @@ _ENTRIES = (
         Choice(((6, "type 6"), (7, "type 7"), (8, "type 8"))),
         (Belongs("describe", ("table", "boxes", "violins", "points")),),
         usual=7,
+        not_weighted=(...,),
     ),
     Setting(
         "percentiles",
@@ -287,6 +297,7 @@ _ENTRIES = (
         Choice((("fences", "fences"), ("robust", "robust z"))),
         (_TABLE,),
         usual="fences",
+        not_weighted=(...,),
     ),
     Setting(
         "method",
@@ -302,6 +313,7 @@ _ENTRIES = (
         ),
         (Belongs("relate", ("table", "heat map")),),
         usually=(("", "fitting the levels"),),
+        not_weighted=("spearman", "kendall"),
     ),
     Setting(
         "deletion",
@@ -318,6 +330,7 @@ _ENTRIES = (
         YesNo(),
         (Belongs("relate", ("table",)),),
         usual=False,
+        not_weighted=(True,),
         excludes=("between",),
     ),
     Setting(
@@ -327,7 +340,16 @@ _ENTRIES = (
         YesNo(),
         (Belongs("relate", ("table",)),),
         usual=False,
+        not_weighted=(True,),
         excludes=("within",),
+    ),
+    Setting(
+        "unweighted",
+        "Without weights",
+        "each row counts as one, though the rows of the study are weighted",
+        YesNo(),
+        _EVERYWHERE,
+        usual=False,
     ),
     Setting(
         "adjust",

@@ -23,8 +23,9 @@ class Effect:
     Attributes
     ----------
     measure
-        g_average, omega_squared, median_difference, cliffs_delta, epsilon_squared, cramers_v or risk_difference; within
-        persons also mean_difference, generalized_eta_squared, kendalls_w or difference_in_changes.
+        g_average, omega_squared, median_difference, cliffs_delta, epsilon_squared, cramers_v or risk_difference; of weighted
+        samples g_average_weighted, cramers_v_weighted or risk_difference_weighted; within persons also mean_difference,
+        median_change, generalized_eta_squared, kendalls_w or difference_in_changes.
     between
         The places of the two groups, the first minus the second; None where all groups are compared at once.
     level
@@ -47,7 +48,8 @@ class GroupTest:
     Attributes
     ----------
     name
-        welch_t, welch_f, mann_whitney, kruskal_wallis, chi_square, exact or simulated; within persons paired_t,
+        welch_t, welch_f, mann_whitney, kruskal_wallis, chi_square, exact or simulated; of a weighted sample design_t,
+        design_f or rao_scott_f; within persons paired_t,
         repeated_f, signed_ranks, friedman, mcnemar or cochran_q.
     n
         Cases of all groups together, where the statistic is read with it (chi-square); 0 for others.

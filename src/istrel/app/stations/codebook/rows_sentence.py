@@ -19,7 +19,14 @@ from istrel.study.changes.codebook import SetRows
 from istrel.study.rows import called, offers
 
 MOST_SERIES = 6
-NOTHING = {"person": "a case of its own", "occasion": "in no order", "counted": "1 case"}
+NOTHING = {
+    "person": "a case of its own",
+    "occasion": "in no order",
+    "counted": "1 case",
+    "weight": "no weights",
+    "strata": "no strata",
+    "clusters": "no clusters",
+}
 
 
 class RowsSentence(QWidget):
@@ -50,7 +57,7 @@ class RowsSentence(QWidget):
         self.words.clear()
         self._said = []
         rows = self._model.study.codebook.rows
-        for say in (self._of_persons, self._of_counts):
+        for say in (self._of_persons, self._of_counts, self._of_weights):
             say(rows)
         if rows.guessed:
             self._word("A guess:")
@@ -97,6 +104,21 @@ class RowsSentence(QWidget):
         elif not rows.person:
             self._word("and stands for")
             self._choice("1 case", "counted")
+
+    def _of_weights(self, rows: Rows) -> None:
+        if rows.counted:
+            return
+        if not rows.weight:
+            self._word("·")
+            self._choice("no weights", "weight")
+            return
+        self._word("· weighted by")
+        self._choice(self._title(rows.weight), "weight")
+        for role in ("strata", "clusters"):
+            name = getattr(rows, role)
+            if name:
+                self._word(f"in {role} by")
+            self._choice(self._title(name) if name else NOTHING[role], role)
 
     def _title(self, name: str) -> str:
         return called(name, self._model.study.codebook)
@@ -149,6 +171,9 @@ class RowsSentence(QWidget):
             "person": f"an occasion of one {title}",
             "occasion": f"one {title}",
             "counted": f"as many as {title} says",
+            "weight": f"weighted by {title}",
+            "strata": f"strata by {title}",
+            "clusters": f"clusters by {title}",
         }[role]
 
     def _choose(self, role: str, name: str) -> None:
@@ -156,9 +181,12 @@ class RowsSentence(QWidget):
         if role == "counted":
             self._set(Rows(counted=name))
         elif role == "person":
-            self._set(Rows(person=name, occasion=rows.occasion if name and rows.occasion != name else ""))
+            kept = rows.occasion if name and rows.occasion != name else ""
+            self._set(replace(rows, person=name, occasion=kept, counted=""))
+        elif role == "weight":
+            self._set(replace(rows, weight=name) if name else rows.without({rows.weight}))
         else:
-            self._set(replace(rows, occasion=name))
+            self._set(replace(rows, **{role: name}))  # type: ignore[arg-type]  # roles are names
 
     def _set(self, rows: Rows) -> None:
         self._model.do(SetRows(rows))

@@ -19,11 +19,13 @@ from istrel.exhibits.shared import arranged_together, batches, shared_out
 from istrel.exhibits.verbs.check.reading import read_shape
 from istrel.exhibits.verbs.check.resolve import CheckPlan
 from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell, Tested, Value
+from istrel.exhibits.weights import distribution_of, weighted_moments_of
 from istrel.sentence.vocabulary import TESTS
 from istrel.stats import correlation, density, moments, multivariate, normality
 from istrel.stats.estimates import Undefined
 from istrel.stats.moderate import moderate
 from istrel.stats.quantiles import CaseValue
+from istrel.stats.survey.differences import NOT_WEIGHTED
 
 A_LOOK = 5_000
 MAKERS = {
@@ -37,7 +39,7 @@ MAKERS = {
 
 def compute(plan: CheckPlan) -> CheckResult:
     """Every test for every variable and group; two variables or more are also tested as a set."""
-    as_set = len(plan.subjects) > 1 and plan.form == "table"
+    as_set = len(plan.subjects) > 1 and plan.form == "table" and not plan.cases.weighted
     works: list[Callable[[], Sequence[CheckCell | SetCell]]] = [
         partial(_sets, grouping, plan) for grouping in plan.groupings if as_set
     ]
@@ -57,6 +59,8 @@ def compute(plan: CheckPlan) -> CheckResult:
 
 def _checked(names: tuple[str, ...], grouping: Grouping, plan: CheckPlan) -> list[CheckCell]:
     """Variable by variable, all their groups; every test is made for all of them at once."""
+    if plan.cases.weighted:
+        return _of_sample(names, grouping, plan)
     cells, shape = arranged_together(names, grouping, plan.data)
     skewness, kurtosis = moments.skewness(shape), moments.kurtosis(shape)
     found = {test: MAKERS[test](cells, shape) for test in TESTS}
@@ -82,6 +86,31 @@ def _checked(names: tuple[str, ...], grouping: Grouping, plan: CheckPlan) -> lis
     return made
 
 
+def _of_sample(names: tuple[str, ...], grouping: Grouping, plan: CheckPlan) -> list[CheckCell]:
+    """The shape of a weighted sample: skewness, kurtosis and humps; no test of normality is defined for it."""
+    none, sizes, made = Tested(NOT_WEIGHTED, NOT_WEIGHTED, NOT_WEIGHTED), grouping.sizes, list[CheckCell]()
+    for name in names:
+        m, spread = weighted_moments_of(name, grouping, plan.data), distribution_of(name, grouping, plan.data)
+        skewness, kurtosis = m.shape(3), m.shape(4)
+        fine = plan.data.variable(name).level is not Level.ORDINAL
+        for i, group in enumerate(grouping.groups):
+            inside, n = spread.group(i), int(m.n[i])
+            made.append(
+                CheckCell(
+                    variable=name,
+                    group=group,
+                    n=n,
+                    missing=int(sizes[i]) - n,
+                    tests=dict.fromkeys(TESTS, none),
+                    skewness=skewness.at(i),
+                    kurtosis=kurtosis.at(i),
+                    humps=_humps(*inside) if fine else None,
+                    reading="",
+                )
+            )
+    return made
+
+
 def _untested(grouping: Grouping, plan: CheckPlan) -> list[Undefined | None]:
     """Why a group has no p: somebody stands in it twice, and tests take rows for independent; None where it has."""
     persons = persons_of(plan.data, plan.cases)
@@ -95,12 +124,12 @@ def _of(statistic: Value, p: Value, untested: Undefined | None) -> Tested:
     return Tested(statistic, p, p)
 
 
-def _humps(values: NDArray[np.float64]) -> tuple[float, ...] | None:
+def _humps(values: NDArray[np.float64], weights: NDArray[np.float64] | None = None) -> tuple[float, ...] | None:
     """Where the density has its modes; None where few values, or few different ones, make none worth speaking of."""
     if values.size < FEWEST_FOR_HUMPS or np.unique(values[:: max(1, values.size // A_LOOK)]).size < FINEST_FOR_HUMPS:
         return None
     plain, exponent = moderate(values)
-    return tuple(np.ldexp(density.humps(density.density(plain)), exponent).tolist())
+    return tuple(np.ldexp(density.humps(density.density(plain, weights=weights)), exponent).tolist())
 
 
 def _adjusted(cells: list[CheckCell], method: str, shown: tuple[str, ...]) -> tuple[list[CheckCell], dict[str, int]]:

@@ -169,6 +169,8 @@ def _adjusted_notes(plan: CheckPlan, result: CheckResult) -> list[Text]:
 def _methods(plan: CheckPlan, result: CheckResult, sets: list[SetCell]) -> Text:
     if plan.form != "table":
         return form_of(plan.form).methods(plan, result.drawings)
+    if plan.cases.weighted:
+        return say("weighted_shape")
     tests = listed(
         [say("test_with_source", test=say(TESTS[test].defined), source=TESTS[test].source) for test in plan.shown]
     )

@@ -23,12 +23,16 @@ from istrel.exhibits.verbs.frequencies import (
     shown_places,
     values_of,
 )
+from istrel.exhibits.weights import sample_in
 from istrel.problem import Problem
 from istrel.stats import association
-from istrel.stats.association import ChiSquare
+from istrel.stats.association import Association, ChiSquare
 from istrel.stats.binning import Closed, class_codes
 from istrel.stats.estimates import Undefined
 from istrel.stats.exact import ExactTest, exact_test
+from istrel.stats.survey.differences import NOT_WEIGHTED
+from istrel.stats.survey.shares import shares
+from istrel.stats.survey.tables import rao_scott
 
 
 def compute(plan: CountPlan) -> CountResult:
@@ -53,8 +57,10 @@ def _values(subject: Counted, plan: CountPlan) -> list[FrequencyCell]:
     values = values_of(subject.names, plan.data)
     said = plan.request.settings
     order = ordered_places(subject.names, values, plan.data, plan.groupings, said)
-    groupings = plan.groupings
-    return [cell for g in groupings for cell in count_values(subject.names, g, plan.data, order, said, values)]
+    groupings, w = plan.groupings, plan.cases.weighted
+    return [
+        cell for g in groupings for cell in count_values(subject.names, g, plan.data, order, said, values, weighted=w)
+    ]
 
 
 def _classes(name: str, plan: CountPlan) -> tuple[list[FrequencyCell], str]:
@@ -62,7 +68,8 @@ def _classes(name: str, plan: CountPlan) -> tuple[list[FrequencyCell], str]:
     if edges is None:
         raise Problem(f"“{name}” has no number in any case in use, so there are no classes to count.")
     said = plan.request.settings
-    cells = [cell for g in plan.groupings for cell in count_classes(name, g, plan.data, edges.edges, said)]
+    weighted, data = plan.cases.weighted, plan.data
+    cells = [c for g in plan.groupings for c in count_classes(name, g, data, edges.edges, said, weighted=weighted)]
     return cells, edges.decided_by
 
 
@@ -119,30 +126,65 @@ def _crossed(row: str, column: str, grouping: Grouping, plan: CountPlan) -> list
         n = int(counts.sum())
         chi_square = association.chi_square(counts)
         exact = exact_test(counts, wanted=chi_square.small > association.SMALL_SHARE, tables=tables_in(plan))
-        if persons is not None and repeating is not None and repeating[i]:
+        independent = persons is None or repeating is None or not repeating[i]
+        if persons is not None and not independent and not (plan.cases.weighted and persons.declared):
             chi_square, exact = _untested(chi_square, exact, persons.reason)
-        made.append(
-            CrossCell(
-                row=row,
-                column=column,
-                group=group,
-                n=n,
-                missing=int(sizes[i]) - n,
-                row_values=rows.values,
-                row_labels=rows.labels,
-                column_values=columns.values,
-                column_labels=columns.labels,
-                counts=counts,
-                expected=association.expected_counts(counts),
-                residuals=association.adjusted_residuals(counts),
-                chi_square=chi_square,
-                exact=exact,
-                association=association.association(counts, ordered=ordered),
-                row_limits=rows.limits,
-                column_limits=columns.limits,
-            )
+        cell = CrossCell(
+            row=row,
+            column=column,
+            group=group,
+            n=n,
+            missing=int(sizes[i]) - n,
+            row_values=rows.values,
+            row_labels=rows.labels,
+            column_values=columns.values,
+            column_labels=columns.labels,
+            counts=counts,
+            expected=association.expected_counts(counts),
+            residuals=association.adjusted_residuals(counts),
+            chi_square=chi_square,
+            exact=exact,
+            association=association.association(counts, ordered=ordered),
+            row_limits=rows.limits,
+            column_limits=columns.limits,
         )
+        if plan.cases.weighted:
+            why = None if independent or persons is None or persons.declared else persons.reason
+            cell = _of_sample(cell, rows, columns, grouping.codes == i, plan, why)
+        made.append(cell)
     return made
+
+
+def _of_sample(
+    cell: CrossCell, rows: _Side, columns: _Side, use: NDArray[np.bool_], plan: CountPlan, why: Undefined | None
+) -> CrossCell:
+    """The table of a weighted sample: percentages of the population, Rao and Scott's F, V of weighted shares."""
+    sample = sample_in(plan.data)
+    used = use & (rows.codes >= 0) & (columns.codes >= 0)
+    places = np.where(used, rows.codes * columns.size + columns.codes, -1)
+    sums = sample.sums(places, rows.size * columns.size).reshape(rows.size, columns.size)
+    found = rao_scott(rows.codes, columns.codes, (rows.size, columns.size), use, sample)
+    if why is not None:
+        found = replace(found, statistic=why, df=(), p=why)
+    ends = None
+    if plan.request.settings["intervals"]:
+        by_column = shares(rows.codes, np.where(used, columns.codes, -1), (columns.size, rows.size), sample)
+        low, high = by_column.limits(sample.df, plan.request.settings["confidence"])
+        shown = np.ix_(rows.shown, columns.shown)
+        ends = 100.0 * low.T[shown], 100.0 * high.T[shown]
+    gone = np.full(cell.counts.shape, np.nan)
+    chi_square, exact = _untested(cell.chi_square, cell.exact, NOT_WEIGHTED)
+    return replace(
+        cell,
+        expected=gone,
+        residuals=gone,
+        chi_square=replace(chi_square, small=0.0),
+        exact=replace(exact, way=""),
+        association=Association(found.v, NOT_WEIGHTED, NOT_WEIGHTED, NOT_WEIGHTED, NOT_WEIGHTED),
+        weighted=sums[np.ix_(rows.shown, columns.shown)],
+        rao_scott=found,
+        ends=ends,
+    )
 
 
 def _untested(chi_square: ChiSquare, exact: ExactTest, why: Undefined) -> tuple[ChiSquare, ExactTest]:

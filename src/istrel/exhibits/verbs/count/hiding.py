@@ -12,6 +12,7 @@ from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell
 from istrel.exhibits.verbs.hidden_frequencies import enter_frequencies, hidden_frequencies, with_all_reasons
 from istrel.stats.estimates import Undefined
+from istrel.stats.survey.tables import RaoScott
 
 
 def counts(plan: CountPlan, result: CountResult, below: int) -> CountResult:
@@ -66,4 +67,5 @@ def _hidden(ledger: Ledger, place: int, cell: CrossCell) -> CrossCell:
         chi_square=replace(cell.chi_square, statistic=none, p=none, small=0.0),
         exact=replace(cell.exact, p=none, way="", error=0.0),
         association=replace(cell.association, **{f.name: none for f in fields(cell.association)}),
+        rao_scott=None if cell.rao_scott is None else RaoScott(none, p=none, v=none),
     )

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
@@ -11,10 +12,13 @@ from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.contracts import Drawing
 from istrel.exhibits.text import Count, Hidden, Text, as_letters
 from istrel.exhibits.verbs.frequencies import FrequencyCell, Level, share_of
+from istrel.exhibits.weights import Weighed
 from istrel.stats.association import Association, ChiSquare
 from istrel.stats.estimates import Undefined
 from istrel.stats.exact import ExactTest
+from istrel.stats.survey.tables import RaoScott
 
+Number = TypeVar("Number", np.int64, np.float64)
 Limits = tuple[float, float, str]  # of a class: from, to, and which of them belongs to it
 
 
@@ -32,6 +36,10 @@ class CrossCell:
         Of class intervals; empty where values are counted one by one.
     chi_square, exact, association
         Undefined, where something is hidden: they would give it away.
+    weighted, rao_scott
+        Σw of each cell and the test of a weighted sample; None where each row counts as one.
+    ends
+        (low, high) of the percentages of each column of a weighted sample, shape (rows, columns); None where not asked for.
     """
 
     row: str
@@ -52,6 +60,9 @@ class CrossCell:
     hidden: NDArray[np.bool_] | None = None
     row_limits: tuple[Limits, ...] = ()
     column_limits: tuple[Limits, ...] = ()
+    weighted: NDArray[np.float64] | None = None
+    rao_scott: RaoScott | None = None
+    ends: tuple[NDArray[np.float64], NDArray[np.float64]] | None = None
 
     @property
     def names(self) -> tuple[str, ...]:
@@ -60,11 +71,7 @@ class CrossCell:
     @property
     def with_margins(self) -> NDArray[np.int64]:
         """Counts with their sums, shape (rows + 1, columns + 1)."""
-        full = np.zeros((self.counts.shape[0] + 1, self.counts.shape[1] + 1), np.int64)
-        full[:-1, :-1] = self.counts
-        full[-1, :-1], full[:-1, -1] = self.counts.sum(axis=0), self.counts.sum(axis=1)
-        full[-1, -1] = self.counts.sum()
-        return full
+        return with_sums(self.counts)
 
     @property
     def frequencies(self) -> tuple[FrequencyCell, ...]:
@@ -76,22 +83,40 @@ class CrossCell:
             n = int(self.counts[:, place].sum())
             levels = tuple(self._level(row, place, n) for row in range(len(self.row_values)))
             closed = self.row_limits[0][2] if self.row_limits else ""
-            made.append(FrequencyCell((self.row,), group, n, 0, n, levels, (), closed))
+            sum_ = None if self.weighted is None else float(self.weighted[:, place].sum())
+            made.append(FrequencyCell((self.row,), group, n, 0, n, levels, (), closed, weighted_n=sum_))
         return tuple(made)
 
     def _level(self, row: int, place: int, n: int) -> Level:
         count: Count = Hidden() if self.hidden is not None and self.hidden[row, place] else int(self.counts[row, place])
-        share = share_of(count, n)
+        share, weighed = share_of(count, n), None
+        if self.weighted is not None and not isinstance(count, Hidden):
+            sums = self.weighted[:, place]
+            weighed = Weighed(float(sums[row]))
+            share = 100.0 * float(sums[row] / sums.sum()) if n else share
         edges = self.row_limits[row][:2] if self.row_limits else None
-        return Level((self.row_values[row],), "", self.row_labels[row], count, share, share, None, None, None, edges)
+        ends = None if self.ends is None or weighed is None else tuple(float(end[row, place]) for end in self.ends)
+        low, high = ends or (None, None)
+        return Level(
+            (self.row_values[row],), "", self.row_labels[row], count, share, share, None, low, high, edges, weighed
+        )
 
     def percents(self, of: str) -> NDArray[np.float64]:
         """Percentages of the row, the column or the total, margins included; NaN where there is nothing to take a share of."""
-        full = self.with_margins
+        full = self.with_margins if self.weighted is None else with_sums(self.weighted)
         base = {"row": full[:, -1:], "column": full[-1:, :], "total": full[-1:, -1:]}[of]
         with np.errstate(divide="ignore", invalid="ignore"):
             shares = 100.0 * full / base
         return np.where(np.isfinite(shares), shares, np.nan)
+
+
+def with_sums(table: NDArray[Number]) -> NDArray[Number]:
+    """A table with a last row and column of sums."""
+    full = np.zeros((table.shape[0] + 1, table.shape[1] + 1), table.dtype)
+    full[:-1, :-1] = table
+    full[-1, :-1], full[:-1, -1] = table.sum(axis=0), table.sum(axis=1)
+    full[-1, -1] = table.sum()
+    return full
 
 
 @dataclass(frozen=True, eq=False)

@@ -164,9 +164,10 @@ def _plain(
         gone = what != "total" and (len(cell.reasons) < 2)
         behind = Behind(row, cell.group.named, missing=cell.variables if gone and len(cell.variables) == 1 else ())
         shown = behind if what == "total" or (gone and len(cell.variables) == 1) else None
-        share = Cell(
-            share_of(count, cell.total if base is None else base), Kind.PERCENT, row=row, column=f"{group}/percent"
-        )
+        part = share_of(count, cell.total if base is None else base)
+        if cell.parts and base is None and not isinstance(part, Hidden):
+            part = dict(cell.parts)[name]
+        share = Cell(part, Kind.PERCENT, row=row, column=f"{group}/percent")
         made += [(count_cell(count, row=row, column=f"{group}/n", behind=shown),), (share,)]
         made += [(Cell(None),)] * (width - 2)
     return tuple(made)

@@ -57,10 +57,19 @@ def _crossed(cell: CrossCell) -> Json:
             "chi_square": {"statistic": number(chi.statistic), "df": None if hides else chi.df, "p": number(chi.p)},
             "fisher_exact": {"p": number(cell.exact.p) if cell.exact.way == "fisher" else None},
             **_beyond(cell),
+            **_of_sample(cell),
         },
         "association": {key: number(value) for key, value in association.items()},
+        **({} if cell.weighted is None or hides else {"weighted_n": number(float(cell.weighted.sum()))}),
         "undefined": reasons({**association, "chi_square": chi.statistic, "fisher_exact": cell.exact.p}),
     }
+
+
+def _of_sample(cell: CrossCell) -> Json:
+    """The test of a weighted sample."""
+    if (found := cell.rao_scott) is None:
+        return {}
+    return {"rao_scott_f": {"statistic": number(found.statistic), "df": list(found.df), "p": number(found.p)}}
 
 
 def _beyond(cell: CrossCell) -> Json:

@@ -28,6 +28,7 @@ from istrel.exhibits.wording import (
 from istrel.stats.association import SMALL_SHARE
 from istrel.stats.estimates import Undefined
 from istrel.stats.exact import DRAWS
+from istrel.stats.survey.tables import RaoScott
 from istrel.style.numbers import Kind
 
 
@@ -56,7 +57,8 @@ def frequency_notes(
     texts += percent_notes(cells, of_valid="percent" not in columns, both=both)
     if "low" in columns:
         level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
-        texts.append(say("intervals_are_wilson_intervals_of", level=level))
+        weighted = result.cases.weighted
+        texts.append(say("intervals_on_logits" if weighted else "intervals_are_wilson_intervals_of", level=level))
     texts += hidden_note(plan.request.settings["hide_below"], result.cells)
     return general(texts)
 
@@ -156,6 +158,8 @@ def decides(cell: CrossCell) -> bool:
 
 def test_words(cell: CrossCell) -> Text:
     """ "χ²(2, N = 604) = 3.21, p = .201; V = .07.", or the exact test where that decides."""
+    if cell.rao_scott is not None:
+        return _rao_scott_words(cell, cell.rao_scott)
     chi = cell.chi_square
     if isinstance(chi.statistic, Undefined) or isinstance(chi.p, Undefined):
         return say("no_test", reason=why(chi.statistic) if isinstance(chi.statistic, Undefined) else ())
@@ -185,12 +189,33 @@ def test_words(cell: CrossCell) -> Text:
     return (*in_a_row(parts), Run("."))
 
 
+def _rao_scott_words(cell: CrossCell, found: RaoScott) -> Text:
+    """ "F(1.9, 57.3) = 2.10, p = .134; V = .12."."""
+    if isinstance(found.statistic, Undefined) or isinstance(found.p, Undefined):
+        return say("no_test", reason=why(found.statistic) if isinstance(found.statistic, Undefined) else ())
+    row = f"{cell.row} × {cell.column} @ {cell.group.key}"
+    parts = [
+        say(
+            "rao_scott_f_of",
+            df1=Cell(found.df[0], Kind.STATISTIC, row=row, column="df1"),
+            df2=Cell(found.df[1], Kind.STATISTIC, row=row, column="df2"),
+            statistic=Cell(found.statistic, Kind.STATISTIC, row=row, column="F"),
+            p=p_words(found.p, row=row, column="p"),
+        )
+    ]
+    if isinstance(found.v, float):
+        parts.append(say("v_weighted_equals", v=Cell(found.v, Kind.COEFFICIENT, row=row, column="V")))
+    return (*in_a_row(parts), Run("."))
+
+
 def methods_of(plan: CountPlan, result: CountResult) -> Text:
     """Sentences that name each definition that was used."""
     said: list[Text] = []
     crossed = [cell for cell in result.cells if isinstance(cell, CrossCell) and not _hides(cell)]
     if any(isinstance(cell.chi_square.statistic, float) and not decides(cell) for cell in crossed):
         said.append(say("independence_was_tested_by_pearsons"))
+    if any(cell.rao_scott is not None and isinstance(cell.rao_scott.p, float) for cell in crossed):
+        said.append(say("independence_was_tested_by_rao"))
     if any(isinstance(cell.association.cramers_v_corrected, float) for cell in crossed):
         said.append(say("association_is_cramers_v_corrected"))
     ways = {cell.exact.way for cell in crossed if decides(cell)}
@@ -201,7 +226,7 @@ def methods_of(plan: CountPlan, result: CountResult) -> Text:
     if crossed and plan.request.settings["residuals"]:
         said.append(say("adjusted_residuals_follow_haberman_1973"))
     if plan.request.settings["intervals"] and not plan.against:
-        said.append(say("percentages_of_valid_cases_have"))
+        said.append(say("shares_have_logit_intervals" if plan.cases.weighted else "percentages_of_valid_cases_have"))
     for decided_by in dict.fromkeys(result.decided_by.values()):
         closed = plan.request.settings["closed"]
         how = classes_words(decided_by, plan.request.settings)
@@ -230,6 +255,8 @@ def text_of(plan: CountPlan, result: CountResult) -> Text:
 def _cross_words(cell: CrossCell, plan: CountPlan) -> Text:
     """Related or not by the exact test where one is printed, else by chi-square."""
     p = cell.exact.p if decides(cell) else cell.chi_square.p
+    if cell.rao_scott is not None:
+        p = cell.rao_scott.p
     if isinstance(p, Undefined):
         return ()
     name, template = "not related", "was_not_clearly_related_to"

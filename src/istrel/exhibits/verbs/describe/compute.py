@@ -21,6 +21,7 @@ from istrel.exhibits.shared import arranged, arranged_together, batches, moments
 from istrel.exhibits.verbs.describe.differences import differences_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell, Value
+from istrel.exhibits.verbs.describe.weighted import WeightedBench
 from istrel.exhibits.verbs.frequencies import count_values, ordered_places, values_of
 from istrel.sentence.vocabulary import percentile_of, statistic
 from istrel.stats import moments, quantiles
@@ -79,7 +80,7 @@ def _cells(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[Res
         names, said = (subject.name,), plan.request.settings
         values = values_of(names, plan.data)
         order = ordered_places(names, values, plan.data, plan.groupings, said)
-        return list(count_values(names, grouping, plan.data, order, said, values))
+        return list(count_values(names, grouping, plan.data, order, said, values, weighted=plan.cases.weighted))
     return list(_cases_only(subject.name, grouping, plan))
 
 
@@ -94,12 +95,14 @@ def _measured(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[
         lambda: moments_of(name, grouping, plan.data),
         lambda: _intraclass(name, grouping, plan),
     )
-    columns = {key: bench.statistic(key) for key in plan.computed if not dates or statistic(key).dates}
+    weighted = WeightedBench(name, grouping, plan) if plan.cases.weighted else None
+    of = bench.statistic if weighted is None else weighted.or_of_cases(bench.statistic)
+    columns = {key: of(key) for key in plan.computed if not dates or statistic(key).dates}
     none = {key: Undefined("not_for_a_date_variable") for key in plan.computed if key not in columns}
     first = cells.values[:A_LOOK]
     whole = bool((first == np.floor(first)).all() and (cells.values == np.floor(cells.values)).all())
     quarters = (quantiles.quantile(cells, p, kind=bench.kind).values for p in (0.25, 0.75))
-    inside = quantiles.share_between(cells, *quarters).tolist()
+    inside = quantiles.share_between(cells, *quarters).tolist() if weighted is None else weighted.inside()
     ones = _ones(cells)
     return [
         MeasuredCell(
@@ -113,6 +116,7 @@ def _measured(subject: Subject, grouping: Grouping, plan: DescribePlan) -> list[
             year=not dates and plan.data.is_years(name),
             inside=inside[i],
             ones=None if ones is None else ones[i],
+            weighed=None if weighted is None or dates else weighted.weighed(i),
         )
         for i, group in enumerate(grouping.groups)
     ]

@@ -48,6 +48,11 @@ MEASURES = {
     "risk_difference": Measure(
         "symbol_difference", "difference_of_percentages", "intervals_of_differences_of_percentages", Kind.PERCENT
     ),
+    "g_average_weighted": Measure("symbol_g", "hedges_g", "hedges_g_is_weighted", Kind.STATISTIC),
+    "risk_difference_weighted": Measure(
+        "symbol_difference", "difference_of_percentages", "differences_of_shares_are_weighted", Kind.PERCENT
+    ),
+    "cramers_v_weighted": Measure("symbol_v", "cramers_v", "cramers_v_is_weighted"),
 }
 TESTS = {
     "welch_t": ("welchs_t_test", "symbol_t"),
@@ -63,6 +68,9 @@ TESTS = {
     "repeated_f": ("repeated_f_test", "symbol_f"),
     "friedman": ("friedman_test", "symbol_chi_square"),
     "cochran_q": ("cochran_q_test", "symbol_q"),
+    "design_t": ("design_t_test", "symbol_t"),
+    "design_f": ("design_f_test", "symbol_f"),
+    "rao_scott_f": ("rao_scott_f_test", "symbol_f"),
 }
 
 
@@ -84,7 +92,7 @@ class Marks:
         """The letter of a measure (with the groups it compares) or a test; nothing where its head says all."""
         if what in self._alone:
             return self._said.setdefault(what, "")
-        again, place = divmod(len(self._said), len(LETTERS))
+        again, place = divmod(sum(mark != "" for mark in self._said.values()), len(LETTERS))
         return self._said.setdefault(what, LETTERS[place] * (again + 1))  # after the last letter they are doubled
 
     def notes(self, result: DescribeResult) -> tuple[Note, ...]:

@@ -11,6 +11,7 @@ from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping, shown_categories
 from istrel.exhibits.persons import Persons, persons_of
 from istrel.exhibits.shared import arranged, moments_of
+from istrel.exhibits.verbs.describe.of_samples import difference_of_sample
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject, by_ranks
 from istrel.exhibits.verbs.describe.result import Difference
 from istrel.exhibits.verbs.describe.within import difference_of_persons
@@ -44,6 +45,8 @@ def _difference(subject: Subject, grouping: Grouping, plan: DescribePlan) -> Dif
     if subject.treated not in ("numbers", "categories"):
         return None
     persons = persons_of(plan.data, plan.cases)
+    if plan.cases.weighted and (persons is None or persons.declared):
+        return difference_of_sample(subject, grouping, true_groups(grouping), plan)
     if persons is not None:
         return _of_persons(subject, grouping, persons, plan)
     level = plan.data.variable(subject.name).level

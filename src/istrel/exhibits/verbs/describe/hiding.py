@@ -19,6 +19,7 @@ from istrel.exhibits.verbs.hidden_frequencies import (
     hidden_frequencies,
     with_all_reasons,
 )
+from istrel.exhibits.weights import without_weights
 from istrel.sentence.vocabulary import CASE_LISTS, percentile_of, statistic
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import median_ranks
@@ -91,7 +92,8 @@ def _hidden(ledger: Ledger, place: int, cell: ResultCell) -> ResultCell:
     for key, count in (("n", n), ("missing", missing)):
         if key in statistics:
             statistics[key] = count if isinstance(count, Hidden) else float(count)
-    return replace(cell, n=n, missing=missing, statistics=statistics)
+    weighed = None if nothing else without_weights(cell.weighed)
+    return replace(cell, n=n, missing=missing, statistics=statistics, weighed=weighed)
 
 
 def _statistic(key: str, value: Value, cell: MeasuredCell, below: int, *, nothing: bool) -> Value:

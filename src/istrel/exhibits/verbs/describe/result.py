@@ -8,6 +8,7 @@ from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.contracts import Drawing
 from istrel.exhibits.text import Count, Hidden
 from istrel.exhibits.verbs.frequencies import FrequencyCell
+from istrel.exhibits.weights import Weighed
 from istrel.stats.differences.common import Effect, GroupTest
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
@@ -37,6 +38,8 @@ class MeasuredCell:
         How many cases have the higher of two values, where the variable has only two: its mean tells it; else None.
     precision
         What decides its decimals, alike in all groups.
+    weighed
+        What weights add to its mean; None where each row counts as one.
     fractional
         True where in any group a quantile of whole numbers lies between two of them.
     """
@@ -53,6 +56,7 @@ class MeasuredCell:
     ones: int | None = None
     precision: Precision = UNKNOWN
     fractional: bool = False
+    weighed: Weighed | None = None
 
     @property
     def names(self) -> tuple[str, ...]:

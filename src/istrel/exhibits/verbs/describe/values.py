@@ -6,7 +6,7 @@ from collections.abc import Iterator
 from dataclasses import replace
 
 from istrel.exhibits.contracts import Json
-from istrel.exhibits.exchange import MOST_LISTED, groups, listed, number, reasons
+from istrel.exhibits.exchange import MOST_LISTED, groups, listed, number, reasons, weighed_values
 from istrel.exhibits.text import Hidden
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference, MeasuredCell, Value
 from istrel.exhibits.verbs.frequency_values import frequency_values
@@ -14,6 +14,8 @@ from istrel.sentence.vocabulary import CASE_LISTS, statistic
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import CaseValue
 from istrel.style.numbers import EPOCH, Kind
+
+WEIGHTED = "_weighted"  # of measures that have words of their own where rows are weighted
 
 
 def values(result: DescribeResult) -> dict[str, list[Json]]:
@@ -32,6 +34,7 @@ def _measured(cell: MeasuredCell) -> Json:
         "missing": number(cell.missing),
         "statistics": {key: _value(key, value, cell) for key, value in cell.statistics.items()},
         "undefined": reasons(cell.statistics),
+        **weighed_values(cell.weighed),
         **({"cut": True} if cut else {}),
     }
 
@@ -62,7 +65,7 @@ def _compared(difference: Difference) -> Json:
     return {
         "variable": difference.variable,
         "across": list(difference.grouping),
-        "measure": (effect.measure or None) if effect is not None else None,
+        "measure": (effect.measure.removesuffix(WEIGHTED) or None) if effect is not None else None,
         "value": None if effect is None else number(effect.value),
         "low": None if effect is None else number(effect.low),
         "high": None if effect is None else number(effect.high),

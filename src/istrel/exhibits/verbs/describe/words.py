@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+import numpy as np
+
 from istrel.data.dataset import Dataset
 from istrel.data.limits import SIGNIFICANT
 from istrel.exhibits.cases import Grouping
@@ -36,6 +38,7 @@ from istrel.exhibits.wording import (
     ungrouped_notes,
 )
 from istrel.sentence.vocabulary import STATISTICS, statistic
+from istrel.sentence.vocabulary.entries import Statistic
 from istrel.stats.quantiles import median_level
 from istrel.style.numbers import Kind
 from istrel.style.phrases import phrases_in, slots
@@ -45,6 +48,13 @@ DRAWN = {
     "bars": "frequencies_of",
     "shares": "frequencies_of",
 }  # what a form shows; else a distribution
+WEIGHTED_PHRASES = {
+    "defined_sd": "defined_sd_weighted",
+    "quantiles_are_of_type_hyndman": "quantiles_are_weighted",
+    "defined_mean_interval": "defined_mean_interval_weighted",
+    "defined_median_interval": "defined_median_interval_weighted",
+    "skewness_and_kurtosis_are_the": "weighted_shape",
+}
 
 
 def title_of(plan: DescribePlan) -> Text:
@@ -77,7 +87,9 @@ def notes_of(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
     if plan.form == "table":
         shown = plan.shown if not counted else _paired(plan)
         texts += _median_levels(measured, plan)
-        texts += _definitions(tuple(key for key in shown if plan.layout != "statistics" or key != "ci_high"))
+        keys = tuple(key for key in shown if plan.layout != "statistics" or key != "ci_high")
+        texts += _definitions(keys, weighted=plan.cases.weighted)
+        texts += _design_effects(measured, shown, plan)
         reasons = [cell.statistics[key] for cell in measured for key in shown if key in cell.statistics]
         texts += dashes_note([*reasons, *difference_reasons(result)])
     texts += difference_notes(plan, result)
@@ -131,7 +143,7 @@ def _why(name: str, grouping: Grouping, data: Dataset) -> Text:
 
 def _median_levels(cells: list[MeasuredCell], plan: DescribePlan) -> list[Text]:
     """The levels that intervals of medians truly have: order statistics come in steps."""
-    if "median_ci_low" not in plan.shown:
+    if "median_ci_low" not in plan.shown or plan.cases.weighted:
         return []
     confidence = plan.request.settings["confidence"]
     ns = {
@@ -144,9 +156,31 @@ def _median_levels(cells: list[MeasuredCell], plan: DescribePlan) -> list[Text]:
     return [say("median_level", level=low) if levels[0] == levels[-1] else say("median_levels", low=low, high=high)]
 
 
-def _definitions(shown: tuple[str, ...]) -> list[Text]:
+def _design_effects(cells: list[MeasuredCell], shown: tuple[str, ...], plan: DescribePlan) -> list[Text]:
+    """How much the design adds to the variance of each mean that is shown."""
+    if not any(statistic(key).means for key in shown):
+        return []
+    parts = []
+    for name in dict.fromkeys(cell.variable for cell in cells):
+        found = [c.weighed.design_effect for c in cells if c.variable == name and c.weighed is not None]
+        effects = sorted(effect for effect in found if np.isfinite(effect))
+        if effects:
+            low, high = (Cell(effect, Kind.STATISTIC) for effect in (effects[0], effects[-1]))
+            title = titled(plan.data.variable(name))
+            one = len(effects) == 1
+            parts.append(
+                say("design_effect_of", name=title, effect=low)
+                if one
+                else say("design_effects_of", name=title, low=low, high=high)
+            )
+    return [say("design_effects", list=in_a_row(parts))] if parts else []
+
+
+def _definitions(shown: tuple[str, ...], *, weighted: bool) -> list[Text]:
     texts: list[Text] = []
-    if "skewness" in shown and "kurtosis" in shown:
+    if weighted and {"skewness", "kurtosis"} & set(shown):
+        texts.append(say("weighted_shape"))
+    elif "skewness" in shown and "kurtosis" in shown:
         texts.append(say("skewness_and_kurtosis_are_the_adjusted"))
     elif "skewness" in shown:
         texts.append(say("skewness_is_the_adjusted_coefficient"))
@@ -166,7 +200,7 @@ def methods_of(plan: DescribePlan, result: DescribeResult) -> Text:
         return form_of(plan.form).methods(plan, result.drawings)
     shown = set(plan.shown if plan.tabular else _paired(plan)) if measured else set()
     values = {"kind": Cell(settings["quantiles"], Kind.COUNT), "share": Cell(100 * settings["trim"], Kind.EDGE)}
-    templates = dict.fromkeys(entry.defined for entry in map(statistic, _in_order(shown)) if entry.defined)
+    templates = dict.fromkeys(_defined(entry, plan) for entry in map(statistic, _in_order(shown)) if entry.defined)
     said = [
         say(template, **{slot: values[slot] for slot in slots(phrases_in("en")[template])}) for template in templates
     ]
@@ -175,6 +209,11 @@ def methods_of(plan: DescribePlan, result: DescribeResult) -> Text:
     if any(subject.treated == "categories" for subject in plan.subjects):
         said.append(say("percentages_are_of_the_valid"))
     return sentences([*said, *difference_methods(result)])
+
+
+def _defined(entry: Statistic, plan: DescribePlan) -> str:
+    """The phrase that defines a statistic: under weights another one, where that is another statistic."""
+    return WEIGHTED_PHRASES.get(entry.defined, entry.defined) if plan.cases.weighted else entry.defined
 
 
 def _in_order(shown: set[str]) -> list[str]:

@@ -19,10 +19,17 @@ from istrel.exhibits.shared import shared_out
 from istrel.exhibits.text import Count
 from istrel.exhibits.verbs.relate.resolve import RelatePlan, is_numeric
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
+from istrel.exhibits.weights import sample_in
 from istrel.stats import association, correlation, moments
 from istrel.stats.estimates import Undefined, undefined
 from istrel.stats.grouping import alone
 from istrel.stats.kendall import kendall
+from istrel.stats.moments import few_values
+from istrel.stats.quantiles import EMPTY
+from istrel.stats.survey.correlation import weighted_pearson
+from istrel.stats.survey.differences import NOT_WEIGHTED
+from istrel.stats.survey.means import weighted_moments
+from istrel.stats.survey.tables import rao_scott
 
 Array = NDArray[np.float64]
 MATRIX = ("pearson", "spearman")
@@ -125,12 +132,50 @@ def _related(part: Part, group: Group, plan: RelatePlan) -> RelateCell:
     deviations: dict[str, Value] = {}
     measured = [name for name in plan.names if plan.data.table.column(name).kind is Kind.NUMBER]
     for name in measured:
+        if plan.cases.weighted:
+            means[name], deviations[name] = _weighted_moments(name, part, plan)
+            continue
         shape = _moments_of(name, part)
         means[name], deviations[name] = moments.mean(shape).at(0), moments.sd(shape).at(0)
     counts: dict[str, Count] = {name: int(part.valid[name].sum()) for name in plan.names}
     n = part.size if plan.deletion == "pairwise" else int(next(iter(part.valid.values())).size)
     smallest = _smallest_eigenvalue(pairs, plan)
     return RelateCell(plan.names, group, plan.deletion, n, part.size - n, pairs, counts, means, deviations, smallest)
+
+
+def _weighted_moments(name: str, part: Part, plan: RelatePlan) -> tuple[Value, Value]:
+    """(mean, SD) of the population."""
+    values, use = _in_all_rows(name, part, plan)
+    m = weighted_moments(values, np.where(use, 0, -1), 1, sample_in(plan.data))
+    mean: Value = float(m.mean[0]) if m.n[0] else Undefined(EMPTY)
+    return mean, float(np.sqrt(m.variance[0])) if m.n[0] > 1 else few_values(2)
+
+
+def _in_all_rows(name: str, part: Part, plan: RelatePlan) -> tuple[Array, NDArray[np.bool_]]:
+    """(a variable as numbers, which rows count), shape (rows of the data,): the design is that of all of them."""
+    values, use = np.zeros(plan.data.n_rows), np.zeros(plan.data.n_rows, bool)
+    use[part.rows] = part.valid[name]
+    if name in part.values:
+        values[part.rows] = np.where(part.valid[name], part.values[name], 0.0)
+    return values, use
+
+
+def _of_sample(method: str, a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
+    """r of the population by linearization, V with Rao and Scott's p; other coefficients are not defined under weights."""
+    n, sample = int(part.both(a, b).sum()), sample_in(plan.data)
+    (x, of_x), (y, of_y) = (_in_all_rows(name, part, plan) for name in (a, b))
+    if method == "cramers_v":
+        first, second = plan.data.categories(a), plan.data.categories(b)
+        shape = len(first.values), len(second.values)
+        found = rao_scott(first.codes, second.codes, shape, of_x & of_y, sample)
+        none = Undefined("no_interval_for_v")
+        return Pair(a, b, method, found.v, n, found.p, found.p, none, none)
+    if method != "pearson":
+        return Pair(a, b, method, NOT_WEIGHTED, n, NOT_WEIGHTED, NOT_WEIGHTED, NOT_WEIGHTED, NOT_WEIGHTED)
+    made = weighted_pearson(x, y, of_x & of_y, sample, confidence=plan.request.settings["confidence"])
+    constant = undefined("fewer_than_complete_cases", n=2) if n < 2 else Undefined("a_variable_is_constant")
+    pair = _pair(a, b, method, [made.r, made.p, made.low, made.high], n, None if np.isfinite(made.r) else constant)
+    return replace(pair, df=int(made.df)) if made.df > 0 else pair
 
 
 def _moments_of(name: str, part: Part) -> moments.Moments:
@@ -170,7 +215,9 @@ def _all_pairs(part: Part, plan: RelatePlan) -> tuple[Pair, ...]:
     found: dict[tuple[str, str], Pair] = {}
     for method in dict.fromkeys(methods.values()):
         mine = [pair for pair in wanted if methods[pair] == method]
-        if plan.request.settings["within"]:
+        if plan.cases.weighted:
+            made = [_of_sample(method, a, b, part, plan) for a, b in mine]
+        elif plan.request.settings["within"]:
             made = [_within(a, b, part, plan) for a, b in mine]
         elif plan.given:
             made = [_partial(method, a, b, part, plan) for a, b in mine]
@@ -183,7 +230,8 @@ def _all_pairs(part: Part, plan: RelatePlan) -> tuple[Pair, ...]:
     said = plan.request.settings
     persons = None if said["within"] or said["between"] else persons_of(plan.data, plan.cases)
     made = [found[pair] for pair in wanted]
-    if persons is not None and persons.repeat_in(part.rows):
+    designed = plan.cases.weighted and persons is not None and persons.declared  # persons are clusters, or in one
+    if persons is not None and not designed and persons.repeat_in(part.rows):
         made = [_untested(pair, persons.reason) for pair in made]
     return _adjusted(made, plan.request.settings["adjust"])
 

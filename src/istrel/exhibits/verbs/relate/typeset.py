@@ -315,14 +315,15 @@ def _star_note(used: set[str]) -> Text:
 def _methods(plan: RelatePlan, result: RelateResult) -> Text:
     pairs = [pair for cell in result.cells for pair in cell.pairs]
     methods = list(dict.fromkeys(pair.method for pair in pairs))
-    names = listed([say(COEFFICIENTS[m].full) for m in methods])
+    weighted = plan.cases.weighted
+    names = listed([say(COEFFICIENTS[m].short if weighted else COEFFICIENTS[m].full) for m in methods])
     template = "relations_are_with_pairwise_deletion"
     if plan.deletion == "listwise":
         template = "relations_are_with_listwise_deletion"
     said = [say(template, names=names)]
     if plan.against or plan.request.settings["intervals"]:
         if "pearson" in methods:
-            said.append(say("intervals_of_r_use_fishers"))
+            said.append(say("intervals_of_r_are_linearized" if weighted else "intervals_of_r_use_fishers"))
         if {"spearman", "kendall"} & set(methods):
             said.append(say("intervals_of_rank_correlations_follow"))
     return sentences(said)
