@@ -346,6 +346,17 @@ WEIGHTED = (
     "relate x, y with intervals",
     "check x",
 )
+SETS = {
+    "half,q_a,q_b,q_c\n"
+    + "".join(
+        f"{'xy'[k % 2]},{k % 2 if k else ''},{int(k % 3 == 0) if k else ''},{int(k % 4 == 1) if k else ''}\n"
+        for k in range(12)
+    ): (
+        "count q with intervals",
+        "count q across half",
+        "count q against half",
+    ),
+}
 LONELY = "w,stratum,psu,x\n" + "".join(f"1.5,{'ab'[k > 5]},{1 if k > 5 else k},{k * k % 7}\n" for k in range(9))
 
 
@@ -406,7 +417,7 @@ def weighted(data: Dataset, rows: Rows = DESIGN) -> Dataset:
 def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterator[tuple[str, Exhibit]]:
     """(sentence, exhibit) of all of them."""
     yield from ((sentence, make_exhibit(sentence, learners)) for sentence in DEMO)
-    for text, sentences in SMALL.items():
+    for text, sentences in (SMALL | SETS).items():
         data = data_of(text)
         yield from ((sentence, make_exhibit(sentence, data)) for sentence in sentences)
     short = data_of(counted()[0])

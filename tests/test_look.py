@@ -79,6 +79,7 @@ def test_the_json_of_the_intake_has_the_form_of_the_contract(capsys: pytest.Capt
         "variables",
         "rows_are",
         "series",
+        "sets",
         "findings",
         "missing_patterns",
     }

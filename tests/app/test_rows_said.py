@@ -108,10 +108,10 @@ def test_a_weighted_frequency_table_takes_at_most_five_actions(
     window.stations.codebook.go()
     settle()
     assert window.stations.codebook.widget.rows.text.endswith(
-        "· weighted by weight_final in strata by stratum in clusters by psu"
+        "· weighted by Weight final (weight_final) in strata by stratum in clusters by psu"
     )
     choose(window, "psu", "no clusters", qtbot, settle)
-    choose(window, "weight_final", "no weights", qtbot, settle)
+    choose(window, "Weight final (weight_final)", "no weights", qtbot, settle)
     assert window.model.study.codebook.rows == EACH_ITS_OWN
 
 
@@ -124,6 +124,19 @@ def test_a_table_before_and_after_with_differences_takes_at_most_six_actions(
     settle()
     found = window.stations.bench.widget.desk.paper.proof.exhibit.result.differences
     assert [(d.test.name, d.paired, d.persons) for d in found] == [("paired_t", True, 22), ("signed_ranks", True, 21)]
+
+
+def test_a_question_with_several_answers_is_counted_in_three_actions(
+    show: Callable[[str], Window], settle: Settle, qtbot: QtBot
+) -> None:
+    rows = "".join(f"{k},{k % 2},{int(k % 3 == 0)},{int(k % 5 == 1)}\n" for k in range(1, 21))
+    window = show("id,lang_en,lang_de,lang_fr\n" + rows)  # 1: opened
+    window.stations.codebook.go()  # 2
+    settle()
+    press(window, "lang", qtbot)  # 3
+    settle()
+    (cell,) = window.stations.bench.widget.desk.paper.proof.exhibit.result.cells
+    assert [(answer.name, answer.count) for answer in cell.answers] == [("en", 10), ("de", 6), ("fr", 4)]
 
 
 def test_a_measure_in_several_columns_is_compared_across_its_occasions_in_three_actions(

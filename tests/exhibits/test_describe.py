@@ -15,7 +15,7 @@ from istrel.data.facts import variable_facts
 from istrel.exhibits.figure import Bars, FigureSheet
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.verbs.describe.result import MeasuredCell
-from istrel.exhibits.verbs.frequencies import FrequencyCell
+from istrel.exhibits.verbs.frequency_result import FrequencyCell
 from istrel.problem import Problem
 from istrel.render.scene import Letters, make_scene
 from istrel.sentence.request import show

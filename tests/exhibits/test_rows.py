@@ -14,7 +14,7 @@ from every_sentence import with_counts
 from istrel import cli
 from istrel.data.codebook import MissingCode
 from istrel.data.dataset import Dataset
-from istrel.data.rows import Rows
+from istrel.data.rows import ROLES, Rows
 from istrel.data.series import series_in
 from istrel.problem import Problem
 from istrel.render import render
@@ -260,7 +260,7 @@ def test_the_command_line_says_what_a_row_is_and_refuses_what_cannot_be(
     assert cli.main(["codebook", str(path), "--counted", "Freq", "-o", str(tmp_path / "b.csv")]) == 0
     assert cli.main(["look", str(path), "--codebook", str(tmp_path / "b.csv"), "--to", "json"]) == 0
     capsys_out = json.loads(capsys.readouterr().out)
-    assert capsys_out["rows_are"] == {"person": None, "occasion": None, "counted": "Freq", "guessed": False}
+    assert capsys_out["rows_are"] == {**dict.fromkeys(ROLES), "counted": "Freq", "guessed": False}
     for wrong, says in (
         (["--counted", "g"], "holds no numbers"),
         (["--counted", "Frq"], "There is no variable “Frq”"),

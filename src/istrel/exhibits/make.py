@@ -9,6 +9,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
 from istrel.data.spread import as_cases
 from istrel.data.table import Source
+from istrel.exhibits.answer_sets import with_answer_sets
 from istrel.exhibits.cases import Cases, refuse_two_ways
 from istrel.exhibits.contracts import Plan, Result
 from istrel.exhibits.figure import FigureSheet
@@ -89,7 +90,7 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
         For a request that cannot be met; `at` and `length` show the word, where it was typed.
     """
     refuse_two_ways(request.settings)
-    verb, data = verb_of(request.verb), with_occasions(request, as_cases(data))
+    verb, data = verb_of(request.verb), with_answer_sets(request, with_occasions(request, as_cases(data)))
     refuse_unweighable(request, data, form_is_weighted=request.shape == "table" or form_of(request.shape).weighted)
     plan: Plan = verb.resolve(request, data, standing)
     result = _hidden(verb, plan, verb.compute(plan))

@@ -10,6 +10,7 @@ from istrel.data.patterns import MissingMap, MissingPattern, missing_map, missin
 from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.screening import Finding, screen
 from istrel.data.series import Series, series_in
+from istrel.data.sets import AnswerSet, sets_in
 from istrel.data.table import Source
 
 
@@ -32,6 +33,7 @@ class Intake:
     map: MissingMap
     rows: Rows = EACH_ITS_OWN
     series: tuple[Series, ...] = ()
+    sets: tuple[AnswerSet, ...] = ()
 
 
 def take_in(data: Dataset) -> Intake:
@@ -47,4 +49,5 @@ def take_in(data: Dataset) -> Intake:
         map=missing_map(data),
         rows=data.codebook.rows,
         series=series_in(data.codebook, data.table),
+        sets=sets_in(data),
     )

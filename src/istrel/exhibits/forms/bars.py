@@ -16,7 +16,8 @@ from istrel.exhibits.forms.places import HALF, INNER_HALF, names_are_long
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Hidden, Text, as_letters, say, sentences, within
 from istrel.exhibits.verbs.count.result import CrossCell
-from istrel.exhibits.verbs.frequencies import FrequencyCell, Level, Share, behind_level
+from istrel.exhibits.verbs.count.sets import SetCell
+from istrel.exhibits.verbs.frequency_result import FrequencyCell, Level, Share, behind_level
 from istrel.exhibits.wording import group_label, in_group, titled, titled_with_unit
 from istrel.problem import Problem
 from istrel.stats.frequency import wilson_intervals
@@ -60,7 +61,10 @@ class BarsCell:
 def of_numbers(plan: Plan, result: Result) -> tuple[BarsCell, ...]:
     """The bars of every frequency table, or of every column of a cross-table."""
     tables = [
-        table for cell in result.cells if isinstance(cell, FrequencyCell | CrossCell) for table in cell.frequencies
+        table
+        for cell in result.cells
+        if isinstance(cell, FrequencyCell | CrossCell | SetCell)
+        for table in cell.frequencies
     ]
     return tuple(_cell(table, plan) for table in tables if table.n)
 

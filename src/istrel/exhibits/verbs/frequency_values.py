@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from istrel.exhibits.contracts import Json
 from istrel.exhibits.exchange import groups, number, stored, weighed_values
-from istrel.exhibits.verbs.frequencies import FrequencyCell, Level
+from istrel.exhibits.verbs.frequency_result import FrequencyCell, Level
 
 
 def frequency_values(cell: FrequencyCell) -> Json:

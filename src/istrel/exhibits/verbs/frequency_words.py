@@ -8,7 +8,7 @@ from dataclasses import replace
 from istrel.data.dataset import Dataset
 from istrel.exhibits.claims import claim
 from istrel.exhibits.text import Cell, Hidden, Phrase, Text, count_cell, in_a_row, listed, say, within
-from istrel.exhibits.verbs.frequencies import FrequencyCell, Level
+from istrel.exhibits.verbs.frequency_result import FrequencyCell, Level
 from istrel.exhibits.wording import crossed_title, group_label, in_group
 from istrel.style.numbers import Kind
 

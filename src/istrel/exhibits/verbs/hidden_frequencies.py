@@ -8,7 +8,7 @@ from dataclasses import replace
 from istrel.exhibits.contracts import Part
 from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.text import Count, Hidden
-from istrel.exhibits.verbs.frequencies import FrequencyCell
+from istrel.exhibits.verbs.frequency_result import FrequencyCell
 from istrel.exhibits.weights import without_weights
 
 

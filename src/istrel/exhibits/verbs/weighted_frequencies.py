@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import replace
-from typing import TYPE_CHECKING
 
 import numpy as np
 from numpy.typing import NDArray
@@ -12,13 +11,11 @@ from numpy.typing import NDArray
 from istrel.data.dataset import Dataset
 from istrel.data.reason import Reason
 from istrel.exhibits.cases import Grouping
+from istrel.exhibits.verbs.frequency_result import FrequencyCell, Level
 from istrel.exhibits.weights import Weighed, sample_in, shares_of
 from istrel.sentence.settings import Settings
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import EMPTY
-
-if TYPE_CHECKING:
-    from istrel.exhibits.verbs.frequencies import FrequencyCell, Level
 
 NO_INTERVAL = Undefined("no_interval_is_given")
 

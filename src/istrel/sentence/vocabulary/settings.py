@@ -85,6 +85,14 @@ _ENTRIES = (
         unasked=((_CROSS, "the note of a cross-table says its test"),),
     ),
     Setting(
+        "combinations",
+        "Combinations",
+        "of a question with several answers: which of them were given together",
+        YesNo(),
+        (_LISTED_FREQUENCIES,),
+        usual=False,
+    ),
+    Setting(
         "percent",
         "Percentages",
         "what the percentages of a cross-table are of",

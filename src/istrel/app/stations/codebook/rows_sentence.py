@@ -12,13 +12,15 @@ from PySide6.QtWidgets import QLabel, QMenu, QPushButton, QWidget
 from istrel.app.bridge import StudyModel
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import button, column, label
+from istrel.data.dataset import Dataset
 from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.series import OCCASION, Series, series_in
+from istrel.data.sets import AnswerSet, sets_in
 from istrel.sentence.quoting import show_name
 from istrel.study.changes.codebook import SetRows
 from istrel.study.rows import called, offers
 
-MOST_SERIES = 6
+MOST_SERIES, MOST_MEMBERS = 6, 5
 NOTHING = {
     "person": "a case of its own",
     "occasion": "in no order",
@@ -66,23 +68,33 @@ class RowsSentence(QWidget):
             self._link("undo it", partial(self._set, EACH_ITS_OWN))
         self.words.arrange()
         data = self._model.study.data
-        self._model.background.submit("series", lambda: series_in(data.codebook, data.table), self._show_series)
+        self._model.background.submit("series", lambda: _together(data), self._show_together)
 
-    def _show_series(self, found: tuple[Series, ...]) -> None:
-        """The measures in several columns, each with its occasions."""
+    def _show_together(self, found: tuple[tuple[Series, ...], tuple[AnswerSet, ...]]) -> None:
+        """The measures in several columns, each with its occasions; the questions with several answers."""
+        series, sets = found
         self.series.clear()
-        self.series.setVisible(bool(found))
-        if not found:
-            return
-        self.series.add(label("In several columns:", "small"))
-        for one in found[:MOST_SERIES]:
-            sentence = f"describe {show_name(one.name)} across {OCCASION} with difference, test"
-            tip = f"describe {one.name} across its occasions"
-            self.series.add(button(one.name, "link", partial(self.bench_wanted.emit, sentence), tip=tip))
-            self.series.add(label(f"({', '.join(one.occasions)})", "small"))
-        if len(found) > MOST_SERIES:
-            self.series.add(label(f"and {len(found) - MOST_SERIES} more", "small"))
+        self.series.setVisible(bool(series or sets))
+        measures = [
+            (one.name, f"describe {show_name(one.name)} across {OCCASION} with difference, test", one.occasions)
+            for one in series
+        ]
+        questions = [(one.name, f"count {show_name(one.name)} with order = frequency", one.answers) for one in sets]
+        for words, parts in (("In several columns:", measures), ("With several answers:", questions)):
+            self._offered_together(words, parts)
         self.series.arrange()
+
+    def _offered_together(self, words: str, parts: list[tuple[str, str, tuple[str, ...]]]) -> None:
+        """What is found together, each with a click that asks for it."""
+        if not parts:
+            return
+        self.series.add(label(words, "small"))
+        for name, sentence, members in parts[:MOST_SERIES]:
+            self.series.add(button(name, "link", partial(self.bench_wanted.emit, sentence), tip=sentence))
+            more = ", …" if len(members) > MOST_MEMBERS else ""
+            self.series.add(label(f"({', '.join(members[:MOST_MEMBERS])}{more})", "small"))
+        if len(parts) > MOST_SERIES:
+            self.series.add(label(f"and {len(parts) - MOST_SERIES} more", "small"))
 
     def _of_persons(self, rows: Rows) -> None:
         if rows.counted:
@@ -190,3 +202,7 @@ class RowsSentence(QWidget):
 
     def _set(self, rows: Rows) -> None:
         self._model.do(SetRows(rows))
+
+
+def _together(data: Dataset) -> tuple[tuple[Series, ...], tuple[AnswerSet, ...]]:
+    return series_in(data.codebook, data.table), sets_in(data)

@@ -8,7 +8,7 @@ from istrel.exhibits.text import Cell, Text, count_cell, say
 from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.count.result import CountResult, FrequencyCell
 from istrel.exhibits.verbs.count.words import frequency_notes, title_of
-from istrel.exhibits.verbs.frequencies import Level, behind_level, level_key
+from istrel.exhibits.verbs.frequency_result import Level, behind_level, level_key
 from istrel.exhibits.wording import has_groups, titled
 from istrel.problem import Problem
 from istrel.style.numbers import Kind

@@ -16,13 +16,8 @@ from istrel.exhibits.persons import persons_of
 from istrel.exhibits.text import Text, value_label
 from istrel.exhibits.verbs.count.resolve import Counted, CountPlan, tables_in
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell, Limits
-from istrel.exhibits.verbs.frequencies import (
-    count_classes,
-    count_values,
-    ordered_places,
-    shown_places,
-    values_of,
-)
+from istrel.exhibits.verbs.count.sets import count_answers
+from istrel.exhibits.verbs.frequencies import count_classes, count_values, ordered_places, shown_places, values_of
 from istrel.exhibits.weights import sample_in
 from istrel.problem import Problem
 from istrel.stats import association
@@ -37,6 +32,8 @@ from istrel.stats.survey.tables import rao_scott
 
 def compute(plan: CountPlan) -> CountResult:
     """Every table that the plan asks for, for every group."""
+    if plan.answers is not None:
+        return CountResult(plan.cases, count_answers(plan, plan.answers), plan.groupings, {})
     cells: list[FrequencyCell | CrossCell] = []
     decided: dict[str, str] = {}
     for subject in plan.subjects:

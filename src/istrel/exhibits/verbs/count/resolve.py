@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
 from istrel.data.formula.compare import known
 from istrel.data.formula.tree import Condition
 from istrel.data.levels import Level
+from istrel.data.sets import AnswerSet, set_in
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, subject_names
 from istrel.exhibits.forms.classes import shared_edges
 from istrel.problem import Problem
@@ -36,6 +37,8 @@ class CountPlan:
     ----------
     classed
         The variables among subjects and `against` whose values go into class intervals.
+    answers
+        The question with several answers that is counted; None where values are counted.
     """
 
     request: Request
@@ -46,6 +49,7 @@ class CountPlan:
     groupings: tuple[Grouping, ...]
     form: str
     classed: frozenset[str] = frozenset()
+    answers: AnswerSet | None = None
 
     @property
     def names(self) -> tuple[str, ...]:
@@ -72,6 +76,12 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     cases = resolve_cases(request, data, standing)
     groupings = resolve_groupings(request, data, cases)
     against = tuple(known(name, data) for name in request.against)
+    if (answers := _set_of(request, data)) is not None:
+        if against:
+            across = tuple(Crossed((name,)) for name in request.against)
+            groupings = (*resolve_groupings(replace(request, across=across), data, cases), cases.everyone)
+        only = (Counted((answers.name,)),)
+        return CountPlan(request, data, cases, only, against, groupings, request.shape, answers=answers)
     subjects: dict[Counted, None] = {}
     for subject in request.subjects:
         if isinstance(subject, Crossed) and len(subject.names) > 1:
@@ -90,6 +100,46 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     _refuse_boundless(plan)
     _refuse_orders(plan)
     return plan
+
+
+ABOUT_VALUES = (*ABOUT_CLASSES, "cumulative", "missing", "layout", "expected", "residuals", "percent", "hide_below")
+
+
+def _set_of(request: Request, data: Dataset) -> AnswerSet | None:
+    """The question with several answers that a sentence counts, unless it asks for their combinations.
+
+    Raises
+    ------
+    Problem
+        For what does not fit such a question, and for combinations of anything else.
+    """
+    only = request.subjects[0]
+    single = len(request.subjects) == 1 and isinstance(only, Crossed) and len(only.names) == 1
+    found = set_in(only.names[0].text, data) if single and isinstance(only, Crossed) else None
+    said = request.settings
+    if said["combinations"]:
+        if found is None:
+            at, length = said.place_of("combinations")
+            message = "“combinations” are those of a question with several answers; there is none in this sentence."
+            raise Problem(message, at=at, length=length)
+        return None
+    if found is None:
+        return None
+    unfit = next((name for name in said if name in ABOUT_VALUES and said[name]), "")
+    if unfit and not (unfit == "percent" and said[unfit] == "column"):
+        at, length = said.place_of(unfit)
+        message = (
+            f"“{found.name}” is a question with several answers, for which “{unfit}” is not defined; leave it out."
+        )
+        raise Problem(message, at=at, length=length)
+    if request.shape not in ("table", "bars"):
+        message = f"Answers of which a case can give several do not fit {request.shape}; set them as table or bars."
+        raise Problem(message, at=request.form_at, length=len(request.shape), instead=("bars",))
+    if request.against and request.across:
+        name = request.against[0]
+        message = "Answers are set beside one grouping: “across” or “against”; leave one of them out."
+        raise Problem(message, at=name.at, length=len(name.text))
+    return found
 
 
 def _is_measure(name: str, data: Dataset) -> bool:

@@ -11,7 +11,8 @@ from numpy.typing import NDArray
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.contracts import Drawing
 from istrel.exhibits.text import Count, Hidden, Text, as_letters
-from istrel.exhibits.verbs.frequencies import FrequencyCell, Level, share_of
+from istrel.exhibits.verbs.count.sets import SetCell
+from istrel.exhibits.verbs.frequency_result import FrequencyCell, Level, share_of
 from istrel.exhibits.weights import Weighed
 from istrel.stats.association import Association, ChiSquare
 from istrel.stats.estimates import Undefined
@@ -130,7 +131,7 @@ class CountResult:
     """
 
     cases: Cases
-    cells: tuple[FrequencyCell | CrossCell, ...]
+    cells: tuple[FrequencyCell | CrossCell | SetCell, ...]
     groupings: tuple[Grouping, ...]
     decided_by: dict[str, str]
     drawings: tuple[Drawing, ...] = ()

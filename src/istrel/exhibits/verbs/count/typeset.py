@@ -17,8 +17,10 @@ from istrel.exhibits.text import Cell, Count, Hidden, Text, count_cell, say, sen
 from istrel.exhibits.verbs.count.answers import answers_table, wants_answers
 from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell
+from istrel.exhibits.verbs.count.set_words import set_notes, set_table, set_text, set_title
+from istrel.exhibits.verbs.count.sets import SetCell
 from istrel.exhibits.verbs.count.words import cross_notes, figure_notes, frequency_notes, methods_of, text_of, title_of
-from istrel.exhibits.verbs.frequencies import Level, behind_level, level_key, share_of
+from istrel.exhibits.verbs.frequency_result import Level, behind_level, level_key, share_of
 from istrel.exhibits.wording import crossed_title, group_label, has_groups, reason_label, titled, titled_with_unit
 from istrel.sentence.edit import with_setting
 from istrel.stats.association import SMALL_SHARE
@@ -28,6 +30,8 @@ from istrel.style.numbers import Kind
 
 def typeset(plan: CountPlan, result: CountResult) -> Setting:
     """The exhibit as a table or figure of values, with its words."""
+    if plan.answers is not None:
+        return _of_answers(plan, result)
     if plan.form != "table":
         form = form_of(plan.form)
         figure = figure_of(plan, result.drawings, title_of(plan), figure_notes(plan, result))
@@ -37,6 +41,16 @@ def typeset(plan: CountPlan, result: CountResult) -> Setting:
     crossed = [cell for cell in result.cells if isinstance(cell, CrossCell)]
     sheet = _cross_table(plan, result, crossed) if crossed else _frequency_table(plan, result)
     return Setting(sheet, methods_of(plan, result), text_of(plan, result), _margin(plan, crossed))
+
+
+def _of_answers(plan: CountPlan, result: CountResult) -> Setting:
+    """A question with several answers."""
+    cells = tuple(cell for cell in result.cells if isinstance(cell, SetCell))
+    text = set_text(plan, cells)
+    if plan.form == "table":
+        return Setting(set_table(plan, result, cells), methods_of(plan, result), text, ())
+    figure = figure_of(plan, result.drawings, set_title(plan), set_notes(plan, result, cells))
+    return Setting(figure, methods_of(plan, result), text, ())
 
 
 class Column(NamedTuple):

@@ -8,6 +8,9 @@ from numpy.typing import NDArray
 from istrel.exhibits.contracts import Json
 from istrel.exhibits.exchange import finite, groups, number, reasons, stored
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell
+from istrel.exhibits.verbs.count.set_words import set_values
+from istrel.exhibits.verbs.count.sets import SetCell
+from istrel.exhibits.verbs.frequency_result import FrequencyCell
 from istrel.exhibits.verbs.frequency_values import frequency_values
 
 COEFFICIENTS = ("cramers_v", "cramers_v_corrected", "phi", "gamma", "tau_b")
@@ -15,7 +18,17 @@ COEFFICIENTS = ("cramers_v", "cramers_v_corrected", "phi", "gamma", "tau_b")
 
 def values(result: CountResult) -> dict[str, list[Json]]:
     """The result in the form of docs/exchange.md."""
-    return {"results": [_crossed(c) if isinstance(c, CrossCell) else frequency_values(c) for c in result.cells]}
+    return {"results": [_cell(cell) for cell in result.cells]}
+
+
+def _cell(cell: FrequencyCell | CrossCell | SetCell) -> Json:
+    match cell:
+        case CrossCell():
+            return _crossed(cell)
+        case SetCell():
+            return set_values(cell)
+        case _:
+            return frequency_values(cell)
 
 
 def _crossed(cell: CrossCell) -> Json:

@@ -12,6 +12,8 @@ from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, count_cell, in_a_row, joined, listed, say, sentences
 from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell
+from istrel.exhibits.verbs.count.set_words import set_numbers
+from istrel.exhibits.verbs.count.sets import SetCell
 from istrel.exhibits.verbs.frequency_words import hidden_note, level_cells, most_frequent, percent_notes
 from istrel.exhibits.wording import (
     cases_note,
@@ -272,4 +274,10 @@ def numbers(plan: CountPlan, result: CountResult) -> Iterator[Cell]:
     """Every number that a text may quote, whether or not it is shown."""
     del plan
     for cell in result.cells:
-        yield from level_cells(cell) if isinstance(cell, FrequencyCell) else cells_in(test_words(cell))
+        match cell:
+            case FrequencyCell():
+                yield from level_cells(cell)
+            case SetCell():
+                yield from set_numbers(cell)
+            case _:
+                yield from cells_in(test_words(cell))

@@ -13,7 +13,7 @@ from istrel.exhibits.verbs.describe.difference_words import Marks, difference_ce
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
 from istrel.exhibits.verbs.describe.words import notes_of, title_of
-from istrel.exhibits.verbs.frequencies import FrequencyCell
+from istrel.exhibits.verbs.frequency_result import FrequencyCell
 from istrel.exhibits.wording import crossed_title, group_label, titled_with_unit
 from istrel.style.numbers import Kind
 

@@ -12,7 +12,7 @@ from istrel.exhibits.ledger import Ledger, hidden_cases, hidden_groupings
 from istrel.exhibits.text import Count, Hidden
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference, MeasuredCell, ResultCell, Value
-from istrel.exhibits.verbs.frequencies import FrequencyCell
+from istrel.exhibits.verbs.frequency_result import FrequencyCell
 from istrel.exhibits.verbs.hidden_frequencies import (
     enter_frequencies,
     enter_sums,

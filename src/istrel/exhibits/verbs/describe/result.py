@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.contracts import Drawing
 from istrel.exhibits.text import Count, Hidden
-from istrel.exhibits.verbs.frequencies import FrequencyCell
+from istrel.exhibits.verbs.frequency_result import FrequencyCell
 from istrel.exhibits.weights import Weighed
 from istrel.stats.differences.common import Effect, GroupTest
 from istrel.stats.estimates import Undefined

@@ -22,7 +22,7 @@ from istrel.exhibits.verbs.describe.difference_words import (
 )
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell
-from istrel.exhibits.verbs.frequencies import FrequencyCell
+from istrel.exhibits.verbs.frequency_result import FrequencyCell
 from istrel.exhibits.verbs.frequency_words import hidden_note, level_cells, most_frequent, percent_notes
 from istrel.exhibits.wording import (
     cases_note,
