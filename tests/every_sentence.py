@@ -8,11 +8,13 @@ from dataclasses import replace
 import numpy as np
 
 from figures import FIGURES
-from istrel.data.codebook import MissingCode
+from istrel.data.codebook import MissingCode, Variable
 from istrel.data.dataset import Dataset
+from istrel.data.derive import with_derived
 from istrel.data.levels import Level
 from istrel.data.rows import Rows
 from istrel.exhibits.make import Exhibit
+from istrel.sentence import parse_expression
 from istrel.sentence.settings import Place, fitting_offers, show_setting
 from istrel.sentence.vocabulary import VERBS, Setting
 from made import make_exhibit
@@ -356,7 +358,16 @@ SETS = {
         "count q across half",
         "count q against half",
     ),
+    "participant,a_1,a_2,a_3\n" + "".join(f"{k // 2 + 1},{k * 7 % 5},{k * 5 % 4},{k % 3}\n" for k in range(40)): (
+        "check a_1, a_2, a_3 as scale",
+    ),
 }
+SCALES = (
+    "check motivation as scale",
+    "check mot across completed as scale",
+    "check mot_01, mot_02 as scale",
+    "relate motivation, age with alpha",
+)
 LONELY = "w,stratum,psu,x\n" + "".join(f"1.5,{'ab'[k > 5]},{1 if k > 5 else k},{k * k % 7}\n" for k in range(9))
 
 
@@ -407,6 +418,13 @@ def with_counts(data: Dataset) -> Dataset:
     return Dataset(data.table, replace(data.codebook, rows=Rows(counted="Freq")))
 
 
+def with_scale(learners: Dataset) -> Dataset:
+    """With a composite of four items, the last one turned round."""
+    formula = parse_expression("mean(mot_01 .. mot_03, reverse(mot_04, 1, 5))")
+    line = Variable("motivation", Level.CONTINUOUS, "Joy of signing", formula=formula)
+    return with_derived(Dataset(learners.table, learners.codebook.adding(line)), {})
+
+
 DESIGN = Rows(weight="w", strata="stratum", clusters="psu")
 
 
@@ -417,6 +435,8 @@ def weighted(data: Dataset, rows: Rows = DESIGN) -> Dataset:
 def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterator[tuple[str, Exhibit]]:
     """(sentence, exhibit) of all of them."""
     yield from ((sentence, make_exhibit(sentence, learners)) for sentence in DEMO)
+    of_scale = with_scale(learners)
+    yield from ((sentence, make_exhibit(sentence, of_scale)) for sentence in SCALES)
     for text, sentences in (SMALL | SETS).items():
         data = data_of(text)
         yield from ((sentence, make_exhibit(sentence, data)) for sentence in sentences)

@@ -80,6 +80,7 @@ def test_the_json_of_the_intake_has_the_form_of_the_contract(capsys: pytest.Capt
         "rows_are",
         "series",
         "sets",
+        "scales",
         "findings",
         "missing_patterns",
     }

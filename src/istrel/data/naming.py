@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Sequence
 from typing import NamedTuple
 
 from istrel.data.codebook import Variable
@@ -67,3 +68,10 @@ def _label(name: str) -> str:
     words = [name] if " " in name else _words(name)
     plain = [words[0], *(word.lower() if word.istitle() else word for word in words[1:])]
     return " ".join([plain[0][:1].upper() + plain[0][1:], *plain[1:]])
+
+
+def shared_beginning(texts: Sequence[str]) -> str:
+    """The letters with which all of some texts begin."""
+    first, last = min(texts), max(texts)
+    same = next((k for k, (a, b) in enumerate(zip(first, last, strict=False)) if a != b), min(len(first), len(last)))
+    return first[:same]

@@ -14,6 +14,7 @@ from istrel.data.column import Column, Kind
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
 from istrel.data.markers import no_and_yes
+from istrel.data.naming import shared_beginning
 from istrel.data.natural import in_natural_order
 from istrel.data.series import AT_BEGINNING, AT_END
 from istrel.data.table import Table
@@ -86,18 +87,12 @@ def _of_columns(name: str, data: Dataset) -> AnswerSet | None:
     if not FEWEST <= len(columns) <= MOST or any(_yes(one, data) is None for one in columns):
         return None
     labels = [data.codebook[one].label or one.replace("_", " ") for one in columns]
-    shared = _shared_beginning(labels)
+    shared = shared_beginning(labels)
     shared = shared[: max(shared.rfind(sign) for sign in " :–-") + 1]
     answers = [label[len(shared) :].strip() for label in labels]
     if not all(answers) or len(set(answers)) < len(answers):
         answers, shared = labels, ""
     return AnswerSet(name, tuple(answers), tuple(columns), label=shared.rstrip(" :–-"))
-
-
-def _shared_beginning(texts: list[str]) -> str:
-    first, last = min(texts), max(texts)
-    same = next((k for k, (a, b) in enumerate(zip(first, last, strict=False)) if a != b), min(len(first), len(last)))
-    return first[:same]
 
 
 def _yes(name: str, data: Dataset) -> float | str | None:

@@ -23,6 +23,7 @@ from istrel.exhibits.weights import refuse_unweighable
 from istrel.exhibits.wording import weights_methods
 from istrel.problem import Problem
 from istrel.sentence.request import Request, show
+from istrel.sentence.vocabulary import FORMS
 
 
 @dataclass(frozen=True, eq=False)
@@ -91,7 +92,7 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
     """
     refuse_two_ways(request.settings)
     verb, data = verb_of(request.verb), with_answer_sets(request, with_occasions(request, as_cases(data)))
-    refuse_unweighable(request, data, form_is_weighted=request.shape == "table" or form_of(request.shape).weighted)
+    refuse_unweighable(request, data, form_is_weighted=_is_weighted(request.shape))
     plan: Plan = verb.resolve(request, data, standing)
     result = _hidden(verb, plan, verb.compute(plan))
     if plan.form != "table" and (of_numbers := form_of(plan.form).of_numbers) is not None:
@@ -100,7 +101,7 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
     return Exhibit(
         request=request,
         source=data.table.source,
-        form=plan.form,
+        form=request.shape,
         shown=setting.shown,
         result=result,
         sheet=setting.sheet,
@@ -109,6 +110,11 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
         text=setting.text,
         plan=plan,
     )
+
+
+def _is_weighted(form: str) -> bool:
+    """Whether a form gives numbers of the population; tables say of each what has none."""
+    return form_of(form).weighted if FORMS[form].drawn else form == "table"
 
 
 def _hidden(verb: AnyVerb, plan: Plan, result: Result) -> Result:

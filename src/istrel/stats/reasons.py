@@ -17,6 +17,7 @@ REASONS = {
     "fewer_than_2_rows_or": "fewer than 2 rows or columns with cases",
     "fewer_than_2_values_in": "fewer than 2 values in a group",
     "fewer_than_complete_cases": "fewer than {n} complete cases",
+    "fewer_than_items": "fewer than {n} items",
     "fewer_than_values": "fewer than {n} values",
     "it_would_give_hidden_counts": "it would give hidden counts away",
     "its_standard_error_is_0": "its standard error is 0",

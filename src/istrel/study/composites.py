@@ -9,8 +9,8 @@ import numpy as np
 from istrel.counting import counted
 from istrel.data.column import Column, Kind
 from istrel.data.formula.evaluate import evaluate
-from istrel.data.formula.tree import Call, Formula, Name, Span, names_in
-from istrel.sentence.show_formula import show_expression
+from istrel.data.formula.tree import Formula
+from istrel.exhibits.scales import items_of
 from istrel.stats.reliability import Alpha, cronbach_alpha
 from istrel.study.study import Study
 
@@ -44,16 +44,8 @@ def scale_of(formula: Formula | None, study: Study) -> tuple[tuple[str, ...], Al
 
     None where the formula is no mean or sum of two or more items.
     """
-    if not isinstance(formula, Call) or formula.function not in ("mean", "sum"):
-        return None
-    parts: list[tuple[str, Column]] = []
-    for argument in formula.arguments:
-        if isinstance(argument, Span):
-            names = names_in(Call("", (argument,)), study.table.names)
-            parts += [(name, evaluate(Name(name), study.data)) for name in names]
-        else:
-            parts.append((show_expression(argument), evaluate(argument, study.data)))
-    if len(parts) < 2 or any(part.kind is not Kind.NUMBER for _, part in parts):
+    parts = items_of(formula, study.data)
+    if parts is None:
         return None
     items = np.column_stack([part.values for _, part in parts])
     valid = np.column_stack([part.valid for _, part in parts])

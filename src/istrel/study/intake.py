@@ -8,6 +8,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.facts import Extreme, FileFacts, VariableFacts, extremes, file_facts, variable_facts
 from istrel.data.patterns import MissingMap, MissingPattern, missing_map, missing_patterns
 from istrel.data.rows import EACH_ITS_OWN, Rows
+from istrel.data.scales import Scale, scales_in
 from istrel.data.screening import Finding, screen
 from istrel.data.series import Series, series_in
 from istrel.data.sets import AnswerSet, sets_in
@@ -34,6 +35,7 @@ class Intake:
     rows: Rows = EACH_ITS_OWN
     series: tuple[Series, ...] = ()
     sets: tuple[AnswerSet, ...] = ()
+    scales: tuple[Scale, ...] = ()
 
 
 def take_in(data: Dataset) -> Intake:
@@ -50,4 +52,5 @@ def take_in(data: Dataset) -> Intake:
         rows=data.codebook.rows,
         series=series_in(data.codebook, data.table),
         sets=sets_in(data),
+        scales=scales_in(data.codebook, data.table),
     )

@@ -360,6 +360,15 @@ _ENTRIES = (
         usual=False,
     ),
     Setting(
+        "alpha",
+        "Alpha",
+        "Cronbach’s alpha of composites on the diagonal of the matrix",
+        YesNo(),
+        (Belongs("relate", ("table",)),),
+        usual=False,
+        not_weighted=(True,),
+    ),
+    Setting(
         "adjust",
         "*p* adjusted",
         "p-values adjusted for the number of tests",
@@ -377,7 +386,7 @@ _ENTRIES = (
             _LISTED_FREQUENCIES,
             Belongs("count", ("bars",)),
             Belongs("relate", ("table",)),
-            Belongs("check", ("quantile plot",)),
+            Belongs("check", ("quantile plot", "scale")),
         ),
         usual=0.95,
         needs=(
@@ -397,7 +406,7 @@ _ENTRIES = (
         "Decimals",
         "decimals of measures in print",
         Number(0, 15, whole=True, suggested=((None, "by codebook"), (0, "0"), (1, "1"), (2, "2"), (3, "3"))),
-        (_TABLE, Belongs("relate", ("table",))),
+        (_TABLE, Belongs("relate", ("table",)), Belongs("check", ("scale",))),
     ),
     *FIGURE_SETTINGS,
 )

@@ -27,7 +27,9 @@ VERBS = {
         Verb(
             "count", "frequencies; with “against” a cross-table", ("table", "bars", "shares", "heat map"), ("against",)
         ),
-        Verb("check", "the shape of distributions: normality", ("table", "quantile plot")),
+        Verb(
+            "check", "the shape of distributions: normality; the items of a scale", ("table", "quantile plot", "scale")
+        ),
         Verb("relate", "correlation and association", ("table", "scatter", "grid", "heat map"), ("against", "given")),
     )
 }
@@ -36,6 +38,7 @@ FORMS = {
     form.name: form
     for form in (
         Form("table", "a table", drawn=False),
+        Form("scale", "a table of items: how well they hang together", drawn=False),
         Form("histogram", "bars over class intervals"),
         Form("density", "a smooth curve whose area is the share of cases"),
         Form("cumulative", "the share of cases up to each value"),

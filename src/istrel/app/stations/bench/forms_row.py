@@ -52,7 +52,7 @@ class FormPicture(QAbstractButton):
         if self.isChecked() or self.hasFocus():
             painter.setPen(theme.colour(theme.FRAME))
             painter.drawRect(sheet)
-        if self.form == "table":
+        if not FORMS[self.form].drawn:
             self._table(painter, sheet.adjusted(12, 10, -12, -10))
         elif self.scene is not None and self.isEnabled():
             self._picture(painter, sheet.adjusted(5, 5, -5, -5), self.scene)

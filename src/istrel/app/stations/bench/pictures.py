@@ -11,7 +11,7 @@ from istrel.app.proof.thumbnails import make_thumbnail, thumbnail_of
 from istrel.app.stations.bench.draft import PICTURE, Draft
 from istrel.app.stations.bench.forms_row import FormsRow
 from istrel.problem import Problem
-from istrel.sentence.vocabulary import VERBS
+from istrel.sentence.vocabulary import FORMS, VERBS
 
 IDLE_MS = 180
 MOST_PICTURED = 300_000  # cases; of more the other forms are not pictured
@@ -68,7 +68,7 @@ class Pictures(QObject):
         if source.raw.n_rows > MOST_PICTURED:
             return
         for form in VERBS[exhibit.request.verb].forms:
-            if form not in ("table", exhibit.form):
+            if FORMS[form].drawn and form != exhibit.form:
                 self._model.background.submit(
                     f"{PICTURE}{form}",
                     partial(make_thumbnail, exhibit.request, form, source, style),

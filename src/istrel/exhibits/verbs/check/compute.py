@@ -19,6 +19,7 @@ from istrel.exhibits.shared import arranged_together, batches, shared_out
 from istrel.exhibits.verbs.check.reading import read_shape
 from istrel.exhibits.verbs.check.resolve import CheckPlan
 from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell, Tested, Value
+from istrel.exhibits.verbs.check.scale import scale_cells
 from istrel.exhibits.weights import distribution_of, weighted_moments_of
 from istrel.sentence.vocabulary import TESTS
 from istrel.stats import correlation, density, moments, multivariate, normality
@@ -39,6 +40,9 @@ MAKERS = {
 
 def compute(plan: CheckPlan) -> CheckResult:
     """Every test for every variable and group; two variables or more are also tested as a set."""
+    if plan.scale is not None:
+        cells_of_scale = tuple(scale_cells(plan.scale, plan))
+        return CheckResult(plan.cases, cells_of_scale, (), plan.groupings, {})
     as_set = len(plan.subjects) > 1 and plan.form == "table" and not plan.cases.weighted
     works: list[Callable[[], Sequence[CheckCell | SetCell]]] = [
         partial(_sets, grouping, plan) for grouping in plan.groupings if as_set

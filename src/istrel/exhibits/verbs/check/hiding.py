@@ -8,7 +8,7 @@ from istrel.exhibits.forms.catalogue import without_small
 from istrel.exhibits.ledger import Ledger, any_small, number_of, without_counts, without_missing
 from istrel.exhibits.text import Hidden
 from istrel.exhibits.verbs.check.resolve import CheckPlan
-from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell, Tested
+from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, ScaleCell, SetCell, Tested
 
 
 def counts(plan: CheckPlan, result: CheckResult, below: int) -> CheckResult:
@@ -18,7 +18,11 @@ def counts(plan: CheckPlan, result: CheckResult, below: int) -> CheckResult:
     drawings = without_small(plan.form, Ledger(result.groupings, below), result.drawings)
     if not any_small(shown, below):
         return replace(result, drawings=drawings)
-    cells = tuple(_checked(cell, below) if isinstance(cell, CheckCell) else _set(cell, below) for cell in result.cells)
+    cells = tuple(
+        _checked(cell, below) if isinstance(cell, CheckCell) else _set(cell, below)
+        for cell in result.cells
+        if not isinstance(cell, ScaleCell)  # that is refused where counts are hidden
+    )
     groupings = without_missing(result.groupings)
     return replace(result, cells=cells, drawings=drawings, cases=without_counts(result.cases), groupings=groupings)
 

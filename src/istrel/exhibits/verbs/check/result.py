@@ -68,6 +68,45 @@ class SetCell:
         return self.variables
 
 
+@dataclass(frozen=True)
+class ItemStatistics:
+    """An item of a scale: n, M and SD of its own values; over complete cases r with the sum of the others, and alpha without it."""
+
+    name: str
+    n: int
+    mean: Value
+    sd: Value
+    item_rest: Value
+    alpha_without: Value
+
+
+@dataclass(frozen=True)
+class ScaleCell:
+    """A scale in one group, over the cases that have all items.
+
+    Attributes
+    ----------
+    residual
+        Root mean square of what one factor leaves of the correlations.
+    """
+
+    scale: str
+    group: Group
+    items: tuple[ItemStatistics, ...]
+    n: int
+    missing: int
+    alpha: Value
+    alpha_low: Value
+    alpha_high: Value
+    omega: Value
+    residual: float
+    inter_item: Value
+
+    @property
+    def names(self) -> tuple[str, ...]:
+        return tuple(item.name for item in self.items)
+
+
 @dataclass(frozen=True, eq=False)
 class CheckResult:
     """The numbers of the exhibit: variables by grouping and group, then the sets.
@@ -79,7 +118,7 @@ class CheckResult:
     """
 
     cases: Cases
-    cells: tuple[CheckCell | SetCell, ...]
+    cells: tuple[CheckCell | SetCell | ScaleCell, ...]
     drawings: tuple[Drawing, ...]
     groupings: tuple[Grouping, ...]
     compared: dict[str, int]

@@ -13,7 +13,8 @@ from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
 from istrel.exhibits.text import Cell, Hidden, Text, count_cell, joined, listed, say, sentences
 from istrel.exhibits.verbs.check.reading import SHAPES, SHORT, chosen_test, remark, shape_words
 from istrel.exhibits.verbs.check.resolve import CheckPlan
-from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell
+from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, ScaleCell, SetCell
+from istrel.exhibits.verbs.check.scale_words import item_numbers, scale_numbers, scale_setting
 from istrel.exhibits.verbs.frequency_words import hidden_note
 from istrel.exhibits.wording import (
     ADJUSTMENTS,
@@ -44,6 +45,8 @@ MOST_NOTES = 8
 
 def typeset(plan: CheckPlan, result: CheckResult) -> Setting:
     """The exhibit as a table of values or a figure, with its words."""
+    if plan.scale is not None:
+        return scale_setting(plan, result)
     cells = [cell for cell in result.cells if isinstance(cell, CheckCell)]
     sets = [cell for cell in result.cells if isinstance(cell, SetCell)]
     return Setting(
@@ -233,7 +236,9 @@ def numbers(plan: CheckPlan, result: CheckResult) -> Iterator[Cell]:
     """Every number that a text may quote, whether or not it is shown."""
     del plan
     for cell in result.cells:
-        if isinstance(cell, CheckCell):
+        if isinstance(cell, ScaleCell):
+            yield from (*scale_numbers(cell), *item_numbers(cell))
+        elif isinstance(cell, CheckCell):
             row = _key(cell)
             yield count_cell(cell.n, row=row, column="n", statistic="n")
             for test, tested in cell.tests.items():

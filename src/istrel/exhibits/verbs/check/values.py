@@ -5,13 +5,24 @@ from __future__ import annotations
 from istrel.exhibits.contracts import Json
 from istrel.exhibits.exchange import MOST_LISTED, groups, number, reason, reasons
 from istrel.exhibits.verbs.check.reading import READINGS, remark
-from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, SetCell
+from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, ScaleCell, SetCell
+from istrel.exhibits.verbs.check.scale_words import scale_values
 from istrel.style.phrases import phrases_in
 
 
 def values(result: CheckResult) -> dict[str, list[Json]]:
     """The result in the form of docs/exchange.md."""
-    return {"results": [_checked(cell) if isinstance(cell, CheckCell) else _set(cell) for cell in result.cells]}
+    return {"results": [_cell(cell) for cell in result.cells]}
+
+
+def _cell(cell: CheckCell | SetCell | ScaleCell) -> Json:
+    match cell:
+        case CheckCell():
+            return _checked(cell)
+        case ScaleCell():
+            return scale_values(cell)
+        case _:
+            return _set(cell)
 
 
 def _checked(cell: CheckCell) -> Json:

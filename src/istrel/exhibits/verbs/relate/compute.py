@@ -10,11 +10,12 @@ from typing import Any, cast
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.data.column import Kind
+from istrel.data.column import Column, Kind
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Group
 from istrel.exhibits.forms.catalogue import drawn
 from istrel.exhibits.persons import person_codes, persons_of
+from istrel.exhibits.scales import items_of
 from istrel.exhibits.shared import shared_out
 from istrel.exhibits.text import Count
 from istrel.exhibits.verbs.relate.resolve import RelatePlan, is_numeric
@@ -26,6 +27,7 @@ from istrel.stats.grouping import alone
 from istrel.stats.kendall import kendall
 from istrel.stats.moments import few_values
 from istrel.stats.quantiles import EMPTY
+from istrel.stats.reliability import cronbach_alpha
 from istrel.stats.survey.correlation import weighted_pearson
 from istrel.stats.survey.differences import NOT_WEIGHTED
 from istrel.stats.survey.means import weighted_moments
@@ -140,7 +142,27 @@ def _related(part: Part, group: Group, plan: RelatePlan) -> RelateCell:
     counts: dict[str, Count] = {name: int(part.valid[name].sum()) for name in plan.names}
     n = part.size if plan.deletion == "pairwise" else int(next(iter(part.valid.values())).size)
     smallest = _smallest_eigenvalue(pairs, plan)
-    return RelateCell(plan.names, group, plan.deletion, n, part.size - n, pairs, counts, means, deviations, smallest)
+    made = RelateCell(plan.names, group, plan.deletion, n, part.size - n, pairs, counts, means, deviations, smallest)
+    return replace(made, alphas=_alphas(part, plan)) if plan.request.settings["alpha"] else made
+
+
+def _alphas(part: Part, plan: RelatePlan) -> dict[str, Value]:
+    """Cronbach's alpha of each composite among the cases of a group."""
+    found: dict[str, Value] = {}
+    for name in plan.names:
+        items = items_of(plan.data.variable(name).formula, plan.data)
+        if items is None:
+            continue
+        kept = plan.data.kept[part.rows]
+        values = np.column_stack([column.values[part.rows] for _, column in items]).astype(np.float64)
+        valid = np.column_stack([_answered(item, column, plan)[part.rows] & kept for item, column in items])
+        alpha = cronbach_alpha(values, valid).value
+        found[name] = alpha if np.isfinite(alpha) else Undefined("all_values_are_equal")
+    return found
+
+
+def _answered(item: str, column: Column, plan: RelatePlan) -> NDArray[np.bool_]:
+    return plan.data.present(item) if item in plan.data.table else column.valid
 
 
 def _weighted_moments(name: str, part: Part, plan: RelatePlan) -> tuple[Value, Value]:

@@ -10,6 +10,7 @@ from istrel.data.formula.compare import known
 from istrel.data.formula.tree import Condition
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
+from istrel.exhibits.scales import items_of
 from istrel.problem import Problem
 from istrel.sentence.request import Request
 
@@ -87,6 +88,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     if form == "scatter" and len(names) != 2:
         message = "A scatter takes two numeric variables; three or more make a grid."
         raise Problem(message, at=request.form_at, length=len(form), instead=("grid",) if len(names) > 2 else ())
+    _refuse_alpha(request, names, data)
     deletion = request.settings["deletion"]
     return RelatePlan(request, data, cases, subjects, against, given, groupings, method, deletion, form)
 
@@ -123,6 +125,21 @@ def _of_persons(request: Request, method: str, names: set[str], data: Dataset) -
     if asked == "within" and request.settings["method"] not in (None, "pearson", "fitting"):
         raise Problem("Within persons Pearson’s r is defined; leave the method out.", at=at, length=length)
     return "pearson" if asked == "within" or method == "fitting" else method
+
+
+def _refuse_alpha(request: Request, names: set[str], data: Dataset) -> None:
+    """Raises where alpha is asked for and there is no composite, no diagonal, or counts are hidden."""
+    if not request.settings["alpha"]:
+        return
+    at, length = request.settings.place_of("alpha")
+    if not any(items_of(data.variable(name).formula, data) for name in names):
+        message = "“alpha” is that of composites, variables made by mean(…) or sum(…) of items; there is none here."
+        raise Problem(message, at=at, length=length)
+    clause = "against" if request.against else "hide_below" if request.settings["hide_below"] else ""
+    if not clause:
+        clause = next((name for name in ("within", "between") if request.settings[name]), "")
+    if clause:
+        raise Problem(f"“alpha” does not go with “{clause}”; leave one of them out.", at=at, length=length)
 
 
 def _given(request: Request, names: set[str], data: Dataset) -> tuple[str, ...]:

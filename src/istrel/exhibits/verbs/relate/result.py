@@ -45,6 +45,8 @@ class RelateCell:
         None where the matrix has coefficients without a sign, or is not known whole.
     spreads
         The smallest SD above 0 of each variable in any group: all groups print alike.
+    alphas
+        Cronbach's alpha of each composite, where that is asked for.
     """
 
     variables: tuple[str, ...]
@@ -58,6 +60,7 @@ class RelateCell:
     deviations: dict[str, Value]
     smallest: float | None
     spreads: dict[str, float] = field(default_factory=dict)
+    alphas: dict[str, Value] = field(default_factory=dict)
 
     @property
     def names(self) -> tuple[str, ...]:

@@ -141,13 +141,21 @@ def _triangle(cell: RelateCell, plan: RelatePlan, *, indent: int) -> list[Row]:
         values: list[Text] = [(count_cell(cell.valid[name], row=row, column="n", behind=behind, statistic="n"),)]
         values += [_measure(name, key, cell, plan) for key in ("mean", "sd")]
         values += [_coefficient(cell.pair(name, other), cell, plan) for other in plan.names[:place]]
-        values.append((Run("—"),))
+        values.append(_diagonal(name, cell, row))
         values += [()] * (len(plan.names) - place - 1)
         stub = say("numbered_variable", k=str(place + 1), name=titled(plan.data.variable(name)))
         rows.append(Row(stub, tuple(values), indent=indent, about=About(name, cell.group.labels)))
         if plan.request.settings["intervals"] and place:
             rows.append(_interval_row(name, place, cell, plan, indent + 1))
     return rows
+
+
+def _diagonal(name: str, cell: RelateCell, row: str) -> Text:
+    """A dash; for a composite its alpha, where that is asked for."""
+    alpha = cell.alphas.get(name)
+    if alpha is None:
+        return (Run("—"),)
+    return say("in_round_brackets", value=Cell(alpha, Kind.COEFFICIENT, row=row, column="alpha"))
 
 
 def _measure(name: str, key: str, cell: RelateCell, plan: RelatePlan) -> Text:
@@ -261,6 +269,8 @@ def _coefficient_notes(plan: RelatePlan, result: RelateResult, pairs: list[Pair]
     if plan.given:
         given = listed([titled(plan.data.variable(name)) for name in plan.given])
         texts.append(say("coefficients_are_partial_taken_out", names=given))
+    if plan.request.settings["alpha"]:
+        texts.append(say("alpha_on_the_diagonal"))
     for asked, phrase in (("within", "coefficients_are_within"), ("between", "coefficients_are_between")):
         if plan.request.settings[asked]:
             texts.append(say(phrase, name=person_title(plan.data)))

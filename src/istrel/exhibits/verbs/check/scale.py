@@ -1,0 +1,86 @@
+"""The numbers of a scale: its items, Cronbach's alpha with its interval, omega of one factor, how items hang together."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.exhibits.cases import Group
+from istrel.exhibits.persons import Persons, persons_of
+from istrel.exhibits.scales import Item, ScaleItems
+from istrel.exhibits.verbs.check.resolve import CheckPlan
+from istrel.exhibits.verbs.check.result import ItemStatistics, ScaleCell, Value
+from istrel.stats import moments
+from istrel.stats.estimates import Undefined, undefined
+from istrel.stats.grouping import alone
+from istrel.stats.reliability import Alpha, alpha_limits, cronbach_alpha, inter_item, omega_total
+
+NONE = Undefined("all_values_are_equal")
+FEW_ITEMS = undefined("fewer_than_items", n=3)
+
+
+def scale_cells(scale: ScaleItems, plan: CheckPlan) -> Iterator[ScaleCell]:
+    """A cell for every group."""
+    values = np.column_stack([item.column.values for item in scale.items]).astype(np.float64)
+    kept = plan.data.kept
+    valid = np.column_stack([_usable(item, plan) & kept for item in scale.items])
+    persons = persons_of(plan.data, plan.cases)
+    for grouping in plan.groupings:
+        for place, group in enumerate(grouping.groups):
+            inside = grouping.codes == place
+            yield _cell(scale, group, (values[inside], valid[inside]), plan, persons, inside)
+
+
+def _usable(item: Item, plan: CheckPlan) -> NDArray[np.bool_]:
+    return plan.data.present(item.variable) if item.variable else item.column.valid
+
+
+def _cell(
+    scale: ScaleItems,
+    group: Group,
+    of_group: tuple[NDArray[np.float64], NDArray[np.bool_]],
+    plan: CheckPlan,
+    persons: Persons | None,
+    inside: NDArray[np.bool_],
+) -> ScaleCell:
+    values, valid = of_group
+    alpha = cronbach_alpha(values, valid)
+    low, high = alpha_limits(alpha, confidence=plan.request.settings["confidence"])
+    omega = omega_total(alpha.covariance)
+    interval: tuple[Value, Value] = (_known(low), _known(high))
+    if persons is not None and persons.repeat_in(np.flatnonzero(inside)):
+        interval = persons.reason, persons.reason
+    few = len(scale.items) < 3
+    return ScaleCell(
+        scale.name,
+        group,
+        tuple(_item(item, values[:, k], valid[:, k], alpha, k, few) for k, item in enumerate(scale.items)),
+        alpha.n,
+        int(inside.sum()) - alpha.n,
+        _known(alpha.value),
+        *interval,
+        FEW_ITEMS if few else _known(omega.value),
+        omega.residual,
+        _known(inter_item(alpha.covariance)),
+    )
+
+
+def _item(
+    item: Item, values: NDArray[np.float64], valid: NDArray[np.bool_], alpha: Alpha, place: int, few: bool
+) -> ItemStatistics:
+    own = moments.moments(alone(values[valid]))
+    without = FEW_ITEMS if few else _known(alpha.left_out[place])
+    return ItemStatistics(
+        item.name,
+        int(valid.sum()),
+        moments.mean(own).at(0),
+        moments.sd(own).at(0),
+        _known(alpha.with_rest[place]),
+        without,
+    )
+
+
+def _known(value: float) -> Value:
+    return value if np.isfinite(value) else NONE
