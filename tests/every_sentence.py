@@ -9,10 +9,11 @@ import numpy as np
 
 from figures import FIGURES
 from istrel.data.codebook import MissingCode, Variable
+from istrel.data.corrections import Aside
 from istrel.data.dataset import Dataset
 from istrel.data.derive import with_derived
 from istrel.data.levels import Level
-from istrel.data.rows import Rows
+from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.exhibits.make import Exhibit
 from istrel.sentence import parse_expression
 from istrel.sentence.settings import Place, fitting_offers, show_setting
@@ -362,6 +363,26 @@ SETS = {
         "check a_1, a_2, a_3 as scale",
     ),
 }
+FLOWS = ("count cases as flow", "count x across g among y > 0 as flow", "count x, g as flow", "count x as flow")
+
+
+def flows(data_of: Callable[..., Dataset]) -> Iterator[tuple[str, Exhibit]]:
+    """Rows set aside with and without a reason, persons, and every reason why a value is missing."""
+    rows = "".join(
+        f"{k // 2},{k % 2},{'' if k == 4 else 'inf' if k == 6 else 'n' if k == 8 else k},{k % 3},{'a' if k % 5 else ''}\n"
+        for k in range(20)
+    )
+    data = data_of("id,time,x,y,g\n" + rows)
+    aside = np.isin(np.arange(20), [1, 2])
+    of_persons = replace(data.codebook, rows=Rows(person="id", occasion="time"))
+    for book, asides in (
+        (replace(data.codebook, rows=EACH_ITS_OWN), (Aside((2,), "twice"), Aside((3,)))),
+        (of_persons, (Aside((2, 3)),)),
+    ):
+        made = Dataset(data.table, book, aside, asides=asides)
+        yield from ((sentence, make_exhibit(sentence, made)) for sentence in FLOWS)
+
+
 SCALES = (
     "check motivation as scale",
     "check mot across completed as scale",
@@ -442,6 +463,7 @@ def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterato
         yield from ((sentence, make_exhibit(sentence, data)) for sentence in sentences)
     short = data_of(counted()[0])
     yield "count g against h", make_exhibit("count g against h", with_counts(short))
+    yield from flows(data_of)
     of_sample = weighted(data_of(survey()))
     yield from ((sentence, make_exhibit(sentence, of_sample)) for sentence in WEIGHTED)
     one_each = "w,stratum,x\n" + "".join(f"1.5,s{k},{k}\n" for k in range(6))

@@ -15,6 +15,7 @@ import scipy.stats
 from numpy.typing import NDArray
 
 from figures import assert_sound
+from istrel.data.corrections import Aside
 from istrel.data.dataset import Dataset
 from istrel.exhibits.figure import Bars, Blocks, Dots, FigureSheet, Tiles
 from istrel.exhibits.forms.cumulative import band_reach
@@ -26,6 +27,7 @@ from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.render.scene import make_scene
 from istrel.render.scene.layout import foot_axis, side_axis
+from istrel.render.scene.shapes import Letters
 from istrel.stats import normality
 from istrel.style.house import HouseStyle
 from made import make_exhibit
@@ -498,3 +500,32 @@ def test_an_axis_ends_where_it_is_asked_to_and_cuts_nothing(sentence: str, refus
     wanted = tuple(map(float, re.findall(r"_limits = \{(.+?), (.+?)\}", sentence)[0]))
     side = foot_axis if "x_limits" in sentence else side_axis
     assert all((side(panel).low, side(panel).high) == wanted for panel in sheet.panels)
+
+
+def test_the_flow_of_cases_accounts_for_every_row(data_of: Maker, style: HouseStyle) -> None:
+    """From all rows to those analysed: who leaves and who stays are who came, at every step and in every group."""
+    lines = [f"{k},{k % 7 if k % 9 else ''},{'xyz'[k % 3] if k % 11 else ''},{20 + k}" for k in range(60)]
+    data = data_of("id,score,g,age\n" + "\n".join(lines) + "\n")
+    aside = np.zeros(60, bool)
+    aside[[3, 4, 30]] = True
+    asides = (Aside((4, 5), "twice"), Aside((31,), ""))
+    data = Dataset(data.table, data.codebook, aside, asides=asides)
+    exhibit = make_exhibit("count score across g among age < 70 as flow", data)
+    (flow,) = exhibit.result.drawings
+    n = {box.key: box.n for box in flow.boxes}
+    assert (n["read"], n["aside"], n["kept"]) == (60, 3, 57)
+    assert n["kept"] == n["left 1"] + n["condition 1"]
+    assert n["condition 1"] == n["no group"] + sum(n[f"group g={g}"] for g in "xyz")
+    for g in "xyz":
+        assert n[f"group g={g}"] == n.get(f"missing g={g}", 0) + n[f"analysed g={g}"]
+    assert set(flow.arrows) >= {("read", "aside"), ("read", "kept"), ("kept", "condition 1")}
+    assert isinstance(exhibit.sheet, FigureSheet)
+    scene = make_scene(exhibit.sheet, style)
+    letters = " ".join(shape.text for shape in scene.shapes if isinstance(shape, Letters))
+    assert all(f"= {count}" in letters.replace("  ", " ") for count in n.values())
+    for sentence, part in {
+        "count score as flow with hide_below = 3": "flow",
+        "count score against g as flow": "across",
+    }.items():
+        with pytest.raises(Problem, match=part):
+            make_exhibit(sentence, data)

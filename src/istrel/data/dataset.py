@@ -15,6 +15,7 @@ from numpy.typing import NDArray
 
 from istrel.data.codebook import Codebook, Variable
 from istrel.data.column import Column, Kind, as_date, show_date, show_value
+from istrel.data.corrections import Aside
 from istrel.data.natural import in_natural_order
 from istrel.data.reason import BLANK, INFINITE, TEXT, Reason
 from istrel.data.table import Table
@@ -74,6 +75,8 @@ class Dataset:
         int64 (rows,): the row of the source, from 0, that each row comes from; None where they are the same.
     occasions
         How many rows, one after the other, are one case: more than one where its columns were turned into rows.
+    asides
+        Why rows were set aside, in rows of the source.
     """
 
     table: Table
@@ -82,6 +85,7 @@ class Dataset:
     origin: NDArray[np.int64] | None = None
     occasions: int = 1
     _prepared: dict[tuple[str, str], Any] = field(default_factory=dict, repr=False)
+    asides: tuple[Aside, ...] = ()
 
     @property
     def n_rows(self) -> int:
@@ -108,7 +112,13 @@ class Dataset:
     def with_column(self, column: Column) -> Dataset:
         """The same data with one more column; what is prepared is shared."""
         return Dataset(
-            self.table.with_column(column), self.codebook, self.aside, self.origin, self.occasions, self._prepared
+            self.table.with_column(column),
+            self.codebook,
+            self.aside,
+            self.origin,
+            self.occasions,
+            self._prepared,
+            self.asides,
         )
 
     def taking_over(self, earlier: Dataset) -> Dataset:

@@ -129,7 +129,8 @@ def as_long(data: Dataset, wanted: Iterable[Series]) -> Dataset:
     columns.append(Column(case, Kind.NUMBER, (repeated + 1).astype(np.float64), np.ones(n * k, bool)))
     origin = repeated if data.origin is None else data.origin[repeated]
     aside = None if data.aside is None else data.aside[repeated]
-    return Dataset(Table(tuple(columns), data.table.source), _codebook(data.codebook, series, case), aside, origin, k)
+    table = Table(tuple(columns), data.table.source)
+    return Dataset(table, _codebook(data.codebook, series, case), aside, origin, k, asides=data.asides)
 
 
 def _check_codes(series: Series, data: Dataset) -> None:

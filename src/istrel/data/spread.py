@@ -70,7 +70,7 @@ def _spread(data: Dataset) -> Dataset:
     counting = replace(data.codebook[data.codebook.rows.counted], in_use=False)  # it is no variable of the cases
     codebook = data.codebook.with_variable(counting)
     aside = None if data.aside is None else data.aside[origin]
-    made = Dataset(Table(columns, data.table.source), codebook, aside, origin=origin)
+    made = Dataset(Table(columns, data.table.source), codebook, aside, origin=origin, asides=data.asides)
     return with_derived(made, {})
 
 

@@ -234,7 +234,33 @@ class Words:
     optional: bool = False
 
 
-Mark = Bars | Blocks | Line | Band | Area | Dots | Boxes | Intervals | Tiles | Words
+@dataclass(frozen=True, eq=False)
+class Frames:
+    """Boxes with words in them: left, right, low, high, each of shape (boxes,); the words of each, paragraph by paragraph.
+
+    Attributes
+    ----------
+    aside
+        Which of them stand beside the way: their words begin at the left.
+    """
+
+    left: Array
+    right: Array
+    low: Array
+    high: Array
+    texts: tuple[tuple[Text, ...], ...]
+    aside: tuple[bool, ...]
+    items: tuple[Item, ...] = ()
+
+
+@dataclass(frozen=True, eq=False)
+class Arrows:
+    """Ways from box to box, each through points of shape (points, 2), with a head at its end."""
+
+    ways: tuple[Array, ...]
+
+
+Mark = Bars | Blocks | Line | Band | Area | Dots | Boxes | Intervals | Tiles | Words | Frames | Arrows
 
 
 @dataclass(frozen=True, eq=False)

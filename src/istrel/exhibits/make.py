@@ -123,7 +123,9 @@ def _hidden(verb: AnyVerb, plan: Plan, result: Result) -> Result:
     if below is None:
         return result
     if plan.form != "table" and form_of(plan.form).counts is None:
-        raise Problem(f"“{plan.form}” shows every case, so small counts cannot be hidden in it; set it as table.")
+        raise Problem(
+            f"“{plan.form}” shows every case or accounts for it, so small counts cannot be hidden in it; set it as table."
+        )
     if plan.request.settings["points"]:
         raise Problem("Single cases cannot be shown where small counts are hidden; leave points out.")
     found: Result = verb.counts(plan, result, below)

@@ -80,7 +80,7 @@ class StudySource:
             table = made.corrected = self.corrections, corrected(self.raw, self.corrections)
         if aside is None or aside[0] != self.asides:
             aside = made.aside = self.asides, aside_mask(self.asides, self.raw.n_rows)
-        data = Dataset(table[1], self.codebook, aside[1])
+        data = Dataset(table[1], self.codebook, aside[1], asides=self.asides)
         if earlier is not None:
             data.taking_over(earlier)
         data = with_derived(data, made.derived)

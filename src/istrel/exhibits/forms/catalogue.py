@@ -36,6 +36,12 @@ def _density() -> AnyForm:
     return FORM
 
 
+def _flow() -> AnyForm:
+    from istrel.exhibits.forms.flow import FORM
+
+    return FORM
+
+
 def _grid() -> AnyForm:
     from istrel.exhibits.forms.grid import FORM
 
@@ -101,6 +107,7 @@ FORMS: dict[str, Callable[[], AnyForm]] = {
     "boxes": _boxes,
     "cumulative": _cumulative,
     "density": _density,
+    "flow": _flow,
     "grid": _grid,
     "heat map": _heat_map,
     "histogram": _histogram,

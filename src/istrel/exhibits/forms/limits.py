@@ -11,6 +11,7 @@ from istrel.exhibits.contracts import Drawing, Plan
 from istrel.exhibits.figure import (
     Area,
     Array,
+    Arrows,
     Axis,
     Band,
     Bars,
@@ -18,6 +19,7 @@ from istrel.exhibits.figure import (
     Boxes,
     Dots,
     FigureSheet,
+    Frames,
     Intervals,
     Line,
     Mark,
@@ -86,5 +88,5 @@ def _extent(mark: Mark, *, of_x: bool) -> Iterator[Array | float]:
             yield from (places,) if of_x else (low, high)
         case Tiles(x_edges=x, y_edges=y) | Line(x=x, y=y) | Area(x=x, y=y) | Dots(x=x, y=y):
             yield x if of_x else y
-        case Words():
+        case Words() | Frames() | Arrows():
             return

@@ -8,10 +8,26 @@ from functools import singledispatch
 
 import numpy as np
 
-from istrel.exhibits.figure import Area, Array, Band, Bars, Blocks, Boxes, Dots, Ink, Intervals, Line, Tiles, Words
-from istrel.exhibits.printing import print_text
+from istrel.exhibits.figure import (
+    Area,
+    Array,
+    Arrows,
+    Band,
+    Bars,
+    Blocks,
+    Boxes,
+    Dots,
+    Frames,
+    Ink,
+    Intervals,
+    Line,
+    Tiles,
+    Words,
+)
+from istrel.exhibits.printing import Runs, print_text
+from istrel.exhibits.text import Text
 from istrel.render.scene.axes import Scale
-from istrel.render.scene.letters import figure_rise, letters_of, runs_width
+from istrel.render.scene.letters import figure_rise, fitted, letters_of, line_height, runs_width
 from istrel.render.scene.shapes import (
     NO_PART,
     PT,
@@ -39,6 +55,8 @@ MANY_DOTS, MANY_RADIUS = 150, 0.48  # beyond so many of a series dots are smalle
 MOST_RECTANGLES, THINNEST = 2_500, 0.6  # tiles, or mm of one, beyond which a plane is one picture
 LIGHTEST = 0.12
 MOST_POINTS = 256  # of a smooth line: one every half a millimetre
+FRAME_PAD, ARROW, MOST_LINES = 1.6, 2.0, 6  # mm beside words in a box, mm of a head, lines of a paragraph
+SMALLER = (1.0, 0.9, 0.8, 0.7, 0.6)  # of the size of letters, until they fit a box
 RIGHT_ROOM = 3.5  # mm right of a panel that words may take
 
 
@@ -351,3 +369,41 @@ def _(mark: Words, pen: Pen, part: Part) -> Iterator[Shape]:
         if mark.optional and not _find_room(pen, x + dx, y + dy, width, rise, anchor):
             continue
         yield from letters_of(runs, x + dx, y + dy, size, pen.style, anchor=anchor, colour=paper)
+
+
+@shapes_of.register
+def _(mark: Frames, pen: Pen, part: Part) -> Iterator[Shape]:
+    """Words are broken into lines; where these do not fit their box, they are set smaller, so that no number is lost."""
+    sides = np.column_stack([pen.x(mark.left), pen.y(mark.high), pen.x(mark.right), pen.y(mark.low)])
+    for item, side in enumerate(sides.tolist()):
+        left, top, width, height = _rectangle(*side)
+        yield Rectangle(left, top, width, height, PAPER, INK, THIN, part._replace(item=item))
+        for share in SMALLER:
+            size, leading = share * pen.style.fonts.figure_pt, share * line_height(pen.style)
+            lines = [
+                line for text in mark.texts[item] for line in _broken(text, width - 2 * FRAME_PAD, size, pen.style)
+            ]
+            if leading * len(lines) <= height:
+                break
+        y = top + (height - leading * len(lines)) / 2 + (leading + figure_rise(size, pen.style)) / 2
+        for line in lines:
+            x, anchor = (left + FRAME_PAD, "left") if mark.aside[item] else (left + width / 2, "middle")
+            yield from letters_of(line, x, y, size, pen.style, anchor=anchor)
+            y += leading
+
+
+def _broken(text: Text, room: float, size: float, style: HouseStyle) -> tuple[Runs, ...]:
+    return fitted(print_text(text, style), room, MOST_LINES, size, style)
+
+
+@shapes_of.register
+def _(mark: Arrows, pen: Pen, part: Part) -> Iterator[Shape]:
+    del part
+    for way in mark.ways:
+        points = np.column_stack([pen.x(way[:, 0]), pen.y(way[:, 1])])
+        end, before = points[-1], points[-2]
+        along = (end - before) / (float(np.hypot(*(end - before))) or 1.0)
+        across = np.array([-along[1], along[0]])
+        neck = end - ARROW * along
+        yield Polyline(np.vstack([points[:-1], neck]), INK, THIN)
+        yield Polygon(np.array([end, neck + 0.45 * ARROW * across, neck - 0.45 * ARROW * across]), INK)

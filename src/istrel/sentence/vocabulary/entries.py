@@ -23,7 +23,7 @@ class Verb:
 
 @dataclass(frozen=True)
 class Form:
-    """A word after `as`; `drawn` is True for a figure, `case_by_case` for one that shows every case."""
+    """A word after `as`; `drawn` is True for a figure, `case_by_case` for one that shows every case, or accounts for it."""
 
     name: str
     meaning: str
@@ -174,6 +174,8 @@ class Setting:
         (value, the places where it means something) of values that do not fit wherever the setting does.
     not_weighted
         Of which of its values there is no meaning where a sample is weighted; `...` for all.
+    of_values
+        Whether it is about values, of which a case has one: it means nothing where a case can give several answers.
     unasked
         (place, why) where it need not be asked for, because it is shown anyway.
     usually
@@ -192,6 +194,7 @@ class Setting:
     options: tuple[tuple[Any, tuple[Belongs, ...]], ...] = ()
     unasked: tuple[tuple[Belongs, str], ...] = ()
     not_weighted: tuple[Any, ...] = ()
+    of_values: bool = False
 
     @property
     def needs_groups(self) -> bool:

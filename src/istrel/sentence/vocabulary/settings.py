@@ -65,6 +65,7 @@ _ENTRIES = (
         ),
         (_TABLE, Belongs("count", ("table",), only=LIST)),
         usually=(("", "what fits"),),
+        of_values=True,
     ),
     Setting(
         "difference",
@@ -99,6 +100,7 @@ _ENTRIES = (
         Choice((("row", "of the row"), ("column", "of the column"), ("total", "of all"))),
         (_CROSS,),
         usually=(("", "none"),),
+        of_values=True,
     ),
     Setting(
         "expected",
@@ -108,6 +110,7 @@ _ENTRIES = (
         (_CROSS_TABLE,),
         usual=False,
         not_weighted=(True,),
+        of_values=True,
     ),
     Setting(
         "residuals",
@@ -117,6 +120,7 @@ _ENTRIES = (
         (Belongs("count", ("table", "heat map"), only=AGAINST),),
         usual=False,
         not_weighted=(True,),
+        of_values=True,
     ),
     Setting(
         "order",
@@ -148,6 +152,7 @@ _ENTRIES = (
         Choice((("show", "in the table"), ("hide", "in the note"))),
         (_FREQUENCIES, *_GROUPS),
         usually=(("", "as fits"),),
+        of_values=True,
     ),
     Setting(
         "intervals",
@@ -163,6 +168,7 @@ _ENTRIES = (
         "counts below this are hidden, and what would give them away",
         Number(1, 1_000, whole=True, suggested=((None, "none"), (3, "below 3"), (5, "below 5"), (10, "below 10"))),
         _EVERYWHERE,
+        of_values=True,
     ),
     Setting(
         "classes",
@@ -171,6 +177,7 @@ _ENTRIES = (
         YesNo(),
         (_FREQUENCIES, _CROSS),
         excludes=("rule", "bins", "width", "start", "edges"),
+        of_values=True,
     ),
     Setting(
         "rule",
@@ -189,6 +196,7 @@ _ENTRIES = (
         _CLASSES,
         excludes=("bins", "width", "edges"),
         usually=(("", "by the data"),),
+        of_values=True,
     ),
     Setting(
         "bins",
@@ -197,6 +205,7 @@ _ENTRIES = (
         Number(1, 1_000, whole=True),
         (*_CLASSES, PLANES),
         excludes=("rule", "width", "edges"),
+        of_values=True,
     ),
     Setting(
         "width",
@@ -205,6 +214,7 @@ _ENTRIES = (
         _POSITIVE,
         _CLASSES,
         excludes=("rule", "bins", "edges"),
+        of_values=True,
     ),
     Setting("start", "First edge", "where the first class begins", Number(), _CLASSES, excludes=("edges",)),
     Setting(
@@ -214,6 +224,7 @@ _ENTRIES = (
         Numbers(Number(), open_ends=True),
         _CLASSES,
         excludes=("rule", "bins", "width", "start"),
+        of_values=True,
     ),
     Setting(
         "closed",
@@ -222,6 +233,7 @@ _ENTRIES = (
         Choice((("left", "left"), ("right", "right"))),
         _CLASSES,
         usual="left",
+        of_values=True,
     ),
     Setting(
         "height",
@@ -230,6 +242,7 @@ _ENTRIES = (
         Choice((("count", "count"), ("percent", "percent"), ("proportion", "proportion"), ("density", "density"))),
         (BARS, *CATEGORY_BARS),
         usually=(("histogram", "count"), ("", "by the groups")),
+        of_values=True,
     ),
     Setting(
         "cumulative",
@@ -238,6 +251,7 @@ _ENTRIES = (
         YesNo(),
         (Belongs("describe", ("histogram", "density")), Belongs("count", ("table",), only=LIST)),
         usual=False,
+        of_values=True,
     ),
     Setting(
         "curve",

@@ -25,7 +25,10 @@ VERBS = {
             ),
         ),
         Verb(
-            "count", "frequencies; with “against” a cross-table", ("table", "bars", "shares", "heat map"), ("against",)
+            "count",
+            "frequencies; with “against” a cross-table",
+            ("table", "bars", "shares", "heat map", "flow"),
+            ("against",),
         ),
         Verb(
             "check", "the shape of distributions: normality; the items of a scale", ("table", "quantile plot", "scale")
@@ -52,6 +55,7 @@ FORMS = {
         Form("heat map", "a matrix as tiles"),
         Form("scatter", "two variables, case by case or as a plane of counts"),
         Form("grid", "scatters of several variables with each other", case_by_case=True),
+        Form("flow", "from all rows to the cases analysed, in boxes", case_by_case=True),
         Form("missing map", "where values are missing, case by case", case_by_case=True),
     )
 }

@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.behind import Behind, mask_of
-from istrel.exhibits.figure import Band, FigureSheet, Intervals, Words
+from istrel.exhibits.figure import Arrows, Band, FigureSheet, Intervals, Words
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.quoting import quotable
 from istrel.exhibits.text import Cell, Hidden, cells_in
@@ -21,7 +21,7 @@ from istrel.study.remake import exhibit_of
 from istrel.study.review.point import Point, Script
 from istrel.style.numbers import Kind
 
-SILENT = (Band, Intervals, Words)  # marks that stand for no cases
+SILENT = (Band, Intervals, Words, Arrows)  # marks that stand for no cases
 
 
 class Known(NamedTuple):

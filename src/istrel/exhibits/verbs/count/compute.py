@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.class_labels import class_labels
+from istrel.exhibits.forms.catalogue import drawn
 from istrel.exhibits.forms.classes import shared_edges
 from istrel.exhibits.persons import persons_of
 from istrel.exhibits.text import Text, value_label
@@ -32,6 +33,8 @@ from istrel.stats.survey.tables import rao_scott
 
 def compute(plan: CountPlan) -> CountResult:
     """Every table that the plan asks for, for every group."""
+    if plan.form == "flow":
+        return CountResult(plan.cases, (), plan.groupings, {}, drawn(plan))
     if plan.answers is not None:
         return CountResult(plan.cases, count_answers(plan, plan.answers), plan.groupings, {})
     cells: list[FrequencyCell | CrossCell] = []

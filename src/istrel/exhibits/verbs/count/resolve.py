@@ -14,7 +14,7 @@ from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupi
 from istrel.exhibits.forms.classes import shared_edges
 from istrel.problem import Problem
 from istrel.sentence.request import Crossed, Request
-from istrel.sentence.vocabulary import CLASS_SETTINGS
+from istrel.sentence.vocabulary import CLASS_SETTINGS, SETTINGS
 
 MOST_VALUES = 30
 ABOUT_CLASSES = ("classes", *CLASS_SETTINGS, "closed")
@@ -39,6 +39,8 @@ class CountPlan:
         The variables among subjects and `against` whose values go into class intervals.
     answers
         The question with several answers that is counted; None where values are counted.
+    standing
+        The condition that holds for the whole study, which the flow of cases shows apart from the sentence's own.
     """
 
     request: Request
@@ -50,6 +52,7 @@ class CountPlan:
     form: str
     classed: frozenset[str] = frozenset()
     answers: AnswerSet | None = None
+    standing: Condition | None = None
 
     @property
     def names(self) -> tuple[str, ...]:
@@ -76,6 +79,8 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     cases = resolve_cases(request, data, standing)
     groupings = resolve_groupings(request, data, cases)
     against = tuple(known(name, data) for name in request.against)
+    if request.shape == "flow":
+        return _flow_plan(request, data, cases, groupings, standing)
     if (answers := _set_of(request, data)) is not None:
         if against:
             across = tuple(Crossed((name,)) for name in request.against)
@@ -102,7 +107,35 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     return plan
 
 
-ABOUT_VALUES = (*ABOUT_CLASSES, "cumulative", "missing", "layout", "expected", "residuals", "percent", "hide_below")
+EVERY_CASE = "cases"
+
+
+def _flow_plan(
+    request: Request, data: Dataset, cases: Cases, groupings: tuple[Grouping, ...], standing: Condition | None
+) -> CountPlan:
+    """The way of the cases to those that have a value in all variables named; “cases” names none.
+
+    Raises
+    ------
+    Problem
+        Where something is counted against another variable, or variables are crossed.
+    """
+    if request.against:
+        name = request.against[0]
+        raise Problem("The flow of cases takes groups after “across”.", at=name.at, length=len(name.text))
+    names: dict[str, None] = {}
+    for subject in request.subjects:
+        alone = isinstance(subject, Crossed) and len(subject.names) == 1
+        if (
+            isinstance(subject, Crossed)
+            and alone
+            and subject.names[0].text == EVERY_CASE
+            and EVERY_CASE not in data.table
+        ):
+            continue
+        names.update(dict.fromkeys(subject_names(subject, data)))
+    subjects = tuple(Counted((name,)) for name in names)
+    return CountPlan(request, data, cases, subjects, (), groupings, "flow", standing=standing)
 
 
 def _set_of(request: Request, data: Dataset) -> AnswerSet | None:
@@ -125,7 +158,7 @@ def _set_of(request: Request, data: Dataset) -> AnswerSet | None:
         return None
     if found is None:
         return None
-    unfit = next((name for name in said if name in ABOUT_VALUES and said[name]), "")
+    unfit = next((name for name in said if SETTINGS[name].of_values and said[name]), "")
     if unfit and not (unfit == "percent" and said[unfit] == "column"):
         at, length = said.place_of(unfit)
         message = (

@@ -30,6 +30,10 @@ from istrel.style.numbers import Kind
 
 def typeset(plan: CountPlan, result: CountResult) -> Setting:
     """The exhibit as a table or figure of values, with its words."""
+    if plan.form == "flow":
+        form = form_of("flow")
+        flow = figure_of(plan, result.drawings, say("from_rows_to_analysed"), ())
+        return Setting(flow, form.methods(plan, result.drawings), (), ())
     if plan.answers is not None:
         return _of_answers(plan, result)
     if plan.form != "table":

@@ -7,6 +7,7 @@ from collections.abc import Iterator
 from istrel.data.limits import SIGNIFICANT
 from istrel.exhibits.claims import claim
 from istrel.exhibits.forms.classes import classes_words
+from istrel.exhibits.forms.flow import FlowCell, flow_numbers
 from istrel.exhibits.forms.histogram import outside_note, outside_total
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, count_cell, in_a_row, joined, listed, say, sentences
@@ -273,6 +274,9 @@ def _cross_words(cell: CrossCell, plan: CountPlan) -> Text:
 def numbers(plan: CountPlan, result: CountResult) -> Iterator[Cell]:
     """Every number that a text may quote, whether or not it is shown."""
     del plan
+    for drawing in result.drawings:
+        if isinstance(drawing, FlowCell):
+            yield from flow_numbers(drawing)
     for cell in result.cells:
         match cell:
             case FrequencyCell():

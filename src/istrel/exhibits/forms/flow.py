@@ -1,0 +1,331 @@
+"""The flow of cases: from all rows to those analysed, a box for each step, and beside it who left and why."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass, field
+from math import ceil
+
+import numpy as np
+
+from istrel.data.formula.evaluate import holds
+from istrel.data.formula.tree import Condition
+from istrel.exhibits.behind import Behind, Mask
+from istrel.exhibits.cases import Group, Grouping
+from istrel.exhibits.contracts import Form, Json, Plan
+from istrel.exhibits.exchange import number
+from istrel.exhibits.figure import Array, Arrows, Axis, FigureSheet, Frames, Item, Panel
+from istrel.exhibits.persons import person_codes
+from istrel.exhibits.printing import plain_text
+from istrel.exhibits.table import Note
+from istrel.exhibits.text import Cell, Text, count_cell, listed, say, sentences, verbatim
+from istrel.exhibits.wording import named_group, person_title, reason_label, titled
+from istrel.sentence.show_formula import print_condition
+from istrel.style.house import load_style
+from istrel.style.numbers import Kind
+
+MOST_REASONS = 6
+REASONS = {"blank": "flow_blank", "text": "flow_no_number", "infinite": "flow_infinite"}
+ROWS_OF_GROUPS = ("group", "missing", "analysed")
+MAIN, BESIDE = (0.0, 0.46), (0.54, 1.0)  # where boxes stand across the figure
+LETTERS_ACROSS = 92  # of a figure as wide as a page
+GAP, PAD = 1.1, 0.9  # lines between boxes, and within them
+LONGER = 1.2  # times as many letters as English, that other languages may need
+
+
+@dataclass(frozen=True)
+class Box:
+    """A step of the way, or those who left it.
+
+    Attributes
+    ----------
+    key
+        What tells it from the others in any version of the data.
+    says
+        Its words, paragraph by paragraph.
+    n
+        How many cases are in it.
+    left
+        Whether they left the way here.
+    column
+        Which of the groups it belongs to; None where they are still together.
+    """
+
+    key: str
+    says: tuple[Text, ...]
+    n: int
+    left: bool = False
+    column: int | None = None
+    behind: Behind | None = None
+
+
+@dataclass(frozen=True)
+class FlowCell:
+    """The whole way: boxes in the order of their steps, and which leads to which."""
+
+    variable: str
+    group: Group
+    n: int
+    boxes: tuple[Box, ...]
+    arrows: tuple[tuple[str, str], ...]
+
+
+@dataclass
+class _Way:
+    """Boxes as they come."""
+
+    boxes: list[Box] = field(default_factory=list)
+    arrows: list[tuple[str, str]] = field(default_factory=list)
+
+    def add(self, box: Box, after: str) -> None:
+        self.boxes.append(box)
+        if after:
+            self.arrows.append((after, box.key))
+
+
+def draw(plan: Plan) -> tuple[FlowCell, ...]:
+    """Every step with its cases."""
+    data, way = plan.data, _Way()
+    everyone = np.ones(data.n_rows, bool)
+    way.add(_box("read", say("flow_rows_read"), everyone, plan), "")
+    last = _set_aside(plan, way)
+    mask = data.kept
+    for place, condition in enumerate(_conditions(plan), start=1):
+        met = holds(condition, data) & mask
+        words = say("flow_not_meeting", condition=verbatim(print_condition(condition)))
+        way.add(_box(f"left {place}", words, mask & ~met, plan, left=True), last)
+        way.add(_box(f"condition {place}", say("flow_meeting"), met, plan), last)
+        mask, last = met, f"condition {place}"
+    for grouping in plan.groupings:
+        if grouping.names:
+            _groups(grouping, mask, plan, way, last)
+        elif len(plan.groupings) == 1:
+            _analysed(plan, way, mask, last, Group((), ()), None)
+    n = int(mask.sum())
+    return (FlowCell("", plan.cases.everyone.groups[0], n, tuple(way.boxes), tuple(way.arrows)),)
+
+
+def _conditions(plan: Plan) -> list[Condition]:
+    """The standing condition, then the sentence's own."""
+    standing = getattr(plan, "standing", None)
+    return [condition for condition in (standing, plan.request.among) if condition is not None]
+
+
+def _box(key: str, words: Text, mask: Mask, plan: Plan, more: tuple[Text, ...] = (), **rest: object) -> Box:
+    n = int(mask.sum())
+    counted = say("flow_n", n=count_cell(n, row=key, column="n"))
+    if plan.data.codebook.rows.person:
+        codes = person_codes(plan.data)[mask]
+        persons = Cell(float(np.unique(codes[codes >= 0]).size), Kind.COUNT, row=key, column="persons")
+        counted = say(
+            "flow_n_of_persons", n=count_cell(n, row=key, column="n"), persons=persons, name=person_title(plan.data)
+        )
+    return Box(key, (words, counted, *more), n, **rest)  # type: ignore[arg-type]
+
+
+def _set_aside(plan: Plan, way: _Way) -> str:
+    """Who was set aside, and why; the key of the box that goes on."""
+    data = plan.data
+    gone = ~data.kept
+    if not gone.any():
+        return "read"
+    named = np.arange(data.n_rows) if data.origin is None else data.origin
+    reasons = []
+    for aside in data.asides:
+        count = int((np.isin(named + 1, np.array(aside.rows, np.int64)) & gone).sum())
+        words = verbatim(aside.reason) if aside.reason else say("flow_no_reason")
+        reasons.append(say("flow_reason", reason=words, n=count))
+    shown = tuple(reasons[:MOST_REASONS])
+    way.add(_box("aside", say("flow_set_aside"), gone, plan, shown, left=True), "read")
+    way.add(_box("kept", say("flow_in_use"), data.kept, plan), "read")
+    return "kept"
+
+
+def _groups(grouping: Grouping, mask: Mask, plan: Plan, way: _Way, last: str) -> None:
+    names = listed([titled(plan.data.variable(name)) for name in grouping.names])
+    none = mask & (grouping.codes < 0)
+    if none.any():
+        behind = Behind(" · ".join(grouping.names), missing=grouping.names[:1]) if len(grouping.names) == 1 else None
+        way.add(_box("no group", say("flow_no_value", names=names), none, plan, left=True, behind=behind), last)
+    for column, group in enumerate(grouping.groups):
+        inside = mask & (grouping.codes == column)
+        key = f"group {group.key}"
+        behind = Behind(" · ".join(group.labels), group.named)
+        way.add(_box(key, named_group(group, plan.data), inside, plan, column=column, behind=behind), last)
+        _analysed(plan, way, inside, key, group, column)
+
+
+def _analysed(plan: Plan, way: _Way, mask: Mask, last: str, group: Group, column: int | None) -> None:
+    """Those who have a value in every variable named, and why the others have none."""
+    names = plan.names
+    if not names:
+        return
+    data = plan.data
+    known = np.logical_and.reduce([data.present(name) for name in names])
+    gone = mask & ~known
+    end = f" {group.key}" if group.key else ""
+    title = listed([titled(data.variable(name)) for name in names])
+    if gone.any():
+        more = tuple(_reasons(gone, plan))[:MOST_REASONS] if len(names) == 1 else tuple(_by_variable(gone, plan))
+        behind = Behind(" · ".join((names[0], *group.labels)), group.named, missing=names) if len(names) == 1 else None
+        way.add(
+            _box(
+                f"missing{end}",
+                say("flow_no_value" if len(names) == 1 else "flow_incomplete", names=title),
+                gone,
+                plan,
+                more,
+                left=True,
+                column=column,
+                behind=behind,
+            ),
+            last,
+        )
+    behind = Behind(" · ".join((*names, *group.labels)), group.named, valid=names)
+    way.add(
+        _box(f"analysed{end}", say("flow_analysed", names=title), mask & known, plan, column=column, behind=behind),
+        last,
+    )
+
+
+def _reasons(gone: Mask, plan: Plan) -> Iterator[Text]:
+    """Why a variable has no value."""
+    (name,) = plan.names
+    for reason, mask in plan.data.numbers(name).missing.reasons.items():
+        count = int((mask & gone).sum())
+        if count:
+            own = say(REASONS[reason.kind]) if reason.kind in REASONS else reason_label(reason)
+            words = verbatim(reason.words) if reason.kind == "code" and reason.words else own
+            yield say("flow_reason", reason=words, n=count)
+
+
+def _by_variable(gone: Mask, plan: Plan) -> Iterator[Text]:
+    """How many lack each of several variables."""
+    for name in plan.names[:MOST_REASONS]:
+        count = int((gone & ~plan.data.present(name)).sum())
+        if count:
+            yield say("flow_reason", reason=titled(plan.data.variable(name)), n=count)
+
+
+# On paper.
+@dataclass(frozen=True)
+class _Placed:
+    box: Box
+    left: float
+    right: float
+    top: float
+    low: float
+
+    @property
+    def middle(self) -> float:
+        return (self.left + self.right) / 2
+
+
+def figure(plan: Plan, drawings: tuple[FlowCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
+    """One panel without axes; the steps one under the other, groups side by side."""
+    (cell,) = drawings
+    placed = {one.box.key: one for one in _places(cell)}
+    deep = max(one.low for one in placed.values())
+    boxes = list(placed.values())
+    frames = Frames(
+        np.array([one.left for one in boxes]),
+        np.array([one.right for one in boxes]),
+        np.array([deep - one.low for one in boxes]),
+        np.array([deep - one.top for one in boxes]),
+        tuple(one.box.says for one in boxes),
+        tuple(one.box.left for one in boxes),
+        tuple(Item(sentences(list(one.box.says)), one.box.behind) for one in boxes),
+    )
+    ways = tuple(_way(placed[a], placed[b], deep) for a, b in cell.arrows)
+    panel = Panel(Axis((), 0.0, 1.0, bare=True), Axis((), 0.0, deep, bare=True), (Arrows(ways), frames))
+    size = plan.request.settings["size"] or "page"
+    return FigureSheet(title, (panel,), notes, _alt(cell), tuple(flow_numbers(cell)), size=size, tall=deep)
+
+
+def _places(cell: FlowCell) -> Iterator[_Placed]:
+    """Boxes from the top down; who left stands beside the way. Groups stand side by side, each kind of box in one row."""
+    columns = len({box.column for box in cell.boxes if box.column is not None}) or 1
+    y = 0.0
+    for box in (box for box in cell.boxes if box.column is None):
+        left, right = BESIDE if box.left else MAIN
+        deep = _depth(box, right - left)
+        yield _Placed(box, left, right, y, y + deep)
+        y += deep + GAP
+    for kind in ROWS_OF_GROUPS:
+        row = [box for box in cell.boxes if box.column is not None and box.key.startswith(kind)]
+        sides = [_column(box.column or 0, columns) for box in row]
+        deep = max((_depth(box, right - left) for box, (left, right) in zip(row, sides, strict=True)), default=0.0)
+        yield from (_Placed(box, left, right, y, y + deep) for box, (left, right) in zip(row, sides, strict=True))
+        y += deep + GAP if row else 0.0
+
+
+def _column(place: int, columns: int) -> tuple[float, float]:
+    if columns == 1:
+        return MAIN
+    width, gap = 1.0 / columns, 0.03 if columns < 5 else 0.015
+    return place * width + gap / 2, (place + 1) * width - gap / 2
+
+
+def _depth(box: Box, width: float) -> float:
+    """Lines that the words of a box are likely to need, and room above and below them."""
+    across = max(8, int(LETTERS_ACROSS * width) - 3)
+    return sum(max(1, ceil(LONGER * len(_in_english(text)) / across)) for text in box.says) + PAD
+
+
+def _in_english(text: Text) -> str:
+    return plain_text(text, load_style())
+
+
+def _way(start: _Placed, end: _Placed, deep: float) -> Array:
+    """Straight down to what lies below, sideways to those who left, down and across to the groups."""
+    top = deep - start.low
+    if end.box.left and end.box.column is None:
+        level = deep - (end.top + end.low) / 2
+        return np.array([[start.middle, level], [end.left, level]])
+    if abs(start.middle - end.middle) < 1e-9:
+        return np.array([[start.middle, top], [end.middle, deep - end.top]])
+    level = deep - end.top + GAP / 2
+    return np.array([[start.middle, top], [start.middle, level], [end.middle, level], [end.middle, deep - end.top]])
+
+
+def flow_numbers(cell: FlowCell) -> Iterator[Cell]:
+    """How many cases are in each box."""
+    for box in cell.boxes:
+        yield count_cell(box.n, row=box.key, column="n")
+
+
+def methods(plan: Plan, drawings: tuple[FlowCell, ...]) -> Text:
+    """Nothing is computed."""
+    del plan, drawings
+    return ()
+
+
+def _alt(cell: FlowCell) -> Text:
+    return sentences([say("flow_step", words=box.says[0], n=count_cell(box.n)) for box in cell.boxes])
+
+
+def values(cell: FlowCell) -> Json:
+    """A drawing in the form of docs/exchange.md."""
+    return {
+        "boxes": [
+            {
+                "key": box.key,
+                "says": "; ".join(map(_in_english, box.says)),
+                "n": number(box.n),
+                "left": box.left,
+            }
+            for box in cell.boxes
+        ],
+        "arrows": [list(pair) for pair in cell.arrows],
+    }
+
+
+FORM: Form[Plan, FlowCell] = Form(
+    figure=figure,
+    methods=methods,
+    values=values,
+    counts=None,
+    draw=draw,
+    most_groups=6,
+    weighted=True,
+)
