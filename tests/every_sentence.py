@@ -55,6 +55,17 @@ DEMO = (
     "describe age with outliers, outliers_by = robust",
     "check age with tests = {dagostino_pearson, jarque_bera}, adjust = holm",
     "check age with tests = {shapiro_wilk}, adjust = holm",
+    # norms, expected shares, formulas
+    "describe age, receptive_post across format against 50",
+    "describe age against 40 with median",
+    "describe age across format against 40 as boxes",
+    "describe age across format against 40 as means",
+    "describe age against 40 as histogram with mark = mean",
+    "describe age against 40 as density",
+    'count format against {"Weekly evening" 40, "Weekend intensive" 30, "Guided self-study" 30}',
+    "count completed across format against {0 1, 1 2}",
+    "describe log(reaction_ms), receptive_post - receptive_pre across bands(age, 30, 45, 60)",
+    "count (age > 30) × format",
     # medians, layouts, cross-tables
     "describe practice_min, absences across format with median, iqr, test, difference",
     "describe practice_min, absences across completed with median, q1, q3, test, difference",
@@ -359,6 +370,7 @@ SETS = {
         "count q across half",
         "count q against half",
     ),
+    "g,h\na,x\na,x\nb,y\na,y\n": ("count g against {a 1, b 1}", "count g across h against {a 1, b 1}"),
     "participant,a_1,a_2,a_3\n" + "".join(f"{k // 2 + 1},{k * 7 % 5},{k * 5 % 4},{k % 3}\n" for k in range(40)): (
         "check a_1, a_2, a_3 as scale",
     ),

@@ -85,6 +85,24 @@ SENTENCES = {
 }
 
 
+WRITTEN = (
+    "describe log(a), b - c across bands(x, 1, 2) × g",
+    "count (a * 2) × b",
+    "describe (a * b + c), a / b, a ^ 2, a - (b + c)",
+    "count (a > 3), (a is not missing), (-a)",
+    "relate a - b against c + d",
+    "describe `x y` + 1, f.g against -2.5",
+    'count a against {x 50, "y z" 30, 3 20}',
+)
+
+
+@pytest.mark.parametrize("text", WRITTEN)
+def test_formulas_norms_and_shares_are_written_as_they_are_typed(text: str) -> None:
+    request = parse(text)
+    assert show(request) == text
+    assert parse(show(request)) == request
+
+
 @pytest.mark.parametrize("text", SENTENCES)
 def test_a_sentence_means_this_request(text: str) -> None:
     assert parse(text) == SENTENCES[text]

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from itertools import permutations
+from itertools import permutations, product
 
 import numpy as np
 import pytest
@@ -10,7 +10,7 @@ from scipy import stats
 from scipy.optimize import brentq
 
 from istrel.stats.association import cramers_v
-from istrel.stats.differences import categories, means, ranks
+from istrel.stats.differences import categories, means, norms, ranks
 from istrel.stats.differences.common import Effect
 from istrel.stats.estimates import Undefined
 from istrel.stats.grouping import arrange
@@ -207,3 +207,49 @@ def test_what_cannot_be_known_says_why(groups: list[list[float]]) -> None:
     if (table.sum(axis=0) > 0).sum() < 2:
         assert isinstance(ranks.rank_test(table).p, Undefined)
         assert isinstance(ranks.ordered_effect(table).value, Undefined)
+
+
+@pytest.mark.parametrize("seed", SEEDS)
+def test_a_mean_and_a_median_against_a_norm(seed: int) -> None:
+    values = np.random.default_rng(seed).normal(3, 2, 12 + seed)
+    effect, test = norms.mean_against(
+        values.mean(), values.std(ddof=1) / np.sqrt(values.size), values.size - 1, 2.5, confidence=0.9, name="t"
+    )
+    oracle = stats.ttest_1samp(values, 2.5)
+    assert (test.statistic, test.p) == pytest.approx((oracle.statistic, oracle.pvalue), rel=1e-10)
+    low, high = oracle.confidence_interval(0.9)
+    assert (effect.low, effect.high) == pytest.approx((low - 2.5, high - 2.5), rel=1e-10)
+    middle, ranked = norms.median_against(values, 2.5, confidence=0.95)
+    assert ranked.p == pytest.approx(stats.wilcoxon(values - 2.5, method="exact").pvalue, rel=1e-9)
+    pairs = [(a + b) / 2 for k, a in enumerate(values) for b in values[k:]]
+    assert middle.value == pytest.approx(np.median(pairs) - 2.5, rel=1e-10)
+
+
+@pytest.mark.parametrize(
+    ("counts", "shares"),
+    [
+        ((7, 2), (1, 1)),
+        ((3, 1, 5), (50, 30, 20)),
+        ((0, 4, 1, 2), (1, 2, 3, 4)),
+        ((90, 30, 80), (40, 20, 40)),
+        ((5, 0), (1, 3)),
+    ],
+)
+def test_frequencies_against_expected_shares(counts: tuple[int, ...], shares: tuple[float, ...]) -> None:
+    found = norms.goodness_of_fit(np.array(counts), np.array(shares, float))
+    n, p = sum(counts), np.array(shares) / sum(shares)
+    if min(n * p) >= 5:
+        oracle = stats.chisquare(counts, n * p)
+        assert (found.statistic, found.p, found.exact) == pytest.approx(
+            (oracle.statistic, oracle.pvalue, False), rel=1e-10
+        )
+        return
+    outcomes = [o for o in product(range(n + 1), repeat=len(counts)) if sum(o) == n]
+    chances = np.array([stats.multinomial.pmf(o, n, p) for o in outcomes])
+    mine = stats.multinomial.pmf(counts, n, p)
+    assert (found.p, found.exact) == pytest.approx((chances[chances <= mine * (1 + 1e-7)].sum(), True), rel=1e-9)
+
+
+def test_what_is_not_expected_at_all_and_nothing_at_all() -> None:
+    assert norms.goodness_of_fit(np.array([3, 1]), np.array([1.0, 0.0])).p == 0.0
+    assert isinstance(norms.goodness_of_fit(np.array([0, 0]), np.array([1.0, 1.0])).p, Undefined)

@@ -14,6 +14,7 @@ from istrel.exhibits.cases import Cases, refuse_two_ways
 from istrel.exhibits.contracts import Plan, Result
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.forms.catalogue import form_of
+from istrel.exhibits.formulas import with_formulas
 from istrel.exhibits.occasions import with_occasions
 from istrel.exhibits.remarks.rows import rows_remark
 from istrel.exhibits.setting import MarginNote, Sheet
@@ -91,7 +92,10 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
         For a request that cannot be met; `at` and `length` show the word, where it was typed.
     """
     refuse_two_ways(request.settings)
-    verb, data = verb_of(request.verb), with_answer_sets(request, with_occasions(request, as_cases(data)))
+    verb, data = (
+        verb_of(request.verb),
+        with_answer_sets(request, with_formulas(request, with_occasions(request, as_cases(data)))),
+    )
     refuse_unweighable(request, data, form_is_weighted=_is_weighted(request.shape))
     plan: Plan = verb.resolve(request, data, standing)
     result = _hidden(verb, plan, verb.compute(plan))

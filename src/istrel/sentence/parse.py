@@ -15,12 +15,14 @@ from lark import Lark, Token, Transformer, Tree
 from lark import __version__ as lark_version
 from lark.exceptions import UnexpectedInput, VisitError
 
+from istrel.data.column import show_value
 from istrel.data.formula.tree import (
     And,
     Arithmetic,
     Between,
     Call,
     Comparison,
+    Computed,
     Condition,
     Expression,
     Formula,
@@ -40,6 +42,7 @@ from istrel.sentence.mistakes import explain
 from istrel.sentence.quoting import unquoted
 from istrel.sentence.request import AllOf, Crossed, Request, Subject
 from istrel.sentence.settings import Said, read_settings, refuse_strangers, without_strangers
+from istrel.sentence.show_formula import show_expression
 from istrel.sentence.vocabulary import CLAUSES_OF, FORMS, VERBS
 
 SIGNS = {"×": "*", "−": "-"}
@@ -164,7 +167,7 @@ class Build(Transformer[Token, Any]):
         return Name(unquoted(str(token)), (token.start_pos or 0) + (token.type == "QUOTED_NAME"))
 
     def crossed(self, parts: list[Any]) -> Crossed:
-        return Crossed(tuple(part for part in parts if isinstance(part, Name)))
+        return Crossed(tuple(_variable(part) for part in parts if not isinstance(part, Token)))
 
     def all_measured(self, parts: list[Token]) -> AllOf:
         return AllOf("measured", parts[0].start_pos or 0)
@@ -179,7 +182,17 @@ class Build(Transformer[Token, Any]):
         return "subjects", tuple(parts)
 
     def against(self, parts: list[Any]) -> tuple[Token, str, Any]:
-        return parts[0], "against", tuple(parts[1:])
+        return (
+            parts[0],
+            "against",
+            tuple(part if isinstance(part, Literal | tuple) else _variable(part) for part in parts[1:]),
+        )
+
+    def shares(self, parts: list[Any]) -> tuple[Any, ...]:
+        return tuple(part for part in parts if not isinstance(part, Token))
+
+    def expected(self, parts: list[Any]) -> tuple[float | str, float]:
+        return parts[0].value, float(parts[1])
 
     def given(self, parts: list[Any]) -> tuple[Token, str, Any]:
         return parts[0], "given", tuple(parts[1:])
@@ -206,11 +219,12 @@ class Build(Transformer[Token, Any]):
                 continue
             if clause in said:
                 raise Problem(f"“{word}” stands twice; say each part once.", at=word.start_pos, length=len(word))
-            if verb.casefold() not in CLAUSES_OF.get(clause, VERBS):
+            if verb.casefold() not in CLAUSES_OF.get(clause, VERBS) and not _is_norm(clause, content):
                 owners = " and ".join(CLAUSES_OF[clause])
                 raise Problem(f"“{word}” belongs to {owners}.", at=word.start_pos, length=len(word))
             said[clause] = content
         form = said.pop("form", None)
+        said |= _against(str(verb).casefold(), said.pop("against", ()))
         request = Request(
             verb=str(verb).casefold(),
             subjects=subjects,
@@ -301,6 +315,78 @@ class Build(Transformer[Token, Any]):
 
     def expression(self, parts: list[Any]) -> Formula:
         return cast(Formula, parts[0])
+
+
+def _is_norm(clause: str, content: tuple[Any, ...]) -> bool:
+    """Whether a number stands after “against”: whatever is measured can be compared with one."""
+    return clause == "against" and all(isinstance(part, Literal) for part in content)
+
+
+def _against(verb: str, parts: tuple[Any, ...]) -> dict[str, Any]:
+    """What stands after “against”: variables, a norm, or shares that are expected.
+
+    Raises
+    ------
+    Problem
+        For a mixture, and for what the verb does not compare with.
+    """
+    names = tuple(part for part in parts if isinstance(part, Name))
+    if len(names) == len(parts):
+        return {"against": names} if names else {}
+    (first, *more) = parts
+    if more:
+        raise Problem("After “against” come variables, or one number, or shares in braces.", **_place(parts[-1]))
+    if isinstance(first, Literal):
+        if verb != "describe" or isinstance(first.value, str):
+            raise Problem(
+                f"“{show_value(first.value)}” is a number; “{verb}” takes variables after “against”.", **_place(first)
+            )
+        return {"norm": first.value}
+    if verb != "count":
+        raise Problem(f"Shares that are expected are for count; “{verb}” does not take them.")
+    if len(dict(first)) < len(first) or not sum(share for _, share in first) > 0:
+        raise Problem("Each value has one expected share, and their sum is above 0.")
+    return {"expected": first}
+
+
+def _variable(part: Any) -> Name:
+    """A name, or what is computed under the name of its formula.
+
+    Raises
+    ------
+    Problem
+        For a value alone, which is no variable.
+    """
+    if isinstance(part, Name):
+        return part
+    if isinstance(part, Literal):
+        if isinstance(part.value, str):
+            says = f"Names stand in back quotes, texts in double ones: write `{part.value}`."
+            raise Problem(says, at=part.at - 1, length=len(part.value) + 2)
+        raise Problem(f"“{show_value(part.value)}” is a value; a variable or a formula stands here.", **_place(part))
+    text = show_expression(part)
+    return Computed(f"({text})" if _needs_brackets(part) else text, _begins(part), part)
+
+
+def _needs_brackets(part: Any) -> bool:
+    """Whether a formula would mean something else in a list of variables: × crosses there, and conditions end it."""
+    match part:
+        case Arithmetic(operator, left, right):
+            return operator == "*" or _needs_brackets(left) or _needs_brackets(right)
+        case Negative():
+            return True
+        case _:
+            return is_condition(part)
+
+
+def _begins(part: Any) -> int:
+    """Where a formula begins, as far as its parts tell; −1 where none does."""
+    if isinstance(part, tuple):
+        return min((at for inner in part if (at := _begins(inner)) >= 0), default=-1)
+    own = getattr(part, "at", -1)
+    if own >= 0 or not hasattr(part, "__dataclass_fields__"):
+        return int(own)
+    return _begins(tuple(getattr(part, name) for name in part.__dataclass_fields__))
 
 
 def _no_such_form(request: Request) -> Problem:

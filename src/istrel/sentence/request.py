@@ -4,8 +4,9 @@ from __future__ import annotations
 
 from dataclasses import dataclass, field
 
-from istrel.data.formula.tree import Condition, Name, Span
-from istrel.sentence.quoting import show_name
+from istrel.data.column import show_value
+from istrel.data.formula.tree import Computed, Condition, Name, Span
+from istrel.sentence.quoting import PLAIN_NAME, RESERVED, show_name
 from istrel.sentence.settings import Place, Settings, show_setting
 from istrel.sentence.show_formula import show_condition
 from istrel.sentence.vocabulary import usual_form
@@ -41,6 +42,10 @@ class Request:
         Variables that are taken out of both sides of a relation.
     across
         Groupings, each one name or several crossed.
+    norm
+        The value after “against” that each group is compared with; None where there is none.
+    expected
+        (value, share) pairs after “against”, which frequencies are compared with.
     form
         None where the sentence does not say `as`: it follows from the levels of measurement.
     form_at
@@ -53,6 +58,8 @@ class Request:
     given: tuple[Name, ...] = ()
     across: tuple[Crossed, ...] = ()
     among: Condition | None = None
+    norm: float | None = None
+    expected: tuple[tuple[float | str, float], ...] = ()
     form: str | None = None
     settings: Settings = field(default_factory=Settings)
     form_at: int = field(default=-1, compare=False)
@@ -72,7 +79,11 @@ def show(request: Request) -> str:
     """The request as a sentence, in the order of the clauses; parsing it gives the same request."""
     parts = [request.verb, ", ".join(_subject(subject) for subject in request.subjects)]
     if request.against:
-        parts += ["against", ", ".join(show_name(name.text) for name in request.against)]
+        parts += ["against", ", ".join(_name(name) for name in request.against)]
+    if request.norm is not None:
+        parts += ["against", show_value(request.norm)]
+    if request.expected:
+        parts += ["against", _shares(request.expected)]
     if request.given:
         parts += ["given", ", ".join(show_name(name.text) for name in request.given)]
     if request.across:
@@ -93,4 +104,21 @@ def _subject(subject: Subject) -> str:
         case Span(first, last):
             return f"{show_name(first.text)} .. {show_name(last.text)}"
         case Crossed(names):
-            return " × ".join(show_name(name.text) for name in names)
+            return " × ".join(_name(name) for name in names)
+
+
+def _shares(expected: tuple[tuple[float | str, float], ...]) -> str:
+    """Values with their shares, in braces."""
+    pairs = (f"{_value(value)} {show_value(share)}" for value, share in expected)
+    return f"{{{', '.join(pairs)}}}"
+
+
+def _value(value: float | str) -> str:
+    if isinstance(value, float):
+        return show_value(value)
+    return value if PLAIN_NAME.match(value) and value.casefold() not in RESERVED else f'"{value}"'
+
+
+def _name(name: Name) -> str:
+    """As it is typed: a formula needs no back quotes."""
+    return name.text if isinstance(name, Computed) else show_name(name.text)

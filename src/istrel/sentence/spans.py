@@ -49,13 +49,27 @@ def spans(text: str) -> tuple[WordSpan, ...]:
             role = "subject"
         elif role == "setting" and word == "," and deep <= 0:
             found.append(WordSpan(match.start(), len(match.group()), "sign"))
-        elif role in ("condition", "setting"):
+        elif role in ("condition", "setting") or (role in LIST_ROLES and _goes_on(text, found, match, role)):
             _extend(found, match, role)
         elif word in (",", "×", "*", "..") or (role == "form" and " ".join(word.split()) not in FORMS):
             found.append(WordSpan(match.start(), len(match.group()), "sign"))
         else:
             found.append(WordSpan(match.start(), len(match.group()), role))
     return tuple(found)
+
+
+WITHIN = set("+-−/^(")  # signs after which a formula goes on
+
+
+def _goes_on(text: str, found: list[WordSpan], match: re.Match[str], role: str) -> bool:
+    """Whether a word belongs to the formula that stands before it: within its brackets, or beside a sign that computes."""
+    last = found[-1]
+    if last.role != role:
+        return False
+    before = text[last.start : last.start + last.length]
+    open_ = before.count("(") > before.count(")")
+    signed = before[-1] in WITHIN or match.group() in ("+", "-", "−", "/", "^", "(")
+    return open_ or signed
 
 
 def _extend(found: list[WordSpan], match: re.Match[str], role: str) -> None:

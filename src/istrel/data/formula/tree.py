@@ -101,6 +101,13 @@ class Or:
     parts: tuple[Condition, ...]
 
 
+@dataclass(frozen=True)
+class Computed(Name):
+    """A formula where a variable may stand: its text, tidied, is what it is called."""
+
+    formula: Formula | None = None
+
+
 Expression = Name | Literal | Arithmetic | Negative | Call
 Condition = Comparison | Between | OneOf | IsMissing | Not | And | Or
 Formula = Expression | Condition

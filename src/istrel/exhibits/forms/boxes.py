@@ -28,7 +28,7 @@ from istrel.exhibits.forms.common import (
     room_beside,
 )
 from istrel.exhibits.forms.identity import case_names
-from istrel.exhibits.forms.places import Stands, lying, places_axis, stands_of
+from istrel.exhibits.forms.places import Stands, lying, places_axis, stands_of, with_norm
 from istrel.exhibits.forms.swarm import Room, swarm, thinned
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.shared import moments_of
@@ -198,6 +198,7 @@ def _panel(name: str, mine: list[BoxCell], plan: Plan) -> Panel:
             marks.append(Dots(middles, means, series=3, ink="curve"))
         marks += _far(some, middles, (high - low) / DOTS_ACROSS, series, plan)
     x = places_axis(stands, plan)
+    marks, low, high = with_norm(marks, x, (low, high), plan)
     y = axis_of(name, plan, *room_beside(low, high, 0.04, log=log), log=log)
     return Panel(x, y, tuple(marks), lying=lying(plan, stands, [c.group.labels[0] for c in cells if c.group.labels]))
 

@@ -28,7 +28,7 @@ from istrel.exhibits.forms.common import (
     room_beside,
 )
 from istrel.exhibits.forms.curves import NONE, bandwidth_words, bounds_of, density_of, reflected_note
-from istrel.exhibits.forms.histogram_panels import marked_values, upright_marks
+from istrel.exhibits.forms.histogram_panels import marked_values, norm_of, upright_marks
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Text, say, sentences
@@ -177,7 +177,8 @@ def _overlaid(plan: Plan, drawings: tuple[DensityCell, ...]) -> tuple[Panel, ...
                 marks.append(Band(cell.x, np.zeros(cell.x.size), cell.y, series=k))
             marks.append(_line(cell, k, plan, named=several))
         if not several:
-            marks += upright_marks(marked_values(mine[0], plan.request.settings["mark"]), name, plan, top)
+            values = [*marked_values(mine[0], plan.request.settings["mark"]), *norm_of(plan)]
+            marks += upright_marks(values, name, plan, top)
         title, meaning = _height(plan)
         n = None if several else n_cell(mine[0].n, name, mine[0].group)
         y = Axis(title, 0.0, top, meaning=meaning)

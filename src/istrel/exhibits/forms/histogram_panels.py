@@ -160,7 +160,14 @@ def marked_values(cell: Marked, said: str | None) -> list[tuple[float, Text]]:
 
 def _marked(cell: HistogramCell, plan: Plan, top: float) -> list[Mark]:
     """Upright lines at what is marked, each named beside its end."""
-    return upright_marks(marked_values(cell, plan.request.settings["mark"]), cell.variable, plan, top)
+    values = [*marked_values(cell, plan.request.settings["mark"]), *norm_of(plan)]
+    return upright_marks(values, cell.variable, plan, top)
+
+
+def norm_of(plan: Plan) -> list[tuple[float, Text]]:
+    """The norm that a sentence compares with, as a value to mark."""
+    norm = plan.request.norm
+    return [] if norm is None else [(norm, say("symbol_norm"))]
 
 
 def upright_marks(values: list[tuple[float, Text]], name: str, plan: Plan, top: float) -> list[Mark]:

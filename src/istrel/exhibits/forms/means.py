@@ -22,7 +22,7 @@ from istrel.exhibits.forms.common import (
     n_cell,
     room_beside,
 )
-from istrel.exhibits.forms.places import Stands, lying, places_axis, stands_of
+from istrel.exhibits.forms.places import Stands, lying, places_axis, stands_of, with_norm
 from istrel.exhibits.forms.swarm import Room, swarm, thinned
 from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.shared import moments_of
@@ -156,9 +156,11 @@ def _panel(name: str, mine: list[MeansCell], plan: Plan) -> Panel:
             marks.append(Dots(x, y, series=stand.series, small=True))
     for series, label in enumerate(stands.series):
         marks += _series(mine, stands, series, label, plan)
+    x_axis = places_axis(stands, plan)
+    marks, low, high = with_norm(marks, x_axis, (low, high), plan)
     y_axis = axis_of(name, plan, *room_beside(low, high, 0.08))
     names = [] if _ordered(plan) else [c.group.labels[0] for c in mine if c.group.labels]  # an order runs to the right
-    return Panel(places_axis(stands, plan), y_axis, tuple(marks), lying=lying(plan, stands, names))
+    return Panel(x_axis, y_axis, tuple(marks), lying=lying(plan, stands, names))
 
 
 def _series(mine: list[MeansCell], stands: Stands, series: int, label: Text, plan: Plan) -> list[Mark]:

@@ -9,7 +9,7 @@ import numpy as np
 
 from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Drawing, Plan
-from istrel.exhibits.figure import Array, Axis, Place
+from istrel.exhibits.figure import Array, Axis, Line, Mark, Place
 from istrel.exhibits.forms.common import n_cell
 from istrel.exhibits.text import Text, joined, say, value_label
 from istrel.exhibits.wording import crossed_title, group_label, groups_words
@@ -144,3 +144,12 @@ def names_are_long(names: Sequence[str], places: int) -> bool:
     room = FIELD_MM / max(1, places) - 1.0
     words = [len(word) for name in names for word in name.split()]
     return max(words, default=0) * LETTER_MM > room or max(map(len, names), default=0) * LETTER_MM > MOST_LINES * room
+
+
+def with_norm(marks: list[Mark], x: Axis, ends: tuple[float, float], plan: Plan) -> tuple[list[Mark], float, float]:
+    """(marks behind which lies a line at the norm of a sentence, the lowest and the highest value), norm included."""
+    norm = plan.request.norm
+    if norm is None:
+        return marks, *ends
+    line = Line(np.array([x.low, x.high]), np.array([norm, norm]), ink="quiet", dashed=True)
+    return [line, *marks], min(ends[0], norm), max(ends[1], norm)

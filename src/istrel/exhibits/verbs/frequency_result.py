@@ -9,6 +9,7 @@ from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
 from istrel.exhibits.text import Count, Hidden, Text
 from istrel.exhibits.weights import Weighed
+from istrel.stats.differences.norms import Fit
 from istrel.stats.estimates import Undefined
 from istrel.stats.quantiles import EMPTY
 
@@ -70,6 +71,8 @@ class FrequencyCell:
         Valid cases outside the class limits.
     weighted_n
         Σw of the cases with a value; None where each row counts as one.
+    fit
+        The test against expected shares, in the order of the levels; None where none are expected.
     parts
         (what, its weighted share in %) of all cases: those missing, by reason, and the total.
     """
@@ -85,6 +88,7 @@ class FrequencyCell:
     outside: Count = 0
     weighted_n: float | None = None
     parts: tuple[tuple[str, float | Undefined], ...] = ()
+    fit: Fit | None = None
 
     @property
     def names(self) -> tuple[str, ...]:

@@ -16,9 +16,18 @@ def frequency_values(cell: FrequencyCell) -> Json:
         "missing": number(cell.missing),
         "missing_reasons": {reason.name: number(count) for reason, count in cell.reasons},
         "levels": [_level(level, cell) for level in cell.levels],
+        **_fit(cell),
         **({"outside": number(cell.outside)} if cell.closed else {}),
         **({"weighted_n": number(cell.weighted_n)} if cell.weighted_n is not None else {}),
     }
+
+
+def _fit(cell: FrequencyCell) -> Json:
+    """The test against expected shares."""
+    if (fit := cell.fit) is None:
+        return {}
+    test = {"statistic": number(fit.statistic), "df": fit.df, "p": number(fit.p), "exact": fit.exact}
+    return {"expected_percent": [100.0 * share for share in fit.expected], "tests": {"goodness_of_fit": test}}
 
 
 def _level(level: Level, cell: FrequencyCell) -> Json:

@@ -104,6 +104,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     _refuse_classless(plan)
     _refuse_boundless(plan)
     _refuse_orders(plan)
+    _refuse_expected(plan)
     return plan
 
 
@@ -215,6 +216,25 @@ def _refuse_boundless(plan: CountPlan) -> None:
         if count > most and not (what != "columns" and top):
             message = f"This makes a table of {count:,} {what}; one holds {most:,}."
             raise Problem(f"{message} Count classes or bands, name the most frequent (top = 20), or limit the cases.")
+
+
+def _refuse_expected(plan: CountPlan) -> None:
+    """Raises where expected shares have no values to belong to, or would not be compared with all of them."""
+    if not plan.request.expected:
+        return
+    one = len(plan.subjects) == 1 and len(plan.subjects[0].names) == 1
+    if not one or plan.classed:
+        raise Problem("Expected shares belong to the values of one variable; count one, value by value.")
+    if plan.form != "table":
+        raise Problem(
+            f"Expected shares stand in a table; leave “as {plan.form}” out.", at=plan.request.form_at, length=4
+        )
+    said = plan.request.settings
+    for name in ("top", "hide_below"):
+        if said[name]:
+            raise _of_setting(f"“{name}” leaves out what is compared with expected shares; leave it out.", name, plan)
+    if plan.cases.weighted:
+        raise Problem("A test against expected shares is not defined under weights; add “with unweighted”.")
 
 
 def _refuse_orders(plan: CountPlan) -> None:

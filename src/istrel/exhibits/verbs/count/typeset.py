@@ -74,6 +74,8 @@ def _columns(plan: CountPlan, cells: list[FrequencyCell], *, missing: bool, grou
         columns.append(Column("cumulative_percent", "head_cumulative_percent"))
     if said["intervals"]:
         columns.append(Column("low", "head_interval"))
+    if plan.request.expected:
+        columns.append(Column("expected", "head_expected"))
     return columns
 
 
@@ -166,6 +168,10 @@ def _level_cell(level: Level, cell: FrequencyCell, key: str) -> Text:
             for side in ("low", "high")
         }
         return say("interval", **limits)
+    if key == "expected":
+        assert cell.fit is not None
+        share = 100.0 * cell.fit.expected[cell.levels.index(level)]
+        return (Cell(share, Kind.PERCENT, row=row, column=f"{group}/expected"),)
     value = getattr(level, key)
     behind = None if isinstance(value, Hidden) else behind
     return (Cell(value, Kind.PERCENT, row=row, column=f"{group}/{key}", behind=behind),)

@@ -62,8 +62,28 @@ def frequency_notes(
         level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
         weighted = result.cases.weighted
         texts.append(say("intervals_on_logits" if weighted else "intervals_are_wilson_intervals_of", level=level))
+    texts += [fit_words(cell, several=len(cells) > 1) for cell in cells if cell.fit is not None]
     texts += hidden_note(plan.request.settings["hide_below"], result.cells)
     return general(texts)
+
+
+def fit_words(cell: FrequencyCell, *, several: bool) -> Text:
+    """ "Against the expected shares: χ²(2, N = 604) = 3.21, p = .201."."""
+    fit = cell.fit
+    assert fit is not None
+    row = f"{cell.variables[0]} @ {cell.group.key} against"
+    if isinstance(fit.p, Undefined):
+        said = say("no_test", reason=why(fit.p))
+        return (*group_label(cell.group, several=True), Run(": "), *said) if several else said
+    p, n = p_words(fit.p, row=row, column="p"), count_cell(cell.n, row=row, column="N")
+    if fit.exact or isinstance(fit.statistic, Undefined):
+        test = say("exact_fit", n=n, p=p)
+    else:
+        statistic = Cell(fit.statistic, Kind.STATISTIC, row=row, column="chi_square")
+        test = say("chi_square_with_n", df=count_cell(fit.df, row=row, column="df"), n=n, statistic=statistic, p=p)
+    if several:
+        return say("fit_of_group", group=group_label(cell.group, several=True), test=test)
+    return say("fit_against_expected", test=test)
 
 
 def figure_notes(plan: CountPlan, result: CountResult) -> tuple[Note, ...]:
@@ -228,6 +248,9 @@ def methods_of(plan: CountPlan, result: CountResult) -> Text:
         said.append(say("exact_tests_beyond_2_2"))
     if crossed and plan.request.settings["residuals"]:
         said.append(say("adjusted_residuals_follow_haberman_1973"))
+    fits = [cell.fit for cell in result.cells if isinstance(cell, FrequencyCell) and cell.fit is not None]
+    if any(isinstance(fit.p, float) for fit in fits):
+        said.append(say("exact_fit_defined" if any(fit.exact for fit in fits) else "fit_defined"))
     if plan.request.settings["intervals"] and not plan.against:
         said.append(say("shares_have_logit_intervals" if plan.cases.weighted else "percentages_of_valid_cases_have"))
     for decided_by in dict.fromkeys(result.decided_by.values()):
@@ -281,6 +304,8 @@ def numbers(plan: CountPlan, result: CountResult) -> Iterator[Cell]:
         match cell:
             case FrequencyCell():
                 yield from level_cells(cell)
+                if cell.fit is not None:
+                    yield from cells_in(fit_words(cell, several=False))
             case SetCell():
                 yield from set_numbers(cell)
             case _:

@@ -4,11 +4,12 @@ from __future__ import annotations
 
 from typing import NamedTuple
 
+from istrel.exhibits.cases import Group
 from istrel.exhibits.table import Head, Note
 from istrel.exhibits.text import Cell, Hidden, Run, Text, in_a_row, joined, opened, say, verbatim
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference
-from istrel.exhibits.wording import ADJUSTMENTS, group_label, p_words, person_title, titled
+from istrel.exhibits.wording import ADJUSTMENTS, group_label, in_group, p_words, person_title, titled
 from istrel.stats.differences.common import Effect
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
@@ -68,6 +69,7 @@ TESTS = {
     "repeated_f": ("repeated_f_test", "symbol_f"),
     "friedman": ("friedman_test", "symbol_chi_square"),
     "cochran_q": ("cochran_q_test", "symbol_q"),
+    "one_sample_t": ("one_sample_t_test", "symbol_t"),
     "design_t": ("design_t_test", "symbol_t"),
     "design_f": ("design_f_test", "symbol_f"),
     "rao_scott_f": ("rao_scott_f_test", "symbol_f"),
@@ -173,10 +175,34 @@ def difference_heads(plan: DescribePlan, result: DescribeResult) -> tuple[Head, 
     return (*effect, *((Head(p),) if said["test"] else ()))
 
 
+def norm_heads(result: DescribeResult) -> tuple[Head, ...]:
+    """The heads of the columns that compare with a norm."""
+    found = next((d for d in result.differences if d.norm is not None), None)
+    if found is None or found.effect is None:
+        return ()
+    effects = [d.effect for d in result.differences if d.effect is not None]
+    symbol = opened(say(_measure(found).symbol))
+    has_interval = any(isinstance(effect.low, float) for effect in effects)
+    level = Cell(100 * next((e.level for e in effects if isinstance(e.low, float)), 0.95), Kind.EDGE)
+    return (Head(say("head_measure", symbol=symbol, level=level) if has_interval else symbol), Head(say("head_p")))
+
+
+def norm_cells(name: str, group: Group, plan: DescribePlan, result: DescribeResult) -> tuple[Text, ...]:
+    """The cells under those heads."""
+    found = next((d for d in result.differences if d.variable == name and d.group == group), None)
+    if found is None or found.effect is None or found.test is None:
+        return ()
+    row = f"{name} @ {group.key}" if group.key else name
+    effect = _effect(found, plan, row=row, column="against")
+    return effect, (Cell(found.p, Kind.P, row=row, column="against p"),)
+
+
 def difference_cells(
     name: str, grouping: tuple[str, ...], plan: DescribePlan, result: DescribeResult, marks: Marks
 ) -> list[Text]:
     """The cells under those heads; empty for a variable that has no difference."""
+    if plan.request.norm is not None:
+        return []
     heads = len(difference_heads(plan, result)) if grouping else 0
     found = next((d for d in result.differences if (d.variable, d.grouping) == (name, grouping)), None)
     if found is None:
@@ -237,7 +263,11 @@ def difference_texts(plan: DescribePlan, result: DescribeResult) -> list[Text]:
     said: list[Text] = []
     for difference in result.differences:
         parts = [part for part in (_effect_words(difference, plan), _test_words(difference)) if part]
-        if parts:
+        if parts and difference.norm is not None and difference.group is not None:
+            name = titled(plan.data.variable(difference.variable))
+            where, norm = in_group(difference.group, plan.data), Cell(difference.norm, Kind.EDGE)
+            said.append(say("compared_with_norm", name=name, where=where, norm=norm, difference=in_a_row(parts)))
+        elif parts:
             name = titled(plan.data.variable(difference.variable))
             said.append(say("difference_of", name=name, difference=in_a_row(parts)))
     return said
@@ -296,6 +326,8 @@ def _test_words(difference: Difference) -> Text:
 
 
 def _row(difference: Difference) -> str:
+    if difference.group is not None:
+        return f"{difference.variable} @ {difference.group.key} against {difference.norm:g}"
     return f"{difference.variable} @ {' × '.join(difference.grouping)}"
 
 
@@ -310,6 +342,7 @@ def difference_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:
     if result.differences and said["missing"] == "show" and any(("",) in g.values for g in plan.groupings):
         texts.append(say("compared_without_missing"))
     texts += _of_persons(plan, result)
+    texts += _of_norm(result)
     tested = [d for d in result.differences if d.test is not None]
     if tested and said["adjust"] != "none":
         known = sum(isinstance(d.test.p, float) for d in tested if d.test is not None)
@@ -320,6 +353,16 @@ def difference_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:
         if d.test is not None and d.test.error
     ]
     return texts
+
+
+def _of_norm(result: DescribeResult) -> list[Text]:
+    """What is compared with a norm, and by which test."""
+    found = next((d for d in result.differences if d.norm is not None), None)
+    if found is None or found.effect is None or found.test is None:
+        return []
+    norm = Cell(found.norm, Kind.EDGE)
+    named = "norm_median" if found.effect.measure == "median_difference" else "norm_mean"
+    return [say(named, norm=norm, test=say(TESTS[found.test.name][0]))]
 
 
 def _of_persons(plan: DescribePlan, result: DescribeResult) -> list[Text]:
@@ -348,10 +391,9 @@ def difference_reasons(result: DescribeResult) -> list[object]:
 
 def difference_methods(result: DescribeResult) -> list[Text]:
     """Sentences that name each measure and each test."""
-    measures = dict.fromkeys(
-        _measure(d).defined for d in result.differences if d.effect and isinstance(d.effect.value, float)
-    )
-    tests = dict.fromkeys(d.test.name for d in result.differences if d.test and isinstance(d.p, float))
+    between = [d for d in result.differences if d.norm is None]  # the note says what is compared with a norm
+    measures = dict.fromkeys(_measure(d).defined for d in between if d.effect and isinstance(d.effect.value, float))
+    tests = dict.fromkeys(d.test.name for d in between if d.test and isinstance(d.p, float))
     said = [say(defined) for defined in measures]
     if tests:
         said.append(say("groups_were_compared_by_these", tests=joined([say(TESTS[name][0]) for name in tests])))

@@ -11,6 +11,7 @@ from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping, shown_categories
 from istrel.exhibits.persons import Persons, persons_of
 from istrel.exhibits.shared import arranged, moments_of
+from istrel.exhibits.verbs.describe.norms import against_norm
 from istrel.exhibits.verbs.describe.of_samples import difference_of_sample
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject, by_ranks
 from istrel.exhibits.verbs.describe.result import Difference
@@ -27,6 +28,8 @@ Counts = NDArray[np.int64]
 def differences_of(plan: DescribePlan) -> tuple[Difference, ...]:
     """One per variable and grouping, adjusted together."""
     said = plan.request.settings
+    if plan.request.norm is not None:
+        return tuple(against_norm(plan))
     if not (said["difference"] or said["test"]):
         return ()
     named = [grouping for grouping in plan.groupings if grouping.names]

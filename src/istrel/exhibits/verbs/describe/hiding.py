@@ -129,7 +129,15 @@ def _frequent(cell: MeasuredCell, below: int) -> bool:
 def _differences(differences: tuple[Difference, ...], cells: tuple[ResultCell, ...]) -> tuple[Difference, ...]:
     """Measures and tests go where a count of their variable is hidden; and where they tell how many persons were seen twice."""
     gone = {cell.names[0] for cell in cells if any(isinstance(count, Hidden) for count in _all_counts(cell))}
-    return tuple(_untold(d) if d.variable in gone or d.persons else d for d in differences)
+    hidden = {(cell.names[0], cell.group) for cell in cells if isinstance(cell, MeasuredCell) and _without_middle(cell)}
+    return tuple(
+        _untold(d) if d.variable in gone or d.persons or (d.variable, d.group) in hidden else d for d in differences
+    )
+
+
+def _without_middle(cell: MeasuredCell) -> bool:
+    """Whether mean or median are hidden: a norm is known, so that the difference from it would tell them."""
+    return any(isinstance(cell.statistics.get(key), Hidden) for key in ("mean", "median"))
 
 
 def _untold(difference: Difference) -> Difference:

@@ -102,6 +102,8 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     usual = USUAL_BESIDE if layout in ("columns", "variables") else USUAL
     shown = tuple(dict.fromkeys((*(said or usual), *percentiles)))
     computed = tuple(dict.fromkeys((*shown, *ALWAYS)))
+    if request.norm is not None:
+        _refuse_norm(request, subjects, form)
     if form == "table":
         _refuse_idle(request, shown)
         _refuse_measures(request, subjects)
@@ -115,7 +117,7 @@ NEEDS = {"trim": ("trimmed_mean",), "fences": ("outliers",), "outliers_by": ("ou
 def _refuse_idle(request: Request, shown: tuple[str, ...]) -> None:
     """Raises for a setting that says how something is made which the table does not show."""
     said = request.settings
-    compares = said["difference"] or said["test"]
+    compares = said["difference"] or said["test"] or request.norm is not None
     ranked = [name for name, entry in STATISTICS.items() if entry.ranks and not entry.of_order]
     needs = {
         **NEEDS,
@@ -133,6 +135,28 @@ def _refuse_idle(request: Request, shown: tuple[str, ...]) -> None:
                 at=at,
                 length=length,
             )
+
+
+WITH_A_NORM = ("table", "histogram", "density", "boxes", "means")
+
+
+def _refuse_norm(request: Request, subjects: tuple[Subject, ...], form: str) -> None:
+    """Raises where there is no number that could be compared with a norm, or no place for it."""
+    words = next((subject.name for subject in subjects if subject.treated != "numbers"), None)
+    if words is not None:
+        raise Problem(
+            f"“{words}” is not measured in numbers, so it is not compared with {show_value(request.norm or 0.0)}."
+        )
+    if form not in WITH_A_NORM:
+        message = f"A norm is not drawn as {form}; choose {' or '.join(WITH_A_NORM[1:])}."
+        raise Problem(message, at=request.form_at, length=len(form), instead=WITH_A_NORM[1:])
+    for name in ("difference", "test"):
+        if request.settings[name]:
+            at, length = request.settings.place_of(name)
+            message = f"“{name}” compares groups, and “against” each with a norm; leave one of them out."
+            raise Problem(message, at=at, length=length)
+    if request.settings["layout"] not in (None, "rows"):
+        raise _misplaced(request, "What is compared with a norm stands in rows; leave layout out.")
 
 
 def _refuse_measures(request: Request, subjects: tuple[Subject, ...]) -> None:
@@ -158,6 +182,8 @@ def _layout(request: Request, subjects: tuple[Subject, ...], groupings: tuple[Gr
     settings = request.settings
     said, mixed = settings["layout"], any(subject.treated == "categories" for subject in subjects)
     compared = next((name for name in ("difference", "test") if settings[name]), "")
+    if request.norm is not None:
+        return "rows" if said is None else str(said)
     if said == "answers":
         raise _misplaced(request, "Answers stand in columns where they are counted: begin with count.")
     if mixed and said not in (None, "columns"):

@@ -91,6 +91,8 @@ class Difference:
         The same difference by another measure, for texts and programs.
     persons, paired
         On how many persons it rests, 0 where each row is a case of its own; and whether it is within them.
+    group, norm
+        The group that is compared with a norm, and the norm; None for differences between groups.
     """
 
     variable: str
@@ -104,6 +106,8 @@ class Difference:
     besides: Effect | None = None
     persons: int = 0
     paired: bool = False
+    group: Group | None = None
+    norm: float | None = None
 
     @property
     def p(self) -> float | Undefined:

@@ -11,7 +11,13 @@ from istrel.exhibits.table import About, Head, Row, TableSheet
 from istrel.exhibits.text import Text, listed, say, value_label
 from istrel.exhibits.verbs.describe.beside import side_by_side
 from istrel.exhibits.verbs.describe.cells import cell_of, counts_of, paired_heads
-from istrel.exhibits.verbs.describe.difference_words import Marks, difference_cells, difference_heads
+from istrel.exhibits.verbs.describe.difference_words import (
+    Marks,
+    difference_cells,
+    difference_heads,
+    norm_cells,
+    norm_heads,
+)
 from istrel.exhibits.verbs.describe.margin import margin_notes
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
@@ -40,23 +46,28 @@ def _sheet(plan: DescribePlan, result: DescribeResult) -> Sheet:
 
 def _in_rows(plan: DescribePlan, result: DescribeResult) -> TableSheet:
     """Groups one under the other; the differences of a grouping stand in the line above its groups."""
-    marks, compared = Marks(result), difference_heads(plan, result) if has_groups(plan.groupings) else ()
+    marks, compared = Marks(result), difference_heads(plan, result) if _compares_groups(plan) else ()
+    normed = norm_heads(result)
     one = len(plan.subjects) == 1 and not compared
     rows: list[Row] = []
     for subject in plan.subjects:
         rows += _variable_rows(subject.name, plan, result, marks, one=one)
     spanners, heads = paired_heads(plan.shown, plan.request.settings["confidence"])
-    table = (Head(_stub(plan, one=one and has_groups(plan.groupings))), *heads, *compared)
-    top = ((Head(()), *spanners, *(Head(()) for _ in compared)),) if any(s.text for s in spanners) else ()
-    notes = (*notes_of(plan, result), *marks.notes(result))
+    table = (Head(_stub(plan, one=one and has_groups(plan.groupings))), *heads, *compared, *normed)
+    top = ((Head(()), *spanners, *(Head(()) for _ in (*compared, *normed))),) if any(s.text for s in spanners) else ()
+    notes = (*notes_of(plan, result), *(() if normed else marks.notes(result)))
     return TableSheet(title_of(plan), (*top, table), tuple(rows), notes)
+
+
+def _compares_groups(plan: DescribePlan) -> bool:
+    return has_groups(plan.groupings) and plan.request.norm is None
 
 
 def _variable_rows(name: str, plan: DescribePlan, result: DescribeResult, marks: Marks, *, one: bool) -> list[Row]:
     title, about = titled_with_unit(plan.data.variable(name)), About(name)
     mine = [cell for cell in result.cells if isinstance(cell, MeasuredCell) and cell.variable == name]
     if not has_groups(plan.groupings):
-        return [Row(title, _values(cell, plan), about=about, counts=counts_of(cell)) for cell in mine]
+        return [Row(title, _values(cell, plan, result), about=about, counts=counts_of(cell)) for cell in mine]
     several = sum(bool(grouping.names) for grouping in plan.groupings) > 1
     rows: list[Row] = [] if one else [Row(title, about=about)]
     for grouping in plan.groupings:
@@ -70,7 +81,7 @@ def _variable_rows(name: str, plan: DescribePlan, result: DescribeResult, marks:
                 indent += 1
             elif beside:
                 rows[-1] = replace(rows[-1], cells=beside)
-        rows += _group_rows(cells, plan, indent=indent)
+        rows += _group_rows(cells, plan, result, indent=indent)
     return rows
 
 
@@ -80,7 +91,7 @@ def _stub(plan: DescribePlan, *, one: bool) -> Text:
     return listed([crossed_title(grouping.names, plan.data) for grouping in plan.groupings if grouping.names])
 
 
-def _group_rows(cells: list[MeasuredCell], plan: DescribePlan, indent: int) -> list[Row]:
+def _group_rows(cells: list[MeasuredCell], plan: DescribePlan, result: DescribeResult, indent: int) -> list[Row]:
     """A row per group; of crossed groupings the first variables become headings over the last."""
     rows: list[Row] = []
     before: tuple[str, ...] = ()
@@ -94,7 +105,7 @@ def _group_rows(cells: list[MeasuredCell], plan: DescribePlan, indent: int) -> l
         rows.append(
             Row(
                 group_label(last, several=True),
-                _values(cell, plan),
+                _values(cell, plan, result),
                 indent=indent + len(above),
                 about=About(cell.variable, cell.group.labels),
                 counts=counts_of(cell),
@@ -103,8 +114,9 @@ def _group_rows(cells: list[MeasuredCell], plan: DescribePlan, indent: int) -> l
     return rows
 
 
-def _values(cell: MeasuredCell, plan: DescribePlan) -> tuple[Text, ...]:
-    return tuple(cell_of(key, cell, plan) for key in plan.shown)
+def _values(cell: MeasuredCell, plan: DescribePlan, result: DescribeResult) -> tuple[Text, ...]:
+    shown = tuple(cell_of(key, cell, plan) for key in plan.shown)
+    return (*shown, *norm_cells(cell.variable, cell.group, plan, result))
 
 
 LAYOUTS = {

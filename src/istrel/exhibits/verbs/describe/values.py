@@ -65,6 +65,7 @@ def _compared(difference: Difference) -> Json:
     return {
         "variable": difference.variable,
         "across": list(difference.grouping),
+        **_norm(difference),
         "measure": (effect.measure.removesuffix(WEIGHTED) or None) if effect is not None else None,
         "value": None if effect is None else number(effect.value),
         "low": None if effect is None else number(effect.low),
@@ -80,6 +81,12 @@ def _compared(difference: Difference) -> Json:
         **of_persons,
         "undefined": _reasons(difference),
     }
+
+
+def _norm(difference: Difference) -> Json:
+    if difference.group is None or difference.norm is None:
+        return {}
+    return {"groups": groups(difference.group.named), "against": difference.norm}
 
 
 def _reasons(difference: Difference) -> dict[str, str]:

@@ -1,0 +1,56 @@
+"""A sentence that names formulas is asked of data that have them as variables."""
+
+from __future__ import annotations
+
+from weakref import WeakKeyDictionary
+
+from istrel.data.dataset import Dataset
+from istrel.data.derive import describe_derived, with_derived
+from istrel.data.formula.tree import Call, Computed, Formula, Name
+from istrel.problem import Problem
+from istrel.sentence.request import Crossed, Request
+from istrel.sentence.show_formula import PRINTED, Hand, show_expression
+
+_WITH: WeakKeyDictionary[Dataset, dict[str, Dataset]] = WeakKeyDictionary()
+
+
+def computed_in(request: Request) -> tuple[Computed, ...]:
+    """The formulas that stand where variables may, each once."""
+    subjects = [subject for subject in (*request.subjects, *request.across) if isinstance(subject, Crossed)]
+    names = [*(name for subject in subjects for name in subject.names), *request.against]
+    return tuple(dict.fromkeys(name for name in names if isinstance(name, Computed)))
+
+
+def with_formulas(request: Request, data: Dataset) -> Dataset:
+    """The data with a variable for each formula of a sentence; made once per version.
+
+    Raises
+    ------
+    Problem
+        For a formula that cannot be computed, with its place.
+    """
+    for wanted in computed_in(request):
+        if wanted.formula is None or wanted.text in data.table:
+            continue
+        made = _WITH.setdefault(data, {})
+        if wanted.text not in made:
+            try:
+                made[wanted.text] = _with(wanted.text, wanted.formula, data)
+            except Problem as problem:
+                raise Problem(problem.message, at=wanted.at, length=len(wanted.text)) from None
+        data = made[wanted.text]
+    return data
+
+
+def _with(name: str, formula: Formula, data: Dataset) -> Dataset:
+    def title(variable: str) -> str:
+        return data.codebook[variable].title if variable in data.codebook else variable
+
+    if isinstance(formula, Call) and formula.function == "bands" and isinstance(formula.arguments[0], Name):
+        label = title(formula.arguments[0].text)  # the bands say what they are
+    else:
+        label = show_expression(formula, hand=Hand(title, PRINTED.operators, PRINTED.minus))
+    line = describe_derived(name, formula, data, label="" if label == name else label)
+    codebook = data.codebook.adding(line)
+    made = Dataset(data.table, codebook, data.aside, data.origin, data.occasions, asides=data.asides)
+    return with_derived(made, {})
