@@ -55,6 +55,12 @@ DEMO = (
     "describe age with outliers, outliers_by = robust",
     "check age with tests = {dagostino_pearson, jarque_bera}, adjust = holm",
     "check age with tests = {shapiro_wilk}, adjust = holm",
+    # pairs and ratios
+    "describe age, satisfaction, completed across format with pairs",
+    "describe age, practice_min across format with median, iqr, pairs, layout = rows",
+    "describe age across format with mean, pairs, layout = columns",
+    'describe completed, age across (format = "Weekly evening") with measure = odds ratio, test',
+    'describe completed across (format = "Weekly evening") with measure = risk ratio',
     # norms, expected shares, formulas
     "describe age, receptive_post across format against 50",
     "describe age against 40 with median",

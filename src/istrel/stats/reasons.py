@@ -1,6 +1,7 @@
 """Why a statistic may have no value: each reason by its id, in English for programs. On paper `style/phrases` says it."""
 
 REASONS = {
+    "a_count_is_0": "a count is 0",
     "a_row_or_column_is": "a row or column is empty",
     "a_variable_is_constant": "a variable is constant",
     "a_person_has_two_rows": "a {name} has two rows on one occasion",

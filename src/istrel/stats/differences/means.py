@@ -103,3 +103,36 @@ def welch(m: Moments) -> GroupTest:
     f = numerator / (1 + 2 * (groups - 2) / (groups**2 - 1) * uneven)
     df2 = (groups**2 - 1) / (3 * uneven)
     return GroupTest(name, f, (groups - 1.0, df2), float(fdtrc(groups - 1, df2, f)))
+
+
+def brown_forsythe(values: Array, codes: NDArray[np.integer], groups: int) -> GroupTest:
+    """Whether groups spread alike: the F of the distances from their medians (Brown & Forsythe 1974).
+
+    Parameters
+    ----------
+    values
+        Ascending within each group, group after group.
+    codes
+        The group of each value, from 0.
+    """
+    from scipy.special import fdtrc
+
+    n = np.bincount(codes, minlength=groups)
+    filled = np.flatnonzero(n > 0)
+    if filled.size < 2 or (n[filled] < 2).any():
+        why = FEW_GROUPS if filled.size < 2 else FEW_VALUES
+        return GroupTest("brown_forsythe", why, p=why)
+    starts = np.cumsum(n) - n
+    low, high = starts + (n - 1) // 2, starts + n // 2
+    last = max(values.size - 1, 0)
+    medians = values[np.minimum(low, last)] / 2 + values[np.minimum(high, last)] / 2
+    away = np.abs(values - medians[codes])
+    means = np.bincount(codes, away, minlength=groups) / np.maximum(n, 1)
+    whole = float(away.mean())
+    between = float((n * (means - whole) ** 2).sum())
+    within = float(((away - means[codes]) ** 2).sum())
+    first, second = float(filled.size - 1), float(values.size - filled.size)
+    if not (within > 0 and second > 0 and np.isfinite(within)):
+        return GroupTest("brown_forsythe", NO_SPREAD, p=NO_SPREAD)
+    f = (between / first) / (within / second)
+    return GroupTest("brown_forsythe", f, (first, second), float(fdtrc(first, second, f)))

@@ -9,7 +9,7 @@ from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.table import About, Head, Row, TableSheet
 from istrel.exhibits.text import Cell, Text, count_cell, say
 from istrel.exhibits.verbs.describe.cells import SLOTS, Line, cell_of, head_of, lines_of, paired_heads
-from istrel.exhibits.verbs.describe.difference_words import Marks, difference_cells, difference_heads
+from istrel.exhibits.verbs.describe.difference_words import Marks, difference_cells, difference_heads, pair_rows
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
 from istrel.exhibits.verbs.describe.words import notes_of, title_of
@@ -48,8 +48,22 @@ def side_by_side(plan: DescribePlan, result: DescribeResult) -> TableSheet:
             if counted
             else [_row(subject, blocks, plan, result, marks)]
         )
+        rows += _pair_rows(subject.name, blocks, plan, result, width=1 if counted else len(plan.shown))
     heads = _sample_heads(blocks, plan, result) if counted else _statistic_heads(blocks, plan)
     return TableSheet(title_of(plan), heads, tuple(rows), (*notes_of(plan, result), *marks.notes(result)))
+
+
+def _pair_rows(name: str, blocks: list[Block], plan: DescribePlan, result: DescribeResult, *, width: int) -> list[Row]:
+    """A row for each pair of groups, under the difference of all of them."""
+    rows = []
+    for block in blocks:
+        for stub, cells in pair_rows(name, block.compared, plan, result):
+            values: list[Text] = []
+            for other in blocks:
+                values += [()] * (len(other.groups) * width)
+                values += cells if other is block else [()] * len(other.after)
+            rows.append(Row(stub, tuple(values), indent=1, about=About(name)))
+    return rows
 
 
 # Heads.

@@ -19,6 +19,7 @@ from istrel.exhibits.forms.catalogue import drawn
 from istrel.exhibits.persons import person_codes
 from istrel.exhibits.shared import arranged, arranged_together, batches, moments_of, shared_out
 from istrel.exhibits.verbs.describe.differences import differences_of
+from istrel.exhibits.verbs.describe.pairs import pairs_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell, Value
 from istrel.exhibits.verbs.describe.weighted import WeightedBench
@@ -43,8 +44,11 @@ def compute(plan: DescribePlan) -> DescribeResult:
     cells = [cell for part in shared_out(works, plan.data) for cell in part]
     precise = _alike(cells, plan)
     known = {cell.variable: cell.precision for cell in precise if isinstance(cell, MeasuredCell)}
-    differences = (replace(d, precision=known.get(d.variable, d.precision)) for d in differences_of(plan))
-    return DescribeResult(plan.cases, tuple(precise), drawn(plan), plan.groupings, tuple(differences))
+    differences, pairs = (
+        tuple(replace(d, precision=known.get(d.variable, d.precision)) for d in made(plan))
+        for made in (differences_of, pairs_of)
+    )
+    return DescribeResult(plan.cases, tuple(precise), drawn(plan), plan.groupings, differences, pairs)
 
 
 def _alike(cells: Sequence[ResultCell], plan: DescribePlan) -> list[ResultCell]:

@@ -6,7 +6,7 @@ from typing import NamedTuple
 
 from istrel.exhibits.cases import Group
 from istrel.exhibits.table import Head, Note
-from istrel.exhibits.text import Cell, Hidden, Run, Text, in_a_row, joined, opened, say, verbatim
+from istrel.exhibits.text import Cell, Hidden, Run, Text, count_cell, in_a_row, joined, opened, say, verbatim
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference
 from istrel.exhibits.wording import ADJUSTMENTS, group_label, in_group, p_words, person_title, titled
@@ -14,6 +14,7 @@ from istrel.stats.differences.common import Effect
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
 
+RATIOS = ("risk_ratio", "odds_ratio")
 LETTERS = "ᵃᵇᶜᵈᵉᶠᵍʰⁱʲᵏˡ"
 
 
@@ -49,6 +50,8 @@ MEASURES = {
     "risk_difference": Measure(
         "symbol_difference", "difference_of_percentages", "intervals_of_differences_of_percentages", Kind.PERCENT
     ),
+    "risk_ratio": Measure("symbol_risk_ratio", "risk_ratio", "risk_ratio_is_the_ratio", Kind.STATISTIC),
+    "odds_ratio": Measure("symbol_odds_ratio", "odds_ratio", "odds_ratio_is_the_ratio", Kind.STATISTIC),
     "g_average_weighted": Measure("symbol_g", "hedges_g", "hedges_g_is_weighted", Kind.STATISTIC),
     "risk_difference_weighted": Measure(
         "symbol_difference", "difference_of_percentages", "differences_of_shares_are_weighted", Kind.PERCENT
@@ -69,6 +72,9 @@ TESTS = {
     "repeated_f": ("repeated_f_test", "symbol_f"),
     "friedman": ("friedman_test", "symbol_chi_square"),
     "cochran_q": ("cochran_q_test", "symbol_q"),
+    "games_howell": ("games_howell_test", ""),
+    "dunn": ("dunn_test", ""),
+    "holm_shares": ("holm_shares_test", ""),
     "one_sample_t": ("one_sample_t_test", "symbol_t"),
     "design_t": ("design_t_test", "symbol_t"),
     "design_f": ("design_f_test", "symbol_f"),
@@ -147,7 +153,9 @@ def _measured(difference: Difference) -> Text:
         first, second = (group_label(group, several=True) for group in difference.between)
         if difference.meant:
             value = verbatim(difference.meant)
-            name = say("measure_of_value_first_minus_second", name=name, value=value, first=first, second=second)
+            over = effect.measure in RATIOS
+            phrase = "measure_of_value_first_over_second" if over else "measure_of_value_first_minus_second"
+            name = say(phrase, name=name, value=value, first=first, second=second)
         else:
             name = say("measure_first_minus_second", name=name, first=first, second=second)
     if not isinstance(effect.low, float):
@@ -280,7 +288,9 @@ def _effect_words(difference: Difference, plan: DescribePlan) -> Text:
     level = Cell(100 * effect.level, Kind.EDGE)
     symbol = say(_measure(difference).symbol)
     value, low, high = _effect_cells(difference, plan, row=_row(difference), column="difference")
-    if difference.meant:
+    if difference.meant and effect.measure in RATIOS:
+        words = say("ratio_of_value", symbol=symbol, value=value, meant=difference.meant)
+    elif difference.meant:
         words = say("share_of_value_differs", value=difference.meant, points=value)
     else:
         words = say("symbol_value", symbol=symbol, value=value)
@@ -291,7 +301,8 @@ def _effect_words(difference: Difference, plan: DescribePlan) -> Text:
     if difference.between is None:
         return words
     first, second = (group_label(group, several=True) for group in difference.between)
-    return say("effect_first_minus_second", effect=words, first=first, second=second)
+    phrase = "effect_first_over_second" if effect.measure in RATIOS else "effect_first_minus_second"
+    return say(phrase, effect=words, first=first, second=second)
 
 
 def _besides(effect: Effect) -> Text:
@@ -343,6 +354,8 @@ def difference_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:
         texts.append(say("compared_without_missing"))
     texts += _of_persons(plan, result)
     texts += _of_norm(result)
+    texts += _of_spread(plan, result)
+    texts += _of_pairs(result)
     tested = [d for d in result.differences if d.test is not None]
     if tested and said["adjust"] != "none":
         known = sum(isinstance(d.test.p, float) for d in tested if d.test is not None)
@@ -353,6 +366,55 @@ def difference_notes(plan: DescribePlan, result: DescribeResult) -> list[Text]:
         if d.test is not None and d.test.error
     ]
     return texts
+
+
+def _of_spread(plan: DescribePlan, result: DescribeResult) -> list[Text]:
+    """Whether the groups spread alike, beside tests of means."""
+    parts: list[Text] = []
+    for d in result.differences:
+        if d.spread is None or not isinstance(d.spread.statistic, float) or not isinstance(d.spread.p, float):
+            continue
+        row = f"{_row(d)} spread"
+        df1, df2 = (count_cell(int(x), row=row, column=f"df{k}") for k, x in enumerate(d.spread.df, start=1))
+        f = Cell(d.spread.statistic, Kind.STATISTIC, row=row, column="F")
+        name = titled(plan.data.variable(d.variable))
+        parts.append(say("spread_of", name=name, df1=df1, df2=df2, f=f, p=p_words(d.spread.p, row=row, column="p")))
+    return [say("spread_tested", list=joined(parts, "; "))] if parts else []
+
+
+def _of_pairs(result: DescribeResult) -> list[Text]:
+    """How pairs were tested."""
+    names = dict.fromkeys(
+        (d.test.name, d.effect.measure, isinstance(d.effect.low, float))
+        for d in result.pairs
+        if d.test is not None and d.effect is not None and d.test.name and isinstance(d.p, float)
+    )
+    parts = [
+        say("pairs_by", measure=say(MEASURES[measure].name), test=say(TESTS[test][0]))
+        if test == "games_howell"
+        else say("pairs_by_with_holm", measure=say(MEASURES[measure].name), test=say(TESTS[test][0]))
+        for test, measure, _ in names
+    ]
+    return [say("pairs_tested", list=joined(parts, "; "))] if parts else []
+
+
+def pair_rows(
+    name: str, grouping: tuple[str, ...], plan: DescribePlan, result: DescribeResult
+) -> list[tuple[Text, list[Text]]]:
+    """(what is compared, the cells under the heads of differences) for each pair of a variable."""
+    made = []
+    for d in result.pairs:
+        if (d.variable, d.grouping) != (name, grouping) or d.between is None or d.effect is None:
+            continue
+        first, second = (group_label(group, several=True) for group in d.between)
+        keys = " − ".join(group.key for group in d.between)
+        cells: list[Text] = []
+        if plan.request.settings["difference"]:
+            cells.append(_effect(d, plan, row=name, column=f"{keys}/difference"))
+        if plan.request.settings["test"]:
+            cells.append((Cell(d.p, Kind.P, row=name, column=f"{keys}/p"),))
+        made.append((say("pair_of_groups", first=first, second=second), cells))
+    return made
 
 
 def _of_norm(result: DescribeResult) -> list[Text]:

@@ -19,10 +19,12 @@ from istrel.exhibits.verbs.describe.within import difference_of_persons
 from istrel.stats.correlation import adjust
 from istrel.stats.differences import categories, means, ranks
 from istrel.stats.differences.common import Effect, GroupTest
+from istrel.stats.differences.ratios import ratio_effect
 from istrel.stats.estimates import Undefined
 from istrel.stats.grouping import Arranged
 
 Counts = NDArray[np.int64]
+OF_TWO_SHARES = ("risk_difference", "risk_ratio", "odds_ratio")
 
 
 def differences_of(plan: DescribePlan) -> tuple[Difference, ...]:
@@ -52,7 +54,7 @@ def _difference(subject: Subject, grouping: Grouping, plan: DescribePlan) -> Dif
         return difference_of_sample(subject, grouping, true_groups(grouping), plan)
     if persons is not None:
         return _of_persons(subject, grouping, persons, plan)
-    level = plan.data.variable(subject.name).level
+    level, said = plan.data.variable(subject.name).level, plan.request.settings
     meant = ""
     if level.categorical and level is not Level.ORDINAL:
         effect, test, meant = _of_categories(subject.name, grouping, plan)
@@ -64,9 +66,13 @@ def _difference(subject: Subject, grouping: Grouping, plan: DescribePlan) -> Dif
         effect, test = _of_means(subject.name, grouping, plan)
     else:
         return None
+    if effect is not None and said["measure"] != "difference" and effect.measure not in OF_TWO_SHARES:
+        effect = Effect("", ONLY_SHARES)  # a ratio of shares is asked for
     pair = effect.between if effect is not None else None
     between = (grouping.groups[pair[0]], grouping.groups[pair[1]]) if pair else None
-    return Difference(subject.name, grouping.names, between, meant, effect, test)
+    of_means = test is not None and test.name in ("welch_t", "welch_f")
+    spread = _spread(subject.name, grouping, plan) if of_means else None
+    return Difference(subject.name, grouping.names, between, meant, effect, test, spread=spread)
 
 
 def _of_persons(subject: Subject, grouping: Grouping, persons: Persons, plan: DescribePlan) -> Difference:
@@ -77,21 +83,35 @@ def _of_persons(subject: Subject, grouping: Grouping, persons: Persons, plan: De
     return replace(made, besides=found.besides, persons=found.persons, paired=found.paired)
 
 
+ONLY_SHARES = Undefined("only_for_a_2_2")
+
+
+def _spread(name: str, grouping: Grouping, plan: DescribePlan) -> GroupTest:
+    """Whether the groups spread alike."""
+    cells, groups = arranged(name, grouping, plan.data), true_groups(grouping)
+    inside = slice(0, int(cells.bounds[groups]))
+    return means.brown_forsythe(cells.values[inside], np.repeat(np.arange(groups), cells.sizes[:groups]), groups)
+
+
 Found = tuple[Effect | None, GroupTest | None]
 
 
 def _of_categories(name: str, grouping: Grouping, plan: DescribePlan) -> tuple[Effect | None, GroupTest | None, str]:
     said = plan.request.settings
-    counts, labels = _counts(name, grouping, plan)
-    effect = categories.categories_effect(counts, confidence=said["confidence"]) if said["difference"] else None
+    counts, labels = counts_in(name, grouping, plan)
+    effect = None
+    if said["difference"] and said["measure"] == "difference":
+        effect = categories.categories_effect(counts, confidence=said["confidence"])
+    elif said["difference"]:
+        effect = ratio_effect(counts, said["measure"].replace(" ", "_"), confidence=said["confidence"])
     tables = len(plan.subjects) * len(plan.groupings)
     test = categories.categories_test(counts, tables=tables) if said["test"] else None
-    return effect, test, labels[1] if effect is not None and effect.measure == "risk_difference" else ""
+    return effect, test, labels[1] if effect is not None and effect.measure in OF_TWO_SHARES else ""
 
 
 def _of_order(name: str, grouping: Grouping, plan: DescribePlan) -> Found:
     said = plan.request.settings
-    counts, _ = _counts(name, grouping, plan)
+    counts, _ = counts_in(name, grouping, plan)
     effect = ranks.ordered_effect(counts, confidence=said["confidence"]) if said["difference"] else None
     return effect, ranks.rank_test(counts) if said["test"] else None
 
@@ -106,7 +126,7 @@ def _of_means(name: str, grouping: Grouping, plan: DescribePlan) -> Found:
 def _of_ranks(name: str, grouping: Grouping, plan: DescribePlan) -> Found:
     said = plan.request.settings
     cells = arranged(name, grouping, plan.data)
-    counts = _value_counts(cells, true_groups(grouping))
+    counts = value_counts(cells, true_groups(grouping))
     filled = np.flatnonzero(counts.sum(axis=0) > 0)
     test = ranks.rank_test(counts) if said["test"] else None
     if not said["difference"]:
@@ -118,7 +138,7 @@ def _of_ranks(name: str, grouping: Grouping, plan: DescribePlan) -> Found:
     return replace(found, between=pair), test
 
 
-def _value_counts(cells: Arranged, groups: int) -> Counts:
+def value_counts(cells: Arranged, groups: int) -> Counts:
     """(different values in their order) by groups, for values in order within their groups."""
     inside = cells.values[: cells.bounds[groups]]
     values, place = np.unique(inside, return_inverse=True)
@@ -132,7 +152,7 @@ def true_groups(grouping: Grouping) -> int:
     return grouping.n_groups - sum(values == ("",) for values in grouping.values)
 
 
-def _counts(name: str, grouping: Grouping, plan: DescribePlan) -> tuple[Counts, list[str]]:
+def counts_in(name: str, grouping: Grouping, plan: DescribePlan) -> tuple[Counts, list[str]]:
     """(values by groups, the values in print)."""
     found = plan.data.categories(name)
     places = shown_categories(name, plan.data, plan.groupings)

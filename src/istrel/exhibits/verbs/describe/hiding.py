@@ -56,6 +56,7 @@ def counts(plan: DescribePlan, result: DescribeResult, below: int) -> DescribeRe
         cases=hidden_cases(result.cases, ledger),
         groupings=hidden_groupings(result.groupings, ledger),
         differences=_differences(result.differences, kept),
+        pairs=_differences(result.pairs, kept),
     )
 
 
@@ -148,6 +149,7 @@ def _untold(difference: Difference) -> Difference:
         test=test and replace(test, statistic=TELLING, df=(), p=TELLING),
         p_adjusted=None if adjusted is None else TELLING,
         besides=None,
+        spread=None,
         persons=0,
     )
 

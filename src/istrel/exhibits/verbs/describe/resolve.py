@@ -10,6 +10,7 @@ from istrel.data.formula.tree import Condition
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
 from istrel.problem import Problem
+from istrel.sentence.edit import with_setting
 from istrel.sentence.request import Request
 from istrel.sentence.settings import Settings, as_typed
 from istrel.sentence.vocabulary import STATISTICS, USUAL
@@ -89,6 +90,10 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     form = request.shape
     cases = resolve_cases(request, data, standing)
     groupings = resolve_groupings(request, data, cases)
+    if request.settings["pairs"]:
+        request = _with_tests(request, groupings)
+    if "measure" in request.settings and not request.settings["difference"]:
+        request = with_setting(request, "difference", True)
     said = request.settings["statistics"]
     subjects = tuple(_subject(name, data, explicit=said is not None) for name in resolve_subjects(request, data))
     if form != "table":
@@ -110,6 +115,24 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     return DescribePlan(request, data, cases, subjects, groupings, form, shown, computed, layout)
 
 
+def _with_tests(request: Request, groupings: tuple[Grouping, ...]) -> Request:
+    """Pairs stand under the difference and the test of all groups.
+
+    Raises
+    ------
+    Problem
+        Where there are no more than two groups.
+    """
+    if not any(grouping.names and grouping.n_groups > FEWEST_FOR_PAIRS for grouping in groupings):
+        at, length = request.settings.place_of("pairs")
+        raise Problem("“pairs” compares more than two groups; there are no more here.", at=at, length=length)
+    for name in ("difference", "test"):
+        if not request.settings[name]:
+            request = with_setting(request, name, True)
+    return request
+
+
+FEWEST_FOR_PAIRS = 2
 INTERVAL_LIMITS = tuple(name for name in STATISTICS if name.endswith(("_low", "_high")))
 NEEDS = {"trim": ("trimmed_mean",), "fences": ("outliers",), "outliers_by": ("outliers",)}
 

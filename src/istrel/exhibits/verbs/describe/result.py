@@ -91,6 +91,8 @@ class Difference:
         The same difference by another measure, for texts and programs.
     persons, paired
         On how many persons it rests, 0 where each row is a case of its own; and whether it is within them.
+    spread
+        Beside a test of means: whether the groups spread alike (Brown & Forsythe 1974); None where not tested.
     group, norm
         The group that is compared with a norm, and the norm; None for differences between groups.
     """
@@ -108,6 +110,7 @@ class Difference:
     paired: bool = False
     group: Group | None = None
     norm: float | None = None
+    spread: GroupTest | None = None
 
     @property
     def p(self) -> float | Undefined:
@@ -130,6 +133,8 @@ class DescribeResult:
         The groups, with how many cases are in none of them.
     differences
         One per variable and grouping, where the sentence asks for them and they make sense.
+    pairs
+        One per pair of groups, where these are asked for.
     """
 
     cases: Cases
@@ -137,3 +142,4 @@ class DescribeResult:
     drawings: tuple[Drawing, ...]
     groupings: tuple[Grouping, ...]
     differences: tuple[Difference, ...] = ()
+    pairs: tuple[Difference, ...] = ()

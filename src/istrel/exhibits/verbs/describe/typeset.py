@@ -17,6 +17,7 @@ from istrel.exhibits.verbs.describe.difference_words import (
     difference_heads,
     norm_cells,
     norm_heads,
+    pair_rows,
 )
 from istrel.exhibits.verbs.describe.margin import margin_notes
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
@@ -82,6 +83,9 @@ def _variable_rows(name: str, plan: DescribePlan, result: DescribeResult, marks:
             elif beside:
                 rows[-1] = replace(rows[-1], cells=beside)
         rows += _group_rows(cells, plan, result, indent=indent)
+        blank: tuple[Text, ...] = ((),) * len(plan.shown)
+        for stub, compared in pair_rows(name, grouping.names, plan, result):
+            rows.append(Row(stub, (*blank, *compared), indent=indent, about=about))
     return rows
 
 

@@ -21,7 +21,7 @@ WEIGHTED = "_weighted"  # of measures that have words of their own where rows ar
 def values(result: DescribeResult) -> dict[str, list[Json]]:
     """The result in the form of docs/exchange.md."""
     cells = [_measured(c) if isinstance(c, MeasuredCell) else frequency_values(c) for c in result.cells]
-    differences = [made for difference in result.differences for made in _difference(difference)]
+    differences = [made for d in (*result.differences, *result.pairs) for made in _difference(d)]
     return {"results": cells, **({"differences": differences} if differences else {})}
 
 
@@ -79,8 +79,17 @@ def _compared(difference: Difference) -> Json:
         "p_adjusted": None if difference.p_adjusted is None else number(difference.p_adjusted),
         "exact": test is not None and test.exact,
         **of_persons,
+        **_spread(difference),
         "undefined": _reasons(difference),
     }
+
+
+def _spread(difference: Difference) -> Json:
+    """Whether the groups spread alike."""
+    if (test := difference.spread) is None:
+        return {}
+    found = {"test": test.name, "statistic": number(test.statistic), "df": list(test.df), "p": number(test.p)}
+    return {"spread": found}
 
 
 def _norm(difference: Difference) -> Json:

@@ -49,7 +49,7 @@ def difference_of_persons(
     if not any(kinds):
         return _asked(_between(subject, grouping, groups, persons, plan), plan)
     values, use, meant, two = _values(subject, plan)
-    if values is None:
+    if values is None or plan.request.settings["measure"] != "difference":
         return refused(undefined("not_compared_within_persons", name=persons.name), plan)
     seen = occasions(values, use, grouping.codes, groups, persons)
     if seen.doubled:
@@ -80,6 +80,17 @@ def _values(subject: Subject, plan: DescribePlan) -> tuple[Array | None, NDArray
     return None, found.codes >= 0, "", False
 
 
+def seen_on(
+    subject: Subject, grouping: Grouping, groups: int, persons: Persons, plan: DescribePlan
+) -> tuple[Occasions | None, bool]:
+    """(the values of persons on each occasion, whether ranks compare them); None for names without order and for two values."""
+    values, use, _, two = _values(subject, plan)
+    if values is None or two:
+        return None, False
+    ordinal = plan.data.variable(subject.name).level is Level.ORDINAL and plan.request.settings["test"] != "means"
+    return occasions(values, use, grouping.codes, groups, persons), ordinal or by_ranks(plan.request.settings)
+
+
 def _within(seen: Occasions, plan: DescribePlan, subject: Subject, *, two: bool, meant: str) -> Compared:
     """Persons who have all occasions."""
     filled = np.flatnonzero(~np.isnan(seen.values).all(axis=0))
@@ -105,7 +116,7 @@ def _within(seen: Occasions, plan: DescribePlan, subject: Subject, *, two: bool,
 
 def _between(subject: Subject, grouping: Grouping, groups: int, persons: Persons, plan: DescribePlan) -> Compared:
     """The means of persons, compared as persons are."""
-    if subject.treated != "numbers":
+    if subject.treated != "numbers" or plan.request.settings["measure"] != "difference":
         return refused(persons.reason, plan)
     numbers, confidence = plan.data.numbers(subject.name), plan.request.settings["confidence"]
     values, codes = means_of_persons(numbers.values, numbers.valid, grouping, persons)
