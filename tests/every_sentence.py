@@ -55,6 +55,14 @@ DEMO = (
     "describe age with outliers, outliers_by = robust",
     "check age with tests = {dagostino_pearson, jarque_bera}, adjust = holm",
     "check age with tests = {shapiro_wilk}, adjust = holm",
+    # agreement, rectangles, coefficients compared
+    "relate receptive_pre, receptive_post across format with agreement",
+    "relate receptive_pre, receptive_post as scatter with agreement",
+    "relate mot_01, mot_02 with agreement",
+    "relate age, absences against receptive_pre, receptive_post with intervals",
+    "relate age, absences across completed with difference",
+    "relate age, absences across format with difference",
+    "relate age, site across completed with difference",
     # pairs and ratios
     "describe age, satisfaction, completed across format with pairs",
     "describe age, practice_min across format with median, iqr, pairs, layout = rows",
@@ -377,6 +385,7 @@ SETS = {
         "count q against half",
     ),
     "g,h\na,x\na,x\nb,y\na,y\n": ("count g against {a 1, b 1}", "count g across h against {a 1, b 1}"),
+    "p,q\n" + "a,a\na,b\nb,b\nb,b\na,a\n": ("relate p, q with agreement",),
     "participant,a_1,a_2,a_3\n" + "".join(f"{k // 2 + 1},{k * 7 % 5},{k * 5 % 4},{k % 3}\n" for k in range(40)): (
         "check a_1, a_2, a_3 as scale",
     ),

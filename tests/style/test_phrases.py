@@ -10,8 +10,24 @@ from istrel.style.phrases import LANGUAGES, phrases, phrases_in, slots
 
 WORD = re.compile(r"[^\W\d_]{4,}")
 ALIKE = {  # words that these languages share with English, looked at one by one
-    "de": {"head_kurtosis", "measure_first_minus_second", "effect_first_minus_second", "hedges_g", "line_normal"},
-    "fr": {"n_variables", "total", "n_modes", "test_exact", "head_coefficient", "scale_coefficient", "head_mode"},
+    "de": {
+        "head_kurtosis",
+        "measure_first_minus_second",
+        "effect_first_minus_second",
+        "hedges_g",
+        "line_normal",
+        "head_item",
+    },
+    "fr": {
+        "n_variables",
+        "total",
+        "n_modes",
+        "test_exact",
+        "head_coefficient",
+        "scale_coefficient",
+        "head_mode",
+        "head_item",
+    },
     "es": {"n_variables", "total", "line_normal"},
 }
 EVERYWHERE = {"head_variable", "test_lilliefors"}

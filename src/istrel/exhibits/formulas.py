@@ -30,16 +30,27 @@ def with_formulas(request: Request, data: Dataset) -> Dataset:
         For a formula that cannot be computed, with its place.
     """
     for wanted in computed_in(request):
-        if wanted.formula is None or wanted.text in data.table:
-            continue
-        made = _WITH.setdefault(data, {})
-        if wanted.text not in made:
-            try:
-                made[wanted.text] = _with(wanted.text, wanted.formula, data)
-            except Problem as problem:
-                raise Problem(problem.message, at=wanted.at, length=len(wanted.text)) from None
-        data = made[wanted.text]
+        data = with_formula(wanted, data)
     return data
+
+
+def with_formula(wanted: Computed, data: Dataset) -> Dataset:
+    """The data with one formula as a variable.
+
+    Raises
+    ------
+    Problem
+        As `with_formulas`.
+    """
+    if wanted.formula is None or wanted.text in data.table:
+        return data
+    made = _WITH.setdefault(data, {})
+    if wanted.text not in made:
+        try:
+            made[wanted.text] = _with(wanted.text, wanted.formula, data)
+        except Problem as problem:
+            raise Problem(problem.message, at=wanted.at, length=len(wanted.text)) from None
+    return made[wanted.text]
 
 
 def _with(name: str, formula: Formula, data: Dataset) -> Dataset:

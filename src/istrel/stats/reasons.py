@@ -41,6 +41,7 @@ REASONS = {
     "nothing_is_left_of_a": "nothing is left of a variable",
     "nothing_to_take_a_share": "nothing to take a share of",
     "not_compared_within_persons": "not compared within one {name}",
+    "only_for_r_rho_and_tau": "only for r, rho and tau",
     "only_for_a_2_2": "only for a 2 × 2 table",
     "only_for_up_to_cases": "only for up to {n} cases",
     "only_for_up_to_cells": "only for up to {n} cells in all tables together",

@@ -11,7 +11,7 @@ from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Counts, Form, Json, Plan
 from istrel.exhibits.exchange import MOST_LISTED, cut, groups, number
-from istrel.exhibits.figure import Array, Dots, FigureSheet, Item, Line, Mark, Panel, Tiles
+from istrel.exhibits.figure import Array, Dots, FigureSheet, Ink, Item, Line, Mark, Panel, Tiles
 from istrel.exhibits.forms.common import axis_of, key_of, n_cell, panel_label, room_beside
 from istrel.exhibits.forms.fit import Fit, fit_line
 from istrel.exhibits.forms.identity import case_names
@@ -21,6 +21,7 @@ from istrel.exhibits.text import Cell, Count, Hidden, Text, in_a_row, say, sente
 from istrel.exhibits.wording import group_label, has_groups, in_group, titled_with_unit, value_cell
 from istrel.problem import Problem
 from istrel.stats import density
+from istrel.stats.agreement import REACH
 from istrel.stats.disclosure import one_sum
 from istrel.style.numbers import Kind
 
@@ -75,12 +76,12 @@ def is_dense(plan: Plan, n: int) -> bool:
     """Whether cases are counted in a plane: where that is asked for, where they are many, or where counts must be hidden."""
     said = plan.request.settings
     asked = said["bins"] is not None or "minimum" in said
-    return asked or n > MOST_DOTS or said["hide_below"] is not None
+    return asked or (n > MOST_DOTS and not said["agreement"]) or said["hide_below"] is not None
 
 
 def draw(plan: Plan) -> tuple[ScatterCell | PlaneCell, ...]:
     """The cases of every group."""
-    a, b = plan.names
+    a, b = getattr(plan, "drawn", ()) or plan.names
     first, second = plan.data.numbers(a), plan.data.numbers(b)
     logs = _logs(plan)
     usable = first.valid & second.valid
@@ -179,11 +180,29 @@ def _dots(drawings: tuple[ScatterCell, ...], plan: Plan) -> Panel:
     ]
     for series, cell in enumerate(drawings):
         marks += line_of(cell, series, ends[1], alone=not several)
+    if plan.request.settings["agreement"]:
+        limits = [_limits_of(cell) for cell in drawings]
+        low, high = min(low for low, *_ in limits), max(high for *_, high in limits)
+        ends[1] = room_beside(min(ends[1][0], low), max(ends[1][1], high), 0.04)
+        marks += [m for k, three in enumerate(limits) for m in _limit_lines(three, ends[0], k, alone=not several)]
     first = drawings[0]
     alone = None if several else n_cell(first.n, pair_key(first), first.group)
     x = axis_of(first.a, plan, *ends[0], log=x_log)
     y = axis_of(first.b, plan, *ends[1], log=y_log)
     return Panel(x, y, tuple(marks), (), alone)
+
+
+def _limits_of(cell: ScatterCell) -> tuple[float, float, float]:
+    """The lower limit of agreement, the mean difference, the upper limit; of one case its difference alone."""
+    mean, spread = float(cell.y.mean()), float(cell.y.std(ddof=1)) if cell.y.size > 1 else 0.0
+    return mean - REACH * spread, mean, mean + REACH * spread
+
+
+def _limit_lines(three: tuple[float, ...], ends: tuple[float, float], series: int, *, alone: bool) -> list[Mark]:
+    """A line at the mean difference, dashed ones at the limits of agreement."""
+    x = np.array(ends)
+    ink: Ink = "curve" if alone else "series"
+    return [Line(x, np.array([at, at]), series=series, dashed=place != 1, ink=ink) for place, at in enumerate(three)]
 
 
 def plane_of(cell: PlaneCell, ends: tuple[float, float], *, measure: Text = ()) -> Tiles:
@@ -233,6 +252,8 @@ def _own_notes(drawings: tuple[ScatterCell | PlaneCell, ...], plan: Plan) -> lis
         texts.append(say("cases_are_counted_in_tiles"))
         if said["minimum"] > 1:
             texts.append(say("tiles_of_fewer_than_cases", n=said["minimum"]))
+    if said["agreement"]:
+        texts.append(say("lines_of_agreement"))
     lines = [(cell, cell.fit) for cell in drawings if cell.fit is not None]
     if lines:
         several, log = has_groups(plan.groupings), any(_logs(plan))

@@ -70,9 +70,9 @@ _ENTRIES = (
     Setting(
         "difference",
         "Differences",
-        "how much the groups differ: a standardized difference with its interval",
+        "how much the groups differ: a standardized difference with its interval; of correlations by Fisher’s z",
         YesNo(),
-        (_GROUPED_TABLE,),
+        (_GROUPED_TABLE, Belongs("relate", ("table",), only=GROUPS)),
         usual=False,
     ),
     Setting(
@@ -390,6 +390,16 @@ _ENTRIES = (
         YesNo(),
         _EVERYWHERE,
         usual=False,
+    ),
+    Setting(
+        "agreement",
+        "Agreement",
+        "how far two raters or methods agree: kappa, intraclass correlations, limits of agreement",
+        YesNo(),
+        (Belongs("relate", ("table", "scatter")),),
+        usual=False,
+        excludes=("within", "between", "alpha"),
+        not_weighted=(True,),
     ),
     Setting(
         "alpha",

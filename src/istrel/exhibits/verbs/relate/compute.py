@@ -18,6 +18,7 @@ from istrel.exhibits.persons import person_codes, persons_of
 from istrel.exhibits.scales import items_of
 from istrel.exhibits.shared import shared_out
 from istrel.exhibits.text import Count
+from istrel.exhibits.verbs.relate.compared import compared, with_agreement
 from istrel.exhibits.verbs.relate.resolve import RelatePlan, is_numeric
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
 from istrel.exhibits.weights import sample_in
@@ -59,13 +60,17 @@ def compute(plan: RelatePlan) -> RelateResult:
         for grouping in plan.groupings
         for i, group in enumerate(grouping.groups)
     ]
+    if plan.request.settings["agreement"]:
+        places = [(grouping, i) for grouping in plan.groupings for i in range(grouping.n_groups)]
+        cells = [with_agreement(cell, *place, plan) for cell, place in zip(cells, places, strict=True)]
     spreads: dict[str, float] = {}
     for cell in cells:
         for name, sd in cell.deviations.items():
             if isinstance(sd, float) and sd > 0:
                 spreads[name] = min(sd, spreads.get(name, sd))
     drawings = drawn(plan)
-    return RelateResult(plan.cases, tuple(replace(c, spreads=spreads) for c in cells), drawings, plan.groupings)
+    made = tuple(replace(cell, spreads=spreads) for cell in cells)
+    return RelateResult(plan.cases, made, drawings, plan.groupings, compared(made, plan))
 
 
 def numbers_of(name: str, plan: RelatePlan) -> Array:
@@ -209,7 +214,11 @@ def _moments_of(name: str, part: Part) -> moments.Moments:
 
 def _smallest_eigenvalue(pairs: tuple[Pair, ...], plan: RelatePlan) -> float | None:
     """The smallest eigenvalue of the whole matrix of ordered coefficients; None where it is none."""
-    if plan.against or any(pair.method not in ORDERED or not isinstance(pair.coefficient, float) for pair in pairs):
+    if (
+        plan.against
+        or plan.columns
+        or any(pair.method not in ORDERED or not isinstance(pair.coefficient, float) for pair in pairs)
+    ):
         return None
     place = {name: k for k, name in enumerate(plan.names)}
     matrix = np.eye(len(place))
@@ -233,6 +242,8 @@ def fitting_method(a: str, b: str, plan: RelatePlan) -> str:
 
 def _all_pairs(part: Part, plan: RelatePlan) -> tuple[Pair, ...]:
     wanted = [(a, b) for a, b in combinations(plan.names, 2) if not plan.against or plan.against in (a, b)]
+    if plan.columns:
+        wanted = [(a, b) for a in plan.subjects for b in plan.columns]
     methods = {pair: plan.method if plan.method != "fitting" else fitting_method(*pair, plan) for pair in wanted}
     found: dict[tuple[str, str], Pair] = {}
     for method in dict.fromkeys(methods.values()):

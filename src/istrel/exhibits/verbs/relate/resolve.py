@@ -7,12 +7,14 @@ from dataclasses import dataclass
 from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
 from istrel.data.formula.compare import known
-from istrel.data.formula.tree import Condition
+from istrel.data.formula.tree import Arithmetic, Computed, Condition, Literal, Name
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
+from istrel.exhibits.formulas import with_formula
 from istrel.exhibits.scales import items_of
 from istrel.problem import Problem
 from istrel.sentence.request import Request
+from istrel.sentence.show_formula import show_expression
 
 MOST_VARIABLES = 500
 
@@ -29,6 +31,10 @@ class RelatePlan:
         Variables that are taken out of both sides of every pair.
     method
         pearson, spearman, kendall, or fitting: each pair by its levels.
+    columns
+        Several variables that the subjects are related to, and these alone; empty where there is none or one.
+    drawn
+        What a figure of agreement draws: the mean of both, and their difference; empty for others.
     """
 
     request: Request
@@ -41,10 +47,14 @@ class RelatePlan:
     method: str
     deletion: str
     form: str
+    columns: tuple[str, ...] = ()
+    drawn: tuple[str, ...] = ()
 
     @property
     def names(self) -> tuple[str, ...]:
-        """All variables of the matrix, the one ranked against last."""
+        """All variables of the matrix, the one ranked against last; of a rectangle its rows, then its columns."""
+        if self.columns:
+            return (*self.subjects, *self.columns)
         return (*(name for name in self.subjects if name != self.against), *((self.against,) if self.against else ()))
 
     def whole(self) -> RelatePlan:
@@ -60,14 +70,14 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     Problem
         For unknown names, fewer than two variables, and words where a method needs numbers.
     """
-    if len(request.against) > 1:
-        name = request.against[1]
-        raise Problem("Relate ranks against one variable; name one after “against”.", at=name.at, length=len(name.text))
     cases = resolve_cases(request, data, standing)
     groupings = resolve_groupings(request, data, cases)
     subjects = resolve_subjects(request, data)
-    against = known(request.against[0], data) if request.against else ""
-    names = {*subjects, *((against,) if against else ())}
+    columns = tuple(dict.fromkeys(known(name, data) for name in request.against)) if len(request.against) > 1 else ()
+    against = known(request.against[0], data) if request.against and not columns else ""
+    names = {*subjects, *((against,) if against else ()), *columns}
+    if columns:
+        _refuse_rectangle(request, subjects)
     if len(names) < 2:
         raise Problem("Relate needs two variables or more; name another, or rank against one with “against”.")
     if len(names) > MOST_VARIABLES:
@@ -89,8 +99,12 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
         message = "A scatter takes two numeric variables; three or more make a grid."
         raise Problem(message, at=request.form_at, length=len(form), instead=("grid",) if len(names) > 2 else ())
     _refuse_alpha(request, names, data)
+    drawn: tuple[str, ...] = ()
+    if request.settings["agreement"]:
+        _refuse_agreement(request, names, data)
+        data, drawn = _mean_and_difference(tuple(subjects), data) if form == "scatter" else (data, ())
     deletion = request.settings["deletion"]
-    return RelatePlan(request, data, cases, subjects, against, given, groupings, method, deletion, form)
+    return RelatePlan(request, data, cases, subjects, against, given, groupings, method, deletion, form, columns, drawn)
 
 
 def _of_persons(request: Request, method: str, names: set[str], data: Dataset) -> str:
@@ -125,6 +139,49 @@ def _of_persons(request: Request, method: str, names: set[str], data: Dataset) -
     if asked == "within" and request.settings["method"] not in (None, "pearson", "fitting"):
         raise Problem("Within persons Pearson’s r is defined; leave the method out.", at=at, length=length)
     return "pearson" if asked == "within" or method == "fitting" else method
+
+
+def _refuse_rectangle(request: Request, subjects: tuple[str, ...]) -> None:
+    """Raises where a variable stands on both sides, or a rectangle has no place."""
+    both = next((name for name in request.against if name.text in subjects), None)
+    if both is not None:
+        raise Problem(f"“{both.text}” stands on both sides; leave it out of one.", at=both.at, length=len(both.text))
+    if request.shape != "table":
+        message = f"Variables against several others are set as table; “{request.shape}” shows all with each other."
+        raise Problem(message, at=request.form_at, length=len(request.shape), instead=("table",))
+
+
+def _refuse_agreement(request: Request, names: set[str], data: Dataset) -> None:
+    """Raises where there are not two raters, or what they say is not of one kind."""
+    at, length = request.settings.place_of("agreement")
+    if len(names) != 2 or request.against or request.given:
+        message = "“agreement” is that of two variables, named one after the other; name two."
+        raise Problem(message, at=at, length=length)
+    other = next((name for name in ("hide_below", "difference") if request.settings[name]), "")
+    if other:
+        raise Problem(f"“agreement” does not go with “{other}”; leave one of them out.", at=at, length=length)
+    kinds = {"measured" if data.variable(name).level.measured else data.variable(name).level.value for name in names}
+    if len(kinds) > 1:
+        raise Problem(
+            f"These variables are {' and '.join(sorted(kinds))}; only what is of one level agrees.",
+            at=at,
+            length=length,
+        )
+    a, b = (data.categories(name).values if kinds != {"measured"} else (0.0,) for name in sorted(names))
+    if not set(a) & set(b):
+        raise Problem("These variables have no value in common, so there is nothing to agree on.", at=at, length=length)
+    if request.shape == "scatter" and kinds != {"measured"}:
+        raise Problem("Limits of agreement are drawn of measured variables.", at=request.form_at, length=len("scatter"))
+
+
+def _mean_and_difference(names: tuple[str, ...], data: Dataset) -> tuple[Dataset, tuple[str, ...]]:
+    """The data with the mean and the difference of two variables."""
+    a, b = (Name(name) for name in names)
+    wanted = (Arithmetic("/", Arithmetic("+", a, b), Literal(2.0)), Arithmetic("-", a, b))
+    made = tuple(Computed(show_expression(formula), formula=formula) for formula in wanted)
+    for one in made:
+        data = with_formula(one, data)
+    return data, tuple(one.text for one in made)
 
 
 def _refuse_alpha(request: Request, names: set[str], data: Dataset) -> None:

@@ -8,6 +8,7 @@ from functools import cached_property
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.contracts import Drawing
 from istrel.exhibits.text import Count, Hidden
+from istrel.stats.agreement import Agreement, Kappa
 from istrel.stats.estimates import Undefined
 
 Value = float | Undefined | Hidden
@@ -47,6 +48,8 @@ class RelateCell:
         The smallest SD above 0 of each variable in any group: all groups print alike.
     alphas
         Cronbach's alpha of each composite, where that is asked for.
+    kappa, agreement
+        How far two categories or two measures agree, where that is asked for.
     """
 
     variables: tuple[str, ...]
@@ -61,6 +64,8 @@ class RelateCell:
     smallest: float | None
     spreads: dict[str, float] = field(default_factory=dict)
     alphas: dict[str, Value] = field(default_factory=dict)
+    kappa: Kappa | None = None
+    agreement: Agreement | None = None
 
     @property
     def names(self) -> tuple[str, ...]:
@@ -85,6 +90,19 @@ class RelateCell:
         return {frozenset((pair.a, pair.b)): pair for pair in self.pairs}
 
 
+@dataclass(frozen=True)
+class Compared:
+    """The coefficients of a pair in several groups: their difference (of two groups), and whether they are one (Fisher's z)."""
+
+    a: str
+    b: str
+    between: tuple[Group, Group] | None
+    value: Value
+    statistic: Value
+    df: int | None
+    p: Value
+
+
 @dataclass(frozen=True, eq=False)
 class RelateResult:
     """The numbers of the exhibit, one cell per group."""
@@ -93,3 +111,4 @@ class RelateResult:
     cells: tuple[RelateCell, ...]
     drawings: tuple[Drawing, ...]
     groupings: tuple[Grouping, ...]
+    differences: tuple[Compared, ...] = ()

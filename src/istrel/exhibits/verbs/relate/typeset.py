@@ -18,6 +18,12 @@ from istrel.exhibits.setting import MarginNote, Setting, Sheet
 from istrel.exhibits.table import About, Head, Note, Row, TableSheet, general
 from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, count_cell, in_a_row, listed, opened, say, sentences
 from istrel.exhibits.verbs.frequency_words import hidden_note
+from istrel.exhibits.verbs.relate.agreement_words import (
+    agreement_numbers,
+    agreement_reasons,
+    agreement_table,
+    agreement_text,
+)
 from istrel.exhibits.verbs.relate.resolve import RelatePlan
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
 from istrel.exhibits.wording import (
@@ -67,7 +73,12 @@ def typeset(plan: RelatePlan, result: RelateResult) -> Setting:
     if plan.form != "table":
         sheet = figure_of(plan, result.drawings, _title(plan), notes)
         return _drawn(sheet, plan, result)
-    sheet = _ranked(plan, result, notes) if plan.against else _matrix(plan, result, notes)
+    if plan.request.settings["agreement"]:
+        sheet = agreement_table(plan, result, _title(plan), notes)
+    elif plan.columns:
+        sheet = _rectangle(plan, result, notes)
+    else:
+        sheet = _ranked(plan, result, notes) if plan.against else _matrix(plan, result, notes)
     return Setting(sheet, _methods(plan, result), _text(plan, result), _margin(plan, result))
 
 
@@ -82,7 +93,12 @@ def _drawn(sheet: Sheet, plan: RelatePlan, result: RelateResult) -> Setting:
 
 def _title(plan: RelatePlan) -> Text:
     names = [titled(plan.data.variable(name)) for name in plan.subjects]
-    if plan.against:
+    if plan.request.settings["agreement"]:
+        title = say("agreement_of", names=listed(names))
+    elif plan.columns:
+        others = [titled(plan.data.variable(name)) for name in plan.columns]
+        title = say("relations_of_with", names=few_names(names), others=few_names(others))
+    elif plan.against:
         title = say("relations_with", name=titled(plan.data.variable(plan.against)))
     elif plan.form != "table":
         title = say("relation_between" if len(plan.names) == 2 else "relations_among", names=few_names(names))
@@ -181,6 +197,25 @@ def _coefficient(pair: Pair, cell: RelateCell, plan: RelatePlan) -> Text:
     return (made, Run(mark)) if mark else (made,)
 
 
+def _rectangle(plan: RelatePlan, result: RelateResult, notes: tuple[Note, ...]) -> TableSheet:
+    """The subjects in rows, the variables they are related to in columns."""
+    grouped = has_groups(plan.groupings)
+    rows: list[Row] = []
+    for cell in result.cells:
+        if grouped:
+            rows.append(Row(group_label(cell.group, several=True)))
+        for name in plan.subjects:
+            values = [_coefficient(cell.pair(name, other), cell, plan) for other in plan.columns]
+            title = titled(plan.data.variable(name))
+            rows.append(Row(title, tuple(values), indent=int(grouped), about=About(name, cell.group.labels)))
+            if plan.request.settings["intervals"]:
+                level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
+                ends = [_interval(cell.pair(name, o), _row_key(o, cell), f"{name}/") for o in plan.columns]
+                rows.append(Row(say("head_interval", level=level), tuple(ends), indent=int(grouped) + 1))
+    heads = (Head(say("head_variable")), *(Head(titled(plan.data.variable(name))) for name in plan.columns))
+    return TableSheet(_title(plan), (heads,), tuple(rows), notes)
+
+
 def _interval_row(name: str, place: int, cell: RelateCell, plan: RelatePlan, indent: int) -> Row:
     level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
     values: list[Text] = [(), (), ()]
@@ -240,16 +275,54 @@ def _notes(plan: RelatePlan, result: RelateResult) -> tuple[Note, ...]:
     pairs = [pair for cell in result.cells for pair in cell.pairs]
     if plan.form in ("table", "heat map"):
         texts += _counts_note(plan, pairs)
-    if plan.form == "table":
+    if plan.request.settings["agreement"]:
+        texts += _agreement_notes(plan, result)
+    elif plan.form == "table":
         texts += _coefficient_notes(plan, result, pairs)
+        texts += _compared_notes(plan, result)
     untested = (pair.p for pair in pairs if isinstance(pair.p, Undefined) and pair.p.why == "rows_are_not_independent")
     texts += [say("no_test", reason=why(reason)) for reason in dict.fromkeys(untested)]
     texts += hidden_note(plan.request.settings["hide_below"], result.cells)
     notes = list(general(texts))
     used = {stars(pair.p_adjusted) for pair in pairs} - {""}
-    if plan.form == "table" and not plan.against and used:
+    if plan.form == "table" and not plan.against and not plan.request.settings["agreement"] and used:
         notes.append(Note("probability", _star_note(used)))
     return tuple(notes)
+
+
+def _agreement_notes(plan: RelatePlan, result: RelateResult) -> list[Text]:
+    """What the coefficients are, and the limits."""
+    (first, second) = (titled(plan.data.variable(name)) for name in plan.subjects)
+    kappas = [cell.kappa for cell in result.cells if cell.kappa is not None]
+    if kappas:
+        ordered = plan.data.variable(plan.subjects[0]).level is Level.ORDINAL
+        texts = [say("kappa_is_weighted" if ordered else "kappa_is_cohens")]
+    else:
+        texts = [say("icc_and_limits", first=first, second=second)]
+    return [*texts, *dashes_note(agreement_reasons(result.cells))]
+
+
+def _compared_notes(plan: RelatePlan, result: RelateResult) -> list[Text]:
+    """The coefficients of groups compared."""
+    texts: list[Text] = []
+    for found in result.differences:
+        a, b = (titled(plan.data.variable(name)) for name in (found.a, found.b))
+        row = f"{found.a} × {found.b}"
+        if not isinstance(found.p, float) or not isinstance(found.statistic, float):
+            why_ = why(found.p) if isinstance(found.p, Undefined) else ()
+            texts.append(say("coefficients_not_compared", a=a, b=b, reason=why_))
+            continue
+        p = p_words(found.p, row=row, column="difference p")
+        statistic = Cell(found.statistic, Kind.STATISTIC, row=row, column="difference statistic")
+        if found.between is not None:
+            first, second = (group_label(group, several=True) for group in found.between)
+            value = Cell(found.value, Kind.COEFFICIENT, row=row, column="difference")
+            words: dict[str, Text | Cell] = {"first": first, "second": second, "value": value, "z": statistic, "p": p}
+            texts.append(say("two_coefficients_compared", a=a, b=b, **words))
+        else:
+            df = count_cell(found.df or 0, row=row, column="difference df")
+            texts.append(say("coefficients_compared", a=a, b=b, df=df, statistic=statistic, p=p))
+    return texts
 
 
 def _counts_note(plan: RelatePlan, pairs: list[Pair]) -> list[Text]:
@@ -274,7 +347,7 @@ def _coefficient_notes(plan: RelatePlan, result: RelateResult, pairs: list[Pair]
     for asked, phrase in (("within", "coefficients_are_within"), ("between", "coefficients_are_between")):
         if plan.request.settings[asked]:
             texts.append(say(phrase, name=person_title(plan.data)))
-    if len(methods) > 1 and not plan.against:
+    if len(methods) > 1 and not plan.against and not plan.columns:
         texts += _which(plan, pairs, methods)
     if any(cell.indefinite for cell in result.cells):
         if plan.deletion == "pairwise" and len(methods) == 1:
@@ -331,6 +404,10 @@ def _methods(plan: RelatePlan, result: RelateResult) -> Text:
     if plan.deletion == "listwise":
         template = "relations_are_with_listwise_deletion"
     said = [say(template, names=names)]
+    if plan.request.settings["agreement"]:
+        return say("agreement_defined_kappa" if result.cells[0].kappa is not None else "agreement_defined")
+    if result.differences:
+        said.append(say("coefficients_compared_by_z"))
     if plan.against or plan.request.settings["intervals"]:
         if "pearson" in methods:
             said.append(say("intervals_of_r_are_linearized" if weighted else "intervals_of_r_use_fishers"))
@@ -345,6 +422,8 @@ def _text(plan: RelatePlan, result: RelateResult) -> Text:
     Only relations that the test beside them does not leave to chance are named, only some of several, only coefficients of
     one kind against each other, and none where one is hidden.
     """
+    if plan.request.settings["agreement"]:
+        return sentences(list(agreement_text(plan, result)))
     said = []
     for cell in result.cells:
         known = [pair for pair in cell.pairs if isinstance(pair.coefficient, float)]
@@ -397,6 +476,8 @@ def _named(pair: Pair, cell: RelateCell, plan: RelatePlan) -> Text:
 def _margin(plan: RelatePlan, result: RelateResult) -> tuple[MarginNote, ...]:
     if plan.request.settings["hide_below"]:
         return ()
+    if plan.request.settings["agreement"]:
+        return ()
     notes = []
     for cell in result.cells:
         small = [pair for pair in cell.pairs if isinstance(pair.n, int) and 0 < pair.n < FEW_FOR_TESTS]
@@ -428,5 +509,9 @@ def _of_pairs(plan: RelatePlan, result: RelateResult) -> list[MarginNote]:
 def numbers(plan: RelatePlan, result: RelateResult) -> Iterator[Cell]:
     """Every number that a text may quote, whether or not it is shown."""
     for cell in result.cells:
+        if plan.request.settings["agreement"]:
+            yield from agreement_numbers(cell, plan)
         for pair in cell.pairs:
             yield from cells_in(_named(pair, cell, plan))
+    for text in _compared_notes(plan, result):
+        yield from cells_in(text)
