@@ -386,6 +386,18 @@ SETS = {
     ),
     "g,h\na,x\na,x\nb,y\na,y\n": ("count g against {a 1, b 1}", "count g across h against {a 1, b 1}"),
     "p,q\n" + "a,a\na,b\nb,b\nb,b\na,a\n": ("relate p, q with agreement",),
+    "day,g,x\n"
+    + "".join(f"2024-{1 + k // 28:02}-{1 + k % 28:02},{'ab'[k % 2]},{k * 7 % 11}\n" for k in range(80) if k % 19): (
+        "relate day, x as line",
+        *(f"relate day, x across g as line with per = {per}" for per in ("day", "week", "month", "quarter", "year")),
+        "relate day, x as line with moving = 3",
+        "describe x across month(day) × g as line",
+        "describe day as histogram with mark = mean",
+        "describe day across g as density",
+        "relate day, x as scatter",
+    ),
+    "when,x\n" + "".join(f"2024-01-0{1 + k % 5},{k}\n" for k in range(9)): ("relate when, x as line with per = day",),
+    "t,x\n" + "".join(f"{k % 5},{k}\n" for k in range(9)): ("relate t, x as line",),
     "participant,a_1,a_2,a_3\n" + "".join(f"{k // 2 + 1},{k * 7 % 5},{k * 5 % 4},{k % 3}\n" for k in range(40)): (
         "check a_1, a_2, a_3 as scale",
     ),

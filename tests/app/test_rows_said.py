@@ -126,6 +126,25 @@ def test_a_table_before_and_after_with_differences_takes_at_most_six_actions(
     assert [(d.test.name, d.paired, d.persons) for d in found] == [("paired_t", True, 22), ("signed_ranks", True, 21)]
 
 
+@pytest.mark.parametrize(
+    "sentence",
+    ["relate date, score as line with per = month", "count score across group as flow", "check q_1 .. q_3 as scale"],
+)
+def test_lines_flows_and_scales_take_three_actions(
+    sentence: str, show: Callable[[str], Window], settle: Settle
+) -> None:
+    rows = "".join(
+        f"2024-{1 + k % 9:02}-11,{'xy'[k % 2]},{k * 7 % 13 or ''},{k % 5},{k % 4},{k % 3}\n" for k in range(60)
+    )
+    window = show("date,group,score,q_1,q_2,q_3\n" + rows)  # 1: opened
+    window.stations.bench.go()  # 2
+    window.stations.bench.widget.writing.say(sentence)  # 3: typed
+    settle()
+    proof = window.stations.bench.widget.desk.paper.proof
+    assert proof is not None
+    assert proof.exhibit.sentence.startswith(sentence.split(" with ", maxsplit=1)[0])
+
+
 def test_a_question_with_several_answers_is_counted_in_three_actions(
     show: Callable[[str], Window], settle: Settle, qtbot: QtBot
 ) -> None:

@@ -38,6 +38,8 @@ class Axis:
         True where its values are calendar years.
     log
         True where equal factors are equally far apart; its ends are above 0.
+    dates
+        True where its values are days since 1970-01-01.
     places
         Names along it where it has places instead of numbers: (place, name).
     bare
@@ -57,6 +59,7 @@ class Axis:
     places: tuple[Place, ...] = ()
     bare: bool = False
     sizes: bool = False
+    dates: bool = False
 
 
 @dataclass(frozen=True)

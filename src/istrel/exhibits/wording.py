@@ -10,6 +10,7 @@ from functools import partial
 import numpy as np
 
 from istrel.data.codebook import Variable
+from istrel.data.column import Kind as Column
 from istrel.data.dataset import Dataset, Numbers
 from istrel.data.reason import Reason
 from istrel.exhibits.cases import Cases, Group, Grouping
@@ -59,6 +60,8 @@ def few_names(names: list[Text]) -> Text:
 
 def value_cell(value: float, name: str, data: Dataset, *, figures: int = 12) -> Cell:
     """A value of a variable, or one between its values, with so many significant figures at most; of years all whole ones."""
+    if data.table.column(name).kind is Column.DATE:
+        return Cell(float(math.floor(value + 0.5)), Kind.DATE)
     if data.is_years(name):
         return Cell(float(round(value)) if figures < 12 else value, Kind.YEAR_EDGE)
     return Cell(float(f"{value:.{figures}g}"), Kind.EDGE)
@@ -66,6 +69,8 @@ def value_cell(value: float, name: str, data: Dataset, *, figures: int = 12) -> 
 
 def summary_cell(value: float, name: str, data: Dataset) -> Cell:
     """A number made of the values of a variable, as a mean or a quantile: with the decimals that tables give it."""
+    if data.table.column(name).kind is Column.DATE:
+        return Cell(float(math.floor(value + 0.5)), Kind.DATE)
     if data.is_years(name):
         return Cell(float(round(value)), Kind.YEAR_EDGE)
     said = data.variable(name).decimals

@@ -60,6 +60,12 @@ def _histogram() -> AnyForm:
     return FORM
 
 
+def _line() -> AnyForm:
+    from istrel.exhibits.forms.line import FORM
+
+    return FORM
+
+
 def _means() -> AnyForm:
     from istrel.exhibits.forms.means import FORM
 
@@ -111,6 +117,7 @@ FORMS: dict[str, Callable[[], AnyForm]] = {
     "grid": _grid,
     "heat map": _heat_map,
     "histogram": _histogram,
+    "line": _line,
     "means": _means,
     "missing map": _missing_map,
     "points": _points,

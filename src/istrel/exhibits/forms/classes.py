@@ -5,7 +5,9 @@ from __future__ import annotations
 from typing import cast
 
 import numpy as np
+from numpy.typing import NDArray
 
+from istrel.data.column import Kind as Stored
 from istrel.data.levels import Level
 from istrel.exhibits.contracts import Plan
 from istrel.exhibits.forms.common import is_log, values_in_use
@@ -13,6 +15,7 @@ from istrel.exhibits.store import store_of
 from istrel.exhibits.text import Cell, Text, say
 from istrel.sentence.settings import Settings
 from istrel.stats import binning
+from istrel.stats.periods import PERIODS, period_starts
 from istrel.style.numbers import Kind
 
 MOST_UNASKED = 25  # where the sentence says nothing about them
@@ -52,6 +55,8 @@ def shared_edges(name: str, plan: Plan, usual: str = "freedman-diaconis") -> bin
     settings = class_settings(plan.request.settings, usual)
 
     def make() -> binning.ClassEdges:
+        if plan.data.table.column(name).kind is Stored.DATE and _by_rule(plan):
+            return _calendar_edges(values, settings)
         if not log or settings.edges is not None:
             return binning.class_edges(values, settings)
         found = binning.class_edges(np.log10(values), settings)
@@ -61,6 +66,23 @@ def shared_edges(name: str, plan: Plan, usual: str = "freedman-diaconis") -> bin
 
     key = ("edges", name, plan.cases.everyone.key, settings, log)
     return store_of(plan.data).once(key, make, lambda _: 1024)
+
+
+def _by_rule(plan: Plan) -> bool:
+    """Whether nobody says what the classes are."""
+    said = plan.request.settings
+    return not any(said[name] for name in ("bins", "width", "start", "edges"))
+
+
+def _calendar_edges(values: NDArray[np.float64], settings: binning.ClassSettings) -> binning.ClassEdges:
+    """Days, weeks, months, quarters or years: the period that is nearest to the width that the rule gives."""
+    found = binning.class_edges(values, settings)
+    width = float(np.median(np.diff(found.edges)))
+    per = min(PERIODS, key=lambda name: abs(np.log(PERIODS[name] / width)))
+    first, last = period_starts(np.array([values.min(), values.max()]), per, dated=True)
+    step = PERIODS[per] / 2  # from one period into the next, wherever one begins
+    edges = np.unique(period_starts(np.arange(first, last + 2.2 * PERIODS[per], step), per, dated=True))
+    return found._replace(edges=edges[: int(np.searchsorted(edges, last, side="right")) + 1])
 
 
 def usual_rule(name: str, plan: Plan) -> str:

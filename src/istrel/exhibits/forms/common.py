@@ -9,6 +9,7 @@ from typing import Protocol, TypeVar
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.data.column import Kind as Stored
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Drawing, Plan
@@ -60,7 +61,8 @@ def axis_of(name: str, plan: Plan, low: float, high: float, *, shared: str = "",
     variable = plan.data.variable(name)
     title, years = titled_with_unit(variable), plan.data.is_years(name)
     meaning = say("the_values_of", name=title)
-    return Axis(title, low, high, shared=shared, years=years and not log, log=log, meaning=meaning)
+    dates = plan.data.table.column(name).kind is Stored.DATE
+    return Axis(title, low, high, shared=shared, years=years and not log, log=log, meaning=meaning, dates=dates)
 
 
 def is_log(plan: Plan) -> bool:

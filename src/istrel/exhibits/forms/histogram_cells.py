@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.data.column import Kind as Stored
 from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Plan
 from istrel.exhibits.forms.classes import height_of, shared_edges, usual_rule
@@ -230,7 +231,13 @@ def _normal(
     """The curve, where it is asked for or usual: not where groups share one panel, nor on a logarithmic axis."""
     said, log, grouped = plan.request.settings, is_log(plan), has_groups(plan.groupings)
     usual = "curve" in said or (not log and (arranged == "panels" or not grouped))
-    if said["curve"] not in ("normal", "both") or not usual or (arranged in ("stacked", "mirrored") and grouped):
+    dated = any(plan.data.table.column(name).kind is Stored.DATE for name in plan.names)
+    if (
+        said["curve"] not in ("normal", "both")
+        or not usual
+        or (dated and "curve" not in said)
+        or (arranged in ("stacked", "mirrored") and grouped)
+    ):
         return None
     scale = binning.curve_scale(n, _on_axis(classes.edges, plan), height_of(said), cumulative=said["cumulative"])
     return None if scale is None or mean is None or not sd else NormalCurve(mean, sd, scale, log)

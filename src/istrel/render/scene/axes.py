@@ -15,6 +15,8 @@ from istrel.style.numbers import Kind, format_number
 STEPS = (1.0, 2.0, 2.5, 5.0, 10.0)
 OF_A_DECADE = ((1.0, 2.0, 5.0), (1.0, 3.0), (1.0,))
 TINIEST = 1e-300  # a span that can still be divided
+DAYS = (1, 2, 7, 14)
+MONTHS = (1, 2, 3, 6, *(12 * years for years in (1, 2, 5, 10, 20, 50, 100, 200, 500)))
 MOST_TICKS = 7
 MOST_DECIMALS = 8
 
@@ -50,6 +52,8 @@ def ticks(axis: Axis, *, most: int = MOST_TICKS) -> list[float]:
     """Round values between the ends of an axis, at most so many."""
     if axis.log:
         return _log_ticks(axis.low, axis.high, most)
+    if axis.dates:
+        return _date_ticks(axis.low, axis.high, most)
     return _even_ticks(axis.low, axis.high, axis.whole, most)
 
 
@@ -69,6 +73,36 @@ def _even_ticks(low: float, high: float, whole: bool, most: int) -> list[float]:
     return [low, high]
 
 
+def _date_ticks(low: float, high: float, most: int) -> list[float]:
+    """Firsts of years, of months or Mondays, or days: the finest that are not too many."""
+    first, last = math.ceil(low - 1e-9), math.floor(high + 1e-9)
+    if last < first:
+        return [low]
+    for step in DAYS:
+        start = first + (-(first + 3)) % 7 if step % 7 == 0 else first
+        if (last - start) // step + 1 <= most:
+            return [float(day) for day in range(start, last + 1, step)] or [low]
+    months = np.array([first, last]).astype("datetime64[D]").astype("datetime64[M]").astype(int)
+    for step in MONTHS:
+        begin = -(-int(months[0]) // step) * step
+        found = np.arange(begin, int(months[1]) + 1, step)
+        days = found.astype("datetime64[M]").astype("datetime64[D]").astype(float)
+        days = days[days >= low - 1e-9]
+        if days.size <= most:
+            return days.tolist() or [low]
+    return _even_ticks(low, high, whole=True, most=most)
+
+
+def date_words(values: list[float]) -> list[str]:
+    """Years where all begin one, months where all begin one, else days: as ISO 8601 writes them."""
+    days = [str(np.datetime64(math.floor(value + 1e-9), "D")) for value in values]
+    if len(days) > 1 and all(day.endswith("-01-01") for day in days):
+        return [day[:-6] for day in days]
+    if all(day.endswith("-01") for day in days):
+        return [day[:-3] for day in days]
+    return days
+
+
 def _log_ticks(low: float, high: float, most: int) -> list[float]:
     """1, 2 and 5 of each power of ten, or fewer of them; even steps where there is less than a factor of ten between."""
     first, last = math.floor(math.log10(low)), math.ceil(math.log10(high))
@@ -86,6 +120,8 @@ def _log_ticks(low: float, high: float, most: int) -> list[float]:
 
 def tick_words(values: list[float], axis: Axis, style: HouseStyle) -> list[str]:
     """The values of an axis as the style writes them, all with the same decimals."""
+    if axis.dates:
+        return date_words(values)
     shown = [abs(value) for value in values] if axis.sizes else values
     decimals = max((_decimals(value) for value in shown), default=0)
     if axis.log or decimals > MOST_DECIMALS:

@@ -23,12 +23,15 @@ class Verb:
 
 @dataclass(frozen=True)
 class Form:
-    """A word after `as`; `drawn` is True for a figure, `case_by_case` for one that shows every case, or accounts for it."""
+    """A word after `as`: `drawn` is True for a figure, `case_by_case` for one that shows every case, or accounts for it, `norm`
+    for one that draws a norm.
+    """
 
     name: str
     meaning: str
     drawn: bool = True
     case_by_case: bool = False
+    norm: bool = False
 
 
 @dataclass(frozen=True)

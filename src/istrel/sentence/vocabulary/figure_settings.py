@@ -187,6 +187,23 @@ FIGURE_SETTINGS = (
         for letter, side in (("x", "across"), ("y", "upwards"))
     ),
     Setting(
+        "per",
+        "Per",
+        "the period whose means are the points of a line",
+        Choice(
+            (("day", "day"), ("week", "week"), ("month", "month"), ("quarter", "quarter"), ("year", "year")),
+        ),
+        (Belongs("relate", ("line",)),),
+        usually=(("", "as fits"),),
+    ),
+    Setting(
+        "moving",
+        "Moving mean of",
+        "so many neighbouring points of a line together",
+        Number(2, 365, whole=True, suggested=((None, "none"), (3, "3"), (7, "7"), (12, "12"))),
+        (Belongs("relate", ("line",)), Belongs("describe", ("line",))),
+    ),
+    Setting(
         "size",
         "Width",
         "how wide the figure is on paper",

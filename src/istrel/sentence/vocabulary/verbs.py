@@ -19,6 +19,7 @@ VERBS = {
                 "violins",
                 "points",
                 "means",
+                "line",
                 "bars",
                 "shares",
                 "missing map",
@@ -33,7 +34,12 @@ VERBS = {
         Verb(
             "check", "the shape of distributions: normality; the items of a scale", ("table", "quantile plot", "scale")
         ),
-        Verb("relate", "correlation and association", ("table", "scatter", "grid", "heat map"), ("against", "given")),
+        Verb(
+            "relate",
+            "correlation and association",
+            ("table", "scatter", "grid", "heat map", "line"),
+            ("against", "given"),
+        ),
     )
 }
 
@@ -42,15 +48,16 @@ FORMS = {
     for form in (
         Form("table", "a table", drawn=False),
         Form("scale", "a table of items: how well they hang together", drawn=False),
-        Form("histogram", "bars over class intervals"),
-        Form("density", "a smooth curve whose area is the share of cases"),
+        Form("histogram", "bars over class intervals", norm=True),
+        Form("density", "a smooth curve whose area is the share of cases", norm=True),
         Form("cumulative", "the share of cases up to each value"),
-        Form("boxes", "quartiles, whiskers and far cases"),
+        Form("boxes", "quartiles, whiskers and far cases", norm=True),
         Form("violins", "mirrored densities with quartiles"),
         Form("points", "every case as a dot", case_by_case=True),
         Form("bars", "counts or shares as bars"),
         Form("shares", "shares of a whole, to 100 %"),
-        Form("means", "means with their intervals"),
+        Form("means", "means with their intervals", norm=True),
+        Form("line", "values over time, or means per period", case_by_case=True),
         Form("quantile plot", "ordered values against those of a normal distribution", case_by_case=True),
         Form("heat map", "a matrix as tiles"),
         Form("scatter", "two variables, case by case or as a plane of counts"),

@@ -13,7 +13,7 @@ from istrel.problem import Problem
 from istrel.sentence.edit import with_setting
 from istrel.sentence.request import Request
 from istrel.sentence.settings import Settings, as_typed
-from istrel.sentence.vocabulary import STATISTICS, USUAL
+from istrel.sentence.vocabulary import FORMS, STATISTICS, USUAL
 
 # What the words around a table need: the text, the margin notes, and the decimals of a measure.
 OF_THE_TEXT, OF_THE_MARGIN, OF_DECIMALS = ("n", "mean", "median"), ("missing", "q1", "q3"), ("sd", "skewness")
@@ -21,6 +21,7 @@ USUAL_BESIDE = ("n", "mean", "sd")
 MOST_BESIDE, MOST_COLUMNS = 3, 9  # groups, and columns of numbers, that fit a page side by side
 MOST_COMPARED = 15  # columns of numbers before those of the differences
 OF_CATEGORIES, OF_ANYTHING = ("bars", "shares"), ("missing map",)
+OF_DATES = ("histogram", "density", "cumulative")
 MOST_VALUES = 30  # of a measured variable that is drawn value by value
 ALWAYS = (*OF_THE_TEXT, *OF_THE_MARGIN, *OF_DECIMALS)
 
@@ -160,9 +161,6 @@ def _refuse_idle(request: Request, shown: tuple[str, ...]) -> None:
             )
 
 
-WITH_A_NORM = ("table", "histogram", "density", "boxes", "means")
-
-
 def _refuse_norm(request: Request, subjects: tuple[Subject, ...], form: str) -> None:
     """Raises where there is no number that could be compared with a norm, or no place for it."""
     words = next((subject.name for subject in subjects if subject.treated != "numbers"), None)
@@ -170,9 +168,10 @@ def _refuse_norm(request: Request, subjects: tuple[Subject, ...], form: str) -> 
         raise Problem(
             f"“{words}” is not measured in numbers, so it is not compared with {show_value(request.norm or 0.0)}."
         )
-    if form not in WITH_A_NORM:
-        message = f"A norm is not drawn as {form}; choose {' or '.join(WITH_A_NORM[1:])}."
-        raise Problem(message, at=request.form_at, length=len(form), instead=WITH_A_NORM[1:])
+    if form != "table" and not FORMS[form].norm:
+        others = tuple(name for name, entry in FORMS.items() if entry.norm)
+        message = f"A norm is not drawn as {form}; choose {' or '.join(others)}."
+        raise Problem(message, at=request.form_at, length=len(form), instead=others)
     for name in ("difference", "test"):
         if request.settings[name]:
             at, length = request.settings.place_of(name)
@@ -268,6 +267,8 @@ def _drawable(subject: Subject, data: Dataset, request: Request) -> Subject:
         return replace(subject, treated="categories")
     if form in OF_ANYTHING:
         return replace(subject, treated="cases")
+    if kind is Kind.DATE and form in OF_DATES:
+        return replace(subject, treated="dates")
     if kind is not Kind.NUMBER:
         raise _unfit(f"“{subject.name}” holds no numbers, so it cannot be drawn as {form}; set it as table.", request)
     return replace(subject, treated="numbers")

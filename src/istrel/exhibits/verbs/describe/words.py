@@ -45,6 +45,7 @@ from istrel.style.phrases import phrases_in, slots
 
 DRAWN = {
     "means": "means_of",
+    "line": "means_of",
     "bars": "frequencies_of",
     "shares": "frequencies_of",
 }  # what a form shows; else a distribution

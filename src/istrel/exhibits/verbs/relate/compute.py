@@ -55,6 +55,8 @@ class Part:
 
 def compute(plan: RelatePlan) -> RelateResult:
     """Every pair in every group."""
+    if plan.form == "line" or plan.dated:
+        return RelateResult(plan.cases, (), drawn(plan), plan.groupings)
     cells = [
         _related(_looked_at(_part(grouping.codes, i, plan), plan), group, plan)
         for grouping in plan.groupings

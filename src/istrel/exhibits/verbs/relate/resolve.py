@@ -57,6 +57,11 @@ class RelatePlan:
             return (*self.subjects, *self.columns)
         return (*(name for name in self.subjects if name != self.against), *((self.against,) if self.against else ()))
 
+    @property
+    def dated(self) -> bool:
+        """Whether dates are among them, of which there is no coefficient."""
+        return any(self.data.table.column(name).kind is Kind.DATE for name in self.names)
+
     def whole(self) -> RelatePlan:
         """All pairs are computed already."""
         return self
@@ -82,6 +87,8 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
         raise Problem("Relate needs two variables or more; name another, or rank against one with “against”.")
     if len(names) > MOST_VARIABLES:
         raise Problem(f"This relates {len(names):,} variables; a matrix holds {MOST_VARIABLES}. Name fewer.")
+    if (over_time := _over_time(request, data, cases, subjects, groupings)) is not None:
+        return over_time
     given = _given(request, names, data)
     method = request.settings["method"] or ("pearson" if all(_measured(n, data) for n in names) else "fitting")
     if given and method == "fitting":
@@ -139,6 +146,60 @@ def _of_persons(request: Request, method: str, names: set[str], data: Dataset) -
     if asked == "within" and request.settings["method"] not in (None, "pearson", "fitting"):
         raise Problem("Within persons Pearson’s r is defined; leave the method out.", at=at, length=length)
     return "pearson" if asked == "within" or method == "fitting" else method
+
+
+def _over_time(
+    request: Request, data: Dataset, cases: Cases, subjects: tuple[str, ...], groupings: tuple[Grouping, ...]
+) -> RelatePlan | None:
+    """The plan of a line, or of a scatter of dates; None for what has coefficients."""
+    if request.shape == "line":
+        return _line_plan(request, data, cases, subjects, groupings)
+    if request.shape == "scatter" and any(data.table.column(name).kind is Kind.DATE for name in subjects):
+        return _dated_scatter(request, data, cases, subjects, groupings)
+    return None
+
+
+def _line_plan(
+    request: Request, data: Dataset, cases: Cases, subjects: tuple[str, ...], groupings: tuple[Grouping, ...]
+) -> RelatePlan:
+    """The first variable is time, a date or a number; the others are numbers.
+
+    Raises
+    ------
+    Problem
+        Where one of them is not, or another clause stands beside them.
+    """
+    if request.against or request.given:
+        first = (*request.against, *request.given)[0]
+        raise Problem("A line takes time first, then what is drawn over it.", at=first.at, length=len(first.text))
+    time, *others = subjects
+    kind = data.table.column(time).kind
+    if kind is Kind.TEXT:
+        raise Problem(f"“{time}” holds no dates or numbers, so no line runs over it; name a date first.")
+    words = next((name for name in others if data.table.column(name).kind is not Kind.NUMBER), None)
+    if words is not None:
+        raise Problem(f"“{words}” holds no numbers, so it has no line; name a date first, then what is measured.")
+    return RelatePlan(request, data, cases, subjects, "", (), groupings, "pearson", "pairwise", "line")
+
+
+def _dated_scatter(
+    request: Request, data: Dataset, cases: Cases, subjects: tuple[str, ...], groupings: tuple[Grouping, ...]
+) -> RelatePlan:
+    """Dates and numbers in a scatter; no coefficient goes with it.
+
+    Raises
+    ------
+    Problem
+        For words, for more than two variables, and for what is made of a coefficient.
+    """
+    words = next((name for name in subjects if data.table.column(name).kind is Kind.TEXT), None)
+    if words is not None or len(subjects) != 2 or request.against or request.given or request.settings["agreement"]:
+        raise Problem(
+            "A scatter over dates takes a date and one numeric variable, and nothing besides.",
+            at=request.form_at,
+            length=7,
+        )
+    return RelatePlan(request, data, cases, subjects, "", (), groupings, "pearson", "pairwise", "scatter")
 
 
 def _refuse_rectangle(request: Request, subjects: tuple[str, ...]) -> None:

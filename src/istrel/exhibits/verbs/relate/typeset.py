@@ -72,6 +72,8 @@ def typeset(plan: RelatePlan, result: RelateResult) -> Setting:
     sheet: Sheet
     if plan.form != "table":
         sheet = figure_of(plan, result.drawings, _title(plan), notes)
+        if not result.cells:  # no coefficient goes with it
+            return Setting(sheet, form_of(plan.form).methods(plan, result.drawings), (), ())
         return _drawn(sheet, plan, result)
     if plan.request.settings["agreement"]:
         sheet = agreement_table(plan, result, _title(plan), notes)
@@ -93,7 +95,9 @@ def _drawn(sheet: Sheet, plan: RelatePlan, result: RelateResult) -> Setting:
 
 def _title(plan: RelatePlan) -> Text:
     names = [titled(plan.data.variable(name)) for name in plan.subjects]
-    if plan.request.settings["agreement"]:
+    if plan.form == "line":
+        title = say("what_over_time", what=few_names(names[1:]), time=names[0])
+    elif plan.request.settings["agreement"]:
         title = say("agreement_of", names=listed(names))
     elif plan.columns:
         others = [titled(plan.data.variable(name)) for name in plan.columns]
