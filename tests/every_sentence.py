@@ -398,6 +398,16 @@ SETS = {
     ),
     "when,x\n" + "".join(f"2024-01-0{1 + k % 5},{k}\n" for k in range(9)): ("relate when, x as line with per = day",),
     "t,x\n" + "".join(f"{k % 5},{k}\n" for k in range(9)): ("relate t, x as line",),
+    visits(("t1", "t2", "t3")): (
+        "describe score across time × group as paths",
+        "describe score across time as means",
+        "count group with persons",
+        "count group against same with persons",
+        "describe score, ok across time among not time = t3 with measure = d_z, test",
+        "describe score across group with measure = d_z",
+        "describe score across time with pairs",
+    ),
+    visits(n=230): ("describe score across time as paths",),
     "participant,a_1,a_2,a_3\n" + "".join(f"{k // 2 + 1},{k * 7 % 5},{k * 5 % 4},{k % 3}\n" for k in range(40)): (
         "check a_1, a_2, a_3 as scale",
     ),

@@ -16,6 +16,7 @@ from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.formulas import with_formulas
 from istrel.exhibits.occasions import with_occasions
+from istrel.exhibits.one_row_each import with_one_row_each
 from istrel.exhibits.remarks.rows import rows_remark
 from istrel.exhibits.setting import MarginNote, Sheet
 from istrel.exhibits.text import Text, sentences
@@ -92,10 +93,7 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
         For a request that cannot be met; `at` and `length` show the word, where it was typed.
     """
     refuse_two_ways(request.settings)
-    verb, data = (
-        verb_of(request.verb),
-        with_answer_sets(request, with_formulas(request, with_occasions(request, as_cases(data)))),
-    )
+    verb, data = verb_of(request.verb), as_asked(request, data, standing)
     refuse_unweighable(request, data, form_is_weighted=_is_weighted(request.shape))
     plan: Plan = verb.resolve(request, data, standing)
     result = _hidden(verb, plan, verb.compute(plan))
@@ -114,6 +112,13 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
         text=setting.text,
         plan=plan,
     )
+
+
+def as_asked(request: Request, data: Dataset, standing: Condition | None) -> Dataset:
+    """The data as a sentence takes them: cases for counted rows, occasions, formulas, sets of answers, one row of each person."""
+    data = with_occasions(request, as_cases(data))
+    data = with_answer_sets(request, with_formulas(request, data))
+    return with_one_row_each(request, data, standing)
 
 
 def _is_weighted(form: str) -> bool:

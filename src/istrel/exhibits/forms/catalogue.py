@@ -78,6 +78,12 @@ def _missing_map() -> AnyForm:
     return FORM
 
 
+def _paths() -> AnyForm:
+    from istrel.exhibits.forms.paths import FORM
+
+    return FORM
+
+
 def _points() -> AnyForm:
     from istrel.exhibits.forms.points import FORM
 
@@ -120,6 +126,7 @@ FORMS: dict[str, Callable[[], AnyForm]] = {
     "line": _line,
     "means": _means,
     "missing map": _missing_map,
+    "paths": _paths,
     "points": _points,
     "quantile plot": _quantile_plot,
     "scatter": _scatter,

@@ -14,6 +14,7 @@ from istrel.exhibits.forms.common import is_log, values_in_use
 from istrel.exhibits.store import store_of
 from istrel.exhibits.text import Cell, Text, say
 from istrel.sentence.settings import Settings
+from istrel.sentence.vocabulary import CLASS_SETTINGS
 from istrel.stats import binning
 from istrel.stats.periods import PERIODS, period_starts
 from istrel.style.numbers import Kind
@@ -71,7 +72,7 @@ def shared_edges(name: str, plan: Plan, usual: str = "freedman-diaconis") -> bin
 def _by_rule(plan: Plan) -> bool:
     """Whether nobody says what the classes are."""
     said = plan.request.settings
-    return not any(said[name] for name in ("bins", "width", "start", "edges"))
+    return not any(said[name] for name in CLASS_SETTINGS if name != "rule")
 
 
 def _calendar_edges(values: NDArray[np.float64], settings: binning.ClassSettings) -> binning.ClassEdges:

@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from istrel.data.levels import Level
-from istrel.exhibits.cases import Group
+from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Counts, Form, Json, Plan
 from istrel.exhibits.exchange import groups, number
 from istrel.exhibits.figure import Array, Axis, Dots, FigureSheet, Intervals, Item, Line, Mark, Panel
@@ -29,7 +29,8 @@ from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Run, Text, say, sentences
 from istrel.exhibits.weights import weighted_moments_of
-from istrel.exhibits.wording import has_groups, in_group, summary_cell, titled, titled_with_unit
+from istrel.exhibits.within_persons import followed
+from istrel.exhibits.wording import has_groups, in_group, person_title, summary_cell, titled, titled_with_unit
 from istrel.sentence.settings import Settings
 from istrel.stats import moments
 from istrel.stats.estimates import Estimates
@@ -76,6 +77,34 @@ def interval_of(shape: moments.Moments, said: Settings) -> tuple[Estimates, Esti
     return low, Estimates(middle.values + reach.values, reach.reasons)
 
 
+Within = tuple[int, float, float | None, float | None]
+
+
+def _within(name: str, grouping: Grouping, plan: Plan) -> dict[int, Within]:
+    """{place of a group: n, mean and interval} where occasions of persons group them: of those with all, within persons."""
+    said, made = plan.request.settings, dict[int, Within]()
+    if said["interval"] != "ci" or plan.cases.weighted or plan.cases.hides or not grouping.names:
+        return made
+    for found in followed(name, grouping, plan):
+        if found.doubled or not found.complete.size:
+            return {}
+        parts = found.intervals(said["confidence"])
+        for place, *numbers in zip(found.places, *(part.tolist() for part in parts), strict=True):
+            mean, low, high = numbers
+            made[place] = (
+                found.complete.shape[0],
+                mean,
+                (low if np.isfinite(low) else None),
+                (high if np.isfinite(high) else None),
+            )
+    return made
+
+
+def is_within(plan: Plan) -> bool:
+    """Whether the intervals of a figure of means are within persons."""
+    return any(_within(name, grouping, plan) for name in plan.names for grouping in plan.groupings)
+
+
 def weighted_interval_of(m: WeightedMoments, said: Settings) -> tuple[Estimates, Estimates]:
     """The same of a weighted sample, by its design."""
     error = np.sqrt(m.variance if said["interval"] == "sd" else m.variance_of_mean)
@@ -94,13 +123,17 @@ def draw(plan: Plan) -> tuple[MeansCell, ...]:
         else:
             shape = moments_of(name, grouping, plan.data)
             means, ends = moments.mean(shape), interval_of(shape, said)
+        within = _within(name, grouping, plan)
         for i, group in enumerate(grouping.groups):
             mean = known(means.at(i))
             if mean is None:
                 continue
             low, high = known(ends[0].at(i)), known(ends[1].at(i))
+            n = int(cells.sizes[i])
+            if i in within:
+                n, mean, low, high = within[i]
             points = cells.group(i) if said["points"] else None
-            made.append(MeansCell(name, group, int(cells.sizes[i]), mean, low, high, said["interval"], points))
+            made.append(MeansCell(name, group, n, mean, low, high, said["interval"], points))
     return tuple(made)
 
 
@@ -127,6 +160,8 @@ def _own_note(plan: Plan) -> Text:
     text = say("dots_are_means_with", what=what)
     if said["points"]:
         text = (*text, *say("and_pale_dots_are_single_cases"))
+    if is_within(plan):
+        return sentences([(*text, Run(".")), say("means_of_complete_persons", name=person_title(plan.data))])
     return (*text, Run("."))
 
 
@@ -215,6 +250,8 @@ def _of_variables(cells: tuple[MeansCell, ...], plan: Plan) -> Panel:
 
 def methods(plan: Plan, drawings: tuple[MeansCell, ...]) -> Text:
     """What the intervals are."""
+    if drawings and is_within(plan):
+        return say("intervals_are_within_persons")
     if drawings and plan.cases.weighted:
         return say(WEIGHTED_INTERVALS[plan.request.settings["interval"]])
     return interval_methods(plan.request.settings) if drawings else ()

@@ -8,6 +8,7 @@ from typing import Any
 from istrel.sentence.vocabulary.takes import Takes
 from istrel.style.numbers import Kind
 
+DISTRIBUTION = "distribution_of"
 AGAINST, LIST, GROUPS = "against", "list", "groups"
 
 
@@ -24,7 +25,7 @@ class Verb:
 @dataclass(frozen=True)
 class Form:
     """A word after `as`: `drawn` is True for a figure, `case_by_case` for one that shows every case, or accounts for it, `norm`
-    for one that draws a norm.
+    for one that draws a norm; `title` is the phrase for what it shows of the variables described.
     """
 
     name: str
@@ -32,6 +33,7 @@ class Form:
     drawn: bool = True
     case_by_case: bool = False
     norm: bool = False
+    title: str = DISTRIBUTION
 
 
 @dataclass(frozen=True)

@@ -88,11 +88,18 @@ _ENTRIES = (
     Setting(
         "measure",
         "Measure",
-        "how two shares in two groups are compared",
-        Choice((("difference", "difference"), ("risk ratio", "risk ratio"), ("odds ratio", "odds ratio"))),
+        "how two shares in two groups are compared; d_z standardizes changes within persons by their own spread",
+        Choice(
+            (
+                ("difference", "difference"),
+                ("risk ratio", "risk ratio"),
+                ("odds ratio", "odds ratio"),
+                ("d_z", "*d* of changes"),
+            )
+        ),
         (_GROUPED_TABLE,),
         usual="difference",
-        not_weighted=("risk ratio", "odds ratio"),
+        not_weighted=("risk ratio", "odds ratio", "d_z"),
     ),
     Setting(
         "pairs",
@@ -102,6 +109,15 @@ _ENTRIES = (
         (_GROUPED_TABLE,),
         usual=False,
         not_weighted=(True,),
+    ),
+    Setting(
+        "persons",
+        "Persons",
+        "persons are counted, not their rows",
+        YesNo(),
+        (_FREQUENCIES, _CROSS),
+        usual=False,
+        of_values=True,
     ),
     Setting(
         "combinations",
@@ -424,7 +440,7 @@ _ENTRIES = (
         "the level of confidence intervals and bands",
         Number(0, 0.9999, above=True, suggested=((0.9, "90 %"), (0.95, "95 %"), (0.99, "99 %"))),
         (
-            Belongs("describe", ("table", "cumulative", "points", "means", "bars")),
+            Belongs("describe", ("table", "cumulative", "points", "means", "bars", "paths")),
             _LISTED_FREQUENCIES,
             Belongs("count", ("bars",)),
             Belongs("relate", ("table",)),

@@ -32,13 +32,14 @@ class Paired(NamedTuple):
 
 
 # Means.
-def mean_change(x: Array, *, confidence: float = 0.95) -> Paired:
+def mean_change(x: Array, *, confidence: float = 0.95, of_changes: bool = False) -> Paired:
     """The mean of the differences, the first occasion minus the second, with the interval of the paired t.
 
     Notes
     -----
     Standardized by the root of the average variance of both occasions, times J = 1 − 3/(4(n − 1) − 1); its interval is that
-    of the noncentrality of the paired t, so it leaves 0 out just when that test rejects.
+    of the noncentrality of the paired t, so it leaves 0 out just when that test rejects. With `of_changes` by the standard
+    deviation of the differences instead (d_z).
     """
     from scipy.special import nctdtr, stdtr, stdtrit
 
@@ -53,7 +54,7 @@ def mean_change(x: Array, *, confidence: float = 0.95) -> Paired:
     t, reach = mean / error, float(stdtrit(df, 0.5 + confidence / 2)) * error
     effect = Effect("mean_difference", mean, mean - reach, mean + reach, (0, 1), confidence)
     test = GroupTest("paired_t", t, (float(df),), 2 * float(stdtr(df, -abs(t))))
-    average = sqrt(float(x.var(axis=0, ddof=1).mean()))
+    average = spread if of_changes else sqrt(float(x.var(axis=0, ddof=1).mean()))
     unit, tail = (1 - 3 / (4 * df - 1)) * error / average if df > 1 else 0.0, (1 - confidence) / 2
 
     def chance(away: float) -> float:
@@ -62,7 +63,7 @@ def mean_change(x: Array, *, confidence: float = 0.95) -> Paired:
 
     ends = solved(lambda away: chance(away) - (1 - tail), t, -1), solved(lambda away: chance(away) - tail, t, 1)
     low, high = (end if isinstance(end, Undefined) else end * unit for end in ends)
-    return Paired(effect, Effect("g_average", t * unit, low, high, (0, 1), confidence), test)
+    return Paired(effect, Effect("d_z" if of_changes else "g_average", t * unit, low, high, (0, 1), confidence), test)
 
 
 NO_SPREAD_OF_CHANGES = Undefined("all_differences_are_equal")

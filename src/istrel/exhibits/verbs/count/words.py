@@ -24,6 +24,7 @@ from istrel.exhibits.wording import (
     in_group,
     in_grouping,
     p_words,
+    person_title,
     titled,
     ungrouped_notes,
     why,
@@ -52,7 +53,7 @@ def frequency_notes(
     plan: CountPlan, result: CountResult, cells: list[FrequencyCell], *, columns: set[str]
 ) -> tuple[Note, ...]:
     """What a reader must know: cases, classes, what lies outside them, missing values, bases of percentages."""
-    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    texts = [*cases_note(result.cases), *_persons_note(plan), *ungrouped_notes(result.groupings, plan.data)]
     for subject in plan.subjects:
         mine = [cell for cell in cells if cell.variables == subject.names]
         texts += _outside(mine, plan) + _missing(mine, plan)
@@ -86,12 +87,17 @@ def fit_words(cell: FrequencyCell, *, several: bool) -> Text:
     return say("fit_against_expected", test=test)
 
 
+def _persons_note(plan: CountPlan) -> list[Text]:
+    """That persons are counted, where they are."""
+    return [say("persons_are_counted", name=person_title(plan.data))] if plan.request.settings["persons"] else []
+
+
 def figure_notes(plan: CountPlan, result: CountResult) -> tuple[Note, ...]:
     """What a reader of a figure must know: cases, classes, missing values; of a cross-table its tests."""
     crossed = [cell for cell in result.cells if isinstance(cell, CrossCell)]
     if crossed:
         return cross_notes(plan, result, crossed, named=len(crossed) > 1)
-    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    texts = [*cases_note(result.cases), *_persons_note(plan), *ungrouped_notes(result.groupings, plan.data)]
     for subject in plan.subjects:
         mine = [cell for cell in result.cells if isinstance(cell, FrequencyCell) and cell.variables == subject.names]
         texts += _outside(mine, plan) + _missing(mine, plan)
@@ -127,7 +133,7 @@ def _missing(cells: list[FrequencyCell], plan: CountPlan) -> list[Text]:
 
 def cross_notes(plan: CountPlan, result: CountResult, cells: list[CrossCell], *, named: bool) -> tuple[Note, ...]:
     """Tests and association of each table as they are reported, and what its numbers are."""
-    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    texts = [*cases_note(result.cases), *_persons_note(plan), *ungrouped_notes(result.groupings, plan.data)]
     of = {
         "row": "percentages_are_of_the_row",
         "column": "percentages_are_of_the_column",

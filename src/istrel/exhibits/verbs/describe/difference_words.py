@@ -50,6 +50,7 @@ MEASURES = {
     "risk_difference": Measure(
         "symbol_difference", "difference_of_percentages", "intervals_of_differences_of_percentages", Kind.PERCENT
     ),
+    "d_z": Measure("symbol_d_z", "d_z", "d_z_is_the_mean", Kind.STATISTIC),
     "risk_ratio": Measure("symbol_risk_ratio", "risk_ratio", "risk_ratio_is_the_ratio", Kind.STATISTIC),
     "odds_ratio": Measure("symbol_odds_ratio", "odds_ratio", "odds_ratio_is_the_ratio", Kind.STATISTIC),
     "g_average_weighted": Measure("symbol_g", "hedges_g", "hedges_g_is_weighted", Kind.STATISTIC),

@@ -66,7 +66,9 @@ def _difference(subject: Subject, grouping: Grouping, plan: DescribePlan) -> Dif
         effect, test = _of_means(subject.name, grouping, plan)
     else:
         return None
-    if effect is not None and said["measure"] != "difference" and effect.measure not in OF_TWO_SHARES:
+    if effect is not None and said["measure"] == "d_z":
+        effect = Effect("", ONLY_WITHIN)
+    elif effect is not None and said["measure"] != "difference" and effect.measure not in OF_TWO_SHARES:
         effect = Effect("", ONLY_SHARES)  # a ratio of shares is asked for
     pair = effect.between if effect is not None else None
     between = (grouping.groups[pair[0]], grouping.groups[pair[1]]) if pair else None
@@ -84,6 +86,7 @@ def _of_persons(subject: Subject, grouping: Grouping, persons: Persons, plan: De
 
 
 ONLY_SHARES = Undefined("only_for_a_2_2")
+ONLY_WITHIN = Undefined("only_within_persons")
 
 
 def _spread(name: str, grouping: Grouping, plan: DescribePlan) -> GroupTest:
@@ -99,10 +102,10 @@ Found = tuple[Effect | None, GroupTest | None]
 def _of_categories(name: str, grouping: Grouping, plan: DescribePlan) -> tuple[Effect | None, GroupTest | None, str]:
     said = plan.request.settings
     counts, labels = counts_in(name, grouping, plan)
-    effect = None
+    effect = Effect("", ONLY_WITHIN) if said["difference"] else None
     if said["difference"] and said["measure"] == "difference":
         effect = categories.categories_effect(counts, confidence=said["confidence"])
-    elif said["difference"]:
+    elif said["difference"] and said["measure"] != "d_z":
         effect = ratio_effect(counts, said["measure"].replace(" ", "_"), confidence=said["confidence"])
     tables = len(plan.subjects) * len(plan.groupings)
     test = categories.categories_test(counts, tables=tables) if said["test"] else None

@@ -18,6 +18,7 @@ from istrel.stats.estimates import Undefined, undefined
 from istrel.stats.grouping import arrange
 
 Array = NDArray[np.float64]
+ONLY_OF_MEANS = undefined("only_of_mean_changes")
 
 
 @dataclass(frozen=True)
@@ -49,7 +50,7 @@ def difference_of_persons(
     if not any(kinds):
         return _asked(_between(subject, grouping, groups, persons, plan), plan)
     values, use, meant, two = _values(subject, plan)
-    if values is None or plan.request.settings["measure"] != "difference":
+    if values is None or plan.request.settings["measure"] not in ("difference", "d_z"):
         return refused(undefined("not_compared_within_persons", name=persons.name), plan)
     seen = occasions(values, use, grouping.codes, groups, persons)
     if seen.doubled:
@@ -107,16 +108,24 @@ def _within(seen: Occasions, plan: DescribePlan, subject: Subject, *, two: bool,
     elif by_rank:
         made = paired.signed_ranks(x, confidence=confidence)
     else:
-        made = paired.mean_change(x, confidence=confidence)
+        of_changes = plan.request.settings["measure"] == "d_z"
+        made = paired.mean_change(x, confidence=confidence, of_changes=of_changes)
     pair = (int(filled[0]), int(filled[1]))
     effect = replace(made.effect, between=pair)
     besides = None if made.standardized is None else replace(made.standardized, between=pair)
+    if plan.request.settings["measure"] == "d_z":
+        fits = besides is not None and besides.measure == "d_z"
+        effect, besides = (besides, effect) if fits and besides is not None else (Effect("", ONLY_OF_MEANS), None)
     return Compared(effect, made.test, besides, x.shape[0], paired=True, meant=meant)
 
 
 def _between(subject: Subject, grouping: Grouping, groups: int, persons: Persons, plan: DescribePlan) -> Compared:
     """The means of persons, compared as persons are."""
-    if subject.treated != "numbers" or plan.request.settings["measure"] != "difference":
+    if plan.request.settings["measure"] != "difference":
+        return refused(
+            undefined("only_within_persons" if plan.request.settings["measure"] == "d_z" else "only_for_a_2_2"), plan
+        )
+    if subject.treated != "numbers":
         return refused(persons.reason, plan)
     numbers, confidence = plan.data.numbers(subject.name), plan.request.settings["confidence"]
     values, codes = means_of_persons(numbers.values, numbers.valid, grouping, persons)

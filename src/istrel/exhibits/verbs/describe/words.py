@@ -37,18 +37,12 @@ from istrel.exhibits.wording import (
     titled,
     ungrouped_notes,
 )
-from istrel.sentence.vocabulary import STATISTICS, statistic
-from istrel.sentence.vocabulary.entries import Statistic
+from istrel.sentence.vocabulary import FORMS, STATISTICS, statistic
+from istrel.sentence.vocabulary.entries import DISTRIBUTION, Statistic
 from istrel.stats.quantiles import median_level
 from istrel.style.numbers import Kind
 from istrel.style.phrases import phrases_in, slots
 
-DRAWN = {
-    "means": "means_of",
-    "line": "means_of",
-    "bars": "frequencies_of",
-    "shares": "frequencies_of",
-}  # what a form shows; else a distribution
 WEIGHTED_PHRASES = {
     "defined_sd": "defined_sd_weighted",
     "quantiles_are_of_type_hyndman": "quantiles_are_weighted",
@@ -63,8 +57,8 @@ def title_of(plan: DescribePlan) -> Text:
     names = [titled(plan.data.variable(subject.name)) for subject in plan.subjects]
     if plan.form == "missing map":
         what = say("missing_values_of", what=few_names(names))
-    elif len(names) > 3 and plan.form in DRAWN:
-        what = say(DRAWN[plan.form], what=few_names(names))
+    elif len(names) > 3 and plan.form != "table" and FORMS[plan.form].title != DISTRIBUTION:
+        what = say(FORMS[plan.form].title, what=few_names(names))
     elif len(names) > 3 and plan.form != "table":
         what = say("distributions_of_variables", n=len(names))
     elif len(names) > 3:
@@ -72,7 +66,7 @@ def title_of(plan: DescribePlan) -> Text:
     elif plan.form == "table":
         what = say("descriptive_statistics_of", name=listed(names))
     else:
-        what = say(DRAWN.get(plan.form, "distribution_of"), what=listed(names))
+        what = say(FORMS[plan.form].title, what=listed(names))
     by = groups_words(plan.groupings, plan.data)
     return say("what_by_groups", what=what, groups=by) if by else what
 

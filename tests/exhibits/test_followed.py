@@ -1,0 +1,81 @@
+"""Persons followed over occasions: paths, intervals within persons, d of changes, persons counted; each by hand."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+import numpy as np
+import pytest
+from scipy import stats
+
+from istrel.data.dataset import Dataset
+from istrel.problem import Problem
+from made import make_exhibit
+from rows import visits
+
+Maker = Callable[[str], Dataset]
+
+
+def matrix(data: Dataset) -> np.ndarray:
+    """(persons, occasions) of the score."""
+    ids, times = data.numbers("id").values, data.categories("time")
+    found = np.full((int(ids.max()), len(times.values)), np.nan)
+    found[ids.astype(int) - 1, times.codes] = data.numbers("score").values
+    return found
+
+
+@pytest.mark.parametrize("form", ["paths", "means"])
+def test_intervals_are_within_persons(form: str, data_of: Maker) -> None:
+    data = data_of(visits(("t1", "t2", "t3")))
+    x = matrix(data)
+    x = x[~np.isnan(x).any(axis=1)]
+    n, k = x.shape
+    left = x - x.mean(axis=1, keepdims=True) + x.mean()
+    reach = stats.t.ppf(0.975, n - 1) * left.std(axis=0, ddof=1) * np.sqrt(k / (k - 1) / n)
+    drawn = make_exhibit(f"describe score across time as {form}", data).result.drawings
+    means = drawn[0].means if form == "paths" else np.array([cell.mean for cell in drawn])
+    low = drawn[0].low if form == "paths" else np.array([cell.low for cell in drawn])
+    assert means == pytest.approx(x.mean(axis=0), rel=1e-12)
+    assert low == pytest.approx(x.mean(axis=0) - reach, rel=1e-10)
+    assert {cell.n for cell in drawn} == {n}
+
+
+def test_d_of_changes_is_t_over_the_root_of_n_corrected(data_of: Maker) -> None:
+    data = data_of(visits())
+    x = matrix(data)
+    x = x[~np.isnan(x).any(axis=1)]
+    (found,) = make_exhibit("describe score across time with measure = d_z, test", data).result.differences
+    t = stats.ttest_rel(x[:, 0], x[:, 1]).statistic
+    assert found.effect.value == pytest.approx(t / np.sqrt(len(x)) * (1 - 3 / (4 * (len(x) - 1) - 1)), rel=1e-10)
+    assert (found.effect.low > 0 or found.effect.high < 0) == (found.test.p < 0.05)
+
+
+def test_persons_are_counted_once(data_of: Maker) -> None:
+    data = data_of(visits(("t1", "t2", "t3")))
+    (cell,) = make_exhibit("count group with persons", data).result.cells
+    groups = {int(i): g for i, g in zip(data.numbers("id").values, data.categories("group").codes, strict=True)}
+    assert [level.count for level in cell.levels] == np.bincount(list(groups.values())).tolist()
+    (few,) = make_exhibit("count group among time = t2 with persons", data).result.cells
+    assert few.n == int((~np.isnan(matrix(data)[:, 1])).sum())
+    for sentence, part in {
+        "count ok with persons": "differs between the rows of one id",
+        "count group with persons, hide_below = 3": "leave one of both out",
+        "describe score across group as paths": "follow persons over occasions",
+    }.items():
+        with pytest.raises(Problem, match=part):
+            make_exhibit(sentence, data)
+
+
+def test_pairs_of_occasions_are_tested_on_the_persons_who_have_both(data_of: Maker) -> None:
+    data = data_of(visits(("t1", "t2", "t3")))
+    x = matrix(data)
+    found = make_exhibit("describe score across time with pairs", data).result.pairs
+    raw = []
+    for d, (a, b) in zip(found, ((0, 1), (0, 2), (1, 2)), strict=True):
+        both = x[~np.isnan(x[:, [a, b]]).any(axis=1)]
+        oracle = stats.ttest_rel(both[:, a], both[:, b])
+        assert (d.test.name, d.test.statistic) == ("paired_t", pytest.approx(oracle.statistic, rel=1e-10))
+        raw.append(oracle.pvalue)
+    ranked = np.argsort(raw)
+    holm = np.maximum.accumulate([min(1.0, (3 - k) * raw[place]) for k, place in enumerate(ranked)])
+    assert [found[place].p_adjusted for place in ranked] == pytest.approx(holm.tolist(), rel=1e-9)
