@@ -38,7 +38,7 @@ def test_the_committed_files_are_what_the_generator_makes(tmp_path: Path) -> Non
 
 
 def test_all_planted_dirt_is_there(rows: list[dict[str, str]]) -> None:
-    assert (len(rows), len(rows[0])) == (612, 34)
+    assert (len(rows), len(rows[0])) == (612, 39)
     count = {name: Counter(row[name] for row in rows) for name in rows[0]}
     assert (count["receptive_post"]["-9"], count["education"]["99"], count["satisfaction"]["99"]) == (14, 4, 6)
     assert (count["site"]["harbour "], count["site"]["Harbor"]) == (6, 3)
@@ -85,7 +85,7 @@ def test_the_committed_study_is_what_the_tool_makes_and_no_reviewer_objects(
     assert review(study, style) == ()
     parts = manuscript(study, style)
     assert all(part.status in ("", "as kept") for part in parts)
-    assert len(study.kept) == 10
+    assert len(study.kept) == 13
     numbers = [
         piece for part in study.parts for prose in proses_of(part) for piece in prose if isinstance(piece, Number)
     ]

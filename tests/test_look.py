@@ -36,6 +36,7 @@ MESSY = (
 KINDS = frozenset(
     [
         "counted_rows",
+        "weighted_rows",
         "summary_rows",
         "repeated_rows",
         "repeated_key",
@@ -70,7 +71,7 @@ def look(path: Path, capsys: pytest.CaptureFixture[str], *options: str) -> dict[
 
 def test_the_json_of_the_intake_has_the_form_of_the_contract(capsys: pytest.CaptureFixture[str]) -> None:
     found = look(LEARNERS, capsys)
-    assert (found["istrel"], found["rows"], found["columns"]) == (1, 612, 34)
+    assert (found["istrel"], found["rows"], found["columns"]) == (1, 612, 39)
     assert set(found) == {
         "istrel",
         "source",
@@ -133,7 +134,7 @@ def test_the_intake_is_written_as_a_report(ending: str, tmp_path: Path, capsys: 
     for words in ("stands 27 times in receptive_post, confidence and mot_03", "receptive_pre", "612"):
         assert words in content
     if ending == "html":
-        assert content.count("<svg") == 33  # a drawing for every variable but keys and texts, and the map
+        assert content.count("<svg") == 38  # a drawing for every variable but keys and texts, and the map
         assert not re.search(r"(src|href)=", content)
 
 

@@ -45,6 +45,7 @@ MENDED: tuple[Change, ...] = (
 )
 
 EXHIBITS = {
+    "F0": ("count receptive_post across format as flow", "From the Rows of the File to the Learners Analysed"),
     "T1": (
         "describe age, site, education, employment, signers_home, completed across format with total",
         "Learners by Course Format",
@@ -63,13 +64,15 @@ EXHIBITS = {
     "F3": ("relate practice_min, spelling_speed as scatter with fit = straight", ""),
     "T4": ("count satisfaction against format with percent = column", "Satisfaction by Course Format"),
     "F4": ("describe mot_01 .. mot_12 as shares", "Answers to the Twelve Motivation Items"),
+    "T5": ("count heard with order = frequency", "How Learners Heard of the Course"),
     "A1": ("check practice_min, receptive_pre, receptive_post, spelling_speed, reaction_ms", ""),
     "A2": (
         "describe practice_min, receptive_post, confidence, mot_01, mot_05, mot_06, mot_07, satisfaction as missing map",
         "",
     ),
+    "A3": ("check motivation as scale", "Items of Joy of Signing"),
 }
-SUPPLEMENT = ("A1", "A2")
+SUPPLEMENT = ("A1", "A2", "A3")
 
 EVENING, WEEKEND, SELF = "format=Weekly evening", "format=Weekend intensive", "format=Guided self-study"
 PAPER: tuple[tuple[str, str], ...] = (
@@ -88,13 +91,16 @@ PAPER: tuple[tuple[str, str], ...] = (
         "We followed adults who learned sign language in evening courses at six sites for one term. Of {T1|age|n} learners"
         " with a known age, the mean age was {T1|age|mean} years (*SD* = {T1|age|sd}). Three formats were offered: a weekly"
         " evening class, a weekend intensive and a guided self-study with a tutor on call. {T1} describes the learners of"
-        " each.",
+        " each, and {F0} follows all rows of the file to the learners whose final score is analysed. Of several ways in which"
+        " they could have heard of the course, {T5|heard: friends or family|/percent_of_cases}% named friends or family and"
+        " {T5|heard: online|/percent_of_cases}% something online ({T5}).",
     ),
     (
         "paragraph",
         "Receptive skill was tested with the same video test before and after the term (0 to 80 points), fingerspelling as"
         " letters read per minute, and weekly practice as minutes by the learners’ own account. Joy of signing is the mean"
-        " of four items. Missing answers were left out analysis by analysis; {A2} in the supplement shows where they"
+        " of four items (Cronbach’s α = {A3|motivation|alpha}, 95% CI [{A3|motivation|alpha_low},"
+        " {A3|motivation|alpha_high}]; McDonald’s ω = {A3|motivation|omega}; {A3}). Missing answers were left out analysis by analysis; {A2} in the supplement shows where they"
         " are. Six rows were set aside before anything was computed: four that repeat another, and two that carry the"
         " number of another person.",
     ),
@@ -151,7 +157,7 @@ PAPER: tuple[tuple[str, str], ...] = (
         " takes the weekend course may differ in ways that no table shows%(NOTHING)s. The next term will bring a test"
         " without a ceiling, and new numbers; this text will say which of its own have moved.",
     ),
-    *(("exhibit", name) for name in ("T1", "T2", "T3", "T4", "F2", "F1", "F3", "F4")),
+    *(("exhibit", name) for name in ("F0", "T1", "T5", "T2", "T3", "T4", "F2", "F1", "F3", "F4")),
 )
 SLOT = re.compile(r"\{([^}|]+)(?:\|([^}|]+)\|([^}]+))?\}|\*([^*]+)\*")
 

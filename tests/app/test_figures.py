@@ -175,7 +175,7 @@ def test_other_forms_are_pictured_from_the_exhibit_and_say_why_they_do_not_fit(h
     hand.qtbot.waitUntil(lambda: "missing map" in hand.window.stations.bench.widget.pictures.unfit, timeout=5000)
     hand.settle()
     drawn = {form for form, picture in pictures.items() if picture.scene is not None}
-    assert drawn == {"histogram", "density", "cumulative", "boxes", "violins", "points", "means"}
+    assert drawn == {"histogram", "density", "cumulative", "boxes", "violins", "points", "means", "line"}
     assert "many values" in pictures["bars"].toolTip()
     assert "leave the groups out" in pictures["missing map"].toolTip()
     assert not pictures["bars"].isEnabled()

@@ -77,12 +77,13 @@ def test_the_raw_demo_file_is_mended_and_labelled_in_at_most_twelve_actions(
     window = opened(path)
     window.stations.intake.go()
     user = Counter(qtbot, settle)
-    numbers_wrong = [f for f in window.model.found.findings if f.changes_numbers]
+    said_of_rows = {"weighted_rows"}  # what a row stands for is decided, not mended: the paper counts learners alike
+    numbers_wrong = [f for f in window.model.found.findings if f.changes_numbers and f.kind not in said_of_rows]
     while True:
         wrong = [
             v
             for v in window.stations.intake.widget.findChildren(FindingView)
-            if v.isVisible() and v.finding.changes_numbers
+            if v.isVisible() and v.finding.changes_numbers and v.finding.kind not in said_of_rows
         ]
         if not wrong:
             break
@@ -332,7 +333,7 @@ def test_a_second_file_joins_the_study_and_the_bench_follows_the_source_in_use(o
     window.model.undo()
     settle()
     assert window.cases_line.source.text() == "learners.csv ▾"
-    assert len(window.model.found.facts) == 34
+    assert len(window.model.found.facts) == 39
 
 
 def test_sources_are_joined_after_a_report(opened: Opened, settle: Settle, qtbot: QtBot) -> None:

@@ -111,7 +111,7 @@ def test_categories_follow_the_codebook_then_their_natural_order(data_of: Maker)
 
 def test_facts_of_the_demo_study(learners: Dataset) -> None:
     whole = file_facts(learners)
-    assert (whole.rows, whole.columns) == (612, 34)
+    assert (whole.rows, whole.columns) == (612, 39)
     age = variable_facts(learners, "age")
     assert (age.valid, age.missing, age.maximum) == (612, 0, 199.0)
     assert max(age.shape) == 1.0

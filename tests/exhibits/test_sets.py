@@ -101,7 +101,8 @@ def test_what_is_said_and_what_is_refused(data_of: Maker, style: HouseStyle) -> 
         ("note", ["came late, left early", "was ill; called", "n/a", "no, never"]),
         ("path", ["a/b.csv", "a/c.csv", "d/e.csv", "f/g.csv"]),
         ("x", ["1,5", "2,5", "3,0", "1,0"]),
-        ("place", ["Kiel, Germany", "Graz, Austria", "Kiel, Germany", "Bonn, Germany"]),
+        ("says", ["Parking, as always.", "More time, please.", "Parking, as always.", "More time, please."]),
+        ("place", ["Kiel, Germany", "Graz, Austria", "Kiel, Germany", "Bonn, France"]),
     ],
 )
 def test_what_only_looks_like_several_answers_is_none(head: str, cells: list[str], data_of: Maker) -> None:

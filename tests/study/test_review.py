@@ -274,7 +274,7 @@ def test_the_appendix_says_all_that_was_done(style: HouseStyle) -> None:
     history = keeping(history, "describe gain across format with ci")
     text = "\n".join(appendix(history.study, style))
     for said in (
-        "learners.csv: 612 cases, 34 variables",
+        "learners.csv: 612 cases, 39 variables",
         "SHA-256 of learners.csv: ",
         "age, 199 → missing, in row 318 (a slip of the pen)",
         "rows 120, 240 (entered twice)",

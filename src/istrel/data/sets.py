@@ -24,7 +24,7 @@ BEGINNING = re.compile(r"^(?P<stem>.+?)[_ .-]+(?P<answer>[^_ .-].*)$")
 SIGNS = (";", "|", "/", ",")
 MOST_WORDS, LONGEST = 20_000, 40
 SEVERAL = 0.1  # of the cells hold more than one answer
-AGAIN = 0.8  # of the answers in cells with several stand in other cells, too
+AGAIN = 0.8  # of the answers in cells with several stand in other combinations, or alone, too
 
 
 @dataclass(frozen=True)
@@ -123,7 +123,9 @@ def _of_cells(name: str, data: Dataset) -> AnswerSet | None:
         several = sum(count for word, count in cells if len(_parts(word, sign)) > 1)
         if several < max(2, SEVERAL * total):
             continue
-        where = Counter(part for word, count in cells for part in set(_parts(word, sign)) for _ in range(min(count, 2)))
+        where = Counter(
+            part for word, _ in cells for part in set(_parts(word, sign))
+        )  # how many different cells hold it
         mentioned = [part for word, _ in cells if len(parts := _parts(word, sign)) > 1 for part in parts]
         again = sum(where[part] > 1 for part in mentioned)
         short = all(len(part) <= LONGEST for part in where)

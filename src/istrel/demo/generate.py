@@ -91,7 +91,28 @@ def learners(rows: int) -> dict[str, NDArray[Any]]:
     table["fee_tenths"] = np.round(fee * 10).astype(int)
     table["term"] = np.full(rows, "2025")
     table["comment"] = np.where(rng.random(rows) < 0.3, COMMENTS[rng.integers(0, 6, rows)], "")
+    table.update(_heard(age))
+    table["weight"] = _weights(site, age)
     return table
+
+
+def _heard(age: NDArray[np.int64]) -> dict[str, NDArray[Any]]:
+    """How learners heard of the course, several ways allowed: the young oftener online, the old from posters and the library."""
+    rng = np.random.default_rng(SEED + 3)
+    chances = {
+        "friends": np.full(age.size, 0.46),
+        "online": np.clip(0.75 - 0.008 * age, 0.05, 1),
+        "poster": np.clip(0.05 + 0.004 * age, 0, 1),
+        "library": np.clip(0.02 + 0.003 * age, 0, 1),
+    }
+    return {f"heard_{way}": (rng.random(age.size) < chance).astype(int) for way, chance in chances.items()}
+
+
+def _weights(site: NDArray[np.int64], age: NDArray[np.int64]) -> NDArray[np.float64]:
+    """What each learner weighs, so that sites and ages stand as they do among all adults who enrolled in the region."""
+    raw = np.array([0.8, 0.9, 1.0, 1.2, 1.3, 1.4])[site] * np.where(age < 30, 1.25, np.where(age < 50, 0.95, 0.85))
+    weights: NDArray[np.float64] = np.round(raw / raw.mean(), 3)
+    return weights
 
 
 def _motivation(rng: np.random.Generator, drive: NDArray[np.float64]) -> dict[str, NDArray[Any]]:

@@ -82,7 +82,7 @@ def _names(entry: Entry) -> list[str]:
     """The variables of an exhibit that is about variables one by one."""
     assert entry.exhibit is not None
     found = (cell.names[0] for cell in entry.exhibit.result.cells if len(cell.names) == 1)
-    return list(dict.fromkeys(found))
+    return [name for name in dict.fromkeys(found) if name in entry.exhibit.plan.data.table]
 
 
 def _skewed(entry: Entry, label: str) -> Iterator[Point]:
@@ -128,10 +128,10 @@ def _undeclared(entry: Entry, label: str) -> Iterator[Point]:
     assert entry.exhibit is not None
     data = entry.exhibit.plan.data
     for name in dict.fromkeys(name for cell in entry.exhibit.result.cells for name in cell.names):
+        if name not in data.table or data.table.column(name).kind is not ColumnKind.NUMBER:
+            continue  # an item of a scale may be a formula
         variable = data.variable(name)
-        if name not in data.table or not (variable.level.measured or variable.level is Level.ORDINAL):
-            continue
-        if data.table.column(name).kind is not ColumnKind.NUMBER:
+        if not (variable.level.measured or variable.level is Level.ORDINAL):
             continue
         for code in suspected_codes(data.tally(name)[0]):
             says = f"{label}: {variable.label or name} holds {code:g}, which looks like a code for a missing answer."
