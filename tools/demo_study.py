@@ -100,8 +100,9 @@ PAPER: tuple[tuple[str, str], ...] = (
         "Receptive skill was tested with the same video test before and after the term (0 to 80 points), fingerspelling as"
         " letters read per minute, and weekly practice as minutes by the learners’ own account. Joy of signing is the mean"
         " of four items (Cronbach’s α = {A3|motivation|alpha}, 95% CI [{A3|motivation|alpha_low},"
-        " {A3|motivation|alpha_high}]; McDonald’s ω = {A3|motivation|omega}; {A3}). Missing answers were left out analysis by analysis; {A2} in the supplement shows where they"
-        " are. Six rows were set aside before anything was computed: four that repeat another, and two that carry the"
+        " {A3|motivation|alpha_high}]; McDonald’s ω = {A3|motivation|omega}; {A3})."
+        " Missing answers were left out analysis by analysis; {A2} in the supplement shows where they are."
+        " Six rows were set aside before anything was computed: four that repeat another, and two that carry the"
         " number of another person.",
     ),
     (

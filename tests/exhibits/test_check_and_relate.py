@@ -17,7 +17,7 @@ from istrel.exhibits.text import say
 from istrel.exhibits.verbs.check import reading
 from istrel.exhibits.verbs.check.reading import read_shape
 from istrel.exhibits.verbs.check.result import Tested
-from istrel.exhibits.verbs.relate.typeset import stars
+from istrel.exhibits.verbs.relate.notes import stars
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
