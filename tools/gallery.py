@@ -43,6 +43,9 @@ SENTENCES = (
     "describe receptive_post across site as density with arrange = ridges",
     "relate practice_min, receptive_post as scatter with bins = 22, points, minimum = 2",
     "count education against format as heat map with residuals",
+    "describe receptive across occasion as paths",
+    "relate enrolled, practice_min across completed among enrolled <= 2025-12-31 as line with per = week",
+    "count receptive_post across format as flow",
 )
 COLUMNS, CELL_MM, GAP_MM, CAPTION_MM = 3, 128.0, 10.0, 16.0
 PX_PER_MM = 4.0

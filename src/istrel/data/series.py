@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, replace
+from itertools import takewhile
 
 import numpy as np
 from numpy.typing import NDArray
@@ -18,12 +19,14 @@ from istrel.data.table import Table
 from istrel.problem import Problem
 
 OCCASION, CASE = "occasion", "case"
+SHORTEST_LABEL = 3
 WORDS = (
     *("baseline", "base", "start", "before", "pre", "pretest", "vor", "vorher", "avant", "antes"),
     *("mid", "during", "end", "after", "post", "posttest", "nach", "nachher", "après", "después"),
     *("followup", "follow_up", "follow-up", "fu"),
 )
-NUMBERED = r"(?:t|w|time|wave|visit|session|week|day|month|year|welle|zeit|besuch|vague|ola|visita)[_ .-]?\d+"
+COUNTED = "t|w|time|wave|visit|session|week|day|month|year|welle|zeit|besuch|vague|ola|visita"
+NUMBERED = rf"(?:{COUNTED})[_ .-]?\d+"
 SIGN = r"[_ .-]"
 AT_END = re.compile(
     rf"^(?P<stem>.+?){SIGN}(?P<occasion>{'|'.join(map(re.escape, sorted(WORDS, key=len, reverse=True)))}|{NUMBERED})$",
@@ -152,14 +155,34 @@ def _codebook(codebook: Codebook, series: tuple[Series, ...], case: str) -> Code
     lines = [replace(line, in_use=False) if line.name in mine else line for line in codebook.variables]
     for one in series:
         parts = [codebook[name] for name in one.columns]
-        labels = {line.label for line in parts}
         codes = merge_codes((), tuple(code for line in parts for code in line.missing_codes))
-        label = labels.pop() if len(labels) == 1 else ""
-        lines.append(replace(parts[0], name=one.name, label=label, missing_codes=codes, formula=None))
+        lines.append(
+            replace(
+                parts[0],
+                name=one.name,
+                label=_shared(tuple(line.label for line in parts)),
+                missing_codes=codes,
+                formula=None,
+            )
+        )
     said = tuple(ValueLabel(word, word) for word in series[0].occasions)
     lines.append(Variable(OCCASION, Level.ORDINAL, value_labels=said))
     lines.append(Variable(case, Level.IDENTIFIER))
     return Codebook(tuple(lines), replace(codebook.rows, person=case, occasion=OCCASION, guessed=False))
+
+
+def _shared(labels: tuple[str, ...]) -> str:
+    """The words that labels begin or end with alike: "Receptive score" of "First receptive score" and "Final receptive score"."""
+    words = [label.split() for label in labels]
+    if not all(words) or len(set(labels)) == 1:
+        return labels[0] if all(words) else ""
+    alike = list(takewhile(lambda them: len({word.casefold() for word in them}) == 1, zip(*words, strict=False)))
+    from_end = zip(*(reversed(label) for label in words), strict=False)
+    ends = list(takewhile(lambda them: len({word.casefold() for word in them}) == 1, from_end))[::-1]
+    while alike and (len(alike[-1][0]) < SHORTEST_LABEL or alike[-1][0].casefold() in COUNTED.split("|")):
+        alike.pop()  # "Score at" of "Score at week 1" and "Score at week 4"
+    shared = " ".join(them[0] for them in (alike if len(alike) >= len(ends) else ends)).strip(" ,;:–-([")
+    return shared[:1].upper() + shared[1:] if len(shared) >= SHORTEST_LABEL else ""
 
 
 def _repeated(column: Column, rows: NDArray[np.int64]) -> Column:
