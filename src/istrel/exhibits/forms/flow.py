@@ -28,6 +28,7 @@ MOST_REASONS = 6
 REASONS = {"blank": "flow_blank", "text": "flow_no_number", "infinite": "flow_infinite"}
 ROWS_OF_GROUPS = ("group", "missing", "analysed")
 MAIN, BESIDE = (0.0, 0.46), (0.54, 1.0)  # where boxes stand across the figure
+ALONE = (0.27, 0.73)  # where nobody left beside them
 LETTERS_ACROSS = 92  # of a figure as wide as a page
 GAP, PAD = 1.1, 0.9  # lines between boxes, and within them
 LONGER = 1.2  # times as many letters as English, that other languages may need
@@ -246,8 +247,10 @@ def _places(cell: FlowCell) -> Iterator[_Placed]:
     """Boxes from the top down; who left stands beside the way. Groups stand side by side, each kind of box in one row."""
     columns = len({box.column for box in cell.boxes if box.column is not None}) or 1
     y = 0.0
-    for box in (box for box in cell.boxes if box.column is None):
-        left, right = BESIDE if box.left else MAIN
+    shared = [box for box in cell.boxes if box.column is None]
+    main = MAIN if any(box.left for box in shared) else ALONE
+    for box in shared:
+        left, right = BESIDE if box.left else main
         deep = _depth(box, right - left)
         yield _Placed(box, left, right, y, y + deep)
         y += deep + GAP
