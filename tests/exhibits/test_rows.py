@@ -12,10 +12,11 @@ import pytest
 
 from every_sentence import with_counts
 from istrel import cli
-from istrel.data.codebook import MissingCode
+from istrel.data.codebook import Codebook, MissingCode
 from istrel.data.dataset import Dataset
 from istrel.data.rows import ROLES, Rows
 from istrel.data.series import series_in
+from istrel.exhibits.printing import print_title
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
@@ -379,6 +380,26 @@ def test_series_are_guessed_by_names(columns: str, series: list[tuple[str, ...]]
     rows = "".join(",".join(f"{k * 7 % 13 + place + 0.5}" for place in range(len(names))) + "\n" for k in range(20))
     data = data_of(f"{columns}\n{rows}")
     assert [(one.name, one.columns, one.occasions) for one in series_in(data.codebook, data.table)] == series
+
+
+@pytest.mark.parametrize(
+    ("labels", "called"),
+    [
+        (("First receptive score", "Final receptive score"), "Receptive score"),
+        (("Score at week 1", "Score at week 4"), "Score"),
+        (("Pain before", "Pain after"), "Pain"),
+        (("Pain", "Pain"), "Pain"),
+        (("Pain (now)", "Joy (now)"), "x"),
+        (("Pain", ""), "x"),
+    ],
+)
+def test_a_measure_is_called_what_its_labels_have_in_common(
+    labels: tuple[str, str], called: str, data_of: Maker, style: HouseStyle
+) -> None:
+    data = data_of("x_pre,x_post\n" + "".join(f"{k}.5,{k * 7 % 12}.5\n" for k in range(12)))
+    lines = [replace(line, label=label) for line, label in zip(data.codebook.variables, labels, strict=True)]
+    sheet = make_exhibit("describe x across occasion", replace(data, codebook=Codebook(tuple(lines)))).sheet
+    assert print_title(sheet, style).casefold() == f"descriptive statistics of {called} by occasion".casefold()
 
 
 NUMBERS = "".join(f"{k},{k * 5 % 19},{k * 7 % 19},{k * 3 % 19},{k * 2 % 19},{k % 7}.5\n" for k in range(1, 20))

@@ -182,7 +182,8 @@ def _shared(labels: tuple[str, ...]) -> str:
     while alike and (len(alike[-1][0]) < SHORTEST_LABEL or alike[-1][0].casefold() in COUNTED.split("|")):
         alike.pop()  # "Score at" of "Score at week 1" and "Score at week 4"
     shared = " ".join(them[0] for them in (alike if len(alike) >= len(ends) else ends)).strip(" ,;:–-([")
-    return shared[:1].upper() + shared[1:] if len(shared) >= SHORTEST_LABEL else ""
+    whole = len(shared) >= SHORTEST_LABEL and shared.count("(") == shared.count(")")
+    return shared[:1].upper() + shared[1:] if whole else ""
 
 
 def _repeated(column: Column, rows: NDArray[np.int64]) -> Column:
