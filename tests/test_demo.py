@@ -3,12 +3,15 @@
 from __future__ import annotations
 
 import csv
+import re
 from collections import Counter
 from pathlib import Path
+from zipfile import ZipFile
 
 import numpy as np
 import pytest
 
+from istrel import cli
 from istrel.data.corrections import Correction
 from istrel.demo import LEARNERS, SESSIONS, STUDY
 from istrel.demo.generate import PLANTED, learners, sessions, with_dirt, write
@@ -17,7 +20,7 @@ from istrel.study.changes.cases import Correct
 from istrel.study.changes.manuscript import AcceptQuoted
 from istrel.study.file import StudyFile, readable
 from istrel.study.manuscript import Entry, Written, compose, manuscript, numbers_of
-from istrel.study.parts import Number, proses_of
+from istrel.study.parts import Number, Words, proses_of
 from istrel.study.remake import made
 from istrel.study.review import review
 from istrel.style.house import load_style
@@ -66,6 +69,27 @@ def test_the_study_grows_with_its_dirt(tmp_path: Path) -> None:
     assert len(big["learner"]) == 2000
     assert np.count_nonzero(big["receptive_post"] == "-9") == 14
     assert big["age"][317] == "199"
+
+
+@pytest.mark.parametrize("suffix", [".docx", ".odt", ".html", ".md", ".tex"])
+def test_every_word_that_was_written_stands_in_every_document(suffix: str, tmp_path: Path) -> None:
+    path = tmp_path / f"paper{suffix}"
+    assert cli.main(["build", str(STUDY), "-o", str(path)]) == 0
+    content = path.read_bytes()
+    if suffix in (".docx", ".odt"):
+        with ZipFile(path) as archive:
+            content = archive.read("word/document.xml" if suffix == ".docx" else "content.xml")
+
+    def letters(text: str) -> str:
+        """Lower case letters and figures alone: what no format writes in its own way."""
+        return re.sub(r"[^a-z0-9]", "", re.sub(r"<[^>]*>|\\[a-zA-Z]+", "", text).casefold())
+
+    found = letters(content.decode())
+    with StudyFile(STUDY, writing=False) as file:
+        parts = file.history.study.parts
+    written = [p.text for part in parts for prose in proses_of(part) for p in prose if isinstance(p, Words)]
+    assert max(map(len, written)) > 400
+    assert [words for words in written if letters(words) not in found] == []
 
 
 def test_the_committed_study_is_what_the_tool_makes_and_no_reviewer_objects(

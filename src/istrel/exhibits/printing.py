@@ -19,7 +19,6 @@ PIECE = re.compile(r"\*(?P<italic>[^*]+)\*|\{(?P<slot>\w+)\}")
 SLOT = re.compile(r"\{(\w+)\}")
 BESIDE_RELATION = re.compile(r" (?=[=<>≤≥] )|(?<= [=<>≤≥]) ")
 WITHHELD = "–"
-MOST_LETTERS, LAST_LETTERS = 300, 80  # of a name
 UNPRINTABLE = re.compile(
     r"[\x00-\x08\x0b-\x1f\x7f-\x9f\u2028\u2029\ud800-\udfff\ufffe\uffff]"
 )  # no format of text holds these
@@ -82,10 +81,8 @@ def print_text(text: Text, style: HouseStyle) -> Runs:
 
 
 def _on_paper(run: Run) -> Run:
-    """A run as paper can hold it: a name longer than a paragraph gives its beginning and its end."""
+    """A run as paper can hold it."""
     text = printable(run.text)
-    if run.verbatim and len(text) > MOST_LETTERS:
-        text = f"{text[: MOST_LETTERS - LAST_LETTERS]} … {text[-LAST_LETTERS:]}"
     return run if text is run.text else replace(run, text=text)
 
 

@@ -16,6 +16,7 @@ from istrel.stats.quantiles import CaseValue
 from istrel.style.numbers import Kind, Precision
 
 NUMBER = re.compile(r"-\d+(\.\d+)?")
+MOST_LETTERS, LAST_LETTERS = 300, 80  # of a name
 
 
 @dataclass(frozen=True)
@@ -135,7 +136,9 @@ def plain(text: str) -> Text:
 
 
 def verbatim(text: str) -> Text:
-    """A name or a value: letters that no style changes."""
+    """A name or a value: letters that no style changes. One longer than a paragraph gives its beginning and its end."""
+    if len(text) > MOST_LETTERS:
+        text = f"{text[: MOST_LETTERS - LAST_LETTERS]} … {text[-LAST_LETTERS:]}"
     return (Run(text, verbatim=True),) if text else ()
 
 
