@@ -427,6 +427,7 @@ def flows(data_of: Callable[..., Dataset]) -> Iterator[tuple[str, Exhibit]]:
     for book, asides in (
         (replace(data.codebook, rows=EACH_ITS_OWN), (Aside((2,), "twice"), Aside((3,)))),
         (of_persons, (Aside((2, 3)),)),
+        (replace(data.codebook, rows=Rows(counted="time")), tuple(Aside((k,), f"reason {k}") for k in range(2, 10))),
     ):
         made = Dataset(data.table, book, aside, asides=asides)
         yield from ((sentence, make_exhibit(sentence, made)) for sentence in FLOWS)

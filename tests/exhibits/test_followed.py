@@ -3,12 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import replace
 
 import numpy as np
 import pytest
 from scipy import stats
 
 from istrel.data.dataset import Dataset
+from istrel.data.rows import Rows
 from istrel.problem import Problem
 from made import make_exhibit
 from rows import visits
@@ -64,6 +66,22 @@ def test_persons_are_counted_once(data_of: Maker) -> None:
     }.items():
         with pytest.raises(Problem, match=part):
             make_exhibit(sentence, data)
+
+
+def test_persons_are_counted_by_the_combinations_of_their_answers(data_of: Maker) -> None:
+    """Each person once; the answers one by one are refused by name, never told as something else."""
+    chosen = np.random.default_rng(2).random((20, 3)) < 0.5
+    rows = "".join(f"{p},{t},{','.join('01'[int(a)] for a in chosen[p])}\n" for p in range(20) for t in (1, 2))
+    data = data_of("id,time,way_a,way_b,way_c\n" + rows)
+    data = Dataset(data.table, replace(data.codebook, rows=Rows(person="id", occasion="time")))
+    (cell,) = make_exhibit("count way with combinations, persons", data).result.cells
+    assert sorted(level.count for level in cell.levels) == sorted(np.unique(chosen, axis=0, return_counts=True)[1])
+    with pytest.raises(Problem, match="persons"):
+        make_exhibit("count way with persons", data)
+    other = data_of("id,time,way_a,way_b,way_c\n" + rows + "0,3," + ",".join("10"[int(a)] for a in chosen[0]) + "\n")
+    other = Dataset(other.table, data.codebook)
+    with pytest.raises(Problem, match="differs between the rows"):
+        make_exhibit("count way with combinations, persons", other)
 
 
 def test_pairs_of_occasions_are_tested_on_the_persons_who_have_both(data_of: Maker) -> None:

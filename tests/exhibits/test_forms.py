@@ -6,6 +6,7 @@ import json
 import re
 from collections import Counter
 from collections.abc import Callable
+from dataclasses import replace
 from itertools import pairwise
 from typing import Any
 
@@ -17,11 +18,13 @@ from numpy.typing import NDArray
 from figures import assert_sound
 from istrel.data.corrections import Aside
 from istrel.data.dataset import Dataset
+from istrel.data.rows import Rows
 from istrel.exhibits.figure import Bars, Blocks, Dots, FigureSheet, Tiles
 from istrel.exhibits.forms.cumulative import band_reach
 from istrel.exhibits.forms.fit import fit_line
 from istrel.exhibits.forms.swarm import Room, swarm
 from istrel.exhibits.make import Exhibit
+from istrel.exhibits.printing import plain_text
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
@@ -29,7 +32,7 @@ from istrel.render.scene import make_scene
 from istrel.render.scene.layout import foot_axis, side_axis
 from istrel.render.scene.shapes import Letters
 from istrel.stats import normality
-from istrel.style.house import HouseStyle
+from istrel.style.house import HouseStyle, load_style
 from made import make_exhibit
 
 Maker = Callable[..., Dataset]
@@ -526,6 +529,33 @@ def test_the_flow_of_cases_accounts_for_every_row(data_of: Maker, style: HouseSt
     for sentence, part in {
         "count score as flow with hide_below = 3": "flow",
         "count score against g as flow": "across",
+        "count score across g, id as flow": "part only once",
     }.items():
         with pytest.raises(Problem, match=part):
             make_exhibit(sentence, data)
+
+
+def test_the_flow_of_counted_cases_counts_cases_and_leaves_no_reason_out(data_of: Maker) -> None:
+    """Rows that were set aside stand for their cases too; of many reasons the rarest share a line."""
+    counts = [5, 7, 30, 2, 9, 4, 6, 8, 3, 1]
+    data = data_of("x,Freq\n" + "".join(f"{k},{n}\n" for k, n in enumerate(counts)))
+    aside = np.arange(10) < 8
+    data = Dataset(
+        data.table,
+        replace(data.codebook, rows=Rows(counted="Freq")),
+        aside,
+        asides=tuple(Aside((k + 1,), f"reason {k}") for k in range(8)),
+    )
+    (flow,) = make_exhibit("count cases as flow", data).result.drawings
+    boxes = {box.key: box for box in flow.boxes}
+    assert (boxes["read"].n, boxes["aside"].n, boxes["kept"].n) == (75, 71, 4)
+    lines = [plain_text(text, load_style()) for text in boxes["aside"].says]
+    assert plain_text(boxes["read"].says[0], load_style()) == "Cases read"
+    assert lines[2:] == [
+        "reason 2: 30",
+        "reason 4: 9",
+        "reason 7: 8",
+        "reason 1: 7",
+        "reason 6: 6",
+        "3 other reasons: 11",
+    ]

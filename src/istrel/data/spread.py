@@ -34,7 +34,8 @@ def as_cases(data: Dataset) -> Dataset:
 
 
 def counts_of(data: Dataset) -> NDArray[np.int64]:
-    """How many cases each row stands for, int64 (rows,); rows that are set aside stand for one that is in no exhibit.
+    """How many cases each row stands for, int64 (rows,); of rows that are set aside those that say nothing
+    stand for one.
 
     Raises
     ------
@@ -42,7 +43,7 @@ def counts_of(data: Dataset) -> NDArray[np.int64]:
         As `as_cases`.
     """
     name = data.codebook.rows.counted
-    numbers, kept = data.numbers(name), data.kept
+    numbers, kept = replace(data, aside=None, _prepared={}).numbers(name), data.kept
     good = numbers.valid & (numbers.values >= 0) & (numbers.values == np.floor(numbers.values))
     bad = np.flatnonzero(kept & ~good)
     if bad.size:

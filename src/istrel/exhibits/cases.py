@@ -35,6 +35,8 @@ class Cases:
         As it is typed; empty where all cases are used.
     asked
         The same as a formula.
+    conditions
+        The standing condition of the study and the sentence's own, as far as there are any.
     hides
         Whether small counts are hidden: then nothing is told of persons, who are not in the ledger.
     weighted
@@ -46,6 +48,7 @@ class Cases:
     used: int | Hidden
     condition: str
     asked: Condition | None = None
+    conditions: tuple[Condition, ...] = ()
     data: Dataset | None = field(default=None, repr=False)
     hides: bool = False
     weighted: bool = False
@@ -84,7 +87,7 @@ def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -
     used, text = data.cases_in(mask), show_condition(condition)
     if used == 0:
         raise Problem(f"No case meets “{text}” ({total:,} cases read); there is nothing to work on.")
-    return Cases(mask, total, used, text, condition, data, hides, weighted)
+    return Cases(mask, total, used, text, condition, parts, data, hides, weighted)
 
 
 def resolve_subjects(request: Request, data: Dataset) -> tuple[str, ...]:

@@ -115,10 +115,9 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
 
 
 def as_asked(request: Request, data: Dataset, standing: Condition | None) -> Dataset:
-    """The data as a sentence takes them: cases for counted rows, occasions, formulas, sets of answers, one row of each person."""
-    data = with_occasions(request, as_cases(data))
-    data = with_answer_sets(request, with_formulas(request, data))
-    return with_one_row_each(request, data, standing)
+    """The data as a sentence takes them: cases for counted rows, occasions, formulas, one row of each person, sets of answers."""
+    data = with_formulas(request, with_occasions(request, as_cases(data)))
+    return with_answer_sets(request, with_one_row_each(request, data, standing))
 
 
 def _is_weighted(form: str) -> bool:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from dataclasses import replace
 
 import numpy as np
@@ -10,6 +11,7 @@ from numpy.typing import NDArray
 from istrel.data.dataset import Dataset
 from istrel.data.formula.evaluate import holds
 from istrel.data.formula.tree import Condition
+from istrel.data.sets import given, set_in
 from istrel.exhibits.cases import subject_names
 from istrel.exhibits.persons import person_codes
 from istrel.problem import Problem
@@ -40,8 +42,7 @@ def with_one_row_each(request: Request, data: Dataset, standing: Condition | Non
             mask &= holds(condition, data)
     used = np.flatnonzero(mask & (persons >= 0))
     present = np.ones(data.n_rows, bool)
-    for name in _counted(request, data):
-        codes = data.categories(name).codes
+    for name, codes in _counted(request, data):
         _refuse_varying(name, codes[used], persons[used], data)
         present &= codes >= 0
     order = used[np.lexsort((used, ~present[used], persons[used]))]
@@ -51,13 +52,18 @@ def with_one_row_each(request: Request, data: Dataset, standing: Condition | Non
     return replace(data, aside=aside, _prepared={})
 
 
-def _counted(request: Request, data: Dataset) -> tuple[str, ...]:
-    """Every variable that is counted, or makes groups."""
+def _counted(request: Request, data: Dataset) -> Iterator[tuple[str, NDArray[np.integer]]]:
+    """Every variable that is counted, or makes groups, and every answer of a question that has several; -1 where it is missing."""
     names: list[str] = []
     for subject in request.subjects:
         names += [name.text for name in subject.names] if isinstance(subject, Crossed) else subject_names(subject, data)
     names += [name.text for name in (*request.against, *(n for crossed in request.across for n in crossed.names))]
-    return tuple(dict.fromkeys(name for name in names if name in data.table))
+    for name in dict.fromkeys(names):
+        if (answers := set_in(name, data)) is not None:
+            made = given(answers, data)
+            yield from ((name, np.where(made.known, chosen, -1)) for chosen in made.chosen)
+        elif name in data.table:
+            yield name, data.categories(name).codes
 
 
 def _refuse_varying(name: str, codes: NDArray[np.integer], persons: NDArray[np.integer], data: Dataset) -> None:

@@ -9,7 +9,6 @@ from math import ceil
 import numpy as np
 
 from istrel.data.formula.evaluate import holds
-from istrel.data.formula.tree import Condition
 from istrel.exhibits.behind import Behind, Mask
 from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Form, Json, Plan
@@ -24,6 +23,7 @@ from istrel.sentence.show_formula import print_condition
 from istrel.style.house import load_style
 from istrel.style.numbers import Kind
 
+Reason = tuple[Text, Mask]  # why cases left, and which
 MOST_REASONS = 6
 REASONS = {"blank": "flow_blank", "text": "flow_no_number", "infinite": "flow_infinite"}
 ROWS_OF_GROUPS = ("group", "missing", "analysed")
@@ -88,31 +88,36 @@ def draw(plan: Plan) -> tuple[FlowCell, ...]:
     """Every step with its cases."""
     data, way = plan.data, _Way()
     everyone = np.ones(data.n_rows, bool)
-    way.add(_box("read", say("flow_rows_read"), everyone, plan), "")
+    read = "flow_cases_read" if data.codebook.rows.counted else "flow_rows_read"
+    way.add(_box("read", say(read), everyone, plan), "")
     last = _set_aside(plan, way)
     mask = data.kept
-    for place, condition in enumerate(_conditions(plan), start=1):
+    for place, condition in enumerate(plan.cases.conditions, start=1):
         met = holds(condition, data) & mask
         words = say("flow_not_meeting", condition=verbatim(print_condition(condition)))
         way.add(_box(f"left {place}", words, mask & ~met, plan, left=True), last)
         way.add(_box(f"condition {place}", say("flow_meeting"), met, plan), last)
         mask, last = met, f"condition {place}"
-    for grouping in plan.groupings:
-        if grouping.names:
-            _groups(grouping, mask, plan, way, last)
-        elif len(plan.groupings) == 1:
-            _analysed(plan, way, mask, last, Group((), ()), None)
+    grouping = next((one for one in plan.groupings if one.names), plan.groupings[0])
+    if grouping.names:
+        _groups(grouping, mask, plan, way, last)
+    else:
+        _analysed(plan, way, mask, last, Group((), ()), None)
     n = int(mask.sum())
     return (FlowCell("", plan.cases.everyone.groups[0], n, tuple(way.boxes), tuple(way.arrows)),)
 
 
-def _conditions(plan: Plan) -> list[Condition]:
-    """The standing condition, then the sentence's own."""
-    standing = getattr(plan, "standing", None)
-    return [condition for condition in (standing, plan.request.among) if condition is not None]
-
-
-def _box(key: str, words: Text, mask: Mask, plan: Plan, more: tuple[Text, ...] = (), **rest: object) -> Box:
+def _box(
+    key: str,
+    words: Text,
+    mask: Mask,
+    plan: Plan,
+    more: tuple[Text, ...] = (),
+    *,
+    left: bool = False,
+    column: int | None = None,
+    behind: Behind | None = None,
+) -> Box:
     n = int(mask.sum())
     counted = say("flow_n", n=count_cell(n, row=key, column="n"))
     if plan.data.codebook.rows.person:
@@ -121,7 +126,7 @@ def _box(key: str, words: Text, mask: Mask, plan: Plan, more: tuple[Text, ...] =
         counted = say(
             "flow_n_of_persons", n=count_cell(n, row=key, column="n"), persons=persons, name=person_title(plan.data)
         )
-    return Box(key, (words, counted, *more), n, **rest)  # type: ignore[arg-type]
+    return Box(key, (words, counted, *more), n, left, column, behind)
 
 
 def _set_aside(plan: Plan, way: _Way) -> str:
@@ -133,11 +138,9 @@ def _set_aside(plan: Plan, way: _Way) -> str:
     named = np.arange(data.n_rows) if data.origin is None else data.origin
     reasons = []
     for aside in data.asides:
-        count = int((np.isin(named + 1, np.array(aside.rows, np.int64)) & gone).sum())
-        words = verbatim(aside.reason) if aside.reason else say("flow_no_reason")
-        reasons.append(say("flow_reason", reason=words, n=count))
-    shown = tuple(reasons[:MOST_REASONS])
-    way.add(_box("aside", say("flow_set_aside"), gone, plan, shown, left=True), "read")
+        mine = np.isin(named + 1, np.array(aside.rows, np.int64)) & gone
+        reasons.append((verbatim(aside.reason) if aside.reason else say("flow_no_reason"), mine))
+    way.add(_box("aside", say("flow_set_aside"), gone, plan, _few(reasons), left=True), "read")
     way.add(_box("kept", say("flow_in_use"), data.kept, plan), "read")
     return "kept"
 
@@ -167,7 +170,7 @@ def _analysed(plan: Plan, way: _Way, mask: Mask, last: str, group: Group, column
     end = f" {group.key}" if group.key else ""
     title = listed([titled(data.variable(name)) for name in names])
     if gone.any():
-        more = tuple(_reasons(gone, plan))[:MOST_REASONS] if len(names) == 1 else tuple(_by_variable(gone, plan))
+        more = _few(list(_reasons(gone, plan) if len(names) == 1 else _by_variable(gone, plan)))
         behind = Behind(" · ".join((names[0], *group.labels)), group.named, missing=names) if len(names) == 1 else None
         way.add(
             _box(
@@ -189,23 +192,34 @@ def _analysed(plan: Plan, way: _Way, mask: Mask, last: str, group: Group, column
     )
 
 
-def _reasons(gone: Mask, plan: Plan) -> Iterator[Text]:
-    """Why a variable has no value."""
+def _few(reasons: list[Reason]) -> tuple[Text, ...]:
+    """A line for each reason; the rarest share one where they are many, so that nobody is left out."""
+    if len(reasons) > MOST_REASONS:
+        ranked = sorted(reasons, key=lambda one: -int(one[1].sum()))
+        shown, others = ranked[: MOST_REASONS - 1], ranked[MOST_REASONS - 1 :]
+        reasons = [
+            *shown,
+            (say("flow_other_reasons", k=len(others)), np.logical_or.reduce([mask for _, mask in others])),
+        ]
+    return tuple(say("flow_reason", reason=words, n=int(mask.sum())) for words, mask in reasons)
+
+
+def _reasons(gone: Mask, plan: Plan) -> Iterator[Reason]:
+    """Why a variable has no value, and of which cases."""
     (name,) = plan.names
     for reason, mask in plan.data.numbers(name).missing.reasons.items():
-        count = int((mask & gone).sum())
-        if count:
+        if (mask & gone).any():
             own = say(REASONS[reason.kind]) if reason.kind in REASONS else reason_label(reason)
             words = verbatim(reason.words) if reason.kind == "code" and reason.words else own
-            yield say("flow_reason", reason=words, n=count)
+            yield words, mask & gone
 
 
-def _by_variable(gone: Mask, plan: Plan) -> Iterator[Text]:
-    """How many lack each of several variables."""
-    for name in plan.names[:MOST_REASONS]:
-        count = int((gone & ~plan.data.present(name)).sum())
-        if count:
-            yield say("flow_reason", reason=titled(plan.data.variable(name)), n=count)
+def _by_variable(gone: Mask, plan: Plan) -> Iterator[Reason]:
+    """How many lack each of several variables; one case may lack more than one."""
+    for name in plan.names:
+        lacking = gone & ~plan.data.present(name)
+        if lacking.any():
+            yield titled(plan.data.variable(name)), lacking
 
 
 # On paper.

@@ -39,8 +39,6 @@ class CountPlan:
         The variables among subjects and `against` whose values go into class intervals.
     answers
         The question with several answers that is counted; None where values are counted.
-    standing
-        The condition that holds for the whole study, which the flow of cases shows apart from the sentence's own.
     """
 
     request: Request
@@ -52,7 +50,6 @@ class CountPlan:
     form: str
     classed: frozenset[str] = frozenset()
     answers: AnswerSet | None = None
-    standing: Condition | None = None
 
     @property
     def names(self) -> tuple[str, ...]:
@@ -80,7 +77,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     groupings = resolve_groupings(request, data, cases)
     against = tuple(known(name, data) for name in request.against)
     if request.shape == "flow":
-        return _flow_plan(request, data, cases, groupings, standing)
+        return _flow_plan(request, data, cases, groupings)
     if (answers := _set_of(request, data)) is not None:
         if against:
             across = tuple(Crossed((name,)) for name in request.against)
@@ -111,32 +108,34 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
 EVERY_CASE = "cases"
 
 
-def _flow_plan(
-    request: Request, data: Dataset, cases: Cases, groupings: tuple[Grouping, ...], standing: Condition | None
-) -> CountPlan:
+def _flow_plan(request: Request, data: Dataset, cases: Cases, groupings: tuple[Grouping, ...]) -> CountPlan:
     """The way of the cases to those that have a value in all variables named; “cases” names none.
 
     Raises
     ------
     Problem
-        Where something is counted against another variable, or variables are crossed.
+        Where something is counted against another variable, groups are made by several variables, or cases have occasions.
     """
     if request.against:
         name = request.against[0]
         raise Problem("The flow of cases takes groups after “across”.", at=name.at, length=len(name.text))
+    if len(request.across) > 1:
+        name = request.across[1].names[0]
+        message = f"Cases part only once on their way; write “× {name.text}”, or leave “{name.text}” out."
+        raise Problem(message, at=name.at, length=len(name.text))
+    if data.occasions > 1:
+        name = next(n for s in request.subjects if isinstance(s, Crossed) for n in s.names)
+        message = (
+            f"“{name.text}” stands in several columns; the flow of cases takes one of them, or all of them by name."
+        )
+        raise Problem(message, at=name.at, length=len(name.text))
     names: dict[str, None] = {}
     for subject in request.subjects:
-        alone = isinstance(subject, Crossed) and len(subject.names) == 1
-        if (
-            isinstance(subject, Crossed)
-            and alone
-            and subject.names[0].text == EVERY_CASE
-            and EVERY_CASE not in data.table
-        ):
-            continue
-        names.update(dict.fromkeys(subject_names(subject, data)))
+        said = [name.text for name in subject.names] if isinstance(subject, Crossed) else []
+        if said != [EVERY_CASE] or EVERY_CASE in data.table:
+            names.update(dict.fromkeys(subject_names(subject, data)))
     subjects = tuple(Counted((name,)) for name in names)
-    return CountPlan(request, data, cases, subjects, (), groupings, "flow", standing=standing)
+    return CountPlan(request, data, cases, subjects, (), groupings, "flow")
 
 
 def _set_of(request: Request, data: Dataset) -> AnswerSet | None:
