@@ -9,9 +9,12 @@ import numpy as np
 import pytest
 from scipy import stats
 
+from istrel.data.codebook import Codebook, ValueLabel
 from istrel.data.dataset import Dataset
-from istrel.data.rows import Rows
+from istrel.data.levels import Level
+from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.problem import Problem
+from istrel.stats.agreement import kappa
 from made import make_exhibit
 from rows import visits
 
@@ -97,3 +100,56 @@ def test_pairs_of_occasions_are_tested_on_the_persons_who_have_both(data_of: Mak
     ranked = np.argsort(raw)
     holm = np.maximum.accumulate([min(1.0, (3 - k) * raw[place]) for k, place in enumerate(ranked)])
     assert [found[place].p_adjusted for place in ranked] == pytest.approx(holm.tolist(), rel=1e-9)
+
+
+@pytest.mark.parametrize(
+    ("sentence", "lost"),
+    [
+        ("relate x, y across g with difference", 3),
+        ("relate x, y across g given z with difference", 4),
+        ("relate x, y across g with difference, within", None),
+    ],
+)
+@pytest.mark.parametrize("groups", [2, 3])
+def test_coefficients_of_groups_are_compared_by_their_own_freedom(
+    sentence: str, lost: int | None, groups: int, data_of: Maker
+) -> None:
+    """Fisher's z: 1/(n − 3) alone, less for each variable held constant, and of r within persons by its degrees of freedom."""
+    numbers = np.random.default_rng(7).normal(size=(90, 3))
+    rows = "".join(
+        f"{k // 3 if lost is None else k},{k % 3},{'abc'[k // 3 % groups]},{','.join(f'{v:.6f}' for v in (a, a + b, b + c))}\n"
+        for k, (a, b, c) in enumerate(numbers)
+    )
+    data = data_of("id,time,g,x,y,z\n" + rows)
+    person = Rows(person="id", occasion="time") if lost is None else EACH_ITS_OWN
+    data = Dataset(data.table, replace(data.codebook, rows=person))
+    result = make_exhibit(sentence, data).result
+    (found,) = result.differences
+    pairs = [cell.pairs[0] for cell in result.cells if cell.group.named]
+    z = np.arctanh([pair.coefficient for pair in pairs])
+    free = np.array([pair.df - 1 if lost is None else pair.n - lost for pair in pairs])
+    if groups == 2:
+        wanted = (z[0] - z[1]) / np.sqrt((1 / free).sum())
+        assert found.p == pytest.approx(2 * stats.norm.sf(abs(wanted)))
+    else:
+        wanted = (free * (z - (free * z).sum() / free.sum()) ** 2).sum()
+        assert found.p == pytest.approx(stats.chi2.sf(wanted, 2))
+    assert found.statistic == pytest.approx(wanted)
+
+
+@pytest.mark.parametrize("labelled", [False, True])
+def test_raters_who_use_other_values_agree_by_the_order_of_all(labelled: bool, data_of: Maker) -> None:
+    """One says 1 and 3 alone, or words whose order the codebook of the other knows."""
+    words = ("low", "middle", "high") if labelled else ("1st", "2nd", "3rd")
+    first, second = [0, 2, 0, 2, 0, 2, 0, 2, 2, 0], [0, 2, 1, 2, 0, 1, 0, 2, 0, 1]
+    rows = "".join(f"{words[a]},{words[b]}\n" for a, b in zip(first, second, strict=True))
+    data = data_of("one,other\n" + rows)
+    labels = {"one": words[::2], "other": words} if labelled else {"one": (), "other": ()}
+    lines = [
+        replace(v, level=Level.ORDINAL, value_labels=tuple(ValueLabel(w, w) for w in labels[v.name]))
+        for v in data.codebook.variables
+    ]
+    (cell,) = make_exhibit("relate one, other with agreement", Dataset(data.table, Codebook(tuple(lines)))).result.cells
+    table = np.zeros((3, 3), np.int64)
+    np.add.at(table, (first, second), 1)
+    assert cell.kappa.value == pytest.approx(kappa(table, ordered=True).value)

@@ -113,6 +113,7 @@ REFUSED = {
     "describe x across g with test = ranks": "ranks",
     "relate x, y with method = kendall": "kendall",
     "relate x, y given o": "given",
+    "relate x, y across h with difference": "difference",
     "describe x as density with bandwidth_rule = sheather-jones": "sheather-jones",
     "describe x as cumulative with intervals": "intervals",
 }

@@ -2,15 +2,12 @@
 
 from __future__ import annotations
 
-from weakref import WeakKeyDictionary
-
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Name
 from istrel.data.sets import AnswerSet, given, set_in, with_set
+from istrel.exhibits.store import made_of
 from istrel.problem import Problem
 from istrel.sentence.request import Crossed, Request
-
-_WITH: WeakKeyDictionary[Dataset, dict[str, Dataset]] = WeakKeyDictionary()
 
 
 def with_answer_sets(request: Request, data: Dataset) -> Dataset:
@@ -33,10 +30,7 @@ def with_answer_sets(request: Request, data: Dataset) -> Dataset:
         return data
     first, wanted = next(iter(found.items()))
     _refuse_others(request, first)
-    made = _WITH.setdefault(data, {})
-    if wanted.name not in made:
-        made[wanted.name] = _prepared(wanted, data)
-    return made[wanted.name]
+    return made_of(data, wanted, lambda: _prepared(wanted, data))
 
 
 def _refuse_others(request: Request, name: Name) -> None:

@@ -2,16 +2,13 @@
 
 from __future__ import annotations
 
-from weakref import WeakKeyDictionary
-
 from istrel.data.dataset import Dataset
 from istrel.data.derive import describe_derived, with_derived
 from istrel.data.formula.tree import Call, Computed, Formula, Name
+from istrel.exhibits.store import made_of
 from istrel.problem import Problem
 from istrel.sentence.request import Crossed, Request
 from istrel.sentence.show_formula import PRINTED, Hand, show_expression
-
-_WITH: WeakKeyDictionary[Dataset, dict[str, Dataset]] = WeakKeyDictionary()
 
 
 def computed_in(request: Request) -> tuple[Computed, ...]:
@@ -42,15 +39,13 @@ def with_formula(wanted: Computed, data: Dataset) -> Dataset:
     Problem
         As `with_formulas`.
     """
-    if wanted.formula is None or wanted.text in data.table:
+    formula = wanted.formula
+    if formula is None or wanted.text in data.table:
         return data
-    made = _WITH.setdefault(data, {})
-    if wanted.text not in made:
-        try:
-            made[wanted.text] = _with(wanted.text, wanted.formula, data)
-        except Problem as problem:
-            raise Problem(problem.message, at=wanted.at, length=len(wanted.text)) from None
-    return made[wanted.text]
+    try:
+        return made_of(data, wanted.text, lambda: _with(wanted.text, formula, data))
+    except Problem as problem:
+        raise Problem(problem.message, at=wanted.at, length=len(wanted.text)) from None
 
 
 def _with(name: str, formula: Formula, data: Dataset) -> Dataset:

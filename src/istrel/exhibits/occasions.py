@@ -2,14 +2,11 @@
 
 from __future__ import annotations
 
-from weakref import WeakKeyDictionary
-
 from istrel.data.dataset import Dataset
-from istrel.data.series import OCCASION, Series, as_long, series_in
+from istrel.data.series import OCCASION, as_long, series_in
+from istrel.exhibits.store import made_of
 from istrel.problem import Problem
 from istrel.sentence.request import Crossed, Request
-
-_LONG: WeakKeyDictionary[Dataset, dict[tuple[Series, ...], Dataset]] = WeakKeyDictionary()
 
 
 def with_occasions(request: Request, data: Dataset) -> Dataset:
@@ -42,7 +39,4 @@ def with_occasions(request: Request, data: Dataset) -> Dataset:
         raise Problem(
             f"The data have a variable “{OCCASION}” already; rename it, so that “{wanted[0].name}” can have occasions."
         )
-    made = _LONG.setdefault(data, {})
-    if wanted not in made:
-        made[wanted] = as_long(data, wanted)
-    return made[wanted]
+    return made_of(data, wanted, lambda: as_long(data, wanted))

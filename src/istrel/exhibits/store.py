@@ -44,6 +44,16 @@ class Store:
 _STORES: WeakKeyDictionary[Dataset, Store] = WeakKeyDictionary()
 
 
+def made_of(data: Dataset, key: Hashable, make: Callable[[], Dataset]) -> Dataset:
+    """Data that are made from others once, such as those with the variables of a sentence; they go with what they are made from."""
+
+    def size(made: Dataset) -> int:
+        own = [column for column in made.table.columns if column.name not in data.table or made.n_rows != data.n_rows]
+        return sum(column.values.nbytes + column.valid.nbytes for column in own)
+
+    return store_of(data).once(("data", key), make, size)
+
+
 def store_of(data: Dataset) -> Store:
     """The store of one version of the data; it goes with it, so it never answers for another."""
     return _STORES.setdefault(data, Store())

@@ -26,6 +26,7 @@ from istrel.stats.periods import PERIODS, finest, means_by, period_starts
 from istrel.style.numbers import Kind
 
 MOST_POINTS, MOST_DOTTED = 2_000, 60  # of a line; up to which each point has a dot
+EVEN = 0.6  # of the steps are as long as the middle one, where gaps are told
 MOST_VALUES = 400  # cases of a line that are drawn one by one unasked
 
 
@@ -68,7 +69,7 @@ def _by_time(plan: Plan) -> tuple[LineCell, ...]:
     time, *others = plan.names
     days, dated = plan.data.numbers(time), plan.data.table.column(time).kind is Stored.DATE
     used = days.valid & plan.cases.mask
-    per = _period(plan, time, others, days.values[used], dated=dated)
+    per = _period(plan, time, days.values[used], dated=dated)
     made = []
     for name in others:
         numbers = plan.data.numbers(name)
@@ -78,7 +79,7 @@ def _by_time(plan: Plan) -> tuple[LineCell, ...]:
     return tuple(made)
 
 
-def _period(plan: Plan, time: str, others: list[str], times: Array, *, dated: bool) -> str:
+def _period(plan: Plan, time: str, times: Array, *, dated: bool) -> str:
     """As said; else values where each time stands once in its group, else the finest period with not too many points."""
     said = plan.request.settings["per"]
     if said is not None and not dated and said != "year":
@@ -92,7 +93,6 @@ def _period(plan: Plan, time: str, others: list[str], times: Array, *, dated: bo
         1, sum(grouping.n_groups for grouping in plan.groupings)
     ):
         return ""
-    del others
     return finest(times) if dated else "year" if plan.data.is_years(time) else ""
 
 
@@ -145,9 +145,6 @@ def _open(
         np.insert(y, at, np.nan),
         np.insert(counts, at, 0),
     )
-
-
-EVEN = 0.6  # of the steps are as long as the middle one, where gaps are told
 
 
 def _moving(y: Array, width: int | None) -> Array:

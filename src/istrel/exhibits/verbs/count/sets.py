@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -83,7 +83,7 @@ class SetCell:
         )
         total: Count = self.n + self.missing
         cell = FrequencyCell((self.variable,), self.group, self.n, self.missing, total, levels, ())
-        return (FrequencyCell(**{**vars(cell), "weighted_n": self.weighted_n}),)
+        return (replace(cell, weighted_n=self.weighted_n),)
 
 
 def count_answers(plan: CountPlan, wanted: AnswerSet) -> tuple[SetCell, ...]:

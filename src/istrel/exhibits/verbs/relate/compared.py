@@ -19,7 +19,7 @@ SPREAD = {
     "pearson": (1.0, 3),
     "spearman": (1.06, 3),
     "kendall": (0.437, 4),
-}  # of z: factor/(n − less); Fieller et al., 1957
+}  # of z: factor/(n − less − variables held constant); Fieller et al., 1957
 NONE = Undefined("only_for_r_rho_and_tau")
 FEW = Undefined("too_few_complete_cases")
 
@@ -34,19 +34,18 @@ def compared(cells: tuple[RelateCell, ...], plan: RelatePlan) -> tuple[Compared,
         if grouping.names:
             groups = [group for group in grouping.groups if all(value != "" for _, value in group.named)]
             for pair in by_group[groups[0]].pairs:
-                made.append(_compared(pair, groups, by_group))
+                made.append(_compared(pair, groups, by_group, len(plan.given)))
     return tuple(made)
 
 
-def _compared(pair: Pair, groups: list[Group], by_group: dict[Group, RelateCell]) -> Compared:
+def _compared(pair: Pair, groups: list[Group], by_group: dict[Group, RelateCell], held: int) -> Compared:
     mine = [by_group[group].pair(pair.a, pair.b) for group in groups]
     between = (groups[0], groups[1]) if len(groups) == 2 else None
-    why = _why_not(mine)
+    why = _why_not(mine, held)
     if why is not None:
         return Compared(pair.a, pair.b, between, why, why, None, why)
-    factor, less = SPREAD[pair.method]
     z = np.array([atanh(one.coefficient) for one in mine if isinstance(one.coefficient, float)])
-    precise = np.array([(one.n - less) / factor for one in mine if isinstance(one.n, int)])
+    precise = np.array([_precision(one, held) for one in mine])
     if between is not None:
         statistic = float(z[0] - z[1]) / sqrt(float((1 / precise).sum()))
         from scipy.special import ndtr
@@ -62,7 +61,15 @@ def _compared(pair: Pair, groups: list[Group], by_group: dict[Group, RelateCell]
     )
 
 
-def _why_not(pairs: list[Pair]) -> Undefined | None:
+def _precision(pair: Pair, held: int) -> float:
+    """One over the variance of z; of what is known by its degrees of freedom (r within persons), of these."""
+    factor, less = SPREAD[pair.method]
+    if pair.df is not None:
+        return (pair.df + 2 - less) / factor
+    return (pair.n - less - held) / factor if isinstance(pair.n, int) else 0.0
+
+
+def _why_not(pairs: list[Pair], held: int) -> Undefined | None:
     """Why coefficients of groups are not compared; None where they are."""
     if len(pairs) < 2:
         return Undefined("fewer_than_2_groups_with")
@@ -75,7 +82,7 @@ def _why_not(pairs: list[Pair]) -> Undefined | None:
             return pair.p
         if not isinstance(pair.coefficient, float) or abs(pair.coefficient) >= 1:
             return Undefined("no_interval_for_a_coefficient")
-        if not isinstance(pair.n, int) or pair.n <= SPREAD[pair.method][1]:
+        if not _precision(pair, held) > 0:
             return FEW
     return None
 
@@ -101,10 +108,19 @@ def with_agreement(cell: RelateCell, grouping: Grouping, place: int, plan: Relat
 def _table(a: str, b: str, used: np.ndarray, plan: RelatePlan) -> np.ndarray:
     """How often each value of one stands beside each of the other, the values of both in one order."""
     first, second = plan.data.categories(a), plan.data.categories(b)
-    values = list(dict.fromkeys((*first.values, *second.values)))
-    if all(isinstance(value, float) for value in values):
-        values.sort()
+    values = _in_one_order(a, b, plan)
     place = {value: k for k, value in enumerate(values)}
     of_first, of_second = (np.array([place[value] for value in found.values], np.int64) for found in (first, second))
     flat = of_first[first.codes[used]] * len(values) + of_second[second.codes[used]]
     return np.bincount(flat, minlength=len(values) ** 2).reshape(len(values), len(values))
+
+
+def _in_one_order(a: str, b: str, plan: RelatePlan) -> list[float | str]:
+    """The values of both: those of the codebook as they stand there, then the others, which are ordered by themselves."""
+    books = sorted((plan.data.variable(name).value_labels for name in (a, b)), key=len, reverse=True)
+    said = dict.fromkeys(entry.value for labels in books for entry in labels)
+    there = {value for name in (a, b) for value in plan.data.categories(name).values}
+    return [
+        *(value for value in said if value in there),
+        *sorted(there - said.keys(), key=lambda v: (isinstance(v, str), v)),
+    ]

@@ -106,6 +106,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
         message = "A scatter takes two numeric variables; three or more make a grid."
         raise Problem(message, at=request.form_at, length=len(form), instead=("grid",) if len(names) > 2 else ())
     _refuse_alpha(request, names, data)
+    _refuse_weighted_difference(request, cases)
     drawn: tuple[str, ...] = ()
     if request.settings["agreement"]:
         _refuse_agreement(request, names, data)
@@ -243,6 +244,14 @@ def _mean_and_difference(names: tuple[str, ...], data: Dataset) -> tuple[Dataset
     for one in made:
         data = with_formula(one, data)
     return data, tuple(one.text for one in made)
+
+
+def _refuse_weighted_difference(request: Request, cases: Cases) -> None:
+    """Raises where coefficients of weighted groups are to be compared: Fisher's z knows nothing of the design."""
+    if cases.weighted and request.settings["difference"]:
+        at, length = request.settings.place_of("difference")
+        message = "“difference” of coefficients is not defined under weights; leave it out, or add unweighted."
+        raise Problem(message, at=at, length=length)
 
 
 def _refuse_alpha(request: Request, names: set[str], data: Dataset) -> None:
