@@ -153,3 +153,10 @@ def test_raters_who_use_other_values_agree_by_the_order_of_all(labelled: bool, d
     table = np.zeros((3, 3), np.int64)
     np.add.at(table, (first, second), 1)
     assert cell.kappa.value == pytest.approx(kappa(table, ordered=True).value)
+
+
+@pytest.mark.parametrize(("groups", "says"), [(2, "no more here"), (41, "40 groups at most")])
+def test_pairs_are_of_more_than_two_groups_and_not_of_crowds(groups: int, says: str, data_of: Maker) -> None:
+    data = data_of("g,x\n" + "".join(f"g{k % groups:02d},{k * 7 % 31}.5\n" for k in range(4 * groups)))
+    with pytest.raises(Problem, match=says):
+        make_exhibit("describe x across g with pairs", data)

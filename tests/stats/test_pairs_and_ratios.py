@@ -30,8 +30,15 @@ def groups_of(seed: int) -> list[np.ndarray]:
     ("q", "k", "df"), [(3.5, 3, 10), (2.1, 4, 33.3), (5, 6, 3), (8, 3, 2.5), (1, 10, 1000), (0.3, 3, 40)]
 )
 def test_the_studentized_range(q: float, k: int, df: float) -> None:
-    assert range_tail(q, k, df) == pytest.approx(stats.studentized_range.sf(q, k, df), rel=1e-7)
-    assert range_tail(range_limit(0.05, k, df), k, df) == pytest.approx(0.05, rel=1e-7)
+    free = np.array([df])
+    assert range_tail(np.array([q]), k, free)[0] == pytest.approx(stats.studentized_range.sf(q, k, df), rel=1e-7)
+    assert range_tail(range_limit(0.05, k, free), k, free)[0] == pytest.approx(0.05, rel=1e-7)
+
+
+def test_limits_of_many_degrees_of_freedom_are_those_of_each() -> None:
+    """More than are found one by one: what lies between is interpolated."""
+    free = np.geomspace(1.3, 4000, 60)
+    assert range_tail(range_limit(0.05, 12, free), 12, free) == pytest.approx(0.05, rel=1e-6)
 
 
 @pytest.mark.parametrize("seed", SEEDS)

@@ -11,12 +11,11 @@ from numpy.typing import NDArray
 from istrel.data.column import Kind as Stored
 from istrel.data.column import show_value
 from istrel.data.dataset import Dataset
-from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Form, Json, Plan
 from istrel.exhibits.exchange import finite, groups
 from istrel.exhibits.figure import Array, Axis, Dots, FigureSheet, Item, Line, Mark, Panel
-from istrel.exhibits.forms.common import axis_of, by_variable, key_of, n_cell, room_beside
+from istrel.exhibits.forms.common import axis_of, by_variable, group_item, key_of, n_cell, room_beside
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, say, sentences, value_label
 from istrel.exhibits.weights import sample_in
@@ -225,15 +224,10 @@ def _panel(name: str, mine: list[LineCell], plan: Plan) -> Panel:
 def _time_axis(mine: list[LineCell], plan: Plan) -> Axis:
     first = mine[0]
     if first.places:
-        names = tuple((float(k), summary_label(name)) for k, name in enumerate(first.places))
+        names = tuple((float(k), value_label(name)) for k, name in enumerate(first.places))
         return Axis(titled(plan.data.variable(first.time)), -0.5, len(names) - 0.5, places=names)
     ends = min(float(cell.x[0]) for cell in mine), max(float(cell.x[-1]) for cell in mine)
     return axis_of(first.time, plan, *room_beside(*ends, 0.03))
-
-
-def summary_label(name: str) -> Text:
-    """What a point is called."""
-    return value_label(name)
 
 
 def _marks(cell: LineCell, series: int, label: Text, plan: Plan) -> list[Mark]:
@@ -258,11 +252,11 @@ def _marks(cell: LineCell, series: int, label: Text, plan: Plan) -> list[Mark]:
 
 def _item(cell: LineCell, place: int, plan: Plan) -> Item:
     at: Text = (
-        summary_label(cell.places[place]) if cell.places else (value_cell(float(cell.x[place]), cell.time, plan.data),)
+        value_label(cell.places[place]) if cell.places else (value_cell(float(cell.x[place]), cell.time, plan.data),)
     )
     value = summary_cell(float(cell.y[place]), cell.variable, plan.data)
     says = say("point_of_line", at=at, value=value, n=int(cell.counts[place]))
-    return Item(says, Behind(" · ".join((cell.variable, *cell.group.labels)), cell.group.named, valid=(cell.variable,)))
+    return group_item(cell, says)
 
 
 def line_numbers(cell: LineCell) -> list[Cell]:

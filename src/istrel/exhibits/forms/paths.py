@@ -7,12 +7,11 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Form, Json, Plan
 from istrel.exhibits.exchange import finite, groups
 from istrel.exhibits.figure import Axis, Dots, FigureSheet, Intervals, Item, Line, Mark, Panel
-from istrel.exhibits.forms.common import axis_of, by_variable, key_of, n_cell, panel_label, room_beside
+from istrel.exhibits.forms.common import axis_of, by_variable, group_item, key_of, n_cell, panel_label, room_beside
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, say, sentences, value_label
 from istrel.exhibits.within_persons import followed
@@ -116,7 +115,7 @@ def _panel(cell: PathsCell, name: str, ends: tuple[float, float], plan: Plan, *,
 def _item(cell: PathsCell, place: int, plan: Plan) -> Item:
     value = summary_cell(float(cell.means[place]), cell.variable, plan.data)
     says = say("point_of_line", at=value_label(cell.occasions[place]), value=value, n=cell.n)
-    return Item(says, Behind(" · ".join((cell.variable, *cell.group.labels)), cell.group.named, valid=(cell.variable,)))
+    return group_item(cell, says)
 
 
 def _numbers(cell: PathsCell) -> list[Cell]:

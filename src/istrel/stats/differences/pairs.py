@@ -24,23 +24,26 @@ def games_howell(m: Moments, *, confidence: float = 0.95) -> Iterator[tuple[Effe
 
     The statistic is Welch's t of the pair; its p and interval are of the studentized range of all groups that have values.
     """
-    filled = [k for k in range(m.n.size) if m.n[k] > 0]
-    means, variances = mean(m).values, variance(m).values
-    for a, b in combinations(filled, 2):
-        n = m.n[a], m.n[b]
-        if min(n) < 2:
-            yield _none("mean_difference", "games_howell", (a, b), FEW_VALUES)
+    filled = np.flatnonzero(m.n > 0)
+    a, b = (filled[side] for side in np.triu_indices(filled.size, 1))
+    n, value = m.n.astype(np.float64), mean(m).values[a] - mean(m).values[b]
+    with np.errstate(invalid="ignore", divide="ignore"):
+        each = variance(m).values / n
+        error = np.sqrt(each[a] + each[b])
+        df = (each[a] + each[b]) ** 2 / (each[a] ** 2 / (n[a] - 1) + each[b] ** 2 / (n[b] - 1))
+    few = np.minimum(n[a], n[b]) < 2
+    good = ~few & (error > 0)
+    t, p, reach = np.zeros(a.size), np.zeros(a.size), np.zeros(a.size)
+    t[good] = value[good] / error[good]
+    p[good] = range_tail(np.abs(t[good]) * sqrt(2), filled.size, df[good])
+    reach[good] = range_limit(1 - confidence, filled.size, df[good]) / sqrt(2) * error[good] if good.any() else 0.0
+    for k, pair in enumerate(zip(a.tolist(), b.tolist(), strict=True)):  # only what is printed
+        if not good[k]:
+            yield _none("mean_difference", "games_howell", pair, FEW_VALUES if few[k] else NO_SPREAD)
             continue
-        each = variances[a] / n[0], variances[b] / n[1]
-        if not sum(each) > 0:
-            yield _none("mean_difference", "games_howell", (a, b), NO_SPREAD)
-            continue
-        error, value = sqrt(sum(each)), float(means[a] - means[b])
-        df = sum(each) ** 2 / (each[0] ** 2 / (n[0] - 1) + each[1] ** 2 / (n[1] - 1))
-        t = value / error
-        reach = range_limit(1 - confidence, len(filled), df) / sqrt(2) * error
-        effect = Effect("mean_difference", value, value - reach, value + reach, (a, b), confidence)
-        yield effect, GroupTest("games_howell", t, (float(df),), range_tail(abs(t) * sqrt(2), len(filled), df))
+        ends = float(value[k] - reach[k]), float(value[k] + reach[k])
+        effect = Effect("mean_difference", float(value[k]), *ends, pair, confidence)
+        yield effect, GroupTest("games_howell", float(t[k]), (float(df[k]),), float(p[k]))
 
 
 def dunn(counts: Counts) -> Iterator[tuple[Effect, GroupTest]]:

@@ -122,18 +122,23 @@ def _with_tests(request: Request, groupings: tuple[Grouping, ...]) -> Request:
     Raises
     ------
     Problem
-        Where there are no more than two groups.
+        Where there are no more than two groups, or so many that nobody reads their pairs.
     """
     if not any(grouping.names and grouping.n_groups > FEWEST_FOR_PAIRS for grouping in groupings):
         at, length = request.settings.place_of("pairs")
         raise Problem("“pairs” compares more than two groups; there are no more here.", at=at, length=length)
+    most = max(grouping.n_groups for grouping in groupings if grouping.names)
+    if most > MOST_FOR_PAIRS:
+        at, length = request.settings.place_of("pairs")
+        message = f"“pairs” compares {MOST_FOR_PAIRS} groups at most; here are {most}. Take fewer, or leave pairs out."
+        raise Problem(message, at=at, length=length)
     for name in ("difference", "test"):
         if not request.settings[name]:
             request = with_setting(request, name, True)
     return request
 
 
-FEWEST_FOR_PAIRS = 2
+FEWEST_FOR_PAIRS, MOST_FOR_PAIRS = 2, 40
 INTERVAL_LIMITS = tuple(name for name in STATISTICS if name.endswith(("_low", "_high")))
 NEEDS = {"trim": ("trimmed_mean",), "fences": ("outliers",), "outliers_by": ("outliers",)}
 
