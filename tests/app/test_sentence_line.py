@@ -16,8 +16,10 @@ from pytestqt.qtbot import QtBot
 
 from istrel.app.stations.bench.on_screen import as_typed, on_screen, units
 from istrel.app.window import Window
+from istrel.data.rows import Rows
 from istrel.sentence import parse
 from istrel.sentence.edit import groups_of, names_of
+from istrel.study.changes.codebook import SetRows
 
 Opened = Callable[..., Window]
 Settle = Callable[[], None]
@@ -270,6 +272,24 @@ def test_the_proof_says_whose_it_is(field: Window, settle: Settle, qtbot: QtBot)
     qtbot.mouseClick(beginnings[0], Qt.MouseButton.LeftButton)
     settle()
     assert request_names(field)[2] == {"Sex, as told"}
+
+
+def test_a_proof_that_the_data_no_longer_allow_is_not_kept(field: Window, settle: Settle, qtbot: QtBot) -> None:
+    bench = field.stations.bench.widget
+    bench.writing.say("describe Weight across `Sex, as told` as violins")
+    field.stations.write()
+    settle()
+    weighted = SetRows(Rows(weight="weight"))
+    for does, allowed in ((lambda: field.model.do(weighted), False), (field.model.undo, True)):
+        does()
+        settle()
+        assert bench.settings.keep_button.isEnabled() == allowed
+        assert bench.desk.paper._dimmed != allowed
+        qtbot.waitUntil(lambda allowed=allowed: (bench.writing.message.text() == "") == allowed)
+    field.model.do(weighted)
+    settle()
+    bench.keep()
+    assert field.model.study.kept == ()
 
 
 def test_earlier_sentences_come_back_with_up(field: Window, settle: Settle, qtbot: QtBot) -> None:

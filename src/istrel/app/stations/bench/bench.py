@@ -40,6 +40,7 @@ class Bench(QWidget):
         self._stale = QTimer(self)  # a proof that comes at once is not dimmed before
         self._stale.setSingleShot(True)
         self._stale.setInterval(STALE_MS)
+        self._refused = False  # whether the sentence as it stands cannot be set from the data as they stand
         self._lay_out()
         self._connect()
         self.refresh()
@@ -102,6 +103,7 @@ class Bench(QWidget):
 
     def _clear_desk(self) -> None:
         """No sentence: nothing to be seen, nothing to keep."""
+        self._refused = False
         self.draft.forget()
         self.pictures.clear()
         self.desk.clear()
@@ -133,11 +135,14 @@ class Bench(QWidget):
         self.draft.make(request, lambda problem: self._cannot_be_set(typed.told(problem)))
 
     def _cannot_be_set(self, problem: Problem) -> None:
+        self._refused = True
         if self.draft.proof is None:
             self._offer_beginnings()
         self.writing.show_mistake(problem)
+        self._show_whose()
 
     def _show(self, proof: Proof) -> None:
+        self._refused = False
         self.empty.hide()
         self.desk.show()
         self._show_on_desk(proof)
@@ -158,9 +163,9 @@ class Bench(QWidget):
 
     # Whose the proof is.
     def is_whose(self) -> bool:
-        """Whether the proof is that of the sentence as it stands."""
+        """Whether the proof is that of the sentence and the data as they stand."""
         try:
-            return self.draft.is_of(parse(self.writing.typed().text))
+            return not self._refused and self.draft.is_of(parse(self.writing.typed().text))
         except Problem:
             return False
 
