@@ -15,12 +15,16 @@ import pytest
 
 from enumeration import BELOW, assert_safe
 from istrel.data.dataset import Dataset
+from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.text import phrases_in
+from istrel.exhibits.verbs.frequency_words import has_hidden
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.render.sheets import sheets_of
 from istrel.stats.disclosure import COMPANION, SHOWN, SMALL
 from istrel.style.house import HouseStyle
+from istrel.style.phrases import phrases_in as phrases_of
 from made import make_exhibit
 
 SEED = int(os.environ.get("ISTREL_SEED", "11"))
@@ -152,6 +156,40 @@ def numbers_in(part: Any, key: str = "") -> list[tuple[str, float]]:
     if isinstance(part, list):
         return [found for value in part for found in numbers_in(value, key)]
     return [(key, float(part))] if isinstance(part, int | float) and not isinstance(part, bool) else []
+
+
+FIRSTS = re.compile(r"most often|strongest|highest|lowest|largest|closest")
+RANKED = [
+    "count v with hide_below = 5",
+    "count v as bars with hide_below = 5",
+    "count v, b with hide_below = 5",
+    "describe m with hide_below = 5, bins = 3 as histogram",
+    "count v against b as heat map with hide_below = 5",
+    "describe m across g with hide_below = 5, n, mean",
+    "relate m, w, u as heat map with hide_below = 5",
+]
+
+
+def test_nothing_is_called_the_first_where_some_are_hidden(data_of: Maker) -> None:
+    seen, english = Counter[bool](), phrases_of("en")
+    for place, sentence in product(range(4), RANKED):
+        rng = np.random.default_rng([SEED, 9, place])
+        head, *rows = random_file(rng).splitlines()
+        drawn = zip(rows, rng.normal(size=len(rows)), strict=True)
+        data = data_of("\n".join([f"{head},w,u", *(f"{row},{w:.2f},{w + 1:.0f}" for row, w in drawn)]) + "\n")
+        try:
+            exhibit = make_exhibit(sentence, data)
+        except Problem:
+            continue
+        said = [
+            *phrases_in(exhibit.text),
+            *phrases_in(exhibit.sheet.alt if isinstance(exhibit.sheet, FigureSheet) else ()),
+        ]
+        counted = exhibit.result.drawings if exhibit.form == "histogram" else exhibit.result.cells
+        hides, ranks = has_hidden(counted), any(FIRSTS.search(english[p.id]) for p in said)
+        assert not (hides and ranks), sentence
+        seen[hides] += hides or ranks
+    assert min(seen.values()) > 2
 
 
 @pytest.mark.parametrize("sentence", SENTENCES)

@@ -71,6 +71,25 @@ def test_what_is_said_about_classes_holds(settings: b.ClassSettings, edges: list
     assert b.class_edges(np.arange(11.0), settings).edges.tolist() == edges
 
 
+@given(
+    st.lists(st.floats(-1e6, 1e6).map(lambda x: float(f"{x:.5g}")), min_size=2, max_size=30, unique=True),
+    st.integers(1, 40),
+    st.sampled_from(["left", "right"]),
+    st.booleans(),
+)
+def test_classes_that_tell_no_case(drawn: list[float], bins: int, closed: b.Closed, whole: bool) -> None:
+    """So many as were asked for, equally wide, at round places, and they hold every value."""
+    values = np.unique(np.rint(drawn) if whole else drawn)
+    edges = b.class_edges(values, b.ClassSettings(bins=bins, closed=closed, anonymous=True)).edges
+    widths = np.diff(edges)
+    assert widths.size == bins
+    assert np.ptp(widths) <= 1e-9 * np.abs(edges).max()
+    places = edges / widths[0] * (1 + (bins == 1))
+    assert np.abs(places - np.rint(places)).max() <= 1e-6
+    assert b.count_classes(values, edges, closed=closed).counts.sum() == values.size
+    assert not whole or (widths % 1 == 0).all()
+
+
 @pytest.mark.parametrize(
     "settings",
     [

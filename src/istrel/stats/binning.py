@@ -28,7 +28,13 @@ ROUND_STEPS = (1.0, 2.0, 2.5, 5.0, 10.0)
 
 @dataclass(frozen=True)
 class ClassSettings:
-    """What the user said about classes; None leaves it to the rule, whose classes are widened until they are at most `most`."""
+    """What the user said about classes; None leaves it to the rule, whose classes are widened until they are at most `most`.
+
+    Attributes
+    ----------
+    anonymous
+        No limit may be a case's value: where a number of classes is said, they are not of the range divided exactly.
+    """
 
     rule: Rule = "freedman-diaconis"
     bins: int | None = None
@@ -37,6 +43,7 @@ class ClassSettings:
     edges: tuple[float, ...] | None = None
     closed: Closed = "left"
     most: int | None = None
+    anonymous: bool = False
 
 
 class ClassEdges(NamedTuple):
@@ -60,10 +67,10 @@ def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
     -----
     Widths by Freedman & Diaconis 1981, Scott 1979, Sturges 1926, Doane 1976. A width from a rule is rounded to 1, 2, 2.5
     or 5 times a power of ten, and edges are multiples of it, so that an axis can be read; whole-number data never get
-    classes narrower than 1. A number of classes given divides the range from the smallest to the largest value exactly;
-    of whole numbers it gives classes that hold equally many of them. No class but those of edges that were given, or of a
-    range divided exactly, has both of its limits, where values are measured so coarsely that it would hold more of them:
-    a value that lies on the outermost edge then has one class more.
+    classes narrower than 1. A number of classes given divides the range from the smallest to the largest value exactly,
+    unless that would tell them (`anonymous`); of whole numbers it gives classes that hold equally many of them. No class but
+    those of edges that were given, or of a range divided exactly, has both of its limits, where values are measured so
+    coarsely that it would hold more of them: a value that lies on the outermost edge then has one class more.
 
     Raises
     ------
@@ -79,6 +86,8 @@ def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
         return ClassEdges(_stepped(np.floor(low + 0.5) - 0.5, high, 1.0), "whole numbers")
     if settings.bins is not None:
         whole = low == high or bool((values == np.floor(values)).all())
+        if settings.anonymous and settings.start is None and settings.width is None:
+            return ClassEdges(_round_and_equal(low, high, settings, whole=whole), "bins")
         return ClassEdges(_divided(low, high, settings, whole=whole), "bins")
     width, decided_by = _width(values, settings)
     if settings.most is not None and settings.width is None and _many(low, high, width) > settings.most:
@@ -170,10 +179,15 @@ def _with_one_more(edges: Array, outermost: float, width: float, *, first: bool,
     return np.append(edges, edges[-1] + width) if outermost == edges[-1] else edges
 
 
-def _divided(low: float, high: float, settings: ClassSettings, *, whole: bool) -> Array:
+def _number_of(settings: ClassSettings) -> int:
     number = settings.bins or 1
     if not 1 <= number <= MOST_CLASSES:
         raise Problem(f"The number of classes is from 1 to {MOST_CLASSES:,}; {number} is not.")
+    return number
+
+
+def _divided(low: float, high: float, settings: ClassSettings, *, whole: bool) -> Array:
+    number = _number_of(settings)
     start = low if settings.start is None else settings.start
     if settings.width is not None:
         return np.asarray(start + settings.width * np.arange(number + 1))
@@ -185,6 +199,23 @@ def _divided(low: float, high: float, settings: ClassSettings, *, whole: bool) -
         first = start - 1.0 if settings.closed == "right" and settings.start is None else start
         return np.asarray(first + each * np.arange(number + 1))
     return np.linspace(start, high, number + 1)
+
+
+def _round_and_equal(low: float, high: float, settings: ClassSettings, *, whole: bool) -> Array:
+    """So many classes of one width, the narrowest round one whose multiples hold the values; whole widths of whole numbers.
+    One class alone may begin at half of its width, for values on both sides of 0.
+    """
+    number = _number_of(settings)
+    least = (high - low) / number
+    power = 10.0 ** np.floor(np.log10(least)) if least > 0 else 1.0
+    steps = [step * power * tens for tens in (1.0, 10.0) for step in (*range(1, 10), 1.5, 2.5)]
+    for width in sorted(float(f"{step:.15g}") for step in steps):
+        unit, each = (width / 2, 2) if number == 1 else (width, 1)
+        edges = _steps(first := int(np.floor(low / unit)), first + number * each, unit)[::each]
+        beyond = edges[-1] > high if settings.closed == "left" else edges[0] < low and edges[-1] >= high
+        if beyond and not (whole and width % 1):
+            return edges
+    raise Problem("These values are too large or too close together for class intervals.")
 
 
 def _stepped(start: float, high: float, width: float) -> Array:

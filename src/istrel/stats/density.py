@@ -239,8 +239,13 @@ def _drop(side: Array) -> float:
     return float(side[0] - until.min()) if higher.size else float(side[0])
 
 
-def count_plane(x: Array, y: Array, *, bins: int = 30) -> tuple[Array, Array, NDArray[np.int64]]:
-    """(edges of x, edges of y, counts of shape (bins, bins)) of pairs in equal classes, of whole numbers equally many in each."""
-    x_edges, y_edges = (class_edges(values, ClassSettings(bins=bins)).edges for values in (x, y))
+def count_plane(
+    x: Array, y: Array, *, bins: int = 30, anonymous: bool = False
+) -> tuple[Array, Array, NDArray[np.int64]]:
+    """(edges of x, edges of y, counts of shape (bins, bins)) of pairs in equal classes, of whole numbers equally many in each;
+    `anonymous` as in `ClassSettings`.
+    """
+    said = ClassSettings(bins=bins, anonymous=anonymous)
+    x_edges, y_edges = (class_edges(values, said).edges for values in (x, y))
     counts, _, _ = np.histogram2d(x, y, bins=(x_edges, y_edges))
     return x_edges, y_edges, counts.astype(np.int64)

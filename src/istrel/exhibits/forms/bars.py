@@ -284,17 +284,16 @@ def methods(plan: Plan, drawings: tuple[BarsCell, ...]) -> Text:
         return say("percentages_have_wilson_1927_intervals")
     # frequencies say it of their own table
     return () if plan.request.verb == "count" and not plan.request.against else say("shares_have_logit_intervals")
-    return ()
 
 
 def _alt(drawings: tuple[BarsCell, ...], plan: Plan) -> Text:
-    """The longest bar of each group."""
+    """The longest bar of each group; which it is cannot be said where bars are hidden."""
     parts = []
     for cell in drawings:
-        counts = np.nan_to_num(cell.counts, nan=-1)
         name = titled(plan.data.variable(cell.table.variables[0]))
         n, where = n_cell(cell.n, cell.variable, cell.group), in_group(cell.group, plan.data)
-        top = cell.levels[int(counts.argmax())] if counts.size and counts.max() >= 0 else None
+        shown = cell.counts if cell.counts.size else np.array([np.nan])
+        top = cell.levels[int(shown.argmax())] if np.isfinite(shown).all() else None
         if top is None or isinstance(top.valid_percent, Hidden):
             parts.append(say("bars_of_n", name=name, where=where, n=n))
             continue

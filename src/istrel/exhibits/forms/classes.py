@@ -31,11 +31,16 @@ DECIDED = {"edges": "the_class_limits_given", "whole numbers": "a_class_for_each
 
 
 def class_settings(said: Settings, usual: str) -> binning.ClassSettings:
-    """What the sentence says about classes; the usual rule where it names none."""
+    """What the sentence says about classes; the usual rule where it names none. The smallest and the largest value are single
+    cases, so where small counts are hidden no class ends at one.
+    """
     rule = cast(binning.Rule, said["rule"] or usual)
     closed = cast(binning.Closed, said["closed"])
     most = None if said["rule"] else MOST_UNASKED
-    return binning.ClassSettings(rule, said["bins"], said["width"], said["start"], said["edges"], closed, most)
+    anonymous = said["hide_below"] is not None
+    return binning.ClassSettings(
+        rule, said["bins"], said["width"], said["start"], said["edges"], closed, most, anonymous
+    )
 
 
 def height_of(said: Settings) -> binning.Height:

@@ -13,7 +13,7 @@ from istrel.exhibits.exchange import finite, groups
 from istrel.exhibits.figure import Array, Axis, FigureSheet, Item, Panel, Tiles, Words
 from istrel.exhibits.forms.common import as_they_are, panel_label
 from istrel.exhibits.table import Note, general
-from istrel.exhibits.text import Cell, Count, Text, as_letters, say, sentences
+from istrel.exhibits.text import Cell, Count, Hidden, Text, as_letters, say, sentences
 from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.count.result import CrossCell
 from istrel.exhibits.verbs.relate.resolve import RelatePlan
@@ -45,6 +45,8 @@ class HeatCell:
         "coefficient", "count", "percent" or "residual".
     behind
         Of each tile of a cross-table; empty for coefficients.
+    hides
+        Whether tiles are hidden, so that none can be called the strongest.
     """
 
     group: Group
@@ -56,6 +58,7 @@ class HeatCell:
     measure: str
     about: tuple[str, str] = ("", "")
     behind: tuple[Behind | None, ...] = ()
+    hides: bool = False
 
     @property
     def variable(self) -> str:
@@ -90,7 +93,9 @@ def _coefficients(cell: RelateCell, plan: RelatePlan) -> HeatCell:
     labels = tuple(titled(plan.data.variable(name)) for name in named)
     rows, columns = slice(1, None), slice(None, -1)
     keys = (named[rows], named[columns])
-    return HeatCell(cell.group, cell.n, keys, labels[rows], labels[columns], lower[rows, columns], "coefficient")
+    hides = any(isinstance(pair.coefficient, Hidden) or isinstance(pair.n, Hidden) for pair in cell.pairs)
+    lower = lower[rows, columns]
+    return HeatCell(cell.group, cell.n, keys, labels[rows], labels[columns], lower, "coefficient", hides=hides)
 
 
 def _alike(matrix: Array) -> Array:
@@ -124,7 +129,8 @@ def _crossed(cell: CrossCell, plan: CountPlan) -> HeatCell:
     behind = tuple(None if hidden[i, j] else Behind(_words(cell, i, j), _equal(cell, i, j)) for i, j in places)
     keys = tuple(map(str, cell.row_values)), tuple(map(str, cell.column_values))
     about = (cell.row, cell.column)
-    return HeatCell(cell.group, cell.n, keys, cell.row_labels, cell.column_labels, values, measure, about, behind)
+    labels = cell.row_labels, cell.column_labels
+    return HeatCell(cell.group, cell.n, keys, *labels, values, measure, about, behind, bool(hidden.any()))
 
 
 def _equal(cell: CrossCell, row: int, column: int) -> tuple[tuple[str, float | str], ...]:
@@ -254,18 +260,20 @@ def methods(plan: CountPlan | RelatePlan, drawings: tuple[HeatCell, ...]) -> Tex
 
 
 def _alt(drawings: tuple[HeatCell, ...], plan: CountPlan | RelatePlan) -> Text:
-    """The strongest tile of each matrix."""
+    """The strongest tile of each matrix, where none is hidden."""
     parts = []
     for cell in drawings:
         if not np.isfinite(cell.values).any():
+            continue
+        where, n = in_group(cell.group, plan.data), int(np.isfinite(cell.values).sum())
+        if cell.hides:
+            parts.append(say("heat_map_of_tiles", where=where, n=n))
             continue
         i, j = np.unravel_index(int(np.nanargmax(np.abs(cell.values))), cell.values.shape)
         value = Cell(float(cell.values[i, j]), _kind(cell))
         text = say("share_alone", share=value) if value.kind is Kind.WHOLE_PERCENT else (value,)
         names = {"row": cell.rows[int(i)], "column": cell.columns[int(j)]}
-        template = "heat_map_of_tiles_strongest"
-        n = int(np.isfinite(cell.values).sum())
-        parts.append(say(template, where=in_group(cell.group, plan.data), n=n, value=text, **names))
+        parts.append(say("heat_map_of_tiles_strongest", where=where, n=n, value=text, **names))
     del plan
     return sentences(parts)
 

@@ -137,29 +137,28 @@ def _labels(cell: HistogramCell, plan: Plan) -> list[Text]:
 
 
 def _alt(drawings: tuple[HistogramCell, ...], plan: Plan) -> Text:
-    """Where the fullest class lies in each panel: what an eye takes from a histogram first."""
+    """Where the fullest class lies in each panel, unless some are hidden: what an eye takes from a histogram first."""
     parts: list[Text] = []
     labels: dict[tuple[str, bytes], list[Text]] = {}
     for cell in drawings:
         title = titled_with_unit(plan.data.variable(cell.variable))
-        shown = [count if isinstance(count, int) else -1 for count in cell.counts]
-        top = int(np.argmax(shown if cell.sum is None else np.nan_to_num(cell.heights, nan=-1.0)))
         edges = seen_edges(cell, plan)
-        ends = {"from_": edges[0], "to": edges[-1]}
+        said: dict[str, Text | Cell | int] = {
+            "name": title,
+            "where": in_group(cell.group, plan.data),
+            "n": n_cell(cell.n, cell.variable, cell.group),
+            "from_": value_cell(edges[0], cell.variable, plan.data),
+            "to": value_cell(edges[-1], cell.variable, plan.data),
+        }
+        shown = [count for count in cell.counts if not isinstance(count, Hidden)]
+        if len(shown) < len(cell.counts):
+            parts.append(say("histogram_of_n", **said))
+            continue
+        top = int(np.argmax(shown if cell.sum is None else np.nan_to_num(cell.heights, nan=-1.0)))
         key = (cell.variable, cell.edges.tobytes())  # groups share their classes
         if key not in labels:
             labels[key] = _labels(cell, plan)
-        parts.append(
-            say(
-                "histogram_of_n_values_from",
-                name=title,
-                where=in_group(cell.group, plan.data),
-                n=n_cell(cell.n, cell.variable, cell.group),
-                most=shown[top],
-                class_=labels[key][top],
-                **{key: value_cell(value, cell.variable, plan.data) for key, value in ends.items()},
-            )
-        )
+        parts.append(say("histogram_of_n_values_from", most=shown[top], class_=labels[key][top], **said))
     return sentences(parts)
 
 

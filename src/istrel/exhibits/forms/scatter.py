@@ -113,7 +113,8 @@ def _cell(
         fit = replace(fit, x=10.0**fit.x if logs[0] else fit.x, y=10.0**fit.y if logs[1] else fit.y)
     if not dense:
         return ScatterCell(a, b, group, int(x.size), x, y, plan.data.named(rows), fit)
-    x_edges, y_edges, counts = density.count_plane(u, v, bins=said["bins"] or BINS)
+    hides = said["hide_below"] is not None
+    x_edges, y_edges, counts = density.count_plane(u, v, bins=said["bins"] or BINS, anonymous=hides)
     x_edges, y_edges = (10.0**e if log else e for e, log in zip((x_edges, y_edges), logs, strict=True))
     every = max(1, -(-x.size // MOST_DOTS))
     points = (x[::every], y[::every]) if said["points"] and said["hide_below"] is None else (None, None)
@@ -339,7 +340,7 @@ def _fit_values(fit: Fit | None) -> Json:
 
 
 def _hidden(ledger: Ledger, place: int, cell: ScatterCell | PlaneCell) -> ScatterCell | PlaneCell | None:
-    """Tiles of few cases are not drawn, nor those from which they could be worked out."""
+    """Tiles of few cases are not drawn, nor those from which they could be worked out; the line ends where tiles do."""
     del place
     if isinstance(cell, ScatterCell) or number_of(cell.n) < ledger.below:
         return None
@@ -348,7 +349,16 @@ def _hidden(ledger: Ledger, place: int, cell: ScatterCell | PlaneCell) -> Scatte
         below = ledger.below
         raise Problem(f"With counts below {below} hidden nothing of this plane is left to draw; set it as table.")
     n = Hidden() if ledger.untold else cell.n
-    return replace(cell, n=n, counts=np.where(found > 0, -1, cell.counts))
+    counts = np.where(found > 0, -1, cell.counts)
+    return replace(cell, n=n, counts=counts, fit=cell.fit and _over_tiles(cell.fit, cell.x_edges, counts))
+
+
+def _over_tiles(fit: Fit, edges: Array, counts: NDArray[np.int64]) -> Fit | None:
+    """The part of a line between the limits of the tiles that are shown: its own ends are single cases."""
+    filled = np.flatnonzero((counts > 0).any(axis=1))
+    inner = edges[(edges > fit.x[0]) & (edges < fit.x[-1])]
+    inner = inner[(inner >= edges[filled[0]]) & (inner <= edges[filled[-1] + 1])] if filled.size else inner[:0]
+    return replace(fit, x=inner, y=np.interp(inner, fit.x, fit.y)) if inner.size > 1 else None
 
 
 FORM: Form[Plan, ScatterCell | PlaneCell] = Form(
