@@ -6,14 +6,12 @@ Read the change of those in Markdown before it is kept.
 from __future__ import annotations
 
 import json
-import re
 from collections.abc import Iterator
 
-import numpy as np
 import pytest
 
 from every_sentence import broad
-from golden_files import DIGITS, digest, same, same_values
+from golden_files import digest, fingerprint, same, same_values
 from istrel.data.dataset import Dataset
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.make import Exhibit
@@ -26,9 +24,6 @@ from istrel.study.manuscript import numbers_of, places_of
 from istrel.style.house import HouseStyle, load_style
 from made import make_exhibit
 
-FOLDER = re.compile(r"(?<=path=')[^']*/")  # of a font
-LONG = 100_000  # numbers of a mark that are all compared
-
 
 def letters(exhibit: Exhibit, style: HouseStyle) -> str:
     """What it prints, and what is remarked beside it."""
@@ -37,24 +32,23 @@ def letters(exhibit: Exhibit, style: HouseStyle) -> str:
 
 
 def unread(exhibit: Exhibit, style: HouseStyle, number: int) -> Iterator[tuple[str, str]]:
-    """(what, its text) of everything else that an exhibit gives away; what costs most, of each sixth."""
+    """(what, its digest) of everything else that an exhibit gives away; what costs most, of each sixth."""
     document = Document(numbered([exhibit]), style)
     content = json.loads(render(document, "json"))
     del content["provenance"]
-    yield "json", json.dumps(content)
+    yield "json", fingerprint(content)
     if number % 6 == 0:
-        yield "tex", render(document, "tex").decode()
-    yield "numbers", str([(number.row, number.column, number.value) for number in numbers_of(exhibit)])
-    yield "places", str(sorted(places_of(exhibit.sheet, style).items()))
+        yield "tex", digest(render(document, "tex").decode())
+    yield "numbers", fingerprint([(number.row, number.column, number.value) for number in numbers_of(exhibit)])
+    yield "places", fingerprint(sorted(places_of(exhibit.sheet, style).items()))
     if not isinstance(exhibit.sheet, FigureSheet):
         if number % 6 == 3:
-            yield "html", render(document, "html").decode()
+            yield "html", digest(render(document, "html").decode())
         return
-    with np.printoptions(threshold=LONG, precision=DIGITS + 3):
-        yield "scene", FOLDER.sub("", repr(make_scene(exhibit.sheet, style)))
+    yield "scene", fingerprint(make_scene(exhibit.sheet, style))
     marks = [mark for panel in exhibit.sheet.panels for mark in panel.marks]
     items = [item for mark in marks for item in getattr(mark, "items", ())[:40]]
-    yield "items", "\n".join(f"{plain_text(item.words, style)} {item.behind}" for item in items)
+    yield "items", fingerprint([(plain_text(item.words, style), item.behind) for item in items])
 
 
 def on_small_data(data: Dataset) -> Iterator[tuple[str, Exhibit | Problem]]:
@@ -79,7 +73,7 @@ def test_every_sentence_says_what_it_said(
             continue
         style = load_style("thesis" if number % 5 == 0 else "apa7")
         said[key] = letters(exhibit, style)
-        told[key] = {what: digest(text) for what, text in unread(exhibit, style, number)}
+        told[key] = dict(unread(exhibit, style, number))
     page = "\n\n".join(f"## {sentence}\n\n{text}" for sentence, text in said.items()) + "\n"
     same(f"{name}.md", page)
     same_values(f"{name}.json", told)
