@@ -36,6 +36,14 @@ def test_little_more_is_hidden_than_must_be() -> None:
     assert hidden[:, 0].sum() <= 1.5 * hidden[:, 1].sum()
 
 
+def test_programs_say_nothing_on_standard_output(capfd: pytest.CaptureFixture[str]) -> None:
+    """It is where tables go."""
+    members = with_margins((3, 3))
+    values = (members @ np.array([1, 8, 9, 20, 30, 9, 7, 6, 5])).astype(np.int64)
+    assert states(Counts(csr_array(members), values, csr_array((0, 9))), BELOW).any()
+    assert capfd.readouterr() == ("", "")
+
+
 def test_counts_of_which_only_the_sum_is_known() -> None:
     rng = np.random.default_rng(SEED)
     for _ in range(60):

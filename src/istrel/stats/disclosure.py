@@ -14,13 +14,13 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.stats.programs import Programs
+
 SHOWN, SMALL, COMPANION = 0, 1, 2
 SLACK = 1e-6
 MOST_ATOMS = 3_000
 MOST_WORK = 100_000  # atoms of all programs together: some seconds
 MOST_FILLINGS = 60
-FAR = 1e9  # more cases than any exhibit has
-MOST_CASES = 1e7  # of an atom, in programs of whole numbers
 
 
 @dataclass(frozen=True, eq=False)
@@ -84,6 +84,7 @@ class _Guard:
         self.counts, self.below, self.state = counts, below, state
         self._rows, self._links = counts.members.tocsr(), counts.links.tocsr()
         self._members = counts.members.toarray()
+        self._programs = Programs(self._rows, counts.values, self._links)
         self._witnesses: dict[int, NDArray[np.float64]] = {}
         self._fillings: list[NDArray[np.float64]] = []
         self._work = 0
@@ -172,25 +173,15 @@ class _Guard:
 
     def _solve(self, place: int, *, lowest: bool) -> tuple[float, NDArray[np.int64], NDArray[np.float64] | None]:
         """(the least or most that a count can be, the shown counts that bind it, a filling that shows it)."""
-        from scipy.optimize import linprog
-        from scipy.sparse import vstack
-
         self._work += self._members.shape[1]
-        shown = np.flatnonzero(self.state == SHOWN)
-        equal = vstack([self._rows[shown], self._links])
-        right = np.concatenate([self.counts.values[shown], np.zeros(self._links.shape[0])])
+        shown = self.state == SHOWN
+        self._programs.hold(shown)
         goal = self._members[place] if lowest else -self._members[place]
-        solved = linprog(
-            goal,
-            A_eq=equal if shown.size else None,
-            b_eq=right if shown.size else None,
-            bounds=(0, FAR),
-            method="highs-ds",
-        )
-        if solved.status != 0:
-            return (np.inf if lowest else -np.inf), shown, None
-        by = shown[np.abs(solved.eqlin.marginals[: shown.size]) > SLACK] if shown.size else shown
-        return float(self._members[place] @ solved.x), by, solved.x
+        solved = self._programs.least(goal)
+        if solved is None:
+            return (np.inf if lowest else -np.inf), np.flatnonzero(shown), None
+        binds, filling = solved
+        return float(self._members[place] @ filling), np.flatnonzero(binds), filling
 
     # In whole numbers.
     def prove_in_whole_numbers(self) -> None:
@@ -237,20 +228,9 @@ class _Guard:
 
     def _whole(self, place: int, low: float, high: float) -> NDArray[np.int64] | None:
         """A filling in whole numbers that agrees with all that is shown and gives this count a value from low to high."""
-        from scipy.optimize import Bounds, LinearConstraint, milp
-        from scipy.sparse import vstack
-
         self._work += self._members.shape[1]
-        shown = np.flatnonzero(self.state == SHOWN)
-        equal = vstack([self._rows[shown], self._links, self._rows[[place]]])
-        right = np.concatenate([self.counts.values[shown], np.zeros(self._links.shape[0])])
-        solved = milp(
-            np.zeros(equal.shape[1]),
-            integrality=np.ones(equal.shape[1]),
-            bounds=Bounds(0, MOST_CASES),
-            constraints=LinearConstraint(equal, np.append(right, low), np.append(right, high)),
-        )
-        return None if solved.x is None else np.rint(solved.x).astype(np.int64)
+        self._programs.hold(self.state == SHOWN)
+        return self._programs.whole(place, low, high)
 
 
 def one_sum(values: NDArray[np.int64], below: int) -> NDArray[np.int8] | None:
