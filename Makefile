@@ -3,7 +3,7 @@ PYTHON := .venv/bin/python
 STAMP := .venv/.set-up
 OFFSCREEN := QT_QPA_PLATFORM=offscreen
 
-.PHONY: help setup demo test check bench fuzz mutants page screenshots gallery format lock
+.PHONY: help setup demo test deep check bench fuzz mutants page screenshots gallery format lock
 
 help: ## list what can be done here
 	@grep -hE '^[a-z]+:.*## ' $(MAKEFILE_LIST) | sed 's/:.*## /\t/' | expand -t 14
@@ -19,6 +19,9 @@ demo: $(STAMP) ## open the demo study; without a display make the full example i
 
 test: $(STAMP) ## all tests, window included, without a screen
 	$(OFFSCREEN) $(PYTHON) -m pytest -n 2 --dist worksteal
+
+deep: $(STAMP) ## as test, with all cases of every table, of which the usual run takes a part
+	ISTREL_DEEP=1 $(OFFSCREEN) $(PYTHON) -m pytest -n 2 --dist worksteal
 
 check: $(STAMP) ## formatting, lint, types, import floors, share of test lines
 	$(PYTHON) -m ruff format --check src tests tools

@@ -73,7 +73,8 @@ def test_every_sentence_says_what_it_said(
             continue
         style = load_style("thesis" if number % 5 == 0 else "apa7")
         said[key] = letters(exhibit, style)
-        told[key] = dict(unread(exhibit, style, number))
+        if name == "sentences" or number % 3 == 0:
+            told[key] = dict(unread(exhibit, style, number))
     page = "\n\n".join(f"## {sentence}\n\n{text}" for sentence, text in said.items()) + "\n"
     same(f"{name}.md", page)
     same_values(f"{name}.json", told)

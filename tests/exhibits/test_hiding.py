@@ -13,6 +13,7 @@ from typing import Any
 import numpy as np
 import pytest
 
+from depth import DEEP
 from enumeration import BELOW, assert_safe
 from istrel.data.dataset import Dataset
 from istrel.exhibits.figure import FigureSheet
@@ -195,7 +196,7 @@ def test_nothing_is_called_the_first_where_some_are_hidden(data_of: Maker) -> No
 @pytest.mark.parametrize("sentence", SENTENCES)
 def test_no_output_of_any_verb_shows_a_small_count(sentence: str, data_of: Maker, style: HouseStyle) -> None:
     counted = {"n", "missing", "count", "counts", "total", "used", "mode_count", "outside"}
-    for place in range(2):
+    for place in range(1 + DEEP):
         data = data_of(random_file(np.random.default_rng([SEED, 7, place])))
         try:
             made = content(sentence, data, style) if " as " not in sentence else figure_content(sentence, data, style)

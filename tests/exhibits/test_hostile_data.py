@@ -9,6 +9,7 @@ from typing import Any
 import numpy as np
 import pytest
 
+from depth import some
 from istrel.data.codebook import Codebook
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
@@ -64,21 +65,24 @@ NAMES = ", ".join(COLUMNS)
 
 @pytest.mark.parametrize(
     "sentence",
-    [
-        f"describe {NAMES}",
-        f"describe {NAMES} across g with total = yes",
-        f"count {NAMES} across g",
-        f"count {NAMES} with bins = 3",
-        "count g against tied",
-        f"check {NAMES}",
-        f"check {NAMES} across g with total = yes",
-        f"relate {NAMES}",
-        f"relate {NAMES} across g",
-        f"relate {NAMES} with method = spearman",
-        f"relate {NAMES} with method = kendall, adjust = bh",
-        f"relate {NAMES}, g with deletion = listwise",
-        f"relate {NAMES}, g against plain",
-    ],
+    some(
+        [
+            f"describe {NAMES}",
+            f"describe {NAMES} across g with total = yes",
+            f"count {NAMES} across g",
+            f"count {NAMES} with bins = 3",
+            "count g against tied",
+            f"check {NAMES}",
+            f"check {NAMES} across g with total = yes",
+            f"relate {NAMES}",
+            f"relate {NAMES} across g",
+            f"relate {NAMES} with method = spearman",
+            f"relate {NAMES} with method = kendall, adjust = bh",
+            f"relate {NAMES}, g with deletion = listwise",
+            f"relate {NAMES}, g against plain",
+        ],
+        7,
+    ),
 )
 def test_every_verb_survives_hostile_columns_and_repeats_itself(
     sentence: str, hostile: Dataset, style: HouseStyle

@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from PySide6.QtGui import QColor, QImage, QPainter
 from scipy.ndimage import maximum_filter
 
+from depth import some
 from figures import FIGURES, assert_sound
 from istrel.app.proof.scene_painter import paint_scene
 from istrel.data.dataset import Dataset
@@ -53,7 +54,7 @@ def uncovered(one: NDArray[np.float64], other: NDArray[np.float64]) -> float:
     return float((inked & ~near).sum() / inked.sum())
 
 
-@pytest.mark.parametrize("sentence", FIGURES[::2])
+@pytest.mark.parametrize("sentence", some(FIGURES, 11))
 def test_what_is_painted_is_what_is_printed(sentence: str, learners: Dataset, style: HouseStyle, qapp: object) -> None:
     """At DOTS per inch: lines and letters stand within a quarter of a millimetre, and hold as much ink."""
     sheet = sheet_of(sentence, learners)

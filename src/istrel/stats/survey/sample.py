@@ -108,20 +108,28 @@ class Sample:
 
     def covariance(self, scores: Array, codes: Codes, n_groups: int) -> Array:
         """The covariances of the totals of groups, shape (groups, groups)."""
-        from scipy.sparse import csr_array
-
         totals = self.totals(scores, codes, n_groups)
-        shape = (self.strata.size, n_groups)
-        each = csr_array((totals.sums, (totals.clusters, totals.groups)), shape=shape)
         strata = self.strata[totals.clusters]
-        weighed = csr_array((totals.sums * self.factors[strata], (totals.clusters, totals.groups)), shape=shape)
         place = strata * n_groups + totals.groups
         sums = _summed(place, totals.sums, self.sizes.size * n_groups).reshape(-1, n_groups)
-        found = (each.T @ weighed).toarray() - sums.T @ (sums * (self.factors / self.sizes)[:, None])
+        found = self._products(totals, n_groups) - sums.T @ (sums * (self.factors / self.sizes)[:, None])
         alone = sums[self.sizes == 1] - sums.sum(axis=0) / self.strata.size
         found += alone.T @ alone
         np.fill_diagonal(found, self.variances(scores, codes, n_groups))
         return np.asarray(found, np.float64)
+
+    def _products(self, totals: Totals, n_groups: int) -> Array:
+        """Σ factor · total · total over the clusters, of each pair of groups; few of many clusters reach into two groups."""
+        from scipy.sparse import csr_array
+
+        shape = (self.strata.size, n_groups)
+        if self.strata.size * n_groups <= DENSE * totals.sums.size:
+            places = totals.clusters * n_groups + totals.groups
+            each = _summed(places, totals.sums, self.strata.size * n_groups).reshape(shape)
+            return np.asarray(each.T @ (each * self.factors[self.strata][:, None]))
+        weighed = totals.sums * self.factors[self.strata[totals.clusters]]
+        one, other = (csr_array((x, (totals.clusters, totals.groups)), shape=shape) for x in (totals.sums, weighed))
+        return np.asarray((one.T @ other).toarray())
 
     def sums(self, codes: Codes, n_groups: int, scores: Array | None = None) -> Array:
         """Σw (or of scores) of each group, shape (groups,)."""
