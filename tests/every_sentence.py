@@ -503,6 +503,12 @@ def weighted(data: Dataset, rows: Rows = DESIGN) -> Dataset:
     return Dataset(data.table, replace(data.codebook, rows=rows))
 
 
+HIDDEN = (
+    "relate receptive_pre, receptive_post, age as heat map with hide_below = 20",
+    "describe age as histogram with hide_below = 5, bins = 12",
+)
+
+
 def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterator[tuple[str, Exhibit]]:
     """(sentence, exhibit) of all of them."""
     yield from ((sentence, make_exhibit(sentence, learners)) for sentence in DEMO)
@@ -526,3 +532,4 @@ def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterato
         yield "describe x", make_exhibit("describe x with mean, se", data)
     data = coded(data_of(told_apart()))
     yield from ((sentence, make_exhibit(sentence, data)) for sentence in CODED)
+    yield from ((sentence, make_exhibit(sentence, learners)) for sentence in HIDDEN)

@@ -19,6 +19,7 @@ from numpy.typing import NDArray
 
 GOLDEN = Path(__file__).parent / "golden"
 MANY = 40
+FONTS = (".ttf", ".otf")  # lie in another folder elsewhere
 NUMBER = re.compile(r"-?\d+\.\d+(?:e[-+]?\d+)?")
 DIGITS, AWAY = 6, 0.3717  # a number is compared to so many digits, and rounded where no round number lies on the edge
 
@@ -59,7 +60,7 @@ def written(part: object) -> str:
         return f"({','.join(map(written, part))})"
     if is_dataclass(part):
         return f"{type(part).__name__}{written([getattr(part, field.name) for field in fields(part)])}"
-    return part.as_posix()[part.as_posix().rindex("/") :] if isinstance(part, Path) else repr(part)
+    return Path(part).name if isinstance(part, str) and part.endswith(FONTS) else repr(part)
 
 
 def _six_digits(numbers: NDArray[np.float64]) -> str:

@@ -211,7 +211,8 @@ def _round_and_equal(low: float, high: float, settings: ClassSettings, *, whole:
     steps = [step * power * tens for tens in (1.0, 10.0) for step in (*range(1, 10), 1.5, 2.5)]
     for width in sorted(float(f"{step:.15g}") for step in steps):
         unit, each = (width / 2, 2) if number == 1 else (width, 1)
-        edges = _steps(first := int(np.floor(low / unit)), first + number * each, unit)[::each]
+        first = int(np.floor(low / unit)) if settings.closed == "left" else int(np.ceil(low / unit)) - 1
+        edges = _steps(first, first + number * each, unit)[::each]
         beyond = edges[-1] > high if settings.closed == "left" else edges[0] < low and edges[-1] >= high
         if beyond and not (whole and width % 1):
             return edges
