@@ -15,7 +15,7 @@ from istrel.exhibits.forms.catalogue import drawn
 from istrel.exhibits.forms.classes import shared_edges
 from istrel.exhibits.persons import persons_of
 from istrel.exhibits.text import Text, value_label
-from istrel.exhibits.verbs.count.expected import with_fit
+from istrel.exhibits.verbs.count.expected import with_fits
 from istrel.exhibits.verbs.count.resolve import Counted, CountPlan, tables_in
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell, FrequencyCell, Limits
 from istrel.exhibits.verbs.count.sets import count_answers
@@ -51,7 +51,7 @@ def compute(plan: CountPlan) -> CountResult:
         else:
             cells += _values(subject, plan)
     if plan.request.expected:
-        cells = [with_fit(cell, plan) for cell in cells if isinstance(cell, FrequencyCell)]
+        cells = [*with_fits([cell for cell in cells if isinstance(cell, FrequencyCell)], plan)]
     return CountResult(plan.cases, tuple(cells), plan.groupings, decided)
 
 
