@@ -533,3 +533,5 @@ def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterato
     data = coded(data_of(told_apart()))
     yield from ((sentence, make_exhibit(sentence, data)) for sentence in CODED)
     yield from ((sentence, make_exhibit(sentence, learners)) for sentence in HIDDEN)
+    wide = weighted(data_of("w,a,b\n" + "".join(f"1.5,a{k},b{k}\n" for k in range(26))), Rows(weight="w"))
+    yield "count a against b", make_exhibit("count a against b", wide)

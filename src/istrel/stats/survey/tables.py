@@ -13,6 +13,8 @@ from istrel.stats.survey.sample import Sample
 Array = NDArray[np.float64]
 FEW = Undefined("fewer_than_2_rows_or")
 NO_DF = Undefined("too_few_clusters")
+TOO_LARGE = Undefined("the_table_is_too_large")
+MOST_EFFECTS = 600  # design effects of a table, whose covariances are a square of as many
 
 
 @dataclass(frozen=True)
@@ -50,46 +52,49 @@ def rao_scott(
     """
     from scipy.special import fdtrc
 
-    used = use & (rows >= 0) & (columns >= 0)
-    cells = np.where(used, rows * shape[1] + columns, -1)
-    full = sample.sums(cells, shape[0] * shape[1]).reshape(shape)
-    kept_rows, kept_columns = np.flatnonzero(full.sum(axis=1) > 0), np.flatnonzero(full.sum(axis=0) > 0)
-    r, c = kept_rows.size, kept_columns.size
+    used = use & (rows >= 0) & (columns >= 0) & (sample.clusters >= 0)
+    (row, r), (column, c) = (_with_cases(levels, used, n) for levels, n in zip((rows, columns), shape, strict=True))
     if r < 2 or c < 2:
         return RaoScott(FEW)
+    cells = np.where(used, row * c + column, -1)
+    full = sample.sums(cells, r * c).reshape(r, c)
     if sample.df <= 0:
         return RaoScott(NO_DF, p=NO_DF, v=_v(full))
+    if (r - 1) * (c - 1) > MOST_EFFECTS:
+        return RaoScott(TOO_LARGE, p=TOO_LARGE, v=_v(full))
     p = full / full.sum()
     n = float(used.sum())
-    covariance = sample.covariance(sample.weights, cells, shape[0] * shape[1]) / full.sum() ** 2
-    change = _jacobian(p, kept_rows, kept_columns)
-    by_row, by_column = p.sum(axis=1)[kept_rows], p.sum(axis=0)[kept_columns]
+    covariance = sample.covariance(sample.weights, cells, r * c) / full.sum() ** 2
+    change = _jacobian(p)
+    by_row, by_column = p.sum(axis=1), p.sum(axis=0)
     plain = np.kron(_multinomial(by_row)[:-1, :-1], _multinomial(by_column)[:-1, :-1])
     effects = np.linalg.solve(plain, n * change @ covariance @ change.T)
     trace, squared = float(np.trace(effects)), float(np.trace(effects @ effects))
     if not (trace > 0 and squared > 0):
         none = Undefined("its_standard_error_is_0")
         return RaoScott(none, p=none, v=_v(full))
-    inside = p[np.ix_(kept_rows, kept_columns)]
     expected = np.outer(by_row, by_column)
-    statistic = n * float(((inside - expected) ** 2 / expected).sum()) / trace
+    statistic = n * float(((p - expected) ** 2 / expected).sum()) / trace
     first = trace**2 / squared
     second = first * sample.df
     return RaoScott(statistic, (first, second), float(fdtrc(first, second, statistic)), _v(full))
 
 
-def _jacobian(p: Array, rows: NDArray[np.intp], columns: NDArray[np.intp]) -> Array:
+def _with_cases(levels: NDArray[np.integer], used: NDArray[np.bool_], n: int) -> tuple[NDArray[np.int64], int]:
+    """(the place of each case among the levels that any has, how many these are)."""
+    there = np.bincount(levels[used], minlength=n) > 0
+    places = np.cumsum(there) - 1
+    return places[np.where(used, levels, 0)], int(there.sum())
+
+
+def _jacobian(p: Array) -> Array:
     """How p(rc) − p(r) p(c) of all but the last row and column change with each cell's total (over their sum)."""
-    by_row, by_column = p.sum(axis=1), p.sum(axis=0)
-    row, column = (part.ravel() for part in np.indices(p.shape))
-    made = np.empty(((rows.size - 1) * (columns.size - 1), p.size))
-    place = 0
-    for r in rows[:-1]:
-        for c in columns[:-1]:
-            own = ((row == r) & (column == c)) - p[r, c]
-            made[place] = own - by_column[c] * ((row == r) - by_row[r]) - by_row[r] * ((column == c) - by_column[c])
-            place += 1
-    return made
+    r, c = p.shape
+    by_row, by_column = p.sum(axis=1)[:-1, None, None, None], p.sum(axis=0)[None, :-1, None, None]
+    in_row, in_column = np.eye(r)[:-1, None, :, None], np.eye(c)[None, :-1, None, :]
+    own = in_row * in_column - p[:-1, :-1, None, None]
+    made = own - by_column * (in_row - by_row) - by_row * (in_column - by_column)
+    return np.asarray(made.reshape((r - 1) * (c - 1), r * c))
 
 
 def _multinomial(p: Array) -> Array:
