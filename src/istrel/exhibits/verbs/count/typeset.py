@@ -114,10 +114,11 @@ def _frequency_rows(
     """A row per level, then the missing by reason, then the total where cases are missing or it is asked for."""
     rows = []
     about = About(cells[0].variables[0])
+    levels = [{(level.values, level.name): level for level in cell.levels} for cell in cells]
     for level in cells[0].levels:
         values: list[Text] = []
-        for cell in cells:
-            here = next(other for other in cell.levels if (other.values, other.name) == (level.values, level.name))
+        for cell, known in zip(cells, levels, strict=True):
+            here = known[level.values, level.name]
             values += [_level_cell(here, cell, column.key) for column in columns]
         rows.append(Row(level.label, tuple(values), indent=indent, about=about))
     if not missing and summed:
