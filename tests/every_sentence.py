@@ -503,6 +503,14 @@ def weighted(data: Dataset, rows: Rows = DESIGN) -> Dataset:
     return Dataset(data.table, replace(data.codebook, rows=rows))
 
 
+def of_one_unit(data: Dataset) -> Dataset:
+    """Three columns of one unit, two of them with the same mean."""
+    book = data.codebook
+    for name in ("a", "b", "c"):
+        book = book.with_variable(replace(book[name], unit="min", level=Level.CONTINUOUS))
+    return Dataset(data.table, book)
+
+
 HIDDEN = (
     "relate receptive_pre, receptive_post, age as heat map with hide_below = 20",
     "describe age as histogram with hide_below = 5, bins = 12",
@@ -533,5 +541,10 @@ def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterato
     data = coded(data_of(told_apart()))
     yield from ((sentence, make_exhibit(sentence, data)) for sentence in CODED)
     yield from ((sentence, make_exhibit(sentence, learners)) for sentence in HIDDEN)
+    alike = of_one_unit(data_of("a,b,c\n" + "".join(f"{k},{6 - k},{k * 1.5}\n" for k in range(7))))
+    for sentence in ("describe a, b as boxes", "describe a, c as density", "describe a, b, c as cumulative"):
+        yield sentence, make_exhibit(sentence, alike)
+    three = of_one_unit(data_of("a,b,c\n" + "".join(f"{k},{6.5 - k},{k * 1.5}\n" for k in range(7))))
+    yield "describe a, b, c as violins", make_exhibit("describe a, b, c as violins", three)
     wide = weighted(data_of("w,a,b\n" + "".join(f"1.5,a{k},b{k}\n" for k in range(26))), Rows(weight="w"))
     yield "count a against b", make_exhibit("count a against b", wide)

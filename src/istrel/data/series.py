@@ -40,11 +40,18 @@ AT_BEGINNING = re.compile(
 
 @dataclass(frozen=True)
 class Series:
-    """A measure: what it is called, its columns in their order, and what their occasions are called."""
+    """A measure: what it is called, its columns in their order, and what their occasions are called.
+
+    Attributes
+    ----------
+    titles
+        What the occasions are called in print, where these are columns that only have their unit in common.
+    """
 
     name: str
     columns: tuple[str, ...]
     occasions: tuple[str, ...]
+    titles: tuple[str, ...] = ()
 
 
 def series_in(codebook: Codebook, table: Table) -> tuple[Series, ...]:
@@ -101,8 +108,9 @@ def _on_one_scale(columns: Sequence[str], table: Table) -> bool:
     return max(low for low, _ in ends) <= min(high for _, high in ends)
 
 
-def as_long(data: Dataset, wanted: Iterable[Series]) -> Dataset:
-    """A row for each occasion of each case, with a column for each of some measures; cases are the persons.
+def as_long(data: Dataset, wanted: Iterable[Series], by: str = OCCASION) -> Dataset:
+    """A row for each occasion of each case, with a column for each of some measures; cases are the persons. `by` says which
+    occasion a row is of.
 
     What stands in a row of its own stays, once for each occasion, so that conditions and groups go on to know it; the columns of
     the measures are left out of what is offered.
@@ -128,12 +136,12 @@ def as_long(data: Dataset, wanted: Iterable[Series]) -> Dataset:
     case = free_name(CASE, data.table)
     columns += [_stacked(one, data.table) for one in series]
     codes = np.tile(np.arange(k, dtype=np.int32), n)
-    columns.append(Column(OCCASION, Kind.TEXT, codes, np.ones(n * k, bool), first.occasions))
+    columns.append(Column(by, Kind.TEXT, codes, np.ones(n * k, bool), first.occasions))
     columns.append(Column(case, Kind.NUMBER, (repeated + 1).astype(np.float64), np.ones(n * k, bool)))
     origin = repeated if data.origin is None else data.origin[repeated]
     aside = None if data.aside is None else data.aside[repeated]
     table = Table(tuple(columns), data.table.source)
-    return Dataset(table, _codebook(data.codebook, series, case), aside, origin, k, asides=data.asides)
+    return Dataset(table, _codebook(data.codebook, series, case, by), aside, origin, k, asides=data.asides)
 
 
 def _check_codes(series: Series, data: Dataset) -> None:
@@ -150,25 +158,21 @@ def _check_codes(series: Series, data: Dataset) -> None:
                 )
 
 
-def _codebook(codebook: Codebook, series: tuple[Series, ...], case: str) -> Codebook:
+def _codebook(codebook: Codebook, series: tuple[Series, ...], case: str, by: str) -> Codebook:
     mine = {name for one in series for name in one.columns}
     lines = [replace(line, in_use=False) if line.name in mine else line for line in codebook.variables]
     for one in series:
         parts = [codebook[name] for name in one.columns]
         codes = merge_codes((), tuple(code for line in parts for code in line.missing_codes))
-        lines.append(
-            replace(
-                parts[0],
-                name=one.name,
-                label=_shared(tuple(line.label for line in parts)),
-                missing_codes=codes,
-                formula=None,
-            )
-        )
-    said = tuple(ValueLabel(word, word) for word in series[0].occasions)
-    lines.append(Variable(OCCASION, Level.ORDINAL, value_labels=said))
+        label, unit = _shared(tuple(line.label for line in parts)), parts[0].unit
+        if one.titles and not label:  # all that is known of them together
+            label, unit = unit, ""
+        lines.append(replace(parts[0], name=one.name, label=label, unit=unit, missing_codes=codes, formula=None))
+    called = series[0].titles or series[0].occasions
+    said = tuple(ValueLabel(word, title) for word, title in zip(series[0].occasions, called, strict=True))
+    lines.append(Variable(by, Level.ORDINAL, value_labels=said))
     lines.append(Variable(case, Level.IDENTIFIER))
-    return Codebook(tuple(lines), replace(codebook.rows, person=case, occasion=OCCASION, guessed=False))
+    return Codebook(tuple(lines), replace(codebook.rows, person=case, occasion=by, guessed=False))
 
 
 def _shared(labels: tuple[str, ...]) -> str:

@@ -38,10 +38,13 @@ class Between:
 
 
 def panel_cells(exhibit: Exhibit) -> list[list[Marked]]:
-    """The drawings of each panel of a figure on whose axis two values can be marked; none for other forms."""
+    """The drawings of each panel of a figure on whose axis two values can be marked; none for other forms, and for axes that
+    several variables share: cases between two values would be others for each.
+    """
     sheet, drawings = exhibit.sheet, exhibit.result.drawings
     marked = [cell for cell in drawings if isinstance(cell, Marked)]
-    if not isinstance(sheet, FigureSheet) or not marked or exhibit.request.settings["hide_below"]:
+    shared = exhibit.plan.together is not None
+    if not isinstance(sheet, FigureSheet) or not marked or shared or exhibit.request.settings["hide_below"]:
         return []
     if len(sheet.panels) == len(marked):
         return [[cell] for cell in marked]

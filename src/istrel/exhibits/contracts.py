@@ -48,6 +48,16 @@ class Plan(Protocol):
         """The variables in the order in which they are shown."""
         ...
 
+    @property
+    def together(self) -> Plan | None:
+        """The plan of a figure that draws several columns as if each were a group; usually none."""
+        ...
+
+    @property
+    def of_columns(self) -> bool:
+        """Whether this is such a plan: its groups are columns."""
+        ...
+
     def whole(self) -> Self:
         """The same with everything that there is to compute, for programs that read all of it."""
         ...

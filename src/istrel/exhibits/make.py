@@ -64,6 +64,11 @@ class Exhibit:
         return self.result.cases
 
     @property
+    def drawn_plan(self) -> Plan:
+        """What its drawings were made from."""
+        return self.plan.together or self.plan
+
+    @property
     def is_figure(self) -> bool:
         return isinstance(self.sheet, FigureSheet)
 

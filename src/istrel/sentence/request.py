@@ -67,7 +67,8 @@ class Request:
     @property
     def place(self) -> Place:
         """What the sentence is, as far as its settings depend on it."""
-        return Place(self.verb, self.shape, bool(self.against), bool(self.across))
+        several = len(self.subjects) > 1 or not all(isinstance(subject, Crossed) for subject in self.subjects)
+        return Place(self.verb, self.shape, bool(self.against), bool(self.across), several)
 
     @property
     def shape(self) -> str:

@@ -139,10 +139,11 @@ class Place(NamedTuple):
     form: str
     against: bool
     groups: bool
+    several: bool = False
 
     def within(self, place: Belongs) -> bool:
         """Whether this is one of the sentences that a setting belongs to."""
-        return place.fits(self.verb, self.form, against=self.against, groups=self.groups)
+        return place.fits(self.verb, self.form, against=self.against, groups=self.groups, several=self.several)
 
 
 def fitting_settings(place: Place, said: Settings | None = None) -> tuple[Setting, ...]:

@@ -16,9 +16,8 @@ def link_cases(paper: Paper, model: StudyModel, source: Callable[[], str]) -> No
     def show(behind: Behind) -> None:
         if paper.proof is None:
             return
-        exhibit = paper.proof.exhibit
-        data = exhibit.plan.data
-        rows = rows_of(exhibit.cases.mask & mask_of(behind, data), data.origin)
+        plan = paper.proof.exhibit.drawn_plan
+        rows = rows_of(plan.cases.mask & mask_of(behind, plan.data), plan.data.origin)
         if source() != model.study.source.id:
             from istrel.study.changes.sources import UseSource
 

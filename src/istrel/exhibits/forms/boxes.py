@@ -26,6 +26,7 @@ from istrel.exhibits.forms.common import (
     n_cell,
     refuse_not_above_0,
     room_beside,
+    told_of,
 )
 from istrel.exhibits.forms.identity import case_names
 from istrel.exhibits.forms.places import Stands, lying, places_axis, stands_of, with_norm
@@ -35,7 +36,7 @@ from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Hidden, Run, Text, in_a_row, say, sentences
 from istrel.exhibits.weights import distribution_of, weighted_moments_of
-from istrel.exhibits.wording import has_groups, in_group, summary_cell, titled_with_unit, value_cell
+from istrel.exhibits.wording import has_groups, summary_cell, value_cell
 from istrel.stats import moments, quantiles
 from istrel.stats.estimates import Estimates
 from istrel.stats.grouping import Arranged
@@ -295,9 +296,8 @@ def methods(plan: Plan, drawings: tuple[BoxCell, ...]) -> Text:
 def _alt(drawings: tuple[BoxCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
-        name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
-        template = "box_of_n_median_quartiles"
-        parts.append(say(template, name=name, where=in_group(cell.group, plan.data), n=n, **_quartiles(cell, plan)))
+        n = n_cell(cell.n, cell.variable, cell.group)
+        parts.append(say("box_of_n_median_quartiles", **told_of(cell, plan), n=n, **_quartiles(cell, plan)))
     return sentences(parts)
 
 

@@ -17,7 +17,7 @@ from istrel.exhibits.figure import Axis, Item
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.shared import arranged
 from istrel.exhibits.text import Cell, Count, Hidden, Text, count_cell, say
-from istrel.exhibits.wording import group_label, has_groups, titled_with_unit
+from istrel.exhibits.wording import group_label, has_groups, in_group, titled_with_unit
 from istrel.problem import Problem
 from istrel.sentence.quoting import show_name
 from istrel.sentence.vocabulary.takes import listed as listed_words
@@ -99,6 +99,13 @@ def named_with_n(cell: Drawing) -> Text:
     """A group's name with how many cases it has, for a legend or a line."""
     n = n_cell(cell.n, cell.variable, cell.group)
     return say("group_with_n", group=group_label(cell.group, several=True), n=n)
+
+
+def told_of(cell: Drawing, plan: Plan) -> dict[str, Text]:
+    """{"name", "where"}: the variable and the group that an alternative text tells of; a column that stands for a group is one."""
+    if plan.of_columns:
+        return {"name": group_label(cell.group, several=True), "where": ()}
+    return {"name": titled_with_unit(plan.data.variable(cell.variable)), "where": in_group(cell.group, plan.data)}
 
 
 def arrangement(plan: Plan, usual: str, fitting: tuple[str, ...]) -> str:

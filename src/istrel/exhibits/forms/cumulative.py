@@ -24,12 +24,13 @@ from istrel.exhibits.forms.common import (
     named_with_n,
     panel_label,
     room_beside,
+    told_of,
 )
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Hidden, Text, say, sentences
 from istrel.exhibits.weights import distribution_of
-from istrel.exhibits.wording import has_groups, in_group, titled_with_unit
+from istrel.exhibits.wording import has_groups
 from istrel.problem import Problem
 from istrel.style.numbers import Kind
 
@@ -166,9 +167,8 @@ def methods(plan: Plan, drawings: tuple[CumulativeCell, ...]) -> Text:
 def _alt(drawings: tuple[CumulativeCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
-        name = titled_with_unit(plan.data.variable(cell.variable))
         n = n_cell(cell.n, cell.variable, cell.group)
-        parts.append(say("cumulative_curve_of_n", name=name, where=in_group(cell.group, plan.data), n=n))
+        parts.append(say("cumulative_curve_of_n", **told_of(cell, plan), n=n))
     return sentences(parts)
 
 

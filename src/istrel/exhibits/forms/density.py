@@ -26,6 +26,7 @@ from istrel.exhibits.forms.common import (
     one_of,
     panel_label,
     room_beside,
+    told_of,
 )
 from istrel.exhibits.forms.curves import NONE, bandwidth_words, bounds_of, density_of, reflected_note
 from istrel.exhibits.forms.histogram_panels import marked_values, norm_of, upright_marks
@@ -33,7 +34,7 @@ from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Text, say, sentences
 from istrel.exhibits.weights import distribution_of
-from istrel.exhibits.wording import group_label, has_groups, in_group, titled_with_unit, value_cell
+from istrel.exhibits.wording import group_label, has_groups, value_cell
 from istrel.stats.moderate import moderate
 from istrel.style.numbers import Kind
 
@@ -267,14 +268,12 @@ def methods(plan: Plan, drawings: tuple[DensityCell, ...]) -> Text:
 def _alt(drawings: tuple[DensityCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
-        name = titled_with_unit(plan.data.variable(cell.variable))
-        n = n_cell(cell.n, cell.variable, cell.group)
-        where = in_group(cell.group, plan.data)
+        n, told = n_cell(cell.n, cell.variable, cell.group), told_of(cell, plan)
         if plan.request.settings["cumulative"]:
-            parts.append(say("cumulative_curve_of_n", name=name, where=where, n=n))
+            parts.append(say("cumulative_curve_of_n", **told, n=n))
             continue
         peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
-        parts.append(say("density_of_n_highest_near", name=name, where=where, n=n, peak=peak))
+        parts.append(say("density_of_n_highest_near", **told, n=n, peak=peak))
     return sentences(parts)
 
 

@@ -16,20 +16,14 @@ from istrel.exhibits.contracts import Counts, Form, Json, Plan
 from istrel.exhibits.exchange import finite, groups, number
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.forms.classes import classes_words
-from istrel.exhibits.forms.common import (
-    arrangement,
-    check_drawn,
-    is_log,
-    key_of,
-    n_cell,
-)
+from istrel.exhibits.forms.common import arrangement, check_drawn, is_log, key_of, n_cell, told_of
 from istrel.exhibits.forms.curves import bandwidth_words
 from istrel.exhibits.forms.histogram_cells import ARRANGED, HistogramCell, draw, seen_edges
 from istrel.exhibits.forms.histogram_panels import panels_of
 from istrel.exhibits.ledger import Ledger, number_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Hidden, Text, joined, say, sentences
-from istrel.exhibits.wording import has_groups, in_group, titled_with_unit, value_cell
+from istrel.exhibits.wording import has_groups, value_cell
 from istrel.problem import Problem
 from istrel.sentence.settings import Settings
 from istrel.style.numbers import Kind
@@ -141,11 +135,9 @@ def _alt(drawings: tuple[HistogramCell, ...], plan: Plan) -> Text:
     parts: list[Text] = []
     labels: dict[tuple[str, bytes], list[Text]] = {}
     for cell in drawings:
-        title = titled_with_unit(plan.data.variable(cell.variable))
         edges = seen_edges(cell, plan)
         said: dict[str, Text | Cell | int] = {
-            "name": title,
-            "where": in_group(cell.group, plan.data),
+            **told_of(cell, plan),
             "n": n_cell(cell.n, cell.variable, cell.group),
             "from_": value_cell(edges[0], cell.variable, plan.data),
             "to": value_cell(edges[-1], cell.variable, plan.data),

@@ -128,8 +128,8 @@ def places_axis(stands: Stands, plan: Plan, *, shared: str = "") -> Axis:
     outer = [g for g in plan.groupings if g.names]
     if len(outer) == 1 and two_factors(outer[0]):
         title = crossed_title(outer[0].names[:1], plan.data)
-    else:
-        title = groups_words(plan.groupings, plan.data)
+    else:  # columns say what they are
+        title = () if plan.of_columns else groups_words(plan.groupings, plan.data)
     return Axis(title, *stands.ends, places=stands.names, shared=shared)
 
 

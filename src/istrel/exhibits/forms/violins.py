@@ -23,6 +23,7 @@ from istrel.exhibits.forms.common import (
     n_cell,
     refuse_not_above_0,
     room_beside,
+    told_of,
 )
 from istrel.exhibits.forms.curves import bandwidth_words, bounds_of, density_of, reflected_note
 from istrel.exhibits.forms.places import INNER_HALF, Stands, lying, places_axis, stands_of
@@ -30,7 +31,7 @@ from istrel.exhibits.forms.swarm import Room, swarm, thinned
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Run, Text, say, sentences
-from istrel.exhibits.wording import has_groups, in_group, summary_cell, titled_with_unit, value_cell
+from istrel.exhibits.wording import has_groups, summary_cell, value_cell
 from istrel.stats import quantiles
 from istrel.style.numbers import Kind
 
@@ -168,11 +169,10 @@ def methods(plan: Plan, drawings: tuple[ViolinCell, ...]) -> Text:
 def _alt(drawings: tuple[ViolinCell, ...], plan: Plan) -> Text:
     parts = []
     for cell in drawings:
-        name, n = titled_with_unit(plan.data.variable(cell.variable)), n_cell(cell.n, cell.variable, cell.group)
+        n = n_cell(cell.n, cell.variable, cell.group)
         median = summary_cell(cell.median, cell.variable, plan.data)
         peak = value_cell(float(cell.x[int(cell.y.argmax())]), cell.variable, plan.data, figures=3)
-        template = "violin_of_n_median_widest"
-        parts.append(say(template, name=name, where=in_group(cell.group, plan.data), n=n, median=median, peak=peak))
+        parts.append(say("violin_of_n_median_widest", **told_of(cell, plan), n=n, median=median, peak=peak))
     return sentences(parts)
 
 

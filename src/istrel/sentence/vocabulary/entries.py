@@ -9,7 +9,7 @@ from istrel.sentence.vocabulary.takes import Takes
 from istrel.style.numbers import Kind
 
 DISTRIBUTION = "distribution_of"
-AGAINST, LIST, GROUPS = "against", "list", "groups"
+AGAINST, LIST, GROUPS, SHARED = "against", "list", "groups", "shared"
 
 
 @dataclass(frozen=True)
@@ -25,7 +25,8 @@ class Verb:
 @dataclass(frozen=True)
 class Form:
     """A word after `as`: `drawn` is True for a figure, `case_by_case` for one that shows every case, or accounts for it, `norm`
-    for one that draws a norm; `title` is the phrase for what it shows of the variables described.
+    for one that draws a norm, `together` for one that draws columns of one unit on one axis; `title` is the phrase for what it
+    shows of the variables described.
     """
 
     name: str
@@ -33,6 +34,7 @@ class Form:
     drawn: bool = True
     case_by_case: bool = False
     norm: bool = False
+    together: bool = False
     title: str = DISTRIBUTION
 
 
@@ -126,16 +128,18 @@ class Belongs:
     Attributes
     ----------
     only
-        AGAINST: only with `against`; LIST: only without it; GROUPS: only with `across`; empty: always.
+        AGAINST: only with `against`; LIST: only without it; GROUPS: only with `across`; SHARED: with it, or of several
+        variables; empty: always.
     """
 
     verb: str
     forms: tuple[str, ...] = ()
     only: str = ""
 
-    def fits(self, verb: str, form: str, *, against: bool, groups: bool) -> bool:
+    def fits(self, verb: str, form: str, *, against: bool, groups: bool, several: bool) -> bool:
         """Whether a sentence of this verb and form, with these clauses, can have the setting."""
-        said = {AGAINST: against, LIST: not against, GROUPS: groups, "": True}[self.only]
+        shared = groups or several
+        said = {AGAINST: against, LIST: not against, GROUPS: groups, SHARED: shared, "": True}[self.only]
         return verb == self.verb and (not self.forms or form in self.forms) and said
 
     @property
@@ -145,7 +149,7 @@ class Belongs:
             return "a cross-table (count … against …)"
         if self.only == LIST:
             return "frequencies (count without against)"
-        groups = " across groups" if self.only == GROUPS else ""
+        groups = {GROUPS: " across groups", SHARED: " across groups or of several variables"}.get(self.only, "")
         forms = f" as {' or '.join(self.forms)}" if self.forms else ""
         return f"{self.verb}{forms}{groups}"
 

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from istrel.sentence.vocabulary.entries import AGAINST, GROUPS, Belongs, Setting
+from istrel.sentence.vocabulary.entries import AGAINST, GROUPS, SHARED, Belongs, Setting
 from istrel.sentence.vocabulary.takes import Choice, Ends, Number, YesNo
 
 BARS = Belongs("describe", ("histogram",))
@@ -27,7 +27,7 @@ FIGURE_SETTINGS = (
             )
         ),
         (
-            Belongs("describe", CURVES, only=GROUPS),
+            Belongs("describe", CURVES, only=SHARED),
             *(Belongs(verb, ("bars",), only=GROUPS) for verb in ("describe", "count")),
             Belongs("count", ("bars",), only=AGAINST),
         ),

@@ -25,6 +25,8 @@ class CheckPlan:
     form: str
     shown: tuple[str, ...]
     scale: ScaleItems | None = None
+    together: None = None
+    of_columns: bool = False
 
     @property
     def names(self) -> tuple[str, ...]:

@@ -50,6 +50,8 @@ class CountPlan:
     form: str
     classed: frozenset[str] = frozenset()
     answers: AnswerSet | None = None
+    together: None = None
+    of_columns: bool = False
 
     @property
     def names(self) -> tuple[str, ...]:

@@ -48,7 +48,7 @@ def compute(plan: DescribePlan) -> DescribeResult:
         tuple(replace(d, precision=known.get(d.variable, d.precision)) for d in made(plan))
         for made in (differences_of, pairs_of)
     )
-    return DescribeResult(plan.cases, tuple(precise), drawn(plan), plan.groupings, differences, pairs)
+    return DescribeResult(plan.cases, tuple(precise), drawn(plan.together or plan), plan.groupings, differences, pairs)
 
 
 def _alike(cells: Sequence[ResultCell], plan: DescribePlan) -> list[ResultCell]:

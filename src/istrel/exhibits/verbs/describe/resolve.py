@@ -9,6 +9,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
 from istrel.data.levels import Level
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
+from istrel.exhibits.verbs.describe.together import drawn_together
 from istrel.problem import Problem
 from istrel.sentence.edit import with_setting
 from istrel.sentence.request import Request
@@ -46,6 +47,10 @@ class DescribePlan:
         Statistics that the result carries.
     layout
         What stands where in a table: groups in "rows" or "columns", or "statistics" in rows, or "variables" in columns.
+    together
+        The plan of the figure where its variables are drawn as if each were a group: its data have a row for each of them.
+    of_columns
+        Whether this is such a plan.
     """
 
     request: Request
@@ -57,6 +62,8 @@ class DescribePlan:
     shown: tuple[str, ...]
     computed: tuple[str, ...]
     layout: str = "rows"
+    together: DescribePlan | None = None
+    of_columns: bool = False
 
     @property
     def names(self) -> tuple[str, ...]:
@@ -113,7 +120,9 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     if form == "table":
         _refuse_idle(request, shown)
         _refuse_measures(request, subjects)
-    return DescribePlan(request, data, cases, subjects, groupings, form, shown, computed, layout)
+    found = drawn_together(request, data)
+    together = None if found is None else replace(resolve(*found, standing), of_columns=True)
+    return DescribePlan(request, data, cases, subjects, groupings, form, shown, computed, layout, together)
 
 
 def _with_tests(request: Request, groupings: tuple[Grouping, ...]) -> Request:

@@ -40,7 +40,7 @@ def typeset(plan: DescribePlan, result: DescribeResult) -> Setting:
 
 def _sheet(plan: DescribePlan, result: DescribeResult) -> Sheet:
     if plan.form != "table":
-        return figure_of(plan, result.drawings, title_of(plan), notes_of(plan, result))
+        return figure_of(plan.together or plan, result.drawings, title_of(plan), notes_of(plan, result))
     made: TableSheet = LAYOUTS[plan.layout](plan, result)
     return made
 

@@ -54,7 +54,7 @@ WEIGHTED_PHRASES = {
 
 def title_of(plan: DescribePlan) -> Text:
     """A title from labels: the variables (or how many), and the groupings."""
-    names = [titled(plan.data.variable(subject.name)) for subject in plan.subjects]
+    names = [titled(plan.data.variable(name)) for name in plan.names]
     if plan.form == "missing map":
         what = say("missing_values_of", what=few_names(names))
     elif len(names) > 3 and plan.form != "table" and FORMS[plan.form].title != DISTRIBUTION:
@@ -192,7 +192,7 @@ def methods_of(plan: DescribePlan, result: DescribeResult) -> Text:
     settings = plan.request.settings
     measured = any(subject.treated in ("numbers", "dates") for subject in plan.subjects)
     if plan.form != "table":
-        return form_of(plan.form).methods(plan, result.drawings)
+        return form_of(plan.form).methods(plan.together or plan, result.drawings)
     shown = set(plan.shown if plan.tabular else _paired(plan)) if measured else set()
     values = {"kind": Cell(settings["quantiles"], Kind.COUNT), "share": Cell(100 * settings["trim"], Kind.EDGE)}
     templates = dict.fromkeys(_defined(entry, plan) for entry in map(statistic, _in_order(shown)) if entry.defined)
@@ -227,6 +227,8 @@ def _outliers(plan: DescribePlan) -> Text:
 
 def text_of(plan: DescribePlan, result: DescribeResult) -> Text:
     """A results paragraph: groups compared in plain words, and what half of the cases do."""
+    if plan.together is not None:
+        return sentences(_of_columns(plan, [cell for cell in result.cells if isinstance(cell, MeasuredCell)]))
     said: list[Text] = []
     for subject in plan.subjects:
         for grouping in result.groupings:
@@ -250,6 +252,40 @@ def _of_measured(cells: list[MeasuredCell], plan: DescribePlan, result: Describe
     if len(known) > 1 and not _tells_apart(known, result):
         return _spans(known, plan)
     return _measured_words(known, plan, overall=overall)
+
+
+def _of_columns(plan: DescribePlan, cells: list[MeasuredCell]) -> list[Text]:
+    """Columns on one axis compared by their means as they print, without a claim beyond these cases."""
+    known = [cell for cell in cells if all(isinstance(cell.statistics.get(key), float) for key in ("mean", "sd"))]
+    ranked = sorted(known, key=lambda cell: -cell.number("mean"))
+    names = [titled(plan.data.variable(cell.variable)) for cell in ranked]
+    if len(ranked) < 2:
+        return []
+    high, low = ranked[0], ranked[-1]
+    said = claim(
+        "highest and lowest",
+        [[cell.number("mean") for cell in ranked]],
+        "columns_compared" if len(ranked) == 2 else "columns_ranked",
+        differ=(("first", "second"), ("last_but_one", "last")),
+        otherwise=_columns_spanned(names, ranked, plan),
+        high=names[0],
+        high_numbers=_middle_words(high, plan),
+        low=names[-1],
+        low_numbers=_middle_words(low, plan),
+        first=cell_of("mean", high, plan),
+        second=cell_of("mean", ranked[1], plan),
+        last_but_one=cell_of("mean", ranked[-2], plan),
+        last=cell_of("mean", low, plan),
+    )
+    return [said]
+
+
+def _columns_spanned(names: list[Text], ranked: list[MeasuredCell], plan: DescribePlan) -> Text:
+    """Between which means columns lie, or that they are about the same."""
+    named, high = listed(names), ranked[0]
+    alike = say("columns_alike", names=named, numbers=_middle_words(high, plan), place=names[0])
+    ends = {"low": cell_of("mean", ranked[-1], plan), "high": cell_of("mean", high, plan)}
+    return unless_alike("columns_span", differ=(("low", "high"),), otherwise=alike, names=named, **ends)
 
 
 def _spans(cells: list[MeasuredCell], plan: DescribePlan) -> list[Text]:

@@ -49,6 +49,8 @@ class RelatePlan:
     form: str
     columns: tuple[str, ...] = ()
     drawn: tuple[str, ...] = ()
+    together: None = None
+    of_columns: bool = False
 
     @property
     def names(self) -> tuple[str, ...]:

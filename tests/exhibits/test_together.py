@@ -1,0 +1,92 @@
+"""Columns of one unit in one figure: they stand where groups would, and what is said of each is said of the column."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import replace
+
+import numpy as np
+import pytest
+
+from istrel.data.dataset import Dataset, rows_of
+from istrel.exhibits.behind import mask_of
+from istrel.exhibits.figure import FigureSheet
+from istrel.exhibits.make import Exhibit
+from istrel.exhibits.printing import plain_text
+from istrel.problem import Problem
+from istrel.sentence.vocabulary import FORMS
+from istrel.style.house import HouseStyle
+from made import make_exhibit
+
+TOGETHER = [name for name, form in FORMS.items() if form.together]
+
+
+@pytest.fixture
+def trips(data_of: Callable[..., Dataset]) -> Dataset:
+    """Minutes there and back, of two kinds of days; the third column has another unit."""
+    rng = np.random.default_rng(3)
+    rows = [
+        f"{rng.normal(40, 6):.1f},{'' if k % 9 == 0 else f'{rng.normal(48, 9):.1f}'},{k},{'xy'[k % 2]}"
+        for k in range(50)
+    ]
+    data = data_of("there,back,cost,day\n" + "\n".join(rows) + "\n")
+    book = data.codebook
+    for name, unit in (("there", "min"), ("back", "min"), ("cost", "€")):
+        book = book.with_variable(replace(book[name], unit=unit, label=f"Way {name}"))
+    return Dataset(data.table, book)
+
+
+def sheet_of(exhibit: Exhibit) -> FigureSheet:
+    assert isinstance(exhibit.sheet, FigureSheet)
+    return exhibit.sheet
+
+
+@pytest.mark.parametrize("form", TOGETHER)
+def test_columns_of_one_unit_share_an_axis(form: str, trips: Dataset, style: HouseStyle) -> None:
+    made, alone = (make_exhibit(f"describe {names} as {form}", trips) for names in ("there, back", "there"))
+    assert len(made.result.drawings) == 2
+    axes = {
+        (panel.x.low, panel.x.high) if not panel.x.places else (panel.y.low, panel.y.high)
+        for panel in sheet_of(made).panels
+    }
+    assert len(axes) == 1
+    said = plain_text(sheet_of(made).alt, style)
+    assert "Way there, n = 50" in said
+    assert "Way back, n = 44" in said
+    assert "missing: Way back 6" in " ".join(plain_text(note.text, style) for note in sheet_of(made).notes)
+    assert made.result.cells[0].statistics == alone.result.cells[0].statistics
+    text = plain_text(made.text, style)
+    assert text.index("Way back") < text.index("lay above") < text.index("Way there")
+    assert len(make_exhibit(f"describe there, back across day as {form}", trips).result.drawings) == 4
+    assert len(sheet_of(make_exhibit(f"describe there, cost as {form}", trips)).panels) == 2
+
+
+def test_a_click_finds_the_cases_of_the_column(trips: Dataset) -> None:
+    exhibit = make_exhibit("describe there, back as histogram with bins = 5", trips)
+    plan = exhibit.drawn_plan
+    for name, panel in zip(("there", "back"), sheet_of(exhibit).panels, strict=True):
+        values, seen = trips.numbers(name), []
+        for item in (item for mark in panel.marks for item in getattr(mark, "items", ())):
+            if item.behind is not None:
+                seen += rows_of(plan.cases.mask & mask_of(item.behind, plan.data), plan.data.origin)
+        assert sorted(seen) == (np.flatnonzero(values.valid) + 1).tolist()
+
+
+@pytest.mark.parametrize(
+    ("sentence", "drawn", "panels"),
+    [
+        ("as density", 2, 1),
+        ("as density with arrange = panels", 2, 2),
+        ("as histogram with arrange = beside", 2, 1),
+        ("as cumulative with hide_below = 3", 2, 2),
+        ('among day = "x" as boxes', 2, 1),
+    ],
+)
+def test_how_they_are_arranged(sentence: str, drawn: int, panels: int, trips: Dataset) -> None:
+    made = make_exhibit(f"describe there, back {sentence}", trips)
+    assert (len(made.result.drawings), len(sheet_of(made).panels)) == (drawn, panels)
+
+
+def test_other_units_have_no_arrangement(trips: Dataset) -> None:
+    with pytest.raises(Problem, match="measured in one unit; give them the same unit"):
+        make_exhibit("describe there, cost as density with arrange = overlaid", trips)
