@@ -504,9 +504,9 @@ def weighted(data: Dataset, rows: Rows = DESIGN) -> Dataset:
 
 
 def of_one_unit(data: Dataset) -> Dataset:
-    """Three columns of one unit, two of them with the same mean."""
+    """All columns of one unit."""
     book = data.codebook
-    for name in ("a", "b", "c"):
+    for name in book.names:
         book = book.with_variable(replace(book[name], unit="min", level=Level.CONTINUOUS))
     return Dataset(data.table, book)
 
@@ -546,5 +546,11 @@ def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterato
         yield sentence, make_exhibit(sentence, alike)
     three = of_one_unit(data_of("a,b,c\n" + "".join(f"{k},{6.5 - k},{k * 1.5}\n" for k in range(7))))
     yield "describe a, b, c as violins", make_exhibit("describe a, b, c as violins", three)
+    seven = of_one_unit(
+        data_of("a,b,c,d,e,f,h\n" + "".join(",".join(f"{k}.{j}" for j in range(7)) + "\n" for k in range(4)))
+    )
+    yield "describe all as boxes", make_exhibit("describe a, b, c, d, e, f, h as boxes", seven)
+    groups = data_of("x,g\n" + "".join(f"{k}.5,{'abcdefg'[k % 7]}\n" for k in range(21)))
+    yield "describe x across g", make_exhibit("describe x across g as boxes", groups)
     wide = weighted(data_of("w,a,b\n" + "".join(f"1.5,a{k},b{k}\n" for k in range(26))), Rows(weight="w"))
     yield "count a against b", make_exhibit("count a against b", wide)

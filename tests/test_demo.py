@@ -110,7 +110,7 @@ def test_the_committed_study_is_what_the_tool_makes_and_no_reviewer_objects(
     assert review(study, style) == ()
     parts = manuscript(study, style)
     assert all(part.status in ("", "as kept") for part in parts)
-    assert len(study.kept) == 13
+    assert len(study.kept) == 14
     numbers = [
         piece for part in study.parts for prose in proses_of(part) for piece in prose if isinstance(piece, Number)
     ]

@@ -87,6 +87,16 @@ def test_how_they_are_arranged(sentence: str, drawn: int, panels: int, trips: Da
     assert (len(made.result.drawings), len(sheet_of(made).panels)) == (drawn, panels)
 
 
+@pytest.mark.parametrize(("groups", "title"), [(6, "g"), (7, "g (n = 3 each)")])
+def test_one_n_of_many_places_is_said_once(
+    groups: int, title: str, data_of: Callable[..., Dataset], style: HouseStyle
+) -> None:
+    data = data_of("x,g\n" + "".join(f"{k}.5,g{k % groups}\n" for k in range(3 * groups)))
+    panel = sheet_of(make_exhibit("describe x across g as boxes", data)).panels[0]
+    assert plain_text(panel.x.title, style) == title
+    assert ("n = 3" in plain_text(panel.x.places[0][1], style)) == (groups == 6)
+
+
 def test_other_units_have_no_arrangement(trips: Dataset) -> None:
     with pytest.raises(Problem, match="measured in one unit; give them the same unit"):
         make_exhibit("describe there, cost as density with arrange = overlaid", trips)

@@ -11,13 +11,14 @@ from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Drawing, Plan
 from istrel.exhibits.figure import Array, Axis, Line, Mark, Place
 from istrel.exhibits.forms.common import n_cell
-from istrel.exhibits.text import Text, joined, say, value_label
+from istrel.exhibits.text import Cell, Hidden, Text, joined, say, value_label
 from istrel.exhibits.wording import crossed_title, group_label, groups_words
 
 HALF, INNER_HALF = 0.3, 0.4  # of a place; of the room that the groups of a second factor share
 BETWEEN_GROUPINGS = 0.6
 FIELD_MM, LETTER_MM = 98.0, 1.72  # of a usual figure: its field, and a letter under it
 MOST_LINES = 4
+MOST_WITH_N = 6  # places that each say their n, where all have the same
 
 
 @dataclass(frozen=True)
@@ -41,12 +42,15 @@ class Stands:
         Places with their names; of two factors those of the first.
     series
         The names of the second factor's values; one empty name where there is none.
+    each
+        How many cases stand in every place, where that is one number and said once because places are many.
     """
 
     stands: tuple[Stand, ...]
     names: tuple[Place, ...]
     series: tuple[Text, ...]
     ends: tuple[float, float]
+    each: Cell | None = None
 
     def of(self, series: int) -> Array:
         """The places of the cells of one series in the order of `stands`, as a mask."""
@@ -70,7 +74,7 @@ def stands_of(cells: Sequence[Drawing], groupings: Sequence[Grouping]) -> Stands
     made: list[Stand | None] = [None] * len(cells)
     names: list[Place] = []
     series: dict[str, Text] = {}
-    at, several = 0.0, any(grouping.names for grouping in groupings)
+    at, several, each = 0.0, any(grouping.names for grouping in groupings), _of_each(cells)
     for grouping in groupings:
         mine = [k for k, cell in enumerate(cells) if tuple(n for n, _ in cell.group.named) == grouping.names]
         if not mine:
@@ -83,10 +87,19 @@ def stands_of(cells: Sequence[Drawing], groupings: Sequence[Grouping]) -> Stands
             for k in mine:
                 made[k] = Stand(at, HALF, 0)
                 label = group_label(cells[k].group, several=True) if several else ()
-                names.append((at, _named(label, [cells[k]])))
+                names.append((at, _named(label, [cells[k]]) if each is None else label))
                 at += 1.0
     stands = tuple(stand for stand in made if stand is not None)
-    return Stands(stands, tuple(names), tuple(series.values()) or ((),), (-0.6, at - 0.4))
+    return Stands(stands, tuple(names), tuple(series.values()) or ((),), (-0.6, at - 0.4), each)
+
+
+def _of_each(cells: Sequence[Drawing]) -> Cell | None:
+    """The n of every place, where it is the same in more than stand easily beside each other."""
+    one_factor = all(len(cell.group.named) == 1 for cell in cells)
+    alike = {cell.n for cell in cells if isinstance(cell.n, int)}
+    if not one_factor or len(cells) <= MOST_WITH_N or len(alike) != 1 or any(isinstance(c.n, Hidden) for c in cells):
+        return None
+    return n_cell(cells[0].n, cells[0].variable, cells[0].group)
 
 
 def _crossed(
@@ -130,6 +143,8 @@ def places_axis(stands: Stands, plan: Plan, *, shared: str = "") -> Axis:
         title = crossed_title(outer[0].names[:1], plan.data)
     else:  # columns say what they are
         title = () if plan.of_columns else groups_words(plan.groupings, plan.data)
+    if stands.each is not None:
+        title = say("title_with_n_each", title=title, n=stands.each) if title else say("n_each", n=stands.each)
     return Axis(title, *stands.ends, places=stands.names, shared=shared)
 
 

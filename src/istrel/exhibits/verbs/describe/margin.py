@@ -55,7 +55,8 @@ def _fewest(found: list[list[MarginNote]]) -> list[MarginNote]:
 
 def _named(note: MarginNote, plan: DescribePlan) -> MarginNote:
     """The note with its variable's name, where it cannot stand beside that."""
-    if not note.variable or plan.layout not in ("statistics", "variables") or len(plan.subjects) == 1:
+    apart = plan.together is not None or plan.layout in ("statistics", "variables")
+    if not note.variable or not apart or len(plan.subjects) == 1:
         return note
     name = titled(plan.data.variable(note.variable))
     return replace(note, says=say("remark_of", name=name, remark=note.says))
