@@ -17,9 +17,11 @@ from pytestqt.qtbot import QtBot
 from istrel.app.stations.bench.on_screen import as_typed, on_screen, units
 from istrel.app.window import Window
 from istrel.data.rows import Rows
+from istrel.exhibits.printing import plain_text
 from istrel.sentence import parse
 from istrel.sentence.edit import groups_of, names_of
 from istrel.study.changes.codebook import SetRows
+from istrel.style.house import load_style
 
 Opened = Callable[..., Window]
 Settle = Callable[[], None]
@@ -364,3 +366,26 @@ def test_a_name_of_several_words_does_not_break_and_comes_back_as_it_is(name: st
     shown = on_screen(f"describe `{name}` across g")
     assert as_typed(shown) == f"describe `{name}` across g"
     assert " " not in shown.removeprefix("describe ").removesuffix(" across g")
+
+
+def test_a_formula_gets_a_name_with_a_click(field: Window, settle: Settle) -> None:
+    bench = field.stations.bench.widget
+    field.stations.write()
+    bench.writing.say("describe log(weight) + Weight across `Sex, as told`")
+    settle()
+    before = bench.draft.proof.exhibit if bench.draft.proof else None
+    assert before is not None
+    click_chip(field, len("describe lo"))
+    click_offer(field, "give it a name")
+    settle()
+    assert bench.writing.line.sentence() == "describe log_weight_Weight across `Sex, as told`"
+    line = field.model.study.codebook["log_weight_Weight"]
+    assert line.formula is not None
+    assert bench.draft.proof is not None
+    assert bench.draft.proof.exhibit.result.cells[0].statistics == before.result.cells[0].statistics
+    assert plain_text(bench.draft.proof.exhibit.sheet.title, load_style()) == plain_text(
+        before.sheet.title, load_style()
+    )
+    field.model.undo()
+    settle()
+    assert "log_weight_Weight" not in field.model.study.codebook

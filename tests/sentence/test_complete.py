@@ -7,7 +7,7 @@ import pytest
 from istrel.data.codebook import Codebook, Variable
 from istrel.data.levels import Level
 from istrel.sentence import parse
-from istrel.sentence.complete import complete
+from istrel.sentence.complete import Beside, complete
 from istrel.sentence.edit import groups_of, names_of, toggle_group, toggle_subject, with_form, with_setting
 from istrel.sentence.request import show
 from istrel.sentence.spans import spans
@@ -76,6 +76,33 @@ def test_offers_are_what_the_grammar_allows(text: str, first: str, among: tuple[
     texts = [s.text for s in complete(text, len(text), CODEBOOK, VALUES).suggestions]
     assert texts[0] == first
     assert set(among) <= set(texts)
+
+
+BESIDE = (
+    Beside("reading", "in 2 columns: before, after", ("describe", "relate"), ("before", "after")),
+    Beside("heard", "a question with 4 answers", ("count",)),
+)
+
+
+@pytest.mark.parametrize(
+    ("text", "there", "not_there"),
+    [
+        ("describe ", ("reading",), ("heard", "cases", "occasion")),
+        ("describe rea", ("reading",), ("age",)),
+        ("describe reading across ", ("occasion", "site"), ("reading",)),
+        ("describe age across ", ("site",), ("occasion",)),
+        ("count ", ("heard", "cases"), ("reading",)),
+        ("count site, ", ("heard",), ("cases",)),
+        ("count ca", ("cases",), ()),
+        ("describe age, Body mass (g) as density with ", ("arrange =",), ("total",)),
+    ],
+)
+def test_what_is_no_variable_is_offered_where_it_can_stand(
+    text: str, there: tuple[str, ...], not_there: tuple[str, ...]
+) -> None:
+    texts = {s.text for s in complete(text, len(text), CODEBOOK, VALUES, BESIDE).suggestions}
+    assert set(there) <= texts
+    assert not set(not_there) & texts
 
 
 def test_a_clause_is_offered_once() -> None:

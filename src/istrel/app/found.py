@@ -9,12 +9,15 @@ from PySide6.QtCore import QObject, Signal
 from istrel.app.background import Background
 
 if TYPE_CHECKING:
+    from istrel.data.dataset import Dataset
     from istrel.data.facts import FileFacts, VariableFacts
     from istrel.data.patterns import MissingMap, MissingPattern
     from istrel.data.reading.watch import Watch
     from istrel.data.screening import Finding
+    from istrel.sentence.complete import Beside
     from istrel.study.study import Study
 
+    Looked = tuple[FileFacts, dict[str, VariableFacts], tuple[Beside, ...]]
     Screened = tuple[tuple[Finding, ...], tuple[MissingMap, tuple[MissingPattern, ...]]]
 
 MOST_VALUES = 40
@@ -27,6 +30,8 @@ class Found(QObject):
     ----------
     facts
         {variable: its facts}.
+    beside
+        What a sentence may name beside the variables.
     missing
         The map and the patterns of missing values; None until the file has been screened.
     """
@@ -44,6 +49,7 @@ class Found(QObject):
         """What was found out belongs to another source."""
         self.facts: dict[str, VariableFacts] = {}
         self.file_facts: FileFacts | None = None
+        self.beside: tuple[Beside, ...] = ()
         self.findings: tuple[Finding, ...] = ()
         self.screened = False
         self.missing: tuple[MissingMap, tuple[MissingPattern, ...]] | None = None
@@ -61,8 +67,8 @@ class Found(QObject):
         self._study = study
         self._background.submit("facts", lambda: _look(study), self._take_facts, words="looking through the file")
 
-    def _take_facts(self, found: tuple[FileFacts, dict[str, VariableFacts]]) -> None:
-        self.file_facts, self.facts = found
+    def _take_facts(self, found: Looked) -> None:
+        self.file_facts, self.facts, self.beside = found
         self.facts_ready.emit()
         study = self._study
         assert study is not None
@@ -77,11 +83,34 @@ class Found(QObject):
         self.findings_ready.emit()
 
 
-def _look(study: Study) -> tuple[FileFacts, dict[str, VariableFacts]]:
+def _look(study: Study) -> Looked:
     from istrel.data.facts import file_facts, variable_facts
 
     facts = {name: variable_facts(study.data, name) for name in study.table.names}
-    return file_facts(study.data), facts
+    return file_facts(study.data), facts, _beside(study.data)
+
+
+def _beside(data: Dataset) -> tuple[Beside, ...]:
+    """Measures in several columns, and questions with several answers."""
+    from istrel.data.series import series_in
+    from istrel.data.sets import sets_in
+    from istrel.sentence.complete import Beside
+
+    series = [
+        Beside(
+            one.name,
+            f"in {len(one.columns)} columns: {', '.join(one.occasions)}",
+            ("describe", "relate"),
+            one.occasions,
+        )
+        for one in series_in(data.codebook, data.table)
+    ]
+    sets = [
+        Beside(one.name, f"a question with {len(one.answers)} answers", ("count",))
+        for one in sets_in(data)
+        if one.name not in data.codebook
+    ]
+    return (*series, *sets)
 
 
 def _screen(study: Study, watch: Watch) -> Screened:

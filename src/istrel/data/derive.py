@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator
 from itertools import pairwise
 from typing import Any
@@ -19,6 +20,7 @@ from istrel.data.levels import Level
 from istrel.data.table import Table
 from istrel.problem import Problem, nearest
 
+LONGEST_NAME = 40
 Workings = dict[str, tuple[Any, Column]]
 
 
@@ -156,6 +158,11 @@ def _band(low: float | None, high: float | None, *, whole: bool, right: bool) ->
         first, last = (low + 1, high) if right else (low, high - 1)
         return show(first) if first == last else f"{show(first)}–{show(last)}"
     return f"over {show(low)} to {show(high)}" if right else f"{show(low)} to under {show(high)}"
+
+
+def called_after(formula: str) -> str:
+    """A name of letters, figures and low lines for what a formula gives: "log_reaction_ms" of "log(reaction_ms)"."""
+    return re.sub(r"\W+", "_", formula).strip("_")[:LONGEST_NAME].strip("_") or "formula"
 
 
 def free_name(wanted: str, table: Table) -> str:

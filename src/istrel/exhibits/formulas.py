@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from istrel.data.codebook import Codebook
 from istrel.data.dataset import Dataset
 from istrel.data.derive import describe_derived, with_derived
 from istrel.data.formula.tree import Call, Computed, Formula, Name
@@ -48,14 +49,19 @@ def with_formula(wanted: Computed, data: Dataset) -> Dataset:
         raise Problem(problem.message, at=wanted.at, length=len(wanted.text)) from None
 
 
-def _with(name: str, formula: Formula, data: Dataset) -> Dataset:
+def in_print(formula: Formula, codebook: Codebook) -> str:
+    """A formula as it prints, of the labels of its variables."""
+
     def title(variable: str) -> str:
-        return data.codebook[variable].title if variable in data.codebook else variable
+        return codebook[variable].title if variable in codebook else variable
 
     if isinstance(formula, Call) and formula.function == "bands" and isinstance(formula.arguments[0], Name):
-        label = title(formula.arguments[0].text)  # the bands say what they are
-    else:
-        label = show_expression(formula, hand=Hand(title, PRINTED.operators, PRINTED.minus))
+        return title(formula.arguments[0].text)  # the bands say what they are
+    return show_expression(formula, hand=Hand(title, PRINTED.operators, PRINTED.minus))
+
+
+def _with(name: str, formula: Formula, data: Dataset) -> Dataset:
+    label = in_print(formula, data.codebook)
     line = describe_derived(name, formula, data, label="" if label == name else label)
     codebook = data.codebook.adding(line)
     made = Dataset(data.table, codebook, data.aside, data.origin, data.occasions, asides=data.asides)

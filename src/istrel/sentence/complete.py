@@ -10,9 +10,11 @@ from typing import NamedTuple
 from lark.exceptions import UnexpectedInput
 
 from istrel.data.codebook import Codebook, Variable
+from istrel.data.series import OCCASION
 from istrel.sentence.names import understood
 from istrel.sentence.parse import grammar
 from istrel.sentence.quoting import A_NAME, IN_BACK_QUOTES, show_name, unquoted
+from istrel.sentence.request import EVERY_CASE
 from istrel.sentence.settings import Place, fitting_offers, fitting_settings
 from istrel.sentence.spans import LIST_ROLES, WordSpan, spans
 from istrel.sentence.vocabulary import CLAUSES, CLAUSES_OF, FORMS, SETTINGS, STATISTICS, VERBS, Setting, usual_form
@@ -80,6 +82,24 @@ class Suggestion:
 
 
 @dataclass(frozen=True)
+class Beside:
+    """What a sentence may name beside the variables: a measure that stands in several columns, or a question with several answers.
+
+    Attributes
+    ----------
+    verbs
+        Those that know it.
+    occasions
+        Of a measure: in which columns it stands, as they are called.
+    """
+
+    name: str
+    meaning: str
+    verbs: tuple[str, ...]
+    occasions: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True)
 class Completion:
     """What may stand at a place of the text.
 
@@ -96,7 +116,9 @@ class Completion:
     suggestions: tuple[Suggestion, ...]
 
 
-def complete(text: str, cursor: int, codebook: Codebook, values: Values | None = None) -> Completion:
+def complete(
+    text: str, cursor: int, codebook: Codebook, values: Values | None = None, beside: Sequence[Beside] = ()
+) -> Completion:
     """Suggestions at the cursor.
 
     Parameters
@@ -105,6 +127,8 @@ def complete(text: str, cursor: int, codebook: Codebook, values: Values | None =
         As typed, names with or without back quotes.
     values
         For conditions: {variable: its values in print}.
+    beside
+        What may be named beside the variables of the codebook.
 
     Returns
     -------
@@ -112,7 +136,7 @@ def complete(text: str, cursor: int, codebook: Codebook, values: Values | None =
     """
     before, known = text[:cursor], values or {}
     for start in _starts(before, codebook):
-        found = _offers(before[:start], codebook, known)
+        found = _offers(before[:start], codebook, known, beside)
         typed = before[start:]
         if _is_whole(typed, found, codebook):
             break
@@ -123,7 +147,7 @@ def complete(text: str, cursor: int, codebook: Codebook, values: Values | None =
         if before and not ENDED.match(before[-1]) and before[-1] != "(":
             return Completion(cursor, cursor, ())
     spaced = before if before[-1:].isspace() else f"{before} "
-    return Completion(cursor, cursor, tuple(dict.fromkeys(_offers(spaced, codebook, known))))
+    return Completion(cursor, cursor, tuple(dict.fromkeys(_offers(spaced, codebook, known, beside))))
 
 
 def instead_of(text: str, chip: WordSpan, codebook: Codebook) -> Completion:
@@ -173,7 +197,7 @@ def _fitting(typed: str, found: Sequence[Suggestion], codebook: Codebook) -> tup
     ranked = []
     for place, suggestion in enumerate(found):
         text = suggestion.text.casefold()
-        if suggestion.kind == "variable":
+        if suggestion.kind == "variable" and suggestion.text in codebook:
             rank = fit.get(suggestion.text)
         elif typed[-1:].isspace() and " " not in text:
             rank = None
@@ -193,7 +217,7 @@ def _accepted(prefix: str) -> set[str]:
         return set()
 
 
-def _offers(before: str, codebook: Codebook, values: Values) -> tuple[Suggestion, ...]:
+def _offers(before: str, codebook: Codebook, values: Values, beside: Sequence[Beside] = ()) -> tuple[Suggestion, ...]:
     """Everything that the grammar lets follow, in the order of its usefulness."""
     prefix = understood(before, codebook).text
     accepted = _accepted(prefix)
@@ -207,7 +231,7 @@ def _offers(before: str, codebook: Codebook, values: Values) -> tuple[Suggestion
         forms = (FORMS[name] for name in VERBS[context.verb].forms)
         found += [Suggestion(form.name, "form", form.meaning) for form in forms]
     if "NAME" in accepted:
-        found += _names(prefix, accepted, context, codebook, values)
+        found += [*_names(prefix, accepted, context, codebook, values), *_named_beside(context, beside)]
     said = _said(prefix)
     clauses = [KEYWORDS[t] for t in CLAUSE_ORDER if t in accepted and KEYWORDS[t] not in said]
     found += [Suggestion(clause, "word", CLAUSES[clause]) for clause in clauses]
@@ -236,6 +260,7 @@ class Context(NamedTuple):
     clause: str
     against: bool
     groups: bool
+    several: bool
     names: frozenset[str]
 
 
@@ -245,13 +270,15 @@ def _context(prefix: str) -> Context:
     form = next((" ".join(word.casefold().split()) for word, role in words if role == "form"), usual_form(verb))
     clauses = [word.casefold() for word, role in words if role == "keyword"]
     names = frozenset(unquoted(word) for word, role in words if role in LIST_ROLES)
-    return Context(verb, form, clauses[-1] if clauses else "", "against" in clauses, "across" in clauses, names)
+    several = sum(role == "subject" for _, role in words) > 1
+    clause = clauses[-1] if clauses else ""
+    return Context(verb, form, clause, "against" in clauses, "across" in clauses, several, names)
 
 
 def _after_with(prefix: str, context: Context) -> list[Suggestion]:
     """Statistics and settings that fit, or the values of the setting that stands before the cursor."""
     setting = re.search(r"(\w+)\s*=\s*$", prefix)
-    place = Place(context.verb, context.form, context.against, context.groups)
+    place = Place(context.verb, context.form, context.against, context.groups, context.several)
     if setting:
         known = SETTINGS.get(setting.group(1).casefold())
         values = fitting_offers(known, place) if known else {}
@@ -282,6 +309,20 @@ def _names(prefix: str, accepted: set[str], context: Context, codebook: Codebook
         return [_variable(v) for v in codebook.variables if v.in_use]
     free = [v for v in codebook.variables if v.in_use and v.name not in context.names]
     return [_variable(v) for v in sorted(free, key=lambda v: _unfit(v, context))]
+
+
+def _named_beside(context: Context, beside: Sequence[Beside]) -> list[Suggestion]:
+    """Measures in several columns and questions with several answers among the subjects; the occasions where groups stand."""
+    if context.clause == "across":
+        measured = next((one for one in beside if one.occasions and one.name in context.names), None)
+        if measured is None or OCCASION in context.names:
+            return []
+        return [Suggestion(OCCASION, "variable", ", ".join(measured.occasions))]
+    if context.clause:
+        return []
+    cases = [Beside(EVERY_CASE, "all of them, as flow", ("count",))] if not context.names else []
+    mine = [one for one in (*beside, *cases) if context.verb in one.verbs and one.name not in context.names]
+    return [Suggestion(one.name, "variable", one.meaning) for one in mine]
 
 
 def _variable(variable: Variable) -> Suggestion:

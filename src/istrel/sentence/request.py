@@ -20,6 +20,9 @@ class AllOf:
     at: int = field(default=-1, compare=False)
 
 
+EVERY_CASE = "cases"  # where nothing is named but all that there are
+
+
 @dataclass(frozen=True)
 class Crossed:
     """One name, or several crossed by ×."""

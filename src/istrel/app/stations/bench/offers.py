@@ -14,6 +14,7 @@ from istrel.sentence.complete import Completion, Suggestion
 
 MOST = 14
 TAKE_OUT = Suggestion("take out", "removal", "this part leaves the sentence")
+NAME_IT = Suggestion("give it a name", "naming", "a variable of the codebook from now on")
 
 
 class Offers(FlowBox):

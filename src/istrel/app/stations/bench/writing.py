@@ -6,7 +6,8 @@ from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QFrame
 
 from istrel.app.bridge import StudyModel
-from istrel.app.stations.bench.offers import TAKE_OUT, Offers
+from istrel.app.stations.bench.formula_chips import formula_at, named
+from istrel.app.stations.bench.offers import NAME_IT, TAKE_OUT, Offers
 from istrel.app.stations.bench.sentence_line import SentenceLine
 from istrel.app.widgets.simple import column, label, say_in
 from istrel.problem import Problem
@@ -162,22 +163,27 @@ class Writing(QFrame):
             return
         text, codebook = self.line.sentence(), self._model.study.codebook
         chip = self.line.chip()
-        asked = text, self.line.place, chip, codebook, len(self._model.found.facts)
+        asked = text, self.line.place, chip, codebook, len(self._model.found.facts), self._model.found.beside
         if asked == self._asked:  # one key moves the cursor, the selection and the text
             return
         self._asked = asked
         if chip is None:
-            self.offers.offer(complete(text, self.line.place, codebook, self._model.found.few_values()))
+            known = self._model.found
+            self.offers.offer(complete(text, self.line.place, codebook, known.few_values(), known.beside))
             return
         found = instead_of(text, chip, codebook)
         out = () if chip.role == "verb" else (TAKE_OUT,)
-        self.offers.offer(Completion(found.start, found.end, (*out, *found.suggestions)))
+        naming = (NAME_IT,) if formula_at(self.typed(), chip.start) is not None else ()
+        self.offers.offer(Completion(found.start, found.end, (*out, *naming, *found.suggestions)))
 
     def _take(self, suggestion: Suggestion) -> None:
         found = self.offers.completion
         if suggestion == TAKE_OUT:
             typed = self.typed()
             self.say(taken_out(typed.text, typed.inner(found.start)))
+            self.line.setFocus()
+        elif suggestion == NAME_IT:
+            self.say(named(self.typed(), found.start, found.end, self._model))
             self.line.setFocus()
         else:
             self.line.complete(found.start, found.end, suggestion.written)

@@ -13,7 +13,7 @@ from istrel.data.sets import AnswerSet, set_in
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, subject_names
 from istrel.exhibits.forms.classes import shared_edges
 from istrel.problem import Problem
-from istrel.sentence.request import Crossed, Request
+from istrel.sentence.request import EVERY_CASE, Crossed, Request
 from istrel.sentence.vocabulary import CLASS_SETTINGS, SETTINGS
 
 MOST_VALUES = 30
@@ -105,9 +105,6 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     _refuse_orders(plan)
     _refuse_expected(plan)
     return plan
-
-
-EVERY_CASE = "cases"
 
 
 def _flow_plan(request: Request, data: Dataset, cases: Cases, groupings: tuple[Grouping, ...]) -> CountPlan:
