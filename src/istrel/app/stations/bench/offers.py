@@ -39,7 +39,9 @@ class Offers(FlowBox):
             return
         self.clear()
         for place, suggestion in enumerate(completion.suggestions[:MOST]):
-            name = {"word": "word", "removal": "link", "correction": "correction"}.get(suggestion.kind, "offer")
+            name = {"word": "word", "removal": "link", "naming": "link", "correction": "correction"}.get(
+                suggestion.kind, "offer"
+            )
             made = button(suggestion.text, name, partial(self.taken.emit, suggestion))
             made.setToolTip(" · ".join(filter(None, (suggestion.meaning, "Tab" if place == 0 else ""))))
             self.add(made)
