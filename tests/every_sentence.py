@@ -552,5 +552,7 @@ def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterato
     yield "describe all as boxes", make_exhibit("describe a, b, c, d, e, f, h as boxes", seven)
     groups = data_of("x,g\n" + "".join(f"{k}.5,{'abcdefg'[k % 7]}\n" for k in range(21)))
     yield "describe x across g", make_exhibit("describe x across g as boxes", groups)
+    both = "describe score across group × time with difference, test"
+    yield both, make_exhibit(both, data_of(visits(("one", "two", "three"))))
     wide = weighted(data_of("w,a,b\n" + "".join(f"1.5,a{k},b{k}\n" for k in range(26))), Rows(weight="w"))
     yield "count a against b", make_exhibit("count a against b", wide)

@@ -185,6 +185,45 @@ def test_between_persons_their_means_are_compared_and_changes_between_groups(dat
     )
 
 
+@pytest.mark.parametrize(("groups", "occasions"), [(3, 2), (2, 3), (3, 4)])
+def test_more_groups_or_occasions_have_the_f_of_their_interaction(
+    groups: int, occasions: int, data_of: Maker, style: HouseStyle
+) -> None:
+    """Against least squares: persons and occasions alone, and with occasions of each group."""
+    from scipy import stats
+
+    rng = np.random.default_rng(groups * 10 + occasions)
+    of_person = np.repeat(np.arange(groups), 5 + np.arange(groups))
+    score = (
+        rng.normal(size=(of_person.size, occasions)) + rng.normal(size=(of_person.size, 1)) + of_person[:, None] * 0.3
+    )
+    lines = [
+        f"p{i},t{k},g{of_person[i]},{float(score[i, k])!r}\n" for i in range(of_person.size) for k in range(occasions)
+    ]
+    (f,) = difference(
+        "describe score across group × time", "participant,time,group,score\n" + "".join(lines), data_of, style
+    )
+    person, time = (np.eye(n)[codes.ravel()] for n, codes in zip(score.shape, np.indices(score.shape), strict=True))
+    group = np.eye(groups)[np.repeat(of_person, occasions)]
+    both = np.einsum("ij,ik->ijk", group, time).reshape(score.size, -1)
+
+    def left(*parts: np.ndarray[Any, Any]) -> float:
+        design = np.hstack(parts)
+        return float(((score.ravel() - design @ np.linalg.lstsq(design, score.ravel(), rcond=None)[0]) ** 2).sum())
+
+    error, between, persons = left(person, both), left(person, time) - left(person, both), left(group) - left(person)
+    df = (groups - 1) * (occasions - 1), (of_person.size - groups) * (occasions - 1)
+    assert (f["test"], f["measure"], f["persons"]) == ("interaction_f", "interaction_eta_squared", of_person.size)
+    assert f["statistic"] == pytest.approx(between / df[0] / (error / df[1]), rel=1e-10)
+    assert f["value"] == pytest.approx(between / (between + error + persons), rel=1e-10)
+    assert f["df"] == pytest.approx([d * f.get("epsilon", 1.0) for d in df])
+    assert f["p"] == pytest.approx(stats.f.sf(f["statistic"], *f["df"]), rel=1e-9)
+    if occasions == 2:
+        known = stats.f_oneway(*((score[:, 0] - score[:, 1])[of_person == g] for g in range(groups)))
+        assert [f["statistic"], f["p"]] == pytest.approx([known.statistic, known.pvalue], rel=1e-10)
+        assert "epsilon" not in f
+
+
 REFUSED = "several rows of one participant are not independent"
 
 

@@ -25,7 +25,8 @@ class Effect:
     measure
         g_average, omega_squared, median_difference, cliffs_delta, epsilon_squared, cramers_v or risk_difference; of weighted
         samples g_average_weighted, cramers_v_weighted or risk_difference_weighted; within persons also mean_difference,
-        median_change, generalized_eta_squared, kendalls_w or difference_in_changes.
+        median_change, generalized_eta_squared, kendalls_w, difference_in_changes or
+        interaction_eta_squared.
     between
         The places of the two groups, the first minus the second; None where all groups are compared at once.
     level
@@ -50,7 +51,7 @@ class GroupTest:
     name
         welch_t, welch_f, mann_whitney, kruskal_wallis, chi_square, exact or simulated; of a weighted sample design_t,
         design_f or rao_scott_f; within persons paired_t,
-        repeated_f, signed_ranks, friedman, mcnemar or cochran_q.
+        repeated_f, interaction_f, signed_ranks, friedman, mcnemar or cochran_q.
     n
         Cases of all groups together, where the statistic is read with it (chi-square); 0 for others.
     exact

@@ -5,7 +5,7 @@ What is given is a matrix with a row per person and a column per occasion, compl
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from math import sqrt
 from typing import NamedTuple
 
@@ -100,10 +100,50 @@ def repeated_f(x: Array) -> tuple[Effect, GroupTest]:
     return effect, GroupTest("repeated_f", f, df, float(fdtrc(*df, f)), epsilon=epsilon)
 
 
+def interaction_f(groups: Sequence[Array]) -> tuple[Effect, GroupTest]:
+    """Whether groups of persons change alike over the occasions: the F of the interaction, and its generalized eta squared.
+
+    Parameters
+    ----------
+    groups
+        Of each group float64 (persons, occasions), complete.
+
+    Notes
+    -----
+    Σ n |m_g − m|² of the groups’ mean courses, each without its own level, against the deviations of persons from the course
+    of their group; Greenhouse and Geisser’s ε of the pooled covariances. Generalized eta squared counts persons and error beside
+    the interaction (Olejnik & Algina 2003).
+    """
+    from scipy.special import fdtrc
+
+    sizes = np.array([x.shape[0] for x in groups])
+    n, k = int(sizes.sum()), groups[0].shape[1]
+    if sizes.min() < 1 or n <= sizes.size:
+        return Effect("interaction_eta_squared", FEW_PERSONS), GroupTest("interaction_f", FEW_PERSONS, p=FEW_PERSONS)
+    means = np.array([x.mean(axis=0) for x in groups])
+    courses = means - means.mean(axis=1)[:, None]
+    between = float((sizes[:, None] * (courses - np.average(courses, axis=0, weights=sizes)) ** 2).sum())
+    left = np.concatenate([x - mean for x, mean in zip(groups, means, strict=True)])
+    levels = left.mean(axis=1)
+    persons, error = k * float((levels**2).sum()), float(((left - levels[:, None]) ** 2).sum())
+    if not between + persons + error > 0:
+        return Effect("interaction_eta_squared", NO_SPREAD), GroupTest("interaction_f", NO_SPREAD, p=NO_SPREAD)
+    effect = Effect("interaction_eta_squared", between / (between + persons + error))
+    if error <= 1e-14 * (between + persons + error):
+        return effect, GroupTest("interaction_f", NO_SPREAD_OF_CHANGES, p=NO_SPREAD_OF_CHANGES)
+    within, across = (n - sizes.size) * (k - 1), (sizes.size - 1) * (k - 1)
+    f, epsilon = (between / across) / (error / within), _sphericity(left.T @ left)
+    df = across * epsilon, within * epsilon
+    return effect, GroupTest("interaction_f", f, df, float(fdtrc(*df, f)), epsilon=epsilon)
+
+
 def greenhouse_geisser(x: Array) -> float:
     """ε of the covariances of the occasions, from 1/(k − 1) to 1 (Greenhouse & Geisser 1959)."""
-    k = x.shape[1]
-    covariances = np.cov(x, rowvar=False)
+    return _sphericity(np.cov(x, rowvar=False))
+
+
+def _sphericity(covariances: Array) -> float:
+    k = covariances.shape[0]
     centred = covariances - covariances.mean(axis=0) - covariances.mean(axis=1)[:, None] + covariances.mean()
     return float(np.clip(np.trace(centred) ** 2 / ((k - 1) * (centred**2).sum()), 1 / (k - 1), 1.0))
 

@@ -46,6 +46,9 @@ MEASURES = {
     "generalized_eta_squared": Measure(
         "symbol_generalized_eta", "generalized_eta_squared", "generalized_eta_squared_is_the"
     ),
+    "interaction_eta_squared": Measure(
+        "symbol_generalized_eta", "interaction_eta_squared", "interaction_eta_squared_is_the"
+    ),
     "kendalls_w": Measure("symbol_w", "kendalls_w", "kendalls_w_is_the_agreement"),
     "risk_difference": Measure(
         "symbol_difference", "difference_of_percentages", "intervals_of_differences_of_percentages", Kind.PERCENT
@@ -71,6 +74,7 @@ TESTS = {
     "signed_ranks": ("signed_ranks_test", "symbol_t_plus"),
     "mcnemar": ("mcnemar_test", ""),
     "repeated_f": ("repeated_f_test", "symbol_f"),
+    "interaction_f": ("interaction_f_test", "symbol_f"),
     "friedman": ("friedman_test", "symbol_chi_square"),
     "cochran_q": ("cochran_q_test", "symbol_q"),
     "games_howell": ("games_howell_test", ""),

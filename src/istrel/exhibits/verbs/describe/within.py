@@ -146,23 +146,28 @@ def _between(subject: Subject, grouping: Grouping, groups: int, persons: Persons
 
 
 def _changes(seen: Occasions, grouping: Grouping, kinds: list[bool], plan: DescribePlan, persons: Persons) -> Compared:
-    """Two groups of persons on two occasions: how much more the first group changed than the second, by Welch's t."""
+    """Groups of persons on occasions: how much more the first of two changed than the second, by Welch's t; else whether all change
+    alike, by the F of the interaction.
+    """
     none = undefined("not_compared_within_persons", name=persons.name)
     if len(kinds) != 2 or plan.request.settings["test"] == "ranks":
         return refused(none, plan)
     place = kinds.index(True)
     times = list(dict.fromkeys(values[place] for values in grouping.values))
     sides = list(dict.fromkeys(values[1 - place] for values in grouping.values))
-    if len(times) != 2 or len(sides) != 2:
-        return refused(none, plan)
-    changes: list[Array] = []
+    groups: list[Array] = []
     for side in sides:
         at = [_place(grouping, place, time, side) for time in times]
         if None in at:
             return refused(none, plan)
-        x = seen.complete(np.array(at, np.intp))
-        changes.append(x[:, 1] - x[:, 0])
-    return _difference_in_changes(changes, plan.request.settings["confidence"])
+        groups.append(seen.complete(np.array(at, np.intp)))
+    if min(len(times), len(sides)) < 2:
+        return refused(FEW_GROUPS, plan)
+    if len(times) == len(sides) == 2:
+        changes = [x[:, 1] - x[:, 0] for x in groups]
+        return _difference_in_changes(changes, plan.request.settings["confidence"])
+    effect, test = paired.interaction_f(groups)
+    return Compared(effect, test, None, sum(x.shape[0] for x in groups), paired=True)
 
 
 def _place(grouping: Grouping, place: int, time: float | str, side: float | str) -> int | None:
