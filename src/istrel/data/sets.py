@@ -20,6 +20,7 @@ from istrel.data.series import AT_BEGINNING, AT_END
 from istrel.data.table import Table
 
 FEWEST, MOST = 3, 60  # answers of a set
+NONE_GIVEN = "–"  # the combination of no answer
 BEGINNING = re.compile(r"^(?P<stem>.+?)[_ .-]+(?P<answer>[^_ .-].*)$")
 SIGNS = (";", "|", "/", ",")
 MOST_WORDS, LONGEST = 20_000, 40
@@ -171,7 +172,9 @@ def with_set(wanted: AnswerSet, data: Dataset) -> Dataset:
     """The data with a column of the set's name that holds each case's combination of answers."""
     made = given(wanted, data)
     packed, place = _patterns(made.chosen[:, made.known])
-    words = tuple(" + ".join(a for a, there in zip(wanted.answers, p, strict=True) if there) or "–" for p in packed)
+    words = tuple(
+        " + ".join(a for a, there in zip(wanted.answers, p, strict=True) if there) or NONE_GIVEN for p in packed
+    )
     codes = np.zeros(data.n_rows, np.int32)
     codes[made.known] = place
     column = Column(wanted.name, Kind.TEXT, codes, made.known, words)

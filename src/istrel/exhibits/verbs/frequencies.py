@@ -12,6 +12,7 @@ from numpy.typing import NDArray
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level as Measurement
 from istrel.data.reason import Reason
+from istrel.data.sets import NONE_GIVEN, set_in
 from istrel.exhibits.cases import Grouping, combined_codes
 from istrel.exhibits.class_labels import class_labels, class_signs
 from istrel.exhibits.shared import arranged
@@ -42,13 +43,18 @@ def values_of(names: tuple[str, ...], data: Dataset) -> Values:
     parts = [data.categories(name) for name in names]
     if len(parts) == 1:
         part = parts[0]
-        labels = tuple(value_label(label) for label in part.labels)
+        labels = tuple(_label(label, names[0], data) for label in part.labels)
         return Values(part.codes, tuple((value,) for value in part.values), labels, part.labels)
     codes, places = combined_codes([part.codes for part in parts])
     values = tuple(tuple(p.values[i] for p, i in zip(parts, place, strict=True)) for place in places)
     named = [[p.labels[i] for p, i in zip(parts, place, strict=True)] for place in places]
     labels = tuple(joined([value_label(label) for label in part], " × ") for part in named)
     return Values(codes, values, labels, tuple(" × ".join(part) for part in named))
+
+
+def _label(label: str, name: str, data: Dataset) -> Text:
+    """What a value is called; of a question with several answers, that no answer was given."""
+    return say("none_named") if label == NONE_GIVEN and set_in(name, data) is not None else value_label(label)
 
 
 def shown_places(names: tuple[str, ...], values: Values, data: Dataset, groupings: Sequence[Grouping]) -> list[int]:
