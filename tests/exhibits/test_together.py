@@ -9,6 +9,8 @@ import numpy as np
 import pytest
 
 from istrel.data.dataset import Dataset, rows_of
+from istrel.data.levels import Level
+from istrel.data.rows import Rows
 from istrel.exhibits.behind import mask_of
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.make import Exhibit
@@ -32,7 +34,7 @@ def trips(data_of: Callable[..., Dataset]) -> Dataset:
     data = data_of("there,back,cost,day\n" + "\n".join(rows) + "\n")
     book = data.codebook
     for name, unit in (("there", "min"), ("back", "min"), ("cost", "€")):
-        book = book.with_variable(replace(book[name], unit=unit, label=f"Way {name}"))
+        book = book.with_variable(replace(book[name], unit=unit, label=f"Way {name}", level=Level.CONTINUOUS))
     return Dataset(data.table, book)
 
 
@@ -97,6 +99,38 @@ def test_one_n_of_many_places_is_said_once(
     assert ("n = 3" in plain_text(panel.x.places[0][1], style)) == (groups == 6)
 
 
-def test_other_units_have_no_arrangement(trips: Dataset) -> None:
-    with pytest.raises(Problem, match="measured in one unit; give them the same unit"):
-        make_exhibit("describe there, cost as density with arrange = overlaid", trips)
+@pytest.mark.parametrize(
+    ("sentence", "says"),
+    [
+        ("there, cost as density with arrange = overlaid", "not measured in one unit"),
+        ("there, day as density with arrange = overlaid", "“day” "),
+        ("there, back as density with arrange = overlaid, hide_below = 5", "cannot be hidden"),
+    ],
+)
+def test_what_shares_no_axis_has_no_arrangement(sentence: str, says: str, trips: Dataset) -> None:
+    with pytest.raises(Problem, match=says):
+        make_exhibit(f"describe {sentence}", trips)
+
+
+def test_a_column_may_be_called_as_the_columns_are(data_of: Callable[..., Dataset]) -> None:
+    data = data_of("variable,measure\n" + "".join(f"{k}.5,{k * 2}.5\n" for k in range(9)))
+    book = data.codebook
+    for name in book.names:
+        book = book.with_variable(replace(book[name], unit="s", level=Level.CONTINUOUS))
+    made = make_exhibit("describe variable, measure as boxes", Dataset(data.table, book))
+    assert [len(made.result.drawings), len(sheet_of(made).panels)] == [2, 1]
+
+
+@pytest.mark.parametrize("rows", [Rows(weight="w"), Rows(counted="n")])
+def test_weighted_and_counted_columns_share_an_axis(rows: Rows, data_of: Callable[..., Dataset]) -> None:
+    data = data_of("a,b,w,n\n" + "".join(f"{k}.5,{k * 2}.5,{1 + k % 3}.5,{k % 4}\n" for k in range(12)))
+    book = data.codebook
+    for name in ("a", "b"):
+        book = book.with_variable(replace(book[name], unit="s", level=Level.CONTINUOUS))
+    data = Dataset(data.table, replace(book, rows=rows))
+    for form in (one for one in TOGETHER if one != "violins" or rows.counted):  # not drawn under weights
+        both = make_exhibit(f"describe a, b as {form}", data)
+        for place, name in enumerate("ab"):
+            alone = make_exhibit(f"describe {name} as {form}", data)
+            assert both.result.drawings[place].n == alone.result.drawings[0].n
+            assert both.result.cells[place].statistics == alone.result.cells[0].statistics

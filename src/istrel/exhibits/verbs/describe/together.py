@@ -8,6 +8,7 @@ from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
 from istrel.data.derive import free_name
 from istrel.data.formula.tree import Name
+from istrel.data.levels import Level
 from istrel.data.series import Series, as_long
 from istrel.exhibits.cases import resolve_subjects
 from istrel.exhibits.store import made_of
@@ -25,34 +26,43 @@ def drawn_together(request: Request, data: Dataset) -> tuple[Request, Dataset] |
     Raises
     ------
     Problem
-        Where the sentence says how they share the figure, and they have no unit in common.
+        Where the sentence says how they share the figure, and they cannot.
     """
     if not FORMS[request.shape].together or request.across or request.norm is not None:
         return None
     names = resolve_subjects(request, data)
-    joined = None if request.settings["hide_below"] is not None else _joined(names, data)
-    if joined is None:
-        if "arrange" in request.settings:
-            at, length = request.settings.place_of("arrange")
-            message = "“arrange” is for groups, and for variables that are measured in one unit"
-            raise Problem(f"{message}; give them the same unit in the Codebook, or leave it out.", at=at, length=length)
+    if len(names) == 1 and "arrange" not in request.settings:
         return None
-    measure, long = joined
-    across = Crossed((Name(COLUMN),))
-    return replace(request, subjects=(Crossed((Name(measure),)),), across=(across,)), long
-
-
-def _joined(names: tuple[str, ...], data: Dataset) -> tuple[str, Dataset] | None:
-    """(what the measure is called, a row for each of its columns)."""
-    lines = [data.variable(name) for name in names]
-    units = {line.unit for line in lines}
-    numbers = all(data.table.column(name).kind is Kind.NUMBER for name in names)
-    measured = all(line.level.measured for line in lines)
-    alike = len(units) == 1 and units != {""} and numbers and measured
-    if not alike or not 1 < len(names) <= MOST or COLUMN in data.table:
-        return None
-    series = Series(free_name(MEASURE, data.table), names, names, tuple(line.title for line in lines))
+    measure, by = free_name(MEASURE, data.table), free_name(COLUMN, data.table)
+    series = Series(measure, names, names, tuple(data.variable(name).title for name in names))
     try:
-        return series.name, made_of(data, series, lambda: as_long(data, (series,), COLUMN))
-    except Problem:  # what means no answer in one is an answer in another: each has a panel of its own
-        return None
+        _refuse_strangers(names, data, hides=request.settings["hide_below"] is not None)
+        long = made_of(data, series, lambda: as_long(data, (series,), by))
+    except Problem as problem:  # each has a panel of its own, unless the sentence says otherwise
+        if "arrange" not in request.settings:
+            return None
+        at, length = request.settings.place_of("arrange")
+        raise Problem(f"{problem.message} “arrange” is for one axis; leave it out.", at=at, length=length) from None
+    return replace(request, subjects=(_alone(measure),), across=(_alone(by),)), long
+
+
+def _refuse_strangers(names: tuple[str, ...], data: Dataset, *, hides: bool) -> None:
+    """Raises where variables have no axis in common."""
+    lines = [data.variable(name) for name in names]
+    words = next((n for n, line in zip(names, lines, strict=True) if not _is_measured(n, line.level, data)), None)
+    if words is not None:
+        raise Problem(f"“{words}” is not measured in numbers.")
+    if len({line.unit for line in lines}) > 1 or not lines[0].unit:
+        raise Problem("These variables are not measured in one unit; the Codebook says what each is measured in.")
+    if not 1 < len(names) <= MOST:
+        raise Problem(f"One axis is shared by 2 to {MOST} variables.")
+    if hides:
+        raise Problem("Small counts cannot be hidden where several variables share an axis.")
+
+
+def _is_measured(name: str, level: Level, data: Dataset) -> bool:
+    return level.measured and data.table.column(name).kind is Kind.NUMBER
+
+
+def _alone(name: str) -> Crossed:
+    return Crossed((Name(name),))
