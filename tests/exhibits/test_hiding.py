@@ -190,7 +190,8 @@ def test_nothing_is_called_the_first_where_some_are_hidden(data_of: Maker) -> No
         hides, ranks = has_hidden(counted), any(FIRSTS.search(english[p.id]) for p in said)
         assert not (hides and ranks), sentence
         seen[hides] += hides or ranks
-    assert min(seen.values()) > 2
+    assert seen[True] > 2
+    assert seen[False] > 2
 
 
 @pytest.mark.parametrize("sentence", SENTENCES)

@@ -75,6 +75,32 @@ def test_a_click_finds_the_cases_of_the_column(trips: Dataset) -> None:
 
 
 @pytest.mark.parametrize(
+    ("sentence", "rows"),
+    [
+        ("describe x_pre as boxes", Rows()),
+        ("describe x_pre, x_post as boxes", Rows()),
+        ("describe x across occasion as boxes", Rows()),
+        ("describe x across occasion as points", Rows()),
+        ("describe x_post as boxes", Rows(counted="n")),
+    ],
+)
+@pytest.mark.parametrize("known", [True, False])
+def test_a_dot_bears_the_name_of_its_own_case(
+    sentence: str, rows: Rows, known: bool, data_of: Callable[..., Dataset], style: HouseStyle
+) -> None:
+    lines = [f"s{900 - k},{k % 5 + 30 * (k == 7)}.5,{k % 4 + 40 * (k == 9)}.5,{1 + k % 3}" for k in range(20)]
+    data = data_of("id,x_pre,x_post,n\n" + "\n".join(lines) + "\n")
+    book = data.codebook.with_variable(replace(data.codebook["id"], in_use=known, level=Level.IDENTIFIER))
+    for name in ("x_pre", "x_post"):
+        book = book.with_variable(replace(book[name], unit="s", level=Level.CONTINUOUS))
+    exhibit = make_exhibit(sentence, Dataset(data.table, replace(book, rows=rows)))
+    items = [i for panel in sheet_of(exhibit).panels for mark in panel.marks for i in getattr(mark, "items", ())]
+    named = {plain_text(i.words, style).split(":")[0]: i.behind.rows[0] for i in items if i.behind and i.behind.rows}
+    assert named
+    assert named == {f"s{901 - row}" if known else f"case {row}": row for row in named.values()}
+
+
+@pytest.mark.parametrize(
     ("sentence", "drawn", "panels"),
     [
         ("as density", 2, 1),

@@ -105,11 +105,7 @@ def _beside(data: Dataset) -> tuple[Beside, ...]:
         )
         for one in series_in(data.codebook, data.table)
     ]
-    sets = [
-        Beside(one.name, f"a question with {len(one.answers)} answers", ("count",))
-        for one in sets_in(data)
-        if one.name not in data.codebook
-    ]
+    sets = [Beside(one.name, f"a question with {len(one.answers)} answers", ("count",)) for one in sets_in(data)]
     return (*series, *sets)
 
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterable, Sequence
+from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass, replace
 from itertools import takewhile
 
@@ -108,9 +108,11 @@ def _on_one_scale(columns: Sequence[str], table: Table) -> bool:
     return max(low for low, _ in ends) <= min(high for _, high in ends)
 
 
-def as_long(data: Dataset, wanted: Iterable[Series], by: str = OCCASION) -> Dataset:
+def as_long(
+    data: Dataset, wanted: Iterable[Series], by: str = OCCASION, beside: Collection[str] | None = None
+) -> Dataset:
     """A row for each occasion of each case, with a column for each of some measures; cases are the persons. `by` says which
-    occasion a row is of.
+    occasion a row is of; `beside` which other variables go along (all, if it is not said).
 
     What stands in a row of its own stays, once for each occasion, so that conditions and groups go on to know it; the columns of
     the measures are left out of what is offered.
@@ -132,7 +134,7 @@ def as_long(data: Dataset, wanted: Iterable[Series], by: str = OCCASION) -> Data
     repeated = np.repeat(np.arange(n), k)
     for one in series:
         _check_codes(one, data)
-    columns = [_repeated(column, repeated) for column in data.table.columns]
+    columns = [_repeated(one, repeated) for one in data.table.columns if beside is None or one.name in beside]
     case = free_name(CASE, data.table)
     columns += [_stacked(one, data.table) for one in series]
     codes = np.tile(np.arange(k, dtype=np.int32), n)
@@ -141,7 +143,7 @@ def as_long(data: Dataset, wanted: Iterable[Series], by: str = OCCASION) -> Data
     origin = repeated if data.origin is None else data.origin[repeated]
     aside = None if data.aside is None else data.aside[repeated]
     table = Table(tuple(columns), data.table.source)
-    return Dataset(table, _codebook(data.codebook, series, case, by), aside, origin, k, asides=data.asides)
+    return Dataset(table, _codebook(data.codebook, series, case, by, beside), aside, origin, k, asides=data.asides)
 
 
 def _check_codes(series: Series, data: Dataset) -> None:
@@ -158,9 +160,12 @@ def _check_codes(series: Series, data: Dataset) -> None:
                 )
 
 
-def _codebook(codebook: Codebook, series: tuple[Series, ...], case: str, by: str) -> Codebook:
+def _codebook(
+    codebook: Codebook, series: tuple[Series, ...], case: str, by: str, beside: Collection[str] | None
+) -> Codebook:
     mine = {name for one in series for name in one.columns}
-    lines = [replace(line, in_use=False) if line.name in mine else line for line in codebook.variables]
+    along = [line for line in codebook.variables if beside is None or line.name in beside]
+    lines = [replace(line, in_use=False) if line.name in mine else line for line in along]
     for one in series:
         parts = [codebook[name] for name in one.columns]
         codes = merge_codes((), tuple(code for line in parts for code in line.missing_codes))

@@ -231,7 +231,7 @@ def _offers(before: str, codebook: Codebook, values: Values, beside: Sequence[Be
         forms = (FORMS[name] for name in VERBS[context.verb].forms)
         found += [Suggestion(form.name, "form", form.meaning) for form in forms]
     if "NAME" in accepted:
-        found += [*_names(prefix, accepted, context, codebook, values), *_named_beside(context, beside)]
+        found += [*_names(prefix, accepted, context, codebook, values), *_named_beside(context, beside, codebook)]
     said = _said(prefix)
     clauses = [KEYWORDS[t] for t in CLAUSE_ORDER if t in accepted and KEYWORDS[t] not in said]
     found += [Suggestion(clause, "word", CLAUSES[clause]) for clause in clauses]
@@ -311,18 +311,18 @@ def _names(prefix: str, accepted: set[str], context: Context, codebook: Codebook
     return [_variable(v) for v in sorted(free, key=lambda v: _unfit(v, context))]
 
 
-def _named_beside(context: Context, beside: Sequence[Beside]) -> list[Suggestion]:
+def _named_beside(context: Context, beside: Sequence[Beside], codebook: Codebook) -> list[Suggestion]:
     """Measures in several columns and questions with several answers among the subjects; the occasions where groups stand."""
     if context.clause == "across":
         measured = next((one for one in beside if one.occasions and one.name in context.names), None)
-        if measured is None or OCCASION in context.names:
+        if measured is None or OCCASION in context.names or OCCASION in codebook:
             return []
         return [Suggestion(OCCASION, "variable", ", ".join(measured.occasions))]
     if context.clause:
         return []
     cases = [Beside(EVERY_CASE, "all of them, as flow", ("count",))] if not context.names else []
-    mine = [one for one in (*beside, *cases) if context.verb in one.verbs and one.name not in context.names]
-    return [Suggestion(one.name, "variable", one.meaning) for one in mine]
+    mine = [one for one in (*beside, *cases) if context.verb in one.verbs and one.name not in codebook]
+    return [Suggestion(one.name, "variable", one.meaning) for one in mine if one.name not in context.names]
 
 
 def _variable(variable: Variable) -> Suggestion:

@@ -56,7 +56,7 @@ REASONS = {
     "the_covariance_is_singular_is": "the covariance is singular: {names} is constant",
     "the_mean_is_0": "the mean is 0",
     "too_few_cases_for_the": "too few cases for the correction",
-    "the_table_is_too_large": "the table is too large for this test",
+    "the_table_is_too_large": "too many rows and columns for this test",
     "too_few_clusters": "no more clusters than strata",
     "too_few_complete_cases": "too few complete cases",
     "too_few_values": "too few values",

@@ -23,11 +23,14 @@ def formula_at(typed: Typed, place: int) -> Computed | None:
 
 
 def named(typed: Typed, start: int, end: int, model: StudyModel) -> str:
-    """The formula becomes a derived variable, called after its words; the sentence with its name in its place."""
+    """The formula becomes a derived variable, called after its words; the sentence with its name in its place, or as it was where
+    the codebook does not take it.
+    """
     wanted = formula_at(typed, start)
     if wanted is None or wanted.formula is None:
         return typed.text
     study = model.study
     name = free_name(called_after(wanted.text), study.table)
-    model.do(Derive(name, wanted.formula, in_print(wanted.formula, study.codebook)))
+    if not model.do(Derive(name, wanted.formula, in_print(wanted.formula, study.codebook))):
+        return typed.text
     return f"{typed.text[: typed.inner(start)]}{show_name(name)}{typed.text[typed.inner(end) :]}"

@@ -120,7 +120,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     if form == "table":
         _refuse_idle(request, shown)
         _refuse_measures(request, subjects)
-    found = drawn_together(request, data)
+    found = drawn_together(request, data, standing)
     together = None if found is None else replace(resolve(*found, standing), of_columns=True)
     return DescribePlan(request, data, cases, subjects, groupings, form, shown, computed, layout, together)
 

@@ -7,7 +7,7 @@ from dataclasses import replace
 from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
 from istrel.data.derive import free_name
-from istrel.data.formula.tree import Name
+from istrel.data.formula.tree import Condition, Name, names_in
 from istrel.data.levels import Level
 from istrel.data.series import Series, as_long
 from istrel.exhibits.cases import resolve_subjects
@@ -20,7 +20,7 @@ MEASURE, COLUMN = "measure", "variable"
 MOST = 12  # columns that an eye tells apart on one axis
 
 
-def drawn_together(request: Request, data: Dataset) -> tuple[Request, Dataset] | None:
+def drawn_together(request: Request, data: Dataset, standing: Condition | None) -> tuple[Request, Dataset] | None:
     """The sentence asked of a row for each column, where all of its variables are measured in one unit; None where they are not.
 
     Raises
@@ -37,13 +37,23 @@ def drawn_together(request: Request, data: Dataset) -> tuple[Request, Dataset] |
     series = Series(measure, names, names, tuple(data.variable(name).title for name in names))
     try:
         _refuse_strangers(names, data, hides=request.settings["hide_below"] is not None)
-        long = made_of(data, series, lambda: as_long(data, (series,), by))
+        along = _along(request, data, standing)
+        long = made_of(data, (series, along), lambda: as_long(data, (series,), by, along))
     except Problem as problem:  # each has a panel of its own, unless the sentence says otherwise
         if "arrange" not in request.settings:
             return None
         at, length = request.settings.place_of("arrange")
         raise Problem(f"{problem.message} “arrange” is for one axis; leave it out.", at=at, length=length) from None
     return replace(request, subjects=(_alone(measure),), across=(_alone(by),)), long
+
+
+def _along(request: Request, data: Dataset, standing: Condition | None) -> frozenset[str]:
+    """What a figure wants to know of a case besides: conditions, what its row is, and what it is called."""
+    conditions = [condition for condition in (request.among, standing) if condition is not None]
+    named = {name for condition in conditions for name in names_in(condition, data.table.names)}
+    called = {line.name for line in data.codebook.variables if line.level is Level.IDENTIFIER}
+    rows = data.codebook.rows
+    return frozenset(named | called | {rows.person, rows.counted, rows.weight, rows.strata, rows.clusters} - {""})
 
 
 def _refuse_strangers(names: tuple[str, ...], data: Dataset, *, hides: bool) -> None:
