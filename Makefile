@@ -2,6 +2,7 @@
 PYTHON := .venv/bin/python
 STAMP := .venv/.set-up
 OFFSCREEN := QT_QPA_PLATFORM=offscreen
+MAKEFLAGS += --jobs=2 --output-sync=target # `make check test`: both at once, each said whole
 export PYTHONDONTWRITEBYTECODE :=# bytecode is kept: tests start Istrel a hundred times
 
 .PHONY: help setup demo test deep check bench fuzz mutants page screenshots gallery format lock

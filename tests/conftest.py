@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+import pickle
+from collections.abc import Callable, Iterator
+from hashlib import sha256
 from pathlib import Path
+from typing import Any
 
 import pytest
 from hypothesis import settings
@@ -11,9 +14,12 @@ from hypothesis import settings
 import every_sentence
 from istrel.data.dataset import Dataset
 from istrel.demo import LEARNERS
+from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.forms.catalogue import FORMS
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.verbs.catalogue import VERBS
+from istrel.render import print as print_scene
+from istrel.render.scene import make_scene
 from istrel.study.opening import Opening, open_data
 from istrel.style.house import HouseStyle, load_style
 from made import make_exhibit
@@ -31,6 +37,24 @@ def pytest_sessionstart() -> None:
 def pytest_collection_modifyitems(items: list[pytest.Item]) -> None:
     """What takes longest to make is wanted first, so that one worker makes it and the other does not."""
     items.sort(key=lambda item: "everything" not in getattr(item, "fixturenames", ()))
+
+
+@pytest.fixture(scope="session", autouse=True)
+def drawn_once() -> Iterator[None]:
+    """The same figure is printed once: every export of the demo paper holds the same ones."""
+    printed: dict[bytes, bytes] = {}
+
+    def draw(sheet: FigureSheet, style: HouseStyle, ending: str, **options: Any) -> bytes:
+        said = pickle.dumps((make_scene(sheet, style), sheet.alt, style, ending, sorted(options.items())))
+        key = sha256(said).digest()
+        if key not in printed:
+            printed[key] = really(sheet, style, ending, **options)
+        return printed[key]
+
+    with pytest.MonkeyPatch.context() as patch:
+        really = print_scene.draw
+        patch.setattr(print_scene, "draw", draw)
+        yield
 
 
 @pytest.fixture(scope="session")

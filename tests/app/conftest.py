@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Mapping
+from dataclasses import replace
 from pathlib import Path
 
 import pytest
@@ -10,11 +11,15 @@ from PySide6.QtCore import QSettings, QTimer
 from PySide6.QtWidgets import QApplication
 from pytestqt.qtbot import QtBot
 
-from istrel.app import theme
+from istrel.app import found, reading, theme
 from istrel.app.stations.bench import pictures
 from istrel.app.window import Window
+from istrel.data.reading import ReadingSettings
+from istrel.data.reading.watch import Watch
 from istrel.demo import LEARNERS
+from istrel.study.study import Made, Study, StudySource
 
+Read = Callable[[str, ReadingSettings | None, Watch], StudySource]
 LONG = 500  # milliseconds: longer than any pause before something is set
 
 
@@ -36,6 +41,44 @@ def never_at_rest(request: pytest.FixtureRequest, monkeypatch: pytest.MonkeyPatc
     """A test does not rest long enough for the forms to be pictured, but where it is marked so."""
     if request.node.get_closest_marker("rests") is None:
         monkeypatch.setattr(pictures, "IDLE_MS", 60_000)
+
+
+@pytest.fixture(scope="session", autouse=True)
+def read_once() -> Iterator[None]:
+    """The demo files are read, looked through and screened once: the first test that opens one does, as the window does."""
+    files: dict[tuple[str, object], StudySource] = {}
+    with pytest.MonkeyPatch.context() as patch:
+
+        def read(
+            path: str, settings: ReadingSettings | None, watch: Watch, really: Read = reading._read
+        ) -> StudySource:
+            if not Path(path).is_relative_to(LEARNERS.parent):
+                return really(path, settings, watch)
+            if (path, settings) not in files:
+                files[path, settings] = really(path, settings, watch)
+            return replace(files[path, settings], made=Made())  # of its own: tests change what they opened
+
+        patch.setattr(reading, "_read", read)
+        for name in ("_look", "_screen"):
+            patch.setattr(found, name, once_for_a_source(getattr(found, name), files))
+        yield
+
+
+def once_for_a_source(work: Callable[..., object], files: Mapping[object, StudySource]) -> Callable[..., object]:
+    """The work, done once for all studies whose source in use is the same of these files, said the same of."""
+    done: list[tuple[StudySource, object]] = []
+
+    def remembered(study: Study, *watch: Watch) -> object:
+        source = study.source
+        if not any(source.raw is file.raw for file in files.values()):
+            return work(study, *watch)
+        for known, answer in done:
+            if known.raw is source.raw and replace(known, made=source.made) == source:
+                return answer
+        done.append((source, work(study, *watch)))
+        return done[-1][1]
+
+    return remembered
 
 
 @pytest.fixture
