@@ -40,6 +40,14 @@ SENTENCES = (
     "describe x across h as histogram with curve = both",
     "relate x, o as scatter with fit = straight",
     "count g × h as bars",
+    "count o, g × h across g, h with total, missing = show",
+    "count o against g with percent = row, hide_below = 5",
+    "count g across h with intervals, hide_below = 4",
+    "count g across h as shares",
+    "count g against h as heat map",
+    "count g, (x > 3) with order = frequency, top = 2",
+    "count g against {a 2, b 1, c 1}",
+    "count all categories with order = label",
 )
 OF_ROWS = ("rows", "lowest", "highest", "outliers", "outside", "remote", "provenance", "cells", "notes")
 
@@ -73,6 +81,20 @@ def test_counted_rows_are_the_cases_they_stand_for(sentence: str, data_of: Maker
         counts = [int(line.rpartition(",")[2]) for line in short.split()[1:]]
         rows = None if "hide_below" in sentence else sum(count > 0 for count in counts)
         assert (one["cases"]["used"], one["cases"]["rows"]) == (sum(counts), rows)
+
+
+@pytest.mark.parametrize("seed", range(4))
+def test_a_thousand_million_cases_are_counted_as_one_is(seed: int, data_of: Maker, style: HouseStyle) -> None:
+    short, _ = counted(seed=seed)
+    rows = [line.rpartition(",") for line in short.split()[1:]]
+    many = "".join(f"{cells},{int(count) * 10**9}\n" for cells, _, count in rows)
+    data, large = (with_counts(data_of(text)) for text in (short, f"{short.split()[0]}\n{many}"))
+    once, more = (content("count g against h", one, style)["results"][0] for one in (data, large))
+    assert more["counts"] == [[10**9 * n for n in row] for row in once["counts"]]
+    plain, scaled = (cell["tests"]["chi_square"] for cell in (once, more))
+    assert scaled["statistic"] == pytest.approx(1e9 * plain["statistic"], rel=1e-12)
+    with pytest.raises(Problem, match="are the most that are worked on"):
+        make_exhibit("describe x", large)
 
 
 def test_rows_of_counted_cases_are_those_of_the_file(data_of: Maker, style: HouseStyle) -> None:

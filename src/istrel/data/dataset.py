@@ -7,7 +7,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Callable
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from typing import Any, TypeVar
 
 import numpy as np
@@ -77,6 +77,8 @@ class Dataset:
         How many rows, one after the other, are one case: more than one where its columns were turned into rows.
     asides
         Why rows were set aside, in rows of the source.
+    times
+        int64 (rows,): how many cases each row stands for; None where each is one, or is there so often.
     """
 
     table: Table
@@ -86,6 +88,7 @@ class Dataset:
     occasions: int = 1
     _prepared: dict[tuple[str, str], Any] = field(default_factory=dict, repr=False)
     asides: tuple[Aside, ...] = ()
+    times: NDArray[np.int64] | None = None
 
     @property
     def n_rows(self) -> int:
@@ -93,8 +96,15 @@ class Dataset:
 
     @property
     def n_cases(self) -> int:
-        """Rows that are not set aside."""
+        """Cases that are not set aside."""
+        if self.times is not None:
+            return self.cases_in(self.kept)
         return self.n_rows if self.aside is None else int(self.n_rows - self.aside.sum())
+
+    @property
+    def n_read(self) -> int:
+        """Cases of the file, set aside or not."""
+        return self.n_rows // self.occasions if self.times is None else int(self.times.sum())
 
     @property
     def kept(self) -> NDArray[np.bool_]:
@@ -103,7 +113,13 @@ class Dataset:
 
     def cases_in(self, mask: NDArray[np.bool_]) -> int:
         """How many cases rows are of."""
+        if self.times is not None:
+            return int(self.times[mask].sum())
         return int(mask.sum() if self.occasions == 1 else mask.reshape(-1, self.occasions).any(axis=1).sum())
+
+    def rows_in(self, mask: NDArray[np.bool_]) -> int:
+        """In how many rows of the source the rows of a mask stand."""
+        return int(mask.sum() if self.origin is None else np.unique(self.origin[mask]).size)
 
     def named(self, rows: NDArray[np.int64]) -> NDArray[np.int64]:
         """The rows of the source, from 1, that rows (from 0) come from."""
@@ -111,15 +127,7 @@ class Dataset:
 
     def with_column(self, column: Column) -> Dataset:
         """The same data with one more column; what is prepared is shared."""
-        return Dataset(
-            self.table.with_column(column),
-            self.codebook,
-            self.aside,
-            self.origin,
-            self.occasions,
-            self._prepared,
-            self.asides,
-        )
+        return replace(self, table=self.table.with_column(column))
 
     def taking_over(self, earlier: Dataset) -> Dataset:
         """The same data, with what an earlier version prepared for variables that did not change."""

@@ -182,9 +182,7 @@ def with_set(wanted: AnswerSet, data: Dataset) -> Dataset:
     codebook = data.codebook if wanted.name in data.codebook else data.codebook.adding(new)
     line = replace(codebook[wanted.name], level=Level.NOMINAL, value_labels=(), missing_codes=(), in_use=True)
     codebook = codebook.with_variable(line)
-    return Dataset(
-        data.table.with_column(column), codebook, data.aside, data.origin, data.occasions, asides=data.asides
-    )
+    return replace(data, table=data.table.with_column(column), codebook=codebook, _prepared={})
 
 
 def _patterns(chosen: NDArray[np.bool_]) -> tuple[NDArray[np.bool_], NDArray[np.int32]]:

@@ -8,6 +8,7 @@ from weakref import WeakKeyDictionary
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.data.codebook import Codebook
 from istrel.data.column import Column, Unread
 from istrel.data.dataset import Dataset
 from istrel.data.derive import with_derived
@@ -15,6 +16,7 @@ from istrel.data.table import Table
 from istrel.problem import Problem
 
 MOST_CASES, MOST_CELLS = 50_000_000, 400_000_000
+_COUNTED: WeakKeyDictionary[Dataset, Dataset] = WeakKeyDictionary()
 _SPREAD: WeakKeyDictionary[Dataset, Dataset] = WeakKeyDictionary()
 
 
@@ -31,6 +33,25 @@ def as_cases(data: Dataset) -> Dataset:
     if data not in _SPREAD:
         _SPREAD[data] = _spread(data)
     return _SPREAD[data]
+
+
+def as_counted(data: Dataset) -> Dataset:
+    """The data with how many cases each row stands for, for what counts without a row of each case: any number of cases.
+
+    Raises
+    ------
+    Problem
+        Where a row in use does not say how many cases it stands for, or they are none.
+    """
+    if data not in _COUNTED:
+        times = counts_of(data)
+        none = times == 0
+        aside = none if data.aside is None else data.aside | none
+        _refuse_none(data, times)
+        _COUNTED[data] = replace(
+            data, codebook=_without_counts(data), aside=aside if aside.any() else None, times=times, _prepared={}
+        )
+    return _COUNTED[data]
 
 
 def counts_of(data: Dataset) -> NDArray[np.int64]:
@@ -63,16 +84,23 @@ def _spread(data: Dataset) -> Dataset:
             f"“{data.codebook.rows.counted}” counts {total:,} cases; of {len(data.table.columns):,} variables "
             f"{min(MOST_CASES, MOST_CELLS // max(1, len(data.table.columns))):,} cases are the most that are worked on."
         )
-    if not data.kept.any() or total == 0:
-        raise Problem(f"“{data.codebook.rows.counted}” counts no cases; there is nothing to work on.")
+    _refuse_none(data, counts)
     origin = np.repeat(np.arange(data.n_rows), counts)
     derived = set(data.codebook.derived)
     columns = tuple(_column(one, origin) for one in data.table.columns if one.name not in derived)
-    counting = replace(data.codebook[data.codebook.rows.counted], in_use=False)  # it is no variable of the cases
-    codebook = data.codebook.with_variable(counting)
     aside = None if data.aside is None else data.aside[origin]
-    made = Dataset(Table(columns, data.table.source), codebook, aside, origin=origin, asides=data.asides)
+    made = Dataset(Table(columns, data.table.source), _without_counts(data), aside, origin=origin, asides=data.asides)
     return with_derived(made, {})
+
+
+def _refuse_none(data: Dataset, counts: NDArray[np.int64]) -> None:
+    if not data.kept.any() or not counts.any():
+        raise Problem(f"“{data.codebook.rows.counted}” counts no cases; there is nothing to work on.")
+
+
+def _without_counts(data: Dataset) -> Codebook:
+    """The codebook in which how many cases a row stands for is no variable of the cases."""
+    return data.codebook.with_variable(replace(data.codebook[data.codebook.rows.counted], in_use=False))
 
 
 def _column(column: Column, origin: NDArray[np.int64]) -> Column:

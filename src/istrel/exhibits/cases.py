@@ -22,6 +22,7 @@ from istrel.sentence.request import AllOf, Crossed, Request, Subject
 from istrel.sentence.settings import Settings
 from istrel.sentence.show_formula import show_condition
 from istrel.sentence.vocabulary import SETTINGS
+from istrel.stats.frequency import counted
 from istrel.stats.grouping import Order, order_of
 
 
@@ -64,7 +65,8 @@ class Cases:
     def _everyone(self) -> Grouping:
         codes = self.mask.astype(np.int64)
         codes -= 1
-        return Grouping((), codes, ((),), ((),), 0, ((), self.condition, False))
+        times = None if self.data is None else self.data.times
+        return Grouping((), codes, ((),), ((),), 0, ((), self.condition, False), times)
 
 
 def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -> Cases:
@@ -77,7 +79,7 @@ def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -
     """
     parts = tuple(part for part in (standing, request.among) if part is not None)
     kept, hides = data.kept, request.settings["hide_below"] is not None
-    total = data.n_rows // data.occasions
+    total = data.n_read
     weighted = bool(data.codebook.rows.weight) and not request.settings["unweighted"]
     if not parts:
         used = data.cases_in(kept) if data.occasions > 1 else data.n_cases
@@ -201,6 +203,8 @@ class Grouping:
     key
         What tells it from other groupings of the same data: names, the condition on cases, and whether cases without a
         value are a group.
+    times
+        int64 (rows,): how many cases each row stands for; None where each is one.
     """
 
     names: tuple[str, ...]
@@ -209,6 +213,7 @@ class Grouping:
     labels: tuple[tuple[str, ...], ...]
     missing: int | Hidden
     key: GroupKey
+    times: NDArray[np.int64] | None = None
 
     @property
     def n_groups(self) -> int:
@@ -223,6 +228,8 @@ class Grouping:
     @cached_property
     def sizes(self) -> NDArray[np.int64]:
         """Cases of each group."""
+        if self.times is not None:
+            return counted(self.codes, self.n_groups, self.times)
         if self.n_groups > 1:
             return np.diff(self.order.bounds)
         return np.bincount(self.codes + 1, minlength=self.n_groups + 1)[1:]
@@ -328,7 +335,8 @@ def _grouped(key: GroupKey, crossed: Crossed, data: Dataset, cases: Cases) -> Gr
         values.append(("",))
         labels.append(("",))
         without = np.zeros_like(without)
-    return Grouping(names, codes, tuple(values), tuple(labels), int(without.sum()), key)
+    lost = int(without.sum() if data.times is None else data.times[without].sum())
+    return Grouping(names, codes, tuple(values), tuple(labels), lost, key, data.times)
 
 
 def combined_codes(parts: Sequence[NDArray[np.integer]]) -> tuple[NDArray[np.int64], list[tuple[int, ...]]]:

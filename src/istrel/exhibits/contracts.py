@@ -111,6 +111,10 @@ D = TypeVar("D", bound=Drawing)
 S = TypeVar("S", bound=Drawing)
 
 
+def _never(_: Request, __: Dataset) -> bool:
+    return False
+
+
 @dataclass(frozen=True)
 class Verb(Generic[P, R]):
     """What can be done with variables.
@@ -131,6 +135,9 @@ class Verb(Generic[P, R]):
         (plan, result, below): the result with its small counts hidden, and with them all that would give one away.
     drawn
         The same result with these drawings.
+    by_value
+        Whether a sentence only counts how often values occur, so that a row may stand for many cases; else each case needs a
+        row of its own.
     """
 
     resolve: Callable[[Request, Dataset, Condition | None], P]
@@ -140,6 +147,7 @@ class Verb(Generic[P, R]):
     values: Callable[[R], dict[str, list[Json]]]
     counts: Callable[[P, R, int], R]
     drawn: Callable[[R, tuple[Drawing, ...]], R]
+    by_value: Callable[[Request, Dataset], bool] = _never
 
 
 @dataclass(frozen=True)

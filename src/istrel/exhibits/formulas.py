@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 from istrel.data.codebook import Codebook
 from istrel.data.dataset import Dataset
 from istrel.data.derive import describe_derived, with_derived
@@ -64,5 +66,4 @@ def _with(name: str, formula: Formula, data: Dataset) -> Dataset:
     label = in_print(formula, data.codebook)
     line = describe_derived(name, formula, data, label="" if label == name else label)
     codebook = data.codebook.adding(line)
-    made = Dataset(data.table, codebook, data.aside, data.origin, data.occasions, asides=data.asides)
-    return with_derived(made, {})
+    return with_derived(replace(data, codebook=codebook, _prepared={}), {})

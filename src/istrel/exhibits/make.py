@@ -7,7 +7,7 @@ from functools import cached_property
 
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
-from istrel.data.spread import as_cases
+from istrel.data.spread import as_cases, as_counted
 from istrel.data.table import Source
 from istrel.exhibits.answer_sets import with_answer_sets
 from istrel.exhibits.cases import Cases, refuse_two_ways
@@ -121,6 +121,11 @@ def make_exhibit(request: Request, data: Dataset, standing: Condition | None = N
 
 def as_asked(request: Request, data: Dataset, standing: Condition | None) -> Dataset:
     """The data as a sentence takes them: cases for counted rows, occasions, formulas, one row of each person, sets of answers."""
+    rows = data.codebook.rows
+    if rows.counted and not rows.person and not rows.weight:
+        counted = with_formulas(request, as_counted(data))
+        if verb_of(request.verb).by_value(request, counted):
+            return with_answer_sets(request, counted)
     data = with_formulas(request, with_occasions(request, as_cases(data)))
     return with_answer_sets(request, with_one_row_each(request, data, standing))
 

@@ -72,8 +72,9 @@ def persons_of(data: Dataset, cases: Cases) -> Persons | None:
 
 def _persons(data: Dataset, cases: Cases) -> Persons | None:
     said = data.codebook.rows.person
-    names = [said] if said else [v.name for v in data.codebook.variables if v.level is Level.IDENTIFIER and v.in_use]
-    for name in names:
+    guessed = not said and not data.codebook.rows.counted  # what tells counted rows apart tells no cases apart
+    ids = (v.name for v in data.codebook.variables if v.level is Level.IDENTIFIER and v.in_use)
+    for name in ids if guessed else filter(None, (said,)):
         codes = _codes(name, data)
         used = codes if bool(cases.mask.all()) else codes[cases.mask]
         used = used if int(used.min(initial=0)) >= 0 else used[used >= 0]

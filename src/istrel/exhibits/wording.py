@@ -167,8 +167,8 @@ def _of_rows(cases: Cases) -> list[Text]:
     if data is None or cases.hides or isinstance(cases.used, Hidden):
         return []
     rows = data.codebook.rows
-    if rows.counted and data.origin is not None:
-        n = Cell(float(np.unique(data.origin[cases.mask]).size), Kind.COUNT)
+    if rows.counted and (data.origin is not None or data.times is not None):
+        n = Cell(float(data.rows_in(cases.mask)), Kind.COUNT)
         return [say("rows_that_are_counted", rows=n, name=verbatim(rows.counted))]
     persons = n_persons(data, cases)
     if persons is None or persons == cases.used:

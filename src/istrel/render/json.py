@@ -5,8 +5,6 @@ from __future__ import annotations
 import json
 from typing import Any
 
-import numpy as np
-
 from istrel import __version__
 from istrel.exhibits.exchange import coarse, listed, number, reason
 from istrel.exhibits.forms.catalogue import form_of
@@ -66,13 +64,7 @@ def _cases(exhibit: Exhibit) -> dict[str, Any]:
     """How many there are and are used, and in how many rows of the file these stand."""
     cases, data = exhibit.cases, exhibit.plan.data
     hidden = cases.hides
-    rows = (
-        None
-        if hidden
-        else int(cases.mask.sum())
-        if data.origin is None
-        else int(np.unique(data.origin[cases.mask]).size)
-    )
+    rows = None if hidden else data.rows_in(cases.mask)
     found: dict[str, Any] = {"total": number(cases.total), "used": number(cases.used), "rows": rows}
     persons = None if hidden else n_persons(data, cases)
     if persons is not None:

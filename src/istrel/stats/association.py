@@ -37,8 +37,9 @@ class Association:
 
 def expected_counts(counts: Counts) -> Array:
     """Counts that independence would give, shape as `counts`."""
-    n = counts.sum()
-    return np.outer(counts.sum(axis=1), counts.sum(axis=0)) / n if n else np.zeros(counts.shape)
+    whole = counts.astype(np.float64)  # the product of two margins may be no int64
+    n = whole.sum()
+    return np.outer(whole.sum(axis=1), whole.sum(axis=0)) / n if n else np.zeros(counts.shape)
 
 
 def adjusted_residuals(counts: Counts) -> Array:

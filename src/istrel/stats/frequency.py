@@ -29,8 +29,26 @@ class Frequencies:
         return self.counts.sum(axis=1)
 
 
+def counted(codes: NDArray[np.integer], size: int, times: NDArray[np.int64] | None = None) -> NDArray[np.int64]:
+    """How many cases are of each code, int64 (size,); codes of -1 are of none.
+
+    Parameters
+    ----------
+    times
+        int64 (rows,): how many cases each row stands for; None where each is one. Their sums are exact below 2⁵³.
+    """
+    found = np.bincount(codes + 1, times, minlength=size + 1)[1:]
+    return found if times is None else found.astype(np.int64)
+
+
 def frequencies(
-    codes: NDArray[np.integer], groups: NDArray[np.integer], use: NDArray[np.bool_], *, n_categories: int, n_groups: int
+    codes: NDArray[np.integer],
+    groups: NDArray[np.integer],
+    use: NDArray[np.bool_],
+    *,
+    n_categories: int,
+    n_groups: int,
+    times: NDArray[np.int64] | None = None,
 ) -> Frequencies:
     """Cross-count categories and groups.
 
@@ -42,12 +60,14 @@ def frequencies(
         Integer (rows,): the group, in range where used.
     use
         bool (rows,): the cases that count.
+    times
+        As `counted`.
     """
-    if n_groups == 1:
+    if n_groups == 1 and times is None:
         return _of_everyone(codes, use, n_categories)
     width = n_categories + 1
     key = groups[use].astype(np.int64) * width + (codes[use].astype(np.int64) + 1)
-    table = np.bincount(key, minlength=n_groups * width).reshape(n_groups, width)
+    table = counted(key, n_groups * width, None if times is None else times[use]).reshape(n_groups, width)
     return Frequencies(counts=table[:, 1:], missing=table[:, 0])
 
 

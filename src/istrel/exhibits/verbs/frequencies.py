@@ -22,7 +22,7 @@ from istrel.exhibits.verbs.weighted_frequencies import weighted_cells
 from istrel.sentence.settings import Settings
 from istrel.stats import binning
 from istrel.stats.estimates import Undefined
-from istrel.stats.frequency import frequencies, wilson_intervals
+from istrel.stats.frequency import counted, frequencies, wilson_intervals
 from istrel.stats.quantiles import EMPTY
 
 Entry = tuple[tuple[float | str, ...], Text]
@@ -71,7 +71,7 @@ def _totals(values: Values, groupings: Sequence[Grouping]) -> NDArray[np.int64]:
     """How often each category occurs among the cases of any grouping."""
     used = np.logical_or.reduce([grouping.used for grouping in groupings])
     codes = values.codes if bool(used.all()) else np.where(used, values.codes, -1)
-    return np.bincount(codes + 1, minlength=len(values.values) + 1)[1:]
+    return counted(codes, len(values.values), groupings[0].times)
 
 
 def ordered_places(
@@ -106,14 +106,19 @@ def count_values(
         Whether the rows count by their weights.
     """
     values = values or values_of(names, data)
-    counted = frequencies(
-        values.codes, grouping.codes, grouping.used, n_categories=len(values.values), n_groups=grouping.n_groups
+    found = frequencies(
+        values.codes,
+        grouping.codes,
+        grouping.used,
+        n_categories=len(values.values),
+        n_groups=grouping.n_groups,
+        times=grouping.times,
     )
     ranked = len(names) == 1 and data.variable(names[0]).level in (Measurement.ORDINAL, Measurement.COUNT)
     by_place = ranked and said["order"] in (None, "codebook") and said["top"] is None
     entries = [(values.values[k], values.labels[k]) for k in order]
-    counts, entries = _most_frequent(counted.counts[:, order], entries, said["top"])
-    made = _cells(names, grouping, data, _Counted(entries, counts, counted.valid, by_place), said)
+    counts, entries = _most_frequent(found.counts[:, order], entries, said["top"])
+    made = _cells(names, grouping, data, _Counted(entries, counts, found.valid, by_place), said)
     if not weighted:
         return made
     places = np.full(len(values.values) + 1, -1)
@@ -223,7 +228,7 @@ def _reasons(names: tuple[str, ...], grouping: Grouping, data: Dataset) -> list[
         return [()] * grouping.n_groups
     column = data.categories(names[0]).missing.reasons
     counts = {
-        reason: np.bincount(grouping.codes[mask & (grouping.codes >= 0)], minlength=grouping.n_groups)
+        reason: counted(np.where(mask, grouping.codes, -1), grouping.n_groups, grouping.times)
         for reason, mask in column.items()
     }
     return [

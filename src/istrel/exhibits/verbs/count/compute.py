@@ -27,6 +27,7 @@ from istrel.stats.association import Association, ChiSquare
 from istrel.stats.binning import Closed, class_codes
 from istrel.stats.estimates import Undefined
 from istrel.stats.exact import ExactTest, exact_test
+from istrel.stats.frequency import counted
 from istrel.stats.survey.differences import NOT_WEIGHTED
 from istrel.stats.survey.shares import shares
 from istrel.stats.survey.tables import rao_scott
@@ -200,9 +201,9 @@ def _tables(
 ) -> NDArray[np.int64]:
     """Counts of shape (groups, rows, columns)."""
     size = grouping.n_groups * shape[0] * shape[1]
-    flat = (grouping.codes * shape[0] + rows) * shape[1] + columns + 1
-    flat[~grouping.used | (rows < 0) | (columns < 0)] = 0  # counted before all others, and let go
-    return np.bincount(flat, minlength=size + 1)[1:].reshape(grouping.n_groups, *shape)
+    flat = (grouping.codes * shape[0] + rows) * shape[1] + columns
+    flat[~grouping.used | (rows < 0) | (columns < 0)] = -1
+    return counted(flat, size, grouping.times).reshape(grouping.n_groups, *shape)
 
 
 def _ordered(row: str, column: str, plan: CountPlan) -> bool:

@@ -13,10 +13,11 @@ from istrel.data.sets import AnswerSet, set_in
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, subject_names
 from istrel.exhibits.forms.classes import shared_edges
 from istrel.problem import Problem
-from istrel.sentence.request import EVERY_CASE, Crossed, Request
+from istrel.sentence.request import EVERY_CASE, Crossed, Request, Subject
 from istrel.sentence.vocabulary import CLASS_SETTINGS, SETTINGS
 
 MOST_VALUES = 30
+BY_VALUE = ("table", "bars", "shares", "heat map")
 ABOUT_CLASSES = ("classes", *CLASS_SETTINGS, "closed")
 MOST_ROWS, MOST_COLUMNS, MOST_CELLS = 20_000, 500, 100_000
 
@@ -105,6 +106,27 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     _refuse_orders(plan)
     _refuse_expected(plan)
     return plan
+
+
+def by_value(request: Request, data: Dataset) -> bool:
+    """Whether all that is asked for is how often values occur: no classes, which need every case's value in its order.
+
+    Raises
+    ------
+    Problem
+        For subjects that are not there.
+    """
+    if request.shape not in BY_VALUE or request.expected or _set_of(request, data) is not None:
+        return False
+    subjects = [name for subject in request.subjects for name in _names_of(subject, data)]
+    names = (*subjects, *(known(name, data) for name in request.against))
+    return not any(_in_classes(name, data, request) for name in names)
+
+
+def _names_of(subject: Subject, data: Dataset) -> tuple[str, ...]:
+    if isinstance(subject, Crossed):
+        return tuple(known(name, data) for name in subject.names)
+    return subject_names(subject, data)
 
 
 def _flow_plan(request: Request, data: Dataset, cases: Cases, groupings: tuple[Grouping, ...]) -> CountPlan:

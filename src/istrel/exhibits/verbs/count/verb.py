@@ -7,7 +7,7 @@ from dataclasses import replace
 from istrel.exhibits.contracts import Drawing, Verb
 from istrel.exhibits.verbs.count.compute import compute
 from istrel.exhibits.verbs.count.hiding import counts
-from istrel.exhibits.verbs.count.resolve import CountPlan, resolve
+from istrel.exhibits.verbs.count.resolve import CountPlan, by_value, resolve
 from istrel.exhibits.verbs.count.result import CountResult
 from istrel.exhibits.verbs.count.typeset import typeset
 from istrel.exhibits.verbs.count.values import values
@@ -26,4 +26,5 @@ VERB: Verb[CountPlan, CountResult] = Verb(
     values=values,
     counts=counts,
     drawn=_drawn,
+    by_value=by_value,
 )
