@@ -32,6 +32,8 @@ class Source:
         Size and time of the file when it was read.
     digest
         Its SHA-256 where that is known already.
+    unsure
+        The remarks that tell of two readings.
     """
 
     name: str
@@ -40,6 +42,7 @@ class Source:
     reading: str = ""
     remarks: tuple[str, ...] = ()
     digest: str = ""
+    unsure: tuple[str, ...] = ()
 
     @cached_property
     def sha256(self) -> str:

@@ -11,6 +11,8 @@ import pyarrow as pa
 
 from istrel.data.column import Column
 from istrel.data.reading.columns import column_of
+from istrel.data.reading.notes import Notes
+from istrel.data.reading.numbers import Marks
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.sniff import clean_names
 from istrel.data.reading.watch import Watch
@@ -58,16 +60,18 @@ def refuse_many(path: Path, rows: int, columns: int) -> None:
         )
 
 
-def _column(path: Path, name: str, chunked: pa.ChunkedArray, decimal: str) -> Column:
+def _column(path: Path, name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -> Column:
     try:
-        return column_of(name, chunked, decimal)
+        return column_of(name, chunked, marks, notes)
     except (pa.ArrowException, ValueError, OverflowError) as error:
         raise Problem(
             f"{path.name}: the column “{name}” holds what cannot be shown as numbers, dates or text."
         ) from error
 
 
-def table_of(path: Path, whole: pa.Table, reading: str, *, remarks: tuple[str, ...] = (), decimal: str = ".") -> Table:
+def table_of(
+    path: Path, whole: pa.Table, reading: str, *, remarks: tuple[str, ...] = (), marks: Marks | None = None
+) -> Table:
     """Istrel's table from Arrow's.
 
     Raises
@@ -83,6 +87,9 @@ def table_of(path: Path, whole: pa.Table, reading: str, *, remarks: tuple[str, .
         names = clean_names(tuple(str(name) for name in whole.column_names))
     except UnicodeError as error:
         raise Problem(f"{path.name}: a name in it is not UTF-8 text.") from error
-    columns = tuple(_column(path, name, whole.column(i), decimal) for i, name in enumerate(names))
-    source = Source(path.name, str(path.resolve()), stamp_of(path), reading, remarks)
+    notes = Notes(list(remarks))
+    columns = tuple(_column(path, name, whole.column(i), marks or Marks(), notes) for i, name in enumerate(names))
+    source = Source(
+        path.name, str(path.resolve()), stamp_of(path), reading, tuple(notes.remarks), unsure=tuple(notes.unsure)
+    )
     return Table(columns, source)

@@ -16,6 +16,7 @@ from pyarrow import csv as arrow_csv
 
 from istrel.data.reading import keys
 from istrel.data.reading.columns import column_of
+from istrel.data.reading.notes import Notes
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, sniff
 from istrel.data.reading.watch import Watch, WatchedFile
@@ -48,25 +49,27 @@ def _table(path: Path, dialect: Dialect, watch: Watch) -> Table:
     words = (
         f"{DELIMITER_WORDS.get(dialect.delimiter, dialect.delimiter)} · {dialect.encoding.upper().removesuffix('-SIG')}"
     )
-    columns = tuple(column_of(name, arrow.column(i), dialect.decimal) for i, name in enumerate(dialect.names))
+    notes = Notes(_remarks(dialect))
+    columns = tuple(column_of(name, arrow.column(i), dialect.marks, notes) for i, name in enumerate(dialect.names))
     source = Source(
         name=path.name,
         path=str(path.resolve()),
         stamp=stamp_of(path),
         reading=words + (" · decimal comma" if dialect.decimal == "," else ""),
-        remarks=_remarks(dialect),
+        remarks=tuple(notes.remarks),
+        unsure=tuple(notes.unsure),
     )
     return Table(columns, source)
 
 
-def _remarks(dialect: Dialect) -> tuple[str, ...]:
+def _remarks(dialect: Dialect) -> list[str]:
     """What a person should know of how the names were found."""
     found = []
     if dialect.titles:
         found.append(f"Names were found in line {dialect.skip + 1}; what stands above is left out.")
     if not dialect.has_names:
         found.append("The first row is data: the variables are named by their place.")
-    return tuple(found)
+    return found
 
 
 def _about_encoding(error: Exception) -> bool:

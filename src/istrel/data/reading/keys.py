@@ -62,14 +62,16 @@ def as_they_stand(parse: Callable[[Collection[str], Scan], pa.Table], delimiter:
     if not doubtful:
         return table
     texts = parse(doubtful, Scan(delimiter))
-    keyed = [name for name in doubtful if _holds_keys(texts[name])]
+    keyed = [n for n in doubtful if pa.types.is_timestamp(table[n].type) or _holds_keys(texts[n])]
     for name in keyed:
         table = table.set_column(table.column_names.index(name), name, texts[name])
     return table
 
 
 def _doubtful(column: pa.ChunkedArray, *, zeros: bool) -> bool:
-    """A column of numbers that may have been keys."""
+    """A column of numbers that may have been keys, or of times whose zone would be lost."""
+    if pa.types.is_timestamp(column.type):
+        return column.type.tz is not None
     if not (pa.types.is_integer(column.type) or pa.types.is_floating(column.type)):
         return False
     if zeros:

@@ -9,6 +9,7 @@ import re
 from collections import Counter
 from dataclasses import dataclass
 
+from istrel.data.reading.numbers import Marks
 from istrel.data.reading.settings import ReadingSettings
 from istrel.problem import Problem
 
@@ -36,12 +37,16 @@ class Dialect:
 
     encoding: str
     delimiter: str
-    decimal: str
+    marks: Marks
     skip: int
     has_names: bool
     names: tuple[str, ...]
     rows: tuple[tuple[str, ...], ...]
     titles: int = 0
+
+    @property
+    def decimal(self) -> str:
+        return self.marks.decimal
 
 
 def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
@@ -76,7 +81,7 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
     return Dialect(
         encoding=encoding,
         delimiter=delimiter,
-        decimal=settings.decimal or find_decimal(body, delimiter),
+        marks=find_marks(body, delimiter, settings.decimal),
         skip=comments + titles,
         titles=titles,
         has_names=has_names,
@@ -164,11 +169,14 @@ def parse(lines: list[str], delimiter: str) -> list[tuple[str, ...]]:
         return [tuple(line.rstrip("\r\n").split(delimiter)) for line in lines if line.strip()]
 
 
-def find_decimal(rows: list[tuple[str, ...]], delimiter: str) -> str:
+def find_marks(rows: list[tuple[str, ...]], delimiter: str, wanted: str | None) -> Marks:
     """A comma where fields read as numbers with a comma more often than with a point, and the comma does not cut."""
+    if wanted:
+        return Marks(wanted, given=True)
     fields = [field.strip() for row in rows for field in row if not THOUSANDS.match(field.strip())]
-    commas = sum(bool(COMMA.match(field)) for field in fields)
-    return "," if delimiter != "," and commas > sum(bool(POINT.match(field)) for field in fields) else "."
+    commas, points = (sum(bool(way.match(field)) for field in fields) for way in (COMMA, POINT))
+    known = delimiter == "," or commas != points
+    return Marks("," if delimiter != "," and commas > points else ".", known=known)
 
 
 def looks_like_data(rows: list[tuple[str, ...]]) -> bool:

@@ -16,6 +16,7 @@ from typing import Any
 import pyarrow as pa
 
 from istrel.data.reading.arrow import table_of
+from istrel.data.reading.numbers import Marks
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Table
@@ -52,7 +53,13 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
             raise Problem(f"{path.name}: {answer['trouble']}")
         whole = pa.ipc.open_file(target).read_all()
         reading = f"sheet {answer['sheet']}"
-        return table_of(path, whole, reading, remarks=tuple(answer["remarks"]), decimal=settings.decimal or ".")
+        return table_of(
+            path,
+            whole,
+            reading,
+            remarks=tuple(answer["remarks"]),
+            marks=Marks(settings.decimal or ".", known=bool(settings.decimal), given=bool(settings.decimal)),
+        )
 
 
 def sheet_names(path: Path) -> tuple[str, ...]:

@@ -1,0 +1,277 @@
+"""Dates as people write them: in all usual orders, with names of months in six languages, clock times and zones.
+
+The column decides: between day first and month first by the words that only one of them reads, and the century of two-digit
+years by what would lie in the future.
+"""
+
+from __future__ import annotations
+
+import re
+from dataclasses import dataclass
+from datetime import date
+from functools import cache
+from pathlib import Path
+from typing import Any
+
+import msgspec
+import numpy as np
+import pyarrow as pa
+import pyarrow.compute as pc
+from numpy.typing import NDArray
+
+from istrel.data.reading.notes import Notes
+
+SAMPLE = 200
+FIRST_YEAR, LAST_YEAR = 1000, 2999
+FEWEST_DIGITS = 5  # different whole numbers that are all dates, before they are taken for dates
+MONTHS = Path(__file__).parent / "words" / "months.toml"
+TIME = (
+    r"(?:(?:T|,? +)(?P<hour>[0-9]{1,2}):(?P<minute>[0-9]{2})(?::(?P<second>[0-9]{2})(?:[.,][0-9]+)?)?"
+    r" ?(?P<half>[AaPp]\.?[Mm]\.?)? ?(?P<zone>Z|UTC|GMT|[+-][0-9]{2}:?[0-9]{2})?)?"
+)
+ONE, TWO = r"(?P<first>[0-9]{1,2})", r"(?P<second_part>[0-9]{1,2})"
+DAY, LONG_YEAR, YEAR = r"(?P<day>[0-9]{1,2})", r"(?P<year>[0-9]{4})", r"(?P<year>[0-9]{4}|[0-9]{2})"
+WORD, NAME = r"\pL{2,12}", r"(?P<name>\pL{3,12})"
+OF = r"(?:[-/. ]|\. | de | of )"
+
+
+@dataclass(frozen=True)
+class Way:
+    """A way of writing dates.
+
+    Attributes
+    ----------
+    pattern
+        Its words, spaces at their ends aside, with named parts: year, month, day; or first, second and year, whose order is open;
+        name (of a month), quarter; hour, minute, second, half (AM, PM) and zone.
+    says
+        What a person should know of how it was read; empty where that is plain.
+    usual
+        Of an open order: day first where both orders read as many words. Otherwise the column is none of dates, and that is said.
+    """
+
+    pattern: str
+    says: str = ""
+    usual: bool = False
+
+
+WAYS = (
+    Way(
+        rf"(?P<year>[0-9]{{4}})(?:-(?P<month>[0-9]{{1,2}})-(?P<day>[0-9]{{1,2}})|/(?P<month2>[0-9]{{1,2}})/(?P<day2>[0-9]{{1,2}})"
+        rf"|\.(?P<month3>[0-9]{{1,2}})\.(?P<day3>[0-9]{{1,2}})){TIME}"
+    ),
+    Way(rf"{ONE}\.{TWO}\.{YEAR}{TIME}", usual=True),
+    Way(rf"{ONE}/{TWO}/{YEAR}{TIME}"),
+    Way(rf"{ONE}-{TWO}-{YEAR}{TIME}"),
+    Way(rf"(?:{WORD},? )?{DAY}(?:st|nd|rd|th|er|º)?{OF}?{NAME}\.?{OF}? ?,? ?{YEAR}{TIME}"),
+    Way(rf"(?:{WORD},? )?{NAME}\.?[- ]{DAY}(?:st|nd|rd|th)?(?:, ?|[- ]){LONG_YEAR}{TIME}"),
+    Way(rf"{LONG_YEAR}[-/. ]{NAME}[-/. ]{DAY}{TIME}"),
+    Way(r"(?P<year>[0-9]{4})-(?P<month>0[1-9]|1[0-2])", says="months, read as their first days."),
+    Way(rf"{NAME}\.?[- ]{LONG_YEAR}", says="months, read as their first days."),
+    Way(r"(?P<year>[0-9]{4})[- ]?[Qq](?P<quarter>[1-4])", says="quarters, read as their first days."),
+    Way(r"[Qq](?P<quarter>[1-4])[-/ ]?(?P<year>[0-9]{4})", says="quarters, read as their first days."),
+)
+DIGITS = Way(r"(?P<year>(?:18|19|20)[0-9]{2})(?P<month>[0-9]{2})(?P<day>[0-9]{2})", says="dates written YYYYMMDD.")
+LIKE_A_DATE = r"^.*[0-9][-/. ].*[0-9]|^.{0,24}[0-9]{4}|[0-9]{4}[- ]?[Qq][1-4]"
+Numbers = NDArray[np.int64]
+
+
+@dataclass(frozen=True, eq=False)
+class Read:
+    """Distinct words read as dates: datetime64[s] and whether each could be, both of shape (words,)."""
+
+    stamps: NDArray[Any]
+    read: NDArray[np.bool_]
+
+
+def none_of(words: pa.Array) -> Read:
+    return Read(np.zeros(len(words), "datetime64[s]"), np.zeros(len(words), bool))
+
+
+def as_dates(name: str, words: pa.Array, notes: Notes, today: date | None = None) -> Read:
+    """The words of a column as dates, in the way in which most of the first ones are written.
+
+    Parameters
+    ----------
+    words
+        Distinct texts.
+    notes
+        Is told of zones, of what stands for its first day, of centuries that were decided, and of two readings.
+    today
+        The last day whose two-digit year belongs to this century; the day of the call unless given.
+    """
+    plain = pc.utf8_trim_whitespace(words)
+    sample = plain.slice(0, SAMPLE)
+    if not pc.any(pc.match_substring_regex(sample, LIKE_A_DATE)).as_py():
+        return none_of(words)
+    fits = [int(pc.sum(pc.match_substring_regex(sample, f"^(?:{way.pattern})$")).as_py() or 0) for way in WAYS]
+    if not any(fits):
+        return none_of(words)
+    way = WAYS[int(np.argmax(fits))]
+    return _written(name, plain, way, notes, today or date.today())
+
+
+def of_digits(name: str, values: NDArray[np.float64], notes: Notes) -> Read | None:
+    """Whole numbers that are all dates written YYYYMMDD; None for any others.
+
+    Parameters
+    ----------
+    values
+        Distinct numbers of a column.
+    """
+    if values.size < FEWEST_DIGITS or values.min() < 18000101 or values.max() > 20991231:
+        return None
+    if not np.array_equal(values, np.floor(values)):
+        return None
+    words = pa.array([str(int(value)) for value in values.tolist()])
+    found = _written(name, words, DIGITS, Notes(), date.today())
+    if not found.read.all():
+        return None
+    notes.say(name, DIGITS.says)
+    return found
+
+
+def _written(name: str, words: pa.Array, way: Way, notes: Notes, today: date) -> Read:
+    parts = pc.extract_regex(words, f"^(?:{way.pattern})$")
+    there = {field.name for field in parts.type}
+    year = _number(parts, "year")
+    short = (year >= 0) & (year < 100)
+    if short.any():
+        year = _with_century(name, year, short, today, notes)
+    fits = np.asarray(parts.is_valid()) & (year >= FIRST_YEAR) & (year <= LAST_YEAR)
+    if "first" in there:
+        found = _in_order(name, _number(parts, "first"), _number(parts, "second_part"), year, fits, way, words, notes)
+        if found is None:
+            return none_of(words)
+        days, read = found
+    else:
+        days, read = _days(year, _month(parts, there), _day(parts, there), fits)
+    stamps, clock = _with_time(days, parts, there)
+    read &= clock
+    if read.any():
+        _say_zone(name, parts, there, notes)
+        if way.says:
+            notes.say(name, way.says)
+    return Read(stamps, read)
+
+
+def _number(parts: pa.StructArray, *names: str) -> Numbers:
+    """The first of these parts that is there, -1 where none is."""
+    found = np.full(len(parts), -1, np.int64)
+    for name in names:
+        text = pc.struct_field(parts, name)
+        digits = pc.if_else(pc.equal(pc.fill_null(text, ""), ""), "-1", text)
+        number = pc.cast(digits, pa.int64()).to_numpy(zero_copy_only=False)
+        found = np.where(found < 0, number, found)
+    return found
+
+
+def _month(parts: pa.StructArray, there: set[str]) -> Numbers:
+    if "quarter" in there:
+        return 3 * _number(parts, "quarter") - 2
+    if "name" in there:
+        names = _months()
+        called = pc.utf8_lower(pc.fill_null(pc.struct_field(parts, "name"), ""))
+        place = pc.fill_null(pc.index_in(called, pa.array(list(names))), len(names)).to_numpy(zero_copy_only=False)
+        return np.array([*names.values(), -1], np.int64)[place]
+    return _number(parts, *(name for name in ("month", "month2", "month3") if name in there))
+
+
+def _day(parts: pa.StructArray, there: set[str]) -> Numbers:
+    names = [name for name in ("day", "day2", "day3") if name in there]
+    return _number(parts, *names) if names else np.ones(len(parts), np.int64)
+
+
+@cache
+def _months() -> dict[str, int]:
+    """{name of a month in lower case: its number}."""
+    found: dict[str, int] = {}
+    for language in msgspec.toml.decode(MONTHS.read_bytes()).values():
+        for names in (language["whole"], language["short"]):
+            found |= {name: place for place, name in enumerate(names, start=1)}
+        found |= language["also"]
+    return found
+
+
+def _days(
+    year: Numbers, month: Numbers, day: Numbers, fits: NDArray[np.bool_]
+) -> tuple[NDArray[Any], NDArray[np.bool_]]:
+    """(datetime64[D], which of them a calendar has)."""
+    fits = fits & (month >= 1) & (month <= 12) & (day >= 1) & (day <= 31)
+    first = (np.where(fits, year, 1970) - 1970).astype("datetime64[Y]").astype("datetime64[M]")
+    first = first + np.where(fits, month - 1, 0)
+    days = first.astype("datetime64[D]") + np.where(fits, day - 1, 0)
+    return days, fits & (days.astype("datetime64[M]") == first)
+
+
+def _in_order(
+    name: str,
+    one: Numbers,
+    two: Numbers,
+    year: Numbers,
+    fits: NDArray[np.bool_],
+    way: Way,
+    words: pa.Array,
+    notes: Notes,
+) -> tuple[NDArray[Any], NDArray[np.bool_]] | None:
+    """Day and month in the order that reads most words; None where both read as many and neither is usual."""
+    day_first, month_first = _days(year, two, one, fits), _days(year, one, two, fits)
+    by_day, by_month = int(day_first[1].sum()), int(month_first[1].sum())
+    if by_day == by_month and by_day:
+        differ = np.flatnonzero(day_first[1] & (one != two))
+        if not differ.size:
+            return day_first
+        at = int(differ[0])
+        readings = f"“{words[at].as_py()}” may be {day_first[0][at]} or {month_first[0][at]}"
+        if not way.usual:
+            notes.say(name, f"{readings}; it was left as text. Say which with a click on what was found.", unsure=True)
+            return None
+        notes.say(name, f"{readings}; the day was taken for the first.", unsure=True)
+        return day_first
+    found = day_first if by_day >= by_month else month_first
+    lost = int(np.count_nonzero(~found[1] & (day_first[1] | month_first[1])))
+    if lost:
+        notes.say(
+            name, f"{lost:,} of its dates have day and month the other way round; they were left unread.", unsure=True
+        )
+    return found
+
+
+def _with_century(name: str, year: Numbers, short: NDArray[np.bool_], today: date, notes: Notes) -> Numbers:
+    """Two-digit years in the last hundred years, for data seldom lie ahead of us."""
+    whole = np.where(short, year + 2000, year)
+    whole = np.where(short & (whole > today.year), whole - 100, whole)
+    ends = whole[short].min(), whole[short].max()
+    both = bool((whole[short] >= 2000).any())  # a birth may as well lie a hundred years before
+    notes.say(name, f"its two-digit years were read as {ends[0]} to {ends[1]}.", unsure=both and ends[0] < 1970)
+    return whole
+
+
+def _with_time(days: NDArray[Any], parts: pa.StructArray, there: set[str]) -> tuple[NDArray[Any], NDArray[np.bool_]]:
+    """(datetime64[s], False where the clock has no such time)."""
+    stamps = days.astype("datetime64[s]")
+    if "hour" not in there or not pc.any(pc.not_equal(pc.struct_field(parts, "hour"), "")).as_py():
+        return stamps, np.ones(len(parts), bool)
+    hour, minute, second = (_number(parts, part) for part in ("hour", "minute", "second"))
+    half = pc.utf8_lower(pc.utf8_slice_codeunits(pc.fill_null(pc.struct_field(parts, "half"), ""), 0, 1))
+    morning, evening = (np.asarray(pc.equal(half, sign)) for sign in "ap")
+    halves = morning | evening
+    fine = (hour < 24) & (minute < 60) & (second < 61) & (~halves | ((hour >= 1) & (hour <= 12)))
+    hour = np.where(halves, hour % 12 + 12 * evening, hour)
+    seconds = 3600 * np.maximum(hour, 0) + 60 * np.maximum(minute, 0) + np.maximum(second, 0)
+    return stamps + np.where(fine, seconds, 0), fine
+
+
+def _say_zone(name: str, parts: pa.StructArray, there: set[str], notes: Notes) -> None:
+    """Local time is kept; which zones stood there is said."""
+    if "zone" not in there:
+        return
+    zones = sorted(zone for zone in pc.unique(pc.struct_field(parts, "zone")).to_pylist() if zone)
+    if zones:
+        named = ", ".join(zones[:4]) + (f" and {len(zones) - 4} more" if len(zones) > 4 else "")
+        notes.say(name, f"times of day are kept as they stand; their zone ({named}) is not.", unsure=len(zones) > 1)
+
+
+def is_written(text: str) -> bool:
+    """Whether a text is written like a date, whether or not a calendar has it."""
+    return any(re.fullmatch(way.pattern.replace(r"\pL", r"[^\W\d_]"), text.strip()) for way in WAYS)
