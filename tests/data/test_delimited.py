@@ -145,9 +145,11 @@ def test_what_cannot_be_read_gets_one_plain_line(content: bytes, says: str, data
     assert "\n" not in caught.value.message
 
 
-def test_a_ragged_row_far_down_is_named_by_its_line(data_of: Maker) -> None:
-    with pytest.raises(Problem, match=r"data\.csv, line 90002: 1 field"):
-        data_of("a,b\n" + "1,2\n" * 90_000 + "3\n" + "4,5\n" * 10)
+def test_ragged_rows_are_named_by_their_lines_and_refused_where_they_are_many(data_of: Maker) -> None:
+    table = data_of("a,b\n" + "1,2\n" * 90_000 + "3\n" + "4,5\n" * 10).table
+    assert (table.n_rows, "line 90,002 (“3”)" in table.source.remarks[0]) == (90_010, True)
+    with pytest.raises(Problem, match=r"data\.csv, line 6: 1 field"):
+        data_of("a,b\n" + "1,2\n" * 4 + "3\n" * 3)
 
 
 def test_missing_files_and_folders_are_told(tmp_path: Path) -> None:

@@ -49,7 +49,9 @@ class Column:
     unread
         For numbers: what stood there as text. These rows are not valid, and nothing of them is lost.
     unit
-        The sign that stood with the numbers: "%", "€"; empty where none did.
+        The sign that stood with the numbers: "%", "€", "kg"; empty where none did.
+    said
+        What a second row of names says of it: its question, label or unit.
     """
 
     name: str
@@ -59,6 +61,7 @@ class Column:
     words: tuple[str, ...] = ()
     unread: Unread = field(default_factory=Unread)
     unit: str = ""
+    said: str = ""
 
     def __post_init__(self) -> None:
         self.values.flags.writeable = False

@@ -16,6 +16,7 @@ from istrel.data.markers import is_marker, no_and_yes, shared_markers
 from istrel.data.naming import said_by_name
 from istrel.data.rows import Rows
 from istrel.data.table import Table
+from istrel.data.units import known_unit
 from istrel.stats.distinct import distinct_values
 
 CODE_LIKE = np.sort(
@@ -75,8 +76,10 @@ def _guessed(column: Column, markers: tuple[str, ...]) -> Variable:
     missing = tuple(MissingCode(word) for word in markers)
     known = no_and_yes(_words_in_use(answers)) if level is Level.BINARY and column.kind is Kind.TEXT else None
     labels = tuple(ValueLabel(word, word) for word in known or ())  # so that no comes before yes
-    unit = said.unit or (column.unit if level.measured else "")
-    return Variable(column.name, level, said.label, unit, value_labels=labels, missing_codes=missing)
+    below = known_unit(column.said)
+    unit = below or said.unit or (column.unit if level.measured else "")
+    label = column.said if column.said and not below else said.label
+    return Variable(column.name, level, label, unit, value_labels=labels, missing_codes=missing)
 
 
 def _words_in_use(column: Column) -> tuple[str, ...]:

@@ -24,7 +24,7 @@ from istrel.data.reading.notes import Notes
 SAMPLE = 200
 FIRST_YEAR, LAST_YEAR = 1000, 2999
 FEWEST_DIGITS = 5  # different whole numbers that are all dates, before they are taken for dates
-MONTHS = Path(__file__).parent / "words" / "months.toml"
+MONTHS = Path(__file__).parent.parent / "words" / "months.toml"
 TIME = (
     r"(?:(?:T|,? +)(?P<hour>[0-9]{1,2}):(?P<minute>[0-9]{2})(?::(?P<second>[0-9]{2})(?:[.,][0-9]+)?)?"
     r" ?(?P<half>[AaPp]\.?[Mm]\.?)? ?(?P<zone>Z|UTC|GMT|[+-][0-9]{2}:?[0-9]{2})?)?"

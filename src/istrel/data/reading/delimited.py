@@ -2,12 +2,10 @@
 
 from __future__ import annotations
 
-import contextlib
-import csv
-import itertools
 from collections.abc import Collection, Iterator
 from dataclasses import replace
 from functools import partial
+from itertools import zip_longest
 from pathlib import Path
 
 import numpy as np
@@ -17,6 +15,7 @@ from pyarrow import csv as arrow_csv
 from istrel.data.reading import keys
 from istrel.data.reading.columns import column_of
 from istrel.data.reading.notes import Notes
+from istrel.data.reading.ragged import Row, few_ragged, ragged_rows, remark
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, sniff
 from istrel.data.reading.watch import Watch, WatchedFile
@@ -38,19 +37,24 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
         if settings.encoding is None and dialect.encoding == "utf-8" and _about_encoding(error):
             encoding = guess_encoding(path.name, _around_first_odd_byte(path))
             return read_source(path, replace(settings, encoding=encoding), watch)
+        if rows := few_ragged(path, dialect):
+            return _table(path, dialect, watch, rows)
         raise _plain(path, dialect, error) from error
 
 
-def _table(path: Path, dialect: Dialect, watch: Watch) -> Table:
-    parse = partial(_parse, path, dialect, watch)
+def _table(path: Path, dialect: Dialect, watch: Watch, ragged: tuple[Row, ...] = ()) -> Table:
+    parse = partial(_parse, path, dialect, watch, bool(ragged))
     arrow = keys.as_they_stand(parse, dialect.delimiter, dialect.encoding)
     if arrow.num_rows == 0:
         raise Problem(f"{path.name}: there are names but no rows of data below them.")
     words = (
         f"{DELIMITER_WORDS.get(dialect.delimiter, dialect.delimiter)} · {dialect.encoding.upper().removesuffix('-SIG')}"
     )
-    notes = Notes(_remarks(dialect))
-    columns = tuple(column_of(name, arrow.column(i), dialect.marks, notes) for i, name in enumerate(dialect.names))
+    notes = Notes([*_remarks(dialect), *([remark(ragged, len(dialect.names))] if ragged else [])])
+    columns = tuple(
+        replace(column_of(name, arrow.column(i), dialect.marks, notes), said=said.strip())
+        for i, (name, said) in enumerate(zip_longest(dialect.names, dialect.below, fillvalue=""))
+    )
     source = Source(
         name=path.name,
         path=str(path.resolve()),
@@ -67,6 +71,9 @@ def _remarks(dialect: Dialect) -> list[str]:
     found = []
     if dialect.titles:
         found.append(f"Names were found in line {dialect.skip + 1}; what stands above is left out.")
+    if dialect.below:
+        shown = ", ".join(field.strip()[:40] for field in dialect.below if field.strip())[:120]
+        found.append(f"The row under the names says more of them ({shown}): it became labels and units.")
     if not dialect.has_names:
         found.append("The first row is data: the variables are named by their place.")
     return found
@@ -76,10 +83,12 @@ def _about_encoding(error: Exception) -> bool:
     return isinstance(error, UnicodeError) or "UTF" in str(error).upper()
 
 
-def _parse(path: Path, dialect: Dialect, watch: Watch, as_text: Collection[str], scan: keys.Scan) -> pa.Table:
+def _parse(
+    path: Path, dialect: Dialect, watch: Watch, skips: bool, as_text: Collection[str], scan: keys.Scan
+) -> pa.Table:
     """The whole file as an Arrow table: texts as dictionaries, blank cells null, nothing else taken for missing."""
     quoted_breaks = any(b'"' in block for block in _blocks(path))
-    options = _options(dialect, newlines=quoted_breaks)
+    options = _options(dialect, skips=skips, newlines=quoted_breaks)
     converting = arrow_csv.ConvertOptions(
         null_values=[""],
         strings_can_be_null=True,
@@ -99,14 +108,19 @@ def _parse(path: Path, dialect: Dialect, watch: Watch, as_text: Collection[str],
         )
 
 
-def _options(dialect: Dialect, *, newlines: bool) -> tuple[arrow_csv.ReadOptions, arrow_csv.ParseOptions]:
+def _options(dialect: Dialect, *, skips: bool, newlines: bool) -> tuple[arrow_csv.ReadOptions, arrow_csv.ParseOptions]:
     reading = arrow_csv.ReadOptions(
         column_names=dialect.names,
         skip_rows=dialect.skip,
-        skip_rows_after_names=int(dialect.has_names),  # counted in rows, not in lines: a name may hold a line break
+        skip_rows_after_names=int(dialect.has_names)
+        + bool(dialect.below),  # counted in rows, not in lines: a name may hold a line break
         encoding=dialect.encoding.removesuffix("-sig"),
     )
-    return reading, arrow_csv.ParseOptions(delimiter=dialect.delimiter, newlines_in_values=newlines)
+    return reading, arrow_csv.ParseOptions(
+        delimiter=dialect.delimiter,
+        newlines_in_values=newlines,
+        invalid_row_handler=(lambda _: "skip") if skips else None,
+    )
 
 
 def _around_first_odd_byte(path: Path) -> bytes:
@@ -131,30 +145,14 @@ def _plain(path: Path, dialect: Dialect, error: Exception) -> Problem:
     """A message for a person, with the line, from what Arrow says."""
     if _about_encoding(error):
         return Problem(f"{path.name}: the bytes are not {dialect.encoding}; name the encoding, for example cp1252.")
-    ragged = _first_ragged(path, dialect)
+    ragged = next(filter(None, ragged_rows(path, dialect)), None)
     if ragged is not None:
-        line, found = ragged
-        fields = "1 field" if found == 1 else f"{found} fields"
+        line, fields = ragged.line, "1 field" if ragged.fields == 1 else f"{ragged.fields} fields"
         return Problem(
             f"{path.name}, line {line}: {fields} where the row of names has {len(dialect.names)}. "
             "Mend the line, or name the delimiter."
         )
     return Problem(f"{path.name}: it cannot be read as delimited text: {_reason(path, dialect)}.")
-
-
-def _first_ragged(path: Path, dialect: Dialect) -> tuple[int, int] | None:
-    """(line, number of fields) of the first row with another number of fields than there are names; None if there is none."""
-    # Only fields are counted, so no byte may be in the way.
-    encoding = dialect.encoding if dialect.encoding.startswith("utf-16") else "latin-1"
-    with path.open(encoding=encoding, newline="", errors="replace") as file, contextlib.suppress(csv.Error):
-        lines = itertools.islice(file, dialect.skip, None)
-        rows = csv.reader(lines, delimiter=dialect.delimiter)
-        begins = 0
-        for row in rows:
-            if row and len(row) != len(dialect.names):
-                return dialect.skip + begins + 1, len(row)
-            begins = rows.line_num
-    return None
 
 
 def _reason(path: Path, dialect: Dialect) -> str:

@@ -8,20 +8,17 @@ from __future__ import annotations
 
 from collections import Counter
 from dataclasses import dataclass
-from functools import cache
-from pathlib import Path
 from typing import Any, NamedTuple
 
-import msgspec
 import numpy as np
 import pyarrow as pa
 import pyarrow.compute as pc
 from numpy.typing import NDArray
 
 from istrel.data.reading.notes import Notes
+from istrel.data.units import known_units
 
 Mask = NDArray[np.bool_]
-UNITS = Path(__file__).parent / "words" / "units.toml"
 SPACES = "\u00a0\u202f\u2009"
 GROUPS = (" ", "'", "’")  # thousands, besides the comma or the point
 SAMPLE = 1_000
@@ -128,7 +125,7 @@ def _is(parts: pa.StructArray, name: str, text: str) -> Mask:
 
 def _units(parts: pa.StructArray) -> tuple[str, Mask] | None:
     """(the unit beside most numbers, which words have it or none); None where nothing known stands beside any."""
-    known = _known_units()
+    known = known_units()
     texts = [pc.fill_null(pc.struct_field(parts, name), "").to_pylist() for name in ("before", "unit")]
     called = [
         known.get(a or b.rstrip("."), known.get((a or b.rstrip(".")).casefold(), "?"))
@@ -138,17 +135,6 @@ def _units(parts: pa.StructArray) -> tuple[str, Mask] | None:
     unit = found.most_common(1)[0][0] if found else ""
     fits = np.array([one in (unit, "") for one in called], bool) & np.asarray(parts.is_valid())
     return (unit, fits) if fits.any() else None
-
-
-@cache
-def _known_units() -> dict[str, str]:
-    """{unit as it is written, in lower case where any case will do: how it prints}."""
-    said = msgspec.toml.decode(UNITS.read_bytes())
-    return {
-        "": "",
-        **{unit: said["same"].get(unit, unit) for unit in said["any"]},
-        **{unit: unit for unit in said["exact"]},
-    }
 
 
 def _decided(plain: pa.Array, marks: Marks) -> tuple[NDArray[np.float64], Mask, Mask, tuple[tuple[str, bool], ...]]:

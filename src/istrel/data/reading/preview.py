@@ -4,8 +4,10 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from istrel.data.reading.read import check, format_of
+from istrel.data.reading.kinds import kind_of
+from istrel.data.reading.read import check
 from istrel.data.reading.settings import ReadingSettings
+from istrel.problem import Problem
 
 Preview = tuple[tuple[str, ...], list[tuple[str, ...]]]
 MOST_ROWS = 20
@@ -22,14 +24,17 @@ def first_look(path: Path) -> Preview:
     Problem
         As `read`.
     """
-    if path.is_file() and path.stat().st_size >= LONG and format_of(path) == "delimited":
+    if path.is_file() and path.stat().st_size >= LONG and kind_of(path) == "delimited":
         return preview(path, ReadingSettings())
     return (), []
 
 
 def is_workbook(path: Path) -> bool:
     """Whether a file has sheets to choose from."""
-    return path.is_file() and format_of(path) == "spreadsheet"
+    try:
+        return path.is_file() and kind_of(path) == "spreadsheet"
+    except Problem:
+        return False
 
 
 def sheets_of(path: Path) -> tuple[str, ...]:
@@ -54,7 +59,7 @@ def preview(path: Path, settings: ReadingSettings) -> Preview:
         As `read`.
     """
     check(path)
-    if format_of(path) == "delimited":
+    if kind_of(path) == "delimited":
         from istrel.data.reading.sniff import SAMPLE_BYTES, sniff
 
         with path.open("rb") as file:

@@ -6,6 +6,7 @@ from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
+from istrel.data.reading.kinds import kind_of
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Table, stamp_of
@@ -45,24 +46,49 @@ def _spreadsheet(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     return read_source(path, settings, watch)
 
 
+def _json(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
+    from istrel.data.reading.json_document import read_source
+
+    return read_source(path, settings, watch)
+
+
+def _sqlite(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
+    from istrel.data.reading.sqlite import read_source
+
+    return read_source(path, settings, watch)
+
+
+def _packed(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
+    from istrel.data.reading.packed import read_packed
+
+    return read_packed(path, settings, watch, _unpacked)
+
+
+def _archive(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
+    from istrel.data.reading.packed import read_archive
+
+    return read_archive(path, settings, watch, _unpacked)
+
+
 READERS: dict[str, Reader] = {
+    "archive": _archive,
     "arrow": _arrow,
     "delimited": _delimited,
+    "json": _json,
     "json_lines": _json_lines,
+    "packed": _packed,
     "parquet": _parquet,
     "spreadsheet": _spreadsheet,
+    "sqlite": _sqlite,
 }
-FORMATS = {
-    ".xlsx": "spreadsheet",
-    ".ods": "spreadsheet",
-    ".parquet": "parquet",
-    ".arrow": "arrow",
-    ".feather": "arrow",
-    ".ipc": "arrow",
-    ".jsonl": "json_lines",
-    ".ndjson": "json_lines",
-}
-MAGIC = ((b"PAR1", "parquet"), (b"ARROW1", "arrow"), (b"PK\x03\x04", "spreadsheet"))
+
+
+def _unpacked(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
+    """What was unpacked; nothing packed once more."""
+    kind = kind_of(path)
+    if kind in ("packed", "archive"):
+        raise Problem(f"{path.name}: it is packed twice; unpack it, and open the file in it.")
+    return READERS[kind](path, settings, watch)
 
 
 def read(path: str | Path, settings: ReadingSettings | None = None, watch: Watch | None = None) -> Table:
@@ -80,21 +106,12 @@ def read(path: str | Path, settings: ReadingSettings | None = None, watch: Watch
     """
     path = Path(path)
     check(path)
-    reader = READERS[format_of(path)]
+    reader = READERS[kind_of(path)]
     before = stamp_of(path)
     table = reader(path, settings or ReadingSettings(), watch or Watch())
     if stamp_of(path) != before:
         raise Problem(f"{path.name}: the file was changed or cut short while it was read; read it again.")
     return replace(table, source=replace(table.source, stamp=before))
-
-
-def format_of(path: Path) -> str:
-    """Which reader a file needs."""
-    if path.suffix.lower() in FORMATS:
-        return FORMATS[path.suffix.lower()]
-    with path.open("rb") as file:
-        head = file.read(8)
-    return next((module for magic, module in MAGIC if head.startswith(magic)), "delimited")
 
 
 def check(path: Path) -> None:

@@ -7,8 +7,10 @@ import csv
 import io
 import re
 from collections import Counter
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from itertools import pairwise
 
+from istrel.data.markers import is_marker
 from istrel.data.reading.numbers import Marks
 from istrel.data.reading.settings import ReadingSettings
 from istrel.problem import Problem
@@ -26,6 +28,9 @@ MARKS = (
     (codecs.BOM_UTF16_LE, "utf-16"),
     (codecs.BOM_UTF16_BE, "utf-16"),
 )
+RARE_DELIMITERS, STEADY = "^~:!", 0.98
+SAYS_DELIMITER = re.compile(r'"?sep=([^\r\n])"?\s*$', re.IGNORECASE)
+FIRST_YEAR, LAST_YEAR = 1500, 2200
 NUMBER = re.compile(r"[+-]?(\d+([.,]\d*)?|[.,]\d+)([eE][+-]?\d+)?$")
 THOUSANDS = re.compile(r"[+-]?\d{1,3}([.,])\d{3}(\1\d{3})*$")  # 2.300 or 2,300: it tells nothing about the decimal mark
 POINT, COMMA = re.compile(r"[+-]?\d*\.\d+([eE][+-]?\d+)?$"), re.compile(r"[+-]?\d*,\d+([eE][+-]?\d+)?$")
@@ -33,7 +38,19 @@ POINT, COMMA = re.compile(r"[+-]?\d*\.\d+([eE][+-]?\d+)?$"), re.compile(r"[+-]?\
 
 @dataclass(frozen=True)
 class Dialect:
-    """How the file is written. `skip` counts lines before the row of names, `titles` of them a title; `rows` are sample rows."""
+    """How the file is written.
+
+    Attributes
+    ----------
+    skip
+        Lines before the row of names.
+    titles
+        How many of them hold a title.
+    rows
+        Sample rows.
+    below
+        A row under the names that says more of them: questions, labels or units; empty where there is none.
+    """
 
     encoding: str
     delimiter: str
@@ -43,6 +60,7 @@ class Dialect:
     names: tuple[str, ...]
     rows: tuple[tuple[str, ...], ...]
     titles: int = 0
+    below: tuple[str, ...] = ()
 
     @property
     def decimal(self) -> str:
@@ -65,7 +83,9 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
     lines = list(io.StringIO(text, newline=""))  # cut where the reader cuts: at \n, \r and \r\n alone
     if len(head) >= SAMPLE_BYTES and len(lines) > 1:
         lines = lines[:-1]
-    comments = 0
+    comments, said = 0, SAYS_DELIMITER.match(lines[0]) if lines and settings.delimiter is None else None
+    if said is not None:
+        settings, comments = replace(settings, delimiter=said[1]), 1
     while comments < len(lines) and (lines[comments].startswith("#") or not lines[comments].strip()):
         comments += 1
     if settings.header_row:
@@ -78,6 +98,8 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
     rows = parse(lines[titles:], delimiter)
     has_names = not looks_like_data(rows) if settings.header_row is None else settings.header_row > 0
     body = rows[1:] if has_names else rows
+    below = row_below_names(body) if has_names else ()
+    body = body[1:] if below else body
     return Dialect(
         encoding=encoding,
         delimiter=delimiter,
@@ -87,6 +109,7 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
         has_names=has_names,
         names=clean_names(rows[0] if has_names else ("",) * len(rows[0])),
         rows=tuple(body[:SAMPLE_ROWS]),
+        below=below,
     )
 
 
@@ -158,7 +181,10 @@ def find_delimiter(lines: list[str]) -> str:
         return best
     fields = [field for row in parse(lines[1:SAMPLE_ROWS], " ") for field in row]
     numbers = bool(fields) and all(NUMBER.match(field.strip()) for field in fields)
-    return " " if numbers and steadiness(" ")[0] == 1.0 else ","
+    if numbers and steadiness(" ")[0] == 1.0:
+        return " "
+    rare = max(RARE_DELIMITERS, key=steadiness)
+    return rare if steadiness(rare)[0] >= STEADY else ","
 
 
 def parse(lines: list[str], delimiter: str) -> list[tuple[str, ...]]:
@@ -179,9 +205,40 @@ def find_marks(rows: list[tuple[str, ...]], delimiter: str, wanted: str | None) 
     return Marks("," if delimiter != "," and commas > points else ".", known=known)
 
 
+def row_below_names(body: list[tuple[str, ...]]) -> tuple[str, ...]:
+    """The first row under the names where it holds words in places in which all rows below hold numbers, and no number itself."""
+    if len(body) < 3 or any(NUMBER.match(field.strip()) for field in body[0]):
+        return ()
+    rows = [row for row in body[1:20] if len(row) == len(body[0])]
+    columns = list(zip(*rows, strict=True)) if rows else []
+    numeric = [
+        any(field.strip() for field in column)
+        and all(not field.strip() or NUMBER.match(field.strip()) for field in column)
+        for column in columns
+    ]
+    worded = [bool(field.strip()) and not is_marker(field) for field in body[0]]
+    known = [is_marker(field) or not field.strip() for field in body[0]]
+    places = [place for place, there in enumerate(numeric) if there]
+    fits = len(places) >= 2 and all(worded[place] or not body[0][place].strip() for place in places)
+    many = sum(worded[place] for place in places) >= max(2, len(places) / 2)
+    other = [place for place in range(len(columns)) if place not in places]
+    apart = all(known[place] or body[0][place] not in columns[place] for place in other)
+    return body[0] if fits and many and apart else ()
+
+
+def are_steps(row: tuple[str, ...]) -> bool:
+    """Whether the numbers of a row count up in equal steps: years or places, as names do."""
+    numbers = [float(field.replace(",", ".")) for field in row if NUMBER.match(field.strip())]
+    steps = {round(b - a, 9) for a, b in pairwise(numbers)}
+    years = all(number.is_integer() and FIRST_YEAR <= number <= LAST_YEAR for number in numbers)
+    return len(numbers) > 1 and len(steps) == 1 and (steps.pop() in (1, 5, 10) or years)
+
+
 def looks_like_data(rows: list[tuple[str, ...]]) -> bool:
     """True where the first row can be no row of names: it has numbers, and the rows below have them in the same places."""
     if len(rows) < 2:
+        return False
+    if are_steps(rows[0]) and not any(are_steps(row) for row in rows[1:20]):
         return False
     numeric = [bool(NUMBER.match(field.strip())) for field in rows[0]]
     below = [[bool(NUMBER.match(field.strip())) for field in row] for row in rows[1:20] if len(row) == len(rows[0])]

@@ -1,0 +1,139 @@
+"""Packed files: gzip, bzip2, zstd and lz4, and archives (zip) with one table or several in them; unpacked beside, within bounds."""
+
+from __future__ import annotations
+
+import shutil
+import tempfile
+import zipfile
+from collections.abc import Callable
+from dataclasses import replace
+from pathlib import Path
+from typing import Any, BinaryIO
+
+import pyarrow as pa
+
+from istrel.data.reading.settings import ReadingSettings
+from istrel.data.reading.watch import Watch
+from istrel.data.table import Table, stamp_of
+from istrel.problem import Problem, nearest
+
+Read = Callable[[Path, ReadingSettings, Watch], Table]
+WAYS = ((b"\x1f\x8b", "gzip"), (b"BZh", "bz2"), (b"\x28\xb5\x2f\xfd", "zstd"), (b"\x04\x22\x4d\x18", "lz4"))
+ENDINGS = (".gz", ".gzip", ".bz2", ".zst", ".zstd", ".lz4")
+PIECE = 2**20
+MOST_BYTES = 8 * 2**30
+MOST_FOLD, FROM = 400, 64 * 2**20  # no table shrinks to a four-hundredth; small ones may, and do no harm
+TABLES = (
+    ".csv",
+    ".tsv",
+    ".tab",
+    ".txt",
+    ".dat",
+    ".json",
+    ".jsonl",
+    ".ndjson",
+    ".parquet",
+    ".arrow",
+    ".feather",
+    ".xlsx",
+    ".ods",
+    ".sqlite",
+    ".db",
+)
+MOST_NAMED = 12
+
+
+def read_packed(path: Path, settings: ReadingSettings, watch: Watch, read: Read) -> Table:
+    """The table in a packed file.
+
+    Raises
+    ------
+    Problem
+        Where it is broken, or would unpack to more than a table holds.
+    """
+    with path.open("rb") as file:
+        head = file.read(4)
+    way = next(way for magic, way in WAYS if head.startswith(magic))
+    inner = path.name.removesuffix(path.suffix) if path.suffix.lower() in ENDINGS else f"{path.name}.csv"
+    with tempfile.TemporaryDirectory(prefix="istrel-") as folder:
+        target = Path(folder) / (inner or "table")
+        try:
+            with pa.CompressedInputStream(pa.OSFile(str(path)), way) as stream, target.open("wb") as out:
+                _copy(path, stream, out, path.stat().st_size, watch)
+        except (pa.ArrowException, OSError, EOFError) as error:
+            raise Problem(f"{path.name}: it cannot be unpacked; it is broken or was cut off.") from error
+        return _as_of(path, read(target, settings, watch), way)
+
+
+def read_archive(path: Path, settings: ReadingSettings, watch: Watch, read: Read) -> Table:
+    """The table in an archive: the largest, unless one is named as `sheet`.
+
+    Raises
+    ------
+    Problem
+        Where there is none, it is locked, broken, or would unpack to more than a table holds.
+    """
+    try:
+        with zipfile.ZipFile(path) as archive, tempfile.TemporaryDirectory(prefix="istrel-") as folder:
+            entry, others = _chosen(path, archive.infolist(), settings.sheet)
+            if entry.flag_bits & 1:
+                raise Problem(
+                    f"{path.name}: the archive is locked with a password; unpack it, and open the file in it."
+                )
+            target = Path(folder) / Path(entry.filename).name
+            with archive.open(entry) as stream, target.open("wb") as out:
+                _copy(path, stream, out, entry.compress_size, watch)
+            inner = replace(settings, sheet=None) if settings.sheet == entry.filename else settings
+            table = _as_of(path, read(target, inner, watch), target.name)
+    except (zipfile.BadZipFile, OSError, EOFError, NotImplementedError, RuntimeError) as error:
+        raise Problem(f"{path.name}: it cannot be unpacked; it is broken or was cut off.") from error
+    if not others:
+        return table
+    remark = f"Only “{entry.filename}” was read; in the archive there are also {_named(others)}."
+    return replace(table, source=replace(table.source, remarks=(remark, *table.source.remarks)))
+
+
+def _chosen(path: Path, entries: list[zipfile.ZipInfo], wanted: str | None) -> tuple[zipfile.ZipInfo, list[str]]:
+    """(the file that is wanted, the other tables)."""
+    files = [e for e in entries if not e.is_dir() and not e.filename.startswith("__MACOSX") and e.file_size]
+    tables = [e for e in files if Path(e.filename.removesuffix(".gz")).suffix.lower() in TABLES]
+    if wanted is not None:
+        found = next((e for e in tables if wanted in (e.filename, Path(e.filename).name)), None)
+        if found is None and len(tables) > 1:
+            names = [e.filename for e in tables]
+            raise Problem(
+                f"{path.name}: there is no “{wanted}” in it.{nearest(wanted, names)} Its tables are {_named(names)}."
+            )
+    if not tables:
+        inside = _named([e.filename for e in files]) if files else "nothing"
+        raise Problem(f"{path.name}: there is no table in this archive, but {inside}.")
+    chosen = next((e for e in tables if wanted in (e.filename, Path(e.filename).name)), None)
+    chosen = chosen or max(tables, key=lambda e: e.file_size)
+    return chosen, [e.filename for e in tables if e is not chosen]
+
+
+def _named(names: list[str]) -> str:
+    more = f" and {len(names) - MOST_NAMED:,} more" if len(names) > MOST_NAMED else ""
+    return ", ".join(name[:60] for name in names[:MOST_NAMED]) + more
+
+
+def _copy(path: Path, stream: Any, out: BinaryIO, packed: int, watch: Watch) -> None:
+    """Unpack piece by piece, and stop at what no table shrinks to or no disk holds."""
+    done, room = 0, shutil.disk_usage(Path(out.name).parent).free
+    while piece := stream.read(PIECE):
+        done += len(piece)
+        if done > min(MOST_BYTES, room // 2) or (done > FROM and done > MOST_FOLD * max(1, packed)):
+            raise Problem(
+                f"{path.name}: it unpacks to more than {done / 2**30:.1f} GB, which is more than a packed table may."
+            )
+        out.write(piece)
+        watch.report(0.0)
+
+
+def _as_of(path: Path, table: Table, way: str) -> Table:
+    """The table as one of the packed file."""
+    source = table.source
+    said = replace(
+        source, name=path.name, path=str(path.resolve()), stamp=stamp_of(path), reading=f"{way} · {source.reading}"
+    )
+    return replace(table, source=said)
