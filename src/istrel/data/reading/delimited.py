@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import csv
+import tempfile
 from collections.abc import Collection, Iterator
 from dataclasses import replace
 from functools import partial
@@ -14,10 +16,11 @@ from pyarrow import csv as arrow_csv
 
 from istrel.data.reading import keys
 from istrel.data.reading.columns import column_of
+from istrel.data.reading.fixed_width import cut
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.ragged import Row, few_ragged, ragged_rows, remark
 from istrel.data.reading.settings import ReadingSettings
-from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, sniff
+from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, open_marks, sniff
 from istrel.data.reading.watch import Watch, WatchedFile
 from istrel.data.table import Source, Table, stamp_of
 from istrel.problem import Problem
@@ -31,6 +34,8 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     with path.open("rb") as file:
         head = file.read(SAMPLE_BYTES)
     dialect = sniff(path.name, head, settings)
+    if dialect.edges is not None:
+        return _of_fixed_width(path, dialect, settings, watch)
     try:
         return _table(path, dialect, watch)
     except (pa.ArrowInvalid, UnicodeError) as error:
@@ -42,6 +47,22 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
         raise _plain(path, dialect, error) from error
 
 
+def _of_fixed_width(path: Path, dialect: Dialect, settings: ReadingSettings, watch: Watch) -> Table:
+    """The table whose columns stand at fixed places, through a copy with tabs between them."""
+    assert dialect.edges is not None
+    with tempfile.TemporaryDirectory(prefix="istrel-") as folder:
+        copy = Path(folder) / path.name
+        with (
+            path.open(encoding=dialect.encoding, newline="", errors="replace") as lines,
+            copy.open("w", encoding="utf-8", newline="") as out,
+        ):
+            writer = csv.writer(out, delimiter="\t")
+            writer.writerows(cut(line, dialect.edges) for line in lines if line.strip())
+        table = read_source(copy, replace(settings, delimiter="\t", encoding="utf-8"), watch)
+    reading = f"columns of fixed width · {dialect.encoding.upper()}"
+    return replace(table, source=replace(table.source, path=str(path.resolve()), stamp=stamp_of(path), reading=reading))
+
+
 def _table(path: Path, dialect: Dialect, watch: Watch, ragged: tuple[Row, ...] = ()) -> Table:
     parse = partial(_parse, path, dialect, watch, bool(ragged))
     arrow = keys.as_they_stand(parse, dialect.delimiter, dialect.encoding)
@@ -51,6 +72,8 @@ def _table(path: Path, dialect: Dialect, watch: Watch, ragged: tuple[Row, ...] =
         f"{DELIMITER_WORDS.get(dialect.delimiter, dialect.delimiter)} · {dialect.encoding.upper().removesuffix('-SIG')}"
     )
     notes = Notes([*_remarks(dialect), *([remark(ragged, len(dialect.names))] if ragged else [])])
+    for name, word in open_marks(dialect):
+        notes.say(name, f"“{word}” was read as {float(word):.12g}; it may be {word.replace('.', '')}.", unsure=True)
     columns = tuple(
         replace(column_of(name, arrow.column(i), dialect.marks, notes), said=said.strip())
         for i, (name, said) in enumerate(zip_longest(dialect.names, dialect.below, fillvalue=""))

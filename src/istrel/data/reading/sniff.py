@@ -8,9 +8,10 @@ import io
 import re
 from collections import Counter
 from dataclasses import dataclass, replace
-from itertools import pairwise
+from itertools import pairwise, zip_longest
 
 from istrel.data.markers import is_marker
+from istrel.data.reading.fixed_width import Edges, cut, edges_of
 from istrel.data.reading.numbers import Marks
 from istrel.data.reading.settings import ReadingSettings
 from istrel.problem import Problem
@@ -33,6 +34,7 @@ SAYS_DELIMITER = re.compile(r'"?sep=([^\r\n])"?\s*$', re.IGNORECASE)
 FIRST_YEAR, LAST_YEAR = 1500, 2200
 NUMBER = re.compile(r"[+-]?(\d+([.,]\d*)?|[.,]\d+)([eE][+-]?\d+)?$")
 THOUSANDS = re.compile(r"[+-]?\d{1,3}([.,])\d{3}(\1\d{3})*$")  # 2.300 or 2,300: it tells nothing about the decimal mark
+EITHER = re.compile(r"[+-]?[1-9]\d{0,2}\.\d{3}$")
 POINT, COMMA = re.compile(r"[+-]?\d*\.\d+([eE][+-]?\d+)?$"), re.compile(r"[+-]?\d*,\d+([eE][+-]?\d+)?$")
 
 
@@ -50,6 +52,8 @@ class Dialect:
         Sample rows.
     below
         A row under the names that says more of them: questions, labels or units; empty where there is none.
+    edges
+        Where columns of fixed width begin, () where runs of spaces cut them; None where a delimiter does.
     """
 
     encoding: str
@@ -61,6 +65,7 @@ class Dialect:
     rows: tuple[tuple[str, ...], ...]
     titles: int = 0
     below: tuple[str, ...] = ()
+    edges: Edges | None = None
 
     @property
     def decimal(self) -> str:
@@ -94,6 +99,13 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
     if not lines:
         raise Problem(f"{name}: there is no row of names in it.")
     delimiter = settings.delimiter or find_delimiter(lines)
+    edges = (
+        None
+        if settings.delimiter or any(sign in line for line in lines for sign in (delimiter, '"'))
+        else edges_of(lines)
+    )
+    if edges is not None:
+        delimiter, lines = "\t", ["\t".join(cut(line, edges)) for line in lines]
     titles = 0 if settings.header_row is not None else count_titles(lines, delimiter)
     rows = parse(lines[titles:], delimiter)
     has_names = not looks_like_data(rows) if settings.header_row is None else settings.header_row > 0
@@ -110,6 +122,7 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
         names=clean_names(rows[0] if has_names else ("",) * len(rows[0])),
         rows=tuple(body[:SAMPLE_ROWS]),
         below=below,
+        edges=edges,
     )
 
 
@@ -232,6 +245,18 @@ def are_steps(row: tuple[str, ...]) -> bool:
     steps = {round(b - a, 9) for a, b in pairwise(numbers)}
     years = all(number.is_integer() and FIRST_YEAR <= number <= LAST_YEAR for number in numbers)
     return len(numbers) > 1 and len(steps) == 1 and (steps.pop() in (1, 5, 10) or years)
+
+
+def open_marks(dialect: Dialect) -> list[tuple[str, str]]:
+    """(column, one of its numbers) where a point may stand between thousands as well as before decimals, and nothing tells."""
+    if dialect.marks.known or dialect.decimal != ".":
+        return []
+    found = []
+    for name, fields in zip(dialect.names, zip_longest(*dialect.rows, fillvalue=""), strict=False):
+        pointed = [field.strip() for field in fields if "." in field]
+        if pointed and all(EITHER.match(field) for field in pointed):
+            found.append((name, pointed[0]))
+    return found
 
 
 def looks_like_data(rows: list[tuple[str, ...]]) -> bool:

@@ -1,0 +1,228 @@
+"""Awkward files as the world has them: read right, or said to be unsure, or refused in a line that says what to do."""
+
+from __future__ import annotations
+
+import bz2
+import gzip
+import io
+import json
+import sqlite3
+import zipfile
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+import pyarrow as pa
+import pytest
+
+from istrel.data.dataset import Dataset
+from istrel.data.table import Table
+from istrel.problem import Problem
+
+Maker = Callable[..., Dataset]
+CSV = "name,score\nAnna,1\nBen,2\nCleo,3\n"
+
+
+def zipped(**files: str) -> bytes:
+    out = io.BytesIO()
+    with zipfile.ZipFile(out, "w", zipfile.ZIP_DEFLATED) as archive:
+        for name, text in files.items():
+            archive.writestr(name.replace("__", "/").replace("_csv", ".csv").replace("_md", ".md"), text)
+    return out.getvalue()
+
+
+def database(*statements: str) -> bytes:
+    with sqlite3.connect(":memory:") as made:
+        for statement in statements:
+            made.execute(statement)
+        made.commit()
+        return made.serialize()
+
+
+def column(values: str, name: str = "x", delimiter: str = ";") -> str:
+    """A file with the values, cut by bars, beside a column of their places."""
+    rows = "".join(f"{place}{delimiter}{value}\n" for place, value in enumerate(values.split("|"), start=1))
+    return f"place{delimiter}{name}\n{rows}"
+
+
+# name: (content, {column: what is read; None for missing; texts that begin with a digit are dates}, what is said of it)
+READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
+    "both marks, comma last": (column("1.037,56|12,5|3"), {"x": [1037.56, 12.5, 3.0]}, ""),
+    "both marks, point last": (column("1,037.56|12.5|3"), {"x": [1037.56, 12.5, 3.0]}, ""),
+    "thousands or decimals": (column("1.037|2.500|9.125"), {"x": [1.037, 2.5, 9.125]}, "may be 1037"),
+    "thousands as the file has commas": (
+        "a;b\n1.037;1,5\n2.500;2,5\n3.125;3,5\n",
+        {"a": [1037.0, 2500.0, 3125.0], "b": [1.5, 2.5, 3.5]},
+        "",
+    ),
+    "some with the other mark": (column("1.5|2.5|3,5|4.5|5.25|6,75|7.5|8.5"), {"x": [1.5, 2.5, None, 4.5]}, ""),
+    "spaces between thousands": (column("1 234|22 345,5|12"), {"x": [1234.0, 22345.5, 12.0]}, ""),
+    "apostrophes between thousands": (column("1'234.5|22'345|12"), {"x": [1234.5, 22345.0, 12.0]}, ""),
+    "percent with commas": (column("1,7 %|2,5 %|10 %"), {"x": [1.7, 2.5, 10.0]}, ""),
+    "units": (column("12 kg|5kg|7.5 kg"), {"x": [12.0, 5.0, 7.5]}, ""),
+    "units at some": (column("12 kg|5 kg|7 kg|8"), {"x": [12.0, 5.0, 7.0, 8.0]}, "name no unit"),
+    "degrees": (column("36,6 °C|37,1 °C|38 °C"), {"x": [36.6, 37.1, 38.0]}, ""),
+    "brackets for minus": (column("(1,234.00)|5.00|(3.50)"), {"x": [-1234.0, 5.0, -3.5]}, "in brackets"),
+    "footnote marks": (column("0.3*|0.51**|0.1|0.2"), {"x": [0.3, 0.51, 0.1, 0.2]}, "footnote marks"),
+    "about": (column("~4|5|~6"), {"x": [4.0, 5.0, 6.0]}, "about"),
+    "a minus of typographers": (column("−4|5|−6,5"), {"x": [-4.0, 5.0, -6.5]}, ""),
+    "euros before": (column("€1,200|€3.50|-€5"), {"x": [1200.0, 3.5, -5.0]}, ""),
+    "limits": (column("<0.01|0.5|0.7|1.2|<0.01|0.3"), {"x": [None, 0.5, 0.7, 1.2, None, 0.3]}, ""),
+    "open ends": (column("23|34|65+|41|65+|52"), {"x": [23.0, 34.0, None, 41.0, None, 52.0]}, ""),
+    "two numbers in a cell": (column("1.2 ± 0.3|2.5 ± 0.4|3 ± 1"), {"x": ["1.2 ± 0.3"]}, "two numbers stand in a cell"),
+    "answers side by side": (column("1,2|1,3,4|2|1,2,3"), {"x": ["1,2", "1,3,4", "2"]}, ""),
+    "versions": (column("1.2.3|1.2.4|2.0.1"), {"x": ["1.2.3"]}, ""),
+    "keys": (column("007|008|010"), {"x": ["007", "008", "010"]}, ""),
+    "letters behind numbers": (column("101A|102A|103B"), {"x": ["101A", "102A", "103B"]}, ""),
+    "ages in bands": (column("18-25|26-35|36-50|50+"), {"x": ["18-25"]}, ""),
+    "exponents": (column("1e5|2.5E-3|3"), {"x": [1e5, 0.0025, 3.0]}, ""),
+    "day first by one": (column("14/03/2024|01/02/2024|05/06/2024"), {"x": ["2024-03-14", "2024-02-01", "2024-06-05"]}, ""),
+    "month first with times": (
+        column("3/14/2024 13:05:00|2/3/2024 1:00:00"),
+        {"x": ["2024-03-14T13:05:00", "2024-02-03T01:00:00"]},
+        "",
+    ),
+    "day or month": (column("01/02/2024|03/04/2024|05/06/2024"), {"x": ["01/02/2024"]}, "may be 2024-02-01 or 2024-01-02"),
+    "days with points": (column("01.02.2024|03.04.2024"), {"x": ["2024-02-01", "2024-04-03"]}, "may be"),
+    "short years": (column("14.03.24|01.12.63"), {"x": ["2024-03-14", "1963-12-01"]}, "1963 to 2024"),
+    "months in words": (column("January 6, 2024|May 1st, 2023", delimiter="\t"), {"x": ["2024-01-06", "2023-05-01"]}, ""),
+    "months in other words": (
+        column("1. März 2023|14 mars 2021|3 de enero de 2020"),
+        {"x": ["2023-03-01", "2021-03-14", "2020-01-03"]},
+        "",
+    ),
+    "months cut short": (column("Jan 1 2000|Feb 29 2000"), {"x": ["2000-01-01", "2000-02-29"]}, ""),
+    "days with months between": (column("12-Jan-99|05-Okt-03"), {"x": ["1999-01-12", "2003-10-05"]}, "1999 to 2003"),
+    "months": (column("2024-03|2024-04|2024-12"), {"x": ["2024-03-01", "2024-04-01", "2024-12-01"]}, "first days"),
+    "quarters": (column("2015Q1|2015Q2|2016Q4"), {"x": ["2015-01-01", "2015-04-01", "2016-10-01"]}, "first days"),
+    "halves of the day": (column("3/14/2024 1:05 PM|3/15/2024 12:00 AM"), {"x": ["2024-03-14T13:05:00", "2024-03-15"]}, ""),
+    "zones": (
+        column("2024-07-01T00:30+02:00|2024-07-02T23:30+02:00"),
+        {"x": ["2024-07-01T00:30:00", "2024-07-02T23:30:00"]},
+        "their zone (+02:00)",
+    ),
+    "zones that Arrow knows": (
+        column("2024-07-01T00:30:00+02:00|2024-07-02T23:30:00+02:00", delimiter=","),
+        {"x": ["2024-07-01T00:30:00", "2024-07-02T23:30:00"]},
+        "their zone",
+    ),
+    "days in eight digits": (
+        column("20240301|20240302|20240303|20240401|20240501", name="day"),
+        {"day": ["2024-03-01", "2024-03-02"]},
+        "YYYYMMDD",
+    ),
+    "numbers of eight digits": (column("20249901|20240302|20240303|20240401|20240501"), {"x": [20249901.0]}, ""),
+    "days no calendar has": (column("30.02.2024|1.1.2024|2.1.2024|3.1.2024|13.1.2024"), {"x": [None, "2024-01-01"]}, ""),
+    "sep=": ("sep=;\n" + column("1|2|3"), {"place": [1.0, 2.0, 3.0], "x": [1.0, 2.0, 3.0]}, ""),
+    "carets": (column("1|2|3", delimiter="^"), {"x": [1.0, 2.0, 3.0]}, ""),
+    "fixed width": (
+        "name      age  town\nAnna       23  Rome\nBen Lee    34  Kiel\nCleo        9  Bern\n",
+        {"name": ["Anna", "Ben Lee", "Cleo"], "age": [23.0, 34.0, 9.0], "town": ["Rome", "Kiel", "Bern"]},
+        "",
+    ),
+    "runs of spaces": (
+        "id  name  x\n1  Anna B  2\n10  Ben  30\n100  Cleo  4\n",
+        {"name": ["Anna B", "Ben", "Cleo"], "x": [2.0, 30.0, 4.0]},
+        "",
+    ),
+    "years as names": (
+        "land,1990,1991,1992\nA,3.5,4,5\nB,1,7,9\nC,2,2,6\n",
+        {"land": ["A", "B", "C"], "1990": [3.5, 1.0, 2.0], "1992": [5.0, 9.0, 6.0]},
+        "",
+    ),
+    "no names": ("A,3,4\nB,5,2\nC,8,9\nD,1,1\n", {"column_2": [3.0, 5.0, 8.0, 1.0]}, "The first row is data"),
+    "questions under names": (
+        "Q1,Q2,town\nHow old are you?,How tall are you?,Where?\n23,180,Rome\n34,172,Kiel\n9,120,Bern\n",
+        {"Q1": [23.0, 34.0, 9.0], "town": ["Rome", "Kiel", "Bern"]},
+        "row under the names",
+    ),
+    "units under names": (
+        "mass,length,site\n(kg),[cm],\n2.5,18,N\n3.5,17,S\n9,12,N\n",
+        {"mass": [2.5, 3.5, 9.0], "length": [18.0, 17.0, 12.0], "site": ["N", "S", "N"]},
+        "row under the names",
+    ),
+    "a source at the end": (
+        CSV + "Dana,4\nEve,5\nSource: made up\n",
+        {"score": [1.0, 2.0, 3.0, 4.0, 5.0]},
+        "line 7 (“Source: made up”)",
+    ),
+    "titles above": ("Survey 2024,,\n,,\nname,a,b\nAnna,1,2\nBen,2,3\n", {"name": ["Anna", "Ben"], "a": [1.0, 2.0]}, "line 3"),
+    "gzip": (gzip.compress(CSV.encode()), {"name": ["Anna", "Ben", "Cleo"], "score": [1.0, 2.0, 3.0]}, ""),
+    "bzip2": (bz2.compress(CSV.encode()), {"score": [1.0, 2.0, 3.0]}, ""),
+    "zstd": (pa.compress(CSV.encode(), "zstd", asbytes=True), {"score": [1.0, 2.0, 3.0]}, ""),
+    "zip of one": (zipped(data_csv=CSV, __MACOSX__data_csv="x", read_md="words"), {"score": [1.0, 2.0, 3.0]}, ""),
+    "zip of several": (zipped(a_csv="x\n1\n2\n", data_csv=CSV), {"score": [1.0, 2.0, 3.0]}, "there are also a.csv"),
+    "records": (
+        json.dumps([{"a": 1, "b": {"c": "x"}}, {"a": 2.5, "b": {"c": "y"}, "d": [1, 2]}]),
+        {"a": [1.0, 2.5], "b.c": ["x", "y"], "d": [None, "1; 2"]},
+        "",
+    ),
+    "records within a key": (json.dumps({"meta": {"n": 2}, "rows": [{"a": 1}, {"a": 2}]}), {"a": [1.0, 2.0]}, "“rows”"),
+    "columns of arrays": (
+        json.dumps({"a": [1, 2, None], "b": ["x", None, "z"]}),
+        {"a": [1.0, 2.0, None], "b": ["x", None, "z"]},
+        "",
+    ),
+    "rows of cells": (json.dumps([["a", "b"], [1, "x"], [2, "y"]]), {"a": [1.0, 2.0], "b": ["x", "y"]}, ""),
+    "lines of records": ('{"a": 1}\n{"a": 2}\n', {"a": [1.0, 2.0]}, ""),
+    "a database": (
+        database(
+            "create table few (x)",
+            "insert into few values (1)",
+            "create table t (a integer, b text)",
+            "insert into t values (1, 'x'), (2, null)",
+        ),
+        {"a": [1.0, 2.0], "b": ["x", None]},
+        "there are also few",
+    ),
+}  # fmt: skip
+
+
+def shown(table: Table, name: str, n: int) -> list[Any]:
+    found = table.column(name)
+    values = [found.value_at(row) if found.valid[row] else None for row in range(n)]
+    return [float(value) if isinstance(value, np.floating) else value for value in values]
+
+
+@pytest.mark.parametrize("name", READ)
+def test_an_awkward_file_is_read_right_or_said_to_be_unsure(name: str, data_of: Maker) -> None:
+    content, expected, says = READ[name]
+    ending = ".json" if name.startswith(("records", "columns", "rows")) else ".dat"
+    table = data_of(content, name=f"file{ending}").table
+    for column_name, values in expected.items():
+        assert shown(table, column_name, len(values)) == values
+    remarks = " ".join(table.source.remarks)
+    assert (says in remarks) if says else not table.source.unsure
+    assert all(remark in table.source.remarks for remark in table.source.unsure)
+
+
+# name: (content, what is said)
+REFUSED: dict[str, tuple[bytes, str]] = {
+    "PDF": (b"%PDF-1.7\n%\xe2\xe3\nxref", "a PDF document; copy its table"),
+    "picture": (b"\x89PNG\r\n\x1a\n\0\0", "a picture"),
+    "page": (b"<!DOCTYPE html><html><table><tr><td>1</td></tr></table>", "a page or document in markup"),
+    "old workbook": (
+        b"\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1" + bytes(500),
+        "of an old format; save its table as delimited text",
+    ),
+    "text document": (zipped(word__document_xml="").replace(b"document_xml", b"document.xml"), "a text document"),
+    "archive without tables": (zipped(read_md="words"), "no table in this archive, but read.md"),
+    "archive in an archive": (gzip.compress(gzip.compress(CSV.encode())), "packed twice"),
+    "cut off": (gzip.compress(CSV.encode() * 99)[:-20], "broken or was cut off"),
+    "a bomb": (gzip.compress(bytes(2**27)), "more than a packed table may"),
+    "deep": (b'{"a":' * 100_000, "(nested|sound JSON)"),
+    "no JSON": (b'[{"a": 1}, {"a": ]', "no sound JSON"),
+    "no records": (b"[1, 2, 3]", "no records"),
+    "no table in it": (database("create view v as select 1"), "no table in this database"),
+    "broken database": (b"SQLite format 3\0" + bytes(range(200)), "no sound database"),
+    "statistics program": (b"$FL2@(#)" + bytes(200), "of a statistics program"),
+}
+
+
+@pytest.mark.parametrize("name", REFUSED)
+def test_what_is_no_table_is_told_in_a_line_that_says_what_to_do(name: str, tmp_path: Path, data_of: Maker) -> None:
+    content, says = REFUSED[name]
+    with pytest.raises(Problem, match=says) as caught:
+        data_of(content, name="file.json" if "JSON" in name or name in ("deep", "no records") else "file")
+    assert "\n" not in caught.value.message
