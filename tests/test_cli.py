@@ -104,7 +104,7 @@ BAD = {
     "empty file": (["make", "empty.csv", SENTENCE, "--to", "json"], "empty.csv: the file is empty."),
     "header only": (["make", "header.csv", SENTENCE, "--to", "json"], "no rows of data"),
     "ragged rows": (["make", "ragged.csv", SENTENCE, "--to", "json"], "ragged.csv, line 3: 1 field"),
-    "binary file": (["make", "binary.csv", SENTENCE, "--to", "json"], "not a text file"),
+    "binary file": (["make", "binary.csv", SENTENCE, "--to", "json"], "a program, not data"),
     "unknown name": (["make", str(LEARNERS), "describe practise_min", "--to", "json"], "Did you mean “practice_min”?"),
     "wrong word": (["make", str(LEARNERS), "describe age acros format", "--to", "json"], "Did you mean “across”?"),
     "empty group": (

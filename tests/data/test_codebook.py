@@ -100,7 +100,7 @@ def test_missing_codes_are_set_aside_with_their_reasons(data_of: Maker) -> None:
 
 def test_categories_follow_the_codebook_then_their_natural_order(data_of: Maker) -> None:
     data = data_of("x,n\nmild,3\nnone,1\nsevere,2\nmild,10\n")
-    assert data.categories("x").values == ("mild", "none", "severe")
+    assert data.categories("x").values == ("none", "mild", "severe")
     assert data.categories("n").values == (1.0, 2.0, 3.0, 10.0)
     line = Variable("x", Level.ORDINAL, value_labels=parse_values("none = None | mild = Mild | moderate = Moderate"))
     ordered = Dataset(data.table, data.codebook.with_variable(line)).categories("x")

@@ -8,10 +8,12 @@ import numpy as np
 import pytest
 
 from istrel.data.dataset import Dataset
+from istrel.data.formula.evaluate import evaluate
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import TAGS, Level
 from istrel.data.naming import said_by_name
 from istrel.data.screening import screen
+from istrel.sentence.parse import parse_expression
 
 RNG = np.random.default_rng(5)
 COLUMNS = {
@@ -41,6 +43,49 @@ def test_every_level_is_guessed_from_typical_values(data_of: Callable[..., Datas
     data = data_of(",".join(COLUMNS) + "\n" + "\n".join(lines) + "\n")
     for name in COLUMNS:
         assert data.variable(name).level.value == WANTED.get(name, name), name
+
+
+ORDERED = {
+    "agreement": "Strongly disagree|Disagree|Neutral|Agree|Strongly agree",
+    "in German": "trifft gar nicht zu|trifft eher nicht zu|teils/teils|trifft eher zu|trifft voll zu",
+    "in French": "jamais|rarement|parfois|souvent|toujours",
+    "in Spanish": "muy insatisfecho|insatisfecho|satisfecho|muy satisfecho",
+    "in Italian": "per niente|poco|abbastanza|molto",
+    "in Portuguese": "discordo totalmente|discordo|concordo|concordo totalmente",
+    "sizes": "S|M|L|XL",
+    "severity": "none|mild|moderate|severe",
+    "quality": "Fair|Good|Very Good|Premium|Ideal",
+    "numbered": "1 - never|2 - now and then|3 - always",
+    "education": "high school|some college|bachelor's degree|master's degree",
+}
+UNORDERED = ("red|green|blue", "other|mother|father", "north|south|east", "1a|2b|3c", "agree|often|good")
+
+
+@pytest.mark.parametrize("steps", [*ORDERED.values(), *UNORDERED])
+def test_answers_of_usual_scales_stand_in_their_order(steps: str, data_of: Callable[..., Dataset]) -> None:
+    words = steps.split("|")
+    rows = RNG.permutation(np.resize(words, 12 * len(words)))
+    data = data_of("x\n" + "\n".join(f'"{word}"' for word in rows) + "\n")
+    ordinal = data.variable("x").level is Level.ORDINAL
+    assert ordinal == (steps in ORDERED.values())
+    if ordinal:
+        assert data.categories("x").labels == tuple(words)
+
+
+def test_items_of_a_battery_are_alike_and_count_by_their_places(data_of: Callable[..., Dataset]) -> None:
+    rows = [
+        "Q1,Q2,Q3,n1,n2,n3,race",
+        "never,rarely,often,1,2,4,1",
+        "rarely,often,often,5,2,1,2",
+        "often,often,often,3,3,2,3",
+    ]
+    data = data_of("\n".join([rows[0], *(6 * rows[1:])]) + "\n")
+    lines = [data.variable(name) for name in ("Q1", "Q2", "Q3")]
+    assert {line.level for line in lines} == {Level.ORDINAL}
+    assert {line.value_labels for line in lines} == {lines[0].value_labels}
+    assert {data.variable(name).level for name in ("n1", "n2", "n3")} == {Level.ORDINAL}
+    assert data.variable("race").level is Level.NOMINAL
+    assert evaluate(parse_expression("mean(Q1 to Q3)"), data).values[:3].tolist() == pytest.approx([2.0, 8 / 3, 3.0])
 
 
 def test_the_demo_study_is_guessed_as_its_codebook_says(learners: Dataset) -> None:

@@ -159,4 +159,4 @@ def test_a_title_says_what_is_shown(sentence: str, title: str, battery: Dataset)
 
 def test_combinations_stand_under_headings(battery: Dataset) -> None:
     lines = printed(make_exhibit("count site × a", battery))
-    assert [line.split(" | ")[0].strip() for line in lines[1:5]] == ["N", "always", "never", "often"]
+    assert [line.split(" | ")[0].strip() for line in lines[1:5]] == ["N", "never", "often", "always"]

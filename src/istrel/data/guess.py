@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable
 from istrel.data.column import Column, Kind
+from istrel.data.guess_answers import with_answers
 from istrel.data.guess_rows import guess_rows
 from istrel.data.levels import Level
 from istrel.data.markers import is_marker, no_and_yes, shared_markers
@@ -42,7 +43,7 @@ def guess_codebook(table: Table) -> Codebook:
     """A Variable for every column: level, label and unit guessed from its name, kind and values; and what a row is."""
     markers = shared_markers(table)
     codebook = Codebook(tuple(_guessed(column, markers.get(column.name, ())) for column in table.columns))
-    return with_rows_guessed(codebook, table)
+    return with_rows_guessed(with_answers(codebook, table), table)
 
 
 def with_rows_guessed(codebook: Codebook, table: Table) -> Codebook:

@@ -7,7 +7,7 @@ import numpy as np
 from istrel.data.column import Column, Kind, as_date
 from istrel.data.dataset import Dataset
 from istrel.data.formula.compare import OPERATORS, Mask, compare_columns, compare_with, is_one_of, known, told
-from istrel.data.formula.functions import call, finite
+from istrel.data.formula.functions import FUNCTIONS, call, finite
 from istrel.data.formula.tree import (
     And,
     Arithmetic,
@@ -26,6 +26,7 @@ from istrel.data.formula.tree import (
     Span,
     is_condition,
 )
+from istrel.data.levels import Level
 from istrel.problem import Problem
 
 ARITHMETIC: dict[str, np.ufunc] = {
@@ -114,7 +115,7 @@ def _constant(value: float | str, n_rows: int) -> Column:
 
 def _numbers(formula: Formula, data: Dataset) -> Column:
     """The value as numbers; dates count as days."""
-    column = _value(formula, data)
+    column = _placed(formula, _value(formula, data), data)
     if column.kind is Kind.TEXT:
         what = formula.text if isinstance(formula, Name) else str(getattr(formula, "value", "this"))
         at = getattr(formula, "at", -1)
@@ -125,15 +126,32 @@ def _numbers(formula: Formula, data: Dataset) -> Column:
     return column
 
 
+def _placed(formula: Formula | Span, column: Column, data: Dataset) -> Column:
+    """Ordered answers in words as the places of their steps, from 1; everything else as it is."""
+    name = formula.text if isinstance(formula, Name) else str(formula.value) if isinstance(formula, Literal) else ""
+    if column.kind is not Kind.TEXT or name not in data.table:
+        return column
+    line = data.variable(name)
+    listed = {entry.value for entry in line.value_labels}
+    if line.level is not Level.ORDINAL or not listed >= {data.table.column(name).words[k] for k in data.tally(name)[0]}:
+        return column
+    codes = data.categories(name).codes
+    return Column("", Kind.NUMBER, np.where(codes < 0, 0.0, codes + 1.0), codes >= 0)
+
+
 def _call(formula: Call, data: Dataset) -> Column:
+    function = FUNCTIONS.get(formula.function)
+    of_numbers = function is not None and not function.texts
     parts: list[Column] = []
     for argument in formula.arguments:
         if isinstance(argument, Span):
             names = data.table.names
             first, last = names.index(known(argument.first, data)), names.index(known(argument.last, data))
-            parts += [_variable(Name(name), data) for name in names[first : last + 1]]
+            spanned: list[Formula | Span] = [Name(name) for name in names[first : last + 1]]
         else:
-            parts.append(_value(argument, data))
+            spanned = [argument]
+        values = [_value(part, data) for part in spanned]
+        parts += [_placed(p, value, data) if of_numbers else value for p, value in zip(spanned, values, strict=True)]
     return call(formula, parts)
 
 

@@ -17,7 +17,6 @@ from istrel.sentence.request import EVERY_CASE, Crossed, Request, Subject
 from istrel.sentence.vocabulary import CLASS_SETTINGS, SETTINGS
 
 MOST_VALUES = 30
-BY_VALUE = ("table", "bars", "shares", "heat map")
 ABOUT_CLASSES = ("classes", *CLASS_SETTINGS, "closed")
 MOST_ROWS, MOST_COLUMNS, MOST_CELLS = 20_000, 500, 100_000
 
@@ -116,7 +115,7 @@ def by_value(request: Request, data: Dataset) -> bool:
     Problem
         For subjects that are not there.
     """
-    if request.shape not in BY_VALUE or request.expected or _set_of(request, data) is not None:
+    if request.shape == "flow" or request.expected or _set_of(request, data) is not None:
         return False
     subjects = [name for subject in request.subjects for name in _names_of(subject, data)]
     names = (*subjects, *(known(name, data) for name in request.against))

@@ -1,0 +1,87 @@
+"""Answers of usual scales in several languages: which words are steps of one scale, and in which order they come."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterable
+from dataclasses import dataclass
+from functools import cache
+from pathlib import Path
+
+import msgspec
+
+ANSWERS = Path(__file__).parent / "words" / "answers.toml"
+MOST_WORDS = 12
+NUMBERED = re.compile(r"^\s*\(?(\d{1,2})\s*[-=:.)–]\s*\S")
+BESIDE = frozenset(
+    (
+        *(
+            "don't know",
+            "dont know",
+            "do not know",
+            "dk",
+            "not sure",
+            "no opinion",
+            "no answer",
+            "not applicable",
+            "n/a",
+            "na",
+        ),
+        *("refused", "other", "prefer not to say", "prefer not to answer", "weiß nicht", "keine angabe", "ne sait pas"),
+        *("no sabe", "non so", "não sei"),
+    )
+)
+
+
+@dataclass(frozen=True)
+class AnswerScale:
+    """A usual scale in one language: {word in lower case: its step from 0}."""
+
+    of: str
+    language: str
+    steps: dict[str, int]
+
+
+@cache
+def answer_scales() -> tuple[AnswerScale, ...]:
+    """All scales that are known."""
+    found = []
+    for scale in msgspec.toml.decode(ANSWERS.read_bytes())["scale"]:
+        of = scale.pop("of")
+        for language, steps in scale.items():
+            words = {word.strip(): place for place, step in enumerate(steps) for word in step.split("|")}
+            found.append(AnswerScale(of, language, words))
+    return tuple(found)
+
+
+def plain(word: str) -> str:
+    """A word as the scales hold it: lower case, one kind of apostrophe, no marks at its ends."""
+    return " ".join(word.replace("’", "'").replace("_", " ").casefold().strip(" .!?*").split())
+
+
+def scale_of(words: Iterable[str]) -> AnswerScale | None:
+    """The scale whose steps all of these words are, besides those for no answer: two steps at least, no step called in two ways."""
+    said = [one for one in map(plain, words) if one not in BESIDE]
+    if not 2 <= len(said) <= MOST_WORDS:
+        return None
+    for scale in answer_scales():
+        steps = [scale.steps.get(one, -1) for one in said]
+        if min(steps) >= 0 and len(set(steps)) == len(steps):
+            return scale
+    return None
+
+
+def in_order(words: Iterable[str], scale: AnswerScale) -> tuple[str, ...]:
+    """The words that are steps, from the lowest to the highest; then those for no answer."""
+    known = [(scale.steps.get(plain(word), MOST_WORDS), word) for word in words]
+    return tuple(word for _, word in sorted(known, key=lambda one: one[0]))
+
+
+def by_number(words: tuple[str, ...]) -> tuple[str, ...] | None:
+    """Words that begin with the number of their step (“1 - never”), in its order; None for others."""
+    found = [NUMBERED.match(word) for word in words]
+    numbers = [int(match[1]) for match in found if match]
+    if not 3 <= len(words) <= MOST_WORDS or len(set(numbers)) != len(words):
+        return None
+    low, high = min(numbers), max(numbers)
+    return tuple(word for _, word in sorted(zip(numbers, words, strict=True))) if high - low < 2 * len(words) else None

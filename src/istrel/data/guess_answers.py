@@ -1,0 +1,129 @@
+"""Answers with an order: words of usual scales, numbered answers, and items of one battery, which get one level and one scale."""
+
+from __future__ import annotations
+
+import re
+from dataclasses import replace
+from itertools import groupby
+
+import numpy as np
+
+from istrel.data.answers import AnswerScale, by_number, in_order, plain, scale_of
+from istrel.data.codebook import Codebook, ValueLabel, Variable
+from istrel.data.column import Column, Kind
+from istrel.data.levels import Level
+from istrel.data.markers import is_marker, stands_for_nothing
+from istrel.data.scales import NUMBERED
+from istrel.data.table import Table
+
+MOST_WORDS, MOST_STEPS, FEWEST_ITEMS = 30, 11, 3
+TAKEN = (Level.NOMINAL, Level.BINARY, Level.TEXT, Level.IDENTIFIER)
+CATEGORY = re.compile(
+    r"(?:^|[_.\s-])(race|ethnic\w*|region|country|state|site|cent(?:er|re)|hospital|clinic|school|group|arm|treatment|treat|condition|"
+    r"sex|gender|religion|party|species|type|category|cluster|district|province|department|dept|faculty|industry|sector|occupation|"
+    r"job|marital(?:_?status)?|colou?r|method|strain|variety|brand|language|team|block|plot|farm|batch|origin|"
+    r"geschlecht|gruppe|land|bundesland|schule|standort|art|typ|beruf|sexe|groupe|région|pays|sexo|grupo|región|país)(?:\d|$|[_.\s-])",
+    re.IGNORECASE,
+)
+
+
+def with_answers(codebook: Codebook, table: Table) -> Codebook:
+    """The codebook with ordered answers put in their order, and items of a battery alike."""
+    words = {name: said for name in table.names if (said := _answers(table.column(name), codebook[name]))}
+    scales: dict[str, AnswerScale] = {}
+    for name, said in words.items():
+        scale = scale_of(said)
+        if scale is not None:
+            scales[name] = scale
+            codebook = codebook.with_variable(_ordered(codebook[name], in_order(said, scale)))
+        elif (numbered := by_number(said)) is not None:
+            codebook = codebook.with_variable(_ordered(codebook[name], numbered))
+    codebook = _batteries_of_words(codebook, table, words, scales)
+    codebook = _batteries_of_numbers(codebook, table)
+    for line in codebook.variables:
+        if line.level is Level.ORDINAL and table.column(line.name).kind is Kind.NUMBER and CATEGORY.search(line.name):
+            codebook = codebook.with_variable(replace(line, level=Level.NOMINAL))
+    return codebook
+
+
+def _answers(column: Column, line: Variable) -> tuple[str, ...]:
+    """The words in use of a column of few; none where its level is not open.
+
+    Marks for no answer are aside, unless they are a step of the scale: “none” before “mild”.
+    """
+    if column.kind is not Kind.TEXT or not 0 < len(column.words) <= MOST_WORDS or line.level not in TAKEN:
+        return ()
+    counts = np.bincount(column.values[column.valid], minlength=len(column.words))
+    used = tuple(word for word, n in zip(column.words, counts, strict=True) if n and not stands_for_nothing(word))
+    if scale_of(used) is not None:
+        return used
+    missing = {code.value for code in line.missing_codes}
+    return tuple(word for word in used if word not in missing and not is_marker(word))
+
+
+def _ordered(line: Variable, words: tuple[str, ...]) -> Variable:
+    """The line with its words in this order; two of them alone are still two answers."""
+    level = Level.ORDINAL if len(words) > 2 else Level.BINARY
+    missing = tuple(code for code in line.missing_codes if code.value not in words)
+    labels = tuple(ValueLabel(word, word) for word in words)
+    return replace(line, level=level, value_labels=labels, missing_codes=missing)
+
+
+def _batteries_of_words(
+    codebook: Codebook, table: Table, words: dict[str, tuple[str, ...]], scales: dict[str, AnswerScale]
+) -> Codebook:
+    """Neighbours, or numbered columns of one beginning, that are answered on one scale: all its words that any of them holds."""
+
+    def battery(name: str) -> str:
+        match = NUMBERED.match(name)
+        return match["stem"] if match else ""
+
+    runs = [(stem, list(names)) for stem, names in groupby(table.names, battery) if stem]
+    runs += [(scale.of, list(names)) for scale, names in _neighbours(table, scales)]
+    for _, names in runs:
+        mine = [scales[name] for name in names if name in scales]
+        if len(names) < FEWEST_ITEMS or not mine:
+            continue
+        scale = max(mine, key=lambda one: len(one.steps))
+        items = [name for name in names if name in words and all(plain(word) in scale.steps for word in words[name])]
+        union = dict.fromkeys(word for name in items for word in words[name])
+        steps = {scale.steps[plain(word)] for word in union}
+        if len(items) < FEWEST_ITEMS or len(steps) < max(3, len(union)):
+            continue
+        order = in_order(union, scale)
+        for name in items:
+            codebook = codebook.with_variable(_ordered(codebook[name], order))
+    return codebook
+
+
+def _neighbours(table: Table, scales: dict[str, AnswerScale]) -> list[tuple[AnswerScale, list[str]]]:
+    """Columns that stand side by side and are answered on one scale."""
+    runs = groupby(table.names, scales.get)
+    return [(scale, list(names)) for scale, names in runs if scale is not None]
+
+
+def _batteries_of_numbers(codebook: Codebook, table: Table) -> Codebook:
+    """Numbered items of which most are scales: those that lack an answer are scales, too."""
+    stems: dict[str, list[str]] = {}
+    for column in table.columns:
+        match = NUMBERED.match(column.name)
+        if match and column.kind is Kind.NUMBER:
+            stems.setdefault(match["stem"], []).append(column.name)
+    for names in stems.values():
+        scales = [name for name in names if codebook[name].level is Level.ORDINAL]
+        if len(names) < FEWEST_ITEMS or 2 * len(scales) < len(names) or len(scales) == len(names):
+            continue
+        low, high = _range(table, scales)
+        if high - low >= MOST_STEPS:
+            continue
+        for name in names:
+            values = table.column(name).values[table.column(name).valid]
+            inside = values.size and bool(((values >= low) & (values <= high) & (values == np.floor(values))).all())
+            if inside and name not in scales and codebook[name].level in (Level.CONTINUOUS, Level.COUNT, Level.BINARY):
+                codebook = codebook.with_variable(replace(codebook[name], level=Level.ORDINAL))
+    return codebook
+
+
+def _range(table: Table, names: list[str]) -> tuple[float, float]:
+    values = [table.column(name).values[table.column(name).valid] for name in names]
+    return min(float(v.min()) for v in values), max(float(v.max()) for v in values)
