@@ -17,8 +17,10 @@ import pyarrow as pa
 import pytest
 
 from istrel.data.dataset import Dataset
+from istrel.data.reading import ReadingSettings
 from istrel.data.table import Table
 from istrel.problem import Problem
+from istrel.study.opening import Opening
 
 Maker = Callable[..., Dataset]
 CSV = "name,score\nAnna,1\nBen,2\nCleo,3\n"
@@ -84,6 +86,11 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
         "",
     ),
     "day or month": (column("01/02/2024|03/04/2024|05/06/2024"), {"x": ["01/02/2024"]}, "may be 2024-02-01 or 2024-01-02"),
+    "day or month, as the other column": (
+        "a;b\n01/02/2024;14/03/2024\n03/04/2024;01/02/2024\n",
+        {"a": ["2024-02-01", "2024-04-03"], "b": ["2024-03-14", "2024-02-01"]},
+        "the day comes first, as in the other columns",
+    ),
     "days with points": (column("01.02.2024|03.04.2024"), {"x": ["2024-02-01", "2024-04-03"]}, "may be"),
     "short years": (column("14.03.24|01.12.63"), {"x": ["2024-03-14", "1963-12-01"]}, "1963 to 2024"),
     "months in words": (column("January 6, 2024|May 1st, 2023", delimiter="\t"), {"x": ["2024-01-06", "2023-05-01"]}, ""),
@@ -195,6 +202,18 @@ def test_an_awkward_file_is_read_right_or_said_to_be_unsure(name: str, data_of: 
     remarks = " ".join(table.source.remarks)
     assert (says in remarks) if says else not table.source.unsure
     assert all(remark in table.source.remarks for remark in table.source.unsure)
+
+
+def test_what_can_be_read_either_way_is_read_as_a_person_says(data_of: Maker) -> None:
+    text = column("01/02/2024|03/04/2024")
+    for order, first in (("day-first", "2024-02-01"), ("month-first", "2024-01-02")):
+        table = data_of(text, Opening(ReadingSettings(dates=order))).table
+        assert (shown(table, "x", 1), table.source.unsure) == ([first], ())
+    for mark, value in ((",", 1037.0), (".", 1.037)):
+        table = data_of(column("1.037|2.500"), Opening(ReadingSettings(decimal=mark))).table
+        assert (shown(table, "x", 1), table.source.unsure) == ([value], ())
+    with pytest.raises(Problem, match="no order of dates"):
+        data_of(text, Opening(ReadingSettings(dates="year")))
 
 
 # name: (content, what is said)

@@ -85,7 +85,7 @@ def test_items_of_a_battery_are_alike_and_count_by_their_places(data_of: Callabl
     assert {line.value_labels for line in lines} == {lines[0].value_labels}
     assert {data.variable(name).level for name in ("n1", "n2", "n3")} == {Level.ORDINAL}
     assert data.variable("race").level is Level.NOMINAL
-    assert evaluate(parse_expression("mean(Q1 to Q3)"), data).values[:3].tolist() == pytest.approx([2.0, 8 / 3, 3.0])
+    assert evaluate(parse_expression("mean(Q1, Q2, Q3)"), data).values[:3].tolist() == pytest.approx([2.0, 8 / 3, 3.0])
 
 
 def test_the_demo_study_is_guessed_as_its_codebook_says(learners: Dataset) -> None:

@@ -179,7 +179,10 @@ def _add_reading(parser: Parser) -> None:
     parser.add_argument("--decimal", choices=[".", ","], help="the decimal mark")
     parser.add_argument("--encoding", help="for example utf-8 or cp1252")
     parser.add_argument("--header-row", type=int, help="the row that holds the names, from 1; 0 for none")
-    parser.add_argument("--sheet", help="the sheet of a spreadsheet")
+    parser.add_argument("--sheet", help="the sheet of a workbook, the table of a database, the file in an archive")
+    parser.add_argument(
+        "--dates", choices=["day-first", "month-first"], help="how dates are read that can be read both ways"
+    )
     parser.add_argument("--missing", default="", help='missing codes for all variables, e.g. "-9,99"')
     parser.add_argument(
         "--person", default="", help="the variable that says whose row it is, where persons have several"

@@ -18,7 +18,7 @@ if TYPE_CHECKING:
 
 DONE, NOT_HELD = 0, 1
 READING = (
-    *("codebook", "delimiter", "decimal", "encoding", "header_row", "sheet", "missing"),
+    *("codebook", "delimiter", "decimal", "encoding", "header_row", "sheet", "dates", "missing"),
     *("person", "occasion", "counted", "weighted", "strata", "clusters"),
 )
 
@@ -66,7 +66,9 @@ def opening(options: argparse.Namespace) -> Any:
         options.delimiter = "\t"
     if options.header_row is not None and options.header_row < 0:
         raise Problem("the row of names is counted from 1; 0 means there is none.")
-    reading = ReadingSettings(options.delimiter, options.decimal, options.encoding, options.header_row, options.sheet)
+    reading = ReadingSettings(
+        options.delimiter, options.decimal, options.encoding, options.header_row, options.sheet, options.dates
+    )
     said = options.person, options.occasion, options.counted, options.weighted, options.strata, options.clusters
     rows = Rows(*said)
     return Opening(reading, options.codebook, parse_missing(options.missing), rows)

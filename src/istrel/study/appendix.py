@@ -62,7 +62,7 @@ def _origin(recipe: Recipe | None, study: Study) -> str:
     match recipe:
         case Read(_, settings):
             said = {"delimiter": settings.delimiter, "decimal mark": settings.decimal, "encoding": settings.encoding}
-            said |= {"row of names": settings.header_row, "sheet": settings.sheet}  # type: ignore[dict-item]
+            said |= {"row of names": settings.header_row, "sheet": settings.sheet, "dates": settings.dates}  # type: ignore[dict-item]
             given = [f"{words} {value}" for words, value in said.items() if value is not None]
             return f"read with {', '.join(given)}" if given else "read as it was found"
         case Pasted():

@@ -23,6 +23,7 @@ CHOICES = {
         ("Latin 9", "iso8859-15"),
         ("UTF-16", "utf-16"),
     ),
+    "dates": (("found out", None), ("day first", "day-first"), ("month first", "month-first")),
 }
 SHOWN_ROWS = 5
 SHOWN_COLUMNS = 12
@@ -95,8 +96,8 @@ class ReadingForm(QWidget):
         self.sheet.blockSignals(False)
         for widget in (self.sheet, self._sheet_label):
             widget.setVisible(bool(sheets))
-        for choice in self.choices.values():
-            choice.setEnabled(not sheets)
+        for name, choice in self.choices.items():
+            choice.setEnabled(not sheets or name in ("decimal mark", "dates"))
         if sheets:
             self._preview()
 
@@ -114,9 +115,9 @@ class ReadingForm(QWidget):
         text = self.names_row.text().strip()
         if text and not text.isdecimal():
             raise Problem("The row of names is a whole number counted from 1; 0 where the file has no names.")
-        delimiter, decimal, encoding = (choice.currentData() for choice in self.choices.values())
+        delimiter, decimal, encoding, dates = (choice.currentData() for choice in self.choices.values())
         header_row = int(text) if text else None
-        return ReadingSettings(delimiter, decimal, encoding, header_row, self.sheet.currentText() or None)
+        return ReadingSettings(delimiter, decimal, encoding, header_row, self.sheet.currentText() or None, dates)
 
     def _preview(self) -> None:
         if self.isHidden():

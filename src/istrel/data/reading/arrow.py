@@ -4,13 +4,14 @@ from __future__ import annotations
 
 import os
 from collections.abc import Iterable, Iterator
+from functools import partial
 from pathlib import Path
 from typing import Any
 
 import pyarrow as pa
 
 from istrel.data.column import Column
-from istrel.data.reading.columns import column_of
+from istrel.data.reading.columns import column_of, columns_of
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.numbers import Marks
 from istrel.data.reading.settings import ReadingSettings
@@ -24,7 +25,6 @@ MOST_VALUES = 80_000_000
 
 def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     """The table in an Arrow file or stream; read rather than mapped, for a mapped file that shrinks ends the program."""
-    del settings
     watch.report(0.0)
     try:
         with pa.OSFile(str(path), "rb") as file:
@@ -38,7 +38,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
         whole.validate(full=True)  # the file is believed as it stands: a false offset would end the program
     except (pa.ArrowException, OSError, UnicodeError) as error:
         raise Problem(f"{path.name}: this is no sound Arrow file, or it was cut off.") from error
-    return table_of(path, whole, "Arrow")
+    return table_of(path, whole, "Arrow", dates=settings.dates)
 
 
 def _bounded(path: Path, batches: Iterable[pa.RecordBatch]) -> Iterator[pa.RecordBatch]:
@@ -70,7 +70,13 @@ def _column(path: Path, name: str, chunked: pa.ChunkedArray, marks: Marks, notes
 
 
 def table_of(
-    path: Path, whole: pa.Table, reading: str, *, remarks: tuple[str, ...] = (), marks: Marks | None = None
+    path: Path,
+    whole: pa.Table,
+    reading: str,
+    *,
+    remarks: tuple[str, ...] = (),
+    marks: Marks | None = None,
+    dates: str | None = None,
 ) -> Table:
     """Istrel's table from Arrow's.
 
@@ -88,7 +94,7 @@ def table_of(
     except UnicodeError as error:
         raise Problem(f"{path.name}: a name in it is not UTF-8 text.") from error
     notes = Notes(list(remarks))
-    columns = tuple(_column(path, name, whole.column(i), marks or Marks(), notes) for i, name in enumerate(names))
+    columns = tuple(columns_of(names, whole, marks or Marks(), notes, dates, partial(_column, path)))
     source = Source(
         path.name, str(path.resolve()), stamp_of(path), reading, tuple(notes.remarks), unsure=tuple(notes.unsure)
     )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable, Sequence
 from typing import Any
 
 import numpy as np
@@ -14,12 +15,52 @@ from istrel.data.markers import stands_for_nothing
 from istrel.data.reading import dates
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.numbers import Marks, as_numbers, beside_signs, two_in_a_cell
+from istrel.problem import Problem
 from istrel.stats.distinct import distinct_values
 
 MOSTLY, AT_LEAST = 0.8, 0.5
 MOST_WORDS = 10_000  # among more, marks for "no value" are not looked for
 EXACT_IN_FLOAT = 2**53
 A_LOOK = 200
+ReadColumn = Callable[[str, pa.ChunkedArray, Marks, Notes], Column]
+ORDERS = {"day-first": True, "month-first": False}
+
+
+def columns_of(
+    names: Sequence[str],
+    whole: pa.Table,
+    marks: Marks,
+    notes: Notes,
+    dates_wanted: str | None,
+    read: ReadColumn | None = None,
+) -> list[Column]:
+    """All columns of a file. Dates that can be read either way are read as the person says, else as those of the other columns.
+
+    Parameters
+    ----------
+    read
+        `column_of`, or what does more with what it raises.
+
+    Raises
+    ------
+    Problem
+        For an order of dates that is none.
+    """
+    if dates_wanted not in (None, *ORDERS):
+        raise Problem(f"“{dates_wanted}” is no order of dates; say {' or '.join(ORDERS)}.")
+    notes.day_first = None if dates_wanted is None else ORDERS[dates_wanted]
+    read = read or column_of
+    columns = [read(name, whole.column(place), marks, notes) for place, name in enumerate(names)]
+    if not notes.open or len(notes.orders) != 1:
+        return columns
+    (notes.day_first,) = notes.orders
+    for place, name in enumerate(names):
+        if name in notes.open:
+            notes.forget(name)
+            columns[place] = read(name, whole.column(place), marks, notes)
+            order = "day" if notes.day_first else "month"
+            notes.say(name, f"its dates can be read either way; the {order} comes first, as in the other columns.")
+    return columns
 
 
 def column_of(name: str, chunked: pa.ChunkedArray, marks: Marks | None = None, notes: Notes | None = None) -> Column:
@@ -116,7 +157,7 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -
     valid = valid & ~blank[codes] if blank.any() else valid
     if not valid.any():
         return Column(name, Kind.TEXT, codes, valid, tuple(words.to_pylist()))
-    told = Notes()
+    told = Notes(day_first=notes.day_first)
     dated = dates.as_dates(name, words, told)
     readable = _readable(dated.read, codes, valid)
     if readable.sum() >= MOSTLY * valid.sum():

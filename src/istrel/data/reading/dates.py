@@ -217,17 +217,21 @@ def _in_order(
     """Day and month in the order that reads most words; None where both read as many and neither is usual."""
     day_first, month_first = _days(year, two, one, fits), _days(year, one, two, fits)
     by_day, by_month = int(day_first[1].sum()), int(month_first[1].sum())
+    if by_day == by_month and by_day and notes.day_first is not None:
+        return day_first if notes.day_first else month_first
     if by_day == by_month and by_day:
         differ = np.flatnonzero(day_first[1] & (one != two))
         if not differ.size:
             return day_first
         at = int(differ[0])
         readings = f"“{words[at].as_py()}” may be {day_first[0][at]} or {month_first[0][at]}"
+        notes.open.add(name)
         if not way.usual:
-            notes.say(name, f"{readings}; it was left as text. Say which with a click on what was found.", unsure=True)
+            notes.say(name, f"{readings}; it was left as text.", unsure=True)
             return None
         notes.say(name, f"{readings}; the day was taken for the first.", unsure=True)
         return day_first
+    notes.orders.add(by_day >= by_month)
     found = day_first if by_day >= by_month else month_first
     lost = int(np.count_nonzero(~found[1] & (day_first[1] | month_first[1])))
     if lost:

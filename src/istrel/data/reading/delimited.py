@@ -7,7 +7,6 @@ import tempfile
 from collections.abc import Collection, Iterator
 from dataclasses import replace
 from functools import partial
-from itertools import zip_longest
 from pathlib import Path
 
 import numpy as np
@@ -15,7 +14,7 @@ import pyarrow as pa
 from pyarrow import csv as arrow_csv
 
 from istrel.data.reading import keys
-from istrel.data.reading.columns import column_of
+from istrel.data.reading.columns import columns_of
 from istrel.data.reading.fixed_width import cut
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.ragged import Row, few_ragged, ragged_rows, remark
@@ -37,13 +36,13 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     if dialect.edges is not None:
         return _of_fixed_width(path, dialect, settings, watch)
     try:
-        return _table(path, dialect, watch)
+        return _table(path, dialect, settings.dates, watch)
     except (pa.ArrowInvalid, UnicodeError) as error:
         if settings.encoding is None and dialect.encoding == "utf-8" and _about_encoding(error):
             encoding = guess_encoding(path.name, _around_first_odd_byte(path))
             return read_source(path, replace(settings, encoding=encoding), watch)
         if rows := few_ragged(path, dialect):
-            return _table(path, dialect, watch, rows)
+            return _table(path, dialect, settings.dates, watch, rows)
         raise _plain(path, dialect, error) from error
 
 
@@ -63,7 +62,7 @@ def _of_fixed_width(path: Path, dialect: Dialect, settings: ReadingSettings, wat
     return replace(table, source=replace(table.source, path=str(path.resolve()), stamp=stamp_of(path), reading=reading))
 
 
-def _table(path: Path, dialect: Dialect, watch: Watch, ragged: tuple[Row, ...] = ()) -> Table:
+def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged: tuple[Row, ...] = ()) -> Table:
     parse = partial(_parse, path, dialect, watch, bool(ragged))
     arrow = keys.as_they_stand(parse, dialect.delimiter, dialect.encoding)
     if arrow.num_rows == 0:
@@ -74,9 +73,9 @@ def _table(path: Path, dialect: Dialect, watch: Watch, ragged: tuple[Row, ...] =
     notes = Notes([*_remarks(dialect), *([remark(ragged, len(dialect.names))] if ragged else [])])
     for name, word in open_marks(dialect):
         notes.say(name, f"“{word}” was read as {float(word):.12g}; it may be {word.replace('.', '')}.", unsure=True)
+    read = columns_of(dialect.names, arrow, dialect.marks, notes, dates)
     columns = tuple(
-        replace(column_of(name, arrow.column(i), dialect.marks, notes), said=said.strip())
-        for i, (name, said) in enumerate(zip_longest(dialect.names, dialect.below, fillvalue=""))
+        replace(c, said=said.strip()) for c, said in zip(read, dialect.below or ("",) * len(read), strict=False)
     )
     source = Source(
         name=path.name,

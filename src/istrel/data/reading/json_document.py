@@ -49,7 +49,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     if not records:
         raise Problem(f"{path.name}: there are no records in it; a table is an array of records, or columns of arrays.")
     remarks = (f"The records under “{key}” were read.",) if key else ()
-    return table_of(path, _columns(path, records), "JSON", remarks=remarks)
+    return table_of(path, _columns(path, records), "JSON", remarks=remarks, dates=settings.dates)
 
 
 def _is_lines(path: Path) -> bool:

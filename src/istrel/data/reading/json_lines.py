@@ -23,14 +23,13 @@ NAME = re.compile(rb'"((?:[^"\\]|\\.)*)"\s*:')
 
 def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     """The table in a file of JSON lines; values of mixed kinds in one name are read as text."""
-    del settings
     _refuse_monsters(path)
     try:
-        return table_of(path, _read(path, watch, None), "JSON lines")
+        return table_of(path, _read(path, watch, None), "JSON lines", dates=settings.dates)
     except pa.ArrowInvalid:
         pass
     try:
-        return table_of(path, _loosely(path, watch), "JSON lines")
+        return table_of(path, _loosely(path, watch), "JSON lines", dates=settings.dates)
     except ValueError as error:
         raise Problem(
             f"{path.name}, line {error.args[1] if len(error.args) > 1 else 1}: this is no JSON record."

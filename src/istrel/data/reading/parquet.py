@@ -16,7 +16,6 @@ from istrel.problem import Problem
 
 def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     """The table in a Parquet file, read by row groups."""
-    del settings
     try:
         with pq.ParquetFile(path) as file:
             refuse_many(path, file.metadata.num_rows, len(file.schema_arrow))
@@ -28,4 +27,4 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
         whole.validate(full=True)
     except (pa.ArrowException, OSError, UnicodeError) as error:
         raise Problem(f"{path.name}: this is no sound Parquet file, or it was cut off.") from error
-    return table_of(path, whole, "Parquet")
+    return table_of(path, whole, "Parquet", dates=settings.dates)

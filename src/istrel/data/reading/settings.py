@@ -16,7 +16,10 @@ class ReadingSettings:
     header_row
         The row that holds the names, counted from 1; 0 when there is none.
     sheet
-        The sheet of a spreadsheet, by its name or its number from 1; the first one with data unless given.
+        The sheet of a workbook, by its name or its number from 1; the first one with data unless given. Of an archive the
+        file, of a database the table.
+    dates
+        Whether the day or the month comes first in dates that can be read either way: "day-first" or "month-first".
     """
 
     delimiter: str | None = None
@@ -24,6 +27,7 @@ class ReadingSettings:
     encoding: str | None = None
     header_row: int | None = None
     sheet: str | None = None
+    dates: str | None = None
 
     def __post_init__(self) -> None:
         if self.delimiter is not None and (len(self.delimiter) != 1 or not self.delimiter.isascii()):

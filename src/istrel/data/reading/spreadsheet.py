@@ -59,6 +59,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
             reading,
             remarks=tuple(answer["remarks"]),
             marks=Marks(settings.decimal or ".", known=bool(settings.decimal), given=bool(settings.decimal)),
+            dates=settings.dates,
         )
 
 

@@ -43,7 +43,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     whole = pa.table({column: _column([v for piece in pieces for v in piece[k]]) for k, column in enumerate(columns)})
     others = [other for other in sizes if other != name]
     remark = (f"Only the table “{name}” was read; there are also {_named(others)}.",) if others else ()
-    return table_of(path, whole, f"table {name}", remarks=remark)
+    return table_of(path, whole, f"table {name}", remarks=remark, dates=settings.dates)
 
 
 def _opened(path: Path) -> sqlite3.Connection:
