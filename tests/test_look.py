@@ -75,6 +75,7 @@ def test_the_json_of_the_intake_has_the_form_of_the_contract(capsys: pytest.Capt
     assert set(found) == {
         "istrel",
         "source",
+        "reading",
         "rows",
         "columns",
         "variables",

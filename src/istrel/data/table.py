@@ -23,6 +23,25 @@ def stamp_of(path: Path) -> Stamp:
 
 
 @dataclass(frozen=True)
+class Reading:
+    """What was decided of a file's text; empty where its format decides it.
+
+    Attributes
+    ----------
+    names_rows
+        Lines, from 1, in which names, and what is said under them, were found.
+    set_aside
+        (line, why) of what is no row of data.
+    """
+
+    encoding: str = ""
+    delimiter: str = ""
+    decimal: str = ""
+    names_rows: tuple[int, ...] = ()
+    set_aside: tuple[tuple[int, str], ...] = ()
+
+
+@dataclass(frozen=True)
 class Source:
     """Where a table came from, and how it was read, in words a person can check.
 
@@ -34,6 +53,8 @@ class Source:
         Its SHA-256 where that is known already.
     unsure
         The remarks that tell of two readings.
+    decided
+        How its text was read, for programs; nothing where it comes from a study.
     """
 
     name: str
@@ -43,6 +64,7 @@ class Source:
     remarks: tuple[str, ...] = ()
     digest: str = ""
     unsure: tuple[str, ...] = ()
+    decided: Reading = Reading()
 
     @cached_property
     def sha256(self) -> str:

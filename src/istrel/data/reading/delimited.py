@@ -21,7 +21,7 @@ from istrel.data.reading.ragged import Row, few_ragged, ragged_rows, remark
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, open_marks, sniff
 from istrel.data.reading.watch import Watch, WatchedFile
-from istrel.data.table import Source, Table, stamp_of
+from istrel.data.table import Reading, Source, Table, stamp_of
 from istrel.problem import Problem
 
 BLOCK = 2**20
@@ -84,8 +84,17 @@ def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged
         reading=words + (" · decimal comma" if dialect.decimal == "," else ""),
         remarks=tuple(notes.remarks),
         unsure=tuple(notes.unsure),
+        decided=_decided(dialect, ragged),
     )
     return Table(columns, source)
+
+
+def _decided(dialect: Dialect, ragged: tuple[Row, ...]) -> Reading:
+    names = dialect.skip + 1
+    rows = (names, names + 1)[: int(dialect.has_names) + bool(dialect.below)]
+    titles = tuple((line, "title") for line in range(names - dialect.titles, names))
+    aside = (*titles, *((row.line, f"{row.fields} fields, not {len(dialect.names)}") for row in ragged))
+    return Reading(dialect.encoding, dialect.delimiter, dialect.decimal, rows, aside)
 
 
 def _remarks(dialect: Dialect) -> list[str]:

@@ -10,6 +10,7 @@ from istrel import __version__
 from istrel.data.facts import Extreme, VariableFacts
 from istrel.data.rows import ROLES
 from istrel.data.screening import Finding
+from istrel.data.table import Source
 from istrel.study.intake import Intake
 
 
@@ -19,6 +20,7 @@ def render(intake: Intake) -> bytes:
     content = {
         "istrel": 1,
         "source": {"name": source.name, "sha256": source.sha256, "reading": source.reading, "istrel": __version__},
+        "reading": _reading(source),
         "rows": intake.file.rows,
         "columns": intake.file.columns,
         "variables": [_variable(facts, *intake.extremes[facts.name]) for facts in intake.variables],
@@ -32,6 +34,21 @@ def render(intake: Intake) -> bytes:
         "missing_patterns": [{"variables": list(p.variables), "count": p.count} for p in intake.patterns],
     }
     return msgspec.json.format(msgspec.json.encode(content), indent=1) + b"\n"
+
+
+def _reading(source: Source) -> dict[str, Any]:
+    """What was decided of a file's text; null where its format decides it."""
+    decided = source.decided
+    return {
+        "encoding": decided.encoding or None,
+        "delimiter": decided.delimiter or None,
+        "decimal": decided.decimal or None,
+        "thousands": {".": ",", ",": "."}.get(decided.decimal),
+        "names_rows": list(decided.names_rows),
+        "set_aside": [{"row": row, "why": why} for row, why in decided.set_aside],
+        "remarks": list(source.remarks),
+        "unsure": list(source.unsure),
+    }
 
 
 def _variable(facts: VariableFacts, lowest: tuple[Extreme, ...], highest: tuple[Extreme, ...]) -> dict[str, Any]:

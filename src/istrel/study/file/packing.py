@@ -29,7 +29,7 @@ class AboutColumn(msgspec.Struct, forbid_unknown_fields=True):
     unread_texts: tuple[str, ...] = ()
 
 
-class AboutTable(msgspec.Struct, forbid_unknown_fields=True):
+class AboutTable(msgspec.Struct, forbid_unknown_fields=True, omit_defaults=True):
     """Where a table came from, and its columns by the hashes of their streams."""
 
     name: str
@@ -40,6 +40,7 @@ class AboutTable(msgspec.Struct, forbid_unknown_fields=True):
     digest: str
     rows: int
     columns: tuple[str, ...]
+    unsure: tuple[str, ...] = ()
 
 
 def pack(column: Column) -> tuple[str, bytes]:
@@ -130,7 +131,15 @@ def describe(table: Table, columns: tuple[str, ...], path: str) -> bytes:
     """What is written of a table besides its columns; `path` is where its file lies, seen from the study."""
     source = table.source
     about = AboutTable(
-        source.name, path, source.stamp, source.reading, source.remarks, source.sha256, table.n_rows, columns
+        source.name,
+        path,
+        source.stamp,
+        source.reading,
+        source.remarks,
+        source.sha256,
+        table.n_rows,
+        columns,
+        source.unsure,
     )
     return msgspec.json.encode(about)
 
@@ -151,4 +160,6 @@ def table_of(described: str, column: Callable[[str], Column], absolute: Callable
     if any(one.n_rows != about.rows for one in columns) or len({one.name for one in columns}) != len(columns):
         raise Problem("the data of this study cannot be understood.")
     path = absolute(about.path) if about.path else ""
-    return Table(columns, Source(about.name, path, about.stamp, about.reading, about.remarks, about.digest))
+    return Table(
+        columns, Source(about.name, path, about.stamp, about.reading, about.remarks, about.digest, about.unsure)
+    )
