@@ -14,6 +14,8 @@ from istrel.data.facts import file_facts
 from istrel.data.levels import Level
 from istrel.data.patterns import missing_map, missing_patterns
 from istrel.data.screening import Finding, screen
+from istrel.data.screening.finding import Replace
+from istrel.data.screening.limited import Limit, limit_of
 from istrel.demo import LEARNERS, SESSIONS
 from istrel.study.history import History
 from istrel.study.opening import open_data
@@ -275,3 +277,60 @@ def test_patterns_of_missing_values_add_up(learners: Dataset) -> None:
     found = missing_map(learners)
     assert found.shares.shape[1] == len(found.names)
     assert found.shares[:, found.names.index("mot_05")].sum() > 0
+
+
+LIMITED = {
+    "65+": Limit(65.0, below=False),
+    "<0,5": Limit(0.5, below=True),
+    "≥ 10": Limit(10.0, below=False),
+    "5 or more": Limit(5.0, below=False),
+    "unter 3": Limit(3.0, below=True),
+    "65": None,
+    "10-20": None,
+    "over the moon": None,
+}
+
+
+@pytest.mark.parametrize("text", LIMITED)
+def test_a_limit_is_known_by_its_words(text: str) -> None:
+    assert limit_of(text) == LIMITED[text]
+
+
+def test_limits_can_be_read_as_what_they_say(data_of: Callable[..., Dataset]) -> None:
+    values = ["<0.5", *(f"{k / 4}" for k in range(3, 15))]
+    (finding,) = (f for f in screen(data_of("x\n" + "\n".join(values) + "\n")) if f.kind == "text_in_numbers")
+    assert [remedy.words for remedy in finding.remedies] == [
+        "read “<0.5” as 0.5",
+        "read half the limit",
+        "treat as missing",
+    ]
+    corrected = [remedy.action.corrections[0].new for remedy in finding.remedies if isinstance(remedy.action, Replace)]
+    assert corrected == [0.5, 0.25]
+
+
+def test_a_sound_file_is_left_alone(data_of: Callable[..., Dataset]) -> None:
+    """Uniform, normal and whole numbers, answers, dates, words that are alike but not the same: nothing changes numbers."""
+    rng = np.random.default_rng(8)
+    kinds = ("other", "mother", "brother")
+    false = 0
+    for n in (60, 200, 600, 1500):
+        columns = {
+            "uniform": rng.random(n).round(4),
+            "whole": rng.integers(0, 60, n),
+            "normal": rng.normal(50, 10, n).round(2),
+            "age": [99, *rng.integers(18, 80, n - 1)],
+            "rank": rng.permutation(n) + 1,
+            "item_1": rng.integers(1, 8, n),
+            "item_2": rng.integers(2, 8, n),
+            "item_3": rng.integers(1, 7, n),
+            "kin": rng.choice(kinds, n),
+            "pain": rng.choice(["none", "some", "much"], n),
+            "day": np.datetime64("2024-03-01") + rng.integers(0, 300, n),
+        }
+        rows = zip(*columns.values(), strict=True)
+        found = screen(
+            data_of(",".join(columns) + "\n" + "".join(",".join(map(str, row)) + "\n" for row in rows)), TODAY
+        )
+        assert [finding.line for finding in found if finding.changes_numbers] == []
+        false += len(found)
+    assert false <= 2

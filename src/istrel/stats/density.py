@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import dataclass
+from itertools import pairwise
 from typing import Literal
 
 import numpy as np
@@ -15,6 +17,7 @@ Rule = Literal["silverman", "scott", "sheather-jones"]
 GRID = 4096
 POINTS = 512
 REACH = 4.0
+SURE, DEEP = 3.0, 0.2
 PROMINENCE = 0.1
 
 
@@ -230,6 +233,36 @@ def humps(curve: Density, *, prominence: float = PROMINENCE) -> Array:
     peaks = np.flatnonzero((padded[1:-1] > padded[:-2]) & (padded[1:-1] >= padded[2:]))
     drops = np.array([min(_drop(y[peak::-1]), _drop(y[peak:])) for peak in peaks])
     return curve.x[peaks[drops >= prominence * y.max()]]
+
+
+def sure_humps(curve: Density, n: int) -> Array:
+    """The modes of `humps` that chance does not make: the valley between two lies SURE standard errors, and by DEEP of its
+    height, below the lower one.
+
+    Parameters
+    ----------
+    n
+        The number of values.
+
+    Notes
+    -----
+    The variance of a Gaussian kernel estimate f is f / (2 √π n h), h the bandwidth (Silverman 1986). Of uniform samples of 150 to
+    3,000 values about one in a hundred shows two humps.
+    """
+    modes = list(np.searchsorted(curve.x, humps(curve)))
+    while len(modes) > 1:
+        depths = []
+        for a, b in pairwise(modes):
+            valley = float(curve.y[a : b + 1].min())
+            floor = max(valley, 1.0 / (n * float(curve.x[-1] - curve.x[0])))
+            error = math.sqrt(floor / (2 * math.sqrt(math.pi) * n * curve.bandwidth))
+            lower = min(float(curve.y[a]), float(curve.y[b]))
+            depths.append(min((lower - valley) / error / SURE, (1 - valley / lower) / DEEP))
+        least = int(np.argmin(depths))
+        if depths[least] >= 1.0:
+            break
+        modes.pop(least if curve.y[modes[least]] < curve.y[modes[least + 1]] else least + 1)
+    return curve.x[modes]
 
 
 def _drop(side: Array) -> float:

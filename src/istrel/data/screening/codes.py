@@ -25,7 +25,10 @@ from istrel.data.screening.finding import (
     shown,
     times,
 )
+from istrel.data.screening.limited import limit_of, of_limits
 from istrel.data.screening.look import Look
+
+FEWEST_CODES = 2  # times that a positive code stands, before it is suspected
 
 
 def find(look: Look) -> Iterator[Finding]:
@@ -88,6 +91,8 @@ def _numeric_codes(look: Look) -> Iterator[Finding]:
     for code, where in sorted(places.items(), key=lambda item: -sum(int(m.sum()) for _, m in item[1])):
         names = tuple(name for name, _ in where)
         count = sum(int(mask.sum()) for _, mask in where)
+        if code > 0 and count < FEWEST_CODES:
+            continue  # one 99 among ages may be an age
         yield Finding(
             "suspected_missing_code",
             names,
@@ -108,7 +113,7 @@ def _worded_codes(look: Look) -> Iterator[Finding]:
         column, present = look.data.table.column(name), look.data.present(name)
         for place in look.data.tally(name)[0].tolist():
             word = column.words[place]
-            if is_marker(word):
+            if is_marker(word) and not any(entry.value == word for entry in look.data.variable(name).value_labels):
                 places.setdefault(word, []).append((name, present & (column.values == place)))
     for word, where in places.items():
         names = tuple(name for name, _ in where)
@@ -147,7 +152,10 @@ def _unread(look: Look) -> Iterator[Finding]:
 
 
 def _mending(column: Column, texts: list[str], counts: dict[str, int]) -> tuple[Remedy, ...]:
-    """Read what has the other decimal mark; the rest is missing."""
+    """Read what has the other decimal mark, take limits for what they are, and the rest is missing."""
+    limits = (
+        {text: limit for text in texts if (limit := limit_of(text)) is not None} if column.kind is Kind.NUMBER else {}
+    )
     read = {text: _as_number(text) for text in texts} if column.kind is Kind.NUMBER else {}
     decimals = {text: value for text, value in read.items() if value is not None}
     rest = tuple(text for text in texts if text not in decimals)
@@ -158,6 +166,8 @@ def _mending(column: Column, texts: list[str], counts: dict[str, int]) -> tuple[
             Correction(column.name, text, value, reason="decimal mark") for text, value in decimals.items()
         )
         remedies.append(Remedy(f"read {count:,} as decimals", Replace(corrections)))
+    if limits:
+        remedies += of_limits(column.name, limits, counts)
     if rest:
         words = "treat the rest as missing" if decimals else "treat as missing"
         remedies.append(Remedy(words, MarkMissing((column.name,), rest)))

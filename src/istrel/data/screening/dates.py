@@ -20,6 +20,7 @@ MOSTLY = 0.95
 FEWEST = 20
 STEADY = 0.8
 MOST = 1_000
+DAY = 86_400
 
 
 def find(look: Look) -> Iterator[Finding]:
@@ -93,7 +94,7 @@ def _gaps(look: Look, name: str) -> Iterator[Finding]:
     usual = float(np.median(steps))
     if usual <= 0 or np.mean(np.abs(steps - usual) <= 0.1 * usual) < STEADY:
         return
-    gaps = np.flatnonzero(steps > 1.5 * usual)
+    gaps = np.flatnonzero(steps > (1.5 if usual >= DAY else 2.5) * usual)  # the clock is set forward once a year
     if not gaps.size:
         return
     mask = present & np.isin(column.values.astype("datetime64[s]").astype(np.int64), days[gaps + 1])

@@ -13,7 +13,7 @@ from istrel.data.screening.finding import Finding, Omit, PutAside, Remedy, cases
 from istrel.data.screening.look import Look
 
 MUCH = 0.2
-TOGETHER = 0.9
+TOGETHER, MOST_ASIDE = 0.9, 0.05
 FEWEST = 5
 MOST_ROWS = 100_000
 MOST_VARIABLES = 600
@@ -23,7 +23,8 @@ def find(look: Look) -> Iterator[Finding]:
     """high_missing and missing_together."""
     n = look.data.n_cases
     for name in look.names:
-        missing = n - int(look.data.present(name).sum())
+        unread = look.data.table.column(name).unread.rows.size  # told as text among numbers
+        missing = n - int(look.data.present(name).sum()) - unread
         free = look.level(name) is Level.TEXT and missing < n  # nobody has to write a comment
         if n and missing >= MUCH * n and not free:
             says = f"is missing in {missing:,} of {cases(n)} ({100 * missing / n:.0f} %)."
@@ -46,7 +47,8 @@ def _together(look: Look) -> Iterator[Finding]:
         rows = rows_of(mask)
         remedy = Remedy("set these cases aside", PutAside(rows, f"{listed(family)} missing"))
         says = f"are missing together in {cases(len(rows))}."
-        yield Finding("missing_together", family, listed(family), says, rows, (remedy,))
+        few = len(rows) <= MOST_ASIDE * n
+        yield Finding("missing_together", family, listed(family), says, rows, (remedy,) if few else ())
 
 
 def phi(indicators: NDArray[np.float32]) -> NDArray[np.float64]:

@@ -15,7 +15,7 @@ from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS, STRONGLY_SKEW
 from istrel.data.screening.finding import Finding, shown
 from istrel.data.screening.look import Look
 from istrel.stats import moments
-from istrel.stats.density import Density, density, humps
+from istrel.stats.density import Density, density, sure_humps
 from istrel.stats.grouping import Arranged
 from istrel.stats.moderate import moderate
 
@@ -70,7 +70,7 @@ def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
         return
     values, exponent = moderate(values)
     curve = density(np.sort(values))
-    modes = humps(curve)
+    modes = sure_humps(curve, values.size)
     if modes.size < 2:
         return
     cuts = [float(f"{np.ldexp(valley, exponent):.3g}") for valley in _valleys(curve, modes)]

@@ -18,7 +18,7 @@ from istrel.data.screening.look import Look
 
 MOST_WORDS = 5_000
 RARE = 0.2
-SHORTEST_SLIP, LONGEST_SLIP = 5, 60
+SLIP, SHORTEST_SLIP, LONGEST_SLIP = 0.05, 5, 60  # a slip is rare beside the word that is meant: once, or one in twenty
 SPACES = re.compile(r"[^\S\n\r]+")
 
 
@@ -87,7 +87,7 @@ def _slips(weight: dict[str, int]) -> dict[str, str]:
             continue
         meant = max(neighbours, key=lambda word: (weight[word], word))
         for word in neighbours:
-            if word != meant and weight[word] <= RARE * weight[meant] and _same_parts(word, meant):
+            if word != meant and weight[word] <= max(1.0, SLIP * weight[meant]) and _same_parts(word, meant):
                 into[word] = meant
     return {word: into.get(meant, meant) for word, meant in into.items()}
 
@@ -105,9 +105,9 @@ def _initials(weight: dict[str, int]) -> dict[str, str]:
 
 
 def _same_parts(a: str, b: str) -> bool:
-    """False where the words differ in a digit or in a part of one or two letters, or one begins with a negation."""
-    if re.findall(r"\d", a) != re.findall(r"\d", b):
-        return False
+    """False where the words differ in their first letter, in a digit, or in a part of one or two letters."""
+    if a[0] != b[0] or re.findall(r"\d", a) != re.findall(r"\d", b):
+        return False  # “mother” is no slip of “other”
     short = [[part for part in word.split() if len(part) <= 2] for word in (a, b)]
     return short[0] == short[1]
 

@@ -110,7 +110,7 @@ def humps_of(values: Array) -> tuple[float, ...]:
     if values.size < FEWEST_FOR_HUMPS or np.unique(values[:: max(1, values.size // A_LOOK)]).size < FINEST_FOR_HUMPS:
         return ()
     plain, exponent = moderate(np.sort(values))
-    return tuple(np.ldexp(density.humps(density.density(plain)), exponent).tolist())
+    return tuple(np.ldexp(density.sure_humps(density.density(plain), plain.size), exponent).tolist())
 
 
 def humps(name: str, plan: Plan, modes: tuple[float, ...] | None = None) -> list[MarginNote]:

@@ -133,7 +133,7 @@ def _humps(values: NDArray[np.float64], weights: NDArray[np.float64] | None = No
     if values.size < FEWEST_FOR_HUMPS or np.unique(values[:: max(1, values.size // A_LOOK)]).size < FINEST_FOR_HUMPS:
         return None
     plain, exponent = moderate(values)
-    return tuple(np.ldexp(density.humps(density.density(plain, weights=weights)), exponent).tolist())
+    return tuple(np.ldexp(density.sure_humps(density.density(plain, weights=weights), plain.size), exponent).tolist())
 
 
 def _adjusted(cells: list[CheckCell], method: str, shown: tuple[str, ...]) -> tuple[list[CheckCell], dict[str, int]]:
