@@ -10,6 +10,7 @@ from istrel.data.patterns import MissingMap, MissingPattern, missing_map, missin
 from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.scales import Scale, scales_in
 from istrel.data.screening import Finding, screen
+from istrel.data.screening.sound import found_sound
 from istrel.data.series import Series, series_in
 from istrel.data.sets import AnswerSet, sets_in
 from istrel.data.table import Source
@@ -23,6 +24,8 @@ class Intake:
     ----------
     extremes
         For each variable of numbers or dates, its lowest and highest values with their data rows from 1.
+    sound
+        What was looked at without a finding.
     """
 
     source: Source
@@ -30,6 +33,7 @@ class Intake:
     variables: tuple[VariableFacts, ...]
     extremes: dict[str, tuple[tuple[Extreme, ...], tuple[Extreme, ...]]]
     findings: tuple[Finding, ...]
+    sound: tuple[str, ...]
     patterns: tuple[MissingPattern, ...]
     map: MissingMap
     rows: Rows = EACH_ITS_OWN
@@ -40,13 +44,14 @@ class Intake:
 
 def take_in(data: Dataset) -> Intake:
     """Look through the whole source."""
-    names = data.table.names
+    names, findings = data.table.names, screen(data)
     return Intake(
         source=data.table.source,
         file=file_facts(data),
         variables=tuple(variable_facts(data, name) for name in names),
         extremes={name: extremes(data, name) for name in names},
-        findings=screen(data),
+        findings=findings,
+        sound=found_sound(findings, data),
         patterns=missing_patterns(data),
         map=missing_map(data),
         rows=data.codebook.rows,

@@ -247,7 +247,8 @@ def _with_century(name: str, year: Numbers, short: NDArray[np.bool_], today: dat
     whole = np.where(short & (whole > today.year), whole - 100, whole)
     ends = whole[short].min(), whole[short].max()
     both = bool((whole[short] >= 2000).any())  # a birth may as well lie a hundred years before
-    notes.say(name, f"its two-digit years were read as {ends[0]} to {ends[1]}.", unsure=both and ends[0] < 1970)
+    span = f"{ends[0]} to {ends[1]}" if ends[0] < ends[1] else f"{ends[0]}"
+    notes.say(name, f"its two-digit years were read as {span}.", unsure=both and bool(ends[0] < 1970))
     return whole
 
 

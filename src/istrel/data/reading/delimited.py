@@ -13,6 +13,7 @@ import numpy as np
 import pyarrow as pa
 from pyarrow import csv as arrow_csv
 
+from istrel.counting import counted
 from istrel.data.reading import keys
 from istrel.data.reading.columns import columns_of
 from istrel.data.reading.fixed_width import cut
@@ -93,7 +94,7 @@ def _decided(dialect: Dialect, ragged: tuple[Row, ...]) -> Reading:
     names = dialect.skip + 1
     rows = (names, names + 1)[: int(dialect.has_names) + bool(dialect.below)]
     titles = tuple((line, "title") for line in range(names - dialect.titles, names))
-    aside = (*titles, *((row.line, f"{row.fields} fields, not {len(dialect.names)}") for row in ragged))
+    aside = (*titles, *((row.line, f"{counted(row.fields, 'field')}, not {len(dialect.names)}") for row in ragged))
     return Reading(dialect.encoding, dialect.delimiter, dialect.decimal, rows, aside)
 
 

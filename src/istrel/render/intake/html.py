@@ -41,7 +41,11 @@ svg { display: block; }
 {% for figure, words in figures %}<div class="figure"><b>{{ figure }}</b><span>{{ words }}</span></div>
 {% endfor %}</div>
 <p class="quiet">{{ intake.source.reading }}{% if intake.source.sha256 %} · SHA-256 {{ intake.source.sha256 }}{% endif %}</p>
-<h2>{{ "Nothing to look at" if not intake.findings else "What to look at" }}</h2>
+{% if intake.source.remarks %}<h2>How it was read</h2>
+<ol>
+{% for remark in intake.source.remarks %}<li>{{ remark }}</li>
+{% endfor %}</ol>
+{% endif %}<h2>{{ "Nothing to look at" if not intake.findings else "What to look at" }}</h2>
 <ol>
 {% for finding in intake.findings %}
 <li{% if finding.changes_numbers %} class="wrong"{% endif %}><b>{{ finding.lead }}</b> {{ finding.says }}
@@ -49,7 +53,8 @@ svg { display: block; }
 </li>
 {% endfor %}
 </ol>
-<h2>Variables</h2>
+{% if intake.sound %}<p class="quiet">Looked at and found sound: {{ intake.sound|join(", ") }}.</p>
+{% endif %}<h2>Variables</h2>
 <table>
 <thead><tr><th>Level</th><th>Variable</th><th>Shape</th><th class="n">Valid</th><th class="n">Missing</th><th class="n">Distinct</th><th>At a glance</th></tr></thead>
 <tbody>

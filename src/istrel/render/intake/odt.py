@@ -20,6 +20,8 @@ def render(intake: Intake) -> bytes:
     body.append(Paragraph(" · ".join(f"{figure} {words}" for figure, words in figures(intake))))
     if intake.source.reading:
         body.append(Paragraph(intake.source.reading))
+    for remark in intake.source.remarks:
+        body.append(Paragraph(remark))
     body.append(Header(2, "What to look at" if intake.findings else "Nothing to look at"))
     for finding in intake.findings:
         line = Paragraph("")
@@ -28,6 +30,8 @@ def render(intake: Intake) -> bytes:
         more = f" and {len(finding.rows) - MOST_ROWS:,} more" if len(finding.rows) > MOST_ROWS else ""
         line.append(Span(f" {finding.says}" + (f" Rows {rows}{more}." if rows else "")))
         body.append(line)
+    if intake.sound:
+        body.append(Paragraph(f"Looked at and found sound: {', '.join(intake.sound)}."))
     body.append(Header(2, "Variables"))
     heads = ["Level", "Variable", "Valid", "Missing", "Distinct", "At a glance"]
     lines = [

@@ -23,18 +23,25 @@ def _head(intake: Intake) -> list[str]:
     facts = intake.file
     size = f"{counted(facts.rows, 'case')} · {counted(facts.columns, 'variable')}"
     size += f" · {100 * facts.missing_share:.1f} % of values missing"
-    return [intake.source.name, f"{size} · {counted(facts.complete, 'complete case')}"]
+    read = [intake.source.reading] if intake.source.reading else []
+    return [
+        intake.source.name,
+        f"{size} · {counted(facts.complete, 'complete case')}",
+        *read,
+        *(f"  {'?' if remark in intake.source.unsure else '·'} {remark}" for remark in intake.source.remarks),
+    ]
 
 
 def _findings(intake: Intake) -> list[str]:
+    sound = [f"  Found sound: {', '.join(intake.sound)}."] if intake.sound else []
     if not intake.findings:
-        return ["Nothing to look at."]
+        return ["Nothing to look at.", *sound]
     count = len(intake.findings)
     lines = [f"{count} thing{'s' if count > 1 else ''} to look at"]
     for finding in intake.findings:
         lines.append(f"  {'!' if finding.changes_numbers else '·'} {finding.line}")
         lines += [f"      {words}" for words in _more(finding)]
-    return lines
+    return [*lines, *sound]
 
 
 def _more(finding: Finding) -> list[str]:

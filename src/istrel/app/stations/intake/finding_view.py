@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from functools import partial
 
 from PySide6.QtCore import Qt
@@ -27,7 +28,7 @@ class FindingView(QFrame):
         text.setTextFormat(Qt.TextFormat.RichText)
         text.setText(f"<b>{_escaped(finding.lead)}</b> {_escaped(finding.says)}")
         layout.addWidget(text)
-        links = FlowBox(spacing=16)
+        links = self._links = FlowBox(spacing=16)
         self.remedies = [
             button(remedy.words, "link", partial(model.do, change_of(remedy.action))) for remedy in finding.remedies
         ]
@@ -46,8 +47,13 @@ class FindingView(QFrame):
         else:
             self.show_cases.setParent(self)
             self.show_cases.hide()
-        if finding.remedies or count:
-            layout.addWidget(links)
+        layout.addWidget(links)
+        links.setVisible(bool(finding.remedies or count))
+
+    def offer(self, words: str, do: Callable[[], None]) -> None:
+        """One more thing to do about it."""
+        self._links.add(button(words, "link", do))
+        self._links.show()
 
     def paintEvent(self, event: QPaintEvent) -> None:
         del event

@@ -29,6 +29,7 @@ from istrel.app.widgets.variable_table import TableColumn, VariableModel, variab
 from istrel.counting import noun
 from istrel.data.facts import FileFacts, VariableFacts
 from istrel.data.screening import Finding
+from istrel.data.screening.sound import found_sound
 from istrel.study.study import Study
 
 NUMBERS = ("Nothing", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten", "Eleven", "Twelve")
@@ -247,8 +248,14 @@ class Intake(QWidget):
             if folded:
                 more = button(f"{len(mine) - MOST_LIKE + 1} more like these", "link", partial(self._unfold, kind))
                 self._findings.addWidget(more, 0, Qt.AlignmentFlag.AlignLeft)
+        unsure = self._model.study.table.source.unsure if self._model.is_open else ()
         for remark in remarks:
-            self._findings.addWidget(FindingView(Finding("reading", (), "", remark), self._model))
+            view = FindingView(Finding("reading", (), "", remark), self._model)
+            if remark in unsure:
+                view.offer("read differently", self.read_differently)
+            self._findings.addWidget(view)
+        if self._model.found.screened and (sound := found_sound(findings, self._model.study.data)):
+            self._findings.addWidget(label(f"Found sound: {', '.join(sound)}.", "small", wrap=True))
         if self._model.found.screened and not count:
             self._findings.addWidget(label("Go on to the Codebook, or straight to the Bench.", "small", wrap=True))
         self._findings.addStretch()

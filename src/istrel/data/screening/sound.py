@@ -1,0 +1,30 @@
+"""What was looked at and found sound: every kind of finding has its words, which are said where none of them was made."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+
+from istrel.data.column import Kind
+from istrel.data.dataset import Dataset
+from istrel.data.screening.finding import Finding
+
+LOOKED_AT = {
+    "rows that are no cases": ("counted_rows", "weighted_rows", "summary_rows"),
+    "codes for “no answer”": ("suspected_missing_code",),
+    "text among numbers": ("text_in_numbers",),
+    "spellings": ("spelling_variants", "stray_spaces"),
+    "remote values": ("remote_value",),
+    "repeated rows and identifiers": ("repeated_rows", "repeated_key", "identifier"),
+    "dates": ("date_future", "date_order", "date_gap"),
+    "missing values": ("high_missing", "missing_together"),
+    "variables that hardly vary": ("constant", "near_constant", "coded_category"),
+    "copies": ("near_copy",),
+    "shapes": ("many_zeros", "skewed", "humps"),
+}
+
+
+def found_sound(findings: Iterable[Finding], data: Dataset) -> tuple[str, ...]:
+    """What was looked at without a finding, in the order of its weight; dates only where there are any."""
+    kinds = {finding.kind for finding in findings}
+    dated = any(column.kind is Kind.DATE for column in data.table.columns)
+    return tuple(words for words, mine in LOOKED_AT.items() if not kinds & {*mine} and (dated or words != "dates"))
