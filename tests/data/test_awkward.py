@@ -63,7 +63,7 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
     "apostrophes between thousands": (column("1'234.5|22'345|12"), {"x": [1234.5, 22345.0, 12.0]}, ""),
     "percent with commas": (column("1,7 %|2,5 %|10 %"), {"x": [1.7, 2.5, 10.0]}, ""),
     "units": (column("12 kg|5kg|7.5 kg"), {"x": [12.0, 5.0, 7.5]}, ""),
-    "units at some": (column("12 kg|5 kg|7 kg|8"), {"x": [12.0, 5.0, 7.0, 8.0]}, "name no unit"),
+    "units at some": (column("12 kg|5 kg|7 kg|8"), {"x": [12.0, 5.0, 7.0, 8.0]}, "one of them names no unit"),
     "degrees": (column("36,6 °C|37,1 °C|38 °C"), {"x": [36.6, 37.1, 38.0]}, ""),
     "brackets for minus": (column("(1,234.00)|5.00|(3.50)"), {"x": [-1234.0, 5.0, -3.5]}, "in brackets"),
     "footnote marks": (column("0.3*|0.51**|0.1|0.2"), {"x": [0.3, 0.51, 0.1, 0.2]}, "footnote marks"),

@@ -104,7 +104,8 @@ def beside_signs(words: pa.Array, marks: Marks) -> Read:
             told.append((what, False))
     without = int((read & ~_there(parts, "unit") & ~_there(parts, "before")).sum())
     if unit and without and not brackets.any():
-        told.append((f"its numbers are read in {unit}; {without:,} of the different ones name no unit.", True))
+        lacking = "one of them names no unit" if without == 1 else f"{without:,} different ones name no unit"
+        told.append((f"its numbers are read in {unit}; {lacking}.", True))
     return Read(np.where(negative, -values, values), read, limits | (other & fits), unit, tuple(told))
 
 

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import textwrap
+
 from istrel.counting import counted
 from istrel.data.facts import VariableFacts
 from istrel.data.screening import Finding
@@ -9,7 +11,7 @@ from istrel.problem import one_line
 from istrel.study.intake import Intake
 
 BARS = " ▁▂▃▄▅▆▇█"
-WIDEST_NAME = 28
+WIDEST, WIDEST_NAME = 100, 28
 MOST_ROWS = 8
 
 
@@ -28,12 +30,20 @@ def _head(intake: Intake) -> list[str]:
         intake.source.name,
         f"{size} · {counted(facts.complete, 'complete case')}",
         *read,
-        *(f"  {'?' if remark in intake.source.unsure else '·'} {remark}" for remark in intake.source.remarks),
+        *(
+            line
+            for remark in intake.source.remarks
+            for line in _wrapped(f"{'?' if remark in intake.source.unsure else '·'} {remark}")
+        ),
     ]
 
 
+def _wrapped(text: str) -> list[str]:
+    return textwrap.wrap(text, WIDEST, initial_indent="  ", subsequent_indent="    ")
+
+
 def _findings(intake: Intake) -> list[str]:
-    sound = [f"  Found sound: {', '.join(intake.sound)}."] if intake.sound else []
+    sound = _wrapped(f"Found sound: {', '.join(intake.sound)}.") if intake.sound else []
     if not intake.findings:
         return ["Nothing to look at.", *sound]
     count = len(intake.findings)
