@@ -15,6 +15,8 @@ from typing import Any
 import numpy as np
 import pyarrow as pa
 import pytest
+import xlsxwriter
+from xlsxwriter.utility import xl_cell_to_rowcol
 
 from istrel.data.dataset import Dataset
 from istrel.data.reading import ReadingSettings
@@ -245,3 +247,53 @@ def test_what_is_no_table_is_told_in_a_line_that_says_what_to_do(name: str, tmp_
     with pytest.raises(Problem, match=says) as caught:
         data_of(content, name="file.json" if "JSON" in name or name in ("deep", "no records") else "file")
     assert "\n" not in caught.value.message
+
+
+def workbook(**sheets: tuple[dict[str, list[list[Any]]], dict[str, str]]) -> bytes:
+    """{sheet: ({first cell: rows}, {merged cells: what stands in them})}; a sheet called old is hidden."""
+    out = io.BytesIO()
+    with xlsxwriter.Workbook(out) as book:
+        for name, (blocks, merged) in sheets.items():
+            sheet = book.add_worksheet(name)
+            for place, rows in blocks.items():
+                top, left = xl_cell_to_rowcol(place)
+                for down, row in enumerate(rows):
+                    sheet.write_row(top + down, left, row)
+            for span, value in merged.items():
+                sheet.merge_range(span, value)
+            if name == "old":
+                sheet.hide()
+    return out.getvalue()
+
+
+WORDS = [["About this study"], *([f"line {k}"] for k in range(12))]
+PEOPLE = [["group", "name", "score"], *([None, f"p{k}", k * 1.5] for k in range(6))]
+SECOND = [["Table 2"], ["x", "y"], [0, 5], [1, 6]]
+BOOK = workbook(
+    Notes=({"A1": WORDS}, {}),
+    data=({"A1": [["Table 1"]], "A3": PEOPLE, "A10": [["Source: me"]], "A14": SECOND}, {"A4:A6": "A", "A7:A9": "B"}),
+    old=({"A1": [["q", "r"], *([k, k] for k in range(99))]}, {}),
+    heads=({"A2": [["id", "pre", "post"], [1, 2, 3], [2, 4, 5]]}, {"B1:C1": "score"}),
+)  # fmt: skip
+SHEETS: dict[str | None, tuple[dict[str, list[Any]], str]] = {
+    None: ({"group": ["A", "A", "A", "B", "B", "B"], "score": [0.0, 1.5, 3.0, 4.5, 6.0, 7.5]}, "old (hidden)"),
+    "data": ({"name": ["p0", "p1", "p2", "p3", "p4", "p5"]}, "also tables in data!A15"),
+    "data!A15": ({"x": [0.0, 1.0], "y": [5.0, 6.0]}, "also tables in data!A3"),
+    "heads": ({"id": [1.0, 2.0], "score, pre": [2.0, 4.0], "score, post": [3.0, 5.0]}, "row 2"),
+    "old": ({"q": [float(k) for k in range(99)]}, ""),
+}
+
+
+@pytest.mark.parametrize("sheet", SHEETS)
+def test_every_table_of_a_workbook_is_found(sheet: str | None, data_of: Maker) -> None:
+    expected, says = SHEETS[sheet]
+    table = data_of(BOOK, Opening(ReadingSettings(sheet=sheet)), name="book.xlsx").table
+    assert {name: shown(table, name, table.n_rows) for name in expected} == expected
+    assert says in " ".join(table.source.remarks)
+
+
+def test_a_table_that_is_not_on_a_sheet_is_told(data_of: Maker) -> None:
+    with pytest.raises(
+        Problem, match=r"no table of the sheet “data” has its names in C9; its tables are data!A3, data!A15"
+    ):
+        data_of(BOOK, Opening(ReadingSettings(sheet="data!C9")), name="book.xlsx")

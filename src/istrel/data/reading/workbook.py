@@ -8,13 +8,15 @@ import os
 import resource
 import sys
 import time
+from collections.abc import Iterator
 from threading import Thread
 from typing import Any
 
 import pyarrow as pa
 
+from istrel.data.reading.sheet_tables import SheetTable, tables_in
+
 MOST_MEMORY = 4 * 2**30
-LOOK_AT = 20
 
 
 def answer(request: dict[str, Any]) -> None:
@@ -44,31 +46,26 @@ def _answer(request: dict[str, Any]) -> dict[str, Any]:
     sheets = list(book.sheet_names)
     if request.get("list"):
         return {"sheets": sheets}
-    wanted = request["sheet"]
-    if wanted is None:
-        filled = (name for name in sheets if len(_rows(book, name)) > 1)
-        name = next(filled, sheets[0] if sheets else None)
-    else:
-        name = _named(wanted, sheets)
-        if name is None:
-            return {"sheets": sheets}
-    rows = _rows(book, name) if name is not None else []
-    if not rows:
-        return {"trouble": f"the sheet “{name}” is empty."}
-    first = request["header_row"]
-    head = _row_of_names(rows) if first is None else max(0, first - 1)
-    remarks = []
-    if head > 0 and first is None:
-        remarks.append(f"Names were found in row {head + 1} of the sheet “{name}”; what stands above is left out.")
-    if first is None and len(sheets) > 1:
-        others = ", ".join(sheet[:60] for sheet in sheets[:13] if sheet != name) + (", …" if len(sheets) > 13 else "")
-        remarks.append(f"Only the sheet “{name}” was read; there are also {others}.")
-    names = [_text(value) or "" for value in rows[head]] if first != 0 else [""] * len(rows[0])
-    body = rows[head + 1 :] if first != 0 else rows
-    body = [row for row in body if any(value not in ("", None) for value in row)]
+    wanted, _, place = (request["sheet"] or "").partition("!")
+    name = _named(wanted, sheets) if wanted else ""
+    if name is None:
+        return {"sheets": sheets}
+    seen = _visible(book, sheets)
+    found = {one: _tables(book, one, request["header_row"]) for one in ([name] if name else seen)}
+    if not name:
+        name = max(found, key=lambda one: _worth(found[one]), default="")
+    if not found.get(name):
+        return {"trouble": f"the sheet “{name}” is empty." if name else "there is no sheet in it."}
+    table = next((one for one in found[name] if one.place == place.upper()), None) if place else found[name][0]
+    if table is None:
+        places = ", ".join(f"{name}!{one.place}" for one in found[name])
+        return {"trouble": f"no table of the sheet “{name}” has its names in {place}; its tables are {places}."}
+    remarks = list(_remarks(name, table, found[name], request, sheets, seen))
+    names, body = [_text(value) or "" for value in table.names], table.body
     wide = max((place + 1 for place, given in enumerate(names) if given), default=0)
     wide = max([wide, *(place + 1 for row in body for place, value in enumerate(row) if value not in ("", None))])
     names = [*names, *[""] * wide][:wide]
+    body = [[*row, *[""] * wide][:wide] for row in body]
     columns = [_column([row[place] for row in body]) for place in range(wide)]
     kept = [i for i, column in enumerate(columns) if names[i] or column.null_count < len(column)]  # no blank margins
     table = pa.Table.from_arrays([columns[i] for i in kept], names=[names[i] for i in kept])
@@ -77,9 +74,38 @@ def _answer(request: dict[str, Any]) -> dict[str, Any]:
     return {"sheet": name, "remarks": remarks}
 
 
-def _rows(book: Any, name: str) -> list[list[Any]]:
-    rows: list[list[Any]] = book.get_sheet_by_name(name).to_python(skip_empty_area=False)
-    return rows
+def _visible(book: Any, sheets: list[str]) -> list[str]:
+    """The sheets that a person sees; all where none is."""
+    seen = [about.name for about in book.sheets_metadata if str(about.visible).endswith("Visible")]
+    return [name for name in sheets if name in seen] or sheets
+
+
+def _tables(book: Any, name: str, names_row: int | None) -> list[SheetTable]:
+    sheet = book.get_sheet_by_name(name)
+    return tables_in(sheet.to_python(skip_empty_area=False), sheet.merged_cell_ranges or [], names_row)
+
+
+def _worth(tables: list[SheetTable]) -> tuple[bool, int]:
+    return (tables[0].is_data, tables[0].size) if tables else (False, 0)
+
+
+def _remarks(
+    name: str, table: SheetTable, tables: list[SheetTable], request: dict[str, Any], sheets: list[str], seen: list[str]
+) -> Iterator[str]:
+    """What a person should know of what was taken and what was left."""
+    if table.names_row > 0 and request["header_row"] is None:
+        yield f"Names were found in row {table.names_row + 1} of the sheet “{name}”; what stands above is left out."
+    if table.left_out:
+        shown = " · ".join(f"“{text[:60]}”" for text in table.left_out[:3])
+        yield f"Below the table was left out: {shown}."
+    others = [one for one in tables if one is not table and one.is_data]
+    if others:
+        yield f"On the sheet “{name}” there are also tables in {', '.join(f'{name}!{one.place}' for one in others[:12])}."
+    if not request["sheet"] and len(sheets) > 1:
+        rest = ", ".join(
+            f"{sheet[:60]}{'' if sheet in seen else ' (hidden)'}" for sheet in sheets[:13] if sheet != name
+        )
+        yield f"Only the sheet “{name}” was read; there are also {rest}{', …' if len(sheets) > 13 else ''}."
 
 
 def _named(wanted: str, sheets: list[str]) -> str | None:
@@ -89,12 +115,6 @@ def _named(wanted: str, sheets: list[str]) -> str | None:
     if wanted.isascii() and wanted.isdigit() and len(wanted) < 9 and 1 <= int(wanted) <= len(sheets):
         return sheets[int(wanted) - 1]
     return next((sheet for sheet in sheets if sheet.casefold() == wanted.casefold()), None)
-
-
-def _row_of_names(rows: list[list[Any]]) -> int:
-    """The first row that is nearly as full as the fullest of the first rows: titles above a table are short."""
-    filled = [sum(value not in ("", None) for value in row) for row in rows[:LOOK_AT]]
-    return next(place for place, count in enumerate(filled) if count >= 0.7 * max(filled))
 
 
 def _column(values: list[Any]) -> pa.Array:
