@@ -218,6 +218,33 @@ def test_what_can_be_read_either_way_is_read_as_a_person_says(data_of: Maker) ->
         data_of(text, Opening(ReadingSettings(dates="year")))
 
 
+LETTERS = {
+    "gb18030": "姓名,城市|张伟,北京|王芳,上海|李娜,广州|刘洋,深圳",
+    "big5": "姓名,城市|陳怡君,臺北|林志明,高雄|黃淑芬,臺南",
+    "shift_jis": "名前,都市|田中,東京|鈴木,大阪|さとう,キョウト",
+    "euc_kr": "이름,도시|김철수,서울|이영희,부산|박민수,대구",
+    "cp1252": "Prénom,Ville|Hélène,Orléans|François,Besançon|Zoë,Nîmes|Jürgen,Köln",
+    "mac_roman": "Prénom,Ville|Hélène,Orléans|François,Besançon|Zoë,Nîmes|Jürgen,Köln",
+    "iso8859_15": "Article,Prix|œuf,5 €|bœuf,7 €|cœur,9 €",
+    "cp850": "Name,Stadt|Müller,Köln|Jäger,Lübeck|Größ,Bonn",
+    "cp1250": "Jméno,Město|Dvořák,Plzeň|Novotný,Děčín|Šťastná,Žatec",
+    "cp1251": "Имя,Город|Иван,Москва|Ольга,Казань|Пётр,Тверь",
+    "koi8_r": "Имя,Город|Иван,Москва|Ольга,Казань|Пётр,Тверь",
+    "cp1253": "Όνομα,Πόλη|Γιώργος,Αθήνα|Μαρία,Πάτρα|Νίκος,Βόλος",
+    "cp1254": "Ad,Şehir|Ayşe,İstanbul|Uğur,Muğla|Çağla,Iğdır",
+    "utf-16": "Prénom,Ville|Hélène,Orléans|François,Besançon",
+}
+
+
+@pytest.mark.parametrize("encoding", LETTERS)
+def test_the_encoding_is_the_one_that_makes_words(encoding: str, data_of: Maker) -> None:
+    names, *rows = (line.split(",") for line in LETTERS[encoding].split("|"))
+    text = "\n".join(",".join(row) for row in [names, *(3 * rows)]) + "\n"
+    table = data_of(text.encode(encoding)).table
+    assert list(table.names) == names
+    assert shown(table, names[0], len(rows)) == [row[0] for row in rows]
+
+
 # name: (content, what is said)
 REFUSED: dict[str, tuple[bytes, str]] = {
     "PDF": (b"%PDF-1.7\n%\xe2\xe3\nxref", "a PDF document; copy its table"),

@@ -40,7 +40,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
         return _table(path, dialect, settings.dates, watch)
     except (pa.ArrowInvalid, UnicodeError) as error:
         if settings.encoding is None and dialect.encoding == "utf-8" and _about_encoding(error):
-            encoding = guess_encoding(path.name, _around_first_odd_byte(path))
+            encoding = guess_encoding(path.name, _around_first_odd_byte(path)).name
             return read_source(path, replace(settings, encoding=encoding), watch)
         if rows := few_ragged(path, dialect):
             return _table(path, dialect, settings.dates, watch, rows)
@@ -72,6 +72,8 @@ def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged
         f"{DELIMITER_WORDS.get(dialect.delimiter, dialect.delimiter)} · {dialect.encoding.upper().removesuffix('-SIG')}"
     )
     notes = Notes([*_remarks(dialect), *([remark(ragged, len(dialect.names))] if ragged else [])])
+    if dialect.letters:
+        notes.say("Letters", dialect.letters, unsure=True)
     for name, word in open_marks(dialect):
         notes.say(name, f"“{word}” was read as {float(word):.12g}; it may be {word.replace('.', '')}.", unsure=True)
     read = columns_of(dialect.names, arrow, dialect.marks, notes, dates)

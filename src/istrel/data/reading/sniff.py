@@ -12,6 +12,7 @@ from itertools import pairwise, zip_longest
 
 from istrel.data.markers import is_marker
 from istrel.data.reading.fixed_width import Edges, cut, edges_of
+from istrel.data.reading.letters import Encoding, encoding_of
 from istrel.data.reading.numbers import Marks
 from istrel.data.reading.settings import ReadingSettings
 from istrel.problem import Problem
@@ -19,7 +20,6 @@ from istrel.problem import Problem
 SAMPLE_BYTES = 256 * 1024
 SAMPLE_ROWS = 200
 MOST_TITLES = 10
-CLEARLY = 0.02
 NO_CHARACTER_SETS = ("punycode", "idna", "undefined", "unicode_escape", "raw_unicode_escape")
 DELIMITERS = ";\t|,"  # where two cut equally well, the comma is the decimal mark
 MARKS = (
@@ -54,6 +54,8 @@ class Dialect:
         A row under the names that says more of them: questions, labels or units; empty where there is none.
     edges
         Where columns of fixed width begin, () where runs of spaces cut them; None where a delimiter does.
+    letters
+        A word as it reads in the encoding taken and in another one, where these are nearly as likely.
     """
 
     encoding: str
@@ -66,6 +68,7 @@ class Dialect:
     titles: int = 0
     below: tuple[str, ...] = ()
     edges: Edges | None = None
+    letters: str = ""
 
     @property
     def decimal(self) -> str:
@@ -80,7 +83,8 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
     Problem
         Where the bytes are not text, the encoding named is unknown or does not fit, or no row of names is found.
     """
-    encoding = find_encoding(name, head, settings.encoding)
+    found = find_encoding(name, head, settings.encoding)
+    encoding = found.name
     try:
         text = codecs.getincrementaldecoder(encoding)(errors="replace").decode(head)
     except UnicodeError:  # without its mark at the beginning no byte order can be known
@@ -114,6 +118,7 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
     body = body[1:] if below else body
     return Dialect(
         encoding=encoding,
+        letters=letters_said(head, found),
         delimiter=delimiter,
         marks=find_marks(body, delimiter, settings.decimal),
         skip=comments + titles,
@@ -124,6 +129,18 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
         below=below,
         edges=edges,
     )
+
+
+def letters_said(head: bytes, found: Encoding) -> str:
+    """A word under both readings; empty where there is one."""
+    if not found.other:
+        return ""
+    line = next((line for line in head.splitlines() if not line.isascii()), b"")
+    pairs = zip(
+        *(re.split(r"[,;\t|]", line.decode(name, "replace")) for name in (found.name, found.other)), strict=False
+    )
+    one, other = next(((a.strip()[:40], b.strip()[:40]) for a, b in pairs if a != b), ("", ""))
+    return f"“{one}” was read as {found.name}; as {found.other} it would be “{other}”." if one else ""
 
 
 def count_titles(lines: list[str], delimiter: str) -> int:
@@ -139,43 +156,41 @@ def count_titles(lines: list[str], delimiter: str) -> int:
     return found if found < MOST_TITLES else 0
 
 
-def find_encoding(name: str, head: bytes, wanted: str | None) -> str:
+def find_encoding(name: str, head: bytes, wanted: str | None) -> Encoding:
     """The encoding wanted, or the one that the byte-order mark or the bytes themselves show."""
     if wanted:
         try:
             known = codecs.lookup(wanted).name
             if known not in NO_CHARACTER_SETS:
                 "a".encode(known)  # a codec that turns no text into bytes is none
-                return known
+                return Encoding(known)
             raise LookupError
         except (LookupError, UnicodeError):
             raise Problem(f"{name}: “{wanted}” is not a known encoding; try utf-8 or cp1252.") from None
     for mark, encoding in MARKS:
         if head.startswith(mark):
-            return encoding
+            return Encoding(encoding)
     if b"\0" in head:
         raise Problem(f"{name}: this is not a text file (it holds NUL bytes); open delimited text such as .csv.")
     try:
         codecs.getincrementaldecoder("utf-8")().decode(head)
-        return "utf-8"
+        return Encoding("utf-8")
     except UnicodeDecodeError:
         return guess_encoding(name, head)
 
 
-def guess_encoding(name: str, sample: bytes) -> str:
-    """The best 8-bit encoding for bytes that are not UTF-8."""
-    from charset_normalizer import from_bytes
+def guess_encoding(name: str, sample: bytes) -> Encoding:
+    """The encoding of bytes that are not UTF-8.
 
+    Raises
+    ------
+    Problem
+        Where they are no text.
+    """
     odd = sum(byte < 9 or 13 < byte < 32 for byte in sample[:4096])
     if odd > 0.02 * len(sample[:4096]):
         raise Problem(f"{name}: this is not a text file; open delimited text such as .csv.")
-    found = from_bytes(sample, cp_isolation=["cp1252", "cp1250", "cp1251", "cp1253", "cp1254", "iso8859_15"])
-    best = found.best()
-    # Few accents fit several code pages; the western one is taken unless another fits clearly better.
-    western = next((match for match in found if match.encoding == "cp1252"), None)
-    if best is None or (western is not None and western.chaos <= best.chaos + CLEARLY):
-        return "cp1252"
-    return best.encoding
+    return encoding_of(sample)
 
 
 def find_delimiter(lines: list[str]) -> str:
