@@ -52,7 +52,7 @@ def test_a_codebook_survives_its_csv_form() -> None:
         ("name,level\na,ordnal\n", "book.csv, line 2: “ordnal” is no level of measurement. Did you mean “ordinal”?"),
         ("name,level\na,ordinal\nz,text\n", "book.csv, line 3: There is no variable “z”."),
         ("name,decimals\na,two\n", "book.csv, line 2: decimals are a whole number"),
-        ("name,values\na,1 low\n", "book.csv, line 2: value labels are written"),
+        ("name,values\na,low\n", "book.csv, line 2: value labels are written"),
     ],
 )
 def test_a_malformed_codebook_is_refused_with_its_line(text: str, says: str) -> None:

@@ -9,7 +9,7 @@ from __future__ import annotations
 import csv
 import io
 import re
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from contextlib import contextmanager
 from dataclasses import dataclass, replace
 
@@ -23,6 +23,7 @@ from istrel.files import harmless, unharmed
 from istrel.problem import Problem, nearest
 from istrel.sentence import parse_expression
 from istrel.sentence.show_formula import show_expression
+from istrel.study.codebook_by_hand import Line, cells_of, lines_of, tidied_values
 from istrel.study.rows import check_roles
 
 MOST_DERIVED = 2_000
@@ -43,7 +44,7 @@ def write_codebook(codebook: Codebook) -> str:
         cells = (v.name, v.level.value, v.label, v.unit, decimals, values, missing, formula, use)
         writer.writerow([harmless(str(cell)) for cell in cells])
     if codebook.rows.said and ROWS not in codebook:
-        roles = " | ".join(f"{role} = {_quoted(name)}" for role, name in codebook.rows.said.items())
+        roles = " | ".join(f"{role} = {quoted(name)}" for role, name in codebook.rows.said.items())
         writer.writerow([roles if head == "values" else ROWS if head == "name" else "" for head in HEADS])
     return out.getvalue()
 
@@ -66,7 +67,18 @@ def read_codebook(text: str, name: str, base: Codebook) -> Codebook:
     Problem
         For a missing head, an unknown variable, level or a malformed cell, with file and line.
     """
-    for line, row in _rows(text, name):
+    return laid_over(_rows(text, name, base), name, base)
+
+
+def laid_over(lines: Iterable[Line], name: str, base: Codebook) -> Codebook:
+    """`base` with lines of our form laid over it.
+
+    Raises
+    ------
+    Problem
+        As `read_codebook`.
+    """
+    for line, row in lines:
         with _told(name, line):
             base = _laid(base, row)
             if (row.get("formula") or "").strip() and len(base.derived) > MOST_DERIVED:
@@ -115,7 +127,7 @@ def match_codebook(text: str, name: str, base: Codebook, table: Table) -> Matche
     """
     known: list[str] = []
     unknown, unfit = [], []
-    for line, row in _rows(text, name):
+    for line, row in _rows(text, name, base):
         with _told(name, line):
             wanted = (row["name"] or "").strip()
             if wanted == ROWS and ROWS not in base:
@@ -144,15 +156,19 @@ def _with_roles_that_fit(base: Codebook, row: dict[str, str | None]) -> Codebook
         return base
 
 
-def _rows(text: str, name: str) -> Iterator[tuple[int, dict[str, str | None]]]:
-    rows = csv.DictReader(io.StringIO(text.removeprefix("\ufeff"), newline=None))  # a lone CR ends a line, too
+def _rows(text: str, name: str, base: Codebook) -> Iterator[Line]:
+    """The lines of our own form, or of any that people write."""
+    plain = text.removeprefix("\ufeff")
+    own = csv.DictReader(io.StringIO(plain, newline=None))  # a lone CR ends a line, too
     try:
-        if "name" not in (rows.fieldnames or ()):
-            raise Problem(f"{name}, line 1: a codebook needs a column “name”; the columns are {', '.join(HEADS)}.")
-        for row in rows:
-            yield rows.line_num, {head: unharmed(cell) if isinstance(cell, str) else cell for head, cell in row.items()}
+        if not {"name", "level"} <= set(own.fieldnames or ()):
+            with _told(name, 1):
+                yield from lines_of(cells_of(plain), base.names)
+            return
+        for row in own:
+            yield own.line_num, {head: unharmed(cell) if isinstance(cell, str) else cell for head, cell in row.items()}
     except csv.Error as error:
-        raise Problem(f"{name}, line {rows.line_num}: this is no CSV ({error}).") from None
+        raise Problem(f"{name}, line {own.line_num}: this is no CSV ({error}).") from None
 
 
 @contextmanager
@@ -198,10 +214,15 @@ def _merge(old: Variable, row: dict[str, str | None]) -> Variable:
         label=cell["label"] or old.label,
         unit=cell["unit"] or old.unit,
         decimals=_decimals(cell["decimals"]) if cell["decimals"] else old.decimals,
-        value_labels=parse_values(cell["values"]) if cell["values"] else old.value_labels,
+        value_labels=parse_values(_ours(cell["values"])) if cell["values"] else old.value_labels,
         missing_codes=parse_missing(cell["missing"]) if cell["missing"] else old.missing_codes,
         in_use=cell["use"].casefold() not in ("no", "0") if cell["use"] else old.in_use,
     )
+
+
+def _ours(values: str) -> str:
+    """Value labels as we write them; other usual forms have no bar between them."""
+    return values if "|" in values or not re.search(r"[;\n,].*[=:]", values) else tidied_values(values) or values
 
 
 def _level(word: str) -> Level:
@@ -223,17 +244,18 @@ PART = re.compile(r'\s*(?P<value>"(?:[^"]|"")*"|[^"=|][^=|]*?)\s*=\s*(?P<label>"
 
 def show_values(labels: tuple[ValueLabel, ...]) -> str:
     """Value labels as they are typed, "1 = primary | 2 = secondary"; what holds signs of this form stands in quotes."""
-    return " | ".join(f"{_shown(entry.value)} = {_quoted(entry.label)}" for entry in labels)
+    return " | ".join(f"{_shown(entry.value)} = {quoted(entry.label)}" for entry in labels)
 
 
 def _shown(value: float | str) -> str:
     """A stored value; a text that would be read as a number stands in quotes."""
     if isinstance(value, str) and not isinstance(number_or_text(value), str):
         return f'"{value}"'
-    return _quoted(show_value(value))
+    return quoted(show_value(value))
 
 
-def _quoted(text: str) -> str:
+def quoted(text: str) -> str:
+    """A value or label as it is typed: in quotes where it holds signs of the form."""
     plain = text and text == text.strip() and not set(text) & set('|="')
     return text if plain else '"' + text.replace('"', '""') + '"'
 
