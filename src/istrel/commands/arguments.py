@@ -74,7 +74,10 @@ def look_parser() -> Parser:
 
 
 def codebook_parser() -> Parser:
-    parser = Parser(prog="istrel codebook", description="The codebook of a data file: as CSV, or as an appendix.")
+    parser = Parser(
+        prog="istrel codebook",
+        description="The codebook of a data file: as CSV or datapackage.json, or as an appendix.",
+    )
     parser.add_argument("source", help="a data file or a study")
     parser.add_argument(
         "-o",
@@ -174,7 +177,9 @@ def study_parser() -> Parser:
 
 def _add_reading(parser: Parser) -> None:
     """How the source is read: the same options for every command."""
-    parser.add_argument("--codebook", default="", help="a codebook as CSV")
+    parser.add_argument(
+        "--codebook", default="", help="a codebook: CSV, a workbook, or a Data Package (datapackage.json)"
+    )
     parser.add_argument("--delimiter", help="what separates the fields; \\t for a tab")
     parser.add_argument("--decimal", choices=[".", ","], help="the decimal mark")
     parser.add_argument("--encoding", help="for example utf-8 or cp1252")

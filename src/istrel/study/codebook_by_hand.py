@@ -12,10 +12,12 @@ from pathlib import Path
 import msgspec
 
 from istrel.data.reading.sniff import find_delimiter
+from istrel.files import read_small
 from istrel.problem import Problem
 
 Row = dict[str, str | None]
 Line = tuple[int, Row]
+WORKBOOKS = (".xlsx", ".ods")
 WORDS = Path(__file__).parent.parent / "data" / "words" / "codebooks.toml"
 PAIR = re.compile(r"^\s*(?P<value>\"[^\"]*\"|[^=:]+?)\s*[=:]\s*(?P<label>.+?)\s*$", re.DOTALL)
 NUMBERED = re.compile(r"^\s*\(?(?P<value>-?\d+)\s*[).\-–]?\s+(?P<label>\D.*?)\s*$", re.DOTALL)
@@ -50,18 +52,23 @@ def cells_of(text: str) -> list[list[str]]:
         raise Problem(f"this is no table ({error}).") from None
 
 
-def cells_of_workbook(path: Path) -> list[list[str]]:
-    """The cells of a codebook in a workbook, names first.
+def text_of(path: Path) -> str:
+    """The text of a codebook file; the cells of a workbook as delimited text.
 
     Raises
     ------
     Problem
-        As `read`.
+        As `read` and `read_small`.
     """
+    if path.suffix.lower() not in WORKBOOKS:
+        return read_small(path, "codebook")
     from istrel.data.reading import read
 
-    table = read(path)
-    return [list(table.names), *([column.text_at(row) for column in table.columns] for row in range(table.n_rows))]
+    table, out = read(path), io.StringIO()
+    writer = csv.writer(out, lineterminator="\n")
+    writer.writerow(table.names)
+    writer.writerows([column.text_at(row) for column in table.columns] for row in range(table.n_rows))
+    return out.getvalue()
 
 
 def lines_of(cells: Sequence[Sequence[str]], names: Sequence[str]) -> Iterator[Line]:

@@ -9,7 +9,7 @@ from __future__ import annotations
 import csv
 import io
 import re
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterator
 from contextlib import contextmanager
 from dataclasses import dataclass, replace
 
@@ -25,6 +25,7 @@ from istrel.sentence import parse_expression
 from istrel.sentence.show_formula import show_expression
 from istrel.study.codebook_by_hand import Line, cells_of, lines_of, tidied_values
 from istrel.study.rows import check_roles
+from istrel.study.table_schema import lines_of_package
 
 MOST_DERIVED = 2_000
 ROWS = "rows"  # the line that says what a row is
@@ -67,18 +68,7 @@ def read_codebook(text: str, name: str, base: Codebook) -> Codebook:
     Problem
         For a missing head, an unknown variable, level or a malformed cell, with file and line.
     """
-    return laid_over(_rows(text, name, base), name, base)
-
-
-def laid_over(lines: Iterable[Line], name: str, base: Codebook) -> Codebook:
-    """`base` with lines of our form laid over it.
-
-    Raises
-    ------
-    Problem
-        As `read_codebook`.
-    """
-    for line, row in lines:
+    for line, row in _rows(text, name, base):
         with _told(name, line):
             base = _laid(base, row)
             if (row.get("formula") or "").strip() and len(base.derived) > MOST_DERIVED:
@@ -159,6 +149,10 @@ def _with_roles_that_fit(base: Codebook, row: dict[str, str | None]) -> Codebook
 def _rows(text: str, name: str, base: Codebook) -> Iterator[Line]:
     """The lines of our own form, or of any that people write."""
     plain = text.removeprefix("\ufeff")
+    if plain.lstrip().startswith(("{", "[")):
+        with _told(name, 1):
+            yield from lines_of_package(plain, base.names)
+        return
     own = csv.DictReader(io.StringIO(plain, newline=None))  # a lone CR ends a line, too
     try:
         if not {"name", "level"} <= set(own.fieldnames or ()):

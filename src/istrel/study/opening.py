@@ -14,15 +14,12 @@ from istrel.data.reading import ReadingSettings, read
 from istrel.data.reading.watch import Watch
 from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.table import Source, Table
-from istrel.files import read_small
 from istrel.problem import Problem
-from istrel.study.codebook_by_hand import cells_of_workbook, lines_of
-from istrel.study.codebook_csv import laid_over, read_codebook
+from istrel.study.codebook_by_hand import text_of
+from istrel.study.codebook_csv import read_codebook
 from istrel.study.recipes import Pasted, Read
 from istrel.study.rows import with_rows
 from istrel.study.study import StudySource
-
-WORKBOOKS = (".xlsx", ".ods")
 
 
 @dataclass(frozen=True)
@@ -94,9 +91,7 @@ def paste_source(text: str) -> StudySource:
 
 
 def _laid_over(codebook: Codebook, path: Path) -> Codebook:
-    if path.suffix.lower() in WORKBOOKS:
-        return laid_over(lines_of(cells_of_workbook(path), codebook.names), path.name, codebook)
-    return read_codebook(read_small(path, "codebook"), path.name, codebook)
+    return read_codebook(text_of(path), path.name, codebook)
 
 
 def reread(old: StudySource, new: StudySource) -> StudySource:

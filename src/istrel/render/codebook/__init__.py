@@ -1,4 +1,4 @@
-"""The codebook as an output: CSV for programs; and as an appendix, one module per format, each with `render(codebook) -> bytes`."""
+"""The codebook as an output: CSV and a Data Package for programs; and as an appendix, one module per format."""
 
 from __future__ import annotations
 
@@ -8,6 +8,7 @@ from istrel.data.dataset import Dataset
 from istrel.problem import Problem, nearest
 from istrel.study.codebook_csv import write_codebook
 from istrel.study.printed_codebook import PrintedCodebook, print_codebook
+from istrel.study.table_schema import write_package
 
 
 def _docx(codebook: PrintedCodebook) -> bytes:
@@ -29,7 +30,7 @@ def _html(codebook: PrintedCodebook) -> bytes:
 
 
 APPENDICES: dict[str, Callable[[PrintedCodebook], bytes]] = {"docx": _docx, "odt": _odt, "html": _html}
-ENDINGS = ("csv", *APPENDICES)
+ENDINGS = ("csv", "json", *APPENDICES)
 
 
 def render_codebook(data: Dataset, ending: str) -> bytes:
@@ -43,6 +44,8 @@ def render_codebook(data: Dataset, ending: str) -> bytes:
     ending = ending.casefold().lstrip(".")
     if ending == "csv":
         return write_codebook(data.codebook).encode()
+    if ending == "json":
+        return write_package(data).encode()
     if ending not in APPENDICES:
         known = ", ".join(f".{name}" for name in ENDINGS)
         raise Problem(f"A codebook cannot be written as “.{ending}”.{nearest(ending, ENDINGS)} It can be {known}.")

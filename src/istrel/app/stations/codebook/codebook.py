@@ -19,19 +19,19 @@ from istrel.app.widgets.simple import ElidedLabel, box, button, column, label, r
 from istrel.counting import counted
 from istrel.data.codebook import Codebook as Codebook_
 from istrel.data.codebook import parse_missing
-from istrel.files import read_small
 from istrel.problem import Problem
 from istrel.sentence.quoting import show_name
 from istrel.study.changes import Change
 from istrel.study.changes.codebook import LayOver, SetDecimals, SetMissing, SetText, SetValueLabels
+from istrel.study.codebook_by_hand import text_of
 from istrel.study.codebook_csv import match_codebook
 from istrel.study.entries import Before, Entry, Said, asked, entries_of
 from istrel.study.study import Study
 
 PRINTED = re.compile(r"^\s*[-−+]?[0-9][0-9,\u00a0 ]*(\.(?P<decimals>[0-9]*))?(?P<unit>.*)$")
 MOST_DECIMALS = 15
-CODEBOOKS = "Codebook (*.csv);;All files (*)"
-WRITTEN = "Appendix (*.docx);;Appendix (*.odt);;Web page (*.html);;Codebook as CSV (*.csv)"
+CODEBOOKS = "Codebook (*.csv *.txt *.xlsx *.ods *.json);;All files (*)"
+WRITTEN = "Appendix (*.docx);;Appendix (*.odt);;Web page (*.html);;Codebook as CSV (*.csv);;Data Package (*.json)"
 
 
 class Codebook(QWidget):
@@ -243,7 +243,7 @@ class Codebook(QWidget):
     def import_codebook(self, path: str) -> None:
         """Lay a codebook file over the variables; what did not match is told."""
         try:
-            text = read_small(Path(path), "codebook")
+            text = text_of(Path(path))
             matched = match_codebook(text, Path(path).name, self._model.study.codebook, self._model.study.source.raw)
         except Problem as problem:
             say_in(self.message, problem.message)
