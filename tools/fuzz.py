@@ -72,6 +72,7 @@ from istrel.study.parts import Accepted, Kept, Number, Passage, Reference, Words
 from istrel.study.record import change_of, record_of
 from istrel.study.review import review
 from istrel.study.study import Study
+from istrel.study.table_schema import write_package
 from istrel.style.house import load_style, style_from, style_text
 
 ODD = [
@@ -291,6 +292,10 @@ class Fuzz:
         lines[line] = ",".join(cells)
         lines.append(f"new,continuous,,,,,,{self.random.choice(formulas)},")
         text = self.random.choice(("\n", "\n", "\r", "\r\n")).join(lines)
+        if self.random.random() < 0.3:  # as other people and programs write it
+            package = self._changed(write_package(self.study.data).encode()[:6000]).decode("utf-8", "replace")
+            by_hand = text.replace(",", ";").replace("name", self.random.choice(["Variable", "Feld", "name"]), 1)
+            text = self.random.choice([package, by_hand])
         self._try(lambda: self._lay_over(text), lines[line])
         return lines[line]
 
@@ -420,7 +425,37 @@ class Fuzz:
             ("a.jsonl", records),
             ("a.parquet", parquet.getvalue().to_pybytes()),
             ("a.arrow", arrow.getvalue().to_pybytes()),
+            *_packed(head),
         ]
+
+
+def _packed(head: bytes) -> list[tuple[str, bytes]]:
+    """The same table packed, in an archive, as a document, a database, in columns, and as people write numbers and dates."""
+    import gzip
+
+    archive = io.BytesIO()
+    with zipfile.ZipFile(archive, "w", zipfile.ZIP_DEFLATED) as made:
+        made.writestr("a.csv", head)
+        made.writestr("b/c.csv", b"x\n1\n")
+    with sqlite3.connect(":memory:") as made_of:
+        made_of.executescript(
+            "create table t (a integer, b text); insert into t values (1, 'x'), (2, null); create view v as select * from v;"
+            "create trigger g after insert on t begin delete from t; end;"
+        )
+        database = made_of.serialize()
+    records = [{"a": 1, "b": {"c": [1, 2]}}, {"a": 2.5, "b": {"c": []}}]
+    written = "sep=;\nn;when;x;y\n1;14.03.24;1.037,5 kg;<0,5\n2;15.03.24;12 kg;0,7*\n3;16.03.24;(3) kg;~4\nSource: z\n"
+    columns = b"name    age  town\nAnna     23  Rome\nBen      34  Kiel\nCleo      9  Bern\n"
+    return [
+        ("a.csv.gz", gzip.compress(head)),
+        ("a.zip", archive.getvalue()),
+        ("a.db", database),
+        ("a.json", json.dumps(records).encode()),
+        ("a.json", json.dumps({"meta": {}, "rows": records}).encode()),
+        ("a.txt", written.encode("cp1252")),
+        ("a.txt", written.encode("utf-16")),
+        ("a.dat", columns),
+    ]
 
 
 def _workbooks() -> list[tuple[str, bytes]]:

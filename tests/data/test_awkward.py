@@ -257,6 +257,10 @@ REFUSED: dict[str, tuple[bytes, str]] = {
     "text document": (zipped(word__document_xml="").replace(b"document_xml", b"document.xml"), "a text document"),
     "archive without tables": (zipped(read_md="words"), "no table in this archive, but read.md"),
     "archive in an archive": (gzip.compress(gzip.compress(CSV.encode())), "packed twice"),
+    "damaged archive": (
+        zipped(data_csv=CSV * 50).replace(b"Anna", b"Anna")[:60] + b"\xff\xff\xff" + zipped(data_csv=CSV * 50)[63:],
+        "broken",
+    ),
     "cut off": (gzip.compress(CSV.encode() * 99)[:-20], "broken or was cut off"),
     "a bomb": (gzip.compress(bytes(2**27)), "more than a packed table may"),
     "deep": (b'{"a":' * 100_000, "(nested|sound JSON)"),

@@ -162,10 +162,10 @@ class Combiner(Panel):
 
     def _fill_keys(self) -> None:
         """Variables that both sources have; identifiers among them are chosen to begin with."""
-        study = self._model.study
-        if self.other.currentIndex() < 0:
+        if not self._model.is_open or self.other.currentIndex() < 0:
             self._quietly(self.keys, [])
             return
+        study = self._model.study
         other = study.sources[self._others()[self.other.currentIndex()]]
         shared = [name for name in study.table.names if name in other.data.table]
         self._quietly(self.keys, shared)

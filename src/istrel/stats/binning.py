@@ -90,10 +90,10 @@ def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
             return ClassEdges(_round_and_equal(low, high, settings, whole=whole), "bins")
         return ClassEdges(_divided(low, high, settings, whole=whole), "bins")
     width, decided_by = _width(values, settings)
-    if settings.most is not None and settings.width is None and _many(low, high, width) > settings.most:
-        width, decided_by = _widened(values, settings.most), "most"
     if not TINIEST < width < np.inf:
         raise Problem("These values are too large or too close together for class intervals.")
+    if settings.most is not None and settings.width is None and _many(low, high, width) > settings.most:
+        width, decided_by = _widened(values, settings.most), "most"
     first = settings.closed == "right" and settings.start is None
     edges = _multiples(low, high, width) if settings.start is None else _stepped(settings.start, high, width)
     more = _with_one_more(edges, low if first else high, width, first=first, open_at=settings.closed)

@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
+import lzma
 import shutil
 import tempfile
 import zipfile
+import zlib
 from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
@@ -41,6 +43,7 @@ TABLES = (
     ".db",
 )
 MOST_NAMED = 12
+BROKEN = (zipfile.BadZipFile, zlib.error, lzma.LZMAError, OSError, EOFError, NotImplementedError, RuntimeError)
 
 
 def read_packed(path: Path, settings: ReadingSettings, watch: Watch, read: Read) -> Table:
@@ -85,7 +88,7 @@ def read_archive(path: Path, settings: ReadingSettings, watch: Watch, read: Read
                 _copy(path, stream, out, entry.compress_size, watch)
             inner = replace(settings, sheet=None) if settings.sheet == entry.filename else settings
             table = _as_of(path, read(target, inner, watch), target.name)
-    except (zipfile.BadZipFile, OSError, EOFError, NotImplementedError, RuntimeError) as error:
+    except BROKEN as error:
         raise Problem(f"{path.name}: it cannot be unpacked; it is broken or was cut off.") from error
     if not others:
         return table
