@@ -18,6 +18,7 @@ import xlsxwriter
 from golden_files import digest, same, same_values
 from istrel import cli
 from istrel.data.levels import Level
+from istrel.data.screening.sound import LOOKED_AT
 from istrel.demo import LEARNERS, SESSIONS
 from istrel.render.codebook import render_codebook
 from istrel.render.intake import render_intake
@@ -67,6 +68,10 @@ def look(path: Path, capsys: pytest.CaptureFixture[str], *options: str) -> dict[
     assert cli.main(["look", str(path), "--to", "json", *options]) == 0
     content: dict[str, Any] = json.loads(capsys.readouterr().out)
     return content
+
+
+def test_every_kind_of_finding_has_its_words_for_what_is_sound() -> None:
+    assert {kind for kinds in LOOKED_AT.values() for kind in kinds} == KINDS
 
 
 def test_the_json_of_the_intake_has_the_form_of_the_contract(capsys: pytest.CaptureFixture[str]) -> None:

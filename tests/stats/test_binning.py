@@ -198,7 +198,7 @@ def test_classes_that_are_too_many_get_the_smallest_round_width_that_makes_no_mo
     assert decided_by in ("most", "freedman-diaconis")
 
 
-@pytest.mark.parametrize("settings", [ClassSettings(), ClassSettings(most=25), ClassSettings(start=0.0)])
-def test_values_below_all_widths_are_refused_in_plain_words(settings: ClassSettings) -> None:
+@pytest.mark.parametrize("settings", [b.ClassSettings(), b.ClassSettings(most=25), b.ClassSettings(start=0.0)])
+def test_values_below_all_widths_are_refused_in_plain_words(settings: b.ClassSettings) -> None:
     with pytest.raises(Problem, match="too close together"):
-        class_edges(np.array([-4e-324, 5e-324]), settings)
+        b.class_edges(np.array([-4e-324, 5e-324]), settings)

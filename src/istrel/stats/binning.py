@@ -80,7 +80,7 @@ def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
     if settings.edges is not None:
         return ClassEdges(_given_edges(settings.edges), "edges")
     low, high = float(values.min()), float(values.max())
-    if not np.isfinite(high - low):
+    if not np.isfinite(high - low) or 0 < high - low <= TINIEST:
         raise Problem("These values are too large or too close together for class intervals.")
     if settings.rule == "whole numbers" and settings.width is None and settings.bins is None:
         return ClassEdges(_stepped(np.floor(low + 0.5) - 0.5, high, 1.0), "whole numbers")
