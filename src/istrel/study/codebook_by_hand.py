@@ -14,6 +14,7 @@ import msgspec
 from istrel.data.reading.sniff import find_delimiter
 from istrel.files import read_small
 from istrel.problem import Problem
+from istrel.study.value_words import quoted
 
 Row = dict[str, str | None]
 Line = tuple[int, Row]
@@ -117,8 +118,6 @@ def _second_label(heads: list[str]) -> list[str]:
 
 
 def _as_ours(said: Row, pairs: list[tuple[str, str]]) -> Row:
-    from istrel.study.codebook_csv import quoted
-
     level = said.get("level") or ""
     said = {**said, "level": words_for("levels").get(plain(level), level)}
     if pairs:
@@ -130,8 +129,6 @@ def _as_ours(said: Row, pairs: list[tuple[str, str]]) -> Row:
 
 def tidied_values(text: str) -> str:
     """Value labels in any usual form (“0=No; 1=Yes”, “0: No, 1: Yes”, “1 No / 2 Yes”) as ours are written; others as they are."""
-    from istrel.study.codebook_csv import quoted
-
     parts = [part for part in PARTS.split(text) if part.strip()]
     found = [PAIR.match(part) or NUMBERED.match(part) for part in parts]
     pairs = [(match["value"].strip(' "'), match["label"]) for match in found if match]

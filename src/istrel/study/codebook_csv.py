@@ -13,7 +13,7 @@ from collections.abc import Iterator
 from contextlib import contextmanager
 from dataclasses import dataclass, replace
 
-from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable, number_or_text, parse_missing
+from istrel.data.codebook import Codebook, MissingCode, Variable, parse_missing
 from istrel.data.column import show_value
 from istrel.data.formula.tree import names_in
 from istrel.data.levels import Level
@@ -26,6 +26,7 @@ from istrel.sentence.show_formula import show_expression
 from istrel.study.codebook_by_hand import Line, cells_of, lines_of, tidied_values
 from istrel.study.rows import check_roles
 from istrel.study.table_schema import lines_of_package
+from istrel.study.value_words import parse_values, quoted, show_values
 
 MOST_DERIVED = 2_000
 ROWS = "rows"  # the line that says what a row is
@@ -231,49 +232,3 @@ def _decimals(word: str) -> int:
     if not (word.isascii() and word.isdigit()) or len(word) > 2 or int(word) > 15:
         raise Problem(f"decimals are a whole number from 0 to 15; “{word}” is none.")
     return int(word)
-
-
-PART = re.compile(r'\s*(?P<value>"(?:[^"]|"")*"|[^"=|][^=|]*?)\s*=\s*(?P<label>"(?:[^"]|"")*"|[^|]*?)\s*(?:\||$)')
-
-
-def show_values(labels: tuple[ValueLabel, ...]) -> str:
-    """Value labels as they are typed, "1 = primary | 2 = secondary"; what holds signs of this form stands in quotes."""
-    return " | ".join(f"{_shown(entry.value)} = {quoted(entry.label)}" for entry in labels)
-
-
-def _shown(value: float | str) -> str:
-    """A stored value; a text that would be read as a number stands in quotes."""
-    if isinstance(value, str) and not isinstance(number_or_text(value), str):
-        return f'"{value}"'
-    return quoted(show_value(value))
-
-
-def quoted(text: str) -> str:
-    """A value or label as it is typed: in quotes where it holds signs of the form."""
-    plain = text and text == text.strip() and not set(text) & set('|="')
-    return text if plain else '"' + text.replace('"', '""') + '"'
-
-
-def _unquoted(text: str) -> str:
-    return text[1:-1].replace('""', '"') if text.startswith('"') and text.endswith('"') and len(text) > 1 else text
-
-
-def parse_values(text: str) -> tuple[ValueLabel, ...]:
-    """Value labels as typed, "1 = primary | 2 = secondary"; a value or label may stand in double quotes.
-
-    Raises
-    ------
-    Problem
-        Where a part has no equals sign or no value.
-    """
-    labels, place = [], 0
-    while place < len(text):
-        found = PART.match(text, place)
-        if found is None:
-            part = text[place:].split("|", maxsplit=1)[0].strip()
-            raise Problem(f"value labels are written “1 = primary | 2 = secondary”; “{part}” is not.")
-        value = found["value"]
-        stored = _unquoted(value) if value.startswith('"') else number_or_text(value)
-        labels.append(ValueLabel(stored, _unquoted(found["label"])))
-        place = found.end()
-    return tuple(labels)

@@ -20,6 +20,7 @@ from istrel.data.levels import Level
 from istrel.problem import Problem
 from istrel.sentence.show_formula import show_expression
 from istrel.study.codebook_by_hand import Line, Row, plain
+from istrel.study.value_words import quoted
 
 PROFILE = "https://datapackage.org/profiles/2.0/datapackage.json"
 SCHEMA = "https://datapackage.org/profiles/2.0/tableschema.json"
@@ -157,6 +158,4 @@ def _category(part: Any) -> tuple[str, str]:
 
 
 def _pairs(pairs: list[tuple[str, str]]) -> str:
-    from istrel.study.codebook_csv import quoted
-
     return " | ".join(f"{quoted(value)} = {quoted(label or value)}" for value, label in pairs)
