@@ -6,7 +6,6 @@ years by what would lie in the future.
 
 from __future__ import annotations
 
-import re
 from dataclasses import dataclass
 from datetime import date
 from functools import cache
@@ -137,7 +136,7 @@ def _written(name: str, words: pa.Array, way: Way, notes: Notes, today: date) ->
     year = _number(parts, "year")
     short = (year >= 0) & (year < 100)
     if short.any():
-        year = _with_century(name, year, short, today, notes)
+        year = _with_century(year, short, today)
     fits = np.asarray(parts.is_valid()) & (year >= FIRST_YEAR) & (year <= LAST_YEAR)
     if "first" in there:
         found = _in_order(name, _number(parts, "first"), _number(parts, "second_part"), year, fits, way, words, notes)
@@ -152,6 +151,8 @@ def _written(name: str, words: pa.Array, way: Way, notes: Notes, today: date) ->
         _say_zone(name, parts, there, notes)
         if way.says:
             notes.say(name, way.says)
+    if (read & short).any():
+        _say_century(name, year[read & short], notes)
     return Read(stamps, read)
 
 
@@ -241,15 +242,17 @@ def _in_order(
     return found
 
 
-def _with_century(name: str, year: Numbers, short: NDArray[np.bool_], today: date, notes: Notes) -> Numbers:
+def _with_century(year: Numbers, short: NDArray[np.bool_], today: date) -> Numbers:
     """Two-digit years in the last hundred years, for data seldom lie ahead of us."""
     whole = np.where(short, year + 2000, year)
-    whole = np.where(short & (whole > today.year), whole - 100, whole)
-    ends = whole[short].min(), whole[short].max()
-    both = bool((whole[short] >= 2000).any())  # a birth may as well lie a hundred years before
-    span = f"{ends[0]} to {ends[1]}" if ends[0] < ends[1] else f"{ends[0]}"
-    notes.say(name, f"its two-digit years were read as {span}.", unsure=both and bool(ends[0] < 1970))
-    return whole
+    return np.where(short & (whole > today.year), whole - 100, whole)
+
+
+def _say_century(name: str, years: Numbers, notes: Notes) -> None:
+    first, last = int(years.min()), int(years.max())
+    span = f"{first} to {last}" if first < last else f"{first}"
+    unsure = first < 1970 and last >= 2000  # a birth may as well lie a hundred years before
+    notes.say(name, f"its two-digit years were read as {span}.", unsure=unsure)
 
 
 def _with_time(days: NDArray[Any], parts: pa.StructArray, there: set[str]) -> tuple[NDArray[Any], NDArray[np.bool_]]:
@@ -275,8 +278,3 @@ def _say_zone(name: str, parts: pa.StructArray, there: set[str], notes: Notes) -
     if zones:
         named = ", ".join(zones[:4]) + (f" and {len(zones) - 4} more" if len(zones) > 4 else "")
         notes.say(name, f"times of day are kept as they stand; their zone ({named}) is not.", unsure=len(zones) > 1)
-
-
-def is_written(text: str) -> bool:
-    """Whether a text is written like a date, whether or not a calendar has it."""
-    return any(re.fullmatch(way.pattern.replace(r"\pL", r"[^\W\d_]"), text.strip()) for way in WAYS)
