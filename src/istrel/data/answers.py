@@ -54,6 +54,16 @@ def answer_scales() -> tuple[AnswerScale, ...]:
     return tuple(found)
 
 
+@cache
+def _of_word() -> dict[str, frozenset[int]]:
+    """{word: the places of the scales that hold it}."""
+    found: dict[str, set[int]] = {}
+    for place, scale in enumerate(answer_scales()):
+        for word in scale.steps:
+            found.setdefault(word, set()).add(place)
+    return {word: frozenset(places) for word, places in found.items()}
+
+
 def plain(word: str) -> str:
     """A word as the scales hold it: lower case, one kind of apostrophe, no marks at its ends."""
     return " ".join(word.replace("’", "'").replace("_", " ").casefold().strip(" .!?*").split())
@@ -64,9 +74,9 @@ def scale_of(words: Iterable[str]) -> AnswerScale | None:
     said = [one for one in map(plain, words) if one not in BESIDE]
     if not 2 <= len(said) <= MOST_WORDS:
         return None
-    for scale in answer_scales():
-        steps = [scale.steps.get(one, -1) for one in said]
-        if min(steps) >= 0 and len(set(steps)) == len(steps):
+    for place in sorted(frozenset.intersection(*(_of_word().get(one, frozenset()) for one in said))):
+        scale = answer_scales()[place]
+        if len({scale.steps[one] for one in said}) == len(said):
             return scale
     return None
 

@@ -14,7 +14,7 @@ from istrel.data.column import Column, Kind, Unread
 from istrel.data.markers import stands_for_nothing
 from istrel.data.reading import dates
 from istrel.data.reading.notes import Notes
-from istrel.data.reading.numbers import Marks, as_numbers, beside_signs, two_in_a_cell
+from istrel.data.reading.numbers import Marks, as_numbers, beside_signs, two_in_a_cell, with_digits
 from istrel.problem import Problem
 from istrel.stats.distinct import distinct_values
 
@@ -157,6 +157,8 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -
     valid = valid & ~blank[codes] if blank.any() else valid
     if not valid.any():
         return Column(name, Kind.TEXT, codes, valid, tuple(words.to_pylist()))
+    if not with_digits(words):
+        return Column(name, Kind.TEXT, codes, valid, tuple(words.to_pylist()))
     told = Notes(day_first=notes.day_first)
     dated = dates.as_dates(name, words, told)
     readable = _readable(dated.read, codes, valid)
@@ -165,7 +167,8 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -
         stamps = np.where(readable, dated.stamps[codes], np.datetime64(0, "s")).astype("datetime64[s]")
         return Column(name, Kind.DATE, stamps, readable, unread=_unread(words, codes, valid & ~readable))
     n = int(valid.sum()) - _nothing(words, codes, valid)
-    for read_as in (as_numbers, beside_signs):
+    ways = (as_numbers, beside_signs) if with_digits(words, AT_LEAST) else (as_numbers,)
+    for read_as in ways:
         found = read_as(words, marks)
         readable = _readable(found.read, codes, valid)
         nearly = int(_readable(found.nearly, codes, valid).sum())

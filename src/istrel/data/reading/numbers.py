@@ -64,6 +64,13 @@ class Read:
             notes.say(name, words, unsure=unsure)
 
 
+def with_digits(words: pa.Array, share: float = 0.0) -> bool:
+    """Whether more than a share of the first words hold a digit, or say that a number is infinite."""
+    sample = words.slice(0, SAMPLE)
+    found = pc.match_substring_regex(sample, "[0-9]|^[+-]?[iI][nN][fF]$")
+    return int(pc.sum(found).as_py() or 0) > share * len(sample)
+
+
 def tidied(words: pa.Array) -> pa.Array:
     """Words without spaces at their ends, with one kind of space and of minus."""
     plain = pc.replace_substring_regex(words, f"[{SPACES}]", " ")
