@@ -58,7 +58,14 @@ ORDERED = {
     "numbered": "1 - never|2 - now and then|3 - always",
     "education": "high school|some college|bachelor's degree|master's degree",
 }
-UNORDERED = ("red|green|blue", "other|mother|father", "north|south|east", "1a|2b|3c", "agree|often|good")
+UNORDERED = (
+    "red|green|blue",
+    "9:05|10:10|11:15",
+    "other|mother|father",
+    "north|south|east",
+    "1a|2b|3c",
+    "agree|often|good",
+)
 
 
 @pytest.mark.parametrize("steps", [*ORDERED.values(), *UNORDERED])

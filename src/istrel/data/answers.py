@@ -12,7 +12,7 @@ import msgspec
 
 ANSWERS = Path(__file__).parent / "words" / "answers.toml"
 MOST_WORDS = 12
-NUMBERED = re.compile(r"^\s*\(?(\d{1,2})\s*[-=:.)–]\s*\S")
+NUMBERED = re.compile(r"^\s*\(?(\d{1,2})\s*[-=:.)–]\s*[^\W\d]")
 BESIDE = frozenset(
     (
         *(

@@ -62,7 +62,7 @@ def as_they_stand(parse: Callable[[Collection[str], Scan], pa.Table], delimiter:
     if not doubtful:
         return table
     texts = parse(doubtful, Scan(delimiter))
-    keyed = [n for n in doubtful if pa.types.is_timestamp(table[n].type) or _holds_keys(texts[n])]
+    keyed = [n for n in doubtful if pa.types.is_temporal(table[n].type) or _holds_keys(texts[n])]
     for name in keyed:
         table = table.set_column(table.column_names.index(name), name, texts[name])
     return table
@@ -70,6 +70,8 @@ def as_they_stand(parse: Callable[[Collection[str], Scan], pa.Table], delimiter:
 
 def _doubtful(column: pa.ChunkedArray, *, zeros: bool) -> bool:
     """A column of numbers that may have been keys, or of times whose zone would be lost."""
+    if pa.types.is_time(column.type):
+        return True  # 9:05 would become 09:05:00
     if pa.types.is_timestamp(column.type):
         return column.type.tz is not None
     if not (pa.types.is_integer(column.type) or pa.types.is_floating(column.type)):
