@@ -77,6 +77,7 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
     "two numbers in a cell": (column("1.2 ± 0.3|2.5 ± 0.4|3 ± 1"), {"x": ["1.2 ± 0.3"]}, "two numbers stand in a cell"),
     "times of day": (column("13:05|14:10|13:05"), {"x": ["13:05", "14:10", "13:05"]}, ""),
     "answers side by side": (column("1,2|1,3,4|2|1,2,3"), {"x": ["1,2", "1,3,4", "2"]}, ""),
+    "two answers side by side at most": (column('"1,2"|"2,3"|1|"1,3"', delimiter=","), {"x": [1.2]}, "unlike the rest"),
     "versions": (column("1.2.3|1.2.4|2.0.1"), {"x": ["1.2.3"]}, ""),
     "keys": (column("007|008|010"), {"x": ["007", "008", "010"]}, ""),
     "letters behind numbers": (column("101A|102A|103B"), {"x": ["101A", "102A", "103B"]}, ""),

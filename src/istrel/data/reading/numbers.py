@@ -158,12 +158,27 @@ def _decided(plain: pa.Array, marks: Marks) -> tuple[NDArray[np.float64], Mask, 
     shown_here = max(only_point, only_comma) >= (OVERRULES * int((point | comma).sum()) if marks.known else 1)
     decimal = here if only_point != only_comma and shown_here else marks.decimal
     values, read, other = (by_point, point, comma & ~point) if decimal == "." else (by_comma, comma, point & ~comma)
+    if marks.known and decimal != marks.decimal and not _are_sure(plain, read):
+        at = int(np.flatnonzero(read & ~(comma if decimal == "." else point))[0])
+        shown = f"{values[at]:.12g}"
+        return (
+            values,
+            read,
+            other,
+            ((f"“{plain[at].as_py()}” was read as {shown}, unlike the rest of the file.", True),),
+        )
     differ = point & comma & (by_point != by_comma)
     if not differ.any() or marks.known or only_point or only_comma:
         return values, read, other, ()
     at = int(np.flatnonzero(differ)[0])
     shown = [f"{value[at]:.12g}" for value in ((by_point, by_comma) if decimal == "." else (by_comma, by_point))]
     return values, read, other, ((f"“{plain[at].as_py()}” was read as {shown[0]}; it may be {shown[1]}.", True),)
+
+
+def _are_sure(plain: pa.Array, read: Mask) -> bool:
+    """Whether any number has both marks, or more than one digit behind its mark: answers side by side (“1,2”) have neither."""
+    sure = np.asarray(pc.match_substring_regex(plain, r"[.,][0-9]{3}[.,]|[.,][0-9]{2,}$|^0[.,]"))
+    return bool((sure & read).any())
 
 
 def _under(plain: pa.Array, decimal: str) -> tuple[NDArray[np.float64], Mask]:
