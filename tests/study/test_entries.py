@@ -6,6 +6,7 @@ import html
 import io
 import re
 import zipfile
+from collections.abc import Callable
 from dataclasses import replace
 
 import docx
@@ -18,6 +19,8 @@ from istrel.problem import Problem
 from istrel.render.codebook import render_codebook
 from istrel.study.entries import Before, Entry, asked, entries_of
 from istrel.study.printed_codebook import print_codebook
+
+Maker = Callable[..., Dataset]
 
 
 def entries(data: Dataset, **said: object) -> dict[str, Entry]:
@@ -104,3 +107,15 @@ def test_every_format_of_the_appendix_holds_all_of_its_words(ending: str, learne
 def test_a_codebook_has_no_other_formats(learners: Dataset) -> None:
     with pytest.raises(Problem, match=r"“.doc”. Did you mean “docx”"):
         render_codebook(learners, ".doc")
+
+
+def test_a_battery_of_many_answers_says_how_many_answered_and_how_many_did_not(data_of: Maker) -> None:
+    """With more different answers than columns can hold, an item's n and missing cases make all cases."""
+    rows = (f"{k % 10 + 1},{(k * 3) % 10 + 1},{k % 7 + 1 if k % 4 else ''}\n" for k in range(60))
+    text = render_codebook(data_of("q1,q2,q3\n" + "".join(rows)), "html").decode()
+    items = [re.sub("<[^>]+>", " ", row).split() for row in re.findall(r"(?s)<tr>.*?</tr>", text)]
+    assert [row for row in items if row[0].startswith("q")] == [
+        ["q1", "60", "0"],
+        ["q2", "60", "0"],
+        ["q3", "45", "15"],
+    ]

@@ -160,13 +160,8 @@ def _decided(plain: pa.Array, marks: Marks) -> tuple[NDArray[np.float64], Mask, 
     values, read, other = (by_point, point, comma & ~point) if decimal == "." else (by_comma, comma, point & ~comma)
     if marks.known and decimal != marks.decimal and not _are_sure(plain, read):
         at = int(np.flatnonzero(read & ~(comma if decimal == "." else point))[0])
-        shown = f"{values[at]:.12g}"
-        return (
-            values,
-            read,
-            other,
-            ((f"“{plain[at].as_py()}” was read as {shown}, unlike the rest of the file.", True),),
-        )
+        words = f"“{plain[at].as_py()}” was read as {values[at]:.12g}, unlike the rest of the file."
+        return values, read, other, ((words, True),)
     differ = point & comma & (by_point != by_comma)
     if not differ.any() or marks.known or only_point or only_comma:
         return values, read, other, ()
