@@ -221,6 +221,7 @@ def test_a_codebook_goes_out_and_comes_in_on_another_wave(opened: Opened, settle
     assert window.model.study.data.categories("age_band").labels == ("under 30", "30–59", "60 and over")
     (tmp_path / "bad.csv").write_text("name,level\nage,continous\n")
     book.import_codebook(str(tmp_path / "bad.csv"))
+    settle()
     assert "bad.csv, line 2: “continous” is no level of measurement. Did you mean “continuous”?" in book.message.text()
 
 

@@ -79,6 +79,9 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
     "answers side by side": (column("1,2|1,3,4|2|1,2,3"), {"x": ["1,2", "1,3,4", "2"]}, ""),
     "two answers side by side at most": (column('"1,2"|"2,3"|1|"1,3"', delimiter=","), {"x": [1.2]}, "unlike the rest"),
     "versions": (column("1.2.3|1.2.4|2.0.1"), {"x": ["1.2.3"]}, ""),
+    "a slip among many numbers": (column("|".join(["1.2.3", *(f"{k}.5" for k in range(99))])), {"x": [None, 0.5]}, ""),
+    "times of day in one column": ("t\n" + "13:05\n" * 60, {"t": ["13:05"]}, ""),
+    "names of two words in one column": ("name\nAnna Lee\nRosa Kim\nOlga May\n", {"name": ["Anna Lee", "Rosa Kim"]}, ""),
     "keys": (column("007|008|010"), {"x": ["007", "008", "010"]}, ""),
     "letters behind numbers": (column("101A|102A|103B"), {"x": ["101A", "102A", "103B"]}, ""),
     "ages in bands": (column("18-25|26-35|36-50|50+"), {"x": ["18-25"]}, ""),
@@ -247,10 +250,18 @@ def test_the_encoding_is_the_one_that_makes_words(encoding: str, data_of: Maker)
     assert shown(table, names[0], len(rows)) == [row[0] for row in rows]
 
 
+def test_letters_far_down_and_cut_by_the_sample_are_known(data_of: Maker) -> None:
+    early = "姓名,城市\n" + "张伟,北京\n王芳,上海\n" * 40_000
+    assert shown(data_of(early.encode("gb18030")).table, "姓名", 2) == ["张伟", "王芳"]
+    late = ("name,city\n" + "Anna,Rome\n" * 60_000 + "Dvořák,Plzeň\nŠťastná,Žatec\n").encode("cp1250")
+    assert data_of(late).table.column("name").text_at(60_000) == "Dvořák"
+
+
 # name: (content, what is said)
 REFUSED: dict[str, tuple[bytes, str]] = {
     "PDF": (b"%PDF-1.7\n%\xe2\xe3\nxref", "a PDF document; copy its table"),
     "picture": (b"\x89PNG\r\n\x1a\n\0\0", "a picture"),
+    "another program": (b"<its_own><header>" + bytes(40), "a file of another program"),
     "page": (b"<!DOCTYPE html><html><table><tr><td>1</td></tr></table>", "a page or document in markup"),
     "old workbook": (
         b"\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1" + bytes(500),

@@ -20,7 +20,7 @@ from istrel.data.reading.fixed_width import cut
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.ragged import Row, few_ragged, ragged_rows, remark
 from istrel.data.reading.settings import ReadingSettings
-from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, open_marks, sniff
+from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, letters_said, open_marks, sniff
 from istrel.data.reading.watch import Watch, WatchedFile
 from istrel.data.table import Reading, Source, Table, stamp_of
 from istrel.problem import Problem
@@ -40,11 +40,22 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
         return _table(path, dialect, settings.dates, watch)
     except (pa.ArrowInvalid, UnicodeError) as error:
         if settings.encoding is None and dialect.encoding == "utf-8" and _about_encoding(error):
-            encoding = guess_encoding(path.name, _around_first_odd_byte(path)).name
-            return read_source(path, replace(settings, encoding=encoding), watch)
+            return _late(path, settings, watch)
         if rows := few_ragged(path, dialect):
             return _table(path, dialect, settings.dates, watch, rows)
         raise _plain(path, dialect, error) from error
+
+
+def _late(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
+    """The table in a file whose first odd byte lies far down, where its encoding is found out."""
+    sample = _around_first_odd_byte(path)
+    found = guess_encoding(path.name, sample)
+    table = read_source(path, replace(settings, encoding=found.name), watch)
+    if not (said := letters_said(sample, found)):
+        return table
+    source = table.source
+    remark = f"Letters: {said}"
+    return replace(table, source=replace(source, remarks=(remark, *source.remarks), unsure=(remark, *source.unsure)))
 
 
 def _of_fixed_width(path: Path, dialect: Dialect, settings: ReadingSettings, watch: Watch) -> Table:
@@ -60,7 +71,9 @@ def _of_fixed_width(path: Path, dialect: Dialect, settings: ReadingSettings, wat
             writer.writerows(cut(line, dialect.edges) for line in lines if line.strip())
         table = read_source(copy, replace(settings, delimiter="\t", encoding="utf-8"), watch)
     reading = f"columns of fixed width · {dialect.encoding.upper()}"
-    return replace(table, source=replace(table.source, path=str(path.resolve()), stamp=stamp_of(path), reading=reading))
+    decided = replace(table.source.decided, delimiter="", encoding=dialect.encoding)
+    source = replace(table.source, path=str(path.resolve()), stamp=stamp_of(path), reading=reading, decided=decided)
+    return replace(table, source=source)
 
 
 def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged: tuple[Row, ...] = ()) -> Table:
@@ -143,11 +156,11 @@ def _parse(
 
 
 def _options(dialect: Dialect, *, skips: bool, newlines: bool) -> tuple[arrow_csv.ReadOptions, arrow_csv.ParseOptions]:
+    above = int(dialect.has_names) + bool(dialect.below)  # counted in rows, not in lines: a name may hold a line break
     reading = arrow_csv.ReadOptions(
         column_names=dialect.names,
         skip_rows=dialect.skip,
-        skip_rows_after_names=int(dialect.has_names)
-        + bool(dialect.below),  # counted in rows, not in lines: a name may hold a line break
+        skip_rows_after_names=above,
         encoding=dialect.encoding.removesuffix("-sig"),
     )
     return reading, arrow_csv.ParseOptions(

@@ -17,13 +17,16 @@ def edges_of(lines: list[str]) -> Edges | None:
         return None
     widths = Counter(len(RUNS.split(line.strip())) for line in plain)
     width, often = widths.most_common(1)[0]
-    if width > 1 and often >= STEADY * len(plain):
+    if width > 1 and often >= STEADY * len(plain) and len(RUNS.split(plain[0].strip())) == width:
         return ()
     longest = max(map(len, plain))
     blank = [all(place >= len(line) or line[place] == " " for line in plain) for place in range(longest)]
     begins = tuple(place for place in range(longest) if not blank[place] and (place == 0 or blank[place - 1]))
     filled = sum(bool(line[begin : begin + 1].strip()) for line in plain for begin in begins)
-    return begins if len(begins) > 1 and filled >= len(plain) * len(begins) / 3 else None
+    named = all(
+        cut(plain[0], begins)
+    )  # every column has something in the first line: names of two words make no columns
+    return begins if len(begins) > 1 and named and filled >= len(plain) * len(begins) / 3 else None
 
 
 def cut(line: str, edges: Edges) -> list[str]:

@@ -29,32 +29,24 @@ MAGIC = (
     (b"\x04\x22\x4d\x18", "packed"),
 )
 AS_TEXT = "save its table as delimited text (.csv) or as a workbook (.xlsx, .ods)"
-NO_TABLES = (
-    (b"%PDF", "a PDF document; copy its table and paste it here, or ask for the data it was made from"),
-    (b"\x89PNG", "a picture; type its numbers into a workbook"),
-    (b"\xff\xd8\xff", "a picture; type its numbers into a workbook"),
-    (b"GIF8", "a picture; type its numbers into a workbook"),
-    (b"II*\0", "a picture; type its numbers into a workbook"),
-    (b"{\\rtf", f"a text document; {AS_TEXT}"),
-    (b"\xd0\xcf\x11\xe0", f"a workbook or document of an old format; {AS_TEXT}"),
-    (b"$FL2", f"a data file of a statistics program; in it, {AS_TEXT}"),
-    (b"$FL3", f"a data file of a statistics program; in it, {AS_TEXT}"),
-    (b"<stata_dta>", f"a data file of a statistics program; in it, {AS_TEXT}"),
-    (b"HEADER RECORD*******", f"a transport file of a statistics program; in it, {AS_TEXT}"),
-    (b"\0\0\0\0\0\0\0\0\0\0\0\0\xc2\xea\x81\x60", f"a data file of a statistics program; in it, {AS_TEXT}"),
-    (b"\x89HDF", f"a file of scientific arrays (HDF5); {AS_TEXT}"),
-    (b"CDF\x01", f"a file of scientific arrays (NetCDF); {AS_TEXT}"),
-    (b"\x93NUMPY", f"an array of a programming library; {AS_TEXT}"),
-    (b"RDX", f"a file of objects of a programming language; in it, {AS_TEXT}"),
-    (b"Obj\x01", f"an Avro file; {AS_TEXT}"),
-    (b"ORC", f"an ORC file; {AS_TEXT}"),
-    (b"7z\xbc\xaf\x27\x1c", "a 7z archive; unpack it, and open the file in it"),
-    (b"Rar!", "a RAR archive; unpack it, and open the file in it"),
-    (b"\xfd7zXZ", "an xz archive; unpack it, and open the file in it"),
-    (b"\x7fELF", "a program, not data"),
-    (b"MZ\x90", "a program, not data"),
+PICTURE, STATISTICS = (
+    "a picture; type its numbers into a workbook",
+    f"a data file of a statistics program; in it, {AS_TEXT}",
 )
-MARKUP = re.compile(rb"\s*<(!doctype html|html|\?xml|svg|table)", re.IGNORECASE)
+ARRAYS, PROGRAM = f"a file of scientific arrays; {AS_TEXT}", "a program, not data"
+UNPACK = "an archive that is not unpacked here; unpack it, and open the file in it"
+NO_TABLES: dict[str, tuple[bytes, ...]] = {
+    "a PDF document; copy its table and paste it here, or ask for the data it was made from": (b"%PDF",),
+    PICTURE: (b"\x89PNG", b"\xff\xd8\xff", b"GIF8", b"II*\0"),
+    f"a text document; {AS_TEXT}": (b"{\\rtf",),
+    f"a workbook or document of an old format; {AS_TEXT}": (b"\xd0\xcf\x11\xe0",),
+    STATISTICS: (b"$FL2", b"$FL3", b"HEADER RECORD*******", bytes(12) + b"\xc2\xea\x81\x60", b"RDX"),
+    ARRAYS: (b"\x89HDF", b"CDF\x01", b"\x93NUMPY"),
+    f"a file of a row store (Avro, ORC); {AS_TEXT}": (b"Obj\x01", b"ORC"),
+    UNPACK: (b"7z\xbc\xaf\x27\x1c", b"Rar!", b"\xfd7zXZ"),
+    PROGRAM: (b"\x7fELF", b"MZ\x90"),
+}
+MARKUP = re.compile(rb"\s*<[!?]?[a-z_]+[\s>]", re.IGNORECASE)
 HEAD = 512
 
 
@@ -73,13 +65,13 @@ def kind_of(path: Path) -> str:
     found = next((kind for magic, kind in MAGIC if head.startswith(magic)), "")
     if found:
         return found
-    for magic, words in NO_TABLES:
-        if head.startswith(magic):
+    for words, beginnings in NO_TABLES.items():
+        if head.startswith(beginnings):
             raise Problem(f"{path.name}: this is {words}.")
     if path.suffix.lower() in ENDINGS:
         return ENDINGS[path.suffix.lower()]
     if MARKUP.match(head):
-        raise Problem(f"{path.name}: this is a page or document in markup (HTML, XML); {AS_TEXT}.")
+        raise Problem(f"{path.name}: this is a page or document in markup, or a file of another program; {AS_TEXT}.")
     start = head.lstrip(b"\xef\xbb\xbf \t\r\n")
     if path.suffix.lower() in (".json", ".geojson") or re.match(rb'(\[\s*[\[{"]|\{\s*")', start):
         return "json"

@@ -76,8 +76,11 @@ def _asked(sample: bytes) -> str:
 
 
 def _lines_with_odd_bytes(sample: bytes) -> bytes:
-    """The lines that hold a byte beyond ASCII: the others say nothing."""
-    lines = (line for line in sample.splitlines(keepends=True) if not line.isascii())
+    """The whole lines that hold a byte beyond ASCII: the others say nothing, and one that was cut may end within a letter."""
+    whole = sample.splitlines(keepends=True)
+    if len(whole) > 1 and not whole[-1].endswith((b"\n", b"\r")):
+        whole.pop()
+    lines = (line for line in whole if not line.isascii())
     found = b""
     for line in lines:
         found += line

@@ -22,6 +22,7 @@ Mask = NDArray[np.bool_]
 SPACES = "\u00a0\u202f\u2009"
 GROUPS = (" ", "'", "’")  # thousands, besides the comma or the point
 SAMPLE = 1_000
+FEW_LISTS = 0.05  # a stray one among numbers is a slip
 OVERRULES = 0.2  # of different numbers with the other mark, in a file whose mark is known
 LIMIT = (
     r"^(?:[<>≤≥]|<=|>=|under |over |less than |more than |unter |über |moins de |plus de |menos de |más de ) ?"
@@ -148,7 +149,7 @@ def _units(parts: pa.StructArray) -> tuple[str, Mask] | None:
 def _decided(plain: pa.Array, marks: Marks) -> tuple[NDArray[np.float64], Mask, Mask, tuple[tuple[str, bool], ...]]:
     """(values, read, numbers with the other mark, what to say) under the decimal mark that the column shows, else the file's."""
     none = np.zeros(len(plain), bool)
-    if pc.any(pc.match_substring_regex(plain, LIST)).as_py():
+    if int(pc.sum(pc.match_substring_regex(plain, LIST)).as_py() or 0) > FEW_LISTS * len(plain):
         return np.zeros(len(plain)), none, none, ()
     if marks.given:
         return (*_under(plain, marks.decimal), none, ())

@@ -212,7 +212,8 @@ def find_delimiter(lines: list[str]) -> str:
     if numbers and steadiness(" ")[0] == 1.0:
         return " "
     rare = max(RARE_DELIMITERS, key=steadiness)
-    return rare if steadiness(rare)[0] >= STEADY else ","
+    cuts_names = rare in lines[0]  # times of day below a single name are one column
+    return rare if cuts_names and steadiness(rare)[0] >= STEADY else ","
 
 
 def parse(lines: list[str], delimiter: str) -> list[tuple[str, ...]]:

@@ -24,7 +24,7 @@ from istrel.sentence.quoting import show_name
 from istrel.study.changes import Change
 from istrel.study.changes.codebook import LayOver, SetDecimals, SetMissing, SetText, SetValueLabels
 from istrel.study.codebook_by_hand import text_of
-from istrel.study.codebook_csv import match_codebook
+from istrel.study.codebook_csv import Matched, match_codebook
 from istrel.study.entries import Before, Entry, Said, asked, entries_of
 from istrel.study.study import Study
 
@@ -242,14 +242,21 @@ class Codebook(QWidget):
 
     def import_codebook(self, path: str) -> None:
         """Lay a codebook file over the variables; what did not match is told."""
-        try:
-            text = text_of(Path(path))
-            matched = match_codebook(text, Path(path).name, self._model.study.codebook, self._model.study.source.raw)
-        except Problem as problem:
-            say_in(self.message, problem.message)
-            return
-        if self._model.do(LayOver(matched.codebook, Path(path).name)):
-            say_in(self.message, matched.report)
+        study, name = self._model.study, Path(path).name
+
+        def take(matched: Matched) -> None:
+            if self._model.study is not study:
+                say_in(self.message, f"{name} was not laid over: the study changed meanwhile; lay it over again.")
+            elif self._model.do(LayOver(matched.codebook, name)):
+                say_in(self.message, matched.report)
+
+        self._model.background.submit(
+            "codebook in",
+            lambda: match_codebook(text_of(Path(path)), name, study.codebook, study.source.raw),
+            take,
+            lambda problem: say_in(self.message, problem.message),
+            words=f"reading {name}",
+        )
 
 
 def _write(study: Study, path: str) -> None:
