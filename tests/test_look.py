@@ -272,6 +272,6 @@ def test_what_intake_says_is_what_it_said(tmp_path: Path) -> None:
         intake = take_in(data)
         told += f"## {path.name}\n\n{render_intake(intake, 'txt').decode()}\n"
         printed = {ending: digest(render_intake(intake, ending).decode()) for ending in ("json", "html")}
-        values[path.name] = printed | {"codebook": digest(render_codebook(data, "csv").decode())}
+        values[path.name] = printed | {"codebook": digest(render_codebook(data, ".csv").decode())}
     same("intake.txt", told)
     same_values("intake.json", values)

@@ -63,7 +63,8 @@ from istrel.study.changes.codebook import (
     TreatAsMissing,
 )
 from istrel.study.changes.manuscript import Insert, Keep, Move, Retitle, SetStyle, Write
-from istrel.study.codebook_csv import read_codebook
+from istrel.study.codebooks.reading import read_codebook
+from istrel.study.codebooks.table_schema import write_package
 from istrel.study.file import StudyFile
 from istrel.study.history import History
 from istrel.study.manuscript import manuscript
@@ -72,7 +73,6 @@ from istrel.study.parts import Accepted, Kept, Number, Passage, Reference, Words
 from istrel.study.record import change_of, record_of
 from istrel.study.review import review
 from istrel.study.study import Study
-from istrel.study.table_schema import write_package
 from istrel.style.house import load_style, style_from, style_text
 
 ODD = [

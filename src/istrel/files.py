@@ -17,6 +17,7 @@ from istrel.problem import Problem
 # What a spreadsheet takes for a formula: a sign at the beginning, wide or narrow; a number with its minus is none.
 FORMULA = re.compile(r"\s*[=+@＝＋－＠]|\s*-(?!\d+([.,]\d+)?(\s|,|$))|[\t\r\n]")
 
+DECLARED = re.compile(rb"""(?:\xef\xbb\xbf)?\s*<\?xml\s[^>]*?encoding=["'](?P<encoding>[\w.:-]+)["'][^>]*\?>""")
 MOST_BYTES = 32 * 2**20
 OLD_PART = 3600.0  # seconds after which nobody writes a temporary file any more
 
@@ -48,8 +49,13 @@ def refuse_unreadable(path: Path) -> None:
         raise Problem(f"{path}: cannot be read ({reason.lower()}).") from None
 
 
-def read_small(path: Path, what: str) -> str:
+def read_small(path: Path, what: str, *, marked_up: bool = False) -> str:
     """The text of a file that people write by hand, such as a codebook or a style.
+
+    Parameters
+    ----------
+    marked_up
+        For XML, which names its encoding in its first line; the text comes without that line.
 
     Raises
     ------
@@ -61,9 +67,12 @@ def read_small(path: Path, what: str) -> str:
         content = file.read(MOST_BYTES + 1)
     if len(content) > MOST_BYTES:
         raise Problem(f"{path.name}: a {what} of more than {MOST_BYTES // 2**20} MB is not read.")
+    said = DECLARED.match(content) if marked_up else None
     try:
+        if said is not None:
+            return content[said.end() :].decode(said["encoding"].decode())
         return content.decode("utf-8-sig")
-    except UnicodeDecodeError:
+    except (UnicodeDecodeError, LookupError):
         raise Problem(f"{path.name}: the {what} is not UTF-8 text.") from None
 
 

@@ -2,25 +2,16 @@
 
 from __future__ import annotations
 
-import json
-from dataclasses import replace
 from pathlib import Path
 
 import pytest
 import xlsxwriter
 
-from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable
-from istrel.data.derive import with_derived
-from istrel.data.guess import guess_codebook
+from istrel.data.codebook import Codebook, MissingCode, ValueLabel
 from istrel.data.levels import Level
-from istrel.data.rows import Rows
-from istrel.demo import LEARNERS, SESSIONS
 from istrel.problem import Problem
-from istrel.sentence.parse import parse_expression
-from istrel.study.codebook_by_hand import cells_of
-from istrel.study.codebook_csv import read_codebook
+from istrel.study.codebooks.by_hand import cells_of
 from istrel.study.opening import Opening, open_data
-from istrel.study.table_schema import write_package
 
 DATA = "age,Smoker,mood\n31,0,1\n44,1,3\n58,1,2\n39,0,99\n"
 FORMS = {
@@ -90,7 +81,6 @@ def test_one_meaning_in_many_forms_is_one_codebook(form: str, ending: str, tmp_p
 
 BAD = {
     "no names": ("label,type\nx,numeric\n", "line 1: a codebook needs a column “name”"),
-    "unknown variable": ("variable,type\nage,numeric\nsmokes,binary\n", "line 3: There is no variable “smokes”"),
     "unknown level": ("variable,type\nage,nummeric\n", "line 2: “nummeric” is no level of measurement"),
     "no values": ("variable,values\nage,\nsmoker,yes and no\n", "line 3: value labels are written"),
 }
@@ -102,19 +92,3 @@ def test_what_cannot_be_read_is_told_with_its_line(case: str, tmp_path: Path) ->
     (tmp_path / "book.csv").write_text(text)
     with pytest.raises(Problem, match=says):
         opened(tmp_path, tmp_path / "book.csv")
-
-
-@pytest.mark.parametrize("source", [LEARNERS, SESSIONS])
-def test_a_data_package_holds_all_that_is_said(source: Path, tmp_path: Path) -> None:
-    """Labels, levels, units, values in order, missing codes with reasons, formulas, what is left out, what a row is."""
-    data = open_data(source, Opening(rows=Rows("learner", "week")) if source == SESSIONS else None)
-    first = data.codebook.variables[1]
-    book = data.codebook.with_variable(
-        replace(first, in_use=False, unit="kg", label="A \u201clabel\u201d | with = signs")
-    )
-    book = book.adding(Variable("half", Level.CONTINUOUS, formula=parse_expression(f"{data.table.names[0]} / 2")))
-    whole = with_derived(replace(data, codebook=book, _prepared={}), {})
-    package = write_package(whole)
-    assert read_codebook(package, "datapackage.json", guess_codebook(data.table)) == book
-    fields = json.loads(package)["resources"][0]["schema"]["fields"]
-    assert [field["name"] for field in fields] == list(data.table.names)

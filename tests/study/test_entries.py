@@ -87,7 +87,7 @@ def test_the_appendix_counts_every_value_and_says_what_is_missing(learners: Data
 
 @pytest.mark.parametrize("ending", ["docx", "odt", "html"])
 def test_every_format_of_the_appendix_holds_all_of_its_words(ending: str, learners: Dataset) -> None:
-    content = render_codebook(learners, ending)
+    content = render_codebook(learners, f".{ending}")
     if ending == "docx":
         word = docx.Document(io.BytesIO(content))
         cells = [cell.text for table in word.tables for row in table.rows for cell in row.cells]
@@ -101,18 +101,18 @@ def test_every_format_of_the_appendix_holds_all_of_its_words(ending: str, learne
     said += [text for grid in grids for row in (grid.heads, *grid.rows) for text in row]
     plain = " ".join(html.unescape(words).split())
     assert [text for text in said if " ".join(text.split()) not in plain] == []
-    assert content == render_codebook(learners, ending) or ending == "odt"
+    assert content == render_codebook(learners, f".{ending}") or ending == "odt"
 
 
 def test_a_codebook_has_no_other_formats(learners: Dataset) -> None:
-    with pytest.raises(Problem, match=r"“.doc”. Did you mean “docx”"):
+    with pytest.raises(Problem, match=r"“.doc”. Did you mean “.docx”"):
         render_codebook(learners, ".doc")
 
 
 def test_a_battery_of_many_answers_says_how_many_answered_and_how_many_did_not(data_of: Maker) -> None:
     """With more different answers than columns can hold, an item's n and missing cases make all cases."""
     rows = (f"{k % 10 + 1},{(k * 3) % 10 + 1},{k % 7 + 1 if k % 4 else ''}\n" for k in range(60))
-    text = render_codebook(data_of("q1,q2,q3\n" + "".join(rows)), "html").decode()
+    text = render_codebook(data_of("q1,q2,q3\n" + "".join(rows)), ".html").decode()
     items = [re.sub("<[^>]+>", " ", row).split() for row in re.findall(r"(?s)<tr>.*?</tr>", text)]
     assert [row for row in items if row[0].startswith("q")] == [
         ["q1", "60", "0"],

@@ -17,6 +17,7 @@ USAGE = """istrel [FILE] [--demo]
        istrel accept STUDY [NUMBER ...]
        istrel refresh DOCUMENT STUDY [-o OUT] [--tracked] [--again]
        istrel review STUDY|PAPER [--to json]
+       istrel package STUDY -o FOLDER|FILE.zip [--data csv|parquet|none]
        istrel study STUDY -o FILE.json | --to json
 """
 
@@ -76,14 +77,15 @@ def look_parser() -> Parser:
 def codebook_parser() -> Parser:
     parser = Parser(
         prog="istrel codebook",
-        description="The codebook of a data file: as CSV or datapackage.json, or as an appendix.",
+        description="The codebook of a data file: as CSV, in an open standard, or as an appendix.",
     )
     parser.add_argument("source", help="a data file or a study")
     parser.add_argument(
         "-o",
         dest="out",
         default=None,
-        help="the file to write: .csv, .docx, .odt or .html; nothing writes CSV to standard output",
+        help="the file to write: .csv, datapackage.json, FILE.csv-metadata.json, .xml (DDI), .docx, .odt or .html; "
+        "nothing writes CSV to standard output",
     )
     _add_reading(parser)
     return parser
@@ -167,6 +169,23 @@ def refresh_parser() -> Parser:
     return parser
 
 
+def package_parser() -> Parser:
+    parser = Parser(
+        prog="istrel package",
+        description="A study as an archive takes it: data, codebook, exhibits, numbers, a README.",
+    )
+    parser.add_argument("study", help="a study")
+    parser.add_argument("-o", dest="out", required=True, help="a new folder, or a file that ends in .zip")
+    parser.add_argument(
+        "--data",
+        choices=["csv", "parquet", "none"],
+        default=None,
+        help="how the data are written; they are left out where exhibits hide small counts, unless this is said",
+    )
+    parser.add_argument("--style", default="", help="a house style's name or file; the study's by default")
+    return parser
+
+
 def study_parser() -> Parser:
     parser = Parser(prog="istrel study", description="A study as text without its data, or such a text as a study.")
     parser.add_argument("study", help="a study, or its text (.json)")
@@ -178,7 +197,7 @@ def study_parser() -> Parser:
 def _add_reading(parser: Parser) -> None:
     """How the source is read: the same options for every command."""
     parser.add_argument(
-        "--codebook", default="", help="a codebook: CSV, a workbook, or a Data Package (datapackage.json)"
+        "--codebook", default="", help="a codebook: CSV, a workbook, a Data Package, CSV on the Web, or DDI (.xml)"
     )
     parser.add_argument("--delimiter", help="what separates the fields; \\t for a tab")
     parser.add_argument("--decimal", choices=[".", ","], help="the decimal mark")

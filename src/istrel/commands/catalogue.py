@@ -66,6 +66,12 @@ def _refresh(options: argparse.Namespace) -> int:
     return refresh(options)
 
 
+def _package(options: argparse.Namespace) -> int:
+    from istrel.commands.packaging import package
+
+    return package(options)
+
+
 def _study(options: argparse.Namespace) -> int:
     from istrel.commands.studies import study
 
@@ -81,5 +87,6 @@ COMMANDS = {
     "accept": Command(arguments.accept_parser, _accept),
     "refresh": Command(arguments.refresh_parser, _refresh),
     "review": Command(arguments.review_parser, _review),
+    "package": Command(arguments.package_parser, _package),
     "study": Command(arguments.study_parser, _study),
 }

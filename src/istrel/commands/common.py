@@ -126,7 +126,10 @@ def data_of(options: argparse.Namespace) -> tuple[Any, Any]:
 
     path = Path(options.source)
     if not is_study(path):
-        return open_data(options.source, opening(options)), None
+        data = open_data(options.source, opening(options))
+        book = Path(options.codebook).name
+        tell(remark for remark in data.table.source.remarks if book and book in remark)
+        return data, None
     refuse_reading(options)
     with StudyFile(path, writing=False) as file:
         study = file.history.study

@@ -63,5 +63,5 @@ def codebook(options: argparse.Namespace) -> int:
     if path is not None:
         refuse_sources(path, sources(options))
     data, _ = data_of(options)
-    write(render_codebook(data, path.suffix if path is not None else "csv"), path, options)
+    write(render_codebook(data, path.name if path is not None else ".csv"), path, options)
     return DONE

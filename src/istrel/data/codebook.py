@@ -48,6 +48,8 @@ class Variable:
         What a derived variable is made from; None for a variable of the source.
     in_use
         False for a variable that was left out: it stays, but nothing is offered for it.
+    personal
+        True for what tells who a person is: it is in no data that are given away.
     """
 
     name: str
@@ -59,6 +61,7 @@ class Variable:
     missing_codes: tuple[MissingCode, ...] = ()
     formula: Formula | None = None
     in_use: bool = True
+    personal: bool = False
 
     @property
     def title(self) -> str:

@@ -55,6 +55,8 @@ class Source:
         The remarks that tell of two readings.
     decided
         How its text was read, for programs; nothing where it comes from a study.
+    described
+        What the file itself says of its columns, as a Table Schema; empty where it says nothing.
     """
 
     name: str
@@ -65,6 +67,7 @@ class Source:
     digest: str = ""
     unsure: tuple[str, ...] = ()
     decided: Reading = Reading()
+    described: str = ""
 
     @cached_property
     def sha256(self) -> str:

@@ -11,7 +11,7 @@ from istrel.counting import counted
 from istrel.exhibits.printing import plain_text
 from istrel.problem import Problem
 from istrel.sentence.show_formula import show_condition, show_expression
-from istrel.study.codebook_csv import show_missing
+from istrel.study.codebooks.own import show_missing
 from istrel.study.labels import numbers_and_labels
 from istrel.study.parts import Prose, Words
 from istrel.study.recipes import Gathered, Joined, Longer, Pasted, Read, Recipe, Stacked, Wider

@@ -15,7 +15,7 @@ from istrel.data.levels import Level
 from istrel.data.naming import is_from_name
 from istrel.data.natural import in_natural_order
 from istrel.sentence.show_formula import PRINTED, TYPED, show_expression
-from istrel.study.codebook_csv import show_missing
+from istrel.study.codebooks.own import show_missing
 
 FEWEST_ITEMS, MOST_VALUES, MOST_UNREAD, USUAL_DECIMALS = 3, 8, 2, 2
 NUMBERED = re.compile(r"^(?P<stem>.*?\D)\d+$")
@@ -152,8 +152,8 @@ def _belongs(variable: Variable, before: Variable) -> bool:
         all(stem is not None for stem in stems)
         and len({stem["stem"] for stem in stems if stem is not None}) == 1
         and variable.level.categorical
-        and (variable.level, variable.value_labels, variable.in_use)
-        == (before.level, before.value_labels, before.in_use)
+        and (variable.level, variable.value_labels, variable.in_use, variable.personal)
+        == (before.level, before.value_labels, before.in_use, before.personal)
     )
 
 
@@ -199,6 +199,8 @@ def _entry(variable: Variable, data: Dataset, facts: VariableFacts | None) -> En
     said += _codes(variable.missing_codes) + _unread(variable, data)
     if not variable.in_use:
         said.append(Said("left out", remark=True))
+    if variable.personal:
+        said.append(Said("personal", remark=True))
     return Entry(
         (variable.name,), title, beside, variable.level.tag, tuple(said), is_from_name(variable), variable.in_use
     )

@@ -11,12 +11,14 @@ from istrel.data.codebook import Codebook, MissingCode
 from istrel.data.dataset import Dataset
 from istrel.data.guess import guess_codebook
 from istrel.data.reading import ReadingSettings, read
+from istrel.data.reading.descriptors import describes
 from istrel.data.reading.watch import Watch
 from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.table import Source, Table
-from istrel.problem import Problem
-from istrel.study.codebook_by_hand import text_of
-from istrel.study.codebook_csv import read_codebook
+from istrel.problem import Problem, nearest
+from istrel.study.codebooks.by_hand import text_of
+from istrel.study.codebooks.packages import beside
+from istrel.study.codebooks.reading import match_codebook, read_codebook
 from istrel.study.recipes import Pasted, Read
 from istrel.study.rows import with_rows
 from istrel.study.study import StudySource
@@ -53,13 +55,20 @@ def open_source(path: str | Path, opening: Opening | None = None, watch: Watch |
     Problem
         When the file or the codebook cannot be read, naming file and line.
     """
-    opening = opening or Opening()
-    table = read(path, opening.reading, watch)
+    opening, path = opening or Opening(), Path(path)
+    described, reading = "", opening.reading
+    if describes(path.name) and path.is_file():
+        path, reading, described = beside(path, opening.reading)
+    table = read(path, reading, watch)
+    if described:
+        table = replace(table, source=replace(table.source, described=described))
     codebook = guess_codebook(table)
-    if Path(path).resolve() == demo.LEARNERS.resolve():
+    if path.resolve() == demo.LEARNERS.resolve():
         codebook = read_codebook(demo.CODEBOOK.read_text(encoding="utf-8"), demo.CODEBOOK.name, codebook)
+    if table.source.described:
+        table, codebook = _as_described(table, codebook)
     if opening.codebook:
-        codebook = _laid_over(codebook, Path(opening.codebook))
+        table, codebook = _laid_over(table, codebook, Path(opening.codebook))
     if opening.missing:
         codebook = codebook.with_missing(opening.missing)
     said = codebook.rows
@@ -67,7 +76,7 @@ def open_source(path: str | Path, opening: Opening | None = None, watch: Watch |
         said = opening.rows if opening.rows.counted else replace(said, **opening.rows.said, guessed=False)
     if said.said and not said.guessed:
         codebook = with_rows(codebook, said, table)
-    return StudySource(table, codebook, recipe=Read(str(Path(path).resolve()), opening.reading))
+    return StudySource(table, codebook, recipe=Read(str(path.resolve()), reading))
 
 
 def paste_source(text: str) -> StudySource:
@@ -90,8 +99,29 @@ def paste_source(text: str) -> StudySource:
     return StudySource(Table(table.columns, source), guess_codebook(table), recipe=Pasted(text))
 
 
-def _laid_over(codebook: Codebook, path: Path) -> Codebook:
-    return read_codebook(text_of(path), path.name, codebook)
+def _laid_over(table: Table, codebook: Codebook, path: Path) -> tuple[Table, Codebook]:
+    """(the table, which says what did not match; the codebook with a file laid over it)."""
+    matched = match_codebook(text_of(path), path.name, codebook, table)
+    if not matched.matched:
+        raise Problem(f"{path.name}: no variable of it is in these data; it names {', '.join(matched.unknown[:6])}.")
+    lost = [f"“{name}”{nearest(name, table.names)}" for name in matched.unknown]
+    said = [f"Not in these data, but in {path.name}: {', '.join(lost)}"] if lost else []
+    remarks = tuple(said) + tuple(f"{path.name}: {line}" for line in matched.unfit)
+    return _with_remarks(table, remarks), matched.codebook
+
+
+def _as_described(table: Table, codebook: Codebook) -> tuple[Table, Codebook]:
+    """With what a file says of its own columns; where that cannot be read, the data still are."""
+    try:
+        matched = match_codebook(table.source.described, table.source.name, codebook, table)
+    except Problem as problem:
+        return _with_remarks(table, (f"What is said of its columns was left out: {problem.message}",)), codebook
+    return table, matched.codebook
+
+
+def _with_remarks(table: Table, remarks: tuple[str, ...]) -> Table:
+    source = table.source
+    return replace(table, source=replace(source, remarks=(*source.remarks, *remarks)))
 
 
 def reread(old: StudySource, new: StudySource) -> StudySource:

@@ -69,6 +69,8 @@ def _printed(entry: Entry, data: Dataset) -> PrintedEntry:
     first = data.variable(entry.names[0])
     words = [said for said in entry.says if _says_more(said)]
     level = first.level.value.capitalize()
+    if first.personal:
+        return PrintedEntry(entry.title.text, entry.beside, f"{level} · personal: its values are not shown")
     if len(entry.names) > 1:
         lines = [level, f"{len(entry.names)} items"]
         return PrintedEntry(entry.title.text, entry.beside, " · ".join(lines), _items(entry.names, data))

@@ -13,10 +13,19 @@ from istrel.data.screening.finding import (
     PutAside,
     Replace,
     StandFor,
+    TellsWho,
 )
 from istrel.study.changes import Change
 from istrel.study.changes.cases import Correct, SetAside
-from istrel.study.changes.codebook import Derive, LeaveOut, SetLevel, SetRows, TreatAsAnswer, TreatAsMissing
+from istrel.study.changes.codebook import (
+    Derive,
+    LeaveOut,
+    MarkPersonal,
+    SetLevel,
+    SetRows,
+    TreatAsAnswer,
+    TreatAsMissing,
+)
 
 
 def change_of(action: Action) -> Change:
@@ -36,5 +45,7 @@ def change_of(action: Action) -> Change:
             return Derive(name, formula)
         case Omit(variables):
             return LeaveOut(variables)
+        case TellsWho(variables):
+            return MarkPersonal(variables)
         case StandFor(rows):
             return SetRows(rows)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import os
 from collections.abc import Iterable, Iterator
+from dataclasses import replace
 from functools import partial
 from pathlib import Path
 from typing import Any
@@ -12,6 +13,7 @@ import pyarrow as pa
 
 from istrel.data.column import Column
 from istrel.data.reading.columns import column_of, columns_of
+from istrel.data.reading.described import described
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.numbers import Marks
 from istrel.data.reading.settings import ReadingSettings
@@ -60,15 +62,6 @@ def refuse_many(path: Path, rows: int, columns: int) -> None:
         )
 
 
-def _column(path: Path, name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -> Column:
-    try:
-        return column_of(name, chunked, marks, notes)
-    except (pa.ArrowException, ValueError, OverflowError) as error:
-        raise Problem(
-            f"{path.name}: the column “{name}” holds what cannot be shown as numbers, dates or text."
-        ) from error
-
-
 def table_of(
     path: Path,
     whole: pa.Table,
@@ -78,24 +71,45 @@ def table_of(
     marks: Marks | None = None,
     dates: str | None = None,
 ) -> Table:
-    """Istrel's table from Arrow's.
+    """Istrel's table from Arrow's, of a file.
 
     Raises
     ------
     Problem
         Where there is no column, no row, or text that is not UTF-8.
     """
+    made = table_in_memory(path.name, whole, reading, remarks=remarks, marks=marks, dates=dates)
+    return replace(made, source=replace(made.source, path=str(path.resolve()), stamp=stamp_of(path)))
+
+
+def table_in_memory(
+    name: str,
+    whole: pa.Table,
+    reading: str = "",
+    *,
+    remarks: tuple[str, ...] = (),
+    marks: Marks | None = None,
+    dates: str | None = None,
+) -> Table:
+    """As `table_of`, of data that are no file; `name` is what they are called."""
     if not whole.num_columns:
-        raise Problem(f"{path.name}: there are no columns in it.")
+        raise Problem(f"{name}: there are no columns in it.")
     if not whole.num_rows:
-        raise Problem(f"{path.name}: there are names but no rows of data below them.")
+        raise Problem(f"{name}: there are names but no rows of data below them.")
     try:
         names = clean_names(tuple(str(name) for name in whole.column_names))
     except UnicodeError as error:
-        raise Problem(f"{path.name}: a name in it is not UTF-8 text.") from error
+        raise Problem(f"{name}: a name in it is not UTF-8 text.") from error
     notes = Notes(list(remarks))
-    columns = tuple(columns_of(names, whole, marks or Marks(), notes, dates, partial(_column, path)))
-    source = Source(
-        path.name, str(path.resolve()), stamp_of(path), reading, tuple(notes.remarks), unsure=tuple(notes.unsure)
+    columns = tuple(columns_of(names, whole, marks or Marks(), notes, dates, partial(_column, name)))
+    told = described(whole, names)
+    return Table(
+        columns, Source(name, "", (0, 0), reading, tuple(notes.remarks), unsure=tuple(notes.unsure), described=told)
     )
-    return Table(columns, source)
+
+
+def _column(file: str, name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -> Column:
+    try:
+        return column_of(name, chunked, marks, notes)
+    except (pa.ArrowException, ValueError, OverflowError) as error:
+        raise Problem(f"{file}: the column “{name}” holds what cannot be shown as numbers, dates or text.") from error

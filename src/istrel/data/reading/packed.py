@@ -9,11 +9,12 @@ import zipfile
 import zlib
 from collections.abc import Callable
 from dataclasses import replace
-from pathlib import Path
+from pathlib import Path, PurePosixPath
 from typing import Any, BinaryIO
 
 import pyarrow as pa
 
+from istrel.data.reading.descriptors import describes, tables_named
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Table, stamp_of
@@ -43,6 +44,7 @@ TABLES = (
     ".db",
 )
 MOST_NAMED = 12
+MOST_SAID = 8 * 2**20
 BROKEN = (zipfile.BadZipFile, zlib.error, lzma.LZMAError, OSError, EOFError, NotImplementedError, RuntimeError)
 
 
@@ -78,7 +80,8 @@ def read_archive(path: Path, settings: ReadingSettings, watch: Watch, read: Read
     """
     try:
         with zipfile.ZipFile(path) as archive, tempfile.TemporaryDirectory(prefix="istrel-") as folder:
-            entry, others = _chosen(path, archive.infolist(), settings.sheet)
+            described, first = _described(archive)
+            entry, others = _chosen(path, archive.infolist(), settings.sheet or first)
             if entry.flag_bits & 1:
                 raise Problem(
                     f"{path.name}: the archive is locked with a password; unpack it, and open the file in it."
@@ -87,7 +90,7 @@ def read_archive(path: Path, settings: ReadingSettings, watch: Watch, read: Read
             with archive.open(entry) as stream, target.open("wb") as out:
                 _copy(path, stream, out, entry.compress_size, watch)
             inner = replace(settings, sheet=None) if settings.sheet == entry.filename else settings
-            table = _as_of(path, read(target, inner, watch), target.name)
+            table = _as_of(path, read(target, inner, watch), target.name, described)
     except BROKEN as error:
         raise Problem(f"{path.name}: it cannot be unpacked; it is broken or was cut off.") from error
     if not others:
@@ -99,7 +102,7 @@ def read_archive(path: Path, settings: ReadingSettings, watch: Watch, read: Read
 def _chosen(path: Path, entries: list[zipfile.ZipInfo], wanted: str | None) -> tuple[zipfile.ZipInfo, list[str]]:
     """(the file that is wanted, the other tables)."""
     files = [e for e in entries if not e.is_dir() and not e.filename.startswith("__MACOSX") and e.file_size]
-    tables = [e for e in files if Path(e.filename.removesuffix(".gz")).suffix.lower() in TABLES]
+    tables = [e for e in files if _is_table(e.filename)]
     if wanted is not None:
         found = next((e for e in tables if wanted in (e.filename, Path(e.filename).name)), None)
         if found is None and len(tables) > 1:
@@ -113,6 +116,10 @@ def _chosen(path: Path, entries: list[zipfile.ZipInfo], wanted: str | None) -> t
     chosen = next((e for e in tables if wanted in (e.filename, Path(e.filename).name)), None)
     chosen = chosen or max(tables, key=lambda e: e.file_size)
     return chosen, [e.filename for e in tables if e is not chosen]
+
+
+def _is_table(name: str) -> bool:
+    return Path(name.removesuffix(".gz")).suffix.lower() in TABLES and not describes(name)
 
 
 def _named(names: list[str]) -> str:
@@ -133,10 +140,28 @@ def _copy(path: Path, stream: Any, out: BinaryIO, packed: int, watch: Watch) -> 
         watch.report(0.0)
 
 
-def _as_of(path: Path, table: Table, way: str) -> Table:
+def _described(archive: zipfile.ZipFile) -> tuple[str, str | None]:
+    """(what the archive says of its tables, the first that is named and there): by its descriptor, or by metadata of the web."""
+    entries = [
+        e for e in archive.infolist() if describes(e.filename) and e.file_size <= MOST_SAID and not e.flag_bits & 1
+    ]
+    if not entries:
+        return "", None
+    entry = min(entries, key=lambda e: "metadata" in e.filename)
+    text, folder = archive.read(entry).decode("utf-8", "replace"), PurePosixPath(entry.filename).parent
+    paths = [str(folder / one.path) for one in tables_named(text).values()]
+    return text, next((path for path in paths if path in archive.namelist()), None)
+
+
+def _as_of(path: Path, table: Table, way: str, described: str = "") -> Table:
     """The table as one of the packed file."""
     source = table.source
     said = replace(
-        source, name=path.name, path=str(path.resolve()), stamp=stamp_of(path), reading=f"{way} · {source.reading}"
+        source,
+        name=path.name,
+        path=str(path.resolve()),
+        stamp=stamp_of(path),
+        reading=f"{way} · {source.reading}",
+        described=described or source.described,
     )
     return replace(table, source=said)

@@ -9,7 +9,7 @@ import numpy as np
 
 from istrel.data.dataset import Dataset
 from istrel.data.reading.watch import Watch
-from istrel.data.screening import codes, copies, dates, missing, repeats, row_kinds, shape, spellings, values
+from istrel.data.screening import codes, copies, dates, missing, personal, repeats, row_kinds, shape, spellings, values
 from istrel.data.screening.finding import Finding
 from istrel.data.screening.look import Look
 
@@ -25,6 +25,7 @@ FAMILIES: tuple[Family, ...] = (
     dates.find,
     missing.find,
     copies.find,
+    personal.find,
     shape.find,
 )
 

@@ -63,6 +63,13 @@ class Omit:
 
 
 @dataclass(frozen=True)
+class TellsWho:
+    """Mark variables as personal: they are in no data that are given away."""
+
+    variables: tuple[str, ...]
+
+
+@dataclass(frozen=True)
 class NewVariable:
     """Derive a variable; the one it is made from stays as it is."""
 
@@ -77,7 +84,7 @@ class StandFor:
     rows: Rows
 
 
-Action = MarkMissing | CountAsValue | Replace | PutAside | ChangeLevel | Omit | NewVariable | StandFor
+Action = MarkMissing | CountAsValue | Replace | PutAside | ChangeLevel | Omit | TellsWho | NewVariable | StandFor
 
 
 @dataclass(frozen=True)

@@ -19,6 +19,7 @@ LOOKED_AT = {
     "missing values": ("high_missing", "missing_together"),
     "variables that hardly vary": ("constant", "near_constant", "coded_category"),
     "copies": ("near_copy",),
+    "names and addresses of persons": ("personal",),
     "shapes": ("many_zeros", "skewed", "humps"),
 }
 

@@ -1,14 +1,15 @@
-"""The codebook as an output: CSV and a Data Package for programs; and as an appendix, one module per format."""
+"""The codebook as an output: CSV and the open standards for programs; and as an appendix, one module per format."""
 
 from __future__ import annotations
 
 from collections.abc import Callable
+from pathlib import PurePath
 
 from istrel.data.dataset import Dataset
 from istrel.problem import Problem, nearest
-from istrel.study.codebook_csv import write_codebook
+from istrel.study.codebooks.own import write_codebook
+from istrel.study.codebooks.table_schema import write_package
 from istrel.study.printed_codebook import PrintedCodebook, print_codebook
-from istrel.study.table_schema import write_package
 
 
 def _docx(codebook: PrintedCodebook) -> bytes:
@@ -29,24 +30,54 @@ def _html(codebook: PrintedCodebook) -> bytes:
     return render(codebook)
 
 
-APPENDICES: dict[str, Callable[[PrintedCodebook], bytes]] = {"docx": _docx, "odt": _odt, "html": _html}
-ENDINGS = ("csv", "json", *APPENDICES)
+def _csv(data: Dataset) -> bytes:
+    return write_codebook(data.codebook).encode()
 
 
-def render_codebook(data: Dataset, ending: str) -> bytes:
-    """The codebook in the format of an ending such as "csv" or "docx".
+def _package(data: Dataset) -> bytes:
+    return write_package(data).encode()
+
+
+def _web(data: Dataset) -> bytes:
+    from istrel.study.codebooks.csv_on_the_web import write_metadata
+
+    return write_metadata(data).encode()
+
+
+def _ddi(data: Dataset) -> bytes:
+    from istrel.study.codebooks.ddi import write_ddi
+
+    return write_ddi(data)
+
+
+def _printed(render: Callable[[PrintedCodebook], bytes]) -> Callable[[Dataset], bytes]:
+    return lambda data: render(print_codebook(data))
+
+
+FORMS: dict[str, Callable[[Dataset], bytes]] = {
+    ".csv": _csv,
+    "-metadata.json": _web,
+    ".json": _package,
+    ".xml": _ddi,
+    ".docx": _printed(_docx),
+    ".odt": _printed(_odt),
+    ".html": _printed(_html),
+}  # the first that a name ends in
+
+
+def render_codebook(data: Dataset, name: str) -> bytes:
+    """The codebook in the form that the name of its file ends in: CSV, a Data Package, CSV on the Web, DDI, or an appendix.
 
     Raises
     ------
     Problem
         For an ending that is not known.
     """
-    ending = ending.casefold().lstrip(".")
-    if ending == "csv":
-        return write_codebook(data.codebook).encode()
-    if ending == "json":
-        return write_package(data).encode()
-    if ending not in APPENDICES:
-        known = ", ".join(f".{name}" for name in ENDINGS)
-        raise Problem(f"A codebook cannot be written as “.{ending}”.{nearest(ending, ENDINGS)} It can be {known}.")
-    return APPENDICES[ending](print_codebook(data))
+    found = next((form for end, form in FORMS.items() if name.casefold().endswith(end)), None)
+    if found is None:
+        ending = PurePath(name).suffix or name
+        known = ", ".join(FORMS)
+        raise Problem(
+            f"A codebook cannot be written as “{ending}”.{nearest(ending, FORMS)} Its name can end in {known}."
+        )
+    return found(data)

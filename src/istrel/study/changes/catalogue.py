@@ -23,6 +23,7 @@ CHANGES: dict[str, type[Change]] = {
     "TreatAsMissing": codebook.TreatAsMissing,
     "TreatAsAnswer": codebook.TreatAsAnswer,
     "LeaveOut": codebook.LeaveOut,
+    "MarkPersonal": codebook.MarkPersonal,
     "Derive": codebook.Derive,
     "SetFormula": codebook.SetFormula,
     "RemoveDerived": codebook.RemoveDerived,

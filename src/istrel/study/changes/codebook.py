@@ -207,6 +207,25 @@ class LeaveOut:
 
 
 @dataclass(frozen=True)
+class MarkPersonal:
+    """Variables that tell who a person is: they are in no data that are given away; or, taken back, are again."""
+
+    variables: tuple[str, ...]
+    personal: bool = True
+
+    @property
+    def words(self) -> str:
+        names = ", ".join(self.variables[:2]) + (" …" if len(self.variables) > 2 else "")
+        return f"{names} {'is' if len(self.variables) == 1 else 'are'}{'' if self.personal else ' not'} personal"
+
+    def apply(self, study: Study) -> Study:
+        codebook = study.codebook
+        for name in self.variables:
+            codebook = codebook.with_variable(replace(codebook[name], personal=self.personal))
+        return study.with_codebook(codebook)
+
+
+@dataclass(frozen=True)
 class Derive:
     """A new variable made from others; it never takes the place of one that is there."""
 

@@ -23,8 +23,8 @@ from istrel.problem import Problem
 from istrel.sentence.quoting import show_name
 from istrel.study.changes import Change
 from istrel.study.changes.codebook import LayOver, SetDecimals, SetMissing, SetText, SetValueLabels
-from istrel.study.codebook_by_hand import text_of
-from istrel.study.codebook_csv import Matched, match_codebook
+from istrel.study.codebooks.by_hand import text_of
+from istrel.study.codebooks.reading import Matched, match_codebook
 from istrel.study.entries import Before, Entry, Said, asked, entries_of
 from istrel.study.study import Study
 
@@ -263,7 +263,7 @@ def _write(study: Study, path: str) -> None:
     from istrel.files import write_whole
     from istrel.render.codebook import render_codebook
 
-    content = render_codebook(study.data, Path(path).suffix or "csv")
+    content = render_codebook(study.data, Path(path).name if Path(path).suffix else ".csv")
     write_whole(Path(path), content, sources=study.files)
 
 

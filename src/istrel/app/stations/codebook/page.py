@@ -26,6 +26,7 @@ from istrel.study.changes.cases import TakeBack
 from istrel.study.changes.codebook import (
     KeepNames,
     LeaveOut,
+    MarkPersonal,
     RemoveDerived,
     SetLevel,
     SetValueLabels,
@@ -72,6 +73,9 @@ class Page(QScrollArea):
         self.title = serif_label("", 22, bold=True)
         line.addWidget(self.title)
         line.addStretch()
+        self.personal = button("personal", "small", self._toggle_personal)
+        self.personal.setToolTip("Tells who a person is: it stays out of data that are given away.")
+        line.addWidget(self.personal)
         self.omit = button("leave out", "small", self._toggle_use)
         line.addWidget(self.omit)
         self.remove = button("remove", "small", lambda: self._model.do(RemoveDerived(self._name)))
@@ -106,6 +110,7 @@ class Page(QScrollArea):
         self.about.setText(f"{name} · {self._origin(variable)}" if variable.label else self._origin(variable))
         self._show_guess(variable)
         self.omit.setText("leave out" if variable.in_use else "take in again")
+        self.personal.setText("not personal" if variable.personal else "mark as personal")
         self.remove.setVisible(variable.formula is not None)
         self.levels.show_level(variable.level)
         self.bands.show_variable(name)
@@ -229,6 +234,10 @@ class Page(QScrollArea):
 
     def _toggle_use(self) -> None:
         self._model.do(LeaveOut((self._name,), in_use=not self._model.study.codebook[self._name].in_use))
+
+    def _toggle_personal(self) -> None:
+        personal = not self._model.study.codebook[self._name].personal
+        self._model.do(MarkPersonal((self._name,), personal=personal))
 
     def _relabel(self, labels: tuple[ValueLabel, ...]) -> None:
         self._model.do(SetValueLabels(self._name, labels))

@@ -25,7 +25,7 @@ def _shown(value: float | str) -> str:
 
 def quoted(text: str) -> str:
     """A value or label as it is typed: in quotes where it holds signs of the form."""
-    plain = text and text == text.strip() and not set(text) & set('|="')
+    plain = text and text == text.strip() and not set(text) & set('|=":;\n')
     return text if plain else '"' + text.replace('"', '""') + '"'
 
 

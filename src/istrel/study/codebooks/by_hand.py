@@ -14,12 +14,12 @@ import msgspec
 from istrel.data.reading.sniff import find_delimiter
 from istrel.files import read_small
 from istrel.problem import Problem
-from istrel.study.value_words import quoted
+from istrel.study.codebooks.value_words import quoted
 
 Row = dict[str, str | None]
 Line = tuple[int, Row]
 WORKBOOKS = (".xlsx", ".ods")
-WORDS = Path(__file__).parent.parent / "data" / "words" / "codebooks.toml"
+WORDS = Path(__file__).parents[2] / "data" / "words" / "codebooks.toml"
 PAIR = re.compile(r"^\s*(?P<value>\"[^\"]*\"|[^=:]+?)\s*[=:]\s*(?P<label>.+?)\s*$", re.DOTALL)
 NUMBERED = re.compile(r"^\s*\(?(?P<value>-?\d+)\s*[).\-–]?\s+(?P<label>\D.*?)\s*$", re.DOTALL)
 RANGE = re.compile(r"^\s*[\[(]?\s*-?[\d.,]+\s*(?:-|–|to|bis|à|a|\.\.|,|;)+\s*-?[\d.,]+\s*[\])]?\s*$")
@@ -61,8 +61,9 @@ def text_of(path: Path) -> str:
     Problem
         As `read` and `read_small`.
     """
-    if path.suffix.lower() not in WORKBOOKS:
-        return read_small(path, "codebook")
+    ending = path.suffix.lower()
+    if ending not in WORKBOOKS:
+        return read_small(path, "codebook", marked_up=ending == ".xml")
     from istrel.data.reading import read
 
     table, out = read(path), io.StringIO()

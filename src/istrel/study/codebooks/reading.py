@@ -1,64 +1,32 @@
-"""The codebook as CSV, for people and for other programs; reading checks every cell and names its line.
-
-Columns: name, level, label, unit, decimals, values ("1 = primary | 2 = secondary"), missing ("-9 refused, 99"),
-formula (what a derived variable is made from) and use ("no" for a variable that was left out).
-"""
+"""Reading codebooks of any form: which it is, and how it is laid over the variables; every cell is checked, its line named."""
 
 from __future__ import annotations
 
-import csv
-import io
 import re
 from collections.abc import Iterator
 from contextlib import contextmanager
 from dataclasses import dataclass, replace
+from typing import Any
 
-from istrel.data.codebook import Codebook, MissingCode, Variable, parse_missing
-from istrel.data.column import show_value
+import msgspec
+
+from istrel.data.answers import scale_of
+from istrel.data.codebook import Codebook, ValueLabel, Variable, parse_missing
 from istrel.data.formula.tree import names_in
 from istrel.data.levels import Level
 from istrel.data.rows import EACH_ITS_OWN, ROLES, Rows
 from istrel.data.table import Table
-from istrel.files import harmless, unharmed
 from istrel.problem import Problem, nearest
 from istrel.sentence import parse_expression
-from istrel.sentence.show_formula import show_expression
-from istrel.study.codebook_by_hand import Line, cells_of, lines_of, tidied_values
+from istrel.study.codebooks.by_hand import Line, tidied_values
+from istrel.study.codebooks.csv_on_the_web import is_metadata, lines_of_metadata
+from istrel.study.codebooks.ddi import lines_of_ddi
+from istrel.study.codebooks.own import HEADS, ROWS, lines_of_csv
+from istrel.study.codebooks.table_schema import lines_of_package
+from istrel.study.codebooks.value_words import parse_values
 from istrel.study.rows import check_roles
-from istrel.study.table_schema import lines_of_package
-from istrel.study.value_words import parse_values, quoted, show_values
 
 MOST_DERIVED = 2_000
-ROWS = "rows"  # the line that says what a row is
-HEADS = ("name", "level", "label", "unit", "decimals", "values", "missing", "formula", "use")
-
-
-def write_codebook(codebook: Codebook) -> str:
-    """The codebook as CSV text with a head row."""
-    out = io.StringIO()
-    writer = csv.writer(out, lineterminator="\n")
-    writer.writerow(HEADS)
-    for v in codebook.variables:
-        values = show_values(v.value_labels)
-        decimals = "" if v.decimals is None else v.decimals
-        formula = "" if v.formula is None else show_expression(v.formula)
-        missing, use = show_missing(v.missing_codes), "" if v.in_use else "no"
-        cells = (v.name, v.level.value, v.label, v.unit, decimals, values, missing, formula, use)
-        writer.writerow([harmless(str(cell)) for cell in cells])
-    if codebook.rows.said and ROWS not in codebook:
-        roles = " | ".join(f"{role} = {quoted(name)}" for role, name in codebook.rows.said.items())
-        writer.writerow([roles if head == "values" else ROWS if head == "name" else "" for head in HEADS])
-    return out.getvalue()
-
-
-def show_missing(codes: tuple[MissingCode, ...]) -> str:
-    """Missing codes as they are typed: "-9 refused, 99"."""
-    parts = []
-    for code in codes:
-        value = show_value(code.value)
-        quoted = f'"{value}"' if " " in value or "," in value else value
-        parts.append(f"{quoted} {code.reason}".rstrip())
-    return ", ".join(parts)
 
 
 def read_codebook(text: str, name: str, base: Codebook) -> Codebook:
@@ -147,23 +115,41 @@ def _with_roles_that_fit(base: Codebook, row: dict[str, str | None]) -> Codebook
         return base
 
 
-def _rows(text: str, name: str, base: Codebook) -> Iterator[Line]:
-    """The lines of our own form, or of any that people write."""
+def lines_in(text: str, names: tuple[str, ...]) -> Iterator[Line]:
+    """(line, what our own codebook would say in it), whatever form the text has.
+
+    Raises
+    ------
+    Problem
+        Where it is no codebook of a form that is known.
+    """
     plain = text.removeprefix("\ufeff")
-    if plain.lstrip().startswith(("{", "[")):
-        with _told(name, 1):
-            yield from lines_of_package(plain, base.names)
-        return
-    own = csv.DictReader(io.StringIO(plain, newline=None))  # a lone CR ends a line, too
+    start = plain.lstrip()[:1]
+    if start == "<":
+        return lines_of_ddi(plain, names)
+    if start not in ("{", "["):
+        return lines_of_csv(plain, names)
+    said = decoded(plain)
+    return lines_of_metadata(said, names) if is_metadata(said) else lines_of_package(said, names)
+
+
+def decoded(text: str) -> Any:
+    """What a JSON text says.
+
+    Raises
+    ------
+    Problem
+        Where it is none.
+    """
     try:
-        if not {"name", "level"} <= set(own.fieldnames or ()):
-            with _told(name, 1):
-                yield from lines_of(cells_of(plain), base.names)
-            return
-        for row in own:
-            yield own.line_num, {head: unharmed(cell) if isinstance(cell, str) else cell for head, cell in row.items()}
-    except csv.Error as error:
-        raise Problem(f"{name}, line {own.line_num}: this is no CSV ({error}).") from None
+        return msgspec.json.decode(text)
+    except (msgspec.DecodeError, RecursionError):
+        raise Problem("this is no sound JSON.") from None
+
+
+def _rows(text: str, name: str, base: Codebook) -> Iterator[Line]:
+    with _told(name, 1):
+        yield from lines_in(text, base.names)
 
 
 @contextmanager
@@ -203,21 +189,36 @@ def _roles(text: str, base: Codebook) -> Rows:
 
 def _merge(old: Variable, row: dict[str, str | None]) -> Variable:
     cell = {head: (row.get(head) or "").strip() for head in HEADS}
+    use = {*re.findall(r"\w+", cell["use"].casefold())}
+    labels = parse_values(_ours(cell["values"])) if cell["values"] else old.value_labels
     return replace(
         old,
-        level=_level(cell["level"]) if cell["level"] else old.level,
+        level=_level(cell["level"]) if cell["level"] else _level_by(labels, old),
         label=cell["label"] or old.label,
         unit=cell["unit"] or old.unit,
         decimals=_decimals(cell["decimals"]) if cell["decimals"] else old.decimals,
-        value_labels=parse_values(_ours(cell["values"])) if cell["values"] else old.value_labels,
+        value_labels=labels,
         missing_codes=parse_missing(cell["missing"]) if cell["missing"] else old.missing_codes,
-        in_use=cell["use"].casefold() not in ("no", "0") if cell["use"] else old.in_use,
+        in_use=not use & {"no", "0"} if use else old.in_use,
+        personal="personal" in use if use else old.personal,
     )
+
+
+def _level_by(labels: tuple[ValueLabel, ...], old: Variable) -> Level:
+    """The level behind value labels, where none is said: numbers one after the other that all have words are categories."""
+    values = sorted(entry.value for entry in labels if isinstance(entry.value, float))
+    ends = len(values) < 2 or len(values) < len(labels) or values[-1] - values[0] != len(values) - 1
+    if labels == old.value_labels or old.level.categorical or ends:
+        return old.level
+    if len(values) == 2:
+        return Level.BINARY
+    return Level.NOMINAL if scale_of(tuple(entry.label for entry in labels)) is None else Level.ORDINAL
 
 
 def _ours(values: str) -> str:
     """Value labels as we write them; other usual forms have no bar between them."""
-    return values if "|" in values or not re.search(r"[;\n,].*[=:]", values) else tidied_values(values) or values
+    ours = set(values) & set('|"') or not re.search(r"[;\n,].*[=:]", values)
+    return values if ours else tidied_values(values) or values
 
 
 def _level(word: str) -> Level:

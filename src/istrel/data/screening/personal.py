@@ -1,0 +1,55 @@
+"""What tells who a person is: mail addresses, telephone and account numbers, names; it should not be given away with the data."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator
+
+import numpy as np
+
+from istrel.data.column import Kind
+from istrel.data.screening.finding import Finding, Remedy, TellsWho, listed
+from istrel.data.screening.look import Look
+
+MOSTLY, FEWEST = 0.5, 3
+MOST_WORDS = 500  # are looked at of a column
+FORMS = {
+    "mail addresses": re.compile(r"[^@\s]+@[^@\s]+\.[A-Za-z]{2,}$"),
+    "telephone numbers": re.compile(r"(?:\+|00?)[\d\s()/.-]{7,}$"),
+    "account numbers": re.compile(r"[A-Z]{2}\d{2}(?:\s?[A-Z0-9]{4}){3,7}(?:\s?[A-Z0-9]{1,4})?$"),
+}
+NAMES = re.compile(
+    r"(?:^|_|\b)(?:(?:e[-_ ]?)?mail(?:[-_ ]?address)?|surname|(?:first|last|family|given|maiden|full)[-_ ]?name|street|"
+    r"phone(?:[-_ ]?number)?|home[-_ ]?address|vorname|nachname|familienname|stra(?:ß|ss)e|telefon(?:nummer)?|anschrift|pr[ée]nom|"
+    r"nom[-_ ]de[-_ ]famille|t[ée]l[ée]phone|adresse|apellidos?|tel[ée]fono|direcci[óo]n)(?:_|\b|$)",
+    re.IGNORECASE,
+)
+
+
+def find(look: Look) -> Iterator[Finding]:
+    """personal."""
+    found = {name: what for name in look.of_kind(Kind.TEXT) if (what := _what(look, name))}
+    names = tuple(found)
+    if not names:
+        return
+    held = sorted({what for what in found.values() if what in FORMS})
+    says = f"tell{'s' if len(names) == 1 else ''} who a person is" + (f" ({', '.join(held)})" if held else "")
+    remedy = Remedy("mark as personal", TellsWho(names))
+    yield Finding(
+        "personal", names, listed(names), f"{says}; marked, it stays out of data that are given away.", (), (remedy,)
+    )
+
+
+def _what(look: Look, name: str) -> str:
+    """What personal details a column of texts holds; nothing where it holds none, or is marked already."""
+    if look.data.variable(name).personal:
+        return ""
+    column = look.data.table.column(name)
+    counts = np.bincount(column.values[column.valid], minlength=len(column.words))
+    words = [word.strip() for word, n in zip(column.words, counts, strict=True) if n][:MOST_WORDS]
+    if len(words) < FEWEST:
+        return ""
+    for what, form in FORMS.items():
+        if sum(form.match(word) is not None for word in words) >= MOSTLY * len(words):
+            return what
+    return "names" if NAMES.search(name) and len(words) > len(column.valid) // 2 else ""

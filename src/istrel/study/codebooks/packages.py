@@ -1,0 +1,47 @@
+"""Data that are named by what describes them: a Data Package, or metadata of CSV on the Web, opened as a source."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from pathlib import Path, PurePosixPath
+
+from istrel.data.reading import ReadingSettings
+from istrel.data.reading.descriptors import tables_named
+from istrel.files import read_small
+from istrel.problem import Problem, nearest
+
+
+def beside(path: Path, settings: ReadingSettings) -> tuple[Path, ReadingSettings, str]:
+    """(the data file that a descriptor names, how it says that it is cut, what it says of the columns).
+
+    Parameters
+    ----------
+    settings
+        What a person says of the reading wins; `sheet` names the table where there are several.
+
+    Raises
+    ------
+    Problem
+        Where it names no table, or one that is not beside it.
+    """
+    text = read_small(path, "description of data")
+    tables = tables_named(text)
+    if not tables:
+        raise Problem(f"{path.name}: it names no table of data (“resources” with a “path”, or a “url”).")
+    wanted = settings.sheet if settings.sheet in tables else next(iter(tables))
+    if settings.sheet is not None and wanted != settings.sheet and len(tables) > 1:
+        names = ", ".join(tables)
+        raise Problem(
+            f"{path.name}: there is no table “{settings.sheet}” in it.{nearest(settings.sheet, tables)} Its tables are {names}."
+        )
+    place, dialect = tables[wanted]
+    relative = PurePosixPath(place)
+    if relative.is_absolute() or ".." in relative.parts or "://" in place:
+        raise Problem(
+            f"{path.name}: its table “{place[:80]}” does not stand beside it, and nothing is fetched; open a copy of it."
+        )
+    found = path.parent / relative
+    if not found.exists():
+        raise Problem(f"{path.name}: its table “{place[:80]}” is not there; put it beside the description.")
+    kept = {key: value for key, value in dialect.items() if getattr(settings, key) is None}
+    return found, replace(settings, sheet=None if wanted == settings.sheet else settings.sheet, **kept), text  # type: ignore[arg-type]
