@@ -6,7 +6,7 @@ import sys
 import tempfile
 import traceback
 
-from istrel import __version__
+from istrel.version import VERSION
 
 
 def logged(fault: BaseException) -> str:
@@ -15,7 +15,7 @@ def logged(fault: BaseException) -> str:
         with tempfile.NamedTemporaryFile(
             "w", prefix="istrel-", suffix=".log", delete=False, encoding="utf-8", errors="backslashreplace"
         ) as log:
-            log.write(f"internal fault, istrel {__version__}, {sys.argv}\n")
+            log.write(f"internal fault, istrel {VERSION}, {sys.argv}\n")
             traceback.print_exception(fault, file=log)
     except OSError:
         return ""

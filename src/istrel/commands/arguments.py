@@ -5,8 +5,8 @@ from __future__ import annotations
 import argparse
 from typing import NoReturn
 
-from istrel import __version__
 from istrel.problem import Problem
+from istrel.version import VERSION
 
 USAGE = """istrel [FILE] [--demo]
        istrel make SOURCE "SENTENCE" ... -o OUT [--to FORMAT] [options]
@@ -44,7 +44,7 @@ def window_parser() -> Parser:
     parser = Parser(prog="istrel", usage=USAGE, description="Descriptive tables and figures, said in one sentence.")
     parser.add_argument("file", nargs="?", help="a data file or a study to open")
     parser.add_argument("--demo", action="store_true", help="open the demo study")
-    parser.add_argument("--version", action="version", version=f"istrel {__version__}")
+    parser.add_argument("--version", action="version", version=f"istrel {VERSION}")
     return parser
 
 

@@ -16,7 +16,6 @@ from typing import Any, Literal
 import msgspec
 import numpy as np
 
-from istrel import __version__
 from istrel.counting import counted
 from istrel.data.codebook import Codebook, MissingCode
 from istrel.data.column import Column, Kind, show_date, show_value
@@ -35,6 +34,7 @@ from istrel.study.manuscript import Entry, compose
 from istrel.study.rows import in_words
 from istrel.study.study import Study, StudySource
 from istrel.style.house import HouseStyle
+from istrel.version import VERSION
 
 Form = Literal["csv", "parquet", "none"]
 OF_TABLES, OF_FIGURES = ("csv", "html", "json"), ("svg", "png", "json")
@@ -286,4 +286,4 @@ def _how(form: Form) -> Iterator[str]:
     yield "- `codebook/`: every variable with its label, level, unit, values and missing codes, as CSV and as DDI-Codebook 2.5."
     yield "- `exhibits/`: tables and figures; `.json` holds every number in full precision, notes, methods and results in words."
     yield "- `datapackage.json`: what each file is, with its checksum (Data Package 2.0)."
-    yield from ("", f"Made with Istrel {__version__}.")
+    yield from ("", f"Made with Istrel {VERSION}.")

@@ -7,6 +7,7 @@ from __future__ import annotations
 
 import re
 from base64 import b64encode
+from collections.abc import Iterator
 from functools import cache
 from itertools import pairwise
 from typing import Any
@@ -14,7 +15,6 @@ from typing import Any
 from jinja2 import Environment, select_autoescape
 from markupsafe import Markup
 
-from istrel import __version__
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.printing import (
     PrintedHead,
@@ -32,17 +32,9 @@ from istrel.render.document import Block, Document, Item
 from istrel.render.scripts import pieces
 from istrel.study.prose import REFERENCE
 from istrel.style.numbers import ABSENT
+from istrel.version import VERSION
 
-PAGE = """<!DOCTYPE html>
-<html lang="{{ style.language }}">
-<head>
-<meta charset="utf-8">
-<meta name="generator" content="Istrel {{ version }}">
-<title>{{ title }}</title>
-<style>
-{{ fonts }}
-body { font: {{ style.fonts.text_pt }}pt/1.45 {{ family }}; color: #111; margin: 2em; }
-figure, section { margin: 0 0 3em; max-width: {{ style.table.width_mm }}mm; font-size: {{ style.fonts.table_pt }}pt; }
+RULES = """figure, section { margin: 0 0 3em; max-width: {{ style.table.width_mm }}mm; font-size: {{ style.fonts.table_pt }}pt; }
 section { overflow-x: auto; }
 h2 { font-size: 1.35em; margin: 1.6em 0 .6em; } h3 { font-size: 1.15em; margin: 1.4em 0 .5em; }
 .unseen { position: absolute; width: 1px; height: 1px; margin: 0; overflow: hidden; clip-path: inset(50%); font-size: 1px; }
@@ -65,13 +57,8 @@ td.absent { text-align: center; }
 td.long { white-space: normal; }
 .note { font-size: .9em; margin: .5em 0 0; }
 svg { max-width: 100%; height: auto; }
-{{ paper }}
-</style>
-</head>
-<body>
-<main>
-<h1 class="unseen">{{ title }}</h1>
-{% for part in parts %}
+"""
+PARTS = """{% for part in parts %}
 {% if part.heading %}
 <h{{ part.heading + 1 }}{% if part.classes %} class="{{ part.classes }}"{% endif %}>{{ runs(part.text) }}</h{{ part.heading + 1 }}>
 {% elif part.paragraph %}
@@ -115,10 +102,45 @@ svg { max-width: 100%; height: auto; }
 <p class="text{% if part.turned %} turned{% endif %}">{{ runs(text) }}</p>
 {% endfor %}
 {% endfor %}
-</main>
+"""
+PAGE = (
+    """<!DOCTYPE html>
+<html lang="{{ style.language }}">
+<head>
+<meta charset="utf-8">
+<meta name="generator" content="Istrel {{ version }}">
+<title>{{ title }}</title>
+<style>
+{{ fonts }}
+body { font: {{ style.fonts.text_pt }}pt/1.45 {{ family }}; color: #111; margin: 2em; }
+"""
+    + RULES
+    + """{{ paper }}
+</style>
+</head>
+<body>
+<main>
+<h1 class="unseen">{{ title }}</h1>
+"""
+    + PARTS
+    + """</main>
 </body>
 </html>
 """
+)
+FRAGMENT = (
+    """<div class="istrel">
+<style>
+.istrel { font: {{ style.fonts.text_pt }}pt/1.45 {{ family }}; }
+{{ rules }}
+.istrel tr, .istrel td, .istrel th { background: none; border-left: 0; border-right: 0; border-top: 0; }
+.istrel td, .istrel tbody th { border-bottom: 0; }
+.istrel svg { background: #fff; }
+</style>
+"""
+    + PARTS
+    + "</div>\n"
+)  # as it stands in a page of somebody else's: its rules hold for itself alone
 MOST_TOGETHER = 30  # rows that stand on one page
 LONG = 28  # letters that do not stand on one line
 IDS = re.compile(r'(\bid="|href="#|url\(#)([^"\)]+)')
@@ -148,7 +170,7 @@ def page(document: Document, *, fonts: str = "", paper: str = "", paged: bool = 
     named = (style.fonts.proof,) if paged else (style.fonts.document, style.fonts.proof)
     made: str = _template().render(
         title=document.title or (document.items[0].exhibit.source.name if document.items else ""),
-        version=__version__,
+        version=VERSION,
         style=style,
         family=Markup(", ".join(map(css_string, named)) + ", serif"),
         fonts=Markup(fonts),
@@ -156,6 +178,34 @@ def page(document: Document, *, fonts: str = "", paper: str = "", paged: bool = 
         parts=_parts(document, paged=paged),
     )
     return made
+
+
+def fragment(document: Document, *, place: str) -> str:
+    """The exhibits as they print, for a page of somebody else's.
+
+    Parameters
+    ----------
+    place
+        Makes the ids of the fragment its own: letters and digits.
+    """
+    style = document.style
+    family = Markup(", ".join(map(css_string, (style.fonts.document, style.fonts.proof))) + ", serif")
+    rules = _environment().from_string(RULES).render(style=style)
+    own = "\n".join(
+        f".istrel {', .istrel '.join(part.strip() for part in names.split(','))} {{{said}"
+        for names, said in _rules(rules)
+    )
+    parts = [{**part, "id": f"istrel-{place}-{part.get('id', '')}"} for part in _parts(document, paged=False)]
+    for part in parts:
+        if "svg" in part:
+            part["svg"] = Markup(IDS.sub(rf"\g<1>{place}-\g<2>", part["svg"]))
+    made: str = _environment().from_string(FRAGMENT).render(style=style, family=family, rules=Markup(own), parts=parts)
+    return made
+
+
+def _rules(sheet: str) -> Iterator[tuple[str, str]]:
+    """(selectors, what is said of them) of every rule of a style sheet."""
+    return ((names.strip(), said) for names, said in re.findall(r"([^{}]+)\{([^{}]*\})", sheet))
 
 
 def _parts(document: Document, *, paged: bool) -> list[dict[str, Any]]:
@@ -170,10 +220,15 @@ def _parts(document: Document, *, paged: bool) -> list[dict[str, Any]]:
 
 
 @cache
-def _template() -> Any:
+def _environment() -> Environment:
     environment = Environment(autoescape=select_autoescape(default=True), trim_blocks=True, lstrip_blocks=True)
     environment.globals.update(runs=_runs, words=_words)
-    return environment.from_string(PAGE)
+    return environment
+
+
+@cache
+def _template() -> Any:
+    return _environment().from_string(PAGE)
 
 
 def _runs(text: Any) -> Markup:

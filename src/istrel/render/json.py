@@ -5,7 +5,6 @@ from __future__ import annotations
 import json
 from typing import Any
 
-from istrel import __version__
 from istrel.exhibits.exchange import coarse, listed, number, reason
 from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.make import Exhibit
@@ -18,16 +17,18 @@ from istrel.exhibits.weights import effective_n
 from istrel.render.document import Document, Item
 from istrel.stats.quantiles import CaseValue
 from istrel.style.house import HouseStyle
+from istrel.version import VERSION
 
 
 def render(document: Document) -> bytes:
     """One object for one exhibit, an array for several. UTF-8."""
-    objects = [_exhibit(item, document.style) for item in document.items]
-    content = objects[0] if len(objects) == 1 else objects
-    return (json.dumps(content, ensure_ascii=False, allow_nan=False, indent=1) + "\n").encode()
+    objects = [content(item, document.style) for item in document.items]
+    whole = objects[0] if len(objects) == 1 else objects
+    return (json.dumps(whole, ensure_ascii=False, allow_nan=False, indent=1) + "\n").encode()
 
 
-def _exhibit(item: Item, style: HouseStyle) -> dict[str, Any]:
+def content(item: Item, style: HouseStyle) -> dict[str, Any]:
+    """One exhibit as an object of the exchange form."""
     exhibit = item.exhibit
     hides = exhibit.request.settings["hide_below"] is not None
     result = (
@@ -41,7 +42,7 @@ def _exhibit(item: Item, style: HouseStyle) -> dict[str, Any]:
             if (drawing.get("variable"), drawing.get("groups")) == (entry.get("variable"), entry.get("groups")):
                 entry["drawing"] = drawing
     cases = exhibit.cases
-    content: dict[str, Any] = {
+    said: dict[str, Any] = {
         "istrel": 1,
         "sentence": exhibit.sentence,
         "verb": exhibit.request.verb,
@@ -52,12 +53,12 @@ def _exhibit(item: Item, style: HouseStyle) -> dict[str, Any]:
         "methods": plain_text(exhibit.methods, style),
         "text": plain_text(exhibit.text, style),
         "sheet": _sheet(item, style),
-        "provenance": {"source": exhibit.source.name, "sha256": exhibit.source.sha256, "istrel": __version__},
+        "provenance": {"source": exhibit.source.name, "sha256": exhibit.source.sha256, "istrel": VERSION},
     }
-    content |= found
+    said |= found
     if drawings:
-        content["drawing"] = drawings[0] if len(drawings) == 1 else drawings
-    return {key: coarse(value) for key, value in content.items()} if hides else content
+        said["drawing"] = drawings[0] if len(drawings) == 1 else drawings
+    return {key: coarse(value) for key, value in said.items()} if hides else said
 
 
 def _cases(exhibit: Exhibit) -> dict[str, Any]:

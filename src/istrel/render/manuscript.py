@@ -9,7 +9,6 @@ from typing import Any
 
 import msgspec
 
-from istrel import __version__
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.text import say
 from istrel.files import refuse_sources, write_whole
@@ -22,6 +21,7 @@ from istrel.study.manuscript import Entry, Written, compose, lines_in, manuscrip
 from istrel.study.prose import with_untrue_marked
 from istrel.study.study import Study
 from istrel.style.house import HouseStyle
+from istrel.version import VERSION
 
 OF_TABLES, OF_FIGURES = ("docx", "html", "csv"), ("pdf", "svg", "png")
 
@@ -109,7 +109,7 @@ def write_folder(study: Study, style: HouseStyle, folder: Path) -> tuple[Path, .
             line["files"][path.name] = sha256(content).hexdigest()
         lines.append(line)
     sources = [{"name": source.name, "sha256": source.raw.source.sha256} for source in study.sources]
-    manifest = msgspec.json.encode({"istrel": __version__, "sources": sources, "exhibits": lines})
+    manifest = msgspec.json.encode({"istrel": VERSION, "sources": sources, "exhibits": lines})
     written.append(write_whole(folder / "manifest.json", msgspec.json.format(manifest, indent=1) + b"\n"))
     return tuple(written)
 

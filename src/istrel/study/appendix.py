@@ -6,7 +6,6 @@ import re
 from collections.abc import Iterator
 from importlib.metadata import PackageNotFoundError, version
 
-from istrel import __version__
 from istrel.counting import counted
 from istrel.exhibits.printing import plain_text
 from istrel.problem import Problem
@@ -19,6 +18,7 @@ from istrel.study.remake import made
 from istrel.study.rows import in_words, unit
 from istrel.study.study import Study, StudySource
 from istrel.style.house import HouseStyle
+from istrel.version import VERSION
 
 TITLE = "reproducibility"
 SENTENCE = re.compile(r"\S.*?\.(?=\s+[A-ZÀ-Ü]|$)")
@@ -42,7 +42,7 @@ def _versions() -> Iterator[str]:
             found.append(f"{name} {version(name)}")
         except PackageNotFoundError:
             continue
-    yield f"All numbers were made with Istrel {__version__} ({', '.join(found)})."
+    yield f"All numbers were made with Istrel {VERSION} ({', '.join(found)})."
 
 
 def _sources(study: Study) -> Iterator[str]:

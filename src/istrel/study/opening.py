@@ -65,8 +65,7 @@ def open_source(path: str | Path, opening: Opening | None = None, watch: Watch |
     codebook = guess_codebook(table)
     if path.resolve() == demo.LEARNERS.resolve():
         codebook = read_codebook(demo.CODEBOOK.read_text(encoding="utf-8"), demo.CODEBOOK.name, codebook)
-    if table.source.described:
-        table, codebook = _as_described(table, codebook)
+    table, codebook = with_described(table, codebook)
     if opening.codebook:
         table, codebook = _laid_over(table, codebook, Path(opening.codebook))
     if opening.missing:
@@ -110,8 +109,10 @@ def _laid_over(table: Table, codebook: Codebook, path: Path) -> tuple[Table, Cod
     return _with_remarks(table, remarks), matched.codebook
 
 
-def _as_described(table: Table, codebook: Codebook) -> tuple[Table, Codebook]:
+def with_described(table: Table, codebook: Codebook) -> tuple[Table, Codebook]:
     """With what a file says of its own columns; where that cannot be read, the data still are."""
+    if not table.source.described:
+        return table, codebook
     try:
         matched = match_codebook(table.source.described, table.source.name, codebook, table)
     except Problem as problem:

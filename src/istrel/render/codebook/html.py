@@ -8,8 +8,8 @@ from typing import Any
 from jinja2 import Environment, select_autoescape
 from markupsafe import Markup
 
-from istrel import __version__
 from istrel.study.printed_codebook import Grid, PrintedCodebook
+from istrel.version import VERSION
 
 PAGE = """<!DOCTYPE html>
 <html lang="en">
@@ -68,7 +68,7 @@ th, td { padding: .2em 1.4em .2em 0; vertical-align: top; overflow-wrap: anywher
 
 def render(codebook: PrintedCodebook) -> bytes:
     """The page. UTF-8."""
-    page: str = _template().render(codebook=codebook, version=__version__)
+    page: str = _template().render(codebook=codebook, version=VERSION)
     return page.encode()
 
 

@@ -9,10 +9,10 @@ import numpy as np
 from jinja2 import Environment, select_autoescape
 from markupsafe import Markup
 
-from istrel import __version__
 from istrel.counting import noun
 from istrel.data.patterns import MissingMap
 from istrel.study.intake import Intake
+from istrel.version import VERSION
 
 MOST_ROWS = 12
 PAGE = """<!DOCTYPE html>
@@ -90,7 +90,7 @@ def render(intake: Intake) -> bytes:
         figures=figures(intake),
         missing_map=_map(intake.map),
         most=MOST_ROWS,
-        version=__version__,
+        version=VERSION,
     )
     return page.encode()
 

@@ -6,12 +6,12 @@ from typing import Any
 
 import msgspec
 
-from istrel import __version__
 from istrel.data.facts import Extreme, VariableFacts
 from istrel.data.rows import ROLES
 from istrel.data.screening import Finding
 from istrel.data.table import Source
 from istrel.study.intake import Intake
+from istrel.version import VERSION
 
 
 def render(intake: Intake) -> bytes:
@@ -19,7 +19,7 @@ def render(intake: Intake) -> bytes:
     source = intake.source
     content = {
         "istrel": 1,
-        "source": {"name": source.name, "sha256": source.sha256, "reading": source.reading, "istrel": __version__},
+        "source": {"name": source.name, "sha256": source.sha256, "reading": source.reading, "istrel": VERSION},
         "reading": _reading(source),
         "rows": intake.file.rows,
         "columns": intake.file.columns,

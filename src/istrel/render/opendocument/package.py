@@ -6,8 +6,8 @@ import io
 import zipfile
 from xml.sax.saxutils import escape, quoteattr
 
-from istrel import __version__
 from istrel.exhibits.printing import printable
+from istrel.version import VERSION
 
 NAMES = {
     "office": "urn:oasis:names:tc:opendocument:xmlns:office:1.0",
@@ -55,7 +55,7 @@ def meta(title: str, said: dict[str, str] | None = None) -> bytes:
         f"<meta:user-defined meta:name={quoted(name)}>{escape(value)}</meta:user-defined>"
         for name, value in (said or {}).items()
     )
-    generator = f"<meta:generator>Istrel/{__version__}</meta:generator>"
+    generator = f"<meta:generator>Istrel/{VERSION}</meta:generator>"
     return part(
         "document-meta", f"<office:meta>{generator}<dc:title>{escape(printable(title))}</dc:title>{own}</office:meta>"
     )

@@ -1,0 +1,3 @@
+"""The version of Istrel."""
+
+VERSION = "0.1.0"
