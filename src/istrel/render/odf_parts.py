@@ -3,11 +3,15 @@
 from __future__ import annotations
 
 import io
+import re
 from collections.abc import Collection, Sequence
 from typing import Any
 
 from odfdo import Cell, Column, Document, Element, Paragraph, Row, Style, Table
 
+from istrel.problem import one_line
+
+NO_NAME = re.compile(r"[^\w .-]")  # what the name of a table cannot hold
 RULE, NONE = "0.3pt solid #8a9690", "none"
 SERIF = {"fo:font-family": "'Source Serif 4', 'Liberation Serif', serif", "style:font-name": "Liberation Serif"}
 HEADINGS = {"Heading_20_1": "16pt", "Heading_20_2": "11.5pt"}
@@ -64,7 +68,7 @@ def ruled_table(
     name: str, rows: Sequence[Sequence[str]], widths: Sequence[float], *, first_number: int, last_number: int
 ) -> Table:
     """A table of texts under a head that is repeated, ruled under each row; columns of numbers stand on the right."""
-    table = Table(name, style=_table_style(widths))
+    table = Table(NO_NAME.sub("_", name).strip() or "Table", style=_table_style(widths))
     for width in widths:
         table.append(Column(style=f"Width{round(10 * width)}"))
     heads = Element.from_tag("table:table-header-rows")
@@ -73,7 +77,7 @@ def ruled_table(
         line = Row()
         for place, text in enumerate(texts):
             cell = Cell(style="Ruled")
-            cell.append(Paragraph(text, style="Figures" if first_number <= place <= last_number else "Words"))
+            cell.append(Paragraph(one_line(text), style="Figures" if first_number <= place <= last_number else "Words"))
             line.append(cell)
         (table if number else heads).append(line)
     return table

@@ -28,6 +28,7 @@ class Intake:
         What was looked at without a finding.
     """
 
+    data: Dataset
     source: Source
     file: FileFacts
     variables: tuple[VariableFacts, ...]
@@ -46,6 +47,7 @@ def take_in(data: Dataset) -> Intake:
     """Look through the whole source."""
     names, findings = data.table.names, screen(data)
     return Intake(
+        data=data,
         source=data.table.source,
         file=file_facts(data),
         variables=tuple(variable_facts(data, name) for name in names),

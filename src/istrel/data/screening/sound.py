@@ -19,13 +19,20 @@ LOOKED_AT = {
     "missing values": ("high_missing", "missing_together"),
     "variables that hardly vary": ("constant", "near_constant", "coded_category"),
     "copies": ("near_copy",),
-    "names and addresses of persons": ("personal",),
+    "mail addresses and telephone numbers": ("personal",),
     "shapes": ("many_zeros", "skewed", "humps"),
 }
 
 
+NEEDS = {"date_future": Kind.DATE, "personal": Kind.TEXT}  # what must be there to be looked at
+
+
 def found_sound(findings: Iterable[Finding], data: Dataset) -> tuple[str, ...]:
-    """What was looked at without a finding, in the order of its weight; dates only where there are any."""
-    kinds = {finding.kind for finding in findings}
-    dated = any(column.kind is Kind.DATE for column in data.table.columns)
-    return tuple(words for words, mine in LOOKED_AT.items() if not kinds & {*mine} and (dated or words != "dates"))
+    """What was looked at without a finding, in the order of its weight; dates and texts only where there are any."""
+    found = {finding.kind for finding in findings}
+    there = {Kind.NUMBER, *(column.kind for column in data.table.columns)}
+    return tuple(
+        words
+        for words, kinds in LOOKED_AT.items()
+        if not found & {*kinds} and NEEDS.get(kinds[0], Kind.NUMBER) in there
+    )
