@@ -11,7 +11,8 @@ from istrel.data.dataset import Dataset
 from istrel.data.facts import file_facts, variable_facts
 from istrel.data.levels import Level
 from istrel.problem import Problem
-from istrel.study.codebooks.reading import read_codebook, show_missing, write_codebook
+from istrel.study.codebooks.own import show_missing, write_codebook
+from istrel.study.codebooks.reading import read_codebook
 from istrel.study.codebooks.value_words import parse_values
 from istrel.study.opening import Opening
 

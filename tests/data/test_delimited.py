@@ -132,7 +132,7 @@ def test_what_is_said_about_reading_is_taken(data_of: Maker) -> None:
         (b"", "data.csv: the file is empty."),
         (b"a,b,c\n", "data.csv: there are names but no rows of data below them."),
         (b"a,b\n1,2\n3\n4,5\n", "data.csv, line 3: 1 field where the row of names has 2."),
-        (b"a,b\n1,2\n3,4\n5,6,7\n", "data.csv, line 4: 3 fields where the row of names has 2."),
+        (b"a,b\n1,2\n3,4\n5,6,7\n8,9\n", "data.csv, line 4: 3 fields where the row of names has 2."),
         (b"MZ\0\0\0binary\0\1\2", "data.csv: this is not a text file (it holds NUL bytes)"),
         (bytes(range(1, 32)) * 40 + b"\xff", "data.csv: this is not a text file"),
         (b"# only\n# comments\n", "data.csv: there is no row of names in it."),
@@ -227,7 +227,8 @@ def test_the_row_of_names_is_a_row_and_not_a_line(head: str, data_of: Maker) -> 
 
 
 @pytest.mark.parametrize(
-    ("content", "line"), [(b'a,b\n"1\n2",3\n\n4\n', 5), (b"# t\n\na,b\n1,2\n3\n", 5), (b'a,b\n1,2\n"x\ny\nz"\n', 3)]
+    ("content", "line"),
+    [(b'a,b\n"1\n2",3\n\n4\n5,6\n', 5), (b"# t\n\na,b\n1,2\n3\n4,5\n", 5), (b'a,b\n1,2\n"x\ny\nz"\n', 3)],
 )
 def test_a_ragged_row_is_named_by_the_line_it_begins_in(content: bytes, line: int, data_of: Maker) -> None:
     with pytest.raises(Problem, match=f"data.csv, line {line}: 1 field where"):

@@ -52,6 +52,8 @@ class Column:
         The sign that stood with the numbers: "%", "€", "kg"; empty where none did.
     said
         What a second row of names says of it: its question, label or unit.
+    labels
+        (number, words) where words stood beside some of the numbers: (10.0, "worst").
     """
 
     name: str
@@ -62,6 +64,7 @@ class Column:
     unread: Unread = field(default_factory=Unread)
     unit: str = ""
     said: str = ""
+    labels: tuple[tuple[float, str], ...] = ()
 
     def __post_init__(self) -> None:
         self.values.flags.writeable = False

@@ -77,6 +77,7 @@ def _guessed(column: Column, markers: tuple[str, ...]) -> Variable:
     missing = tuple(MissingCode(word) for word in markers)
     known = no_and_yes(_words_in_use(answers)) if level is Level.BINARY and column.kind is Kind.TEXT else None
     labels = tuple(ValueLabel(word, word) for word in known or ())  # so that no comes before yes
+    labels += tuple(ValueLabel(value, words) for value, words in column.labels)
     below = known_unit(column.said)
     unit = below or said.unit or (column.unit if level.measured else "")
     label = column.said if column.said and not below else said.label

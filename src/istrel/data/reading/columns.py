@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
+from dataclasses import dataclass
 from typing import Any
 
 import numpy as np
@@ -13,8 +14,10 @@ from numpy.typing import NDArray
 from istrel.data.column import Column, Kind, Unread
 from istrel.data.markers import stands_for_nothing
 from istrel.data.reading import dates
+from istrel.data.reading.durations import as_durations
+from istrel.data.reading.labelled import with_labels
 from istrel.data.reading.notes import Notes
-from istrel.data.reading.numbers import Marks, as_numbers, beside_signs, two_in_a_cell, with_digits
+from istrel.data.reading.numbers import Marks, as_numbers, beside_signs, several_units, two_in_a_cell, with_digits
 from istrel.problem import Problem
 from istrel.stats.distinct import distinct_values
 
@@ -139,8 +142,40 @@ def _filled(chunked: Any, value: Any) -> Any:
     return chunked.fill_null(value) if chunked.null_count else chunked
 
 
+@dataclass(frozen=True, eq=False)
+class _Texts:
+    """A column of texts: its distinct words, which of them stands in each case, and where any does."""
+
+    name: str
+    words: pa.Array
+    codes: NDArray[np.int32]
+    valid: NDArray[np.bool_]
+
+    def where(self, read: NDArray[np.bool_]) -> NDArray[np.bool_]:
+        """Cases whose word can be read; nobody is looked at where no word can."""
+        return read[self.codes] & self.valid if read.any() else np.zeros(1, bool)
+
+    def numbers(self, values: NDArray[np.float64], readable: NDArray[np.bool_], **said: Any) -> Column:
+        """The column as one of numbers; what could not be read stays as it is written."""
+        return Column(
+            self.name,
+            Kind.NUMBER,
+            np.where(readable, values[self.codes], 0.0),
+            readable,
+            unread=self.unread(readable),
+            **said,
+        )
+
+    def unread(self, readable: NDArray[np.bool_]) -> Unread:
+        rows = np.flatnonzero(self.valid & ~readable)
+        return Unread(rows, tuple(self.words.take(pa.array(self.codes[rows])).to_pylist()))
+
+    def as_they_stand(self) -> Column:
+        return Column(self.name, Kind.TEXT, self.codes, self.valid, tuple(self.words.to_pylist()))
+
+
 def _of_texts(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -> Column:
-    """A column of words; or of numbers, where nearly all that stands there reads as one."""
+    """A column of words; or of numbers or dates, where nearly all that stands there reads as one."""
     array = (
         chunked.combine_chunks()
         if pa.types.is_dictionary(chunked.type)
@@ -150,43 +185,77 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -
         array = array.unify_dictionaries().combine_chunks()
     if pa.types.is_binary(array.dictionary.type):
         raise UnicodeError("texts that are not UTF-8")
-    words = array.dictionary.cast(pa.string())
+    words = unwrapped(array.dictionary.cast(pa.string()))
     codes = _filled(array.indices, 0).to_numpy(zero_copy_only=False).astype(np.int32, copy=False)
     valid = np.asarray(array.indices.is_valid()) if array.null_count else np.ones(len(array), bool)
     blank = np.asarray(pc.equal(pc.utf8_length(pc.utf8_trim_whitespace(words)), 0)) if len(words) else np.zeros(0, bool)
     valid = valid & ~blank[codes] if blank.any() else valid
-    if not valid.any():
-        return Column(name, Kind.TEXT, codes, valid, tuple(words.to_pylist()))
-    if not with_digits(words):
-        return Column(name, Kind.TEXT, codes, valid, tuple(words.to_pylist()))
+    texts = _Texts(name, words, codes, valid)
+    if not valid.any() or not with_digits(words):
+        return texts.as_they_stand()
     told = Notes(day_first=notes.day_first)
     dated = dates.as_dates(name, words, told)
-    readable = _readable(dated.read, codes, valid)
+    readable = texts.where(dated.read)
     if readable.sum() >= MOSTLY * valid.sum():
         notes.take(told)
         stamps = np.where(readable, dated.stamps[codes], np.datetime64(0, "s")).astype("datetime64[s]")
-        return Column(name, Kind.DATE, stamps, readable, unread=_unread(words, codes, valid & ~readable))
+        return Column(name, Kind.DATE, stamps, readable, unread=texts.unread(readable))
     n = int(valid.sum()) - _nothing(words, codes, valid)
-    ways = (as_numbers, beside_signs) if with_digits(words, AT_LEAST) else (as_numbers,)
-    for read_as in ways:
-        found = read_as(words, marks)
-        readable = _readable(found.read, codes, valid)
-        nearly = int(_readable(found.nearly, codes, valid).sum())
-        enough = readable.sum() >= max(1.0, MOSTLY * (n - nearly), AT_LEAST * n)
-        if enough and not _keys(words):
-            found.tell(name, notes)
-            values = np.where(readable, found.values[codes], 0.0)
-            unread = _unread(words, codes, valid & ~readable)
-            return Column(name, Kind.NUMBER, values, readable, unread=unread, unit=found.unit)
+    found = _measured(texts, n, notes) or _written_as_numbers(texts, n, marks, notes)
+    if found is not None:
+        return found
     notes.take(told)
-    if two := two_in_a_cell(words):
+    _say_what_was_left(name, words, notes)
+    return texts.as_they_stand()
+
+
+def _measured(texts: _Texts, n: int, notes: Notes) -> Column | None:
+    """Times of day and durations, and ratings of which some numbers bear a label."""
+    clock = as_durations(texts.name, texts.words)
+    if clock is not None and not clock.unsure:
+        readable = texts.where(clock.read)
+        if readable.sum() >= MOSTLY * n:
+            notes.say(texts.name, clock.said)
+            return texts.numbers(clock.values, readable, unit=clock.unit)
+    labelled = with_labels(texts.words)
+    if labelled is not None and not _keys(texts.words):
+        readable = texts.where(labelled.read)
+        if readable.sum() >= MOSTLY * n:
+            notes.say(texts.name, labelled.said)
+            return texts.numbers(labelled.values, readable, labels=labelled.labels)
+    return None
+
+
+def _written_as_numbers(texts: _Texts, n: int, marks: Marks, notes: Notes) -> Column | None:
+    """Numbers, or numbers beside signs; `n` cases say more than that there is no value."""
+    ways = (as_numbers, beside_signs) if with_digits(texts.words, AT_LEAST) else (as_numbers,)
+    for read_as in ways:
+        found = read_as(texts.words, marks)
+        readable = texts.where(found.read)
+        nearly = int(texts.where(found.nearly).sum())
+        enough = readable.sum() >= max(1.0, MOSTLY * (n - nearly), AT_LEAST * n)
+        if enough and not _keys(texts.words):
+            found.tell(texts.name, notes)
+            return texts.numbers(found.values, readable, unit=found.unit)
+    return None
+
+
+def _say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:
+    """Why a column that looks like numbers is one of texts."""
+    clock = as_durations(name, words)
+    if clock is not None and clock.unsure and int(clock.read.sum()) >= MOSTLY * len(words):
+        notes.say(name, clock.said, unsure=True)
+    elif two := two_in_a_cell(words):
         notes.say(name, f"two numbers stand in a cell (“{two}”); it was left as text.", unsure=True)
-    return Column(name, Kind.TEXT, codes, valid, tuple(words.to_pylist()))
+    elif units := several_units(words):
+        notes.say(name, f"its numbers are in {' and '.join(units)}; it was left as text.", unsure=True)
 
 
-def _readable(read: NDArray[np.bool_], codes: NDArray[np.int32], valid: NDArray[np.bool_]) -> NDArray[np.bool_]:
-    """Cases whose word can be read; nobody is looked at where no word can."""
-    return read[codes] & valid if read.any() else np.zeros(1, bool)
+def unwrapped(words: pa.Array) -> pa.Array:
+    """Words without the formula around them by which a workbook is made to keep its zeros: ="0012"."""
+    if not pc.any(pc.starts_with(words.slice(0, A_LOOK), '="')).as_py():
+        return words
+    return pc.replace_substring_regex(words, '^="(.*)"$', r"\1")
 
 
 def _nothing(words: pa.Array, codes: NDArray[np.int32], valid: NDArray[np.bool_]) -> int:
@@ -195,11 +264,6 @@ def _nothing(words: pa.Array, codes: NDArray[np.int32], valid: NDArray[np.bool_]
         return 0
     marks = np.array([word is not None and stands_for_nothing(word) for word in words.to_pylist()], bool)
     return int((marks[codes] & valid).sum()) if marks.any() else 0
-
-
-def _unread(words: pa.Array, codes: NDArray[np.int32], where: NDArray[np.bool_]) -> Unread:
-    rows = np.flatnonzero(where)
-    return Unread(rows, tuple(words.take(pa.array(codes[rows])).to_pylist()))
 
 
 def _keys(words: pa.Array) -> bool:

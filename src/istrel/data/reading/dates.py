@@ -26,7 +26,7 @@ FEWEST_DIGITS = 5  # different whole numbers that are all dates, before they are
 MONTHS = Path(__file__).parent.parent / "words" / "months.toml"
 TIME = (
     r"(?:(?:T|,? +)(?P<hour>[0-9]{1,2}):(?P<minute>[0-9]{2})(?::(?P<second>[0-9]{2})(?:[.,][0-9]+)?)?"
-    r" ?(?P<half>[AaPp]\.?[Mm]\.?)? ?(?P<zone>Z|UTC|GMT|[+-][0-9]{2}:?[0-9]{2})?)?"
+    r" ?(?P<half>[AaPp]\.?[Mm]\.?)? ?(?P<zone>Z|(?:UTC|GMT)(?:[+-][0-9]{1,2}(?::?[0-9]{2})?)?|[+-][0-9]{2}:?[0-9]{2})?)?"
 )
 ONE, TWO = r"(?P<first>[0-9]{1,2})", r"(?P<second_part>[0-9]{1,2})"
 DAY, LONG_YEAR, YEAR = r"(?P<day>[0-9]{1,2})", r"(?P<year>[0-9]{4})", r"(?P<year>[0-9]{4}|[0-9]{2})"
@@ -66,12 +66,13 @@ WAYS = (
     Way(rf"(?:{WORD},? )?{NAME}\.?[- ]{DAY}(?:st|nd|rd|th)?(?:, ?|[- ]){LONG_YEAR}{TIME}"),
     Way(rf"{LONG_YEAR}[-/. ]{NAME}[-/. ]{DAY}{TIME}"),
     Way(r"(?P<year>[0-9]{4})-(?P<month>0[1-9]|1[0-2])", says="months, read as their first days."),
+    Way(r"(?P<year>[0-9]{4})-?W(?P<week>0[1-9]|[1-4][0-9]|5[0-3])", says="weeks, read as their first days (Mondays)."),
     Way(rf"{NAME}\.?[- ]{LONG_YEAR}", says="months, read as their first days."),
     Way(r"(?P<year>[0-9]{4})[- ]?[Qq](?P<quarter>[1-4])", says="quarters, read as their first days."),
     Way(r"[Qq](?P<quarter>[1-4])[-/ ]?(?P<year>[0-9]{4})", says="quarters, read as their first days."),
 )
 DIGITS = Way(r"(?P<year>(?:18|19|20)[0-9]{2})(?P<month>[0-9]{2})(?P<day>[0-9]{2})", says="dates written YYYYMMDD.")
-LIKE_A_DATE = r"^.*[0-9][-/. ].*[0-9]|^.{0,24}[0-9]{4}|[0-9]{4}[- ]?[Qq][1-4]"
+LIKE_A_DATE = r"^.*[0-9][-/. ].*[0-9]|^.{0,24}[0-9]{4}|[0-9]{4}[- ]?[QqW][0-9]"
 Numbers = NDArray[np.int64]
 
 
@@ -145,6 +146,8 @@ def _written(name: str, words: pa.Array, way: Way, notes: Notes, today: date) ->
         days, read = found
     else:
         days, read = _days(year, _month(parts, there), _day(parts, there), fits)
+        if "week" in there:
+            days = _monday(days, _number(parts, "week"))
     stamps, clock = _with_time(days, parts, there)
     read &= clock
     if read.any():
@@ -168,6 +171,8 @@ def _number(parts: pa.StructArray, *names: str) -> Numbers:
 
 
 def _month(parts: pa.StructArray, there: set[str]) -> Numbers:
+    if "week" in there:
+        return np.ones(len(parts), np.int64)
     if "quarter" in there:
         return 3 * _number(parts, "quarter") - 2
     if "name" in there:
@@ -176,6 +181,13 @@ def _month(parts: pa.StructArray, there: set[str]) -> Numbers:
         place = pc.fill_null(pc.index_in(called, pa.array(list(names))), len(names)).to_numpy(zero_copy_only=False)
         return np.array([*names.values(), -1], np.int64)[place]
     return _number(parts, *(name for name in ("month", "month2", "month3") if name in there))
+
+
+def _monday(new_year: NDArray[Any], week: Numbers) -> NDArray[Any]:
+    """The first day of a week of ISO 8601: the first week is that of 4 January."""
+    fourth = new_year + 3
+    since = (fourth.astype(np.int64) + 3) % 7  # days since Monday; 1970-01-01 was a Thursday
+    return fourth - since + 7 * (np.maximum(week, 1) - 1)
 
 
 def _day(parts: pa.StructArray, there: set[str]) -> Numbers:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-import csv
+import re
 import tempfile
 from collections.abc import Collection, Iterator
 from dataclasses import replace
@@ -14,11 +14,12 @@ import pyarrow as pa
 from pyarrow import csv as arrow_csv
 
 from istrel.counting import counted
+from istrel.data.column import Column, Kind
 from istrel.data.reading import keys
 from istrel.data.reading.columns import columns_of
-from istrel.data.reading.fixed_width import cut
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.ragged import Row, few_ragged, ragged_rows, remark
+from istrel.data.reading.rewritten import Form, with_tabs
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, letters_said, open_marks, sniff
 from istrel.data.reading.watch import Watch, WatchedFile
@@ -26,6 +27,7 @@ from istrel.data.table import Reading, Source, Table, stamp_of
 from istrel.problem import Problem
 
 BLOCK = 2**20
+UNCUT = re.compile(r"[=:;{}<>|()\[\]\"]")
 DELIMITER_WORDS = {",": "comma", ";": "semicolon", "\t": "tab", "|": "bar"}
 
 
@@ -34,8 +36,8 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     with path.open("rb") as file:
         head = file.read(SAMPLE_BYTES)
     dialect = sniff(path.name, head, settings)
-    if dialect.edges is not None:
-        return _of_fixed_width(path, dialect, settings, watch)
+    if dialect.form is not None:
+        return _rewritten(path, dialect, dialect.form, settings, watch)
     try:
         return _table(path, dialect, settings.dates, watch)
     except (pa.ArrowInvalid, UnicodeError) as error:
@@ -58,19 +60,17 @@ def _late(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     return replace(table, source=replace(source, remarks=(remark, *source.remarks), unsure=(remark, *source.unsure)))
 
 
-def _of_fixed_width(path: Path, dialect: Dialect, settings: ReadingSettings, watch: Watch) -> Table:
-    """The table whose columns stand at fixed places, through a copy with tabs between them."""
-    assert dialect.edges is not None
+def _rewritten(path: Path, dialect: Dialect, form: Form, settings: ReadingSettings, watch: Watch) -> Table:
+    """The table whose lines no delimiter cuts, through a copy with tabs between the fields."""
     with tempfile.TemporaryDirectory(prefix="istrel-") as folder:
         copy = Path(folder) / path.name
         with (
             path.open(encoding=dialect.encoding, newline="", errors="replace") as lines,
             copy.open("w", encoding="utf-8", newline="") as out,
         ):
-            writer = csv.writer(out, delimiter="\t")
-            writer.writerows(cut(line, dialect.edges) for line in lines if line.strip())
+            out.writelines(with_tabs(line, form) for line in lines if line.strip())
         table = read_source(copy, replace(settings, delimiter="\t", encoding="utf-8"), watch)
-    reading = f"columns of fixed width · {dialect.encoding.upper()}"
+    reading = f"{form.words} · {dialect.encoding.upper()}"
     decided = replace(table.source.decided, delimiter="", encoding=dialect.encoding)
     source = replace(table.source, path=str(path.resolve()), stamp=stamp_of(path), reading=reading, decided=decided)
     return replace(table, source=source)
@@ -90,9 +90,10 @@ def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged
     for name, word in open_marks(dialect):
         notes.say(name, f"“{word}” was read as {float(word):.12g}; it may be {word.replace('.', '')}.", unsure=True)
     read = columns_of(dialect.names, arrow, dialect.marks, notes, dates)
-    columns = tuple(
-        replace(c, said=said.strip()) for c, said in zip(read, dialect.below or ("",) * len(read), strict=False)
-    )
+    below = () if dialect.heads else dialect.below
+    columns = tuple(replace(c, said=said.strip()) for c, said in zip(read, below or ("",) * len(read), strict=False))
+    if (line := _uncut(columns, dialect)) is not None:
+        notes.say("Shape", f"nothing cuts the lines into fields (“{line}”), so there is one variable.", unsure=True)
     source = Source(
         name=path.name,
         path=str(path.resolve()),
@@ -107,7 +108,7 @@ def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged
 
 def _decided(dialect: Dialect, ragged: tuple[Row, ...]) -> Reading:
     names = dialect.skip + 1
-    rows = (names, names + 1)[: int(dialect.has_names) + bool(dialect.below)]
+    rows = tuple(range(names, names + int(dialect.has_names) + bool(dialect.below)))
     titles = tuple((line, "title") for line in range(names - dialect.titles, names))
     aside = (*titles, *((row.line, f"{counted(row.fields, 'field')}, not {len(dialect.names)}") for row in ragged))
     return Reading(dialect.encoding, dialect.delimiter, dialect.decimal, rows, aside)
@@ -118,12 +119,28 @@ def _remarks(dialect: Dialect) -> list[str]:
     found = []
     if dialect.titles:
         found.append(f"Names were found in line {dialect.skip + 1}; what stands above is left out.")
-    if dialect.below:
+    if dialect.heads:
+        found.append("The names stand over two rows, which were joined.")
+    elif dialect.below:
         shown = ", ".join(field.strip()[:40] for field in dialect.below if field.strip())[:120]
         found.append(f"The row under the names says more of them ({shown}): it became labels and units.")
+    if dialect.left:
+        found.append(f"Left out: {counted(dialect.left, 'row')} under the names, for programs alone.")
+    if dialect.repeated:
+        shown = ", ".join(f"“{name}”" for name in dialect.repeated[:3]) + (" …" if len(dialect.repeated) > 3 else "")
+        found.append(f"Names that stand more than once ({shown}) got a number behind.")
     if not dialect.has_names:
         found.append("The first row is data: the variables are named by their place.")
     return found
+
+
+def _uncut(columns: tuple[Column, ...], dialect: Dialect) -> str | None:
+    """A line of a file in which nothing cuts fields, where most look as if something should; None else."""
+    if len(columns) > 1 or columns[0].kind is not Kind.TEXT:
+        return None
+    lines = [row[0].strip() for row in dialect.rows]
+    odd = [line for line in lines if UNCUT.search(line)]
+    return odd[0][:60] if 2 * len(odd) > len(lines) else None
 
 
 def _about_encoding(error: Exception) -> bool:
@@ -156,7 +173,9 @@ def _parse(
 
 
 def _options(dialect: Dialect, *, skips: bool, newlines: bool) -> tuple[arrow_csv.ReadOptions, arrow_csv.ParseOptions]:
-    above = int(dialect.has_names) + bool(dialect.below)  # counted in rows, not in lines: a name may hold a line break
+    above = (
+        int(dialect.has_names) + bool(dialect.below) + dialect.left
+    )  # counted in rows, not in lines: a name may hold a line break
     reading = arrow_csv.ReadOptions(
         column_names=dialect.names,
         skip_rows=dialect.skip,

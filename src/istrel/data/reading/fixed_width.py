@@ -26,7 +26,9 @@ def edges_of(lines: list[str]) -> Edges | None:
     named = all(
         cut(plain[0], begins)
     )  # every column has something in the first line: names of two words make no columns
-    return begins if len(begins) > 1 and named and filled >= len(plain) * len(begins) / 3 else None
+    below = all(any(line[begin : begin + 1].strip() for line in plain[1:]) for begin in begins)
+    enough = named and below and filled >= len(plain) * len(begins) / 3
+    return begins if len(begins) > 1 and enough else None
 
 
 def cut(line: str, edges: Edges) -> list[str]:

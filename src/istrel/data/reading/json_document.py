@@ -18,6 +18,7 @@ from istrel.data.table import Table
 from istrel.problem import Problem
 
 MOST_BYTES, MOST_NAMES, DEEPEST = 2**30, 5_000, 60
+NAMES = ("columns", "fields", "header", "headers", "names", "cols")  # keys under which rows of cells have their names
 SEVERAL = "; "  # between the answers of a short list
 
 
@@ -75,6 +76,8 @@ def _records(content: Any) -> tuple[str, list[dict[str, Any]]]:
     if not isinstance(content, dict):
         return "", []
     lists = {key: value for key, value in content.items() if isinstance(value, list)}
+    if (named := _named_rows(lists)) is not None:
+        return named
     sizes = {len(value) for value in lists.values()}
     plain = all(not isinstance(cell, dict | list) for value in lists.values() for cell in value)
     if len(lists) > 1 and len(lists) == len(content) and len(sizes) == 1 and plain:
@@ -84,6 +87,18 @@ def _records(content: Any) -> tuple[str, list[dict[str, Any]]]:
     if largest and len(within[largest]) > 1:
         return largest, within[largest]
     return "", [content] if content and not within else within.get(largest, [])
+
+
+def _named_rows(lists: dict[str, list[Any]]) -> tuple[str, list[dict[str, Any]]] | None:
+    """Rows of cells under one key, their names under another; None where there are none."""
+    names = next((lists[key] for key in NAMES if lists.get(key)), None)
+    if names is None:
+        return None
+    called = [str(one.get("name", one)) if isinstance(one, dict) else str(one) for one in names]
+    for key, rows in lists.items():
+        if rows and all(isinstance(row, list) and len(row) == len(called) for row in rows):
+            return key, [dict(zip(called, row, strict=True)) for row in rows]
+    return None
 
 
 def _flat(record: dict[str, Any], before: str = "", depth: int = 0) -> Iterator[tuple[str, Any]]:

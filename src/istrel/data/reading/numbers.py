@@ -6,6 +6,7 @@ count as is asked.
 
 from __future__ import annotations
 
+import unicodedata
 from collections import Counter
 from dataclasses import dataclass
 from typing import Any, NamedTuple
@@ -22,6 +23,8 @@ Mask = NDArray[np.bool_]
 SPACES = "\u00a0\u202f\u2009"
 GROUPS = (" ", "'", "’")  # thousands, besides the comma or the point
 SAMPLE = 1_000
+LAKHS = ("[0-9]{1,2}(,[0-9]{2})+,[0-9]{3}",)  # thousands in threes, then in twos: 12,34,567
+MANY_OF_A_UNIT, MOSTLY_UNITS = 0.1, 0.7  # of different numbers
 FEW_LISTS = 0.05  # a stray one among numbers is a slip
 OVERRULES = 0.2  # of different numbers with the other mark, in a file whose mark is known
 LIMIT = (
@@ -29,7 +32,14 @@ LIMIT = (
     r"[0-9]+(?:[.,][0-9]+)?$"
     r"|^[0-9]+(?:[.,][0-9]+)? ?(?:\+|or more|or less|and over|and more|und mehr|oder mehr|et plus|ou plus|y más|o más)$"
 )
-TWO = r"^[+-]?[0-9]+(?:[.,][0-9]+)? ?(?:±|\+/-|\+-) ?[0-9]+(?:[.,][0-9]+)?$"
+BETWEEN = r"±|\+/-|\+-|°|º|['’′]|h|hrs?|hours?|m|min|ft|lb|st|y|yrs?|years?|Jahre?|Std\.?|ans?|años?"
+TWO = (  # two numbers in a cell: with what stands between two, in feet and inches, degrees, hours and minutes; blood pressure
+    rf"^[+-]?[0-9]+(?:[.,][0-9]+)? ?(?:{BETWEEN}),? ?[0-9]+(?:[.,][0-9]+)?[^0-9]{{0,12}}(?:[0-9]+(?:[.,][0-9]+)?[^0-9]{{0,4}})?$"
+    r"|^[0-9]{2,3} ?/ ?[0-9]{2,3}$"
+)
+POWER = r"^([+-]?[0-9]+(?:[.,][0-9]+)?) ?[×xX·*] ?10\^?\(?([+-]?[0-9]{1,3})\)?$"
+OTHER_DIGITS = r"[٠-٩۰-۹०-९০-৯๐-๙０-９⁰¹²³⁴-⁹]"
+SCALES = {"k": 1e3, "K": 1e3, "Tsd": 1e3, "M": 1e6, "Mio": 1e6, "mio": 1e6, "mn": 1e6, "Mrd": 1e9, "bn": 1e9}
 LIST = r"^[0-9]{1,3}(?:(?:[,;] ?[0-9]{1,2}){2,}|(?:\.[0-9]{1,2}){2,}(?:\.[0-9]+)?)$"  # answers side by side, versions, addresses
 DECORATED = (
     r"^(?P<about>[~≈]|ca\.? |approx\.? )? ?(?P<open>\()? ?(?P<sign>[+-])? ?(?P<before>[€$£¥]|EUR|USD|GBP|CHF|JPY)?"
@@ -68,14 +78,22 @@ class Read:
 def with_digits(words: pa.Array, share: float = 0.0) -> bool:
     """Whether more than a share of the first words hold a digit, or say that a number is infinite."""
     sample = words.slice(0, SAMPLE)
-    found = pc.match_substring_regex(sample, "[0-9]|^[+-]?[iI][nN][fF]$")
+    found = pc.match_substring_regex(sample, r"\p{Nd}|^[+-]?[iI][nN][fF]$")
     return int(pc.sum(found).as_py() or 0) > share * len(sample)
 
 
 def tidied(words: pa.Array) -> pa.Array:
     """Words without spaces at their ends, with one kind of space and of minus."""
     plain = pc.replace_substring_regex(words, f"[{SPACES}]", " ")
-    return pc.replace_substring_regex(pc.utf8_trim_whitespace(plain), "[−–]([0-9])", r"-\1")
+    if pc.any(pc.match_substring_regex(plain, OTHER_DIGITS)).as_py():
+        plain = pa.array([None if word is None else _in_our_digits(word) for word in plain.to_pylist()], pa.string())
+    plain = pc.replace_substring_regex(pc.utf8_trim_whitespace(plain), "[−–－]([0-9])", r"-\1")
+    return pc.replace_substring_regex(plain, POWER, r"\1e\2")
+
+
+def _in_our_digits(word: str) -> str:
+    """A word with the digits of other scripts, wide or raised, as ours."""
+    return "".join(str(unicodedata.digit(c)) if c.isdigit() and not c.isascii() else c for c in word)
 
 
 def as_numbers(words: pa.Array, marks: Marks) -> Read:
@@ -99,6 +117,10 @@ def beside_signs(words: pa.Array, marks: Marks) -> Read:
     fits &= _there(parts, "open") == _there(parts, "close")
     number = pc.fill_null(pc.struct_field(parts, "number"), "")
     values, read, other, said = _decided(pc.utf8_trim_whitespace(number), marks)
+    if unit in SCALES:
+        values = values * _scaled(parts)
+        at = int(np.flatnonzero(read & _there(parts, "unit"))[0])
+        return Read(values, read, limits, "", ((f"“{words[at].as_py()}” was read as {values[at]:.12g}.", False),))
     negative = brackets | _is(parts, "sign", "-") | _is(parts, "sign2", "-")
     read &= fits
     told = list(said)
@@ -115,6 +137,20 @@ def beside_signs(words: pa.Array, marks: Marks) -> Read:
         lacking = "one of them names no unit" if without == 1 else f"{without:,} different ones name no unit"
         told.append((f"its numbers are read in {unit}; {lacking}.", True))
     return Read(np.where(negative, -values, values), read, limits | (other & fits), unit, tuple(told))
+
+
+def _scaled(parts: pa.StructArray) -> NDArray[np.float64]:
+    """By what each number is to be multiplied: 1,000 for “k”."""
+    units = pc.fill_null(pc.struct_field(parts, "unit"), "").to_pylist()
+    return np.array([SCALES.get(unit.rstrip("."), 1.0) for unit in units])
+
+
+def several_units(words: pa.Array) -> tuple[str, ...]:
+    """The units beside numbers, where more than one stands beside many; empty else."""
+    parts = pc.extract_regex(tidied(words.slice(0, SAMPLE)), DECORATED)
+    found = Counter(unit for unit in _called(parts) if unit not in ("", "?"))
+    many = [unit for unit, n in found.items() if n >= MANY_OF_A_UNIT * len(parts)]
+    return tuple(many) if len(many) > 1 and found.total() >= MOSTLY_UNITS * len(parts) else ()
 
 
 def two_in_a_cell(words: pa.Array) -> str:
@@ -134,16 +170,26 @@ def _is(parts: pa.StructArray, name: str, text: str) -> Mask:
 
 def _units(parts: pa.StructArray) -> tuple[str, Mask] | None:
     """(the unit beside most numbers, which words have it or none); None where nothing known stands beside any."""
-    known = known_units()
-    texts = [pc.fill_null(pc.struct_field(parts, name), "").to_pylist() for name in ("before", "unit")]
-    called = [
-        known.get(a or b.rstrip("."), known.get((a or b.rstrip(".")).casefold(), "?"))
-        for a, b in zip(*texts, strict=True)
-    ]
+    called = _called(parts)
+    scales = {unit for unit in _written(parts) if unit}
+    if scales and scales <= SCALES.keys():
+        return next(iter(sorted(scales))), np.asarray(parts.is_valid())
     found = Counter(unit for unit in called if unit not in ("", "?"))
     unit = found.most_common(1)[0][0] if found else ""
     fits = np.array([one in (unit, "") for one in called], bool) & np.asarray(parts.is_valid())
     return (unit, fits) if fits.any() else None
+
+
+def _called(parts: pa.StructArray) -> list[str]:
+    """The unit beside each number as we call it, "?" for one that is not known."""
+    known = known_units()
+    return [known.get(unit, known.get(unit.casefold(), "?")) for unit in _written(parts)]
+
+
+def _written(parts: pa.StructArray) -> list[str]:
+    """What stands before or behind each number, as it stands."""
+    texts = [pc.fill_null(pc.struct_field(parts, name), "").to_pylist() for name in ("before", "unit")]
+    return [a or b.rstrip(".") for a, b in zip(*texts, strict=True)]
 
 
 def _decided(plain: pa.Array, marks: Marks) -> tuple[NDArray[np.float64], Mask, Mask, tuple[tuple[str, bool], ...]]:
@@ -180,7 +226,8 @@ def _are_sure(plain: pa.Array, read: Mask) -> bool:
 def _under(plain: pa.Array, decimal: str) -> tuple[NDArray[np.float64], Mask]:
     """(numbers, which words read as one) with this decimal mark."""
     point, group = (r"\.", ",") if decimal == "." else (",", r"\.")
-    whole = "|".join(("[0-9]+", *(rf"[0-9]{{1,3}}({sign}[0-9]{{3}})+" for sign in (group, *GROUPS))))
+    ways = (*(rf"[0-9]{{1,3}}({sign}[0-9]{{3}})+" for sign in (group, *GROUPS)), *(LAKHS if group == "," else ()))
+    whole = "|".join(("[0-9]+", *ways))
     number = rf"[+-]?((({whole})({point}[0-9]*)?|{point}[0-9]+)([eE][+-]?[0-9]+)?|(?i:inf))"
     read = np.asarray(pc.match_substring_regex(plain, f"^{number}$"))
     bare = pc.replace_substring_regex(plain, f"[{group}{''.join(GROUPS)}]", "")

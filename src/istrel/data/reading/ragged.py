@@ -37,17 +37,19 @@ def ragged_rows(path: Path, dialect: Dialect) -> Iterator[Row | None]:
 
 
 def few_ragged(path: Path, dialect: Dialect) -> tuple[Row, ...]:
-    """The ragged rows where they are few enough to set aside: one of at least four, or one of a hundred; else none."""
+    """The ragged rows where they are few enough to set aside: one of at least four, one of a hundred, or the last; else none."""
     found: list[Row] = []
-    whole = 0
+    whole, last = 0, False
     for row in ragged_rows(path, dialect):
-        whole += row is None
+        whole, last = whole + (row is None), row is not None
         if row is not None:
             found.append(row)
             if len(found) > max(1.0, FEW * whole) and len(found) > 100:
                 return ()
     fine = all(row.text.isprintable() and "\ufffd" not in row.text for row in found)
-    return tuple(found) if fine and whole > FEWEST_WHOLE and len(found) <= max(1.0, FEW * whole) else ()
+    few = len(found) <= max(1.0, FEW * whole) and whole > FEWEST_WHOLE
+    ends = len(found) == 1 and last and whole > 1  # cut off, or a line about the file
+    return tuple(found) if fine and (few or ends) else ()
 
 
 def remark(rows: tuple[Row, ...], names: int) -> str:

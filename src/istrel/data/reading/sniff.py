@@ -11,15 +11,16 @@ from dataclasses import dataclass, replace
 from itertools import pairwise, zip_longest
 
 from istrel.data.markers import is_marker
-from istrel.data.reading.fixed_width import Edges, cut, edges_of
 from istrel.data.reading.letters import Encoding, encoding_of
 from istrel.data.reading.numbers import Marks
+from istrel.data.reading.rewritten import Form, form_of, with_tabs
 from istrel.data.reading.settings import ReadingSettings
 from istrel.problem import Problem
 
 SAMPLE_BYTES = 256 * 1024
 SAMPLE_ROWS = 200
 MOST_TITLES = 10
+MOST_LEFT = 3  # rows under the names that are looked at for what is for programs
 NO_CHARACTER_SETS = ("punycode", "idna", "undefined", "unicode_escape", "raw_unicode_escape")
 DELIMITERS = ";\t|,"  # where two cut equally well, the comma is the decimal mark
 MARKS = (
@@ -52,8 +53,14 @@ class Dialect:
         Sample rows.
     below
         A row under the names that says more of them: questions, labels or units; empty where there is none.
-    edges
-        Where columns of fixed width begin, () where runs of spaces cut them; None where a delimiter does.
+    heads
+        True where the names stand over two rows and were joined.
+    left
+        Rows under the names that hold nothing for a person: descriptions for programs.
+    repeated
+        Names that stand several times.
+    form
+        How lines are written anew; None where a delimiter cuts them.
     letters
         A word as it reads in the encoding taken and in another one, where these are nearly as likely.
     """
@@ -67,7 +74,10 @@ class Dialect:
     rows: tuple[tuple[str, ...], ...]
     titles: int = 0
     below: tuple[str, ...] = ()
-    edges: Edges | None = None
+    heads: bool = False
+    left: int = 0
+    repeated: tuple[str, ...] = ()
+    form: Form | None = None
     letters: str = ""
 
     @property
@@ -103,19 +113,19 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
     if not lines:
         raise Problem(f"{name}: there is no row of names in it.")
     delimiter = settings.delimiter or find_delimiter(lines)
-    edges = (
-        None
-        if settings.delimiter or any(sign in line for line in lines for sign in (delimiter, '"'))
-        else edges_of(lines)
-    )
-    if edges is not None:
-        delimiter, lines = "\t", ["\t".join(cut(line, edges)) for line in lines]
+    form = None if settings.delimiter else form_of(lines, delimiter)
+    if form is not None:
+        delimiter, lines = "\t", [with_tabs(line, form) for line in lines]
     titles = 0 if settings.header_row is not None else count_titles(lines, delimiter)
     rows = parse(lines[titles:], delimiter)
     has_names = not looks_like_data(rows) if settings.header_row is None else settings.header_row > 0
     body = rows[1:] if has_names else rows
-    below = row_below_names(body) if has_names else ()
-    body = body[1:] if below else body
+    kept = [row for place, row in enumerate(body) if place >= MOST_LEFT or not for_programs(row)] if has_names else body
+    below = row_below_names(kept) if has_names else ()
+    left = len(body) - len(kept)
+    body = kept[1:] if below else kept
+    heads = bool(below) and are_two_heads(rows[0], below)
+    raw = joined_heads(rows[0], below) if heads else rows[0]
     return Dialect(
         encoding=encoding,
         letters=letters_said(head, found),
@@ -124,10 +134,15 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
         skip=comments + titles,
         titles=titles,
         has_names=has_names,
-        names=clean_names(rows[0] if has_names else ("",) * len(rows[0])),
+        names=clean_names(raw if has_names else ("",) * len(raw)),
         rows=tuple(body[:SAMPLE_ROWS]),
         below=below,
-        edges=edges,
+        heads=heads,
+        left=left,
+        repeated=tuple(
+            name for name, n in Counter(field.strip() for field in raw).items() if n > 1 and name and has_names
+        ),
+        form=form,
     )
 
 
@@ -209,11 +224,16 @@ def find_delimiter(lines: list[str]) -> str:
         return best
     fields = [field for row in parse(lines[1:SAMPLE_ROWS], " ") for field in row]
     numbers = bool(fields) and all(NUMBER.match(field.strip()) for field in fields)
-    if numbers and steadiness(" ")[0] == 1.0:
+    quoted = lines[0].startswith('"') and '" "' in lines[0]
+    if (numbers or quoted) and steadiness(" ")[0] == 1.0:
         return " "
     rare = max(RARE_DELIMITERS, key=steadiness)
     cuts_names = rare in lines[0]  # times of day below a single name are one column
-    return rare if cuts_names and steadiness(rare)[0] >= STEADY else ","
+    first = lines[0].split(rare)[0]
+    again = any(
+        line.startswith(first + rare) for line in lines[1:SAMPLE_ROWS]
+    )  # “name: Ann” in each of several records
+    return rare if cuts_names and not again and steadiness(rare)[0] >= STEADY else ","
 
 
 def parse(lines: list[str], delimiter: str) -> list[tuple[str, ...]]:
@@ -253,6 +273,27 @@ def row_below_names(body: list[tuple[str, ...]]) -> tuple[str, ...]:
     other = [place for place in range(len(columns)) if place not in places]
     apart = all(known[place] or body[0][place] not in columns[place] for place in other)
     return body[0] if fits and many and apart else ()
+
+
+def for_programs(row: tuple[str, ...]) -> bool:
+    """Whether all that stands in a row are objects of JSON: a survey's platform describes its columns to itself."""
+    filled = [field.strip() for field in row if field.strip()]
+    return len(filled) > 1 and all(field.startswith("{") and field.endswith("}") for field in filled)
+
+
+def are_two_heads(names: tuple[str, ...], below: tuple[str, ...]) -> bool:
+    """Whether a row of words under the names goes on with them: names over several columns leave blanks that it fills."""
+    gaps = [place for place in range(1, len(names)) if not names[place].strip()]
+    return bool(gaps) and all(below[place].strip() for place in gaps) and bool(names[gaps[0] - 1].strip())
+
+
+def joined_heads(names: tuple[str, ...], below: tuple[str, ...]) -> tuple[str, ...]:
+    """Names over two rows as one: “2019, men”."""
+    joined, above = [], ""
+    for name, word in zip(names, below, strict=True):
+        above = name.strip() or above
+        joined.append(", ".join(filter(None, (above, word.strip()))))
+    return tuple(joined)
 
 
 def are_steps(row: tuple[str, ...]) -> bool:

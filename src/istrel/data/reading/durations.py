@@ -1,0 +1,86 @@
+"""Times of day and durations as measures: hours of the day, minutes, or seconds; what can be both is said and left as text."""
+
+from __future__ import annotations
+
+import re
+from dataclasses import dataclass
+
+import numpy as np
+import pyarrow as pa
+import pyarrow.compute as pc
+from numpy.typing import NDArray
+
+SAMPLE = 1_000
+THREE = r"^(?P<a>[0-9]{1,3}):(?P<b>[0-5][0-9]):(?P<c>[0-5][0-9](?:[.,][0-9]+)?)$"
+TWO = r"^(?P<a>[0-9]{1,3}):(?P<b>[0-5][0-9](?:[.,][0-9]+)?)$"
+ONE = r"^(?P<a>[0-9]{1,3}(?:[.,][0-9]+)?)$"
+SPLIT = re.compile(r"[0-9]:[0-5][0-9]")
+CLOCK = re.compile(
+    r"(?:^|[_\W])(?:clock|time[_ ]of[_ ]day|o.?clock|woke|wake|bed[_ ]?time|got[_ ]up|arriv\w*|depart\w*|start\w*|begin\w*|end|"
+    r"ends|until|from|uhr|uhrzeit|beginn|ende|ankunft|abfahrt|heure|début|fin|hora|inicio|salida|llegada)(?:$|[_\W])|time$|zeit$",
+    re.IGNORECASE,
+)
+DURATION = re.compile(
+    r"(?:^|[_\W])(?:duration|elapsed|finish\w*|split|lap|race|swim|run|ride|dauer|laufzeit|durée|duración)(?:$|[_\W])",
+    re.IGNORECASE,
+)
+HOURS_OF_A_DAY = 24
+
+
+@dataclass(frozen=True, eq=False)
+class Read:
+    """Distinct words as measures: float64, whether each could be read, the unit, and what to say.
+
+    Where nothing is read, `said` tells the two readings.
+    """
+
+    values: NDArray[np.float64]
+    read: NDArray[np.bool_]
+    unit: str
+    said: str
+    unsure: bool = False
+
+
+def as_durations(name: str, words: pa.Array) -> Read | None:
+    """The words of a column as hours, minutes or seconds; None where few of them have a colon between two numbers."""
+    plain = pc.utf8_trim_whitespace(words)
+    sample = plain.slice(0, SAMPLE)
+    if not pc.any(pc.match_substring_regex(sample, SPLIT.pattern)).as_py():
+        return None
+    three, two, one = (_parts(plain, pattern) for pattern in (THREE, TWO, ONE))
+    n3, n2 = int(three[1].sum()), int(two[1].sum())
+    if not n3 and not n2:
+        return None
+    padded = bool(pc.any(pc.match_substring_regex(plain, "^0[0-9]:")).as_py())
+    first = np.where(three[1], three[0][0], np.where(two[1], two[0][0], 0.0))
+    of_day = bool((first < HOURS_OF_A_DAY).all())
+    fractions = bool(pc.any(pc.match_substring_regex(plain, ":[0-9]{2}[.,][0-9]")).as_py())
+    a, b, c = three[0]
+    if of_day and not fractions and not DURATION.search(name) and (padded or CLOCK.search(name)):
+        values = np.where(three[1], a + b / 60 + c / 3600, two[0][0] + two[0][1] / 60)
+        return _read(plain, values, three[1] | two[1], "h", "times of day, read as hours")
+    if n3:
+        values = np.where(three[1], 60 * a + b + c / 60, two[0][0] + two[0][1] / 60)
+        return _read(plain, values, three[1] | two[1], "min", "durations, read as minutes")
+    if fractions:
+        values = np.where(two[1], 60 * two[0][0] + two[0][1], one[0][0])
+        return _read(plain, values, two[1] | one[1], "s", "durations, read as seconds")
+    at = int(np.flatnonzero(two[1])[0])
+    says = f"“{plain[at].as_py()}” may be hours and minutes, or minutes and seconds; it was left as text."
+    return Read(np.zeros(len(words)), two[1], "", says, unsure=True)
+
+
+def _read(plain: pa.Array, values: NDArray[np.float64], read: NDArray[np.bool_], unit: str, what: str) -> Read:
+    at = int(np.flatnonzero(read)[0])
+    return Read(np.where(read, values, 0.0), read, unit, f"{what} ({values[at]:.6g} for “{plain[at].as_py()}”).")
+
+
+def _parts(plain: pa.Array, pattern: str) -> tuple[list[NDArray[np.float64]], NDArray[np.bool_]]:
+    """(the numbers of each part, which words have this form)."""
+    found = pc.extract_regex(plain, pattern)
+    fits = np.asarray(found.is_valid())
+    numbers = []
+    for field in found.type:
+        text = pc.replace_substring(pc.fill_null(pc.struct_field(found, field.name), "0"), ",", ".")
+        numbers.append(np.asarray(pc.if_else(pc.equal(text, ""), "0", text).cast(pa.float64())))
+    return numbers, fits

@@ -1,0 +1,58 @@
+"""Text whose lines must be written anew before a delimiter cuts them: fixed columns, bars around each line, single quotes."""
+
+from __future__ import annotations
+
+import csv
+import io
+import re
+from collections.abc import Callable
+from functools import partial
+from typing import NamedTuple
+
+from istrel.data.reading import fixed_width
+
+SAMPLE, FEWEST_LINES = 200, 3
+DELIMITERS = ",;\t|"
+RULE = re.compile(r"^\s*[|+][\s|:+=-]+[|+]\s*$")  # a line of dashes between names and rows
+AROUND = re.compile(r"^\s*\|.*\|\s*$")
+
+
+class Form(NamedTuple):
+    """What it is called, and how a line is cut: into no fields where it holds none."""
+
+    words: str
+    cut: Callable[[str], list[str]]
+
+
+def form_of(lines: list[str], delimiter: str) -> Form | None:
+    """The form of a text by its first lines; None where a delimiter cuts them as they are."""
+    filled = [line for line in lines[:SAMPLE] if line.strip()]
+    if len(filled) >= FEWEST_LINES and all(AROUND.match(line) or RULE.match(line) for line in filled):
+        return Form("bars around each line", _between_bars)
+    for sign in DELIMITERS:
+        if filled and re.match(rf"^'[^']*'({re.escape(sign)}'[^']*')+\s*$", filled[0]):
+            return Form("single quotes", partial(_single_quoted, delimiter=sign))
+    if any(sign in line for line in lines for sign in (delimiter, '"')):
+        return None
+    edges = fixed_width.edges_of(lines)
+    return None if edges is None else Form("columns of fixed width", partial(fixed_width.cut, edges=edges))
+
+
+def with_tabs(line: str, form: Form) -> str:
+    """The line as fields between tabs, "" where it has none."""
+    fields = form.cut(line)
+    if not fields:
+        return ""
+    out = io.StringIO()
+    csv.writer(out, delimiter="\t", lineterminator="\n").writerow(fields)
+    return out.getvalue()
+
+
+def _between_bars(line: str) -> list[str]:
+    if RULE.match(line) or not line.strip():
+        return []
+    return [field.strip() for field in line.strip().strip("|").split("|")]
+
+
+def _single_quoted(line: str, delimiter: str) -> list[str]:
+    return next(csv.reader([line.rstrip("\r\n")], delimiter=delimiter, quotechar="'"), [])
