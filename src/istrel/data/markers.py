@@ -8,7 +8,8 @@ from istrel.data.column import Kind
 from istrel.data.table import Table
 
 NO_VALUE = frozenset(  # nothing else is meant by these
-    """. - -- --- ? n/a na n.a. #n/a nan null (null) #null! #value! #div/0! #ref! #num! #name? n.d. nd <lod <loq <mdl <dl bdl bql
+    """. .. ... … - -- --- – — * ? n/a n/d <na> #n/v na n.a. #n/a nan null (null) #null! #value! #div/0! #ref! #num! #name?
+    n.d. nd <lod <loq <mdl <dl bdl bql
     k.a. s/d""".split()  # noqa: SIM905 — read as a list
 )
 NO_ANSWER = (

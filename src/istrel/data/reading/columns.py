@@ -12,7 +12,7 @@ import pyarrow.compute as pc
 from numpy.typing import NDArray
 
 from istrel.data.column import Column, Kind, Unread
-from istrel.data.markers import stands_for_nothing
+from istrel.data.markers import is_marker, stands_for_nothing
 from istrel.data.reading import dates
 from istrel.data.reading.durations import as_durations
 from istrel.data.reading.labelled import with_labels
@@ -252,18 +252,24 @@ def _say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:
 
 
 def unwrapped(words: pa.Array) -> pa.Array:
-    """Words without the formula around them by which a workbook is made to keep its zeros: ="0012"."""
-    if not pc.any(pc.starts_with(words.slice(0, A_LOOK), '="')).as_py():
-        return words
-    return pc.replace_substring_regex(words, '^="(.*)"$', r"\1")
+    """Words without the signs by which a workbook is made to keep their zeros: ="0012", '0012."""
+    sample = words.slice(0, A_LOOK)
+    if pc.any(pc.starts_with(sample, '="')).as_py():
+        words = pc.replace_substring_regex(words, '^="(.*)"$', r"\1")
+    apostrophes = pc.sum(pc.match_substring_regex(sample, "^'[0-9][^']*$")).as_py() or 0
+    return pc.replace_substring_regex(words, "^'([0-9][^']*)$", r"\1") if 2 * apostrophes > len(sample) else words
 
 
 def _nothing(words: pa.Array, codes: NDArray[np.int32], valid: NDArray[np.bool_]) -> int:
-    """In how many cases a word stands that says that there is no value."""
+    """In how many cases a word stands that says that there is no value; or no answer, where these are the fewer."""
     if len(words) > MOST_WORDS:
         return 0
-    marks = np.array([word is not None and stands_for_nothing(word) for word in words.to_pylist()], bool)
-    return int((marks[codes] & valid).sum()) if marks.any() else 0
+    texts = words.to_pylist()
+    nothing, no_answer = (
+        int((np.array([word is not None and says(word) for word in texts], bool)[codes] & valid).sum())
+        for says in (stands_for_nothing, is_marker)
+    )
+    return no_answer if 2 * no_answer < valid.sum() else nothing
 
 
 def _keys(words: pa.Array) -> bool:

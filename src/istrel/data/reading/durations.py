@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 SAMPLE = 1_000
 THREE = r"^(?P<a>[0-9]{1,3}):(?P<b>[0-5][0-9]):(?P<c>[0-5][0-9](?:[.,][0-9]+)?)$"
 TWO = r"^(?P<a>[0-9]{1,3}):(?P<b>[0-5][0-9](?:[.,][0-9]+)?)$"
+HALVES = r"^(?P<a>1[0-2]|0?[1-9])(?::(?P<b>[0-5][0-9])(?::(?P<c>[0-5][0-9]))?)? ?(?P<half>[AaPp])\.?[Mm]\.?$"
 ONE = r"^(?P<a>[0-9]{1,3}(?:[.,][0-9]+)?)$"
 SPLIT = re.compile(r"[0-9]:[0-5][0-9]")
 CLOCK = re.compile(
@@ -47,6 +48,9 @@ def as_durations(name: str, words: pa.Array) -> Read | None:
     sample = plain.slice(0, SAMPLE)
     if not pc.any(pc.match_substring_regex(sample, SPLIT.pattern)).as_py():
         return None
+    halves = _halves(plain)
+    if halves[1].any():
+        return _read(plain, *halves, "h", "times of day, read as hours")
     three, two, one = (_parts(plain, pattern) for pattern in (THREE, TWO, ONE))
     n3, n2 = int(three[1].sum()), int(two[1].sum())
     if not n3 and not n2:
@@ -70,6 +74,14 @@ def as_durations(name: str, words: pa.Array) -> Read | None:
     return Read(np.zeros(len(words)), two[1], "", says, unsure=True)
 
 
+def _halves(plain: pa.Array) -> tuple[NDArray[np.float64], NDArray[np.bool_]]:
+    """(hours of the day, which words are such) of “1:05 pm”."""
+    found = pc.extract_regex(plain, HALVES)
+    half = pc.utf8_lower(pc.fill_null(pc.struct_field(found, "half"), ""))
+    (a, b, c), fits = _numbers(found, ("a", "b", "c"))
+    return a % 12 + 12 * np.asarray(pc.equal(half, "p")) + b / 60 + c / 3600, fits
+
+
 def _read(plain: pa.Array, values: NDArray[np.float64], read: NDArray[np.bool_], unit: str, what: str) -> Read:
     at = int(np.flatnonzero(read)[0])
     return Read(np.where(read, values, 0.0), read, unit, f"{what} ({values[at]:.6g} for “{plain[at].as_py()}”).")
@@ -78,9 +90,13 @@ def _read(plain: pa.Array, values: NDArray[np.float64], read: NDArray[np.bool_],
 def _parts(plain: pa.Array, pattern: str) -> tuple[list[NDArray[np.float64]], NDArray[np.bool_]]:
     """(the numbers of each part, which words have this form)."""
     found = pc.extract_regex(plain, pattern)
+    return _numbers(found, tuple(field.name for field in found.type))
+
+
+def _numbers(found: pa.StructArray, names: tuple[str, ...]) -> tuple[list[NDArray[np.float64]], NDArray[np.bool_]]:
     fits = np.asarray(found.is_valid())
     numbers = []
-    for field in found.type:
-        text = pc.replace_substring(pc.fill_null(pc.struct_field(found, field.name), "0"), ",", ".")
+    for name in names:
+        text = pc.replace_substring(pc.fill_null(pc.struct_field(found, name), "0"), ",", ".")
         numbers.append(np.asarray(pc.if_else(pc.equal(text, ""), "0", text).cast(pa.float64())))
     return numbers, fits

@@ -19,6 +19,7 @@ from istrel.problem import Problem
 
 MOST_BYTES, MOST_NAMES, DEEPEST = 2**30, 5_000, 60
 NAMES = ("columns", "fields", "header", "headers", "names", "cols")  # keys under which rows of cells have their names
+FEWEST_KEYED = 2
 SEVERAL = "; "  # between the answers of a short list
 
 
@@ -82,11 +83,27 @@ def _records(content: Any) -> tuple[str, list[dict[str, Any]]]:
     plain = all(not isinstance(cell, dict | list) for value in lists.values() for cell in value)
     if len(lists) > 1 and len(lists) == len(content) and len(sizes) == 1 and plain:
         return "", [dict(zip(lists, row, strict=True)) for row in zip(*lists.values(), strict=True)]
+    if (keyed := _keyed(content)) is not None:
+        return "", keyed
     within = {key: _records(value)[1] for key, value in content.items() if isinstance(value, list | dict)}
     largest = max(within, key=lambda key: len(within[key]), default="")
     if largest and len(within[largest]) > 1:
         return largest, within[largest]
-    return "", [content] if content and not within else within.get(largest, [])
+    if content and not within:
+        return "", [content]
+    return "", within.get(largest, []) if isinstance(content.get(largest), list) else []
+
+
+def _keyed(content: dict[str, Any]) -> list[dict[str, Any]] | None:
+    """Records of which each stands under its own key, which becomes a column; None where they are none."""
+    records = list(content.values())
+    if len(records) < FEWEST_KEYED or not all(isinstance(record, dict) and record for record in records):
+        return None
+    names = set.intersection(*(set(record) for record in records))
+    flat = all(not isinstance(value, dict | list) for record in records for value in record.values())
+    if not flat or 2 * len(names) < max(map(len, records)):
+        return None
+    return [{"key": key, **record} for key, record in content.items()]
 
 
 def _named_rows(lists: dict[str, list[Any]]) -> tuple[str, list[dict[str, Any]]] | None:

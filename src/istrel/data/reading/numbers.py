@@ -36,15 +36,18 @@ BETWEEN = r"±|\+/-|\+-|°|º|['’′]|h|hrs?|hours?|m|min|ft|lb|st|y|yrs?|year
 TWO = (  # two numbers in a cell: with what stands between two, in feet and inches, degrees, hours and minutes; blood pressure
     rf"^[+-]?[0-9]+(?:[.,][0-9]+)? ?(?:{BETWEEN}),? ?[0-9]+(?:[.,][0-9]+)?[^0-9]{{0,12}}(?:[0-9]+(?:[.,][0-9]+)?[^0-9]{{0,4}})?$"
     r"|^[0-9]{2,3} ?/ ?[0-9]{2,3}$"
+    r"|^[+-]?[0-9]+(?:[.,][0-9]+)? ?[(\[] ?[+-]?[0-9]+(?:[.,][0-9]+)? ?"
+    r"(?:%|(?:[,;–-]|to|bis) ?[+-]?[0-9]+(?:[.,][0-9]+)?)?[)\]]$"
 )
 POWER = r"^([+-]?[0-9]+(?:[.,][0-9]+)?) ?[×xX·*] ?10\^?\(?([+-]?[0-9]{1,3})\)?$"
 OTHER_DIGITS = r"[٠-٩۰-۹०-९০-৯๐-๙０-９⁰¹²³⁴-⁹]"
 SCALES = {"k": 1e3, "K": 1e3, "Tsd": 1e3, "M": 1e6, "Mio": 1e6, "mio": 1e6, "mn": 1e6, "Mrd": 1e9, "bn": 1e9}
 LIST = r"^[0-9]{1,3}(?:(?:[,;] ?[0-9]{1,2}){2,}|(?:\.[0-9]{1,2}){2,}(?:\.[0-9]+)?)$"  # answers side by side, versions, addresses
 DECORATED = (
-    r"^(?P<about>[~≈]|ca\.? |approx\.? )? ?(?P<open>\()? ?(?P<sign>[+-])? ?(?P<before>[€$£¥]|EUR|USD|GBP|CHF|JPY)?"
+    r"^(?P<about>[~≈]|ca\.? |approx\.? )? ?(?P<open>\()? ?(?P<sign>[+-])? ?"
+    r"(?P<before>(?:[A-Z]{1,2})?[$]|[€£¥₹₽₺₪₩฿]|[A-Z]{3}|kr\.?|zł|Rs\.?)?"
     r" ?(?P<sign2>[+-])?(?P<number>(?:[0-9]|[.,][0-9])[0-9.,'’ ]*?(?:[eE][+-]?[0-9]+)?)"
-    r" ?(?P<unit>[%‰€$£¥°]|[°µμ]?\pL[\pL²³/0-9]{0,8}\.?)? ?(?P<close>\))? ?(?P<mark>[*†‡§]{1,4})?$"
+    r" ?(?P<unit>[%‰€$£¥₹₽₺₪₩฿°]|R[$]|[°µμ]?\pL[\pL²³/0-9]{0,8}\.?)? ?(?P<close>\))? ?(?P<mark>[*†‡§]{1,4})?$"
 )
 
 
@@ -99,15 +102,22 @@ def _in_our_digits(word: str) -> str:
 def as_numbers(words: pa.Array, marks: Marks) -> Read:
     """Words that are numbers and nothing else."""
     plain = tidied(words)
-    limits = np.asarray(pc.match_substring_regex(plain, LIMIT))
+    limits = limits_in(plain)
     values, read, other, said = _decided(plain, marks)
     return Read(values, read, limits | other, "", said)
+
+
+def limits_in(plain: pa.Array) -> Mask:
+    """Which words name a limit; “2+” beside “2-” is a mark of a school and names none."""
+    marks = pc.any(pc.match_substring_regex(plain, "^[0-9][-–−]$")).as_py()
+    found = np.asarray(pc.match_substring_regex(plain, LIMIT))
+    return found & ~np.asarray(pc.match_substring_regex(plain, r"^[0-9]\+$")) if marks else found
 
 
 def beside_signs(words: pa.Array, marks: Marks) -> Read:
     """Words that are numbers with a unit, a currency, brackets for a minus, or a footnote's mark."""
     plain = tidied(words)
-    limits = np.asarray(pc.match_substring_regex(plain, LIMIT))
+    limits = limits_in(plain)
     parts = pc.extract_regex(plain, DECORATED)
     units = _units(parts)
     if units is None:

@@ -36,7 +36,8 @@ FIRST_YEAR, LAST_YEAR = 1500, 2200
 NUMBER = re.compile(r"[+-]?(\d+([.,]\d*)?|[.,]\d+)([eE][+-]?\d+)?$")
 THOUSANDS = re.compile(r"[+-]?\d{1,3}([.,])\d{3}(\1\d{3})*$")  # 2.300 or 2,300: it tells nothing about the decimal mark
 EITHER = re.compile(r"[+-]?[1-9]\d{0,2}\.\d{3}$")
-POINT, COMMA = re.compile(r"[+-]?\d*\.\d+([eE][+-]?\d+)?$"), re.compile(r"[+-]?\d*,\d+([eE][+-]?\d+)?$")
+BESIDE = r"([eE][+-]?\d+)?( ?[%‰€$£°]C?)?$"
+POINT, COMMA = re.compile(rf"[+-]?\d*\.\d+{BESIDE}"), re.compile(rf"[+-]?\d*,\d+{BESIDE}")
 
 
 @dataclass(frozen=True)
