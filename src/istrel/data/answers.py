@@ -13,6 +13,43 @@ import msgspec
 ANSWERS = Path(__file__).parent / "words" / "answers.toml"
 MOST_WORDS = 12
 NUMBERED = re.compile(r"^\s*\(?(\d{1,2})\s*[-=:.)–]\s*[^\W\d]")
+FEWEST_BANDS, MOST_BANDS = 3, 15
+AMOUNT = r"[€$£]?\d[\d ’']*(?:[.,]\d+)?"
+UNIT = (
+    r"(?: ?(?:%|€|[$]|£|k|km|kg|cm|m|years?|yrs?|months?|weeks?|days?|hours?|h|minutes?|min|jahre?|monate?|tage|stunden|"
+    r"ans|años|anni|anos|times|mal))?"
+)
+BELOW = (
+    r"under|below|less than|up to|at most|max\.?|<|<=|≤|bis(?: zu)?|unter|weniger als|höchstens|"
+    r"moins de|jusqu'à|menos de|hasta|fino a|até"
+)
+ABOVE = r"over|above|more than|at least|from|>|>=|≥|über|mehr als|mindestens|ab|plus de|más de|più di|mais de|oltre"
+FROM = (
+    r"\+|(?: (?:and|or) (?:more|over|older|above|up)| (?:und|oder) (?:mehr|älter)| (?:et|ou) plus| (?:y|o) más|"
+    r" (?:e|o) (?:più|mais))"
+)
+BAND = re.compile(
+    rf"^(?:(?:age |aged |alter )?(?:(?P<below>{BELOW}) ?{AMOUNT}{UNIT}|(?P<above>{ABOVE}) ?{AMOUNT}{UNIT}"
+    rf"|{AMOUNT}{UNIT} ?(?:-|–|—|to|bis|à|a|\.\.|up to|to under|bis unter) ?<?{AMOUNT}{UNIT}|{AMOUNT}{UNIT}(?:{FROM}){UNIT}))$"
+)
+SINGLE = re.compile(rf"^{AMOUNT}{UNIT}$")
+NUMBERS = re.compile(r"\d[\d ’']*(?:[.,]\d+)?")
+NOTHING = (
+    "none",
+    "no",
+    "never",
+    "zero",
+    "keine",
+    "kein",
+    "keiner",
+    "nie",
+    "aucun",
+    "aucune",
+    "ninguno",
+    "ninguna",
+    "nessuno",
+    "nessuna",
+)
 BESIDE = frozenset(
     (
         *(
@@ -85,6 +122,34 @@ def in_order(words: Iterable[str], scale: AnswerScale) -> tuple[str, ...]:
     """The words that are steps, from the lowest to the highest; then those for no answer."""
     known = [(scale.steps.get(plain(word), MOST_WORDS), word) for word in words]
     return tuple(word for _, word in sorted(known, key=lambda one: one[0]))
+
+
+def by_amount(words: tuple[str, ...]) -> tuple[str, ...] | None:
+    """Bands of an amount in their order (“none”, “under 18”, “18-29”, “60+”); None for words that are none."""
+    if not FEWEST_BANDS <= len(words) <= MOST_BANDS:
+        return None
+    found = [_amount(plain(word)) for word in words]
+    amounts = [amount for amount in found if amount is not None]
+    spans = sum(BAND.match(plain(word)) is not None for word in words)
+    if len(amounts) < len(words) or len(set(amounts)) < len(words) or 2 * spans < len(words):
+        return None
+    return tuple(word for _, word in sorted(zip(amounts, words, strict=True)))
+
+
+def _amount(word: str) -> tuple[float, float] | None:
+    """(where a band begins, where it ends); None for a word that is none."""
+    if word in NOTHING:
+        return -1.0, -1.0
+    match = BAND.match(word) or SINGLE.match(word)
+    if match is None:
+        return None
+    parts = match.groupdict()
+    numbers = [
+        float(n.replace(" ", "").replace("’", "").replace("'", "").replace(",", ".")) for n in NUMBERS.findall(word)
+    ]
+    if parts.get("below"):
+        return -0.5, numbers[0]
+    return numbers[0] + (0.25 if parts.get("above") else 0.0), numbers[-1] if len(numbers) > 1 else float("inf")
 
 
 def by_number(words: tuple[str, ...]) -> tuple[str, ...] | None:

@@ -20,15 +20,31 @@ from istrel.data.table import Table
 from istrel.data.units import known_unit
 from istrel.stats.distinct import distinct_values
 
-CODE_LIKE = np.sort(
-    np.array([-9, -8, -7, -99, -98, -97, -999, -998, -9999, 9, 99, 98, 97, 999, 998, 9999, 99999], float)
-)
+BELOW_ZERO = (-1, -2, -3, -7, -8, -9, -66, -77, -88, -97, -98, -99, -666, -777, -888, -997, -998, -999, -9999)
+ABOVE_ALL = (9, 66, 77, 88, 97, 98, 99, 666, 777, 888, 997, 998, 999, 8888, 9998, 9999, 99999)
+CODE_LIKE = np.array((*sorted(BELOW_ZERO), *ABOVE_ALL), float)
 IDENTIFIER_NAME = re.compile(r"(^|_|\b)(id|nr|no|number|code|key|case|uuid|index)(\b|_|$)|Id$|ID$", re.IGNORECASE)
 PERSON_NAME = re.compile(
     r"^(participant|subject|respondent|patient|person|student|pupil|learner|member|client|case|household|record)"
     r"(_?(id|nr|no|number|code|key))?$",
     re.IGNORECASE,
 )
+RATING_NAME = re.compile(
+    r"(?:^|[_\W])(?:nps|rating|rate|stress|pain|mood|trust|liking|like|satisf\w*|agree\w*|likert|vas|nrs|scale|importan\w*|difficult\w*|"
+    r"fatigue|anxiety|effort|enjoy\w*|zufrieden\w*|wichtig\w*|schmerz\w*|bewertung|stimmung|vertrauen|note|douleur|humeur|confiance|"
+    r"dolor|confianza|valoraci[óo]n|q\d+[a-z]?|item_?\d+)(?:$|[_\W\d])",
+    re.IGNORECASE,
+)
+COUNT_NAME = re.compile(
+    r"^n_|_n$|(?:^|[_\W])(?:count|counts|number|num|anzahl|anz|nombre|nb|n[úu]mero|visits?|items?|children|kids|siblings|persons?|people|"
+    r"passengers?|doses?|pieces|leaves|eggs?|errors?|falls|calls|bikes|cars|birds|stock|besuche|kinder|fehler|fehltage|hijos|enfants|"
+    r"erreurs|lifts|rooms|beds|deaths|cases|episodes|admissions)(?:$|[_\W])",
+    re.IGNORECASE,
+)
+MEASURE_NAME = re.compile(
+    r"rate|share|percent|pct|ratio|mean|avg|_per_|index|score|cost|price|min$|hours?|years?|days?$", re.IGNORECASE
+)
+MOST_RATING = 10
 MOST_SCALE_STEPS = 11
 MOST_COUNT = 60
 FEWEST_ANSWERS = 15
@@ -152,11 +168,19 @@ def _of_numbers(column: Column) -> Level:
     low, high = distinct[0], distinct[-1]
     # A rating scale starts at 1; counting starts at 0. Years, ages and scores do neither.
     repeated = values.size >= max(FEWEST_ANSWERS, 2 * distinct.size)
-    if repeated and low == 1 and 3 <= distinct.size <= MOST_SCALE_STEPS and high - low < MOST_SCALE_STEPS:
+    rated = low == 1 or (low >= 0 and high <= MOST_RATING and RATING_NAME.search(column.name) is not None)
+    if repeated and rated and 3 <= distinct.size <= MOST_SCALE_STEPS and high - low < MOST_SCALE_STEPS:
         return Level.ORDINAL
-    if low == 0 and high <= MOST_COUNT and values.size > 2 * distinct.size:
+    if low == 0 and high <= MOST_COUNT and values.size > 2 * distinct.size and not _in_units(column):
+        return Level.COUNT
+    if low >= 0 and COUNT_NAME.search(column.name) and not MEASURE_NAME.search(column.name):
         return Level.COUNT
     return Level.CONTINUOUS
+
+
+def _in_units(column: Column) -> bool:
+    """Whether whole numbers are a measure in a unit, by their cells or their name."""
+    return bool(column.unit or said_by_name(column.name, number=True).unit)
 
 
 def _numbers_rows(column: Column) -> bool:

@@ -8,7 +8,7 @@ from itertools import groupby
 
 import numpy as np
 
-from istrel.data.answers import AnswerScale, by_number, in_order, plain, scale_of
+from istrel.data.answers import AnswerScale, by_amount, by_number, in_order, plain, scale_of
 from istrel.data.codebook import Codebook, ValueLabel, Variable
 from istrel.data.column import Column, Kind
 from istrel.data.levels import Level
@@ -16,10 +16,13 @@ from istrel.data.markers import is_marker, stands_for_nothing
 from istrel.data.scales import NUMBERED
 from istrel.data.table import Table
 
+CODES = np.array([-9, -8, -7, -1, -99, -98, -97, -77, -88, 9, 77, 88, 99, 98, 97, 777, 888, 999, 998, 9999], float)
 MOST_WORDS, MOST_STEPS, FEWEST_ITEMS = 30, 11, 3
 TAKEN = (Level.NOMINAL, Level.BINARY, Level.TEXT, Level.IDENTIFIER)
 CATEGORY = re.compile(
-    r"(?:^|[_.\s-])(race|ethnic\w*|region|country|state|site|cent(?:er|re)|hospital|clinic|school|group|arm|treatment|treat|condition|"
+    r"(?:^|[_.\s-])(class|klasse|classe|clase|store|shop|filiale|branch|line|linie|route|tray|net|vessel|ward|station|practice|praxis|"
+    r"room|machine|lab|labor|observer|rater|judge|agent|interviewer|zone|area|topic|thema|cause|code|reason|kind|model|area|course|kurs|"
+    r"cohort|version|location|place|campus|building|floor_?plan|street|road|crew|operator|instrument|device|sensor|well|cage|litter|race|ethnic\w*|region|country|state|site|cent(?:er|re)|hospital|clinic|school|group|arm|treatment|treat|condition|"
     r"sex|gender|religion|party|species|type|category|cluster|district|province|department|dept|faculty|industry|sector|occupation|"
     r"job|marital(?:_?status)?|colou?r|method|strain|variety|brand|language|team|block|plot|farm|batch|origin|"
     r"geschlecht|gruppe|land|bundesland|schule|standort|art|typ|beruf|sexe|groupe|région|pays|sexo|grupo|región|país)(?:\d|$|[_.\s-])",
@@ -36,7 +39,7 @@ def with_answers(codebook: Codebook, table: Table) -> Codebook:
         if scale is not None:
             scales[name] = scale
             codebook = codebook.with_variable(_ordered(codebook[name], in_order(said, scale)))
-        elif (numbered := by_number(said)) is not None:
+        elif (numbered := by_number(said) or by_amount(said)) is not None:
             codebook = codebook.with_variable(_ordered(codebook[name], numbered))
     codebook = _batteries_of_words(codebook, table, words, scales)
     codebook = _batteries_of_numbers(codebook, table)
@@ -118,6 +121,7 @@ def _batteries_of_numbers(codebook: Codebook, table: Table) -> Codebook:
             continue
         for name in names:
             values = table.column(name).values[table.column(name).valid]
+            values = values[~(np.isin(values, CODES) & ((values < low) | (values > high)))]
             inside = values.size and bool(((values >= low) & (values <= high) & (values == np.floor(values))).all())
             if inside and name not in scales and codebook[name].level in (Level.CONTINUOUS, Level.COUNT, Level.BINARY):
                 codebook = codebook.with_variable(replace(codebook[name], level=Level.ORDINAL))

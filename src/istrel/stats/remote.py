@@ -8,6 +8,7 @@ from numpy.typing import NDArray
 from istrel.stats.moderate import moderate
 
 FAR = 2.5  # in quartile distances beyond the quartile: 4 standard deviations of a normal variable
+FAR_IN_STEPS = 3.0  # of whole numbers as they are, where a step more lies between the quartiles
 GAP = 0.5  # in quartile distances: remote values stand apart from the bulk
 MOST_REMOTE = 0.005
 FEW_ZEROS = 0.05
@@ -27,7 +28,15 @@ def remote(values: NDArray[np.float64]) -> NDArray[np.bool_]:
     values, _ = moderate(values)
     most = max(5, int(MOST_REMOTE * values.size))
     scaled = _even(values)
-    return np.asarray((scaled > _limit(scaled, most)) | (-values > _limit(-values, most)))
+    found = np.asarray((scaled > _limit(scaled, most)) | (-values > _limit(-values, most)))
+    return found & _beyond_steps(values) if found.any() and np.array_equal(values, np.floor(values)) else found
+
+
+def _beyond_steps(values: NDArray[np.float64]) -> NDArray[np.bool_]:
+    """Of whole numbers those that are far also where a step more or less lies between the quartiles: counts have such tails."""
+    low, high = np.quantile(values, [0.25, 0.75])
+    reach = FAR_IN_STEPS * (float(high - low) + 1.0)
+    return np.asarray((values > high + reach) | (values < low - reach))
 
 
 def _limit(values: NDArray[np.float64], most: int) -> float:

@@ -28,6 +28,7 @@ from istrel.data.screening.finding import (
 from istrel.data.screening.limited import limit_of, of_limits
 from istrel.data.screening.look import Look
 
+A_CATEGORY = ("none", "nil")  # more often an answer than none
 FEWEST_CODES = 2  # times that a positive code stands, before it is suspected
 
 
@@ -113,6 +114,8 @@ def _worded_codes(look: Look) -> Iterator[Finding]:
         column, present = look.data.table.column(name), look.data.present(name)
         for place in look.data.tally(name)[0].tolist():
             word = column.words[place]
+            if word.strip().casefold() in A_CATEGORY:
+                continue
             if is_marker(word) and not any(entry.value == word for entry in look.data.variable(name).value_labels):
                 places.setdefault(word, []).append((name, present & (column.values == place)))
     for word, where in places.items():
