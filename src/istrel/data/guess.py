@@ -20,6 +20,7 @@ from istrel.data.table import Table
 from istrel.data.units import known_unit
 from istrel.stats.distinct import distinct_values
 
+NEAR_ZERO, WIDE = -3, 30  # −1 to −3 are codes below values that go far: beside small ones they may be values
 BELOW_ZERO = (-1, -2, -3, -7, -8, -9, -66, -77, -88, -97, -98, -99, -666, -777, -888, -997, -998, -999, -9999)
 ABOVE_ALL = (9, 66, 77, 88, 97, 98, 99, 666, 777, 888, 997, 998, 999, 8888, 9998, 9999, 99999)
 CODE_LIKE = np.array((*sorted(BELOW_ZERO), *ABOVE_ALL), float)
@@ -129,7 +130,7 @@ def suspected_codes(values: NDArray[np.float64]) -> tuple[float, ...]:
     Notes
     -----
     A code stands outside the range of the others by more than a quarter of that range (at least 2), or is the one
-    negative value among values from zero up. It counts as found only where the others have at least 3 distinct values
+    negative value among values from zero up; −1 to −3 only where these go far. It counts as found only where the others have at least 3 distinct values
     or are 0 and 1.
     """
     distinct = distinct_values(values[np.isfinite(values)])
@@ -140,7 +141,9 @@ def suspected_codes(values: NDArray[np.float64]) -> tuple[float, ...]:
             return ()
         low, high = float(rest[0]), float(rest[-1])
         margin = max(2.0, 0.25 * (high - low))
-        outside = (distinct < low - margin) | (distinct > high + margin) | ((distinct < 0) & (low >= 0))
+        near = (distinct < 0) & (distinct >= NEAR_ZERO) & (high - low < WIDE)
+        lone = (distinct < 0) & (low >= 0)
+        outside = ((distinct < low - margin) | (distinct > high + margin) | lone) & ~near
         remaining = coded & outside
         if (remaining == coded).all():
             return tuple(float(v) for v in distinct[coded])

@@ -12,6 +12,7 @@ from typing import NamedTuple
 from istrel.data.reading.sniff import Dialect
 
 FEW, FEWEST_WHOLE, MOST_SHOWN = 0.01, 4, 3
+FEWEST_BEFORE_LAST = 2  # names and a row
 
 
 class Row(NamedTuple):
@@ -48,7 +49,7 @@ def few_ragged(path: Path, dialect: Dialect) -> tuple[Row, ...]:
                 return ()
     fine = all(row.text.isprintable() and "\ufffd" not in row.text for row in found)
     few = len(found) <= max(1.0, FEW * whole) and whole > FEWEST_WHOLE
-    ends = len(found) == 1 and last and whole > 1  # cut off, or a line about the file
+    ends = len(found) == 1 and last and whole > FEWEST_BEFORE_LAST  # cut off, or a line about the file
     return tuple(found) if fine and (few or ends) else ()
 
 
