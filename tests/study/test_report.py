@@ -9,10 +9,7 @@ import zipfile
 from dataclasses import replace
 from pathlib import Path
 
-import numpy as np
 import pytest
-from hypothesis import given
-from hypothesis import strategies as st
 from lxml import etree
 from lxml import html as markup
 
@@ -20,7 +17,7 @@ from istrel.data.dataset import Dataset
 from istrel.render.intake import render_intake
 from istrel.study.intake import take_in
 from istrel.study.opening import open_data
-from istrel.study.report import Page, decimals_of, report_of
+from istrel.study.report import Page, report_of
 from made import make_exhibit
 
 SHOWN = {"Mean": "mean", "Standard deviation": "sd", "Median": "median", "Smallest": "min", "Largest": "max"}
@@ -56,13 +53,6 @@ def test_its_numbers_are_those_of_the_exhibits(learners: Dataset) -> None:
         if page.level.categorical:
             assert sum(one.count for one in page.values) + page.others == page.valid, name
             assert sum(one.share for one in page.values) <= 1 + 1e-9
-
-
-@given(st.lists(st.integers(-50, 400), min_size=2, max_size=60), st.integers(0, 3))
-def test_how_finely_a_variable_was_measured(values: list[int], places: int) -> None:
-    measured = np.round(np.array(values, float) / 10**places, places)
-    wanted = next(d for d in range(places + 1) if np.allclose(np.round(measured, d), measured, atol=1e-9))
-    assert decimals_of(measured) == wanted
 
 
 @pytest.mark.parametrize("ending", ["html", "odt"])

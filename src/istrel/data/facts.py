@@ -13,6 +13,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
 from istrel.stats.moderate import moderate
+from istrel.stats.quick import quick_quantiles
 
 DRAWN_CLASSES = 18
 DRAWN_CATEGORIES = 9
@@ -179,7 +180,7 @@ def _classes(values: NDArray[np.float64]) -> tuple[tuple[float, ...], tuple[floa
     values, exponent = moderate(values[~np.isin(values, suspected_codes(values))])
     if values.size == 0:
         return (), None
-    low, middle_low, middle_high, high = np.quantile(values, [0, 0.25, 0.75, 1])
+    low, middle_low, middle_high, high = quick_quantiles(values, (0.0, 0.25, 0.75, 1.0))
     reach = 4 * (middle_high - middle_low)
     if reach > 0:
         low, high = max(low, middle_low - reach), min(high, middle_high + reach)

@@ -130,8 +130,8 @@ def suspected_codes(values: NDArray[np.float64]) -> tuple[float, ...]:
     Notes
     -----
     A code stands outside the range of the others by more than a quarter of that range (at least 2), or is the one
-    negative value among values from zero up; −1 to −3 only where these go far. It counts as found only where the others have at least 3 distinct values
-    or are 0 and 1.
+    negative value among values from zero up; −1 to −3 only where these go far. It counts as found only where the others
+    have at least 3 distinct values or are 0 and 1.
     """
     distinct = distinct_values(values[np.isfinite(values)])
     coded = CODE_LIKE[np.minimum(np.searchsorted(CODE_LIKE, distinct), CODE_LIKE.size - 1)] == distinct

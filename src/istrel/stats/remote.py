@@ -6,6 +6,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.stats.moderate import moderate
+from istrel.stats.quick import quick_quantiles
 
 FAR = 2.5  # in quartile distances beyond the quartile: 4 standard deviations of a normal variable
 FAR_IN_STEPS = 3.0  # of whole numbers as they are, where a step more lies between the quartiles
@@ -34,19 +35,19 @@ def remote(values: NDArray[np.float64]) -> NDArray[np.bool_]:
 
 def _beyond_steps(values: NDArray[np.float64]) -> NDArray[np.bool_]:
     """Of whole numbers those that are far also where a step more or less lies between the quartiles: counts have such tails."""
-    low, high = np.quantile(values, [0.25, 0.75])
-    reach = FAR_IN_STEPS * (float(high - low) + 1.0)
+    low, high = quick_quantiles(values, (0.25, 0.75))
+    reach = FAR_IN_STEPS * (high - low + 1.0)
     return np.asarray((values > high + reach) | (values < low - reach))
 
 
 def _limit(values: NDArray[np.float64], most: int) -> float:
     """The value above which values are few, far beyond the upper quartile, and parted from the rest; infinite if none are."""
-    low, high = np.quantile(values, [0.25, 0.75])
-    spread = float(high - low)
+    low, high = quick_quantiles(values, (0.25, 0.75))
+    spread = high - low
     if spread <= 0:
         return float("inf")
     tail = np.sort(np.partition(values, -most - 1)[-most - 1 :]) if values.size > most + 1 else np.sort(values)
-    steps = np.flatnonzero((np.diff(tail) > GAP * spread) & (tail[1:] > float(high) + FAR * spread))
+    steps = np.flatnonzero((np.diff(tail) > GAP * spread) & (tail[1:] > high + FAR * spread))
     return float(tail[steps[0]]) if steps.size else float("inf")
 
 
@@ -63,5 +64,5 @@ def _even(values: NDArray[np.float64]) -> NDArray[np.float64]:
 
 def _lean(values: NDArray[np.float64]) -> float:
     """How far the 2nd and 98th percentiles are from lying evenly about the median, as a share of their distance."""
-    low, median, high = np.quantile(values, [0.02, 0.5, 0.98])
-    return abs(float(high + low - 2 * median)) / float(high - low) if high > low else 0.0
+    low, median, high = quick_quantiles(values, (0.02, 0.5, 0.98))
+    return abs(high + low - 2 * median) / (high - low) if high > low else 0.0

@@ -19,6 +19,7 @@ from istrel.stats.correlation import pearson
 from istrel.stats.estimates import Estimates
 from istrel.stats.grouping import Arranged, arrange
 from istrel.stats.moderate import moderate
+from istrel.stats.quick import quick_quantiles
 from istrel.study.intake import Intake
 
 MOST_PAGES = 300
@@ -30,7 +31,6 @@ ENDS = 5  # rows from each end of the file
 FEWEST_PAIRS = 3
 REACH = 4  # interquartile ranges beyond the quartiles, as far as is drawn
 MOST_DECIMALS = 4
-LOOKED_AT = 2_000  # values, by which it is found out how finely a variable was measured
 PERCENTS = (1, 5, 10, 25, 50, 75, 90, 95, 99)
 
 Floats = NDArray[np.float64]
@@ -166,7 +166,7 @@ def _measured(page: Page, name: str, data: Dataset, column: Column) -> Page:
     numbers = data.numbers(name)
     cells = arrange(numbers.values, np.zeros(data.n_rows, np.int32), numbers.valid, 1)
     dated = column.kind is Kind.DATE
-    places = 0 if dated else decimals_of(cells.values)
+    places = 0 if dated else min(MOST_DECIMALS, data.measured_decimals(name))
 
     def shown(value: float, more: int = 0) -> str:
         return _day(value) if dated else _number(value, places + more)
@@ -210,15 +210,6 @@ def _at(found: Estimates) -> float:
     return value if isinstance(value, float) else float("nan")
 
 
-def decimals_of(values: Floats) -> int:
-    """How finely values were measured: the decimals that all of the first of them have; at most four."""
-    some = values[:: max(1, values.size // LOOKED_AT)]
-    if not some.size or np.abs(some).max() > 1e9:
-        return 0
-    exact = (d for d in range(MOST_DECIMALS) if np.allclose(np.round(some, d), some, rtol=0, atol=1e-9))
-    return next(exact, MOST_DECIMALS - 1)
-
-
 def _number(value: float, places: int) -> str:
     if not np.isfinite(value):
         return "–"
@@ -239,7 +230,7 @@ def _drawn(values: Floats, *, dated: bool) -> Drawn | None:
     """Classes as a histogram has them, at most forty; nothing where all values are equal or too large to be cut."""
     if values[0] == values[-1] or moderate(values)[1]:
         return None
-    first, third = np.quantile(values, [0.25, 0.75])
+    first, third = quick_quantiles(values, (0.25, 0.75))
     reach = REACH * (third - first) or np.inf
     start = int(np.searchsorted(values, first - reach, "left"))
     stop = int(np.searchsorted(values, third + reach, "right"))

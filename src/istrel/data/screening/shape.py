@@ -9,6 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.dataset import rows_of
+from istrel.data.facts import variable_facts
 from istrel.data.formula.tree import Call, Comparison, Literal, Name
 from istrel.data.levels import Level
 from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS, STRONGLY_SKEWED
@@ -21,6 +22,7 @@ from istrel.stats.moderate import moderate
 
 MANY_ZEROS = 0.2
 ENOUGH = 50
+ROUGHLY, NEARLY = 0.8, 0.9
 
 
 def find(look: Look) -> Iterator[Finding]:
@@ -51,6 +53,8 @@ def _zeros(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
 
 
 def _skewed(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
+    if not _may_be_skewed(values):
+        return
     positive = bool(values.min() > 0)
     nobody, bounds = np.zeros(values.size, np.int32), np.array([0, values.size])
     found = moments.skewness(moments.moments(Arranged(values, bounds, values, nobody, None, ordered=False)))
@@ -61,11 +65,29 @@ def _skewed(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Find
         yield Finding("skewed", (name,), name, says, (), logarithm if skewness > 0 else ())
 
 
+def _may_be_skewed(values: NDArray[np.float64]) -> bool:
+    """Whether the skewness, quickly and roughly, comes near to being strong: only then it is found exactly."""
+    with np.errstate(all="ignore"):
+        from_mean = values - values.mean()
+        squares = from_mean * from_mean
+        second, third = squares.mean(), (squares * from_mean).mean()
+        rough = third / second**1.5
+    return not np.isfinite(rough) or abs(rough) >= ROUGHLY * STRONGLY_SKEWED
+
+
+def _may_have_humps(heights: tuple[float, ...]) -> bool:
+    """Whether the tiny drawing of a variable, smoothed, has a valley: only then its density is looked at."""
+    smooth = np.convolve(np.array((0.0, *heights, 0.0)), (0.25, 0.5, 0.25), "same")
+    left, right = np.maximum.accumulate(smooth), np.maximum.accumulate(smooth[::-1])[::-1]
+    return bool((smooth < NEARLY * np.minimum(left, right)).any())
+
+
 def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
     if (
         look.level(name) is not Level.CONTINUOUS
         or values.size < FEWEST_FOR_HUMPS
         or np.unique(values[:5000]).size < FINEST_FOR_HUMPS
+        or not _may_have_humps(variable_facts(look.data, name).shape)
     ):
         return
     values, exponent = moderate(values)
