@@ -172,6 +172,9 @@ def test_a_derived_variable_is_removed_and_a_source_variable_left_out(
     qtbot.mouseClick(book.page.omit, LEFT)
     settle()
     assert not window.model.study.codebook["term"].in_use
+    qtbot.mouseClick(book.page.personal, LEFT)
+    settle()
+    assert window.model.study.codebook["term"].personal
     window.stations.write()
     assert "term" not in window.stations.bench.widget.strip.list_model.names
     assert not [f for f in window.model.found.findings if f.variables == ("term",)]

@@ -261,6 +261,30 @@ def test_the_file_is_read_differently(opened: Opened, settle: Settle, tmp_path: 
     assert window.model.study.data.numbers("column_2").values[0] == 2.5
 
 
+def test_a_word_of_how_a_file_was_read_leads_to_what_decides_it(
+    opened: Opened, settle: Settle, qtbot: QtBot, tmp_path: Path
+) -> None:
+    path = tmp_path / "odd.csv"
+    path.write_text("id;when;x\n1;01/02/2024;1\n2;03/04/2024;2\n3;05/06/2024;5\n")
+    window = opened(path)
+    window.stations.intake.go()
+    intake = window.stations.intake.widget
+    words = {
+        made.text(): made for made in intake.findChildren(QPushButton) if made.objectName() in ("decided", "undecided")
+    }
+    assert words["semicolon"].objectName() == "decided"
+    assert words["dates"].objectName() == "undecided"
+    qtbot.mouseClick(words["dates"], LEFT)
+    assert intake.reading.choices["dates"].hasFocus()
+    qtbot.keyClick(intake.reading.choices["dates"], Qt.Key.Key_Down)
+    qtbot.mouseClick(intake.reading.apply, LEFT)
+    settle()
+    assert window.model.study.table.column("when").text_at(0) == "2024-02-01"
+    assert not [
+        made for made in intake.findChildren(QPushButton) if made.objectName() == "undecided" and made.isVisible()
+    ]
+
+
 def test_a_file_is_looked_at_before_it_is_opened(window: Window, settle: Settle, tmp_path: Path) -> None:
     path = tmp_path / "odd.txt"
     path.write_text("made by hand\nname;score\nAnn;1,5\nBo;2,5\n")

@@ -30,6 +30,7 @@ from istrel.sentence import parse
 from istrel.study import remake
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.changes.manuscript import Exchange, Insert, Keep, Move
+from istrel.study.opening import open_data
 from istrel.study.parts import Kept, Number, Passage, Prose, Reference, Words
 from istrel.study.prose import Shown, prose_of
 
@@ -446,6 +447,9 @@ def test_a_document_is_refreshed_from_the_window(window: Window, settle: Settle,
     with qtbot.waitSignal(window.stations.manuscript.widget.parts.exported, timeout=30_000):
         window.stations.manuscript.widget.leaving.export_folder(tmp_path / "folder")
     assert (tmp_path / "folder" / "manifest.json").exists()
+    with qtbot.waitSignal(window.stations.manuscript.widget.parts.exported, timeout=30_000):
+        window.stations.manuscript.widget.leaving.deposit(tmp_path / "package.zip")
+    assert open_data(tmp_path / "package.zip").n_rows > 0
 
 
 def test_words_that_no_longer_hold_are_said_anew_with_a_click(window: Window, settle: Settle, qtbot: QtBot) -> None:

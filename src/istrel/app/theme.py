@@ -115,6 +115,9 @@ QPushButton#main:hover {{ background: {FRAME_CHIP}; }}
 QPushButton#main:disabled {{ background: #9DB0A9; }}
 QPushButton#link, QToolButton#link {{ color: {INK}; padding: 0 0 1px 0; border-radius: 0; border-bottom: 1px solid #8FA49B; text-align: left; }}
 QPushButton#link:hover {{ border-bottom-color: {INK}; }}
+QPushButton#decided, QPushButton#undecided {{ color: {QUIET}; font-size: {SMALL_PX}px; padding: 0 0 1px 0; border-radius: 0; border-bottom: 1px dotted #8FA49B; }}
+QPushButton#undecided {{ color: {INK}; border-bottom: 2px solid {GOLD}; }}
+QPushButton#decided:hover, QPushButton#undecided:hover {{ color: {INK}; border-bottom-style: solid; }}
 QPushButton#chip {{ background: {SURFACE}; border: 1px solid {LINE}; padding: 2px 8px; }}
 QPushButton#chip:hover {{ border-color: {FRAME}; }}
 QPushButton#chip:checked {{ background: {FRAME}; border-color: {FRAME}; color: {FRAME_STRONG}; }}

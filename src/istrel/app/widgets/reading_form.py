@@ -78,11 +78,12 @@ class ReadingForm(QWidget):
         self.names_row.textChanged.connect(self._preview)
         self.sheet.currentIndexChanged.connect(self._preview)
 
-    def appear(self, path: str) -> None:
-        """Show a file's first rows, and how they can be read otherwise."""
+    def appear(self, path: str, setting: str = "") -> None:
+        """Show a file's first rows, and how they can be read otherwise; the keyboard goes to one of the settings."""
         self._path = Path(path)
         self._show_sheets(())
         self.show()
+        (self.choices.get(setting) or (self.names_row if setting == "row of names" else self.apply)).setFocus()
         if is_workbook(self._path):
             self._model.background.submit("sheets", lambda: sheets_of(self._path), self._show_sheets, self._tell)
         else:

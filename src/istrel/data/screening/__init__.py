@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable
+from dataclasses import replace
 from datetime import date
 
 import numpy as np
@@ -45,5 +46,16 @@ def screen(data: Dataset, today: date | None = None, watch: Watch | None = None)
     for place, family in enumerate(FAMILIES):
         if watch is not None:
             watch.report(place / len(FAMILIES))
-        found += family(look)
+        made = tuple(family(look))
+        found += made
+        summaries = [row for finding in made if finding.kind == "summary_rows" for row in finding.rows]
+        if summaries:  # what is no case is told once, and no other finding is about it
+            look = Look(_without(data, summaries), look.today)
     return tuple(sorted(found, key=lambda finding: not finding.changes_numbers))
+
+
+def _without(data: Dataset, rows: list[int]) -> Dataset:
+    """The data with rows (from 1) set aside."""
+    aside = ~data.kept
+    aside[np.array(rows) - 1] = True
+    return replace(data, aside=aside, _prepared={})

@@ -15,7 +15,7 @@ MOSTLY, FEWEST = 0.5, 3
 MOST_WORDS = 500  # are looked at of a column
 FORMS = {
     "mail addresses": re.compile(r"[^@\s]+@[^@\s]+\.[A-Za-z]{2,}$"),
-    "telephone numbers": re.compile(r"(?:\+|00?)[\d\s()/.-]{7,}$"),
+    "telephone numbers": re.compile(r"(?=(?:\D*\d){9})(?=.*[ +()/.-])(?:\+|\(?0)[\d\s()/.-]+$"),
     "account numbers": re.compile(r"[A-Z]{2}\d{2}(?:\s?[A-Z0-9]{4}){3,7}(?:\s?[A-Z0-9]{1,4})?$"),
 }
 NAMES = re.compile(

@@ -30,8 +30,11 @@ from istrel.study.study import Study
 
 PRINTED = re.compile(r"^\s*[-−+]?[0-9][0-9,\u00a0 ]*(\.(?P<decimals>[0-9]*))?(?P<unit>.*)$")
 MOST_DECIMALS = 15
-CODEBOOKS = "Codebook (*.csv *.txt *.xlsx *.ods *.json);;All files (*)"
-WRITTEN = "Appendix (*.docx);;Appendix (*.odt);;Web page (*.html);;Codebook as CSV (*.csv);;Data Package (*.json)"
+CODEBOOKS = "Codebook (*.csv *.txt *.xlsx *.ods *.json *.xml);;All files (*)"
+WRITTEN = (
+    "Appendix (*.docx);;Appendix (*.odt);;Web page (*.html);;Codebook as CSV (*.csv);;Data Package (*.json);;"
+    "CSV on the Web (*-metadata.json);;DDI-Codebook (*.xml)"
+)
 
 
 class Codebook(QWidget):

@@ -28,8 +28,10 @@ from istrel.app.widgets.simple import box, button, clear, column, label, row, se
 from istrel.app.widgets.variable_table import TableColumn, VariableModel, variable_table
 from istrel.counting import noun
 from istrel.data.facts import FileFacts, VariableFacts
+from istrel.data.reading.line import line_of_reading
 from istrel.data.screening import Finding
 from istrel.data.screening.sound import found_sound
+from istrel.data.table import Source
 from istrel.study.study import Study
 
 NUMBERS = ("Nothing", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten", "Eleven", "Twelve")
@@ -215,14 +217,13 @@ class Intake(QWidget):
         source = QVBoxLayout()
         source.setSpacing(4)
         source.addStretch()
-        where = " · ".join(part for part in (table.source.name, table.source.reading) if part)
-        source.addWidget(label(where, "small"), 0, Qt.AlignmentFlag.AlignRight)
+        source.addLayout(self._line_of_reading(table.source))
         self.whole = label("all cases are looked at here, whatever the condition", "small")
         self.whole.setVisible(self._model.study.standing is not None)
         source.addWidget(self.whole, 0, Qt.AlignmentFlag.AlignRight)
         links = row(spacing=16)
         links.addStretch()
-        self.differently = button("read differently", "link", self.read_differently)
+        self.differently = button("read differently", "link", partial(self.read_differently, ""))
         self.differently.setEnabled(bool(table.source.path))
         self.report = button("report…", "link", self.choose_report)
         links.addWidget(self.differently)
@@ -230,6 +231,24 @@ class Intake(QWidget):
         source.addLayout(links)
         source.addStretch()
         self._facts_row.addLayout(source)
+
+    def _line_of_reading(self, source: Source) -> QHBoxLayout:
+        """The name of the file, and what was decided while it was read: a click on a word shows how it is decided otherwise."""
+        line = row(spacing=4)
+        line.addStretch()
+        line.addWidget(label(source.name, "small"))
+        for word in line_of_reading(source):
+            line.addWidget(label("·", "small"))
+            if not word.setting or not source.path:
+                line.addWidget(label(word.text, "small"))
+                continue
+            look = "undecided" if word.unsure else "decided"
+            made = button(word.text, look, partial(self.read_differently, word.setting))
+            made.setToolTip(
+                "can be read in two ways; choose which" if word.unsure else f"read with another {word.setting}"
+            )
+            line.addWidget(made)
+        return line
 
     def _show_findings(self) -> None:
         clear(self._findings)
@@ -282,9 +301,9 @@ class Intake(QWidget):
         if view is not None:
             QTimer.singleShot(0, self, lambda: self._work.ensureWidgetVisible(view))
 
-    def read_differently(self) -> None:
-        """Show how the file in use is read, to be changed."""
-        self.reading.appear(self._model.study.source.raw.source.path)
+    def read_differently(self, setting: str = "") -> None:
+        """Show how the file in use is read, to be changed; the keyboard goes to this setting."""
+        self.reading.appear(self._model.study.source.raw.source.path, setting)
 
     def choose_report(self) -> None:
         """Ask where the report goes."""

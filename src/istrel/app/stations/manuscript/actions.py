@@ -51,6 +51,13 @@ def actions(stations: Stations, model: StudyModel) -> tuple[Action, ...]:
             kept,
         ),
         Action(
+            "package",
+            "Write a package for an archive: data, codebook, exhibits…",
+            (),
+            station.at(lambda it: it.leaving.choose_package()),
+            able,
+        ),
+        Action(
             "folder",
             "Export a folder with a file for each exhibit…",
             (),

@@ -44,6 +44,7 @@ class Leaving:
         menu.addAction("Into a template of your own…", self.choose_template)
         menu.addSeparator()
         menu.addAction("A folder with a file for each exhibit…", self.choose_folder)
+        menu.addAction("A package for an archive: data, codebook, exhibits…", self.choose_package)
         menu.addAction("Print…", self.choose_printer)
         menu.addSeparator()
         menu.addAction("Refresh a document that was edited since…", self.choose_document)
@@ -95,6 +96,27 @@ class Leaving:
             return folder
 
         self._submit(work, folder)
+
+    def choose_package(self) -> None:
+        """Ask for the name of an archive, then deposit the study in it."""
+        self._parts.wanted.emit()
+        name, _ = QFileDialog.getSaveFileName(
+            self._pages, "A package for an archive", "package.zip", "Archives (*.zip)"
+        )
+        if name:
+            self.deposit(Path(name) if Path(name).suffix else Path(f"{name}.zip"))
+
+    def deposit(self, path: Path) -> None:
+        """Write the package, off the window's thread; data stay out of it where exhibits hide small counts."""
+        from istrel.render.deposit import deposit, write_deposit
+
+        study, style = self._model.study, self._model.style
+
+        def work() -> Path:
+            write_deposit(deposit(study, style), path, study.files)
+            return path
+
+        self._submit(work, path)
 
     def choose_printer(self) -> None:
         """Ask for a printer, then print the pages."""
