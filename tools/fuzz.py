@@ -63,6 +63,8 @@ from istrel.study.changes.codebook import (
     TreatAsMissing,
 )
 from istrel.study.changes.manuscript import Insert, Keep, Move, Retitle, SetStyle, Write
+from istrel.study.codebooks.csv_on_the_web import write_metadata
+from istrel.study.codebooks.ddi import write_ddi
 from istrel.study.codebooks.reading import read_codebook
 from istrel.study.codebooks.table_schema import write_package
 from istrel.study.file import StudyFile
@@ -293,7 +295,8 @@ class Fuzz:
         lines.append(f"new,continuous,,,,,,{self.random.choice(formulas)},")
         text = self.random.choice(("\n", "\n", "\r", "\r\n")).join(lines)
         if self.random.random() < 0.3:  # as other people and programs write it
-            package = self._changed(write_package(self.study.data).encode()[:6000]).decode("utf-8", "replace")
+            writer = self.random.choice([write_package, write_metadata, lambda data: write_ddi(data).decode()])
+            package = self._changed(writer(self.study.data).encode()[:6000]).decode("utf-8", "replace")
             by_hand = text.replace(",", ";").replace("name", self.random.choice(["Variable", "Feld", "name"]), 1)
             text = self.random.choice([package, by_hand])
         self._try(lambda: self._lay_over(text), lines[line])

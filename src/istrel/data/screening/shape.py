@@ -22,7 +22,8 @@ from istrel.stats.moderate import moderate
 
 MANY_ZEROS = 0.2
 ENOUGH = 50
-ROUGHLY, NEARLY = 0.8, 0.9
+ROUGHLY, NEARLY, DEEP = 0.8, 0.9, 0.75
+CLASSES = 18  # over all values; the drawing has as many over the bulk
 
 
 def find(look: Look) -> Iterator[Finding]:
@@ -76,10 +77,16 @@ def _may_be_skewed(values: NDArray[np.float64]) -> bool:
 
 
 def _may_have_humps(heights: tuple[float, ...]) -> bool:
-    """Whether the tiny drawing of a variable, smoothed, has a valley: only then its density is looked at."""
-    smooth = np.convolve(np.array((0.0, *heights, 0.0)), (0.25, 0.5, 0.25), "same")
-    left, right = np.maximum.accumulate(smooth), np.maximum.accumulate(smooth[::-1])[::-1]
-    return bool((smooth < NEARLY * np.minimum(left, right)).any())
+    """Whether the tiny drawing of a variable has a valley, smoothed or as it stands: only then its density is looked at."""
+    bars = np.array((0.0, *heights, 0.0))
+    smooth = np.convolve(bars, (0.25, 0.5, 0.25), "same")
+    return _has_valley(smooth, NEARLY) or _has_valley(bars, DEEP)
+
+
+def _has_valley(heights: NDArray[np.float64], share: float) -> bool:
+    """Whether any height lies below this share of the highest to its left and to its right."""
+    left, right = np.maximum.accumulate(heights), np.maximum.accumulate(heights[::-1])[::-1]
+    return bool((heights < share * np.minimum(left, right)).any())
 
 
 def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
@@ -87,10 +94,12 @@ def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
         look.level(name) is not Level.CONTINUOUS
         or values.size < FEWEST_FOR_HUMPS
         or np.unique(values[:5000]).size < FINEST_FOR_HUMPS
-        or not _may_have_humps(variable_facts(look.data, name).shape)
     ):
         return
     values, exponent = moderate(values)
+    whole = np.bincount(((values - values.min()) * (CLASSES / np.ptp(values))).astype(np.int64), minlength=CLASSES)
+    if not (_may_have_humps(variable_facts(look.data, name).shape) or _may_have_humps(tuple(whole.tolist()))):
+        return
     curve = density(np.sort(values))
     modes = sure_humps(curve, values.size)
     if modes.size < 2:
