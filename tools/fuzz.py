@@ -295,8 +295,9 @@ class Fuzz:
         lines.append(f"new,continuous,,,,,,{self.random.choice(formulas)},")
         text = self.random.choice(("\n", "\n", "\r", "\r\n")).join(lines)
         if self.random.random() < 0.3:  # as other people and programs write it
-            writer = self.random.choice([write_package, write_metadata, lambda data: write_ddi(data).decode()])
-            package = self._changed(writer(self.study.data).encode()[:6000]).decode("utf-8", "replace")
+            data = self.study.data
+            written = self.random.choice([write_package(data).encode(), write_metadata(data).encode(), write_ddi(data)])
+            package = self._changed(written[:6000]).decode("utf-8", "replace")
             by_hand = text.replace(",", ";").replace("name", self.random.choice(["Variable", "Feld", "name"]), 1)
             text = self.random.choice([package, by_hand])
         self._try(lambda: self._lay_over(text), lines[line])

@@ -1,0 +1,123 @@
+"""Small claims that no other test held: each was found by a random change of the code that nobody noticed (`make mutants`)."""
+
+from __future__ import annotations
+
+import io
+from collections.abc import Callable
+from dataclasses import replace
+from pathlib import Path
+
+import docx
+import numpy as np
+import pytest
+import xlsxwriter
+
+from istrel.data.codebook import parse_missing
+from istrel.data.dataset import Dataset
+from istrel.exhibits.forms.heat_map import _alike
+from istrel.exhibits.printing import as_plain, print_notes
+from istrel.problem import Problem
+from istrel.render import render
+from istrel.render.document import Document, numbered
+from istrel.render.refresh.grids import _likest
+from istrel.render.word.controls import _span
+from istrel.stats.normality import _lilliefors_p
+from istrel.study.rows import offers
+from istrel.style.house import HouseStyle
+from made import make_exhibit
+
+Maker = Callable[..., Dataset]
+
+
+@pytest.mark.parametrize("n", [12, 40, 100, 400])
+def test_the_p_of_the_largest_distance_falls_steadily(n: int) -> None:
+    """Dallal and Wilkinson's tail and Abdi and Molin's body meet where they are joined."""
+    distance = np.linspace(0.25, 1.35, 400) / (np.sqrt(n) - 0.01 + 0.85 / np.sqrt(n))
+    p = _lilliefors_p(distance, np.full(distance.size, n))
+    assert (np.diff(p) <= 1e-3).all()
+    assert np.abs(np.diff(p)).max() < 0.03
+    assert 0.0 < p[-1] < 0.001 or p[-1] == 0.0
+
+
+def test_variables_that_go_together_stand_together_on_a_heat_map() -> None:
+    rng = np.random.default_rng(8)
+    for _ in range(60):
+        block = rng.permutation(np.repeat([0, 1, 2], rng.integers(2, 5)))
+        matrix = np.where(block[:, None] == block, 0.8, 0.05) + np.triu(rng.normal(0, 0.02, (block.size,) * 2), 1)
+        matrix = np.triu(matrix, 1) + np.triu(matrix, 1).T
+        order = block[_alike(matrix)]
+        assert np.count_nonzero(np.diff(order)) == 2, order
+
+
+def test_rows_that_read_alike_are_matched_once_and_in_their_order() -> None:
+    one, other = [["age", "1"], ["age", "2"]], [["new", "9"], ["age", "1"], ["age", "2"], ["other", "0"]]
+    assert _likest(one, other, range(2), range(4)) == {0: 1, 1: 2}
+    assert _likest([["age", "1"], ["age", "1"]], other, range(2), range(4)) == {0: 1, 1: 2}
+
+
+@pytest.mark.parametrize(
+    ("sentence", "says"),
+    [
+        ("count format against 5", "“5” is a number; “count” takes variables after “against”"),
+        ('describe age against "x"', "“x” is a number; “describe” takes variables"),
+        ("check age against 5", "against"),
+    ],
+)
+def test_what_cannot_stand_after_against_is_told(sentence: str, says: str, learners: Dataset) -> None:
+    with pytest.raises(Problem) as caught:
+        make_exhibit(sentence, learners)
+    assert says in caught.value.message
+
+
+def test_two_occasions_are_enough_and_one_is_none(data_of: Maker) -> None:
+    data = data_of("id,wave,one,x\n" + "".join(f"{k // 2},{'ab'[k % 2]},c,{k}\n" for k in range(40)))
+    assert "wave" in offers("occasion", data, {"wave": 2, "one": 1, "id": 20, "x": 40})
+    assert "one" not in offers("occasion", data, {"wave": 2, "one": 1, "id": 20, "x": 40})
+
+
+def test_a_missing_code_without_a_reason_is_called_by_itself(data_of: Maker, style: HouseStyle) -> None:
+    data = data_of("g\n" + "a\n" * 9 + "b\n" * 8 + "skipped\n" * 4)
+    data = Dataset(data.table, data.codebook.with_missing(parse_missing("skipped")))
+    rows = render(Document(numbered([make_exhibit("count g", data)]), style), "md").decode()
+    assert "Missing: skipped | 4" in rows
+
+
+def test_a_pair_of_as_many_cases_as_are_shown_is_shown(data_of: Maker) -> None:
+    rng = np.random.default_rng(4)
+    rows = "".join(f"{a:.3f},{b:.3f}\n" for a, b in rng.normal(size=(6, 2)))
+    data = data_of(f"a,b\n{rows}" + "1.5,\n" * 6)
+    shown = make_exhibit("relate a, b with hide_below = 6, deletion = pairwise", data).result.cells[0].pairs[0]
+    gone = make_exhibit("relate a, b with hide_below = 7, deletion = pairwise", data).result.cells[0].pairs[0]
+    assert isinstance(shown.coefficient, float)
+    assert not isinstance(gone.coefficient, float)
+
+
+def test_a_table_of_two_columns_goes_on_below_a_blank_row(tmp_path: Path, data_of: Maker) -> None:
+    out = io.BytesIO()
+    with xlsxwriter.Workbook(out) as book:
+        sheet = book.add_worksheet()
+        for row, cells in enumerate([["name", "n"], ["a", 1], ["b", 2], [None, None], ["c", 3], ["d", 4]]):
+            sheet.write_row(row, 0, cells)
+    assert data_of(out.getvalue(), name="book.xlsx").n_rows == 4
+
+
+@pytest.mark.parametrize(("said", "wide"), [("3", 3), ("x", 1), ("", 1), ("9999999", 1)])
+def test_a_damaged_width_of_a_cell_is_one(said: str, wide: int) -> None:
+    cell = docx.Document().add_table(1, 1).cell(0, 0)._tc
+    cell.get_or_add_tcPr()._add_gridSpan().set(docx.oxml.ns.qn("w:val"), said)
+    assert _span(cell) == wide
+
+
+@pytest.mark.parametrize("many", [1, 2])
+def test_pages_are_numbered_where_there_are_several_parts(many: int, learners: Dataset, style: HouseStyle) -> None:
+    exhibits = [make_exhibit(sentence, learners) for sentence in ("count site", "describe age")[:many]]
+    made = docx.Document(io.BytesIO(render(Document(numbered(exhibits), style), "docx")))
+    assert ("PAGE" in made.sections[0].footer._element.xml) == (many > 1)
+
+
+def test_why_a_weighted_statistic_lacks_is_said_as_it_is(data_of: Maker, style: HouseStyle) -> None:
+    data = data_of("g,x,w\n" + "".join(f"{'a' if k else 'b'},{k},{1 + k / 9:.2f}\n" for k in range(9)))
+    book = replace(data.codebook, rows=replace(data.codebook.rows, weight="w"))
+    exhibit = make_exhibit("describe x across g with n, mean, sd", Dataset(data.table, book))
+    notes = " ".join(as_plain(note) for note in print_notes(exhibit.sheet.notes, style))
+    assert "fewer than 2" in notes
