@@ -68,7 +68,8 @@ def _rewritten(path: Path, dialect: Dialect, form: Form, settings: ReadingSettin
             path.open(encoding=dialect.encoding, newline="", errors="replace") as lines,
             copy.open("w", encoding="utf-8", newline="") as out,
         ):
-            out.writelines(with_tabs(line, form) for line in lines if line.strip())
+            leave = dialect.skip - dialect.titles
+            out.writelines("\n" if n < leave else with_tabs(line, form) for n, line in enumerate(lines) if line.strip())
         table = read_source(copy, replace(settings, delimiter="\t", encoding="utf-8"), watch)
     reading = f"{form.words} · {dialect.encoding.upper()}"
     decided = replace(table.source.decided, delimiter="", encoding=dialect.encoding)

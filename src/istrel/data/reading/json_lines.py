@@ -25,7 +25,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     """The table in a file of JSON lines; values of mixed kinds in one name are read as text."""
     _refuse_monsters(path)
     try:
-        return table_of(path, _read(path, watch, None), "JSON lines", dates=settings.dates)
+        return table_of(path, _flat(_read(path, watch, None)), "JSON lines", dates=settings.dates)
     except pa.ArrowInvalid:
         pass
     try:
@@ -73,6 +73,15 @@ def _read(path: Path, watch: Watch, schema: pa.Schema | None) -> pa.Table:
             read_options=options,
             parse_options=arrow_json.ParseOptions(explicit_schema=schema),
         )
+
+
+def _flat(whole: pa.Table) -> pa.Table:
+    """Records within records as `a.b`."""
+    for _ in range(DEEPEST):
+        if not any(pa.types.is_struct(field.type) for field in whole.schema):
+            break
+        whole = whole.flatten()
+    return whole
 
 
 def _loosely(path: Path, watch: Watch) -> pa.Table:

@@ -47,7 +47,8 @@ DECORATED = (
     r"^(?P<about>[~≈]|ca\.? |approx\.? )? ?(?P<open>\()? ?(?P<sign>[+-])? ?"
     r"(?P<before>(?:[A-Z]{1,2})?[$]|[€£¥₹₽₺₪₩฿]|[A-Z]{3}|kr\.?|zł|Rs\.?)?"
     r" ?(?P<sign2>[+-])?(?P<number>(?:[0-9]|[.,][0-9])[0-9.,'’ ]*?(?:[eE][+-]?[0-9]+)?)"
-    r" ?(?P<unit>[%‰€$£¥₹₽₺₪₩฿°]|R[$]|[°µμ]?\pL[\pL²³/0-9]{0,8}\.?)? ?(?P<close>\))? ?(?P<mark>[*†‡§]{1,4})?$"
+    r" ?(?P<unit>[%‰€$£¥₹₽₺₪₩฿°]|R[$]|(?:Tsd|Mio|mio|Mrd|mn|bn|k|M)\.? ?[€$£]|"
+    r"[°µμ]?\pL[\pL²³/0-9]{0,8}\.?)? ?(?P<close>\))? ?(?P<mark>[*†‡§]{1,4})?$"
 )
 
 
@@ -91,6 +92,8 @@ def tidied(words: pa.Array) -> pa.Array:
     if pc.any(pc.match_substring_regex(plain, OTHER_DIGITS)).as_py():
         plain = pa.array([None if word is None else _in_our_digits(word) for word in plain.to_pylist()], pa.string())
     plain = pc.replace_substring_regex(pc.utf8_trim_whitespace(plain), "[−–－]([0-9])", r"-\1")
+    plain = pc.replace_substring_regex(plain, r"^([0-9][0-9.' ]*)[,.][-–—]+$", r"\1")  # “50,-” of a price
+    plain = pc.replace_substring_regex(plain, r"^([0-9][0-9.,' ]*[0-9])-$", r"-\1")  # a minus behind
     return pc.replace_substring_regex(plain, POWER, r"\1e\2")
 
 
@@ -130,7 +133,9 @@ def beside_signs(words: pa.Array, marks: Marks) -> Read:
     if unit in SCALES:
         values = values * _scaled(parts)
         at = int(np.flatnonzero(read & _there(parts, "unit"))[0])
-        return Read(values, read, limits, "", ((f"“{words[at].as_py()}” was read as {values[at]:.12g}.", False),))
+        said = ((f"“{words[at].as_py()}” was read as {values[at]:.12g}.", False),)
+        coin = next((sign for sign in "€$£" if sign in str(words[at].as_py())), "")
+        return Read(values, read, limits, coin, said)
     negative = brackets | _is(parts, "sign", "-") | _is(parts, "sign2", "-")
     read &= fits
     told = list(said)
@@ -152,7 +157,12 @@ def beside_signs(words: pa.Array, marks: Marks) -> Read:
 def _scaled(parts: pa.StructArray) -> NDArray[np.float64]:
     """By what each number is to be multiplied: 1,000 for “k”."""
     units = pc.fill_null(pc.struct_field(parts, "unit"), "").to_pylist()
-    return np.array([SCALES.get(unit.rstrip("."), 1.0) for unit in units])
+    return np.array([SCALES.get(_scale(unit), 1.0) for unit in units])
+
+
+def _scale(unit: str) -> str:
+    """What stands for thousands or millions in a unit: “Mio” of “Mio. €”."""
+    return unit.rstrip(" €$£").rstrip(".")
 
 
 def several_units(words: pa.Array) -> tuple[str, ...]:
@@ -181,8 +191,9 @@ def _is(parts: pa.StructArray, name: str, text: str) -> Mask:
 def _units(parts: pa.StructArray) -> tuple[str, Mask] | None:
     """(the unit beside most numbers, which words have it or none); None where nothing known stands beside any."""
     called = _called(parts)
-    scales = {unit for unit in _written(parts) if unit}
-    if scales and scales <= SCALES.keys():
+    written = {unit for unit in _written(parts) if unit}
+    scales = {_scale(unit) for unit in written}
+    if scales and scales <= SCALES.keys() and len({unit[-1] for unit in written} & set("€$£")) < 2:
         return next(iter(sorted(scales))), np.asarray(parts.is_valid())
     found = Counter(unit for unit in called if unit not in ("", "?"))
     unit = found.most_common(1)[0][0] if found else ""

@@ -12,16 +12,19 @@ from typing import NamedTuple
 from istrel.data.reading import fixed_width
 
 SAMPLE, FEWEST_LINES = 200, 3
+FEWEST_BELOW_TITLES = 3  # columns: lines of two words below one are names
+MOST_ABOVE = 3  # lines above fixed columns that may be titles
 DELIMITERS = ",;\t|"
 RULE = re.compile(r"^\s*[|+][\s|:+=-]+[|+]\s*$")  # a line of dashes between names and rows
 AROUND = re.compile(r"^\s*\|.*\|\s*$")
 
 
 class Form(NamedTuple):
-    """What it is called, and how a line is cut: into no fields where it holds none."""
+    """What it is called, how a line is cut (into no fields where it holds none), and how many lines above are a title."""
 
     words: str
     cut: Callable[[str], list[str]]
+    above: int = 0
 
 
 def form_of(lines: list[str], delimiter: str) -> Form | None:
@@ -34,8 +37,11 @@ def form_of(lines: list[str], delimiter: str) -> Form | None:
             return Form("single quotes", partial(_single_quoted, delimiter=sign))
     if any(sign in line for line in lines for sign in (delimiter, '"')):
         return None
-    edges = fixed_width.edges_of(lines)
-    return None if edges is None else Form("columns of fixed width", partial(fixed_width.cut, edges=edges))
+    for above in range(MOST_ABOVE + 1):
+        edges = fixed_width.edges_of(lines[above:])
+        if edges is not None and (not above or len(fixed_width.cut(lines[above], edges)) >= FEWEST_BELOW_TITLES):
+            return Form("columns of fixed width", partial(fixed_width.cut, edges=edges), above)
+    return None
 
 
 def with_tabs(line: str, form: Form) -> str:

@@ -116,7 +116,8 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
     delimiter = settings.delimiter or find_delimiter(lines)
     form = None if settings.delimiter else form_of(lines, delimiter)
     if form is not None:
-        delimiter, lines = "\t", [with_tabs(line, form) for line in lines]
+        comments += form.above
+        delimiter, lines = "\t", [with_tabs(line, form) for line in lines[form.above :]]
     titles = 0 if settings.header_row is not None else count_titles(lines, delimiter)
     rows = parse(lines[titles:], delimiter)
     has_names = not looks_like_data(rows) if settings.header_row is None else settings.header_row > 0
