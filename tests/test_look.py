@@ -89,6 +89,7 @@ def test_the_json_of_the_intake_has_the_form_of_the_contract(capsys: pytest.Capt
         "series",
         "sets",
         "scales",
+        "key",
         "findings",
         "missing_patterns",
     }

@@ -13,6 +13,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.facts import file_facts
 from istrel.data.levels import Level
 from istrel.data.patterns import missing_map, missing_patterns
+from istrel.data.row_key import key_of
 from istrel.data.screening import Finding, screen
 from istrel.data.screening.finding import Replace
 from istrel.data.screening.limited import Limit, limit_of
@@ -334,3 +335,21 @@ def test_a_sound_file_is_left_alone(data_of: Callable[..., Dataset]) -> None:
         assert [finding.line for finding in found if finding.changes_numbers] == []
         false += len(found)
     assert false <= 2
+
+
+def test_the_fewest_columns_that_tell_all_rows_apart_are_named(data_of: Maker) -> None:
+    for text, key in {
+        "id,x\n" + "".join(f"k{k},{k % 4}\n" for k in range(30)): ("id",),
+        "day,x,name\n" + "".join(f"2024-01-{1 + k % 6:02d},{k * 0.37:.2f},{'abcde'[k // 6]}\n" for k in range(30)): (
+            "day",
+            "name",
+        ),
+        "a,b,c\n" + "".join(f"{'xy'[k // 12]},{'mno'[k // 4 % 3]},{'pqrs'[k % 4]}\n" for k in range(24)): (
+            "a",
+            "b",
+            "c",
+        ),
+        "a,b\n" + "x,y\n" * 29 + "x,z\n": (),
+        "x,y\n" + "".join(f"{k * 0.71:.2f},{k * 1.3:.1f}\n" for k in range(30)): (),
+    }.items():
+        assert key_of(data_of(text)) == key

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from istrel.data.dataset import Dataset
 from istrel.data.facts import Extreme, FileFacts, VariableFacts, extremes, file_facts, variable_facts
 from istrel.data.patterns import MissingMap, MissingPattern, missing_map, missing_patterns
+from istrel.data.row_key import key_of
 from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.scales import Scale, scales_in
 from istrel.data.screening import Finding, screen
@@ -26,6 +27,8 @@ class Intake:
         For each variable of numbers or dates, its lowest and highest values with their data rows from 1.
     sound
         What was looked at without a finding.
+    key
+        The fewest columns that tell all rows apart.
     """
 
     data: Dataset
@@ -41,6 +44,7 @@ class Intake:
     series: tuple[Series, ...] = ()
     sets: tuple[AnswerSet, ...] = ()
     scales: tuple[Scale, ...] = ()
+    key: tuple[str, ...] = ()
 
 
 def take_in(data: Dataset) -> Intake:
@@ -60,4 +64,5 @@ def take_in(data: Dataset) -> Intake:
         series=series_in(data.codebook, data.table),
         sets=sets_in(data),
         scales=scales_in(data.codebook, data.table),
+        key=key_of(data),
     )

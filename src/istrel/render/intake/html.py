@@ -11,6 +11,7 @@ from jinja2 import Environment, select_autoescape
 
 from istrel.counting import noun
 from istrel.render.intake.drawings import beyond, histogram, missing_map, shape
+from istrel.render.intake.text import key_said
 from istrel.study.intake import Intake
 from istrel.study.report import MOST_CORRELATED, Page, Report, report_of
 from istrel.version import VERSION
@@ -30,6 +31,7 @@ def render(intake: Intake) -> bytes:
         missing_map=missing_map(intake.map),
         correlations=correlations(report),
         many_measures=len(report.measures) == MOST_CORRELATED,
+        key=key_said(intake),
         most=MOST_ROWS,
         version=VERSION,
     )

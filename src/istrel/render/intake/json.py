@@ -30,6 +30,7 @@ def render(intake: Intake) -> bytes:
         ],
         "sets": [{"name": one.name, "answers": list(one.answers), "columns": list(one.columns)} for one in intake.sets],
         "scales": [{"name": one.name, "items": list(one.items)} for one in intake.scales],
+        "key": list(intake.key),
         "findings": [_finding(finding) for finding in intake.findings],
         "missing_patterns": [{"variables": list(p.variables), "count": p.count} for p in intake.patterns],
     }

@@ -12,6 +12,7 @@ from odfdo import Frame, Header, Paragraph, Span
 from istrel.problem import one_line
 from istrel.render.intake.drawings import TALL_PAGE, WIDE, beyond, histogram
 from istrel.render.intake.html import MOST_ROWS, figures, r_text
+from istrel.render.intake.text import key_said
 from istrel.render.odf_parts import ruled_table, saved, text_document
 from istrel.study.intake import Intake
 from istrel.study.report import Page, Report, report_of
@@ -50,6 +51,8 @@ def _findings(body: Any, intake: Intake) -> None:
     body.append(Paragraph(" · ".join(f"{figure} {words}" for figure, words in figures(intake))))
     if intake.source.reading:
         body.append(Paragraph(intake.source.reading))
+    if intake.key:
+        body.append(Paragraph(one_line(key_said(intake))))
     for remark in intake.source.remarks:
         body.append(Paragraph(one_line(remark)))
     body.append(Header(2, "What to look at" if intake.findings else "Nothing to look at"))

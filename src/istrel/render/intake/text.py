@@ -7,6 +7,7 @@ import textwrap
 from istrel.counting import counted
 from istrel.data.facts import VariableFacts
 from istrel.data.screening import Finding
+from istrel.data.screening.finding import listed
 from istrel.problem import one_line
 from istrel.study.intake import Intake
 
@@ -30,12 +31,18 @@ def _head(intake: Intake) -> list[str]:
         intake.source.name,
         f"{size} · {counted(facts.complete, 'complete case')}",
         *read,
+        *([key_said(intake)] if intake.key else []),
         *(
             line
             for remark in intake.source.remarks
             for line in _wrapped(f"{'?' if remark in intake.source.unsure else '·'} {remark}")
         ),
     ]
+
+
+def key_said(intake: Intake) -> str:
+    """By what the rows are told apart."""
+    return f"Rows are told apart by {listed(intake.key)}."
 
 
 def _wrapped(text: str) -> list[str]:
