@@ -151,6 +151,13 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
         {"Q1": [23.0, 34.0, 9.0], "town": ["Rome", "Kiel", "Bern"]},
         "row under the names",
     ),
+    "questions of answers under names": (
+        "id,Q1,Q2,Q3\nNo.,Is it good?,Is it new?,Is it dear?\n"
+        + "".join(f"p{k},{'yes' if k % 2 else 'no'},{'abc'[k % 3]},{'xyz'[k % 3]}\n" for k in range(30)),
+        {"id": ["p0", "p1"], "Q1": ["no", "yes"], "Q3": ["x", "y"]},
+        "row under the names",
+    ),
+    "a comma behind zero": (column("1,250|0,704|1,033"), {"x": [1.25, 0.704, 1.033]}, ""),
     "units under names": (
         "mass,length,site\n(kg),[cm],\n2.5,18,N\n3.5,17,S\n9,12,N\n",
         {"mass": [2.5, 3.5, 9.0], "length": [18.0, 17.0, 12.0], "site": ["N", "S", "N"]},

@@ -337,6 +337,15 @@ def test_a_sound_file_is_left_alone(data_of: Callable[..., Dataset]) -> None:
     assert false <= 2
 
 
+def test_lines_about_the_file_and_blank_ones_at_its_end_are_no_cases(data_of: Maker) -> None:
+    rows = "".join(f"C{k},{k},{k * 1.5}\n" for k in range(30))
+    data = data_of(f"land,a,b\n{rows},,\nData from database: made up,,\nLast Updated: 01/02/2024,,\n")
+    (found,) = [finding for finding in screen(data) if finding.kind == "summary_rows"]
+    assert found.rows == (31, 32, 33)
+    assert not [finding for finding in screen(data) if finding.kind == "high_missing"]
+    assert not [f for f in screen(data_of(f"land,a,b\n{rows}C30,31,\nC31,,\n")) if f.kind == "summary_rows"]
+
+
 def test_the_fewest_columns_that_tell_all_rows_apart_are_named(data_of: Maker) -> None:
     for text, key in {
         "id,x\n" + "".join(f"k{k},{k % 4}\n" for k in range(30)): ("id",),

@@ -45,6 +45,7 @@ COUNT_NAME = re.compile(
 MEASURE_NAME = re.compile(
     r"rate|share|percent|pct|ratio|mean|avg|_per_|index|score|cost|price|min$|hours?|years?|days?$", re.IGNORECASE
 )
+PAIR = re.compile(r"\d+(?:[.,]\d+)? ?(?:/|±|\+/-) ?\d+(?:[.,]\d+)?$")
 MOST_RATING = 10
 MOST_SCALE_STEPS = 11
 MOST_COUNT = 60
@@ -53,6 +54,7 @@ FEWEST_ROWS = 8  # in which a column that counts on is one of row numbers
 RUNNING_NAME = re.compile(
     r"(?i)^(t|time|zeit|day|week|month|quarter|year|wave|period|trial|round|rank|order|dose|step|age|x)s?(?![a-z])"
 )
+RANK_NAME = re.compile(r"(?i)^(rank|rang|place|platz|position|standing|day|tag|jour|d[ií]a|trial|t|time)(_?no)?\W*$")
 MOST_CATEGORIES = 40
 
 
@@ -201,6 +203,8 @@ def _numbers_rows(column: Column) -> bool:
 def _is_key(name: str, distinct: NDArray[np.float64], n: int) -> bool:
     if PERSON_NAME.match(name) and distinct.size > MOST_SCALE_STEPS and distinct[0] >= 0:
         return True  # in a file with several rows per person, too
+    if RANK_NAME.match(name):
+        return False  # ranks and days count up, and are what they are
     nearly_unique = n >= 3 and distinct.size >= 0.98 * n
     gapless = distinct.size >= 20 and distinct[-1] - distinct[0] <= 1.2 * distinct.size
     return nearly_unique and (bool(IDENTIFIER_NAME.search(name)) or gapless)
@@ -212,6 +216,8 @@ def _of_texts(column: Column) -> Level:
     n, distinct = int(counts.sum()), len({word.casefold() for word in words})
     if distinct == 2:
         return Level.BINARY
+    if distinct > MOST_SCALE_STEPS and all(PAIR.match(word) for word in words):
+        return Level.TEXT  # two numbers in a cell: neither keys nor categories
     if n >= 3 and distinct >= 0.95 * n and not any(" " in word for word in words):
         return Level.IDENTIFIER
     many = distinct > MOST_CATEGORIES or distinct > 0.5 * n

@@ -247,7 +247,7 @@ def _are_sure(plain: pa.Array, read: Mask) -> bool:
 def _under(plain: pa.Array, decimal: str) -> tuple[NDArray[np.float64], Mask]:
     """(numbers, which words read as one) with this decimal mark."""
     point, group = (r"\.", ",") if decimal == "." else (",", r"\.")
-    ways = (*(rf"[0-9]{{1,3}}({sign}[0-9]{{3}})+" for sign in (group, *GROUPS)), *(LAKHS if group == "," else ()))
+    ways = (*(rf"[1-9][0-9]{{0,2}}({sign}[0-9]{{3}})+" for sign in (group, *GROUPS)), *(LAKHS if group == "," else ()))
     whole = "|".join(("[0-9]+", *ways))
     number = rf"[+-]?((({whole})({point}[0-9]*)?|{point}[0-9]+)([eE][+-]?[0-9]+)?|(?i:inf))"
     read = np.asarray(pc.match_substring_regex(plain, f"^{number}$"))

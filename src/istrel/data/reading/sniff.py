@@ -20,6 +20,7 @@ from istrel.problem import Problem
 SAMPLE_BYTES = 256 * 1024
 SAMPLE_ROWS = 200
 MOST_TITLES = 10
+FEWEST_BELOW, MANY_REPEATING = 12, 3  # rows below, and columns whose values repeat, before a row is unlike all of them
 MOST_LEFT = 3  # rows under the names that are looked at for what is for programs
 NO_CHARACTER_SETS = ("punycode", "idna", "undefined", "unicode_escape", "raw_unicode_escape")
 DELIMITERS = ";\t|,"  # where two cut equally well, the comma is the decimal mark
@@ -260,6 +261,8 @@ def row_below_names(body: list[tuple[str, ...]]) -> tuple[str, ...]:
     """The first row under the names where it holds words in places in which all rows below hold numbers, and no number itself."""
     if len(body) < 3 or any(NUMBER.match(field.strip()) for field in body[0]):
         return ()
+    if _is_unlike_all_below(body):
+        return body[0]
     rows = [row for row in body[1:20] if len(row) == len(body[0])]
     columns = list(zip(*rows, strict=True)) if rows else []
     numeric = [
@@ -275,6 +278,21 @@ def row_below_names(body: list[tuple[str, ...]]) -> tuple[str, ...]:
     other = [place for place in range(len(columns)) if place not in places]
     apart = all(known[place] or body[0][place] not in columns[place] for place in other)
     return body[0] if fits and many and apart else ()
+
+
+def _is_unlike_all_below(body: list[tuple[str, ...]]) -> bool:
+    """Whether the first row holds in every column what stands nowhere below, though the values of several columns repeat there."""
+    rows = [row for row in body[1:SAMPLE_ROWS] if len(row) == len(body[0])]
+    if len(rows) < FEWEST_BELOW:
+        return False
+    repeating = 0
+    for mine, *below in zip(body[0], *rows, strict=True):
+        filled = [field for field in below if field.strip()]
+        if mine.strip() and mine in filled and not all(field == mine for field in filled):
+            return False
+        repeating += bool(mine.strip()) and mine not in filled and 1 < len(set(filled)) <= len(filled) / 3
+    worded = [field for field in body[0] if field.strip()]
+    return repeating >= MANY_REPEATING and 2 * len(worded) > len(body[0])
 
 
 def for_programs(row: tuple[str, ...]) -> bool:

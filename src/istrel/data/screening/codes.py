@@ -28,7 +28,7 @@ from istrel.data.screening.finding import (
 from istrel.data.screening.limited import limit_of, of_limits
 from istrel.data.screening.look import Look
 
-A_CATEGORY = ("none", "nil")  # more often an answer than none
+A_CATEGORY = ("none", "nil", "*")  # more often an answer, or a mark, than none
 FEWEST_CODES = 2  # times that a positive code stands, before it is suspected
 
 

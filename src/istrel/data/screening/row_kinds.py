@@ -19,10 +19,13 @@ SUMS_UP = re.compile(
     re.IGNORECASE,
 )
 SAYS_WHENCE = re.compile(
-    r"^\W*(?:sources?|quellen?|fuentes?|notes?|anmerkung(?:en)?|nota|remarque|stand|©)\s*[:.]", re.IGNORECASE
+    r"^\W*(?:data (?:from|source|extracted)[^:]*|last updated|updated|datenquelle|"
+    r"sources?|quellen?|fuentes?|notes?|anmerkung(?:en)?|nota|remarque|stand|©)\s*[:.]",
+    re.IGNORECASE,
 )
 LAST, FEWEST = 5, 4  # rows at the end that are looked at, in a file of at least so many
 CLOSE = 1e-6
+WIDE, FIRST = 3, 20  # columns of a table in which one cell alone is no row; rows that are looked at beside it
 
 
 def find(look: Look) -> Iterator[Finding]:
@@ -47,7 +50,7 @@ def find(look: Look) -> Iterator[Finding]:
     if rows:
         one = len(rows) == 1
         lead = f"Row {rows[0]:,} is no case:" if one else f"{len(rows)} last rows are no cases:"
-        words = " · ".join(_words(look, row - 1) for row in rows[:3])
+        words = " · ".join(filter(None, (_words(look, row - 1) for row in rows[:3])))
         remedy = Remedy("set it aside" if one else "set them aside", PutAside(rows, "sums up other rows"))
         says = f"it reads “{words}”." if one else f"they read “{words}”."
         yield Finding("summary_rows", (), lead, says, rows, (remedy,), changes_numbers=True)
@@ -68,16 +71,36 @@ def _no_cases(look: Look) -> list[int]:
     for row in range(table.n_rows - 1, max(table.n_rows - 1 - LAST, FEWEST - 2), -1):
         if not kept[row]:
             continue
-        if not (_says_whence(look, row) or _sums_up(look, row)):
+        if not (_says_whence(look, row) or _sums_up(look, row) or _is_empty(look, row)):
             break
         found.append(row)
+    while found and _is_empty(look, found[0]):  # a last row that was left blank says nothing by itself
+        found.pop(0)
     return sorted(found)
 
 
+def _is_empty(look: Look, row: int) -> bool:
+    return not any(column.text_at(row) for column in look.data.table.columns)
+
+
 def _says_whence(look: Look, row: int) -> bool:
-    """A line of words in one cell, and nothing beside it."""
-    texts = [text for column in look.data.table.columns if (text := column.text_at(row))]
-    return len(texts) == 1 and SAYS_WHENCE.match(texts[0]) is not None
+    """A line of words in one cell, and nothing beside it: by its words, or where the rows above fill more than half of their cells."""
+    columns = look.data.table.columns
+    texts = [text for column in columns if (text := column.text_at(row))]
+    if len(texts) != 1 or texts[0][0].isdigit():
+        return False
+    return SAYS_WHENCE.match(texts[0]) is not None or (
+        len(texts[0].split()) > 1 and len(columns) >= WIDE and _all_fuller(look)
+    )
+
+
+def _all_fuller(look: Look) -> bool:
+    """Whether the first rows have values in more than half of their cells."""
+    columns = look.data.table.columns
+    return all(
+        2 * sum(bool(column.text_at(row)) for column in columns) > len(columns)
+        for row in range(min(FIRST, look.data.n_rows - LAST))
+    )
 
 
 def _sums_up(look: Look, row: int) -> bool:

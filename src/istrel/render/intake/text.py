@@ -42,7 +42,7 @@ def _head(intake: Intake) -> list[str]:
 
 def key_said(intake: Intake) -> str:
     """By what the rows are told apart."""
-    return f"Rows are told apart by {listed(intake.key)}."
+    return f"Rows are told apart by {listed(intake.key)}".rstrip(".") + "."
 
 
 def _wrapped(text: str) -> list[str]:
