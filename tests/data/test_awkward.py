@@ -157,6 +157,12 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
         {"id": ["p0", "p1"], "Q1": ["no", "yes"], "Q3": ["x", "y"]},
         "row under the names",
     ),
+    "rows with names of their own": (
+        '"age" "sex" "score"\n' + "".join(f'"{k}" {20 + k} "{"MF"[k % 2]}" {40 + k}.125\n' for k in range(1, 6)),
+        {"column_1": [1.0, 2.0], "age": [21.0, 22.0], "sex": ["F", "M"], "score": [41.125, 42.125]},
+        "",
+    ),
+    "names without that of the first column": ("x,y\n1,2,3\n2,4,5\n3,6,7\n", {"x": [2.0, 4.0, 6.0], "y": [3.0, 5.0, 7.0]}, ""),
     "a comma behind zero": (column("1,250|0,704|1,033"), {"x": [1.25, 0.704, 1.033]}, ""),
     "units under names": (
         "mass,length,site\n(kg),[cm],\n2.5,18,N\n3.5,17,S\n9,12,N\n",

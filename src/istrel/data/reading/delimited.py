@@ -28,7 +28,7 @@ from istrel.problem import Problem
 
 BLOCK = 2**20
 UNCUT = re.compile(r"[=:;{}<>|()\[\]\"]")
-DELIMITER_WORDS = {",": "comma", ";": "semicolon", "\t": "tab", "|": "bar"}
+DELIMITER_WORDS = {",": "comma", ";": "semicolon", "\t": "tab", "|": "bar", " ": "space"}
 
 
 def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:

@@ -7,7 +7,7 @@ from typing import NamedTuple
 
 from istrel.data.table import Source
 
-DELIMITERS = ("comma", "semicolon", "tab", "bar", "^", "~", ":", "!", " ")
+DELIMITERS = ("comma", "semicolon", "tab", "bar", "space", "^", "~", ":", "!")
 NUMBERS, DATES, LETTERS = (
     re.compile(r"was read as -?[\d.e+]+; it may be"),
     re.compile(r"may be \d{4}-\d\d-\d\d or"),

@@ -121,6 +121,7 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
         delimiter, lines = "\t", [with_tabs(line, form) for line in lines[form.above :]]
     titles = 0 if settings.header_row is not None else count_titles(lines, delimiter)
     rows = parse(lines[titles:], delimiter)
+    rows = with_unnamed_first(rows)
     has_names = not looks_like_data(rows) if settings.header_row is None else settings.header_row > 0
     body = rows[1:] if has_names else rows
     kept = [row for place, row in enumerate(body) if place >= MOST_LEFT or not for_programs(row)] if has_names else body
@@ -228,7 +229,8 @@ def find_delimiter(lines: list[str]) -> str:
     fields = [field for row in parse(lines[1:SAMPLE_ROWS], " ") for field in row]
     numbers = bool(fields) and all(NUMBER.match(field.strip()) for field in fields)
     quoted = lines[0].startswith('"') and '" "' in lines[0]
-    if (numbers or quoted) and steadiness(" ")[0] == 1.0:
+    below = {len(row) for row in parse(lines[1:SAMPLE_ROWS], " ")}
+    if ((numbers or quoted) and steadiness(" ")[0] == 1.0) or (quoted and len(below) == 1 and below.pop() > 1):
         return " "
     rare = max(RARE_DELIMITERS, key=steadiness)
     cuts_names = rare in lines[0]  # times of day below a single name are one column
@@ -253,7 +255,7 @@ def find_marks(rows: list[tuple[str, ...]], delimiter: str, wanted: str | None) 
         return Marks(wanted, given=True)
     fields = [field.strip() for row in rows for field in row if not THOUSANDS.match(field.strip())]
     commas, points = (sum(bool(way.match(field)) for field in fields) for way in (COMMA, POINT))
-    known = delimiter == "," or commas != points
+    known = delimiter in (",", " ") or commas != points  # fields between spaces were written by a program
     return Marks("," if delimiter != "," and commas > points else ".", known=known)
 
 
@@ -278,6 +280,14 @@ def row_below_names(body: list[tuple[str, ...]]) -> tuple[str, ...]:
     other = [place for place in range(len(columns)) if place not in places]
     apart = all(known[place] or body[0][place] not in columns[place] for place in other)
     return body[0] if fits and many and apart else ()
+
+
+def with_unnamed_first(rows: list[tuple[str, ...]]) -> list[tuple[str, ...]]:
+    """Rows under names of which the first is left out, for it names the rows: the names begin with an empty one."""
+    below = rows[1:]
+    if len(below) < 2 or len(rows[0]) < 2 or any(len(row) != len(rows[0]) + 1 for row in below):
+        return rows
+    return [("", *rows[0]), *below]
 
 
 def _is_unlike_all_below(body: list[tuple[str, ...]]) -> bool:

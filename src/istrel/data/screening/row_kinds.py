@@ -84,7 +84,7 @@ def _is_empty(look: Look, row: int) -> bool:
 
 
 def _says_whence(look: Look, row: int) -> bool:
-    """A line of words in one cell, and nothing beside it: by its words, or where the rows above fill more than half of their cells."""
+    """A line of words in one cell, and nothing beside it: by its words, or where rows above fill more than half of their cells."""
     columns = look.data.table.columns
     texts = [text for column in columns if (text := column.text_at(row))]
     if len(texts) != 1 or texts[0][0].isdigit():
