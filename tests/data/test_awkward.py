@@ -157,7 +157,7 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
         {"id": ["p0", "p1"], "Q1": ["no", "yes"], "Q3": ["x", "y"]},
         "row under the names",
     ),
-    "rows with names of their own": (
+    "names of rows beside their cells": (
         '"age" "sex" "score"\n' + "".join(f'"{k}" {20 + k} "{"MF"[k % 2]}" {40 + k}.125\n' for k in range(1, 6)),
         {"column_1": [1.0, 2.0], "age": [21.0, 22.0], "sex": ["F", "M"], "score": [41.125, 42.125]},
         "",
