@@ -12,7 +12,7 @@ import pytest
 from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
 from istrel.data.reading import ReadingSettings, read
-from istrel.data.reading.sniff import clean_names
+from istrel.data.reading.heads import clean_names
 from istrel.data.reading.watch import Watch
 from istrel.problem import Problem
 from istrel.study.opening import Opening

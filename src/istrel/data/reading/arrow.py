@@ -14,10 +14,10 @@ import pyarrow as pa
 from istrel.data.column import Column
 from istrel.data.reading.columns import column_of, columns_of
 from istrel.data.reading.described import described
+from istrel.data.reading.heads import clean_names
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.numbers import Marks
 from istrel.data.reading.settings import ReadingSettings
-from istrel.data.reading.sniff import clean_names
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Source, Table, stamp_of
 from istrel.problem import Problem

@@ -91,7 +91,7 @@ def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged
     for name, word in open_marks(dialect):
         notes.say(name, f"“{word}” was read as {float(word):.12g}; it may be {word.replace('.', '')}.", unsure=True)
     read = columns_of(dialect.names, arrow, dialect.marks, notes, dates)
-    below = () if dialect.heads else dialect.below
+    below = () if dialect.head.joined else dialect.head.below
     columns = tuple(replace(c, said=said.strip()) for c, said in zip(read, below or ("",) * len(read), strict=False))
     if (line := _uncut(columns, dialect)) is not None:
         notes.say("Shape", f"nothing cuts the lines into fields (“{line}”), so there is one variable.", unsure=True)
@@ -109,7 +109,7 @@ def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged
 
 def _decided(dialect: Dialect, ragged: tuple[Row, ...]) -> Reading:
     names = dialect.skip + 1
-    rows = tuple(range(names, names + int(dialect.has_names) + bool(dialect.below)))
+    rows = tuple(range(names, names + int(dialect.head.has_names) + bool(dialect.head.below)))
     titles = tuple((line, "title") for line in range(names - dialect.titles, names))
     aside = (*titles, *((row.line, f"{counted(row.fields, 'field')}, not {len(dialect.names)}") for row in ragged))
     return Reading(dialect.encoding, dialect.delimiter, dialect.decimal, rows, aside)
@@ -120,17 +120,19 @@ def _remarks(dialect: Dialect) -> list[str]:
     found = []
     if dialect.titles:
         found.append(f"Names were found in line {dialect.skip + 1}; what stands above is left out.")
-    if dialect.heads:
+    if dialect.head.joined:
         found.append("The names stand over two rows, which were joined.")
-    elif dialect.below:
-        shown = ", ".join(field.strip()[:40] for field in dialect.below if field.strip())[:120]
+    elif dialect.head.below:
+        shown = ", ".join(field.strip()[:40] for field in dialect.head.below if field.strip())[:120]
         found.append(f"The row under the names says more of them ({shown}): it became labels and units.")
-    if dialect.left:
-        found.append(f"Left out: {counted(dialect.left, 'row')} under the names, for programs alone.")
-    if dialect.repeated:
-        shown = ", ".join(f"“{name}”" for name in dialect.repeated[:3]) + (" …" if len(dialect.repeated) > 3 else "")
+    if dialect.head.left:
+        found.append(f"Left out: {counted(dialect.head.left, 'row')} under the names, for programs alone.")
+    if dialect.head.repeated:
+        shown = ", ".join(f"“{name}”" for name in dialect.head.repeated[:3]) + (
+            " …" if len(dialect.head.repeated) > 3 else ""
+        )
         found.append(f"Names that stand more than once ({shown}) got a number behind.")
-    if not dialect.has_names:
+    if not dialect.head.has_names:
         found.append("The first row is data: the variables are named by their place.")
     return found
 
@@ -175,7 +177,7 @@ def _parse(
 
 def _options(dialect: Dialect, *, skips: bool, newlines: bool) -> tuple[arrow_csv.ReadOptions, arrow_csv.ParseOptions]:
     above = (
-        int(dialect.has_names) + bool(dialect.below) + dialect.left
+        int(dialect.head.has_names) + bool(dialect.head.below) + dialect.head.left
     )  # counted in rows, not in lines: a name may hold a line break
     reading = arrow_csv.ReadOptions(
         column_names=dialect.names,

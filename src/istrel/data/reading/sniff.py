@@ -8,9 +8,9 @@ import io
 import re
 from collections import Counter
 from dataclasses import dataclass, replace
-from itertools import pairwise, zip_longest
+from itertools import zip_longest
 
-from istrel.data.markers import is_marker
+from istrel.data.reading.heads import NUMBER, Head, head_of
 from istrel.data.reading.letters import Encoding, encoding_of
 from istrel.data.reading.numbers import Marks
 from istrel.data.reading.rewritten import Form, form_of, with_tabs
@@ -20,8 +20,6 @@ from istrel.problem import Problem
 SAMPLE_BYTES = 256 * 1024
 SAMPLE_ROWS = 200
 MOST_TITLES = 10
-FEWEST_BELOW, MANY_REPEATING = 12, 3  # rows below, and columns whose values repeat, before a row is unlike all of them
-MOST_LEFT = 3  # rows under the names that are looked at for what is for programs
 NO_CHARACTER_SETS = ("punycode", "idna", "undefined", "unicode_escape", "raw_unicode_escape")
 DELIMITERS = ";\t|,"  # where two cut equally well, the comma is the decimal mark
 MARKS = (
@@ -33,8 +31,6 @@ MARKS = (
 )
 RARE_DELIMITERS, STEADY = "^~:!", 0.98
 SAYS_DELIMITER = re.compile(r'"?sep=([^\r\n])"?\s*$', re.IGNORECASE)
-FIRST_YEAR, LAST_YEAR = 1500, 2200
-NUMBER = re.compile(r"[+-]?(\d+([.,]\d*)?|[.,]\d+)([eE][+-]?\d+)?$")
 THOUSANDS = re.compile(r"[+-]?\d{1,3}([.,])\d{3}(\1\d{3})*$")  # 2.300 or 2,300: it tells nothing about the decimal mark
 EITHER = re.compile(r"[+-]?[1-9]\d{0,2}\.\d{3}$")
 BESIDE = r"([eE][+-]?\d+)?( ?[%‰€$£°]C?)?$"
@@ -53,14 +49,8 @@ class Dialect:
         How many of them hold a title.
     rows
         Sample rows.
-    below
-        A row under the names that says more of them: questions, labels or units; empty where there is none.
-    heads
-        True where the names stand over two rows and were joined.
-    left
-        Rows under the names that hold nothing for a person: descriptions for programs.
-    repeated
-        Names that stand several times.
+    head
+        Its names, and what stands with them.
     form
         How lines are written anew; None where a delimiter cuts them.
     letters
@@ -71,14 +61,9 @@ class Dialect:
     delimiter: str
     marks: Marks
     skip: int
-    has_names: bool
-    names: tuple[str, ...]
+    head: Head
     rows: tuple[tuple[str, ...], ...]
     titles: int = 0
-    below: tuple[str, ...] = ()
-    heads: bool = False
-    left: int = 0
-    repeated: tuple[str, ...] = ()
     form: Form | None = None
     letters: str = ""
 
@@ -86,8 +71,12 @@ class Dialect:
     def decimal(self) -> str:
         return self.marks.decimal
 
+    @property
+    def names(self) -> tuple[str, ...]:
+        return self.head.names
 
-def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
+
+def sniff(name: str, sample: bytes, settings: ReadingSettings) -> Dialect:
     """The dialect of a file from its first bytes; what the settings say is taken as given.
 
     Raises
@@ -95,14 +84,14 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
     Problem
         Where the bytes are not text, the encoding named is unknown or does not fit, or no row of names is found.
     """
-    found = find_encoding(name, head, settings.encoding)
+    found = find_encoding(name, sample, settings.encoding)
     encoding = found.name
     try:
-        text = codecs.getincrementaldecoder(encoding)(errors="replace").decode(head)
+        text = codecs.getincrementaldecoder(encoding)(errors="replace").decode(sample)
     except UnicodeError:  # without its mark at the beginning no byte order can be known
         raise Problem(f"{name}: the bytes are not {encoding}; name another encoding, or none.") from None
     lines = list(io.StringIO(text, newline=""))  # cut where the reader cuts: at \n, \r and \r\n alone
-    if len(head) >= SAMPLE_BYTES and len(lines) > 1:
+    if len(sample) >= SAMPLE_BYTES and len(lines) > 1:
         lines = lines[:-1]
     comments, said = 0, SAYS_DELIMITER.match(lines[0]) if lines and settings.delimiter is None else None
     if said is not None:
@@ -121,31 +110,16 @@ def sniff(name: str, head: bytes, settings: ReadingSettings) -> Dialect:
         delimiter, lines = "\t", [with_tabs(line, form) for line in lines[form.above :]]
     titles = 0 if settings.header_row is not None else count_titles(lines, delimiter)
     rows = parse(lines[titles:], delimiter)
-    rows = with_unnamed_first(rows)
-    has_names = not looks_like_data(rows) if settings.header_row is None else settings.header_row > 0
-    body = rows[1:] if has_names else rows
-    kept = [row for place, row in enumerate(body) if place >= MOST_LEFT or not for_programs(row)] if has_names else body
-    below = row_below_names(kept) if has_names else ()
-    left = len(body) - len(kept)
-    body = kept[1:] if below else kept
-    heads = bool(below) and are_two_heads(rows[0], below)
-    raw = joined_heads(rows[0], below) if heads else rows[0]
+    head = head_of(rows, settings.header_row)
     return Dialect(
         encoding=encoding,
-        letters=letters_said(head, found),
+        letters=letters_said(sample, found),
         delimiter=delimiter,
-        marks=find_marks(body, delimiter, settings.decimal),
+        marks=find_marks(head.body, delimiter, settings.decimal),
         skip=comments + titles,
         titles=titles,
-        has_names=has_names,
-        names=clean_names(raw if has_names else ("",) * len(raw)),
-        rows=tuple(body[:SAMPLE_ROWS]),
-        below=below,
-        heads=heads,
-        left=left,
-        repeated=tuple(
-            name for name, n in Counter(field.strip() for field in raw).items() if n > 1 and name and has_names
-        ),
+        head=head,
+        rows=tuple(head.body[:SAMPLE_ROWS]),
         form=form,
     )
 
@@ -259,81 +233,6 @@ def find_marks(rows: list[tuple[str, ...]], delimiter: str, wanted: str | None) 
     return Marks("," if delimiter != "," and commas > points else ".", known=known)
 
 
-def row_below_names(body: list[tuple[str, ...]]) -> tuple[str, ...]:
-    """The first row under the names where it holds words in places in which all rows below hold numbers, and no number itself."""
-    if len(body) < 3 or any(NUMBER.match(field.strip()) for field in body[0]):
-        return ()
-    if _is_unlike_all_below(body):
-        return body[0]
-    rows = [row for row in body[1:20] if len(row) == len(body[0])]
-    columns = list(zip(*rows, strict=True)) if rows else []
-    numeric = [
-        any(field.strip() for field in column)
-        and all(not field.strip() or NUMBER.match(field.strip()) for field in column)
-        for column in columns
-    ]
-    worded = [bool(field.strip()) and not is_marker(field) for field in body[0]]
-    known = [is_marker(field) or not field.strip() for field in body[0]]
-    places = [place for place, there in enumerate(numeric) if there]
-    fits = len(places) >= 2 and all(worded[place] or not body[0][place].strip() for place in places)
-    many = sum(worded[place] for place in places) >= max(2, len(places) / 2)
-    other = [place for place in range(len(columns)) if place not in places]
-    apart = all(known[place] or body[0][place] not in columns[place] for place in other)
-    return body[0] if fits and many and apart else ()
-
-
-def with_unnamed_first(rows: list[tuple[str, ...]]) -> list[tuple[str, ...]]:
-    """Rows under names of which the first is left out, for it names the rows: the names begin with an empty one."""
-    below = rows[1:]
-    if len(below) < 2 or len(rows[0]) < 2 or any(len(row) != len(rows[0]) + 1 for row in below):
-        return rows
-    return [("", *rows[0]), *below]
-
-
-def _is_unlike_all_below(body: list[tuple[str, ...]]) -> bool:
-    """Whether the first row holds in every column what stands nowhere below, though the values of several columns repeat there."""
-    rows = [row for row in body[1:SAMPLE_ROWS] if len(row) == len(body[0])]
-    if len(rows) < FEWEST_BELOW:
-        return False
-    repeating = 0
-    for mine, *below in zip(body[0], *rows, strict=True):
-        filled = [field for field in below if field.strip()]
-        if mine.strip() and mine in filled and not all(field == mine for field in filled):
-            return False
-        repeating += bool(mine.strip()) and mine not in filled and 1 < len(set(filled)) <= len(filled) / 3
-    worded = [field for field in body[0] if field.strip()]
-    return repeating >= MANY_REPEATING and 2 * len(worded) > len(body[0])
-
-
-def for_programs(row: tuple[str, ...]) -> bool:
-    """Whether all that stands in a row are objects of JSON: a survey's platform describes its columns to itself."""
-    filled = [field.strip() for field in row if field.strip()]
-    return len(filled) > 1 and all(field.startswith("{") and field.endswith("}") for field in filled)
-
-
-def are_two_heads(names: tuple[str, ...], below: tuple[str, ...]) -> bool:
-    """Whether a row of words under the names goes on with them: names over several columns leave blanks that it fills."""
-    gaps = [place for place in range(1, len(names)) if not names[place].strip()]
-    return bool(gaps) and all(below[place].strip() for place in gaps) and bool(names[gaps[0] - 1].strip())
-
-
-def joined_heads(names: tuple[str, ...], below: tuple[str, ...]) -> tuple[str, ...]:
-    """Names over two rows as one: “2019, men”."""
-    joined, above = [], ""
-    for name, word in zip(names, below, strict=True):
-        above = name.strip() or above
-        joined.append(", ".join(filter(None, (above, word.strip()))))
-    return tuple(joined)
-
-
-def are_steps(row: tuple[str, ...]) -> bool:
-    """Whether the numbers of a row count up in equal steps: years or places, as names do."""
-    numbers = [float(field.replace(",", ".")) for field in row if NUMBER.match(field.strip())]
-    steps = {round(b - a, 9) for a, b in pairwise(numbers)}
-    years = all(number.is_integer() and FIRST_YEAR <= number <= LAST_YEAR for number in numbers)
-    return len(numbers) > 1 and len(steps) == 1 and (steps.pop() in (1, 5, 10) or years)
-
-
 def open_marks(dialect: Dialect) -> list[tuple[str, str]]:
     """(column, one of its numbers) where a point may stand between thousands as well as before decimals, and nothing tells."""
     if dialect.marks.known or dialect.decimal != ".":
@@ -344,31 +243,3 @@ def open_marks(dialect: Dialect) -> list[tuple[str, str]]:
         if pointed and all(EITHER.match(field) for field in pointed):
             found.append((name, pointed[0]))
     return found
-
-
-def looks_like_data(rows: list[tuple[str, ...]]) -> bool:
-    """True where the first row can be no row of names: it has numbers, and the rows below have them in the same places."""
-    if len(rows) < 2:
-        return False
-    if are_steps(rows[0]) and not any(are_steps(row) for row in rows[1:20]):
-        return False
-    numeric = [bool(NUMBER.match(field.strip())) for field in rows[0]]
-    below = [[bool(NUMBER.match(field.strip())) for field in row] for row in rows[1:20] if len(row) == len(rows[0])]
-    agree = [all(row[i] for row in below) for i in range(len(numeric))] if below else []
-    return bool(agree) and any(n and a for n, a in zip(numeric, agree, strict=True)) and sum(numeric) * 2 >= sum(agree)
-
-
-def clean_names(raw: tuple[str, ...]) -> tuple[str, ...]:
-    """Names without spaces at their ends; empty ones are named by place, repeated ones get a number."""
-    plain = [" ".join(field.split()) for field in raw]
-    reserved, used = set(plain), set[str]()
-    names: list[str] = []
-    for place, given in enumerate(plain, start=1):
-        base = given or f"column_{place}"
-        name, number = base, 1
-        while name in used or (name in reserved and name != given):
-            number += 1
-            name = f"{base}_{number}"
-        used.add(name)
-        names.append(name)
-    return tuple(names)
