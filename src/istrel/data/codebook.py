@@ -48,6 +48,8 @@ class Variable:
         What a derived variable is made from; None for a variable of the source.
     in_use
         False for a variable that was left out: it stays, but nothing is offered for it.
+    phrase
+        The phrase by which it is called in every language, where nobody named it: a variable that a sentence makes.
     personal
         True for what tells who a person is: it is in no data that are given away.
     """
@@ -62,6 +64,7 @@ class Variable:
     formula: Formula | None = None
     in_use: bool = True
     personal: bool = False
+    phrase: str = ""
 
     @property
     def title(self) -> str:

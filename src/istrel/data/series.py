@@ -175,8 +175,8 @@ def _codebook(
         lines.append(replace(parts[0], name=one.name, label=label, unit=unit, missing_codes=codes, formula=None))
     called = series[0].titles or series[0].occasions
     said = tuple(ValueLabel(word, title) for word, title in zip(series[0].occasions, called, strict=True))
-    lines.append(Variable(by, Level.ORDINAL, value_labels=said))
-    lines.append(Variable(case, Level.IDENTIFIER))
+    lines.append(Variable(by, Level.ORDINAL, value_labels=said, phrase=by if by == OCCASION else ""))
+    lines.append(Variable(case, Level.IDENTIFIER, phrase="the_case"))
     return Codebook(tuple(lines), replace(codebook.rows, person=case, occasion=by, guessed=False))
 
 

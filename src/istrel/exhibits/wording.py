@@ -26,7 +26,9 @@ NUMBER_ALONE = re.compile(r"-?\d+([.,]\d+)?")
 
 
 def titled(variable: Variable) -> Text:
-    """A variable by its label, or by its name where it has none."""
+    """A variable by its label, or by its name where it has none; one that a sentence makes by its phrase."""
+    if variable.phrase:
+        return say(variable.phrase)
     return plain(variable.label) if variable.label else verbatim(variable.name)
 
 
