@@ -362,3 +362,23 @@ def test_the_fewest_columns_that_tell_all_rows_apart_are_named(data_of: Maker) -
         "x,y\n" + "".join(f"{k * 0.71:.2f},{k * 1.3:.1f}\n" for k in range(30)): (),
     }.items():
         assert key_of(data_of(text)) == key
+
+
+PERSONAL = {
+    "mail": "a{k}@example.org",
+    "phone": "+49 351 {k}23456",
+    "account": "DE{k}2500105175407324931",
+    "surname": "Name{k}",
+    "first_name": "Given{k}",
+}
+
+
+def test_what_tells_who_a_person_is_is_found_and_places_only_beside_it(data_of: Maker) -> None:
+    cells = [
+        [form.format(k=10 + k) for form in PERSONAL.values()] + [f"Lane {k}", f"{k % 3}", f"{k}.5"] for k in range(20)
+    ]
+    text = "\n".join(",".join(row) for row in [[*PERSONAL, "street", "g", "x"], *cells])
+    (found,) = [finding for finding in screen(data_of(text)) if finding.kind == "personal"]
+    assert found.variables == (*PERSONAL, "street")
+    alone = "street,day,g\n" + "".join(f"Lane {k},0{1 + k % 9}/02/2024,{k % 3}\n" for k in range(20))
+    assert not [finding for finding in screen(data_of(alone)) if finding.kind == "personal"]

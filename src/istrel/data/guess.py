@@ -36,6 +36,7 @@ RATING_NAME = re.compile(
     r"dolor|confianza|valoraci[óo]n|q\d+[a-z]?|item_?\d+)(?:$|[_\W\d])",
     re.IGNORECASE,
 )
+QUESTION_NAME = re.compile(r"(?i)(?:^|_)(?:q|item_?)\d+[a-z]?$")  # from 0 it may as well ask how many
 COUNT_NAME = re.compile(
     r"^n_|_n$|(?:^|[_\W])(?:count|counts|number|num|anzahl|anz|nombre|nb|n[úu]mero|visits?|items?|children|kids|siblings|persons?|people|"
     r"passengers?|doses?|pieces|leaves|eggs?|errors?|falls|calls|bikes|cars|birds|stock|besuche|kinder|fehler|fehltage|hijos|enfants|"
@@ -173,7 +174,8 @@ def _of_numbers(column: Column) -> Level:
     low, high = distinct[0], distinct[-1]
     # A rating scale starts at 1; counting starts at 0. Years, ages and scores do neither.
     repeated = values.size >= max(FEWEST_ANSWERS, 2 * distinct.size)
-    rated = low == 1 or (low >= 0 and high <= MOST_RATING and RATING_NAME.search(column.name) is not None)
+    named = RATING_NAME.search(column.name) is not None and low >= 0 and high <= MOST_RATING
+    rated = low == 1 or (named and (low > 0 or high == MOST_RATING or QUESTION_NAME.search(column.name) is None))
     if repeated and rated and 3 <= distinct.size <= MOST_SCALE_STEPS and high - low < MOST_SCALE_STEPS:
         return Level.ORDINAL
     if low == 0 and high <= MOST_COUNT and values.size > 2 * distinct.size and not _in_units(column):

@@ -20,8 +20,8 @@ CODES = np.array([-9, -8, -7, -1, -99, -98, -97, -77, -88, 9, 77, 88, 99, 98, 97
 MOST_WORDS, MOST_STEPS, FEWEST_ITEMS = 30, 11, 3
 TAKEN = (Level.NOMINAL, Level.BINARY, Level.TEXT, Level.IDENTIFIER)
 CATEGORY = re.compile(
-    r"(?:^|[_.\s-])(class|klasse|classe|clase|store|shop|filiale|branch|line|linie|route|tray|net|vessel|ward|station|practice|praxis|"
-    r"room|machine|lab|labor|observer|rater|judge|agent|interviewer|zone|area|topic|thema|cause|code|reason|kind|model|area|course|kurs|"
+    r"(?:^|[_.\s-])(class|klasse|classe|clase|store|shop|filiale|branch|line|linie|route|tray|net|vessel|ward|station|praxis|"
+    r"room|machine|lab|labor|observer|rater|judge|agent|interviewer|zone|area|topic|thema|cause|code|reason|kind|model|course|kurs|"
     r"cohort|version|location|place|campus|building|floor_?plan|street|road|crew|operator|instrument|device|sensor|well|cage|litter|race|ethnic\w*|region|country|state|site|cent(?:er|re)|hospital|clinic|school|group|arm|treatment|treat|condition|"
     r"sex|gender|religion|party|species|type|category|cluster|district|province|department|dept|faculty|industry|sector|occupation|"
     r"job|marital(?:_?status)?|colou?r|method|strain|variety|brand|language|team|block|plot|farm|batch|origin|"

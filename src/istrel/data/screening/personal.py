@@ -19,16 +19,22 @@ FORMS = {
     "account numbers": re.compile(r"[A-Z]{2}\d{2}(?:\s?[A-Z0-9]{4}){3,7}(?:\s?[A-Z0-9]{1,4})?$"),
 }
 NAMES = re.compile(
-    r"(?:^|_|\b)(?:(?:e[-_ ]?)?mail(?:[-_ ]?address)?|surname|(?:first|last|family|given|maiden|full)[-_ ]?name|street|"
-    r"phone(?:[-_ ]?number)?|home[-_ ]?address|vorname|nachname|familienname|stra(?:ß|ss)e|telefon(?:nummer)?|anschrift|pr[ée]nom|"
-    r"nom[-_ ]de[-_ ]famille|t[ée]l[ée]phone|adresse|apellidos?|tel[ée]fono|direcci[óo]n)(?:_|\b|$)",
+    r"(?:^|_|\b)(?:(?:e[-_ ]?)?mail(?:[-_ ]?address)?|surname|(?:first|last|family|given|maiden|full)[-_ ]?name|"
+    r"phone(?:[-_ ]?number)?|vorname|nachname|familienname|telefon(?:nummer)?|pr[ée]nom|nom[-_ ]de[-_ ]famille|"
+    r"t[ée]l[ée]phone|apellidos?|tel[ée]fono)(?:_|\b|$)",
     re.IGNORECASE,
 )
+PLACES = re.compile(
+    r"(?:^|_|\b)(?:street|(?:home[-_ ]?)?address|stra(?:ß|ss)e|anschrift|adresse|direcci[óo]n)(?:_|\b|$)", re.IGNORECASE
+)  # of persons where names or numbers of persons stand beside them
 
 
 def find(look: Look) -> Iterator[Finding]:
     """personal."""
-    found = {name: what for name in look.of_kind(Kind.TEXT) if (what := _what(look, name))}
+    texts = look.of_kind(Kind.TEXT)
+    found = {name: what for name in texts if (what := _what(look, name, NAMES))}
+    if found:
+        found |= {name: what for name in texts if (what := _what(look, name, PLACES))}
     names = tuple(found)
     if not names:
         return
@@ -40,7 +46,7 @@ def find(look: Look) -> Iterator[Finding]:
     )
 
 
-def _what(look: Look, name: str) -> str:
+def _what(look: Look, name: str, called: re.Pattern[str]) -> str:
     """What personal details a column of texts holds; nothing where it holds none, or is marked already."""
     if look.data.variable(name).personal:
         return ""
@@ -52,4 +58,4 @@ def _what(look: Look, name: str) -> str:
     for what, form in FORMS.items():
         if sum(form.match(word) is not None for word in words) >= MOSTLY * len(words):
             return what
-    return "names" if NAMES.search(name) and len(words) > len(column.valid) // 2 else ""
+    return "names" if called.search(name) and len(words) > len(column.valid) // 2 else ""
