@@ -23,7 +23,10 @@ from istrel.stats.moderate import moderate
 MANY_ZEROS = 0.2
 ENOUGH = 50
 ROUGHLY, NEARLY, DEEP = 0.8, 0.9, 0.75
-CLASSES = 18  # over all values; the drawing has as many over the bulk
+CLASSES = 18
+WEIGHTS = np.array((1.0, 2.0, 3.0, 2.0, 1.0)) / 9  # even out what one class has by chance
+EVENED = float(np.sqrt(np.sum(WEIGHTS**2)))
+ERRORS, ERRORS_OF_BARS = 1.5, 3.0  # fewer than a sure hump has
 
 
 def find(look: Look) -> Iterator[Finding]:
@@ -76,17 +79,26 @@ def _may_be_skewed(values: NDArray[np.float64]) -> bool:
     return not np.isfinite(rough) or abs(rough) >= ROUGHLY * STRONGLY_SKEWED
 
 
-def _may_have_humps(heights: tuple[float, ...]) -> bool:
-    """Whether the tiny drawing of a variable has a valley, smoothed or as it stands: only then its density is looked at."""
-    bars = np.array((0.0, *heights, 0.0))
-    smooth = np.convolve(bars, (0.25, 0.5, 0.25), "same")
-    return _has_valley(smooth, NEARLY) or _has_valley(bars, DEEP)
+def _may_have_humps(values: NDArray[np.float64], drawn: tuple[float, float]) -> bool:
+    """Whether classes over all values, or over the bulk of them, have a valley that chance seldom makes: only then the density
+    is looked at.
+    """
+    for low, high in ((float(values.min()), float(values.max())), drawn):
+        inside = values[(values >= low) & (values <= high)]
+        places = np.minimum(((inside - low) * (CLASSES / (high - low))).astype(np.int64), CLASSES - 1)
+        bars = np.bincount(places + 2, minlength=CLASSES + 4).astype(float)  # with classes of none at each end
+        smooth = np.convolve(bars, WEIGHTS, "same")
+        if _has_valley(smooth, NEARLY, ERRORS * EVENED) or _has_valley(bars, DEEP, ERRORS_OF_BARS):
+            return True
+    return False
 
 
-def _has_valley(heights: NDArray[np.float64], share: float) -> bool:
-    """Whether any height lies below this share of the highest to its left and to its right."""
+def _has_valley(heights: NDArray[np.float64], share: float, errors: float) -> bool:
+    """Whether any height lies below this share of the highest to its left and right, and so many roots of itself below them."""
     left, right = np.maximum.accumulate(heights), np.maximum.accumulate(heights[::-1])[::-1]
-    return bool((heights < share * np.minimum(left, right)).any())
+    lower = np.minimum(left, right)
+    deep = lower - heights > errors * np.sqrt(np.maximum(heights, 0.5))
+    return bool((deep & (heights < share * lower)).any())
 
 
 def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
@@ -97,8 +109,10 @@ def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
     ):
         return
     values, exponent = moderate(values)
-    whole = np.bincount(((values - values.min()) * (CLASSES / np.ptp(values))).astype(np.int64), minlength=CLASSES)
-    if not (_may_have_humps(variable_facts(look.data, name).shape) or _may_have_humps(tuple(whole.tolist()))):
+    drawn = variable_facts(look.data, name).drawn
+    if drawn is not None and not _may_have_humps(
+        values, (np.ldexp(drawn[0], -exponent), np.ldexp(drawn[1], -exponent))
+    ):
         return
     curve = density(np.sort(values))
     modes = sure_humps(curve, values.size)
