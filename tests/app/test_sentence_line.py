@@ -17,6 +17,7 @@ from pytestqt.qtbot import QtBot
 from istrel.app.stations.bench.on_screen import as_typed, on_screen, units
 from istrel.app.window import Window
 from istrel.data.rows import Rows
+from istrel.demo import LEARNERS
 from istrel.exhibits.printing import plain_text
 from istrel.sentence import parse
 from istrel.sentence.edit import groups_of, names_of
@@ -389,3 +390,17 @@ def test_a_formula_gets_a_name_with_a_click(field: Window, settle: Settle) -> No
     field.model.undo()
     settle()
     assert "log_weight_Weight" not in field.model.study.codebook
+
+
+def test_a_function_is_taken_and_its_variable_typed_behind_it(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+    window = opened(LEARNERS)
+    writing = window.stations.bench.widget.writing
+    writing.say("")
+    qtbot.keyClicks(writing.line, "describe log1")
+    settle()
+    qtbot.keyClick(writing.line, Qt.Key.Key_Tab)
+    assert writing.line.sentence().endswith("log10(")
+    qtbot.keyClicks(writing.line, "practice_min + 1)")
+    settle()
+    assert window.stations.bench.widget.draft.proof.exhibit.request.subjects
+    assert writing.message.text() == ""

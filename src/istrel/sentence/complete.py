@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from typing import NamedTuple
 
 from lark.exceptions import UnexpectedInput
 
 from istrel.data.codebook import Codebook, Variable
+from istrel.data.formula.functions import FUNCTIONS
 from istrel.data.series import OCCASION
 from istrel.sentence.names import understood
 from istrel.sentence.parse import grammar
@@ -20,6 +21,7 @@ from istrel.sentence.spans import LIST_ROLES, WordSpan, spans
 from istrel.sentence.vocabulary import CLAUSES, CLAUSES_OF, FORMS, SETTINGS, STATISTICS, VERBS, Setting, usual_form
 from istrel.sentence.vocabulary.takes import YesNo
 
+FEWEST_OF_A_FUNCTION = 2  # letters, before functions are offered
 MOST_WORDS = 8  # of a name that is being typed
 WORD_START = re.compile(r"(?<![\w.`\"“'])(?=[^\W\d]|[`\"“'])")
 ENDED = re.compile(r"[,×*={}<>≤≥≠+/^\s]|\.\.")
@@ -64,7 +66,7 @@ class Suggestion:
     Attributes
     ----------
     kind
-        verb, variable, word, form, statistic, setting, value, answer (a value of a variable), sign or correction.
+        verb, variable, function, word, form, statistic, setting, value, answer (a value of a variable), sign or correction.
     meaning
         Says it in plain words where there is something to say.
     """
@@ -140,7 +142,7 @@ def complete(
         typed = before[start:]
         if _is_whole(typed, found, codebook):
             break
-        fitting = _fitting(typed, found, codebook)
+        fitting = (*_fitting(typed, found, codebook), *_functions(typed, found))
         if fitting:
             return Completion(start, cursor, fitting)
     else:
@@ -206,6 +208,14 @@ def _fitting(typed: str, found: Sequence[Suggestion], codebook: Codebook) -> tup
         if rank is not None:
             ranked.append((rank, place, suggestion))
     return tuple(dict.fromkeys(suggestion for *_, suggestion in sorted(ranked, key=lambda r: r[:2])))
+
+
+def _functions(typed: str, found: Sequence[Suggestion]) -> Iterator[Suggestion]:
+    """Functions that begin so, where a variable may stand: a formula may stand there too."""
+    if len(typed) >= FEWEST_OF_A_FUNCTION and any(suggestion.kind == "variable" for suggestion in found):
+        for name, function in FUNCTIONS.items():
+            if name.startswith(typed.casefold()):
+                yield Suggestion(f"{name}(", "function", f"{function.form}: {function.words}")
 
 
 def _accepted(prefix: str) -> set[str]:

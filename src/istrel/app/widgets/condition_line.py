@@ -58,8 +58,9 @@ class ConditionLine(QLineEdit):
         word = next((s.written for s in self._completion.suggestions if s.text == shown), shown)
         start, text, cursor = self._completion.start - len(BEFORE), self.text(), self.cursorPosition()
         gap = " " if start and not text[:start].endswith((" ", "{", "(")) else ""
-        self.setText(f"{text[:start]}{gap}{word} {text[cursor:]}")
-        self.setCursorPosition(start + len(gap) + len(word) + 1)
+        after = "" if word.endswith("(") else " "
+        self.setText(f"{text[:start]}{gap}{word}{after}{text[cursor:]}")
+        self.setCursorPosition(start + len(gap) + len(word) + len(after))
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_Escape:

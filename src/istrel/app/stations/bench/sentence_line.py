@@ -221,7 +221,7 @@ class SentenceLine(QTextEdit):
         before, after = shown[:start], shown[end:]
         cursor = self.spanning(start, end)
         glue = "" if not before or before.endswith((" ", "{", "(")) or text == "," else " "
-        follows = "" if text.endswith("{") or after[:1] in (" ", ",", ")", "}") else " "
+        follows = "" if text.endswith(("{", "(")) or after[:1] in (" ", ",", ")", "}") else " "
         cursor.insertText(glue + on_screen(text) + follows)
         if follows == "" and after[:1] == " ":
             cursor.movePosition(QTextCursor.MoveOperation.Right)
