@@ -14,6 +14,7 @@ from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import plain_text
 from istrel.exhibits.text import Phrase, Run, say
+from istrel.exhibits.verbs.describe.working import WORKINGS
 from istrel.stats.reasons import REASONS
 from istrel.study.appendix import TITLE
 from istrel.style.house import load_style
@@ -66,8 +67,9 @@ def test_every_phrase_is_said_in_every_language(everything: tuple[tuple[str, Exh
             "may_no_longer_hold",
             "cannot_be_made_now",
             *REASONS,
+            *(f"means_{key}" for key in (*WORKINGS, "percentile", "count", "share", "correlation")),
         ):  # what other pages say, and reasons of numbers that were not asked for
-            plain_text(say(name, n=3, names="x", name="x", label="Table 1"), style)
+            plain_text(say(name, n=3, names="x", name="x", label="Table 1", value="1", level="95", share="5"), style)
         assert phrases().keys() - heard.said == set(), language
 
 

@@ -17,6 +17,7 @@ USAGE = """istrel [FILE] [--demo]
        istrel accept STUDY [NUMBER ...]
        istrel refresh DOCUMENT STUDY [-o OUT] [--tracked] [--again]
        istrel review STUDY|PAPER [--to json]
+       istrel explain SOURCE "SENTENCE" --cell ROW COLUMN [--to json] [options]
        istrel package STUDY -o FOLDER|FILE.zip [--data csv|parquet|none]
        istrel study STUDY -o FILE.json | --to json
 """
@@ -166,6 +167,25 @@ def refresh_parser() -> Parser:
     parser.add_argument("--again", action="store_true", help="exchange also what was edited by hand (.docx)")
     parser.add_argument("--to", choices=["json"], default=None, help="what moved as JSON")
     parser.add_argument("--style", default="", help="a house style's name or file; the study's by default")
+    return parser
+
+
+def explain_parser() -> Parser:
+    parser = Parser(
+        prog="istrel explain", description="One number of an exhibit, opened: how it comes about, step by step."
+    )
+    parser.add_argument("source", help="a data file or a study")
+    parser.add_argument("sentence", metavar="SENTENCE", help='e.g. "describe age across site"')
+    parser.add_argument(
+        "--cell",
+        nargs=2,
+        required=True,
+        metavar=("ROW", "COLUMN"),
+        help="what its stub and head print, or the keys of “cells” in the exchange form",
+    )
+    parser.add_argument("--to", choices=["json"], default=None, help="as an object for programs")
+    parser.add_argument("--style", default="apa7", help="a house style's name or file")
+    _add_reading(parser)
     return parser
 
 

@@ -66,6 +66,12 @@ def _refresh(options: argparse.Namespace) -> int:
     return refresh(options)
 
 
+def _explain(options: argparse.Namespace) -> int:
+    from istrel.commands.explaining import explain
+
+    return explain(options)
+
+
 def _package(options: argparse.Namespace) -> int:
     from istrel.commands.packaging import package
 
@@ -87,6 +93,7 @@ COMMANDS = {
     "accept": Command(arguments.accept_parser, _accept),
     "refresh": Command(arguments.refresh_parser, _refresh),
     "review": Command(arguments.review_parser, _review),
+    "explain": Command(arguments.explain_parser, _explain),
     "package": Command(arguments.package_parser, _package),
     "study": Command(arguments.study_parser, _study),
 }

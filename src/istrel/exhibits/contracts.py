@@ -17,6 +17,7 @@ from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.setting import Setting
 from istrel.exhibits.table import Note
 from istrel.exhibits.text import Cell, Count, Text
+from istrel.exhibits.working import Working
 from istrel.sentence.request import Request
 
 if TYPE_CHECKING:
@@ -135,6 +136,8 @@ class Verb(Generic[P, R]):
         (plan, result, below): the result with its small counts hidden, and with them all that would give one away.
     drawn
         The same result with these drawings.
+    explain
+        (plan, result, cell): the working of a number that the table shows; None where it has none that can be shown.
     by_value
         Whether a sentence only counts how often values occur, so that a row may stand for many cases; else each case needs a
         row of its own.
@@ -147,6 +150,7 @@ class Verb(Generic[P, R]):
     values: Callable[[R], dict[str, list[Json]]]
     counts: Callable[[P, R, int], R]
     drawn: Callable[[R, tuple[Drawing, ...]], R]
+    explain: Callable[[P, R, Cell], Working | None]
     by_value: Callable[[Request, Dataset], bool] = _never
 
 

@@ -11,6 +11,7 @@ from istrel.exhibits.verbs.check.resolve import CheckPlan, resolve
 from istrel.exhibits.verbs.check.result import CheckResult
 from istrel.exhibits.verbs.check.typeset import numbers, typeset
 from istrel.exhibits.verbs.check.values import values
+from istrel.exhibits.working import unexplained
 
 
 def _drawn(result: CheckResult, drawings: tuple[Drawing, ...]) -> CheckResult:
@@ -25,4 +26,5 @@ VERB: Verb[CheckPlan, CheckResult] = Verb(
     values=values,
     counts=counts,
     drawn=_drawn,
+    explain=unexplained,
 )

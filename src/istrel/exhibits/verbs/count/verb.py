@@ -12,6 +12,7 @@ from istrel.exhibits.verbs.count.result import CountResult
 from istrel.exhibits.verbs.count.typeset import typeset
 from istrel.exhibits.verbs.count.values import values
 from istrel.exhibits.verbs.count.words import numbers
+from istrel.exhibits.verbs.count.working import explain
 
 
 def _drawn(result: CountResult, drawings: tuple[Drawing, ...]) -> CountResult:
@@ -26,5 +27,6 @@ VERB: Verb[CountPlan, CountResult] = Verb(
     values=values,
     counts=counts,
     drawn=_drawn,
+    explain=explain,
     by_value=by_value,
 )

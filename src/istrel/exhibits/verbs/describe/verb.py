@@ -12,6 +12,7 @@ from istrel.exhibits.verbs.describe.result import DescribeResult
 from istrel.exhibits.verbs.describe.typeset import typeset
 from istrel.exhibits.verbs.describe.values import values
 from istrel.exhibits.verbs.describe.words import numbers
+from istrel.exhibits.verbs.describe.working import explain
 
 
 def _drawn(result: DescribeResult, drawings: tuple[Drawing, ...]) -> DescribeResult:
@@ -26,4 +27,5 @@ VERB: Verb[DescribePlan, DescribeResult] = Verb(
     values=values,
     counts=counts,
     drawn=_drawn,
+    explain=explain,
 )

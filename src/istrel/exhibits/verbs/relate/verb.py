@@ -11,6 +11,7 @@ from istrel.exhibits.verbs.relate.resolve import RelatePlan, resolve
 from istrel.exhibits.verbs.relate.result import RelateResult
 from istrel.exhibits.verbs.relate.typeset import numbers, typeset
 from istrel.exhibits.verbs.relate.values import values
+from istrel.exhibits.verbs.relate.working import explain
 
 
 def _drawn(result: RelateResult, drawings: tuple[Drawing, ...]) -> RelateResult:
@@ -25,4 +26,5 @@ VERB: Verb[RelatePlan, RelateResult] = Verb(
     values=values,
     counts=counts,
     drawn=_drawn,
+    explain=explain,
 )

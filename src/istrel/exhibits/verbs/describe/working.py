@@ -1,0 +1,346 @@
+"""How the statistics of a variable come about: from the same arranged values and moments from which they were computed."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.exhibits.shared import arranged, moments_of
+from istrel.exhibits.text import Cell, Text, say
+from istrel.exhibits.verbs.describe.cells import cell_of, row_key
+from istrel.exhibits.verbs.describe.compute import ESTIMATES, Workbench
+from istrel.exhibits.verbs.describe.resolve import DescribePlan
+from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
+from istrel.exhibits.verbs.frequency_result import FrequencyCell
+from istrel.exhibits.verbs.frequency_working import explain_level
+from istrel.exhibits.wording import titled
+from istrel.exhibits.working import Working, shown, signed
+from istrel.sentence.vocabulary import percentile_of
+from istrel.stats import moments, quantiles
+from istrel.stats.grouping import Arranged, alone
+from istrel.stats.intraclass import none_of
+from istrel.style.numbers import Kind
+
+Floats = NDArray[np.float64]
+E = "2.718281828459"
+
+
+@dataclass(frozen=True, eq=False)
+class Parts:
+    """One variable in one group: its values in their order, and what the statistics are made of."""
+
+    values: Floats
+    moments: moments.Moments
+    bench: Workbench
+    plan: DescribePlan
+
+    @property
+    def n(self) -> int:
+        return int(self.values.size)
+
+    def power(self, k: int) -> float:
+        """The sum of the k-th powers of the distances from the mean."""
+        part = {2: self.moments.second, 3: self.moments.third, 4: self.moments.fourth}[k].rounded
+        return float(np.ldexp(part[0], k * int(self.moments.exponent[0])))
+
+    def of(self, key: str) -> float:
+        """Another statistic of the same values; NaN where there is none."""
+        value = self.bench.statistic(key)(0)
+        return value if isinstance(value, float) else math.nan
+
+
+Lines = tuple[str, str, tuple[str, ...]]  # formula, filled, steps
+
+
+def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working | None:
+    """The working of a statistic; None where it has none: lists of cases, undefined and hidden numbers, weighted ones."""
+    found = next((c for c in result.cells if isinstance(c, MeasuredCell) and row_key(c) == cell.row), None)
+    key = cell.statistic
+    share = percentile_of(key)
+    if not key:
+        return explain_level([c for c in result.cells if isinstance(c, FrequencyCell)], cell)
+    lines = WORKINGS.get(key) or (_quantile if share is not None else None)
+    if found is None or lines is None or not isinstance(cell.value, float) or found.date or plan.cases.weighted:
+        return None
+    parts = _parts(plan, found)
+    formula, filled, steps = lines(parts, key)
+
+    def without(values: list[float]) -> float:
+        fewer = _of_values(np.array(values), plan)
+        value = fewer.statistic(key)(0)
+        return value if isinstance(value, float) else math.nan
+
+    return Working(
+        _means(key, share, found, parts, plan), formula, filled, steps, without if key in ESTIMATES else None
+    )
+
+
+def _parts(plan: DescribePlan, cell: MeasuredCell) -> Parts:
+    grouping = next(one for one in plan.groupings if cell.group in one.groups)
+    place = list(grouping.groups).index(cell.group)
+    cells = alone(arranged(cell.variable, grouping, plan.data).group(place))
+    m = moments_of(cell.variable, grouping, plan.data).of(slice(place, place + 1))
+    sizes = np.array([int(grouping.sizes[place])])
+    bench = Workbench(cells, sizes, plan, lambda: m, lambda: none_of(1))
+    return Parts(cells.values, m, bench, plan)
+
+
+def _of_values(values: Floats, plan: DescribePlan) -> Workbench:
+    """The same bench for other values."""
+    ordered = np.sort(values)
+    cells: Arranged = alone(ordered)
+    return Workbench(cells, np.array([values.size]), plan, lambda: moments.moments(cells), lambda: none_of(1))
+
+
+def _means(key: str, share: float | None, found: MeasuredCell, parts: Parts, plan: DescribePlan) -> Text:
+    """What the number says about these data."""
+    name = titled(plan.data.variable(found.variable))
+    value = cell_of(key, found, plan)
+    n = Cell(float(parts.n), Kind.COUNT)
+    if share is not None and key not in WORKINGS:
+        return say("means_percentile", name=name, value=value, share=Cell(share, Kind.EDGE))
+    level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
+    return say(f"means_{key}", name=name, value=value, n=n, level=level)
+
+
+# Sums.
+def _n(parts: Parts, _: str) -> Lines:
+    return "n", shown(parts.n), ()
+
+
+def _missing(parts: Parts, _: str) -> Lines:
+    total = int(parts.bench.sizes[0])
+    return "N − n", f"{total} − {parts.n}", ()
+
+
+def _total(parts: Parts) -> float:
+    return float(moments.total(parts.moments).values[0])
+
+
+def _sum(parts: Parts, _: str) -> Lines:
+    return "Σx", shown(_total(parts)), ()
+
+
+def _mean(parts: Parts, _: str) -> Lines:
+    return "Σx ÷ n", f"{signed(_total(parts))} ÷ {parts.n}", (f"Σx = {shown(_total(parts))}", f"n = {parts.n}")
+
+
+def _variance(parts: Parts, _: str) -> Lines:
+    filled = f"{shown(parts.power(2))} ÷ ({parts.n} − 1)"
+    return "Σ(x − M)² ÷ (n − 1)", filled, (*_mean_steps(parts), f"Σ(x − M)² = {shown(parts.power(2))}")
+
+
+def _sd(parts: Parts, _: str) -> Lines:
+    formula, filled, steps = _variance(parts, "")
+    return f"√({formula})", f"√({filled})", (*steps, f"s² = {filled} = {shown(parts.of('variance'))}")
+
+
+def _se(parts: Parts, _: str) -> Lines:
+    steps = (*_sd(parts, "")[2], f"SD = {shown(parts.of('sd'))}")
+    return "SD ÷ √n", f"{shown(parts.of('sd'))} ÷ √({parts.n})", steps
+
+
+def _interval(parts: Parts, key: str) -> Lines:
+    from scipy.special import stdtrit
+
+    confidence = parts.plan.request.settings["confidence"]
+    t = float(stdtrit(parts.n - 1, (1 + confidence) / 2))
+    sign = "−" if key == "ci_low" else "+"
+    _, filled, steps = _se(parts, "")
+    made = (f"SE = {filled} = {shown(parts.of('se'))}", f"t({parts.n - 1}; {shown((1 + confidence) / 2)}) = {shown(t)}")
+    return f"M {sign} t × SE", f"{shown(parts.of('mean'))} {sign} {shown(t)} × {shown(parts.of('se'))}", (*steps, *made)
+
+
+def _cv(parts: Parts, _: str) -> Lines:
+    steps = (*_sd(parts, "")[2], f"SD = {shown(parts.of('sd'))}")
+    return "100 × SD ÷ M", f"100 × {shown(parts.of('sd'))} ÷ {signed(parts.of('mean'))}", steps
+
+
+def _mean_steps(parts: Parts) -> tuple[str, ...]:
+    _, filled, steps = _mean(parts, "")
+    return (*steps, f"M = {filled} = {shown(parts.of('mean'))}")
+
+
+# Shape.
+def _skewness(parts: Parts, _: str) -> Lines:
+    n, third, sd = parts.n, parts.power(3), parts.of("sd")
+    filled = f"{n} ÷ (({n} − 1) × ({n} − 2)) × {signed(third)} ÷ {shown(sd)}^3"
+    steps = (*_sd(parts, "")[2], f"SD = {shown(sd)}", f"Σ(x − M)³ = {shown(third)}")
+    return "n ÷ ((n − 1) × (n − 2)) × Σ(x − M)³ ÷ SD³", filled, steps
+
+
+def _skewness_se(parts: Parts, _: str) -> Lines:
+    n = parts.n
+    filled = f"√(6 × {n} × ({n} − 1) ÷ (({n} − 2) × ({n} + 1) × ({n} + 3)))"
+    return "√(6n(n − 1) ÷ ((n − 2)(n + 1)(n + 3)))", filled, (f"n = {n}",)
+
+
+def _kurtosis(parts: Parts, _: str) -> Lines:
+    n, fourth, sd = parts.n, parts.power(4), parts.of("sd")
+    first = f"{n} × ({n} + 1) ÷ (({n} − 1) × ({n} − 2) × ({n} − 3)) × {shown(fourth)} ÷ {shown(sd)}^4"
+    filled = f"{first} − 3 × ({n} − 1)^2 ÷ (({n} − 2) × ({n} − 3))"
+    formula = "n(n + 1) ÷ ((n − 1)(n − 2)(n − 3)) × Σ(x − M)⁴ ÷ SD⁴ − 3(n − 1)² ÷ ((n − 2)(n − 3))"
+    return formula, filled, (*_sd(parts, "")[2], f"SD = {shown(sd)}", f"Σ(x − M)⁴ = {shown(fourth)}")
+
+
+def _kurtosis_se(parts: Parts, _: str) -> Lines:
+    n = parts.n
+    filled = f"2 × {shown(parts.of('skewness_se'))} × √(({n}^2 − 1) ÷ (({n} − 3) × ({n} + 5)))"
+    step = f"SE of G1 = {_skewness_se(parts, '')[1]} = {shown(parts.of('skewness_se'))}"
+    return "2 × SE of G1 × √((n² − 1) ÷ ((n − 3)(n + 5)))", filled, (step,)
+
+
+def _over_error(parts: Parts, key: str) -> Lines:
+    shape = key.removesuffix("_z")
+    letter = {"skewness": "G1", "kurtosis": "G2"}[shape]
+    value, error = parts.of(shape), parts.of(f"{shape}_se")
+    steps = (f"{letter} = {shown(value)}", f"SE of {letter} = {shown(error)}")
+    return f"{letter} ÷ SE of {letter}", f"{signed(value)} ÷ {shown(error)}", steps
+
+
+# Order.
+SHARES = {"median": 0.5, "q1": 0.25, "q3": 0.75}
+PLACES = {
+    6: ("(n + 1) × p", "({n} + 1) × {p}"),
+    7: ("(n − 1) × p + 1", "({n} − 1) × {p} + 1"),
+    8: ("(n + 1/3) × p + 1/3", "({n} + 1/3) × {p} + 1/3"),
+}
+
+
+def _quantile(parts: Parts, key: str) -> Lines:
+    """The value at a place among the values in their order, between two of them by its distance."""
+    share = SHARES.get(key, (percentile_of(key) or 0.0) / 100)
+    return _at_share(parts.values, share, parts.bench.kind, "x")
+
+
+def _at_share(values: Floats, share: float, kind: int, letter: str) -> Lines:
+    n = values.size
+    said, filled_place = PLACES[kind]
+    place = {6: (n + 1) * share, 7: (n - 1) * share + 1, 8: (n + 1 / 3) * share + 1 / 3}[kind]
+    inside = float(min(max(place, 1.0), n))
+    below = int(inside)
+    part, low = inside - below, float(values[below - 1])
+    steps = [f"h = {filled_place.format(n=n, p=shown(share))} = {shown(place)}"]
+    if part == 0:
+        return f"{letter}(h), h = {said}", shown(low), (*steps, f"{letter}({below}) = {shown(low)}")
+    high = float(values[below])
+    steps += [f"{letter}({below}) = {shown(low)}", f"{letter}({below + 1}) = {shown(high)}"]
+    filled = f"{shown(low)} + {shown(part)} × ({shown(high)} − {signed(low)})"
+    return f"{letter}(k) + (h − k) × ({letter}(k + 1) − {letter}(k)), h = {said}", filled, tuple(steps)
+
+
+def _median_limit(parts: Parts, key: str) -> Lines:
+    n, confidence = parts.n, parts.plan.request.settings["confidence"]
+    rank = int(quantiles.median_ranks(np.array([n]), confidence=confidence)[0])
+    at = rank if key == "median_ci_low" else n - rank + 1
+    formula = "x(k)" if key == "median_ci_low" else "x(n − k + 1)"
+    return (
+        formula,
+        shown(float(parts.values[at - 1])),
+        (f"k = {rank}", f"n = {n}", f"x({at}) = {shown(float(parts.values[at - 1]))}"),
+    )
+
+
+def _iqr(parts: Parts, _: str) -> Lines:
+    low, high = parts.of("q1"), parts.of("q3")
+    steps = (*_quantile(parts, "q1")[2], f"Q1 = {_quantile(parts, 'q1')[1]} = {shown(low)}")
+    steps = (*steps, *_quantile(parts, "q3")[2], f"Q3 = {_quantile(parts, 'q3')[1]} = {shown(high)}")
+    return "Q3 − Q1", f"{shown(high)} − {signed(low)}", steps
+
+
+def _smallest(parts: Parts, _: str) -> Lines:
+    return "x(1)", shown(float(parts.values[0])), ()
+
+
+def _largest(parts: Parts, _: str) -> Lines:
+    return "x(n)", shown(float(parts.values[-1])), (f"n = {parts.n}",)
+
+
+def _range(parts: Parts, _: str) -> Lines:
+    return "x(n) − x(1)", f"{shown(float(parts.values[-1]))} − {signed(float(parts.values[0]))}", ()
+
+
+def _mad(parts: Parts, key: str) -> Lines:
+    centre = float(quantiles.quantile(parts.bench.cells, 0.5).values[0])
+    distances = np.sort(np.abs(parts.values - centre))
+    formula, filled, steps = _at_share(distances, 0.5, 7, "d")
+    steps = (f"Mdn = {shown(centre)}", "d = the distances from the median in their order", *steps)
+    if key == "mad":
+        return f"median of d: {formula}", filled, steps
+    return "1.4826 × MAD", f"1.4826 × {shown(parts.of('mad'))}", (*steps, f"MAD = {filled} = {shown(parts.of('mad'))}")
+
+
+def _mean_distance(parts: Parts, _: str) -> Lines:
+    total = math.fsum(np.abs(parts.values - parts.of("mean")).tolist())
+    return "Σ|x − M| ÷ n", f"{shown(total)} ÷ {parts.n}", (*_mean_steps(parts), f"Σ|x − M| = {shown(total)}")
+
+
+def _trimmed(parts: Parts, _: str) -> Lines:
+    cut = math.floor(parts.n * parts.plan.request.settings["trim"] + 1e-9)
+    inner = parts.values[cut : parts.n - cut]
+    total = math.fsum(inner.tolist())
+    steps = (f"values left out at each end = {cut}", f"n = {inner.size}", f"Σx = {shown(total)}")
+    return "Σx ÷ n of the inner values", f"{signed(total)} ÷ {inner.size}", steps
+
+
+def _geometric(parts: Parts, _: str) -> Lines:
+    total = math.fsum(np.log(parts.values).tolist())
+    return "e^(Σ ln x ÷ n)", f"{E}^({signed(total)} ÷ {parts.n})", (f"Σ ln x = {shown(total)}", f"n = {parts.n}")
+
+
+def _harmonic(parts: Parts, _: str) -> Lines:
+    total = math.fsum((1 / parts.values).tolist())
+    return "n ÷ Σ(1 ÷ x)", f"{parts.n} ÷ {signed(total)}", (f"Σ(1 ÷ x) = {shown(total)}", f"n = {parts.n}")
+
+
+def _mode(parts: Parts, _: str) -> Lines:
+    return (
+        "the value that occurs most often",
+        shown(parts.of("mode")),
+        (f"it occurs {shown(parts.of('mode_count'))} times",),
+    )
+
+
+def _mode_count(parts: Parts, _: str) -> Lines:
+    return "how often the mode occurs", shown(parts.of("mode_count")), ()
+
+
+WORKINGS: dict[str, Callable[[Parts, str], Lines]] = {
+    "n": _n,
+    "missing": _missing,
+    "sum": _sum,
+    "mean": _mean,
+    "sd": _sd,
+    "variance": _variance,
+    "se": _se,
+    "ci_low": _interval,
+    "ci_high": _interval,
+    "trimmed_mean": _trimmed,
+    "median": _quantile,
+    "median_ci_low": _median_limit,
+    "median_ci_high": _median_limit,
+    "q1": _quantile,
+    "q3": _quantile,
+    "iqr": _iqr,
+    "min": _smallest,
+    "max": _largest,
+    "range": _range,
+    "mad": _mad,
+    "mad_normal": _mad,
+    "mean_abs_dev": _mean_distance,
+    "mode": _mode,
+    "mode_count": _mode_count,
+    "cv": _cv,
+    "skewness": _skewness,
+    "skewness_se": _skewness_se,
+    "skewness_z": _over_error,
+    "kurtosis": _kurtosis,
+    "kurtosis_se": _kurtosis_se,
+    "kurtosis_z": _over_error,
+    "geometric_mean": _geometric,
+    "harmonic_mean": _harmonic,
+}

@@ -1,0 +1,55 @@
+"""How counts and percentages come about: from the same counts from which they were computed."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+
+from istrel.exhibits.text import Cell, Text, say, verbatim
+from istrel.exhibits.verbs.frequency_result import FrequencyCell, Level, level_key
+from istrel.exhibits.working import Working, shown
+from istrel.style.numbers import Kind
+
+
+def explain_level(cells: Iterable[FrequencyCell], cell: Cell) -> Working | None:
+    """The working of a count or percentage of a level; None for what is none, hidden or weighted."""
+    if not isinstance(cell.value, float | int):
+        return None
+    for table in cells:
+        before = f"{table.group.key}/"
+        for level in table.levels:
+            here = level_key(table, level) == cell.row and cell.column.startswith(before)
+            if here and level.weighed is None:
+                return _of_level(cell.column.removeprefix(before), level, table, cell)
+    return None
+
+
+def _of_level(what: str, level: Level, table: FrequencyCell, cell: Cell) -> Working | None:
+    if not isinstance(table.n, int) or not isinstance(table.total, int) or not isinstance(level.count, int):
+        return None
+    name: Text = level.label or verbatim(level.name)
+    if what in ("n", "count"):
+        return counted(cell, name, level.count, table.n)
+    if what == "percent":
+        return share(cell, name, level.count, table.total, "N")
+    if what in ("valid_percent", "valid", "%"):
+        return share(cell, name, level.count, table.n, "n")
+    if what in ("cumulative_percent", "cumulative"):
+        below = [other.count for other in table.levels[: table.levels.index(level) + 1] if isinstance(other.count, int)]
+        steps = (f"count up to here = {' + '.join(map(str, below))} = {sum(below)}", f"n = {table.n}")
+        filled = f"100 × {sum(below)} ÷ {table.n}"
+        return Working(say("means_share", value=cell, name=name), "100 × count up to here ÷ n", filled, steps)
+    return None
+
+
+def counted(cell: Cell, name: Text, count: int, n: int) -> Working:
+    """A number of cases."""
+    said = say("means_count", value=cell, n=Cell(float(n), Kind.COUNT), name=name)
+    return Working(said, "count", shown(count), (f"n = {n}",))
+
+
+def share(cell: Cell, name: Text, count: int, of: int, letter: str) -> Working | None:
+    """A percentage of a number of cases."""
+    if not of:
+        return None
+    said = say("means_share", value=cell, name=name)
+    return Working(said, f"100 × count ÷ {letter}", f"100 × {count} ÷ {of}", (f"count = {count}", f"{letter} = {of}"))

@@ -1,0 +1,61 @@
+"""How a number comes about: its formula, the same filled with the numbers, and the steps, as data that any output can show.
+
+Parts are printed with as many digits as it takes to come to the printed number again by hand.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+
+from istrel.exhibits.text import Text
+
+FIGURES = 10  # significant digits of a part
+
+
+@dataclass(frozen=True)
+class Working:
+    """The working of one number.
+
+    Attributes
+    ----------
+    means
+        What it says about these data, in words.
+    formula, filled
+        In letters, and with the numbers up to the last equals sign, behind which the printed number stands.
+    steps
+        "letter = expression = value", each recomputable from its own parts; + − × ÷ / ^ √ ( ) alone.
+    without
+        The same number found from other values, for who pulls most: (values) to number; None where cases do not pull singly.
+    """
+
+    means: Text
+    formula: str
+    filled: str
+    steps: tuple[str, ...] = ()
+    without: Callable[[list[float]], float] | None = None
+
+
+def shown(value: float) -> str:
+    """A part of a working: ten significant digits, a true minus, no powers of ten where these can be done without."""
+    value = float(value)
+    if value == 0:
+        return "0"
+    if value.is_integer() and abs(value) < 1e15:
+        return f"{value:.0f}".replace("-", "−")
+    if 1e-4 <= abs(value) < 1e10:
+        places = max(0, FIGURES - len(str(int(abs(value)))) if abs(value) >= 1 else FIGURES + 3)
+        text = f"{value:.{places}f}"
+        return (text.rstrip("0").rstrip(".") if "." in text else text).replace("-", "−")
+    mantissa, _, exponent = f"{value:.{FIGURES - 1}e}".partition("e")
+    power = exponent.lstrip("+0").replace("-0", "-") or "0"
+    return f"{mantissa.rstrip('0').rstrip('.')} × 10^({int(power)})".replace("-", "−")
+
+
+def signed(value: float) -> str:
+    """A part in brackets where it is negative: what stands behind a sign."""
+    return f"({shown(value)})" if value < 0 else shown(value)
+
+
+def unexplained(_: object, __: object, ___: object) -> None:
+    """A verb whose numbers have no working that can be followed by hand."""

@@ -1,0 +1,167 @@
+"""Opening a number: its working with the printed number behind it, the cases it stands for, and who of them pull it most."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.exhibits.behind import mask_of
+from istrel.exhibits.make import Exhibit
+from istrel.exhibits.printing import plain_text, print_cell
+from istrel.exhibits.quoting import quotable
+from istrel.exhibits.table import TableSheet
+from istrel.exhibits.text import Cell, cells_in, phrases_in
+from istrel.exhibits.verbs.catalogue import verb_of
+from istrel.exhibits.working import Working
+from istrel.problem import Problem, nearest
+from istrel.sentence.vocabulary import STATISTICS
+from istrel.study.manuscript import places_of
+from istrel.style.house import HouseStyle
+from istrel.style.numbers import ABSENT
+
+Rows = NDArray[np.int64]
+MOST_CASES, MOST_PULLING, ENDS = 1_000, 3, 6
+FEWEST_FOR_PULLING, MOST_FOR_PULLING = 3, 200_000  # values, of which it is found out who pulls
+
+
+@dataclass(frozen=True)
+class Explained:
+    """A number, opened.
+
+    Attributes
+    ----------
+    value, printed
+        At full precision, and as it prints.
+    means
+        What it says about these data, in words.
+    formula, filled
+        In letters, and with the numbers to the printed one.
+    cases
+        The data rows that it stands for, from 1; at most a thousand.
+    influence
+        (row, the same number without its case) of the three that pull it most.
+    source
+        Where its definition comes from, and the data.
+    """
+
+    value: float
+    printed: str
+    means: str
+    formula: str
+    filled: str
+    steps: tuple[str, ...]
+    cases: tuple[int, ...]
+    influence: tuple[tuple[int, float], ...]
+    source: str
+
+
+def cell_at(exhibit: Exhibit, row: str, column: str, style: HouseStyle) -> Cell:
+    """The number at a place: by its keys, or by what stub and head print.
+
+    Raises
+    ------
+    Problem
+        Where there is none; the nearest place is offered.
+    """
+    known = quotable(exhibit)
+    if (row, column) in known:
+        return _shown(exhibit, row, column) or known[row, column]
+    sheet = exhibit.sheet
+    if not isinstance(sheet, TableSheet):
+        raise Problem("The numbers of a figure are opened in the table of the same sentence; leave “as …” out.")
+    places = {(_plain(a), _plain(b)): key for key, (a, b) in reversed(places_of(sheet, style).items())}
+    key = places.get((_plain(row), _plain(column)))
+    if key is None:
+        names = [name for place in places for name in place if name]
+        raise Problem(
+            f"There is no number in row “{row}” and column “{column}”.{nearest(row, names)}{nearest(column, names)}"
+        )
+    return _shown(exhibit, *key) or known[key]
+
+
+def _plain(words: str) -> str:
+    return " ".join(words.replace("/", " ").casefold().split())
+
+
+def _shown(exhibit: Exhibit, row: str, column: str) -> Cell | None:
+    """The cell of the table with these keys, which knows its statistic."""
+    sheet = exhibit.sheet
+    rows = sheet.rows if isinstance(sheet, TableSheet) else ()
+    found = (
+        cell
+        for line in rows
+        for text in line.cells
+        for cell in cells_in(text)
+        if (cell.row, cell.column) == (row, column)
+    )
+    return next(found, None)
+
+
+def opened(exhibit: Exhibit, row: str, column: str, style: HouseStyle) -> Explained:
+    """Open the number at a place.
+
+    Raises
+    ------
+    Problem
+        Where there is none, or it has no working that can be followed by hand.
+    """
+    cell = cell_at(exhibit, row, column, style)
+    working = verb_of(exhibit.request.verb).explain(exhibit.plan, exhibit.result, cell)
+    if working is None or not isinstance(cell.value, float | int):
+        raise Problem(
+            "This number has no working that could be followed by hand: it is hidden, weighted, or more than sums and order."
+        )
+    rows = _rows(cell, exhibit)
+    printed = print_cell(cell, style)
+    return Explained(
+        value=float(cell.value),
+        printed=printed,
+        means=plain_text(working.means, style),
+        formula=working.formula,
+        filled=f"{working.filled} = {printed}",
+        steps=working.steps,
+        cases=tuple(rows[:MOST_CASES].tolist()),
+        influence=_influence(working, cell, exhibit, rows),
+        source=_source(cell, exhibit, style),
+    )
+
+
+def _rows(cell: Cell, exhibit: Exhibit) -> Rows:
+    """The data rows that the number stands for, from 1."""
+    data = exhibit.plan.data
+    if cell.behind is None:
+        return np.zeros(0, np.int64)
+    mask = mask_of(cell.behind, data) & exhibit.cases.mask
+    return data.named(np.flatnonzero(mask))
+
+
+def _influence(working: Working, cell: Cell, exhibit: Exhibit, rows: Rows) -> tuple[tuple[int, float], ...]:
+    """Who pulls most: of the outermost cases, those without which the number changes most."""
+    behind = cell.behind
+    if (
+        working.without is None
+        or behind is None
+        or not 3 <= rows.size <= MOST_FOR_PULLING
+        or exhibit.plan.data.origin is not None
+    ):
+        return ()
+    values = exhibit.plan.data.numbers(behind.variable).values[rows - 1]
+    order = np.argsort(values, kind="stable")
+    outermost = dict.fromkeys([*order[:ENDS].tolist(), *order[-ENDS:].tolist()])
+    found = [(int(rows[place]), working.without(np.delete(values, place).tolist())) for place in outermost]
+    assert isinstance(cell.value, float | int)
+    there = float(cell.value)
+    pulling = sorted((f for f in found if math.isfinite(f[1])), key=lambda f: (-abs(f[1] - there), f[0]))
+    return tuple(pulling[:MOST_PULLING])
+
+
+def _source(cell: Cell, exhibit: Exhibit, style: HouseStyle) -> str:
+    """The definition that the house gives, and the file with how it was read."""
+    entry = STATISTICS.get(cell.statistic)
+    said = (phrase for phrase in phrases_in(exhibit.methods) if entry is not None and phrase.id == entry.defined)
+    defined = next((plain_text((phrase,), style) for phrase in said), "")
+    read = " · ".join(filter(None, (exhibit.source.name, exhibit.source.reading)))
+    return " ".join(filter(None, (defined, read))).replace(ABSENT, "–")

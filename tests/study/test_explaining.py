@@ -1,0 +1,141 @@
+"""Opening a number: what is filled in gives the printed number again, by arithmetic alone; who pulls is who pulls."""
+
+from __future__ import annotations
+
+import json
+import math
+import re
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from istrel import cli
+from istrel.data.codebook import Codebook, Variable
+from istrel.data.column import Column, Kind
+from istrel.data.dataset import Dataset
+from istrel.data.levels import Level
+from istrel.data.table import Source, Table
+from istrel.demo import LEARNERS
+from istrel.exhibits.printing import print_cell
+from istrel.exhibits.text import cells_in
+from istrel.exhibits.verbs.describe.compute import ESTIMATES
+from istrel.exhibits.verbs.describe.working import WORKINGS
+from istrel.problem import Problem
+from istrel.study.explaining import opened
+from istrel.style.house import HouseStyle, load_style
+from made import make_exhibit
+
+STYLE = load_style()
+NOT_BY_HAND = {"icc", "icc_low", "icc_high"}
+NAMED = re.compile(r"(?<![\w.])(\d+(?:\.\d+)?)")
+
+
+def worth(text: str) -> float:
+    """The value of an expression of numbers and + − × ÷ / ^ √ ( ) alone."""
+    plain = text.replace("−", "-").replace("×", "*").replace("÷", "/").replace("^", "**").replace("√", "root")
+    plain = re.sub(r"root(\d[\d.]*)", r"root(\1)", plain)
+    assert re.fullmatch(r"(?:root|[\d.+*/() -])+", plain), text
+    return float(eval(plain, {"__builtins__": {}, "root": math.sqrt}))
+
+
+def agrees(expression: str, value: str) -> bool:
+    """Whether an expression gives a number as it is printed."""
+    printed = value.replace("−", "-").replace(",", "").strip()
+    number = worth(re.sub(r"(?<!\d)\.", "0.", printed))
+    places = len(printed.partition(".")[2])
+    return abs(worth(expression) - number) <= 0.5001 * 10.0**-places + 1e-8 * abs(number)
+
+
+def of_values(values: list[float], groups: list[int]) -> Dataset:
+    x, g = np.array(values), np.array(groups, float)
+    ok = np.ones(x.size, bool)
+    columns = Column("x", Kind.NUMBER, x, ok), Column("g", Kind.NUMBER, g, ok)
+    lines = Variable("x", Level.CONTINUOUS), Variable("g", Level.NOMINAL)
+    return Dataset(Table(columns, Source("data")), Codebook(lines))
+
+
+VALUES = st.one_of(
+    st.lists(st.integers(0, 40).map(float), min_size=1, max_size=30),
+    st.lists(st.floats(-1e3, 1e3).map(lambda v: round(v, 3)), min_size=1, max_size=30),
+    st.lists(st.floats(0.01, 1e5).map(lambda v: round(v, 2)), min_size=4, max_size=30),
+)
+
+
+@given(VALUES, st.sampled_from([6, 7, 8]))
+def test_what_is_filled_in_gives_the_printed_number(values: list[float], kind: int) -> None:
+    data = of_values(values, [k % 2 for k in range(len(values))])
+    names = ", ".join((*sorted(WORKINGS), "p10", "p97.5"))
+    exhibit = make_exhibit(f"describe x across g with {names}, quantiles = {kind}, decimals = 4", data)
+    for row in exhibit.sheet.rows:
+        for cell in (cell for text in row.cells for cell in cells_in(text)):
+            if not isinstance(cell.value, float) or not cell.statistic:
+                continue
+            found = opened(exhibit, cell.row, cell.column, STYLE)
+            expression, _, printed = found.filled.rpartition(" = ")
+            assert printed == print_cell(cell, STYLE)
+            assert agrees(expression, printed), (cell.statistic, found.filled)
+            for step in found.steps:
+                _, *sides = step.split(" = ")
+                assert len(sides) < 2 or agrees(sides[0], sides[1]), step
+
+
+def test_every_statistic_of_a_measure_can_be_opened() -> None:
+    assert set(ESTIMATES) - NOT_BY_HAND <= set(WORKINGS)
+
+
+@pytest.mark.parametrize(
+    "sentence",
+    [
+        "count site",
+        "count education across format",
+        "count age with width = 10",
+        "count site against format with percent = row",
+        "describe site across format",
+        "relate age, absences, practice_min",
+        "relate age, practice_min with deletion = listwise",
+    ],
+)
+def test_counts_shares_and_correlations_can_be_opened(sentence: str, learners: Dataset) -> None:
+    exhibit = make_exhibit(sentence, learners)
+    seen = 0
+    for row in exhibit.sheet.rows:
+        for cell in (cell for text in row.cells for cell in cells_in(text)):
+            if not isinstance(cell.value, float | int) or ("=" not in cell.row + cell.column and sentence[0] != "r"):
+                continue
+            try:
+                found = opened(exhibit, cell.row, cell.column, STYLE)
+            except Problem:
+                continue
+            expression, _, printed = found.filled.rpartition(" = ")
+            assert agrees(expression, printed), found.filled
+            seen += 1
+    assert seen >= (1 if sentence.startswith("relate age, practice_min") else 3)
+
+
+def test_who_pulls_is_who_pulls(data_of: Callable[..., Dataset], style: HouseStyle) -> None:
+    data = data_of("x\n" + "\n".join(str(v) for v in [5, 6, 5.5, 7, 6.5, 5.2, 60, 6.1, 5.9, 6.4]) + "\n")
+    found = opened(make_exhibit("describe x", data), "x", "mean", style)
+    values = data.numbers("x").values
+    assert found.influence[0] == (7, pytest.approx(np.delete(values, 6).mean(), abs=1e-12))
+    assert found.cases == tuple(range(1, 11))
+
+
+def test_the_command_line_opens_by_print_and_by_key(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    said = []
+    for row, column in (("Weekly evening", "SD"), ("age @ format=Weekly evening", "sd")):
+        assert (
+            cli.main(["explain", str(LEARNERS), "describe age across format", "--cell", row, column, "--to", "json"])
+            == 0
+        )
+        said.append(json.loads(capsys.readouterr().out))
+    assert said[0] == said[1]
+    assert set(said[0]) == {"value", "printed", "means", "formula", "filled", "steps", "cases", "influence", "source"}
+    assert said[0]["influence"][0].keys() == {"case", "without"}
+    assert cli.main(["explain", str(LEARNERS), "describe age across format", "--cell", "Weekly", "SD"]) == 2
+    assert "There is no number in row" in capsys.readouterr().err
+    assert cli.main(["explain", str(LEARNERS), "describe age across format", "--cell", "Weekly evening", "M"]) == 0
+    assert "8730 ÷ 216 = 40.4" in capsys.readouterr().out
