@@ -135,6 +135,16 @@ def test_the_command_line_opens_by_print_and_by_key(tmp_path: Path, capsys: pyte
     assert said[0] == said[1]
     assert set(said[0]) == {"value", "printed", "means", "formula", "filled", "steps", "cases", "influence", "source"}
     assert said[0]["influence"][0].keys() == {"case", "without"}
+    hiding = [
+        "explain",
+        str(LEARNERS),
+        "describe age across format with hide_below = 5",
+        "--cell",
+        "Weekly evening",
+        "M",
+    ]
+    assert cli.main(hiding) == 2
+    assert "would tell them" in capsys.readouterr().err
     assert cli.main(["explain", str(LEARNERS), "describe age across format", "--cell", "Weekly", "SD"]) == 2
     assert "There is no number in row" in capsys.readouterr().err
     assert cli.main(["explain", str(LEARNERS), "describe age across format", "--cell", "Weekly evening", "M"]) == 0

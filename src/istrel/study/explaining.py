@@ -108,6 +108,8 @@ def opened(exhibit: Exhibit, row: str, column: str, style: HouseStyle) -> Explai
     Problem
         Where there is none, or it has no working that can be followed by hand.
     """
+    if exhibit.request.settings["hide_below"] is not None:
+        raise Problem("Numbers are not opened where small counts are hidden: their working would tell them.")
     cell = cell_at(exhibit, row, column, style)
     working = verb_of(exhibit.request.verb).explain(exhibit.plan, exhibit.result, cell)
     if working is None or not isinstance(cell.value, float | int):
