@@ -7,9 +7,11 @@ from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QPoint, Qt
+from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QMenu, QPushButton
 from pytestqt.qtbot import QtBot
 
+from istrel.app.proof.slip import NumberSlip
 from istrel.app.window import Window
 from istrel.demo import LEARNERS, SENTENCE
 from istrel.exhibits.printing import print_table
@@ -259,7 +261,9 @@ def test_every_verb_is_set_on_paper_with_settings_of_its_own(
     assert window.stations.manuscript.widget.parts.entries[0].status == "as kept"
 
 
-def test_a_click_on_a_number_or_a_bar_shows_its_cases(opened: Opened, settle: Settle, qtbot: QtBot) -> None:
+def test_a_click_on_a_number_opens_it_and_one_on_a_bar_shows_its_cases(
+    opened: Opened, settle: Settle, qtbot: QtBot
+) -> None:
     window = opened(sentence="describe age across format with n, max")
     paper = window.stations.bench.widget.desk.paper
     assert paper.setting is not None
@@ -268,12 +272,32 @@ def test_a_click_on_a_number_or_a_bar_shows_its_cases(opened: Opened, settle: Se
         points = (QPoint(x, y) for y in range(0, paper.height(), 4) for x in range(0, paper.width(), 4))
         return next(point for point in points if paper.cell_at(point) == (row, column))
 
-    qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=place(0, 0))
+    def open_number(row: int, column: int) -> NumberSlip:
+        qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=place(row, column))
+        settle()
+        return window.stations.bench.widget.opener.slip
+
+    def press(slip: NumberSlip, words: str) -> None:
+        link = next(one for one in slip.findChildren(QPushButton) if one.text().startswith(words))
+        qtbot.mouseClick(link, Qt.MouseButton.LeftButton)
+
+    slip = open_number(0, 0)
     assert window.stations.bench.widget.draft.proof is not None
-    assert window.cases.drawer.cases.rowCount() == window.stations.bench.widget.draft.proof.exhibit.result.cells[0].n
-    window.stations.bench.widget.writing.say("describe age with n, max")
+    behind = window.stations.bench.widget.draft.proof.exhibit.result.cells[0].n
+    assert slip.isVisible()
+    press(slip, f"show its {behind} cases")
+    assert not slip.isVisible()
+    assert window.cases.drawer.cases.rowCount() == behind
+    window.stations.bench.widget.writing.say("describe age with n, mean, max")
     settle()
-    qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=place(0, 1))
+    slip = open_number(0, 1)
+    press(slip, "copy")
+    assert "  Σx ÷ n" in QGuiApplication.clipboard().text()
+    press(open_number(0, 1), "row 318")  # 199 years: nobody pulls the mean more
+    assert window.cases.drawer.cases.headerData(0, Qt.Orientation.Vertical) == "318"
+    qtbot.keyClick(open_number(0, 1), Qt.Key.Key_Escape)
+    assert not slip.isVisible()
+    press(open_number(0, 2), "show its case")
     assert window.cases.drawer.cases.rowCount() == 1
     assert window.cases.drawer.cases.headerData(0, Qt.Orientation.Vertical) == "318"
     window.stations.bench.widget.writing.say("describe age as histogram with width = 10, start = 0")

@@ -10,7 +10,7 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from hypothesis import given
+from hypothesis import example, given
 from hypothesis import strategies as st
 
 from istrel import cli
@@ -66,6 +66,7 @@ VALUES = st.one_of(
 
 
 @given(VALUES, st.sampled_from([6, 7, 8]))
+@example([19901.0, 1.0, 20100.0, 1.0], 6)  # a sum of reciprocals with a power of ten
 def test_what_is_filled_in_gives_the_printed_number(values: list[float], kind: int) -> None:
     data = of_values(values, [k % 2 for k in range(len(values))])
     names = ", ".join((*sorted(WORKINGS), "p10", "p97.5"))

@@ -37,7 +37,7 @@ class Working:
 
 
 def shown(value: float) -> str:
-    """A part of a working: ten significant digits, a true minus, no powers of ten where these can be done without."""
+    """A part of a working: ten significant digits, a true minus, a power of ten in brackets where it cannot be done without."""
     value = float(value)
     if value == 0:
         return "0"
@@ -49,12 +49,13 @@ def shown(value: float) -> str:
         return (text.rstrip("0").rstrip(".") if "." in text else text).replace("-", "−")
     mantissa, _, exponent = f"{value:.{FIGURES - 1}e}".partition("e")
     power = exponent.lstrip("+0").replace("-0", "-") or "0"
-    return f"{mantissa.rstrip('0').rstrip('.')} × 10^({int(power)})".replace("-", "−")
+    return f"({mantissa.rstrip('0').rstrip('.')} × 10^({int(power)}))".replace("-", "−")
 
 
 def signed(value: float) -> str:
     """A part in brackets where it is negative: what stands behind a sign."""
-    return f"({shown(value)})" if value < 0 else shown(value)
+    text = shown(value)
+    return f"({text})" if text.startswith("−") else text
 
 
 def unexplained(_: object, __: object, ___: object) -> None:

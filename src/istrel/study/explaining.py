@@ -39,8 +39,8 @@ class Explained:
         What it says about these data, in words.
     formula, filled
         In letters, and with the numbers to the printed one.
-    cases
-        The data rows that it stands for, from 1; at most a thousand.
+    count, cases
+        How many cases it stands for, and their data rows from 1: at most a thousand.
     influence
         (row, the same number without its case) of the three that pull it most.
     source
@@ -53,9 +53,18 @@ class Explained:
     formula: str
     filled: str
     steps: tuple[str, ...]
+    count: int
     cases: tuple[int, ...]
     influence: tuple[tuple[int, float], ...]
     source: str
+
+    def lines(self) -> list[str]:
+        """All of it as lines of text."""
+        lines = [self.means, "", f"  {self.formula}", f"  = {self.filled}", *(f"    {step}" for step in self.steps)]
+        if self.count:
+            lines += ["", f"{self.count:,} cases stand behind it." if self.count > 1 else "One case stands behind it."]
+        lines += [f"Without row {case}: {value:.10g}" for case, value in self.influence]
+        return [*lines, "", self.source] if self.source else lines
 
 
 def cell_at(exhibit: Exhibit, row: str, column: str, style: HouseStyle) -> Cell:
@@ -76,9 +85,9 @@ def cell_at(exhibit: Exhibit, row: str, column: str, style: HouseStyle) -> Cell:
     key = places.get((_plain(row), _plain(column)))
     if key is None:
         names = [name for place in places for name in place if name]
-        raise Problem(
-            f"There is no number in row “{row}” and column “{column}”.{nearest(row, names)}{nearest(column, names)}"
-        )
+        unknown = [name for name in (row, column) if _plain(name) not in names]
+        offered = "".join(nearest(_plain(name), names) for name in unknown or (column,))
+        raise Problem(f"There is no number in row “{row}” and column “{column}”.{offered}")
     return _shown(exhibit, *key) or known[key]
 
 
@@ -108,9 +117,19 @@ def opened(exhibit: Exhibit, row: str, column: str, style: HouseStyle) -> Explai
     Problem
         Where there is none, or it has no working that can be followed by hand.
     """
+    return opened_cell(exhibit, cell_at(exhibit, row, column, style), style)
+
+
+def opened_cell(exhibit: Exhibit, cell: Cell, style: HouseStyle) -> Explained:
+    """Open a number of an exhibit's table.
+
+    Raises
+    ------
+    Problem
+        Where it has no working that can be followed by hand.
+    """
     if exhibit.request.settings["hide_below"] is not None:
         raise Problem("Numbers are not opened where small counts are hidden: their working would tell them.")
-    cell = cell_at(exhibit, row, column, style)
     working = verb_of(exhibit.request.verb).explain(exhibit.plan, exhibit.result, cell)
     if working is None or not isinstance(cell.value, float | int):
         raise Problem(
@@ -125,6 +144,7 @@ def opened(exhibit: Exhibit, row: str, column: str, style: HouseStyle) -> Explai
         formula=working.formula,
         filled=f"{working.filled} = {printed}",
         steps=working.steps,
+        count=rows.size,
         cases=tuple(rows[:MOST_CASES].tolist()),
         influence=_influence(working, cell, exhibit, rows),
         source=_source(cell, exhibit, style),

@@ -1,27 +1,64 @@
-"""From a click on a number, a mark or a margin note to its cases in the drawer: each carries what stands behind it."""
+"""From a click to what stands behind it: a number is opened beside it, a mark or a margin note shows its cases in the drawer."""
 
 from __future__ import annotations
 
 from collections.abc import Callable
+from functools import partial
+
+from PySide6.QtCore import QObject, QPoint
 
 from istrel.app.bridge import StudyModel
 from istrel.app.proof.paper import Paper
+from istrel.app.proof.slip import NumberSlip
 from istrel.data.dataset import rows_of
 from istrel.exhibits.behind import Behind, mask_of
+from istrel.exhibits.text import Cell
+from istrel.problem import Problem
+from istrel.study.explaining import Explained, opened_cell
 
 
-def link_cases(paper: Paper, model: StudyModel, source: Callable[[], str]) -> None:
-    """A click on this paper shows cases of the source that its exhibit was made from."""
+class Opener(QObject):
+    """Opens what is clicked on a paper: numbers on a slip, cases of `source()`, which its exhibit was made from."""
 
-    def show(behind: Behind) -> None:
-        if paper.proof is None:
+    def __init__(self, paper: Paper, model: StudyModel, source: Callable[[], str]) -> None:
+        super().__init__(paper)
+        self._paper, self._model, self._source = paper, model, source
+        self._behind: Behind | None = None
+        self.slip = NumberSlip(paper, self._show_rows)
+        paper.behind_wanted.connect(self.show)
+        paper.number_wanted.connect(self.open)
+
+    def open(self, cell: Cell, at: QPoint) -> None:
+        """Unfold the working of a number; where it has none, show its cases."""
+        proof = self._paper.proof
+        if proof is None:
             return
-        plan = paper.proof.exhibit.drawn_plan
+        self._behind = cell.behind
+        work = partial(opened_cell, proof.exhibit, cell, self._model.style)
+        self._model.background.submit("slip", work, partial(self._unfold, at), self._show_instead)
+
+    def _unfold(self, at: QPoint, found: Explained) -> None:
+        self.slip.unfold(found, self._paper, at)
+
+    def _show_instead(self, problem: Problem) -> None:
+        """A number without a working: its cases say more than nothing."""
+        if self._behind is not None:
+            self.show(self._behind)
+        else:
+            self._model.tell(problem)
+
+    def _show_rows(self, rows: tuple[int, ...] | None) -> None:
+        if self._behind is not None:
+            self.show(self._behind if rows is None else Behind(f"row {rows[0]}", rows=rows))
+
+    def show(self, behind: Behind) -> None:
+        """Show cases in the drawer, of the source that this paper's exhibit was made from."""
+        if self._paper.proof is None:
+            return
+        plan = self._paper.proof.exhibit.drawn_plan
         rows = rows_of(plan.cases.mask & mask_of(behind, plan.data), plan.data.origin)
-        if source() != model.study.source.id:
+        if self._source() != self._model.study.source.id:
             from istrel.study.changes.sources import UseSource
 
-            model.do(UseSource(source()))
-        model.cases_wanted.emit(rows, behind.words, behind.variable)
-
-    paper.behind_wanted.connect(show)
+            self._model.do(UseSource(self._source()))
+        self._model.cases_wanted.emit(rows, behind.words, behind.variable)

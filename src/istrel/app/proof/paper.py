@@ -30,10 +30,12 @@ SHADOW, BESIDE = 10, 4
 class Paper(QWidget):
     """Shows one proof. The widget is as large as the sheet and its shadow at the chosen zoom.
 
-    `behind_wanted(behind)` asks for the cases behind what was clicked; `limits_moved` tells that the two limits on a drawing
+    `number_wanted(cell, at)` asks to open a number that was clicked at a point of the screen, `behind_wanted(behind)` for the
+    cases behind a mark; `limits_moved` tells that the two limits on a drawing
     did, `setting_dragged(name, value, done)` that a setting is dragged, and when it is let go.
     """
 
+    number_wanted = Signal(object, QPoint)
     behind_wanted = Signal(object)
     limits_moved = Signal()
     setting_dragged = Signal(str, float, bool)
@@ -317,7 +319,7 @@ class Paper(QWidget):
         self.update()
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
-        """What was dragged is let go; a click on a number or a mark asks for its cases."""
+        """What was dragged is let go; a click on a number opens it, one on a mark asks for its cases."""
         where = event.position().toPoint()
         if self._is_figure and self.handles.holding:
             self._drag(event, done=True)
@@ -326,9 +328,11 @@ class Paper(QWidget):
                 return
         cell, item = self.cell_at(where), self.item_at(where)
         numbers = self._numbers_at(*cell) if cell is not None else ()
-        behind = next((number.behind for number in numbers if number.behind is not None), item.behind if item else None)
-        if behind is not None:
-            self.behind_wanted.emit(behind)
+        if numbers:
+            opening = next((number for number in numbers if number.behind is not None), numbers[0])
+            self.number_wanted.emit(opening, event.globalPosition().toPoint())
+        elif item is not None and item.behind is not None:
+            self.behind_wanted.emit(item.behind)
         super().mouseReleaseEvent(event)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:

@@ -6,7 +6,7 @@ from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QWidget
 
 from istrel.app.bridge import StudyModel
-from istrel.app.proof.cases import link_cases
+from istrel.app.proof.cases import Opener
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.margin import ProofDesk
 from istrel.app.stations.bench.clicks import Clicks
@@ -79,7 +79,7 @@ class Bench(QWidget):
         self.desk.limits.bands_wanted.connect(self.clicks.make_bands)
         self.desk.paper.setting_dragged.connect(self.clicks.drag_setting)
         self.settings.setting_dragged.connect(self.clicks.drag_setting)
-        link_cases(self.desk.paper, self._model, lambda: self._model.study.current)
+        self.opener = Opener(self.desk.paper, self._model, lambda: self._model.study.current)
         self._model.changed.connect(self._study_changed)
         self._model.found.facts_ready.connect(self.refresh)
         self._model.opened.connect(self._reset)

@@ -7,7 +7,7 @@ from functools import partial
 from PySide6.QtCore import QObject, Signal
 
 from istrel.app.bridge import StudyModel
-from istrel.app.proof.cases import link_cases
+from istrel.app.proof.cases import Opener
 from istrel.app.stations.manuscript.beside import Beside, remarks_of
 from istrel.app.stations.manuscript.exhibit_view import ExhibitView
 from istrel.app.stations.manuscript.leaf import Leaf
@@ -120,7 +120,7 @@ class PartViews(QObject):
         made.retitled.connect(lambda title: self._model.do(Retitle(kept.id, title)))
         made.noted.connect(lambda prose: self._model.do(Write(kept.id, "notes", prose)))
         made.touched.connect(lambda: self._parts.choose(kept.id))
-        link_cases(made.paper, self._model, lambda: kept.source)
+        Opener(made.paper, self._model, lambda: kept.source)
         self.exhibit_made.emit(kept, made)
         return made
 

@@ -27,6 +27,7 @@ from istrel.style.numbers import Kind
 
 Floats = NDArray[np.float64]
 E = "2.718281828459"
+COUNTED = ("n", "missing")  # every case weighs the same in these
 
 
 @dataclass(frozen=True, eq=False)
@@ -74,9 +75,8 @@ def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working |
         value = fewer.statistic(key)(0)
         return value if isinstance(value, float) else math.nan
 
-    return Working(
-        _means(key, share, found, parts, plan), formula, filled, steps, without if key in ESTIMATES else None
-    )
+    pulled = key in ESTIMATES and key not in COUNTED
+    return Working(_means(key, share, found, parts, plan), formula, filled, steps, without if pulled else None)
 
 
 def _parts(plan: DescribePlan, cell: MeasuredCell) -> Parts:

@@ -1,4 +1,4 @@
-"""How correlations, means and standard deviations of `relate` come about."""
+"""How Pearson's correlations come about."""
 
 from __future__ import annotations
 
