@@ -67,6 +67,7 @@ VALUES = st.one_of(
 
 @given(VALUES, st.sampled_from([6, 7, 8]))
 @example([19901.0, 1.0, 20100.0, 1.0], 6)  # a sum of reciprocals with a power of ten
+@example([10084.5, 1.0, 79497.0, 1.0, 79499.0, 1.0, 96982.91, 1.0, 0.01, 1.0, 9463.5], 6)  # a limit of far larger parts
 def test_what_is_filled_in_gives_the_printed_number(values: list[float], kind: int) -> None:
     data = of_values(values, [k % 2 for k in range(len(values))])
     names = ", ".join((*sorted(WORKINGS), "p10", "p97.5"))

@@ -10,7 +10,8 @@ from dataclasses import dataclass
 
 from istrel.exhibits.text import Text
 
-FIGURES = 10  # significant digits of a part
+FIGURES, CARRIED = 10, 16  # significant digits of a part, and those that a number in memory carries
+DECIMALS = 6  # at least, of a part that has some
 
 
 @dataclass(frozen=True)
@@ -37,14 +38,19 @@ class Working:
 
 
 def shown(value: float) -> str:
-    """A part of a working: ten significant digits, a true minus, a power of ten in brackets where it cannot be done without."""
+    """A part of a working, with as many digits as the printed number can need.
+
+    Ten significant ones, and six decimals where a number has them: differences of large parts print decimals too. A true
+    minus; a power of ten in brackets where it cannot be done without.
+    """
     value = float(value)
     if value == 0:
         return "0"
     if value.is_integer() and abs(value) < 1e15:
         return f"{value:.0f}".replace("-", "−")
-    if 1e-4 <= abs(value) < 1e10:
-        places = max(0, FIGURES - len(str(int(abs(value)))) if abs(value) >= 1 else FIGURES + 3)
+    if 1e-4 <= abs(value) < 1e15:
+        whole = len(str(int(abs(value))))
+        places = min(max(FIGURES - whole, DECIMALS), CARRIED - whole) if abs(value) >= 1 else FIGURES + 3
         text = f"{value:.{places}f}"
         return (text.rstrip("0").rstrip(".") if "." in text else text).replace("-", "−")
     mantissa, _, exponent = f"{value:.{FIGURES - 1}e}".partition("e")
