@@ -7,12 +7,15 @@ import re
 import subprocess
 import sys
 import zipfile
+from collections.abc import Callable
+from importlib import metadata
 from pathlib import Path
 
 import matplotlib as mpl
 import pytest
 
 from istrel import cli
+from istrel.commands import doctor
 from istrel.demo import LEARNERS
 from istrel.study.changes.manuscript import Drop, Insert
 from istrel.study.file import StudyFile
@@ -349,3 +352,46 @@ def test_a_study_builds_the_same_bytes_and_comes_back_from_its_text(
     assert run("study", text, "-o", again, capsys=capsys)[0] == 0
     assert run("study", again, "--to", "json", capsys=capsys)[1] == Path(text).read_text()
     assert run("make", again, "describe age", "--to", "md", capsys=capsys)[1].startswith("**Table 1**")
+
+
+def without_pango(patch: pytest.MonkeyPatch, _: Path) -> None:
+    patch.setattr(doctor, "_loads", lambda library: "pango-1.0" not in library)
+
+
+def without_lark(patch: pytest.MonkeyPatch, _: Path) -> None:
+    def version(name: str) -> str:
+        if name == "lark":
+            raise metadata.PackageNotFoundError(name)
+        return "1.0"
+
+    patch.setattr(metadata, "version", version)
+
+
+def without_a_state_folder(patch: pytest.MonkeyPatch, tmp_path: Path) -> None:
+    (tmp_path / "state").write_text("a file stands here")
+    patch.setenv("XDG_STATE_HOME", str(tmp_path / "state"))
+
+
+@pytest.mark.parametrize(
+    ("lacking", "remedy"),
+    [
+        (None, ""),
+        (without_pango, "sudo apt-get install libpango-1.0-0"),
+        (without_lark, "pip install lark"),
+        (without_a_state_folder, "or set XDG_STATE_HOME"),
+    ],
+)
+def test_the_doctor_says_what_is_missing_and_how_to_get_it(
+    lacking: Callable[[pytest.MonkeyPatch, Path], None] | None,
+    remedy: str,
+    tmp_path: Path,
+    monkeypatch: pytest.MonkeyPatch,
+    capfdbinary: pytest.CaptureFixture[bytes],
+) -> None:
+    monkeypatch.setenv("XDG_STATE_HOME", str(tmp_path))
+    if lacking is not None:
+        lacking(monkeypatch, tmp_path)
+    code = cli.main(["doctor"])
+    told = capfdbinary.readouterr().out.decode()
+    assert (code, "Nothing is missing." in told) == ((1, False) if remedy else (0, True))
+    assert remedy in told

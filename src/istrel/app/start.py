@@ -7,6 +7,7 @@ import sys
 import time
 from typing import TYPE_CHECKING
 
+from istrel.machine import has_display
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -28,7 +29,7 @@ def run(path: str = "", *, demo: bool = False) -> int:
     Problem
         When there is no display.
     """
-    if not _has_display():
+    if not has_display():
         raise Problem("there is no display to open a window on; “istrel make” works without one.")
     from PySide6.QtCore import QTimer
     from PySide6.QtWidgets import QApplication, QMainWindow
@@ -100,9 +101,3 @@ def tell_faults(window: Window) -> None:
             window.model.trouble.emit(told(fault))
 
     sys.excepthook = tell
-
-
-def _has_display() -> bool:
-    if os.environ.get("QT_QPA_PLATFORM") in ("offscreen", "minimal", "vnc", "linuxfb", "eglfs"):
-        return True
-    return bool(os.environ.get("DISPLAY") or os.environ.get("WAYLAND_DISPLAY"))

@@ -20,6 +20,7 @@ USAGE = """istrel [FILE] [--demo]
        istrel explain SOURCE "SENTENCE" --cell ROW COLUMN [--to json] [options]
        istrel package STUDY -o FOLDER|FILE.zip [--data csv|parquet|none]
        istrel study STUDY -o FILE.json | --to json
+       istrel doctor
 """
 
 
@@ -187,6 +188,10 @@ def explain_parser() -> Parser:
     parser.add_argument("--style", default="apa7", help="a house style's name or file")
     _add_reading(parser)
     return parser
+
+
+def doctor_parser() -> Parser:
+    return Parser(prog="istrel doctor", description="What Istrel needs, what of it is here, and how to get the rest.")
 
 
 def package_parser() -> Parser:

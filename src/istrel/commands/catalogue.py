@@ -72,6 +72,12 @@ def _explain(options: argparse.Namespace) -> int:
     return explain(options)
 
 
+def _doctor(options: argparse.Namespace) -> int:
+    from istrel.commands.doctor import doctor
+
+    return doctor(options)
+
+
 def _package(options: argparse.Namespace) -> int:
     from istrel.commands.packaging import package
 
@@ -94,6 +100,7 @@ COMMANDS = {
     "refresh": Command(arguments.refresh_parser, _refresh),
     "review": Command(arguments.review_parser, _review),
     "explain": Command(arguments.explain_parser, _explain),
+    "doctor": Command(arguments.doctor_parser, _doctor),
     "package": Command(arguments.package_parser, _package),
     "study": Command(arguments.study_parser, _study),
 }

@@ -1,0 +1,12 @@
+"""What the machine offers that Istrel runs on."""
+
+from __future__ import annotations
+
+import os
+
+
+def has_display() -> bool:
+    """Whether a window can be opened: on a screen, or on one of Qt's platforms that need none."""
+    if os.environ.get("QT_QPA_PLATFORM") in ("offscreen", "minimal", "vnc", "linuxfb", "eglfs"):
+        return True
+    return bool(os.environ.get("DISPLAY") or os.environ.get("WAYLAND_DISPLAY"))
