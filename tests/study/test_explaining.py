@@ -98,6 +98,7 @@ def test_every_statistic_of_a_measure_can_be_opened() -> None:
         "count site against format with percent = row",
         "describe site across format",
         "relate age, absences, practice_min",
+        "relate age, absences across format",
         "relate age, practice_min with deletion = listwise",
     ],
 )

@@ -37,20 +37,21 @@ class Working:
     without: Callable[[list[float]], float] | None = None
 
 
-def shown(value: float) -> str:
+def shown(value: float, *, times: float = 1.0) -> str:
     """A part of a working, with as many digits as the printed number can need.
 
     Ten significant ones, and six decimals where a number has them: differences of large parts print decimals too. A true
-    minus; a power of ten in brackets where it cannot be done without.
+    minus; a power of ten in brackets where it cannot be done without. A factor of something large has more digits.
     """
     value = float(value)
+    decimals = DECIMALS + (len(str(int(abs(times)))) if abs(times) >= 1 else 0)
     if value == 0:
         return "0"
     if value.is_integer() and abs(value) < 1e15:
         return f"{value:.0f}".replace("-", "−")
     if 1e-4 <= abs(value) < 1e15:
         whole = len(str(int(abs(value))))
-        places = min(max(FIGURES - whole, DECIMALS), CARRIED - whole) if abs(value) >= 1 else FIGURES + 3
+        places = min(max(FIGURES - whole, decimals), CARRIED - whole) if abs(value) >= 1 else FIGURES + 3
         text = f"{value:.{places}f}"
         return (text.rstrip("0").rstrip(".") if "." in text else text).replace("-", "−")
     mantissa, _, exponent = f"{value:.{FIGURES - 1}e}".partition("e")

@@ -81,7 +81,12 @@ def cell_at(exhibit: Exhibit, row: str, column: str, style: HouseStyle) -> Cell:
     sheet = exhibit.sheet
     if not isinstance(sheet, TableSheet):
         raise Problem("The numbers of a figure are opened in the table of the same sentence; leave “as …” out.")
-    places = {(_plain(a), _plain(b)): key for key, (a, b) in reversed(places_of(sheet, style).items())}
+    places = {
+        (_plain(x), _plain(y)): key
+        for key, (a, b) in reversed(places_of(sheet, style).items())
+        for x in (key[0], a)
+        for y in (key[1], b)
+    }
     key = places.get((_plain(row), _plain(column)))
     if key is None:
         names = [name for place in places for name in place if name]

@@ -17,6 +17,7 @@ from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
 from istrel.exhibits.verbs.frequency_result import FrequencyCell
 from istrel.exhibits.verbs.frequency_working import explain_level
+from istrel.exhibits.verbs.sums_working import Lines, Sums, mean_lines, mean_steps, sd_lines, variance_lines
 from istrel.exhibits.wording import titled
 from istrel.exhibits.working import Working, shown, signed
 from istrel.sentence.vocabulary import percentile_of
@@ -35,7 +36,7 @@ class Parts:
     """One variable in one group: its values in their order, and what the statistics are made of."""
 
     values: Floats
-    moments: moments.Moments
+    sums: Sums
     bench: Workbench
     plan: DescribePlan
 
@@ -43,18 +44,10 @@ class Parts:
     def n(self) -> int:
         return int(self.values.size)
 
-    def power(self, k: int) -> float:
-        """The sum of the k-th powers of the distances from the mean."""
-        part = {2: self.moments.second, 3: self.moments.third, 4: self.moments.fourth}[k].rounded
-        return float(np.ldexp(part[0], k * int(self.moments.exponent[0])))
-
     def of(self, key: str) -> float:
         """Another statistic of the same values; NaN where there is none."""
         value = self.bench.statistic(key)(0)
         return value if isinstance(value, float) else math.nan
-
-
-Lines = tuple[str, str, tuple[str, ...]]  # formula, filled, steps
 
 
 def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working | None:
@@ -86,7 +79,7 @@ def _parts(plan: DescribePlan, cell: MeasuredCell) -> Parts:
     m = moments_of(cell.variable, grouping, plan.data).of(slice(place, place + 1))
     sizes = np.array([int(grouping.sizes[place])])
     bench = Workbench(cells, sizes, plan, lambda: m, lambda: none_of(1))
-    return Parts(cells.values, m, bench, plan)
+    return Parts(cells.values, Sums(m), bench, plan)
 
 
 def _of_values(values: Floats, plan: DescribePlan) -> Workbench:
@@ -117,26 +110,20 @@ def _missing(parts: Parts, _: str) -> Lines:
     return "N − n", f"{total} − {parts.n}", ()
 
 
-def _total(parts: Parts) -> float:
-    return float(moments.total(parts.moments).values[0])
-
-
 def _sum(parts: Parts, _: str) -> Lines:
-    return "Σx", shown(_total(parts)), ()
+    return "Σx", shown(parts.sums.total), ()
 
 
 def _mean(parts: Parts, _: str) -> Lines:
-    return "Σx ÷ n", f"{signed(_total(parts))} ÷ {parts.n}", (f"Σx = {shown(_total(parts))}", f"n = {parts.n}")
+    return mean_lines(parts.sums)
 
 
 def _variance(parts: Parts, _: str) -> Lines:
-    filled = f"{shown(parts.power(2))} ÷ ({parts.n} − 1)"
-    return "Σ(x − M)² ÷ (n − 1)", filled, (*_mean_steps(parts), f"Σ(x − M)² = {shown(parts.power(2))}")
+    return variance_lines(parts.sums)
 
 
 def _sd(parts: Parts, _: str) -> Lines:
-    formula, filled, steps = _variance(parts, "")
-    return f"√({formula})", f"√({filled})", (*steps, f"s² = {filled} = {shown(parts.of('variance'))}")
+    return sd_lines(parts.sums)
 
 
 def _se(parts: Parts, _: str) -> Lines:
@@ -148,11 +135,12 @@ def _interval(parts: Parts, key: str) -> Lines:
     from scipy.special import stdtrit
 
     confidence = parts.plan.request.settings["confidence"]
-    t = float(stdtrit(parts.n - 1, (1 + confidence) / 2))
+    se, t = parts.of("se"), float(stdtrit(parts.n - 1, (1 + confidence) / 2))
+    factor = shown(t, times=se)
     sign = "−" if key == "ci_low" else "+"
     _, filled, steps = _se(parts, "")
-    made = (f"SE = {filled} = {shown(parts.of('se'))}", f"t({parts.n - 1}; {shown((1 + confidence) / 2)}) = {shown(t)}")
-    return f"M {sign} t × SE", f"{shown(parts.of('mean'))} {sign} {shown(t)} × {shown(parts.of('se'))}", (*steps, *made)
+    made = (f"SE = {filled} = {shown(se)}", f"t({parts.n - 1}; {shown((1 + confidence) / 2)}) = {factor}")
+    return f"M {sign} t × SE", f"{shown(parts.of('mean'))} {sign} {factor} × {shown(se)}", (*steps, *made)
 
 
 def _cv(parts: Parts, _: str) -> Lines:
@@ -160,14 +148,9 @@ def _cv(parts: Parts, _: str) -> Lines:
     return "100 × SD ÷ M", f"100 × {shown(parts.of('sd'))} ÷ {signed(parts.of('mean'))}", steps
 
 
-def _mean_steps(parts: Parts) -> tuple[str, ...]:
-    _, filled, steps = _mean(parts, "")
-    return (*steps, f"M = {filled} = {shown(parts.of('mean'))}")
-
-
 # Shape.
 def _skewness(parts: Parts, _: str) -> Lines:
-    n, third, sd = parts.n, parts.power(3), parts.of("sd")
+    n, third, sd = parts.n, parts.sums.power(3), parts.of("sd")
     filled = f"{n} ÷ (({n} − 1) × ({n} − 2)) × {signed(third)} ÷ {shown(sd)}^3"
     steps = (*_sd(parts, "")[2], f"SD = {shown(sd)}", f"Σ(x − M)³ = {shown(third)}")
     return "n ÷ ((n − 1) × (n − 2)) × Σ(x − M)³ ÷ SD³", filled, steps
@@ -180,7 +163,7 @@ def _skewness_se(parts: Parts, _: str) -> Lines:
 
 
 def _kurtosis(parts: Parts, _: str) -> Lines:
-    n, fourth, sd = parts.n, parts.power(4), parts.of("sd")
+    n, fourth, sd = parts.n, parts.sums.power(4), parts.of("sd")
     first = f"{n} × ({n} + 1) ÷ (({n} − 1) × ({n} − 2) × ({n} − 3)) × {shown(fourth)} ÷ {shown(sd)}^4"
     filled = f"{first} − 3 × ({n} − 1)^2 ÷ (({n} − 2) × ({n} − 3))"
     formula = "n(n + 1) ÷ ((n − 1)(n − 2)(n − 3)) × Σ(x − M)⁴ ÷ SD⁴ − 3(n − 1)² ÷ ((n − 2)(n − 3))"
@@ -276,7 +259,7 @@ def _mad(parts: Parts, key: str) -> Lines:
 
 def _mean_distance(parts: Parts, _: str) -> Lines:
     total = math.fsum(np.abs(parts.values - parts.of("mean")).tolist())
-    return "Σ|x − M| ÷ n", f"{shown(total)} ÷ {parts.n}", (*_mean_steps(parts), f"Σ|x − M| = {shown(total)}")
+    return "Σ|x − M| ÷ n", f"{shown(total)} ÷ {parts.n}", (*mean_steps(parts.sums), f"Σ|x − M| = {shown(total)}")
 
 
 def _trimmed(parts: Parts, _: str) -> Lines:

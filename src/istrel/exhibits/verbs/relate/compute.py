@@ -58,7 +58,7 @@ def compute(plan: RelatePlan) -> RelateResult:
     if plan.form == "line" or plan.dated:
         return RelateResult(plan.cases, (), drawn(plan), plan.groupings)
     cells = [
-        _related(_looked_at(_part(grouping.codes, i, plan), plan), group, plan)
+        _related(part_of(grouping.codes, i, plan), group, plan)
         for grouping in plan.groupings
         for i, group in enumerate(grouping.groups)
     ]
@@ -80,6 +80,11 @@ def numbers_of(name: str, plan: RelatePlan) -> Array:
     if plan.data.table.column(name).kind is Kind.NUMBER:
         return plan.data.numbers(name).values
     return plan.data.categories(name).codes.astype(np.float64)
+
+
+def part_of(codes: NDArray[np.int64], place: int, plan: RelatePlan) -> Part:
+    """What is related in one group: its rows, or the means of each person."""
+    return _looked_at(_part(codes, place, plan), plan)
 
 
 def _part(codes: NDArray[np.int64], place: int, plan: RelatePlan) -> Part:
@@ -144,7 +149,7 @@ def _related(part: Part, group: Group, plan: RelatePlan) -> RelateCell:
         if plan.cases.weighted:
             means[name], deviations[name] = _weighted_moments(name, part, plan)
             continue
-        shape = _moments_of(name, part)
+        shape = moments_of(name, part)
         means[name], deviations[name] = moments.mean(shape).at(0), moments.sd(shape).at(0)
     counts: dict[str, Count] = {name: int(part.valid[name].sum()) for name in plan.names}
     n = part.size if plan.deletion == "pairwise" else int(next(iter(part.valid.values())).size)
@@ -207,7 +212,7 @@ def _of_sample(method: str, a: str, b: str, part: Part, plan: RelatePlan) -> Pai
     return replace(pair, df=int(made.df)) if made.df > 0 else pair
 
 
-def _moments_of(name: str, part: Part) -> moments.Moments:
+def moments_of(name: str, part: Part) -> moments.Moments:
     """The moments of a variable's usable values, in the order of the cases: nothing here needs them sorted."""
     values, valid = part.values[name], part.valid[name]
     used = values if bool(valid.all()) else values[valid]

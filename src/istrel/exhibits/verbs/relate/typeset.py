@@ -116,14 +116,14 @@ def _matrix(plan: RelatePlan, result: RelateResult, notes: tuple[Note, ...]) -> 
     return TableSheet(_title(plan), (heads,), tuple(rows), notes)
 
 
-def _row_key(name: str, cell: RelateCell) -> str:
+def row_key(name: str, cell: RelateCell) -> str:
     return f"{name} @ {cell.group.key}" if cell.group.key else name
 
 
 def _triangle(cell: RelateCell, plan: RelatePlan, *, indent: int) -> list[Row]:
     rows = []
     for place, name in enumerate(plan.names):
-        row = _row_key(name, cell)
+        row = row_key(name, cell)
         behind = Behind(" · ".join((name, *cell.group.labels)), cell.group.named, valid=(name,))
         values: list[Text] = [(count_cell(cell.valid[name], row=row, column="n", behind=behind, statistic="n"),)]
         values += [_measure(name, key, cell, plan) for key in ("mean", "sd")]
@@ -155,7 +155,7 @@ def _measure(name: str, key: str, cell: RelateCell, plan: RelatePlan) -> Text:
     decimals = variable.decimals if asked is None else asked
     precision = Precision(plan.data.measured_decimals(name), cell.spreads.get(name, math.nan))
     behind = Behind(" · ".join((name, *cell.group.labels)), cell.group.named, valid=(name,))
-    row = _row_key(name, cell)
+    row = row_key(name, cell)
     return (Cell(source[name], Kind.MEASURE, decimals, precision, row, key, statistic=key, behind=behind),)
 
 
@@ -163,7 +163,7 @@ def _coefficient(pair: Pair, cell: RelateCell, plan: RelatePlan) -> Text:
     first, second = sorted((pair.a, pair.b), key=plan.names.index)
     words = " · ".join((f"{first} and {second}", *cell.group.labels))
     behind = Behind(words, cell.group.named, valid=(first, second, *plan.given))
-    made = Cell(pair.coefficient, Kind.COEFFICIENT, row=_row_key(second, cell), column=first, behind=behind)
+    made = Cell(pair.coefficient, Kind.COEFFICIENT, row=row_key(second, cell), column=first, behind=behind)
     mark = stars(pair.p_adjusted)
     return (made, Run(mark)) if mark else (made,)
 
@@ -181,7 +181,7 @@ def _rectangle(plan: RelatePlan, result: RelateResult, notes: tuple[Note, ...]) 
             rows.append(Row(title, tuple(values), indent=int(grouped), about=About(name, cell.group.labels)))
             if plan.request.settings["intervals"]:
                 level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
-                ends = [_interval(cell.pair(name, o), _row_key(o, cell), f"{name}/") for o in plan.columns]
+                ends = [_interval(cell.pair(name, o), row_key(o, cell), f"{name}/") for o in plan.columns]
                 rows.append(Row(say("head_interval", level=level), tuple(ends), indent=int(grouped) + 1))
     heads = (Head(say("head_variable")), *(Head(titled(plan.data.variable(name))) for name in plan.columns))
     return TableSheet(_title(plan), (heads,), tuple(rows), notes)
@@ -191,7 +191,7 @@ def _interval_row(name: str, place: int, cell: RelateCell, plan: RelatePlan, ind
     level = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
     values: list[Text] = [(), (), ()]
     for other in plan.names[:place]:
-        values.append(_interval(cell.pair(name, other), _row_key(name, cell), f"{other}/"))
+        values.append(_interval(cell.pair(name, other), row_key(name, cell), f"{other}/"))
     values += [()] * (len(plan.names) - place)
     return Row(say("head_interval", level=level), tuple(values), indent=indent)
 
@@ -225,7 +225,7 @@ def _ranked(plan: RelatePlan, result: RelateResult, notes: tuple[Note, ...]) -> 
 
 def _ranked_row(pair: Pair, cell: RelateCell, plan: RelatePlan, *, mixed: bool, indent: int) -> Row:
     name = pair.b if pair.a == plan.against else pair.a
-    row = _row_key(name, cell)
+    row = row_key(name, cell)
     words = " · ".join((f"{pair.a} and {pair.b}", *cell.group.labels))
     behind = Behind(words, cell.group.named, valid=(pair.a, pair.b, *plan.given))
     values: list[Text] = [(count_cell(pair.n, row=row, column="n", behind=behind, statistic="n"),)]
@@ -282,7 +282,7 @@ def _is_certain(pair: Pair) -> bool:
 def _named(pair: Pair, cell: RelateCell, plan: RelatePlan) -> Text:
     a, b = (titled(plan.data.variable(name)) for name in (pair.a, pair.b))
     first, second = sorted((pair.a, pair.b), key=plan.names.index)
-    row = _row_key(second, cell)
+    row = row_key(second, cell)
     value = Cell(pair.coefficient, Kind.COEFFICIENT, row=row, column=first)
     p = p_words(
         pair.p_adjusted if isinstance(pair.p_adjusted, float) else Undefined("p_missing"),

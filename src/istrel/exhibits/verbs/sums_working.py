@@ -1,0 +1,60 @@
+"""How n, means and standard deviations come about: from the sums of which they were computed."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from istrel.exhibits.working import shown, signed
+from istrel.stats import moments
+
+Lines = tuple[str, str, tuple[str, ...]]  # formula, filled, steps
+
+
+@dataclass(frozen=True, eq=False)
+class Sums:
+    """The sums of the values of one group."""
+
+    moments: moments.Moments
+
+    @property
+    def n(self) -> int:
+        return int(self.moments.n[0])
+
+    @property
+    def total(self) -> float:
+        return float(moments.total(self.moments).values[0])
+
+    @property
+    def mean(self) -> float:
+        return float(moments.mean(self.moments).values[0])
+
+    @property
+    def variance(self) -> float:
+        return float(moments.variance(self.moments).values[0])
+
+    def power(self, k: int) -> float:
+        """The sum of the k-th powers of the distances from the mean."""
+        part = {2: self.moments.second, 3: self.moments.third, 4: self.moments.fourth}[k].rounded
+        return float(np.ldexp(part[0], k * int(self.moments.exponent[0])))
+
+
+def mean_lines(sums: Sums) -> Lines:
+    return "Σx ÷ n", f"{signed(sums.total)} ÷ {sums.n}", (f"Σx = {shown(sums.total)}", f"n = {sums.n}")
+
+
+def mean_steps(sums: Sums) -> tuple[str, ...]:
+    """The steps to the mean, and the mean."""
+    _, filled, steps = mean_lines(sums)
+    return (*steps, f"M = {filled} = {shown(sums.mean)}")
+
+
+def variance_lines(sums: Sums) -> Lines:
+    filled = f"{shown(sums.power(2))} ÷ ({sums.n} − 1)"
+    return "Σ(x − M)² ÷ (n − 1)", filled, (*mean_steps(sums), f"Σ(x − M)² = {shown(sums.power(2))}")
+
+
+def sd_lines(sums: Sums) -> Lines:
+    formula, filled, steps = variance_lines(sums)
+    return f"√({formula})", f"√({filled})", (*steps, f"s² = {filled} = {shown(sums.variance)}")
