@@ -18,6 +18,7 @@ from istrel.data.codebook import Codebook, Variable
 from istrel.data.column import Column, Kind
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
+from istrel.data.rows import Rows
 from istrel.data.table import Source, Table
 from istrel.demo import LEARNERS
 from istrel.exhibits.printing import print_cell
@@ -26,6 +27,7 @@ from istrel.exhibits.verbs.describe.compute import ESTIMATES
 from istrel.exhibits.verbs.describe.working import WORKINGS
 from istrel.problem import Problem
 from istrel.study.explaining import opened
+from istrel.study.opening import Opening
 from istrel.style.house import HouseStyle, load_style
 from made import make_exhibit
 
@@ -125,6 +127,19 @@ def test_who_pulls_is_who_pulls(data_of: Callable[..., Dataset], style: HouseSty
     values = data.numbers("x").values
     assert found.influence[0] == (7, pytest.approx(np.delete(values, 6).mean(), abs=1e-12))
     assert found.cases == tuple(range(1, 11))
+
+
+def test_seven_modes_and_what_is_within_persons_are_refused(data_of: Callable[..., Dataset]) -> None:
+    data = data_of(
+        "p,x,y\n" + "\n".join(f"{k // 4},{k % 7},{(k * 5) % 9}" for k in range(28)) + "\n",
+        Opening(rows=Rows(person="p")),
+    )
+    for sentence, row, column in (("describe x with mode", "x", "mode"), ("relate x, y with within", "y", "x")):
+        with pytest.raises(Problem, match="no working"):
+            opened(make_exhibit(sentence, data), row, column, STYLE)
+    between = opened(make_exhibit("relate x, y with between", data), "y", "x", STYLE)
+    assert agrees(*between.filled.rsplit(" = ", 1))
+    assert "n = 7" in between.steps
 
 
 def test_the_command_line_opens_by_print_and_by_key(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:

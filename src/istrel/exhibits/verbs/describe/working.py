@@ -51,7 +51,7 @@ class Parts:
 
 
 def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working | None:
-    """The working of a statistic; None where it has none: lists of cases, undefined and hidden numbers, weighted ones."""
+    """The working of a statistic; None for several modes, lists of cases, undefined, hidden and weighted numbers."""
     found = next((c for c in result.cells if isinstance(c, MeasuredCell) and row_key(c) == cell.row), None)
     key = cell.statistic
     share = percentile_of(key)
@@ -61,6 +61,8 @@ def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working |
     if found is None or lines is None or not isinstance(cell.value, float) or found.date or plan.cases.weighted:
         return None
     parts = _parts(plan, found)
+    if key == "mode" and math.isnan(parts.of(key)):  # several values occur as often
+        return None
     formula, filled, steps = lines(parts, key)
 
     def without(values: list[float]) -> float:
