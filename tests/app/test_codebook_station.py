@@ -14,6 +14,7 @@ from istrel.app.stations.codebook.values_editor import LABEL
 from istrel.app.window import Window
 from istrel.data.levels import Level
 from istrel.demo import SESSIONS
+from istrel.study.changes.codebook import SetText
 
 Opened = Callable[..., Window]
 Settle = Callable[[], None]
@@ -33,6 +34,18 @@ def begin(opened: Opened, variable: str) -> Window:
     window.stations.codebook.go()
     window.stations.codebook.widget.show_variable(variable)
     return window
+
+
+def test_the_page_of_every_variable_fits_its_width(opened: Opened, settle: Settle) -> None:
+    window = begin(opened, "age")
+    page = window.stations.codebook.widget.page
+    window.model.do(SetText("age", "label", "How old were you, in completed years, at the first lesson of the course?"))
+    settle()
+    for name in window.model.study.table.names:
+        window.stations.codebook.widget.show_variable(name)
+        inside = page.widget()
+        assert inside is not None
+        assert inside.minimumSizeHint().width() <= page.width(), name
 
 
 def test_bands_are_made_by_dragging_cuts_on_the_drawing(opened: Opened, settle: Settle, qtbot: QtBot) -> None:

@@ -302,6 +302,7 @@ def test_numbers_of_the_manuscript_show_their_cases_in_their_own_source(
     opened: Opened, settle: Settle, qtbot: QtBot
 ) -> None:
     from istrel.app.proof.paper import Paper
+    from istrel.app.proof.slip import NumberSlip
 
     window = opened(sentence="describe age with n, max")
     window.does.do("keep")
@@ -314,6 +315,10 @@ def test_numbers_of_the_manuscript_show_their_cases_in_their_own_source(
     points = (QPoint(x, y) for y in range(0, paper.height(), 4) for x in range(0, paper.width(), 4))
     maximum = next(point for point in points if paper.cell_at(point) == (0, 1))
     qtbot.mouseClick(paper, Qt.MouseButton.LeftButton, pos=maximum)
+    settle()
+    (slip,) = paper.findChildren(NumberSlip)
+    (link,) = [b for b in slip.findChildren(QPushButton) if b.text() == "show its case"]
+    qtbot.mouseClick(link, Qt.MouseButton.LeftButton)
     settle()
     assert window.cases_line.source.text() == "learners.csv ▾"
     assert window.cases.drawer.cases.rowCount() == 1

@@ -79,6 +79,25 @@ def test_answers_of_usual_scales_stand_in_their_order(steps: str, data_of: Calla
         assert data.categories("x").labels == tuple(words)
 
 
+@pytest.mark.parametrize(
+    ("name", "level"),
+    [
+        ("How satisfied were you with the course overall and its teachers?", Level.ORDINAL),
+        ("Please rate the room", Level.ORDINAL),
+        ("Wie zufrieden sind Sie mit der Praxis insgesamt?", Level.ORDINAL),
+        ("In which country were you born?", Level.NOMINAL),
+        ("Welche Schule besuchen Sie?", Level.NOMINAL),
+        ("pain location", Level.NOMINAL),
+        ("type_of_school", Level.NOMINAL),
+    ],
+)
+def test_numbers_are_kinds_by_a_word_of_a_name_or_a_question_for_which(
+    name: str, level: Level, data_of: Callable[..., Dataset]
+) -> None:
+    data = data_of(f"{name},x\n" + "".join(f"{k % 5 + 1},{k * 37 % 101}\n" for k in range(40)))
+    assert data.variable(name).level is level
+
+
 def test_items_of_a_battery_are_alike_and_count_by_their_places(data_of: Callable[..., Dataset]) -> None:
     rows = [
         "Q1,Q2,Q3,n1,n2,n3,race",

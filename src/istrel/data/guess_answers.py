@@ -28,6 +28,10 @@ CATEGORY = re.compile(
     r"geschlecht|gruppe|land|bundesland|schule|standort|art|typ|beruf|sexe|groupe|région|pays|sexo|grupo|región|país)(?:\d|$|[_.\s-])",
     re.IGNORECASE,
 )
+ASKS_WHICH = re.compile(
+    r"(?i)\W*(?:\w{1,3}\W+)?(?:which|what|welche[rsnm]?|was f[üu]r|quelle?s?|cu[áa]l(?:es)?|qu[ée])\b"  # “In which …”, “A quelle …”
+)
+MOST_NAME_WORDS = 3
 
 
 def with_answers(codebook: Codebook, table: Table) -> Codebook:
@@ -44,9 +48,16 @@ def with_answers(codebook: Codebook, table: Table) -> Codebook:
     codebook = _batteries_of_words(codebook, table, words, scales)
     codebook = _batteries_of_numbers(codebook, table)
     for line in codebook.variables:
-        if line.level is Level.ORDINAL and table.column(line.name).kind is Kind.NUMBER and CATEGORY.search(line.name):
+        if line.level is Level.ORDINAL and table.column(line.name).kind is Kind.NUMBER and _names_kinds(line.name):
             codebook = codebook.with_variable(replace(line, level=Level.NOMINAL))
     return codebook
+
+
+def _names_kinds(name: str) -> bool:
+    """Whether a name calls its numbers kinds of something: by a word of a short one; a whole sentence must ask which."""
+    words = name.replace("_", " ").split()
+    sentence = len(words) > MOST_NAME_WORDS or name.rstrip().endswith("?")
+    return CATEGORY.search(name) is not None and (not sentence or ASKS_WHICH.match(name) is not None)
 
 
 def _answers(column: Column, line: Variable) -> tuple[str, ...]:
