@@ -12,6 +12,7 @@ import numpy as np
 import pytest
 from hypothesis import example, given
 from hypothesis import strategies as st
+from scipy.special import stdtr
 
 from istrel import cli
 from istrel.data.codebook import Codebook, Variable
@@ -52,6 +53,12 @@ def agrees(expression: str, value: str) -> bool:
     return abs(worth(expression) - number) <= 0.5001 * 10.0**-places + 1e-8 * abs(number)
 
 
+def steps_agree(steps: tuple[str, ...]) -> bool:
+    """Whether every step that computes something, “t = … ÷ … = 0.6”, comes to what it says."""
+    computed = (step.split(" = ")[1:] for step in steps if step.count(" = ") == 2)
+    return all(agrees(expression, value) for expression, value in computed)
+
+
 def of_values(values: list[float], groups: list[int]) -> Dataset:
     x, g = np.array(values), np.array(groups, float)
     ok = np.ones(x.size, bool)
@@ -82,9 +89,7 @@ def test_what_is_filled_in_gives_the_printed_number(values: list[float], kind: i
             expression, _, printed = found.filled.rpartition(" = ")
             assert printed == print_cell(cell, STYLE)
             assert agrees(expression, printed), (cell.statistic, found.filled)
-            for step in found.steps:
-                _, *sides = step.split(" = ")
-                assert len(sides) < 2 or agrees(sides[0], sides[1]), step
+            assert steps_agree(found.steps), found.steps
 
 
 def test_every_statistic_of_a_measure_can_be_opened() -> None:
@@ -119,6 +124,23 @@ def test_counts_shares_and_correlations_can_be_opened(sentence: str, learners: D
             assert agrees(expression, printed), found.filled
             seen += 1
     assert seen >= (1 if sentence.startswith("relate age, practice_min") else 3)
+
+
+@given(st.lists(st.integers(-999, 999), min_size=6, max_size=30), st.sampled_from([1, 1000]))
+def test_a_difference_of_two_means_and_its_p_can_be_opened(whole: list[int], finer: int) -> None:
+    data = of_values([value / finer for value in whole], [k % 2 for k in range(len(whole))])
+    exhibit = make_exhibit("describe x across g with mean, difference, test, decimals = 3", data)
+    (difference,) = exhibit.result.differences
+    if not isinstance(difference.p, float) or not isinstance(difference.effect.value, float):
+        return
+    found = opened(exhibit, "x", "g/difference", STYLE)
+    assert agrees(*found.filled.rsplit(" = ", 1))
+    p = opened(exhibit, "x", "g/p", STYLE)
+    assert steps_agree(found.steps)
+    assert steps_agree(p.steps)
+    said = re.fullmatch(r"2 × T\((.*); (.*)\) (?:= |<)(.*)", p.filled)
+    assert said is not None
+    assert 2 * float(stdtr(worth(said[2]), worth(said[1]))) == pytest.approx(difference.p, abs=1e-7)
 
 
 def test_who_pulls_is_who_pulls(data_of: Callable[..., Dataset], style: HouseStyle) -> None:

@@ -147,7 +147,7 @@ def opened_cell(exhibit: Exhibit, cell: Cell, style: HouseStyle) -> Explained:
         printed=printed,
         means=plain_text(working.means, style),
         formula=working.formula,
-        filled=f"{working.filled} = {printed}",
+        filled=f"{working.filled} {printed if printed[0] in '<>' else f'= {printed}'}",
         steps=working.steps,
         count=rows.size,
         cases=tuple(rows[:MOST_CASES].tolist()),

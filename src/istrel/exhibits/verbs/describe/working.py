@@ -13,6 +13,7 @@ from istrel.exhibits.shared import arranged, moments_of
 from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.describe.cells import cell_of, row_key
 from istrel.exhibits.verbs.describe.compute import ESTIMATES, Workbench
+from istrel.exhibits.verbs.describe.difference_working import explain_difference
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
 from istrel.exhibits.verbs.frequency_result import FrequencyCell
@@ -56,7 +57,8 @@ def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working |
     key = cell.statistic
     share = percentile_of(key)
     if not key:
-        return explain_level([c for c in result.cells if isinstance(c, FrequencyCell)], cell)
+        levels = [c for c in result.cells if isinstance(c, FrequencyCell)]
+        return explain_level(levels, cell) or explain_difference(plan, result, cell)
     lines = WORKINGS.get(key) or (_quantile if share is not None else None)
     if found is None or lines is None or not isinstance(cell.value, float) or found.date or plan.cases.weighted:
         return None
