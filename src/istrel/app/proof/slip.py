@@ -39,11 +39,11 @@ class NumberSlip(QFrame):
         self._lines.addWidget(label(found.means, wrap=True))
         self._lines.addSpacing(8)
         for line in (found.formula, f"= {found.filled}"):
-            formula = serif_label(line.replace("^2", "²").replace("^3", "³").replace("^4", "⁴"), theme.TEXT_PX + 1)
+            formula = serif_label(raised(line), theme.TEXT_PX + 1)
             formula.setWordWrap(True)
             self._lines.addWidget(formula)
         for line in found.steps:
-            self._lines.addWidget(label(line, "small", wrap=True))
+            self._lines.addWidget(label(raised(line), "small", wrap=True))
         self._add_pulling(found)
         self._lines.addSpacing(8)
         self._lines.addLayout(self._foot(found))
@@ -101,3 +101,8 @@ class NumberSlip(QFrame):
         if self.found is not None:
             QGuiApplication.clipboard().setText("\n".join(self.found.lines()))
         self.hide()
+
+
+def raised(line: str) -> str:
+    """Powers as they are written by hand."""
+    return line.replace("^2", "²").replace("^3", "³").replace("^4", "⁴")
