@@ -58,9 +58,14 @@ class Explained:
     influence: tuple[tuple[int, float], ...]
     source: str
 
+    @property
+    def equation(self) -> str:
+        """What is filled, without saying a number twice."""
+        return self.printed if self.filled == f"{self.printed} = {self.printed}" else self.filled
+
     def lines(self) -> list[str]:
         """All of it as lines of text."""
-        lines = [self.means, "", f"  {self.formula}", f"  = {self.filled}", *(f"    {step}" for step in self.steps)]
+        lines = [self.means, "", f"  {self.formula}", f"  = {self.equation}", *(f"    {step}" for step in self.steps)]
         if self.count:
             lines += ["", f"{self.count:,} cases stand behind it." if self.count > 1 else "One case stands behind it."]
         lines += [f"Without row {case}: {value:.10g}" for case, value in self.influence]

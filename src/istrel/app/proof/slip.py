@@ -38,7 +38,7 @@ class NumberSlip(QFrame):
         self._lines.addLayout(self._head(found))
         self._lines.addWidget(label(found.means, wrap=True))
         self._lines.addSpacing(8)
-        for line in (found.formula, f"= {found.filled}"):
+        for line in (found.formula, f"= {found.equation}"):
             formula = serif_label(raised(line), theme.TEXT_PX + 1)
             formula.setWordWrap(True)
             self._lines.addWidget(formula)
