@@ -6,13 +6,14 @@ import json
 import math
 import re
 from collections.abc import Callable
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
 import pytest
 from hypothesis import example, given
 from hypothesis import strategies as st
-from scipy.special import stdtr
+from scipy.special import chdtrc, stdtr
 
 from istrel import cli
 from istrel.data.codebook import Codebook, Variable
@@ -138,9 +139,27 @@ def test_a_difference_of_two_means_and_its_p_can_be_opened(whole: list[int], fin
     p = opened(exhibit, "x", "g/p", STYLE)
     assert steps_agree(found.steps)
     assert steps_agree(p.steps)
-    said = re.fullmatch(r"2 × T\((.*); (.*)\) (?:= |<)(.*)", p.filled)
+    said = re.fullmatch(r"2 × T\((.*); (.*)\) (?:= |[<>])(.*)", p.filled)
     assert said is not None
     assert 2 * float(stdtr(worth(said[2]), worth(said[1]))) == pytest.approx(difference.p, abs=1e-7)
+
+
+@given(st.lists(st.sampled_from("uuvvwxy"), min_size=8, max_size=120), st.integers(2, 4), st.integers(2, 3))
+def test_a_difference_in_categories_and_its_p_can_be_opened(words: list[str], values: int, groups: int) -> None:
+    x = ["uvwxy".index(word) % values for word in words]
+    data = of_values([float(one) for one in x], [(k * k + k // 3) % groups for k in range(len(x))])
+    data = replace(data, codebook=data.codebook.with_variable(Variable("x", Level.NOMINAL)))
+    exhibit = make_exhibit("describe x across g with difference, test, decimals = 3", data)
+    (difference,) = exhibit.result.differences
+    if isinstance(difference.effect.value, float):
+        found = opened(exhibit, "x", "g/difference", STYLE)
+        assert agrees(*found.filled.rsplit(" = ", 1)), found.filled
+        assert steps_agree(found.steps)
+    if difference.test.name == "chi_square" and isinstance(difference.p, float):
+        p = opened(exhibit, "x", "g/p", STYLE)
+        said = re.fullmatch(r"Q\((.*); (.*)\) (?:= |[<>])(.*)", p.filled)
+        assert said is not None
+        assert float(chdtrc(worth(said[2]), worth(said[1]))) == pytest.approx(difference.p, abs=1e-7)
 
 
 def test_who_pulls_is_who_pulls(data_of: Callable[..., Dataset], style: HouseStyle) -> None:

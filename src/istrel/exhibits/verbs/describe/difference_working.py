@@ -1,9 +1,10 @@
-"""How a difference between the means of two groups comes about, and the p of Welch's test."""
+"""How differences between groups come about, and the p beside them."""
 
 from __future__ import annotations
 
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.text import Cell, say
+from istrel.exhibits.verbs.describe.categories_working import explain_chi_square, explain_shares
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference
 from istrel.exhibits.verbs.sums_working import Lines, Sums, mean_lines, variance_lines
@@ -15,21 +16,37 @@ SMALL = "₁", "₂"  # the first group, and the second
 
 
 def explain_difference(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working | None:
-    """The working of Hedges' g, or of the p beside it; None for other measures and tests, persons, and adjusted p."""
+    """The working of a difference or its p; None for ranks, ratios, more than two means, persons, and adjusted p."""
     for found in result.differences:
         key = " × ".join(found.grouping)
-        if cell.row != found.variable or found.persons or found.between is None:
+        if cell.row != found.variable or found.persons:
             continue
-        name = titled(plan.data.variable(found.variable))
-        first, second = (group_label(group, several=True) for group in found.between)
-        if cell.column == f"{key}/difference" and found.effect is not None and found.effect.measure == "g_average":
-            means = say("means_g", value=cell, name=name, first=first, second=second)
-            return Working(means, *_g(*_two(found, plan)))
-        test = found.test
-        tested = test is not None and test.name == "welch_t" and found.p_adjusted is None
-        if cell.column == f"{key}/p" and test is not None and tested:
-            return Working(say("means_p", value=cell, name=name), *_p(test, *_two(found, plan)))
+        if cell.column == f"{key}/difference" and found.effect is not None:
+            return (
+                _measure(plan, found, cell)
+                if found.effect.measure == "g_average"
+                else explain_shares(plan, found, cell)
+            )
+        if cell.column == f"{key}/p" and found.test is not None and found.p_adjusted is None:
+            return _test(plan, found, found.test, cell)
     return None
+
+
+def _measure(plan: DescribePlan, found: Difference, cell: Cell) -> Working:
+    assert found.between is not None
+    first, second = (group_label(group, several=True) for group in found.between)
+    means = say("means_g", value=cell, name=titled(plan.data.variable(found.variable)), first=first, second=second)
+    return Working(means, *_g(*_two(found, plan)))
+
+
+def _test(plan: DescribePlan, found: Difference, test: GroupTest, cell: Cell) -> Working | None:
+    if test.name == "chi_square":
+        return explain_chi_square(plan, found, cell)
+    if test.name != "welch_t" or found.between is None:
+        return None
+    return Working(
+        say("means_p", value=cell, name=titled(plan.data.variable(found.variable))), *_p(test, *_two(found, plan))
+    )
 
 
 def _two(found: Difference, plan: DescribePlan) -> tuple[Sums, Sums]:
