@@ -21,6 +21,10 @@ from istrel.style.house import load_style
 from istrel.style.phrases import LANGUAGES, phrases, phrases_in
 
 MANY = 40  # dots of one figure: all of them speak alike
+PARTS: dict[str, Any] = {"n": 3} | dict.fromkeys(
+    ("names", "name", "label", "value", "level", "share", "first", "second", "meant"), "x"
+)
+OTHER_WORKINGS = ("percentile", "count", "share", "correlation", "g", "p", "risk_difference", "v")
 
 
 class Heard(dict[str, str]):
@@ -67,9 +71,9 @@ def test_every_phrase_is_said_in_every_language(everything: tuple[tuple[str, Exh
             "may_no_longer_hold",
             "cannot_be_made_now",
             *REASONS,
-            *(f"means_{key}" for key in (*WORKINGS, "percentile", "count", "share", "correlation")),
+            *(f"means_{key}" for key in (*WORKINGS, *OTHER_WORKINGS)),
         ):  # what other pages say, and reasons of numbers that were not asked for
-            plain_text(say(name, n=3, names="x", name="x", label="Table 1", value="1", level="95", share="5"), style)
+            plain_text(say(name, **PARTS), style)
         assert phrases().keys() - heard.said == set(), language
 
 

@@ -14,6 +14,7 @@ from istrel.app.widgets.simple import button, clear, column, label, row, serif_l
 from istrel.study.explaining import Explained
 
 WIDTH, BESIDE = 400, 12
+MOST_STEPS = 12
 
 
 class NumberSlip(QFrame):
@@ -42,7 +43,10 @@ class NumberSlip(QFrame):
             formula = serif_label(raised(line), theme.TEXT_PX + 1)
             formula.setWordWrap(True)
             self._lines.addWidget(formula)
-        for line in found.steps:
+        left_out = len(found.steps) - MOST_STEPS if len(found.steps) > MOST_STEPS + 1 else 0
+        if left_out:
+            self._lines.addWidget(label(f"{left_out} steps before these: “copy” takes all.", "small"))
+        for line in found.steps[left_out:]:  # the last say most
             self._lines.addWidget(label(raised(line), "small", wrap=True))
         self._add_pulling(found)
         self._lines.addSpacing(8)
