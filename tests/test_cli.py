@@ -354,6 +354,13 @@ def test_a_study_builds_the_same_bytes_and_comes_back_from_its_text(
     assert run("make", again, "describe age", "--to", "md", capsys=capsys)[1].startswith("**Table 1**")
 
 
+def test_the_doctor_knows_the_libraries_that_set_up_installs() -> None:
+    script = (Path(__file__).parents[1] / "tools" / "set-up.sh").read_text()
+    installed = script.split("packages=(")[1].split(")")[0].split()
+    known = {package for libraries in doctor.PACKAGES.values() for package in libraries.values()}
+    assert known == {name for name in installed if name.startswith("lib")}
+
+
 def without_pango(patch: pytest.MonkeyPatch, _: Path) -> None:
     patch.setattr(doctor, "_loads", lambda library: "pango-1.0" not in library)
 

@@ -37,6 +37,8 @@ class VariableFacts:
         The limits between which the drawing of a measured variable runs.
     whole
         True where all values are whole numbers.
+    personal
+        True where nothing is told of its values, which tell who a person is.
     shape
         Heights from 0 to 1 of a drawing: classes of numbers and dates, or categories in order.
     stepped
@@ -59,10 +61,13 @@ class VariableFacts:
     drawn: tuple[float, float] | None = None
     whole: bool = False
     years: bool = False
+    personal: bool = False
 
     @property
     def glance(self) -> str:
         """One short line that says the most about this kind of variable."""
+        if self.personal:
+            return "personal"
         if not self.valid:
             return "no values"
         if self.level in (Level.IDENTIFIER, Level.TEXT):

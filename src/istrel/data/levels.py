@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from enum import StrEnum
 
+from istrel.problem import Problem, nearest
+
 
 class Level(StrEnum):
     """What kind of quantity a variable is; it decides what is offered for it."""
@@ -43,3 +45,18 @@ TAGS = {
     Level.DATE: "dat",
     Level.TEXT: "txt",
 }
+
+
+def level_named(word: str) -> Level:
+    """The level of a name.
+
+    Raises
+    ------
+    Problem
+        Where there is none.
+    """
+    try:
+        return Level(word.casefold())
+    except ValueError:
+        words = [level.value for level in Level]
+        raise Problem(f"“{word}” is no level of measurement.{nearest(word, words)}") from None

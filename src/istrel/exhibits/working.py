@@ -8,7 +8,12 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import dataclass
 
+import numpy as np
+from numpy.typing import NDArray
+
 from istrel.exhibits.text import Text
+
+Floats = NDArray[np.float64]
 
 FIGURES, CARRIED = 10, 16  # significant digits of a part, and those that a number in memory carries
 DECIMALS = 6  # at least, of a part that has some
@@ -34,7 +39,7 @@ class Working:
     formula: str
     filled: str
     steps: tuple[str, ...] = ()
-    without: Callable[[list[float]], float] | None = None
+    without: Callable[[Floats], float] | None = None
 
 
 def shown(value: float, *, times: float = 1.0) -> str:

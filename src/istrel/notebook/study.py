@@ -8,7 +8,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from istrel.data.codebook import MissingCode, ValueLabel, parse_missing
-from istrel.data.levels import Level
+from istrel.data.levels import level_named
 from istrel.data.reading import ReadingSettings
 from istrel.data.rows import Rows
 from istrel.notebook.exhibit import Exhibit
@@ -171,7 +171,7 @@ class Study:
         if unit is not None:
             changes.append(SetText(variable, "unit", unit))
         if level is not None:
-            changes.append(SetLevel(variable, _level(level)))
+            changes.append(SetLevel(variable, level_named(level)))
         if decimals is not None:
             changes.append(SetDecimals(variable, decimals))
         if values is not None:
@@ -308,11 +308,3 @@ def _stored(value: Any) -> Stored:
 
 def _codes(missing: Mapping[Stored, str]) -> tuple[MissingCode, ...]:
     return tuple(MissingCode(_stored(value), reason) for value, reason in missing.items())
-
-
-def _level(word: str) -> Level:
-    try:
-        return Level(word.casefold())
-    except ValueError:
-        words = [level.value for level in Level]
-        raise Problem(f"“{word}” is no level of measurement.{nearest(word, words)}") from None

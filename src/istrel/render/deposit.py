@@ -29,7 +29,8 @@ from istrel.study.codebooks.csv_on_the_web import write_metadata
 from istrel.study.codebooks.ddi import write_ddi
 from istrel.study.codebooks.field_metadata import arrow_table
 from istrel.study.codebooks.own import write_codebook
-from istrel.study.codebooks.table_schema import PROFILE, resource_of
+from istrel.study.codebooks.table_schema import PROFILE, name_in_package, resource_of
+from istrel.study.discreet import personal_in
 from istrel.study.manuscript import Entry, compose
 from istrel.study.rows import in_words
 from istrel.study.study import Study, StudySource
@@ -70,7 +71,9 @@ def deposit(study: Study, style: HouseStyle, form: Form | None = None) -> dict[s
         How the data are written; "none" leaves them out. Unless it is said, they are left out where an exhibit hides small
         counts: data row by row would tell them.
     """
-    entries = compose(study, style)
+    composed = compose(study, style)
+    names_persons = {entry.label for entry in composed if _personal(entry, study)}
+    entries = tuple(entry for entry in composed if entry.label not in names_persons)
     hides = any(entry.kept.request.settings["hide_below"] is not None for entry in entries)
     form = form or ("none" if hides else "csv")
     given = [_given(source, study) for source in study.sources]
@@ -86,10 +89,16 @@ def deposit(study: Study, style: HouseStyle, form: Form | None = None) -> dict[s
         made = _exhibit(entry, style)
         files |= made
         resources += [
-            {"name": _name(path), "path": path, "title": entry.label, **_known(path, made[path])} for path in made
+            {"name": name_in_package(path), "path": path, "title": entry.label, **_known(path, made[path])}
+            for path in made
         ]
-    files["README.md"] = _readme(given, entries, style, form, hides=hides).encode()
-    content = {"$schema": PROFILE, "name": _name(study.source.name), "title": _title(study), "resources": resources}
+    files["README.md"] = _readme(given, entries, sorted(names_persons), style, form, hides=hides).encode()
+    content = {
+        "$schema": PROFILE,
+        "name": name_in_package(study.source.name),
+        "title": _title(study),
+        "resources": resources,
+    }
     content["sources"] = [{"title": source.name} for source in study.sources]
     if resources:
         files["datapackage.json"] = msgspec.json.format(msgspec.json.encode(content), indent=2) + b"\n"
@@ -109,8 +118,10 @@ def write_deposit(files: dict[str, bytes], place: Path, sources: tuple[str, ...]
         return
     if place.is_file():
         raise Problem(f"{place}: this is a file; name a folder, or a file that ends in .zip.")
-    if place.is_dir() and any(place.iterdir()) and not (place / "README.md").exists():
-        raise Problem(f"{place}: this folder holds other things; name a new one.")
+    if place.is_dir() and any(place.iterdir()):
+        raise Problem(
+            f"{place}: this folder is not empty; name a new one, so that nothing in it is lost or given away."
+        )
     for path, content in files.items():
         target = place / path
         try:
@@ -130,12 +141,6 @@ def _zipped(files: dict[str, bytes]) -> bytes:
 
 def _title(study: Study) -> str:
     return f"Data and results: {', '.join(source.name for source in study.sources)}"
-
-
-def _name(path: str) -> str:
-    """A name as a Data Package wants it: small letters, digits, and few signs."""
-    plain = "".join(c if c.isascii() and c.isalnum() else "-" for c in path.casefold())
-    return "-".join(filter(None, plain.split("-"))) or "data"
 
 
 def _known(path: str, content: bytes) -> dict[str, Any]:
@@ -168,8 +173,10 @@ def _given(source: StudySource, study: Study) -> Given:
         )
         lines.append(replace(line, formula=None, missing_codes=codes))
     gone = {line.name for line in book.variables} - {line.name for line in lines}
-    stem = _name(PurePosixPath(source.name).stem)
-    place = [other.id for other in study.sources if _name(PurePosixPath(other.name).stem) == stem].index(source.id)
+    stem = name_in_package(PurePosixPath(source.name).stem)
+    place = [other.id for other in study.sources if name_in_package(PurePosixPath(other.name).stem) == stem].index(
+        source.id
+    )
     asides = tuple(f"{counted(len(aside.rows), 'row')}: {aside.reason}" for aside in source.asides)
     table = replace(
         data.table,
@@ -234,17 +241,25 @@ def _codebooks(one: Given, form: Form) -> dict[str, bytes]:
 
 
 # Exhibits.
+def _personal(entry: Entry, study: Study) -> bool:
+    """Whether an exhibit shows what tells who a person is."""
+    source = study.source_of(entry.kept.source)
+    return bool(personal_in(entry.kept.request, source.standing, source.data))
+
+
 def _exhibit(entry: Entry, style: HouseStyle) -> dict[str, bytes]:
     if entry.exhibit is None:
         return {}
     item = Item(entry.exhibit, entry.number, with_text=True, with_methods=True, id=entry.kept.id)
-    stem = f"exhibits/{_name(entry.label)}"
+    stem = f"exhibits/{name_in_package(entry.label)}"
     endings = OF_FIGURES if entry.kept.is_figure else OF_TABLES
     return {f"{stem}.{ending}": render(Document((item,), style), ending) for ending in endings}
 
 
-def _readme(given: list[Given], entries: tuple[Entry, ...], style: HouseStyle, form: Form, *, hides: bool) -> str:
-    return "\n".join([*_about(given, form, hides=hides), *_results(entries, style), *_how(form)]) + "\n"
+def _readme(
+    given: list[Given], entries: tuple[Entry, ...], kept_back: list[str], style: HouseStyle, form: Form, *, hides: bool
+) -> str:
+    return "\n".join([*_about(given, form, hides=hides), *_results(entries, kept_back, style), *_how(form)]) + "\n"
 
 
 def _about(given: list[Given], form: Form, *, hides: bool) -> Iterator[str]:
@@ -264,16 +279,18 @@ def _about(given: list[Given], form: Form, *, hides: bool) -> Iterator[str]:
     yield ""
 
 
-def _results(entries: tuple[Entry, ...], style: HouseStyle) -> Iterator[str]:
-    if entries:
+def _results(entries: tuple[Entry, ...], kept_back: list[str], style: HouseStyle) -> Iterator[str]:
+    if entries or kept_back:
         yield from ("## Exhibits", "")
+    if kept_back:
+        yield f"- Left out, because they show what tells who a person is: {', '.join(kept_back)}."
     for entry in entries:
         if entry.exhibit is None:
             yield f"- {entry.label}: cannot be made now ({entry.trouble})"
             continue
         title = plain_text(entry.exhibit.sheet.title, style)
         label = entry.label.rstrip(" .:")
-        yield f"- `exhibits/{_name(label)}`: {label}. {title} (`{entry.kept.sentence}`)".replace("\n", " ")
+        yield f"- `exhibits/{name_in_package(label)}`: {label}. {title} (`{entry.kept.sentence}`)".replace("\n", " ")
     yield ""
 
 

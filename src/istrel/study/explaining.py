@@ -183,7 +183,7 @@ def _influence(working: Working, cell: Cell, exhibit: Exhibit, rows: Rows) -> tu
     values = exhibit.plan.data.numbers(behind.variable).values[rows - 1]
     order = np.argsort(values, kind="stable")
     outermost = dict.fromkeys([*order[:ENDS].tolist(), *order[-ENDS:].tolist()])
-    found = [(int(rows[place]), working.without(np.delete(values, place).tolist())) for place in outermost]
+    found = [(int(rows[place]), working.without(np.delete(values, place))) for place in outermost]
     assert isinstance(cell.value, float | int)
     there = float(cell.value)
     pulling = sorted((f for f in found if math.isfinite(f[1])), key=lambda f: (-abs(f[1] - there), f[0]))

@@ -118,8 +118,11 @@ def is_condition(formula: object) -> TypeGuard[Condition]:
     return isinstance(formula, Comparison | Between | OneOf | IsMissing | Not | And | Or)
 
 
-def names_in(formula: Formula, order: tuple[str, ...]) -> tuple[str, ...]:
-    """The variables that a formula uses, each once; `order` is the order of the file, by which ranges are read."""
+def names_in(formula: object, order: tuple[str, ...]) -> tuple[str, ...]:
+    """The variables that a formula, or what is made of formulas, uses, each once.
+
+    `order` is the order of the file, by which ranges are read.
+    """
     return tuple(dict.fromkeys(_walk(formula, order)))
 
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from istrel.problem import Problem, nearest
+from istrel.study.discreet import without_personal
 from istrel.study.intake import Intake
 
 
@@ -36,7 +37,7 @@ FORMATS: dict[str, Callable[[Intake], bytes]] = {"json": _json, "txt": _text, "h
 
 
 def render_intake(intake: Intake, ending: str) -> bytes:
-    """The intake in the format of an ending such as "html".
+    """The intake in the format of an ending such as "html"; values of personal variables are in none of them.
 
     Raises
     ------
@@ -47,4 +48,4 @@ def render_intake(intake: Intake, ending: str) -> bytes:
     if ending not in FORMATS:
         known = ", ".join(f".{name}" for name in FORMATS)
         raise Problem(f"An intake cannot be written as “.{ending}”.{nearest(ending, FORMATS)} It can be {known}.")
-    return FORMATS[ending](intake)
+    return FORMATS[ending](without_personal(intake))

@@ -26,7 +26,6 @@ def render(intake: Intake) -> bytes:
     page: str = _template().render(
         intake=intake,
         report=report,
-        personal={line.name for line in intake.data.codebook.variables if line.personal},
         figures=figures(intake),
         missing_map=missing_map(intake.map),
         correlations=correlations(report),

@@ -68,7 +68,6 @@ def _findings(body: Any, intake: Intake) -> None:
 
 
 def _variables(body: Any, intake: Intake) -> None:
-    personal = {line.name for line in intake.data.codebook.variables if line.personal}
     body.append(Header(2, "Variables"))
     heads = ["Level", "Variable", "Valid", "Missing", "Distinct", "At a glance"]
     lines = [
@@ -78,7 +77,7 @@ def _variables(body: Any, intake: Intake) -> None:
             f"{f.valid:,}",
             f"{f.missing:,}",
             f"{f.distinct:,}",
-            "personal" if f.name in personal else f.glance,
+            f.glance,
         ]
         for f in intake.variables
     ]

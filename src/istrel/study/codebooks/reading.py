@@ -13,10 +13,10 @@ import msgspec
 from istrel.data.answers import scale_of
 from istrel.data.codebook import Codebook, ValueLabel, Variable, parse_missing
 from istrel.data.formula.tree import names_in
-from istrel.data.levels import Level
+from istrel.data.levels import Level, level_named
 from istrel.data.rows import EACH_ITS_OWN, ROLES, Rows
 from istrel.data.table import Table
-from istrel.problem import Problem, nearest
+from istrel.problem import Problem
 from istrel.sentence import parse_expression
 from istrel.study.codebooks.by_hand import Line, tidied_values
 from istrel.study.codebooks.csv_on_the_web import is_metadata, lines_of_metadata
@@ -193,7 +193,7 @@ def _merge(old: Variable, row: dict[str, str | None]) -> Variable:
     labels = parse_values(_ours(cell["values"])) if cell["values"] else old.value_labels
     return replace(
         old,
-        level=_level(cell["level"]) if cell["level"] else _level_by(labels, old),
+        level=level_named(cell["level"]) if cell["level"] else _level_by(labels, old),
         label=cell["label"] or old.label,
         unit=cell["unit"] or old.unit,
         decimals=_decimals(cell["decimals"]) if cell["decimals"] else old.decimals,
@@ -219,14 +219,6 @@ def _ours(values: str) -> str:
     """Value labels as we write them; other usual forms have no bar between them."""
     ours = set(values) & set('|"') or not re.search(r"[;\n,].*[=:]", values)
     return values if ours else tidied_values(values) or values
-
-
-def _level(word: str) -> Level:
-    try:
-        return Level(word.casefold())
-    except ValueError:
-        words = [level.value for level in Level]
-        raise Problem(f"“{word}” is no level of measurement.{nearest(word, words)}") from None
 
 
 def _decimals(word: str) -> int:

@@ -36,9 +36,8 @@ def resource_of(data: Dataset, path: str) -> dict[str, Any]:
     ours, derived = lines_in(data)
     fields = [field_of(line, data.table.column(line.name)) for line in ours]
     made = [field_of(line, data.table.column(line.name)) for line in derived]
-    name = PurePath(path).stem
     resource: dict[str, Any] = {
-        "name": "-".join("".join(c if c.isalnum() else " " for c in name.casefold()).split()) or "data",
+        "name": name_in_package(PurePath(path).stem),
         "path": path,
         "schema": {"$schema": SCHEMA, "fields": fields},
     }
@@ -46,6 +45,12 @@ def resource_of(data: Dataset, path: str) -> dict[str, Any]:
     if any(own.values()):
         resource["istrel"] = {what: said for what, said in own.items() if said}
     return resource
+
+
+def name_in_package(text: str) -> str:
+    """A name as a Data Package wants it: small letters, digits, and hyphens between them."""
+    written = "".join(c if c.isascii() and c.isalnum() else "-" for c in text.casefold())
+    return "-".join(filter(None, written.split("-"))) or "data"
 
 
 def field_of(line: Variable, column: Column) -> dict[str, Any]:
@@ -58,8 +63,8 @@ def field_of(line: Variable, column: Column) -> dict[str, Any]:
         field["categories"] = [{"value": plain_value(entry.value), "label": entry.label} for entry in line.value_labels]
         field["categoriesOrdered"] = line.level is Level.ORDINAL
     if line.missing_codes:
-        codes = [{"value": show_value(code.value), "label": code.reason} for code in line.missing_codes]
-        field["missingValues"] = [{"value": "", "label": ""}, *codes]
+        gone = [{"value": show_value(code.value), "label": code.reason} for code in line.missing_codes]
+        field["missingValues"] = [{"value": "", "label": ""}, *gone]
     return {**field, "istrel": own_words(line)}
 
 

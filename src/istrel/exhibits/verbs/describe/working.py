@@ -67,8 +67,8 @@ def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working |
         return None
     formula, filled, steps = lines(parts, key)
 
-    def without(values: list[float]) -> float:
-        fewer = _of_values(np.array(values), plan)
+    def without(values: Floats) -> float:
+        fewer = _of_values(values, plan)
         value = fewer.statistic(key)(0)
         return value if isinstance(value, float) else math.nan
 
