@@ -13,7 +13,7 @@ from istrel.data.column import Column, Kind
 from istrel.data.guess_answers import with_answers
 from istrel.data.guess_rows import guess_rows
 from istrel.data.levels import Level
-from istrel.data.markers import is_marker, no_and_yes, shared_markers
+from istrel.data.markers import CODE_LIKE, is_marker, no_and_yes, shared_markers
 from istrel.data.naming import said_by_name
 from istrel.data.rows import Rows
 from istrel.data.table import Table
@@ -21,9 +21,6 @@ from istrel.data.units import known_unit
 from istrel.stats.distinct import distinct_values
 
 NEAR_ZERO, WIDE = -3, 30  # −1 to −3 are codes below values that go far: beside small ones they may be values
-BELOW_ZERO = (-1, -2, -3, -7, -8, -9, -66, -77, -88, -97, -98, -99, -666, -777, -888, -997, -998, -999, -9999)
-ABOVE_ALL = (9, 66, 77, 88, 97, 98, 99, 666, 777, 888, 997, 998, 999, 8888, 9998, 9999, 99999)
-CODE_LIKE = np.array((*sorted(BELOW_ZERO), *ABOVE_ALL), float)
 IDENTIFIER_NAME = re.compile(r"(^|_|\b)(id|nr|no|number|code|key|case|uuid|index)(\b|_|$)|Id$|ID$", re.IGNORECASE)
 PERSON_NAME = re.compile(
     r"^(participant|subject|respondent|patient|person|student|pupil|learner|member|client|case|household|record)"

@@ -12,11 +12,10 @@ from istrel.data.answers import AnswerScale, by_amount, by_number, in_order, pla
 from istrel.data.codebook import Codebook, ValueLabel, Variable
 from istrel.data.column import Column, Kind
 from istrel.data.levels import Level
-from istrel.data.markers import is_marker, stands_for_nothing
+from istrel.data.markers import CODE_LIKE, is_marker, stands_for_nothing
 from istrel.data.scales import NUMBERED
 from istrel.data.table import Table
 
-CODES = np.array([-9, -8, -7, -1, -99, -98, -97, -77, -88, 9, 77, 88, 99, 98, 97, 777, 888, 999, 998, 9999], float)
 MOST_WORDS, MOST_STEPS, FEWEST_ITEMS = 30, 11, 3
 TAKEN = (Level.NOMINAL, Level.BINARY, Level.TEXT, Level.IDENTIFIER)
 CATEGORY = re.compile(
@@ -132,7 +131,7 @@ def _batteries_of_numbers(codebook: Codebook, table: Table) -> Codebook:
             continue
         for name in names:
             values = table.column(name).values[table.column(name).valid]
-            values = values[~(np.isin(values, CODES) & ((values < low) | (values > high)))]
+            values = values[~(np.isin(values, CODE_LIKE) & ((values < low) | (values > high)))]
             inside = values.size and bool(((values >= low) & (values <= high) & (values == np.floor(values))).all())
             if inside and name not in scales and codebook[name].level in (Level.CONTINUOUS, Level.COUNT, Level.BINARY):
                 codebook = codebook.with_variable(replace(codebook[name], level=Level.ORDINAL))

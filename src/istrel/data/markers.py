@@ -1,12 +1,17 @@
-"""Words that files write where there is no answer ("NA", ".", "-", "null"), and in which columns one stands for that."""
+"""What files write where there is no answer: words ("NA", ".", "null") and numbers (-9, 99), and in which columns a word does."""
 
 from __future__ import annotations
 
 from collections import defaultdict
 
+import numpy as np
+
 from istrel.data.column import Kind
 from istrel.data.table import Table
 
+BELOW_ZERO = (-9999, -999, -998, -997, -888, -777, -666, -99, -98, -97, -88, -77, -66, -9, -8, -7, -3, -2, -1)
+ABOVE_ALL = (9, 66, 77, 88, 97, 98, 99, 666, 777, 888, 997, 998, 999, 8888, 9998, 9999, 99999)
+CODE_LIKE = np.array((*BELOW_ZERO, *ABOVE_ALL), float)  # ascending
 NO_VALUE = frozenset(  # nothing else is meant by these
     """. .. ... … - -- --- – — * ? n/a n/d <na> #n/v na n.a. #n/a nan null (null) #null! #value! #div/0! #ref! #num! #name?
     n.d. nd <lod <loq <mdl <dl bdl bql

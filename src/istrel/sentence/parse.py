@@ -339,7 +339,8 @@ def _against(verb: str, parts: tuple[Any, ...]) -> dict[str, Any]:
     if isinstance(first, Literal):
         if verb != "describe" or isinstance(first.value, str):
             raise Problem(
-                f"“{show_value(first.value)}” is a number; “{verb}” takes variables after “against”.", **_place(first)
+                f"“{show_value(first.value)}” is a {'text' if isinstance(first.value, str) else 'number'}; “{verb}” takes variables after “against”.",
+                **_place(first),
             )
         return {"norm": first.value}
     if verb != "count":

@@ -8,6 +8,7 @@ from functools import partial
 from PySide6.QtCore import QObject, QPoint
 
 from istrel.app.bridge import StudyModel
+from istrel.app.proof.jobs import Proof
 from istrel.app.proof.paper import Paper
 from istrel.app.proof.slip import NumberSlip
 from istrel.data.dataset import rows_of
@@ -35,10 +36,11 @@ class Opener(QObject):
             return
         self._behind = cell.behind
         work = partial(opened_cell, proof.exhibit, cell, self._model.style)
-        self._model.background.submit("slip", work, partial(self._unfold, at), self._show_instead)
+        self._model.background.submit("slip", work, partial(self._unfold, proof, at), self._show_instead)
 
-    def _unfold(self, at: QPoint, found: Explained) -> None:
-        self.slip.unfold(found, self._paper, at)
+    def _unfold(self, proof: Proof, at: QPoint, found: Explained) -> None:
+        if self._paper.proof is proof:  # else another one was set meanwhile
+            self.slip.unfold(found, self._paper, at)
 
     def _show_instead(self, problem: Problem) -> None:
         """A number without a working: its cases say more than nothing."""

@@ -11,13 +11,12 @@ import numpy as np
 from istrel.data.codebook import Codebook
 from istrel.data.column import Column, Kind
 from istrel.data.dataset import Dataset
+from istrel.data.reading.described import WHOLE
 from istrel.study.codebooks.parts import type_of
 from istrel.study.codebooks.table_schema import resource_of
 
 if TYPE_CHECKING:
     import pyarrow as pa
-
-WHOLE = b"table_schema"
 
 
 def arrow_table(data: Dataset, names: tuple[str, ...]) -> pa.Table:
