@@ -338,10 +338,9 @@ def _against(verb: str, parts: tuple[Any, ...]) -> dict[str, Any]:
         raise Problem("After “against” come variables, or one number, or shares in braces.", **_place(parts[-1]))
     if isinstance(first, Literal):
         if verb != "describe" or isinstance(first.value, str):
-            raise Problem(
-                f"“{show_value(first.value)}” is a {'text' if isinstance(first.value, str) else 'number'}; “{verb}” takes variables after “against”.",
-                **_place(first),
-            )
+            what = "text" if isinstance(first.value, str) else "number"
+            said = f"“{show_value(first.value)}” is a {what}; “{verb}” takes variables after “against”."
+            raise Problem(said, **_place(first))
         return {"norm": first.value}
     if verb != "count":
         raise Problem(f"Shares that are expected are for count; “{verb}” does not take them.")
