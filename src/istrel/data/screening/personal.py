@@ -24,6 +24,10 @@ NAMES = re.compile(
     r"t[ée]l[ée]phone|apellidos?|tel[ée]fono)(?:_|\b|$)",
     re.IGNORECASE,
 )
+BARE = re.compile(r"(?i)^(?:names?|nom|nombre|person|patient|teilnehmer(?:in)?)$")
+FULL_NAME = re.compile(
+    r"[^\W\d_a-z][\w'’-]+,? (?:[^\W\d_a-z]\.? )?[^\W\d_a-z][\w'’-]+$"
+)  # “Anna B. Berg”, “Berg, Anna”
 PLACES = re.compile(
     r"(?:^|_|\b)(?:street|(?:home[-_ ]?)?address|stra(?:ß|ss)e|anschrift|adresse|direcci[óo]n)(?:_|\b|$)", re.IGNORECASE
 )  # of persons where names or numbers of persons stand beside them
@@ -51,11 +55,14 @@ def _what(look: Look, name: str, called: re.Pattern[str]) -> str:
     if look.data.variable(name).personal:
         return ""
     column = look.data.table.column(name)
-    counts = np.bincount(column.values[column.valid], minlength=len(column.words))
+    there = column.valid & look.data.kept
+    counts = np.bincount(column.values[there], minlength=len(column.words))
     words = [word.strip() for word, n in zip(column.words, counts, strict=True) if n][:MOST_WORDS]
     if len(words) < FEWEST:
         return ""
     for what, form in FORMS.items():
         if sum(form.match(word) is not None for word in words) >= MOSTLY * len(words):
             return what
-    return "names" if called.search(name) and len(words) > len(column.valid) // 2 else ""
+    if BARE.match(name) and all(map(FULL_NAME.match, words)):
+        return "names" if len(words) > int(there.sum()) // 2 else ""
+    return "names" if called.search(name) and len(words) > int(there.sum()) // 2 else ""
