@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 import json
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 from dataclasses import replace
+from fractions import Fraction
 from typing import Any
 
 import numpy as np
@@ -12,14 +13,17 @@ import pytest
 
 from every_sentence import with_counts
 from istrel import cli
+from istrel.data import spread
 from istrel.data.codebook import Codebook, MissingCode
 from istrel.data.dataset import Dataset
 from istrel.data.rows import ROLES, Rows
 from istrel.data.series import series_in
+from istrel.exhibits.make import as_asked
 from istrel.exhibits.printing import print_title
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
+from istrel.sentence import request_of
 from istrel.style.house import HouseStyle
 from made import make_exhibit
 from rows import counted, pupils, visits, wide
@@ -49,6 +53,22 @@ SENTENCES = (
     "count g against {a 2, b 1, c 1}",
     "count all categories with order = label",
 )
+BY_VALUE = (
+    "describe x, o, g across h with total, difference, test, missing = show",
+    "describe x, o across g with statistics = {n, median, median_ci, trimmed_mean, mad, mean_abs_dev, mode, lowest}, test",
+    "describe x, o across g with skewness, kurtosis, geometric_mean, harmonic_mean, p5, p90, cv, pairs",
+    "describe x across h with median, iqr, test = ranks, difference",
+    "describe x across h with test = ranks, hide_below = 5",
+    "describe x against 1.5",
+    "describe x, o across h as histogram with curve = normal",
+    "describe x as histogram with rule = doane",
+    "describe x across g as means",
+    "describe x, o across h as density with bandwidth_rule = scott, weight = size",
+    "describe x as density with cumulative, log = x",
+    "describe x across h as cumulative with intervals",
+    "count x across h with bins = 3, hide_below = 5",
+    "count x, o across g with rule = scott, classes, total",
+)
 OF_ROWS = ("rows", "lowest", "highest", "outliers", "outside", "remote", "provenance", "cells", "notes")
 
 
@@ -57,6 +77,17 @@ def without_rows(part: Any) -> Any:
     if isinstance(part, dict):
         return {key: without_rows(value) for key, value in part.items() if key not in OF_ROWS}
     return [without_rows(value) for value in part] if isinstance(part, list) else part
+
+
+def leaves(part: Any) -> Iterator[Any]:
+    """All that stands in a part, one by one."""
+    if isinstance(part, dict):
+        part = [thing for pair in part.items() for thing in pair]
+    if not isinstance(part, list):
+        yield part
+        return
+    for one in part:
+        yield from leaves(one)
 
 
 def content(sentence: str, data: Dataset, style: HouseStyle) -> dict[str, Any]:
@@ -83,6 +114,22 @@ def test_counted_rows_are_the_cases_they_stand_for(sentence: str, data_of: Maker
         assert (one["cases"]["used"], one["cases"]["rows"]) == (sum(counts), rows)
 
 
+@pytest.mark.parametrize("sentence", BY_VALUE)
+def test_what_follows_from_how_often_values_occur_is_the_same_spread_out_or_not(
+    sentence: str, data_of: Maker, style: HouseStyle, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    for seed in range(4):
+        short, _ = counted(rows=20, seed=seed)
+        short = short.replace("\n", "\n,3,c,x,2\n", 1)
+        one = content(sentence, with_counts(data_of(short)), style)
+        monkeypatch.setattr(spread, "WORTH_COUNTING", 0)
+        whole = with_counts(data_of(short))
+        assert as_asked(request_of(sentence, whole.codebook), whole, None).times is not None
+        numbers, others = (list(leaves(without_rows(found))) for found in (one, content(sentence, whole, style)))
+        assert numbers == [pytest.approx(n, rel=1e-11) if isinstance(n, float) else n for n in others]
+        monkeypatch.undo()
+
+
 @pytest.mark.parametrize("seed", range(4))
 def test_a_thousand_million_cases_are_counted_as_one_is(seed: int, data_of: Maker, style: HouseStyle) -> None:
     short, _ = counted(seed=seed)
@@ -94,7 +141,17 @@ def test_a_thousand_million_cases_are_counted_as_one_is(seed: int, data_of: Make
     plain, scaled = (cell["tests"]["chi_square"] for cell in (once, more))
     assert scaled["statistic"] == pytest.approx(1e9 * plain["statistic"], rel=1e-12)
     with pytest.raises(Problem, match="are the most that are worked on"):
-        make_exhibit("describe x", large)
+        make_exhibit("describe x as boxes", large)
+    found = content("describe x with statistics = {n, mean, sd, median, p10}", large, style)["results"][0]["statistics"]
+    cells = [(Fraction(line[0].split(",")[0]), int(line[2]) * 10**9) for line in rows]
+    n = sum(times for _, times in cells)
+    mean = sum(x * times for x, times in cells) / Fraction(n)
+    squares = sum((x - mean) ** 2 * times for x, times in cells)
+    assert (found["n"], found["mean"]) == (n, pytest.approx(float(mean), rel=1e-15))
+    assert found["sd"] == pytest.approx(float(squares / (n - 1)) ** 0.5, rel=1e-14)
+    upto = [sum(times for y, times in cells if y <= x) for x, _ in cells]
+    for share, key in ((Fraction(1, 2), "median"), (Fraction(1, 10), "p10")):
+        assert found[key] == min(float(x) for (x, _), m in zip(cells, upto, strict=True) if m > share * (n - 1))
 
 
 def test_rows_of_counted_cases_are_those_of_the_file(data_of: Maker, style: HouseStyle) -> None:

@@ -13,7 +13,7 @@ from istrel.stats.association import cramers_v
 from istrel.stats.differences import categories, means, norms, ranks
 from istrel.stats.differences.common import Effect
 from istrel.stats.estimates import Undefined
-from istrel.stats.grouping import arrange
+from istrel.stats.grouping import alone, arrange
 from istrel.stats.moments import Moments, moments
 
 SEEDS = range(6)
@@ -83,7 +83,7 @@ def interval_and_p(rng: np.random.Generator, kind: str) -> tuple[Effect, float]:
         m = moments_in(groups)
         return means.measured_effect(m), means.welch(m).p
     if kind == "medians":
-        first, second = (np.sort(group) for group in groups[:2])
+        first, second = (alone(np.sort(group), ordered=True) for group in groups[:2])
         return ranks.shift(first, second), ranks.rank_test(table_of(groups[:2])).p
     table = np.array([rng.binomial(60, p, 2) for p in rng.uniform(0.3, 0.6, 3 if kind == "V" else 1)])
     if kind == "proportions":
@@ -112,7 +112,7 @@ def test_the_median_of_differences_is_that_of_all_pairs(sizes: tuple[int, int]) 
     rng = np.random.default_rng(3)
     first, second = (np.sort(rng.normal(k, 2, size).round(2)) for k, size in enumerate(sizes))
     every = np.sort(np.subtract.outer(first, second).ravel())
-    found = ranks.shift(first, second)
+    found = ranks.shift(alone(first, ordered=True), alone(second, ordered=True))
     assert found.value == pytest.approx(np.median(every), abs=1e-12)
     assert found.low in every
     assert found.high in every

@@ -16,6 +16,7 @@ from istrel.data.table import Table
 from istrel.problem import Problem
 
 MOST_CASES, MOST_CELLS = 50_000_000, 400_000_000
+WORTH_COUNTING = 200_000  # cases; fewer are spread out in no time, and looked at one by one
 _COUNTED: WeakKeyDictionary[Dataset, Dataset] = WeakKeyDictionary()
 _SPREAD: WeakKeyDictionary[Dataset, Dataset] = WeakKeyDictionary()
 
@@ -52,6 +53,11 @@ def as_counted(data: Dataset) -> Dataset:
             data, codebook=_without_counts(data), aside=aside if aside.any() else None, times=times, _prepared={}
         )
     return _COUNTED[data]
+
+
+def is_large(data: Dataset) -> bool:
+    """Whether rows stand for so many cases that what can be told from counts is."""
+    return data.n_read > WORTH_COUNTING
 
 
 def counts_of(data: Dataset) -> NDArray[np.int64]:

@@ -57,9 +57,9 @@ def between(exhibit: Exhibit, cells: list[Marked], low: float, high: float) -> t
     for cell in cells:
         names = tuple(name for name, _ in cell.group.named)
         grouping = next(g for g in exhibit.result.groupings if g.names == names)
-        values = arranged(cell.variable, grouping, exhibit.plan.data).group(grouping.groups.index(cell.group))
-        ends = np.searchsorted(values, low, side="left"), np.searchsorted(values, high, side="right")
-        made.append(Between(cell.group, int(ends[1] - ends[0]), int(values.size), _area(exhibit, cell, low, high)))
+        values = arranged(cell.variable, grouping, exhibit.plan.data).only(grouping.groups.index(cell.group))
+        ends = (int(values.places(np.array([end]), after=after)[0, 0]) for end, after in ((high, True), (low, False)))
+        made.append(Between(cell.group, next(ends) - next(ends), int(values.sizes[0]), _area(exhibit, cell, low, high)))
     return tuple(made)
 
 

@@ -124,7 +124,8 @@ def as_asked(request: Request, data: Dataset, standing: Condition | None) -> Dat
     rows = data.codebook.rows
     if rows.counted and not rows.person and not rows.weight:
         counted = with_formulas(request, as_counted(data))
-        if verb_of(request.verb).by_value(request, counted):
+        whole = with_occasions(request, counted) is counted
+        if whole and verb_of(request.verb).by_value(request, counted):
             return with_answer_sets(request, counted)
     data = with_formulas(request, with_occasions(request, as_cases(data)))
     return with_answer_sets(request, with_one_row_each(request, data, standing))

@@ -10,7 +10,7 @@ from istrel.data.dataset import Dataset
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.store import store_of
 from istrel.stats import moments
-from istrel.stats.grouping import Arranged, arrange, side_by_side
+from istrel.stats.grouping import Arranged, arrange, arrange_counted, side_by_side
 from istrel.stats.threads import each
 
 Made = TypeVar("Made")
@@ -28,9 +28,11 @@ def arranged(name: str, grouping: Grouping, data: Dataset) -> Arranged:
     """A variable's values in order within the groups of a grouping."""
 
     def make() -> Arranged:
-        numbers = data.numbers(name)
+        numbers, used = data.numbers(name), data.numbers(name).valid & grouping.used
+        if grouping.times is not None:
+            return arrange_counted(numbers.values, grouping.codes, used, grouping.n_groups, grouping.times)
         order = grouping.order if grouping.n_groups > 1 else None
-        made = arrange(numbers.values, grouping.codes, numbers.valid & grouping.used, grouping.n_groups, order)
+        made = arrange(numbers.values, grouping.codes, used, grouping.n_groups, order)
         return made if data.origin is None else replace(made, origin=data.origin)
 
     return store_of(data).once(

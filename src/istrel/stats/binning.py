@@ -9,10 +9,12 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.problem import Problem
-from istrel.stats.grouping import Arranged
+from istrel.stats.grouping import Arranged, alone
 from istrel.stats.moderate import moderate
+from istrel.stats.quantiles import quantile
 
 Array = NDArray[np.float64]
+Times = NDArray[np.int64] | None
 Rule = Literal["freedman-diaconis", "scott", "sturges", "doane", "square root", "whole numbers"]
 Closed = Literal["left", "right"]
 Height = Literal["count", "percent", "proportion", "density"]
@@ -55,13 +57,15 @@ class ClassEdges(NamedTuple):
     decided_by: str
 
 
-def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
+def class_edges(values: Array, settings: ClassSettings, times: Times = None) -> ClassEdges:
     """Edges of class intervals that cover the values (given edges are kept as they are).
 
     Parameters
     ----------
     values
         Finite, in any order, at least one.
+    times
+        int64: how many cases have each value, where these ascend; None where each is that of one case.
 
     Notes
     -----
@@ -89,7 +93,7 @@ def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
         if settings.anonymous and settings.start is None and settings.width is None:
             return ClassEdges(_round_and_equal(low, high, settings, whole=whole), "bins")
         return ClassEdges(_divided(low, high, settings, whole=whole), "bins")
-    width, decided_by = _width(values, settings)
+    width, decided_by = _width(values, settings, times)
     if not TINIEST < width < np.inf:
         raise Problem("These values are too large or too close together for class intervals.")
     if settings.most is not None and settings.width is None and _many(low, high, width) > settings.most:
@@ -104,7 +108,7 @@ def class_edges(values: Array, settings: ClassSettings) -> ClassEdges:
     return ClassEdges(edges, decided_by)
 
 
-def _width(values: Array, settings: ClassSettings) -> tuple[float, str]:
+def _width(values: Array, settings: ClassSettings, times: Times) -> tuple[float, str]:
     """The class width, and what decided it."""
     if settings.width is not None:
         if settings.width <= 0:
@@ -112,7 +116,7 @@ def _width(values: Array, settings: ClassSettings) -> tuple[float, str]:
         return settings.width, "width"
     if values.min() == values.max():
         return 1.0, "one"
-    return _round_width(values, settings.rule), rule_used(values, settings.rule)
+    return _round_width(values, settings.rule, times), rule_used(values, settings.rule, times)
 
 
 def _many(low: float, high: float, width: float) -> float:
@@ -129,16 +133,19 @@ def _widened(values: Array, most: int) -> float:
     return min(w for w in widths if not (whole and w % 1) and _many(low, high, w) <= most)
 
 
-def rule_used(values: Array, rule: Rule) -> Rule:
+def rule_used(values: Array, rule: Rule, times: Times = None) -> Rule:
     """The rule that gives the width: Scott's in the place of Freedman and Diaconis' where half of the values are equal."""
     if rule != "freedman-diaconis":
         return rule
-    low, high = _quartiles(values)
+    low, high = _quartiles(values, times)
     return rule if high > low else "scott"
 
 
-def _quartiles(values: Array) -> tuple[float, float]:
+def _quartiles(values: Array, times: Times) -> tuple[float, float]:
     """Quartiles of type 7; read off where the values ascend already."""
+    if times is not None:
+        cells = alone(values, times, ordered=True)
+        return float(quantile(cells, 0.25).values[0]), float(quantile(cells, 0.75).values[0])
     if bool((values[1:] >= values[:-1]).all()):
         places = 0.25 * (values.size - 1), 0.75 * (values.size - 1)
         below = [int(place) for place in places]
@@ -251,9 +258,9 @@ def _check_count(count: float, width: float) -> None:
         raise Problem(f"A class width of {width:g} makes {count:,.0f} classes; at most {MOST_CLASSES:,} are drawn.")
 
 
-def _round_width(values: Array, rule: Rule) -> float:
+def _round_width(values: Array, rule: Rule, times: Times) -> float:
     """The rule's width, rounded to one that a reader can count in."""
-    raw = rule_width(values, rule)
+    raw = rule_width(values, rule, times)
     spread = float(values.max() - values.min())
     if spread <= 0 or raw <= 0 or not np.isfinite(raw):
         return 1.0
@@ -267,17 +274,17 @@ def _round_width(values: Array, rule: Rule) -> float:
     return 2.0 if whole and width == 2.5 else width
 
 
-def rule_width(values: Array, rule: Rule) -> float:
+def rule_width(values: Array, rule: Rule, times: Times = None) -> float:
     """The class width that a rule gives before rounding; 0 where all values are equal."""
     plain, exponent = moderate(values)
     with np.errstate(over="ignore"):
-        return float(np.ldexp(_rule_width(plain, rule), exponent))
+        return float(np.ldexp(_rule_width(plain, rule, times), exponent))
 
 
-def _rule_width(values: Array, rule: Rule) -> float:
-    n = values.size
+def _rule_width(values: Array, rule: Rule, times: Times) -> float:
+    n = values.size if times is None else int(times.sum())
     spread = float(values.max() - values.min())
-    deviation = float(np.std(values, ddof=1)) if n > 1 else 0.0
+    deviation = _deviation(values, times) if n > 1 else 0.0
     if rule == "scott":
         return float((24 * np.sqrt(np.pi)) ** (1 / 3) * deviation * n ** (-1 / 3))
     if rule == "sturges":
@@ -285,18 +292,26 @@ def _rule_width(values: Array, rule: Rule) -> float:
     if rule == "square root":
         return spread / float(np.ceil(np.sqrt(n)))
     if rule == "doane":
-        return spread / _doane_classes(values, deviation)
-    low, high = _quartiles(values)
+        return spread / _doane_classes(values, deviation, times)
+    low, high = _quartiles(values, times)
     width = float(2 * (high - low) * n ** (-1 / 3))
-    return width if width > 0 else _rule_width(values, "scott")
+    return width if width > 0 else _rule_width(values, "scott", times)
 
 
-def _doane_classes(values: Array, deviation: float) -> float:
-    n = values.size
+def _deviation(values: Array, times: Times) -> float:
+    """The standard deviation, n − 1."""
+    if times is None:
+        return float(np.std(values, ddof=1))
+    centred = values - np.average(values, weights=times)
+    return float(np.sqrt((times * centred**2).sum() / (times.sum() - 1)))
+
+
+def _doane_classes(values: Array, deviation: float, times: Times) -> float:
+    n = values.size if times is None else int(times.sum())
     if n < 3 or deviation == 0:
         return 1.0
-    centred = values - values.mean()
-    skew = float(np.mean(centred**3) / np.mean(centred**2) ** 1.5)
+    centred = values - np.average(values, weights=times)
+    skew = float(np.average(centred**3, weights=times) / np.average(centred**2, weights=times) ** 1.5)
     error = np.sqrt(6 * (n - 2) / ((n + 1) * (n + 3)))
     return float(1 + np.log2(n) + np.log2(1 + abs(skew) / error))
 

@@ -11,6 +11,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.stats.binning import ClassSettings, class_edges
+from istrel.stats.grouping import alone
+from istrel.stats.quantiles import quantile
 
 Array = NDArray[np.float64]
 Rule = Literal["silverman", "scott", "sheather-jones"]
@@ -40,8 +42,9 @@ class Density:
         return float(np.interp(high, self.x, self.cumulative) - np.interp(low, self.x, self.cumulative))
 
 
-def bandwidth(values: Array, rule: Rule = "silverman", weights: Array | None = None) -> float:
-    """The kernel's SD by a rule, for ascending values; 0 where there is no spread. Of weighted values by their effective n.
+def bandwidth(values: Array, rule: Rule = "silverman", weights: Array | None = None, *, cases: bool = False) -> float:
+    """The kernel's SD by a rule, for ascending values; 0 where there is no spread. Of weighted values by their effective n;
+    with `cases`, weights say how many cases have each value, and n is their sum.
 
     Notes
     -----
@@ -52,7 +55,7 @@ def bandwidth(values: Array, rule: Rule = "silverman", weights: Array | None = N
     if n < 2 or values[0] == values[-1]:
         return 0.0
     if weights is not None:
-        return _weighted_bandwidth(values, weights, rule)
+        return _counted_bandwidth(values, weights, rule) if cases else _weighted_bandwidth(values, weights, rule)
     away = values - values.mean()
     deviation = float(np.sqrt(np.einsum("i,i->", away, away) / (n - 1)))
     if rule == "sheather-jones":
@@ -62,6 +65,17 @@ def bandwidth(values: Array, rule: Rule = "silverman", weights: Array | None = N
     if rule == "scott":
         return 1.06 * deviation * n ** (-0.2)
     spread = _quartile(values, 0.75) - _quartile(values, 0.25)
+    return 0.9 * (min(deviation, spread / 1.34) or deviation) * n ** (-0.2)
+
+
+def _counted_bandwidth(values: Array, weights: Array, rule: Rule) -> float:
+    cells = alone(values, weights.astype(np.int64), ordered=True)
+    n = float(weights.sum())
+    away = values - float(weights @ values) / n
+    deviation = float(np.sqrt((weights @ away**2) / (n - 1)))
+    if rule == "scott":
+        return 1.06 * deviation * n ** (-0.2)
+    spread = float(quantile(cells, 0.75).values[0] - quantile(cells, 0.25).values[0])
     return 0.9 * (min(deviation, spread / 1.34) or deviation) * n ** (-0.2)
 
 
@@ -92,6 +106,7 @@ def density(
     cut: bool = False,
     bounds: tuple[float | None, float | None] = (None, None),
     weights: Array | None = None,
+    cases: bool = False,
 ) -> Density:
     """A Gaussian kernel density.
 
@@ -107,13 +122,15 @@ def density(
         Where values cannot go beyond: mass is reflected there.
     weights
         Shape as `values`, above 0; None where each counts as one. Not with the rule "sheather-jones".
+    cases
+        Whether weights say how many cases have each value.
 
     Notes
     -----
     Values are shared linearly between grid points, which spreads each by a sixth of the squared step on average; the
     kernel is narrowed by that variance, so the density keeps the right spread (error below 1e-4 of its peak).
     """
-    h = bandwidth(values, rule, weights) * factor
+    h = bandwidth(values, rule, weights, cases=cases) * factor
     mass = float(values.size if weights is None else weights.sum())
     low, high = float(values[0]), float(values[-1])
     start, stop = (low, high) if cut else (low - REACH * h, high + REACH * h)

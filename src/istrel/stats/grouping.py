@@ -9,7 +9,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import cached_property
-from typing import NamedTuple, TypeVar
+from typing import Any, NamedTuple, TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
@@ -36,6 +36,10 @@ class Arranged:
         Where they came from: values, groups and the cases that count, all of shape (rows,); for finding rows again.
     origin
         int64 (rows,): what each of these rows is called, from 0; None where that is its place.
+    times
+        int64 (n,): how many cases have each value, which then stands once in its group; None where each is that of one case.
+    row_times
+        int64 (rows,): how many cases each row stands for; None where each is one.
     """
 
     values: Array
@@ -45,12 +49,14 @@ class Arranged:
     use: NDArray[np.bool_] | None
     ordered: bool = True
     origin: NDArray[np.int64] | None = None
+    times: NDArray[np.int64] | None = None
+    row_times: NDArray[np.int64] | None = None
 
     @cached_property
     def limits(self) -> tuple[Array, Array]:
         """(smallest, largest) value of every group; NaN for an empty one."""
         low, high = np.full(self.n_groups, np.nan), np.full(self.n_groups, np.nan)
-        filled = self.sizes > 0
+        filled = self.held > 0
         starts = self.bounds[:-1][filled]
         if self.ordered:
             low[filled], high[filled] = self.values[starts], self.values[self.bounds[1:][filled] - 1]
@@ -64,16 +70,49 @@ class Arranged:
         return low, high
 
     @property
-    def sizes(self) -> NDArray[np.int64]:
+    def held(self) -> NDArray[np.int64]:
+        """How many values are held of each group."""
         return np.diff(self.bounds)
+
+    @cached_property
+    def sizes(self) -> NDArray[np.int64]:
+        """How many cases of each group have a value."""
+        return self.held if self.times is None else np.diff(self.running[self.bounds])
+
+    @cached_property
+    def running(self) -> NDArray[np.int64]:
+        """How many cases stand before each value, and at the end all of them, shape (n + 1,)."""
+        times = np.ones(self.values.size, np.int64) if self.times is None else self.times
+        return np.concatenate([[0], np.cumsum(times)])
 
     @property
     def n_groups(self) -> int:
         return self.bounds.size - 1
 
     def group(self, which: int) -> Array:
-        """The ascending values of one group."""
+        """The ascending values of one group, one for each case."""
+        assert self.times is None, "a value stands for many cases"
         return self.values[self.bounds[which] : self.bounds[which + 1]]
+
+    def only(self, which: int) -> Arranged:
+        """One group by itself; its rows are not known."""
+        part = slice(int(self.bounds[which]), int(self.bounds[which + 1]))
+        times = None if self.times is None else self.times[part]
+        return alone(self.values[part], times, ordered=self.ordered)
+
+    def nth(self, places: NDArray[np.int64]) -> Array:
+        """The value of the case at a place of each group, from 0 and in order; shape (groups,). The nearest where there is none."""
+        if not self.values.size:
+            return np.full(self.n_groups, np.nan)
+        last = self.values.size - 1
+        if self.times is None:
+            return self.values[np.minimum(np.minimum(self.bounds[:-1], last) + places, last)]
+        before = self.running[self.bounds[:-1]] + places
+        return self.values[np.clip(np.searchsorted(self.running, before, side="right") - 1, 0, last)]
+
+    def of_each(self, per_group: NDArray[np.generic]) -> NDArray[Any]:
+        """Something of each group, for each of its values; shape (n,)."""
+        return np.repeat(per_group, self.held)
 
     def places(self, limits: Array, *, after: bool) -> NDArray[np.int64]:
         """How many values of each group lie before each limit (with `after`: at most at it), found by halving all at once.
@@ -89,14 +128,14 @@ class Arranged:
         """
         limits = np.broadcast_to(limits, (self.n_groups, limits.shape[-1]))
         low = np.zeros(limits.shape, np.int64)
-        high = np.broadcast_to(self.sizes[:, None], limits.shape).copy()
+        high = np.broadcast_to(self.held[:, None], limits.shape).copy()
         starts = self.bounds[:-1, None]
         while (open_ := low < high).any():
             middle = (low + high) // 2
             found = self.values[np.minimum(starts + middle, self.values.size - 1)]
             before = open_ & ((found <= limits) if after else (found < limits))
             low, high = np.where(before, middle + 1, low), np.where(open_ & ~before, middle, high)
-        return low
+        return low if self.times is None else self.running[starts + low] - self.running[starts]
 
     def rows_beyond(self, low: Array, high: Array) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
         """(rows from 0, their groups) of the values that are at most `low` or at least `high`, limits of shape (groups,).
@@ -117,7 +156,14 @@ class Arranged:
 
     def derived(self, values: Array) -> Arranged:
         """Other values in the same groups, already in their places; for means, where order does not matter."""
-        return Arranged(values, self.bounds, values, self.codes, None, ordered=False)
+        return Arranged(values, self.bounds, values, self.codes, None, ordered=False, times=self.times)
+
+    def in_order(self, values: Array) -> Arranged:
+        """Other values in the same groups, put in order."""
+        if self.times is None:
+            return self.derived(sort_within(values, self.bounds))
+        order = np.lexsort((values, self.of_each(np.arange(self.n_groups))))
+        return Arranged(values[order], self.bounds, values, self.codes, None, times=self.times[order])
 
 
 def side_by_side(parts: Sequence[Arranged]) -> Arranged:
@@ -129,7 +175,10 @@ def side_by_side(parts: Sequence[Arranged]) -> Arranged:
     bounds = np.concatenate(
         [*(part.bounds[:-1] + start for part, start in zip(parts, starts, strict=False)), starts[-1:]]
     )
-    return Arranged(values, bounds, values, np.zeros(0, np.int32), None, ordered=all(part.ordered for part in parts))
+    ordered = all(part.ordered for part in parts)
+    counted = [part.times for part in parts if part.times is not None]
+    times = np.concatenate(counted) if counted else None
+    return Arranged(values, bounds, values, np.zeros(0, np.int32), None, ordered=ordered, times=times)
 
 
 class Order(NamedTuple):
@@ -193,6 +242,30 @@ def arrange(
     return Arranged(sort_within(together, bounds), bounds, values, codes, None if everyone else use)
 
 
+def arrange_counted(
+    values: Array, codes: NDArray[np.integer], use: NDArray[np.bool_], n_groups: int, times: NDArray[np.int64]
+) -> Arranged:
+    """The same for rows that stand for many cases each: every value stands once in its group, with how many cases have it.
+
+    Parameters
+    ----------
+    times
+        int64 (rows,): how many cases each row stands for.
+    """
+    rows = np.flatnonzero(use & (times > 0))
+    order = rows[np.argsort(values[rows])]
+    if n_groups > 1:
+        keys = codes[order].astype(np.uint16) if n_groups <= 2**16 else codes[order]
+        order = order[np.argsort(keys, kind="stable")]  # of 16-bit keys a radix sort
+    group, value = codes[order], values[order]
+    new = np.ones(order.size, bool)
+    new[1:] = (group[1:] != group[:-1]) | (value[1:] != value[:-1])
+    first = np.flatnonzero(new)
+    counts = np.add.reduceat(times[order], first) if first.size else np.zeros(0, np.int64)
+    bounds = np.searchsorted(group[first], np.arange(n_groups + 1))
+    return Arranged(value[first], bounds, values, codes, use, times=counts, row_times=times)
+
+
 def gather(values: Numbers, codes: NDArray[np.integer], n_groups: int) -> tuple[Numbers, NDArray[np.int64]]:
     """(values group after group, in the order of their cases; bounds of the groups), by a counting sort."""
     if values.size >= LARGE:
@@ -245,6 +318,7 @@ def _sorted_rows(values: Array, bounds: NDArray[np.int64], members: NDArray[np.i
     return rows[kept]
 
 
-def alone(values: NDArray[np.float64]) -> Arranged:
-    """Values of one group in the order in which they are, for what needs no other."""
-    return Arranged(values, np.array([0, values.size]), values, np.zeros(0, np.int32), None, ordered=False)
+def alone(values: Array, times: NDArray[np.int64] | None = None, *, ordered: bool = False) -> Arranged:
+    """Values of one group in the order in which they are, for what needs no other; `times` are the cases of each."""
+    nobody = np.zeros(0, np.int32)
+    return Arranged(values, np.array([0, values.size]), values, nobody, None, ordered=ordered, times=times)

@@ -79,15 +79,18 @@ def moments(cells: Arranged) -> Moments:
     sums = [exact(np.zeros(n.size)) for _ in range(4)]
     mean = exact(np.zeros(n.size))
     if filled.any():
-        sizes, starts = cells.sizes[filled], cells.bounds[:-1][filled]
+        sizes, starts, times = cells.held[filled], cells.bounds[:-1][filled], cells.times
         exponent[filled] = np.maximum(np.frexp(np.maximum(*np.abs(cells.limits))[filled])[1], LEAST_EXPONENT)
         if cells.values.size > EXACT_UP_TO:
             exponent[np.abs(exponent) <= HARMLESS] = 0
-            shift, parts = _block_sums(cells.values, starts, sizes, exponent[filled])
+            if times is None:
+                shift, parts = _block_sums(cells.values, starts, sizes, exponent[filled])
+            else:
+                shift, parts = _counted_sums(cells.values, times, starts, sizes, exponent[filled])
         else:
             scaled = np.ldexp(cells.values, -np.repeat(exponent[filled], sizes))
-            shift = np.add.reduceat(scaled, starts) / sizes
-            parts = _power_sums(scaled, np.repeat(shift, sizes), starts, sizes)
+            shift = np.add.reduceat(scaled if times is None else scaled * times, starts) / cells.sizes[filled]
+            parts = _power_sums(scaled, np.repeat(shift, sizes), starts, sizes, times)
         sums = [_scatter(part, filled) for part in parts]
         mean = _scatter(add(exact(shift), divide(parts[0], exact(n[filled]))), filled)
     return Moments(n, exponent, mean, *_central(sums, np.maximum(n, 1.0)))
@@ -126,10 +129,33 @@ def _block_sums(
     return shift, [exact(row) for row in sums]
 
 
-def _power_sums(x: Array, shift: Array, starts: NDArray[np.int64], sizes: NDArray[np.int64]) -> list[Twofold]:
+def _counted_sums(
+    x: Array, times: NDArray[np.int64], starts: NDArray[np.int64], sizes: NDArray[np.int64], exponent: NDArray[np.int64]
+) -> tuple[Array, list[Twofold]]:
+    """(shift, sums of powers of scaled deviations from it) of values that many cases have each."""
+    scaled, weights = x * np.repeat(np.ldexp(1.0, -exponent), sizes), times.astype(np.float64)
+    shift = np.add.reduceat(scaled * weights, starts) / np.add.reduceat(weights, starts)
+    d = scaled - np.repeat(shift, sizes)
+    power, sums = weights, []
+    for _ in range(4):
+        power = power * d
+        sums.append(exact(np.add.reduceat(power, starts)))
+    return shift, sums
+
+
+def _power_sums(
+    x: Array,
+    shift: Array,
+    starts: NDArray[np.int64],
+    sizes: NDArray[np.int64],
+    times: NDArray[np.int64] | None,
+) -> list[Twofold]:
     first = two_sum(x, -shift)
     second = multiply(first, first)
-    powers = (first, second, multiply(second, first), multiply(second, second))
+    powers = [first, second, multiply(second, first), multiply(second, second)]
+    if times is not None:
+        weights = exact(times.astype(np.float64))
+        powers = [multiply(power, weights) for power in powers]
     return [segment_sums(power, starts, sizes) for power in powers]
 
 

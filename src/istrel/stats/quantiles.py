@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.stats.estimates import Estimates, estimates
-from istrel.stats.grouping import Arranged, sort_within
+from istrel.stats.grouping import Arranged
 from istrel.stats.moments import mean_of
 
 Array = NDArray[np.float64]
@@ -35,11 +35,7 @@ def quantile(cells: Arranged, p: float, *, kind: QuantileType = 7) -> Estimates:
     below = np.floor(position).astype(np.int64)
     if cells.values.size == 0:
         return estimates(np.full(n.size, np.nan), (n < 1, EMPTY))
-    start = np.minimum(cells.bounds[:-1], cells.values.size - 1)
-    low = cells.values[np.minimum(start + below, cells.values.size - 1)]
-    high = cells.values[
-        np.minimum(start + np.minimum(below + 1, np.maximum(cells.sizes - 1, 0)), cells.values.size - 1)
-    ]
+    low, high = cells.nth(below), cells.nth(np.minimum(below + 1, np.maximum(cells.sizes - 1, 0)))
     part = position - below
     between = (1 - part) * low + part * high
     # Between equal values lies that value, not one beside it by rounding; and never one outside of its neighbours.
@@ -77,9 +73,7 @@ def median_interval(cells: Arranged, *, confidence: float = 0.95) -> tuple[Estim
     if not cells.values.size:
         none = estimates(np.full(few.size, np.nan), (few, "too_few_values"))
         return none, none
-    last = cells.values.size - 1
-    low = cells.values[np.clip(cells.bounds[:-1] + ranks - 1, 0, last)]
-    high = cells.values[np.clip(cells.bounds[1:] - ranks, 0, last)]
+    low, high = cells.nth(np.maximum(ranks - 1, 0)), cells.nth(np.maximum(cells.sizes - ranks, 0))
     return estimates(low, (few, "too_few_values")), estimates(high, (few, "too_few_values"))
 
 
@@ -111,14 +105,13 @@ def interquartile_range(cells: Arranged, *, kind: QuantileType = 7) -> Estimates
 
 
 def _from_distances(cells: Arranged, centre: Array) -> Array:
-    return np.abs(cells.values - np.repeat(centre, cells.sizes))
+    return np.abs(cells.values - cells.of_each(centre))
 
 
 def median_absolute_deviation(cells: Arranged) -> Estimates:
     """Median of the distances from the median, without a factor."""
     distances = _from_distances(cells, quantile(cells, 0.5).values)
-    nearest = cells.derived(sort_within(distances, cells.bounds))
-    return quantile(nearest, 0.5)
+    return quantile(cells.in_order(distances), 0.5)
 
 
 def normal_consistent_deviation(cells: Arranged) -> Estimates:
@@ -128,8 +121,8 @@ def normal_consistent_deviation(cells: Arranged) -> Estimates:
 
 def mean_absolute_deviation(cells: Arranged) -> Estimates:
     """Mean of the distances from the mean; what rounding took from the mean is put back into each distance."""
-    away = cells.values - np.repeat(mean_of(cells), cells.sizes)
-    rest = np.repeat(mean_of(cells.derived(away)), cells.sizes)
+    away = cells.values - cells.of_each(mean_of(cells))
+    rest = cells.of_each(mean_of(cells.derived(away)))
     distances = np.abs(away) - np.sign(away) * rest
     return estimates(mean_of(cells.derived(distances)), (cells.sizes < 1, EMPTY))
 
@@ -137,10 +130,13 @@ def mean_absolute_deviation(cells: Arranged) -> Estimates:
 def trimmed_mean(cells: Arranged, *, proportion: float = 0.05) -> Estimates:
     """Mean without floor(n · proportion) values at each end."""
     cut = np.floor(cells.sizes * proportion + 1e-9).astype(np.int64)
-    place = np.arange(cells.values.size) - np.repeat(cells.bounds[:-1], cells.sizes)
-    kept = (place >= np.repeat(cut, cells.sizes)) & (place < np.repeat(cells.sizes - cut, cells.sizes))
-    bounds = np.concatenate([[0], np.cumsum(cells.sizes - 2 * cut)])
-    inner = Arranged(cells.values[kept], bounds, cells.raw, cells.codes, cells.use)
+    before = cells.of_each(cells.running[cells.bounds[:-1]])
+    first, last = (places - before for places in (cells.running[:-1], cells.running[1:]))  # of a group's cases
+    times = np.minimum(last, cells.of_each(cells.sizes - cut)) - np.maximum(first, cells.of_each(cut))
+    kept = times > 0
+    bounds = np.concatenate([[0], np.cumsum(kept)])[cells.bounds]
+    counted = None if cells.times is None else times[kept]
+    inner = Arranged(cells.values[kept], bounds, cells.raw, cells.codes, cells.use, times=counted)
     return estimates(mean_of(inner), (cells.sizes < 1, EMPTY))
 
 
@@ -160,7 +156,7 @@ def harmonic_mean(cells: Arranged) -> Estimates:
     finite = np.isfinite(inverse)
     values = 1.0 / mean_of(cells.derived(np.where(finite, inverse, 1.0)))
     vast = np.zeros(cells.n_groups, bool)
-    vast[np.repeat(np.arange(cells.n_groups), cells.sizes)[~finite]] = True
+    vast[cells.of_each(np.arange(cells.n_groups))[~finite]] = True
     return estimates(
         values,
         (cells.sizes < 1, EMPTY),
@@ -194,12 +190,12 @@ class Modes:
 def modes(cells: Arranged) -> Modes:
     """All values with the highest count, per group. A group in which each value occurs once (n > 1) has no mode."""
     sizes, values = cells.sizes, cells.values
-    starts, runs = _runs(_repeats(cells))
+    starts, runs = _runs(_repeats(cells)) if cells.times is None else _counted_twice(cells.times)
     owner = np.searchsorted(cells.bounds, starts, side="right") - 1
     count = np.minimum(sizes, 1)
     np.maximum.at(count, owner, runs)
     best = runs == count[owner]
-    alone = np.flatnonzero(sizes == 1)
+    alone = np.flatnonzero(sizes == 1)  # a case by itself is the mode of its group
     chosen = np.concatenate([starts[best], cells.bounds[alone]])
     chosen.sort()
     per_group = np.bincount(np.searchsorted(cells.bounds, chosen, side="right") - 1, minlength=cells.n_groups)
@@ -220,6 +216,12 @@ def _repeats(cells: Arranged) -> NDArray[np.int64]:
     begins = cells.bounds[:-1]
     nearest = np.minimum(np.searchsorted(begins, places), begins.size - 1)
     return places[begins[nearest] != places]
+
+
+def _counted_twice(times: NDArray[np.int64]) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
+    """(places, how often) of the values that two cases or more have."""
+    places = np.flatnonzero(times > 1)
+    return places, times[places]
 
 
 def _runs(repeats: NDArray[np.int64]) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
@@ -248,8 +250,8 @@ def extremes(cells: Arranged, *, k: int = 5) -> tuple[list[CaseValues], list[Cas
     taken = np.minimum(k, cells.sizes)
     filled = taken > 0
     low, high = np.full(cells.n_groups, -np.inf), np.full(cells.n_groups, np.inf)
-    low[filled] = cells.values[(cells.bounds[:-1] + taken - 1)[filled]]
-    high[filled] = cells.values[(cells.bounds[1:] - taken)[filled]]
+    low[filled] = cells.nth(np.maximum(taken - 1, 0))[filled]
+    high[filled] = cells.nth(cells.sizes - taken)[filled]
     rows, groups = cells.rows_beyond(low, high)
     found = cells.raw[rows]
     lowest = _by_group(cells, rows, groups, np.lexsort((rows, found, groups)), most=k)
@@ -288,6 +290,9 @@ def _by_group(
 ) -> list[CaseValues]:
     """Rows in an order that goes by group, cut into the groups, at most so many of each."""
     rows, groups = rows[order], groups[order]
+    if cells.row_times is not None:  # a row is a case so often as it stands for cases
+        times = cells.row_times[rows] if most is None else np.minimum(cells.row_times[rows], most)
+        rows, groups = np.repeat(rows, times), np.repeat(groups, times)
     bounds = np.searchsorted(groups, np.arange(cells.n_groups + 1)).tolist()
     values, numbers = cells.raw[rows], cells.named(rows)
     made = []

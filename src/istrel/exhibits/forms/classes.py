@@ -11,6 +11,7 @@ from istrel.data.column import Kind as Stored
 from istrel.data.levels import Level
 from istrel.exhibits.contracts import Plan
 from istrel.exhibits.forms.common import is_log, values_in_use
+from istrel.exhibits.shared import arranged
 from istrel.exhibits.store import store_of
 from istrel.exhibits.text import Cell, Text, say
 from istrel.sentence.settings import Settings
@@ -54,6 +55,7 @@ def shared_edges(name: str, plan: Plan, usual: str = "freedman-diaconis") -> bin
     On a logarithmic axis classes are formed on the logarithm.
     """
     values, log = values_in_use(name, plan), is_log(plan)
+    times = arranged(name, plan.cases.everyone, plan.data).times
     if log:
         values = values[values > 0]
     if values.size == 0:
@@ -62,9 +64,9 @@ def shared_edges(name: str, plan: Plan, usual: str = "freedman-diaconis") -> bin
 
     def make() -> binning.ClassEdges:
         if plan.data.table.column(name).kind is Stored.DATE and _by_rule(plan):
-            return _calendar_edges(values, settings)
+            return _calendar_edges(values, settings, times)
         if not log or settings.edges is not None:
-            return binning.class_edges(values, settings)
+            return binning.class_edges(values, settings, times)
         found = binning.class_edges(np.log10(values), settings)
         edges = 10.0**found.edges
         edges[0], edges[-1] = min(edges[0], values.min()), max(edges[-1], values.max())  # a power is not exact
@@ -80,9 +82,11 @@ def _by_rule(plan: Plan) -> bool:
     return not any(said[name] for name in CLASS_SETTINGS if name != "rule")
 
 
-def _calendar_edges(values: NDArray[np.float64], settings: binning.ClassSettings) -> binning.ClassEdges:
+def _calendar_edges(
+    values: NDArray[np.float64], settings: binning.ClassSettings, times: NDArray[np.int64] | None
+) -> binning.ClassEdges:
     """Days, weeks, months, quarters or years: the period that is nearest to the width that the rule gives."""
-    found = binning.class_edges(values, settings)
+    found = binning.class_edges(values, settings, times)
     width = float(np.median(np.diff(found.edges)))
     per = min(PERIODS, key=lambda name: abs(np.log(PERIODS[name] / width)))
     first, last = period_starts(np.array([values.min(), values.max()]), per, dated=True)

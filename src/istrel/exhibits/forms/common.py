@@ -24,6 +24,7 @@ from istrel.sentence.vocabulary.takes import listed as listed_words
 from istrel.stats.estimates import Undefined
 from istrel.stats.grouping import Arranged
 from istrel.stats.moderate import moderate
+from istrel.stats.survey.distribution import Distribution
 
 Array = NDArray[np.float64]
 Drawn = TypeVar("Drawn", bound=Drawing)
@@ -36,6 +37,14 @@ def groups_of(plan: Plan) -> Iterator[tuple[str, Grouping, Arranged]]:
     for name in plan.names:
         for grouping in plan.groupings:
             yield name, grouping, arranged(name, grouping, plan.data)
+
+
+def values_of_group(cells: Arranged, which: int, spread: Distribution | None) -> tuple[Array, Array | None]:
+    """(ascending values of a group, what each weighs: its cases where rows are counted; None where each is one)."""
+    if spread is not None:
+        return spread.group(which)
+    part = cells.only(which)
+    return part.values, None if part.times is None else part.times.astype(np.float64)
 
 
 def by_variable(drawings: Sequence[Drawn]) -> Iterator[tuple[str, list[Drawn]]]:
@@ -169,7 +178,7 @@ def _drawable(largest: float, least: float, *, log: bool) -> bool:
 
 
 def values_in_use(name: str, plan: Plan) -> Array:
-    """All values of a variable among the cases in use, ascending."""
+    """All values of a variable among the cases in use, ascending; of counted rows each once."""
     return arranged(name, plan.cases.everyone, plan.data).values
 
 

@@ -25,6 +25,7 @@ from istrel.exhibits.forms.common import (
     panel_label,
     room_beside,
     told_of,
+    values_of_group,
 )
 from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
@@ -68,21 +69,22 @@ def draw(plan: Plan) -> tuple[CumulativeCell, ...]:
     for name, grouping, cells in groups_of(plan):
         spread = distribution_of(name, grouping, plan.data) if plan.cases.weighted else None
         for i, group in enumerate(grouping.groups):
-            values, weights = (cells.group(i), None) if spread is None else spread.group(i)
+            values, weights = values_of_group(cells, i, spread)
             shown = values > 0 if is_log(plan) else np.ones(values.size, bool)
             values = values[shown]
             if not values.size:
                 continue
             distinct, starts, counts = np.unique(values, return_index=True, return_counts=True)
             sums = counts if weights is None else np.add.reduceat(weights[shown], starts)
+            n = int(sums.sum()) if spread is None else int(values.size)
             share = 100.0 * np.cumsum(sums) / sums.sum()
             kept = np.unique(np.linspace(0, distinct.size - 1, min(distinct.size, MOST_STEPS)).round().astype(int))
             x, y = distinct[kept], share[kept]
             band: tuple[Array, Array] | tuple[None, None] = (None, None)
             if said["intervals"]:
-                reach = 100.0 * band_reach(values.size, said["confidence"])
+                reach = 100.0 * band_reach(n, said["confidence"])
                 band = np.maximum(y - reach, 0.0), np.minimum(y + reach, 100.0)
-            made.append(CumulativeCell(name, group, int(values.size), x, y, *band))
+            made.append(CumulativeCell(name, group, n, x, y, *band))
     return tuple(made)
 
 

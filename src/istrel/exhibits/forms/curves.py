@@ -44,16 +44,25 @@ class Curve(Protocol):
 
 
 def density_of(
-    values: Array, said: Settings, bounds: Bounds = NONE, weights: Array | None = None
+    values: Array, said: Settings, bounds: Bounds = NONE, weights: Array | None = None, *, cases: bool = False
 ) -> densities.Density | None:
-    """The density of ascending values within bounds; None where they have no spread or are beyond what can be drawn."""
+    """The density of ascending values within bounds; None where they have no spread or are beyond what can be drawn.
+
+    With `cases`, weights say how many cases have each value.
+    """
     if values.size < 2 or values[0] == values[-1]:
         return None
     plain, exponent = moderate(values)
     low, high = (None if bound is None else float(np.ldexp(bound, -exponent)) for bound in bounds)
     ends = said["ends"] == "data"
     curve = densities.density(
-        plain, rule=said["bandwidth_rule"], factor=said["bandwidth"], cut=ends, bounds=(low, high), weights=weights
+        plain,
+        rule=said["bandwidth_rule"],
+        factor=said["bandwidth"],
+        cut=ends,
+        bounds=(low, high),
+        weights=weights,
+        cases=cases,
     )
     with np.errstate(over="ignore", under="ignore"):
         scaled = densities.Density(

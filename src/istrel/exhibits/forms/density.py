@@ -27,6 +27,7 @@ from istrel.exhibits.forms.common import (
     panel_label,
     room_beside,
     told_of,
+    values_of_group,
 )
 from istrel.exhibits.forms.curves import NONE, bandwidth_words, bounds_of, density_of, reflected_note
 from istrel.exhibits.forms.histogram_panels import marked_values, norm_of, upright_marks
@@ -35,6 +36,7 @@ from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Text, say, sentences
 from istrel.exhibits.weights import distribution_of
 from istrel.exhibits.wording import group_label, has_groups, value_cell
+from istrel.stats import moments, quantiles
 from istrel.stats.moderate import moderate
 from istrel.style.numbers import Kind
 
@@ -80,23 +82,25 @@ def draw(plan: Plan) -> tuple[DensityCell, ...]:
     for name, grouping, cells in groups_of(plan):
         bounds = bounds_of(name, plan)
         spread = distribution_of(name, grouping, plan.data) if plan.cases.weighted else None
+        means, halves = moments.mean_of(cells), quantiles.quantile(cells, 0.5).values
         total = float(cells.sizes.sum() if spread is None else spread.sums.sum())
         for i, group in enumerate(grouping.groups):
-            values, weights = (cells.group(i), None) if spread is None else spread.group(i)
+            values, weights = values_of_group(cells, i, spread)
             if log:
                 values, weights = _logarithms(values, weights)
-            curve = density_of(values, said, bounds, weights)
+            curve = density_of(values, said, bounds, weights, cases=spread is None)
             if curve is None:
                 continue
             y = curve.cumulative if said["cumulative"] else curve.y
             mass = float(values.size if weights is None else weights.sum())
             weight = mass / total if said["weight"] == "size" else 1.0
-            middle = (float(np.mean(cells.group(i))), float(np.median(cells.group(i))))
+            middle = float(means[i]), float(halves[i])
             if spread is not None:
                 own, w = spread.group(i)
                 middle = float(w @ own / w.sum()), float(spread.quantiles(np.full(grouping.n_groups, 0.5))[i])
             x = 10.0**curve.x if log else curve.x
-            made.append(DensityCell(name, group, int(values.size), x, weight * y, curve.bandwidth, *middle, weight))
+            n = int(mass) if spread is None else int(values.size)
+            made.append(DensityCell(name, group, n, x, weight * y, curve.bandwidth, *middle, weight))
     return tuple(made)
 
 

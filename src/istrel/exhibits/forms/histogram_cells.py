@@ -128,7 +128,7 @@ def draw(plan: Plan) -> tuple[HistogramCell, ...]:
             weights = None if spread is None else spread.group(i)[1]
             n = float(cells.sizes[i]) if weights is None else float(weights.sum())
             if is_log(plan):
-                curve = _normal_of_logarithms(cells.group(i), weights, classes, plan, arranged)
+                curve = _normal_of_logarithms(cells.only(i).values, weights, classes, plan, arranged)
             else:
                 curve = _normal(known(means.at(i)), known(deviations.at(i)), n, classes, plan, arranged)
             middle = (known(means.at(i)), known(medians.at(i)))
@@ -159,10 +159,10 @@ def _cell(
         missing=missing,
         edges=classes.edges,
         counts=tuple(classes.counts.tolist()),
-        heights=_heights(_weighed(classes, cells.group(place), weights, said), plan),
+        heights=_heights(_weighed(classes, cells.only(place).values, weights, said), plan),
         stat=height_of(said),
         curve=curve,
-        density=_over_bars(cells.group(place), weights, classes.edges, name, plan),
+        density=_over_bars(cells.only(place).values, weights, classes.edges, name, plan),
         outside=int(classes.below + classes.above),
         closed=said["closed"],
         decided_by=decided_by,

@@ -41,6 +41,11 @@ FAR = {
 }
 
 
+def _too_many(plan: Plan) -> bool:
+    """Whether nobody looks at single cases: there are many, or rows stand for many."""
+    return plan.data.times is not None or plan.data.n_rows > MOST_CASES
+
+
 def used_values(name: str, plan: Plan) -> Array:
     """The usable values of the cases in use, in the order of the file."""
     numbers = plan.data.numbers(name)
@@ -49,7 +54,7 @@ def used_values(name: str, plan: Plan) -> Array:
 
 def codes(name: str, plan: Plan) -> list[MarginNote]:
     """Values that look as if they meant no answer."""
-    if plan.data.n_rows > MOST_CASES:
+    if _too_many(plan):
         return []
     values = used_values(name, plan)
     notes = []
@@ -67,7 +72,7 @@ def codes(name: str, plan: Plan) -> list[MarginNote]:
 
 def far(name: str, plan: Plan) -> list[MarginNote]:
     """Values so far out, by Intake's own rule, that they are more likely slips than people; and what they do to the mean."""
-    if plan.data.n_rows > MOST_CASES:
+    if _too_many(plan):
         return []
     values = used_values(name, plan)
     values = values[~np.isin(values, suspected_codes(values))]
@@ -115,7 +120,7 @@ def humps_of(values: Array) -> tuple[float, ...]:
 
 def humps(name: str, plan: Plan, modes: tuple[float, ...] | None = None) -> list[MarginNote]:
     """Two humps or more: where, and the category that parts them, with a click to split by it."""
-    if plan.request.across or plan.data.n_rows > MOST_CASES:
+    if plan.request.across or _too_many(plan):
         return []
     if modes is None:
         if plan.data.variable(name).level is not Level.CONTINUOUS:
@@ -160,7 +165,7 @@ def parting(name: str, plan: Plan) -> str:
 
 def ends(name: str, plan: Plan) -> list[MarginNote]:
     """Many cases at the highest or lowest value: the measure could not go further."""
-    if plan.data.n_rows > MOST_CASES or not plan.data.variable(name).level.measured:
+    if _too_many(plan) or not plan.data.variable(name).level.measured:
         return []
     values = used_values(name, plan)
     values = values[~np.isin(values, suspected_codes(values))]
@@ -186,7 +191,7 @@ def ends(name: str, plan: Plan) -> list[MarginNote]:
 def zeros(name: str, plan: Plan) -> list[MarginNote]:
     """Many zeros among values that are not negative: who has none, and how much the others have, are two questions."""
     variable = plan.data.variable(name)
-    if plan.data.n_rows > MOST_CASES or not variable.level.measured:
+    if _too_many(plan) or not variable.level.measured:
         return []
     values = used_values(name, plan)
     if values.size < ENOUGH or values.min() < 0 or values.max() <= 1:

@@ -8,6 +8,7 @@ from dataclasses import dataclass, field
 import numpy as np
 
 from istrel.stats.estimates import Undefined
+from istrel.stats.root import root
 
 FEW_GROUPS = Undefined("fewer_than_2_groups_with")
 FEW_VALUES = Undefined("fewer_than_2_values_in")
@@ -74,8 +75,6 @@ class GroupTest:
 
 def solved(off: Callable[[float], float], start: float, side: int) -> float | Undefined:
     """Where a falling function is 0, most likely on one side of a start; undefined where the distribution is not had so far out."""
-    from scipy.optimize import brentq
-
     onward = back = 1.0
     while off(start + side * onward) * side > 0 and onward < FARTHEST:
         onward *= 2
@@ -85,7 +84,7 @@ def solved(off: Callable[[float], float], start: float, side: int) -> float | Un
     ends = off(low), off(high)
     if not np.isfinite(ends).all() or ends[0] * ends[1] > 0:
         return NO_INTERVAL
-    return float(brentq(off, low, high, xtol=1e-12, rtol=1e-13))
+    return root(off, low, high)
 
 
 def share_limits(

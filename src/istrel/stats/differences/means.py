@@ -17,6 +17,7 @@ from istrel.stats.differences.common import (
     solved,
 )
 from istrel.stats.estimates import TOO_LARGE, Undefined
+from istrel.stats.grouping import Arranged
 from istrel.stats.moments import Moments
 
 Array = NDArray[np.float64]
@@ -105,33 +106,31 @@ def welch(m: Moments) -> GroupTest:
     return GroupTest(name, f, (groups - 1.0, df2), float(fdtrc(groups - 1, df2, f)))
 
 
-def brown_forsythe(values: Array, codes: NDArray[np.integer], groups: int) -> GroupTest:
+def brown_forsythe(cells: Arranged, groups: int) -> GroupTest:
     """Whether groups spread alike: the F of the distances from their medians (Brown & Forsythe 1974).
 
     Parameters
     ----------
-    values
-        Ascending within each group, group after group.
-    codes
-        The group of each value, from 0.
+    groups
+        How many of them are compared, from the first.
     """
     from scipy.special import fdtrc
 
-    n = np.bincount(codes, minlength=groups)
+    n = cells.sizes[:groups]
     filled = np.flatnonzero(n > 0)
     if filled.size < 2 or (n[filled] < 2).any():
         why = FEW_GROUPS if filled.size < 2 else FEW_VALUES
         return GroupTest("brown_forsythe", why, p=why)
-    starts = np.cumsum(n) - n
-    low, high = starts + (n - 1) // 2, starts + n // 2
-    last = max(values.size - 1, 0)
-    medians = values[np.minimum(low, last)] / 2 + values[np.minimum(high, last)] / 2
-    away = np.abs(values - medians[codes])
-    means = np.bincount(codes, away, minlength=groups) / np.maximum(n, 1)
-    whole = float(away.mean())
+    halves = cells.nth(np.maximum(cells.sizes - 1, 0) // 2) / 2 + cells.nth(cells.sizes // 2) / 2
+    held, total = int(cells.bounds[groups]), int(n.sum())
+    codes = np.repeat(np.arange(groups), cells.held[:groups])
+    times = 1.0 if cells.times is None else cells.times[:held]
+    away = np.abs(cells.values[:held] - halves[codes])
+    means = np.bincount(codes, away * times, minlength=groups) / np.maximum(n, 1)
+    whole = float((away * times).sum()) / total
     between = float((n * (means - whole) ** 2).sum())
-    within = float(((away - means[codes]) ** 2).sum())
-    first, second = float(filled.size - 1), float(values.size - filled.size)
+    within = float(((away - means[codes]) ** 2 * times).sum())
+    first, second = float(filled.size - 1), float(total - filled.size)
     if not (within > 0 and second > 0 and np.isfinite(within)):
         return GroupTest("brown_forsythe", NO_SPREAD, p=NO_SPREAD)
     f = (between / first) / (within / second)

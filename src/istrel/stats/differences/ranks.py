@@ -10,11 +10,14 @@ from numpy.typing import NDArray
 
 from istrel.stats.differences.common import FEW_GROUPS, FEW_VALUES, Effect, GroupTest
 from istrel.stats.estimates import Undefined
+from istrel.stats.frequency import counted
+from istrel.stats.grouping import Arranged
 
 Array = NDArray[np.float64]
 Counts = NDArray[np.int64]
 MOST_EXACT = 30  # cases of two groups, for an exact p; of more groups so many arrangements
 MOST_ARRANGEMENTS = 60_000
+MOST_WHOLE = 2_000_000_000  # cases whose sums of doubled ranks are whole numbers of 64 bits
 MOST_PAIRED = 4_000_000  # differences that are put in order one by one
 
 
@@ -47,13 +50,13 @@ def epsilon_squared(counts: Counts) -> Effect:
     return Effect("epsilon_squared", min(1.0, test.statistic / (int(counts.sum()) - 1)))
 
 
-def shift(first: Array, second: Array, *, confidence: float = 0.95) -> Effect:
+def shift(first: Arranged, second: Arranged, *, confidence: float = 0.95) -> Effect:
     """The median of all differences between a value of one group and one of another, with the interval of the rank test.
 
     Parameters
     ----------
     first, second
-        Ascending.
+        The values of one group each, in order.
 
     Notes
     -----
@@ -62,16 +65,17 @@ def shift(first: Array, second: Array, *, confidence: float = 0.95) -> Effect:
     """
     from scipy.special import ndtri
 
-    if not first.size or not second.size:
+    n, m = int(first.sizes[0]), int(second.sizes[0])
+    if not n or not m:
         return Effect("median_difference", FEW_GROUPS)
-    pairs = first.size * second.size
+    pairs = n * m
     nth = _ordered_differences(first, second)
     value = (nth((pairs - 1) // 2) + nth(pairs // 2)) / 2
-    both = np.concatenate([first, second])
-    _, ties = np.unique(both, return_counts=True)
+    distinct, place = np.unique(np.concatenate([first.values, second.values]), return_inverse=True)
+    ties = counted(place.ravel(), distinct.size, np.diff(first.running, append=first.running[-1] + second.running[1:]))
     if ties.size < 2:
         return Effect("median_difference", 0.0, 0.0, 0.0, (0, 1), confidence)
-    outside = _rejected(first.size, second.size, ties, confidence, float(ndtri(0.5 + confidence / 2)))
+    outside = _rejected(n, m, ties, confidence, float(ndtri(0.5 + confidence / 2)))
     if outside < 0:
         return Effect("median_difference", value, between=(0, 1))
     return Effect("median_difference", value, nth(outside), nth(pairs - 1 - outside), (0, 1), confidence)
@@ -103,17 +107,24 @@ def _u_distribution(n: int, m: int) -> Array:
     return ways[n]
 
 
-def _ordered_differences(first: Array, second: Array) -> Callable[[int], float]:
+def _ordered_differences(first: Arranged, second: Arranged) -> Callable[[int], float]:
     """The k-th smallest difference, from 0: all of them in order where they are few, else found by halving."""
-    if first.size * second.size <= MOST_PAIRED:
-        every = np.sort(np.subtract.outer(first, second), axis=None)
-        return lambda k: float(every[k])
+    a, b = first.values, second.values
+    if a.size * b.size <= MOST_PAIRED:
+        every = np.subtract.outer(a, b).ravel()
+        if first.times is None or second.times is None:
+            every.sort()
+            return lambda k: float(every[k])
+        order = np.argsort(every)
+        upto_each = np.cumsum(np.multiply.outer(first.times, second.times).ravel()[order])
+        return lambda k: float(every[order[np.searchsorted(upto_each, k, side="right")]])
+    times, cases = np.diff(first.running), int(second.sizes[0])
 
     def upto(limit: float) -> int:
-        return int((second.size - np.searchsorted(second, first - limit, side="left")).sum())
+        return int(((cases - second.running[np.searchsorted(b, a - limit, side="left")]) * times).sum())
 
     def nth(k: int) -> float:
-        low, high = float(first[0] - second[-1]), float(first[-1] - second[0])
+        low, high = float(a[0] - b[-1]), float(a[-1] - b[0])
         while (middle := low + (high - low) / 2) not in (low, high):
             low, high = (low, middle) if upto(middle) > k else (middle, high)
         return high if upto(low) <= k else low
@@ -166,7 +177,7 @@ def rank_test(counts: Counts) -> GroupTest:
         none = Undefined("all_values_are_equal")
         return GroupTest(name, none, p=none)
     twice = 2 * np.cumsum(ties) - ties + 1  # mid-ranks, doubled so that they are whole
-    sums = twice @ table
+    sums = twice @ table if total < MOST_WHOLE else twice.astype(np.float64) @ table
     tied = 1 - float((ties.astype(np.float64) ** 3 - ties).sum()) / (float(total) ** 3 - total)
     off = sums / 2 - n * (total + 1) / 2
     h = 12 / (total * (total + 1)) * float((off**2 / n).sum()) / tied

@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.stats.differences.common import FEW_GROUPS, Effect
 from istrel.stats.estimates import Undefined
+from istrel.stats.root import root
 
 Counts = NDArray[np.int64]
 ZERO = Undefined("a_count_is_0")
@@ -78,15 +79,13 @@ def _score(hits: list[int], n: list[int], ratio: float) -> float:
 
 def _end(off: Callable[[float], float], start: float, side: int) -> Limit:
     """Where a function that rises away from a start is 0, on one side of it."""
-    from scipy.optimize import brentq
-
     step = 0.5
     while off(start + side * step) < 0:
         step *= 2
         if step > FARTHEST:
             return ZERO
     low, high = sorted((start, start + side * step))
-    return exp(float(brentq(off, low, high, xtol=1e-13)))
+    return exp(root(off, low, high))
 
 
 def odds_ratio(hits: list[int], n: list[int], *, confidence: float) -> tuple[Limit, Limit, Limit]:
@@ -120,6 +119,4 @@ def _log_weights(support: NDArray[np.int64], n: list[int], both: int) -> NDArray
 
 
 def _crossing(rising: Callable[[float], float]) -> Limit:
-    from scipy.optimize import brentq
-
-    return exp(float(brentq(rising, -FARTHEST, FARTHEST, xtol=1e-13)))
+    return exp(root(rising, -FARTHEST, FARTHEST))

@@ -10,6 +10,7 @@ from istrel.data.formula.compare import known
 from istrel.data.formula.tree import Condition
 from istrel.data.levels import Level
 from istrel.data.sets import AnswerSet, set_in
+from istrel.data.spread import is_large
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, subject_names
 from istrel.exhibits.forms.classes import shared_edges
 from istrel.problem import Problem
@@ -108,7 +109,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
 
 
 def by_value(request: Request, data: Dataset) -> bool:
-    """Whether all that is asked for is how often values occur: no classes, which need every case's value in its order.
+    """Whether all that is asked for is how often values, or values in class intervals, occur.
 
     Raises
     ------
@@ -118,8 +119,10 @@ def by_value(request: Request, data: Dataset) -> bool:
     if request.shape == "flow" or request.expected or _set_of(request, data) is not None:
         return False
     subjects = [name for subject in request.subjects for name in _names_of(subject, data)]
-    names = (*subjects, *(known(name, data) for name in request.against))
-    return not any(_in_classes(name, data, request) for name in names)
+    across = (known(name, data) for name in request.against)
+    return not any(_in_classes(name, data, request) for name in across) and (
+        is_large(data) or not any(_in_classes(name, data, request) for name in subjects)
+    )
 
 
 def _names_of(subject: Subject, data: Dataset) -> tuple[str, ...]:

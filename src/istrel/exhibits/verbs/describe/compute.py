@@ -27,6 +27,7 @@ from istrel.exhibits.verbs.frequencies import count_values, ordered_places, valu
 from istrel.sentence.vocabulary import percentile_of, statistic
 from istrel.stats import moments, quantiles
 from istrel.stats.estimates import Estimates, Undefined, ratio
+from istrel.stats.frequency import counted
 from istrel.stats.grouping import Arranged
 from istrel.stats.intraclass import Intraclass, none_of, one_way
 from istrel.style.numbers import Precision
@@ -133,7 +134,8 @@ def _ones(cells: Arranged) -> list[int] | None:
     low, high = float(cells.values.min()), float(cells.values.max())
     if low == high or not bool(((cells.values == low) | (cells.values == high)).all()):
         return None
-    running = np.concatenate([[0], np.cumsum(cells.values == high)])
+    cases = np.diff(cells.running)
+    running = np.concatenate([[0], np.cumsum(np.where(cells.values == high, cases, 0))])
     return np.diff(running[cells.bounds]).tolist()
 
 
@@ -265,7 +267,7 @@ def _cases_only(name: str, grouping: Grouping, plan: DescribePlan) -> list[Measu
     reason = NOT_FOR.get(level, Undefined("not_for_a_text_variable"))
     present = plan.data.present(name)
     sizes = grouping.sizes
-    valid = np.bincount(grouping.codes[(grouping.codes >= 0) & present], minlength=grouping.n_groups)
+    valid = counted(np.where(present, grouping.codes, -1), grouping.n_groups, grouping.times)
     made = []
     for i, group in enumerate(grouping.groups):
         n, missing = int(valid[i]), int(sizes[i] - valid[i])

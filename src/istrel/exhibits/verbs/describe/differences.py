@@ -21,6 +21,7 @@ from istrel.stats.differences import categories, means, ranks
 from istrel.stats.differences.common import Effect, GroupTest
 from istrel.stats.differences.ratios import ratio_effect
 from istrel.stats.estimates import Undefined
+from istrel.stats.frequency import counted
 from istrel.stats.grouping import Arranged
 
 Counts = NDArray[np.int64]
@@ -91,9 +92,7 @@ ONLY_WITHIN = Undefined("only_within_persons")
 
 def _spread(name: str, grouping: Grouping, plan: DescribePlan) -> GroupTest:
     """Whether the groups spread alike."""
-    cells, groups = arranged(name, grouping, plan.data), true_groups(grouping)
-    inside = slice(0, int(cells.bounds[groups]))
-    return means.brown_forsythe(cells.values[inside], np.repeat(np.arange(groups), cells.sizes[:groups]), groups)
+    return means.brown_forsythe(arranged(name, grouping, plan.data), true_groups(grouping))
 
 
 Found = tuple[Effect | None, GroupTest | None]
@@ -137,17 +136,17 @@ def _of_ranks(name: str, grouping: Grouping, plan: DescribePlan) -> Found:
     if filled.size != 2:
         return ranks.epsilon_squared(counts), test
     pair = (int(filled[0]), int(filled[1]))
-    found = ranks.shift(cells.group(pair[0]), cells.group(pair[1]), confidence=said["confidence"])
+    found = ranks.shift(cells.only(pair[0]), cells.only(pair[1]), confidence=said["confidence"])
     return replace(found, between=pair), test
 
 
 def value_counts(cells: Arranged, groups: int) -> Counts:
     """(different values in their order) by groups, for values in order within their groups."""
-    inside = cells.values[: cells.bounds[groups]]
-    values, place = np.unique(inside, return_inverse=True)
-    group = np.repeat(np.arange(groups), cells.sizes[:groups])
-    flat = np.bincount(place.ravel() * groups + group, minlength=values.size * groups)
-    return flat.reshape(values.size, groups).astype(np.int64)
+    held = int(cells.bounds[groups])
+    values, place = np.unique(cells.values[:held], return_inverse=True)
+    group = np.repeat(np.arange(groups), cells.held[:groups])
+    times = None if cells.times is None else cells.times[:held]
+    return counted(place.ravel() * groups + group, values.size * groups, times).reshape(values.size, groups)
 
 
 def true_groups(grouping: Grouping) -> int:
@@ -161,5 +160,6 @@ def counts_in(name: str, grouping: Grouping, plan: DescribePlan) -> tuple[Counts
     places = shown_categories(name, plan.data, plan.groupings)
     groups, used = grouping.n_groups, (found.codes >= 0) & (grouping.codes >= 0)
     flat = found.codes[used].astype(np.int64) * groups + grouping.codes[used]
-    counts = np.bincount(flat, minlength=len(found.values) * groups).reshape(-1, groups)
+    times = None if grouping.times is None else grouping.times[used]
+    counts = counted(flat, len(found.values) * groups, times).reshape(-1, groups)
     return counts[places][:, : true_groups(grouping)], [found.labels[place] for place in places]

@@ -8,6 +8,7 @@ from istrel.data.column import Kind, show_value
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
 from istrel.data.levels import Level
+from istrel.data.spread import is_large
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
 from istrel.exhibits.verbs.describe.together import drawn_together
 from istrel.problem import Problem
@@ -24,6 +25,8 @@ MOST_COMPARED = 15  # columns of numbers before those of the differences
 OF_CATEGORIES, OF_ANYTHING = ("bars", "shares"), ("missing map",)
 OF_DATES = ("histogram", "density", "cumulative")
 MOST_VALUES = 30  # of a measured variable that is drawn value by value
+CASE_BY_CASE = ("outliers",)  # lists of as many cases as there are
+BY_VALUE = ("table", "histogram", "means", "density", "cumulative")
 ALWAYS = (*OF_THE_TEXT, *OF_THE_MARGIN, *OF_DECIMALS)
 
 
@@ -83,7 +86,8 @@ class DescribePlan:
         """The same with all statistics, where the sentence does not choose some: for programs that read everything."""
         said = "statistics" in self.request.settings
         percentiles = tuple(key for key in self.shown if key not in STATISTICS)
-        computed = self.shown if said else (*STATISTICS, *percentiles)
+        every = STATISTICS if self.data.times is None else [key for key in STATISTICS if key not in CASE_BY_CASE]
+        computed = self.shown if said else (*every, *percentiles)
         return self if computed == self.computed else replace(self, computed=computed)
 
 
@@ -123,6 +127,22 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     found = drawn_together(request, data, standing)
     together = None if found is None else replace(resolve(*found, standing), of_columns=True)
     return DescribePlan(request, data, cases, subjects, groupings, form, shown, computed, layout, together)
+
+
+def by_value(request: Request, data: Dataset) -> bool:
+    """Whether all that is asked for follows from which values occur how often, so that many cases may stand in a row."""
+    said, form = request.settings, request.shape
+    if not is_large(data) or form not in BY_VALUE or said["points"]:
+        return False
+    asked = set(said["statistics"] or ())
+    if form != "table" and not request.across and len(resolve_subjects(request, data)) > 1:
+        return False  # they may share an axis as if each were a group
+    if form == "table":
+        by_their_order = request.norm is not None and "median" in asked and "mean" not in asked
+        return not by_their_order and not asked & set(CASE_BY_CASE)
+    if form == "histogram":
+        return said["log"] == "no" and said["curve"] not in ("density", "both")
+    return said["bandwidth_rule"] != "sheather-jones"
 
 
 def _with_tests(request: Request, groupings: tuple[Grouping, ...]) -> Request:

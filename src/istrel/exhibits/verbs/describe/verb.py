@@ -7,7 +7,7 @@ from dataclasses import replace
 from istrel.exhibits.contracts import Drawing, Verb
 from istrel.exhibits.verbs.describe.compute import compute
 from istrel.exhibits.verbs.describe.hiding import counts
-from istrel.exhibits.verbs.describe.resolve import DescribePlan, resolve
+from istrel.exhibits.verbs.describe.resolve import DescribePlan, by_value, resolve
 from istrel.exhibits.verbs.describe.result import DescribeResult
 from istrel.exhibits.verbs.describe.typeset import typeset
 from istrel.exhibits.verbs.describe.values import values
@@ -28,4 +28,5 @@ VERB: Verb[DescribePlan, DescribeResult] = Verb(
     counts=counts,
     drawn=_drawn,
     explain=explain,
+    by_value=by_value,
 )

@@ -141,7 +141,7 @@ def _between(subject: Subject, grouping: Grouping, groups: int, persons: Persons
     effect = ranks.epsilon_squared(counts)
     if filled.size == 2:
         pair = (int(filled[0]), int(filled[1]))
-        effect = replace(ranks.shift(cells.group(pair[0]), cells.group(pair[1]), confidence=confidence), between=pair)
+        effect = replace(ranks.shift(cells.only(pair[0]), cells.only(pair[1]), confidence=confidence), between=pair)
     return Compared(effect, ranks.rank_test(counts), None, n)
 
 

@@ -126,7 +126,7 @@ def _shown_grouping(result: DescribeResult) -> Grouping:
 
 def _why(name: str, grouping: Grouping, data: Dataset) -> Text:
     reasons = data.numbers(name).missing.reasons
-    found = [(reason, int((mask & (grouping.codes >= 0)).sum())) for reason, mask in reasons.items()]
+    found = [(reason, data.cases_in(mask & grouping.used)) for reason, mask in reasons.items()]
     found = [
         (reason, count) for reason, count in found if count and reason.words
     ]  # how a file spells it is not the reader's

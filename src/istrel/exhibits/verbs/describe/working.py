@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -36,14 +36,22 @@ COUNTED = ("n", "missing")  # every case weighs the same in these
 class Parts:
     """One variable in one group: its values in their order, and what the statistics are made of."""
 
-    values: Floats
+    cells: Arranged
     sums: Sums
     bench: Workbench
     plan: DescribePlan
 
     @property
     def n(self) -> int:
-        return int(self.values.size)
+        return int(self.cells.sizes[0])
+
+    def nth(self, place: int) -> float:
+        """The value at a place among all in their order, from 1."""
+        return float(self.cells.nth(np.array([place - 1]))[0])
+
+    def total(self, values: Floats) -> float:
+        """The sum over all cases of something made of each value."""
+        return math.fsum(values if self.cells.times is None else values * self.cells.times)
 
     def of(self, key: str) -> float:
         """Another statistic of the same values; NaN where there is none."""
@@ -72,24 +80,23 @@ def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working |
         value = fewer.statistic(key)(0)
         return value if isinstance(value, float) else math.nan
 
-    pulled = key in ESTIMATES and key not in COUNTED
+    pulled = key in ESTIMATES and key not in COUNTED and parts.cells.times is None
     return Working(_means(key, share, found, parts, plan), formula, filled, steps, without if pulled else None)
 
 
 def _parts(plan: DescribePlan, cell: MeasuredCell) -> Parts:
     grouping = next(one for one in plan.groupings if cell.group in one.groups)
     place = list(grouping.groups).index(cell.group)
-    cells = alone(arranged(cell.variable, grouping, plan.data).group(place))
+    cells = arranged(cell.variable, grouping, plan.data).only(place)
     m = moments_of(cell.variable, grouping, plan.data).of(slice(place, place + 1))
     sizes = np.array([int(grouping.sizes[place])])
     bench = Workbench(cells, sizes, plan, lambda: m, lambda: none_of(1))
-    return Parts(cells.values, Sums(m), bench, plan)
+    return Parts(cells, Sums(m), bench, plan)
 
 
 def _of_values(values: Floats, plan: DescribePlan) -> Workbench:
     """The same bench for other values."""
-    ordered = np.sort(values)
-    cells: Arranged = alone(ordered)
+    cells: Arranged = alone(np.sort(values), ordered=True)
     return Workbench(cells, np.array([values.size]), plan, lambda: moments.moments(cells), lambda: none_of(1))
 
 
@@ -201,20 +208,20 @@ PLACES = {
 def _quantile(parts: Parts, key: str) -> Lines:
     """The value at a place among the values in their order, between two of them by its distance."""
     share = SHARES.get(key, (percentile_of(key) or 0.0) / 100)
-    return _at_share(parts.values, share, parts.bench.kind, "x")
+    return _at_share(parts, share, parts.bench.kind, "x")
 
 
-def _at_share(values: Floats, share: float, kind: int, letter: str) -> Lines:
-    n = values.size
+def _at_share(parts: Parts, share: float, kind: int, letter: str) -> Lines:
+    n = parts.n
     said, filled_place = PLACES[kind]
     place = {6: (n + 1) * share, 7: (n - 1) * share + 1, 8: (n + 1 / 3) * share + 1 / 3}[kind]
     inside = float(min(max(place, 1.0), n))
     below = int(inside)
-    part, low = inside - below, float(values[below - 1])
+    part, low = inside - below, parts.nth(below)
     steps = [f"h = {filled_place.format(n=n, p=shown(share))} = {shown(place)}"]
     if part == 0:
         return f"{letter}(h), h = {said}", shown(low), (*steps, f"{letter}({below}) = {shown(low)}")
-    high = float(values[below])
+    high = parts.nth(below + 1)
     steps += [f"{letter}({below}) = {shown(low)}", f"{letter}({below + 1}) = {shown(high)}"]
     filled = f"{shown(low)} + {shown(part)} × ({shown(high)} − {signed(low)})"
     return f"{letter}(k) + (h − k) × ({letter}(k + 1) − {letter}(k)), h = {said}", filled, tuple(steps)
@@ -227,8 +234,8 @@ def _median_limit(parts: Parts, key: str) -> Lines:
     formula = "x(k)" if key == "median_ci_low" else "x(n − k + 1)"
     return (
         formula,
-        shown(float(parts.values[at - 1])),
-        (f"k = {rank}", f"n = {n}", f"x({at}) = {shown(float(parts.values[at - 1]))}"),
+        shown(parts.nth(at)),
+        (f"k = {rank}", f"n = {n}", f"x({at}) = {shown(parts.nth(at))}"),
     )
 
 
@@ -240,20 +247,20 @@ def _iqr(parts: Parts, _: str) -> Lines:
 
 
 def _smallest(parts: Parts, _: str) -> Lines:
-    return "x(1)", shown(float(parts.values[0])), ()
+    return "x(1)", shown(parts.nth(1)), ()
 
 
 def _largest(parts: Parts, _: str) -> Lines:
-    return "x(n)", shown(float(parts.values[-1])), (f"n = {parts.n}",)
+    return "x(n)", shown(parts.nth(parts.n)), (f"n = {parts.n}",)
 
 
 def _range(parts: Parts, _: str) -> Lines:
-    return "x(n) − x(1)", f"{shown(float(parts.values[-1]))} − {signed(float(parts.values[0]))}", ()
+    return "x(n) − x(1)", f"{shown(parts.nth(parts.n))} − {signed(parts.nth(1))}", ()
 
 
 def _mad(parts: Parts, key: str) -> Lines:
     centre = float(quantiles.quantile(parts.bench.cells, 0.5).values[0])
-    distances = np.sort(np.abs(parts.values - centre))
+    distances = replace(parts, cells=parts.cells.in_order(np.abs(parts.cells.values - centre)))
     formula, filled, steps = _at_share(distances, 0.5, 7, "d")
     steps = (f"Mdn = {shown(centre)}", "d = the distances from the median in their order", *steps)
     if key == "mad":
@@ -262,25 +269,27 @@ def _mad(parts: Parts, key: str) -> Lines:
 
 
 def _mean_distance(parts: Parts, _: str) -> Lines:
-    total = math.fsum(np.abs(parts.values - parts.of("mean")).tolist())
+    total = parts.total(np.abs(parts.cells.values - parts.of("mean")))
     return "Σ|x − M| ÷ n", f"{shown(total)} ÷ {parts.n}", (*mean_steps(parts.sums), f"Σ|x − M| = {shown(total)}")
 
 
 def _trimmed(parts: Parts, _: str) -> Lines:
     cut = math.floor(parts.n * parts.plan.request.settings["trim"] + 1e-9)
-    inner = parts.values[cut : parts.n - cut]
-    total = math.fsum(inner.tolist())
-    steps = (f"values left out at each end = {cut}", f"n = {inner.size}", f"Σx = {shown(total)}")
-    return "Σx ÷ n of the inner values", f"{signed(total)} ÷ {inner.size}", steps
+    inner = parts.n - 2 * cut
+    running = parts.cells.running
+    times = np.minimum(running[1:], parts.n - cut) - np.maximum(running[:-1], cut)
+    total = math.fsum(parts.cells.values * np.maximum(times, 0))
+    steps = (f"values left out at each end = {cut}", f"n = {inner}", f"Σx = {shown(total)}")
+    return "Σx ÷ n of the inner values", f"{signed(total)} ÷ {inner}", steps
 
 
 def _geometric(parts: Parts, _: str) -> Lines:
-    total = math.fsum(np.log(parts.values).tolist())
+    total = parts.total(np.log(parts.cells.values))
     return "e^(Σ ln x ÷ n)", f"{E}^({signed(total)} ÷ {parts.n})", (f"Σ ln x = {shown(total)}", f"n = {parts.n}")
 
 
 def _harmonic(parts: Parts, _: str) -> Lines:
-    total = math.fsum((1 / parts.values).tolist())
+    total = parts.total(1 / parts.cells.values)
     return "n ÷ Σ(1 ÷ x)", f"{parts.n} ÷ {signed(total)}", (f"Σ(1 ÷ x) = {shown(total)}", f"n = {parts.n}")
 
 
