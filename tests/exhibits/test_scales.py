@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+from collections.abc import Callable
 from typing import Any
 
 import numpy as np
@@ -60,11 +61,23 @@ def test_alpha_stands_on_the_diagonal_of_composites(of_scale: Dataset, style: Ho
     assert cell.alphas == {"motivation": alpha}
 
 
+def test_ordered_answers_in_words_are_items_by_their_places(data_of: Callable[..., Dataset], style: HouseStyle) -> None:
+    words = ("Strongly disagree", "Disagree", "Neither", "Agree", "Strongly agree")
+    rng = np.random.default_rng(4)
+    answers = np.clip(rng.integers(0, 5, (40, 1)) + rng.integers(-1, 2, (40, 4)), 0, 4)
+    of_words = data_of("Q1,Q2,Q3,Q4\n" + "".join(",".join(words[k] for k in row) + "\n" for row in answers))
+    of_numbers = data_of("Q1,Q2,Q3,Q4\n" + "".join(",".join(str(k + 1) for k in row) + "\n" for row in answers))
+    for sentence in ("check Q as scale", "check Q1 .. Q3 as scale", "describe mean(Q1 .. Q4)"):
+        one, other = (told(sentence, data, style) for data in (of_words, of_numbers))
+        assert one["results"] == other["results"]
+        assert any("1 (Strongly disagree) to 5 (Strongly agree)" in note for note in one["sheet"]["notes"])
+
+
 @pytest.mark.parametrize(
     ("sentence", "part"),
     [
         ("check age as scale", "no composite of items"),
-        ("check site, mot_01 as scale", "holds no numbers"),
+        ("check site, mot_01 as scale", "holds words in no order"),
         ("check mot_01 as scale", "no composite"),
         ("check mot as scale with hide_below = 5", "hide_below"),
         ("relate age, confidence with alpha", "none here"),

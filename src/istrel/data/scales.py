@@ -32,12 +32,12 @@ class Scale:
 
 
 def scales_in(codebook: Codebook, table: Table) -> tuple[Scale, ...]:
-    """Numbered columns of one beginning whose answers are the same few whole numbers."""
+    """Numbered columns of one beginning whose answers are the same few whole numbers, or the same few words in one order."""
     found: dict[str, list[str]] = {}
     for variable in codebook.variables:
         match = NUMBERED.match(variable.name)
         fits = variable.in_use and variable.level is Level.ORDINAL and variable.formula is None
-        if match is not None and fits and variable.name in table and table.column(variable.name).kind is Kind.NUMBER:
+        if match is not None and fits and variable.name in table and table.column(variable.name).kind is not Kind.DATE:
             found.setdefault(match["stem"], []).append(variable.name)
     made = (Scale(stem, tuple(names)) for stem, names in found.items() if stem not in codebook)
     return tuple(one for one in made if len(one.items) >= FEWEST and _alike(one.items, codebook, table))
@@ -47,6 +47,9 @@ def _alike(items: tuple[str, ...], codebook: Codebook, table: Table) -> bool:
     """Whether the items have the same labels, or values on the same few steps."""
     if len({codebook[name].value_labels for name in items}) > 1:
         return False
+    kinds = {table.column(name).kind for name in items}
+    if kinds != {Kind.NUMBER}:
+        return kinds == {Kind.TEXT} and 1 < len(codebook[items[0]].value_labels) <= MOST_ANSWERS
     codes = {code.value for name in items for code in codebook[name].missing_codes}
     seen = [np.unique(table.column(name).values[table.column(name).valid]) for name in items]
     steps = {float(value) for values in seen for value in values} - codes

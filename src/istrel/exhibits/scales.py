@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from istrel.data.column import Column, Kind
 from istrel.data.dataset import Dataset
 from istrel.data.formula.compare import known
-from istrel.data.formula.evaluate import evaluate
+from istrel.data.formula.evaluate import as_numbers
 from istrel.data.formula.tree import Call, Formula, Name, Span, names_in
 from istrel.data.naming import shared_beginning
 from istrel.data.scales import scales_in
@@ -44,9 +44,9 @@ def items_of(formula: Formula | None, data: Dataset) -> list[tuple[str, Column]]
     for argument in formula.arguments:
         if isinstance(argument, Span):
             names = names_in(Call("", (argument,)), data.table.names)
-            parts += [(name, evaluate(Name(name), data)) for name in names]
+            parts += [(name, as_numbers(Name(name), data)) for name in names]
         else:
-            parts.append((show_expression(argument), evaluate(argument, data)))
+            parts.append((show_expression(argument), as_numbers(argument, data)))
     if len(parts) < 2 or any(part.kind is not Kind.NUMBER for _, part in parts):
         return None
     return parts
@@ -80,10 +80,14 @@ def scale_of_request(request: Request, data: Dataset) -> ScaleItems:
 
 
 def _named(name: str, items: tuple[str, ...], data: Dataset) -> ScaleItems:
-    words = next((one for one in items if data.table.column(one).kind is not Kind.NUMBER), None)
+    columns = {one: as_numbers(Name(one), data) for one in items}
+    words = next((one for one, column in columns.items() if column.kind is not Kind.NUMBER), None)
     if words is not None:
-        raise Problem(f"“{words}” holds no numbers, so it is no item of a scale; leave it out.")
-    return ScaleItems(name, tuple(Item(one, one, evaluate(Name(one), data)) for one in items))
+        raise Problem(
+            f"“{words}” holds words in no order that is known, so it is no item of a scale; put its answers in order in the "
+            "Codebook, or leave it out."
+        )
+    return ScaleItems(name, tuple(Item(one, one, column) for one, column in columns.items()))
 
 
 def _beginning(names: tuple[str, ...]) -> str:

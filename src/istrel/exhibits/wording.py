@@ -12,6 +12,8 @@ import numpy as np
 from istrel.data.codebook import Variable
 from istrel.data.column import Kind as Column
 from istrel.data.dataset import Dataset, Numbers
+from istrel.data.formula.evaluate import steps_in_words
+from istrel.data.formula.tree import names_in
 from istrel.data.reason import Reason
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.persons import n_persons
@@ -135,6 +137,24 @@ def has_groups(groupings: Sequence[Grouping]) -> bool:
 def cases_note(cases: Cases) -> list[Text]:
     """Which cases are used, where not all are; and what a row of the file is, where it is no case of its own."""
     return [*_of_condition(cases), *_of_rows(cases), *_of_weights(cases)]
+
+
+def places_note(names: Iterable[str], data: Dataset) -> list[Text]:
+    """What numbers stand for answers in words, where variables are made of such answers."""
+    formulas = (data.variable(name).formula for name in names if name in data.table)
+    return answers_note((part for f in formulas if f is not None for part in names_in(f, data.table.names)), data)
+
+
+def answers_note(names: Iterable[str], data: Dataset) -> list[Text]:
+    """What numbers stand for those variables that are answers in words."""
+    of_words = dict.fromkeys(name for name in names if name in data.table)
+    scales = {data.categories(name).labels: None for name in of_words if steps_in_words(name, data)}
+    if not scales:
+        return []
+    if len(scales) > 1:
+        return [say("answers_by_their_places")]
+    labels = next(iter(scales))
+    return [say("answers_from_to", first=value_label(labels[0]), last=value_label(labels[-1]), n=len(labels))]
 
 
 def _of_weights(cases: Cases) -> list[Text]:

@@ -126,17 +126,26 @@ def _numbers(formula: Formula, data: Dataset) -> Column:
     return column
 
 
+def as_numbers(formula: Formula, data: Dataset) -> Column:
+    """The value of a formula, ordered answers in words as numbers from 1; words that are none stay words."""
+    return _placed(formula, _value(formula, data), data)
+
+
 def _placed(formula: Formula | Span, column: Column, data: Dataset) -> Column:
     """Ordered answers in words as the places of their steps, from 1; everything else as it is."""
     name = formula.text if isinstance(formula, Name) else str(formula.value) if isinstance(formula, Literal) else ""
-    if column.kind is not Kind.TEXT or name not in data.table:
-        return column
-    line = data.variable(name)
-    listed = {entry.value for entry in line.value_labels}
-    if line.level is not Level.ORDINAL or not listed >= {data.table.column(name).words[k] for k in data.tally(name)[0]}:
+    if column.kind is not Kind.TEXT or name not in data.table or not steps_in_words(name, data):
         return column
     codes = data.categories(name).codes
     return Column("", Kind.NUMBER, np.where(codes < 0, 0.0, codes + 1.0), codes >= 0)
+
+
+def steps_in_words(name: str, data: Dataset) -> bool:
+    """Whether a variable holds ordered answers in words that the codebook lists, which count by their places."""
+    line, column = data.variable(name), data.table.column(name)
+    if column.kind is not Kind.TEXT or line.level is not Level.ORDINAL:
+        return False
+    return {entry.value for entry in line.value_labels} >= {column.words[k] for k in data.tally(name)[0]}
 
 
 def _call(formula: Call, data: Dataset) -> Column:

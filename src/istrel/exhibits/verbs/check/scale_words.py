@@ -14,6 +14,7 @@ from istrel.exhibits.text import Cell, Run, Text, count_cell, in_a_row, listed, 
 from istrel.exhibits.verbs.check.resolve import CheckPlan
 from istrel.exhibits.verbs.check.result import CheckResult, ItemStatistics, ScaleCell
 from istrel.exhibits.wording import (
+    answers_note,
     cases_note,
     dashes_note,
     group_label,
@@ -93,7 +94,11 @@ def _item_row(item: ItemStatistics, cell: ScaleCell, plan: CheckPlan, finest: fl
 
 
 def _notes(plan: CheckPlan, result: CheckResult, cells: list[ScaleCell]) -> list[Text]:
-    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    texts = [
+        *cases_note(result.cases),
+        *answers_note((item.name for cell in cells for item in cell.items), plan.data),
+        *ungrouped_notes(result.groupings, plan.data),
+    ]
     for cell in cells:
         said = _numbers_of(cell, plan)
         texts.append((*group_label(cell.group, several=True), Run(": "), *said) if cell.group.labels else said)

@@ -26,6 +26,7 @@ from istrel.exhibits.wording import (
     has_groups,
     in_group,
     p_words,
+    places_note,
     titled,
     ungrouped_notes,
     value_cell,
@@ -142,7 +143,11 @@ def _set_rows(cell: SetCell, plan: CheckPlan) -> list[Row]:
 
 
 def _notes(plan: CheckPlan, result: CheckResult, cells: list[CheckCell], sets: list[SetCell]) -> tuple[Note, ...]:
-    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    texts = [
+        *cases_note(result.cases),
+        *places_note(plan.names, plan.data),
+        *ungrouped_notes(result.groupings, plan.data),
+    ]
     values: list[object] = []
     if plan.form == "table":
         texts += _adjusted_notes(plan, result)

@@ -18,6 +18,7 @@ from istrel.exhibits.wording import (
     groups_words,
     has_groups,
     in_group,
+    places_note,
     titled,
     ungrouped_notes,
 )
@@ -82,7 +83,11 @@ def _none(cell: SetCell, width: int) -> list[Text]:
 
 def set_notes(plan: CountPlan, result: CountResult, cells: tuple[SetCell, ...]) -> tuple[Note, ...]:
     """Which cases; that several answers were possible; how many there are; who is missing; that no test is made of them."""
-    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    texts = [
+        *cases_note(result.cases),
+        *places_note(plan.names, plan.data),
+        *ungrouped_notes(result.groupings, plan.data),
+    ]
     total = next((cell for cell in cells if not cell.group.named), None)
     if total is not None and total.given > total.n and len(cells[0].answers) > 1:
         texts.append(say("several_answers_of", n=count_cell(total.n), answers=count_cell(total.given)))

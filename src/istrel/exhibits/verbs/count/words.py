@@ -25,6 +25,7 @@ from istrel.exhibits.wording import (
     in_grouping,
     p_words,
     person_title,
+    places_note,
     titled,
     ungrouped_notes,
     why,
@@ -53,7 +54,12 @@ def frequency_notes(
     plan: CountPlan, result: CountResult, cells: list[FrequencyCell], *, columns: set[str]
 ) -> tuple[Note, ...]:
     """What a reader must know: cases, classes, what lies outside them, missing values, bases of percentages."""
-    texts = [*cases_note(result.cases), *_persons_note(plan), *ungrouped_notes(result.groupings, plan.data)]
+    texts = [
+        *cases_note(result.cases),
+        *places_note(plan.names, plan.data),
+        *_persons_note(plan),
+        *ungrouped_notes(result.groupings, plan.data),
+    ]
     for subject in plan.subjects:
         mine = [cell for cell in cells if cell.variables == subject.names]
         texts += _outside(mine, plan) + _missing(mine, plan)
@@ -97,7 +103,12 @@ def figure_notes(plan: CountPlan, result: CountResult) -> tuple[Note, ...]:
     crossed = [cell for cell in result.cells if isinstance(cell, CrossCell)]
     if crossed:
         return cross_notes(plan, result, crossed, named=len(crossed) > 1)
-    texts = [*cases_note(result.cases), *_persons_note(plan), *ungrouped_notes(result.groupings, plan.data)]
+    texts = [
+        *cases_note(result.cases),
+        *places_note(plan.names, plan.data),
+        *_persons_note(plan),
+        *ungrouped_notes(result.groupings, plan.data),
+    ]
     for subject in plan.subjects:
         mine = [cell for cell in result.cells if isinstance(cell, FrequencyCell) and cell.variables == subject.names]
         texts += _outside(mine, plan) + _missing(mine, plan)
@@ -133,7 +144,12 @@ def _missing(cells: list[FrequencyCell], plan: CountPlan) -> list[Text]:
 
 def cross_notes(plan: CountPlan, result: CountResult, cells: list[CrossCell], *, named: bool) -> tuple[Note, ...]:
     """Tests and association of each table as they are reported, and what its numbers are."""
-    texts = [*cases_note(result.cases), *_persons_note(plan), *ungrouped_notes(result.groupings, plan.data)]
+    texts = [
+        *cases_note(result.cases),
+        *places_note(plan.names, plan.data),
+        *_persons_note(plan),
+        *ungrouped_notes(result.groupings, plan.data),
+    ]
     of = {
         "row": "percentages_are_of_the_row",
         "column": "percentages_are_of_the_column",

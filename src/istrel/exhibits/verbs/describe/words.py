@@ -34,6 +34,7 @@ from istrel.exhibits.wording import (
     is_without_value,
     named_group,
     of_group,
+    places_note,
     titled,
     ungrouped_notes,
 )
@@ -73,7 +74,11 @@ def title_of(plan: DescribePlan) -> Text:
 
 def notes_of(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
     """What a reader must know to read the numbers: cases, missing values, definitions, dashes."""
-    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    texts = [
+        *cases_note(result.cases),
+        *places_note(plan.names, plan.data),
+        *ungrouped_notes(result.groupings, plan.data),
+    ]
     texts += _missing_note(plan, result)
     counted = [cell for cell in result.cells if isinstance(cell, FrequencyCell)]
     measured = [cell for cell in result.cells if isinstance(cell, MeasuredCell)]

@@ -19,6 +19,7 @@ from istrel.exhibits.wording import (
     group_label,
     p_words,
     person_title,
+    places_note,
     titled,
     ungrouped_notes,
     why,
@@ -47,7 +48,11 @@ COEFFICIENTS = {
 
 
 def notes_of(plan: RelatePlan, result: RelateResult) -> tuple[Note, ...]:
-    texts = [*cases_note(result.cases), *ungrouped_notes(result.groupings, plan.data)]
+    texts = [
+        *cases_note(result.cases),
+        *places_note(plan.names, plan.data),
+        *ungrouped_notes(result.groupings, plan.data),
+    ]
     pairs = [pair for cell in result.cells for pair in cell.pairs]
     if plan.form in ("table", "heat map"):
         texts += _counts_note(plan, pairs)
