@@ -554,7 +554,10 @@ def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterato
     yield "describe x across g", make_exhibit("describe x across g as boxes", groups)
     both = "describe score across group × time with difference, test"
     yield both, make_exhibit(both, data_of(visits(("one", "two", "three"))))
-    scales = (("never", "rarely", "sometimes", "often", "always"), ("Strongly disagree", "Disagree", "Neutral", "Agree", "Strongly agree"))
+    scales = (
+        ("never", "rarely", "sometimes", "often", "always"),
+        ("Strongly disagree", "Disagree", "Neutral", "Agree", "Strongly agree"),
+    )
     answers = data_of(
         "a,b,c\n" + "".join(f"{scales[0][k % 5]},{scales[1][k % 5]},{scales[0][k * 2 % 5]}\n" for k in range(40))
     )

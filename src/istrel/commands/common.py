@@ -120,16 +120,18 @@ def refuse_reading(options: argparse.Namespace) -> None:
 
 def data_of(options: argparse.Namespace) -> tuple[Any, Any]:
     """(data, the condition that holds for every exhibit) of a data file, or of the source in use of a study."""
-    from istrel.study.file import StudyFile
-    from istrel.study.opening import open_data
     from istrel.study.places import is_study
 
     path = Path(options.source)
     if not is_study(path):
+        from istrel.study.opening import open_data
+
         data = open_data(options.source, opening(options))
         book = Path(options.codebook).name
         tell(remark for remark in data.table.source.remarks if book and book in remark)
         return data, None
+    from istrel.study.file import StudyFile
+
     refuse_reading(options)
     with StudyFile(path, writing=False) as file:
         study = file.history.study

@@ -57,7 +57,7 @@ class Followed:
         means = x.mean(axis=0)
         if n < 2 or k < 2:
             return means, np.full(k, np.nan), np.full(k, np.nan)
-        from scipy.special import stdtrit
+        from istrel.stats.special import stdtrit
 
         left = x - x.mean(axis=1, keepdims=True) + x.mean()
         spread = left.std(axis=0, ddof=1) * sqrt(k / (k - 1))

@@ -38,7 +38,7 @@ def kappa(table: NDArray[np.int64], *, ordered: bool, confidence: float = 0.95) 
     -----
     The interval is that of the normal distribution with the error of Fleiss, Cohen and Everitt (1969).
     """
-    from scipy.special import ndtri
+    from istrel.stats.special import ndtri
 
     n, k = int(table.sum()), table.shape[0]
     if n < 2:
@@ -95,7 +95,7 @@ REACH = 1.959963984540054  # standard deviations that hold the middle 95 % of a 
 
 
 def _consistent(rows: float, error: float, n: int, confidence: float) -> tuple[Limit, Limit, Limit]:
-    from scipy.special import fdtri
+    from istrel.stats.special import fdtri
 
     value = (rows - error) / (rows + error)
     if not error > 0:
@@ -106,7 +106,7 @@ def _consistent(rows: float, error: float, n: int, confidence: float) -> tuple[L
 
 
 def _absolute(rows: float, columns: float, error: float, n: int, confidence: float) -> tuple[Limit, Limit, Limit]:
-    from scipy.special import fdtri
+    from istrel.stats.special import fdtri
 
     value = (rows - error) / (rows + error + 2 / n * (columns - error))
     if not (error > 0 or columns > 0) or value >= 1:

@@ -59,7 +59,7 @@ def _occupied(counts: Counts) -> Counts:
 
 def chi_square(counts: Counts) -> ChiSquare:
     """Pearson's chi-square of independence over the rows and columns that occur."""
-    from scipy.special import chdtrc
+    from istrel.stats.special import chdtrc
 
     table = _occupied(counts)
     if min(table.shape, default=0) < 2:

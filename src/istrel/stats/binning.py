@@ -405,7 +405,7 @@ def normal_curve(x: Array, mean: float, sd: float, *, scale: float = 1.0, cumula
     """The normal density (or distribution function) at true x, times `scale`."""
     z = (x - mean) / sd
     if cumulative:
-        from scipy.special import ndtr
+        from istrel.stats.special import ndtr
 
         return np.asarray(scale * ndtr(z))
     near = np.clip(z, -NOTHING_BEYOND, NOTHING_BEYOND)

@@ -286,7 +286,7 @@ def _pair_rho(a: _Ranked, b: _Ranked, room: _Room) -> tuple[float, int, bool, bo
 
 def t_p_values(r: Array, n: NDArray[np.int64]) -> Array:
     """Two-sided p of r or rho by Student's t with n - 2 df; NaN for fewer than 3 cases."""
-    from scipy.special import stdtr
+    from istrel.stats.special import stdtr
 
     df = np.maximum(n - 2.0, 1.0)
     with np.errstate(divide="ignore", invalid="ignore"):
@@ -300,7 +300,7 @@ def intervals(
     r: Array, n: NDArray[np.int64], *, confidence: float = 0.95, method: Method = "pearson"
 ) -> tuple[Array, Array]:
     """Limits by Fisher's z; for rho with the variance (1 + rho²/2)/(n - 3), for tau 0.437/(n - 4) (Bonett & Wright 2000)."""
-    from scipy.special import ndtri
+    from istrel.stats.special import ndtri
 
     lost = 4.0 if method == "kendall" else 3.0
     with np.errstate(divide="ignore", invalid="ignore"):

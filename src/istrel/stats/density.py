@@ -182,7 +182,7 @@ def _binned(values: Array, low: float, step: float, size: int, weights: Array | 
 
 
 def _smoothed(counts: Array, h: float, step: float) -> Array:
-    from scipy.fft import irfft, rfft, rfftfreq
+    from numpy.fft import irfft, rfft, rfftfreq
 
     size = counts.size
     variance = max(h * h - step * step / 6, 0.0)

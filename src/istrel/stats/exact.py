@@ -87,7 +87,7 @@ def _fisher(table: Counts) -> float:
 
 def _weights(tables: NDArray[np.integer]) -> NDArray[np.float64]:
     """The logarithm of the probability of tables (…, rows, columns) up to a constant that their margins decide."""
-    from scipy.special import gammaln
+    from istrel.stats.special import gammaln
 
     return np.asarray(-gammaln(tables + 1.0).sum(axis=(-2, -1)))
 
@@ -102,7 +102,7 @@ def _enumerated(table: Counts) -> float | None:
         table = table.T
     rows, columns = table.sum(axis=1), table.sum(axis=0)
     left, log_p = rows[None, :].astype(np.int64), np.zeros(1)
-    from scipy.special import gammaln
+    from istrel.stats.special import gammaln
 
     for place, total in enumerate(columns[:-1].tolist()):
         ways = _compositions(total, rows)
@@ -144,7 +144,7 @@ def _simulated(table: Counts) -> float:
 
     Patefield (1981) draws tables in this way; the time goes with the cells, not with the cases.
     """
-    from scipy.special import gammaln
+    from istrel.stats.special import gammaln
 
     generator = np.random.default_rng(SEED)
     logarithms = gammaln(np.arange(int(table.sum()) + 1) + 1.0)

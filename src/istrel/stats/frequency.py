@@ -83,7 +83,7 @@ def wilson_intervals(
     counts: NDArray[np.int64], n: NDArray[np.int64], *, confidence: float = 0.95
 ) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
     """Limits of proportions counts / n (Wilson 1927), shapes that go together; NaN where n is 0."""
-    from scipy.special import ndtri
+    from istrel.stats.special import ndtri
 
     z = float(ndtri(0.5 + confidence / 2))
     square = z * z

@@ -48,7 +48,7 @@ def one_way(
     -----
     (MSB − MSW)/(MSB + (m − 1) MSW) with m = (N − Σnᵢ²/N)/(k − 1) rows of a person; the interval is exact where all have as many.
     """
-    from scipy.special import fdtri
+    from istrel.stats.special import fdtri
 
     both, place = np.unique(persons.astype(np.int64) * n_groups + groups, return_inverse=True)
     place, home = place.ravel(), both % n_groups  # the group of each person in it

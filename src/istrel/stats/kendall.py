@@ -111,7 +111,7 @@ def inversions(permutation: NDArray[np.integer]) -> float:
 
 
 def _kendall_p(difference: float, n: int, ties_x: Array, ties_y: Array) -> float:
-    from scipy.special import ndtr
+    from istrel.stats.special import ndtr
 
     if n <= EXACT_TAU and not ties_x.size and not ties_y.size:
         return _exact_tau_p(round((n * (n - 1) / 2 - difference) / 2), n)

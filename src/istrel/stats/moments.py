@@ -215,7 +215,7 @@ def standard_error(m: Moments) -> Estimates:
 
 def mean_interval(m: Moments, *, confidence: float = 0.95) -> tuple[Estimates, Estimates]:
     """Limits of the confidence interval of the mean by Student's t; undefined for fewer than 2 values."""
-    from scipy.special import stdtrit
+    from istrel.stats.special import stdtrit
 
     few = (m.n < 2, few_values(2))
     reach = stdtrit(np.maximum(m.n - 1, 1.0), 0.5 + confidence / 2) * standard_error(m).values

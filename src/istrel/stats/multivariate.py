@@ -70,7 +70,7 @@ def set_shape(x: Array, names: tuple[str, ...]) -> SetShape:
     if reason is not None:
         none = SetTest(reason, reason)
         return SetShape(n, none, none, none, np.full(n, np.nan), np.zeros(0, np.int64))
-    from scipy.special import chdtri
+    from istrel.stats.special import chdtri
 
     white = _whitened(columns)
     distances, thirds = np.empty(n), np.zeros((p, p, p))
@@ -121,14 +121,12 @@ def _diagonal(columns: Array) -> tuple[Array, float]:
 
 def _whitened(columns: Array) -> Array:
     """Centred columns, (variables, n), turned so that their covariance (divisor n) is the identity."""
-    from scipy.linalg import solve_triangular
-
-    p, n = columns.shape
+    n = columns.shape[1]
     if n > FEW_ENOUGH:
         upper = np.linalg.cholesky(columns @ columns.T / n).T
     else:
         upper = np.asarray(np.linalg.qr(columns.T / np.sqrt(n), "r"))
-    return np.asarray(solve_triangular(upper, np.eye(p)).T @ columns)
+    return np.asarray(np.linalg.solve(upper.T, columns))
 
 
 def _kernel_sum(white: Array, distances: Array) -> float:
@@ -154,7 +152,7 @@ def _bandwidth(n: int, p: int) -> float:
 
 
 def _mardia_skewness(b1: float, n: int, p: int) -> SetTest:
-    from scipy.special import chdtrc
+    from istrel.stats.special import chdtrc
 
     factor = (p + 1) * (n + 1) * (n + 3) / (n * ((n + 1) * (p + 1) - 6))
     statistic = n * b1 / 6 * factor
@@ -162,14 +160,14 @@ def _mardia_skewness(b1: float, n: int, p: int) -> SetTest:
 
 
 def _mardia_kurtosis(b2: float, n: int, p: int) -> SetTest:
-    from scipy.special import ndtr
+    from istrel.stats.special import ndtr
 
     z = (b2 - p * (p + 2)) / np.sqrt(8 * p * (p + 2) / n)
     return SetTest(float(z), float(2 * ndtr(-abs(z))))
 
 
 def _henze_zirkler(white: Array, distances: Array) -> SetTest:
-    from scipy.special import ndtr
+    from istrel.stats.special import ndtr
 
     p, n = white.shape
     if n > MOST_PAIRED:

@@ -105,7 +105,7 @@ def _gathered_weights(cells: Arranged) -> Array:
 
 def shapiro_weights(sizes: NDArray[np.int64]) -> Array:
     """Weights a_1..a_n of W for each n given, one after the other (Royston 1995); zeros for n < 3."""
-    from scipy.special import ndtri
+    from istrel.stats.special import ndtri
 
     n = np.repeat(sizes, sizes)
     starts = np.concatenate([[0], np.cumsum(sizes)])[:-1]
@@ -150,7 +150,7 @@ def _polynomial(coefficients: tuple[float, ...], x: Array) -> Array:
 
 def _shapiro_p(w: Array, sizes: NDArray[np.int64]) -> Array:
     """Royston's normalising transformation of ln(1 - W): n = 3 exactly, 4 to 11, and from 12 on."""
-    from scipy.special import ndtr
+    from istrel.stats.special import ndtr
 
     n = np.maximum(sizes, 3).astype(np.float64)
     with np.errstate(divide="ignore", invalid="ignore"):
@@ -198,7 +198,7 @@ def anderson_darling(cells: Arranged, m: Moments | None = None) -> TestResult:
 
 def _log_tails(distance: Array) -> tuple[Array, Array]:
     """(ln Φ(-d), ln Φ(d)) for distances d >= 0."""
-    from scipy.special import log_ndtr, ndtr
+    from istrel.stats.special import log_ndtr, ndtr
 
     tail = ndtr(-distance)
     far = distance > FAR_TAIL
@@ -226,7 +226,7 @@ def lilliefors(cells: Arranged, m: Moments | None = None) -> TestResult:
     -----
     Above p = .10 the p comes from Stephens' (1974) modified distance (sqrt(n) - 0.01 + 0.85/sqrt(n)) D.
     """
-    from scipy.special import ndtr
+    from istrel.stats.special import ndtr
 
     f = ndtr(_standard(cells, m or moments(cells)))
     place, n = _place(cells), _spread(cells.sizes, cells)
@@ -302,7 +302,7 @@ def jarque_bera(cells: Arranged, m: Moments | None = None) -> TestResult:
 
 def normal_positions(n: int) -> Array:
     """Expected normal quantiles of n ordered values at Blom's positions (i - 3/8) / (n + 1/4)."""
-    from scipy.special import ndtri
+    from istrel.stats.special import ndtri
 
     return np.asarray(ndtri((np.arange(1, n + 1) - 0.375) / (n + 0.25)))
 
@@ -327,7 +327,7 @@ def quantile_band(n: int, *, confidence: float = 0.95) -> tuple[Array, Array]:
         ordered /= ordered.std(axis=1, ddof=1, keepdims=True)
         low, high = np.quantile(ordered, [(1 - confidence) / 2, (1 + confidence) / 2], axis=0)
         return (low - high[::-1]) / 2, (high - low[::-1]) / 2  # the distribution has two like sides
-    from scipy.special import betaincinv, ndtri
+    from istrel.stats.special import betaincinv, ndtri
 
     place = np.arange(1, n + 1)
     z = normal_positions(n)
@@ -349,7 +349,7 @@ def simultaneous_band(n: int, *, confidence: float = 0.95) -> tuple[Array, Array
 
     Infinite where the test sets no limit. All values lie inside just when its p is at least 1 - confidence; n >= 5.
     """
-    from scipy.special import ndtri
+    from istrel.stats.special import ndtri
 
     distance, place = _lilliefors_distance(n, 1 - confidence), np.arange(1, n + 1)
     with np.errstate(divide="ignore"):

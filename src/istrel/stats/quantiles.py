@@ -46,7 +46,7 @@ def median_ranks(n: NDArray[np.int64], *, confidence: float = 0.95) -> NDArray[n
     """Of n values in order, from 1, that at which the interval of the median begins; it ends as far from the other end. 0 where
     so few values have none: the largest k with P(X < k) ≤ (1 − confidence)/2, X binomial of n and ½.
     """
-    from scipy.special import bdtr, ndtri
+    from istrel.stats.special import bdtr, ndtri
 
     tail = (1 - confidence) / 2
     size = np.maximum(n, 1).astype(np.int64)
@@ -60,7 +60,7 @@ def median_ranks(n: NDArray[np.int64], *, confidence: float = 0.95) -> NDArray[n
 
 def median_level(n: int, *, confidence: float = 0.95) -> float:
     """The level that the interval of a median of n values truly has; NaN where there is none."""
-    from scipy.special import bdtr
+    from istrel.stats.special import bdtr
 
     rank = int(median_ranks(np.array([n]), confidence=confidence)[0])
     return 1 - 2 * float(bdtr(rank - 1, n, 0.5)) if rank else float("nan")

@@ -74,7 +74,7 @@ def cronbach_alpha(items: Array, valid: NDArray[np.bool_]) -> Alpha:
 
 def alpha_limits(alpha: Alpha, *, confidence: float = 0.95) -> tuple[float, float]:
     """Limits of alpha (Feldt, 1965, Psychometrika 30, 357–370): (1 − α̂)/(1 − α) follows F with n − 1 and (n − 1)(k − 1)."""
-    from scipy.special import fdtri
+    from istrel.stats.special import fdtri
 
     k, first = len(alpha.with_rest), float(alpha.n - 1)
     if not np.isfinite(alpha.value) or alpha.n < 2:

@@ -7,6 +7,8 @@ from functools import lru_cache
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.stats.root import root
+
 Array = NDArray[np.float64]
 POINTS, REACH = 160, 8.0
 TAIL = 1e-13
@@ -33,7 +35,7 @@ def range_tail(q: Array, groups: int, df: Array) -> Array:
 
 
 def _tail(q: Array, groups: int, df: Array) -> Array:
-    from scipy.special import gammaincinv, ndtr
+    from istrel.stats.special import gammaincinv, ndtr
 
     nodes, weights = _rule()
     z = REACH * nodes
@@ -50,20 +52,27 @@ def _tail(q: Array, groups: int, df: Array) -> Array:
 
 def range_limit(tail: float, groups: int, df: Array) -> Array:
     """The studentized range beyond which this chance lies, for each number of degrees of freedom, shape (ranges,)."""
-    from scipy.interpolate import BarycentricInterpolator
-
     if df.size <= NODES or not df.max() > df.min():
         found = {value: _limit(tail, groups, value) for value in np.unique(df).tolist()}
         return np.array([found[value] for value in df.tolist()])
     least, most = np.log(df.min()), np.log(df.max())
     nodes = (least + most) / 2 + (most - least) / 2 * np.cos(np.pi * np.arange(NODES) / (NODES - 1))
     known = np.log([_limit(tail, groups, value) for value in np.exp(nodes).tolist()])
-    return np.asarray(np.exp(BarycentricInterpolator(nodes, known)(np.log(df))))
+    return np.exp(_between(nodes, known, np.log(df)))
+
+
+def _between(nodes: Array, known: Array, x: Array) -> Array:
+    """The polynomial through values at Chebyshev's nodes of the second kind, by its barycentric form (Berrut & Trefethen 2004)."""
+    weights = np.where(np.arange(nodes.size) % 2, -1.0, 1.0)
+    weights[[0, -1]] /= 2
+    away = x[:, None] - nodes
+    at = np.abs(away) < 1e-12
+    parts = weights / np.where(at, 1.0, away)
+    values = (parts @ known) / parts.sum(axis=1)
+    return np.where(at.any(axis=1), known[at.argmax(axis=1)], values)
 
 
 def _limit(tail: float, groups: int, df: float) -> float:
-    from scipy.optimize import brentq
-
     free = np.array([df])
 
     def off(log_q: float) -> float:
@@ -72,4 +81,4 @@ def _limit(tail: float, groups: int, df: float) -> float:
     high = 2.0
     while off(high) > 0 and high < 14:
         high += 1.0
-    return float(np.exp(brentq(off, high - 3.0, high, xtol=1e-11)))
+    return float(np.exp(root(off, high - 3.0, high)))

@@ -15,16 +15,16 @@ def warm_up_reading() -> None:
 
 def warm_up() -> None:
     """What the other stations need: themselves, what they draw with, the house style, the grammar."""
-    import scipy.special
     import uharfbuzz
 
     import istrel.app.stations.bench.bench
     import istrel.app.stations.codebook.codebook
     import istrel.app.stations.manuscript.manuscript
     import istrel.render.scene
+    import istrel.stats.special
     from istrel.sentence import parse
     from istrel.style.house import load_style
 
-    del scipy, uharfbuzz, istrel
+    del uharfbuzz, istrel
     load_style()
     parse("describe x")

@@ -227,7 +227,8 @@ def find_marks(rows: list[tuple[str, ...]], delimiter: str, wanted: str | None) 
     """A comma where fields read as numbers with a comma more often than with a point, and the comma does not cut."""
     if wanted:
         return Marks(wanted, given=True)
-    fields = [field.strip() for row in rows for field in row if not THOUSANDS.match(field.strip())]
+    marked = (field.strip() for row in rows for field in row if "," in field or "." in field)
+    fields = [field for field in marked if not THOUSANDS.match(field)]
     commas, points = (sum(bool(way.match(field)) for field in fields) for way in (COMMA, POINT))
     known = delimiter in (",", " ") or commas != points  # fields between spaces were written by a program
     return Marks("," if delimiter != "," and commas > points else ".", known=known)

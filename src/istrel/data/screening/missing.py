@@ -64,9 +64,10 @@ def phi(indicators: NDArray[np.float32]) -> NDArray[np.float64]:
 
 def groups(phi_matrix: NDArray[np.float64]) -> list[list[int]]:
     """Columns joined by strong correlations, as lists of two or more."""
-    from scipy.sparse import csr_array
-    from scipy.sparse.csgraph import connected_components
-
-    _, label = connected_components(csr_array(phi_matrix >= TOGETHER), directed=False)
+    joined = phi_matrix >= TOGETHER
+    np.fill_diagonal(joined, val=True)
+    label, before = np.arange(joined.shape[0]), None
+    while before is None or (label != before).any():  # the first of those that hang together passes on its place
+        before, label = label, np.where(joined, label, label.size).min(axis=1, initial=label.size)
     members = [np.flatnonzero(label == one).tolist() for one in np.flatnonzero(np.bincount(label) > 1)]
     return sorted(members)

@@ -42,7 +42,7 @@ def categories_effect(counts: Counts, *, confidence: float = 0.95) -> Effect:
 
 
 def _v(table: Counts, confidence: float) -> Effect:
-    from scipy.special import chndtr
+    from istrel.stats.special import chndtr
 
     found, value = chi_square(table), cramers_v(table)[1]
     if isinstance(value, Undefined) or isinstance(found.statistic, Undefined):
@@ -59,7 +59,7 @@ def _v(table: Counts, confidence: float) -> Effect:
 
 def _score_limits(hits: list[int], n: list[int], confidence: float) -> tuple[float, float]:
     """The ends of all differences that the score test does not reject."""
-    from scipy.special import ndtri
+    from istrel.stats.special import ndtri
 
     first, second = hits[0] / n[0], hits[1] / n[1]
     z = float(ndtri(0.5 + confidence / 2))

@@ -32,7 +32,7 @@ def measured_effect(m: Moments, *, confidence: float = 0.95) -> Effect:
     of Welch's t with his degrees of freedom, so it leaves 0 out just when that test rejects. Omega squared from Welch's F,
     (F − 1) f₁/((F − 1) f₁ + N), not below 0, its interval by the noncentral F (see `share_limits`).
     """
-    from scipy.special import ncfdtr, nctdtr
+    from istrel.stats.special import ncfdtr, nctdtr
 
     filled = np.flatnonzero(m.n > 0)
     measure = "g_average" if filled.size <= 2 else "omega_squared"
@@ -75,7 +75,7 @@ def _compared(m: Moments, filled: NDArray[np.intp]) -> tuple[Array, Array, Array
 
 def welch(m: Moments) -> GroupTest:
     """Welch's t of two groups (1947), Welch's F of more (1951)."""
-    from scipy.special import fdtrc, stdtr
+    from istrel.stats.special import fdtrc, stdtr
 
     filled = np.flatnonzero(m.n > 0)
     name = "welch_t" if filled.size <= 2 else "welch_f"
@@ -114,7 +114,7 @@ def brown_forsythe(cells: Arranged, groups: int) -> GroupTest:
     groups
         How many of them are compared, from the first.
     """
-    from scipy.special import fdtrc
+    from istrel.stats.special import fdtrc
 
     n = cells.sizes[:groups]
     filled = np.flatnonzero(n > 0)

@@ -31,7 +31,7 @@ def mean_against(
     name
         one_sample_t or, of a weighted sample, design_t.
     """
-    from scipy.special import stdtr, stdtrit
+    from istrel.stats.special import stdtr, stdtrit
 
     if not (np.isfinite(mean) and df > 0):
         return Effect("mean_difference", FEW_VALUES), GroupTest(name, FEW_VALUES, p=FEW_VALUES)
@@ -75,7 +75,7 @@ def goodness_of_fit(counts: Counts, expected: Array) -> Fit:
     Exact where more than a fifth of the expected counts are below 5 and there are not too many outcomes: the probability of
     all that are no more likely than what was found.
     """
-    from scipy.special import chdtrc
+    from istrel.stats.special import chdtrc
 
     shares, n = expected / expected.sum(), int(counts.sum())
     kept = tuple(shares.tolist())
@@ -97,14 +97,14 @@ def goodness_of_fit(counts: Counts, expected: Array) -> Fit:
 
 
 def _outcomes(n: int, k: int) -> float:
-    from scipy.special import comb
+    from istrel.stats.special import binom
 
-    return float(comb(n + k - 1, k - 1))
+    return float(binom(n + k - 1, k - 1))
 
 
 def _exact(counts: Counts, shares: Array) -> float:
     """Every table of so many counts with its probability, made class by class."""
-    from scipy.special import gammaln
+    from istrel.stats.special import gammaln
 
     n, logs = int(counts.sum()), np.log(shares)
     left, weight = np.array([n]), np.zeros(1)

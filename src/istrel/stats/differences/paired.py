@@ -41,7 +41,7 @@ def mean_change(x: Array, *, confidence: float = 0.95, of_changes: bool = False)
     of the noncentrality of the paired t, so it leaves 0 out just when that test rejects. With `of_changes` by the standard
     deviation of the differences instead (d_z).
     """
-    from scipy.special import nctdtr, stdtr, stdtrit
+    from istrel.stats.special import nctdtr, stdtr, stdtrit
 
     n = x.shape[0]
     if n < 2:
@@ -79,7 +79,7 @@ def repeated_f(x: Array) -> tuple[Effect, GroupTest]:
 
     The degrees of freedom are those of Greenhouse and Geisser (1959); F itself does not change by it.
     """
-    from scipy.special import fdtrc
+    from istrel.stats.special import fdtrc
 
     n, k = x.shape
     if n < 2:
@@ -114,7 +114,7 @@ def interaction_f(groups: Sequence[Array]) -> tuple[Effect, GroupTest]:
     of their group; Greenhouse and Geisser’s ε of the pooled covariances. Generalized eta squared counts persons and error beside
     the interaction (Olejnik & Algina 2003).
     """
-    from scipy.special import fdtrc
+    from istrel.stats.special import fdtrc
 
     sizes = np.array([x.shape[0] for x in groups])
     n, k = int(sizes.sum()), groups[0].shape[1]
@@ -157,7 +157,7 @@ def signed_ranks(x: Array, *, confidence: float = 0.95) -> Paired:
     Exact for up to MOST_EXACT persons whose differences have no ties and no zeros; else by the normal distribution, corrected
     for ties, zeros ranked and their ranks left out (Pratt 1959). The interval holds the shifts that the test does not reject.
     """
-    from scipy.special import ndtr, ndtri
+    from istrel.stats.special import ndtr, ndtri
 
     changes = np.sort(x[:, 0] - x[:, 1])
     n = changes.size
@@ -227,7 +227,7 @@ def _averages(changes: Array) -> Callable[[int], float]:
 
 def friedman(x: Array) -> tuple[Effect, GroupTest]:
     """Kendall's W and Friedman's chi-square, corrected for ties; of two values this is Cochran's Q."""
-    from scipy.special import chdtrc
+    from istrel.stats.special import chdtrc
 
     n, k = x.shape
     name = "cochran_q" if np.unique(x).size <= 2 else "friedman"
@@ -250,7 +250,7 @@ def friedman(x: Array) -> tuple[Effect, GroupTest]:
 # Two values.
 def change_of_shares(x: Array, *, confidence: float = 0.95) -> Paired:
     """The difference of two paired shares of the larger value (Newcombe 1998, method 10), and McNemar's exact test."""
-    from scipy.special import bdtr
+    from istrel.stats.special import bdtr
 
     n = x.shape[0]
     if not n:

@@ -54,7 +54,7 @@ def dunn(counts: Counts) -> Iterator[tuple[Effect, GroupTest]]:
     counts
         int64 (different values in their order, groups).
     """
-    from scipy.special import ndtr
+    from istrel.stats.special import ndtr
 
     sizes = counts.sum(axis=0).astype(np.float64)
     filled = np.flatnonzero(sizes > 0)

@@ -63,7 +63,7 @@ def shift(first: Arranged, second: Arranged, *, confidence: float = 0.95) -> Eff
     Hodges & Lehmann 1963. The limits are the differences that the Mann–Whitney test just does not reject: by all
     arrangements for up to 30 cases without ties, else by its normal approximation, corrected for ties (Moses 1965).
     """
-    from scipy.special import ndtri
+    from istrel.stats.special import ndtri
 
     n, m = int(first.sizes[0]), int(second.sizes[0])
     if not n or not m:
@@ -133,7 +133,7 @@ def _ordered_differences(first: Arranged, second: Arranged) -> Callable[[int], f
 
 
 def _delta_limits(a: Array, b: Array, delta: float, confidence: float) -> tuple[float | Undefined, float | Undefined]:
-    from scipy.special import ndtri
+    from istrel.stats.special import ndtri
 
     n, m = float(a.sum()), float(b.sum())
     if min(n, m) < 2:
@@ -164,7 +164,7 @@ def rank_test(counts: Counts) -> GroupTest:
     counts
         int64 (values in their order, groups).
     """
-    from scipy.special import chdtrc, ndtr
+    from istrel.stats.special import chdtrc, ndtr
 
     filled = np.flatnonzero(counts.sum(axis=0) > 0)
     name = "mann_whitney" if filled.size <= 2 else "kruskal_wallis"
@@ -199,7 +199,7 @@ def _exact_rank_p(ties: Counts, sizes: Counts, twice: Counts, sums: Counts) -> f
     Value by value, the ways to share its cases out among the groups are counted by the state they lead to: how many cases
     and which sum of ranks each group has.
     """
-    from scipy.special import gammaln
+    from istrel.stats.special import gammaln
 
     total, groups = int(sizes.sum()), sizes.size
     arrangements = float(gammaln(total + 1.0) - gammaln(sizes + 1.0).sum())

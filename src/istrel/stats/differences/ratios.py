@@ -46,7 +46,7 @@ def risk_ratio(hits: list[int], n: list[int], *, confidence: float) -> tuple[Lim
     """(p₁/p₂, limits): all ratios that a score test does not reject (Koopman 1984), so that 1 is left out just when chi-square
     rejects.
     """
-    from scipy.special import ndtri
+    from istrel.stats.special import ndtri
 
     z2 = float(ndtri(0.5 + confidence / 2)) ** 2
     if hits[0] == 0 and hits[1] == 0:
@@ -111,7 +111,7 @@ def odds_ratio(hits: list[int], n: list[int], *, confidence: float) -> tuple[Lim
 
 
 def _log_weights(support: NDArray[np.int64], n: list[int], both: int) -> NDArray[np.float64]:
-    from scipy.special import gammaln
+    from istrel.stats.special import gammaln
 
     first = gammaln(n[0] + 1) - gammaln(support + 1) - gammaln(n[0] - support + 1)
     other = both - support

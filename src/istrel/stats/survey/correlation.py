@@ -32,7 +32,7 @@ def weighted_pearson(
     """Of the rows that count, as a domain of the sample. The interval is r ± t SE, within −1 and 1, so that it leaves 0 out
     just when the test rejects.
     """
-    from scipy.special import stdtr
+    from istrel.stats.special import stdtr
 
     use = use & (sample.clusters >= 0)
     n, w = int(use.sum()), np.where(use, sample.weights, 0.0)

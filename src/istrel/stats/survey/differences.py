@@ -18,7 +18,7 @@ NO_DF = Undefined("too_few_clusters")
 
 def design_test(m: WeightedMoments, groups: int) -> GroupTest:
     """The means of groups: t of two, Wald's F of more, its degrees of freedom those of the design (Korn & Graubard 1990)."""
-    from scipy.special import fdtrc, stdtr
+    from istrel.stats.special import fdtrc, stdtr
 
     filled = np.flatnonzero(m.n[:groups] > 0)
     name = "design_t" if filled.size <= 2 else "design_f"

@@ -123,7 +123,7 @@ def weighted_moments(values: Array, codes: Codes, n_groups: int, sample: Sample)
 
 def t_quantile(df: float, confidence: float) -> float:
     """Of Student's t, two-sided; NaN without degrees of freedom."""
-    from scipy.special import stdtrit
+    from istrel.stats.special import stdtrit
 
     return float(stdtrit(df, 0.5 + confidence / 2)) if df > 0 else float("nan")
 

@@ -50,7 +50,7 @@ def rao_scott(
     (Σδ)²/Σδ² and that times (clusters − strata) degrees of freedom. With equal weights and no design Σδ is n/(n − 1) times
     close to the degrees of freedom.
     """
-    from scipy.special import fdtrc
+    from istrel.stats.special import fdtrc
 
     used = use & (rows >= 0) & (columns >= 0) & (sample.clusters >= 0)
     (row, r), (column, c) = (_with_cases(levels, used, n) for levels, n in zip((rows, columns), shape, strict=True))

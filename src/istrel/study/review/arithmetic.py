@@ -121,7 +121,7 @@ def _p_range(name: str, df: float, df2: float, value: Range) -> Range | None:
 
 def _tail(name: str, df: float, df2: float) -> Callable[[float], float] | None:
     """p of a statistic, falling with its size."""
-    from scipy import special
+    from istrel.stats import special
 
     if name == "z":
         return lambda z: float(2 * special.ndtr(-z))

@@ -176,7 +176,7 @@ def _place(grouping: Grouping, place: int, time: float | str, side: float | str)
 
 
 def _difference_in_changes(changes: list[Array], confidence: float) -> Compared:
-    from scipy.special import stdtrit
+    from istrel.stats.special import stdtrit
 
     values, codes = np.concatenate(changes), np.repeat(np.arange(2), [one.size for one in changes])
     test = means.welch(moments.moments(arrange(values, codes, np.ones(values.size, bool), 2)))

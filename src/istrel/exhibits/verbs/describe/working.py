@@ -143,7 +143,7 @@ def _se(parts: Parts, _: str) -> Lines:
 
 
 def _interval(parts: Parts, key: str) -> Lines:
-    from scipy.special import stdtrit
+    from istrel.stats.special import stdtrit
 
     confidence = parts.plan.request.settings["confidence"]
     se, t = parts.of("se"), float(stdtrit(parts.n - 1, (1 + confidence) / 2))

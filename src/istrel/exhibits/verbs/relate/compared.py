@@ -48,11 +48,11 @@ def _compared(pair: Pair, groups: list[Group], by_group: dict[Group, RelateCell]
     precise = np.array([_precision(one, held) for one in mine])
     if between is not None:
         statistic = float(z[0] - z[1]) / sqrt(float((1 / precise).sum()))
-        from scipy.special import ndtr
+        from istrel.stats.special import ndtr
 
         value = float(mine[0].coefficient) - float(mine[1].coefficient)  # type: ignore[arg-type]
         return Compared(pair.a, pair.b, between, value, statistic, None, 2 * float(ndtr(-abs(statistic))))
-    from scipy.special import chdtrc
+    from istrel.stats.special import chdtrc
 
     centre = float((precise * z).sum() / precise.sum())
     statistic, df = float((precise * (z - centre) ** 2).sum()), z.size - 1

@@ -353,7 +353,7 @@ def _by_tau(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
 
 def _by_eta(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     """Eta of a number on a category, with the p of the one-way analysis of variance."""
-    from scipy.special import fdtrc
+    from istrel.stats.special import fdtrc
 
     words = a if plan.data.variable(a).level is Level.NOMINAL or not is_numeric(a, plan.data) else b
     both = part.both(a, b)
