@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 import unicodedata
 from collections.abc import Iterable
+from functools import cache
 
 DIGITS = re.compile(r"(\d+)")
 SHORT = 3  # letters that tell months and weekdays apart where they are written short
@@ -26,8 +27,14 @@ def in_natural_order(values: Iterable[float | str]) -> list[float | str]:
     """Numbers by size, then texts: names of a calendar in its order; others by alphabet, numbers in them by size."""
     found = list(values)
     texts = [value for value in found if isinstance(value, str)]
-    calendar = next((places for places in map(dict, map(_places, CALENDARS)) if _all_in(texts, places)), None)
+    calendar = next((places for places in _calendars() if _all_in(texts, places)), None)
     return sorted(found, key=lambda value: _key(value, calendar))
+
+
+@cache
+def _calendars() -> tuple[dict[str, int], ...]:
+    """The places of each calendar's names, whole and short."""
+    return tuple(dict(_places(calendar)) for calendar in CALENDARS)
 
 
 def _places(calendar: tuple[str, ...]) -> list[tuple[str, int]]:
