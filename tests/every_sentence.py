@@ -7,6 +7,8 @@ from dataclasses import replace
 
 import numpy as np
 
+from counsel import CASES as ADVISED
+from counsel import normal_two
 from figures import FIGURES
 from istrel.data.codebook import MissingCode, Variable
 from istrel.data.corrections import Aside
@@ -563,5 +565,8 @@ def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterato
     )
     for sentence in ("describe mean(a, c)", "describe mean(a, b)"):
         yield sentence, make_exhibit(sentence, answers)
+    for sentence, right, _ in ADVISED.values():
+        yield sentence, make_exhibit(sentence, data_of(right(np.random.default_rng(0))))
+    yield "check x, z", make_exhibit("check x, z", data_of(normal_two(np.random.default_rng(0))))
     wide = weighted(data_of("w,a,b\n" + "".join(f"1.5,a{k},b{k}\n" for k in range(26))), Rows(weight="w"))
     yield "count a against b", make_exhibit("count a against b", wide)

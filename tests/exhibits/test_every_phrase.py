@@ -57,7 +57,10 @@ def texts_of(part: Any) -> Iterator[tuple[Any, ...]]:
 
 def test_every_phrase_is_said_in_every_language(everything: tuple[tuple[str, Exhibit], ...]) -> None:
     exhibits = [exhibit for _, exhibit in everything]
-    parts = [(e.sheet, e.text, e.methods, tuple(note.says for note in e.margin), *between_limits(e)) for e in exhibits]
+    parts = [
+        (e.sheet, e.text, e.methods, tuple(note.says for note in (*e.margin, *e.counsel)), *between_limits(e))
+        for e in exhibits
+    ]
     texts = dict.fromkeys(texts_of(parts))
     for language in LANGUAGES:
         heard = Heard(language)

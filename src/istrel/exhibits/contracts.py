@@ -14,7 +14,7 @@ from istrel.data.formula.tree import Condition
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.ledger import Ledger
-from istrel.exhibits.setting import Setting
+from istrel.exhibits.setting import MarginNote, Setting
 from istrel.exhibits.table import Note
 from istrel.exhibits.text import Cell, Count, Text
 from istrel.exhibits.working import Working
@@ -138,6 +138,8 @@ class Verb(Generic[P, R]):
         The same result with these drawings.
     explain
         (plan, result, cell): the working of a number that the table shows; None where it has none that can be shown.
+    advise
+        (plan, result): counsel after the exhibit, the weightiest first; see `Exhibit.counsel`.
     by_value
         Whether a sentence only counts how often values occur, so that a row may stand for many cases; else each case needs a
         row of its own.
@@ -151,6 +153,7 @@ class Verb(Generic[P, R]):
     counts: Callable[[P, R, int], R]
     drawn: Callable[[R, tuple[Drawing, ...]], R]
     explain: Callable[[P, R, Cell], Working | None]
+    advise: Callable[[P, R], Iterable[MarginNote]]
     by_value: Callable[[Request, Dataset], bool] = _never
 
 

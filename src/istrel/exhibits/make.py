@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from functools import cached_property
+from itertools import islice
 
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
@@ -26,6 +27,8 @@ from istrel.exhibits.wording import weights_methods
 from istrel.problem import Problem
 from istrel.sentence.request import Request, show
 from istrel.sentence.vocabulary import FORMS
+
+MOST_COUNSEL = 3
 
 
 @dataclass(frozen=True, eq=False)
@@ -57,6 +60,13 @@ class Exhibit:
     def sentence(self) -> str:
         """What it is, as a sentence."""
         return show(self.request)
+
+    @cached_property
+    def counsel(self) -> tuple[MarginNote, ...]:
+        """What could be done next, at most three pieces; found when first asked for, so that no proof waits for it."""
+        if self.request.settings["hide_below"] is not None:
+            return ()
+        return tuple(islice(verb_of(self.request.verb).advise(self.plan, self.result), MOST_COUNSEL))
 
     @property
     def cases(self) -> Cases:

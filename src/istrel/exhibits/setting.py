@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import Literal
 
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.figure import FigureSheet
@@ -23,10 +24,46 @@ class Remedy:
     code: float | None = None
 
 
+RemarkKind = Literal[
+    "code",
+    "remote_value",
+    "humps",
+    "skewed",
+    "end_of_scale",
+    "many_zeros",
+    "missing_differs",
+    "unequal_spread",
+    "small_group",
+    "ordinal_mean",
+    "groups_by_chance",
+    "classes",
+    "small_expected",
+    "number_of_cases",
+    "same_thing",
+    "one_case",
+    "bent",
+    "turned_items",
+    "repeated_persons",
+    "few_by_weights",
+    # counsel: what could be done next
+    "by_medians",
+    "logarithm",
+    "by_ranks",
+    "trifle",
+    "not_shown_equal",
+    "other_group",
+    "missing_depends",
+    "nothing_straight",
+    "ranks_agree_more",
+    "item_out",
+]
+
+
 @dataclass(frozen=True)
 class MarginNote:
     """A remark on one variable (and group); short and in lower case. `cases` are those it means, if it means some."""
 
+    kind: RemarkKind
     variable: str
     group: tuple[str, ...]
     says: Text

@@ -10,11 +10,13 @@ from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.persons import n_persons
 from istrel.exhibits.printing import as_plain, body_rows, head_rows, plain_text, print_notes, print_table, print_title
+from istrel.exhibits.setting import MarginNote
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Cell, Text, cells_in
 from istrel.exhibits.verbs.catalogue import verb_of
 from istrel.exhibits.weights import effective_n
 from istrel.render.document import Document, Item
+from istrel.sentence.request import show
 from istrel.stats.quantiles import CaseValue
 from istrel.style.house import HouseStyle
 from istrel.version import VERSION
@@ -50,6 +52,7 @@ def content(item: Item, style: HouseStyle) -> dict[str, Any]:
         "cases": {**_cases(exhibit), "condition": cases.condition},
         "results": results,
         "notes": [as_plain(note) for note in print_notes(exhibit.sheet.notes, style)],
+        "remarks": [_remark(note, style) for note in (*exhibit.margin, *exhibit.counsel)],
         "methods": plain_text(exhibit.methods, style),
         "text": plain_text(exhibit.text, style),
         "sheet": _sheet(item, style),
@@ -59,6 +62,14 @@ def content(item: Item, style: HouseStyle) -> dict[str, Any]:
     if drawings:
         said["drawing"] = drawings[0] if len(drawings) == 1 else drawings
     return {key: coarse(value) for key, value in said.items()} if hides else said
+
+
+def _remark(note: MarginNote, style: HouseStyle) -> dict[str, Any]:
+    """What stands in the margin, or counsel; the sentence is what its first click would say."""
+    requests = (remedy.request for remedy in note.remedies if remedy.request is not None)
+    sentence = next((show(request) for request in requests), None)
+    place = " · ".join(filter(None, (note.variable, *note.group)))
+    return {"kind": note.kind, "says": plain_text(note.says, style), "place": place, "sentence": sentence}
 
 
 def _cases(exhibit: Exhibit) -> dict[str, Any]:

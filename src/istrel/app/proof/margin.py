@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
 from functools import partial
 
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
@@ -25,18 +26,19 @@ ZOOM_STEP, LEAST_ZOOM, MOST_ZOOM = 1.2, 0.4, 5.0
 
 
 class MarginNoteView(QWidget):
-    """One remark in proof-reader's red, with its remedies under it."""
+    """One remark in proof-reader's red, or counsel in the desk's own ink, with its remedies under it."""
 
     chosen = Signal(object)
     cases_wanted = Signal(object)
 
-    def __init__(self, note: MarginNote, style: HouseStyle, parent: QWidget) -> None:
+    def __init__(self, note: MarginNote, style: HouseStyle, parent: QWidget, *, counsel: bool = False) -> None:
         super().__init__(parent)
         self.note = note
+        self._ink = theme.FRAME if counsel else theme.VERMILION
         words = plain_text(note.says, style)
         layout = column(self, margins=(12, 0, 0, 2), spacing=3)
         says = label(words, "error", wrap=True)
-        says.setStyleSheet(f"font-size: 13px; color: {theme.VERMILION};")
+        says.setStyleSheet(f"font-size: 13px; color: {self._ink};")
         layout.addWidget(says)
         for remedy in note.remedies:
             link = button(remedy.words, "link", partial(self.chosen.emit, remedy))
@@ -47,12 +49,12 @@ class MarginNoteView(QWidget):
             show.setStyleSheet("font-size: 13px;")
             layout.addWidget(show, 0, Qt.AlignmentFlag.AlignLeft)
         self.setFixedWidth(NOTE_WIDTH)
-        self.setAccessibleName(f"Margin note: {words}")
+        self.setAccessibleName(f"{'Counsel' if counsel else 'Margin note'}: {words}")
 
     def paintEvent(self, event: QPaintEvent) -> None:
         del event
         painter = QPainter(self)
-        painter.fillRect(QRectF(0, 0, 2, self.height()), theme.colour(theme.VERMILION))
+        painter.fillRect(QRectF(0, 0, 2, self.height()), theme.colour(self._ink))
         painter.end()
 
 
@@ -128,13 +130,24 @@ class ProofDesk(QScrollArea):
         for view in self.notes:
             view.hide()
             view.deleteLater()
-        self.notes = [MarginNoteView(note, style, self._canvas) for note in proof.exhibit.margin]
-        for view in self.notes:
+        self.notes = []
+        self._add(MarginNoteView(note, style, self._canvas) for note in proof.exhibit.margin)
+        self.limits.show_limits(self.paper.handles, style)
+        self._arrange()
+
+    def show_counsel(self, notes: tuple[MarginNote, ...]) -> None:
+        """What could be done next, found after the proof was there."""
+        if self._style is not None and notes:
+            style = self._style
+            self._add(MarginNoteView(note, style, self._canvas, counsel=True) for note in notes)
+            self._arrange()
+
+    def _add(self, views: Iterable[MarginNoteView]) -> None:
+        for view in views:
             view.chosen.connect(self._choose)
             view.cases_wanted.connect(self.paper.behind_wanted)
             view.show()
-        self.limits.show_limits(self.paper.handles, style)
-        self._arrange()
+            self.notes.append(view)
 
     def _show_limits(self) -> None:
         if self._style is not None:

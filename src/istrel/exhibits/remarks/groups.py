@@ -29,7 +29,7 @@ def small(cells: list[MeasuredCell]) -> list[MarginNote]:
     behind = Behind(words, cell.group.named, valid=(cell.variable,))
     label = group_label(cell.group, several=True)
     says = say("n_in_this_group", n=n, group=label) if cell.group.labels else say("n_equals", n=n)
-    return [MarginNote(cell.variable, cell.group.labels, says, cases=behind)]
+    return [MarginNote("small_group", cell.variable, cell.group.labels, says, cases=behind)]
 
 
 def spread(cells: list[MeasuredCell]) -> list[MarginNote]:
@@ -44,7 +44,7 @@ def spread(cells: list[MeasuredCell]) -> list[MarginNote]:
     if not UNEQUAL <= times < np.inf:
         return []
     says = say("its_sd_is_times_that", times=Cell(float(f"{times:.2g}"), Kind.EDGE))
-    return [MarginNote(high[1].variable, high[1].group.labels, says)]
+    return [MarginNote("unequal_spread", high[1].variable, high[1].group.labels, says)]
 
 
 def missing(cells: list[MeasuredCell]) -> list[MarginNote]:
@@ -64,7 +64,7 @@ def missing(cells: list[MeasuredCell]) -> list[MarginNote]:
     worst = known[int(shares.argmax())]
     behind = Behind(f"{worst.variable}, missing", worst.group.named, missing=(worst.variable,))
     says = say("missing_differs_by_group_from", **ends)
-    return [MarginNote(worst.variable, worst.group.labels, says, cases=behind)]
+    return [MarginNote("missing_differs", worst.variable, worst.group.labels, says, cases=behind)]
 
 
 def _grouped(cells: list[MeasuredCell]) -> list[MeasuredCell]:

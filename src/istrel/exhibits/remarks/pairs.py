@@ -50,7 +50,7 @@ def carried(
     template = "and_without_r_is_instead"
     case = say("case_number", row=row) if not _has_names(plan) else case_names(plan.data)(row)
     says = say(template, a=a, b=b, case=case, **numbers)
-    return [MarginNote(pair.b, labels, says, cases=Behind(f"{pair.a} × {pair.b}: case {row}", rows=(row,)))]
+    return [MarginNote("one_case", pair.b, labels, says, cases=Behind(f"{pair.a} × {pair.b}: case {row}", rows=(row,)))]
 
 
 def _has_names(plan: Plan) -> bool:
@@ -97,7 +97,7 @@ def bent(
         says = say("and_the_relation_is_bent", a=a, b=b)
         both = tuple(Crossed((Name(name),)) for name in (pair.a, pair.b))
         drawn = Request("relate", both, form="scatter", settings=Settings((("fit", "smooth"),)))
-        return [MarginNote(pair.b, labels, says, (Remedy("draw it", request=drawn),))]
+        return [MarginNote("bent", pair.b, labels, says, (Remedy("draw it", request=drawn),))]
     return []
 
 

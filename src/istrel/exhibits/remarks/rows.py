@@ -22,7 +22,7 @@ def rows_remark(plan: Plan) -> tuple[MarginNote, ...]:
         return ()
     name = titled(plan.data.variable(persons.name))
     phrase = "rows_of_one_are_no_cases" if persons.declared else "rows_of_one_stand_apart"
-    return (MarginNote("", (), say(phrase, name=name)),)
+    return (MarginNote("repeated_persons", "", (), say(phrase, name=name)),)
 
 
 def _few_by_weights(plan: Plan) -> tuple[MarginNote, ...]:
@@ -30,7 +30,11 @@ def _few_by_weights(plan: Plan) -> tuple[MarginNote, ...]:
     if plan.cases.hides:
         return ()
     _, n = effective_n(plan.data, plan.cases)
-    return (MarginNote("", (), say("few_by_weights", n=Cell(n, Kind.STATISTIC, 1))),) if n < FEW_BY_WEIGHTS else ()
+    return (
+        (MarginNote("few_by_weights", "", (), say("few_by_weights", n=Cell(n, Kind.STATISTIC, 1))),)
+        if n < FEW_BY_WEIGHTS
+        else ()
+    )
 
 
 def _anyone_repeats(persons: Persons, plan: Plan) -> bool:

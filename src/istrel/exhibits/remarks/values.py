@@ -66,7 +66,7 @@ def codes(name: str, plan: Plan) -> list[MarginNote]:
         remedy = Remedy(f"treat {shown} as missing", variable=name, code=code)
         behind = Behind(f"{name}: {shown}", values=(name, (code,)))
         says = say(template, code=Cell(code, Kind.CODE), n=times)
-        notes.append(MarginNote(name, (), says, (remedy,), behind))
+        notes.append(MarginNote("code", name, (), says, (remedy,), behind))
     return notes
 
 
@@ -91,7 +91,7 @@ def far(name: str, plan: Plan) -> list[MarginNote]:
             was=summary_cell(before[0], name, plan.data),
         )
     behind = Behind(f"{name}: far from the rest", values=(name, tuple(np.unique(values[out]).tolist())))
-    return [MarginNote(name, (), says, cases=behind)]
+    return [MarginNote("remote_value", name, (), says, cases=behind)]
 
 
 def _far_words(out: Array, middle: float) -> Text:
@@ -132,11 +132,11 @@ def humps(name: str, plan: Plan, modes: tuple[float, ...] | None = None) -> list
     where = listed([(value_cell(mode, name, plan.data, figures=3),) for mode in modes])
     category = parting(name, plan)
     if not category:
-        return [MarginNote(name, (), say("humps_hidden_by_mean", n=len(modes), where=where))]
+        return [MarginNote("humps", name, (), say("humps_hidden_by_mean", n=len(modes), where=where))]
     label = titled(plan.data.variable(category))
     says = say("humps_part_by", n=len(modes), where=where, category=label)
     remedy = Remedy(f"split by {category}", request=toggle_group(plan.request, category))
-    return [MarginNote(name, (), says, (remedy,))]
+    return [MarginNote("humps", name, (), says, (remedy,))]
 
 
 def parting(name: str, plan: Plan) -> str:
@@ -184,7 +184,7 @@ def ends(name: str, plan: Plan) -> list[MarginNote]:
         value = value_cell(float(distinct[place]), name, plan.data)
         behind = Behind(f"{name} at its {which} value", values=(name, (float(distinct[place]),)))
         says = say(template, share=Cell(100 * share, Kind.WHOLE_PERCENT), value=value)
-        notes.append(MarginNote(name, (), says, cases=behind))
+        notes.append(MarginNote("end_of_scale", name, (), says, cases=behind))
     return notes
 
 
@@ -205,4 +205,4 @@ def zeros(name: str, plan: Plan) -> list[MarginNote]:
     if plan.request.among is None:
         above = replace(plan.request, among=Comparison(Name(name), ">", Literal(0.0)))
         remedies = (Remedy("only those above 0", request=above),)
-    return [MarginNote(name, (), says, remedies, Behind(f"{name} = 0", values=(name, (0.0,))))]
+    return [MarginNote("many_zeros", name, (), says, remedies, Behind(f"{name} = 0", values=(name, (0.0,))))]

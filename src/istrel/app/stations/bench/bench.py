@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from functools import partial
+
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QWidget
 
@@ -18,6 +20,7 @@ from istrel.app.stations.bench.settings_column import SettingsColumn
 from istrel.app.stations.bench.strip import Strip
 from istrel.app.stations.bench.writing import Writing
 from istrel.app.widgets.simple import column, row
+from istrel.exhibits.setting import MarginNote
 from istrel.problem import Problem
 from istrel.sentence import parse
 from istrel.sentence.edit import groups_of, names_of
@@ -156,6 +159,11 @@ class Bench(QWidget):
 
     def _show_on_desk(self, proof: Proof) -> None:
         self.desk.show_proof(proof, self._model.style, self.draft.number())
+        self._model.background.submit("counsel", lambda: proof.exhibit.counsel, partial(self._counsel, proof))
+
+    def _counsel(self, proof: Proof, notes: tuple[MarginNote, ...]) -> None:
+        if self.draft.proof is proof:
+            self.desk.show_counsel(notes)
 
     def _limit_between(self, condition: str) -> None:
         self.desk.paper.handles.clear()

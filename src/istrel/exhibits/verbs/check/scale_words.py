@@ -161,7 +161,9 @@ def _margin(cells: list[ScaleCell], plan: CheckPlan) -> Iterator[MarginNote]:
         if turned:
             names = listed([_item_title(item.name, plan) for item in turned])
             known = turned[0].name if turned[0].name in plan.data.codebook else ""
-            yield MarginNote(known, cell.group.labels if known else (), say("items_go_the_other_way", names=names))
+            yield MarginNote(
+                "turned_items", known, cell.group.labels if known else (), say("items_go_the_other_way", names=names)
+            )
 
 
 def scale_values(cell: ScaleCell) -> Json:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from istrel.data.limits import SIGNIFICANT
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.forms.limits import figure_of
@@ -51,7 +52,7 @@ def typeset(plan: CheckPlan, result: CheckResult) -> Setting:
     cells = [cell for cell in result.cells if isinstance(cell, CheckCell)]
     sets = [cell for cell in result.cells if isinstance(cell, SetCell)]
     return Setting(
-        _sheet(plan, result, cells, sets), _methods(plan, result, sets), _text(plan, cells), _margin(plan, cells)
+        _sheet(plan, result, cells, sets), _methods(plan, result, sets), _text(plan, cells, sets), _margin(plan, cells)
     )
 
 
@@ -191,7 +192,7 @@ def _methods(plan: CheckPlan, result: CheckResult, sets: list[SetCell]) -> Text:
     return sentences(said)
 
 
-def _text(plan: CheckPlan, cells: list[CheckCell]) -> Text:
+def _text(plan: CheckPlan, cells: list[CheckCell], sets: list[SetCell]) -> Text:
     said = []
     for cell in cells:
         test = chosen_test(cell.tests, plan.shown)
@@ -209,7 +210,28 @@ def _text(plan: CheckPlan, cells: list[CheckCell]) -> Text:
         said.append(
             say(SHAPES[cell.reading], name=name, where=in_group(cell.group, plan.data), words=words, test=found)
         )
-    return sentences(said)
+    return sentences([*said, *_verdicts(plan, sets)])
+
+
+def _verdicts(plan: CheckPlan, sets: list[SetCell]) -> list[Text]:
+    """What the variables are as a set, in one sentence for each group."""
+    said = []
+    for cell in sets:
+        tested = cell.tests["henze_zirkler"]
+        if not isinstance(tested.statistic, float) or not isinstance(tested.p_adjusted, float):
+            continue
+        row = f"{_key(cell)} henze_zirkler"
+        departed = tested.p_adjusted < SIGNIFICANT and round(tested.p_adjusted, 3) < SIGNIFICANT
+        said.append(
+            say(
+                "the_set_departed_from_normality" if departed else "the_set_was_consistent_with_normality",
+                n=len(cell.variables),
+                where=in_group(cell.group, plan.data),
+                statistic=Cell(tested.statistic, Kind.STATISTIC, row=row, column="statistic"),
+                p=p_words(tested.p_adjusted, row=row, column="p"),
+            )
+        )
+    return said
 
 
 def _plain_humps(cell: CheckCell, plan: CheckPlan) -> list[MarginNote]:
@@ -217,7 +239,7 @@ def _plain_humps(cell: CheckCell, plan: CheckPlan) -> list[MarginNote]:
     humps = cell.humps or ()
     where = listed([(value_cell(hump, cell.variable, plan.data, figures=3),) for hump in humps])
     says = say("humps_hidden_by_mean", n=len(humps), where=where)
-    return [MarginNote(cell.variable, cell.group.labels, says)]
+    return [MarginNote("humps", cell.variable, cell.group.labels, says)]
 
 
 def _margin(plan: CheckPlan, cells: list[CheckCell]) -> tuple[MarginNote, ...]:
@@ -233,7 +255,7 @@ def _margin(plan: CheckPlan, cells: list[CheckCell]) -> tuple[MarginNote, ...]:
         first = next(cell for cell, said in remarks if said == words)
         many = sum(said == words for _, said in remarks)
         group = first.group.labels if many == 1 else ()
-        notes.append(MarginNote(first.variable, group, say(words)))
+        notes.append(MarginNote("number_of_cases", first.variable, group, say(words)))
     return tuple(notes[:MOST_NOTES])
 
 

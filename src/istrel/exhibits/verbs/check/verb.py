@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from istrel.exhibits.contracts import Drawing, Verb
+from istrel.exhibits.verbs.check.advice import advise
 from istrel.exhibits.verbs.check.compute import compute
 from istrel.exhibits.verbs.check.hiding import counts
 from istrel.exhibits.verbs.check.resolve import CheckPlan, resolve
@@ -26,5 +27,6 @@ VERB: Verb[CheckPlan, CheckResult] = Verb(
     values=values,
     counts=counts,
     drawn=_drawn,
+    advise=advise,
     explain=unexplained,
 )

@@ -339,10 +339,10 @@ def _margin(plan: CountPlan, crossed: list[CrossCell]) -> tuple[MarginNote, ...]
     for name in sorted(plan.classed) if plan.request.settings["classes"] is None else ():
         one_by_one = with_setting(plan.request, "classes", False)
         says = say("many_values_so_they_are")
-        made.append(MarginNote(name, (), says, (Remedy("count them one by one", request=one_by_one),)))
+        made.append(MarginNote("classes", name, (), says, (Remedy("count them one by one", request=one_by_one),)))
     for cell in crossed:
         if cell.chi_square.small > SMALL_SHARE:
             share = Cell(100 * cell.chi_square.small, Kind.COUNT)
             says = say("of_expected_counts_are_below", share=share)
-            made.append(MarginNote(cell.row, cell.group.labels, says))
+            made.append(MarginNote("small_expected", cell.row, cell.group.labels, says))
     return tuple(made)

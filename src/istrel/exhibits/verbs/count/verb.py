@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from istrel.exhibits.contracts import Drawing, Verb
+from istrel.exhibits.verbs.count.advice import advise
 from istrel.exhibits.verbs.count.compute import compute
 from istrel.exhibits.verbs.count.hiding import counts
 from istrel.exhibits.verbs.count.resolve import CountPlan, by_value, resolve
@@ -27,6 +28,7 @@ VERB: Verb[CountPlan, CountResult] = Verb(
     values=values,
     counts=counts,
     drawn=_drawn,
+    advise=advise,
     explain=explain,
     by_value=by_value,
 )

@@ -43,7 +43,7 @@ def margin_notes(plan: DescribePlan, result: DescribeResult) -> tuple[MarginNote
     }
     if len(tested) >= FEWEST_CHARACTERISTICS:  # a table of who was in which group
         says = say("where_chance_made_the_groups")
-        notes.append(MarginNote("", (), says))
+        notes.append(MarginNote("groups_by_chance", "", (), says))
     return tuple(_named(note, plan) for note in notes)
 
 
@@ -68,14 +68,16 @@ def _ordinal_means(plan: DescribePlan) -> list[MarginNote]:
         return []
     names = [s.name for s in plan.subjects if s.treated == "numbers" and _is_ordinal(s.name, plan)]
     if len(names) < 2:
-        return [MarginNote(name, (), say("mean_of_an_ordinal_variable"), _medians(plan)) for name in names]
+        return [
+            MarginNote("ordinal_mean", name, (), say("mean_of_an_ordinal_variable"), _medians(plan)) for name in names
+        ]
     said = listed([titled(plan.data.variable(name)) for name in names[:MOST_NAMED]])
     says = (
         say("means_of_ordinal_variables", names=said)
         if len(names) <= MOST_NAMED
         else say("means_of_n_ordinal_variables", n=len(names))
     )
-    return [MarginNote("", (), says, _medians(plan))]
+    return [MarginNote("ordinal_mean", "", (), says, _medians(plan))]
 
 
 def _is_ordinal(name: str, plan: DescribePlan) -> bool:
@@ -93,7 +95,7 @@ def _skew(cells: list[MeasuredCell], plan: DescribePlan) -> list[MarginNote]:
     plainly = say("right_skew") if right else say("left_skew")
     strong = "strong_right_skew" if right else "strong_left_skew"
     says = claim("strong skew", [worst.number("skewness")], strong, otherwise=plainly)
-    return [MarginNote(worst.variable, worst.group.labels, (*says, *_apart(worst)), _medians(plan))]
+    return [MarginNote("skewed", worst.variable, worst.group.labels, (*says, *_apart(worst)), _medians(plan))]
 
 
 def _apart(cell: MeasuredCell) -> Text:

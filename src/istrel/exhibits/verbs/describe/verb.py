@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from istrel.exhibits.contracts import Drawing, Verb
+from istrel.exhibits.verbs.describe.advice import advise
 from istrel.exhibits.verbs.describe.compute import compute
 from istrel.exhibits.verbs.describe.hiding import counts
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, by_value, resolve
@@ -27,6 +28,7 @@ VERB: Verb[DescribePlan, DescribeResult] = Verb(
     values=values,
     counts=counts,
     drawn=_drawn,
+    advise=advise,
     explain=explain,
     by_value=by_value,
 )

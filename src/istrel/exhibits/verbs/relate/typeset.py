@@ -308,11 +308,11 @@ def _margin(plan: RelatePlan, result: RelateResult) -> tuple[MarginNote, ...]:
         small = [pair for pair in cell.pairs if isinstance(pair.n, int) and 0 < pair.n < FEW_FOR_TESTS]
         if small:
             says = say("n_a_coefficient_of_so", n=count_cell(small[0].n))
-            notes.append(MarginNote(small[0].b, cell.group.labels, says))
+            notes.append(MarginNote("number_of_cases", small[0].b, cell.group.labels, says))
         same = [pair for pair in cell.pairs if pair.method == "pearson" and _strength(pair) >= NEAR_COPY]
         for pair in same[:2]:
             says = say("and_say_the_same_thing", a=pair.a, b=pair.b)
-            notes.append(MarginNote(pair.b, cell.group.labels, says))
+            notes.append(MarginNote("same_thing", pair.b, cell.group.labels, says))
     if plan.data.n_rows <= pairs.MOST_CASES and not plan.given:
         notes += _of_pairs(plan, result)
     return tuple(notes[:MOST_NOTES])

@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from istrel.exhibits.contracts import Drawing, Verb
+from istrel.exhibits.verbs.relate.advice import advise
 from istrel.exhibits.verbs.relate.compute import compute
 from istrel.exhibits.verbs.relate.hiding import counts
 from istrel.exhibits.verbs.relate.resolve import RelatePlan, resolve
@@ -26,5 +27,6 @@ VERB: Verb[RelatePlan, RelateResult] = Verb(
     values=values,
     counts=counts,
     drawn=_drawn,
+    advise=advise,
     explain=explain,
 )
