@@ -69,7 +69,7 @@ BY_VALUE = (
     "count x across h with bins = 3, hide_below = 5",
     "count x, o across g with rule = scott, classes, total",
 )
-OF_ROWS = ("rows", "lowest", "highest", "outliers", "outside", "remote", "provenance", "cells", "notes")
+OF_ROWS = ("remarks", "rows", "lowest", "highest", "outliers", "outside", "remote", "provenance", "cells", "notes")
 
 
 def without_rows(part: Any) -> Any:

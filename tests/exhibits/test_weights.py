@@ -52,6 +52,8 @@ def test_without_weights_the_file_is_as_if_nobody_weighed_it(sentence: str, data
     data = data_of(survey())
     word = ", unweighted" if " with " in sentence else " with unweighted"
     plain, set_aside = told(sentence, data, style), told(sentence + word, weighted(data), style)
+    clicks = [[{**remark, "sentence": ""} for remark in found.pop("remarks")] for found in (plain, set_aside)]
+    assert clicks[0] == clicks[1]
     assert {**set_aside, "sentence": ""} == {**plain, "sentence": ""}
     assert told(sentence, weighted(data), style)["results"] != plain["results"]
 

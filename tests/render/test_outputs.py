@@ -77,7 +77,8 @@ def test_a_paper_is_what_it_was_in_every_output() -> None:
 def test_json_has_the_shape_that_is_promised(document_of: Documents) -> None:
     content = as_json(document_of(TABLE))
     assert list(content) == [
-        "istrel", "sentence", "verb", "form", "cases", "results", "notes", "methods", "text", "sheet", "provenance",
+        "istrel", "sentence", "verb", "form", "cases", "results", "notes", "remarks", "methods", "text",
+        "sheet", "provenance",
     ]  # fmt: skip
     assert (content["istrel"], content["sentence"], content["verb"], content["form"]) == (1, TABLE, "describe", "table")
     assert content["cases"] == {"total": 612, "used": 612, "rows": 612, "condition": ""}

@@ -25,8 +25,8 @@ class Verb:
 @dataclass(frozen=True)
 class Form:
     """A word after `as`: `drawn` is True for a figure, `case_by_case` for one that shows every case, or accounts for it, `norm`
-    for one that draws a norm, `together` for one that draws columns of one unit on one axis; `title` is the phrase for what it
-    shows of the variables described.
+    for one that draws a norm, `together` for one that draws columns of one unit on one axis, `counted` for one that is
+    made of how often values occur; `title` is the phrase for what it shows of the variables described.
     """
 
     name: str
@@ -35,6 +35,7 @@ class Form:
     case_by_case: bool = False
     norm: bool = False
     together: bool = False
+    counted: bool = False
     title: str = DISTRIBUTION
 
 

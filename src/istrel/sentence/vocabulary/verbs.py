@@ -47,17 +47,17 @@ VERBS = {
 FORMS = {
     form.name: form
     for form in (
-        Form("table", "a table", drawn=False),
+        Form("table", "a table", drawn=False, counted=True),
         Form("scale", "a table of items: how well they hang together", drawn=False),
-        Form("histogram", "bars over class intervals", norm=True, together=True),
-        Form("density", "a smooth curve whose area is the share of cases", norm=True, together=True),
-        Form("cumulative", "the share of cases up to each value", together=True),
+        Form("histogram", "bars over class intervals", norm=True, together=True, counted=True),
+        Form("density", "a smooth curve whose area is the share of cases", norm=True, together=True, counted=True),
+        Form("cumulative", "the share of cases up to each value", together=True, counted=True),
         Form("boxes", "quartiles, whiskers and far cases", norm=True, together=True),
         Form("violins", "mirrored densities with quartiles", together=True),
         Form("points", "every case as a dot", case_by_case=True),
         Form("bars", "counts or shares as bars", title="frequencies_of"),
         Form("shares", "shares of a whole, to 100 %", title="frequencies_of"),
-        Form("means", "means with their intervals", norm=True, title="means_of"),
+        Form("means", "means with their intervals", norm=True, counted=True, title="means_of"),
         Form("line", "values over time, or means per period", case_by_case=True, title="means_of"),
         Form("paths", "a line for each person over the occasions, and means", case_by_case=True, title="paths_title"),
         Form("quantile plot", "ordered values against those of a normal distribution", case_by_case=True),

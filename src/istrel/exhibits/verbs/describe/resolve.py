@@ -26,7 +26,6 @@ OF_CATEGORIES, OF_ANYTHING = ("bars", "shares"), ("missing map",)
 OF_DATES = ("histogram", "density", "cumulative")
 MOST_VALUES = 30  # of a measured variable that is drawn value by value
 CASE_BY_CASE = ("outliers",)  # lists of as many cases as there are
-BY_VALUE = ("table", "histogram", "means", "density", "cumulative")
 ALWAYS = (*OF_THE_TEXT, *OF_THE_MARGIN, *OF_DECIMALS)
 
 
@@ -132,7 +131,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
 def by_value(request: Request, data: Dataset) -> bool:
     """Whether all that is asked for follows from which values occur how often, so that many cases may stand in a row."""
     said, form = request.settings, request.shape
-    if not is_large(data) or form not in BY_VALUE or said["points"]:
+    if not is_large(data) or not FORMS[form].counted or said["points"]:
         return False
     asked = set(said["statistics"] or ())
     if form != "table" and not request.across and len(resolve_subjects(request, data)) > 1:
