@@ -8,6 +8,7 @@ import numpy as np
 import pytest
 
 from counsel import CASES, log_normal
+from depth import DEEP
 from istrel.data.dataset import Dataset
 from istrel.exhibits.make import make_exhibit as made
 from istrel.exhibits.printing import plain_text
@@ -15,7 +16,7 @@ from istrel.style.house import load_style
 from made import make_exhibit
 
 Maker = Callable[..., Dataset]
-DRAWS = 20
+DRAWS = 20 if DEEP else 10
 
 
 @pytest.mark.parametrize("kind", CASES)

@@ -26,8 +26,10 @@ from istrel.sentence import parse
 from istrel.sentence.edit import with_setting
 from istrel.sentence.quoting import show_name
 from istrel.sentence.request import Crossed
+from istrel.stats.correlation import eta
 from istrel.stats.differences.means import measured_effect, welch
 from istrel.stats.grouping import arrange
+from istrel.stats.moderate import moderate
 from istrel.stats.moments import Moments, moments
 from istrel.style.numbers import Kind
 
@@ -109,6 +111,8 @@ def _other_groups(plan: DescribePlan) -> Iterator[MarginNote]:
         for name in others:
             if name == subject.name or data.variable(name).formula is not None:
                 continue
+            if not _parts(subject.name, name, plan) >= max(PARTS_MUCH, PARTS_MORE * here):
+                continue
             share, p = _share(_moments_by(subject.name, name, plan))
             if share >= max(PARTS_MUCH, PARTS_MORE * here) and p < CERTAIN / len(others):
                 found.append((share, name))
@@ -133,6 +137,13 @@ def _categories(plan: DescribePlan) -> list[str]:
     lines = [v for v in plan.data.codebook.variables if v.in_use and v.level.categorical and v.formula is None]
     names = [line.name for line in lines][:MOST_LOOKED_AT]
     return [name for name in names if 2 <= len(plan.data.categories(name).values) <= MOST_VALUES]
+
+
+def _parts(name: str, by: str, plan: DescribePlan) -> float:
+    """The share of the variance between the groups, as it is in the sample: at least what it is estimated to be."""
+    numbers, found = plan.data.numbers(name), plan.data.categories(by)
+    used = numbers.valid & plan.cases.mask & (found.codes >= 0)
+    return eta(moderate(numbers.values[used])[0], found.codes[used], len(found.values)) ** 2 if used.any() else 0.0
 
 
 def _moments_by(name: str, by: str, plan: DescribePlan) -> Moments:

@@ -13,7 +13,7 @@ from istrel.exhibits.verbs.relate.resolve import RelatePlan
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult
 from istrel.exhibits.wording import titled
 from istrel.sentence.edit import with_setting
-from istrel.stats.correlation import intervals, spearman
+from istrel.stats.correlation import intervals, mid_ranks
 from istrel.style.numbers import Kind
 
 NOTHING = 0.1  # a coefficient whose whole interval lies so near to 0
@@ -77,7 +77,7 @@ def _ranks(plan: RelatePlan, result: RelateResult) -> Iterator[MarginNote]:
                 x = np.stack([first.values[used], second.values[used]]).T
                 if not _skewed(x):
                     continue
-                rho = float(spearman(x, np.ones(x.shape, bool)).coefficient[0, 1])
+                rho = float(np.asarray(np.corrcoef(mid_ranks(x).T))[0, 1])
                 more = abs(rho) - abs(pair.coefficient)
                 if more >= MORE and (best is None or more > best[0]):
                     best = more, rho, pair, cell
