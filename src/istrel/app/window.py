@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QStackedWidget, QWidget
 from istrel.app.actions import Action, Actions
 from istrel.app.arrivals import Arrivals
 from istrel.app.background import Background
+from istrel.app.book.learning import Learning
 from istrel.app.bridge import StudyModel
 from istrel.app.cases import Cases
 from istrel.app.cases_line import CasesLine
@@ -27,7 +28,7 @@ from istrel.app.stations.stations import Stations
 from istrel.app.widgets.simple import column, row
 
 if TYPE_CHECKING:
-    from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
+    from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QResizeEvent
     from PySide6.QtWidgets import QVBoxLayout
 
     from istrel.app.panels import Panel
@@ -54,10 +55,12 @@ class Window(QWidget):
         self.stations = Stations(self.model, self.stack)
         self.arrivals = Arrivals(self, self.model, self.keeping, self.start, self.stations)
         self.cases = Cases(self, self._lay_out(), self.model, self.cases_line, self.stations)
+        self.learning = Learning(self, self.model, self.stations, self.stack, self.arrivals)
         self.panels: dict[str, Panel] = {}
         self._connect()
         self.does = Actions()
         self._declare()
+        self.start.open_button.setFocus()
 
     def _lay_out(self) -> QVBoxLayout:
         """The room beside the rail, where the stations stand over the drawer."""
@@ -80,6 +83,8 @@ class Window(QWidget):
         self.cases_line.combine_wanted.connect(self.arrivals.combine)
         self.keeping.named.connect(self._show_name)
         self.model.closed.connect(self._closed)
+        self.start.walk_wanted.connect(self.learning.walk)
+        self.start.handbook_wanted.connect(self.learning.open_book)
         self.model.changed.connect(self._count)
         self.model.found.findings_ready.connect(self._count)
 
@@ -89,6 +94,7 @@ class Window(QWidget):
             self.arrivals.actions(),
             *(of(self.stations, self.model) for of in (of_intake, of_codebook, of_bench, of_manuscript)),
             self.cases.actions(),
+            self.learning.actions(),
             self._own_actions(),
         ):
             self.does.add(actions)
@@ -102,7 +108,7 @@ class Window(QWidget):
             Action("undo", "Undo", ("Ctrl+Z",), self.model.undo, self.model.can_undo),
             Action("redo", "Redo", ("Ctrl+Shift+Z",), self.model.redo, self.model.can_redo),
             Action("palette", "Everything Istrel can do", ("Ctrl+K",), self._show_palette),
-            Action("keys", "All keys", ("F1",), self._show_keys),
+            Action("keys", "All keys", ("Ctrl+F1",), self._show_keys),
             Action("quit", "Close Istrel", ("Ctrl+Q",), lambda: self.window().close()),
         )
 
@@ -136,6 +142,7 @@ class Window(QWidget):
         self.rail.close_up()
         self.setWindowTitle("Istrel")
         self.stack.setCurrentWidget(self.start)
+        self.start.open_button.setFocus()
 
     def _show_name(self) -> None:
         self.setWindowTitle(f"{self.keeping.name} · Istrel")
@@ -153,6 +160,10 @@ class Window(QWidget):
     def dropEvent(self, event: QDropEvent) -> None:
         self.arrivals.drop(event.mimeData())
         event.acceptProposedAction()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self.learning.place()
 
     def closeEvent(self, event: QCloseEvent) -> None:
         self.background.wait()

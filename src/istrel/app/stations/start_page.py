@@ -6,7 +6,7 @@ from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QMenu, QTableWidget, QTableWidgetItem, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QMenu, QTableWidget, QTableWidgetItem, QWidget
 
 from istrel.app.widgets.simple import button, column, label, row, serif_label
 
@@ -19,6 +19,8 @@ class StartPage(QWidget):
     file_wanted = Signal()
     demo_wanted = Signal()
     path_wanted = Signal(str)
+    walk_wanted = Signal(int)
+    handbook_wanted = Signal()
 
     def __init__(self) -> None:
         super().__init__()
@@ -53,11 +55,26 @@ class StartPage(QWidget):
         outer.addSpacing(20)
         outer.addLayout(self._studies)
         self.show_recent()
+        outer.addSpacing(20)
+        outer.addLayout(self._first_steps())
         outer.addSpacing(28)
         example = serif_label("describe  practice_min, receptive_post  across  format", 18)
         example.setStyleSheet(example.styleSheet() + "color: #6B7B74; font-style: italic;")
         outer.addWidget(example, 0, Qt.AlignmentFlag.AlignLeft)
         outer.addStretch(4)
+
+    def _first_steps(self) -> QHBoxLayout:
+        """Three walks, and the handbook."""
+        from istrel.app.book.walks import WALKS
+
+        line = row(spacing=16)
+        line.addWidget(label("First walks", "quiet"))
+        for place, walk in enumerate(WALKS):
+            line.addWidget(button(walk.title, "link", partial(self.walk_wanted.emit, place)))
+        line.addWidget(label("or read the", "quiet"))
+        line.addWidget(button("Handbook", "link", self.handbook_wanted.emit))
+        line.addStretch()
+        return line
 
     def show_recent(self) -> None:
         """The studies that were open lately, the latest first."""
