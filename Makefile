@@ -5,7 +5,7 @@ OFFSCREEN := QT_QPA_PLATFORM=offscreen
 MAKEFLAGS += --jobs=2 --output-sync=target # `make check test`: both at once, each said whole
 export PYTHONDONTWRITEBYTECODE :=# bytecode is kept: tests start Istrel a hundred times
 
-.PHONY: help setup demo test deep check bench fuzz mutants page screenshots gallery format lock
+.PHONY: help setup demo test deep check bench fuzz mutants page screenshots gallery package tried format lock
 
 help: ## list what can be done here
 	@grep -hE '^[a-z]+:.*## ' $(MAKEFILE_LIST) | sed 's/:.*## /\t/' | expand -t 14
@@ -54,6 +54,12 @@ screenshots: $(STAMP) ## one current picture of each main view, from the demo st
 
 gallery: $(STAMP) ## one page with every form of figure, from the demo study
 	$(OFFSCREEN) $(PYTHON) tools/gallery.py
+
+package: $(STAMP) ## a wheel and a .deb for this Debian in dist/
+	$(PYTHON) tools/deb.py
+
+tried: ## install both into clean roots, start them, remove them (as root, after make package)
+	bash tools/try-package.sh
 
 lock: ## pin all packages again (needs uv)
 	uv pip compile pyproject.toml --extra dev --generate-hashes --universal --python-version 3.11 -o requirements.lock

@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+import re
 import sys
 import threading
 from collections.abc import Callable
 from pathlib import Path
 
+import deb
 import pytest
 from PySide6.QtCore import QMimeData, QPointF, Qt, QTimer, QUrl
 from PySide6.QtGui import QDropEvent, QKeySequence
@@ -19,6 +21,7 @@ from istrel.app.actions import Action, Actions
 from istrel.app.background import Background
 from istrel.app.start import tell_faults
 from istrel.app.window import ICON, Window
+from istrel.commands.catalogue import COMMANDS
 from istrel.demo import SENTENCE, SESSIONS
 from istrel.problem import Problem
 from istrel.study.changes.codebook import TreatAsMissing
@@ -293,10 +296,21 @@ def test_work_that_is_cancelled_is_silent(qtbot: QtBot) -> None:
     assert answers == []
 
 
-def test_the_icon_and_the_desktop_entry_are_there() -> None:
+def test_the_desktop_knows_istrel_its_icon_and_its_studies() -> None:
     assert ICON.read_text().startswith("<svg")
-    entry = ICON.with_name("istrel.desktop").read_text()
+    packaging = Path(__file__).parents[2] / "packaging"
+    entry = (packaging / "istrel.desktop").read_text()
+    (glob,) = re.findall(r'<mime-type type="(.+?)">', (packaging / "istrel.xml").read_text())
     assert "Exec=istrel %f" in entry
+    assert glob in entry
+    assert glob in (packaging / "org.istrel.Istrel.metainfo.xml").read_text()
+    page, offers = deb.manual(), deb.completion()
+    for name, command in COMMANDS.items():
+        assert f".SH ISTREL {name.upper()}" in page
+        assert f"{name}) offers=" in offers
+        for action in deb.options_of(command.parser()):
+            assert action.help, action.option_strings
+            assert deb.roff(action.option_strings[-1]) in page
 
 
 def test_closing_istrel_closes_the_frame_it_stands_in(dressed: QApplication, qtbot: QtBot) -> None:
