@@ -191,4 +191,4 @@ class CasesLine(QFrame):
 
     def _say(self, text: str) -> None:
         self.trouble.setText(text)
-        self.trouble.setStyleSheet("color: #FFC9BD;")
+        self.trouble.setStyleSheet(f"color: {theme.FRAME_TROUBLE};")

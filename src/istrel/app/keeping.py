@@ -97,8 +97,8 @@ class Keeping(QObject):
             f"{problem.message} What you do is not on disk; it is tried again with the next change."
         )
 
-    def finish(self) -> None:
-        """Write what is not written yet and let go of the file: before another study, and on closing."""
+    def finish(self) -> Path | None:
+        """Write what is not written yet and let go of the file: before another study, and on closing; gives its path."""
         with self._lock:
             self._turn += 1
             self._writing, self._wanted = False, None
@@ -111,9 +111,11 @@ class Keeping(QObject):
                             self._model.trouble.emit(told)
                 except Problem as problem:
                     self._model.trouble.emit(problem.message)
+            path = self.path
             if self._file is not None:
                 self._file.close()
             self._file = None
+            return path
 
     # Opening and naming.
     def open(self, path: Path) -> None:

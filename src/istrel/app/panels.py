@@ -142,7 +142,7 @@ class TwoSided(QStyledItemDelegate):
         inside = rect.adjusted(10, 0, -10, 0)
         painter.setPen(theme.colour(theme.QUIET))
         painter.drawText(inside, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, beside)
-        painter.setPen(theme.colour(theme.INK if possible else "#9DB0A9"))
+        painter.setPen(theme.colour(theme.INK if possible else theme.FAINT))
         room = inside.width() - metrics.horizontalAdvance(beside) - 16
         words = metrics.elidedText(str(index.data()).replace("\n", " "), Qt.TextElideMode.ElideRight, room)
         painter.drawText(inside, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft, words)

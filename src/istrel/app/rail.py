@@ -49,7 +49,7 @@ class StationButton(QAbstractButton):
         painter.drawText(QRectF(0, 42, self.width(), 18), Qt.AlignmentFlag.AlignCenter, self.words)
         if self.count:
             painter.setPen(Qt.PenStyle.NoPen)
-            painter.setBrush(theme.colour(theme.VERMILION))
+            painter.setBrush(theme.colour(theme.BADGE))
             badge = QRectF(self.width() - 30, 10, 16 if self.count < 10 else 22, 16)
             painter.drawRoundedRect(badge, 8, 8)
             painter.setPen(theme.colour(theme.FRAME_STRONG))

@@ -18,7 +18,11 @@ if TYPE_CHECKING:
     from istrel.app.window import Window
 
 WIDTH, HEIGHT, TITLE_BAR = 1280, 800, 40  # the window is never larger than the free part of the screen
-DESK = "#E7ECE6"  # the theme's; importing the theme would keep the frame waiting
+DESKS = {
+    "light": "#E7ECE6",
+    "dark": "#1B2523",
+    "contrast": "#FFFFFF",
+}  # importing the theme would keep the frame waiting
 
 
 def run(path: str = "", *, demo: bool = False) -> int:
@@ -34,12 +38,15 @@ def run(path: str = "", *, demo: bool = False) -> int:
     from PySide6.QtCore import QTimer
     from PySide6.QtWidgets import QApplication, QMainWindow
 
+    from istrel.app import preferences
+
+    preferences.scale()
     app = QApplication(sys.argv[:1])
     app.setApplicationName("Istrel")
     app.setDesktopFileName("istrel")
     frame = QMainWindow()
     frame.setWindowTitle("Istrel")
-    frame.setStyleSheet(f"QMainWindow {{ background: {DESK}; }}")
+    frame.setStyleSheet(f"QMainWindow {{ background: {DESKS[look_of(app)]}; }}")
     free = app.primaryScreen().availableGeometry()
     width, height = min(WIDTH, free.width() - 16), min(HEIGHT, free.height() - TITLE_BAR)
     frame.resize(width, height)
@@ -56,11 +63,22 @@ def run(path: str = "", *, demo: bool = False) -> int:
     return int(code)
 
 
+def look_of(app: QApplication) -> str:
+    """The look that was chosen, else the one that fits the system."""
+    from PySide6.QtCore import Qt
+
+    from istrel.app import preferences
+
+    dark = app.styleHints().colorScheme() is Qt.ColorScheme.Dark
+    return preferences.look() or ("dark" if dark else "light")
+
+
 def furnish(app: QApplication, frame: QMainWindow, path: str, *, demo: bool) -> Window:
     """Put the window's content into the frame, and begin to read the file if one is named."""
     from istrel.app import theme
     from istrel.app.window import Window
 
+    theme.wear(look_of(app))
     theme.apply(app)
     window = Window()
     frame.setMinimumSize(window.minimumSize().boundedTo(frame.size()))

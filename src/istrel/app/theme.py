@@ -9,26 +9,36 @@ from PySide6.QtWidgets import QApplication
 
 from istrel.style.fonts_folder import FONTS
 
-# Colours: ink-green frame, warm paper, one vermilion for marks and nothing else.
+# The colours of the desk, as the light look has them: ink-green frame, warm paper, one vermilion for marks and nothing else. The
+# other looks stand in looks.py; `wear` puts one on. Paper that is printed stays paper.
 INK = "#1C2421"
+ACCENT = "#17302D"
+BUTTON = "#17302D"
 FRAME = "#17302D"
 FRAME_FOOT = "#1E403C"
 FRAME_CHIP = "#2C5651"
 FRAME_TEXT = "#B9CBC5"
 FRAME_STRONG = "#FFFFFF"
+FRAME_TROUBLE = "#FFC9BD"
 DESK = "#E7ECE6"
 DESK_DEEP = "#DCE4DC"
 PANEL = "#F3F5F0"
 SURFACE = "#FFFFFF"
 PAPER = "#FFFDF7"
+SHEET = "#FFFDF7"
+SHEET_INK = "#1C2421"
 LINE = "#D5DDD5"
-QUIET = "#586660"
+EDGE = "{EDGE}"
+HANDLE = "#B9C6BE"
+QUIET = "#55635D"
+FAINT = "#9DB0A9"
 MINT = "#DBE8E0"
 SAND = "#F1E7CC"
 SAND_EDGE = "#B08A2E"
 DRAWING = "#416F69"
 DRAWING_SOFT = "#9DBAB0"
-VERMILION = "#C8391F"
+VERMILION = "#B93218"
+BADGE = "#B93218"
 GOLD = "#B08A2E"
 
 TAGS = {
@@ -87,22 +97,32 @@ def apply(app: QApplication) -> None:
     """Dress the application."""
     load_fonts()
     app.setFont(sans())
-    app.setStyleSheet(STYLE_SHEET)
+    app.setStyleSheet(style_sheet())
 
 
-STYLE_SHEET = f"""
+def wear(look: str) -> None:
+    """Put on the colours of a look: "light", "dark" or "contrast". Before the window is made: what is made keeps its colours."""
+    from istrel.app.looks import LOOKS
+
+    globals().update(LOOKS[look])
+
+
+def style_sheet() -> str:
+    """How Qt's own widgets look."""
+    return f"""
 QWidget {{ color: {INK}; }}
 #desk {{ background: {DESK}; }}
 QToolTip {{ background: {FRAME}; color: {FRAME_STRONG}; border: 0; padding: 6px 8px; }}
 QScrollBar:vertical {{ background: transparent; width: 10px; margin: 0; }}
 QScrollBar:horizontal {{ background: transparent; height: 10px; margin: 0; }}
-QScrollBar::handle {{ background: #B9C6BE; border-radius: 3px; margin: 2px; min-height: 32px; min-width: 32px; }}
+QScrollBar::handle {{ background: {HANDLE}; border-radius: 3px; margin: 2px; min-height: 32px; min-width: 32px; }}
 QScrollBar::add-line, QScrollBar::sub-line, QScrollBar::add-page, QScrollBar::sub-page {{ background: none; border: 0; height: 0; width: 0; }}
 QSlider::groove:horizontal {{ background: {DRAWING_SOFT}; height: 3px; border-radius: 1px; }}
-QSlider::handle:horizontal {{ background: {FRAME}; width: 14px; height: 14px; margin: -6px 0; border-radius: 7px; }}
+QSlider::handle:horizontal {{ background: {ACCENT}; width: 14px; height: 14px; margin: -6px 0; border-radius: 7px; }}
 QScrollArea, QScrollArea > QWidget > QWidget#clear {{ background: transparent; border: 0; }}
 QLineEdit {{ background: {SURFACE}; border: 1px solid {LINE}; border-radius: {RADIUS}px; padding: 4px 8px; selection-background-color: {FRAME_CHIP}; }}
-QLineEdit:focus {{ border-color: {FRAME}; }}
+QLineEdit {{ placeholder-text-color: {QUIET}; }}
+QLineEdit:focus {{ border-color: {ACCENT}; }}
 QLineEdit#find {{ background: transparent; border: 0; border-bottom: 1px solid {LINE}; border-radius: 0; padding: 14px 16px; }}
 QTableView, QListView {{ background: transparent; border: 0; outline: 0; gridline-color: {LINE}; selection-background-color: {MINT}; selection-color: {INK}; }}
 QTableCornerButton::section, QAbstractScrollArea::corner {{ background: transparent; border: 0; }}
@@ -110,37 +130,37 @@ QHeaderView {{ background: transparent; }}
 QHeaderView::section {{ background: transparent; border: 0; border-bottom: 1px solid {LINE}; color: {QUIET}; font-size: {SMALL_PX}px; font-weight: bold; padding: 6px 8px; }}
 QPushButton, QToolButton {{ border: 0; background: transparent; padding: 4px 8px; border-radius: {RADIUS}px; }}
 QPushButton:focus, QToolButton:focus {{ outline: 0; border: 1px solid {SAND_EDGE}; }}
-QPushButton#main {{ background: {FRAME}; color: {FRAME_STRONG}; font-weight: bold; padding: 10px 16px; }}
+QPushButton#main {{ background: {BUTTON}; color: {FRAME_STRONG}; font-weight: bold; padding: 10px 16px; }}
 QPushButton#main:hover {{ background: {FRAME_CHIP}; }}
-QPushButton#main:disabled {{ background: #9DB0A9; }}
-QPushButton#link, QToolButton#link {{ color: {INK}; padding: 0 0 1px 0; border-radius: 0; border-bottom: 1px solid #8FA49B; text-align: left; }}
+QPushButton#main:disabled {{ background: {FAINT}; }}
+QPushButton#link, QToolButton#link {{ color: {INK}; padding: 0 0 1px 0; border-radius: 0; border-bottom: 1px solid {EDGE}; text-align: left; }}
 QPushButton#link:hover {{ border-bottom-color: {INK}; }}
-QPushButton#decided, QPushButton#undecided {{ color: {QUIET}; font-size: {SMALL_PX}px; padding: 0 0 1px 0; border-radius: 0; border-bottom: 1px dotted #8FA49B; }}
+QPushButton#decided, QPushButton#undecided {{ color: {QUIET}; font-size: {SMALL_PX}px; padding: 0 0 1px 0; border-radius: 0; border-bottom: 1px dotted {EDGE}; }}
 QPushButton#undecided {{ color: {INK}; border-bottom: 2px solid {GOLD}; }}
 QPushButton#decided:hover, QPushButton#undecided:hover {{ color: {INK}; border-bottom-style: solid; }}
 QPushButton#chip {{ background: {SURFACE}; border: 1px solid {LINE}; padding: 2px 8px; }}
-QPushButton#chip:hover {{ border-color: {FRAME}; }}
-QPushButton#chip:checked {{ background: {FRAME}; border-color: {FRAME}; color: {FRAME_STRONG}; }}
+QPushButton#chip:hover {{ border-color: {ACCENT}; }}
+QPushButton#chip:checked {{ background: {BUTTON}; border-color: {BUTTON}; color: {FRAME_STRONG}; }}
 QPushButton#word {{ background: transparent; color: {QUIET}; font-family: "{SERIF}"; font-style: italic; font-size: 15px; padding: 1px 6px; }}
 QPushButton#word:hover, QPushButton#offer:hover {{ background: {MINT}; color: {INK}; }}
-QPushButton#offer {{ background: transparent; border: 1px dashed #A9B8B0; font-family: "{SERIF}"; font-size: 15px; padding: 1px 8px; color: #34433D; }}
+QPushButton#offer {{ background: transparent; border: 1px dashed {EDGE}; font-family: "{SERIF}"; font-size: 15px; padding: 1px 8px; color: {INK}; }}
 QPushButton#correction {{ background: {SURFACE}; border: 1px solid {VERMILION}; font-family: "{SERIF}"; font-size: 15px; padding: 1px 8px; color: {INK}; }}
 QPushButton#correction:hover {{ background: {MINT}; }}
 QPushButton#sentence {{ background: {SURFACE}; border: 1px solid {LINE}; font-family: "{SERIF}"; font-size: 16px; padding: 6px 14px; color: {INK}; text-align: left; }}
-QPushButton#sentence:hover {{ border-color: {FRAME}; }}
+QPushButton#sentence:hover {{ border-color: {ACCENT}; }}
 QLabel#small, QPushButton#small {{ color: {QUIET}; font-size: {SMALL_PX}px; }}
 QLabel#heading {{ color: {QUIET}; font-size: {SMALL_PX}px; font-weight: bold; }}
 QLabel#error {{ color: {VERMILION}; }}
 QComboBox {{ background: {SURFACE}; border: 1px solid {LINE}; border-radius: {RADIUS}px; padding: 3px 8px; }}
 QComboBox::drop-down {{ border: 0; width: 20px; }}
 QComboBox::down-arrow {{ image: url("{PICTURES}/arrow.svg"); width: 10px; height: 6px; }}
-QListView::indicator {{ width: 12px; height: 12px; border: 1px solid #8FA49B; border-radius: 2px; background: {SURFACE}; }}
-QListView::indicator:checked {{ background: {FRAME}; border-color: {FRAME}; image: url("{PICTURES}/tick.svg"); }}
+QListView::indicator {{ width: 12px; height: 12px; border: 1px solid {EDGE}; border-radius: 2px; background: {SURFACE}; }}
+QListView::indicator:checked {{ background: {BUTTON}; border-color: {BUTTON}; image: url("{PICTURES}/tick.svg"); }}
 QComboBox QAbstractItemView {{ background: {SURFACE}; border: 1px solid {LINE}; }}
 QMenu {{ background: {SURFACE}; border: 1px solid {LINE}; padding: 4px; }}
 QMenu::item {{ padding: 6px 16px; border-radius: {RADIUS}px; }}
 QMenu::item:selected {{ background: {MINT}; color: {INK}; }}
-QMenu::item:disabled {{ color: #98A39D; }}
+QMenu::item:disabled {{ color: {FAINT}; }}
 #panel {{ background: {PANEL}; }}
 #surface {{ background: {SURFACE}; }}
 #paper, #paper QListView {{ background: {PAPER}; }}

@@ -16,6 +16,7 @@ from istrel.app.book.learning import Learning
 from istrel.app.bridge import StudyModel
 from istrel.app.cases import Cases
 from istrel.app.cases_line import CasesLine
+from istrel.app.comfort import Comfort
 from istrel.app.fields import field_of, type_into
 from istrel.app.keeping import Keeping
 from istrel.app.rail import Rail
@@ -55,6 +56,7 @@ class Window(QWidget):
         self.stations = Stations(self.model, self.stack)
         self.arrivals = Arrivals(self, self.model, self.keeping, self.start, self.stations)
         self.cases = Cases(self, self._lay_out(), self.model, self.cases_line, self.stations)
+        self.comfort = Comfort(self.model, self.keeping, self.background)
         self.learning = Learning(self, self.model, self.stations, self.stack, self.arrivals)
         self.panels: dict[str, Panel] = {}
         self._connect()
@@ -85,6 +87,7 @@ class Window(QWidget):
         self.model.closed.connect(self._closed)
         self.start.walk_wanted.connect(self.learning.walk)
         self.start.handbook_wanted.connect(self.learning.open_book)
+        self.start.comfort_wanted.connect(lambda: self.comfort.offer(self.start.comfort_button))
         self.model.changed.connect(self._count)
         self.model.found.findings_ready.connect(self._count)
 
@@ -95,6 +98,7 @@ class Window(QWidget):
             *(of(self.stations, self.model) for of in (of_intake, of_codebook, of_bench, of_manuscript)),
             self.cases.actions(),
             self.learning.actions(),
+            self.comfort.actions(),
             self._own_actions(),
         ):
             self.does.add(actions)

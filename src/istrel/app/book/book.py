@@ -126,7 +126,7 @@ def _dress_links(start: int, length: int, document: QTextDocument) -> None:
         anchor = cursor.charFormat().anchorHref()
         if anchor:
             look = QTextCharFormat()
-            look.setForeground(theme.colour(theme.FRAME))
+            look.setForeground(theme.colour(theme.ACCENT))
             look.setFontUnderline(not anchor.startswith(CLICK))
             if anchor.startswith(CLICK):
                 look.setBackground(theme.colour(theme.MINT))

@@ -184,7 +184,7 @@ class Handles:
         for place in range(len(self._cells)) if hovered or self.holding == "width" else ():
             grip = self.grip(place)
             if grip is not None:
-                painter.setPen(QPen(theme.colour(theme.PAPER), 0.3))
+                painter.setPen(QPen(theme.colour(theme.SHEET), 0.3))
                 painter.setBrush(theme.colour(theme.VERMILION))
                 painter.drawRect(QRectF(grip[0] - 0.8, grip[1] - 0.1, 1.6, 1.6))
 

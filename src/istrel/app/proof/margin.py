@@ -34,7 +34,7 @@ class MarginNoteView(QWidget):
     def __init__(self, note: MarginNote, style: HouseStyle, parent: QWidget, *, counsel: bool = False) -> None:
         super().__init__(parent)
         self.note = note
-        self._ink = theme.FRAME if counsel else theme.VERMILION
+        self._ink = theme.ACCENT if counsel else theme.VERMILION
         words = plain_text(note.says, style)
         layout = column(self, margins=(12, 0, 0, 2), spacing=3)
         says = label(words, "error", wrap=True)

@@ -135,7 +135,7 @@ class Paper(QWidget):
             paint_sheet(painter, QRectF(SHADOW, SHADOW + top * self._zoom, self.width() - 2 * SHADOW, height))
         painter.translate(SHADOW, SHADOW)
         painter.scale(self._zoom, self._zoom)
-        painter.setPen(theme.colour(theme.INK))
+        painter.setPen(theme.colour(theme.SHEET_INK))
         self._paint_caption(painter, self._set)
         if self._set.table is not None:
             seen = event.rect().translated(-SHADOW, -SHADOW)
@@ -166,7 +166,7 @@ class Paper(QWidget):
             painter.drawText(QPointF(sheet.left, sheet.label_top + sheet.line * (2.1 + LEADING * place)), line)
 
     def _paint_heads(self, painter: QPainter, sheet: SetSheet, placed: SetPanel) -> None:
-        rule = QPen(theme.colour(theme.INK), 1.0)
+        rule = QPen(theme.colour(theme.SHEET_INK), 1.0)
         panel, line = placed.panel, sheet.line
         for level, (heads, top) in enumerate(zip(panel.heads, placed.head_tops, strict=True)):
             left, place = sheet.left, 0
@@ -370,16 +370,20 @@ class Paper(QWidget):
 def paint_sheet(painter: QPainter, sheet: QRectF) -> None:
     """White paper on a shadow that falls below it: strips that grow lighter and shorter."""
     for step in range(SHADOW - 2):
-        strength = theme.colour(theme.INK, 26 - 3 * step)
+        strength = theme.colour(theme.SHEET_INK, 26 - 3 * step)
         painter.fillRect(
             QRectF(sheet.left() + step - 1, sheet.bottom() + step, sheet.width() - 2 * step + 2, 1), strength
         )
         if step < BESIDE:
             top, tall = sheet.top() + 3 + 2 * step, sheet.height() - 3 - 2 * step
-            side = theme.colour(theme.INK, 16 - 4 * step)
+            side = theme.colour(theme.SHEET_INK, 16 - 4 * step)
             painter.fillRect(QRectF(sheet.left() - 1 - step, top, 1, tall), side)
             painter.fillRect(QRectF(sheet.right() + step, top, 1, tall), side)
-    painter.fillRect(sheet, theme.colour(theme.PAPER))
+    painter.fillRect(sheet, theme.colour(theme.SHEET))
+    if theme.SHEET == theme.DESK:  # paper on a desk of its own colour
+        painter.setPen(QPen(theme.colour(theme.LINE), 1))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawRect(sheet)
 
 
 def full_value(cell: Cell) -> str:

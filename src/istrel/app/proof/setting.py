@@ -286,7 +286,7 @@ def _notes_document(notes: tuple[Runs, ...], text: Runs, width: float, size: int
     document = QTextDocument()
     document.setDocumentMargin(0)
     document.setDefaultFont(theme.serif(size))
-    document.setDefaultStyleSheet(f"p {{ margin: 0 0 3px 0; color: {theme.INK}; }}")
+    document.setDefaultStyleSheet(f"p {{ margin: 0 0 3px 0; color: {theme.SHEET_INK}; }}")
     paragraphs = [f"<p>{_html(note)}</p>" for note in notes]
     if text:
         below = f"margin-top: {2 * size}px; text-indent: {2 * size}px; font-size: {size + 2}px; line-height: 140%"

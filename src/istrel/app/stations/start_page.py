@@ -8,6 +8,7 @@ from pathlib import Path
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QHBoxLayout, QMenu, QTableWidget, QTableWidgetItem, QWidget
 
+from istrel.app import theme
 from istrel.app.widgets.simple import button, column, label, row, serif_label
 
 MOST_ROWS, MOST_COLUMNS, MOST_STUDIES, MOST_OFFERED = 7, 10, 4, 40
@@ -21,6 +22,7 @@ class StartPage(QWidget):
     path_wanted = Signal(str)
     walk_wanted = Signal(int)
     handbook_wanted = Signal()
+    comfort_wanted = Signal()
 
     def __init__(self) -> None:
         super().__init__()
@@ -59,7 +61,7 @@ class StartPage(QWidget):
         outer.addLayout(self._first_steps())
         outer.addSpacing(28)
         example = serif_label("describe  practice_min, receptive_post  across  format", 18)
-        example.setStyleSheet(example.styleSheet() + "color: #6B7B74; font-style: italic;")
+        example.setStyleSheet(example.styleSheet() + f"color: {theme.QUIET}; font-style: italic;")
         outer.addWidget(example, 0, Qt.AlignmentFlag.AlignLeft)
         outer.addStretch(4)
 
@@ -74,6 +76,8 @@ class StartPage(QWidget):
         line.addWidget(label("or read the", "quiet"))
         line.addWidget(button("Handbook", "link", self.handbook_wanted.emit))
         line.addStretch()
+        self.comfort_button = button("Look and size ▾", "link", self.comfort_wanted.emit)
+        line.addWidget(self.comfort_button)
         return line
 
     def show_recent(self) -> None:

@@ -128,7 +128,7 @@ class VariableDelegate(QStyledItemDelegate):
         side = Qt.AlignmentFlag.AlignRight if column.right else Qt.AlignmentFlag.AlignLeft
         painter.drawText(rect, side | Qt.AlignmentFlag.AlignVCenter, shown)
         if column.editable:
-            pen = QPen(theme.colour("#9FB0A8"), 1, Qt.PenStyle.DashLine)
+            pen = QPen(theme.colour(theme.EDGE), 1, Qt.PenStyle.DashLine)
             painter.setPen(pen)
             base = rect.center().y() + 10
             end = rect.left() + painter.fontMetrics().horizontalAdvance(shown)

@@ -48,9 +48,9 @@ class FormPicture(QAbstractButton):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setOpacity(1.0 if self.isEnabled() else 0.4)
         sheet = QRectF(1, 1, SHEET.width() - 2, SHEET.height() - 2)
-        painter.fillRect(sheet, theme.colour(theme.PAPER))
+        painter.fillRect(sheet, theme.colour(theme.SHEET))
         if self.isChecked() or self.hasFocus():
-            painter.setPen(theme.colour(theme.FRAME))
+            painter.setPen(theme.colour(theme.ACCENT))
             painter.drawRect(sheet)
         if not FORMS[self.form].drawn:
             self._table(painter, sheet.adjusted(12, 10, -12, -10))
@@ -71,7 +71,7 @@ class FormPicture(QAbstractButton):
 
     def _table(self, painter: QPainter, rect: QRectF) -> None:
         """Three rules, and a grey line for each row of values."""
-        painter.setPen(theme.colour(theme.INK))
+        painter.setPen(theme.colour(theme.SHEET_INK))
         for y in (rect.top(), rect.top() + 9, rect.bottom()):
             painter.drawLine(QPointF(rect.left(), y), QPointF(rect.right(), y))
         for place in range(ROWS_OF_TABLE):

@@ -33,7 +33,7 @@ from istrel.sentence.quoting import show_name, unquoted
 from istrel.sentence.spans import LIST_ROLES, WordSpan, spans
 
 CHIPS = {
-    "verb": (theme.FRAME, theme.FRAME_STRONG, ""),
+    "verb": (theme.BUTTON, theme.FRAME_STRONG, ""),
     "subject": (theme.MINT, theme.INK, ""),
     "against": (theme.MINT, theme.INK, ""),
     "group": (theme.SAND, theme.INK, ""),
@@ -414,7 +414,7 @@ def _paint_chip(painter: QPainter, rect: QRectF, role: str) -> None:
     painter.setBrush(theme.colour(fill) if fill else Qt.BrushStyle.NoBrush)
     if edge:
         style = Qt.PenStyle.DashLine if edge == "dash" else Qt.PenStyle.SolidLine
-        painter.setPen(QPen(theme.colour("#8FA49B" if edge == "dash" else theme.INK), 1, style))
+        painter.setPen(QPen(theme.colour(theme.EDGE if edge == "dash" else theme.INK), 1, style))
     else:
         painter.setPen(Qt.PenStyle.NoPen)
     painter.drawRoundedRect(rect, theme.RADIUS, theme.RADIUS)

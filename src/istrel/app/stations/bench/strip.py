@@ -87,12 +87,12 @@ class StripDelegate(QStyledItemDelegate):
             painter.fillRect(rect, theme.colour(theme.SAND if group else theme.MINT))
             painter.fillRect(
                 QRectF(rect.left(), rect.top(), 4, rect.height()),
-                theme.colour(theme.SAND_EDGE if group else theme.FRAME),
+                theme.colour(theme.SAND_EDGE if group else theme.ACCENT),
             )
         elif state & QStyle.StateFlag.State_MouseOver:
             painter.fillRect(rect, theme.colour(theme.DESK))
         if state & (QStyle.StateFlag.State_Selected | QStyle.StateFlag.State_HasFocus):
-            painter.setPen(QPen(theme.colour(theme.FRAME), 1))
+            painter.setPen(QPen(theme.colour(theme.ACCENT), 1))
             painter.drawRect(rect.adjusted(0.5, 0.5, -1.5, -1.5))
         draw_tag(painter, QRectF(rect.left() + 13, rect.center().y() - 8, 30, 17), variable.level.tag)
         painter.setFont(theme.sans())

@@ -133,7 +133,7 @@ class EntryDelegate(QStyledItemDelegate):
             if phrase.said.part and not phrase.said.remark:
                 dashed = phrase.said.part != "items"
                 style = Qt.PenStyle.DashLine if dashed else Qt.PenStyle.SolidLine
-                painter.setPen(QPen(theme.colour("#8FA49B"), 1, style))
+                painter.setPen(QPen(theme.colour(theme.EDGE), 1, style))
                 base = rect.top() + LINE_BASE + 4
                 painter.drawLine(QPointF(phrase.rect.left(), base), QPointF(phrase.rect.right(), base))
 

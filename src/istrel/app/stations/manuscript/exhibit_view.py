@@ -38,7 +38,7 @@ class ExhibitView(QWidget):
         self.notes = ProseEdit(self, lines=True)
         self.notes.written.connect(self.noted)
         self.notes.sized.connect(self._fit_notes)
-        self.notes.setStyleSheet(f"background: {theme.PAPER}; color: {theme.INK}; border: none; padding: 0;")
+        self.notes.setStyleSheet(f"background: {theme.SHEET}; color: {theme.SHEET_INK}; border: none; padding: 0;")
         self.title.hide()
         self.notes.hide()
         self.notes.installEventFilter(self)
@@ -116,7 +116,7 @@ class ExhibitView(QWidget):
         px = round(sheet.size * self.paper.zoom)
         self.title.setFont(theme.serif(px, italic=True))
         self.title.setStyleSheet(
-            f"background: {theme.PAPER}; color: {theme.INK}; border: none; border-bottom: 1px solid {theme.DRAWING};"
+            f"background: {theme.SHEET}; color: {theme.SHEET_INK}; border: none; border-bottom: 1px solid {theme.DRAWING};"
             f' padding: 0; font-family: "{theme.SERIF}"; font-size: {px}px; font-style: italic;'
         )
         self.title.setText(print_title(self._leaf.proof.exhibit.sheet, self._style))

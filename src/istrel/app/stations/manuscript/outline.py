@@ -52,7 +52,7 @@ class OutlineDelegate(QStyledItemDelegate):
         rect = QRectF(option.rect)
         if row.kind != "division" and option.state & QStyle.StateFlag.State_Selected:
             painter.fillRect(rect, theme.colour(theme.MINT))
-            painter.fillRect(QRectF(rect.left(), rect.top(), 4, rect.height()), theme.colour(theme.FRAME))
+            painter.fillRect(QRectF(rect.left(), rect.top(), 4, rect.height()), theme.colour(theme.ACCENT))
         inner = rect.adjusted(16, 6, -10, -6)
         middle = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft
         if row.kind == "exhibit":

@@ -284,7 +284,7 @@ class _Canvas(QWidget):
                 continue
             if not self.plain:
                 paint_sheet(painter, sheet)
-            painter.setPen(theme.colour(theme.INK))
+            painter.setPen(theme.colour(theme.SHEET_INK))
             foot = QRectF(sheet.left(), sheet.bottom() - self.foot, sheet.width(), self.foot)
             painter.drawText(foot, Qt.AlignmentFlag.AlignCenter, str(number))
         painter.end()

@@ -61,7 +61,7 @@ class ProseEdit(QTextEdit):
         self.told: Callable[[Number | Reference], str] = lambda _: ""
         self.setFrameShape(QFrame.Shape.NoFrame)
         self.setObjectName("prose")
-        self.setStyleSheet(f"background: transparent; color: {theme.INK}; padding: 0; border: none;")
+        self.setStyleSheet(f"background: transparent; color: {theme.SHEET_INK}; padding: 0; border: none;")
         self.viewport().setAutoFillBackground(False)
         self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)

@@ -1,0 +1,69 @@
+"""How the desk suits who sits at it: its look, its size; a choice takes hold at once, for Istrel begins again in its own place."""
+
+from __future__ import annotations
+
+from functools import partial
+from pathlib import Path
+
+from PySide6.QtCore import QObject
+from PySide6.QtWidgets import QMenu, QPushButton
+
+from istrel.app import preferences
+from istrel.app.actions import Action
+from istrel.app.background import Background
+from istrel.app.bridge import StudyModel
+from istrel.app.keeping import Keeping
+
+
+class Comfort(QObject):
+    """Keeps what is chosen, and begins again with the study that is open."""
+
+    def __init__(self, model: StudyModel, keeping: Keeping, background: Background) -> None:
+        super().__init__(model)
+        self._model, self._keeping, self._background = model, keeping, background
+        self._menu: QMenu | None = None
+
+    def actions(self) -> tuple[Action, ...]:
+        """Every look and every size."""
+        looks = (
+            Action(f"look_{look or 'system'}", f"Look of the desk: {words}", (), partial(self.choose, "look", look))
+            for look, words in preferences.LOOKS.items()
+        )
+        sizes = (
+            Action(f"size_{size}", f"Size of everything: {size} %", (), partial(self.choose, "size", size))
+            for size in preferences.SIZES
+        )
+        return (*looks, *sizes)
+
+    def choose(self, name: str, value: object) -> None:
+        """Keep a choice; where it is another one, begin again."""
+        now = {"look": preferences.look(), "size": preferences.size()}[name]
+        if value != now:
+            preferences.choose(name, value)
+            self._begin_again()
+
+    def offer(self, under: QPushButton) -> None:
+        """All choices in a menu under a button."""
+        menu = self._menu = QMenu(under)
+        for look, words in preferences.LOOKS.items():
+            self._add(menu, f"Look: {words}", "look", look, chosen=look == preferences.look())
+        menu.addSeparator()
+        for size in preferences.SIZES:
+            self._add(menu, f"Size: {size} %", "size", size, chosen=size == preferences.size())
+        menu.popup(under.mapToGlobal(under.rect().bottomLeft()))
+
+    def _add(self, menu: QMenu, words: str, name: str, value: object, *, chosen: bool) -> None:
+        entry = menu.addAction(words, partial(self.choose, name, value))
+        entry.setCheckable(True)
+        entry.setChecked(chosen)
+
+    def _begin_again(self) -> None:
+        self._background.wait()
+        data = self._data_path()
+        path = self._keeping.finish() or data
+        preferences.begin_again(str(path or ""))
+
+    def _data_path(self) -> Path | None:
+        """The file of a study that nothing was done to, so that it was never kept."""
+        found = self._model.study.source.raw.source.path if self._model.is_open else ""
+        return Path(found) if found else None
