@@ -30,10 +30,10 @@ def own_settings(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
 
 @pytest.fixture(params=list(looks.LOOKS))
 def look(request: pytest.FixtureRequest, dressed: QApplication) -> Iterator[str]:
-    theme.wear(request.param)
+    looks.wear(request.param)
     theme.apply(dressed)
     yield request.param
-    theme.wear("light")
+    looks.wear("light")
     theme.apply(dressed)
 
 

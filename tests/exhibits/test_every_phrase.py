@@ -22,9 +22,26 @@ from istrel.style.phrases import LANGUAGES, phrases, phrases_in
 
 MANY = 40  # dots of one figure: all of them speak alike
 PARTS: dict[str, Any] = {"n": 3} | dict.fromkeys(
-    ("names", "name", "label", "value", "level", "share", "first", "second", "meant"), "x"
+    ("names", "name", "label", "value", "level", "share", "first", "second", "meant", "test"), "x"
 )
-OTHER_WORKINGS = ("percentile", "count", "share", "correlation", "g", "p", "risk_difference", "v")
+OTHER_WORKINGS = (
+    *(
+        "percentile",
+        "count",
+        "share",
+        "share_limit",
+        "correlation",
+        "spearman",
+        "kendall",
+        "partial",
+        "g",
+        "p",
+        "d_z",
+        "v",
+    ),
+    *("risk_difference", "risk_ratio", "odds_ratio", "omega_squared", "epsilon_squared", "cliffs_delta", "icc"),
+    *("median_difference", "mean_difference", "departure", "p_of_shape", "item_rest", "alpha_without"),
+)
 
 
 class Heard(dict[str, str]):

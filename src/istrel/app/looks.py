@@ -1,4 +1,4 @@
-"""The looks of the desk besides the light one: dark, and of high contrast; `theme.wear` puts them on."""
+"""The looks of the desk besides the light one: dark, and of high contrast."""
 
 from __future__ import annotations
 
@@ -76,3 +76,9 @@ CONTRAST: Colours = LIGHT | {
     "TAGS": dict.fromkeys(theme.TAGS, ("#EDEDED", "#000000")),
 }
 LOOKS: dict[str, Colours] = {"light": LIGHT, "dark": DARK, "contrast": CONTRAST}
+
+
+def wear(look: str) -> None:
+    """Put on the colours of a look. Before the window is made: what is made keeps its colours."""
+    for name, value in LOOKS[look].items():
+        setattr(theme, name, value)

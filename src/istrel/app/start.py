@@ -75,10 +75,10 @@ def look_of(app: QApplication) -> str:
 
 def furnish(app: QApplication, frame: QMainWindow, path: str, *, demo: bool) -> Window:
     """Put the window's content into the frame, and begin to read the file if one is named."""
-    from istrel.app import theme
+    from istrel.app import looks, theme
     from istrel.app.window import Window
 
-    theme.wear(look_of(app))
+    looks.wear(look_of(app))
     theme.apply(app)
     window = Window()
     frame.setMinimumSize(window.minimumSize().boundedTo(frame.size()))

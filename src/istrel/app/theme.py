@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QApplication
 from istrel.style.fonts_folder import FONTS
 
 # The colours of the desk, as the light look has them: ink-green frame, warm paper, one vermilion for marks and nothing else. The
-# other looks stand in looks.py; `wear` puts one on. Paper that is printed stays paper.
+# other looks stand in looks.py, which puts them on. Paper that is printed stays paper.
 INK = "#1C2421"
 ACCENT = "#17302D"
 BUTTON = "#17302D"
@@ -100,16 +100,12 @@ def apply(app: QApplication) -> None:
     app.setStyleSheet(style_sheet())
 
 
-def wear(look: str) -> None:
-    """Put on the colours of a look: "light", "dark" or "contrast". Before the window is made: what is made keeps its colours."""
-    from istrel.app.looks import LOOKS
-
-    globals().update(LOOKS[look])
-
-
 def style_sheet() -> str:
-    """How Qt's own widgets look."""
-    return f"""
+    """How Qt's own widgets look, in the colours of now."""
+    return STYLE.format_map(globals())
+
+
+STYLE = """
 QWidget {{ color: {INK}; }}
 #desk {{ background: {DESK}; }}
 QToolTip {{ background: {FRAME}; color: {FRAME_STRONG}; border: 0; padding: 6px 8px; }}

@@ -68,7 +68,3 @@ def signed(value: float) -> str:
     """A part in brackets where it is negative: what stands behind a sign."""
     text = shown(value)
     return f"({text})" if text.startswith("−") else text
-
-
-def unexplained(_: object, __: object, ___: object) -> None:
-    """A verb whose numbers have no working that can be followed by hand."""

@@ -10,7 +10,7 @@ from istrel.exhibits.working import Working, shown
 from istrel.style.numbers import Kind
 
 
-def explain_level(cells: Iterable[FrequencyCell], cell: Cell) -> Working | None:
+def explain_level(cells: Iterable[FrequencyCell], cell: Cell, confidence: float = 0.95) -> Working | None:
     """The working of a count or percentage of a level; None for what is none, hidden or weighted."""
     if not isinstance(cell.value, float | int):
         return None
@@ -19,6 +19,8 @@ def explain_level(cells: Iterable[FrequencyCell], cell: Cell) -> Working | None:
         for level in table.levels:
             here = level_key(table, level) == cell.row and cell.column.startswith(before)
             if here and level.weighed is None:
+                if cell.column.endswith(("/low", "/high")):
+                    return limit(level, table, cell, confidence)
                 return _of_level(cell.column.removeprefix(before), level, table, cell)
     return None
 
@@ -39,6 +41,22 @@ def _of_level(what: str, level: Level, table: FrequencyCell, cell: Cell) -> Work
         filled = f"100 × {sum(below)} ÷ {table.n}"
         return Working(say("means_share", value=cell, name=name), "100 × count up to here ÷ n", filled, steps)
     return None
+
+
+def limit(level: Level, table: FrequencyCell, cell: Cell, confidence: float) -> Working | None:
+    """A limit of the interval of a percentage (Wilson 1927)."""
+    from istrel.stats.special import ndtri
+
+    if not isinstance(table.n, int) or not isinstance(level.count, int) or not table.n:
+        return None
+    n, z, low = table.n, float(ndtri(0.5 + confidence / 2)), cell.column.endswith("/low")
+    sign, p, k = "−" if low else "+", f"{level.count} ÷ {n}", shown(z)
+    steps = (f"count = {level.count}", f"n = {n}", f"p = {p} = {shown(level.count / n)}", f"z = {k}")
+    inner = f"{p} × (1 − {p}) ÷ {n} + {k}^2 ÷ (4 × {n}^2)"
+    filled = f"100 × ({p} + {k}^2 ÷ (2 × {n}) {sign} {k} × √({inner})) ÷ (1 + {k}^2 ÷ {n})"
+    formula = f"100 × (p + z² ÷ 2n {sign} z√(p(1 − p) ÷ n + z² ÷ 4n²)) ÷ (1 + z² ÷ n)"
+    said = say("means_share_limit", value=cell, name=level.label or verbatim(level.name))
+    return Working(said, formula, filled, steps)
 
 
 def counted(cell: Cell, name: Text, count: int, n: int) -> Working:

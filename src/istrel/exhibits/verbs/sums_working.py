@@ -9,6 +9,7 @@ import numpy as np
 from istrel.exhibits.working import shown, signed
 from istrel.stats import moments
 
+E = "2.718281828459"  # the base of natural logarithms
 Lines = tuple[str, str, tuple[str, ...]]  # formula, filled, steps
 
 
@@ -58,3 +59,18 @@ def variance_lines(sums: Sums) -> Lines:
 def sd_lines(sums: Sums) -> Lines:
     formula, filled, steps = variance_lines(sums)
     return f"√({formula})", f"√({filled})", (*steps, f"s² = {filled} = {shown(sums.variance)}")
+
+
+def skewness_lines(sums: Sums) -> Lines:
+    n, third, sd = sums.n, sums.power(3), sums.variance**0.5
+    filled = f"{n} ÷ (({n} − 1) × ({n} − 2)) × {signed(third)} ÷ {shown(sd)}^3"
+    steps = (*sd_lines(sums)[2], f"SD = {shown(sd)}", f"Σ(x − M)³ = {shown(third)}")
+    return "n ÷ ((n − 1) × (n − 2)) × Σ(x − M)³ ÷ SD³", filled, steps
+
+
+def kurtosis_lines(sums: Sums) -> Lines:
+    n, fourth, sd = sums.n, sums.power(4), sums.variance**0.5
+    first = f"{n} × ({n} + 1) ÷ (({n} − 1) × ({n} − 2) × ({n} − 3)) × {shown(fourth)} ÷ {shown(sd)}^4"
+    filled = f"{first} − 3 × ({n} − 1)^2 ÷ (({n} − 2) × ({n} − 3))"
+    formula = "n(n + 1) ÷ ((n − 1)(n − 2)(n − 3)) × Σ(x − M)⁴ ÷ SD⁴ − 3(n − 1)² ÷ ((n − 2)(n − 3))"
+    return formula, filled, (*sd_lines(sums)[2], f"SD = {shown(sd)}", f"Σ(x − M)⁴ = {shown(fourth)}")

@@ -23,14 +23,26 @@ FEW_ITEMS = undefined("fewer_than_items", n=3)
 
 def scale_cells(scale: ScaleItems, plan: CheckPlan) -> Iterator[ScaleCell]:
     """A cell for every group."""
-    values = np.column_stack([item.column.values for item in scale.items]).astype(np.float64)
-    kept = plan.data.kept
-    valid = np.column_stack([_usable(item, plan) & kept for item in scale.items])
+    values, valid = _columns(scale, plan)
     persons = persons_of(plan.data, plan.cases)
     for grouping in plan.groupings:
         for place, group in enumerate(grouping.groups):
             inside = grouping.codes == place
             yield _cell(scale, group, (values[inside], valid[inside]), plan, persons, inside)
+
+
+def items_in(scale: ScaleItems, group: Group, plan: CheckPlan) -> tuple[NDArray[np.float64], NDArray[np.bool_]]:
+    """(values, which count) of the items in a group, both (cases, items)."""
+    values, valid = _columns(scale, plan)
+    grouping = next(one for one in plan.groupings if group in one.groups)
+    inside = grouping.codes == list(grouping.groups).index(group)
+    return values[inside], valid[inside]
+
+
+def _columns(scale: ScaleItems, plan: CheckPlan) -> tuple[NDArray[np.float64], NDArray[np.bool_]]:
+    values = np.column_stack([item.column.values for item in scale.items]).astype(np.float64)
+    valid = np.column_stack([_usable(item, plan) & plan.data.kept for item in scale.items])
+    return values, valid
 
 
 def _usable(item: Item, plan: CheckPlan) -> NDArray[np.bool_]:

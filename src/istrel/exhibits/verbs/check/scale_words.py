@@ -70,12 +70,12 @@ def _item_title(name: str, plan: CheckPlan) -> Text:
     return verbatim(name)
 
 
-def _row_key(name: str, cell: ScaleCell) -> str:
+def item_key(name: str, cell: ScaleCell) -> str:
     return f"{cell.scale}: {name} @ {cell.group.key}" if cell.group.key else f"{cell.scale}: {name}"
 
 
 def _item_row(item: ItemStatistics, cell: ScaleCell, plan: CheckPlan, finest: float, *, indent: int) -> Row:
-    row, known = _row_key(item.name, cell), item.name in plan.data.codebook
+    row, known = item_key(item.name, cell), item.name in plan.data.codebook
     words = " · ".join((item.name, *cell.group.labels))
     behind = Behind(words, cell.group.named, valid=(item.name,)) if known else None
     asked = plan.request.settings["decimals"]
@@ -103,7 +103,7 @@ def _notes(plan: CheckPlan, result: CheckResult, cells: list[ScaleCell]) -> list
         said = _numbers_of(cell, plan)
         texts.append((*group_label(cell.group, several=True), Run(": "), *said) if cell.group.labels else said)
         if isinstance(cell.omega, float) and cell.residual > FITS:
-            residual = Cell(cell.residual, Kind.COEFFICIENT, row=_row_key("", cell), column="residual")
+            residual = Cell(cell.residual, Kind.COEFFICIENT, row=item_key("", cell), column="residual")
             texts.append(say("one_factor_does_not_fit", residual=residual))
     shown = (v for c in cells for i in c.items for v in (i.mean, i.sd, i.item_rest, i.alpha_without))
     return [*texts, *dashes_note([*shown, *(v for c in cells for v in (c.alpha, c.alpha_low, c.omega))])]
@@ -129,7 +129,7 @@ def _numbers_of(cell: ScaleCell, plan: CheckPlan) -> Text:
 
 def scale_numbers(cell: ScaleCell) -> Iterator[Cell]:
     """Every number of the scale as a whole."""
-    row = _row_key("", cell).replace(": ", "")
+    row = item_key("", cell).replace(": ", "")
     for key in ("alpha", "alpha_low", "alpha_high", "omega", "inter_item"):
         yield Cell(getattr(cell, key), Kind.COEFFICIENT, row=row, column=key)
     yield count_cell(cell.n, row=row, column="n")
@@ -139,7 +139,7 @@ def item_numbers(cell: ScaleCell) -> Iterator[Cell]:
     """Every number of the items that is no measure of its own variable."""
     for item in cell.items:
         for key in ("item_rest", "alpha_without"):
-            yield Cell(getattr(item, key), Kind.COEFFICIENT, row=_row_key(item.name, cell), column=key)
+            yield Cell(getattr(item, key), Kind.COEFFICIENT, row=item_key(item.name, cell), column=key)
 
 
 def _words(cell: ScaleCell, plan: CheckPlan) -> Text:

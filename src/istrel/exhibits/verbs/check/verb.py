@@ -12,7 +12,7 @@ from istrel.exhibits.verbs.check.resolve import CheckPlan, resolve
 from istrel.exhibits.verbs.check.result import CheckResult
 from istrel.exhibits.verbs.check.typeset import numbers, typeset
 from istrel.exhibits.verbs.check.values import values
-from istrel.exhibits.working import unexplained
+from istrel.exhibits.verbs.check.working import explain
 
 
 def _drawn(result: CheckResult, drawings: tuple[Drawing, ...]) -> CheckResult:
@@ -28,5 +28,5 @@ VERB: Verb[CheckPlan, CheckResult] = Verb(
     counts=counts,
     drawn=_drawn,
     advise=advise,
-    explain=unexplained,
+    explain=explain,
 )

@@ -13,7 +13,7 @@ from istrel.exhibits.working import Working
 def explain(plan: CountPlan, result: CountResult, cell: Cell) -> Working | None:
     """The working of a count or percentage; None for what is hidden, weighted, or none of these."""
     tables = [found for found in result.cells if isinstance(found, FrequencyCell)]
-    made = explain_level(tables, cell)
+    made = explain_level(tables, cell, plan.request.settings["confidence"])
     if made is not None:
         return made
     crossed = [found for found in result.cells if isinstance(found, CrossCell)]

@@ -17,7 +17,7 @@ MOST_CELLS = 24  # beyond, nobody adds them up by hand
 
 
 def explain_shares(plan: DescribePlan, found: Difference, cell: Cell) -> Working | None:
-    """The working of the measure of a difference in categories; None for ratios and those of large tables."""
+    """The working of the measure of a difference in categories; None for large tables."""
     assert found.effect is not None
     name = titled(plan.data.variable(found.variable))
     counts = _counts(plan, found)
@@ -25,6 +25,10 @@ def explain_shares(plan: DescribePlan, found: Difference, cell: Cell) -> Working
         first, second = (group_label(group, several=True) for group in found.between)
         means = say("means_risk_difference", value=cell, meant=found.meant, first=first, second=second)
         return Working(means, *_of_shares(counts))
+    if found.effect.measure in ("risk_ratio", "odds_ratio") and found.between is not None:
+        first, second = (group_label(group, several=True) for group in found.between)
+        means = say(f"means_{found.effect.measure}", value=cell, meant=found.meant, first=first, second=second)
+        return Working(means, *_ratio(counts, odds=found.effect.measure == "odds_ratio"))
     if found.effect.measure == "cramers_v" and counts.size <= MOST_CELLS:
         return Working(say("means_v", value=cell, name=name), *_v(counts))
     return None
@@ -61,6 +65,16 @@ def _of_shares(counts: Counts) -> Lines:
     n, m = counts.sum(axis=0).tolist()
     steps = (f"count₁ = {a}", f"n₁ = {n}", f"count₂ = {b}", f"n₂ = {m}")
     return "100 × (count₁ ÷ n₁ − count₂ ÷ n₂)", f"100 × ({a} ÷ {n} − {b} ÷ {m})", steps
+
+
+def _ratio(counts: Counts, *, odds: bool) -> Lines:
+    (c, d), (a, b) = counts.tolist()
+    n, m = counts.sum(axis=0).tolist()
+    steps = (f"count₁ = {a}", f"n₁ = {n}", f"count₂ = {b}", f"n₂ = {m}")
+    if odds:
+        formula = "(count₁ ÷ (n₁ − count₁)) ÷ (count₂ ÷ (n₂ − count₂))"
+        return formula, f"({a} ÷ {c}) ÷ ({b} ÷ {d})", steps
+    return "(count₁ ÷ n₁) ÷ (count₂ ÷ n₂)", f"({a} ÷ {n}) ÷ ({b} ÷ {m})", steps
 
 
 def _chi_square(counts: Counts) -> tuple[str, ...]:

@@ -15,7 +15,7 @@ from istrel.stats import moments
 from istrel.stats.differences import means, paired, ranks
 from istrel.stats.differences.common import FEW_GROUPS, Effect, GroupTest
 from istrel.stats.estimates import Undefined, undefined
-from istrel.stats.grouping import arrange
+from istrel.stats.grouping import Arranged, arrange
 
 Array = NDArray[np.float64]
 ONLY_OF_MEANS = undefined("only_of_mean_changes")
@@ -127,22 +127,28 @@ def _between(subject: Subject, grouping: Grouping, groups: int, persons: Persons
         )
     if subject.treated != "numbers":
         return refused(persons.reason, plan)
-    numbers, confidence = plan.data.numbers(subject.name), plan.request.settings["confidence"]
-    values, codes = means_of_persons(numbers.values, numbers.valid, grouping, persons)
-    use = codes < groups
-    cells = arrange(values, codes, use, groups)
-    n = int(use.sum())
+    confidence = plan.request.settings["confidence"]
+    cells = cells_between(subject.name, grouping, groups, persons, plan)
+    n = int(cells.sizes.sum())
     if not by_ranks(plan.request.settings):
         made = moments.moments(cells)
         return Compared(means.measured_effect(made, confidence=confidence), means.welch(made), None, n)
-    different, place = np.unique(values[use], return_inverse=True)
-    counts = np.bincount(place.ravel() * groups + codes[use], minlength=different.size * groups).reshape(-1, groups)
+    codes = np.repeat(np.arange(groups), cells.sizes)
+    different, place = np.unique(cells.values, return_inverse=True)
+    counts = np.bincount(place.ravel() * groups + codes, minlength=different.size * groups).reshape(-1, groups)
     filled = np.flatnonzero(counts.sum(axis=0) > 0)
     effect = ranks.epsilon_squared(counts)
     if filled.size == 2:
         pair = (int(filled[0]), int(filled[1]))
         effect = replace(ranks.shift(cells.only(pair[0]), cells.only(pair[1]), confidence=confidence), between=pair)
     return Compared(effect, ranks.rank_test(counts), None, n)
+
+
+def cells_between(name: str, grouping: Grouping, groups: int, persons: Persons, plan: DescribePlan) -> Arranged:
+    """The mean of each person, in the groups."""
+    numbers = plan.data.numbers(name)
+    values, codes = means_of_persons(numbers.values, numbers.valid, grouping, persons)
+    return arrange(values, codes, codes < groups, groups)
 
 
 def _changes(seen: Occasions, grouping: Grouping, kinds: list[bool], plan: DescribePlan, persons: Persons) -> Compared:

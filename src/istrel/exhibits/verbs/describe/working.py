@@ -14,11 +14,22 @@ from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.describe.cells import cell_of, row_key
 from istrel.exhibits.verbs.describe.compute import ESTIMATES, Workbench
 from istrel.exhibits.verbs.describe.difference_working import explain_difference
+from istrel.exhibits.verbs.describe.other_working import explain_icc, explain_weighted
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell
 from istrel.exhibits.verbs.frequency_result import FrequencyCell
 from istrel.exhibits.verbs.frequency_working import explain_level
-from istrel.exhibits.verbs.sums_working import Lines, Sums, mean_lines, mean_steps, sd_lines, variance_lines
+from istrel.exhibits.verbs.sums_working import (
+    E,
+    Lines,
+    Sums,
+    kurtosis_lines,
+    mean_lines,
+    mean_steps,
+    sd_lines,
+    skewness_lines,
+    variance_lines,
+)
 from istrel.exhibits.wording import titled
 from istrel.exhibits.working import Working, shown, signed
 from istrel.sentence.vocabulary import percentile_of
@@ -28,7 +39,6 @@ from istrel.stats.intraclass import none_of
 from istrel.style.numbers import Kind
 
 Floats = NDArray[np.float64]
-E = "2.718281828459"
 COUNTED = ("n", "missing")  # every case weighs the same in these
 
 
@@ -60,7 +70,7 @@ class Parts:
 
 
 def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working | None:
-    """The working of a statistic; None for several modes, lists of cases, undefined, hidden and weighted numbers."""
+    """The working of a statistic; None for several modes, lists of cases, undefined and hidden numbers."""
     found = next((c for c in result.cells if isinstance(c, MeasuredCell) and row_key(c) == cell.row), None)
     key = cell.statistic
     share = percentile_of(key)
@@ -68,7 +78,13 @@ def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working |
         levels = [c for c in result.cells if isinstance(c, FrequencyCell)]
         return explain_level(levels, cell) or explain_difference(plan, result, cell)
     lines = WORKINGS.get(key) or (_quantile if share is not None else None)
-    if found is None or lines is None or not isinstance(cell.value, float) or found.date or plan.cases.weighted:
+    if found is None or not isinstance(cell.value, float) or found.date:
+        return None
+    if plan.cases.weighted:
+        return explain_weighted(plan, found, cell)
+    if key in ("icc", "icc_low", "icc_high"):
+        return explain_icc(plan, found, cell)
+    if lines is None:
         return None
     parts = _parts(plan, found)
     if key == "mode" and math.isnan(parts.of(key)):  # several values occur as often
@@ -161,10 +177,7 @@ def _cv(parts: Parts, _: str) -> Lines:
 
 # Shape.
 def _skewness(parts: Parts, _: str) -> Lines:
-    n, third, sd = parts.n, parts.sums.power(3), parts.of("sd")
-    filled = f"{n} ÷ (({n} − 1) × ({n} − 2)) × {signed(third)} ÷ {shown(sd)}^3"
-    steps = (*_sd(parts, "")[2], f"SD = {shown(sd)}", f"Σ(x − M)³ = {shown(third)}")
-    return "n ÷ ((n − 1) × (n − 2)) × Σ(x − M)³ ÷ SD³", filled, steps
+    return skewness_lines(parts.sums)
 
 
 def _skewness_se(parts: Parts, _: str) -> Lines:
@@ -174,11 +187,7 @@ def _skewness_se(parts: Parts, _: str) -> Lines:
 
 
 def _kurtosis(parts: Parts, _: str) -> Lines:
-    n, fourth, sd = parts.n, parts.sums.power(4), parts.of("sd")
-    first = f"{n} × ({n} + 1) ÷ (({n} − 1) × ({n} − 2) × ({n} − 3)) × {shown(fourth)} ÷ {shown(sd)}^4"
-    filled = f"{first} − 3 × ({n} − 1)^2 ÷ (({n} − 2) × ({n} − 3))"
-    formula = "n(n + 1) ÷ ((n − 1)(n − 2)(n − 3)) × Σ(x − M)⁴ ÷ SD⁴ − 3(n − 1)² ÷ ((n − 2)(n − 3))"
-    return formula, filled, (*_sd(parts, "")[2], f"SD = {shown(sd)}", f"Σ(x − M)⁴ = {shown(fourth)}")
+    return kurtosis_lines(parts.sums)
 
 
 def _kurtosis_se(parts: Parts, _: str) -> Lines:

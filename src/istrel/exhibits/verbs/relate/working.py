@@ -1,22 +1,30 @@
-"""How the numbers of `relate` come about: n, means, standard deviations, and Pearson's correlations."""
+"""How the numbers of `relate` come about: n, means, standard deviations, and the coefficients from which pairs are told."""
 
 from __future__ import annotations
 
 import math
 
-from istrel.exhibits.text import Cell, say
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.exhibits.persons import person_codes
+from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.relate.compute import Part, moments_of, part_of
 from istrel.exhibits.verbs.relate.resolve import RelatePlan
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult
 from istrel.exhibits.verbs.relate.typeset import row_key
 from istrel.exhibits.verbs.sums_working import Lines, Sums, mean_lines, sd_lines
 from istrel.exhibits.wording import titled
-from istrel.exhibits.working import Working, shown
+from istrel.exhibits.working import Working, shown, signed
+from istrel.stats.correlation import mid_ranks
 from istrel.style.numbers import Kind
+
+Floats = NDArray[np.float64]
+MOST_PAIRED = 3_000  # cases whose pairs are compared one by one
 
 
 def explain(plan: RelatePlan, result: RelateResult, cell: Cell) -> Working | None:
-    """The working of a number; None for other coefficients, hidden ones, and those of a weighted sample."""
+    """The working of a number; None for hidden ones, those of a weighted sample, and association of categories."""
     if plan.cases.weighted or not isinstance(cell.value, float | int):
         return None
     for found in result.cells:
@@ -24,8 +32,8 @@ def explain(plan: RelatePlan, result: RelateResult, cell: Cell) -> Working | Non
         if name and cell.statistic in ("n", "mean", "sd"):
             return _measure(name, found, cell, plan)
         for pair in found.pairs:
-            if pair.method == "pearson" and pair.coefficient == cell.value and _is_at(cell, pair, found):
-                return _pearson(pair, cell, _part(found, plan), plan)
+            if pair.coefficient == cell.value and _is_at(cell, pair, found):
+                return _coefficient(pair, cell, _part(found, plan), plan)
     return None
 
 
@@ -52,20 +60,52 @@ def _measure(name: str, found: RelateCell, cell: Cell, plan: RelatePlan) -> Work
     return Working(means, *lines)
 
 
-def _pearson(pair: Pair, cell: Cell, part: Part, plan: RelatePlan) -> Working | None:
-    """Of all values of both, or of the persons' means; not of what is left within persons, or beside others."""
-    if plan.given or plan.request.settings["within"]:
+def _coefficient(pair: Pair, cell: Cell, part: Part, plan: RelatePlan) -> Working | None:
+    """Of all values of both, of the persons' means, of what is left within persons, or beside one other variable."""
+    used = part.both(pair.a, pair.b, *plan.given)
+    x, y = (part.values[name][used] if name in part.values else None for name in (pair.a, pair.b))
+    if x is None or y is None:
         return None
-    used = part.both(pair.a, pair.b)
-    n = int(used.sum())
-    x, y = part.values[pair.a][used], part.values[pair.b][used]
+    if plan.given:
+        return _partial(pair, cell, part, used, plan)
+    if pair.method == "kendall":
+        return Working(say("means_kendall", value=cell), *_kendall(x, y)) if x.size <= MOST_PAIRED else None
+    if pair.method == "spearman":
+        ranks = mid_ranks(np.column_stack([x, y]))
+        steps = ("x and y are the ranks of both; equal values share the mean of their ranks",)
+        return _product_moment(ranks[:, 0], ranks[:, 1], say("means_spearman", value=cell), steps)
+    if pair.method != "pearson":
+        return None
+    if plan.request.settings["within"]:
+        codes = person_codes(plan.data)[part.rows][used]
+        x, y = (_without_means(values[codes >= 0], codes[codes >= 0]) for values in (x, y))
+        steps = ("x and y are the distances of each row from the mean of its person",)
+        return _product_moment(x, y, say("means_correlation", value=cell), steps)
+    return _product_moment(x, y, say("means_correlation", value=cell), ())
+
+
+def _without_means(values: Floats, persons: NDArray[np.integer]) -> Floats:
+    _, place = np.unique(persons, return_inverse=True)
+    place = place.ravel()
+    return np.asarray(values - (np.bincount(place, values) / np.bincount(place))[place])
+
+
+def _sums(x: Floats, y: Floats) -> tuple[list[float], float, float, float]:
+    """(means, Σ(x − Mx)(y − My), Σ(x − Mx)², Σ(y − My)²)."""
+    n = x.size
     means = [math.fsum(values.tolist()) / n for values in (x, y)]
     away = x - means[0], y - means[1]
     both, first, second = (
         math.fsum((p * q).tolist()) for p, q in ((away[0], away[1]), (away[0], away[0]), (away[1], away[1]))
     )
+    return means, both, first, second
+
+
+def _product_moment(x: Floats, y: Floats, means_: Text, before: tuple[str, ...]) -> Working:
+    means, both, first, second = _sums(x, y)
     steps = (
-        f"n = {n}",
+        *before,
+        f"n = {x.size}",
         f"Mx = {shown(means[0])}",
         f"My = {shown(means[1])}",
         f"Σ(x − Mx)(y − My) = {shown(both)}",
@@ -73,5 +113,40 @@ def _pearson(pair: Pair, cell: Cell, part: Part, plan: RelatePlan) -> Working | 
         f"Σ(y − My)² = {shown(second)}",
     )
     formula = "Σ(x − Mx)(y − My) ÷ √(Σ(x − Mx)² × Σ(y − My)²)"
-    filled = f"{shown(both)} ÷ √({shown(first)} × {shown(second)})"
-    return Working(say("means_correlation", value=cell), formula, filled, steps)
+    return Working(means_, formula, f"{signed(both)} ÷ √({shown(first)} × {shown(second)})", steps)
+
+
+def _partial(pair: Pair, cell: Cell, part: Part, used: NDArray[np.bool_], plan: RelatePlan) -> Working | None:
+    """Beside one other variable: from the three correlations."""
+    if pair.method != "pearson" or len(plan.given) != 1 or plan.given[0] not in part.values:
+        return None
+    x, y, z = (part.values[name][used] for name in (pair.a, pair.b, plan.given[0]))
+    r = {}
+    for name, one, other in (("xy", x, y), ("xz", x, z), ("yz", y, z)):
+        _, both, first, second = _sums(one, other)
+        r[name] = both / math.sqrt(first * second)
+    steps = (f"n = {x.size}", *(f"r{name} = {shown(value)}" for name, value in r.items()))
+    filled = (
+        f"({shown(r['xy'])} − {signed(r['xz'])} × {signed(r['yz'])})"
+        f" ÷ √((1 − {signed(r['xz'])}^2) × (1 − {signed(r['yz'])}^2))"
+    )
+    means = say("means_partial", value=cell, name=titled(plan.data.variable(plan.given[0])))
+    return Working(means, "(rxy − rxz × ryz) ÷ √((1 − rxz²) × (1 − ryz²))", filled, steps)
+
+
+def _kendall(x: Floats, y: Floats) -> Lines:
+    """Pairs of cases that are in the same order in both, and those that are not."""
+    order = np.sign(np.subtract.outer(x, x)) * np.sign(np.subtract.outer(y, y))
+    same, other = int((order > 0).sum()) // 2, int((order < 0).sum()) // 2
+    n = x.size
+    pairs = n * (n - 1) // 2
+    ties = [sum(t * (t - 1) // 2 for t in np.unique(values, return_counts=True)[1].tolist()) for values in (x, y)]
+    steps = (
+        f"pairs of cases = {n} × ({n} − 1) ÷ 2 = {pairs}",
+        f"in the same order in both C = {same}",
+        f"in opposite orders D = {other}",
+        f"equal in x Tx = {ties[0]}",
+        f"equal in y Ty = {ties[1]}",
+    )
+    filled = f"({same} − {other}) ÷ √(({pairs} − {ties[0]}) × ({pairs} − {ties[1]}))"
+    return "(C − D) ÷ √((pairs − Tx) × (pairs − Ty))", filled, steps

@@ -1,0 +1,190 @@
+"""How the numbers of `check` come about: the statistics of normality, skewness and kurtosis, and the items of a scale."""
+
+from __future__ import annotations
+
+import math
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.exhibits.shared import arranged, moments_of
+from istrel.exhibits.text import Cell, say, verbatim
+from istrel.exhibits.verbs.check.resolve import CheckPlan
+from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, ScaleCell
+from istrel.exhibits.verbs.check.scale import items_in
+from istrel.exhibits.verbs.check.scale_words import item_key
+from istrel.exhibits.verbs.sums_working import (
+    E,
+    Lines,
+    Sums,
+    kurtosis_lines,
+    mean_lines,
+    mean_steps,
+    sd_lines,
+    skewness_lines,
+)
+from istrel.exhibits.wording import titled
+from istrel.exhibits.working import Working, shown, signed
+from istrel.sentence.vocabulary import TESTS
+from istrel.stats.grouping import alone
+from istrel.stats.moments import moments
+from istrel.stats.normality import shapiro_weights
+from istrel.style.numbers import Kind
+
+Floats = NDArray[np.float64]
+NEAR_NORMAL = 0.6  # Anderson–Darling statistics below have another formula for p
+
+
+def explain(plan: CheckPlan, result: CheckResult, cell: Cell) -> Working | None:
+    """The working of a number; None for tests of sets, the p of most tests, and weighted shapes."""
+    if plan.cases.weighted or not isinstance(cell.value, float | int):
+        return None
+    for found in result.cells:
+        if isinstance(found, CheckCell) and cell.row == (
+            f"{found.variable} @ {found.group.key}" if found.group.key else found.variable
+        ):
+            return _of_variable(found, cell, plan)
+        if isinstance(found, ScaleCell):
+            made = _of_item(found, cell, plan)
+            if made is not None:
+                return made
+    return None
+
+
+def _of_variable(found: CheckCell, cell: Cell, plan: CheckPlan) -> Working | None:
+    grouping = next(one for one in plan.groupings if found.group in one.groups)
+    place = list(grouping.groups).index(found.group)
+    values = arranged(found.variable, grouping, plan.data).only(place).values
+    sums = Sums(moments_of(found.variable, grouping, plan.data).of(slice(place, place + 1)))
+    name, n = titled(plan.data.variable(found.variable)), Cell(float(sums.n), Kind.COUNT)
+    if cell.statistic == "n":
+        return Working(say("means_n", name=name, value=cell, n=n), "n", shown(sums.n), ())
+    if cell.column in ("skewness", "kurtosis"):
+        lines = skewness_lines(sums) if cell.column == "skewness" else kurtosis_lines(sums)
+        return Working(say(f"means_{cell.column}", name=name, value=cell, n=n), *lines)
+    made = {"shapiro_wilk": _shapiro, "anderson_darling": _anderson, "lilliefors": _lilliefors}.get(cell.column)
+    if made is not None:
+        test = say(TESTS[cell.column].title)
+        return Working(say("means_departure", name=name, value=cell, test=test), *made(values, sums))
+    if (
+        cell.column == "anderson_darling p"
+        and found.tests["anderson_darling"].p == found.tests["anderson_darling"].p_adjusted
+    ):
+        return _anderson_p(found, cell, plan)
+    return None
+
+
+def _shapiro(values: Floats, sums: Sums) -> Lines:
+    weights = shapiro_weights(np.array([values.size]))
+    weighted, squares = math.fsum((weights * values).tolist()), sums.power(2)
+    steps = (
+        "a = the weights of the normal distribution for n values (Royston, 1995)",
+        f"n = {sums.n}",
+        f"Σ a × x in order = {shown(weighted)}",
+        f"Σ(x − M)² = {shown(squares)}",
+    )
+    return "(Σ a x)² ÷ Σ(x − M)²", f"{shown(weighted, times=weighted)}^2 ÷ {shown(squares)}", steps
+
+
+def _standardized(values: Floats, sums: Sums) -> tuple[Floats, tuple[str, ...]]:
+    sd = math.sqrt(sums.variance)
+    steps = (*mean_steps(sums), f"SD = {sd_lines(sums)[1]} = {shown(sd)}", "z = (x − M) ÷ SD, in order")
+    return (values - sums.mean) / sd, (*steps, "Φ(z) = the share of the normal distribution below z")
+
+
+def _anderson(values: Floats, sums: Sums) -> Lines:
+    from istrel.stats.special import log_ndtr
+
+    z, steps = _standardized(values, sums)
+    n, place = sums.n, np.arange(1, values.size + 1)
+    total = math.fsum(((2 * place - 1) * (log_ndtr(z) + log_ndtr(-z[::-1]))).tolist())
+    a = -n - total / n
+    steps = (
+        *steps,
+        "S sums (2i − 1) × (ln Φ(z(i)) + ln(1 − Φ(z(n + 1 − i)))) over all values",
+        f"S = {shown(total)}",
+        f"A² = −{n} − {signed(total)} ÷ {n} = {shown(a)}",
+    )
+    return "A² × (1 + 0.75 ÷ n + 2.25 ÷ n²)", f"{shown(a)} × (1 + 0.75 ÷ {n} + 2.25 ÷ {n}^2)", steps
+
+
+def _lilliefors(values: Floats, sums: Sums) -> Lines:
+    from istrel.stats.special import ndtr
+
+    z, steps = _standardized(values, sums)
+    n, place, f = sums.n, np.arange(1, values.size + 1), ndtr(z)
+    above, below = place / n - f, f - (place - 1) / n
+    up = bool(above.max() >= below.max())
+    at = int((above if up else below).argmax())
+    steps = (
+        *steps,
+        f"farthest at value number {at + 1} in order, x = {shown(float(values[at]))}",
+        f"Φ(z) = {shown(float(f[at]))}",
+    )
+    if up:
+        return (
+            "the largest of i ÷ n − Φ(z(i)) and Φ(z(i)) − (i − 1) ÷ n",
+            f"{at + 1} ÷ {n} − {shown(float(f[at]))}",
+            steps,
+        )
+    return "the largest of i ÷ n − Φ(z(i)) and Φ(z(i)) − (i − 1) ÷ n", f"{shown(float(f[at]))} − {at} ÷ {n}", steps
+
+
+def _anderson_p(found: CheckCell, cell: Cell, plan: CheckPlan) -> Working | None:
+    """By D'Agostino and Stephens' (1986) formula, in the range in which it is one curve."""
+    a = found.tests["anderson_darling"].statistic
+    if not isinstance(a, float) or not NEAR_NORMAL <= a <= 10:
+        return None
+    means = say("means_p_of_shape", value=cell, name=titled(plan.data.variable(found.variable)))
+    filled = f"{E}^(1.2937 − 5.709 × {shown(a)} + 0.0186 × {shown(a)}^2)"
+    return Working(means, "e^(1.2937 − 5.709 × A²* + 0.0186 × A²*²)", filled, (f"A²* = {shown(a)}",))
+
+
+def _of_item(found: ScaleCell, cell: Cell, plan: CheckPlan) -> Working | None:
+    """M and SD of an item, its correlation with the rest, and alpha without it."""
+    place = next((k for k, item in enumerate(found.items) if cell.row == item_key(item.name, found)), None)
+    if place is None or plan.scale is None:
+        return None
+    values, valid = items_in(plan.scale, found.group, plan)
+    own = Sums(moments(alone(values[valid[:, place], place])))
+    name = verbatim(found.items[place].name)
+    n = Cell(float(own.n), Kind.COUNT)
+    if cell.column in ("mean", "sd") or cell.statistic == "n":
+        key = "n" if cell.statistic == "n" else cell.column
+        lines: Lines = ("n", shown(own.n), ()) if key == "n" else mean_lines(own) if key == "mean" else sd_lines(own)
+        return Working(say(f"means_{key}", name=name, value=cell, n=n), *lines)
+    whole = values[valid.all(axis=1)]
+    rest = np.delete(whole, place, axis=1)
+    if cell.column == "item_rest":
+        return Working(say("means_item_rest", value=cell, name=name), *_with_rest(whole[:, place], rest.sum(axis=1)))
+    if cell.column == "alpha_without" and rest.shape[1] > 1:
+        return Working(say("means_alpha_without", value=cell, name=name), *_alpha(rest))
+    return None
+
+
+def _with_rest(x: Floats, y: Floats) -> Lines:
+    away = x - math.fsum(x.tolist()) / x.size, y - math.fsum(y.tolist()) / y.size
+    both, first, second = (
+        math.fsum((p * q).tolist()) for p, q in ((away[0], away[1]), (away[0], away[0]), (away[1], away[1]))
+    )
+    steps = (
+        "x is the item, y the sum of the others, of the cases that have all",
+        f"n = {x.size}",
+        f"Σ(x − Mx)(y − My) = {shown(both)}",
+        f"Σ(x − Mx)² = {shown(first)}",
+        f"Σ(y − My)² = {shown(second)}",
+    )
+    formula = "Σ(x − Mx)(y − My) ÷ √(Σ(x − Mx)² × Σ(y − My)²)"
+    return formula, f"{signed(both)} ÷ √({shown(first)} × {shown(second)})", steps
+
+
+def _alpha(rest: Floats) -> Lines:
+    k, variances, total = rest.shape[1], rest.var(axis=0, ddof=1), float(rest.sum(axis=1).var(ddof=1))
+    own = math.fsum(variances.tolist())
+    steps = (
+        f"k = {k}",
+        f"n = {rest.shape[0]}",
+        f"sum of the variances of the others Σs² = {shown(own)}",
+        f"variance of their sum s²t = {shown(total)}",
+    )
+    return "k ÷ (k − 1) × (1 − Σs² ÷ s²t)", f"{k} ÷ ({k} − 1) × (1 − {shown(own)} ÷ {shown(total)})", steps

@@ -1,0 +1,93 @@
+"""The lines of differences of means, filled: Hedges’ g, and the p of Welch’s t and F."""
+
+from __future__ import annotations
+
+from istrel.exhibits.verbs.sums_working import Lines, Sums, mean_lines, variance_lines
+from istrel.exhibits.working import shown, signed
+from istrel.stats.differences.common import GroupTest
+
+SMALL = "₁₂₃₄₅₆₇₈₉"  # the groups in their order
+
+
+def _steps(*groups: Sums) -> tuple[str, ...]:
+    """n, mean and variance of each group."""
+    steps: list[str] = []
+    for letter, sums in zip(SMALL, groups, strict=False):
+        steps += [f"n{letter} = {sums.n}", f"M{letter} = {mean_lines(sums)[1]} = {shown(sums.mean)}"]
+        steps += [f"s²{letter} = {variance_lines(sums)[1]} = {shown(sums.variance)}"]
+    return tuple(steps)
+
+
+def _apart(first: Sums, second: Sums) -> str:
+    return f"({shown(first.mean)} − {signed(second.mean)})"
+
+
+def g_lines(first: Sums, second: Sums) -> Lines:
+    total = first.n + second.n
+    formula = "(1 − 3 ÷ (4 × (n₁ + n₂) − 9)) × (M₁ − M₂) ÷ √((s²₁ + s²₂) ÷ 2)"
+    spread = f"√(({shown(first.variance)} + {shown(second.variance)}) ÷ 2)"
+    factor = f"(1 − 3 ÷ (4 × {total} − 9))" if total > 4 else "0"
+    return formula, f"{factor} × {_apart(first, second)} ÷ {spread}", _steps(first, second)
+
+
+def p_lines(test: GroupTest, first: Sums, second: Sums) -> Lines:
+    """T(t; df) is the share of Student's t distribution below t."""
+    assert isinstance(test.statistic, float)
+    t, (df,) = test.statistic, test.df
+    parts = [f"{shown(sums.variance)} ÷ {sums.n}" for sums in (first, second)]
+    below = " + ".join(f"({part})^2 ÷ ({sums.n} − 1)" for part, sums in zip(parts, (first, second), strict=True))
+    steps = (
+        *_steps(first, second),
+        f"t = {_apart(first, second)} ÷ √({parts[0]} + {parts[1]}) = {shown(t)}",
+        f"df = ({parts[0]} + {parts[1]})^2 ÷ ({below}) = {shown(df)}",
+        "T = the share of Student’s t distribution with df degrees of freedom below",
+    )
+    return "2 × T(−|t|; df)", f"2 × T({shown(-abs(t))}; {shown(df)})", steps
+
+
+def _f_steps(groups: list[Sums], f: float, df2: float) -> tuple[str, ...]:
+    """The steps to Welch's F: each group weighs as surely as its mean is known."""
+    k = len(groups)
+    weights = [g.n / g.variance for g in groups]
+    whole = sum(weights)
+    centre = sum(w * g.mean for w, g in zip(weights, groups, strict=True)) / whole
+    uneven = sum((1 - w / whole) ** 2 / (g.n - 1) for w, g in zip(weights, groups, strict=True))
+    between = sum(w * (g.mean - centre) ** 2 for w, g in zip(weights, groups, strict=True)) / (k - 1)
+    steps = list(_steps(*groups))
+    for letter, w, g in zip(SMALL, weights, groups, strict=False):
+        steps.append(f"w{letter} = {g.n} ÷ {shown(g.variance)} = {shown(w)}")
+    steps.append(f"W = {' + '.join(map(shown, weights))} = {shown(whole)}")
+    means = " + ".join(f"{shown(w)} × {signed(g.mean)}" for w, g in zip(weights, groups, strict=True))
+    steps.append(f"C = ({means}) ÷ {shown(whole)} = {shown(centre)}")
+    parts = " + ".join(
+        f"{shown(w)} × ({shown(g.mean)} − {signed(centre)})^2" for w, g in zip(weights, groups, strict=True)
+    )
+    steps.append(f"A = ({parts}) ÷ ({k} − 1) = {shown(between)}")
+    parts = " + ".join(
+        f"(1 − {shown(w)} ÷ {shown(whole)})^2 ÷ ({g.n} − 1)" for w, g in zip(weights, groups, strict=True)
+    )
+    steps.append(f"B = {parts} = {shown(uneven)}")
+    steps.append(f"F = {shown(between)} ÷ (1 + 2 × ({k} − 2) ÷ ({k}^2 − 1) × {shown(uneven)}) = {shown(f)}")
+    steps.append(f"df₂ = ({k}^2 − 1) ÷ (3 × {shown(uneven)}) = {shown(df2)}")
+    return tuple(steps)
+
+
+def f_lines(test: GroupTest, groups: list[Sums]) -> Lines:
+    """P(F; df₁; df₂) is the share of the F distribution above F."""
+    assert isinstance(test.statistic, float)
+    f, (df1, df2) = test.statistic, test.df
+    steps = (*_f_steps(groups, f, df2), f"df₁ = {len(groups)} − 1 = {shown(df1)}")
+    steps = (*steps, "P = the share of the F distribution with df₁ and df₂ degrees of freedom above")
+    return "P(F; df₁; df₂)", f"P({shown(f)}; {shown(df1)}; {shown(df2)})", steps
+
+
+def omega_lines(test: GroupTest, groups: list[Sums]) -> Lines:
+    """Omega squared from Welch's F."""
+    assert isinstance(test.statistic, float)
+    f, (df1, df2) = test.statistic, test.df
+    total = sum(group.n for group in groups)
+    steps = (*_f_steps(groups, f, df2), f"df₁ = {len(groups)} − 1 = {shown(df1)}", f"N = {total}")
+    if f <= 1:
+        return "0 where F is not above 1, otherwise df₁(F − 1) ÷ (df₁(F − 1) + N)", "0", steps
+    above = f"{shown(df1)} × ({shown(f)} − 1)"
+    return "df₁(F − 1) ÷ (df₁(F − 1) + N)", f"{above} ÷ ({above} + {total})", steps

@@ -1,0 +1,82 @@
+"""How the numbers of a weighted sample come about, and the intraclass correlation of persons."""
+
+from __future__ import annotations
+
+import math
+
+import numpy as np
+
+from istrel.exhibits.persons import person_codes
+from istrel.exhibits.text import Cell, say
+from istrel.exhibits.verbs.describe.cells import cell_of
+from istrel.exhibits.verbs.describe.resolve import DescribePlan
+from istrel.exhibits.verbs.describe.result import MeasuredCell
+from istrel.exhibits.verbs.sums_working import Lines
+from istrel.exhibits.weights import weighted_moments_of
+from istrel.exhibits.wording import titled
+from istrel.exhibits.working import Working, shown, signed
+from istrel.style.numbers import Kind
+
+
+def explain_weighted(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Working | None:
+    """The working of n, sum, mean, variance and standard deviation of a weighted sample; None for the rest."""
+    grouping = next(one for one in plan.groupings if found.group in one.groups)
+    place, key = list(grouping.groups).index(found.group), cell.statistic
+    m = weighted_moments_of(found.variable, grouping, plan.data)
+    inside = m.codes == place
+    w, x, n = m.sample.weights[inside], m.values[inside], int(m.n[place])
+    if key == "n":
+        return _working(plan, found, cell, ("n", shown(n), ()))
+    if key not in ("sum", "mean", "sd", "variance") or not n:
+        return None
+    whole, total = math.fsum(w.tolist()), math.fsum((w * x).tolist())
+    steps: tuple[str, ...] = ("w = the weight of a row", f"n = {n}", f"Σw = {shown(whole)}", f"Σwx = {shown(total)}")
+    if key == "sum":
+        return _working(plan, found, cell, ("Σwx", shown(total), steps))
+    if key == "mean":
+        return _working(plan, found, cell, ("Σwx ÷ Σw", f"{signed(total)} ÷ {shown(whole)}", steps))
+    mean = total / whole
+    squares = math.fsum((w * (x - mean) ** 2).tolist())
+    steps = (*steps, f"M = {signed(total)} ÷ {shown(whole)} = {shown(mean)}", f"Σw(x − M)² = {shown(squares)}")
+    formula, filled = "Σw(x − M)² ÷ Σw × n ÷ (n − 1)", f"{shown(squares)} ÷ {shown(whole)} × {n} ÷ ({n} − 1)"
+    if key == "variance":
+        return _working(plan, found, cell, (formula, filled, steps))
+    return _working(plan, found, cell, (f"√({formula})", f"√({filled})", steps))
+
+
+def explain_icc(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Working | None:
+    """The working of the intraclass correlation; None for its limits."""
+    if cell.statistic != "icc":
+        return None
+    grouping = next(one for one in plan.groupings if found.group in one.groups)
+    inside = grouping.codes == list(grouping.groups).index(found.group)
+    numbers, persons = plan.data.numbers(found.variable), person_codes(plan.data)
+    used = numbers.valid & inside & (persons >= 0)
+    _, place = np.unique(persons[used], return_inverse=True)
+    x, place = numbers.values[used], place.ravel()
+    sizes = np.bincount(place)
+    n, k = x.size, sizes.size
+    means, centre = np.bincount(place, x) / sizes, math.fsum(x.tolist()) / x.size
+    between, within = float((sizes * (means - centre) ** 2).sum()), float(((x - means[place]) ** 2).sum())
+    msb, msw = between / (k - 1), within / (n - k)
+    squares = int((sizes**2).sum())
+    size = (n - squares / n) / (k - 1)
+    steps = (
+        f"rows N = {n}",
+        f"persons k = {k}",
+        f"sum of squares between persons = {shown(between)}",
+        f"MSB = {shown(between)} ÷ ({k} − 1) = {shown(msb)}",
+        f"sum of squares within persons = {shown(within)}",
+        f"MSW = {shown(within)} ÷ ({n} − {k}) = {shown(msw)}",
+        f"rows of a person m = ({n} − {squares} ÷ {n}) ÷ ({k} − 1) = {shown(size)}",
+    )
+    filled = f"({shown(msb)} − {shown(msw)}) ÷ ({shown(msb)} + ({shown(size)} − 1) × {shown(msw)})"
+    return _working(plan, found, cell, ("(MSB − MSW) ÷ (MSB + (m − 1) × MSW)", filled, steps))
+
+
+def _working(plan: DescribePlan, found: MeasuredCell, cell: Cell, lines: Lines) -> Working:
+    key = cell.statistic
+    name, n = titled(plan.data.variable(found.variable)), found.n
+    value = cell_of(key, found, plan)
+    number = Cell(float(n) if isinstance(n, int) else n, Kind.COUNT)
+    return Working(say(f"means_{key}", name=name, value=value, n=number), *lines)

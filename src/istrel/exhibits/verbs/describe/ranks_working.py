@@ -1,0 +1,155 @@
+"""How differences by ranks come about: dominance, epsilon squared, the median of differences, and the p of the rank tests."""
+
+from __future__ import annotations
+
+import numpy as np
+from numpy.typing import NDArray
+
+from istrel.data.levels import Level
+from istrel.exhibits.shared import arranged
+from istrel.exhibits.text import Cell, say
+from istrel.exhibits.verbs.describe.differences import counts_in, true_groups, value_counts
+from istrel.exhibits.verbs.describe.resolve import DescribePlan
+from istrel.exhibits.verbs.describe.result import Difference
+from istrel.exhibits.verbs.sums_working import Lines
+from istrel.exhibits.wording import group_label, titled
+from istrel.exhibits.working import Working, shown
+from istrel.stats.differences.common import GroupTest
+
+Counts = NDArray[np.int64]
+SMALL = "₁₂₃₄₅₆₇₈₉"
+MOST_GROUPS = len(SMALL)
+
+
+def explain_ranks(plan: DescribePlan, found: Difference, cell: Cell) -> Working | None:
+    """The working of a measure by ranks; None for many groups."""
+    assert found.effect is not None
+    measure, counts = found.effect.measure, _counts(plan, found)
+    if counts.shape[1] > MOST_GROUPS:
+        return None
+    name = titled(plan.data.variable(found.variable))
+    if measure == "epsilon_squared":
+        return Working(say("means_epsilon_squared", value=cell, name=name), *_epsilon(counts))
+    if found.between is None or counts.shape[1] != 2:
+        return None
+    first, second = (group_label(group, several=True) for group in found.between)
+    lines = {"cliffs_delta": _delta, "median_difference": _shift}.get(measure)
+    if lines is None:
+        return None
+    means = say(f"means_{measure}", value=cell, name=name, first=first, second=second)
+    return Working(means, *lines(counts, cell))
+
+
+def explain_rank_test(plan: DescribePlan, found: Difference, test: GroupTest, cell: Cell) -> Working | None:
+    """The working of the p of a test of ranks; None where all arrangements were gone through, and for many groups."""
+    counts = _counts(plan, found)
+    if test.exact or counts.shape[1] > MOST_GROUPS:
+        return None
+    lines = _mann_whitney(counts) if test.name == "mann_whitney" else _kruskal_wallis(counts)
+    return Working(say("means_p", value=cell, name=titled(plan.data.variable(found.variable))), *lines)
+
+
+def _counts(plan: DescribePlan, found: Difference) -> Counts:
+    """Values in their order by groups that have some."""
+    grouping = next(one for one in plan.groupings if one.names == found.grouping)
+    if plan.data.variable(found.variable).level is Level.ORDINAL:
+        counts, _ = counts_in(found.variable, grouping, plan)
+    else:
+        counts = value_counts(arranged(found.variable, grouping, plan.data), true_groups(grouping))
+    return counts[counts.sum(axis=1) > 0][:, counts.sum(axis=0) > 0]
+
+
+def _delta(counts: Counts, _: Cell) -> Lines:
+    first, second = counts.T
+    n, m = int(first.sum()), int(second.sum())
+    below = np.cumsum(second) - second
+    higher = int((first * below).sum())
+    lower = int((first * (m - below - second)).sum())
+    steps = (
+        f"n₁ = {n}",
+        f"n₂ = {m}",
+        f"pairs with the first higher = {higher}",
+        f"pairs with the first lower = {lower}",
+    )
+    return "(pairs higher − pairs lower) ÷ (n₁ × n₂)", f"({higher} − {lower}) ÷ ({n} × {m})", steps
+
+
+def _shift(counts: Counts, cell: Cell) -> Lines:
+    n, m = counts.sum(axis=0).tolist()
+    steps = (f"n₁ = {n}", f"n₂ = {m}", f"differences = {n} × {m} = {n * m}")
+    assert isinstance(cell.value, float | int)
+    return (
+        "the median of the n₁ × n₂ differences of a value of one group and one of the other",
+        shown(cell.value),
+        steps,
+    )
+
+
+def _ranked(counts: Counts) -> tuple[list[int], list[float], int, int]:
+    """(n of each group, its sum of ranks, all cases, Σ(t³ − t) over values that t cases share)."""
+    ties = counts.sum(axis=1)
+    middle = np.cumsum(ties) - (ties - 1) / 2
+    sums = middle @ counts
+    shared = sum(t**3 - t for t in ties.tolist())
+    return counts.sum(axis=0).tolist(), sums.tolist(), int(ties.sum()), shared
+
+
+def _mann_whitney(counts: Counts) -> Lines:
+    """Φ(z) is the share of the normal distribution below z."""
+    (n, m), (ranks, _), total, shared = _ranked(counts)
+    u = ranks - n * (n + 1) / 2
+    spread = (n * m / 12 * (total + 1 - shared / (total * (total - 1)))) ** 0.5
+    z = max(0.0, abs(u - n * m / 2) - 0.5) / spread
+    inner = f"{n} × {m} ÷ 12 × ({total} + 1 − {shared} ÷ ({total} × ({total} − 1)))"
+    away = f"({shown(abs(u - n * m / 2))} − 0.5)" if abs(u - n * m / 2) > 0.5 else "0"
+    steps = (
+        f"n₁ = {n}",
+        f"n₂ = {m}",
+        f"N = {total}",
+        f"sum of ranks R₁ = {shown(ranks)}",
+        f"Σ(t³ − t) over values that t cases share = {shared}",
+        f"U = {shown(ranks)} − {n} × ({n} + 1) ÷ 2 = {shown(u)}",
+        f"s = √({inner}) = {shown(spread)}",
+        f"z = {away} ÷ {shown(spread)} = {shown(z)}",
+        "Φ = the share of the normal distribution below",
+    )
+    return "2 × Φ(−z), z = (|U − n₁n₂ ÷ 2| − 0.5) ÷ s", f"2 × Φ({shown(-z)})", steps
+
+
+def _h(counts: Counts) -> tuple[float, tuple[str, ...]]:
+    sizes, sums, total, shared = _ranked(counts)
+    middle = (total + 1) / 2
+    parts = [f"({shown(r)} − {n} × {shown(middle)})^2 ÷ {n}" for n, r in zip(sizes, sums, strict=True)]
+    off = sum((r - n * middle) ** 2 / n for n, r in zip(sizes, sums, strict=True))
+    tied = 1 - shared / (total**3 - total)
+    h = 12 / (total * (total + 1)) * off / tied
+    given = [
+        line
+        for letter, n, r in zip(SMALL, sizes, sums, strict=False)
+        for line in (f"n{letter} = {n}", f"sum of ranks R{letter} = {shown(r)}")
+    ]
+    steps = (
+        *given,
+        f"N = {total}",
+        f"S = {' + '.join(parts)} = {shown(off)}",
+        f"ties = 1 − {shared} ÷ ({total}^3 − {total}) = {shown(tied)}",
+        f"H = 12 ÷ ({total} × ({total} + 1)) × {shown(off)} ÷ {shown(tied)} = {shown(h)}",
+    )
+    return h, steps
+
+
+def _kruskal_wallis(counts: Counts) -> Lines:
+    h, steps = _h(counts)
+    k = counts.shape[1]
+    steps = (
+        *steps,
+        f"df = {k} − 1 = {k - 1}",
+        "Q = the share of the chi-square distribution with df degrees of freedom above",
+    )
+    return "Q(H; df)", f"Q({shown(h)}; {k - 1})", steps
+
+
+def _epsilon(counts: Counts) -> Lines:
+    h, steps = _h(counts)
+    total = int(counts.sum())
+    return "H ÷ (N − 1)", f"{shown(h)} ÷ ({total} − 1)", steps
