@@ -27,7 +27,7 @@ def explain_weighted(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Wor
     w, x, n = m.sample.weights[inside], m.values[inside], int(m.n[place])
     if key == "n":
         return _working(plan, found, cell, ("n", shown(n), ()))
-    if key not in ("sum", "mean", "sd", "variance") or not n:
+    if not n:
         return None
     whole, total = math.fsum(w.tolist()), math.fsum((w * x).tolist())
     steps: tuple[str, ...] = ("w = the weight of a row", f"n = {n}", f"Σw = {shown(whole)}", f"Σwx = {shown(total)}")
@@ -41,7 +41,7 @@ def explain_weighted(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Wor
     formula, filled = "Σw(x − M)² ÷ Σw × n ÷ (n − 1)", f"{shown(squares)} ÷ {shown(whole)} × {n} ÷ ({n} − 1)"
     if key == "variance":
         return _working(plan, found, cell, (formula, filled, steps))
-    return _working(plan, found, cell, (f"√({formula})", f"√({filled})", steps))
+    return _working(plan, found, cell, (f"√({formula})", f"√({filled})", steps)) if key == "sd" else None
 
 
 def explain_icc(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Working | None:
