@@ -4,7 +4,7 @@
 set -euo pipefail
 cd "$(dirname "$0")/.."
 
-packages=(python3 python3-venv xvfb libegl1 libgl1 libdbus-1-3 libfontconfig1 libglib2.0-0 libxkbcommon-x11-0 libxcb-cursor0
+packages=(python3 python3-venv xvfb xauth dbus at-spi2-core openbox libegl1 libgl1 libdbus-1-3 libfontconfig1 libglib2.0-0 libxkbcommon-x11-0 libxcb-cursor0
   libxcb-icccm4 libxcb-image0 libxcb-keysyms1 libxcb-randr0 libxcb-render-util0 libxcb-shape0 libxcb-xinerama0 libxcb-xkb1
   libpango-1.0-0 libpangoft2-1.0-0 libharfbuzz-subset0)
 new_enough='import sys, venv, ensurepip; sys.exit(sys.version_info < (3, 11))'

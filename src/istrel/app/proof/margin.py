@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 from functools import partial
 
-from PySide6.QtCore import QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QRect, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QPainter, QPaintEvent, QResizeEvent, QWheelEvent
 from PySide6.QtWidgets import QScrollArea, QWidget
 
@@ -118,6 +118,7 @@ class ProofDesk(QScrollArea):
         self.limits = LimitsNote(self._canvas)
         self.limits.gone.connect(self._take_limits_away)
         self.paper.limits_moved.connect(self._show_limits)
+        self.paper.walked.connect(self._bring_into_sight)
         self._style: HouseStyle | None = None
         self._factor = 1.0
         self.paper.hide()
@@ -155,6 +156,10 @@ class ProofDesk(QScrollArea):
             self.limits.show_limits(self.paper.handles, self._style)
             if self.limits.isVisible() != was or was:
                 self._arrange()
+
+    def _bring_into_sight(self, where: QRect) -> None:
+        at = self.paper.mapTo(self._canvas, where.center())
+        self.ensureVisible(at.x(), at.y())
 
     def _take_limits_away(self) -> None:
         self.paper.handles.clear()

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
-from PySide6.QtCore import QMimeData, QPoint, QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QDrag, QFontMetricsF, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtCore import QMimeData, QPoint, QPointF, QRect, QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QDrag, QFontMetricsF, QMouseEvent, QPainter, QPaintEvent, QPen, QResizeEvent
 from PySide6.QtWidgets import QApplication, QWidget
 
 from istrel.app import theme
@@ -13,8 +13,9 @@ from istrel.app.proof.handles import Handles
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.scene_painter import paint_scene
 from istrel.app.proof.setting import INDENT, LEADING, PX_PER_MM, SetPanel, SetSheet, Space, set_sheet
+from istrel.app.proof.walk import TableWalk
 from istrel.exhibits.figure import FigureSheet, Item
-from istrel.exhibits.printing import Runs, plain_text
+from istrel.exhibits.printing import Runs, plain_text, print_table
 from istrel.exhibits.table import TableSheet
 from istrel.exhibits.text import Cell, Hidden, cells_in
 from istrel.render.columns import split_at_mark
@@ -32,12 +33,14 @@ class Paper(QWidget):
 
     `number_wanted(cell, at)` asks to open a number that was clicked at a point of the screen, `behind_wanted(behind)` for the
     cases behind a mark; `limits_moved` tells that the two limits on a drawing
-    did, `setting_dragged(name, value, done)` that a setting is dragged, and when it is let go.
+    did, `setting_dragged(name, value, done)` that a setting is dragged, and when it is let go, `walked(where)` at which cell the
+    keyboard is.
     """
 
     number_wanted = Signal(object, QPoint)
     behind_wanted = Signal(object)
     limits_moved = Signal()
+    walked = Signal(QRect)
     setting_dragged = Signal(str, float, bool)
 
     def __init__(self, parent: QWidget | None = None) -> None:
@@ -55,6 +58,10 @@ class Paper(QWidget):
         self._live = False
         self.setAccessibleName("Proof")
         self.setMouseTracking(True)
+        self.walk = TableWalk(self)
+        self.walk.hide()
+        self.walk.moved.connect(self._show_walked)
+        self.walk.wanted.connect(self._open_walked)
 
     def show_proof(
         self, proof: Proof, style: HouseStyle, number: str, zoom: float = 1.0, space: Space | None = None
@@ -66,9 +73,14 @@ class Paper(QWidget):
         self.handles.take_up(proof.exhibit, proof.scene)
         alt = plain_text(sheet.alt, style) if isinstance(sheet, FigureSheet) else ""
         self.setAccessibleDescription(alt or f"{self._set.label}. {' '.join(self._set.title)}")
+        self.walk.show_table(print_table(sheet, style, number) if isinstance(sheet, TableSheet) else None)
         self.resize(self.sizeHint())
         self.updateGeometry()
         self.update()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self.walk.setGeometry(self.rect())
 
     @property
     def proof(self) -> Proof | None:
@@ -151,6 +163,10 @@ class Paper(QWidget):
                 painter.scale(PX_PER_MM, PX_PER_MM)
                 self.handles.paint(painter, hovered=self.underMouse())
             painter.restore()
+        if (walked := self._walked()) is not None:
+            painter.setPen(QPen(theme.colour(theme.SAND_EDGE), 2))
+            painter.drawRect(walked)
+            painter.setPen(theme.colour(theme.SHEET_INK))
         painter.translate(self._set.left, self._set.notes_top)
         self._set.notes.drawContents(painter)
         if self._dimmed:
@@ -235,6 +251,45 @@ class Paper(QWidget):
                             return found, placed.panel.first + number
                         left += column.width
         return None
+
+    def rect_of(self, row: int, column: int) -> QRectF:
+        """Where a value stands, before the zoom and without the shadow; empty where it is not on the sheet."""
+        sheet = self._set
+        for placed in sheet.panels if sheet is not None else ():
+            across = column - placed.panel.first
+            columns = placed.panel.columns[1:]
+            if 0 <= row - placed.first_row < len(placed.rows) and 0 <= across < len(columns):
+                assert sheet is not None
+                left = sheet.left + placed.panel.columns[0].width + sum(c.width for c in columns[:across])
+                line = placed.rows[row - placed.first_row]
+                return QRectF(left + 2, line.top, columns[across].width - 4, line.height)
+        return QRectF()
+
+    def _walked(self) -> QRectF | None:
+        """The cell at which the keyboard is."""
+        place = self.walk.place
+        return None if place is None else self.rect_of(*place)
+
+    def _show_walked(self) -> None:
+        """Bring the cell at which the keyboard is into sight."""
+        self.update()
+        walked = self._walked()
+        if walked is not None and not walked.isEmpty():
+            self.walked.emit(self._on_widget(walked))
+
+    def _on_widget(self, rect: QRectF) -> QRect:
+        zoom = self._zoom
+        return QRectF(
+            rect.left() * zoom + SHADOW, rect.top() * zoom + SHADOW, rect.width() * zoom, rect.height() * zoom
+        ).toRect()
+
+    def _open_walked(self, row: int, column: int) -> None:
+        """Open the number at which the keyboard is."""
+        numbers = self._numbers_at(row, column)
+        if numbers:
+            opening = next((number for number in numbers if number.behind is not None), numbers[0])
+            at = self._on_widget(self.rect_of(row, column)).center()
+            self.number_wanted.emit(opening, self.mapToGlobal(at))
 
     def _numbers_at(self, row: int, column: int) -> tuple[Cell, ...]:
         """The values in a cell of the table."""

@@ -5,8 +5,8 @@ from __future__ import annotations
 from collections.abc import Callable
 from functools import partial
 
-from PySide6.QtCore import QPoint, Qt
-from PySide6.QtGui import QGuiApplication
+from PySide6.QtCore import QEvent, QPoint, Qt
+from PySide6.QtGui import QGuiApplication, QKeyEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QWidget
 
 from istrel.app import theme
@@ -24,7 +24,7 @@ class NumberSlip(QFrame):
     """
 
     def __init__(self, parent: QWidget, show: Callable[[tuple[int, ...] | None], None]) -> None:
-        super().__init__(parent, Qt.WindowType.Popup)
+        super().__init__(parent, Qt.WindowType.Dialog | Qt.WindowType.FramelessWindowHint)
         self._show_cases = show
         self.found: Explained | None = None
         self.setAccessibleName("How this number was computed")
@@ -55,7 +55,21 @@ class NumberSlip(QFrame):
             self._lines.addWidget(label(found.source, "small", wrap=True))
         self.setFixedHeight(self._lines.heightForWidth(WIDTH))
         self.move(self._place(paper, at))
+        self.setWindowTitle(found.means)
         self.show()
+        self.activateWindow()
+
+    def changeEvent(self, event: QEvent) -> None:
+        """Something else was clicked: it goes. No popup, for screen readers do not see those."""
+        super().changeEvent(event)
+        if event.type() is QEvent.Type.ActivationChange and not self.isActiveWindow():
+            self.hide()
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Escape:
+            self.hide()
+        else:
+            super().keyPressEvent(event)
 
     def _place(self, paper: QWidget, at: QPoint) -> QPoint:
         """At the height of the number, right of the sheet as far as the window goes: the number stays in sight if it can."""

@@ -29,6 +29,13 @@ def actions(stations: Stations, model: StudyModel) -> tuple[Action, ...]:
             "bench", "Go to the Bench and write the sentence", ("Ctrl+3", "Ctrl+L"), stations.write, model.has_study
         ),
         Action("find", "Find a variable", ("/",), bench.there(lambda it: it.strip.finder.setFocus()), model.has_study),
+        Action(
+            "walk",
+            "Walk over the table on the paper",
+            ("F6",),
+            bench.there(lambda it: it.desk.paper.walk.setFocus()),
+            has_proof,
+        ),
         Action("keep", "Keep the exhibit", ("Ctrl+Return",), bench.at(lambda it: it.keep()), has_proof),
         Action("copy", "Copy the exhibit", ("Ctrl+Shift+C",), copy, has_proof),
         Action("zoom_in", "Enlarge the proof", ("Ctrl++",), bench.at(lambda it: it.desk.zoom(1)), has_proof),

@@ -1,0 +1,117 @@
+"""The table on the paper as keyboard and screen reader have it: cells with their rows and heads, walked and opened by keys."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from PySide6.QtCore import QAbstractTableModel, QItemSelectionModel, QModelIndex, QPersistentModelIndex, Qt, Signal
+from PySide6.QtGui import QFocusEvent, QKeyEvent, QPaintEvent
+from PySide6.QtWidgets import QAbstractItemView, QFrame, QTableView, QWidget
+
+from istrel.exhibits.printing import PrintedTable, body_rows, head_rows
+
+Index = QModelIndex | QPersistentModelIndex
+NOWHERE = QModelIndex()
+
+
+class ProofModel(QAbstractTableModel):
+    """What is printed: a row for each of the table's, a column for each beside the stub."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self._rows: list[list[str]] = []
+        self._heads: list[str] = []
+
+    def show_table(self, table: PrintedTable | None) -> None:
+        self.beginResetModel()
+        self._rows = [] if table is None else body_rows(table)
+        levels = [] if table is None else head_rows(table)
+        self._heads = [", ".join(dict.fromkeys(filter(None, words))) for words in zip(*levels, strict=False)]
+        self.endResetModel()
+
+    def rowCount(self, parent: Index = NOWHERE) -> int:
+        return 0 if parent.isValid() else len(self._rows)
+
+    def columnCount(self, parent: Index = NOWHERE) -> int:
+        return 0 if parent.isValid() else max(0, len(self._heads) - 1)
+
+    def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
+        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
+            return self._rows[index.row()][index.column() + 1]
+        if role == Qt.ItemDataRole.AccessibleDescriptionRole:
+            return f"{self._named(index.row())}, {self._heads[index.column() + 1]}"
+        return None
+
+    def headerData(self, section: int, way: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
+        if role not in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
+            return None
+        return self._heads[section + 1] if way is Qt.Orientation.Horizontal else self._named(section)
+
+    def _named(self, row: int) -> str:
+        """A row with the heading that it stands under, as a group stands under its variable."""
+        stub = self._rows[row][0]
+        if any(self._rows[row][1:]):
+            above = next((r for r in range(row - 1, -1, -1) if not any(self._rows[r][1:])), None)
+            if above is not None:
+                return f"{self._rows[above][0]}, {stub}"
+        return stub
+
+
+class TableWalk(QTableView):
+    """Lies unseen over a paper: `moved()` says that another cell is current, `wanted(row, column)` that it is to be opened."""
+
+    moved = Signal()
+    wanted = Signal(int, int)
+
+    def __init__(self, paper: QWidget) -> None:
+        super().__init__(paper)
+        self.lines = ProofModel()
+        self.setModel(self.lines)
+        self.setAccessibleName("Table on the paper")
+        self.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
+        self.setFrameShape(QFrame.Shape.NoFrame)
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        self.setTabKeyNavigation(False)
+        self.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
+        self.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
+        for bar in (self.horizontalHeader(), self.verticalHeader()):
+            bar.hide()
+        for policy in (self.setHorizontalScrollBarPolicy, self.setVerticalScrollBarPolicy):
+            policy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.viewport().setAutoFillBackground(False)
+        self.setStyleSheet("QTableView { background: transparent; }")
+
+    def show_table(self, table: PrintedTable | None) -> None:
+        """Another table, or none."""
+        self.lines.show_table(table)
+        self.setVisible(table is not None)
+        if table is not None:
+            self.selectionModel().setCurrentIndex(self.lines.index(0, 0), QItemSelectionModel.SelectionFlag.NoUpdate)
+
+    @property
+    def place(self) -> tuple[int, int] | None:
+        """(row, column) of the current cell, where the keyboard is here."""
+        index = self.currentIndex()
+        return (index.row(), index.column()) if self.hasFocus() and index.isValid() else None
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter) and self.currentIndex().isValid():
+            self.wanted.emit(self.currentIndex().row(), self.currentIndex().column())
+            return
+        super().keyPressEvent(event)
+
+    def currentChanged(self, current: Index, previous: Index) -> None:
+        super().currentChanged(current, previous)
+        self.moved.emit()
+
+    def focusInEvent(self, event: QFocusEvent) -> None:
+        super().focusInEvent(event)
+        self.moved.emit()
+
+    def focusOutEvent(self, event: QFocusEvent) -> None:
+        super().focusOutEvent(event)
+        self.moved.emit()
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        """Nothing: the paper is what is seen."""
+        del event
