@@ -385,3 +385,14 @@ def test_what_tells_who_a_person_is_is_found_and_places_only_beside_it(data_of: 
     assert not [finding for finding in screen(data_of(species)) if finding.kind == "personal"]
     alone = "street,day,g\n" + "".join(f"Lane {k},0{1 + k % 9}/02/2024,{k % 3}\n" for k in range(20))
     assert not [finding for finding in screen(data_of(alone)) if finding.kind == "personal"]
+
+
+def test_a_word_beside_a_scale_is_no_step_and_numbers_differ_by_chance(data_of: Maker) -> None:
+    rng = np.random.default_rng(3)
+    steps = ("trifft nicht zu", "trifft eher nicht zu", "trifft eher zu", "trifft zu", "weiß nicht")
+    rows = [f"{rng.integers(20_000, 60_000)},{2000 + k % 12},{steps[k % 5]}" for k in range(90)]
+    data = data_of("births,year,agrees\n" + "\n".join(rows) + "\n")
+    assert data.variable("agrees").level is Level.ORDINAL
+    (found,) = screen(data)
+    assert (found.kind, found.variables, len(found.rows)) == ("suspected_missing_code", ("agrees",), 18)
+    assert data.variable("agrees").value_labels[0].value == steps[0]

@@ -12,6 +12,7 @@ import pytest
 
 from istrel.data.dataset import Dataset
 from istrel.data.rows import Rows
+from istrel.data.screening import screen
 from istrel.data.sets import sets_in
 from istrel.problem import Problem
 from istrel.render import render
@@ -117,6 +118,21 @@ def test_ticks_beside_blanks_and_words_are_answers(data_of: Maker) -> None:
         f"{'TV' if k % 2 else ''},{'Radio' if k % 3 else ''},{'Web' if k % 5 else ''}\n" for k in range(12)
     )
     (found,) = sets_in(data_of(text))
-    assert (found.name, found.answers) == ("a", ("tv", "radio", "web"))
+    assert (found.name, found.answers) == ("a", ("TV", "Radio", "Web"))
     pre = "ok_pre,ok_mid,ok_post\n1,0,1\n0,1,1\n1,1,0\n"
     assert sets_in(data_of(pre)) == ()  # one measure on three occasions
+
+
+def test_numbered_boxes_that_were_ticked_or_left_blank_are_a_set(data_of: Maker, style: HouseStyle) -> None:
+    rng = np.random.default_rng(2)
+    ticked = rng.random((40, 3)) < 0.5
+    rows = (
+        "".join(f",{word if there else ''}" for word, there in zip(("Bus", "Bike", "Car"), row, strict=True))
+        for row in ticked
+    )
+    data = data_of("id,Q2_1,Q2_2,Q2_3\n" + "".join(f"{k}{row}\n" for k, row in enumerate(rows)))
+    (found,) = sets_in(data)
+    assert (found.name, found.answers) == ("Q2", ("Bus", "Bike", "Car"))
+    (result,) = told("count Q2", data, style)["results"]
+    assert [level["count"] for level in result["levels"]] == ticked.sum(axis=0).tolist()
+    assert not any(finding.kind in ("high_missing", "constant") for finding in screen(data))

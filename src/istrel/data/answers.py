@@ -50,23 +50,30 @@ NOTHING = (
     "nessuno",
     "nessuna",
 )
-BESIDE = frozenset(
-    (
-        *(
-            "don't know",
-            "dont know",
-            "do not know",
-            "dk",
-            "not sure",
-            "no opinion",
-            "no answer",
-            "not applicable",
-            "n/a",
-            "na",
-        ),
-        *("refused", "other", "prefer not to say", "prefer not to answer", "weiß nicht", "keine angabe", "ne sait pas"),
-        *("no sabe", "non so", "não sei"),
-    )
+BESIDE = (
+    *(
+        "don't know",
+        "dont know",
+        "do not know",
+        "dk",
+        "not sure",
+        "no opinion",
+        "no answer",
+        "not applicable",
+        "n/a",
+        "na",
+    ),
+    *(
+        "refused",
+        "other",
+        "prefer not to say",
+        "prefer not to answer",
+        "weiß nicht",
+        "weiss nicht",
+        "keine angabe",
+        "k.a.",
+    ),
+    *("ne sait pas", "sans réponse", "no sabe", "no contesta", "ns/nc", "non so", "não sei"),
 )
 
 
@@ -86,7 +93,7 @@ def answer_scales() -> tuple[AnswerScale, ...]:
     for scale in msgspec.toml.decode(ANSWERS.read_bytes())["scale"]:
         of = scale.pop("of")
         for language, steps in scale.items():
-            words = {word.strip(): place for place, step in enumerate(steps) for word in step.split("|")}
+            words = {plain(word): place for place, step in enumerate(steps) for word in step.split("|")}
             found.append(AnswerScale(of, language, words))
     return tuple(found)
 
@@ -106,9 +113,20 @@ def plain(word: str) -> str:
     return " ".join(word.replace("’", "'").replace("_", " ").casefold().strip(" .!?*").split())
 
 
+@cache
+def _beside() -> frozenset[str]:
+    """The words for no answer as `plain` has them."""
+    return frozenset(map(plain, BESIDE))
+
+
+def is_no_step(word: str) -> bool:
+    """Whether a word stands beside a scale for no answer, as “don’t know” does."""
+    return plain(word) in _beside()
+
+
 def scale_of(words: Iterable[str]) -> AnswerScale | None:
     """The scale whose steps all of these words are, besides those for no answer: two steps at least, no step called in two ways."""
-    said = [one for one in map(plain, words) if one not in BESIDE]
+    said = [one for one in map(plain, words) if one not in _beside()]
     if not 2 <= len(said) <= MOST_WORDS:
         return None
     for place in sorted(frozenset.intersection(*(_of_word().get(one, frozenset()) for one in said))):

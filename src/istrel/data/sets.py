@@ -73,9 +73,16 @@ def stems(codebook: Codebook, table: Table) -> dict[str, list[str]]:
     for variable in codebook.variables:
         match = BEGINNING.match(variable.name)
         series = AT_END.match(variable.name) or AT_BEGINNING.match(variable.name)
-        if match is not None and series is None and variable.in_use and variable.name in table:
+        apart = series is None or _holds_one_word(variable, table)
+        if match is not None and apart and variable.in_use and variable.name in table:
             found.setdefault(match["stem"], []).append(variable.name)
     return {stem: names for stem, names in found.items() if len(names) >= FEWEST and stem not in codebook}
+
+
+def _holds_one_word(variable: Variable, table: Table) -> bool:
+    """Whether a column holds one word or nothing: an answer that was ticked, and no measure of an occasion."""
+    column = table.column(variable.name) if variable.name in table else None
+    return column is not None and column.kind is Kind.TEXT and len(column.words) == 1
 
 
 def set_in(name: str, data: Dataset) -> AnswerSet | None:
@@ -87,13 +94,23 @@ def _of_columns(name: str, data: Dataset) -> AnswerSet | None:
     columns = stems(data.codebook, data.table).get(name, [])
     if not FEWEST <= len(columns) <= MOST or any(_yes(one, data) is None for one in columns):
         return None
-    labels = [data.codebook[one].label or one.replace("_", " ") for one in columns]
+    labels = [data.codebook[one].label or _called(one, data) for one in columns]
     shared = shared_beginning(labels)
     shared = shared[: max(shared.rfind(sign) for sign in " :–-") + 1]
     answers = [label[len(shared) :].strip() for label in labels]
     if not all(answers) or len(set(answers)) < len(answers):
         answers, shared = labels, ""
     return AnswerSet(name, tuple(answers), tuple(columns), label=shared.rstrip(" :–-"))
+
+
+def _called(name: str, data: Dataset) -> str:
+    """What an answer is called where nobody labelled it: the word in its column, where that says more than yes."""
+    words = data.table.column(name).words
+    return (
+        words[0]
+        if len(words) == 1 and len(words[0]) > 1 and no_and_yes((words[0], "no")) is None
+        else name.replace("_", " ")
+    )
 
 
 def _yes(name: str, data: Dataset) -> float | str | None:

@@ -73,7 +73,7 @@ def row_below_names(body: list[tuple[str, ...]]) -> tuple[str, ...]:
     columns = list(zip(*rows, strict=True)) if rows else []
     numeric = [
         any(field.strip() for field in column)
-        and all(not field.strip() or NUMBER.match(field.strip()) for field in column)
+        and all(not field.strip() or NUMBER.match(field.strip().lstrip("<>≤≥ ")) for field in column)
         for column in columns
     ]
     worded = [bool(field.strip()) and not is_marker(field) for field in body[0]]

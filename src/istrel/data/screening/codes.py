@@ -7,6 +7,7 @@ from collections.abc import Iterator
 
 import numpy as np
 
+from istrel.data.answers import is_no_step
 from istrel.data.column import Column, Kind
 from istrel.data.corrections import Correction
 from istrel.data.dataset import rows_of
@@ -116,7 +117,9 @@ def _worded_codes(look: Look) -> Iterator[Finding]:
             word = column.words[place]
             if word.strip().casefold() in A_CATEGORY:
                 continue
-            if is_marker(word) and not any(entry.value == word for entry in look.data.variable(name).value_labels):
+            labelled = any(entry.value == word for entry in look.data.variable(name).value_labels)
+            beside = look.level(name) is Level.ORDINAL and is_no_step(word)
+            if beside or (is_marker(word) and not labelled):
                 places.setdefault(word, []).append((name, present & (column.values == place)))
     for word, where in places.items():
         names = tuple(name for name, _ in where)

@@ -11,6 +11,7 @@ from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
 from istrel.data.screening.finding import Finding, Omit, PutAside, Remedy, cases, listed
 from istrel.data.screening.look import Look
+from istrel.data.sets import sets_in
 
 MUCH = 0.2
 TOGETHER, MOST_ASIDE = 0.9, 0.05
@@ -22,7 +23,10 @@ MOST_VARIABLES = 600
 def find(look: Look) -> Iterator[Finding]:
     """high_missing and missing_together."""
     n = look.data.n_cases
+    ticked = {one for found in sets_in(look.data) for one in found.columns}  # nobody has to tick an answer
     for name in look.names:
+        if name in ticked:
+            continue
         unread = look.data.table.column(name).unread.rows.size  # told as text among numbers
         missing = n - int(look.data.present(name).sum()) - unread
         free = look.level(name) is Level.TEXT and missing < n  # nobody has to write a comment

@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator
 from typing import Any
 
 import numpy as np
+from numpy.typing import NDArray
 
 from istrel.data.column import Column, Kind, show_date, show_value
 from istrel.data.corrections import Correction
@@ -14,10 +16,15 @@ from istrel.data.levels import Level
 from istrel.data.screening.finding import ChangeLevel, Finding, Omit, Remedy, Replace, cases, listed, shown
 from istrel.data.screening.look import Look
 
+KEY = re.compile(
+    r"(?:^|[_.\s-])(?:id|no|nr|num|number|nummer|code|key|case|sample|record|ref|serial|ticket|invoice|barcode|patient|subject)(?:$|[_.\s-])",
+    re.IGNORECASE,
+)
 ALMOST = 0.98
 ENOUGH = 50
 MUCH = 0.2
 FEW_CODES = 10
+FEWEST_ALIKE = 3.0  # pairs of cases that chance makes agree before it is strange that none does
 
 
 def find(look: Look) -> Iterator[Finding]:
@@ -55,6 +62,14 @@ def _label(column: Column, value: Any) -> str:
     return show_date(value) if column.kind is Kind.DATE else show_value(float(value))
 
 
+def _by_chance(values: NDArray[np.float64]) -> bool:
+    """Whether so many whole numbers of so wide a range would all differ without being made to: fewer than three pairs are expected
+    to agree.
+    """
+    reach = float(values.max() - values.min()) + 1.0
+    return values.size**2 / (2 * reach) < FEWEST_ALIKE
+
+
 def _not_measured(look: Look, name: str) -> Iterator[Finding]:
     """Numbers that name or number things rather than measure them."""
     values, (distinct, _) = look.values(name), look.data.tally(name)
@@ -64,6 +79,7 @@ def _not_measured(look: Look, name: str) -> Iterator[Finding]:
     if (
         distinct.size == values.size
         and distinct[0] >= 1000
+        and (KEY.search(name) or not _by_chance(values))
         and len({len(show_value(float(v))) for v in (distinct[0], distinct[-1])}) == 1
     ):
         remedy = Remedy("treat as identifier", ChangeLevel(name, Level.IDENTIFIER))
