@@ -554,6 +554,9 @@ def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterato
     yield "describe all as boxes", make_exhibit("describe a, b, c, d, e, f, h as boxes", seven)
     groups = data_of("x,g\n" + "".join(f"{k}.5,{'abcdefg'[k % 7]}\n" for k in range(21)))
     yield "describe x across g", make_exhibit("describe x across g as boxes", groups)
+    trials = "p,c,t,x\n" + "".join(f"{k // 6},{'uv'[k % 2]},{k % 6},{k * 7 % 11 + k % 2}\n" for k in range(60))
+    by_trial = weighted(data_of(trials), Rows(person="p", occasion="t"))
+    yield "describe x across c", make_exhibit("describe x across c with mean, difference, test", by_trial)
     both = "describe score across group × time with difference, test"
     yield both, make_exhibit(both, data_of(visits(("one", "two", "three"))))
     scales = (

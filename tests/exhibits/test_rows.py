@@ -24,6 +24,7 @@ from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.sentence import request_of
+from istrel.study.opening import Opening
 from istrel.style.house import HouseStyle
 from made import make_exhibit
 from rows import counted, pupils, visits, wide
@@ -571,3 +572,29 @@ def test_where_counts_are_hidden_nothing_tells_how_many_persons_came_twice(
     assert all(entry["p"] is None and entry["df"] == [] for entry in made.get("differences", ()))
     with pytest.raises(Problem, match="how many persons"):
         make_exhibit("relate score, rating with within, hide_below = 3", data_of(visits()))
+
+
+@pytest.mark.parametrize("seed", range(3))
+def test_trials_of_a_person_are_averaged_before_they_are_compared(seed: int, data_of: Maker, style: HouseStyle) -> None:
+    rng = np.random.default_rng(seed)
+    x = rng.normal(500, 60, (12, 2, 5)) + rng.normal(0, 40, (12, 1, 1))
+    lines = [
+        f"{p},{'uv'[c]},{t},{x[p, c, t]:.1f}"
+        for p in range(12)
+        for c in range(2)
+        for t in range(5)
+        if rng.random() > 0.1
+    ]
+    data = data_of("p,c,t,x\n" + "\n".join(lines) + "\n", Opening(rows=Rows(person="p", occasion="t")))
+    found, *_ = content("describe x across c with mean, difference, test", data, style)["differences"]
+    means = [
+        [np.mean([float(r.split(",")[3]) for r in lines if r.startswith(f"{p},{c},")]) for c in "uv"] for p in range(12)
+    ]
+    first, second = np.array(means).T
+    assert (found["test"], found["persons"]) == ("paired_t", 12)
+    assert found["value"] == pytest.approx((first - second).mean())
+    assert found["p"] == pytest.approx(stats.ttest_rel(first, second).pvalue, rel=1e-9)
+    exhibit = make_exhibit("describe x across c with mean, difference", data)
+    assert any("averaged first" in note for note in content(exhibit.sentence, data, style)["notes"])
+    by_t = content("describe x across t with mean, test", data, style)["differences"][0]
+    assert by_t["p"] is None  # on one occasion a person stands twice

@@ -20,9 +20,10 @@ from istrel.problem import Problem
 
 OCCASION, CASE = "occasion", "case"
 SHORTEST_LABEL = 3
+FIRST = tuple("screening baseline base bl start initial before pre pretest vor vorher avant antes".split())  # noqa: SIM905
 WORDS = (
-    *("baseline", "base", "start", "before", "pre", "pretest", "vor", "vorher", "avant", "antes"),
-    *("mid", "during", "end", "after", "post", "posttest", "nach", "nachher", "après", "después"),
+    *FIRST,
+    *("mid", "during", "end", "after", "post", "posttest", "nach", "nachher", "après", "después", "final", "exit"),
     *("followup", "follow_up", "follow-up", "fu"),
 )
 COUNTED = "t|w|time|wave|visit|session|week|day|month|year|welle|zeit|besuch|vague|ola|visita"
@@ -92,8 +93,11 @@ def _stem(name: str) -> str:
 
 
 def _order(occasion: str) -> tuple[int, int]:
-    digits = re.search(r"\d+$", occasion)
-    return (0, int(digits[0])) if digits else (WORDS.index(occasion.casefold()), 0)
+    """What comes first by its word, then numbered occasions, then what comes last by its word."""
+    digits, word = re.search(r"\d+$", occasion), occasion.casefold()
+    if digits:
+        return (1, int(digits[0]))
+    return (0 if word in FIRST else 2, WORDS.index(word))
 
 
 def _on_one_scale(columns: Sequence[str], table: Table) -> bool:

@@ -146,7 +146,7 @@ class Occasions:
     Attributes
     ----------
     values
-        float64 (persons, groups); NaN where a person has none there.
+        float64 (persons, groups); NaN where a person has none there, the mean where there are several.
     doubled
         Whether a person has two rows in one group.
     """
@@ -167,10 +167,10 @@ def occasions(
     used = use & (codes >= 0) & (codes < n_groups) & (persons.codes >= 0)
     flat = persons.codes[used] * n_groups + codes[used]
     size = (int(persons.codes.max(initial=-1)) + 1) * n_groups
-    table = np.full(size, np.nan)
-    table[flat] = values[used]
-    doubled = int(np.count_nonzero(~np.isnan(table))) < flat.size  # values that count are numbers
-    return Occasions(table.reshape(-1, n_groups), doubled)
+    counts, sums = np.bincount(flat, minlength=size), np.bincount(flat, values[used], minlength=size)
+    with np.errstate(invalid="ignore", divide="ignore"):
+        table = np.where(counts > 0, sums / counts, np.nan)
+    return Occasions(table.reshape(-1, n_groups), bool((counts > 1).any()))
 
 
 def means_of_persons(

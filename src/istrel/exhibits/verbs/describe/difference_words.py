@@ -447,6 +447,8 @@ def _of_persons(plan: DescribePlan, result: DescribeResult) -> list[Text]:
             for d in (mine[:1] if alike else mine)
         ]
         texts.append(say(phrase, name=person_title(plan.data), counts=joined(counts, "; ")))
+        if any(d.averaged for d in mine):
+            texts.append(say("rows_of_a_person_averaged", name=person_title(plan.data)))
     return texts
 
 

@@ -83,7 +83,7 @@ def _of_persons(subject: Subject, grouping: Grouping, persons: Persons, plan: De
     pair = found.effect.between if found.effect is not None else None
     between = (grouping.groups[pair[0]], grouping.groups[pair[1]]) if pair else None
     made = Difference(subject.name, grouping.names, between, found.meant if pair else "", found.effect, found.test)
-    return replace(made, besides=found.besides, persons=found.persons, paired=found.paired)
+    return replace(made, besides=found.besides, persons=found.persons, paired=found.paired, averaged=found.averaged)
 
 
 ONLY_SHARES = Undefined("only_for_a_2_2")

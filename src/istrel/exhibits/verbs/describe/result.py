@@ -91,6 +91,8 @@ class Difference:
         The same difference by another measure, for texts and programs.
     persons, paired
         On how many persons it rests, 0 where each row is a case of its own; and whether it is within them.
+    averaged
+        Whether several rows of a person in one group were averaged first.
     spread
         Beside a test of means: whether the groups spread alike (Brown & Forsythe 1974); None where not tested.
     group, norm
@@ -108,6 +110,7 @@ class Difference:
     besides: Effect | None = None
     persons: int = 0
     paired: bool = False
+    averaged: bool = False
     group: Group | None = None
     norm: float | None = None
     spread: GroupTest | None = None

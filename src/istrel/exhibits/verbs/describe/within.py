@@ -31,6 +31,7 @@ class Compared:
     persons: int = 0
     paired: bool = False
     meant: str = ""
+    averaged: bool = False
 
 
 def refused(why: Undefined, plan: DescribePlan) -> Compared:
@@ -53,11 +54,23 @@ def difference_of_persons(
     if values is None or plan.request.settings["measure"] not in ("difference", "d_z"):
         return refused(undefined("not_compared_within_persons", name=persons.name), plan)
     seen = occasions(values, use, grouping.codes, groups, persons)
-    if seen.doubled:
+    averaged = seen.doubled and _are_averaged(subject, grouping, plan)
+    if seen.doubled and not averaged:
         return refused(undefined("a_person_has_two_rows", name=persons.name), plan)
     if all(kinds) or len(kinds) == 1:
-        return _asked(_within(seen, plan, subject, two=two, meant=meant), plan)
-    return _asked(_changes(seen, grouping, kinds, plan, persons), plan)
+        found = _within(seen, plan, subject, two=two, meant=meant)
+    else:
+        found = _changes(seen, grouping, kinds, plan, persons)
+    return _asked(replace(found, averaged=averaged), plan)
+
+
+def _are_averaged(subject: Subject, grouping: Grouping, plan: DescribePlan) -> bool:
+    """Whether the rows of a person in a group are several measurements of one thing, as trials are: the occasion that tells them
+    apart is no part of what is compared. Places in an order and shares are not averaged.
+    """
+    occasion, level = plan.data.codebook.rows.occasion, plan.data.variable(subject.name).level
+    measured = subject.treated == "numbers" and level not in (Level.BINARY, Level.ORDINAL)
+    return bool(occasion) and occasion not in grouping.names and measured
 
 
 def _asked(found: Compared, plan: DescribePlan) -> Compared:
@@ -89,7 +102,10 @@ def seen_on(
     if values is None or two:
         return None, False
     ordinal = plan.data.variable(subject.name).level is Level.ORDINAL and plan.request.settings["test"] != "means"
-    return occasions(values, use, grouping.codes, groups, persons), ordinal or by_ranks(plan.request.settings)
+    seen = occasions(values, use, grouping.codes, groups, persons)
+    if seen.doubled and _are_averaged(subject, grouping, plan):
+        seen = replace(seen, doubled=False)
+    return seen, ordinal or by_ranks(plan.request.settings)
 
 
 def _within(seen: Occasions, plan: DescribePlan, subject: Subject, *, two: bool, meant: str) -> Compared:
