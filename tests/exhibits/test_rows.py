@@ -10,6 +10,7 @@ from typing import Any
 
 import numpy as np
 import pytest
+from scipy import stats
 
 from every_sentence import with_counts
 from istrel import cli
