@@ -53,9 +53,6 @@ def data_stations(window: Window, picture: Picture) -> None:
     spin(500)
     window.stations.intake.go()
     picture("intake")
-    window.stations.intake.widget.show_view(1)
-    picture("intake-missing")
-    window.stations.intake.widget.show_view(0)
     finding = next(f for f in window.model.found.findings if f.kind == "text_in_numbers")
     window.model.cases_wanted.emit(finding.rows, finding.line, finding.variables[0])
     picture("cases")
@@ -135,6 +132,11 @@ def exhibit_stations(window: Window, picture: Picture) -> None:
         "relate practice_min, absences, receptive_pre, receptive_post, spelling_speed"
     )
     picture("bench-relate")
+    window.stations.bench.widget.writing.say("check practice_min, receptive_post, reaction_ms")
+    settle(window)
+    window.learning.open_book()
+    picture("handbook")
+    window.learning.open_book()
 
 
 def finished_study(window: Window, picture: Picture) -> None:
