@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import pytest
 
-from istrel.data.codebook import Codebook, Variable
+from istrel.data.codebook import Codebook, ValueLabel, Variable
 from istrel.data.levels import Level
 from istrel.sentence import parse
 from istrel.sentence.complete import Beside, complete
@@ -22,9 +22,16 @@ LEVELS = {
     "practice_min": Level.CONTINUOUS,
     "format": Level.NOMINAL,
     "across": Level.NOMINAL,
+    "rating": Level.ORDINAL,
 }
 LABELS = {"practice_min": "Time with the tutor", "site": "Study site"}
-CODEBOOK = Codebook(tuple(Variable(name, level, LABELS.get(name, "")) for name, level in LEVELS.items()))
+ENDS = (ValueLabel(1.0, "low"), ValueLabel(5.0, "high"))
+CODEBOOK = Codebook(
+    tuple(
+        Variable(name, level, LABELS.get(name, ""), value_labels=ENDS if name == "rating" else ())
+        for name, level in LEVELS.items()
+    )
+)
 VALUES = {"site": ("Harbour", "Mill Lane")}
 
 
@@ -56,6 +63,10 @@ VALUES = {"site": ("Harbour", "Mill Lane")}
         ("describe age", "across", ("among",)),
         ("describe age ac", "across", ()),
         ("count site ", "against", ("across",)),
+        ("describe age against ", "0", ()),
+        ("describe rating against ", "3", ("0",)),
+        ("count site against {", "Harbour", ("Mill Lane",)),
+        ("count site against ", "format", ()),
         ("count site across format ", "against", ("among", "with")),
         ("describe `my var`", "across", ("among", "with")),
         ("describe `my v", "my var", ()),

@@ -317,8 +317,23 @@ def _names(prefix: str, accepted: set[str], context: Context, codebook: Codebook
         if compared and unquoted(compared.group(1)) in values:
             return [Suggestion(value, "answer") for value in values[unquoted(compared.group(1))]]
         return [_variable(v) for v in codebook.variables if v.in_use]
+    if context.clause == "against" and context.verb == "describe":
+        return _norms(context, codebook)
+    expected = re.search(r"against\s*\{[^}]*$", prefix, re.IGNORECASE)
+    if expected:
+        counted = [name for name in context.names if name in values]
+        return [Suggestion(value, "answer", "and its share") for value in (values[counted[0]] if counted else ())]
     free = [v for v in codebook.variables if v.in_use and v.name not in context.names]
     return [_variable(v) for v in sorted(free, key=lambda v: _unfit(v, context))]
+
+
+def _norms(context: Context, codebook: Codebook) -> list[Suggestion]:
+    """Numbers that may be a norm: the middle of the scale of answers that is described, and 0."""
+    scales = {v.value_labels for v in codebook.variables if v.name in context.names}
+    numbers = sorted(e.value for e in next(iter(scales)) if isinstance(e.value, float)) if len(scales) == 1 else []
+    middle = (numbers[0] + numbers[-1]) / 2 if len(numbers) > 1 else None
+    found = [] if middle is None else [Suggestion(f"{middle:g}", "value", "the middle of its scale")]
+    return [*found, Suggestion("0", "value", "a norm with which the mean is compared")]
 
 
 def _named_beside(context: Context, beside: Sequence[Beside], codebook: Codebook) -> list[Suggestion]:

@@ -154,7 +154,7 @@ def opened_cell(exhibit: Exhibit, cell: Cell, style: HouseStyle) -> Explained:
         formula=working.formula,
         filled=f"{working.filled} {printed if printed[0] in '<>' else f'= {printed}'}",
         steps=working.steps,
-        count=rows.size,
+        count=_cases(cell, exhibit),
         cases=tuple(rows[:MOST_CASES].tolist()),
         influence=_influence(working, cell, exhibit, rows),
         source=_source(cell, exhibit, style),
@@ -168,6 +168,18 @@ def _rows(cell: Cell, exhibit: Exhibit) -> Rows:
         return np.zeros(0, np.int64)
     mask = mask_of(cell.behind, data) & exhibit.cases.mask
     return data.named(np.flatnonzero(mask))
+
+
+def _cases(cell: Cell, exhibit: Exhibit) -> int:
+    """How many cases the number stands for, of which several may stand in a row."""
+    if cell.behind is None:
+        return 0
+    data = exhibit.plan.data
+    return (
+        data.cases_in(mask_of(cell.behind, data) & exhibit.cases.mask)
+        if data.occasions == 1
+        else _rows(cell, exhibit).size
+    )
 
 
 def _influence(working: Working, cell: Cell, exhibit: Exhibit, rows: Rows) -> tuple[tuple[int, float], ...]:
