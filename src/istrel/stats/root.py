@@ -8,8 +8,11 @@ FINE = 1e-13  # relative, and for numbers below 1 absolute
 
 
 def root(off: Callable[[float], float], low: float, high: float) -> float:
-    """Where a function is 0 between two numbers at which it has different signs."""
-    rising = off(high) > 0
+    """Where a function is 0 between two numbers at which it has different signs, or at one of them."""
+    ends = off(low), off(high)
+    if 0 in ends:
+        return (low, high)[ends.index(0)]
+    rising = ends[1] > 0
     while high - low > FINE * max(1.0, abs(low), abs(high)):
         middle = low + (high - low) / 2
         if middle in (low, high):
