@@ -34,13 +34,10 @@ def works() -> Iterator[tuple[str, Work, str, Work]]:
         sentence = f"describe x across {across} with difference, test"
         yield f"differences {what}", _made(sentence, long), "the same of independent rows", _made(sentence, apart)
     rng = np.random.default_rng(3)
-    counts = rng.integers(0, 200, ROWS // 100)
-    short = {"x": rng.normal(50, 9, counts.size).round(1), "g": rng.integers(1, 4, counts.size)}
-    counted = _data(**short, Freq=counts)
-    counted = Dataset(counted.table, replace(counted.codebook, rows=Rows(counted="Freq")))
-    spread = _data(**{name: np.repeat(values, counts) for name, values in short.items()})
+    plain = _data(x=rng.normal(50, 9, ROWS).round(1), g=rng.integers(1, 4, ROWS), Freq=rng.integers(1, 1_000, ROWS))
+    counted = Dataset(plain.table, replace(plain.codebook, rows=Rows(counted="Freq")))
     sentence = "describe x across g with mean, sd, median"
-    yield "counted rows", _made(sentence, counted), "the same spread out in the file", _made(sentence, spread)
+    yield "rows that stand for 2,000,000,000 cases", _made(sentence, counted), "the same rows", _made(sentence, plain)
 
 
 def _data(**columns: NDArray[Any]) -> Dataset:

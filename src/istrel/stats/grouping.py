@@ -14,9 +14,13 @@ from typing import Any, NamedTuple, TypeVar
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.stats.distinct import distinct_values, places_among
+from istrel.stats.frequency import counted
+
 Array = NDArray[np.float64]
 Numbers = TypeVar("Numbers", NDArray[np.float64], NDArray[np.int64])
 LARGE = 150_000
+FEW = 100_000  # values by groups that are counted without sorting
 CLASSES_PER_DOUBLING = 4
 
 
@@ -252,18 +256,34 @@ def arrange_counted(
     times
         int64 (rows,): how many cases each row stands for.
     """
-    rows = np.flatnonzero(use & (times > 0))
-    order = rows[np.argsort(values[rows])]
-    if n_groups > 1:
-        keys = codes[order].astype(np.uint16) if n_groups <= 2**16 else codes[order]
-        order = order[np.argsort(keys, kind="stable")]  # of 16-bit keys a radix sort
-    group, value = codes[order], values[order]
-    new = np.ones(order.size, bool)
-    new[1:] = (group[1:] != group[:-1]) | (value[1:] != value[:-1])
+    everyone = bool(use.all()) and bool((times > 0).all())
+    kept = slice(None) if everyone else use & (times > 0)
+    own, group, cases = values[kept], codes[kept], times[kept]
+    distinct = distinct_values(own)
+    if distinct.size * n_groups > max(own.size, FEW):  # nearly every row has a value of its own
+        order = np.argsort(own)
+        order = order[np.argsort(group[order].astype(np.int64), kind="stable")]
+        value, home, counts = _merged(own[order], group[order], cases[order])
+        return Arranged(
+            value, np.searchsorted(home, np.arange(n_groups + 1)), values, codes, use, times=counts, row_times=times
+        )
+    place = places_among(own, distinct)
+    summed = counted(group.astype(np.int64) * distinct.size + place, n_groups * distinct.size, cases)
+    there = np.flatnonzero(summed)
+    bounds = np.searchsorted(there, np.arange(n_groups + 1) * distinct.size)
+    return Arranged(
+        distinct[there % max(1, distinct.size)], bounds, values, codes, use, times=summed[there], row_times=times
+    )
+
+
+def _merged(
+    values: Array, groups: NDArray[np.integer], times: NDArray[np.int64]
+) -> tuple[Array, NDArray[np.integer], NDArray[np.int64]]:
+    """(values, their groups, their cases) where equal ones of a group stand together."""
+    new = np.ones(values.size, bool)
+    new[1:] = (groups[1:] != groups[:-1]) | (values[1:] != values[:-1])
     first = np.flatnonzero(new)
-    counts = np.add.reduceat(times[order], first) if first.size else np.zeros(0, np.int64)
-    bounds = np.searchsorted(group[first], np.arange(n_groups + 1))
-    return Arranged(value[first], bounds, values, codes, use, times=counts, row_times=times)
+    return values[first], groups[first], np.add.reduceat(times, first) if first.size else np.zeros(0, np.int64)
 
 
 def gather(values: Numbers, codes: NDArray[np.integer], n_groups: int) -> tuple[Numbers, NDArray[np.int64]]:

@@ -4,10 +4,12 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass
+from typing import TYPE_CHECKING
 
-from istrel.app.bridge import StudyModel
-from istrel.app.stations.stations import Stations
-from istrel.sentence.request import Request
+if TYPE_CHECKING:
+    from istrel.app.bridge import StudyModel
+    from istrel.app.stations.stations import Stations
+    from istrel.sentence.request import Request
 
 
 @dataclass(frozen=True)
