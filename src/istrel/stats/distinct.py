@@ -30,7 +30,8 @@ def places_among(values: NDArray[np.float64], distinct: NDArray[np.float64]) -> 
     for decimals in range(MOST_DECIMALS + 1):
         with np.errstate(over="ignore", invalid="ignore"):
             keys = np.rint(distinct * 10.0**decimals)
-        if not distinct.size or not keys[-1] - keys[0] < WIDEST:
+            reach = keys[-1] - keys[0] if keys.size else np.inf
+        if not reach < WIDEST:
             break
         if bool((np.diff(keys) > 0).all()):  # each has a key of its own, and equal values have equal keys
             table = np.zeros(int(keys[-1] - keys[0]) + 1, np.intp)
