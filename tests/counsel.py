@@ -32,7 +32,8 @@ def heavy(rng: Random) -> str:
 def groups(rng: Random, n: int = 120, apart: float = 0.0, other: float = 0.0) -> str:
     g, h = rng.integers(0, 2, n), rng.integers(0, 3, n)
     x = rng.normal(50, 10, n) + 10 * apart * g + 10 * other * h
-    return file(g=np.array(["a", "b"])[g], h=np.array(["p", "q", "r"])[h], x=x.round(2))
+    many = np.array(list("stuvw"))[rng.integers(0, 5, n)]
+    return file(g=np.array(["a", "b"])[g], h=np.array(["p", "q", "r"])[h], many=many, x=x.round(2))
 
 
 def few(rng: Random, *, skewed: bool) -> str:
@@ -97,6 +98,7 @@ CASES = {  # kind: (sentence, data for which it is right, data for which it must
         lambda rng: groups(rng, 400),
     ),
     "other_group": ("describe x across g", lambda rng: groups(rng, other=0.7), groups),
+    "other_group ": ("describe x across g", lambda rng: groups(rng, 300, other=0.5), lambda rng: groups(rng, 24)),
     "missing_depends": (
         "describe x",
         lambda rng: lacking(rng, by_age=True),

@@ -6,6 +6,7 @@ from istrel.data.limits import SIGNIFICANT
 from istrel.exhibits.setting import MarginNote, RemarkKind
 from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.describe.difference_words import MEASURES
+from istrel.exhibits.wording import p_words
 from istrel.stats.differences.common import Effect
 from istrel.stats.estimates import Undefined
 from istrel.style.numbers import Kind
@@ -52,6 +53,6 @@ def _note(
         name=name,
         symbol=say(entry.symbol),
         limit=say("percentage_points", points=value) if percent else (value,),
-        p=(Cell(p, Kind.P_WITH_SIGN),),
+        p=p_words(p),
     )
     return MarginNote(kind, variable, group, says)

@@ -12,7 +12,7 @@ from istrel.exhibits.verbs.check.compute import MAKERS
 from istrel.exhibits.verbs.check.reading import chosen_test, read_shape
 from istrel.exhibits.verbs.check.resolve import CheckPlan
 from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, ScaleCell, Tested
-from istrel.exhibits.wording import few_names, titled
+from istrel.exhibits.wording import few_names, p_words, titled
 from istrel.sentence import parse
 from istrel.sentence.quoting import show_name
 from istrel.sentence.show_formula import show_condition
@@ -98,7 +98,7 @@ def _in_logarithms(name: str, cells: list[CheckCell], plan: CheckPlan) -> Iterat
         name=titled(plan.data.variable(name)),
         symbol=say(symbol),
         statistic=Cell(worst.statistic, Kind.STATISTIC, 3),
-        p=(Cell(worst.p, Kind.P_WITH_SIGN),),
+        p=p_words(_p(worst)),
     )
     sentence = f"check log({show_name(name)}){_tail(plan)}"
     yield MarginNote("logarithm", name, (), says, (Remedy("check the logarithm", request=parse(sentence)),))

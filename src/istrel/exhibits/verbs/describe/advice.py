@@ -38,6 +38,7 @@ CERTAIN = 0.01
 FEW_FOR_MEANS, SURELY_SKEWED = 50, 3.3  # cases; G1 in its standard errors
 MOST_CASES, MOST_LOOKED_AT = 200_000, 60
 MOST_VALUES = 12
+FEWEST_OF_A_GROUP = 10  # the variances of fewer cases are too unsure to weigh their means by
 PARTS_MUCH, PARTS_MORE = (
     0.06,
     2.0,
@@ -113,7 +114,10 @@ def _other_groups(plan: DescribePlan) -> Iterator[MarginNote]:
                 continue
             if not _parts(subject.name, name, plan) >= max(PARTS_MUCH, PARTS_MORE * here):
                 continue
-            share, p = _share(_moments_by(subject.name, name, plan))
+            m = _moments_by(subject.name, name, plan)
+            if m.n[m.n > 0].min() < FEWEST_OF_A_GROUP:
+                continue
+            share, p = _share(m)
             if share >= max(PARTS_MUCH, PARTS_MORE * here) and p < CERTAIN / len(others):
                 found.append((share, name))
         if not found:
