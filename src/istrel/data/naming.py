@@ -16,6 +16,7 @@ UNITS = frozenset(
 IN_BRACKETS = re.compile(r"^(?P<label>.*\S)\s*[(\[]\s*(?P<unit>[^()\[\]]+?)\s*[)\]]$")
 AT_THE_END = re.compile(r"^(?P<label>.*[^\W_])[_\s]+(?P<unit>\S+)$")
 A_UNIT = re.compile(r"[^\W\d_°µ%]*[°µ%€$£]?[^\W\d_]{0,6}([/·*^]?[^\W\d_]{1,6}[²³23]?){0,2}$")
+AN_END = re.compile(r"[^\W\d_]+\d{0,3}")  # a word, or an occasion: w4, visit2
 CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z][a-z])")
 LONGEST_UNIT = 12
 
@@ -44,7 +45,9 @@ def said_by_name(name: str, *, number: bool) -> Named:
     if number and last is not None and last["unit"] in UNITS:
         return Named(_label(re.sub(r"[_\s]in$", "", last["label"])), last["unit"])
     words = _words(name)
-    tells = len(words) > 1 and " " not in name and all(word.isalpha() and len(word) > 1 for word in words)
+    *before, last_word = words or [""]
+    plainly = all(word.isalpha() and len(word) > 1 for word in before)
+    tells = bool(before) and " " not in name and plainly and len(last_word) > 1 and bool(AN_END.fullmatch(last_word))
     return Named(_label(name)) if tells else Named()
 
 
