@@ -17,6 +17,7 @@ from istrel.data.row_key import key_of
 from istrel.data.screening import Finding, screen
 from istrel.data.screening.finding import Replace
 from istrel.data.screening.limited import Limit, limit_of
+from istrel.data.screening.sound import found_sound
 from istrel.demo import LEARNERS, SESSIONS
 from istrel.study.history import History
 from istrel.study.opening import open_data
@@ -396,3 +397,15 @@ def test_a_word_beside_a_scale_is_no_step_and_numbers_differ_by_chance(data_of: 
     (found,) = screen(data)
     assert (found.kind, found.variables, len(found.rows)) == ("suspected_missing_code", ("agrees",), 18)
     assert data.variable("agrees").value_labels[0].value == steps[0]
+
+
+@pytest.mark.parametrize("n", [9, 60])
+@pytest.mark.parametrize("odd", [-9, 99, 500, 777, 999, 9999])
+def test_one_value_far_from_all_others_is_never_passed_over_as_sound(n: int, odd: int, data_of: Maker) -> None:
+    values = [*np.random.default_rng(n).integers(58, 71, n).tolist(), odd]
+    data = data_of("stride,shoes\n" + "\n".join(f"{v},{38 + k % 7}" for k, v in enumerate(values)) + "\n")
+    findings = [f for f in screen(data) if f.kind in ("suspected_missing_code", "remote_value")]
+    assert {f.rows for f in findings} <= {(n + 1,)}
+    sound = found_sound(findings, data)
+    assert ("remote values" in sound) == (n >= 20 and not any(f.kind == "remote_value" for f in findings))
+    assert findings or (n < 20 and odd in (99, 500))  # of nine values, 99 may be one, and no code is 500

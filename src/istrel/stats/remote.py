@@ -13,6 +13,7 @@ FAR_IN_STEPS = 3.0  # of whole numbers as they are, where a step more lies betwe
 GAP = 0.5  # in quartile distances: remote values stand apart from the bulk
 MOST_REMOTE = 0.005
 FEW_ZEROS = 0.05
+FEWEST = 20  # fewer values have no bulk
 
 
 def remote(values: NDArray[np.float64]) -> NDArray[np.bool_]:
@@ -24,7 +25,7 @@ def remote(values: NDArray[np.float64]) -> NDArray[np.bool_]:
     lies more than FAR quartile distances beyond the quartile and a gap of GAP quartile distances parts it from the rest.
     """
     none = np.zeros(values.size, bool)
-    if values.size < 20:
+    if values.size < FEWEST:
         return none
     values, _ = moderate(values)
     most = max(5, int(MOST_REMOTE * values.size))

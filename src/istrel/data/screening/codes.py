@@ -30,7 +30,6 @@ from istrel.data.screening.limited import limit_of, of_limits
 from istrel.data.screening.look import Look
 
 A_CATEGORY = ("none", "nil", "*")  # more often an answer, or a mark, than none
-FEWEST_CODES = 2  # times that a positive code stands, before it is suspected
 
 
 def find(look: Look) -> Iterator[Finding]:
@@ -93,8 +92,6 @@ def _numeric_codes(look: Look) -> Iterator[Finding]:
     for code, where in sorted(places.items(), key=lambda item: -sum(int(m.sum()) for _, m in item[1])):
         names = tuple(name for name, _ in where)
         count = sum(int(mask.sum()) for _, mask in where)
-        if code > 0 and count < FEWEST_CODES:
-            continue  # one 99 among ages may be an age
         yield Finding(
             "suspected_missing_code",
             names,

@@ -20,6 +20,10 @@ from istrel.stats.remote import remote
 
 Mask = NDArray[np.bool_]
 BY_CHANCE = 0.05
+FEWEST_CODES = (
+    2  # times that a positive code stands, over all variables, before it is suspected: one 99 among ages may be an age
+)
+OUT_OF_REACH = 5.0  # ranges of the other values beyond which one such code is enough: 999 among strides of 60 to 70 cm
 
 
 @dataclass(frozen=True, eq=False)
@@ -37,7 +41,7 @@ class Look:
     data: Dataset
     today: np.datetime64
     copies: set[str] = field(default_factory=set)
-    _codes: dict[str, tuple[float, ...]] = field(default_factory=dict)
+    _of_the_form: dict[str, tuple[float, ...]] = field(default_factory=dict)
     _far: dict[str, Mask] = field(default_factory=dict)
 
     @property
@@ -58,12 +62,36 @@ class Look:
 
     def codes(self, name: str) -> tuple[float, ...]:
         """Values of a variable of numbers that look like codes for "no answer"."""
-        if name not in self._codes:
+        return tuple(
+            code
+            for code in self._like_codes(name)
+            if code <= 0 or self._times[code] >= FEWEST_CODES or self._out_of_reach(name, code)
+        )
+
+    def _like_codes(self, name: str) -> tuple[float, ...]:
+        """Values that have the form and the place of codes, be it once."""
+        if name not in self._of_the_form:
             level = self.level(name)
             coded = level not in (Level.IDENTIFIER, Level.NOMINAL, Level.BINARY) or self.has_three(name)
             distinct, _ = self.data.tally(name)
-            self._codes[name] = suspected_codes(distinct) if coded and level is not Level.IDENTIFIER else ()
-        return self._codes[name]
+            self._of_the_form[name] = suspected_codes(distinct) if coded and level is not Level.IDENTIFIER else ()
+        return self._of_the_form[name]
+
+    @cached_property
+    def _times(self) -> dict[float, int]:
+        """{value of the form of a code: how often it stands, over all variables of numbers in which it could be one}."""
+        times: dict[float, int] = {}
+        for name in self.of_kind(Kind.NUMBER):
+            distinct, counts = self.data.tally(name)
+            for code in self._like_codes(name):
+                times[code] = times.get(code, 0) + int(counts[np.searchsorted(distinct, code)])
+        return times
+
+    def _out_of_reach(self, name: str, code: float) -> bool:
+        """Whether a code lies so far above all other values that it can be none of them."""
+        distinct, _ = self.data.tally(name)
+        rest = distinct[~np.isin(distinct, self._like_codes(name))]
+        return bool(code - rest[-1] > OUT_OF_REACH * (rest[-1] - rest[0]))
 
     def has_three(self, name: str) -> bool:
         """More values than a question with two answers has."""

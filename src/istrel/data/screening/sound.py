@@ -6,7 +6,9 @@ from collections.abc import Iterable
 
 from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
+from istrel.data.screening import copies, shape
 from istrel.data.screening.finding import Finding
+from istrel.stats import remote
 
 LOOKED_AT = {
     "rows that are no cases": ("counted_rows", "weighted_rows", "summary_rows"),
@@ -23,16 +25,18 @@ LOOKED_AT = {
     "shapes": ("many_zeros", "skewed", "humps"),
 }
 
-
 NEEDS = {"date_future": Kind.DATE, "personal": Kind.TEXT}  # what must be there to be looked at
+SMALLEST = {"remote_value": remote.FEWEST, "near_copy": copies.FEWEST, "many_zeros": shape.ENOUGH}  # and how many cases
 
 
 def found_sound(findings: Iterable[Finding], data: Dataset) -> tuple[str, ...]:
-    """What was looked at without a finding, in the order of its weight; dates and texts only where there are any."""
+    """What was looked at without a finding, in the order of its weight; nothing that could not have been found in it."""
     found = {finding.kind for finding in findings}
     there = {Kind.NUMBER, *(column.kind for column in data.table.columns)}
     return tuple(
         words
         for words, kinds in LOOKED_AT.items()
-        if not found & {*kinds} and NEEDS.get(kinds[0], Kind.NUMBER) in there
+        if not found & {*kinds}
+        and NEEDS.get(kinds[0], Kind.NUMBER) in there
+        and data.n_rows >= SMALLEST.get(kinds[0], 0)
     )
