@@ -391,11 +391,13 @@ def test_what_tells_who_a_person_is_is_found_and_places_only_beside_it(data_of: 
 def test_a_word_beside_a_scale_is_no_step_and_numbers_differ_by_chance(data_of: Maker) -> None:
     rng = np.random.default_rng(3)
     steps = ("trifft nicht zu", "trifft eher nicht zu", "trifft eher zu", "trifft zu", "weiß nicht")
-    rows = [f"{rng.integers(20_000, 60_000)},{2000 + k % 12},{steps[k % 5]}" for k in range(90)]
-    data = data_of("births,year,agrees\n" + "\n".join(rows) + "\n")
+    better = ("yes", "no", "weiß nicht", "yes", "no")
+    rows = [f"{rng.integers(20_000, 60_000)},{2000 + k % 12},{steps[k % 5]},{better[k % 5]}" for k in range(90)]
+    data = data_of("births,year,agrees,better\n" + "\n".join(rows) + "\n")
     assert data.variable("agrees").level is Level.ORDINAL
-    (found,) = screen(data)
-    assert (found.kind, found.variables, len(found.rows)) == ("suspected_missing_code", ("agrees",), 18)
+    found = [f for f in screen(data) if f.kind == "suspected_missing_code"]
+    assert [(f.variables, len(f.rows)) for f in found] == [(("agrees", "better"), 18 * 2)]
+    assert {f.kind for f in screen(data)} <= {"suspected_missing_code", "near_copy"}
     assert data.variable("agrees").value_labels[0].value == steps[0]
 
 

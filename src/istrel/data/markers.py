@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections import defaultdict
+from collections.abc import Iterable
 
 import numpy as np
 
@@ -47,6 +48,12 @@ def no_and_yes(words: tuple[str, ...]) -> tuple[str, str] | None:
         if no.strip().casefold() in NO and yes.strip().casefold() in YES:
             return no, yes
     return None
+
+
+def says_yes_or_no(words: Iterable[str]) -> bool:
+    """Whether words hold a yes and a no, in whatever spelling, and at most one word besides."""
+    plain = {word.strip().casefold() for word in words}
+    return bool(plain & YES) and bool(plain & NO) and len(plain - YES - NO) <= 1
 
 
 def shared_markers(table: Table) -> dict[str, tuple[str, ...]]:

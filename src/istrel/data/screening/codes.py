@@ -12,7 +12,7 @@ from istrel.data.column import Column, Kind
 from istrel.data.corrections import Correction
 from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
-from istrel.data.markers import is_marker, no_and_yes
+from istrel.data.markers import is_marker, no_and_yes, says_yes_or_no
 from istrel.data.screening.finding import (
     CountAsValue,
     Finding,
@@ -110,13 +110,14 @@ def _worded_codes(look: Look) -> Iterator[Finding]:
         if look.level(name) is Level.TEXT:
             continue
         column, present = look.data.table.column(name), look.data.present(name)
-        for place in look.data.tally(name)[0].tolist():
+        stand = look.data.tally(name)[0].tolist()
+        scale = look.level(name) is Level.ORDINAL or says_yes_or_no(column.words[place] for place in stand)
+        for place in stand:
             word = column.words[place]
             if word.strip().casefold() in A_CATEGORY:
                 continue
             labelled = any(entry.value == word for entry in look.data.variable(name).value_labels)
-            beside = look.level(name) is Level.ORDINAL and is_no_step(word)
-            if beside or (is_marker(word) and not labelled):
+            if (scale and is_no_step(word)) or (is_marker(word) and not labelled):
                 places.setdefault(word, []).append((name, present & (column.values == place)))
     for word, where in places.items():
         names = tuple(name for name, _ in where)
