@@ -58,8 +58,9 @@ def between(exhibit: Exhibit, cells: list[Marked], low: float, high: float) -> t
         names = tuple(name for name, _ in cell.group.named)
         grouping = next(g for g in exhibit.result.groupings if g.names == names)
         values = arranged(cell.variable, grouping, exhibit.plan.data).only(grouping.groups.index(cell.group))
-        ends = (int(values.places(np.array([end]), after=after)[0, 0]) for end, after in ((high, True), (low, False)))
-        made.append(Between(cell.group, next(ends) - next(ends), int(values.sizes[0]), _area(exhibit, cell, low, high)))
+        before = int(values.places(np.array([low]), after=False)[0, 0])
+        inside = int(values.places(np.array([high]), after=True)[0, 0]) - before
+        made.append(Between(cell.group, inside, int(values.sizes[0]), _area(exhibit, cell, low, high)))
     return tuple(made)
 
 

@@ -180,8 +180,9 @@ def side_by_side(parts: Sequence[Arranged]) -> Arranged:
         [*(part.bounds[:-1] + start for part, start in zip(parts, starts, strict=False)), starts[-1:]]
     )
     ordered = all(part.ordered for part in parts)
-    counted = [part.times for part in parts if part.times is not None]
-    times = np.concatenate(counted) if counted else None
+    times = None
+    if any(part.times is not None for part in parts):
+        times = np.concatenate([np.ones(p.values.size, np.int64) if p.times is None else p.times for p in parts])
     return Arranged(values, bounds, values, np.zeros(0, np.int32), None, ordered=ordered, times=times)
 
 

@@ -244,8 +244,12 @@ def skewness(m: Moments) -> Estimates:
 
 def skewness_error(m: Moments) -> Estimates:
     """Standard error of G1 for normal data: sqrt(6n(n-1) / ((n-2)(n+1)(n+3)))."""
-    n = np.maximum(m.n, 3.0)
-    return estimates(np.sqrt(6.0 * n * (n - 1) / ((n - 2) * (n + 1) * (n + 3))), (m.n < 3, few_values(3)))
+    return estimates(skewness_error_of(np.maximum(m.n, 3.0)), (m.n < 3, few_values(3)))
+
+
+def skewness_error_of(n: Array) -> Array:
+    """The same by the number of values, at least 3; any shape."""
+    return np.asarray(np.sqrt(6.0 * n * (n - 1) / ((n - 2) * (n + 1) * (n + 3))))
 
 
 def kurtosis(m: Moments) -> Estimates:

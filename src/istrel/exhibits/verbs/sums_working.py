@@ -10,6 +10,8 @@ from istrel.exhibits.working import shown, signed
 from istrel.stats import moments
 
 E = "2.718281828459"  # the base of natural logarithms
+SMALL = "₁₂₃₄₅₆₇₈₉"  # the groups in their order
+MOST_GROUPS = len(SMALL)  # of more no working is shown
 Lines = tuple[str, str, tuple[str, ...]]  # formula, filled, steps
 
 

@@ -26,14 +26,14 @@ ITEMS, BETTER, LOOSE = (
     4,
     0.02,
     0.2,
-)  # items at least; alpha without an item above alpha; its correlation with the rest below
+)  # items at least; alpha without one above alpha; its correlation with the rest below
 
 
 def advise(plan: CheckPlan, result: CheckResult) -> Iterator[MarginNote]:
     """In the order of the variables."""
     if plan.form != "table" or plan.cases.weighted or plan.data.n_rows > MOST_CASES:
         return
-    yield from _items(result)
+    yield from _items(plan, result)
     departed: list[CheckCell] = []
     for name in dict.fromkeys(c.variable for c in result.cells if isinstance(c, CheckCell) and c.reading == "clear"):
         mine = [cell for cell in result.cells if isinstance(cell, CheckCell) and cell.variable == name]
@@ -115,7 +115,7 @@ def _tail(plan: CheckPlan) -> str:
     return (f" across {groups}" if groups else "") + (f" among {show_condition(among)}" if among is not None else "")
 
 
-def _items(result: CheckResult) -> Iterator[MarginNote]:
+def _items(plan: CheckPlan, result: CheckResult) -> Iterator[MarginNote]:
     """The item without which a scale hangs together better."""
     for cell in result.cells:
         if not isinstance(cell, ScaleCell) or len(cell.items) < ITEMS or not isinstance(cell.alpha, float):
@@ -139,7 +139,7 @@ def _items(result: CheckResult) -> Iterator[MarginNote]:
             alpha=Cell(cell.alpha, Kind.COEFFICIENT),
             rest=Cell(item.item_rest, Kind.COEFFICIENT),
         )
-        known = all(one.name.isidentifier() for one in cell.items)
+        known = all(one.name in plan.data.table for one in cell.items)  # and no formula
         remedies = (Remedy("look without it", request=parse(f"check {rest} as scale")),) if known else ()
         yield MarginNote("item_out", item.name, cell.group.labels, says, remedies)
         return

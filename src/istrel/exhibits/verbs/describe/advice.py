@@ -5,7 +5,6 @@ Each rule names its reason in numbers and is silent where chance alone would mak
 
 from __future__ import annotations
 
-import math
 from collections.abc import Iterator
 from dataclasses import replace
 
@@ -30,7 +29,7 @@ from istrel.stats.correlation import eta
 from istrel.stats.differences.means import measured_effect, welch
 from istrel.stats.grouping import arrange
 from istrel.stats.moderate import moderate
-from istrel.stats.moments import Moments, moments
+from istrel.stats.moments import Moments, moments, skewness_error_of
 from istrel.style.numbers import Kind
 
 Mask = NDArray[np.bool_]
@@ -39,10 +38,7 @@ FEW_FOR_MEANS, SURELY_SKEWED = 50, 3.3  # cases; G1 in its standard errors
 MOST_CASES, MOST_LOOKED_AT = 200_000, 60
 MOST_VALUES = 12
 FEWEST_OF_A_GROUP = 10  # the variances of fewer cases are too unsure to weigh their means by
-PARTS_MUCH, PARTS_MORE = (
-    0.06,
-    2.0,
-)  # omega squared of another variable, and how many times that of the one that was taken
+PARTS_MUCH, PARTS_MORE = 0.06, 2.0  # omega squared of another variable, and how many times that of the one taken
 MISSING, FEWEST_MISSING, APART = 0.05, 15, 0.3  # share and number of missing values; how far apart the others are, as g
 
 
@@ -80,8 +76,7 @@ def _by_ranks(plan: DescribePlan, result: DescribeResult) -> Iterator[MarginNote
         n, skewness = cell.n, cell.number("skewness")
         if not isinstance(n, int) or not 8 <= n < FEW_FOR_MEANS:
             continue
-        error = math.sqrt(6 * n * (n - 1) / ((n - 2) * (n + 1) * (n + 3)))
-        if abs(skewness) < SURELY_SKEWED * error:
+        if abs(skewness) < SURELY_SKEWED * float(skewness_error_of(np.array(float(n)))):
             continue
         says = say(
             "few_skewed_cases_ask_for_ranks",

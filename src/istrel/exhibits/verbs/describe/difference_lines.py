@@ -2,17 +2,15 @@
 
 from __future__ import annotations
 
-from istrel.exhibits.verbs.sums_working import Lines, Sums, mean_lines, variance_lines
+from istrel.exhibits.verbs.sums_working import SMALL, Lines, Sums, mean_lines, variance_lines
 from istrel.exhibits.working import shown, signed
 from istrel.stats.differences.common import GroupTest
-
-SMALL = "₁₂₃₄₅₆₇₈₉"  # the groups in their order
 
 
 def _steps(*groups: Sums) -> tuple[str, ...]:
     """n, mean and variance of each group."""
     steps: list[str] = []
-    for letter, sums in zip(SMALL, groups, strict=False):
+    for letter, sums in zip(SMALL[: len(groups)], groups, strict=True):
         steps += [f"n{letter} = {sums.n}", f"M{letter} = {mean_lines(sums)[1]} = {shown(sums.mean)}"]
         steps += [f"s²{letter} = {variance_lines(sums)[1]} = {shown(sums.variance)}"]
     return tuple(steps)
@@ -54,7 +52,7 @@ def _f_steps(groups: list[Sums], f: float, df2: float) -> tuple[str, ...]:
     uneven = sum((1 - w / whole) ** 2 / (g.n - 1) for w, g in zip(weights, groups, strict=True))
     between = sum(w * (g.mean - centre) ** 2 for w, g in zip(weights, groups, strict=True)) / (k - 1)
     steps = list(_steps(*groups))
-    for letter, w, g in zip(SMALL, weights, groups, strict=False):
+    for letter, w, g in zip(SMALL[: len(groups)], weights, groups, strict=True):
         steps.append(f"w{letter} = {g.n} ÷ {shown(g.variance)} = {shown(w)}")
     steps.append(f"W = {' + '.join(map(shown, weights))} = {shown(whole)}")
     means = " + ".join(f"{shown(w)} × {signed(g.mean)}" for w, g in zip(weights, groups, strict=True))

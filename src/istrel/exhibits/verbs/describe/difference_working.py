@@ -5,13 +5,13 @@ from __future__ import annotations
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.text import Cell, say
 from istrel.exhibits.verbs.describe.categories_working import explain_chi_square, explain_shares
-from istrel.exhibits.verbs.describe.difference_lines import SMALL, f_lines, g_lines, omega_lines, p_lines
+from istrel.exhibits.verbs.describe.difference_lines import f_lines, g_lines, omega_lines, p_lines
 from istrel.exhibits.verbs.describe.differences import true_groups
 from istrel.exhibits.verbs.describe.persons_working import explain_persons, explain_persons_test
 from istrel.exhibits.verbs.describe.ranks_working import explain_rank_test, explain_ranks
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference
-from istrel.exhibits.verbs.sums_working import Sums
+from istrel.exhibits.verbs.sums_working import MOST_GROUPS, Sums
 from istrel.exhibits.wording import group_label, titled
 from istrel.exhibits.working import Working
 from istrel.stats.differences.common import GroupTest
@@ -41,10 +41,10 @@ def _measure(plan: DescribePlan, found: Difference, cell: Cell) -> Working | Non
         means = say("means_g", value=cell, name=name, first=first, second=second)
         return Working(means, *g_lines(*_groups(found, plan)))
     if measure == "omega_squared":
-        test = welch(_moments(found, plan))
-        if isinstance(test.statistic, float):
-            return Working(say("means_omega_squared", value=cell, name=name), *omega_lines(test, _groups(found, plan)))
-        return None
+        test, groups = welch(_moments(found, plan)), _groups(found, plan)
+        if not isinstance(test.statistic, float) or len(groups) > MOST_GROUPS:
+            return None
+        return Working(say("means_omega_squared", value=cell, name=name), *omega_lines(test, groups))
     if measure in ("cliffs_delta", "epsilon_squared", "median_difference"):
         return explain_ranks(plan, found, cell)
     return explain_shares(plan, found, cell)
@@ -56,7 +56,7 @@ def _test(plan: DescribePlan, found: Difference, test: GroupTest, cell: Cell) ->
     if test.name in ("mann_whitney", "kruskal_wallis"):
         return explain_rank_test(plan, found, test, cell)
     groups = _groups(found, plan) if test.name in ("welch_t", "welch_f") else []
-    if not groups or len(groups) > len(SMALL):
+    if not 0 < len(groups) <= MOST_GROUPS:
         return None
     lines = p_lines(test, *groups) if test.name == "welch_t" else f_lines(test, groups)
     return Working(say("means_p", value=cell, name=titled(plan.data.variable(found.variable))), *lines)

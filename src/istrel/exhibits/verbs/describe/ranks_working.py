@@ -11,14 +11,12 @@ from istrel.exhibits.text import Cell, say
 from istrel.exhibits.verbs.describe.differences import counts_in, true_groups, value_counts
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import Difference
-from istrel.exhibits.verbs.sums_working import Lines
+from istrel.exhibits.verbs.sums_working import MOST_GROUPS, SMALL, Lines
 from istrel.exhibits.wording import group_label, titled
 from istrel.exhibits.working import Working, shown
 from istrel.stats.differences.common import GroupTest
 
 Counts = NDArray[np.int64]
-SMALL = "₁₂₃₄₅₆₇₈₉"
-MOST_GROUPS = len(SMALL)
 
 
 def explain_ranks(plan: DescribePlan, found: Difference, cell: Cell) -> Working | None:
@@ -125,7 +123,7 @@ def _h(counts: Counts) -> tuple[float, tuple[str, ...]]:
     h = 12 / (total * (total + 1)) * off / tied
     given = [
         line
-        for letter, n, r in zip(SMALL, sizes, sums, strict=False)
+        for letter, n, r in zip(SMALL[: len(sizes)], sizes, sums, strict=True)
         for line in (f"n{letter} = {n}", f"sum of ranks R{letter} = {shown(r)}")
     ]
     steps = (
