@@ -59,6 +59,8 @@ class Comfort(QObject):
 
     def _begin_again(self) -> None:
         self._background.wait()
+        if not self._keeping.settled():
+            return  # what is not on disk would be lost; the choice holds from the next start on
         data = self._data_path()
         path = self._keeping.finish() or data
         preferences.begin_again(str(path or ""))

@@ -103,19 +103,29 @@ class Keeping(QObject):
             self._turn += 1
             self._writing, self._wanted = False, None
             if self._model.is_open:
-                history = self._model.history
-                try:
-                    if self._file is not None or history.past or history.future:
-                        _, told = self._put(history)
-                        if told:
-                            self._model.trouble.emit(told)
-                except Problem as problem:
-                    self._model.trouble.emit(problem.message)
+                self._put_last(self._model.history)
             path = self.path
             if self._file is not None:
                 self._file.close()
             self._file = None
             return path
+
+    def settled(self) -> bool:
+        """Whether all that was done is on disk now; where it cannot be, that is told, and the study stays as it is."""
+        with self._lock:
+            return not self._model.is_open or self._put_last(self._model.history)
+
+    def _put_last(self, history: History) -> bool:
+        """Write what is not written; whether that could be done."""
+        try:
+            if self._file is not None or history.past or history.future:
+                _, told = self._put(history)
+                if told:
+                    self._model.trouble.emit(told)
+        except Problem as problem:
+            self._model.trouble.emit(problem.message)
+            return False
+        return True
 
     # Opening and naming.
     def open(self, path: Path) -> None:
