@@ -10,6 +10,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFileDialog, QMenu, QPushButton
 from pytestqt.qtbot import QtBot
 
+from istrel.app import preferences
 from istrel.app.window import Window
 from istrel.problem import Problem
 from istrel.study.changes.codebook import SetText
@@ -156,6 +157,11 @@ def test_a_disk_that_takes_nothing_is_told_and_tried_again(
     window.model.do(SetText("score", "label", "Score"))
     settle()
     assert "is not on disk" in said[0]
+    begun: list[str] = []
+    monkeypatch.setattr(preferences, "begin_again", begun.append)
+    monkeypatch.setattr(preferences, "choose", lambda *_: None)
+    window.does.do("look_dark")
+    assert not begun  # what would be lost stays open
     monkeypatch.setenv("XDG_STATE_HOME", str(tmp_path / "state"))
     window.model.do(SetText("score", "unit", "points"))
     settle()

@@ -58,9 +58,9 @@ class Comfort(QObject):
         entry.setChecked(chosen)
 
     def _begin_again(self) -> None:
-        self._background.wait()
         if not self._keeping.settled():
             return  # what is not on disk would be lost; the choice holds from the next start on
+        self._background.wait()
         data = self._data_path()
         path = self._keeping.finish() or data
         preferences.begin_again(str(path or ""))
