@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 from itertools import combinations
-from math import sqrt
+from math import log, sqrt
 
 import numpy as np
 import pytest
 from scipy import stats
+from scipy.optimize import minimize_scalar
 
 from istrel.stats.association import chi_square
 from istrel.stats.differences import pairs
@@ -103,3 +104,30 @@ def test_ratios_cover_at_their_level_and_say_where_there_are_none() -> None:
     assert isinstance(beside_zero.value, Undefined)
     assert beside_zero.low > 0
     assert isinstance(ratio_effect(np.array([[5, 5, 2], [4, 2, 1]]), "odds_ratio").value, Undefined)
+
+
+def score_by_search(hits: tuple[int, int], n: tuple[int, int], ratio: float) -> float:
+    """Pearson's chi-square of both groups against the likeliest shares that have a ratio, which are searched for."""
+    top = min(1.0, 1 / ratio)
+
+    def unlikely(second: float) -> float:
+        shares = (ratio * second, second)
+        parts = ((hits[k], n[k] - hits[k], shares[k]) for k in (0, 1))
+        return -sum((h * log(p) if h else 0.0) + (m * log(1 - p) if m else 0.0) for h, m, p in parts)
+
+    found = minimize_scalar(
+        unlikely, bounds=(1e-12 * top, top * (1 - 1e-12)), method="bounded", options={"xatol": 1e-13}
+    )
+    shares = (ratio * found.x, found.x)
+    return sum((hits[k] - n[k] * shares[k]) ** 2 / (n[k] * shares[k] * (1 - shares[k])) for k in (0, 1))
+
+
+@pytest.mark.parametrize("hits", [(0, 5), (0, 15), (5, 0), (1, 1), (7, 20), (20, 20), (20, 3), (19, 20), (3, 4)])
+def test_the_limits_of_a_ratio_part_what_the_score_test_rejects_also_at_none_and_all(hits: tuple[int, int]) -> None:
+    n = (20, 20)
+    found = ratio_effect(np.array([[n[0] - hits[0], n[1] - hits[1]], [*hits]]), "risk_ratio")
+    for limit, outward in ((found.low, 1 / 1.02), (found.high, 1.02)):
+        if isinstance(limit, float) and limit > 0:
+            assert score_by_search(hits, n, limit / outward) < 3.8415 < score_by_search(hits, n, limit * outward)
+    assert found.low == 0 if hits[0] == 0 else isinstance(found.low, float)
+    assert isinstance(found.high, float) == (hits[1] > 0)

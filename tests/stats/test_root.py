@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 import numpy as np
 import pytest
 from hypothesis import given
@@ -16,6 +18,12 @@ def test_a_root_is_found_to_the_last_digits(at: float, before: float, after: flo
     sign = 1 if rising else -1
     found = root(lambda x: sign * ((x - at) + (x - at) ** 3), at - before, at + after)
     assert found == pytest.approx(at, abs=1e-12 * max(1.0, abs(at)))
+
+
+@pytest.mark.parametrize("off", [lambda x: x * x + 1, lambda x: x - 9, lambda x: x * float("nan")])
+def test_where_nothing_changes_sign_no_end_is_given_for_a_root(off: Callable[[float], float]) -> None:
+    with pytest.raises(ValueError, match="change of sign"):
+        root(off, -1.0, 2.0)
 
 
 def test_special_functions_are_those_of_scipy() -> None:

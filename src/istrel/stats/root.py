@@ -8,10 +8,12 @@ FINE = 1e-13  # relative, and for numbers below 1 absolute
 
 
 def root(off: Callable[[float], float], low: float, high: float) -> float:
-    """Where a function is 0 between two numbers at which it has different signs, or at one of them."""
+    """Where a function is 0 between two numbers at which it has different signs, or at one of them; else ValueError."""
     ends = off(low), off(high)
     if 0 in ends:
         return (low, high)[ends.index(0)]
+    if not min(ends) < 0 < max(ends):
+        raise ValueError(f"no change of sign between {low} and {high}")
     rising = ends[1] > 0
     while high - low > FINE * max(1.0, abs(low), abs(high)):
         middle = low + (high - low) / 2

@@ -74,7 +74,7 @@ class WalkLine(QFrame):
     def _look(self) -> None:
         """Go on where the step was done."""
         walk = self._walk
-        if walk is None or not self._model.is_open or self._place >= len(walk.steps):
+        if walk is None or not self._model.is_open:
             return
         if walk.steps[self._place].done(Seen(self._model, self._stations, self._station)):
             self._place += 1
@@ -84,6 +84,8 @@ class WalkLine(QFrame):
         assert self._walk is not None
         steps = self._walk.steps
         ended = self._place >= len(steps)
+        if ended:
+            self._clock.stop()
         self.count.setText(self._walk.title if ended else f"{self._walk.title} · {self._place + 1} of {len(steps)}")
         self.says.setText(END if ended else steps[self._place].says)
         sentence = "" if ended else steps[self._place].sentence

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from math import exp, log
+from math import exp, log, sqrt
 
 import numpy as np
 from numpy.typing import NDArray
@@ -63,22 +63,30 @@ def risk_ratio(hits: list[int], n: list[int], *, confidence: float) -> tuple[Lim
 
 
 def _score(hits: list[int], n: list[int], ratio: float) -> float:
-    """The score statistic of a ratio, with the likeliest shares that have it."""
+    """The score statistic of a ratio, with the likeliest shares that have it; from the group with the smaller share, which is
+    below 1 also where the other's is 1.
+    """
+    if ratio > 1:
+        return _score(hits[::-1], n[::-1], 1 / ratio)
     whole, both = n[0] + n[1], hits[0] + hits[1]
     b = ratio * (n[0] + hits[1]) + hits[0] + n[1]
-    second = (b - np.sqrt(max(b * b - 4 * whole * ratio * both, 0.0))) / (2 * whole * ratio)
+    second = min(1.0, 2 * both / (b + sqrt(max(b * b - 4 * whole * ratio * both, 0.0))))
     first = ratio * second
     gap = hits[0] - n[0] * first
     if abs(gap) < 1e-12:
         return 0.0
-    if not (0 < first < 1 and 0 < second < 1):
-        return float("inf")
     scale = n[0] * first * (1 - first)
     return float(gap**2 / scale * (1 + n[0] * (ratio - first) / (n[1] * (1 - first))))
 
 
 def _end(off: Callable[[float], float], start: float, side: int) -> Limit:
-    """Where a function that rises away from a start is 0, on one side of it."""
+    """Where a function that rises away from a start is 0, on one side of it; a start beyond that is taken back first."""
+    step = 0.5
+    while off(start) > 0:
+        start -= side * step
+        step *= 2
+        if step > FARTHEST:
+            return ZERO
     step = 0.5
     while off(start + side * step) < 0:
         step *= 2
