@@ -5,7 +5,7 @@ OFFSCREEN := QT_QPA_PLATFORM=offscreen
 MAKEFLAGS += --jobs=2 --output-sync=target # `make check test`: both at once, each said whole
 export PYTHONDONTWRITEBYTECODE :=# bytecode is kept: tests start Istrel a hundred times
 
-.PHONY: help setup demo test deep check bench fuzz mutants page screenshots gallery package tried format lock
+.PHONY: help setup demo test deep check bench fuzz mutants languages page screenshots gallery package tried format lock
 
 help: ## list what can be done here
 	@grep -hE '^[a-z]+:.*## ' $(MAKEFILE_LIST) | sed 's/:.*## /\t/' | expand -t 14
@@ -25,11 +25,12 @@ test: $(STAMP) ## all tests, window included, without a screen
 deep: $(STAMP) ## as test, with all cases of every table, of which the usual run takes a part
 	ISTREL_DEEP=1 $(OFFSCREEN) $(PYTHON) -m pytest -n 2 --dist worksteal
 
-check: $(STAMP) ## formatting, lint, types, import floors, share of test lines
+check: $(STAMP) ## formatting, lint, types, import floors, languages, share of test lines
 	$(PYTHON) -m ruff format --check src tests tools
 	$(PYTHON) -m ruff check src tests tools
 	$(PYTHON) -m mypy
 	.venv/bin/lint-imports --no-cache
+	$(PYTHON) tools/languages.py --check
 	$(PYTHON) tools/line_share.py
 
 format: $(STAMP) ## put the code into its form
@@ -44,6 +45,9 @@ fuzz: $(STAMP) ## seeded inputs of every family, at most five minutes; ISTREL_SE
 
 mutants: $(STAMP) ## a hundred random changes of the core, each against the tests of its room; survivors are named
 	$(PYTHON) tools/mutants.py $(ARGUMENTS)
+
+languages: $(STAMP) ## gather the words of the window into its translation files, and compile them
+	$(PYTHON) tools/languages.py
 
 page: $(STAMP) ## the tables of docs/sentence.md from the vocabulary
 	$(PYTHON) tools/vocabulary_page.py

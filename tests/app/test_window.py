@@ -24,7 +24,6 @@ from istrel.app.window import ICON, Window
 from istrel.commands.catalogue import COMMANDS
 from istrel.demo import SENTENCE, SESSIONS
 from istrel.problem import Problem
-from istrel.study.changes.codebook import TreatAsMissing
 
 Opened = Callable[..., Window]
 Settle = Callable[[], None]
@@ -198,21 +197,6 @@ def test_every_control_has_a_name_for_screen_readers(opened: Opened) -> None:
                 )
                 if (not inner and type(control).__module__ != "PySide6.QtWidgets") or isinstance(control, QLineEdit):
                     assert control.accessibleName() or control.text(), control  # type: ignore[attr-defined]
-
-
-def test_no_button_is_cut_in_a_small_window(opened: Opened, settle: Settle) -> None:
-    from PySide6.QtWidgets import QPushButton
-
-    window = opened(sentence=SENTENCE)
-    window.does.do("keep")
-    window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))  # numbers moved: the bar has much to tell
-    window.resize(1024, 640)
-    for station in (0, 1, 2, 3):
-        window.stations.go(station)
-        settle()
-        for button in window.stack.currentWidget().findChildren(QPushButton):
-            if button.isVisible():
-                assert button.width() >= button.sizeHint().width() - 1, button.text()
 
 
 def luminance(colour: str) -> float:

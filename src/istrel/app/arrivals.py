@@ -18,6 +18,8 @@ from istrel.app.keeping import Keeping
 from istrel.app.reading import open_file, paste
 from istrel.app.stations.start_page import StartPage
 from istrel.app.stations.stations import Stations
+from istrel.app.words import tr
+from istrel.english import english
 from istrel.study.places import is_study
 
 if TYPE_CHECKING:
@@ -25,7 +27,7 @@ if TYPE_CHECKING:
     from istrel.app.opening import Opening
     from istrel.data.reading import ReadingSettings
 
-WELCOME = "Drop a data file or a study here, or open one."
+WELCOME = english("Drop a data file or a study here, or open one.")
 
 
 class Arrivals(QObject):
@@ -51,14 +53,14 @@ class Arrivals(QObject):
         """What can be done with files."""
         able = self._model.has_study
         return (
-            Action("open", "Open data or a study…", ("Ctrl+O",), self.choose),
-            Action("look", "Look at data before opening…", ("Ctrl+Shift+O",), self._choose_and_look),
-            Action("name", "Name the study…", ("Ctrl+S",), self._name_study, able),
-            Action("again", "Read changed files again", (), self._keeping.read_again, able),
-            Action("demo", "Explore the demo study", (), self.open_demo),
-            Action("paste", "Paste cells as data", ("Ctrl+V",), self._paste),
-            Action("combine", "Join, stack or reshape data…", (), self.combine, able),
-            Action("new", "Begin a new study", (), self._begin_anew, able),
+            Action("open", tr("Open data or a study…"), ("Ctrl+O",), self.choose),
+            Action("look", tr("Look at data before opening…"), ("Ctrl+Shift+O",), self._choose_and_look),
+            Action("name", tr("Name the study…"), ("Ctrl+S",), self._name_study, able),
+            Action("again", tr("Read changed files again"), (), self._keeping.read_again, able),
+            Action("demo", tr("Explore the demo study"), (), self.open_demo),
+            Action("paste", tr("Paste cells as data"), ("Ctrl+V",), self._paste),
+            Action("combine", tr("Join, stack or reshape data…"), (), self.combine, able),
+            Action("new", tr("Begin a new study"), (), self._begin_anew, able),
         )
 
     def wait(self) -> None:
@@ -74,7 +76,7 @@ class Arrivals(QObject):
         if is_study(Path(path)):
             self._keeping.open(Path(path))
             return
-        self._start.say(f"Reading {Path(path).name} …")
+        self._start.say(tr("Reading {name} …", name=Path(path).name))
         self._first_look(path)
         open_file(self._model, path)
 
@@ -121,7 +123,7 @@ class Arrivals(QObject):
 
     def _open_so(self, path: str, settings: ReadingSettings) -> None:
         self._arriving = True
-        self._start.say(f"Reading {Path(path).name} …")
+        self._start.say(tr("Reading {name} …", name=Path(path).name))
         open_file(self._model, path, settings)
 
     def _name_study(self) -> None:

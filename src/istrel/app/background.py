@@ -37,7 +37,7 @@ class Background(QObject):
         self._pool = QThreadPool(self)
         self._pool.setMaxThreadCount(2)
         self._latest: dict[str, Token] = {}
-        self._running: dict[int, str] = {}
+        self._running: dict[int, tuple[str, str]] = {}  # the key and the words of each job
         self._closed = False
         self._finished.connect(self._answer)
 
@@ -69,7 +69,7 @@ class Background(QObject):
         self._latest[key] = token
         run = partial(work, self._watch(token)) if watched else work
         job = Job(key, run, done, failed, token)
-        self._running[id(job)] = words
+        self._running[id(job)] = key, words
         self._pool.start(Runner(job, self._finished))
         self._tell()
 
@@ -98,6 +98,10 @@ class Background(QObject):
         self._pool.clear()
         self._pool.waitForDone()
 
+    def runs(self, family: str) -> bool:
+        """Whether a job whose key begins so is running and its answer wanted."""
+        return any(key.startswith(family) and key in self._latest for key, _ in self._running.values())
+
     @property
     def idle(self) -> bool:
         return not self._running
@@ -115,7 +119,7 @@ class Background(QObject):
             job.done(job.outcome)
 
     def _tell(self) -> None:
-        self.busy_changed.emit(next((words for words in self._running.values() if words), ""))
+        self.busy_changed.emit(next((words for _, words in self._running.values() if words), ""))
 
 
 class Job:

@@ -11,6 +11,7 @@ from istrel.app.actions import Action
 from istrel.app.bridge import StudyModel
 from istrel.app.cases_line import CasesLine
 from istrel.app.stations.stations import Stations
+from istrel.app.words import tr
 
 if TYPE_CHECKING:
     from istrel.app.condition_builder import ConditionBuilder
@@ -36,9 +37,9 @@ class Cases(QObject):
         """What can be done about the cases in use."""
         able = self._model.has_study
         return (
-            Action("cases", "Show the cases", ("Ctrl+D",), self._toggle_drawer, able),
-            Action("condition", "Limit the cases in use", ("Ctrl+J",), self._line.write, able),
-            Action("all_cases", "All cases in use again", (), self._line.lift, able),
+            Action("cases", tr("Show the cases"), ("Ctrl+D",), self._toggle_drawer, able),
+            Action("condition", tr("Limit the cases in use"), ("Ctrl+J",), self._line.write, able),
+            Action("all_cases", tr("All cases in use again"), (), self._line.lift, able),
         )
 
     @property

@@ -10,9 +10,10 @@ from PySide6.QtWidgets import QFrame
 
 from istrel.app import theme
 from istrel.app.bridge import StudyModel
-from istrel.app.reading import cancel
+from istrel.app.reading import READING, cancel
 from istrel.app.widgets.simple import button, label, row
-from istrel.counting import counted
+from istrel.app.words import retold, tr
+from istrel.english import english
 
 if TYPE_CHECKING:
     from istrel.app.widgets.condition_line import ConditionLine
@@ -34,17 +35,17 @@ class CasesLine(QFrame):
         self.setFixedHeight(theme.FOOT)
         self._model = model
         self._layout = layout = row(self, margins=(16, 0, 16, 0), spacing=12)
-        self.source = button("no data yet", "strong", self.choose_source, tip="the source in use")
+        self.source = button(tr("no data yet"), "strong", self.choose_source, tip=tr("the source in use"))
         self.cases = label("")
-        self.chip = button("", "condition", self.lift, tip="all cases in use again")
-        self.add = button("+ condition", "plain", self.write, tip="limit the cases in use")
+        self.chip = button("", "condition", self.lift, tip=tr("all cases in use again"))
+        self.add = button(tr("+ condition"), "plain", self.write, tip=tr("limit the cases in use"))
         self.edit: ConditionLine | None = None
         self.trouble = label("")
         self.busy = label("")
         self._words = ""
-        self.cancel = button("cancel", "plain", partial(cancel, model), tip="stop reading")
+        self.cancel = button(tr("cancel"), "plain", partial(cancel, model), tip=tr("stop reading"))
         self.undo = button("", "plain", model.undo)
-        self.drawer = button("cases ▴", "plain", self.cases_wanted.emit, tip="show the cases  Ctrl+D")
+        self.drawer = button(tr("cases ▴"), "plain", self.cases_wanted.emit, tip=tr("show the cases  Ctrl+D"))
         for widget in (self.source, self.cases, self.chip, self.add, self.trouble):
             layout.addWidget(widget)
         layout.addStretch()
@@ -62,10 +63,10 @@ class CasesLine(QFrame):
         """What is going on; reading can be cancelled."""
         self._words = words
         self.busy.setText(f"{words} …" if words else "")
-        self.cancel.setVisible(words.startswith("reading"))
+        self.cancel.setVisible(self._model.background.runs(READING))
 
     def _progress(self, share: float) -> None:
-        if self._words.startswith("reading"):
+        if self._words and self._model.background.runs(READING):
             self.busy.setText(f"{self._words} … {100 * share:.0f} %")
 
     def choose_source(self) -> None:
@@ -83,8 +84,8 @@ class CasesLine(QFrame):
             entry.setChecked(source.id == self._model.study.current)
             entry.triggered.connect(lambda _=False, s=source.id: self._model.do(UseSource(s)))
         menu.addSeparator()
-        menu.addAction("Add data…").triggered.connect(self.file_wanted)
-        menu.addAction("Join, stack, reshape…").triggered.connect(self.combine_wanted)
+        menu.addAction(tr("Add data…")).triggered.connect(self.file_wanted)
+        menu.addAction(tr("Join, stack, reshape…")).triggered.connect(self.combine_wanted)
         menu.popup(self.source.mapToGlobal(self.source.rect().topLeft() - QPoint(0, menu.sizeHint().height())))
 
     def refresh(self) -> None:
@@ -100,18 +101,18 @@ class CasesLine(QFrame):
         self.undo.setVisible(open_ and bool(self._model.history.past))
         self.drawer.setVisible(open_)
         if not open_:
-            self.source.setText("no data yet")
+            self.source.setText(tr("no data yet"))
             self.cases.setText("")
             return
         study = self._model.study
         self.source.setText(f"{study.source.name} ▾")
-        self.cases.setText(f"{study.n_used:,} of {counted(study.table.n_rows, 'case')}")
+        self.cases.setText(tr("{used:,} of {n:,} [case|cases]", used=study.n_used, n=study.table.n_rows))
         self._tell_rows()
         if study.standing is not None:
             from istrel.sentence.show_formula import print_condition
 
             self.chip.setText(f"{print_condition(study.standing)}   ✕")
-        self.undo.setText(f"↶ undo: {self._model.history.undo_words}")
+        self.undo.setText(tr("↶ undo: {words}", words=self._model.history.undo_words))
 
     def _tell_rows(self) -> None:
         """How many persons or counted cases there are, where a row is no case of its own: found out in the background."""
@@ -119,19 +120,27 @@ class CasesLine(QFrame):
         self._model.background.cancel("rows in use")
         rows = source.codebook.rows
         if rows.weight:
-            self.cases.setText(f"{self.cases.text()} · weighted")
+            self.cases.setText(self.cases.text() + tr(" · weighted"))
         if not (rows.person or rows.counted):
             return
-        weighted = " · weighted" if rows.weight else ""
+        weighted = tr(" · weighted") if rows.weight else ""
 
         def work() -> str:
             if rows.counted:
                 cases, used = source.in_use
-                return f"{counted(cases, 'case')} in {counted(used, 'row')}"
-            return f"{source.n_persons:,} by {rows.person} in {counted(source.n_used, 'row')}{weighted}"
+                return tr("{cases} in {n:,} [row|rows]", cases=english("{n:,} [case|cases]", n=cases), n=used)
+            return (
+                tr(
+                    "{persons:,} by {person} in {n:,} [row|rows]",
+                    persons=source.n_persons,
+                    person=rows.person,
+                    n=source.n_used,
+                )
+                + weighted
+            )
 
         def failed(problem: Problem) -> None:
-            self._say(problem.message)
+            self._say(retold(problem.message))
 
         self._model.background.submit("rows in use", work, self.cases.setText, failed)
 
@@ -183,9 +192,9 @@ class CasesLine(QFrame):
             typed = understood_condition(self._editor().text(), self._model.study.codebook)
             condition = parse_condition(typed.text)
             if not holds(condition, self._model.study.data).any():
-                raise Problem("no case meets this")
+                raise Problem(tr("no case meets this"))
         except Problem as problem:
-            self._say(problem.message)
+            self._say(retold(problem.message))
             return
         self._model.do(SetCondition(condition))
 

@@ -5,13 +5,15 @@ from __future__ import annotations
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from istrel.app.words import tr
+from istrel.english import english
 from istrel.study.places import ENDING
 
 if TYPE_CHECKING:
     from PySide6.QtWidgets import QWidget
 
 DATA = "*.csv *.tsv *.txt *.tab *.dat *.psv *.xlsx *.ods *.parquet *.arrow *.feather *.jsonl *.ndjson"
-EVERYTHING = "All files (*)"
+EVERYTHING = english("All files (*)")
 
 
 def data_or_study(parent: QWidget) -> str:
@@ -19,7 +21,7 @@ def data_or_study(parent: QWidget) -> str:
     from PySide6.QtWidgets import QFileDialog
 
     return QFileDialog.getOpenFileName(
-        parent, "Open data or a study", "", f"Data and studies ({DATA} *{ENDING});;{EVERYTHING}"
+        parent, tr("Open data or a study"), "", f"{tr('Data and studies')} ({DATA} *{ENDING});;{tr(EVERYTHING)}"
     )[0]
 
 
@@ -27,7 +29,7 @@ def data(parent: QWidget) -> str:
     """The data file to look at; empty where nobody chose one."""
     from PySide6.QtWidgets import QFileDialog
 
-    return QFileDialog.getOpenFileName(parent, "Look at data", "", f"Data ({DATA});;{EVERYTHING}")[0]
+    return QFileDialog.getOpenFileName(parent, tr("Look at data"), "", f"{tr('Data')} ({DATA});;{tr(EVERYTHING)}")[0]
 
 
 def name_for_study(parent: QWidget, source: str) -> Path | None:
@@ -35,5 +37,5 @@ def name_for_study(parent: QWidget, source: str) -> Path | None:
     from PySide6.QtWidgets import QFileDialog
 
     first = str(Path(source).with_suffix(ENDING))
-    name, _ = QFileDialog.getSaveFileName(parent, "Name the study", first, f"Studies (*{ENDING})")
+    name, _ = QFileDialog.getSaveFileName(parent, tr("Name the study"), first, f"{tr('Studies')} (*{ENDING})")
     return Path(name).with_suffix(ENDING) if name else None

@@ -10,21 +10,27 @@ from PySide6.QtWidgets import QAbstractItemView, QComboBox, QListWidget, QStacke
 from istrel.app.bridge import StudyModel
 from istrel.app.panels import Panel
 from istrel.app.widgets.simple import button, column, label, row, serif_label
+from istrel.app.words import retold, tr
 from istrel.data.combine.join import Keep
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.study.changes.sources import AddSource
 from istrel.study.combining import Combined, gathered, joined, made_long, made_wide, stacked
 from istrel.study.study import StudySource
 
-WAYS = ("Join by key", "Stack", "Wide to long", "Long to wide", "Gather")
+WAYS = (english("Join by key"), english("Stack"), english("Wide to long"), english("Long to wide"), english("Gather"))
 GATHERED = (
-    ("means", "mean"),
-    ("sums", "sum"),
-    ("how many have a value", "count"),
-    ("first values", "first"),
-    ("last values", "last"),
+    (english("means"), "mean"),
+    (english("sums"), "sum"),
+    (english("how many have a value"), "count"),
+    (english("first values"), "first"),
+    (english("last values"), "last"),
 )
-KEEPS = (("all rows of the source in use", "left"), ("only rows with a partner", "both"), ("all rows of both", "all"))
+KEEPS = (
+    (english("all rows of the source in use"), "left"),
+    (english("only rows with a partner"), "both"),
+    (english("all rows of both"), "all"),
+)
 JOIN, STACK, LONG, WIDE, GATHER = range(5)
 LIST_TALL = 168
 
@@ -38,16 +44,16 @@ class Combiner(Panel):
         self._made: Combined | None = None
         self._ready = False
         layout = column(self, margins=(32, 24, 32, 24), spacing=12)
-        layout.addWidget(serif_label("Put data together", 22, bold=True))
+        layout.addWidget(serif_label(tr("Put data together"), 22, bold=True))
         chips = row(spacing=8)
-        self.ways = [button(words, "chip", partial(self.choose, place)) for place, words in enumerate(WAYS)]
+        self.ways = [button(tr(words), "chip", partial(self.choose, place)) for place, words in enumerate(WAYS)]
         for chip in self.ways:
             chip.setCheckable(True)
             chips.addWidget(chip)
         chips.addStretch()
         layout.addLayout(chips)
         self.report = label("", "", wrap=True)
-        self.make = button("make it", "main", self._make)
+        self.make = button(tr("make it"), "main", self._make)
         self.pages = QStackedWidget()
         for page in (self._join_page(), self._stack_page(), self._long_page(), self._wide_page(), self._gather_page()):
             self.pages.addWidget(page)
@@ -55,7 +61,7 @@ class Combiner(Panel):
         layout.addWidget(self.report)
         buttons = row(spacing=12)
         buttons.addWidget(self.make)
-        buttons.addWidget(button("close", "link", self.hide))
+        buttons.addWidget(button(tr("close"), "link", self.hide))
         buttons.addStretch()
         layout.addLayout(buttons)
         model.opened.connect(self._leave)
@@ -94,25 +100,27 @@ class Combiner(Panel):
         self.other, self.keys, self.keep = self._combo(), self._list(), self._combo()
         self.other.currentIndexChanged.connect(self._fill_keys)
         for words, value in KEEPS:
-            self.keep.addItem(words, value)
-        return self._page(("with", self.other), ("key: variables that both have", self.keys), ("keep", self.keep))
+            self.keep.addItem(tr(words), value)
+        return self._page(
+            (tr("with"), self.other), (tr("key: variables that both have"), self.keys), (tr("keep"), self.keep)
+        )
 
     def _stack_page(self) -> QWidget:
         self.stacked = self._list()
-        return self._page(("sources, one below the other", self.stacked))
+        return self._page((tr("sources, one below the other"), self.stacked))
 
     def _long_page(self) -> QWidget:
         self.gathered = self._list()
-        return self._page(("variables that become rows", self.gathered))
+        return self._page((tr("variables that become rows"), self.gathered))
 
     def _wide_page(self) -> QWidget:
         self.wide_keys, self.names_from, self.values_from = self._list(), self._combo(), self._list()
         for made in (self.wide_keys, self.values_from):
             made.setFixedHeight(LIST_TALL // 2 + 16)
         return self._page(
-            ("key: what says which rows belong to one case", self.wide_keys),
-            ("what tells the rows of a case apart", self.names_from),
-            ("values to spread", self.values_from),
+            (tr("key: what says which rows belong to one case"), self.wide_keys),
+            (tr("what tells the rows of a case apart"), self.names_from),
+            (tr("values to spread"), self.values_from),
         )
 
     def _gather_page(self) -> QWidget:
@@ -120,12 +128,12 @@ class Combiner(Panel):
         for made in (self.gather_keys, self.measured):
             made.setFixedHeight(LIST_TALL // 2 + 16)
         self.measures.setFixedHeight(LIST_TALL // 2 + 32)
-        self._quietly(self.measures, [words for words, _ in GATHERED])
+        self._quietly(self.measures, [tr(words) for words, _ in GATHERED])
         self.measures.item(0).setSelected(True)
         return self._page(
-            ("key: what says which rows belong to one person or group", self.gather_keys),
-            ("what was measured", self.measured),
-            ("what of it", self.measures),
+            (tr("key: what says which rows belong to one person or group"), self.gather_keys),
+            (tr("what was measured"), self.measured),
+            (tr("what of it"), self.measures),
         )
 
     # Showing.
@@ -202,11 +210,13 @@ class Combiner(Panel):
             return
         self._made = None
         self.make.setEnabled(False)
-        self._model.background.submit("combine", self._work(), self._tell, lambda p: self.report.setText(p.message))
+        self._model.background.submit(
+            "combine", self._work(), self._tell, lambda p: self.report.setText(retold(p.message))
+        )
 
     def _tell(self, made: Combined) -> None:
         self._made = made
-        self.report.setText(made[1])
+        self.report.setText(retold(made[1]))
         self.make.setEnabled(True)
 
     def _make(self) -> None:
@@ -216,7 +226,7 @@ class Combiner(Panel):
 
 def _join(left: StudySource, right: StudySource | None, keys: tuple[str, ...], keep: Keep) -> Combined:
     if right is None:
-        raise Problem("Joining takes two sources: add the other one first.")
+        raise Problem(tr("Joining takes two sources: add the other one first."))
     return joined(left, right, keys, keep)
 
 

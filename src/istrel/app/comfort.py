@@ -1,4 +1,4 @@
-"""How the desk suits who sits at it: its look, its size; a choice takes hold at once, for Istrel begins again in its own place."""
+"""How the desk suits who sits at it: look, size, language. A choice takes hold at once: Istrel begins again in its place."""
 
 from __future__ import annotations
 
@@ -13,6 +13,9 @@ from istrel.app.actions import Action
 from istrel.app.background import Background
 from istrel.app.bridge import StudyModel
 from istrel.app.keeping import Keeping
+from istrel.app.words import LANGUAGES, tr
+
+SPOKEN: dict[str, str] = {"": preferences.LOOKS[""], **LANGUAGES}
 
 
 class Comfort(QObject):
@@ -24,20 +27,36 @@ class Comfort(QObject):
         self._menu: QMenu | None = None
 
     def actions(self) -> tuple[Action, ...]:
-        """Every look and every size."""
+        """Every look, size and language."""
         looks = (
-            Action(f"look_{look or 'system'}", f"Look of the desk: {words}", (), partial(self.choose, "look", look))
+            Action(
+                f"look_{look or 'system'}",
+                tr("Look of the desk: {words}", words=tr(words)),
+                (),
+                partial(self.choose, "look", look),
+            )
             for look, words in preferences.LOOKS.items()
         )
         sizes = (
-            Action(f"size_{size}", f"Size of everything: {size} %", (), partial(self.choose, "size", size))
+            Action(
+                f"size_{size}", tr("Size of everything: {size} %", size=size), (), partial(self.choose, "size", size)
+            )
             for size in preferences.SIZES
         )
-        return (*looks, *sizes)
+        languages = (
+            Action(
+                f"language_{language or 'system'}",
+                tr("Language of the window: {words}", words=tr(words)),
+                (),
+                partial(self.choose, "language", language),
+            )
+            for language, words in SPOKEN.items()
+        )
+        return (*looks, *sizes, *languages)
 
     def choose(self, name: str, value: object) -> None:
         """Keep a choice; where it is another one, begin again."""
-        now = {"look": preferences.look(), "size": preferences.size()}[name]
+        now = {"look": preferences.look(), "size": preferences.size(), "language": preferences.language()}[name]
         if value != now:
             preferences.choose(name, value)
             self._begin_again()
@@ -46,10 +65,14 @@ class Comfort(QObject):
         """All choices in a menu under a button."""
         menu = self._menu = QMenu(under)
         for look, words in preferences.LOOKS.items():
-            self._add(menu, f"Look: {words}", "look", look, chosen=look == preferences.look())
+            self._add(menu, tr("Look: {words}", words=tr(words)), "look", look, chosen=look == preferences.look())
         menu.addSeparator()
         for size in preferences.SIZES:
-            self._add(menu, f"Size: {size} %", "size", size, chosen=size == preferences.size())
+            self._add(menu, tr("Size: {size} %", size=size), "size", size, chosen=size == preferences.size())
+        menu.addSeparator()
+        for language, name in SPOKEN.items():
+            chosen = language == preferences.language()
+            self._add(menu, tr("Language: {words}", words=tr(name)), "language", language, chosen=chosen)
         menu.popup(under.mapToGlobal(under.rect().bottomLeft()))
 
     def _add(self, menu: QMenu, words: str, name: str, value: object, *, chosen: bool) -> None:

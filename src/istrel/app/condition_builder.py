@@ -9,6 +9,7 @@ from istrel.app import theme
 from istrel.app.bridge import StudyModel
 from istrel.app.stations.codebook.cuts import CutsDrawing
 from istrel.app.widgets.simple import button, column, label, row
+from istrel.app.words import tr
 from istrel.data.facts import value_counts
 from istrel.data.formula.tree import Between, Condition, IsMissing, Literal, Name, Not, OneOf
 from istrel.sentence.show_formula import show_condition
@@ -38,11 +39,11 @@ class ConditionBuilder(QFrame):
         body = row(spacing=16)
         left = column(spacing=6)
         self.finder = QLineEdit()
-        self.finder.setPlaceholderText("Find a variable")
-        self.finder.setAccessibleName("Find a variable for the condition")
+        self.finder.setPlaceholderText(tr("Find a variable"))
+        self.finder.setAccessibleName(tr("Find a variable for the condition"))
         self.finder.textChanged.connect(self._fill)
         self.names = QListWidget()
-        self.names.setAccessibleName("Variables for the condition")
+        self.names.setAccessibleName(tr("Variables for the condition"))
         self.names.setFixedWidth(168)
         self.names.currentTextChanged.connect(self._choose)
         left.addWidget(self.finder)
@@ -50,10 +51,10 @@ class ConditionBuilder(QFrame):
         body.addLayout(left)
         self.right = QStackedWidget()
         self.values = QListWidget()
-        self.values.setAccessibleName("Values that are wanted")
+        self.values.setAccessibleName(tr("Values that are wanted"))
         self.values.itemChanged.connect(self._ticked)
         self.limits = CutsDrawing()
-        self.limits.setAccessibleName("Limits between which values are wanted")
+        self.limits.setAccessibleName(tr("Limits between which values are wanted"))
         self.limits.moved.connect(self._dragged)
         self.limits.settled.connect(self._dragged)
         drawing = QWidget()
@@ -67,10 +68,10 @@ class ConditionBuilder(QFrame):
         body.addWidget(self.right, 1)
         layout.addLayout(body, 1)
         foot = row(spacing=16)
-        self.missing = button("is missing", "link", lambda: self._emit(IsMissing(self._name())))
-        self.given = button("is not missing", "link", lambda: self._emit(Not(IsMissing(self._name()))))
-        self.more = button("and …", "link", self._go_on, tip="keep this and add another condition")
-        self.only_exhibit = button("for this exhibit only", "link", self.for_exhibit.emit)
+        self.missing = button(tr("is missing"), "link", lambda: self._emit(IsMissing(self._name())))
+        self.given = button(tr("is not missing"), "link", lambda: self._emit(Not(IsMissing(self._name()))))
+        self.more = button(tr("and …"), "link", self._go_on, tip=tr("keep this and add another condition"))
+        self.only_exhibit = button(tr("for this exhibit only"), "link", self.for_exhibit.emit)
         for widget in (self.missing, self.given, self.more):
             foot.addWidget(widget)
         foot.addStretch()
@@ -119,7 +120,7 @@ class ConditionBuilder(QFrame):
             span = high - low
             self.limits.show_facts(facts, (low + 0.1 * span, high - 0.1 * span))
             self.limits.cuts = tuple(self.limits.value_at(self.limits.x_of(cut)) for cut in self.limits.cuts)
-            self.words.setText("Drag the two limits.")
+            self.words.setText(tr("Drag the two limits."))
         else:
             self._fill_values(name)
 

@@ -7,6 +7,8 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject, Signal
 
 from istrel.app.background import Background
+from istrel.app.words import tr
+from istrel.english import english
 
 if TYPE_CHECKING:
     from istrel.data.dataset import Dataset
@@ -65,14 +67,14 @@ class Found(QObject):
     def look(self, study: Study) -> None:
         """Look through the source in use of a study."""
         self._study = study
-        self._background.submit("facts", lambda: _look(study), self._take_facts, words="looking through the file")
+        self._background.submit("facts", lambda: _look(study), self._take_facts, words=tr("looking through the file"))
 
     def _take_facts(self, found: Looked) -> None:
         self.file_facts, self.facts, self.beside = found
         self.facts_ready.emit()
         study = self._study
         assert study is not None
-        words = "looking for what is wrong"
+        words = tr("looking for what is wrong")
         self._background.submit(
             "screening", lambda watch: _screen(study, watch), self._take_findings, words=words, watched=True
         )
@@ -99,13 +101,16 @@ def _beside(data: Dataset) -> tuple[Beside, ...]:
     series = [
         Beside(
             one.name,
-            f"in {len(one.columns)} columns: {', '.join(one.occasions)}",
+            english("in {n} columns: {names}", n=len(one.columns), names=", ".join(one.occasions)),
             ("describe", "relate"),
             one.occasions,
         )
         for one in series_in(data.codebook, data.table)
     ]
-    sets = [Beside(one.name, f"a question with {len(one.answers)} answers", ("count",)) for one in sets_in(data)]
+    sets = [
+        Beside(one.name, english("a question with {n} answers", n=len(one.answers)), ("count",))
+        for one in sets_in(data)
+    ]
     return (*series, *sets)
 
 

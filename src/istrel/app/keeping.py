@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
 
+from istrel.app.words import retold, tr
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -94,7 +95,10 @@ class Keeping(QObject):
     def _refused(self, problem: Problem) -> None:
         self._writing = False
         self._model.trouble.emit(
-            f"{problem.message} What you do is not on disk; it is tried again with the next change."
+            tr(
+                "{message} What you do is not on disk; it is tried again with the next change.",
+                message=retold(problem.message),
+            )
         )
 
     def finish(self) -> Path | None:
@@ -123,7 +127,7 @@ class Keeping(QObject):
                 if told:
                     self._model.trouble.emit(told)
         except Problem as problem:
-            self._model.trouble.emit(problem.message)
+            self._model.trouble.emit(retold(problem.message))
             return False
         return True
 
@@ -133,9 +137,9 @@ class Keeping(QObject):
         from istrel.study.file import StudyFile
 
         if self.path is not None and path.resolve() == self.path.resolve():
-            self._model.trouble.emit(f"{path.name} is open here.")
+            self._model.trouble.emit(tr("{name} is open here.", name=path.name))
             return
-        words = f"opening {path.name}"
+        words = tr("opening {name}", name=path.name)
         self._model.background.submit("open study", lambda: StudyFile(path), self._take, words=words)
 
     def begin_from(self, path: Path) -> None:
@@ -152,7 +156,7 @@ class Keeping(QObject):
             self._model.begin(history)
             self.named.emit()
 
-        self._model.background.submit("open study", work, take, words=f"opening {path.name}")
+        self._model.background.submit("open study", work, take, words=tr("opening {name}", name=path.name))
 
     def _take(self, file: StudyFile) -> None:
         from istrel.study.places import remember
@@ -178,10 +182,13 @@ class Keeping(QObject):
             lines = []
             if others:
                 lines.append(
-                    f"{others} changed since it was read. “Read changed files again” (Ctrl+K) takes the new data."
+                    tr(
+                        "{others} changed since it was read. “Read changed files again” (Ctrl+K) takes the new data.",
+                        others=others,
+                    )
                 )
             if lost:
-                lines.append(f"{lost} is not where it was read; the study holds its data.")
+                lines.append(tr("{lost} is not where it was read; the study holds its data.", lost=lost))
             if lines:
                 self._model.trouble.emit(" ".join(lines))
 
@@ -200,15 +207,17 @@ class Keeping(QObject):
                 return
             self._model.go_on(history)
             self._model.trouble.emit(
-                " ".join(line.says for line in lines) or "All files are as they were when they were read."
+                " ".join(line.says for line in lines) or tr("All files are as they were when they were read.")
             )
 
-        self._model.background.submit("read again", lambda: refreshed(begun), take, words="reading changed files")
+        self._model.background.submit("read again", lambda: refreshed(begun), take, words=tr("reading changed files"))
 
     def give_name(self, path: Path) -> None:
         """The study goes on under another name; an unnamed one leaves its place."""
         work = partial(self._move, path, self._turn)
-        self._model.background.submit("name the study", work, lambda _: self.named.emit(), words="writing the study")
+        self._model.background.submit(
+            "name the study", work, lambda _: self.named.emit(), words=tr("writing the study")
+        )
 
     def _move(self, path: Path, turn: int) -> None:
         from istrel.study.file import StudyFile

@@ -22,15 +22,17 @@ from istrel.app import theme
 from istrel.app.actions import Actions
 from istrel.app.reach import Choice
 from istrel.app.widgets.simple import column, label, serif_label
+from istrel.app.words import tr
+from istrel.english import english
 
 MORE_KEYS = (
-    ("Tab", "in the sentence: take the first offer"),
-    ("↓", "in the sentence: go to the offers"),
-    ("↑", "in an empty sentence: the sentences before"),
-    ("Enter", "on a variable: describe it, or leave it out"),
-    ("Shift+Enter", "on a variable: make groups with it"),
-    ("Alt+↑ ↓", "on a value in the Codebook: print it earlier or later"),
-    ("Esc", "close a panel"),
+    ("Tab", english("in the sentence: take the first offer")),
+    ("↓", english("in the sentence: go to the offers")),
+    ("↑", english("in an empty sentence: the sentences before")),
+    ("Enter", english("on a variable: describe it, or leave it out")),
+    ("Shift+Enter", english("on a variable: make groups with it")),
+    ("Alt+↑ ↓", english("on a value in the Codebook: print it earlier or later")),
+    ("Esc", english("close a panel")),
 )
 
 
@@ -73,10 +75,10 @@ class Palette(Panel):
         self.choices: list[Choice] = []
         layout = column(self, margins=(8, 8, 8, 8), spacing=4)
         self.finder = QLineEdit()
-        self.finder.setPlaceholderText("An action, a variable, a value, a finding, or a whole sentence")
-        self.finder.setAccessibleName("Find anything")
+        self.finder.setPlaceholderText(tr("An action, a variable, a value, a finding, or a whole sentence"))
+        self.finder.setAccessibleName(tr("Find anything"))
         self.list = QListWidget()
-        self.list.setAccessibleName("What was found")
+        self.list.setAccessibleName(tr("What was found"))
         self.list.setItemDelegate(TwoSided(self.list))
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         layout.addWidget(self.finder)
@@ -102,7 +104,7 @@ class Palette(Panel):
                 item.setFlags(Qt.ItemFlag.NoItemFlags)
             self.list.addItem(item)
         if not self.choices:
-            self.list.addItem("Nothing is called so. Try other letters, or write a whole sentence.")
+            self.list.addItem(tr("Nothing is called so. Try other letters, or write a whole sentence."))
             self.list.item(0).setFlags(Qt.ItemFlag.NoItemFlags)
         self.list.setCurrentRow(next((place for place, choice in enumerate(self.choices) if choice.possible), -1))
         self.list.setFixedHeight(min(MOST_LINES, max(1, len(self.choices))) * LINE + 6)  # as high as what was found
@@ -124,7 +126,7 @@ class Palette(Panel):
 
 def in_print(keys: tuple[str, ...]) -> str:
     """Keys as this desktop writes them."""
-    return " or ".join(QKeySequence(key).toString(QKeySequence.SequenceFormat.NativeText) for key in keys)
+    return f" {tr('or')} ".join(QKeySequence(key).toString(QKeySequence.SequenceFormat.NativeText) for key in keys)
 
 
 class TwoSided(QStyledItemDelegate):
@@ -158,12 +160,12 @@ class Keys(Panel):
     def __init__(self, parent: QWidget, actions: Actions) -> None:
         super().__init__(parent, 760)
         layout = column(self, margins=(32, 20, 32, 20), spacing=10)
-        layout.addWidget(serif_label("Keys", 22, bold=True))
+        layout.addWidget(serif_label(tr("Keys"), 22, bold=True))
         grid = QGridLayout()
         grid.setHorizontalSpacing(20)
         grid.setVerticalSpacing(5)
         lines = [(in_print(action.keys), action.words) for action in actions if action.keys]
-        every = [*lines, *MORE_KEYS]
+        every = [*lines, *((key, tr(words)) for key, words in MORE_KEYS)]
         half = (len(every) + 1) // 2
         for place, (key, words) in enumerate(every):  # two columns, so that a small window holds them
             row, side = place % half, 2 * (place // half)

@@ -8,7 +8,14 @@ from collections.abc import Sequence
 
 from PySide6.QtCore import QSettings
 
-LOOKS = {"": "as the system", "light": "light", "dark": "dark", "contrast": "high contrast"}
+from istrel.english import english
+
+LOOKS = {
+    "": english("as the system"),
+    "light": english("light"),
+    "dark": english("dark"),
+    "contrast": english("high contrast"),
+}
 SIZES = (100, 125, 150, 200, 250, 300)
 SCALE = "QT_SCALE_FACTOR"
 
@@ -27,6 +34,11 @@ def size() -> int:
     """The size of all that is shown, in percent."""
     found = str(settings().value("size", "100"))
     return int(found) if found.isdecimal() and int(found) in SIZES else 100
+
+
+def language() -> str:
+    """The language that was chosen for the window; empty for the system's own."""
+    return str(settings().value("language", ""))
 
 
 def choose(name: str, value: object) -> None:

@@ -8,8 +8,10 @@ from PySide6.QtWidgets import QAbstractButton, QButtonGroup, QWidget
 
 from istrel.app import theme
 from istrel.app.widgets.simple import column
+from istrel.app.words import tr
+from istrel.english import english
 
-STATIONS = ("Intake", "Codebook", "Bench", "Manuscript")
+STATIONS = (english("Intake"), english("Codebook"), english("Bench"), english("Manuscript"))
 
 
 class StationButton(QAbstractButton):
@@ -26,7 +28,7 @@ class StationButton(QAbstractButton):
 
     def set_count(self, count: int) -> None:
         self.count = count
-        self.setAccessibleDescription(f"{count} to look at" if count else "")
+        self.setAccessibleDescription(tr("{n} to look at", n=count) if count else "")
         self.update()
 
     def sizeHint(self) -> QSize:
@@ -74,7 +76,7 @@ class Rail(QWidget):
         group = QButtonGroup(self)
         self.stations: list[StationButton] = []
         for place, words in enumerate(STATIONS):
-            station = StationButton(place + 1, words)
+            station = StationButton(place + 1, tr(words))
             station.setEnabled(False)
             station.clicked.connect(lambda _=False, p=place: self.chosen.emit(p))
             group.addButton(station)
@@ -96,7 +98,7 @@ class Rail(QWidget):
     def tell(self, findings: int, kept: int) -> None:
         """What is to be looked at in the file, and how much is kept."""
         self.stations[0].set_count(findings)
-        self.stations[3].setToolTip(f"Manuscript: {kept} kept  Ctrl+4")
+        self.stations[3].setToolTip(tr("Manuscript: {kept} kept  Ctrl+4", kept=kept))
 
     def tell_moved(self, many: int) -> None:
         """How many parts of the manuscript are to be looked at."""

@@ -13,6 +13,7 @@ from PySide6.QtGui import QKeySequence
 from istrel.app.actions import Actions
 from istrel.app.bridge import StudyModel
 from istrel.app.stations.stations import Stations
+from istrel.app.words import tr
 from istrel.problem import Problem
 from istrel.sentence.quoting import read_aloud, show_name
 
@@ -66,7 +67,7 @@ class Reach:
             sentence = show(parse(understood(text, self._model.study.codebook).text))
         except Problem:
             return
-        yield Choice(read_aloud(sentence), "set it on paper", lambda: self._stations.say(sentence))
+        yield Choice(read_aloud(sentence), tr("set it on paper"), lambda: self._stations.say(sentence))
 
     def _variables(self, text: str) -> Iterator[Choice]:
         codebook, bench = self._model.study.codebook, self._stations.bench
@@ -74,7 +75,7 @@ class Reach:
         for name in sorted(fit, key=lambda name: fit[name])[:MOST_OF_A_KIND]:
             words = name if codebook[name].title == name else f"{name}   {codebook[name].title}"
             add = bench.there(partial(_toggle, name=name))
-            yield Choice(words, codebook[name].level.value, add, codebook[name].in_use)
+            yield Choice(words, tr(codebook[name].level.value), add, codebook[name].in_use)
 
     def _kept(self, text: str) -> Iterator[Choice]:
         for kept in self._model.study.kept:
@@ -86,7 +87,9 @@ class Reach:
         few = self._model.found.few_values()
         found = ((name, value) for name, values in few.items() for value in values if _fits(text, value))
         for name, value in islice(found, MOST_OF_A_KIND):
-            yield Choice(f"only {value}", f"value of {name}", partial(self._limit_to, name, value))
+            yield Choice(
+                tr("only {value}", value=value), tr("value of {name}", name=name), partial(self._limit_to, name, value)
+            )
 
     def _limit_to(self, name: str, value: str) -> None:
         """Limit the sentence to the cases of a value; without a sentence count the variable among them."""

@@ -8,11 +8,14 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from istrel.app.bridge import StudyModel
+from istrel.app.words import tr
 
 if TYPE_CHECKING:
     from istrel.data.reading import ReadingSettings
     from istrel.data.reading.watch import Watch
     from istrel.study.study import StudySource
+
+READING = "open "  # how the keys of jobs begin that read data
 
 
 def open_file(model: StudyModel, path: str, settings: ReadingSettings | None = None) -> None:
@@ -38,22 +41,22 @@ def paste(model: StudyModel, text: str) -> None:
     from istrel.study.opening import paste_source
 
     model.background.submit(
-        "open cells", lambda: paste_source(text), partial(_take, model), model.tell, words="reading the cells"
+        f"{READING}cells", lambda: paste_source(text), partial(_take, model), model.tell, words=tr("reading the cells")
     )
 
 
 def cancel(model: StudyModel) -> None:
     """Stop reading files; what is open stays as it is."""
-    if model.background.cancel_all("open "):
-        model.trouble.emit("Reading was cancelled; nothing was changed.")
+    if model.background.cancel_all(READING):
+        model.trouble.emit(tr("Reading was cancelled; nothing was changed."))
 
 
 def _submit(
     model: StudyModel, path: str, settings: ReadingSettings | None, take: Callable[[StudySource], None]
 ) -> None:
     work = partial(_read, path, settings)
-    words = f"reading {Path(path).name}"
-    model.background.submit(f"open {path}", work, take, model.tell, words=words, watched=True)
+    words = tr("reading {name}", name=Path(path).name)
+    model.background.submit(f"{READING}{path}", work, take, model.tell, words=words, watched=True)
 
 
 def _take(model: StudyModel, source: StudySource) -> None:

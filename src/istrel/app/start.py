@@ -75,9 +75,12 @@ def look_of(app: QApplication) -> str:
 
 def furnish(app: QApplication, frame: QMainWindow, path: str, *, demo: bool) -> Window:
     """Put the window's content into the frame, and begin to read the file if one is named."""
-    from istrel.app import looks, theme
+    from istrel.app import looks, preferences, theme
     from istrel.app.window import Window
+    from istrel.app.words import LANGUAGES, language_of_the_system, speak
 
+    chosen = preferences.language()
+    speak(chosen if chosen in LANGUAGES else language_of_the_system())
     looks.wear(look_of(app))
     theme.apply(app)
     window = Window()
@@ -101,6 +104,7 @@ def furnish(app: QApplication, frame: QMainWindow, path: str, *, demo: bool) -> 
 
 def tell_faults(window: Window) -> None:
     """What a slot or an event of the window raises becomes a message and a log, once for each place; the window goes on."""
+    from istrel.app.words import retold
     from istrel.fault import told
 
     seen: set[tuple[type, int]] = set()
@@ -113,7 +117,7 @@ def tell_faults(window: Window) -> None:
         if isinstance(fault, KeyboardInterrupt):
             sys.__excepthook__(kind, fault, where)
         elif isinstance(fault, Problem):
-            window.model.trouble.emit(fault.message)
+            window.model.trouble.emit(retold(fault.message))
         elif place not in seen:
             seen.add(place)
             window.model.trouble.emit(told(fault))

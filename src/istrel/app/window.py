@@ -27,6 +27,7 @@ from istrel.app.stations.manuscript.actions import actions as of_manuscript
 from istrel.app.stations.start_page import StartPage
 from istrel.app.stations.stations import Stations
 from istrel.app.widgets.simple import column, row
+from istrel.app.words import tr
 
 if TYPE_CHECKING:
     from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QResizeEvent
@@ -109,11 +110,11 @@ class Window(QWidget):
 
     def _own_actions(self) -> tuple[Action, ...]:
         return (
-            Action("undo", "Undo", ("Ctrl+Z",), self.model.undo, self.model.can_undo),
-            Action("redo", "Redo", ("Ctrl+Shift+Z",), self.model.redo, self.model.can_redo),
-            Action("palette", "Everything Istrel can do", ("Ctrl+K",), self._show_palette),
-            Action("keys", "All keys", ("Ctrl+F1",), self._show_keys),
-            Action("quit", "Close Istrel", ("Ctrl+Q",), lambda: self.window().close()),
+            Action("undo", tr("Undo"), ("Ctrl+Z",), self.model.undo, self.model.can_undo),
+            Action("redo", tr("Redo"), ("Ctrl+Shift+Z",), self.model.redo, self.model.can_redo),
+            Action("palette", tr("Everything Istrel can do"), ("Ctrl+K",), self._show_palette),
+            Action("keys", tr("All keys"), ("Ctrl+F1",), self._show_keys),
+            Action("quit", tr("Close Istrel"), ("Ctrl+Q",), lambda: self.window().close()),
         )
 
     def _pressed(self, action: Action, key: str) -> None:
@@ -149,7 +150,7 @@ class Window(QWidget):
         self.start.open_button.setFocus()
 
     def _show_name(self) -> None:
-        self.setWindowTitle(f"{self.keeping.name} · Istrel")
+        self.setWindowTitle(tr("{name} · Istrel", name=self.keeping.name))
 
     def _count(self) -> None:
         """What needs attention at each station."""

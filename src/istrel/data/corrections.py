@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.data.column import Column, Kind, Unread, show_value
 from istrel.data.table import Table
+from istrel.english import english
 from istrel.problem import Problem
 
 Mask = NDArray[np.bool_]
@@ -36,8 +37,8 @@ class Correction:
     @property
     def words(self) -> str:
         """In a few words: "199 → missing"."""
-        new = "missing" if self.new is None else show_value(self.new) or "blank"
-        return f"{show_value(self.old) or 'blank'} → {new}"
+        new = english("missing") if self.new is None else show_value(self.new) or english("blank")
+        return english("{old} → {new}", old=show_value(self.old) or english("blank"), new=new)
 
 
 @dataclass(frozen=True)

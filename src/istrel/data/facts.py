@@ -12,6 +12,7 @@ from istrel.data.column import Column, Kind, show_date
 from istrel.data.dataset import Dataset
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
+from istrel.english import english, written
 from istrel.stats.moderate import moderate
 from istrel.stats.quick import quick_quantiles
 
@@ -67,20 +68,27 @@ class VariableFacts:
     def glance(self) -> str:
         """One short line that says the most about this kind of variable."""
         if self.personal:
-            return "personal"
+            return english("personal")
         if not self.valid:
-            return "no values"
+            return english("no values")
         if self.level in (Level.IDENTIFIER, Level.TEXT):
-            return f"{self.distinct:,} distinct"
+            return english("{n:,} distinct", n=self.distinct)
         if self.level is Level.DATE:
-            return f"{self.minimum} to {self.maximum}"
+            return english("{low} to {high}", low=self.minimum, high=self.maximum)
         if self.level.measured and self.mean is not None:
             low, high = (_short(end, years=self.years) for end in (self.minimum, self.maximum))
-            return f"M {_short(self.mean, years=self.years)} · {low}{' to ' if '−' in low else '–'}{high}"
+            ends = (
+                english("{low} to {high}", low=low, high=high)
+                if "−" in low
+                else english("{low}–{high}", low=low, high=high)
+            )
+            return english("M {mean} · {ends}", mean=_short(self.mean, years=self.years), ends=ends)
         if self.level is Level.BINARY and self.most_frequent:
             label, count = self.most_frequent[0]
             return f"{100 * count / self.valid:.0f} % {label.strip()}"
-        return f"most: {self.most_frequent[0][0].strip()}" if self.most_frequent else f"{self.distinct:,} distinct"
+        if not self.most_frequent:
+            return english("{n:,} distinct", n=self.distinct)
+        return english("most: {value}", value=self.most_frequent[0][0].strip())
 
 
 def _short(value: float | str | None, *, years: bool = False) -> str:
@@ -89,9 +97,9 @@ def _short(value: float | str | None, *, years: bool = False) -> str:
     if years:
         return f"{value:.0f}"
     if abs(value) >= MOST_DIGITS:
-        return f"{value:.3g}"
-    text = f"{value:,.1f}" if abs(value) < 1000 else f"{value:,.0f}"
-    return text.removesuffix(".0").replace("-", "−")
+        return english("{value:.3g}", value=value)
+    spec = ",.0f" if abs(value) >= 1000 or f"{value:.1f}".endswith(".0") else ",.1f"
+    return written(value, spec)
 
 
 def variable_facts(data: Dataset, name: str) -> VariableFacts:

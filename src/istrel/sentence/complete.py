@@ -12,6 +12,7 @@ from lark.exceptions import UnexpectedInput
 from istrel.data.codebook import Codebook, Variable
 from istrel.data.formula.functions import FUNCTIONS
 from istrel.data.series import OCCASION
+from istrel.english import english
 from istrel.sentence.names import understood
 from istrel.sentence.parse import grammar
 from istrel.sentence.quoting import A_NAME, IN_BACK_QUOTES, show_name, unquoted
@@ -160,7 +161,7 @@ def instead_of(text: str, chip: WordSpan, codebook: Codebook) -> Completion:
     if chip.role == "setting" and sign:
         offers = SETTINGS[name.casefold()].takes.offers if name.casefold() in SETTINGS else {}
         others = [(_typed(option), words) for option, words in offers.items() if option is not None]
-        found = [Suggestion(f"{name} = {word}", "setting", words) for word, words in others if word != value]
+        found = [Suggestion(f"{name} = {word}", "setting", english(words)) for word, words in others if word != value]
         return Completion(start, end, tuple(found))
     kinds = KINDS.get(chip.role, ("variable",))
     held = {now.casefold(), *(name.casefold() for name in _context(understood(text, codebook).text).names)}
@@ -215,7 +216,11 @@ def _functions(typed: str, found: Sequence[Suggestion]) -> Iterator[Suggestion]:
     if len(typed) >= FEWEST_OF_A_FUNCTION and any(suggestion.kind == "variable" for suggestion in found):
         for name, function in FUNCTIONS.items():
             if name.startswith(typed.casefold()):
-                yield Suggestion(f"{name}(", "function", f"{function.form}: {function.words}")
+                yield Suggestion(
+                    f"{name}(",
+                    "function",
+                    english("{form}: {words}", form=function.form, words=english(function.words)),
+                )
 
 
 def _accepted(prefix: str) -> set[str]:
@@ -236,21 +241,21 @@ def _offers(before: str, codebook: Codebook, values: Values, beside: Sequence[Be
     context = _context(prefix)
     found: list[Suggestion] = []
     if "VERB" in accepted:
-        found += [Suggestion(verb.name, "verb", verb.meaning) for verb in VERBS.values()]
+        found += [Suggestion(verb.name, "verb", english(verb.meaning)) for verb in VERBS.values()]
     if "FORM" in accepted:
         forms = (FORMS[name] for name in VERBS[context.verb].forms)
-        found += [Suggestion(form.name, "form", form.meaning) for form in forms]
+        found += [Suggestion(form.name, "form", english(form.meaning)) for form in forms]
     if "NAME" in accepted:
         found += [*_names(prefix, accepted, context, codebook, values), *_named_beside(context, beside, codebook)]
     said = _said(prefix)
     clauses = [KEYWORDS[t] for t in CLAUSE_ORDER if t in accepted and KEYWORDS[t] not in said]
-    found += [Suggestion(clause, "word", CLAUSES[clause]) for clause in clauses]
+    found += [Suggestion(clause, "word", english(CLAUSES[clause])) for clause in clauses]
     words = [w for t, w in KEYWORDS.items() if t in accepted and t not in CLAUSE_ORDER and t != "COMMA"]
-    found += [Suggestion(word, "word", MEANINGS[word]) for word in words]
+    found += [Suggestion(word, "word", english(MEANINGS[word])) for word in words]
     if "COMPARE" in accepted:
-        found += [Suggestion(sign, "sign", meaning) for sign, meaning in SIGNS.items()]
+        found += [Suggestion(sign, "sign", english(meaning)) for sign, meaning in SIGNS.items()]
     if "COMMA" in accepted:
-        found.append(Suggestion(",", "sign", MEANINGS[","]))
+        found.append(Suggestion(",", "sign", english(MEANINGS[","])))
     return tuple(found)
 
 
@@ -292,11 +297,11 @@ def _after_with(prefix: str, context: Context) -> list[Suggestion]:
     if setting:
         known = SETTINGS.get(setting.group(1).casefold())
         values = fitting_offers(known, place) if known else {}
-        return [Suggestion(_typed(v), "value", words) for v, words in values.items() if v is not None]
+        return [Suggestion(_typed(v), "value", english(words)) for v, words in values.items() if v is not None]
     fitting = fitting_settings(place)
     statistics = STATISTICS.values() if any(s.name == "statistics" for s in fitting) else ()
-    named = [Suggestion(_begun(s), "setting", s.meaning) for s in fitting if s.name != "statistics"]
-    return [Suggestion(s.name, "statistic", s.meaning) for s in statistics] + named
+    named = [Suggestion(_begun(s), "setting", english(s.meaning)) for s in fitting if s.name != "statistics"]
+    return [Suggestion(s.name, "statistic", english(s.meaning)) for s in statistics] + named
 
 
 def _begun(setting: Setting) -> str:
@@ -322,7 +327,9 @@ def _names(prefix: str, accepted: set[str], context: Context, codebook: Codebook
     expected = re.search(r"against\s*\{[^}]*$", prefix, re.IGNORECASE)
     if expected:
         counted = [name for name in context.names if name in values]
-        return [Suggestion(value, "answer", "and its share") for value in (values[counted[0]] if counted else ())]
+        return [
+            Suggestion(value, "answer", english("and its share")) for value in (values[counted[0]] if counted else ())
+        ]
     free = [v for v in codebook.variables if v.in_use and v.name not in context.names]
     return [_variable(v) for v in sorted(free, key=lambda v: _unfit(v, context))]
 
@@ -332,8 +339,8 @@ def _norms(context: Context, codebook: Codebook) -> list[Suggestion]:
     scales = {v.value_labels for v in codebook.variables if v.name in context.names}
     numbers = sorted(e.value for e in next(iter(scales)) if isinstance(e.value, float)) if len(scales) == 1 else []
     middle = (numbers[0] + numbers[-1]) / 2 if len(numbers) > 1 else None
-    found = [] if middle is None else [Suggestion(f"{middle:g}", "value", "the middle of its scale")]
-    return [*found, Suggestion("0", "value", "a norm with which the mean is compared")]
+    found = [] if middle is None else [Suggestion(f"{middle:g}", "value", english("the middle of its scale"))]
+    return [*found, Suggestion("0", "value", english("a norm with which the mean is compared"))]
 
 
 def _named_beside(context: Context, beside: Sequence[Beside], codebook: Codebook) -> list[Suggestion]:
@@ -345,14 +352,16 @@ def _named_beside(context: Context, beside: Sequence[Beside], codebook: Codebook
         return [Suggestion(OCCASION, "variable", ", ".join(measured.occasions))]
     if context.clause:
         return []
-    cases = [Beside(EVERY_CASE, "all of them, as flow", ("count",))] if not context.names else []
+    cases = [Beside(EVERY_CASE, english("all of them, as flow"), ("count",))] if not context.names else []
     mine = [one for one in (*beside, *cases) if context.verb in one.verbs and one.name not in codebook]
     return [Suggestion(one.name, "variable", one.meaning) for one in mine if one.name not in context.names]
 
 
 def _variable(variable: Variable) -> Suggestion:
-    title = f"{variable.title_with_unit} · " if variable.title != variable.name or variable.unit else ""
-    return Suggestion(variable.name, "variable", f"{title}{variable.level.value}")
+    level = english(variable.level.value)
+    named = variable.title != variable.name or bool(variable.unit)
+    meaning = english("{title} · {level}", title=variable.title_with_unit, level=level) if named else level
+    return Suggestion(variable.name, "variable", meaning)
 
 
 def _unfit(variable: Variable, context: Context) -> int:

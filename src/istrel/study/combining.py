@@ -6,16 +6,16 @@ from dataclasses import replace
 
 import numpy as np
 
-from istrel.counting import counted
 from istrel.data.codebook import Variable
 from istrel.data.column import Unread
 from istrel.data.combine.gather import gather
 from istrel.data.combine.join import Keep, join
-from istrel.data.combine.reshape import to_long, to_wide
+from istrel.data.combine.reshape import to_long, to_wide, would_result
 from istrel.data.combine.rows import take
 from istrel.data.combine.stack import stack
 from istrel.data.guess import guess_codebook
 from istrel.data.table import Table
+from istrel.english import together
 from istrel.study.recipes import Gathered, Joined, Longer, Recipe, Stacked, Wider
 from istrel.study.study import StudySource
 
@@ -46,9 +46,9 @@ def stacked(sources: tuple[StudySource, ...]) -> Combined:
 def made_long(source: StudySource, gathered: tuple[str, ...]) -> Combined:
     """(one row per case and variable, how many)."""
     table = to_long(table_of(source), gathered)
-    return _source(
-        table, (source,), Longer(source.id, gathered)
-    ), f"{counted(table.n_rows, 'row')} and {counted(len(table.columns), 'variable')} would result."
+    return _source(table, (source,), Longer(source.id, gathered)), together(
+        would_result(table.n_rows, len(table.columns))
+    )
 
 
 def made_wide(source: StudySource, keys: tuple[str, ...], names_from: str, values_from: tuple[str, ...]) -> Combined:

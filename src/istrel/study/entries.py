@@ -14,6 +14,7 @@ from istrel.data.facts import VariableFacts
 from istrel.data.levels import Level
 from istrel.data.naming import is_from_name
 from istrel.data.natural import in_natural_order
+from istrel.english import english, written
 from istrel.sentence.show_formula import PRINTED, TYPED, show_expression
 from istrel.study.codebooks.own import show_missing
 
@@ -131,7 +132,7 @@ def asked(entry: Entry) -> Entry:
     """The entry with a place to say what means no answer, for the variable at hand."""
     if not entry.tag or any(said.part == "missing" for said in entry.says):
         return entry
-    return replace(entry, says=(*entry.says, Said("what means no answer?", part="missing", edited="")))
+    return replace(entry, says=(*entry.says, Said(english("what means no answer?"), part="missing", edited="")))
 
 
 def _runs(variables: tuple[Variable, ...]) -> Iterator[list[Variable]]:
@@ -161,22 +162,34 @@ def _battery(run: list[Variable], facts: Mapping[str, VariableFacts]) -> Entry:
     """Items said once for all."""
     first, last = run[0], run[-1]
     known = [facts[v.name] for v in run if v.name in facts]
-    said = [Said(f"{len(run)} items"), *_values(first, facts.get(first.name), short=True)]
+    said = [Said(english("{n} items", n=len(run))), *_values(first, facts.get(first.name), short=True)]
     if not first.value_labels and known and all(isinstance(f.minimum, float) for f in known):
         low, high = (end(float(f.minimum if end is min else f.maximum) for f in known) for end in (min, max))  # type: ignore[arg-type]
-        said.append(Said(f"from {_number(low)} to {_number(high)}"))
+        said.append(Said(english("from {low} to {high}", low=_number(low), high=_number(high))))
     codes = {code: None for v in run for code in v.missing_codes}
     said += _codes(tuple(codes))
-    said.append(Said(f"open the {len(run)}", part="items"))
+    said.append(Said(english("open the {n}", n=len(run)), part="items"))
     title = Said(_stem_title(run), part="items")
-    return Entry(tuple(v.name for v in run), title, f"{first.name} to {last.name}", first.level.tag, tuple(said))
+    return Entry(
+        tuple(v.name for v in run),
+        title,
+        english("{first} to {last}", first=first.name, last=last.name),
+        first.level.tag,
+        tuple(said),
+    )
 
 
 def _opened(run: list[Variable]) -> Entry:
     """The heading over items that stand one by one."""
     names = tuple(v.name for v in run)
-    close = Said(f"fold the {len(run)}", part="items")
-    return Entry(names, Said(_stem_title(run), part="items"), f"{names[0]} to {names[-1]}", "", (close,))
+    close = Said(english("fold the {n}", n=len(run)), part="items")
+    return Entry(
+        names,
+        Said(_stem_title(run), part="items"),
+        english("{first} to {last}", first=names[0], last=names[-1]),
+        "",
+        (close,),
+    )
 
 
 def _stem_title(run: list[Variable]) -> str:
@@ -185,7 +198,7 @@ def _stem_title(run: list[Variable]) -> str:
     stem = NUMBERED.match(run[0].name)
     assert stem is not None
     spoken = stem["stem"].strip("_. ").replace("_", " ")
-    return common if len(common) > 3 else f"{spoken[:1].upper()}{spoken[1:]} items"
+    return common if len(common) > 3 else english("{name} items", name=f"{spoken[:1].upper()}{spoken[1:]}")
 
 
 def _entry(variable: Variable, data: Dataset, facts: VariableFacts | None) -> Entry:
@@ -198,9 +211,9 @@ def _entry(variable: Variable, data: Dataset, facts: VariableFacts | None) -> En
     said += [one for one in _values(variable, facts) if not (one.remark and variable.name == data.codebook.rows.person)]
     said += _codes(variable.missing_codes) + _unread(variable, data)
     if not variable.in_use:
-        said.append(Said("left out", remark=True))
+        said.append(Said(english("left out"), remark=True))
     if variable.personal:
-        said.append(Said("personal", remark=True))
+        said.append(Said(english("personal"), remark=True))
     return Entry(
         (variable.name,), title, beside, variable.level.tag, tuple(said), is_from_name(variable), variable.in_use
     )
@@ -214,10 +227,14 @@ def _values(variable: Variable, facts: VariableFacts | None, *, short: bool = Fa
         ends = (labelled[0], labelled[-1]) if short and len(labelled) > 2 else labelled[:MOST_VALUES]
         said = [_labelled(entry) for entry in ends]
         if short and len(said) == 2:
-            said[1] = replace(said[1], before=f"to {said[1].before}")
+            said[1] = replace(said[1], before=english("to {value}", value=said[1].before))
         return [
             *said,
-            *([Said(f"and {len(labelled) - len(ends)} more")] if len(labelled) > MOST_VALUES and not short else []),
+            *(
+                [Said(english("and {n:,} more", n=len(labelled) - len(ends)))]
+                if len(labelled) > MOST_VALUES and not short
+                else []
+            ),
         ]
     if facts is None:
         return []
@@ -225,18 +242,30 @@ def _values(variable: Variable, facts: VariableFacts | None, *, short: bool = Fa
         return _measured(variable, facts)
     if level in (Level.IDENTIFIER, Level.TEXT):
         twice = facts.valid - facts.distinct
-        kind = "values" if level is Level.IDENTIFIER else "texts"
-        said = [Said(f"{facts.distinct:,} different {kind}")]
+        different = (
+            english("{n:,} different [value|values]", n=facts.distinct)
+            if level is Level.IDENTIFIER
+            else english("{n:,} different [text|texts]", n=facts.distinct)
+        )
+        said = [Said(different)]
         return (
-            [*said, Said(f"{twice:,} stand more than once", remark=True)]
+            [*said, Said(english("{n:,} [stands|stand] more than once", n=twice), remark=True)]
             if twice and level is Level.IDENTIFIER
             else said
         )
     if level is Level.DATE:
-        return [Said(f"from {facts.minimum} to {facts.maximum}")] if facts.minimum is not None else []
+        return (
+            [Said(english("from {low} to {high}", low=facts.minimum, high=facts.maximum))]
+            if facts.minimum is not None
+            else []
+        )
     words = [str(text).strip() for text in in_natural_order(text for text, _ in facts.most_frequent)]
-    more = f" and {facts.distinct - len(words):,} more" if facts.distinct > len(words) else ""
-    return [Said(f"{', '.join(words)}{more}")] if words and not short else []
+    if not words or short:
+        return []
+    more = facts.distinct - len(words)
+    return [
+        Said(english("{names} and {more:,} more", names=", ".join(words), more=more) if more > 0 else ", ".join(words))
+    ]
 
 
 def _labelled(entry: ValueLabel) -> Said:
@@ -251,23 +280,31 @@ def _measured(variable: Variable, facts: VariableFacts) -> list[Said]:
         or not isinstance(facts.minimum, float)
         or not isinstance(facts.maximum, float)
     ):
-        return [Said("no values", remark=True)] if not facts.valid else []
+        return [Said(english("no values"), remark=True)] if not facts.valid else []
     decimals = USUAL_DECIMALS if variable.decimals is None else variable.decimals
     mean = f"{facts.mean:.0f}" if facts.years else f"{facts.mean:,.{decimals}f}"
     shown = f"{mean.replace('-', '−')} {variable.unit}".strip()
     ends = (_number(end, years=facts.years) for end in (facts.minimum, facts.maximum))
-    return [Said(shown, part="prints", before="prints as "), Said(" to ".join(("from " + next(ends), next(ends))))]
+    return [
+        Said(shown, part="prints", before=english("prints as ")),
+        Said(english("from {low} to {high}", low=next(ends), high=next(ends))),
+    ]
 
 
 def _number(value: float, *, years: bool = False) -> str:
-    text = f"{value:.0f}" if years else f"{value:,.6g}"
-    return text.replace("-", "−")
+    return written(value, ".0f" if years else ",.6g")
 
 
 def _codes(codes: tuple[MissingCode, ...]) -> list[Said]:
     typed = show_missing(codes)
     return [
-        Said(f"{_code(code)} {code.reason or 'no answer'}", part="missing", edited=typed, remark=True) for code in codes
+        Said(
+            f"{_code(code)} {code.reason}" if code.reason else english("{code} no answer", code=_code(code)),
+            part="missing",
+            edited=typed,
+            remark=True,
+        )
+        for code in codes
     ]
 
 
@@ -283,5 +320,6 @@ def _unread(variable: Variable, data: Dataset) -> list[Said]:
         return []
     words = [word for word in dict.fromkeys(column.unread.texts) if word not in known]
     shown = ", ".join(f"“{word}”" for word in words[:MOST_UNREAD])
-    more = f" and {len(words) - MOST_UNREAD} more" if len(words) > MOST_UNREAD else ""
-    return [Said(f"{shown}{more} not read", remark=True)] if words else []
+    if len(words) > MOST_UNREAD:
+        return [Said(english("{words} and {n} more not read", words=shown, n=len(words) - MOST_UNREAD), remark=True)]
+    return [Said(english("{words} not read", words=shown), remark=True)] if words else []

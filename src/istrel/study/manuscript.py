@@ -6,6 +6,7 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, replace
 from typing import Any
 
+from istrel.english import english
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import plain_text, print_cell
@@ -23,6 +24,8 @@ from istrel.study.study import Study
 from istrel.style.house import HouseStyle
 
 FIRST_LETTERS = 40  # of a passage, by which it is named
+
+AS_KEPT = english("as kept")
 
 
 @dataclass(frozen=True, eq=False)
@@ -56,12 +59,12 @@ class Entry:
     def status(self) -> str:
         """In a few words: as kept, how many numbers moved, or why it cannot be made."""
         if self.trouble:
-            return f"cannot be made: {self.trouble}"
+            return english("cannot be made: {trouble}", trouble=self.trouble)
         if not self.moved:
             return _of_texts(reading for _, reading in self.readings)
         if self.kept.is_figure:
-            return "drawn again"
-        return f"{len(self.moved)} number{'s' if len(self.moved) > 1 else ''} moved"
+            return english("drawn again")
+        return english("{n:,} [number|numbers] moved", n=len(self.moved))
 
 
 @dataclass(frozen=True, eq=False)
@@ -79,13 +82,13 @@ class Written:
 def _of_texts(readings: Iterable[Reading]) -> str:
     found = tuple(readings)
     if any(reading.untrue for reading in found):
-        return "words no longer hold"
+        return english("words no longer hold")
     if any(reading.turned for reading in found):
-        return "words may no longer hold"
+        return english("words may no longer hold")
     if any(reading.gone for reading in found):
-        return "refers to what is gone"
+        return english("refers to what is gone")
     many = sum(len(reading.moved) for reading in found)
-    return f"{many} number{'s' if many > 1 else ''} moved in the text" if many else "as kept"
+    return english("{n:,} [number|numbers] moved in the text", n=many) if many else AS_KEPT
 
 
 # Numbers.

@@ -8,9 +8,10 @@ from pathlib import Path
 
 import msgspec
 
+from istrel.english import english
 from istrel.problem import Problem
 
-LANGUAGES = {"en": "English", "de": "German", "fr": "French", "es": "Spanish"}
+LANGUAGES = {"en": english("English"), "de": english("German"), "fr": english("French"), "es": english("Spanish")}
 FOLDER = Path(__file__).parent / "phrases"
 VERSION_1 = Path(__file__).parent / "phrases_of_version_1.toml"
 SLOT = re.compile(r"\{(\w+)\}")

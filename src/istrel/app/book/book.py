@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QComboBox, QFrame, QTextBrowser, QWidget
 
 from istrel.app import theme
 from istrel.app.widgets.simple import button, column, row
+from istrel.app.words import tr
 from istrel.handbook import CLICK, chapters, said
 
 WIDTH, LEAD = 440, 1.35
@@ -24,19 +25,19 @@ class Book(QFrame):
         super().__init__(desk)
         self._desk = desk
         self.setObjectName("book")
-        self.setAccessibleName("Handbook")
+        self.setAccessibleName(tr("Handbook"))
         self.setStyleSheet(f"#book {{ background: {theme.PAPER}; border-left: 1px solid {theme.LINE}; }}")
         layout = column(self, margins=(20, 12, 8, 8), spacing=6)
         head = row(spacing=6)
         self.chooser = QComboBox()
-        self.chooser.setAccessibleName("Chapter")
+        self.chooser.setAccessibleName(tr("Chapter"))
         self.chooser.addItems([f"{chapter.number} · {chapter.title}" for chapter in chapters()])
         head.addWidget(self.chooser, 1)
-        head.addWidget(button("close", "link", self.put_away, tip="Close the handbook"))
+        head.addWidget(button(tr("close"), "link", self.put_away, tip=tr("Close the handbook")))
         head.addSpacing(8)
         layout.addLayout(head)
         self.text = QTextBrowser()
-        self.text.setAccessibleName("Chapter of the handbook")
+        self.text.setAccessibleName(tr("Chapter of the handbook"))
         self.text.setOpenLinks(False)
         self.text.setFrameShape(QFrame.Shape.NoFrame)
         self.text.setStyleSheet(f"QTextBrowser {{ background: {theme.PAPER}; }}")

@@ -13,6 +13,7 @@ from istrel.app.actions import Action
 from istrel.app.arrivals import Arrivals
 from istrel.app.bridge import StudyModel
 from istrel.app.stations.stations import Stations
+from istrel.app.words import tr
 
 if TYPE_CHECKING:
     from istrel.app.book.book import Book
@@ -38,10 +39,10 @@ class Learning(QObject):
         from istrel.app.book.walks import WALKS
 
         walks = (
-            Action(f"walk_{place + 1}", f"Walk: {walk.title}", (), partial(self.walk, place))
+            Action(f"walk_{place + 1}", tr("Walk: {title}", title=tr(walk.title)), (), partial(self.walk, place))
             for place, walk in enumerate(WALKS)
         )
-        return (Action("handbook", "Handbook, at what is under the hand", ("F1",), self.open_book), *walks)
+        return (Action("handbook", tr("Handbook, at what is under the hand"), ("F1",), self.open_book), *walks)
 
     @property
     def book(self) -> Book:

@@ -11,9 +11,11 @@ from istrel.app.book.walks import Seen, Walk
 from istrel.app.bridge import StudyModel
 from istrel.app.stations.stations import Stations
 from istrel.app.widgets.simple import button, label, row
+from istrel.app.words import tr
+from istrel.english import english
 
 LOOKS = 500  # milliseconds between looks at what was done
-END = "That was it. Everything that you did is a step that Ctrl+Z takes back; F1 opens the handbook."
+END = english("That was it. Everything that you did is a step that Ctrl+Z takes back; F1 opens the handbook.")
 
 
 class WalkLine(QFrame):
@@ -38,7 +40,7 @@ class WalkLine(QFrame):
         line.addWidget(self.count)
         line.addWidget(self.says, 1)
         line.addWidget(self.sentence)
-        line.addWidget(button("leave", "link", self.leave, tip="Leave the walk"))
+        line.addWidget(button(tr("leave"), "link", self.leave, tip=tr("Leave the walk")))
         stations.shown.connect(self._at)
         self._clock = QTimer(self)
         self._clock.setInterval(LOOKS)
@@ -53,7 +55,7 @@ class WalkLine(QFrame):
     def begin(self, walk: Walk) -> None:
         """Begin a walk; the data are open, or will be in a moment."""
         self._walk, self._place, self._station = walk, 0, -1
-        self.setAccessibleName(f"Walk: {walk.title}")
+        self.setAccessibleName(tr("Walk: {title}", title=tr(walk.title)))
         self._show_step()
         self.show()
         self._clock.start()
@@ -86,8 +88,12 @@ class WalkLine(QFrame):
         ended = self._place >= len(steps)
         if ended:
             self._clock.stop()
-        self.count.setText(self._walk.title if ended else f"{self._walk.title} · {self._place + 1} of {len(steps)}")
-        self.says.setText(END if ended else steps[self._place].says)
+        self.count.setText(
+            tr(self._walk.title)
+            if ended
+            else tr("{title} · {place} of {all}", title=tr(self._walk.title), place=self._place + 1, all=len(steps))
+        )
+        self.says.setText(tr(END if ended else steps[self._place].says))
         sentence = "" if ended else steps[self._place].sentence
         self.sentence.setText(sentence)
         self.sentence.setVisible(bool(sentence))

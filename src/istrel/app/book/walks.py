@@ -6,6 +6,8 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
+from istrel.english import english
+
 if TYPE_CHECKING:
     from istrel.app.bridge import StudyModel
     from istrel.app.stations.stations import Stations
@@ -78,59 +80,67 @@ def _across(name: str) -> Callable[[Seen], bool]:
     return done
 
 
-KEEP = Step("Keep it: Ctrl+Enter, or the button at the right.", lambda seen: seen.kept > 0)
-MANUSCRIPT = Step("See it on its page: Manuscript in the rail, or Ctrl+4.", lambda seen: seen.station == 3)
+KEEP = Step(english("Keep it: Ctrl+Enter, or the button at the right."), lambda seen: seen.kept > 0)
+MANUSCRIPT = Step(english("See it on its page: Manuscript in the rail, or Ctrl+4."), lambda seen: seen.station == 3)
 
 WALKS = (
     Walk(
-        "A questionnaire",
+        english("A questionnaire"),
         (
             Step(
-                "Intake found answers that are codes, 9 or 99 or −9: click “treat … as missing” in one of its findings.",
+                english(
+                    "Intake found answers that are codes, 9 or 99 or −9: click “treat … as missing” in one of its findings."
+                ),
                 lambda seen: seen.codes > 0,
             ),
-            Step("Go on to the Bench: Ctrl+3.", lambda seen: seen.station == 2),
+            Step(english("Go on to the Bench: Ctrl+3."), lambda seen: seen.station == 2),
             Step(
-                "How did people answer the twelve items? Write the sentence, or click it.",
+                english("How did people answer the twelve items? Write the sentence, or click it."),
                 _asks("describe", "shares"),
                 "describe mot_01 .. mot_12 as shares",
             ),
-            Step("Do the items hang together?", _asks("check", "scale"), "check mot_01 .. mot_12 as scale"),
+            Step(english("Do the items hang together?"), _asks("check", "scale"), "check mot_01 .. mot_12 as scale"),
             KEEP,
             MANUSCRIPT,
         ),
     ),
     Walk(
-        "Table 1 of a trial",
+        english("Table 1 of a trial"),
         (
-            Step("Go to the Bench: Ctrl+3.", lambda seen: seen.station == 2),
-            Step("Who was in which group?", _across("format"), "describe age, education, completed across format"),
+            Step(english("Go to the Bench: Ctrl+3."), lambda seen: seen.station == 2),
             Step(
-                "Add how much the groups differ: “with difference”.",
+                english("Who was in which group?"),
+                _across("format"),
+                "describe age, education, completed across format",
+            ),
+            Step(
+                english("Add how much the groups differ: “with difference”."),
                 _asks("describe", difference=True),
                 "describe age, education, completed across format with difference",
             ),
-            Step("Click a number of the table: it opens and shows its working.", lambda seen: seen.opened_number),
+            Step(
+                english("Click a number of the table: it opens and shows its working."), lambda seen: seen.opened_number
+            ),
             KEEP,
             MANUSCRIPT,
         ),
     ),
     Walk(
-        "Measurements over time",
+        english("Measurements over time"),
         (
-            Step("Go to the Bench: Ctrl+3.", lambda seen: seen.station == 2),
+            Step(english("Go to the Bench: Ctrl+3."), lambda seen: seen.station == 2),
             Step(
-                "receptive_pre and receptive_post are one measure on two occasions: leave the ending out.",
+                english("receptive_pre and receptive_post are one measure on two occasions: leave the ending out."),
                 _across("occasion"),
                 "describe receptive across occasion",
             ),
             Step(
-                "Did it change? The comparison is made within persons.",
+                english("Did it change? The comparison is made within persons."),
                 _asks("describe", difference=True, test=True),
                 "describe receptive across occasion with difference, test",
             ),
             Step(
-                "A line for each person, and the means.",
+                english("A line for each person, and the means."),
                 _asks("describe", "paths"),
                 "describe receptive across occasion as paths",
             ),

@@ -8,6 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt, Signal
 
+from istrel.app.words import tr
 from istrel.data.column import Kind, show_value
 from istrel.study.study import Study
 
@@ -77,7 +78,8 @@ class CasesModel(QAbstractTableModel):
     def _note_corrections(self) -> None:
         assert self._study is not None
         self._old = {
-            (c.row - 1, c.variable): f"{show_value(c.old) or 'blank'} in the file{': ' + c.reason if c.reason else ''}"
+            (c.row - 1, c.variable): tr("{value} in the file", value=show_value(c.old) or tr("blank"))
+            + (f": {c.reason}" if c.reason else "")
             for c in self._study.source.corrections
             if c.row is not None
         }

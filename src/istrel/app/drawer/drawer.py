@@ -21,6 +21,7 @@ from istrel.app import theme
 from istrel.app.bridge import StudyModel
 from istrel.app.drawer.cases_model import ASIDE, CORRECTED, MISSING, STATE, CasesModel, Index
 from istrel.app.widgets.simple import button, column, label, row
+from istrel.app.words import retold, tr
 from istrel.data.corrections import Aside, Correction, check_value
 from istrel.data.order import find_rows, sorted_rows
 from istrel.problem import Problem
@@ -80,19 +81,19 @@ class CasesDrawer(QWidget):
     def _make_bar(self) -> QHBoxLayout:
         bar = row(margins=(16, 6, 16, 6), spacing=10)
         self.title = label("", "heading")
-        self.all = button("all cases", "link", self.show_all)
-        self.set_aside = button("set aside", "link", self._set_aside, tip="set the cases shown aside")
+        self.all = button(tr("all cases"), "link", self.show_all)
+        self.set_aside = button(tr("set aside"), "link", self._set_aside, tip=tr("set the cases shown aside"))
         self.bring_back = button(
-            "bring back", "link", lambda: self._model.do(BringBack()), tip="bring back the cases set aside"
+            tr("bring back"), "link", lambda: self._model.do(BringBack()), tip=tr("bring back the cases set aside")
         )
         self.finder = QLineEdit()
-        self.finder.setPlaceholderText("Find a value or a case number")
-        self.finder.setAccessibleName("Find cases")
+        self.finder.setPlaceholderText(tr("Find a value or a case number"))
+        self.finder.setAccessibleName(tr("Find cases"))
         self.finder.setFixedWidth(224)
         self.finder.returnPressed.connect(self.find_cases)
         self.reason = QLineEdit()
-        self.reason.setPlaceholderText("Reason for corrections")
-        self.reason.setAccessibleName("Reason for corrections")
+        self.reason.setPlaceholderText(tr("Reason for corrections"))
+        self.reason.setAccessibleName(tr("Reason for corrections"))
         self.reason.setFixedWidth(176)
         self.trouble = label("", "error")
         for widget in (self.title, self.all, self.set_aside, self.bring_back, self.trouble):
@@ -100,14 +101,14 @@ class CasesDrawer(QWidget):
         bar.addStretch()
         bar.addWidget(self.finder)
         bar.addWidget(self.reason)
-        bar.addWidget(button("close", "link", self.hide, tip="close the cases drawer"))
+        bar.addWidget(button(tr("close"), "link", self.hide, tip=tr("close the cases drawer")))
         return bar
 
     def _make_view(self) -> QTableView:
         view = QTableView()
         view.setModel(self.cases)
         view.setItemDelegate(CellDelegate(view))
-        view.setAccessibleName("Cases")
+        view.setAccessibleName(tr("Cases"))
         view.setShowGrid(False)
         view.setWordWrap(False)
         view.setHorizontalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
@@ -162,7 +163,7 @@ class CasesDrawer(QWidget):
 
     def _tell(self) -> None:
         shown = self.cases.rowCount()
-        words = f"{shown:,} case{'s' if shown != 1 else ''}"
+        words = tr("{n:,} [case|cases]", n=shown)
         self.title.setText(
             self.title.fontMetrics().elidedText(f"{words}  {self._why}".strip(), Qt.TextElideMode.ElideRight, 420)
         )
@@ -186,7 +187,7 @@ class CasesDrawer(QWidget):
             self._sort = (name, self._sort == (name, False))
         data, chosen, sort = self._model.study.data, self._chosen, self._sort
         self._model.background.submit(
-            "sort cases", lambda: sorted_rows(data, chosen, sort), self.cases.show_rows, words="sorting the cases"
+            "sort cases", lambda: sorted_rows(data, chosen, sort), self.cases.show_rows, words=tr("sorting the cases")
         )
 
     def find_cases(self) -> None:
@@ -196,14 +197,14 @@ class CasesDrawer(QWidget):
             self.show_all()
             return
         self._model.background.submit(
-            "find cases", lambda: find_rows(data, text), lambda rows: self._found(rows, text), words="finding cases"
+            "find cases", lambda: find_rows(data, text), lambda rows: self._found(rows, text), words=tr("finding cases")
         )
 
     def _found(self, rows: tuple[int, ...], text: str) -> None:
         if rows:
-            self.show_cases(rows, f"with “{text}”")
+            self.show_cases(rows, tr("with “{text}”", text=text))
         else:
-            self.trouble.setText(f"“{text}” stands nowhere")
+            self.trouble.setText(tr("“{text}” stands nowhere", text=text))
 
     # Changing.
     def _correct(self, data_row: int, variable: str, text: str) -> None:
@@ -212,7 +213,7 @@ class CasesDrawer(QWidget):
         try:
             new = check_value(column_, text)
         except Problem as problem:
-            self.trouble.setText(problem.message)
+            self.trouble.setText(retold(problem.message))
             return
         valid = bool(column_.valid[data_row - 1])
         old = column_.value_at(data_row - 1) if valid else column_.text_at(data_row - 1)

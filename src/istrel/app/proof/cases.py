@@ -11,6 +11,7 @@ from istrel.app.bridge import StudyModel
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.paper import Paper
 from istrel.app.proof.slip import NumberSlip
+from istrel.app.words import tr
 from istrel.data.dataset import rows_of
 from istrel.exhibits.behind import Behind, mask_of
 from istrel.exhibits.text import Cell
@@ -51,7 +52,7 @@ class Opener(QObject):
 
     def _show_rows(self, rows: tuple[int, ...] | None) -> None:
         if self._behind is not None:
-            self.show(self._behind if rows is None else Behind(f"row {rows[0]}", rows=rows))
+            self.show(self._behind if rows is None else Behind(tr("row {case}", case=rows[0]), rows=rows))
 
     def show(self, behind: Behind) -> None:
         """Show cases in the drawer, of the source that this paper's exhibit was made from."""

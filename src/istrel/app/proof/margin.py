@@ -14,6 +14,7 @@ from istrel.app.proof.handles import Handles
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.paper import Paper
 from istrel.app.widgets.simple import button, column, label
+from istrel.app.words import tr
 from istrel.exhibits.between import as_bands, as_condition
 from istrel.exhibits.printing import plain_text
 from istrel.exhibits.setting import MarginNote, Remedy
@@ -45,7 +46,7 @@ class MarginNoteView(QWidget):
             link.setStyleSheet("font-size: 13px;")
             layout.addWidget(link, 0, Qt.AlignmentFlag.AlignLeft)
         if note.cases is not None:
-            show = button("show cases", "link", partial(self.cases_wanted.emit, note.cases))
+            show = button(tr("show cases"), "link", partial(self.cases_wanted.emit, note.cases))
             show.setStyleSheet("font-size: 13px;")
             layout.addWidget(show, 0, Qt.AlignmentFlag.AlignLeft)
         self.setFixedWidth(NOTE_WIDTH)
@@ -73,9 +74,9 @@ class LimitsNote(QWidget):
         layout.addWidget(self.says)
         self._variable, self._ends = "", (0.0, 0.0)
         for words, act in (
-            ("as a condition", lambda: self.condition_wanted.emit(as_condition(self._variable, *self._ends))),
-            ("as bands", lambda: self.bands_wanted.emit(*as_bands(self._variable, *self._ends))),
-            ("take away", self.gone.emit),
+            (tr("as a condition"), lambda: self.condition_wanted.emit(as_condition(self._variable, *self._ends))),
+            (tr("as bands"), lambda: self.bands_wanted.emit(*as_bands(self._variable, *self._ends))),
+            (tr("take away"), self.gone.emit),
         ):
             link = button(words, "link", act)
             link.setStyleSheet("font-size: 13px;")
@@ -90,7 +91,7 @@ class LimitsNote(QWidget):
         if marked is not None:
             self._variable, self._ends = marked.variable, (marked.low, marked.high)
             self.says.setText("\n".join(plain_text(line, style) for line in handles.words()))
-            self.setAccessibleName(f"Between the limits: {self.says.text()}")
+            self.setAccessibleName(tr("Between the limits: {text}", text=self.says.text()))
 
     def paintEvent(self, event: QPaintEvent) -> None:
         del event

@@ -14,6 +14,7 @@ from istrel.app.proof.jobs import Proof
 from istrel.app.proof.scene_painter import paint_scene
 from istrel.app.proof.setting import INDENT, LEADING, PX_PER_MM, SetPanel, SetSheet, Space, set_sheet
 from istrel.app.proof.walk import TableWalk
+from istrel.app.words import tr
 from istrel.exhibits.figure import FigureSheet, Item
 from istrel.exhibits.printing import Runs, plain_text, print_table
 from istrel.exhibits.table import TableSheet
@@ -56,7 +57,7 @@ class Paper(QWidget):
         self._style = load_style()
         self.handles = Handles()
         self._live = False
-        self.setAccessibleName("Proof")
+        self.setAccessibleName(tr("Proof"))
         self.setMouseTracking(True)
         self.walk = TableWalk(self)
         self.walk.hide()
@@ -445,7 +446,7 @@ def full_value(cell: Cell) -> str:
     """A value at full precision."""
     value = cell.value
     if isinstance(value, Undefined):
-        return f"not defined: {value.reason}"
+        return tr("not defined: {reason}", reason=value.reason)
     if isinstance(value, Hidden):
         return value.reason
     if isinstance(value, tuple):

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QWidget
 
 from istrel.app import theme
 from istrel.app.widgets.simple import button, clear, column, label, row, serif_label
+from istrel.app.words import tr
 from istrel.study.explaining import Explained
 
 WIDTH, BESIDE = 400, 12
@@ -27,7 +28,7 @@ class NumberSlip(QFrame):
         super().__init__(parent, Qt.WindowType.Dialog | Qt.WindowType.FramelessWindowHint)
         self._show_cases = show
         self.found: Explained | None = None
-        self.setAccessibleName("How this number was computed")
+        self.setAccessibleName(tr("How this number was computed"))
         self.setStyleSheet(f"NumberSlip {{ background: {theme.PAPER}; border: 1px solid {theme.LINE}; }}")
         self.setFixedWidth(WIDTH)
         self._lines = column(self, margins=(20, 16, 20, 16), spacing=4)
@@ -45,7 +46,7 @@ class NumberSlip(QFrame):
             self._lines.addWidget(formula)
         left_out = len(found.steps) - MOST_STEPS if len(found.steps) > MOST_STEPS + 1 else 0
         if left_out:
-            self._lines.addWidget(label(f"{left_out} steps before these: “copy” takes all.", "small"))
+            self._lines.addWidget(label(tr("{n} steps before these: “copy” takes all.", n=left_out), "small"))
         for line in found.steps[left_out:]:  # the last say most
             self._lines.addWidget(label(raised(line), "small", wrap=True))
         self._add_pulling(found)
@@ -94,20 +95,27 @@ class NumberSlip(QFrame):
         if not found.influence:
             return
         self._lines.addSpacing(8)
-        self._lines.addWidget(label("Pulled most by", "heading"))
+        self._lines.addWidget(label(tr("Pulled most by"), "heading"))
         for case, without in found.influence:
             line = row(spacing=8)
-            line.addWidget(button(f"row {case}", "link", partial(self._choose, (case,)), tip=f"show row {case}"))
-            line.addWidget(label(f"without it {without:.6g}", "small"))
+            line.addWidget(
+                button(
+                    tr("row {case}", case=case),
+                    "link",
+                    partial(self._choose, (case,)),
+                    tip=tr("show row {case}", case=case),
+                )
+            )
+            line.addWidget(label(tr("without it {without:.6g}", without=without), "small"))
             line.addStretch(1)
             self._lines.addLayout(line)
 
     def _foot(self, found: Explained) -> QHBoxLayout:
         foot = row(spacing=16)
         if found.cases:
-            words = "show its case" if found.count == 1 else f"show its {found.count:,} cases"
+            words = tr("show its case") if found.count == 1 else tr("show its {n:,} cases", n=found.count)
             foot.addWidget(button(words, "link", partial(self._choose, None)))
-        foot.addWidget(button("copy", "link", self._copy, tip="copy this working as text"))
+        foot.addWidget(button(tr("copy"), "link", self._copy, tip=tr("copy this working as text")))
         foot.addStretch(1)
         return foot
 

@@ -8,6 +8,7 @@ from PySide6.QtCore import QAbstractTableModel, QItemSelectionModel, QModelIndex
 from PySide6.QtGui import QFocusEvent, QKeyEvent, QPaintEvent
 from PySide6.QtWidgets import QAbstractItemView, QFrame, QTableView, QWidget
 
+from istrel.app.words import tr
 from istrel.exhibits.printing import PrintedTable, body_rows, head_rows
 
 Index = QModelIndex | QPersistentModelIndex
@@ -67,7 +68,7 @@ class TableWalk(QTableView):
         super().__init__(paper)
         self.lines = ProofModel()
         self.setModel(self.lines)
-        self.setAccessibleName("Table on the paper")
+        self.setAccessibleName(tr("Table on the paper"))
         self.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
         self.setFrameShape(QFrame.Shape.NoFrame)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QHBoxLayout, QMenu, QTableWidget, QTableWidgetItem
 
 from istrel.app import theme
 from istrel.app.widgets.simple import button, column, label, row, serif_label
+from istrel.app.words import tr
 
 MOST_ROWS, MOST_COLUMNS, MOST_STUDIES, MOST_OFFERED = 7, 10, 4, 40
 
@@ -29,18 +30,20 @@ class StartPage(QWidget):
         self.setObjectName("desk")
         outer = column(self, margins=(96, 0, 96, 0), spacing=0)
         outer.addStretch(3)
-        outer.addWidget(serif_label("Say what you want in one sentence,", 34))
-        outer.addWidget(serif_label("see it set on paper, keep it.", 34))
+        outer.addWidget(serif_label(tr("Say what you want in one sentence,"), 34))
+        outer.addWidget(serif_label(tr("see it set on paper, keep it."), 34))
         outer.addSpacing(24)
         self.message = label(
-            "Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow or JSON lines.", "", wrap=True
+            tr("Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow or JSON lines."),
+            "",
+            wrap=True,
         )
         self.message.setStyleSheet("font-size: 16px;")
         outer.addWidget(self.message)
         outer.addSpacing(24)
         buttons = row(spacing=12)
-        self.open_button = button("Open…", "main", self.file_wanted.emit)
-        self.demo_button = button("Explore the demo study", "chip", self.demo_wanted.emit)
+        self.open_button = button(tr("Open…"), "main", self.file_wanted.emit)
+        self.demo_button = button(tr("Explore the demo study"), "chip", self.demo_wanted.emit)
         self.demo_button.setMinimumHeight(38)
         self.open_button.setMinimumHeight(38)
         buttons.addWidget(self.open_button)
@@ -48,7 +51,7 @@ class StartPage(QWidget):
         buttons.addStretch()
         outer.addLayout(buttons)
         self.first_rows = QTableWidget()
-        self.first_rows.setAccessibleName("First rows of the file")
+        self.first_rows.setAccessibleName(tr("First rows of the file"))
         self.first_rows.verticalHeader().hide()
         self.first_rows.setFixedHeight(232)
         self.first_rows.hide()
@@ -70,13 +73,13 @@ class StartPage(QWidget):
         from istrel.app.book.walks import WALKS
 
         line = row(spacing=16)
-        line.addWidget(label("First walks", "quiet"))
+        line.addWidget(label(tr("First walks"), "quiet"))
         for place, walk in enumerate(WALKS):
-            line.addWidget(button(walk.title, "link", partial(self.walk_wanted.emit, place)))
-        line.addWidget(label("or read the", "quiet"))
-        line.addWidget(button("Handbook", "link", self.handbook_wanted.emit))
+            line.addWidget(button(tr(walk.title), "link", partial(self.walk_wanted.emit, place)))
+        line.addWidget(label(tr("or read the"), "quiet"))
+        line.addWidget(button(tr("Handbook"), "link", self.handbook_wanted.emit))
         line.addStretch()
-        self.comfort_button = button("Look and size ▾", "link", self.comfort_wanted.emit)
+        self.comfort_button = button(tr("Look, size, language ▾"), "link", self.comfort_wanted.emit)
         line.addWidget(self.comfort_button)
         return line
 
@@ -89,13 +92,15 @@ class StartPage(QWidget):
                 old.deleteLater()
         found = recent()[:MOST_STUDIES]
         if found:
-            self._studies.addWidget(label("Go on with", "quiet"))
+            self._studies.addWidget(label(tr("Go on with"), "quiet"))
         for path in found:
             offer = button(called(path), "link", partial(self.path_wanted.emit, str(path)))
             offer.setToolTip(str(path))
             self._studies.addWidget(offer, 0, Qt.AlignmentFlag.AlignLeft)
         if more := others(found):
-            self.others_button = button(f"{len(more)} more ▾", "link", partial(self._offer, more[:MOST_OFFERED]))
+            self.others_button = button(
+                tr("{len} more ▾", len=len(more)), "link", partial(self._offer, more[:MOST_OFFERED])
+            )
             self._studies.addWidget(self.others_button, 0, Qt.AlignmentFlag.AlignLeft)
 
     def _offer(self, paths: tuple[Path, ...]) -> None:

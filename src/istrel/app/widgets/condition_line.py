@@ -8,6 +8,7 @@ from PySide6.QtCore import QStringListModel, Qt, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QCompleter, QLineEdit
 
+from istrel.app.words import tr
 from istrel.data.codebook import Codebook
 from istrel.sentence.complete import Completion, complete
 
@@ -28,8 +29,8 @@ class ConditionLine(QLineEdit):
 
     def __init__(self, known: Callable[[], tuple[Codebook, dict[str, tuple[str, ...]]]]) -> None:
         super().__init__()
-        self.setPlaceholderText("for example age >= 18")
-        self.setAccessibleName("Condition on cases")
+        self.setPlaceholderText(tr("for example age >= 18"))
+        self.setAccessibleName(tr("Condition on cases"))
         self.setFixedWidth(WIDTH)
         self._known = known
         self._completion = Completion(0, 0, ())

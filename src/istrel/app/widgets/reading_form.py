@@ -9,21 +9,34 @@ from PySide6.QtWidgets import QComboBox, QLineEdit, QTableWidget, QTableWidgetIt
 
 from istrel.app.bridge import StudyModel
 from istrel.app.widgets.simple import box, button, column, label, row
+from istrel.app.words import retold, tr
 from istrel.data.reading import ReadingSettings
 from istrel.data.reading.preview import Preview, is_workbook, preview, sheets_of
+from istrel.english import english
 from istrel.problem import Problem
 
 CHOICES = {
-    "delimiter": (("found out", None), ("comma", ","), ("semicolon", ";"), ("tab", "\t"), ("bar", "|"), ("space", " ")),
-    "decimal mark": (("found out", None), ("point", "."), ("comma", ",")),
-    "encoding": (
-        ("found out", None),
+    english("delimiter"): (
+        (english("found out"), None),
+        (english("comma"), ","),
+        (english("semicolon"), ";"),
+        (english("tab"), "\t"),
+        (english("bar"), "|"),
+        (english("space"), " "),
+    ),
+    english("decimal mark"): ((english("found out"), None), (english("point"), "."), (english("comma"), ",")),
+    english("encoding"): (
+        (english("found out"), None),
         ("UTF-8", "utf-8"),
-        ("Windows western", "cp1252"),
-        ("Latin 9", "iso8859-15"),
+        (english("Windows western"), "cp1252"),
+        (english("Latin 9"), "iso8859-15"),
         ("UTF-16", "utf-16"),
     ),
-    "dates": (("found out", None), ("day first", "day-first"), ("month first", "month-first")),
+    english("dates"): (
+        (english("found out"), None),
+        (english("day first"), "day-first"),
+        (english("month first"), "month-first"),
+    ),
 }
 SHOWN_ROWS = 5
 SHOWN_COLUMNS = 12
@@ -45,21 +58,21 @@ class ReadingForm(QWidget):
         self.choices: dict[str, QComboBox] = {}
         for name, options in CHOICES.items():
             choice = QComboBox()
-            choice.setAccessibleName(name)
+            choice.setAccessibleName(tr(name))
             for shown, value in options:
-                choice.addItem(shown, value)
+                choice.addItem(tr(shown), value)
             choice.currentIndexChanged.connect(self._preview)
             self.choices[name] = choice
-            fields.addWidget(label(name, "small"))
+            fields.addWidget(label(tr(name), "small"))
             fields.addWidget(choice)
         self.names_row = QLineEdit()
-        self.names_row.setPlaceholderText("found out")
+        self.names_row.setPlaceholderText(tr("found out"))
         self.names_row.setFixedWidth(88)
-        self.names_row.setAccessibleName("row of names")
+        self.names_row.setAccessibleName(tr("row of names"))
         self.sheet = QComboBox()
-        self.sheet.setAccessibleName("sheet")
-        self._sheet_label = label("sheet", "small")
-        fields.addWidget(label("row of names", "small"))
+        self.sheet.setAccessibleName(tr("sheet"))
+        self._sheet_label = label(tr("sheet"), "small")
+        fields.addWidget(label(tr("row of names"), "small"))
         fields.addWidget(self.names_row)
         fields.addWidget(self._sheet_label)
         fields.addWidget(self.sheet)
@@ -68,7 +81,7 @@ class ReadingForm(QWidget):
         fields.addWidget(self.apply)
         layout.addLayout(fields)
         self.first_rows = QTableWidget()
-        self.first_rows.setAccessibleName("First rows of the file")
+        self.first_rows.setAccessibleName(tr("First rows of the file"))
         self.first_rows.setFixedHeight(SHOWN_ROWS * 26 + 34)
         self.first_rows.verticalHeader().hide()
         self.first_rows.verticalHeader().setDefaultSectionSize(26)
@@ -103,7 +116,7 @@ class ReadingForm(QWidget):
             self._preview()
 
     def _tell(self, problem: Problem) -> None:
-        self.trouble.setText(problem.message)
+        self.trouble.setText(retold(problem.message))
 
     def settings(self) -> ReadingSettings:
         """The settings as they are chosen.
@@ -115,7 +128,7 @@ class ReadingForm(QWidget):
         """
         text = self.names_row.text().strip()
         if text and not text.isdecimal():
-            raise Problem("The row of names is a whole number counted from 1; 0 where the file has no names.")
+            raise Problem(tr("The row of names is a whole number counted from 1; 0 where the file has no names."))
         delimiter, decimal, encoding, dates = (choice.currentData() for choice in self.choices.values())
         header_row = int(text) if text else None
         return ReadingSettings(delimiter, decimal, encoding, header_row, self.sheet.currentText() or None, dates)
@@ -145,7 +158,7 @@ class ReadingForm(QWidget):
         try:
             settings = self.settings()
         except Problem as problem:
-            self.trouble.setText(problem.message)
+            self.trouble.setText(retold(problem.message))
             return
         self.hide()
         self.wanted.emit(str(self._path), settings)

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 
 from istrel.app import theme
 from istrel.app.widgets.drawings import draw_missing, draw_shape, draw_tag
+from istrel.app.words import tr
 
 Index = QModelIndex | QPersistentModelIndex
 ROW = 36
@@ -69,7 +70,7 @@ class VariableModel(QAbstractTableModel):
 
     def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         if orientation is Qt.Orientation.Horizontal and role == Qt.ItemDataRole.DisplayRole:
-            return self.columns[section].head
+            return tr(self.columns[section].head)
         if orientation is Qt.Orientation.Horizontal and role == Qt.ItemDataRole.TextAlignmentRole:
             side = Qt.AlignmentFlag.AlignRight if self.columns[section].right else Qt.AlignmentFlag.AlignLeft
             return side | Qt.AlignmentFlag.AlignVCenter

@@ -8,12 +8,12 @@ from dataclasses import replace
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.counting import counted
 from istrel.data.column import Column, Kind, Unread
-from istrel.data.combine.reshape import same_within
+from istrel.data.combine.reshape import same_within, would_result
 from istrel.data.combine.rows import NONE, key_codes, take
 from istrel.data.derive import free_name
 from istrel.data.table import Source, Table
+from istrel.english import english, together
 from istrel.problem import Problem
 
 Codes = NDArray[np.int64]
@@ -36,7 +36,7 @@ def gather(
         Where keys or variables are not named, a measure is unknown, or means and sums are wanted of what is no number.
     """
     if not keys or not variables:
-        raise Problem("Gathering needs a key, and what of which variable is wanted.")
+        raise Problem(english("Gathering needs a key, and what of which variable is wanted."))
     for name, measure in zip(variables, measures, strict=True):
         if measure not in MEASURES:
             raise Problem(f"“{measure}” is no way to gather; there are {', '.join(MEASURES)}.")
@@ -60,10 +60,13 @@ def gather(
         column = MEASURES[measure](table.column(name), groups, cases.size)
         made = made.with_column(replace(column, name=free_name(f"{name}_{measure}", made)))
     many = np.bincount(groups[used], minlength=cases.size) if cases.size else np.zeros(1, np.int64)
-    would = f"{counted(cases.size, 'row')} and {counted(len(made.columns), 'variable')} would result"
-    said = f"{would}, each from {many.min():,} to {many.max():,} rows."
+    said = [
+        *would_result(cases.size, len(made.columns)),
+        english("Each is made from {low:,} to {high:,} rows.", low=int(many.min()), high=int(many.max())),
+    ]
     dropped = table.n_rows - int(used.sum())
-    return made, said + (f" {dropped:,} rows without key are left out." if dropped else "")
+    said += [english("{n:,} [row|rows] without key [is|are] left out.", n=dropped)] if dropped else []
+    return made, together(said)
 
 
 def _stays(column: Column, codes: Codes, groups: int, keys: tuple[str, ...], variables: tuple[str, ...]) -> bool:

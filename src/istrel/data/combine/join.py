@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from istrel.data.column import Column
 from istrel.data.combine.rows import NONE, Rows, end_to_end, key_codes, take
 from istrel.data.table import Source, Table
+from istrel.english import english, together
 from istrel.problem import Problem
 
 Keep = Literal["left", "both", "all"]
@@ -43,18 +44,26 @@ class JoinReport:
     @property
     def words(self) -> str:
         """In a few plain sentences."""
-        said = [f"{self.rows:,} rows would result; {self.matched:,} rows on the left find a partner."]
+        said = [
+            english(
+                "{rows:,} rows would result; {matched:,} rows on the left find a partner.",
+                rows=self.rows,
+                matched=self.matched,
+            )
+        ]
         for count, side in ((self.unmatched_left, "left"), (self.unmatched_right, "right")):
             if count:
-                said.append(f"{count:,} on the {side} have none.")
+                said.append(english("{n:,} on the {side} [has|have] none.", n=count, side=english(side)))
         for count, side in ((self.repeated_left, "left"), (self.repeated_right, "right")):
             if count:
                 said.append(
-                    f"{count:,} key value{'s' if count > 1 else ''} repeat{'' if count > 1 else 's'} on the {side}."
+                    english("{n:,} key [value repeats|values repeat] on the {side}.", n=count, side=english(side))
                 )
         if self.many_to_many:
-            said.append(f"{self.many_to_many:,} repeat on both sides: their rows would multiply.")
-        return " ".join(said)
+            said.append(
+                english("{n:,} [repeats|repeat] on both sides: their rows would multiply.", n=self.many_to_many)
+            )
+        return together(said)
 
 
 def join(left: Table, right: Table, keys: tuple[str, ...], keep: Keep = "left") -> tuple[Table, JoinReport]:
@@ -73,7 +82,7 @@ def join(left: Table, right: Table, keys: tuple[str, ...], keep: Keep = "left") 
         Where there is no key, or a table lacks it.
     """
     if not keys:
-        raise Problem("Choose the key: the variable that says which rows belong together.")
+        raise Problem(english("Choose the key: the variable that says which rows belong together."))
     a, b = key_codes([[table.column(key) for key in keys] for table in (left, right)])
     first, second, report = _partners(a, b, keep)
     columns = []

@@ -8,11 +8,11 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.counting import counted
 from istrel.data.column import Column, Kind
 from istrel.data.combine.rows import NONE, as_text, end_to_end, key_codes, take
 from istrel.data.derive import free_name
 from istrel.data.table import Source, Table
+from istrel.english import English, english, together
 from istrel.problem import Problem
 
 MOST_NEW = 500
@@ -27,7 +27,7 @@ def to_long(table: Table, gathered: tuple[str, ...], names_to: str = "variable",
         For fewer than two variables to gather.
     """
     if len(gathered) < 2:
-        raise Problem("Wide to long gathers two variables or more.")
+        raise Problem(english("Wide to long gathers two variables or more."))
     n = table.n_rows
     rows = np.repeat(np.arange(n, dtype=np.int64), len(gathered))
     kept = [take(column, rows) for column in table.columns if column.name not in gathered]
@@ -52,7 +52,9 @@ def to_wide(table: Table, keys: tuple[str, ...], names_from: str, values_from: t
         Where keys or values are not named, or too many variables would result.
     """
     if not keys or not values_from or names_from in (*keys, *values_from):
-        raise Problem("Long to wide needs a key, the variable that tells the rows apart, and the values to spread.")
+        raise Problem(
+            english("Long to wide needs a key, the variable that tells the rows apart, and the values to spread.")
+        )
     (codes,) = key_codes([[table.column(key) for key in keys]])
     named = as_text(table.column(names_from))
     present = (codes != NONE) & named.valid
@@ -82,10 +84,15 @@ def to_wide(table: Table, keys: tuple[str, ...], names_from: str, values_from: t
                 f"{value}_{word}" if len(values_from) > 1 or word.replace(".", "").isdigit() else word, made
             )
             made = made.with_column(replace(take(table.column(value), where), name=name))
-    said = f"{counted(cases.size, 'row')} and {counted(len(made.columns), 'variable')} would result."
+    said = would_result(cases.size, len(made.columns))
     dropped = table.n_rows - int(present.sum())
-    said += f" {doubled:,} rows repeat key and name; the first of each counts." if doubled else ""
-    return made, said + (f" {dropped:,} rows without key or name are left out." if dropped else "")
+    said += (
+        [english("{n:,} [row repeats|rows repeat] key and name; the first of each counts.", n=doubled)]
+        if doubled
+        else []
+    )
+    said += [english("{n:,} [row|rows] without key or name [is|are] left out.", n=dropped)] if dropped else []
+    return made, together(said)
 
 
 def same_within(column: Column, codes: NDArray[Any], groups: int, others: tuple[str, ...]) -> bool:
@@ -107,3 +114,12 @@ def _natural(word: str) -> tuple[int, float, str]:
         return 0, float(word), word
     except ValueError:
         return 1, 0.0, word.casefold()
+
+
+def would_result(rows: int, variables: int) -> list[English]:
+    """How many rows and variables a new table has."""
+    both = {
+        "rows": english("{n:,} [row|rows]", n=rows),
+        "variables": english("{n:,} [variable|variables]", n=variables),
+    }
+    return [english("{rows} and {variables} would result.", **both)]

@@ -8,6 +8,7 @@ from istrel.data.column import Column, Kind
 from istrel.data.combine.rows import NONE, end_to_end, take
 from istrel.data.derive import free_name
 from istrel.data.table import Source, Table
+from istrel.english import english, together
 from istrel.problem import Problem
 
 
@@ -20,7 +21,7 @@ def stack(tables: tuple[Table, ...]) -> tuple[Table, str]:
         For fewer than two tables.
     """
     if len(tables) < 2:
-        raise Problem("Stacking takes two sources or more.")
+        raise Problem(english("Stacking takes two sources or more."))
     names = tuple(dict.fromkeys(name for table in tables for name in table.names))
     columns = []
     for name in names:
@@ -39,12 +40,16 @@ def stack(tables: tuple[Table, ...]) -> tuple[Table, str]:
 
 
 def _unmatched(tables: tuple[Table, ...], names: tuple[str, ...]) -> str:
-    said = [f"{sum(table.n_rows for table in tables):,} rows would result."]
+    said = [english("{n:,} rows would result.", n=sum(table.n_rows for table in tables))]
     for table in tables:
         lacking = [name for name in names if name not in table]
         if lacking:
-            said.append(f"{table.source.name} lacks {', '.join(lacking[:6])}{' …' if len(lacking) > 6 else ''}.")
+            said.append(english("{source} lacks {names}.", source=table.source.name, names=_few(lacking)))
     mixed = [name for name in names if len({table.column(name).kind for table in tables if name in table}) > 1]
     if mixed:
-        said.append(f"Of different kinds, so read as text: {', '.join(mixed[:6])}.")
-    return " ".join(said)
+        said.append(english("Of different kinds, so read as text: {names}.", names=", ".join(mixed[:6])))
+    return together(said)
+
+
+def _few(names: list[str]) -> str:
+    return ", ".join(names[:6]) + (" …" if len(names) > 6 else "")

@@ -6,8 +6,9 @@ import re
 from typing import NamedTuple
 
 from istrel.data.table import Source
+from istrel.english import english
 
-DELIMITERS = ("comma", "semicolon", "tab", "bar", "space", "^", "~", ":", "!")
+DELIMITERS = (*map(english, ("comma", "semicolon", "tab", "bar", "space")), "^", "~", ":", "!")
 NUMBERS, DATES, LETTERS = (
     re.compile(r"was read as -?[\d.e+]+; it may be"),
     re.compile(r"may be \d{4}-\d\d-\d\d or"),
@@ -32,17 +33,18 @@ def line_of_reading(source: Source) -> tuple[Word, ...]:
     words = []
     for part in filter(None, source.reading.split(" · ")):
         if part in DELIMITERS:
-            words.append(Word(part, "delimiter"))
+            words.append(Word(english(part), "delimiter"))
         elif part == "decimal comma":
-            words.append(Word(part, "decimal mark", numbers))
+            words.append(Word(english("decimal comma"), "decimal mark", numbers))
         elif source.decided.encoding and part.casefold() == source.decided.encoding.casefold().removesuffix("-sig"):
             words.append(Word(part, "encoding", letters))
         else:
-            words.append(Word(part, ""))
+            sheet = part.removeprefix("sheet ")
+            words.append(Word(english(part) if sheet == part else english("sheet {name}", name=sheet), ""))
     if numbers and not any(word.setting == "decimal mark" for word in words):
-        words.append(Word("decimal point", "decimal mark", unsure=True))
+        words.append(Word(english("decimal point"), "decimal mark", unsure=True))
     if dates:
-        words.append(Word("dates", "dates", unsure=True))
+        words.append(Word(english("dates"), "dates", unsure=True))
     return (*words, *_rows(source))
 
 
@@ -50,11 +52,12 @@ def _rows(source: Source) -> list[Word]:
     """Where names stand, and what is no row."""
     decided, words = source.decided, []
     if decided.names_rows and decided.names_rows != (1,):
-        rows = " and ".join(map(str, decided.names_rows))
-        words.append(Word(f"names in row{'s' if len(decided.names_rows) > 1 else ''} {rows}", "row of names"))
+        *first, last = map(str, decided.names_rows)
+        rows = english("{names} and {last}", names=", ".join(first), last=last) if first else last
+        words.append(Word(english("names in [row|rows] {rows}", rows=rows, n=len(decided.names_rows)), "row of names"))
     elif decided.delimiter and not decided.names_rows:
-        words.append(Word("no row of names", "row of names", unsure=True))
+        words.append(Word(english("no row of names"), "row of names", unsure=True))
     aside = sum(why != "title" for _, why in decided.set_aside)
     if aside:
-        words.append(Word(f"{aside:,} line{'s' if aside > 1 else ''} set aside", "row of names"))
+        words.append(Word(english("{n:,} [line|lines] set aside", n=aside), "row of names"))
     return words

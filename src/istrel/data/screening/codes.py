@@ -20,7 +20,6 @@ from istrel.data.screening.finding import (
     Mask,
     Remedy,
     Replace,
-    cases,
     listed,
     quoted,
     shown,
@@ -28,6 +27,7 @@ from istrel.data.screening.finding import (
 )
 from istrel.data.screening.limited import limit_of, of_limits
 from istrel.data.screening.look import Look
+from istrel.english import english
 
 A_CATEGORY = ("none", "nil", "*")  # more often an answer, or a mark, than none
 
@@ -53,12 +53,14 @@ def _markers(look: Look) -> Iterator[Finding]:
         masks = [_stands(word, look.data.table.column(name)) for name in names]
         count = sum(int(mask.sum()) for mask in masks)
         answers = tuple(name for name in names if look.data.table.column(name).kind is Kind.TEXT)
-        remedy = Remedy(f"count it as an answer in {listed(answers)}", CountAsValue(answers, (word,)))
+        remedy = Remedy(
+            english("count it as an answer in {names}", names=listed(answers)), CountAsValue(answers, (word,))
+        )
         yield Finding(
             "suspected_missing_code",
             tuple(names),
             f"“{word}”",
-            f"stands {times(count)} in {listed(tuple(names))} and counts as missing.",
+            english("stands {often} in {names} and counts as missing.", often=times(count), names=listed(tuple(names))),
             rows_of(np.logical_or.reduce(masks)),
             (remedy,) if answers else (),
         )
@@ -96,9 +98,13 @@ def _numeric_codes(look: Look) -> Iterator[Finding]:
             "suspected_missing_code",
             names,
             shown(code),
-            f"stands {times(count)} in {listed(names)}, far from all other values: a code for “no answer”?",
+            english(
+                "stands {often} in {names}, far from all other values: a code for “no answer”?",
+                often=times(count),
+                names=listed(names),
+            ),
             rows_of(np.logical_or.reduce([mask for _, mask in where])),
-            (Remedy(f"treat {shown(code)} as missing", MarkMissing(names, (code,))),),
+            (Remedy(english("treat {code} as missing", code=shown(code)), MarkMissing(names, (code,))),),
             changes_numbers=True,
         )
 
@@ -126,9 +132,13 @@ def _worded_codes(look: Look) -> Iterator[Finding]:
             "suspected_missing_code",
             names,
             f"“{word}”",
-            f"stands {times(count)} among the values of {listed(names)}: no answer rather than an answer?",
+            english(
+                "stands {often} among the values of {names}: no answer rather than an answer?",
+                often=times(count),
+                names=listed(names),
+            ),
             rows_of(np.logical_or.reduce([mask for _, mask in where])),
-            (Remedy(f"treat “{word}” as missing", MarkMissing(names, (word,))),),
+            (Remedy(english("treat “{word}” as missing", word=word), MarkMissing(names, (word,))),),
             changes_numbers=True,
         )
 
@@ -143,12 +153,16 @@ def _unread(look: Look) -> Iterator[Finding]:
         if not kept:
             continue
         counts = Counter(column.unread.texts[i] for i in kept).most_common()
-        what = "dates" if column.kind is Kind.DATE else "numbers"
         yield Finding(
             "text_in_numbers",
             (name,),
-            f"Text among {what}",
-            f"in {name}: {quoted(counts)}. {cases(len(kept))} {'counts' if len(kept) == 1 else 'count'} as missing until then.",
+            english("Text among dates") if column.kind is Kind.DATE else english("Text among numbers"),
+            english(
+                "in {name}: {texts}. {n:,} [case counts|cases count] as missing until then.",
+                name=name,
+                texts=quoted(counts),
+                n=len(kept),
+            ),
             tuple(int(column.unread.rows[i]) + 1 for i in kept),
             _mending(column, [text for text, _ in counts], dict(counts)),
             changes_numbers=True,
@@ -169,11 +183,11 @@ def _mending(column: Column, texts: list[str], counts: dict[str, int]) -> tuple[
         corrections = tuple(
             Correction(column.name, text, value, reason="decimal mark") for text, value in decimals.items()
         )
-        remedies.append(Remedy(f"read {count:,} as decimals", Replace(corrections)))
+        remedies.append(Remedy(english("read {n:,} as decimals", n=count), Replace(corrections)))
     if limits:
         remedies += of_limits(column.name, limits, counts)
     if rest:
-        words = "treat the rest as missing" if decimals else "treat as missing"
+        words = english("treat the rest as missing") if decimals else english("treat as missing")
         remedies.append(Remedy(words, MarkMissing((column.name,), rest)))
     return tuple(remedies)
 

@@ -12,6 +12,7 @@ from numpy.typing import NDArray
 from istrel.data.limits import NEAR_COPY
 from istrel.data.screening.finding import Finding, Omit, Remedy, shown
 from istrel.data.screening.look import Look
+from istrel.english import english
 from istrel.stats.correlation import pearson
 from istrel.stats.moderate import moderate
 
@@ -48,17 +49,21 @@ def _measures(look: Look) -> Iterator[Finding]:
 
 def _relation(a: NDArray[np.float64], b: NDArray[np.float64], name: str, r: float) -> str:
     if np.array_equal(a, b):
-        return f"is the same as {name}."
+        return english("is the same as {name}.", name=name)
     a, b = moderate(a)[0], moderate(b)[0]
     slope = float(np.dot(a - a.mean(), b - b.mean()) / np.dot(a - a.mean(), a - a.mean()))
     if np.allclose(b, slope * a, rtol=1e-9, atol=1e-9 * np.abs(b).max()):
         factor = float(f"{slope:.6g}")
-        return f"is {name} times {shown(factor)} (r = {'−' * (r < 0)}1.00)."
-    return f"says almost the same as {name} (r = {shown(np.floor(abs(r) * 1000) / 1000 * np.sign(r))})."
+        return english("is {name} times {factor} (r = {r}).", name=name, factor=shown(factor), r=f"{'−' * (r < 0)}1.00")
+    return english(
+        "says almost the same as {name} (r = {r}).", name=name, r=shown(np.floor(abs(r) * 1000) / 1000 * np.sign(r))
+    )
 
 
 def _copy(name: str, other: str, says: str) -> Finding:
-    return Finding("near_copy", (name, other), other, says, (), (Remedy(f"leave out {other}", Omit((other,))),))
+    return Finding(
+        "near_copy", (name, other), other, says, (), (Remedy(english("leave out {name}", name=other), Omit((other,))),)
+    )
 
 
 def _categories(look: Look) -> Iterator[Finding]:
@@ -74,4 +79,4 @@ def _categories(look: Look) -> Iterator[Finding]:
         alike[seen.size, hashlib.blake2b(renumbered.tobytes(), digest_size=16).digest()].append(name)
     for names in alike.values():
         for other in names[1:]:
-            yield _copy(names[0], other, f"parts the cases exactly as {names[0]} does.")
+            yield _copy(names[0], other, english("parts the cases exactly as {name} does.", name=names[0]))

@@ -14,6 +14,7 @@ from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
 from istrel.data.screening.finding import Finding, Mask, Remedy, Replace, cases
 from istrel.data.screening.look import Look
+from istrel.english import english
 from istrel.stats.distinct import distinct_values
 
 MOSTLY = 0.95
@@ -47,9 +48,11 @@ def _future(look: Look, name: str) -> Iterator[Finding]:
         "date_future",
         (name,),
         f"{name} {first}",
-        "lies in the future." if count == 1 else f"and {count - 1:,} more lie in the future.",
+        english("lies in the future.")
+        if count == 1
+        else english("and {n:,} more [lies|lie] in the future.", n=count - 1),
         rows,
-        (Remedy("set missing", Replace(corrections)),) if count <= MOST else (),
+        (Remedy(english("set missing"), Replace(corrections)),) if count <= MOST else (),
         changes_numbers=True,
     )
 
@@ -80,8 +83,14 @@ def _order(look: Look, name: str) -> Iterator[Finding]:
         return
     mask = np.zeros(look.data.n_rows, bool)
     mask[rows[1:][back]] = True
-    says = f"step{'s' if back.sum() == 1 else ''} back in time, against the order of the file."
-    yield Finding("date_order", (name,), f"{name} in {cases(int(back.sum()))}", says, rows_of(mask))
+    says = english("[steps|step] back in time, against the order of the file.", n=int(back.sum()))
+    yield Finding(
+        "date_order",
+        (name,),
+        english("{name} in {cases}", name=name, cases=cases(int(back.sum()))),
+        says,
+        rows_of(mask),
+    )
 
 
 def _gaps(look: Look, name: str) -> Iterator[Finding]:
@@ -100,12 +109,11 @@ def _gaps(look: Look, name: str) -> Iterator[Finding]:
     mask = present & np.isin(column.values.astype("datetime64[s]").astype(np.int64), days[gaps + 1])
     largest = int(gaps[np.argmax(steps[gaps])])
     first, last = (show_date(np.datetime64(int(days[i]), "s")) for i in (largest, largest + 1))
-    count = f"{gaps.size} gaps" if gaps.size > 1 else "a gap"
     yield Finding(
         "date_gap",
         (name,),
-        f"{name} has {count}",
-        f"in its steady steps; the largest from {first} to {last}.",
+        english("{name} has [a gap|{n} gaps]", name=name, n=int(gaps.size)),
+        english("in its steady steps; the largest from {first} to {last}.", first=first, last=last),
         rows_of(mask),
     )
 
@@ -121,8 +129,10 @@ def _turned(look: Look, earlier: str, later: str) -> Iterator[Finding]:
         earlier, later, wrong = later, earlier, both & (a < b)
     count = int(wrong.sum())
     if 0 < count <= (1 - MOSTLY) * both.sum():
-        says = f"comes before {earlier} in {cases(count)}; in all others it comes after."
+        says = english(
+            "comes before {earlier} in {cases}; in all others it comes after.", earlier=earlier, cases=cases(count)
+        )
         column, rows = look.data.table.column(later), rows_of(wrong)
         corrections = tuple(Correction(later, column.value_at(row - 1), None, row, f"before {earlier}") for row in rows)
-        remedy = Remedy(f"set {later} missing", Replace(corrections))
+        remedy = Remedy(english("set {name} missing", name=later), Replace(corrections))
         yield Finding("date_order", (earlier, later), later, says, rows, (remedy,) if count <= MOST else ())

@@ -7,12 +7,12 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.counting import counted
 from istrel.data.column import show_value
 from istrel.data.corrections import Correction
 from istrel.data.formula.tree import Formula
 from istrel.data.levels import Level
 from istrel.data.rows import Rows
+from istrel.english import english
 
 Mask = NDArray[np.bool_]
 MOST_NAMED = 4
@@ -130,16 +130,18 @@ class Finding:
 def listed(names: tuple[str, ...]) -> str:
     """Names in a line: "a, b and c"; many are cut short."""
     if len(names) > MOST_NAMED:
-        return f"{', '.join(names[:3])} and {len(names) - 3} more"
-    return " and ".join(names) if len(names) < 3 else f"{', '.join(names[:-1])} and {names[-1]}"
+        return english("{names} and {more} more", names=", ".join(names[:3]), more=len(names) - 3)
+    return (
+        english("{names} and {last}", names=", ".join(names[:-1]), last=names[-1]) if len(names) > 1 else "".join(names)
+    )
 
 
 def times(count: int) -> str:
-    return {1: "once", 2: "twice"}.get(count, f"{count:,} times")
+    return {1: english("once"), 2: english("twice")}.get(count) or english("{n:,} times", n=count)
 
 
 def cases(count: int) -> str:
-    return counted(count, "case")
+    return english("{n:,} [case|cases]", n=count)
 
 
 def shown(value: float | str) -> str:

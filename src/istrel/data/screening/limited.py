@@ -8,6 +8,7 @@ from typing import NamedTuple
 
 from istrel.data.corrections import Correction
 from istrel.data.screening.finding import Remedy, Replace, shown
+from istrel.english import english
 
 ABOVE = r">=?|≥|over|more than|über|plus de|más de"
 BELOW = r"<=?|≤|under|less than|unter|moins de|menos de"
@@ -33,8 +34,12 @@ def limit_of(text: str) -> Limit | None:
 def of_limits(name: str, limits: dict[str, Limit], counts: dict[str, int]) -> Iterator[Remedy]:
     """Read them as their limits; or, below a limit of detection, as half of it."""
     (first, limit), n = next(iter(limits.items())), sum(counts[text] for text in limits)
-    words = f"read “{first}” as {shown(limit.value)}" if len(limits) == 1 else f"read {n:,} as their limits"
+    words = (
+        english("read “{text}” as {value}", text=first, value=shown(limit.value))
+        if len(limits) == 1
+        else english("read {n:,} as their limits", n=n)
+    )
     yield Remedy(words, Replace(tuple(Correction(name, t, found.value, reason="limit") for t, found in limits.items())))
     if all(found.below and found.value > 0 for found in limits.values()):
         halves = (Correction(name, t, found.value / 2, reason="half the limit") for t, found in limits.items())
-        yield Remedy("read half the limit", Replace(tuple(halves)))
+        yield Remedy(english("read half the limit"), Replace(tuple(halves)))

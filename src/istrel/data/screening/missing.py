@@ -12,6 +12,7 @@ from istrel.data.levels import Level
 from istrel.data.screening.finding import Finding, Omit, PutAside, Remedy, cases, listed
 from istrel.data.screening.look import Look
 from istrel.data.sets import sets_in
+from istrel.english import english
 
 MUCH = 0.2
 TOGETHER, MOST_ASIDE = 0.9, 0.05
@@ -31,8 +32,20 @@ def find(look: Look) -> Iterator[Finding]:
         missing = n - int(look.data.present(name).sum()) - unread
         free = look.level(name) is Level.TEXT and missing < n  # nobody has to write a comment
         if n and missing >= MUCH * n and not free:
-            says = f"is missing in {missing:,} of {cases(n)} ({100 * missing / n:.0f} %)."
-            yield Finding("high_missing", (name,), name, says, (), (Remedy(f"leave out {name}", Omit((name,))),))
+            says = english(
+                "is missing in {missing:,} of {n:,} [case|cases] ({share:.0f} %).",
+                missing=missing,
+                n=n,
+                share=100 * missing / n,
+            )
+            yield Finding(
+                "high_missing",
+                (name,),
+                name,
+                says,
+                (),
+                (Remedy(english("leave out {name}", name=name), Omit((name,))),),
+            )
     yield from _together(look)
 
 
@@ -49,8 +62,8 @@ def _together(look: Look) -> Iterator[Finding]:
         family = tuple(names[i] for i in members)
         mask = kept & ~np.logical_or.reduce([look.data.present(name) for name in family])
         rows = rows_of(mask)
-        remedy = Remedy("set these cases aside", PutAside(rows, f"{listed(family)} missing"))
-        says = f"are missing together in {cases(len(rows))}."
+        remedy = Remedy(english("set these cases aside"), PutAside(rows, f"{listed(family)} missing"))
+        says = english("are missing together in {cases}.", cases=cases(len(rows)))
         few = len(rows) <= MOST_ASIDE * n
         yield Finding("missing_together", family, listed(family), says, rows, (remedy,) if few else ())
 

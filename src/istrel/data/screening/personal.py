@@ -10,6 +10,7 @@ import numpy as np
 from istrel.data.column import Kind
 from istrel.data.screening.finding import Finding, Remedy, TellsWho, listed
 from istrel.data.screening.look import Look
+from istrel.english import english
 
 MOSTLY, FEWEST = 0.5, 3
 MOST_WORDS = 500  # are looked at of a column
@@ -17,6 +18,11 @@ FORMS = {
     "mail addresses": re.compile(r"[^@\s]+@[^@\s]+\.[A-Za-z]{2,}$"),
     "telephone numbers": re.compile(r"(?=(?:\D*\d){9})(?=.*[ +()/.-])(?:\+|\(?0)[\d\s()/.-]+$"),
     "account numbers": re.compile(r"[A-Z]{2}\d{2}(?:\s?[A-Z0-9]{4}){3,7}(?:\s?[A-Z0-9]{1,4})?$"),
+}
+FORMS_SAID = {
+    "mail addresses": english("mail addresses"),
+    "telephone numbers": english("telephone numbers"),
+    "account numbers": english("account numbers"),
 }
 NAMES = re.compile(
     r"(?:^|_|\b)(?:(?:e[-_ ]?)?mail(?:[-_ ]?address)?|surname|(?:first|last|family|given|maiden|full)[-_ ]?name|"
@@ -43,11 +49,17 @@ def find(look: Look) -> Iterator[Finding]:
     if not names:
         return
     held = sorted({what for what in found.values() if what in FORMS})
-    says = f"tell{'s' if len(names) == 1 else ''} who a person is" + (f" ({', '.join(held)})" if held else "")
-    remedy = Remedy("mark as personal", TellsWho(names))
-    yield Finding(
-        "personal", names, listed(names), f"{says}; marked, it stays out of data that are given away.", (), (remedy,)
+    says = (
+        english(
+            "[tells|tell] who a person is ({held}); marked, it stays out of data that are given away.",
+            n=len(names),
+            held=" · ".join(held) if len(held) > 1 else FORMS_SAID[held[0]],
+        )
+        if held
+        else english("[tells|tell] who a person is; marked, it stays out of data that are given away.", n=len(names))
     )
+    remedy = Remedy(english("mark as personal"), TellsWho(names))
+    yield Finding("personal", names, listed(names), says, (), (remedy,))
 
 
 def _what(look: Look, name: str, called: re.Pattern[str]) -> str:

@@ -11,6 +11,7 @@ from istrel.data.levels import Level
 from istrel.data.row_marks import row_marks
 from istrel.data.screening.finding import Finding, Mask, PutAside, Remedy, cases, listed
 from istrel.data.screening.look import Look
+from istrel.english import english
 from istrel.stats.distinct import distinct_values
 
 MOSTLY_UNIQUE = 0.9
@@ -25,9 +26,9 @@ def find(look: Look) -> Iterator[Finding]:
     found = int(repeated.sum())
     if found:
         rows = rows_of(repeated)
-        says = "an earlier row in every column." if found > 1 else "an earlier one in every column."
-        lead = f"{found:,} rows repeat" if found > 1 else "1 row repeats"
-        remedy = Remedy("set the repeats aside", PutAside(rows, "repeats an earlier row"))
+        says = english("[an earlier one|an earlier row] in every column.", n=found)
+        lead = english("{n:,} [row repeats|rows repeat]", n=found)
+        remedy = Remedy(english("set the repeats aside"), PutAside(rows, "repeats an earlier row"))
         yield Finding("repeated_rows", (), lead, says, rows, (remedy,), changes_numbers=True)
     for keys in _keys(look, kept & ~repeated):
         yield from _repeated_key(look, keys, kept & ~repeated)
@@ -81,17 +82,14 @@ def _repeated_key(look: Look, keys: tuple[str, ...], kept: Mask) -> Iterator[Fin
     column = look.data.table.column(keys[0])
     examples = list(dict.fromkeys(column.text_at(row) for row in np.flatnonzero(mask)[:12].tolist()))
     named = listed(tuple(examples)) if len(keys) == 1 else cases(int(mask.sum()))
-    what = (
-        f"{values:,} values of {' with '.join(keys)} stand"
-        if values > 1
-        else f"1 value of {' with '.join(keys)} stands"
-    )
+    key = english("{name} with {other}", name=keys[0], other=keys[1]) if len(keys) > 1 else keys[0]
+    what = english("{n:,} [value of {key} stands|values of {key} stand]", n=values, key=key)
     yield Finding(
         "repeated_key",
         keys,
         what,
-        f"more than once, with other values beside: {named}.",
+        english("more than once, with other values beside: {named}.", named=named),
         rows_of(mask),
-        (Remedy("set the later ones aside", PutAside(tuple(later), "repeats a key")),),
+        (Remedy(english("set the later ones aside"), PutAside(tuple(later), "repeats a key")),),
         changes_numbers=True,
     )

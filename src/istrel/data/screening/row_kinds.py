@@ -12,6 +12,7 @@ from istrel.data.guess_rows import counted_by, weighted_by
 from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.screening.finding import Finding, PutAside, Remedy, StandFor, listed
 from istrel.data.screening.look import Look
+from istrel.english import english
 
 SUMS_UP = re.compile(
     r"^\W*(?:(?:grand |sub)?totals?|sums?|(?:gesamt)?summe|gesamt|insgesamt|mean|average|avg|mittel(?:wert)?|durchschnitt|"
@@ -34,25 +35,43 @@ def find(look: Look) -> Iterator[Finding]:
     name = "" if data.codebook.rows.said else counted_by(data.table, data.codebook)
     if name:
         others = listed(tuple(other for other in look.names if other != name))
-        says = f"{others} stand once in each combination, and {name} says how often."
-        remedy = Remedy(f"each row stands for {name} cases", StandFor(Rows(counted=name)))
+        says = english("{others} stand once in each combination, and {name} says how often.", others=others, name=name)
+        remedy = Remedy(english("each row stands for {name} cases", name=name), StandFor(Rows(counted=name)))
         yield Finding(
-            "counted_rows", (name,), "The rows look counted already:", says, (), (remedy,), changes_numbers=True
+            "counted_rows",
+            (name,),
+            english("The rows look counted already:"),
+            says,
+            (),
+            (remedy,),
+            changes_numbers=True,
         )
     weighted = EACH_ITS_OWN if data.codebook.rows.said else weighted_by(data.table, data.codebook)
     if weighted.weight:
-        drawn = [f"{role} {name}" for role, name in weighted.said.items() if role != "weight"]
-        says = f"{weighted.weight} looks like the weight of each row{', with ' + ' and '.join(drawn) if drawn else ''}."
-        remedy = Remedy(f"weight the rows by {weighted.weight}", StandFor(weighted))
+        drawn = tuple(f"{role} {name}" for role, name in weighted.said.items() if role != "weight")
+        says = (
+            english(
+                "{name} looks like the weight of each row, with {drawn}.", name=weighted.weight, drawn=listed(drawn)
+            )
+            if drawn
+            else english("{name} looks like the weight of each row.", name=weighted.weight)
+        )
+        remedy = Remedy(english("weight the rows by {name}", name=weighted.weight), StandFor(weighted))
         names = tuple(weighted.said.values())
-        yield Finding("weighted_rows", names, "The rows may be weighted:", says, (), (remedy,), changes_numbers=True)
+        yield Finding(
+            "weighted_rows", names, english("The rows may be weighted:"), says, (), (remedy,), changes_numbers=True
+        )
     rows = tuple(row + 1 for row in _no_cases(look))
     if rows:
         one = len(rows) == 1
-        lead = f"Row {rows[0]:,} is no case:" if one else f"{len(rows)} last rows are no cases:"
+        lead = (
+            english("Row {row:,} is no case:", row=rows[0])
+            if one
+            else english("{n} last rows are no cases:", n=len(rows))
+        )
         words = " · ".join(filter(None, (_words(look, row - 1) for row in rows[:3])))
-        remedy = Remedy("set it aside" if one else "set them aside", PutAside(rows, "sums up other rows"))
-        says = f"it reads “{words}”." if one else f"they read “{words}”."
+        remedy = Remedy(english("[set it aside|set them aside]", n=len(rows)), PutAside(rows, "sums up other rows"))
+        says = english("[it reads|they read] “{words}”.", n=len(rows), words=words)
         yield Finding("summary_rows", (), lead, says, rows, (remedy,), changes_numbers=True)
 
 

@@ -13,8 +13,9 @@ from istrel.data.facts import variable_facts
 from istrel.data.formula.tree import Call, Comparison, Literal, Name
 from istrel.data.levels import Level
 from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS, STRONGLY_SKEWED
-from istrel.data.screening.finding import Finding, shown
+from istrel.data.screening.finding import Finding, listed, shown
 from istrel.data.screening.look import Look
+from istrel.english import english
 from istrel.stats import moments
 from istrel.stats.density import Density, density, sure_humps
 from istrel.stats.grouping import Arranged
@@ -47,12 +48,18 @@ def _zeros(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
     expected = float(np.exp(-values.mean())) if look.level(name) is Level.COUNT else 0.0  # of a Poisson count
     if values.min() < 0 or share < MANY_ZEROS or share < 1.5 * expected or values.max() <= 1:
         return
-    remedies = look.offer(f"derive whether {name} is above 0", f"{name}_any", Comparison(Name(name), ">", Literal(0.0)))
+    remedies = look.offer(
+        english("derive whether {name} is above 0", name=name), f"{name}_any", Comparison(Name(name), ">", Literal(0.0))
+    )
     if remedies is None:
         return
     numbers = look.data.numbers(name)
     rows = rows_of(numbers.valid & (numbers.values == 0))
-    says = f"is 0 in {len(rows):,} of {values.size:,} cases: a mean mixes who has none with how much the others have."
+    says = english(
+        "is 0 in {zeros:,} of {n:,} cases: a mean mixes who has none with how much the others have.",
+        zeros=len(rows),
+        n=int(values.size),
+    )
     yield Finding("many_zeros", (name,), name, says, rows, remedies)
 
 
@@ -63,9 +70,14 @@ def _skewed(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Find
     nobody, bounds = np.zeros(values.size, np.int32), np.array([0, values.size])
     found = moments.skewness(moments.moments(Arranged(values, bounds, values, nobody, None, ordered=False)))
     skewness = float(np.nan_to_num(found.values[0]))
-    logarithm = look.offer("derive its logarithm", f"{name}_log", Call("log", (Name(name),))) if positive else ()
+    logarithm = (
+        look.offer(english("derive its logarithm"), f"{name}_log", Call("log", (Name(name),))) if positive else ()
+    )
     if abs(skewness) >= STRONGLY_SKEWED and logarithm is not None:
-        says = f"is strongly skewed (G1 = {shown(round(skewness, 2))}): the median describes it better than the mean."
+        says = english(
+            "is strongly skewed (G1 = {skewness}): the median describes it better than the mean.",
+            skewness=shown(round(skewness, 2)),
+        )
         yield Finding("skewed", (name,), name, says, (), logarithm if skewness > 0 else ())
 
 
@@ -120,12 +132,17 @@ def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
         return
     cuts = [float(f"{np.ldexp(valley, exponent):.3g}") for valley in _valleys(curve, modes)]
     parted = Call("bands", (Name(name), *(Literal(cut) for cut in cuts)))
-    remedies = look.offer("derive bands that part them", f"{name}_part", parted)
+    remedies = look.offer(english("derive bands that part them"), f"{name}_part", parted)
     if remedies is not None:
-        where = " and ".join(f"{mode:,.3g}" for mode in np.ldexp(modes, exponent).tolist())
-        count = "two" if modes.size == 2 else str(modes.size)
+        where = listed(tuple(f"{mode:,.3g}" for mode in np.ldexp(modes, exponent).tolist()))
+        count = english("two") if modes.size == 2 else str(modes.size)
         yield Finding(
-            "humps", (name,), f"{name} has {count} humps", f"(near {where}): one mean hides them.", (), remedies
+            "humps",
+            (name,),
+            english("{name} has {count} humps", name=name, count=count),
+            english("(near {where}): one mean hides them.", where=where),
+            (),
+            remedies,
         )
 
 

@@ -8,21 +8,22 @@ from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
 from istrel.data.screening import copies, shape
 from istrel.data.screening.finding import Finding
+from istrel.english import english
 from istrel.stats import remote
 
 LOOKED_AT = {
-    "rows that are no cases": ("counted_rows", "weighted_rows", "summary_rows"),
-    "codes for “no answer”": ("suspected_missing_code",),
-    "text among numbers": ("text_in_numbers",),
-    "spellings": ("spelling_variants", "stray_spaces"),
-    "remote values": ("remote_value",),
-    "repeated rows and identifiers": ("repeated_rows", "repeated_key", "identifier"),
-    "dates": ("date_future", "date_order", "date_gap"),
-    "missing values": ("high_missing", "missing_together"),
-    "variables that hardly vary": ("constant", "near_constant", "coded_category"),
-    "copies": ("near_copy",),
-    "mail addresses and telephone numbers": ("personal",),
-    "shapes": ("many_zeros", "skewed", "humps"),
+    english("rows that are no cases"): ("counted_rows", "weighted_rows", "summary_rows"),
+    english("codes for “no answer”"): ("suspected_missing_code",),
+    english("text among numbers"): ("text_in_numbers",),
+    english("spellings"): ("spelling_variants", "stray_spaces"),
+    english("remote values"): ("remote_value",),
+    english("repeated rows and identifiers"): ("repeated_rows", "repeated_key", "identifier"),
+    english("dates out of order"): ("date_future", "date_order", "date_gap"),
+    english("missing values"): ("high_missing", "missing_together"),
+    english("variables that hardly vary"): ("constant", "near_constant", "coded_category"),
+    english("copies"): ("near_copy",),
+    english("mail addresses and telephone numbers"): ("personal",),
+    english("shapes"): ("many_zeros", "skewed", "humps"),
 }
 
 NEEDS = {"date_future": Kind.DATE, "personal": Kind.TEXT}  # what must be there to be looked at

@@ -15,6 +15,7 @@ from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
 from istrel.data.screening.finding import Finding, Remedy, Replace, cases, listed, quoted
 from istrel.data.screening.look import Look
+from istrel.english import english
 
 MOST_WORDS = 5_000
 RARE = 0.2
@@ -121,10 +122,10 @@ def _variants(look: Look, name: str, family: list[str], often: dict[str, int]) -
     return Finding(
         "spelling_variants",
         (name,),
-        f"One value under {len(family)} spellings",
-        f"in {name}: {kinds}.",
+        english("One value under {n} spellings", n=len(family)),
+        english("in {name}: {kinds}.", name=name, kinds=kinds),
         rows_of(mask),
-        (Remedy(f"make all “{meant}”", Replace(_corrections(name, others, meant, "spelling"))),),
+        (Remedy(english("make all “{meant}”", meant=meant), Replace(_corrections(name, others, meant, "spelling"))),),
         changes_numbers=True,
     )
 
@@ -141,9 +142,14 @@ def _stray(look: Look, name: str, words: list[str], often: dict[str, int]) -> Fi
     return Finding(
         "stray_spaces",
         (name,),
-        "Stray spaces",
-        f"in {name}, {cases(count)}: {listed(tuple(f'“{word}”' for word in words))}.",
+        english("Stray spaces"),
+        english(
+            "in {name}, {cases}: {words}.",
+            name=name,
+            cases=cases(count),
+            words=listed(tuple(f"“{word}”" for word in words)),
+        ),
         rows_of(mask),
-        (Remedy("take the spaces out", Replace(corrections)),),
+        (Remedy(english("take the spaces out"), Replace(corrections)),),
         changes_numbers=True,
     )

@@ -15,6 +15,7 @@ from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
 from istrel.data.screening.finding import ChangeLevel, Finding, Omit, Remedy, Replace, cases, listed, shown
 from istrel.data.screening.look import Look
+from istrel.english import english
 
 KEY = re.compile(
     r"(?:^|[_.\s-])(?:id|no|nr|num|number|nummer|code|key|case|sample|record|ref|serial|ticket|invoice|barcode|patient|subject)(?:$|[_.\s-])",
@@ -44,15 +45,15 @@ def _sameness(look: Look, name: str) -> Iterator[Finding]:
         return
     column, top = look.data.table.column(name), int(np.argmax(counts))
     value, level = _label(column, distinct[top]), look.level(name)
-    omit = (Remedy(f"leave out {name}", Omit((name,))),)
+    omit = (Remedy(english("leave out {name}", name=name), Omit((name,))),)
     if distinct.size == 1:
         if look.data.n_cases - total >= MUCH * look.data.n_cases:
             return  # a box that was ticked or left blank
-        says = f"is “{value}” in every case: it can show no difference."
+        says = english("is “{value}” in every case: it can show no difference.", value=value)
         yield Finding("constant", (name,), name, says, (), omit)
     elif total >= ENOUGH and counts[top] >= ALMOST * total and level is not Level.DATE:
         others = look.data.present(name) & (column.values != distinct[top])
-        says = f"is “{value}” in all but {cases(total - int(counts[top]))}."
+        says = english("is “{value}” in all but {cases}.", value=value, cases=cases(total - int(counts[top])))
         yield Finding("near_constant", (name,), name, says, rows_of(others), omit)
 
 
@@ -82,19 +83,32 @@ def _not_measured(look: Look, name: str) -> Iterator[Finding]:
         and (KEY.search(name) or not _by_chance(values))
         and len({len(show_value(float(v))) for v in (distinct[0], distinct[-1])}) == 1
     ):
-        remedy = Remedy("treat as identifier", ChangeLevel(name, Level.IDENTIFIER))
-        says = f"has another whole number in each of {cases(values.size)}: an identifier?"
+        remedy = Remedy(english("treat as identifier"), ChangeLevel(name, Level.IDENTIFIER))
+        says = english("has another whole number in each of {cases}: an identifier?", cases=cases(values.size))
         yield Finding("identifier", (name,), name, says, (), (remedy,))
     elif distinct.size == 2:
-        remedy = Remedy("treat as binary", ChangeLevel(name, Level.BINARY))
-        says = f"holds only {shown(float(distinct[0]))} and {shown(float(distinct[1]))}: two answers, not a measure?"
+        remedy = Remedy(english("treat as binary"), ChangeLevel(name, Level.BINARY))
+        says = english(
+            "holds only {one} and {other}: two answers, not a measure?",
+            one=shown(float(distinct[0])),
+            other=shown(float(distinct[1])),
+        )
         yield Finding("coded_category", (name,), name, says, (), (remedy,))
     elif look.level(name) is Level.CONTINUOUS and distinct.size <= FEW_CODES and values.size >= 10 * distinct.size:
         remedies = tuple(
-            Remedy(f"treat as {level.value}", ChangeLevel(name, level)) for level in (Level.NOMINAL, Level.ORDINAL)
+            Remedy(words, ChangeLevel(name, level))
+            for words, level in (
+                (english("treat as nominal"), Level.NOMINAL),
+                (english("treat as ordinal"), Level.ORDINAL),
+            )
         )
         low, high = shown(float(distinct[0])), shown(float(distinct[-1]))
-        says = f"holds only {distinct.size} whole numbers, {low} to {high}: codes rather than measures?"
+        says = english(
+            "holds only {n} whole numbers, {low} to {high}: codes rather than measures?",
+            n=int(distinct.size),
+            low=low,
+            high=high,
+        )
         yield Finding("coded_category", (name,), name, says, (), remedies)
 
 
@@ -112,10 +126,10 @@ def _remote(look: Look, name: str) -> Iterator[Finding]:
     yield Finding(
         "remote_value",
         (name,),
-        f"{name} {listed(far)}",
-        f"{'lies' if len(far) == 1 else 'lie'} far from the rest, which runs from {low} to {high}.",
+        english("{name} {values}", name=name, values=listed(far)),
+        english("[lies|lie] far from the rest, which runs from {low} to {high}.", n=len(far), low=low, high=high),
         rows_of(mask),
-        (Remedy("set missing", Replace(corrections)),),
+        (Remedy(english("set missing"), Replace(corrections)),),
         changes_numbers=True,
     )
 

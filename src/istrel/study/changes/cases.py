@@ -6,6 +6,7 @@ from dataclasses import dataclass, replace
 
 from istrel.data.corrections import Aside, Correction
 from istrel.data.formula.tree import Condition
+from istrel.english import english
 from istrel.sentence.show_formula import show_condition
 from istrel.study.changes.codebook import reguessed
 from istrel.study.study import Study
@@ -19,7 +20,11 @@ class SetCondition:
 
     @property
     def words(self) -> str:
-        return "all cases in use" if self.condition is None else f"only {show_condition(self.condition)}"
+        return (
+            english("all cases in use")
+            if self.condition is None
+            else english("only {condition}", condition=show_condition(self.condition))
+        )
 
     def apply(self, study: Study) -> Study:
         return study.with_source(replace(study.source, standing=self.condition))
@@ -34,8 +39,10 @@ class Correct:
     @property
     def words(self) -> str:
         first = self.corrections[0]
-        more = f" and {len(self.corrections) - 1} more" if len(self.corrections) > 1 else ""
-        return f"{first.variable} {first.words}{more}"
+        one = english("{variable} {words}", variable=first.variable, words=first.words)
+        if len(self.corrections) == 1:
+            return one
+        return english("{one} and {n} more", one=one, n=len(self.corrections) - 1)
 
     def apply(self, study: Study) -> Study:
         source = study.source
@@ -52,7 +59,7 @@ class TakeBack:
 
     @property
     def words(self) -> str:
-        return "take back a correction"
+        return english("take back a correction")
 
     def apply(self, study: Study) -> Study:
         kept = study.source.corrections
@@ -69,8 +76,7 @@ class SetAside:
 
     @property
     def words(self) -> str:
-        count = len(self.aside.rows)
-        return f"set {count} case{'s' if count != 1 else ''} aside"
+        return english("set {n} [case|cases] aside", n=len(self.aside.rows))
 
     def apply(self, study: Study) -> Study:
         return study.with_source(replace(study.source, asides=(*study.source.asides, self.aside)))
@@ -82,7 +88,7 @@ class BringBack:
 
     @property
     def words(self) -> str:
-        return "bring back the cases set aside"
+        return english("bring back the cases set aside")
 
     def apply(self, study: Study) -> Study:
         return study.with_source(replace(study.source, asides=()))

@@ -14,6 +14,7 @@ from istrel.data.formula.tree import Formula
 from istrel.data.guess import guess_level
 from istrel.data.levels import Level
 from istrel.data.rows import Rows
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.study.rows import with_rows
 from istrel.study.study import Study
@@ -36,7 +37,7 @@ class SetLevel:
 
     @property
     def words(self) -> str:
-        return f"{self.variable} is {self.level.value}"
+        return english("{variable} is {level}", variable=self.variable, level=english(self.level.value))
 
     def apply(self, study: Study) -> Study:
         return _with_line(study, replace(study.codebook[self.variable], level=self.level))
@@ -51,7 +52,7 @@ class SetRows:
     @property
     def words(self) -> str:
         said = ", ".join(f"{role} {name}" for role, name in self.rows.said.items())
-        return f"rows: {said}" if said else "each row is a case of its own"
+        return english("rows: {roles}", roles=said) if said else english("each row is a case of its own")
 
     def apply(self, study: Study) -> Study:
         return study.with_codebook(with_rows(study.codebook, self.rows, study.table, _aside(study)))
@@ -67,7 +68,7 @@ class SetText:
 
     @property
     def words(self) -> str:
-        return f"{self.part} of {self.variable}"
+        return english("{part} of {variable}", part=english(self.part), variable=self.variable)
 
     def apply(self, study: Study) -> Study:
         old = study.codebook[self.variable]
@@ -84,7 +85,7 @@ class KeepNames:
 
     @property
     def words(self) -> str:
-        return "names as they stand in the file"
+        return english("names as they stand in the file")
 
     def apply(self, study: Study) -> Study:
         codebook = study.codebook
@@ -102,7 +103,7 @@ class SetDecimals:
 
     @property
     def words(self) -> str:
-        return f"decimals of {self.variable}"
+        return english("decimals of {variable}", variable=self.variable)
 
     def apply(self, study: Study) -> Study:
         return _with_line(study, replace(study.codebook[self.variable], decimals=self.decimals))
@@ -118,7 +119,7 @@ class SetValueLabels:
 
     @property
     def words(self) -> str:
-        return f"value labels of {_those(self.variable, self.also)}"
+        return english("value labels of {names}", names=_those(self.variable, self.also))
 
     def apply(self, study: Study) -> Study:
         for name in (self.variable, *self.also):
@@ -136,7 +137,7 @@ class SetMissing:
 
     @property
     def words(self) -> str:
-        return f"missing codes of {_those(self.variable, self.also)}"
+        return english("missing codes of {names}", names=_those(self.variable, self.also))
 
     def apply(self, study: Study) -> Study:
         for name in (self.variable, *self.also):
@@ -145,7 +146,7 @@ class SetMissing:
 
 
 def _those(variable: str, also: tuple[str, ...]) -> str:
-    return f"{variable} to {also[-1]}" if also else variable
+    return english("{first} to {last}", first=variable, last=also[-1]) if also else variable
 
 
 @dataclass(frozen=True)
@@ -157,7 +158,9 @@ class TreatAsMissing:
 
     @property
     def words(self) -> str:
-        return f"treat {', '.join(show_value(code) for code in self.codes).replace('-', '−')} as missing"
+        return english(
+            "treat {codes} as missing", codes=", ".join(show_value(code) for code in self.codes).replace("-", "−")
+        )
 
     def apply(self, study: Study) -> Study:
         codebook = study.codebook
@@ -177,7 +180,7 @@ class TreatAsAnswer:
 
     @property
     def words(self) -> str:
-        return f"count {', '.join(show_value(code) for code in self.codes)} as an answer"
+        return english("count {codes} as an answer", codes=", ".join(show_value(code) for code in self.codes))
 
     def apply(self, study: Study) -> Study:
         codebook = study.codebook
@@ -197,7 +200,7 @@ class LeaveOut:
     @property
     def words(self) -> str:
         names = ", ".join(self.variables[:2]) + (" …" if len(self.variables) > 2 else "")
-        return f"{'take in' if self.in_use else 'leave out'} {names}"
+        return english("take in {names}", names=names) if self.in_use else english("leave out {names}", names=names)
 
     def apply(self, study: Study) -> Study:
         codebook = study.codebook
@@ -216,7 +219,11 @@ class MarkPersonal:
     @property
     def words(self) -> str:
         names = ", ".join(self.variables[:2]) + (" …" if len(self.variables) > 2 else "")
-        return f"{names} {'is' if len(self.variables) == 1 else 'are'}{'' if self.personal else ' not'} personal"
+        return (
+            english("{names} [is|are] personal", names=names, n=len(self.variables))
+            if self.personal
+            else english("{names} [is|are] not personal", names=names, n=len(self.variables))
+        )
 
     def apply(self, study: Study) -> Study:
         codebook = study.codebook
@@ -235,7 +242,7 @@ class Derive:
 
     @property
     def words(self) -> str:
-        return f"derive {self.name}"
+        return english("derive {name}", name=self.name)
 
     def apply(self, study: Study) -> Study:
         if not self.name.strip():
@@ -255,7 +262,7 @@ class SetFormula:
 
     @property
     def words(self) -> str:
-        return f"formula of {self.name}"
+        return english("formula of {name}", name=self.name)
 
     def apply(self, study: Study) -> Study:
         old = study.codebook[self.name]
@@ -279,7 +286,7 @@ class RemoveDerived:
 
     @property
     def words(self) -> str:
-        return f"remove {self.name}"
+        return english("remove {name}", name=self.name)
 
     def apply(self, study: Study) -> Study:
         if study.codebook[self.name].formula is None:
@@ -299,7 +306,7 @@ class LayOver:
 
     @property
     def words(self) -> str:
-        return f"codebook from {self.name}"
+        return english("codebook from {name}", name=self.name)
 
     def apply(self, study: Study) -> Study:
         codebook = self.codebook

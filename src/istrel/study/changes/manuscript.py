@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 from functools import reduce
 from typing import Any, Literal
 
+from istrel.english import english
 from istrel.study.parts import PROSE_OF_EXHIBIT, Accepted, Kept, Number, Part, Passage, Prose, Reference, Value, Words
 from istrel.study.study import Study
 from istrel.style.house import style_from
@@ -44,7 +45,7 @@ class Keep:
 
     @property
     def words(self) -> str:
-        return "keep the exhibit"
+        return english("keep the exhibit")
 
     def apply(self, study: Study) -> Study:
         identity, study = study.next_id("k")
@@ -61,7 +62,10 @@ class Insert:
 
     @property
     def words(self) -> str:
-        return f"add the {self.passage.role}"
+        return {
+            "heading": english("add the heading"),
+            "paragraph": english("add the paragraph"),
+        }.get(self.passage.role) or english("add the appendix")
 
     def apply(self, study: Study) -> Study:
         identity, study = study.next_id("p")
@@ -76,7 +80,7 @@ class Duplicate:
 
     @property
     def words(self) -> str:
-        return "duplicate"
+        return english("duplicate")
 
     def apply(self, study: Study) -> Study:
         part = study.part(self.id)
@@ -92,7 +96,7 @@ class Drop:
 
     @property
     def words(self) -> str:
-        return "take it out of the manuscript"
+        return english("take it out of the manuscript")
 
     def apply(self, study: Study) -> Study:
         return replace(study, parts=tuple(part for part in study.parts if part.id != self.id))
@@ -108,7 +112,7 @@ class Move:
 
     @property
     def words(self) -> str:
-        return "move it in the manuscript"
+        return english("move it in the manuscript")
 
     def apply(self, study: Study) -> Study:
         part = study.part(self.id)
@@ -126,7 +130,7 @@ class Exchange:
 
     @property
     def words(self) -> str:
-        return "exchange the exhibit"
+        return english("exchange the exhibit")
 
     def apply(self, study: Study) -> Study:
         new = self.exhibit
@@ -148,7 +152,7 @@ class Retitle:
 
     @property
     def words(self) -> str:
-        return "edit the title"
+        return english("edit the title")
 
     def apply(self, study: Study) -> Study:
         return _changed(
@@ -173,12 +177,12 @@ class Write:
     @property
     def words(self) -> str:
         said = {
-            "prose": "the paragraph",
-            "notes": "the notes",
-            "text": "the results text",
-            "methods": "the methods text",
+            "prose": english("edit the paragraph"),
+            "notes": english("edit the notes"),
+            "text": english("edit the results text"),
+            "methods": english("edit the methods text"),
         }
-        return f"edit {said[self.what]}"
+        return said[self.what]
 
     def apply(self, study: Study) -> Study:
         def written(part: Part) -> Part:
@@ -198,7 +202,7 @@ class Reword:
 
     @property
     def words(self) -> str:
-        return "say anew what no longer holds"
+        return english("say anew what no longer holds")
 
     def apply(self, study: Study) -> Study:
         return reduce(lambda before, write: write.apply(before), self.writes, study)
@@ -220,7 +224,7 @@ class Accept:
 
     @property
     def words(self) -> str:
-        return "accept the numbers"
+        return english("accept the numbers")
 
     def apply(self, study: Study) -> Study:
         values = {(n.row, n.column): n.value for n in (*self.accepted, *self.quoted)}
@@ -238,7 +242,7 @@ class AcceptEach:
 
     @property
     def words(self) -> str:
-        return "accept all numbers"
+        return english("accept all numbers")
 
     def apply(self, study: Study) -> Study:
         return reduce(lambda before, accept: accept.apply(before), self.accepts, study)
@@ -260,7 +264,7 @@ class AcceptNumbers:
 
     @property
     def words(self) -> str:
-        return "accept numbers" if len(self.numbers) + len(self.gone) > 1 else "accept the number"
+        return english("accept numbers") if len(self.numbers) + len(self.gone) > 1 else english("accept the number")
 
     def apply(self, study: Study) -> Study:
         values = {(n.row, n.column): n.value for n in self.numbers}
@@ -291,7 +295,9 @@ class AcceptQuoted:
 
     @property
     def words(self) -> str:
-        return "accept numbers in the text" if len(self.numbers) > 1 else "accept the number in the text"
+        return (
+            english("accept numbers in the text") if len(self.numbers) > 1 else english("accept the number in the text")
+        )
 
     def apply(self, study: Study) -> Study:
         values: dict[str, dict[tuple[str, str], Value]] = {}
@@ -332,7 +338,7 @@ class LetStand:
 
     @property
     def words(self) -> str:
-        return "let the words stand"
+        return english("let the words stand")
 
     def apply(self, study: Study) -> Study:
         def own(prose: Prose) -> Prose:
@@ -351,7 +357,7 @@ class SetStyle:
 
     @property
     def words(self) -> str:
-        return "set the house style"
+        return english("set the house style")
 
     def apply(self, study: Study) -> Study:
         style_from(self.style)  # a bad one is refused, with its line or key

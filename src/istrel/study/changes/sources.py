@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass, replace
 
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.study.recipes import parents_of
 from istrel.study.study import Study, StudySource
@@ -17,7 +18,7 @@ class AddSource:
 
     @property
     def words(self) -> str:
-        return f"add {self.source.name}"
+        return english("add {name}", name=self.source.name)
 
     def apply(self, study: Study) -> Study:
         identity, study = study.next_id("s")
@@ -32,7 +33,7 @@ class UseSource:
 
     @property
     def words(self) -> str:
-        return "use another source"
+        return english("use another source")
 
     def apply(self, study: Study) -> Study:
         return replace(study, current=study.source_of(self.id).id)
@@ -46,7 +47,7 @@ class ReadAgain:
 
     @property
     def words(self) -> str:
-        return f"read {self.source.name} again"
+        return english("read {name} again", name=self.source.name)
 
     def apply(self, study: Study) -> Study:
         return study.with_source(replace(self.source, id=study.current))
@@ -60,7 +61,7 @@ class RemoveSource:
 
     @property
     def words(self) -> str:
-        return "take out a source"
+        return english("take out a source")
 
     def apply(self, study: Study) -> Study:
         leaving = study.source_of(self.id)

@@ -7,6 +7,7 @@ from PySide6.QtGui import QGuiApplication
 from istrel.app.actions import Action
 from istrel.app.bridge import StudyModel
 from istrel.app.stations.stations import Stations
+from istrel.app.words import tr
 
 
 def actions(stations: Stations, model: StudyModel) -> tuple[Action, ...]:
@@ -26,19 +27,23 @@ def actions(stations: Stations, model: StudyModel) -> tuple[Action, ...]:
 
     return (
         Action(
-            "bench", "Go to the Bench and write the sentence", ("Ctrl+3", "Ctrl+L"), stations.write, model.has_study
+            "bench", tr("Go to the Bench and write the sentence"), ("Ctrl+3", "Ctrl+L"), stations.write, model.has_study
         ),
-        Action("find", "Find a variable", ("/",), bench.there(lambda it: it.strip.finder.setFocus()), model.has_study),
+        Action(
+            "find", tr("Find a variable"), ("/",), bench.there(lambda it: it.strip.finder.setFocus()), model.has_study
+        ),
         Action(
             "walk",
-            "Walk over the table on the paper",
+            tr("Walk over the table on the paper"),
             ("F6",),
             bench.there(lambda it: it.desk.paper.walk.setFocus()),
             has_proof,
         ),
-        Action("keep", "Keep the exhibit", ("Ctrl+Return",), bench.at(lambda it: it.keep()), has_proof),
-        Action("copy", "Copy the exhibit", ("Ctrl+Shift+C",), copy, has_proof),
-        Action("zoom_in", "Enlarge the proof", ("Ctrl++",), bench.at(lambda it: it.desk.zoom(1)), has_proof),
-        Action("zoom_out", "Reduce the proof", ("Ctrl+-",), bench.at(lambda it: it.desk.zoom(-1)), has_proof),
-        Action("zoom_fit", "The proof as large as fits", ("Ctrl+0",), bench.at(lambda it: it.desk.zoom(0)), has_proof),
+        Action("keep", tr("Keep the exhibit"), ("Ctrl+Return",), bench.at(lambda it: it.keep()), has_proof),
+        Action("copy", tr("Copy the exhibit"), ("Ctrl+Shift+C",), copy, has_proof),
+        Action("zoom_in", tr("Enlarge the proof"), ("Ctrl++",), bench.at(lambda it: it.desk.zoom(1)), has_proof),
+        Action("zoom_out", tr("Reduce the proof"), ("Ctrl+-",), bench.at(lambda it: it.desk.zoom(-1)), has_proof),
+        Action(
+            "zoom_fit", tr("The proof as large as fits"), ("Ctrl+0",), bench.at(lambda it: it.desk.zoom(0)), has_proof
+        ),
     )

@@ -10,6 +10,7 @@ from PySide6.QtCore import QObject
 from istrel.app.bridge import StudyModel
 from istrel.app.stations.bench.draft import Draft
 from istrel.app.stations.bench.writing import Writing
+from istrel.app.words import retold, tr
 from istrel.data.derive import free_name
 from istrel.exhibits.setting import Remedy
 from istrel.problem import Problem
@@ -55,7 +56,7 @@ class Clicks(QObject):
         """Variables make groups, or no longer do."""
         request = self._draft.request
         if request is None:
-            self._writing.say_below("Choose first what to describe; then “by” makes the groups.")
+            self._writing.say_below(tr("Choose first what to describe; then “by” makes the groups."))
             return
         for name in names:
             request = toggle_group(request, name)
@@ -93,7 +94,7 @@ class Clicks(QObject):
         try:
             among = parse_condition(understood_condition(condition, self._model.study.codebook).text)
         except Problem as problem:
-            self._model.trouble.emit(problem.message)
+            self._model.trouble.emit(retold(problem.message))
             return False
         self.write(replace(self._draft.request, among=among))
         return True
@@ -107,7 +108,9 @@ class Clicks(QObject):
         """A variable that parts the cases at two limits."""
         name = free_name(stem, self._model.study.table)
         if self._model.do(Derive(name, parse_expression(formula))):
-            self._model.trouble.emit(f"“{name}” parts the cases at the limits; it stands in the codebook.")
+            self._model.trouble.emit(
+                tr("“{name}” parts the cases at the limits; it stands in the codebook.", name=name)
+            )
 
     def remedy(self, remedy: Remedy) -> None:
         """What a note in the margin offers: another sentence, or a change of the codebook."""

@@ -8,6 +8,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QWidget
 
 from istrel.app.widgets.simple import button, clear, column, label, serif_label
+from istrel.app.words import tr
 from istrel.data.codebook import Codebook
 from istrel.sentence.quoting import read_aloud, show_name
 
@@ -35,13 +36,13 @@ class EmptyDesk(QWidget):
 
     def offer(self, codebook: Codebook) -> None:
         """Three things to begin with."""
-        self.says.setText("What would you like to know?")
-        self.how.setText("Click variables on the left, type a sentence above, or begin with one of these.")
+        self.says.setText(tr("What would you like to know?"))
+        self.how.setText(tr("Click variables on the left, type a sentence above, or begin with one of these."))
         self._show(beginnings(codebook))
 
     def wait(self) -> None:
         """The first proof is being made."""
-        self.says.setText("Setting the proof …")
+        self.says.setText(tr("Setting the proof …"))
         self.how.setText("")
         self._show(())
 

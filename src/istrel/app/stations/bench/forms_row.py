@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QAbstractButton, QScrollArea, QWidget
 from istrel.app import theme
 from istrel.app.proof.scene_painter import paint_scene
 from istrel.app.widgets.simple import row
+from istrel.app.words import tr
 from istrel.render.scene import Scene
 from istrel.sentence.vocabulary import FORMS, VERBS
 
@@ -38,7 +39,7 @@ class FormPicture(QAbstractButton):
     def offer(self, reason: str, *, current: bool) -> None:
         """A reason greys the form."""
         self.setEnabled(not reason)
-        self.setToolTip(reason or f"as {self.form}: {FORMS[self.form].meaning}")
+        self.setToolTip(tr(reason) or f"as {self.form}: {tr(FORMS[self.form].meaning)}")
         self.setChecked(current)
         self.update()
 

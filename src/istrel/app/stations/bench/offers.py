@@ -10,11 +10,13 @@ from PySide6.QtWidgets import QPushButton
 
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import button
+from istrel.app.words import retold, tr
+from istrel.english import english
 from istrel.sentence.complete import Completion, Suggestion
 
 MOST = 14
-TAKE_OUT = Suggestion("take out", "removal", "this part leaves the sentence")
-NAME_IT = Suggestion("give it a name", "naming", "a variable of the codebook from now on")
+TAKE_OUT = Suggestion(english("take out"), "removal", english("this part leaves the sentence"))
+NAME_IT = Suggestion(english("give it a name"), "naming", english("a variable of the codebook from now on"))
 
 
 class Offers(FlowBox):
@@ -27,7 +29,7 @@ class Offers(FlowBox):
         super().__init__(spacing=6, most_lines=1)
         self.setFixedHeight(28)
         self.completion = Completion(0, 0, ())
-        self.setAccessibleName("What may stand here")
+        self.setAccessibleName(tr("What may stand here"))
 
     def offer(self, completion: Completion) -> None:
         """Show these suggestions, best first."""
@@ -42,8 +44,8 @@ class Offers(FlowBox):
             name = {"word": "word", "removal": "link", "naming": "link", "correction": "correction"}.get(
                 suggestion.kind, "offer"
             )
-            made = button(suggestion.text, name, partial(self.taken.emit, suggestion))
-            made.setToolTip(" · ".join(filter(None, (suggestion.meaning, "Tab" if place == 0 else ""))))
+            made = button(retold(suggestion.text), name, partial(self.taken.emit, suggestion))
+            made.setToolTip(" · ".join(filter(None, (retold(suggestion.meaning), "Tab" if place == 0 else ""))))
             self.add(made)
         self.arrange()
 

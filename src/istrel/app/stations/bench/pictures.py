@@ -10,6 +10,7 @@ from istrel.app.bridge import StudyModel
 from istrel.app.proof.thumbnails import make_thumbnail, thumbnail_of
 from istrel.app.stations.bench.draft import PICTURE, Draft
 from istrel.app.stations.bench.forms_row import FormsRow
+from istrel.app.words import retold, tr
 from istrel.problem import Problem
 from istrel.sentence.vocabulary import FORMS, VERBS
 
@@ -35,7 +36,7 @@ class Pictures(QObject):
         current = proof.exhibit.form if proof else ""
         self._row.show_forms_of(request.verb if request else "describe")
         for form, picture in self._row.pictures.items():
-            reason = self.unfit.get(form, "") if request else "nothing to set yet"
+            reason = self.unfit.get(form, "") if request else tr("nothing to set yet")
             picture.offer(reason, current=form == current)
         self._row.show_current()
 
@@ -77,7 +78,7 @@ class Pictures(QObject):
                 )
 
     def _does_not_fit(self, form: str, problem: Problem) -> None:
-        self.unfit[form] = problem.message
+        self.unfit[form] = retold(problem.message)
         picture = self._row.pictures[form]
         picture.show_scene(None)
-        picture.offer(problem.message, current=picture.isChecked())
+        picture.offer(retold(problem.message), current=picture.isChecked())

@@ -28,6 +28,7 @@ from PySide6.QtWidgets import QTextEdit, QWidget
 
 from istrel.app import theme
 from istrel.app.stations.bench.on_screen import MARK, as_typed, letters, on_screen, units
+from istrel.app.words import tr
 from istrel.sentence.names import Typed
 from istrel.sentence.quoting import show_name, unquoted
 from istrel.sentence.spans import LIST_ROLES, WordSpan, spans
@@ -107,7 +108,7 @@ class SentenceLine(QTextEdit):
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
-        self.setAccessibleName("Sentence")
+        self.setAccessibleName(tr("Sentence"))
         self.setAcceptRichText(False)
         self.setFrameShape(QTextEdit.Shape.NoFrame)
         self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
@@ -121,7 +122,7 @@ class SentenceLine(QTextEdit):
         )
         self.document().setDefaultFont(font)
         self.document().setDocumentMargin(6)
-        self.setPlaceholderText("describe … across …    click a variable, or type")
+        self.setPlaceholderText(tr("describe … across …    click a variable, or type"))
         self.understand: Callable[[str], Typed] = Typed
         self._known: tuple[str, Typed, tuple[WordSpan, ...]] = ("", Typed(""), ())
         self._dresser = Dresser(self.document(), self.spans_of)

@@ -14,6 +14,7 @@ from PySide6.QtWidgets import QHBoxLayout, QMenu, QPushButton, QScrollArea, QSli
 from istrel.app import theme
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import box, button, clear, column, label, row
+from istrel.app.words import tr
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.verbs.count.resolve import ABOUT_CLASSES, CountPlan
 from istrel.sentence.edit import with_setting
@@ -27,6 +28,9 @@ SLIDER_STEPS, SLIDER_FACTOR = 50, 5.0  # from a fifth of the bandwidth to five t
 def _is_own(setting: Setting, verb: str, form: str) -> bool:
     """Whether a setting belongs to this form, and not to all that a verb makes."""
     return any(place.verb == verb and form in place.forms for place in setting.belongs)
+
+
+ROOM = theme.SETTINGS - 2 * 16 - 10  # beside the bar that scrolls
 
 
 class SettingsColumn(QWidget):
@@ -51,7 +55,7 @@ class SettingsColumn(QWidget):
         self._body = column(inside, spacing=6)
         area.setWidget(inside)
         outer.addWidget(area, 1)
-        self.keep_button = button("Keep", "main", self.keep.emit)
+        self.keep_button = button(tr("Keep"), "main", self.keep.emit)
         self.keep_button.setEnabled(False)
         outer.addWidget(self.keep_button)
         self._shown: tuple[Any, ...] = ()
@@ -60,7 +64,7 @@ class SettingsColumn(QWidget):
 
     def show_exhibit(self, exhibit: Exhibit, label_when_kept: str, style_name: str) -> None:
         """The settings of this exhibit's form."""
-        self.keep_button.setText(f"Keep as {label_when_kept}   Ctrl ↵")
+        self.keep_button.setText(tr("Keep as {label}   Ctrl ↵", label=label_when_kept))
         self.keep_button.setEnabled(True)
         fingerprint = (exhibit.request, exhibit.form, exhibit.shown, style_name)
         if fingerprint == self._shown:
@@ -75,13 +79,13 @@ class SettingsColumn(QWidget):
             self._statistics(exhibit)
         chosen = [setting for setting in fitting if setting.takes.offers]
         if chosen:
-            self._heading(exhibit.form.capitalize() if exhibit.is_figure else "Layout")
+            self._heading(exhibit.form.capitalize() if exhibit.is_figure else tr("Layout"))
         if any(setting.name == "bandwidth" for setting in fitting):
             self._slider(request)
         for setting in sorted(chosen, key=lambda setting: not _is_own(setting, request.verb, exhibit.form)):
             self._choice(setting, request, exhibit.form)
-        self._heading("Setting")
-        self._line("House style", style_name, None)
+        self._heading(tr("Setting"))
+        self._line(tr("House style"), style_name, None)
         self._body.addStretch()
 
     def forget(self) -> None:
@@ -95,11 +99,11 @@ class SettingsColumn(QWidget):
 
     def _statistics(self, exhibit: Exhibit) -> None:
         """The statistics as buttons: pressed ones are shown in the order in which they were pressed."""
-        self._heading(SETTINGS["statistics"].words)
+        self._heading(tr(SETTINGS["statistics"].words))
         flow = FlowBox(spacing=6)
         for entry in ON_BUTTONS:
             keys = entry.of or (entry.name,)
-            chip = button(entry.words, "chip", partial(self._toggle, exhibit, keys), tip=entry.meaning)
+            chip = button(tr(entry.words), "chip", partial(self._toggle, exhibit, keys), tip=tr(entry.meaning))
             chip.setCheckable(True)
             chip.setChecked(all(key in exhibit.shown for key in keys))
             self.chips[entry.name] = chip
@@ -131,25 +135,25 @@ class SettingsColumn(QWidget):
         if setting.usual is None and None not in options:
             options = {None: setting.usual_words(form), **options}
         for value, text in options.items():
-            action = QAction(text, menu)
+            action = QAction(tr(text), menu)
             action.triggered.connect(lambda _=False, v=value: choose(v))
             menu.addAction(action)
         now = request.settings[setting.name]
-        self._line(setting.words.replace("*", ""), options.get(now, str(now)), menu, setting)
+        self._line(tr(setting.words).replace("*", ""), tr(options.get(now, str(now))), menu, setting)
 
     def _slider(self, request: Request) -> None:
         """The bandwidth, dragged: in the middle the rule's own, to the left rougher, to the right smoother."""
-        self._body.addWidget(label("Smoothness"))
+        self._body.addWidget(label(tr("Smoothness")))
         slider = QSlider(Qt.Orientation.Horizontal)
         slider.setRange(-SLIDER_STEPS, SLIDER_STEPS)
         slider.setValue(round(SLIDER_STEPS * math.log(request.settings["bandwidth"]) / math.log(SLIDER_FACTOR)))
-        slider.setAccessibleName("Bandwidth")
-        slider.setToolTip(SETTINGS["bandwidth"].meaning)
-        says = label(f"bandwidth × {request.settings['bandwidth']:.3g}, drag to smooth", "small")
+        slider.setAccessibleName(tr("Bandwidth"))
+        slider.setToolTip(tr(SETTINGS["bandwidth"].meaning))
+        says = label(tr("bandwidth × {factor:.3g}, drag to smooth", factor=request.settings["bandwidth"]), "small")
 
         def moved(place: int, *, done: bool) -> None:
             factor = float(f"{SLIDER_FACTOR ** (place / SLIDER_STEPS):.3g}")
-            says.setText(f"bandwidth × {factor:.3g}, drag to smooth")
+            says.setText(tr("bandwidth × {factor:.3g}, drag to smooth", factor=factor))
             self.setting_dragged.emit("bandwidth", factor, done)
 
         slider.sliderMoved.connect(lambda place: moved(place, done=False))
@@ -159,19 +163,24 @@ class SettingsColumn(QWidget):
         self._body.addWidget(says)
 
     def _line(self, words: str, value: str, menu: QMenu | None, setting: Setting | None = None) -> None:
-        line: QHBoxLayout = row(spacing=4)
-        line.addWidget(label(words))
-        line.addStretch()
+        name = label(words)
         show: Callable[[], object] = (
             (lambda: menu.popup(chooser.mapToGlobal(chooser.rect().bottomLeft()))) if menu else (lambda: None)
         )
         chooser = button(
-            f"{value} ▾" if menu else value, "choice", show, tip=setting.meaning if setting else f"{words}: {value}"
+            f"{value} ▾" if menu else value, "choice", show, tip=tr(setting.meaning) if setting else f"{words}: {value}"
         )
         chooser.setStyleSheet("font-weight: bold; padding: 2px 0;")
+        chooser.setMaximumWidth(ROOM)
         chooser.setEnabled(menu is not None)
         if setting is not None:
             self.chips[setting.name] = chooser
+        line: QHBoxLayout = row(spacing=4)
+        if name.sizeHint().width() + chooser.sizeHint().width() + 4 > ROOM:  # long words have a line of their own
+            self._body.addWidget(name)
+        else:
+            line.addWidget(name)
+        line.addStretch()
         line.addWidget(chooser)
         self._body.addLayout(line)
 

@@ -23,6 +23,7 @@ from istrel.app.bridge import StudyModel
 from istrel.app.stations.bench.sentence_line import names_data
 from istrel.app.widgets.drawings import draw_shape, draw_tag
 from istrel.app.widgets.simple import box, column
+from istrel.app.words import tr
 
 Index = QModelIndex | QPersistentModelIndex
 ROW = 34
@@ -58,15 +59,17 @@ class StripModel(QAbstractListModel):
             return name
         variable = self._model.study.codebook[name]
         if role == Qt.ItemDataRole.ToolTipRole:
-            return (
-                f"{variable.title_with_unit} · {variable.level.value}\nclick: describe it · “by”: make groups with it"
+            return tr(
+                "{title} · {level}\nclick: describe it · “by”: make groups with it",
+                title=variable.title_with_unit,
+                level=tr(variable.level.value),
             )
         if role == Qt.ItemDataRole.UserRole:
             return variable, self._model.found.facts.get(name), name in self.subjects, name in self.groups
         if role == Qt.ItemDataRole.UserRole + 1:
             return f"{name} {variable.label}"
         if role == Qt.ItemDataRole.AccessibleTextRole:
-            return f"{name}, {variable.title}, {variable.level.value}"
+            return f"{name}, {variable.title}, {tr(variable.level.value)}"
         return None
 
     def flags(self, index: Index) -> Qt.ItemFlag:
@@ -181,15 +184,15 @@ class Strip(QWidget):
         layout = column(panel)
         self.finder = QLineEdit()
         self.finder.setObjectName("find")
-        self.finder.setPlaceholderText("Find a variable  /")
-        self.finder.setAccessibleName("Find a variable")
+        self.finder.setPlaceholderText(tr("Find a variable  /"))
+        self.finder.setAccessibleName(tr("Find a variable"))
         self.list_model = StripModel(model)
         self._filter = QSortFilterProxyModel(self)
         self._filter.setSourceModel(self.list_model)
         self._filter.setFilterRole(Qt.ItemDataRole.UserRole + 1)
         self._filter.setFilterCaseSensitivity(Qt.CaseSensitivity.CaseInsensitive)
         self.view = StripView()
-        self.view.setAccessibleName("Variables")
+        self.view.setAccessibleName(tr("Variables"))
         self.view.setModel(self._filter)
         self.view.setItemDelegate(StripDelegate(self.view))
         self.view.setMouseTracking(True)

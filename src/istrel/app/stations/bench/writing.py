@@ -10,6 +10,7 @@ from istrel.app.stations.bench.formula_chips import formula_at, named
 from istrel.app.stations.bench.offers import NAME_IT, TAKE_OUT, Offers
 from istrel.app.stations.bench.sentence_line import SentenceLine
 from istrel.app.widgets.simple import column, label, say_in
+from istrel.app.words import retold
 from istrel.problem import Problem
 from istrel.sentence.chips import moved, put_in, taken_out
 from istrel.sentence.complete import Completion, Suggestion, complete, instead_of
@@ -129,7 +130,7 @@ class Writing(QFrame):
 
     def _tell(self, problem: Problem) -> None:
         self._waiting = None
-        self.say_below(problem.message)
+        self.say_below(retold(problem.message))
         self.line.show_mistake(problem.at, problem.length)
         if problem.instead and problem.at >= 0:
             names = self._model.study.codebook.names if self._model.is_open else ()

@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QGridLayout, QWidget
 from istrel.app.bridge import StudyModel
 from istrel.app.stations.codebook.cuts import CutsDrawing
 from istrel.app.widgets.simple import button, clear, column, label
+from istrel.app.words import retold, tr
 from istrel.data.codebook import Variable
 from istrel.data.column import show_value
 from istrel.data.derive import band_labels, children_of, free_name
@@ -86,8 +87,8 @@ class Bands(QWidget):
         if not cuts:
             return
         target = banded.name if banded is not None else free_name(f"{self._name}_band", self._model.study.table)
-        self.heading.setText(f"Bands from these cuts → {target}")
-        self.make.setText(f"make {target}")
+        self.heading.setText(tr("Bands from these cuts → {target}", target=target))
+        self.make.setText(tr("make {target}", target=target))
         formula = self._formula(cuts)
         bands = evaluate(formula, self._model.study.data)
         counts = [int((bands.values[bands.valid] == code).sum()) for code in range(1, len(cuts) + 2)]
@@ -132,10 +133,12 @@ class Bands(QWidget):
         cuts, self._draft = self._draft, ()
         name = free_name(f"{self._name}_band", self._model.study.table)
         try:
-            change = Derive(name, self._formula(cuts), f"{self._model.study.codebook[self._name].title} in bands")
+            change = Derive(
+                name, self._formula(cuts), tr("{title} in bands", title=self._model.study.codebook[self._name].title)
+            )
             self._model.do(change)
         except Problem as problem:
-            self.trouble.setText(problem.message)
+            self.trouble.setText(retold(problem.message))
 
 
 def _condition(name: str, cuts: tuple[float, ...], place: int, *, right: bool) -> str:

@@ -12,11 +12,11 @@ from PySide6.QtWidgets import QHBoxLayout, QLineEdit, QWidget
 
 from istrel.app.bridge import StudyModel
 from istrel.app.stations.codebook.derive_line import DeriveLine
-from istrel.app.stations.codebook.entries_view import EntriesModel, EntriesView
+from istrel.app.stations.codebook.entries_view import EntriesModel, EntriesView, in_words
 from istrel.app.stations.codebook.page import Page
 from istrel.app.stations.codebook.rows_sentence import RowsSentence
 from istrel.app.widgets.simple import ElidedLabel, box, button, column, label, row, say_in, serif_label
-from istrel.counting import counted
+from istrel.app.words import retold, tr
 from istrel.data.codebook import Codebook as Codebook_
 from istrel.data.codebook import parse_missing
 from istrel.problem import Problem
@@ -79,28 +79,33 @@ class Codebook(QWidget):
 
     def _make_bar(self) -> QHBoxLayout:
         bar = row(margins=(30, 20, 16, 8), spacing=12)
-        heading = serif_label("Codebook", 23, bold=True)
+        heading = serif_label(tr("Codebook"), 23, bold=True)
         heading.setMinimumWidth(heading.sizeHint().width())
         bar.addWidget(heading)
         self.count = ElidedLabel("small")
         bar.addWidget(self.count, 0, Qt.AlignmentFlag.AlignBottom)
         bar.addStretch()
         self.finder = QLineEdit()
-        self.finder.setPlaceholderText("Find")
-        self.finder.setAccessibleName("Find a variable")
+        self.finder.setPlaceholderText(tr("Find"))
+        self.finder.setAccessibleName(tr("Find a variable"))
         self.finder.setMinimumWidth(56)
         self.finder.setMaximumWidth(140)
         self.finder.textChanged.connect(self.refresh)
         bar.addWidget(self.finder)
-        self.derive = button("make a variable", "link", self.begin_derive)
-        self.composite = button("composite of the chosen", "link", self._begin_composite)
+        self.derive = button(tr("make a variable"), "link", self.begin_derive)
+        self.composite = button(tr("composite of the chosen"), "link", self._begin_composite)
         self.composite.hide()
         bar.addWidget(self.composite)
         bar.addWidget(self.derive)
-        bar.addWidget(button("bring in", "link", self.choose_import, tip="lay a codebook file over the variables"))
+        bar.addWidget(
+            button(tr("bring in"), "link", self.choose_import, tip=tr("lay a codebook file over the variables"))
+        )
         bar.addWidget(
             button(
-                "write out", "link", self.choose_export, tip="write the codebook: as an appendix to print, or as CSV"
+                tr("write out"),
+                "link",
+                self.choose_export,
+                tip=tr("write the codebook: as an appendix to print, or as CSV"),
             )
         )
         return bar
@@ -121,8 +126,8 @@ class Codebook(QWidget):
         codebook = self._model.study.codebook
         self.rows.refresh()
         derived = len(codebook.derived)
-        made = f", {derived} made here" if derived else ""
-        self.count.setText(f"{counted(len(codebook.variables), 'variable')}{made}")
+        made = tr(", {n:,} made here", n=derived) if derived else ""
+        self.count.setText(tr("{n:,} [variable|variables]", n=len(codebook.variables)) + made)
         if self._chosen not in codebook:
             self._chosen = codebook.names[0]
         self._fill()
@@ -141,7 +146,7 @@ class Codebook(QWidget):
         shown = list(self._plain)
         if place >= 0:
             shown[place] = asked(shown[place])
-        self.entries_model.fill(tuple(shown), self._model.found.facts)
+        self.entries_model.fill(tuple(map(in_words, shown)), self._model.found.facts)
 
     def _choose(self, current: QModelIndex, previous: QModelIndex) -> None:
         del previous
@@ -184,7 +189,7 @@ class Codebook(QWidget):
         try:
             changes = _changes(entry, said, text, self._model.study.codebook)
         except Problem as problem:
-            say_in(self.message, problem.message)
+            say_in(self.message, retold(problem.message))
             return False
         done = [self._model.do(change) for change in changes]
         return all(done)
@@ -221,7 +226,7 @@ class Codebook(QWidget):
     def choose_export(self) -> None:
         from PySide6.QtWidgets import QFileDialog
 
-        name, _ = QFileDialog.getSaveFileName(self, "Write the codebook", "codebook.docx", WRITTEN)
+        name, _ = QFileDialog.getSaveFileName(self, tr("Write the codebook"), "codebook.docx", WRITTEN)
         if name:
             self.export_codebook(name)
 
@@ -231,15 +236,15 @@ class Codebook(QWidget):
         self._model.background.submit(
             "codebook",
             lambda: _write(study, path),
-            lambda _: say_in(self.message, f"The codebook stands in {path}."),
-            lambda problem: say_in(self.message, problem.message),
-            words="writing the codebook",
+            lambda _: say_in(self.message, tr("The codebook stands in {path}.", path=path)),
+            lambda problem: say_in(self.message, retold(problem.message)),
+            words=tr("writing the codebook"),
         )
 
     def choose_import(self) -> None:
         from PySide6.QtWidgets import QFileDialog
 
-        name, _ = QFileDialog.getOpenFileName(self, "Lay a codebook over the variables", "", CODEBOOKS)
+        name, _ = QFileDialog.getOpenFileName(self, tr("Lay a codebook over the variables"), "", CODEBOOKS)
         if name:
             self.import_codebook(name)
 
@@ -249,7 +254,10 @@ class Codebook(QWidget):
 
         def take(matched: Matched) -> None:
             if self._model.study is not study:
-                say_in(self.message, f"{name} was not laid over: the study changed meanwhile; lay it over again.")
+                say_in(
+                    self.message,
+                    tr("{name} was not laid over: the study changed meanwhile; lay it over again.", name=name),
+                )
             elif self._model.do(LayOver(matched.codebook, name)):
                 say_in(self.message, matched.report)
 
@@ -257,8 +265,8 @@ class Codebook(QWidget):
             "codebook in",
             lambda: match_codebook(text_of(Path(path)), name, study.codebook, study.source.raw),
             take,
-            lambda problem: say_in(self.message, problem.message),
-            words=f"reading {name}",
+            lambda problem: say_in(self.message, retold(problem.message)),
+            words=tr("reading {name}", name=name),
         )
 
 
@@ -297,6 +305,12 @@ def _printed_as(text: str) -> tuple[int, str]:
     """Decimals and unit of a number as it shall print: "86.6 min"."""
     found = PRINTED.match(text)
     if found is None or len(found["decimals"] or "") > MOST_DECIMALS:
-        example = "for example 86.6 min, with at most 15 decimals"
-        raise Problem(f"Write a number as it shall print, and its unit: {example}. “{text.strip()}” is none.")
+        example = tr("for example 86.6 min, with at most 15 decimals")
+        raise Problem(
+            tr(
+                "Write a number as it shall print, and its unit: {example}. “{text}” is none.",
+                example=example,
+                text=text.strip(),
+            )
+        )
     return len(found["decimals"] or ""), found["unit"].strip()

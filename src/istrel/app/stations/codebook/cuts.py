@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QWidget
 
 from istrel.app import theme
 from istrel.app.widgets.drawings import draw_shape
+from istrel.app.words import tr
 from istrel.data.facts import VariableFacts
 
 TALL = 168
@@ -33,7 +34,7 @@ class CutsDrawing(QWidget):
         self.setFixedHeight(TALL)
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Distribution with cuts")
+        self.setAccessibleName(tr("Distribution with cuts"))
 
     def show_facts(self, facts: VariableFacts | None, cuts: tuple[float, ...]) -> None:
         self.facts = facts

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QCompleter, QLineEdit, QWidget
 
 from istrel.app.bridge import StudyModel
 from istrel.app.widgets.simple import box, button, column, label, row
+from istrel.app.words import retold, tr
 from istrel.data.codebook import Codebook
 from istrel.data.derive import free_name
 from istrel.data.formula.functions import FUNCTIONS
@@ -36,7 +37,7 @@ def split_line(text: str) -> tuple[str, str, int]:
     """
     match = NAMED.match(text)
     if match is None or not match.group(2).strip():
-        raise Problem("Write a name and what it is made from, for example age_z = z(age).")
+        raise Problem(tr("Write a name and what it is made from, for example age_z = z(age)."))
     return match.group(1).strip("`"), match.group(2), match.start(2)
 
 
@@ -51,15 +52,15 @@ class DeriveLine(QWidget):
         layout = column(surface, margins=(16, 10, 16, 10), spacing=4)
         line = row(spacing=8)
         self.edit = QLineEdit()
-        self.edit.setPlaceholderText("new name = expression, for example vocab_gain = post - pre")
-        self.edit.setAccessibleName("Derive a variable: name = expression")
+        self.edit.setPlaceholderText(tr("new name = expression, for example vocab_gain = post - pre"))
+        self.edit.setAccessibleName(tr("Derive a variable: name = expression"))
         self._words = QStringListModel()
         self._completer = QCompleter(self._words, self)
         self._completer.setCaseSensitivity(Qt.CaseSensitivity.CaseInsensitive)
         self._completer.setWidget(self.edit)
         self._completer.activated.connect(self._complete)
         line.addWidget(self.edit, 1)
-        self.take = button("derive", "main", self.derive)
+        self.take = button(tr("derive"), "main", self.derive)
         line.addWidget(self.take)
         layout.addLayout(line)
         self.result = label("", "small", wrap=True)
@@ -82,7 +83,7 @@ class DeriveLine(QWidget):
         self.edit.setFocus()
         self.edit.setCursorPosition(len(text))
         self.trouble.setText("")
-        self.result.setText("" if text else f"Functions: {', '.join(FUNCTIONS)}.")
+        self.result.setText("" if text else tr("Functions: {names}.", names=", ".join(FUNCTIONS)))
 
     def propose(self, stem: str, expression: str) -> None:
         """Open the line with a free name and an expression."""
@@ -105,7 +106,7 @@ class DeriveLine(QWidget):
 
     def _tell(self, problem: Problem) -> None:
         self.result.setText("")
-        self.trouble.setText(problem.message)
+        self.trouble.setText(retold(problem.message))
         if problem.at >= 0:
             self.edit.setSelection(problem.at, max(1, problem.length))
 
@@ -124,7 +125,7 @@ class DeriveLine(QWidget):
             "derive",
             lambda: preview(formula, study),
             self.result.setText,
-            lambda problem: self.trouble.setText(problem.message),
+            lambda problem: self.trouble.setText(retold(problem.message)),
         )
 
     def _offer(self, text: str) -> None:
@@ -176,4 +177,4 @@ def _parsed(expression: str, at: int, codebook: Codebook) -> Formula:
     except Problem as error:
         problem = typed.told(error)
         place = problem.at + at if problem.at >= 0 else -1
-        raise Problem(problem.message, at=place, length=problem.length) from None
+        raise Problem(retold(problem.message), at=place, length=problem.length) from None

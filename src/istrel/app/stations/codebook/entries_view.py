@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping
+from dataclasses import replace
 from typing import NamedTuple
 
 from PySide6.QtCore import (
@@ -30,6 +31,7 @@ from PySide6.QtWidgets import (
 
 from istrel.app import theme
 from istrel.app.widgets.drawings import draw_shape, draw_tag
+from istrel.app.words import retold, tr
 from istrel.data.facts import VariableFacts
 from istrel.study.entries import Entry, Said
 
@@ -44,6 +46,14 @@ class Placed(NamedTuple):
 
     said: Said
     rect: QRectF
+
+
+def in_words(entry: Entry) -> Entry:
+    """An entry in the language of the window."""
+    says = tuple(replace(one, text=retold(one.text), before=retold(one.before)) for one in entry.says)
+    return replace(
+        entry, title=replace(entry.title, text=retold(entry.title.text)), beside=retold(entry.beside), says=says
+    )
 
 
 class EntriesModel(QAbstractListModel):
@@ -165,7 +175,7 @@ class EntriesView(QListView):
         self._edit = PhraseLine(self.viewport(), self._done)
         self.setModel(model)
         self.setItemDelegate(EntryDelegate(self))
-        self.setAccessibleName("Codebook")
+        self.setAccessibleName(tr("Codebook"))
         self.setUniformItemSizes(True)
         self.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.setVerticalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
@@ -276,7 +286,7 @@ class PhraseLine(QLineEdit):
 
     def __init__(self, parent: QWidget, done: Callable[..., None]) -> None:
         super().__init__(parent)
-        self.setAccessibleName("Change this")
+        self.setAccessibleName(tr("Change this"))
         self._finish = done
         self.hide()
 

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QAbstractButton, QButtonGroup, QWidget
 from istrel.app import theme
 from istrel.app.widgets.drawings import draw_tag
 from istrel.app.widgets.simple import row
+from istrel.app.words import tr
 from istrel.data.levels import Level
 
 
@@ -22,8 +23,8 @@ class LevelTag(QAbstractButton):
         self.level = level
         self.setCheckable(True)
         self.setCursor(Qt.CursorShape.PointingHandCursor)
-        self.setToolTip(level.value)
-        self.setAccessibleName(f"Level of measurement: {level.value}")
+        self.setToolTip(tr(level.value))
+        self.setAccessibleName(tr("Level of measurement: {level}", level=tr(level.value)))
 
     def sizeHint(self) -> QSize:
         return QSize(38, 24)

@@ -13,12 +13,14 @@ from istrel.app.stations.codebook.level_tags import LevelTags
 from istrel.app.stations.codebook.values_editor import ValuesEditor
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import box, button, clear, column, label, row, serif_label
+from istrel.app.words import local, retold, tr
 from istrel.data.codebook import ValueLabel, Variable
 from istrel.data.derive import children_of
 from istrel.data.facts import value_counts
 from istrel.data.formula.tree import Call
 from istrel.data.levels import Level
 from istrel.data.naming import is_from_name
+from istrel.english import english
 from istrel.sentence.quoting import show_name
 from istrel.sentence.show_formula import PRINTED, show_expression
 from istrel.stats.reliability import Alpha
@@ -56,14 +58,14 @@ class Page(QScrollArea):
         self._head(layout)
         self.bands = Bands(model)
         layout.addWidget(self.bands)
-        self._values_head, self._values = self._part(layout, "Values")
+        self._values_head, self._values = self._part(layout, tr("Values"))
         self.values = ValuesEditor()
         self.values.changed_labels.connect(self._relabel)
         layout.addWidget(self.values)
-        self._corrections_head, self._corrections = self._part(layout, "Corrections")
-        self._scale_head, self._scale = self._part(layout, "Scale")
-        self._used_head, self._used = self._part(layout, "Used in")
-        layout.addWidget(label("Derive", "heading"))
+        self._corrections_head, self._corrections = self._part(layout, tr("Corrections"))
+        self._scale_head, self._scale = self._part(layout, tr("Scale"))
+        self._used_head, self._used = self._part(layout, tr("Used in"))
+        layout.addWidget(label(tr("Derive"), "heading"))
         self.derive_links = FlowBox(spacing=12)
         layout.addWidget(self.derive_links)
         layout.addStretch()
@@ -75,12 +77,12 @@ class Page(QScrollArea):
         self.about = label("", "small", wrap=True)
         layout.addWidget(self.about)
         line = row(spacing=16)
-        self.personal = button("personal", "link", self._toggle_personal)
-        self.personal.setToolTip("Tells who a person is: it stays out of data that are given away.")
+        self.personal = button(tr("personal"), "link", self._toggle_personal)
+        self.personal.setToolTip(tr("Tells who a person is: it stays out of data that are given away."))
         line.addWidget(self.personal)
-        self.omit = button("leave out", "link", self._toggle_use)
+        self.omit = button(tr("leave out"), "link", self._toggle_use)
         line.addWidget(self.omit)
-        self.remove = button("remove", "link", lambda: self._model.do(RemoveDerived(self._name)))
+        self.remove = button(tr("remove"), "link", lambda: self._model.do(RemoveDerived(self._name)))
         line.addWidget(self.remove)
         line.addStretch()
         layout.addLayout(line)
@@ -110,8 +112,8 @@ class Page(QScrollArea):
         self.title.setText(variable.title)
         self.about.setText(f"{name} · {self._origin(variable)}" if variable.label else self._origin(variable))
         self._show_guess(variable)
-        self.omit.setText("leave out" if variable.in_use else "take in again")
-        self.personal.setText("not personal" if variable.personal else "mark as personal")
+        self.omit.setText(tr("leave out") if variable.in_use else tr("take in again"))
+        self.personal.setText(tr("not personal") if variable.personal else tr("mark as personal"))
         self.remove.setVisible(variable.formula is not None)
         self.levels.show_level(variable.level)
         self.bands.show_variable(name)
@@ -128,19 +130,23 @@ class Page(QScrollArea):
         self.guessed.setVisible(mine)
         if not mine:
             return
-        what = "Label and unit" if variable.unit else "Label"
+        what = tr("Label and unit") if variable.unit else tr("Label")
         self.guessed.clear()
-        self.guessed.add(label(f"{what} taken from the name.", "small"))
-        self.guessed.add(button("keep the name", "link", partial(self._model.do, KeepNames((variable.name,)))))
+        self.guessed.add(label(tr("{what} taken from the name.", what=what), "small"))
+        self.guessed.add(button(tr("keep the name"), "link", partial(self._model.do, KeepNames((variable.name,)))))
         if len(names) > 1:
-            self.guessed.add(button(f"keep all {len(names)} names", "link", partial(self._model.do, KeepNames(names))))
+            self.guessed.add(
+                button(tr("keep all {n} names", n=len(names)), "link", partial(self._model.do, KeepNames(names)))
+            )
         self.guessed.arrange()
 
     def _origin(self, variable: Variable) -> str:
         if variable.formula is not None:
             return show_expression(variable.formula, hand=PRINTED)
         study = self._model.study
-        return f"column {study.source.raw.names.index(variable.name) + 1} of {study.source.name}"
+        return tr(
+            "column {place} of {name}", place=study.source.raw.names.index(variable.name) + 1, name=study.source.name
+        )
 
     def _show_values(self, variable: Variable) -> None:
         clear(self._values)
@@ -151,10 +157,15 @@ class Page(QScrollArea):
             self.values.show_values(variable, counted)
         lines = []
         if facts is not None and not counted:
-            lines = [("at a glance", facts.glance), ("valid", f"{facts.valid:,}"), ("distinct", f"{facts.distinct:,}")]
-        lines += [(reason, f"{count:,}") for reason, count in self._missing()]
+            lines = [
+                (tr("at a glance"), retold(facts.glance)),
+                (tr("valid"), local(f"{facts.valid:,}")),
+                (tr("distinct"), local(f"{facts.distinct:,}")),
+            ]
+        missing = self._missing()
+        lines += [(reason, local(f"{count:,}")) for reason, count in missing]
         for place, (left, right) in enumerate(lines):
-            self._values.addWidget(label(left, "" if not left.startswith("missing") else "small"), place, 0)
+            self._values.addWidget(label(left, "small" if place >= len(lines) - len(missing) else ""), place, 0)
             self._values.addWidget(label(right, "small"), place, 1, Qt.AlignmentFlag.AlignRight)
 
     def _missing(self) -> list[tuple[str, int]]:
@@ -163,20 +174,20 @@ class Page(QScrollArea):
             data.categories(self._name) if data.variable(self._name).level.categorical else data.numbers(self._name)
         )
         reasons = prepared.missing.reasons
-        return [(f"missing: {reason.name}", int((mask & data.kept).sum())) for reason, mask in reasons.items()] or [
-            ("missing", 0)
-        ]
+        return [
+            (tr("missing: {name}", name=reason.name), int((mask & data.kept).sum())) for reason, mask in reasons.items()
+        ] or [(tr("missing"), 0)]
 
     def _show_corrections(self) -> None:
         clear(self._corrections)
         mine = [(i, c) for i, c in enumerate(self._model.study.source.corrections) if c.variable == self._name]
         self._corrections_head.setVisible(bool(mine))
         for line, (place, correction) in enumerate(mine[-MOST_CORRECTIONS:]):
-            where = f"case {correction.row}" if correction.row else "everywhere"
+            where = tr("case {row}", row=correction.row) if correction.row else tr("everywhere")
             self._corrections.addWidget(label(where), line, 0)
-            self._corrections.addWidget(label(correction.words), line, 1)
+            self._corrections.addWidget(label(retold(correction.words)), line, 1)
             self._corrections.addWidget(label(correction.reason, "small"), line, 2)
-            back = button("take back", "small", partial(self._model.do, TakeBack(place)))
+            back = button(tr("take back"), "small", partial(self._model.do, TakeBack(place)))
             self._corrections.addWidget(back, line, 3, Qt.AlignmentFlag.AlignRight)
 
     def _show_used(self) -> None:
@@ -204,7 +215,11 @@ class Page(QScrollArea):
         if scale is None:
             return
         names, alpha = scale
-        heads = (f"Cronbach’s α = {show_alpha(alpha.value)}, n = {alpha.n:,}", "r with rest", "α if left out")
+        heads = (
+            tr("Cronbach’s α = {alpha}, n = {n:,}", alpha=show_alpha(alpha.value), n=alpha.n),
+            tr("r with rest"),
+            tr("α if left out"),
+        )
         lines = [
             (name, show_alpha(r), show_alpha(left))
             for name, r, left in zip(names, alpha.with_rest, alpha.left_out, strict=True)
@@ -218,13 +233,13 @@ class Page(QScrollArea):
         self.derive_links.clear()
         for words, stem, expression in proposals(variable, self._model.study.table.column(variable.name).kind.value):
             if words == "bands":
-                self.derive_links.add(button(words, "link", self.bands.begin))
+                self.derive_links.add(button(tr(words), "link", self.bands.begin))
             else:
-                self.derive_links.add(button(words, "link", partial(self.derive_wanted.emit, stem, expression)))
+                self.derive_links.add(button(tr(words), "link", partial(self.derive_wanted.emit, stem, expression)))
         if variable.formula is not None:
             text = show_expression(variable.formula)
             self.derive_links.add(
-                button("change its formula", "link", partial(self.derive_wanted.emit, "=" + variable.name, text))
+                button(tr("change its formula"), "link", partial(self.derive_wanted.emit, "=" + variable.name, text))
             )
         self.derive_links.arrange()
 
@@ -248,18 +263,18 @@ def proposals(variable: Variable, kind: str) -> list[tuple[str, str, str]]:
     """(words, name to begin with, expression) of what is often derived from a variable of this level."""
     name, shown = variable.name, show_name(variable.name)
     if kind == "date":
-        parts = [(part, f"{name}_{part}", f"{part}({shown})") for part in ("year", "month", "weekday")]
-        return [*parts, ("expression…", f"{name}_2", shown)]
+        parts = [(english(part), f"{name}_{part}", f"{part}({shown})") for part in ("year", "month", "weekday")]
+        return [*parts, (english("expression…"), f"{name}_2", shown)]
     if kind == "text":
-        return [("recode", f"{name}_2", f"recode({shown}, ")]
-    found = [("recode", f"{name}_2", f"recode({shown}, ")]
+        return [(english("recode"), f"{name}_2", f"recode({shown}, ")]
+    found = [(english("recode"), f"{name}_2", f"recode({shown}, ")]
     if variable.level.measured:
-        found = [("bands", "", ""), *found]
+        found = [(english("bands"), "", ""), *found]
     if variable.level is Level.ORDINAL:
-        found += [("reverse", f"{name}_r", f"reverse({shown}, 1, 5)")]
+        found += [(english("reverse"), f"{name}_r", f"reverse({shown}, 1, 5)")]
     found += [
-        ("z-score", f"{name}_z", f"z({shown})"),
-        ("rank", f"{name}_rank", f"rank({shown})"),
-        ("logarithm", f"{name}_log", f"log({shown})"),
+        (english("z-score"), f"{name}_z", f"z({shown})"),
+        (english("rank"), f"{name}_rank", f"rank({shown})"),
+        (english("logarithm"), f"{name}_log", f"log({shown})"),
     ]
-    return [*found, ("expression…", f"{name}_2", shown)]
+    return [*found, (english("expression…"), f"{name}_2", shown)]

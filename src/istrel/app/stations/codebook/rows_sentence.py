@@ -12,23 +12,27 @@ from PySide6.QtWidgets import QLabel, QMenu, QPushButton, QWidget
 from istrel.app.bridge import StudyModel
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import button, column, label
+from istrel.app.words import tr
 from istrel.data.dataset import Dataset
 from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.series import OCCASION, Series, series_in
 from istrel.data.sets import AnswerSet, sets_in
+from istrel.english import english
 from istrel.sentence.quoting import show_name
 from istrel.study.changes.codebook import SetRows
 from istrel.study.rows import called, offers
 
 MOST_SERIES, MOST_MEMBERS = 6, 5
 NOTHING = {
-    "person": "a case of its own",
-    "occasion": "in no order",
-    "counted": "1 case",
-    "weight": "no weights",
-    "strata": "no strata",
-    "clusters": "no clusters",
+    "person": english("a case of its own"),
+    "occasion": english("in no order"),
+    "counted": english("1 case"),
+    "weight": english("no weights"),
+    "strata": english("no strata"),
+    "clusters": english("no clusters"),
 }
+
+ROLES = {"strata": english("strata"), "clusters": english("clusters")}
 
 
 class RowsSentence(QWidget):
@@ -62,10 +66,10 @@ class RowsSentence(QWidget):
         for say in (self._of_persons, self._of_counts, self._of_weights):
             say(rows)
         if rows.guessed:
-            self._word("A guess:")
-            self._link("keep it", partial(self._set, replace(rows, guessed=False)))
-            self._word("or")
-            self._link("undo it", partial(self._set, EACH_ITS_OWN))
+            self._word(tr("A guess:"))
+            self._link(tr("keep it"), partial(self._set, replace(rows, guessed=False)))
+            self._word(tr("or"))
+            self._link(tr("undo it"), partial(self._set, EACH_ITS_OWN))
         self.words.arrange()
         data = self._model.study.data
         self._model.background.submit("series", lambda: _together(data), self._show_together)
@@ -80,7 +84,7 @@ class RowsSentence(QWidget):
             for one in series
         ]
         questions = [(one.name, f"count {show_name(one.name)} with order = frequency", one.answers) for one in sets]
-        for words, parts in (("In several columns:", measures), ("With several answers:", questions)):
+        for words, parts in ((tr("In several columns:"), measures), (tr("With several answers:"), questions)):
             self._offered_together(words, parts)
         self.series.arrange()
 
@@ -94,43 +98,43 @@ class RowsSentence(QWidget):
             more = ", …" if len(members) > MOST_MEMBERS else ""
             self.series.add(label(f"({', '.join(members[:MOST_MEMBERS])}{more})", "small"))
         if len(parts) > MOST_SERIES:
-            self.series.add(label(f"and {len(parts) - MOST_SERIES} more", "small"))
+            self.series.add(label(tr("and {n:,} more", n=len(parts) - MOST_SERIES), "small"))
 
     def _of_persons(self, rows: Rows) -> None:
         if rows.counted:
             return
         if not rows.person:
-            self._word("Each row is")
-            self._choice("a case of its own", "person")
+            self._word(tr("Each row is"))
+            self._choice(tr("a case of its own"), "person")
             return
-        self._word("Each row is one")
-        self._choice(self._title(rows.occasion) if rows.occasion else "occasion", "occasion")
-        self._word("of one")
+        self._word(tr("Each row is one"))
+        self._choice(self._title(rows.occasion) if rows.occasion else tr("occasion"), "occasion")
+        self._word(tr("of one"))
         self._choice(self._title(rows.person), "person")
 
     def _of_counts(self, rows: Rows) -> None:
         if rows.counted:
-            self._word("Each row stands for as many cases as")
+            self._word(tr("Each row stands for as many cases as"))
             self._choice(self._title(rows.counted), "counted")
-            self._word("says")
+            self._word(tr("says"))
         elif not rows.person:
-            self._word("and stands for")
-            self._choice("1 case", "counted")
+            self._word(tr("and stands for"))
+            self._choice(tr("1 case"), "counted")
 
     def _of_weights(self, rows: Rows) -> None:
         if rows.counted:
             return
         if not rows.weight:
             self._word("·")
-            self._choice("no weights", "weight")
+            self._choice(tr("no weights"), "weight")
             return
-        self._word("· weighted by")
+        self._word(tr("· weighted by"))
         self._choice(self._title(rows.weight), "weight")
         for role in ("strata", "clusters"):
             name = getattr(rows, role)
             if name:
-                self._word(f"in {role} by")
-            self._choice(self._title(name) if name else NOTHING[role], role)
+                self._word(tr("in {role} by", role=tr(ROLES[role])))
+            self._choice(self._title(name) if name else tr(NOTHING[role]), role)
 
     def _title(self, name: str) -> str:
         return called(name, self._model.study.codebook)
@@ -146,7 +150,7 @@ class RowsSentence(QWidget):
         self._add(button(text, "link", call))
 
     def _choice(self, text: str, role: str) -> None:
-        made = button(text, "link", lambda: None, tip="say what a row is")
+        made = button(text, "link", lambda: None, tip=tr("say what a row is"))
         made.clicked.connect(partial(self._offer, role, made))
         self._add(made)
 
@@ -169,7 +173,7 @@ class RowsSentence(QWidget):
             entry.setChecked(name == said)
         if menu.actions():
             menu.addSeparator()
-        entry = menu.addAction(NOTHING[role], partial(self._choose, role, ""))
+        entry = menu.addAction(tr(NOTHING[role]), partial(self._choose, role, ""))
         entry.setCheckable(True)
         entry.setChecked(not said)
         return menu
@@ -180,12 +184,12 @@ class RowsSentence(QWidget):
     def _offered(self, role: str, name: str) -> str:
         title = self._title(name)
         return {
-            "person": f"an occasion of one {title}",
-            "occasion": f"one {title}",
-            "counted": f"as many as {title} says",
-            "weight": f"weighted by {title}",
-            "strata": f"strata by {title}",
-            "clusters": f"clusters by {title}",
+            "person": tr("an occasion of one {title}", title=title),
+            "occasion": tr("one {title}", title=title),
+            "counted": tr("as many as {title} says", title=title),
+            "weight": tr("weighted by {title}", title=title),
+            "strata": tr("strata by {title}", title=title),
+            "clusters": tr("clusters by {title}", title=title),
         }[role]
 
     def _choose(self, role: str, name: str) -> None:

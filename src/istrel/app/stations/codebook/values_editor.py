@@ -6,6 +6,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QDropEvent, QKeyEvent
 from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableWidget, QTableWidgetItem
 
+from istrel.app.words import local, tr
 from istrel.data.codebook import ValueLabel, Variable
 from istrel.data.column import show_value
 
@@ -21,8 +22,8 @@ class ValuesEditor(QTableWidget):
 
     def __init__(self) -> None:
         super().__init__(0, 3)
-        self.setAccessibleName("Values with labels")
-        self.setHorizontalHeaderLabels(["Value", "Label", "Cases"])
+        self.setAccessibleName(tr("Values with labels"))
+        self.setHorizontalHeaderLabels([tr("Value"), tr("Label"), tr("Cases")])
         self.verticalHeader().hide()
         self.verticalHeader().setDefaultSectionSize(ROW)
         self.setShowGrid(False)
@@ -48,7 +49,7 @@ class ValuesEditor(QTableWidget):
             shown = QTableWidgetItem(show_value(value).replace("-", "−") if not isinstance(value, str) else value)
             shown.setFlags(Qt.ItemFlag.ItemIsEnabled | Qt.ItemFlag.ItemIsSelectable | Qt.ItemFlag.ItemIsDragEnabled)
             text = QTableWidgetItem(labels.get(value, ""))
-            number = QTableWidgetItem(f"{count:,}")
+            number = QTableWidgetItem(local(f"{count:,}"))
             number.setFlags(Qt.ItemFlag.ItemIsEnabled)
             number.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
             for which, item in enumerate((shown, text, number)):

@@ -5,17 +5,22 @@ from __future__ import annotations
 from istrel.app.actions import Action
 from istrel.app.bridge import StudyModel
 from istrel.app.stations.stations import Stations
+from istrel.app.words import tr
 
 
 def actions(stations: Stations, model: StudyModel) -> tuple[Action, ...]:
     """The station's actions; each leads to the station first."""
     intake = stations.intake
     return (
-        Action("intake", "Go to Intake", ("Ctrl+1",), intake.go, model.has_study),
+        Action("intake", tr("Go to Intake"), ("Ctrl+1",), intake.go, model.has_study),
         Action(
-            "report", "Write the intake as a report…", (), intake.there(lambda it: it.choose_report()), model.has_study
+            "report",
+            tr("Write the intake as a report…"),
+            (),
+            intake.there(lambda it: it.choose_report()),
+            model.has_study,
         ),
         Action(
-            "read", "Read the file differently", (), intake.there(lambda it: it.read_differently()), model.has_study
+            "read", tr("Read the file differently"), (), intake.there(lambda it: it.read_differently()), model.has_study
         ),
     )

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QGridLayout, QWidget
 from istrel.app.bridge import StudyModel
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import box, button, clear, column, label
+from istrel.app.words import tr
 from istrel.data.column import show_value
 from istrel.data.facts import extremes
 
@@ -37,14 +38,23 @@ class Detail(QWidget):
         if facts is None:
             self.hide()
             return
-        zeros = f" · {facts.zeros:,} zeros" if facts.zeros else ""
+        zeros = tr(" · {n:,} [zero|zeros]", n=facts.zeros) if facts.zeros else ""
         self.title.setText(
-            f"{name}: {facts.valid:,} valid · {facts.missing:,} missing · {facts.distinct:,} distinct{zeros}"
+            tr(
+                "{name}: {valid:,} valid · {missing:,} missing · {distinct:,} distinct{zeros}",
+                name=name,
+                valid=facts.valid,
+                missing=facts.missing,
+                distinct=facts.distinct,
+                zeros=zeros,
+            )
         )
         lowest, highest = extremes(self._model.study.data, name)
         pairs = zip(facts.most_frequent, facts.frequent_values, strict=True)
-        self._line(0, "most frequent", [(f"{text} ({count:,})", value) for (text, count), (value, _) in pairs], name)
-        for place, (words, ends) in enumerate((("lowest", lowest), ("highest", highest)), start=1):
+        self._line(
+            0, tr("most frequent"), [(f"{text} ({count:,})", value) for (text, count), (value, _) in pairs], name
+        )
+        for place, (words, ends) in enumerate(((tr("lowest"), lowest), (tr("highest"), highest)), start=1):
             if ends:
                 self._rows(place, words, ends, name)
         self.show()
@@ -66,7 +76,7 @@ class Detail(QWidget):
                     text,
                     "small",
                     partial(self._model.cases_wanted.emit, (row,), f"{name} {text}", name),
-                    tip=f"case {row}",
+                    tip=tr("case {row}", row=row),
                 )
             )
         chips.setFixedHeight(22)

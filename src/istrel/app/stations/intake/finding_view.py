@@ -13,6 +13,7 @@ from istrel.app import theme
 from istrel.app.bridge import StudyModel
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import button, column, label
+from istrel.app.words import retold, tr
 from istrel.data.screening import Finding
 from istrel.study.remedies import change_of
 
@@ -26,17 +27,18 @@ class FindingView(QFrame):
         layout = column(self, margins=(18, 10, 16, 10), spacing=4)
         text = label("", "", wrap=True)
         text.setTextFormat(Qt.TextFormat.RichText)
-        text.setText(f"<b>{_escaped(finding.lead)}</b> {_escaped(finding.says)}")
+        text.setText(f"<b>{_escaped(retold(finding.lead))}</b> {_escaped(retold(finding.says))}")
         layout.addWidget(text)
         links = self._links = FlowBox(spacing=16)
         self.remedies = [
-            button(remedy.words, "link", partial(model.do, change_of(remedy.action))) for remedy in finding.remedies
+            button(retold(remedy.words), "link", partial(model.do, change_of(remedy.action)))
+            for remedy in finding.remedies
         ]
         for remedy in self.remedies:
             links.add(remedy)
         count = len(finding.rows)
         self.show_cases = button(
-            f"show {count:,} case{'s' if count > 1 else ''}",
+            tr("show {n:,} [case|cases]", n=count),
             "link",
             partial(
                 model.cases_wanted.emit, finding.rows, finding.line, finding.variables[0] if finding.variables else ""

@@ -23,25 +23,32 @@ from istrel.app.reading import read_differently
 from istrel.app.stations.intake.detail import Detail
 from istrel.app.stations.intake.finding_view import FindingView
 from istrel.app.stations.intake.missing_view import MissingView
+from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.reading_form import ReadingForm
 from istrel.app.widgets.simple import box, button, clear, column, label, row, serif_label
 from istrel.app.widgets.variable_table import TableColumn, VariableModel, variable_table
-from istrel.counting import noun
+from istrel.app.words import local, retold, tr
 from istrel.data.facts import FileFacts, VariableFacts
 from istrel.data.reading.line import line_of_reading
 from istrel.data.screening import Finding
 from istrel.data.screening.sound import found_sound
 from istrel.data.table import Source
+from istrel.english import english
 from istrel.study.study import Study
 
-NUMBERS = ("Nothing", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten", "Eleven", "Twelve")
+NUMBERS = tuple(
+    map(
+        english,
+        ("Nothing", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine", "Ten", "Eleven", "Twelve"),
+    )
+)
 COLUMNS = (
     TableColumn("", 52, "tag"),
-    TableColumn("Variable", 0, bold=True),
-    TableColumn("Shape", 84, "shape", right=True),
-    TableColumn("Valid", 84, right=True),
-    TableColumn("Missing", 72, "missing"),
-    TableColumn("At a glance", 0),
+    TableColumn(english("Variable"), 0, bold=True),
+    TableColumn(english("Shape"), 84, "shape", right=True),
+    TableColumn(english("Valid"), 84, right=True),
+    TableColumn(english("Missing"), 72, "missing"),
+    TableColumn(english("At a glance"), 0),
 )
 MOST_LIKE, FEW_FINDINGS = 4, 6  # findings of one kind that stand one by one; findings that need no search
 REPORTS = "Report (*.html);;OpenDocument text (*.odt);;JSON (*.json)"
@@ -62,7 +69,7 @@ class Intake(QWidget):
         self._facts.setFixedHeight(104)
         self._facts_row = row(self._facts, margins=(32, 18, 32, 14), spacing=36)
         outer.addWidget(self._facts)
-        self.reading = ReadingForm(model, "read again")
+        self.reading = ReadingForm(model, tr("read again"))
         self.reading.wanted.connect(lambda _path, settings: read_differently(model, settings))
         self.reading.hide()
         outer.addWidget(self.reading)
@@ -91,12 +98,12 @@ class Intake(QWidget):
         bar = row(margins=(32, 16, 24, 0), spacing=12)
         self.title = serif_label("", 19, bold=True)
         self.finding_finder = QLineEdit()
-        self.finding_finder.setPlaceholderText("Find")
-        self.finding_finder.setAccessibleName("Find a finding")
+        self.finding_finder.setPlaceholderText(tr("Find"))
+        self.finding_finder.setAccessibleName(tr("Find a finding"))
         self.finding_finder.setFixedWidth(110)
         self.finding_finder.textChanged.connect(self._show_findings)
         self.order = button(
-            "by variable", "link", self._turn_order, tip="the gravest first, or in the order of the variables"
+            tr("by variable"), "link", self._turn_order, tip=tr("the gravest first, or in the order of the variables")
         )
         bar.addWidget(self.title, 1)
         bar.addWidget(self.order)
@@ -107,7 +114,7 @@ class Intake(QWidget):
 
     def _turn_order(self) -> None:
         self._by_variable = not self._by_variable
-        self.order.setText("gravest first" if self._by_variable else "by variable")
+        self.order.setText(tr("gravest first") if self._by_variable else tr("by variable"))
         self._show_findings()
 
     def _unfold(self, kind: str) -> None:
@@ -120,10 +127,10 @@ class Intake(QWidget):
         layout = column(panel)
         bar = row(margins=(12, 6, 16, 0), spacing=8)
         self.finder = QLineEdit()
-        self.finder.setPlaceholderText("Find a variable")
-        self.finder.setAccessibleName("Find a variable")
+        self.finder.setPlaceholderText(tr("Find a variable"))
+        self.finder.setAccessibleName(tr("Find a variable"))
         self.finder.textChanged.connect(self._fill)
-        self.views = [self._view_chip("Variables", 0), self._view_chip("Missing values", 1)]
+        self.views = [self._view_chip(tr("Variables"), 0), self._view_chip(tr("Missing values"), 1)]
         for chip in self.views:
             bar.addWidget(chip)
         bar.addStretch()
@@ -131,7 +138,7 @@ class Intake(QWidget):
         layout.addLayout(bar)
         self.right = QStackedWidget()
         self.table_model = VariableModel(COLUMNS)
-        self.table = variable_table(self.table_model, "Variables of the file")
+        self.table = variable_table(self.table_model, tr("Variables of the file"))
         header = self.table.horizontalHeader()
         header.setSectionsClickable(True)
         header.sectionClicked.connect(self._sort_by)
@@ -204,28 +211,32 @@ class Intake(QWidget):
             return
         table, found = self._model.study.table, self._model.found.file_facts
         rows, columns = table.n_rows, len(table.columns)
-        figures = [(f"{rows:,}", noun(rows, "case")), (f"{columns:,}", noun(columns, "variable"))]
+        figures = [
+            (local(f"{rows:,}"), tr("[case|cases]", n=rows)),
+            (local(f"{columns:,}"), tr("[variable|variables]", n=columns)),
+        ]
         if found is not None:
             figures += [
-                (f"{100 * found.missing_share:.1f} %", "of values missing"),
-                (f"{found.complete:,}", noun(found.complete, "complete case")),
+                (local(f"{100 * found.missing_share:.1f} %"), tr("of values missing")),
+                (local(f"{found.complete:,}"), tr("[complete case|complete cases]", n=found.complete)),
             ]
             figures += _more_figures(found)
+        shown = FlowBox(spacing=36, most_lines=1)  # the last ones go where the window is narrow
         for figure, words in figures:
-            self._facts_row.addLayout(_figure(figure, words))
-        self._facts_row.addStretch()
+            shown.add(_figure(figure, words))
+        self._facts_row.addWidget(shown, 1)
         source = QVBoxLayout()
         source.setSpacing(4)
         source.addStretch()
         source.addLayout(self._line_of_reading(table.source))
-        self.whole = label("all cases are looked at here, whatever the condition", "small")
+        self.whole = label(tr("all cases are looked at here, whatever the condition"), "small")
         self.whole.setVisible(self._model.study.standing is not None)
         source.addWidget(self.whole, 0, Qt.AlignmentFlag.AlignRight)
         links = row(spacing=16)
         links.addStretch()
-        self.differently = button("read differently", "link", partial(self.read_differently, ""))
+        self.differently = button(tr("read differently"), "link", partial(self.read_differently, ""))
         self.differently.setEnabled(bool(table.source.path))
-        self.report = button("report…", "link", self.choose_report)
+        self.report = button(tr("report…"), "link", self.choose_report)
         links.addWidget(self.differently)
         links.addWidget(self.report)
         source.addLayout(links)
@@ -240,12 +251,14 @@ class Intake(QWidget):
         for word in line_of_reading(source):
             line.addWidget(label("·", "small"))
             if not word.setting or not source.path:
-                line.addWidget(label(word.text, "small"))
+                line.addWidget(label(retold(word.text), "small"))
                 continue
             look = "undecided" if word.unsure else "decided"
-            made = button(word.text, look, partial(self.read_differently, word.setting))
+            made = button(retold(word.text), look, partial(self.read_differently, word.setting))
             made.setToolTip(
-                "can be read in two ways; choose which" if word.unsure else f"read with another {word.setting}"
+                tr("can be read in two ways; choose which")
+                if word.unsure
+                else tr("read with another {setting}", setting=tr(word.setting))
             )
             line.addWidget(made)
         return line
@@ -255,9 +268,7 @@ class Intake(QWidget):
         findings = self._model.found.findings
         remarks = self._model.study.table.source.remarks if self._model.is_open else ()
         count = len(findings) + len(remarks)
-        number = NUMBERS[count] if count < len(NUMBERS) else f"{count}"
-        words = {0: number, 1: f"{number} thing"}.get(count, f"{number} things")
-        self.title.setText(f"{words} to look at" if self._model.found.screened else "Looking through the file…")
+        self.title.setText(_to_look_at(count) if self._model.found.screened else tr("Looking through the file…"))
         self.finding_finder.setVisible(len(findings) > FEW_FINDINGS)
         self.order.setVisible(len(findings) > 1)
         for kind, mine in self._in_order(findings):
@@ -265,18 +276,22 @@ class Intake(QWidget):
             for finding in mine[: MOST_LIKE - 1] if folded else mine:
                 self._findings.addWidget(FindingView(finding, self._model))
             if folded:
-                more = button(f"{len(mine) - MOST_LIKE + 1} more like these", "link", partial(self._unfold, kind))
+                more = button(
+                    tr("{n} more like these", n=len(mine) - MOST_LIKE + 1), "link", partial(self._unfold, kind)
+                )
                 self._findings.addWidget(more, 0, Qt.AlignmentFlag.AlignLeft)
         unsure = self._model.study.table.source.unsure if self._model.is_open else ()
         for remark in remarks:
             view = FindingView(Finding("reading", (), "", remark), self._model)
             if remark in unsure:
-                view.offer("read differently", self.read_differently)
+                view.offer(tr("read differently"), self.read_differently)
             self._findings.addWidget(view)
         if self._model.found.screened and (sound := found_sound(findings, self._model.study.data)):
-            self._findings.addWidget(label(f"Found sound: {', '.join(sound)}.", "small", wrap=True))
+            self._findings.addWidget(
+                label(tr("Found sound: {parts}.", parts=", ".join(map(tr, sound))), "small", wrap=True)
+            )
         if self._model.found.screened and not count:
-            self._findings.addWidget(label("Go on to the Codebook, or straight to the Bench.", "small", wrap=True))
+            self._findings.addWidget(label(tr("Go on to the Codebook, or straight to the Bench."), "small", wrap=True))
         self._findings.addStretch()
 
     def _in_order(self, findings: tuple[Finding, ...]) -> list[tuple[str, list[Finding]]]:
@@ -309,7 +324,7 @@ class Intake(QWidget):
         """Ask where the report goes."""
         from PySide6.QtWidgets import QFileDialog
 
-        name, _ = QFileDialog.getSaveFileName(self, "Write the intake as a report", "intake.html", REPORTS)
+        name, _ = QFileDialog.getSaveFileName(self, tr("Write the intake as a report"), "intake.html", REPORTS)
         if name:
             self.write_report(name)
 
@@ -319,9 +334,9 @@ class Intake(QWidget):
         self._model.background.submit(
             "report",
             lambda: _write_report(study, path),
-            lambda _: self._model.trouble.emit(f"The report stands in {path}."),
-            lambda problem: self._model.trouble.emit(problem.message),
-            words="writing the report",
+            lambda _: self._model.trouble.emit(tr("The report stands in {path}.", path=path)),
+            lambda problem: self._model.trouble.emit(retold(problem.message)),
+            words=tr("writing the report"),
         )
 
 
@@ -345,7 +360,7 @@ SORT_KEYS = (
 
 def _line(f: VariableFacts) -> tuple[object, ...]:
     missing = f.missing / max(1, f.valid + f.missing)
-    return f.level.tag, f.name, (f.shape, f.stepped), f"{f.valid:,}", missing, f.glance
+    return f.level.tag, f.name, (f.shape, f.stepped), local(f"{f.valid:,}"), missing, retold(f.glance)
 
 
 def _more_figures(found: FileFacts) -> list[tuple[str, str]]:
@@ -357,7 +372,7 @@ def _more_figures(found: FileFacts) -> list[tuple[str, str]]:
             figures.append((f"{first:%b}–{last:%b}", f"{found.dated}, {first.year}"))
         else:
             figures.append((f"{first.year}–{last.year}", found.dated))
-    figures.append((_size(found.memory), "in memory"))
+    figures.append((_size(found.memory), tr("in memory")))
     return figures
 
 
@@ -365,13 +380,24 @@ def _size(memory: int) -> str:
     """Bytes in the unit that reads best."""
     for unit, size in (("GB", 1e9), ("MB", 1e6)):
         if memory >= size / 10:
-            return f"{memory / size:,.1f} {unit}"
-    return f"{max(1, memory / 1000):,.0f} kB"
+            return local(f"{memory / size:,.1f} {unit}")
+    return local(f"{max(1, memory / 1000):,.0f} kB")
 
 
-def _figure(figure: str, words: str) -> QHBoxLayout | QVBoxLayout:
-    layout = QVBoxLayout()
-    layout.setSpacing(0)
+def _to_look_at(count: int) -> str:
+    if count >= len(NUMBERS):
+        return tr("{n} things to look at", n=count)
+    return (
+        tr("{number} [thing|things] to look at", number=tr(NUMBERS[count]), n=count)
+        if count
+        else tr("Nothing to look at")
+    )
+
+
+def _figure(figure: str, words: str) -> QWidget:
+    made = QWidget()
+    made.setObjectName("clear")
+    layout = column(made)
     layout.addWidget(serif_label(figure, 30))
     layout.addWidget(label(words, "small"))
-    return layout
+    return made

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QGridLayout, QToolTip, QWidget
 from istrel.app import theme
 from istrel.app.bridge import StudyModel
 from istrel.app.widgets.simple import button, clear, column, label, serif_label
+from istrel.app.words import tr
 from istrel.data.patterns import MissingMap, MissingPattern
 
 NAMES_TALL = 96
@@ -24,12 +25,12 @@ class MapPicture(QWidget):
         super().__init__()
         self.found: MissingMap | None = None
         self.setMinimumHeight(320)
-        self.setAccessibleName("Map of missing values")
+        self.setAccessibleName(tr("Map of missing values"))
         self.setMouseTracking(True)
 
     def show_map(self, found: MissingMap) -> None:
         self.found = found
-        self.setAccessibleDescription(f"{len(found.names)} variables have missing values")
+        self.setAccessibleDescription(tr("{n} [variable has|variables have] missing values", n=len(found.names)))
         self.update()
 
     def _wide(self) -> float:
@@ -81,11 +82,11 @@ class MissingView(QWidget):
         self.setObjectName("clear")
         self._model = model
         layout = column(self, margins=(24, 16, 24, 16), spacing=10)
-        self.empty = label("No value is missing.", "small")
+        self.empty = label(tr("No value is missing."), "small")
         layout.addWidget(self.empty)
         self.map = MapPicture()
         layout.addWidget(self.map, 1)
-        self._head = serif_label("Missing together", 16, bold=True)
+        self._head = serif_label(tr("Missing together"), 16, bold=True)
         layout.addWidget(self._head)
         self._patterns = QGridLayout()
         self._patterns.setHorizontalSpacing(16)
@@ -110,10 +111,12 @@ class MissingView(QWidget):
                 link = button(names, "link", partial(self._show, pattern))
                 self._patterns.addWidget(link, place, 1, Qt.AlignmentFlag.AlignLeft)
             else:
-                self._patterns.addWidget(label("nothing missing: complete cases"), place, 1)
+                self._patterns.addWidget(label(tr("nothing missing: complete cases")), place, 1)
 
     def _show(self, pattern: MissingPattern) -> None:
         from istrel.data.patterns import rows_with
 
         rows = rows_with(self._model.study.data, pattern.variables)
-        self._model.cases_wanted.emit(rows, f"missing in {', '.join(pattern.variables)}", pattern.variables[0])
+        self._model.cases_wanted.emit(
+            rows, tr("missing in {names}", names=", ".join(pattern.variables)), pattern.variables[0]
+        )

@@ -10,12 +10,17 @@ from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QWidget
 
 from istrel.app.widgets.simple import button, label, row
+from istrel.app.words import tr
+from istrel.english import english
 
 if TYPE_CHECKING:
     from istrel.app.stations.manuscript.review import Review
 
 NARROW = 860
-READING, EXPORT = ("Reviewer’s reading", "Reading"), ("Export manuscript ▾", "Export ▾")
+READING, EXPORT = (
+    (english("Reviewer’s reading"), english("Reading")),
+    (english("Export manuscript ▾"), english("Export ▾")),
+)
 
 
 class Bar(QWidget):
@@ -35,12 +40,12 @@ class Bar(QWidget):
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
         self.setFixedHeight(56)
         inside = row(self, margins=(24, 8, 24, 8), spacing=12)
-        self._caption = label("House style", "small")
+        self._caption = label(tr("House style"), "small")
         self.style_button = button("", "chip", style)
         self.said = label("", "small")
-        self._reading_button = button(READING[0], "chip", reading, tip="What a reviewer might raise")
-        self.copy_button = button("Copy", "chip", copy)
-        self.export_button = button(EXPORT[0], "main", export)
+        self._reading_button = button(tr(READING[0]), "chip", reading, tip=tr("What a reviewer might raise"))
+        self.copy_button = button(tr("Copy"), "chip", copy)
+        self.export_button = button(tr(EXPORT[0]), "main", export)
         for told in (
             self._caption,
             self.style_button,
@@ -58,5 +63,5 @@ class Bar(QWidget):
         super().resizeEvent(event)
         narrow = self.width() < NARROW
         self._caption.setHidden(narrow)
-        self._reading_button.setText(READING[narrow])
-        self.export_button.setText(EXPORT[narrow])
+        self._reading_button.setText(tr(READING[narrow]))
+        self.export_button.setText(tr(EXPORT[narrow]))

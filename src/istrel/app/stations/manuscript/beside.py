@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QWidget
 from istrel.app import theme
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import button, clear, column, label
+from istrel.app.words import tr
 from istrel.sentence.quoting import read_aloud
 from istrel.study.changes import Change
 from istrel.study.changes.manuscript import Accept, AcceptNumbers, AcceptQuoted, LetStand
@@ -53,11 +54,11 @@ def remarks_of(now: Entry | Written, style: HouseStyle, do: Do) -> list[Remark]:
             if old == new:
                 alike.append(number)
             else:
-                by_row.setdefault(row, []).append((f"{head} {old or 'nothing'} → {new or 'nothing'}", number))
+                by_row.setdefault(row, []).append((f"{head} {old or tr('nothing')} → {new or tr('nothing')}", number))
         for row, numbers in by_row.items():
             moved = tuple(number for _, number in numbers)
             lines = tuple(line for line, _ in numbers)
-            made.append(Remark(row, lines, "accept", partial(do, accepting(now.kept.id, moved)), moved))
+            made.append(Remark(row, lines, tr("accept"), partial(do, accepting(now.kept.id, moved)), moved))
         if alike:
             made.append(_unseen(now.kept.id, tuple(alike), do))
     for _, reading in now.readings:
@@ -67,9 +68,12 @@ def remarks_of(now: Entry | Written, style: HouseStyle, do: Do) -> list[Remark]:
 
 def _unseen(exhibit: str, alike: tuple[Moved, ...], do: Do) -> Remark:
     """Numbers that moved and print as before."""
-    many = f"{len(alike)} numbers" if len(alike) > 1 else "1 number"
     return Remark(
-        f"{many} moved beyond the digits in print", (), "accept", partial(do, accepting(exhibit, alike)), alike
+        tr("{n} [number|numbers] moved beyond the digits in print", n=len(alike)),
+        (),
+        tr("accept"),
+        partial(do, accepting(exhibit, alike)),
+        alike,
     )
 
 
@@ -84,14 +88,16 @@ def accepting(exhibit: str, moved: Iterable[Moved]) -> AcceptNumbers:
 def _of_text(identity: str, reading: Reading, do: Do) -> Iterable[Remark]:
     if reading.moved:
         lines = dict.fromkeys(f"{quoted.old} → {quoted.new}" for quoted in reading.moved)
-        yield Remark("in the text", tuple(lines), "accept", partial(do, _accepting_quoted(reading)), reading.moved)
+        yield Remark(
+            tr("in the text"), tuple(lines), tr("accept"), partial(do, _accepting_quoted(reading)), reading.moved
+        )
     for claim in reading.untrue:
         said = claim.partition(": ")[2].replace(" | ", ", ")
-        yield Remark("no longer holds", (said,), "let it stand", partial(do, LetStand(identity, claim)))
+        yield Remark(tr("no longer holds"), (said,), tr("let it stand"), partial(do, LetStand(identity, claim)))
     for one in reading.turned:
-        yield Remark("do the words still hold?", (one.says,))
+        yield Remark(tr("do the words still hold?"), (one.says,))
     if reading.gone:
-        yield Remark("refers to an exhibit that is gone")
+        yield Remark(tr("refers to an exhibit that is gone"))
 
 
 def _accepting_quoted(reading: Reading) -> AcceptQuoted:
@@ -128,9 +134,9 @@ class Beside(QWidget):
         for remark in remarks[:MOST_SHOWN]:
             self._add(remark)
         if len(remarks) > MOST_SHOWN:
-            self._link(f"{len(remarks) - MOST_SHOWN} more", more)
+            self._link(tr("{n} more", n=len(remarks) - MOST_SHOWN), more)
         if accept is not None and len(remarks) > 1:
-            self._link("accept all", accept)
+            self._link(tr("accept all"), accept)
         self.setAccessibleName("; ".join(f"{r.head}: {', '.join(r.lines)}" for r in remarks))
 
     def _add(self, remark: Remark) -> None:

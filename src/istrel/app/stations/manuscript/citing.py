@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QApplication, QMenu
 from istrel.app.proof.paper import Paper, full_value
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.app.stations.manuscript.prose_text import html_of, letters_of
+from istrel.app.words import tr
 from istrel.exhibits.printing import print_cell, print_title
 from istrel.exhibits.quoting import quotable
 from istrel.exhibits.text import Cell
@@ -100,24 +101,24 @@ class Citing:
         """What is said of a number or a reference that is pointed at: its exhibit, its place there, its full value."""
         leaf = self._parts.leaf(piece.exhibit)
         if leaf is None or not isinstance(leaf.now, Entry):
-            return "This exhibit is not in the manuscript any more."
+            return tr("This exhibit is not in the manuscript any more.")
         entry = leaf.now
         label = entry.label.rstrip(" .:")
         if entry.exhibit is None:
-            return f"{label} cannot be made: {entry.trouble}"
+            return tr("{label} cannot be made: {trouble}", label=label, trouble=entry.trouble)
         title = f"{label}: {print_title(entry.exhibit.sheet, self._model.style)}"
         if isinstance(piece, Reference):
             return title
         where = places_of(entry.exhibit.sheet, self._model.style).get((piece.row, piece.column), ())
         cell = quotable(entry.exhibit).get((piece.row, piece.column))
-        value = "not there any more" if cell is None else full_value(cell)
+        value = tr("not there any more") if cell is None else full_value(cell)
         return "\n".join(part for part in (title, ", ".join(part for part in where if part), value) if part)
 
     def cite_pointed(self) -> None:
         """The number under the pointer goes into the paragraph that was written last, and onto the clipboard."""
         paper = self._paper()
         if paper is None or paper.pointed is None or not paper.pointed.row:
-            self._model.trouble.emit("Point at a number of a proof first; Ctrl+Shift+N then cites it.")
+            self._model.trouble.emit(tr("Point at a number of a proof first; Ctrl+Shift+N then cites it."))
             return
         cell = paper.pointed
         exhibit = self._kept_of(paper)
@@ -151,19 +152,19 @@ class Citing:
         if edit is not None and any(part.id == self.last[0] for part in self._model.study.parts):
             edit.cite(shown)
             edit.commit()
-            where = "the paragraph written last"
+            where = tr("the paragraph written last")
         else:
             main = sum(not part.supplement for part in self._model.study.parts)
             self._model.do(Insert(Passage("paragraph", (shown.piece,)), main))
             self.last = f"p{self._model.study.given}", "prose"
-            where = "a new paragraph of the manuscript"
-        self._model.trouble.emit(f"{shown.letters} is cited in {where}.")
+            where = tr("a new paragraph of the manuscript")
+        self._model.trouble.emit(tr("{letters} is cited in {where}.", letters=shown.letters, where=where))
 
     def offer(self, edit: ProseEdit) -> None:
         """The menu of a text: what can be referred to, and what every text can."""
         menu = edit.createStandardContextMenu()
         labels = numbers_and_labels(self._model.study.parts, self._model.style)
-        refer = QMenu("Refer to", menu)
+        refer = QMenu(tr("Refer to"), menu)
         for identity, (_, label) in labels.items():
             plain = label.rstrip(" .:")
             refer.addAction(plain, partial(edit.cite, Shown(Reference(identity), plain)))

@@ -11,6 +11,7 @@ from istrel.app.proof.paper import SHADOW, Paper
 from istrel.app.proof.setting import Space
 from istrel.app.stations.manuscript.leaf import Leaf
 from istrel.app.stations.manuscript.prose_edit import ProseEdit
+from istrel.app.words import tr
 from istrel.exhibits.printing import print_title
 from istrel.style.house import HouseStyle
 
@@ -30,7 +31,7 @@ class ExhibitView(QWidget):
     def __init__(self, parent: QWidget) -> None:
         super().__init__(parent)
         self.paper = Paper(self)
-        self.paper.setAccessibleName("Exhibit")
+        self.paper.setAccessibleName(tr("Exhibit"))
         self.paper.installEventFilter(self)
         self.title = QLineEdit(self)
         self.title.setObjectName("prose")

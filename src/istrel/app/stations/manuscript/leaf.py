@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 
 from istrel.app.proof.jobs import Proof, show_exhibit
+from istrel.app.words import tr
 from istrel.exhibits.printing import label_in
 from istrel.exhibits.quoting import quotable
 from istrel.study.appendix import TITLE, appendix
@@ -41,7 +42,7 @@ def make_leaf(part: Part, study: Study, style: HouseStyle) -> Leaf:
     if isinstance(now, Written):
         if now.passage.role == "appendix":
             said = (label_in(TITLE, style), *appendix(study, style))
-            names = ("head", *(f"line {number}" for number in range(1, len(said))))
+            names = ("head", *(tr("line {number}", number=number) for number in range(1, len(said))))
             return Leaf(now, None, {name: (Shown(Words(line), line),) for name, line in zip(names, said, strict=True)})
         return Leaf(now, None, {"prose": shown(now.passage.prose, shelf)})
     if now.exhibit is None:

@@ -11,6 +11,7 @@ from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QFileDialog, QMenu, QWidget
 
 from istrel.app.stations.manuscript.export import EXPORTS, clipboard_data
+from istrel.app.words import retold, tr
 from istrel.problem import Problem
 from istrel.render.document import Item
 from istrel.study.manuscript import Entry
@@ -41,21 +42,21 @@ class Leaving:
         menu = QMenu(under)
         for ending, words in EXPORTS.items():
             menu.addAction(words, partial(self.choose_file, ending))
-        menu.addAction("Into a template of your own…", self.choose_template)
+        menu.addAction(tr("Into a template of your own…"), self.choose_template)
         menu.addSeparator()
-        menu.addAction("A folder with a file for each exhibit…", self.choose_folder)
-        menu.addAction("A package for an archive: data, codebook, exhibits…", self.choose_package)
-        menu.addAction("Print…", self.choose_printer)
+        menu.addAction(tr("A folder with a file for each exhibit…"), self.choose_folder)
+        menu.addAction(tr("A package for an archive: data, codebook, exhibits…"), self.choose_package)
+        menu.addAction(tr("Print…"), self.choose_printer)
         menu.addSeparator()
-        menu.addAction("Refresh a document that was edited since…", self.choose_document)
-        menu.addAction("Refresh one with tracked changes…", partial(self.choose_document, tracked=True))
+        menu.addAction(tr("Refresh a document that was edited since…"), self.choose_document)
+        menu.addAction(tr("Refresh one with tracked changes…"), partial(self.choose_document, tracked=True))
         menu.popup(under.mapToGlobal(under.rect().bottomLeft()))
 
     def choose_file(self, ending: str = "docx") -> None:
         """Ask where to, then export."""
         self._parts.wanted.emit()
         name, _ = QFileDialog.getSaveFileName(
-            self._pages, "Export manuscript", f"manuscript.{ending}", f"{EXPORTS[ending]} (*.{ending})"
+            self._pages, tr("Export manuscript"), f"manuscript.{ending}", f"{EXPORTS[ending]} (*.{ending})"
         )
         if name:
             self.export(Path(name) if Path(name).suffix else Path(f"{name}.{ending}"))
@@ -63,12 +64,12 @@ class Leaving:
     def choose_template(self) -> None:
         """Ask for a document of the author's, and where to write it with the manuscript in it."""
         self._parts.wanted.emit()
-        name, _ = QFileDialog.getOpenFileName(self._pages, "A template", "", DOCUMENTS)
+        name, _ = QFileDialog.getOpenFileName(self._pages, tr("A template"), "", DOCUMENTS)
         ending = Path(name).suffix.lower()
         if not name:
             return
         out, _ = QFileDialog.getSaveFileName(
-            self._pages, "Export manuscript", f"manuscript{ending}", f"Documents (*{ending})"
+            self._pages, tr("Export manuscript"), f"manuscript{ending}", f"Documents (*{ending})"
         )
         if out:
             self.export(Path(out) if Path(out).suffix else Path(f"{out}{ending}"), Path(name))
@@ -82,7 +83,7 @@ class Leaving:
 
     def choose_folder(self) -> None:
         """Ask for a folder, then write a file of each kind for every exhibit."""
-        if name := QFileDialog.getExistingDirectory(self._pages, "A folder for the exhibits"):
+        if name := QFileDialog.getExistingDirectory(self._pages, tr("A folder for the exhibits")):
             self.export_folder(Path(name))
 
     def export_folder(self, folder: Path) -> None:
@@ -101,7 +102,7 @@ class Leaving:
         """Ask for the name of an archive, then deposit the study in it."""
         self._parts.wanted.emit()
         name, _ = QFileDialog.getSaveFileName(
-            self._pages, "A package for an archive", "package.zip", "Archives (*.zip)"
+            self._pages, tr("A package for an archive"), "package.zip", "Archives (*.zip)"
         )
         if name:
             self.deposit(Path(name) if Path(name).suffix else Path(f"{name}.zip"))
@@ -128,11 +129,11 @@ class Leaving:
         printer = QPrinter(QPrinter.PrinterMode.HighResolution)
         if QPrintDialog(printer, self._pages).exec():
             print_pages(self._pages, printer)
-            self._parts.said.emit("printed")
+            self._parts.said.emit(tr("printed"))
 
     def choose_document(self, *, tracked: bool = False) -> None:
         """Ask for a document that was exported from here and edited since."""
-        name, _ = QFileDialog.getOpenFileName(self._pages, "Refresh a document", "", DOCUMENTS)
+        name, _ = QFileDialog.getOpenFileName(self._pages, tr("Refresh a document"), "", DOCUMENTS)
         if name:
             self.refresh(Path(name), tracked=tracked)
 
@@ -156,24 +157,26 @@ class Leaving:
             self._tell(path, *found, tracked)
             self._exported(path)
 
-        self._model.background.submit("export", work, told, self._failed, words=f"refreshing {path.name}")
+        self._model.background.submit("export", work, told, self._failed, words=tr("refreshing {name}", name=path.name))
 
     def _submit(self, work: Callable[[], Path], path: Path) -> None:
-        self._model.background.submit("export", work, self._exported, self._failed, words=f"writing {path.name}")
+        self._model.background.submit(
+            "export", work, self._exported, self._failed, words=tr("writing {name}", name=path.name)
+        )
 
     def _exported(self, path: Path) -> None:
-        self._parts.said.emit(f"{path.name} written")
+        self._parts.said.emit(tr("{name} written", name=path.name))
         self._parts.exported.emit(str(path))
 
     def _failed(self, problem: Problem) -> None:
-        self._parts.failed.emit(problem.message)
+        self._parts.failed.emit(retold(problem.message))
 
     def copy(self) -> None:
         """The chosen exhibit to the clipboard: HTML and tab-separated text of a table, a picture of a figure."""
         leaf = self._parts.leaf(self._parts.chosen)
         if leaf is None or not isinstance(leaf.now, Entry) or leaf.now.exhibit is None:
-            self._parts.said.emit("choose a table or a figure to copy")
+            self._parts.said.emit(tr("choose a table or a figure to copy"))
             return
         item = Item(leaf.now.exhibit, leaf.now.number)
         QGuiApplication.clipboard().setMimeData(clipboard_data(item, self._model.style))
-        self._parts.said.emit(f"{leaf.now.label} copied")
+        self._parts.said.emit(tr("{label} copied", label=leaf.now.label))

@@ -26,6 +26,8 @@ from istrel.app.stations.manuscript.style_panel import StylePanel
 from istrel.app.stations.manuscript.views import PartViews
 from istrel.app.stations.manuscript.writing import Writing
 from istrel.app.widgets.simple import box, button, column, label, row
+from istrel.app.words import tr
+from istrel.english import english
 from istrel.exhibits.printing import label_in
 from istrel.study.changes.manuscript import Drop, Move, SetStyle
 from istrel.style.house import SHIPPED, load_style
@@ -33,7 +35,7 @@ from istrel.style.house import SHIPPED, load_style
 if TYPE_CHECKING:
     from istrel.render.refresh.report import Refreshed
 
-NOTHING = (
+NOTHING = english(
     "Nothing is kept yet. At the Bench, Ctrl+Enter keeps the exhibit that is on paper; "
     "headings and paragraphs are added below the outline."
 )
@@ -77,7 +79,7 @@ class Manuscript(QWidget):
         for panel in self._panels:
             middle.addWidget(panel)
         right.addLayout(middle, 1)
-        self._nothing = label(NOTHING, "small", wrap=True)
+        self._nothing = label(tr(NOTHING), "small", wrap=True)
         self._nothing.setContentsMargins(32, 24, 32, 0)
         right.addWidget(self._nothing, 1)
 
@@ -85,13 +87,13 @@ class Manuscript(QWidget):
         side = box("panel")
         side.setFixedWidth(WIDTH)
         inside = column(side, margins=(0, 20, 0, 12), spacing=8)
-        heading = label("Main text", "heading")
+        heading = label(tr("Main text"), "heading")
         heading.setContentsMargins(16, 0, 0, 0)
         inside.addWidget(heading)
         inside.addWidget(self.outline, 1)
         add = row(margins=(16, 0, 16, 0), spacing=8)
-        add.addWidget(button("+ heading", "chip", self.writing.add_heading))
-        add.addWidget(button("+ paragraph", "chip", self.writing.add_paragraph))
+        add.addWidget(button(tr("+ heading"), "chip", self.writing.add_heading))
+        add.addWidget(button(tr("+ paragraph"), "chip", self.writing.add_paragraph))
         add.addStretch()
         inside.addLayout(add)
         return side
@@ -157,7 +159,7 @@ class Manuscript(QWidget):
         rows = [self._outline_row(part.id) for part in parts]
         place = next((k for k, part in enumerate(parts) if part.supplement), len(parts))
         if parts:
-            rows.insert(place, Row("", "division", "Supplement"))
+            rows.insert(place, Row("", "division", tr("Supplement")))
         self.outline.show_rows(rows, self.parts.chosen)
 
     def _outline_row(self, identity: str) -> Row:
@@ -187,7 +189,7 @@ class Manuscript(QWidget):
         for name in SHIPPED:
             menu.addAction(load_style(name).name, partial(self._model.do, SetStyle(name)))
         menu.addSeparator()
-        menu.addAction("Copy and edit this style", partial(self.open_beside, self.styling))
+        menu.addAction(tr("Copy and edit this style"), partial(self.open_beside, self.styling))
         menu.popup(self.bar.style_button.mapToGlobal(self.bar.style_button.rect().bottomLeft()))
 
     def _tell_refreshed(self, path: Path, made: Refreshed, copy: Path | None, tracked: bool) -> None:

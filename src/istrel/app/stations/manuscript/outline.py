@@ -11,9 +11,10 @@ from PySide6.QtWidgets import QListWidget, QListWidgetItem, QStyle, QStyledItemD
 from istrel.app import theme
 from istrel.app.stations.manuscript.leaf import Leaf
 from istrel.app.stations.manuscript.prose_text import letters_of
+from istrel.app.words import retold, tr
 from istrel.exhibits.printing import print_title
 from istrel.sentence.quoting import read_aloud
-from istrel.study.manuscript import Entry
+from istrel.study.manuscript import AS_KEPT, Entry
 from istrel.study.parts import Part, Passage
 from istrel.style.house import HouseStyle
 
@@ -110,7 +111,7 @@ class Outline(QListWidget):
 
     def __init__(self) -> None:
         super().__init__()
-        self.setAccessibleName("Outline of the manuscript")
+        self.setAccessibleName(tr("Outline of the manuscript"))
         self.setItemDelegate(OutlineDelegate(self))
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setDragDropMode(QListWidget.DragDropMode.InternalMove)
@@ -181,15 +182,15 @@ class Outline(QListWidget):
 def row_of(part: Part, leaf: Leaf | None, style: HouseStyle) -> Row:
     """The line of a part, as far as it is made."""
     if isinstance(part, Passage) and part.role == "appendix":
-        return Row(part.id, "heading", "Reproducibility", tip="Writes itself from what was done")
+        return Row(part.id, "heading", tr("Reproducibility"), tip=tr("Writes itself from what was done"))
     if isinstance(part, Passage):
         words = letters_of(leaf.texts["prose"]) if leaf is not None else ""
         words = words.replace("\n", " ").strip()
-        status = leaf.now.status if leaf is not None else ""
+        status = retold(leaf.now.status) if leaf is not None else ""
         return Row(part.id, part.role, words, status=status, alarming=bool(status), tip=status)
     said = read_aloud(part.sentence)
     if leaf is None or not isinstance(leaf.now, Entry):
-        return Row(part.id, "exhibit", "…", said, "being made", tip=said)
+        return Row(part.id, "exhibit", "…", said, tr("being made"), tip=said)
     entry = leaf.now
     title = print_title(entry.exhibit.sheet, style) if entry.exhibit else said
-    return Row(part.id, "exhibit", entry.label, title, entry.status, entry.status != "as kept", said)
+    return Row(part.id, "exhibit", entry.label, title, retold(entry.status), entry.status != AS_KEPT, said)

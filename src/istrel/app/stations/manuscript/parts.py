@@ -9,6 +9,7 @@ from PySide6.QtCore import QObject, Signal
 
 from istrel.app.bridge import StudyModel
 from istrel.app.stations.manuscript.leaf import Leaf, make_leaf
+from istrel.app.words import retold
 from istrel.problem import Problem
 from istrel.study.changes import Change
 from istrel.study.changes.sources import UseSource
@@ -101,7 +102,7 @@ class Parts(QObject):
         self._make_next()
 
     def _untold(self, problem: Problem) -> None:
-        self.failed.emit(problem.message)
+        self.failed.emit(retold(problem.message))
         self._make_next()
 
     # What is worked on.

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QPushButton
 
 from istrel.app.stations.manuscript.side_panel import SidePanel
 from istrel.app.widgets.simple import button, clear, label
+from istrel.app.words import tr
 
 if TYPE_CHECKING:
     from istrel.app.bridge import StudyModel
@@ -21,7 +22,7 @@ class ReadingPanel(SidePanel):
     """Made anew whenever the study changes while it is open."""
 
     def __init__(self, model: StudyModel, parts: Parts) -> None:
-        super().__init__("Reviewer’s reading")
+        super().__init__(tr("Reviewer’s reading"))
         self._model, self._parts = model, parts
         self.points: tuple[Point, ...] = ()
         model.changed.connect(self.read)
@@ -29,7 +30,7 @@ class ReadingPanel(SidePanel):
     def open(self) -> None:
         """Show it, and read."""
         self.show()
-        self.says.setText("Reading …")
+        self.says.setText(tr("Reading …"))
         self.read()
 
     def read(self) -> None:
@@ -46,9 +47,9 @@ class ReadingPanel(SidePanel):
         clear(self.body)
         many = sum(not point.says.startswith("…") for point in points)
         if points:
-            self.says.setText(f"{many} point{'s' if many > 1 else ''} that a reviewer might raise.")
+            self.says.setText(tr("{n} [point|points] that a reviewer might raise.", n=many))
         else:
-            self.says.setText("Nothing that a reviewer would raise.")
+            self.says.setText(tr("Nothing that a reviewer would raise."))
         kind = ""
         for point in points:
             if point.kind != kind:

@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 
 from istrel.app.stations.manuscript.side_panel import SidePanel
 from istrel.app.widgets.simple import button, clear, label
+from istrel.app.words import tr
 
 if TYPE_CHECKING:
     from istrel.render.refresh.report import Line, Refreshed
@@ -25,9 +26,11 @@ class RefreshedPanel(SidePanel):
     """
 
     def __init__(self, again: Callable[[Path, bool], object]) -> None:
-        super().__init__("Refreshed")
+        super().__init__(tr("Refreshed"))
         self._path, self._tracked, self._again = Path(), False, again
-        self.again_button = button("Take these numbers again", "chip", lambda: self._again(self._path, self._tracked))
+        self.again_button = button(
+            tr("Take these numbers again"), "chip", lambda: self._again(self._path, self._tracked)
+        )
         self.foot.addWidget(self.again_button)
         self.foot.addStretch()
 
@@ -38,10 +41,10 @@ class RefreshedPanel(SidePanel):
         self._path, self._tracked = path, tracked
         clear(self.body)
         self.title.setText(path.name)
-        kept = f" It is kept as it was in {copy.name}." if copy is not None else ""
-        self.says.setText((_counted(made) or "Nothing moved.") + kept)
+        kept = tr(" It is kept as it was in {name}.", name=copy.name) if copy is not None else ""
+        self.says.setText((_counted(made) or tr("Nothing moved.")) + kept)
         left = [line for line in made.found if not line.done]
-        for head, lines in (("Left as it is", left), ("Exchanged", [line for line in made.found if line.done])):
+        for head, lines in ((tr("Left as it is"), left), (tr("Exchanged"), [line for line in made.found if line.done])):
             if lines:
                 self._gather(head, lines)
         self.body.addStretch()
@@ -55,11 +58,11 @@ class RefreshedPanel(SidePanel):
         for line in lines[:MOST_LINES]:
             self.body.addWidget(label(line.words, wrap=True))
         if len(lines) > MOST_LINES:
-            self.body.addWidget(label(f"and {len(lines) - MOST_LINES:,} more", "small"))
+            self.body.addWidget(label(tr("and {n:,} more", n=len(lines) - MOST_LINES), "small"))
 
 
 def _counted(made: Refreshed) -> str:
     done = sum(line.done for line in made.found)
     left = len(made.found) - done
-    told = [f"{done} exchanged"] if done else []
-    return ", ".join([*told, *([f"{left} to look at"] if left else [])]) + ("." if made.found else "")
+    told = [tr("{n} exchanged", n=done)] if done else []
+    return ", ".join([*told, *([tr("{n} to look at", n=left)] if left else [])]) + ("." if made.found else "")

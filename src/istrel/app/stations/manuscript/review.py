@@ -7,8 +7,9 @@ from typing import TYPE_CHECKING
 from istrel.app.stations.manuscript.beside import accept_all
 from istrel.app.stations.manuscript.leaf import Leaf
 from istrel.app.widgets.simple import ElidedLabel, button
+from istrel.app.words import tr
 from istrel.study.changes.manuscript import AcceptEach, Reword, Write
-from istrel.study.manuscript import Entry, Written, quoted_numbers
+from istrel.study.manuscript import AS_KEPT, Entry, Written, quoted_numbers
 
 if TYPE_CHECKING:
     from istrel.app.bridge import StudyModel
@@ -21,10 +22,12 @@ class Review:
     def __init__(self, model: StudyModel, parts: Parts) -> None:
         self._model, self._parts = model, parts
         self.status = ElidedLabel("error")
-        self.next_button = button("review", "link", self.next, tip="Go to the next number that moved")
-        self.accept_button = button("accept all", "link", self.accept_all, tip="Accept every number as it is now")
+        self.next_button = button(tr("review"), "link", self.next, tip=tr("Go to the next number that moved"))
+        self.accept_button = button(
+            tr("accept all"), "link", self.accept_all, tip=tr("Accept every number as it is now")
+        )
         self.reword_button = button(
-            "say anew", "link", self.reword, tip="Words that no longer hold, as the exhibits say them now"
+            tr("say anew"), "link", self.reword, tip=tr("Words that no longer hold, as the exhibits say them now")
         )
         for control in (self.next_button, self.accept_button, self.reword_button):
             control.hide()
@@ -35,14 +38,10 @@ class Review:
         entries = [leaf.now for leaf in leaves if isinstance(leaf.now, Entry)]
         moved = sum(len(entry.moved) for entry in entries if not entry.kept.is_figure)
         drawn = sum(bool(entry.moved) for entry in entries if entry.kept.is_figure)
-        told = [f"{moved} number{'s' if moved != 1 else ''} moved"] if moved else []
-        told += [f"{drawn} figure{'s' if drawn != 1 else ''} redrawn"] if drawn else []
+        told = [tr("{n:,} [number|numbers] moved", n=moved)] if moved else []
+        told += [tr("{n:,} [figure|figures] redrawn", n=drawn)] if drawn else []
         untrue = sum(_many_untrue(leaf) for leaf in leaves)
-        told += (
-            [f"{untrue} statement{'s' if untrue != 1 else ''} no longer hold{'' if untrue != 1 else 's'}"]
-            if untrue
-            else []
-        )
+        told += [tr("{n:,} [statement no longer holds|statements no longer hold]", n=untrue)] if untrue else []
         self.reword_button.setVisible(untrue > 0)
         self.status.setText(", ".join(told))
         unsound = sum(_is_unsound(leaf) for leaf in leaves)
@@ -74,7 +73,7 @@ class Review:
             if writes:
                 self._model.do(Reword(writes))
             else:
-                self._parts.said.emit("its exhibits do not say that any more")
+                self._parts.said.emit(tr("its exhibits do not say that any more"))
 
         self._model.background.submit("reword", lambda: writes_between(study, reworded(study, style)[0]), told)
 
@@ -103,4 +102,4 @@ def _many_untrue(leaf: Leaf) -> int:
 
 
 def _is_unsound(leaf: Leaf) -> bool:
-    return leaf.now.status not in ("", "as kept")
+    return leaf.now.status not in ("", AS_KEPT)

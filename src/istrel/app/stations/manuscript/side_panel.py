@@ -6,6 +6,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QFrame, QScrollArea, QWidget
 
 from istrel.app.widgets.simple import box, button, column, label, row
+from istrel.app.words import tr
 
 WIDTH = 316
 
@@ -26,7 +27,7 @@ class SidePanel(QWidget):
         self.title = label(title, "heading")
         head.addWidget(self.title)
         head.addStretch()
-        head.addWidget(button("close", "link", self.leave))
+        head.addWidget(button(tr("close"), "link", self.leave))
         inside.addLayout(head)
         self.says = label("", "small", wrap=True)
         inside.addWidget(self.says)

@@ -11,6 +11,8 @@ from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QLineEdit, QWid
 
 from istrel.app.stations.manuscript.side_panel import SidePanel
 from istrel.app.widgets.simple import button, clear, column, label
+from istrel.app.words import retold, tr
+from istrel.english import english
 from istrel.files import read_small, write_whole
 from istrel.problem import Problem
 from istrel.study.changes.manuscript import SetStyle
@@ -32,46 +34,52 @@ class Field(NamedTuple):
 YES = ((True, "yes"), (False, "no"))
 FORM: dict[str, tuple[Field, ...]] = {
     "": (
-        Field("name", "Name"),
-        Field("language", "Language", tuple(LANGUAGES.items())),
-        Field("by_chapter", "Numbered by chapter", YES),
+        Field("name", english("Name")),
+        Field("language", english("Language"), tuple(LANGUAGES.items())),
+        Field("by_chapter", english("Numbered by chapter"), YES),
     ),
-    "Numbers": (
-        Field("numbers.decimal_mark", "Decimal mark", ((".", "point"), (",", "comma"))),
+    english("Numbers"): (
+        Field("numbers.decimal_mark", english("Decimal mark"), ((".", english("point")), (",", english("comma")))),
         Field(
             "numbers.thousands",
-            "Thousands",
-            ((",", "comma"), (".", "point"), ("\u2009", "thin space"), ("\u202f", "narrow space"), ("", "nothing")),
+            english("Thousands"),
+            (
+                (",", english("comma")),
+                (".", english("point")),
+                ("\u2009", english("thin space")),
+                ("\u202f", english("narrow space")),
+                ("", english("nothing")),
+            ),
         ),
-        Field("numbers.leading_zero", "Zero before r and p", YES),
-        Field("numbers.measure_decimals", "Decimals of measures"),
-        Field("numbers.percent_decimals", "Decimals of percentages"),
-        Field("numbers.coefficient_decimals", "Decimals of coefficients"),
-        Field("numbers.statistic_decimals", "Decimals of test statistics"),
-        Field("numbers.p_decimals", "Decimals of p"),
+        Field("numbers.leading_zero", english("Zero before r and p"), YES),
+        Field("numbers.measure_decimals", english("Decimals of measures")),
+        Field("numbers.percent_decimals", english("Decimals of percentages")),
+        Field("numbers.coefficient_decimals", english("Decimals of coefficients")),
+        Field("numbers.statistic_decimals", english("Decimals of test statistics")),
+        Field("numbers.p_decimals", english("Decimals of p")),
     ),
-    "Tables": (
-        Field("table.label", "Label"),
-        Field("table.label_bold", "Label in bold", YES),
-        Field("table.title_italic", "Title in italics", YES),
-        Field("table.title_case", "Title in title case", YES),
-        Field("table.note", "Word before notes"),
-        Field("table.width_mm", "Width, mm"),
-        Field("table.rule_pt", "Rules, pt"),
+    english("Tables"): (
+        Field("table.label", english("Label")),
+        Field("table.label_bold", english("Label in bold"), YES),
+        Field("table.title_italic", english("Title in italics"), YES),
+        Field("table.title_case", english("Title in title case"), YES),
+        Field("table.note", english("Word before notes")),
+        Field("table.width_mm", english("Width, mm")),
+        Field("table.rule_pt", english("Rules, pt")),
     ),
-    "Figures": (
-        Field("figure.label", "Label"),
-        Field("figure.width_mm", "Width, mm"),
-        Field("figure.height_mm", "Height, mm"),
-        Field("figure.dpi", "Dots per inch"),
+    english("Figures"): (
+        Field("figure.label", english("Label")),
+        Field("figure.width_mm", english("Width, mm")),
+        Field("figure.height_mm", english("Height, mm")),
+        Field("figure.dpi", english("Dots per inch")),
     ),
-    "Page and fonts": (
-        Field("page.size", "Paper", (("A4", "A4"), ("letter", "Letter"))),
-        Field("page.margin_mm", "Margins above and below, mm"),
-        Field("fonts.document", "Font of documents"),
-        Field("fonts.text_pt", "Text, pt"),
-        Field("fonts.table_pt", "Tables, pt"),
-        Field("fonts.figure_pt", "Figures, pt"),
+    english("Page and fonts"): (
+        Field("page.size", english("Paper"), (("A4", "A4"), ("letter", english("Letter")))),
+        Field("page.margin_mm", english("Margins above and below, mm")),
+        Field("fonts.document", english("Font of documents")),
+        Field("fonts.text_pt", english("Text, pt")),
+        Field("fonts.table_pt", english("Tables, pt")),
+        Field("fonts.figure_pt", english("Figures, pt")),
     ),
 }
 OF_LANGUAGE = {  # what a language brings along: labels, the word before notes, marks in numbers, capitals in titles
@@ -90,12 +98,12 @@ class StylePanel(SidePanel):
     """Edits the style of the study. A style that ships is copied with the first change."""
 
     def __init__(self, model: StudyModel) -> None:
-        super().__init__("House style")
+        super().__init__(tr("House style"))
         self._model = model
         self._shown = ""
         self.fields: dict[str, QWidget] = {}
-        self.foot.addWidget(button("Load…", "chip", self.choose_load))
-        self.foot.addWidget(button("Save as…", "chip", self.choose_save))
+        self.foot.addWidget(button(tr("Load…"), "chip", self.choose_load))
+        self.foot.addWidget(button(tr("Save as…"), "chip", self.choose_save))
         self.foot.addStretch()
         model.changed.connect(self.refresh)
 
@@ -117,15 +125,15 @@ class StylePanel(SidePanel):
             return
         self._shown = self.text
         self.says.setText(
-            "Ships with Istrel; the first change makes a copy that belongs to the study."
+            tr("Ships with Istrel; the first change makes a copy that belongs to the study.")
             if self._model.study.style in SHIPPED
-            else "Belongs to this study; Save as… makes a file for others."
+            else tr("Belongs to this study; Save as… makes a file for others.")
         )
         clear(self.body)
         self.fields.clear()
         for section, fields in FORM.items():
             if section:
-                head = label(section, "heading")
+                head = label(tr(section), "heading")
                 head.setContentsMargins(0, 10, 0, 0)
                 self.body.addWidget(head)
             for field in fields:
@@ -141,23 +149,23 @@ class StylePanel(SidePanel):
     def _add(self, field: Field) -> None:
         holder = QWidget()
         inside = column(holder, spacing=1)
-        inside.addWidget(label(field.words, "small"))
+        inside.addWidget(label(tr(field.words), "small"))
         value = self._value(field.path)
         made: QWidget
         if field.choices == YES:
-            made = QCheckBox("yes")
+            made = QCheckBox(tr("yes"))
             made.setChecked(value)
             made.toggled.connect(partial(self.change, field.path))
         elif field.choices:
             made = QComboBox()
             for choice, words in field.choices:
-                made.addItem(words, choice)
+                made.addItem(tr(words), choice)
             made.setCurrentIndex(max(0, made.findData(value)))
             made.activated.connect(partial(self._chosen, field.path, made))
         else:
             made = QLineEdit(f"{value:g}" if isinstance(value, float) else str(value))
             made.editingFinished.connect(partial(self._typed, field.path, made, value))
-        made.setAccessibleName(field.words)
+        made.setAccessibleName(tr(field.words))
         inside.addWidget(made)
         self.fields[field.path] = made
         self.body.addWidget(holder)
@@ -172,7 +180,11 @@ class StylePanel(SidePanel):
             try:
                 value = type(old)(text.replace(",", "."))
             except ValueError:
-                self.says.setText(f"“{text}” is no {'whole ' if isinstance(old, int) else ''}number.")
+                self.says.setText(
+                    tr("“{text}” is no whole number.", text=text)
+                    if isinstance(old, int)
+                    else tr("“{text}” is no number.", text=text)
+                )
                 return
         if value != self._value(path):
             self.change(path, value)
@@ -204,12 +216,12 @@ class StylePanel(SidePanel):
         try:
             read_style(text, name)
         except Problem as problem:
-            self.says.setText(problem.message)
+            self.says.setText(retold(problem.message))
             return
         self._model.do(SetStyle(text))
 
     def choose_load(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "Load a house style", "", "House styles (*.toml)")
+        name, _ = QFileDialog.getOpenFileName(self, tr("Load a house style"), "", "House styles (*.toml)")
         if name:
             self.load(Path(name))
 
@@ -218,7 +230,7 @@ class StylePanel(SidePanel):
         self._tried(lambda: self.take(read_small(path, "house style"), path.name))
 
     def choose_save(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, "Save the house style", "style.toml", "House styles (*.toml)")
+        name, _ = QFileDialog.getSaveFileName(self, tr("Save the house style"), "style.toml", "House styles (*.toml)")
         if name:
             self.save(Path(name))
 
@@ -230,4 +242,4 @@ class StylePanel(SidePanel):
         try:
             act()
         except Problem as problem:
-            self.says.setText(problem.message)
+            self.says.setText(retold(problem.message))

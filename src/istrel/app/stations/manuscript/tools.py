@@ -6,23 +6,25 @@ from collections.abc import Callable
 from functools import partial
 
 from istrel.app.stations.manuscript.parts import Parts
+from istrel.app.words import tr
+from istrel.english import english
 from istrel.study.changes.manuscript import Drop, Duplicate, Move, Retitle, Write
 from istrel.study.parts import Kept, Part
 
 Tool = tuple[str, Callable[[], object]]
 END = 10**6
-TEXTS = {"text": "results text", "methods": "methods text"}
+TEXTS = {"text": english("results text"), "methods": english("methods text")}
 
 
 def tools_of(part: Part, parts: Parts) -> list[Tool]:
     """The tools of a part, those of its texts last."""
-    other = "to the main text" if part.supplement else "to the supplement"
+    other = tr("to the main text") if part.supplement else tr("to the supplement")
     tools: list[Tool] = []
     if isinstance(part, Kept):
-        tools.append(("at the Bench", partial(parts.take_to_bench, part)))
+        tools.append((tr("at the Bench"), partial(parts.take_to_bench, part)))
     tools += [
-        ("duplicate", partial(parts.do, Duplicate(part.id))),
-        ("take out", partial(parts.do, Drop(part.id))),
+        (tr("duplicate"), partial(parts.do, Duplicate(part.id))),
+        (tr("take out"), partial(parts.do, Drop(part.id))),
         (other, partial(parts.do, Move(part.id, END, not part.supplement))),
     ]
     if isinstance(part, Kept):
@@ -36,13 +38,13 @@ def _of_texts(kept: Kept, parts: Parts) -> list[Tool]:
     for name, words in TEXTS.items():
         prose = getattr(kept, name)
         if prose == ():
-            tools.append((f"+ {words}", partial(parts.do, Write(kept.id, name, None))))  # type: ignore[arg-type]
+            tools.append((f"+ {tr(words)}", partial(parts.do, Write(kept.id, name, None))))  # type: ignore[arg-type]
         else:
-            tools.append((f"no {words}", partial(parts.do, Write(kept.id, name, ()))))  # type: ignore[arg-type]
+            tools.append((tr("no {words}", words=tr(words)), partial(parts.do, Write(kept.id, name, ()))))  # type: ignore[arg-type]
         if prose:
-            tools.append((f"own {words} again", partial(parts.do, Write(kept.id, name, None))))  # type: ignore[arg-type]
+            tools.append((tr("own {words} again", words=tr(words)), partial(parts.do, Write(kept.id, name, None))))  # type: ignore[arg-type]
     if kept.title:
-        tools.append(("own title again", partial(parts.do, Retitle(kept.id, ""))))
+        tools.append((tr("own title again"), partial(parts.do, Retitle(kept.id, ""))))
     if kept.notes is not None:
-        tools.append(("own notes again", partial(parts.do, Write(kept.id, "notes", None))))
+        tools.append((tr("own notes again"), partial(parts.do, Write(kept.id, "notes", None))))
     return tools

@@ -18,12 +18,19 @@ from istrel.app.stations.manuscript.prose_edit import ProseEdit
 from istrel.app.stations.manuscript.review import Review
 from istrel.app.stations.manuscript.tools import tools_of
 from istrel.app.widgets.simple import label
+from istrel.app.words import tr
+from istrel.english import english
 from istrel.sentence.quoting import read_aloud
 from istrel.study.changes.manuscript import Retitle, Write
 from istrel.study.manuscript import Entry
 from istrel.study.parts import Kept, Part, Passage
 
-WRITTEN = {"prose": "Paragraph", "text": "Results text", "methods": "Methods text"}  # what an author may write in
+REPRODUCIBILITY = english("Reproducibility")
+WRITTEN = {
+    "prose": english("Paragraph"),
+    "text": english("Results text"),
+    "methods": english("Methods text"),
+}  # what an author may write in
 
 
 class PartViews(QObject):
@@ -88,7 +95,7 @@ class PartViews(QObject):
 
     def _fill_exhibit(self, view: PartView, leaf: Leaf, now: Entry, before: Leaf | None) -> None:
         if leaf.proof is None:
-            view.waiting.setText(f"{now.label} cannot be made: {now.trouble}")
+            view.waiting.setText(tr("{label} cannot be made: {trouble}", label=now.label, trouble=now.trouble))
             view.drop_exhibit()
             for edit in view.texts.values():
                 edit.hide()
@@ -126,7 +133,7 @@ class PartViews(QObject):
 
     def _new_text(self, identity: str, name: str) -> ProseEdit:
         edit = ProseEdit(self._pages.canvas)
-        edit.setAccessibleName(WRITTEN.get(name, "Reproducibility"))
+        edit.setAccessibleName(tr(WRITTEN.get(name, REPRODUCIBILITY)))
         edit.setReadOnly(name not in WRITTEN)
         edit.sized.connect(self._pages.arrange)
         self.text_made.emit(identity, name, edit)

@@ -1,0 +1,4635 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="de" sourcelanguage="en">
+ <context>
+  <name>window</name>
+  <message>
+   <source> It is kept as it was in {name}.</source>
+   <translation> Wie es war, ist es in {name} aufgehoben.</translation>
+  </message>
+  <message>
+   <source> · weighted</source>
+   <translation> · gewichtet</translation>
+  </message>
+  <message numerus="yes">
+   <source> · {n:,} [zero|zeros]</source>
+   <translation>
+    <numerusform> · {n:,} Null</numerusform>
+    <numerusform> · {n:,} Nullen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>(near {where}): one mean hides them.</source>
+   <translation>(bei {where}): ein Mittelwert verdeckt sie.</translation>
+  </message>
+  <message>
+   <source>*d* of changes</source>
+   <translation>*d* der Veränderungen</translation>
+  </message>
+  <message>
+   <source>*p* adjusted</source>
+   <translation>*p* angepasst</translation>
+  </message>
+  <message>
+   <source>+ condition</source>
+   <translation>+ Bedingung</translation>
+  </message>
+  <message>
+   <source>+ heading</source>
+   <translation>+ Überschrift</translation>
+  </message>
+  <message>
+   <source>+ paragraph</source>
+   <translation>+ Absatz</translation>
+  </message>
+  <message>
+   <source>, {n:,} made here</source>
+   <translation>, davon {n:,} hier gebildet</translation>
+  </message>
+  <message>
+   <source>1 case</source>
+   <translation>1 Fall</translation>
+  </message>
+  <message>
+   <source>1.5 IQR</source>
+   <translation>1,5 IQR</translation>
+  </message>
+  <message>
+   <source>3 IQR</source>
+   <translation>3 IQR</translation>
+  </message>
+  <message>
+   <source>5th and 95th percentile</source>
+   <translation>5. und 95. Perzentil</translation>
+  </message>
+  <message>
+   <source>A folder for the exhibits</source>
+   <translation>Ein Ordner für die Darstellungen</translation>
+  </message>
+  <message>
+   <source>A folder with a file for each exhibit…</source>
+   <translation>Ein Ordner mit einer Datei je Darstellung …</translation>
+  </message>
+  <message>
+   <source>A guess:</source>
+   <translation>Eine Vermutung:</translation>
+  </message>
+  <message>
+   <source>A line for each person, and the means.</source>
+   <translation>Eine Linie für jede Person, und die Mittelwerte.</translation>
+  </message>
+  <message>
+   <source>A package for an archive</source>
+   <translation>Ein Paket für ein Archiv</translation>
+  </message>
+  <message>
+   <source>A package for an archive: data, codebook, exhibits…</source>
+   <translation>Ein Paket für ein Archiv: Daten, Codebuch, Darstellungen …</translation>
+  </message>
+  <message>
+   <source>A questionnaire</source>
+   <translation>Ein Fragebogen</translation>
+  </message>
+  <message>
+   <source>A template</source>
+   <translation>Eine Vorlage</translation>
+  </message>
+  <message>
+   <source>Accept every number as it is now</source>
+   <translation>Alle Zahlen annehmen, wie sie jetzt sind</translation>
+  </message>
+  <message>
+   <source>Add a heading to the manuscript</source>
+   <translation>Eine Überschrift ins Manuskript setzen</translation>
+  </message>
+  <message>
+   <source>Add a paragraph to the manuscript</source>
+   <translation>Einen Absatz ins Manuskript setzen</translation>
+  </message>
+  <message>
+   <source>Add data…</source>
+   <translation>Daten hinzufügen …</translation>
+  </message>
+  <message>
+   <source>Add how much the groups differ: “with difference”.</source>
+   <translation>Fügen Sie hinzu, wie sehr sich die Gruppen unterscheiden: „with difference“.</translation>
+  </message>
+  <message>
+   <source>Add the reproducibility appendix</source>
+   <translation>Den Anhang zur Reproduzierbarkeit hinzufügen</translation>
+  </message>
+  <message>
+   <source>Adjusted residuals</source>
+   <translation>Angepasste Residuen</translation>
+  </message>
+  <message>
+   <source>Agreement</source>
+   <translation>Übereinstimmung</translation>
+  </message>
+  <message>
+   <source>All cases in use again</source>
+   <translation>Wieder alle Fälle verwenden</translation>
+  </message>
+  <message>
+   <source>All files (*)</source>
+   <translation>Alle Dateien (*)</translation>
+  </message>
+  <message>
+   <source>All files are as they were when they were read.</source>
+   <translation>Alle Dateien sind, wie sie beim Lesen waren.</translation>
+  </message>
+  <message>
+   <source>All keys</source>
+   <translation>Alle Tasten</translation>
+  </message>
+  <message>
+   <source>Alpha</source>
+   <translation>Alpha</translation>
+  </message>
+  <message>
+   <source>An action, a variable, a value, a finding, or a whole sentence</source>
+   <translation>Eine Handlung, eine Variable, ein Wert, ein Befund oder ein ganzer Satz</translation>
+  </message>
+  <message>
+   <source>Arranged</source>
+   <translation>Anordnung</translation>
+  </message>
+  <message>
+   <source>At a glance</source>
+   <translation>Auf einen Blick</translation>
+  </message>
+  <message>
+   <source>Band</source>
+   <translation>Band</translation>
+  </message>
+  <message>
+   <source>Bands from these cuts → {target}</source>
+   <translation>Klassen aus diesen Schnitten → {target}</translation>
+  </message>
+  <message>
+   <source>Bandwidth</source>
+   <translation>Bandbreite</translation>
+  </message>
+  <message>
+   <source>Bandwidth by</source>
+   <translation>Bandbreite nach</translation>
+  </message>
+  <message>
+   <source>Bandwidth ×</source>
+   <translation>Bandbreite ×</translation>
+  </message>
+  <message>
+   <source>Begin a new study</source>
+   <translation>Eine neue Studie beginnen</translation>
+  </message>
+  <message>
+   <source>Belongs to this study; Save as… makes a file for others.</source>
+   <translation>Gehört zu dieser Studie; „Sichern unter …“ macht eine Datei für andere.</translation>
+  </message>
+  <message>
+   <source>Bench</source>
+   <translation>Werkbank</translation>
+  </message>
+  <message>
+   <source>Benjamini–Hochberg</source>
+   <translation>Benjamini–Hochberg</translation>
+  </message>
+  <message>
+   <source>Between persons</source>
+   <translation>Zwischen Personen</translation>
+  </message>
+  <message>
+   <source>Between the limits: {text}</source>
+   <translation>Zwischen den Grenzen: {text}</translation>
+  </message>
+  <message>
+   <source>Bounds</source>
+   <translation>Schranken</translation>
+  </message>
+  <message>
+   <source>CI</source>
+   <translation>KI</translation>
+  </message>
+  <message>
+   <source>CI of Mdn</source>
+   <translation>KI des Mdn</translation>
+  </message>
+  <message>
+   <source>CV</source>
+   <translation>VK</translation>
+  </message>
+  <message>
+   <source>Cases</source>
+   <translation>Fälle</translation>
+  </message>
+  <message>
+   <source>Change this</source>
+   <translation>Dies ändern</translation>
+  </message>
+  <message>
+   <source>Chapter</source>
+   <translation>Kapitel</translation>
+  </message>
+  <message>
+   <source>Chapter of the handbook</source>
+   <translation>Kapitel des Handbuchs</translation>
+  </message>
+  <message>
+   <source>Choose first what to describe; then “by” makes the groups.</source>
+   <translation>Wählen Sie zuerst, was beschrieben wird; danach bildet „by“ die Gruppen.</translation>
+  </message>
+  <message>
+   <source>Choose the key: the variable that says which rows belong together.</source>
+   <translation>Wählen Sie den Schlüssel: die Variable, die sagt, welche Zeilen zusammengehören.</translation>
+  </message>
+  <message>
+   <source>Cite the number under the pointer</source>
+   <translation>Die Zahl unter dem Zeiger zitieren</translation>
+  </message>
+  <message>
+   <source>Class width</source>
+   <translation>Klassenbreite</translation>
+  </message>
+  <message>
+   <source>Classes by</source>
+   <translation>Klassen nach</translation>
+  </message>
+  <message>
+   <source>Classes closed</source>
+   <translation>Klassen geschlossen</translation>
+  </message>
+  <message>
+   <source>Click a number of the table: it opens and shows its working.</source>
+   <translation>Klicken Sie auf eine Zahl der Tabelle: Sie öffnet sich und zeigt ihren Rechenweg.</translation>
+  </message>
+  <message>
+   <source>Click variables on the left, type a sentence above, or begin with one of these.</source>
+   <translation>Klicken Sie links auf Variablen, schreiben Sie oben einen Satz, oder beginnen Sie mit einem von diesen.</translation>
+  </message>
+  <message>
+   <source>Close Istrel</source>
+   <translation>Istrel schließen</translation>
+  </message>
+  <message>
+   <source>Close the handbook</source>
+   <translation>Das Handbuch schließen</translation>
+  </message>
+  <message>
+   <source>Codebook</source>
+   <translation>Codebuch</translation>
+  </message>
+  <message>
+   <source>Coefficient</source>
+   <translation>Koeffizient</translation>
+  </message>
+  <message>
+   <source>Combinations</source>
+   <translation>Kombinationen</translation>
+  </message>
+  <message>
+   <source>Condition on cases</source>
+   <translation>Bedingung an die Fälle</translation>
+  </message>
+  <message>
+   <source>Confidence</source>
+   <translation>Konfidenz</translation>
+  </message>
+  <message>
+   <source>Copy</source>
+   <translation>Kopieren</translation>
+  </message>
+  <message>
+   <source>Copy and edit the house style</source>
+   <translation>Den Hausstil kopieren und bearbeiten</translation>
+  </message>
+  <message>
+   <source>Copy and edit this style</source>
+   <translation>Diesen Stil kopieren und bearbeiten</translation>
+  </message>
+  <message>
+   <source>Copy the exhibit</source>
+   <translation>Die Darstellung kopieren</translation>
+  </message>
+  <message>
+   <source>Corrections</source>
+   <translation>Berichtigungen</translation>
+  </message>
+  <message>
+   <source>Cronbach’s alpha of composites on the diagonal of the matrix</source>
+   <translation>Cronbachs Alpha zusammengesetzter Variablen auf der Diagonale der Matrix</translation>
+  </message>
+  <message>
+   <source>Cronbach’s α = {alpha}, n = {n:,}</source>
+   <translation>Cronbachs α = {alpha}, n = {n:,}</translation>
+  </message>
+  <message>
+   <source>Cumulative</source>
+   <translation>Kumuliert</translation>
+  </message>
+  <message>
+   <source>Curve</source>
+   <translation>Kurve</translation>
+  </message>
+  <message>
+   <source>Data</source>
+   <translation>Daten</translation>
+  </message>
+  <message>
+   <source>Data and studies</source>
+   <translation>Daten und Studien</translation>
+  </message>
+  <message>
+   <source>Decimal mark</source>
+   <translation>Dezimalzeichen</translation>
+  </message>
+  <message>
+   <source>Decimals</source>
+   <translation>Nachkommastellen</translation>
+  </message>
+  <message>
+   <source>Decimals of coefficients</source>
+   <translation>Nachkommastellen der Koeffizienten</translation>
+  </message>
+  <message>
+   <source>Decimals of measures</source>
+   <translation>Nachkommastellen der Messwerte</translation>
+  </message>
+  <message>
+   <source>Decimals of p</source>
+   <translation>Nachkommastellen von p</translation>
+  </message>
+  <message>
+   <source>Decimals of percentages</source>
+   <translation>Nachkommastellen der Prozente</translation>
+  </message>
+  <message>
+   <source>Decimals of test statistics</source>
+   <translation>Nachkommastellen der Prüfgrößen</translation>
+  </message>
+  <message>
+   <source>Deletion</source>
+   <translation>Ausschluss</translation>
+  </message>
+  <message>
+   <source>Derive</source>
+   <translation>Ableiten</translation>
+  </message>
+  <message>
+   <source>Derive a variable</source>
+   <translation>Eine Variable ableiten</translation>
+  </message>
+  <message>
+   <source>Derive a variable: name = expression</source>
+   <translation>Eine Variable ableiten: Name = Ausdruck</translation>
+  </message>
+  <message>
+   <source>Did it change? The comparison is made within persons.</source>
+   <translation>Hat es sich geändert? Verglichen wird innerhalb der Personen.</translation>
+  </message>
+  <message>
+   <source>Differences</source>
+   <translation>Unterschiede</translation>
+  </message>
+  <message>
+   <source>Distribution with cuts</source>
+   <translation>Verteilung mit Schnitten</translation>
+  </message>
+  <message>
+   <source>Do the items hang together?</source>
+   <translation>Gehören die Items zusammen?</translation>
+  </message>
+  <message>
+   <source>Doane</source>
+   <translation>Doane</translation>
+  </message>
+  <message>
+   <source>Dots per inch</source>
+   <translation>Punkte je Zoll</translation>
+  </message>
+  <message>
+   <source>Drag the two limits.</source>
+   <translation>Ziehen Sie die beiden Grenzen.</translation>
+  </message>
+  <message>
+   <source>Drop a data file or a study here, or open one.</source>
+   <translation>Legen Sie eine Datendatei oder eine Studie hier ab, oder öffnen Sie eine.</translation>
+  </message>
+  <message>
+   <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow or JSON lines.</source>
+   <translation>Legen Sie eine Datendatei oder eine Studie hier ab: Text mit Trennzeichen, Arbeitsmappe, Parquet, Arrow oder JSON-Zeilen.</translation>
+  </message>
+  <message>
+   <source>Each is made from {low:,} to {high:,} rows.</source>
+   <translation>Jede entsteht aus {low:,} bis {high:,} Zeilen.</translation>
+  </message>
+  <message>
+   <source>Each row is</source>
+   <translation>Jede Zeile ist</translation>
+  </message>
+  <message>
+   <source>Each row is one</source>
+   <translation>Jede Zeile steht für</translation>
+  </message>
+  <message>
+   <source>Each row stands for as many cases as</source>
+   <translation>Jede Zeile steht für so viele Fälle, wie</translation>
+  </message>
+  <message>
+   <source>Edges</source>
+   <translation>Kanten</translation>
+  </message>
+  <message>
+   <source>Eight</source>
+   <translation>Acht</translation>
+  </message>
+  <message>
+   <source>Eleven</source>
+   <translation>Elf</translation>
+  </message>
+  <message>
+   <source>Ends</source>
+   <translation>Enden</translation>
+  </message>
+  <message>
+   <source>Ends across</source>
+   <translation>Enden waagrecht</translation>
+  </message>
+  <message>
+   <source>Ends upwards</source>
+   <translation>Enden senkrecht</translation>
+  </message>
+  <message>
+   <source>English</source>
+   <translation>Englisch</translation>
+  </message>
+  <message>
+   <source>Enlarge the proof</source>
+   <translation>Den Abzug vergrößern</translation>
+  </message>
+  <message>
+   <source>Everything Istrel can do</source>
+   <translation>Alles, was Istrel kann</translation>
+  </message>
+  <message>
+   <source>Exchanged</source>
+   <translation>Ausgetauscht</translation>
+  </message>
+  <message>
+   <source>Exhibit</source>
+   <translation>Darstellung</translation>
+  </message>
+  <message>
+   <source>Expected counts</source>
+   <translation>Erwartete Häufigkeiten</translation>
+  </message>
+  <message>
+   <source>Explore the demo study</source>
+   <translation>Die Beispielstudie ansehen</translation>
+  </message>
+  <message>
+   <source>Export a folder with a file for each exhibit…</source>
+   <translation>Einen Ordner mit einer Datei je Darstellung ausgeben …</translation>
+  </message>
+  <message>
+   <source>Export manuscript</source>
+   <translation>Manuskript ausgeben</translation>
+  </message>
+  <message>
+   <source>Export manuscript ▾</source>
+   <translation>Manuskript ausgeben ▾</translation>
+  </message>
+  <message>
+   <source>Export the codebook…</source>
+   <translation>Das Codebuch ausgeben …</translation>
+  </message>
+  <message>
+   <source>Export the manuscript…</source>
+   <translation>Das Manuskript ausgeben …</translation>
+  </message>
+  <message>
+   <source>Export ▾</source>
+   <translation>Ausgeben ▾</translation>
+  </message>
+  <message>
+   <source>Fences</source>
+   <translation>Zäune</translation>
+  </message>
+  <message>
+   <source>Figures</source>
+   <translation>Abbildungen</translation>
+  </message>
+  <message>
+   <source>Figures, pt</source>
+   <translation>Abbildungen, pt</translation>
+  </message>
+  <message>
+   <source>Filled</source>
+   <translation>Gefüllt</translation>
+  </message>
+  <message>
+   <source>Find</source>
+   <translation>Suchen</translation>
+  </message>
+  <message>
+   <source>Find a finding</source>
+   <translation>Einen Befund suchen</translation>
+  </message>
+  <message>
+   <source>Find a value or a case number</source>
+   <translation>Wert oder Fallnummer suchen</translation>
+  </message>
+  <message>
+   <source>Find a variable</source>
+   <translation>Eine Variable suchen</translation>
+  </message>
+  <message>
+   <source>Find a variable  /</source>
+   <translation>Variable suchen  /</translation>
+  </message>
+  <message>
+   <source>Find a variable for the condition</source>
+   <translation>Eine Variable für die Bedingung suchen</translation>
+  </message>
+  <message>
+   <source>Find anything</source>
+   <translation>Alles suchen</translation>
+  </message>
+  <message>
+   <source>Find cases</source>
+   <translation>Fälle suchen</translation>
+  </message>
+  <message>
+   <source>First edge</source>
+   <translation>Erste Kante</translation>
+  </message>
+  <message>
+   <source>First rows of the file</source>
+   <translation>Erste Zeilen der Datei</translation>
+  </message>
+  <message>
+   <source>First walks</source>
+   <translation>Erste Rundgänge</translation>
+  </message>
+  <message>
+   <source>Five</source>
+   <translation>Fünf</translation>
+  </message>
+  <message>
+   <source>Font of documents</source>
+   <translation>Schrift der Dokumente</translation>
+  </message>
+  <message>
+   <source>Found sound: {parts}.</source>
+   <translation>Für gut befunden: {parts}.</translation>
+  </message>
+  <message>
+   <source>Four</source>
+   <translation>Vier</translation>
+  </message>
+  <message>
+   <source>Freedman–Diaconis</source>
+   <translation>Freedman–Diaconis</translation>
+  </message>
+  <message>
+   <source>French</source>
+   <translation>Französisch</translation>
+  </message>
+  <message>
+   <source>Functions: {names}.</source>
+   <translation>Funktionen: {names}.</translation>
+  </message>
+  <message>
+   <source>Gather</source>
+   <translation>Zusammenfassen</translation>
+  </message>
+  <message>
+   <source>Gathering needs a key, and what of which variable is wanted.</source>
+   <translation>Zum Zusammenfassen braucht es einen Schlüssel, und was von welcher Variablen gewünscht ist.</translation>
+  </message>
+  <message>
+   <source>German</source>
+   <translation>Deutsch</translation>
+  </message>
+  <message>
+   <source>Go on to the Bench: Ctrl+3.</source>
+   <translation>Gehen Sie weiter zur Werkbank: Ctrl+3.</translation>
+  </message>
+  <message>
+   <source>Go on to the Codebook, or straight to the Bench.</source>
+   <translation>Weiter zum Codebuch, oder gleich zur Werkbank.</translation>
+  </message>
+  <message>
+   <source>Go on with</source>
+   <translation>Weitermachen mit</translation>
+  </message>
+  <message>
+   <source>Go to Intake</source>
+   <translation>Zum Eingang</translation>
+  </message>
+  <message>
+   <source>Go to the Bench and write the sentence</source>
+   <translation>Zur Werkbank, den Satz schreiben</translation>
+  </message>
+  <message>
+   <source>Go to the Bench: Ctrl+3.</source>
+   <translation>Gehen Sie zur Werkbank: Ctrl+3.</translation>
+  </message>
+  <message>
+   <source>Go to the Codebook</source>
+   <translation>Zum Codebuch</translation>
+  </message>
+  <message>
+   <source>Go to the Manuscript</source>
+   <translation>Zum Manuskript</translation>
+  </message>
+  <message>
+   <source>Go to the next number that moved</source>
+   <translation>Zur nächsten Zahl, die sich geändert hat</translation>
+  </message>
+  <message>
+   <source>Handbook</source>
+   <translation>Handbuch</translation>
+  </message>
+  <message>
+   <source>Handbook, at what is under the hand</source>
+   <translation>Handbuch, zu dem, was gerade unter der Hand ist</translation>
+  </message>
+  <message>
+   <source>Height, mm</source>
+   <translation>Höhe, mm</translation>
+  </message>
+  <message>
+   <source>Heights</source>
+   <translation>Höhen</translation>
+  </message>
+  <message>
+   <source>Hide counts</source>
+   <translation>Anzahlen verbergen</translation>
+  </message>
+  <message>
+   <source>Holm</source>
+   <translation>Holm</translation>
+  </message>
+  <message>
+   <source>House style</source>
+   <translation>Hausstil</translation>
+  </message>
+  <message>
+   <source>How did people answer the twelve items? Write the sentence, or click it.</source>
+   <translation>Wie wurden die zwölf Items beantwortet? Schreiben Sie den Satz, oder klicken Sie ihn an.</translation>
+  </message>
+  <message>
+   <source>How this number was computed</source>
+   <translation>Wie diese Zahl berechnet wurde</translation>
+  </message>
+  <message>
+   <source>ICC</source>
+   <translation>ICC</translation>
+  </message>
+  <message>
+   <source>IQR</source>
+   <translation>IQR</translation>
+  </message>
+  <message>
+   <source>In classes</source>
+   <translation>In Klassen</translation>
+  </message>
+  <message>
+   <source>In several columns:</source>
+   <translation>In mehreren Spalten:</translation>
+  </message>
+  <message>
+   <source>Intake</source>
+   <translation>Eingang</translation>
+  </message>
+  <message>
+   <source>Intake found answers that are codes, 9 or 99 or −9: click “treat … as missing” in one of its findings.</source>
+   <translation>Der Eingang hat Antworten gefunden, die Codes sind, 9 oder 99 oder −9: Klicken Sie in einem seiner Befunde auf „… als fehlend behandeln“.</translation>
+  </message>
+  <message>
+   <source>Interval</source>
+   <translation>Intervall</translation>
+  </message>
+  <message>
+   <source>Intervals</source>
+   <translation>Intervalle</translation>
+  </message>
+  <message>
+   <source>Into a template of your own…</source>
+   <translation>In eine eigene Vorlage …</translation>
+  </message>
+  <message>
+   <source>Join by key</source>
+   <translation>Verbinden über Schlüssel</translation>
+  </message>
+  <message>
+   <source>Join, stack or reshape data…</source>
+   <translation>Daten verbinden, stapeln oder umformen …</translation>
+  </message>
+  <message>
+   <source>Join, stack, reshape…</source>
+   <translation>Verbinden, stapeln, umformen …</translation>
+  </message>
+  <message>
+   <source>Joining takes two sources: add the other one first.</source>
+   <translation>Zum Verbinden braucht es zwei Quellen: Fügen Sie zuerst die andere hinzu.</translation>
+  </message>
+  <message>
+   <source>Keep</source>
+   <translation>Behalten</translation>
+  </message>
+  <message>
+   <source>Keep as {label}   Ctrl ↵</source>
+   <translation>{label} behalten   Ctrl ↵</translation>
+  </message>
+  <message>
+   <source>Keep it: Ctrl+Enter, or the button at the right.</source>
+   <translation>Behalten Sie sie: Ctrl+Enter, oder der Knopf rechts.</translation>
+  </message>
+  <message>
+   <source>Keep the exhibit</source>
+   <translation>Die Darstellung behalten</translation>
+  </message>
+  <message>
+   <source>Kendall</source>
+   <translation>Kendall</translation>
+  </message>
+  <message>
+   <source>Keys</source>
+   <translation>Tasten</translation>
+  </message>
+  <message>
+   <source>Label</source>
+   <translation>Beschriftung</translation>
+  </message>
+  <message>
+   <source>Label and unit</source>
+   <translation>Beschriftung und Einheit</translation>
+  </message>
+  <message>
+   <source>Label in bold</source>
+   <translation>Nummer fett</translation>
+  </message>
+  <message>
+   <source>Language</source>
+   <translation>Sprache</translation>
+  </message>
+  <message>
+   <source>Language of the window: {words}</source>
+   <translation>Sprache des Fensters: {words}</translation>
+  </message>
+  <message>
+   <source>Language: {words}</source>
+   <translation>Sprache: {words}</translation>
+  </message>
+  <message>
+   <source>Latin 9</source>
+   <translation>Latein 9</translation>
+  </message>
+  <message>
+   <source>Lay a codebook file over the variables…</source>
+   <translation>Eine Codebuchdatei über die Variablen legen …</translation>
+  </message>
+  <message>
+   <source>Lay a codebook over the variables</source>
+   <translation>Ein Codebuch über die Variablen legen</translation>
+  </message>
+  <message>
+   <source>Layout</source>
+   <translation>Aufbau</translation>
+  </message>
+  <message>
+   <source>Least count</source>
+   <translation>Kleinste Anzahl</translation>
+  </message>
+  <message>
+   <source>Leave the walk</source>
+   <translation>Den Rundgang verlassen</translation>
+  </message>
+  <message>
+   <source>Left as it is</source>
+   <translation>Gelassen, wie es ist</translation>
+  </message>
+  <message>
+   <source>Letter</source>
+   <translation>US-Letter</translation>
+  </message>
+  <message>
+   <source>Level of measurement: {level}</source>
+   <translation>Messniveau: {level}</translation>
+  </message>
+  <message>
+   <source>Limit the cases in use</source>
+   <translation>Die verwendeten Fälle einschränken</translation>
+  </message>
+  <message>
+   <source>Limits between which values are wanted</source>
+   <translation>Grenzen, zwischen denen die gewünschten Werte liegen</translation>
+  </message>
+  <message>
+   <source>Line</source>
+   <translation>Linie</translation>
+  </message>
+  <message>
+   <source>Load a house style</source>
+   <translation>Einen Hausstil laden</translation>
+  </message>
+  <message>
+   <source>Load…</source>
+   <translation>Laden …</translation>
+  </message>
+  <message>
+   <source>Logarithmic</source>
+   <translation>Logarithmisch</translation>
+  </message>
+  <message>
+   <source>Long to wide</source>
+   <translation>Lang zu breit</translation>
+  </message>
+  <message>
+   <source>Long to wide needs a key, the variable that tells the rows apart, and the values to spread.</source>
+   <translation>Lang zu breit braucht einen Schlüssel, die Variable, die die Zeilen unterscheidet, und die Werte zum Ausbreiten.</translation>
+  </message>
+  <message>
+   <source>Look at data</source>
+   <translation>Daten ansehen</translation>
+  </message>
+  <message>
+   <source>Look at data before opening…</source>
+   <translation>Daten vor dem Öffnen ansehen …</translation>
+  </message>
+  <message>
+   <source>Look of the desk: {words}</source>
+   <translation>Aussehen des Schreibtischs: {words}</translation>
+  </message>
+  <message>
+   <source>Look, size, language ▾</source>
+   <translation>Aussehen, Größe, Sprache ▾</translation>
+  </message>
+  <message>
+   <source>Look: {words}</source>
+   <translation>Aussehen: {words}</translation>
+  </message>
+  <message>
+   <source>Looking through the file…</source>
+   <translation>Die Datei wird durchgesehen …</translation>
+  </message>
+  <message>
+   <source>Lying</source>
+   <translation>Liegend</translation>
+  </message>
+  <message>
+   <source>MAD</source>
+   <translation>MAD</translation>
+  </message>
+  <message>
+   <source>Main text</source>
+   <translation>Haupttext</translation>
+  </message>
+  <message>
+   <source>Manuscript</source>
+   <translation>Manuskript</translation>
+  </message>
+  <message>
+   <source>Manuscript: {kept} kept  Ctrl+4</source>
+   <translation>Manuskript: {kept} behalten  Ctrl+4</translation>
+  </message>
+  <message>
+   <source>Map of missing values</source>
+   <translation>Karte der fehlenden Werte</translation>
+  </message>
+  <message>
+   <source>Margins above and below, mm</source>
+   <translation>Ränder oben und unten, mm</translation>
+  </message>
+  <message>
+   <source>Marked</source>
+   <translation>Markiert</translation>
+  </message>
+  <message>
+   <source>Mdn</source>
+   <translation>Mdn</translation>
+  </message>
+  <message>
+   <source>Measure</source>
+   <translation>Maß</translation>
+  </message>
+  <message>
+   <source>Measurements over time</source>
+   <translation>Messungen über die Zeit</translation>
+  </message>
+  <message>
+   <source>Methods text</source>
+   <translation>Methodentext</translation>
+  </message>
+  <message>
+   <source>Missing</source>
+   <translation>Fehlend</translation>
+  </message>
+  <message>
+   <source>Missing together</source>
+   <translation>Gemeinsam fehlend</translation>
+  </message>
+  <message>
+   <source>Missing values</source>
+   <translation>Fehlende Werte</translation>
+  </message>
+  <message>
+   <source>Most frequent</source>
+   <translation>Häufigste</translation>
+  </message>
+  <message>
+   <source>Moving mean of</source>
+   <translation>Gleitender Mittelwert aus</translation>
+  </message>
+  <message>
+   <source>Name</source>
+   <translation>Name</translation>
+  </message>
+  <message>
+   <source>Name the study</source>
+   <translation>Die Studie benennen</translation>
+  </message>
+  <message>
+   <source>Name the study…</source>
+   <translation>Die Studie benennen …</translation>
+  </message>
+  <message>
+   <source>Nine</source>
+   <translation>Neun</translation>
+  </message>
+  <message>
+   <source>No value is missing.</source>
+   <translation>Kein Wert fehlt.</translation>
+  </message>
+  <message>
+   <source>Nothing</source>
+   <translation>Nichts</translation>
+  </message>
+  <message>
+   <source>Nothing is called so. Try other letters, or write a whole sentence.</source>
+   <translation>So heißt nichts. Versuchen Sie andere Buchstaben, oder schreiben Sie einen ganzen Satz.</translation>
+  </message>
+  <message>
+   <source>Nothing is kept yet. At the Bench, Ctrl+Enter keeps the exhibit that is on paper; headings and paragraphs are added below the outline.</source>
+   <translation>Noch ist nichts behalten. An der Werkbank behält Ctrl+Enter die Darstellung, die auf dem Papier steht; Überschriften und Absätze kommen unter der Gliederung hinzu.</translation>
+  </message>
+  <message>
+   <source>Nothing moved.</source>
+   <translation>Nichts hat sich geändert.</translation>
+  </message>
+  <message>
+   <source>Nothing that a reviewer would raise.</source>
+   <translation>Nichts, was im Gutachten beanstandet würde.</translation>
+  </message>
+  <message>
+   <source>Nothing to look at</source>
+   <translation>Nichts anzusehen</translation>
+  </message>
+  <message>
+   <source>Number of classes</source>
+   <translation>Anzahl der Klassen</translation>
+  </message>
+  <message>
+   <source>Numbered by chapter</source>
+   <translation>Nummeriert nach Kapiteln</translation>
+  </message>
+  <message>
+   <source>Numbers</source>
+   <translation>Zahlen</translation>
+  </message>
+  <message>
+   <source>Of different kinds, so read as text: {names}.</source>
+   <translation>Von verschiedener Art, daher als Text gelesen: {names}.</translation>
+  </message>
+  <message>
+   <source>One</source>
+   <translation>Eine</translation>
+  </message>
+  <message>
+   <source>One value under {n} spellings</source>
+   <translation>Ein Wert in {n} Schreibweisen</translation>
+  </message>
+  <message>
+   <source>Open data or a study</source>
+   <translation>Daten oder eine Studie öffnen</translation>
+  </message>
+  <message>
+   <source>Open data or a study…</source>
+   <translation>Daten oder eine Studie öffnen …</translation>
+  </message>
+  <message>
+   <source>Open…</source>
+   <translation>Öffnen …</translation>
+  </message>
+  <message>
+   <source>Order</source>
+   <translation>Reihenfolge</translation>
+  </message>
+  <message>
+   <source>Outliers by</source>
+   <translation>Ausreißer nach</translation>
+  </message>
+  <message>
+   <source>Outline</source>
+   <translation>Umriss</translation>
+  </message>
+  <message>
+   <source>Outline of the manuscript</source>
+   <translation>Gliederung des Manuskripts</translation>
+  </message>
+  <message>
+   <source>Page and fonts</source>
+   <translation>Seite und Schriften</translation>
+  </message>
+  <message>
+   <source>Pairs</source>
+   <translation>Paare</translation>
+  </message>
+  <message>
+   <source>Paper</source>
+   <translation>Papier</translation>
+  </message>
+  <message>
+   <source>Paragraph</source>
+   <translation>Absatz</translation>
+  </message>
+  <message>
+   <source>Paste cells as data</source>
+   <translation>Zellen als Daten einfügen</translation>
+  </message>
+  <message>
+   <source>Pearson</source>
+   <translation>Pearson</translation>
+  </message>
+  <message>
+   <source>Per</source>
+   <translation>Je</translation>
+  </message>
+  <message>
+   <source>Percentages</source>
+   <translation>Prozente</translation>
+  </message>
+  <message>
+   <source>Percentiles</source>
+   <translation>Perzentile</translation>
+  </message>
+  <message>
+   <source>Persons</source>
+   <translation>Personen</translation>
+  </message>
+  <message>
+   <source>Point at a number of a proof first; Ctrl+Shift+N then cites it.</source>
+   <translation>Zeigen Sie zuerst auf eine Zahl eines Abzugs; Ctrl+Shift+N zitiert sie dann.</translation>
+  </message>
+  <message>
+   <source>Print the manuscript…</source>
+   <translation>Das Manuskript drucken …</translation>
+  </message>
+  <message>
+   <source>Print…</source>
+   <translation>Drucken …</translation>
+  </message>
+  <message>
+   <source>Proof</source>
+   <translation>Abzug</translation>
+  </message>
+  <message>
+   <source>Pulled most by</source>
+   <translation>Am stärksten gezogen von</translation>
+  </message>
+  <message>
+   <source>Put data together</source>
+   <translation>Daten zusammenführen</translation>
+  </message>
+  <message>
+   <source>Quantiles</source>
+   <translation>Quantile</translation>
+  </message>
+  <message>
+   <source>Read changed files again</source>
+   <translation>Geänderte Dateien neu lesen</translation>
+  </message>
+  <message>
+   <source>Read the file differently</source>
+   <translation>Die Datei anders lesen</translation>
+  </message>
+  <message>
+   <source>Read the manuscript as a reviewer would</source>
+   <translation>Das Manuskript lesen wie im Gutachten</translation>
+  </message>
+  <message>
+   <source>Reading</source>
+   <translation>Gutachten</translation>
+  </message>
+  <message>
+   <source>Reading was cancelled; nothing was changed.</source>
+   <translation>Das Lesen wurde abgebrochen; nichts wurde geändert.</translation>
+  </message>
+  <message>
+   <source>Reading {name} …</source>
+   <translation>{name} wird gelesen …</translation>
+  </message>
+  <message>
+   <source>Reading …</source>
+   <translation>Wird gelesen …</translation>
+  </message>
+  <message>
+   <source>Reason for corrections</source>
+   <translation>Grund der Berichtigungen</translation>
+  </message>
+  <message>
+   <source>Redo</source>
+   <translation>Wiederholen</translation>
+  </message>
+  <message>
+   <source>Reduce the proof</source>
+   <translation>Den Abzug verkleinern</translation>
+  </message>
+  <message>
+   <source>Refer to</source>
+   <translation>Verweisen auf</translation>
+  </message>
+  <message>
+   <source>Refresh a document</source>
+   <translation>Ein Dokument auffrischen</translation>
+  </message>
+  <message>
+   <source>Refresh a document that was edited since…</source>
+   <translation>Ein seither bearbeitetes Dokument auffrischen …</translation>
+  </message>
+  <message>
+   <source>Refresh one with tracked changes…</source>
+   <translation>Eines mit nachverfolgten Änderungen auffrischen …</translation>
+  </message>
+  <message>
+   <source>Refreshed</source>
+   <translation>Aufgefrischt</translation>
+  </message>
+  <message>
+   <source>Reproducibility</source>
+   <translation>Reproduzierbarkeit</translation>
+  </message>
+  <message>
+   <source>Results text</source>
+   <translation>Ergebnistext</translation>
+  </message>
+  <message>
+   <source>Reviewer’s reading</source>
+   <translation>Lesen im Gutachten</translation>
+  </message>
+  <message>
+   <source>Row {row:,} is no case:</source>
+   <translation>Zeile {row:,} ist kein Fall:</translation>
+  </message>
+  <message>
+   <source>Rules, pt</source>
+   <translation>Linien, pt</translation>
+  </message>
+  <message>
+   <source>SD</source>
+   <translation>SD</translation>
+  </message>
+  <message>
+   <source>SE</source>
+   <translation>SE</translation>
+  </message>
+  <message>
+   <source>Save as…</source>
+   <translation>Sichern unter …</translation>
+  </message>
+  <message>
+   <source>Save the house style</source>
+   <translation>Den Hausstil sichern</translation>
+  </message>
+  <message>
+   <source>Say what you want in one sentence,</source>
+   <translation>Sagen Sie in einem Satz, was Sie wollen,</translation>
+  </message>
+  <message>
+   <source>Scale</source>
+   <translation>Skala</translation>
+  </message>
+  <message>
+   <source>Scott</source>
+   <translation>Scott</translation>
+  </message>
+  <message>
+   <source>See it on its page: Manuscript in the rail, or Ctrl+4.</source>
+   <translation>Sehen Sie es auf seiner Seite: Manuskript in der Leiste, oder Ctrl+4.</translation>
+  </message>
+  <message>
+   <source>Sentence</source>
+   <translation>Satz</translation>
+  </message>
+  <message>
+   <source>Setting</source>
+   <translation>Gesetzt</translation>
+  </message>
+  <message>
+   <source>Setting the proof …</source>
+   <translation>Der Abzug wird gesetzt …</translation>
+  </message>
+  <message>
+   <source>Seven</source>
+   <translation>Sieben</translation>
+  </message>
+  <message>
+   <source>Shape</source>
+   <translation>Gestalt</translation>
+  </message>
+  <message>
+   <source>Sheather–Jones</source>
+   <translation>Sheather–Jones</translation>
+  </message>
+  <message>
+   <source>Ships with Istrel; the first change makes a copy that belongs to the study.</source>
+   <translation>Gehört zu Istrel; die erste Änderung macht eine Kopie, die zur Studie gehört.</translation>
+  </message>
+  <message>
+   <source>Show the cases</source>
+   <translation>Die Fälle zeigen</translation>
+  </message>
+  <message>
+   <source>Silverman</source>
+   <translation>Silverman</translation>
+  </message>
+  <message>
+   <source>Single cases</source>
+   <translation>Einzelne Fälle</translation>
+  </message>
+  <message>
+   <source>Six</source>
+   <translation>Sechs</translation>
+  </message>
+  <message>
+   <source>Size of everything: {size} %</source>
+   <translation>Größe von allem: {size} %</translation>
+  </message>
+  <message>
+   <source>Size: {size} %</source>
+   <translation>Größe: {size} %</translation>
+  </message>
+  <message>
+   <source>Sizes</source>
+   <translation>Größen</translation>
+  </message>
+  <message>
+   <source>Smoothness</source>
+   <translation>Glättung</translation>
+  </message>
+  <message>
+   <source>Sorted</source>
+   <translation>Sortiert</translation>
+  </message>
+  <message>
+   <source>Spanish</source>
+   <translation>Spanisch</translation>
+  </message>
+  <message>
+   <source>Spearman</source>
+   <translation>Spearman</translation>
+  </message>
+  <message>
+   <source>Stack</source>
+   <translation>Stapeln</translation>
+  </message>
+  <message>
+   <source>Stacking takes two sources or more.</source>
+   <translation>Zum Stapeln braucht es zwei oder mehr Quellen.</translation>
+  </message>
+  <message>
+   <source>Statistics, in this order</source>
+   <translation>Statistiken, in dieser Reihenfolge</translation>
+  </message>
+  <message>
+   <source>Stray spaces</source>
+   <translation>Überzählige Leerzeichen</translation>
+  </message>
+  <message>
+   <source>Studies</source>
+   <translation>Studien</translation>
+  </message>
+  <message>
+   <source>Sturges</source>
+   <translation>Sturges</translation>
+  </message>
+  <message>
+   <source>Supplement</source>
+   <translation>Ergänzung</translation>
+  </message>
+  <message>
+   <source>Table 1 of a trial</source>
+   <translation>Tabelle 1 einer Studie mit Gruppen</translation>
+  </message>
+  <message>
+   <source>Table on the paper</source>
+   <translation>Tabelle auf dem Papier</translation>
+  </message>
+  <message>
+   <source>Tables</source>
+   <translation>Tabellen</translation>
+  </message>
+  <message>
+   <source>Tables, pt</source>
+   <translation>Tabellen, pt</translation>
+  </message>
+  <message>
+   <source>Take these numbers again</source>
+   <translation>Diese Zahlen neu übernehmen</translation>
+  </message>
+  <message>
+   <source>Tells who a person is: it stays out of data that are given away.</source>
+   <translation>Verrät, wer eine Person ist: Es bleibt aus Daten heraus, die weitergegeben werden.</translation>
+  </message>
+  <message>
+   <source>Ten</source>
+   <translation>Zehn</translation>
+  </message>
+  <message>
+   <source>Tests</source>
+   <translation>Tests</translation>
+  </message>
+  <message>
+   <source>Tests of differences</source>
+   <translation>Tests auf Unterschiede</translation>
+  </message>
+  <message>
+   <source>Text among dates</source>
+   <translation>Text unter Datumsangaben</translation>
+  </message>
+  <message>
+   <source>Text among numbers</source>
+   <translation>Text unter Zahlen</translation>
+  </message>
+  <message>
+   <source>Text, pt</source>
+   <translation>Text, pt</translation>
+  </message>
+  <message>
+   <source>That was it. Everything that you did is a step that Ctrl+Z takes back; F1 opens the handbook.</source>
+   <translation>Das war es. Alles, was Sie getan haben, nimmt Ctrl+Z zurück; F1 öffnet das Handbuch.</translation>
+  </message>
+  <message>
+   <source>The codebook stands in {path}.</source>
+   <translation>Das Codebuch steht in {path}.</translation>
+  </message>
+  <message>
+   <source>The proof as large as fits</source>
+   <translation>Der Abzug so groß wie möglich</translation>
+  </message>
+  <message>
+   <source>The report stands in {path}.</source>
+   <translation>Der Bericht steht in {path}.</translation>
+  </message>
+  <message>
+   <source>The row of names is a whole number counted from 1; 0 where the file has no names.</source>
+   <translation>Die Zeile mit den Namen ist eine ganze Zahl, gezählt ab 1; 0, wo die Datei keine Namen hat.</translation>
+  </message>
+  <message>
+   <source>The rows look counted already:</source>
+   <translation>Die Zeilen scheinen schon ausgezählt:</translation>
+  </message>
+  <message>
+   <source>The rows may be weighted:</source>
+   <translation>Die Zeilen sind vielleicht gewichtet:</translation>
+  </message>
+  <message>
+   <source>This exhibit is not in the manuscript any more.</source>
+   <translation>Diese Darstellung steht nicht mehr im Manuskript.</translation>
+  </message>
+  <message>
+   <source>Thousands</source>
+   <translation>Tausender</translation>
+  </message>
+  <message>
+   <source>Three</source>
+   <translation>Drei</translation>
+  </message>
+  <message>
+   <source>Title in italics</source>
+   <translation>Titel kursiv</translation>
+  </message>
+  <message>
+   <source>Title in title case</source>
+   <translation>Titel mit großen Anfangsbuchstaben</translation>
+  </message>
+  <message>
+   <source>Total</source>
+   <translation>Gesamt</translation>
+  </message>
+  <message>
+   <source>Trimmed at each end</source>
+   <translation>Gestutzt an jedem Ende</translation>
+  </message>
+  <message>
+   <source>Tukey’s fences, or a robust z beyond 3.5</source>
+   <translation>Tukeys Zäune, oder ein robustes z über 3,5</translation>
+  </message>
+  <message>
+   <source>Twelve</source>
+   <translation>Zwölf</translation>
+  </message>
+  <message>
+   <source>Two</source>
+   <translation>Zwei</translation>
+  </message>
+  <message>
+   <source>Undo</source>
+   <translation>Rückgängig</translation>
+  </message>
+  <message>
+   <source>Used in</source>
+   <translation>Verwendet in</translation>
+  </message>
+  <message>
+   <source>Valid</source>
+   <translation>Gültig</translation>
+  </message>
+  <message>
+   <source>Value</source>
+   <translation>Wert</translation>
+  </message>
+  <message>
+   <source>Values</source>
+   <translation>Werte</translation>
+  </message>
+  <message>
+   <source>Values that are wanted</source>
+   <translation>Gewünschte Werte</translation>
+  </message>
+  <message>
+   <source>Values with labels</source>
+   <translation>Werte mit Beschriftungen</translation>
+  </message>
+  <message>
+   <source>Variable</source>
+   <translation>Variable</translation>
+  </message>
+  <message>
+   <source>Variables</source>
+   <translation>Variablen</translation>
+  </message>
+  <message>
+   <source>Variables for the condition</source>
+   <translation>Variablen für die Bedingung</translation>
+  </message>
+  <message>
+   <source>Variables of the file</source>
+   <translation>Variablen der Datei</translation>
+  </message>
+  <message>
+   <source>Walk over the table on the paper</source>
+   <translation>Mit den Tasten durch die Tabelle auf dem Papier gehen</translation>
+  </message>
+  <message>
+   <source>Walk: {title}</source>
+   <translation>Rundgang: {title}</translation>
+  </message>
+  <message>
+   <source>What a reviewer might raise</source>
+   <translation>Was im Gutachten beanstandet werden könnte</translation>
+  </message>
+  <message>
+   <source>What may stand here</source>
+   <translation>Was hier stehen kann</translation>
+  </message>
+  <message>
+   <source>What was found</source>
+   <translation>Was gefunden wurde</translation>
+  </message>
+  <message>
+   <source>What would you like to know?</source>
+   <translation>Was möchten Sie wissen?</translation>
+  </message>
+  <message>
+   <source>Whiskers</source>
+   <translation>Antennen</translation>
+  </message>
+  <message>
+   <source>Who was in which group?</source>
+   <translation>Wer war in welcher Gruppe?</translation>
+  </message>
+  <message>
+   <source>Wide to long</source>
+   <translation>Breit zu lang</translation>
+  </message>
+  <message>
+   <source>Wide to long gathers two variables or more.</source>
+   <translation>Breit zu lang fasst zwei oder mehr Variablen zusammen.</translation>
+  </message>
+  <message>
+   <source>Width</source>
+   <translation>Breite</translation>
+  </message>
+  <message>
+   <source>Width, mm</source>
+   <translation>Breite, mm</translation>
+  </message>
+  <message>
+   <source>Windows western</source>
+   <translation>Windows westlich</translation>
+  </message>
+  <message>
+   <source>With several answers:</source>
+   <translation>Mit mehreren Antworten:</translation>
+  </message>
+  <message>
+   <source>Within persons</source>
+   <translation>Innerhalb der Personen</translation>
+  </message>
+  <message>
+   <source>Without weights</source>
+   <translation>Ohne Gewichte</translation>
+  </message>
+  <message>
+   <source>Word before notes</source>
+   <translation>Wort vor Anmerkungen</translation>
+  </message>
+  <message>
+   <source>Words that no longer hold, as the exhibits say them now</source>
+   <translation>Worte, die nicht mehr stimmen, so wie die Darstellungen sie jetzt sagen</translation>
+  </message>
+  <message>
+   <source>Write a name and what it is made from, for example age_z = z(age).</source>
+   <translation>Schreiben Sie einen Namen und woraus er gebildet wird, zum Beispiel age_z = z(age).</translation>
+  </message>
+  <message>
+   <source>Write a number as it shall print, and its unit: {example}. “{text}” is none.</source>
+   <translation>Schreiben Sie eine Zahl, wie sie gedruckt werden soll, und ihre Einheit: {example}. „{text}“ ist keine.</translation>
+  </message>
+  <message>
+   <source>Write a package for an archive: data, codebook, exhibits…</source>
+   <translation>Ein Paket für ein Archiv schreiben: Daten, Codebuch, Darstellungen …</translation>
+  </message>
+  <message>
+   <source>Write the codebook</source>
+   <translation>Das Codebuch schreiben</translation>
+  </message>
+  <message>
+   <source>Write the intake as a report</source>
+   <translation>Den Eingang als Bericht schreiben</translation>
+  </message>
+  <message>
+   <source>Write the intake as a report…</source>
+   <translation>Den Eingang als Bericht schreiben …</translation>
+  </message>
+  <message>
+   <source>Writes itself from what was done</source>
+   <translation>Schreibt sich selbst aus dem, was getan wurde</translation>
+  </message>
+  <message>
+   <source>Zero before r and p</source>
+   <translation>Null vor r und p</translation>
+  </message>
+  <message numerus="yes">
+   <source>[an earlier one|an earlier row] in every column.</source>
+   <translation>
+    <numerusform>eine frühere in jeder Spalte.</numerusform>
+    <numerusform>eine frühere Zeile in jeder Spalte.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[case|cases]</source>
+   <translation>
+    <numerusform>Fall</numerusform>
+    <numerusform>Fälle</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[complete case|complete cases]</source>
+   <translation>
+    <numerusform>vollständiger Fall</numerusform>
+    <numerusform>vollständige Fälle</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[it reads|they read] “{words}”.</source>
+   <translation>
+    <numerusform>darin steht „{words}“.</numerusform>
+    <numerusform>darin steht „{words}“.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[lies|lie] far from the rest, which runs from {low} to {high}.</source>
+   <translation>
+    <numerusform>liegt weit vom Rest, der von {low} bis {high} reicht.</numerusform>
+    <numerusform>liegen weit vom Rest, der von {low} bis {high} reicht.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[set it aside|set them aside]</source>
+   <translation>
+    <numerusform>beiseitelegen</numerusform>
+    <numerusform>beiseitelegen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[steps|step] back in time, against the order of the file.</source>
+   <translation>
+    <numerusform>geht in der Zeit zurück, gegen die Reihenfolge der Datei.</numerusform>
+    <numerusform>gehen in der Zeit zurück, gegen die Reihenfolge der Datei.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[tells|tell] who a person is ({held}); marked, it stays out of data that are given away.</source>
+   <translation>
+    <numerusform>verrät, wer eine Person ist ({held}); so markiert, bleibt es aus Daten heraus, die weitergegeben werden.</numerusform>
+    <numerusform>verraten, wer eine Person ist ({held}); so markiert, bleibt es aus Daten heraus, die weitergegeben werden.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[tells|tell] who a person is; marked, it stays out of data that are given away.</source>
+   <translation>
+    <numerusform>verrät, wer eine Person ist; so markiert, bleibt es aus Daten heraus, die weitergegeben werden.</numerusform>
+    <numerusform>verraten, wer eine Person ist; so markiert, bleibt es aus Daten heraus, die weitergegeben werden.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[variable|variables]</source>
+   <translation>
+    <numerusform>Variable</numerusform>
+    <numerusform>Variablen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>a case of its own</source>
+   <translation>ein eigener Fall</translation>
+  </message>
+  <message>
+   <source>a condition: the cases in use</source>
+   <translation>eine Bedingung: die verwendeten Fälle</translation>
+  </message>
+  <message>
+   <source>a curve runs on beyond the values, or ends at the smallest and largest; it ends where values cannot lie beyond</source>
+   <translation>eine Kurve läuft über die Werte hinaus oder endet beim kleinsten und größten; sie endet dort, wo dahinter keine Werte liegen können</translation>
+  </message>
+  <message>
+   <source>a factor: above 1 the curve is smoother, below 1 it is rougher</source>
+   <translation>ein Faktor: über 1 ist die Kurve glatter, unter 1 rauer</translation>
+  </message>
+  <message>
+   <source>a line for each person over the occasions, and means</source>
+   <translation>eine Linie für jede Person über die Zeitpunkte, und Mittelwerte</translation>
+  </message>
+  <message>
+   <source>a line through the dots</source>
+   <translation>eine Linie durch die Punkte</translation>
+  </message>
+  <message>
+   <source>a matrix as tiles</source>
+   <translation>eine Matrix als Kacheln</translation>
+  </message>
+  <message>
+   <source>a new paragraph of the manuscript</source>
+   <translation>ein neuer Absatz des Manuskripts</translation>
+  </message>
+  <message>
+   <source>a norm with which the mean is compared</source>
+   <translation>eine Norm, mit der der Mittelwert verglichen wird</translation>
+  </message>
+  <message>
+   <source>a question with {n} answers</source>
+   <translation>eine Frage mit {n} Antworten</translation>
+  </message>
+  <message>
+   <source>a smooth curve whose area is the share of cases</source>
+   <translation>eine glatte Kurve, deren Fläche der Anteil der Fälle ist</translation>
+  </message>
+  <message>
+   <source>a table</source>
+   <translation>eine Tabelle</translation>
+  </message>
+  <message>
+   <source>a table of items: how well they hang together</source>
+   <translation>eine Tabelle der Items: wie gut sie zusammengehören</translation>
+  </message>
+  <message>
+   <source>a variable of the codebook from now on</source>
+   <translation>von nun an eine Variable des Codebuchs</translation>
+  </message>
+  <message>
+   <source>absolute value</source>
+   <translation>Betrag</translation>
+  </message>
+  <message>
+   <source>accept</source>
+   <translation>annehmen</translation>
+  </message>
+  <message>
+   <source>accept all</source>
+   <translation>alle annehmen</translation>
+  </message>
+  <message>
+   <source>accept all numbers</source>
+   <translation>alle Zahlen annehmen</translation>
+  </message>
+  <message>
+   <source>accept numbers</source>
+   <translation>Zahlen annehmen</translation>
+  </message>
+  <message>
+   <source>accept numbers in the text</source>
+   <translation>Zahlen im Text annehmen</translation>
+  </message>
+  <message>
+   <source>accept the number</source>
+   <translation>die Zahl annehmen</translation>
+  </message>
+  <message>
+   <source>accept the number in the text</source>
+   <translation>die Zahl im Text annehmen</translation>
+  </message>
+  <message>
+   <source>accept the numbers</source>
+   <translation>die Zahlen annehmen</translation>
+  </message>
+  <message>
+   <source>account numbers</source>
+   <translation>Kontonummern</translation>
+  </message>
+  <message>
+   <source>across</source>
+   <translation>waagrecht</translation>
+  </message>
+  <message>
+   <source>add the appendix</source>
+   <translation>den Anhang hinzufügen</translation>
+  </message>
+  <message>
+   <source>add the heading</source>
+   <translation>die Überschrift hinzufügen</translation>
+  </message>
+  <message>
+   <source>add the paragraph</source>
+   <translation>den Absatz hinzufügen</translation>
+  </message>
+  <message>
+   <source>add {name}</source>
+   <translation>{name} hinzufügen</translation>
+  </message>
+  <message>
+   <source>adjusted Fisher–Pearson skewness G1</source>
+   <translation>angepasste Schiefe G1 nach Fisher und Pearson</translation>
+  </message>
+  <message>
+   <source>adjusted excess kurtosis G2</source>
+   <translation>angepasster Exzess G2</translation>
+  </message>
+  <message>
+   <source>alike</source>
+   <translation>ähnlich</translation>
+  </message>
+  <message>
+   <source>alike ones together</source>
+   <translation>Ähnliche beisammen</translation>
+  </message>
+  <message>
+   <source>all</source>
+   <translation>alle</translation>
+  </message>
+  <message>
+   <source>all at once</source>
+   <translation>alle zugleich</translation>
+  </message>
+  <message>
+   <source>all cases</source>
+   <translation>alle Fälle</translation>
+  </message>
+  <message>
+   <source>all cases are looked at here, whatever the condition</source>
+   <translation>hier werden alle Fälle angesehen, was auch die Bedingung ist</translation>
+  </message>
+  <message>
+   <source>all cases in use</source>
+   <translation>alle Fälle verwendet</translation>
+  </message>
+  <message>
+   <source>all cases in use again</source>
+   <translation>wieder alle Fälle verwenden</translation>
+  </message>
+  <message>
+   <source>all groups alike, or by how many cases they have</source>
+   <translation>alle Gruppen gleich, oder nach der Zahl ihrer Fälle</translation>
+  </message>
+  <message>
+   <source>all groups together, after the groups; of frequencies without groups a row of their sum</source>
+   <translation>alle Gruppen zusammen, nach den Gruppen; bei Häufigkeiten ohne Gruppen eine Zeile ihrer Summe</translation>
+  </message>
+  <message>
+   <source>all of them, as flow</source>
+   <translation>alle zusammen, als flow</translation>
+  </message>
+  <message>
+   <source>all rows of both</source>
+   <translation>alle Zeilen von beiden</translation>
+  </message>
+  <message>
+   <source>all rows of the source in use</source>
+   <translation>alle Zeilen der verwendeten Quelle</translation>
+  </message>
+  <message>
+   <source>an occasion of one {title}</source>
+   <translation>ein Zeitpunkt von {title}</translation>
+  </message>
+  <message>
+   <source>and another</source>
+   <translation>und noch eine</translation>
+  </message>
+  <message>
+   <source>and its share</source>
+   <translation>und sein Anteil</translation>
+  </message>
+  <message>
+   <source>and stands for</source>
+   <translation>und steht für</translation>
+  </message>
+  <message>
+   <source>and {n:,} more</source>
+   <translation>und {n:,} weitere</translation>
+  </message>
+  <message numerus="yes">
+   <source>and {n:,} more [lies|lie] in the future.</source>
+   <translation>
+    <numerusform>und {n:,} weiteres liegt in der Zukunft.</numerusform>
+    <numerusform>und {n:,} weitere liegen in der Zukunft.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>and …</source>
+   <translation>und …</translation>
+  </message>
+  <message>
+   <source>answers in columns</source>
+   <translation>Antworten in Spalten</translation>
+  </message>
+  <message>
+   <source>are missing together in {cases}.</source>
+   <translation>fehlen gemeinsam ({cases}).</translation>
+  </message>
+  <message>
+   <source>areas filled, or outlines alone</source>
+   <translation>Flächen gefüllt, oder nur Umrisse</translation>
+  </message>
+  <message>
+   <source>arithmetic mean</source>
+   <translation>arithmetisches Mittel</translation>
+  </message>
+  <message>
+   <source>as a condition</source>
+   <translation>als Bedingung</translation>
+  </message>
+  <message>
+   <source>as bands</source>
+   <translation>als Klassen</translation>
+  </message>
+  <message>
+   <source>as fits</source>
+   <translation>wie es passt</translation>
+  </message>
+  <message>
+   <source>as kept</source>
+   <translation>wie behalten</translation>
+  </message>
+  <message>
+   <source>as many as {title} says</source>
+   <translation>so viele, wie {title} angibt</translation>
+  </message>
+  <message>
+   <source>as the system</source>
+   <translation>wie das System</translation>
+  </message>
+  <message>
+   <source>at a glance</source>
+   <translation>auf einen Blick</translation>
+  </message>
+  <message>
+   <source>at least</source>
+   <translation>mindestens</translation>
+  </message>
+  <message>
+   <source>at most</source>
+   <translation>höchstens</translation>
+  </message>
+  <message>
+   <source>at the Bench</source>
+   <translation>an der Werkbank</translation>
+  </message>
+  <message>
+   <source>at the data</source>
+   <translation>an den Daten</translation>
+  </message>
+  <message>
+   <source>back to back</source>
+   <translation>Rücken an Rücken</translation>
+  </message>
+  <message>
+   <source>bands</source>
+   <translation>Klassen</translation>
+  </message>
+  <message>
+   <source>bandwidth × {factor:.3g}, drag to smooth</source>
+   <translation>Bandbreite × {factor:.3g}, zum Glätten ziehen</translation>
+  </message>
+  <message>
+   <source>bar</source>
+   <translation>senkrechter Strich</translation>
+  </message>
+  <message>
+   <source>bars</source>
+   <translation>Balken</translation>
+  </message>
+  <message>
+   <source>bars one by one, their outline in steps, or a line through the middles of their tops</source>
+   <translation>einzelne Balken, ihr Umriss in Stufen, oder eine Linie durch die Mitten ihrer Oberkanten</translation>
+  </message>
+  <message>
+   <source>bars over class intervals</source>
+   <translation>Balken über Klassen</translation>
+  </message>
+  <message>
+   <source>bars, or cases of a missing map, sorted by what they show</source>
+   <translation>Balken, oder die Fälle einer Fehlkarte, sortiert nach dem, was sie zeigen</translation>
+  </message>
+  <message>
+   <source>being made</source>
+   <translation>wird gemacht</translation>
+  </message>
+  <message>
+   <source>below 10</source>
+   <translation>unter 10</translation>
+  </message>
+  <message>
+   <source>below 3</source>
+   <translation>unter 3</translation>
+  </message>
+  <message>
+   <source>below 5</source>
+   <translation>unter 5</translation>
+  </message>
+  <message>
+   <source>beside each other</source>
+   <translation>nebeneinander</translation>
+  </message>
+  <message>
+   <source>binary</source>
+   <translation>binär</translation>
+  </message>
+  <message>
+   <source>blank</source>
+   <translation>leer</translation>
+  </message>
+  <message>
+   <source>both</source>
+   <translation>beide</translation>
+  </message>
+  <message>
+   <source>both must hold</source>
+   <translation>beide müssen gelten</translation>
+  </message>
+  <message>
+   <source>bring back</source>
+   <translation>zurückholen</translation>
+  </message>
+  <message>
+   <source>bring back the cases set aside</source>
+   <translation>die beiseitegelegten Fälle zurückholen</translation>
+  </message>
+  <message>
+   <source>bring in</source>
+   <translation>einlesen</translation>
+  </message>
+  <message>
+   <source>by cases</source>
+   <translation>nach Fällen</translation>
+  </message>
+  <message>
+   <source>by codebook</source>
+   <translation>nach dem Codebuch</translation>
+  </message>
+  <message>
+   <source>by ranks</source>
+   <translation>nach Rängen</translation>
+  </message>
+  <message>
+   <source>by the data</source>
+   <translation>nach den Daten</translation>
+  </message>
+  <message>
+   <source>by the form</source>
+   <translation>nach der Form</translation>
+  </message>
+  <message>
+   <source>by the groups</source>
+   <translation>nach den Gruppen</translation>
+  </message>
+  <message>
+   <source>by the names</source>
+   <translation>nach den Namen</translation>
+  </message>
+  <message>
+   <source>by variable</source>
+   <translation>nach Variablen</translation>
+  </message>
+  <message>
+   <source>by what can be</source>
+   <translation>nach dem, was sein kann</translation>
+  </message>
+  <message>
+   <source>by what is drawn</source>
+   <translation>nach dem, was gezeichnet ist</translation>
+  </message>
+  <message>
+   <source>can be read in two ways; choose which</source>
+   <translation>kann auf zwei Arten gelesen werden; wählen Sie, wie</translation>
+  </message>
+  <message>
+   <source>cancel</source>
+   <translation>abbrechen</translation>
+  </message>
+  <message>
+   <source>cannot be made: {trouble}</source>
+   <translation>kann nicht gemacht werden: {trouble}</translation>
+  </message>
+  <message>
+   <source>case {row}</source>
+   <translation>Fall {row}</translation>
+  </message>
+  <message>
+   <source>cases without one of two values, or without any of all values, are left out</source>
+   <translation>Fälle ohne einen von zwei Werten, oder ohne irgendeinen von allen Werten, bleiben weg</translation>
+  </message>
+  <message>
+   <source>cases ▴</source>
+   <translation>Fälle ▴</translation>
+  </message>
+  <message>
+   <source>change its formula</source>
+   <translation>die Formel ändern</translation>
+  </message>
+  <message>
+   <source>choose a table or a figure to copy</source>
+   <translation>wählen Sie eine Tabelle oder eine Abbildung zum Kopieren</translation>
+  </message>
+  <message>
+   <source>class bands between cuts</source>
+   <translation>Klassen zwischen Schnitten</translation>
+  </message>
+  <message>
+   <source>close</source>
+   <translation>schließen</translation>
+  </message>
+  <message>
+   <source>close a panel</source>
+   <translation>ein Feld schließen</translation>
+  </message>
+  <message>
+   <source>close the cases drawer</source>
+   <translation>die Schublade der Fälle schließen</translation>
+  </message>
+  <message>
+   <source>clusters</source>
+   <translation>Klumpen</translation>
+  </message>
+  <message>
+   <source>clusters by {title}</source>
+   <translation>Klumpen nach {title}</translation>
+  </message>
+  <message>
+   <source>codebook</source>
+   <translation>Codebuch</translation>
+  </message>
+  <message>
+   <source>codebook from {name}</source>
+   <translation>Codebuch aus {name}</translation>
+  </message>
+  <message>
+   <source>codes for “no answer”</source>
+   <translation>Codes für „keine Antwort“</translation>
+  </message>
+  <message>
+   <source>coefficient of variation, %</source>
+   <translation>Variationskoeffizient, %</translation>
+  </message>
+  <message>
+   <source>column {place} of {name}</source>
+   <translation>Spalte {place} von {name}</translation>
+  </message>
+  <message>
+   <source>comes before {earlier} in {cases}; in all others it comes after.</source>
+   <translation>liegt vor {earlier} ({cases}); sonst immer danach.</translation>
+  </message>
+  <message>
+   <source>comma</source>
+   <translation>Komma</translation>
+  </message>
+  <message>
+   <source>composite of the chosen</source>
+   <translation>aus den gewählten zusammensetzen</translation>
+  </message>
+  <message>
+   <source>confidence interval</source>
+   <translation>Konfidenzintervall</translation>
+  </message>
+  <message>
+   <source>confidence interval of the mean</source>
+   <translation>Konfidenzintervall des Mittelwerts</translation>
+  </message>
+  <message>
+   <source>confidence interval of the median</source>
+   <translation>Konfidenzintervall des Medians</translation>
+  </message>
+  <message>
+   <source>confidence intervals of percentages or coefficients; the band of a cumulative curve</source>
+   <translation>Konfidenzintervalle der Prozente oder Koeffizienten; das Band einer kumulierten Kurve</translation>
+  </message>
+  <message>
+   <source>continuous</source>
+   <translation>stetig</translation>
+  </message>
+  <message>
+   <source>copies</source>
+   <translation>Kopien</translation>
+  </message>
+  <message>
+   <source>copy</source>
+   <translation>kopieren</translation>
+  </message>
+  <message>
+   <source>copy this working as text</source>
+   <translation>diesen Rechenweg als Text kopieren</translation>
+  </message>
+  <message>
+   <source>correlation and association</source>
+   <translation>Korrelation und Zusammenhang</translation>
+  </message>
+  <message>
+   <source>count</source>
+   <translation>Anzahl</translation>
+  </message>
+  <message>
+   <source>count it as an answer in {names}</source>
+   <translation>als Antwort zählen in {names}</translation>
+  </message>
+  <message>
+   <source>count {codes} as an answer</source>
+   <translation>{codes} als Antwort zählen</translation>
+  </message>
+  <message>
+   <source>counts below this are hidden, and what would give them away</source>
+   <translation>Anzahlen darunter werden verborgen, und was sie verraten würde</translation>
+  </message>
+  <message>
+   <source>counts or shares as bars</source>
+   <translation>Anzahlen oder Anteile als Balken</translation>
+  </message>
+  <message>
+   <source>crossed with another</source>
+   <translation>gekreuzt mit einer anderen</translation>
+  </message>
+  <message>
+   <source>dark</source>
+   <translation>dunkel</translation>
+  </message>
+  <message>
+   <source>date</source>
+   <translation>Datum</translation>
+  </message>
+  <message>
+   <source>dates</source>
+   <translation>Datumsangaben</translation>
+  </message>
+  <message>
+   <source>dates out of order</source>
+   <translation>Datumsangaben außer der Reihe</translation>
+  </message>
+  <message>
+   <source>day</source>
+   <translation>Tag</translation>
+  </message>
+  <message>
+   <source>day first</source>
+   <translation>Tag zuerst</translation>
+  </message>
+  <message>
+   <source>day of the month</source>
+   <translation>Tag des Monats</translation>
+  </message>
+  <message>
+   <source>day of the week, 1 for Monday</source>
+   <translation>Wochentag, 1 für Montag</translation>
+  </message>
+  <message>
+   <source>decimal comma</source>
+   <translation>Dezimalkomma</translation>
+  </message>
+  <message>
+   <source>decimal mark</source>
+   <translation>Dezimalzeichen</translation>
+  </message>
+  <message>
+   <source>decimal point</source>
+   <translation>Dezimalpunkt</translation>
+  </message>
+  <message>
+   <source>decimals of measures in print</source>
+   <translation>Nachkommastellen der Messwerte im Druck</translation>
+  </message>
+  <message>
+   <source>decimals of {variable}</source>
+   <translation>Nachkommastellen von {variable}</translation>
+  </message>
+  <message>
+   <source>delimiter</source>
+   <translation>Trennzeichen</translation>
+  </message>
+  <message>
+   <source>density</source>
+   <translation>Dichte</translation>
+  </message>
+  <message>
+   <source>derive</source>
+   <translation>ableiten</translation>
+  </message>
+  <message>
+   <source>derive bands that part them</source>
+   <translation>Klassen ableiten, die sie trennen</translation>
+  </message>
+  <message>
+   <source>derive its logarithm</source>
+   <translation>den Logarithmus ableiten</translation>
+  </message>
+  <message>
+   <source>derive whether {name} is above 0</source>
+   <translation>ableiten, ob {name} über 0 liegt</translation>
+  </message>
+  <message>
+   <source>derive {name}</source>
+   <translation>{name} ableiten</translation>
+  </message>
+  <message>
+   <source>describe … across …    click a variable, or type</source>
+   <translation>describe … across …    eine Variable anklicken, oder schreiben</translation>
+  </message>
+  <message>
+   <source>descriptive statistics, and the distribution as a figure</source>
+   <translation>beschreibende Statistiken, und die Verteilung als Abbildung</translation>
+  </message>
+  <message>
+   <source>difference</source>
+   <translation>Unterschied</translation>
+  </message>
+  <message>
+   <source>distance from the mean</source>
+   <translation>Abstand vom Mittelwert</translation>
+  </message>
+  <message>
+   <source>distinct</source>
+   <translation>verschieden</translation>
+  </message>
+  <message>
+   <source>do the words still hold?</source>
+   <translation>stimmen die Worte noch?</translation>
+  </message>
+  <message>
+   <source>drawn again</source>
+   <translation>neu gezeichnet</translation>
+  </message>
+  <message>
+   <source>duplicate</source>
+   <translation>verdoppeln</translation>
+  </message>
+  <message>
+   <source>each class or value with all below it</source>
+   <translation>jede Klasse oder jeder Wert mit allen darunter</translation>
+  </message>
+  <message>
+   <source>each row counts as one, though the rows of the study are weighted</source>
+   <translation>jede Zeile zählt einmal, obwohl die Zeilen der Studie gewichtet sind</translation>
+  </message>
+  <message>
+   <source>each row is a case of its own</source>
+   <translation>jede Zeile ist ein eigener Fall</translation>
+  </message>
+  <message>
+   <source>each row stands for {name} cases</source>
+   <translation>jede Zeile steht für so viele Fälle, wie {name} angibt</translation>
+  </message>
+  <message>
+   <source>edit the methods text</source>
+   <translation>den Methodentext bearbeiten</translation>
+  </message>
+  <message>
+   <source>edit the notes</source>
+   <translation>die Anmerkungen bearbeiten</translation>
+  </message>
+  <message>
+   <source>edit the paragraph</source>
+   <translation>den Absatz bearbeiten</translation>
+  </message>
+  <message>
+   <source>edit the results text</source>
+   <translation>den Ergebnistext bearbeiten</translation>
+  </message>
+  <message>
+   <source>edit the title</source>
+   <translation>den Titel bearbeiten</translation>
+  </message>
+  <message>
+   <source>encoding</source>
+   <translation>Kodierung</translation>
+  </message>
+  <message>
+   <source>equal factors are equally far apart</source>
+   <translation>gleiche Faktoren sind gleich weit voneinander</translation>
+  </message>
+  <message>
+   <source>equal to</source>
+   <translation>gleich</translation>
+  </message>
+  <message>
+   <source>every case as a dot</source>
+   <translation>jeder Fall als Punkt</translation>
+  </message>
+  <message>
+   <source>every case as a dot besides</source>
+   <translation>dazu jeder Fall als Punkt</translation>
+  </message>
+  <message>
+   <source>every pair of more than two groups, with p for all of them together</source>
+   <translation>jedes Paar von mehr als zwei Gruppen, mit p für alle zusammen</translation>
+  </message>
+  <message>
+   <source>every variable that is continuous or a count</source>
+   <translation>jede stetige Variable und jede Anzahl</translation>
+  </message>
+  <message>
+   <source>every variable whose values are counted one by one</source>
+   <translation>jede Variable, deren Werte einzeln gezählt werden</translation>
+  </message>
+  <message>
+   <source>everywhere</source>
+   <translation>überall</translation>
+  </message>
+  <message>
+   <source>exchange the exhibit</source>
+   <translation>die Darstellung austauschen</translation>
+  </message>
+  <message>
+   <source>exponential</source>
+   <translation>exponential</translation>
+  </message>
+  <message>
+   <source>expression…</source>
+   <translation>Ausdruck …</translation>
+  </message>
+  <message>
+   <source>fences</source>
+   <translation>Zäune</translation>
+  </message>
+  <message>
+   <source>finding cases</source>
+   <translation>Fälle werden gesucht</translation>
+  </message>
+  <message>
+   <source>first and third quartile</source>
+   <translation>erstes und drittes Quartil</translation>
+  </message>
+  <message>
+   <source>first quartile</source>
+   <translation>erstes Quartil</translation>
+  </message>
+  <message>
+   <source>first values</source>
+   <translation>erste Werte</translation>
+  </message>
+  <message>
+   <source>fitting the levels</source>
+   <translation>passend zum Messniveau</translation>
+  </message>
+  <message>
+   <source>fold the {n}</source>
+   <translation>die {n} zuklappen</translation>
+  </message>
+  <message>
+   <source>for each point by itself, or for all points at once</source>
+   <translation>für jeden Punkt allein, oder für alle Punkte zugleich</translation>
+  </message>
+  <message>
+   <source>for example 86.6 min, with at most 15 decimals</source>
+   <translation>zum Beispiel 86.6 min, mit höchstens 15 Nachkommastellen</translation>
+  </message>
+  <message>
+   <source>for example age &gt;= 18</source>
+   <translation>zum Beispiel age &gt;= 18</translation>
+  </message>
+  <message>
+   <source>for this exhibit only</source>
+   <translation>nur für diese Darstellung</translation>
+  </message>
+  <message>
+   <source>formula of {name}</source>
+   <translation>Formel von {name}</translation>
+  </message>
+  <message>
+   <source>found out</source>
+   <translation>herausgefunden</translation>
+  </message>
+  <message>
+   <source>frequencies; with “against” a cross-table</source>
+   <translation>Häufigkeiten; mit „against“ eine Kreuztabelle</translation>
+  </message>
+  <message>
+   <source>frequency</source>
+   <translation>Häufigkeit</translation>
+  </message>
+  <message>
+   <source>from all rows to the cases analysed, in boxes</source>
+   <translation>von allen Zeilen zu den ausgewerteten Fällen, in Kästen</translation>
+  </message>
+  <message>
+   <source>from one value to another, both included</source>
+   <translation>von einem Wert bis zu einem anderen, beide eingeschlossen</translation>
+  </message>
+  <message>
+   <source>from {low} to {high}</source>
+   <translation>von {low} bis {high}</translation>
+  </message>
+  <message>
+   <source>geometric mean</source>
+   <translation>geometrisches Mittel</translation>
+  </message>
+  <message>
+   <source>give it a name</source>
+   <translation>einen Namen geben</translation>
+  </message>
+  <message>
+   <source>gravest first</source>
+   <translation>Schwerstes zuerst</translation>
+  </message>
+  <message>
+   <source>groups in rows</source>
+   <translation>Gruppen in Zeilen</translation>
+  </message>
+  <message>
+   <source>groups in rows or side by side; the statistics one under the other; a column for each variable; or for each answer</source>
+   <translation>Gruppen in Zeilen oder nebeneinander; die Statistiken untereinander; eine Spalte für jede Variable; oder für jede Antwort</translation>
+  </message>
+  <message>
+   <source>groups side by side</source>
+   <translation>Gruppen nebeneinander</translation>
+  </message>
+  <message>
+   <source>harmonic mean</source>
+   <translation>harmonisches Mittel</translation>
+  </message>
+  <message>
+   <source>has another whole number in each of {cases}: an identifier?</source>
+   <translation>hat jedes Mal eine andere ganze Zahl ({cases}): eine Kennung?</translation>
+  </message>
+  <message>
+   <source>high contrast</source>
+   <translation>hoher Kontrast</translation>
+  </message>
+  <message>
+   <source>highest</source>
+   <translation>höchste</translation>
+  </message>
+  <message>
+   <source>highest values and their cases</source>
+   <translation>höchste Werte und ihre Fälle</translation>
+  </message>
+  <message>
+   <source>holds only {n} whole numbers, {low} to {high}: codes rather than measures?</source>
+   <translation>hat nur {n} ganze Zahlen, {low} bis {high}: eher Codes als Messwerte?</translation>
+  </message>
+  <message>
+   <source>holds only {one} and {other}: two answers, not a measure?</source>
+   <translation>hat nur {one} und {other}: zwei Antworten, kein Messwert?</translation>
+  </message>
+  <message>
+   <source>how far each count lies from the expected one, in standard errors</source>
+   <translation>wie weit jede Anzahl von der erwarteten liegt, in Standardfehlern</translation>
+  </message>
+  <message>
+   <source>how far two raters or methods agree: kappa, intraclass correlations, limits of agreement</source>
+   <translation>wie weit zwei Beurteilende oder Verfahren übereinstimmen: Kappa, Intraklassenkorrelationen, Übereinstimmungsgrenzen</translation>
+  </message>
+  <message>
+   <source>how groups share the figure</source>
+   <translation>wie sich Gruppen die Abbildung teilen</translation>
+  </message>
+  <message>
+   <source>how many have a value</source>
+   <translation>wie viele einen Wert haben</translation>
+  </message>
+  <message>
+   <source>how many interquartile ranges beyond the quartiles a value is an outlier</source>
+   <translation>um wie viele Quartilsabstände ein Wert jenseits der Quartile ein Ausreißer ist</translation>
+  </message>
+  <message>
+   <source>how many of the variables have a value</source>
+   <translation>wie viele der Variablen einen Wert haben</translation>
+  </message>
+  <message>
+   <source>how much the groups differ: a standardized difference with its interval; of correlations by Fisher’s z</source>
+   <translation>wie sehr sich die Gruppen unterscheiden: ein standardisierter Unterschied mit seinem Intervall; bei Korrelationen nach Fishers z</translation>
+  </message>
+  <message>
+   <source>how often the mode occurs</source>
+   <translation>wie oft der Modus vorkommt</translation>
+  </message>
+  <message>
+   <source>how the bandwidth of a density is found</source>
+   <translation>wie die Bandbreite einer Dichte gefunden wird</translation>
+  </message>
+  <message>
+   <source>how the means of persons who have several rows go together</source>
+   <translation>wie die Mittelwerte von Personen mit mehreren Zeilen zusammenhängen</translation>
+  </message>
+  <message>
+   <source>how the width of the classes is found</source>
+   <translation>wie die Breite der Klassen gefunden wird</translation>
+  </message>
+  <message>
+   <source>how two shares in two groups are compared; d_z standardizes changes within persons by their own spread</source>
+   <translation>wie zwei Anteile in zwei Gruppen verglichen werden; d_z standardisiert Veränderungen innerhalb der Personen an ihrer eigenen Streuung</translation>
+  </message>
+  <message>
+   <source>how values move together in the rows of one person</source>
+   <translation>wie sich Werte in den Zeilen einer Person miteinander bewegen</translation>
+  </message>
+  <message>
+   <source>how wide the figure is on paper</source>
+   <translation>wie breit die Abbildung auf dem Papier ist</translation>
+  </message>
+  <message>
+   <source>humps</source>
+   <translation>Gipfel</translation>
+  </message>
+  <message>
+   <source>identifier</source>
+   <translation>Kennung</translation>
+  </message>
+  <message>
+   <source>in an empty sentence: the sentences before</source>
+   <translation>im leeren Satz: die Sätze davor</translation>
+  </message>
+  <message>
+   <source>in its steady steps; the largest from {first} to {last}.</source>
+   <translation>in ihren gleichmäßigen Schritten; die größte von {first} bis {last}.</translation>
+  </message>
+  <message>
+   <source>in memory</source>
+   <translation>im Speicher</translation>
+  </message>
+  <message>
+   <source>in no order</source>
+   <translation>ohne Reihenfolge</translation>
+  </message>
+  <message>
+   <source>in panels</source>
+   <translation>in Feldern</translation>
+  </message>
+  <message>
+   <source>in rows that overlap</source>
+   <translation>in Reihen, die sich überlappen</translation>
+  </message>
+  <message>
+   <source>in the note</source>
+   <translation>in der Anmerkung</translation>
+  </message>
+  <message>
+   <source>in the sentence: go to the offers</source>
+   <translation>im Satz: zu den Angeboten</translation>
+  </message>
+  <message>
+   <source>in the sentence: take the first offer</source>
+   <translation>im Satz: das erste Angebot nehmen</translation>
+  </message>
+  <message>
+   <source>in the table</source>
+   <translation>in der Tabelle</translation>
+  </message>
+  <message>
+   <source>in the text</source>
+   <translation>im Text</translation>
+  </message>
+  <message>
+   <source>in {name}, {cases}: {words}.</source>
+   <translation>in {name}, {cases}: {words}.</translation>
+  </message>
+  <message>
+   <source>in {name}: {kinds}.</source>
+   <translation>in {name}: {kinds}.</translation>
+  </message>
+  <message numerus="yes">
+   <source>in {name}: {texts}. {n:,} [case counts|cases count] as missing until then.</source>
+   <translation>
+    <numerusform>in {name}: {texts}. {n:,} Fall zählt bis dahin als fehlend.</numerusform>
+    <numerusform>in {name}: {texts}. {n:,} Fälle zählen bis dahin als fehlend.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>in {n} columns: {names}</source>
+   <translation>in {n} Spalten: {names}</translation>
+  </message>
+  <message>
+   <source>in {role} by</source>
+   <translation>in {role} nach</translation>
+  </message>
+  <message>
+   <source>interquartile range</source>
+   <translation>Quartilsabstand</translation>
+  </message>
+  <message>
+   <source>is 0 in {zeros:,} of {n:,} cases: a mean mixes who has none with how much the others have.</source>
+   <translation>ist 0 in {zeros:,} von {n:,} Fällen: Ein Mittelwert vermengt, wer nichts hat, mit dem, wie viel die anderen haben.</translation>
+  </message>
+  <message>
+   <source>is missing</source>
+   <translation>fehlt</translation>
+  </message>
+  <message numerus="yes">
+   <source>is missing in {missing:,} of {n:,} [case|cases] ({share:.0f} %).</source>
+   <translation>
+    <numerusform>fehlt in {missing:,} von {n:,} Fall ({share:.0f} %).</numerusform>
+    <numerusform>fehlt in {missing:,} von {n:,} Fällen ({share:.0f} %).</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>is missing, or is not missing</source>
+   <translation>fehlt, oder fehlt nicht</translation>
+  </message>
+  <message>
+   <source>is not missing</source>
+   <translation>fehlt nicht</translation>
+  </message>
+  <message>
+   <source>is strongly skewed (G1 = {skewness}): the median describes it better than the mean.</source>
+   <translation>ist stark schief (G1 = {skewness}): Der Median beschreibt es besser als der Mittelwert.</translation>
+  </message>
+  <message>
+   <source>is the same as {name}.</source>
+   <translation>ist dasselbe wie {name}.</translation>
+  </message>
+  <message>
+   <source>is {name} times {factor} (r = {r}).</source>
+   <translation>ist {name} mal {factor} (r = {r}).</translation>
+  </message>
+  <message>
+   <source>is “{value}” in all but {cases}.</source>
+   <translation>ist überall „{value}“, bis auf {cases}.</translation>
+  </message>
+  <message>
+   <source>is “{value}” in every case: it can show no difference.</source>
+   <translation>ist in jedem Fall „{value}“: So kann es keinen Unterschied zeigen.</translation>
+  </message>
+  <message>
+   <source>item turned round on its scale</source>
+   <translation>Item, auf seiner Skala umgedreht</translation>
+  </message>
+  <message>
+   <source>its exhibits do not say that any more</source>
+   <translation>seine Darstellungen sagen das nicht mehr</translation>
+  </message>
+  <message>
+   <source>keep</source>
+   <translation>behalten</translation>
+  </message>
+  <message>
+   <source>keep all {n} names</source>
+   <translation>alle {n} Namen behalten</translation>
+  </message>
+  <message>
+   <source>keep it</source>
+   <translation>behalten</translation>
+  </message>
+  <message>
+   <source>keep the exhibit</source>
+   <translation>die Darstellung behalten</translation>
+  </message>
+  <message>
+   <source>keep the name</source>
+   <translation>den Namen behalten</translation>
+  </message>
+  <message>
+   <source>keep this and add another condition</source>
+   <translation>dies behalten und noch eine Bedingung hinzufügen</translation>
+  </message>
+  <message>
+   <source>key: variables that both have</source>
+   <translation>Schlüssel: Variablen, die beide haben</translation>
+  </message>
+  <message>
+   <source>key: what says which rows belong to one case</source>
+   <translation>Schlüssel: was sagt, welche Zeilen zu einem Fall gehören</translation>
+  </message>
+  <message>
+   <source>key: what says which rows belong to one person or group</source>
+   <translation>Schlüssel: was sagt, welche Zeilen zu einer Person oder Gruppe gehören</translation>
+  </message>
+  <message>
+   <source>kurtosis</source>
+   <translation>Wölbung</translation>
+  </message>
+  <message>
+   <source>kurtosis over its standard error</source>
+   <translation>Wölbung durch ihren Standardfehler</translation>
+  </message>
+  <message>
+   <source>label</source>
+   <translation>Beschriftung</translation>
+  </message>
+  <message>
+   <source>largest minus smallest value</source>
+   <translation>größter minus kleinster Wert</translation>
+  </message>
+  <message>
+   <source>largest value</source>
+   <translation>größter Wert</translation>
+  </message>
+  <message>
+   <source>largest value over variables of the same case</source>
+   <translation>größter Wert über Variablen desselben Falls</translation>
+  </message>
+  <message>
+   <source>last values</source>
+   <translation>letzte Werte</translation>
+  </message>
+  <message>
+   <source>lay a codebook file over the variables</source>
+   <translation>eine Codebuchdatei über die Variablen legen</translation>
+  </message>
+  <message>
+   <source>leave</source>
+   <translation>verlassen</translation>
+  </message>
+  <message>
+   <source>leave out</source>
+   <translation>weglassen</translation>
+  </message>
+  <message>
+   <source>leave out {names}</source>
+   <translation>{names} weglassen</translation>
+  </message>
+  <message>
+   <source>leave out {name}</source>
+   <translation>{name} weglassen</translation>
+  </message>
+  <message>
+   <source>left</source>
+   <translation>links</translation>
+  </message>
+  <message>
+   <source>left out</source>
+   <translation>weggelassen</translation>
+  </message>
+  <message>
+   <source>let it stand</source>
+   <translation>stehen lassen</translation>
+  </message>
+  <message>
+   <source>let the words stand</source>
+   <translation>die Worte stehen lassen</translation>
+  </message>
+  <message>
+   <source>lies in the future.</source>
+   <translation>liegt in der Zukunft.</translation>
+  </message>
+  <message>
+   <source>light</source>
+   <translation>hell</translation>
+  </message>
+  <message>
+   <source>limit the cases in use</source>
+   <translation>die verwendeten Fälle einschränken</translation>
+  </message>
+  <message>
+   <source>line</source>
+   <translation>Linie</translation>
+  </message>
+  <message>
+   <source>line {number}</source>
+   <translation>Zeile {number}</translation>
+  </message>
+  <message>
+   <source>listwise</source>
+   <translation>listenweise</translation>
+  </message>
+  <message>
+   <source>logarithm</source>
+   <translation>Logarithmus</translation>
+  </message>
+  <message>
+   <source>logarithm to base 10</source>
+   <translation>Logarithmus zur Basis 10</translation>
+  </message>
+  <message>
+   <source>logarithm to base 2</source>
+   <translation>Logarithmus zur Basis 2</translation>
+  </message>
+  <message>
+   <source>looking for what is wrong</source>
+   <translation>Fehler werden gesucht</translation>
+  </message>
+  <message>
+   <source>looking through the file</source>
+   <translation>die Datei wird durchgesehen</translation>
+  </message>
+  <message>
+   <source>lower limit of the confidence interval of the mean</source>
+   <translation>untere Grenze des Konfidenzintervalls des Mittelwerts</translation>
+  </message>
+  <message>
+   <source>lower limit of the confidence interval of the median</source>
+   <translation>untere Grenze des Konfidenzintervalls des Medians</translation>
+  </message>
+  <message>
+   <source>lower limit of the interval of the ICC</source>
+   <translation>untere Grenze des Intervalls der ICC</translation>
+  </message>
+  <message>
+   <source>lowest</source>
+   <translation>niedrigste</translation>
+  </message>
+  <message>
+   <source>lowest values and their cases</source>
+   <translation>niedrigste Werte und ihre Fälle</translation>
+  </message>
+  <message>
+   <source>mail addresses</source>
+   <translation>E-Mail-Adressen</translation>
+  </message>
+  <message>
+   <source>mail addresses and telephone numbers</source>
+   <translation>E-Mail-Adressen und Telefonnummern</translation>
+  </message>
+  <message>
+   <source>make a variable</source>
+   <translation>Variable bilden</translation>
+  </message>
+  <message>
+   <source>make all “{meant}”</source>
+   <translation>alles zu „{meant}“ machen</translation>
+  </message>
+  <message>
+   <source>make it</source>
+   <translation>ausführen</translation>
+  </message>
+  <message>
+   <source>make {target}</source>
+   <translation>{target} bilden</translation>
+  </message>
+  <message>
+   <source>mark as personal</source>
+   <translation>als persönlich markieren</translation>
+  </message>
+  <message>
+   <source>max</source>
+   <translation>Max.</translation>
+  </message>
+  <message>
+   <source>mean</source>
+   <translation>Mittelwert</translation>
+  </message>
+  <message>
+   <source>mean absolute deviation from the mean</source>
+   <translation>mittlere absolute Abweichung vom Mittelwert</translation>
+  </message>
+  <message>
+   <source>mean and median</source>
+   <translation>Mittelwert und Median</translation>
+  </message>
+  <message>
+   <source>mean over variables; minimum says how many must be valid (all, unless said)</source>
+   <translation>Mittelwert über Variablen; minimum sagt, wie viele gültig sein müssen (alle, wenn nichts gesagt ist)</translation>
+  </message>
+  <message>
+   <source>mean without the outer values at each end</source>
+   <translation>Mittelwert ohne die äußeren Werte an jedem Ende</translation>
+  </message>
+  <message>
+   <source>means</source>
+   <translation>Mittelwerte</translation>
+  </message>
+  <message>
+   <source>means with their intervals</source>
+   <translation>Mittelwerte mit ihren Intervallen</translation>
+  </message>
+  <message>
+   <source>median</source>
+   <translation>Median</translation>
+  </message>
+  <message>
+   <source>median absolute deviation</source>
+   <translation>mediane absolute Abweichung</translation>
+  </message>
+  <message>
+   <source>median absolute deviation times 1.4826, which estimates the SD of normal data</source>
+   <translation>mediane absolute Abweichung mal 1,4826, was die SD normalverteilter Daten schätzt</translation>
+  </message>
+  <message>
+   <source>methods text</source>
+   <translation>Methodentext</translation>
+  </message>
+  <message>
+   <source>min</source>
+   <translation>Min.</translation>
+  </message>
+  <message>
+   <source>mirrored densities with quartiles</source>
+   <translation>gespiegelte Dichten mit Quartilen</translation>
+  </message>
+  <message>
+   <source>missing</source>
+   <translation>fehlend</translation>
+  </message>
+  <message>
+   <source>missing codes of {names}</source>
+   <translation>Fehlcodes von {names}</translation>
+  </message>
+  <message>
+   <source>missing in {names}</source>
+   <translation>fehlend in {names}</translation>
+  </message>
+  <message>
+   <source>missing values</source>
+   <translation>fehlende Werte</translation>
+  </message>
+  <message>
+   <source>missing values in the table, or in its note</source>
+   <translation>fehlende Werte in der Tabelle, oder in ihrer Anmerkung</translation>
+  </message>
+  <message>
+   <source>missing: {name}</source>
+   <translation>fehlend: {name}</translation>
+  </message>
+  <message>
+   <source>mode</source>
+   <translation>Modus</translation>
+  </message>
+  <message>
+   <source>month</source>
+   <translation>Monat</translation>
+  </message>
+  <message>
+   <source>month first</source>
+   <translation>Monat zuerst</translation>
+  </message>
+  <message>
+   <source>month, 1 to 12</source>
+   <translation>Monat, 1 bis 12</translation>
+  </message>
+  <message>
+   <source>more than once, with other values beside: {named}.</source>
+   <translation>mehr als einmal, mit anderen Werten daneben: {named}.</translation>
+  </message>
+  <message>
+   <source>most frequent</source>
+   <translation>am häufigsten</translation>
+  </message>
+  <message>
+   <source>most frequent value</source>
+   <translation>häufigster Wert</translation>
+  </message>
+  <message>
+   <source>most: {value}</source>
+   <translation>meist: {value}</translation>
+  </message>
+  <message>
+   <source>move it in the manuscript</source>
+   <translation>im Manuskript verschieben</translation>
+  </message>
+  <message>
+   <source>names as they stand in the file</source>
+   <translation>Namen, wie sie in der Datei stehen</translation>
+  </message>
+  <message numerus="yes">
+   <source>names in [row|rows] {rows}</source>
+   <translation>
+    <numerusform>Namen in Zeile {rows}</numerusform>
+    <numerusform>Namen in Zeilen {rows}</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>narrow space</source>
+   <translation>schmales Leerzeichen</translation>
+  </message>
+  <message>
+   <source>natural logarithm</source>
+   <translation>natürlicher Logarithmus</translation>
+  </message>
+  <message>
+   <source>new name = expression, for example vocab_gain = post - pre</source>
+   <translation>neuer Name = Ausdruck, zum Beispiel vocab_gain = post - pre</translation>
+  </message>
+  <message>
+   <source>next whole number above</source>
+   <translation>nächste ganze Zahl darüber</translation>
+  </message>
+  <message>
+   <source>next whole number below</source>
+   <translation>nächste ganze Zahl darunter</translation>
+  </message>
+  <message>
+   <source>no</source>
+   <translation>nein</translation>
+  </message>
+  <message>
+   <source>no case meets this</source>
+   <translation>kein Fall erfüllt das</translation>
+  </message>
+  <message>
+   <source>no clusters</source>
+   <translation>keine Klumpen</translation>
+  </message>
+  <message>
+   <source>no data yet</source>
+   <translation>noch keine Daten</translation>
+  </message>
+  <message>
+   <source>no longer holds</source>
+   <translation>stimmt nicht mehr</translation>
+  </message>
+  <message>
+   <source>no row of names</source>
+   <translation>keine Zeile mit Namen</translation>
+  </message>
+  <message>
+   <source>no strata</source>
+   <translation>keine Schichten</translation>
+  </message>
+  <message>
+   <source>no study is open</source>
+   <translation>keine Studie ist offen</translation>
+  </message>
+  <message>
+   <source>no values</source>
+   <translation>keine Werte</translation>
+  </message>
+  <message>
+   <source>no weights</source>
+   <translation>keine Gewichte</translation>
+  </message>
+  <message>
+   <source>no {words}</source>
+   <translation>kein {words}</translation>
+  </message>
+  <message>
+   <source>nominal</source>
+   <translation>nominal</translation>
+  </message>
+  <message>
+   <source>none</source>
+   <translation>keine</translation>
+  </message>
+  <message>
+   <source>normal</source>
+   <translation>normal</translation>
+  </message>
+  <message>
+   <source>not defined: {reason}</source>
+   <translation>nicht definiert: {reason}</translation>
+  </message>
+  <message>
+   <source>not equal to</source>
+   <translation>ungleich</translation>
+  </message>
+  <message>
+   <source>not personal</source>
+   <translation>nicht persönlich</translation>
+  </message>
+  <message>
+   <source>not there any more</source>
+   <translation>nicht mehr da</translation>
+  </message>
+  <message>
+   <source>nothing</source>
+   <translation>nichts</translation>
+  </message>
+  <message>
+   <source>nothing missing: complete cases</source>
+   <translation>nichts fehlt: vollständige Fälle</translation>
+  </message>
+  <message>
+   <source>nothing to set yet</source>
+   <translation>noch nichts zu setzen</translation>
+  </message>
+  <message>
+   <source>number of missing values</source>
+   <translation>Anzahl fehlender Werte</translation>
+  </message>
+  <message>
+   <source>number of valid values</source>
+   <translation>Anzahl gültiger Werte</translation>
+  </message>
+  <message>
+   <source>occasion</source>
+   <translation>Zeitpunkt</translation>
+  </message>
+  <message>
+   <source>odds ratio</source>
+   <translation>Chancenverhältnis</translation>
+  </message>
+  <message>
+   <source>of a question with several answers: which of them were given together</source>
+   <translation>bei einer Frage mit mehreren Antworten: welche davon zusammen gegeben wurden</translation>
+  </message>
+  <message>
+   <source>of all</source>
+   <translation>von allen</translation>
+  </message>
+  <message>
+   <source>of means</source>
+   <translation>von Mittelwerten</translation>
+  </message>
+  <message>
+   <source>of one</source>
+   <translation>von</translation>
+  </message>
+  <message>
+   <source>of the column</source>
+   <translation>der Spalte</translation>
+  </message>
+  <message>
+   <source>of the row</source>
+   <translation>der Zeile</translation>
+  </message>
+  <message>
+   <source>of values missing</source>
+   <translation>der Werte fehlen</translation>
+  </message>
+  <message>
+   <source>on a value in the Codebook: print it earlier or later</source>
+   <translation>auf einem Wert im Codebuch: früher oder später drucken</translation>
+  </message>
+  <message>
+   <source>on a variable: describe it, or leave it out</source>
+   <translation>auf einer Variablen: beschreiben, oder weglassen</translation>
+  </message>
+  <message>
+   <source>on a variable: make groups with it</source>
+   <translation>auf einer Variablen: Gruppen damit bilden</translation>
+  </message>
+  <message>
+   <source>on which side a value on an edge belongs to the class</source>
+   <translation>auf welcher Seite ein Wert auf einer Kante zur Klasse gehört</translation>
+  </message>
+  <message>
+   <source>once</source>
+   <translation>einmal</translation>
+  </message>
+  <message>
+   <source>one and a half</source>
+   <translation>anderthalb</translation>
+  </message>
+  <message>
+   <source>one column</source>
+   <translation>eine Spalte</translation>
+  </message>
+  <message>
+   <source>one of several values</source>
+   <translation>einer von mehreren Werten</translation>
+  </message>
+  <message>
+   <source>one of them must hold</source>
+   <translation>eines davon muss gelten</translation>
+  </message>
+  <message>
+   <source>one value or another</source>
+   <translation>ein Wert oder ein anderer</translation>
+  </message>
+  <message>
+   <source>one {title}</source>
+   <translation>{title}</translation>
+  </message>
+  <message>
+   <source>only rows with a partner</source>
+   <translation>nur Zeilen mit Gegenstück</translation>
+  </message>
+  <message>
+   <source>only {condition}</source>
+   <translation>nur {condition}</translation>
+  </message>
+  <message>
+   <source>only {value}</source>
+   <translation>nur {value}</translation>
+  </message>
+  <message>
+   <source>open</source>
+   <translation>offen</translation>
+  </message>
+  <message>
+   <source>open the {n}</source>
+   <translation>die {n} aufklappen</translation>
+  </message>
+  <message>
+   <source>opening {name}</source>
+   <translation>{name} wird geöffnet</translation>
+  </message>
+  <message>
+   <source>or</source>
+   <translation>oder</translation>
+  </message>
+  <message>
+   <source>or read the</source>
+   <translation>oder lesen Sie das</translation>
+  </message>
+  <message>
+   <source>ordered values against those of a normal distribution</source>
+   <translation>geordnete Werte gegen die einer Normalverteilung</translation>
+  </message>
+  <message>
+   <source>ordinal</source>
+   <translation>ordinal</translation>
+  </message>
+  <message>
+   <source>outliers</source>
+   <translation>Ausreißer</translation>
+  </message>
+  <message>
+   <source>over each other</source>
+   <translation>übereinander</translation>
+  </message>
+  <message>
+   <source>own notes again</source>
+   <translation>wieder die eigenen Anmerkungen</translation>
+  </message>
+  <message>
+   <source>own title again</source>
+   <translation>wieder der eigene Titel</translation>
+  </message>
+  <message>
+   <source>own {words} again</source>
+   <translation>wieder der eigene {words}</translation>
+  </message>
+  <message>
+   <source>p-values adjusted for the number of tests</source>
+   <translation>p-Werte, an die Zahl der Tests angepasst</translation>
+  </message>
+  <message>
+   <source>pairwise</source>
+   <translation>paarweise</translation>
+  </message>
+  <message>
+   <source>parts the cases exactly as {name} does.</source>
+   <translation>teilt die Fälle genau so wie {name}.</translation>
+  </message>
+  <message>
+   <source>percent</source>
+   <translation>Prozent</translation>
+  </message>
+  <message>
+   <source>percentiles of any share, as columns of their own</source>
+   <translation>Perzentile beliebiger Anteile, in eigenen Spalten</translation>
+  </message>
+  <message>
+   <source>personal</source>
+   <translation>persönlich</translation>
+  </message>
+  <message>
+   <source>persons are counted, not their rows</source>
+   <translation>Personen werden gezählt, nicht ihre Zeilen</translation>
+  </message>
+  <message>
+   <source>places one under the other, values to the right</source>
+   <translation>Plätze untereinander, Werte nach rechts</translation>
+  </message>
+  <message>
+   <source>point</source>
+   <translation>Punkt</translation>
+  </message>
+  <message>
+   <source>point by point</source>
+   <translation>Punkt für Punkt</translation>
+  </message>
+  <message>
+   <source>printed</source>
+   <translation>gedruckt</translation>
+  </message>
+  <message>
+   <source>prints as </source>
+   <translation>gedruckt als </translation>
+  </message>
+  <message>
+   <source>proportion</source>
+   <translation>Anteil</translation>
+  </message>
+  <message>
+   <source>quarter</source>
+   <translation>Quartal</translation>
+  </message>
+  <message>
+   <source>quarter of the year</source>
+   <translation>Quartal des Jahres</translation>
+  </message>
+  <message>
+   <source>quartiles</source>
+   <translation>Quartile</translation>
+  </message>
+  <message>
+   <source>quartiles, whiskers and far cases</source>
+   <translation>Quartile, Antennen und ferne Fälle</translation>
+  </message>
+  <message>
+   <source>r with rest</source>
+   <translation>r mit dem Rest</translation>
+  </message>
+  <message>
+   <source>range</source>
+   <translation>Spannweite</translation>
+  </message>
+  <message>
+   <source>rank</source>
+   <translation>Rang</translation>
+  </message>
+  <message>
+   <source>rank among all cases; ties share their mean rank</source>
+   <translation>Rang unter allen Fällen; Gleiche teilen sich ihren mittleren Rang</translation>
+  </message>
+  <message>
+   <source>read again</source>
+   <translation>neu lesen</translation>
+  </message>
+  <message>
+   <source>read differently</source>
+   <translation>anders lesen</translation>
+  </message>
+  <message>
+   <source>read half the limit</source>
+   <translation>die halbe Grenze lesen</translation>
+  </message>
+  <message>
+   <source>read with another {setting}</source>
+   <translation>mit anderer Angabe lesen: {setting}</translation>
+  </message>
+  <message>
+   <source>read {n:,} as decimals</source>
+   <translation>{n:,} als Dezimalzahlen lesen</translation>
+  </message>
+  <message>
+   <source>read {n:,} as their limits</source>
+   <translation>{n:,} als ihre Grenzen lesen</translation>
+  </message>
+  <message>
+   <source>read {name} again</source>
+   <translation>{name} neu lesen</translation>
+  </message>
+  <message>
+   <source>read “{text}” as {value}</source>
+   <translation>„{text}“ als {value} lesen</translation>
+  </message>
+  <message>
+   <source>reading changed files</source>
+   <translation>geänderte Dateien werden gelesen</translation>
+  </message>
+  <message>
+   <source>reading the cells</source>
+   <translation>die Zellen werden gelesen</translation>
+  </message>
+  <message>
+   <source>reading {name}</source>
+   <translation>{name} wird gelesen</translation>
+  </message>
+  <message>
+   <source>receptive_pre and receptive_post are one measure on two occasions: leave the ending out.</source>
+   <translation>receptive_pre und receptive_post sind ein Maß zu zwei Zeitpunkten: Lassen Sie die Endung weg.</translation>
+  </message>
+  <message>
+   <source>recode</source>
+   <translation>umkodieren</translation>
+  </message>
+  <message>
+   <source>refers to an exhibit that is gone</source>
+   <translation>verweist auf eine Darstellung, die es nicht mehr gibt</translation>
+  </message>
+  <message>
+   <source>refers to what is gone</source>
+   <translation>verweist auf Verschwundenes</translation>
+  </message>
+  <message>
+   <source>refreshing {name}</source>
+   <translation>{name} wird aufgefrischt</translation>
+  </message>
+  <message>
+   <source>remote values</source>
+   <translation>ferne Werte</translation>
+  </message>
+  <message>
+   <source>remove</source>
+   <translation>entfernen</translation>
+  </message>
+  <message>
+   <source>remove {name}</source>
+   <translation>{name} entfernen</translation>
+  </message>
+  <message>
+   <source>repeated rows and identifiers</source>
+   <translation>wiederholte Zeilen und Kennungen</translation>
+  </message>
+  <message>
+   <source>report…</source>
+   <translation>Bericht …</translation>
+  </message>
+  <message>
+   <source>results text</source>
+   <translation>Ergebnistext</translation>
+  </message>
+  <message>
+   <source>reverse</source>
+   <translation>umdrehen</translation>
+  </message>
+  <message>
+   <source>review</source>
+   <translation>durchsehen</translation>
+  </message>
+  <message>
+   <source>right</source>
+   <translation>rechts</translation>
+  </message>
+  <message>
+   <source>risk ratio</source>
+   <translation>Risikoverhältnis</translation>
+  </message>
+  <message>
+   <source>robust z</source>
+   <translation>robustes z</translation>
+  </message>
+  <message>
+   <source>rounded, halves to the even digit</source>
+   <translation>gerundet, halbe zur geraden Ziffer</translation>
+  </message>
+  <message>
+   <source>row of names</source>
+   <translation>Zeile mit Namen</translation>
+  </message>
+  <message>
+   <source>row {case}</source>
+   <translation>Zeile {case}</translation>
+  </message>
+  <message>
+   <source>rows that are no cases</source>
+   <translation>Zeilen, die keine Fälle sind</translation>
+  </message>
+  <message>
+   <source>rows: {roles}</source>
+   <translation>Zeilen: {roles}</translation>
+  </message>
+  <message>
+   <source>say anew</source>
+   <translation>neu sagen</translation>
+  </message>
+  <message>
+   <source>say anew what no longer holds</source>
+   <translation>neu sagen, was nicht mehr stimmt</translation>
+  </message>
+  <message>
+   <source>say what a row is</source>
+   <translation>sagen, was eine Zeile ist</translation>
+  </message>
+  <message>
+   <source>says</source>
+   <translation>angibt</translation>
+  </message>
+  <message>
+   <source>says almost the same as {name} (r = {r}).</source>
+   <translation>sagt fast dasselbe wie {name} (r = {r}).</translation>
+  </message>
+  <message>
+   <source>scatters of several variables with each other</source>
+   <translation>Streudiagramme mehrerer Variablen miteinander</translation>
+  </message>
+  <message>
+   <source>see it set on paper, keep it.</source>
+   <translation>sehen Sie es auf Papier gesetzt, und behalten Sie es.</translation>
+  </message>
+  <message>
+   <source>semicolon</source>
+   <translation>Semikolon</translation>
+  </message>
+  <message>
+   <source>set aside</source>
+   <translation>beiseitelegen</translation>
+  </message>
+  <message>
+   <source>set it on paper</source>
+   <translation>aufs Papier setzen</translation>
+  </message>
+  <message>
+   <source>set missing</source>
+   <translation>auf fehlend setzen</translation>
+  </message>
+  <message>
+   <source>set the cases shown aside</source>
+   <translation>die gezeigten Fälle beiseitelegen</translation>
+  </message>
+  <message>
+   <source>set the house style</source>
+   <translation>den Hausstil setzen</translation>
+  </message>
+  <message>
+   <source>set the later ones aside</source>
+   <translation>die späteren beiseitelegen</translation>
+  </message>
+  <message>
+   <source>set the repeats aside</source>
+   <translation>die Wiederholungen beiseitelegen</translation>
+  </message>
+  <message>
+   <source>set these cases aside</source>
+   <translation>diese Fälle beiseitelegen</translation>
+  </message>
+  <message>
+   <source>set {name} missing</source>
+   <translation>{name} auf fehlend setzen</translation>
+  </message>
+  <message numerus="yes">
+   <source>set {n} [case|cases] aside</source>
+   <translation>
+    <numerusform>{n} Fall beiseitelegen</numerusform>
+    <numerusform>{n} Fälle beiseitelegen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>shapes</source>
+   <translation>Gestalten</translation>
+  </message>
+  <message>
+   <source>share of the variance that lies between persons</source>
+   <translation>Anteil der Varianz, der zwischen Personen liegt</translation>
+  </message>
+  <message>
+   <source>shares of a whole, to 100 %</source>
+   <translation>Anteile eines Ganzen, bis 100 %</translation>
+  </message>
+  <message>
+   <source>sheet</source>
+   <translation>Blatt</translation>
+  </message>
+  <message>
+   <source>sheet {name}</source>
+   <translation>Blatt {name}</translation>
+  </message>
+  <message>
+   <source>show cases</source>
+   <translation>Fälle zeigen</translation>
+  </message>
+  <message>
+   <source>show its case</source>
+   <translation>seinen Fall zeigen</translation>
+  </message>
+  <message>
+   <source>show its {n:,} cases</source>
+   <translation>ihre {n:,} Fälle zeigen</translation>
+  </message>
+  <message>
+   <source>show row {case}</source>
+   <translation>Zeile {case} zeigen</translation>
+  </message>
+  <message>
+   <source>show the cases  Ctrl+D</source>
+   <translation>die Fälle zeigen  Ctrl+D</translation>
+  </message>
+  <message numerus="yes">
+   <source>show {n:,} [case|cases]</source>
+   <translation>
+    <numerusform>{n:,} Fall zeigen</numerusform>
+    <numerusform>{n:,} Fälle zeigen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>skewness</source>
+   <translation>Schiefe</translation>
+  </message>
+  <message>
+   <source>skewness over its standard error</source>
+   <translation>Schiefe durch ihren Standardfehler</translation>
+  </message>
+  <message>
+   <source>smallest and largest</source>
+   <translation>kleinster und größter</translation>
+  </message>
+  <message>
+   <source>smallest value</source>
+   <translation>kleinster Wert</translation>
+  </message>
+  <message>
+   <source>smallest value over variables of the same case</source>
+   <translation>kleinster Wert über Variablen desselben Falls</translation>
+  </message>
+  <message>
+   <source>smooth</source>
+   <translation>glatt</translation>
+  </message>
+  <message>
+   <source>so many classes of equal width</source>
+   <translation>so viele Klassen gleicher Breite</translation>
+  </message>
+  <message>
+   <source>so many neighbouring points of a line together</source>
+   <translation>so viele benachbarte Punkte einer Linie zusammen</translation>
+  </message>
+  <message>
+   <source>so many of the most frequent values, and the rest together</source>
+   <translation>so viele der häufigsten Werte, und der Rest zusammen</translation>
+  </message>
+  <message>
+   <source>sorting the cases</source>
+   <translation>die Fälle werden sortiert</translation>
+  </message>
+  <message>
+   <source>sources, one below the other</source>
+   <translation>Quellen, eine unter der anderen</translation>
+  </message>
+  <message>
+   <source>space</source>
+   <translation>Leerzeichen</translation>
+  </message>
+  <message>
+   <source>spellings</source>
+   <translation>Schreibweisen</translation>
+  </message>
+  <message>
+   <source>square root</source>
+   <translation>Quadratwurzel</translation>
+  </message>
+  <message>
+   <source>stacked</source>
+   <translation>gestapelt</translation>
+  </message>
+  <message>
+   <source>standard deviation</source>
+   <translation>Standardabweichung</translation>
+  </message>
+  <message>
+   <source>standard deviation, n − 1</source>
+   <translation>Standardabweichung, n − 1</translation>
+  </message>
+  <message>
+   <source>standard error</source>
+   <translation>Standardfehler</translation>
+  </message>
+  <message>
+   <source>standard error of the kurtosis</source>
+   <translation>Standardfehler der Wölbung</translation>
+  </message>
+  <message>
+   <source>standard error of the mean</source>
+   <translation>Standardfehler des Mittelwerts</translation>
+  </message>
+  <message>
+   <source>standard error of the skewness</source>
+   <translation>Standardfehler der Schiefe</translation>
+  </message>
+  <message>
+   <source>stands {often} among the values of {names}: no answer rather than an answer?</source>
+   <translation>steht {often} unter den Werten von {names}: eher keine Antwort als eine Antwort?</translation>
+  </message>
+  <message>
+   <source>stands {often} in {names} and counts as missing.</source>
+   <translation>steht {often} in {names} und zählt als fehlend.</translation>
+  </message>
+  <message>
+   <source>stands {often} in {names}, far from all other values: a code for “no answer”?</source>
+   <translation>steht {often} in {names}, weit von allen anderen Werten: ein Code für „keine Antwort“?</translation>
+  </message>
+  <message>
+   <source>statistics and settings</source>
+   <translation>Statistiken und Einstellungen</translation>
+  </message>
+  <message>
+   <source>statistics in rows</source>
+   <translation>Statistiken in Zeilen</translation>
+  </message>
+  <message>
+   <source>steps</source>
+   <translation>Stufen</translation>
+  </message>
+  <message>
+   <source>stop reading</source>
+   <translation>das Lesen abbrechen</translation>
+  </message>
+  <message>
+   <source>straight</source>
+   <translation>gerade</translation>
+  </message>
+  <message>
+   <source>strata</source>
+   <translation>Schichten</translation>
+  </message>
+  <message>
+   <source>strata by {title}</source>
+   <translation>Schichten nach {title}</translation>
+  </message>
+  <message>
+   <source>sum</source>
+   <translation>Summe</translation>
+  </message>
+  <message>
+   <source>sum over variables of the same case</source>
+   <translation>Summe über Variablen desselben Falls</translation>
+  </message>
+  <message>
+   <source>sums</source>
+   <translation>Summen</translation>
+  </message>
+  <message>
+   <source>tab</source>
+   <translation>Tabulator</translation>
+  </message>
+  <message>
+   <source>take away</source>
+   <translation>wegnehmen</translation>
+  </message>
+  <message>
+   <source>take back</source>
+   <translation>zurücknehmen</translation>
+  </message>
+  <message>
+   <source>take back a correction</source>
+   <translation>eine Berichtigung zurücknehmen</translation>
+  </message>
+  <message>
+   <source>take in again</source>
+   <translation>wieder aufnehmen</translation>
+  </message>
+  <message>
+   <source>take in {names}</source>
+   <translation>{names} aufnehmen</translation>
+  </message>
+  <message>
+   <source>take it out of the manuscript</source>
+   <translation>aus dem Manuskript nehmen</translation>
+  </message>
+  <message>
+   <source>take out</source>
+   <translation>herausnehmen</translation>
+  </message>
+  <message>
+   <source>take out a source</source>
+   <translation>eine Quelle herausnehmen</translation>
+  </message>
+  <message>
+   <source>take the spaces out</source>
+   <translation>die Leerzeichen herausnehmen</translation>
+  </message>
+  <message>
+   <source>telephone numbers</source>
+   <translation>Telefonnummern</translation>
+  </message>
+  <message>
+   <source>text</source>
+   <translation>Text</translation>
+  </message>
+  <message>
+   <source>text among numbers</source>
+   <translation>Text unter Zahlen</translation>
+  </message>
+  <message>
+   <source>the counts that independence would give</source>
+   <translation>die Anzahlen, die Unabhängigkeit ergäbe</translation>
+  </message>
+  <message>
+   <source>the curve over the bars</source>
+   <translation>die Kurve über den Balken</translation>
+  </message>
+  <message>
+   <source>the gravest first, or in the order of the variables</source>
+   <translation>das Schwerste zuerst, oder in der Reihenfolge der Variablen</translation>
+  </message>
+  <message>
+   <source>the level of confidence intervals and bands</source>
+   <translation>das Niveau der Konfidenzintervalle und Bänder</translation>
+  </message>
+  <message>
+   <source>the limits of the classes, all of them</source>
+   <translation>die Grenzen der Klassen, alle</translation>
+  </message>
+  <message>
+   <source>the middle of its scale</source>
+   <translation>die Mitte seiner Skala</translation>
+  </message>
+  <message>
+   <source>the opposite</source>
+   <translation>das Gegenteil</translation>
+  </message>
+  <message>
+   <source>the order of the values; of a heat map, its variables as they are alike</source>
+   <translation>die Reihenfolge der Werte; bei einer Heatmap die der Variablen nach Ähnlichkeit</translation>
+  </message>
+  <message>
+   <source>the other side: columns of a cross-table, or the one variable to rank against</source>
+   <translation>die andere Seite: Spalten einer Kreuztabelle, oder die eine Variable, gegen die gereiht wird</translation>
+  </message>
+  <message>
+   <source>the page</source>
+   <translation>die Seite</translation>
+  </message>
+  <message>
+   <source>the paragraph written last</source>
+   <translation>der zuletzt geschriebene Absatz</translation>
+  </message>
+  <message>
+   <source>the period whose means are the points of a line</source>
+   <translation>der Zeitraum, dessen Mittelwerte die Punkte einer Linie sind</translation>
+  </message>
+  <message>
+   <source>the shape of distributions: normality; the items of a scale</source>
+   <translation>die Gestalt von Verteilungen: Normalität; die Items einer Skala</translation>
+  </message>
+  <message>
+   <source>the share of cases up to each value</source>
+   <translation>der Anteil der Fälle bis zu jedem Wert</translation>
+  </message>
+  <message>
+   <source>the share of values that a trimmed mean leaves out at each end</source>
+   <translation>der Anteil der Werte, den ein gestutzter Mittelwert an jedem Ende weglässt</translation>
+  </message>
+  <message>
+   <source>the source in use</source>
+   <translation>die verwendete Quelle</translation>
+  </message>
+  <message>
+   <source>the type of quantile, after Hyndman and Fan</source>
+   <translation>die Art des Quantils, nach Hyndman und Fan</translation>
+  </message>
+  <message>
+   <source>the variables that make the groups</source>
+   <translation>die Variablen, die die Gruppen bilden</translation>
+  </message>
+  <message>
+   <source>the width of the classes</source>
+   <translation>die Breite der Klassen</translation>
+  </message>
+  <message>
+   <source>thin space</source>
+   <translation>dünnes Leerzeichen</translation>
+  </message>
+  <message>
+   <source>third quartile</source>
+   <translation>drittes Quartil</translation>
+  </message>
+  <message>
+   <source>this part leaves the sentence</source>
+   <translation>dieser Teil verlässt den Satz</translation>
+  </message>
+  <message>
+   <source>tiles of fewer cases are left white</source>
+   <translation>Kacheln mit weniger Fällen bleiben weiß</translation>
+  </message>
+  <message>
+   <source>to the main text</source>
+   <translation>in den Haupttext</translation>
+  </message>
+  <message>
+   <source>to the supplement</source>
+   <translation>in die Ergänzung</translation>
+  </message>
+  <message>
+   <source>to {value}</source>
+   <translation>bis {value}</translation>
+  </message>
+  <message>
+   <source>treat as binary</source>
+   <translation>als binär behandeln</translation>
+  </message>
+  <message>
+   <source>treat as identifier</source>
+   <translation>als Kennung behandeln</translation>
+  </message>
+  <message>
+   <source>treat as missing</source>
+   <translation>als fehlend behandeln</translation>
+  </message>
+  <message>
+   <source>treat as nominal</source>
+   <translation>als nominal behandeln</translation>
+  </message>
+  <message>
+   <source>treat as ordinal</source>
+   <translation>als ordinal behandeln</translation>
+  </message>
+  <message>
+   <source>treat the rest as missing</source>
+   <translation>den Rest als fehlend behandeln</translation>
+  </message>
+  <message>
+   <source>treat {codes} as missing</source>
+   <translation>{codes} als fehlend behandeln</translation>
+  </message>
+  <message>
+   <source>treat {code} as missing</source>
+   <translation>{code} als fehlend behandeln</translation>
+  </message>
+  <message>
+   <source>treat “{word}” as missing</source>
+   <translation>„{word}“ als fehlend behandeln</translation>
+  </message>
+  <message>
+   <source>trimmed M</source>
+   <translation>gestutztes M</translation>
+  </message>
+  <message>
+   <source>twice</source>
+   <translation>zweimal</translation>
+  </message>
+  <message>
+   <source>two</source>
+   <translation>zwei</translation>
+  </message>
+  <message>
+   <source>two values at which the axis across ends; nothing that is drawn lies beyond</source>
+   <translation>zwei Werte, an denen die waagrechte Achse endet; nichts Gezeichnetes liegt dahinter</translation>
+  </message>
+  <message>
+   <source>two values at which the axis upwards ends; nothing that is drawn lies beyond</source>
+   <translation>zwei Werte, an denen die senkrechte Achse endet; nichts Gezeichnetes liegt dahinter</translation>
+  </message>
+  <message>
+   <source>two values beyond which nothing can lie; the curve is reflected there</source>
+   <translation>zwei Werte, hinter denen nichts liegen kann; dort wird die Kurve gespiegelt</translation>
+  </message>
+  <message>
+   <source>two variables, case by case or as a plane of counts</source>
+   <translation>zwei Variablen, Fall für Fall oder als Fläche von Anzahlen</translation>
+  </message>
+  <message>
+   <source>type 6</source>
+   <translation>Typ 6</translation>
+  </message>
+  <message>
+   <source>type 7</source>
+   <translation>Typ 7</translation>
+  </message>
+  <message>
+   <source>type 8</source>
+   <translation>Typ 8</translation>
+  </message>
+  <message>
+   <source>undo it</source>
+   <translation>zurücknehmen</translation>
+  </message>
+  <message>
+   <source>upper limit of the confidence interval of the mean</source>
+   <translation>obere Grenze des Konfidenzintervalls des Mittelwerts</translation>
+  </message>
+  <message>
+   <source>upper limit of the confidence interval of the median</source>
+   <translation>obere Grenze des Konfidenzintervalls des Medians</translation>
+  </message>
+  <message>
+   <source>upper limit of the interval of the ICC</source>
+   <translation>obere Grenze des Intervalls der ICC</translation>
+  </message>
+  <message>
+   <source>upwards</source>
+   <translation>senkrecht</translation>
+  </message>
+  <message>
+   <source>use another source</source>
+   <translation>eine andere Quelle verwenden</translation>
+  </message>
+  <message>
+   <source>usual</source>
+   <translation>üblich</translation>
+  </message>
+  <message>
+   <source>valid</source>
+   <translation>gültig</translation>
+  </message>
+  <message>
+   <source>value labels of {names}</source>
+   <translation>Wertebeschriftungen von {names}</translation>
+  </message>
+  <message>
+   <source>value of {name}</source>
+   <translation>Wert von {name}</translation>
+  </message>
+  <message>
+   <source>values beyond the fences and their cases</source>
+   <translation>Werte jenseits der Zäune und ihre Fälle</translation>
+  </message>
+  <message>
+   <source>values exchanged for others</source>
+   <translation>Werte gegen andere ausgetauscht</translation>
+  </message>
+  <message>
+   <source>values of a measured variable in classes (yes), or one by one (no)</source>
+   <translation>Werte einer gemessenen Variablen in Klassen (ja), oder einzeln (nein)</translation>
+  </message>
+  <message>
+   <source>values over time, or means per period</source>
+   <translation>Werte über die Zeit, oder Mittelwerte je Zeitraum</translation>
+  </message>
+  <message>
+   <source>values to spread</source>
+   <translation>Werte zum Ausbreiten</translation>
+  </message>
+  <message>
+   <source>variables in columns</source>
+   <translation>Variablen in Spalten</translation>
+  </message>
+  <message>
+   <source>variables that become rows</source>
+   <translation>Variablen, die zu Zeilen werden</translation>
+  </message>
+  <message>
+   <source>variables that hardly vary</source>
+   <translation>Variablen, die sich kaum unterscheiden</translation>
+  </message>
+  <message>
+   <source>variance, n − 1</source>
+   <translation>Varianz, n − 1</translation>
+  </message>
+  <message>
+   <source>week</source>
+   <translation>Woche</translation>
+  </message>
+  <message>
+   <source>weight the rows by {name}</source>
+   <translation>die Zeilen mit {name} gewichten</translation>
+  </message>
+  <message>
+   <source>weighted by {title}</source>
+   <translation>gewichtet mit {title}</translation>
+  </message>
+  <message>
+   <source>what fits</source>
+   <translation>was passt</translation>
+  </message>
+  <message>
+   <source>what is marked and named</source>
+   <translation>was markiert und benannt ist</translation>
+  </message>
+  <message>
+   <source>what is taken out of both variables (partial correlation)</source>
+   <translation>was aus beiden Variablen herausgenommen wird (partielle Korrelation)</translation>
+  </message>
+  <message>
+   <source>what it looks like</source>
+   <translation>wie es aussieht</translation>
+  </message>
+  <message>
+   <source>what means no answer?</source>
+   <translation>was heißt keine Antwort?</translation>
+  </message>
+  <message>
+   <source>what of it</source>
+   <translation>was davon</translation>
+  </message>
+  <message>
+   <source>what tells the rows of a case apart</source>
+   <translation>was die Zeilen eines Falls unterscheidet</translation>
+  </message>
+  <message>
+   <source>what the height of a bar is</source>
+   <translation>was die Höhe eines Balkens ist</translation>
+  </message>
+  <message>
+   <source>what the interval around a mean is</source>
+   <translation>was das Intervall um einen Mittelwert ist</translation>
+  </message>
+  <message>
+   <source>what the percentages of a cross-table are of</source>
+   <translation>wovon die Prozente einer Kreuztabelle sind</translation>
+  </message>
+  <message>
+   <source>what was measured</source>
+   <translation>was gemessen wurde</translation>
+  </message>
+  <message>
+   <source>where the first class begins</source>
+   <translation>wo die erste Klasse beginnt</translation>
+  </message>
+  <message>
+   <source>where values are missing, case by case</source>
+   <translation>wo Werte fehlen, Fall für Fall</translation>
+  </message>
+  <message>
+   <source>where whiskers end</source>
+   <translation>wo Antennen enden</translation>
+  </message>
+  <message>
+   <source>whether chance explains the difference between the groups; yes follows the statistics asked for</source>
+   <translation>ob der Zufall den Unterschied zwischen den Gruppen erklärt; ja folgt den verlangten Statistiken</translation>
+  </message>
+  <message>
+   <source>which coefficient of correlation</source>
+   <translation>welcher Korrelationskoeffizient</translation>
+  </message>
+  <message>
+   <source>which statistics the table shows, and in which order</source>
+   <translation>welche Statistiken die Tabelle zeigt, und in welcher Reihenfolge</translation>
+  </message>
+  <message>
+   <source>which tests of normality the table shows</source>
+   <translation>welche Tests auf Normalität die Tabelle zeigt</translation>
+  </message>
+  <message>
+   <source>whole numbers</source>
+   <translation>ganze Zahlen</translation>
+  </message>
+  <message>
+   <source>with</source>
+   <translation>mit</translation>
+  </message>
+  <message>
+   <source>with “{text}”</source>
+   <translation>mit „{text}“</translation>
+  </message>
+  <message>
+   <source>within the fences</source>
+   <translation>innerhalb der Zäune</translation>
+  </message>
+  <message>
+   <source>without a value</source>
+   <translation>ohne Wert</translation>
+  </message>
+  <message>
+   <source>without it {without:.6g}</source>
+   <translation>ohne sie {without:.6g}</translation>
+  </message>
+  <message>
+   <source>words may no longer hold</source>
+   <translation>Worte stimmen vielleicht nicht mehr</translation>
+  </message>
+  <message>
+   <source>words no longer hold</source>
+   <translation>Worte stimmen nicht mehr</translation>
+  </message>
+  <message>
+   <source>write out</source>
+   <translation>ausgeben</translation>
+  </message>
+  <message>
+   <source>write the codebook: as an appendix to print, or as CSV</source>
+   <translation>das Codebuch schreiben: als Anhang zum Drucken, oder als CSV</translation>
+  </message>
+  <message>
+   <source>writing the codebook</source>
+   <translation>das Codebuch wird geschrieben</translation>
+  </message>
+  <message>
+   <source>writing the report</source>
+   <translation>der Bericht wird geschrieben</translation>
+  </message>
+  <message>
+   <source>writing the study</source>
+   <translation>die Studie wird geschrieben</translation>
+  </message>
+  <message>
+   <source>writing {name}</source>
+   <translation>{name} wird geschrieben</translation>
+  </message>
+  <message>
+   <source>year</source>
+   <translation>Jahr</translation>
+  </message>
+  <message>
+   <source>year of a date</source>
+   <translation>Jahr eines Datums</translation>
+  </message>
+  <message>
+   <source>yes</source>
+   <translation>ja</translation>
+  </message>
+  <message>
+   <source>z-score</source>
+   <translation>z-Wert</translation>
+  </message>
+  <message>
+   <source>z-score: distance from the mean in standard deviations</source>
+   <translation>z-Wert: Abstand vom Mittelwert in Standardabweichungen</translation>
+  </message>
+  <message numerus="yes">
+   <source>{cases} in {n:,} [row|rows]</source>
+   <translation>
+    <numerusform>{cases} in {n:,} Zeile</numerusform>
+    <numerusform>{cases} in {n:,} Zeilen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{code} no answer</source>
+   <translation>{code} keine Antwort</translation>
+  </message>
+  <message>
+   <source>{first} to {last}</source>
+   <translation>{first} bis {last}</translation>
+  </message>
+  <message>
+   <source>{label} cannot be made: {trouble}</source>
+   <translation>{label} kann nicht gemacht werden: {trouble}</translation>
+  </message>
+  <message>
+   <source>{label} copied</source>
+   <translation>{label} kopiert</translation>
+  </message>
+  <message>
+   <source>{len} more ▾</source>
+   <translation>{len} weitere ▾</translation>
+  </message>
+  <message>
+   <source>{letters} is cited in {where}.</source>
+   <translation>{letters} ist zitiert: {where}.</translation>
+  </message>
+  <message>
+   <source>{lost} is not where it was read; the study holds its data.</source>
+   <translation>{lost} ist nicht mehr dort, wo es gelesen wurde; die Studie hat ihre Daten.</translation>
+  </message>
+  <message>
+   <source>{low} to {high}</source>
+   <translation>{low} bis {high}</translation>
+  </message>
+  <message>
+   <source>{message} What you do is not on disk; it is tried again with the next change.</source>
+   <translation>{message} Was Sie tun, steht nicht auf der Platte; mit der nächsten Änderung wird es wieder versucht.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [case|cases]</source>
+   <translation>
+    <numerusform>{n:,} Fall</numerusform>
+    <numerusform>{n:,} Fälle</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [figure|figures] redrawn</source>
+   <translation>
+    <numerusform>{n:,} Abbildung neu gezeichnet</numerusform>
+    <numerusform>{n:,} Abbildungen neu gezeichnet</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [line|lines] set aside</source>
+   <translation>
+    <numerusform>{n:,} Zeile beiseitegelegt</numerusform>
+    <numerusform>{n:,} Zeilen beiseitegelegt</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [number|numbers] moved</source>
+   <translation>
+    <numerusform>{n:,} Zahl hat sich geändert</numerusform>
+    <numerusform>{n:,} Zahlen haben sich geändert</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [number|numbers] moved in the text</source>
+   <translation>
+    <numerusform>{n:,} Zahl im Text geändert</numerusform>
+    <numerusform>{n:,} Zahlen im Text geändert</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [repeats|repeat] on both sides: their rows would multiply.</source>
+   <translation>
+    <numerusform>{n:,} wiederholt sich auf beiden Seiten: Ihre Zeilen würden sich vervielfachen.</numerusform>
+    <numerusform>{n:,} wiederholen sich auf beiden Seiten: Ihre Zeilen würden sich vervielfachen.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row repeats|rows repeat]</source>
+   <translation>
+    <numerusform>{n:,} Zeile wiederholt</numerusform>
+    <numerusform>{n:,} Zeilen wiederholen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row repeats|rows repeat] key and name; the first of each counts.</source>
+   <translation>
+    <numerusform>{n:,} Zeile wiederholt Schlüssel und Namen; die jeweils erste zählt.</numerusform>
+    <numerusform>{n:,} Zeilen wiederholen Schlüssel und Namen; die jeweils erste zählt.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row|rows]</source>
+   <translation>
+    <numerusform>{n:,} Zeile</numerusform>
+    <numerusform>{n:,} Zeilen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row|rows] without key [is|are] left out.</source>
+   <translation>
+    <numerusform>{n:,} Zeile ohne Schlüssel bleibt weg.</numerusform>
+    <numerusform>{n:,} Zeilen ohne Schlüssel bleiben weg.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row|rows] without key or name [is|are] left out.</source>
+   <translation>
+    <numerusform>{n:,} Zeile ohne Schlüssel oder Namen bleibt weg.</numerusform>
+    <numerusform>{n:,} Zeilen ohne Schlüssel oder Namen bleiben weg.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [stands|stand] more than once</source>
+   <translation>
+    <numerusform>{n:,} steht mehr als einmal</numerusform>
+    <numerusform>{n:,} stehen mehr als einmal</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [statement no longer holds|statements no longer hold]</source>
+   <translation>
+    <numerusform>{n:,} Aussage stimmt nicht mehr</numerusform>
+    <numerusform>{n:,} Aussagen stimmen nicht mehr</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [value of {key} stands|values of {key} stand]</source>
+   <translation>
+    <numerusform>{n:,} Wert von {key} steht</numerusform>
+    <numerusform>{n:,} Werte von {key} stehen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [variable|variables]</source>
+   <translation>
+    <numerusform>{n:,} Variable</numerusform>
+    <numerusform>{n:,} Variablen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} different [text|texts]</source>
+   <translation>
+    <numerusform>{n:,} Text</numerusform>
+    <numerusform>{n:,} verschiedene Texte</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} different [value|values]</source>
+   <translation>
+    <numerusform>{n:,} Wert</numerusform>
+    <numerusform>{n:,} verschiedene Werte</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{n:,} distinct</source>
+   <translation>{n:,} verschiedene</translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} key [value repeats|values repeat] on the {side}.</source>
+   <translation>
+    <numerusform>{n:,} Schlüsselwert wiederholt sich {side}.</numerusform>
+    <numerusform>{n:,} Schlüsselwerte wiederholen sich {side}.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} on the {side} [has|have] none.</source>
+   <translation>
+    <numerusform>{n:,} {side} hat keines.</numerusform>
+    <numerusform>{n:,} {side} haben keines.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{n:,} rows would result.</source>
+   <translation>{n:,} Zeilen würden entstehen.</translation>
+  </message>
+  <message>
+   <source>{n:,} times</source>
+   <translation>{n:,}-mal</translation>
+  </message>
+  <message numerus="yes">
+   <source>{names} [is|are] not personal</source>
+   <translation>
+    <numerusform>{names} ist nicht persönlich</numerusform>
+    <numerusform>{names} sind nicht persönlich</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{names} [is|are] personal</source>
+   <translation>
+    <numerusform>{names} ist persönlich</numerusform>
+    <numerusform>{names} sind persönlich</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{names} and {last}</source>
+   <translation>{names} und {last}</translation>
+  </message>
+  <message>
+   <source>{names} and {more:,} more</source>
+   <translation>{names} und {more:,} weitere</translation>
+  </message>
+  <message>
+   <source>{names} and {more} more</source>
+   <translation>{names} und {more} weitere</translation>
+  </message>
+  <message numerus="yes">
+   <source>{name} has [a gap|{n} gaps]</source>
+   <translation>
+    <numerusform>{name} hat eine Lücke</numerusform>
+    <numerusform>{name} hat {n} Lücken</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{name} has {count} humps</source>
+   <translation>{name} hat {count} Gipfel</translation>
+  </message>
+  <message>
+   <source>{name} in {cases}</source>
+   <translation>{name}, {cases}</translation>
+  </message>
+  <message>
+   <source>{name} is open here.</source>
+   <translation>{name} ist hier offen.</translation>
+  </message>
+  <message>
+   <source>{name} items</source>
+   <translation>Items {name}</translation>
+  </message>
+  <message>
+   <source>{name} looks like the weight of each row, with {drawn}.</source>
+   <translation>{name} sieht aus wie das Gewicht jeder Zeile, mit {drawn}.</translation>
+  </message>
+  <message>
+   <source>{name} looks like the weight of each row.</source>
+   <translation>{name} sieht aus wie das Gewicht jeder Zeile.</translation>
+  </message>
+  <message>
+   <source>{name} was not laid over: the study changed meanwhile; lay it over again.</source>
+   <translation>{name} wurde nicht darübergelegt: Die Studie hat sich inzwischen geändert; legen Sie es noch einmal darüber.</translation>
+  </message>
+  <message>
+   <source>{name} with {other}</source>
+   <translation>{name} mit {other}</translation>
+  </message>
+  <message>
+   <source>{name} written</source>
+   <translation>{name} geschrieben</translation>
+  </message>
+  <message>
+   <source>{name} · Istrel</source>
+   <translation>{name} · Istrel</translation>
+  </message>
+  <message>
+   <source>{name}: {valid:,} valid · {missing:,} missing · {distinct:,} distinct{zeros}</source>
+   <translation>{name}: {valid:,} gültig · {missing:,} fehlend · {distinct:,} verschieden{zeros}</translation>
+  </message>
+  <message numerus="yes">
+   <source>{number} [thing|things] to look at</source>
+   <translation>
+    <numerusform>{number} Sache anzusehen</numerusform>
+    <numerusform>{number} Dinge anzusehen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n} [number|numbers] moved beyond the digits in print</source>
+   <translation>
+    <numerusform>{n} Zahl hat sich jenseits der gedruckten Stellen geändert</numerusform>
+    <numerusform>{n} Zahlen haben sich jenseits der gedruckten Stellen geändert</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n} [point|points] that a reviewer might raise.</source>
+   <translation>
+    <numerusform>{n} Punkt, der im Gutachten beanstandet werden könnte.</numerusform>
+    <numerusform>{n} Punkte, die im Gutachten beanstandet werden könnten.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n} [variable has|variables have] missing values</source>
+   <translation>
+    <numerusform>{n} Variable hat fehlende Werte</numerusform>
+    <numerusform>{n} Variablen haben fehlende Werte</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{n} exchanged</source>
+   <translation>{n} ausgetauscht</translation>
+  </message>
+  <message>
+   <source>{n} items</source>
+   <translation>{n} Items</translation>
+  </message>
+  <message>
+   <source>{n} last rows are no cases:</source>
+   <translation>Die {n} letzten Zeilen sind keine Fälle:</translation>
+  </message>
+  <message>
+   <source>{n} more</source>
+   <translation>{n} weitere</translation>
+  </message>
+  <message>
+   <source>{n} more like these</source>
+   <translation>{n} weitere von dieser Art</translation>
+  </message>
+  <message>
+   <source>{n} steps before these: “copy” takes all.</source>
+   <translation>{n} Schritte davor: „kopieren“ nimmt alle mit.</translation>
+  </message>
+  <message>
+   <source>{n} things to look at</source>
+   <translation>{n} Dinge anzusehen</translation>
+  </message>
+  <message>
+   <source>{n} to look at</source>
+   <translation>{n} anzusehen</translation>
+  </message>
+  <message>
+   <source>{one} and {n} more</source>
+   <translation>{one} und {n} weitere</translation>
+  </message>
+  <message>
+   <source>{others} changed since it was read. “Read changed files again” (Ctrl+K) takes the new data.</source>
+   <translation>{others} hat sich geändert, seit es gelesen wurde. „Geänderte Dateien neu lesen“ (Ctrl+K) übernimmt die neuen Daten.</translation>
+  </message>
+  <message>
+   <source>{others} stand once in each combination, and {name} says how often.</source>
+   <translation>{others} stehen in jeder Kombination einmal, und {name} sagt, wie oft.</translation>
+  </message>
+  <message>
+   <source>{part} of {variable}</source>
+   <translation>{part} von {variable}</translation>
+  </message>
+  <message numerus="yes">
+   <source>{persons:,} by {person} in {n:,} [row|rows]</source>
+   <translation>
+    <numerusform>{persons:,} nach {person} in {n:,} Zeile</numerusform>
+    <numerusform>{persons:,} nach {person} in {n:,} Zeilen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{rows:,} rows would result; {matched:,} rows on the left find a partner.</source>
+   <translation>{rows:,} Zeilen würden entstehen; {matched:,} Zeilen links finden ein Gegenstück.</translation>
+  </message>
+  <message>
+   <source>{rows} and {variables} would result.</source>
+   <translation>{rows} und {variables} würden entstehen.</translation>
+  </message>
+  <message>
+   <source>{source} lacks {names}.</source>
+   <translation>{source} fehlt: {names}.</translation>
+  </message>
+  <message>
+   <source>{title} in bands</source>
+   <translation>{title} in Klassen</translation>
+  </message>
+  <message>
+   <source>{title} · {level}
+click: describe it · “by”: make groups with it</source>
+   <translation>{title} · {level}
+Klick: beschreiben · „by“: Gruppen damit bilden</translation>
+  </message>
+  <message>
+   <source>{title} · {place} of {all}</source>
+   <translation>{title} · {place} von {all}</translation>
+  </message>
+  <message numerus="yes">
+   <source>{used:,} of {n:,} [case|cases]</source>
+   <translation>
+    <numerusform>{used:,} von {n:,} Fall</numerusform>
+    <numerusform>{used:,} von {n:,} Fällen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{value} in the file</source>
+   <translation>{value} in der Datei</translation>
+  </message>
+  <message>
+   <source>{variable} is {level}</source>
+   <translation>{variable} ist {level}</translation>
+  </message>
+  <message>
+   <source>{what} taken from the name.</source>
+   <translation>{what} aus dem Namen genommen.</translation>
+  </message>
+  <message>
+   <source>{words} and {n} more not read</source>
+   <translation>{words} und {n} weitere nicht gelesen</translation>
+  </message>
+  <message>
+   <source>{words} not read</source>
+   <translation>{words} nicht gelesen</translation>
+  </message>
+  <message>
+   <source>· weighted by</source>
+   <translation>· gewichtet mit</translation>
+  </message>
+  <message>
+   <source>α if left out</source>
+   <translation>α ohne das Item</translation>
+  </message>
+  <message>
+   <source>“{name}” parts the cases at the limits; it stands in the codebook.</source>
+   <translation>„{name}“ teilt die Fälle an den Grenzen; es steht im Codebuch.</translation>
+  </message>
+  <message>
+   <source>“{text}” is no number.</source>
+   <translation>„{text}“ ist keine Zahl.</translation>
+  </message>
+  <message>
+   <source>“{text}” is no whole number.</source>
+   <translation>„{text}“ ist keine ganze Zahl.</translation>
+  </message>
+  <message>
+   <source>“{text}” stands nowhere</source>
+   <translation>„{text}“ steht nirgends</translation>
+  </message>
+  <message>
+   <source>↶ undo: {words}</source>
+   <translation>↶ zurück: {words}</translation>
+  </message>
+ </context>
+</TS>

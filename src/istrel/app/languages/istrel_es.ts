@@ -1,0 +1,4635 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="es" sourcelanguage="en">
+ <context>
+  <name>window</name>
+  <message>
+   <source> It is kept as it was in {name}.</source>
+   <translation> Se conserva como estaba en {name}.</translation>
+  </message>
+  <message>
+   <source> · weighted</source>
+   <translation> · ponderado</translation>
+  </message>
+  <message numerus="yes">
+   <source> · {n:,} [zero|zeros]</source>
+   <translation>
+    <numerusform> · {n:,} cero</numerusform>
+    <numerusform> · {n:,} ceros</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>(near {where}): one mean hides them.</source>
+   <translation>(cerca de {where}): una sola media las oculta.</translation>
+  </message>
+  <message>
+   <source>*d* of changes</source>
+   <translation>*d* de los cambios</translation>
+  </message>
+  <message>
+   <source>*p* adjusted</source>
+   <translation>*p* ajustado</translation>
+  </message>
+  <message>
+   <source>+ condition</source>
+   <translation>+ condición</translation>
+  </message>
+  <message>
+   <source>+ heading</source>
+   <translation>+ título</translation>
+  </message>
+  <message>
+   <source>+ paragraph</source>
+   <translation>+ párrafo</translation>
+  </message>
+  <message>
+   <source>, {n:,} made here</source>
+   <translation>, {n:,} creadas aquí</translation>
+  </message>
+  <message>
+   <source>1 case</source>
+   <translation>1 caso</translation>
+  </message>
+  <message>
+   <source>1.5 IQR</source>
+   <translation>1,5 RIC</translation>
+  </message>
+  <message>
+   <source>3 IQR</source>
+   <translation>3 RIC</translation>
+  </message>
+  <message>
+   <source>5th and 95th percentile</source>
+   <translation>percentiles 5 y 95</translation>
+  </message>
+  <message>
+   <source>A folder for the exhibits</source>
+   <translation>Una carpeta para los elementos</translation>
+  </message>
+  <message>
+   <source>A folder with a file for each exhibit…</source>
+   <translation>Una carpeta con un archivo por elemento…</translation>
+  </message>
+  <message>
+   <source>A guess:</source>
+   <translation>Una suposición:</translation>
+  </message>
+  <message>
+   <source>A line for each person, and the means.</source>
+   <translation>Una línea por persona, y las medias.</translation>
+  </message>
+  <message>
+   <source>A package for an archive</source>
+   <translation>Un paquete para un archivo</translation>
+  </message>
+  <message>
+   <source>A package for an archive: data, codebook, exhibits…</source>
+   <translation>Un paquete para un archivo: datos, diccionario, elementos…</translation>
+  </message>
+  <message>
+   <source>A questionnaire</source>
+   <translation>Un cuestionario</translation>
+  </message>
+  <message>
+   <source>A template</source>
+   <translation>Una plantilla</translation>
+  </message>
+  <message>
+   <source>Accept every number as it is now</source>
+   <translation>Aceptar todos los números como están ahora</translation>
+  </message>
+  <message>
+   <source>Add a heading to the manuscript</source>
+   <translation>Añadir un título al manuscrito</translation>
+  </message>
+  <message>
+   <source>Add a paragraph to the manuscript</source>
+   <translation>Añadir un párrafo al manuscrito</translation>
+  </message>
+  <message>
+   <source>Add data…</source>
+   <translation>Añadir datos…</translation>
+  </message>
+  <message>
+   <source>Add how much the groups differ: “with difference”.</source>
+   <translation>Añada cuánto difieren los grupos: «with difference».</translation>
+  </message>
+  <message>
+   <source>Add the reproducibility appendix</source>
+   <translation>Añadir el apéndice de reproducibilidad</translation>
+  </message>
+  <message>
+   <source>Adjusted residuals</source>
+   <translation>Residuos ajustados</translation>
+  </message>
+  <message>
+   <source>Agreement</source>
+   <translation>Acuerdo</translation>
+  </message>
+  <message>
+   <source>All cases in use again</source>
+   <translation>Volver a usar todos los casos</translation>
+  </message>
+  <message>
+   <source>All files (*)</source>
+   <translation>Todos los archivos (*)</translation>
+  </message>
+  <message>
+   <source>All files are as they were when they were read.</source>
+   <translation>Todos los archivos están como cuando se leyeron.</translation>
+  </message>
+  <message>
+   <source>All keys</source>
+   <translation>Todas las teclas</translation>
+  </message>
+  <message>
+   <source>Alpha</source>
+   <translation>Alfa</translation>
+  </message>
+  <message>
+   <source>An action, a variable, a value, a finding, or a whole sentence</source>
+   <translation>Una acción, una variable, un valor, un hallazgo o una frase entera</translation>
+  </message>
+  <message>
+   <source>Arranged</source>
+   <translation>Disposición</translation>
+  </message>
+  <message>
+   <source>At a glance</source>
+   <translation>De un vistazo</translation>
+  </message>
+  <message>
+   <source>Band</source>
+   <translation>Banda</translation>
+  </message>
+  <message>
+   <source>Bands from these cuts → {target}</source>
+   <translation>Clases según estos cortes → {target}</translation>
+  </message>
+  <message>
+   <source>Bandwidth</source>
+   <translation>Ancho de banda</translation>
+  </message>
+  <message>
+   <source>Bandwidth by</source>
+   <translation>Ancho de banda según</translation>
+  </message>
+  <message>
+   <source>Bandwidth ×</source>
+   <translation>Ancho de banda ×</translation>
+  </message>
+  <message>
+   <source>Begin a new study</source>
+   <translation>Empezar un estudio nuevo</translation>
+  </message>
+  <message>
+   <source>Belongs to this study; Save as… makes a file for others.</source>
+   <translation>Pertenece a este estudio; «Guardar como…» hace un archivo para otros.</translation>
+  </message>
+  <message>
+   <source>Bench</source>
+   <translation>Mesa</translation>
+  </message>
+  <message>
+   <source>Benjamini–Hochberg</source>
+   <translation>Benjamini–Hochberg</translation>
+  </message>
+  <message>
+   <source>Between persons</source>
+   <translation>Entre personas</translation>
+  </message>
+  <message>
+   <source>Between the limits: {text}</source>
+   <translation>Entre los límites: {text}</translation>
+  </message>
+  <message>
+   <source>Bounds</source>
+   <translation>Cotas</translation>
+  </message>
+  <message>
+   <source>CI</source>
+   <translation>IC</translation>
+  </message>
+  <message>
+   <source>CI of Mdn</source>
+   <translation>IC de la Mdn</translation>
+  </message>
+  <message>
+   <source>CV</source>
+   <translation>CV</translation>
+  </message>
+  <message>
+   <source>Cases</source>
+   <translation>Casos</translation>
+  </message>
+  <message>
+   <source>Change this</source>
+   <translation>Cambiar esto</translation>
+  </message>
+  <message>
+   <source>Chapter</source>
+   <translation>Capítulo</translation>
+  </message>
+  <message>
+   <source>Chapter of the handbook</source>
+   <translation>Capítulo del manual</translation>
+  </message>
+  <message>
+   <source>Choose first what to describe; then “by” makes the groups.</source>
+   <translation>Elija primero qué describir; «by» forma después los grupos.</translation>
+  </message>
+  <message>
+   <source>Choose the key: the variable that says which rows belong together.</source>
+   <translation>Elija la clave: la variable que dice qué filas van juntas.</translation>
+  </message>
+  <message>
+   <source>Cite the number under the pointer</source>
+   <translation>Citar el número bajo el puntero</translation>
+  </message>
+  <message>
+   <source>Class width</source>
+   <translation>Anchura de clase</translation>
+  </message>
+  <message>
+   <source>Classes by</source>
+   <translation>Clases según</translation>
+  </message>
+  <message>
+   <source>Classes closed</source>
+   <translation>Clases cerradas</translation>
+  </message>
+  <message>
+   <source>Click a number of the table: it opens and shows its working.</source>
+   <translation>Haga clic en un número de la tabla: se abre y muestra su cálculo.</translation>
+  </message>
+  <message>
+   <source>Click variables on the left, type a sentence above, or begin with one of these.</source>
+   <translation>Haga clic en variables a la izquierda, escriba una frase arriba o empiece con una de estas.</translation>
+  </message>
+  <message>
+   <source>Close Istrel</source>
+   <translation>Cerrar Istrel</translation>
+  </message>
+  <message>
+   <source>Close the handbook</source>
+   <translation>Cerrar el manual</translation>
+  </message>
+  <message>
+   <source>Codebook</source>
+   <translation>Diccionario</translation>
+  </message>
+  <message>
+   <source>Coefficient</source>
+   <translation>Coeficiente</translation>
+  </message>
+  <message>
+   <source>Combinations</source>
+   <translation>Combinaciones</translation>
+  </message>
+  <message>
+   <source>Condition on cases</source>
+   <translation>Condición sobre los casos</translation>
+  </message>
+  <message>
+   <source>Confidence</source>
+   <translation>Confianza</translation>
+  </message>
+  <message>
+   <source>Copy</source>
+   <translation>Copiar</translation>
+  </message>
+  <message>
+   <source>Copy and edit the house style</source>
+   <translation>Copiar y editar el estilo editorial</translation>
+  </message>
+  <message>
+   <source>Copy and edit this style</source>
+   <translation>Copiar y editar este estilo</translation>
+  </message>
+  <message>
+   <source>Copy the exhibit</source>
+   <translation>Copiar el elemento</translation>
+  </message>
+  <message>
+   <source>Corrections</source>
+   <translation>Correcciones</translation>
+  </message>
+  <message>
+   <source>Cronbach’s alpha of composites on the diagonal of the matrix</source>
+   <translation>Alfa de Cronbach de los compuestos en la diagonal de la matriz</translation>
+  </message>
+  <message>
+   <source>Cronbach’s α = {alpha}, n = {n:,}</source>
+   <translation>α de Cronbach = {alpha}, n = {n:,}</translation>
+  </message>
+  <message>
+   <source>Cumulative</source>
+   <translation>Acumulado</translation>
+  </message>
+  <message>
+   <source>Curve</source>
+   <translation>Curva</translation>
+  </message>
+  <message>
+   <source>Data</source>
+   <translation>Datos</translation>
+  </message>
+  <message>
+   <source>Data and studies</source>
+   <translation>Datos y estudios</translation>
+  </message>
+  <message>
+   <source>Decimal mark</source>
+   <translation>Signo decimal</translation>
+  </message>
+  <message>
+   <source>Decimals</source>
+   <translation>Decimales</translation>
+  </message>
+  <message>
+   <source>Decimals of coefficients</source>
+   <translation>Decimales de los coeficientes</translation>
+  </message>
+  <message>
+   <source>Decimals of measures</source>
+   <translation>Decimales de las medidas</translation>
+  </message>
+  <message>
+   <source>Decimals of p</source>
+   <translation>Decimales de p</translation>
+  </message>
+  <message>
+   <source>Decimals of percentages</source>
+   <translation>Decimales de los porcentajes</translation>
+  </message>
+  <message>
+   <source>Decimals of test statistics</source>
+   <translation>Decimales de los estadísticos de prueba</translation>
+  </message>
+  <message>
+   <source>Deletion</source>
+   <translation>Exclusión</translation>
+  </message>
+  <message>
+   <source>Derive</source>
+   <translation>Derivar</translation>
+  </message>
+  <message>
+   <source>Derive a variable</source>
+   <translation>Derivar una variable</translation>
+  </message>
+  <message>
+   <source>Derive a variable: name = expression</source>
+   <translation>Derivar una variable: nombre = expresión</translation>
+  </message>
+  <message>
+   <source>Did it change? The comparison is made within persons.</source>
+   <translation>¿Ha cambiado? La comparación se hace dentro de las personas.</translation>
+  </message>
+  <message>
+   <source>Differences</source>
+   <translation>Diferencias</translation>
+  </message>
+  <message>
+   <source>Distribution with cuts</source>
+   <translation>Distribución con cortes</translation>
+  </message>
+  <message>
+   <source>Do the items hang together?</source>
+   <translation>¿Van juntos los ítems?</translation>
+  </message>
+  <message>
+   <source>Doane</source>
+   <translation>Doane</translation>
+  </message>
+  <message>
+   <source>Dots per inch</source>
+   <translation>Puntos por pulgada</translation>
+  </message>
+  <message>
+   <source>Drag the two limits.</source>
+   <translation>Arrastre los dos límites.</translation>
+  </message>
+  <message>
+   <source>Drop a data file or a study here, or open one.</source>
+   <translation>Suelte aquí un archivo de datos o un estudio, o abra uno.</translation>
+  </message>
+  <message>
+   <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow or JSON lines.</source>
+   <translation>Suelte aquí un archivo de datos o un estudio: texto delimitado, libro de cálculo, Parquet, Arrow o líneas JSON.</translation>
+  </message>
+  <message>
+   <source>Each is made from {low:,} to {high:,} rows.</source>
+   <translation>Cada una procede de {low:,} a {high:,} filas.</translation>
+  </message>
+  <message>
+   <source>Each row is</source>
+   <translation>Cada fila es</translation>
+  </message>
+  <message>
+   <source>Each row is one</source>
+   <translation>Cada fila corresponde a</translation>
+  </message>
+  <message>
+   <source>Each row stands for as many cases as</source>
+   <translation>Cada fila representa tantos casos como</translation>
+  </message>
+  <message>
+   <source>Edges</source>
+   <translation>Bordes</translation>
+  </message>
+  <message>
+   <source>Eight</source>
+   <translation>Ocho</translation>
+  </message>
+  <message>
+   <source>Eleven</source>
+   <translation>Once</translation>
+  </message>
+  <message>
+   <source>Ends</source>
+   <translation>Extremos</translation>
+  </message>
+  <message>
+   <source>Ends across</source>
+   <translation>Extremos a lo ancho</translation>
+  </message>
+  <message>
+   <source>Ends upwards</source>
+   <translation>Extremos a lo alto</translation>
+  </message>
+  <message>
+   <source>English</source>
+   <translation>inglés</translation>
+  </message>
+  <message>
+   <source>Enlarge the proof</source>
+   <translation>Ampliar la prueba</translation>
+  </message>
+  <message>
+   <source>Everything Istrel can do</source>
+   <translation>Todo lo que Istrel sabe hacer</translation>
+  </message>
+  <message>
+   <source>Exchanged</source>
+   <translation>Sustituido</translation>
+  </message>
+  <message>
+   <source>Exhibit</source>
+   <translation>Elemento</translation>
+  </message>
+  <message>
+   <source>Expected counts</source>
+   <translation>Frecuencias esperadas</translation>
+  </message>
+  <message>
+   <source>Explore the demo study</source>
+   <translation>Explorar el estudio de ejemplo</translation>
+  </message>
+  <message>
+   <source>Export a folder with a file for each exhibit…</source>
+   <translation>Exportar una carpeta con un archivo por elemento…</translation>
+  </message>
+  <message>
+   <source>Export manuscript</source>
+   <translation>Exportar el manuscrito</translation>
+  </message>
+  <message>
+   <source>Export manuscript ▾</source>
+   <translation>Exportar el manuscrito ▾</translation>
+  </message>
+  <message>
+   <source>Export the codebook…</source>
+   <translation>Exportar el diccionario…</translation>
+  </message>
+  <message>
+   <source>Export the manuscript…</source>
+   <translation>Exportar el manuscrito…</translation>
+  </message>
+  <message>
+   <source>Export ▾</source>
+   <translation>Exportar ▾</translation>
+  </message>
+  <message>
+   <source>Fences</source>
+   <translation>Vallas</translation>
+  </message>
+  <message>
+   <source>Figures</source>
+   <translation>Figuras</translation>
+  </message>
+  <message>
+   <source>Figures, pt</source>
+   <translation>Figuras, pt</translation>
+  </message>
+  <message>
+   <source>Filled</source>
+   <translation>Relleno</translation>
+  </message>
+  <message>
+   <source>Find</source>
+   <translation>Buscar</translation>
+  </message>
+  <message>
+   <source>Find a finding</source>
+   <translation>Buscar un hallazgo</translation>
+  </message>
+  <message>
+   <source>Find a value or a case number</source>
+   <translation>Buscar un valor o un número</translation>
+  </message>
+  <message>
+   <source>Find a variable</source>
+   <translation>Buscar una variable</translation>
+  </message>
+  <message>
+   <source>Find a variable  /</source>
+   <translation>Buscar una variable  /</translation>
+  </message>
+  <message>
+   <source>Find a variable for the condition</source>
+   <translation>Buscar una variable para la condición</translation>
+  </message>
+  <message>
+   <source>Find anything</source>
+   <translation>Buscar todo</translation>
+  </message>
+  <message>
+   <source>Find cases</source>
+   <translation>Buscar casos</translation>
+  </message>
+  <message>
+   <source>First edge</source>
+   <translation>Primer borde</translation>
+  </message>
+  <message>
+   <source>First rows of the file</source>
+   <translation>Primeras filas del archivo</translation>
+  </message>
+  <message>
+   <source>First walks</source>
+   <translation>Primeros recorridos</translation>
+  </message>
+  <message>
+   <source>Five</source>
+   <translation>Cinco</translation>
+  </message>
+  <message>
+   <source>Font of documents</source>
+   <translation>Letra de los documentos</translation>
+  </message>
+  <message>
+   <source>Found sound: {parts}.</source>
+   <translation>Hallado en orden: {parts}.</translation>
+  </message>
+  <message>
+   <source>Four</source>
+   <translation>Cuatro</translation>
+  </message>
+  <message>
+   <source>Freedman–Diaconis</source>
+   <translation>Freedman–Diaconis</translation>
+  </message>
+  <message>
+   <source>French</source>
+   <translation>francés</translation>
+  </message>
+  <message>
+   <source>Functions: {names}.</source>
+   <translation>Funciones: {names}.</translation>
+  </message>
+  <message>
+   <source>Gather</source>
+   <translation>Reunir</translation>
+  </message>
+  <message>
+   <source>Gathering needs a key, and what of which variable is wanted.</source>
+   <translation>Para reunir hace falta una clave, y qué se quiere de qué variable.</translation>
+  </message>
+  <message>
+   <source>German</source>
+   <translation>alemán</translation>
+  </message>
+  <message>
+   <source>Go on to the Bench: Ctrl+3.</source>
+   <translation>Pase a la mesa: Ctrl+3.</translation>
+  </message>
+  <message>
+   <source>Go on to the Codebook, or straight to the Bench.</source>
+   <translation>Pase al diccionario, o directamente a la mesa.</translation>
+  </message>
+  <message>
+   <source>Go on with</source>
+   <translation>Continuar con</translation>
+  </message>
+  <message>
+   <source>Go to Intake</source>
+   <translation>Ir a la entrada</translation>
+  </message>
+  <message>
+   <source>Go to the Bench and write the sentence</source>
+   <translation>Ir a la mesa y escribir la frase</translation>
+  </message>
+  <message>
+   <source>Go to the Bench: Ctrl+3.</source>
+   <translation>Vaya a la mesa: Ctrl+3.</translation>
+  </message>
+  <message>
+   <source>Go to the Codebook</source>
+   <translation>Ir al diccionario</translation>
+  </message>
+  <message>
+   <source>Go to the Manuscript</source>
+   <translation>Ir al manuscrito</translation>
+  </message>
+  <message>
+   <source>Go to the next number that moved</source>
+   <translation>Ir al siguiente número que cambió</translation>
+  </message>
+  <message>
+   <source>Handbook</source>
+   <translation>Manual</translation>
+  </message>
+  <message>
+   <source>Handbook, at what is under the hand</source>
+   <translation>Manual, sobre lo que está a mano</translation>
+  </message>
+  <message>
+   <source>Height, mm</source>
+   <translation>Altura, mm</translation>
+  </message>
+  <message>
+   <source>Heights</source>
+   <translation>Alturas</translation>
+  </message>
+  <message>
+   <source>Hide counts</source>
+   <translation>Ocultar recuentos</translation>
+  </message>
+  <message>
+   <source>Holm</source>
+   <translation>Holm</translation>
+  </message>
+  <message>
+   <source>House style</source>
+   <translation>Estilo editorial</translation>
+  </message>
+  <message>
+   <source>How did people answer the twelve items? Write the sentence, or click it.</source>
+   <translation>¿Cómo se respondió a los doce ítems? Escriba la frase, o haga clic en ella.</translation>
+  </message>
+  <message>
+   <source>How this number was computed</source>
+   <translation>Cómo se calculó este número</translation>
+  </message>
+  <message>
+   <source>ICC</source>
+   <translation>ICC</translation>
+  </message>
+  <message>
+   <source>IQR</source>
+   <translation>RIC</translation>
+  </message>
+  <message>
+   <source>In classes</source>
+   <translation>En clases</translation>
+  </message>
+  <message>
+   <source>In several columns:</source>
+   <translation>En varias columnas:</translation>
+  </message>
+  <message>
+   <source>Intake</source>
+   <translation>Entrada</translation>
+  </message>
+  <message>
+   <source>Intake found answers that are codes, 9 or 99 or −9: click “treat … as missing” in one of its findings.</source>
+   <translation>La entrada encontró respuestas que son códigos, 9 o 99 o −9: haga clic en «tratar … como perdido» en uno de sus hallazgos.</translation>
+  </message>
+  <message>
+   <source>Interval</source>
+   <translation>Intervalo</translation>
+  </message>
+  <message>
+   <source>Intervals</source>
+   <translation>Intervalos</translation>
+  </message>
+  <message>
+   <source>Into a template of your own…</source>
+   <translation>En una plantilla propia…</translation>
+  </message>
+  <message>
+   <source>Join by key</source>
+   <translation>Unir por clave</translation>
+  </message>
+  <message>
+   <source>Join, stack or reshape data…</source>
+   <translation>Unir, apilar o reestructurar datos…</translation>
+  </message>
+  <message>
+   <source>Join, stack, reshape…</source>
+   <translation>Unir, apilar, reestructurar…</translation>
+  </message>
+  <message>
+   <source>Joining takes two sources: add the other one first.</source>
+   <translation>Para unir hacen falta dos fuentes: añada primero la otra.</translation>
+  </message>
+  <message>
+   <source>Keep</source>
+   <translation>Conservar</translation>
+  </message>
+  <message>
+   <source>Keep as {label}   Ctrl ↵</source>
+   <translation>Conservar {label}   Ctrl ↵</translation>
+  </message>
+  <message>
+   <source>Keep it: Ctrl+Enter, or the button at the right.</source>
+   <translation>Consérvela: Ctrl+Intro, o el botón de la derecha.</translation>
+  </message>
+  <message>
+   <source>Keep the exhibit</source>
+   <translation>Conservar el elemento</translation>
+  </message>
+  <message>
+   <source>Kendall</source>
+   <translation>Kendall</translation>
+  </message>
+  <message>
+   <source>Keys</source>
+   <translation>Teclas</translation>
+  </message>
+  <message>
+   <source>Label</source>
+   <translation>Etiqueta</translation>
+  </message>
+  <message>
+   <source>Label and unit</source>
+   <translation>Etiqueta y unidad</translation>
+  </message>
+  <message>
+   <source>Label in bold</source>
+   <translation>Número en negrita</translation>
+  </message>
+  <message>
+   <source>Language</source>
+   <translation>Idioma</translation>
+  </message>
+  <message>
+   <source>Language of the window: {words}</source>
+   <translation>Idioma de la ventana: {words}</translation>
+  </message>
+  <message>
+   <source>Language: {words}</source>
+   <translation>Idioma: {words}</translation>
+  </message>
+  <message>
+   <source>Latin 9</source>
+   <translation>Latín 9</translation>
+  </message>
+  <message>
+   <source>Lay a codebook file over the variables…</source>
+   <translation>Aplicar un archivo de diccionario a las variables…</translation>
+  </message>
+  <message>
+   <source>Lay a codebook over the variables</source>
+   <translation>Aplicar un diccionario a las variables</translation>
+  </message>
+  <message>
+   <source>Layout</source>
+   <translation>Composición</translation>
+  </message>
+  <message>
+   <source>Least count</source>
+   <translation>Recuento mínimo</translation>
+  </message>
+  <message>
+   <source>Leave the walk</source>
+   <translation>Dejar el recorrido</translation>
+  </message>
+  <message>
+   <source>Left as it is</source>
+   <translation>Dejado como está</translation>
+  </message>
+  <message>
+   <source>Letter</source>
+   <translation>Carta</translation>
+  </message>
+  <message>
+   <source>Level of measurement: {level}</source>
+   <translation>Nivel de medición: {level}</translation>
+  </message>
+  <message>
+   <source>Limit the cases in use</source>
+   <translation>Limitar los casos en uso</translation>
+  </message>
+  <message>
+   <source>Limits between which values are wanted</source>
+   <translation>Límites entre los que están los valores deseados</translation>
+  </message>
+  <message>
+   <source>Line</source>
+   <translation>Línea</translation>
+  </message>
+  <message>
+   <source>Load a house style</source>
+   <translation>Cargar un estilo editorial</translation>
+  </message>
+  <message>
+   <source>Load…</source>
+   <translation>Cargar…</translation>
+  </message>
+  <message>
+   <source>Logarithmic</source>
+   <translation>Logarítmico</translation>
+  </message>
+  <message>
+   <source>Long to wide</source>
+   <translation>De largo a ancho</translation>
+  </message>
+  <message>
+   <source>Long to wide needs a key, the variable that tells the rows apart, and the values to spread.</source>
+   <translation>«De largo a ancho» pide una clave, la variable que distingue las filas y los valores que extender.</translation>
+  </message>
+  <message>
+   <source>Look at data</source>
+   <translation>Mirar datos</translation>
+  </message>
+  <message>
+   <source>Look at data before opening…</source>
+   <translation>Mirar datos antes de abrirlos…</translation>
+  </message>
+  <message>
+   <source>Look of the desk: {words}</source>
+   <translation>Aspecto del escritorio: {words}</translation>
+  </message>
+  <message>
+   <source>Look, size, language ▾</source>
+   <translation>Aspecto, tamaño, idioma ▾</translation>
+  </message>
+  <message>
+   <source>Look: {words}</source>
+   <translation>Aspecto: {words}</translation>
+  </message>
+  <message>
+   <source>Looking through the file…</source>
+   <translation>Examinando el archivo…</translation>
+  </message>
+  <message>
+   <source>Lying</source>
+   <translation>Tumbado</translation>
+  </message>
+  <message>
+   <source>MAD</source>
+   <translation>MAD</translation>
+  </message>
+  <message>
+   <source>Main text</source>
+   <translation>Texto principal</translation>
+  </message>
+  <message>
+   <source>Manuscript</source>
+   <translation>Manuscrito</translation>
+  </message>
+  <message>
+   <source>Manuscript: {kept} kept  Ctrl+4</source>
+   <translation>Manuscrito: {kept} conservados  Ctrl+4</translation>
+  </message>
+  <message>
+   <source>Map of missing values</source>
+   <translation>Mapa de valores perdidos</translation>
+  </message>
+  <message>
+   <source>Margins above and below, mm</source>
+   <translation>Márgenes superior e inferior, mm</translation>
+  </message>
+  <message>
+   <source>Marked</source>
+   <translation>Marcado</translation>
+  </message>
+  <message>
+   <source>Mdn</source>
+   <translation>Mdn</translation>
+  </message>
+  <message>
+   <source>Measure</source>
+   <translation>Medida</translation>
+  </message>
+  <message>
+   <source>Measurements over time</source>
+   <translation>Mediciones en el tiempo</translation>
+  </message>
+  <message>
+   <source>Methods text</source>
+   <translation>Texto del método</translation>
+  </message>
+  <message>
+   <source>Missing</source>
+   <translation>Perdidos</translation>
+  </message>
+  <message>
+   <source>Missing together</source>
+   <translation>Perdidos juntos</translation>
+  </message>
+  <message>
+   <source>Missing values</source>
+   <translation>Valores perdidos</translation>
+  </message>
+  <message>
+   <source>Most frequent</source>
+   <translation>Más frecuentes</translation>
+  </message>
+  <message>
+   <source>Moving mean of</source>
+   <translation>Media móvil de</translation>
+  </message>
+  <message>
+   <source>Name</source>
+   <translation>Nombre</translation>
+  </message>
+  <message>
+   <source>Name the study</source>
+   <translation>Dar nombre al estudio</translation>
+  </message>
+  <message>
+   <source>Name the study…</source>
+   <translation>Dar nombre al estudio…</translation>
+  </message>
+  <message>
+   <source>Nine</source>
+   <translation>Nueve</translation>
+  </message>
+  <message>
+   <source>No value is missing.</source>
+   <translation>No falta ningún valor.</translation>
+  </message>
+  <message>
+   <source>Nothing</source>
+   <translation>Nada</translation>
+  </message>
+  <message>
+   <source>Nothing is called so. Try other letters, or write a whole sentence.</source>
+   <translation>Nada se llama así. Pruebe otras letras, o escriba una frase entera.</translation>
+  </message>
+  <message>
+   <source>Nothing is kept yet. At the Bench, Ctrl+Enter keeps the exhibit that is on paper; headings and paragraphs are added below the outline.</source>
+   <translation>Aún no se ha conservado nada. En la mesa, Ctrl+Intro conserva el elemento que está en el papel; títulos y párrafos se añaden bajo el esquema.</translation>
+  </message>
+  <message>
+   <source>Nothing moved.</source>
+   <translation>Nada cambió.</translation>
+  </message>
+  <message>
+   <source>Nothing that a reviewer would raise.</source>
+   <translation>Nada que un revisor señalaría.</translation>
+  </message>
+  <message>
+   <source>Nothing to look at</source>
+   <translation>Nada que mirar</translation>
+  </message>
+  <message>
+   <source>Number of classes</source>
+   <translation>Número de clases</translation>
+  </message>
+  <message>
+   <source>Numbered by chapter</source>
+   <translation>Numerado por capítulos</translation>
+  </message>
+  <message>
+   <source>Numbers</source>
+   <translation>Números</translation>
+  </message>
+  <message>
+   <source>Of different kinds, so read as text: {names}.</source>
+   <translation>De distinta clase, por eso leídas como texto: {names}.</translation>
+  </message>
+  <message>
+   <source>One</source>
+   <translation>Una</translation>
+  </message>
+  <message>
+   <source>One value under {n} spellings</source>
+   <translation>Un valor con {n} grafías</translation>
+  </message>
+  <message>
+   <source>Open data or a study</source>
+   <translation>Abrir datos o un estudio</translation>
+  </message>
+  <message>
+   <source>Open data or a study…</source>
+   <translation>Abrir datos o un estudio…</translation>
+  </message>
+  <message>
+   <source>Open…</source>
+   <translation>Abrir…</translation>
+  </message>
+  <message>
+   <source>Order</source>
+   <translation>Orden</translation>
+  </message>
+  <message>
+   <source>Outliers by</source>
+   <translation>Atípicos según</translation>
+  </message>
+  <message>
+   <source>Outline</source>
+   <translation>Contorno</translation>
+  </message>
+  <message>
+   <source>Outline of the manuscript</source>
+   <translation>Esquema del manuscrito</translation>
+  </message>
+  <message>
+   <source>Page and fonts</source>
+   <translation>Página y letras</translation>
+  </message>
+  <message>
+   <source>Pairs</source>
+   <translation>Pares</translation>
+  </message>
+  <message>
+   <source>Paper</source>
+   <translation>Papel</translation>
+  </message>
+  <message>
+   <source>Paragraph</source>
+   <translation>Párrafo</translation>
+  </message>
+  <message>
+   <source>Paste cells as data</source>
+   <translation>Pegar celdas como datos</translation>
+  </message>
+  <message>
+   <source>Pearson</source>
+   <translation>Pearson</translation>
+  </message>
+  <message>
+   <source>Per</source>
+   <translation>Por</translation>
+  </message>
+  <message>
+   <source>Percentages</source>
+   <translation>Porcentajes</translation>
+  </message>
+  <message>
+   <source>Percentiles</source>
+   <translation>Percentiles</translation>
+  </message>
+  <message>
+   <source>Persons</source>
+   <translation>Personas</translation>
+  </message>
+  <message>
+   <source>Point at a number of a proof first; Ctrl+Shift+N then cites it.</source>
+   <translation>Señale primero un número de una prueba; Ctrl+Shift+N lo cita entonces.</translation>
+  </message>
+  <message>
+   <source>Print the manuscript…</source>
+   <translation>Imprimir el manuscrito…</translation>
+  </message>
+  <message>
+   <source>Print…</source>
+   <translation>Imprimir…</translation>
+  </message>
+  <message>
+   <source>Proof</source>
+   <translation>Prueba</translation>
+  </message>
+  <message>
+   <source>Pulled most by</source>
+   <translation>Más arrastrado por</translation>
+  </message>
+  <message>
+   <source>Put data together</source>
+   <translation>Juntar datos</translation>
+  </message>
+  <message>
+   <source>Quantiles</source>
+   <translation>Cuantiles</translation>
+  </message>
+  <message>
+   <source>Read changed files again</source>
+   <translation>Releer los archivos cambiados</translation>
+  </message>
+  <message>
+   <source>Read the file differently</source>
+   <translation>Leer el archivo de otro modo</translation>
+  </message>
+  <message>
+   <source>Read the manuscript as a reviewer would</source>
+   <translation>Leer el manuscrito como un revisor</translation>
+  </message>
+  <message>
+   <source>Reading</source>
+   <translation>Revisión</translation>
+  </message>
+  <message>
+   <source>Reading was cancelled; nothing was changed.</source>
+   <translation>La lectura se canceló; nada ha cambiado.</translation>
+  </message>
+  <message>
+   <source>Reading {name} …</source>
+   <translation>Leyendo {name}…</translation>
+  </message>
+  <message>
+   <source>Reading …</source>
+   <translation>Leyendo…</translation>
+  </message>
+  <message>
+   <source>Reason for corrections</source>
+   <translation>Motivo de las correcciones</translation>
+  </message>
+  <message>
+   <source>Redo</source>
+   <translation>Rehacer</translation>
+  </message>
+  <message>
+   <source>Reduce the proof</source>
+   <translation>Reducir la prueba</translation>
+  </message>
+  <message>
+   <source>Refer to</source>
+   <translation>Remitir a</translation>
+  </message>
+  <message>
+   <source>Refresh a document</source>
+   <translation>Actualizar un documento</translation>
+  </message>
+  <message>
+   <source>Refresh a document that was edited since…</source>
+   <translation>Actualizar un documento editado desde entonces…</translation>
+  </message>
+  <message>
+   <source>Refresh one with tracked changes…</source>
+   <translation>Actualizar uno con control de cambios…</translation>
+  </message>
+  <message>
+   <source>Refreshed</source>
+   <translation>Actualizado</translation>
+  </message>
+  <message>
+   <source>Reproducibility</source>
+   <translation>Reproducibilidad</translation>
+  </message>
+  <message>
+   <source>Results text</source>
+   <translation>Texto de resultados</translation>
+  </message>
+  <message>
+   <source>Reviewer’s reading</source>
+   <translation>Lectura del revisor</translation>
+  </message>
+  <message>
+   <source>Row {row:,} is no case:</source>
+   <translation>La fila {row:,} no es un caso:</translation>
+  </message>
+  <message>
+   <source>Rules, pt</source>
+   <translation>Filetes, pt</translation>
+  </message>
+  <message>
+   <source>SD</source>
+   <translation>DE</translation>
+  </message>
+  <message>
+   <source>SE</source>
+   <translation>EE</translation>
+  </message>
+  <message>
+   <source>Save as…</source>
+   <translation>Guardar como…</translation>
+  </message>
+  <message>
+   <source>Save the house style</source>
+   <translation>Guardar el estilo editorial</translation>
+  </message>
+  <message>
+   <source>Say what you want in one sentence,</source>
+   <translation>Diga en una frase lo que quiere,</translation>
+  </message>
+  <message>
+   <source>Scale</source>
+   <translation>Escala</translation>
+  </message>
+  <message>
+   <source>Scott</source>
+   <translation>Scott</translation>
+  </message>
+  <message>
+   <source>See it on its page: Manuscript in the rail, or Ctrl+4.</source>
+   <translation>Véala en su página: Manuscrito a la izquierda, o Ctrl+4.</translation>
+  </message>
+  <message>
+   <source>Sentence</source>
+   <translation>Frase</translation>
+  </message>
+  <message>
+   <source>Setting</source>
+   <translation>Compuesto</translation>
+  </message>
+  <message>
+   <source>Setting the proof …</source>
+   <translation>Componiendo la prueba…</translation>
+  </message>
+  <message>
+   <source>Seven</source>
+   <translation>Siete</translation>
+  </message>
+  <message>
+   <source>Shape</source>
+   <translation>Forma</translation>
+  </message>
+  <message>
+   <source>Sheather–Jones</source>
+   <translation>Sheather–Jones</translation>
+  </message>
+  <message>
+   <source>Ships with Istrel; the first change makes a copy that belongs to the study.</source>
+   <translation>Viene con Istrel; el primer cambio hace una copia que pertenece al estudio.</translation>
+  </message>
+  <message>
+   <source>Show the cases</source>
+   <translation>Mostrar los casos</translation>
+  </message>
+  <message>
+   <source>Silverman</source>
+   <translation>Silverman</translation>
+  </message>
+  <message>
+   <source>Single cases</source>
+   <translation>Casos sueltos</translation>
+  </message>
+  <message>
+   <source>Six</source>
+   <translation>Seis</translation>
+  </message>
+  <message>
+   <source>Size of everything: {size} %</source>
+   <translation>Tamaño de todo: {size} %</translation>
+  </message>
+  <message>
+   <source>Size: {size} %</source>
+   <translation>Tamaño: {size} %</translation>
+  </message>
+  <message>
+   <source>Sizes</source>
+   <translation>Tamaños</translation>
+  </message>
+  <message>
+   <source>Smoothness</source>
+   <translation>Suavizado</translation>
+  </message>
+  <message>
+   <source>Sorted</source>
+   <translation>Ordenado</translation>
+  </message>
+  <message>
+   <source>Spanish</source>
+   <translation>español</translation>
+  </message>
+  <message>
+   <source>Spearman</source>
+   <translation>Spearman</translation>
+  </message>
+  <message>
+   <source>Stack</source>
+   <translation>Apilar</translation>
+  </message>
+  <message>
+   <source>Stacking takes two sources or more.</source>
+   <translation>Para apilar hacen falta dos fuentes o más.</translation>
+  </message>
+  <message>
+   <source>Statistics, in this order</source>
+   <translation>Estadísticos, en este orden</translation>
+  </message>
+  <message>
+   <source>Stray spaces</source>
+   <translation>Espacios sobrantes</translation>
+  </message>
+  <message>
+   <source>Studies</source>
+   <translation>Estudios</translation>
+  </message>
+  <message>
+   <source>Sturges</source>
+   <translation>Sturges</translation>
+  </message>
+  <message>
+   <source>Supplement</source>
+   <translation>Suplemento</translation>
+  </message>
+  <message>
+   <source>Table 1 of a trial</source>
+   <translation>La tabla 1 de un ensayo</translation>
+  </message>
+  <message>
+   <source>Table on the paper</source>
+   <translation>Tabla sobre el papel</translation>
+  </message>
+  <message>
+   <source>Tables</source>
+   <translation>Tablas</translation>
+  </message>
+  <message>
+   <source>Tables, pt</source>
+   <translation>Tablas, pt</translation>
+  </message>
+  <message>
+   <source>Take these numbers again</source>
+   <translation>Volver a tomar estos números</translation>
+  </message>
+  <message>
+   <source>Tells who a person is: it stays out of data that are given away.</source>
+   <translation>Dice quién es una persona: queda fuera de los datos que se entregan.</translation>
+  </message>
+  <message>
+   <source>Ten</source>
+   <translation>Diez</translation>
+  </message>
+  <message>
+   <source>Tests</source>
+   <translation>Pruebas</translation>
+  </message>
+  <message>
+   <source>Tests of differences</source>
+   <translation>Pruebas de diferencias</translation>
+  </message>
+  <message>
+   <source>Text among dates</source>
+   <translation>Texto entre fechas</translation>
+  </message>
+  <message>
+   <source>Text among numbers</source>
+   <translation>Texto entre números</translation>
+  </message>
+  <message>
+   <source>Text, pt</source>
+   <translation>Texto, pt</translation>
+  </message>
+  <message>
+   <source>That was it. Everything that you did is a step that Ctrl+Z takes back; F1 opens the handbook.</source>
+   <translation>Eso fue todo. Ctrl+Z deshace cada paso que ha dado; F1 abre el manual.</translation>
+  </message>
+  <message>
+   <source>The codebook stands in {path}.</source>
+   <translation>El diccionario está en {path}.</translation>
+  </message>
+  <message>
+   <source>The proof as large as fits</source>
+   <translation>La prueba tan grande como quepa</translation>
+  </message>
+  <message>
+   <source>The report stands in {path}.</source>
+   <translation>El informe está en {path}.</translation>
+  </message>
+  <message>
+   <source>The row of names is a whole number counted from 1; 0 where the file has no names.</source>
+   <translation>La fila de nombres es un número entero contado desde 1; 0 si el archivo no tiene nombres.</translation>
+  </message>
+  <message>
+   <source>The rows look counted already:</source>
+   <translation>Las filas parecen ya contadas:</translation>
+  </message>
+  <message>
+   <source>The rows may be weighted:</source>
+   <translation>Las filas quizá estén ponderadas:</translation>
+  </message>
+  <message>
+   <source>This exhibit is not in the manuscript any more.</source>
+   <translation>Este elemento ya no está en el manuscrito.</translation>
+  </message>
+  <message>
+   <source>Thousands</source>
+   <translation>Millares</translation>
+  </message>
+  <message>
+   <source>Three</source>
+   <translation>Tres</translation>
+  </message>
+  <message>
+   <source>Title in italics</source>
+   <translation>Título en cursiva</translation>
+  </message>
+  <message>
+   <source>Title in title case</source>
+   <translation>Título con mayúsculas</translation>
+  </message>
+  <message>
+   <source>Total</source>
+   <translation>Total</translation>
+  </message>
+  <message>
+   <source>Trimmed at each end</source>
+   <translation>Recortado en cada extremo</translation>
+  </message>
+  <message>
+   <source>Tukey’s fences, or a robust z beyond 3.5</source>
+   <translation>vallas de Tukey, o una z robusta mayor que 3,5</translation>
+  </message>
+  <message>
+   <source>Twelve</source>
+   <translation>Doce</translation>
+  </message>
+  <message>
+   <source>Two</source>
+   <translation>Dos</translation>
+  </message>
+  <message>
+   <source>Undo</source>
+   <translation>Deshacer</translation>
+  </message>
+  <message>
+   <source>Used in</source>
+   <translation>Usada en</translation>
+  </message>
+  <message>
+   <source>Valid</source>
+   <translation>Válidos</translation>
+  </message>
+  <message>
+   <source>Value</source>
+   <translation>Valor</translation>
+  </message>
+  <message>
+   <source>Values</source>
+   <translation>Valores</translation>
+  </message>
+  <message>
+   <source>Values that are wanted</source>
+   <translation>Valores deseados</translation>
+  </message>
+  <message>
+   <source>Values with labels</source>
+   <translation>Valores con etiquetas</translation>
+  </message>
+  <message>
+   <source>Variable</source>
+   <translation>Variable</translation>
+  </message>
+  <message>
+   <source>Variables</source>
+   <translation>Variables</translation>
+  </message>
+  <message>
+   <source>Variables for the condition</source>
+   <translation>Variables para la condición</translation>
+  </message>
+  <message>
+   <source>Variables of the file</source>
+   <translation>Variables del archivo</translation>
+  </message>
+  <message>
+   <source>Walk over the table on the paper</source>
+   <translation>Recorrer con las teclas la tabla sobre el papel</translation>
+  </message>
+  <message>
+   <source>Walk: {title}</source>
+   <translation>Recorrido: {title}</translation>
+  </message>
+  <message>
+   <source>What a reviewer might raise</source>
+   <translation>Lo que un revisor podría señalar</translation>
+  </message>
+  <message>
+   <source>What may stand here</source>
+   <translation>Lo que puede estar aquí</translation>
+  </message>
+  <message>
+   <source>What was found</source>
+   <translation>Lo encontrado</translation>
+  </message>
+  <message>
+   <source>What would you like to know?</source>
+   <translation>¿Qué quiere saber?</translation>
+  </message>
+  <message>
+   <source>Whiskers</source>
+   <translation>Bigotes</translation>
+  </message>
+  <message>
+   <source>Who was in which group?</source>
+   <translation>¿Quién estaba en qué grupo?</translation>
+  </message>
+  <message>
+   <source>Wide to long</source>
+   <translation>De ancho a largo</translation>
+  </message>
+  <message>
+   <source>Wide to long gathers two variables or more.</source>
+   <translation>«De ancho a largo» reúne dos variables o más.</translation>
+  </message>
+  <message>
+   <source>Width</source>
+   <translation>Anchura</translation>
+  </message>
+  <message>
+   <source>Width, mm</source>
+   <translation>Anchura, mm</translation>
+  </message>
+  <message>
+   <source>Windows western</source>
+   <translation>Windows occidental</translation>
+  </message>
+  <message>
+   <source>With several answers:</source>
+   <translation>Con varias respuestas:</translation>
+  </message>
+  <message>
+   <source>Within persons</source>
+   <translation>Dentro de las personas</translation>
+  </message>
+  <message>
+   <source>Without weights</source>
+   <translation>Sin ponderar</translation>
+  </message>
+  <message>
+   <source>Word before notes</source>
+   <translation>Palabra ante las notas</translation>
+  </message>
+  <message>
+   <source>Words that no longer hold, as the exhibits say them now</source>
+   <translation>Las palabras que ya no son ciertas, como las dicen ahora los elementos</translation>
+  </message>
+  <message>
+   <source>Write a name and what it is made from, for example age_z = z(age).</source>
+   <translation>Escriba un nombre y de qué está hecho, por ejemplo age_z = z(age).</translation>
+  </message>
+  <message>
+   <source>Write a number as it shall print, and its unit: {example}. “{text}” is none.</source>
+   <translation>Escriba un número como debe imprimirse, y su unidad: {example}. «{text}» no lo es.</translation>
+  </message>
+  <message>
+   <source>Write a package for an archive: data, codebook, exhibits…</source>
+   <translation>Escribir un paquete para un archivo: datos, diccionario, elementos…</translation>
+  </message>
+  <message>
+   <source>Write the codebook</source>
+   <translation>Escribir el diccionario</translation>
+  </message>
+  <message>
+   <source>Write the intake as a report</source>
+   <translation>Escribir la entrada como informe</translation>
+  </message>
+  <message>
+   <source>Write the intake as a report…</source>
+   <translation>Escribir la entrada como informe…</translation>
+  </message>
+  <message>
+   <source>Writes itself from what was done</source>
+   <translation>Se escribe solo a partir de lo hecho</translation>
+  </message>
+  <message>
+   <source>Zero before r and p</source>
+   <translation>Cero ante r y p</translation>
+  </message>
+  <message numerus="yes">
+   <source>[an earlier one|an earlier row] in every column.</source>
+   <translation>
+    <numerusform>una anterior en todas las columnas.</numerusform>
+    <numerusform>una fila anterior en todas las columnas.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[case|cases]</source>
+   <translation>
+    <numerusform>caso</numerusform>
+    <numerusform>casos</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[complete case|complete cases]</source>
+   <translation>
+    <numerusform>caso completo</numerusform>
+    <numerusform>casos completos</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[it reads|they read] “{words}”.</source>
+   <translation>
+    <numerusform>dice «{words}».</numerusform>
+    <numerusform>dicen «{words}».</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[lies|lie] far from the rest, which runs from {low} to {high}.</source>
+   <translation>
+    <numerusform>está lejos del resto, que va de {low} a {high}.</numerusform>
+    <numerusform>están lejos del resto, que va de {low} a {high}.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[set it aside|set them aside]</source>
+   <translation>
+    <numerusform>apartarla</numerusform>
+    <numerusform>apartarlas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[steps|step] back in time, against the order of the file.</source>
+   <translation>
+    <numerusform>retrocede en el tiempo, contra el orden del archivo.</numerusform>
+    <numerusform>retroceden en el tiempo, contra el orden del archivo.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[tells|tell] who a person is ({held}); marked, it stays out of data that are given away.</source>
+   <translation>
+    <numerusform>dice quién es una persona ({held}); si se marca, queda fuera de los datos que se entregan.</numerusform>
+    <numerusform>dicen quién es una persona ({held}); si se marca, queda fuera de los datos que se entregan.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[tells|tell] who a person is; marked, it stays out of data that are given away.</source>
+   <translation>
+    <numerusform>dice quién es una persona; si se marca, queda fuera de los datos que se entregan.</numerusform>
+    <numerusform>dicen quién es una persona; si se marca, queda fuera de los datos que se entregan.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[variable|variables]</source>
+   <translation>
+    <numerusform>variable</numerusform>
+    <numerusform>variables</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>a case of its own</source>
+   <translation>un caso propio</translation>
+  </message>
+  <message>
+   <source>a condition: the cases in use</source>
+   <translation>una condición: los casos en uso</translation>
+  </message>
+  <message>
+   <source>a curve runs on beyond the values, or ends at the smallest and largest; it ends where values cannot lie beyond</source>
+   <translation>una curva sigue más allá de los valores, o acaba en el menor y el mayor; acaba donde no puede haber valores</translation>
+  </message>
+  <message>
+   <source>a factor: above 1 the curve is smoother, below 1 it is rougher</source>
+   <translation>un factor: por encima de 1 la curva es más suave, por debajo más áspera</translation>
+  </message>
+  <message>
+   <source>a line for each person over the occasions, and means</source>
+   <translation>una línea por persona a lo largo de las ocasiones, y las medias</translation>
+  </message>
+  <message>
+   <source>a line through the dots</source>
+   <translation>una línea a través de los puntos</translation>
+  </message>
+  <message>
+   <source>a matrix as tiles</source>
+   <translation>una matriz en cuadros</translation>
+  </message>
+  <message>
+   <source>a new paragraph of the manuscript</source>
+   <translation>un párrafo nuevo del manuscrito</translation>
+  </message>
+  <message>
+   <source>a norm with which the mean is compared</source>
+   <translation>una norma con la que se compara la media</translation>
+  </message>
+  <message>
+   <source>a question with {n} answers</source>
+   <translation>una pregunta con {n} respuestas</translation>
+  </message>
+  <message>
+   <source>a smooth curve whose area is the share of cases</source>
+   <translation>una curva suave cuya área es la proporción de casos</translation>
+  </message>
+  <message>
+   <source>a table</source>
+   <translation>una tabla</translation>
+  </message>
+  <message>
+   <source>a table of items: how well they hang together</source>
+   <translation>una tabla de ítems: lo bien que van juntos</translation>
+  </message>
+  <message>
+   <source>a variable of the codebook from now on</source>
+   <translation>desde ahora una variable del diccionario</translation>
+  </message>
+  <message>
+   <source>absolute value</source>
+   <translation>valor absoluto</translation>
+  </message>
+  <message>
+   <source>accept</source>
+   <translation>aceptar</translation>
+  </message>
+  <message>
+   <source>accept all</source>
+   <translation>aceptar todo</translation>
+  </message>
+  <message>
+   <source>accept all numbers</source>
+   <translation>aceptar todos los números</translation>
+  </message>
+  <message>
+   <source>accept numbers</source>
+   <translation>aceptar números</translation>
+  </message>
+  <message>
+   <source>accept numbers in the text</source>
+   <translation>aceptar números en el texto</translation>
+  </message>
+  <message>
+   <source>accept the number</source>
+   <translation>aceptar el número</translation>
+  </message>
+  <message>
+   <source>accept the number in the text</source>
+   <translation>aceptar el número en el texto</translation>
+  </message>
+  <message>
+   <source>accept the numbers</source>
+   <translation>aceptar los números</translation>
+  </message>
+  <message>
+   <source>account numbers</source>
+   <translation>números de cuenta</translation>
+  </message>
+  <message>
+   <source>across</source>
+   <translation>a lo ancho</translation>
+  </message>
+  <message>
+   <source>add the appendix</source>
+   <translation>añadir el apéndice</translation>
+  </message>
+  <message>
+   <source>add the heading</source>
+   <translation>añadir el título</translation>
+  </message>
+  <message>
+   <source>add the paragraph</source>
+   <translation>añadir el párrafo</translation>
+  </message>
+  <message>
+   <source>add {name}</source>
+   <translation>añadir {name}</translation>
+  </message>
+  <message>
+   <source>adjusted Fisher–Pearson skewness G1</source>
+   <translation>asimetría ajustada G1 de Fisher y Pearson</translation>
+  </message>
+  <message>
+   <source>adjusted excess kurtosis G2</source>
+   <translation>exceso de curtosis ajustado G2</translation>
+  </message>
+  <message>
+   <source>alike</source>
+   <translation>parecidos</translation>
+  </message>
+  <message>
+   <source>alike ones together</source>
+   <translation>los parecidos juntos</translation>
+  </message>
+  <message>
+   <source>all</source>
+   <translation>todos</translation>
+  </message>
+  <message>
+   <source>all at once</source>
+   <translation>todos a la vez</translation>
+  </message>
+  <message>
+   <source>all cases</source>
+   <translation>todos los casos</translation>
+  </message>
+  <message>
+   <source>all cases are looked at here, whatever the condition</source>
+   <translation>aquí se miran todos los casos, sea cual sea la condición</translation>
+  </message>
+  <message>
+   <source>all cases in use</source>
+   <translation>todos los casos en uso</translation>
+  </message>
+  <message>
+   <source>all cases in use again</source>
+   <translation>volver a usar todos los casos</translation>
+  </message>
+  <message>
+   <source>all groups alike, or by how many cases they have</source>
+   <translation>todos los grupos por igual, o según sus casos</translation>
+  </message>
+  <message>
+   <source>all groups together, after the groups; of frequencies without groups a row of their sum</source>
+   <translation>todos los grupos juntos, después de los grupos; en frecuencias sin grupos, una fila con su suma</translation>
+  </message>
+  <message>
+   <source>all of them, as flow</source>
+   <translation>todos juntos, como flow</translation>
+  </message>
+  <message>
+   <source>all rows of both</source>
+   <translation>todas las filas de ambas</translation>
+  </message>
+  <message>
+   <source>all rows of the source in use</source>
+   <translation>todas las filas de la fuente en uso</translation>
+  </message>
+  <message>
+   <source>an occasion of one {title}</source>
+   <translation>una ocasión de {title}</translation>
+  </message>
+  <message>
+   <source>and another</source>
+   <translation>y otra</translation>
+  </message>
+  <message>
+   <source>and its share</source>
+   <translation>y su proporción</translation>
+  </message>
+  <message>
+   <source>and stands for</source>
+   <translation>y representa</translation>
+  </message>
+  <message>
+   <source>and {n:,} more</source>
+   <translation>y {n:,} más</translation>
+  </message>
+  <message numerus="yes">
+   <source>and {n:,} more [lies|lie] in the future.</source>
+   <translation>
+    <numerusform>y {n:,} más está en el futuro.</numerusform>
+    <numerusform>y {n:,} más están en el futuro.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>and …</source>
+   <translation>y …</translation>
+  </message>
+  <message>
+   <source>answers in columns</source>
+   <translation>respuestas en columnas</translation>
+  </message>
+  <message>
+   <source>are missing together in {cases}.</source>
+   <translation>faltan juntos ({cases}).</translation>
+  </message>
+  <message>
+   <source>areas filled, or outlines alone</source>
+   <translation>áreas rellenas, o solo contornos</translation>
+  </message>
+  <message>
+   <source>arithmetic mean</source>
+   <translation>media aritmética</translation>
+  </message>
+  <message>
+   <source>as a condition</source>
+   <translation>como condición</translation>
+  </message>
+  <message>
+   <source>as bands</source>
+   <translation>como clases</translation>
+  </message>
+  <message>
+   <source>as fits</source>
+   <translation>como convenga</translation>
+  </message>
+  <message>
+   <source>as kept</source>
+   <translation>como se conservó</translation>
+  </message>
+  <message>
+   <source>as many as {title} says</source>
+   <translation>tantos como indica {title}</translation>
+  </message>
+  <message>
+   <source>as the system</source>
+   <translation>como el sistema</translation>
+  </message>
+  <message>
+   <source>at a glance</source>
+   <translation>de un vistazo</translation>
+  </message>
+  <message>
+   <source>at least</source>
+   <translation>al menos</translation>
+  </message>
+  <message>
+   <source>at most</source>
+   <translation>como máximo</translation>
+  </message>
+  <message>
+   <source>at the Bench</source>
+   <translation>en la mesa</translation>
+  </message>
+  <message>
+   <source>at the data</source>
+   <translation>en los datos</translation>
+  </message>
+  <message>
+   <source>back to back</source>
+   <translation>espalda con espalda</translation>
+  </message>
+  <message>
+   <source>bands</source>
+   <translation>clases</translation>
+  </message>
+  <message>
+   <source>bandwidth × {factor:.3g}, drag to smooth</source>
+   <translation>ancho de banda × {factor:.3g}, arrastre para suavizar</translation>
+  </message>
+  <message>
+   <source>bar</source>
+   <translation>barra vertical</translation>
+  </message>
+  <message>
+   <source>bars</source>
+   <translation>barras</translation>
+  </message>
+  <message>
+   <source>bars one by one, their outline in steps, or a line through the middles of their tops</source>
+   <translation>las barras una a una, su contorno en escalones, o una línea por los centros de sus cimas</translation>
+  </message>
+  <message>
+   <source>bars over class intervals</source>
+   <translation>barras sobre clases</translation>
+  </message>
+  <message>
+   <source>bars, or cases of a missing map, sorted by what they show</source>
+   <translation>barras, o casos de un mapa de perdidos, ordenados por lo que muestran</translation>
+  </message>
+  <message>
+   <source>being made</source>
+   <translation>en preparación</translation>
+  </message>
+  <message>
+   <source>below 10</source>
+   <translation>menos de 10</translation>
+  </message>
+  <message>
+   <source>below 3</source>
+   <translation>menos de 3</translation>
+  </message>
+  <message>
+   <source>below 5</source>
+   <translation>menos de 5</translation>
+  </message>
+  <message>
+   <source>beside each other</source>
+   <translation>uno junto a otro</translation>
+  </message>
+  <message>
+   <source>binary</source>
+   <translation>binaria</translation>
+  </message>
+  <message>
+   <source>blank</source>
+   <translation>vacío</translation>
+  </message>
+  <message>
+   <source>both</source>
+   <translation>ambos</translation>
+  </message>
+  <message>
+   <source>both must hold</source>
+   <translation>ambas deben cumplirse</translation>
+  </message>
+  <message>
+   <source>bring back</source>
+   <translation>recuperar</translation>
+  </message>
+  <message>
+   <source>bring back the cases set aside</source>
+   <translation>recuperar los casos apartados</translation>
+  </message>
+  <message>
+   <source>bring in</source>
+   <translation>traer</translation>
+  </message>
+  <message>
+   <source>by cases</source>
+   <translation>según los casos</translation>
+  </message>
+  <message>
+   <source>by codebook</source>
+   <translation>según el diccionario</translation>
+  </message>
+  <message>
+   <source>by ranks</source>
+   <translation>según los rangos</translation>
+  </message>
+  <message>
+   <source>by the data</source>
+   <translation>según los datos</translation>
+  </message>
+  <message>
+   <source>by the form</source>
+   <translation>según la forma</translation>
+  </message>
+  <message>
+   <source>by the groups</source>
+   <translation>según los grupos</translation>
+  </message>
+  <message>
+   <source>by the names</source>
+   <translation>según los nombres</translation>
+  </message>
+  <message>
+   <source>by variable</source>
+   <translation>por variable</translation>
+  </message>
+  <message>
+   <source>by what can be</source>
+   <translation>según lo posible</translation>
+  </message>
+  <message>
+   <source>by what is drawn</source>
+   <translation>según lo dibujado</translation>
+  </message>
+  <message>
+   <source>can be read in two ways; choose which</source>
+   <translation>puede leerse de dos maneras; elija cuál</translation>
+  </message>
+  <message>
+   <source>cancel</source>
+   <translation>cancelar</translation>
+  </message>
+  <message>
+   <source>cannot be made: {trouble}</source>
+   <translation>no puede hacerse: {trouble}</translation>
+  </message>
+  <message>
+   <source>case {row}</source>
+   <translation>caso {row}</translation>
+  </message>
+  <message>
+   <source>cases without one of two values, or without any of all values, are left out</source>
+   <translation>los casos sin uno de dos valores, o sin alguno de todos, se omiten</translation>
+  </message>
+  <message>
+   <source>cases ▴</source>
+   <translation>casos ▴</translation>
+  </message>
+  <message>
+   <source>change its formula</source>
+   <translation>cambiar su fórmula</translation>
+  </message>
+  <message>
+   <source>choose a table or a figure to copy</source>
+   <translation>elija una tabla o una figura para copiar</translation>
+  </message>
+  <message>
+   <source>class bands between cuts</source>
+   <translation>clases entre cortes</translation>
+  </message>
+  <message>
+   <source>close</source>
+   <translation>cerrar</translation>
+  </message>
+  <message>
+   <source>close a panel</source>
+   <translation>cerrar un panel</translation>
+  </message>
+  <message>
+   <source>close the cases drawer</source>
+   <translation>cerrar el cajón de los casos</translation>
+  </message>
+  <message>
+   <source>clusters</source>
+   <translation>conglomerados</translation>
+  </message>
+  <message>
+   <source>clusters by {title}</source>
+   <translation>conglomerados según {title}</translation>
+  </message>
+  <message>
+   <source>codebook</source>
+   <translation>diccionario</translation>
+  </message>
+  <message>
+   <source>codebook from {name}</source>
+   <translation>diccionario de {name}</translation>
+  </message>
+  <message>
+   <source>codes for “no answer”</source>
+   <translation>códigos de «sin respuesta»</translation>
+  </message>
+  <message>
+   <source>coefficient of variation, %</source>
+   <translation>coeficiente de variación, %</translation>
+  </message>
+  <message>
+   <source>column {place} of {name}</source>
+   <translation>columna {place} de {name}</translation>
+  </message>
+  <message>
+   <source>comes before {earlier} in {cases}; in all others it comes after.</source>
+   <translation>va antes de {earlier} ({cases}); si no, siempre después.</translation>
+  </message>
+  <message>
+   <source>comma</source>
+   <translation>coma</translation>
+  </message>
+  <message>
+   <source>composite of the chosen</source>
+   <translation>componer las elegidas</translation>
+  </message>
+  <message>
+   <source>confidence interval</source>
+   <translation>intervalo de confianza</translation>
+  </message>
+  <message>
+   <source>confidence interval of the mean</source>
+   <translation>intervalo de confianza de la media</translation>
+  </message>
+  <message>
+   <source>confidence interval of the median</source>
+   <translation>intervalo de confianza de la mediana</translation>
+  </message>
+  <message>
+   <source>confidence intervals of percentages or coefficients; the band of a cumulative curve</source>
+   <translation>intervalos de confianza de porcentajes o coeficientes; la banda de una curva acumulada</translation>
+  </message>
+  <message>
+   <source>continuous</source>
+   <translation>continua</translation>
+  </message>
+  <message>
+   <source>copies</source>
+   <translation>copias</translation>
+  </message>
+  <message>
+   <source>copy</source>
+   <translation>copiar</translation>
+  </message>
+  <message>
+   <source>copy this working as text</source>
+   <translation>copiar este cálculo como texto</translation>
+  </message>
+  <message>
+   <source>correlation and association</source>
+   <translation>correlación y asociación</translation>
+  </message>
+  <message>
+   <source>count</source>
+   <translation>recuento</translation>
+  </message>
+  <message>
+   <source>count it as an answer in {names}</source>
+   <translation>contar como respuesta en {names}</translation>
+  </message>
+  <message>
+   <source>count {codes} as an answer</source>
+   <translation>contar {codes} como respuesta</translation>
+  </message>
+  <message>
+   <source>counts below this are hidden, and what would give them away</source>
+   <translation>los recuentos menores se ocultan, y lo que los delataría</translation>
+  </message>
+  <message>
+   <source>counts or shares as bars</source>
+   <translation>recuentos o proporciones en barras</translation>
+  </message>
+  <message>
+   <source>crossed with another</source>
+   <translation>cruzada con otra</translation>
+  </message>
+  <message>
+   <source>dark</source>
+   <translation>oscuro</translation>
+  </message>
+  <message>
+   <source>date</source>
+   <translation>fecha</translation>
+  </message>
+  <message>
+   <source>dates</source>
+   <translation>fechas</translation>
+  </message>
+  <message>
+   <source>dates out of order</source>
+   <translation>fechas desordenadas</translation>
+  </message>
+  <message>
+   <source>day</source>
+   <translation>día</translation>
+  </message>
+  <message>
+   <source>day first</source>
+   <translation>día primero</translation>
+  </message>
+  <message>
+   <source>day of the month</source>
+   <translation>día del mes</translation>
+  </message>
+  <message>
+   <source>day of the week, 1 for Monday</source>
+   <translation>día de la semana, 1 para el lunes</translation>
+  </message>
+  <message>
+   <source>decimal comma</source>
+   <translation>coma decimal</translation>
+  </message>
+  <message>
+   <source>decimal mark</source>
+   <translation>signo decimal</translation>
+  </message>
+  <message>
+   <source>decimal point</source>
+   <translation>punto decimal</translation>
+  </message>
+  <message>
+   <source>decimals of measures in print</source>
+   <translation>decimales de las medidas al imprimir</translation>
+  </message>
+  <message>
+   <source>decimals of {variable}</source>
+   <translation>decimales de {variable}</translation>
+  </message>
+  <message>
+   <source>delimiter</source>
+   <translation>delimitador</translation>
+  </message>
+  <message>
+   <source>density</source>
+   <translation>densidad</translation>
+  </message>
+  <message>
+   <source>derive</source>
+   <translation>derivar</translation>
+  </message>
+  <message>
+   <source>derive bands that part them</source>
+   <translation>derivar clases que las separen</translation>
+  </message>
+  <message>
+   <source>derive its logarithm</source>
+   <translation>derivar su logaritmo</translation>
+  </message>
+  <message>
+   <source>derive whether {name} is above 0</source>
+   <translation>derivar si {name} es mayor que 0</translation>
+  </message>
+  <message>
+   <source>derive {name}</source>
+   <translation>derivar {name}</translation>
+  </message>
+  <message>
+   <source>describe … across …    click a variable, or type</source>
+   <translation>describe … across …    haga clic en una variable, o escriba</translation>
+  </message>
+  <message>
+   <source>descriptive statistics, and the distribution as a figure</source>
+   <translation>estadísticos descriptivos, y la distribución como figura</translation>
+  </message>
+  <message>
+   <source>difference</source>
+   <translation>diferencia</translation>
+  </message>
+  <message>
+   <source>distance from the mean</source>
+   <translation>distancia a la media</translation>
+  </message>
+  <message>
+   <source>distinct</source>
+   <translation>distintos</translation>
+  </message>
+  <message>
+   <source>do the words still hold?</source>
+   <translation>¿siguen siendo ciertas las palabras?</translation>
+  </message>
+  <message>
+   <source>drawn again</source>
+   <translation>redibujada</translation>
+  </message>
+  <message>
+   <source>duplicate</source>
+   <translation>duplicar</translation>
+  </message>
+  <message>
+   <source>each class or value with all below it</source>
+   <translation>cada clase o valor con todos los inferiores</translation>
+  </message>
+  <message>
+   <source>each row counts as one, though the rows of the study are weighted</source>
+   <translation>cada fila cuenta como una, aunque las filas del estudio están ponderadas</translation>
+  </message>
+  <message>
+   <source>each row is a case of its own</source>
+   <translation>cada fila es un caso propio</translation>
+  </message>
+  <message>
+   <source>each row stands for {name} cases</source>
+   <translation>cada fila representa tantos casos como indica {name}</translation>
+  </message>
+  <message>
+   <source>edit the methods text</source>
+   <translation>editar el texto del método</translation>
+  </message>
+  <message>
+   <source>edit the notes</source>
+   <translation>editar las notas</translation>
+  </message>
+  <message>
+   <source>edit the paragraph</source>
+   <translation>editar el párrafo</translation>
+  </message>
+  <message>
+   <source>edit the results text</source>
+   <translation>editar el texto de resultados</translation>
+  </message>
+  <message>
+   <source>edit the title</source>
+   <translation>editar el título</translation>
+  </message>
+  <message>
+   <source>encoding</source>
+   <translation>codificación</translation>
+  </message>
+  <message>
+   <source>equal factors are equally far apart</source>
+   <translation>factores iguales están a igual distancia</translation>
+  </message>
+  <message>
+   <source>equal to</source>
+   <translation>igual a</translation>
+  </message>
+  <message>
+   <source>every case as a dot</source>
+   <translation>cada caso como un punto</translation>
+  </message>
+  <message>
+   <source>every case as a dot besides</source>
+   <translation>y además cada caso como un punto</translation>
+  </message>
+  <message>
+   <source>every pair of more than two groups, with p for all of them together</source>
+   <translation>cada par de más de dos grupos, con p para todos juntos</translation>
+  </message>
+  <message>
+   <source>every variable that is continuous or a count</source>
+   <translation>toda variable continua o de recuento</translation>
+  </message>
+  <message>
+   <source>every variable whose values are counted one by one</source>
+   <translation>toda variable cuyos valores se cuentan uno a uno</translation>
+  </message>
+  <message>
+   <source>everywhere</source>
+   <translation>en todas partes</translation>
+  </message>
+  <message>
+   <source>exchange the exhibit</source>
+   <translation>sustituir el elemento</translation>
+  </message>
+  <message>
+   <source>exponential</source>
+   <translation>exponencial</translation>
+  </message>
+  <message>
+   <source>expression…</source>
+   <translation>expresión…</translation>
+  </message>
+  <message>
+   <source>fences</source>
+   <translation>vallas</translation>
+  </message>
+  <message>
+   <source>finding cases</source>
+   <translation>buscando casos</translation>
+  </message>
+  <message>
+   <source>first and third quartile</source>
+   <translation>primer y tercer cuartil</translation>
+  </message>
+  <message>
+   <source>first quartile</source>
+   <translation>primer cuartil</translation>
+  </message>
+  <message>
+   <source>first values</source>
+   <translation>primeros valores</translation>
+  </message>
+  <message>
+   <source>fitting the levels</source>
+   <translation>según los niveles</translation>
+  </message>
+  <message>
+   <source>fold the {n}</source>
+   <translation>plegar los {n}</translation>
+  </message>
+  <message>
+   <source>for each point by itself, or for all points at once</source>
+   <translation>para cada punto por sí solo, o para todos a la vez</translation>
+  </message>
+  <message>
+   <source>for example 86.6 min, with at most 15 decimals</source>
+   <translation>por ejemplo 86.6 min, con 15 decimales como máximo</translation>
+  </message>
+  <message>
+   <source>for example age &gt;= 18</source>
+   <translation>por ejemplo age &gt;= 18</translation>
+  </message>
+  <message>
+   <source>for this exhibit only</source>
+   <translation>solo para este elemento</translation>
+  </message>
+  <message>
+   <source>formula of {name}</source>
+   <translation>fórmula de {name}</translation>
+  </message>
+  <message>
+   <source>found out</source>
+   <translation>averiguado</translation>
+  </message>
+  <message>
+   <source>frequencies; with “against” a cross-table</source>
+   <translation>frecuencias; con «against» una tabla cruzada</translation>
+  </message>
+  <message>
+   <source>frequency</source>
+   <translation>frecuencia</translation>
+  </message>
+  <message>
+   <source>from all rows to the cases analysed, in boxes</source>
+   <translation>de todas las filas a los casos analizados, en recuadros</translation>
+  </message>
+  <message>
+   <source>from one value to another, both included</source>
+   <translation>de un valor a otro, ambos incluidos</translation>
+  </message>
+  <message>
+   <source>from {low} to {high}</source>
+   <translation>de {low} a {high}</translation>
+  </message>
+  <message>
+   <source>geometric mean</source>
+   <translation>media geométrica</translation>
+  </message>
+  <message>
+   <source>give it a name</source>
+   <translation>dar un nombre</translation>
+  </message>
+  <message>
+   <source>gravest first</source>
+   <translation>lo más grave primero</translation>
+  </message>
+  <message>
+   <source>groups in rows</source>
+   <translation>grupos en filas</translation>
+  </message>
+  <message>
+   <source>groups in rows or side by side; the statistics one under the other; a column for each variable; or for each answer</source>
+   <translation>grupos en filas o uno junto a otro; los estadísticos uno bajo otro; una columna por variable; o por respuesta</translation>
+  </message>
+  <message>
+   <source>groups side by side</source>
+   <translation>grupos uno junto a otro</translation>
+  </message>
+  <message>
+   <source>harmonic mean</source>
+   <translation>media armónica</translation>
+  </message>
+  <message>
+   <source>has another whole number in each of {cases}: an identifier?</source>
+   <translation>tiene cada vez otro número entero ({cases}): ¿un identificador?</translation>
+  </message>
+  <message>
+   <source>high contrast</source>
+   <translation>contraste alto</translation>
+  </message>
+  <message>
+   <source>highest</source>
+   <translation>más altos</translation>
+  </message>
+  <message>
+   <source>highest values and their cases</source>
+   <translation>valores más altos y sus casos</translation>
+  </message>
+  <message>
+   <source>holds only {n} whole numbers, {low} to {high}: codes rather than measures?</source>
+   <translation>solo tiene {n} números enteros, de {low} a {high}: ¿códigos más que medidas?</translation>
+  </message>
+  <message>
+   <source>holds only {one} and {other}: two answers, not a measure?</source>
+   <translation>solo tiene {one} y {other}: ¿dos respuestas, no una medida?</translation>
+  </message>
+  <message>
+   <source>how far each count lies from the expected one, in standard errors</source>
+   <translation>cuánto dista cada recuento del esperado, en errores estándar</translation>
+  </message>
+  <message>
+   <source>how far two raters or methods agree: kappa, intraclass correlations, limits of agreement</source>
+   <translation>hasta qué punto coinciden dos jueces o métodos: kappa, correlaciones intraclase, límites de acuerdo</translation>
+  </message>
+  <message>
+   <source>how groups share the figure</source>
+   <translation>cómo comparten los grupos la figura</translation>
+  </message>
+  <message>
+   <source>how many have a value</source>
+   <translation>cuántos tienen un valor</translation>
+  </message>
+  <message>
+   <source>how many interquartile ranges beyond the quartiles a value is an outlier</source>
+   <translation>a cuántos rangos intercuartílicos de los cuartiles un valor es atípico</translation>
+  </message>
+  <message>
+   <source>how many of the variables have a value</source>
+   <translation>cuántas de las variables tienen un valor</translation>
+  </message>
+  <message>
+   <source>how much the groups differ: a standardized difference with its interval; of correlations by Fisher’s z</source>
+   <translation>cuánto difieren los grupos: una diferencia estandarizada con su intervalo; en correlaciones, por la z de Fisher</translation>
+  </message>
+  <message>
+   <source>how often the mode occurs</source>
+   <translation>cuántas veces aparece la moda</translation>
+  </message>
+  <message>
+   <source>how the bandwidth of a density is found</source>
+   <translation>cómo se halla el ancho de banda de una densidad</translation>
+  </message>
+  <message>
+   <source>how the means of persons who have several rows go together</source>
+   <translation>cómo van juntas las medias de personas con varias filas</translation>
+  </message>
+  <message>
+   <source>how the width of the classes is found</source>
+   <translation>cómo se halla la anchura de las clases</translation>
+  </message>
+  <message>
+   <source>how two shares in two groups are compared; d_z standardizes changes within persons by their own spread</source>
+   <translation>cómo se comparan dos proporciones en dos grupos; d_z estandariza los cambios de las personas por su propia dispersión</translation>
+  </message>
+  <message>
+   <source>how values move together in the rows of one person</source>
+   <translation>cómo se mueven juntos los valores en las filas de una persona</translation>
+  </message>
+  <message>
+   <source>how wide the figure is on paper</source>
+   <translation>la anchura de la figura en el papel</translation>
+  </message>
+  <message>
+   <source>humps</source>
+   <translation>jorobas</translation>
+  </message>
+  <message>
+   <source>identifier</source>
+   <translation>identificador</translation>
+  </message>
+  <message>
+   <source>in an empty sentence: the sentences before</source>
+   <translation>en una frase vacía: las frases anteriores</translation>
+  </message>
+  <message>
+   <source>in its steady steps; the largest from {first} to {last}.</source>
+   <translation>en sus pasos regulares; el mayor de {first} a {last}.</translation>
+  </message>
+  <message>
+   <source>in memory</source>
+   <translation>en memoria</translation>
+  </message>
+  <message>
+   <source>in no order</source>
+   <translation>sin orden</translation>
+  </message>
+  <message>
+   <source>in panels</source>
+   <translation>en paneles</translation>
+  </message>
+  <message>
+   <source>in rows that overlap</source>
+   <translation>en filas que se solapan</translation>
+  </message>
+  <message>
+   <source>in the note</source>
+   <translation>en la nota</translation>
+  </message>
+  <message>
+   <source>in the sentence: go to the offers</source>
+   <translation>en la frase: ir a las sugerencias</translation>
+  </message>
+  <message>
+   <source>in the sentence: take the first offer</source>
+   <translation>en la frase: tomar la primera sugerencia</translation>
+  </message>
+  <message>
+   <source>in the table</source>
+   <translation>en la tabla</translation>
+  </message>
+  <message>
+   <source>in the text</source>
+   <translation>en el texto</translation>
+  </message>
+  <message>
+   <source>in {name}, {cases}: {words}.</source>
+   <translation>en {name}, {cases}: {words}.</translation>
+  </message>
+  <message>
+   <source>in {name}: {kinds}.</source>
+   <translation>en {name}: {kinds}.</translation>
+  </message>
+  <message numerus="yes">
+   <source>in {name}: {texts}. {n:,} [case counts|cases count] as missing until then.</source>
+   <translation>
+    <numerusform>en {name}: {texts}. {n:,} caso cuenta como perdido hasta entonces.</numerusform>
+    <numerusform>en {name}: {texts}. {n:,} casos cuentan como perdidos hasta entonces.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>in {n} columns: {names}</source>
+   <translation>en {n} columnas: {names}</translation>
+  </message>
+  <message>
+   <source>in {role} by</source>
+   <translation>en {role} según</translation>
+  </message>
+  <message>
+   <source>interquartile range</source>
+   <translation>rango intercuartílico</translation>
+  </message>
+  <message>
+   <source>is 0 in {zeros:,} of {n:,} cases: a mean mixes who has none with how much the others have.</source>
+   <translation>es 0 en {zeros:,} de {n:,} casos: una media mezcla quién no tiene nada con cuánto tienen los demás.</translation>
+  </message>
+  <message>
+   <source>is missing</source>
+   <translation>falta</translation>
+  </message>
+  <message numerus="yes">
+   <source>is missing in {missing:,} of {n:,} [case|cases] ({share:.0f} %).</source>
+   <translation>
+    <numerusform>falta en {missing:,} de {n:,} caso ({share:.0f} %).</numerusform>
+    <numerusform>falta en {missing:,} de {n:,} casos ({share:.0f} %).</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>is missing, or is not missing</source>
+   <translation>falta, o no falta</translation>
+  </message>
+  <message>
+   <source>is not missing</source>
+   <translation>no falta</translation>
+  </message>
+  <message>
+   <source>is strongly skewed (G1 = {skewness}): the median describes it better than the mean.</source>
+   <translation>es muy asimétrica (G1 = {skewness}): la mediana la describe mejor que la media.</translation>
+  </message>
+  <message>
+   <source>is the same as {name}.</source>
+   <translation>es lo mismo que {name}.</translation>
+  </message>
+  <message>
+   <source>is {name} times {factor} (r = {r}).</source>
+   <translation>es {name} por {factor} (r = {r}).</translation>
+  </message>
+  <message>
+   <source>is “{value}” in all but {cases}.</source>
+   <translation>es «{value}» en todos, salvo {cases}.</translation>
+  </message>
+  <message>
+   <source>is “{value}” in every case: it can show no difference.</source>
+   <translation>es «{value}» en todos los casos: no puede mostrar ninguna diferencia.</translation>
+  </message>
+  <message>
+   <source>item turned round on its scale</source>
+   <translation>ítem invertido en su escala</translation>
+  </message>
+  <message>
+   <source>its exhibits do not say that any more</source>
+   <translation>sus elementos ya no dicen eso</translation>
+  </message>
+  <message>
+   <source>keep</source>
+   <translation>conservar</translation>
+  </message>
+  <message>
+   <source>keep all {n} names</source>
+   <translation>conservar los {n} nombres</translation>
+  </message>
+  <message>
+   <source>keep it</source>
+   <translation>conservarla</translation>
+  </message>
+  <message>
+   <source>keep the exhibit</source>
+   <translation>conservar el elemento</translation>
+  </message>
+  <message>
+   <source>keep the name</source>
+   <translation>conservar el nombre</translation>
+  </message>
+  <message>
+   <source>keep this and add another condition</source>
+   <translation>conservar esto y añadir otra condición</translation>
+  </message>
+  <message>
+   <source>key: variables that both have</source>
+   <translation>clave: variables que tienen ambas</translation>
+  </message>
+  <message>
+   <source>key: what says which rows belong to one case</source>
+   <translation>clave: lo que dice qué filas son de un caso</translation>
+  </message>
+  <message>
+   <source>key: what says which rows belong to one person or group</source>
+   <translation>clave: lo que dice qué filas son de una persona o grupo</translation>
+  </message>
+  <message>
+   <source>kurtosis</source>
+   <translation>curtosis</translation>
+  </message>
+  <message>
+   <source>kurtosis over its standard error</source>
+   <translation>curtosis entre su error estándar</translation>
+  </message>
+  <message>
+   <source>label</source>
+   <translation>etiqueta</translation>
+  </message>
+  <message>
+   <source>largest minus smallest value</source>
+   <translation>valor mayor menos valor menor</translation>
+  </message>
+  <message>
+   <source>largest value</source>
+   <translation>valor mayor</translation>
+  </message>
+  <message>
+   <source>largest value over variables of the same case</source>
+   <translation>valor mayor entre variables del mismo caso</translation>
+  </message>
+  <message>
+   <source>last values</source>
+   <translation>últimos valores</translation>
+  </message>
+  <message>
+   <source>lay a codebook file over the variables</source>
+   <translation>aplicar un archivo de diccionario a las variables</translation>
+  </message>
+  <message>
+   <source>leave</source>
+   <translation>dejar</translation>
+  </message>
+  <message>
+   <source>leave out</source>
+   <translation>omitir</translation>
+  </message>
+  <message>
+   <source>leave out {names}</source>
+   <translation>omitir {names}</translation>
+  </message>
+  <message>
+   <source>leave out {name}</source>
+   <translation>omitir {name}</translation>
+  </message>
+  <message>
+   <source>left</source>
+   <translation>a la izquierda</translation>
+  </message>
+  <message>
+   <source>left out</source>
+   <translation>omitida</translation>
+  </message>
+  <message>
+   <source>let it stand</source>
+   <translation>dejarlo así</translation>
+  </message>
+  <message>
+   <source>let the words stand</source>
+   <translation>dejar las palabras así</translation>
+  </message>
+  <message>
+   <source>lies in the future.</source>
+   <translation>está en el futuro.</translation>
+  </message>
+  <message>
+   <source>light</source>
+   <translation>claro</translation>
+  </message>
+  <message>
+   <source>limit the cases in use</source>
+   <translation>limitar los casos en uso</translation>
+  </message>
+  <message>
+   <source>line</source>
+   <translation>línea</translation>
+  </message>
+  <message>
+   <source>line {number}</source>
+   <translation>línea {number}</translation>
+  </message>
+  <message>
+   <source>listwise</source>
+   <translation>por casos completos</translation>
+  </message>
+  <message>
+   <source>logarithm</source>
+   <translation>logaritmo</translation>
+  </message>
+  <message>
+   <source>logarithm to base 10</source>
+   <translation>logaritmo en base 10</translation>
+  </message>
+  <message>
+   <source>logarithm to base 2</source>
+   <translation>logaritmo en base 2</translation>
+  </message>
+  <message>
+   <source>looking for what is wrong</source>
+   <translation>buscando lo que está mal</translation>
+  </message>
+  <message>
+   <source>looking through the file</source>
+   <translation>examinando el archivo</translation>
+  </message>
+  <message>
+   <source>lower limit of the confidence interval of the mean</source>
+   <translation>límite inferior del intervalo de confianza de la media</translation>
+  </message>
+  <message>
+   <source>lower limit of the confidence interval of the median</source>
+   <translation>límite inferior del intervalo de confianza de la mediana</translation>
+  </message>
+  <message>
+   <source>lower limit of the interval of the ICC</source>
+   <translation>límite inferior del intervalo de la ICC</translation>
+  </message>
+  <message>
+   <source>lowest</source>
+   <translation>más bajos</translation>
+  </message>
+  <message>
+   <source>lowest values and their cases</source>
+   <translation>valores más bajos y sus casos</translation>
+  </message>
+  <message>
+   <source>mail addresses</source>
+   <translation>direcciones de correo</translation>
+  </message>
+  <message>
+   <source>mail addresses and telephone numbers</source>
+   <translation>direcciones de correo y números de teléfono</translation>
+  </message>
+  <message>
+   <source>make a variable</source>
+   <translation>crear una variable</translation>
+  </message>
+  <message>
+   <source>make all “{meant}”</source>
+   <translation>cambiar todo a «{meant}»</translation>
+  </message>
+  <message>
+   <source>make it</source>
+   <translation>hacerlo</translation>
+  </message>
+  <message>
+   <source>make {target}</source>
+   <translation>crear {target}</translation>
+  </message>
+  <message>
+   <source>mark as personal</source>
+   <translation>marcar como personal</translation>
+  </message>
+  <message>
+   <source>max</source>
+   <translation>máx</translation>
+  </message>
+  <message>
+   <source>mean</source>
+   <translation>media</translation>
+  </message>
+  <message>
+   <source>mean absolute deviation from the mean</source>
+   <translation>desviación absoluta media respecto a la media</translation>
+  </message>
+  <message>
+   <source>mean and median</source>
+   <translation>media y mediana</translation>
+  </message>
+  <message>
+   <source>mean over variables; minimum says how many must be valid (all, unless said)</source>
+   <translation>media entre variables; minimum dice cuántas deben ser válidas (todas, si no se dice)</translation>
+  </message>
+  <message>
+   <source>mean without the outer values at each end</source>
+   <translation>media sin los valores exteriores de cada extremo</translation>
+  </message>
+  <message>
+   <source>means</source>
+   <translation>medias</translation>
+  </message>
+  <message>
+   <source>means with their intervals</source>
+   <translation>medias con sus intervalos</translation>
+  </message>
+  <message>
+   <source>median</source>
+   <translation>mediana</translation>
+  </message>
+  <message>
+   <source>median absolute deviation</source>
+   <translation>desviación absoluta mediana</translation>
+  </message>
+  <message>
+   <source>median absolute deviation times 1.4826, which estimates the SD of normal data</source>
+   <translation>desviación absoluta mediana por 1,4826, que estima la DE de datos normales</translation>
+  </message>
+  <message>
+   <source>methods text</source>
+   <translation>texto del método</translation>
+  </message>
+  <message>
+   <source>min</source>
+   <translation>mín</translation>
+  </message>
+  <message>
+   <source>mirrored densities with quartiles</source>
+   <translation>densidades en espejo con cuartiles</translation>
+  </message>
+  <message>
+   <source>missing</source>
+   <translation>perdido</translation>
+  </message>
+  <message>
+   <source>missing codes of {names}</source>
+   <translation>códigos de perdidos de {names}</translation>
+  </message>
+  <message>
+   <source>missing in {names}</source>
+   <translation>perdido en {names}</translation>
+  </message>
+  <message>
+   <source>missing values</source>
+   <translation>valores perdidos</translation>
+  </message>
+  <message>
+   <source>missing values in the table, or in its note</source>
+   <translation>valores perdidos en la tabla, o en su nota</translation>
+  </message>
+  <message>
+   <source>missing: {name}</source>
+   <translation>perdido: {name}</translation>
+  </message>
+  <message>
+   <source>mode</source>
+   <translation>moda</translation>
+  </message>
+  <message>
+   <source>month</source>
+   <translation>mes</translation>
+  </message>
+  <message>
+   <source>month first</source>
+   <translation>mes primero</translation>
+  </message>
+  <message>
+   <source>month, 1 to 12</source>
+   <translation>mes, 1 a 12</translation>
+  </message>
+  <message>
+   <source>more than once, with other values beside: {named}.</source>
+   <translation>más de una vez, con otros valores al lado: {named}.</translation>
+  </message>
+  <message>
+   <source>most frequent</source>
+   <translation>más frecuentes</translation>
+  </message>
+  <message>
+   <source>most frequent value</source>
+   <translation>valor más frecuente</translation>
+  </message>
+  <message>
+   <source>most: {value}</source>
+   <translation>sobre todo: {value}</translation>
+  </message>
+  <message>
+   <source>move it in the manuscript</source>
+   <translation>moverlo en el manuscrito</translation>
+  </message>
+  <message>
+   <source>names as they stand in the file</source>
+   <translation>nombres como están en el archivo</translation>
+  </message>
+  <message numerus="yes">
+   <source>names in [row|rows] {rows}</source>
+   <translation>
+    <numerusform>nombres en fila {rows}</numerusform>
+    <numerusform>nombres en filas {rows}</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>narrow space</source>
+   <translation>espacio estrecho</translation>
+  </message>
+  <message>
+   <source>natural logarithm</source>
+   <translation>logaritmo natural</translation>
+  </message>
+  <message>
+   <source>new name = expression, for example vocab_gain = post - pre</source>
+   <translation>nombre nuevo = expresión, por ejemplo vocab_gain = post - pre</translation>
+  </message>
+  <message>
+   <source>next whole number above</source>
+   <translation>número entero siguiente hacia arriba</translation>
+  </message>
+  <message>
+   <source>next whole number below</source>
+   <translation>número entero siguiente hacia abajo</translation>
+  </message>
+  <message>
+   <source>no</source>
+   <translation>no</translation>
+  </message>
+  <message>
+   <source>no case meets this</source>
+   <translation>ningún caso la cumple</translation>
+  </message>
+  <message>
+   <source>no clusters</source>
+   <translation>sin conglomerados</translation>
+  </message>
+  <message>
+   <source>no data yet</source>
+   <translation>aún no hay datos</translation>
+  </message>
+  <message>
+   <source>no longer holds</source>
+   <translation>ya no es cierto</translation>
+  </message>
+  <message>
+   <source>no row of names</source>
+   <translation>sin fila de nombres</translation>
+  </message>
+  <message>
+   <source>no strata</source>
+   <translation>sin estratos</translation>
+  </message>
+  <message>
+   <source>no study is open</source>
+   <translation>no hay ningún estudio abierto</translation>
+  </message>
+  <message>
+   <source>no values</source>
+   <translation>sin valores</translation>
+  </message>
+  <message>
+   <source>no weights</source>
+   <translation>sin pesos</translation>
+  </message>
+  <message>
+   <source>no {words}</source>
+   <translation>sin {words}</translation>
+  </message>
+  <message>
+   <source>nominal</source>
+   <translation>nominal</translation>
+  </message>
+  <message>
+   <source>none</source>
+   <translation>ninguno</translation>
+  </message>
+  <message>
+   <source>normal</source>
+   <translation>normal</translation>
+  </message>
+  <message>
+   <source>not defined: {reason}</source>
+   <translation>no definido: {reason}</translation>
+  </message>
+  <message>
+   <source>not equal to</source>
+   <translation>distinto de</translation>
+  </message>
+  <message>
+   <source>not personal</source>
+   <translation>no personal</translation>
+  </message>
+  <message>
+   <source>not there any more</source>
+   <translation>ya no está</translation>
+  </message>
+  <message>
+   <source>nothing</source>
+   <translation>nada</translation>
+  </message>
+  <message>
+   <source>nothing missing: complete cases</source>
+   <translation>no falta nada: casos completos</translation>
+  </message>
+  <message>
+   <source>nothing to set yet</source>
+   <translation>aún nada que componer</translation>
+  </message>
+  <message>
+   <source>number of missing values</source>
+   <translation>número de valores perdidos</translation>
+  </message>
+  <message>
+   <source>number of valid values</source>
+   <translation>número de valores válidos</translation>
+  </message>
+  <message>
+   <source>occasion</source>
+   <translation>ocasión</translation>
+  </message>
+  <message>
+   <source>odds ratio</source>
+   <translation>razón de ventajas</translation>
+  </message>
+  <message>
+   <source>of a question with several answers: which of them were given together</source>
+   <translation>de una pregunta con varias respuestas: cuáles se dieron juntas</translation>
+  </message>
+  <message>
+   <source>of all</source>
+   <translation>de todos</translation>
+  </message>
+  <message>
+   <source>of means</source>
+   <translation>de medias</translation>
+  </message>
+  <message>
+   <source>of one</source>
+   <translation>de</translation>
+  </message>
+  <message>
+   <source>of the column</source>
+   <translation>de la columna</translation>
+  </message>
+  <message>
+   <source>of the row</source>
+   <translation>de la fila</translation>
+  </message>
+  <message>
+   <source>of values missing</source>
+   <translation>de los valores faltan</translation>
+  </message>
+  <message>
+   <source>on a value in the Codebook: print it earlier or later</source>
+   <translation>sobre un valor del diccionario: imprimirlo antes o después</translation>
+  </message>
+  <message>
+   <source>on a variable: describe it, or leave it out</source>
+   <translation>sobre una variable: describirla, u omitirla</translation>
+  </message>
+  <message>
+   <source>on a variable: make groups with it</source>
+   <translation>sobre una variable: formar grupos con ella</translation>
+  </message>
+  <message>
+   <source>on which side a value on an edge belongs to the class</source>
+   <translation>de qué lado un valor en un borde pertenece a la clase</translation>
+  </message>
+  <message>
+   <source>once</source>
+   <translation>una vez</translation>
+  </message>
+  <message>
+   <source>one and a half</source>
+   <translation>una y media</translation>
+  </message>
+  <message>
+   <source>one column</source>
+   <translation>una columna</translation>
+  </message>
+  <message>
+   <source>one of several values</source>
+   <translation>uno de varios valores</translation>
+  </message>
+  <message>
+   <source>one of them must hold</source>
+   <translation>una de ellas debe cumplirse</translation>
+  </message>
+  <message>
+   <source>one value or another</source>
+   <translation>un valor u otro</translation>
+  </message>
+  <message>
+   <source>one {title}</source>
+   <translation>{title}</translation>
+  </message>
+  <message>
+   <source>only rows with a partner</source>
+   <translation>solo filas con pareja</translation>
+  </message>
+  <message>
+   <source>only {condition}</source>
+   <translation>solo {condition}</translation>
+  </message>
+  <message>
+   <source>only {value}</source>
+   <translation>solo {value}</translation>
+  </message>
+  <message>
+   <source>open</source>
+   <translation>abiertos</translation>
+  </message>
+  <message>
+   <source>open the {n}</source>
+   <translation>desplegar los {n}</translation>
+  </message>
+  <message>
+   <source>opening {name}</source>
+   <translation>abriendo {name}</translation>
+  </message>
+  <message>
+   <source>or</source>
+   <translation>o</translation>
+  </message>
+  <message>
+   <source>or read the</source>
+   <translation>o lea el</translation>
+  </message>
+  <message>
+   <source>ordered values against those of a normal distribution</source>
+   <translation>valores ordenados frente a los de una distribución normal</translation>
+  </message>
+  <message>
+   <source>ordinal</source>
+   <translation>ordinal</translation>
+  </message>
+  <message>
+   <source>outliers</source>
+   <translation>atípicos</translation>
+  </message>
+  <message>
+   <source>over each other</source>
+   <translation>uno sobre otro</translation>
+  </message>
+  <message>
+   <source>own notes again</source>
+   <translation>volver a sus propias notas</translation>
+  </message>
+  <message>
+   <source>own title again</source>
+   <translation>volver a su propio título</translation>
+  </message>
+  <message>
+   <source>own {words} again</source>
+   <translation>volver a su propio {words}</translation>
+  </message>
+  <message>
+   <source>p-values adjusted for the number of tests</source>
+   <translation>valores p ajustados al número de pruebas</translation>
+  </message>
+  <message>
+   <source>pairwise</source>
+   <translation>por pares</translation>
+  </message>
+  <message>
+   <source>parts the cases exactly as {name} does.</source>
+   <translation>divide los casos exactamente como {name}.</translation>
+  </message>
+  <message>
+   <source>percent</source>
+   <translation>por ciento</translation>
+  </message>
+  <message>
+   <source>percentiles of any share, as columns of their own</source>
+   <translation>percentiles de cualquier proporción, en columnas propias</translation>
+  </message>
+  <message>
+   <source>personal</source>
+   <translation>personal</translation>
+  </message>
+  <message>
+   <source>persons are counted, not their rows</source>
+   <translation>se cuentan personas, no sus filas</translation>
+  </message>
+  <message>
+   <source>places one under the other, values to the right</source>
+   <translation>lugares uno bajo otro, valores a la derecha</translation>
+  </message>
+  <message>
+   <source>point</source>
+   <translation>punto</translation>
+  </message>
+  <message>
+   <source>point by point</source>
+   <translation>punto por punto</translation>
+  </message>
+  <message>
+   <source>printed</source>
+   <translation>impreso</translation>
+  </message>
+  <message>
+   <source>prints as </source>
+   <translation>se imprime </translation>
+  </message>
+  <message>
+   <source>proportion</source>
+   <translation>proporción</translation>
+  </message>
+  <message>
+   <source>quarter</source>
+   <translation>trimestre</translation>
+  </message>
+  <message>
+   <source>quarter of the year</source>
+   <translation>trimestre del año</translation>
+  </message>
+  <message>
+   <source>quartiles</source>
+   <translation>cuartiles</translation>
+  </message>
+  <message>
+   <source>quartiles, whiskers and far cases</source>
+   <translation>cuartiles, bigotes y casos lejanos</translation>
+  </message>
+  <message>
+   <source>r with rest</source>
+   <translation>r con el resto</translation>
+  </message>
+  <message>
+   <source>range</source>
+   <translation>recorrido</translation>
+  </message>
+  <message>
+   <source>rank</source>
+   <translation>rango</translation>
+  </message>
+  <message>
+   <source>rank among all cases; ties share their mean rank</source>
+   <translation>rango entre todos los casos; los iguales comparten su rango medio</translation>
+  </message>
+  <message>
+   <source>read again</source>
+   <translation>leer de nuevo</translation>
+  </message>
+  <message>
+   <source>read differently</source>
+   <translation>leer de otro modo</translation>
+  </message>
+  <message>
+   <source>read half the limit</source>
+   <translation>leer la mitad del límite</translation>
+  </message>
+  <message>
+   <source>read with another {setting}</source>
+   <translation>leer con otra opción: {setting}</translation>
+  </message>
+  <message>
+   <source>read {n:,} as decimals</source>
+   <translation>leer {n:,} como decimales</translation>
+  </message>
+  <message>
+   <source>read {n:,} as their limits</source>
+   <translation>leer {n:,} como sus límites</translation>
+  </message>
+  <message>
+   <source>read {name} again</source>
+   <translation>releer {name}</translation>
+  </message>
+  <message>
+   <source>read “{text}” as {value}</source>
+   <translation>leer «{text}» como {value}</translation>
+  </message>
+  <message>
+   <source>reading changed files</source>
+   <translation>leyendo los archivos cambiados</translation>
+  </message>
+  <message>
+   <source>reading the cells</source>
+   <translation>leyendo las celdas</translation>
+  </message>
+  <message>
+   <source>reading {name}</source>
+   <translation>leyendo {name}</translation>
+  </message>
+  <message>
+   <source>receptive_pre and receptive_post are one measure on two occasions: leave the ending out.</source>
+   <translation>receptive_pre y receptive_post son una medida en dos ocasiones: omita la terminación.</translation>
+  </message>
+  <message>
+   <source>recode</source>
+   <translation>recodificar</translation>
+  </message>
+  <message>
+   <source>refers to an exhibit that is gone</source>
+   <translation>remite a un elemento que ya no existe</translation>
+  </message>
+  <message>
+   <source>refers to what is gone</source>
+   <translation>remite a lo que ya no existe</translation>
+  </message>
+  <message>
+   <source>refreshing {name}</source>
+   <translation>actualizando {name}</translation>
+  </message>
+  <message>
+   <source>remote values</source>
+   <translation>valores lejanos</translation>
+  </message>
+  <message>
+   <source>remove</source>
+   <translation>quitar</translation>
+  </message>
+  <message>
+   <source>remove {name}</source>
+   <translation>quitar {name}</translation>
+  </message>
+  <message>
+   <source>repeated rows and identifiers</source>
+   <translation>filas e identificadores repetidos</translation>
+  </message>
+  <message>
+   <source>report…</source>
+   <translation>informe…</translation>
+  </message>
+  <message>
+   <source>results text</source>
+   <translation>texto de resultados</translation>
+  </message>
+  <message>
+   <source>reverse</source>
+   <translation>invertir</translation>
+  </message>
+  <message>
+   <source>review</source>
+   <translation>revisar</translation>
+  </message>
+  <message>
+   <source>right</source>
+   <translation>a la derecha</translation>
+  </message>
+  <message>
+   <source>risk ratio</source>
+   <translation>razón de riesgos</translation>
+  </message>
+  <message>
+   <source>robust z</source>
+   <translation>z robusta</translation>
+  </message>
+  <message>
+   <source>rounded, halves to the even digit</source>
+   <translation>redondeado, las mitades a la cifra par</translation>
+  </message>
+  <message>
+   <source>row of names</source>
+   <translation>fila de nombres</translation>
+  </message>
+  <message>
+   <source>row {case}</source>
+   <translation>fila {case}</translation>
+  </message>
+  <message>
+   <source>rows that are no cases</source>
+   <translation>filas que no son casos</translation>
+  </message>
+  <message>
+   <source>rows: {roles}</source>
+   <translation>filas: {roles}</translation>
+  </message>
+  <message>
+   <source>say anew</source>
+   <translation>decir de nuevo</translation>
+  </message>
+  <message>
+   <source>say anew what no longer holds</source>
+   <translation>decir de nuevo lo que ya no es cierto</translation>
+  </message>
+  <message>
+   <source>say what a row is</source>
+   <translation>decir qué es una fila</translation>
+  </message>
+  <message>
+   <source>says</source>
+   <translation>indica</translation>
+  </message>
+  <message>
+   <source>says almost the same as {name} (r = {r}).</source>
+   <translation>dice casi lo mismo que {name} (r = {r}).</translation>
+  </message>
+  <message>
+   <source>scatters of several variables with each other</source>
+   <translation>diagramas de dispersión de varias variables entre sí</translation>
+  </message>
+  <message>
+   <source>see it set on paper, keep it.</source>
+   <translation>véalo compuesto en papel, consérvelo.</translation>
+  </message>
+  <message>
+   <source>semicolon</source>
+   <translation>punto y coma</translation>
+  </message>
+  <message>
+   <source>set aside</source>
+   <translation>apartar</translation>
+  </message>
+  <message>
+   <source>set it on paper</source>
+   <translation>ponerlo en papel</translation>
+  </message>
+  <message>
+   <source>set missing</source>
+   <translation>poner como perdido</translation>
+  </message>
+  <message>
+   <source>set the cases shown aside</source>
+   <translation>apartar los casos mostrados</translation>
+  </message>
+  <message>
+   <source>set the house style</source>
+   <translation>fijar el estilo editorial</translation>
+  </message>
+  <message>
+   <source>set the later ones aside</source>
+   <translation>apartar los posteriores</translation>
+  </message>
+  <message>
+   <source>set the repeats aside</source>
+   <translation>apartar las repeticiones</translation>
+  </message>
+  <message>
+   <source>set these cases aside</source>
+   <translation>apartar estos casos</translation>
+  </message>
+  <message>
+   <source>set {name} missing</source>
+   <translation>poner {name} como perdido</translation>
+  </message>
+  <message numerus="yes">
+   <source>set {n} [case|cases] aside</source>
+   <translation>
+    <numerusform>apartar {n} caso</numerusform>
+    <numerusform>apartar {n} casos</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>shapes</source>
+   <translation>formas</translation>
+  </message>
+  <message>
+   <source>share of the variance that lies between persons</source>
+   <translation>proporción de la varianza entre personas</translation>
+  </message>
+  <message>
+   <source>shares of a whole, to 100 %</source>
+   <translation>proporciones de un todo, hasta 100 %</translation>
+  </message>
+  <message>
+   <source>sheet</source>
+   <translation>hoja</translation>
+  </message>
+  <message>
+   <source>sheet {name}</source>
+   <translation>hoja {name}</translation>
+  </message>
+  <message>
+   <source>show cases</source>
+   <translation>mostrar casos</translation>
+  </message>
+  <message>
+   <source>show its case</source>
+   <translation>mostrar su caso</translation>
+  </message>
+  <message>
+   <source>show its {n:,} cases</source>
+   <translation>mostrar sus {n:,} casos</translation>
+  </message>
+  <message>
+   <source>show row {case}</source>
+   <translation>mostrar la fila {case}</translation>
+  </message>
+  <message>
+   <source>show the cases  Ctrl+D</source>
+   <translation>mostrar los casos  Ctrl+D</translation>
+  </message>
+  <message numerus="yes">
+   <source>show {n:,} [case|cases]</source>
+   <translation>
+    <numerusform>mostrar {n:,} caso</numerusform>
+    <numerusform>mostrar {n:,} casos</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>skewness</source>
+   <translation>asimetría</translation>
+  </message>
+  <message>
+   <source>skewness over its standard error</source>
+   <translation>asimetría entre su error estándar</translation>
+  </message>
+  <message>
+   <source>smallest and largest</source>
+   <translation>menor y mayor</translation>
+  </message>
+  <message>
+   <source>smallest value</source>
+   <translation>valor menor</translation>
+  </message>
+  <message>
+   <source>smallest value over variables of the same case</source>
+   <translation>valor menor entre variables del mismo caso</translation>
+  </message>
+  <message>
+   <source>smooth</source>
+   <translation>suave</translation>
+  </message>
+  <message>
+   <source>so many classes of equal width</source>
+   <translation>tantas clases de igual anchura</translation>
+  </message>
+  <message>
+   <source>so many neighbouring points of a line together</source>
+   <translation>tantos puntos vecinos de una línea juntos</translation>
+  </message>
+  <message>
+   <source>so many of the most frequent values, and the rest together</source>
+   <translation>tantos de los valores más frecuentes, y el resto junto</translation>
+  </message>
+  <message>
+   <source>sorting the cases</source>
+   <translation>ordenando los casos</translation>
+  </message>
+  <message>
+   <source>sources, one below the other</source>
+   <translation>fuentes, una bajo otra</translation>
+  </message>
+  <message>
+   <source>space</source>
+   <translation>espacio</translation>
+  </message>
+  <message>
+   <source>spellings</source>
+   <translation>grafías</translation>
+  </message>
+  <message>
+   <source>square root</source>
+   <translation>raíz cuadrada</translation>
+  </message>
+  <message>
+   <source>stacked</source>
+   <translation>apilados</translation>
+  </message>
+  <message>
+   <source>standard deviation</source>
+   <translation>desviación estándar</translation>
+  </message>
+  <message>
+   <source>standard deviation, n − 1</source>
+   <translation>desviación estándar, n − 1</translation>
+  </message>
+  <message>
+   <source>standard error</source>
+   <translation>error estándar</translation>
+  </message>
+  <message>
+   <source>standard error of the kurtosis</source>
+   <translation>error estándar de la curtosis</translation>
+  </message>
+  <message>
+   <source>standard error of the mean</source>
+   <translation>error estándar de la media</translation>
+  </message>
+  <message>
+   <source>standard error of the skewness</source>
+   <translation>error estándar de la asimetría</translation>
+  </message>
+  <message>
+   <source>stands {often} among the values of {names}: no answer rather than an answer?</source>
+   <translation>está {often} entre los valores de {names}: ¿falta de respuesta más que una respuesta?</translation>
+  </message>
+  <message>
+   <source>stands {often} in {names} and counts as missing.</source>
+   <translation>está {often} en {names} y cuenta como perdido.</translation>
+  </message>
+  <message>
+   <source>stands {often} in {names}, far from all other values: a code for “no answer”?</source>
+   <translation>está {often} en {names}, lejos de todos los demás valores: ¿un código de «sin respuesta»?</translation>
+  </message>
+  <message>
+   <source>statistics and settings</source>
+   <translation>estadísticos y ajustes</translation>
+  </message>
+  <message>
+   <source>statistics in rows</source>
+   <translation>estadísticos en filas</translation>
+  </message>
+  <message>
+   <source>steps</source>
+   <translation>escalones</translation>
+  </message>
+  <message>
+   <source>stop reading</source>
+   <translation>parar la lectura</translation>
+  </message>
+  <message>
+   <source>straight</source>
+   <translation>recta</translation>
+  </message>
+  <message>
+   <source>strata</source>
+   <translation>estratos</translation>
+  </message>
+  <message>
+   <source>strata by {title}</source>
+   <translation>estratos según {title}</translation>
+  </message>
+  <message>
+   <source>sum</source>
+   <translation>suma</translation>
+  </message>
+  <message>
+   <source>sum over variables of the same case</source>
+   <translation>suma entre variables del mismo caso</translation>
+  </message>
+  <message>
+   <source>sums</source>
+   <translation>sumas</translation>
+  </message>
+  <message>
+   <source>tab</source>
+   <translation>tabulador</translation>
+  </message>
+  <message>
+   <source>take away</source>
+   <translation>quitar</translation>
+  </message>
+  <message>
+   <source>take back</source>
+   <translation>retirar</translation>
+  </message>
+  <message>
+   <source>take back a correction</source>
+   <translation>retirar una corrección</translation>
+  </message>
+  <message>
+   <source>take in again</source>
+   <translation>volver a incluir</translation>
+  </message>
+  <message>
+   <source>take in {names}</source>
+   <translation>volver a incluir {names}</translation>
+  </message>
+  <message>
+   <source>take it out of the manuscript</source>
+   <translation>sacarlo del manuscrito</translation>
+  </message>
+  <message>
+   <source>take out</source>
+   <translation>sacar</translation>
+  </message>
+  <message>
+   <source>take out a source</source>
+   <translation>sacar una fuente</translation>
+  </message>
+  <message>
+   <source>take the spaces out</source>
+   <translation>quitar los espacios</translation>
+  </message>
+  <message>
+   <source>telephone numbers</source>
+   <translation>números de teléfono</translation>
+  </message>
+  <message>
+   <source>text</source>
+   <translation>texto</translation>
+  </message>
+  <message>
+   <source>text among numbers</source>
+   <translation>texto entre números</translation>
+  </message>
+  <message>
+   <source>the counts that independence would give</source>
+   <translation>los recuentos que daría la independencia</translation>
+  </message>
+  <message>
+   <source>the curve over the bars</source>
+   <translation>la curva sobre las barras</translation>
+  </message>
+  <message>
+   <source>the gravest first, or in the order of the variables</source>
+   <translation>lo más grave primero, o en el orden de las variables</translation>
+  </message>
+  <message>
+   <source>the level of confidence intervals and bands</source>
+   <translation>el nivel de los intervalos de confianza y las bandas</translation>
+  </message>
+  <message>
+   <source>the limits of the classes, all of them</source>
+   <translation>los límites de las clases, todos</translation>
+  </message>
+  <message>
+   <source>the middle of its scale</source>
+   <translation>el centro de su escala</translation>
+  </message>
+  <message>
+   <source>the opposite</source>
+   <translation>lo contrario</translation>
+  </message>
+  <message>
+   <source>the order of the values; of a heat map, its variables as they are alike</source>
+   <translation>el orden de los valores; en un mapa de calor, sus variables según se parecen</translation>
+  </message>
+  <message>
+   <source>the other side: columns of a cross-table, or the one variable to rank against</source>
+   <translation>el otro lado: columnas de una tabla cruzada, o la variable con la que comparar</translation>
+  </message>
+  <message>
+   <source>the page</source>
+   <translation>la página</translation>
+  </message>
+  <message>
+   <source>the paragraph written last</source>
+   <translation>el último párrafo escrito</translation>
+  </message>
+  <message>
+   <source>the period whose means are the points of a line</source>
+   <translation>el periodo cuyas medias son los puntos de una línea</translation>
+  </message>
+  <message>
+   <source>the shape of distributions: normality; the items of a scale</source>
+   <translation>la forma de las distribuciones: normalidad; los ítems de una escala</translation>
+  </message>
+  <message>
+   <source>the share of cases up to each value</source>
+   <translation>la proporción de casos hasta cada valor</translation>
+  </message>
+  <message>
+   <source>the share of values that a trimmed mean leaves out at each end</source>
+   <translation>la proporción de valores que una media recortada omite en cada extremo</translation>
+  </message>
+  <message>
+   <source>the source in use</source>
+   <translation>la fuente en uso</translation>
+  </message>
+  <message>
+   <source>the type of quantile, after Hyndman and Fan</source>
+   <translation>el tipo de cuantil, según Hyndman y Fan</translation>
+  </message>
+  <message>
+   <source>the variables that make the groups</source>
+   <translation>las variables que forman los grupos</translation>
+  </message>
+  <message>
+   <source>the width of the classes</source>
+   <translation>la anchura de las clases</translation>
+  </message>
+  <message>
+   <source>thin space</source>
+   <translation>espacio fino</translation>
+  </message>
+  <message>
+   <source>third quartile</source>
+   <translation>tercer cuartil</translation>
+  </message>
+  <message>
+   <source>this part leaves the sentence</source>
+   <translation>esta parte sale de la frase</translation>
+  </message>
+  <message>
+   <source>tiles of fewer cases are left white</source>
+   <translation>los cuadros con menos casos quedan en blanco</translation>
+  </message>
+  <message>
+   <source>to the main text</source>
+   <translation>al texto principal</translation>
+  </message>
+  <message>
+   <source>to the supplement</source>
+   <translation>al suplemento</translation>
+  </message>
+  <message>
+   <source>to {value}</source>
+   <translation>a {value}</translation>
+  </message>
+  <message>
+   <source>treat as binary</source>
+   <translation>tratar como binaria</translation>
+  </message>
+  <message>
+   <source>treat as identifier</source>
+   <translation>tratar como identificador</translation>
+  </message>
+  <message>
+   <source>treat as missing</source>
+   <translation>tratar como perdido</translation>
+  </message>
+  <message>
+   <source>treat as nominal</source>
+   <translation>tratar como nominal</translation>
+  </message>
+  <message>
+   <source>treat as ordinal</source>
+   <translation>tratar como ordinal</translation>
+  </message>
+  <message>
+   <source>treat the rest as missing</source>
+   <translation>tratar el resto como perdido</translation>
+  </message>
+  <message>
+   <source>treat {codes} as missing</source>
+   <translation>tratar {codes} como perdido</translation>
+  </message>
+  <message>
+   <source>treat {code} as missing</source>
+   <translation>tratar {code} como perdido</translation>
+  </message>
+  <message>
+   <source>treat “{word}” as missing</source>
+   <translation>tratar «{word}» como perdido</translation>
+  </message>
+  <message>
+   <source>trimmed M</source>
+   <translation>M recortada</translation>
+  </message>
+  <message>
+   <source>twice</source>
+   <translation>dos veces</translation>
+  </message>
+  <message>
+   <source>two</source>
+   <translation>dos</translation>
+  </message>
+  <message>
+   <source>two values at which the axis across ends; nothing that is drawn lies beyond</source>
+   <translation>dos valores en que acaba el eje a lo ancho; nada dibujado queda más allá</translation>
+  </message>
+  <message>
+   <source>two values at which the axis upwards ends; nothing that is drawn lies beyond</source>
+   <translation>dos valores en que acaba el eje a lo alto; nada dibujado queda más allá</translation>
+  </message>
+  <message>
+   <source>two values beyond which nothing can lie; the curve is reflected there</source>
+   <translation>dos valores más allá de los cuales no puede haber nada; allí se refleja la curva</translation>
+  </message>
+  <message>
+   <source>two variables, case by case or as a plane of counts</source>
+   <translation>dos variables, caso por caso o como plano de recuentos</translation>
+  </message>
+  <message>
+   <source>type 6</source>
+   <translation>tipo 6</translation>
+  </message>
+  <message>
+   <source>type 7</source>
+   <translation>tipo 7</translation>
+  </message>
+  <message>
+   <source>type 8</source>
+   <translation>tipo 8</translation>
+  </message>
+  <message>
+   <source>undo it</source>
+   <translation>deshacerla</translation>
+  </message>
+  <message>
+   <source>upper limit of the confidence interval of the mean</source>
+   <translation>límite superior del intervalo de confianza de la media</translation>
+  </message>
+  <message>
+   <source>upper limit of the confidence interval of the median</source>
+   <translation>límite superior del intervalo de confianza de la mediana</translation>
+  </message>
+  <message>
+   <source>upper limit of the interval of the ICC</source>
+   <translation>límite superior del intervalo de la ICC</translation>
+  </message>
+  <message>
+   <source>upwards</source>
+   <translation>a lo alto</translation>
+  </message>
+  <message>
+   <source>use another source</source>
+   <translation>usar otra fuente</translation>
+  </message>
+  <message>
+   <source>usual</source>
+   <translation>habitual</translation>
+  </message>
+  <message>
+   <source>valid</source>
+   <translation>válidos</translation>
+  </message>
+  <message>
+   <source>value labels of {names}</source>
+   <translation>etiquetas de valores de {names}</translation>
+  </message>
+  <message>
+   <source>value of {name}</source>
+   <translation>valor de {name}</translation>
+  </message>
+  <message>
+   <source>values beyond the fences and their cases</source>
+   <translation>valores más allá de las vallas y sus casos</translation>
+  </message>
+  <message>
+   <source>values exchanged for others</source>
+   <translation>valores cambiados por otros</translation>
+  </message>
+  <message>
+   <source>values of a measured variable in classes (yes), or one by one (no)</source>
+   <translation>valores de una variable medida en clases (sí), o uno a uno (no)</translation>
+  </message>
+  <message>
+   <source>values over time, or means per period</source>
+   <translation>valores en el tiempo, o medias por periodo</translation>
+  </message>
+  <message>
+   <source>values to spread</source>
+   <translation>valores que extender</translation>
+  </message>
+  <message>
+   <source>variables in columns</source>
+   <translation>variables en columnas</translation>
+  </message>
+  <message>
+   <source>variables that become rows</source>
+   <translation>variables que pasan a ser filas</translation>
+  </message>
+  <message>
+   <source>variables that hardly vary</source>
+   <translation>variables que apenas varían</translation>
+  </message>
+  <message>
+   <source>variance, n − 1</source>
+   <translation>varianza, n − 1</translation>
+  </message>
+  <message>
+   <source>week</source>
+   <translation>semana</translation>
+  </message>
+  <message>
+   <source>weight the rows by {name}</source>
+   <translation>ponderar las filas con {name}</translation>
+  </message>
+  <message>
+   <source>weighted by {title}</source>
+   <translation>ponderado por {title}</translation>
+  </message>
+  <message>
+   <source>what fits</source>
+   <translation>lo que convenga</translation>
+  </message>
+  <message>
+   <source>what is marked and named</source>
+   <translation>lo que se marca y nombra</translation>
+  </message>
+  <message>
+   <source>what is taken out of both variables (partial correlation)</source>
+   <translation>lo que se descuenta de ambas variables (correlación parcial)</translation>
+  </message>
+  <message>
+   <source>what it looks like</source>
+   <translation>qué aspecto tiene</translation>
+  </message>
+  <message>
+   <source>what means no answer?</source>
+   <translation>¿qué significa sin respuesta?</translation>
+  </message>
+  <message>
+   <source>what of it</source>
+   <translation>qué de ello</translation>
+  </message>
+  <message>
+   <source>what tells the rows of a case apart</source>
+   <translation>lo que distingue las filas de un caso</translation>
+  </message>
+  <message>
+   <source>what the height of a bar is</source>
+   <translation>qué es la altura de una barra</translation>
+  </message>
+  <message>
+   <source>what the interval around a mean is</source>
+   <translation>qué es el intervalo en torno a una media</translation>
+  </message>
+  <message>
+   <source>what the percentages of a cross-table are of</source>
+   <translation>de qué son los porcentajes de una tabla cruzada</translation>
+  </message>
+  <message>
+   <source>what was measured</source>
+   <translation>lo que se midió</translation>
+  </message>
+  <message>
+   <source>where the first class begins</source>
+   <translation>dónde empieza la primera clase</translation>
+  </message>
+  <message>
+   <source>where values are missing, case by case</source>
+   <translation>dónde faltan valores, caso por caso</translation>
+  </message>
+  <message>
+   <source>where whiskers end</source>
+   <translation>dónde acaban los bigotes</translation>
+  </message>
+  <message>
+   <source>whether chance explains the difference between the groups; yes follows the statistics asked for</source>
+   <translation>si el azar explica la diferencia entre los grupos; sí sigue a los estadísticos pedidos</translation>
+  </message>
+  <message>
+   <source>which coefficient of correlation</source>
+   <translation>qué coeficiente de correlación</translation>
+  </message>
+  <message>
+   <source>which statistics the table shows, and in which order</source>
+   <translation>qué estadísticos muestra la tabla, y en qué orden</translation>
+  </message>
+  <message>
+   <source>which tests of normality the table shows</source>
+   <translation>qué pruebas de normalidad muestra la tabla</translation>
+  </message>
+  <message>
+   <source>whole numbers</source>
+   <translation>números enteros</translation>
+  </message>
+  <message>
+   <source>with</source>
+   <translation>con</translation>
+  </message>
+  <message>
+   <source>with “{text}”</source>
+   <translation>con «{text}»</translation>
+  </message>
+  <message>
+   <source>within the fences</source>
+   <translation>dentro de las vallas</translation>
+  </message>
+  <message>
+   <source>without a value</source>
+   <translation>sin valor</translation>
+  </message>
+  <message>
+   <source>without it {without:.6g}</source>
+   <translation>sin ella {without:.6g}</translation>
+  </message>
+  <message>
+   <source>words may no longer hold</source>
+   <translation>quizá haya palabras que ya no son ciertas</translation>
+  </message>
+  <message>
+   <source>words no longer hold</source>
+   <translation>hay palabras que ya no son ciertas</translation>
+  </message>
+  <message>
+   <source>write out</source>
+   <translation>exportar</translation>
+  </message>
+  <message>
+   <source>write the codebook: as an appendix to print, or as CSV</source>
+   <translation>escribir el diccionario: como apéndice para imprimir, o como CSV</translation>
+  </message>
+  <message>
+   <source>writing the codebook</source>
+   <translation>escribiendo el diccionario</translation>
+  </message>
+  <message>
+   <source>writing the report</source>
+   <translation>escribiendo el informe</translation>
+  </message>
+  <message>
+   <source>writing the study</source>
+   <translation>escribiendo el estudio</translation>
+  </message>
+  <message>
+   <source>writing {name}</source>
+   <translation>escribiendo {name}</translation>
+  </message>
+  <message>
+   <source>year</source>
+   <translation>año</translation>
+  </message>
+  <message>
+   <source>year of a date</source>
+   <translation>año de una fecha</translation>
+  </message>
+  <message>
+   <source>yes</source>
+   <translation>sí</translation>
+  </message>
+  <message>
+   <source>z-score</source>
+   <translation>puntuación z</translation>
+  </message>
+  <message>
+   <source>z-score: distance from the mean in standard deviations</source>
+   <translation>puntuación z: distancia a la media en desviaciones estándar</translation>
+  </message>
+  <message numerus="yes">
+   <source>{cases} in {n:,} [row|rows]</source>
+   <translation>
+    <numerusform>{cases} en {n:,} fila</numerusform>
+    <numerusform>{cases} en {n:,} filas</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{code} no answer</source>
+   <translation>{code} sin respuesta</translation>
+  </message>
+  <message>
+   <source>{first} to {last}</source>
+   <translation>{first} a {last}</translation>
+  </message>
+  <message>
+   <source>{label} cannot be made: {trouble}</source>
+   <translation>{label} no puede hacerse: {trouble}</translation>
+  </message>
+  <message>
+   <source>{label} copied</source>
+   <translation>{label} copiado</translation>
+  </message>
+  <message>
+   <source>{len} more ▾</source>
+   <translation>{len} más ▾</translation>
+  </message>
+  <message>
+   <source>{letters} is cited in {where}.</source>
+   <translation>{letters} está citado: {where}.</translation>
+  </message>
+  <message>
+   <source>{lost} is not where it was read; the study holds its data.</source>
+   <translation>{lost} no está donde se leyó; el estudio conserva sus datos.</translation>
+  </message>
+  <message>
+   <source>{low} to {high}</source>
+   <translation>{low} a {high}</translation>
+  </message>
+  <message>
+   <source>{message} What you do is not on disk; it is tried again with the next change.</source>
+   <translation>{message} Lo que hace no está en el disco; se intenta de nuevo con el próximo cambio.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [case|cases]</source>
+   <translation>
+    <numerusform>{n:,} caso</numerusform>
+    <numerusform>{n:,} casos</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [figure|figures] redrawn</source>
+   <translation>
+    <numerusform>{n:,} figura redibujada</numerusform>
+    <numerusform>{n:,} figuras redibujadas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [line|lines] set aside</source>
+   <translation>
+    <numerusform>{n:,} línea apartada</numerusform>
+    <numerusform>{n:,} líneas apartadas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [number|numbers] moved</source>
+   <translation>
+    <numerusform>{n:,} número cambió</numerusform>
+    <numerusform>{n:,} números cambiaron</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [number|numbers] moved in the text</source>
+   <translation>
+    <numerusform>{n:,} número cambió en el texto</numerusform>
+    <numerusform>{n:,} números cambiaron en el texto</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [repeats|repeat] on both sides: their rows would multiply.</source>
+   <translation>
+    <numerusform>{n:,} se repite en ambos lados: sus filas se multiplicarían.</numerusform>
+    <numerusform>{n:,} se repiten en ambos lados: sus filas se multiplicarían.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row repeats|rows repeat]</source>
+   <translation>
+    <numerusform>{n:,} fila repite</numerusform>
+    <numerusform>{n:,} filas repiten</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row repeats|rows repeat] key and name; the first of each counts.</source>
+   <translation>
+    <numerusform>{n:,} fila repite clave y nombre; cuenta la primera de cada una.</numerusform>
+    <numerusform>{n:,} filas repiten clave y nombre; cuenta la primera de cada una.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row|rows]</source>
+   <translation>
+    <numerusform>{n:,} fila</numerusform>
+    <numerusform>{n:,} filas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row|rows] without key [is|are] left out.</source>
+   <translation>
+    <numerusform>{n:,} fila sin clave se omite.</numerusform>
+    <numerusform>{n:,} filas sin clave se omiten.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row|rows] without key or name [is|are] left out.</source>
+   <translation>
+    <numerusform>{n:,} fila sin clave o nombre se omite.</numerusform>
+    <numerusform>{n:,} filas sin clave o nombre se omiten.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [stands|stand] more than once</source>
+   <translation>
+    <numerusform>{n:,} está más de una vez</numerusform>
+    <numerusform>{n:,} están más de una vez</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [statement no longer holds|statements no longer hold]</source>
+   <translation>
+    <numerusform>{n:,} afirmación ya no es cierta</numerusform>
+    <numerusform>{n:,} afirmaciones ya no son ciertas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [value of {key} stands|values of {key} stand]</source>
+   <translation>
+    <numerusform>{n:,} valor de {key} está</numerusform>
+    <numerusform>{n:,} valores de {key} están</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [variable|variables]</source>
+   <translation>
+    <numerusform>{n:,} variable</numerusform>
+    <numerusform>{n:,} variables</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} different [text|texts]</source>
+   <translation>
+    <numerusform>{n:,} texto</numerusform>
+    <numerusform>{n:,} textos distintos</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} different [value|values]</source>
+   <translation>
+    <numerusform>{n:,} valor</numerusform>
+    <numerusform>{n:,} valores distintos</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{n:,} distinct</source>
+   <translation>{n:,} distintos</translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} key [value repeats|values repeat] on the {side}.</source>
+   <translation>
+    <numerusform>{n:,} valor de clave se repite {side}.</numerusform>
+    <numerusform>{n:,} valores de clave se repiten {side}.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} on the {side} [has|have] none.</source>
+   <translation>
+    <numerusform>{n:,} {side} no tiene ninguna.</numerusform>
+    <numerusform>{n:,} {side} no tienen ninguna.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{n:,} rows would result.</source>
+   <translation>Resultarían {n:,} filas.</translation>
+  </message>
+  <message>
+   <source>{n:,} times</source>
+   <translation>{n:,} veces</translation>
+  </message>
+  <message numerus="yes">
+   <source>{names} [is|are] not personal</source>
+   <translation>
+    <numerusform>{names} no es personal</numerusform>
+    <numerusform>{names} no son personales</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{names} [is|are] personal</source>
+   <translation>
+    <numerusform>{names} es personal</numerusform>
+    <numerusform>{names} son personales</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{names} and {last}</source>
+   <translation>{names} y {last}</translation>
+  </message>
+  <message>
+   <source>{names} and {more:,} more</source>
+   <translation>{names} y {more:,} más</translation>
+  </message>
+  <message>
+   <source>{names} and {more} more</source>
+   <translation>{names} y {more} más</translation>
+  </message>
+  <message numerus="yes">
+   <source>{name} has [a gap|{n} gaps]</source>
+   <translation>
+    <numerusform>{name} tiene un hueco</numerusform>
+    <numerusform>{name} tiene {n} huecos</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{name} has {count} humps</source>
+   <translation>{name} tiene {count} jorobas</translation>
+  </message>
+  <message>
+   <source>{name} in {cases}</source>
+   <translation>{name}, {cases}</translation>
+  </message>
+  <message>
+   <source>{name} is open here.</source>
+   <translation>{name} está abierto aquí.</translation>
+  </message>
+  <message>
+   <source>{name} items</source>
+   <translation>Ítems {name}</translation>
+  </message>
+  <message>
+   <source>{name} looks like the weight of each row, with {drawn}.</source>
+   <translation>{name} parece el peso de cada fila, con {drawn}.</translation>
+  </message>
+  <message>
+   <source>{name} looks like the weight of each row.</source>
+   <translation>{name} parece el peso de cada fila.</translation>
+  </message>
+  <message>
+   <source>{name} was not laid over: the study changed meanwhile; lay it over again.</source>
+   <translation>{name} no se aplicó: el estudio cambió entretanto; aplíquelo de nuevo.</translation>
+  </message>
+  <message>
+   <source>{name} with {other}</source>
+   <translation>{name} con {other}</translation>
+  </message>
+  <message>
+   <source>{name} written</source>
+   <translation>{name} escrito</translation>
+  </message>
+  <message>
+   <source>{name} · Istrel</source>
+   <translation>{name} · Istrel</translation>
+  </message>
+  <message>
+   <source>{name}: {valid:,} valid · {missing:,} missing · {distinct:,} distinct{zeros}</source>
+   <translation>{name}: {valid:,} válidos · {missing:,} perdidos · {distinct:,} distintos{zeros}</translation>
+  </message>
+  <message numerus="yes">
+   <source>{number} [thing|things] to look at</source>
+   <translation>
+    <numerusform>{number} cosa que mirar</numerusform>
+    <numerusform>{number} cosas que mirar</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n} [number|numbers] moved beyond the digits in print</source>
+   <translation>
+    <numerusform>{n} número cambió más allá de las cifras impresas</numerusform>
+    <numerusform>{n} números cambiaron más allá de las cifras impresas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n} [point|points] that a reviewer might raise.</source>
+   <translation>
+    <numerusform>{n} punto que un revisor podría señalar.</numerusform>
+    <numerusform>{n} puntos que un revisor podría señalar.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n} [variable has|variables have] missing values</source>
+   <translation>
+    <numerusform>{n} variable tiene valores perdidos</numerusform>
+    <numerusform>{n} variables tienen valores perdidos</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{n} exchanged</source>
+   <translation>{n} sustituidos</translation>
+  </message>
+  <message>
+   <source>{n} items</source>
+   <translation>{n} ítems</translation>
+  </message>
+  <message>
+   <source>{n} last rows are no cases:</source>
+   <translation>Las {n} últimas filas no son casos:</translation>
+  </message>
+  <message>
+   <source>{n} more</source>
+   <translation>{n} más</translation>
+  </message>
+  <message>
+   <source>{n} more like these</source>
+   <translation>{n} más como estos</translation>
+  </message>
+  <message>
+   <source>{n} steps before these: “copy” takes all.</source>
+   <translation>{n} pasos antes de estos: «copiar» los toma todos.</translation>
+  </message>
+  <message>
+   <source>{n} things to look at</source>
+   <translation>{n} cosas que mirar</translation>
+  </message>
+  <message>
+   <source>{n} to look at</source>
+   <translation>{n} que mirar</translation>
+  </message>
+  <message>
+   <source>{one} and {n} more</source>
+   <translation>{one} y {n} más</translation>
+  </message>
+  <message>
+   <source>{others} changed since it was read. “Read changed files again” (Ctrl+K) takes the new data.</source>
+   <translation>{others} ha cambiado desde que se leyó. «Releer los archivos cambiados» (Ctrl+K) toma los datos nuevos.</translation>
+  </message>
+  <message>
+   <source>{others} stand once in each combination, and {name} says how often.</source>
+   <translation>{others} están una vez en cada combinación, y {name} dice cuántas veces.</translation>
+  </message>
+  <message>
+   <source>{part} of {variable}</source>
+   <translation>{part} de {variable}</translation>
+  </message>
+  <message numerus="yes">
+   <source>{persons:,} by {person} in {n:,} [row|rows]</source>
+   <translation>
+    <numerusform>{persons:,} según {person} en {n:,} fila</numerusform>
+    <numerusform>{persons:,} según {person} en {n:,} filas</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{rows:,} rows would result; {matched:,} rows on the left find a partner.</source>
+   <translation>Resultarían {rows:,} filas; {matched:,} filas de la izquierda encuentran pareja.</translation>
+  </message>
+  <message>
+   <source>{rows} and {variables} would result.</source>
+   <translation>Resultarían {rows} y {variables}.</translation>
+  </message>
+  <message>
+   <source>{source} lacks {names}.</source>
+   <translation>A {source} le faltan {names}.</translation>
+  </message>
+  <message>
+   <source>{title} in bands</source>
+   <translation>{title} en clases</translation>
+  </message>
+  <message>
+   <source>{title} · {level}
+click: describe it · “by”: make groups with it</source>
+   <translation>{title} · {level}
+clic: describirla · «by»: formar grupos con ella</translation>
+  </message>
+  <message>
+   <source>{title} · {place} of {all}</source>
+   <translation>{title} · {place} de {all}</translation>
+  </message>
+  <message numerus="yes">
+   <source>{used:,} of {n:,} [case|cases]</source>
+   <translation>
+    <numerusform>{used:,} de {n:,} caso</numerusform>
+    <numerusform>{used:,} de {n:,} casos</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{value} in the file</source>
+   <translation>{value} en el archivo</translation>
+  </message>
+  <message>
+   <source>{variable} is {level}</source>
+   <translation>{variable} es {level}</translation>
+  </message>
+  <message>
+   <source>{what} taken from the name.</source>
+   <translation>{what} tomadas del nombre.</translation>
+  </message>
+  <message>
+   <source>{words} and {n} more not read</source>
+   <translation>{words} y {n} más no leídos</translation>
+  </message>
+  <message>
+   <source>{words} not read</source>
+   <translation>{words} no leído</translation>
+  </message>
+  <message>
+   <source>· weighted by</source>
+   <translation>· ponderado por</translation>
+  </message>
+  <message>
+   <source>α if left out</source>
+   <translation>α sin el ítem</translation>
+  </message>
+  <message>
+   <source>“{name}” parts the cases at the limits; it stands in the codebook.</source>
+   <translation>«{name}» divide los casos en los límites; está en el diccionario.</translation>
+  </message>
+  <message>
+   <source>“{text}” is no number.</source>
+   <translation>«{text}» no es un número.</translation>
+  </message>
+  <message>
+   <source>“{text}” is no whole number.</source>
+   <translation>«{text}» no es un número entero.</translation>
+  </message>
+  <message>
+   <source>“{text}” stands nowhere</source>
+   <translation>«{text}» no está en ninguna parte</translation>
+  </message>
+  <message>
+   <source>↶ undo: {words}</source>
+   <translation>↶ deshacer: {words}</translation>
+  </message>
+ </context>
+</TS>

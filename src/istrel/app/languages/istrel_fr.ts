@@ -1,0 +1,4635 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="fr" sourcelanguage="en">
+ <context>
+  <name>window</name>
+  <message>
+   <source> It is kept as it was in {name}.</source>
+   <translation> Il est conservé tel qu’il était dans {name}.</translation>
+  </message>
+  <message>
+   <source> · weighted</source>
+   <translation> · pondéré</translation>
+  </message>
+  <message numerus="yes">
+   <source> · {n:,} [zero|zeros]</source>
+   <translation>
+    <numerusform> · {n:,} zéro</numerusform>
+    <numerusform> · {n:,} zéros</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>(near {where}): one mean hides them.</source>
+   <translation>(vers {where}) : une seule moyenne les cache.</translation>
+  </message>
+  <message>
+   <source>*d* of changes</source>
+   <translation>*d* des changements</translation>
+  </message>
+  <message>
+   <source>*p* adjusted</source>
+   <translation>*p* ajusté</translation>
+  </message>
+  <message>
+   <source>+ condition</source>
+   <translation>+ condition</translation>
+  </message>
+  <message>
+   <source>+ heading</source>
+   <translation>+ titre</translation>
+  </message>
+  <message>
+   <source>+ paragraph</source>
+   <translation>+ paragraphe</translation>
+  </message>
+  <message>
+   <source>, {n:,} made here</source>
+   <translation>, dont {n:,} créées ici</translation>
+  </message>
+  <message>
+   <source>1 case</source>
+   <translation>1 cas</translation>
+  </message>
+  <message>
+   <source>1.5 IQR</source>
+   <translation>1,5 EI</translation>
+  </message>
+  <message>
+   <source>3 IQR</source>
+   <translation>3 EI</translation>
+  </message>
+  <message>
+   <source>5th and 95th percentile</source>
+   <translation>5e et 95e centiles</translation>
+  </message>
+  <message>
+   <source>A folder for the exhibits</source>
+   <translation>Un dossier pour les éléments</translation>
+  </message>
+  <message>
+   <source>A folder with a file for each exhibit…</source>
+   <translation>Un dossier avec un fichier par élément…</translation>
+  </message>
+  <message>
+   <source>A guess:</source>
+   <translation>Une supposition :</translation>
+  </message>
+  <message>
+   <source>A line for each person, and the means.</source>
+   <translation>Une ligne pour chaque personne, et les moyennes.</translation>
+  </message>
+  <message>
+   <source>A package for an archive</source>
+   <translation>Une archive à déposer</translation>
+  </message>
+  <message>
+   <source>A package for an archive: data, codebook, exhibits…</source>
+   <translation>Une archive à déposer : données, dictionnaire, éléments…</translation>
+  </message>
+  <message>
+   <source>A questionnaire</source>
+   <translation>Un questionnaire</translation>
+  </message>
+  <message>
+   <source>A template</source>
+   <translation>Un modèle</translation>
+  </message>
+  <message>
+   <source>Accept every number as it is now</source>
+   <translation>Accepter tous les nombres tels qu’ils sont</translation>
+  </message>
+  <message>
+   <source>Add a heading to the manuscript</source>
+   <translation>Ajouter un titre au manuscrit</translation>
+  </message>
+  <message>
+   <source>Add a paragraph to the manuscript</source>
+   <translation>Ajouter un paragraphe au manuscrit</translation>
+  </message>
+  <message>
+   <source>Add data…</source>
+   <translation>Ajouter des données…</translation>
+  </message>
+  <message>
+   <source>Add how much the groups differ: “with difference”.</source>
+   <translation>Ajoutez combien les groupes diffèrent : « with difference ».</translation>
+  </message>
+  <message>
+   <source>Add the reproducibility appendix</source>
+   <translation>Ajouter l’annexe de reproductibilité</translation>
+  </message>
+  <message>
+   <source>Adjusted residuals</source>
+   <translation>Résidus ajustés</translation>
+  </message>
+  <message>
+   <source>Agreement</source>
+   <translation>Accord</translation>
+  </message>
+  <message>
+   <source>All cases in use again</source>
+   <translation>Reprendre tous les cas</translation>
+  </message>
+  <message>
+   <source>All files (*)</source>
+   <translation>Tous les fichiers (*)</translation>
+  </message>
+  <message>
+   <source>All files are as they were when they were read.</source>
+   <translation>Tous les fichiers sont comme lors de leur lecture.</translation>
+  </message>
+  <message>
+   <source>All keys</source>
+   <translation>Toutes les touches</translation>
+  </message>
+  <message>
+   <source>Alpha</source>
+   <translation>Alpha</translation>
+  </message>
+  <message>
+   <source>An action, a variable, a value, a finding, or a whole sentence</source>
+   <translation>Une action, une variable, une valeur, un constat ou une phrase entière</translation>
+  </message>
+  <message>
+   <source>Arranged</source>
+   <translation>Disposition</translation>
+  </message>
+  <message>
+   <source>At a glance</source>
+   <translation>En un coup d’œil</translation>
+  </message>
+  <message>
+   <source>Band</source>
+   <translation>Bande</translation>
+  </message>
+  <message>
+   <source>Bands from these cuts → {target}</source>
+   <translation>Classes d’après ces coupures → {target}</translation>
+  </message>
+  <message>
+   <source>Bandwidth</source>
+   <translation>Largeur de bande</translation>
+  </message>
+  <message>
+   <source>Bandwidth by</source>
+   <translation>Largeur de bande selon</translation>
+  </message>
+  <message>
+   <source>Bandwidth ×</source>
+   <translation>Largeur de bande ×</translation>
+  </message>
+  <message>
+   <source>Begin a new study</source>
+   <translation>Commencer une nouvelle étude</translation>
+  </message>
+  <message>
+   <source>Belongs to this study; Save as… makes a file for others.</source>
+   <translation>Appartient à cette étude ; « Enregistrer sous… » en fait un fichier pour d’autres.</translation>
+  </message>
+  <message>
+   <source>Bench</source>
+   <translation>Établi</translation>
+  </message>
+  <message>
+   <source>Benjamini–Hochberg</source>
+   <translation>Benjamini–Hochberg</translation>
+  </message>
+  <message>
+   <source>Between persons</source>
+   <translation>Entre personnes</translation>
+  </message>
+  <message>
+   <source>Between the limits: {text}</source>
+   <translation>Entre les limites : {text}</translation>
+  </message>
+  <message>
+   <source>Bounds</source>
+   <translation>Bornes</translation>
+  </message>
+  <message>
+   <source>CI</source>
+   <translation>IC</translation>
+  </message>
+  <message>
+   <source>CI of Mdn</source>
+   <translation>IC de la Mdn</translation>
+  </message>
+  <message>
+   <source>CV</source>
+   <translation>CV</translation>
+  </message>
+  <message>
+   <source>Cases</source>
+   <translation>Cas</translation>
+  </message>
+  <message>
+   <source>Change this</source>
+   <translation>Modifier ceci</translation>
+  </message>
+  <message>
+   <source>Chapter</source>
+   <translation>Chapitre</translation>
+  </message>
+  <message>
+   <source>Chapter of the handbook</source>
+   <translation>Chapitre du manuel</translation>
+  </message>
+  <message>
+   <source>Choose first what to describe; then “by” makes the groups.</source>
+   <translation>Choisissez d’abord ce qu’il faut décrire ; « by » forme ensuite les groupes.</translation>
+  </message>
+  <message>
+   <source>Choose the key: the variable that says which rows belong together.</source>
+   <translation>Choisissez la clé : la variable qui dit quelles lignes vont ensemble.</translation>
+  </message>
+  <message>
+   <source>Cite the number under the pointer</source>
+   <translation>Citer le nombre sous le pointeur</translation>
+  </message>
+  <message>
+   <source>Class width</source>
+   <translation>Largeur des classes</translation>
+  </message>
+  <message>
+   <source>Classes by</source>
+   <translation>Classes selon</translation>
+  </message>
+  <message>
+   <source>Classes closed</source>
+   <translation>Classes fermées</translation>
+  </message>
+  <message>
+   <source>Click a number of the table: it opens and shows its working.</source>
+   <translation>Cliquez sur un nombre du tableau : il s’ouvre et montre son calcul.</translation>
+  </message>
+  <message>
+   <source>Click variables on the left, type a sentence above, or begin with one of these.</source>
+   <translation>Cliquez sur des variables à gauche, écrivez une phrase en haut, ou commencez par l’une de celles-ci.</translation>
+  </message>
+  <message>
+   <source>Close Istrel</source>
+   <translation>Fermer Istrel</translation>
+  </message>
+  <message>
+   <source>Close the handbook</source>
+   <translation>Fermer le manuel</translation>
+  </message>
+  <message>
+   <source>Codebook</source>
+   <translation>Dictionnaire</translation>
+  </message>
+  <message>
+   <source>Coefficient</source>
+   <translation>Coefficient</translation>
+  </message>
+  <message>
+   <source>Combinations</source>
+   <translation>Combinaisons</translation>
+  </message>
+  <message>
+   <source>Condition on cases</source>
+   <translation>Condition sur les cas</translation>
+  </message>
+  <message>
+   <source>Confidence</source>
+   <translation>Confiance</translation>
+  </message>
+  <message>
+   <source>Copy</source>
+   <translation>Copier</translation>
+  </message>
+  <message>
+   <source>Copy and edit the house style</source>
+   <translation>Copier et modifier le style maison</translation>
+  </message>
+  <message>
+   <source>Copy and edit this style</source>
+   <translation>Copier et modifier ce style</translation>
+  </message>
+  <message>
+   <source>Copy the exhibit</source>
+   <translation>Copier l’élément</translation>
+  </message>
+  <message>
+   <source>Corrections</source>
+   <translation>Corrections</translation>
+  </message>
+  <message>
+   <source>Cronbach’s alpha of composites on the diagonal of the matrix</source>
+   <translation>Alpha de Cronbach des composites sur la diagonale de la matrice</translation>
+  </message>
+  <message>
+   <source>Cronbach’s α = {alpha}, n = {n:,}</source>
+   <translation>α de Cronbach = {alpha}, n = {n:,}</translation>
+  </message>
+  <message>
+   <source>Cumulative</source>
+   <translation>Cumulé</translation>
+  </message>
+  <message>
+   <source>Curve</source>
+   <translation>Courbe</translation>
+  </message>
+  <message>
+   <source>Data</source>
+   <translation>Données</translation>
+  </message>
+  <message>
+   <source>Data and studies</source>
+   <translation>Données et études</translation>
+  </message>
+  <message>
+   <source>Decimal mark</source>
+   <translation>Séparateur décimal</translation>
+  </message>
+  <message>
+   <source>Decimals</source>
+   <translation>Décimales</translation>
+  </message>
+  <message>
+   <source>Decimals of coefficients</source>
+   <translation>Décimales des coefficients</translation>
+  </message>
+  <message>
+   <source>Decimals of measures</source>
+   <translation>Décimales des mesures</translation>
+  </message>
+  <message>
+   <source>Decimals of p</source>
+   <translation>Décimales de p</translation>
+  </message>
+  <message>
+   <source>Decimals of percentages</source>
+   <translation>Décimales des pourcentages</translation>
+  </message>
+  <message>
+   <source>Decimals of test statistics</source>
+   <translation>Décimales des statistiques de test</translation>
+  </message>
+  <message>
+   <source>Deletion</source>
+   <translation>Exclusion</translation>
+  </message>
+  <message>
+   <source>Derive</source>
+   <translation>Dériver</translation>
+  </message>
+  <message>
+   <source>Derive a variable</source>
+   <translation>Dériver une variable</translation>
+  </message>
+  <message>
+   <source>Derive a variable: name = expression</source>
+   <translation>Dériver une variable : nom = expression</translation>
+  </message>
+  <message>
+   <source>Did it change? The comparison is made within persons.</source>
+   <translation>Cela a-t-il changé ? La comparaison se fait au sein des personnes.</translation>
+  </message>
+  <message>
+   <source>Differences</source>
+   <translation>Différences</translation>
+  </message>
+  <message>
+   <source>Distribution with cuts</source>
+   <translation>Distribution et coupures</translation>
+  </message>
+  <message>
+   <source>Do the items hang together?</source>
+   <translation>Les items vont-ils ensemble ?</translation>
+  </message>
+  <message>
+   <source>Doane</source>
+   <translation>Doane</translation>
+  </message>
+  <message>
+   <source>Dots per inch</source>
+   <translation>Points par pouce</translation>
+  </message>
+  <message>
+   <source>Drag the two limits.</source>
+   <translation>Faites glisser les deux limites.</translation>
+  </message>
+  <message>
+   <source>Drop a data file or a study here, or open one.</source>
+   <translation>Déposez ici un fichier de données ou une étude, ou ouvrez-en un.</translation>
+  </message>
+  <message>
+   <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow or JSON lines.</source>
+   <translation>Déposez ici un fichier de données ou une étude : texte délimité, classeur, Parquet, Arrow ou lignes JSON.</translation>
+  </message>
+  <message>
+   <source>Each is made from {low:,} to {high:,} rows.</source>
+   <translation>Chacune provient de {low:,} à {high:,} lignes.</translation>
+  </message>
+  <message>
+   <source>Each row is</source>
+   <translation>Chaque ligne est</translation>
+  </message>
+  <message>
+   <source>Each row is one</source>
+   <translation>Chaque ligne correspond à</translation>
+  </message>
+  <message>
+   <source>Each row stands for as many cases as</source>
+   <translation>Chaque ligne représente autant de cas que</translation>
+  </message>
+  <message>
+   <source>Edges</source>
+   <translation>Limites de classes</translation>
+  </message>
+  <message>
+   <source>Eight</source>
+   <translation>Huit</translation>
+  </message>
+  <message>
+   <source>Eleven</source>
+   <translation>Onze</translation>
+  </message>
+  <message>
+   <source>Ends</source>
+   <translation>Extrémités</translation>
+  </message>
+  <message>
+   <source>Ends across</source>
+   <translation>Bouts en largeur</translation>
+  </message>
+  <message>
+   <source>Ends upwards</source>
+   <translation>Bouts en hauteur</translation>
+  </message>
+  <message>
+   <source>English</source>
+   <translation>anglais</translation>
+  </message>
+  <message>
+   <source>Enlarge the proof</source>
+   <translation>Agrandir l’épreuve</translation>
+  </message>
+  <message>
+   <source>Everything Istrel can do</source>
+   <translation>Tout ce qu’Istrel sait faire</translation>
+  </message>
+  <message>
+   <source>Exchanged</source>
+   <translation>Remplacé</translation>
+  </message>
+  <message>
+   <source>Exhibit</source>
+   <translation>Élément</translation>
+  </message>
+  <message>
+   <source>Expected counts</source>
+   <translation>Effectifs attendus</translation>
+  </message>
+  <message>
+   <source>Explore the demo study</source>
+   <translation>Explorer l’étude d’exemple</translation>
+  </message>
+  <message>
+   <source>Export a folder with a file for each exhibit…</source>
+   <translation>Exporter un dossier avec un fichier par élément…</translation>
+  </message>
+  <message>
+   <source>Export manuscript</source>
+   <translation>Exporter le manuscrit</translation>
+  </message>
+  <message>
+   <source>Export manuscript ▾</source>
+   <translation>Exporter le manuscrit ▾</translation>
+  </message>
+  <message>
+   <source>Export the codebook…</source>
+   <translation>Exporter le dictionnaire…</translation>
+  </message>
+  <message>
+   <source>Export the manuscript…</source>
+   <translation>Exporter le manuscrit…</translation>
+  </message>
+  <message>
+   <source>Export ▾</source>
+   <translation>Exporter ▾</translation>
+  </message>
+  <message>
+   <source>Fences</source>
+   <translation>Barrières</translation>
+  </message>
+  <message>
+   <source>Figures</source>
+   <translation>Figures</translation>
+  </message>
+  <message>
+   <source>Figures, pt</source>
+   <translation>Figures, pt</translation>
+  </message>
+  <message>
+   <source>Filled</source>
+   <translation>Rempli</translation>
+  </message>
+  <message>
+   <source>Find</source>
+   <translation>Chercher</translation>
+  </message>
+  <message>
+   <source>Find a finding</source>
+   <translation>Chercher un constat</translation>
+  </message>
+  <message>
+   <source>Find a value or a case number</source>
+   <translation>Chercher une valeur ou un numéro</translation>
+  </message>
+  <message>
+   <source>Find a variable</source>
+   <translation>Chercher une variable</translation>
+  </message>
+  <message>
+   <source>Find a variable  /</source>
+   <translation>Chercher une variable  /</translation>
+  </message>
+  <message>
+   <source>Find a variable for the condition</source>
+   <translation>Chercher une variable pour la condition</translation>
+  </message>
+  <message>
+   <source>Find anything</source>
+   <translation>Tout chercher</translation>
+  </message>
+  <message>
+   <source>Find cases</source>
+   <translation>Chercher des cas</translation>
+  </message>
+  <message>
+   <source>First edge</source>
+   <translation>Première limite</translation>
+  </message>
+  <message>
+   <source>First rows of the file</source>
+   <translation>Premières lignes du fichier</translation>
+  </message>
+  <message>
+   <source>First walks</source>
+   <translation>Premières visites</translation>
+  </message>
+  <message>
+   <source>Five</source>
+   <translation>Cinq</translation>
+  </message>
+  <message>
+   <source>Font of documents</source>
+   <translation>Police des documents</translation>
+  </message>
+  <message>
+   <source>Found sound: {parts}.</source>
+   <translation>Trouvé en ordre : {parts}.</translation>
+  </message>
+  <message>
+   <source>Four</source>
+   <translation>Quatre</translation>
+  </message>
+  <message>
+   <source>Freedman–Diaconis</source>
+   <translation>Freedman–Diaconis</translation>
+  </message>
+  <message>
+   <source>French</source>
+   <translation>français</translation>
+  </message>
+  <message>
+   <source>Functions: {names}.</source>
+   <translation>Fonctions : {names}.</translation>
+  </message>
+  <message>
+   <source>Gather</source>
+   <translation>Rassembler</translation>
+  </message>
+  <message>
+   <source>Gathering needs a key, and what of which variable is wanted.</source>
+   <translation>Pour rassembler il faut une clé, et ce qu’on veut de quelle variable.</translation>
+  </message>
+  <message>
+   <source>German</source>
+   <translation>allemand</translation>
+  </message>
+  <message>
+   <source>Go on to the Bench: Ctrl+3.</source>
+   <translation>Passez à l’établi : Ctrl+3.</translation>
+  </message>
+  <message>
+   <source>Go on to the Codebook, or straight to the Bench.</source>
+   <translation>Passez au dictionnaire, ou directement à l’établi.</translation>
+  </message>
+  <message>
+   <source>Go on with</source>
+   <translation>Reprendre</translation>
+  </message>
+  <message>
+   <source>Go to Intake</source>
+   <translation>Aller à l’entrée</translation>
+  </message>
+  <message>
+   <source>Go to the Bench and write the sentence</source>
+   <translation>Aller à l’établi et écrire la phrase</translation>
+  </message>
+  <message>
+   <source>Go to the Bench: Ctrl+3.</source>
+   <translation>Allez à l’établi : Ctrl+3.</translation>
+  </message>
+  <message>
+   <source>Go to the Codebook</source>
+   <translation>Aller au dictionnaire</translation>
+  </message>
+  <message>
+   <source>Go to the Manuscript</source>
+   <translation>Aller au manuscrit</translation>
+  </message>
+  <message>
+   <source>Go to the next number that moved</source>
+   <translation>Aller au prochain nombre qui a changé</translation>
+  </message>
+  <message>
+   <source>Handbook</source>
+   <translation>Manuel</translation>
+  </message>
+  <message>
+   <source>Handbook, at what is under the hand</source>
+   <translation>Manuel, à propos de ce qui est sous la main</translation>
+  </message>
+  <message>
+   <source>Height, mm</source>
+   <translation>Hauteur, mm</translation>
+  </message>
+  <message>
+   <source>Heights</source>
+   <translation>Hauteurs</translation>
+  </message>
+  <message>
+   <source>Hide counts</source>
+   <translation>Cacher les effectifs</translation>
+  </message>
+  <message>
+   <source>Holm</source>
+   <translation>Holm</translation>
+  </message>
+  <message>
+   <source>House style</source>
+   <translation>Style maison</translation>
+  </message>
+  <message>
+   <source>How did people answer the twelve items? Write the sentence, or click it.</source>
+   <translation>Comment a-t-on répondu aux douze items ? Écrivez la phrase, ou cliquez-la.</translation>
+  </message>
+  <message>
+   <source>How this number was computed</source>
+   <translation>Comment ce nombre a été calculé</translation>
+  </message>
+  <message>
+   <source>ICC</source>
+   <translation>ICC</translation>
+  </message>
+  <message>
+   <source>IQR</source>
+   <translation>EI</translation>
+  </message>
+  <message>
+   <source>In classes</source>
+   <translation>En classes</translation>
+  </message>
+  <message>
+   <source>In several columns:</source>
+   <translation>En plusieurs colonnes :</translation>
+  </message>
+  <message>
+   <source>Intake</source>
+   <translation>Entrée</translation>
+  </message>
+  <message>
+   <source>Intake found answers that are codes, 9 or 99 or −9: click “treat … as missing” in one of its findings.</source>
+   <translation>L’entrée a trouvé des réponses qui sont des codes, 9 ou 99 ou −9 : cliquez sur « traiter … comme manquant » dans un de ses constats.</translation>
+  </message>
+  <message>
+   <source>Interval</source>
+   <translation>Intervalle</translation>
+  </message>
+  <message>
+   <source>Intervals</source>
+   <translation>Intervalles</translation>
+  </message>
+  <message>
+   <source>Into a template of your own…</source>
+   <translation>Dans votre propre modèle…</translation>
+  </message>
+  <message>
+   <source>Join by key</source>
+   <translation>Joindre par clé</translation>
+  </message>
+  <message>
+   <source>Join, stack or reshape data…</source>
+   <translation>Joindre, empiler ou remodeler des données…</translation>
+  </message>
+  <message>
+   <source>Join, stack, reshape…</source>
+   <translation>Joindre, empiler, remodeler…</translation>
+  </message>
+  <message>
+   <source>Joining takes two sources: add the other one first.</source>
+   <translation>Pour joindre il faut deux sources : ajoutez d’abord l’autre.</translation>
+  </message>
+  <message>
+   <source>Keep</source>
+   <translation>Garder</translation>
+  </message>
+  <message>
+   <source>Keep as {label}   Ctrl ↵</source>
+   <translation>Garder {label}   Ctrl ↵</translation>
+  </message>
+  <message>
+   <source>Keep it: Ctrl+Enter, or the button at the right.</source>
+   <translation>Gardez-le : Ctrl+Entrée, ou le bouton à droite.</translation>
+  </message>
+  <message>
+   <source>Keep the exhibit</source>
+   <translation>Garder l’élément</translation>
+  </message>
+  <message>
+   <source>Kendall</source>
+   <translation>Kendall</translation>
+  </message>
+  <message>
+   <source>Keys</source>
+   <translation>Touches</translation>
+  </message>
+  <message>
+   <source>Label</source>
+   <translation>Étiquette</translation>
+  </message>
+  <message>
+   <source>Label and unit</source>
+   <translation>Étiquette et unité</translation>
+  </message>
+  <message>
+   <source>Label in bold</source>
+   <translation>Numéro en gras</translation>
+  </message>
+  <message>
+   <source>Language</source>
+   <translation>Langue</translation>
+  </message>
+  <message>
+   <source>Language of the window: {words}</source>
+   <translation>Langue de la fenêtre : {words}</translation>
+  </message>
+  <message>
+   <source>Language: {words}</source>
+   <translation>Langue : {words}</translation>
+  </message>
+  <message>
+   <source>Latin 9</source>
+   <translation>Latin 9</translation>
+  </message>
+  <message>
+   <source>Lay a codebook file over the variables…</source>
+   <translation>Appliquer un fichier de dictionnaire aux variables…</translation>
+  </message>
+  <message>
+   <source>Lay a codebook over the variables</source>
+   <translation>Appliquer un dictionnaire aux variables</translation>
+  </message>
+  <message>
+   <source>Layout</source>
+   <translation>Mise en page</translation>
+  </message>
+  <message>
+   <source>Least count</source>
+   <translation>Effectif minimal</translation>
+  </message>
+  <message>
+   <source>Leave the walk</source>
+   <translation>Quitter la visite</translation>
+  </message>
+  <message>
+   <source>Left as it is</source>
+   <translation>Laissé tel quel</translation>
+  </message>
+  <message>
+   <source>Letter</source>
+   <translation>Lettre US</translation>
+  </message>
+  <message>
+   <source>Level of measurement: {level}</source>
+   <translation>Niveau de mesure : {level}</translation>
+  </message>
+  <message>
+   <source>Limit the cases in use</source>
+   <translation>Restreindre les cas utilisés</translation>
+  </message>
+  <message>
+   <source>Limits between which values are wanted</source>
+   <translation>Limites entre lesquelles se trouvent les valeurs voulues</translation>
+  </message>
+  <message>
+   <source>Line</source>
+   <translation>Ligne</translation>
+  </message>
+  <message>
+   <source>Load a house style</source>
+   <translation>Charger un style maison</translation>
+  </message>
+  <message>
+   <source>Load…</source>
+   <translation>Charger…</translation>
+  </message>
+  <message>
+   <source>Logarithmic</source>
+   <translation>Logarithmique</translation>
+  </message>
+  <message>
+   <source>Long to wide</source>
+   <translation>Long vers large</translation>
+  </message>
+  <message>
+   <source>Long to wide needs a key, the variable that tells the rows apart, and the values to spread.</source>
+   <translation>« Long vers large » demande une clé, la variable qui distingue les lignes, et les valeurs à étaler.</translation>
+  </message>
+  <message>
+   <source>Look at data</source>
+   <translation>Regarder des données</translation>
+  </message>
+  <message>
+   <source>Look at data before opening…</source>
+   <translation>Regarder des données avant de les ouvrir…</translation>
+  </message>
+  <message>
+   <source>Look of the desk: {words}</source>
+   <translation>Aspect du bureau : {words}</translation>
+  </message>
+  <message>
+   <source>Look, size, language ▾</source>
+   <translation>Aspect, taille, langue ▾</translation>
+  </message>
+  <message>
+   <source>Look: {words}</source>
+   <translation>Aspect : {words}</translation>
+  </message>
+  <message>
+   <source>Looking through the file…</source>
+   <translation>Examen du fichier…</translation>
+  </message>
+  <message>
+   <source>Lying</source>
+   <translation>Couché</translation>
+  </message>
+  <message>
+   <source>MAD</source>
+   <translation>MAD</translation>
+  </message>
+  <message>
+   <source>Main text</source>
+   <translation>Texte principal</translation>
+  </message>
+  <message>
+   <source>Manuscript</source>
+   <translation>Manuscrit</translation>
+  </message>
+  <message>
+   <source>Manuscript: {kept} kept  Ctrl+4</source>
+   <translation>Manuscrit : {kept} gardés  Ctrl+4</translation>
+  </message>
+  <message>
+   <source>Map of missing values</source>
+   <translation>Carte des valeurs manquantes</translation>
+  </message>
+  <message>
+   <source>Margins above and below, mm</source>
+   <translation>Marges du haut et du bas, mm</translation>
+  </message>
+  <message>
+   <source>Marked</source>
+   <translation>Marqué</translation>
+  </message>
+  <message>
+   <source>Mdn</source>
+   <translation>Mdn</translation>
+  </message>
+  <message>
+   <source>Measure</source>
+   <translation>Mesure</translation>
+  </message>
+  <message>
+   <source>Measurements over time</source>
+   <translation>Mesures au fil du temps</translation>
+  </message>
+  <message>
+   <source>Methods text</source>
+   <translation>Texte de la méthode</translation>
+  </message>
+  <message>
+   <source>Missing</source>
+   <translation>Manquant</translation>
+  </message>
+  <message>
+   <source>Missing together</source>
+   <translation>Manquant ensemble</translation>
+  </message>
+  <message>
+   <source>Missing values</source>
+   <translation>Valeurs manquantes</translation>
+  </message>
+  <message>
+   <source>Most frequent</source>
+   <translation>Plus fréquentes</translation>
+  </message>
+  <message>
+   <source>Moving mean of</source>
+   <translation>Moyenne mobile de</translation>
+  </message>
+  <message>
+   <source>Name</source>
+   <translation>Nom</translation>
+  </message>
+  <message>
+   <source>Name the study</source>
+   <translation>Nommer l’étude</translation>
+  </message>
+  <message>
+   <source>Name the study…</source>
+   <translation>Nommer l’étude…</translation>
+  </message>
+  <message>
+   <source>Nine</source>
+   <translation>Neuf</translation>
+  </message>
+  <message>
+   <source>No value is missing.</source>
+   <translation>Aucune valeur ne manque.</translation>
+  </message>
+  <message>
+   <source>Nothing</source>
+   <translation>Rien</translation>
+  </message>
+  <message>
+   <source>Nothing is called so. Try other letters, or write a whole sentence.</source>
+   <translation>Rien ne s’appelle ainsi. Essayez d’autres lettres, ou écrivez une phrase entière.</translation>
+  </message>
+  <message>
+   <source>Nothing is kept yet. At the Bench, Ctrl+Enter keeps the exhibit that is on paper; headings and paragraphs are added below the outline.</source>
+   <translation>Rien n’est encore gardé. À l’établi, Ctrl+Entrée garde l’élément qui est sur le papier ; titres et paragraphes s’ajoutent sous le plan.</translation>
+  </message>
+  <message>
+   <source>Nothing moved.</source>
+   <translation>Rien n’a changé.</translation>
+  </message>
+  <message>
+   <source>Nothing that a reviewer would raise.</source>
+   <translation>Rien qu’un relecteur relèverait.</translation>
+  </message>
+  <message>
+   <source>Nothing to look at</source>
+   <translation>Rien à regarder</translation>
+  </message>
+  <message>
+   <source>Number of classes</source>
+   <translation>Nombre de classes</translation>
+  </message>
+  <message>
+   <source>Numbered by chapter</source>
+   <translation>Numéroté par chapitre</translation>
+  </message>
+  <message>
+   <source>Numbers</source>
+   <translation>Nombres</translation>
+  </message>
+  <message>
+   <source>Of different kinds, so read as text: {names}.</source>
+   <translation>De natures différentes, donc lues comme texte : {names}.</translation>
+  </message>
+  <message>
+   <source>One</source>
+   <translation>Une</translation>
+  </message>
+  <message>
+   <source>One value under {n} spellings</source>
+   <translation>Une valeur sous {n} orthographes</translation>
+  </message>
+  <message>
+   <source>Open data or a study</source>
+   <translation>Ouvrir des données ou une étude</translation>
+  </message>
+  <message>
+   <source>Open data or a study…</source>
+   <translation>Ouvrir des données ou une étude…</translation>
+  </message>
+  <message>
+   <source>Open…</source>
+   <translation>Ouvrir…</translation>
+  </message>
+  <message>
+   <source>Order</source>
+   <translation>Ordre</translation>
+  </message>
+  <message>
+   <source>Outliers by</source>
+   <translation>Valeurs aberrantes selon</translation>
+  </message>
+  <message>
+   <source>Outline</source>
+   <translation>Contour</translation>
+  </message>
+  <message>
+   <source>Outline of the manuscript</source>
+   <translation>Plan du manuscrit</translation>
+  </message>
+  <message>
+   <source>Page and fonts</source>
+   <translation>Page et polices</translation>
+  </message>
+  <message>
+   <source>Pairs</source>
+   <translation>Paires</translation>
+  </message>
+  <message>
+   <source>Paper</source>
+   <translation>Papier</translation>
+  </message>
+  <message>
+   <source>Paragraph</source>
+   <translation>Paragraphe</translation>
+  </message>
+  <message>
+   <source>Paste cells as data</source>
+   <translation>Coller des cellules comme données</translation>
+  </message>
+  <message>
+   <source>Pearson</source>
+   <translation>Pearson</translation>
+  </message>
+  <message>
+   <source>Per</source>
+   <translation>Par</translation>
+  </message>
+  <message>
+   <source>Percentages</source>
+   <translation>Pourcentages</translation>
+  </message>
+  <message>
+   <source>Percentiles</source>
+   <translation>Centiles</translation>
+  </message>
+  <message>
+   <source>Persons</source>
+   <translation>Personnes</translation>
+  </message>
+  <message>
+   <source>Point at a number of a proof first; Ctrl+Shift+N then cites it.</source>
+   <translation>Pointez d’abord un nombre d’une épreuve ; Ctrl+Shift+N le cite alors.</translation>
+  </message>
+  <message>
+   <source>Print the manuscript…</source>
+   <translation>Imprimer le manuscrit…</translation>
+  </message>
+  <message>
+   <source>Print…</source>
+   <translation>Imprimer…</translation>
+  </message>
+  <message>
+   <source>Proof</source>
+   <translation>Épreuve</translation>
+  </message>
+  <message>
+   <source>Pulled most by</source>
+   <translation>Le plus tiré par</translation>
+  </message>
+  <message>
+   <source>Put data together</source>
+   <translation>Réunir des données</translation>
+  </message>
+  <message>
+   <source>Quantiles</source>
+   <translation>Quantiles</translation>
+  </message>
+  <message>
+   <source>Read changed files again</source>
+   <translation>Relire les fichiers modifiés</translation>
+  </message>
+  <message>
+   <source>Read the file differently</source>
+   <translation>Lire le fichier autrement</translation>
+  </message>
+  <message>
+   <source>Read the manuscript as a reviewer would</source>
+   <translation>Lire le manuscrit comme un relecteur</translation>
+  </message>
+  <message>
+   <source>Reading</source>
+   <translation>Relecture</translation>
+  </message>
+  <message>
+   <source>Reading was cancelled; nothing was changed.</source>
+   <translation>La lecture a été annulée ; rien n’a changé.</translation>
+  </message>
+  <message>
+   <source>Reading {name} …</source>
+   <translation>Lecture de {name}…</translation>
+  </message>
+  <message>
+   <source>Reading …</source>
+   <translation>Lecture…</translation>
+  </message>
+  <message>
+   <source>Reason for corrections</source>
+   <translation>Motif des corrections</translation>
+  </message>
+  <message>
+   <source>Redo</source>
+   <translation>Rétablir</translation>
+  </message>
+  <message>
+   <source>Reduce the proof</source>
+   <translation>Réduire l’épreuve</translation>
+  </message>
+  <message>
+   <source>Refer to</source>
+   <translation>Renvoyer à</translation>
+  </message>
+  <message>
+   <source>Refresh a document</source>
+   <translation>Actualiser un document</translation>
+  </message>
+  <message>
+   <source>Refresh a document that was edited since…</source>
+   <translation>Actualiser un document modifié depuis…</translation>
+  </message>
+  <message>
+   <source>Refresh one with tracked changes…</source>
+   <translation>Actualiser avec suivi des modifications…</translation>
+  </message>
+  <message>
+   <source>Refreshed</source>
+   <translation>Actualisé</translation>
+  </message>
+  <message>
+   <source>Reproducibility</source>
+   <translation>Reproductibilité</translation>
+  </message>
+  <message>
+   <source>Results text</source>
+   <translation>Texte des résultats</translation>
+  </message>
+  <message>
+   <source>Reviewer’s reading</source>
+   <translation>Lecture du relecteur</translation>
+  </message>
+  <message>
+   <source>Row {row:,} is no case:</source>
+   <translation>La ligne {row:,} n’est pas un cas :</translation>
+  </message>
+  <message>
+   <source>Rules, pt</source>
+   <translation>Filets, pt</translation>
+  </message>
+  <message>
+   <source>SD</source>
+   <translation>ET</translation>
+  </message>
+  <message>
+   <source>SE</source>
+   <translation>ES</translation>
+  </message>
+  <message>
+   <source>Save as…</source>
+   <translation>Enregistrer sous…</translation>
+  </message>
+  <message>
+   <source>Save the house style</source>
+   <translation>Enregistrer le style maison</translation>
+  </message>
+  <message>
+   <source>Say what you want in one sentence,</source>
+   <translation>Dites en une phrase ce que vous voulez,</translation>
+  </message>
+  <message>
+   <source>Scale</source>
+   <translation>Échelle</translation>
+  </message>
+  <message>
+   <source>Scott</source>
+   <translation>Scott</translation>
+  </message>
+  <message>
+   <source>See it on its page: Manuscript in the rail, or Ctrl+4.</source>
+   <translation>Voyez-le sur sa page : Manuscrit à gauche, ou Ctrl+4.</translation>
+  </message>
+  <message>
+   <source>Sentence</source>
+   <translation>Phrase</translation>
+  </message>
+  <message>
+   <source>Setting</source>
+   <translation>Composé</translation>
+  </message>
+  <message>
+   <source>Setting the proof …</source>
+   <translation>Composition de l’épreuve…</translation>
+  </message>
+  <message>
+   <source>Seven</source>
+   <translation>Sept</translation>
+  </message>
+  <message>
+   <source>Shape</source>
+   <translation>Forme</translation>
+  </message>
+  <message>
+   <source>Sheather–Jones</source>
+   <translation>Sheather–Jones</translation>
+  </message>
+  <message>
+   <source>Ships with Istrel; the first change makes a copy that belongs to the study.</source>
+   <translation>Fourni avec Istrel ; le premier changement en fait une copie qui appartient à l’étude.</translation>
+  </message>
+  <message>
+   <source>Show the cases</source>
+   <translation>Montrer les cas</translation>
+  </message>
+  <message>
+   <source>Silverman</source>
+   <translation>Silverman</translation>
+  </message>
+  <message>
+   <source>Single cases</source>
+   <translation>Cas isolés</translation>
+  </message>
+  <message>
+   <source>Six</source>
+   <translation>Six</translation>
+  </message>
+  <message>
+   <source>Size of everything: {size} %</source>
+   <translation>Taille de l’ensemble : {size} %</translation>
+  </message>
+  <message>
+   <source>Size: {size} %</source>
+   <translation>Taille : {size} %</translation>
+  </message>
+  <message>
+   <source>Sizes</source>
+   <translation>Tailles</translation>
+  </message>
+  <message>
+   <source>Smoothness</source>
+   <translation>Lissage</translation>
+  </message>
+  <message>
+   <source>Sorted</source>
+   <translation>Trié</translation>
+  </message>
+  <message>
+   <source>Spanish</source>
+   <translation>espagnol</translation>
+  </message>
+  <message>
+   <source>Spearman</source>
+   <translation>Spearman</translation>
+  </message>
+  <message>
+   <source>Stack</source>
+   <translation>Empiler</translation>
+  </message>
+  <message>
+   <source>Stacking takes two sources or more.</source>
+   <translation>Pour empiler il faut deux sources ou plus.</translation>
+  </message>
+  <message>
+   <source>Statistics, in this order</source>
+   <translation>Statistiques, dans cet ordre</translation>
+  </message>
+  <message>
+   <source>Stray spaces</source>
+   <translation>Espaces superflues</translation>
+  </message>
+  <message>
+   <source>Studies</source>
+   <translation>Études</translation>
+  </message>
+  <message>
+   <source>Sturges</source>
+   <translation>Sturges</translation>
+  </message>
+  <message>
+   <source>Supplement</source>
+   <translation>Supplément</translation>
+  </message>
+  <message>
+   <source>Table 1 of a trial</source>
+   <translation>Le tableau 1 d’un essai</translation>
+  </message>
+  <message>
+   <source>Table on the paper</source>
+   <translation>Tableau sur le papier</translation>
+  </message>
+  <message>
+   <source>Tables</source>
+   <translation>Tableaux</translation>
+  </message>
+  <message>
+   <source>Tables, pt</source>
+   <translation>Tableaux, pt</translation>
+  </message>
+  <message>
+   <source>Take these numbers again</source>
+   <translation>Reprendre ces nombres</translation>
+  </message>
+  <message>
+   <source>Tells who a person is: it stays out of data that are given away.</source>
+   <translation>Dit qui est une personne : reste hors des données qui sont données.</translation>
+  </message>
+  <message>
+   <source>Ten</source>
+   <translation>Dix</translation>
+  </message>
+  <message>
+   <source>Tests</source>
+   <translation>Tests</translation>
+  </message>
+  <message>
+   <source>Tests of differences</source>
+   <translation>Tests des différences</translation>
+  </message>
+  <message>
+   <source>Text among dates</source>
+   <translation>Texte parmi les dates</translation>
+  </message>
+  <message>
+   <source>Text among numbers</source>
+   <translation>Texte parmi les nombres</translation>
+  </message>
+  <message>
+   <source>Text, pt</source>
+   <translation>Texte, pt</translation>
+  </message>
+  <message>
+   <source>That was it. Everything that you did is a step that Ctrl+Z takes back; F1 opens the handbook.</source>
+   <translation>C’est tout. Tout ce que vous avez fait se reprend avec Ctrl+Z ; F1 ouvre le manuel.</translation>
+  </message>
+  <message>
+   <source>The codebook stands in {path}.</source>
+   <translation>Le dictionnaire se trouve dans {path}.</translation>
+  </message>
+  <message>
+   <source>The proof as large as fits</source>
+   <translation>L’épreuve aussi grande que possible</translation>
+  </message>
+  <message>
+   <source>The report stands in {path}.</source>
+   <translation>Le rapport se trouve dans {path}.</translation>
+  </message>
+  <message>
+   <source>The row of names is a whole number counted from 1; 0 where the file has no names.</source>
+   <translation>La ligne des noms est un nombre entier compté à partir de 1 ; 0 si le fichier n’a pas de noms.</translation>
+  </message>
+  <message>
+   <source>The rows look counted already:</source>
+   <translation>Les lignes semblent déjà comptées :</translation>
+  </message>
+  <message>
+   <source>The rows may be weighted:</source>
+   <translation>Les lignes sont peut-être pondérées :</translation>
+  </message>
+  <message>
+   <source>This exhibit is not in the manuscript any more.</source>
+   <translation>Cet élément n’est plus dans le manuscrit.</translation>
+  </message>
+  <message>
+   <source>Thousands</source>
+   <translation>Milliers</translation>
+  </message>
+  <message>
+   <source>Three</source>
+   <translation>Trois</translation>
+  </message>
+  <message>
+   <source>Title in italics</source>
+   <translation>Titre en italique</translation>
+  </message>
+  <message>
+   <source>Title in title case</source>
+   <translation>Titre avec majuscules</translation>
+  </message>
+  <message>
+   <source>Total</source>
+   <translation>Total</translation>
+  </message>
+  <message>
+   <source>Trimmed at each end</source>
+   <translation>Tronqué à chaque bout</translation>
+  </message>
+  <message>
+   <source>Tukey’s fences, or a robust z beyond 3.5</source>
+   <translation>barrières de Tukey, ou un z robuste au-delà de 3,5</translation>
+  </message>
+  <message>
+   <source>Twelve</source>
+   <translation>Douze</translation>
+  </message>
+  <message>
+   <source>Two</source>
+   <translation>Deux</translation>
+  </message>
+  <message>
+   <source>Undo</source>
+   <translation>Annuler</translation>
+  </message>
+  <message>
+   <source>Used in</source>
+   <translation>Utilisé dans</translation>
+  </message>
+  <message>
+   <source>Valid</source>
+   <translation>Valides</translation>
+  </message>
+  <message>
+   <source>Value</source>
+   <translation>Valeur</translation>
+  </message>
+  <message>
+   <source>Values</source>
+   <translation>Valeurs</translation>
+  </message>
+  <message>
+   <source>Values that are wanted</source>
+   <translation>Valeurs voulues</translation>
+  </message>
+  <message>
+   <source>Values with labels</source>
+   <translation>Valeurs et étiquettes</translation>
+  </message>
+  <message>
+   <source>Variable</source>
+   <translation>Variable</translation>
+  </message>
+  <message>
+   <source>Variables</source>
+   <translation>Variables</translation>
+  </message>
+  <message>
+   <source>Variables for the condition</source>
+   <translation>Variables pour la condition</translation>
+  </message>
+  <message>
+   <source>Variables of the file</source>
+   <translation>Variables du fichier</translation>
+  </message>
+  <message>
+   <source>Walk over the table on the paper</source>
+   <translation>Parcourir au clavier le tableau sur le papier</translation>
+  </message>
+  <message>
+   <source>Walk: {title}</source>
+   <translation>Visite : {title}</translation>
+  </message>
+  <message>
+   <source>What a reviewer might raise</source>
+   <translation>Ce qu’un relecteur pourrait relever</translation>
+  </message>
+  <message>
+   <source>What may stand here</source>
+   <translation>Ce qui peut se trouver ici</translation>
+  </message>
+  <message>
+   <source>What was found</source>
+   <translation>Ce qui a été trouvé</translation>
+  </message>
+  <message>
+   <source>What would you like to know?</source>
+   <translation>Que voulez-vous savoir ?</translation>
+  </message>
+  <message>
+   <source>Whiskers</source>
+   <translation>Moustaches</translation>
+  </message>
+  <message>
+   <source>Who was in which group?</source>
+   <translation>Qui était dans quel groupe ?</translation>
+  </message>
+  <message>
+   <source>Wide to long</source>
+   <translation>Large vers long</translation>
+  </message>
+  <message>
+   <source>Wide to long gathers two variables or more.</source>
+   <translation>« Large vers long » rassemble deux variables ou plus.</translation>
+  </message>
+  <message>
+   <source>Width</source>
+   <translation>Largeur</translation>
+  </message>
+  <message>
+   <source>Width, mm</source>
+   <translation>Largeur, mm</translation>
+  </message>
+  <message>
+   <source>Windows western</source>
+   <translation>Windows occidental</translation>
+  </message>
+  <message>
+   <source>With several answers:</source>
+   <translation>À plusieurs réponses :</translation>
+  </message>
+  <message>
+   <source>Within persons</source>
+   <translation>Au sein des personnes</translation>
+  </message>
+  <message>
+   <source>Without weights</source>
+   <translation>Sans pondération</translation>
+  </message>
+  <message>
+   <source>Word before notes</source>
+   <translation>Mot avant les notes</translation>
+  </message>
+  <message>
+   <source>Words that no longer hold, as the exhibits say them now</source>
+   <translation>Les mots qui ne sont plus vrais, tels que les éléments les disent maintenant</translation>
+  </message>
+  <message>
+   <source>Write a name and what it is made from, for example age_z = z(age).</source>
+   <translation>Écrivez un nom et de quoi il est fait, par exemple age_z = z(age).</translation>
+  </message>
+  <message>
+   <source>Write a number as it shall print, and its unit: {example}. “{text}” is none.</source>
+   <translation>Écrivez un nombre tel qu’il doit être imprimé, et son unité : {example}. « {text} » n’en est pas un.</translation>
+  </message>
+  <message>
+   <source>Write a package for an archive: data, codebook, exhibits…</source>
+   <translation>Écrire une archive à déposer : données, dictionnaire, éléments…</translation>
+  </message>
+  <message>
+   <source>Write the codebook</source>
+   <translation>Écrire le dictionnaire</translation>
+  </message>
+  <message>
+   <source>Write the intake as a report</source>
+   <translation>Écrire l’entrée comme rapport</translation>
+  </message>
+  <message>
+   <source>Write the intake as a report…</source>
+   <translation>Écrire l’entrée comme rapport…</translation>
+  </message>
+  <message>
+   <source>Writes itself from what was done</source>
+   <translation>S’écrit de lui-même d’après ce qui a été fait</translation>
+  </message>
+  <message>
+   <source>Zero before r and p</source>
+   <translation>Zéro devant r et p</translation>
+  </message>
+  <message numerus="yes">
+   <source>[an earlier one|an earlier row] in every column.</source>
+   <translation>
+    <numerusform>une précédente dans chaque colonne.</numerusform>
+    <numerusform>une ligne précédente dans chaque colonne.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[case|cases]</source>
+   <translation>
+    <numerusform>cas</numerusform>
+    <numerusform>cas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[complete case|complete cases]</source>
+   <translation>
+    <numerusform>cas complet</numerusform>
+    <numerusform>cas complets</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[it reads|they read] “{words}”.</source>
+   <translation>
+    <numerusform>on y lit « {words} ».</numerusform>
+    <numerusform>on y lit « {words} ».</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[lies|lie] far from the rest, which runs from {low} to {high}.</source>
+   <translation>
+    <numerusform>est loin du reste, qui va de {low} à {high}.</numerusform>
+    <numerusform>sont loin du reste, qui va de {low} à {high}.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[set it aside|set them aside]</source>
+   <translation>
+    <numerusform>la mettre de côté</numerusform>
+    <numerusform>les mettre de côté</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[steps|step] back in time, against the order of the file.</source>
+   <translation>
+    <numerusform>recule dans le temps, contre l’ordre du fichier.</numerusform>
+    <numerusform>reculent dans le temps, contre l’ordre du fichier.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[tells|tell] who a person is ({held}); marked, it stays out of data that are given away.</source>
+   <translation>
+    <numerusform>dit qui est une personne ({held}) ; une fois marqué, cela reste hors des données qui sont données.</numerusform>
+    <numerusform>disent qui est une personne ({held}) ; une fois marqué, cela reste hors des données qui sont données.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[tells|tell] who a person is; marked, it stays out of data that are given away.</source>
+   <translation>
+    <numerusform>dit qui est une personne ; une fois marqué, cela reste hors des données qui sont données.</numerusform>
+    <numerusform>disent qui est une personne ; une fois marqué, cela reste hors des données qui sont données.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[variable|variables]</source>
+   <translation>
+    <numerusform>variable</numerusform>
+    <numerusform>variables</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>a case of its own</source>
+   <translation>un cas à part</translation>
+  </message>
+  <message>
+   <source>a condition: the cases in use</source>
+   <translation>une condition : les cas utilisés</translation>
+  </message>
+  <message>
+   <source>a curve runs on beyond the values, or ends at the smallest and largest; it ends where values cannot lie beyond</source>
+   <translation>une courbe continue au-delà des valeurs, ou s’arrête à la plus petite et à la plus grande ; elle s’arrête là où il ne peut y avoir de valeurs</translation>
+  </message>
+  <message>
+   <source>a factor: above 1 the curve is smoother, below 1 it is rougher</source>
+   <translation>un facteur : au-dessus de 1 la courbe est plus lisse, au-dessous plus rugueuse</translation>
+  </message>
+  <message>
+   <source>a line for each person over the occasions, and means</source>
+   <translation>une ligne pour chaque personne au fil des moments, et les moyennes</translation>
+  </message>
+  <message>
+   <source>a line through the dots</source>
+   <translation>une droite à travers les points</translation>
+  </message>
+  <message>
+   <source>a matrix as tiles</source>
+   <translation>une matrice en carreaux</translation>
+  </message>
+  <message>
+   <source>a new paragraph of the manuscript</source>
+   <translation>un nouveau paragraphe du manuscrit</translation>
+  </message>
+  <message>
+   <source>a norm with which the mean is compared</source>
+   <translation>une norme à laquelle la moyenne est comparée</translation>
+  </message>
+  <message>
+   <source>a question with {n} answers</source>
+   <translation>une question à {n} réponses</translation>
+  </message>
+  <message>
+   <source>a smooth curve whose area is the share of cases</source>
+   <translation>une courbe lisse dont l’aire est la part des cas</translation>
+  </message>
+  <message>
+   <source>a table</source>
+   <translation>un tableau</translation>
+  </message>
+  <message>
+   <source>a table of items: how well they hang together</source>
+   <translation>un tableau des items : à quel point ils vont ensemble</translation>
+  </message>
+  <message>
+   <source>a variable of the codebook from now on</source>
+   <translation>désormais une variable du dictionnaire</translation>
+  </message>
+  <message>
+   <source>absolute value</source>
+   <translation>valeur absolue</translation>
+  </message>
+  <message>
+   <source>accept</source>
+   <translation>accepter</translation>
+  </message>
+  <message>
+   <source>accept all</source>
+   <translation>tout accepter</translation>
+  </message>
+  <message>
+   <source>accept all numbers</source>
+   <translation>accepter tous les nombres</translation>
+  </message>
+  <message>
+   <source>accept numbers</source>
+   <translation>accepter des nombres</translation>
+  </message>
+  <message>
+   <source>accept numbers in the text</source>
+   <translation>accepter des nombres dans le texte</translation>
+  </message>
+  <message>
+   <source>accept the number</source>
+   <translation>accepter le nombre</translation>
+  </message>
+  <message>
+   <source>accept the number in the text</source>
+   <translation>accepter le nombre dans le texte</translation>
+  </message>
+  <message>
+   <source>accept the numbers</source>
+   <translation>accepter les nombres</translation>
+  </message>
+  <message>
+   <source>account numbers</source>
+   <translation>numéros de compte</translation>
+  </message>
+  <message>
+   <source>across</source>
+   <translation>en largeur</translation>
+  </message>
+  <message>
+   <source>add the appendix</source>
+   <translation>ajouter l’annexe</translation>
+  </message>
+  <message>
+   <source>add the heading</source>
+   <translation>ajouter le titre</translation>
+  </message>
+  <message>
+   <source>add the paragraph</source>
+   <translation>ajouter le paragraphe</translation>
+  </message>
+  <message>
+   <source>add {name}</source>
+   <translation>ajouter {name}</translation>
+  </message>
+  <message>
+   <source>adjusted Fisher–Pearson skewness G1</source>
+   <translation>asymétrie ajustée G1 de Fisher et Pearson</translation>
+  </message>
+  <message>
+   <source>adjusted excess kurtosis G2</source>
+   <translation>aplatissement excédentaire ajusté G2</translation>
+  </message>
+  <message>
+   <source>alike</source>
+   <translation>semblables</translation>
+  </message>
+  <message>
+   <source>alike ones together</source>
+   <translation>les semblables ensemble</translation>
+  </message>
+  <message>
+   <source>all</source>
+   <translation>tous</translation>
+  </message>
+  <message>
+   <source>all at once</source>
+   <translation>tous à la fois</translation>
+  </message>
+  <message>
+   <source>all cases</source>
+   <translation>tous les cas</translation>
+  </message>
+  <message>
+   <source>all cases are looked at here, whatever the condition</source>
+   <translation>ici tous les cas sont regardés, quelle que soit la condition</translation>
+  </message>
+  <message>
+   <source>all cases in use</source>
+   <translation>tous les cas utilisés</translation>
+  </message>
+  <message>
+   <source>all cases in use again</source>
+   <translation>reprendre tous les cas</translation>
+  </message>
+  <message>
+   <source>all groups alike, or by how many cases they have</source>
+   <translation>tous les groupes à égalité, ou selon leur nombre de cas</translation>
+  </message>
+  <message>
+   <source>all groups together, after the groups; of frequencies without groups a row of their sum</source>
+   <translation>tous les groupes ensemble, après les groupes ; pour des fréquences sans groupes, une ligne de leur somme</translation>
+  </message>
+  <message>
+   <source>all of them, as flow</source>
+   <translation>tous ensemble, comme flow</translation>
+  </message>
+  <message>
+   <source>all rows of both</source>
+   <translation>toutes les lignes des deux</translation>
+  </message>
+  <message>
+   <source>all rows of the source in use</source>
+   <translation>toutes les lignes de la source utilisée</translation>
+  </message>
+  <message>
+   <source>an occasion of one {title}</source>
+   <translation>un moment de {title}</translation>
+  </message>
+  <message>
+   <source>and another</source>
+   <translation>et une autre</translation>
+  </message>
+  <message>
+   <source>and its share</source>
+   <translation>et sa part</translation>
+  </message>
+  <message>
+   <source>and stands for</source>
+   <translation>et représente</translation>
+  </message>
+  <message>
+   <source>and {n:,} more</source>
+   <translation>et {n:,} de plus</translation>
+  </message>
+  <message numerus="yes">
+   <source>and {n:,} more [lies|lie] in the future.</source>
+   <translation>
+    <numerusform>et {n:,} autre est dans le futur.</numerusform>
+    <numerusform>et {n:,} autres sont dans le futur.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>and …</source>
+   <translation>et …</translation>
+  </message>
+  <message>
+   <source>answers in columns</source>
+   <translation>réponses en colonnes</translation>
+  </message>
+  <message>
+   <source>are missing together in {cases}.</source>
+   <translation>manquent ensemble ({cases}).</translation>
+  </message>
+  <message>
+   <source>areas filled, or outlines alone</source>
+   <translation>aires remplies, ou contours seuls</translation>
+  </message>
+  <message>
+   <source>arithmetic mean</source>
+   <translation>moyenne arithmétique</translation>
+  </message>
+  <message>
+   <source>as a condition</source>
+   <translation>comme condition</translation>
+  </message>
+  <message>
+   <source>as bands</source>
+   <translation>comme classes</translation>
+  </message>
+  <message>
+   <source>as fits</source>
+   <translation>au mieux</translation>
+  </message>
+  <message>
+   <source>as kept</source>
+   <translation>tel que gardé</translation>
+  </message>
+  <message>
+   <source>as many as {title} says</source>
+   <translation>autant que {title} l’indique</translation>
+  </message>
+  <message>
+   <source>as the system</source>
+   <translation>comme le système</translation>
+  </message>
+  <message>
+   <source>at a glance</source>
+   <translation>en un coup d’œil</translation>
+  </message>
+  <message>
+   <source>at least</source>
+   <translation>au moins</translation>
+  </message>
+  <message>
+   <source>at most</source>
+   <translation>au plus</translation>
+  </message>
+  <message>
+   <source>at the Bench</source>
+   <translation>à l’établi</translation>
+  </message>
+  <message>
+   <source>at the data</source>
+   <translation>aux données</translation>
+  </message>
+  <message>
+   <source>back to back</source>
+   <translation>dos à dos</translation>
+  </message>
+  <message>
+   <source>bands</source>
+   <translation>classes</translation>
+  </message>
+  <message>
+   <source>bandwidth × {factor:.3g}, drag to smooth</source>
+   <translation>largeur de bande × {factor:.3g}, glisser pour lisser</translation>
+  </message>
+  <message>
+   <source>bar</source>
+   <translation>barre verticale</translation>
+  </message>
+  <message>
+   <source>bars</source>
+   <translation>barres</translation>
+  </message>
+  <message>
+   <source>bars one by one, their outline in steps, or a line through the middles of their tops</source>
+   <translation>les barres une par une, leur contour en escalier, ou une ligne par le milieu de leurs sommets</translation>
+  </message>
+  <message>
+   <source>bars over class intervals</source>
+   <translation>barres sur des classes</translation>
+  </message>
+  <message>
+   <source>bars, or cases of a missing map, sorted by what they show</source>
+   <translation>barres, ou cas d’une carte des manquants, triés selon ce qu’ils montrent</translation>
+  </message>
+  <message>
+   <source>being made</source>
+   <translation>en préparation</translation>
+  </message>
+  <message>
+   <source>below 10</source>
+   <translation>moins de 10</translation>
+  </message>
+  <message>
+   <source>below 3</source>
+   <translation>moins de 3</translation>
+  </message>
+  <message>
+   <source>below 5</source>
+   <translation>moins de 5</translation>
+  </message>
+  <message>
+   <source>beside each other</source>
+   <translation>côte à côte</translation>
+  </message>
+  <message>
+   <source>binary</source>
+   <translation>binaire</translation>
+  </message>
+  <message>
+   <source>blank</source>
+   <translation>vide</translation>
+  </message>
+  <message>
+   <source>both</source>
+   <translation>les deux</translation>
+  </message>
+  <message>
+   <source>both must hold</source>
+   <translation>les deux doivent être vraies</translation>
+  </message>
+  <message>
+   <source>bring back</source>
+   <translation>ramener</translation>
+  </message>
+  <message>
+   <source>bring back the cases set aside</source>
+   <translation>ramener les cas mis de côté</translation>
+  </message>
+  <message>
+   <source>bring in</source>
+   <translation>importer</translation>
+  </message>
+  <message>
+   <source>by cases</source>
+   <translation>selon les cas</translation>
+  </message>
+  <message>
+   <source>by codebook</source>
+   <translation>selon le dictionnaire</translation>
+  </message>
+  <message>
+   <source>by ranks</source>
+   <translation>selon les rangs</translation>
+  </message>
+  <message>
+   <source>by the data</source>
+   <translation>selon les données</translation>
+  </message>
+  <message>
+   <source>by the form</source>
+   <translation>selon la forme</translation>
+  </message>
+  <message>
+   <source>by the groups</source>
+   <translation>selon les groupes</translation>
+  </message>
+  <message>
+   <source>by the names</source>
+   <translation>selon les noms</translation>
+  </message>
+  <message>
+   <source>by variable</source>
+   <translation>par variable</translation>
+  </message>
+  <message>
+   <source>by what can be</source>
+   <translation>selon ce qui est possible</translation>
+  </message>
+  <message>
+   <source>by what is drawn</source>
+   <translation>selon ce qui est dessiné</translation>
+  </message>
+  <message>
+   <source>can be read in two ways; choose which</source>
+   <translation>peut se lire de deux façons ; choisissez laquelle</translation>
+  </message>
+  <message>
+   <source>cancel</source>
+   <translation>annuler</translation>
+  </message>
+  <message>
+   <source>cannot be made: {trouble}</source>
+   <translation>ne peut être fait : {trouble}</translation>
+  </message>
+  <message>
+   <source>case {row}</source>
+   <translation>cas {row}</translation>
+  </message>
+  <message>
+   <source>cases without one of two values, or without any of all values, are left out</source>
+   <translation>les cas sans l’une de deux valeurs, ou sans l’une de toutes, sont laissés de côté</translation>
+  </message>
+  <message>
+   <source>cases ▴</source>
+   <translation>cas ▴</translation>
+  </message>
+  <message>
+   <source>change its formula</source>
+   <translation>changer sa formule</translation>
+  </message>
+  <message>
+   <source>choose a table or a figure to copy</source>
+   <translation>choisissez un tableau ou une figure à copier</translation>
+  </message>
+  <message>
+   <source>class bands between cuts</source>
+   <translation>classes entre des coupures</translation>
+  </message>
+  <message>
+   <source>close</source>
+   <translation>fermer</translation>
+  </message>
+  <message>
+   <source>close a panel</source>
+   <translation>fermer un panneau</translation>
+  </message>
+  <message>
+   <source>close the cases drawer</source>
+   <translation>fermer le tiroir des cas</translation>
+  </message>
+  <message>
+   <source>clusters</source>
+   <translation>grappes</translation>
+  </message>
+  <message>
+   <source>clusters by {title}</source>
+   <translation>grappes selon {title}</translation>
+  </message>
+  <message>
+   <source>codebook</source>
+   <translation>dictionnaire</translation>
+  </message>
+  <message>
+   <source>codebook from {name}</source>
+   <translation>dictionnaire de {name}</translation>
+  </message>
+  <message>
+   <source>codes for “no answer”</source>
+   <translation>codes pour « sans réponse »</translation>
+  </message>
+  <message>
+   <source>coefficient of variation, %</source>
+   <translation>coefficient de variation, %</translation>
+  </message>
+  <message>
+   <source>column {place} of {name}</source>
+   <translation>colonne {place} de {name}</translation>
+  </message>
+  <message>
+   <source>comes before {earlier} in {cases}; in all others it comes after.</source>
+   <translation>précède {earlier} ({cases}) ; sinon vient toujours après.</translation>
+  </message>
+  <message>
+   <source>comma</source>
+   <translation>virgule</translation>
+  </message>
+  <message>
+   <source>composite of the chosen</source>
+   <translation>composer les choisies</translation>
+  </message>
+  <message>
+   <source>confidence interval</source>
+   <translation>intervalle de confiance</translation>
+  </message>
+  <message>
+   <source>confidence interval of the mean</source>
+   <translation>intervalle de confiance de la moyenne</translation>
+  </message>
+  <message>
+   <source>confidence interval of the median</source>
+   <translation>intervalle de confiance de la médiane</translation>
+  </message>
+  <message>
+   <source>confidence intervals of percentages or coefficients; the band of a cumulative curve</source>
+   <translation>intervalles de confiance des pourcentages ou coefficients ; la bande d’une courbe cumulée</translation>
+  </message>
+  <message>
+   <source>continuous</source>
+   <translation>continue</translation>
+  </message>
+  <message>
+   <source>copies</source>
+   <translation>copies</translation>
+  </message>
+  <message>
+   <source>copy</source>
+   <translation>copier</translation>
+  </message>
+  <message>
+   <source>copy this working as text</source>
+   <translation>copier ce calcul comme texte</translation>
+  </message>
+  <message>
+   <source>correlation and association</source>
+   <translation>corrélation et association</translation>
+  </message>
+  <message>
+   <source>count</source>
+   <translation>comptage</translation>
+  </message>
+  <message>
+   <source>count it as an answer in {names}</source>
+   <translation>compter comme réponse dans {names}</translation>
+  </message>
+  <message>
+   <source>count {codes} as an answer</source>
+   <translation>compter {codes} comme réponse</translation>
+  </message>
+  <message>
+   <source>counts below this are hidden, and what would give them away</source>
+   <translation>les effectifs plus petits sont cachés, avec ce qui les trahirait</translation>
+  </message>
+  <message>
+   <source>counts or shares as bars</source>
+   <translation>effectifs ou parts en barres</translation>
+  </message>
+  <message>
+   <source>crossed with another</source>
+   <translation>croisée avec une autre</translation>
+  </message>
+  <message>
+   <source>dark</source>
+   <translation>sombre</translation>
+  </message>
+  <message>
+   <source>date</source>
+   <translation>date</translation>
+  </message>
+  <message>
+   <source>dates</source>
+   <translation>dates</translation>
+  </message>
+  <message>
+   <source>dates out of order</source>
+   <translation>dates en désordre</translation>
+  </message>
+  <message>
+   <source>day</source>
+   <translation>jour</translation>
+  </message>
+  <message>
+   <source>day first</source>
+   <translation>jour d’abord</translation>
+  </message>
+  <message>
+   <source>day of the month</source>
+   <translation>jour du mois</translation>
+  </message>
+  <message>
+   <source>day of the week, 1 for Monday</source>
+   <translation>jour de la semaine, 1 pour lundi</translation>
+  </message>
+  <message>
+   <source>decimal comma</source>
+   <translation>virgule décimale</translation>
+  </message>
+  <message>
+   <source>decimal mark</source>
+   <translation>séparateur décimal</translation>
+  </message>
+  <message>
+   <source>decimal point</source>
+   <translation>point décimal</translation>
+  </message>
+  <message>
+   <source>decimals of measures in print</source>
+   <translation>décimales des mesures à l’impression</translation>
+  </message>
+  <message>
+   <source>decimals of {variable}</source>
+   <translation>décimales de {variable}</translation>
+  </message>
+  <message>
+   <source>delimiter</source>
+   <translation>délimiteur</translation>
+  </message>
+  <message>
+   <source>density</source>
+   <translation>densité</translation>
+  </message>
+  <message>
+   <source>derive</source>
+   <translation>dériver</translation>
+  </message>
+  <message>
+   <source>derive bands that part them</source>
+   <translation>dériver des classes qui les séparent</translation>
+  </message>
+  <message>
+   <source>derive its logarithm</source>
+   <translation>dériver son logarithme</translation>
+  </message>
+  <message>
+   <source>derive whether {name} is above 0</source>
+   <translation>dériver si {name} dépasse 0</translation>
+  </message>
+  <message>
+   <source>derive {name}</source>
+   <translation>dériver {name}</translation>
+  </message>
+  <message>
+   <source>describe … across …    click a variable, or type</source>
+   <translation>describe … across …    cliquez sur une variable, ou écrivez</translation>
+  </message>
+  <message>
+   <source>descriptive statistics, and the distribution as a figure</source>
+   <translation>statistiques descriptives, et la distribution en figure</translation>
+  </message>
+  <message>
+   <source>difference</source>
+   <translation>différence</translation>
+  </message>
+  <message>
+   <source>distance from the mean</source>
+   <translation>distance à la moyenne</translation>
+  </message>
+  <message>
+   <source>distinct</source>
+   <translation>distinctes</translation>
+  </message>
+  <message>
+   <source>do the words still hold?</source>
+   <translation>les mots sont-ils encore vrais ?</translation>
+  </message>
+  <message>
+   <source>drawn again</source>
+   <translation>redessinée</translation>
+  </message>
+  <message>
+   <source>duplicate</source>
+   <translation>dupliquer</translation>
+  </message>
+  <message>
+   <source>each class or value with all below it</source>
+   <translation>chaque classe ou valeur avec toutes celles au-dessous</translation>
+  </message>
+  <message>
+   <source>each row counts as one, though the rows of the study are weighted</source>
+   <translation>chaque ligne compte pour une, bien que les lignes de l’étude soient pondérées</translation>
+  </message>
+  <message>
+   <source>each row is a case of its own</source>
+   <translation>chaque ligne est un cas à part</translation>
+  </message>
+  <message>
+   <source>each row stands for {name} cases</source>
+   <translation>chaque ligne représente autant de cas que {name} l’indique</translation>
+  </message>
+  <message>
+   <source>edit the methods text</source>
+   <translation>modifier le texte de la méthode</translation>
+  </message>
+  <message>
+   <source>edit the notes</source>
+   <translation>modifier les notes</translation>
+  </message>
+  <message>
+   <source>edit the paragraph</source>
+   <translation>modifier le paragraphe</translation>
+  </message>
+  <message>
+   <source>edit the results text</source>
+   <translation>modifier le texte des résultats</translation>
+  </message>
+  <message>
+   <source>edit the title</source>
+   <translation>modifier le titre</translation>
+  </message>
+  <message>
+   <source>encoding</source>
+   <translation>encodage</translation>
+  </message>
+  <message>
+   <source>equal factors are equally far apart</source>
+   <translation>des facteurs égaux sont également éloignés</translation>
+  </message>
+  <message>
+   <source>equal to</source>
+   <translation>égal à</translation>
+  </message>
+  <message>
+   <source>every case as a dot</source>
+   <translation>chaque cas est un point</translation>
+  </message>
+  <message>
+   <source>every case as a dot besides</source>
+   <translation>et chaque cas comme point</translation>
+  </message>
+  <message>
+   <source>every pair of more than two groups, with p for all of them together</source>
+   <translation>chaque paire de plus de deux groupes, avec p pour toutes ensemble</translation>
+  </message>
+  <message>
+   <source>every variable that is continuous or a count</source>
+   <translation>toute variable continue ou de comptage</translation>
+  </message>
+  <message>
+   <source>every variable whose values are counted one by one</source>
+   <translation>toute variable dont les valeurs se comptent une à une</translation>
+  </message>
+  <message>
+   <source>everywhere</source>
+   <translation>partout</translation>
+  </message>
+  <message>
+   <source>exchange the exhibit</source>
+   <translation>remplacer l’élément</translation>
+  </message>
+  <message>
+   <source>exponential</source>
+   <translation>exponentielle</translation>
+  </message>
+  <message>
+   <source>expression…</source>
+   <translation>expression…</translation>
+  </message>
+  <message>
+   <source>fences</source>
+   <translation>barrières</translation>
+  </message>
+  <message>
+   <source>finding cases</source>
+   <translation>recherche de cas</translation>
+  </message>
+  <message>
+   <source>first and third quartile</source>
+   <translation>premier et troisième quartiles</translation>
+  </message>
+  <message>
+   <source>first quartile</source>
+   <translation>premier quartile</translation>
+  </message>
+  <message>
+   <source>first values</source>
+   <translation>premières valeurs</translation>
+  </message>
+  <message>
+   <source>fitting the levels</source>
+   <translation>selon les niveaux</translation>
+  </message>
+  <message>
+   <source>fold the {n}</source>
+   <translation>replier les {n}</translation>
+  </message>
+  <message>
+   <source>for each point by itself, or for all points at once</source>
+   <translation>pour chaque point seul, ou pour tous les points à la fois</translation>
+  </message>
+  <message>
+   <source>for example 86.6 min, with at most 15 decimals</source>
+   <translation>par exemple 86.6 min, avec 15 décimales au plus</translation>
+  </message>
+  <message>
+   <source>for example age &gt;= 18</source>
+   <translation>par exemple age &gt;= 18</translation>
+  </message>
+  <message>
+   <source>for this exhibit only</source>
+   <translation>pour cet élément seulement</translation>
+  </message>
+  <message>
+   <source>formula of {name}</source>
+   <translation>formule de {name}</translation>
+  </message>
+  <message>
+   <source>found out</source>
+   <translation>trouvé</translation>
+  </message>
+  <message>
+   <source>frequencies; with “against” a cross-table</source>
+   <translation>fréquences ; avec « against » un tableau croisé</translation>
+  </message>
+  <message>
+   <source>frequency</source>
+   <translation>fréquence</translation>
+  </message>
+  <message>
+   <source>from all rows to the cases analysed, in boxes</source>
+   <translation>de toutes les lignes aux cas analysés, en cadres</translation>
+  </message>
+  <message>
+   <source>from one value to another, both included</source>
+   <translation>d’une valeur à une autre, toutes deux comprises</translation>
+  </message>
+  <message>
+   <source>from {low} to {high}</source>
+   <translation>de {low} à {high}</translation>
+  </message>
+  <message>
+   <source>geometric mean</source>
+   <translation>moyenne géométrique</translation>
+  </message>
+  <message>
+   <source>give it a name</source>
+   <translation>donner un nom</translation>
+  </message>
+  <message>
+   <source>gravest first</source>
+   <translation>le plus grave d’abord</translation>
+  </message>
+  <message>
+   <source>groups in rows</source>
+   <translation>groupes en lignes</translation>
+  </message>
+  <message>
+   <source>groups in rows or side by side; the statistics one under the other; a column for each variable; or for each answer</source>
+   <translation>groupes en lignes ou côte à côte ; les statistiques l’une sous l’autre ; une colonne pour chaque variable ; ou pour chaque réponse</translation>
+  </message>
+  <message>
+   <source>groups side by side</source>
+   <translation>groupes côte à côte</translation>
+  </message>
+  <message>
+   <source>harmonic mean</source>
+   <translation>moyenne harmonique</translation>
+  </message>
+  <message>
+   <source>has another whole number in each of {cases}: an identifier?</source>
+   <translation>a chaque fois un autre nombre entier ({cases}) : un identifiant ?</translation>
+  </message>
+  <message>
+   <source>high contrast</source>
+   <translation>contraste élevé</translation>
+  </message>
+  <message>
+   <source>highest</source>
+   <translation>les plus hautes</translation>
+  </message>
+  <message>
+   <source>highest values and their cases</source>
+   <translation>plus hautes valeurs et leurs cas</translation>
+  </message>
+  <message>
+   <source>holds only {n} whole numbers, {low} to {high}: codes rather than measures?</source>
+   <translation>n’a que {n} nombres entiers, de {low} à {high} : des codes plutôt que des mesures ?</translation>
+  </message>
+  <message>
+   <source>holds only {one} and {other}: two answers, not a measure?</source>
+   <translation>n’a que {one} et {other} : deux réponses, pas une mesure ?</translation>
+  </message>
+  <message>
+   <source>how far each count lies from the expected one, in standard errors</source>
+   <translation>l’écart de chaque effectif à l’effectif attendu, en erreurs standard</translation>
+  </message>
+  <message>
+   <source>how far two raters or methods agree: kappa, intraclass correlations, limits of agreement</source>
+   <translation>à quel point deux juges ou méthodes s’accordent : kappa, corrélations intraclasses, limites d’accord</translation>
+  </message>
+  <message>
+   <source>how groups share the figure</source>
+   <translation>comment les groupes se partagent la figure</translation>
+  </message>
+  <message>
+   <source>how many have a value</source>
+   <translation>combien ont une valeur</translation>
+  </message>
+  <message>
+   <source>how many interquartile ranges beyond the quartiles a value is an outlier</source>
+   <translation>à combien d’écarts interquartiles au-delà des quartiles une valeur est aberrante</translation>
+  </message>
+  <message>
+   <source>how many of the variables have a value</source>
+   <translation>combien des variables ont une valeur</translation>
+  </message>
+  <message>
+   <source>how much the groups differ: a standardized difference with its interval; of correlations by Fisher’s z</source>
+   <translation>combien les groupes diffèrent : une différence standardisée avec son intervalle ; pour des corrélations, par le z de Fisher</translation>
+  </message>
+  <message>
+   <source>how often the mode occurs</source>
+   <translation>combien de fois le mode apparaît</translation>
+  </message>
+  <message>
+   <source>how the bandwidth of a density is found</source>
+   <translation>comment se trouve la largeur de bande d’une densité</translation>
+  </message>
+  <message>
+   <source>how the means of persons who have several rows go together</source>
+   <translation>comment vont ensemble les moyennes de personnes qui ont plusieurs lignes</translation>
+  </message>
+  <message>
+   <source>how the width of the classes is found</source>
+   <translation>comment se trouve la largeur des classes</translation>
+  </message>
+  <message>
+   <source>how two shares in two groups are compared; d_z standardizes changes within persons by their own spread</source>
+   <translation>comment se comparent deux parts dans deux groupes ; d_z rapporte les changements des personnes à leur propre dispersion</translation>
+  </message>
+  <message>
+   <source>how values move together in the rows of one person</source>
+   <translation>comment les valeurs bougent ensemble dans les lignes d’une personne</translation>
+  </message>
+  <message>
+   <source>how wide the figure is on paper</source>
+   <translation>la largeur de la figure sur le papier</translation>
+  </message>
+  <message>
+   <source>humps</source>
+   <translation>bosses</translation>
+  </message>
+  <message>
+   <source>identifier</source>
+   <translation>identifiant</translation>
+  </message>
+  <message>
+   <source>in an empty sentence: the sentences before</source>
+   <translation>dans une phrase vide : les phrases d’avant</translation>
+  </message>
+  <message>
+   <source>in its steady steps; the largest from {first} to {last}.</source>
+   <translation>dans ses pas réguliers ; la plus grande de {first} à {last}.</translation>
+  </message>
+  <message>
+   <source>in memory</source>
+   <translation>en mémoire</translation>
+  </message>
+  <message>
+   <source>in no order</source>
+   <translation>sans ordre</translation>
+  </message>
+  <message>
+   <source>in panels</source>
+   <translation>en panneaux</translation>
+  </message>
+  <message>
+   <source>in rows that overlap</source>
+   <translation>en rangées qui se chevauchent</translation>
+  </message>
+  <message>
+   <source>in the note</source>
+   <translation>dans la note</translation>
+  </message>
+  <message>
+   <source>in the sentence: go to the offers</source>
+   <translation>dans la phrase : aller aux propositions</translation>
+  </message>
+  <message>
+   <source>in the sentence: take the first offer</source>
+   <translation>dans la phrase : prendre la première proposition</translation>
+  </message>
+  <message>
+   <source>in the table</source>
+   <translation>dans le tableau</translation>
+  </message>
+  <message>
+   <source>in the text</source>
+   <translation>dans le texte</translation>
+  </message>
+  <message>
+   <source>in {name}, {cases}: {words}.</source>
+   <translation>dans {name}, {cases} : {words}.</translation>
+  </message>
+  <message>
+   <source>in {name}: {kinds}.</source>
+   <translation>dans {name} : {kinds}.</translation>
+  </message>
+  <message numerus="yes">
+   <source>in {name}: {texts}. {n:,} [case counts|cases count] as missing until then.</source>
+   <translation>
+    <numerusform>dans {name} : {texts}. {n:,} cas compte d’ici là comme manquant.</numerusform>
+    <numerusform>dans {name} : {texts}. {n:,} cas comptent d’ici là comme manquants.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>in {n} columns: {names}</source>
+   <translation>en {n} colonnes : {names}</translation>
+  </message>
+  <message>
+   <source>in {role} by</source>
+   <translation>en {role} selon</translation>
+  </message>
+  <message>
+   <source>interquartile range</source>
+   <translation>écart interquartile</translation>
+  </message>
+  <message>
+   <source>is 0 in {zeros:,} of {n:,} cases: a mean mixes who has none with how much the others have.</source>
+   <translation>vaut 0 dans {zeros:,} cas sur {n:,} : une moyenne mêle qui n’a rien avec combien ont les autres.</translation>
+  </message>
+  <message>
+   <source>is missing</source>
+   <translation>est manquant</translation>
+  </message>
+  <message numerus="yes">
+   <source>is missing in {missing:,} of {n:,} [case|cases] ({share:.0f} %).</source>
+   <translation>
+    <numerusform>manque dans {missing:,} cas sur {n:,} ({share:.0f} %).</numerusform>
+    <numerusform>manque dans {missing:,} cas sur {n:,} ({share:.0f} %).</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>is missing, or is not missing</source>
+   <translation>est manquant, ou n’est pas manquant</translation>
+  </message>
+  <message>
+   <source>is not missing</source>
+   <translation>n’est pas manquant</translation>
+  </message>
+  <message>
+   <source>is strongly skewed (G1 = {skewness}): the median describes it better than the mean.</source>
+   <translation>est très asymétrique (G1 = {skewness}) : la médiane le décrit mieux que la moyenne.</translation>
+  </message>
+  <message>
+   <source>is the same as {name}.</source>
+   <translation>est la même chose que {name}.</translation>
+  </message>
+  <message>
+   <source>is {name} times {factor} (r = {r}).</source>
+   <translation>est {name} fois {factor} (r = {r}).</translation>
+  </message>
+  <message>
+   <source>is “{value}” in all but {cases}.</source>
+   <translation>est « {value} » partout, sauf {cases}.</translation>
+  </message>
+  <message>
+   <source>is “{value}” in every case: it can show no difference.</source>
+   <translation>est « {value} » dans tous les cas : cela ne peut montrer aucune différence.</translation>
+  </message>
+  <message>
+   <source>item turned round on its scale</source>
+   <translation>item retourné sur son échelle</translation>
+  </message>
+  <message>
+   <source>its exhibits do not say that any more</source>
+   <translation>ses éléments ne disent plus cela</translation>
+  </message>
+  <message>
+   <source>keep</source>
+   <translation>garder</translation>
+  </message>
+  <message>
+   <source>keep all {n} names</source>
+   <translation>garder les {n} noms</translation>
+  </message>
+  <message>
+   <source>keep it</source>
+   <translation>garder</translation>
+  </message>
+  <message>
+   <source>keep the exhibit</source>
+   <translation>garder l’élément</translation>
+  </message>
+  <message>
+   <source>keep the name</source>
+   <translation>garder le nom</translation>
+  </message>
+  <message>
+   <source>keep this and add another condition</source>
+   <translation>garder ceci et ajouter une autre condition</translation>
+  </message>
+  <message>
+   <source>key: variables that both have</source>
+   <translation>clé : variables que les deux possèdent</translation>
+  </message>
+  <message>
+   <source>key: what says which rows belong to one case</source>
+   <translation>clé : ce qui dit quelles lignes vont à un cas</translation>
+  </message>
+  <message>
+   <source>key: what says which rows belong to one person or group</source>
+   <translation>clé : ce qui dit quelles lignes vont à une personne ou un groupe</translation>
+  </message>
+  <message>
+   <source>kurtosis</source>
+   <translation>aplatissement</translation>
+  </message>
+  <message>
+   <source>kurtosis over its standard error</source>
+   <translation>aplatissement sur son erreur standard</translation>
+  </message>
+  <message>
+   <source>label</source>
+   <translation>étiquette</translation>
+  </message>
+  <message>
+   <source>largest minus smallest value</source>
+   <translation>la plus grande valeur moins la plus petite</translation>
+  </message>
+  <message>
+   <source>largest value</source>
+   <translation>plus grande valeur</translation>
+  </message>
+  <message>
+   <source>largest value over variables of the same case</source>
+   <translation>plus grande valeur sur des variables du même cas</translation>
+  </message>
+  <message>
+   <source>last values</source>
+   <translation>dernières valeurs</translation>
+  </message>
+  <message>
+   <source>lay a codebook file over the variables</source>
+   <translation>appliquer un fichier de dictionnaire aux variables</translation>
+  </message>
+  <message>
+   <source>leave</source>
+   <translation>quitter</translation>
+  </message>
+  <message>
+   <source>leave out</source>
+   <translation>écarter</translation>
+  </message>
+  <message>
+   <source>leave out {names}</source>
+   <translation>écarter {names}</translation>
+  </message>
+  <message>
+   <source>leave out {name}</source>
+   <translation>écarter {name}</translation>
+  </message>
+  <message>
+   <source>left</source>
+   <translation>à gauche</translation>
+  </message>
+  <message>
+   <source>left out</source>
+   <translation>écartée</translation>
+  </message>
+  <message>
+   <source>let it stand</source>
+   <translation>laisser tel quel</translation>
+  </message>
+  <message>
+   <source>let the words stand</source>
+   <translation>laisser les mots tels quels</translation>
+  </message>
+  <message>
+   <source>lies in the future.</source>
+   <translation>est dans le futur.</translation>
+  </message>
+  <message>
+   <source>light</source>
+   <translation>clair</translation>
+  </message>
+  <message>
+   <source>limit the cases in use</source>
+   <translation>restreindre les cas utilisés</translation>
+  </message>
+  <message>
+   <source>line</source>
+   <translation>ligne</translation>
+  </message>
+  <message>
+   <source>line {number}</source>
+   <translation>ligne {number}</translation>
+  </message>
+  <message>
+   <source>listwise</source>
+   <translation>par cas complets</translation>
+  </message>
+  <message>
+   <source>logarithm</source>
+   <translation>logarithme</translation>
+  </message>
+  <message>
+   <source>logarithm to base 10</source>
+   <translation>logarithme de base 10</translation>
+  </message>
+  <message>
+   <source>logarithm to base 2</source>
+   <translation>logarithme de base 2</translation>
+  </message>
+  <message>
+   <source>looking for what is wrong</source>
+   <translation>recherche de ce qui ne va pas</translation>
+  </message>
+  <message>
+   <source>looking through the file</source>
+   <translation>examen du fichier</translation>
+  </message>
+  <message>
+   <source>lower limit of the confidence interval of the mean</source>
+   <translation>limite inférieure de l’intervalle de confiance de la moyenne</translation>
+  </message>
+  <message>
+   <source>lower limit of the confidence interval of the median</source>
+   <translation>limite inférieure de l’intervalle de confiance de la médiane</translation>
+  </message>
+  <message>
+   <source>lower limit of the interval of the ICC</source>
+   <translation>limite inférieure de l’intervalle de l’ICC</translation>
+  </message>
+  <message>
+   <source>lowest</source>
+   <translation>les plus basses</translation>
+  </message>
+  <message>
+   <source>lowest values and their cases</source>
+   <translation>plus basses valeurs et leurs cas</translation>
+  </message>
+  <message>
+   <source>mail addresses</source>
+   <translation>adresses électroniques</translation>
+  </message>
+  <message>
+   <source>mail addresses and telephone numbers</source>
+   <translation>adresses électroniques et numéros de téléphone</translation>
+  </message>
+  <message>
+   <source>make a variable</source>
+   <translation>créer une variable</translation>
+  </message>
+  <message>
+   <source>make all “{meant}”</source>
+   <translation>tout mettre à « {meant} »</translation>
+  </message>
+  <message>
+   <source>make it</source>
+   <translation>exécuter</translation>
+  </message>
+  <message>
+   <source>make {target}</source>
+   <translation>créer {target}</translation>
+  </message>
+  <message>
+   <source>mark as personal</source>
+   <translation>marquer comme personnelle</translation>
+  </message>
+  <message>
+   <source>max</source>
+   <translation>max</translation>
+  </message>
+  <message>
+   <source>mean</source>
+   <translation>moyenne</translation>
+  </message>
+  <message>
+   <source>mean absolute deviation from the mean</source>
+   <translation>écart absolu moyen à la moyenne</translation>
+  </message>
+  <message>
+   <source>mean and median</source>
+   <translation>moyenne et médiane</translation>
+  </message>
+  <message>
+   <source>mean over variables; minimum says how many must be valid (all, unless said)</source>
+   <translation>moyenne sur des variables ; minimum dit combien doivent être valides (toutes, sauf indication)</translation>
+  </message>
+  <message>
+   <source>mean without the outer values at each end</source>
+   <translation>moyenne sans les valeurs extrêmes de chaque bout</translation>
+  </message>
+  <message>
+   <source>means</source>
+   <translation>moyennes</translation>
+  </message>
+  <message>
+   <source>means with their intervals</source>
+   <translation>moyennes avec leurs intervalles</translation>
+  </message>
+  <message>
+   <source>median</source>
+   <translation>médiane</translation>
+  </message>
+  <message>
+   <source>median absolute deviation</source>
+   <translation>écart absolu médian</translation>
+  </message>
+  <message>
+   <source>median absolute deviation times 1.4826, which estimates the SD of normal data</source>
+   <translation>écart absolu médian fois 1,4826, qui estime l’ET de données normales</translation>
+  </message>
+  <message>
+   <source>methods text</source>
+   <translation>texte de la méthode</translation>
+  </message>
+  <message>
+   <source>min</source>
+   <translation>min</translation>
+  </message>
+  <message>
+   <source>mirrored densities with quartiles</source>
+   <translation>densités en miroir avec quartiles</translation>
+  </message>
+  <message>
+   <source>missing</source>
+   <translation>manquant</translation>
+  </message>
+  <message>
+   <source>missing codes of {names}</source>
+   <translation>codes manquants de {names}</translation>
+  </message>
+  <message>
+   <source>missing in {names}</source>
+   <translation>manquant dans {names}</translation>
+  </message>
+  <message>
+   <source>missing values</source>
+   <translation>valeurs manquantes</translation>
+  </message>
+  <message>
+   <source>missing values in the table, or in its note</source>
+   <translation>valeurs manquantes dans le tableau, ou dans sa note</translation>
+  </message>
+  <message>
+   <source>missing: {name}</source>
+   <translation>manquant : {name}</translation>
+  </message>
+  <message>
+   <source>mode</source>
+   <translation>mode</translation>
+  </message>
+  <message>
+   <source>month</source>
+   <translation>mois</translation>
+  </message>
+  <message>
+   <source>month first</source>
+   <translation>mois d’abord</translation>
+  </message>
+  <message>
+   <source>month, 1 to 12</source>
+   <translation>mois, 1 à 12</translation>
+  </message>
+  <message>
+   <source>more than once, with other values beside: {named}.</source>
+   <translation>plus d’une fois, avec d’autres valeurs à côté : {named}.</translation>
+  </message>
+  <message>
+   <source>most frequent</source>
+   <translation>les plus fréquentes</translation>
+  </message>
+  <message>
+   <source>most frequent value</source>
+   <translation>valeur la plus fréquente</translation>
+  </message>
+  <message>
+   <source>most: {value}</source>
+   <translation>surtout : {value}</translation>
+  </message>
+  <message>
+   <source>move it in the manuscript</source>
+   <translation>le déplacer dans le manuscrit</translation>
+  </message>
+  <message>
+   <source>names as they stand in the file</source>
+   <translation>noms comme dans le fichier</translation>
+  </message>
+  <message numerus="yes">
+   <source>names in [row|rows] {rows}</source>
+   <translation>
+    <numerusform>noms en ligne {rows}</numerusform>
+    <numerusform>noms en lignes {rows}</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>narrow space</source>
+   <translation>espace fine insécable</translation>
+  </message>
+  <message>
+   <source>natural logarithm</source>
+   <translation>logarithme naturel</translation>
+  </message>
+  <message>
+   <source>new name = expression, for example vocab_gain = post - pre</source>
+   <translation>nouveau nom = expression, par exemple vocab_gain = post - pre</translation>
+  </message>
+  <message>
+   <source>next whole number above</source>
+   <translation>nombre entier suivant au-dessus</translation>
+  </message>
+  <message>
+   <source>next whole number below</source>
+   <translation>nombre entier suivant au-dessous</translation>
+  </message>
+  <message>
+   <source>no</source>
+   <translation>non</translation>
+  </message>
+  <message>
+   <source>no case meets this</source>
+   <translation>aucun cas n’y répond</translation>
+  </message>
+  <message>
+   <source>no clusters</source>
+   <translation>pas de grappes</translation>
+  </message>
+  <message>
+   <source>no data yet</source>
+   <translation>pas encore de données</translation>
+  </message>
+  <message>
+   <source>no longer holds</source>
+   <translation>n’est plus vrai</translation>
+  </message>
+  <message>
+   <source>no row of names</source>
+   <translation>pas de ligne de noms</translation>
+  </message>
+  <message>
+   <source>no strata</source>
+   <translation>pas de strates</translation>
+  </message>
+  <message>
+   <source>no study is open</source>
+   <translation>aucune étude n’est ouverte</translation>
+  </message>
+  <message>
+   <source>no values</source>
+   <translation>aucune valeur</translation>
+  </message>
+  <message>
+   <source>no weights</source>
+   <translation>pas de pondération</translation>
+  </message>
+  <message>
+   <source>no {words}</source>
+   <translation>sans {words}</translation>
+  </message>
+  <message>
+   <source>nominal</source>
+   <translation>nominale</translation>
+  </message>
+  <message>
+   <source>none</source>
+   <translation>aucun</translation>
+  </message>
+  <message>
+   <source>normal</source>
+   <translation>normale</translation>
+  </message>
+  <message>
+   <source>not defined: {reason}</source>
+   <translation>non défini : {reason}</translation>
+  </message>
+  <message>
+   <source>not equal to</source>
+   <translation>différent de</translation>
+  </message>
+  <message>
+   <source>not personal</source>
+   <translation>non personnelle</translation>
+  </message>
+  <message>
+   <source>not there any more</source>
+   <translation>n’est plus là</translation>
+  </message>
+  <message>
+   <source>nothing</source>
+   <translation>rien</translation>
+  </message>
+  <message>
+   <source>nothing missing: complete cases</source>
+   <translation>rien ne manque : cas complets</translation>
+  </message>
+  <message>
+   <source>nothing to set yet</source>
+   <translation>encore rien à composer</translation>
+  </message>
+  <message>
+   <source>number of missing values</source>
+   <translation>nombre de valeurs manquantes</translation>
+  </message>
+  <message>
+   <source>number of valid values</source>
+   <translation>nombre de valeurs valides</translation>
+  </message>
+  <message>
+   <source>occasion</source>
+   <translation>moment</translation>
+  </message>
+  <message>
+   <source>odds ratio</source>
+   <translation>rapport de cotes</translation>
+  </message>
+  <message>
+   <source>of a question with several answers: which of them were given together</source>
+   <translation>d’une question à plusieurs réponses : lesquelles ont été données ensemble</translation>
+  </message>
+  <message>
+   <source>of all</source>
+   <translation>de tous</translation>
+  </message>
+  <message>
+   <source>of means</source>
+   <translation>des moyennes</translation>
+  </message>
+  <message>
+   <source>of one</source>
+   <translation>de</translation>
+  </message>
+  <message>
+   <source>of the column</source>
+   <translation>de la colonne</translation>
+  </message>
+  <message>
+   <source>of the row</source>
+   <translation>de la ligne</translation>
+  </message>
+  <message>
+   <source>of values missing</source>
+   <translation>des valeurs manquent</translation>
+  </message>
+  <message>
+   <source>on a value in the Codebook: print it earlier or later</source>
+   <translation>sur une valeur du dictionnaire : l’imprimer plus tôt ou plus tard</translation>
+  </message>
+  <message>
+   <source>on a variable: describe it, or leave it out</source>
+   <translation>sur une variable : la décrire, ou l’écarter</translation>
+  </message>
+  <message>
+   <source>on a variable: make groups with it</source>
+   <translation>sur une variable : en former des groupes</translation>
+  </message>
+  <message>
+   <source>on which side a value on an edge belongs to the class</source>
+   <translation>de quel côté une valeur sur une limite appartient à la classe</translation>
+  </message>
+  <message>
+   <source>once</source>
+   <translation>une fois</translation>
+  </message>
+  <message>
+   <source>one and a half</source>
+   <translation>une et demie</translation>
+  </message>
+  <message>
+   <source>one column</source>
+   <translation>une colonne</translation>
+  </message>
+  <message>
+   <source>one of several values</source>
+   <translation>une de plusieurs valeurs</translation>
+  </message>
+  <message>
+   <source>one of them must hold</source>
+   <translation>l’une d’elles doit être vraie</translation>
+  </message>
+  <message>
+   <source>one value or another</source>
+   <translation>une valeur ou une autre</translation>
+  </message>
+  <message>
+   <source>one {title}</source>
+   <translation>{title}</translation>
+  </message>
+  <message>
+   <source>only rows with a partner</source>
+   <translation>seulement les lignes appariées</translation>
+  </message>
+  <message>
+   <source>only {condition}</source>
+   <translation>seulement {condition}</translation>
+  </message>
+  <message>
+   <source>only {value}</source>
+   <translation>seulement {value}</translation>
+  </message>
+  <message>
+   <source>open</source>
+   <translation>ouverts</translation>
+  </message>
+  <message>
+   <source>open the {n}</source>
+   <translation>déplier les {n}</translation>
+  </message>
+  <message>
+   <source>opening {name}</source>
+   <translation>ouverture de {name}</translation>
+  </message>
+  <message>
+   <source>or</source>
+   <translation>ou</translation>
+  </message>
+  <message>
+   <source>or read the</source>
+   <translation>ou lisez le</translation>
+  </message>
+  <message>
+   <source>ordered values against those of a normal distribution</source>
+   <translation>valeurs ordonnées face à celles d’une loi normale</translation>
+  </message>
+  <message>
+   <source>ordinal</source>
+   <translation>ordinale</translation>
+  </message>
+  <message>
+   <source>outliers</source>
+   <translation>valeurs aberrantes</translation>
+  </message>
+  <message>
+   <source>over each other</source>
+   <translation>l’un sur l’autre</translation>
+  </message>
+  <message>
+   <source>own notes again</source>
+   <translation>retour à ses propres notes</translation>
+  </message>
+  <message>
+   <source>own title again</source>
+   <translation>retour à son propre titre</translation>
+  </message>
+  <message>
+   <source>own {words} again</source>
+   <translation>retour à son propre {words}</translation>
+  </message>
+  <message>
+   <source>p-values adjusted for the number of tests</source>
+   <translation>valeurs p ajustées au nombre de tests</translation>
+  </message>
+  <message>
+   <source>pairwise</source>
+   <translation>par paires</translation>
+  </message>
+  <message>
+   <source>parts the cases exactly as {name} does.</source>
+   <translation>partage les cas exactement comme {name}.</translation>
+  </message>
+  <message>
+   <source>percent</source>
+   <translation>pour cent</translation>
+  </message>
+  <message>
+   <source>percentiles of any share, as columns of their own</source>
+   <translation>centiles de toute part, en colonnes propres</translation>
+  </message>
+  <message>
+   <source>personal</source>
+   <translation>personnelle</translation>
+  </message>
+  <message>
+   <source>persons are counted, not their rows</source>
+   <translation>les personnes sont comptées, non leurs lignes</translation>
+  </message>
+  <message>
+   <source>places one under the other, values to the right</source>
+   <translation>places l’une sous l’autre, valeurs à droite</translation>
+  </message>
+  <message>
+   <source>point</source>
+   <translation>point</translation>
+  </message>
+  <message>
+   <source>point by point</source>
+   <translation>point par point</translation>
+  </message>
+  <message>
+   <source>printed</source>
+   <translation>imprimé</translation>
+  </message>
+  <message>
+   <source>prints as </source>
+   <translation>s’imprime </translation>
+  </message>
+  <message>
+   <source>proportion</source>
+   <translation>part</translation>
+  </message>
+  <message>
+   <source>quarter</source>
+   <translation>trimestre</translation>
+  </message>
+  <message>
+   <source>quarter of the year</source>
+   <translation>trimestre de l’année</translation>
+  </message>
+  <message>
+   <source>quartiles</source>
+   <translation>quartiles</translation>
+  </message>
+  <message>
+   <source>quartiles, whiskers and far cases</source>
+   <translation>quartiles, moustaches et cas éloignés</translation>
+  </message>
+  <message>
+   <source>r with rest</source>
+   <translation>r avec le reste</translation>
+  </message>
+  <message>
+   <source>range</source>
+   <translation>étendue</translation>
+  </message>
+  <message>
+   <source>rank</source>
+   <translation>rang</translation>
+  </message>
+  <message>
+   <source>rank among all cases; ties share their mean rank</source>
+   <translation>rang parmi tous les cas ; les égaux partagent leur rang moyen</translation>
+  </message>
+  <message>
+   <source>read again</source>
+   <translation>relire</translation>
+  </message>
+  <message>
+   <source>read differently</source>
+   <translation>lire autrement</translation>
+  </message>
+  <message>
+   <source>read half the limit</source>
+   <translation>lire la moitié de la limite</translation>
+  </message>
+  <message>
+   <source>read with another {setting}</source>
+   <translation>lire avec un autre choix : {setting}</translation>
+  </message>
+  <message>
+   <source>read {n:,} as decimals</source>
+   <translation>lire {n:,} comme décimaux</translation>
+  </message>
+  <message>
+   <source>read {n:,} as their limits</source>
+   <translation>lire {n:,} comme leurs limites</translation>
+  </message>
+  <message>
+   <source>read {name} again</source>
+   <translation>relire {name}</translation>
+  </message>
+  <message>
+   <source>read “{text}” as {value}</source>
+   <translation>lire « {text} » comme {value}</translation>
+  </message>
+  <message>
+   <source>reading changed files</source>
+   <translation>lecture des fichiers modifiés</translation>
+  </message>
+  <message>
+   <source>reading the cells</source>
+   <translation>lecture des cellules</translation>
+  </message>
+  <message>
+   <source>reading {name}</source>
+   <translation>lecture de {name}</translation>
+  </message>
+  <message>
+   <source>receptive_pre and receptive_post are one measure on two occasions: leave the ending out.</source>
+   <translation>receptive_pre et receptive_post sont une mesure à deux moments : omettez la terminaison.</translation>
+  </message>
+  <message>
+   <source>recode</source>
+   <translation>recoder</translation>
+  </message>
+  <message>
+   <source>refers to an exhibit that is gone</source>
+   <translation>renvoie à un élément qui n’existe plus</translation>
+  </message>
+  <message>
+   <source>refers to what is gone</source>
+   <translation>renvoie à ce qui n’existe plus</translation>
+  </message>
+  <message>
+   <source>refreshing {name}</source>
+   <translation>actualisation de {name}</translation>
+  </message>
+  <message>
+   <source>remote values</source>
+   <translation>valeurs éloignées</translation>
+  </message>
+  <message>
+   <source>remove</source>
+   <translation>supprimer</translation>
+  </message>
+  <message>
+   <source>remove {name}</source>
+   <translation>supprimer {name}</translation>
+  </message>
+  <message>
+   <source>repeated rows and identifiers</source>
+   <translation>lignes et identifiants répétés</translation>
+  </message>
+  <message>
+   <source>report…</source>
+   <translation>rapport…</translation>
+  </message>
+  <message>
+   <source>results text</source>
+   <translation>texte des résultats</translation>
+  </message>
+  <message>
+   <source>reverse</source>
+   <translation>retourner</translation>
+  </message>
+  <message>
+   <source>review</source>
+   <translation>passer en revue</translation>
+  </message>
+  <message>
+   <source>right</source>
+   <translation>à droite</translation>
+  </message>
+  <message>
+   <source>risk ratio</source>
+   <translation>rapport de risques</translation>
+  </message>
+  <message>
+   <source>robust z</source>
+   <translation>z robuste</translation>
+  </message>
+  <message>
+   <source>rounded, halves to the even digit</source>
+   <translation>arrondi, les moitiés au chiffre pair</translation>
+  </message>
+  <message>
+   <source>row of names</source>
+   <translation>ligne des noms</translation>
+  </message>
+  <message>
+   <source>row {case}</source>
+   <translation>ligne {case}</translation>
+  </message>
+  <message>
+   <source>rows that are no cases</source>
+   <translation>lignes qui ne sont pas des cas</translation>
+  </message>
+  <message>
+   <source>rows: {roles}</source>
+   <translation>lignes : {roles}</translation>
+  </message>
+  <message>
+   <source>say anew</source>
+   <translation>redire</translation>
+  </message>
+  <message>
+   <source>say anew what no longer holds</source>
+   <translation>redire ce qui n’est plus vrai</translation>
+  </message>
+  <message>
+   <source>say what a row is</source>
+   <translation>dire ce qu’est une ligne</translation>
+  </message>
+  <message>
+   <source>says</source>
+   <translation>l’indique</translation>
+  </message>
+  <message>
+   <source>says almost the same as {name} (r = {r}).</source>
+   <translation>dit presque la même chose que {name} (r = {r}).</translation>
+  </message>
+  <message>
+   <source>scatters of several variables with each other</source>
+   <translation>nuages de points de plusieurs variables entre elles</translation>
+  </message>
+  <message>
+   <source>see it set on paper, keep it.</source>
+   <translation>voyez-le composé sur papier, gardez-le.</translation>
+  </message>
+  <message>
+   <source>semicolon</source>
+   <translation>point-virgule</translation>
+  </message>
+  <message>
+   <source>set aside</source>
+   <translation>mettre de côté</translation>
+  </message>
+  <message>
+   <source>set it on paper</source>
+   <translation>mettre sur le papier</translation>
+  </message>
+  <message>
+   <source>set missing</source>
+   <translation>rendre manquant</translation>
+  </message>
+  <message>
+   <source>set the cases shown aside</source>
+   <translation>mettre de côté les cas montrés</translation>
+  </message>
+  <message>
+   <source>set the house style</source>
+   <translation>fixer le style maison</translation>
+  </message>
+  <message>
+   <source>set the later ones aside</source>
+   <translation>mettre de côté les suivants</translation>
+  </message>
+  <message>
+   <source>set the repeats aside</source>
+   <translation>mettre de côté les répétitions</translation>
+  </message>
+  <message>
+   <source>set these cases aside</source>
+   <translation>mettre ces cas de côté</translation>
+  </message>
+  <message>
+   <source>set {name} missing</source>
+   <translation>rendre {name} manquant</translation>
+  </message>
+  <message numerus="yes">
+   <source>set {n} [case|cases] aside</source>
+   <translation>
+    <numerusform>mettre {n} cas de côté</numerusform>
+    <numerusform>mettre {n} cas de côté</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>shapes</source>
+   <translation>formes</translation>
+  </message>
+  <message>
+   <source>share of the variance that lies between persons</source>
+   <translation>part de la variance entre personnes</translation>
+  </message>
+  <message>
+   <source>shares of a whole, to 100 %</source>
+   <translation>parts d’un tout, jusqu’à 100 %</translation>
+  </message>
+  <message>
+   <source>sheet</source>
+   <translation>feuille</translation>
+  </message>
+  <message>
+   <source>sheet {name}</source>
+   <translation>feuille {name}</translation>
+  </message>
+  <message>
+   <source>show cases</source>
+   <translation>montrer les cas</translation>
+  </message>
+  <message>
+   <source>show its case</source>
+   <translation>montrer son cas</translation>
+  </message>
+  <message>
+   <source>show its {n:,} cases</source>
+   <translation>montrer ses {n:,} cas</translation>
+  </message>
+  <message>
+   <source>show row {case}</source>
+   <translation>montrer la ligne {case}</translation>
+  </message>
+  <message>
+   <source>show the cases  Ctrl+D</source>
+   <translation>montrer les cas  Ctrl+D</translation>
+  </message>
+  <message numerus="yes">
+   <source>show {n:,} [case|cases]</source>
+   <translation>
+    <numerusform>montrer {n:,} cas</numerusform>
+    <numerusform>montrer {n:,} cas</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>skewness</source>
+   <translation>asymétrie</translation>
+  </message>
+  <message>
+   <source>skewness over its standard error</source>
+   <translation>asymétrie sur son erreur standard</translation>
+  </message>
+  <message>
+   <source>smallest and largest</source>
+   <translation>plus petite et plus grande</translation>
+  </message>
+  <message>
+   <source>smallest value</source>
+   <translation>plus petite valeur</translation>
+  </message>
+  <message>
+   <source>smallest value over variables of the same case</source>
+   <translation>plus petite valeur sur des variables du même cas</translation>
+  </message>
+  <message>
+   <source>smooth</source>
+   <translation>lisse</translation>
+  </message>
+  <message>
+   <source>so many classes of equal width</source>
+   <translation>tant de classes de même largeur</translation>
+  </message>
+  <message>
+   <source>so many neighbouring points of a line together</source>
+   <translation>tant de points voisins d’une ligne ensemble</translation>
+  </message>
+  <message>
+   <source>so many of the most frequent values, and the rest together</source>
+   <translation>tant des valeurs les plus fréquentes, et le reste ensemble</translation>
+  </message>
+  <message>
+   <source>sorting the cases</source>
+   <translation>tri des cas</translation>
+  </message>
+  <message>
+   <source>sources, one below the other</source>
+   <translation>sources, l’une sous l’autre</translation>
+  </message>
+  <message>
+   <source>space</source>
+   <translation>espace</translation>
+  </message>
+  <message>
+   <source>spellings</source>
+   <translation>orthographes</translation>
+  </message>
+  <message>
+   <source>square root</source>
+   <translation>racine carrée</translation>
+  </message>
+  <message>
+   <source>stacked</source>
+   <translation>empilés</translation>
+  </message>
+  <message>
+   <source>standard deviation</source>
+   <translation>écart-type</translation>
+  </message>
+  <message>
+   <source>standard deviation, n − 1</source>
+   <translation>écart-type, n − 1</translation>
+  </message>
+  <message>
+   <source>standard error</source>
+   <translation>erreur standard</translation>
+  </message>
+  <message>
+   <source>standard error of the kurtosis</source>
+   <translation>erreur standard de l’aplatissement</translation>
+  </message>
+  <message>
+   <source>standard error of the mean</source>
+   <translation>erreur standard de la moyenne</translation>
+  </message>
+  <message>
+   <source>standard error of the skewness</source>
+   <translation>erreur standard de l’asymétrie</translation>
+  </message>
+  <message>
+   <source>stands {often} among the values of {names}: no answer rather than an answer?</source>
+   <translation>figure {often} parmi les valeurs de {names} : une absence de réponse plutôt qu’une réponse ?</translation>
+  </message>
+  <message>
+   <source>stands {often} in {names} and counts as missing.</source>
+   <translation>figure {often} dans {names} et compte comme manquant.</translation>
+  </message>
+  <message>
+   <source>stands {often} in {names}, far from all other values: a code for “no answer”?</source>
+   <translation>figure {often} dans {names}, loin de toutes les autres valeurs : un code pour « sans réponse » ?</translation>
+  </message>
+  <message>
+   <source>statistics and settings</source>
+   <translation>statistiques et réglages</translation>
+  </message>
+  <message>
+   <source>statistics in rows</source>
+   <translation>statistiques en lignes</translation>
+  </message>
+  <message>
+   <source>steps</source>
+   <translation>marches</translation>
+  </message>
+  <message>
+   <source>stop reading</source>
+   <translation>arrêter la lecture</translation>
+  </message>
+  <message>
+   <source>straight</source>
+   <translation>droite</translation>
+  </message>
+  <message>
+   <source>strata</source>
+   <translation>strates</translation>
+  </message>
+  <message>
+   <source>strata by {title}</source>
+   <translation>strates selon {title}</translation>
+  </message>
+  <message>
+   <source>sum</source>
+   <translation>somme</translation>
+  </message>
+  <message>
+   <source>sum over variables of the same case</source>
+   <translation>somme sur des variables du même cas</translation>
+  </message>
+  <message>
+   <source>sums</source>
+   <translation>sommes</translation>
+  </message>
+  <message>
+   <source>tab</source>
+   <translation>tabulation</translation>
+  </message>
+  <message>
+   <source>take away</source>
+   <translation>ôter</translation>
+  </message>
+  <message>
+   <source>take back</source>
+   <translation>reprendre</translation>
+  </message>
+  <message>
+   <source>take back a correction</source>
+   <translation>reprendre une correction</translation>
+  </message>
+  <message>
+   <source>take in again</source>
+   <translation>réintégrer</translation>
+  </message>
+  <message>
+   <source>take in {names}</source>
+   <translation>réintégrer {names}</translation>
+  </message>
+  <message>
+   <source>take it out of the manuscript</source>
+   <translation>le retirer du manuscrit</translation>
+  </message>
+  <message>
+   <source>take out</source>
+   <translation>retirer</translation>
+  </message>
+  <message>
+   <source>take out a source</source>
+   <translation>retirer une source</translation>
+  </message>
+  <message>
+   <source>take the spaces out</source>
+   <translation>ôter les espaces</translation>
+  </message>
+  <message>
+   <source>telephone numbers</source>
+   <translation>numéros de téléphone</translation>
+  </message>
+  <message>
+   <source>text</source>
+   <translation>texte</translation>
+  </message>
+  <message>
+   <source>text among numbers</source>
+   <translation>texte parmi les nombres</translation>
+  </message>
+  <message>
+   <source>the counts that independence would give</source>
+   <translation>les effectifs que donnerait l’indépendance</translation>
+  </message>
+  <message>
+   <source>the curve over the bars</source>
+   <translation>la courbe sur les barres</translation>
+  </message>
+  <message>
+   <source>the gravest first, or in the order of the variables</source>
+   <translation>le plus grave d’abord, ou dans l’ordre des variables</translation>
+  </message>
+  <message>
+   <source>the level of confidence intervals and bands</source>
+   <translation>le niveau des intervalles de confiance et des bandes</translation>
+  </message>
+  <message>
+   <source>the limits of the classes, all of them</source>
+   <translation>les limites des classes, toutes</translation>
+  </message>
+  <message>
+   <source>the middle of its scale</source>
+   <translation>le milieu de son échelle</translation>
+  </message>
+  <message>
+   <source>the opposite</source>
+   <translation>le contraire</translation>
+  </message>
+  <message>
+   <source>the order of the values; of a heat map, its variables as they are alike</source>
+   <translation>l’ordre des valeurs ; d’une carte de chaleur, ses variables selon leur ressemblance</translation>
+  </message>
+  <message>
+   <source>the other side: columns of a cross-table, or the one variable to rank against</source>
+   <translation>l’autre côté : les colonnes d’un tableau croisé, ou la seule variable à laquelle se mesurer</translation>
+  </message>
+  <message>
+   <source>the page</source>
+   <translation>la page</translation>
+  </message>
+  <message>
+   <source>the paragraph written last</source>
+   <translation>le dernier paragraphe écrit</translation>
+  </message>
+  <message>
+   <source>the period whose means are the points of a line</source>
+   <translation>la période dont les moyennes sont les points d’une ligne</translation>
+  </message>
+  <message>
+   <source>the shape of distributions: normality; the items of a scale</source>
+   <translation>la forme des distributions : normalité ; les items d’une échelle</translation>
+  </message>
+  <message>
+   <source>the share of cases up to each value</source>
+   <translation>la part des cas jusqu’à chaque valeur</translation>
+  </message>
+  <message>
+   <source>the share of values that a trimmed mean leaves out at each end</source>
+   <translation>la part des valeurs qu’une moyenne tronquée omet à chaque bout</translation>
+  </message>
+  <message>
+   <source>the source in use</source>
+   <translation>la source utilisée</translation>
+  </message>
+  <message>
+   <source>the type of quantile, after Hyndman and Fan</source>
+   <translation>le type de quantile, d’après Hyndman et Fan</translation>
+  </message>
+  <message>
+   <source>the variables that make the groups</source>
+   <translation>les variables qui forment les groupes</translation>
+  </message>
+  <message>
+   <source>the width of the classes</source>
+   <translation>la largeur des classes</translation>
+  </message>
+  <message>
+   <source>thin space</source>
+   <translation>espace fine</translation>
+  </message>
+  <message>
+   <source>third quartile</source>
+   <translation>troisième quartile</translation>
+  </message>
+  <message>
+   <source>this part leaves the sentence</source>
+   <translation>cette partie quitte la phrase</translation>
+  </message>
+  <message>
+   <source>tiles of fewer cases are left white</source>
+   <translation>les carreaux de moins de cas restent blancs</translation>
+  </message>
+  <message>
+   <source>to the main text</source>
+   <translation>vers le texte principal</translation>
+  </message>
+  <message>
+   <source>to the supplement</source>
+   <translation>vers le supplément</translation>
+  </message>
+  <message>
+   <source>to {value}</source>
+   <translation>à {value}</translation>
+  </message>
+  <message>
+   <source>treat as binary</source>
+   <translation>traiter comme binaire</translation>
+  </message>
+  <message>
+   <source>treat as identifier</source>
+   <translation>traiter comme identifiant</translation>
+  </message>
+  <message>
+   <source>treat as missing</source>
+   <translation>traiter comme manquant</translation>
+  </message>
+  <message>
+   <source>treat as nominal</source>
+   <translation>traiter comme nominale</translation>
+  </message>
+  <message>
+   <source>treat as ordinal</source>
+   <translation>traiter comme ordinale</translation>
+  </message>
+  <message>
+   <source>treat the rest as missing</source>
+   <translation>traiter le reste comme manquant</translation>
+  </message>
+  <message>
+   <source>treat {codes} as missing</source>
+   <translation>traiter {codes} comme manquant</translation>
+  </message>
+  <message>
+   <source>treat {code} as missing</source>
+   <translation>traiter {code} comme manquant</translation>
+  </message>
+  <message>
+   <source>treat “{word}” as missing</source>
+   <translation>traiter « {word} » comme manquant</translation>
+  </message>
+  <message>
+   <source>trimmed M</source>
+   <translation>M tronquée</translation>
+  </message>
+  <message>
+   <source>twice</source>
+   <translation>deux fois</translation>
+  </message>
+  <message>
+   <source>two</source>
+   <translation>deux</translation>
+  </message>
+  <message>
+   <source>two values at which the axis across ends; nothing that is drawn lies beyond</source>
+   <translation>deux valeurs où l’axe s’arrête en largeur ; rien de dessiné ne les dépasse</translation>
+  </message>
+  <message>
+   <source>two values at which the axis upwards ends; nothing that is drawn lies beyond</source>
+   <translation>deux valeurs où l’axe s’arrête en hauteur ; rien de dessiné ne les dépasse</translation>
+  </message>
+  <message>
+   <source>two values beyond which nothing can lie; the curve is reflected there</source>
+   <translation>deux valeurs au-delà desquelles rien ne peut être ; la courbe y est réfléchie</translation>
+  </message>
+  <message>
+   <source>two variables, case by case or as a plane of counts</source>
+   <translation>deux variables, cas par cas ou comme plan d’effectifs</translation>
+  </message>
+  <message>
+   <source>type 6</source>
+   <translation>type 6</translation>
+  </message>
+  <message>
+   <source>type 7</source>
+   <translation>type 7</translation>
+  </message>
+  <message>
+   <source>type 8</source>
+   <translation>type 8</translation>
+  </message>
+  <message>
+   <source>undo it</source>
+   <translation>l’annuler</translation>
+  </message>
+  <message>
+   <source>upper limit of the confidence interval of the mean</source>
+   <translation>limite supérieure de l’intervalle de confiance de la moyenne</translation>
+  </message>
+  <message>
+   <source>upper limit of the confidence interval of the median</source>
+   <translation>limite supérieure de l’intervalle de confiance de la médiane</translation>
+  </message>
+  <message>
+   <source>upper limit of the interval of the ICC</source>
+   <translation>limite supérieure de l’intervalle de l’ICC</translation>
+  </message>
+  <message>
+   <source>upwards</source>
+   <translation>en hauteur</translation>
+  </message>
+  <message>
+   <source>use another source</source>
+   <translation>utiliser une autre source</translation>
+  </message>
+  <message>
+   <source>usual</source>
+   <translation>habituel</translation>
+  </message>
+  <message>
+   <source>valid</source>
+   <translation>valides</translation>
+  </message>
+  <message>
+   <source>value labels of {names}</source>
+   <translation>étiquettes de valeurs de {names}</translation>
+  </message>
+  <message>
+   <source>value of {name}</source>
+   <translation>valeur de {name}</translation>
+  </message>
+  <message>
+   <source>values beyond the fences and their cases</source>
+   <translation>valeurs au-delà des barrières et leurs cas</translation>
+  </message>
+  <message>
+   <source>values exchanged for others</source>
+   <translation>valeurs échangées contre d’autres</translation>
+  </message>
+  <message>
+   <source>values of a measured variable in classes (yes), or one by one (no)</source>
+   <translation>valeurs d’une variable mesurée en classes (oui), ou une à une (non)</translation>
+  </message>
+  <message>
+   <source>values over time, or means per period</source>
+   <translation>valeurs au fil du temps, ou moyennes par période</translation>
+  </message>
+  <message>
+   <source>values to spread</source>
+   <translation>valeurs à étaler</translation>
+  </message>
+  <message>
+   <source>variables in columns</source>
+   <translation>variables en colonnes</translation>
+  </message>
+  <message>
+   <source>variables that become rows</source>
+   <translation>variables qui deviennent des lignes</translation>
+  </message>
+  <message>
+   <source>variables that hardly vary</source>
+   <translation>variables qui ne varient guère</translation>
+  </message>
+  <message>
+   <source>variance, n − 1</source>
+   <translation>variance, n − 1</translation>
+  </message>
+  <message>
+   <source>week</source>
+   <translation>semaine</translation>
+  </message>
+  <message>
+   <source>weight the rows by {name}</source>
+   <translation>pondérer les lignes par {name}</translation>
+  </message>
+  <message>
+   <source>weighted by {title}</source>
+   <translation>pondéré par {title}</translation>
+  </message>
+  <message>
+   <source>what fits</source>
+   <translation>ce qui convient</translation>
+  </message>
+  <message>
+   <source>what is marked and named</source>
+   <translation>ce qui est marqué et nommé</translation>
+  </message>
+  <message>
+   <source>what is taken out of both variables (partial correlation)</source>
+   <translation>ce qui est ôté des deux variables (corrélation partielle)</translation>
+  </message>
+  <message>
+   <source>what it looks like</source>
+   <translation>à quoi cela ressemble</translation>
+  </message>
+  <message>
+   <source>what means no answer?</source>
+   <translation>qu’est-ce qui veut dire sans réponse ?</translation>
+  </message>
+  <message>
+   <source>what of it</source>
+   <translation>ce qu’on en prend</translation>
+  </message>
+  <message>
+   <source>what tells the rows of a case apart</source>
+   <translation>ce qui distingue les lignes d’un cas</translation>
+  </message>
+  <message>
+   <source>what the height of a bar is</source>
+   <translation>ce qu’est la hauteur d’une barre</translation>
+  </message>
+  <message>
+   <source>what the interval around a mean is</source>
+   <translation>ce qu’est l’intervalle autour d’une moyenne</translation>
+  </message>
+  <message>
+   <source>what the percentages of a cross-table are of</source>
+   <translation>de quoi sont les pourcentages d’un tableau croisé</translation>
+  </message>
+  <message>
+   <source>what was measured</source>
+   <translation>ce qui a été mesuré</translation>
+  </message>
+  <message>
+   <source>where the first class begins</source>
+   <translation>où commence la première classe</translation>
+  </message>
+  <message>
+   <source>where values are missing, case by case</source>
+   <translation>où manquent des valeurs, cas par cas</translation>
+  </message>
+  <message>
+   <source>where whiskers end</source>
+   <translation>où s’arrêtent les moustaches</translation>
+  </message>
+  <message>
+   <source>whether chance explains the difference between the groups; yes follows the statistics asked for</source>
+   <translation>si le hasard explique la différence entre les groupes ; oui suit les statistiques demandées</translation>
+  </message>
+  <message>
+   <source>which coefficient of correlation</source>
+   <translation>quel coefficient de corrélation</translation>
+  </message>
+  <message>
+   <source>which statistics the table shows, and in which order</source>
+   <translation>quelles statistiques le tableau montre, et dans quel ordre</translation>
+  </message>
+  <message>
+   <source>which tests of normality the table shows</source>
+   <translation>quels tests de normalité le tableau montre</translation>
+  </message>
+  <message>
+   <source>whole numbers</source>
+   <translation>nombres entiers</translation>
+  </message>
+  <message>
+   <source>with</source>
+   <translation>avec</translation>
+  </message>
+  <message>
+   <source>with “{text}”</source>
+   <translation>avec « {text} »</translation>
+  </message>
+  <message>
+   <source>within the fences</source>
+   <translation>dans les barrières</translation>
+  </message>
+  <message>
+   <source>without a value</source>
+   <translation>sans valeur</translation>
+  </message>
+  <message>
+   <source>without it {without:.6g}</source>
+   <translation>sans elle {without:.6g}</translation>
+  </message>
+  <message>
+   <source>words may no longer hold</source>
+   <translation>des mots ne sont peut-être plus vrais</translation>
+  </message>
+  <message>
+   <source>words no longer hold</source>
+   <translation>des mots ne sont plus vrais</translation>
+  </message>
+  <message>
+   <source>write out</source>
+   <translation>exporter</translation>
+  </message>
+  <message>
+   <source>write the codebook: as an appendix to print, or as CSV</source>
+   <translation>écrire le dictionnaire : comme annexe à imprimer, ou en CSV</translation>
+  </message>
+  <message>
+   <source>writing the codebook</source>
+   <translation>écriture du dictionnaire</translation>
+  </message>
+  <message>
+   <source>writing the report</source>
+   <translation>écriture du rapport</translation>
+  </message>
+  <message>
+   <source>writing the study</source>
+   <translation>écriture de l’étude</translation>
+  </message>
+  <message>
+   <source>writing {name}</source>
+   <translation>écriture de {name}</translation>
+  </message>
+  <message>
+   <source>year</source>
+   <translation>année</translation>
+  </message>
+  <message>
+   <source>year of a date</source>
+   <translation>année d’une date</translation>
+  </message>
+  <message>
+   <source>yes</source>
+   <translation>oui</translation>
+  </message>
+  <message>
+   <source>z-score</source>
+   <translation>score z</translation>
+  </message>
+  <message>
+   <source>z-score: distance from the mean in standard deviations</source>
+   <translation>score z : distance à la moyenne en écarts-types</translation>
+  </message>
+  <message numerus="yes">
+   <source>{cases} in {n:,} [row|rows]</source>
+   <translation>
+    <numerusform>{cases} en {n:,} ligne</numerusform>
+    <numerusform>{cases} en {n:,} lignes</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{code} no answer</source>
+   <translation>{code} sans réponse</translation>
+  </message>
+  <message>
+   <source>{first} to {last}</source>
+   <translation>{first} à {last}</translation>
+  </message>
+  <message>
+   <source>{label} cannot be made: {trouble}</source>
+   <translation>{label} ne peut être fait : {trouble}</translation>
+  </message>
+  <message>
+   <source>{label} copied</source>
+   <translation>{label} copié</translation>
+  </message>
+  <message>
+   <source>{len} more ▾</source>
+   <translation>{len} de plus ▾</translation>
+  </message>
+  <message>
+   <source>{letters} is cited in {where}.</source>
+   <translation>{letters} est cité : {where}.</translation>
+  </message>
+  <message>
+   <source>{lost} is not where it was read; the study holds its data.</source>
+   <translation>{lost} n’est plus où il a été lu ; l’étude garde ses données.</translation>
+  </message>
+  <message>
+   <source>{low} to {high}</source>
+   <translation>{low} à {high}</translation>
+  </message>
+  <message>
+   <source>{message} What you do is not on disk; it is tried again with the next change.</source>
+   <translation>{message} Ce que vous faites n’est pas sur le disque ; on réessaiera au prochain changement.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [case|cases]</source>
+   <translation>
+    <numerusform>{n:,} cas</numerusform>
+    <numerusform>{n:,} cas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [figure|figures] redrawn</source>
+   <translation>
+    <numerusform>{n:,} figure redessinée</numerusform>
+    <numerusform>{n:,} figures redessinées</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [line|lines] set aside</source>
+   <translation>
+    <numerusform>{n:,} ligne mise de côté</numerusform>
+    <numerusform>{n:,} lignes mises de côté</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [number|numbers] moved</source>
+   <translation>
+    <numerusform>{n:,} nombre a changé</numerusform>
+    <numerusform>{n:,} nombres ont changé</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [number|numbers] moved in the text</source>
+   <translation>
+    <numerusform>{n:,} nombre a changé dans le texte</numerusform>
+    <numerusform>{n:,} nombres ont changé dans le texte</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [repeats|repeat] on both sides: their rows would multiply.</source>
+   <translation>
+    <numerusform>{n:,} se répète des deux côtés : leurs lignes se multiplieraient.</numerusform>
+    <numerusform>{n:,} se répètent des deux côtés : leurs lignes se multiplieraient.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row repeats|rows repeat]</source>
+   <translation>
+    <numerusform>{n:,} ligne répète</numerusform>
+    <numerusform>{n:,} lignes répètent</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row repeats|rows repeat] key and name; the first of each counts.</source>
+   <translation>
+    <numerusform>{n:,} ligne répète clé et nom ; la première de chacune compte.</numerusform>
+    <numerusform>{n:,} lignes répètent clé et nom ; la première de chacune compte.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row|rows]</source>
+   <translation>
+    <numerusform>{n:,} ligne</numerusform>
+    <numerusform>{n:,} lignes</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row|rows] without key [is|are] left out.</source>
+   <translation>
+    <numerusform>{n:,} ligne sans clé est omise.</numerusform>
+    <numerusform>{n:,} lignes sans clé sont omises.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [row|rows] without key or name [is|are] left out.</source>
+   <translation>
+    <numerusform>{n:,} ligne sans clé ou nom est omise.</numerusform>
+    <numerusform>{n:,} lignes sans clé ou nom sont omises.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [stands|stand] more than once</source>
+   <translation>
+    <numerusform>{n:,} figure plus d’une fois</numerusform>
+    <numerusform>{n:,} figurent plus d’une fois</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [statement no longer holds|statements no longer hold]</source>
+   <translation>
+    <numerusform>{n:,} affirmation n’est plus vraie</numerusform>
+    <numerusform>{n:,} affirmations ne sont plus vraies</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [value of {key} stands|values of {key} stand]</source>
+   <translation>
+    <numerusform>{n:,} valeur de {key} figure</numerusform>
+    <numerusform>{n:,} valeurs de {key} figurent</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [variable|variables]</source>
+   <translation>
+    <numerusform>{n:,} variable</numerusform>
+    <numerusform>{n:,} variables</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} different [text|texts]</source>
+   <translation>
+    <numerusform>{n:,} texte</numerusform>
+    <numerusform>{n:,} textes différents</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} different [value|values]</source>
+   <translation>
+    <numerusform>{n:,} valeur</numerusform>
+    <numerusform>{n:,} valeurs différentes</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{n:,} distinct</source>
+   <translation>{n:,} distinctes</translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} key [value repeats|values repeat] on the {side}.</source>
+   <translation>
+    <numerusform>{n:,} valeur de clé se répète {side}.</numerusform>
+    <numerusform>{n:,} valeurs de clé se répètent {side}.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} on the {side} [has|have] none.</source>
+   <translation>
+    <numerusform>{n:,} {side} n’en a pas.</numerusform>
+    <numerusform>{n:,} {side} n’en ont pas.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{n:,} rows would result.</source>
+   <translation>{n:,} lignes en résulteraient.</translation>
+  </message>
+  <message>
+   <source>{n:,} times</source>
+   <translation>{n:,} fois</translation>
+  </message>
+  <message numerus="yes">
+   <source>{names} [is|are] not personal</source>
+   <translation>
+    <numerusform>{names} n’est pas personnelle</numerusform>
+    <numerusform>{names} ne sont pas personnelles</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{names} [is|are] personal</source>
+   <translation>
+    <numerusform>{names} est personnelle</numerusform>
+    <numerusform>{names} sont personnelles</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{names} and {last}</source>
+   <translation>{names} et {last}</translation>
+  </message>
+  <message>
+   <source>{names} and {more:,} more</source>
+   <translation>{names} et {more:,} de plus</translation>
+  </message>
+  <message>
+   <source>{names} and {more} more</source>
+   <translation>{names} et {more} de plus</translation>
+  </message>
+  <message numerus="yes">
+   <source>{name} has [a gap|{n} gaps]</source>
+   <translation>
+    <numerusform>{name} a un trou</numerusform>
+    <numerusform>{name} a {n} trous</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{name} has {count} humps</source>
+   <translation>{name} a {count} bosses</translation>
+  </message>
+  <message>
+   <source>{name} in {cases}</source>
+   <translation>{name}, {cases}</translation>
+  </message>
+  <message>
+   <source>{name} is open here.</source>
+   <translation>{name} est ouvert ici.</translation>
+  </message>
+  <message>
+   <source>{name} items</source>
+   <translation>Items {name}</translation>
+  </message>
+  <message>
+   <source>{name} looks like the weight of each row, with {drawn}.</source>
+   <translation>{name} ressemble au poids de chaque ligne, avec {drawn}.</translation>
+  </message>
+  <message>
+   <source>{name} looks like the weight of each row.</source>
+   <translation>{name} ressemble au poids de chaque ligne.</translation>
+  </message>
+  <message>
+   <source>{name} was not laid over: the study changed meanwhile; lay it over again.</source>
+   <translation>{name} n’a pas été appliqué : l’étude a changé entre-temps ; appliquez-le de nouveau.</translation>
+  </message>
+  <message>
+   <source>{name} with {other}</source>
+   <translation>{name} avec {other}</translation>
+  </message>
+  <message>
+   <source>{name} written</source>
+   <translation>{name} écrit</translation>
+  </message>
+  <message>
+   <source>{name} · Istrel</source>
+   <translation>{name} · Istrel</translation>
+  </message>
+  <message>
+   <source>{name}: {valid:,} valid · {missing:,} missing · {distinct:,} distinct{zeros}</source>
+   <translation>{name} : {valid:,} valides · {missing:,} manquants · {distinct:,} distincts{zeros}</translation>
+  </message>
+  <message numerus="yes">
+   <source>{number} [thing|things] to look at</source>
+   <translation>
+    <numerusform>{number} chose à regarder</numerusform>
+    <numerusform>{number} choses à regarder</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n} [number|numbers] moved beyond the digits in print</source>
+   <translation>
+    <numerusform>{n} nombre a changé au-delà des chiffres imprimés</numerusform>
+    <numerusform>{n} nombres ont changé au-delà des chiffres imprimés</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n} [point|points] that a reviewer might raise.</source>
+   <translation>
+    <numerusform>{n} point qu’un relecteur pourrait relever.</numerusform>
+    <numerusform>{n} points qu’un relecteur pourrait relever.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n} [variable has|variables have] missing values</source>
+   <translation>
+    <numerusform>{n} variable a des valeurs manquantes</numerusform>
+    <numerusform>{n} variables ont des valeurs manquantes</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{n} exchanged</source>
+   <translation>{n} remplacés</translation>
+  </message>
+  <message>
+   <source>{n} items</source>
+   <translation>{n} items</translation>
+  </message>
+  <message>
+   <source>{n} last rows are no cases:</source>
+   <translation>Les {n} dernières lignes ne sont pas des cas :</translation>
+  </message>
+  <message>
+   <source>{n} more</source>
+   <translation>{n} de plus</translation>
+  </message>
+  <message>
+   <source>{n} more like these</source>
+   <translation>{n} autres du même genre</translation>
+  </message>
+  <message>
+   <source>{n} steps before these: “copy” takes all.</source>
+   <translation>{n} étapes avant celles-ci : « copier » les prend toutes.</translation>
+  </message>
+  <message>
+   <source>{n} things to look at</source>
+   <translation>{n} choses à regarder</translation>
+  </message>
+  <message>
+   <source>{n} to look at</source>
+   <translation>{n} à regarder</translation>
+  </message>
+  <message>
+   <source>{one} and {n} more</source>
+   <translation>{one} et {n} de plus</translation>
+  </message>
+  <message>
+   <source>{others} changed since it was read. “Read changed files again” (Ctrl+K) takes the new data.</source>
+   <translation>{others} a changé depuis sa lecture. « Relire les fichiers modifiés » (Ctrl+K) prend les nouvelles données.</translation>
+  </message>
+  <message>
+   <source>{others} stand once in each combination, and {name} says how often.</source>
+   <translation>{others} figurent une fois dans chaque combinaison, et {name} dit combien de fois.</translation>
+  </message>
+  <message>
+   <source>{part} of {variable}</source>
+   <translation>{part} de {variable}</translation>
+  </message>
+  <message numerus="yes">
+   <source>{persons:,} by {person} in {n:,} [row|rows]</source>
+   <translation>
+    <numerusform>{persons:,} selon {person} en {n:,} ligne</numerusform>
+    <numerusform>{persons:,} selon {person} en {n:,} lignes</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{rows:,} rows would result; {matched:,} rows on the left find a partner.</source>
+   <translation>{rows:,} lignes en résulteraient ; {matched:,} lignes de gauche trouvent un pendant.</translation>
+  </message>
+  <message>
+   <source>{rows} and {variables} would result.</source>
+   <translation>{rows} et {variables} en résulteraient.</translation>
+  </message>
+  <message>
+   <source>{source} lacks {names}.</source>
+   <translation>{source} n’a pas {names}.</translation>
+  </message>
+  <message>
+   <source>{title} in bands</source>
+   <translation>{title} en classes</translation>
+  </message>
+  <message>
+   <source>{title} · {level}
+click: describe it · “by”: make groups with it</source>
+   <translation>{title} · {level}
+cliquer : la décrire · « by » : en former des groupes</translation>
+  </message>
+  <message>
+   <source>{title} · {place} of {all}</source>
+   <translation>{title} · {place} sur {all}</translation>
+  </message>
+  <message numerus="yes">
+   <source>{used:,} of {n:,} [case|cases]</source>
+   <translation>
+    <numerusform>{used:,} sur {n:,} cas</numerusform>
+    <numerusform>{used:,} sur {n:,} cas</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{value} in the file</source>
+   <translation>{value} dans le fichier</translation>
+  </message>
+  <message>
+   <source>{variable} is {level}</source>
+   <translation>{variable} est {level}</translation>
+  </message>
+  <message>
+   <source>{what} taken from the name.</source>
+   <translation>{what} d’après le nom.</translation>
+  </message>
+  <message>
+   <source>{words} and {n} more not read</source>
+   <translation>{words} et {n} de plus non lus</translation>
+  </message>
+  <message>
+   <source>{words} not read</source>
+   <translation>{words} non lu</translation>
+  </message>
+  <message>
+   <source>· weighted by</source>
+   <translation>· pondéré par</translation>
+  </message>
+  <message>
+   <source>α if left out</source>
+   <translation>α sans l’item</translation>
+  </message>
+  <message>
+   <source>“{name}” parts the cases at the limits; it stands in the codebook.</source>
+   <translation>« {name} » partage les cas aux limites ; elle figure au dictionnaire.</translation>
+  </message>
+  <message>
+   <source>“{text}” is no number.</source>
+   <translation>« {text} » n’est pas un nombre.</translation>
+  </message>
+  <message>
+   <source>“{text}” is no whole number.</source>
+   <translation>« {text} » n’est pas un nombre entier.</translation>
+  </message>
+  <message>
+   <source>“{text}” stands nowhere</source>
+   <translation>« {text} » ne figure nulle part</translation>
+  </message>
+  <message>
+   <source>↶ undo: {words}</source>
+   <translation>↶ annuler : {words}</translation>
+  </message>
+ </context>
+</TS>

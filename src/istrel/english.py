@@ -1,0 +1,51 @@
+"""English words for the screen that know how they were put together, so that the window can say them in another language.
+
+A template has places in braces, as `str.format` fills them, and forms in brackets where a number decides:
+`english("{n:,} [row repeats|rows repeat] an earlier one", n=2)`. What is said in words again is passed as a part.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Mapping, Sequence
+
+FORMS = re.compile(r"\[([^\[\]|]*)\|([^\[\]|]*)\]")
+
+
+class English(str):
+    """A text as it reads in English, with its template and its parts."""
+
+    template: str
+    parts: Mapping[str, object]
+
+    __slots__ = ("parts", "template")
+
+
+def english(template: str, /, **parts: object) -> English:
+    """The English text; `n` is the number that chooses between forms."""
+    made = English(in_english(template, parts))
+    made.template, made.parts = template, parts
+    return made
+
+
+def together(sentences: Sequence[str]) -> English:
+    """Sentences one after the other."""
+    parts = {f"part_{place}": sentence for place, sentence in enumerate(sentences)}
+    return english(" ".join(f"{{{name}}}" for name in parts), **parts)
+
+
+def written(number: float, spec: str) -> English:
+    """A number with a true minus; the window exchanges its marks for those of its language."""
+    text = f"{number:{spec}}"
+    minus, absolute = ("−", abs(number)) if text.startswith("-") else ("", number)
+    return english(f"{minus}{{number:{spec}}}", number=absolute)
+
+
+def in_english(template: str, parts: Mapping[str, object]) -> str:
+    """A template filled; a text without parts stays as it is."""
+    return chosen(template, parts.get("n")).format(**parts) if parts else template
+
+
+def chosen(template: str, n: object) -> str:
+    """A template with the forms that go with the number: the first for 1, the second for all others."""
+    return FORMS.sub(lambda form: form[1] if n == 1 else form[2], template)

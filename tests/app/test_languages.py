@@ -1,0 +1,208 @@
+"""The window's languages: on every screen each word is looked up, no button is cut in a small window, numbers fit the language."""
+
+from __future__ import annotations
+
+import re
+import sys
+from collections.abc import Callable, Iterable, Iterator
+from pathlib import Path
+from typing import Any
+
+import pytest
+from PySide6.QtCore import QSettings, QTranslator
+from PySide6.QtWidgets import (
+    QAbstractButton,
+    QApplication,
+    QComboBox,
+    QLabel,
+    QLineEdit,
+    QMainWindow,
+    QMenu,
+    QPushButton,
+    QWidget,
+)
+from pytestqt.qtbot import QtBot
+
+from istrel.app import preferences, start, words
+from istrel.app.window import Window
+from istrel.app.words import LANGUAGES, retold, speak
+from istrel.data.column import Kind
+from istrel.data.series import OCCASION
+from istrel.english import english, together, written
+from istrel.sentence.vocabulary import CLAUSES, FORMS, SETTINGS, STATISTICS, VERBS
+from istrel.study.changes.codebook import TreatAsMissing
+
+Opened, Settle = Callable[..., Window], Callable[[], None]
+SENTENCE = "describe practice_min across format with difference"
+SENTENCES = (
+    SENTENCE,
+    "describe age as density",
+    "count format against education",
+    "relate age, practice_min as scatter",
+)
+PANELS = ("reading", "style", "palette", "keys", "handbook", "cases", "combine", "condition", "derive")
+INSIDE, TAG, WORD = re.compile(r"⟦[^⟦⟧]*⟧"), re.compile(r"</?\w+>"), re.compile(r"[^\W\d_]{3,}")
+KEYS = {"ctrl", "shift", "alt", "tab", "enter", "return", "esc", "istrel", "utf", "frequency"}
+EXAMPLE = {"describe", "across", "format", "practice", "min", "receptive", "post"}  # on the start page
+
+
+class Marked(QTranslator):
+    """A language of its own: a text that stands in the German file, between brackets; any other as it is."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.german = QTranslator()
+        assert self.german.load("istrel_de", str(words.FOLDER))
+
+    def isEmpty(self) -> bool:  # noqa: N802 (Qt's name)
+        return False
+
+    def translate(self, context: str, text: str, *more: Any) -> str:
+        number = more[1] if len(more) > 1 else -1
+        known = context == words.CONTEXT and self.german.translate(context, text, None, number)
+        return f"⟦{words.chosen(text, number)}⟧" if known else text
+
+
+@pytest.fixture
+def marked(dressed: QApplication, monkeypatch: pytest.MonkeyPatch) -> Iterator[None]:
+    translator = Marked()
+    dressed.installTranslator(translator)
+    monkeypatch.setattr(words._Spoken, "language", "marked")
+    yield
+    dressed.removeTranslator(translator)
+
+
+@pytest.fixture(params=list(LANGUAGES))
+def spoken(request: pytest.FixtureRequest, dressed: QApplication) -> Iterator[str]:
+    speak(request.param)
+    yield request.param
+    speak("en")
+
+
+def shown(widgets: Iterable[QWidget]) -> Iterator[tuple[QWidget, str]]:
+    """Whatever a person can read or hear of these widgets."""
+    for widget in widgets:
+        yield widget, widget.toolTip()
+        yield widget, widget.accessibleName()
+        if isinstance(widget, QComboBox):
+            yield from ((widget, widget.itemText(place)) for place in range(widget.count()))
+        elif isinstance(widget, QMenu):
+            yield from ((widget, action.text()) for action in widget.actions())
+        elif isinstance(widget, QLineEdit):
+            yield widget, widget.placeholderText()
+        elif isinstance(widget, QLabel | QAbstractButton):
+            yield widget, widget.text()
+
+
+def in_the_language_of_the_paper(widget: QWidget) -> bool:
+    """What stands on paper, or is said of it, is in the language of the house style; the handbook is in English."""
+    parents = [widget]
+    while (parent := parents[-1].parentWidget()) is not None:
+        parents.append(parent)
+    return any(type(one).__name__ in ("Paper", "MarginNoteView", "_Canvas", "ReadingPanel", "Book") for one in parents)
+
+
+def words_of_the_study(window: Window) -> set[str]:
+    """The words of the data, of the codebook, of the house style, and of sentences."""
+    study, style = window.model.study, window.model.style
+    texts = [study.source.name, style.name, style.table.label, style.figure.label, style.table.note]
+    texts += [style.fonts.document, *CLAUSES, *VERBS, *FORMS, *SETTINGS, *STATISTICS, OCCASION]
+    for variable in study.codebook.variables:
+        texts += [variable.name, variable.label, variable.unit, *(entry.label for entry in variable.value_labels)]
+    for column in study.table.columns:
+        texts += column.words if column.kind is Kind.TEXT else ()
+    return {word.casefold() for text in texts for word in WORD.findall(text)}
+
+
+def not_looked_up(window: Window, app: QApplication) -> set[str]:
+    """Texts in which a word is left that is neither looked up, nor of the study, nor a key."""
+    known = KEYS | (words_of_the_study(window) if window.model.is_open else EXAMPLE)
+    found = set()
+    for widget, text in shown(app.allWidgets()):
+        left = TAG.sub(" ", text)
+        while (inner := INSIDE.sub(" ", left)) != left:
+            left = inner
+        if {word.casefold() for word in WORD.findall(left)} - known and not in_the_language_of_the_paper(widget):
+            found.add(f"{type(widget).__name__}: {text}")
+    return found
+
+
+def test_every_word_on_every_screen_is_looked_up(
+    marked: None, dressed: QApplication, window: Window, opened: Opened, settle: Settle
+) -> None:
+    found = not_looked_up(window, dressed)
+    opened(sentence=SENTENCE)
+    window.does.do("keep")
+    window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))  # numbers moved: the bar has much to tell
+    for place in range(4):
+        window.stations.go(place)
+        settle()
+        found |= not_looked_up(window, dressed)
+    for sentence in SENTENCES:
+        window.stations.say(sentence)
+        settle()
+        found |= not_looked_up(window, dressed)
+    for panel in PANELS:
+        window.does.do(panel)
+        settle()
+        found |= not_looked_up(window, dressed)
+    assert not found, "\n".join(sorted(found))
+
+
+def test_no_button_is_cut_in_a_small_window(spoken: str, opened: Opened, settle: Settle) -> None:
+    window = opened(sentence=SENTENCE)
+    window.does.do("keep")
+    window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))
+    window.resize(1024, 640)
+    cut = []
+    for station in (0, 1, 2, 3):
+        window.stations.go(station)
+        settle()
+        for one in window.stack.currentWidget().findChildren(QPushButton):
+            if one.isVisible() and one.width() < one.sizeHint().width() - 1:
+                cut.append((station, one.text()))
+    assert cut == []
+
+
+@pytest.mark.parametrize(
+    ("text", "in_german"),
+    [
+        (english("{n:,} [case|cases]", n=1), "1 Fall"),
+        (english("{n:,} [case|cases]", n=2400), "2.400 Fälle"),
+        (english("{cases} in {n:,} [row|rows]", cases=english("{n:,} [case|cases]", n=1), n=3), "1 Fall in 3 Zeilen"),
+        (english("{names} and {last}", names="a, b", last="[c|d] {e}"), "a, b und [c|d] {e}"),
+        (together((english("Nothing moved."), english("{n} more", n=2))), "Nichts hat sich geändert. 2 weitere"),
+        (written(-1234.5, ",.1f"), "−1.234,5"),
+        (english("{n} of {it} that [is|are] nowhere", n=1.5, it="x"), "1,5 of x that are nowhere"),
+        ("count", "count"),
+        ("{n} [case|cases]", "{n} [case|cases]"),
+    ],
+)
+def test_what_the_core_says_is_said_again_and_data_stay_as_they_are(
+    text: str, in_german: str, dressed: QApplication
+) -> None:
+    before = retold(text)
+    try:
+        speak("de")
+        assert retold(text) == in_german
+    finally:
+        speak("en")
+    assert retold(text) == before == str(text)
+
+
+def test_a_window_speaks_what_was_chosen_or_else_the_language_of_the_system(
+    dressed: QApplication, qtbot: QtBot, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    QSettings.setPath(QSettings.Format.IniFormat, QSettings.Scope.UserScope, str(tmp_path / "config"))
+    for chosen, system, spoken in (("", "es", "Entrada"), ("fr", "es", "Entrée"), ("xx", "en", "Intake")):
+        preferences.choose("language", chosen)
+        monkeypatch.setattr(words, "language_of_the_system", lambda system=system: system)
+        frame = QMainWindow()
+        qtbot.addWidget(frame)
+        try:
+            window = start.furnish(dressed, frame, "", demo=False)
+            assert window.rail.stations[0].words == spoken
+            window.background.wait()
+        finally:
+            speak("en")
+            sys.excepthook = sys.__excepthook__
