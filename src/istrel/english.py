@@ -34,6 +34,13 @@ def together(sentences: Sequence[str]) -> English:
     return english(" ".join(f"{{{name}}}" for name in parts), **parts)
 
 
+def plain(text: object) -> str:
+    """A text without its parts, for encoders that take plain texts alone."""
+    if isinstance(text, English):
+        return str(text)
+    raise TypeError(f"{type(text).__name__} is no text")
+
+
 def written(number: float, spec: str) -> English:
     """A number with a true minus; the window exchanges its marks for those of its language."""
     text = f"{number:{spec}}"

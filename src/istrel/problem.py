@@ -35,6 +35,8 @@ def plain_line(message: str) -> str:
     """The message as one line that a terminal shows: no control characters, and long words cut."""
     line = one_line(message)
     line = QUOTED.sub(lambda found: f"{found.group()[: MOST_QUOTED + 1]}…”", line)
+    if line == message and len(line) <= MOST:
+        return message  # as it came: it may know how it reads in other languages
     return line if len(line) <= MOST else f"{line[:MOST]}…"
 
 

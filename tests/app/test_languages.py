@@ -114,11 +114,11 @@ def words_of_the_study(window: Window) -> set[str]:
     return {word.casefold() for text in texts for word in WORD.findall(text)}
 
 
-def not_looked_up(window: Window, app: QApplication) -> set[str]:
+def not_looked_up(window: Window) -> set[str]:
     """Texts in which a word is left that is neither looked up, nor of the study, nor a key."""
     known = KEYS | (words_of_the_study(window) if window.model.is_open else EXAMPLE)
     found = set()
-    for widget, text in shown(app.allWidgets()):
+    for widget, text in shown([window, *window.findChildren(QWidget)]):
         left = TAG.sub(" ", text)
         while (inner := INSIDE.sub(" ", left)) != left:
             left = inner
@@ -130,22 +130,22 @@ def not_looked_up(window: Window, app: QApplication) -> set[str]:
 def test_every_word_on_every_screen_is_looked_up(
     marked: None, dressed: QApplication, window: Window, opened: Opened, settle: Settle
 ) -> None:
-    found = not_looked_up(window, dressed)
+    found = not_looked_up(window)
     opened(sentence=SENTENCE)
     window.does.do("keep")
     window.model.do(TreatAsMissing(("receptive_post",), (-9.0,)))  # numbers moved: the bar has much to tell
     for place in range(4):
         window.stations.go(place)
         settle()
-        found |= not_looked_up(window, dressed)
+        found |= not_looked_up(window)
     for sentence in SENTENCES:
         window.stations.say(sentence)
         settle()
-        found |= not_looked_up(window, dressed)
+        found |= not_looked_up(window)
     for panel in PANELS:
         window.does.do(panel)
         settle()
-        found |= not_looked_up(window, dressed)
+        found |= not_looked_up(window)
     assert not found, "\n".join(sorted(found))
 
 

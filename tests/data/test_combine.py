@@ -70,7 +70,7 @@ def test_a_left_join_keeps_every_row_and_repeats_those_with_several_partners() -
     assert (report.rows, report.matched, report.unmatched_left, report.unmatched_right) == (6, 3, 2, 1)
     assert (report.repeated_left, report.repeated_right, report.many_to_many) == (1, 1, 0)
     assert report.words == (
-        "6 rows would result; 3 rows on the left find a partner. 2 on the left have none. 1 on the right have none. "
+        "6 rows would result; 3 rows on the left find a partner. 2 on the left have none. 1 on the right has none. "
         "1 key value repeats on the left. 1 key value repeats on the right."
     )
 
@@ -126,7 +126,7 @@ def test_repeated_rows_and_lost_ones_are_told_when_made_wide() -> None:
     assert shown(made) == [("1", "5", "7")]
     assert made.names == ("id", "quiz_1", "quiz_2")
     assert words.endswith(
-        "1 rows repeat key and name; the first of each counts. 1 rows without key or name are left out."
+        "1 row repeats key and name; the first of each counts. 1 row without key or name is left out."
     )
 
 
@@ -168,7 +168,9 @@ def test_many_rows_become_one_per_key() -> None:
         ("2", "f", "-1.5", "-4.5", "3", "1.5", "-9", "3", "N", "N"),
         ("1", "m", "", "0", "0", "", "", "2", "S", "S"),
     ]
-    assert words == "2 rows and 10 variables would result, each from 2 to 3 rows. 1 rows without key are left out."
+    assert (
+        words == "2 rows and 10 variables would result. Each is made from 2 to 3 rows. 1 row without key is left out."
+    )
     with pytest.raises(Problem, match="holds no numbers, so it has no mean"):
         gather(VISITS, ("id",), ("place",), ("mean",))
 

@@ -20,6 +20,7 @@ from istrel.counting import counted
 from istrel.data.codebook import Codebook, MissingCode
 from istrel.data.column import Column, Kind, show_date, show_value
 from istrel.data.dataset import Dataset
+from istrel.english import plain
 from istrel.exhibits.printing import plain_text
 from istrel.files import harmless, write_whole
 from istrel.problem import Problem
@@ -101,7 +102,7 @@ def deposit(study: Study, style: HouseStyle, form: Form | None = None) -> dict[s
     }
     content["sources"] = [{"title": source.name} for source in study.sources]
     if resources:
-        files["datapackage.json"] = msgspec.json.format(msgspec.json.encode(content), indent=2) + b"\n"
+        files["datapackage.json"] = msgspec.json.format(msgspec.json.encode(content, enc_hook=plain), indent=2) + b"\n"
     return dict(sorted(files.items()))
 
 

@@ -9,6 +9,7 @@ from typing import Any
 
 import msgspec
 
+from istrel.english import plain
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.text import say
 from istrel.files import refuse_sources, write_whole
@@ -109,7 +110,7 @@ def write_folder(study: Study, style: HouseStyle, folder: Path) -> tuple[Path, .
             line["files"][path.name] = sha256(content).hexdigest()
         lines.append(line)
     sources = [{"name": source.name, "sha256": source.raw.source.sha256} for source in study.sources]
-    manifest = msgspec.json.encode({"istrel": VERSION, "sources": sources, "exhibits": lines})
+    manifest = msgspec.json.encode({"istrel": VERSION, "sources": sources, "exhibits": lines}, enc_hook=plain)
     written.append(write_whole(folder / "manifest.json", msgspec.json.format(manifest, indent=1) + b"\n"))
     return tuple(written)
 
