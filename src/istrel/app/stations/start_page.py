@@ -6,9 +6,10 @@ from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QHBoxLayout, QMenu, QTableWidget, QTableWidgetItem, QWidget
+from PySide6.QtWidgets import QMenu, QTableWidget, QTableWidgetItem, QWidget
 
 from istrel.app import theme
+from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import button, column, label, row, serif_label
 from istrel.app.words import tr
 
@@ -61,26 +62,25 @@ class StartPage(QWidget):
         outer.addLayout(self._studies)
         self.show_recent()
         outer.addSpacing(20)
-        outer.addLayout(self._first_steps())
+        outer.addWidget(self._first_steps())
         outer.addSpacing(28)
         example = serif_label("describe  practice_min, receptive_post  across  format", 18)
         example.setStyleSheet(example.styleSheet() + f"color: {theme.QUIET}; font-style: italic;")
         outer.addWidget(example, 0, Qt.AlignmentFlag.AlignLeft)
         outer.addStretch(4)
 
-    def _first_steps(self) -> QHBoxLayout:
+    def _first_steps(self) -> FlowBox:
         """Three walks, and the handbook."""
         from istrel.app.book.walks import WALKS
 
-        line = row(spacing=16)
-        line.addWidget(label(tr("First walks"), "quiet"))
+        line = FlowBox(spacing=16)
+        line.add(label(tr("First walks"), "quiet"))
         for place, walk in enumerate(WALKS):
-            line.addWidget(button(tr(walk.title), "link", partial(self.walk_wanted.emit, place)))
-        line.addWidget(label(tr("or read the"), "quiet"))
-        line.addWidget(button(tr("Handbook"), "link", self.handbook_wanted.emit))
-        line.addStretch()
+            line.add(button(tr(walk.title), "link", partial(self.walk_wanted.emit, place)))
+        line.add(label(tr("or read the"), "quiet"))
+        line.add(button(tr("Handbook"), "link", self.handbook_wanted.emit))
         self.comfort_button = button(tr("Look, size, language ▾"), "link", self.comfort_wanted.emit)
-        line.addWidget(self.comfort_button)
+        line.add(self.comfort_button)
         return line
 
     def show_recent(self) -> None:

@@ -149,7 +149,8 @@ class SettingsColumn(QWidget):
         slider.setValue(round(SLIDER_STEPS * math.log(request.settings["bandwidth"]) / math.log(SLIDER_FACTOR)))
         slider.setAccessibleName(tr("Bandwidth"))
         slider.setToolTip(tr(SETTINGS["bandwidth"].meaning))
-        says = label(tr("bandwidth × {factor:.3g}, drag to smooth", factor=request.settings["bandwidth"]), "small")
+        words = tr("bandwidth × {factor:.3g}, drag to smooth", factor=request.settings["bandwidth"])
+        says = label(words, "small", wrap=True)
 
         def moved(place: int, *, done: bool) -> None:
             factor = float(f"{SLIDER_FACTOR ** (place / SLIDER_STEPS):.3g}")
