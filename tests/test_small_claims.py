@@ -11,6 +11,7 @@ import docx
 import numpy as np
 import pytest
 import xlsxwriter
+from lxml import etree
 
 from istrel.data.codebook import parse_missing
 from istrel.data.dataset import Dataset
@@ -20,7 +21,9 @@ from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.render.refresh.grids import _likest
+from istrel.render.refresh.word.whole import Whole
 from istrel.render.word.controls import _span
+from istrel.render.word.letters import Changes
 from istrel.stats.normality import _lilliefors_p
 from istrel.study.rows import offers
 from istrel.style.house import HouseStyle
@@ -121,3 +124,31 @@ def test_why_a_weighted_statistic_lacks_is_said_as_it_is(data_of: Maker, style: 
     exhibit = make_exhibit("describe x across g with n, mean, sd", Dataset(data.table, book))
     notes = " ".join(as_plain(note) for note in print_notes(exhibit.sheet.notes, style))
     assert "fewer than 2" in notes
+
+
+def test_what_comes_whole_is_tracked_by_its_outermost_paragraphs_and_by_rows() -> None:
+    """A word processor takes or refuses a paragraph by the mark at its end, and a row by the row's; not both."""
+    space = 'xmlns:w="http://schemas.openxmlformats.org/wordprocessingml/2006/main"'
+    cell = "<w:tbl><w:tr><w:tc><w:p><w:r><w:t>{}</w:t></w:r></w:p></w:tc></w:tr></w:tbl>"
+    line = "<w:p><w:r><w:t>{}</w:t></w:r></w:p>"
+    content, fresh = (
+        etree.fromstring(f"<w:sdtContent {space}>{parts}</w:sdtContent>")
+        for parts in (line.format("old") + cell.format("a"), line.format("new") * 2)
+    )
+    Whole(1, Changes(0), frozenset()).exchange(content, fresh)
+    qn = docx.oxml.ns.qn
+    marks = {"del": [], "ins": []}
+    for kind, found in marks.items():
+        for mark in content.iter(qn(f"w:{kind}")):
+            home = mark.getparent()
+            text = "".join(home.getparent().getparent().itertext() if home.tag == qn("w:rPr") else mark.itertext())
+            found.append((home.tag.rpartition("}")[2], text))
+    assert sorted(marks["del"]) == [("p", "a"), ("p", "old"), ("rPr", "old"), ("trPr", "")]
+    assert sorted(marks["ins"]) == [("p", "new"), ("p", "new"), ("rPr", "new"), ("rPr", "new")]
+    content, fresh = (
+        etree.fromstring(f"<w:sdtContent {space}>{parts}</w:sdtContent>")
+        for parts in (line.format("old"), line.format("new") + cell.format("b"))
+    )
+    Whole(1, Changes(0), frozenset()).exchange(content, fresh)
+    homes = [mark.getparent().tag.rpartition("}")[2] for mark in content.iter(qn("w:ins"))]
+    assert sorted(homes) == ["p", "p", "rPr", "trPr"]

@@ -251,5 +251,7 @@ def test_frequencies_against_expected_shares(counts: tuple[int, ...], shares: tu
 
 
 def test_what_is_not_expected_at_all_and_nothing_at_all() -> None:
-    assert norms.goodness_of_fit(np.array([3, 1]), np.array([1.0, 0.0])).p == 0.0
+    impossible = norms.goodness_of_fit(np.array([3, 1, 0]), np.array([1.0, 0.0, 1.0]))
+    assert (impossible.p, impossible.df, impossible.exact) == (0.0, 2, True)
+    assert norms.goodness_of_fit(np.array([0, 0, 0]), np.ones(3)).df == 2
     assert isinstance(norms.goodness_of_fit(np.array([0, 0]), np.array([1.0, 1.0])).p, Undefined)
