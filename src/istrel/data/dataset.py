@@ -193,16 +193,18 @@ class Dataset:
         return prepared
 
 
-MOST_MEASURED, A_LOOK = 6, 1_000
+MOST_MEASURED, A_LOOK = 6, 16_384
 
 
 def _decimals_of(numbers: Numbers) -> int:
     """The fewest decimals that all usable values keep."""
-    values = numbers.values[numbers.valid]
-    for decimals in range(MOST_MEASURED):
-        if all(_has_decimals(part, decimals) for part in (values[:A_LOOK], values)):
-            return decimals
-    return MOST_MEASURED
+    values, decimals, place = numbers.values[numbers.valid], 0, 0
+    while place < values.size and decimals < MOST_MEASURED:
+        if _has_decimals(values[place : place + A_LOOK], decimals):
+            place += A_LOOK
+        else:
+            decimals, place = decimals + 1, 0
+    return decimals
 
 
 def _has_decimals(values: NDArray[np.float64], decimals: int) -> bool:

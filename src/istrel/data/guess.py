@@ -19,6 +19,7 @@ from istrel.data.rows import Rows
 from istrel.data.table import Table
 from istrel.data.units import known_unit
 from istrel.stats.distinct import distinct_values
+from istrel.stats.threads import each
 
 NEAR_ZERO, WIDE = -3, 30  # −1 to −3 are codes below values that go far: beside small ones they may be values
 IDENTIFIER_NAME = re.compile(r"(^|_|\b)(id|nr|no|number|code|key|case|uuid|index)(\b|_|$)|Id$|ID$", re.IGNORECASE)
@@ -54,12 +55,19 @@ RUNNING_NAME = re.compile(
 )
 RANK_NAME = re.compile(r"(?i)^(rank|rang|place|platz|position|standing|day|tag|jour|d[ií]a|trial|t|time)(_?no)?\W*$")
 MOST_CATEGORIES = 40
+A_LOOK = 10_000  # rows that may decide alone
+LONG = 200_000  # rows, from which columns are looked at two at a time
 
 
 def guess_codebook(table: Table) -> Codebook:
     """A Variable for every column: level, label and unit guessed from its name, kind and values; and what a row is."""
     markers = shared_markers(table)
-    codebook = Codebook(tuple(_guessed(column, markers.get(column.name, ())) for column in table.columns))
+
+    def guessed(column: Column) -> Variable:
+        return _guessed(column, markers.get(column.name, ()))
+
+    lines = each(guessed, table.columns) if table.n_rows >= LONG else map(guessed, table.columns)
+    codebook = Codebook(tuple(lines))
     return with_rows_guessed(with_answers(codebook, table), table)
 
 
@@ -112,7 +120,23 @@ def guess_level(column: Column) -> Level:
         return Level.DATE
     if not column.valid.any():
         return Level.TEXT
-    return _of_texts(column) if column.kind is Kind.TEXT else _of_numbers(column)
+    if column.kind is Kind.TEXT:
+        return _of_texts(column)
+    return Level.CONTINUOUS if _begins_with_fractions(column) else _of_numbers(column)
+
+
+def _begins_with_fractions(column: Column) -> bool:
+    """Whether one of the first numbers is no whole one; no code is a fraction, so nothing else can make it a category."""
+    first = column.values[:A_LOOK][column.valid[:A_LOOK]]
+    first = first[np.isfinite(first)]
+    return bool((first != np.floor(first)).any())
+
+
+def finite(column: Column) -> NDArray[np.float64]:
+    """The finite numbers of a column; its own values where it lacks none."""
+    values: NDArray[np.float64] = column.values if column.valid.all() else column.values[column.valid]
+    known = np.isfinite(values)
+    return values if known.all() else values[known]
 
 
 def suspected_codes(values: NDArray[np.float64]) -> tuple[float, ...]:
@@ -133,31 +157,42 @@ def suspected_codes(values: NDArray[np.float64]) -> tuple[float, ...]:
     negative value among values from zero up; −1 to −3 only where these go far. It counts as found only where the others
     have at least 3 distinct values or are 0 and 1.
     """
-    distinct = distinct_values(values[np.isfinite(values)])
-    coded = CODE_LIKE[np.minimum(np.searchsorted(CODE_LIKE, distinct), CODE_LIKE.size - 1)] == distinct
-    while coded.any():
-        rest = distinct[~coded]
-        if rest.size < 2:
+    return _codes_among(distinct_values(values[np.isfinite(values)]))
+
+
+def _codes_among(distinct: NDArray[np.float64]) -> tuple[float, ...]:
+    """The codes among values that are distinct and ascending."""
+    places = np.searchsorted(distinct, CODE_LIKE)
+    places = places[places < distinct.size]
+    coded = np.unique(places[np.isin(distinct[places], CODE_LIKE)])  # few, whatever the size of the column
+    while coded.size:
+        if distinct.size - coded.size < 2:
             return ()
-        low, high = float(rest[0]), float(rest[-1])
-        margin = max(2.0, 0.25 * (high - low))
-        near = (distinct < 0) & (distinct >= NEAR_ZERO) & (high - low < WIDE)
-        lone = (distinct < 0) & (low >= 0)
-        outside = ((distinct < low - margin) | (distinct > high + margin) | lone) & ~near
-        remaining = coded & outside
-        if (remaining == coded).all():
-            return tuple(float(v) for v in distinct[coded])
-        coded = remaining
+        low, high = _ends_without(coded, distinct)
+        values, margin = distinct[coded], max(2.0, 0.25 * (high - low))
+        near = (values < 0) & (values >= NEAR_ZERO) & (high - low < WIDE)
+        lone = (values < 0) & (low >= 0)
+        outside = ((values < low - margin) | (values > high + margin) | lone) & ~near
+        if outside.all():
+            return tuple(values.tolist())
+        coded = coded[outside]
     return ()
 
 
+def _ends_without(places: NDArray[np.intp], distinct: NDArray[np.float64]) -> tuple[float, float]:
+    """The smallest and the largest of ascending values but for those at these places, ascending too."""
+    last = distinct.size - 1
+    first = int(np.append(np.flatnonzero(places != np.arange(places.size)), places.size)[0])
+    back = int(np.append(np.flatnonzero(places[::-1] != last - np.arange(places.size)), places.size)[0])
+    return float(distinct[first]), float(distinct[last - back])
+
+
 def _of_numbers(column: Column) -> Level:
-    values = column.values[column.valid]
-    values = values[np.isfinite(values)]
+    values = finite(column)
     if not values.size:
         return Level.TEXT
     distinct = distinct_values(values)
-    codes = suspected_codes(distinct)
+    codes = _codes_among(distinct)
     if codes:
         values, distinct = values[~np.isin(values, codes)], distinct[~np.isin(distinct, codes)]
     if not np.array_equal(distinct, np.floor(distinct)):

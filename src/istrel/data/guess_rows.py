@@ -142,4 +142,6 @@ def _counts(column: Column) -> bool:
 def _distinct(columns: Iterable[Column]) -> int:
     """How many different combinations of values there are, among rows where the first has one."""
     parts = list(columns)
+    if len(parts) == 1 and parts[0].kind is not Kind.TEXT:
+        return int(distinct_values(parts[0].values[parts[0].valid]).size)
     return int(distinct_values(row_marks(parts)[parts[0].valid]).size)

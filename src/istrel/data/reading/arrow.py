@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import os
-from collections.abc import Iterable, Iterator
+from collections.abc import Callable, Iterable, Iterator
 from dataclasses import replace
 from functools import partial
 from pathlib import Path
@@ -12,8 +12,8 @@ from typing import Any
 import pyarrow as pa
 
 from istrel.data.column import Column
-from istrel.data.reading.columns import column_of, columns_of
-from istrel.data.reading.described import described
+from istrel.data.reading.columns import Whole, column_of, columns_of
+from istrel.data.reading.described import described, words_of
 from istrel.data.reading.heads import clean_names
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.numbers import Marks
@@ -23,6 +23,7 @@ from istrel.data.table import Source, Table, stamp_of
 from istrel.problem import Problem
 
 MOST_VALUES = 80_000_000
+Words = Callable[[int], pa.Array | None]
 
 
 def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
@@ -64,12 +65,13 @@ def refuse_many(path: Path, rows: int, columns: int) -> None:
 
 def table_of(
     path: Path,
-    whole: pa.Table,
+    whole: Whole,
     reading: str,
     *,
     remarks: tuple[str, ...] = (),
     marks: Marks | None = None,
     dates: str | None = None,
+    words: Words | None = None,
 ) -> Table:
     """Istrel's table from Arrow's, of a file.
 
@@ -78,18 +80,19 @@ def table_of(
     Problem
         Where there is no column, no row, or text that is not UTF-8.
     """
-    made = table_in_memory(path.name, whole, reading, remarks=remarks, marks=marks, dates=dates)
+    made = table_in_memory(path.name, whole, reading, remarks=remarks, marks=marks, dates=dates, words=words)
     return replace(made, source=replace(made.source, path=str(path.resolve()), stamp=stamp_of(path)))
 
 
 def table_in_memory(
     name: str,
-    whole: pa.Table,
+    whole: Whole,
     reading: str = "",
     *,
     remarks: tuple[str, ...] = (),
     marks: Marks | None = None,
     dates: str | None = None,
+    words: Words | None = None,
 ) -> Table:
     """As `table_of`, of data that are no file; `name` is what they are called."""
     if not whole.num_columns:
@@ -102,7 +105,8 @@ def table_in_memory(
         raise Problem(f"{name}: a name in it is not UTF-8 text.") from error
     notes = Notes(list(remarks))
     columns = tuple(columns_of(names, whole, marks or Marks(), notes, dates, partial(_column, name)))
-    told = described(whole, names)
+    pa.default_memory_pool().release_unused()  # what the conversion took
+    told = described(whole.schema, names, words or (lambda place: words_of(whole.column(place))))
     return Table(
         columns, Source(name, "", (0, 0), reading, tuple(notes.remarks), unsure=tuple(notes.unsure), described=told)
     )

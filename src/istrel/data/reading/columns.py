@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
-from typing import Any
+from functools import lru_cache
+from typing import Any, Protocol
 
 import numpy as np
 import pyarrow as pa
@@ -20,18 +21,46 @@ from istrel.data.reading.notes import Notes
 from istrel.data.reading.numbers import Marks, as_numbers, beside_signs, several_units, two_in_a_cell, with_digits
 from istrel.problem import Problem
 from istrel.stats.distinct import distinct_values
+from istrel.stats.threads import each
 
 MOSTLY, AT_LEAST = 0.8, 0.5
 MOST_WORDS = 10_000  # among more, marks for "no value" are not looked for
 EXACT_IN_FLOAT = 2**53
 A_LOOK = 200
+LONG = 50_000  # rows
 ReadColumn = Callable[[str, pa.ChunkedArray, Marks, Notes], Column]
 ORDERS = {"day-first": True, "month-first": False}
 
 
+class Whole(Protocol):
+    """A table of Arrow's, or what reads one column after the other."""
+
+    @property
+    def schema(self) -> pa.Schema: ...
+
+    @property
+    def column_names(self) -> list[str]: ...
+
+    @property
+    def num_rows(self) -> int: ...
+
+    @property
+    def num_columns(self) -> int: ...
+
+    def column(self, place: int, /) -> pa.ChunkedArray: ...
+
+
+@lru_cache(maxsize=1)
+def all_there(n: int) -> NDArray[np.bool_]:
+    """The mask of a column without a missing value; one for all columns of a file."""
+    mask = np.ones(n, bool)
+    mask.flags.writeable = False
+    return mask
+
+
 def columns_of(
     names: Sequence[str],
-    whole: pa.Table,
+    whole: Whole,
     marks: Marks,
     notes: Notes,
     dates_wanted: str | None,
@@ -53,7 +82,7 @@ def columns_of(
         raise Problem(f"“{dates_wanted}” is no order of dates; say {' or '.join(ORDERS)}.")
     notes.day_first = None if dates_wanted is None else ORDERS[dates_wanted]
     read = read or column_of
-    columns = [read(name, whole.column(place), marks, notes) for place, name in enumerate(names)]
+    columns = _each(names, whole, marks, notes, read)
     if not notes.open or len(notes.orders) != 1:
         return columns
     (notes.day_first,) = notes.orders
@@ -64,6 +93,20 @@ def columns_of(
             order = "day" if notes.day_first else "month"
             notes.say(name, f"its dates can be read either way; the {order} comes first, as in the other columns.")
     return columns
+
+
+def _each(names: Sequence[str], whole: Whole, marks: Marks, notes: Notes, read: ReadColumn) -> list[Column]:
+    """Every column by itself, two at a time where they are long; what is said of them stays in their order."""
+
+    def one(place: int) -> tuple[Column, Notes]:
+        told = Notes(day_first=notes.day_first)
+        return read(names[place], whole.column(place), marks, told), told
+
+    places = range(len(names))
+    made = each(one, places) if whole.num_rows >= LONG else [one(place) for place in places]
+    for _, told in made:
+        notes.take(told)
+    return [column for column, _ in made]
 
 
 def column_of(name: str, chunked: pa.ChunkedArray, marks: Marks | None = None, notes: Notes | None = None) -> Column:
@@ -87,7 +130,7 @@ def _column(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -> 
         return _of_texts(name, chunked, marks, notes)
     if pa.types.is_null(kind):
         return Column(name, Kind.TEXT, np.zeros(len(chunked), np.int32), np.zeros(len(chunked), bool))
-    valid = np.asarray(chunked.is_valid()) if chunked.null_count else np.ones(len(chunked), bool)
+    valid = np.asarray(chunked.is_valid()) if chunked.null_count else all_there(len(chunked))
     if pa.types.is_integer(kind) or pa.types.is_floating(kind):
         return _of_numbers(name, chunked, valid, marks, notes)
     if pa.types.is_date(kind) or pa.types.is_timestamp(kind):
@@ -187,7 +230,7 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -
         raise UnicodeError("texts that are not UTF-8")
     words = unwrapped(array.dictionary.cast(pa.string()))
     codes = _filled(array.indices, 0).to_numpy(zero_copy_only=False).astype(np.int32, copy=False)
-    valid = np.asarray(array.indices.is_valid()) if array.null_count else np.ones(len(array), bool)
+    valid = np.asarray(array.indices.is_valid()) if array.null_count else all_there(len(array))
     blank = np.asarray(pc.equal(pc.utf8_length(pc.utf8_trim_whitespace(words)), 0)) if len(words) else np.zeros(0, bool)
     valid = valid & ~blank[codes] if blank.any() else valid
     texts = _Texts(name, words, codes, valid)
