@@ -14,12 +14,12 @@ from istrel.stats.grouping import Arranged, arrange, arrange_counted, side_by_si
 from istrel.stats.threads import each
 
 Made = TypeVar("Made")
-WORTH_THREADS = 200_000
+WORTH_THREADS, TOO_LONG_FOR_TWO = 200_000, 60_000_000  # rows; each work holds three copies of its column
 
 
 def shared_out(works: Sequence[Callable[[], Made]], data: Dataset) -> list[Made]:
     """The results of several works in their order, on two threads where that pays: NumPy lets go of the interpreter."""
-    if data.n_rows >= WORTH_THREADS and len(works) > 1:
+    if WORTH_THREADS <= data.n_rows < TOO_LONG_FOR_TWO and len(works) > 1:
         return each(lambda work: work(), works)
     return [work() for work in works]
 

@@ -20,9 +20,12 @@ from istrel.data.reading.numbers import Marks
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Source, Table, stamp_of
+from istrel.machine import memory
 from istrel.problem import Problem
 
-MOST_VALUES = 80_000_000
+MOST_VALUES = 80_000_000  # that are read on any machine
+MOST_PACKED = 20  # values in a byte of a file that means so many
+BYTES_OF_A_VALUE = 18  # measured: 100 million rows of 8 columns, read and described
 Words = Callable[[int], pa.Array | None]
 
 
@@ -54,13 +57,23 @@ def _bounded(path: Path, batches: Iterable[pa.RecordBatch]) -> Iterator[pa.Recor
 
 def refuse_many(path: Path, rows: int, columns: int) -> None:
     """Raises a Problem for a table that would not fit the memory, before it is unpacked: a few kilobytes can say anything."""
-    said = os.environ.get("ISTREL_MOST_VALUES", "")
-    most = int(said) if said.isdecimal() and len(said) < 16 else MOST_VALUES
+    most = _most(path, rows * columns)
     if rows * columns > most:
         raise Problem(
             f"{path.name}: it holds {rows:,} rows of {columns:,} columns, more than {most:,} values. Take fewer columns, "
             "or set ISTREL_MOST_VALUES to a larger number if the memory is there."
         )
+
+
+def _most(path: Path, values: int) -> int:
+    """How many values may be read: those said in the environment, else what the memory holds where the file is large enough to
+    mean them.
+    """
+    said = os.environ.get("ISTREL_MOST_VALUES", "")
+    if said.isdecimal() and len(said) < 16:
+        return int(said)
+    meant = path.exists() and path.stat().st_size * MOST_PACKED >= values
+    return max(MOST_VALUES, memory() // BYTES_OF_A_VALUE) if meant else MOST_VALUES
 
 
 def table_of(
