@@ -303,7 +303,7 @@ def whole_exhibits() -> list[Row]:
     """What a user waits for: exhibits from the sentence on, beside an SQL engine or the second."""
     import whole_exhibits as whole
 
-    waited = (*whole.long_exhibits(), *whole.proofs(), *whole.runs())
+    waited = (*whole.long_exhibits(), *whole.from_files(), *whole.proofs(), *whole.runs())
     return [Row(w.what, w.beside, w.seconds, w.seconds / w.floor, w.mark) for w in waited]
 
 
@@ -417,6 +417,8 @@ ratios are what counts. Memory is the peak of what a call allocates, over the si
 |---|---|--:|--:|--:|---|--:|
 """
 
+WHY = "\n## Why it is so\n"  # from here on the page is written by hand
+
 
 def main() -> int:
     parser = argparse.ArgumentParser(description=__doc__.splitlines()[0])
@@ -443,7 +445,8 @@ def main() -> int:
             lines.append(row.line)
             idle += row.measures_nothing
     if options.write:
-        PAGE.write_text(HEAD.format(machine=machine) + "\n".join(lines) + "\n")
+        _, told, why = PAGE.read_text().partition(WHY)
+        PAGE.write_text(HEAD.format(machine=machine) + "\n".join(lines) + "\n" + told + why)
     if idle:
         print(f"{idle} rows are faster than their floors: they measure nothing")
     return bool(idle)

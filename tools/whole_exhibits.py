@@ -15,6 +15,7 @@ from typing import Any, NamedTuple
 import numpy as np
 
 CASES = 4_000_000
+STORED, BLOCK = 10_000_000, 1_000_000  # rows of a file, written by blocks
 ROOT = Path(__file__).parents[1]
 LEARNERS = ROOT / "src" / "istrel" / "demo" / "learners.csv"
 MEASURED = ("score", "time", "age", "visits")
@@ -166,6 +167,50 @@ def long_exhibits() -> list[Waited]:
                 f"describe {names} across centre {shown}",
             ),
         ]
+
+
+def from_files() -> list[Waited]:
+    """A long Parquet file described by one run of the command line, beside the engine asked the same of the same file."""
+    import pyarrow as pa
+    import pyarrow.parquet as pq
+
+    measured, groups = ("a", "b", "c", "d"), [f"group {k}" for k in range(40)]
+    with tempfile.TemporaryDirectory() as folder:
+        path = Path(folder) / "stored.parquet"
+        writer = None
+        for block in range(STORED // BLOCK):
+            rng = np.random.default_rng(block)
+            columns = {
+                "a": rng.normal(50, 10, BLOCK).round(2),
+                "b": rng.integers(0, 100, BLOCK),
+                "c": rng.exponential(3, BLOCK).round(3),
+                "d": rng.normal(0, 1, BLOCK),
+                "g": pa.DictionaryArray.from_arrays(rng.integers(0, 40, BLOCK).astype(np.int32), groups),
+                "s": pa.DictionaryArray.from_arrays(rng.integers(0, 5, BLOCK).astype(np.int32), groups[:5]),
+                "id": np.arange(block * BLOCK, (block + 1) * BLOCK),
+                "t": (np.datetime64("2020-01-01", "s") + rng.integers(0, 10**8, BLOCK)).astype("datetime64[s]"),
+            }
+            table = pa.table(columns)
+            writer = writer or pq.ParquetWriter(path, table.schema)
+            writer.write_table(table)
+        assert writer is not None
+        writer.close()
+        found = ", ".join(
+            f"count({v}), avg({v}), stddev_samp({v}), quantile_cont({v}, 0.5), min({v}), max({v}), skewness({v})"
+            for v in measured
+        )
+        query = f"select g, {found} from '{path}' group by g"
+        engine = f"import duckdb; duckdb.connect(config={{'threads': 2}}).execute({query!r}).fetchall()"
+        sentence = f"describe {', '.join(measured)} across g"
+        ours = [sys.executable, "-m", "istrel", "make", str(path), sentence, "--to", "md"]
+        runs = [
+            lambda words=words: subprocess.run(words, check=True, capture_output=True)
+            for words in (ours, [sys.executable, "-c", engine])
+        ]
+        times = median_seconds(*runs, runs=3)
+    return [
+        Waited(f"{STORED:,} × 8 Parquet: describe 4 across 40, from the file", times[0], "SQL engine", times[1], 1.0)
+    ]
 
 
 def proofs() -> list[Waited]:
