@@ -100,7 +100,7 @@ def in_the_language_of_the_paper(widget: QWidget) -> bool:
     parents = [widget]
     while (parent := parents[-1].parentWidget()) is not None:
         parents.append(parent)
-    return any(type(one).__name__ in ("Paper", "MarginNoteView", "_Canvas", "ReadingPanel", "Book") for one in parents)
+    return any(type(one).__name__ in ("Paper", "MarginNoteView", "_Canvas", "Book") for one in parents)
 
 
 def words_of_the_study(window: Window) -> set[str]:

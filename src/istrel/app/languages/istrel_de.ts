@@ -87,12 +87,40 @@
    <translation>Ein Paket für ein Archiv: Daten, Codebuch, Darstellungen …</translation>
   </message>
   <message>
+   <source>A paragraph</source>
+   <translation>Ein Absatz</translation>
+  </message>
+  <message>
    <source>A questionnaire</source>
    <translation>Ein Fragebogen</translation>
   </message>
   <message>
    <source>A template</source>
    <translation>Eine Vorlage</translation>
+  </message>
+  <message>
+   <source>A text gives a {name} without saying how far the values spread.</source>
+   <translation>Ein Text nennt {name}, ohne zu sagen, wie weit die Werte streuen.</translation>
+  </message>
+  <message>
+   <source>A text gives p without the statistic that it belongs to.</source>
+   <translation>Ein Text nennt p ohne die Prüfgröße, zu der es gehört.</translation>
+  </message>
+  <message>
+   <source>A text mentions {label}, which is not in the manuscript.</source>
+   <translation>Ein Text erwähnt {label}, das nicht im Manuskript steht.</translation>
+  </message>
+  <message>
+   <source>A text quotes p without the statistic that it belongs to.</source>
+   <translation>Ein Text zitiert p ohne die Prüfgröße, zu der es gehört.</translation>
+  </message>
+  <message>
+   <source>A text refers to an exhibit that is not in the manuscript.</source>
+   <translation>Ein Text verweist auf eine Darstellung, die nicht im Manuskript steht.</translation>
+  </message>
+  <message>
+   <source>A text speaks of significance; no test stands by it.</source>
+   <translation>Ein Text spricht von Signifikanz; kein Test steht dabei.</translation>
   </message>
   <message>
    <source>Accept every number as it is now</source>
@@ -959,6 +987,10 @@
    <translation>Neun</translation>
   </message>
   <message>
+   <source>No table describes the participants (Table 1): characteristics, with n.</source>
+   <translation>Keine Tabelle beschreibt die Teilnehmenden (Tabelle 1): Merkmale, mit n.</translation>
+  </message>
+  <message>
    <source>No value is missing.</source>
    <translation>Kein Wert fehlt.</translation>
   </message>
@@ -977,6 +1009,10 @@
   <message>
    <source>Nothing moved.</source>
    <translation>Nichts hat sich geändert.</translation>
+  </message>
+  <message>
+   <source>Nothing says how the statistics were computed; “+ methods text” beside an exhibit does.</source>
+   <translation>Nichts sagt, wie die Statistiken berechnet wurden; „+ Methodentext“ neben einer Darstellung sagt es.</translation>
   </message>
   <message>
    <source>Nothing that a reviewer would raise.</source>
@@ -1195,6 +1231,10 @@
    <translation>SE</translation>
   </message>
   <message>
+   <source>SE for SD</source>
+   <translation>SE statt SD</translation>
+  </message>
+  <message>
    <source>Save as…</source>
    <translation>Sichern unter …</translation>
   </message>
@@ -1375,6 +1415,10 @@
    <translation>Das Codebuch steht in {path}.</translation>
   </message>
   <message>
+   <source>The note of {label} {says}.</source>
+   <translation>Die Anmerkung von {label} {says}.</translation>
+  </message>
+  <message>
    <source>The proof as large as fits</source>
    <translation>Der Abzug so groß wie möglich</translation>
   </message>
@@ -1393,6 +1437,14 @@
   <message>
    <source>The rows may be weighted:</source>
    <translation>Die Zeilen sind vielleicht gewichtet:</translation>
+  </message>
+  <message>
+   <source>The software is not named (SAMPL): for example “made with Istrel”.</source>
+   <translation>Die Software wird nicht genannt (SAMPL): zum Beispiel „erstellt mit Istrel“.</translation>
+  </message>
+  <message>
+   <source>The {what} differs: {number} in {label}, {number_2} in {label_2}; say why.</source>
+   <translation>{what} ist verschieden: {number} in {label}, {number_2} in {label_2}; sagen Sie, warum.</translation>
   </message>
   <message>
    <source>This exhibit is not in the manuscript any more.</source>
@@ -1709,6 +1761,10 @@
    <translation>von nun an eine Variable des Codebuchs</translation>
   </message>
   <message>
+   <source>abbreviations</source>
+   <translation>Abkürzungen</translation>
+  </message>
+  <message>
    <source>absolute value</source>
    <translation>Betrag</translation>
   </message>
@@ -1870,6 +1926,10 @@
   <message>
    <source>areas filled, or outlines alone</source>
    <translation>Flächen gefüllt, oder nur Umrisse</translation>
+  </message>
+  <message>
+   <source>arithmetic</source>
+   <translation>Rechnung</translation>
   </message>
   <message>
    <source>arithmetic mean</source>
@@ -2048,6 +2108,10 @@
    <translation>abbrechen</translation>
   </message>
   <message>
+   <source>cannot be made</source>
+   <translation>kann nicht gemacht werden</translation>
+  </message>
+  <message>
    <source>cannot be made: {trouble}</source>
    <translation>kann nicht gemacht werden: {trouble}</translation>
   </message>
@@ -2062,6 +2126,10 @@
   <message>
    <source>cases ▴</source>
    <translation>Fälle ▴</translation>
+  </message>
+  <message>
+   <source>causal words</source>
+   <translation>Worte von Ursachen</translation>
   </message>
   <message>
    <source>change its formula</source>
@@ -2686,12 +2754,32 @@
    <translation>ist in jedem Fall „{value}“: So kann es keinen Unterschied zeigen.</translation>
   </message>
   <message>
+   <source>it does not hold its estimate</source>
+   <translation>es enthält seinen Schätzwert nicht</translation>
+  </message>
+  <message>
+   <source>it lies beyond 1</source>
+   <translation>es liegt jenseits von 1</translation>
+  </message>
+  <message>
    <source>item turned round on its scale</source>
    <translation>Item, auf seiner Skala umgedreht</translation>
   </message>
   <message>
    <source>its exhibits do not say that any more</source>
    <translation>seine Darstellungen sagen das nicht mehr</translation>
+  </message>
+  <message>
+   <source>its lower limit is above the upper one</source>
+   <translation>seine untere Grenze liegt über der oberen</translation>
+  </message>
+  <message>
+   <source>its p is between {low} and {high}</source>
+   <translation>sein p liegt zwischen {low} und {high}</translation>
+  </message>
+  <message>
+   <source>its p is {low}</source>
+   <translation>sein p ist {low}</translation>
   </message>
   <message>
    <source>keep</source>
@@ -2890,6 +2978,10 @@
    <translation>Max.</translation>
   </message>
   <message>
+   <source>may no longer hold</source>
+   <translation>stimmt vielleicht nicht mehr</translation>
+  </message>
+  <message>
    <source>mean</source>
    <translation>Mittelwert</translation>
   </message>
@@ -2900,6 +2992,10 @@
   <message>
    <source>mean and median</source>
    <translation>Mittelwert und Median</translation>
+  </message>
+  <message>
+   <source>mean of skewed</source>
+   <translation>Mittelwert bei Schiefe</translation>
   </message>
   <message>
    <source>mean over variables; minimum says how many must be valid (all, unless said)</source>
@@ -2930,6 +3026,14 @@
    <translation>mediane absolute Abweichung mal 1,4826, was die SD normalverteilter Daten schätzt</translation>
   </message>
   <message>
+   <source>mention of what is gone</source>
+   <translation>Erwähnung von Verschwundenem</translation>
+  </message>
+  <message>
+   <source>methods</source>
+   <translation>Methoden</translation>
+  </message>
+  <message>
    <source>methods text</source>
    <translation>Methodentext</translation>
   </message>
@@ -2946,8 +3050,16 @@
    <translation>fehlend</translation>
   </message>
   <message>
+   <source>missing code</source>
+   <translation>Fehlcode</translation>
+  </message>
+  <message>
    <source>missing codes of {names}</source>
    <translation>Fehlcodes von {names}</translation>
+  </message>
+  <message>
+   <source>missing data</source>
+   <translation>fehlende Daten</translation>
   </message>
   <message>
    <source>missing in {names}</source>
@@ -3002,6 +3114,14 @@
    <translation>im Manuskript verschieben</translation>
   </message>
   <message>
+   <source>moved</source>
+   <translation>geändert</translation>
+  </message>
+  <message>
+   <source>n = {size} has {df:g} degrees of freedom</source>
+   <translation>n = {size} hat {df:g} Freiheitsgrade</translation>
+  </message>
+  <message>
    <source>names as they stand in the file</source>
    <translation>Namen, wie sie in der Datei stehen</translation>
   </message>
@@ -3019,6 +3139,10 @@
   <message>
    <source>natural logarithm</source>
    <translation>natürlicher Logarithmus</translation>
+  </message>
+  <message>
+   <source>never mentioned</source>
+   <translation>nie erwähnt</translation>
   </message>
   <message>
    <source>new name = expression, for example vocab_gain = post - pre</source>
@@ -3049,12 +3173,56 @@
    <translation>noch keine Daten</translation>
   </message>
   <message>
+   <source>no label</source>
+   <translation>keine Beschriftung</translation>
+  </message>
+  <message>
+   <source>no longer explains CI</source>
+   <translation>erklärt KI nicht mehr</translation>
+  </message>
+  <message>
+   <source>no longer explains CV</source>
+   <translation>erklärt VK nicht mehr</translation>
+  </message>
+  <message>
+   <source>no longer explains IQR</source>
+   <translation>erklärt IQR nicht mehr</translation>
+  </message>
+  <message>
+   <source>no longer explains MAD</source>
+   <translation>erklärt MAD nicht mehr</translation>
+  </message>
+  <message>
+   <source>no longer explains Mdn</source>
+   <translation>erklärt Mdn nicht mehr</translation>
+  </message>
+  <message>
    <source>no longer holds</source>
    <translation>stimmt nicht mehr</translation>
   </message>
   <message>
+   <source>no longer says how many values are missing</source>
+   <translation>sagt nicht mehr, wie viele Werte fehlen</translation>
+  </message>
+  <message>
+   <source>no longer says what its percentages are of</source>
+   <translation>sagt nicht mehr, wovon ihre Prozente sind</translation>
+  </message>
+  <message>
+   <source>no longer true</source>
+   <translation>stimmt nicht mehr</translation>
+  </message>
+  <message>
+   <source>no n</source>
+   <translation>kein n</translation>
+  </message>
+  <message>
    <source>no row of names</source>
    <translation>keine Zeile mit Namen</translation>
+  </message>
+  <message>
+   <source>no spread</source>
+   <translation>keine Streuung</translation>
   </message>
   <message>
    <source>no strata</source>
@@ -3161,6 +3329,10 @@
    <translation>der Werte fehlen</translation>
   </message>
   <message>
+   <source>of “{group}”</source>
+   <translation>von „{group}“</translation>
+  </message>
+  <message>
    <source>on a value in the Codebook: print it earlier or later</source>
    <translation>auf einem Wert im Codebuch: früher oder später drucken</translation>
   </message>
@@ -3237,6 +3409,10 @@
    <translation>oder lesen Sie das</translation>
   </message>
   <message>
+   <source>order of mentions</source>
+   <translation>Reihenfolge der Erwähnungen</translation>
+  </message>
+  <message>
    <source>ordered values against those of a normal distribution</source>
    <translation>geordnete Werte gegen die einer Normalverteilung</translation>
   </message>
@@ -3265,6 +3441,10 @@
    <translation>wieder der eigene {words}</translation>
   </message>
   <message>
+   <source>p alone</source>
+   <translation>p allein</translation>
+  </message>
+  <message>
    <source>p-values adjusted for the number of tests</source>
    <translation>p-Werte, an die Zahl der Tests angepasst</translation>
   </message>
@@ -3279,6 +3459,14 @@
   <message>
    <source>percent</source>
    <translation>Prozent</translation>
+  </message>
+  <message>
+   <source>percentage</source>
+   <translation>Prozent</translation>
+  </message>
+  <message>
+   <source>percentages</source>
+   <translation>Prozente</translation>
   </message>
   <message>
    <source>percentiles of any share, as columns of their own</source>
@@ -3429,6 +3617,10 @@
    <translation>wiederholte Zeilen und Kennungen</translation>
   </message>
   <message>
+   <source>repeats a table</source>
+   <translation>wiederholt eine Tabelle</translation>
+  </message>
+  <message>
    <source>report…</source>
    <translation>Bericht …</translation>
   </message>
@@ -3475,6 +3667,10 @@
   <message>
    <source>rows: {roles}</source>
    <translation>Zeilen: {roles}</translation>
+  </message>
+  <message>
+   <source>sample</source>
+   <translation>Stichprobe</translation>
   </message>
   <message>
    <source>say anew</source>
@@ -3599,12 +3795,28 @@
    </translation>
   </message>
   <message>
+   <source>significance</source>
+   <translation>Signifikanz</translation>
+  </message>
+  <message>
+   <source>size of difference</source>
+   <translation>Größe des Unterschieds</translation>
+  </message>
+  <message>
    <source>skewness</source>
    <translation>Schiefe</translation>
   </message>
   <message>
    <source>skewness over its standard error</source>
    <translation>Schiefe durch ihren Standardfehler</translation>
+  </message>
+  <message>
+   <source>small counts</source>
+   <translation>kleine Anzahlen</translation>
+  </message>
+  <message>
+   <source>small groups</source>
+   <translation>kleine Gruppen</translation>
   </message>
   <message>
    <source>smallest and largest</source>
@@ -3633,6 +3845,10 @@
   <message>
    <source>so many of the most frequent values, and the rest together</source>
    <translation>so viele der häufigsten Werte, und der Rest zusammen</translation>
+  </message>
+  <message>
+   <source>software</source>
+   <translation>Software</translation>
   </message>
   <message>
    <source>sorting the cases</source>
@@ -3967,6 +4183,14 @@
    <translation>Typ 8</translation>
   </message>
   <message>
+   <source>typed by hand</source>
+   <translation>von Hand geschrieben</translation>
+  </message>
+  <message>
+   <source>typed number</source>
+   <translation>geschriebene Zahl</translation>
+  </message>
+  <message>
    <source>undo it</source>
    <translation>zurücknehmen</translation>
   </message>
@@ -4135,6 +4359,14 @@
    <translation>mit</translation>
   </message>
   <message>
+   <source>with the other exhibits</source>
+   <translation>mit den anderen Darstellungen</translation>
+  </message>
+  <message>
+   <source>with {label}</source>
+   <translation>mit {label}</translation>
+  </message>
+  <message>
    <source>with “{text}”</source>
    <translation>mit „{text}“</translation>
   </message>
@@ -4183,6 +4415,14 @@
    <translation>{name} wird geschrieben</translation>
   </message>
   <message>
+   <source>wrong end</source>
+   <translation>falsches Ende</translation>
+  </message>
+  <message>
+   <source>wrong group</source>
+   <translation>falsche Gruppe</translation>
+  </message>
+  <message>
    <source>year</source>
    <translation>Jahr</translation>
   </message>
@@ -4218,6 +4458,10 @@
    <translation>{first} bis {last}</translation>
   </message>
   <message>
+   <source>{label} calls {names} by name only; the codebook has no label.</source>
+   <translation>{label} nennt {names} nur beim Namen; das Codebuch hat keine Beschriftung.</translation>
+  </message>
+  <message>
    <source>{label} cannot be made: {trouble}</source>
    <translation>{label} kann nicht gemacht werden: {trouble}</translation>
   </message>
@@ -4226,12 +4470,86 @@
    <translation>{label} kopiert</translation>
   </message>
   <message>
+   <source>{label} does not say of how many cases it is.</source>
+   <translation>{label} sagt nicht, von wie vielen Fällen.</translation>
+  </message>
+  <message>
+   <source>{label} draws standard errors; confidence intervals say more.</source>
+   <translation>{label} zeichnet Standardfehler; Konfidenzintervalle sagen mehr.</translation>
+  </message>
+  <message>
+   <source>{label} gives means without standard deviations or intervals.</source>
+   <translation>{label} nennt Mittelwerte ohne Standardabweichungen oder Intervalle.</translation>
+  </message>
+  <message>
+   <source>{label} gives medians without quartiles or a range.</source>
+   <translation>{label} nennt Mediane ohne Quartile oder Spannweite.</translation>
+  </message>
+  <message>
+   <source>{label} gives p; the statistic and its df stand nowhere, show its results text.</source>
+   <translation>{label} nennt p; Prüfgröße und Freiheitsgrade stehen nirgends, zeigen Sie den Ergebnistext.</translation>
+  </message>
+  <message>
+   <source>{label} gives standard errors where readers look for standard deviations.</source>
+   <translation>{label} nennt Standardfehler, wo man Standardabweichungen sucht.</translation>
+  </message>
+  <message>
+   <source>{label} has {name} = {value}</source>
+   <translation>{label} hat {name} = {value}</translation>
+  </message>
+  <message>
+   <source>{label} hides how many cases {words} are, but {beside} it can be worked out; hide it there too, or keep one.</source>
+   <translation>{label} verbirgt, wie viele Fälle {words} sind, aber {beside} lässt es sich erschließen; verbergen Sie es auch dort, oder behalten Sie nur eines.</translation>
+  </message>
+  <message>
+   <source>{label} is mentioned before {label_2}.</source>
+   <translation>{label} wird vor {label_2} erwähnt.</translation>
+  </message>
+  <message>
+   <source>{label} is never mentioned in the text.</source>
+   <translation>{label} wird im Text nie erwähnt.</translation>
+  </message>
+  <message>
+   <source>{label} is {label_2} a second time.</source>
+   <translation>{label} ist {label_2} ein zweites Mal.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{label} leaves out {n} [case|cases] without a group and does not say so.</source>
+   <translation>
+    <numerusform>{label} lässt {n} Fall ohne Gruppe weg und sagt es nicht.</numerusform>
+    <numerusform>{label} lässt {n} Fälle ohne Gruppe weg und sagt es nicht.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{label} repeats {table}.</source>
+   <translation>{label} wiederholt {table}.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{label} tests a group of {n} [case|cases].</source>
+   <translation>
+    <numerusform>{label} prüft eine Gruppe von {n} Fall.</numerusform>
+    <numerusform>{label} prüft eine Gruppe von {n} Fällen.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{label} tests differences without saying how large they are.</source>
+   <translation>{label} prüft Unterschiede, ohne zu sagen, wie groß sie sind.</translation>
+  </message>
+  <message>
+   <source>{label}: {name} holds {code:g}, which looks like a code for a missing answer.</source>
+   <translation>{label}: {name} enthält {code:g}, was wie ein Code für eine fehlende Antwort aussieht.</translation>
+  </message>
+  <message>
    <source>{len} more ▾</source>
    <translation>{len} weitere ▾</translation>
   </message>
   <message>
    <source>{letters} is cited in {where}.</source>
    <translation>{letters} ist zitiert: {where}.</translation>
+  </message>
+  <message>
+   <source>{letters} is of {own}, but stands beside {beside}.</source>
+   <translation>{letters} ist von {own}, steht aber neben {beside}.</translation>
   </message>
   <message>
    <source>{lost} is not where it was read; the study holds its data.</source>
@@ -4436,6 +4754,10 @@
    <translation>{name} ist hier offen.</translation>
   </message>
   <message>
+   <source>{name} is strongly skewed; {label} gives its mean without a median.</source>
+   <translation>{name} ist stark schief; {label} nennt den Mittelwert ohne Median.</translation>
+  </message>
+  <message>
    <source>{name} items</source>
    <translation>Items {name}</translation>
   </message>
@@ -4479,6 +4801,13 @@
    <translation>
     <numerusform>{n} Zahl hat sich jenseits der gedruckten Stellen geändert</numerusform>
     <numerusform>{n} Zahlen haben sich jenseits der gedruckten Stellen geändert</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n} [number|numbers] of {label} moved since accepted.</source>
+   <translation>
+    <numerusform>{n} Zahl von {label} seit der Annahme geändert.</numerusform>
+    <numerusform>{n} Zahlen von {label} seit der Annahme geändert.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -4528,6 +4857,14 @@
    <translation>{n} anzusehen</translation>
   </message>
   <message>
+   <source>{n} whole numbers cannot have this mean</source>
+   <translation>{n} ganze Zahlen können diesen Mittelwert nicht haben</translation>
+  </message>
+  <message>
+   <source>{n} whole numbers with this mean cannot have this SD</source>
+   <translation>{n} ganze Zahlen mit diesem Mittelwert können diese SD nicht haben</translation>
+  </message>
+  <message>
    <source>{one} and {n} more</source>
    <translation>{one} und {n} weitere</translation>
   </message>
@@ -4538,6 +4875,10 @@
   <message>
    <source>{others} stand once in each combination, and {name} says how often.</source>
    <translation>{others} stehen in jeder Kombination einmal, und {name} sagt, wie oft.</translation>
+  </message>
+  <message>
+   <source>{part:g} of {whole:g} are {share} %</source>
+   <translation>{part:g} von {whole:g} sind {share} %</translation>
   </message>
   <message>
    <source>{part} of {variable}</source>
@@ -4561,6 +4902,10 @@
   <message>
    <source>{source} lacks {names}.</source>
    <translation>{source} fehlt: {names}.</translation>
+  </message>
+  <message>
+   <source>{text} is more than all.</source>
+   <translation>{text} ist mehr als alle.</translation>
   </message>
   <message>
    <source>{title} in bands</source>
@@ -4592,8 +4937,31 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>{variable} ist {level}</translation>
   </message>
   <message>
+   <source>{what} has two precisions: {number} in {label}, {number_2} in {label_2}.</source>
+   <translation>{what} hat zwei Genauigkeiten: {number} in {label}, {number_2} in {label_2}.</translation>
+  </message>
+  <message>
+   <source>{what} is {number} in {label} but {number_2} in {label_2}; say why.</source>
+   <translation>{what} ist {number} in {label}, aber {number_2} in {label_2}; sagen Sie, warum.</translation>
+  </message>
+  <message>
    <source>{what} taken from the name.</source>
    <translation>{what} aus dem Namen genommen.</translation>
+  </message>
+  <message>
+   <source>{where} claims what the numbers no longer bear out: {said}.</source>
+   <translation>{where} behauptet, was die Zahlen nicht mehr tragen: {said}.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{where} quotes {n} [number|numbers] that moved.</source>
+   <translation>
+    <numerusform>{where} zitiert {n} Zahl, die sich geändert hat.</numerusform>
+    <numerusform>{where} zitiert {n} Zahlen, die sich geändert haben.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{where}: {says}; do its words still hold?</source>
+   <translation>{where}: {says}; stimmen die Worte noch?</translation>
   </message>
   <message>
    <source>{words} and {n} more not read</source>
@@ -4612,8 +4980,32 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>α ohne das Item</translation>
   </message>
   <message>
+   <source>“{label}” is typed by hand and does not follow its number; put it in by “Refer to”.</source>
+   <translation>„{label}“ ist von Hand geschrieben und folgt seiner Nummer nicht; setzen Sie es mit „Verweisen auf“ ein.</translation>
+  </message>
+  <message>
    <source>“{name}” parts the cases at the limits; it stands in the codebook.</source>
    <translation>„{name}“ teilt die Fälle an den Grenzen; es steht im Codebuch.</translation>
+  </message>
+  <message>
+   <source>“{text} … {group}” does not hold: in {label} the {word} mean is of {group_2}.</source>
+   <translation>„{text} … {group}“ stimmt nicht: In {label} ist der Mittelwert ({word}) von {group_2}.</translation>
+  </message>
+  <message>
+   <source>“{text}” claims a cause; descriptive results do not bear that.</source>
+   <translation>„{text}“ behauptet eine Ursache; beschreibende Ergebnisse tragen das nicht.</translation>
+  </message>
+  <message>
+   <source>“{text}” has another decimal mark than the exhibits.</source>
+   <translation>„{text}“ hat ein anderes Dezimalzeichen als die Darstellungen.</translation>
+  </message>
+  <message>
+   <source>“{text}” is a percentage of {base} cases; the count says it all.</source>
+   <translation>„{text}“ ist ein Prozentsatz von {base} Fällen; die Anzahl sagt alles.</translation>
+  </message>
+  <message>
+   <source>“{text}” is in no exhibit; {has}.</source>
+   <translation>„{text}“ steht in keiner Darstellung; {has}.</translation>
   </message>
   <message>
    <source>“{text}” is no number.</source>
@@ -4624,8 +5016,20 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{text}“ ist keine ganze Zahl.</translation>
   </message>
   <message>
+   <source>“{text}” is of {groups}, but stands beside {beside}.</source>
+   <translation>„{text}“ ist von {groups}, steht aber neben {beside}.</translation>
+  </message>
+  <message>
+   <source>“{text}” is typed among live numbers; it will not follow the data.</source>
+   <translation>„{text}“ ist unter lebenden Zahlen von Hand geschrieben; es folgt den Daten nicht.</translation>
+  </message>
+  <message>
    <source>“{text}” stands nowhere</source>
    <translation>„{text}“ steht nirgends</translation>
+  </message>
+  <message>
+   <source>… and {n} more of this kind.</source>
+   <translation>… und {n} weitere dieser Art.</translation>
   </message>
   <message>
    <source>↶ undo: {words}</source>

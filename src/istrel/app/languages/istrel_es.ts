@@ -87,12 +87,40 @@
    <translation>Un paquete para un archivo: datos, diccionario, elementos…</translation>
   </message>
   <message>
+   <source>A paragraph</source>
+   <translation>Un párrafo</translation>
+  </message>
+  <message>
    <source>A questionnaire</source>
    <translation>Un cuestionario</translation>
   </message>
   <message>
    <source>A template</source>
    <translation>Una plantilla</translation>
+  </message>
+  <message>
+   <source>A text gives a {name} without saying how far the values spread.</source>
+   <translation>Un texto da {name} sin decir cuánto se dispersan los valores.</translation>
+  </message>
+  <message>
+   <source>A text gives p without the statistic that it belongs to.</source>
+   <translation>Un texto da p sin el estadístico al que pertenece.</translation>
+  </message>
+  <message>
+   <source>A text mentions {label}, which is not in the manuscript.</source>
+   <translation>Un texto menciona {label}, que no está en el manuscrito.</translation>
+  </message>
+  <message>
+   <source>A text quotes p without the statistic that it belongs to.</source>
+   <translation>Un texto cita p sin el estadístico al que pertenece.</translation>
+  </message>
+  <message>
+   <source>A text refers to an exhibit that is not in the manuscript.</source>
+   <translation>Un texto remite a un elemento que no está en el manuscrito.</translation>
+  </message>
+  <message>
+   <source>A text speaks of significance; no test stands by it.</source>
+   <translation>Un texto habla de significación; no hay prueba junto a él.</translation>
   </message>
   <message>
    <source>Accept every number as it is now</source>
@@ -959,6 +987,10 @@
    <translation>Nueve</translation>
   </message>
   <message>
+   <source>No table describes the participants (Table 1): characteristics, with n.</source>
+   <translation>Ninguna tabla describe a los participantes (tabla 1): características, con n.</translation>
+  </message>
+  <message>
    <source>No value is missing.</source>
    <translation>No falta ningún valor.</translation>
   </message>
@@ -977,6 +1009,10 @@
   <message>
    <source>Nothing moved.</source>
    <translation>Nada cambió.</translation>
+  </message>
+  <message>
+   <source>Nothing says how the statistics were computed; “+ methods text” beside an exhibit does.</source>
+   <translation>Nada dice cómo se calcularon los estadísticos; «+ texto del método» junto a un elemento lo dice.</translation>
   </message>
   <message>
    <source>Nothing that a reviewer would raise.</source>
@@ -1195,6 +1231,10 @@
    <translation>EE</translation>
   </message>
   <message>
+   <source>SE for SD</source>
+   <translation>EE en vez de DE</translation>
+  </message>
+  <message>
    <source>Save as…</source>
    <translation>Guardar como…</translation>
   </message>
@@ -1375,6 +1415,10 @@
    <translation>El diccionario está en {path}.</translation>
   </message>
   <message>
+   <source>The note of {label} {says}.</source>
+   <translation>La nota de {label} {says}.</translation>
+  </message>
+  <message>
    <source>The proof as large as fits</source>
    <translation>La prueba tan grande como quepa</translation>
   </message>
@@ -1393,6 +1437,14 @@
   <message>
    <source>The rows may be weighted:</source>
    <translation>Las filas quizá estén ponderadas:</translation>
+  </message>
+  <message>
+   <source>The software is not named (SAMPL): for example “made with Istrel”.</source>
+   <translation>No se nombra el programa (SAMPL): por ejemplo «hecho con Istrel».</translation>
+  </message>
+  <message>
+   <source>The {what} differs: {number} in {label}, {number_2} in {label_2}; say why.</source>
+   <translation>{what} difiere: {number} en {label}, {number_2} en {label_2}; diga por qué.</translation>
   </message>
   <message>
    <source>This exhibit is not in the manuscript any more.</source>
@@ -1709,6 +1761,10 @@
    <translation>desde ahora una variable del diccionario</translation>
   </message>
   <message>
+   <source>abbreviations</source>
+   <translation>abreviaturas</translation>
+  </message>
+  <message>
    <source>absolute value</source>
    <translation>valor absoluto</translation>
   </message>
@@ -1870,6 +1926,10 @@
   <message>
    <source>areas filled, or outlines alone</source>
    <translation>áreas rellenas, o solo contornos</translation>
+  </message>
+  <message>
+   <source>arithmetic</source>
+   <translation>cálculo</translation>
   </message>
   <message>
    <source>arithmetic mean</source>
@@ -2048,6 +2108,10 @@
    <translation>cancelar</translation>
   </message>
   <message>
+   <source>cannot be made</source>
+   <translation>no puede hacerse</translation>
+  </message>
+  <message>
    <source>cannot be made: {trouble}</source>
    <translation>no puede hacerse: {trouble}</translation>
   </message>
@@ -2062,6 +2126,10 @@
   <message>
    <source>cases ▴</source>
    <translation>casos ▴</translation>
+  </message>
+  <message>
+   <source>causal words</source>
+   <translation>palabras de causa</translation>
   </message>
   <message>
    <source>change its formula</source>
@@ -2686,12 +2754,32 @@
    <translation>es «{value}» en todos los casos: no puede mostrar ninguna diferencia.</translation>
   </message>
   <message>
+   <source>it does not hold its estimate</source>
+   <translation>no contiene su estimación</translation>
+  </message>
+  <message>
+   <source>it lies beyond 1</source>
+   <translation>supera 1</translation>
+  </message>
+  <message>
    <source>item turned round on its scale</source>
    <translation>ítem invertido en su escala</translation>
   </message>
   <message>
    <source>its exhibits do not say that any more</source>
    <translation>sus elementos ya no dicen eso</translation>
+  </message>
+  <message>
+   <source>its lower limit is above the upper one</source>
+   <translation>su límite inferior supera al superior</translation>
+  </message>
+  <message>
+   <source>its p is between {low} and {high}</source>
+   <translation>su p está entre {low} y {high}</translation>
+  </message>
+  <message>
+   <source>its p is {low}</source>
+   <translation>su p es {low}</translation>
   </message>
   <message>
    <source>keep</source>
@@ -2890,6 +2978,10 @@
    <translation>máx</translation>
   </message>
   <message>
+   <source>may no longer hold</source>
+   <translation>quizá ya no sea cierto</translation>
+  </message>
+  <message>
    <source>mean</source>
    <translation>media</translation>
   </message>
@@ -2900,6 +2992,10 @@
   <message>
    <source>mean and median</source>
    <translation>media y mediana</translation>
+  </message>
+  <message>
+   <source>mean of skewed</source>
+   <translation>media de lo asimétrico</translation>
   </message>
   <message>
    <source>mean over variables; minimum says how many must be valid (all, unless said)</source>
@@ -2930,6 +3026,14 @@
    <translation>desviación absoluta mediana por 1,4826, que estima la DE de datos normales</translation>
   </message>
   <message>
+   <source>mention of what is gone</source>
+   <translation>mención de lo que ya no existe</translation>
+  </message>
+  <message>
+   <source>methods</source>
+   <translation>método</translation>
+  </message>
+  <message>
    <source>methods text</source>
    <translation>texto del método</translation>
   </message>
@@ -2946,8 +3050,16 @@
    <translation>perdido</translation>
   </message>
   <message>
+   <source>missing code</source>
+   <translation>código de perdido</translation>
+  </message>
+  <message>
    <source>missing codes of {names}</source>
    <translation>códigos de perdidos de {names}</translation>
+  </message>
+  <message>
+   <source>missing data</source>
+   <translation>datos perdidos</translation>
   </message>
   <message>
    <source>missing in {names}</source>
@@ -3002,6 +3114,14 @@
    <translation>moverlo en el manuscrito</translation>
   </message>
   <message>
+   <source>moved</source>
+   <translation>cambió</translation>
+  </message>
+  <message>
+   <source>n = {size} has {df:g} degrees of freedom</source>
+   <translation>n = {size} tiene {df:g} grados de libertad</translation>
+  </message>
+  <message>
    <source>names as they stand in the file</source>
    <translation>nombres como están en el archivo</translation>
   </message>
@@ -3019,6 +3139,10 @@
   <message>
    <source>natural logarithm</source>
    <translation>logaritmo natural</translation>
+  </message>
+  <message>
+   <source>never mentioned</source>
+   <translation>nunca mencionado</translation>
   </message>
   <message>
    <source>new name = expression, for example vocab_gain = post - pre</source>
@@ -3049,12 +3173,56 @@
    <translation>aún no hay datos</translation>
   </message>
   <message>
+   <source>no label</source>
+   <translation>sin etiqueta</translation>
+  </message>
+  <message>
+   <source>no longer explains CI</source>
+   <translation>ya no explica IC</translation>
+  </message>
+  <message>
+   <source>no longer explains CV</source>
+   <translation>ya no explica CV</translation>
+  </message>
+  <message>
+   <source>no longer explains IQR</source>
+   <translation>ya no explica RIC</translation>
+  </message>
+  <message>
+   <source>no longer explains MAD</source>
+   <translation>ya no explica MAD</translation>
+  </message>
+  <message>
+   <source>no longer explains Mdn</source>
+   <translation>ya no explica Mdn</translation>
+  </message>
+  <message>
    <source>no longer holds</source>
    <translation>ya no es cierto</translation>
   </message>
   <message>
+   <source>no longer says how many values are missing</source>
+   <translation>ya no dice cuántos valores faltan</translation>
+  </message>
+  <message>
+   <source>no longer says what its percentages are of</source>
+   <translation>ya no dice de qué son sus porcentajes</translation>
+  </message>
+  <message>
+   <source>no longer true</source>
+   <translation>ya no es cierto</translation>
+  </message>
+  <message>
+   <source>no n</source>
+   <translation>sin n</translation>
+  </message>
+  <message>
    <source>no row of names</source>
    <translation>sin fila de nombres</translation>
+  </message>
+  <message>
+   <source>no spread</source>
+   <translation>sin dispersión</translation>
   </message>
   <message>
    <source>no strata</source>
@@ -3161,6 +3329,10 @@
    <translation>de los valores faltan</translation>
   </message>
   <message>
+   <source>of “{group}”</source>
+   <translation>de «{group}»</translation>
+  </message>
+  <message>
    <source>on a value in the Codebook: print it earlier or later</source>
    <translation>sobre un valor del diccionario: imprimirlo antes o después</translation>
   </message>
@@ -3237,6 +3409,10 @@
    <translation>o lea el</translation>
   </message>
   <message>
+   <source>order of mentions</source>
+   <translation>orden de las menciones</translation>
+  </message>
+  <message>
    <source>ordered values against those of a normal distribution</source>
    <translation>valores ordenados frente a los de una distribución normal</translation>
   </message>
@@ -3265,6 +3441,10 @@
    <translation>volver a su propio {words}</translation>
   </message>
   <message>
+   <source>p alone</source>
+   <translation>p solo</translation>
+  </message>
+  <message>
    <source>p-values adjusted for the number of tests</source>
    <translation>valores p ajustados al número de pruebas</translation>
   </message>
@@ -3279,6 +3459,14 @@
   <message>
    <source>percent</source>
    <translation>por ciento</translation>
+  </message>
+  <message>
+   <source>percentage</source>
+   <translation>porcentaje</translation>
+  </message>
+  <message>
+   <source>percentages</source>
+   <translation>porcentajes</translation>
   </message>
   <message>
    <source>percentiles of any share, as columns of their own</source>
@@ -3429,6 +3617,10 @@
    <translation>filas e identificadores repetidos</translation>
   </message>
   <message>
+   <source>repeats a table</source>
+   <translation>repite una tabla</translation>
+  </message>
+  <message>
    <source>report…</source>
    <translation>informe…</translation>
   </message>
@@ -3475,6 +3667,10 @@
   <message>
    <source>rows: {roles}</source>
    <translation>filas: {roles}</translation>
+  </message>
+  <message>
+   <source>sample</source>
+   <translation>muestra</translation>
   </message>
   <message>
    <source>say anew</source>
@@ -3599,12 +3795,28 @@
    </translation>
   </message>
   <message>
+   <source>significance</source>
+   <translation>significación</translation>
+  </message>
+  <message>
+   <source>size of difference</source>
+   <translation>tamaño de la diferencia</translation>
+  </message>
+  <message>
    <source>skewness</source>
    <translation>asimetría</translation>
   </message>
   <message>
    <source>skewness over its standard error</source>
    <translation>asimetría entre su error estándar</translation>
+  </message>
+  <message>
+   <source>small counts</source>
+   <translation>recuentos pequeños</translation>
+  </message>
+  <message>
+   <source>small groups</source>
+   <translation>grupos pequeños</translation>
   </message>
   <message>
    <source>smallest and largest</source>
@@ -3633,6 +3845,10 @@
   <message>
    <source>so many of the most frequent values, and the rest together</source>
    <translation>tantos de los valores más frecuentes, y el resto junto</translation>
+  </message>
+  <message>
+   <source>software</source>
+   <translation>programa</translation>
   </message>
   <message>
    <source>sorting the cases</source>
@@ -3967,6 +4183,14 @@
    <translation>tipo 8</translation>
   </message>
   <message>
+   <source>typed by hand</source>
+   <translation>escrito a mano</translation>
+  </message>
+  <message>
+   <source>typed number</source>
+   <translation>número escrito</translation>
+  </message>
+  <message>
    <source>undo it</source>
    <translation>deshacerla</translation>
   </message>
@@ -4135,6 +4359,14 @@
    <translation>con</translation>
   </message>
   <message>
+   <source>with the other exhibits</source>
+   <translation>con los demás elementos</translation>
+  </message>
+  <message>
+   <source>with {label}</source>
+   <translation>con {label}</translation>
+  </message>
+  <message>
    <source>with “{text}”</source>
    <translation>con «{text}»</translation>
   </message>
@@ -4183,6 +4415,14 @@
    <translation>escribiendo {name}</translation>
   </message>
   <message>
+   <source>wrong end</source>
+   <translation>extremo equivocado</translation>
+  </message>
+  <message>
+   <source>wrong group</source>
+   <translation>grupo equivocado</translation>
+  </message>
+  <message>
    <source>year</source>
    <translation>año</translation>
   </message>
@@ -4218,6 +4458,10 @@
    <translation>{first} a {last}</translation>
   </message>
   <message>
+   <source>{label} calls {names} by name only; the codebook has no label.</source>
+   <translation>{label} llama a {names} solo por su nombre; el diccionario no tiene etiqueta.</translation>
+  </message>
+  <message>
    <source>{label} cannot be made: {trouble}</source>
    <translation>{label} no puede hacerse: {trouble}</translation>
   </message>
@@ -4226,12 +4470,86 @@
    <translation>{label} copiado</translation>
   </message>
   <message>
+   <source>{label} does not say of how many cases it is.</source>
+   <translation>{label} no dice sobre cuántos casos es.</translation>
+  </message>
+  <message>
+   <source>{label} draws standard errors; confidence intervals say more.</source>
+   <translation>{label} dibuja errores estándar; los intervalos de confianza dicen más.</translation>
+  </message>
+  <message>
+   <source>{label} gives means without standard deviations or intervals.</source>
+   <translation>{label} da medias sin desviaciones estándar ni intervalos.</translation>
+  </message>
+  <message>
+   <source>{label} gives medians without quartiles or a range.</source>
+   <translation>{label} da medianas sin cuartiles ni recorrido.</translation>
+  </message>
+  <message>
+   <source>{label} gives p; the statistic and its df stand nowhere, show its results text.</source>
+   <translation>{label} da p; el estadístico y sus grados de libertad no están en ninguna parte, muestre su texto de resultados.</translation>
+  </message>
+  <message>
+   <source>{label} gives standard errors where readers look for standard deviations.</source>
+   <translation>{label} da errores estándar donde se buscan desviaciones estándar.</translation>
+  </message>
+  <message>
+   <source>{label} has {name} = {value}</source>
+   <translation>{label} tiene {name} = {value}</translation>
+  </message>
+  <message>
+   <source>{label} hides how many cases {words} are, but {beside} it can be worked out; hide it there too, or keep one.</source>
+   <translation>{label} oculta cuántos casos son {words}, pero {beside} puede deducirse; ocúltelo también allí, o conserve solo uno.</translation>
+  </message>
+  <message>
+   <source>{label} is mentioned before {label_2}.</source>
+   <translation>{label} se menciona antes que {label_2}.</translation>
+  </message>
+  <message>
+   <source>{label} is never mentioned in the text.</source>
+   <translation>{label} no se menciona nunca en el texto.</translation>
+  </message>
+  <message>
+   <source>{label} is {label_2} a second time.</source>
+   <translation>{label} es {label_2} por segunda vez.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{label} leaves out {n} [case|cases] without a group and does not say so.</source>
+   <translation>
+    <numerusform>{label} omite {n} caso sin grupo y no lo dice.</numerusform>
+    <numerusform>{label} omite {n} casos sin grupo y no lo dice.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{label} repeats {table}.</source>
+   <translation>{label} repite {table}.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{label} tests a group of {n} [case|cases].</source>
+   <translation>
+    <numerusform>{label} prueba un grupo de {n} caso.</numerusform>
+    <numerusform>{label} prueba un grupo de {n} casos.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{label} tests differences without saying how large they are.</source>
+   <translation>{label} prueba diferencias sin decir su tamaño.</translation>
+  </message>
+  <message>
+   <source>{label}: {name} holds {code:g}, which looks like a code for a missing answer.</source>
+   <translation>{label}: {name} contiene {code:g}, que parece un código de respuesta perdida.</translation>
+  </message>
+  <message>
    <source>{len} more ▾</source>
    <translation>{len} más ▾</translation>
   </message>
   <message>
    <source>{letters} is cited in {where}.</source>
    <translation>{letters} está citado: {where}.</translation>
+  </message>
+  <message>
+   <source>{letters} is of {own}, but stands beside {beside}.</source>
+   <translation>{letters} es de {own}, pero está junto a {beside}.</translation>
   </message>
   <message>
    <source>{lost} is not where it was read; the study holds its data.</source>
@@ -4436,6 +4754,10 @@
    <translation>{name} está abierto aquí.</translation>
   </message>
   <message>
+   <source>{name} is strongly skewed; {label} gives its mean without a median.</source>
+   <translation>{name} es muy asimétrica; {label} da su media sin mediana.</translation>
+  </message>
+  <message>
    <source>{name} items</source>
    <translation>Ítems {name}</translation>
   </message>
@@ -4479,6 +4801,13 @@
    <translation>
     <numerusform>{n} número cambió más allá de las cifras impresas</numerusform>
     <numerusform>{n} números cambiaron más allá de las cifras impresas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n} [number|numbers] of {label} moved since accepted.</source>
+   <translation>
+    <numerusform>{n} número de {label} cambió desde la aceptación.</numerusform>
+    <numerusform>{n} números de {label} cambiaron desde la aceptación.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -4528,6 +4857,14 @@
    <translation>{n} que mirar</translation>
   </message>
   <message>
+   <source>{n} whole numbers cannot have this mean</source>
+   <translation>{n} números enteros no pueden tener esta media</translation>
+  </message>
+  <message>
+   <source>{n} whole numbers with this mean cannot have this SD</source>
+   <translation>{n} números enteros con esta media no pueden tener esta DE</translation>
+  </message>
+  <message>
    <source>{one} and {n} more</source>
    <translation>{one} y {n} más</translation>
   </message>
@@ -4538,6 +4875,10 @@
   <message>
    <source>{others} stand once in each combination, and {name} says how often.</source>
    <translation>{others} están una vez en cada combinación, y {name} dice cuántas veces.</translation>
+  </message>
+  <message>
+   <source>{part:g} of {whole:g} are {share} %</source>
+   <translation>{part:g} de {whole:g} son {share} %</translation>
   </message>
   <message>
    <source>{part} of {variable}</source>
@@ -4561,6 +4902,10 @@
   <message>
    <source>{source} lacks {names}.</source>
    <translation>A {source} le faltan {names}.</translation>
+  </message>
+  <message>
+   <source>{text} is more than all.</source>
+   <translation>{text} es más que todo.</translation>
   </message>
   <message>
    <source>{title} in bands</source>
@@ -4592,8 +4937,31 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>{variable} es {level}</translation>
   </message>
   <message>
+   <source>{what} has two precisions: {number} in {label}, {number_2} in {label_2}.</source>
+   <translation>{what} tiene dos precisiones: {number} en {label}, {number_2} en {label_2}.</translation>
+  </message>
+  <message>
+   <source>{what} is {number} in {label} but {number_2} in {label_2}; say why.</source>
+   <translation>{what} es {number} en {label} pero {number_2} en {label_2}; diga por qué.</translation>
+  </message>
+  <message>
    <source>{what} taken from the name.</source>
    <translation>{what} tomadas del nombre.</translation>
+  </message>
+  <message>
+   <source>{where} claims what the numbers no longer bear out: {said}.</source>
+   <translation>{where} afirma lo que los números ya no sostienen: {said}.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{where} quotes {n} [number|numbers] that moved.</source>
+   <translation>
+    <numerusform>{where} cita {n} número que cambió.</numerusform>
+    <numerusform>{where} cita {n} números que cambiaron.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{where}: {says}; do its words still hold?</source>
+   <translation>{where}: {says}; ¿siguen siendo ciertas las palabras?</translation>
   </message>
   <message>
    <source>{words} and {n} more not read</source>
@@ -4612,8 +4980,32 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>α sin el ítem</translation>
   </message>
   <message>
+   <source>“{label}” is typed by hand and does not follow its number; put it in by “Refer to”.</source>
+   <translation>«{label}» está escrito a mano y no sigue su número; insértelo con «Remitir a».</translation>
+  </message>
+  <message>
    <source>“{name}” parts the cases at the limits; it stands in the codebook.</source>
    <translation>«{name}» divide los casos en los límites; está en el diccionario.</translation>
+  </message>
+  <message>
+   <source>“{text} … {group}” does not hold: in {label} the {word} mean is of {group_2}.</source>
+   <translation>«{text} … {group}» no es cierto: en {label} la media ({word}) es de {group_2}.</translation>
+  </message>
+  <message>
+   <source>“{text}” claims a cause; descriptive results do not bear that.</source>
+   <translation>«{text}» afirma una causa; los resultados descriptivos no lo sostienen.</translation>
+  </message>
+  <message>
+   <source>“{text}” has another decimal mark than the exhibits.</source>
+   <translation>«{text}» tiene otro signo decimal que los elementos.</translation>
+  </message>
+  <message>
+   <source>“{text}” is a percentage of {base} cases; the count says it all.</source>
+   <translation>«{text}» es un porcentaje de {base} casos; el recuento lo dice todo.</translation>
+  </message>
+  <message>
+   <source>“{text}” is in no exhibit; {has}.</source>
+   <translation>«{text}» no está en ningún elemento; {has}.</translation>
   </message>
   <message>
    <source>“{text}” is no number.</source>
@@ -4624,8 +5016,20 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{text}» no es un número entero.</translation>
   </message>
   <message>
+   <source>“{text}” is of {groups}, but stands beside {beside}.</source>
+   <translation>«{text}» es de {groups}, pero está junto a {beside}.</translation>
+  </message>
+  <message>
+   <source>“{text}” is typed among live numbers; it will not follow the data.</source>
+   <translation>«{text}» está escrito a mano entre números vivos; no seguirá a los datos.</translation>
+  </message>
+  <message>
    <source>“{text}” stands nowhere</source>
    <translation>«{text}» no está en ninguna parte</translation>
+  </message>
+  <message>
+   <source>… and {n} more of this kind.</source>
+   <translation>… y {n} más de esta clase.</translation>
   </message>
   <message>
    <source>↶ undo: {words}</source>

@@ -87,12 +87,40 @@
    <translation>Une archive à déposer : données, dictionnaire, éléments…</translation>
   </message>
   <message>
+   <source>A paragraph</source>
+   <translation>Un paragraphe</translation>
+  </message>
+  <message>
    <source>A questionnaire</source>
    <translation>Un questionnaire</translation>
   </message>
   <message>
    <source>A template</source>
    <translation>Un modèle</translation>
+  </message>
+  <message>
+   <source>A text gives a {name} without saying how far the values spread.</source>
+   <translation>Un texte donne {name} sans dire comment les valeurs se dispersent.</translation>
+  </message>
+  <message>
+   <source>A text gives p without the statistic that it belongs to.</source>
+   <translation>Un texte donne p sans la statistique à laquelle il appartient.</translation>
+  </message>
+  <message>
+   <source>A text mentions {label}, which is not in the manuscript.</source>
+   <translation>Un texte mentionne {label}, qui n’est pas dans le manuscrit.</translation>
+  </message>
+  <message>
+   <source>A text quotes p without the statistic that it belongs to.</source>
+   <translation>Un texte cite p sans la statistique à laquelle il appartient.</translation>
+  </message>
+  <message>
+   <source>A text refers to an exhibit that is not in the manuscript.</source>
+   <translation>Un texte renvoie à un élément qui n’est pas dans le manuscrit.</translation>
+  </message>
+  <message>
+   <source>A text speaks of significance; no test stands by it.</source>
+   <translation>Un texte parle de significativité ; aucun test ne l’accompagne.</translation>
   </message>
   <message>
    <source>Accept every number as it is now</source>
@@ -959,6 +987,10 @@
    <translation>Neuf</translation>
   </message>
   <message>
+   <source>No table describes the participants (Table 1): characteristics, with n.</source>
+   <translation>Aucun tableau ne décrit les participants (tableau 1) : caractéristiques, avec n.</translation>
+  </message>
+  <message>
    <source>No value is missing.</source>
    <translation>Aucune valeur ne manque.</translation>
   </message>
@@ -977,6 +1009,10 @@
   <message>
    <source>Nothing moved.</source>
    <translation>Rien n’a changé.</translation>
+  </message>
+  <message>
+   <source>Nothing says how the statistics were computed; “+ methods text” beside an exhibit does.</source>
+   <translation>Rien ne dit comment les statistiques ont été calculées ; « + texte de la méthode » à côté d’un élément le dit.</translation>
   </message>
   <message>
    <source>Nothing that a reviewer would raise.</source>
@@ -1195,6 +1231,10 @@
    <translation>ES</translation>
   </message>
   <message>
+   <source>SE for SD</source>
+   <translation>ES au lieu d’ET</translation>
+  </message>
+  <message>
    <source>Save as…</source>
    <translation>Enregistrer sous…</translation>
   </message>
@@ -1375,6 +1415,10 @@
    <translation>Le dictionnaire se trouve dans {path}.</translation>
   </message>
   <message>
+   <source>The note of {label} {says}.</source>
+   <translation>La note de {label} {says}.</translation>
+  </message>
+  <message>
    <source>The proof as large as fits</source>
    <translation>L’épreuve aussi grande que possible</translation>
   </message>
@@ -1393,6 +1437,14 @@
   <message>
    <source>The rows may be weighted:</source>
    <translation>Les lignes sont peut-être pondérées :</translation>
+  </message>
+  <message>
+   <source>The software is not named (SAMPL): for example “made with Istrel”.</source>
+   <translation>Le logiciel n’est pas nommé (SAMPL) : par exemple « réalisé avec Istrel ».</translation>
+  </message>
+  <message>
+   <source>The {what} differs: {number} in {label}, {number_2} in {label_2}; say why.</source>
+   <translation>{what} diffère : {number} dans {label}, {number_2} dans {label_2} ; dites pourquoi.</translation>
   </message>
   <message>
    <source>This exhibit is not in the manuscript any more.</source>
@@ -1709,6 +1761,10 @@
    <translation>désormais une variable du dictionnaire</translation>
   </message>
   <message>
+   <source>abbreviations</source>
+   <translation>abréviations</translation>
+  </message>
+  <message>
    <source>absolute value</source>
    <translation>valeur absolue</translation>
   </message>
@@ -1870,6 +1926,10 @@
   <message>
    <source>areas filled, or outlines alone</source>
    <translation>aires remplies, ou contours seuls</translation>
+  </message>
+  <message>
+   <source>arithmetic</source>
+   <translation>calcul</translation>
   </message>
   <message>
    <source>arithmetic mean</source>
@@ -2048,6 +2108,10 @@
    <translation>annuler</translation>
   </message>
   <message>
+   <source>cannot be made</source>
+   <translation>ne peut être fait</translation>
+  </message>
+  <message>
    <source>cannot be made: {trouble}</source>
    <translation>ne peut être fait : {trouble}</translation>
   </message>
@@ -2062,6 +2126,10 @@
   <message>
    <source>cases ▴</source>
    <translation>cas ▴</translation>
+  </message>
+  <message>
+   <source>causal words</source>
+   <translation>mots de cause</translation>
   </message>
   <message>
    <source>change its formula</source>
@@ -2686,12 +2754,32 @@
    <translation>est « {value} » dans tous les cas : cela ne peut montrer aucune différence.</translation>
   </message>
   <message>
+   <source>it does not hold its estimate</source>
+   <translation>il ne contient pas son estimation</translation>
+  </message>
+  <message>
+   <source>it lies beyond 1</source>
+   <translation>il dépasse 1</translation>
+  </message>
+  <message>
    <source>item turned round on its scale</source>
    <translation>item retourné sur son échelle</translation>
   </message>
   <message>
    <source>its exhibits do not say that any more</source>
    <translation>ses éléments ne disent plus cela</translation>
+  </message>
+  <message>
+   <source>its lower limit is above the upper one</source>
+   <translation>sa limite inférieure dépasse la supérieure</translation>
+  </message>
+  <message>
+   <source>its p is between {low} and {high}</source>
+   <translation>son p est entre {low} et {high}</translation>
+  </message>
+  <message>
+   <source>its p is {low}</source>
+   <translation>son p est {low}</translation>
   </message>
   <message>
    <source>keep</source>
@@ -2890,6 +2978,10 @@
    <translation>max</translation>
   </message>
   <message>
+   <source>may no longer hold</source>
+   <translation>n’est peut-être plus vrai</translation>
+  </message>
+  <message>
    <source>mean</source>
    <translation>moyenne</translation>
   </message>
@@ -2900,6 +2992,10 @@
   <message>
    <source>mean and median</source>
    <translation>moyenne et médiane</translation>
+  </message>
+  <message>
+   <source>mean of skewed</source>
+   <translation>moyenne malgré l’asymétrie</translation>
   </message>
   <message>
    <source>mean over variables; minimum says how many must be valid (all, unless said)</source>
@@ -2930,6 +3026,14 @@
    <translation>écart absolu médian fois 1,4826, qui estime l’ET de données normales</translation>
   </message>
   <message>
+   <source>mention of what is gone</source>
+   <translation>mention de ce qui n’existe plus</translation>
+  </message>
+  <message>
+   <source>methods</source>
+   <translation>méthode</translation>
+  </message>
+  <message>
    <source>methods text</source>
    <translation>texte de la méthode</translation>
   </message>
@@ -2946,8 +3050,16 @@
    <translation>manquant</translation>
   </message>
   <message>
+   <source>missing code</source>
+   <translation>code manquant</translation>
+  </message>
+  <message>
    <source>missing codes of {names}</source>
    <translation>codes manquants de {names}</translation>
+  </message>
+  <message>
+   <source>missing data</source>
+   <translation>données manquantes</translation>
   </message>
   <message>
    <source>missing in {names}</source>
@@ -3002,6 +3114,14 @@
    <translation>le déplacer dans le manuscrit</translation>
   </message>
   <message>
+   <source>moved</source>
+   <translation>a changé</translation>
+  </message>
+  <message>
+   <source>n = {size} has {df:g} degrees of freedom</source>
+   <translation>n = {size} donne {df:g} degrés de liberté</translation>
+  </message>
+  <message>
    <source>names as they stand in the file</source>
    <translation>noms comme dans le fichier</translation>
   </message>
@@ -3019,6 +3139,10 @@
   <message>
    <source>natural logarithm</source>
    <translation>logarithme naturel</translation>
+  </message>
+  <message>
+   <source>never mentioned</source>
+   <translation>jamais mentionné</translation>
   </message>
   <message>
    <source>new name = expression, for example vocab_gain = post - pre</source>
@@ -3049,12 +3173,56 @@
    <translation>pas encore de données</translation>
   </message>
   <message>
+   <source>no label</source>
+   <translation>sans étiquette</translation>
+  </message>
+  <message>
+   <source>no longer explains CI</source>
+   <translation>n’explique plus IC</translation>
+  </message>
+  <message>
+   <source>no longer explains CV</source>
+   <translation>n’explique plus CV</translation>
+  </message>
+  <message>
+   <source>no longer explains IQR</source>
+   <translation>n’explique plus EI</translation>
+  </message>
+  <message>
+   <source>no longer explains MAD</source>
+   <translation>n’explique plus MAD</translation>
+  </message>
+  <message>
+   <source>no longer explains Mdn</source>
+   <translation>n’explique plus Mdn</translation>
+  </message>
+  <message>
    <source>no longer holds</source>
    <translation>n’est plus vrai</translation>
   </message>
   <message>
+   <source>no longer says how many values are missing</source>
+   <translation>ne dit plus combien de valeurs manquent</translation>
+  </message>
+  <message>
+   <source>no longer says what its percentages are of</source>
+   <translation>ne dit plus de quoi sont ses pourcentages</translation>
+  </message>
+  <message>
+   <source>no longer true</source>
+   <translation>n’est plus vrai</translation>
+  </message>
+  <message>
+   <source>no n</source>
+   <translation>sans n</translation>
+  </message>
+  <message>
    <source>no row of names</source>
    <translation>pas de ligne de noms</translation>
+  </message>
+  <message>
+   <source>no spread</source>
+   <translation>sans dispersion</translation>
   </message>
   <message>
    <source>no strata</source>
@@ -3161,6 +3329,10 @@
    <translation>des valeurs manquent</translation>
   </message>
   <message>
+   <source>of “{group}”</source>
+   <translation>de « {group} »</translation>
+  </message>
+  <message>
    <source>on a value in the Codebook: print it earlier or later</source>
    <translation>sur une valeur du dictionnaire : l’imprimer plus tôt ou plus tard</translation>
   </message>
@@ -3237,6 +3409,10 @@
    <translation>ou lisez le</translation>
   </message>
   <message>
+   <source>order of mentions</source>
+   <translation>ordre des mentions</translation>
+  </message>
+  <message>
    <source>ordered values against those of a normal distribution</source>
    <translation>valeurs ordonnées face à celles d’une loi normale</translation>
   </message>
@@ -3265,6 +3441,10 @@
    <translation>retour à son propre {words}</translation>
   </message>
   <message>
+   <source>p alone</source>
+   <translation>p seul</translation>
+  </message>
+  <message>
    <source>p-values adjusted for the number of tests</source>
    <translation>valeurs p ajustées au nombre de tests</translation>
   </message>
@@ -3279,6 +3459,14 @@
   <message>
    <source>percent</source>
    <translation>pour cent</translation>
+  </message>
+  <message>
+   <source>percentage</source>
+   <translation>pourcentage</translation>
+  </message>
+  <message>
+   <source>percentages</source>
+   <translation>pourcentages</translation>
   </message>
   <message>
    <source>percentiles of any share, as columns of their own</source>
@@ -3429,6 +3617,10 @@
    <translation>lignes et identifiants répétés</translation>
   </message>
   <message>
+   <source>repeats a table</source>
+   <translation>répète un tableau</translation>
+  </message>
+  <message>
    <source>report…</source>
    <translation>rapport…</translation>
   </message>
@@ -3475,6 +3667,10 @@
   <message>
    <source>rows: {roles}</source>
    <translation>lignes : {roles}</translation>
+  </message>
+  <message>
+   <source>sample</source>
+   <translation>échantillon</translation>
   </message>
   <message>
    <source>say anew</source>
@@ -3599,12 +3795,28 @@
    </translation>
   </message>
   <message>
+   <source>significance</source>
+   <translation>significativité</translation>
+  </message>
+  <message>
+   <source>size of difference</source>
+   <translation>ampleur de la différence</translation>
+  </message>
+  <message>
    <source>skewness</source>
    <translation>asymétrie</translation>
   </message>
   <message>
    <source>skewness over its standard error</source>
    <translation>asymétrie sur son erreur standard</translation>
+  </message>
+  <message>
+   <source>small counts</source>
+   <translation>petits effectifs</translation>
+  </message>
+  <message>
+   <source>small groups</source>
+   <translation>petits groupes</translation>
   </message>
   <message>
    <source>smallest and largest</source>
@@ -3633,6 +3845,10 @@
   <message>
    <source>so many of the most frequent values, and the rest together</source>
    <translation>tant des valeurs les plus fréquentes, et le reste ensemble</translation>
+  </message>
+  <message>
+   <source>software</source>
+   <translation>logiciel</translation>
   </message>
   <message>
    <source>sorting the cases</source>
@@ -3967,6 +4183,14 @@
    <translation>type 8</translation>
   </message>
   <message>
+   <source>typed by hand</source>
+   <translation>écrit à la main</translation>
+  </message>
+  <message>
+   <source>typed number</source>
+   <translation>nombre écrit</translation>
+  </message>
+  <message>
    <source>undo it</source>
    <translation>l’annuler</translation>
   </message>
@@ -4135,6 +4359,14 @@
    <translation>avec</translation>
   </message>
   <message>
+   <source>with the other exhibits</source>
+   <translation>avec les autres éléments</translation>
+  </message>
+  <message>
+   <source>with {label}</source>
+   <translation>avec {label}</translation>
+  </message>
+  <message>
    <source>with “{text}”</source>
    <translation>avec « {text} »</translation>
   </message>
@@ -4183,6 +4415,14 @@
    <translation>écriture de {name}</translation>
   </message>
   <message>
+   <source>wrong end</source>
+   <translation>mauvaise extrémité</translation>
+  </message>
+  <message>
+   <source>wrong group</source>
+   <translation>mauvais groupe</translation>
+  </message>
+  <message>
    <source>year</source>
    <translation>année</translation>
   </message>
@@ -4218,6 +4458,10 @@
    <translation>{first} à {last}</translation>
   </message>
   <message>
+   <source>{label} calls {names} by name only; the codebook has no label.</source>
+   <translation>{label} ne désigne {names} que par leur nom ; le dictionnaire n’a pas d’étiquette.</translation>
+  </message>
+  <message>
    <source>{label} cannot be made: {trouble}</source>
    <translation>{label} ne peut être fait : {trouble}</translation>
   </message>
@@ -4226,12 +4470,86 @@
    <translation>{label} copié</translation>
   </message>
   <message>
+   <source>{label} does not say of how many cases it is.</source>
+   <translation>{label} ne dit pas sur combien de cas.</translation>
+  </message>
+  <message>
+   <source>{label} draws standard errors; confidence intervals say more.</source>
+   <translation>{label} dessine des erreurs standard ; des intervalles de confiance en disent plus.</translation>
+  </message>
+  <message>
+   <source>{label} gives means without standard deviations or intervals.</source>
+   <translation>{label} donne des moyennes sans écarts-types ni intervalles.</translation>
+  </message>
+  <message>
+   <source>{label} gives medians without quartiles or a range.</source>
+   <translation>{label} donne des médianes sans quartiles ni étendue.</translation>
+  </message>
+  <message>
+   <source>{label} gives p; the statistic and its df stand nowhere, show its results text.</source>
+   <translation>{label} donne p ; la statistique et ses degrés de liberté ne figurent nulle part, montrez son texte des résultats.</translation>
+  </message>
+  <message>
+   <source>{label} gives standard errors where readers look for standard deviations.</source>
+   <translation>{label} donne des erreurs standard là où l’on cherche des écarts-types.</translation>
+  </message>
+  <message>
+   <source>{label} has {name} = {value}</source>
+   <translation>{label} a {name} = {value}</translation>
+  </message>
+  <message>
+   <source>{label} hides how many cases {words} are, but {beside} it can be worked out; hide it there too, or keep one.</source>
+   <translation>{label} cache combien de cas sont {words}, mais {beside} cela se déduit ; cachez-le là aussi, ou n’en gardez qu’un.</translation>
+  </message>
+  <message>
+   <source>{label} is mentioned before {label_2}.</source>
+   <translation>{label} est mentionné avant {label_2}.</translation>
+  </message>
+  <message>
+   <source>{label} is never mentioned in the text.</source>
+   <translation>{label} n’est jamais mentionné dans le texte.</translation>
+  </message>
+  <message>
+   <source>{label} is {label_2} a second time.</source>
+   <translation>{label} est {label_2} une seconde fois.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{label} leaves out {n} [case|cases] without a group and does not say so.</source>
+   <translation>
+    <numerusform>{label} omet {n} cas sans groupe et ne le dit pas.</numerusform>
+    <numerusform>{label} omet {n} cas sans groupe et ne le dit pas.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{label} repeats {table}.</source>
+   <translation>{label} répète {table}.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{label} tests a group of {n} [case|cases].</source>
+   <translation>
+    <numerusform>{label} teste un groupe de {n} cas.</numerusform>
+    <numerusform>{label} teste un groupe de {n} cas.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{label} tests differences without saying how large they are.</source>
+   <translation>{label} teste des différences sans dire leur ampleur.</translation>
+  </message>
+  <message>
+   <source>{label}: {name} holds {code:g}, which looks like a code for a missing answer.</source>
+   <translation>{label} : {name} contient {code:g}, qui ressemble à un code de réponse manquante.</translation>
+  </message>
+  <message>
    <source>{len} more ▾</source>
    <translation>{len} de plus ▾</translation>
   </message>
   <message>
    <source>{letters} is cited in {where}.</source>
    <translation>{letters} est cité : {where}.</translation>
+  </message>
+  <message>
+   <source>{letters} is of {own}, but stands beside {beside}.</source>
+   <translation>{letters} est de {own}, mais se trouve à côté de {beside}.</translation>
   </message>
   <message>
    <source>{lost} is not where it was read; the study holds its data.</source>
@@ -4436,6 +4754,10 @@
    <translation>{name} est ouvert ici.</translation>
   </message>
   <message>
+   <source>{name} is strongly skewed; {label} gives its mean without a median.</source>
+   <translation>{name} est très asymétrique ; {label} donne sa moyenne sans médiane.</translation>
+  </message>
+  <message>
    <source>{name} items</source>
    <translation>Items {name}</translation>
   </message>
@@ -4479,6 +4801,13 @@
    <translation>
     <numerusform>{n} nombre a changé au-delà des chiffres imprimés</numerusform>
     <numerusform>{n} nombres ont changé au-delà des chiffres imprimés</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n} [number|numbers] of {label} moved since accepted.</source>
+   <translation>
+    <numerusform>{n} nombre de {label} a changé depuis l’acceptation.</numerusform>
+    <numerusform>{n} nombres de {label} ont changé depuis l’acceptation.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -4528,6 +4857,14 @@
    <translation>{n} à regarder</translation>
   </message>
   <message>
+   <source>{n} whole numbers cannot have this mean</source>
+   <translation>{n} nombres entiers ne peuvent avoir cette moyenne</translation>
+  </message>
+  <message>
+   <source>{n} whole numbers with this mean cannot have this SD</source>
+   <translation>{n} nombres entiers de cette moyenne ne peuvent avoir cet ET</translation>
+  </message>
+  <message>
    <source>{one} and {n} more</source>
    <translation>{one} et {n} de plus</translation>
   </message>
@@ -4538,6 +4875,10 @@
   <message>
    <source>{others} stand once in each combination, and {name} says how often.</source>
    <translation>{others} figurent une fois dans chaque combinaison, et {name} dit combien de fois.</translation>
+  </message>
+  <message>
+   <source>{part:g} of {whole:g} are {share} %</source>
+   <translation>{part:g} sur {whole:g} font {share} %</translation>
   </message>
   <message>
    <source>{part} of {variable}</source>
@@ -4561,6 +4902,10 @@
   <message>
    <source>{source} lacks {names}.</source>
    <translation>{source} n’a pas {names}.</translation>
+  </message>
+  <message>
+   <source>{text} is more than all.</source>
+   <translation>{text} dépasse le tout.</translation>
   </message>
   <message>
    <source>{title} in bands</source>
@@ -4592,8 +4937,31 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>{variable} est {level}</translation>
   </message>
   <message>
+   <source>{what} has two precisions: {number} in {label}, {number_2} in {label_2}.</source>
+   <translation>{what} a deux précisions : {number} dans {label}, {number_2} dans {label_2}.</translation>
+  </message>
+  <message>
+   <source>{what} is {number} in {label} but {number_2} in {label_2}; say why.</source>
+   <translation>{what} est {number} dans {label} mais {number_2} dans {label_2} ; dites pourquoi.</translation>
+  </message>
+  <message>
    <source>{what} taken from the name.</source>
    <translation>{what} d’après le nom.</translation>
+  </message>
+  <message>
+   <source>{where} claims what the numbers no longer bear out: {said}.</source>
+   <translation>{where} affirme ce que les nombres ne confirment plus : {said}.</translation>
+  </message>
+  <message numerus="yes">
+   <source>{where} quotes {n} [number|numbers] that moved.</source>
+   <translation>
+    <numerusform>{where} cite {n} nombre qui a changé.</numerusform>
+    <numerusform>{where} cite {n} nombres qui ont changé.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{where}: {says}; do its words still hold?</source>
+   <translation>{where} : {says} ; les mots sont-ils encore vrais ?</translation>
   </message>
   <message>
    <source>{words} and {n} more not read</source>
@@ -4612,8 +4980,32 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>α sans l’item</translation>
   </message>
   <message>
+   <source>“{label}” is typed by hand and does not follow its number; put it in by “Refer to”.</source>
+   <translation>« {label} » est écrit à la main et ne suit pas son numéro ; insérez-le par « Renvoyer à ».</translation>
+  </message>
+  <message>
    <source>“{name}” parts the cases at the limits; it stands in the codebook.</source>
    <translation>« {name} » partage les cas aux limites ; elle figure au dictionnaire.</translation>
+  </message>
+  <message>
+   <source>“{text} … {group}” does not hold: in {label} the {word} mean is of {group_2}.</source>
+   <translation>« {text} … {group} » n’est pas vrai : dans {label} la moyenne ({word}) est de {group_2}.</translation>
+  </message>
+  <message>
+   <source>“{text}” claims a cause; descriptive results do not bear that.</source>
+   <translation>« {text} » affirme une cause ; des résultats descriptifs ne le permettent pas.</translation>
+  </message>
+  <message>
+   <source>“{text}” has another decimal mark than the exhibits.</source>
+   <translation>« {text} » a un autre séparateur décimal que les éléments.</translation>
+  </message>
+  <message>
+   <source>“{text}” is a percentage of {base} cases; the count says it all.</source>
+   <translation>« {text} » est un pourcentage de {base} cas ; l’effectif dit tout.</translation>
+  </message>
+  <message>
+   <source>“{text}” is in no exhibit; {has}.</source>
+   <translation>« {text} » n’est dans aucun élément ; {has}.</translation>
   </message>
   <message>
    <source>“{text}” is no number.</source>
@@ -4624,8 +5016,20 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {text} » n’est pas un nombre entier.</translation>
   </message>
   <message>
+   <source>“{text}” is of {groups}, but stands beside {beside}.</source>
+   <translation>« {text} » est de {groups}, mais se trouve à côté de {beside}.</translation>
+  </message>
+  <message>
+   <source>“{text}” is typed among live numbers; it will not follow the data.</source>
+   <translation>« {text} » est écrit à la main parmi des nombres vivants ; il ne suivra pas les données.</translation>
+  </message>
+  <message>
    <source>“{text}” stands nowhere</source>
    <translation>« {text} » ne figure nulle part</translation>
+  </message>
+  <message>
+   <source>… and {n} more of this kind.</source>
+   <translation>… et {n} de plus de ce genre.</translation>
   </message>
   <message>
    <source>↶ undo: {words}</source>

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from istrel.english import english
 from istrel.study.manuscript import manuscript
 from istrel.study.review import agreement, arithmetic, references, reporting, secrecy, truth, typed, wording
 from istrel.study.review.point import Point, Script
@@ -28,7 +29,7 @@ def _few(points: Iterator[Point]) -> Iterator[Point]:
         yield from found[:MOST_OF_A_KIND]
         if len(found) > MOST_OF_A_KIND:
             more = len(found) - MOST_OF_A_KIND
-            yield Point(found[0].kind, f"… and {more} more of this kind.", found[MOST_OF_A_KIND].part)
+            yield Point(found[0].kind, english("… and {n} more of this kind.", n=more), found[MOST_OF_A_KIND].part)
 
 
 __all__ = ["Point", "review"]

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from istrel.english import english
 from istrel.exhibits.printing import print_cell
 from istrel.exhibits.quoting import Key
 from istrel.exhibits.text import Cell
@@ -55,11 +56,32 @@ def _point(kind: str, key: Key, one: tuple[Entry, Cell], two: tuple[Entry, Cell]
     numbers = [print_cell(cell, script.style) for cell in (a, b)]
     what = _words(key, first)
     if kind == "two precisions":
-        says = f"{what} has two precisions: {numbers[0]} in {labels[0]}, {numbers[1]} in {labels[1]}."
+        says = english(
+            "{what} has two precisions: {number} in {label}, {number_2} in {label_2}.",
+            what=what,
+            number=numbers[0],
+            label=labels[0],
+            number_2=numbers[1],
+            label_2=labels[1],
+        )
     elif kind == "n differ":
-        says = f"The {what} differs: {numbers[0]} in {labels[0]}, {numbers[1]} in {labels[1]}; say why."
+        says = english(
+            "The {what} differs: {number} in {label}, {number_2} in {label_2}; say why.",
+            what=what,
+            number=numbers[0],
+            label=labels[0],
+            number_2=numbers[1],
+            label_2=labels[1],
+        )
     else:
-        says = f"{what} is {numbers[0]} in {labels[0]} but {numbers[1]} in {labels[1]}; say why."
+        says = english(
+            "{what} is {number} in {label} but {number_2} in {label_2}; say why.",
+            what=what,
+            number=numbers[0],
+            label=labels[0],
+            number_2=numbers[1],
+            label_2=labels[1],
+        )
     return Point(kind, says[0].upper() + says[1:], other.kept.id)
 
 

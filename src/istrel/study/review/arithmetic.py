@@ -13,6 +13,7 @@ from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 from typing import NamedTuple
 
+from istrel.english import english
 from istrel.study.review.point import Point, Script
 
 NUMBER = r"-?(?:\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d*[.,]\d+|\d+)"
@@ -79,7 +80,7 @@ class Wrong:
 
     @property
     def says(self) -> str:
-        return f"“{self.words}”: {self.why}."
+        return english("“{words}”: {why}.", words=self.words, why=self.why)
 
 
 def value_of(text: str) -> float:
@@ -106,7 +107,7 @@ def points(script: Script) -> Iterator[Point]:
     """The results in the texts of a manuscript."""
     for part, text in script.texts:
         for found in wrong_in(text):
-            yield Point("arithmetic", found.says, part)
+            yield Point(english("arithmetic"), found.says, part)
 
 
 # p.
@@ -149,7 +150,8 @@ def _statistics(sentence: str) -> Iterator[Wrong]:
             continue
         digits = max(3, decimals_of(found["p"]))
         low, high = (f"{p:.{digits}f}".removeprefix("0") for p in possible)
-        yield Wrong("p", found.group(), f"its p is {low}" if low == high else f"its p is between {low} and {high}")
+        between = english("its p is between {low} and {high}", low=low, high=high)
+        yield Wrong("p", found.group(), english("its p is {low}", low=low) if low == high else between)
 
 
 def _can_be(sign: str, p: str, possible: Range, sentence: str) -> bool:
@@ -174,12 +176,14 @@ def _coefficients(sentence: str) -> Iterator[Wrong]:
         if not found["df"] and not P_NEXT.match(sentence[found.end() :]):
             continue  # r and τ are names of other things, too
         if Range.of(found["value"]).low > 1 or Range.of(found["value"]).high < -1:
-            yield Wrong("coefficient", found.group(), "it lies beyond 1")
+            yield Wrong("coefficient", found.group(), english("it lies beyond 1"))
         after = N_AFTER.match(sentence[found.end() :])
         if found["df"] and after and float(found["df"]) > value_of(after["n"]) - 2:
             words = found.group() + after.group()
             yield Wrong(
-                "degrees of freedom", words, f"n = {after['n']} has {value_of(after['n']) - 2:g} degrees of freedom"
+                "degrees of freedom",
+                words,
+                english("n = {size} has {df:g} degrees of freedom", size=after["n"], df=value_of(after["n"]) - 2),
             )
 
 
@@ -194,7 +198,11 @@ def _shares(sentence: str) -> Iterator[Wrong]:
             said = Range.of(found["share"])
             if not said.low - SLACK <= share <= said.high + SLACK:
                 decimals = decimals_of(found["share"]) + 1
-                yield Wrong("percentage", found.group().strip(), f"{n:g} of {whole:g} are {share:.{decimals}f} %")
+                yield Wrong(
+                    "percentage",
+                    found.group().strip(),
+                    english("{part:g} of {whole:g} are {share} %", part=n, whole=whole, share=f"{share:.{decimals}f}"),
+                )
 
 
 def _intervals(sentence: str) -> Iterator[Wrong]:
@@ -204,9 +212,9 @@ def _intervals(sentence: str) -> Iterator[Wrong]:
             continue
         low, value, high = (Range.of(found[name]) for name in ("low", "value", "high"))
         if low.low > high.high:
-            yield Wrong("interval", found.group(), "its lower limit is above the upper one")
+            yield Wrong("interval", found.group(), english("its lower limit is above the upper one"))
         elif value.high < low.low or value.low > high.high:
-            yield Wrong("interval", found.group(), "it does not hold its estimate")
+            yield Wrong("interval", found.group(), english("it does not hold its estimate"))
 
 
 def _means(sentence: str) -> Iterator[Wrong]:
@@ -217,9 +225,9 @@ def _means(sentence: str) -> Iterator[Wrong]:
             continue
         sums = range(math.ceil(mean.low * n - SLACK), math.floor(mean.high * n + SLACK) + 1)
         if not sums:
-            yield Wrong("mean", found.group(), f"{n} whole numbers cannot have this mean")
+            yield Wrong("mean", found.group(), english("{n} whole numbers cannot have this mean", n=n))
         elif found["sd"] and not any(_has_sd(total, n, Range.of(found["sd"])) for total in sums):
-            yield Wrong("mean", found.group(), f"{n} whole numbers with this mean cannot have this SD")
+            yield Wrong("mean", found.group(), english("{n} whole numbers with this mean cannot have this SD", n=n))
 
 
 def _has_sd(total: int, n: int, sd: Range) -> bool:

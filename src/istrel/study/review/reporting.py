@@ -9,6 +9,7 @@ from istrel.data.column import Kind as ColumnKind
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
 from istrel.data.limits import FEW_FOR_TESTS, SMALL_GROUP, STRONGLY_SKEWED
+from istrel.english import english
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.printing import plain_text
 from istrel.exhibits.table import Note, TableSheet
@@ -21,18 +22,18 @@ from istrel.study.review.point import Point, Script
 from istrel.style.numbers import Kind
 
 LEFT_OUT = {
-    "values_missing": ("missing data", "no longer says how many values are missing"),
-    "missing_count": ("missing data", "no longer says how many values are missing"),
-    "missing_count_of": ("missing data", "no longer says how many values are missing"),
-    "percentages_are_of_the_valid": ("percentages", "no longer says what its percentages are of"),
-    "percentages_are_of_all_cases": ("percentages", "no longer says what its percentages are of"),
-    "percentages_are_of_the_row": ("percentages", "no longer says what its percentages are of"),
-    "percentages_are_of_the_column": ("percentages", "no longer says what its percentages are of"),
-    "short_median": ("abbreviations", "no longer explains Mdn"),
-    "short_iqr": ("abbreviations", "no longer explains IQR"),
-    "short_ci_low": ("abbreviations", "no longer explains CI"),
-    "short_mad": ("abbreviations", "no longer explains MAD"),
-    "short_cv": ("abbreviations", "no longer explains CV"),
+    "values_missing": (english("missing data"), english("no longer says how many values are missing")),
+    "missing_count": (english("missing data"), english("no longer says how many values are missing")),
+    "missing_count_of": (english("missing data"), english("no longer says how many values are missing")),
+    "percentages_are_of_the_valid": (english("percentages"), english("no longer says what its percentages are of")),
+    "percentages_are_of_all_cases": (english("percentages"), english("no longer says what its percentages are of")),
+    "percentages_are_of_the_row": (english("percentages"), english("no longer says what its percentages are of")),
+    "percentages_are_of_the_column": (english("percentages"), english("no longer says what its percentages are of")),
+    "short_median": (english("abbreviations"), english("no longer explains Mdn")),
+    "short_iqr": (english("abbreviations"), english("no longer explains IQR")),
+    "short_ci_low": (english("abbreviations"), english("no longer explains CI")),
+    "short_mad": (english("abbreviations"), english("no longer explains MAD")),
+    "short_cv": (english("abbreviations"), english("no longer explains CV")),
 }
 SPREADS = {name for name, statistic in STATISTICS.items() if statistic.spreads}
 P_KINDS = {Kind.P, Kind.P_WITH_SIGN}
@@ -52,24 +53,46 @@ def _of_exhibit(entry: Entry, script: Script) -> Iterator[Point]:
     assert entry.exhibit is not None
     exhibit, label, part = entry.exhibit, entry.label.rstrip(" .:"), entry.kept.id
     for kind, says in dict.fromkeys(LEFT_OUT[t] for t in script.notes_left_out(entry) if t in LEFT_OUT):
-        yield Point(kind, f"The note of {label} {says}.", part)
+        yield Point(kind, english("The note of {label} {says}.", label=label, says=says), part)
     shown = set(exhibit.shown)
     if "se" in shown and "sd" not in shown:
-        yield Point("SE for SD", f"{label} gives standard errors where readers look for standard deviations.", part)
+        yield Point(
+            english("SE for SD"),
+            english("{label} gives standard errors where readers look for standard deviations.", label=label),
+            part,
+        )
     if exhibit.form == "means" and exhibit.request.settings["interval"] == "se":
-        yield Point("SE for SD", f"{label} draws standard errors; confidence intervals say more.", part)
+        yield Point(
+            english("SE for SD"),
+            english("{label} draws standard errors; confidence intervals say more.", label=label),
+            part,
+        )
     yield from _skewed(entry, label)
     yield from _bare(entry, label, script)
     yield from _undeclared(entry, label)
     yield from _small(entry, label)
     tested = exhibit.request.verb == "describe" and exhibit.request.settings["test"]
     if tested and entry.kept.text == () and not _quotes_statistic(entry, script):
-        yield Point("p alone", f"{label} gives p; the statistic and its df stand nowhere, show its results text.", part)
+        yield Point(
+            english("p alone"),
+            english("{label} gives p; the statistic and its df stand nowhere, show its results text.", label=label),
+            part,
+        )
     if tested and not exhibit.request.settings["difference"]:
-        yield Point("size of difference", f"{label} tests differences without saying how large they are.", part)
+        yield Point(
+            english("size of difference"),
+            english("{label} tests differences without saying how large they are.", label=label),
+            part,
+        )
     bare = [name for name in _names(entry) if not exhibit.plan.data.variable(name).label]
     if bare:
-        yield Point("no label", f"{label} calls {', '.join(bare[:3])} by name only; the codebook has no label.", part)
+        yield Point(
+            english("no label"),
+            english(
+                "{label} calls {names} by name only; the codebook has no label.", label=label, names=", ".join(bare[:3])
+            ),
+            part,
+        )
 
 
 def _quotes_statistic(entry: Entry, script: Script) -> bool:
@@ -94,8 +117,10 @@ def _skewed(entry: Entry, label: str) -> Iterator[Point]:
     for cell in entry.exhibit.result.cells:
         if isinstance(cell, MeasuredCell) and abs(cell.number("skewness")) >= STRONGLY_SKEWED:
             name = entry.exhibit.plan.data.variable(cell.variable).label or cell.variable
-            says = f"{name} is strongly skewed; {label} gives its mean without a median."
-            yield Point("mean of skewed", says, entry.kept.id)
+            says = english(
+                "{name} is strongly skewed; {label} gives its mean without a median.", name=name, label=label
+            )
+            yield Point(english("mean of skewed"), says, entry.kept.id)
             return
 
 
@@ -106,15 +131,25 @@ def _bare(entry: Entry, label: str, script: Script) -> Iterator[Point]:
     if exhibit.is_figure or exhibit.request.verb != "describe" or not shown:
         return
     if "mean" in shown and not shown & SPREADS:
-        yield Point("no spread", f"{label} gives means without standard deviations or intervals.", entry.kept.id)
+        yield Point(
+            english("no spread"),
+            english("{label} gives means without standard deviations or intervals.", label=label),
+            entry.kept.id,
+        )
     if "median" in shown and not shown & SPREADS:
-        yield Point("no spread", f"{label} gives medians without quartiles or a range.", entry.kept.id)
+        yield Point(
+            english("no spread"),
+            english("{label} gives medians without quartiles or a range.", label=label),
+            entry.kept.id,
+        )
     assert isinstance(exhibit.sheet, TableSheet)
     heads = [head.text for line in exhibit.sheet.heads for head in line]
     texts = [*heads, *(row.stub for row in exhibit.sheet.rows), *(note.text for note in exhibit.sheet.notes)]
     letters = " ".join(plain_text(text, script.style) for text in texts)
     if "n" not in shown and not re.search(r"\b[nN]\b", letters) and not _of_missing(exhibit.sheet):
-        yield Point("no n", f"{label} does not say of how many cases it is.", entry.kept.id)
+        yield Point(
+            english("no n"), english("{label} does not say of how many cases it is.", label=label), entry.kept.id
+        )
 
 
 def _of_missing(sheet: TableSheet) -> list[Note]:
@@ -134,8 +169,13 @@ def _undeclared(entry: Entry, label: str) -> Iterator[Point]:
         if not (variable.level.measured or variable.level is Level.ORDINAL):
             continue
         for code in suspected_codes(data.tally(name)[0]):
-            says = f"{label}: {variable.label or name} holds {code:g}, which looks like a code for a missing answer."
-            yield Point("missing code", says, entry.kept.id)
+            says = english(
+                "{label}: {name} holds {code:g}, which looks like a code for a missing answer.",
+                label=label,
+                name=variable.label or name,
+                code=code,
+            )
+            yield Point(english("missing code"), says, entry.kept.id)
 
 
 def _small(entry: Entry, label: str) -> Iterator[Point]:
@@ -146,7 +186,11 @@ def _small(entry: Entry, label: str) -> Iterator[Point]:
     sizes = [n for cell in exhibit.result.cells if isinstance(n := cell.n, int)]
     least = FEW_FOR_TESTS if exhibit.request.verb == "check" else SMALL_GROUP
     if tested and sizes and 0 < min(sizes) < least:
-        yield Point("small groups", f"{label} tests a group of {min(sizes)} cases.", entry.kept.id)
+        yield Point(
+            english("small groups"),
+            english("{label} tests a group of {n} [case|cases].", label=label, n=min(sizes)),
+            entry.kept.id,
+        )
 
 
 def _lonely_p(script: Script) -> Iterator[Point]:
@@ -157,7 +201,9 @@ def _lonely_p(script: Script) -> Iterator[Point]:
             if number.prints in {str(kind) for kind in P_KINDS} or number.column.endswith((" p", "/p")):
                 others = [n for n in numbers if n.row == number.row and n is not number]
                 if number.row and not others:
-                    yield Point("p alone", "A text quotes p without the statistic that it belongs to.", part)
+                    yield Point(
+                        english("p alone"), english("A text quotes p without the statistic that it belongs to."), part
+                    )
                     break
 
 
@@ -172,7 +218,11 @@ def _repeated(script: Script) -> Iterator[Point]:
             tables[about] = entry
         elif about in tables and entry.exhibit.form in ("means", "bars"):
             table = tables[about].label.rstrip(" .:")
-            yield Point("repeats a table", f"{entry.label.rstrip(' .:')} repeats {table}.", entry.kept.id)
+            yield Point(
+                english("repeats a table"),
+                english("{label} repeats {table}.", label=entry.label.rstrip(" .:"), table=table),
+                entry.kept.id,
+            )
 
 
 def _twice(script: Script) -> Iterator[Point]:
@@ -182,8 +232,10 @@ def _twice(script: Script) -> Iterator[Point]:
         assert entry.exhibit is not None
         same = first.setdefault((entry.kept.source, entry.exhibit.request), entry)
         if same is not entry:
-            says = f"{entry.label.rstrip(' .:')} is {same.label.rstrip(' .:')} a second time."
-            yield Point("twice", says, entry.kept.id)
+            says = english(
+                "{label} is {label_2} a second time.", label=entry.label.rstrip(" .:"), label_2=same.label.rstrip(" .:")
+            )
+            yield Point(english("twice"), says, entry.kept.id)
 
 
 def _of_all(script: Script) -> Iterator[Point]:
@@ -192,14 +244,18 @@ def _of_all(script: Script) -> Iterator[Point]:
         return
     first = script.entries[0].kept.id
     if not any(_is_sample_table(entry) for entry in script.entries):
-        yield Point("sample", "No table describes the participants (Table 1): characteristics, with n.", first)
+        yield Point(
+            english("sample"), english("No table describes the participants (Table 1): characteristics, with n."), first
+        )
     written = any(isinstance(part, Written) for part in script.parts)
     methods = any(entry.kept.methods != () for entry in script.entries)
     if written and not methods and "quantile" not in script.words and "standard deviation" not in script.words:
-        says = "Nothing says how the statistics were computed; “+ methods text” beside an exhibit does."
-        yield Point("methods", says, first)
+        says = english("Nothing says how the statistics were computed; “+ methods text” beside an exhibit does.")
+        yield Point(english("methods"), says, first)
     if written and "istrel" not in script.words:
-        yield Point("software", "The software is not named (SAMPL): for example “made with Istrel”.", first)
+        yield Point(
+            english("software"), english("The software is not named (SAMPL): for example “made with Istrel”."), first
+        )
     yield from _missing(script)
 
 
@@ -220,7 +276,9 @@ def _missing(script: Script) -> Iterator[Point]:
         if any(lost) and entry.kept.notes is not None and "ungrouped_left_out" in script.notes_left_out(entry):
             label = entry.label.rstrip(" .:")
             yield Point(
-                "missing data",
-                f"{label} leaves out {max(lost)} cases without a group and does not say so.",
+                english("missing data"),
+                english(
+                    "{label} leaves out {n} [case|cases] without a group and does not say so.", label=label, n=max(lost)
+                ),
                 entry.kept.id,
             )

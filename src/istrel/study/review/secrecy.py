@@ -8,6 +8,7 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.english import english
 from istrel.exhibits.behind import Behind, mask_of
 from istrel.exhibits.figure import Arrows, Band, FigureSheet, Intervals, Words
 from istrel.exhibits.make import Exhibit
@@ -59,9 +60,14 @@ def points(script: Script) -> Iterator[Point]:
 
 def _point(entry: Entry, other: Entry | None, secret: Secret) -> Point:
     mine = entry.label.rstrip(" .:")
-    with_ = f"with {other.label.rstrip(' .:')}" if other is not None else "with the other exhibits"
-    says = f"{mine} hides how many cases {secret.words} are, but {with_} it can be worked out; hide it there too, or keep one."
-    return Point("small counts", says, entry.kept.id)
+    beside = english("with {label}", label=other.label.rstrip(" .:")) if other else english("with the other exhibits")
+    says = english(
+        "{label} hides how many cases {words} are, but {beside} it can be worked out; hide it there too, or keep one.",
+        label=mine,
+        words=secret.words,
+        beside=beside,
+    )
+    return Point(english("small counts"), says, entry.kept.id)
 
 
 def _told(
@@ -111,7 +117,10 @@ def _secrets(entry: Entry, script: Script) -> list[Secret]:
         if key in hidden and cell.kind is Kind.COUNT and cell.behind is not None:
             cases = mask_of(cell.behind, whole.plan.data) & whole.plan.cases.mask
             if 0 < int(cases.sum()) < below:
-                found.setdefault(np.packbits(cases).tobytes(), Secret(f"of “{cell.behind.words or key[0]}”", cases))
+                found.setdefault(
+                    np.packbits(cases).tobytes(),
+                    Secret(english("of “{group}”", group=cell.behind.words or key[0]), cases),
+                )
     return list(found.values())
 
 

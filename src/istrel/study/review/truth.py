@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Sequence
 
+from istrel.english import english
 from istrel.exhibits.printing import plain_text
 from istrel.exhibits.text import Bound, Run
 from istrel.study.manuscript import Entry, Written, called
@@ -66,9 +67,10 @@ def _sentence(reading: Reading, claim: str, style: HouseStyle) -> str:
 
 
 def points(script: Script) -> Iterator[Point]:
+    where: str
     for part in script.parts:
         if isinstance(part, Written):
-            readings, identity, where = [part.reading], part.passage.id, "A paragraph"
+            readings, identity, where = [part.reading], part.passage.id, english("A paragraph")
         else:
             readings, identity, where = (
                 [reading for _, reading in part.readings],
@@ -79,18 +81,38 @@ def points(script: Script) -> Iterator[Point]:
         for reading in readings:
             for claim in reading.untrue:
                 said = claim.partition(": ")[2].replace(" | ", ", ")
-                yield Point("no longer true", f"{where} claims what the numbers no longer bear out: {said}.", identity)
+                yield Point(
+                    english("no longer true"),
+                    english("{where} claims what the numbers no longer bear out: {said}.", where=where, said=said),
+                    identity,
+                )
             for one in reading.turned:
-                yield Point("may no longer hold", f"{where}: {one.says}; do its words still hold?", identity)
+                yield Point(
+                    english("may no longer hold"),
+                    english("{where}: {says}; do its words still hold?", where=where, says=one.says),
+                    identity,
+                )
             if reading.moved:
                 many = len(reading.moved)
-                yield Point("moved", f"{where} quotes {many} number{'s' if many > 1 else ''} that moved.", identity)
+                yield Point(
+                    english("moved"),
+                    english("{where} quotes {n} [number|numbers] that moved.", where=where, n=many),
+                    identity,
+                )
 
 
 def _of_exhibit(entry: Entry) -> Iterator[Point]:
     label = entry.label.rstrip(" .:")
     if entry.trouble:
-        yield Point("cannot be made", f"{label} cannot be made: {entry.trouble}", entry.kept.id)
+        yield Point(
+            english("cannot be made"),
+            english("{label} cannot be made: {trouble}", label=label, trouble=entry.trouble),
+            entry.kept.id,
+        )
     elif entry.moved and not entry.kept.is_figure:
         many = len(entry.moved)
-        yield Point("moved", f"{many} number{'s' if many > 1 else ''} of {label} moved since accepted.", entry.kept.id)
+        yield Point(
+            english("moved"),
+            english("{n} [number|numbers] of {label} moved since accepted.", n=many, label=label),
+            entry.kept.id,
+        )

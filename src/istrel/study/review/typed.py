@@ -6,6 +6,7 @@ import re
 from collections.abc import Iterator
 from typing import NamedTuple
 
+from istrel.english import english
 from istrel.exhibits.printing import print_cell
 from istrel.exhibits.text import Cell
 from istrel.study.manuscript import Entry
@@ -83,8 +84,17 @@ def _disagreeing(sentence: Sentence, cited: list[Shown], every: list[Shown], scr
         if not same or any(one.column == column and _is(one, number, mark) for one in every):
             continue
         nearest = min(same, key=lambda one: abs(float(one.cell.value or 0.0) - value_of(number)))  # type: ignore[arg-type]
-        has = f"{nearest.entry.label.rstrip(' .:')} has {found['name']} = {print_cell(nearest.cell, script.style)}"
-        yield Point("typed number", f"“{found.group()}” is in no exhibit; {has}.", sentence.part)
+        has = english(
+            "{label} has {name} = {value}",
+            label=nearest.entry.label.rstrip(" .:"),
+            name=found["name"],
+            value=print_cell(nearest.cell, script.style),
+        )
+        yield Point(
+            english("typed number"),
+            english("“{text}” is in no exhibit; {has}.", text=found.group(), has=has),
+            sentence.part,
+        )
 
 
 def _dead(sentence: Sentence, cited: list[Shown], script: Script) -> Iterator[Point]:
@@ -92,8 +102,8 @@ def _dead(sentence: Sentence, cited: list[Shown], script: Script) -> Iterator[Po
     mark = script.style.numbers.decimal_mark
     for found, column, number in _results(sentence) if sentence.live else ():
         if any(one.column == column and _is(one, number, mark) for one in cited):
-            says = f"“{found.group()}” is typed among live numbers; it will not follow the data."
-            yield Point("typed number", says, sentence.part)
+            says = english("“{text}” is typed among live numbers; it will not follow the data.", text=found.group())
+            yield Point(english("typed number"), says, sentence.part)
 
 
 def _groups(cited: list[Shown]) -> dict[str, set[str]]:
@@ -132,14 +142,23 @@ def _wrong_group(sentence: Sentence, cited: list[Shown], script: Script) -> Iter
         beside = _beside(sentence, live.start, live.end, _named(sentence.text, known))
         if own and beside and beside != own:
             letters = sentence.text[live.start : live.end]
-            yield Point("wrong group", f"{letters} is of {own}, but stands beside {beside}.", sentence.part)
+            yield Point(
+                english("wrong group"),
+                english("{letters} is of {own}, but stands beside {beside}.", letters=letters, own=own, beside=beside),
+                sentence.part,
+            )
     every = set().union(*groups.values()) if groups else set()
     for found, column, number in _results(sentence):
         beside = _beside(sentence, found.start("value"), found.end("value"), _named(sentence.text, every))
         fits = {one.group for one in cited if one.column == column and _is(one, number, mark)}
         if beside and fits and beside not in fits and "" not in fits:
-            says = f"“{found.group()}” is of {' or '.join(sorted(fits))}, but stands beside {beside}."
-            yield Point("wrong group", says, sentence.part)
+            says = english(
+                "“{text}” is of {groups}, but stands beside {beside}.",
+                text=found.group(),
+                groups=" or ".join(sorted(fits)),
+                beside=beside,
+            )
+            yield Point(english("wrong group"), says, sentence.part)
 
 
 def _wrong_end(sentence: Sentence, cited: list[Shown]) -> Iterator[Point]:
@@ -156,8 +175,15 @@ def _wrong_end(sentence: Sentence, cited: list[Shown]) -> Iterator[Point]:
                 end = choose(means, key=lambda one: float(one.cell.value or 0.0))  # type: ignore[arg-type]
                 if end.group != group:
                     label = end.entry.label.rstrip(" .:")
-                    says = f"“{found.group()} … {group}” does not hold: in {label} the {word} mean is of {end.group}."
-                    yield Point("wrong end", says, sentence.part)
+                    says = english(
+                        "“{text} … {group}” does not hold: in {label} the {word} mean is of {group_2}.",
+                        text=found.group(),
+                        group=group,
+                        label=label,
+                        word=word,
+                        group_2=end.group,
+                    )
+                    yield Point(english("wrong end"), says, sentence.part)
 
 
 def _speaks_of(sentence: Sentence, variable: str, cited: list[Shown]) -> bool:

@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator
 
+from istrel.english import english
 from istrel.study.review.arithmetic import NUMBER
 from istrel.study.review.point import Point, Script
 from istrel.study.review.reporting import SPREADS
@@ -58,13 +59,17 @@ def _words(sentence: Sentence, script: Script) -> Iterator[Point]:
     text = sentence.text
     untested = not P.search(sentence.passage) and not any(_is_tested(identity, script) for identity in sentence.cited)
     if SIGNIFICANT.search(text) and not NOT_OF_TESTS.search(text) and untested:
-        yield Point("significance", "A text speaks of significance; no test stands by it.", sentence.part)
+        yield Point(
+            english("significance"), english("A text speaks of significance; no test stands by it."), sentence.part
+        )
     found = CAUSAL.search(text)
     if found:
-        says = f"“{found.group()}” claims a cause; descriptive results do not bear that."
-        yield Point("causal words", says, sentence.part)
+        says = english("“{text}” claims a cause; descriptive results do not bear that.", text=found.group())
+        yield Point(english("causal words"), says, sentence.part)
     if P.search(text) and not STATISTIC.search(text) and not THRESHOLD.search(text) and _all_typed(P, sentence):
-        yield Point("p alone", "A text gives p without the statistic that it belongs to.", sentence.part)
+        yield Point(
+            english("p alone"), english("A text gives p without the statistic that it belongs to."), sentence.part
+        )
 
 
 def _all_typed(pattern: re.Pattern[str], sentence: Sentence) -> bool:
@@ -84,22 +89,28 @@ def _numbers(sentence: Sentence, script: Script) -> Iterator[Point]:
     for found in SHARE.finditer(text) if not GROWTH.search(text) else ():
         digits = found["value"].replace(",", "." if mark == "," else "")
         if float(digits) > 100:
-            yield Point("percentage", f"{found.group()} is more than all.", sentence.part)
+            yield Point(english("percentage"), english("{text} is more than all.", text=found.group()), sentence.part)
     for found in OF_FEW.finditer(text):
         base = int(found["of"] or found["of2"])
         if base < FEW_FOR_SHARES:
             yield Point(
-                "percentage",
-                f"“{found.group()}” is a percentage of {base} cases; the count says it all.",
+                english("percentage"),
+                english(
+                    "“{text}” is a percentage of {base} cases; the count says it all.", text=found.group(), base=base
+                ),
                 sentence.part,
             )
     for found in MARKS[mark].finditer(text) if mark in MARKS else ():
         if sentence.is_typed(*found.span()):
-            says = f"“{found.group().strip()}” has another decimal mark than the exhibits."
-            yield Point("decimal mark", says, sentence.part)
+            says = english("“{text}” has another decimal mark than the exhibits.", text=found.group().strip())
+            yield Point(english("decimal mark"), says, sentence.part)
     for value, spread, name in ((MEAN, SPREAD, "mean"), (MEDIAN, QUARTILES, "median")):
         if value.search(text) and not spread.search(sentence.passage) and not _has_spread(sentence, script):
-            yield Point("no spread", f"A text gives a {name} without saying how far the values spread.", sentence.part)
+            yield Point(
+                english("no spread"),
+                english("A text gives a {name} without saying how far the values spread.", name=name),
+                sentence.part,
+            )
 
 
 def _has_spread(sentence: Sentence, script: Script) -> bool:

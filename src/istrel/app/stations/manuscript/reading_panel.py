@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QPushButton
 
 from istrel.app.stations.manuscript.side_panel import SidePanel
 from istrel.app.widgets.simple import button, clear, label
-from istrel.app.words import tr
+from istrel.app.words import retold, tr
 
 if TYPE_CHECKING:
     from istrel.app.bridge import StudyModel
@@ -54,7 +54,7 @@ class ReadingPanel(SidePanel):
         for point in points:
             if point.kind != kind:
                 kind = point.kind
-                head = label(kind[0].upper() + kind[1:], "small")
+                head = label(capitalized(retold(kind)), "small")
                 head.setContentsMargins(0, 8, 0, 0)
                 self.body.addWidget(head)
             self.body.addWidget(self._point(point))
@@ -62,8 +62,8 @@ class ReadingPanel(SidePanel):
 
     def _point(self, point: Point) -> QPushButton:
         """A point as a button that wraps its words."""
-        made = button("", "row", partial(self._go, point), tip=point.says)
-        inside = label(point.says, wrap=True)
+        made = button("", "row", partial(self._go, point), tip=retold(point.says))
+        inside = label(retold(point.says), wrap=True)
         inside.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
         inside.setParent(made)
         width = self.width() - 52
@@ -77,3 +77,7 @@ class ReadingPanel(SidePanel):
         if point.part:
             self._parts.choose(point.part)
             self._parts.sought.emit(point.part)
+
+
+def capitalized(words: str) -> str:
+    return words[:1].upper() + words[1:]
