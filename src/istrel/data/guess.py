@@ -163,8 +163,9 @@ def suspected_codes(values: NDArray[np.float64]) -> tuple[float, ...]:
 def _codes_among(distinct: NDArray[np.float64]) -> tuple[float, ...]:
     """The codes among values that are distinct and ascending."""
     places = np.searchsorted(distinct, CODE_LIKE)
-    places = places[places < distinct.size]
-    coded = np.unique(places[np.isin(distinct[places], CODE_LIKE)])  # few, whatever the size of the column
+    inside = places < distinct.size
+    places = places[inside]
+    coded = places[distinct[places] == CODE_LIKE[inside]]  # few, whatever the size of the column
     while coded.size:
         if distinct.size - coded.size < 2:
             return ()
