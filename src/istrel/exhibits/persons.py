@@ -156,8 +156,10 @@ class Occasions:
 
     def complete(self, groups: NDArray[np.intp]) -> NDArray[np.float64]:
         """The persons who have a value in each of some groups."""
-        found = self.values[:, groups]
-        return found[~np.isnan(found).any(axis=1)]
+        every = groups.size == self.values.shape[1] and bool((groups == np.arange(groups.size)).all())
+        found = self.values if every else self.values[:, groups]
+        known = ~np.isnan(found).any(axis=1)
+        return found if known.all() else found[known]
 
 
 def occasions(
@@ -165,9 +167,14 @@ def occasions(
 ) -> Occasions:
     """The values of persons, group by group: those of rows that count and are in a group."""
     used = use & (codes >= 0) & (codes < n_groups) & (persons.codes >= 0)
-    flat = persons.codes[used] * n_groups + codes[used]
+    who, group, x = (persons.codes, codes, values) if used.all() else (persons.codes[used], codes[used], values[used])
+    flat = who * n_groups + group
     size = (int(persons.codes.max(initial=-1)) + 1) * n_groups
-    counts, sums = np.bincount(flat, minlength=size), np.bincount(flat, values[used], minlength=size)
+    table = np.full(size, np.nan)
+    table[flat] = x
+    if size - np.count_nonzero(np.isnan(table)) == x.size:  # each value has a place of its own
+        return Occasions(table.reshape(-1, n_groups), doubled=False)
+    counts, sums = np.bincount(flat, minlength=size), np.bincount(flat, x, minlength=size)
     with np.errstate(invalid="ignore", divide="ignore"):
         table = np.where(counts > 0, sums / counts, np.nan)
     return Occasions(table.reshape(-1, n_groups), bool((counts > 1).any()))

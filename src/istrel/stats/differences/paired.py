@@ -85,17 +85,18 @@ def repeated_f(x: Array) -> tuple[Effect, GroupTest]:
     if n < 2:
         return Effect("generalized_eta_squared", FEW_PERSONS), GroupTest("repeated_f", FEW_PERSONS, p=FEW_PERSONS)
     centred = x - x.mean()
-    persons, occasions = centred.mean(axis=1), centred.mean(axis=0)
+    persons, occasions = centred @ np.full(k, 1 / k), centred.mean(axis=0)
     between = n * float((occasions**2).sum())
-    left = centred - persons[:, None] - occasions
-    error, whole = float((left**2).sum()), float((centred**2).sum())
+    by_occasion = centred - occasions
+    left = by_occasion - persons[:, None]
+    error, whole = (float(np.einsum("ij,ij->", part, part)) for part in (left, centred))
     if not whole > 0:
         return Effect("generalized_eta_squared", NO_SPREAD), GroupTest("repeated_f", NO_SPREAD, p=NO_SPREAD)
     effect = Effect("generalized_eta_squared", between / whole)
     if error <= 1e-14 * whole:
         none = NO_SPREAD_OF_CHANGES
         return effect, GroupTest("repeated_f", none, p=none)
-    f, epsilon = (between / (k - 1)) / (error / ((n - 1) * (k - 1))), greenhouse_geisser(x)
+    f, epsilon = (between / (k - 1)) / (error / ((n - 1) * (k - 1))), _sphericity(by_occasion.T @ by_occasion)
     df = (k - 1) * epsilon, (k - 1) * (n - 1) * epsilon
     return effect, GroupTest("repeated_f", f, df, float(fdtrc(*df, f)), epsilon=epsilon)
 
@@ -137,12 +138,8 @@ def interaction_f(groups: Sequence[Array]) -> tuple[Effect, GroupTest]:
     return effect, GroupTest("interaction_f", f, df, float(fdtrc(*df, f)), epsilon=epsilon)
 
 
-def greenhouse_geisser(x: Array) -> float:
-    """ε of the covariances of the occasions, from 1/(k − 1) to 1 (Greenhouse & Geisser 1959)."""
-    return _sphericity(np.cov(x, rowvar=False))
-
-
 def _sphericity(covariances: Array) -> float:
+    """ε of covariances of the occasions, or of sums of products, from 1/(k − 1) to 1 (Greenhouse & Geisser 1959)."""
     k = covariances.shape[0]
     centred = covariances - covariances.mean(axis=0) - covariances.mean(axis=1)[:, None] + covariances.mean()
     return float(np.clip(np.trace(centred) ** 2 / ((k - 1) * (centred**2).sum()), 1 / (k - 1), 1.0))
