@@ -12,6 +12,7 @@ import time
 from collections.abc import Iterable, Iterator
 from pathlib import Path
 
+from istrel.english import plain
 from istrel.problem import Problem
 
 # What a spreadsheet takes for a formula: a sign at the beginning, wide or narrow; a number with its minus is none.
@@ -176,3 +177,10 @@ def mode_for(target: Path, guarded_as: Iterable[Path] = (), most: int = 0o666) -
             with contextlib.suppress(OSError, ValueError):
                 mode &= stat.S_IMODE(path.stat().st_mode)
         return mode | 0o600
+
+
+def as_json(content: object, indent: int = 1) -> bytes:
+    """Content as JSON text that ends its last line; what the core said goes out in English. UTF-8."""
+    import msgspec
+
+    return msgspec.json.format(msgspec.json.encode(content, enc_hook=plain), indent=indent) + b"\n"

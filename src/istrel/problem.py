@@ -5,6 +5,8 @@ from __future__ import annotations
 import re
 from collections.abc import Iterable
 
+from istrel.english import english
+
 QUOTED = re.compile(r"“[^”]{80,}”")
 CONTROL = re.compile(r"[\x00-\x1f\x7f-\x9f\u2028\u2029\ud800-\udfff]+")
 MOST, MOST_QUOTED = 600, 60
@@ -52,8 +54,12 @@ def nearest(word: str, known: Iterable[str]) -> str:
 
 def question(words: tuple[str, ...]) -> str:
     """ " Did you mean “a” or “b”?", or nothing where there is no word."""
-    quoted = [f"“{word}”" for word in words]
-    return f" Did you mean {' or '.join(filter(None, (', '.join(quoted[:-1]), quoted[-1])))}?" if words else ""
+    if not words:
+        return ""
+    *first, last = words
+    if first:
+        return english(" Did you mean “{names}” or “{last}”?", names="”, “".join(first), last=last)
+    return english(" Did you mean “{word}”?", word=last)
 
 
 def close(word: str, known: Iterable[str]) -> tuple[str, ...]:

@@ -28,10 +28,13 @@ from istrel.app import preferences, start, words
 from istrel.app.window import Window
 from istrel.app.words import LANGUAGES, retold, speak
 from istrel.data.column import Kind
+from istrel.data.dataset import Dataset
 from istrel.data.series import OCCASION
 from istrel.english import english, together, written
+from istrel.problem import Problem
 from istrel.sentence.vocabulary import CLAUSES, FORMS, SETTINGS, STATISTICS, VERBS
 from istrel.study.changes.codebook import TreatAsMissing
+from made import make_exhibit
 
 Opened, Settle = Callable[..., Window], Callable[[], None]
 SENTENCE = "describe practice_min across format with difference"
@@ -205,6 +208,30 @@ def test_what_the_core_says_is_said_again_and_data_stay_as_they_are(
     finally:
         speak("en")
     assert retold(text) == before == str(text)
+
+
+@pytest.mark.parametrize(
+    ("sentence", "in_german"),
+    [
+        ("describe agee", "Es gibt keine Variable „agee“. Meinten Sie „age“?"),
+        ("describe age acros format", "„acros“ kann hier nicht stehen. Meinten Sie „across“?"),
+        ("describe age with meen", "„meen“ ist keine Statistik und keine Einstellung. Meinten Sie „mean“?"),
+        ("describe age among age", "Eine Bedingung braucht einen Vergleich, zum Beispiel age >= 18."),
+        ("describe age among age > 300", "Kein Fall erfüllt „age > 300“ (612 Fälle gelesen)"),
+        ("relate age", "Relate braucht zwei oder mehr Variablen"),
+        ("relate age, practice_min as bars", "„relate“ kann nicht als „bars“ gesetzt werden, aber als "),
+    ],
+)
+def test_a_refusal_is_in_the_language_of_the_window(
+    sentence: str, in_german: str, dressed: QApplication, learners: Dataset
+) -> None:
+    with pytest.raises(Problem) as refused:
+        make_exhibit(sentence, learners)
+    try:
+        speak("de")
+        assert retold(refused.value.message).startswith(in_german)
+    finally:
+        speak("en")
 
 
 def test_a_window_speaks_what_was_chosen_or_else_the_language_of_the_system(

@@ -7,6 +7,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from istrel.commands.common import DONE, NOT_HELD, is_study_name, study_path, style_of, tell, with_dpi, write
+from istrel.files import as_json
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -89,10 +90,8 @@ def _review_paper(path: Path, options: argparse.Namespace) -> int:
 
 
 def _say(objects: list[dict[str, Any]], words: Iterable[str], options: argparse.Namespace) -> None:
-    import msgspec
-
     if options.to == "json":
-        write(msgspec.json.format(msgspec.json.encode(objects), indent=1) + b"\n", None, options)
+        write(as_json(objects), None, options)
     else:
         write("".join(f"{line}\n" for line in words).encode(), None, options)
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 from istrel.commands.common import DONE, data_of, write
+from istrel.files import as_json
 
 if TYPE_CHECKING:
     import argparse
@@ -13,8 +14,6 @@ if TYPE_CHECKING:
 def explain(options: argparse.Namespace) -> int:
     """In words, its formula, the same filled, step by step, who pulls most, and where it comes from."""
     from dataclasses import asdict
-
-    import msgspec
 
     from istrel.exhibits.make import make_exhibit
     from istrel.sentence import request_of
@@ -28,7 +27,7 @@ def explain(options: argparse.Namespace) -> int:
     if options.to == "json":
         content = {**asdict(found), "influence": [{"case": case, "without": value} for case, value in found.influence]}
         del content["count"]
-        write(msgspec.json.format(msgspec.json.encode(content), indent=1) + b"\n", None, options)
+        write(as_json(content), None, options)
     else:
         write("".join(f"{line}\n" for line in found.lines()).encode(), None, options)
     return DONE

@@ -6,6 +6,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from istrel.commands.common import DONE, NOT_HELD, study_path, style_of, tell, write
+from istrel.files import as_json
 
 if TYPE_CHECKING:
     import argparse
@@ -15,8 +16,6 @@ if TYPE_CHECKING:
 
 def refresh(options: argparse.Namespace) -> int:
     """What Istrel put into the document is exchanged, nothing else; what moved is listed."""
-    import msgspec
-
     from istrel.render.refresh import refresh as refreshed_document
     from istrel.render.refresh import write_refreshed
     from istrel.study.file import StudyFile
@@ -31,7 +30,7 @@ def refresh(options: argparse.Namespace) -> int:
     _, copy = write_refreshed(path, made, study, Path(options.out) if options.out else None)
     if options.to == "json":
         said = [_object(line) for line in made.found]
-        write(msgspec.json.format(msgspec.json.encode(said), indent=1) + b"\n", None, options)
+        write(as_json(said), None, options)
     else:
         kept = [f"The document as it was is kept as {copy.name}."] if copy else []
         write("".join(f"{line}\n" for line in (*made.lines(), *kept)).encode(), None, options)

@@ -11,6 +11,7 @@ from istrel.data.column import show_value
 from istrel.data.formula.tree import Formula
 from istrel.data.levels import Level
 from istrel.data.rows import EACH_ITS_OWN, Rows
+from istrel.english import english, together
 from istrel.problem import Problem, close, question
 
 MOST_MEANT = 3
@@ -115,12 +116,16 @@ class Codebook:
             more = f" or another of {len(meant)}" if len(meant) > MOST_MEANT else ""
             names = [f"“{found}”" for found in meant[:MOST_MEANT]]
             said = f"{', '.join(names)}{more}" if more else f"{', '.join(names[:-1])} or {names[-1]}"
-            message = f"“{name}” can mean {said}; write more of it."
+            message = english("“{name}” can mean {said}; write more of it.", name=name, said=said)
             return Problem(message, at=at, length=len(name) if at >= 0 else 0, instead=meant[:MOST_MEANT])
         near = meant or close(name, self.names)
-        message = f"There is no variable “{name}”.{question(near[:1])}"
+        message = english("There is no variable “{name}”.{hint}", name=name, hint=question(near[:1]))
         if name.casefold() in ("all", "everything", "*") and len(self.names) > 1:
-            message += f" Write names with commas, or a stretch of them: `{self.names[0]}` .. `{self.names[-1]}`."
+            first, last = self.names[0], self.names[-1]
+            stretch = english(
+                "Write names with commas, or a stretch of them: `{first}` .. `{last}`.", first=first, last=last
+            )
+            message = together((message, stretch))
         return Problem(message, at=at, length=len(name) if at >= 0 else 0, instead=near)
 
     def __contains__(self, name: object) -> bool:

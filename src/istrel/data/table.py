@@ -8,6 +8,7 @@ from functools import cached_property
 from pathlib import Path
 
 from istrel.data.column import Column
+from istrel.english import english
 from istrel.problem import Problem, nearest
 
 Stamp = tuple[int, int]
@@ -117,7 +118,9 @@ class Table:
         try:
             return self._by_name[name]
         except KeyError:
-            raise Problem(f"There is no variable “{name}”.{nearest(name, self._by_name)}") from None
+            raise Problem(
+                english("There is no variable “{name}”.{hint}", name=name, hint=nearest(name, self._by_name))
+            ) from None
 
     def with_column(self, column: Column) -> Table:
         """The same table with one column exchanged (by name) or added at the end."""

@@ -5,6 +5,7 @@ from __future__ import annotations
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Name
 from istrel.data.sets import AnswerSet, given, set_in, with_set
+from istrel.english import english
 from istrel.exhibits.store import made_of
 from istrel.problem import Problem
 from istrel.sentence.request import Crossed, Request
@@ -22,7 +23,10 @@ def with_answer_sets(request: Request, data: Dataset) -> Dataset:
         return data
     for name in (*request.against, *(n for crossed in request.across for n in crossed.names)):
         if name.text not in data.table and set_in(name.text, data) is not None:
-            message = f"Of “{name.text}” each case can have several answers, so it makes no groups; count it instead."
+            message = english(
+                "Of “{text}” each case can have several answers, so it makes no groups; count it instead.",
+                text=name.text,
+            )
             raise Problem(message, at=name.at, length=len(name.text))
     subjects = [subject for subject in request.subjects if isinstance(subject, Crossed)]
     found = {name: one for s in subjects for name in s.names if (one := set_in(name.text, data)) is not None}
@@ -38,7 +42,9 @@ def _refuse_others(request: Request, name: Name) -> None:
         len(request.subjects) == 1 and isinstance(request.subjects[0], Crossed) and len(request.subjects[0].names) == 1
     )
     if not alone:
-        message = f"“{name.text}” is a question with several answers; count it in a sentence of its own."
+        message = english(
+            "“{text}” is a question with several answers; count it in a sentence of its own.", text=name.text
+        )
         raise Problem(message, at=name.at, length=len(name.text))
 
 

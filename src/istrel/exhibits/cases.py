@@ -15,6 +15,7 @@ from istrel.data.formula.compare import known
 from istrel.data.formula.evaluate import holds
 from istrel.data.formula.tree import And, Condition, Span
 from istrel.data.levels import Level
+from istrel.english import english
 from istrel.exhibits.store import store_of
 from istrel.exhibits.text import Hidden
 from istrel.problem import Problem
@@ -88,7 +89,11 @@ def resolve_cases(request: Request, data: Dataset, standing: Condition | None) -
     mask = holds(condition, data) & kept
     used, text = data.cases_in(mask), show_condition(condition)
     if used == 0:
-        raise Problem(f"No case meets “{text}” ({total:,} cases read); there is nothing to work on.")
+        raise Problem(
+            english(
+                "No case meets “{text}” ({total:,} cases read); there is nothing to work on.", text=text, total=total
+            )
+        )
     return Cases(mask, total, used, text, condition, parts, data, hides, weighted)
 
 
@@ -105,12 +110,16 @@ def resolve_subjects(request: Request, data: Dataset) -> tuple[str, ...]:
         found = subject_names(subject, data)
         if isinstance(subject, Crossed) and found[0] in names:
             said = subject.names[0]
-            raise Problem(f"“{found[0]}” stands here twice; name it once.", at=said.at, length=len(said.text))
+            raise Problem(
+                english("“{found}” stands here twice; name it once.", found=found[0]), at=said.at, length=len(said.text)
+            )
         names.update(dict.fromkeys(found))
     for grouping in request.across:
         for said in grouping.names:
             if known(said, data) in names:
-                message = f"“{said.text}” cannot make groups of itself; take it out of one of the two places."
+                message = english(
+                    "“{text}” cannot make groups of itself; take it out of one of the two places.", text=said.text
+                )
                 raise Problem(message, at=said.at, length=len(said.text))
     return tuple(names)
 
@@ -129,7 +138,11 @@ def refuse_two_ways(said: Settings) -> None:
         other = next((o for o in SETTINGS[name].excludes if o in said and not (o == "classes" and said[o])), None)
         if other is not None:
             at, length = said.place_of(name)
-            message = f"“{name}” and “{other}” decide the same thing in two ways; leave one of them out."
+            message = english(
+                "“{name}” and “{other}” decide the same thing in two ways; leave one of them out.",
+                name=name,
+                other=other,
+            )
             raise Problem(message, at=at, length=length)
 
 
@@ -147,18 +160,27 @@ def subject_names(subject: Subject, data: Dataset) -> tuple[str, ...]:
             lines = (line for line in data.codebook.variables if line.in_use and line.name not in drawn)
             found = tuple(line.name for line in lines if _in_family(line.level, family))
             if not found:
-                raise Problem(f"No variable is {'measured' if family == 'measured' else 'a category'}.", at=subject.at)
+                raise Problem(
+                    english("No variable is measured.")
+                    if family == "measured"
+                    else english("No variable is a category."),
+                    at=subject.at,
+                )
             return found
         case Span(first, last):
             order = data.table.names
             start, stop = order.index(known(first, data)), order.index(known(last, data))
             if start > stop:
-                message = f"“{last.text}” stands before “{first.text}” in the file; turn the range round."
+                message = english(
+                    "“{text}” stands before “{text_2}” in the file; turn the range round.",
+                    text=last.text,
+                    text_2=first.text,
+                )
                 raise Problem(message, at=last.at, length=len(last.text))
             return order[start : stop + 1]
         case Crossed(names):
             if len(names) > 1:
-                message = "Variables stand one by one here; combinations (×) are counted with “count”."
+                message = english("Variables stand one by one here; combinations (×) are counted with “count”.")
                 raise Problem(message, at=names[1].at, length=len(names[1].text))
             return (known(names[0], data),)
 
@@ -303,7 +325,7 @@ def _grouped(key: GroupKey, crossed: Crossed, data: Dataset, cases: Cases) -> Gr
     if not counts.any():
         which = crossed.names[0]
         raise Problem(
-            f"“{which.text}” has no value in any case in use, so it makes no groups.",
+            english("“{text}” has no value in any case in use, so it makes no groups.", text=which.text),
             at=which.at,
             length=len(which.text),
         )
@@ -319,7 +341,11 @@ def _grouped(key: GroupKey, crossed: Crossed, data: Dataset, cases: Cases) -> Gr
     if len(order) > MOST_GROUPS:
         which = crossed.names[0]
         raise Problem(
-            f"This makes {len(order):,} groups; a table holds {MOST_GROUPS:,}. Cross fewer variables, or limit the cases.",
+            english(
+                "This makes {n:,} groups; a table holds {most_groups:,}. Cross fewer variables, or limit the cases.",
+                n=len(order),
+                most_groups=MOST_GROUPS,
+            ),
             at=which.at,
             length=len(which.text),
         )

@@ -10,6 +10,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
 from istrel.data.spread import as_cases, as_counted
 from istrel.data.table import Source
+from istrel.english import english
 from istrel.exhibits.answer_sets import with_answer_sets
 from istrel.exhibits.cases import Cases, refuse_two_ways
 from istrel.exhibits.contracts import Plan, Result
@@ -153,9 +154,12 @@ def _hidden(verb: AnyVerb, plan: Plan, result: Result) -> Result:
         return result
     if plan.form != "table" and form_of(plan.form).counts is None:
         raise Problem(
-            f"“{plan.form}” shows every case or accounts for it, so small counts cannot be hidden in it; set it as table."
+            english(
+                "“{form}” shows every case or accounts for it, so small counts cannot be hidden in it; set it as table.",
+                form=plan.form,
+            )
         )
     if plan.request.settings["points"]:
-        raise Problem("Single cases cannot be shown where small counts are hidden; leave points out.")
+        raise Problem(english("Single cases cannot be shown where small counts are hidden; leave points out."))
     found: Result = verb.counts(plan, result, below)
     return found

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from istrel.data.dataset import Dataset
 from istrel.data.series import OCCASION, as_long, series_in
+from istrel.english import english
 from istrel.exhibits.store import made_of
 from istrel.problem import Problem
 from istrel.sentence.request import Crossed, Request
@@ -25,18 +26,32 @@ def with_occasions(request: Request, data: Dataset) -> Dataset:
         return data
     if request.settings["hide_below"] is not None:
         raise Problem(
-            f"Small counts are not hidden where “{wanted[0].name}” stands in several columns; describe these one by one."
+            english(
+                "Small counts are not hidden where “{name}” stands in several columns; describe these one by one.",
+                name=wanted[0].name,
+            )
         )
     if any(not isinstance(subject, Crossed) for subject in request.subjects):
         raise Problem(
-            f"“{wanted[0].name}” has occasions, which others have not; name it alone, without all or a stretch of others."
+            english(
+                "“{name}” has occasions, which others have not; name it alone, without all or a stretch of others.",
+                name=wanted[0].name,
+            )
         )
     other = next((name for name in subjects if name.text in data.table), None)
     if other is not None:  # each case would count once for every occasion
-        message = f"“{other.text}” has no occasions as “{wanted[0].name}” has; put it in a sentence of its own."
+        message = english(
+            "“{text}” has no occasions as “{name}” has; put it in a sentence of its own.",
+            text=other.text,
+            name=wanted[0].name,
+        )
         raise Problem(message, at=other.at, length=len(other.text))
     if OCCASION in data.table:
         raise Problem(
-            f"The data have a variable “{OCCASION}” already; rename it, so that “{wanted[0].name}” can have occasions."
+            english(
+                "The data have a variable “{occasion}” already; rename it, so that “{name}” can have occasions.",
+                occasion=OCCASION,
+                name=wanted[0].name,
+            )
         )
     return made_of(data, wanted, lambda: as_long(data, wanted))

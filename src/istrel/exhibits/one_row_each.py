@@ -12,6 +12,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.formula.evaluate import holds
 from istrel.data.formula.tree import Condition
 from istrel.data.sets import given, set_in
+from istrel.english import english
 from istrel.exhibits.cases import subject_names
 from istrel.exhibits.persons import person_codes
 from istrel.problem import Problem
@@ -31,10 +32,12 @@ def with_one_row_each(request: Request, data: Dataset, standing: Condition | Non
         return data
     at, length = request.settings.place_of("persons")
     if not data.codebook.rows.person:
-        message = "“persons” needs to know whose rows these are; say so at the head of the Codebook, or with --person."
+        message = english(
+            "“persons” needs to know whose rows these are; say so at the head of the Codebook, or with --person."
+        )
         raise Problem(message, at=at, length=length)
     if request.settings["hide_below"] is not None:
-        message = "Small counts are not hidden where persons are counted; leave one of both out."
+        message = english("Small counts are not hidden where persons are counted; leave one of both out.")
         raise Problem(message, at=at, length=length)
     persons, mask = person_codes(data), data.kept
     for condition in (standing, request.among):
@@ -72,5 +75,9 @@ def _refuse_varying(name: str, codes: NDArray[np.integer], persons: NDArray[np.i
     if pairs.size > np.unique(persons[known]).size:
         who = data.codebook.rows.person
         raise Problem(
-            f"“{name}” differs between the rows of one {who}, so persons cannot be counted by it; leave persons out."
+            english(
+                "“{name}” differs between the rows of one {who}, so persons cannot be counted by it; leave persons out.",
+                name=name,
+                who=who,
+            )
         )

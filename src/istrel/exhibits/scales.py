@@ -11,6 +11,7 @@ from istrel.data.formula.evaluate import as_numbers
 from istrel.data.formula.tree import Call, Formula, Name, Span, names_in
 from istrel.data.naming import shared_beginning
 from istrel.data.scales import scales_in
+from istrel.english import english
 from istrel.exhibits.cases import subject_names
 from istrel.problem import Problem
 from istrel.sentence.request import Crossed, Request
@@ -69,13 +70,15 @@ def scale_of_request(request: Request, data: Dataset) -> ScaleItems:
         name = known(said, data)
         parts = items_of(data.variable(name).formula, data)
         if parts is None:
-            message = f"“{name}” is no composite of items; name the items, or a variable made by mean(…) or sum(…)."
+            message = english(
+                "“{name}” is no composite of items; name the items, or a variable made by mean(…) or sum(…).", name=name
+            )
             raise Problem(message, at=said.at, length=len(said.text))
         names = set(data.table.names)
         return ScaleItems(name, tuple(Item(one, one if one in names else "", column) for one, column in parts))
     names_said = tuple(dict.fromkeys(name for subject in request.subjects for name in subject_names(subject, data)))
     if len(names_said) < FEWEST:
-        raise Problem("A scale has two items or more; name another one.")
+        raise Problem(english("A scale has two items or more; name another one."))
     return _named(_beginning(names_said), names_said, data)
 
 
@@ -84,8 +87,11 @@ def _named(name: str, items: tuple[str, ...], data: Dataset) -> ScaleItems:
     words = next((one for one, column in columns.items() if column.kind is not Kind.NUMBER), None)
     if words is not None:
         raise Problem(
-            f"“{words}” holds words in no order that is known, so it is no item of a scale; put its answers in order in the "
-            "Codebook, or leave it out."
+            english(
+                "“{words}” holds words in no order that is known, so it is no item of a scale; put its answers in order in the "
+                "Codebook, or leave it out.",
+                words=words,
+            )
         )
     return ScaleItems(name, tuple(Item(one, one, column) for one, column in columns.items()))
 

@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 
 from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
+from istrel.english import english
 from istrel.exhibits.cases import Cases, Grouping
 from istrel.exhibits.persons import person_codes
 from istrel.exhibits.store import store_of
@@ -45,14 +46,18 @@ def refuse_unweighable(request: Request, data: Dataset, *, form_is_weighted: boo
     if not data.codebook.rows.weight or said["unweighted"]:
         if said["unweighted"] and not data.codebook.rows.weight:
             at, length = said.place_of("unweighted")
-            raise Problem("The rows have no weights here; leave unweighted out.", at=at, length=length)
+            raise Problem(english("The rows have no weights here; leave unweighted out."), at=at, length=length)
         return
     if not form_is_weighted:
-        message = f"“{request.shape}” is not drawn under weights; set it as table, or add “with unweighted”."
+        message = english(
+            "“{shape}” is not drawn under weights; set it as table, or add “with unweighted”.", shape=request.shape
+        )
         raise Problem(message, at=request.form_at, length=len(request.form or ""))
     if request.given:
         first = request.given[0]
-        message = "Partial coefficients are not defined under weights; leave “given” out, or add “with unweighted”."
+        message = english(
+            "Partial coefficients are not defined under weights; leave “given” out, or add “with unweighted”."
+        )
         raise Problem(message, at=first.at, length=len(first.text))
     for name in said:
         values = SETTINGS[name].not_weighted
@@ -60,7 +65,9 @@ def refuse_unweighable(request: Request, data: Dataset, *, form_is_weighted: boo
             at, length = said.place_of(name)
             shown = name if isinstance(said[name], bool) or values == (...,) else f"{name} = {said[name]}"
             raise Problem(
-                f"“{shown}” is not defined under weights; leave it out, or add unweighted.", at=at, length=length
+                english("“{shown}” is not defined under weights; leave it out, or add unweighted.", shown=shown),
+                at=at,
+                length=length,
             )
 
 
@@ -105,10 +112,16 @@ def _codes(name: str, kept: NDArray[np.bool_], data: Dataset) -> NDArray[np.inte
 def _check(name: str, bad: NDArray[np.bool_], lack: str) -> None:
     rows = np.flatnonzero(bad)
     if rows.size:
-        more = f" and {rows.size - 1:,} more" if rows.size > 1 else ""
+        more = english(" and {n:,} more", n=int(rows.size) - 1) if rows.size > 1 else ""
         raise Problem(
-            f"“{name}” is part of how the rows are weighted, but row {rows[0] + 1:,}{more} holds {lack}; "
-            "mend or set aside what is wrong, or add “with unweighted”."
+            english(
+                "“{name}” is part of how the rows are weighted, but row {row:,}{more} holds {lack}; mend or set aside what is "
+                "wrong, or add “with unweighted”.",
+                name=name,
+                row=int(rows[0]) + 1,
+                more=more,
+                lack=lack,
+            )
         )
 
 

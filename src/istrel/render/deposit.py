@@ -13,16 +13,14 @@ from hashlib import sha256
 from pathlib import Path, PurePosixPath
 from typing import Any, Literal
 
-import msgspec
 import numpy as np
 
 from istrel.counting import counted
 from istrel.data.codebook import Codebook, MissingCode
 from istrel.data.column import Column, Kind, show_date, show_value
 from istrel.data.dataset import Dataset
-from istrel.english import plain
 from istrel.exhibits.printing import plain_text
-from istrel.files import harmless, write_whole
+from istrel.files import as_json, harmless, write_whole
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Document, Item
@@ -102,7 +100,7 @@ def deposit(study: Study, style: HouseStyle, form: Form | None = None) -> dict[s
     }
     content["sources"] = [{"title": source.name} for source in study.sources]
     if resources:
-        files["datapackage.json"] = msgspec.json.format(msgspec.json.encode(content, enc_hook=plain), indent=2) + b"\n"
+        files["datapackage.json"] = as_json(content, indent=2)
     return dict(sorted(files.items()))
 
 

@@ -7,12 +7,9 @@ from hashlib import sha256
 from pathlib import Path
 from typing import Any
 
-import msgspec
-
-from istrel.english import plain
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.text import say
-from istrel.files import refuse_sources, write_whole
+from istrel.files import as_json, refuse_sources, write_whole
 from istrel.problem import Problem
 from istrel.render import render
 from istrel.render.document import Block, Document, Item
@@ -110,8 +107,8 @@ def write_folder(study: Study, style: HouseStyle, folder: Path) -> tuple[Path, .
             line["files"][path.name] = sha256(content).hexdigest()
         lines.append(line)
     sources = [{"name": source.name, "sha256": source.raw.source.sha256} for source in study.sources]
-    manifest = msgspec.json.encode({"istrel": VERSION, "sources": sources, "exhibits": lines}, enc_hook=plain)
-    written.append(write_whole(folder / "manifest.json", msgspec.json.format(manifest, indent=1) + b"\n"))
+    manifest = {"istrel": VERSION, "sources": sources, "exhibits": lines}
+    written.append(write_whole(folder / "manifest.json", as_json(manifest)))
     return tuple(written)
 
 

@@ -8,6 +8,7 @@ from lark import Token
 
 from istrel.data.formula.functions import FUNCTIONS
 from istrel.data.formula.tree import Call, Comparison, Literal, Name
+from istrel.english import english
 from istrel.problem import Problem, close, question
 
 
@@ -24,7 +25,7 @@ def build_call(function: Token, brackets: list[Any]) -> Call:
     name, at = str(function).casefold(), function.start_pos or 0
     if name not in FUNCTIONS:
         near = close(name, FUNCTIONS)
-        message = f"There is no function “{function}”.{question(near[:1])}"
+        message = english("There is no function “{function}”.{hint}", function=function, hint=question(near[:1]))
         raise Problem(message, at=at, length=len(function), instead=near)
     options: list[tuple[str, float | str]] = []
     pairs: list[tuple[Literal, Literal]] = []
@@ -50,4 +51,4 @@ def _plain(part: object) -> Literal:
         return Literal(part.text, part.at)
     if isinstance(part, Literal):
         return Literal(part.value, part.at)
-    raise Problem("an option is a number or a word, written name = value.")
+    raise Problem(english("an option is a number or a word, written name = value."))

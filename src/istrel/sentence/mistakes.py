@@ -6,6 +6,7 @@ import re
 
 from lark.exceptions import UnexpectedCharacters, UnexpectedInput, UnexpectedToken
 
+from istrel.english import english, together
 from istrel.problem import Problem, close, question
 from istrel.sentence.vocabulary import CLAUSES, FORMS, VERBS
 from istrel.sentence.vocabulary.elsewhere import MEANT_FORMS, MEANT_VERBS, meant_by
@@ -13,17 +14,17 @@ from istrel.sentence.vocabulary.elsewhere import MEANT_FORMS, MEANT_VERBS, meant
 WORD = re.compile(r"\w[\w.]*|\S")
 QUOTED = re.compile(r"\"[^\"]+\"|'[^']+'|“[^”]+”")
 NEEDED_AFTER = {
-    "across": "After “across” comes the variable that makes the groups.",
-    "against": "After “against” comes a variable.",
-    "given": "After “given” come the variables that are taken out.",
-    "among": "After “among” comes a condition, for example age >= 18.",
-    "with": "After “with” comes a statistic or a setting, for example mean, sd or bins = 20.",
-    "as": f"After “as” comes a form: {', '.join(FORMS)}.",
-    ",": "After the comma comes another name.",
-    "=": "After the equals sign comes a value.",
+    "across": english("After “across” comes the variable that makes the groups."),
+    "against": english("After “against” comes a variable."),
+    "given": english("After “given” come the variables that are taken out."),
+    "among": english("After “among” comes a condition, for example age >= 18."),
+    "with": english("After “with” comes a statistic or a setting, for example mean, sd or bins = 20."),
+    "as": english("After “as” comes a form: {names}.", names=", ".join(FORMS)),
+    ",": english("After the comma comes another name."),
+    "=": english("After the equals sign comes a value."),
 }
 
-GROUPS_AFTER = "Groups come after “across”: describe age across site."
+GROUPS_AFTER = english("Groups come after “across”: describe age across site.")
 
 
 def explain(text: str, error: UnexpectedInput) -> Problem:
@@ -36,12 +37,12 @@ def explain(text: str, error: UnexpectedInput) -> Problem:
     if not before and "VERB" in expected:
         return _at_start(text, found)
     if found is None:
-        return Problem(f"{_wanted(before, expected)}", at=max(0, len(before) - 1), length=1)
+        return Problem(_wanted(before, expected), at=max(0, len(before) - 1), length=1)
     word = found.group()
     quoted = QUOTED.match(text, at)
     if quoted is not None and "NAME" in expected and "STRING" not in expected:
         plain = quoted.group()[1:-1]
-        says = f"Names stand in back quotes, texts in double ones: write `{plain}`."
+        says = english("Names stand in back quotes, texts in double ones: write `{plain}`.", plain=plain)
         return Problem(says, at=at, length=len(quoted.group()))
     return _wrong(word, found.start(), before, expected)
 
@@ -53,15 +54,22 @@ def _expected(error: UnexpectedInput) -> set[str]:
 
 
 def _at_start(text: str, found: re.Match[str] | None) -> Problem:
-    begins = f"A sentence begins with {', '.join(list(VERBS)[:-1])} or {list(VERBS)[-1]}."
+    begins = english(
+        "A sentence begins with {names} or {last}.", names=", ".join(list(VERBS)[:-1]), last=list(VERBS)[-1]
+    )
     if found is None:
-        return Problem(f"There is no sentence yet. {begins}", at=0, length=len(text))
+        return Problem(english("There is no sentence yet. {begins}", begins=begins), at=0, length=len(text))
     word = found.group()
     if meant := meant_by(word, MEANT_VERBS):
         instead = (meant,) if meant in VERBS else (meant.split()[0],)
-        return Problem(f"“{word}” is no verb; write “{meant}”.", at=found.start(), length=len(word), instead=instead)
+        return Problem(
+            english("“{word}” is no verb; write “{meant}”.", word=word, meant=meant),
+            at=found.start(),
+            length=len(word),
+            instead=instead,
+        )
     near = close(word, VERBS)
-    message = f"“{word}” is no verb.{question(near[:1])} {begins}"
+    message = english("“{word}” is no verb.{hint} {begins}", word=word, hint=question(near[:1]), begins=begins)
     return Problem(message, at=found.start(), length=len(word), instead=near or tuple(VERBS))
 
 
@@ -71,10 +79,10 @@ def _wanted(before: str, expected: set[str]) -> str:
     if last in NEEDED_AFTER:
         return NEEDED_AFTER[last]
     if last in VERBS:
-        return f"After “{last}” come the variables, separated by commas."
+        return english("After “{last}” come the variables, separated by commas.", last=last)
     if "COMPARE" in expected:
-        return "A condition needs a comparison, for example age >= 18."
-    return "Something is missing at the end of the sentence."
+        return english("A condition needs a comparison, for example age >= 18.")
+    return english("Something is missing at the end of the sentence.")
 
 
 def _wrong(word: str, at: int, before: str, expected: set[str]) -> Problem:
@@ -82,16 +90,22 @@ def _wrong(word: str, at: int, before: str, expected: set[str]) -> Problem:
     if last == "as" and "FORM" in expected:
         meant = meant_by(word, MEANT_FORMS)
         near = (meant,) if meant else close(word, FORMS)
-        hint = question(near[:1]) or f" Forms are {', '.join(FORMS)}."
-        return Problem(f"“{word}” is no form.{hint}", at=at, length=len(word), instead=near)
+        hint = question(near[:1]) or english(" Forms are {names}.", names=", ".join(FORMS))
+        return Problem(
+            english("“{word}” is no form.{hint}", word=word, hint=hint), at=at, length=len(word), instead=near
+        )
     if word.casefold() in ("by", "per") and "ACROSS" in expected:
-        message = f"“{word}” cannot stand here. {GROUPS_AFTER}"
+        message = together((english("“{word}” cannot stand here.", word=word), GROUPS_AFTER))
         return Problem(message, at=at, length=len(word), instead=("across",))
     if word.casefold() in CLAUSES or not expected & {"ACROSS", "AMONG"}:
         if last in NEEDED_AFTER or last in VERBS or before[-1:] in NEEDED_AFTER:
             return Problem(_wanted(before, expected), at=at, length=len(word))
-        wanted = _wanted(before, expected) if "COMPARE" in expected else ""
-        return Problem(f"“{word}” cannot stand here. {wanted}".rstrip(), at=at, length=len(word))
+        message = english("“{word}” cannot stand here.", word=word)
+        if "COMPARE" in expected:
+            message = together((message, _wanted(before, expected)))
+        return Problem(message, at=at, length=len(word))
     near = close(word, CLAUSES)
-    hint = question(near[:1]) or " Separate names by commas, or go on with across, among, as or with."
-    return Problem(f"“{word}” cannot stand here.{hint}", at=at, length=len(word), instead=near)
+    hint = question(near[:1]) or english(" Separate names by commas, or go on with across, among, as or with.")
+    return Problem(
+        english("“{word}” cannot stand here.{hint}", word=word, hint=hint), at=at, length=len(word), instead=near
+    )

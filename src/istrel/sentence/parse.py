@@ -36,6 +36,7 @@ from istrel.data.formula.tree import (
     Span,
     is_condition,
 )
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.sentence.calls import build_call
 from istrel.sentence.mistakes import explain
@@ -118,7 +119,8 @@ def _refuse_deep(tree: Tree[Token], text: str) -> None:
         if not level:
             return
     raise Problem(
-        f"This is nested more than {DEEPEST} deep; make parts of it variables of their own.", length=len(text)
+        english("This is nested more than {deepest} deep; make parts of it variables of their own.", deepest=DEEPEST),
+        length=len(text),
     )
 
 
@@ -218,10 +220,18 @@ class Build(Transformer[Token, Any]):
                 settings += content
                 continue
             if clause in said:
-                raise Problem(f"“{word}” stands twice; say each part once.", at=word.start_pos, length=len(word))
+                raise Problem(
+                    english("“{word}” stands twice; say each part once.", word=word),
+                    at=word.start_pos,
+                    length=len(word),
+                )
             if verb.casefold() not in CLAUSES_OF.get(clause, VERBS) and not _is_norm(clause, content):
                 owners = " and ".join(CLAUSES_OF[clause])
-                raise Problem(f"“{word}” belongs to {owners}.", at=word.start_pos, length=len(word))
+                raise Problem(
+                    english("“{word}” belongs to {owners}.", word=word, owners=owners),
+                    at=word.start_pos,
+                    length=len(word),
+                )
             said[clause] = content
         form = said.pop("form", None)
         said |= _against(str(verb).casefold(), said.pop("against", ()))
@@ -335,17 +345,24 @@ def _against(verb: str, parts: tuple[Any, ...]) -> dict[str, Any]:
         return {"against": names} if names else {}
     (first, *more) = parts
     if more:
-        raise Problem("After “against” come variables, or one number, or shares in braces.", **_place(parts[-1]))
+        raise Problem(
+            english("After “against” come variables, or one number, or shares in braces."), **_place(parts[-1])
+        )
     if isinstance(first, Literal):
         if verb != "describe" or isinstance(first.value, str):
-            what = "text" if isinstance(first.value, str) else "number"
-            said = f"“{show_value(first.value)}” is a {what}; “{verb}” takes variables after “against”."
+            what = english("text") if isinstance(first.value, str) else english("number")
+            said = english(
+                "“{value}” is a {what}; “{verb}” takes variables after “against”.",
+                value=show_value(first.value),
+                what=what,
+                verb=verb,
+            )
             raise Problem(said, **_place(first))
         return {"norm": first.value}
     if verb != "count":
-        raise Problem(f"Shares that are expected are for count; “{verb}” does not take them.")
+        raise Problem(english("Shares that are expected are for count; “{verb}” does not take them.", verb=verb))
     if len(dict(first)) < len(first) or not sum(share for _, share in first) > 0:
-        raise Problem("Each value has one expected share, and their sum is above 0.")
+        raise Problem(english("Each value has one expected share, and their sum is above 0."))
     return {"expected": first}
 
 
@@ -361,9 +378,12 @@ def _variable(part: Any) -> Name:
         return part
     if isinstance(part, Literal):
         if isinstance(part.value, str):
-            says = f"Names stand in back quotes, texts in double ones: write `{part.value}`."
+            says = english("Names stand in back quotes, texts in double ones: write `{value}`.", value=part.value)
             raise Problem(says, at=part.at - 1, length=len(part.value) + 2)
-        raise Problem(f"“{show_value(part.value)}” is a value; a variable or a formula stands here.", **_place(part))
+        raise Problem(
+            english("“{value}” is a value; a variable or a formula stands here.", value=show_value(part.value)),
+            **_place(part),
+        )
     text = show_expression(part)
     return Computed(f"({text})" if _needs_brackets(part) else text, _begins(part), part)
 
@@ -392,7 +412,9 @@ def _begins(part: Any) -> int:
 def _no_such_form(request: Request) -> Problem:
     form = request.form or ""
     known = " or ".join(VERBS[request.verb].forms)
-    message = f"“{request.verb}” cannot be set as “{form}”; it can as {known}."
+    message = english(
+        "“{verb}” cannot be set as “{form}”; it can as {known}.", verb=request.verb, form=form, known=known
+    )
     return Problem(message, at=request.form_at, length=len(form))
 
 
@@ -404,14 +426,14 @@ def _joined(parts: list[Any], join: type[And] | type[Or]) -> Formula:
 def _truth(part: Any) -> Condition:
     """A condition; a value alone is none."""
     if not is_condition(part):
-        raise Problem("A condition needs a comparison, for example age >= 18.", **_place(part))
+        raise Problem(english("A condition needs a comparison, for example age >= 18."), **_place(part))
     return part
 
 
 def _value(part: Any) -> Expression:
     """A value; a condition inside arithmetic or a comparison is none."""
     if is_condition(part):
-        raise Problem("A condition cannot stand where a value is needed; join conditions with and, or.")
+        raise Problem(english("A condition cannot stand where a value is needed; join conditions with and, or."))
     return cast(Expression, part)
 
 

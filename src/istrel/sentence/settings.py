@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 from typing import Any, NamedTuple
 
 from istrel.data.column import show_value
+from istrel.english import english, together
 from istrel.problem import Problem, close, question
 from istrel.sentence.vocabulary import SETTINGS, SHORT, SHORT_AND_STATISTICS, Setting, meant
 from istrel.sentence.vocabulary.entries import Belongs, Need
@@ -87,7 +88,7 @@ def read_settings(parts: Sequence[Said]) -> Settings:
             continue
         name = _name(said)
         if name in given:
-            raise Problem(f"“{name}” is set twice.", at=said.at, length=len(said.name))
+            raise Problem(english("“{name}” is set twice.", name=name), at=said.at, length=len(said.name))
         given[name] = SETTINGS[name].takes.read(name, said.values)
         places[name] = (said.at, len(said.name))
     if bare:
@@ -108,8 +109,9 @@ def _name(said: Said) -> str:
     name = said.name.casefold()
     if name not in SETTINGS:
         near = close(name, SETTINGS)
-        message = f"There is no setting “{shortened(said.name)}”.{question(near[:1])}"
-        message += "" if near else f" Settings are {', '.join(SETTINGS)}."
+        message = english("There is no setting “{word}”.{hint}", word=shortened(said.name), hint=question(near[:1]))
+        if not near:
+            message = together((message, english("Settings are {names}.", names=", ".join(SETTINGS))))
         raise Problem(message, at=said.at, length=len(said.name), instead=near)
     return name
 
@@ -120,14 +122,19 @@ def _known(bare: list[tuple[str, int]]) -> tuple[tuple[str, int], ...]:
         key = word.casefold().replace(" ", "_")
         if not meant(key):
             if key in SETTINGS:
-                message = f"“{key}” takes a value: write {key} = … ({SETTINGS[key].takes.words})."
+                message = english(
+                    "“{key}” takes a value: write {key} = … ({words}).", key=key, words=SETTINGS[key].takes.words
+                )
                 raise Problem(message, at=at, length=len(word), instead=(f"{key} =",))
             near = close(key, (*SHORT_AND_STATISTICS, *SETTINGS))
-            message = f"“{shortened(word)}” is no statistic and no setting.{question(near[:1])}"
+            message = english(
+                "“{word}” is no statistic and no setting.{hint}", word=shortened(word), hint=question(near[:1])
+            )
             if key in ("p", "p_value", "pvalue", "significance"):
-                message = f"“{shortened(word)}” is no statistic; a p comes with “test”."
+                message = english("“{word}” is no statistic; a p comes with “test”.", word=shortened(word))
                 raise Problem(message, at=at, length=len(word), instead=("test",))
-            message += "" if near else f" Statistics are {', '.join(SHORT_AND_STATISTICS)}."
+            if not near:
+                message = together((message, english("Statistics are {names}.", names=", ".join(SHORT_AND_STATISTICS))))
             raise Problem(message, at=at, length=len(word), instead=near)
     return tuple(bare)
 

@@ -4,8 +4,28 @@
  <context>
   <name>window</name>
   <message>
+   <source> Did you mean “{names}” or “{last}”?</source>
+   <translation> Meinten Sie „{names}“ oder „{last}“?</translation>
+  </message>
+  <message>
+   <source> Did you mean “{word}”?</source>
+   <translation> Meinten Sie „{word}“?</translation>
+  </message>
+  <message>
+   <source> Forms are {names}.</source>
+   <translation> Formen sind {names}.</translation>
+  </message>
+  <message>
    <source> It is kept as it was in {name}.</source>
    <translation> Wie es war, ist es in {name} aufgehoben.</translation>
+  </message>
+  <message>
+   <source> Separate names by commas, or go on with across, among, as or with.</source>
+   <translation> Trennen Sie Namen durch Kommas, oder fahren Sie mit across, among, as oder with fort.</translation>
+  </message>
+  <message>
+   <source> and {n:,} more</source>
+   <translation> und {n:,} weitere</translation>
   </message>
   <message>
    <source> · weighted</source>
@@ -63,6 +83,26 @@
    <translation>5. und 95. Perzentil</translation>
   </message>
   <message>
+   <source>A bar of a histogram needs both limits of its class; “below” and “above” are for count.</source>
+   <translation>Ein Balken eines Histogramms braucht beide Grenzen seiner Klasse; „below“ und „above“ gehören zu count.</translation>
+  </message>
+  <message>
+   <source>A combination (×) is counted by itself; “against” takes variables one by one.</source>
+   <translation>Eine Kombination (×) wird für sich gezählt; „against“ nimmt Variablen eine nach der anderen.</translation>
+  </message>
+  <message>
+   <source>A condition cannot stand where a value is needed; join conditions with and, or.</source>
+   <translation>Eine Bedingung kann nicht stehen, wo ein Wert gebraucht wird; verbinden Sie Bedingungen mit and, or.</translation>
+  </message>
+  <message>
+   <source>A condition needs a comparison, for example age &gt;= 18.</source>
+   <translation>Eine Bedingung braucht einen Vergleich, zum Beispiel age &gt;= 18.</translation>
+  </message>
+  <message>
+   <source>A figure as {form} can be arranged {listed_words}; “{said}” is for others.</source>
+   <translation>Eine Abbildung als {form} kann {listed_words} angeordnet werden; „{said}“ gehört zu anderen.</translation>
+  </message>
+  <message>
    <source>A folder for the exhibits</source>
    <translation>Ein Ordner für die Darstellungen</translation>
   </message>
@@ -71,12 +111,52 @@
    <translation>Ein Ordner mit einer Datei je Darstellung …</translation>
   </message>
   <message>
+   <source>A grid of planes shows one group; leave the groups out, or limit the cases after “among”.</source>
+   <translation>Ein Gitter von Flächen zeigt eine Gruppe; lassen Sie die Gruppen weg, oder schränken Sie die Fälle nach „among“ ein.</translation>
+  </message>
+  <message>
+   <source>A grid takes {low} to {high} numeric variables; these are {number}.</source>
+   <translation>Ein Gitter nimmt {low} bis {high} numerische Variablen; hier sind es {number}.</translation>
+  </message>
+  <message>
+   <source>A grid tells {most_groups} groups apart; these are {groups}. Name fewer, or limit the cases.</source>
+   <translation>Ein Gitter unterscheidet {most_groups} Gruppen; hier sind es {groups}. Nennen Sie weniger, oder schränken Sie die Fälle ein.</translation>
+  </message>
+  <message>
    <source>A guess:</source>
    <translation>Eine Vermutung:</translation>
   </message>
   <message>
+   <source>A heat map of counts needs two variables; name the other one after “against”.</source>
+   <translation>Eine Heatmap von Anzahlen braucht zwei Variablen; nennen Sie die andere nach „against“.</translation>
+  </message>
+  <message>
    <source>A line for each person, and the means.</source>
    <translation>Eine Linie für jede Person, und die Mittelwerte.</translation>
+  </message>
+  <message>
+   <source>A line holds {most_points:,} points; take means with per = month, or limit the cases.</source>
+   <translation>Eine Linie fasst {most_points:,} Punkte; nehmen Sie Mittelwerte mit per = month, oder schränken Sie die Fälle ein.</translation>
+  </message>
+  <message>
+   <source>A line runs over one grouping, or two that are crossed; name what it runs over after “across”.</source>
+   <translation>Eine Linie läuft über eine Gruppierung, oder zwei gekreuzte; nennen Sie nach „across“, worüber sie läuft.</translation>
+  </message>
+  <message>
+   <source>A line takes time first, then what is drawn over it.</source>
+   <translation>Eine Linie nimmt zuerst die Zeit, dann, was darüber gezeichnet wird.</translation>
+  </message>
+  <message>
+   <source>A logarithmic axis begins above 0; {low:g} is not.</source>
+   <translation>Eine logarithmische Achse beginnt über 0; {low:g} tut das nicht.</translation>
+  </message>
+  <message>
+   <source>A missing map shows all cases together; leave the groups out, or limit the cases after “among”.</source>
+   <translation>Eine Fehlkarte zeigt alle Fälle zusammen; lassen Sie die Gruppen weg, oder schränken Sie die Fälle nach „among“ ein.</translation>
+  </message>
+  <message>
+   <source>A norm is not drawn as {form}; choose {names}.</source>
+   <translation>Eine Norm wird als {form} nicht gezeichnet; wählen Sie {names}.</translation>
   </message>
   <message>
    <source>A package for an archive</source>
@@ -91,12 +171,40 @@
    <translation>Ein Absatz</translation>
   </message>
   <message>
+   <source>A person has two rows on one occasion of “{names}”; mend that first.</source>
+   <translation>Eine Person hat zwei Zeilen zu einem Zeitpunkt von „{names}“; bringen Sie das zuerst in Ordnung.</translation>
+  </message>
+  <message>
    <source>A questionnaire</source>
    <translation>Ein Fragebogen</translation>
   </message>
   <message>
+   <source>A range of variables stands only inside a function such as mean( ).</source>
+   <translation>Eine Reihe von Variablen steht nur in einer Funktion wie mean( ).</translation>
+  </message>
+  <message>
+   <source>A scale has two items or more; name another one.</source>
+   <translation>Eine Skala hat zwei oder mehr Items; nennen Sie noch eines.</translation>
+  </message>
+  <message>
+   <source>A scatter over dates takes a date and one numeric variable, and nothing besides.</source>
+   <translation>Ein Streudiagramm über Daten nimmt ein Datum und eine numerische Variable, und sonst nichts.</translation>
+  </message>
+  <message>
+   <source>A scatter takes two numeric variables; three or more make a grid.</source>
+   <translation>Ein Streudiagramm nimmt zwei numerische Variablen; drei oder mehr ergeben ein Gitter.</translation>
+  </message>
+  <message>
+   <source>A sentence begins with {names} or {last}.</source>
+   <translation>Ein Satz beginnt mit {names} oder {last}.</translation>
+  </message>
+  <message>
    <source>A template</source>
    <translation>Eine Vorlage</translation>
+  </message>
+  <message>
+   <source>A test against expected shares is not defined under weights; add “with unweighted”.</source>
+   <translation>Ein Test gegen erwartete Anteile ist mit Gewichten nicht definiert; fügen Sie „with unweighted“ hinzu.</translation>
   </message>
   <message>
    <source>A text gives a {name} without saying how far the values spread.</source>
@@ -151,6 +259,46 @@
    <translation>Angepasste Residuen</translation>
   </message>
   <message>
+   <source>After the comma comes another name.</source>
+   <translation>Nach dem Komma kommt noch ein Name.</translation>
+  </message>
+  <message>
+   <source>After the equals sign comes a value.</source>
+   <translation>Nach dem Gleichheitszeichen kommt ein Wert.</translation>
+  </message>
+  <message>
+   <source>After “across” comes the variable that makes the groups.</source>
+   <translation>Nach „across“ kommt die Variable, die die Gruppen bildet.</translation>
+  </message>
+  <message>
+   <source>After “against” come variables, or one number, or shares in braces.</source>
+   <translation>Nach „against“ kommen Variablen, oder eine Zahl, oder Anteile in geschweiften Klammern.</translation>
+  </message>
+  <message>
+   <source>After “against” comes a variable.</source>
+   <translation>Nach „against“ kommt eine Variable.</translation>
+  </message>
+  <message>
+   <source>After “among” comes a condition, for example age &gt;= 18.</source>
+   <translation>Nach „among“ kommt eine Bedingung, zum Beispiel age &gt;= 18.</translation>
+  </message>
+  <message>
+   <source>After “as” comes a form: {names}.</source>
+   <translation>Nach „as“ kommt eine Form: {names}.</translation>
+  </message>
+  <message>
+   <source>After “given” come the variables that are taken out.</source>
+   <translation>Nach „given“ kommen die Variablen, die herausgenommen werden.</translation>
+  </message>
+  <message>
+   <source>After “with” comes a statistic or a setting, for example mean, sd or bins = 20.</source>
+   <translation>Nach „with“ kommt eine Statistik oder eine Einstellung, zum Beispiel mean, sd oder bins = 20.</translation>
+  </message>
+  <message>
+   <source>After “{last}” come the variables, separated by commas.</source>
+   <translation>Nach „{last}“ kommen die Variablen, durch Kommas getrennt.</translation>
+  </message>
+  <message>
    <source>Agreement</source>
    <translation>Übereinstimmung</translation>
   </message>
@@ -171,6 +319,10 @@
    <translation>Alle Tasten</translation>
   </message>
   <message>
+   <source>All values of “{name}” are equal ({values:g}), so there is no {form} to draw.</source>
+   <translation>Alle Werte von „{name}“ sind gleich ({values:g}), also gibt es nichts als {form} zu zeichnen.</translation>
+  </message>
+  <message>
    <source>Alpha</source>
    <translation>Alpha</translation>
   </message>
@@ -179,12 +331,24 @@
    <translation>Eine Handlung, eine Variable, ein Wert, ein Befund oder ein ganzer Satz</translation>
   </message>
   <message>
+   <source>Answers are set beside one grouping: “across” or “against”; leave one of them out.</source>
+   <translation>Antworten werden neben eine Gruppierung gestellt: „across“ oder „against“; lassen Sie eines davon weg.</translation>
+  </message>
+  <message>
+   <source>Answers of which a case can give several do not fit {shape}; set them as table or bars.</source>
+   <translation>Antworten, von denen ein Fall mehrere geben kann, passen nicht zu {shape}; setzen Sie sie als table oder bars.</translation>
+  </message>
+  <message>
    <source>Arranged</source>
    <translation>Anordnung</translation>
   </message>
   <message>
    <source>At a glance</source>
    <translation>Auf einen Blick</translation>
+  </message>
+  <message>
+   <source>Back to back stand two groups; there are others here.</source>
+   <translation>Rücken an Rücken stehen zwei Gruppen; hier sind es andere.</translation>
   </message>
   <message>
    <source>Band</source>
@@ -205,6 +369,10 @@
   <message>
    <source>Bandwidth ×</source>
    <translation>Bandbreite ×</translation>
+  </message>
+  <message>
+   <source>Bars of categories have no density; choose count, percent or proportion.</source>
+   <translation>Balken von Kategorien haben keine Dichte; wählen Sie count, percent oder proportion.</translation>
   </message>
   <message>
    <source>Begin a new study</source>
@@ -249,6 +417,10 @@
   <message>
    <source>Cases</source>
    <translation>Fälle</translation>
+  </message>
+  <message>
+   <source>Cases part only once on their way; write “× {text}”, or leave “{text}” out.</source>
+   <translation>Fälle teilen sich auf ihrem Weg nur einmal; schreiben Sie „× {text}“, oder lassen Sie „{text}“ weg.</translation>
   </message>
   <message>
    <source>Change this</source>
@@ -353,6 +525,10 @@
   <message>
    <source>Cumulative</source>
    <translation>Kumuliert</translation>
+  </message>
+  <message>
+   <source>Cumulative bars cannot be stacked; leave cumulative or the arrangement out.</source>
+   <translation>Kumulierte Balken können nicht gestapelt werden; lassen Sie cumulative oder die Anordnung weg.</translation>
   </message>
   <message>
    <source>Curve</source>
@@ -463,6 +639,10 @@
    <translation>Jede Zeile steht für so viele Fälle, wie</translation>
   </message>
   <message>
+   <source>Each value has one expected share, and their sum is above 0.</source>
+   <translation>Jeder Wert hat einen erwarteten Anteil, und ihre Summe liegt über 0.</translation>
+  </message>
+  <message>
    <source>Edges</source>
    <translation>Kanten</translation>
   </message>
@@ -509,6 +689,14 @@
   <message>
    <source>Expected counts</source>
    <translation>Erwartete Häufigkeiten</translation>
+  </message>
+  <message>
+   <source>Expected shares belong to the values of one variable; count one, value by value.</source>
+   <translation>Erwartete Anteile gehören zu den Werten einer Variablen; zählen Sie eine, Wert für Wert.</translation>
+  </message>
+  <message>
+   <source>Expected shares stand in a table; leave “as {form}” out.</source>
+   <translation>Erwartete Anteile stehen in einer Tabelle; lassen Sie „as {form}“ weg.</translation>
   </message>
   <message>
    <source>Explore the demo study</source>
@@ -673,6 +861,10 @@
   <message>
    <source>Go to the next number that moved</source>
    <translation>Zur nächsten Zahl, die sich geändert hat</translation>
+  </message>
+  <message>
+   <source>Groups come after “across”: describe age across site.</source>
+   <translation>Gruppen kommen nach „across“: describe age across site.</translation>
   </message>
   <message>
    <source>Handbook</source>
@@ -855,6 +1047,10 @@
    <translation>Grenzen, zwischen denen die gewünschten Werte liegen</translation>
   </message>
   <message>
+   <source>Limits of agreement are drawn of measured variables.</source>
+   <translation>Übereinstimmungsgrenzen werden von gemessenen Variablen gezeichnet.</translation>
+  </message>
+  <message>
    <source>Line</source>
    <translation>Linie</translation>
   </message>
@@ -983,8 +1179,32 @@
    <translation>Die Studie benennen …</translation>
   </message>
   <message>
+   <source>Names stand in back quotes, texts in double ones: write `{plain}`.</source>
+   <translation>Namen stehen in umgekehrten Häkchen, Texte in doppelten: schreiben Sie `{plain}`.</translation>
+  </message>
+  <message>
+   <source>Names stand in back quotes, texts in double ones: write `{value}`.</source>
+   <translation>Namen stehen in umgekehrten Häkchen, Texte in doppelten: schreiben Sie `{value}`.</translation>
+  </message>
+  <message>
    <source>Nine</source>
    <translation>Neun</translation>
+  </message>
+  <message>
+   <source>No case in use has a value, so there is nothing to draw.</source>
+   <translation>Kein verwendeter Fall hat einen Wert, also gibt es nichts zu zeichnen.</translation>
+  </message>
+  <message>
+   <source>No case in use has both a time and a value, so there is no line to draw.</source>
+   <translation>Kein verwendeter Fall hat eine Zeit und einen Wert, also gibt es keine Linie zu zeichnen.</translation>
+  </message>
+  <message>
+   <source>No case in use has both “{value}” and “{value_2}”, so there is nothing to draw.</source>
+   <translation>Kein verwendeter Fall hat „{value}“ und „{value_2}“, also gibt es nichts zu zeichnen.</translation>
+  </message>
+  <message>
+   <source>No case meets “{text}” ({total:,} cases read); there is nothing to work on.</source>
+   <translation>Kein Fall erfüllt „{text}“ ({total:,} Fälle gelesen); es gibt nichts, womit zu arbeiten wäre.</translation>
   </message>
   <message>
    <source>No table describes the participants (Table 1): characteristics, with n.</source>
@@ -995,8 +1215,28 @@
    <translation>Kein Wert fehlt.</translation>
   </message>
   <message>
+   <source>No value of these variables is missing, so there is no map to draw.</source>
+   <translation>Kein Wert dieser Variablen fehlt, also gibt es keine Karte zu zeichnen.</translation>
+  </message>
+  <message>
+   <source>No value of “{name}” is above 0, so it has no logarithmic axis; leave log out.</source>
+   <translation>Kein Wert von „{name}“ liegt über 0, also hat es keine logarithmische Achse; lassen Sie log weg.</translation>
+  </message>
+  <message>
+   <source>No variable is a category.</source>
+   <translation>Keine Variable ist eine Kategorie.</translation>
+  </message>
+  <message>
+   <source>No variable is measured.</source>
+   <translation>Keine Variable ist gemessen.</translation>
+  </message>
+  <message>
    <source>Nothing</source>
    <translation>Nichts</translation>
+  </message>
+  <message>
+   <source>Nothing in this matrix has a value, so there is nothing to draw; set it as table.</source>
+   <translation>Nichts in dieser Matrix hat einen Wert, also gibt es nichts zu zeichnen; setzen Sie sie als table.</translation>
   </message>
   <message>
    <source>Nothing is called so. Try other letters, or write a whole sentence.</source>
@@ -1039,8 +1279,20 @@
    <translation>Von verschiedener Art, daher als Text gelesen: {names}.</translation>
   </message>
   <message>
+   <source>Of the categories of “{name}” only n and % are shown; {instead}.</source>
+   <translation>Von den Kategorien von „{name}“ werden nur n und % gezeigt; {instead}.</translation>
+  </message>
+  <message>
+   <source>Of “{text}” each case can have several answers, so it makes no groups; count it instead.</source>
+   <translation>Von „{text}“ kann jeder Fall mehrere Antworten haben, also bildet es keine Gruppen; zählen Sie es.</translation>
+  </message>
+  <message>
    <source>One</source>
    <translation>Eine</translation>
+  </message>
+  <message>
+   <source>One axis is shared by 2 to {most} variables.</source>
+   <translation>Eine Achse teilen sich 2 bis {most} Variablen.</translation>
   </message>
   <message>
    <source>One value under {n} spellings</source>
@@ -1091,8 +1343,16 @@
    <translation>Absatz</translation>
   </message>
   <message>
+   <source>Partial coefficients are not defined under weights; leave “given” out, or add “with unweighted”.</source>
+   <translation>Partielle Koeffizienten sind mit Gewichten nicht definiert; lassen Sie „given“ weg, oder fügen Sie „with unweighted“ hinzu.</translation>
+  </message>
+  <message>
    <source>Paste cells as data</source>
    <translation>Zellen als Daten einfügen</translation>
+  </message>
+  <message>
+   <source>Paths follow persons over occasions: say whose rows these are at the head of the Codebook (or with --person), and name the occasions after “across”.</source>
+   <translation>Pfade folgen Personen über Zeitpunkte: Sagen Sie am Kopf des Codebuchs (oder mit --person), wessen Zeilen das sind, und nennen Sie die Zeitpunkte nach „across“.</translation>
   </message>
   <message>
    <source>Pearson</source>
@@ -1203,6 +1463,10 @@
    <translation>Aufgefrischt</translation>
   </message>
   <message>
+   <source>Relate needs two variables or more; name another, or rank against one with “against”.</source>
+   <translation>Relate braucht zwei oder mehr Variablen; nennen Sie noch eine, oder reihen Sie mit „against“ gegen eine.</translation>
+  </message>
+  <message>
    <source>Reproducibility</source>
    <translation>Reproduzierbarkeit</translation>
   </message>
@@ -1271,12 +1535,20 @@
    <translation>Der Abzug wird gesetzt …</translation>
   </message>
   <message>
+   <source>Settings are {names}.</source>
+   <translation>Einstellungen sind {names}.</translation>
+  </message>
+  <message>
    <source>Seven</source>
    <translation>Sieben</translation>
   </message>
   <message>
    <source>Shape</source>
    <translation>Gestalt</translation>
+  </message>
+  <message>
+   <source>Shares that are expected are for count; “{verb}” does not take them.</source>
+   <translation>Erwartete Anteile gehören zu count; „{verb}“ nimmt sie nicht.</translation>
   </message>
   <message>
    <source>Sheather–Jones</source>
@@ -1299,6 +1571,10 @@
    <translation>Einzelne Fälle</translation>
   </message>
   <message>
+   <source>Single cases cannot be shown where small counts are hidden; leave points out.</source>
+   <translation>Einzelne Fälle können nicht gezeigt werden, wo kleine Anzahlen verborgen sind; lassen Sie points weg.</translation>
+  </message>
+  <message>
    <source>Six</source>
    <translation>Sechs</translation>
   </message>
@@ -1315,8 +1591,28 @@
    <translation>Größen</translation>
   </message>
   <message>
+   <source>Small counts are not hidden in the table of a scale; leave hide_below out.</source>
+   <translation>In der Tabelle einer Skala werden kleine Anzahlen nicht verborgen; lassen Sie hide_below weg.</translation>
+  </message>
+  <message>
+   <source>Small counts are not hidden where persons are counted; leave one of both out.</source>
+   <translation>Wo Personen gezählt werden, werden kleine Anzahlen nicht verborgen; lassen Sie eines von beiden weg.</translation>
+  </message>
+  <message>
+   <source>Small counts are not hidden where “{name}” stands in several columns; describe these one by one.</source>
+   <translation>Wo „{name}“ in mehreren Spalten steht, werden kleine Anzahlen nicht verborgen; beschreiben Sie diese einzeln.</translation>
+  </message>
+  <message>
+   <source>Small counts cannot be hidden where several variables share an axis.</source>
+   <translation>Wo sich mehrere Variablen eine Achse teilen, können kleine Anzahlen nicht verborgen werden.</translation>
+  </message>
+  <message>
    <source>Smoothness</source>
    <translation>Glättung</translation>
+  </message>
+  <message>
+   <source>Something is missing at the end of the sentence.</source>
+   <translation>Am Ende des Satzes fehlt etwas.</translation>
   </message>
   <message>
    <source>Sorted</source>
@@ -1337,6 +1633,10 @@
   <message>
    <source>Stacking takes two sources or more.</source>
    <translation>Zum Stapeln braucht es zwei oder mehr Quellen.</translation>
+  </message>
+  <message>
+   <source>Statistics are {names}.</source>
+   <translation>Statistiken sind {names}.</translation>
   </message>
   <message>
    <source>Statistics, in this order</source>
@@ -1411,8 +1711,20 @@
    <translation>Das war es. Alles, was Sie getan haben, nimmt Ctrl+Z zurück; F1 öffnet das Handbuch.</translation>
   </message>
   <message>
+   <source>The axis {sides} has no numbers; the one that has takes {other}.</source>
+   <translation>Die Achse {sides} hat keine Zahlen; die, die welche hat, nimmt {other}.</translation>
+  </message>
+  <message>
    <source>The codebook stands in {path}.</source>
    <translation>Das Codebuch steht in {path}.</translation>
+  </message>
+  <message>
+   <source>The data have a variable “{occasion}” already; rename it, so that “{name}” can have occasions.</source>
+   <translation>Die Daten haben schon eine Variable „{occasion}“; benennen Sie sie um, damit „{name}“ Zeitpunkte haben kann.</translation>
+  </message>
+  <message>
+   <source>The flow of cases takes groups after “across”.</source>
+   <translation>Der Fluss der Fälle nimmt Gruppen nach „across“.</translation>
   </message>
   <message>
    <source>The note of {label} {says}.</source>
@@ -1431,6 +1743,10 @@
    <translation>Die Zeile mit den Namen ist eine ganze Zahl, gezählt ab 1; 0, wo die Datei keine Namen hat.</translation>
   </message>
   <message>
+   <source>The rows have no weights here; leave unweighted out.</source>
+   <translation>Die Zeilen haben hier keine Gewichte; lassen Sie unweighted weg.</translation>
+  </message>
+  <message>
    <source>The rows look counted already:</source>
    <translation>Die Zeilen scheinen schon ausgezählt:</translation>
   </message>
@@ -1443,12 +1759,84 @@
    <translation>Die Software wird nicht genannt (SAMPL): zum Beispiel „erstellt mit Istrel“.</translation>
   </message>
   <message>
+   <source>The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.</source>
+   <translation>Die Werte von „{name}“ können nicht als {form} gezeichnet werden: Sie sind zu groß, zu klein oder zu wenige.</translation>
+  </message>
+  <message>
    <source>The {what} differs: {number} in {label}, {number_2} in {label_2}; say why.</source>
    <translation>{what} ist verschieden: {number} in {label}, {number_2} in {label_2}; sagen Sie, warum.</translation>
   </message>
   <message>
+   <source>There is no function “{function}”.{hint}</source>
+   <translation>Es gibt keine Funktion „{function}“.{hint}</translation>
+  </message>
+  <message>
+   <source>There is no sentence yet. {begins}</source>
+   <translation>Noch steht kein Satz da. {begins}</translation>
+  </message>
+  <message>
+   <source>There is no setting “{word}”.{hint}</source>
+   <translation>Es gibt keine Einstellung „{word}“.{hint}</translation>
+  </message>
+  <message>
+   <source>There is no variable “{name}”.{hint}</source>
+   <translation>Es gibt keine Variable „{name}“.{hint}</translation>
+  </message>
+  <message>
+   <source>These variables are not measured in one unit; the Codebook says what each is measured in.</source>
+   <translation>Diese Variablen sind nicht in einer Einheit gemessen; das Codebuch sagt, worin jede gemessen ist.</translation>
+  </message>
+  <message>
+   <source>These variables are {names}; only what is of one level agrees.</source>
+   <translation>Diese Variablen sind {names}; nur was von einem Niveau ist, stimmt überein.</translation>
+  </message>
+  <message>
+   <source>These variables have no value in common, so there is nothing to agree on.</source>
+   <translation>Diese Variablen haben keinen Wert gemeinsam, also gibt es nichts, worin sie übereinstimmen könnten.</translation>
+  </message>
+  <message>
+   <source>This draws {groups:,} groups; a figure as {form} holds {most}. </source>
+   <translation>Das zeichnet {groups:,} Gruppen; eine Abbildung als {form} fasst {most}. </translation>
+  </message>
+  <message>
    <source>This exhibit is not in the manuscript any more.</source>
    <translation>Diese Darstellung steht nicht mehr im Manuskript.</translation>
+  </message>
+  <message>
+   <source>This is nested more than {deepest} deep; make parts of it variables of their own.</source>
+   <translation>Das ist mehr als {deepest}-fach verschachtelt; machen Sie Teile davon zu eigenen Variablen.</translation>
+  </message>
+  <message>
+   <source>This makes a heat map of {n} variables; one holds {most_variables}. Name fewer.</source>
+   <translation>Das wird eine Heatmap von {n} Variablen; eine fasst {most_variables}. Nennen Sie weniger.</translation>
+  </message>
+  <message>
+   <source>This makes a map of {n} variables; one holds {most_variables}. Name fewer.</source>
+   <translation>Das wird eine Karte von {n} Variablen; eine fasst {most_variables}. Nennen Sie weniger.</translation>
+  </message>
+  <message>
+   <source>This makes a table of {count:,} {what}; one holds {most:,}.</source>
+   <translation>Das wird eine Tabelle mit {count:,} {what}; eine fasst {most:,}.</translation>
+  </message>
+  <message>
+   <source>This makes {bars:,} bars; a figure holds {most_bars}. Name the most frequent (top = 10), or count classes.</source>
+   <translation>Das werden {bars:,} Balken; eine Abbildung fasst {most_bars}. Nennen Sie die häufigsten (top = 10), oder zählen Sie Klassen.</translation>
+  </message>
+  <message>
+   <source>This makes {n:,} groups; a table holds {most_groups:,}. Cross fewer variables, or limit the cases.</source>
+   <translation>Das werden {n:,} Gruppen; eine Tabelle fasst {most_groups:,}. Kreuzen Sie weniger Variablen, oder schränken Sie die Fälle ein.</translation>
+  </message>
+  <message>
+   <source>This makes {n} panels; a figure holds {most_panels}. Name fewer variables or groups.</source>
+   <translation>Das werden {n} Felder; eine Abbildung fasst {most_panels}. Nennen Sie weniger Variablen oder Gruppen.</translation>
+  </message>
+  <message>
+   <source>This makes {size:,} tiles; a heat map holds {most_tiles:,}. Name fewer values.</source>
+   <translation>Das werden {size:,} Kacheln; eine Heatmap fasst {most_tiles:,}. Nennen Sie weniger Werte.</translation>
+  </message>
+  <message>
+   <source>This relates {n:,} variables; a matrix holds {most_variables}. Name fewer.</source>
+   <translation>Das setzt {n:,} Variablen in Beziehung; eine Matrix fasst {most_variables}. Nennen Sie weniger.</translation>
   </message>
   <message>
    <source>Thousands</source>
@@ -1507,6 +1895,10 @@
    <translation>Werte</translation>
   </message>
   <message>
+   <source>Values run from {values:g} to {values_2:g}, beyond the bounds {low:g} and {high:g}.</source>
+   <translation>Die Werte reichen von {values:g} bis {values_2:g}, über die Schranken {low:g} und {high:g} hinaus.</translation>
+  </message>
+  <message>
    <source>Values that are wanted</source>
    <translation>Gewünschte Werte</translation>
   </message>
@@ -1523,12 +1915,20 @@
    <translation>Variablen</translation>
   </message>
   <message>
+   <source>Variables against several others are set as table; “{shape}” shows all with each other.</source>
+   <translation>Variablen gegen mehrere andere werden als table gesetzt; „{shape}“ zeigt alle miteinander.</translation>
+  </message>
+  <message>
    <source>Variables for the condition</source>
    <translation>Variablen für die Bedingung</translation>
   </message>
   <message>
    <source>Variables of the file</source>
    <translation>Variablen der Datei</translation>
+  </message>
+  <message>
+   <source>Variables stand one by one here; combinations (×) are counted with “count”.</source>
+   <translation>Hier stehen Variablen einzeln; Kombinationen (×) werden mit „count“ gezählt.</translation>
   </message>
   <message>
    <source>Walk over the table on the paper</source>
@@ -1541,6 +1941,10 @@
   <message>
    <source>What a reviewer might raise</source>
    <translation>Was im Gutachten beanstandet werden könnte</translation>
+  </message>
+  <message>
+   <source>What is drawn reaches from {min:.4g} to {max:.4g}, beyond {name} {low:g} and {high:g}; </source>
+   <translation>Was gezeichnet wird, reicht von {min:.4g} bis {max:.4g}, über {name} {low:g} und {high:g} hinaus; </translation>
   </message>
   <message>
    <source>What may stand here</source>
@@ -1583,12 +1987,32 @@
    <translation>Windows westlich</translation>
   </message>
   <message>
+   <source>With counts below {below} hidden nothing of this plane is left to draw; set it as table.</source>
+   <translation>Wenn Anzahlen unter {below} verborgen sind, bleibt von dieser Fläche nichts zu zeichnen; setzen Sie sie als table.</translation>
+  </message>
+  <message>
+   <source>With counts below {below} hidden, nothing of “{name}” is left to draw: its figure would tell groups of fewer cases, or fewer missing values. Set it as table.</source>
+   <translation>Wenn Anzahlen unter {below} verborgen sind, bleibt von „{name}“ nichts zu zeichnen: Die Abbildung verriete Gruppen mit weniger Fällen, oder weniger fehlende Werte. Setzen Sie es als table.</translation>
+  </message>
+  <message>
    <source>With several answers:</source>
    <translation>Mit mehreren Antworten:</translation>
   </message>
   <message>
+   <source>With small counts hidden only counts can be drawn; leave the percentages or residuals out.</source>
+   <translation>Wenn kleine Anzahlen verborgen sind, können nur Anzahlen gezeichnet werden; lassen Sie Prozente oder Residuen weg.</translation>
+  </message>
+  <message>
+   <source>With small counts hidden the shares cannot be drawn; set it as table.</source>
+   <translation>Wenn kleine Anzahlen verborgen sind, können die Anteile nicht gezeichnet werden; setzen Sie es als table.</translation>
+  </message>
+  <message>
    <source>Within persons</source>
    <translation>Innerhalb der Personen</translation>
+  </message>
+  <message>
+   <source>Within persons Pearson’s r is defined; leave the method out.</source>
+   <translation>Innerhalb der Personen ist Pearsons r definiert; lassen Sie method weg.</translation>
   </message>
   <message>
    <source>Without weights</source>
@@ -1613,6 +2037,10 @@
   <message>
    <source>Write a package for an archive: data, codebook, exhibits…</source>
    <translation>Ein Paket für ein Archiv schreiben: Daten, Codebuch, Darstellungen …</translation>
+  </message>
+  <message>
+   <source>Write names with commas, or a stretch of them: `{first}` .. `{last}`.</source>
+   <translation>Schreiben Sie Namen mit Kommas, oder eine Reihe davon: `{first}` .. `{last}`.</translation>
   </message>
   <message>
    <source>Write the codebook</source>
@@ -1889,6 +2317,10 @@
    <translation>ein Zeitpunkt von {title}</translation>
   </message>
   <message>
+   <source>an option is a number or a word, written name = value.</source>
+   <translation>eine Option ist eine Zahl oder ein Wort, geschrieben name = Wert.</translation>
+  </message>
+  <message>
    <source>and another</source>
    <translation>und noch eine</translation>
   </message>
@@ -2048,6 +2480,10 @@
    <translation>beide müssen gelten</translation>
   </message>
   <message>
+   <source>both values of if( ) are texts, or none is.</source>
+   <translation>beide Werte von if( ) sind Texte, oder keiner.</translation>
+  </message>
+  <message>
    <source>bring back</source>
    <translation>zurückholen</translation>
   </message>
@@ -2132,6 +2568,10 @@
    <translation>Worte von Ursachen</translation>
   </message>
   <message>
+   <source>cells</source>
+   <translation>Zellen</translation>
+  </message>
+  <message>
    <source>change its formula</source>
    <translation>die Formel ändern</translation>
   </message>
@@ -2154,6 +2594,10 @@
   <message>
    <source>close the cases drawer</source>
    <translation>die Schublade der Fälle schließen</translation>
+  </message>
+  <message>
+   <source>closed is left (a cut belongs to the band above it) or right.</source>
+   <translation>closed ist left (ein Schnitt gehört zur Klasse darüber) oder right.</translation>
   </message>
   <message>
    <source>clusters</source>
@@ -2182,6 +2626,10 @@
   <message>
    <source>column {place} of {name}</source>
    <translation>Spalte {place} von {name}</translation>
+  </message>
+  <message>
+   <source>columns</source>
+   <translation>Spalten</translation>
   </message>
   <message>
    <source>comes before {earlier} in {cases}; in all others it comes after.</source>
@@ -3042,6 +3490,10 @@
    <translation>Min.</translation>
   </message>
   <message>
+   <source>minimum is a whole number from 1 to {n}, the number of variables.</source>
+   <translation>minimum ist eine ganze Zahl von 1 bis {n}, der Zahl der Variablen.</translation>
+  </message>
+  <message>
    <source>mirrored densities with quartiles</source>
    <translation>gespiegelte Dichten mit Quartilen</translation>
   </message>
@@ -3283,6 +3735,10 @@
   <message>
    <source>nothing to set yet</source>
    <translation>noch nichts zu setzen</translation>
+  </message>
+  <message>
+   <source>number</source>
+   <translation>Zahl</translation>
   </message>
   <message>
    <source>number of missing values</source>
@@ -3649,6 +4105,10 @@
    <translation>robustes z</translation>
   </message>
   <message>
+   <source>round( ) takes a whole number of decimals from −{most_digits} to {most_digits}.</source>
+   <translation>round( ) nimmt eine ganze Zahl von Nachkommastellen von −{most_digits} bis {most_digits}.</translation>
+  </message>
+  <message>
    <source>rounded, halves to the even digit</source>
    <translation>gerundet, halbe zur geraden Ziffer</translation>
   </message>
@@ -3659,6 +4119,10 @@
   <message>
    <source>row {case}</source>
    <translation>Zeile {case}</translation>
+  </message>
+  <message>
+   <source>rows</source>
+   <translation>Zeilen</translation>
   </message>
   <message>
    <source>rows that are no cases</source>
@@ -4009,6 +4473,10 @@
   <message>
    <source>the curve over the bars</source>
    <translation>die Kurve über den Balken</translation>
+  </message>
+  <message>
+   <source>the cuts of bands( ) stand in ascending order, each once.</source>
+   <translation>die Schnitte von bands( ) stehen in aufsteigender Reihenfolge, jeder einmal.</translation>
   </message>
   <message>
    <source>the gravest first, or in the order of the variables</source>
@@ -4560,8 +5028,32 @@
    <translation>{low} bis {high}</translation>
   </message>
   <message>
+   <source>{message} Count classes or bands, name the most frequent (top = 20), or limit the cases.</source>
+   <translation>{message} Zählen Sie Klassen, nennen Sie die häufigsten (top = 20), oder schränken Sie die Fälle ein.</translation>
+  </message>
+  <message>
+   <source>{message} Two make a scatter, many a heat map.</source>
+   <translation>{message} Zwei ergeben ein Streudiagramm, viele eine Heatmap.</translation>
+  </message>
+  <message>
    <source>{message} What you do is not on disk; it is tried again with the next change.</source>
    <translation>{message} Was Sie tun, steht nicht auf der Platte; mit der nächsten Änderung wird es wieder versucht.</translation>
+  </message>
+  <message>
+   <source>{message} “arrange” is for one axis; leave it out.</source>
+   <translation>{message} „arrange“ gehört zu einer Achse; lassen Sie es weg.</translation>
+  </message>
+  <message>
+   <source>{message}Limit the cases after “among”, or set it as table.</source>
+   <translation>{message}Schränken Sie die Fälle nach „among“ ein, oder setzen Sie es als table.</translation>
+  </message>
+  <message>
+   <source>{message}limit the cases after “among”, or leave log out.</source>
+   <translation>{message}schränken Sie die Fälle nach „among“ ein, oder lassen Sie log weg.</translation>
+  </message>
+  <message>
+   <source>{message}widen them, or limit the cases after “among”.</source>
+   <translation>{message}erweitern Sie sie, oder schränken Sie die Fälle nach „among“ ein.</translation>
   </message>
   <message numerus="yes">
    <source>{n:,} [case|cases]</source>
@@ -4734,6 +5226,10 @@
    <source>{names} and {more} more</source>
    <translation>{names} und {more} weitere</translation>
   </message>
+  <message>
+   <source>{names} have different values, so their shares do not fit one figure; name one of them.</source>
+   <translation>{names} haben verschiedene Werte, also passen ihre Anteile nicht in eine Abbildung; nennen Sie eine davon.</translation>
+  </message>
   <message numerus="yes">
    <source>{name} has [a gap|{n} gaps]</source>
    <translation>
@@ -4744,6 +5240,10 @@
   <message>
    <source>{name} has {count} humps</source>
    <translation>{name} hat {count} Gipfel</translation>
+  </message>
+  <message>
+   <source>{name} holds {value:g}, which is beyond what an axis or classes can hold; correct it, or limit the cases after “among”.</source>
+   <translation>{name} enthält {value:g}, mehr als eine Achse oder Klassen fassen; berichtigen Sie es, oder schränken Sie die Fälle nach „among“ ein.</translation>
   </message>
   <message>
    <source>{name} in {cases}</source>
@@ -4980,16 +5480,200 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>α ohne das Item</translation>
   </message>
   <message>
+   <source>“agreement” does not go with “{other}”; leave one of them out.</source>
+   <translation>„agreement“ geht nicht mit „{other}“ zusammen; lassen Sie eines davon weg.</translation>
+  </message>
+  <message>
+   <source>“agreement” is that of two variables, named one after the other; name two.</source>
+   <translation>„agreement“ ist das von zwei Variablen, eine nach der anderen genannt; nennen Sie zwei.</translation>
+  </message>
+  <message>
+   <source>“alpha” does not go with “{clause}”; leave one of them out.</source>
+   <translation>„alpha“ geht nicht mit „{clause}“ zusammen; lassen Sie eines davon weg.</translation>
+  </message>
+  <message>
+   <source>“alpha” is that of composites, variables made by mean(…) or sum(…) of items; there is none here.</source>
+   <translation>„alpha“ ist das von zusammengesetzten Variablen, gebildet mit mean(…) oder sum(…) aus Items; hier ist keine.</translation>
+  </message>
+  <message>
+   <source>“combinations” are those of a question with several answers; there is none in this sentence.</source>
+   <translation>„combinations“ sind die einer Frage mit mehreren Antworten; in diesem Satz ist keine.</translation>
+  </message>
+  <message>
+   <source>“difference” of coefficients is not defined under weights; leave it out, or add unweighted.</source>
+   <translation>„difference“ von Koeffizienten ist mit Gewichten nicht definiert; lassen Sie es weg, oder fügen Sie unweighted hinzu.</translation>
+  </message>
+  <message>
+   <source>“given” takes Pearson’s or Spearman’s coefficient; name one with method = pearson.</source>
+   <translation>„given“ nimmt den Koeffizienten von Pearson oder Spearman; nennen Sie einen mit method = pearson.</translation>
+  </message>
+  <message>
+   <source>“intervals” of a cumulative curve are not defined under weights; leave it out, or add unweighted.</source>
+   <translation>„intervals“ einer kumulierten Kurve sind mit Gewichten nicht definiert; lassen Sie es weg, oder fügen Sie unweighted hinzu.</translation>
+  </message>
+  <message>
+   <source>“pairs” compares more than two groups; there are no more here.</source>
+   <translation>„pairs“ vergleicht mehr als zwei Gruppen; mehr sind hier nicht.</translation>
+  </message>
+  <message>
+   <source>“pairs” compares {most_for_pairs} groups at most; here are {most}. Take fewer, or leave pairs out.</source>
+   <translation>„pairs“ vergleicht höchstens {most_for_pairs} Gruppen; hier sind es {most}. Nehmen Sie weniger, oder lassen Sie pairs weg.</translation>
+  </message>
+  <message>
+   <source>“persons” needs to know whose rows these are; say so at the head of the Codebook, or with --person.</source>
+   <translation>„persons“ muss wissen, wessen Zeilen das sind; sagen Sie es am Kopf des Codebuchs, oder mit --person.</translation>
+  </message>
+  <message>
+   <source>“recode” is written recode(x, 1 = 2, 3 = missing, else = 0).</source>
+   <translation>„recode“ schreibt man recode(x, 1 = 2, 3 = missing, else = 0).</translation>
+  </message>
+  <message>
+   <source>“{asked}” and “given” are not computed together; leave one of them out.</source>
+   <translation>„{asked}“ und „given“ werden nicht zusammen berechnet; lassen Sie eines davon weg.</translation>
+  </message>
+  <message>
+   <source>“{asked}” needs to know whose rows these are; say so at the head of the Codebook, or with --person.</source>
+   <translation>„{asked}“ muss wissen, wessen Zeilen das sind; sagen Sie es am Kopf des Codebuchs, oder mit --person.</translation>
+  </message>
+  <message>
+   <source>“{asked}” tells how many persons have several rows, which hide_below would hide; leave one of both out.</source>
+   <translation>„{asked}“ sagt, wie viele Personen mehrere Zeilen haben, was hide_below verbergen würde; lassen Sie eines von beiden weg.</translation>
+  </message>
+  <message>
+   <source>“{form}” shows every case or accounts for it, so small counts cannot be hidden in it; set it as table.</source>
+   <translation>„{form}“ zeigt jeden Fall oder legt Rechenschaft über ihn ab, also können kleine Anzahlen darin nicht verborgen werden; setzen Sie es als table.</translation>
+  </message>
+  <message>
+   <source>“{found}” stands here twice; name it once.</source>
+   <translation>„{found}“ steht hier zweimal; nennen Sie es einmal.</translation>
+  </message>
+  <message>
+   <source>“{function}” is written {form}.</source>
+   <translation>„{function}“ schreibt man {form}.</translation>
+  </message>
+  <message>
+   <source>“{function}” is written {form}: only the first part is a variable.</source>
+   <translation>„{function}“ schreibt man {form}: Nur der erste Teil ist eine Variable.</translation>
+  </message>
+  <message>
+   <source>“{function}” knows no “{name}”; it is written {form}.</source>
+   <translation>„{function}“ kennt kein „{name}“; man schreibt es {form}.</translation>
+  </message>
+  <message>
+   <source>“{key}” takes a value: write {key} = … ({words}).</source>
+   <translation>„{key}“ nimmt einen Wert: schreiben Sie {key} = … ({words}).</translation>
+  </message>
+  <message>
+   <source>“{label}” has no expected share; name one for every value, 0 where none is expected.</source>
+   <translation>„{label}“ hat keinen erwarteten Anteil; nennen Sie einen für jeden Wert, 0, wo keiner erwartet wird.</translation>
+  </message>
+  <message>
    <source>“{label}” is typed by hand and does not follow its number; put it in by “Refer to”.</source>
    <translation>„{label}“ ist von Hand geschrieben und folgt seiner Nummer nicht; setzen Sie es mit „Verweisen auf“ ein.</translation>
+  </message>
+  <message>
+   <source>“{name}” and “{other}” decide the same thing in two ways; leave one of them out.</source>
+   <translation>„{name}“ und „{other}“ entscheiden dasselbe auf zwei Arten; lassen Sie eines davon weg.</translation>
+  </message>
+  <message>
+   <source>“{name}” can mean {said}; write more of it.</source>
+   <translation>„{name}“ kann {said} heißen; schreiben Sie mehr davon.</translation>
+  </message>
+  <message>
+   <source>“{name}” compares groups, and “against” each with a norm; leave one of them out.</source>
+   <translation>„{name}“ vergleicht Gruppen, und „against“ jede mit einer Norm; lassen Sie eines davon weg.</translation>
+  </message>
+  <message>
+   <source>“{name}” differs between the rows of one {who}, so persons cannot be counted by it; leave persons out.</source>
+   <translation>„{name}“ unterscheidet sich zwischen den Zeilen von {who}, also können Personen nicht danach gezählt werden; lassen Sie persons weg.</translation>
+  </message>
+  <message>
+   <source>“{name}” has no number in any case in use, so there are no classes to count.</source>
+   <translation>„{name}“ hat in keinem verwendeten Fall eine Zahl, also gibt es keine Klassen zu zählen.</translation>
+  </message>
+  <message>
+   <source>“{name}” has no number in any case in use, so there is nothing to draw.</source>
+   <translation>„{name}“ hat in keinem verwendeten Fall eine Zahl, also gibt es nichts zu zeichnen.</translation>
+  </message>
+  <message>
+   <source>“{name}” has occasions, which others have not; name it alone, without all or a stretch of others.</source>
+   <translation>„{name}“ hat Zeitpunkte, andere haben keine; nennen Sie es allein, ohne all oder eine Reihe anderer.</translation>
+  </message>
+  <message>
+   <source>“{name}” has values that are not above 0, which a logarithmic axis cannot show; </source>
+   <translation>„{name}“ hat Werte, die nicht über 0 liegen, was eine logarithmische Achse nicht zeigen kann; </translation>
+  </message>
+  <message>
+   <source>“{name}” holds no numbers, so its shape cannot be checked; count it.</source>
+   <translation>„{name}“ enthält keine Zahlen, also kann seine Gestalt nicht geprüft werden; zählen Sie es.</translation>
+  </message>
+  <message>
+   <source>“{name}” holds words, which {coefficient} cannot take; use method = fitting.</source>
+   <translation>„{name}“ enthält Worte, die {coefficient} nicht nehmen kann; verwenden Sie method = fitting.</translation>
+  </message>
+  <message>
+   <source>“{name}” is a question with several answers, for which “{unfit}” is not defined; leave it out.</source>
+   <translation>„{name}“ ist eine Frage mit mehreren Antworten, für die „{unfit}“ nicht definiert ist; lassen Sie es weg.</translation>
+  </message>
+  <message>
+   <source>“{name}” is for {what}, which this table does not show; ask for it, or leave {name} out.</source>
+   <translation>„{name}“ ist für {what}, was diese Tabelle nicht zeigt; verlangen Sie es, oder lassen Sie {name} weg.</translation>
+  </message>
+  <message>
+   <source>“{name}” is no composite of items; name the items, or a variable made by mean(…) or sum(…).</source>
+   <translation>„{name}“ ist nicht aus Items zusammengesetzt; nennen Sie die Items, oder eine mit mean(…) oder sum(…) gebildete Variable.</translation>
+  </message>
+  <message>
+   <source>“{name}” is part of how the rows are weighted, but row {row:,}{more} holds {lack}; mend or set aside what is wrong, or add “with unweighted”.</source>
+   <translation>„{name}“ gehört dazu, wie die Zeilen gewichtet sind, aber Zeile {row:,}{more} enthält {lack}; bringen Sie in Ordnung oder legen Sie beiseite, was falsch ist, oder fügen Sie „with unweighted“ hinzu.</translation>
+  </message>
+  <message>
+   <source>“{name}” is set twice.</source>
+   <translation>„{name}“ ist zweimal gesetzt.</translation>
+  </message>
+  <message>
+   <source>“{name}” is {value}; it cannot be related to others.</source>
+   <translation>„{name}“ ist {value}; es kann nicht mit anderen in Beziehung gesetzt werden.</translation>
+  </message>
+  <message>
+   <source>“{name}” never has the value “{unknown}”.{hint}</source>
+   <translation>„{name}“ hat nie den Wert „{unknown}“.{hint}</translation>
   </message>
   <message>
    <source>“{name}” parts the cases at the limits; it stands in the codebook.</source>
    <translation>„{name}“ teilt die Fälle an den Grenzen; es steht im Codebuch.</translation>
   </message>
   <message>
+   <source>“{name}” takes one value.</source>
+   <translation>„{name}“ nimmt einen Wert.</translation>
+  </message>
+  <message>
+   <source>“{shape}” is not drawn under weights; set it as table, or add “with unweighted”.</source>
+   <translation>„{shape}“ wird mit Gewichten nicht gezeichnet; setzen Sie es als table, oder fügen Sie „with unweighted“ hinzu.</translation>
+  </message>
+  <message>
+   <source>“{shown}” is not defined under weights; leave it out, or add unweighted.</source>
+   <translation>„{shown}“ ist mit Gewichten nicht definiert; lassen Sie es weg, oder fügen Sie unweighted hinzu.</translation>
+  </message>
+  <message>
+   <source>“{strange}” is no value of “{value}”; its values are {values}.</source>
+   <translation>„{strange}“ ist kein Wert von „{value}“; die Werte sind {values}.</translation>
+  </message>
+  <message>
    <source>“{text} … {group}” does not hold: in {label} the {word} mean is of {group_2}.</source>
    <translation>„{text} … {group}“ stimmt nicht: In {label} ist der Mittelwert ({word}) von {group_2}.</translation>
+  </message>
+  <message>
+   <source>“{text}” and “{text_2}” are of different kinds.</source>
+   <translation>„{text}“ und „{text_2}“ sind von verschiedener Art.</translation>
+  </message>
+  <message>
+   <source>“{text}” cannot be taken out of itself; name it among the variables or after “given”.</source>
+   <translation>„{text}“ kann nicht aus sich selbst herausgenommen werden; nennen Sie es unter den Variablen oder nach „given“.</translation>
+  </message>
+  <message>
+   <source>“{text}” cannot make groups of itself; take it out of one of the two places.</source>
+   <translation>„{text}“ kann keine Gruppen von sich selbst bilden; nehmen Sie es aus einer der beiden Stellen.</translation>
   </message>
   <message>
    <source>“{text}” claims a cause; descriptive results do not bear that.</source>
@@ -5000,8 +5684,28 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{text}“ hat ein anderes Dezimalzeichen als die Darstellungen.</translation>
   </message>
   <message>
+   <source>“{text}” has no occasions as “{name}” has; put it in a sentence of its own.</source>
+   <translation>„{text}“ hat keine Zeitpunkte wie „{name}“; setzen Sie es in einen eigenen Satz.</translation>
+  </message>
+  <message>
+   <source>“{text}” has no value in any case in use, so it makes no groups.</source>
+   <translation>„{text}“ hat in keinem verwendeten Fall einen Wert, also bildet es keine Gruppen.</translation>
+  </message>
+  <message>
+   <source>“{text}” holds words, which have no size: use = or in {{…}} instead of {operator}.</source>
+   <translation>„{text}“ enthält Worte, die keine Größe haben: verwenden Sie = oder in {{…}} statt {operator}.</translation>
+  </message>
+  <message>
    <source>“{text}” is a percentage of {base} cases; the count says it all.</source>
    <translation>„{text}“ ist ein Prozentsatz von {base} Fällen; die Anzahl sagt alles.</translation>
+  </message>
+  <message>
+   <source>“{text}” is a question with several answers; count it in a sentence of its own.</source>
+   <translation>„{text}“ ist eine Frage mit mehreren Antworten; zählen Sie sie in einem eigenen Satz.</translation>
+  </message>
+  <message>
+   <source>“{text}” is compared with {what}; “{text_2}” is none.</source>
+   <translation>„{text}“ wird mit {what} verglichen; „{text_2}“ ist das nicht.</translation>
   </message>
   <message>
    <source>“{text}” is in no exhibit; {has}.</source>
@@ -5024,8 +5728,120 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{text}“ ist unter lebenden Zahlen von Hand geschrieben; es folgt den Daten nicht.</translation>
   </message>
   <message>
+   <source>“{text}” never has the value “{wanted}”.{hint}</source>
+   <translation>„{text}“ hat nie den Wert „{wanted}“.{hint}</translation>
+  </message>
+  <message>
+   <source>“{text}” stands before “{text_2}” in the file; turn the range round.</source>
+   <translation>„{text}“ steht in der Datei vor „{text_2}“; drehen Sie die Reihe um.</translation>
+  </message>
+  <message>
+   <source>“{text}” stands in several columns; the flow of cases takes one of them, or all of them by name.</source>
+   <translation>„{text}“ steht in mehreren Spalten; der Fluss der Fälle nimmt eine davon, oder alle beim Namen.</translation>
+  </message>
+  <message>
    <source>“{text}” stands nowhere</source>
    <translation>„{text}“ steht nirgends</translation>
+  </message>
+  <message>
+   <source>“{text}” stands on both sides; leave it out of one.</source>
+   <translation>„{text}“ steht auf beiden Seiten; lassen Sie es auf einer weg.</translation>
+  </message>
+  <message>
+   <source>“{time}” holds no dates or numbers, so no line runs over it; name a date first.</source>
+   <translation>„{time}“ enthält keine Datumsangaben oder Zahlen, also läuft keine Linie darüber; nennen Sie zuerst ein Datum.</translation>
+  </message>
+  <message>
+   <source>“{time}” holds no dates, so there is no {said} in it; per = year takes years.</source>
+   <translation>„{time}“ enthält keine Datumsangaben, also gibt es darin kein {said}; per = year nimmt Jahre.</translation>
+  </message>
+  <message>
+   <source>“{value}” holds words; {function}( ) needs numbers.</source>
+   <translation>„{value}“ enthält Worte; {function}( ) braucht Zahlen.</translation>
+  </message>
+  <message>
+   <source>“{value}” is a value; a variable or a formula stands here.</source>
+   <translation>„{value}“ ist ein Wert; hier steht eine Variable oder eine Formel.</translation>
+  </message>
+  <message>
+   <source>“{value}” is a {what}; “{verb}” takes variables after “against”.</source>
+   <translation>„{value}“ ist {what}; „{verb}“ nimmt nach „against“ Variablen.</translation>
+  </message>
+  <message>
+   <source>“{value}” is no date.</source>
+   <translation>„{value}“ ist kein Datum.</translation>
+  </message>
+  <message>
+   <source>“{verb}” cannot be set as “{form}”; it can as {known}.</source>
+   <translation>„{verb}“ kann nicht als „{form}“ gesetzt werden, aber als {known}.</translation>
+  </message>
+  <message>
+   <source>“{what}” holds words, which are neither true nor false: compare it, as in if(x = "a", 1, 0).</source>
+   <translation>„{what}“ enthält Worte, die weder wahr noch falsch sind: vergleichen Sie sie, wie in if(x = "a", 1, 0).</translation>
+  </message>
+  <message>
+   <source>“{what}” holds words; arithmetic needs numbers.</source>
+   <translation>„{what}“ enthält Worte; Rechnen braucht Zahlen.</translation>
+  </message>
+  <message>
+   <source>“{words}” holds no numbers, so it has no line; name a date first, then what is measured.</source>
+   <translation>„{words}“ enthält keine Zahlen, also hat es keine Linie; nennen Sie zuerst ein Datum, dann, was gemessen ist.</translation>
+  </message>
+  <message>
+   <source>“{words}” holds no numbers, so it has no place in a {form}; name numeric variables.</source>
+   <translation>„{words}“ enthält keine Zahlen, also hat es keinen Platz in {form}; nennen Sie numerische Variablen.</translation>
+  </message>
+  <message>
+   <source>“{words}” holds words in no order that is known, so it is no item of a scale; put its answers in order in the Codebook, or leave it out.</source>
+   <translation>„{words}“ enthält Worte ohne bekannte Reihenfolge, also ist es kein Item einer Skala; ordnen Sie seine Antworten im Codebuch, oder lassen Sie es weg.</translation>
+  </message>
+  <message>
+   <source>“{words}” holds words, so it has no mean of a person; leave it out or leave out “{asked}”.</source>
+   <translation>„{words}“ enthält Worte, also hat es keinen Mittelwert einer Person; lassen Sie es weg, oder lassen Sie „{asked}“ weg.</translation>
+  </message>
+  <message>
+   <source>“{words}” is not measured in numbers, so it is not compared with {value}.</source>
+   <translation>„{words}“ ist nicht in Zahlen gemessen, also wird es nicht mit {value} verglichen.</translation>
+  </message>
+  <message>
+   <source>“{words}” is not measured in numbers.</source>
+   <translation>„{words}“ ist nicht in Zahlen gemessen.</translation>
+  </message>
+  <message>
+   <source>“{word}” belongs to {owners}.</source>
+   <translation>„{word}“ gehört zu {owners}.</translation>
+  </message>
+  <message>
+   <source>“{word}” cannot stand here.</source>
+   <translation>„{word}“ kann hier nicht stehen.</translation>
+  </message>
+  <message>
+   <source>“{word}” cannot stand here.{hint}</source>
+   <translation>„{word}“ kann hier nicht stehen.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no form.{hint}</source>
+   <translation>„{word}“ ist keine Form.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no statistic and no setting.{hint}</source>
+   <translation>„{word}“ ist keine Statistik und keine Einstellung.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no statistic; a p comes with “test”.</source>
+   <translation>„{word}“ ist keine Statistik; ein p kommt mit „test“.</translation>
+  </message>
+  <message>
+   <source>“{word}” is no verb.{hint} {begins}</source>
+   <translation>„{word}“ ist kein Verb.{hint} {begins}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no verb; write “{meant}”.</source>
+   <translation>„{word}“ ist kein Verb; schreiben Sie „{meant}“.</translation>
+  </message>
+  <message>
+   <source>“{word}” stands twice; say each part once.</source>
+   <translation>„{word}“ steht zweimal; sagen Sie jeden Teil einmal.</translation>
   </message>
   <message>
    <source>… and {n} more of this kind.</source>

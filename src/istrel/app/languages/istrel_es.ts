@@ -4,8 +4,28 @@
  <context>
   <name>window</name>
   <message>
+   <source> Did you mean “{names}” or “{last}”?</source>
+   <translation> ¿Quería decir «{names}» o «{last}»?</translation>
+  </message>
+  <message>
+   <source> Did you mean “{word}”?</source>
+   <translation> ¿Quería decir «{word}»?</translation>
+  </message>
+  <message>
+   <source> Forms are {names}.</source>
+   <translation> Las formas son {names}.</translation>
+  </message>
+  <message>
    <source> It is kept as it was in {name}.</source>
    <translation> Se conserva como estaba en {name}.</translation>
+  </message>
+  <message>
+   <source> Separate names by commas, or go on with across, among, as or with.</source>
+   <translation> Separe los nombres con comas, o siga con across, among, as o with.</translation>
+  </message>
+  <message>
+   <source> and {n:,} more</source>
+   <translation> y {n:,} más</translation>
   </message>
   <message>
    <source> · weighted</source>
@@ -63,6 +83,26 @@
    <translation>percentiles 5 y 95</translation>
   </message>
   <message>
+   <source>A bar of a histogram needs both limits of its class; “below” and “above” are for count.</source>
+   <translation>Una barra de histograma necesita los dos límites de su clase; «below» y «above» son para count.</translation>
+  </message>
+  <message>
+   <source>A combination (×) is counted by itself; “against” takes variables one by one.</source>
+   <translation>Una combinación (×) se cuenta sola; «against» toma variables una a una.</translation>
+  </message>
+  <message>
+   <source>A condition cannot stand where a value is needed; join conditions with and, or.</source>
+   <translation>Una condición no puede estar donde hace falta un valor; una condiciones con and, or.</translation>
+  </message>
+  <message>
+   <source>A condition needs a comparison, for example age &gt;= 18.</source>
+   <translation>Una condición necesita una comparación, por ejemplo age &gt;= 18.</translation>
+  </message>
+  <message>
+   <source>A figure as {form} can be arranged {listed_words}; “{said}” is for others.</source>
+   <translation>Una figura {form} puede disponerse {listed_words}; «{said}» es para otras.</translation>
+  </message>
+  <message>
    <source>A folder for the exhibits</source>
    <translation>Una carpeta para los elementos</translation>
   </message>
@@ -71,12 +111,52 @@
    <translation>Una carpeta con un archivo por elemento…</translation>
   </message>
   <message>
+   <source>A grid of planes shows one group; leave the groups out, or limit the cases after “among”.</source>
+   <translation>Una cuadrícula de planos muestra un grupo; quite los grupos, o limite los casos tras «among».</translation>
+  </message>
+  <message>
+   <source>A grid takes {low} to {high} numeric variables; these are {number}.</source>
+   <translation>Una cuadrícula toma de {low} a {high} variables numéricas; estas son {number}.</translation>
+  </message>
+  <message>
+   <source>A grid tells {most_groups} groups apart; these are {groups}. Name fewer, or limit the cases.</source>
+   <translation>Una cuadrícula distingue {most_groups} grupos; estos son {groups}. Nombre menos, o limite los casos.</translation>
+  </message>
+  <message>
    <source>A guess:</source>
    <translation>Una suposición:</translation>
   </message>
   <message>
+   <source>A heat map of counts needs two variables; name the other one after “against”.</source>
+   <translation>Un mapa de calor de recuentos necesita dos variables; nombre la otra tras «against».</translation>
+  </message>
+  <message>
    <source>A line for each person, and the means.</source>
    <translation>Una línea por persona, y las medias.</translation>
+  </message>
+  <message>
+   <source>A line holds {most_points:,} points; take means with per = month, or limit the cases.</source>
+   <translation>Una línea admite {most_points:,} puntos; tome medias con per = month, o limite los casos.</translation>
+  </message>
+  <message>
+   <source>A line runs over one grouping, or two that are crossed; name what it runs over after “across”.</source>
+   <translation>Una línea recorre una agrupación, o dos cruzadas; nombre tras «across» lo que recorre.</translation>
+  </message>
+  <message>
+   <source>A line takes time first, then what is drawn over it.</source>
+   <translation>Una línea toma primero el tiempo, luego lo que se dibuja sobre él.</translation>
+  </message>
+  <message>
+   <source>A logarithmic axis begins above 0; {low:g} is not.</source>
+   <translation>Un eje logarítmico empieza por encima de 0; {low:g} no lo está.</translation>
+  </message>
+  <message>
+   <source>A missing map shows all cases together; leave the groups out, or limit the cases after “among”.</source>
+   <translation>Un mapa de perdidos muestra todos los casos juntos; quite los grupos, o limite los casos tras «among».</translation>
+  </message>
+  <message>
+   <source>A norm is not drawn as {form}; choose {names}.</source>
+   <translation>Una norma no se dibuja como {form}; elija {names}.</translation>
   </message>
   <message>
    <source>A package for an archive</source>
@@ -91,12 +171,40 @@
    <translation>Un párrafo</translation>
   </message>
   <message>
+   <source>A person has two rows on one occasion of “{names}”; mend that first.</source>
+   <translation>Una persona tiene dos filas en una ocasión de «{names}»; arregle eso primero.</translation>
+  </message>
+  <message>
    <source>A questionnaire</source>
    <translation>Un cuestionario</translation>
   </message>
   <message>
+   <source>A range of variables stands only inside a function such as mean( ).</source>
+   <translation>Una serie de variables solo va dentro de una función como mean( ).</translation>
+  </message>
+  <message>
+   <source>A scale has two items or more; name another one.</source>
+   <translation>Una escala tiene dos ítems o más; nombre otro.</translation>
+  </message>
+  <message>
+   <source>A scatter over dates takes a date and one numeric variable, and nothing besides.</source>
+   <translation>Un diagrama de dispersión sobre fechas toma una fecha y una variable numérica, y nada más.</translation>
+  </message>
+  <message>
+   <source>A scatter takes two numeric variables; three or more make a grid.</source>
+   <translation>Un diagrama de dispersión toma dos variables numéricas; tres o más hacen una cuadrícula.</translation>
+  </message>
+  <message>
+   <source>A sentence begins with {names} or {last}.</source>
+   <translation>Una frase empieza con {names} o {last}.</translation>
+  </message>
+  <message>
    <source>A template</source>
    <translation>Una plantilla</translation>
+  </message>
+  <message>
+   <source>A test against expected shares is not defined under weights; add “with unweighted”.</source>
+   <translation>Una prueba frente a proporciones esperadas no está definida con pesos; añada «with unweighted».</translation>
   </message>
   <message>
    <source>A text gives a {name} without saying how far the values spread.</source>
@@ -151,6 +259,46 @@
    <translation>Residuos ajustados</translation>
   </message>
   <message>
+   <source>After the comma comes another name.</source>
+   <translation>Tras la coma viene otro nombre.</translation>
+  </message>
+  <message>
+   <source>After the equals sign comes a value.</source>
+   <translation>Tras el signo igual viene un valor.</translation>
+  </message>
+  <message>
+   <source>After “across” comes the variable that makes the groups.</source>
+   <translation>Tras «across» viene la variable que forma los grupos.</translation>
+  </message>
+  <message>
+   <source>After “against” come variables, or one number, or shares in braces.</source>
+   <translation>Tras «against» vienen variables, o un número, o proporciones entre llaves.</translation>
+  </message>
+  <message>
+   <source>After “against” comes a variable.</source>
+   <translation>Tras «against» viene una variable.</translation>
+  </message>
+  <message>
+   <source>After “among” comes a condition, for example age &gt;= 18.</source>
+   <translation>Tras «among» viene una condición, por ejemplo age &gt;= 18.</translation>
+  </message>
+  <message>
+   <source>After “as” comes a form: {names}.</source>
+   <translation>Tras «as» viene una forma: {names}.</translation>
+  </message>
+  <message>
+   <source>After “given” come the variables that are taken out.</source>
+   <translation>Tras «given» vienen las variables que se descuentan.</translation>
+  </message>
+  <message>
+   <source>After “with” comes a statistic or a setting, for example mean, sd or bins = 20.</source>
+   <translation>Tras «with» viene un estadístico o un ajuste, por ejemplo mean, sd o bins = 20.</translation>
+  </message>
+  <message>
+   <source>After “{last}” come the variables, separated by commas.</source>
+   <translation>Tras «{last}» vienen las variables, separadas por comas.</translation>
+  </message>
+  <message>
    <source>Agreement</source>
    <translation>Acuerdo</translation>
   </message>
@@ -171,6 +319,10 @@
    <translation>Todas las teclas</translation>
   </message>
   <message>
+   <source>All values of “{name}” are equal ({values:g}), so there is no {form} to draw.</source>
+   <translation>Todos los valores de «{name}» son iguales ({values:g}), así que no hay nada que dibujar como {form}.</translation>
+  </message>
+  <message>
    <source>Alpha</source>
    <translation>Alfa</translation>
   </message>
@@ -179,12 +331,24 @@
    <translation>Una acción, una variable, un valor, un hallazgo o una frase entera</translation>
   </message>
   <message>
+   <source>Answers are set beside one grouping: “across” or “against”; leave one of them out.</source>
+   <translation>Las respuestas se ponen junto a una agrupación: «across» o «against»; quite una de las dos.</translation>
+  </message>
+  <message>
+   <source>Answers of which a case can give several do not fit {shape}; set them as table or bars.</source>
+   <translation>Respuestas de las que un caso puede dar varias no caben en {shape}; póngalas como table o bars.</translation>
+  </message>
+  <message>
    <source>Arranged</source>
    <translation>Disposición</translation>
   </message>
   <message>
    <source>At a glance</source>
    <translation>De un vistazo</translation>
+  </message>
+  <message>
+   <source>Back to back stand two groups; there are others here.</source>
+   <translation>Espalda con espalda van dos grupos; aquí hay otros.</translation>
   </message>
   <message>
    <source>Band</source>
@@ -205,6 +369,10 @@
   <message>
    <source>Bandwidth ×</source>
    <translation>Ancho de banda ×</translation>
+  </message>
+  <message>
+   <source>Bars of categories have no density; choose count, percent or proportion.</source>
+   <translation>Las barras de categorías no tienen densidad; elija count, percent o proportion.</translation>
   </message>
   <message>
    <source>Begin a new study</source>
@@ -249,6 +417,10 @@
   <message>
    <source>Cases</source>
    <translation>Casos</translation>
+  </message>
+  <message>
+   <source>Cases part only once on their way; write “× {text}”, or leave “{text}” out.</source>
+   <translation>Los casos se separan una sola vez en su camino; escriba «× {text}», o quite «{text}».</translation>
   </message>
   <message>
    <source>Change this</source>
@@ -353,6 +525,10 @@
   <message>
    <source>Cumulative</source>
    <translation>Acumulado</translation>
+  </message>
+  <message>
+   <source>Cumulative bars cannot be stacked; leave cumulative or the arrangement out.</source>
+   <translation>Las barras acumuladas no pueden apilarse; quite cumulative o la disposición.</translation>
   </message>
   <message>
    <source>Curve</source>
@@ -463,6 +639,10 @@
    <translation>Cada fila representa tantos casos como</translation>
   </message>
   <message>
+   <source>Each value has one expected share, and their sum is above 0.</source>
+   <translation>Cada valor tiene una proporción esperada, y su suma es mayor que 0.</translation>
+  </message>
+  <message>
    <source>Edges</source>
    <translation>Bordes</translation>
   </message>
@@ -509,6 +689,14 @@
   <message>
    <source>Expected counts</source>
    <translation>Frecuencias esperadas</translation>
+  </message>
+  <message>
+   <source>Expected shares belong to the values of one variable; count one, value by value.</source>
+   <translation>Las proporciones esperadas son de los valores de una variable; cuente una, valor por valor.</translation>
+  </message>
+  <message>
+   <source>Expected shares stand in a table; leave “as {form}” out.</source>
+   <translation>Las proporciones esperadas van en una tabla; quite «as {form}».</translation>
   </message>
   <message>
    <source>Explore the demo study</source>
@@ -673,6 +861,10 @@
   <message>
    <source>Go to the next number that moved</source>
    <translation>Ir al siguiente número que cambió</translation>
+  </message>
+  <message>
+   <source>Groups come after “across”: describe age across site.</source>
+   <translation>Los grupos vienen tras «across»: describe age across site.</translation>
   </message>
   <message>
    <source>Handbook</source>
@@ -855,6 +1047,10 @@
    <translation>Límites entre los que están los valores deseados</translation>
   </message>
   <message>
+   <source>Limits of agreement are drawn of measured variables.</source>
+   <translation>Los límites de acuerdo se dibujan de variables medidas.</translation>
+  </message>
+  <message>
    <source>Line</source>
    <translation>Línea</translation>
   </message>
@@ -983,8 +1179,32 @@
    <translation>Dar nombre al estudio…</translation>
   </message>
   <message>
+   <source>Names stand in back quotes, texts in double ones: write `{plain}`.</source>
+   <translation>Los nombres van entre acentos graves, los textos entre comillas dobles: escriba `{plain}`.</translation>
+  </message>
+  <message>
+   <source>Names stand in back quotes, texts in double ones: write `{value}`.</source>
+   <translation>Los nombres van entre acentos graves, los textos entre comillas dobles: escriba `{value}`.</translation>
+  </message>
+  <message>
    <source>Nine</source>
    <translation>Nueve</translation>
+  </message>
+  <message>
+   <source>No case in use has a value, so there is nothing to draw.</source>
+   <translation>Ningún caso en uso tiene valor, así que no hay nada que dibujar.</translation>
+  </message>
+  <message>
+   <source>No case in use has both a time and a value, so there is no line to draw.</source>
+   <translation>Ningún caso en uso tiene a la vez un tiempo y un valor, así que no hay línea que dibujar.</translation>
+  </message>
+  <message>
+   <source>No case in use has both “{value}” and “{value_2}”, so there is nothing to draw.</source>
+   <translation>Ningún caso en uso tiene a la vez «{value}» y «{value_2}», así que no hay nada que dibujar.</translation>
+  </message>
+  <message>
+   <source>No case meets “{text}” ({total:,} cases read); there is nothing to work on.</source>
+   <translation>Ningún caso cumple «{text}» ({total:,} casos leídos); no hay nada con que trabajar.</translation>
   </message>
   <message>
    <source>No table describes the participants (Table 1): characteristics, with n.</source>
@@ -995,8 +1215,28 @@
    <translation>No falta ningún valor.</translation>
   </message>
   <message>
+   <source>No value of these variables is missing, so there is no map to draw.</source>
+   <translation>No falta ningún valor de estas variables, así que no hay mapa que dibujar.</translation>
+  </message>
+  <message>
+   <source>No value of “{name}” is above 0, so it has no logarithmic axis; leave log out.</source>
+   <translation>Ningún valor de «{name}» es mayor que 0, así que no tiene eje logarítmico; quite log.</translation>
+  </message>
+  <message>
+   <source>No variable is a category.</source>
+   <translation>Ninguna variable es una categoría.</translation>
+  </message>
+  <message>
+   <source>No variable is measured.</source>
+   <translation>Ninguna variable está medida.</translation>
+  </message>
+  <message>
    <source>Nothing</source>
    <translation>Nada</translation>
+  </message>
+  <message>
+   <source>Nothing in this matrix has a value, so there is nothing to draw; set it as table.</source>
+   <translation>Nada en esta matriz tiene valor, así que no hay nada que dibujar; póngala como table.</translation>
   </message>
   <message>
    <source>Nothing is called so. Try other letters, or write a whole sentence.</source>
@@ -1039,8 +1279,20 @@
    <translation>De distinta clase, por eso leídas como texto: {names}.</translation>
   </message>
   <message>
+   <source>Of the categories of “{name}” only n and % are shown; {instead}.</source>
+   <translation>De las categorías de «{name}» solo se muestran n y %; {instead}.</translation>
+  </message>
+  <message>
+   <source>Of “{text}” each case can have several answers, so it makes no groups; count it instead.</source>
+   <translation>De «{text}» cada caso puede tener varias respuestas, así que no forma grupos; cuéntela.</translation>
+  </message>
+  <message>
    <source>One</source>
    <translation>Una</translation>
+  </message>
+  <message>
+   <source>One axis is shared by 2 to {most} variables.</source>
+   <translation>Un eje lo comparten de 2 a {most} variables.</translation>
   </message>
   <message>
    <source>One value under {n} spellings</source>
@@ -1091,8 +1343,16 @@
    <translation>Párrafo</translation>
   </message>
   <message>
+   <source>Partial coefficients are not defined under weights; leave “given” out, or add “with unweighted”.</source>
+   <translation>Los coeficientes parciales no están definidos con pesos; quite «given», o añada «with unweighted».</translation>
+  </message>
+  <message>
    <source>Paste cells as data</source>
    <translation>Pegar celdas como datos</translation>
+  </message>
+  <message>
+   <source>Paths follow persons over occasions: say whose rows these are at the head of the Codebook (or with --person), and name the occasions after “across”.</source>
+   <translation>Las trayectorias siguen a personas por las ocasiones: diga al inicio del diccionario (o con --person) de quién son estas filas, y nombre las ocasiones tras «across».</translation>
   </message>
   <message>
    <source>Pearson</source>
@@ -1203,6 +1463,10 @@
    <translation>Actualizado</translation>
   </message>
   <message>
+   <source>Relate needs two variables or more; name another, or rank against one with “against”.</source>
+   <translation>Relate necesita dos variables o más; nombre otra, o compare con una mediante «against».</translation>
+  </message>
+  <message>
    <source>Reproducibility</source>
    <translation>Reproducibilidad</translation>
   </message>
@@ -1271,12 +1535,20 @@
    <translation>Componiendo la prueba…</translation>
   </message>
   <message>
+   <source>Settings are {names}.</source>
+   <translation>Los ajustes son {names}.</translation>
+  </message>
+  <message>
    <source>Seven</source>
    <translation>Siete</translation>
   </message>
   <message>
    <source>Shape</source>
    <translation>Forma</translation>
+  </message>
+  <message>
+   <source>Shares that are expected are for count; “{verb}” does not take them.</source>
+   <translation>Las proporciones esperadas son para count; «{verb}» no las toma.</translation>
   </message>
   <message>
    <source>Sheather–Jones</source>
@@ -1299,6 +1571,10 @@
    <translation>Casos sueltos</translation>
   </message>
   <message>
+   <source>Single cases cannot be shown where small counts are hidden; leave points out.</source>
+   <translation>No pueden mostrarse casos sueltos donde se ocultan recuentos pequeños; quite points.</translation>
+  </message>
+  <message>
    <source>Six</source>
    <translation>Seis</translation>
   </message>
@@ -1315,8 +1591,28 @@
    <translation>Tamaños</translation>
   </message>
   <message>
+   <source>Small counts are not hidden in the table of a scale; leave hide_below out.</source>
+   <translation>Los recuentos pequeños no se ocultan en la tabla de una escala; quite hide_below.</translation>
+  </message>
+  <message>
+   <source>Small counts are not hidden where persons are counted; leave one of both out.</source>
+   <translation>Los recuentos pequeños no se ocultan donde se cuentan personas; quite uno de los dos.</translation>
+  </message>
+  <message>
+   <source>Small counts are not hidden where “{name}” stands in several columns; describe these one by one.</source>
+   <translation>Los recuentos pequeños no se ocultan donde «{name}» ocupa varias columnas; descríbalas una a una.</translation>
+  </message>
+  <message>
+   <source>Small counts cannot be hidden where several variables share an axis.</source>
+   <translation>Los recuentos pequeños no pueden ocultarse donde varias variables comparten un eje.</translation>
+  </message>
+  <message>
    <source>Smoothness</source>
    <translation>Suavizado</translation>
+  </message>
+  <message>
+   <source>Something is missing at the end of the sentence.</source>
+   <translation>Falta algo al final de la frase.</translation>
   </message>
   <message>
    <source>Sorted</source>
@@ -1337,6 +1633,10 @@
   <message>
    <source>Stacking takes two sources or more.</source>
    <translation>Para apilar hacen falta dos fuentes o más.</translation>
+  </message>
+  <message>
+   <source>Statistics are {names}.</source>
+   <translation>Los estadísticos son {names}.</translation>
   </message>
   <message>
    <source>Statistics, in this order</source>
@@ -1411,8 +1711,20 @@
    <translation>Eso fue todo. Ctrl+Z deshace cada paso que ha dado; F1 abre el manual.</translation>
   </message>
   <message>
+   <source>The axis {sides} has no numbers; the one that has takes {other}.</source>
+   <translation>El eje {sides} no tiene números; el que los tiene toma {other}.</translation>
+  </message>
+  <message>
    <source>The codebook stands in {path}.</source>
    <translation>El diccionario está en {path}.</translation>
+  </message>
+  <message>
+   <source>The data have a variable “{occasion}” already; rename it, so that “{name}” can have occasions.</source>
+   <translation>Los datos ya tienen una variable «{occasion}»; cámbiele el nombre, para que «{name}» pueda tener ocasiones.</translation>
+  </message>
+  <message>
+   <source>The flow of cases takes groups after “across”.</source>
+   <translation>El flujo de casos toma grupos tras «across».</translation>
   </message>
   <message>
    <source>The note of {label} {says}.</source>
@@ -1431,6 +1743,10 @@
    <translation>La fila de nombres es un número entero contado desde 1; 0 si el archivo no tiene nombres.</translation>
   </message>
   <message>
+   <source>The rows have no weights here; leave unweighted out.</source>
+   <translation>Las filas no tienen pesos aquí; quite unweighted.</translation>
+  </message>
+  <message>
    <source>The rows look counted already:</source>
    <translation>Las filas parecen ya contadas:</translation>
   </message>
@@ -1443,12 +1759,84 @@
    <translation>No se nombra el programa (SAMPL): por ejemplo «hecho con Istrel».</translation>
   </message>
   <message>
+   <source>The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.</source>
+   <translation>Los valores de «{name}» no pueden dibujarse como {form}: son demasiado grandes, pequeños o pocos.</translation>
+  </message>
+  <message>
    <source>The {what} differs: {number} in {label}, {number_2} in {label_2}; say why.</source>
    <translation>{what} difiere: {number} en {label}, {number_2} en {label_2}; diga por qué.</translation>
   </message>
   <message>
+   <source>There is no function “{function}”.{hint}</source>
+   <translation>No hay ninguna función «{function}».{hint}</translation>
+  </message>
+  <message>
+   <source>There is no sentence yet. {begins}</source>
+   <translation>Aún no hay frase. {begins}</translation>
+  </message>
+  <message>
+   <source>There is no setting “{word}”.{hint}</source>
+   <translation>No hay ningún ajuste «{word}».{hint}</translation>
+  </message>
+  <message>
+   <source>There is no variable “{name}”.{hint}</source>
+   <translation>No hay ninguna variable «{name}».{hint}</translation>
+  </message>
+  <message>
+   <source>These variables are not measured in one unit; the Codebook says what each is measured in.</source>
+   <translation>Estas variables no se miden en una misma unidad; el diccionario dice en qué se mide cada una.</translation>
+  </message>
+  <message>
+   <source>These variables are {names}; only what is of one level agrees.</source>
+   <translation>Estas variables son {names}; solo lo de un mismo nivel concuerda.</translation>
+  </message>
+  <message>
+   <source>These variables have no value in common, so there is nothing to agree on.</source>
+   <translation>Estas variables no tienen ningún valor en común, así que no hay en qué concordar.</translation>
+  </message>
+  <message>
+   <source>This draws {groups:,} groups; a figure as {form} holds {most}. </source>
+   <translation>Esto dibuja {groups:,} grupos; una figura como {form} admite {most}. </translation>
+  </message>
+  <message>
    <source>This exhibit is not in the manuscript any more.</source>
    <translation>Este elemento ya no está en el manuscrito.</translation>
+  </message>
+  <message>
+   <source>This is nested more than {deepest} deep; make parts of it variables of their own.</source>
+   <translation>Esto está anidado más de {deepest} veces; haga de sus partes variables propias.</translation>
+  </message>
+  <message>
+   <source>This makes a heat map of {n} variables; one holds {most_variables}. Name fewer.</source>
+   <translation>Esto hace un mapa de calor de {n} variables; admite {most_variables}. Nombre menos.</translation>
+  </message>
+  <message>
+   <source>This makes a map of {n} variables; one holds {most_variables}. Name fewer.</source>
+   <translation>Esto hace un mapa de {n} variables; admite {most_variables}. Nombre menos.</translation>
+  </message>
+  <message>
+   <source>This makes a table of {count:,} {what}; one holds {most:,}.</source>
+   <translation>Esto hace una tabla de {count:,} {what}; admite {most:,}.</translation>
+  </message>
+  <message>
+   <source>This makes {bars:,} bars; a figure holds {most_bars}. Name the most frequent (top = 10), or count classes.</source>
+   <translation>Esto hace {bars:,} barras; una figura admite {most_bars}. Nombre las más frecuentes (top = 10), o cuente clases.</translation>
+  </message>
+  <message>
+   <source>This makes {n:,} groups; a table holds {most_groups:,}. Cross fewer variables, or limit the cases.</source>
+   <translation>Esto hace {n:,} grupos; una tabla admite {most_groups:,}. Cruce menos variables, o limite los casos.</translation>
+  </message>
+  <message>
+   <source>This makes {n} panels; a figure holds {most_panels}. Name fewer variables or groups.</source>
+   <translation>Esto hace {n} paneles; una figura admite {most_panels}. Nombre menos variables o grupos.</translation>
+  </message>
+  <message>
+   <source>This makes {size:,} tiles; a heat map holds {most_tiles:,}. Name fewer values.</source>
+   <translation>Esto hace {size:,} cuadros; un mapa de calor admite {most_tiles:,}. Nombre menos valores.</translation>
+  </message>
+  <message>
+   <source>This relates {n:,} variables; a matrix holds {most_variables}. Name fewer.</source>
+   <translation>Esto relaciona {n:,} variables; una matriz admite {most_variables}. Nombre menos.</translation>
   </message>
   <message>
    <source>Thousands</source>
@@ -1507,6 +1895,10 @@
    <translation>Valores</translation>
   </message>
   <message>
+   <source>Values run from {values:g} to {values_2:g}, beyond the bounds {low:g} and {high:g}.</source>
+   <translation>Los valores van de {values:g} a {values_2:g}, más allá de las cotas {low:g} y {high:g}.</translation>
+  </message>
+  <message>
    <source>Values that are wanted</source>
    <translation>Valores deseados</translation>
   </message>
@@ -1523,12 +1915,20 @@
    <translation>Variables</translation>
   </message>
   <message>
+   <source>Variables against several others are set as table; “{shape}” shows all with each other.</source>
+   <translation>Las variables frente a varias otras se ponen como table; «{shape}» las muestra todas entre sí.</translation>
+  </message>
+  <message>
    <source>Variables for the condition</source>
    <translation>Variables para la condición</translation>
   </message>
   <message>
    <source>Variables of the file</source>
    <translation>Variables del archivo</translation>
+  </message>
+  <message>
+   <source>Variables stand one by one here; combinations (×) are counted with “count”.</source>
+   <translation>Aquí las variables van una a una; las combinaciones (×) se cuentan con «count».</translation>
   </message>
   <message>
    <source>Walk over the table on the paper</source>
@@ -1541,6 +1941,10 @@
   <message>
    <source>What a reviewer might raise</source>
    <translation>Lo que un revisor podría señalar</translation>
+  </message>
+  <message>
+   <source>What is drawn reaches from {min:.4g} to {max:.4g}, beyond {name} {low:g} and {high:g}; </source>
+   <translation>Lo dibujado va de {min:.4g} a {max:.4g}, más allá de {name} {low:g} y {high:g}; </translation>
   </message>
   <message>
    <source>What may stand here</source>
@@ -1583,12 +1987,32 @@
    <translation>Windows occidental</translation>
   </message>
   <message>
+   <source>With counts below {below} hidden nothing of this plane is left to draw; set it as table.</source>
+   <translation>Con los recuentos menores de {below} ocultos no queda nada que dibujar de este plano; póngalo como table.</translation>
+  </message>
+  <message>
+   <source>With counts below {below} hidden, nothing of “{name}” is left to draw: its figure would tell groups of fewer cases, or fewer missing values. Set it as table.</source>
+   <translation>Con los recuentos menores de {below} ocultos no queda nada que dibujar de «{name}»: su figura delataría grupos de menos casos, o menos valores perdidos. Póngalo como table.</translation>
+  </message>
+  <message>
    <source>With several answers:</source>
    <translation>Con varias respuestas:</translation>
   </message>
   <message>
+   <source>With small counts hidden only counts can be drawn; leave the percentages or residuals out.</source>
+   <translation>Con los recuentos pequeños ocultos solo pueden dibujarse recuentos; quite los porcentajes o residuos.</translation>
+  </message>
+  <message>
+   <source>With small counts hidden the shares cannot be drawn; set it as table.</source>
+   <translation>Con los recuentos pequeños ocultos no pueden dibujarse las proporciones; póngalas como table.</translation>
+  </message>
+  <message>
    <source>Within persons</source>
    <translation>Dentro de las personas</translation>
+  </message>
+  <message>
+   <source>Within persons Pearson’s r is defined; leave the method out.</source>
+   <translation>Dentro de las personas se define la r de Pearson; quite method.</translation>
   </message>
   <message>
    <source>Without weights</source>
@@ -1613,6 +2037,10 @@
   <message>
    <source>Write a package for an archive: data, codebook, exhibits…</source>
    <translation>Escribir un paquete para un archivo: datos, diccionario, elementos…</translation>
+  </message>
+  <message>
+   <source>Write names with commas, or a stretch of them: `{first}` .. `{last}`.</source>
+   <translation>Escriba nombres con comas, o una serie de ellos: `{first}` .. `{last}`.</translation>
   </message>
   <message>
    <source>Write the codebook</source>
@@ -1889,6 +2317,10 @@
    <translation>una ocasión de {title}</translation>
   </message>
   <message>
+   <source>an option is a number or a word, written name = value.</source>
+   <translation>una opción es un número o una palabra, escrita nombre = valor.</translation>
+  </message>
+  <message>
    <source>and another</source>
    <translation>y otra</translation>
   </message>
@@ -2048,6 +2480,10 @@
    <translation>ambas deben cumplirse</translation>
   </message>
   <message>
+   <source>both values of if( ) are texts, or none is.</source>
+   <translation>los dos valores de if( ) son textos, o ninguno.</translation>
+  </message>
+  <message>
    <source>bring back</source>
    <translation>recuperar</translation>
   </message>
@@ -2132,6 +2568,10 @@
    <translation>palabras de causa</translation>
   </message>
   <message>
+   <source>cells</source>
+   <translation>celdas</translation>
+  </message>
+  <message>
    <source>change its formula</source>
    <translation>cambiar su fórmula</translation>
   </message>
@@ -2154,6 +2594,10 @@
   <message>
    <source>close the cases drawer</source>
    <translation>cerrar el cajón de los casos</translation>
+  </message>
+  <message>
+   <source>closed is left (a cut belongs to the band above it) or right.</source>
+   <translation>closed es left (un corte es de la clase de encima) o right.</translation>
   </message>
   <message>
    <source>clusters</source>
@@ -2182,6 +2626,10 @@
   <message>
    <source>column {place} of {name}</source>
    <translation>columna {place} de {name}</translation>
+  </message>
+  <message>
+   <source>columns</source>
+   <translation>columnas</translation>
   </message>
   <message>
    <source>comes before {earlier} in {cases}; in all others it comes after.</source>
@@ -3042,6 +3490,10 @@
    <translation>mín</translation>
   </message>
   <message>
+   <source>minimum is a whole number from 1 to {n}, the number of variables.</source>
+   <translation>minimum es un número entero de 1 a {n}, el número de variables.</translation>
+  </message>
+  <message>
    <source>mirrored densities with quartiles</source>
    <translation>densidades en espejo con cuartiles</translation>
   </message>
@@ -3283,6 +3735,10 @@
   <message>
    <source>nothing to set yet</source>
    <translation>aún nada que componer</translation>
+  </message>
+  <message>
+   <source>number</source>
+   <translation>número</translation>
   </message>
   <message>
    <source>number of missing values</source>
@@ -3649,6 +4105,10 @@
    <translation>z robusta</translation>
   </message>
   <message>
+   <source>round( ) takes a whole number of decimals from −{most_digits} to {most_digits}.</source>
+   <translation>round( ) toma un número entero de decimales de −{most_digits} a {most_digits}.</translation>
+  </message>
+  <message>
    <source>rounded, halves to the even digit</source>
    <translation>redondeado, las mitades a la cifra par</translation>
   </message>
@@ -3659,6 +4119,10 @@
   <message>
    <source>row {case}</source>
    <translation>fila {case}</translation>
+  </message>
+  <message>
+   <source>rows</source>
+   <translation>filas</translation>
   </message>
   <message>
    <source>rows that are no cases</source>
@@ -4009,6 +4473,10 @@
   <message>
    <source>the curve over the bars</source>
    <translation>la curva sobre las barras</translation>
+  </message>
+  <message>
+   <source>the cuts of bands( ) stand in ascending order, each once.</source>
+   <translation>los cortes de bands( ) van en orden ascendente, cada uno una vez.</translation>
   </message>
   <message>
    <source>the gravest first, or in the order of the variables</source>
@@ -4560,8 +5028,32 @@
    <translation>{low} a {high}</translation>
   </message>
   <message>
+   <source>{message} Count classes or bands, name the most frequent (top = 20), or limit the cases.</source>
+   <translation>{message} Cuente clases, nombre los más frecuentes (top = 20), o limite los casos.</translation>
+  </message>
+  <message>
+   <source>{message} Two make a scatter, many a heat map.</source>
+   <translation>{message} Dos hacen un diagrama de dispersión, muchas un mapa de calor.</translation>
+  </message>
+  <message>
    <source>{message} What you do is not on disk; it is tried again with the next change.</source>
    <translation>{message} Lo que hace no está en el disco; se intenta de nuevo con el próximo cambio.</translation>
+  </message>
+  <message>
+   <source>{message} “arrange” is for one axis; leave it out.</source>
+   <translation>{message} «arrange» es para un solo eje; quítelo.</translation>
+  </message>
+  <message>
+   <source>{message}Limit the cases after “among”, or set it as table.</source>
+   <translation>{message}Limite los casos tras «among», o póngalo como table.</translation>
+  </message>
+  <message>
+   <source>{message}limit the cases after “among”, or leave log out.</source>
+   <translation>{message}limite los casos tras «among», o quite log.</translation>
+  </message>
+  <message>
+   <source>{message}widen them, or limit the cases after “among”.</source>
+   <translation>{message}ensánchelos, o limite los casos tras «among».</translation>
   </message>
   <message numerus="yes">
    <source>{n:,} [case|cases]</source>
@@ -4734,6 +5226,10 @@
    <source>{names} and {more} more</source>
    <translation>{names} y {more} más</translation>
   </message>
+  <message>
+   <source>{names} have different values, so their shares do not fit one figure; name one of them.</source>
+   <translation>{names} tienen valores distintos, así que sus proporciones no caben en una figura; nombre una de ellas.</translation>
+  </message>
   <message numerus="yes">
    <source>{name} has [a gap|{n} gaps]</source>
    <translation>
@@ -4744,6 +5240,10 @@
   <message>
    <source>{name} has {count} humps</source>
    <translation>{name} tiene {count} jorobas</translation>
+  </message>
+  <message>
+   <source>{name} holds {value:g}, which is beyond what an axis or classes can hold; correct it, or limit the cases after “among”.</source>
+   <translation>{name} contiene {value:g}, más de lo que admiten un eje o unas clases; corríjalo, o limite los casos tras «among».</translation>
   </message>
   <message>
    <source>{name} in {cases}</source>
@@ -4980,16 +5480,200 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>α sin el ítem</translation>
   </message>
   <message>
+   <source>“agreement” does not go with “{other}”; leave one of them out.</source>
+   <translation>«agreement» no va con «{other}»; quite uno de los dos.</translation>
+  </message>
+  <message>
+   <source>“agreement” is that of two variables, named one after the other; name two.</source>
+   <translation>«agreement» es el de dos variables, nombradas una tras otra; nombre dos.</translation>
+  </message>
+  <message>
+   <source>“alpha” does not go with “{clause}”; leave one of them out.</source>
+   <translation>«alpha» no va con «{clause}»; quite uno de los dos.</translation>
+  </message>
+  <message>
+   <source>“alpha” is that of composites, variables made by mean(…) or sum(…) of items; there is none here.</source>
+   <translation>«alpha» es el de compuestos, variables hechas con mean(…) o sum(…) de ítems; aquí no hay ninguna.</translation>
+  </message>
+  <message>
+   <source>“combinations” are those of a question with several answers; there is none in this sentence.</source>
+   <translation>«combinations» son las de una pregunta con varias respuestas; no hay ninguna en esta frase.</translation>
+  </message>
+  <message>
+   <source>“difference” of coefficients is not defined under weights; leave it out, or add unweighted.</source>
+   <translation>«difference» de coeficientes no está definido con pesos; quítelo, o añada unweighted.</translation>
+  </message>
+  <message>
+   <source>“given” takes Pearson’s or Spearman’s coefficient; name one with method = pearson.</source>
+   <translation>«given» toma el coeficiente de Pearson o de Spearman; nombre uno con method = pearson.</translation>
+  </message>
+  <message>
+   <source>“intervals” of a cumulative curve are not defined under weights; leave it out, or add unweighted.</source>
+   <translation>«intervals» de una curva acumulada no está definido con pesos; quítelo, o añada unweighted.</translation>
+  </message>
+  <message>
+   <source>“pairs” compares more than two groups; there are no more here.</source>
+   <translation>«pairs» compara más de dos grupos; aquí no hay más.</translation>
+  </message>
+  <message>
+   <source>“pairs” compares {most_for_pairs} groups at most; here are {most}. Take fewer, or leave pairs out.</source>
+   <translation>«pairs» compara {most_for_pairs} grupos como máximo; aquí hay {most}. Tome menos, o quite pairs.</translation>
+  </message>
+  <message>
+   <source>“persons” needs to know whose rows these are; say so at the head of the Codebook, or with --person.</source>
+   <translation>«persons» necesita saber de quién son estas filas; dígalo al inicio del diccionario, o con --person.</translation>
+  </message>
+  <message>
+   <source>“recode” is written recode(x, 1 = 2, 3 = missing, else = 0).</source>
+   <translation>«recode» se escribe recode(x, 1 = 2, 3 = missing, else = 0).</translation>
+  </message>
+  <message>
+   <source>“{asked}” and “given” are not computed together; leave one of them out.</source>
+   <translation>«{asked}» y «given» no se calculan juntos; quite uno de los dos.</translation>
+  </message>
+  <message>
+   <source>“{asked}” needs to know whose rows these are; say so at the head of the Codebook, or with --person.</source>
+   <translation>«{asked}» necesita saber de quién son estas filas; dígalo al inicio del diccionario, o con --person.</translation>
+  </message>
+  <message>
+   <source>“{asked}” tells how many persons have several rows, which hide_below would hide; leave one of both out.</source>
+   <translation>«{asked}» dice cuántas personas tienen varias filas, lo que hide_below ocultaría; quite uno de los dos.</translation>
+  </message>
+  <message>
+   <source>“{form}” shows every case or accounts for it, so small counts cannot be hidden in it; set it as table.</source>
+   <translation>«{form}» muestra cada caso o da cuenta de él, así que no pueden ocultarse en él recuentos pequeños; póngalo como table.</translation>
+  </message>
+  <message>
+   <source>“{found}” stands here twice; name it once.</source>
+   <translation>«{found}» está aquí dos veces; nómbrelo una vez.</translation>
+  </message>
+  <message>
+   <source>“{function}” is written {form}.</source>
+   <translation>«{function}» se escribe {form}.</translation>
+  </message>
+  <message>
+   <source>“{function}” is written {form}: only the first part is a variable.</source>
+   <translation>«{function}» se escribe {form}: solo la primera parte es una variable.</translation>
+  </message>
+  <message>
+   <source>“{function}” knows no “{name}”; it is written {form}.</source>
+   <translation>«{function}» no conoce «{name}»; se escribe {form}.</translation>
+  </message>
+  <message>
+   <source>“{key}” takes a value: write {key} = … ({words}).</source>
+   <translation>«{key}» toma un valor: escriba {key} = … ({words}).</translation>
+  </message>
+  <message>
+   <source>“{label}” has no expected share; name one for every value, 0 where none is expected.</source>
+   <translation>«{label}» no tiene proporción esperada; nombre una para cada valor, 0 donde no se espera ninguna.</translation>
+  </message>
+  <message>
    <source>“{label}” is typed by hand and does not follow its number; put it in by “Refer to”.</source>
    <translation>«{label}» está escrito a mano y no sigue su número; insértelo con «Remitir a».</translation>
+  </message>
+  <message>
+   <source>“{name}” and “{other}” decide the same thing in two ways; leave one of them out.</source>
+   <translation>«{name}» y «{other}» deciden lo mismo de dos maneras; quite uno de los dos.</translation>
+  </message>
+  <message>
+   <source>“{name}” can mean {said}; write more of it.</source>
+   <translation>«{name}» puede significar {said}; escriba más.</translation>
+  </message>
+  <message>
+   <source>“{name}” compares groups, and “against” each with a norm; leave one of them out.</source>
+   <translation>«{name}» compara grupos, y «against» cada uno con una norma; quite uno de los dos.</translation>
+  </message>
+  <message>
+   <source>“{name}” differs between the rows of one {who}, so persons cannot be counted by it; leave persons out.</source>
+   <translation>«{name}» difiere entre las filas de {who}, así que no pueden contarse personas con ello; quite persons.</translation>
+  </message>
+  <message>
+   <source>“{name}” has no number in any case in use, so there are no classes to count.</source>
+   <translation>«{name}» no tiene número en ningún caso en uso, así que no hay clases que contar.</translation>
+  </message>
+  <message>
+   <source>“{name}” has no number in any case in use, so there is nothing to draw.</source>
+   <translation>«{name}» no tiene número en ningún caso en uso, así que no hay nada que dibujar.</translation>
+  </message>
+  <message>
+   <source>“{name}” has occasions, which others have not; name it alone, without all or a stretch of others.</source>
+   <translation>«{name}» tiene ocasiones, que otras no tienen; nómbrela sola, sin all ni una serie de otras.</translation>
+  </message>
+  <message>
+   <source>“{name}” has values that are not above 0, which a logarithmic axis cannot show; </source>
+   <translation>«{name}» tiene valores que no son mayores que 0, que un eje logarítmico no puede mostrar; </translation>
+  </message>
+  <message>
+   <source>“{name}” holds no numbers, so its shape cannot be checked; count it.</source>
+   <translation>«{name}» no contiene números, así que no puede comprobarse su forma; cuéntela.</translation>
+  </message>
+  <message>
+   <source>“{name}” holds words, which {coefficient} cannot take; use method = fitting.</source>
+   <translation>«{name}» contiene palabras, que {coefficient} no puede tomar; use method = fitting.</translation>
+  </message>
+  <message>
+   <source>“{name}” is a question with several answers, for which “{unfit}” is not defined; leave it out.</source>
+   <translation>«{name}» es una pregunta con varias respuestas, para la que «{unfit}» no está definido; quítelo.</translation>
+  </message>
+  <message>
+   <source>“{name}” is for {what}, which this table does not show; ask for it, or leave {name} out.</source>
+   <translation>«{name}» es para {what}, que esta tabla no muestra; pídalo, o quite {name}.</translation>
+  </message>
+  <message>
+   <source>“{name}” is no composite of items; name the items, or a variable made by mean(…) or sum(…).</source>
+   <translation>«{name}» no está compuesta de ítems; nombre los ítems, o una variable hecha con mean(…) o sum(…).</translation>
+  </message>
+  <message>
+   <source>“{name}” is part of how the rows are weighted, but row {row:,}{more} holds {lack}; mend or set aside what is wrong, or add “with unweighted”.</source>
+   <translation>«{name}» es parte de la ponderación de las filas, pero la fila {row:,}{more} contiene {lack}; arregle o aparte lo que está mal, o añada «with unweighted».</translation>
+  </message>
+  <message>
+   <source>“{name}” is set twice.</source>
+   <translation>«{name}» se fija dos veces.</translation>
+  </message>
+  <message>
+   <source>“{name}” is {value}; it cannot be related to others.</source>
+   <translation>«{name}» es {value}; no puede relacionarse con otras.</translation>
+  </message>
+  <message>
+   <source>“{name}” never has the value “{unknown}”.{hint}</source>
+   <translation>«{name}» nunca tiene el valor «{unknown}».{hint}</translation>
   </message>
   <message>
    <source>“{name}” parts the cases at the limits; it stands in the codebook.</source>
    <translation>«{name}» divide los casos en los límites; está en el diccionario.</translation>
   </message>
   <message>
+   <source>“{name}” takes one value.</source>
+   <translation>«{name}» toma un valor.</translation>
+  </message>
+  <message>
+   <source>“{shape}” is not drawn under weights; set it as table, or add “with unweighted”.</source>
+   <translation>«{shape}» no se dibuja con pesos; póngalo como table, o añada «with unweighted».</translation>
+  </message>
+  <message>
+   <source>“{shown}” is not defined under weights; leave it out, or add unweighted.</source>
+   <translation>«{shown}» no está definido con pesos; quítelo, o añada unweighted.</translation>
+  </message>
+  <message>
+   <source>“{strange}” is no value of “{value}”; its values are {values}.</source>
+   <translation>«{strange}» no es un valor de «{value}»; sus valores son {values}.</translation>
+  </message>
+  <message>
    <source>“{text} … {group}” does not hold: in {label} the {word} mean is of {group_2}.</source>
    <translation>«{text} … {group}» no es cierto: en {label} la media ({word}) es de {group_2}.</translation>
+  </message>
+  <message>
+   <source>“{text}” and “{text_2}” are of different kinds.</source>
+   <translation>«{text}» y «{text_2}» son de distinta clase.</translation>
+  </message>
+  <message>
+   <source>“{text}” cannot be taken out of itself; name it among the variables or after “given”.</source>
+   <translation>«{text}» no puede descontarse de sí misma; nómbrela entre las variables o tras «given».</translation>
+  </message>
+  <message>
+   <source>“{text}” cannot make groups of itself; take it out of one of the two places.</source>
+   <translation>«{text}» no puede formar grupos de sí misma; quítela de uno de los dos sitios.</translation>
   </message>
   <message>
    <source>“{text}” claims a cause; descriptive results do not bear that.</source>
@@ -5000,8 +5684,28 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{text}» tiene otro signo decimal que los elementos.</translation>
   </message>
   <message>
+   <source>“{text}” has no occasions as “{name}” has; put it in a sentence of its own.</source>
+   <translation>«{text}» no tiene ocasiones como «{name}»; póngala en una frase propia.</translation>
+  </message>
+  <message>
+   <source>“{text}” has no value in any case in use, so it makes no groups.</source>
+   <translation>«{text}» no tiene valor en ningún caso en uso, así que no forma grupos.</translation>
+  </message>
+  <message>
+   <source>“{text}” holds words, which have no size: use = or in {{…}} instead of {operator}.</source>
+   <translation>«{text}» contiene palabras, que no tienen tamaño: use = o in {{…}} en vez de {operator}.</translation>
+  </message>
+  <message>
    <source>“{text}” is a percentage of {base} cases; the count says it all.</source>
    <translation>«{text}» es un porcentaje de {base} casos; el recuento lo dice todo.</translation>
+  </message>
+  <message>
+   <source>“{text}” is a question with several answers; count it in a sentence of its own.</source>
+   <translation>«{text}» es una pregunta con varias respuestas; cuéntela en una frase propia.</translation>
+  </message>
+  <message>
+   <source>“{text}” is compared with {what}; “{text_2}” is none.</source>
+   <translation>«{text}» se compara con {what}; «{text_2}» no lo es.</translation>
   </message>
   <message>
    <source>“{text}” is in no exhibit; {has}.</source>
@@ -5024,8 +5728,120 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{text}» está escrito a mano entre números vivos; no seguirá a los datos.</translation>
   </message>
   <message>
+   <source>“{text}” never has the value “{wanted}”.{hint}</source>
+   <translation>«{text}» nunca tiene el valor «{wanted}».{hint}</translation>
+  </message>
+  <message>
+   <source>“{text}” stands before “{text_2}” in the file; turn the range round.</source>
+   <translation>«{text}» está antes que «{text_2}» en el archivo; dé la vuelta a la serie.</translation>
+  </message>
+  <message>
+   <source>“{text}” stands in several columns; the flow of cases takes one of them, or all of them by name.</source>
+   <translation>«{text}» ocupa varias columnas; el flujo de casos toma una de ellas, o todas por su nombre.</translation>
+  </message>
+  <message>
    <source>“{text}” stands nowhere</source>
    <translation>«{text}» no está en ninguna parte</translation>
+  </message>
+  <message>
+   <source>“{text}” stands on both sides; leave it out of one.</source>
+   <translation>«{text}» está en ambos lados; quítela de uno.</translation>
+  </message>
+  <message>
+   <source>“{time}” holds no dates or numbers, so no line runs over it; name a date first.</source>
+   <translation>«{time}» no contiene fechas ni números, así que ninguna línea la recorre; nombre primero una fecha.</translation>
+  </message>
+  <message>
+   <source>“{time}” holds no dates, so there is no {said} in it; per = year takes years.</source>
+   <translation>«{time}» no contiene fechas, así que no hay {said} en ella; per = year toma años.</translation>
+  </message>
+  <message>
+   <source>“{value}” holds words; {function}( ) needs numbers.</source>
+   <translation>«{value}» contiene palabras; {function}( ) necesita números.</translation>
+  </message>
+  <message>
+   <source>“{value}” is a value; a variable or a formula stands here.</source>
+   <translation>«{value}» es un valor; aquí va una variable o una fórmula.</translation>
+  </message>
+  <message>
+   <source>“{value}” is a {what}; “{verb}” takes variables after “against”.</source>
+   <translation>«{value}» es un {what}; «{verb}» toma variables tras «against».</translation>
+  </message>
+  <message>
+   <source>“{value}” is no date.</source>
+   <translation>«{value}» no es una fecha.</translation>
+  </message>
+  <message>
+   <source>“{verb}” cannot be set as “{form}”; it can as {known}.</source>
+   <translation>«{verb}» no puede ponerse como «{form}»; sí como {known}.</translation>
+  </message>
+  <message>
+   <source>“{what}” holds words, which are neither true nor false: compare it, as in if(x = "a", 1, 0).</source>
+   <translation>«{what}» contiene palabras, que no son ni verdaderas ni falsas: compárelas, como en if(x = "a", 1, 0).</translation>
+  </message>
+  <message>
+   <source>“{what}” holds words; arithmetic needs numbers.</source>
+   <translation>«{what}» contiene palabras; el cálculo necesita números.</translation>
+  </message>
+  <message>
+   <source>“{words}” holds no numbers, so it has no line; name a date first, then what is measured.</source>
+   <translation>«{words}» no contiene números, así que no tiene línea; nombre primero una fecha, luego lo medido.</translation>
+  </message>
+  <message>
+   <source>“{words}” holds no numbers, so it has no place in a {form}; name numeric variables.</source>
+   <translation>«{words}» no contiene números, así que no tiene lugar en {form}; nombre variables numéricas.</translation>
+  </message>
+  <message>
+   <source>“{words}” holds words in no order that is known, so it is no item of a scale; put its answers in order in the Codebook, or leave it out.</source>
+   <translation>«{words}» contiene palabras sin orden conocido, así que no es un ítem de escala; ordene sus respuestas en el diccionario, u omítalo.</translation>
+  </message>
+  <message>
+   <source>“{words}” holds words, so it has no mean of a person; leave it out or leave out “{asked}”.</source>
+   <translation>«{words}» contiene palabras, así que no tiene media de una persona; quítela o quite «{asked}».</translation>
+  </message>
+  <message>
+   <source>“{words}” is not measured in numbers, so it is not compared with {value}.</source>
+   <translation>«{words}» no se mide en números, así que no se compara con {value}.</translation>
+  </message>
+  <message>
+   <source>“{words}” is not measured in numbers.</source>
+   <translation>«{words}» no se mide en números.</translation>
+  </message>
+  <message>
+   <source>“{word}” belongs to {owners}.</source>
+   <translation>«{word}» es de {owners}.</translation>
+  </message>
+  <message>
+   <source>“{word}” cannot stand here.</source>
+   <translation>«{word}» no puede estar aquí.</translation>
+  </message>
+  <message>
+   <source>“{word}” cannot stand here.{hint}</source>
+   <translation>«{word}» no puede estar aquí.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no form.{hint}</source>
+   <translation>«{word}» no es una forma.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no statistic and no setting.{hint}</source>
+   <translation>«{word}» no es un estadístico ni un ajuste.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no statistic; a p comes with “test”.</source>
+   <translation>«{word}» no es un estadístico; una p viene con «test».</translation>
+  </message>
+  <message>
+   <source>“{word}” is no verb.{hint} {begins}</source>
+   <translation>«{word}» no es un verbo.{hint} {begins}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no verb; write “{meant}”.</source>
+   <translation>«{word}» no es un verbo; escriba «{meant}».</translation>
+  </message>
+  <message>
+   <source>“{word}” stands twice; say each part once.</source>
+   <translation>«{word}» está dos veces; diga cada parte una vez.</translation>
   </message>
   <message>
    <source>… and {n} more of this kind.</source>

@@ -4,8 +4,28 @@
  <context>
   <name>window</name>
   <message>
+   <source> Did you mean “{names}” or “{last}”?</source>
+   <translation> Vouliez-vous dire « {names} » ou « {last} » ?</translation>
+  </message>
+  <message>
+   <source> Did you mean “{word}”?</source>
+   <translation> Vouliez-vous dire « {word} » ?</translation>
+  </message>
+  <message>
+   <source> Forms are {names}.</source>
+   <translation> Les formes sont {names}.</translation>
+  </message>
+  <message>
    <source> It is kept as it was in {name}.</source>
    <translation> Il est conservé tel qu’il était dans {name}.</translation>
+  </message>
+  <message>
+   <source> Separate names by commas, or go on with across, among, as or with.</source>
+   <translation> Séparez les noms par des virgules, ou continuez par across, among, as ou with.</translation>
+  </message>
+  <message>
+   <source> and {n:,} more</source>
+   <translation> et {n:,} de plus</translation>
   </message>
   <message>
    <source> · weighted</source>
@@ -63,6 +83,26 @@
    <translation>5e et 95e centiles</translation>
   </message>
   <message>
+   <source>A bar of a histogram needs both limits of its class; “below” and “above” are for count.</source>
+   <translation>Une barre d’histogramme demande les deux limites de sa classe ; « below » et « above » sont pour count.</translation>
+  </message>
+  <message>
+   <source>A combination (×) is counted by itself; “against” takes variables one by one.</source>
+   <translation>Une combinaison (×) se compte seule ; « against » prend des variables une à une.</translation>
+  </message>
+  <message>
+   <source>A condition cannot stand where a value is needed; join conditions with and, or.</source>
+   <translation>Une condition ne peut se trouver là où il faut une valeur ; joignez les conditions par and, or.</translation>
+  </message>
+  <message>
+   <source>A condition needs a comparison, for example age &gt;= 18.</source>
+   <translation>Une condition demande une comparaison, par exemple age &gt;= 18.</translation>
+  </message>
+  <message>
+   <source>A figure as {form} can be arranged {listed_words}; “{said}” is for others.</source>
+   <translation>Une figure {form} peut se disposer {listed_words} ; « {said} » est pour d’autres.</translation>
+  </message>
+  <message>
    <source>A folder for the exhibits</source>
    <translation>Un dossier pour les éléments</translation>
   </message>
@@ -71,12 +111,52 @@
    <translation>Un dossier avec un fichier par élément…</translation>
   </message>
   <message>
+   <source>A grid of planes shows one group; leave the groups out, or limit the cases after “among”.</source>
+   <translation>Une grille de plans montre un groupe ; ôtez les groupes, ou restreignez les cas après « among ».</translation>
+  </message>
+  <message>
+   <source>A grid takes {low} to {high} numeric variables; these are {number}.</source>
+   <translation>Une grille prend de {low} à {high} variables numériques ; il y en a {number}.</translation>
+  </message>
+  <message>
+   <source>A grid tells {most_groups} groups apart; these are {groups}. Name fewer, or limit the cases.</source>
+   <translation>Une grille distingue {most_groups} groupes ; il y en a {groups}. Nommez-en moins, ou restreignez les cas.</translation>
+  </message>
+  <message>
    <source>A guess:</source>
    <translation>Une supposition :</translation>
   </message>
   <message>
+   <source>A heat map of counts needs two variables; name the other one after “against”.</source>
+   <translation>Une carte de chaleur d’effectifs demande deux variables ; nommez l’autre après « against ».</translation>
+  </message>
+  <message>
    <source>A line for each person, and the means.</source>
    <translation>Une ligne pour chaque personne, et les moyennes.</translation>
+  </message>
+  <message>
+   <source>A line holds {most_points:,} points; take means with per = month, or limit the cases.</source>
+   <translation>Une ligne contient {most_points:,} points ; prenez des moyennes avec per = month, ou restreignez les cas.</translation>
+  </message>
+  <message>
+   <source>A line runs over one grouping, or two that are crossed; name what it runs over after “across”.</source>
+   <translation>Une ligne parcourt un groupement, ou deux croisés ; nommez après « across » ce qu’elle parcourt.</translation>
+  </message>
+  <message>
+   <source>A line takes time first, then what is drawn over it.</source>
+   <translation>Une ligne prend d’abord le temps, puis ce qui se dessine dessus.</translation>
+  </message>
+  <message>
+   <source>A logarithmic axis begins above 0; {low:g} is not.</source>
+   <translation>Un axe logarithmique commence au-dessus de 0 ; {low:g} ne l’est pas.</translation>
+  </message>
+  <message>
+   <source>A missing map shows all cases together; leave the groups out, or limit the cases after “among”.</source>
+   <translation>Une carte des manquants montre tous les cas ensemble ; ôtez les groupes, ou restreignez les cas après « among ».</translation>
+  </message>
+  <message>
+   <source>A norm is not drawn as {form}; choose {names}.</source>
+   <translation>Une norme ne se dessine pas en {form} ; choisissez {names}.</translation>
   </message>
   <message>
    <source>A package for an archive</source>
@@ -91,12 +171,40 @@
    <translation>Un paragraphe</translation>
   </message>
   <message>
+   <source>A person has two rows on one occasion of “{names}”; mend that first.</source>
+   <translation>Une personne a deux lignes à une occasion de « {names} » ; corrigez cela d’abord.</translation>
+  </message>
+  <message>
    <source>A questionnaire</source>
    <translation>Un questionnaire</translation>
   </message>
   <message>
+   <source>A range of variables stands only inside a function such as mean( ).</source>
+   <translation>Une suite de variables ne se trouve que dans une fonction comme mean( ).</translation>
+  </message>
+  <message>
+   <source>A scale has two items or more; name another one.</source>
+   <translation>Une échelle a deux items ou plus ; nommez-en un autre.</translation>
+  </message>
+  <message>
+   <source>A scatter over dates takes a date and one numeric variable, and nothing besides.</source>
+   <translation>Un nuage de points sur des dates prend une date et une variable numérique, et rien d’autre.</translation>
+  </message>
+  <message>
+   <source>A scatter takes two numeric variables; three or more make a grid.</source>
+   <translation>Un nuage de points prend deux variables numériques ; trois ou plus font une grille.</translation>
+  </message>
+  <message>
+   <source>A sentence begins with {names} or {last}.</source>
+   <translation>Une phrase commence par {names} ou {last}.</translation>
+  </message>
+  <message>
    <source>A template</source>
    <translation>Un modèle</translation>
+  </message>
+  <message>
+   <source>A test against expected shares is not defined under weights; add “with unweighted”.</source>
+   <translation>Un test contre des parts attendues n’est pas défini avec pondération ; ajoutez « with unweighted ».</translation>
   </message>
   <message>
    <source>A text gives a {name} without saying how far the values spread.</source>
@@ -151,6 +259,46 @@
    <translation>Résidus ajustés</translation>
   </message>
   <message>
+   <source>After the comma comes another name.</source>
+   <translation>Après la virgule vient un autre nom.</translation>
+  </message>
+  <message>
+   <source>After the equals sign comes a value.</source>
+   <translation>Après le signe égal vient une valeur.</translation>
+  </message>
+  <message>
+   <source>After “across” comes the variable that makes the groups.</source>
+   <translation>Après « across » vient la variable qui forme les groupes.</translation>
+  </message>
+  <message>
+   <source>After “against” come variables, or one number, or shares in braces.</source>
+   <translation>Après « against » viennent des variables, ou un nombre, ou des parts entre accolades.</translation>
+  </message>
+  <message>
+   <source>After “against” comes a variable.</source>
+   <translation>Après « against » vient une variable.</translation>
+  </message>
+  <message>
+   <source>After “among” comes a condition, for example age &gt;= 18.</source>
+   <translation>Après « among » vient une condition, par exemple age &gt;= 18.</translation>
+  </message>
+  <message>
+   <source>After “as” comes a form: {names}.</source>
+   <translation>Après « as » vient une forme : {names}.</translation>
+  </message>
+  <message>
+   <source>After “given” come the variables that are taken out.</source>
+   <translation>Après « given » viennent les variables qui sont ôtées.</translation>
+  </message>
+  <message>
+   <source>After “with” comes a statistic or a setting, for example mean, sd or bins = 20.</source>
+   <translation>Après « with » vient une statistique ou un réglage, par exemple mean, sd ou bins = 20.</translation>
+  </message>
+  <message>
+   <source>After “{last}” come the variables, separated by commas.</source>
+   <translation>Après « {last} » viennent les variables, séparées par des virgules.</translation>
+  </message>
+  <message>
    <source>Agreement</source>
    <translation>Accord</translation>
   </message>
@@ -171,6 +319,10 @@
    <translation>Toutes les touches</translation>
   </message>
   <message>
+   <source>All values of “{name}” are equal ({values:g}), so there is no {form} to draw.</source>
+   <translation>Toutes les valeurs de « {name} » sont égales ({values:g}), il n’y a donc rien à dessiner en {form}.</translation>
+  </message>
+  <message>
    <source>Alpha</source>
    <translation>Alpha</translation>
   </message>
@@ -179,12 +331,24 @@
    <translation>Une action, une variable, une valeur, un constat ou une phrase entière</translation>
   </message>
   <message>
+   <source>Answers are set beside one grouping: “across” or “against”; leave one of them out.</source>
+   <translation>Les réponses se placent à côté d’un groupement : « across » ou « against » ; ôtez l’un des deux.</translation>
+  </message>
+  <message>
+   <source>Answers of which a case can give several do not fit {shape}; set them as table or bars.</source>
+   <translation>Des réponses dont un cas peut donner plusieurs ne vont pas en {shape} ; composez-les en table ou bars.</translation>
+  </message>
+  <message>
    <source>Arranged</source>
    <translation>Disposition</translation>
   </message>
   <message>
    <source>At a glance</source>
    <translation>En un coup d’œil</translation>
+  </message>
+  <message>
+   <source>Back to back stand two groups; there are others here.</source>
+   <translation>Dos à dos se tiennent deux groupes ; ici il y en a d’autres.</translation>
   </message>
   <message>
    <source>Band</source>
@@ -205,6 +369,10 @@
   <message>
    <source>Bandwidth ×</source>
    <translation>Largeur de bande ×</translation>
+  </message>
+  <message>
+   <source>Bars of categories have no density; choose count, percent or proportion.</source>
+   <translation>Les barres de catégories n’ont pas de densité ; choisissez count, percent ou proportion.</translation>
   </message>
   <message>
    <source>Begin a new study</source>
@@ -249,6 +417,10 @@
   <message>
    <source>Cases</source>
    <translation>Cas</translation>
+  </message>
+  <message>
+   <source>Cases part only once on their way; write “× {text}”, or leave “{text}” out.</source>
+   <translation>Les cas ne se séparent qu’une fois en chemin ; écrivez « × {text} », ou ôtez « {text} ».</translation>
   </message>
   <message>
    <source>Change this</source>
@@ -353,6 +525,10 @@
   <message>
    <source>Cumulative</source>
    <translation>Cumulé</translation>
+  </message>
+  <message>
+   <source>Cumulative bars cannot be stacked; leave cumulative or the arrangement out.</source>
+   <translation>Des barres cumulées ne peuvent s’empiler ; ôtez cumulative ou la disposition.</translation>
   </message>
   <message>
    <source>Curve</source>
@@ -463,6 +639,10 @@
    <translation>Chaque ligne représente autant de cas que</translation>
   </message>
   <message>
+   <source>Each value has one expected share, and their sum is above 0.</source>
+   <translation>Chaque valeur a une part attendue, et leur somme dépasse 0.</translation>
+  </message>
+  <message>
    <source>Edges</source>
    <translation>Limites de classes</translation>
   </message>
@@ -509,6 +689,14 @@
   <message>
    <source>Expected counts</source>
    <translation>Effectifs attendus</translation>
+  </message>
+  <message>
+   <source>Expected shares belong to the values of one variable; count one, value by value.</source>
+   <translation>Les parts attendues vont aux valeurs d’une variable ; comptez-en une, valeur par valeur.</translation>
+  </message>
+  <message>
+   <source>Expected shares stand in a table; leave “as {form}” out.</source>
+   <translation>Les parts attendues se trouvent dans un tableau ; ôtez « as {form} ».</translation>
   </message>
   <message>
    <source>Explore the demo study</source>
@@ -673,6 +861,10 @@
   <message>
    <source>Go to the next number that moved</source>
    <translation>Aller au prochain nombre qui a changé</translation>
+  </message>
+  <message>
+   <source>Groups come after “across”: describe age across site.</source>
+   <translation>Les groupes viennent après « across » : describe age across site.</translation>
   </message>
   <message>
    <source>Handbook</source>
@@ -855,6 +1047,10 @@
    <translation>Limites entre lesquelles se trouvent les valeurs voulues</translation>
   </message>
   <message>
+   <source>Limits of agreement are drawn of measured variables.</source>
+   <translation>Les limites d’accord se dessinent pour des variables mesurées.</translation>
+  </message>
+  <message>
    <source>Line</source>
    <translation>Ligne</translation>
   </message>
@@ -983,8 +1179,32 @@
    <translation>Nommer l’étude…</translation>
   </message>
   <message>
+   <source>Names stand in back quotes, texts in double ones: write `{plain}`.</source>
+   <translation>Les noms se mettent entre accents graves, les textes entre guillemets doubles : écrivez `{plain}`.</translation>
+  </message>
+  <message>
+   <source>Names stand in back quotes, texts in double ones: write `{value}`.</source>
+   <translation>Les noms se mettent entre accents graves, les textes entre guillemets doubles : écrivez `{value}`.</translation>
+  </message>
+  <message>
    <source>Nine</source>
    <translation>Neuf</translation>
+  </message>
+  <message>
+   <source>No case in use has a value, so there is nothing to draw.</source>
+   <translation>Aucun cas utilisé n’a de valeur, il n’y a donc rien à dessiner.</translation>
+  </message>
+  <message>
+   <source>No case in use has both a time and a value, so there is no line to draw.</source>
+   <translation>Aucun cas utilisé n’a à la fois un temps et une valeur, il n’y a donc pas de ligne à dessiner.</translation>
+  </message>
+  <message>
+   <source>No case in use has both “{value}” and “{value_2}”, so there is nothing to draw.</source>
+   <translation>Aucun cas utilisé n’a à la fois « {value} » et « {value_2} », il n’y a donc rien à dessiner.</translation>
+  </message>
+  <message>
+   <source>No case meets “{text}” ({total:,} cases read); there is nothing to work on.</source>
+   <translation>Aucun cas ne répond à « {text} » ({total:,} cas lus) ; il n’y a rien sur quoi travailler.</translation>
   </message>
   <message>
    <source>No table describes the participants (Table 1): characteristics, with n.</source>
@@ -995,8 +1215,28 @@
    <translation>Aucune valeur ne manque.</translation>
   </message>
   <message>
+   <source>No value of these variables is missing, so there is no map to draw.</source>
+   <translation>Aucune valeur de ces variables ne manque, il n’y a donc pas de carte à dessiner.</translation>
+  </message>
+  <message>
+   <source>No value of “{name}” is above 0, so it has no logarithmic axis; leave log out.</source>
+   <translation>Aucune valeur de « {name} » ne dépasse 0, il n’y a donc pas d’axe logarithmique ; ôtez log.</translation>
+  </message>
+  <message>
+   <source>No variable is a category.</source>
+   <translation>Aucune variable n’est une catégorie.</translation>
+  </message>
+  <message>
+   <source>No variable is measured.</source>
+   <translation>Aucune variable n’est mesurée.</translation>
+  </message>
+  <message>
    <source>Nothing</source>
    <translation>Rien</translation>
+  </message>
+  <message>
+   <source>Nothing in this matrix has a value, so there is nothing to draw; set it as table.</source>
+   <translation>Rien dans cette matrice n’a de valeur, il n’y a donc rien à dessiner ; composez-la en table.</translation>
   </message>
   <message>
    <source>Nothing is called so. Try other letters, or write a whole sentence.</source>
@@ -1039,8 +1279,20 @@
    <translation>De natures différentes, donc lues comme texte : {names}.</translation>
   </message>
   <message>
+   <source>Of the categories of “{name}” only n and % are shown; {instead}.</source>
+   <translation>Des catégories de « {name} » on ne montre que n et % ; {instead}.</translation>
+  </message>
+  <message>
+   <source>Of “{text}” each case can have several answers, so it makes no groups; count it instead.</source>
+   <translation>De « {text} » chaque cas peut avoir plusieurs réponses, elle ne forme donc pas de groupes ; comptez-la.</translation>
+  </message>
+  <message>
    <source>One</source>
    <translation>Une</translation>
+  </message>
+  <message>
+   <source>One axis is shared by 2 to {most} variables.</source>
+   <translation>De 2 à {most} variables partagent un axe.</translation>
   </message>
   <message>
    <source>One value under {n} spellings</source>
@@ -1091,8 +1343,16 @@
    <translation>Paragraphe</translation>
   </message>
   <message>
+   <source>Partial coefficients are not defined under weights; leave “given” out, or add “with unweighted”.</source>
+   <translation>Les coefficients partiels ne sont pas définis avec pondération ; ôtez « given », ou ajoutez « with unweighted ».</translation>
+  </message>
+  <message>
    <source>Paste cells as data</source>
    <translation>Coller des cellules comme données</translation>
+  </message>
+  <message>
+   <source>Paths follow persons over occasions: say whose rows these are at the head of the Codebook (or with --person), and name the occasions after “across”.</source>
+   <translation>Les trajectoires suivent des personnes au fil des occasions : dites en tête du dictionnaire (ou avec --person) à qui sont ces lignes, et nommez les occasions après « across ».</translation>
   </message>
   <message>
    <source>Pearson</source>
@@ -1203,6 +1463,10 @@
    <translation>Actualisé</translation>
   </message>
   <message>
+   <source>Relate needs two variables or more; name another, or rank against one with “against”.</source>
+   <translation>Relate demande deux variables ou plus ; nommez-en une autre, ou mesurez à une seule par « against ».</translation>
+  </message>
+  <message>
    <source>Reproducibility</source>
    <translation>Reproductibilité</translation>
   </message>
@@ -1271,12 +1535,20 @@
    <translation>Composition de l’épreuve…</translation>
   </message>
   <message>
+   <source>Settings are {names}.</source>
+   <translation>Les réglages sont {names}.</translation>
+  </message>
+  <message>
    <source>Seven</source>
    <translation>Sept</translation>
   </message>
   <message>
    <source>Shape</source>
    <translation>Forme</translation>
+  </message>
+  <message>
+   <source>Shares that are expected are for count; “{verb}” does not take them.</source>
+   <translation>Les parts attendues sont pour count ; « {verb} » n’en prend pas.</translation>
   </message>
   <message>
    <source>Sheather–Jones</source>
@@ -1299,6 +1571,10 @@
    <translation>Cas isolés</translation>
   </message>
   <message>
+   <source>Single cases cannot be shown where small counts are hidden; leave points out.</source>
+   <translation>On ne peut montrer de cas isolés là où de petits effectifs sont cachés ; ôtez points.</translation>
+  </message>
+  <message>
    <source>Six</source>
    <translation>Six</translation>
   </message>
@@ -1315,8 +1591,28 @@
    <translation>Tailles</translation>
   </message>
   <message>
+   <source>Small counts are not hidden in the table of a scale; leave hide_below out.</source>
+   <translation>Les petits effectifs ne sont pas cachés dans le tableau d’une échelle ; ôtez hide_below.</translation>
+  </message>
+  <message>
+   <source>Small counts are not hidden where persons are counted; leave one of both out.</source>
+   <translation>Les petits effectifs ne sont pas cachés là où l’on compte des personnes ; ôtez l’un des deux.</translation>
+  </message>
+  <message>
+   <source>Small counts are not hidden where “{name}” stands in several columns; describe these one by one.</source>
+   <translation>Les petits effectifs ne sont pas cachés là où « {name} » occupe plusieurs colonnes ; décrivez-les une à une.</translation>
+  </message>
+  <message>
+   <source>Small counts cannot be hidden where several variables share an axis.</source>
+   <translation>Les petits effectifs ne peuvent être cachés là où plusieurs variables partagent un axe.</translation>
+  </message>
+  <message>
    <source>Smoothness</source>
    <translation>Lissage</translation>
+  </message>
+  <message>
+   <source>Something is missing at the end of the sentence.</source>
+   <translation>Il manque quelque chose à la fin de la phrase.</translation>
   </message>
   <message>
    <source>Sorted</source>
@@ -1337,6 +1633,10 @@
   <message>
    <source>Stacking takes two sources or more.</source>
    <translation>Pour empiler il faut deux sources ou plus.</translation>
+  </message>
+  <message>
+   <source>Statistics are {names}.</source>
+   <translation>Les statistiques sont {names}.</translation>
   </message>
   <message>
    <source>Statistics, in this order</source>
@@ -1411,8 +1711,20 @@
    <translation>C’est tout. Tout ce que vous avez fait se reprend avec Ctrl+Z ; F1 ouvre le manuel.</translation>
   </message>
   <message>
+   <source>The axis {sides} has no numbers; the one that has takes {other}.</source>
+   <translation>L’axe {sides} n’a pas de nombres ; celui qui en a prend {other}.</translation>
+  </message>
+  <message>
    <source>The codebook stands in {path}.</source>
    <translation>Le dictionnaire se trouve dans {path}.</translation>
+  </message>
+  <message>
+   <source>The data have a variable “{occasion}” already; rename it, so that “{name}” can have occasions.</source>
+   <translation>Les données ont déjà une variable « {occasion} » ; renommez-la, pour que « {name} » puisse avoir des occasions.</translation>
+  </message>
+  <message>
+   <source>The flow of cases takes groups after “across”.</source>
+   <translation>Le flux des cas prend des groupes après « across ».</translation>
   </message>
   <message>
    <source>The note of {label} {says}.</source>
@@ -1431,6 +1743,10 @@
    <translation>La ligne des noms est un nombre entier compté à partir de 1 ; 0 si le fichier n’a pas de noms.</translation>
   </message>
   <message>
+   <source>The rows have no weights here; leave unweighted out.</source>
+   <translation>Les lignes n’ont pas de poids ici ; ôtez unweighted.</translation>
+  </message>
+  <message>
    <source>The rows look counted already:</source>
    <translation>Les lignes semblent déjà comptées :</translation>
   </message>
@@ -1443,12 +1759,84 @@
    <translation>Le logiciel n’est pas nommé (SAMPL) : par exemple « réalisé avec Istrel ».</translation>
   </message>
   <message>
+   <source>The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.</source>
+   <translation>Les valeurs de « {name} » ne peuvent se dessiner en {form} : elles sont trop grandes, trop petites ou trop peu nombreuses.</translation>
+  </message>
+  <message>
    <source>The {what} differs: {number} in {label}, {number_2} in {label_2}; say why.</source>
    <translation>{what} diffère : {number} dans {label}, {number_2} dans {label_2} ; dites pourquoi.</translation>
   </message>
   <message>
+   <source>There is no function “{function}”.{hint}</source>
+   <translation>Il n’y a pas de fonction « {function} ».{hint}</translation>
+  </message>
+  <message>
+   <source>There is no sentence yet. {begins}</source>
+   <translation>Il n’y a pas encore de phrase. {begins}</translation>
+  </message>
+  <message>
+   <source>There is no setting “{word}”.{hint}</source>
+   <translation>Il n’y a pas de réglage « {word} ».{hint}</translation>
+  </message>
+  <message>
+   <source>There is no variable “{name}”.{hint}</source>
+   <translation>Il n’y a pas de variable « {name} ».{hint}</translation>
+  </message>
+  <message>
+   <source>These variables are not measured in one unit; the Codebook says what each is measured in.</source>
+   <translation>Ces variables ne sont pas mesurées dans une même unité ; le dictionnaire dit en quoi chacune est mesurée.</translation>
+  </message>
+  <message>
+   <source>These variables are {names}; only what is of one level agrees.</source>
+   <translation>Ces variables sont {names} ; seul ce qui est d’un même niveau s’accorde.</translation>
+  </message>
+  <message>
+   <source>These variables have no value in common, so there is nothing to agree on.</source>
+   <translation>Ces variables n’ont aucune valeur commune, il n’y a donc rien sur quoi s’accorder.</translation>
+  </message>
+  <message>
+   <source>This draws {groups:,} groups; a figure as {form} holds {most}. </source>
+   <translation>Cela dessine {groups:,} groupes ; une figure en {form} en contient {most}. </translation>
+  </message>
+  <message>
    <source>This exhibit is not in the manuscript any more.</source>
    <translation>Cet élément n’est plus dans le manuscrit.</translation>
+  </message>
+  <message>
+   <source>This is nested more than {deepest} deep; make parts of it variables of their own.</source>
+   <translation>C’est imbriqué plus de {deepest} fois ; faites-en des variables à part.</translation>
+  </message>
+  <message>
+   <source>This makes a heat map of {n} variables; one holds {most_variables}. Name fewer.</source>
+   <translation>Cela fait une carte de chaleur de {n} variables ; elle en contient {most_variables}. Nommez-en moins.</translation>
+  </message>
+  <message>
+   <source>This makes a map of {n} variables; one holds {most_variables}. Name fewer.</source>
+   <translation>Cela fait une carte de {n} variables ; elle en contient {most_variables}. Nommez-en moins.</translation>
+  </message>
+  <message>
+   <source>This makes a table of {count:,} {what}; one holds {most:,}.</source>
+   <translation>Cela fait un tableau de {count:,} {what} ; il en contient {most:,}.</translation>
+  </message>
+  <message>
+   <source>This makes {bars:,} bars; a figure holds {most_bars}. Name the most frequent (top = 10), or count classes.</source>
+   <translation>Cela fait {bars:,} barres ; une figure en contient {most_bars}. Nommez les plus fréquentes (top = 10), ou comptez des classes.</translation>
+  </message>
+  <message>
+   <source>This makes {n:,} groups; a table holds {most_groups:,}. Cross fewer variables, or limit the cases.</source>
+   <translation>Cela fait {n:,} groupes ; un tableau en contient {most_groups:,}. Croisez moins de variables, ou restreignez les cas.</translation>
+  </message>
+  <message>
+   <source>This makes {n} panels; a figure holds {most_panels}. Name fewer variables or groups.</source>
+   <translation>Cela fait {n} panneaux ; une figure en contient {most_panels}. Nommez moins de variables ou de groupes.</translation>
+  </message>
+  <message>
+   <source>This makes {size:,} tiles; a heat map holds {most_tiles:,}. Name fewer values.</source>
+   <translation>Cela fait {size:,} carreaux ; une carte de chaleur en contient {most_tiles:,}. Nommez moins de valeurs.</translation>
+  </message>
+  <message>
+   <source>This relates {n:,} variables; a matrix holds {most_variables}. Name fewer.</source>
+   <translation>Cela met en relation {n:,} variables ; une matrice en contient {most_variables}. Nommez-en moins.</translation>
   </message>
   <message>
    <source>Thousands</source>
@@ -1507,6 +1895,10 @@
    <translation>Valeurs</translation>
   </message>
   <message>
+   <source>Values run from {values:g} to {values_2:g}, beyond the bounds {low:g} and {high:g}.</source>
+   <translation>Les valeurs vont de {values:g} à {values_2:g}, au-delà des bornes {low:g} et {high:g}.</translation>
+  </message>
+  <message>
    <source>Values that are wanted</source>
    <translation>Valeurs voulues</translation>
   </message>
@@ -1523,12 +1915,20 @@
    <translation>Variables</translation>
   </message>
   <message>
+   <source>Variables against several others are set as table; “{shape}” shows all with each other.</source>
+   <translation>Des variables face à plusieurs autres se composent en table ; « {shape} » les montre toutes entre elles.</translation>
+  </message>
+  <message>
    <source>Variables for the condition</source>
    <translation>Variables pour la condition</translation>
   </message>
   <message>
    <source>Variables of the file</source>
    <translation>Variables du fichier</translation>
+  </message>
+  <message>
+   <source>Variables stand one by one here; combinations (×) are counted with “count”.</source>
+   <translation>Ici les variables se tiennent une à une ; les combinaisons (×) se comptent avec « count ».</translation>
   </message>
   <message>
    <source>Walk over the table on the paper</source>
@@ -1541,6 +1941,10 @@
   <message>
    <source>What a reviewer might raise</source>
    <translation>Ce qu’un relecteur pourrait relever</translation>
+  </message>
+  <message>
+   <source>What is drawn reaches from {min:.4g} to {max:.4g}, beyond {name} {low:g} and {high:g}; </source>
+   <translation>Ce qui est dessiné va de {min:.4g} à {max:.4g}, au-delà de {name} {low:g} et {high:g} ; </translation>
   </message>
   <message>
    <source>What may stand here</source>
@@ -1583,12 +1987,32 @@
    <translation>Windows occidental</translation>
   </message>
   <message>
+   <source>With counts below {below} hidden nothing of this plane is left to draw; set it as table.</source>
+   <translation>Avec les effectifs sous {below} cachés, il ne reste rien à dessiner de ce plan ; composez-le en table.</translation>
+  </message>
+  <message>
+   <source>With counts below {below} hidden, nothing of “{name}” is left to draw: its figure would tell groups of fewer cases, or fewer missing values. Set it as table.</source>
+   <translation>Avec les effectifs sous {below} cachés, il ne reste rien à dessiner de « {name} » : sa figure trahirait des groupes de moins de cas, ou moins de valeurs manquantes. Composez-le en table.</translation>
+  </message>
+  <message>
    <source>With several answers:</source>
    <translation>À plusieurs réponses :</translation>
   </message>
   <message>
+   <source>With small counts hidden only counts can be drawn; leave the percentages or residuals out.</source>
+   <translation>Avec les petits effectifs cachés, seuls des effectifs peuvent se dessiner ; ôtez les pourcentages ou résidus.</translation>
+  </message>
+  <message>
+   <source>With small counts hidden the shares cannot be drawn; set it as table.</source>
+   <translation>Avec les petits effectifs cachés, les parts ne peuvent se dessiner ; composez-les en table.</translation>
+  </message>
+  <message>
    <source>Within persons</source>
    <translation>Au sein des personnes</translation>
+  </message>
+  <message>
+   <source>Within persons Pearson’s r is defined; leave the method out.</source>
+   <translation>Au sein des personnes c’est le r de Pearson qui est défini ; ôtez method.</translation>
   </message>
   <message>
    <source>Without weights</source>
@@ -1613,6 +2037,10 @@
   <message>
    <source>Write a package for an archive: data, codebook, exhibits…</source>
    <translation>Écrire une archive à déposer : données, dictionnaire, éléments…</translation>
+  </message>
+  <message>
+   <source>Write names with commas, or a stretch of them: `{first}` .. `{last}`.</source>
+   <translation>Écrivez les noms avec des virgules, ou une suite d’entre eux : `{first}` .. `{last}`.</translation>
   </message>
   <message>
    <source>Write the codebook</source>
@@ -1889,6 +2317,10 @@
    <translation>un moment de {title}</translation>
   </message>
   <message>
+   <source>an option is a number or a word, written name = value.</source>
+   <translation>une option est un nombre ou un mot, écrit nom = valeur.</translation>
+  </message>
+  <message>
    <source>and another</source>
    <translation>et une autre</translation>
   </message>
@@ -2048,6 +2480,10 @@
    <translation>les deux doivent être vraies</translation>
   </message>
   <message>
+   <source>both values of if( ) are texts, or none is.</source>
+   <translation>les deux valeurs de if( ) sont des textes, ou aucune.</translation>
+  </message>
+  <message>
    <source>bring back</source>
    <translation>ramener</translation>
   </message>
@@ -2132,6 +2568,10 @@
    <translation>mots de cause</translation>
   </message>
   <message>
+   <source>cells</source>
+   <translation>cellules</translation>
+  </message>
+  <message>
    <source>change its formula</source>
    <translation>changer sa formule</translation>
   </message>
@@ -2154,6 +2594,10 @@
   <message>
    <source>close the cases drawer</source>
    <translation>fermer le tiroir des cas</translation>
+  </message>
+  <message>
+   <source>closed is left (a cut belongs to the band above it) or right.</source>
+   <translation>closed est left (une coupure va à la classe au-dessus) ou right.</translation>
   </message>
   <message>
    <source>clusters</source>
@@ -2182,6 +2626,10 @@
   <message>
    <source>column {place} of {name}</source>
    <translation>colonne {place} de {name}</translation>
+  </message>
+  <message>
+   <source>columns</source>
+   <translation>colonnes</translation>
   </message>
   <message>
    <source>comes before {earlier} in {cases}; in all others it comes after.</source>
@@ -3042,6 +3490,10 @@
    <translation>min</translation>
   </message>
   <message>
+   <source>minimum is a whole number from 1 to {n}, the number of variables.</source>
+   <translation>minimum est un nombre entier de 1 à {n}, le nombre de variables.</translation>
+  </message>
+  <message>
    <source>mirrored densities with quartiles</source>
    <translation>densités en miroir avec quartiles</translation>
   </message>
@@ -3283,6 +3735,10 @@
   <message>
    <source>nothing to set yet</source>
    <translation>encore rien à composer</translation>
+  </message>
+  <message>
+   <source>number</source>
+   <translation>nombre</translation>
   </message>
   <message>
    <source>number of missing values</source>
@@ -3649,6 +4105,10 @@
    <translation>z robuste</translation>
   </message>
   <message>
+   <source>round( ) takes a whole number of decimals from −{most_digits} to {most_digits}.</source>
+   <translation>round( ) prend un nombre entier de décimales de −{most_digits} à {most_digits}.</translation>
+  </message>
+  <message>
    <source>rounded, halves to the even digit</source>
    <translation>arrondi, les moitiés au chiffre pair</translation>
   </message>
@@ -3659,6 +4119,10 @@
   <message>
    <source>row {case}</source>
    <translation>ligne {case}</translation>
+  </message>
+  <message>
+   <source>rows</source>
+   <translation>lignes</translation>
   </message>
   <message>
    <source>rows that are no cases</source>
@@ -4009,6 +4473,10 @@
   <message>
    <source>the curve over the bars</source>
    <translation>la courbe sur les barres</translation>
+  </message>
+  <message>
+   <source>the cuts of bands( ) stand in ascending order, each once.</source>
+   <translation>les coupures de bands( ) sont en ordre croissant, chacune une fois.</translation>
   </message>
   <message>
    <source>the gravest first, or in the order of the variables</source>
@@ -4560,8 +5028,32 @@
    <translation>{low} à {high}</translation>
   </message>
   <message>
+   <source>{message} Count classes or bands, name the most frequent (top = 20), or limit the cases.</source>
+   <translation>{message} Comptez des classes, nommez les plus fréquentes (top = 20), ou restreignez les cas.</translation>
+  </message>
+  <message>
+   <source>{message} Two make a scatter, many a heat map.</source>
+   <translation>{message} Deux font un nuage de points, beaucoup une carte de chaleur.</translation>
+  </message>
+  <message>
    <source>{message} What you do is not on disk; it is tried again with the next change.</source>
    <translation>{message} Ce que vous faites n’est pas sur le disque ; on réessaiera au prochain changement.</translation>
+  </message>
+  <message>
+   <source>{message} “arrange” is for one axis; leave it out.</source>
+   <translation>{message} « arrange » est pour un seul axe ; ôtez-le.</translation>
+  </message>
+  <message>
+   <source>{message}Limit the cases after “among”, or set it as table.</source>
+   <translation>{message}Restreignez les cas après « among », ou composez-le en table.</translation>
+  </message>
+  <message>
+   <source>{message}limit the cases after “among”, or leave log out.</source>
+   <translation>{message}restreignez les cas après « among », ou ôtez log.</translation>
+  </message>
+  <message>
+   <source>{message}widen them, or limit the cases after “among”.</source>
+   <translation>{message}élargissez-les, ou restreignez les cas après « among ».</translation>
   </message>
   <message numerus="yes">
    <source>{n:,} [case|cases]</source>
@@ -4734,6 +5226,10 @@
    <source>{names} and {more} more</source>
    <translation>{names} et {more} de plus</translation>
   </message>
+  <message>
+   <source>{names} have different values, so their shares do not fit one figure; name one of them.</source>
+   <translation>{names} ont des valeurs différentes, leurs parts ne vont donc pas dans une figure ; nommez l’une d’elles.</translation>
+  </message>
   <message numerus="yes">
    <source>{name} has [a gap|{n} gaps]</source>
    <translation>
@@ -4744,6 +5240,10 @@
   <message>
    <source>{name} has {count} humps</source>
    <translation>{name} a {count} bosses</translation>
+  </message>
+  <message>
+   <source>{name} holds {value:g}, which is beyond what an axis or classes can hold; correct it, or limit the cases after “among”.</source>
+   <translation>{name} contient {value:g}, au-delà de ce qu’un axe ou des classes contiennent ; corrigez-le, ou restreignez les cas après « among ».</translation>
   </message>
   <message>
    <source>{name} in {cases}</source>
@@ -4980,16 +5480,200 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>α sans l’item</translation>
   </message>
   <message>
+   <source>“agreement” does not go with “{other}”; leave one of them out.</source>
+   <translation>« agreement » ne va pas avec « {other} » ; ôtez l’un des deux.</translation>
+  </message>
+  <message>
+   <source>“agreement” is that of two variables, named one after the other; name two.</source>
+   <translation>« agreement » est celui de deux variables, nommées l’une après l’autre ; nommez-en deux.</translation>
+  </message>
+  <message>
+   <source>“alpha” does not go with “{clause}”; leave one of them out.</source>
+   <translation>« alpha » ne va pas avec « {clause} » ; ôtez l’un des deux.</translation>
+  </message>
+  <message>
+   <source>“alpha” is that of composites, variables made by mean(…) or sum(…) of items; there is none here.</source>
+   <translation>« alpha » est celui de composites, variables faites par mean(…) ou sum(…) d’items ; il n’y en a pas ici.</translation>
+  </message>
+  <message>
+   <source>“combinations” are those of a question with several answers; there is none in this sentence.</source>
+   <translation>« combinations » sont celles d’une question à plusieurs réponses ; il n’y en a pas dans cette phrase.</translation>
+  </message>
+  <message>
+   <source>“difference” of coefficients is not defined under weights; leave it out, or add unweighted.</source>
+   <translation>« difference » de coefficients n’est pas défini avec pondération ; ôtez-le, ou ajoutez unweighted.</translation>
+  </message>
+  <message>
+   <source>“given” takes Pearson’s or Spearman’s coefficient; name one with method = pearson.</source>
+   <translation>« given » prend le coefficient de Pearson ou de Spearman ; nommez-en un par method = pearson.</translation>
+  </message>
+  <message>
+   <source>“intervals” of a cumulative curve are not defined under weights; leave it out, or add unweighted.</source>
+   <translation>« intervals » d’une courbe cumulée n’est pas défini avec pondération ; ôtez-le, ou ajoutez unweighted.</translation>
+  </message>
+  <message>
+   <source>“pairs” compares more than two groups; there are no more here.</source>
+   <translation>« pairs » compare plus de deux groupes ; il n’y en a pas davantage ici.</translation>
+  </message>
+  <message>
+   <source>“pairs” compares {most_for_pairs} groups at most; here are {most}. Take fewer, or leave pairs out.</source>
+   <translation>« pairs » compare {most_for_pairs} groupes au plus ; il y en a {most}. Prenez-en moins, ou ôtez pairs.</translation>
+  </message>
+  <message>
+   <source>“persons” needs to know whose rows these are; say so at the head of the Codebook, or with --person.</source>
+   <translation>« persons » doit savoir à qui sont ces lignes ; dites-le en tête du dictionnaire, ou avec --person.</translation>
+  </message>
+  <message>
+   <source>“recode” is written recode(x, 1 = 2, 3 = missing, else = 0).</source>
+   <translation>« recode » s’écrit recode(x, 1 = 2, 3 = missing, else = 0).</translation>
+  </message>
+  <message>
+   <source>“{asked}” and “given” are not computed together; leave one of them out.</source>
+   <translation>« {asked} » et « given » ne se calculent pas ensemble ; ôtez l’un des deux.</translation>
+  </message>
+  <message>
+   <source>“{asked}” needs to know whose rows these are; say so at the head of the Codebook, or with --person.</source>
+   <translation>« {asked} » doit savoir à qui sont ces lignes ; dites-le en tête du dictionnaire, ou avec --person.</translation>
+  </message>
+  <message>
+   <source>“{asked}” tells how many persons have several rows, which hide_below would hide; leave one of both out.</source>
+   <translation>« {asked} » dit combien de personnes ont plusieurs lignes, ce que hide_below cacherait ; ôtez l’un des deux.</translation>
+  </message>
+  <message>
+   <source>“{form}” shows every case or accounts for it, so small counts cannot be hidden in it; set it as table.</source>
+   <translation>« {form} » montre chaque cas ou en rend compte, les petits effectifs ne peuvent donc y être cachés ; composez-le en table.</translation>
+  </message>
+  <message>
+   <source>“{found}” stands here twice; name it once.</source>
+   <translation>« {found} » figure ici deux fois ; nommez-le une fois.</translation>
+  </message>
+  <message>
+   <source>“{function}” is written {form}.</source>
+   <translation>« {function} » s’écrit {form}.</translation>
+  </message>
+  <message>
+   <source>“{function}” is written {form}: only the first part is a variable.</source>
+   <translation>« {function} » s’écrit {form} : seule la première partie est une variable.</translation>
+  </message>
+  <message>
+   <source>“{function}” knows no “{name}”; it is written {form}.</source>
+   <translation>« {function} » ne connaît pas « {name} » ; cela s’écrit {form}.</translation>
+  </message>
+  <message>
+   <source>“{key}” takes a value: write {key} = … ({words}).</source>
+   <translation>« {key} » prend une valeur : écrivez {key} = … ({words}).</translation>
+  </message>
+  <message>
+   <source>“{label}” has no expected share; name one for every value, 0 where none is expected.</source>
+   <translation>« {label} » n’a pas de part attendue ; nommez-en une pour chaque valeur, 0 là où rien n’est attendu.</translation>
+  </message>
+  <message>
    <source>“{label}” is typed by hand and does not follow its number; put it in by “Refer to”.</source>
    <translation>« {label} » est écrit à la main et ne suit pas son numéro ; insérez-le par « Renvoyer à ».</translation>
+  </message>
+  <message>
+   <source>“{name}” and “{other}” decide the same thing in two ways; leave one of them out.</source>
+   <translation>« {name} » et « {other} » décident la même chose de deux façons ; ôtez l’un des deux.</translation>
+  </message>
+  <message>
+   <source>“{name}” can mean {said}; write more of it.</source>
+   <translation>« {name} » peut vouloir dire {said} ; écrivez-en davantage.</translation>
+  </message>
+  <message>
+   <source>“{name}” compares groups, and “against” each with a norm; leave one of them out.</source>
+   <translation>« {name} » compare des groupes, et « against » chacun à une norme ; ôtez l’un des deux.</translation>
+  </message>
+  <message>
+   <source>“{name}” differs between the rows of one {who}, so persons cannot be counted by it; leave persons out.</source>
+   <translation>« {name} » diffère entre les lignes de {who}, on ne peut donc compter les personnes ainsi ; ôtez persons.</translation>
+  </message>
+  <message>
+   <source>“{name}” has no number in any case in use, so there are no classes to count.</source>
+   <translation>« {name} » n’a de nombre dans aucun cas utilisé, il n’y a donc pas de classes à compter.</translation>
+  </message>
+  <message>
+   <source>“{name}” has no number in any case in use, so there is nothing to draw.</source>
+   <translation>« {name} » n’a de nombre dans aucun cas utilisé, il n’y a donc rien à dessiner.</translation>
+  </message>
+  <message>
+   <source>“{name}” has occasions, which others have not; name it alone, without all or a stretch of others.</source>
+   <translation>« {name} » a des occasions, que d’autres n’ont pas ; nommez-le seul, sans all ni suite d’autres.</translation>
+  </message>
+  <message>
+   <source>“{name}” has values that are not above 0, which a logarithmic axis cannot show; </source>
+   <translation>« {name} » a des valeurs qui ne dépassent pas 0, qu’un axe logarithmique ne peut montrer ; </translation>
+  </message>
+  <message>
+   <source>“{name}” holds no numbers, so its shape cannot be checked; count it.</source>
+   <translation>« {name} » ne contient pas de nombres, sa forme ne peut donc être vérifiée ; comptez-le.</translation>
+  </message>
+  <message>
+   <source>“{name}” holds words, which {coefficient} cannot take; use method = fitting.</source>
+   <translation>« {name} » contient des mots, que {coefficient} ne peut prendre ; utilisez method = fitting.</translation>
+  </message>
+  <message>
+   <source>“{name}” is a question with several answers, for which “{unfit}” is not defined; leave it out.</source>
+   <translation>« {name} » est une question à plusieurs réponses, pour laquelle « {unfit} » n’est pas défini ; ôtez-le.</translation>
+  </message>
+  <message>
+   <source>“{name}” is for {what}, which this table does not show; ask for it, or leave {name} out.</source>
+   <translation>« {name} » est pour {what}, que ce tableau ne montre pas ; demandez-le, ou ôtez {name}.</translation>
+  </message>
+  <message>
+   <source>“{name}” is no composite of items; name the items, or a variable made by mean(…) or sum(…).</source>
+   <translation>« {name} » n’est pas composé d’items ; nommez les items, ou une variable faite par mean(…) ou sum(…).</translation>
+  </message>
+  <message>
+   <source>“{name}” is part of how the rows are weighted, but row {row:,}{more} holds {lack}; mend or set aside what is wrong, or add “with unweighted”.</source>
+   <translation>« {name} » fait partie de la pondération des lignes, mais la ligne {row:,}{more} contient {lack} ; corrigez ou mettez de côté ce qui est faux, ou ajoutez « with unweighted ».</translation>
+  </message>
+  <message>
+   <source>“{name}” is set twice.</source>
+   <translation>« {name} » est fixé deux fois.</translation>
+  </message>
+  <message>
+   <source>“{name}” is {value}; it cannot be related to others.</source>
+   <translation>« {name} » est {value} ; on ne peut le mettre en relation avec d’autres.</translation>
+  </message>
+  <message>
+   <source>“{name}” never has the value “{unknown}”.{hint}</source>
+   <translation>« {name} » n’a jamais la valeur « {unknown} ».{hint}</translation>
   </message>
   <message>
    <source>“{name}” parts the cases at the limits; it stands in the codebook.</source>
    <translation>« {name} » partage les cas aux limites ; elle figure au dictionnaire.</translation>
   </message>
   <message>
+   <source>“{name}” takes one value.</source>
+   <translation>« {name} » prend une valeur.</translation>
+  </message>
+  <message>
+   <source>“{shape}” is not drawn under weights; set it as table, or add “with unweighted”.</source>
+   <translation>« {shape} » ne se dessine pas avec pondération ; composez-le en table, ou ajoutez « with unweighted ».</translation>
+  </message>
+  <message>
+   <source>“{shown}” is not defined under weights; leave it out, or add unweighted.</source>
+   <translation>« {shown} » n’est pas défini avec pondération ; ôtez-le, ou ajoutez unweighted.</translation>
+  </message>
+  <message>
+   <source>“{strange}” is no value of “{value}”; its values are {values}.</source>
+   <translation>« {strange} » n’est pas une valeur de « {value} » ; ses valeurs sont {values}.</translation>
+  </message>
+  <message>
    <source>“{text} … {group}” does not hold: in {label} the {word} mean is of {group_2}.</source>
    <translation>« {text} … {group} » n’est pas vrai : dans {label} la moyenne ({word}) est de {group_2}.</translation>
+  </message>
+  <message>
+   <source>“{text}” and “{text_2}” are of different kinds.</source>
+   <translation>« {text} » et « {text_2} » sont de nature différente.</translation>
+  </message>
+  <message>
+   <source>“{text}” cannot be taken out of itself; name it among the variables or after “given”.</source>
+   <translation>« {text} » ne peut être ôté de lui-même ; nommez-le parmi les variables ou après « given ».</translation>
+  </message>
+  <message>
+   <source>“{text}” cannot make groups of itself; take it out of one of the two places.</source>
+   <translation>« {text} » ne peut former des groupes de lui-même ; ôtez-le d’un des deux endroits.</translation>
   </message>
   <message>
    <source>“{text}” claims a cause; descriptive results do not bear that.</source>
@@ -5000,8 +5684,28 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {text} » a un autre séparateur décimal que les éléments.</translation>
   </message>
   <message>
+   <source>“{text}” has no occasions as “{name}” has; put it in a sentence of its own.</source>
+   <translation>« {text} » n’a pas d’occasions comme « {name} » ; mettez-le dans une phrase à part.</translation>
+  </message>
+  <message>
+   <source>“{text}” has no value in any case in use, so it makes no groups.</source>
+   <translation>« {text} » n’a de valeur dans aucun cas utilisé, il ne forme donc pas de groupes.</translation>
+  </message>
+  <message>
+   <source>“{text}” holds words, which have no size: use = or in {{…}} instead of {operator}.</source>
+   <translation>« {text} » contient des mots, qui n’ont pas de grandeur : utilisez = ou in {{…}} au lieu de {operator}.</translation>
+  </message>
+  <message>
    <source>“{text}” is a percentage of {base} cases; the count says it all.</source>
    <translation>« {text} » est un pourcentage de {base} cas ; l’effectif dit tout.</translation>
+  </message>
+  <message>
+   <source>“{text}” is a question with several answers; count it in a sentence of its own.</source>
+   <translation>« {text} » est une question à plusieurs réponses ; comptez-la dans une phrase à part.</translation>
+  </message>
+  <message>
+   <source>“{text}” is compared with {what}; “{text_2}” is none.</source>
+   <translation>« {text} » se compare à {what} ; « {text_2} » n’en est pas.</translation>
   </message>
   <message>
    <source>“{text}” is in no exhibit; {has}.</source>
@@ -5024,8 +5728,120 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {text} » est écrit à la main parmi des nombres vivants ; il ne suivra pas les données.</translation>
   </message>
   <message>
+   <source>“{text}” never has the value “{wanted}”.{hint}</source>
+   <translation>« {text} » n’a jamais la valeur « {wanted} ».{hint}</translation>
+  </message>
+  <message>
+   <source>“{text}” stands before “{text_2}” in the file; turn the range round.</source>
+   <translation>« {text} » précède « {text_2} » dans le fichier ; retournez la suite.</translation>
+  </message>
+  <message>
+   <source>“{text}” stands in several columns; the flow of cases takes one of them, or all of them by name.</source>
+   <translation>« {text} » occupe plusieurs colonnes ; le flux des cas en prend une, ou toutes par leur nom.</translation>
+  </message>
+  <message>
    <source>“{text}” stands nowhere</source>
    <translation>« {text} » ne figure nulle part</translation>
+  </message>
+  <message>
+   <source>“{text}” stands on both sides; leave it out of one.</source>
+   <translation>« {text} » figure des deux côtés ; ôtez-le d’un côté.</translation>
+  </message>
+  <message>
+   <source>“{time}” holds no dates or numbers, so no line runs over it; name a date first.</source>
+   <translation>« {time} » ne contient ni dates ni nombres, aucune ligne ne le parcourt donc ; nommez d’abord une date.</translation>
+  </message>
+  <message>
+   <source>“{time}” holds no dates, so there is no {said} in it; per = year takes years.</source>
+   <translation>« {time} » ne contient pas de dates, il n’y a donc pas de {said} ; per = year prend des années.</translation>
+  </message>
+  <message>
+   <source>“{value}” holds words; {function}( ) needs numbers.</source>
+   <translation>« {value} » contient des mots ; {function}( ) demande des nombres.</translation>
+  </message>
+  <message>
+   <source>“{value}” is a value; a variable or a formula stands here.</source>
+   <translation>« {value} » est une valeur ; ici se trouve une variable ou une formule.</translation>
+  </message>
+  <message>
+   <source>“{value}” is a {what}; “{verb}” takes variables after “against”.</source>
+   <translation>« {value} » est un {what} ; « {verb} » prend des variables après « against ».</translation>
+  </message>
+  <message>
+   <source>“{value}” is no date.</source>
+   <translation>« {value} » n’est pas une date.</translation>
+  </message>
+  <message>
+   <source>“{verb}” cannot be set as “{form}”; it can as {known}.</source>
+   <translation>« {verb} » ne peut se composer en « {form} » ; il le peut en {known}.</translation>
+  </message>
+  <message>
+   <source>“{what}” holds words, which are neither true nor false: compare it, as in if(x = "a", 1, 0).</source>
+   <translation>« {what} » contient des mots, qui ne sont ni vrais ni faux : comparez-les, comme dans if(x = "a", 1, 0).</translation>
+  </message>
+  <message>
+   <source>“{what}” holds words; arithmetic needs numbers.</source>
+   <translation>« {what} » contient des mots ; le calcul demande des nombres.</translation>
+  </message>
+  <message>
+   <source>“{words}” holds no numbers, so it has no line; name a date first, then what is measured.</source>
+   <translation>« {words} » ne contient pas de nombres, il n’a donc pas de ligne ; nommez d’abord une date, puis ce qui est mesuré.</translation>
+  </message>
+  <message>
+   <source>“{words}” holds no numbers, so it has no place in a {form}; name numeric variables.</source>
+   <translation>« {words} » ne contient pas de nombres, il n’a donc pas de place dans {form} ; nommez des variables numériques.</translation>
+  </message>
+  <message>
+   <source>“{words}” holds words in no order that is known, so it is no item of a scale; put its answers in order in the Codebook, or leave it out.</source>
+   <translation>« {words} » contient des mots sans ordre connu, ce n’est donc pas un item d’échelle ; ordonnez ses réponses au dictionnaire, ou ôtez-le.</translation>
+  </message>
+  <message>
+   <source>“{words}” holds words, so it has no mean of a person; leave it out or leave out “{asked}”.</source>
+   <translation>« {words} » contient des mots, il n’a donc pas de moyenne d’une personne ; ôtez-le ou ôtez « {asked} ».</translation>
+  </message>
+  <message>
+   <source>“{words}” is not measured in numbers, so it is not compared with {value}.</source>
+   <translation>« {words} » n’est pas mesuré en nombres, il ne se compare donc pas à {value}.</translation>
+  </message>
+  <message>
+   <source>“{words}” is not measured in numbers.</source>
+   <translation>« {words} » n’est pas mesuré en nombres.</translation>
+  </message>
+  <message>
+   <source>“{word}” belongs to {owners}.</source>
+   <translation>« {word} » appartient à {owners}.</translation>
+  </message>
+  <message>
+   <source>“{word}” cannot stand here.</source>
+   <translation>« {word} » ne peut se trouver ici.</translation>
+  </message>
+  <message>
+   <source>“{word}” cannot stand here.{hint}</source>
+   <translation>« {word} » ne peut se trouver ici.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no form.{hint}</source>
+   <translation>« {word} » n’est pas une forme.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no statistic and no setting.{hint}</source>
+   <translation>« {word} » n’est ni une statistique ni un réglage.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no statistic; a p comes with “test”.</source>
+   <translation>« {word} » n’est pas une statistique ; un p vient avec « test ».</translation>
+  </message>
+  <message>
+   <source>“{word}” is no verb.{hint} {begins}</source>
+   <translation>« {word} » n’est pas un verbe.{hint} {begins}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no verb; write “{meant}”.</source>
+   <translation>« {word} » n’est pas un verbe ; écrivez « {meant} ».</translation>
+  </message>
+  <message>
+   <source>“{word}” stands twice; say each part once.</source>
+   <translation>« {word} » figure deux fois ; dites chaque partie une fois.</translation>
   </message>
   <message>
    <source>… and {n} more of this kind.</source>

@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from istrel.data.column import Kind, show_value
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Literal, Name
+from istrel.english import english
 from istrel.problem import Problem, nearest
 
 Mask = NDArray[np.bool_]
@@ -68,7 +69,11 @@ def compare_columns(left: Name, operator: str, right: Name, data: Dataset) -> tu
 def _against_variable(left: Name, operator: str, right: Name, data: Dataset) -> Mask:
     left_text = data.table.column(left.text).kind is Kind.TEXT
     if left_text != (data.table.column(right.text).kind is Kind.TEXT):
-        raise Problem(f"“{left.text}” and “{right.text}” are of different kinds.", at=right.at, length=len(right.text))
+        raise Problem(
+            english("“{text}” and “{text_2}” are of different kinds.", text=left.text, text_2=right.text),
+            at=right.at,
+            length=len(right.text),
+        )
     compare = OPERATORS[operator]
     if not left_text:
         found: Mask = compare(data.numbers(left.text).values, data.numbers(right.text).values)
@@ -98,7 +103,11 @@ def _is_category(name: Name, literal: Literal, data: Dataset) -> Mask:
     places = places or [i for i, label in enumerate(categories.labels) if label.strip().casefold() == wanted.casefold()]
     if not places:
         hint = nearest(wanted, categories.labels)
-        raise Problem(f"“{name.text}” never has the value “{wanted}”.{hint}", at=literal.at, length=len(wanted))
+        raise Problem(
+            english("“{text}” never has the value “{wanted}”.{hint}", text=name.text, wanted=wanted, hint=hint),
+            at=literal.at,
+            length=len(wanted),
+        )
     return np.isin(categories.codes, places)
 
 
@@ -113,7 +122,11 @@ def _as_number(name: Name, literal: Literal, data: Dataset) -> float:
     else:
         what = "a number"
     text = show_value(literal.value)
-    raise Problem(f"“{name.text}” is compared with {what}; “{text}” is none.", at=literal.at, length=len(text))
+    raise Problem(
+        english("“{text}” is compared with {what}; “{text_2}” is none.", text=name.text, what=what, text_2=text),
+        at=literal.at,
+        length=len(text),
+    )
 
 
 def _ordered(name: Name, operator: str, right: Literal, data: Dataset) -> Mask:
@@ -121,7 +134,11 @@ def _ordered(name: Name, operator: str, right: Literal, data: Dataset) -> Mask:
     if column.kind is Kind.TEXT:
         text = show_value(right.value)
         raise Problem(
-            f"“{name.text}” holds words, which have no size: use = or in {{…}} instead of {operator}.",
+            english(
+                "“{text}” holds words, which have no size: use = or in {{…}} instead of {operator}.",
+                text=name.text,
+                operator=operator,
+            ),
             at=right.at,
             length=len(text),
         )

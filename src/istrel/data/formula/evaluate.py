@@ -27,6 +27,7 @@ from istrel.data.formula.tree import (
     is_condition,
 )
 from istrel.data.levels import Level
+from istrel.english import english
 from istrel.problem import Problem
 
 ARITHMETIC: dict[str, np.ufunc] = {
@@ -94,7 +95,7 @@ def _value(formula: Formula | Span, data: Dataset) -> Column:
                 return finite(ARITHMETIC[operator](a.values, b.values), a.valid & b.valid)
         case Call():
             return _call(formula, data)
-    raise Problem("A range of variables stands only inside a function such as mean( ).")
+    raise Problem(english("A range of variables stands only inside a function such as mean( )."))
 
 
 def _variable(name: Name, data: Dataset) -> Column:
@@ -119,7 +120,11 @@ def _numbers(formula: Formula, data: Dataset) -> Column:
     if column.kind is Kind.TEXT:
         what = formula.text if isinstance(formula, Name) else str(getattr(formula, "value", "this"))
         at = getattr(formula, "at", -1)
-        raise Problem(f"“{what}” holds words; arithmetic needs numbers.", at=at, length=len(what) if at >= 0 else 0)
+        raise Problem(
+            english("“{what}” holds words; arithmetic needs numbers.", what=what),
+            at=at,
+            length=len(what) if at >= 0 else 0,
+        )
     if column.kind is Kind.DATE:
         days = column.values.astype("datetime64[s]").astype(np.float64) / 86400.0
         return Column(column.name, Kind.NUMBER, days, column.valid)

@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 
 from istrel.data.column import Column, Kind, show_date, show_value
 from istrel.data.formula.tree import Call, Condition, Expression, Span, names_in
+from istrel.english import english
 from istrel.problem import Problem, nearest
 
 Mask = NDArray[np.bool_]
@@ -68,7 +69,14 @@ def call(formula: Call, parts: list[Column]) -> Column:
         return _recode(parts, formula)
     function = FUNCTIONS.get(formula.function)
     if function is None:
-        raise Problem(f"There is no function “{formula.function}”.{nearest(formula.function, FUNCTIONS)}", **place)
+        raise Problem(
+            english(
+                "There is no function “{function}”.{hint}",
+                function=formula.function,
+                hint=nearest(formula.function, FUNCTIONS),
+            ),
+            **place,
+        )
     _check(function, formula, parts)
     return function.make(parts, dict(formula.options))
 
@@ -77,20 +85,40 @@ def _check(function: Function, formula: Call, parts: list[Column]) -> None:
     """Raises where the brackets hold too little, too much, or what the function cannot take."""
     place: dict[str, Any] = {"at": formula.at, "length": len(formula.function)}
     if not function.least <= len(parts) <= function.most:
-        raise Problem(f"“{formula.function}” is written {function.form}.", **place)
+        raise Problem(
+            english("“{function}” is written {form}.", function=formula.function, form=function.form), **place
+        )
     for name, _ in formula.options:
         if name not in function.options:
-            raise Problem(f"“{formula.function}” knows no “{name}”; it is written {function.form}.", **place)
+            raise Problem(
+                english(
+                    "“{function}” knows no “{name}”; it is written {form}.",
+                    function=formula.function,
+                    name=name,
+                    form=function.form,
+                ),
+                **place,
+            )
     for position, argument in enumerate(formula.arguments):
         if function.constant_from is not None and position >= function.constant_from and _names(argument):
             raise Problem(
-                f"“{formula.function}” is written {function.form}: only the first part is a variable.", **place
+                english(
+                    "“{function}” is written {form}: only the first part is a variable.",
+                    function=formula.function,
+                    form=function.form,
+                ),
+                **place,
             )
     if not function.texts:
         for part in parts:
             if part.kind is Kind.TEXT:
                 raise Problem(
-                    f"“{part.name or part.words[0]}” holds words; {formula.function}( ) needs numbers.", **place
+                    english(
+                        "“{value}” holds words; {function}( ) needs numbers.",
+                        value=part.name or part.words[0],
+                        function=formula.function,
+                    ),
+                    **place,
                 )
 
 
@@ -121,7 +149,12 @@ def _round(parts: list[Column], options: Options) -> Column:
     del options
     wanted = float(as_numbers(parts[1])[0]) if len(parts) > 1 and parts[1].n_rows else 0.0
     if not (wanted.is_integer() and abs(wanted) <= MOST_DIGITS):
-        raise Problem(f"round( ) takes a whole number of decimals from −{MOST_DIGITS} to {MOST_DIGITS}.")
+        raise Problem(
+            english(
+                "round( ) takes a whole number of decimals from −{most_digits} to {most_digits}.",
+                most_digits=MOST_DIGITS,
+            )
+        )
     with np.errstate(all="ignore"):
         return finite(np.round(as_numbers(parts[0]), int(wanted)), parts[0].valid)
 
@@ -160,7 +193,7 @@ def _across(reduce: Callable[[Any, Any], Any]) -> Callable[[list[Column], Option
     def make(parts: list[Column], options: Options) -> Column:
         least = options.get("minimum", float(len(parts)))
         if isinstance(least, str) or not 1 <= least <= len(parts):
-            raise Problem(f"minimum is a whole number from 1 to {len(parts)}, the number of variables.")
+            raise Problem(english("minimum is a whole number from 1 to {n}, the number of variables.", n=len(parts)))
         values = np.stack([as_numbers(part) for part in parts])
         valid = np.stack([part.valid for part in parts])
         with np.errstate(all="ignore"):
@@ -186,11 +219,11 @@ def _bands(parts: list[Column], options: Options) -> Column:
     """1 below the first cut, 2 from the first to the second, and so on; a value on a cut belongs above it."""
     side = options.get("closed", "left")
     if side not in ("left", "right"):
-        raise Problem("closed is left (a cut belongs to the band above it) or right.")
+        raise Problem(english("closed is left (a cut belongs to the band above it) or right."))
     values = as_numbers(parts[0])
     cuts = np.array([float(as_numbers(cut)[0]) for cut in parts[1:]]) if values.size else np.zeros(0)
     if np.any(np.diff(cuts) <= 0):
-        raise Problem("the cuts of bands( ) stand in ascending order, each once.")
+        raise Problem(english("the cuts of bands( ) stand in ascending order, each once."))
     codes = np.searchsorted(cuts, values, side="right" if side == "left" else "left") + 1
     return finite(codes.astype(np.float64), parts[0].valid)
 
@@ -200,9 +233,14 @@ def _if(parts: list[Column], options: Options) -> Column:
     test, yes, no = parts
     if test.kind is Kind.TEXT:
         what = test.name or " ".join(test.words[:1])
-        raise Problem(f'“{what}” holds words, which are neither true nor false: compare it, as in if(x = "a", 1, 0).')
+        raise Problem(
+            english(
+                '“{what}” holds words, which are neither true nor false: compare it, as in if(x = "a", 1, 0).',
+                what=what,
+            )
+        )
     if (yes.kind is Kind.TEXT) != (no.kind is Kind.TEXT):
-        raise Problem("both values of if( ) are texts, or none is.")
+        raise Problem(english("both values of if( ) are texts, or none is."))
     true = test.valid & (as_numbers(test) != 0)
     valid = test.valid & np.where(true, yes.valid, no.valid)
     if yes.kind is not Kind.TEXT:
@@ -219,7 +257,7 @@ def _part_of_date(part: Callable[[Any], Any]) -> Callable[[list[Column], Options
     def make(parts: list[Column], options: Options) -> Column:
         del options
         if parts[0].kind is not Kind.DATE:
-            raise Problem(f"“{parts[0].name or 'this'}” is no date.")
+            raise Problem(english("“{value}” is no date.", value=parts[0].name or "this"))
         return finite(part(parts[0].values).astype(np.float64), parts[0].valid)
 
     return make
@@ -232,14 +270,18 @@ def _month(dates: Any) -> Any:
 def _recode(parts: list[Column], formula: Call) -> Column:
     """Old values become new ones; what is not named stays, unless `else` says otherwise."""
     if len(parts) != 1 or not (formula.pairs or formula.options):
-        raise Problem("“recode” is written recode(x, 1 = 2, 3 = missing, else = 0).", at=formula.at, length=6)
+        raise Problem(english("“recode” is written recode(x, 1 = 2, 3 = missing, else = 0)."), at=formula.at, length=6)
     source, otherwise = parts[0], dict(formula.options).get("else")
     old = _distinct(source)
     mapping = {_plain(a.value): b.value for a, b in formula.pairs}
     unknown = [value for value in mapping if value not in {_plain(v) for v in old}]
     if unknown and len(old) < MANY and source.valid.any() and source.kind is Kind.TEXT:
         hint = nearest(str(unknown[0]), [str(v) for v in old])
-        raise Problem(f"“{source.name}” never has the value “{unknown[0]}”.{hint}", at=formula.at, length=6)
+        raise Problem(
+            english("“{name}” never has the value “{unknown}”.{hint}", name=source.name, unknown=unknown[0], hint=hint),
+            at=formula.at,
+            length=6,
+        )
     new = [mapping.get(_plain(value), value if otherwise is None else otherwise) for value in old]
     codes = _codes(source, old)
     gone = np.array([_is_missing(value) for value in new], bool)

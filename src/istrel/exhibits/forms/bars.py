@@ -7,6 +7,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from istrel.english import english
 from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Counts, Form, Json, Plan, Result
 from istrel.exhibits.exchange import finite, groups, number, stored
@@ -105,7 +106,9 @@ def heights_of(plan: Plan, *, several: bool) -> str:
     said = plan.request.settings["height"]
     if said == "density":
         at, length = plan.request.settings.place_of("height")
-        raise Problem("Bars of categories have no density; choose count, percent or proportion.", at=at, length=length)
+        raise Problem(
+            english("Bars of categories have no density; choose count, percent or proportion."), at=at, length=length
+        )
     return said or ("percent" if several or plan.cases.weighted else "count")
 
 
@@ -132,10 +135,14 @@ def figure(plan: Plan, drawings: tuple[BarsCell, ...], title: Text, notes: tuple
 def check_counted(drawings: tuple[BarsCell, ...]) -> None:
     """Raises where there is nothing to draw, or more than a page holds."""
     if not drawings:
-        raise Problem("No case in use has a value, so there is nothing to draw.")
+        raise Problem(english("No case in use has a value, so there is nothing to draw."))
     bars = sum(len(cell.levels) for cell in drawings)
     if bars > MOST_BARS:
-        message = f"This makes {bars:,} bars; a figure holds {MOST_BARS}. Name the most frequent (top = 10), or count classes."
+        message = english(
+            "This makes {bars:,} bars; a figure holds {most_bars}. Name the most frequent (top = 10), or count classes.",
+            bars=bars,
+            most_bars=MOST_BARS,
+        )
         raise Problem(message)
 
 

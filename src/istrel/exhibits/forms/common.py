@@ -10,6 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.column import Kind as Stored
+from istrel.english import english
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Drawing, Plan
@@ -128,7 +129,12 @@ def arrangement(plan: Plan, usual: str, fitting: tuple[str, ...]) -> str:
     said = plan.request.settings["arrange"]
     if said is not None and said not in fitting:
         at, length = plan.request.settings.place_of("arrange")
-        message = f"A figure as {plan.form} can be arranged {listed_words(fitting)}; “{said}” is for others."
+        message = english(
+            "A figure as {form} can be arranged {listed_words}; “{said}” is for others.",
+            form=plan.form,
+            listed_words=listed_words(fitting),
+            said=said,
+        )
         raise Problem(message, at=at, length=length, instead=fitting)
     return said or usual
 
@@ -138,8 +144,14 @@ def refuse_crowds(plan: Plan, most: int | None) -> None:
     groups = sum(grouping.n_groups for grouping in plan.groupings)
     if most is not None and groups > most:
         at, length = plan.request.form_at, len(plan.request.form or "")
-        message = f"This draws {groups:,} groups; a figure as {plan.form} holds {most}. "
-        raise Problem(f"{message}Limit the cases after “among”, or set it as table.", at=at, length=length)
+        message = english(
+            "This draws {groups:,} groups; a figure as {form} holds {most}. ", groups=groups, form=plan.form, most=most
+        )
+        raise Problem(
+            english("{message}Limit the cases after “among”, or set it as table.", message=message),
+            at=at,
+            length=length,
+        )
 
 
 def refuse_not_above_0(plan: Plan) -> None:
@@ -148,8 +160,14 @@ def refuse_not_above_0(plan: Plan) -> None:
         values = values_in_use(name, plan)
         if values.size and values[0] <= 0:
             at, length = plan.request.settings.place_of("log")
-            message = f"“{name}” has values that are not above 0, which a logarithmic axis cannot show; "
-            raise Problem(f"{message}limit the cases after “among”, or leave log out.", at=at, length=length)
+            message = english(
+                "“{name}” has values that are not above 0, which a logarithmic axis cannot show; ", name=name
+            )
+            raise Problem(
+                english("{message}limit the cases after “among”, or leave log out.", message=message),
+                at=at,
+                length=length,
+            )
 
 
 def refuse_extremes(plan: Plan) -> None:
@@ -162,8 +180,12 @@ def refuse_extremes(plan: Plan) -> None:
         largest, least = _sizes(numbers.values, numbers.valid & plan.cases.mask)
         if not _drawable(largest, least, log=is_log(plan)):
             raise Problem(
-                f"{show_name(name)} holds {largest if largest > LARGEST else least:g}, which is beyond what an axis or "
-                "classes can hold; correct it, or limit the cases after “among”."
+                english(
+                    "{name} holds {value:g}, which is beyond what an axis or classes can hold; correct it, "
+                    "or limit the cases after “among”.",
+                    name=show_name(name),
+                    value=largest if largest > LARGEST else least,
+                )
             )
 
 
@@ -199,21 +221,44 @@ def check_drawn(drawings: Sequence[object], plan: Plan, form: str) -> None:
     if not drawings:
         values = values_in_use(name, plan)
         if not values.size:
-            raise Problem(f"“{name}” has no number in any case in use, so there is nothing to draw.")
+            raise Problem(english("“{name}” has no number in any case in use, so there is nothing to draw.", name=name))
         if values[0] == values[-1]:
-            raise Problem(f"All values of “{name}” are equal ({values[0]:g}), so there is no {form} to draw.")
+            raise Problem(
+                english(
+                    "All values of “{name}” are equal ({values:g}), so there is no {form} to draw.",
+                    name=name,
+                    values=values[0],
+                    form=form,
+                )
+            )
         if plan.form != "table" and "log" in plan.request.settings and values[-1] <= 0:
-            raise Problem(f"No value of “{name}” is above 0, so it has no logarithmic axis; leave log out.")
+            raise Problem(
+                english("No value of “{name}” is above 0, so it has no logarithmic axis; leave log out.", name=name)
+            )
         below = plan.request.settings["hide_below"]
         if below is not None:
             raise Problem(
-                f"With counts below {below} hidden, nothing of “{name}” is left to draw: its figure would tell groups of fewer "
-                f"cases, or fewer missing values. Set it as table."
+                english(
+                    "With counts below {below} hidden, nothing of “{name}” is left to draw: its figure would tell groups of "
+                    "fewer cases, or fewer missing values. Set it as table.",
+                    below=below,
+                    name=name,
+                )
             )
-        raise Problem(f"The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.")
+        raise Problem(
+            english(
+                "The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.",
+                name=name,
+                form=form,
+            )
+        )
     if len(drawings) > MOST_PANELS:
         raise Problem(
-            f"This makes {len(drawings)} panels; a figure holds {MOST_PANELS}. Name fewer variables or groups."
+            english(
+                "This makes {n} panels; a figure holds {most_panels}. Name fewer variables or groups.",
+                n=len(drawings),
+                most_panels=MOST_PANELS,
+            )
         )
 
 

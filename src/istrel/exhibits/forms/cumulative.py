@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.english import english
 from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Counts, Form, Json, Plan
 from istrel.exhibits.exchange import groups
@@ -64,7 +65,9 @@ def draw(plan: Plan) -> tuple[CumulativeCell, ...]:
     said, made = plan.request.settings, []
     if plan.cases.weighted and said["intervals"]:
         at, length = said.place_of("intervals")
-        message = "“intervals” of a cumulative curve are not defined under weights; leave it out, or add unweighted."
+        message = english(
+            "“intervals” of a cumulative curve are not defined under weights; leave it out, or add unweighted."
+        )
         raise Problem(message, at=at, length=length)
     for name, grouping, cells in groups_of(plan):
         spread = distribution_of(name, grouping, plan.data) if plan.cases.weighted else None

@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.data.formula.tree import Call, names_in
 from istrel.data.levels import Level
+from istrel.english import english
 from istrel.exhibits.contracts import Plan
 from istrel.exhibits.forms.common import is_log, values_in_use
 from istrel.exhibits.text import Cell, Text, listed, say
@@ -92,7 +93,13 @@ def _stated(values: Array, said: Settings) -> tuple[float, float]:
     low, high = said["bounds"]
     at, length = said.place_of("bounds")
     if values.size and (values[0] < low or values[-1] > high):
-        message = f"Values run from {values[0]:g} to {values[-1]:g}, beyond the bounds {low:g} and {high:g}."
+        message = english(
+            "Values run from {values:g} to {values_2:g}, beyond the bounds {low:g} and {high:g}.",
+            values=values[0],
+            values_2=values[-1],
+            low=low,
+            high=high,
+        )
         raise Problem(message, at=at, length=length)
     return low, high
 

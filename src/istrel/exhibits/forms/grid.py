@@ -7,6 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.english import english
 from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Form, Json, Plan
 from istrel.exhibits.exchange import groups, number
@@ -63,11 +64,26 @@ def draw(plan: Plan) -> tuple[GridCell, ...]:
     """
     names = plan.names
     if not FEWEST <= len(names) <= MOST:
-        message = f"A grid takes {FEWEST} to {MOST} numeric variables; these are {len(names)}."
-        raise Problem(f"{message} Two make a scatter, many a heat map.", at=plan.request.form_at, length=4)
+        message = english(
+            "A grid takes {low} to {high} numeric variables; these are {number}.",
+            low=FEWEST,
+            high=MOST,
+            number=len(names),
+        )
+        raise Problem(
+            english("{message} Two make a scatter, many a heat map.", message=message),
+            at=plan.request.form_at,
+            length=4,
+        )
     groups = sum(grouping.n_groups for grouping in plan.groupings)
     if groups > MOST_GROUPS:
-        raise Problem(f"A grid tells {MOST_GROUPS} groups apart; these are {groups}. Name fewer, or limit the cases.")
+        raise Problem(
+            english(
+                "A grid tells {most_groups} groups apart; these are {groups}. Name fewer, or limit the cases.",
+                most_groups=MOST_GROUPS,
+                groups=groups,
+            )
+        )
     edges = [_edges(name, plan) for name in names]
     dense = is_dense(plan, int(plan.cases.mask.sum()))
     return tuple(
@@ -82,7 +98,7 @@ def _edges(name: str, plan: Plan) -> Array:
     numbers = plan.data.numbers(name)
     values = numbers.values[numbers.valid & plan.cases.mask]
     if not values.size:
-        raise Problem(f"“{name}” has no number in any case in use, so there is nothing to draw.")
+        raise Problem(english("“{name}” has no number in any case in use, so there is nothing to draw.", name=name))
     return binning.class_edges(np.sort(values), binning.ClassSettings("sturges")).edges
 
 
@@ -127,7 +143,9 @@ def figure(plan: Plan, drawings: tuple[GridCell, ...], title: Text, notes: tuple
     names = plan.names
     dense = any(isinstance(pair, PlaneCell) for cell in drawings for pair in cell.pairs.values())
     if dense and len(drawings) > 1:
-        raise Problem("A grid of planes shows one group; leave the groups out, or limit the cases after “among”.")
+        raise Problem(
+            english("A grid of planes shows one group; leave the groups out, or limit the cases after “among”.")
+        )
     panels = tuple(_panel(i, j, drawings, plan) for i in range(len(names)) for j in range(len(names)))
     numbers = tuple(
         Cell(r, Kind.COEFFICIENT, row=key_of(f"{names[j]} × {names[i]}", cell.group), column="r")

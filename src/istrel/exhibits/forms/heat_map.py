@@ -6,6 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from istrel.english import english
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Counts, Form, Json, Result
@@ -71,7 +72,9 @@ def of_numbers(plan: CountPlan | RelatePlan, result: Result) -> tuple[HeatCell, 
         return tuple(_coefficients(cell, plan) for cell in result.cells if isinstance(cell, RelateCell))
     if not plan.against:
         at = plan.request.form_at
-        raise Problem("A heat map of counts needs two variables; name the other one after “against”.", at=at, length=8)
+        raise Problem(
+            english("A heat map of counts needs two variables; name the other one after “against”."), at=at, length=8
+        )
     return tuple(_crossed(cell, plan) for cell in result.cells if isinstance(cell, CrossCell))
 
 
@@ -79,7 +82,13 @@ def of_numbers(plan: CountPlan | RelatePlan, result: Result) -> tuple[HeatCell, 
 def _coefficients(cell: RelateCell, plan: RelatePlan) -> HeatCell:
     names = cell.variables
     if len(names) > MOST_VARIABLES:
-        raise Problem(f"This makes a heat map of {len(names)} variables; one holds {MOST_VARIABLES}. Name fewer.")
+        raise Problem(
+            english(
+                "This makes a heat map of {n} variables; one holds {most_variables}. Name fewer.",
+                n=len(names),
+                most_variables=MOST_VARIABLES,
+            )
+        )
     matrix = np.full((len(names), len(names)), np.nan)
     for i, a in enumerate(names):
         for j, b in enumerate(names[:i]):
@@ -114,7 +123,13 @@ def _alike(matrix: Array) -> Array:
 def _crossed(cell: CrossCell, plan: CountPlan) -> HeatCell:
     said = plan.request.settings
     if cell.counts.size > MOST_TILES:
-        raise Problem(f"This makes {cell.counts.size:,} tiles; a heat map holds {MOST_TILES:,}. Name fewer values.")
+        raise Problem(
+            english(
+                "This makes {size:,} tiles; a heat map holds {most_tiles:,}. Name fewer values.",
+                size=cell.counts.size,
+                most_tiles=MOST_TILES,
+            )
+        )
     hidden = np.zeros(cell.counts.shape, bool) if cell.hidden is None else cell.hidden[:-1, :-1]
     if said["residuals"]:
         measure, values = "residual", cell.residuals
@@ -123,7 +138,9 @@ def _crossed(cell: CrossCell, plan: CountPlan) -> HeatCell:
     else:
         measure, values = "count", cell.counts.astype(float)
     if hidden.any() and measure != "count":
-        raise Problem("With small counts hidden only counts can be drawn; leave the percentages or residuals out.")
+        raise Problem(
+            english("With small counts hidden only counts can be drawn; leave the percentages or residuals out.")
+        )
     values = np.where(hidden, np.nan, values)
     places = () if cell.row_limits or cell.column_limits else np.ndindex(values.shape)
     behind = tuple(None if hidden[i, j] else Behind(_words(cell, i, j), _equal(cell, i, j)) for i, j in places)
@@ -148,7 +165,7 @@ def figure(
 ) -> FigureSheet:
     """A panel for each group or table; all share the scale of their tiles."""
     if all(not np.isfinite(cell.values).any() for cell in drawings):
-        raise Problem("Nothing in this matrix has a value, so there is nothing to draw; set it as table.")
+        raise Problem(english("Nothing in this matrix has a value, so there is nothing to draw; set it as table."))
     ends = _ends(drawings)
     panels = tuple(_panel(cell, plan, ends, several=len(drawings) > 1) for cell in drawings)
     numbers = tuple(

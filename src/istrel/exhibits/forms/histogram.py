@@ -10,6 +10,7 @@ from typing import Protocol
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.english import english
 from istrel.exhibits.cases import Group
 from istrel.exhibits.class_labels import class_labels
 from istrel.exhibits.contracts import Counts, Form, Json, Plan
@@ -53,9 +54,9 @@ def figure(plan: Plan, drawings: tuple[HistogramCell, ...], title: Text, notes: 
     check_drawn(drawings if arranged == "panels" else drawings[:1], plan, "histogram")
     if arranged == "mirrored" and any(len(g.groups) != 2 for g in plan.groupings):
         at, length = plan.request.settings.place_of("arrange")
-        raise Problem("Back to back stand two groups; there are others here.", at=at, length=length)
+        raise Problem(english("Back to back stand two groups; there are others here."), at=at, length=length)
     if arranged == "stacked" and plan.request.settings["cumulative"]:
-        raise Problem("Cumulative bars cannot be stacked; leave cumulative or the arrangement out.")
+        raise Problem(english("Cumulative bars cannot be stacked; leave cumulative or the arrangement out."))
     said = plan.request.settings
     numbers = tuple(number for cell in drawings for number in _numbers(cell))
     return FigureSheet(

@@ -8,6 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.column import Kind as Stored
+from istrel.english import english
 from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Plan
 from istrel.exhibits.forms.classes import height_of, shared_edges, usual_rule
@@ -104,7 +105,7 @@ def _refuse_open_ends(said: Settings) -> None:
     """Raises where a class has no limit on one side: a bar needs both."""
     if not np.isfinite(said["edges"] or ()).all():
         at, length = said.place_of("edges")
-        message = "A bar of a histogram needs both limits of its class; “below” and “above” are for count."
+        message = english("A bar of a histogram needs both limits of its class; “below” and “above” are for count.")
         raise Problem(message, at=at, length=length)
 
 

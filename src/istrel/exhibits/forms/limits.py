@@ -7,6 +7,7 @@ from dataclasses import replace
 
 import numpy as np
 
+from istrel.english import english
 from istrel.exhibits.contracts import Drawing, Plan
 from istrel.exhibits.figure import (
     Area,
@@ -57,18 +58,27 @@ def _limited(panel: Panel, name: str, plan: Plan) -> Panel:
     axis = panel.x if of_x else panel.y
     if axis.places or axis.bare:
         other = next(key for key in SIDES if key != name)
-        message = f"The axis {SIDES[name]} has no numbers; the one that has takes {other}."
+        message = english(
+            "The axis {sides} has no numbers; the one that has takes {other}.", sides=SIDES[name], other=other
+        )
         raise Problem(message, at=at, length=length, instead=(other,))
     if axis.log and low <= 0:
-        raise Problem(f"A logarithmic axis begins above 0; {low:g} is not.", at=at, length=length)
+        raise Problem(english("A logarithmic axis begins above 0; {low:g} is not.", low=low), at=at, length=length)
     parts = [np.ravel(part) for mark in panel.marks for part in _extent(mark, of_x=of_x)]
     drawn = np.concatenate([np.empty(0), *parts])
     drawn = drawn[np.isfinite(drawn)]
     if drawn.size and (drawn.min() < low or drawn.max() > high):
-        message = (
-            f"What is drawn reaches from {drawn.min():.4g} to {drawn.max():.4g}, beyond {name} {low:g} and {high:g}; "
+        message = english(
+            "What is drawn reaches from {min:.4g} to {max:.4g}, beyond {name} {low:g} and {high:g}; ",
+            min=drawn.min(),
+            max=drawn.max(),
+            name=name,
+            low=low,
+            high=high,
         )
-        raise Problem(f"{message}widen them, or limit the cases after “among”.", at=at, length=length)
+        raise Problem(
+            english("{message}widen them, or limit the cases after “among”.", message=message), at=at, length=length
+        )
     ends: Axis = replace(axis, low=low, high=high)
     return replace(panel, x=ends) if of_x else replace(panel, y=ends)
 

@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from istrel.data.column import Kind as Stored
 from istrel.data.column import show_value
 from istrel.data.dataset import Dataset
+from istrel.english import english
 from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Form, Json, Plan
 from istrel.exhibits.exchange import finite, groups
@@ -84,7 +85,11 @@ def _period(plan: Plan, time: str, times: Array, *, dated: bool) -> str:
     if said is not None and not dated and said != "year":
         at, length = plan.request.settings.place_of("per")
         raise Problem(
-            f"“{time}” holds no dates, so there is no {said} in it; per = year takes years.", at=at, length=length
+            english(
+                "“{time}” holds no dates, so there is no {said} in it; per = year takes years.", time=time, said=said
+            ),
+            at=at,
+            length=length,
         )
     if said is not None:
         return str(said)
@@ -159,7 +164,9 @@ def _by_groups(plan: Plan) -> tuple[LineCell, ...]:
     """Means over the groups of the first variable that groups; those of a second one are lines of their own."""
     named = [grouping for grouping in plan.groupings if grouping.names]
     if len(named) != 1 or len(named[0].names) > 2:
-        message = "A line runs over one grouping, or two that are crossed; name what it runs over after “across”."
+        message = english(
+            "A line runs over one grouping, or two that are crossed; name what it runs over after “across”."
+        )
         raise Problem(message, at=plan.request.form_at, length=len("line"))
     (grouping,) = named
     made = []
@@ -198,9 +205,14 @@ def _over(name: str, grouping: Grouping, plan: Plan) -> list[LineCell]:
 def figure(plan: Plan, drawings: tuple[LineCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:
     """A panel per variable, a line per group."""
     if not drawings or not any(np.isfinite(cell.y).any() for cell in drawings):
-        raise Problem("No case in use has both a time and a value, so there is no line to draw.")
+        raise Problem(english("No case in use has both a time and a value, so there is no line to draw."))
     if any(cell.x.size > MOST_POINTS for cell in drawings):
-        raise Problem(f"A line holds {MOST_POINTS:,} points; take means with per = month, or limit the cases.")
+        raise Problem(
+            english(
+                "A line holds {most_points:,} points; take means with per = month, or limit the cases.",
+                most_points=MOST_POINTS,
+            )
+        )
     panels = tuple(_panel(name, mine, plan) for name, mine in by_variable(drawings))
     numbers = tuple(number for cell in drawings for number in line_numbers(cell))
     size = plan.request.settings["size"] or "page"

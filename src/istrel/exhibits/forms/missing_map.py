@@ -7,6 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.english import english
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Form, Json, Plan
@@ -50,9 +51,17 @@ def draw(plan: Plan) -> tuple[MapCell, ...]:
     """The map of the cases in use."""
     names = plan.names
     if has_groups(plan.groupings):
-        raise Problem("A missing map shows all cases together; leave the groups out, or limit the cases after “among”.")
+        raise Problem(
+            english("A missing map shows all cases together; leave the groups out, or limit the cases after “among”.")
+        )
     if len(names) > MOST_VARIABLES:
-        raise Problem(f"This makes a map of {len(names)} variables; one holds {MOST_VARIABLES}. Name fewer.")
+        raise Problem(
+            english(
+                "This makes a map of {n} variables; one holds {most_variables}. Name fewer.",
+                n=len(names),
+                most_variables=MOST_VARIABLES,
+            )
+        )
     rows = np.flatnonzero(plan.cases.mask)
     gone = np.column_stack([~plan.data.present(name)[rows] for name in names])
     wanted = bool(plan.request.settings["sort"])
@@ -79,7 +88,7 @@ def figure(plan: Plan, drawings: tuple[MapCell, ...], title: Text, notes: tuple[
     """One panel."""
     (cell,) = drawings
     if not cell.missing.any():
-        raise Problem("No value of these variables is missing, so there is no map to draw.")
+        raise Problem(english("No value of these variables is missing, so there is no map to draw."))
     values = cell.shares[::-1].T
     ends = np.append(cell.starts - 1, cell.n).astype(float)
     x_edges = np.arange(len(cell.variables) + 1.0)

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.english import english
 from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Form, Json, Plan
 from istrel.exhibits.exchange import finite, groups
@@ -64,7 +65,10 @@ def draw(plan: Plan) -> tuple[PathsCell, ...]:
             for found in followed(name, grouping, plan) if grouping.names else ():
                 if found.doubled:
                     raise Problem(
-                        f"A person has two rows on one occasion of “{'” and “'.join(grouping.names)}”; mend that first."
+                        english(
+                            "A person has two rows on one occasion of “{names}”; mend that first.",
+                            names="” and “".join(grouping.names),
+                        )
                     )
                 means, low, high = found.intervals(confidence)
                 every = max(1, -(-found.values.shape[0] // MOST_LINES))
@@ -73,8 +77,10 @@ def draw(plan: Plan) -> tuple[PathsCell, ...]:
                 made.append(PathsCell(name, found.group, n, all_, found.labels, lines, means, low, high))
     if not made:
         raise Problem(
-            "Paths follow persons over occasions: say whose rows these are at the head of the Codebook (or with --person), and "
-            "name the occasions after “across”.",
+            english(
+                "Paths follow persons over occasions: say whose rows these are at the head of the Codebook (or with --person), and "
+                "name the occasions after “across”."
+            ),
             at=plan.request.form_at,
             length=len("paths"),
         )

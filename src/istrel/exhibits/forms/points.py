@@ -8,6 +8,7 @@ from typing import cast
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.english import english
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Form, Json, Plan
@@ -124,7 +125,9 @@ def _panel(name: str, mine: list[PointsCell], plan: Plan) -> Panel:
     values = np.concatenate([cell.values for cell in mine])
     values = values[values > 0] if log else values
     if not values.size:
-        raise Problem(f"No value of “{name}” is above 0, so it has no logarithmic axis; leave log out.")
+        raise Problem(
+            english("No value of “{name}” is above 0, so it has no logarithmic axis; leave log out.", name=name)
+        )
     low, high = float(values.min()), float(values.max())
     ends = [end for cell in mine for end in (cell.low, cell.high) if end is not None and (end > 0 or not log)]
     if said["mark"] != "median" and said["mark"] != "nothing":

@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.english import english
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group
 from istrel.exhibits.contracts import Counts, Form, Json, Plan
@@ -126,7 +127,13 @@ def figure(
 ) -> FigureSheet:
     """Dots of all groups in one panel, told apart by form and colour; planes in a panel per group."""
     if not drawings:
-        raise Problem(f"No case in use has both “{plan.names[0]}” and “{plan.names[1]}”, so there is nothing to draw.")
+        raise Problem(
+            english(
+                "No case in use has both “{value}” and “{value_2}”, so there is nothing to draw.",
+                value=plan.names[0],
+                value_2=plan.names[1],
+            )
+        )
     planes = tuple(cell for cell in drawings if isinstance(cell, PlaneCell))
     dots = tuple(cell for cell in drawings if isinstance(cell, ScatterCell))
     panels = _planes(planes, plan) if planes else (_dots(dots, plan),)
@@ -347,7 +354,11 @@ def _hidden(ledger: Ledger, place: int, cell: ScatterCell | PlaneCell) -> Scatte
     found = one_sum(cell.counts, ledger.below)
     if found is None:
         below = ledger.below
-        raise Problem(f"With counts below {below} hidden nothing of this plane is left to draw; set it as table.")
+        raise Problem(
+            english(
+                "With counts below {below} hidden nothing of this plane is left to draw; set it as table.", below=below
+            )
+        )
     n = Hidden() if ledger.untold else cell.n
     counts = np.where(found > 0, -1, cell.counts)
     return replace(cell, n=n, counts=counts, fit=cell.fit and _over_tiles(cell.fit, cell.x_edges, counts))

@@ -8,6 +8,7 @@ import numpy as np
 
 from istrel.data.levels import Level as Measurement
 from istrel.data.natural import in_natural_order
+from istrel.english import english
 from istrel.exhibits.contracts import Counts, Form, Plan, Result
 from istrel.exhibits.figure import Array, Axis, Blocks, FigureSheet, Mark, Panel, Words
 from istrel.exhibits.forms.bars import BarsCell, check_counted, item_of, level_key
@@ -30,7 +31,7 @@ def of_numbers(plan: Plan, result: Result) -> tuple[BarsCell, ...]:
     """The shares of every frequency table, or of every column of a cross-table; nothing is drawn where one is hidden."""
     found = tuple(replace(cell, low=None, high=None) for cell in bars_of(plan, result))
     if any(not np.isfinite(cell.counts).all() for cell in found):
-        raise Problem("With small counts hidden the shares cannot be drawn; set it as table.")
+        raise Problem(english("With small counts hidden the shares cannot be drawn; set it as table."))
     return found
 
 
@@ -62,7 +63,11 @@ def _check_one_scale(drawings: tuple[BarsCell, ...]) -> None:
         scales.setdefault(cell.variable, tuple(map(level_key, cell.levels)))
     if len(set(scales.values())) > 1:
         names = " and ".join(f"“{name}”" for name in list(scales)[:2])
-        raise Problem(f"{names} have different values, so their shares do not fit one figure; name one of them.")
+        raise Problem(
+            english(
+                "{names} have different values, so their shares do not fit one figure; name one of them.", names=names
+            )
+        )
 
 
 def _are_items(drawings: tuple[BarsCell, ...]) -> bool:

@@ -4,13 +4,11 @@ from __future__ import annotations
 
 from typing import Any
 
-import msgspec
-
 from istrel.data.facts import Extreme, VariableFacts
 from istrel.data.rows import ROLES
 from istrel.data.screening import Finding
 from istrel.data.table import Source
-from istrel.english import plain
+from istrel.files import as_json
 from istrel.study.intake import Intake
 from istrel.version import VERSION
 
@@ -35,7 +33,7 @@ def render(intake: Intake) -> bytes:
         "findings": [_finding(finding) for finding in intake.findings],
         "missing_patterns": [{"variables": list(p.variables), "count": p.count} for p in intake.patterns],
     }
-    return msgspec.json.format(msgspec.json.encode(content, enc_hook=plain), indent=1) + b"\n"
+    return as_json(content)
 
 
 def _reading(source: Source) -> dict[str, Any]:

@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from typing import Any, Protocol
 
 from istrel.data.column import show_value
+from istrel.english import english
 from istrel.problem import Problem, close, nearest
 
 Word = tuple[str, int]  # as typed, and where it stands
@@ -34,7 +35,7 @@ class Takes(Protocol):
 
 def _single(name: str, said: tuple[Word, ...]) -> Word:
     if len(said) != 1:
-        raise Problem(f"“{name}” takes one value.", at=said[1][1] if len(said) > 1 else -1, length=1)
+        raise Problem(english("“{name}” takes one value.", name=name), at=said[1][1] if len(said) > 1 else -1, length=1)
     return said[0]
 
 

@@ -11,6 +11,7 @@ from typing import Any
 import msgspec
 
 from istrel.data.table import Table
+from istrel.english import plain
 from istrel.problem import Problem
 from istrel.study.parts import Kept, Passage
 from istrel.study.record import Record, record_of, value_of
@@ -96,7 +97,10 @@ def absolute(path: str, folder: Path) -> str:
 def readable(study: Study, folder: Path) -> str:
     """The study as stable text for people and version control: everything but the data."""
     state = with_paths(state_of(study), lambda path: relative(path, folder))
-    return msgspec.json.format(msgspec.json.encode({"istrel": 1, "study": state}), indent=1).decode() + "\n"
+    return (
+        msgspec.json.format(msgspec.json.encode({"istrel": 1, "study": state}, enc_hook=plain), indent=1).decode()
+        + "\n"
+    )
 
 
 def read_back(text: str, name: str, folder: Path) -> Study:

@@ -17,6 +17,7 @@ import msgspec
 
 from istrel.data.column import Column
 from istrel.data.table import Table
+from istrel.english import plain
 from istrel.files import beside
 from istrel.problem import Problem
 from istrel.study.changes import Change
@@ -315,7 +316,7 @@ def _known(study: Study, beginning: str) -> Study:
 
 
 def _json(record: Any) -> str:
-    return msgspec.json.encode(record).decode()
+    return msgspec.json.encode(record, enc_hook=plain).decode()
 
 
 def _read(text: str) -> Any:

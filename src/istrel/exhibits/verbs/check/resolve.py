@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
+from istrel.english import english
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
 from istrel.exhibits.scales import ScaleItems, scale_of_request
 from istrel.problem import Problem
@@ -52,14 +53,14 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     subjects = resolve_subjects(request, data)
     for name in subjects:
         if data.table.column(name).kind is not Kind.NUMBER:
-            raise Problem(f"“{name}” holds no numbers, so its shape cannot be checked; count it.")
+            raise Problem(english("“{name}” holds no numbers, so its shape cannot be checked; count it.", name=name))
     return CheckPlan(request, data, cases, subjects, groupings, request.shape, request.settings["tests"])
 
 
 def _of_scale(request: Request, data: Dataset, cases: Cases, groupings: tuple[Grouping, ...]) -> CheckPlan:
     if request.settings["hide_below"] is not None:
         at, length = request.settings.place_of("hide_below")
-        message = "Small counts are not hidden in the table of a scale; leave hide_below out."
+        message = english("Small counts are not hidden in the table of a scale; leave hide_below out.")
         raise Problem(message, at=at, length=length)
     scale = scale_of_request(request, data)
     names = tuple(item.variable or item.name for item in scale.items)

@@ -9,6 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.levels import Level
+from istrel.english import english
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.class_labels import class_labels
 from istrel.exhibits.forms.catalogue import drawn
@@ -70,7 +71,9 @@ def _values(subject: Counted, plan: CountPlan) -> list[FrequencyCell]:
 def _classes(name: str, plan: CountPlan) -> tuple[list[FrequencyCell], str]:
     edges = shared_edges(name, plan)
     if edges is None:
-        raise Problem(f"“{name}” has no number in any case in use, so there are no classes to count.")
+        raise Problem(
+            english("“{name}” has no number in any case in use, so there are no classes to count.", name=name)
+        )
     said = plan.request.settings
     weighted, data = plan.cases.weighted, plan.data
     cells = [c for g in plan.groupings for c in count_classes(name, g, data, edges.edges, said, weighted=weighted)]
@@ -104,7 +107,9 @@ def _classed_side(name: str, plan: CountPlan) -> _Side:
     """Class intervals, the same in all groups."""
     edges = shared_edges(name, plan)
     if edges is None:
-        raise Problem(f"“{name}” has no number in any case in use, so there are no classes to count.")
+        raise Problem(
+            english("“{name}” has no number in any case in use, so there are no classes to count.", name=name)
+        )
     closed = cast(Closed, plan.request.settings["closed"])
     numbers = plan.data.numbers(name)
     codes = class_codes(numbers.values, edges.edges, closed=closed)

@@ -9,6 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.column import show_value
+from istrel.english import english
 from istrel.exhibits.cases import Group
 from istrel.exhibits.persons import Persons, persons_of
 from istrel.exhibits.text import as_letters
@@ -54,13 +55,24 @@ def _shares(cell: FrequencyCell, plan: CountPlan) -> NDArray[np.float64]:
     for key, label in names:
         share = wanted.get(key, wanted.get(label))
         if share is None:
-            raise Problem(f"“{label}” has no expected share; name one for every value, 0 where none is expected.")
+            raise Problem(
+                english(
+                    "“{label}” has no expected share; name one for every value, 0 where none is expected.", label=label
+                )
+            )
         shares.append(share)
     known = {name for both in names for name in both}
     strange = next((key for key in wanted if key not in known), None)
     if strange is not None:
         values = ", ".join(label for _, label in names)
-        raise Problem(f"“{strange}” is no value of “{cell.variables[0]}”; its values are {values}.")
+        raise Problem(
+            english(
+                "“{strange}” is no value of “{value}”; its values are {values}.",
+                strange=strange,
+                value=cell.variables[0],
+                values=values,
+            )
+        )
     return np.array(shares, np.float64)
 
 

@@ -11,6 +11,7 @@ from istrel.data.formula.tree import Condition
 from istrel.data.levels import Level
 from istrel.data.sets import AnswerSet, set_in
 from istrel.data.spread import is_large
+from istrel.english import english
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, subject_names
 from istrel.exhibits.forms.classes import shared_edges
 from istrel.problem import Problem
@@ -92,7 +93,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
         if isinstance(subject, Crossed) and len(subject.names) > 1:
             if against:
                 name = subject.names[1]
-                message = "A combination (×) is counted by itself; “against” takes variables one by one."
+                message = english("A combination (×) is counted by itself; “against” takes variables one by one.")
                 raise Problem(message, at=name.at, length=len(name.text))
             subjects[Counted(tuple(known(name, data) for name in subject.names))] = None
             continue
@@ -141,15 +142,16 @@ def _flow_plan(request: Request, data: Dataset, cases: Cases, groupings: tuple[G
     """
     if request.against:
         name = request.against[0]
-        raise Problem("The flow of cases takes groups after “across”.", at=name.at, length=len(name.text))
+        raise Problem(english("The flow of cases takes groups after “across”."), at=name.at, length=len(name.text))
     if len(request.across) > 1:
         name = request.across[1].names[0]
-        message = f"Cases part only once on their way; write “× {name.text}”, or leave “{name.text}” out."
+        message = english("Cases part only once on their way; write “× {text}”, or leave “{text}” out.", text=name.text)
         raise Problem(message, at=name.at, length=len(name.text))
     if data.occasions > 1:
         name = next(n for s in request.subjects if isinstance(s, Crossed) for n in s.names)
-        message = (
-            f"“{name.text}” stands in several columns; the flow of cases takes one of them, or all of them by name."
+        message = english(
+            "“{text}” stands in several columns; the flow of cases takes one of them, or all of them by name.",
+            text=name.text,
         )
         raise Problem(message, at=name.at, length=len(name.text))
     names: dict[str, None] = {}
@@ -176,7 +178,9 @@ def _set_of(request: Request, data: Dataset) -> AnswerSet | None:
     if said["combinations"]:
         if found is None:
             at, length = said.place_of("combinations")
-            message = "“combinations” are those of a question with several answers; there is none in this sentence."
+            message = english(
+                "“combinations” are those of a question with several answers; there is none in this sentence."
+            )
             raise Problem(message, at=at, length=length)
         return None
     if found is None:
@@ -184,16 +188,21 @@ def _set_of(request: Request, data: Dataset) -> AnswerSet | None:
     unfit = next((name for name in said if SETTINGS[name].of_values and said[name]), "")
     if unfit and not (unfit == "percent" and said[unfit] == "column"):
         at, length = said.place_of(unfit)
-        message = (
-            f"“{found.name}” is a question with several answers, for which “{unfit}” is not defined; leave it out."
+        message = english(
+            "“{name}” is a question with several answers, for which “{unfit}” is not defined; leave it out.",
+            name=found.name,
+            unfit=unfit,
         )
         raise Problem(message, at=at, length=length)
     if request.shape not in ("table", "bars"):
-        message = f"Answers of which a case can give several do not fit {request.shape}; set them as table or bars."
+        message = english(
+            "Answers of which a case can give several do not fit {shape}; set them as table or bars.",
+            shape=request.shape,
+        )
         raise Problem(message, at=request.form_at, length=len(request.shape), instead=("bars",))
     if request.against and request.across:
         name = request.against[0]
-        message = "Answers are set beside one grouping: “across” or “against”; leave one of them out."
+        message = english("Answers are set beside one grouping: “across” or “against”; leave one of them out.")
         raise Problem(message, at=name.at, length=len(name.text))
     return found
 
@@ -233,11 +242,25 @@ def _refuse_boundless(plan: CountPlan) -> None:
     rows = [1 if s.classes and not crossed else _many(s.names[0], plan) for s in plan.subjects]
     top = plan.request.settings["top"]
     cells = sum(rows) * max(columns) * (groups if plan.against else 1)
-    sizes = (max(columns), MOST_COLUMNS, "columns"), (max(rows), MOST_ROWS, "rows"), (cells, MOST_CELLS, "cells")
+    sizes = (
+        (max(columns), MOST_COLUMNS, english("columns")),
+        (max(rows), MOST_ROWS, english("rows")),
+        (cells, MOST_CELLS, english("cells")),
+    )
     for count, most, what in sizes:
         if count > most and not (what != "columns" and top):
-            message = f"This makes a table of {count:,} {what}; one holds {most:,}."
-            raise Problem(f"{message} Count classes or bands, name the most frequent (top = 20), or limit the cases.")
+            message = english(
+                "This makes a table of {count:,} {what}; one holds {most:,}.",
+                count=count,
+                what=what,
+                most=most,
+            )
+            raise Problem(
+                english(
+                    "{message} Count classes or bands, name the most frequent (top = 20), or limit the cases.",
+                    message=message,
+                )
+            )
 
 
 def _refuse_expected(plan: CountPlan) -> None:
@@ -246,17 +269,19 @@ def _refuse_expected(plan: CountPlan) -> None:
         return
     one = len(plan.subjects) == 1 and len(plan.subjects[0].names) == 1
     if not one or plan.classed:
-        raise Problem("Expected shares belong to the values of one variable; count one, value by value.")
+        raise Problem(english("Expected shares belong to the values of one variable; count one, value by value."))
     if plan.form != "table":
         raise Problem(
-            f"Expected shares stand in a table; leave “as {plan.form}” out.", at=plan.request.form_at, length=4
+            english("Expected shares stand in a table; leave “as {form}” out.", form=plan.form),
+            at=plan.request.form_at,
+            length=4,
         )
     said = plan.request.settings
     for name in ("top", "hide_below"):
         if said[name]:
             raise _of_setting(f"“{name}” leaves out what is compared with expected shares; leave it out.", name, plan)
     if plan.cases.weighted:
-        raise Problem("A test against expected shares is not defined under weights; add “with unweighted”.")
+        raise Problem(english("A test against expected shares is not defined under weights; add “with unweighted”."))
 
 
 def _refuse_orders(plan: CountPlan) -> None:

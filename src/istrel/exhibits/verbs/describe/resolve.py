@@ -9,6 +9,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
 from istrel.data.levels import Level
 from istrel.data.spread import is_large
+from istrel.english import english
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
 from istrel.exhibits.verbs.describe.together import drawn_together
 from istrel.problem import Problem
@@ -154,11 +155,15 @@ def _with_tests(request: Request, groupings: tuple[Grouping, ...]) -> Request:
     """
     if not any(grouping.names and grouping.n_groups > FEWEST_FOR_PAIRS for grouping in groupings):
         at, length = request.settings.place_of("pairs")
-        raise Problem("“pairs” compares more than two groups; there are no more here.", at=at, length=length)
+        raise Problem(english("“pairs” compares more than two groups; there are no more here."), at=at, length=length)
     most = max(grouping.n_groups for grouping in groupings if grouping.names)
     if most > MOST_FOR_PAIRS:
         at, length = request.settings.place_of("pairs")
-        message = f"“pairs” compares {MOST_FOR_PAIRS} groups at most; here are {most}. Take fewer, or leave pairs out."
+        message = english(
+            "“pairs” compares {most_for_pairs} groups at most; here are {most}. Take fewer, or leave pairs out.",
+            most_for_pairs=MOST_FOR_PAIRS,
+            most=most,
+        )
         raise Problem(message, at=at, length=length)
     for name in ("difference", "test"):
         if not request.settings[name]:
@@ -188,7 +193,11 @@ def _refuse_idle(request: Request, shown: tuple[str, ...]) -> None:
             what = wanted.get(name) or needs[name][0]
             at, length = said.place_of(name)
             raise Problem(
-                f"“{name}” is for {what}, which this table does not show; ask for it, or leave {name} out.",
+                english(
+                    "“{name}” is for {what}, which this table does not show; ask for it, or leave {name} out.",
+                    name=name,
+                    what=what,
+                ),
                 at=at,
                 length=length,
             )
@@ -199,16 +208,22 @@ def _refuse_norm(request: Request, subjects: tuple[Subject, ...], form: str) -> 
     words = next((subject.name for subject in subjects if subject.treated != "numbers"), None)
     if words is not None:
         raise Problem(
-            f"“{words}” is not measured in numbers, so it is not compared with {show_value(request.norm or 0.0)}."
+            english(
+                "“{words}” is not measured in numbers, so it is not compared with {value}.",
+                words=words,
+                value=show_value(request.norm or 0.0),
+            )
         )
     if form != "table" and not FORMS[form].norm:
         others = tuple(name for name, entry in FORMS.items() if entry.norm)
-        message = f"A norm is not drawn as {form}; choose {' or '.join(others)}."
+        message = english("A norm is not drawn as {form}; choose {names}.", form=form, names=" or ".join(others))
         raise Problem(message, at=request.form_at, length=len(form), instead=others)
     for name in ("difference", "test"):
         if request.settings[name]:
             at, length = request.settings.place_of(name)
-            message = f"“{name}” compares groups, and “against” each with a norm; leave one of them out."
+            message = english(
+                "“{name}” compares groups, and “against” each with a norm; leave one of them out.", name=name
+            )
             raise Problem(message, at=at, length=length)
     if request.settings["layout"] not in (None, "rows"):
         raise _misplaced(request, "What is compared with a norm stands in rows; leave layout out.")
@@ -223,7 +238,11 @@ def _refuse_measures(request: Request, subjects: tuple[Subject, ...]) -> None:
         word, name = of_measures[0], next(subject.name for subject in subjects if subject.treated == "categories")
         at, length = request.settings.place_of("statistics" if word != "percentiles" else word)
         instead = "write missing = show" if word == "missing" else f"leave “{word}” out, or name a measured variable"
-        raise Problem(f"Of the categories of “{name}” only n and % are shown; {instead}.", at=at, length=length)
+        raise Problem(
+            english("Of the categories of “{name}” only n and % are shown; {instead}.", name=name, instead=instead),
+            at=at,
+            length=length,
+        )
 
 
 def _layout(request: Request, subjects: tuple[Subject, ...], groupings: tuple[Grouping, ...], statistics: int) -> str:

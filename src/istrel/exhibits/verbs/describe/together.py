@@ -10,6 +10,7 @@ from istrel.data.derive import free_name
 from istrel.data.formula.tree import Condition, Name, names_in
 from istrel.data.levels import Level
 from istrel.data.series import Series, as_long
+from istrel.english import english
 from istrel.exhibits.cases import resolve_subjects
 from istrel.exhibits.store import made_of
 from istrel.problem import Problem
@@ -43,7 +44,9 @@ def drawn_together(request: Request, data: Dataset, standing: Condition | None) 
         if "arrange" not in request.settings:
             return None
         at, length = request.settings.place_of("arrange")
-        raise Problem(f"{problem.message} “arrange” is for one axis; leave it out.", at=at, length=length) from None
+        raise Problem(
+            english("{message} “arrange” is for one axis; leave it out.", message=problem.message), at=at, length=length
+        ) from None
     return replace(request, subjects=(_alone(measure),), across=(_alone(by),)), long
 
 
@@ -61,13 +64,15 @@ def _refuse_strangers(names: tuple[str, ...], data: Dataset, *, hides: bool) -> 
     lines = [data.variable(name) for name in names]
     words = next((n for n, line in zip(names, lines, strict=True) if not _is_measured(n, line.level, data)), None)
     if words is not None:
-        raise Problem(f"“{words}” is not measured in numbers.")
+        raise Problem(english("“{words}” is not measured in numbers.", words=words))
     if len({line.unit for line in lines}) > 1 or not lines[0].unit:
-        raise Problem("These variables are not measured in one unit; the Codebook says what each is measured in.")
+        raise Problem(
+            english("These variables are not measured in one unit; the Codebook says what each is measured in.")
+        )
     if not 1 < len(names) <= MOST:
-        raise Problem(f"One axis is shared by 2 to {MOST} variables.")
+        raise Problem(english("One axis is shared by 2 to {most} variables.", most=MOST))
     if hides:
-        raise Problem("Small counts cannot be hidden where several variables share an axis.")
+        raise Problem(english("Small counts cannot be hidden where several variables share an axis."))
 
 
 def _is_measured(name: str, level: Level, data: Dataset) -> bool:

@@ -9,6 +9,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.formula.compare import known
 from istrel.data.formula.tree import Arithmetic, Computed, Condition, Literal, Name
 from istrel.data.levels import Level
+from istrel.english import english
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
 from istrel.exhibits.formulas import with_formula
 from istrel.exhibits.scales import items_of
@@ -86,9 +87,15 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     if columns:
         _refuse_rectangle(request, subjects)
     if len(names) < 2:
-        raise Problem("Relate needs two variables or more; name another, or rank against one with “against”.")
+        raise Problem(english("Relate needs two variables or more; name another, or rank against one with “against”."))
     if len(names) > MOST_VARIABLES:
-        raise Problem(f"This relates {len(names):,} variables; a matrix holds {MOST_VARIABLES}. Name fewer.")
+        raise Problem(
+            english(
+                "This relates {n:,} variables; a matrix holds {most_variables}. Name fewer.",
+                n=len(names),
+                most_variables=MOST_VARIABLES,
+            )
+        )
     if (over_time := _over_time(request, data, cases, subjects, groupings)) is not None:
         return over_time
     given = _given(request, names, data)
@@ -98,14 +105,18 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
     method = _of_persons(request, method, names, data)
     _check_levels((*sorted(names), *given), method, data)
     if given and method == "kendall":
-        raise Problem("“given” takes Pearson’s or Spearman’s coefficient; name one with method = pearson.")
+        raise Problem(english("“given” takes Pearson’s or Spearman’s coefficient; name one with method = pearson."))
     form = request.shape
     words = next((n for n in names if data.table.column(n).kind is not Kind.NUMBER), None)
     if form in ("scatter", "grid") and words is not None:
-        message = f"“{words}” holds no numbers, so it has no place in a {form}; name numeric variables."
+        message = english(
+            "“{words}” holds no numbers, so it has no place in a {form}; name numeric variables.",
+            words=words,
+            form=form,
+        )
         raise Problem(message, at=request.form_at, length=len(form))
     if form == "scatter" and len(names) != 2:
-        message = "A scatter takes two numeric variables; three or more make a grid."
+        message = english("A scatter takes two numeric variables; three or more make a grid.")
         raise Problem(message, at=request.form_at, length=len(form), instead=("grid",) if len(names) > 2 else ())
     _refuse_alpha(request, names, data)
     _refuse_weighted_difference(request, cases)
@@ -130,24 +141,36 @@ def _of_persons(request: Request, method: str, names: set[str], data: Dataset) -
         return method
     at, length = request.settings.place_of(asked)
     if not data.codebook.rows.person:
-        message = f"“{asked}” needs to know whose rows these are; say so at the head of the Codebook, or with --person."
+        message = english(
+            "“{asked}” needs to know whose rows these are; say so at the head of the Codebook, or with --person.",
+            asked=asked,
+        )
         raise Problem(message, at=at, length=length)
     if request.settings["hide_below"]:
-        message = (
-            f"“{asked}” tells how many persons have several rows, which hide_below would hide; leave one of both out."
+        message = english(
+            "“{asked}” tells how many persons have several rows, which hide_below would hide; leave one of both out.",
+            asked=asked,
         )
         raise Problem(message, at=at, length=length)
     if request.given:
-        raise Problem(f"“{asked}” and “given” are not computed together; leave one of them out.", at=at, length=length)
+        raise Problem(
+            english("“{asked}” and “given” are not computed together; leave one of them out.", asked=asked),
+            at=at,
+            length=length,
+        )
     words = next((name for name in sorted(names) if not is_numeric(name, data)), None)
     if words is not None:
         raise Problem(
-            f"“{words}” holds words, so it has no mean of a person; leave it out or leave out “{asked}”.",
+            english(
+                "“{words}” holds words, so it has no mean of a person; leave it out or leave out “{asked}”.",
+                words=words,
+                asked=asked,
+            ),
             at=at,
             length=length,
         )
     if asked == "within" and request.settings["method"] not in (None, "pearson", "fitting"):
-        raise Problem("Within persons Pearson’s r is defined; leave the method out.", at=at, length=length)
+        raise Problem(english("Within persons Pearson’s r is defined; leave the method out."), at=at, length=length)
     return "pearson" if asked == "within" or method == "fitting" else method
 
 
@@ -174,14 +197,22 @@ def _line_plan(
     """
     if request.against or request.given:
         first = (*request.against, *request.given)[0]
-        raise Problem("A line takes time first, then what is drawn over it.", at=first.at, length=len(first.text))
+        raise Problem(
+            english("A line takes time first, then what is drawn over it."), at=first.at, length=len(first.text)
+        )
     time, *others = subjects
     kind = data.table.column(time).kind
     if kind is Kind.TEXT:
-        raise Problem(f"“{time}” holds no dates or numbers, so no line runs over it; name a date first.")
+        raise Problem(
+            english("“{time}” holds no dates or numbers, so no line runs over it; name a date first.", time=time)
+        )
     words = next((name for name in others if data.table.column(name).kind is not Kind.NUMBER), None)
     if words is not None:
-        raise Problem(f"“{words}” holds no numbers, so it has no line; name a date first, then what is measured.")
+        raise Problem(
+            english(
+                "“{words}” holds no numbers, so it has no line; name a date first, then what is measured.", words=words
+            )
+        )
     return RelatePlan(request, data, cases, subjects, "", (), groupings, "pearson", "pairwise", "line")
 
 
@@ -198,7 +229,7 @@ def _dated_scatter(
     words = next((name for name in subjects if data.table.column(name).kind is Kind.TEXT), None)
     if words is not None or len(subjects) != 2 or request.against or request.given or request.settings["agreement"]:
         raise Problem(
-            "A scatter over dates takes a date and one numeric variable, and nothing besides.",
+            english("A scatter over dates takes a date and one numeric variable, and nothing besides."),
             at=request.form_at,
             length=7,
         )
@@ -209,9 +240,16 @@ def _refuse_rectangle(request: Request, subjects: tuple[str, ...]) -> None:
     """Raises where a variable stands on both sides, or a rectangle has no place."""
     both = next((name for name in request.against if name.text in subjects), None)
     if both is not None:
-        raise Problem(f"“{both.text}” stands on both sides; leave it out of one.", at=both.at, length=len(both.text))
+        raise Problem(
+            english("“{text}” stands on both sides; leave it out of one.", text=both.text),
+            at=both.at,
+            length=len(both.text),
+        )
     if request.shape != "table":
-        message = f"Variables against several others are set as table; “{request.shape}” shows all with each other."
+        message = english(
+            "Variables against several others are set as table; “{shape}” shows all with each other.",
+            shape=request.shape,
+        )
         raise Problem(message, at=request.form_at, length=len(request.shape), instead=("table",))
 
 
@@ -219,23 +257,31 @@ def _refuse_agreement(request: Request, names: set[str], data: Dataset) -> None:
     """Raises where there are not two raters, or what they say is not of one kind."""
     at, length = request.settings.place_of("agreement")
     if len(names) != 2 or request.against or request.given:
-        message = "“agreement” is that of two variables, named one after the other; name two."
+        message = english("“agreement” is that of two variables, named one after the other; name two.")
         raise Problem(message, at=at, length=length)
     other = next((name for name in ("hide_below", "difference") if request.settings[name]), "")
     if other:
-        raise Problem(f"“agreement” does not go with “{other}”; leave one of them out.", at=at, length=length)
+        raise Problem(
+            english("“agreement” does not go with “{other}”; leave one of them out.", other=other), at=at, length=length
+        )
     kinds = {"measured" if data.variable(name).level.measured else data.variable(name).level.value for name in names}
     if len(kinds) > 1:
         raise Problem(
-            f"These variables are {' and '.join(sorted(kinds))}; only what is of one level agrees.",
+            english(
+                "These variables are {names}; only what is of one level agrees.", names=" and ".join(sorted(kinds))
+            ),
             at=at,
             length=length,
         )
     a, b = (data.categories(name).values if kinds != {"measured"} else (0.0,) for name in sorted(names))
     if not set(a) & set(b):
-        raise Problem("These variables have no value in common, so there is nothing to agree on.", at=at, length=length)
+        raise Problem(
+            english("These variables have no value in common, so there is nothing to agree on."), at=at, length=length
+        )
     if request.shape == "scatter" and kinds != {"measured"}:
-        raise Problem("Limits of agreement are drawn of measured variables.", at=request.form_at, length=len("scatter"))
+        raise Problem(
+            english("Limits of agreement are drawn of measured variables."), at=request.form_at, length=len("scatter")
+        )
 
 
 def _mean_and_difference(names: tuple[str, ...], data: Dataset) -> tuple[Dataset, tuple[str, ...]]:
@@ -252,7 +298,7 @@ def _refuse_weighted_difference(request: Request, cases: Cases) -> None:
     """Raises where coefficients of weighted groups are to be compared: Fisher's z knows nothing of the design."""
     if cases.weighted and request.settings["difference"]:
         at, length = request.settings.place_of("difference")
-        message = "“difference” of coefficients is not defined under weights; leave it out, or add unweighted."
+        message = english("“difference” of coefficients is not defined under weights; leave it out, or add unweighted.")
         raise Problem(message, at=at, length=length)
 
 
@@ -262,19 +308,25 @@ def _refuse_alpha(request: Request, names: set[str], data: Dataset) -> None:
         return
     at, length = request.settings.place_of("alpha")
     if not any(items_of(data.variable(name).formula, data) for name in names):
-        message = "“alpha” is that of composites, variables made by mean(…) or sum(…) of items; there is none here."
+        message = english(
+            "“alpha” is that of composites, variables made by mean(…) or sum(…) of items; there is none here."
+        )
         raise Problem(message, at=at, length=length)
     clause = "against" if request.against else "hide_below" if request.settings["hide_below"] else ""
     if not clause:
         clause = next((name for name in ("within", "between") if request.settings[name]), "")
     if clause:
-        raise Problem(f"“alpha” does not go with “{clause}”; leave one of them out.", at=at, length=length)
+        raise Problem(
+            english("“alpha” does not go with “{clause}”; leave one of them out.", clause=clause), at=at, length=length
+        )
 
 
 def _given(request: Request, names: set[str], data: Dataset) -> tuple[str, ...]:
     for name in request.given:
         if known(name, data) in names:
-            message = f"“{name.text}” cannot be taken out of itself; name it among the variables or after “given”."
+            message = english(
+                "“{text}” cannot be taken out of itself; name it among the variables or after “given”.", text=name.text
+            )
             raise Problem(message, at=name.at, length=len(name.text))
     return tuple(dict.fromkeys(name.text for name in request.given))
 
@@ -292,7 +344,13 @@ def _check_levels(names: tuple[str, ...], method: str, data: Dataset) -> None:
     for name in names:
         level = data.variable(name).level
         if level in (Level.IDENTIFIER, Level.DATE, Level.TEXT):
-            raise Problem(f"“{name}” is {level.value}; it cannot be related to others.")
+            raise Problem(english("“{name}” is {value}; it cannot be related to others.", name=name, value=level.value))
         if method != "fitting" and not is_numeric(name, data):
             coefficient = f"{method.capitalize()}’s coefficient"
-            raise Problem(f"“{name}” holds words, which {coefficient} cannot take; use method = fitting.")
+            raise Problem(
+                english(
+                    "“{name}” holds words, which {coefficient} cannot take; use method = fitting.",
+                    name=name,
+                    coefficient=coefficient,
+                )
+            )
