@@ -11,6 +11,7 @@ import msgspec
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from depth import DEEP
 from every_sentence import subjects_of, values
 from istrel.data.dataset import Dataset
 from istrel.exhibits.figure import FigureSheet
@@ -93,7 +94,7 @@ def styles() -> list[HouseStyle]:
 STYLES = styles()
 
 
-@settings(max_examples=60)
+@settings(max_examples=60 if DEEP else 40)
 @given(text=tables(), sentence=sentences())
 def test_an_exhibit_is_whole_or_refused_in_plain_words(text: str, sentence: str) -> None:
     exhibit = made_or_refused(text, sentence)

@@ -11,10 +11,11 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from hypothesis import example, given
+from hypothesis import example, given, settings
 from hypothesis import strategies as st
 from scipy.special import chdtrc, fdtrc, ndtr, stdtr
 
+from depth import DEEP
 from istrel import cli
 from istrel.data.codebook import Codebook, Variable
 from istrel.data.column import Column, Kind
@@ -84,6 +85,7 @@ VALUES = st.one_of(
 )
 
 
+@settings(max_examples=100 if DEEP else 40)
 @given(VALUES, st.sampled_from([6, 7, 8]))
 @example([19901.0, 1.0, 20100.0, 1.0], 6)  # a sum of reciprocals with a power of ten
 @example([10084.5, 1.0, 79497.0, 1.0, 79499.0, 1.0, 96982.91, 1.0, 0.01, 1.0, 9463.5], 6)  # a limit of far larger parts
