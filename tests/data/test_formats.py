@@ -18,7 +18,8 @@ from odfdo import Document as OpenDocument
 from odfdo import Table as OpenTable
 
 from istrel.data.column import Kind
-from istrel.data.reading import ReadingSettings, read
+from istrel.data.reading import ReadingSettings, parquet, read
+from istrel.data.reading import columns as reading_columns
 from istrel.data.reading.watch import Watch
 from istrel.data.reason import Reason
 from istrel.data.table import Table
@@ -322,3 +323,36 @@ def test_large_numbers_stay_exact(tmp_path: Path) -> None:
     )
     table = read(tmp_path / "k.parquet")
     assert table.column("key").words == (str(2**60 + 1), str(2**60 + 3))
+
+
+def test_a_long_parquet_file_reads_as_a_short_one_column_by_column(
+    tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Whatever its columns hold, and however they are called: “a” is found beside “a.b”."""
+    n, rng = 600, np.random.default_rng(5)
+    words = pa.DictionaryArray.from_arrays(rng.integers(0, 3, n).astype(np.int32), ["mild", "none", "severe"])
+    gaps = rng.random(n) < 0.2
+    columns = {
+        "a.b": rng.normal(size=n),
+        "a": rng.integers(0, 5, n),
+        "lacking": pa.array(rng.normal(size=n), mask=gaps),
+        "nan": np.where(gaps, np.nan, 1.5),
+        "word": words,
+        "text": pa.array(np.array(["", "x", "7", "n/a"])[rng.integers(0, 4, n)]),
+        "key": pa.array([2**60 + k for k in range(n)]),
+        "day": pa.array([datetime.date(2025, 1, 1 + k % 28) for k in range(n)]),
+        "date": np.array([20250101 + k % 28 for k in range(n)]),
+        "money": pa.array([None if k % 7 == 0 else k for k in range(n)], pa.decimal128(9, 2)),
+        "at": pa.array([1_700_000_000 + k for k in range(n)], pa.timestamp("s", "Europe/Berlin")),
+        "nothing": pa.nulls(n),
+    }
+    pq.write_table(pa.table(columns), tmp_path / "long.parquet", row_group_size=100)
+    whole = read(tmp_path / "long.parquet")
+    monkeypatch.setattr(parquet, "LONG", 1)
+    monkeypatch.setattr(reading_columns, "LONG", 1)
+    apart = read(tmp_path / "long.parquet")
+    assert apart.source == whole.source
+    for one, other in zip(apart.columns, whole.columns, strict=True):
+        assert (one.name, one.kind, one.words) == (other.name, other.kind, other.words)
+        assert np.array_equal(one.valid, other.valid)
+        assert np.array_equal(one.values[one.valid], other.values[other.valid])

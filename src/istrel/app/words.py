@@ -65,10 +65,8 @@ def tr(text: str, /, **parts: object) -> str:
     if _Spoken.language == "en":
         return in_english(template, filled)
     n = filled.get("n")
-    number = (
-        int(n) if isinstance(n, SupportsInt) and "[" in template else -1
-    )  # a text without forms has none in the file
-    found = QCoreApplication.translate(CONTEXT, template, None, number)
+    counts = isinstance(n, SupportsInt) and "[" in template  # a text without forms has one translation alone
+    found = QCoreApplication.translate(CONTEXT, template, None, int(n) if counts else -1)  # type: ignore[call-overload]
     if not filled:
         return found
     return _filled(chosen(template, n) if found == template else found, filled)

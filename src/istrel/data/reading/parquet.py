@@ -62,7 +62,7 @@ class Stored:
         self._read += 1
         name = self.schema.names[place]
         with pq.ParquetFile(self._path, metadata=self._metadata) as file:
-            column = file.read(columns=[name], use_threads=False).column(0)
+            column = file.read(columns=[name], use_threads=False).column(name)  # “a” finds “a.b” too
         column.validate(full=True)
         if pa.types.is_dictionary(column.type):
             column = column.unify_dictionaries()
