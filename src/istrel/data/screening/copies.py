@@ -72,11 +72,14 @@ def _categories(look: Look) -> Iterator[Finding]:
     for name in look.names:
         if not look.level(name).categorical or not 3 <= look.data.tally(name)[0].size <= 1000:
             continue
-        codes = look.data.categories(name).codes
-        seen, first, place = np.unique(codes, return_index=True, return_inverse=True)
-        order = np.argsort(np.argsort(first))
-        renumbered = order[place].astype(np.int32)
-        alike[seen.size, hashlib.blake2b(renumbered.tobytes(), digest_size=16).digest()].append(name)
+        codes = look.data.categories(name).codes + 1  # 0 where there is none
+        first = np.full(int(codes.max()) + 1, codes.size)
+        first[codes[::-1]] = np.arange(codes.size)[::-1]  # the first of each is written last
+        order = np.argsort(np.argsort(first)).astype(np.int32)  # by their first case; those of none come last
+        renumbered = order[codes]
+        alike[int((first < codes.size).sum()), hashlib.blake2b(renumbered.tobytes(), digest_size=16).digest()].append(
+            name
+        )
     for names in alike.values():
         for other in names[1:]:
             yield _copy(names[0], other, english("parts the cases exactly as {name} does.", name=names[0]))

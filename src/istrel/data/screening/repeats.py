@@ -69,10 +69,10 @@ def _repeated_key(look: Look, keys: tuple[str, ...], kept: Mask) -> Iterator[Fin
     present = kept & np.logical_and.reduce([look.data.present(name) for name in keys])
     rows = np.flatnonzero(present)
     marks = row_marks([look.data.table.column(name) for name in keys])[rows]
+    if distinct_values(marks).size == marks.size:
+        return
     _, place, counts = np.unique(marks, return_inverse=True, return_counts=True)
     again = counts[place] > 1
-    if not again.any():
-        return
     mask = np.zeros(kept.size, bool)
     mask[rows[again]] = True
     first = np.zeros(counts.size, np.int64)
