@@ -6,7 +6,7 @@ from datetime import date
 from functools import partial
 from pathlib import Path
 
-from PySide6.QtCore import QModelIndex, Qt, QTimer
+from PySide6.QtCore import QLocale, QModelIndex, Qt, QTimer
 from PySide6.QtWidgets import (
     QFrame,
     QHBoxLayout,
@@ -369,7 +369,8 @@ def _more_figures(found: FileFacts) -> list[tuple[str, str]]:
     if found.dated:
         first, last = date.fromisoformat(found.first_day), date.fromisoformat(found.last_day)
         if first.year == last.year:
-            figures.append((f"{first:%b}–{last:%b}", f"{found.dated}, {first.year}"))
+            months = (QLocale().monthName(day.month, QLocale.FormatType.ShortFormat) for day in (first, last))
+            figures.append(("–".join(months), f"{found.dated}, {first.year}"))
         else:
             figures.append((f"{first.year}–{last.year}", found.dated))
     figures.append((_size(found.memory), tr("in memory")))
