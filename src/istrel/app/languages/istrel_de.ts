@@ -1580,11 +1580,11 @@
   </message>
   <message>
    <source>Size of everything: {size} %</source>
-   <translation>Größe von allem: {size} %</translation>
+   <translation>Größe von allem: {size} %</translation>
   </message>
   <message>
    <source>Size: {size} %</source>
-   <translation>Größe: {size} %</translation>
+   <translation>Größe: {size} %</translation>
   </message>
   <message>
    <source>Sizes</source>
@@ -3169,8 +3169,8 @@
   <message numerus="yes">
    <source>is missing in {missing:,} of {n:,} [case|cases] ({share:.0f} %).</source>
    <translation>
-    <numerusform>fehlt in {missing:,} von {n:,} Fall ({share:.0f} %).</numerusform>
-    <numerusform>fehlt in {missing:,} von {n:,} Fällen ({share:.0f} %).</numerusform>
+    <numerusform>fehlt in {missing:,} von {n:,} Fall ({share:.0f} %).</numerusform>
+    <numerusform>fehlt in {missing:,} von {n:,} Fällen ({share:.0f} %).</numerusform>
    </translation>
   </message>
   <message>
@@ -4221,7 +4221,7 @@
   </message>
   <message>
    <source>shares of a whole, to 100 %</source>
-   <translation>Anteile eines Ganzen, bis 100 %</translation>
+   <translation>Anteile eines Ganzen, bis 100 %</translation>
   </message>
   <message>
    <source>sheet</source>
@@ -5378,7 +5378,7 @@
   </message>
   <message>
    <source>{part:g} of {whole:g} are {share} %</source>
-   <translation>{part:g} von {whole:g} sind {share} %</translation>
+   <translation>{part:g} von {whole:g} sind {share} %</translation>
   </message>
   <message>
    <source>{part} of {variable}</source>

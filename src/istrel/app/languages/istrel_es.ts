@@ -1580,11 +1580,11 @@
   </message>
   <message>
    <source>Size of everything: {size} %</source>
-   <translation>Tamaño de todo: {size} %</translation>
+   <translation>Tamaño de todo: {size} %</translation>
   </message>
   <message>
    <source>Size: {size} %</source>
-   <translation>Tamaño: {size} %</translation>
+   <translation>Tamaño: {size} %</translation>
   </message>
   <message>
    <source>Sizes</source>
@@ -3169,8 +3169,8 @@
   <message numerus="yes">
    <source>is missing in {missing:,} of {n:,} [case|cases] ({share:.0f} %).</source>
    <translation>
-    <numerusform>falta en {missing:,} de {n:,} caso ({share:.0f} %).</numerusform>
-    <numerusform>falta en {missing:,} de {n:,} casos ({share:.0f} %).</numerusform>
+    <numerusform>falta en {missing:,} de {n:,} caso ({share:.0f} %).</numerusform>
+    <numerusform>falta en {missing:,} de {n:,} casos ({share:.0f} %).</numerusform>
    </translation>
   </message>
   <message>
@@ -4221,7 +4221,7 @@
   </message>
   <message>
    <source>shares of a whole, to 100 %</source>
-   <translation>proporciones de un todo, hasta 100 %</translation>
+   <translation>proporciones de un todo, hasta 100 %</translation>
   </message>
   <message>
    <source>sheet</source>
@@ -5378,7 +5378,7 @@
   </message>
   <message>
    <source>{part:g} of {whole:g} are {share} %</source>
-   <translation>{part:g} de {whole:g} son {share} %</translation>
+   <translation>{part:g} de {whole:g} son {share} %</translation>
   </message>
   <message>
    <source>{part} of {variable}</source>

@@ -5,11 +5,11 @@
   <name>window</name>
   <message>
    <source> Did you mean “{names}” or “{last}”?</source>
-   <translation> Vouliez-vous dire « {names} » ou « {last} » ?</translation>
+   <translation> Vouliez-vous dire « {names} » ou « {last} » ?</translation>
   </message>
   <message>
    <source> Did you mean “{word}”?</source>
-   <translation> Vouliez-vous dire « {word} » ?</translation>
+   <translation> Vouliez-vous dire « {word} » ?</translation>
   </message>
   <message>
    <source> Forms are {names}.</source>
@@ -40,7 +40,7 @@
   </message>
   <message>
    <source>(near {where}): one mean hides them.</source>
-   <translation>(vers {where}) : une seule moyenne les cache.</translation>
+   <translation>(vers {where}) : une seule moyenne les cache.</translation>
   </message>
   <message>
    <source>*d* of changes</source>
@@ -84,15 +84,15 @@
   </message>
   <message>
    <source>A bar of a histogram needs both limits of its class; “below” and “above” are for count.</source>
-   <translation>Une barre d’histogramme demande les deux limites de sa classe ; « below » et « above » sont pour count.</translation>
+   <translation>Une barre d’histogramme demande les deux limites de sa classe ; « below » et « above » sont pour count.</translation>
   </message>
   <message>
    <source>A combination (×) is counted by itself; “against” takes variables one by one.</source>
-   <translation>Une combinaison (×) se compte seule ; « against » prend des variables une à une.</translation>
+   <translation>Une combinaison (×) se compte seule ; « against » prend des variables une à une.</translation>
   </message>
   <message>
    <source>A condition cannot stand where a value is needed; join conditions with and, or.</source>
-   <translation>Une condition ne peut se trouver là où il faut une valeur ; joignez les conditions par and, or.</translation>
+   <translation>Une condition ne peut se trouver là où il faut une valeur ; joignez les conditions par and, or.</translation>
   </message>
   <message>
    <source>A condition needs a comparison, for example age &gt;= 18.</source>
@@ -100,7 +100,7 @@
   </message>
   <message>
    <source>A figure as {form} can be arranged {listed_words}; “{said}” is for others.</source>
-   <translation>Une figure {form} peut se disposer {listed_words} ; « {said} » est pour d’autres.</translation>
+   <translation>Une figure {form} peut se disposer {listed_words} ; « {said} » est pour d’autres.</translation>
   </message>
   <message>
    <source>A folder for the exhibits</source>
@@ -112,23 +112,23 @@
   </message>
   <message>
    <source>A grid of planes shows one group; leave the groups out, or limit the cases after “among”.</source>
-   <translation>Une grille de plans montre un groupe ; ôtez les groupes, ou restreignez les cas après « among ».</translation>
+   <translation>Une grille de plans montre un groupe ; ôtez les groupes, ou restreignez les cas après « among ».</translation>
   </message>
   <message>
    <source>A grid takes {low} to {high} numeric variables; these are {number}.</source>
-   <translation>Une grille prend de {low} à {high} variables numériques ; il y en a {number}.</translation>
+   <translation>Une grille prend de {low} à {high} variables numériques ; il y en a {number}.</translation>
   </message>
   <message>
    <source>A grid tells {most_groups} groups apart; these are {groups}. Name fewer, or limit the cases.</source>
-   <translation>Une grille distingue {most_groups} groupes ; il y en a {groups}. Nommez-en moins, ou restreignez les cas.</translation>
+   <translation>Une grille distingue {most_groups} groupes ; il y en a {groups}. Nommez-en moins, ou restreignez les cas.</translation>
   </message>
   <message>
    <source>A guess:</source>
-   <translation>Une supposition :</translation>
+   <translation>Une supposition :</translation>
   </message>
   <message>
    <source>A heat map of counts needs two variables; name the other one after “against”.</source>
-   <translation>Une carte de chaleur d’effectifs demande deux variables ; nommez l’autre après « against ».</translation>
+   <translation>Une carte de chaleur d’effectifs demande deux variables ; nommez l’autre après « against ».</translation>
   </message>
   <message>
    <source>A line for each person, and the means.</source>
@@ -136,11 +136,11 @@
   </message>
   <message>
    <source>A line holds {most_points:,} points; take means with per = month, or limit the cases.</source>
-   <translation>Une ligne contient {most_points:,} points ; prenez des moyennes avec per = month, ou restreignez les cas.</translation>
+   <translation>Une ligne contient {most_points:,} points ; prenez des moyennes avec per = month, ou restreignez les cas.</translation>
   </message>
   <message>
    <source>A line runs over one grouping, or two that are crossed; name what it runs over after “across”.</source>
-   <translation>Une ligne parcourt un groupement, ou deux croisés ; nommez après « across » ce qu’elle parcourt.</translation>
+   <translation>Une ligne parcourt un groupement, ou deux croisés ; nommez après « across » ce qu’elle parcourt.</translation>
   </message>
   <message>
    <source>A line takes time first, then what is drawn over it.</source>
@@ -148,15 +148,15 @@
   </message>
   <message>
    <source>A logarithmic axis begins above 0; {low:g} is not.</source>
-   <translation>Un axe logarithmique commence au-dessus de 0 ; {low:g} ne l’est pas.</translation>
+   <translation>Un axe logarithmique commence au-dessus de 0 ; {low:g} ne l’est pas.</translation>
   </message>
   <message>
    <source>A missing map shows all cases together; leave the groups out, or limit the cases after “among”.</source>
-   <translation>Une carte des manquants montre tous les cas ensemble ; ôtez les groupes, ou restreignez les cas après « among ».</translation>
+   <translation>Une carte des manquants montre tous les cas ensemble ; ôtez les groupes, ou restreignez les cas après « among ».</translation>
   </message>
   <message>
    <source>A norm is not drawn as {form}; choose {names}.</source>
-   <translation>Une norme ne se dessine pas en {form} ; choisissez {names}.</translation>
+   <translation>Une norme ne se dessine pas en {form} ; choisissez {names}.</translation>
   </message>
   <message>
    <source>A package for an archive</source>
@@ -164,7 +164,7 @@
   </message>
   <message>
    <source>A package for an archive: data, codebook, exhibits…</source>
-   <translation>Une archive à déposer : données, dictionnaire, éléments…</translation>
+   <translation>Une archive à déposer : données, dictionnaire, éléments…</translation>
   </message>
   <message>
    <source>A paragraph</source>
@@ -172,7 +172,7 @@
   </message>
   <message>
    <source>A person has two rows on one occasion of “{names}”; mend that first.</source>
-   <translation>Une personne a deux lignes à une occasion de « {names} » ; corrigez cela d’abord.</translation>
+   <translation>Une personne a deux lignes à une occasion de « {names} » ; corrigez cela d’abord.</translation>
   </message>
   <message>
    <source>A questionnaire</source>
@@ -184,7 +184,7 @@
   </message>
   <message>
    <source>A scale has two items or more; name another one.</source>
-   <translation>Une échelle a deux items ou plus ; nommez-en un autre.</translation>
+   <translation>Une échelle a deux items ou plus ; nommez-en un autre.</translation>
   </message>
   <message>
    <source>A scatter over dates takes a date and one numeric variable, and nothing besides.</source>
@@ -192,7 +192,7 @@
   </message>
   <message>
    <source>A scatter takes two numeric variables; three or more make a grid.</source>
-   <translation>Un nuage de points prend deux variables numériques ; trois ou plus font une grille.</translation>
+   <translation>Un nuage de points prend deux variables numériques ; trois ou plus font une grille.</translation>
   </message>
   <message>
    <source>A sentence begins with {names} or {last}.</source>
@@ -204,7 +204,7 @@
   </message>
   <message>
    <source>A test against expected shares is not defined under weights; add “with unweighted”.</source>
-   <translation>Un test contre des parts attendues n’est pas défini avec pondération ; ajoutez « with unweighted ».</translation>
+   <translation>Un test contre des parts attendues n’est pas défini avec pondération ; ajoutez « with unweighted ».</translation>
   </message>
   <message>
    <source>A text gives a {name} without saying how far the values spread.</source>
@@ -228,7 +228,7 @@
   </message>
   <message>
    <source>A text speaks of significance; no test stands by it.</source>
-   <translation>Un texte parle de significativité ; aucun test ne l’accompagne.</translation>
+   <translation>Un texte parle de significativité ; aucun test ne l’accompagne.</translation>
   </message>
   <message>
    <source>Accept every number as it is now</source>
@@ -248,7 +248,7 @@
   </message>
   <message>
    <source>Add how much the groups differ: “with difference”.</source>
-   <translation>Ajoutez combien les groupes diffèrent : « with difference ».</translation>
+   <translation>Ajoutez combien les groupes diffèrent : « with difference ».</translation>
   </message>
   <message>
    <source>Add the reproducibility appendix</source>
@@ -268,35 +268,35 @@
   </message>
   <message>
    <source>After “across” comes the variable that makes the groups.</source>
-   <translation>Après « across » vient la variable qui forme les groupes.</translation>
+   <translation>Après « across » vient la variable qui forme les groupes.</translation>
   </message>
   <message>
    <source>After “against” come variables, or one number, or shares in braces.</source>
-   <translation>Après « against » viennent des variables, ou un nombre, ou des parts entre accolades.</translation>
+   <translation>Après « against » viennent des variables, ou un nombre, ou des parts entre accolades.</translation>
   </message>
   <message>
    <source>After “against” comes a variable.</source>
-   <translation>Après « against » vient une variable.</translation>
+   <translation>Après « against » vient une variable.</translation>
   </message>
   <message>
    <source>After “among” comes a condition, for example age &gt;= 18.</source>
-   <translation>Après « among » vient une condition, par exemple age &gt;= 18.</translation>
+   <translation>Après « among » vient une condition, par exemple age &gt;= 18.</translation>
   </message>
   <message>
    <source>After “as” comes a form: {names}.</source>
-   <translation>Après « as » vient une forme : {names}.</translation>
+   <translation>Après « as » vient une forme : {names}.</translation>
   </message>
   <message>
    <source>After “given” come the variables that are taken out.</source>
-   <translation>Après « given » viennent les variables qui sont ôtées.</translation>
+   <translation>Après « given » viennent les variables qui sont ôtées.</translation>
   </message>
   <message>
    <source>After “with” comes a statistic or a setting, for example mean, sd or bins = 20.</source>
-   <translation>Après « with » vient une statistique ou un réglage, par exemple mean, sd ou bins = 20.</translation>
+   <translation>Après « with » vient une statistique ou un réglage, par exemple mean, sd ou bins = 20.</translation>
   </message>
   <message>
    <source>After “{last}” come the variables, separated by commas.</source>
-   <translation>Après « {last} » viennent les variables, séparées par des virgules.</translation>
+   <translation>Après « {last} » viennent les variables, séparées par des virgules.</translation>
   </message>
   <message>
    <source>Agreement</source>
@@ -320,7 +320,7 @@
   </message>
   <message>
    <source>All values of “{name}” are equal ({values:g}), so there is no {form} to draw.</source>
-   <translation>Toutes les valeurs de « {name} » sont égales ({values:g}), il n’y a donc rien à dessiner en {form}.</translation>
+   <translation>Toutes les valeurs de « {name} » sont égales ({values:g}), il n’y a donc rien à dessiner en {form}.</translation>
   </message>
   <message>
    <source>Alpha</source>
@@ -332,11 +332,11 @@
   </message>
   <message>
    <source>Answers are set beside one grouping: “across” or “against”; leave one of them out.</source>
-   <translation>Les réponses se placent à côté d’un groupement : « across » ou « against » ; ôtez l’un des deux.</translation>
+   <translation>Les réponses se placent à côté d’un groupement : « across » ou « against » ; ôtez l’un des deux.</translation>
   </message>
   <message>
    <source>Answers of which a case can give several do not fit {shape}; set them as table or bars.</source>
-   <translation>Des réponses dont un cas peut donner plusieurs ne vont pas en {shape} ; composez-les en table ou bars.</translation>
+   <translation>Des réponses dont un cas peut donner plusieurs ne vont pas en {shape} ; composez-les en table ou bars.</translation>
   </message>
   <message>
    <source>Arranged</source>
@@ -348,7 +348,7 @@
   </message>
   <message>
    <source>Back to back stand two groups; there are others here.</source>
-   <translation>Dos à dos se tiennent deux groupes ; ici il y en a d’autres.</translation>
+   <translation>Dos à dos se tiennent deux groupes ; ici il y en a d’autres.</translation>
   </message>
   <message>
    <source>Band</source>
@@ -372,7 +372,7 @@
   </message>
   <message>
    <source>Bars of categories have no density; choose count, percent or proportion.</source>
-   <translation>Les barres de catégories n’ont pas de densité ; choisissez count, percent ou proportion.</translation>
+   <translation>Les barres de catégories n’ont pas de densité ; choisissez count, percent ou proportion.</translation>
   </message>
   <message>
    <source>Begin a new study</source>
@@ -380,7 +380,7 @@
   </message>
   <message>
    <source>Belongs to this study; Save as… makes a file for others.</source>
-   <translation>Appartient à cette étude ; « Enregistrer sous… » en fait un fichier pour d’autres.</translation>
+   <translation>Appartient à cette étude ; « Enregistrer sous… » en fait un fichier pour d’autres.</translation>
   </message>
   <message>
    <source>Bench</source>
@@ -396,7 +396,7 @@
   </message>
   <message>
    <source>Between the limits: {text}</source>
-   <translation>Entre les limites : {text}</translation>
+   <translation>Entre les limites : {text}</translation>
   </message>
   <message>
    <source>Bounds</source>
@@ -420,7 +420,7 @@
   </message>
   <message>
    <source>Cases part only once on their way; write “× {text}”, or leave “{text}” out.</source>
-   <translation>Les cas ne se séparent qu’une fois en chemin ; écrivez « × {text} », ou ôtez « {text} ».</translation>
+   <translation>Les cas ne se séparent qu’une fois en chemin ; écrivez « × {text} », ou ôtez « {text} ».</translation>
   </message>
   <message>
    <source>Change this</source>
@@ -436,11 +436,11 @@
   </message>
   <message>
    <source>Choose first what to describe; then “by” makes the groups.</source>
-   <translation>Choisissez d’abord ce qu’il faut décrire ; « by » forme ensuite les groupes.</translation>
+   <translation>Choisissez d’abord ce qu’il faut décrire ; « by » forme ensuite les groupes.</translation>
   </message>
   <message>
    <source>Choose the key: the variable that says which rows belong together.</source>
-   <translation>Choisissez la clé : la variable qui dit quelles lignes vont ensemble.</translation>
+   <translation>Choisissez la clé : la variable qui dit quelles lignes vont ensemble.</translation>
   </message>
   <message>
    <source>Cite the number under the pointer</source>
@@ -460,7 +460,7 @@
   </message>
   <message>
    <source>Click a number of the table: it opens and shows its working.</source>
-   <translation>Cliquez sur un nombre du tableau : il s’ouvre et montre son calcul.</translation>
+   <translation>Cliquez sur un nombre du tableau : il s’ouvre et montre son calcul.</translation>
   </message>
   <message>
    <source>Click variables on the left, type a sentence above, or begin with one of these.</source>
@@ -528,7 +528,7 @@
   </message>
   <message>
    <source>Cumulative bars cannot be stacked; leave cumulative or the arrangement out.</source>
-   <translation>Des barres cumulées ne peuvent s’empiler ; ôtez cumulative ou la disposition.</translation>
+   <translation>Des barres cumulées ne peuvent s’empiler ; ôtez cumulative ou la disposition.</translation>
   </message>
   <message>
    <source>Curve</source>
@@ -584,11 +584,11 @@
   </message>
   <message>
    <source>Derive a variable: name = expression</source>
-   <translation>Dériver une variable : nom = expression</translation>
+   <translation>Dériver une variable : nom = expression</translation>
   </message>
   <message>
    <source>Did it change? The comparison is made within persons.</source>
-   <translation>Cela a-t-il changé ? La comparaison se fait au sein des personnes.</translation>
+   <translation>Cela a-t-il changé ? La comparaison se fait au sein des personnes.</translation>
   </message>
   <message>
    <source>Differences</source>
@@ -600,7 +600,7 @@
   </message>
   <message>
    <source>Do the items hang together?</source>
-   <translation>Les items vont-ils ensemble ?</translation>
+   <translation>Les items vont-ils ensemble ?</translation>
   </message>
   <message>
    <source>Doane</source>
@@ -620,7 +620,7 @@
   </message>
   <message>
    <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow or JSON lines.</source>
-   <translation>Déposez ici un fichier de données ou une étude : texte délimité, classeur, Parquet, Arrow ou lignes JSON.</translation>
+   <translation>Déposez ici un fichier de données ou une étude : texte délimité, classeur, Parquet, Arrow ou lignes JSON.</translation>
   </message>
   <message>
    <source>Each is made from {low:,} to {high:,} rows.</source>
@@ -692,11 +692,11 @@
   </message>
   <message>
    <source>Expected shares belong to the values of one variable; count one, value by value.</source>
-   <translation>Les parts attendues vont aux valeurs d’une variable ; comptez-en une, valeur par valeur.</translation>
+   <translation>Les parts attendues vont aux valeurs d’une variable ; comptez-en une, valeur par valeur.</translation>
   </message>
   <message>
    <source>Expected shares stand in a table; leave “as {form}” out.</source>
-   <translation>Les parts attendues se trouvent dans un tableau ; ôtez « as {form} ».</translation>
+   <translation>Les parts attendues se trouvent dans un tableau ; ôtez « as {form} ».</translation>
   </message>
   <message>
    <source>Explore the demo study</source>
@@ -796,7 +796,7 @@
   </message>
   <message>
    <source>Found sound: {parts}.</source>
-   <translation>Trouvé en ordre : {parts}.</translation>
+   <translation>Trouvé en ordre : {parts}.</translation>
   </message>
   <message>
    <source>Four</source>
@@ -812,7 +812,7 @@
   </message>
   <message>
    <source>Functions: {names}.</source>
-   <translation>Fonctions : {names}.</translation>
+   <translation>Fonctions : {names}.</translation>
   </message>
   <message>
    <source>Gather</source>
@@ -828,7 +828,7 @@
   </message>
   <message>
    <source>Go on to the Bench: Ctrl+3.</source>
-   <translation>Passez à l’établi : Ctrl+3.</translation>
+   <translation>Passez à l’établi : Ctrl+3.</translation>
   </message>
   <message>
    <source>Go on to the Codebook, or straight to the Bench.</source>
@@ -848,7 +848,7 @@
   </message>
   <message>
    <source>Go to the Bench: Ctrl+3.</source>
-   <translation>Allez à l’établi : Ctrl+3.</translation>
+   <translation>Allez à l’établi : Ctrl+3.</translation>
   </message>
   <message>
    <source>Go to the Codebook</source>
@@ -864,7 +864,7 @@
   </message>
   <message>
    <source>Groups come after “across”: describe age across site.</source>
-   <translation>Les groupes viennent après « across » : describe age across site.</translation>
+   <translation>Les groupes viennent après « across » : describe age across site.</translation>
   </message>
   <message>
    <source>Handbook</source>
@@ -896,7 +896,7 @@
   </message>
   <message>
    <source>How did people answer the twelve items? Write the sentence, or click it.</source>
-   <translation>Comment a-t-on répondu aux douze items ? Écrivez la phrase, ou cliquez-la.</translation>
+   <translation>Comment a-t-on répondu aux douze items ? Écrivez la phrase, ou cliquez-la.</translation>
   </message>
   <message>
    <source>How this number was computed</source>
@@ -916,7 +916,7 @@
   </message>
   <message>
    <source>In several columns:</source>
-   <translation>En plusieurs colonnes :</translation>
+   <translation>En plusieurs colonnes :</translation>
   </message>
   <message>
    <source>Intake</source>
@@ -924,7 +924,7 @@
   </message>
   <message>
    <source>Intake found answers that are codes, 9 or 99 or −9: click “treat … as missing” in one of its findings.</source>
-   <translation>L’entrée a trouvé des réponses qui sont des codes, 9 ou 99 ou −9 : cliquez sur « traiter … comme manquant » dans un de ses constats.</translation>
+   <translation>L’entrée a trouvé des réponses qui sont des codes, 9 ou 99 ou −9 : cliquez sur « traiter … comme manquant » dans un de ses constats.</translation>
   </message>
   <message>
    <source>Interval</source>
@@ -952,7 +952,7 @@
   </message>
   <message>
    <source>Joining takes two sources: add the other one first.</source>
-   <translation>Pour joindre il faut deux sources : ajoutez d’abord l’autre.</translation>
+   <translation>Pour joindre il faut deux sources : ajoutez d’abord l’autre.</translation>
   </message>
   <message>
    <source>Keep</source>
@@ -964,7 +964,7 @@
   </message>
   <message>
    <source>Keep it: Ctrl+Enter, or the button at the right.</source>
-   <translation>Gardez-le : Ctrl+Entrée, ou le bouton à droite.</translation>
+   <translation>Gardez-le : Ctrl+Entrée, ou le bouton à droite.</translation>
   </message>
   <message>
    <source>Keep the exhibit</source>
@@ -996,11 +996,11 @@
   </message>
   <message>
    <source>Language of the window: {words}</source>
-   <translation>Langue de la fenêtre : {words}</translation>
+   <translation>Langue de la fenêtre : {words}</translation>
   </message>
   <message>
    <source>Language: {words}</source>
-   <translation>Langue : {words}</translation>
+   <translation>Langue : {words}</translation>
   </message>
   <message>
    <source>Latin 9</source>
@@ -1036,7 +1036,7 @@
   </message>
   <message>
    <source>Level of measurement: {level}</source>
-   <translation>Niveau de mesure : {level}</translation>
+   <translation>Niveau de mesure : {level}</translation>
   </message>
   <message>
    <source>Limit the cases in use</source>
@@ -1072,7 +1072,7 @@
   </message>
   <message>
    <source>Long to wide needs a key, the variable that tells the rows apart, and the values to spread.</source>
-   <translation>« Long vers large » demande une clé, la variable qui distingue les lignes, et les valeurs à étaler.</translation>
+   <translation>« Long vers large » demande une clé, la variable qui distingue les lignes, et les valeurs à étaler.</translation>
   </message>
   <message>
    <source>Look at data</source>
@@ -1084,7 +1084,7 @@
   </message>
   <message>
    <source>Look of the desk: {words}</source>
-   <translation>Aspect du bureau : {words}</translation>
+   <translation>Aspect du bureau : {words}</translation>
   </message>
   <message>
    <source>Look, size, language ▾</source>
@@ -1092,7 +1092,7 @@
   </message>
   <message>
    <source>Look: {words}</source>
-   <translation>Aspect : {words}</translation>
+   <translation>Aspect : {words}</translation>
   </message>
   <message>
    <source>Looking through the file…</source>
@@ -1116,7 +1116,7 @@
   </message>
   <message>
    <source>Manuscript: {kept} kept  Ctrl+4</source>
-   <translation>Manuscrit : {kept} gardés  Ctrl+4</translation>
+   <translation>Manuscrit : {kept} gardés  Ctrl+4</translation>
   </message>
   <message>
    <source>Map of missing values</source>
@@ -1180,11 +1180,11 @@
   </message>
   <message>
    <source>Names stand in back quotes, texts in double ones: write `{plain}`.</source>
-   <translation>Les noms se mettent entre accents graves, les textes entre guillemets doubles : écrivez `{plain}`.</translation>
+   <translation>Les noms se mettent entre accents graves, les textes entre guillemets doubles : écrivez `{plain}`.</translation>
   </message>
   <message>
    <source>Names stand in back quotes, texts in double ones: write `{value}`.</source>
-   <translation>Les noms se mettent entre accents graves, les textes entre guillemets doubles : écrivez `{value}`.</translation>
+   <translation>Les noms se mettent entre accents graves, les textes entre guillemets doubles : écrivez `{value}`.</translation>
   </message>
   <message>
    <source>Nine</source>
@@ -1200,15 +1200,15 @@
   </message>
   <message>
    <source>No case in use has both “{value}” and “{value_2}”, so there is nothing to draw.</source>
-   <translation>Aucun cas utilisé n’a à la fois « {value} » et « {value_2} », il n’y a donc rien à dessiner.</translation>
+   <translation>Aucun cas utilisé n’a à la fois « {value} » et « {value_2} », il n’y a donc rien à dessiner.</translation>
   </message>
   <message>
    <source>No case meets “{text}” ({total:,} cases read); there is nothing to work on.</source>
-   <translation>Aucun cas ne répond à « {text} » ({total:,} cas lus) ; il n’y a rien sur quoi travailler.</translation>
+   <translation>Aucun cas ne répond à « {text} » ({total:,} cas lus) ; il n’y a rien sur quoi travailler.</translation>
   </message>
   <message>
    <source>No table describes the participants (Table 1): characteristics, with n.</source>
-   <translation>Aucun tableau ne décrit les participants (tableau 1) : caractéristiques, avec n.</translation>
+   <translation>Aucun tableau ne décrit les participants (tableau 1) : caractéristiques, avec n.</translation>
   </message>
   <message>
    <source>No value is missing.</source>
@@ -1220,7 +1220,7 @@
   </message>
   <message>
    <source>No value of “{name}” is above 0, so it has no logarithmic axis; leave log out.</source>
-   <translation>Aucune valeur de « {name} » ne dépasse 0, il n’y a donc pas d’axe logarithmique ; ôtez log.</translation>
+   <translation>Aucune valeur de « {name} » ne dépasse 0, il n’y a donc pas d’axe logarithmique ; ôtez log.</translation>
   </message>
   <message>
    <source>No variable is a category.</source>
@@ -1236,7 +1236,7 @@
   </message>
   <message>
    <source>Nothing in this matrix has a value, so there is nothing to draw; set it as table.</source>
-   <translation>Rien dans cette matrice n’a de valeur, il n’y a donc rien à dessiner ; composez-la en table.</translation>
+   <translation>Rien dans cette matrice n’a de valeur, il n’y a donc rien à dessiner ; composez-la en table.</translation>
   </message>
   <message>
    <source>Nothing is called so. Try other letters, or write a whole sentence.</source>
@@ -1244,7 +1244,7 @@
   </message>
   <message>
    <source>Nothing is kept yet. At the Bench, Ctrl+Enter keeps the exhibit that is on paper; headings and paragraphs are added below the outline.</source>
-   <translation>Rien n’est encore gardé. À l’établi, Ctrl+Entrée garde l’élément qui est sur le papier ; titres et paragraphes s’ajoutent sous le plan.</translation>
+   <translation>Rien n’est encore gardé. À l’établi, Ctrl+Entrée garde l’élément qui est sur le papier ; titres et paragraphes s’ajoutent sous le plan.</translation>
   </message>
   <message>
    <source>Nothing moved.</source>
@@ -1252,7 +1252,7 @@
   </message>
   <message>
    <source>Nothing says how the statistics were computed; “+ methods text” beside an exhibit does.</source>
-   <translation>Rien ne dit comment les statistiques ont été calculées ; « + texte de la méthode » à côté d’un élément le dit.</translation>
+   <translation>Rien ne dit comment les statistiques ont été calculées ; « + texte de la méthode » à côté d’un élément le dit.</translation>
   </message>
   <message>
    <source>Nothing that a reviewer would raise.</source>
@@ -1276,15 +1276,15 @@
   </message>
   <message>
    <source>Of different kinds, so read as text: {names}.</source>
-   <translation>De natures différentes, donc lues comme texte : {names}.</translation>
+   <translation>De natures différentes, donc lues comme texte : {names}.</translation>
   </message>
   <message>
    <source>Of the categories of “{name}” only n and % are shown; {instead}.</source>
-   <translation>Des catégories de « {name} » on ne montre que n et % ; {instead}.</translation>
+   <translation>Des catégories de « {name} » on ne montre que n et % ; {instead}.</translation>
   </message>
   <message>
    <source>Of “{text}” each case can have several answers, so it makes no groups; count it instead.</source>
-   <translation>De « {text} » chaque cas peut avoir plusieurs réponses, elle ne forme donc pas de groupes ; comptez-la.</translation>
+   <translation>De « {text} » chaque cas peut avoir plusieurs réponses, elle ne forme donc pas de groupes ; comptez-la.</translation>
   </message>
   <message>
    <source>One</source>
@@ -1344,7 +1344,7 @@
   </message>
   <message>
    <source>Partial coefficients are not defined under weights; leave “given” out, or add “with unweighted”.</source>
-   <translation>Les coefficients partiels ne sont pas définis avec pondération ; ôtez « given », ou ajoutez « with unweighted ».</translation>
+   <translation>Les coefficients partiels ne sont pas définis avec pondération ; ôtez « given », ou ajoutez « with unweighted ».</translation>
   </message>
   <message>
    <source>Paste cells as data</source>
@@ -1352,7 +1352,7 @@
   </message>
   <message>
    <source>Paths follow persons over occasions: say whose rows these are at the head of the Codebook (or with --person), and name the occasions after “across”.</source>
-   <translation>Les trajectoires suivent des personnes au fil des occasions : dites en tête du dictionnaire (ou avec --person) à qui sont ces lignes, et nommez les occasions après « across ».</translation>
+   <translation>Les trajectoires suivent des personnes au fil des occasions : dites en tête du dictionnaire (ou avec --person) à qui sont ces lignes, et nommez les occasions après « across ».</translation>
   </message>
   <message>
    <source>Pearson</source>
@@ -1376,7 +1376,7 @@
   </message>
   <message>
    <source>Point at a number of a proof first; Ctrl+Shift+N then cites it.</source>
-   <translation>Pointez d’abord un nombre d’une épreuve ; Ctrl+Shift+N le cite alors.</translation>
+   <translation>Pointez d’abord un nombre d’une épreuve ; Ctrl+Shift+N le cite alors.</translation>
   </message>
   <message>
    <source>Print the manuscript…</source>
@@ -1420,7 +1420,7 @@
   </message>
   <message>
    <source>Reading was cancelled; nothing was changed.</source>
-   <translation>La lecture a été annulée ; rien n’a changé.</translation>
+   <translation>La lecture a été annulée ; rien n’a changé.</translation>
   </message>
   <message>
    <source>Reading {name} …</source>
@@ -1464,7 +1464,7 @@
   </message>
   <message>
    <source>Relate needs two variables or more; name another, or rank against one with “against”.</source>
-   <translation>Relate demande deux variables ou plus ; nommez-en une autre, ou mesurez à une seule par « against ».</translation>
+   <translation>Relate demande deux variables ou plus ; nommez-en une autre, ou mesurez à une seule par « against ».</translation>
   </message>
   <message>
    <source>Reproducibility</source>
@@ -1480,7 +1480,7 @@
   </message>
   <message>
    <source>Row {row:,} is no case:</source>
-   <translation>La ligne {row:,} n’est pas un cas :</translation>
+   <translation>La ligne {row:,} n’est pas un cas :</translation>
   </message>
   <message>
    <source>Rules, pt</source>
@@ -1520,7 +1520,7 @@
   </message>
   <message>
    <source>See it on its page: Manuscript in the rail, or Ctrl+4.</source>
-   <translation>Voyez-le sur sa page : Manuscrit à gauche, ou Ctrl+4.</translation>
+   <translation>Voyez-le sur sa page : Manuscrit à gauche, ou Ctrl+4.</translation>
   </message>
   <message>
    <source>Sentence</source>
@@ -1548,7 +1548,7 @@
   </message>
   <message>
    <source>Shares that are expected are for count; “{verb}” does not take them.</source>
-   <translation>Les parts attendues sont pour count ; « {verb} » n’en prend pas.</translation>
+   <translation>Les parts attendues sont pour count ; « {verb} » n’en prend pas.</translation>
   </message>
   <message>
    <source>Sheather–Jones</source>
@@ -1556,7 +1556,7 @@
   </message>
   <message>
    <source>Ships with Istrel; the first change makes a copy that belongs to the study.</source>
-   <translation>Fourni avec Istrel ; le premier changement en fait une copie qui appartient à l’étude.</translation>
+   <translation>Fourni avec Istrel ; le premier changement en fait une copie qui appartient à l’étude.</translation>
   </message>
   <message>
    <source>Show the cases</source>
@@ -1572,7 +1572,7 @@
   </message>
   <message>
    <source>Single cases cannot be shown where small counts are hidden; leave points out.</source>
-   <translation>On ne peut montrer de cas isolés là où de petits effectifs sont cachés ; ôtez points.</translation>
+   <translation>On ne peut montrer de cas isolés là où de petits effectifs sont cachés ; ôtez points.</translation>
   </message>
   <message>
    <source>Six</source>
@@ -1580,11 +1580,11 @@
   </message>
   <message>
    <source>Size of everything: {size} %</source>
-   <translation>Taille de l’ensemble : {size} %</translation>
+   <translation>Taille de l’ensemble : {size} %</translation>
   </message>
   <message>
    <source>Size: {size} %</source>
-   <translation>Taille : {size} %</translation>
+   <translation>Taille : {size} %</translation>
   </message>
   <message>
    <source>Sizes</source>
@@ -1592,15 +1592,15 @@
   </message>
   <message>
    <source>Small counts are not hidden in the table of a scale; leave hide_below out.</source>
-   <translation>Les petits effectifs ne sont pas cachés dans le tableau d’une échelle ; ôtez hide_below.</translation>
+   <translation>Les petits effectifs ne sont pas cachés dans le tableau d’une échelle ; ôtez hide_below.</translation>
   </message>
   <message>
    <source>Small counts are not hidden where persons are counted; leave one of both out.</source>
-   <translation>Les petits effectifs ne sont pas cachés là où l’on compte des personnes ; ôtez l’un des deux.</translation>
+   <translation>Les petits effectifs ne sont pas cachés là où l’on compte des personnes ; ôtez l’un des deux.</translation>
   </message>
   <message>
    <source>Small counts are not hidden where “{name}” stands in several columns; describe these one by one.</source>
-   <translation>Les petits effectifs ne sont pas cachés là où « {name} » occupe plusieurs colonnes ; décrivez-les une à une.</translation>
+   <translation>Les petits effectifs ne sont pas cachés là où « {name} » occupe plusieurs colonnes ; décrivez-les une à une.</translation>
   </message>
   <message>
    <source>Small counts cannot be hidden where several variables share an axis.</source>
@@ -1680,7 +1680,7 @@
   </message>
   <message>
    <source>Tells who a person is: it stays out of data that are given away.</source>
-   <translation>Dit qui est une personne : reste hors des données qui sont données.</translation>
+   <translation>Dit qui est une personne : reste hors des données qui sont données.</translation>
   </message>
   <message>
    <source>Ten</source>
@@ -1708,11 +1708,11 @@
   </message>
   <message>
    <source>That was it. Everything that you did is a step that Ctrl+Z takes back; F1 opens the handbook.</source>
-   <translation>C’est tout. Tout ce que vous avez fait se reprend avec Ctrl+Z ; F1 ouvre le manuel.</translation>
+   <translation>C’est tout. Tout ce que vous avez fait se reprend avec Ctrl+Z ; F1 ouvre le manuel.</translation>
   </message>
   <message>
    <source>The axis {sides} has no numbers; the one that has takes {other}.</source>
-   <translation>L’axe {sides} n’a pas de nombres ; celui qui en a prend {other}.</translation>
+   <translation>L’axe {sides} n’a pas de nombres ; celui qui en a prend {other}.</translation>
   </message>
   <message>
    <source>The codebook stands in {path}.</source>
@@ -1720,11 +1720,11 @@
   </message>
   <message>
    <source>The data have a variable “{occasion}” already; rename it, so that “{name}” can have occasions.</source>
-   <translation>Les données ont déjà une variable « {occasion} » ; renommez-la, pour que « {name} » puisse avoir des occasions.</translation>
+   <translation>Les données ont déjà une variable « {occasion} » ; renommez-la, pour que « {name} » puisse avoir des occasions.</translation>
   </message>
   <message>
    <source>The flow of cases takes groups after “across”.</source>
-   <translation>Le flux des cas prend des groupes après « across ».</translation>
+   <translation>Le flux des cas prend des groupes après « across ».</translation>
   </message>
   <message>
    <source>The note of {label} {says}.</source>
@@ -1740,35 +1740,35 @@
   </message>
   <message>
    <source>The row of names is a whole number counted from 1; 0 where the file has no names.</source>
-   <translation>La ligne des noms est un nombre entier compté à partir de 1 ; 0 si le fichier n’a pas de noms.</translation>
+   <translation>La ligne des noms est un nombre entier compté à partir de 1 ; 0 si le fichier n’a pas de noms.</translation>
   </message>
   <message>
    <source>The rows have no weights here; leave unweighted out.</source>
-   <translation>Les lignes n’ont pas de poids ici ; ôtez unweighted.</translation>
+   <translation>Les lignes n’ont pas de poids ici ; ôtez unweighted.</translation>
   </message>
   <message>
    <source>The rows look counted already:</source>
-   <translation>Les lignes semblent déjà comptées :</translation>
+   <translation>Les lignes semblent déjà comptées :</translation>
   </message>
   <message>
    <source>The rows may be weighted:</source>
-   <translation>Les lignes sont peut-être pondérées :</translation>
+   <translation>Les lignes sont peut-être pondérées :</translation>
   </message>
   <message>
    <source>The software is not named (SAMPL): for example “made with Istrel”.</source>
-   <translation>Le logiciel n’est pas nommé (SAMPL) : par exemple « réalisé avec Istrel ».</translation>
+   <translation>Le logiciel n’est pas nommé (SAMPL) : par exemple « réalisé avec Istrel ».</translation>
   </message>
   <message>
    <source>The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.</source>
-   <translation>Les valeurs de « {name} » ne peuvent se dessiner en {form} : elles sont trop grandes, trop petites ou trop peu nombreuses.</translation>
+   <translation>Les valeurs de « {name} » ne peuvent se dessiner en {form} : elles sont trop grandes, trop petites ou trop peu nombreuses.</translation>
   </message>
   <message>
    <source>The {what} differs: {number} in {label}, {number_2} in {label_2}; say why.</source>
-   <translation>{what} diffère : {number} dans {label}, {number_2} dans {label_2} ; dites pourquoi.</translation>
+   <translation>{what} diffère : {number} dans {label}, {number_2} dans {label_2} ; dites pourquoi.</translation>
   </message>
   <message>
    <source>There is no function “{function}”.{hint}</source>
-   <translation>Il n’y a pas de fonction « {function} ».{hint}</translation>
+   <translation>Il n’y a pas de fonction « {function} ».{hint}</translation>
   </message>
   <message>
    <source>There is no sentence yet. {begins}</source>
@@ -1776,19 +1776,19 @@
   </message>
   <message>
    <source>There is no setting “{word}”.{hint}</source>
-   <translation>Il n’y a pas de réglage « {word} ».{hint}</translation>
+   <translation>Il n’y a pas de réglage « {word} ».{hint}</translation>
   </message>
   <message>
    <source>There is no variable “{name}”.{hint}</source>
-   <translation>Il n’y a pas de variable « {name} ».{hint}</translation>
+   <translation>Il n’y a pas de variable « {name} ».{hint}</translation>
   </message>
   <message>
    <source>These variables are not measured in one unit; the Codebook says what each is measured in.</source>
-   <translation>Ces variables ne sont pas mesurées dans une même unité ; le dictionnaire dit en quoi chacune est mesurée.</translation>
+   <translation>Ces variables ne sont pas mesurées dans une même unité ; le dictionnaire dit en quoi chacune est mesurée.</translation>
   </message>
   <message>
    <source>These variables are {names}; only what is of one level agrees.</source>
-   <translation>Ces variables sont {names} ; seul ce qui est d’un même niveau s’accorde.</translation>
+   <translation>Ces variables sont {names} ; seul ce qui est d’un même niveau s’accorde.</translation>
   </message>
   <message>
    <source>These variables have no value in common, so there is nothing to agree on.</source>
@@ -1796,7 +1796,7 @@
   </message>
   <message>
    <source>This draws {groups:,} groups; a figure as {form} holds {most}. </source>
-   <translation>Cela dessine {groups:,} groupes ; une figure en {form} en contient {most}. </translation>
+   <translation>Cela dessine {groups:,} groupes ; une figure en {form} en contient {most}. </translation>
   </message>
   <message>
    <source>This exhibit is not in the manuscript any more.</source>
@@ -1804,39 +1804,39 @@
   </message>
   <message>
    <source>This is nested more than {deepest} deep; make parts of it variables of their own.</source>
-   <translation>C’est imbriqué plus de {deepest} fois ; faites-en des variables à part.</translation>
+   <translation>C’est imbriqué plus de {deepest} fois ; faites-en des variables à part.</translation>
   </message>
   <message>
    <source>This makes a heat map of {n} variables; one holds {most_variables}. Name fewer.</source>
-   <translation>Cela fait une carte de chaleur de {n} variables ; elle en contient {most_variables}. Nommez-en moins.</translation>
+   <translation>Cela fait une carte de chaleur de {n} variables ; elle en contient {most_variables}. Nommez-en moins.</translation>
   </message>
   <message>
    <source>This makes a map of {n} variables; one holds {most_variables}. Name fewer.</source>
-   <translation>Cela fait une carte de {n} variables ; elle en contient {most_variables}. Nommez-en moins.</translation>
+   <translation>Cela fait une carte de {n} variables ; elle en contient {most_variables}. Nommez-en moins.</translation>
   </message>
   <message>
    <source>This makes a table of {count:,} {what}; one holds {most:,}.</source>
-   <translation>Cela fait un tableau de {count:,} {what} ; il en contient {most:,}.</translation>
+   <translation>Cela fait un tableau de {count:,} {what} ; il en contient {most:,}.</translation>
   </message>
   <message>
    <source>This makes {bars:,} bars; a figure holds {most_bars}. Name the most frequent (top = 10), or count classes.</source>
-   <translation>Cela fait {bars:,} barres ; une figure en contient {most_bars}. Nommez les plus fréquentes (top = 10), ou comptez des classes.</translation>
+   <translation>Cela fait {bars:,} barres ; une figure en contient {most_bars}. Nommez les plus fréquentes (top = 10), ou comptez des classes.</translation>
   </message>
   <message>
    <source>This makes {n:,} groups; a table holds {most_groups:,}. Cross fewer variables, or limit the cases.</source>
-   <translation>Cela fait {n:,} groupes ; un tableau en contient {most_groups:,}. Croisez moins de variables, ou restreignez les cas.</translation>
+   <translation>Cela fait {n:,} groupes ; un tableau en contient {most_groups:,}. Croisez moins de variables, ou restreignez les cas.</translation>
   </message>
   <message>
    <source>This makes {n} panels; a figure holds {most_panels}. Name fewer variables or groups.</source>
-   <translation>Cela fait {n} panneaux ; une figure en contient {most_panels}. Nommez moins de variables ou de groupes.</translation>
+   <translation>Cela fait {n} panneaux ; une figure en contient {most_panels}. Nommez moins de variables ou de groupes.</translation>
   </message>
   <message>
    <source>This makes {size:,} tiles; a heat map holds {most_tiles:,}. Name fewer values.</source>
-   <translation>Cela fait {size:,} carreaux ; une carte de chaleur en contient {most_tiles:,}. Nommez moins de valeurs.</translation>
+   <translation>Cela fait {size:,} carreaux ; une carte de chaleur en contient {most_tiles:,}. Nommez moins de valeurs.</translation>
   </message>
   <message>
    <source>This relates {n:,} variables; a matrix holds {most_variables}. Name fewer.</source>
-   <translation>Cela met en relation {n:,} variables ; une matrice en contient {most_variables}. Nommez-en moins.</translation>
+   <translation>Cela met en relation {n:,} variables ; une matrice en contient {most_variables}. Nommez-en moins.</translation>
   </message>
   <message>
    <source>Thousands</source>
@@ -1916,7 +1916,7 @@
   </message>
   <message>
    <source>Variables against several others are set as table; “{shape}” shows all with each other.</source>
-   <translation>Des variables face à plusieurs autres se composent en table ; « {shape} » les montre toutes entre elles.</translation>
+   <translation>Des variables face à plusieurs autres se composent en table ; « {shape} » les montre toutes entre elles.</translation>
   </message>
   <message>
    <source>Variables for the condition</source>
@@ -1928,7 +1928,7 @@
   </message>
   <message>
    <source>Variables stand one by one here; combinations (×) are counted with “count”.</source>
-   <translation>Ici les variables se tiennent une à une ; les combinaisons (×) se comptent avec « count ».</translation>
+   <translation>Ici les variables se tiennent une à une ; les combinaisons (×) se comptent avec « count ».</translation>
   </message>
   <message>
    <source>Walk over the table on the paper</source>
@@ -1936,7 +1936,7 @@
   </message>
   <message>
    <source>Walk: {title}</source>
-   <translation>Visite : {title}</translation>
+   <translation>Visite : {title}</translation>
   </message>
   <message>
    <source>What a reviewer might raise</source>
@@ -1944,7 +1944,7 @@
   </message>
   <message>
    <source>What is drawn reaches from {min:.4g} to {max:.4g}, beyond {name} {low:g} and {high:g}; </source>
-   <translation>Ce qui est dessiné va de {min:.4g} à {max:.4g}, au-delà de {name} {low:g} et {high:g} ; </translation>
+   <translation>Ce qui est dessiné va de {min:.4g} à {max:.4g}, au-delà de {name} {low:g} et {high:g} ; </translation>
   </message>
   <message>
    <source>What may stand here</source>
@@ -1956,7 +1956,7 @@
   </message>
   <message>
    <source>What would you like to know?</source>
-   <translation>Que voulez-vous savoir ?</translation>
+   <translation>Que voulez-vous savoir ?</translation>
   </message>
   <message>
    <source>Whiskers</source>
@@ -1964,7 +1964,7 @@
   </message>
   <message>
    <source>Who was in which group?</source>
-   <translation>Qui était dans quel groupe ?</translation>
+   <translation>Qui était dans quel groupe ?</translation>
   </message>
   <message>
    <source>Wide to long</source>
@@ -1972,7 +1972,7 @@
   </message>
   <message>
    <source>Wide to long gathers two variables or more.</source>
-   <translation>« Large vers long » rassemble deux variables ou plus.</translation>
+   <translation>« Large vers long » rassemble deux variables ou plus.</translation>
   </message>
   <message>
    <source>Width</source>
@@ -1988,23 +1988,23 @@
   </message>
   <message>
    <source>With counts below {below} hidden nothing of this plane is left to draw; set it as table.</source>
-   <translation>Avec les effectifs sous {below} cachés, il ne reste rien à dessiner de ce plan ; composez-le en table.</translation>
+   <translation>Avec les effectifs sous {below} cachés, il ne reste rien à dessiner de ce plan ; composez-le en table.</translation>
   </message>
   <message>
    <source>With counts below {below} hidden, nothing of “{name}” is left to draw: its figure would tell groups of fewer cases, or fewer missing values. Set it as table.</source>
-   <translation>Avec les effectifs sous {below} cachés, il ne reste rien à dessiner de « {name} » : sa figure trahirait des groupes de moins de cas, ou moins de valeurs manquantes. Composez-le en table.</translation>
+   <translation>Avec les effectifs sous {below} cachés, il ne reste rien à dessiner de « {name} » : sa figure trahirait des groupes de moins de cas, ou moins de valeurs manquantes. Composez-le en table.</translation>
   </message>
   <message>
    <source>With several answers:</source>
-   <translation>À plusieurs réponses :</translation>
+   <translation>À plusieurs réponses :</translation>
   </message>
   <message>
    <source>With small counts hidden only counts can be drawn; leave the percentages or residuals out.</source>
-   <translation>Avec les petits effectifs cachés, seuls des effectifs peuvent se dessiner ; ôtez les pourcentages ou résidus.</translation>
+   <translation>Avec les petits effectifs cachés, seuls des effectifs peuvent se dessiner ; ôtez les pourcentages ou résidus.</translation>
   </message>
   <message>
    <source>With small counts hidden the shares cannot be drawn; set it as table.</source>
-   <translation>Avec les petits effectifs cachés, les parts ne peuvent se dessiner ; composez-les en table.</translation>
+   <translation>Avec les petits effectifs cachés, les parts ne peuvent se dessiner ; composez-les en table.</translation>
   </message>
   <message>
    <source>Within persons</source>
@@ -2012,7 +2012,7 @@
   </message>
   <message>
    <source>Within persons Pearson’s r is defined; leave the method out.</source>
-   <translation>Au sein des personnes c’est le r de Pearson qui est défini ; ôtez method.</translation>
+   <translation>Au sein des personnes c’est le r de Pearson qui est défini ; ôtez method.</translation>
   </message>
   <message>
    <source>Without weights</source>
@@ -2032,15 +2032,15 @@
   </message>
   <message>
    <source>Write a number as it shall print, and its unit: {example}. “{text}” is none.</source>
-   <translation>Écrivez un nombre tel qu’il doit être imprimé, et son unité : {example}. « {text} » n’en est pas un.</translation>
+   <translation>Écrivez un nombre tel qu’il doit être imprimé, et son unité : {example}. « {text} » n’en est pas un.</translation>
   </message>
   <message>
    <source>Write a package for an archive: data, codebook, exhibits…</source>
-   <translation>Écrire une archive à déposer : données, dictionnaire, éléments…</translation>
+   <translation>Écrire une archive à déposer : données, dictionnaire, éléments…</translation>
   </message>
   <message>
    <source>Write names with commas, or a stretch of them: `{first}` .. `{last}`.</source>
-   <translation>Écrivez les noms avec des virgules, ou une suite d’entre eux : `{first}` .. `{last}`.</translation>
+   <translation>Écrivez les noms avec des virgules, ou une suite d’entre eux : `{first}` .. `{last}`.</translation>
   </message>
   <message>
    <source>Write the codebook</source>
@@ -2086,8 +2086,8 @@
   <message numerus="yes">
    <source>[it reads|they read] “{words}”.</source>
    <translation>
-    <numerusform>on y lit « {words} ».</numerusform>
-    <numerusform>on y lit « {words} ».</numerusform>
+    <numerusform>on y lit « {words} ».</numerusform>
+    <numerusform>on y lit « {words} ».</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -2114,15 +2114,15 @@
   <message numerus="yes">
    <source>[tells|tell] who a person is ({held}); marked, it stays out of data that are given away.</source>
    <translation>
-    <numerusform>dit qui est une personne ({held}) ; une fois marqué, cela reste hors des données qui sont données.</numerusform>
-    <numerusform>disent qui est une personne ({held}) ; une fois marqué, cela reste hors des données qui sont données.</numerusform>
+    <numerusform>dit qui est une personne ({held}) ; une fois marqué, cela reste hors des données qui sont données.</numerusform>
+    <numerusform>disent qui est une personne ({held}) ; une fois marqué, cela reste hors des données qui sont données.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
    <source>[tells|tell] who a person is; marked, it stays out of data that are given away.</source>
    <translation>
-    <numerusform>dit qui est une personne ; une fois marqué, cela reste hors des données qui sont données.</numerusform>
-    <numerusform>disent qui est une personne ; une fois marqué, cela reste hors des données qui sont données.</numerusform>
+    <numerusform>dit qui est une personne ; une fois marqué, cela reste hors des données qui sont données.</numerusform>
+    <numerusform>disent qui est une personne ; une fois marqué, cela reste hors des données qui sont données.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -2138,15 +2138,15 @@
   </message>
   <message>
    <source>a condition: the cases in use</source>
-   <translation>une condition : les cas utilisés</translation>
+   <translation>une condition : les cas utilisés</translation>
   </message>
   <message>
    <source>a curve runs on beyond the values, or ends at the smallest and largest; it ends where values cannot lie beyond</source>
-   <translation>une courbe continue au-delà des valeurs, ou s’arrête à la plus petite et à la plus grande ; elle s’arrête là où il ne peut y avoir de valeurs</translation>
+   <translation>une courbe continue au-delà des valeurs, ou s’arrête à la plus petite et à la plus grande ; elle s’arrête là où il ne peut y avoir de valeurs</translation>
   </message>
   <message>
    <source>a factor: above 1 the curve is smoother, below 1 it is rougher</source>
-   <translation>un facteur : au-dessus de 1 la courbe est plus lisse, au-dessous plus rugueuse</translation>
+   <translation>un facteur : au-dessus de 1 la courbe est plus lisse, au-dessous plus rugueuse</translation>
   </message>
   <message>
    <source>a line for each person over the occasions, and means</source>
@@ -2182,7 +2182,7 @@
   </message>
   <message>
    <source>a table of items: how well they hang together</source>
-   <translation>un tableau des items : à quel point ils vont ensemble</translation>
+   <translation>un tableau des items : à quel point ils vont ensemble</translation>
   </message>
   <message>
    <source>a variable of the codebook from now on</source>
@@ -2298,7 +2298,7 @@
   </message>
   <message>
    <source>all groups together, after the groups; of frequencies without groups a row of their sum</source>
-   <translation>tous les groupes ensemble, après les groupes ; pour des fréquences sans groupes, une ligne de leur somme</translation>
+   <translation>tous les groupes ensemble, après les groupes ; pour des fréquences sans groupes, une ligne de leur somme</translation>
   </message>
   <message>
    <source>all of them, as flow</source>
@@ -2537,7 +2537,7 @@
   </message>
   <message>
    <source>can be read in two ways; choose which</source>
-   <translation>peut se lire de deux façons ; choisissez laquelle</translation>
+   <translation>peut se lire de deux façons ; choisissez laquelle</translation>
   </message>
   <message>
    <source>cancel</source>
@@ -2549,7 +2549,7 @@
   </message>
   <message>
    <source>cannot be made: {trouble}</source>
-   <translation>ne peut être fait : {trouble}</translation>
+   <translation>ne peut être fait : {trouble}</translation>
   </message>
   <message>
    <source>case {row}</source>
@@ -2617,7 +2617,7 @@
   </message>
   <message>
    <source>codes for “no answer”</source>
-   <translation>codes pour « sans réponse »</translation>
+   <translation>codes pour « sans réponse »</translation>
   </message>
   <message>
    <source>coefficient of variation, %</source>
@@ -2633,7 +2633,7 @@
   </message>
   <message>
    <source>comes before {earlier} in {cases}; in all others it comes after.</source>
-   <translation>précède {earlier} ({cases}) ; sinon vient toujours après.</translation>
+   <translation>précède {earlier} ({cases}) ; sinon vient toujours après.</translation>
   </message>
   <message>
    <source>comma</source>
@@ -2657,7 +2657,7 @@
   </message>
   <message>
    <source>confidence intervals of percentages or coefficients; the band of a cumulative curve</source>
-   <translation>intervalles de confiance des pourcentages ou coefficients ; la bande d’une courbe cumulée</translation>
+   <translation>intervalles de confiance des pourcentages ou coefficients ; la bande d’une courbe cumulée</translation>
   </message>
   <message>
    <source>continuous</source>
@@ -2805,7 +2805,7 @@
   </message>
   <message>
    <source>do the words still hold?</source>
-   <translation>les mots sont-ils encore vrais ?</translation>
+   <translation>les mots sont-ils encore vrais ?</translation>
   </message>
   <message>
    <source>drawn again</source>
@@ -2953,7 +2953,7 @@
   </message>
   <message>
    <source>frequencies; with “against” a cross-table</source>
-   <translation>fréquences ; avec « against » un tableau croisé</translation>
+   <translation>fréquences ; avec « against » un tableau croisé</translation>
   </message>
   <message>
    <source>frequency</source>
@@ -2989,7 +2989,7 @@
   </message>
   <message>
    <source>groups in rows or side by side; the statistics one under the other; a column for each variable; or for each answer</source>
-   <translation>groupes en lignes ou côte à côte ; les statistiques l’une sous l’autre ; une colonne pour chaque variable ; ou pour chaque réponse</translation>
+   <translation>groupes en lignes ou côte à côte ; les statistiques l’une sous l’autre ; une colonne pour chaque variable ; ou pour chaque réponse</translation>
   </message>
   <message>
    <source>groups side by side</source>
@@ -3001,7 +3001,7 @@
   </message>
   <message>
    <source>has another whole number in each of {cases}: an identifier?</source>
-   <translation>a chaque fois un autre nombre entier ({cases}) : un identifiant ?</translation>
+   <translation>a chaque fois un autre nombre entier ({cases}) : un identifiant ?</translation>
   </message>
   <message>
    <source>high contrast</source>
@@ -3017,11 +3017,11 @@
   </message>
   <message>
    <source>holds only {n} whole numbers, {low} to {high}: codes rather than measures?</source>
-   <translation>n’a que {n} nombres entiers, de {low} à {high} : des codes plutôt que des mesures ?</translation>
+   <translation>n’a que {n} nombres entiers, de {low} à {high} : des codes plutôt que des mesures ?</translation>
   </message>
   <message>
    <source>holds only {one} and {other}: two answers, not a measure?</source>
-   <translation>n’a que {one} et {other} : deux réponses, pas une mesure ?</translation>
+   <translation>n’a que {one} et {other} : deux réponses, pas une mesure ?</translation>
   </message>
   <message>
    <source>how far each count lies from the expected one, in standard errors</source>
@@ -3029,7 +3029,7 @@
   </message>
   <message>
    <source>how far two raters or methods agree: kappa, intraclass correlations, limits of agreement</source>
-   <translation>à quel point deux juges ou méthodes s’accordent : kappa, corrélations intraclasses, limites d’accord</translation>
+   <translation>à quel point deux juges ou méthodes s’accordent : kappa, corrélations intraclasses, limites d’accord</translation>
   </message>
   <message>
    <source>how groups share the figure</source>
@@ -3049,7 +3049,7 @@
   </message>
   <message>
    <source>how much the groups differ: a standardized difference with its interval; of correlations by Fisher’s z</source>
-   <translation>combien les groupes diffèrent : une différence standardisée avec son intervalle ; pour des corrélations, par le z de Fisher</translation>
+   <translation>combien les groupes diffèrent : une différence standardisée avec son intervalle ; pour des corrélations, par le z de Fisher</translation>
   </message>
   <message>
    <source>how often the mode occurs</source>
@@ -3069,7 +3069,7 @@
   </message>
   <message>
    <source>how two shares in two groups are compared; d_z standardizes changes within persons by their own spread</source>
-   <translation>comment se comparent deux parts dans deux groupes ; d_z rapporte les changements des personnes à leur propre dispersion</translation>
+   <translation>comment se comparent deux parts dans deux groupes ; d_z rapporte les changements des personnes à leur propre dispersion</translation>
   </message>
   <message>
    <source>how values move together in the rows of one person</source>
@@ -3089,11 +3089,11 @@
   </message>
   <message>
    <source>in an empty sentence: the sentences before</source>
-   <translation>dans une phrase vide : les phrases d’avant</translation>
+   <translation>dans une phrase vide : les phrases d’avant</translation>
   </message>
   <message>
    <source>in its steady steps; the largest from {first} to {last}.</source>
-   <translation>dans ses pas réguliers ; la plus grande de {first} à {last}.</translation>
+   <translation>dans ses pas réguliers ; la plus grande de {first} à {last}.</translation>
   </message>
   <message>
    <source>in memory</source>
@@ -3117,11 +3117,11 @@
   </message>
   <message>
    <source>in the sentence: go to the offers</source>
-   <translation>dans la phrase : aller aux propositions</translation>
+   <translation>dans la phrase : aller aux propositions</translation>
   </message>
   <message>
    <source>in the sentence: take the first offer</source>
-   <translation>dans la phrase : prendre la première proposition</translation>
+   <translation>dans la phrase : prendre la première proposition</translation>
   </message>
   <message>
    <source>in the table</source>
@@ -3133,22 +3133,22 @@
   </message>
   <message>
    <source>in {name}, {cases}: {words}.</source>
-   <translation>dans {name}, {cases} : {words}.</translation>
+   <translation>dans {name}, {cases} : {words}.</translation>
   </message>
   <message>
    <source>in {name}: {kinds}.</source>
-   <translation>dans {name} : {kinds}.</translation>
+   <translation>dans {name} : {kinds}.</translation>
   </message>
   <message numerus="yes">
    <source>in {name}: {texts}. {n:,} [case counts|cases count] as missing until then.</source>
    <translation>
-    <numerusform>dans {name} : {texts}. {n:,} cas compte d’ici là comme manquant.</numerusform>
-    <numerusform>dans {name} : {texts}. {n:,} cas comptent d’ici là comme manquants.</numerusform>
+    <numerusform>dans {name} : {texts}. {n:,} cas compte d’ici là comme manquant.</numerusform>
+    <numerusform>dans {name} : {texts}. {n:,} cas comptent d’ici là comme manquants.</numerusform>
    </translation>
   </message>
   <message>
    <source>in {n} columns: {names}</source>
-   <translation>en {n} colonnes : {names}</translation>
+   <translation>en {n} colonnes : {names}</translation>
   </message>
   <message>
    <source>in {role} by</source>
@@ -3160,7 +3160,7 @@
   </message>
   <message>
    <source>is 0 in {zeros:,} of {n:,} cases: a mean mixes who has none with how much the others have.</source>
-   <translation>vaut 0 dans {zeros:,} cas sur {n:,} : une moyenne mêle qui n’a rien avec combien ont les autres.</translation>
+   <translation>vaut 0 dans {zeros:,} cas sur {n:,} : une moyenne mêle qui n’a rien avec combien ont les autres.</translation>
   </message>
   <message>
    <source>is missing</source>
@@ -3169,8 +3169,8 @@
   <message numerus="yes">
    <source>is missing in {missing:,} of {n:,} [case|cases] ({share:.0f} %).</source>
    <translation>
-    <numerusform>manque dans {missing:,} cas sur {n:,} ({share:.0f} %).</numerusform>
-    <numerusform>manque dans {missing:,} cas sur {n:,} ({share:.0f} %).</numerusform>
+    <numerusform>manque dans {missing:,} cas sur {n:,} ({share:.0f} %).</numerusform>
+    <numerusform>manque dans {missing:,} cas sur {n:,} ({share:.0f} %).</numerusform>
    </translation>
   </message>
   <message>
@@ -3183,7 +3183,7 @@
   </message>
   <message>
    <source>is strongly skewed (G1 = {skewness}): the median describes it better than the mean.</source>
-   <translation>est très asymétrique (G1 = {skewness}) : la médiane le décrit mieux que la moyenne.</translation>
+   <translation>est très asymétrique (G1 = {skewness}) : la médiane le décrit mieux que la moyenne.</translation>
   </message>
   <message>
    <source>is the same as {name}.</source>
@@ -3195,11 +3195,11 @@
   </message>
   <message>
    <source>is “{value}” in all but {cases}.</source>
-   <translation>est « {value} » partout, sauf {cases}.</translation>
+   <translation>est « {value} » partout, sauf {cases}.</translation>
   </message>
   <message>
    <source>is “{value}” in every case: it can show no difference.</source>
-   <translation>est « {value} » dans tous les cas : cela ne peut montrer aucune différence.</translation>
+   <translation>est « {value} » dans tous les cas : cela ne peut montrer aucune différence.</translation>
   </message>
   <message>
    <source>it does not hold its estimate</source>
@@ -3255,15 +3255,15 @@
   </message>
   <message>
    <source>key: variables that both have</source>
-   <translation>clé : variables que les deux possèdent</translation>
+   <translation>clé : variables que les deux possèdent</translation>
   </message>
   <message>
    <source>key: what says which rows belong to one case</source>
-   <translation>clé : ce qui dit quelles lignes vont à un cas</translation>
+   <translation>clé : ce qui dit quelles lignes vont à un cas</translation>
   </message>
   <message>
    <source>key: what says which rows belong to one person or group</source>
-   <translation>clé : ce qui dit quelles lignes vont à une personne ou un groupe</translation>
+   <translation>clé : ce qui dit quelles lignes vont à une personne ou un groupe</translation>
   </message>
   <message>
    <source>kurtosis</source>
@@ -3407,7 +3407,7 @@
   </message>
   <message>
    <source>make all “{meant}”</source>
-   <translation>tout mettre à « {meant} »</translation>
+   <translation>tout mettre à « {meant} »</translation>
   </message>
   <message>
    <source>make it</source>
@@ -3447,7 +3447,7 @@
   </message>
   <message>
    <source>mean over variables; minimum says how many must be valid (all, unless said)</source>
-   <translation>moyenne sur des variables ; minimum dit combien doivent être valides (toutes, sauf indication)</translation>
+   <translation>moyenne sur des variables ; minimum dit combien doivent être valides (toutes, sauf indication)</translation>
   </message>
   <message>
    <source>mean without the outer values at each end</source>
@@ -3527,7 +3527,7 @@
   </message>
   <message>
    <source>missing: {name}</source>
-   <translation>manquant : {name}</translation>
+   <translation>manquant : {name}</translation>
   </message>
   <message>
    <source>mode</source>
@@ -3547,7 +3547,7 @@
   </message>
   <message>
    <source>more than once, with other values beside: {named}.</source>
-   <translation>plus d’une fois, avec d’autres valeurs à côté : {named}.</translation>
+   <translation>plus d’une fois, avec d’autres valeurs à côté : {named}.</translation>
   </message>
   <message>
    <source>most frequent</source>
@@ -3559,7 +3559,7 @@
   </message>
   <message>
    <source>most: {value}</source>
-   <translation>surtout : {value}</translation>
+   <translation>surtout : {value}</translation>
   </message>
   <message>
    <source>move it in the manuscript</source>
@@ -3710,7 +3710,7 @@
   </message>
   <message>
    <source>not defined: {reason}</source>
-   <translation>non défini : {reason}</translation>
+   <translation>non défini : {reason}</translation>
   </message>
   <message>
    <source>not equal to</source>
@@ -3730,7 +3730,7 @@
   </message>
   <message>
    <source>nothing missing: complete cases</source>
-   <translation>rien ne manque : cas complets</translation>
+   <translation>rien ne manque : cas complets</translation>
   </message>
   <message>
    <source>nothing to set yet</source>
@@ -3758,7 +3758,7 @@
   </message>
   <message>
    <source>of a question with several answers: which of them were given together</source>
-   <translation>d’une question à plusieurs réponses : lesquelles ont été données ensemble</translation>
+   <translation>d’une question à plusieurs réponses : lesquelles ont été données ensemble</translation>
   </message>
   <message>
    <source>of all</source>
@@ -3786,19 +3786,19 @@
   </message>
   <message>
    <source>of “{group}”</source>
-   <translation>de « {group} »</translation>
+   <translation>de « {group} »</translation>
   </message>
   <message>
    <source>on a value in the Codebook: print it earlier or later</source>
-   <translation>sur une valeur du dictionnaire : l’imprimer plus tôt ou plus tard</translation>
+   <translation>sur une valeur du dictionnaire : l’imprimer plus tôt ou plus tard</translation>
   </message>
   <message>
    <source>on a variable: describe it, or leave it out</source>
-   <translation>sur une variable : la décrire, ou l’écarter</translation>
+   <translation>sur une variable : la décrire, ou l’écarter</translation>
   </message>
   <message>
    <source>on a variable: make groups with it</source>
-   <translation>sur une variable : en former des groupes</translation>
+   <translation>sur une variable : en former des groupes</translation>
   </message>
   <message>
    <source>on which side a value on an edge belongs to the class</source>
@@ -3990,7 +3990,7 @@
   </message>
   <message>
    <source>rank among all cases; ties share their mean rank</source>
-   <translation>rang parmi tous les cas ; les égaux partagent leur rang moyen</translation>
+   <translation>rang parmi tous les cas ; les égaux partagent leur rang moyen</translation>
   </message>
   <message>
    <source>read again</source>
@@ -4006,7 +4006,7 @@
   </message>
   <message>
    <source>read with another {setting}</source>
-   <translation>lire avec un autre choix : {setting}</translation>
+   <translation>lire avec un autre choix : {setting}</translation>
   </message>
   <message>
    <source>read {n:,} as decimals</source>
@@ -4022,7 +4022,7 @@
   </message>
   <message>
    <source>read “{text}” as {value}</source>
-   <translation>lire « {text} » comme {value}</translation>
+   <translation>lire « {text} » comme {value}</translation>
   </message>
   <message>
    <source>reading changed files</source>
@@ -4038,7 +4038,7 @@
   </message>
   <message>
    <source>receptive_pre and receptive_post are one measure on two occasions: leave the ending out.</source>
-   <translation>receptive_pre et receptive_post sont une mesure à deux moments : omettez la terminaison.</translation>
+   <translation>receptive_pre et receptive_post sont une mesure à deux moments : omettez la terminaison.</translation>
   </message>
   <message>
    <source>recode</source>
@@ -4130,7 +4130,7 @@
   </message>
   <message>
    <source>rows: {roles}</source>
-   <translation>lignes : {roles}</translation>
+   <translation>lignes : {roles}</translation>
   </message>
   <message>
    <source>sample</source>
@@ -4221,7 +4221,7 @@
   </message>
   <message>
    <source>shares of a whole, to 100 %</source>
-   <translation>parts d’un tout, jusqu’à 100 %</translation>
+   <translation>parts d’un tout, jusqu’à 100 %</translation>
   </message>
   <message>
    <source>sheet</source>
@@ -4364,7 +4364,7 @@
   </message>
   <message>
    <source>stands {often} among the values of {names}: no answer rather than an answer?</source>
-   <translation>figure {often} parmi les valeurs de {names} : une absence de réponse plutôt qu’une réponse ?</translation>
+   <translation>figure {often} parmi les valeurs de {names} : une absence de réponse plutôt qu’une réponse ?</translation>
   </message>
   <message>
    <source>stands {often} in {names} and counts as missing.</source>
@@ -4372,7 +4372,7 @@
   </message>
   <message>
    <source>stands {often} in {names}, far from all other values: a code for “no answer”?</source>
-   <translation>figure {often} dans {names}, loin de toutes les autres valeurs : un code pour « sans réponse » ?</translation>
+   <translation>figure {often} dans {names}, loin de toutes les autres valeurs : un code pour « sans réponse » ?</translation>
   </message>
   <message>
    <source>statistics and settings</source>
@@ -4500,11 +4500,11 @@
   </message>
   <message>
    <source>the order of the values; of a heat map, its variables as they are alike</source>
-   <translation>l’ordre des valeurs ; d’une carte de chaleur, ses variables selon leur ressemblance</translation>
+   <translation>l’ordre des valeurs ; d’une carte de chaleur, ses variables selon leur ressemblance</translation>
   </message>
   <message>
    <source>the other side: columns of a cross-table, or the one variable to rank against</source>
-   <translation>l’autre côté : les colonnes d’un tableau croisé, ou la seule variable à laquelle se mesurer</translation>
+   <translation>l’autre côté : les colonnes d’un tableau croisé, ou la seule variable à laquelle se mesurer</translation>
   </message>
   <message>
    <source>the page</source>
@@ -4520,7 +4520,7 @@
   </message>
   <message>
    <source>the shape of distributions: normality; the items of a scale</source>
-   <translation>la forme des distributions : normalité ; les items d’une échelle</translation>
+   <translation>la forme des distributions : normalité ; les items d’une échelle</translation>
   </message>
   <message>
    <source>the share of cases up to each value</source>
@@ -4608,7 +4608,7 @@
   </message>
   <message>
    <source>treat “{word}” as missing</source>
-   <translation>traiter « {word} » comme manquant</translation>
+   <translation>traiter « {word} » comme manquant</translation>
   </message>
   <message>
    <source>trimmed M</source>
@@ -4624,15 +4624,15 @@
   </message>
   <message>
    <source>two values at which the axis across ends; nothing that is drawn lies beyond</source>
-   <translation>deux valeurs où l’axe s’arrête en largeur ; rien de dessiné ne les dépasse</translation>
+   <translation>deux valeurs où l’axe s’arrête en largeur ; rien de dessiné ne les dépasse</translation>
   </message>
   <message>
    <source>two values at which the axis upwards ends; nothing that is drawn lies beyond</source>
-   <translation>deux valeurs où l’axe s’arrête en hauteur ; rien de dessiné ne les dépasse</translation>
+   <translation>deux valeurs où l’axe s’arrête en hauteur ; rien de dessiné ne les dépasse</translation>
   </message>
   <message>
    <source>two values beyond which nothing can lie; the curve is reflected there</source>
-   <translation>deux valeurs au-delà desquelles rien ne peut être ; la courbe y est réfléchie</translation>
+   <translation>deux valeurs au-delà desquelles rien ne peut être ; la courbe y est réfléchie</translation>
   </message>
   <message>
    <source>two variables, case by case or as a plane of counts</source>
@@ -4764,7 +4764,7 @@
   </message>
   <message>
    <source>what means no answer?</source>
-   <translation>qu’est-ce qui veut dire sans réponse ?</translation>
+   <translation>qu’est-ce qui veut dire sans réponse ?</translation>
   </message>
   <message>
    <source>what of it</source>
@@ -4804,7 +4804,7 @@
   </message>
   <message>
    <source>whether chance explains the difference between the groups; yes follows the statistics asked for</source>
-   <translation>si le hasard explique la différence entre les groupes ; oui suit les statistiques demandées</translation>
+   <translation>si le hasard explique la différence entre les groupes ; oui suit les statistiques demandées</translation>
   </message>
   <message>
    <source>which coefficient of correlation</source>
@@ -4836,7 +4836,7 @@
   </message>
   <message>
    <source>with “{text}”</source>
-   <translation>avec « {text} »</translation>
+   <translation>avec « {text} »</translation>
   </message>
   <message>
    <source>within the fences</source>
@@ -4864,7 +4864,7 @@
   </message>
   <message>
    <source>write the codebook: as an appendix to print, or as CSV</source>
-   <translation>écrire le dictionnaire : comme annexe à imprimer, ou en CSV</translation>
+   <translation>écrire le dictionnaire : comme annexe à imprimer, ou en CSV</translation>
   </message>
   <message>
    <source>writing the codebook</source>
@@ -4908,7 +4908,7 @@
   </message>
   <message>
    <source>z-score: distance from the mean in standard deviations</source>
-   <translation>score z : distance à la moyenne en écarts-types</translation>
+   <translation>score z : distance à la moyenne en écarts-types</translation>
   </message>
   <message numerus="yes">
    <source>{cases} in {n:,} [row|rows]</source>
@@ -4927,11 +4927,11 @@
   </message>
   <message>
    <source>{label} calls {names} by name only; the codebook has no label.</source>
-   <translation>{label} ne désigne {names} que par leur nom ; le dictionnaire n’a pas d’étiquette.</translation>
+   <translation>{label} ne désigne {names} que par leur nom ; le dictionnaire n’a pas d’étiquette.</translation>
   </message>
   <message>
    <source>{label} cannot be made: {trouble}</source>
-   <translation>{label} ne peut être fait : {trouble}</translation>
+   <translation>{label} ne peut être fait : {trouble}</translation>
   </message>
   <message>
    <source>{label} copied</source>
@@ -4943,7 +4943,7 @@
   </message>
   <message>
    <source>{label} draws standard errors; confidence intervals say more.</source>
-   <translation>{label} dessine des erreurs standard ; des intervalles de confiance en disent plus.</translation>
+   <translation>{label} dessine des erreurs standard ; des intervalles de confiance en disent plus.</translation>
   </message>
   <message>
    <source>{label} gives means without standard deviations or intervals.</source>
@@ -4955,7 +4955,7 @@
   </message>
   <message>
    <source>{label} gives p; the statistic and its df stand nowhere, show its results text.</source>
-   <translation>{label} donne p ; la statistique et ses degrés de liberté ne figurent nulle part, montrez son texte des résultats.</translation>
+   <translation>{label} donne p ; la statistique et ses degrés de liberté ne figurent nulle part, montrez son texte des résultats.</translation>
   </message>
   <message>
    <source>{label} gives standard errors where readers look for standard deviations.</source>
@@ -4967,7 +4967,7 @@
   </message>
   <message>
    <source>{label} hides how many cases {words} are, but {beside} it can be worked out; hide it there too, or keep one.</source>
-   <translation>{label} cache combien de cas sont {words}, mais {beside} cela se déduit ; cachez-le là aussi, ou n’en gardez qu’un.</translation>
+   <translation>{label} cache combien de cas sont {words}, mais {beside} cela se déduit ; cachez-le là aussi, ou n’en gardez qu’un.</translation>
   </message>
   <message>
    <source>{label} is mentioned before {label_2}.</source>
@@ -5005,7 +5005,7 @@
   </message>
   <message>
    <source>{label}: {name} holds {code:g}, which looks like a code for a missing answer.</source>
-   <translation>{label} : {name} contient {code:g}, qui ressemble à un code de réponse manquante.</translation>
+   <translation>{label} : {name} contient {code:g}, qui ressemble à un code de réponse manquante.</translation>
   </message>
   <message>
    <source>{len} more ▾</source>
@@ -5013,7 +5013,7 @@
   </message>
   <message>
    <source>{letters} is cited in {where}.</source>
-   <translation>{letters} est cité : {where}.</translation>
+   <translation>{letters} est cité : {where}.</translation>
   </message>
   <message>
    <source>{letters} is of {own}, but stands beside {beside}.</source>
@@ -5021,7 +5021,7 @@
   </message>
   <message>
    <source>{lost} is not where it was read; the study holds its data.</source>
-   <translation>{lost} n’est plus où il a été lu ; l’étude garde ses données.</translation>
+   <translation>{lost} n’est plus où il a été lu ; l’étude garde ses données.</translation>
   </message>
   <message>
    <source>{low} to {high}</source>
@@ -5037,23 +5037,23 @@
   </message>
   <message>
    <source>{message} What you do is not on disk; it is tried again with the next change.</source>
-   <translation>{message} Ce que vous faites n’est pas sur le disque ; on réessaiera au prochain changement.</translation>
+   <translation>{message} Ce que vous faites n’est pas sur le disque ; on réessaiera au prochain changement.</translation>
   </message>
   <message>
    <source>{message} “arrange” is for one axis; leave it out.</source>
-   <translation>{message} « arrange » est pour un seul axe ; ôtez-le.</translation>
+   <translation>{message} « arrange » est pour un seul axe ; ôtez-le.</translation>
   </message>
   <message>
    <source>{message}Limit the cases after “among”, or set it as table.</source>
-   <translation>{message}Restreignez les cas après « among », ou composez-le en table.</translation>
+   <translation>{message}Restreignez les cas après « among », ou composez-le en table.</translation>
   </message>
   <message>
    <source>{message}limit the cases after “among”, or leave log out.</source>
-   <translation>{message}restreignez les cas après « among », ou ôtez log.</translation>
+   <translation>{message}restreignez les cas après « among », ou ôtez log.</translation>
   </message>
   <message>
    <source>{message}widen them, or limit the cases after “among”.</source>
-   <translation>{message}élargissez-les, ou restreignez les cas après « among ».</translation>
+   <translation>{message}élargissez-les, ou restreignez les cas après « among ».</translation>
   </message>
   <message numerus="yes">
    <source>{n:,} [case|cases]</source>
@@ -5093,8 +5093,8 @@
   <message numerus="yes">
    <source>{n:,} [repeats|repeat] on both sides: their rows would multiply.</source>
    <translation>
-    <numerusform>{n:,} se répète des deux côtés : leurs lignes se multiplieraient.</numerusform>
-    <numerusform>{n:,} se répètent des deux côtés : leurs lignes se multiplieraient.</numerusform>
+    <numerusform>{n:,} se répète des deux côtés : leurs lignes se multiplieraient.</numerusform>
+    <numerusform>{n:,} se répètent des deux côtés : leurs lignes se multiplieraient.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -5107,8 +5107,8 @@
   <message numerus="yes">
    <source>{n:,} [row repeats|rows repeat] key and name; the first of each counts.</source>
    <translation>
-    <numerusform>{n:,} ligne répète clé et nom ; la première de chacune compte.</numerusform>
-    <numerusform>{n:,} lignes répètent clé et nom ; la première de chacune compte.</numerusform>
+    <numerusform>{n:,} ligne répète clé et nom ; la première de chacune compte.</numerusform>
+    <numerusform>{n:,} lignes répètent clé et nom ; la première de chacune compte.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -5228,7 +5228,7 @@
   </message>
   <message>
    <source>{names} have different values, so their shares do not fit one figure; name one of them.</source>
-   <translation>{names} ont des valeurs différentes, leurs parts ne vont donc pas dans une figure ; nommez l’une d’elles.</translation>
+   <translation>{names} ont des valeurs différentes, leurs parts ne vont donc pas dans une figure ; nommez l’une d’elles.</translation>
   </message>
   <message numerus="yes">
    <source>{name} has [a gap|{n} gaps]</source>
@@ -5243,7 +5243,7 @@
   </message>
   <message>
    <source>{name} holds {value:g}, which is beyond what an axis or classes can hold; correct it, or limit the cases after “among”.</source>
-   <translation>{name} contient {value:g}, au-delà de ce qu’un axe ou des classes contiennent ; corrigez-le, ou restreignez les cas après « among ».</translation>
+   <translation>{name} contient {value:g}, au-delà de ce qu’un axe ou des classes contiennent ; corrigez-le, ou restreignez les cas après « among ».</translation>
   </message>
   <message>
    <source>{name} in {cases}</source>
@@ -5255,7 +5255,7 @@
   </message>
   <message>
    <source>{name} is strongly skewed; {label} gives its mean without a median.</source>
-   <translation>{name} est très asymétrique ; {label} donne sa moyenne sans médiane.</translation>
+   <translation>{name} est très asymétrique ; {label} donne sa moyenne sans médiane.</translation>
   </message>
   <message>
    <source>{name} items</source>
@@ -5271,7 +5271,7 @@
   </message>
   <message>
    <source>{name} was not laid over: the study changed meanwhile; lay it over again.</source>
-   <translation>{name} n’a pas été appliqué : l’étude a changé entre-temps ; appliquez-le de nouveau.</translation>
+   <translation>{name} n’a pas été appliqué : l’étude a changé entre-temps ; appliquez-le de nouveau.</translation>
   </message>
   <message>
    <source>{name} with {other}</source>
@@ -5287,7 +5287,7 @@
   </message>
   <message>
    <source>{name}: {valid:,} valid · {missing:,} missing · {distinct:,} distinct{zeros}</source>
-   <translation>{name} : {valid:,} valides · {missing:,} manquants · {distinct:,} distincts{zeros}</translation>
+   <translation>{name} : {valid:,} valides · {missing:,} manquants · {distinct:,} distincts{zeros}</translation>
   </message>
   <message numerus="yes">
    <source>{number} [thing|things] to look at</source>
@@ -5334,7 +5334,7 @@
   </message>
   <message>
    <source>{n} last rows are no cases:</source>
-   <translation>Les {n} dernières lignes ne sont pas des cas :</translation>
+   <translation>Les {n} dernières lignes ne sont pas des cas :</translation>
   </message>
   <message>
    <source>{n} more</source>
@@ -5346,7 +5346,7 @@
   </message>
   <message>
    <source>{n} steps before these: “copy” takes all.</source>
-   <translation>{n} étapes avant celles-ci : « copier » les prend toutes.</translation>
+   <translation>{n} étapes avant celles-ci : « copier » les prend toutes.</translation>
   </message>
   <message>
    <source>{n} things to look at</source>
@@ -5370,7 +5370,7 @@
   </message>
   <message>
    <source>{others} changed since it was read. “Read changed files again” (Ctrl+K) takes the new data.</source>
-   <translation>{others} a changé depuis sa lecture. « Relire les fichiers modifiés » (Ctrl+K) prend les nouvelles données.</translation>
+   <translation>{others} a changé depuis sa lecture. « Relire les fichiers modifiés » (Ctrl+K) prend les nouvelles données.</translation>
   </message>
   <message>
    <source>{others} stand once in each combination, and {name} says how often.</source>
@@ -5378,7 +5378,7 @@
   </message>
   <message>
    <source>{part:g} of {whole:g} are {share} %</source>
-   <translation>{part:g} sur {whole:g} font {share} %</translation>
+   <translation>{part:g} sur {whole:g} font {share} %</translation>
   </message>
   <message>
    <source>{part} of {variable}</source>
@@ -5393,7 +5393,7 @@
   </message>
   <message>
    <source>{rows:,} rows would result; {matched:,} rows on the left find a partner.</source>
-   <translation>{rows:,} lignes en résulteraient ; {matched:,} lignes de gauche trouvent un pendant.</translation>
+   <translation>{rows:,} lignes en résulteraient ; {matched:,} lignes de gauche trouvent un pendant.</translation>
   </message>
   <message>
    <source>{rows} and {variables} would result.</source>
@@ -5415,7 +5415,7 @@
    <source>{title} · {level}
 click: describe it · “by”: make groups with it</source>
    <translation>{title} · {level}
-cliquer : la décrire · « by » : en former des groupes</translation>
+cliquer : la décrire · « by » : en former des groupes</translation>
   </message>
   <message>
    <source>{title} · {place} of {all}</source>
@@ -5438,11 +5438,11 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   </message>
   <message>
    <source>{what} has two precisions: {number} in {label}, {number_2} in {label_2}.</source>
-   <translation>{what} a deux précisions : {number} dans {label}, {number_2} dans {label_2}.</translation>
+   <translation>{what} a deux précisions : {number} dans {label}, {number_2} dans {label_2}.</translation>
   </message>
   <message>
    <source>{what} is {number} in {label} but {number_2} in {label_2}; say why.</source>
-   <translation>{what} est {number} dans {label} mais {number_2} dans {label_2} ; dites pourquoi.</translation>
+   <translation>{what} est {number} dans {label} mais {number_2} dans {label_2} ; dites pourquoi.</translation>
   </message>
   <message>
    <source>{what} taken from the name.</source>
@@ -5450,7 +5450,7 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   </message>
   <message>
    <source>{where} claims what the numbers no longer bear out: {said}.</source>
-   <translation>{where} affirme ce que les nombres ne confirment plus : {said}.</translation>
+   <translation>{where} affirme ce que les nombres ne confirment plus : {said}.</translation>
   </message>
   <message numerus="yes">
    <source>{where} quotes {n} [number|numbers] that moved.</source>
@@ -5461,7 +5461,7 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   </message>
   <message>
    <source>{where}: {says}; do its words still hold?</source>
-   <translation>{where} : {says} ; les mots sont-ils encore vrais ?</translation>
+   <translation>{where} : {says} ; les mots sont-ils encore vrais ?</translation>
   </message>
   <message>
    <source>{words} and {n} more not read</source>
@@ -5481,367 +5481,367 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   </message>
   <message>
    <source>“agreement” does not go with “{other}”; leave one of them out.</source>
-   <translation>« agreement » ne va pas avec « {other} » ; ôtez l’un des deux.</translation>
+   <translation>« agreement » ne va pas avec « {other} » ; ôtez l’un des deux.</translation>
   </message>
   <message>
    <source>“agreement” is that of two variables, named one after the other; name two.</source>
-   <translation>« agreement » est celui de deux variables, nommées l’une après l’autre ; nommez-en deux.</translation>
+   <translation>« agreement » est celui de deux variables, nommées l’une après l’autre ; nommez-en deux.</translation>
   </message>
   <message>
    <source>“alpha” does not go with “{clause}”; leave one of them out.</source>
-   <translation>« alpha » ne va pas avec « {clause} » ; ôtez l’un des deux.</translation>
+   <translation>« alpha » ne va pas avec « {clause} » ; ôtez l’un des deux.</translation>
   </message>
   <message>
    <source>“alpha” is that of composites, variables made by mean(…) or sum(…) of items; there is none here.</source>
-   <translation>« alpha » est celui de composites, variables faites par mean(…) ou sum(…) d’items ; il n’y en a pas ici.</translation>
+   <translation>« alpha » est celui de composites, variables faites par mean(…) ou sum(…) d’items ; il n’y en a pas ici.</translation>
   </message>
   <message>
    <source>“combinations” are those of a question with several answers; there is none in this sentence.</source>
-   <translation>« combinations » sont celles d’une question à plusieurs réponses ; il n’y en a pas dans cette phrase.</translation>
+   <translation>« combinations » sont celles d’une question à plusieurs réponses ; il n’y en a pas dans cette phrase.</translation>
   </message>
   <message>
    <source>“difference” of coefficients is not defined under weights; leave it out, or add unweighted.</source>
-   <translation>« difference » de coefficients n’est pas défini avec pondération ; ôtez-le, ou ajoutez unweighted.</translation>
+   <translation>« difference » de coefficients n’est pas défini avec pondération ; ôtez-le, ou ajoutez unweighted.</translation>
   </message>
   <message>
    <source>“given” takes Pearson’s or Spearman’s coefficient; name one with method = pearson.</source>
-   <translation>« given » prend le coefficient de Pearson ou de Spearman ; nommez-en un par method = pearson.</translation>
+   <translation>« given » prend le coefficient de Pearson ou de Spearman ; nommez-en un par method = pearson.</translation>
   </message>
   <message>
    <source>“intervals” of a cumulative curve are not defined under weights; leave it out, or add unweighted.</source>
-   <translation>« intervals » d’une courbe cumulée n’est pas défini avec pondération ; ôtez-le, ou ajoutez unweighted.</translation>
+   <translation>« intervals » d’une courbe cumulée n’est pas défini avec pondération ; ôtez-le, ou ajoutez unweighted.</translation>
   </message>
   <message>
    <source>“pairs” compares more than two groups; there are no more here.</source>
-   <translation>« pairs » compare plus de deux groupes ; il n’y en a pas davantage ici.</translation>
+   <translation>« pairs » compare plus de deux groupes ; il n’y en a pas davantage ici.</translation>
   </message>
   <message>
    <source>“pairs” compares {most_for_pairs} groups at most; here are {most}. Take fewer, or leave pairs out.</source>
-   <translation>« pairs » compare {most_for_pairs} groupes au plus ; il y en a {most}. Prenez-en moins, ou ôtez pairs.</translation>
+   <translation>« pairs » compare {most_for_pairs} groupes au plus ; il y en a {most}. Prenez-en moins, ou ôtez pairs.</translation>
   </message>
   <message>
    <source>“persons” needs to know whose rows these are; say so at the head of the Codebook, or with --person.</source>
-   <translation>« persons » doit savoir à qui sont ces lignes ; dites-le en tête du dictionnaire, ou avec --person.</translation>
+   <translation>« persons » doit savoir à qui sont ces lignes ; dites-le en tête du dictionnaire, ou avec --person.</translation>
   </message>
   <message>
    <source>“recode” is written recode(x, 1 = 2, 3 = missing, else = 0).</source>
-   <translation>« recode » s’écrit recode(x, 1 = 2, 3 = missing, else = 0).</translation>
+   <translation>« recode » s’écrit recode(x, 1 = 2, 3 = missing, else = 0).</translation>
   </message>
   <message>
    <source>“{asked}” and “given” are not computed together; leave one of them out.</source>
-   <translation>« {asked} » et « given » ne se calculent pas ensemble ; ôtez l’un des deux.</translation>
+   <translation>« {asked} » et « given » ne se calculent pas ensemble ; ôtez l’un des deux.</translation>
   </message>
   <message>
    <source>“{asked}” needs to know whose rows these are; say so at the head of the Codebook, or with --person.</source>
-   <translation>« {asked} » doit savoir à qui sont ces lignes ; dites-le en tête du dictionnaire, ou avec --person.</translation>
+   <translation>« {asked} » doit savoir à qui sont ces lignes ; dites-le en tête du dictionnaire, ou avec --person.</translation>
   </message>
   <message>
    <source>“{asked}” tells how many persons have several rows, which hide_below would hide; leave one of both out.</source>
-   <translation>« {asked} » dit combien de personnes ont plusieurs lignes, ce que hide_below cacherait ; ôtez l’un des deux.</translation>
+   <translation>« {asked} » dit combien de personnes ont plusieurs lignes, ce que hide_below cacherait ; ôtez l’un des deux.</translation>
   </message>
   <message>
    <source>“{form}” shows every case or accounts for it, so small counts cannot be hidden in it; set it as table.</source>
-   <translation>« {form} » montre chaque cas ou en rend compte, les petits effectifs ne peuvent donc y être cachés ; composez-le en table.</translation>
+   <translation>« {form} » montre chaque cas ou en rend compte, les petits effectifs ne peuvent donc y être cachés ; composez-le en table.</translation>
   </message>
   <message>
    <source>“{found}” stands here twice; name it once.</source>
-   <translation>« {found} » figure ici deux fois ; nommez-le une fois.</translation>
+   <translation>« {found} » figure ici deux fois ; nommez-le une fois.</translation>
   </message>
   <message>
    <source>“{function}” is written {form}.</source>
-   <translation>« {function} » s’écrit {form}.</translation>
+   <translation>« {function} » s’écrit {form}.</translation>
   </message>
   <message>
    <source>“{function}” is written {form}: only the first part is a variable.</source>
-   <translation>« {function} » s’écrit {form} : seule la première partie est une variable.</translation>
+   <translation>« {function} » s’écrit {form} : seule la première partie est une variable.</translation>
   </message>
   <message>
    <source>“{function}” knows no “{name}”; it is written {form}.</source>
-   <translation>« {function} » ne connaît pas « {name} » ; cela s’écrit {form}.</translation>
+   <translation>« {function} » ne connaît pas « {name} » ; cela s’écrit {form}.</translation>
   </message>
   <message>
    <source>“{key}” takes a value: write {key} = … ({words}).</source>
-   <translation>« {key} » prend une valeur : écrivez {key} = … ({words}).</translation>
+   <translation>« {key} » prend une valeur : écrivez {key} = … ({words}).</translation>
   </message>
   <message>
    <source>“{label}” has no expected share; name one for every value, 0 where none is expected.</source>
-   <translation>« {label} » n’a pas de part attendue ; nommez-en une pour chaque valeur, 0 là où rien n’est attendu.</translation>
+   <translation>« {label} » n’a pas de part attendue ; nommez-en une pour chaque valeur, 0 là où rien n’est attendu.</translation>
   </message>
   <message>
    <source>“{label}” is typed by hand and does not follow its number; put it in by “Refer to”.</source>
-   <translation>« {label} » est écrit à la main et ne suit pas son numéro ; insérez-le par « Renvoyer à ».</translation>
+   <translation>« {label} » est écrit à la main et ne suit pas son numéro ; insérez-le par « Renvoyer à ».</translation>
   </message>
   <message>
    <source>“{name}” and “{other}” decide the same thing in two ways; leave one of them out.</source>
-   <translation>« {name} » et « {other} » décident la même chose de deux façons ; ôtez l’un des deux.</translation>
+   <translation>« {name} » et « {other} » décident la même chose de deux façons ; ôtez l’un des deux.</translation>
   </message>
   <message>
    <source>“{name}” can mean {said}; write more of it.</source>
-   <translation>« {name} » peut vouloir dire {said} ; écrivez-en davantage.</translation>
+   <translation>« {name} » peut vouloir dire {said} ; écrivez-en davantage.</translation>
   </message>
   <message>
    <source>“{name}” compares groups, and “against” each with a norm; leave one of them out.</source>
-   <translation>« {name} » compare des groupes, et « against » chacun à une norme ; ôtez l’un des deux.</translation>
+   <translation>« {name} » compare des groupes, et « against » chacun à une norme ; ôtez l’un des deux.</translation>
   </message>
   <message>
    <source>“{name}” differs between the rows of one {who}, so persons cannot be counted by it; leave persons out.</source>
-   <translation>« {name} » diffère entre les lignes de {who}, on ne peut donc compter les personnes ainsi ; ôtez persons.</translation>
+   <translation>« {name} » diffère entre les lignes de {who}, on ne peut donc compter les personnes ainsi ; ôtez persons.</translation>
   </message>
   <message>
    <source>“{name}” has no number in any case in use, so there are no classes to count.</source>
-   <translation>« {name} » n’a de nombre dans aucun cas utilisé, il n’y a donc pas de classes à compter.</translation>
+   <translation>« {name} » n’a de nombre dans aucun cas utilisé, il n’y a donc pas de classes à compter.</translation>
   </message>
   <message>
    <source>“{name}” has no number in any case in use, so there is nothing to draw.</source>
-   <translation>« {name} » n’a de nombre dans aucun cas utilisé, il n’y a donc rien à dessiner.</translation>
+   <translation>« {name} » n’a de nombre dans aucun cas utilisé, il n’y a donc rien à dessiner.</translation>
   </message>
   <message>
    <source>“{name}” has occasions, which others have not; name it alone, without all or a stretch of others.</source>
-   <translation>« {name} » a des occasions, que d’autres n’ont pas ; nommez-le seul, sans all ni suite d’autres.</translation>
+   <translation>« {name} » a des occasions, que d’autres n’ont pas ; nommez-le seul, sans all ni suite d’autres.</translation>
   </message>
   <message>
    <source>“{name}” has values that are not above 0, which a logarithmic axis cannot show; </source>
-   <translation>« {name} » a des valeurs qui ne dépassent pas 0, qu’un axe logarithmique ne peut montrer ; </translation>
+   <translation>« {name} » a des valeurs qui ne dépassent pas 0, qu’un axe logarithmique ne peut montrer ; </translation>
   </message>
   <message>
    <source>“{name}” holds no numbers, so its shape cannot be checked; count it.</source>
-   <translation>« {name} » ne contient pas de nombres, sa forme ne peut donc être vérifiée ; comptez-le.</translation>
+   <translation>« {name} » ne contient pas de nombres, sa forme ne peut donc être vérifiée ; comptez-le.</translation>
   </message>
   <message>
    <source>“{name}” holds words, which {coefficient} cannot take; use method = fitting.</source>
-   <translation>« {name} » contient des mots, que {coefficient} ne peut prendre ; utilisez method = fitting.</translation>
+   <translation>« {name} » contient des mots, que {coefficient} ne peut prendre ; utilisez method = fitting.</translation>
   </message>
   <message>
    <source>“{name}” is a question with several answers, for which “{unfit}” is not defined; leave it out.</source>
-   <translation>« {name} » est une question à plusieurs réponses, pour laquelle « {unfit} » n’est pas défini ; ôtez-le.</translation>
+   <translation>« {name} » est une question à plusieurs réponses, pour laquelle « {unfit} » n’est pas défini ; ôtez-le.</translation>
   </message>
   <message>
    <source>“{name}” is for {what}, which this table does not show; ask for it, or leave {name} out.</source>
-   <translation>« {name} » est pour {what}, que ce tableau ne montre pas ; demandez-le, ou ôtez {name}.</translation>
+   <translation>« {name} » est pour {what}, que ce tableau ne montre pas ; demandez-le, ou ôtez {name}.</translation>
   </message>
   <message>
    <source>“{name}” is no composite of items; name the items, or a variable made by mean(…) or sum(…).</source>
-   <translation>« {name} » n’est pas composé d’items ; nommez les items, ou une variable faite par mean(…) ou sum(…).</translation>
+   <translation>« {name} » n’est pas composé d’items ; nommez les items, ou une variable faite par mean(…) ou sum(…).</translation>
   </message>
   <message>
    <source>“{name}” is part of how the rows are weighted, but row {row:,}{more} holds {lack}; mend or set aside what is wrong, or add “with unweighted”.</source>
-   <translation>« {name} » fait partie de la pondération des lignes, mais la ligne {row:,}{more} contient {lack} ; corrigez ou mettez de côté ce qui est faux, ou ajoutez « with unweighted ».</translation>
+   <translation>« {name} » fait partie de la pondération des lignes, mais la ligne {row:,}{more} contient {lack} ; corrigez ou mettez de côté ce qui est faux, ou ajoutez « with unweighted ».</translation>
   </message>
   <message>
    <source>“{name}” is set twice.</source>
-   <translation>« {name} » est fixé deux fois.</translation>
+   <translation>« {name} » est fixé deux fois.</translation>
   </message>
   <message>
    <source>“{name}” is {value}; it cannot be related to others.</source>
-   <translation>« {name} » est {value} ; on ne peut le mettre en relation avec d’autres.</translation>
+   <translation>« {name} » est {value} ; on ne peut le mettre en relation avec d’autres.</translation>
   </message>
   <message>
    <source>“{name}” never has the value “{unknown}”.{hint}</source>
-   <translation>« {name} » n’a jamais la valeur « {unknown} ».{hint}</translation>
+   <translation>« {name} » n’a jamais la valeur « {unknown} ».{hint}</translation>
   </message>
   <message>
    <source>“{name}” parts the cases at the limits; it stands in the codebook.</source>
-   <translation>« {name} » partage les cas aux limites ; elle figure au dictionnaire.</translation>
+   <translation>« {name} » partage les cas aux limites ; elle figure au dictionnaire.</translation>
   </message>
   <message>
    <source>“{name}” takes one value.</source>
-   <translation>« {name} » prend une valeur.</translation>
+   <translation>« {name} » prend une valeur.</translation>
   </message>
   <message>
    <source>“{shape}” is not drawn under weights; set it as table, or add “with unweighted”.</source>
-   <translation>« {shape} » ne se dessine pas avec pondération ; composez-le en table, ou ajoutez « with unweighted ».</translation>
+   <translation>« {shape} » ne se dessine pas avec pondération ; composez-le en table, ou ajoutez « with unweighted ».</translation>
   </message>
   <message>
    <source>“{shown}” is not defined under weights; leave it out, or add unweighted.</source>
-   <translation>« {shown} » n’est pas défini avec pondération ; ôtez-le, ou ajoutez unweighted.</translation>
+   <translation>« {shown} » n’est pas défini avec pondération ; ôtez-le, ou ajoutez unweighted.</translation>
   </message>
   <message>
    <source>“{strange}” is no value of “{value}”; its values are {values}.</source>
-   <translation>« {strange} » n’est pas une valeur de « {value} » ; ses valeurs sont {values}.</translation>
+   <translation>« {strange} » n’est pas une valeur de « {value} » ; ses valeurs sont {values}.</translation>
   </message>
   <message>
    <source>“{text} … {group}” does not hold: in {label} the {word} mean is of {group_2}.</source>
-   <translation>« {text} … {group} » n’est pas vrai : dans {label} la moyenne ({word}) est de {group_2}.</translation>
+   <translation>« {text} … {group} » n’est pas vrai : dans {label} la moyenne ({word}) est de {group_2}.</translation>
   </message>
   <message>
    <source>“{text}” and “{text_2}” are of different kinds.</source>
-   <translation>« {text} » et « {text_2} » sont de nature différente.</translation>
+   <translation>« {text} » et « {text_2} » sont de nature différente.</translation>
   </message>
   <message>
    <source>“{text}” cannot be taken out of itself; name it among the variables or after “given”.</source>
-   <translation>« {text} » ne peut être ôté de lui-même ; nommez-le parmi les variables ou après « given ».</translation>
+   <translation>« {text} » ne peut être ôté de lui-même ; nommez-le parmi les variables ou après « given ».</translation>
   </message>
   <message>
    <source>“{text}” cannot make groups of itself; take it out of one of the two places.</source>
-   <translation>« {text} » ne peut former des groupes de lui-même ; ôtez-le d’un des deux endroits.</translation>
+   <translation>« {text} » ne peut former des groupes de lui-même ; ôtez-le d’un des deux endroits.</translation>
   </message>
   <message>
    <source>“{text}” claims a cause; descriptive results do not bear that.</source>
-   <translation>« {text} » affirme une cause ; des résultats descriptifs ne le permettent pas.</translation>
+   <translation>« {text} » affirme une cause ; des résultats descriptifs ne le permettent pas.</translation>
   </message>
   <message>
    <source>“{text}” has another decimal mark than the exhibits.</source>
-   <translation>« {text} » a un autre séparateur décimal que les éléments.</translation>
+   <translation>« {text} » a un autre séparateur décimal que les éléments.</translation>
   </message>
   <message>
    <source>“{text}” has no occasions as “{name}” has; put it in a sentence of its own.</source>
-   <translation>« {text} » n’a pas d’occasions comme « {name} » ; mettez-le dans une phrase à part.</translation>
+   <translation>« {text} » n’a pas d’occasions comme « {name} » ; mettez-le dans une phrase à part.</translation>
   </message>
   <message>
    <source>“{text}” has no value in any case in use, so it makes no groups.</source>
-   <translation>« {text} » n’a de valeur dans aucun cas utilisé, il ne forme donc pas de groupes.</translation>
+   <translation>« {text} » n’a de valeur dans aucun cas utilisé, il ne forme donc pas de groupes.</translation>
   </message>
   <message>
    <source>“{text}” holds words, which have no size: use = or in {{…}} instead of {operator}.</source>
-   <translation>« {text} » contient des mots, qui n’ont pas de grandeur : utilisez = ou in {{…}} au lieu de {operator}.</translation>
+   <translation>« {text} » contient des mots, qui n’ont pas de grandeur : utilisez = ou in {{…}} au lieu de {operator}.</translation>
   </message>
   <message>
    <source>“{text}” is a percentage of {base} cases; the count says it all.</source>
-   <translation>« {text} » est un pourcentage de {base} cas ; l’effectif dit tout.</translation>
+   <translation>« {text} » est un pourcentage de {base} cas ; l’effectif dit tout.</translation>
   </message>
   <message>
    <source>“{text}” is a question with several answers; count it in a sentence of its own.</source>
-   <translation>« {text} » est une question à plusieurs réponses ; comptez-la dans une phrase à part.</translation>
+   <translation>« {text} » est une question à plusieurs réponses ; comptez-la dans une phrase à part.</translation>
   </message>
   <message>
    <source>“{text}” is compared with {what}; “{text_2}” is none.</source>
-   <translation>« {text} » se compare à {what} ; « {text_2} » n’en est pas.</translation>
+   <translation>« {text} » se compare à {what} ; « {text_2} » n’en est pas.</translation>
   </message>
   <message>
    <source>“{text}” is in no exhibit; {has}.</source>
-   <translation>« {text} » n’est dans aucun élément ; {has}.</translation>
+   <translation>« {text} » n’est dans aucun élément ; {has}.</translation>
   </message>
   <message>
    <source>“{text}” is no number.</source>
-   <translation>« {text} » n’est pas un nombre.</translation>
+   <translation>« {text} » n’est pas un nombre.</translation>
   </message>
   <message>
    <source>“{text}” is no whole number.</source>
-   <translation>« {text} » n’est pas un nombre entier.</translation>
+   <translation>« {text} » n’est pas un nombre entier.</translation>
   </message>
   <message>
    <source>“{text}” is of {groups}, but stands beside {beside}.</source>
-   <translation>« {text} » est de {groups}, mais se trouve à côté de {beside}.</translation>
+   <translation>« {text} » est de {groups}, mais se trouve à côté de {beside}.</translation>
   </message>
   <message>
    <source>“{text}” is typed among live numbers; it will not follow the data.</source>
-   <translation>« {text} » est écrit à la main parmi des nombres vivants ; il ne suivra pas les données.</translation>
+   <translation>« {text} » est écrit à la main parmi des nombres vivants ; il ne suivra pas les données.</translation>
   </message>
   <message>
    <source>“{text}” never has the value “{wanted}”.{hint}</source>
-   <translation>« {text} » n’a jamais la valeur « {wanted} ».{hint}</translation>
+   <translation>« {text} » n’a jamais la valeur « {wanted} ».{hint}</translation>
   </message>
   <message>
    <source>“{text}” stands before “{text_2}” in the file; turn the range round.</source>
-   <translation>« {text} » précède « {text_2} » dans le fichier ; retournez la suite.</translation>
+   <translation>« {text} » précède « {text_2} » dans le fichier ; retournez la suite.</translation>
   </message>
   <message>
    <source>“{text}” stands in several columns; the flow of cases takes one of them, or all of them by name.</source>
-   <translation>« {text} » occupe plusieurs colonnes ; le flux des cas en prend une, ou toutes par leur nom.</translation>
+   <translation>« {text} » occupe plusieurs colonnes ; le flux des cas en prend une, ou toutes par leur nom.</translation>
   </message>
   <message>
    <source>“{text}” stands nowhere</source>
-   <translation>« {text} » ne figure nulle part</translation>
+   <translation>« {text} » ne figure nulle part</translation>
   </message>
   <message>
    <source>“{text}” stands on both sides; leave it out of one.</source>
-   <translation>« {text} » figure des deux côtés ; ôtez-le d’un côté.</translation>
+   <translation>« {text} » figure des deux côtés ; ôtez-le d’un côté.</translation>
   </message>
   <message>
    <source>“{time}” holds no dates or numbers, so no line runs over it; name a date first.</source>
-   <translation>« {time} » ne contient ni dates ni nombres, aucune ligne ne le parcourt donc ; nommez d’abord une date.</translation>
+   <translation>« {time} » ne contient ni dates ni nombres, aucune ligne ne le parcourt donc ; nommez d’abord une date.</translation>
   </message>
   <message>
    <source>“{time}” holds no dates, so there is no {said} in it; per = year takes years.</source>
-   <translation>« {time} » ne contient pas de dates, il n’y a donc pas de {said} ; per = year prend des années.</translation>
+   <translation>« {time} » ne contient pas de dates, il n’y a donc pas de {said} ; per = year prend des années.</translation>
   </message>
   <message>
    <source>“{value}” holds words; {function}( ) needs numbers.</source>
-   <translation>« {value} » contient des mots ; {function}( ) demande des nombres.</translation>
+   <translation>« {value} » contient des mots ; {function}( ) demande des nombres.</translation>
   </message>
   <message>
    <source>“{value}” is a value; a variable or a formula stands here.</source>
-   <translation>« {value} » est une valeur ; ici se trouve une variable ou une formule.</translation>
+   <translation>« {value} » est une valeur ; ici se trouve une variable ou une formule.</translation>
   </message>
   <message>
    <source>“{value}” is a {what}; “{verb}” takes variables after “against”.</source>
-   <translation>« {value} » est un {what} ; « {verb} » prend des variables après « against ».</translation>
+   <translation>« {value} » est un {what} ; « {verb} » prend des variables après « against ».</translation>
   </message>
   <message>
    <source>“{value}” is no date.</source>
-   <translation>« {value} » n’est pas une date.</translation>
+   <translation>« {value} » n’est pas une date.</translation>
   </message>
   <message>
    <source>“{verb}” cannot be set as “{form}”; it can as {known}.</source>
-   <translation>« {verb} » ne peut se composer en « {form} » ; il le peut en {known}.</translation>
+   <translation>« {verb} » ne peut se composer en « {form} » ; il le peut en {known}.</translation>
   </message>
   <message>
    <source>“{what}” holds words, which are neither true nor false: compare it, as in if(x = "a", 1, 0).</source>
-   <translation>« {what} » contient des mots, qui ne sont ni vrais ni faux : comparez-les, comme dans if(x = "a", 1, 0).</translation>
+   <translation>« {what} » contient des mots, qui ne sont ni vrais ni faux : comparez-les, comme dans if(x = "a", 1, 0).</translation>
   </message>
   <message>
    <source>“{what}” holds words; arithmetic needs numbers.</source>
-   <translation>« {what} » contient des mots ; le calcul demande des nombres.</translation>
+   <translation>« {what} » contient des mots ; le calcul demande des nombres.</translation>
   </message>
   <message>
    <source>“{words}” holds no numbers, so it has no line; name a date first, then what is measured.</source>
-   <translation>« {words} » ne contient pas de nombres, il n’a donc pas de ligne ; nommez d’abord une date, puis ce qui est mesuré.</translation>
+   <translation>« {words} » ne contient pas de nombres, il n’a donc pas de ligne ; nommez d’abord une date, puis ce qui est mesuré.</translation>
   </message>
   <message>
    <source>“{words}” holds no numbers, so it has no place in a {form}; name numeric variables.</source>
-   <translation>« {words} » ne contient pas de nombres, il n’a donc pas de place dans {form} ; nommez des variables numériques.</translation>
+   <translation>« {words} » ne contient pas de nombres, il n’a donc pas de place dans {form} ; nommez des variables numériques.</translation>
   </message>
   <message>
    <source>“{words}” holds words in no order that is known, so it is no item of a scale; put its answers in order in the Codebook, or leave it out.</source>
-   <translation>« {words} » contient des mots sans ordre connu, ce n’est donc pas un item d’échelle ; ordonnez ses réponses au dictionnaire, ou ôtez-le.</translation>
+   <translation>« {words} » contient des mots sans ordre connu, ce n’est donc pas un item d’échelle ; ordonnez ses réponses au dictionnaire, ou ôtez-le.</translation>
   </message>
   <message>
    <source>“{words}” holds words, so it has no mean of a person; leave it out or leave out “{asked}”.</source>
-   <translation>« {words} » contient des mots, il n’a donc pas de moyenne d’une personne ; ôtez-le ou ôtez « {asked} ».</translation>
+   <translation>« {words} » contient des mots, il n’a donc pas de moyenne d’une personne ; ôtez-le ou ôtez « {asked} ».</translation>
   </message>
   <message>
    <source>“{words}” is not measured in numbers, so it is not compared with {value}.</source>
-   <translation>« {words} » n’est pas mesuré en nombres, il ne se compare donc pas à {value}.</translation>
+   <translation>« {words} » n’est pas mesuré en nombres, il ne se compare donc pas à {value}.</translation>
   </message>
   <message>
    <source>“{words}” is not measured in numbers.</source>
-   <translation>« {words} » n’est pas mesuré en nombres.</translation>
+   <translation>« {words} » n’est pas mesuré en nombres.</translation>
   </message>
   <message>
    <source>“{word}” belongs to {owners}.</source>
-   <translation>« {word} » appartient à {owners}.</translation>
+   <translation>« {word} » appartient à {owners}.</translation>
   </message>
   <message>
    <source>“{word}” cannot stand here.</source>
-   <translation>« {word} » ne peut se trouver ici.</translation>
+   <translation>« {word} » ne peut se trouver ici.</translation>
   </message>
   <message>
    <source>“{word}” cannot stand here.{hint}</source>
-   <translation>« {word} » ne peut se trouver ici.{hint}</translation>
+   <translation>« {word} » ne peut se trouver ici.{hint}</translation>
   </message>
   <message>
    <source>“{word}” is no form.{hint}</source>
-   <translation>« {word} » n’est pas une forme.{hint}</translation>
+   <translation>« {word} » n’est pas une forme.{hint}</translation>
   </message>
   <message>
    <source>“{word}” is no statistic and no setting.{hint}</source>
-   <translation>« {word} » n’est ni une statistique ni un réglage.{hint}</translation>
+   <translation>« {word} » n’est ni une statistique ni un réglage.{hint}</translation>
   </message>
   <message>
    <source>“{word}” is no statistic; a p comes with “test”.</source>
-   <translation>« {word} » n’est pas une statistique ; un p vient avec « test ».</translation>
+   <translation>« {word} » n’est pas une statistique ; un p vient avec « test ».</translation>
   </message>
   <message>
    <source>“{word}” is no verb.{hint} {begins}</source>
-   <translation>« {word} » n’est pas un verbe.{hint} {begins}</translation>
+   <translation>« {word} » n’est pas un verbe.{hint} {begins}</translation>
   </message>
   <message>
    <source>“{word}” is no verb; write “{meant}”.</source>
-   <translation>« {word} » n’est pas un verbe ; écrivez « {meant} ».</translation>
+   <translation>« {word} » n’est pas un verbe ; écrivez « {meant} ».</translation>
   </message>
   <message>
    <source>“{word}” stands twice; say each part once.</source>
-   <translation>« {word} » figure deux fois ; dites chaque partie une fois.</translation>
+   <translation>« {word} » figure deux fois ; dites chaque partie une fois.</translation>
   </message>
   <message>
    <source>… and {n} more of this kind.</source>
@@ -5849,7 +5849,7 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   </message>
   <message>
    <source>↶ undo: {words}</source>
-   <translation>↶ annuler : {words}</translation>
+   <translation>↶ annuler : {words}</translation>
   </message>
  </context>
 </TS>
