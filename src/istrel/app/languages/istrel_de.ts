@@ -4663,6 +4663,10 @@
    <translation>zurücknehmen</translation>
   </message>
   <message>
+   <source>unit</source>
+   <translation>Einheit</translation>
+  </message>
+  <message>
    <source>upper limit of the confidence interval of the mean</source>
    <translation>obere Grenze des Konfidenzintervalls des Mittelwerts</translation>
   </message>
@@ -4737,6 +4741,10 @@
   <message>
    <source>week</source>
    <translation>Woche</translation>
+  </message>
+  <message>
+   <source>weekday</source>
+   <translation>Wochentag</translation>
   </message>
   <message>
    <source>weight the rows by {name}</source>

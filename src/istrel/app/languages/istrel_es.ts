@@ -4663,6 +4663,10 @@
    <translation>deshacerla</translation>
   </message>
   <message>
+   <source>unit</source>
+   <translation>unidad</translation>
+  </message>
+  <message>
    <source>upper limit of the confidence interval of the mean</source>
    <translation>límite superior del intervalo de confianza de la media</translation>
   </message>
@@ -4737,6 +4741,10 @@
   <message>
    <source>week</source>
    <translation>semana</translation>
+  </message>
+  <message>
+   <source>weekday</source>
+   <translation>día de la semana</translation>
   </message>
   <message>
    <source>weight the rows by {name}</source>

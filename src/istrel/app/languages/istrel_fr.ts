@@ -4663,6 +4663,10 @@
    <translation>l’annuler</translation>
   </message>
   <message>
+   <source>unit</source>
+   <translation>unité</translation>
+  </message>
+  <message>
    <source>upper limit of the confidence interval of the mean</source>
    <translation>limite supérieure de l’intervalle de confiance de la moyenne</translation>
   </message>
@@ -4737,6 +4741,10 @@
   <message>
    <source>week</source>
    <translation>semaine</translation>
+  </message>
+  <message>
+   <source>weekday</source>
+   <translation>jour de la semaine</translation>
   </message>
   <message>
    <source>weight the rows by {name}</source>

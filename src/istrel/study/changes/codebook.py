@@ -68,7 +68,8 @@ class SetText:
 
     @property
     def words(self) -> str:
-        return english("{part} of {variable}", part=english(self.part), variable=self.variable)
+        part = english("label") if self.part == "label" else english("unit")
+        return english("{part} of {variable}", part=part, variable=self.variable)
 
     def apply(self, study: Study) -> Study:
         old = study.codebook[self.variable]

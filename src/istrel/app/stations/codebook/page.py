@@ -263,7 +263,8 @@ def proposals(variable: Variable, kind: str) -> list[tuple[str, str, str]]:
     """(words, name to begin with, expression) of what is often derived from a variable of this level."""
     name, shown = variable.name, show_name(variable.name)
     if kind == "date":
-        parts = [(english(part), f"{name}_{part}", f"{part}({shown})") for part in ("year", "month", "weekday")]
+        units = map(english, ("year", "month", "weekday"))
+        parts = [(part, f"{name}_{part}", f"{part}({shown})") for part in units]
         return [*parts, (english("expression…"), f"{name}_2", shown)]
     if kind == "text":
         return [(english("recode"), f"{name}_2", f"recode({shown}, ")]
