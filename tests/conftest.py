@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 import pickle
 from collections.abc import Callable, Iterator
 from hashlib import sha256
@@ -24,6 +25,7 @@ from istrel.study.opening import Opening, open_data
 from istrel.style.house import HouseStyle, load_style
 from made import make_exhibit
 
+os.environ |= {"LC_ALL": "C.UTF-8", "LANGUAGE": ""}  # whoever runs them, the tests read English
 settings.register_profile("steady", deadline=None, derandomize=True, max_examples=40)
 settings.load_profile("steady")
 
