@@ -12,6 +12,7 @@ import sys
 import time
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass
+from functools import partial
 from typing import Any
 
 from jeepney import DBusAddress, MessageType, Properties, new_method_call
@@ -23,7 +24,7 @@ LAUNCHERS = ("/usr/libexec/at-spi-bus-launcher", "/usr/lib/at-spi2-core/at-spi-b
 PRESS, RELEASE, SYM = 0, 1, 3
 CONTROL = 37  # its key on every keyboard of Xvfb
 NAMED = {"Tab": 0xFF09, "Return": 0xFF0D, "Escape": 0xFF1B, "F6": 0xFFC3, "Right": 0xFF53}
-PATIENCE = 40.0
+PATIENCE, AGAIN = 40.0, 4.0
 
 
 class GoneError(LookupError):
@@ -133,13 +134,19 @@ class Reader:
             self.key(letter)
 
 
-def until(found: Callable[[], Any], what: str) -> Any:
-    """What is waited for, once it is there."""
+def until(found: Callable[[], Any], what: str, again: Callable[[], object] | None = None) -> Any:
+    """What is waited for, once it is there; `again` does from time to time what shall bring it, for a window that is not
+    active yet hears no key.
+    """
     ends = time.monotonic() + PATIENCE
+    asked = time.monotonic()
     while time.monotonic() < ends:
         got = found()
         if got:
             return got
+        if again is not None and time.monotonic() > asked + AGAIN:
+            again()
+            asked = time.monotonic()
         time.sleep(0.15)
     raise SystemExit(f"waited in vain for {what}")
 
@@ -149,8 +156,9 @@ def read(document: str) -> dict[str, Any]:
     reader = Reader()
     until(reader.find_application, "the application")
     until(lambda: reader.find("push button", "treat"), "the findings")
-    reader.key("3", control=True)
-    until(lambda: reader.find("text", "Sentence"), "the sentence")
+    to_the_bench = partial(reader.key, "3", control=True)
+    to_the_bench()
+    until(lambda: reader.find("text", "Sentence"), "the sentence", to_the_bench)
     reader.write("describe age across format")
     table = until(lambda: reader.find("table", "Table on the paper"), "the table on the paper")
     until(lambda: reader.value(table.path, f"{SPI}.Table", "NRows") == 3, "three groups")
