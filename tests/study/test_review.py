@@ -9,6 +9,7 @@ import pytest
 from istrel.data.corrections import Aside, Correction
 from istrel.data.dataset import Dataset
 from istrel.demo import LEARNERS
+from istrel.english import English
 from istrel.exhibits.printing import print_cell
 from istrel.sentence import parse_condition, parse_expression
 from istrel.study.appendix import appendix
@@ -45,7 +46,10 @@ def mentioning(history: History, *more: Words | Number) -> History:
 
 
 def kinds(history: History, style: HouseStyle) -> list[str]:
-    return list(dict.fromkeys(point.kind for point in review(history.study, style)))
+    """The kinds of points that are raised; each is said so that the window can say it in another language."""
+    points = tuple(review(history.study, style))
+    assert [point.says for point in points if not isinstance(point.says, English)] == []
+    return list(dict.fromkeys(point.kind for point in points))
 
 
 @pytest.fixture

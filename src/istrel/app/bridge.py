@@ -9,7 +9,7 @@ from PySide6.QtCore import QObject, Signal
 
 from istrel.app.background import Background
 from istrel.app.found import Found
-from istrel.app.words import retold, tr
+from istrel.app.words import retold
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -61,7 +61,7 @@ class StudyModel(QObject):
 
     @property
     def history(self) -> History:
-        assert self._history is not None, tr("no study is open")
+        assert self._history is not None, "no study is open"
         return self._history
 
     @property

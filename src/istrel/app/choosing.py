@@ -12,8 +12,14 @@ from istrel.study.places import ENDING
 if TYPE_CHECKING:
     from PySide6.QtWidgets import QWidget
 
-DATA = "*.csv *.tsv *.txt *.tab *.dat *.psv *.xlsx *.ods *.parquet *.arrow *.feather *.jsonl *.ndjson"
 EVERYTHING = english("All files (*)")
+
+
+def _readable() -> str:
+    """The endings of all that is read, as a file dialog wants them."""
+    from istrel.data.reading.kinds import ARCHIVES, PACKED, TABLES
+
+    return " ".join(f"*{ending}" for ending in (*TABLES, *PACKED, *ARCHIVES))
 
 
 def data_or_study(parent: QWidget) -> str:
@@ -21,7 +27,7 @@ def data_or_study(parent: QWidget) -> str:
     from PySide6.QtWidgets import QFileDialog
 
     return QFileDialog.getOpenFileName(
-        parent, tr("Open data or a study"), "", f"{tr('Data and studies')} ({DATA} *{ENDING});;{tr(EVERYTHING)}"
+        parent, tr("Open data or a study"), "", f"{tr('Data and studies')} ({_readable()} *{ENDING});;{tr(EVERYTHING)}"
     )[0]
 
 
@@ -29,7 +35,9 @@ def data(parent: QWidget) -> str:
     """The data file to look at; empty where nobody chose one."""
     from PySide6.QtWidgets import QFileDialog
 
-    return QFileDialog.getOpenFileName(parent, tr("Look at data"), "", f"{tr('Data')} ({DATA});;{tr(EVERYTHING)}")[0]
+    return QFileDialog.getOpenFileName(
+        parent, tr("Look at data"), "", f"{tr('Data')} ({_readable()});;{tr(EVERYTHING)}"
+    )[0]
 
 
 def name_for_study(parent: QWidget, source: str) -> Path | None:

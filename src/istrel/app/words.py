@@ -38,16 +38,12 @@ def speak(language: str) -> None:
     QLocale.setDefault(QLocale(language))
     if language == "en":
         return
-    places = ((f"qtbase_{language}", QLibraryInfo.path(QLibraryInfo.LibraryPath.TranslationsPath)),)
-    for name, folder in (*places, (f"istrel_{language}", str(FOLDER))):
+    of_qt = QLibraryInfo.path(QLibraryInfo.LibraryPath.TranslationsPath)
+    for name, folder in ((f"qtbase_{language}", of_qt), (f"istrel_{language}", str(FOLDER))):
         translator = QTranslator(app)
         if translator.load(name, folder):
             app.installTranslator(translator)
             _Spoken.translators += (translator,)
-
-
-def spoken() -> str:
-    return _Spoken.language
 
 
 def language_of_the_system() -> str:

@@ -1875,6 +1875,14 @@
    <translation>Zwei</translation>
   </message>
   <message>
+   <source>Two precisions of the {what}: {number} in {label}, {number_2} in {label_2}.</source>
+   <translation>Zwei Genauigkeiten ({what}): {number} in {label}, {number_2} in {label_2}.</translation>
+  </message>
+  <message>
+   <source>Two values of the {what}: {number} in {label} but {number_2} in {label_2}; say why.</source>
+   <translation>Zwei Werte ({what}): {number} in {label}, aber {number_2} in {label_2}; sagen Sie warum.</translation>
+  </message>
+  <message>
    <source>Undo</source>
    <translation>Rückgängig</translation>
   </message>
@@ -3681,10 +3689,6 @@
    <translation>keine Schichten</translation>
   </message>
   <message>
-   <source>no study is open</source>
-   <translation>keine Studie ist offen</translation>
-  </message>
-  <message>
    <source>no values</source>
    <translation>keine Werte</translation>
   </message>
@@ -5412,6 +5416,14 @@
    <translation>{source} fehlt: {names}.</translation>
   </message>
   <message>
+   <source>{statistic} of {label}</source>
+   <translation>{statistic}, {label}</translation>
+  </message>
+  <message>
+   <source>{statistic} of {label} ({where})</source>
+   <translation>{statistic}, {label} ({where})</translation>
+  </message>
+  <message>
    <source>{text} is more than all.</source>
    <translation>{text} ist mehr als alle.</translation>
   </message>
@@ -5443,14 +5455,6 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>{variable} is {level}</source>
    <translation>{variable} ist {level}</translation>
-  </message>
-  <message>
-   <source>{what} has two precisions: {number} in {label}, {number_2} in {label_2}.</source>
-   <translation>{what} hat zwei Genauigkeiten: {number} in {label}, {number_2} in {label_2}.</translation>
-  </message>
-  <message>
-   <source>{what} is {number} in {label} but {number_2} in {label_2}; say why.</source>
-   <translation>{what} ist {number} in {label}, aber {number_2} in {label_2}; sagen Sie, warum.</translation>
   </message>
   <message>
    <source>{what} taken from the name.</source>

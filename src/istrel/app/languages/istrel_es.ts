@@ -1875,6 +1875,14 @@
    <translation>Dos</translation>
   </message>
   <message>
+   <source>Two precisions of the {what}: {number} in {label}, {number_2} in {label_2}.</source>
+   <translation>Dos precisiones ({what}): {number} en {label}, {number_2} en {label_2}.</translation>
+  </message>
+  <message>
+   <source>Two values of the {what}: {number} in {label} but {number_2} in {label_2}; say why.</source>
+   <translation>Dos valores ({what}): {number} en {label}, pero {number_2} en {label_2}; diga por qué.</translation>
+  </message>
+  <message>
    <source>Undo</source>
    <translation>Deshacer</translation>
   </message>
@@ -3681,10 +3689,6 @@
    <translation>sin estratos</translation>
   </message>
   <message>
-   <source>no study is open</source>
-   <translation>no hay ningún estudio abierto</translation>
-  </message>
-  <message>
    <source>no values</source>
    <translation>sin valores</translation>
   </message>
@@ -5412,6 +5416,14 @@
    <translation>A {source} le faltan {names}.</translation>
   </message>
   <message>
+   <source>{statistic} of {label}</source>
+   <translation>{statistic}, {label}</translation>
+  </message>
+  <message>
+   <source>{statistic} of {label} ({where})</source>
+   <translation>{statistic}, {label} ({where})</translation>
+  </message>
+  <message>
    <source>{text} is more than all.</source>
    <translation>{text} es más que todo.</translation>
   </message>
@@ -5443,14 +5455,6 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>{variable} is {level}</source>
    <translation>{variable} es {level}</translation>
-  </message>
-  <message>
-   <source>{what} has two precisions: {number} in {label}, {number_2} in {label_2}.</source>
-   <translation>{what} tiene dos precisiones: {number} en {label}, {number_2} en {label_2}.</translation>
-  </message>
-  <message>
-   <source>{what} is {number} in {label} but {number_2} in {label_2}; say why.</source>
-   <translation>{what} es {number} en {label} pero {number_2} en {label_2}; diga por qué.</translation>
   </message>
   <message>
    <source>{what} taken from the name.</source>

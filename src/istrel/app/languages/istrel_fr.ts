@@ -460,7 +460,7 @@
   </message>
   <message>
    <source>Click a number of the table: it opens and shows its working.</source>
-   <translation>Cliquez sur un nombre du tableau : il s’ouvre et montre son calcul.</translation>
+   <translation>Cliquez sur un nombre : il s’ouvre et montre d’où il vient.</translation>
   </message>
   <message>
    <source>Click variables on the left, type a sentence above, or begin with one of these.</source>
@@ -1873,6 +1873,14 @@
   <message>
    <source>Two</source>
    <translation>Deux</translation>
+  </message>
+  <message>
+   <source>Two precisions of the {what}: {number} in {label}, {number_2} in {label_2}.</source>
+   <translation>Deux précisions ({what}) : {number} dans {label}, {number_2} dans {label_2}.</translation>
+  </message>
+  <message>
+   <source>Two values of the {what}: {number} in {label} but {number_2} in {label_2}; say why.</source>
+   <translation>Deux valeurs ({what}) : {number} dans {label}, mais {number_2} dans {label_2} ; dites pourquoi.</translation>
   </message>
   <message>
    <source>Undo</source>
@@ -3681,10 +3689,6 @@
    <translation>pas de strates</translation>
   </message>
   <message>
-   <source>no study is open</source>
-   <translation>aucune étude n’est ouverte</translation>
-  </message>
-  <message>
    <source>no values</source>
    <translation>aucune valeur</translation>
   </message>
@@ -5412,6 +5416,14 @@
    <translation>{source} n’a pas {names}.</translation>
   </message>
   <message>
+   <source>{statistic} of {label}</source>
+   <translation>{statistic}, {label}</translation>
+  </message>
+  <message>
+   <source>{statistic} of {label} ({where})</source>
+   <translation>{statistic}, {label} ({where})</translation>
+  </message>
+  <message>
    <source>{text} is more than all.</source>
    <translation>{text} dépasse le tout.</translation>
   </message>
@@ -5443,14 +5455,6 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>{variable} is {level}</source>
    <translation>{variable} est {level}</translation>
-  </message>
-  <message>
-   <source>{what} has two precisions: {number} in {label}, {number_2} in {label_2}.</source>
-   <translation>{what} a deux précisions : {number} dans {label}, {number_2} dans {label_2}.</translation>
-  </message>
-  <message>
-   <source>{what} is {number} in {label} but {number_2} in {label_2}; say why.</source>
-   <translation>{what} est {number} dans {label} mais {number_2} dans {label_2} ; dites pourquoi.</translation>
   </message>
   <message>
    <source>{what} taken from the name.</source>

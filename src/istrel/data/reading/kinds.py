@@ -19,6 +19,13 @@ ENDINGS = {
     ".jsonl": "json_lines",
     ".ndjson": "json_lines",
 }
+TABLES = (
+    *(".csv", ".tsv", ".tab", ".txt", ".dat", ".psv", ".json", ".geojson"),
+    *ENDINGS,
+    *(".sqlite", ".db"),
+)
+PACKED = (".gz", ".gzip", ".bz2", ".zst", ".zstd", ".lz4")
+ARCHIVES = (".zip",)
 MAGIC = (
     (b"PAR1", "parquet"),
     (b"ARROW1", "arrow"),

@@ -15,6 +15,7 @@ from typing import Any, BinaryIO
 import pyarrow as pa
 
 from istrel.data.reading.descriptors import describes, tables_named
+from istrel.data.reading.kinds import PACKED, TABLES
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Table, stamp_of
@@ -22,27 +23,9 @@ from istrel.problem import Problem, nearest
 
 Read = Callable[[Path, ReadingSettings, Watch], Table]
 WAYS = ((b"\x1f\x8b", "gzip"), (b"BZh", "bz2"), (b"\x28\xb5\x2f\xfd", "zstd"), (b"\x04\x22\x4d\x18", "lz4"))
-ENDINGS = (".gz", ".gzip", ".bz2", ".zst", ".zstd", ".lz4")
 PIECE = 2**20
 MOST_BYTES = 8 * 2**30
 MOST_FOLD, FROM = 400, 64 * 2**20  # no table shrinks to a four-hundredth; small ones may, and do no harm
-TABLES = (
-    ".csv",
-    ".tsv",
-    ".tab",
-    ".txt",
-    ".dat",
-    ".json",
-    ".jsonl",
-    ".ndjson",
-    ".parquet",
-    ".arrow",
-    ".feather",
-    ".xlsx",
-    ".ods",
-    ".sqlite",
-    ".db",
-)
 MOST_NAMED = 12
 MOST_SAID = 8 * 2**20
 BROKEN = (zipfile.BadZipFile, zlib.error, lzma.LZMAError, OSError, EOFError, NotImplementedError, RuntimeError)
@@ -59,7 +42,7 @@ def read_packed(path: Path, settings: ReadingSettings, watch: Watch, read: Read)
     with path.open("rb") as file:
         head = file.read(4)
     way = next(way for magic, way in WAYS if head.startswith(magic))
-    inner = path.name.removesuffix(path.suffix) if path.suffix.lower() in ENDINGS else f"{path.name}.csv"
+    inner = path.name.removesuffix(path.suffix) if path.suffix.lower() in PACKED else f"{path.name}.csv"
     with tempfile.TemporaryDirectory(prefix="istrel-") as folder:
         target = Path(folder) / (inner or "table")
         try:

@@ -55,34 +55,18 @@ def _point(kind: str, key: Key, one: tuple[Entry, Cell], two: tuple[Entry, Cell]
     labels = [entry.label.rstrip(" .:") for entry in (first, other)]
     numbers = [print_cell(cell, script.style) for cell in (a, b)]
     what = _words(key, first)
-    if kind == "two precisions":
+    parts = {"number": numbers[0], "label": labels[0], "number_2": numbers[1], "label_2": labels[1]}
+    if kind == "n differ":
+        says = english("The {what} differs: {number} in {label}, {number_2} in {label_2}; say why.", what=what, **parts)
+    elif kind == "two precisions":
         says = english(
-            "{what} has two precisions: {number} in {label}, {number_2} in {label_2}.",
-            what=what,
-            number=numbers[0],
-            label=labels[0],
-            number_2=numbers[1],
-            label_2=labels[1],
-        )
-    elif kind == "n differ":
-        says = english(
-            "The {what} differs: {number} in {label}, {number_2} in {label_2}; say why.",
-            what=what,
-            number=numbers[0],
-            label=labels[0],
-            number_2=numbers[1],
-            label_2=labels[1],
+            "Two precisions of the {what}: {number} in {label}, {number_2} in {label_2}.", what=what, **parts
         )
     else:
         says = english(
-            "{what} is {number} in {label} but {number_2} in {label_2}; say why.",
-            what=what,
-            number=numbers[0],
-            label=labels[0],
-            number_2=numbers[1],
-            label_2=labels[1],
+            "Two values of the {what}: {number} in {label} but {number_2} in {label_2}; say why.", what=what, **parts
         )
-    return Point(kind, says[0].upper() + says[1:], other.kept.id)
+    return Point(kind, says, other.kept.id)
 
 
 def _words(key: Key, entry: Entry) -> str:
@@ -93,5 +77,7 @@ def _words(key: Key, entry: Entry) -> str:
     data = entry.exhibit.plan.data
     label = data.variable(variable).label or variable if variable in data.table else variable
     statistic = STATISTICS[column].name if column in STATISTICS else column
-    where = ", ".join(part.partition("=")[2] for part in group.split(" & ")) if group else ""
-    return f"{statistic} of {label}{f' ({where})' if where else ''}"
+    if not group:
+        return english("{statistic} of {label}", statistic=statistic, label=label)
+    where = ", ".join(part.partition("=")[2] for part in group.split(" & "))
+    return english("{statistic} of {label} ({where})", statistic=statistic, label=label, where=where)
