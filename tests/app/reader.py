@@ -9,6 +9,7 @@ import json
 import os
 import subprocess
 import sys
+import tempfile
 import time
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass
@@ -188,11 +189,19 @@ def read(document: str) -> dict[str, Any]:
     return {"heads": heads, "stubs": stubs, "cells": cells, "said": said}
 
 
+def managed() -> subprocess.Popen[bytes]:
+    """The manager of windows at its work: a window that was there before it is never made active, and hears no key."""
+    with tempfile.TemporaryDirectory() as folder:
+        ready = os.path.join(folder, "ready")
+        manager = subprocess.Popen(["openbox", "--startup", f"touch {ready}"], stderr=subprocess.DEVNULL)
+        until(lambda: os.path.exists(ready), "the manager of windows")
+    return manager
+
+
 def main() -> None:
     launcher = next(path for path in LAUNCHERS if os.path.exists(path))
-    manager = subprocess.Popen(["openbox"], stderr=subprocess.DEVNULL)  # a window is active where somebody makes it so
     bus = subprocess.Popen([launcher, "--launch-immediately"], stderr=subprocess.DEVNULL)
-    time.sleep(1)
+    manager = managed()
     environment = os.environ | {"QT_QPA_PLATFORM": "xcb", "QT_LINUX_ACCESSIBILITY_ALWAYS_ON": "1"}
     app = subprocess.Popen([sys.executable, "-m", "istrel", sys.argv[1]], env=environment)
     try:
