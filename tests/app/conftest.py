@@ -116,7 +116,8 @@ def opened(window: Window, settle: Callable[[], None], qtbot: QtBot) -> Callable
             window.arrivals.open_path(str(path), sentence)
         settle()
         for _ in range(60 if sentence else 0):  # the first sentence is said when every view has the new source
-            if window.stations.bench.widget.draft.proof is not None:
+            bench = window.stations.bench.widget
+            if bench.draft.proof is not None or bench.writing.message.text():
                 break
             qtbot.wait(50)
         settle()

@@ -11,6 +11,7 @@ from PySide6.QtCore import QRectF
 from PySide6.QtGui import QFontMetricsF
 from PySide6.QtWidgets import QApplication
 
+from depth import some
 from istrel.app import theme
 from istrel.app.proof.paper import text_width
 from istrel.app.proof.setting import INDENT, SetPanel, SetSheet, set_sheet
@@ -126,7 +127,7 @@ def boxes(sheet: SetSheet, placed: SetPanel, mark: str) -> Iterator[tuple[QRectF
 
 
 @pytest.mark.parametrize("style_name", ["apa7", "thesis"])
-@pytest.mark.parametrize("sentence", GALLERY)
+@pytest.mark.parametrize("sentence", some(GALLERY, 15))
 def test_no_text_over_another_and_nothing_off_the_sheet(
     sentence: str, style_name: str, gallery: Dataset, dressed: QApplication
 ) -> None:

@@ -94,7 +94,7 @@ def styles() -> list[HouseStyle]:
 STYLES = styles()
 
 
-@settings(max_examples=60 if DEEP else 40)
+@settings(max_examples=60 if DEEP else 24)
 @given(text=tables(), sentence=sentences())
 def test_an_exhibit_is_whole_or_refused_in_plain_words(text: str, sentence: str) -> None:
     exhibit = made_or_refused(text, sentence)
