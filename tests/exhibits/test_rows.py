@@ -70,6 +70,10 @@ BY_VALUE = (
     "describe x across h as cumulative with intervals",
     "count x across h with bins = 3, hide_below = 5",
     "count x, o across g with rule = scott, classes, total",
+    "relate x, o, g across h with method = fitting, total",
+    "relate x, o across g with method = spearman, deletion = pairwise, difference",
+    "relate x, o with method = kendall, adjust = holm",
+    "relate x, o, g, h as heat map",
 )
 OF_ROWS = ("remarks", "rows", "lowest", "highest", "outliers", "outside", "remote", "provenance", "cells", "notes")
 
@@ -142,6 +146,11 @@ def test_a_thousand_million_cases_are_counted_as_one_is(seed: int, data_of: Make
     assert more["counts"] == [[10**9 * n for n in row] for row in once["counts"]]
     plain, scaled = (cell["tests"]["chi_square"] for cell in (once, more))
     assert scaled["statistic"] == pytest.approx(1e9 * plain["statistic"], rel=1e-12)
+    closely, still = (content("relate x, o", one, style)["results"][0]["pairs"][0] for one in (data, large))
+    assert (still["coefficient"], still["n"]) == (
+        pytest.approx(closely["coefficient"], abs=1e-13),
+        closely["n"] * 10**9,
+    )
     with pytest.raises(Problem, match="are the most that are worked on"):
         make_exhibit("describe x as boxes", large)
     found = content("describe x with statistics = {n, mean, sd, median, p10}", large, style)["results"][0]["statistics"]

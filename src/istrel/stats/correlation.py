@@ -88,7 +88,7 @@ def pearson(x: Array, valid: Mask) -> Correlations:
     halves = [(0, n_rows // 2), (n_rows // 2, n_rows)] if n_rows > WORTH_TWO else [(0, n_rows)]
     parts = each(lambda rows: _sums_of(x, valid, centre, scale, rows), halves)
     n, cross, sums, squares = (np.sum(kind, axis=0) for kind in zip(*parts, strict=True))
-    found, doubtful = _from_sums(n, cross, sums, squares)
+    found, doubtful = from_sums(n, cross, sums, squares)
     return _mended(found, doubtful, x, valid) if doubtful.any() else found
 
 
@@ -162,7 +162,7 @@ def _centre_and_scale(x: Array, valid: Mask) -> tuple[Array, Array | None]:
     return centre, scale
 
 
-def _from_sums(n: Array, cross: Array, sums: Array, squares: Array) -> tuple[Correlations, Mask]:
+def from_sums(n: Array, cross: Array, sums: Array, squares: Array) -> tuple[Correlations, Mask]:
     """(coefficients, which of them lost digits) from sums over common cases; [i, j] of `sums` is Σ of i over the cases of j."""
     count = np.maximum(n, 1.0)
     variance = squares - sums**2 / count

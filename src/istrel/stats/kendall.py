@@ -34,9 +34,16 @@ def kendall(x: Array, y: Array) -> Kendall:
     if n < 2:
         return Kendall(float("nan"), n, float("nan"))
     ranks, ties_x, ties_y, both = _ordered_ranks(x, y)
+    return tau_of(n, ties_x, ties_y, both, inversions(ranks))
+
+
+def tau_of(n: int, ties_x: Array, ties_y: Array, both: float, discordant: float) -> Kendall:
+    """tau-b of n cases from the sizes of ties in each, the number of pairs tied in both, and of those in the wrong order."""
+    if n < 2:
+        return Kendall(float("nan"), n, float("nan"))
     total = n * (n - 1) / 2.0
     tied_x, tied_y = (float((t * (t - 1) / 2).sum()) for t in (ties_x, ties_y))
-    difference = total - tied_x - tied_y + both - 2.0 * inversions(ranks)
+    difference = total - tied_x - tied_y + both - 2.0 * discordant
     pairs = total - tied_x, total - tied_y
     room = (
         pairs[0] if pairs[0] == pairs[1] else float(np.sqrt(pairs[0]) * np.sqrt(pairs[1]))

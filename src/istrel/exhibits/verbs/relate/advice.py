@@ -58,7 +58,7 @@ def _nothing(plan: RelatePlan, result: RelateResult) -> Iterator[MarginNote]:
 
 def _ranks(plan: RelatePlan, result: RelateResult) -> Iterator[MarginNote]:
     """The skewed pair that ranks see much more closely related than a straight line does, of the first such pairs."""
-    if plan.data.n_rows > MOST_CASES:
+    if plan.data.times is not None or plan.data.n_rows > MOST_CASES:
         return
     best: tuple[float, float, Pair, RelateCell] | None = None
     for part, pair, cell in islice(_skewed_pairs(plan, result), MOST_PAIRS):

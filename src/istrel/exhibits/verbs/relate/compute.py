@@ -22,8 +22,9 @@ from istrel.exhibits.verbs.relate.compared import compared, with_agreement
 from istrel.exhibits.verbs.relate.resolve import RelatePlan, is_numeric
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult, Value
 from istrel.exhibits.weights import sample_in
-from istrel.stats import association, correlation, moments
+from istrel.stats import association, correlation, counted_correlation, moments
 from istrel.stats.estimates import Undefined, undefined
+from istrel.stats.frequency import counted
 from istrel.stats.grouping import alone
 from istrel.stats.kendall import kendall
 from istrel.stats.moments import few_values
@@ -42,12 +43,20 @@ DASH = Undefined("too_few_complete_cases")
 
 @dataclass(frozen=True, eq=False)
 class Part:
-    """The cases of one group: their rows, the values of numeric variables, and who has a value of which variable."""
+    """The cases of one group: their rows, the values of numeric variables, and who has a value of which variable.
+
+    `times` says how many cases each row stands for; None where each is one.
+    """
 
     rows: NDArray[np.int64] | slice
     size: int
     values: dict[str, Array]
     valid: dict[str, NDArray[np.bool_]]
+    times: NDArray[np.int64] | None = None
+
+    def cases(self, used: NDArray[np.bool_]) -> int:
+        """How many cases stand in some of the rows."""
+        return int(used.sum() if self.times is None else self.times[used].sum())
 
     def both(self, *names: str) -> NDArray[np.bool_]:
         return np.asarray(np.logical_and.reduce([self.valid[name] for name in names]))
@@ -93,13 +102,15 @@ def _part(codes: NDArray[np.int64], place: int, plan: RelatePlan) -> Part:
     names = (*plan.names, *plan.given)
     valid = {name: plan.data.present(name)[rows] for name in names}
     values = {name: numbers_of(name, plan)[rows] for name in names if is_numeric(name, plan.data)}
-    part = Part(rows, int(inside.sum()), values, valid)
+    times = None if plan.data.times is None else plan.data.times[rows]
+    part = Part(rows, int(inside.sum()) if times is None else int(times.sum()), values, valid, times)
     if plan.deletion == "pairwise":
         return part
     complete = part.both(*names)
     kept = np.flatnonzero(inside)[complete]
     whole = {name: np.ones(kept.size, bool) for name in names}
-    return Part(kept, part.size, {name: v[complete] for name, v in values.items()}, whole)
+    times = None if times is None else times[complete]
+    return Part(kept, part.size, {name: v[complete] for name, v in values.items()}, whole, times)
 
 
 def _looked_at(part: Part, plan: RelatePlan) -> Part:
@@ -151,8 +162,8 @@ def _related(part: Part, group: Group, plan: RelatePlan) -> RelateCell:
             continue
         shape = moments_of(name, part)
         means[name], deviations[name] = moments.mean(shape).at(0), moments.sd(shape).at(0)
-    counts: dict[str, Count] = {name: int(part.valid[name].sum()) for name in plan.names}
-    n = part.size if plan.deletion == "pairwise" else int(next(iter(part.valid.values())).size)
+    counts: dict[str, Count] = {name: part.cases(part.valid[name]) for name in plan.names}
+    n = part.size if plan.deletion == "pairwise" else part.cases(next(iter(part.valid.values())))
     smallest = _smallest_eigenvalue(pairs, plan)
     made = RelateCell(plan.names, group, plan.deletion, n, part.size - n, pairs, counts, means, deviations, smallest)
     return replace(made, alphas=_alphas(part, plan)) if plan.request.settings["alpha"] else made
@@ -216,7 +227,7 @@ def moments_of(name: str, part: Part) -> moments.Moments:
     """The moments of a variable's usable values, in the order of the cases: nothing here needs them sorted."""
     values, valid = part.values[name], part.valid[name]
     used = values if bool(valid.all()) else values[valid]
-    return moments.moments(alone(used))
+    return moments.moments(alone(used, None if part.times is None else part.times[valid]))
 
 
 def _smallest_eigenvalue(pairs: tuple[Pair, ...], plan: RelatePlan) -> float | None:
@@ -285,7 +296,7 @@ def _by_matrix(method: str, wanted: list[tuple[str, str]], part: Part, plan: Rel
     used = tuple(name for name in plan.names if any(name in pair for pair in wanted))
     x = _side_by_side([part.values[name] for name in used], plan)
     mask = _side_by_side([part.valid[name] for name in used], plan)
-    matrix = correlation.pearson(x, mask) if method == "pearson" else correlation.spearman(x, mask)
+    matrix = _matrix(method, x, mask, part.times)
     p = correlation.t_p_values(matrix.coefficient, matrix.n)
     limits = _limits(matrix.coefficient, matrix.n, method, plan)
     place = {name: k for k, name in enumerate(used)}
@@ -299,6 +310,15 @@ def _by_matrix(method: str, wanted: list[tuple[str, str]], part: Part, plan: Rel
             values[1] = correlation.exact_rho_p(x[both, i], x[both, j])
         made.append(_pair(a, b, method, values, n, matrix.reason(i, j, used)))
     return made
+
+
+def _matrix(
+    method: str, x: Array, mask: NDArray[np.bool_], times: NDArray[np.int64] | None
+) -> correlation.Correlations:
+    if times is not None:
+        of_counted = counted_correlation.pearson if method == "pearson" else counted_correlation.spearman
+        return of_counted(x, mask, times)
+    return correlation.pearson(x, mask) if method == "pearson" else correlation.spearman(x, mask)
 
 
 def _side_by_side(columns: list[NDArray[Any]], plan: RelatePlan) -> NDArray[Any]:
@@ -344,7 +364,8 @@ def _partial(method: str, a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
 
 def _by_tau(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     both = part.both(a, b)
-    found = kendall(part.values[a][both], part.values[b][both])
+    x, y = (part.values[name][both] for name in (a, b))
+    found = kendall(x, y) if part.times is None else counted_correlation.kendall(x, y, part.times[both])
     low, high = _limits(np.array(found.tau), np.array(found.n), "kendall", plan)
     few = undefined("fewer_than_complete_cases", n=2) if found.n < 2 else Undefined("a_variable_is_constant")
     reason = None if np.isfinite(found.tau) else few
@@ -359,13 +380,17 @@ def _by_eta(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     both = part.both(a, b)
     values = part.values[b if words == a else a][both]
     categories = plan.data.categories(words)
-    codes, n = categories.codes[part.rows][both], int(both.sum())
+    codes, n = categories.codes[part.rows][both], part.cases(both)
     groups = int(np.unique(codes).size)
     none = Undefined("no_interval_for_eta")
     if n < 2 or groups < 2:
         why = Undefined("fewer_than_2_groups_with")
         return Pair(a, b, "eta", why, n, why, why, why, why)
-    value = correlation.eta(values, codes, len(categories.values))
+    value = (
+        correlation.eta(values, codes, len(categories.values))
+        if part.times is None
+        else counted_correlation.eta(values, codes, len(categories.values), part.times[both])
+    )
     if not np.isfinite(value):
         why = Undefined("all_values_are_equal")
         return Pair(a, b, "eta", why, n, why, why, why, why)
@@ -382,11 +407,11 @@ def _by_v(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     both = part.both(a, b)
     r, c = len(first.values), len(second.values)
     flat = first.codes[part.rows][both].astype(np.int64) * c + second.codes[part.rows][both]
-    counts = np.bincount(flat, minlength=r * c).reshape(r, c)
+    counts = counted(flat, r * c, None if part.times is None else part.times[both]).reshape(r, c)
     _, corrected = association.cramers_v(counts)
     none = Undefined("no_interval_for_v")
     p = association.chi_square(counts).p
-    return Pair(a, b, "cramers_v", corrected, int(both.sum()), p, p, none, none)
+    return Pair(a, b, "cramers_v", corrected, part.cases(both), p, p, none, none)
 
 
 def _adjusted(pairs: list[Pair], method: str) -> tuple[Pair, ...]:

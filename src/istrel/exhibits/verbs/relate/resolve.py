@@ -9,6 +9,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.formula.compare import known
 from istrel.data.formula.tree import Arithmetic, Computed, Condition, Literal, Name
 from istrel.data.levels import Level
+from istrel.data.spread import is_large
 from istrel.english import english
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
 from istrel.exhibits.formulas import with_formula
@@ -126,6 +127,13 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
         data, drawn = _mean_and_difference(tuple(subjects), data) if form == "scatter" else (data, ())
     deletion = request.settings["deletion"]
     return RelatePlan(request, data, cases, subjects, against, given, groupings, method, deletion, form, columns, drawn)
+
+
+def by_value(request: Request, data: Dataset) -> bool:
+    """Whether all that is asked for are coefficients that follow from how often values stand beside each other."""
+    said = request.settings
+    looks_at_cases = request.given or said["alpha"] or said["agreement"]
+    return is_large(data) and request.shape in ("table", "heat map") and not looks_at_cases
 
 
 def _of_persons(request: Request, method: str, names: set[str], data: Dataset) -> str:

@@ -313,7 +313,7 @@ def _margin(plan: RelatePlan, result: RelateResult) -> tuple[MarginNote, ...]:
         for pair in same[:2]:
             says = say("and_say_the_same_thing", a=pair.a, b=pair.b)
             notes.append(MarginNote("same_thing", pair.b, cell.group.labels, says))
-    if plan.data.n_rows <= pairs.MOST_CASES and not plan.given:
+    if plan.data.times is None and plan.data.n_rows <= pairs.MOST_CASES and not plan.given:
         notes += _of_pairs(plan, result)
     return tuple(notes[:MOST_NOTES])
 

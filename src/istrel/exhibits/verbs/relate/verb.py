@@ -8,7 +8,7 @@ from istrel.exhibits.contracts import Drawing, Verb
 from istrel.exhibits.verbs.relate.advice import advise
 from istrel.exhibits.verbs.relate.compute import compute
 from istrel.exhibits.verbs.relate.hiding import counts
-from istrel.exhibits.verbs.relate.resolve import RelatePlan, resolve
+from istrel.exhibits.verbs.relate.resolve import RelatePlan, by_value, resolve
 from istrel.exhibits.verbs.relate.result import RelateResult
 from istrel.exhibits.verbs.relate.typeset import numbers, typeset
 from istrel.exhibits.verbs.relate.values import values
@@ -29,4 +29,5 @@ VERB: Verb[RelatePlan, RelateResult] = Verb(
     drawn=_drawn,
     advise=advise,
     explain=explain,
+    by_value=by_value,
 )

@@ -24,8 +24,10 @@ MOST_PAIRED = 3_000  # cases whose pairs are compared one by one
 
 
 def explain(plan: RelatePlan, result: RelateResult, cell: Cell) -> Working | None:
-    """The working of a number; None for hidden ones, those of a weighted sample, and association of categories."""
-    if plan.cases.weighted or not isinstance(cell.value, float | int):
+    """The working of a number; None for hidden ones, those of a weighted sample or of rows that are counted, and association of
+    categories.
+    """
+    if plan.cases.weighted or plan.data.times is not None or not isinstance(cell.value, float | int):
         return None
     for found in result.cells:
         name = next((name for name in found.variables if row_key(name, found) == cell.row), "")
