@@ -13,7 +13,9 @@ import subprocess
 import sys
 import tempfile
 from collections.abc import Iterator
+from functools import cache
 from pathlib import Path
+from typing import NamedTuple
 from xml.etree import ElementTree
 
 from PySide6 import __file__ as qt
@@ -23,21 +25,47 @@ from istrel.app.words import CONTEXT, FOLDER, LANGUAGES
 ROOT = Path(__file__).parent.parent
 SOURCE = ROOT / "src" / "istrel"
 SAYS = ("tr", "english")
+GATHERED = ("english.py", "sentence/complete.py")  # what they say again is gathered elsewhere
 OTHERS = tuple(language for language in LANGUAGES if language != "en")
 PLACE = re.compile(r"\{(\w+)[^{}]*\}")
 
 
-def literals() -> Iterator[str]:
-    """Every text that stands in a call of `tr` or `english`, and those of `map(english, (…))`."""
+class Call(NamedTuple):
+    """Where a function is called with what."""
+
+    place: str
+    function: str
+    first: ast.expr
+    rest: list[ast.expr]
+
+
+@cache
+def calls() -> tuple[Call, ...]:
+    """Every call by a plain name in the application."""
+    found = []
     for path in sorted(SOURCE.rglob("*.py")):
         for node in ast.walk(ast.parse(path.read_text(encoding="utf-8"))):
-            if not isinstance(node, ast.Call) or not isinstance(node.func, ast.Name) or not node.args:
-                continue
-            first, *rest = node.args
-            if node.func.id in SAYS:
-                yield from texts_in(first)
-            elif node.func.id == "map" and isinstance(first, ast.Name) and first.id in SAYS:
-                yield from (text for part in rest for text in texts_in(part))
+            if isinstance(node, ast.Call) and isinstance(node.func, ast.Name) and node.args:
+                place = f"{path.relative_to(SOURCE)}:{node.lineno}"
+                found.append(Call(place, node.func.id, node.args[0], node.args[1:]))
+    return tuple(found)
+
+
+def never_gathered() -> Iterator[str]:
+    """Calls of `english` with what is not written there; what is a thing's own words stands in the vocabulary."""
+    for call in calls():
+        written = bool(list(texts_in(call.first))) or isinstance(call.first, ast.Attribute)
+        if call.function == "english" and not written and call.place.split(":")[0] not in GATHERED:
+            yield f"{call.place}: english() wants the text itself, or nobody translates it"
+
+
+def literals() -> Iterator[str]:
+    """Every text that stands in a call of `tr` or `english`, and those of `map(english, (…))`."""
+    for _, function, first, rest in calls():
+        if function in SAYS:
+            yield from texts_in(first)
+        elif function == "map" and isinstance(first, ast.Name) and first.id in SAYS:
+            yield from (text for part in rest for text in texts_in(part))
 
 
 def texts_in(node: ast.expr) -> Iterator[str]:
@@ -147,7 +175,7 @@ def main() -> int:
         FOLDER.mkdir(exist_ok=True)
         for language in OTHERS:
             write(language, translated(language))
-    found = [fault for language in OTHERS for fault in faults(language)]
+    found = [*never_gathered(), *(fault for language in OTHERS for fault in faults(language))]
     print("\n".join(found) if found else f"{len(wanted())} texts in {len(OTHERS)} languages besides English")
     return 1 if found else 0
 

@@ -8,8 +8,11 @@ from __future__ import annotations
 
 import re
 from collections.abc import Mapping, Sequence
+from string import Formatter
+from typing import Any
 
 FORMS = re.compile(r"\[([^\[\]|]*)\|([^\[\]|]*)\]")
+SPEC = re.compile(r",?(\.\d)?[a-z]?")
 
 
 class English(str):
@@ -28,10 +31,38 @@ def english(template: str, /, **parts: object) -> English:
     return made
 
 
-def together(sentences: Sequence[str]) -> English:
+def together(sentences: Sequence[str], between: str = " ") -> English:
     """Sentences one after the other."""
     parts = {f"part_{place}": sentence for place, sentence in enumerate(sentences)}
-    return english(" ".join(f"{{{name}}}" for name in parts), **parts)
+    return english(between.join(f"{{{name}}}" for name in parts), **parts)
+
+
+def taken_apart(text: str) -> str | tuple[str, dict[str, Any]]:
+    """A text as plain values to be kept: itself, or its template with its parts."""
+    if not isinstance(text, English):
+        return text
+    return text.template, {k: taken_apart(v) if isinstance(v, str) else v for k, v in text.parts.items()}
+
+
+def put_together(kept: Any) -> str:
+    """The text that was taken apart, of whoever wrote it.
+
+    Raises
+    ------
+    ValueError
+        Where it is none.
+    """
+    if isinstance(kept, str):
+        return kept
+    try:
+        template, parts = kept
+        for _, place, spec, turned in Formatter().parse(template):
+            if turned or not SPEC.fullmatch(spec or "") or not (place is None or place.isidentifier()):
+                raise ValueError(template)
+        there = {str(k): v if isinstance(v, int | float) else put_together(v) for k, v in parts.items()}
+        return english(template, **there)
+    except (TypeError, KeyError, IndexError, AttributeError, RecursionError, OverflowError):
+        raise ValueError("no text") from None
 
 
 def plain(text: object) -> str:

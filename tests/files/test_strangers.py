@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import json
 import tomllib
 from pathlib import Path
 from typing import Any
@@ -9,6 +10,7 @@ from typing import Any
 import pytest
 
 from istrel.data.dataset import Dataset
+from istrel.english import English, put_together, taken_apart
 from istrel.problem import Problem
 from istrel.study.intake import take_in
 from istrel.study.opening import open_data
@@ -43,7 +45,11 @@ def test_a_stranger_s_file_is_read_right_or_said(name: str, case: str, tmp_path:
         column = data.table.column(called)
         found = [column.value_at(row) if column.valid[row] else "∅" for row in range(len(values))]
         assert all(map(alike, found, values)), (called, found)
-    heard = " ".join([*data.table.source.remarks, *(finding.line for finding in take_in(data).findings)])
+    remarks = data.table.source.remarks
+    assert all(isinstance(remark, English) for remark in remarks)  # so that the window says them in its language
+    kept = [put_together(json.loads(json.dumps(taken_apart(remark)))) for remark in remarks]
+    assert [(one, taken_apart(one)) for one in kept] == [(one, taken_apart(one)) for one in remarks]
+    heard = " ".join([*remarks, *(finding.line for finding in take_in(data).findings)])
     assert said.get("says", "") in heard
     assert said.get("read") or said["says"]
 
@@ -53,3 +59,22 @@ def test_there_are_many_and_most_are_simply_right() -> None:
     cases = [said for cases in SETS.values() for said in cases.values()]
     assert len(cases) >= 160
     assert sum("read" in said for said in cases) >= SIMPLY_RIGHT * len(cases)
+
+
+@pytest.mark.parametrize(
+    "kept",
+    [
+        7,
+        ["{name}"],
+        ["{name}", {"name": None}],
+        ["{name.__class__}", {"name": "x"}],
+        ["{name!r}", {"name": "x"}],
+        ["{name:>99999999}", {"name": "x"}],
+        ["{0}", {"0": "x"}],
+        ["{name", {"name": "x"}],
+        ["{n:d}", {"n": "x"}],
+    ],
+)
+def test_words_that_somebody_altered_are_none(kept: object) -> None:
+    with pytest.raises(ValueError):  # noqa: PT011
+        put_together(kept)

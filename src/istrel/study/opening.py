@@ -15,6 +15,7 @@ from istrel.data.reading.descriptors import describes
 from istrel.data.reading.watch import Watch
 from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.table import Source, Table
+from istrel.english import english
 from istrel.problem import Problem, nearest
 from istrel.study.codebooks.by_hand import text_of
 from istrel.study.codebooks.packages import beside
@@ -116,7 +117,9 @@ def with_described(table: Table, codebook: Codebook) -> tuple[Table, Codebook]:
     try:
         matched = match_codebook(table.source.described, table.source.name, codebook, table)
     except Problem as problem:
-        return _with_remarks(table, (f"What is said of its columns was left out: {problem.message}",)), codebook
+        return _with_remarks(
+            table, (english("What is said of its columns was left out: {problem}", problem=problem.message),)
+        ), codebook
     return table, matched.codebook
 
 

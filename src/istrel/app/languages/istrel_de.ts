@@ -383,6 +383,10 @@
    <translation>Gehört zu dieser Studie; „Sichern unter …“ macht eine Datei für andere.</translation>
   </message>
   <message>
+   <source>Below the table was left out: {words}.</source>
+   <translation>Unter der Tabelle ausgelassen: {words}.</translation>
+  </message>
+  <message>
    <source>Bench</source>
    <translation>Werkbank</translation>
   </message>
@@ -619,8 +623,8 @@
    <translation>Legen Sie eine Datendatei oder eine Studie hier ab, oder öffnen Sie eine.</translation>
   </message>
   <message>
-   <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow or JSON lines.</source>
-   <translation>Legen Sie eine Datendatei oder eine Studie hier ab: Text mit Trennzeichen, Arbeitsmappe, Parquet, Arrow oder JSON-Zeilen.</translation>
+   <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow, JSON or SQLite; packed files, too.</source>
+   <translation>Legen Sie hier eine Datendatei oder eine Studie ab: Text mit Trennzeichen, Arbeitsmappe, Parquet, Arrow, JSON oder SQLite, auch gepackt.</translation>
   </message>
   <message>
    <source>Each is made from {low:,} to {high:,} rows.</source>
@@ -1030,9 +1034,20 @@
    <source>Left as it is</source>
    <translation>Gelassen, wie es ist</translation>
   </message>
+  <message numerus="yes">
+   <source>Left out: {n:,} [row|rows] under the names, for programs alone.</source>
+   <translation>
+    <numerusform>Ausgelassen: {n:,} Zeile unter den Namen, nur für Programme gedacht.</numerusform>
+    <numerusform>Ausgelassen: {n:,} Zeilen unter den Namen, nur für Programme gedacht.</numerusform>
+   </translation>
+  </message>
   <message>
    <source>Letter</source>
    <translation>US-Letter</translation>
+  </message>
+  <message>
+   <source>Letters</source>
+   <translation>Zeichen</translation>
   </message>
   <message>
    <source>Level of measurement: {level}</source>
@@ -1187,6 +1202,18 @@
    <translation>Namen stehen in umgekehrten Häkchen, Texte in doppelten: schreiben Sie `{value}`.</translation>
   </message>
   <message>
+   <source>Names that stand more than once ({names}) got a number behind.</source>
+   <translation>Namen, die mehrmals vorkommen ({names}), haben eine Nummer erhalten.</translation>
+  </message>
+  <message>
+   <source>Names were found in line {line}; what stands above is left out.</source>
+   <translation>Die Namen stehen in Zeile {line}; was darüber steht, ist ausgelassen.</translation>
+  </message>
+  <message>
+   <source>Names were found in row {row} of the sheet “{name}”; what stands above is left out.</source>
+   <translation>Die Namen stehen in Zeile {row} des Blatts „{name}“; was darüber steht, ist ausgelassen.</translation>
+  </message>
+  <message>
    <source>Nine</source>
    <translation>Neun</translation>
   </message>
@@ -1287,6 +1314,10 @@
    <translation>Von „{text}“ kann jeder Fall mehrere Antworten haben, also bildet es keine Gruppen; zählen Sie es.</translation>
   </message>
   <message>
+   <source>On the sheet “{name}” there are also tables in {places}.</source>
+   <translation>Auf dem Blatt „{name}“ stehen auch Tabellen in {places}.</translation>
+  </message>
+  <message>
    <source>One</source>
    <translation>Eine</translation>
   </message>
@@ -1297,6 +1328,18 @@
   <message>
    <source>One value under {n} spellings</source>
    <translation>Ein Wert in {n} Schreibweisen</translation>
+  </message>
+  <message>
+   <source>Only the sheet “{name}” was read; there are also {others}.</source>
+   <translation>Nur das Blatt „{name}“ wurde gelesen; es gibt auch {others}.</translation>
+  </message>
+  <message>
+   <source>Only the table “{name}” was read; there are also {others}.</source>
+   <translation>Nur die Tabelle „{name}“ wurde gelesen; es gibt auch {others}.</translation>
+  </message>
+  <message>
+   <source>Only “{name}” was read; in the archive there are also {others}.</source>
+   <translation>Nur „{name}“ wurde gelesen; im Archiv gibt es auch {others}.</translation>
   </message>
   <message>
    <source>Open data or a study</source>
@@ -1527,6 +1570,10 @@
    <translation>Satz</translation>
   </message>
   <message>
+   <source>Set aside, for they do not have the {fields} fields of the names: {lines}.</source>
+   <translation>Beiseitegelegt, weil sie nicht die {fields} Felder der Namenszeile haben: {lines}.</translation>
+  </message>
+  <message>
    <source>Setting</source>
    <translation>Gesetzt</translation>
   </message>
@@ -1544,7 +1591,7 @@
   </message>
   <message>
    <source>Shape</source>
-   <translation>Gestalt</translation>
+   <translation>Aufbau</translation>
   </message>
   <message>
    <source>Shares that are expected are for count; “{verb}” does not take them.</source>
@@ -1723,8 +1770,16 @@
    <translation>Die Daten haben schon eine Variable „{occasion}“; benennen Sie sie um, damit „{name}“ Zeitpunkte haben kann.</translation>
   </message>
   <message>
+   <source>The first row is data: the variables are named by their place.</source>
+   <translation>Die erste Zeile enthält Daten: Die Variablen heißen nach ihrer Stelle.</translation>
+  </message>
+  <message>
    <source>The flow of cases takes groups after “across”.</source>
    <translation>Der Fluss der Fälle nimmt Gruppen nach „across“.</translation>
+  </message>
+  <message>
+   <source>The names stand over two rows, which were joined.</source>
+   <translation>Die Namen stehen über zwei Zeilen, die zusammengefügt wurden.</translation>
   </message>
   <message>
    <source>The note of {label} {says}.</source>
@@ -1735,12 +1790,20 @@
    <translation>Der Abzug so groß wie möglich</translation>
   </message>
   <message>
+   <source>The records under “{key}” were read.</source>
+   <translation>Gelesen wurden die Datensätze unter „{key}“.</translation>
+  </message>
+  <message>
    <source>The report stands in {path}.</source>
    <translation>Der Bericht steht in {path}.</translation>
   </message>
   <message>
    <source>The row of names is a whole number counted from 1; 0 where the file has no names.</source>
    <translation>Die Zeile mit den Namen ist eine ganze Zahl, gezählt ab 1; 0, wo die Datei keine Namen hat.</translation>
+  </message>
+  <message>
+   <source>The row under the names says more of them ({words}): it became labels and units.</source>
+   <translation>Die Zeile unter den Namen sagt mehr über sie ({words}): Daraus wurden Beschriftungen und Einheiten.</translation>
   </message>
   <message>
    <source>The rows have no weights here; leave unweighted out.</source>
@@ -1953,6 +2016,10 @@
   <message>
    <source>What is drawn reaches from {min:.4g} to {max:.4g}, beyond {name} {low:g} and {high:g}; </source>
    <translation>Was gezeichnet wird, reicht von {min:.4g} bis {max:.4g}, über {name} {low:g} und {high:g} hinaus; </translation>
+  </message>
+  <message>
+   <source>What is said of its columns was left out: {problem}</source>
+   <translation>Was über die Spalten gesagt ist, wurde ausgelassen: {problem}</translation>
   </message>
   <message>
    <source>What may stand here</source>
@@ -2440,6 +2507,10 @@
    <translation>Balken</translation>
   </message>
   <message>
+   <source>bars around each line</source>
+   <translation>Striche um jede Zeile</translation>
+  </message>
+  <message>
    <source>bars one by one, their outline in steps, or a line through the middles of their tops</source>
    <translation>einzelne Balken, ihr Umriss in Stufen, oder eine Linie durch die Mitten ihrer Oberkanten</translation>
   </message>
@@ -2544,6 +2615,10 @@
    <translation>nach dem, was gezeichnet ist</translation>
   </message>
   <message>
+   <source>by {name}</source>
+   <translation>nach {name}</translation>
+  </message>
+  <message>
    <source>can be read in two ways; choose which</source>
    <translation>kann auf zwei Arten gelesen werden; wählen Sie, wie</translation>
   </message>
@@ -2640,6 +2715,10 @@
    <translation>Spalten</translation>
   </message>
   <message>
+   <source>columns of fixed width</source>
+   <translation>Spalten fester Breite</translation>
+  </message>
+  <message>
    <source>comes before {earlier} in {cases}; in all others it comes after.</source>
    <translation>liegt vor {earlier} ({cases}); sonst immer danach.</translation>
   </message>
@@ -2726,6 +2805,10 @@
   <message>
    <source>dates out of order</source>
    <translation>Datumsangaben außer der Reihe</translation>
+  </message>
+  <message>
+   <source>dates written YYYYMMDD.</source>
+   <translation>Daten in der Form JJJJMMTT.</translation>
   </message>
   <message>
    <source>day</source>
@@ -2822,6 +2905,14 @@
   <message>
    <source>duplicate</source>
    <translation>verdoppeln</translation>
+  </message>
+  <message>
+   <source>durations, read as minutes</source>
+   <translation>Dauern, als Minuten gelesen</translation>
+  </message>
+  <message>
+   <source>durations, read as seconds</source>
+   <translation>Dauern, als Sekunden gelesen</translation>
   </message>
   <message>
    <source>each class or value with all below it</source>
@@ -2934,6 +3025,10 @@
   <message>
    <source>fold the {n}</source>
    <translation>die {n} zuklappen</translation>
+  </message>
+  <message>
+   <source>footnote marks beside its numbers were left out.</source>
+   <translation>Fußnotenzeichen neben den Zahlen wurden ausgelassen.</translation>
   </message>
   <message>
    <source>for each point by itself, or for all points at once</source>
@@ -3222,6 +3317,14 @@
    <translation>Item, auf seiner Skala umgedreht</translation>
   </message>
   <message>
+   <source>its dates can be read either way; the day comes first, as in the other columns.</source>
+   <translation>die Daten lassen sich auf zwei Arten lesen; der Tag steht vorn wie in den anderen Spalten.</translation>
+  </message>
+  <message>
+   <source>its dates can be read either way; the month comes first, as in the other columns.</source>
+   <translation>die Daten lassen sich auf zwei Arten lesen; der Monat steht vorn wie in den anderen Spalten.</translation>
+  </message>
+  <message>
    <source>its exhibits do not say that any more</source>
    <translation>seine Darstellungen sagen das nicht mehr</translation>
   </message>
@@ -3230,12 +3333,31 @@
    <translation>seine untere Grenze liegt über der oberen</translation>
   </message>
   <message>
+   <source>its numbers are in several units ({units}); it was left as text.</source>
+   <translation>die Zahlen stehen in mehreren Einheiten ({units}); die Spalte blieb Text.</translation>
+  </message>
+  <message numerus="yes">
+   <source>its numbers are read in {unit}; [one of them names|{n:,} different ones name] no unit.</source>
+   <translation>
+    <numerusform>die Zahlen sind in {unit} gelesen; eine davon nennt keine Einheit.</numerusform>
+    <numerusform>die Zahlen sind in {unit} gelesen; {n:,} verschiedene nennen keine Einheit.</numerusform>
+   </translation>
+  </message>
+  <message>
    <source>its p is between {low} and {high}</source>
    <translation>sein p liegt zwischen {low} und {high}</translation>
   </message>
   <message>
    <source>its p is {low}</source>
    <translation>sein p ist {low}</translation>
+  </message>
+  <message>
+   <source>its two-digit years were read as {span}.</source>
+   <translation>die zweistelligen Jahre sind als {span} gelesen.</translation>
+  </message>
+  <message>
+   <source>joined by {name}</source>
+   <translation>verbunden über {name}</translation>
   </message>
   <message>
    <source>keep</source>
@@ -3352,6 +3474,10 @@
   <message>
    <source>line</source>
    <translation>Linie</translation>
+  </message>
+  <message>
+   <source>line {line:,} (“{text}”)</source>
+   <translation>Zeile {line:,} („{text}“)</translation>
   </message>
   <message>
    <source>line {number}</source>
@@ -3554,6 +3680,10 @@
    <translation>Monat, 1 bis 12</translation>
   </message>
   <message>
+   <source>months, read as their first days.</source>
+   <translation>Monate, als ihr erster Tag gelesen.</translation>
+  </message>
+  <message>
    <source>more than once, with other values beside: {named}.</source>
    <translation>mehr als einmal, mit anderen Werten daneben: {named}.</translation>
   </message>
@@ -3733,6 +3863,10 @@
    <translation>nichts</translation>
   </message>
   <message>
+   <source>nothing cuts the lines into fields (“{line}”), so there is one variable.</source>
+   <translation>nichts teilt die Zeilen in Felder („{line}“), also gibt es eine Variable.</translation>
+  </message>
+  <message>
    <source>nothing missing: complete cases</source>
    <translation>nichts fehlt: vollständige Fälle</translation>
   </message>
@@ -3751,6 +3885,10 @@
   <message>
    <source>number of valid values</source>
    <translation>Anzahl gültiger Werte</translation>
+  </message>
+  <message>
+   <source>numbers in brackets were read as negative.</source>
+   <translation>Zahlen in Klammern sind als negativ gelesen.</translation>
   </message>
   <message>
    <source>occasion</source>
@@ -3971,6 +4109,10 @@
   <message>
    <source>quarter of the year</source>
    <translation>Quartal des Jahres</translation>
+  </message>
+  <message>
+   <source>quarters, read as their first days.</source>
+   <translation>Quartale, als ihr erster Tag gelesen.</translation>
   </message>
   <message>
    <source>quartiles</source>
@@ -4267,6 +4409,14 @@
    <translation>Signifikanz</translation>
   </message>
   <message>
+   <source>signs for “about” before its numbers were left out.</source>
+   <translation>Zeichen für „etwa“ vor den Zahlen wurden ausgelassen.</translation>
+  </message>
+  <message>
+   <source>single quotes</source>
+   <translation>einfache Anführungszeichen</translation>
+  </message>
+  <message>
    <source>size of difference</source>
    <translation>Größe des Unterschieds</translation>
   </message>
@@ -4335,12 +4485,16 @@
    <translation>Schreibweisen</translation>
   </message>
   <message>
+   <source>spread by {name}</source>
+   <translation>ausgebreitet nach {name}</translation>
+  </message>
+  <message>
    <source>square root</source>
    <translation>Quadratwurzel</translation>
   </message>
   <message>
    <source>stacked</source>
-   <translation>gestapelt</translation>
+   <translation>untereinandergestellt</translation>
   </message>
   <message>
    <source>standard deviation</source>
@@ -4421,6 +4575,10 @@
   <message>
    <source>tab</source>
    <translation>Tabulator</translation>
+  </message>
+  <message>
+   <source>table {name}</source>
+   <translation>Tabelle {name}</translation>
   </message>
   <message>
    <source>take away</source>
@@ -4567,6 +4725,18 @@
    <translation>Kacheln mit weniger Fällen bleiben weiß</translation>
   </message>
   <message>
+   <source>times of day are kept as they stand; their zone ({zones}) is not.</source>
+   <translation>Uhrzeiten bleiben, wie sie dastehen; ihre Zeitzone ({zones}) nicht.</translation>
+  </message>
+  <message>
+   <source>times of day are those of {zone}.</source>
+   <translation>Uhrzeiten sind die von {zone}.</translation>
+  </message>
+  <message>
+   <source>times of day, read as hours</source>
+   <translation>Uhrzeiten, als Stunden gelesen</translation>
+  </message>
+  <message>
    <source>to the main text</source>
    <translation>in den Haupttext</translation>
   </message>
@@ -4625,6 +4795,10 @@
   <message>
    <source>two</source>
    <translation>zwei</translation>
+  </message>
+  <message>
+   <source>two numbers stand in a cell (“{two}”); it was left as text.</source>
+   <translation>in einer Zelle stehen zwei Zahlen („{two}“); die Spalte blieb Text.</translation>
   </message>
   <message>
    <source>two values at which the axis across ends; nothing that is drawn lies beyond</source>
@@ -4749,6 +4923,10 @@
   <message>
    <source>weekday</source>
    <translation>Wochentag</translation>
+  </message>
+  <message>
+   <source>weeks, read as their first days (Mondays).</source>
+   <translation>Wochen, als ihr erster Tag (Montag) gelesen.</translation>
   </message>
   <message>
    <source>weight the rows by {name}</source>
@@ -5173,6 +5351,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>{n:,} [variable|variables] gathered</source>
+   <translation>
+    <numerusform>{n:,} Variable gesammelt</numerusform>
+    <numerusform>{n:,} Variablen gesammelt</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>{n:,} different [text|texts]</source>
    <translation>
     <numerusform>{n:,} Text</numerusform>
@@ -5195,6 +5380,13 @@
    <translation>
     <numerusform>{n:,} Schlüsselwert wiederholt sich {side}.</numerusform>
     <numerusform>{n:,} Schlüsselwerte wiederholen sich {side}.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} of its dates [has|have] day and month the other way round, and [was|were] left unread.</source>
+   <translation>
+    <numerusform>{n:,} der Daten hat Tag und Monat vertauscht und blieb ungelesen.</numerusform>
+    <numerusform>{n:,} der Daten haben Tag und Monat vertauscht und blieben ungelesen.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -5239,8 +5431,16 @@
    <translation>{names} und {more} weitere</translation>
   </message>
   <message>
+   <source>{names} and {n:,} more</source>
+   <translation>{names} und {n:,} weitere</translation>
+  </message>
+  <message>
    <source>{names} have different values, so their shares do not fit one figure; name one of them.</source>
    <translation>{names} haben verschiedene Werte, also passen ihre Anteile nicht in eine Abbildung; nennen Sie eine davon.</translation>
+  </message>
+  <message>
+   <source>{name} (hidden)</source>
+   <translation>{name} (ausgeblendet)</translation>
   </message>
   <message numerus="yes">
    <source>{name} has [a gap|{n} gaps]</source>
@@ -5660,6 +5860,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{name}“ nimmt einen Wert.</translation>
   </message>
   <message>
+   <source>“{one}” was read as {letters}; as {others} it would be “{other}”.</source>
+   <translation>„{one}“ wurde als {letters} gelesen; als {others} hieße es „{other}“.</translation>
+  </message>
+  <message>
    <source>“{shape}” is not drawn under weights; set it as table, or add “with unweighted”.</source>
    <translation>„{shape}“ wird mit Gewichten nicht gezeichnet; setzen Sie es als table, oder fügen Sie „with unweighted“ hinzu.</translation>
   </message>
@@ -5852,8 +6056,36 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{word}“ ist kein Verb; schreiben Sie „{meant}“.</translation>
   </message>
   <message>
+   <source>“{word}” may be hours and minutes, or minutes and seconds; it was left as text.</source>
+   <translation>„{word}“ kann Stunden und Minuten oder Minuten und Sekunden sein; die Spalte blieb Text.</translation>
+  </message>
+  <message>
+   <source>“{word}” may be {one} or {other}; it was left as text.</source>
+   <translation>„{word}“ kann {one} oder {other} sein; die Spalte blieb Text.</translation>
+  </message>
+  <message>
+   <source>“{word}” may be {one} or {other}; the day was taken for the first.</source>
+   <translation>„{word}“ kann {one} oder {other} sein; der Tag gilt als das Erste.</translation>
+  </message>
+  <message>
    <source>“{word}” stands twice; say each part once.</source>
    <translation>„{word}“ steht zweimal; sagen Sie jeden Teil einmal.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {number}, unlike the rest of the file.</source>
+   <translation>„{word}“ wurde als {number} gelesen, anders als der Rest der Datei.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {number}.</source>
+   <translation>„{word}“ wurde als {number} gelesen.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {number}; it may be {other}.</source>
+   <translation>„{word}“ wurde als {number} gelesen; es kann {other} sein.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {number}; the words beside numbers became their labels.</source>
+   <translation>„{word}“ wurde als {number} gelesen; die Wörter neben Zahlen wurden ihre Beschriftungen.</translation>
   </message>
   <message>
    <source>… and {n} more of this kind.</source>

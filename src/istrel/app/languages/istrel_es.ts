@@ -383,6 +383,10 @@
    <translation>Pertenece a este estudio; «Guardar como…» hace un archivo para otros.</translation>
   </message>
   <message>
+   <source>Below the table was left out: {words}.</source>
+   <translation>Debajo de la tabla se dejó fuera: {words}.</translation>
+  </message>
+  <message>
    <source>Bench</source>
    <translation>Mesa</translation>
   </message>
@@ -619,8 +623,8 @@
    <translation>Suelte aquí un archivo de datos o un estudio, o abra uno.</translation>
   </message>
   <message>
-   <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow or JSON lines.</source>
-   <translation>Suelte aquí un archivo de datos o un estudio: texto delimitado, libro de cálculo, Parquet, Arrow o líneas JSON.</translation>
+   <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow, JSON or SQLite; packed files, too.</source>
+   <translation>Suelte aquí un archivo de datos o un estudio: texto delimitado, libro de cálculo, Parquet, Arrow, JSON o SQLite, también comprimido.</translation>
   </message>
   <message>
    <source>Each is made from {low:,} to {high:,} rows.</source>
@@ -1030,9 +1034,20 @@
    <source>Left as it is</source>
    <translation>Dejado como está</translation>
   </message>
+  <message numerus="yes">
+   <source>Left out: {n:,} [row|rows] under the names, for programs alone.</source>
+   <translation>
+    <numerusform>Se dejó fuera {n:,} fila bajo los nombres, solo para programas.</numerusform>
+    <numerusform>Se dejaron fuera {n:,} filas bajo los nombres, solo para programas.</numerusform>
+   </translation>
+  </message>
   <message>
    <source>Letter</source>
    <translation>Carta</translation>
+  </message>
+  <message>
+   <source>Letters</source>
+   <translation>Letras</translation>
   </message>
   <message>
    <source>Level of measurement: {level}</source>
@@ -1187,6 +1202,18 @@
    <translation>Los nombres van entre acentos graves, los textos entre comillas dobles: escriba `{value}`.</translation>
   </message>
   <message>
+   <source>Names that stand more than once ({names}) got a number behind.</source>
+   <translation>Los nombres que están más de una vez ({names}) llevan ahora un número.</translation>
+  </message>
+  <message>
+   <source>Names were found in line {line}; what stands above is left out.</source>
+   <translation>Los nombres están en la línea {line}; lo que está encima se deja fuera.</translation>
+  </message>
+  <message>
+   <source>Names were found in row {row} of the sheet “{name}”; what stands above is left out.</source>
+   <translation>Los nombres están en la fila {row} de la hoja «{name}»; lo que está encima se deja fuera.</translation>
+  </message>
+  <message>
    <source>Nine</source>
    <translation>Nueve</translation>
   </message>
@@ -1287,6 +1314,10 @@
    <translation>De «{text}» cada caso puede tener varias respuestas, así que no forma grupos; cuéntela.</translation>
   </message>
   <message>
+   <source>On the sheet “{name}” there are also tables in {places}.</source>
+   <translation>En la hoja «{name}» hay también tablas en {places}.</translation>
+  </message>
+  <message>
    <source>One</source>
    <translation>Una</translation>
   </message>
@@ -1297,6 +1328,18 @@
   <message>
    <source>One value under {n} spellings</source>
    <translation>Un valor con {n} grafías</translation>
+  </message>
+  <message>
+   <source>Only the sheet “{name}” was read; there are also {others}.</source>
+   <translation>Solo se leyó la hoja «{name}»; también hay {others}.</translation>
+  </message>
+  <message>
+   <source>Only the table “{name}” was read; there are also {others}.</source>
+   <translation>Solo se leyó la tabla «{name}»; también hay {others}.</translation>
+  </message>
+  <message>
+   <source>Only “{name}” was read; in the archive there are also {others}.</source>
+   <translation>Solo se leyó «{name}»; en el archivo comprimido también hay {others}.</translation>
   </message>
   <message>
    <source>Open data or a study</source>
@@ -1527,6 +1570,10 @@
    <translation>Frase</translation>
   </message>
   <message>
+   <source>Set aside, for they do not have the {fields} fields of the names: {lines}.</source>
+   <translation>Se apartaron porque no tienen los {fields} campos de los nombres: {lines}.</translation>
+  </message>
+  <message>
    <source>Setting</source>
    <translation>Compuesto</translation>
   </message>
@@ -1544,7 +1591,7 @@
   </message>
   <message>
    <source>Shape</source>
-   <translation>Forma</translation>
+   <translation>Estructura</translation>
   </message>
   <message>
    <source>Shares that are expected are for count; “{verb}” does not take them.</source>
@@ -1723,8 +1770,16 @@
    <translation>Los datos ya tienen una variable «{occasion}»; cámbiele el nombre, para que «{name}» pueda tener ocasiones.</translation>
   </message>
   <message>
+   <source>The first row is data: the variables are named by their place.</source>
+   <translation>La primera fila son datos: las variables se nombran por su lugar.</translation>
+  </message>
+  <message>
    <source>The flow of cases takes groups after “across”.</source>
    <translation>El flujo de casos toma grupos tras «across».</translation>
+  </message>
+  <message>
+   <source>The names stand over two rows, which were joined.</source>
+   <translation>Los nombres ocupan dos filas, que se unieron.</translation>
   </message>
   <message>
    <source>The note of {label} {says}.</source>
@@ -1735,12 +1790,20 @@
    <translation>La prueba tan grande como quepa</translation>
   </message>
   <message>
+   <source>The records under “{key}” were read.</source>
+   <translation>Se leyeron los registros bajo «{key}».</translation>
+  </message>
+  <message>
    <source>The report stands in {path}.</source>
    <translation>El informe está en {path}.</translation>
   </message>
   <message>
    <source>The row of names is a whole number counted from 1; 0 where the file has no names.</source>
    <translation>La fila de nombres es un número entero contado desde 1; 0 si el archivo no tiene nombres.</translation>
+  </message>
+  <message>
+   <source>The row under the names says more of them ({words}): it became labels and units.</source>
+   <translation>La fila bajo los nombres dice más de ellos ({words}): de ella salen etiquetas y unidades.</translation>
   </message>
   <message>
    <source>The rows have no weights here; leave unweighted out.</source>
@@ -1953,6 +2016,10 @@
   <message>
    <source>What is drawn reaches from {min:.4g} to {max:.4g}, beyond {name} {low:g} and {high:g}; </source>
    <translation>Lo dibujado va de {min:.4g} a {max:.4g}, más allá de {name} {low:g} y {high:g}; </translation>
+  </message>
+  <message>
+   <source>What is said of its columns was left out: {problem}</source>
+   <translation>Lo que se dice de las columnas se dejó fuera: {problem}</translation>
   </message>
   <message>
    <source>What may stand here</source>
@@ -2440,6 +2507,10 @@
    <translation>barras</translation>
   </message>
   <message>
+   <source>bars around each line</source>
+   <translation>barras alrededor de cada línea</translation>
+  </message>
+  <message>
    <source>bars one by one, their outline in steps, or a line through the middles of their tops</source>
    <translation>las barras una a una, su contorno en escalones, o una línea por los centros de sus cimas</translation>
   </message>
@@ -2544,6 +2615,10 @@
    <translation>según lo dibujado</translation>
   </message>
   <message>
+   <source>by {name}</source>
+   <translation>por {name}</translation>
+  </message>
+  <message>
    <source>can be read in two ways; choose which</source>
    <translation>puede leerse de dos maneras; elija cuál</translation>
   </message>
@@ -2640,6 +2715,10 @@
    <translation>columnas</translation>
   </message>
   <message>
+   <source>columns of fixed width</source>
+   <translation>columnas de ancho fijo</translation>
+  </message>
+  <message>
    <source>comes before {earlier} in {cases}; in all others it comes after.</source>
    <translation>va antes de {earlier} ({cases}); si no, siempre después.</translation>
   </message>
@@ -2726,6 +2805,10 @@
   <message>
    <source>dates out of order</source>
    <translation>fechas desordenadas</translation>
+  </message>
+  <message>
+   <source>dates written YYYYMMDD.</source>
+   <translation>fechas escritas AAAAMMDD.</translation>
   </message>
   <message>
    <source>day</source>
@@ -2822,6 +2905,14 @@
   <message>
    <source>duplicate</source>
    <translation>duplicar</translation>
+  </message>
+  <message>
+   <source>durations, read as minutes</source>
+   <translation>duraciones, leídas como minutos</translation>
+  </message>
+  <message>
+   <source>durations, read as seconds</source>
+   <translation>duraciones, leídas como segundos</translation>
   </message>
   <message>
    <source>each class or value with all below it</source>
@@ -2934,6 +3025,10 @@
   <message>
    <source>fold the {n}</source>
    <translation>plegar los {n}</translation>
+  </message>
+  <message>
+   <source>footnote marks beside its numbers were left out.</source>
+   <translation>las llamadas de nota junto a los números se dejaron fuera.</translation>
   </message>
   <message>
    <source>for each point by itself, or for all points at once</source>
@@ -3222,6 +3317,14 @@
    <translation>ítem invertido en su escala</translation>
   </message>
   <message>
+   <source>its dates can be read either way; the day comes first, as in the other columns.</source>
+   <translation>sus fechas se pueden leer de dos maneras; el día va primero, como en las otras columnas.</translation>
+  </message>
+  <message>
+   <source>its dates can be read either way; the month comes first, as in the other columns.</source>
+   <translation>sus fechas se pueden leer de dos maneras; el mes va primero, como en las otras columnas.</translation>
+  </message>
+  <message>
    <source>its exhibits do not say that any more</source>
    <translation>sus elementos ya no dicen eso</translation>
   </message>
@@ -3230,12 +3333,31 @@
    <translation>su límite inferior supera al superior</translation>
   </message>
   <message>
+   <source>its numbers are in several units ({units}); it was left as text.</source>
+   <translation>sus números están en varias unidades ({units}); la columna quedó como texto.</translation>
+  </message>
+  <message numerus="yes">
+   <source>its numbers are read in {unit}; [one of them names|{n:,} different ones name] no unit.</source>
+   <translation>
+    <numerusform>sus números se leen en {unit}; uno de ellos no indica unidad.</numerusform>
+    <numerusform>sus números se leen en {unit}; {n:,} distintos no indican unidad.</numerusform>
+   </translation>
+  </message>
+  <message>
    <source>its p is between {low} and {high}</source>
    <translation>su p está entre {low} y {high}</translation>
   </message>
   <message>
    <source>its p is {low}</source>
    <translation>su p es {low}</translation>
+  </message>
+  <message>
+   <source>its two-digit years were read as {span}.</source>
+   <translation>sus años de dos cifras se leyeron como {span}.</translation>
+  </message>
+  <message>
+   <source>joined by {name}</source>
+   <translation>unidos por {name}</translation>
   </message>
   <message>
    <source>keep</source>
@@ -3352,6 +3474,10 @@
   <message>
    <source>line</source>
    <translation>línea</translation>
+  </message>
+  <message>
+   <source>line {line:,} (“{text}”)</source>
+   <translation>línea {line:,} («{text}»)</translation>
   </message>
   <message>
    <source>line {number}</source>
@@ -3554,6 +3680,10 @@
    <translation>mes, 1 a 12</translation>
   </message>
   <message>
+   <source>months, read as their first days.</source>
+   <translation>meses, leídos como su primer día.</translation>
+  </message>
+  <message>
    <source>more than once, with other values beside: {named}.</source>
    <translation>más de una vez, con otros valores al lado: {named}.</translation>
   </message>
@@ -3733,6 +3863,10 @@
    <translation>nada</translation>
   </message>
   <message>
+   <source>nothing cuts the lines into fields (“{line}”), so there is one variable.</source>
+   <translation>nada corta las líneas en campos («{line}»), así que hay una sola variable.</translation>
+  </message>
+  <message>
    <source>nothing missing: complete cases</source>
    <translation>no falta nada: casos completos</translation>
   </message>
@@ -3751,6 +3885,10 @@
   <message>
    <source>number of valid values</source>
    <translation>número de valores válidos</translation>
+  </message>
+  <message>
+   <source>numbers in brackets were read as negative.</source>
+   <translation>los números entre paréntesis se leyeron como negativos.</translation>
   </message>
   <message>
    <source>occasion</source>
@@ -3971,6 +4109,10 @@
   <message>
    <source>quarter of the year</source>
    <translation>trimestre del año</translation>
+  </message>
+  <message>
+   <source>quarters, read as their first days.</source>
+   <translation>trimestres, leídos como su primer día.</translation>
   </message>
   <message>
    <source>quartiles</source>
@@ -4267,6 +4409,14 @@
    <translation>significación</translation>
   </message>
   <message>
+   <source>signs for “about” before its numbers were left out.</source>
+   <translation>los signos de «aproximadamente» ante los números se dejaron fuera.</translation>
+  </message>
+  <message>
+   <source>single quotes</source>
+   <translation>comillas simples</translation>
+  </message>
+  <message>
    <source>size of difference</source>
    <translation>tamaño de la diferencia</translation>
   </message>
@@ -4333,6 +4483,10 @@
   <message>
    <source>spellings</source>
    <translation>grafías</translation>
+  </message>
+  <message>
+   <source>spread by {name}</source>
+   <translation>desplegados por {name}</translation>
   </message>
   <message>
    <source>square root</source>
@@ -4421,6 +4575,10 @@
   <message>
    <source>tab</source>
    <translation>tabulador</translation>
+  </message>
+  <message>
+   <source>table {name}</source>
+   <translation>tabla {name}</translation>
   </message>
   <message>
    <source>take away</source>
@@ -4567,6 +4725,18 @@
    <translation>los cuadros con menos casos quedan en blanco</translation>
   </message>
   <message>
+   <source>times of day are kept as they stand; their zone ({zones}) is not.</source>
+   <translation>las horas se guardan como están; su zona ({zones}), no.</translation>
+  </message>
+  <message>
+   <source>times of day are those of {zone}.</source>
+   <translation>las horas son las de {zone}.</translation>
+  </message>
+  <message>
+   <source>times of day, read as hours</source>
+   <translation>horas del día, leídas como horas</translation>
+  </message>
+  <message>
    <source>to the main text</source>
    <translation>al texto principal</translation>
   </message>
@@ -4625,6 +4795,10 @@
   <message>
    <source>two</source>
    <translation>dos</translation>
+  </message>
+  <message>
+   <source>two numbers stand in a cell (“{two}”); it was left as text.</source>
+   <translation>hay dos números en una celda («{two}»); la columna quedó como texto.</translation>
   </message>
   <message>
    <source>two values at which the axis across ends; nothing that is drawn lies beyond</source>
@@ -4749,6 +4923,10 @@
   <message>
    <source>weekday</source>
    <translation>día de la semana</translation>
+  </message>
+  <message>
+   <source>weeks, read as their first days (Mondays).</source>
+   <translation>semanas, leídas como su primer día (lunes).</translation>
   </message>
   <message>
    <source>weight the rows by {name}</source>
@@ -5173,6 +5351,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>{n:,} [variable|variables] gathered</source>
+   <translation>
+    <numerusform>{n:,} variable reunida</numerusform>
+    <numerusform>{n:,} variables reunidas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>{n:,} different [text|texts]</source>
    <translation>
     <numerusform>{n:,} texto</numerusform>
@@ -5195,6 +5380,13 @@
    <translation>
     <numerusform>{n:,} valor de clave se repite {side}.</numerusform>
     <numerusform>{n:,} valores de clave se repiten {side}.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} of its dates [has|have] day and month the other way round, and [was|were] left unread.</source>
+   <translation>
+    <numerusform>{n:,} de sus fechas tiene el día y el mes al revés y quedó sin leer.</numerusform>
+    <numerusform>{n:,} de sus fechas tienen el día y el mes al revés y quedaron sin leer.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -5239,8 +5431,16 @@
    <translation>{names} y {more} más</translation>
   </message>
   <message>
+   <source>{names} and {n:,} more</source>
+   <translation>{names} y {n:,} más</translation>
+  </message>
+  <message>
    <source>{names} have different values, so their shares do not fit one figure; name one of them.</source>
    <translation>{names} tienen valores distintos, así que sus proporciones no caben en una figura; nombre una de ellas.</translation>
+  </message>
+  <message>
+   <source>{name} (hidden)</source>
+   <translation>{name} (oculta)</translation>
   </message>
   <message numerus="yes">
    <source>{name} has [a gap|{n} gaps]</source>
@@ -5660,6 +5860,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{name}» toma un valor.</translation>
   </message>
   <message>
+   <source>“{one}” was read as {letters}; as {others} it would be “{other}”.</source>
+   <translation>«{one}» se leyó como {letters}; como {others} sería «{other}».</translation>
+  </message>
+  <message>
    <source>“{shape}” is not drawn under weights; set it as table, or add “with unweighted”.</source>
    <translation>«{shape}» no se dibuja con pesos; póngalo como table, o añada «with unweighted».</translation>
   </message>
@@ -5852,8 +6056,36 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{word}» no es un verbo; escriba «{meant}».</translation>
   </message>
   <message>
+   <source>“{word}” may be hours and minutes, or minutes and seconds; it was left as text.</source>
+   <translation>«{word}» puede ser horas y minutos, o minutos y segundos; la columna quedó como texto.</translation>
+  </message>
+  <message>
+   <source>“{word}” may be {one} or {other}; it was left as text.</source>
+   <translation>«{word}» puede ser {one} o {other}; la columna quedó como texto.</translation>
+  </message>
+  <message>
+   <source>“{word}” may be {one} or {other}; the day was taken for the first.</source>
+   <translation>«{word}» puede ser {one} o {other}; se tomó el día como primero.</translation>
+  </message>
+  <message>
    <source>“{word}” stands twice; say each part once.</source>
    <translation>«{word}» está dos veces; diga cada parte una vez.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {number}, unlike the rest of the file.</source>
+   <translation>«{word}» se leyó como {number}, a diferencia del resto del archivo.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {number}.</source>
+   <translation>«{word}» se leyó como {number}.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {number}; it may be {other}.</source>
+   <translation>«{word}» se leyó como {number}; puede ser {other}.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {number}; the words beside numbers became their labels.</source>
+   <translation>«{word}» se leyó como {number}; las palabras junto a los números pasaron a ser sus etiquetas.</translation>
   </message>
   <message>
    <source>… and {n} more of this kind.</source>

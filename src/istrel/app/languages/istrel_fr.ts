@@ -383,6 +383,10 @@
    <translation>Appartient à cette étude ; « Enregistrer sous… » en fait un fichier pour d’autres.</translation>
   </message>
   <message>
+   <source>Below the table was left out: {words}.</source>
+   <translation>Sous le tableau, laissé de côté : {words}.</translation>
+  </message>
+  <message>
    <source>Bench</source>
    <translation>Établi</translation>
   </message>
@@ -619,8 +623,8 @@
    <translation>Déposez ici un fichier de données ou une étude, ou ouvrez-en un.</translation>
   </message>
   <message>
-   <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow or JSON lines.</source>
-   <translation>Déposez ici un fichier de données ou une étude : texte délimité, classeur, Parquet, Arrow ou lignes JSON.</translation>
+   <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow, JSON or SQLite; packed files, too.</source>
+   <translation>Déposez ici un fichier de données ou une étude : texte délimité, classeur, Parquet, Arrow, JSON ou SQLite, compressé ou non.</translation>
   </message>
   <message>
    <source>Each is made from {low:,} to {high:,} rows.</source>
@@ -1030,9 +1034,20 @@
    <source>Left as it is</source>
    <translation>Laissé tel quel</translation>
   </message>
+  <message numerus="yes">
+   <source>Left out: {n:,} [row|rows] under the names, for programs alone.</source>
+   <translation>
+    <numerusform>Laissé de côté : {n:,} ligne sous les noms, destinée aux seuls programmes.</numerusform>
+    <numerusform>Laissé de côté : {n:,} lignes sous les noms, destinées aux seuls programmes.</numerusform>
+   </translation>
+  </message>
   <message>
    <source>Letter</source>
    <translation>Lettre US</translation>
+  </message>
+  <message>
+   <source>Letters</source>
+   <translation>Lettres</translation>
   </message>
   <message>
    <source>Level of measurement: {level}</source>
@@ -1187,6 +1202,18 @@
    <translation>Les noms se mettent entre accents graves, les textes entre guillemets doubles : écrivez `{value}`.</translation>
   </message>
   <message>
+   <source>Names that stand more than once ({names}) got a number behind.</source>
+   <translation>Les noms qui figurent plusieurs fois ({names}) ont reçu un numéro.</translation>
+  </message>
+  <message>
+   <source>Names were found in line {line}; what stands above is left out.</source>
+   <translation>Les noms se trouvent à la ligne {line} ; ce qui est au-dessus est laissé de côté.</translation>
+  </message>
+  <message>
+   <source>Names were found in row {row} of the sheet “{name}”; what stands above is left out.</source>
+   <translation>Les noms se trouvent à la ligne {row} de la feuille « {name} » ; ce qui est au-dessus est laissé de côté.</translation>
+  </message>
+  <message>
    <source>Nine</source>
    <translation>Neuf</translation>
   </message>
@@ -1287,6 +1314,10 @@
    <translation>De « {text} » chaque cas peut avoir plusieurs réponses, elle ne forme donc pas de groupes ; comptez-la.</translation>
   </message>
   <message>
+   <source>On the sheet “{name}” there are also tables in {places}.</source>
+   <translation>La feuille « {name} » contient aussi des tableaux en {places}.</translation>
+  </message>
+  <message>
    <source>One</source>
    <translation>Une</translation>
   </message>
@@ -1297,6 +1328,18 @@
   <message>
    <source>One value under {n} spellings</source>
    <translation>Une valeur sous {n} orthographes</translation>
+  </message>
+  <message>
+   <source>Only the sheet “{name}” was read; there are also {others}.</source>
+   <translation>Seule la feuille « {name} » a été lue ; il y a aussi {others}.</translation>
+  </message>
+  <message>
+   <source>Only the table “{name}” was read; there are also {others}.</source>
+   <translation>Seule la table « {name} » a été lue ; il y a aussi {others}.</translation>
+  </message>
+  <message>
+   <source>Only “{name}” was read; in the archive there are also {others}.</source>
+   <translation>Seul « {name} » a été lu ; l’archive contient aussi {others}.</translation>
   </message>
   <message>
    <source>Open data or a study</source>
@@ -1527,6 +1570,10 @@
    <translation>Phrase</translation>
   </message>
   <message>
+   <source>Set aside, for they do not have the {fields} fields of the names: {lines}.</source>
+   <translation>Mises de côté, car elles n’ont pas les {fields} champs de la ligne des noms : {lines}.</translation>
+  </message>
+  <message>
    <source>Setting</source>
    <translation>Composé</translation>
   </message>
@@ -1544,7 +1591,7 @@
   </message>
   <message>
    <source>Shape</source>
-   <translation>Forme</translation>
+   <translation>Structure</translation>
   </message>
   <message>
    <source>Shares that are expected are for count; “{verb}” does not take them.</source>
@@ -1723,8 +1770,16 @@
    <translation>Les données ont déjà une variable « {occasion} » ; renommez-la, pour que « {name} » puisse avoir des occasions.</translation>
   </message>
   <message>
+   <source>The first row is data: the variables are named by their place.</source>
+   <translation>La première ligne contient des données : les variables sont nommées d’après leur place.</translation>
+  </message>
+  <message>
    <source>The flow of cases takes groups after “across”.</source>
    <translation>Le flux des cas prend des groupes après « across ».</translation>
+  </message>
+  <message>
+   <source>The names stand over two rows, which were joined.</source>
+   <translation>Les noms occupent deux lignes, qui ont été réunies.</translation>
   </message>
   <message>
    <source>The note of {label} {says}.</source>
@@ -1735,12 +1790,20 @@
    <translation>L’épreuve aussi grande que possible</translation>
   </message>
   <message>
+   <source>The records under “{key}” were read.</source>
+   <translation>Les enregistrements sous « {key} » ont été lus.</translation>
+  </message>
+  <message>
    <source>The report stands in {path}.</source>
    <translation>Le rapport se trouve dans {path}.</translation>
   </message>
   <message>
    <source>The row of names is a whole number counted from 1; 0 where the file has no names.</source>
    <translation>La ligne des noms est un nombre entier compté à partir de 1 ; 0 si le fichier n’a pas de noms.</translation>
+  </message>
+  <message>
+   <source>The row under the names says more of them ({words}): it became labels and units.</source>
+   <translation>La ligne sous les noms en dit plus ({words}) : elle a donné les libellés et les unités.</translation>
   </message>
   <message>
    <source>The rows have no weights here; leave unweighted out.</source>
@@ -1953,6 +2016,10 @@
   <message>
    <source>What is drawn reaches from {min:.4g} to {max:.4g}, beyond {name} {low:g} and {high:g}; </source>
    <translation>Ce qui est dessiné va de {min:.4g} à {max:.4g}, au-delà de {name} {low:g} et {high:g} ; </translation>
+  </message>
+  <message>
+   <source>What is said of its columns was left out: {problem}</source>
+   <translation>Ce qui est dit des colonnes a été laissé de côté : {problem}</translation>
   </message>
   <message>
    <source>What may stand here</source>
@@ -2440,6 +2507,10 @@
    <translation>barres</translation>
   </message>
   <message>
+   <source>bars around each line</source>
+   <translation>barres autour de chaque ligne</translation>
+  </message>
+  <message>
    <source>bars one by one, their outline in steps, or a line through the middles of their tops</source>
    <translation>les barres une par une, leur contour en escalier, ou une ligne par le milieu de leurs sommets</translation>
   </message>
@@ -2544,6 +2615,10 @@
    <translation>selon ce qui est dessiné</translation>
   </message>
   <message>
+   <source>by {name}</source>
+   <translation>par {name}</translation>
+  </message>
+  <message>
    <source>can be read in two ways; choose which</source>
    <translation>peut se lire de deux façons ; choisissez laquelle</translation>
   </message>
@@ -2640,6 +2715,10 @@
    <translation>colonnes</translation>
   </message>
   <message>
+   <source>columns of fixed width</source>
+   <translation>colonnes de largeur fixe</translation>
+  </message>
+  <message>
    <source>comes before {earlier} in {cases}; in all others it comes after.</source>
    <translation>précède {earlier} ({cases}) ; sinon vient toujours après.</translation>
   </message>
@@ -2726,6 +2805,10 @@
   <message>
    <source>dates out of order</source>
    <translation>dates en désordre</translation>
+  </message>
+  <message>
+   <source>dates written YYYYMMDD.</source>
+   <translation>des dates écrites AAAAMMJJ.</translation>
   </message>
   <message>
    <source>day</source>
@@ -2822,6 +2905,14 @@
   <message>
    <source>duplicate</source>
    <translation>dupliquer</translation>
+  </message>
+  <message>
+   <source>durations, read as minutes</source>
+   <translation>des durées, lues en minutes</translation>
+  </message>
+  <message>
+   <source>durations, read as seconds</source>
+   <translation>des durées, lues en secondes</translation>
   </message>
   <message>
    <source>each class or value with all below it</source>
@@ -2934,6 +3025,10 @@
   <message>
    <source>fold the {n}</source>
    <translation>replier les {n}</translation>
+  </message>
+  <message>
+   <source>footnote marks beside its numbers were left out.</source>
+   <translation>les appels de note à côté des nombres ont été laissés de côté.</translation>
   </message>
   <message>
    <source>for each point by itself, or for all points at once</source>
@@ -3222,6 +3317,14 @@
    <translation>item retourné sur son échelle</translation>
   </message>
   <message>
+   <source>its dates can be read either way; the day comes first, as in the other columns.</source>
+   <translation>ses dates peuvent se lire de deux façons ; le jour vient en premier, comme dans les autres colonnes.</translation>
+  </message>
+  <message>
+   <source>its dates can be read either way; the month comes first, as in the other columns.</source>
+   <translation>ses dates peuvent se lire de deux façons ; le mois vient en premier, comme dans les autres colonnes.</translation>
+  </message>
+  <message>
    <source>its exhibits do not say that any more</source>
    <translation>ses éléments ne disent plus cela</translation>
   </message>
@@ -3230,12 +3333,31 @@
    <translation>sa limite inférieure dépasse la supérieure</translation>
   </message>
   <message>
+   <source>its numbers are in several units ({units}); it was left as text.</source>
+   <translation>ses nombres sont en plusieurs unités ({units}) ; la colonne est restée du texte.</translation>
+  </message>
+  <message numerus="yes">
+   <source>its numbers are read in {unit}; [one of them names|{n:,} different ones name] no unit.</source>
+   <translation>
+    <numerusform>ses nombres sont lus en {unit} ; l’un d’eux n’indique aucune unité.</numerusform>
+    <numerusform>ses nombres sont lus en {unit} ; {n:,} différents n’indiquent aucune unité.</numerusform>
+   </translation>
+  </message>
+  <message>
    <source>its p is between {low} and {high}</source>
    <translation>son p est entre {low} et {high}</translation>
   </message>
   <message>
    <source>its p is {low}</source>
    <translation>son p est {low}</translation>
+  </message>
+  <message>
+   <source>its two-digit years were read as {span}.</source>
+   <translation>ses années à deux chiffres ont été lues comme {span}.</translation>
+  </message>
+  <message>
+   <source>joined by {name}</source>
+   <translation>joints par {name}</translation>
   </message>
   <message>
    <source>keep</source>
@@ -3352,6 +3474,10 @@
   <message>
    <source>line</source>
    <translation>ligne</translation>
+  </message>
+  <message>
+   <source>line {line:,} (“{text}”)</source>
+   <translation>ligne {line:,} (« {text} »)</translation>
   </message>
   <message>
    <source>line {number}</source>
@@ -3554,6 +3680,10 @@
    <translation>mois, 1 à 12</translation>
   </message>
   <message>
+   <source>months, read as their first days.</source>
+   <translation>des mois, lus comme leur premier jour.</translation>
+  </message>
+  <message>
    <source>more than once, with other values beside: {named}.</source>
    <translation>plus d’une fois, avec d’autres valeurs à côté : {named}.</translation>
   </message>
@@ -3733,6 +3863,10 @@
    <translation>rien</translation>
   </message>
   <message>
+   <source>nothing cuts the lines into fields (“{line}”), so there is one variable.</source>
+   <translation>rien ne découpe les lignes en champs (« {line} ») ; il y a donc une seule variable.</translation>
+  </message>
+  <message>
    <source>nothing missing: complete cases</source>
    <translation>rien ne manque : cas complets</translation>
   </message>
@@ -3751,6 +3885,10 @@
   <message>
    <source>number of valid values</source>
    <translation>nombre de valeurs valides</translation>
+  </message>
+  <message>
+   <source>numbers in brackets were read as negative.</source>
+   <translation>les nombres entre parenthèses ont été lus comme négatifs.</translation>
   </message>
   <message>
    <source>occasion</source>
@@ -3971,6 +4109,10 @@
   <message>
    <source>quarter of the year</source>
    <translation>trimestre de l’année</translation>
+  </message>
+  <message>
+   <source>quarters, read as their first days.</source>
+   <translation>des trimestres, lus comme leur premier jour.</translation>
   </message>
   <message>
    <source>quartiles</source>
@@ -4267,6 +4409,14 @@
    <translation>significativité</translation>
   </message>
   <message>
+   <source>signs for “about” before its numbers were left out.</source>
+   <translation>les signes d’approximation devant les nombres ont été laissés de côté.</translation>
+  </message>
+  <message>
+   <source>single quotes</source>
+   <translation>guillemets simples</translation>
+  </message>
+  <message>
    <source>size of difference</source>
    <translation>ampleur de la différence</translation>
   </message>
@@ -4333,6 +4483,10 @@
   <message>
    <source>spellings</source>
    <translation>orthographes</translation>
+  </message>
+  <message>
+   <source>spread by {name}</source>
+   <translation>étalés selon {name}</translation>
   </message>
   <message>
    <source>square root</source>
@@ -4421,6 +4575,10 @@
   <message>
    <source>tab</source>
    <translation>tabulation</translation>
+  </message>
+  <message>
+   <source>table {name}</source>
+   <translation>table {name}</translation>
   </message>
   <message>
    <source>take away</source>
@@ -4567,6 +4725,18 @@
    <translation>les carreaux de moins de cas restent blancs</translation>
   </message>
   <message>
+   <source>times of day are kept as they stand; their zone ({zones}) is not.</source>
+   <translation>les heures sont gardées telles quelles ; leur fuseau ({zones}) ne l’est pas.</translation>
+  </message>
+  <message>
+   <source>times of day are those of {zone}.</source>
+   <translation>les heures sont celles de {zone}.</translation>
+  </message>
+  <message>
+   <source>times of day, read as hours</source>
+   <translation>des heures du jour, lues en heures</translation>
+  </message>
+  <message>
    <source>to the main text</source>
    <translation>vers le texte principal</translation>
   </message>
@@ -4625,6 +4795,10 @@
   <message>
    <source>two</source>
    <translation>deux</translation>
+  </message>
+  <message>
+   <source>two numbers stand in a cell (“{two}”); it was left as text.</source>
+   <translation>deux nombres figurent dans une cellule (« {two} ») ; la colonne est restée du texte.</translation>
   </message>
   <message>
    <source>two values at which the axis across ends; nothing that is drawn lies beyond</source>
@@ -4749,6 +4923,10 @@
   <message>
    <source>weekday</source>
    <translation>jour de la semaine</translation>
+  </message>
+  <message>
+   <source>weeks, read as their first days (Mondays).</source>
+   <translation>des semaines, lues comme leur premier jour (lundi).</translation>
   </message>
   <message>
    <source>weight the rows by {name}</source>
@@ -5173,6 +5351,13 @@
    </translation>
   </message>
   <message numerus="yes">
+   <source>{n:,} [variable|variables] gathered</source>
+   <translation>
+    <numerusform>{n:,} variable réunie</numerusform>
+    <numerusform>{n:,} variables réunies</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
    <source>{n:,} different [text|texts]</source>
    <translation>
     <numerusform>{n:,} texte</numerusform>
@@ -5195,6 +5380,13 @@
    <translation>
     <numerusform>{n:,} valeur de clé se répète {side}.</numerusform>
     <numerusform>{n:,} valeurs de clé se répètent {side}.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} of its dates [has|have] day and month the other way round, and [was|were] left unread.</source>
+   <translation>
+    <numerusform>{n:,} de ses dates a le jour et le mois inversés et reste non lue.</numerusform>
+    <numerusform>{n:,} de ses dates ont le jour et le mois inversés et restent non lues.</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -5239,8 +5431,16 @@
    <translation>{names} et {more} de plus</translation>
   </message>
   <message>
+   <source>{names} and {n:,} more</source>
+   <translation>{names} et {n:,} de plus</translation>
+  </message>
+  <message>
    <source>{names} have different values, so their shares do not fit one figure; name one of them.</source>
    <translation>{names} ont des valeurs différentes, leurs parts ne vont donc pas dans une figure ; nommez l’une d’elles.</translation>
+  </message>
+  <message>
+   <source>{name} (hidden)</source>
+   <translation>{name} (masquée)</translation>
   </message>
   <message numerus="yes">
    <source>{name} has [a gap|{n} gaps]</source>
@@ -5660,6 +5860,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {name} » prend une valeur.</translation>
   </message>
   <message>
+   <source>“{one}” was read as {letters}; as {others} it would be “{other}”.</source>
+   <translation>« {one} » a été lu en {letters} ; en {others}, ce serait « {other} ».</translation>
+  </message>
+  <message>
    <source>“{shape}” is not drawn under weights; set it as table, or add “with unweighted”.</source>
    <translation>« {shape} » ne se dessine pas avec pondération ; composez-le en table, ou ajoutez « with unweighted ».</translation>
   </message>
@@ -5852,8 +6056,36 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {word} » n’est pas un verbe ; écrivez « {meant} ».</translation>
   </message>
   <message>
+   <source>“{word}” may be hours and minutes, or minutes and seconds; it was left as text.</source>
+   <translation>« {word} » peut être des heures et minutes, ou des minutes et secondes ; la colonne est restée du texte.</translation>
+  </message>
+  <message>
+   <source>“{word}” may be {one} or {other}; it was left as text.</source>
+   <translation>« {word} » peut être {one} ou {other} ; la colonne est restée du texte.</translation>
+  </message>
+  <message>
+   <source>“{word}” may be {one} or {other}; the day was taken for the first.</source>
+   <translation>« {word} » peut être {one} ou {other} ; le jour a été pris en premier.</translation>
+  </message>
+  <message>
    <source>“{word}” stands twice; say each part once.</source>
    <translation>« {word} » figure deux fois ; dites chaque partie une fois.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {number}, unlike the rest of the file.</source>
+   <translation>« {word} » a été lu {number}, contrairement au reste du fichier.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {number}.</source>
+   <translation>« {word} » a été lu {number}.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {number}; it may be {other}.</source>
+   <translation>« {word} » a été lu {number} ; ce peut être {other}.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {number}; the words beside numbers became their labels.</source>
+   <translation>« {word} » a été lu {number} ; les mots à côté des nombres sont devenus leurs libellés.</translation>
   </message>
   <message>
    <source>… and {n} more of this kind.</source>

@@ -35,7 +35,9 @@ class StartPage(QWidget):
         outer.addWidget(serif_label(tr("see it set on paper, keep it."), 34))
         outer.addSpacing(24)
         self.message = label(
-            tr("Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow or JSON lines."),
+            tr(
+                "Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow, JSON or SQLite; packed files, too."
+            ),
             "",
             wrap=True,
         )

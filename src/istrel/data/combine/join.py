@@ -51,14 +51,13 @@ class JoinReport:
                 matched=self.matched,
             )
         ]
-        for count, side in ((self.unmatched_left, "left"), (self.unmatched_right, "right")):
+        left, right = english("left"), english("right")
+        for count, side in ((self.unmatched_left, left), (self.unmatched_right, right)):
             if count:
-                said.append(english("{n:,} on the {side} [has|have] none.", n=count, side=english(side)))
-        for count, side in ((self.repeated_left, "left"), (self.repeated_right, "right")):
+                said.append(english("{n:,} on the {side} [has|have] none.", n=count, side=side))
+        for count, side in ((self.repeated_left, left), (self.repeated_right, right)):
             if count:
-                said.append(
-                    english("{n:,} key [value repeats|values repeat] on the {side}.", n=count, side=english(side))
-                )
+                said.append(english("{n:,} key [value repeats|values repeat] on the {side}.", n=count, side=side))
         if self.many_to_many:
             said.append(
                 english("{n:,} [repeats|repeat] on both sides: their rows would multiply.", n=self.many_to_many)

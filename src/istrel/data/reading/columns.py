@@ -19,6 +19,7 @@ from istrel.data.reading.durations import as_durations
 from istrel.data.reading.labelled import with_labels
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.numbers import Marks, as_numbers, beside_signs, several_units, two_in_a_cell, with_digits
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.stats.distinct import distinct_values
 from istrel.stats.threads import each
@@ -90,8 +91,9 @@ def columns_of(
         if name in notes.open:
             notes.forget(name)
             columns[place] = read(name, whole.column(place), marks, notes)
-            order = "day" if notes.day_first else "month"
-            notes.say(name, f"its dates can be read either way; the {order} comes first, as in the other columns.")
+            by_day = english("its dates can be read either way; the day comes first, as in the other columns.")
+            by_month = english("its dates can be read either way; the month comes first, as in the other columns.")
+            notes.say(name, by_day if notes.day_first else by_month)
     return columns
 
 
@@ -136,7 +138,7 @@ def _column(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -> 
     if pa.types.is_date(kind) or pa.types.is_timestamp(kind):
         if pa.types.is_timestamp(kind) and kind.tz:
             local = pc.local_timestamp(chunked)
-            notes.say(name, f"times of day are those of {kind.tz}.", unsure=False)
+            notes.say(name, english("times of day are those of {zone}.", zone=kind.tz))
             chunked = local
         stamps = _filled(chunked.cast(pa.timestamp("s"), safe=False), 0).to_numpy().astype("datetime64[s]", copy=False)
         return Column(name, Kind.DATE, stamps, valid)
@@ -289,9 +291,10 @@ def _say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:
     if clock is not None and clock.unsure and int(clock.read.sum()) >= MOSTLY * len(words):
         notes.say(name, clock.said, unsure=True)
     elif two := two_in_a_cell(words):
-        notes.say(name, f"two numbers stand in a cell (“{two}”); it was left as text.", unsure=True)
+        notes.say(name, english("two numbers stand in a cell (“{two}”); it was left as text.", two=two), unsure=True)
     elif units := several_units(words):
-        notes.say(name, f"its numbers are in {' and '.join(units)}; it was left as text.", unsure=True)
+        words_ = english("its numbers are in several units ({units}); it was left as text.", units=", ".join(units))
+        notes.say(name, words_, unsure=True)
 
 
 def unwrapped(words: pa.Array) -> pa.Array:

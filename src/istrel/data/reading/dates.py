@@ -19,6 +19,7 @@ import pyarrow.compute as pc
 from numpy.typing import NDArray
 
 from istrel.data.reading.notes import Notes
+from istrel.english import english
 
 SAMPLE = 200
 FIRST_YEAR, LAST_YEAR = 1000, 2999
@@ -65,16 +66,23 @@ WAYS = (
     Way(rf"(?:{WORD},? )?{DAY}(?:st|nd|rd|th|er|º)?{OF}?{NAME}\.?{OF}? ?,? ?{YEAR}{TIME}"),
     Way(rf"(?:{WORD},? )?{NAME}\.?[- ]{DAY}(?:st|nd|rd|th)?(?:, ?|[- ]){LONG_YEAR}{TIME}"),
     Way(rf"{LONG_YEAR}[-/. ]{NAME}[-/. ]{DAY}{TIME}"),
-    Way(r"(?P<year>[0-9]{4})-(?P<month>0[1-9]|1[0-2])", says="months, read as their first days."),
-    Way(r"(?P<year>[0-9]{4})-?W(?P<week>0[1-9]|[1-4][0-9]|5[0-3])", says="weeks, read as their first days (Mondays)."),
-    Way(r"(?P<month>0[1-9]|1[0-2])[/.](?P<year>(?:1[89]|20)[0-9]{2})", says="months, read as their first days."),
+    Way(r"(?P<year>[0-9]{4})-(?P<month>0[1-9]|1[0-2])", says=english("months, read as their first days.")),
+    Way(
+        r"(?P<year>[0-9]{4})-?W(?P<week>0[1-9]|[1-4][0-9]|5[0-3])",
+        says=english("weeks, read as their first days (Mondays)."),
+    ),
+    Way(
+        r"(?P<month>0[1-9]|1[0-2])[/.](?P<year>(?:1[89]|20)[0-9]{2})", says=english("months, read as their first days.")
+    ),
     Way(r"(?P<year>[0-9]{4}) ?年 ?(?P<month>[0-9]{1,2}) ?月 ?(?P<day>[0-9]{1,2}) ?日"),
     Way(r"(?P<year>[0-9]{4})년 ?(?P<month>[0-9]{1,2})월 ?(?P<day>[0-9]{1,2})일"),
-    Way(rf"{NAME}\.?[- ]{LONG_YEAR}", says="months, read as their first days."),
-    Way(r"(?P<year>[0-9]{4})[- ]?[Qq](?P<quarter>[1-4])", says="quarters, read as their first days."),
-    Way(r"[Qq](?P<quarter>[1-4])[-/ ]?(?P<year>[0-9]{4})", says="quarters, read as their first days."),
+    Way(rf"{NAME}\.?[- ]{LONG_YEAR}", says=english("months, read as their first days.")),
+    Way(r"(?P<year>[0-9]{4})[- ]?[Qq](?P<quarter>[1-4])", says=english("quarters, read as their first days.")),
+    Way(r"[Qq](?P<quarter>[1-4])[-/ ]?(?P<year>[0-9]{4})", says=english("quarters, read as their first days.")),
 )
-DIGITS = Way(r"(?P<year>(?:18|19|20)[0-9]{2})(?P<month>[0-9]{2})(?P<day>[0-9]{2})", says="dates written YYYYMMDD.")
+DIGITS = Way(
+    r"(?P<year>(?:18|19|20)[0-9]{2})(?P<month>[0-9]{2})(?P<day>[0-9]{2})", says=english("dates written YYYYMMDD.")
+)
 LIKE_A_DATE = r"^.*[0-9][-/. ].*[0-9]|^.{0,24}[0-9]{4}|[0-9]{4}[- ]?[QqW][0-9]"
 Numbers = NDArray[np.int64]
 
@@ -240,20 +248,23 @@ def _in_order(
         if not differ.size:
             return day_first
         at = int(differ[0])
-        readings = f"“{words[at].as_py()}” may be {day_first[0][at]} or {month_first[0][at]}"
+        readings = {"word": words[at].as_py(), "one": str(day_first[0][at]), "other": str(month_first[0][at])}
         notes.open.add(name)
         if not way.usual:
-            notes.say(name, f"{readings}; it was left as text.", unsure=True)
+            left = english("“{word}” may be {one} or {other}; it was left as text.", **readings)
+            notes.say(name, left, unsure=True)
             return None
-        notes.say(name, f"{readings}; the day was taken for the first.", unsure=True)
+        taken = english("“{word}” may be {one} or {other}; the day was taken for the first.", **readings)
+        notes.say(name, taken, unsure=True)
         return day_first
     notes.orders.add(by_day >= by_month)
     found = day_first if by_day >= by_month else month_first
     lost = int(np.count_nonzero(~found[1] & (day_first[1] | month_first[1])))
     if lost:
-        notes.say(
-            name, f"{lost:,} of its dates have day and month the other way round; they were left unread.", unsure=True
+        turned = english(
+            "{n:,} of its dates [has|have] day and month the other way round, and [was|were] left unread.", n=lost
         )
+        notes.say(name, turned, unsure=True)
     return found
 
 
@@ -265,9 +276,9 @@ def _with_century(year: Numbers, short: NDArray[np.bool_], today: date) -> Numbe
 
 def _say_century(name: str, years: Numbers, notes: Notes) -> None:
     first, last = int(years.min()), int(years.max())
-    span = f"{first} to {last}" if first < last else f"{first}"
+    span = english("{first} to {last}", first=str(first), last=str(last)) if first < last else f"{first}"
     unsure = first < 1970 and last >= 2000  # a birth may as well lie a hundred years before
-    notes.say(name, f"its two-digit years were read as {span}.", unsure=unsure)
+    notes.say(name, english("its two-digit years were read as {span}.", span=span), unsure=unsure)
 
 
 def _with_time(days: NDArray[Any], parts: pa.StructArray, there: set[str]) -> tuple[NDArray[Any], NDArray[np.bool_]]:
@@ -291,5 +302,6 @@ def _say_zone(name: str, parts: pa.StructArray, there: set[str], notes: Notes) -
         return
     zones = sorted(zone for zone in pc.unique(pc.struct_field(parts, "zone")).to_pylist() if zone)
     if zones:
-        named = ", ".join(zones[:4]) + (f" and {len(zones) - 4} more" if len(zones) > 4 else "")
-        notes.say(name, f"times of day are kept as they stand; their zone ({named}) is not.", unsure=len(zones) > 1)
+        named = ", ".join((*zones[:4], *("…",) * (len(zones) > 4)))
+        kept = english("times of day are kept as they stand; their zone ({zones}) is not.", zones=named)
+        notes.say(name, kept, unsure=len(zones) > 1)

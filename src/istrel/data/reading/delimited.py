@@ -18,12 +18,14 @@ from istrel.data.column import Column, Kind
 from istrel.data.reading import keys
 from istrel.data.reading.columns import columns_of
 from istrel.data.reading.notes import Notes
+from istrel.data.reading.numbers import may_be
 from istrel.data.reading.ragged import Row, few_ragged, ragged_rows, remark
 from istrel.data.reading.rewritten import Form, with_tabs
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, letters_said, open_marks, sniff
 from istrel.data.reading.watch import Watch, WatchedFile
 from istrel.data.table import Reading, Source, Table, stamp_of
+from istrel.english import english
 from istrel.problem import Problem
 
 BLOCK = 2**20
@@ -56,7 +58,7 @@ def _late(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     if not (said := letters_said(sample, found)):
         return table
     source = table.source
-    remark = f"Letters: {said}"
+    remark = english("{name}: {words}", name=english("Letters"), words=said)
     return replace(table, source=replace(source, remarks=(remark, *source.remarks), unsure=(remark, *source.unsure)))
 
 
@@ -87,14 +89,15 @@ def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged
     )
     notes = Notes([*_remarks(dialect), *([remark(ragged, len(dialect.names))] if ragged else [])])
     if dialect.letters:
-        notes.say("Letters", dialect.letters, unsure=True)
+        notes.say(english("Letters"), dialect.letters, unsure=True)
     for name, word in open_marks(dialect):
-        notes.say(name, f"“{word}” was read as {float(word):.12g}; it may be {word.replace('.', '')}.", unsure=True)
+        notes.say(name, may_be(word, f"{float(word):.12g}", word.replace(".", "")), unsure=True)
     read = columns_of(dialect.names, arrow, dialect.marks, notes, dates)
     below = () if dialect.head.joined else dialect.head.below
     columns = tuple(replace(c, said=said.strip()) for c, said in zip(read, below or ("",) * len(read), strict=False))
     if (line := _uncut(columns, dialect)) is not None:
-        notes.say("Shape", f"nothing cuts the lines into fields (“{line}”), so there is one variable.", unsure=True)
+        uncut = english("nothing cuts the lines into fields (“{line}”), so there is one variable.", line=line)
+        notes.say(english("Shape"), uncut, unsure=True)
     source = Source(
         name=path.name,
         path=str(path.resolve()),
@@ -117,23 +120,27 @@ def _decided(dialect: Dialect, ragged: tuple[Row, ...]) -> Reading:
 
 def _remarks(dialect: Dialect) -> list[str]:
     """What a person should know of how the names were found."""
-    found = []
+    found: list[str] = []
     if dialect.titles:
-        found.append(f"Names were found in line {dialect.skip + 1}; what stands above is left out.")
+        found.append(
+            english("Names were found in line {line}; what stands above is left out.", line=str(dialect.skip + 1))
+        )
     if dialect.head.joined:
-        found.append("The names stand over two rows, which were joined.")
+        found.append(english("The names stand over two rows, which were joined."))
     elif dialect.head.below:
         shown = ", ".join(field.strip()[:40] for field in dialect.head.below if field.strip())[:120]
-        found.append(f"The row under the names says more of them ({shown}): it became labels and units.")
+        found.append(
+            english("The row under the names says more of them ({words}): it became labels and units.", words=shown)
+        )
     if dialect.head.left:
-        found.append(f"Left out: {counted(dialect.head.left, 'row')} under the names, for programs alone.")
+        found.append(english("Left out: {n:,} [row|rows] under the names, for programs alone.", n=dialect.head.left))
     if dialect.head.repeated:
         shown = ", ".join(f"“{name}”" for name in dialect.head.repeated[:3]) + (
             " …" if len(dialect.head.repeated) > 3 else ""
         )
-        found.append(f"Names that stand more than once ({shown}) got a number behind.")
+        found.append(english("Names that stand more than once ({names}) got a number behind.", names=shown))
     if not dialect.head.has_names:
-        found.append("The first row is data: the variables are named by their place.")
+        found.append(english("The first row is data: the variables are named by their place."))
     return found
 
 

@@ -10,6 +10,8 @@ import pyarrow as pa
 import pyarrow.compute as pc
 from numpy.typing import NDArray
 
+from istrel.english import english
+
 SAMPLE = 1_000
 THREE = r"^(?P<a>[0-9]{1,3}):(?P<b>[0-5][0-9]):(?P<c>[0-5][0-9](?:[.,][0-9]+)?)$"
 TWO = r"^(?P<a>[0-9]{1,3}):(?P<b>[0-5][0-9](?:[.,][0-9]+)?)$"
@@ -50,7 +52,7 @@ def as_durations(name: str, words: pa.Array) -> Read | None:
         return None
     halves = _halves(plain)
     if halves[1].any():
-        return _read(plain, *halves, "h", "times of day, read as hours")
+        return _read(plain, *halves, "h", english("times of day, read as hours"))
     three, two, one = (_parts(plain, pattern) for pattern in (THREE, TWO, ONE))
     n3, n2 = int(three[1].sum()), int(two[1].sum())
     if not n3 and not n2:
@@ -62,15 +64,17 @@ def as_durations(name: str, words: pa.Array) -> Read | None:
     a, b, c = three[0]
     if of_day and not fractions and not DURATION.search(name) and (padded or CLOCK.search(name)):
         values = np.where(three[1], a + b / 60 + c / 3600, two[0][0] + two[0][1] / 60)
-        return _read(plain, values, three[1] | two[1], "h", "times of day, read as hours")
+        return _read(plain, values, three[1] | two[1], "h", english("times of day, read as hours"))
     if n3:
         values = np.where(three[1], 60 * a + b + c / 60, two[0][0] + two[0][1] / 60)
-        return _read(plain, values, three[1] | two[1], "min", "durations, read as minutes")
+        return _read(plain, values, three[1] | two[1], "min", english("durations, read as minutes"))
     if fractions:
         values = np.where(two[1], 60 * two[0][0] + two[0][1], one[0][0])
-        return _read(plain, values, two[1] | one[1], "s", "durations, read as seconds")
+        return _read(plain, values, two[1] | one[1], "s", english("durations, read as seconds"))
     at = int(np.flatnonzero(two[1])[0])
-    says = f"“{plain[at].as_py()}” may be hours and minutes, or minutes and seconds; it was left as text."
+    says = english(
+        "“{word}” may be hours and minutes, or minutes and seconds; it was left as text.", word=plain[at].as_py()
+    )
     return Read(np.zeros(len(words)), two[1], "", says, unsure=True)
 
 

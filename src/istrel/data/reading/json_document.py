@@ -15,6 +15,7 @@ from istrel.data.reading.arrow import table_of
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Table
+from istrel.english import english
 from istrel.problem import Problem
 
 MOST_BYTES, MOST_NAMES, DEEPEST = 2**30, 5_000, 60
@@ -50,7 +51,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     key, records = _records(content)
     if not records:
         raise Problem(f"{path.name}: there are no records in it; a table is an array of records, or columns of arrays.")
-    remarks = (f"The records under “{key}” were read.",) if key else ()
+    remarks = (english("The records under “{key}” were read.", key=key),) if key else ()
     return table_of(path, _columns(path, records), "JSON", remarks=remarks, dates=settings.dates)
 
 

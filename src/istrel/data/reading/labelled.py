@@ -9,6 +9,8 @@ import numpy as np
 import pyarrow as pa
 from numpy.typing import NDArray
 
+from istrel.english import english
+
 MOST_WORDS, FEWEST_PLAIN = 200, 2
 LABELLED = re.compile(r"^(-?\d{1,3})\s*(?:\(\s*([^()]*[^\W\d][^()]*)\)|[=:–-]\s*([^\W\d].*))$")
 PLAIN = re.compile(r"^-?\d{1,3}$")
@@ -37,5 +39,9 @@ def with_labels(words: pa.Array) -> Read | None:
     values = np.array([float(found[t][1]) if t in found else float(t) if PLAIN.match(t) else 0.0 for t in texts])
     read = np.array([t in found or PLAIN.match(t) is not None for t in texts], bool)
     first = next(iter(found))
-    said = f"“{first}” was read as {first[: found[first].end(1)]}; the words beside numbers became their labels."
+    said = english(
+        "“{word}” was read as {number}; the words beside numbers became their labels.",
+        word=first,
+        number=first[: found[first].end(1)],
+    )
     return Read(values, read, tuple(sorted(labels.items())), said)

@@ -3,12 +3,22 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Callable
 from typing import NamedTuple
 
 from istrel.data.table import Source
-from istrel.english import english
+from istrel.english import English, english
 
 DELIMITERS = (*map(english, ("comma", "semicolon", "tab", "bar", "space")), "^", "~", ":", "!")
+FORMS = tuple(map(english, ("bars around each line", "single quotes", "columns of fixed width", "stacked")))
+NAMING: dict[str, Callable[[str], English]] = {  # what a reading begins with that names something
+    "sheet ": lambda name: english("sheet {name}", name=name),
+    "table ": lambda name: english("table {name}", name=name),
+    "joined by ": lambda name: english("joined by {name}", name=name),
+    "spread by ": lambda name: english("spread by {name}", name=name),
+    "by ": lambda name: english("by {name}", name=name),
+}
+GATHERED = re.compile(r"(\d+) variables gathered")
 NUMBERS, DATES, LETTERS = (
     re.compile(r"was read as -?[\d.e+]+; it may be"),
     re.compile(r"may be \d{4}-\d\d-\d\d or"),
@@ -33,19 +43,28 @@ def line_of_reading(source: Source) -> tuple[Word, ...]:
     words = []
     for part in filter(None, source.reading.split(" · ")):
         if part in DELIMITERS:
-            words.append(Word(english(part), "delimiter"))
+            words.append(Word(DELIMITERS[DELIMITERS.index(part)], "delimiter"))
         elif part == "decimal comma":
             words.append(Word(english("decimal comma"), "decimal mark", numbers))
         elif source.decided.encoding and part.casefold() == source.decided.encoding.casefold().removesuffix("-sig"):
             words.append(Word(part, "encoding", letters))
         else:
-            sheet = part.removeprefix("sheet ")
-            words.append(Word(english(part) if sheet == part else english("sheet {name}", name=sheet), ""))
+            words.append(Word(_of_form(part), ""))
     if numbers and not any(word.setting == "decimal mark" for word in words):
         words.append(Word(english("decimal point"), "decimal mark", unsure=True))
     if dates:
         words.append(Word(english("dates"), "dates", unsure=True))
     return (*words, *_rows(source))
+
+
+def _of_form(part: str) -> str:
+    """Words about the whole file, said again where they are known; the name of a format is the same everywhere."""
+    if part in FORMS:
+        return FORMS[FORMS.index(part)]
+    if gathered := GATHERED.fullmatch(part):
+        return english("{n:,} [variable|variables] gathered", n=int(gathered[1]))
+    begins = next((begins for begins in NAMING if part.startswith(begins)), None)
+    return part if begins is None else NAMING[begins](part.removeprefix(begins))
 
 
 def _rows(source: Source) -> list[Word]:

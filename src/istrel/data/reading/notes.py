@@ -2,7 +2,21 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass, field
+
+from istrel.english import english, together
+
+MOST_NAMED = 12
+
+
+def first_of(names: Sequence[str]) -> str:
+    """The first of several names, and how many more there are."""
+    shown, more = (
+        together([name if len(name) <= 60 else name[:60] for name in names[:MOST_NAMED]], ", "),
+        len(names) - MOST_NAMED,
+    )
+    return english("{names} and {n:,} more", names=shown, n=more) if more > 0 else shown
 
 
 @dataclass
@@ -43,7 +57,7 @@ class Notes:
 
     def say(self, name: str, words: str, *, unsure: bool = False) -> None:
         """A sentence about a column."""
-        sentence = f"{name}: {words}"
+        sentence = english("{name}: {words}", name=name, words=words)
         self.remarks.append(sentence)
         if unsure:
             self.unsure.append(sentence)

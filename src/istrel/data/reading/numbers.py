@@ -18,6 +18,7 @@ from numpy.typing import NDArray
 
 from istrel.data.reading.notes import Notes
 from istrel.data.units import known_units
+from istrel.english import English, english
 
 Mask = NDArray[np.bool_]
 SPACES = "\u00a0\u202f\u2009"
@@ -133,24 +134,29 @@ def beside_signs(words: pa.Array, marks: Marks) -> Read:
     if unit in SCALES:
         values = values * _scaled(parts)
         at = int(np.flatnonzero(read & _there(parts, "unit"))[0])
-        said = ((f"“{words[at].as_py()}” was read as {values[at]:.12g}.", False),)
+        read_as = english("“{word}” was read as {number}.", word=words[at].as_py(), number=f"{values[at]:.12g}")
+        said = ((read_as, False),)
         coin = next((sign for sign in "€$£" if sign in str(words[at].as_py())), "")
         return Read(values, read, limits, coin, said)
     negative = brackets | _is(parts, "sign", "-") | _is(parts, "sign2", "-")
     read &= fits
     told = list(said)
     if (read & brackets).any():
-        told.append(("numbers in brackets were read as negative.", False))
+        told.append((english("numbers in brackets were read as negative."), False))
     for part, what in (
-        ("mark", "footnote marks beside its numbers were left out."),
-        ("about", "signs for “about” before its numbers were left out."),
+        ("mark", english("footnote marks beside its numbers were left out.")),
+        ("about", english("signs for “about” before its numbers were left out.")),
     ):
         if (read & _there(parts, part)).any():
             told.append((what, False))
     without = int((read & ~_there(parts, "unit") & ~_there(parts, "before")).sum())
     if unit and without and not brackets.any():
-        lacking = "one of them names no unit" if without == 1 else f"{without:,} different ones name no unit"
-        told.append((f"its numbers are read in {unit}; {lacking}.", True))
+        lacking = english(
+            "its numbers are read in {unit}; [one of them names|{n:,} different ones name] no unit.",
+            unit=unit,
+            n=without,
+        )
+        told.append((lacking, True))
     return Read(np.where(negative, -values, values), read, limits | (other & fits), unit, tuple(told))
 
 
@@ -228,14 +234,23 @@ def _decided(plain: pa.Array, marks: Marks) -> tuple[NDArray[np.float64], Mask, 
     values, read, other = (by_point, point, comma & ~point) if decimal == "." else (by_comma, comma, point & ~comma)
     if marks.known and decimal != marks.decimal and not _are_sure(plain, read):
         at = int(np.flatnonzero(read & ~(comma if decimal == "." else point))[0])
-        words = f"“{plain[at].as_py()}” was read as {values[at]:.12g}, unlike the rest of the file."
-        return values, read, other, ((words, True),)
+        unlike = english(
+            "“{word}” was read as {number}, unlike the rest of the file.",
+            word=plain[at].as_py(),
+            number=f"{values[at]:.12g}",
+        )
+        return values, read, other, ((unlike, True),)
     differ = point & comma & (by_point != by_comma)
     if not differ.any() or marks.known or only_point or only_comma:
         return values, read, other, ()
     at = int(np.flatnonzero(differ)[0])
     shown = [f"{value[at]:.12g}" for value in ((by_point, by_comma) if decimal == "." else (by_comma, by_point))]
-    return values, read, other, ((f"“{plain[at].as_py()}” was read as {shown[0]}; it may be {shown[1]}.", True),)
+    return values, read, other, ((may_be(plain[at].as_py(), *shown), True),)
+
+
+def may_be(word: str, number: str, other: str) -> English:
+    """That a number can be read in two ways."""
+    return english("“{word}” was read as {number}; it may be {other}.", word=word, number=number, other=other)
 
 
 def _are_sure(plain: pa.Array, read: Mask) -> bool:

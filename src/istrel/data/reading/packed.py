@@ -16,9 +16,11 @@ import pyarrow as pa
 
 from istrel.data.reading.descriptors import describes, tables_named
 from istrel.data.reading.kinds import PACKED, TABLES
+from istrel.data.reading.notes import first_of
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Table, stamp_of
+from istrel.english import english
 from istrel.problem import Problem, nearest
 
 Read = Callable[[Path, ReadingSettings, Watch], Table]
@@ -26,7 +28,6 @@ WAYS = ((b"\x1f\x8b", "gzip"), (b"BZh", "bz2"), (b"\x28\xb5\x2f\xfd", "zstd"), (
 PIECE = 2**20
 MOST_BYTES = 8 * 2**30
 MOST_FOLD, FROM = 400, 64 * 2**20  # no table shrinks to a four-hundredth; small ones may, and do no harm
-MOST_NAMED = 12
 MOST_SAID = 8 * 2**20
 BROKEN = (zipfile.BadZipFile, zlib.error, lzma.LZMAError, OSError, EOFError, NotImplementedError, RuntimeError)
 
@@ -78,7 +79,9 @@ def read_archive(path: Path, settings: ReadingSettings, watch: Watch, read: Read
         raise Problem(f"{path.name}: it cannot be unpacked; it is broken or was cut off.") from error
     if not others:
         return table
-    remark = f"Only “{entry.filename}” was read; in the archive there are also {_named(others)}."
+    remark = english(
+        "Only “{name}” was read; in the archive there are also {others}.", name=entry.filename, others=first_of(others)
+    )
     return replace(table, source=replace(table.source, remarks=(remark, *table.source.remarks)))
 
 
@@ -91,10 +94,10 @@ def _chosen(path: Path, entries: list[zipfile.ZipInfo], wanted: str | None) -> t
         if found is None and len(tables) > 1:
             names = [e.filename for e in tables]
             raise Problem(
-                f"{path.name}: there is no “{wanted}” in it.{nearest(wanted, names)} Its tables are {_named(names)}."
+                f"{path.name}: there is no “{wanted}” in it.{nearest(wanted, names)} Its tables are {first_of(names)}."
             )
     if not tables:
-        inside = _named([e.filename for e in files]) if files else "nothing"
+        inside = first_of([e.filename for e in files]) if files else "nothing"
         raise Problem(f"{path.name}: there is no table in this archive, but {inside}.")
     chosen = next((e for e in tables if wanted in (e.filename, Path(e.filename).name)), None)
     chosen = chosen or max(tables, key=lambda e: e.file_size)
@@ -103,11 +106,6 @@ def _chosen(path: Path, entries: list[zipfile.ZipInfo], wanted: str | None) -> t
 
 def _is_table(name: str) -> bool:
     return Path(name.removesuffix(".gz")).suffix.lower() in TABLES and not describes(name)
-
-
-def _named(names: list[str]) -> str:
-    more = f" and {len(names) - MOST_NAMED:,} more" if len(names) > MOST_NAMED else ""
-    return ", ".join(name[:60] for name in names[:MOST_NAMED]) + more
 
 
 def _copy(path: Path, stream: Any, out: BinaryIO, packed: int, watch: Watch) -> None:

@@ -10,6 +10,7 @@ from pathlib import Path
 from typing import NamedTuple
 
 from istrel.data.reading.sniff import Dialect
+from istrel.english import english, together
 
 FEW, FEWEST_WHOLE, MOST_SHOWN = 0.01, 4, 3
 FEWEST_BEFORE_LAST = 2  # names and a row
@@ -55,6 +56,12 @@ def few_ragged(path: Path, dialect: Dialect) -> tuple[Row, ...]:
 
 def remark(rows: tuple[Row, ...], names: int) -> str:
     """What was set aside, in words."""
-    shown = " · ".join(f"line {row.line:,} (“{row.text.strip()[:60]}”)" for row in rows[:MOST_SHOWN])
-    more = f" and {len(rows) - MOST_SHOWN:,} more" if len(rows) > MOST_SHOWN else ""
-    return f"Set aside, for they do not have the {names} fields of the names: {shown}{more}."
+    shown = [
+        english("line {line:,} (“{text}”)", line=row.line, text=row.text.strip()[:60]) for row in rows[:MOST_SHOWN]
+    ]
+    more = [english("and {n:,} more", n=len(rows) - MOST_SHOWN)] if len(rows) > MOST_SHOWN else []
+    return english(
+        "Set aside, for they do not have the {fields} fields of the names: {lines}.",
+        fields=str(names),
+        lines=together((*shown, *more), " · "),
+    )

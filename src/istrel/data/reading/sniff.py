@@ -15,6 +15,7 @@ from istrel.data.reading.letters import Encoding, encoding_of
 from istrel.data.reading.numbers import Marks
 from istrel.data.reading.rewritten import Form, form_of, with_tabs
 from istrel.data.reading.settings import ReadingSettings
+from istrel.english import english
 from istrel.problem import Problem
 
 SAMPLE_BYTES = 256 * 1024
@@ -133,7 +134,15 @@ def letters_said(head: bytes, found: Encoding) -> str:
         *(re.split(r"[,;\t|]", line.decode(name, "replace")) for name in (found.name, found.other)), strict=False
     )
     one, other = next(((a.strip()[:40], b.strip()[:40]) for a, b in pairs if a != b), ("", ""))
-    return f"“{one}” was read as {found.name}; as {found.other} it would be “{other}”." if one else ""
+    if not one:
+        return ""
+    return english(
+        "“{one}” was read as {letters}; as {others} it would be “{other}”.",
+        one=one,
+        letters=found.name,
+        others=found.other,
+        other=other,
+    )
 
 
 def count_titles(lines: list[str], delimiter: str) -> int:

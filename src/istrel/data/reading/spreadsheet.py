@@ -20,6 +20,7 @@ from istrel.data.reading.numbers import Marks
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Table
+from istrel.english import put_together
 from istrel.problem import Problem, nearest
 
 MOST_BYTES = 2**30
@@ -57,7 +58,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
             path,
             whole,
             reading,
-            remarks=tuple(answer["remarks"]),
+            remarks=tuple(map(put_together, answer["remarks"])),
             marks=Marks(settings.decimal or ".", known=bool(settings.decimal), given=bool(settings.decimal)),
             dates=settings.dates,
         )

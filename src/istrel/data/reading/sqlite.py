@@ -12,9 +12,11 @@ from urllib.parse import quote
 import pyarrow as pa
 
 from istrel.data.reading.arrow import refuse_many, table_of
+from istrel.data.reading.notes import first_of
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Table
+from istrel.english import english
 from istrel.problem import Problem, nearest
 
 PIECE, MOST_NAMED, STEPS = 50_000, 12, 100_000
@@ -42,7 +44,11 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
         raise Problem(f"{path.name}: a text in it is not UTF-8.") from None
     whole = pa.table({column: _column([v for piece in pieces for v in piece[k]]) for k, column in enumerate(columns)})
     others = [other for other in sizes if other != name]
-    remark = (f"Only the table “{name}” was read; there are also {_named(others)}.",) if others else ()
+    remark = (
+        (english("Only the table “{name}” was read; there are also {others}.", name=name, others=first_of(others)),)
+        if others
+        else ()
+    )
     return table_of(path, whole, f"table {name}", remarks=remark, dates=settings.dates)
 
 
@@ -69,14 +75,9 @@ def _chosen(path: Path, sizes: dict[str, int], wanted: str | None) -> str:
     found = next((name for name in sizes if name.casefold() == wanted.casefold()), None)
     if found is None:
         raise Problem(
-            f"{path.name}: there is no table “{wanted}”.{nearest(wanted, sizes)} Its tables are {_named(list(sizes))}."
+            f"{path.name}: there is no table “{wanted}”.{nearest(wanted, sizes)} Its tables are {first_of(list(sizes))}."
         )
     return found
-
-
-def _named(names: list[str]) -> str:
-    more = f" and {len(names) - MOST_NAMED:,} more" if len(names) > MOST_NAMED else ""
-    return ", ".join(name[:60] for name in names[:MOST_NAMED]) + more
 
 
 def _quoted(name: str) -> str:

@@ -14,7 +14,9 @@ from typing import Any
 
 import pyarrow as pa
 
+from istrel.data.reading.notes import first_of
 from istrel.data.reading.sheet_tables import SheetTable, tables_in
+from istrel.english import english, taken_apart
 
 MOST_MEMORY = 4 * 2**30
 
@@ -71,7 +73,7 @@ def _answer(request: dict[str, Any]) -> dict[str, Any]:
     table = pa.Table.from_arrays([columns[i] for i in kept], names=[names[i] for i in kept])
     with pa.OSFile(request["target"], "wb") as file, pa.ipc.new_file(file, table.schema) as writer:
         writer.write_table(table)
-    return {"sheet": name, "remarks": remarks}
+    return {"sheet": name, "remarks": [taken_apart(remark) for remark in remarks]}
 
 
 def _visible(book: Any, sheets: list[str]) -> list[str]:
@@ -94,18 +96,23 @@ def _remarks(
 ) -> Iterator[str]:
     """What a person should know of what was taken and what was left."""
     if table.names_row > 0 and request["header_row"] is None:
-        yield f"Names were found in row {table.names_row + 1} of the sheet “{name}”; what stands above is left out."
+        yield english(
+            "Names were found in row {row} of the sheet “{name}”; what stands above is left out.",
+            row=str(table.names_row + 1),
+            name=name,
+        )
     if table.left_out:
         shown = " · ".join(f"“{text[:60]}”" for text in table.left_out[:3])
-        yield f"Below the table was left out: {shown}."
+        yield english("Below the table was left out: {words}.", words=shown)
     others = [one for one in tables if one is not table and one.is_data]
     if others:
-        yield f"On the sheet “{name}” there are also tables in {', '.join(f'{name}!{one.place}' for one in others[:12])}."
+        places = first_of([f"{name}!{one.place}" for one in others])
+        yield english("On the sheet “{name}” there are also tables in {places}.", name=name, places=places)
     if not request["sheet"] and len(sheets) > 1:
-        rest = ", ".join(
-            f"{sheet[:60]}{'' if sheet in seen else ' (hidden)'}" for sheet in sheets[:13] if sheet != name
-        )
-        yield f"Only the sheet “{name}” was read; there are also {rest}{', …' if len(sheets) > 13 else ''}."
+        rest = [
+            sheet if sheet in seen else english("{name} (hidden)", name=sheet[:60]) for sheet in sheets if sheet != name
+        ]
+        yield english("Only the sheet “{name}” was read; there are also {others}.", name=name, others=first_of(rest))
 
 
 def _named(wanted: str, sheets: list[str]) -> str | None:

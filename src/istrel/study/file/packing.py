@@ -11,6 +11,7 @@ import numpy as np
 
 from istrel.data.column import Column, Kind, Unread
 from istrel.data.table import Source, Table
+from istrel.english import plain, put_together, taken_apart
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -36,7 +37,7 @@ class AboutTable(msgspec.Struct, forbid_unknown_fields=True, omit_defaults=True)
     path: str
     stamp: tuple[int, int]
     reading: str
-    remarks: tuple[str, ...]
+    remarks: tuple[str | tuple[str, dict[str, Any]], ...]
     digest: str
     rows: int
     columns: tuple[str, ...]
@@ -135,13 +136,13 @@ def describe(table: Table, columns: tuple[str, ...], path: str) -> bytes:
         path,
         source.stamp,
         source.reading,
-        source.remarks,
+        tuple(map(taken_apart, source.remarks)),
         source.sha256,
         table.n_rows,
         columns,
         source.unsure,
     )
-    return msgspec.json.encode(about)
+    return msgspec.json.encode(about, enc_hook=plain)
 
 
 def table_of(described: str, column: Callable[[str], Column], absolute: Callable[[str], str]) -> Table:
@@ -154,12 +155,11 @@ def table_of(described: str, column: Callable[[str], Column], absolute: Callable
     """
     try:
         about = msgspec.json.decode(described, type=AboutTable)
-    except msgspec.MsgspecError:
+        remarks = tuple(map(put_together, about.remarks))
+    except (msgspec.MsgspecError, ValueError):
         raise Problem("the data of this study cannot be understood.") from None
     columns = tuple(column(mark) for mark in about.columns)
     if any(one.n_rows != about.rows for one in columns) or len({one.name for one in columns}) != len(columns):
         raise Problem("the data of this study cannot be understood.")
     path = absolute(about.path) if about.path else ""
-    return Table(
-        columns, Source(about.name, path, about.stamp, about.reading, about.remarks, about.digest, about.unsure)
-    )
+    return Table(columns, Source(about.name, path, about.stamp, about.reading, remarks, about.digest, about.unsure))
