@@ -411,3 +411,19 @@ def test_one_value_far_from_all_others_is_never_passed_over_as_sound(n: int, odd
     sound = found_sound(findings, data)
     assert ("remote values" in sound) == (n >= 20 and not any(f.kind == "remote_value" for f in findings))
     assert findings or (n < 20 and odd in (99, 500))  # of nine values, 99 may be one, and no code is 500
+
+
+@pytest.mark.parametrize("before", ["", "P-"])
+@pytest.mark.parametrize("n", [9, 40, 300])
+@pytest.mark.parametrize(
+    "name", ["id", "Nr", "no", "code", "userId", "patient_no", "Proband", "Schüler", "élève", "sujeto"]
+)
+def test_a_number_of_persons_that_repeats_is_found_under_any_name(
+    name: str, n: int, before: str, data_of: Maker
+) -> None:
+    numbers = [*range(1, n), 4]
+    measured = np.random.default_rng(n).normal(70, 9, n).round(1)
+    data = data_of(f"{name},mass\n" + "".join(f"{before}{k},{m}\n" for k, m in zip(numbers, measured, strict=True)))
+    assert data.codebook[name].level is Level.IDENTIFIER
+    found = next(finding for finding in screen(data) if finding.kind == "repeated_key")
+    assert (found.variables, found.rows) == ((name,), (4, n))

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable
 from istrel.data.column import Column, Kind
 from istrel.data.guess_answers import with_answers
-from istrel.data.guess_rows import guess_rows
+from istrel.data.guess_rows import PERSON, guess_rows
 from istrel.data.levels import Level
 from istrel.data.markers import CODE_LIKE, is_marker, no_and_yes, shared_markers
 from istrel.data.naming import said_by_name
@@ -23,11 +23,10 @@ from istrel.stats.threads import each
 
 NEAR_ZERO, WIDE = -3, 30  # −1 to −3 are codes below values that go far: beside small ones they may be values
 IDENTIFIER_NAME = re.compile(r"(^|_|\b)(id|nr|no|number|code|key|case|uuid|index)(\b|_|$)|Id$|ID$", re.IGNORECASE)
-PERSON_NAME = re.compile(
-    r"^(participant|subject|respondent|patient|person|student|pupil|learner|member|client|case|household|record)"
-    r"(_?(id|nr|no|number|code|key))?$",
-    re.IGNORECASE,
+KEY_NAME = re.compile(
+    r"^(?:lfd[_.-]?)?(?:nr|no|num|nummer|numéro|número|number|key|uuid|index|code)\.?$", re.IGNORECASE
 )
+REPEATED = 0.8  # of the values of a key differ at least, where its name says what it is
 RATING_NAME = re.compile(
     r"(?:^|[_\W])(?:nps|rating|rate|stress|pain|mood|trust|liking|like|satisf\w*|agree\w*|likert|vas|nrs|scale|importan\w*|difficult\w*|"
     r"fatigue|anxiety|effort|enjoy\w*|zufrieden\w*|wichtig\w*|schmerz\w*|bewertung|stimmung|vertrauen|note|douleur|humeur|confiance|"
@@ -236,10 +235,13 @@ def _numbers_rows(column: Column) -> bool:
 
 
 def _is_key(name: str, distinct: NDArray[np.float64], n: int) -> bool:
-    if PERSON_NAME.match(name) and distinct.size > MOST_SCALE_STEPS and distinct[0] >= 0:
+    if PERSON.match(name) and distinct.size > MOST_SCALE_STEPS and distinct[0] >= 0:
         return True  # in a file with several rows per person, too
     if RANK_NAME.match(name):
         return False  # ranks and days count up, and are what they are
+    called = KEY_NAME.match(name) or PERSON.match(name)
+    if n >= 3 and called and distinct.size >= max(REPEATED * n, 3) and distinct[0] >= 0:
+        return True
     nearly_unique = n >= 3 and distinct.size >= 0.98 * n
     gapless = distinct.size >= 20 and distinct[-1] - distinct[0] <= 1.2 * distinct.size
     return nearly_unique and (bool(IDENTIFIER_NAME.search(name)) or gapless)
@@ -253,7 +255,8 @@ def _of_texts(column: Column) -> Level:
         return Level.BINARY
     if distinct > MOST_SCALE_STEPS and all(PAIR.match(word) for word in words):
         return Level.TEXT  # two numbers in a cell: neither keys nor categories
-    if n >= 3 and distinct >= 0.95 * n and not any(" " in word for word in words):
+    called = PERSON.match(column.name) or KEY_NAME.match(column.name)
+    if n >= 3 and distinct >= (REPEATED if called else 0.95) * n and not any(" " in word for word in words):
         return Level.IDENTIFIER
     many = distinct > MOST_CATEGORIES or distinct > 0.5 * n
     wordy = float(np.mean([len(word) for word in words])) > 40

@@ -14,7 +14,7 @@ from istrel.data.screening.look import Look
 from istrel.english import english
 from istrel.stats.distinct import distinct_values
 
-MOSTLY_UNIQUE = 0.9
+MOSTLY_UNIQUE = 0.8
 FEW = 3
 
 
