@@ -143,6 +143,9 @@ def dirty(kind: str) -> dict[str, list[object]]:  # noqa: C901, PLR0912, PLR0915
             c["region"] = rng.choice([10, 20, 30, 40], n).tolist()
         case "remote_value":
             put(c, "height", (123,), 1705)
+        case "other_unit":
+            for row, metres in ((5, 1.7), (50, 1.58), (90, 1.801)):
+                put(c, "height", (row,), metres)
         case "many_zeros":
             c["rain"] = np.where(rng.random(n) < 0.6, 0, np.round(rng.gamma(2, 2, n), 2)).tolist()
         case "skewed":
@@ -182,6 +185,7 @@ DIRT = {
     "identifier": ("identifier", ("sample",), ()),
     "coded_category": ("coded_category", ("region",), ()),
     "remote_value": ("remote_value", ("height",), (123,)),
+    "other_unit": ("other_unit", ("height",), (5, 50, 90)),
     "many_zeros": ("many_zeros", ("rain",), None),
     "skewed": ("skewed", ("size",), ()),
     "humps": ("humps", ("score",), ()),
@@ -427,3 +431,44 @@ def test_a_number_of_persons_that_repeats_is_found_under_any_name(
     assert data.codebook[name].level is Level.IDENTIFIER
     found = next(finding for finding in screen(data) if finding.kind == "repeated_key")
     assert (found.variables, found.rows) == ((name,), (4, n))
+
+
+@pytest.mark.parametrize(
+    ("wrong", "mended", "words"), [(183, 1.83, "divide by 100"), (0.00171, 1.71, "multiply by 1000")]
+)
+def test_what_is_in_another_unit_is_brought_into_that_of_the_rest(
+    wrong: float, mended: float, words: str, data_of: Maker
+) -> None:
+    heights = np.random.default_rng(3).normal(1.72, 0.09, 60).round(2)
+    data = data_of("height\n" + "".join(f"{height}\n" for height in heights) + 2 * f"{wrong}\n")
+    history = History(study_of(data))
+    (found,) = [finding for finding in screen(data) if finding.variables == ("height",)]
+    assert (found.kind, found.rows, found.remedies[0].words) == ("other_unit", (61, 62), words)
+    again = history.do(change_of(found.remedies[0].action)).study.data
+    assert again.numbers("height").values[60] == mended
+    assert [finding for finding in screen(again) if finding.kind == "other_unit"] == []
+
+
+@pytest.mark.parametrize(
+    ("names", "values", "level"),
+    [
+        ([f"phq{k}" for k in range(1, 10)], range(4), Level.ORDINAL),
+        (["visits1", "visits2", "visits3", "visits4"], range(4), Level.COUNT),
+        (["subject"], range(1, 7), Level.IDENTIFIER),
+        (["child"], range(1, 7), Level.ORDINAL),
+        (["Qty"], range(1, 10), Level.COUNT),
+        (["depth_cm"], (10, 20, 30, 60), Level.CONTINUOUS),
+    ],
+)
+def test_what_few_whole_numbers_are_follows_from_their_names_and_neighbours(
+    names: list[str], values: range, level: Level, data_of: Maker
+) -> None:
+    drawn = np.random.default_rng(5).choice(np.array(values), (150, len(names)))
+    data = data_of(",".join(names) + "\n" + "".join(",".join(map(str, row)) + "\n" for row in drawn.tolist()))
+    assert {data.codebook[name].level for name in names} == {level}
+    assert not [finding for finding in screen(data) if finding.kind == "coded_category"]
+
+
+def test_plus_and_minus_beside_each_other_are_two_answers(data_of: Maker) -> None:
+    data = data_of("strand,x\n" + "".join(f"{'+-'[k % 2]},{k % 7}\n" for k in range(40)))
+    assert "suspected_missing_code" not in {finding.kind for finding in screen(data)}

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable
 from istrel.data.column import Column, Kind
 from istrel.data.guess_answers import with_answers
-from istrel.data.guess_rows import PERSON, guess_rows
+from istrel.data.guess_rows import PEOPLE, PERSON, guess_rows
 from istrel.data.levels import Level
 from istrel.data.markers import CODE_LIKE, is_marker, no_and_yes, shared_markers
 from istrel.data.naming import said_by_name
@@ -26,6 +26,7 @@ IDENTIFIER_NAME = re.compile(r"(^|_|\b)(id|nr|no|number|code|key|case|uuid|index
 KEY_NAME = re.compile(
     r"^(?:lfd[_.-]?)?(?:nr|no|num|nummer|numéro|número|number|key|uuid|index|code)\.?$", re.IGNORECASE
 )
+SEVERAL = 5  # rows of one person
 REPEATED = 0.8  # of the values of a key differ at least, where its name says what it is
 RATING_NAME = re.compile(
     r"(?:^|[_\W])(?:nps|rating|rate|stress|pain|mood|trust|liking|like|satisf\w*|agree\w*|likert|vas|nrs|scale|importan\w*|difficult\w*|"
@@ -40,6 +41,7 @@ COUNT_NAME = re.compile(
     r"erreurs|lifts|rooms|beds|deaths|cases|episodes|admissions)(?:$|[_\W])",
     re.IGNORECASE,
 )
+QUANTITY_NAME = re.compile(r"(?i)(?:^|[_\W])(?:qty|quantity|menge|st[üu]ck|quantit[ée]|cantidad)(?:$|[_\W])")
 MEASURE_NAME = re.compile(
     r"rate|share|percent|pct|ratio|mean|avg|_per_|index|score|cost|price|min$|hours?|years?|days?$", re.IGNORECASE
 )
@@ -201,18 +203,25 @@ def _of_numbers(column: Column) -> Level:
         return Level.NOMINAL
     if distinct.size == 2 and values.size > 2:  # two whole numbers, repeated: a question with two answers
         return Level.BINARY
-    if _is_key(column.name, distinct, values.size) or _numbers_rows(column):
+    if (
+        _is_key(column.name, distinct, values.size)
+        or _numbers_rows(column)
+        or _numbers_people(column.name, distinct, values.size)
+    ):
         return Level.IDENTIFIER
     low, high = distinct[0], distinct[-1]
     # A rating scale starts at 1; counting starts at 0. Years, ages and scores do neither.
     repeated = values.size >= max(FEWEST_ANSWERS, 2 * distinct.size)
     named = RATING_NAME.search(column.name) is not None and low >= 0 and high <= MOST_RATING
-    rated = low == 1 or (named and (low > 0 or high == MOST_RATING or QUESTION_NAME.search(column.name) is None))
+    how_many = QUANTITY_NAME.search(column.name) is not None
+    rated = (low == 1 and not how_many) or (
+        named and (low > 0 or high == MOST_RATING or QUESTION_NAME.search(column.name) is None)
+    )
     if repeated and rated and 3 <= distinct.size <= MOST_SCALE_STEPS and high - low < MOST_SCALE_STEPS:
         return Level.ORDINAL
     if low == 0 and high <= MOST_COUNT and values.size > 2 * distinct.size and not _in_units(column):
         return Level.COUNT
-    if low >= 0 and COUNT_NAME.search(column.name) and not MEASURE_NAME.search(column.name):
+    if low >= 0 and (how_many or COUNT_NAME.search(column.name)) and not MEASURE_NAME.search(column.name):
         return Level.COUNT
     return Level.CONTINUOUS
 
@@ -231,6 +240,17 @@ def _numbers_rows(column: Column) -> bool:
         and float(values[0]) in (0.0, 1.0)
         and bool((np.diff(values) == 1).all())
         and not RUNNING_NAME.search(column.name)
+    )
+
+
+def _numbers_people(name: str, distinct: NDArray[np.float64], n: int) -> bool:
+    """Whether few numbers are those of people with many rows each: 1 to 8 of “subject”."""
+    return (
+        PEOPLE.match(name) is not None
+        and distinct.size > 2
+        and n >= SEVERAL * distinct.size
+        and float(distinct[0]) in (0.0, 1.0)
+        and float(distinct[-1] - distinct[0]) < 1.2 * distinct.size
     )
 
 

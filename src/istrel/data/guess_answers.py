@@ -31,6 +31,10 @@ ASKS_WHICH = re.compile(
     r"(?i)\W*(?:\w{1,3}\W+)?(?:which|what|welche[rsnm]?|was f[üu]r|quelle?s?|cu[áa]l(?:es)?|qu[ée])\b"  # “In which …”, “A quelle …”
 )
 MOST_NAME_WORDS = 3
+FEWEST_FROM_ZERO, STEPS_FROM_ZERO = 4, (2, 3, 4, 5, 6)
+COUNTED_STEM = re.compile(
+    r"(?i)^n_|(?:^|[_\W])(?:count|number|num|anzahl|anz|nombre|n[úu]mero|visits?|falls|errors?|days?|goals?|points?)(?:$|[_\W])"
+)
 
 
 def with_answers(codebook: Codebook, table: Table) -> Codebook:
@@ -45,7 +49,7 @@ def with_answers(codebook: Codebook, table: Table) -> Codebook:
         elif (numbered := by_number(said) or by_amount(said)) is not None:
             codebook = codebook.with_variable(_ordered(codebook[name], numbered))
     codebook = _batteries_of_words(codebook, table, words, scales)
-    codebook = _batteries_of_numbers(codebook, table)
+    codebook = _batteries_of_numbers(_batteries_from_zero(codebook, table), table)
     for line in codebook.variables:
         if line.level is Level.ORDINAL and table.column(line.name).kind is Kind.NUMBER and _names_kinds(line.name):
             codebook = codebook.with_variable(replace(line, level=Level.NOMINAL))
@@ -115,14 +119,39 @@ def _neighbours(table: Table, scales: dict[str, AnswerScale]) -> list[tuple[Answ
     return [(scale, list(names)) for scale, names in runs if scale is not None]
 
 
-def _batteries_of_numbers(codebook: Codebook, table: Table) -> Codebook:
-    """Numbered items of which most are scales: those that lack an answer are scales, too."""
+def _numbered(table: Table) -> dict[str, list[str]]:
+    """{what numbered columns of numbers are called without their number: the columns}."""
     stems: dict[str, list[str]] = {}
     for column in table.columns:
         match = NUMBERED.match(column.name)
         if match and column.kind is Kind.NUMBER:
             stems.setdefault(match["stem"], []).append(column.name)
-    for names in stems.values():
+    return stems
+
+
+def _batteries_from_zero(codebook: Codebook, table: Table) -> Codebook:
+    """Four numbered items or more that all go from 0 to the same few steps: answers, for counts end at different numbers."""
+    for stem, names in _numbered(table).items():
+        if len(names) < FEWEST_FROM_ZERO or any(codebook[name].level is not Level.COUNT for name in names):
+            continue
+        ends = {_ends(table.column(name)) for name in names}
+        low, high = ends.pop()
+        if not ends and low == 0 and high in STEPS_FROM_ZERO and not COUNTED_STEM.search(stem):
+            for name in names:
+                codebook = codebook.with_variable(replace(codebook[name], level=Level.ORDINAL))
+    return codebook
+
+
+def _ends(column: Column) -> tuple[float, float]:
+    """The smallest and the largest number but for codes of the usual form above a scale."""
+    values = column.values[column.valid]
+    values = values[~np.isin(values, CODE_LIKE)]
+    return (float(values.min()), float(values.max())) if values.size else (0.0, 0.0)
+
+
+def _batteries_of_numbers(codebook: Codebook, table: Table) -> Codebook:
+    """Numbered items of which most are scales: those that lack an answer are scales, too."""
+    for names in _numbered(table).values():
         scales = [name for name in names if codebook[name].level is Level.ORDINAL]
         if len(names) < FEWEST_ITEMS or 2 * len(scales) < len(names) or len(scales) == len(names):
             continue

@@ -15,10 +15,15 @@ from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.table import Table
 from istrel.stats.distinct import distinct_values
 
+OF_PEOPLE = (
+    r"participant|subject|subj?|ppt?|respondent|patient|person|student|pupil|learner|member|client|proband|vpn?|versuchsperson|"
+    r"patientin|schüler|sujet|sujeto|participante|paciente|élève|eleve|alumno"
+)
+NUMBERED = r"(?:[_ .-]?(?:id|nr|no|num|number|code|key))?"
+PEOPLE = re.compile(rf"^(?:{OF_PEOPLE}){NUMBERED}$", re.IGNORECASE)
 PERSON = re.compile(
-    r"^(?:id|.*[_ .-]id|.*[a-z]I[dD]|(?:participant|subject|respondent|patient|person|student|pupil|learner|member|client|case|"
-    r"household|firm|company|animal|child|couple|family|plot|unit|country|proband|vpn?|versuchsperson|patientin|schüler|"
-    r"sujet|sujeto|participante|paciente|élève|alumno)(?:[_ .-]?(?:id|nr|no|num|number|code|key))?)$",
+    rf"^(?:[psu]?id|.*[_ .-]id|.*[a-z]I[dD]|(?:{OF_PEOPLE}|case|household|firm|company|animal|child|couple|family|plot|unit|"
+    rf"country){NUMBERED})$",
     re.IGNORECASE,
 )
 OCCASION = re.compile(

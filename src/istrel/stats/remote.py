@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from typing import NamedTuple
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -14,6 +16,8 @@ GAP = 0.5  # in quartile distances: remote values stand apart from the bulk
 MOST_REMOTE = 0.005
 FEW_ZEROS = 0.05
 FEWEST = 20  # fewer values have no bulk
+FEWEST_IN_OTHER_UNIT, MOST_IN_OTHER_UNIT = 2, 0.2  # one alone is a slip of the pen as well
+LEAST_STEP, WIDEST_REST = 10.0, 4.0
 
 
 def remote(values: NDArray[np.float64]) -> NDArray[np.bool_]:
@@ -67,3 +71,39 @@ def _lean(values: NDArray[np.float64]) -> float:
     """How far the 2nd and 98th percentiles are from lying evenly about the median, as a share of their distance."""
     low, median, high = quick_quantiles(values, (0.02, 0.5, 0.98))
     return abs(high + low - 2 * median) / (high - low) if high > low else 0.0
+
+
+class OtherUnit(NamedTuple):
+    """Which values are of another unit, shape (n,), and by what they are too large (or too small)."""
+
+    mask: NDArray[np.bool_]
+    factor: float
+    larger: bool
+
+
+def other_unit(values: NDArray[np.float64]) -> OtherUnit | None:
+    """The few values that are a hundred or a thousand times (or part of) what they would be in the unit of the rest.
+
+    Notes
+    -----
+    All are above 0, the widest step in their ratios parts a fifth of them at most, the rest lies within a factor of 4, and brought
+    into the unit of the rest the few lie among it.
+    """
+    if values.size < FEWEST or not float(values.min()) > 0:
+        return None
+    ordered = np.sort(values)
+    steps = ordered[1:] / ordered[:-1]
+    at = int(steps.argmax()) + 1
+    above = values.size - at
+    few = min(at, above)
+    if not FEWEST_IN_OTHER_UNIT <= few <= MOST_IN_OTHER_UNIT * values.size or steps[at - 1] < LEAST_STEP:
+        return None
+    larger = few == above
+    rest, others = (ordered[:at], ordered[at:]) if larger else (ordered[at:], ordered[:at])
+    if rest[-1] > WIDEST_REST * rest[0]:
+        return None
+    for factor in (100.0, 1000.0):
+        brought = others / factor if larger else others * factor
+        if rest[0] * 0.9 <= brought[0] and brought[-1] <= rest[-1] * 1.1:
+            return OtherUnit((values > ordered[at - 1]) == larger, factor, larger)
+    return None

@@ -2895,6 +2895,10 @@
    <translation>verschieden</translation>
   </message>
   <message>
+   <source>divide by {factor}</source>
+   <translation>durch {factor} teilen</translation>
+  </message>
+  <message>
    <source>do the words still hold?</source>
    <translation>stimmen die Worte noch?</translation>
   </message>
@@ -3195,6 +3199,10 @@
    <translation>im leeren Satz: die Sätze davor</translation>
   </message>
   <message>
+   <source>in another unit</source>
+   <translation>in einer anderen Einheit</translation>
+  </message>
+  <message>
    <source>in its steady steps; the largest from {first} to {last}.</source>
    <translation>in ihren gleichmäßigen Schritten; die größte von {first} bis {last}.</translation>
   </message>
@@ -3264,6 +3272,10 @@
   <message>
    <source>is 0 in {zeros:,} of {n:,} cases: a mean mixes who has none with how much the others have.</source>
    <translation>ist 0 in {zeros:,} von {n:,} Fällen: Ein Mittelwert vermengt, wer nichts hat, mit dem, wie viel die anderen haben.</translation>
+  </message>
+  <message>
+   <source>is about {factor} times the rest, which runs from {low} to {high}: another unit?</source>
+   <translation>ist etwa das {factor}-Fache der übrigen Werte, die von {low} bis {high} reichen: eine andere Einheit?</translation>
   </message>
   <message>
    <source>is missing</source>
@@ -3706,6 +3718,10 @@
   <message>
    <source>moved</source>
    <translation>geändert</translation>
+  </message>
+  <message>
+   <source>multiply by {factor}</source>
+   <translation>mit {factor} malnehmen</translation>
   </message>
   <message>
    <source>n = {size} has {df:g} degrees of freedom</source>
@@ -5459,7 +5475,7 @@
   </message>
   <message>
    <source>{name} in {cases}</source>
-   <translation>{name}, {cases}</translation>
+   <translation>{name} in {cases}</translation>
   </message>
   <message>
    <source>{name} is open here.</source>

@@ -2895,6 +2895,10 @@
    <translation>distintos</translation>
   </message>
   <message>
+   <source>divide by {factor}</source>
+   <translation>dividir entre {factor}</translation>
+  </message>
+  <message>
    <source>do the words still hold?</source>
    <translation>¿siguen siendo ciertas las palabras?</translation>
   </message>
@@ -3195,6 +3199,10 @@
    <translation>en una frase vacía: las frases anteriores</translation>
   </message>
   <message>
+   <source>in another unit</source>
+   <translation>en otra unidad</translation>
+  </message>
+  <message>
    <source>in its steady steps; the largest from {first} to {last}.</source>
    <translation>en sus pasos regulares; el mayor de {first} a {last}.</translation>
   </message>
@@ -3264,6 +3272,10 @@
   <message>
    <source>is 0 in {zeros:,} of {n:,} cases: a mean mixes who has none with how much the others have.</source>
    <translation>es 0 en {zeros:,} de {n:,} casos: una media mezcla quién no tiene nada con cuánto tienen los demás.</translation>
+  </message>
+  <message>
+   <source>is about {factor} times the rest, which runs from {low} to {high}: another unit?</source>
+   <translation>es unas {factor} veces el resto, que va de {low} a {high}: ¿otra unidad?</translation>
   </message>
   <message>
    <source>is missing</source>
@@ -3706,6 +3718,10 @@
   <message>
    <source>moved</source>
    <translation>cambió</translation>
+  </message>
+  <message>
+   <source>multiply by {factor}</source>
+   <translation>multiplicar por {factor}</translation>
   </message>
   <message>
    <source>n = {size} has {df:g} degrees of freedom</source>
@@ -5459,7 +5475,7 @@
   </message>
   <message>
    <source>{name} in {cases}</source>
-   <translation>{name}, {cases}</translation>
+   <translation>{name} en {cases}</translation>
   </message>
   <message>
    <source>{name} is open here.</source>

@@ -2895,6 +2895,10 @@
    <translation>distinctes</translation>
   </message>
   <message>
+   <source>divide by {factor}</source>
+   <translation>diviser par {factor}</translation>
+  </message>
+  <message>
    <source>do the words still hold?</source>
    <translation>les mots sont-ils encore vrais ?</translation>
   </message>
@@ -3195,6 +3199,10 @@
    <translation>dans une phrase vide : les phrases d’avant</translation>
   </message>
   <message>
+   <source>in another unit</source>
+   <translation>dans une autre unité</translation>
+  </message>
+  <message>
    <source>in its steady steps; the largest from {first} to {last}.</source>
    <translation>dans ses pas réguliers ; la plus grande de {first} à {last}.</translation>
   </message>
@@ -3264,6 +3272,10 @@
   <message>
    <source>is 0 in {zeros:,} of {n:,} cases: a mean mixes who has none with how much the others have.</source>
    <translation>vaut 0 dans {zeros:,} cas sur {n:,} : une moyenne mêle qui n’a rien avec combien ont les autres.</translation>
+  </message>
+  <message>
+   <source>is about {factor} times the rest, which runs from {low} to {high}: another unit?</source>
+   <translation>est environ {factor} fois le reste, qui va de {low} à {high} : une autre unité ?</translation>
   </message>
   <message>
    <source>is missing</source>
@@ -3706,6 +3718,10 @@
   <message>
    <source>moved</source>
    <translation>a changé</translation>
+  </message>
+  <message>
+   <source>multiply by {factor}</source>
+   <translation>multiplier par {factor}</translation>
   </message>
   <message>
    <source>n = {size} has {df:g} degrees of freedom</source>
@@ -5459,7 +5475,7 @@
   </message>
   <message>
    <source>{name} in {cases}</source>
-   <translation>{name}, {cases}</translation>
+   <translation>{name} dans {cases}</translation>
   </message>
   <message>
    <source>{name} is open here.</source>

@@ -10,7 +10,19 @@ import numpy as np
 
 from istrel.data.dataset import Dataset
 from istrel.data.reading.watch import Watch
-from istrel.data.screening import codes, copies, dates, missing, personal, repeats, row_kinds, shape, spellings, values
+from istrel.data.screening import (
+    codes,
+    copies,
+    dates,
+    missing,
+    other_unit,
+    personal,
+    repeats,
+    row_kinds,
+    shape,
+    spellings,
+    values,
+)
 from istrel.data.screening.finding import Finding
 from istrel.data.screening.look import Look
 
@@ -21,6 +33,7 @@ FAMILIES: tuple[Family, ...] = (
     row_kinds.find,
     codes.find,
     spellings.find,
+    other_unit.find,
     values.find,
     repeats.find,
     dates.find,

@@ -29,6 +29,7 @@ from istrel.data.screening.limited import limit_of, of_limits
 from istrel.data.screening.look import Look
 from istrel.english import english
 
+SIGNS = frozenset("+-")  # beside each other: two strands, two results
 A_CATEGORY = ("none", "nil", "*")  # more often an answer, or a mark, than none
 
 
@@ -120,7 +121,7 @@ def _worded_codes(look: Look) -> Iterator[Finding]:
         scale = look.level(name) is Level.ORDINAL or says_yes_or_no(column.words[place] for place in stand)
         for place in stand:
             word = column.words[place]
-            if word.strip().casefold() in A_CATEGORY:
+            if word.strip().casefold() in A_CATEGORY or (word in SIGNS and {column.words[k] for k in stand} >= SIGNS):
                 continue
             labelled = any(entry.value == word for entry in look.data.variable(name).value_labels)
             if (scale and is_no_step(word)) or (is_marker(word) and not labelled):

@@ -16,7 +16,7 @@ from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
 from istrel.data.row_marks import repeats
 from istrel.data.screening.finding import NewVariable, Remedy
-from istrel.stats.remote import remote
+from istrel.stats.remote import OtherUnit, other_unit, remote
 
 Mask = NDArray[np.bool_]
 BY_CHANCE = 0.05
@@ -43,6 +43,7 @@ class Look:
     copies: set[str] = field(default_factory=set)
     _of_the_form: dict[str, tuple[float, ...]] = field(default_factory=dict)
     _far: dict[str, Mask] = field(default_factory=dict)
+    _other_units: dict[str, OtherUnit | None] = field(default_factory=dict)
 
     @property
     def names(self) -> tuple[str, ...]:
@@ -104,8 +105,22 @@ class Look:
         return numbers.valid & ~np.isin(numbers.values, codes) if codes else numbers.valid
 
     def usable(self, name: str) -> Mask:
-        """Cases with a value that is neither a suspected code nor far from all others, shape (rows,)."""
-        return self.without_codes(name) & ~self.far(name)
+        """Cases with a value that is neither a suspected code nor far from all others, nor of another unit, shape (rows,)."""
+        usable = self.without_codes(name) & ~self.far(name)
+        found = self.other_unit(name)
+        return usable if found is None else usable & ~found.mask
+
+    def other_unit(self, name: str) -> OtherUnit | None:
+        """Cases with a value in another unit than the rest, mask of shape (rows,); None where none is."""
+        if name not in self._other_units:
+            candidates = self.without_codes(name)
+            found = other_unit(self.data.numbers(name).values[candidates])
+            if found is not None:
+                mask = np.zeros(candidates.size, bool)
+                mask[np.flatnonzero(candidates)[found.mask]] = True
+                found = found._replace(mask=mask)
+            self._other_units[name] = found
+        return self._other_units[name]
 
     def far(self, name: str) -> Mask:
         """Cases with a value far from all others, shape (rows,): no codes, and no dates of the future."""

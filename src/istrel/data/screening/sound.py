@@ -16,7 +16,7 @@ LOOKED_AT = {
     english("codes for “no answer”"): ("suspected_missing_code",),
     english("text among numbers"): ("text_in_numbers",),
     english("spellings"): ("spelling_variants", "stray_spaces"),
-    english("remote values"): ("remote_value",),
+    english("remote values"): ("remote_value", "other_unit"),
     english("repeated rows and identifiers"): ("repeated_rows", "repeated_key", "identifier"),
     english("dates out of order"): ("date_future", "date_order", "date_gap"),
     english("missing values"): ("high_missing", "missing_together"),

@@ -94,7 +94,7 @@ def _not_measured(look: Look, name: str) -> Iterator[Finding]:
             other=shown(float(distinct[1])),
         )
         yield Finding("coded_category", (name,), name, says, (), (remedy,))
-    elif look.level(name) is Level.CONTINUOUS and distinct.size <= FEW_CODES and values.size >= 10 * distinct.size:
+    elif _may_be_codes(look, name) and distinct.size <= FEW_CODES and values.size >= 10 * distinct.size:
         remedies = tuple(
             Remedy(words, ChangeLevel(name, level))
             for words, level in (
@@ -112,8 +112,15 @@ def _not_measured(look: Look, name: str) -> Iterator[Finding]:
         yield Finding("coded_category", (name,), name, says, (), remedies)
 
 
+def _may_be_codes(look: Look, name: str) -> bool:
+    """Numbers without a unit: who writes millimetres or percent has measured."""
+    return look.level(name) is Level.CONTINUOUS and not look.data.variable(name).unit
+
+
 def _remote(look: Look, name: str) -> Iterator[Finding]:
     mask = look.far(name)
+    if look.data.table.column(name).kind is Kind.NUMBER and (other := look.other_unit(name)) is not None:
+        mask = mask & ~other.mask
     if not mask.any():
         return
     column, numbers = look.data.table.column(name), look.data.numbers(name)
