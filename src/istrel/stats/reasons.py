@@ -4,7 +4,7 @@ REASONS = {
     "a_count_is_0": "a count is 0",
     "a_row_or_column_is": "a row or column is empty",
     "a_variable_is_constant": "a variable is constant",
-    "a_person_has_two_rows": "a {name} has two rows on one occasion",
+    "a_person_has_two_rows": "one {name} has several rows in a group",
     "all_differences_are_0": "all differences are 0",
     "all_differences_are_equal": "all differences are equal",
     "all_values_are_equal": "all values are equal",

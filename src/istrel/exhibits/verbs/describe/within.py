@@ -66,11 +66,11 @@ def difference_of_persons(
 
 def _are_averaged(subject: Subject, grouping: Grouping, plan: DescribePlan) -> bool:
     """Whether the rows of a person in a group are several measurements of one thing, as trials are: the occasion that tells them
-    apart is no part of what is compared. Places in an order and shares are not averaged.
+    apart is no part of what is compared, or there is none. Places in an order and shares are not averaged.
     """
     occasion, level = plan.data.codebook.rows.occasion, plan.data.variable(subject.name).level
     measured = subject.treated == "numbers" and level not in (Level.BINARY, Level.ORDINAL)
-    return bool(occasion) and occasion not in grouping.names and measured
+    return occasion not in grouping.names and measured
 
 
 def _asked(found: Compared, plan: DescribePlan) -> Compared:
