@@ -46,6 +46,9 @@ MEASURE_NAME = re.compile(
     r"rate|share|percent|pct|ratio|mean|avg|_per_|index|score|cost|price|min$|hours?|years?|days?$", re.IGNORECASE
 )
 PAIR = re.compile(r"\d+(?:[.,]\d+)? ?(?:/|±|\+/-) ?\d+(?:[.,]\d+)?$")
+OF_A_BODY = re.compile(
+    r"(?i)(?:^|[_\W])(?:age|alter|edad|weight|gewicht|poids|peso|height|gr[öo](?:ß|ss)e|taille|talla|estatura|mass|size|length|width|temp\w*)(?:$|[_\W])"
+)
 MOST_RATING = 10
 MOST_SCALE_STEPS = 11
 MOST_COUNT = 60
@@ -203,10 +206,8 @@ def _of_numbers(column: Column) -> Level:
         return Level.NOMINAL
     if distinct.size == 2 and values.size > 2:  # two whole numbers, repeated: a question with two answers
         return Level.BINARY
-    if (
-        _is_key(column.name, distinct, values.size)
-        or _numbers_rows(column)
-        or _numbers_people(column.name, distinct, values.size)
+    if (not column.unit and (_is_key(column.name, distinct, values.size) or _numbers_rows(column))) or _numbers_people(
+        column.name, distinct, values.size
     ):
         return Level.IDENTIFIER
     low, high = distinct[0], distinct[-1]
@@ -264,7 +265,7 @@ def _is_key(name: str, distinct: NDArray[np.float64], n: int) -> bool:
         return True
     nearly_unique = n >= 3 and distinct.size >= 0.98 * n
     gapless = distinct.size >= 20 and distinct[-1] - distinct[0] <= 1.2 * distinct.size
-    return nearly_unique and (bool(IDENTIFIER_NAME.search(name)) or gapless)
+    return nearly_unique and (bool(IDENTIFIER_NAME.search(name)) or (gapless and not OF_A_BODY.search(name)))
 
 
 def _of_texts(column: Column) -> Level:

@@ -26,7 +26,9 @@ def edges_of(lines: list[str]) -> Edges | None:
     named = all(
         cut(plain[0], begins)
     )  # every column has something in the first line: names of two words make no columns
-    below = all(any(line[begin : begin + 1].strip() for line in plain[1:]) for begin in begins)
+    below = all(
+        map(any, zip(*(cut(line, begins) for line in plain[1:]), strict=True))
+    )  # numbers may stand to the right
     enough = named and below and filled >= len(plain) * len(begins) / 3
     return begins if len(begins) > 1 and enough else None
 

@@ -149,13 +149,26 @@ def count_titles(lines: list[str], delimiter: str) -> int:
     """Lines above the row of names that hold a title: fewer than half of the fields that the rows below have are filled."""
     widths = Counter(len(row) for row in parse(lines[:SAMPLE_ROWS], delimiter))
     width = widths.most_common(1)[0][0] if widths else 1
-    found = 0
+    found = _above_a_blank_line(lines, delimiter) if width == 2 else 0
     while width >= 3 and found < min(MOST_TITLES, len(lines) - 2):
         filled = [field for row in parse([lines[found]], delimiter) for field in row if field.strip()]
         if 2 * len(filled) >= width or lines[found].count('"') % 2:
             break
         found += 1
     return found if found < MOST_TITLES else 0
+
+
+def _above_a_blank_line(lines: list[str], delimiter: str) -> int:
+    """Lines of one field each up to a blank line, under which two fields stand: where there are but two, a line of one may be a
+    row that was cut off.
+    """
+    for place, line in enumerate(lines[:MOST_TITLES]):
+        if not line.strip():
+            rest = next((k for k in range(place, len(lines)) if lines[k].strip()), 0)
+            return rest if place and rest and len(parse([lines[rest]], delimiter)[0]) == 2 else 0
+        if len(parse([line], delimiter)[0]) != 1:
+            return 0
+    return 0
 
 
 def find_encoding(name: str, head: bytes, wanted: str | None) -> Encoding:
