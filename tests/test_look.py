@@ -51,6 +51,7 @@ KINDS = frozenset(
         "spelling_variants",
         "stray_spaces",
         "remote_value",
+        "two_numbers",
         "other_unit",
         "many_zeros",
         "skewed",

@@ -472,3 +472,15 @@ def test_what_few_whole_numbers_are_follows_from_their_names_and_neighbours(
 def test_plus_and_minus_beside_each_other_are_two_answers(data_of: Maker) -> None:
     data = data_of("strand,x\n" + "".join(f"{'+-'[k % 2]},{k % 7}\n" for k in range(40)))
     assert "suspected_missing_code" not in {finding.kind for finding in screen(data)}
+
+
+def test_two_numbers_in_a_cell_are_parted_with_two_clicks(data_of: Maker) -> None:
+    history = History(study_of(data_of("bp\n136/80\n128/76\n151 / 95\n120/\n")))
+    for which, wanted in (("first", [136, 128, 151, 120]), ("second", [80, 76, 95, None])):
+        (found,) = [finding for finding in screen(history.study.data) if finding.kind == "two_numbers"]
+        remedy = found.remedies[0]
+        assert which in remedy.words
+        history = history.do(change_of(remedy.action))
+        made = history.study.data.numbers(history.study.codebook.names[-1])
+        assert [v if ok else None for v, ok in zip(made.values.tolist(), made.valid.tolist(), strict=True)] == wanted
+    assert "two_numbers" not in {finding.kind for finding in screen(history.study.data)}

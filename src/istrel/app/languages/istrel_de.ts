@@ -2867,6 +2867,14 @@
    <translation>den Logarithmus ableiten</translation>
   </message>
   <message>
+   <source>derive the first number</source>
+   <translation>die erste Zahl ableiten</translation>
+  </message>
+  <message>
+   <source>derive the second</source>
+   <translation>die zweite ableiten</translation>
+  </message>
+  <message>
    <source>derive whether {name} is above 0</source>
    <translation>ableiten, ob {name} über 0 liegt</translation>
   </message>
@@ -3023,6 +3031,10 @@
    <translation>erste Werte</translation>
   </message>
   <message>
+   <source>first, second, … number in a text such as 136/80</source>
+   <translation>erste, zweite, … Zahl in einem Text wie 136/80</translation>
+  </message>
+  <message>
    <source>fitting the levels</source>
    <translation>passend zum Messniveau</translation>
   </message>
@@ -3129,6 +3141,10 @@
   <message>
    <source>holds only {one} and {other}: two answers, not a measure?</source>
    <translation>hat nur {one} und {other}: zwei Antworten, kein Messwert?</translation>
+  </message>
+  <message>
+   <source>holds two numbers in a cell (“{two}”), so it was left as text.</source>
+   <translation>enthält zwei Zahlen in einer Zelle („{two}“) und blieb deshalb Text.</translation>
   </message>
   <message>
    <source>how far each count lies from the expected one, in standard errors</source>
@@ -3901,6 +3917,10 @@
   <message>
    <source>number of valid values</source>
    <translation>Anzahl gültiger Werte</translation>
+  </message>
+  <message>
+   <source>number( ) takes 1 for the first number in a text, 2 for the second, to {most}.</source>
+   <translation>number( ) nimmt 1 für die erste Zahl in einem Text, 2 für die zweite, bis {most}.</translation>
   </message>
   <message>
    <source>numbers in brackets were read as negative.</source>
@@ -4811,10 +4831,6 @@
   <message>
    <source>two</source>
    <translation>zwei</translation>
-  </message>
-  <message>
-   <source>two numbers stand in a cell (“{two}”); it was left as text.</source>
-   <translation>in einer Zelle stehen zwei Zahlen („{two}“); die Spalte blieb Text.</translation>
   </message>
   <message>
    <source>two values at which the axis across ends; nothing that is drawn lies beyond</source>

@@ -2867,6 +2867,14 @@
    <translation>derivar su logaritmo</translation>
   </message>
   <message>
+   <source>derive the first number</source>
+   <translation>derivar el primer número</translation>
+  </message>
+  <message>
+   <source>derive the second</source>
+   <translation>derivar el segundo</translation>
+  </message>
+  <message>
    <source>derive whether {name} is above 0</source>
    <translation>derivar si {name} es mayor que 0</translation>
   </message>
@@ -3023,6 +3031,10 @@
    <translation>primeros valores</translation>
   </message>
   <message>
+   <source>first, second, … number in a text such as 136/80</source>
+   <translation>primer, segundo, … número de un texto como 136/80</translation>
+  </message>
+  <message>
    <source>fitting the levels</source>
    <translation>según los niveles</translation>
   </message>
@@ -3129,6 +3141,10 @@
   <message>
    <source>holds only {one} and {other}: two answers, not a measure?</source>
    <translation>solo tiene {one} y {other}: ¿dos respuestas, no una medida?</translation>
+  </message>
+  <message>
+   <source>holds two numbers in a cell (“{two}”), so it was left as text.</source>
+   <translation>contiene dos números en una celda («{two}»), por eso quedó como texto.</translation>
   </message>
   <message>
    <source>how far each count lies from the expected one, in standard errors</source>
@@ -3901,6 +3917,10 @@
   <message>
    <source>number of valid values</source>
    <translation>número de valores válidos</translation>
+  </message>
+  <message>
+   <source>number( ) takes 1 for the first number in a text, 2 for the second, to {most}.</source>
+   <translation>number( ) toma 1 para el primer número de un texto, 2 para el segundo, hasta {most}.</translation>
   </message>
   <message>
    <source>numbers in brackets were read as negative.</source>
@@ -4811,10 +4831,6 @@
   <message>
    <source>two</source>
    <translation>dos</translation>
-  </message>
-  <message>
-   <source>two numbers stand in a cell (“{two}”); it was left as text.</source>
-   <translation>hay dos números en una celda («{two}»); la columna quedó como texto.</translation>
   </message>
   <message>
    <source>two values at which the axis across ends; nothing that is drawn lies beyond</source>

@@ -2867,6 +2867,14 @@
    <translation>dériver son logarithme</translation>
   </message>
   <message>
+   <source>derive the first number</source>
+   <translation>dériver le premier nombre</translation>
+  </message>
+  <message>
+   <source>derive the second</source>
+   <translation>dériver le second</translation>
+  </message>
+  <message>
    <source>derive whether {name} is above 0</source>
    <translation>dériver si {name} dépasse 0</translation>
   </message>
@@ -3023,6 +3031,10 @@
    <translation>premières valeurs</translation>
   </message>
   <message>
+   <source>first, second, … number in a text such as 136/80</source>
+   <translation>premier, deuxième, … nombre d’un texte comme 136/80</translation>
+  </message>
+  <message>
    <source>fitting the levels</source>
    <translation>selon les niveaux</translation>
   </message>
@@ -3129,6 +3141,10 @@
   <message>
    <source>holds only {one} and {other}: two answers, not a measure?</source>
    <translation>n’a que {one} et {other} : deux réponses, pas une mesure ?</translation>
+  </message>
+  <message>
+   <source>holds two numbers in a cell (“{two}”), so it was left as text.</source>
+   <translation>contient deux nombres par cellule (« {two} ») et est donc restée du texte.</translation>
   </message>
   <message>
    <source>how far each count lies from the expected one, in standard errors</source>
@@ -3901,6 +3917,10 @@
   <message>
    <source>number of valid values</source>
    <translation>nombre de valeurs valides</translation>
+  </message>
+  <message>
+   <source>number( ) takes 1 for the first number in a text, 2 for the second, to {most}.</source>
+   <translation>number( ) prend 1 pour le premier nombre d’un texte, 2 pour le deuxième, jusqu’à {most}.</translation>
   </message>
   <message>
    <source>numbers in brackets were read as negative.</source>
@@ -4811,10 +4831,6 @@
   <message>
    <source>two</source>
    <translation>deux</translation>
-  </message>
-  <message>
-   <source>two numbers stand in a cell (“{two}”); it was left as text.</source>
-   <translation>deux nombres figurent dans une cellule (« {two} ») ; la colonne est restée du texte.</translation>
   </message>
   <message>
    <source>two values at which the axis across ends; nothing that is drawn lies beyond</source>

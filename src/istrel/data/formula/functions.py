@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Any
@@ -17,7 +18,8 @@ from istrel.problem import Problem, nearest
 Mask = NDArray[np.bool_]
 Options = dict[str, float | str]
 MANY = 10_000
-MOST_DIGITS = 15
+MOST_DIGITS, MOST_NUMBERS = 15, 9
+NUMBER = re.compile(r"(?<![\d.,])[-−+]?\d+(?:[.,]\d+)?")  # a dash between two numbers is no minus
 
 
 @dataclass(frozen=True)
@@ -157,6 +159,26 @@ def _round(parts: list[Column], options: Options) -> Column:
         )
     with np.errstate(all="ignore"):
         return finite(np.round(as_numbers(parts[0]), int(wanted)), parts[0].valid)
+
+
+def _number(parts: list[Column], options: Options) -> Column:
+    """The first, second, … number that stands in a text; missing where there are fewer."""
+    del options
+    wanted = float(as_numbers(parts[1])[0]) if len(parts) > 1 and parts[1].n_rows else 1.0
+    if not (wanted.is_integer() and 1 <= wanted <= MOST_NUMBERS):
+        raise Problem(
+            english("number( ) takes 1 for the first number in a text, 2 for the second, to {most}.", most=MOST_NUMBERS)
+        )
+    source = parts[0]
+    found = [NUMBER.findall(str(value)) for value in _distinct(source)]
+    each = np.array([_read(numbers[int(wanted) - 1]) if len(numbers) >= wanted else np.nan for numbers in found])
+    if not each.size:
+        return finite(np.zeros(source.n_rows), np.zeros(source.n_rows, bool))
+    return finite(each[_codes(source, _distinct(source))], source.valid)
+
+
+def _read(number: str) -> float:
+    return float(number.replace("−", "-").replace(",", "."))
 
 
 def _z(parts: list[Column], options: Options) -> Column:
@@ -377,6 +399,9 @@ FUNCTIONS: dict[str, Function] = {
     "abs": Function(_each(np.abs), "abs(x)", "absolute value"),
     "floor": Function(_each(np.floor), "floor(x)", "next whole number below"),
     "ceiling": Function(_each(np.ceil), "ceiling(x)", "next whole number above"),
+    "number": Function(
+        _number, "number(x, 2)", "first, second, … number in a text such as 136/80", most=2, texts=True, constant_from=1
+    ),
     "round": Function(_round, "round(x, 1)", "rounded, halves to the even digit", most=2, constant_from=1),
     "year": Function(
         _part_of_date(lambda d: d.astype("datetime64[Y]").astype(np.int64) + 1970), "year(date)", "year of a date"

@@ -18,7 +18,7 @@ from istrel.data.reading import dates
 from istrel.data.reading.durations import as_durations
 from istrel.data.reading.labelled import with_labels
 from istrel.data.reading.notes import Notes
-from istrel.data.reading.numbers import Marks, as_numbers, beside_signs, several_units, two_in_a_cell, with_digits
+from istrel.data.reading.numbers import Marks, as_numbers, beside_signs, several_units, with_digits
 from istrel.english import english
 from istrel.problem import Problem
 from istrel.stats.distinct import distinct_values
@@ -290,8 +290,6 @@ def _say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:
     clock = as_durations(name, words)
     if clock is not None and clock.unsure and int(clock.read.sum()) >= MOSTLY * len(words):
         notes.say(name, clock.said, unsure=True)
-    elif two := two_in_a_cell(words):
-        notes.say(name, english("two numbers stand in a cell (“{two}”); it was left as text.", two=two), unsure=True)
     elif units := several_units(words):
         words_ = english("its numbers are in several units ({units}); it was left as text.", units=", ".join(units))
         notes.say(name, words_, unsure=True)

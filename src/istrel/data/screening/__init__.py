@@ -21,6 +21,7 @@ from istrel.data.screening import (
     row_kinds,
     shape,
     spellings,
+    two_numbers,
     values,
 )
 from istrel.data.screening.finding import Finding
@@ -33,6 +34,7 @@ FAMILIES: tuple[Family, ...] = (
     row_kinds.find,
     codes.find,
     spellings.find,
+    two_numbers.find,
     other_unit.find,
     values.find,
     repeats.find,

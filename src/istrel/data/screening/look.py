@@ -174,6 +174,6 @@ class Look:
 
 def _alike(a: Formula, b: Formula) -> bool:
     """The same formula, or the same function of the same variable (bands with other cuts)."""
-    if isinstance(a, Call) and isinstance(b, Call):
+    if isinstance(a, Call) and isinstance(b, Call) and a.function == "bands":
         return a.function == b.function and a.arguments[:1] == b.arguments[:1]
     return a == b

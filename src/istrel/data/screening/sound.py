@@ -14,7 +14,7 @@ from istrel.stats import remote
 LOOKED_AT = {
     english("rows that are no cases"): ("counted_rows", "weighted_rows", "summary_rows"),
     english("codes for “no answer”"): ("suspected_missing_code",),
-    english("text among numbers"): ("text_in_numbers",),
+    english("text among numbers"): ("text_in_numbers", "two_numbers"),
     english("spellings"): ("spelling_variants", "stray_spaces"),
     english("remote values"): ("remote_value", "other_unit"),
     english("repeated rows and identifiers"): ("repeated_rows", "repeated_key", "identifier"),
