@@ -457,6 +457,10 @@ def test_what_is_in_another_unit_is_brought_into_that_of_the_rest(
         (["subject"], range(1, 7), Level.IDENTIFIER),
         (["child"], range(1, 7), Level.ORDINAL),
         (["Qty"], range(1, 10), Level.COUNT),
+        (["rooms"], range(1, 7), Level.COUNT),
+        (["hhsize"], range(1, 10), Level.COUNT),
+        (["SITEID"], range(1, 6), Level.NOMINAL),
+        (["error_code"], (0, 0, 0, 101, 204), Level.NOMINAL),
         (["depth_cm"], (10, 20, 30, 60), Level.CONTINUOUS),
     ],
 )
@@ -467,6 +471,16 @@ def test_what_few_whole_numbers_are_follows_from_their_names_and_neighbours(
     data = data_of(",".join(names) + "\n" + "".join(",".join(map(str, row)) + "\n" for row in drawn.tolist()))
     assert {data.codebook[name].level for name in names} == {level}
     assert not [finding for finding in screen(data) if finding.kind == "coded_category"]
+
+
+@pytest.mark.parametrize("seed", range(5))
+def test_many_zeros_make_no_value_remote(seed: int, data_of: Maker) -> None:
+    rng = np.random.default_rng(seed)
+    found = np.where(rng.random((100, 4)) < 0.7, 0, rng.integers(1, 60, (100, 4)))
+    found[7, 3] = 900
+    data = data_of("a,b,c,d\n" + "".join(",".join(map(str, row)) + "\n" for row in found.tolist()))
+    far = [(finding.variables, finding.rows) for finding in screen(data) if finding.kind == "remote_value"]
+    assert far == [(("d",), (8,))]
 
 
 def test_plus_and_minus_beside_each_other_are_two_answers(data_of: Maker) -> None:

@@ -41,7 +41,11 @@ COUNT_NAME = re.compile(
     r"erreurs|lifts|rooms|beds|deaths|cases|episodes|admissions)(?:$|[_\W])",
     re.IGNORECASE,
 )
-QUANTITY_NAME = re.compile(r"(?i)(?:^|[_\W])(?:qty|quantity|menge|st[üu]ck|quantit[ée]|cantidad)(?:$|[_\W])")
+QUANTITY_NAME = re.compile(  # of what begins at 1 and is no rating
+    r"(?i)(?:^|[_\W])(?:qty|quantity|menge|st[üu]ck|quantit[ée]|cantidad|persons|people|passengers|children|kids|siblings|visits|doses|"
+    r"pieces|rooms|beds|cars|bikes|birds|eggs|calls|(?:hh|household|family|fam|group|litter|clutch|party|herd)[_ ]?size|zimmer|"
+    r"personen|kinder|enfants|pi[èe]ces|hijos|habitaciones)(?:$|[_\W])"
+)
 MEASURE_NAME = re.compile(
     r"rate|share|percent|pct|ratio|mean|avg|_per_|index|score|cost|price|min$|hours?|years?|days?$", re.IGNORECASE
 )

@@ -31,6 +31,8 @@ ASKS_WHICH = re.compile(
     r"(?i)\W*(?:\w{1,3}\W+)?(?:which|what|welche[rsnm]?|was f[üu]r|quelle?s?|cu[áa]l(?:es)?|qu[ée])\b"  # “In which …”, “A quelle …”
 )
 MOST_NAME_WORDS = 3
+OWN_NUMBER = re.compile(r"(?i)[_ .-]?(?:id|nr|no)$")
+KINDS_LAST = re.compile(r"(?i)[_ .-](?:code|type|class|category|kind|typ|klasse|art|classe|tipo|clase)$")
 FEWEST_FROM_ZERO, STEPS_FROM_ZERO = 4, (2, 3, 4, 5, 6)
 COUNTED_STEM = re.compile(
     r"(?i)^n_|(?:^|[_\W])(?:count|number|num|anzahl|anz|nombre|n[úu]mero|visits?|falls|errors?|days?|goals?|points?)(?:$|[_\W])"
@@ -51,13 +53,17 @@ def with_answers(codebook: Codebook, table: Table) -> Codebook:
     codebook = _batteries_of_words(codebook, table, words, scales)
     codebook = _batteries_of_numbers(_batteries_from_zero(codebook, table), table)
     for line in codebook.variables:
-        if line.level is Level.ORDINAL and table.column(line.name).kind is Kind.NUMBER and _names_kinds(line.name):
+        kinds = (line.level is Level.ORDINAL and _names_kinds(line.name)) or (
+            line.level is Level.COUNT and KINDS_LAST.search(line.name)
+        )
+        if kinds and table.column(line.name).kind is Kind.NUMBER:
             codebook = codebook.with_variable(replace(line, level=Level.NOMINAL))
     return codebook
 
 
 def _names_kinds(name: str) -> bool:
     """Whether a name calls its numbers kinds of something: by a word of a short one; a whole sentence must ask which."""
+    name = OWN_NUMBER.sub("", name) or name
     words = name.replace("_", " ").split()
     sentence = len(words) > MOST_NAME_WORDS or name.rstrip().endswith("?")
     return CATEGORY.search(name) is not None and (not sentence or ASKS_WHICH.match(name) is not None)

@@ -14,7 +14,7 @@ FAR = 2.5  # in quartile distances beyond the quartile: 4 standard deviations of
 FAR_IN_STEPS = 3.0  # of whole numbers as they are, where a step more lies between the quartiles
 GAP = 0.5  # in quartile distances: remote values stand apart from the bulk
 MOST_REMOTE = 0.005
-FEW_ZEROS = 0.05
+FEW_ZEROS, MANY_ZEROS = 0.05, 0.2
 FEWEST = 20  # fewer values have no bulk
 FEWEST_IN_OTHER_UNIT, MOST_IN_OTHER_UNIT = 2, 0.2  # one alone is a slip of the pen as well
 LEAST_STEP, WIDEST_REST = 10.0, 4.0
@@ -25,12 +25,18 @@ def remote(values: NDArray[np.float64]) -> NDArray[np.bool_]:
 
     Notes
     -----
-    High values of a skewed variable are looked at in logarithms, with zeros in square roots. A value is remote where it
+    High values of a skewed variable are looked at in logarithms, with zeros in square roots; where a fifth is 0, the others by
+    themselves. A value is remote where it
     lies more than FAR quartile distances beyond the quartile and a gap of GAP quartile distances parts it from the rest.
     """
     none = np.zeros(values.size, bool)
     if values.size < FEWEST:
         return none
+    there = values != 0
+    if there.mean() < 1 - MANY_ZEROS:  # who has none says nothing about how much the others have
+        found = none
+        found[there] = remote(values[there])
+        return found
     values, _ = moderate(values)
     most = max(5, int(MOST_REMOTE * values.size))
     scaled = _even(values)
