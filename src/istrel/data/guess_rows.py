@@ -16,7 +16,7 @@ from istrel.data.table import Table
 from istrel.stats.distinct import distinct_values
 
 OF_PEOPLE = (
-    r"participant|subject|subj?|ppt?|respondent|patient|person|student|pupil|learner|member|client|proband|vpn?|versuchsperson|"
+    r"participant|subject|subj?|respondent|patient|person|student|pupil|learner|member|client|proband|vpn?|versuchsperson|"
     r"patientin|schüler|sujet|sujeto|participante|paciente|élève|eleve|alumno"
 )
 NUMBERED = r"(?:[_ .-]?(?:id|nr|no|num|number|code|key))?"

@@ -5689,6 +5689,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>{variable} ist {level}</translation>
   </message>
   <message>
+   <source>{what} ({number} for “{word}”).</source>
+   <translation>{what} ({number} für „{word}“).</translation>
+  </message>
+  <message>
    <source>{what} taken from the name.</source>
    <translation>{what} aus dem Namen genommen.</translation>
   </message>

@@ -5689,6 +5689,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>{variable} es {level}</translation>
   </message>
   <message>
+   <source>{what} ({number} for “{word}”).</source>
+   <translation>{what} ({number} por «{word}»).</translation>
+  </message>
+  <message>
    <source>{what} taken from the name.</source>
    <translation>{what} tomadas del nombre.</translation>
   </message>

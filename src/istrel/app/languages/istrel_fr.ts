@@ -5689,6 +5689,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>{variable} est {level}</translation>
   </message>
   <message>
+   <source>{what} ({number} for “{word}”).</source>
+   <translation>{what} ({number} pour « {word} »).</translation>
+  </message>
+  <message>
    <source>{what} taken from the name.</source>
    <translation>{what} d’après le nom.</translation>
   </message>

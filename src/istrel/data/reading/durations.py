@@ -88,7 +88,8 @@ def _halves(plain: pa.Array) -> tuple[NDArray[np.float64], NDArray[np.bool_]]:
 
 def _read(plain: pa.Array, values: NDArray[np.float64], read: NDArray[np.bool_], unit: str, what: str) -> Read:
     at = int(np.flatnonzero(read)[0])
-    return Read(np.where(read, values, 0.0), read, unit, f"{what} ({values[at]:.6g} for “{plain[at].as_py()}”).")
+    says = english("{what} ({number} for “{word}”).", what=what, number=f"{values[at]:.6g}", word=plain[at].as_py())
+    return Read(np.where(read, values, 0.0), read, unit, says)
 
 
 def _parts(plain: pa.Array, pattern: str) -> tuple[list[NDArray[np.float64]], NDArray[np.bool_]]:

@@ -26,9 +26,8 @@ def edges_of(lines: list[str]) -> Edges | None:
     named = all(
         cut(plain[0], begins)
     )  # every column has something in the first line: names of two words make no columns
-    below = all(
-        map(any, zip(*(cut(line, begins) for line in plain[1:]), strict=True))
-    )  # numbers may stand to the right
+    fields = zip(*(cut(line, begins) for line in plain[1:]), strict=True)
+    below = all(map(any, fields))  # somewhere in the column: numbers may stand to the right
     enough = named and below and filled >= len(plain) * len(begins) / 3
     return begins if len(begins) > 1 and enough else None
 

@@ -12,10 +12,8 @@ MOST_NAMED = 12
 
 def first_of(names: Sequence[str]) -> str:
     """The first of several names, and how many more there are."""
-    shown, more = (
-        together([name if len(name) <= 60 else name[:60] for name in names[:MOST_NAMED]], ", "),
-        len(names) - MOST_NAMED,
-    )
+    shown = together([name if len(name) <= 60 else name[:60] for name in names[:MOST_NAMED]], ", ")
+    more = len(names) - MOST_NAMED
     return english("{names} and {n:,} more", names=shown, n=more) if more > 0 else shown
 
 
