@@ -12,7 +12,7 @@ import time
 from collections.abc import Iterable, Iterator
 from pathlib import Path
 
-from istrel.english import plain
+from istrel.english import english, plain
 from istrel.problem import Problem
 
 # What a spreadsheet takes for a formula: a sign at the beginning, wide or narrow; a number with its minus is none.
@@ -38,13 +38,15 @@ def refuse_unreadable(path: Path) -> None:
     try:
         mode = path.stat().st_mode
         if stat.S_ISDIR(mode):
-            raise Problem(f"{path}: this is a folder; name a file in it.")
+            raise Problem(english("{file}: this is a folder; name a file in it.", file=str(path)))
         if not stat.S_ISREG(mode):
-            raise Problem(f"{path}: this is no regular file; write what it gives to a file first.")
+            raise Problem(
+                english("{file}: this is no regular file; write what it gives to a file first.", file=str(path))
+            )
         with path.open("rb"):
             pass
     except (FileNotFoundError, NotADirectoryError):
-        raise Problem(f"{path}: there is no such file.") from None
+        raise Problem(english("{file}: there is no such file.", file=str(path))) from None
     except (OSError, ValueError) as error:
         reason = getattr(error, "strerror", None) or "no access"
         raise Problem(f"{path}: cannot be read ({reason.lower()}).") from None
@@ -97,7 +99,7 @@ def write_whole(path: Path, content: bytes, *, sources: Iterable[str | Path] = (
     try:
         target = path.resolve()
         if target.is_dir():
-            raise Problem(f"{path}: this is a folder; name a file in it.")
+            raise Problem(english("{file}: this is a folder; name a file in it.", file=str(path)))
         if target.exists() and not target.is_file():
             with target.open("wb") as device:
                 device.write(content)
@@ -112,7 +114,11 @@ def refuse_sources(path: Path, sources: Iterable[str | Path]) -> None:
     """Raises a Problem where writing to a path would write over one of the sources."""
     for source in sources:
         if source and _same(path, Path(source)):
-            raise Problem(f"{path}: this file is read here and is never written over; choose another name.")
+            raise Problem(
+                english(
+                    "{file}: this file is read here and is never written over; choose another name.", file=str(path)
+                )
+            )
 
 
 def _same(path: Path, source: Path) -> bool:

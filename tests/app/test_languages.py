@@ -35,6 +35,7 @@ from istrel.english import english, together, written
 from istrel.problem import Problem
 from istrel.sentence.vocabulary import CLAUSES, FORMS, SETTINGS, STATISTICS, VERBS
 from istrel.study.changes.codebook import TreatAsMissing
+from istrel.study.opening import open_data
 from made import make_exhibit
 
 Opened, Settle = Callable[..., Window], Callable[[], None]
@@ -251,3 +252,28 @@ def test_a_window_speaks_what_was_chosen_or_else_the_language_of_the_system(
         finally:
             speak("en")
             sys.excepthook = sys.__excepthook__
+
+
+@pytest.mark.parametrize(
+    ("text", "in_german"),
+    [
+        ("a,b\n1,2\n1,2,3\n4\n5,5,5,5\n", "t.csv, Zeile 3: 3 Felder, wo die Namenszeile 2 hat."),
+        ("a,b\n", "t.csv: Es gibt Namen, aber keine Datenzeilen darunter."),
+        ("", "t.csv: Die Datei ist leer."),
+        ("Titel\n\na;b\n1;2,5\n2;3,5\n", "Die Namen stehen in Zeile 3; was darüber steht, ist ausgelassen."),
+        ("a,lauf\n1,2:19:04\n2,3:01:09\n", "lauf: Dauern, als Minuten gelesen (139.067 für „2:19:04“)."),
+    ],
+)
+def test_what_is_said_of_a_file_is_in_the_language_of_the_window(
+    text: str, in_german: str, dressed: QApplication, tmp_path: Path
+) -> None:
+    path = tmp_path / "t.csv"
+    path.write_text(text)
+    speak("de")
+    try:
+        said = " ".join(map(retold, open_data(path).table.source.remarks))
+    except Problem as problem:
+        said = retold(problem.message)
+    finally:
+        speak("en")
+    assert in_german in said

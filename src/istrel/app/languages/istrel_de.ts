@@ -1463,7 +1463,7 @@
   </message>
   <message>
    <source>Reading was cancelled; nothing was changed.</source>
-   <translation>Das Lesen wurde abgebrochen; nichts wurde geändert.</translation>
+   <translation>Das Lesen wurde abgebrochen; nichts wurde verändert.</translation>
   </message>
   <message>
    <source>Reading {name} …</source>
@@ -2246,6 +2246,14 @@
   <message>
    <source>a question with {n} answers</source>
    <translation>eine Frage mit {n} Antworten</translation>
+  </message>
+  <message>
+   <source>a quote is opened and never closed</source>
+   <translation>ein Anführungszeichen wird geöffnet und nie geschlossen</translation>
+  </message>
+  <message>
+   <source>a row is longer than the reader can hold, or has quotes inside a field cut by “{delimiter}”</source>
+   <translation>eine Zeile ist länger, als sich lesen lässt, oder hat Anführungszeichen in einem durch „{delimiter}“ getrennten Feld</translation>
   </message>
   <message>
    <source>a smooth curve whose area is the share of cases</source>
@@ -5142,6 +5150,113 @@
   <message>
    <source>{code} no answer</source>
    <translation>{code} keine Antwort</translation>
+  </message>
+  <message numerus="yes">
+   <source>{file}, line {line}: {n} [field|fields] where the row of names has {names}. Mend the line, or name the delimiter.</source>
+   <translation>
+    <numerusform>{file}, Zeile {line}: {n} Feld, wo die Namenszeile {names} hat. Bessern Sie die Zeile aus, oder nennen Sie das Trennzeichen.</numerusform>
+    <numerusform>{file}, Zeile {line}: {n} Felder, wo die Namenszeile {names} hat. Bessern Sie die Zeile aus, oder nennen Sie das Trennzeichen.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{file}: a JSON document of more than 1 GB is not read; save its records one to a line (.jsonl).</source>
+   <translation>{file}: Ein JSON-Dokument von mehr als 1 GB wird nicht gelesen; speichern Sie die Datensätze je in einer Zeile (.jsonl).</translation>
+  </message>
+  <message>
+   <source>{file}: a name in it is not UTF-8 text.</source>
+   <translation>{file}: Ein Name darin ist kein UTF-8-Text.</translation>
+  </message>
+  <message>
+   <source>{file}: a text in it is not UTF-8.</source>
+   <translation>{file}: Ein Text darin ist nicht UTF-8.</translation>
+  </message>
+  <message>
+   <source>{file}: it cannot be read as delimited text: {why}.</source>
+   <translation>{file}: Sie lässt sich nicht als Text mit Trennzeichen lesen: {why}.</translation>
+  </message>
+  <message>
+   <source>{file}: it cannot be unpacked; it is broken or was cut off.</source>
+   <translation>{file}: Sie lässt sich nicht entpacken; sie ist beschädigt oder abgeschnitten.</translation>
+  </message>
+  <message>
+   <source>{file}: it is packed twice; unpack it, and open the file in it.</source>
+   <translation>{file}: Sie ist zweimal gepackt; entpacken Sie sie, und öffnen Sie die Datei darin.</translation>
+  </message>
+  <message>
+   <source>{file}: the archive is locked with a password; unpack it, and open the file in it.</source>
+   <translation>{file}: Das Archiv ist mit einem Kennwort geschützt; entpacken Sie es, und öffnen Sie die Datei darin.</translation>
+  </message>
+  <message>
+   <source>{file}: the bytes are not {letters}; name another encoding, or none.</source>
+   <translation>{file}: Die Bytes sind nicht {letters}; nennen Sie eine andere Kodierung oder keine.</translation>
+  </message>
+  <message>
+   <source>{file}: the bytes are not {letters}; name the encoding, for example cp1252.</source>
+   <translation>{file}: Die Bytes sind nicht {letters}; nennen Sie die Kodierung, zum Beispiel cp1252.</translation>
+  </message>
+  <message>
+   <source>{file}: the file is empty.</source>
+   <translation>{file}: Die Datei ist leer.</translation>
+  </message>
+  <message>
+   <source>{file}: the file was changed or cut short while it was read; read it again.</source>
+   <translation>{file}: Die Datei wurde beim Lesen verändert oder gekürzt; lesen Sie sie noch einmal.</translation>
+  </message>
+  <message>
+   <source>{file}: there are names but no rows of data below them.</source>
+   <translation>{file}: Es gibt Namen, aber keine Datenzeilen darunter.</translation>
+  </message>
+  <message>
+   <source>{file}: there are no columns in it.</source>
+   <translation>{file}: Sie enthält keine Spalten.</translation>
+  </message>
+  <message>
+   <source>{file}: there are no records in it; a table is an array of records, or columns of arrays.</source>
+   <translation>{file}: Sie enthält keine Datensätze; eine Tabelle ist eine Liste von Datensätzen, oder Spalten aus Listen.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no row of names in it.</source>
+   <translation>{file}: Sie enthält keine Zeile mit Namen.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no such file.</source>
+   <translation>{file}: Diese Datei gibt es nicht.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no table in this database.</source>
+   <translation>{file}: In dieser Datenbank gibt es keine Tabelle.</translation>
+  </message>
+  <message>
+   <source>{file}: this file is read here and is never written over; choose another name.</source>
+   <translation>{file}: Diese Datei wird hier gelesen und nie überschrieben; wählen Sie einen anderen Namen.</translation>
+  </message>
+  <message>
+   <source>{file}: this is a folder; name a file in it.</source>
+   <translation>{file}: Das ist ein Ordner; nennen Sie eine Datei darin.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no regular file; write what it gives to a file first.</source>
+   <translation>{file}: Das ist keine gewöhnliche Datei; schreiben Sie erst in eine Datei, was sie liefert.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no sound Arrow file, or it was cut off.</source>
+   <translation>{file}: Das ist keine heile Arrow-Datei, oder sie ist abgeschnitten.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no sound Parquet file, or it was cut off.</source>
+   <translation>{file}: Das ist keine heile Parquet-Datei, oder sie ist abgeschnitten.</translation>
+  </message>
+  <message>
+   <source>{file}: this is not a text file (it holds NUL bytes); open delimited text such as .csv.</source>
+   <translation>{file}: Das ist keine Textdatei (sie enthält NUL-Bytes); öffnen Sie Text mit Trennzeichen wie .csv.</translation>
+  </message>
+  <message>
+   <source>{file}: this is not a text file; open delimited text such as .csv.</source>
+   <translation>{file}: Das ist keine Textdatei; öffnen Sie Text mit Trennzeichen wie .csv.</translation>
+  </message>
+  <message>
+   <source>{file}: “{letters}” is not a known encoding; try utf-8 or cp1252.</source>
+   <translation>{file}: „{letters}“ ist keine bekannte Kodierung; versuchen Sie utf-8 oder cp1252.</translation>
   </message>
   <message>
    <source>{first} to {last}</source>

@@ -1463,7 +1463,7 @@
   </message>
   <message>
    <source>Reading was cancelled; nothing was changed.</source>
-   <translation>La lectura se canceló; nada ha cambiado.</translation>
+   <translation>Se canceló la lectura; no se cambió nada.</translation>
   </message>
   <message>
    <source>Reading {name} …</source>
@@ -2246,6 +2246,14 @@
   <message>
    <source>a question with {n} answers</source>
    <translation>una pregunta con {n} respuestas</translation>
+  </message>
+  <message>
+   <source>a quote is opened and never closed</source>
+   <translation>unas comillas se abren y nunca se cierran</translation>
+  </message>
+  <message>
+   <source>a row is longer than the reader can hold, or has quotes inside a field cut by “{delimiter}”</source>
+   <translation>una fila es más larga de lo que se puede leer, o tiene comillas en un campo separado por «{delimiter}»</translation>
   </message>
   <message>
    <source>a smooth curve whose area is the share of cases</source>
@@ -5142,6 +5150,113 @@
   <message>
    <source>{code} no answer</source>
    <translation>{code} sin respuesta</translation>
+  </message>
+  <message numerus="yes">
+   <source>{file}, line {line}: {n} [field|fields] where the row of names has {names}. Mend the line, or name the delimiter.</source>
+   <translation>
+    <numerusform>{file}, línea {line}: {n} campo donde la fila de nombres tiene {names}. Corrija la línea o indique el separador.</numerusform>
+    <numerusform>{file}, línea {line}: {n} campos donde la fila de nombres tiene {names}. Corrija la línea o indique el separador.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{file}: a JSON document of more than 1 GB is not read; save its records one to a line (.jsonl).</source>
+   <translation>{file}: no se lee un documento JSON de más de 1 GB; guarde un registro por línea (.jsonl).</translation>
+  </message>
+  <message>
+   <source>{file}: a name in it is not UTF-8 text.</source>
+   <translation>{file}: un nombre que contiene no es texto UTF-8.</translation>
+  </message>
+  <message>
+   <source>{file}: a text in it is not UTF-8.</source>
+   <translation>{file}: un texto que contiene no es UTF-8.</translation>
+  </message>
+  <message>
+   <source>{file}: it cannot be read as delimited text: {why}.</source>
+   <translation>{file}: no se puede leer como texto delimitado: {why}.</translation>
+  </message>
+  <message>
+   <source>{file}: it cannot be unpacked; it is broken or was cut off.</source>
+   <translation>{file}: no se puede descomprimir; está dañado o cortado.</translation>
+  </message>
+  <message>
+   <source>{file}: it is packed twice; unpack it, and open the file in it.</source>
+   <translation>{file}: está comprimido dos veces; descomprímalo y abra el archivo que contiene.</translation>
+  </message>
+  <message>
+   <source>{file}: the archive is locked with a password; unpack it, and open the file in it.</source>
+   <translation>{file}: el archivo está protegido con contraseña; descomprímalo y abra el archivo que contiene.</translation>
+  </message>
+  <message>
+   <source>{file}: the bytes are not {letters}; name another encoding, or none.</source>
+   <translation>{file}: los bytes no son {letters}; indique otra codificación o ninguna.</translation>
+  </message>
+  <message>
+   <source>{file}: the bytes are not {letters}; name the encoding, for example cp1252.</source>
+   <translation>{file}: los bytes no son {letters}; indique la codificación, por ejemplo cp1252.</translation>
+  </message>
+  <message>
+   <source>{file}: the file is empty.</source>
+   <translation>{file}: el archivo está vacío.</translation>
+  </message>
+  <message>
+   <source>{file}: the file was changed or cut short while it was read; read it again.</source>
+   <translation>{file}: el archivo cambió o se cortó mientras se leía; léalo de nuevo.</translation>
+  </message>
+  <message>
+   <source>{file}: there are names but no rows of data below them.</source>
+   <translation>{file}: hay nombres, pero ninguna fila de datos debajo.</translation>
+  </message>
+  <message>
+   <source>{file}: there are no columns in it.</source>
+   <translation>{file}: no contiene columnas.</translation>
+  </message>
+  <message>
+   <source>{file}: there are no records in it; a table is an array of records, or columns of arrays.</source>
+   <translation>{file}: no contiene registros; una tabla es una lista de registros, o columnas de listas.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no row of names in it.</source>
+   <translation>{file}: no contiene ninguna fila de nombres.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no such file.</source>
+   <translation>{file}: no existe ese archivo.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no table in this database.</source>
+   <translation>{file}: no hay ninguna tabla en esta base de datos.</translation>
+  </message>
+  <message>
+   <source>{file}: this file is read here and is never written over; choose another name.</source>
+   <translation>{file}: este archivo se lee aquí y nunca se sobrescribe; elija otro nombre.</translation>
+  </message>
+  <message>
+   <source>{file}: this is a folder; name a file in it.</source>
+   <translation>{file}: es una carpeta; nombre un archivo de ella.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no regular file; write what it gives to a file first.</source>
+   <translation>{file}: no es un archivo corriente; escriba primero en un archivo lo que da.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no sound Arrow file, or it was cut off.</source>
+   <translation>{file}: no es un archivo Arrow válido, o está cortado.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no sound Parquet file, or it was cut off.</source>
+   <translation>{file}: no es un archivo Parquet válido, o está cortado.</translation>
+  </message>
+  <message>
+   <source>{file}: this is not a text file (it holds NUL bytes); open delimited text such as .csv.</source>
+   <translation>{file}: no es un archivo de texto (contiene bytes NUL); abra texto delimitado como .csv.</translation>
+  </message>
+  <message>
+   <source>{file}: this is not a text file; open delimited text such as .csv.</source>
+   <translation>{file}: no es un archivo de texto; abra texto delimitado como .csv.</translation>
+  </message>
+  <message>
+   <source>{file}: “{letters}” is not a known encoding; try utf-8 or cp1252.</source>
+   <translation>{file}: «{letters}» no es una codificación conocida; pruebe utf-8 o cp1252.</translation>
   </message>
   <message>
    <source>{first} to {last}</source>

@@ -1463,7 +1463,7 @@
   </message>
   <message>
    <source>Reading was cancelled; nothing was changed.</source>
-   <translation>La lecture a été annulée ; rien n’a changé.</translation>
+   <translation>La lecture a été annulée ; rien n’a été modifié.</translation>
   </message>
   <message>
    <source>Reading {name} …</source>
@@ -2246,6 +2246,14 @@
   <message>
    <source>a question with {n} answers</source>
    <translation>une question à {n} réponses</translation>
+  </message>
+  <message>
+   <source>a quote is opened and never closed</source>
+   <translation>un guillemet est ouvert et jamais fermé</translation>
+  </message>
+  <message>
+   <source>a row is longer than the reader can hold, or has quotes inside a field cut by “{delimiter}”</source>
+   <translation>une ligne est trop longue pour être lue, ou contient des guillemets dans un champ séparé par « {delimiter} »</translation>
   </message>
   <message>
    <source>a smooth curve whose area is the share of cases</source>
@@ -5142,6 +5150,113 @@
   <message>
    <source>{code} no answer</source>
    <translation>{code} sans réponse</translation>
+  </message>
+  <message numerus="yes">
+   <source>{file}, line {line}: {n} [field|fields] where the row of names has {names}. Mend the line, or name the delimiter.</source>
+   <translation>
+    <numerusform>{file}, ligne {line} : {n} champ là où la ligne des noms en a {names}. Corrigez la ligne, ou nommez le séparateur.</numerusform>
+    <numerusform>{file}, ligne {line} : {n} champs là où la ligne des noms en a {names}. Corrigez la ligne, ou nommez le séparateur.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>{file}: a JSON document of more than 1 GB is not read; save its records one to a line (.jsonl).</source>
+   <translation>{file} : un document JSON de plus de 1 Go n’est pas lu ; enregistrez un enregistrement par ligne (.jsonl).</translation>
+  </message>
+  <message>
+   <source>{file}: a name in it is not UTF-8 text.</source>
+   <translation>{file} : un nom n’y est pas du texte UTF-8.</translation>
+  </message>
+  <message>
+   <source>{file}: a text in it is not UTF-8.</source>
+   <translation>{file} : un texte n’y est pas en UTF-8.</translation>
+  </message>
+  <message>
+   <source>{file}: it cannot be read as delimited text: {why}.</source>
+   <translation>{file} : impossible à lire comme texte délimité : {why}.</translation>
+  </message>
+  <message>
+   <source>{file}: it cannot be unpacked; it is broken or was cut off.</source>
+   <translation>{file} : impossible à décompresser ; le fichier est abîmé ou tronqué.</translation>
+  </message>
+  <message>
+   <source>{file}: it is packed twice; unpack it, and open the file in it.</source>
+   <translation>{file} : il est compressé deux fois ; décompressez-le et ouvrez le fichier qu’il contient.</translation>
+  </message>
+  <message>
+   <source>{file}: the archive is locked with a password; unpack it, and open the file in it.</source>
+   <translation>{file} : l’archive est protégée par un mot de passe ; décompressez-la et ouvrez le fichier qu’elle contient.</translation>
+  </message>
+  <message>
+   <source>{file}: the bytes are not {letters}; name another encoding, or none.</source>
+   <translation>{file} : les octets ne sont pas en {letters} ; nommez un autre codage, ou aucun.</translation>
+  </message>
+  <message>
+   <source>{file}: the bytes are not {letters}; name the encoding, for example cp1252.</source>
+   <translation>{file} : les octets ne sont pas en {letters} ; nommez le codage, par exemple cp1252.</translation>
+  </message>
+  <message>
+   <source>{file}: the file is empty.</source>
+   <translation>{file} : le fichier est vide.</translation>
+  </message>
+  <message>
+   <source>{file}: the file was changed or cut short while it was read; read it again.</source>
+   <translation>{file} : le fichier a été modifié ou tronqué pendant la lecture ; relisez-le.</translation>
+  </message>
+  <message>
+   <source>{file}: there are names but no rows of data below them.</source>
+   <translation>{file} : il y a des noms, mais aucune ligne de données en dessous.</translation>
+  </message>
+  <message>
+   <source>{file}: there are no columns in it.</source>
+   <translation>{file} : il ne contient aucune colonne.</translation>
+  </message>
+  <message>
+   <source>{file}: there are no records in it; a table is an array of records, or columns of arrays.</source>
+   <translation>{file} : il ne contient aucun enregistrement ; une table est une liste d’enregistrements, ou des colonnes de listes.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no row of names in it.</source>
+   <translation>{file} : il ne contient aucune ligne de noms.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no such file.</source>
+   <translation>{file} : ce fichier n’existe pas.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no table in this database.</source>
+   <translation>{file} : il n’y a aucune table dans cette base.</translation>
+  </message>
+  <message>
+   <source>{file}: this file is read here and is never written over; choose another name.</source>
+   <translation>{file} : ce fichier est lu ici et n’est jamais écrasé ; choisissez un autre nom.</translation>
+  </message>
+  <message>
+   <source>{file}: this is a folder; name a file in it.</source>
+   <translation>{file} : c’est un dossier ; nommez un fichier qu’il contient.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no regular file; write what it gives to a file first.</source>
+   <translation>{file} : ce n’est pas un fichier ordinaire ; écrivez d’abord dans un fichier ce qu’il fournit.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no sound Arrow file, or it was cut off.</source>
+   <translation>{file} : ce n’est pas un fichier Arrow valide, ou il est tronqué.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no sound Parquet file, or it was cut off.</source>
+   <translation>{file} : ce n’est pas un fichier Parquet valide, ou il est tronqué.</translation>
+  </message>
+  <message>
+   <source>{file}: this is not a text file (it holds NUL bytes); open delimited text such as .csv.</source>
+   <translation>{file} : ce n’est pas un fichier texte (il contient des octets NUL) ; ouvrez du texte délimité, par exemple .csv.</translation>
+  </message>
+  <message>
+   <source>{file}: this is not a text file; open delimited text such as .csv.</source>
+   <translation>{file} : ce n’est pas un fichier texte ; ouvrez du texte délimité, par exemple .csv.</translation>
+  </message>
+  <message>
+   <source>{file}: “{letters}” is not a known encoding; try utf-8 or cp1252.</source>
+   <translation>{file} : « {letters} » n’est pas un codage connu ; essayez utf-8 ou cp1252.</translation>
   </message>
   <message>
    <source>{first} to {last}</source>

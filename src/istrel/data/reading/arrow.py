@@ -20,6 +20,7 @@ from istrel.data.reading.numbers import Marks
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Source, Table, stamp_of
+from istrel.english import english
 from istrel.machine import memory
 from istrel.problem import Problem
 
@@ -43,7 +44,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
             whole = pa.Table.from_batches(_bounded(path, batches), reader.schema)
         whole.validate(full=True)  # the file is believed as it stands: a false offset would end the program
     except (pa.ArrowException, OSError, UnicodeError) as error:
-        raise Problem(f"{path.name}: this is no sound Arrow file, or it was cut off.") from error
+        raise Problem(english("{file}: this is no sound Arrow file, or it was cut off.", file=path.name)) from error
     return table_of(path, whole, "Arrow", dates=settings.dates)
 
 
@@ -109,13 +110,13 @@ def table_in_memory(
 ) -> Table:
     """As `table_of`, of data that are no file; `name` is what they are called."""
     if not whole.num_columns:
-        raise Problem(f"{name}: there are no columns in it.")
+        raise Problem(english("{file}: there are no columns in it.", file=name))
     if not whole.num_rows:
-        raise Problem(f"{name}: there are names but no rows of data below them.")
+        raise Problem(english("{file}: there are names but no rows of data below them.", file=name))
     try:
         names = clean_names(tuple(str(name) for name in whole.column_names))
     except UnicodeError as error:
-        raise Problem(f"{name}: a name in it is not UTF-8 text.") from error
+        raise Problem(english("{file}: a name in it is not UTF-8 text.", file=name)) from error
     notes = Notes(list(remarks))
     columns = tuple(columns_of(names, whole, marks or Marks(), notes, dates, partial(_column, name)))
     pa.default_memory_pool().release_unused()  # what the conversion took

@@ -83,7 +83,7 @@ def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged
     parse = partial(_parse, path, dialect, watch, bool(ragged))
     arrow = keys.as_they_stand(parse, dialect.delimiter, dialect.encoding)
     if arrow.num_rows == 0:
-        raise Problem(f"{path.name}: there are names but no rows of data below them.")
+        raise Problem(english("{file}: there are names but no rows of data below them.", file=path.name))
     words = (
         f"{DELIMITER_WORDS.get(dialect.delimiter, dialect.delimiter)} · {dialect.encoding.upper().removesuffix('-SIG')}"
     )
@@ -220,15 +220,27 @@ def _blocks(path: Path) -> Iterator[bytes]:
 def _plain(path: Path, dialect: Dialect, error: Exception) -> Problem:
     """A message for a person, with the line, from what Arrow says."""
     if _about_encoding(error):
-        return Problem(f"{path.name}: the bytes are not {dialect.encoding}; name the encoding, for example cp1252.")
+        return Problem(
+            english(
+                "{file}: the bytes are not {letters}; name the encoding, for example cp1252.",
+                file=path.name,
+                letters=dialect.encoding,
+            )
+        )
     ragged = next(filter(None, ragged_rows(path, dialect)), None)
     if ragged is not None:
-        line, fields = ragged.line, "1 field" if ragged.fields == 1 else f"{ragged.fields} fields"
         return Problem(
-            f"{path.name}, line {line}: {fields} where the row of names has {len(dialect.names)}. "
-            "Mend the line, or name the delimiter."
+            english(
+                "{file}, line {line}: {n} [field|fields] where the row of names has {names}. "
+                "Mend the line, or name the delimiter.",
+                file=path.name,
+                line=str(ragged.line),
+                n=ragged.fields,
+                names=str(len(dialect.names)),
+            )
         )
-    return Problem(f"{path.name}: it cannot be read as delimited text: {_reason(path, dialect)}.")
+    why = _reason(path, dialect)
+    return Problem(english("{file}: it cannot be read as delimited text: {why}.", file=path.name, why=why))
 
 
 def _reason(path: Path, dialect: Dialect) -> str:
@@ -236,5 +248,8 @@ def _reason(path: Path, dialect: Dialect) -> str:
     with path.open("rb") as file:
         quotes = sum(block.count(b'"') for block in iter(lambda: file.read(BLOCK), b""))
     if quotes % 2:
-        return "a quote is opened and never closed"
-    return f"a row is longer than the reader can hold, or has quotes inside a field cut by “{dialect.delimiter}”"
+        return english("a quote is opened and never closed")
+    return english(
+        "a row is longer than the reader can hold, or has quotes inside a field cut by “{delimiter}”",
+        delimiter=dialect.delimiter,
+    )

@@ -34,7 +34,10 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     """
     if path.stat().st_size > MOST_BYTES:
         raise Problem(
-            f"{path.name}: a JSON document of more than 1 GB is not read; save its records one to a line (.jsonl)."
+            english(
+                "{file}: a JSON document of more than 1 GB is not read; save its records one to a line (.jsonl).",
+                file=path.name,
+            )
         )
     try:
         content = msgspec.json.decode(path.read_bytes().removeprefix(b"\xef\xbb\xbf"))
@@ -50,7 +53,12 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
         raise Problem(f"{path.name}: it is nested more than {DEEPEST} deep.") from None
     key, records = _records(content)
     if not records:
-        raise Problem(f"{path.name}: there are no records in it; a table is an array of records, or columns of arrays.")
+        raise Problem(
+            english(
+                "{file}: there are no records in it; a table is an array of records, or columns of arrays.",
+                file=path.name,
+            )
+        )
     remarks = (english("The records under “{key}” were read.", key=key),) if key else ()
     return table_of(path, _columns(path, records), "JSON", remarks=remarks, dates=settings.dates)
 

@@ -50,7 +50,9 @@ def read_packed(path: Path, settings: ReadingSettings, watch: Watch, read: Read)
             with pa.CompressedInputStream(pa.OSFile(str(path)), way) as stream, target.open("wb") as out:
                 _copy(path, stream, out, path.stat().st_size, watch)
         except (pa.ArrowException, OSError, EOFError) as error:
-            raise Problem(f"{path.name}: it cannot be unpacked; it is broken or was cut off.") from error
+            raise Problem(
+                english("{file}: it cannot be unpacked; it is broken or was cut off.", file=path.name)
+            ) from error
         return _as_of(path, read(target, settings, watch), way)
 
 
@@ -68,7 +70,10 @@ def read_archive(path: Path, settings: ReadingSettings, watch: Watch, read: Read
             entry, others = _chosen(path, archive.infolist(), settings.sheet or first)
             if entry.flag_bits & 1:
                 raise Problem(
-                    f"{path.name}: the archive is locked with a password; unpack it, and open the file in it."
+                    english(
+                        "{file}: the archive is locked with a password; unpack it, and open the file in it.",
+                        file=path.name,
+                    )
                 )
             target = Path(folder) / Path(entry.filename).name
             with archive.open(entry) as stream, target.open("wb") as out:
@@ -76,7 +81,7 @@ def read_archive(path: Path, settings: ReadingSettings, watch: Watch, read: Read
             inner = replace(settings, sheet=None) if settings.sheet == entry.filename else settings
             table = _as_of(path, read(target, inner, watch), target.name, described)
     except BROKEN as error:
-        raise Problem(f"{path.name}: it cannot be unpacked; it is broken or was cut off.") from error
+        raise Problem(english("{file}: it cannot be unpacked; it is broken or was cut off.", file=path.name)) from error
     if not others:
         return table
     remark = english(

@@ -12,6 +12,7 @@ from istrel.data.reading.described import words_of
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Table
+from istrel.english import english
 from istrel.problem import Problem
 
 LONG = 200_000  # rows, from which columns are read one by one
@@ -32,7 +33,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
             whole = pa.concat_tables(groups) if groups else file.schema_arrow.empty_table()
         whole.validate(full=True)
     except (pa.ArrowException, OSError, UnicodeError) as error:
-        raise Problem(f"{path.name}: this is no sound Parquet file, or it was cut off.") from error
+        raise Problem(english("{file}: this is no sound Parquet file, or it was cut off.", file=path.name)) from error
     return table_of(path, whole, "Parquet", dates=settings.dates)
 
 

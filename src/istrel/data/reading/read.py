@@ -10,6 +10,7 @@ from istrel.data.reading.kinds import kind_of
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Table, stamp_of
+from istrel.english import english
 from istrel.files import refuse_unreadable
 from istrel.problem import Problem
 
@@ -87,7 +88,7 @@ def _unpacked(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     """What was unpacked; nothing packed once more."""
     kind = kind_of(path)
     if kind in ("packed", "archive"):
-        raise Problem(f"{path.name}: it is packed twice; unpack it, and open the file in it.")
+        raise Problem(english("{file}: it is packed twice; unpack it, and open the file in it.", file=path.name))
     return READERS[kind](path, settings, watch)
 
 
@@ -110,7 +111,9 @@ def read(path: str | Path, settings: ReadingSettings | None = None, watch: Watch
     before = stamp_of(path)
     table = reader(path, settings or ReadingSettings(), watch or Watch())
     if stamp_of(path) != before:
-        raise Problem(f"{path.name}: the file was changed or cut short while it was read; read it again.")
+        raise Problem(
+            english("{file}: the file was changed or cut short while it was read; read it again.", file=path.name)
+        )
     return replace(table, source=replace(table.source, stamp=before))
 
 
@@ -118,4 +121,4 @@ def check(path: Path) -> None:
     """Raises the plain message where a path holds nothing to read."""
     refuse_unreadable(path)
     if not path.stat().st_size:
-        raise Problem(f"{path.name}: the file is empty.")
+        raise Problem(english("{file}: the file is empty.", file=path.name))

@@ -90,7 +90,9 @@ def sniff(name: str, sample: bytes, settings: ReadingSettings) -> Dialect:
     try:
         text = codecs.getincrementaldecoder(encoding)(errors="replace").decode(sample)
     except UnicodeError:  # without its mark at the beginning no byte order can be known
-        raise Problem(f"{name}: the bytes are not {encoding}; name another encoding, or none.") from None
+        raise Problem(
+            english("{file}: the bytes are not {letters}; name another encoding, or none.", file=name, letters=encoding)
+        ) from None
     lines = list(io.StringIO(text, newline=""))  # cut where the reader cuts: at \n, \r and \r\n alone
     if len(sample) >= SAMPLE_BYTES and len(lines) > 1:
         lines = lines[:-1]
@@ -103,7 +105,7 @@ def sniff(name: str, sample: bytes, settings: ReadingSettings) -> Dialect:
         comments = settings.header_row - 1
     lines = lines[comments:]
     if not lines:
-        raise Problem(f"{name}: there is no row of names in it.")
+        raise Problem(english("{file}: there is no row of names in it.", file=name))
     delimiter = settings.delimiter or find_delimiter(lines)
     form = None if settings.delimiter else form_of(lines, delimiter)
     if form is not None:
@@ -181,12 +183,18 @@ def find_encoding(name: str, head: bytes, wanted: str | None) -> Encoding:
                 return Encoding(known)
             raise LookupError
         except (LookupError, UnicodeError):
-            raise Problem(f"{name}: “{wanted}” is not a known encoding; try utf-8 or cp1252.") from None
+            raise Problem(
+                english("{file}: “{letters}” is not a known encoding; try utf-8 or cp1252.", file=name, letters=wanted)
+            ) from None
     for mark, encoding in MARKS:
         if head.startswith(mark):
             return Encoding(encoding)
     if b"\0" in head:
-        raise Problem(f"{name}: this is not a text file (it holds NUL bytes); open delimited text such as .csv.")
+        raise Problem(
+            english(
+                "{file}: this is not a text file (it holds NUL bytes); open delimited text such as .csv.", file=name
+            )
+        )
     try:
         codecs.getincrementaldecoder("utf-8")().decode(head)
         return Encoding("utf-8")
@@ -204,7 +212,7 @@ def guess_encoding(name: str, sample: bytes) -> Encoding:
     """
     odd = sum(byte < 9 or 13 < byte < 32 for byte in sample[:4096])
     if odd > 0.02 * len(sample[:4096]):
-        raise Problem(f"{name}: this is not a text file; open delimited text such as .csv.")
+        raise Problem(english("{file}: this is not a text file; open delimited text such as .csv.", file=name))
     return encoding_of(sample)
 
 

@@ -41,7 +41,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
     except sqlite3.Error as error:
         raise Problem(f"{path.name}: this is no sound database, or it was cut off ({error}).") from None
     except UnicodeError:
-        raise Problem(f"{path.name}: a text in it is not UTF-8.") from None
+        raise Problem(english("{file}: a text in it is not UTF-8.", file=path.name)) from None
     whole = pa.table({column: _column([v for piece in pieces for v in piece[k]]) for k, column in enumerate(columns)})
     others = [other for other in sizes if other != name]
     remark = (
@@ -65,7 +65,7 @@ def _tables(path: Path, database: sqlite3.Connection) -> dict[str, int]:
     query = "SELECT name FROM sqlite_master WHERE type = 'table' AND sql NOT LIKE 'CREATE VIRTUAL%' AND name NOT LIKE 'sqlite_%'"
     names = [str(name) for (name,) in database.execute(query)]
     if not names:
-        raise Problem(f"{path.name}: there is no table in this database.")
+        raise Problem(english("{file}: there is no table in this database.", file=path.name))
     return {name: int(database.execute(f"SELECT COUNT(*) FROM {_quoted(name)}").fetchone()[0]) for name in names}
 
 

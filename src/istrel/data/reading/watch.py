@@ -6,6 +6,7 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
+from istrel.english import english
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -36,7 +37,7 @@ class Watch:
             Where the reading is no longer wanted.
         """
         if not self._wanted():
-            raise Problem("Reading was cancelled; nothing was changed.")
+            raise Problem(english("Reading was cancelled; nothing was changed."))
         self._tell(min(1.0, share))
 
 
