@@ -346,3 +346,25 @@ def test_classes_are_offered_where_something_is_measured(
     window = opened(sentence=sentence)
     settle()
     assert ("rule" in window.stations.bench.widget.settings.chips) == offered
+
+
+def test_who_stands_in_several_rows_is_said_with_a_click(
+    tmp_path: Path, opened: Opened, settle: Settle, qtbot: QtBot
+) -> None:
+    path = tmp_path / "times.csv"
+    lines = (
+        f"{person},{'ab'[trial % 2]},{300 + 17 * person + (trial * 37) % 90}"
+        for person in range(1, 7)
+        for trial in range(10)
+    )
+    path.write_text("subject,task,ms\n" + "\n".join(lines) + "\n")
+    window = opened(path, sentence="describe ms across task with difference, test")
+    (note,) = [view for view in window.stations.bench.widget.desk.notes if view.note.kind == "repeated_persons"]
+    button = note.findChild(QPushButton)
+    assert button is not None
+    assert button.text() == "each subject has several rows"
+    qtbot.mouseClick(button, Qt.MouseButton.LeftButton)
+    settle()
+    assert window.model.study.codebook.rows.person == "subject"
+    assert not [view for view in window.stations.bench.widget.desk.notes if view.note.kind == "repeated_persons"]
+    assert "—" not in shown_cells(window)[-1]

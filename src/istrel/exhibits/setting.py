@@ -16,12 +16,13 @@ Sheet = TableSheet | FigureSheet
 
 @dataclass(frozen=True)
 class Remedy:
-    """What one click does: either another exhibit, or a value declared missing in the codebook."""
+    """What one click does: another exhibit, a value declared missing in the codebook, or whose rows these are."""
 
     words: str
     request: Request | None = None
     variable: str = ""
     code: float | None = None
+    person: str = ""
 
 
 RemarkKind = Literal[

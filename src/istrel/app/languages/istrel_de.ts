@@ -519,6 +519,10 @@
    <translation>Berichtigungen</translation>
   </message>
   <message>
+   <source>Counsel: {words}</source>
+   <translation>Rat: {words}</translation>
+  </message>
+  <message>
    <source>Cronbach’s alpha of composites on the diagonal of the matrix</source>
    <translation>Cronbachs Alpha zusammengesetzter Variablen auf der Diagonale der Matrix</translation>
   </message>
@@ -1136,6 +1140,10 @@
   <message>
    <source>Map of missing values</source>
    <translation>Karte der fehlenden Werte</translation>
+  </message>
+  <message>
+   <source>Margin note: {words}</source>
+   <translation>Randbemerkung: {words}</translation>
   </message>
   <message>
    <source>Margins above and below, mm</source>
@@ -2667,6 +2675,10 @@
    <translation>die Formel ändern</translation>
   </message>
   <message>
+   <source>check the logarithm</source>
+   <translation>den Logarithmus prüfen</translation>
+  </message>
+  <message>
    <source>choose a table or a figure to copy</source>
    <translation>wählen Sie eine Tabelle oder eine Abbildung zum Kopieren</translation>
   </message>
@@ -2735,6 +2747,10 @@
    <translation>Komma</translation>
   </message>
   <message>
+   <source>compare {other}</source>
+   <translation>{other} vergleichen</translation>
+  </message>
+  <message>
    <source>composite of the chosen</source>
    <translation>aus den gewählten zusammensetzen</translation>
   </message>
@@ -2781,6 +2797,10 @@
   <message>
    <source>count it as an answer in {names}</source>
    <translation>als Antwort zählen in {names}</translation>
+  </message>
+  <message>
+   <source>count them one by one</source>
+   <translation>einzeln zählen</translation>
   </message>
   <message>
    <source>count {codes} as an answer</source>
@@ -2891,6 +2911,10 @@
    <translation>{name} ableiten</translation>
   </message>
   <message>
+   <source>describe by medians</source>
+   <translation>mit Medianen beschreiben</translation>
+  </message>
+  <message>
    <source>describe … across …    click a variable, or type</source>
    <translation>describe … across …    eine Variable anklicken, oder schreiben</translation>
   </message>
@@ -2917,6 +2941,10 @@
   <message>
    <source>do the words still hold?</source>
    <translation>stimmen die Worte noch?</translation>
+  </message>
+  <message>
+   <source>draw it</source>
+   <translation>zeichnen</translation>
   </message>
   <message>
    <source>drawn again</source>
@@ -2949,6 +2977,10 @@
   <message>
    <source>each row stands for {name} cases</source>
    <translation>jede Zeile steht für so viele Fälle, wie {name} angibt</translation>
+  </message>
+  <message>
+   <source>each {name} has several rows</source>
+   <translation>zu jedem Wert von {name} gehören mehrere Zeilen</translation>
   </message>
   <message>
    <source>edit the methods text</source>
@@ -3536,6 +3568,10 @@
    <translation>Logarithmus zur Basis 2</translation>
   </message>
   <message>
+   <source>look without it</source>
+   <translation>ohne es ansehen</translation>
+  </message>
+  <message>
    <source>looking for what is wrong</source>
    <translation>Fehler werden gesucht</translation>
   </message>
@@ -4023,6 +4059,10 @@
    <translation>nur Zeilen mit Gegenstück</translation>
   </message>
   <message>
+   <source>only those above 0</source>
+   <translation>nur die über 0</translation>
+  </message>
+  <message>
    <source>only {condition}</source>
    <translation>nur {condition}</translation>
   </message>
@@ -4147,6 +4187,10 @@
    <translation>Anteil</translation>
   </message>
   <message>
+   <source>quantile plot</source>
+   <translation>Quantildiagramm</translation>
+  </message>
+  <message>
    <source>quarter</source>
    <translation>Quartal</translation>
   </message>
@@ -4245,6 +4289,10 @@
   <message>
    <source>refreshing {name}</source>
    <translation>{name} wird aufgefrischt</translation>
+  </message>
+  <message>
+   <source>relate by ranks</source>
+   <translation>nach Rängen in Beziehung setzen</translation>
   </message>
   <message>
    <source>remote values</source>
@@ -4529,6 +4577,14 @@
    <translation>Schreibweisen</translation>
   </message>
   <message>
+   <source>split by {category}</source>
+   <translation>nach {category} aufteilen</translation>
+  </message>
+  <message>
+   <source>split by {name}</source>
+   <translation>nach {name} aufteilen</translation>
+  </message>
+  <message>
    <source>spread by {name}</source>
    <translation>ausgebreitet nach {name}</translation>
   </message>
@@ -4663,6 +4719,10 @@
   <message>
    <source>telephone numbers</source>
    <translation>Telefonnummern</translation>
+  </message>
+  <message>
+   <source>test by ranks</source>
+   <translation>nach Rängen testen</translation>
   </message>
   <message>
    <source>text</source>
@@ -4825,6 +4885,10 @@
    <translation>{code} als fehlend behandeln</translation>
   </message>
   <message>
+   <source>treat {shown} as missing</source>
+   <translation>{shown} als fehlend behandeln</translation>
+  </message>
+  <message>
    <source>treat “{word}” as missing</source>
    <translation>„{word}“ als fehlend behandeln</translation>
   </message>
@@ -4903,6 +4967,10 @@
   <message>
    <source>use another source</source>
    <translation>eine andere Quelle verwenden</translation>
+  </message>
+  <message>
+   <source>use medians</source>
+   <translation>Mediane verwenden</translation>
   </message>
   <message>
    <source>usual</source>

@@ -519,6 +519,10 @@
    <translation>Correcciones</translation>
   </message>
   <message>
+   <source>Counsel: {words}</source>
+   <translation>Consejo: {words}</translation>
+  </message>
+  <message>
    <source>Cronbach’s alpha of composites on the diagonal of the matrix</source>
    <translation>Alfa de Cronbach de los compuestos en la diagonal de la matriz</translation>
   </message>
@@ -1136,6 +1140,10 @@
   <message>
    <source>Map of missing values</source>
    <translation>Mapa de valores perdidos</translation>
+  </message>
+  <message>
+   <source>Margin note: {words}</source>
+   <translation>Nota al margen: {words}</translation>
   </message>
   <message>
    <source>Margins above and below, mm</source>
@@ -2667,6 +2675,10 @@
    <translation>cambiar su fórmula</translation>
   </message>
   <message>
+   <source>check the logarithm</source>
+   <translation>comprobar el logaritmo</translation>
+  </message>
+  <message>
    <source>choose a table or a figure to copy</source>
    <translation>elija una tabla o una figura para copiar</translation>
   </message>
@@ -2735,6 +2747,10 @@
    <translation>coma</translation>
   </message>
   <message>
+   <source>compare {other}</source>
+   <translation>comparar {other}</translation>
+  </message>
+  <message>
    <source>composite of the chosen</source>
    <translation>componer las elegidas</translation>
   </message>
@@ -2781,6 +2797,10 @@
   <message>
    <source>count it as an answer in {names}</source>
    <translation>contar como respuesta en {names}</translation>
+  </message>
+  <message>
+   <source>count them one by one</source>
+   <translation>contarlos uno por uno</translation>
   </message>
   <message>
    <source>count {codes} as an answer</source>
@@ -2891,6 +2911,10 @@
    <translation>derivar {name}</translation>
   </message>
   <message>
+   <source>describe by medians</source>
+   <translation>describir con medianas</translation>
+  </message>
+  <message>
    <source>describe … across …    click a variable, or type</source>
    <translation>describe … across …    haga clic en una variable, o escriba</translation>
   </message>
@@ -2917,6 +2941,10 @@
   <message>
    <source>do the words still hold?</source>
    <translation>¿siguen siendo ciertas las palabras?</translation>
+  </message>
+  <message>
+   <source>draw it</source>
+   <translation>dibujarlo</translation>
   </message>
   <message>
    <source>drawn again</source>
@@ -2949,6 +2977,10 @@
   <message>
    <source>each row stands for {name} cases</source>
    <translation>cada fila representa tantos casos como indica {name}</translation>
+  </message>
+  <message>
+   <source>each {name} has several rows</source>
+   <translation>cada {name} tiene varias filas</translation>
   </message>
   <message>
    <source>edit the methods text</source>
@@ -3536,6 +3568,10 @@
    <translation>logaritmo en base 2</translation>
   </message>
   <message>
+   <source>look without it</source>
+   <translation>mirar sin él</translation>
+  </message>
+  <message>
    <source>looking for what is wrong</source>
    <translation>buscando lo que está mal</translation>
   </message>
@@ -4023,6 +4059,10 @@
    <translation>solo filas con pareja</translation>
   </message>
   <message>
+   <source>only those above 0</source>
+   <translation>solo los mayores que 0</translation>
+  </message>
+  <message>
    <source>only {condition}</source>
    <translation>solo {condition}</translation>
   </message>
@@ -4147,6 +4187,10 @@
    <translation>proporción</translation>
   </message>
   <message>
+   <source>quantile plot</source>
+   <translation>gráfico de cuantiles</translation>
+  </message>
+  <message>
    <source>quarter</source>
    <translation>trimestre</translation>
   </message>
@@ -4245,6 +4289,10 @@
   <message>
    <source>refreshing {name}</source>
    <translation>actualizando {name}</translation>
+  </message>
+  <message>
+   <source>relate by ranks</source>
+   <translation>relacionar por rangos</translation>
   </message>
   <message>
    <source>remote values</source>
@@ -4529,6 +4577,14 @@
    <translation>grafías</translation>
   </message>
   <message>
+   <source>split by {category}</source>
+   <translation>separar por {category}</translation>
+  </message>
+  <message>
+   <source>split by {name}</source>
+   <translation>separar por {name}</translation>
+  </message>
+  <message>
    <source>spread by {name}</source>
    <translation>desplegados por {name}</translation>
   </message>
@@ -4663,6 +4719,10 @@
   <message>
    <source>telephone numbers</source>
    <translation>números de teléfono</translation>
+  </message>
+  <message>
+   <source>test by ranks</source>
+   <translation>probar por rangos</translation>
   </message>
   <message>
    <source>text</source>
@@ -4825,6 +4885,10 @@
    <translation>tratar {code} como perdido</translation>
   </message>
   <message>
+   <source>treat {shown} as missing</source>
+   <translation>tratar {shown} como ausente</translation>
+  </message>
+  <message>
    <source>treat “{word}” as missing</source>
    <translation>tratar «{word}» como perdido</translation>
   </message>
@@ -4903,6 +4967,10 @@
   <message>
    <source>use another source</source>
    <translation>usar otra fuente</translation>
+  </message>
+  <message>
+   <source>use medians</source>
+   <translation>usar medianas</translation>
   </message>
   <message>
    <source>usual</source>

@@ -519,6 +519,10 @@
    <translation>Corrections</translation>
   </message>
   <message>
+   <source>Counsel: {words}</source>
+   <translation>Conseil : {words}</translation>
+  </message>
+  <message>
    <source>Cronbach’s alpha of composites on the diagonal of the matrix</source>
    <translation>Alpha de Cronbach des composites sur la diagonale de la matrice</translation>
   </message>
@@ -1136,6 +1140,10 @@
   <message>
    <source>Map of missing values</source>
    <translation>Carte des valeurs manquantes</translation>
+  </message>
+  <message>
+   <source>Margin note: {words}</source>
+   <translation>Note en marge : {words}</translation>
   </message>
   <message>
    <source>Margins above and below, mm</source>
@@ -2667,6 +2675,10 @@
    <translation>changer sa formule</translation>
   </message>
   <message>
+   <source>check the logarithm</source>
+   <translation>vérifier le logarithme</translation>
+  </message>
+  <message>
    <source>choose a table or a figure to copy</source>
    <translation>choisissez un tableau ou une figure à copier</translation>
   </message>
@@ -2735,6 +2747,10 @@
    <translation>virgule</translation>
   </message>
   <message>
+   <source>compare {other}</source>
+   <translation>comparer {other}</translation>
+  </message>
+  <message>
    <source>composite of the chosen</source>
    <translation>composer les choisies</translation>
   </message>
@@ -2781,6 +2797,10 @@
   <message>
    <source>count it as an answer in {names}</source>
    <translation>compter comme réponse dans {names}</translation>
+  </message>
+  <message>
+   <source>count them one by one</source>
+   <translation>les compter un par un</translation>
   </message>
   <message>
    <source>count {codes} as an answer</source>
@@ -2891,6 +2911,10 @@
    <translation>dériver {name}</translation>
   </message>
   <message>
+   <source>describe by medians</source>
+   <translation>décrire par les médianes</translation>
+  </message>
+  <message>
    <source>describe … across …    click a variable, or type</source>
    <translation>describe … across …    cliquez sur une variable, ou écrivez</translation>
   </message>
@@ -2917,6 +2941,10 @@
   <message>
    <source>do the words still hold?</source>
    <translation>les mots sont-ils encore vrais ?</translation>
+  </message>
+  <message>
+   <source>draw it</source>
+   <translation>le dessiner</translation>
   </message>
   <message>
    <source>drawn again</source>
@@ -2949,6 +2977,10 @@
   <message>
    <source>each row stands for {name} cases</source>
    <translation>chaque ligne représente autant de cas que {name} l’indique</translation>
+  </message>
+  <message>
+   <source>each {name} has several rows</source>
+   <translation>chaque {name} a plusieurs lignes</translation>
   </message>
   <message>
    <source>edit the methods text</source>
@@ -3536,6 +3568,10 @@
    <translation>logarithme de base 2</translation>
   </message>
   <message>
+   <source>look without it</source>
+   <translation>regarder sans lui</translation>
+  </message>
+  <message>
    <source>looking for what is wrong</source>
    <translation>recherche de ce qui ne va pas</translation>
   </message>
@@ -4023,6 +4059,10 @@
    <translation>seulement les lignes appariées</translation>
   </message>
   <message>
+   <source>only those above 0</source>
+   <translation>seulement ceux au-dessus de 0</translation>
+  </message>
+  <message>
    <source>only {condition}</source>
    <translation>seulement {condition}</translation>
   </message>
@@ -4147,6 +4187,10 @@
    <translation>part</translation>
   </message>
   <message>
+   <source>quantile plot</source>
+   <translation>diagramme des quantiles</translation>
+  </message>
+  <message>
    <source>quarter</source>
    <translation>trimestre</translation>
   </message>
@@ -4245,6 +4289,10 @@
   <message>
    <source>refreshing {name}</source>
    <translation>actualisation de {name}</translation>
+  </message>
+  <message>
+   <source>relate by ranks</source>
+   <translation>mettre en relation par les rangs</translation>
   </message>
   <message>
    <source>remote values</source>
@@ -4529,6 +4577,14 @@
    <translation>orthographes</translation>
   </message>
   <message>
+   <source>split by {category}</source>
+   <translation>séparer selon {category}</translation>
+  </message>
+  <message>
+   <source>split by {name}</source>
+   <translation>séparer selon {name}</translation>
+  </message>
+  <message>
    <source>spread by {name}</source>
    <translation>étalés selon {name}</translation>
   </message>
@@ -4663,6 +4719,10 @@
   <message>
    <source>telephone numbers</source>
    <translation>numéros de téléphone</translation>
+  </message>
+  <message>
+   <source>test by ranks</source>
+   <translation>tester par les rangs</translation>
   </message>
   <message>
    <source>text</source>
@@ -4825,6 +4885,10 @@
    <translation>traiter {code} comme manquant</translation>
   </message>
   <message>
+   <source>treat {shown} as missing</source>
+   <translation>traiter {shown} comme manquant</translation>
+  </message>
+  <message>
    <source>treat “{word}” as missing</source>
    <translation>traiter « {word} » comme manquant</translation>
   </message>
@@ -4903,6 +4967,10 @@
   <message>
    <source>use another source</source>
    <translation>utiliser une autre source</translation>
+  </message>
+  <message>
+   <source>use medians</source>
+   <translation>utiliser les médianes</translation>
   </message>
   <message>
    <source>usual</source>

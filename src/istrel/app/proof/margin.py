@@ -14,7 +14,7 @@ from istrel.app.proof.handles import Handles
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.paper import Paper
 from istrel.app.widgets.simple import button, column, label
-from istrel.app.words import tr
+from istrel.app.words import retold, tr
 from istrel.exhibits.between import as_bands, as_condition
 from istrel.exhibits.printing import plain_text
 from istrel.exhibits.setting import MarginNote, Remedy
@@ -42,7 +42,7 @@ class MarginNoteView(QWidget):
         says.setStyleSheet(f"font-size: 13px; color: {self._ink};")
         layout.addWidget(says)
         for remedy in note.remedies:
-            link = button(remedy.words, "link", partial(self.chosen.emit, remedy))
+            link = button(retold(remedy.words), "link", partial(self.chosen.emit, remedy))
             link.setStyleSheet("font-size: 13px;")
             layout.addWidget(link, 0, Qt.AlignmentFlag.AlignLeft)
         if note.cases is not None:
@@ -50,7 +50,9 @@ class MarginNoteView(QWidget):
             show.setStyleSheet("font-size: 13px;")
             layout.addWidget(show, 0, Qt.AlignmentFlag.AlignLeft)
         self.setFixedWidth(NOTE_WIDTH)
-        self.setAccessibleName(f"{'Counsel' if counsel else 'Margin note'}: {words}")
+        self.setAccessibleName(
+            tr("Counsel: {words}", words=words) if counsel else tr("Margin note: {words}", words=words)
+        )
 
     def paintEvent(self, event: QPaintEvent) -> None:
         del event

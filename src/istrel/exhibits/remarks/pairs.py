@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 
 from istrel.data.formula.tree import Name
 from istrel.data.levels import Level
+from istrel.english import english
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.contracts import Plan
 from istrel.exhibits.forms.identity import case_names
@@ -97,7 +98,7 @@ def bent(
         says = say("and_the_relation_is_bent", a=a, b=b)
         both = tuple(Crossed((Name(name),)) for name in (pair.a, pair.b))
         drawn = Request("relate", both, form="scatter", settings=Settings((("fit", "smooth"),)))
-        return [MarginNote("bent", pair.b, labels, says, (Remedy("draw it", request=drawn),))]
+        return [MarginNote("bent", pair.b, labels, says, (Remedy(english("draw it"), request=drawn),))]
     return []
 
 

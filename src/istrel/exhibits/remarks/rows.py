@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+from istrel.english import english
 from istrel.exhibits.contracts import Plan
 from istrel.exhibits.persons import Persons, persons_of
-from istrel.exhibits.setting import MarginNote
+from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.exhibits.text import Cell, say
 from istrel.exhibits.weights import effective_n
 from istrel.exhibits.wording import titled
@@ -21,8 +22,11 @@ def rows_remark(plan: Plan) -> tuple[MarginNote, ...]:
     if persons is None or (plan.request.verb != "describe" and not _anyone_repeats(persons, plan)):
         return ()
     name = titled(plan.data.variable(persons.name))
-    phrase = "rows_of_one_are_no_cases" if persons.declared else "rows_of_one_stand_apart"
-    return (MarginNote("repeated_persons", "", (), say(phrase, name=name)),)
+    if persons.declared:
+        return (MarginNote("repeated_persons", "", (), say("rows_of_one_are_no_cases", name=name)),)
+    words = english("each {name} has several rows", name=persons.name)
+    remedies = (Remedy(words, person=persons.name),)
+    return (MarginNote("repeated_persons", "", (), say("rows_of_one_stand_apart", name=name), remedies),)
 
 
 def _few_by_weights(plan: Plan) -> tuple[MarginNote, ...]:

@@ -11,6 +11,7 @@ from istrel.data.formula.tree import Comparison, Literal, Name
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
 from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
+from istrel.english import english
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.claims import unless_alike
 from istrel.exhibits.contracts import Plan
@@ -63,7 +64,7 @@ def codes(name: str, plan: Plan) -> list[MarginNote]:
         once = "stands_time_a_code_for"
         template = once if times == 1 else "stands_times_a_code_for"
         shown = f"{code:g}".replace("-", "−")
-        remedy = Remedy(f"treat {shown} as missing", variable=name, code=code)
+        remedy = Remedy(english("treat {shown} as missing", shown=shown), variable=name, code=code)
         behind = Behind(f"{name}: {shown}", values=(name, (code,)))
         says = say(template, code=Cell(code, Kind.CODE), n=times)
         notes.append(MarginNote("code", name, (), says, (remedy,), behind))
@@ -135,7 +136,7 @@ def humps(name: str, plan: Plan, modes: tuple[float, ...] | None = None) -> list
         return [MarginNote("humps", name, (), say("humps_hidden_by_mean", n=len(modes), where=where))]
     label = titled(plan.data.variable(category))
     says = say("humps_part_by", n=len(modes), where=where, category=label)
-    remedy = Remedy(f"split by {category}", request=toggle_group(plan.request, category))
+    remedy = Remedy(english("split by {category}", category=category), request=toggle_group(plan.request, category))
     return [MarginNote("humps", name, (), says, (remedy,))]
 
 
@@ -204,5 +205,5 @@ def zeros(name: str, plan: Plan) -> list[MarginNote]:
     remedies: tuple[Remedy, ...] = ()
     if plan.request.among is None:
         above = replace(plan.request, among=Comparison(Name(name), ">", Literal(0.0)))
-        remedies = (Remedy("only those above 0", request=above),)
+        remedies = (Remedy(english("only those above 0"), request=above),)
     return [MarginNote("many_zeros", name, (), says, remedies, Behind(f"{name} = 0", values=(name, (0.0,))))]

@@ -12,6 +12,7 @@ from istrel.app.stations.bench.draft import Draft
 from istrel.app.stations.bench.writing import Writing
 from istrel.app.words import retold, tr
 from istrel.data.derive import free_name
+from istrel.data.rows import Rows
 from istrel.exhibits.setting import Remedy
 from istrel.problem import Problem
 from istrel.sentence import parse, parse_condition, parse_expression
@@ -21,7 +22,7 @@ from istrel.sentence.names import understood_condition
 from istrel.sentence.request import Request, show
 from istrel.sentence.show_formula import show_condition
 from istrel.sentence.vocabulary import SETTINGS
-from istrel.study.changes.codebook import Derive, TreatAsMissing
+from istrel.study.changes.codebook import Derive, SetRows, TreatAsMissing
 
 
 class Clicks(QObject):
@@ -118,3 +119,5 @@ class Clicks(QObject):
             self.write(remedy.request)
         elif remedy.code is not None:
             self._model.do(TreatAsMissing((remedy.variable,), (remedy.code,)))
+        elif remedy.person:
+            self._model.do(SetRows(Rows(person=remedy.person)))

@@ -6,6 +6,7 @@ from collections.abc import Iterator
 
 import numpy as np
 
+from istrel.english import english
 from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.exhibits.text import Cell, say
 from istrel.exhibits.verbs.check.compute import MAKERS
@@ -55,8 +56,8 @@ def _by_medians(worst: list[CheckCell], plan: CheckPlan) -> MarginNote:
     numbers = "n, median, iqr, test = ranks" if grouped else "n, median, iqr"
     names = ", ".join(show_name(cell.variable) for cell in worst)
     remedies = (
-        Remedy("describe by medians", request=parse(f"describe {names}{tail} with {numbers}")),
-        Remedy("quantile plot", request=parse(f"check {names}{tail} as quantile plot")),
+        Remedy(english("describe by medians"), request=parse(f"describe {names}{tail} with {numbers}")),
+        Remedy(english("quantile plot"), request=parse(f"check {names}{tail} as quantile plot")),
     )
     most = max(worst, key=_skew)
     says = say(
@@ -101,7 +102,7 @@ def _in_logarithms(name: str, cells: list[CheckCell], plan: CheckPlan) -> Iterat
         p=p_words(_p(worst)),
     )
     sentence = f"check log({show_name(name)}){_tail(plan)}"
-    yield MarginNote("logarithm", name, (), says, (Remedy("check the logarithm", request=parse(sentence)),))
+    yield MarginNote("logarithm", name, (), says, (Remedy(english("check the logarithm"), request=parse(sentence)),))
 
 
 def _p(tested: Tested) -> float:
@@ -140,6 +141,6 @@ def _items(plan: CheckPlan, result: CheckResult) -> Iterator[MarginNote]:
             rest=Cell(item.item_rest, Kind.COEFFICIENT),
         )
         known = all(one.name in plan.data.table for one in cell.items)  # and no formula
-        remedies = (Remedy("look without it", request=parse(f"check {rest} as scale")),) if known else ()
+        remedies = (Remedy(english("look without it"), request=parse(f"check {rest} as scale")),) if known else ()
         yield MarginNote("item_out", item.name, cell.group.labels, says, remedies)
         return

@@ -8,6 +8,7 @@ from typing import NamedTuple
 import numpy as np
 
 from istrel.data.reason import Reason
+from istrel.english import english
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.forms.limits import figure_of
@@ -339,7 +340,9 @@ def _margin(plan: CountPlan, crossed: list[CrossCell]) -> tuple[MarginNote, ...]
     for name in sorted(plan.classed) if plan.request.settings["classes"] is None else ():
         one_by_one = with_setting(plan.request, "classes", False)
         says = say("many_values_so_they_are")
-        made.append(MarginNote("classes", name, (), says, (Remedy("count them one by one", request=one_by_one),)))
+        made.append(
+            MarginNote("classes", name, (), says, (Remedy(english("count them one by one"), request=one_by_one),))
+        )
     for cell in crossed:
         if cell.chi_square.small > SMALL_SHARE:
             share = Cell(100 * cell.chi_square.small, Kind.COUNT)

@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Name
+from istrel.english import english
 from istrel.exhibits.persons import persons_of
 from istrel.exhibits.remarks.sizes import size_note
 from istrel.exhibits.setting import MarginNote, Remedy
@@ -87,7 +88,7 @@ def _by_ranks(plan: DescribePlan, result: DescribeResult) -> Iterator[MarginNote
         )
         request = with_setting(plan.request, "test", "ranks")
         yield MarginNote(
-            "by_ranks", cell.variable, cell.group.labels, says, (Remedy("test by ranks", request=request),)
+            "by_ranks", cell.variable, cell.group.labels, says, (Remedy(english("test by ranks"), request=request),)
         )
         return
 
@@ -127,7 +128,9 @@ def _other_groups(plan: DescribePlan) -> Iterator[MarginNote]:
             here=Cell(max(0.0, here), Kind.COEFFICIENT),
         )
         request = replace(plan.request, across=(Crossed((Name(name),)),))
-        yield MarginNote("other_group", subject.name, (), says, (Remedy(f"split by {name}", request=request),))
+        yield MarginNote(
+            "other_group", subject.name, (), says, (Remedy(english("split by {name}", name=name), request=request),)
+        )
         return
 
 
@@ -183,7 +186,7 @@ def _missing(plan: DescribePlan) -> Iterator[MarginNote]:
             there=summary_cell(means[0], other, data),
         )
         compared = f"describe {show_name(other)} across ({show_name(subject.name)} is missing) with difference, test"
-        remedy = Remedy(f"compare {other}", request=parse(compared))
+        remedy = Remedy(english("compare {other}", other=other), request=parse(compared))
         yield MarginNote("missing_depends", subject.name, (), says, (remedy,))
         return
 

@@ -6,6 +6,7 @@ from dataclasses import replace
 
 from istrel.data.levels import Level
 from istrel.data.limits import SKEWED
+from istrel.english import english
 from istrel.exhibits.claims import claim
 from istrel.exhibits.remarks import groups, values
 from istrel.exhibits.setting import MarginNote, Remedy
@@ -115,4 +116,4 @@ def _medians(plan: DescribePlan) -> tuple[Remedy, ...]:
     swap = {"mean": "median", "sd": "iqr"}
     wanted = tuple(dict.fromkeys(swap.get(key, key) for key in plan.shown))
     request = replace(plan.request, settings=plan.request.settings.with_value("statistics", wanted))
-    return (Remedy("use medians", request=request),)
+    return (Remedy(english("use medians"), request=request),)

@@ -7,6 +7,7 @@ from itertools import islice
 
 import numpy as np
 
+from istrel.english import english
 from istrel.exhibits.persons import persons_of
 from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.exhibits.text import Cell, Text, say
@@ -75,7 +76,9 @@ def _ranks(plan: RelatePlan, result: RelateResult) -> Iterator[MarginNote]:
     numbers = {"rho": Cell(rho, Kind.COEFFICIENT), "r": Cell(pair.coefficient, Kind.COEFFICIENT)}
     says = say("ranks_agree_more_than_a_line", **_names(pair, plan), **numbers)
     request = with_setting(plan.request, "method", "spearman")
-    yield MarginNote("ranks_agree_more", pair.b, cell.group.labels, says, (Remedy("relate by ranks", request=request),))
+    yield MarginNote(
+        "ranks_agree_more", pair.b, cell.group.labels, says, (Remedy(english("relate by ranks"), request=request),)
+    )
 
 
 def _skewed_pairs(plan: RelatePlan, result: RelateResult) -> Iterator[tuple[Part, Pair, RelateCell]]:
