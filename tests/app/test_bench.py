@@ -353,7 +353,7 @@ def test_who_stands_in_several_rows_is_said_with_a_click(
 ) -> None:
     path = tmp_path / "times.csv"
     lines = (
-        f"{person},{'ab'[trial % 2]},{300 + 17 * person + (trial * 37) % 90}"
+        f"{person},{'ab'[trial % 2]},{300 + 17 * person + (trial * 37 + person * trial) % 90}"
         for person in range(1, 7)
         for trial in range(10)
     )
@@ -362,7 +362,7 @@ def test_who_stands_in_several_rows_is_said_with_a_click(
     (note,) = [view for view in window.stations.bench.widget.desk.notes if view.note.kind == "repeated_persons"]
     button = note.findChild(QPushButton)
     assert button is not None
-    assert button.text() == "each subject has several rows"
+    assert button.accessibleName() == "each subject has several rows"
     qtbot.mouseClick(button, Qt.MouseButton.LeftButton)
     settle()
     assert window.model.study.codebook.rows.person == "subject"

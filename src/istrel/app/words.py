@@ -46,6 +46,11 @@ def speak(language: str) -> None:
             _Spoken.translators += (translator,)
 
 
+def spoken() -> str:
+    """The language that the window speaks."""
+    return _Spoken.language
+
+
 def language_of_the_system() -> str:
     """The first of the languages wanted by the system that the window speaks; English where it speaks none."""
     wanted = (name.partition("-")[0] for name in QLocale.system().uiLanguages())

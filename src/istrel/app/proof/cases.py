@@ -8,6 +8,7 @@ from functools import partial
 from PySide6.QtCore import QObject, QPoint
 
 from istrel.app.bridge import StudyModel
+from istrel.app.proof.as_spoken import as_spoken
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.paper import Paper
 from istrel.app.proof.slip import NumberSlip
@@ -36,7 +37,7 @@ class Opener(QObject):
         if proof is None:
             return
         self._behind = cell.behind
-        work = partial(opened_cell, proof.exhibit, cell, self._model.style)
+        work = partial(opened_cell, proof.exhibit, cell, as_spoken(self._model.style))
         self._model.background.submit("slip", work, partial(self._unfold, proof, at), self._show_instead)
 
     def _unfold(self, proof: Proof, at: QPoint, found: Explained) -> None:

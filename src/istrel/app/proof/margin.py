@@ -6,10 +6,11 @@ from collections.abc import Iterable
 from functools import partial
 
 from PySide6.QtCore import QRect, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QPainter, QPaintEvent, QResizeEvent, QWheelEvent
+from PySide6.QtGui import QFontMetricsF, QPainter, QPaintEvent, QResizeEvent, QWheelEvent
 from PySide6.QtWidgets import QScrollArea, QWidget
 
 from istrel.app import theme
+from istrel.app.proof.as_spoken import as_spoken
 from istrel.app.proof.handles import Handles
 from istrel.app.proof.jobs import Proof
 from istrel.app.proof.paper import Paper
@@ -20,10 +21,22 @@ from istrel.exhibits.printing import plain_text
 from istrel.exhibits.setting import MarginNote, Remedy
 from istrel.style.house import HouseStyle
 
-NOTE_WIDTH = 136
+NOTE_WIDTH, LEFT = 136, 12
 EDGE = 22
 LARGEST, SMALLEST = 1.15, 0.45
 ZOOM_STEP, LEAST_ZOOM, MOST_ZOOM = 1.2, 0.4, 5.0
+
+
+def _in_lines(text: str) -> str:
+    """A text in lines that fit under a note."""
+    metrics, lines = QFontMetricsF(theme.sans(13)), [""]
+    for word in text.split():
+        longer = f"{lines[-1]} {word}".strip()
+        if lines[-1] and metrics.horizontalAdvance(longer) > NOTE_WIDTH - LEFT:
+            lines.append(word)
+        else:
+            lines[-1] = longer
+    return "\n".join(lines)
 
 
 class MarginNoteView(QWidget):
@@ -36,13 +49,15 @@ class MarginNoteView(QWidget):
         super().__init__(parent)
         self.note = note
         self._ink = theme.ACCENT if counsel else theme.VERMILION
-        words = plain_text(note.says, style)
-        layout = column(self, margins=(12, 0, 0, 2), spacing=3)
+        words = plain_text(note.says, as_spoken(style))
+        layout = column(self, margins=(LEFT, 0, 0, 2), spacing=3)
         says = label(words, "error", wrap=True)
         says.setStyleSheet(f"font-size: 13px; color: {self._ink};")
         layout.addWidget(says)
         for remedy in note.remedies:
-            link = button(retold(remedy.words), "link", partial(self.chosen.emit, remedy))
+            offered = retold(remedy.words)
+            link = button(_in_lines(offered), "link", partial(self.chosen.emit, remedy))
+            link.setAccessibleName(offered)
             link.setStyleSheet("font-size: 13px;")
             layout.addWidget(link, 0, Qt.AlignmentFlag.AlignLeft)
         if note.cases is not None:
@@ -92,7 +107,7 @@ class LimitsNote(QWidget):
         self.setVisible(marked is not None)
         if marked is not None:
             self._variable, self._ends = marked.variable, (marked.low, marked.high)
-            self.says.setText("\n".join(plain_text(line, style) for line in handles.words()))
+            self.says.setText("\n".join(plain_text(line, as_spoken(style)) for line in handles.words()))
             self.setAccessibleName(tr("Between the limits: {text}", text=self.says.text()))
 
     def paintEvent(self, event: QPaintEvent) -> None:
