@@ -18,6 +18,7 @@ FEW_ZEROS, MANY_ZEROS = 0.05, 0.2
 FEWEST = 20  # fewer values have no bulk
 FEWEST_IN_OTHER_UNIT, MOST_IN_OTHER_UNIT = 2, 0.2  # one alone is a slip of the pen as well
 LEAST_STEP, WIDEST_REST = 10.0, 4.0
+A_LOOK = 10_000
 
 
 def remote(values: NDArray[np.float64]) -> NDArray[np.bool_]:
@@ -92,24 +93,32 @@ def other_unit(values: NDArray[np.float64]) -> OtherUnit | None:
 
     Notes
     -----
-    All are above 0, the widest step in their ratios parts a fifth of them at most, the rest lies within a factor of 4, and brought
-    into the unit of the rest the few lie among it.
+    All are above 0; a fifth at most lies beyond four times the median (or its fourth part) on one side, a step of ten apart
+    from the rest; that lies within a factor of 4, and brought into its unit the few lie among it. Nothing is sorted, and the
+    median is that of a sample: every column is looked at.
     """
-    if values.size < FEWEST or not float(values.min()) > 0:
+    if values.size < FEWEST:
         return None
-    ordered = np.sort(values)
-    steps = ordered[1:] / ordered[:-1]
-    at = int(steps.argmax()) + 1
-    above = values.size - at
-    few = min(at, above)
-    if not FEWEST_IN_OTHER_UNIT <= few <= MOST_IN_OTHER_UNIT * values.size or steps[at - 1] < LEAST_STEP:
+    low, high = _ends(values)
+    if not low > 0 or high < LEAST_STEP * low:
         return None
-    larger = few == above
-    rest, others = (ordered[:at], ordered[at:]) if larger else (ordered[at:], ordered[:at])
-    if rest[-1] > WIDEST_REST * rest[0]:
+    (median,) = quick_quantiles(values[:: max(1, values.size // A_LOOK)], (0.5,))
+    above, below = values > WIDEST_REST * median, values < median / WIDEST_REST
+    larger = bool(above.any())
+    mask = above if larger else below
+    few = int(mask.sum())
+    if (larger and below.any()) or not FEWEST_IN_OTHER_UNIT <= few <= MOST_IN_OTHER_UNIT * values.size:
+        return None
+    rest, others = (_ends(values[part]) for part in (~mask, mask))
+    step = others[0] / rest[1] if larger else rest[0] / others[1]
+    if rest[1] > WIDEST_REST * rest[0] or step < LEAST_STEP:
         return None
     for factor in (100.0, 1000.0):
-        brought = others / factor if larger else others * factor
-        if rest[0] * 0.9 <= brought[0] and brought[-1] <= rest[-1] * 1.1:
-            return OtherUnit((values > ordered[at - 1]) == larger, factor, larger)
+        low, high = (end / factor if larger else end * factor for end in others)
+        if rest[0] * 0.9 <= low and high <= rest[1] * 1.1:
+            return OtherUnit(mask, factor, larger)
     return None
+
+
+def _ends(values: NDArray[np.float64]) -> tuple[float, float]:
+    return float(values.min()), float(values.max())

@@ -384,7 +384,7 @@
   </message>
   <message>
    <source>Below the table was left out: {words}.</source>
-   <translation>Sous le tableau, laissé de côté : {words}.</translation>
+   <translation>Laissé de côté sous les données : {words}.</translation>
   </message>
   <message>
    <source>Bench</source>

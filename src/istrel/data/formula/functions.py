@@ -170,11 +170,12 @@ def _number(parts: list[Column], options: Options) -> Column:
             english("number( ) takes 1 for the first number in a text, 2 for the second, to {most}.", most=MOST_NUMBERS)
         )
     source = parts[0]
-    found = [NUMBER.findall(str(value)) for value in _distinct(source)]
+    distinct = _distinct(source)
+    found = [NUMBER.findall(str(value)) for value in distinct]
     each = np.array([_read(numbers[int(wanted) - 1]) if len(numbers) >= wanted else np.nan for numbers in found])
     if not each.size:
         return finite(np.zeros(source.n_rows), np.zeros(source.n_rows, bool))
-    return finite(each[_codes(source, _distinct(source))], source.valid)
+    return finite(each[_codes(source, distinct)], source.valid)
 
 
 def _read(number: str) -> float:

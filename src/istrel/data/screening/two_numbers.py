@@ -8,7 +8,7 @@ import pyarrow as pa
 
 from istrel.data.column import Kind
 from istrel.data.formula.tree import Call, Literal, Name
-from istrel.data.reading.numbers import two_in_a_cell
+from istrel.data.reading.numbers import SAMPLE, two_in_a_cell
 from istrel.data.screening.finding import Finding
 from istrel.data.screening.look import Look
 from istrel.english import english
@@ -17,8 +17,8 @@ from istrel.english import english
 def find(look: Look) -> Iterator[Finding]:
     """two_numbers."""
     for name in look.of_kind(Kind.TEXT):
-        words = look.data.table.column(name).words
-        if not (two := two_in_a_cell(pa.array(words, pa.string()))):
+        first = look.data.table.column(name).words[:SAMPLE]
+        if not (two := two_in_a_cell(pa.array(first, pa.string()))):
             continue
         offered = (
             look.offer(english("derive the first number"), f"{name}_1", _number(name, 1)),
