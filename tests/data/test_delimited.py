@@ -259,6 +259,15 @@ def test_a_file_that_changes_while_it_is_read_is_refused(tmp_path: Path) -> None
         (("none", "1", "2", "none"), None, ""),
         (("12%", "5 kg", "7 m", "12 34"), None, ""),
         (("12 34", "1 23", "5 6", "7 8"), None, ""),
+        (("-5k", "(12k)", "800", "1.5M"), (-5000, -12000, 800, 1500000), ""),
+        (("€5m", "-€7.5m", "€800", "€3bn"), (5e6, -7.5e6, 800, 3e9), "€"),
+        (("CHF 3k", "(CHF 4k)", "-CHF 600", "CHF 2 Mio."), (3000, -4000, -600, 2e6), "CHF"),
+        (("-2 Mio. €", "3k€", "1.5 Tsd. €", "4 €"), (-2e6, 3000, 1500, 4), "€"),
+        (("300 K", "-5 K", "12.5 K", "7 K"), (300, -5, 12.5, 7), "K"),
+        (("5 m", "-7m", "12 m", "8 m"), (5, -7, 12, 8), "m"),
+        (("€5mo", "€7mo", "$12kg", "€9h"), None, ""),
+        (("5 kg", "6k", "7 kg", "8M"), None, ""),
+        (("5 blorp", "6 blorp", "7 blorp", "8 blorp"), None, ""),
     ],
 )
 def test_signs_beside_numbers_and_marks_for_nothing(

@@ -5069,6 +5069,10 @@
    <translation>was davon</translation>
   </message>
   <message>
+   <source>what stands beside its numbers (“{word}”) is not known as a unit; it was left as text.</source>
+   <translation>was neben den Zahlen steht („{word}“), ist nicht als Einheit bekannt; die Spalte blieb Text.</translation>
+  </message>
+  <message>
    <source>what tells the rows of a case apart</source>
    <translation>was die Zeilen eines Falls unterscheidet</translation>
   </message>

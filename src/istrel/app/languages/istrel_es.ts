@@ -5069,6 +5069,10 @@
    <translation>qué de ello</translation>
   </message>
   <message>
+   <source>what stands beside its numbers (“{word}”) is not known as a unit; it was left as text.</source>
+   <translation>lo que acompaña a los números («{word}») no es una unidad conocida; la columna quedó como texto.</translation>
+  </message>
+  <message>
    <source>what tells the rows of a case apart</source>
    <translation>lo que distingue las filas de un caso</translation>
   </message>

@@ -5069,6 +5069,10 @@
    <translation>ce qu’on en prend</translation>
   </message>
   <message>
+   <source>what stands beside its numbers (“{word}”) is not known as a unit; it was left as text.</source>
+   <translation>ce qui accompagne les nombres (« {word} ») n’est pas une unité connue ; la colonne est restée du texte.</translation>
+  </message>
+  <message>
    <source>what tells the rows of a case apart</source>
    <translation>ce qui distingue les lignes d’un cas</translation>
   </message>

@@ -15,10 +15,11 @@ from numpy.typing import NDArray
 from istrel.data.column import Column, Kind, Unread
 from istrel.data.markers import is_marker, stands_for_nothing
 from istrel.data.reading import dates
+from istrel.data.reading.beside import beside_signs, several_units, strange_unit
 from istrel.data.reading.durations import as_durations
 from istrel.data.reading.labelled import with_labels
 from istrel.data.reading.notes import Notes
-from istrel.data.reading.numbers import Marks, as_numbers, beside_signs, several_units, with_digits
+from istrel.data.reading.numbers import Marks, as_numbers, with_digits
 from istrel.english import english
 from istrel.problem import Problem
 from istrel.stats.distinct import distinct_values
@@ -292,6 +293,11 @@ def _say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:
         notes.say(name, clock.said, unsure=True)
     elif units := several_units(words):
         words_ = english("its numbers are in several units ({units}); it was left as text.", units=", ".join(units))
+        notes.say(name, words_, unsure=True)
+    elif word := strange_unit(words):
+        words_ = english(
+            "what stands beside its numbers (“{word}”) is not known as a unit; it was left as text.", word=word
+        )
         notes.say(name, words_, unsure=True)
 
 

@@ -19,6 +19,7 @@ import pyarrow.compute as pc
 from numpy.typing import NDArray
 
 from istrel.data.reading.notes import Notes
+from istrel.data.reading.patterns import LETTER
 from istrel.english import english
 
 SAMPLE = 200
@@ -31,7 +32,7 @@ TIME = (
 )
 ONE, TWO = r"(?P<first>[0-9]{1,2})", r"(?P<second_part>[0-9]{1,2})"
 DAY, LONG_YEAR, YEAR = r"(?P<day>[0-9]{1,2})", r"(?P<year>[0-9]{4})", r"(?P<year>[0-9]{4}|[0-9]{2})"
-WORD, NAME = r"\pL{2,12}", r"(?P<name>\pL{3,12})"
+WORD, NAME = rf"{LETTER}{{2,}}", rf"(?P<name>{LETTER}{{3,}})"
 OF = r"(?:[-/. ]|\. | de | of )"
 
 

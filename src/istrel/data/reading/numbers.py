@@ -1,13 +1,12 @@
-"""Numbers as people write them: the column decides between decimal point and comma; what stands beside them is taken off.
+"""Numbers as people write them: the column decides between decimal point and comma.
 
-What is taken off is said. Limits (“<0.01”, “65+”) and numbers with the other decimal mark stay texts among the numbers: what they
-count as is asked.
+Limits (“<0.01”, “65+”) and numbers with the other decimal mark stay texts among the numbers: what they count as is asked. What
+stands beside numbers is in `beside`.
 """
 
 from __future__ import annotations
 
 import unicodedata
-from collections import Counter
 from dataclasses import dataclass
 from typing import Any, NamedTuple
 
@@ -17,7 +16,6 @@ import pyarrow.compute as pc
 from numpy.typing import NDArray
 
 from istrel.data.reading.notes import Notes
-from istrel.data.units import known_units
 from istrel.english import English, english
 
 Mask = NDArray[np.bool_]
@@ -25,7 +23,6 @@ SPACES = "\u00a0\u202f\u2009"
 GROUPS = (" ", "'", "’")  # thousands, besides the comma or the point
 SAMPLE = 1_000
 LAKHS = ("[0-9]{1,2}(,[0-9]{2})+,[0-9]{3}",)  # thousands in threes, then in twos: 12,34,567
-MANY_OF_A_UNIT, MOSTLY_UNITS = 0.1, 0.7  # of different numbers
 FEW_LISTS = 0.05  # a stray one among numbers is a slip
 OVERRULES = 0.2  # of different numbers with the other mark, in a file whose mark is known
 LIMIT = (
@@ -42,15 +39,7 @@ TWO = (  # two numbers in a cell: with what stands between two, in feet and inch
 )
 POWER = r"^([+-]?[0-9]+(?:[.,][0-9]+)?) ?[×xX·*] ?10\^?\(?([+-]?[0-9]{1,3})\)?$"
 OTHER_DIGITS = r"[٠-٩۰-۹०-९০-৯๐-๙０-９⁰¹²³⁴-⁹]"
-SCALES = {"k": 1e3, "K": 1e3, "Tsd": 1e3, "M": 1e6, "Mio": 1e6, "mio": 1e6, "mn": 1e6, "Mrd": 1e9, "bn": 1e9}
 LIST = r"^[0-9]{1,3}(?:(?:[,;] ?[0-9]{1,2}){2,}|(?:\.[0-9]{1,2}){2,}(?:\.[0-9]+)?)$"  # answers side by side, versions, addresses
-DECORATED = (
-    r"^(?P<about>[~≈]|ca\.? |approx\.? )? ?(?P<open>\()? ?(?P<sign>[+-])? ?"
-    r"(?P<before>(?:[A-Z]{1,2})?[$]|[€£¥₹₽₺₪₩฿]|[A-Z]{3}|kr\.?|zł|Rs\.?)?"
-    r" ?(?P<sign2>[+-])?(?P<number>(?:[0-9]|[.,][0-9])[0-9.,'’ ]*?(?:[eE][+-]?[0-9]+)?)"
-    r" ?(?P<unit>[%‰€$£¥₹₽₺₪₩฿°]|R[$]|(?:Tsd|Mio|mio|Mrd|mn|bn|k|M)\.? ?[€$£]|"
-    r"[°µμ]?\pL[\pL²³/0-9]{0,8}\.?)? ?(?P<close>\))? ?(?P<mark>[*†‡§]{1,4})?$"
-)
 
 
 class Marks(NamedTuple):
@@ -107,7 +96,7 @@ def as_numbers(words: pa.Array, marks: Marks) -> Read:
     """Words that are numbers and nothing else."""
     plain = tidied(words)
     limits = limits_in(plain)
-    values, read, other, said = _decided(plain, marks)
+    values, read, other, said = decided(plain, marks)
     return Read(values, read, limits | other, "", said)
 
 
@@ -118,67 +107,6 @@ def limits_in(plain: pa.Array) -> Mask:
     return found & ~np.asarray(pc.match_substring_regex(plain, r"^[0-9]\+$")) if marks else found
 
 
-def beside_signs(words: pa.Array, marks: Marks) -> Read:
-    """Words that are numbers with a unit, a currency, brackets for a minus, or a footnote's mark."""
-    plain = tidied(words)
-    limits = limits_in(plain)
-    parts = pc.extract_regex(plain, DECORATED)
-    units = _units(parts)
-    if units is None:
-        return Read(np.zeros(len(words)), np.zeros(len(words), bool), limits)
-    unit, fits = units
-    brackets = _there(parts, "open") & _there(parts, "close")
-    fits &= _there(parts, "open") == _there(parts, "close")
-    number = pc.fill_null(pc.struct_field(parts, "number"), "")
-    values, read, other, said = _decided(pc.utf8_trim_whitespace(number), marks)
-    if unit in SCALES:
-        values = values * _scaled(parts)
-        at = int(np.flatnonzero(read & _there(parts, "unit"))[0])
-        read_as = english("“{word}” was read as {number}.", word=words[at].as_py(), number=f"{values[at]:.12g}")
-        said = ((read_as, False),)
-        coin = next((sign for sign in "€$£" if sign in str(words[at].as_py())), "")
-        return Read(values, read, limits, coin, said)
-    negative = brackets | _is(parts, "sign", "-") | _is(parts, "sign2", "-")
-    read &= fits
-    told = list(said)
-    if (read & brackets).any():
-        told.append((english("numbers in brackets were read as negative."), False))
-    for part, what in (
-        ("mark", english("footnote marks beside its numbers were left out.")),
-        ("about", english("signs for “about” before its numbers were left out.")),
-    ):
-        if (read & _there(parts, part)).any():
-            told.append((what, False))
-    without = int((read & ~_there(parts, "unit") & ~_there(parts, "before")).sum())
-    if unit and without and not brackets.any():
-        lacking = english(
-            "its numbers are read in {unit}; [one of them names|{n:,} different ones name] no unit.",
-            unit=unit,
-            n=without,
-        )
-        told.append((lacking, True))
-    return Read(np.where(negative, -values, values), read, limits | (other & fits), unit, tuple(told))
-
-
-def _scaled(parts: pa.StructArray) -> NDArray[np.float64]:
-    """By what each number is to be multiplied: 1,000 for “k”."""
-    units = pc.fill_null(pc.struct_field(parts, "unit"), "").to_pylist()
-    return np.array([SCALES.get(_scale(unit), 1.0) for unit in units])
-
-
-def _scale(unit: str) -> str:
-    """What stands for thousands or millions in a unit: “Mio” of “Mio. €”."""
-    return unit.rstrip(" €$£").rstrip(".")
-
-
-def several_units(words: pa.Array) -> tuple[str, ...]:
-    """The units beside numbers, where more than one stands beside many; empty else."""
-    parts = pc.extract_regex(tidied(words.slice(0, SAMPLE)), DECORATED)
-    found = Counter(unit for unit in _called(parts) if unit not in ("", "?"))
-    many = [unit for unit, n in found.items() if n >= MANY_OF_A_UNIT * len(parts)]
-    return tuple(many) if len(many) > 1 and found.total() >= MOSTLY_UNITS * len(parts) else ()
-
-
 def two_in_a_cell(words: pa.Array) -> str:
     """A word of two numbers with ± between them, among words that mostly are such; empty where there is none."""
     found = pc.match_substring_regex(tidied(words.slice(0, SAMPLE)), TWO)
@@ -186,40 +114,7 @@ def two_in_a_cell(words: pa.Array) -> str:
     return str(words[int(places[0])].as_py()) if places.size * 2 > len(found) else ""
 
 
-def _there(parts: pa.StructArray, name: str) -> Mask:
-    return np.asarray(pc.not_equal(pc.fill_null(pc.struct_field(parts, name), ""), ""))
-
-
-def _is(parts: pa.StructArray, name: str, text: str) -> Mask:
-    return np.asarray(pc.equal(pc.fill_null(pc.struct_field(parts, name), ""), text))
-
-
-def _units(parts: pa.StructArray) -> tuple[str, Mask] | None:
-    """(the unit beside most numbers, which words have it or none); None where nothing known stands beside any."""
-    called = _called(parts)
-    written = {unit for unit in _written(parts) if unit}
-    scales = {_scale(unit) for unit in written}
-    if scales and scales <= SCALES.keys() and len({unit[-1] for unit in written} & set("€$£")) < 2:
-        return next(iter(sorted(scales))), np.asarray(parts.is_valid())
-    found = Counter(unit for unit in called if unit not in ("", "?"))
-    unit = found.most_common(1)[0][0] if found else ""
-    fits = np.array([one in (unit, "") for one in called], bool) & np.asarray(parts.is_valid())
-    return (unit, fits) if fits.any() else None
-
-
-def _called(parts: pa.StructArray) -> list[str]:
-    """The unit beside each number as we call it, "?" for one that is not known."""
-    known = known_units()
-    return [known.get(unit, known.get(unit.casefold(), "?")) for unit in _written(parts)]
-
-
-def _written(parts: pa.StructArray) -> list[str]:
-    """What stands before or behind each number, as it stands."""
-    texts = [pc.fill_null(pc.struct_field(parts, name), "").to_pylist() for name in ("before", "unit")]
-    return [a or b.rstrip(".") for a, b in zip(*texts, strict=True)]
-
-
-def _decided(plain: pa.Array, marks: Marks) -> tuple[NDArray[np.float64], Mask, Mask, tuple[tuple[str, bool], ...]]:
+def decided(plain: pa.Array, marks: Marks) -> tuple[NDArray[np.float64], Mask, Mask, tuple[tuple[str, bool], ...]]:
     """(values, read, numbers with the other mark, what to say) under the decimal mark that the column shows, else the file's."""
     none = np.zeros(len(plain), bool)
     if int(pc.sum(pc.match_substring_regex(plain, LIST)).as_py() or 0) > FEW_LISTS * len(plain):

@@ -1,0 +1,189 @@
+"""Numbers with something beside them: a unit, a currency, thousands or millions, brackets for a minus, a footnote's mark.
+
+What is taken off is said. A word whose unit is not known, or not that of the column, is not read.
+"""
+
+from __future__ import annotations
+
+import re
+from collections import Counter
+from dataclasses import dataclass
+from functools import cache
+from typing import NamedTuple
+
+import numpy as np
+import pyarrow as pa
+import pyarrow.compute as pc
+from numpy.typing import NDArray
+
+from istrel.data.reading.numbers import SAMPLE, Marks, Mask, Read, decided, limits_in, tidied
+from istrel.data.reading.patterns import LETTER, OF_A_UNIT
+from istrel.data.units import known_units
+from istrel.english import English, english
+
+MANY_OF_A_UNIT, MOSTLY_UNITS, FEWEST_STRANGE = 0.1, 0.7, 4  # of different numbers
+COIN = r"(?:[A-Z]{1,2})?[$]|[€£¥₹₽₺₪₩฿]|[A-Z]{3}|[Kk]r\.?|zł|Rs\.?"
+SCALES = {"Tsd": 1e3, "Mio": 1e6, "mio": 1e6, "mn": 1e6, "Mrd": 1e9, "mrd": 1e9, "bn": 1e9}
+CLOSE_SCALES = {"k": 1e3, "K": 1e3, "M": 1e6}  # with a space before they are units
+COIN_SCALES = {"m": 1e6, "b": 1e9, "B": 1e9}  # after an amount of money alone
+OF_ORDER = frozenset(("st", "nd", "rd", "th", "er", "ème", "º"))  # “5th” names a class
+DECORATED = (
+    r"^(?P<about>[~≈]|ca\.? |approx\.? )? ?(?P<open>\()? ?(?P<sign>[+-])? ?"
+    rf"(?P<before>{COIN})? ?(?P<sign2>[+-])?(?P<number>(?:[0-9]|[.,][0-9])[0-9.,'’ ]*?(?:[eE][+-]?[0-9]+)?)"
+    r"(?P<gap> )?(?P<unit>[%‰€$£¥₹₽₺₪₩฿°]|R[$]|(?:Tsd|Mio|mio|Mrd|mrd|mn|bn|k|M)\.? ?[€$£]|"
+    rf"[°µμ]?{LETTER}{OF_A_UNIT}*\.?)? ?(?P<close>\))? ?(?P<mark>[*†‡§]+)?$"
+)
+TAKEN_OFF = (
+    ("mark", english("footnote marks beside its numbers were left out.")),
+    ("about", english("signs for “about” before its numbers were left out.")),
+)
+
+
+class Sign(NamedTuple):
+    """What stands beside a number: the unit as it prints, "" for none and "?" for one not known; by what to multiply."""
+
+    unit: str = ""
+    factor: float = 1.0
+
+
+@dataclass(frozen=True, eq=False)
+class _Parted:
+    """Distinct words parted into numbers and what stands beside them; `sign` says which of `signs` each has."""
+
+    parts: pa.StructArray
+    signs: tuple[Sign, ...]
+    sign: NDArray[np.int64]
+
+    def text(self, name: str) -> pa.Array:
+        return pc.fill_null(pc.struct_field(self.parts, name), "")
+
+    def has(self, name: str, text: str | None = None) -> Mask:
+        """Which words have this part: any text, or this one."""
+        found = pc.not_equal(self.text(name), "") if text is None else pc.equal(self.text(name), text)
+        return np.asarray(found)
+
+    def units(self) -> Counter[str]:
+        """How many of the words have each known unit."""
+        counts = np.bincount(self.sign, minlength=len(self.signs)).tolist()
+        found: Counter[str] = Counter()
+        for sign, n in zip(self.signs, counts, strict=True):
+            found[sign.unit] += n if sign.unit not in ("", "?") else 0
+        return +found
+
+    def each(self, of: list[float] | list[bool]) -> NDArray[np.float64]:
+        """What holds of its sign, for each word."""
+        return np.asarray(of, float)[self.sign]
+
+
+def parted(words: pa.Array) -> _Parted:
+    """Words, tidied, as numbers with what stands beside them."""
+    parts = pc.extract_regex(words, DECORATED)
+    beside = [pc.fill_null(pc.struct_field(parts, name), "") for name in ("before", "gap", "unit")]
+    joined = pc.dictionary_encode(pc.binary_join_element_wise(*beside, "\n"))
+    signs = tuple(_sign(*text.split("\n")) for text in joined.dictionary.to_pylist())
+    return _Parted(parts, signs, joined.indices.to_numpy(zero_copy_only=False).astype(np.int64))
+
+
+def _sign(before: str, gap: str, behind: str) -> Sign:
+    """What a currency before a number and a unit behind it say; "?" where they do not go together."""
+    unit, coin = behind.rstrip("."), before
+    if unit[:-1] and unit[-1] in "€$£" and not before:  # “k€”, “Mio. €”; “R$” is one sign
+        scale = unit[:-1].strip(" .")
+        unit, coin = (scale, unit[-1]) if scale in SCALES | CLOSE_SCALES else (unit, "")
+    scales = SCALES | CLOSE_SCALES | COIN_SCALES if coin else SCALES if gap else SCALES | CLOSE_SCALES
+    if unit in scales:
+        return Sign(_known(coin), scales[unit])
+    return Sign("?") if unit and coin else Sign(_known(coin or unit))
+
+
+def _known(unit: str) -> str:
+    known = known_units()
+    return known.get(unit, known.get(unit.casefold(), "?"))
+
+
+@cache
+def _coins() -> frozenset[str]:
+    """Currencies, as they print."""
+    return frozenset(unit for unit in known_units().values() if re.fullmatch(COIN, unit))
+
+
+def beside_signs(words: pa.Array, marks: Marks) -> Read:
+    """Words that are numbers with something beside them.
+
+    Parameters
+    ----------
+    words
+        Distinct texts, as they stand.
+
+    Returns
+    -------
+    Read
+        In one unit, that of most words; words without one are in it. None is read where nothing known stands beside any.
+    """
+    plain = tidied(words)
+    limits = limits_in(plain)
+    found = parted(plain)
+    unit = next((name for name, _ in found.units().most_common(1)), "")
+    fits = _fits(found, unit)
+    if not fits.any():
+        return Read(np.zeros(len(words)), np.zeros(len(words), bool), limits)
+    brackets = found.has("open") & found.has("close")
+    fits &= found.has("open") == found.has("close")
+    values, read, other, said = decided(pc.utf8_trim_whitespace(found.text("number")), marks)
+    read = read & fits
+    negative = brackets | found.has("sign", "-") | found.has("sign2", "-")
+    values = np.where(negative, -values, values) * found.each([sign.factor for sign in found.signs])
+    told = [*said, *_told(words, found, values, read, unit)]
+    return Read(values, read, limits | (other & fits), unit, tuple(told))
+
+
+def _fits(found: _Parted, unit: str) -> Mask:
+    """Which words are in this unit or in none; thousands and millions are of money, or of nothing that is named."""
+    plain = unit == "" or unit in _coins()
+    fitting = [sign.unit in (unit, "") and (plain or sign.factor == 1) for sign in found.signs]
+    return np.asarray(fitting, bool)[found.sign] & np.asarray(found.parts.is_valid())
+
+
+def _told(
+    words: pa.Array, found: _Parted, values: NDArray[np.float64], read: Mask, unit: str
+) -> list[tuple[English, bool]]:
+    """What a person should know of what was taken off, and whether it is unsure."""
+    told: list[tuple[English, bool]] = []
+    scaled = read & (found.each([sign.factor for sign in found.signs]) != 1)
+    if scaled.any():
+        at = int(np.flatnonzero(scaled)[0])
+        read_as = english("“{word}” was read as {number}.", word=words[at].as_py(), number=f"{values[at]:.12g}")
+        told.append((read_as, False))
+    brackets = found.has("open")
+    if (read & brackets).any():
+        told.append((english("numbers in brackets were read as negative."), False))
+    told += [(what, False) for part, what in TAKEN_OFF if (read & found.has(part)).any()]
+    without = int((read & (found.each([sign.unit == "" for sign in found.signs]) > 0)).sum())
+    if unit and without and not brackets.any():
+        lacking = english(
+            "its numbers are read in {unit}; [one of them names|{n:,} different ones name] no unit.",
+            unit=unit,
+            n=without,
+        )
+        told.append((lacking, True))
+    return told
+
+
+def several_units(words: pa.Array) -> tuple[str, ...]:
+    """The units beside numbers, where more than one stands beside many; empty else."""
+    parts = parted(tidied(words.slice(0, SAMPLE)))
+    found = parts.units()
+    many = [unit for unit, n in found.items() if n >= MANY_OF_A_UNIT * len(parts.sign)]
+    return tuple(many) if len(many) > 1 and found.total() >= MOSTLY_UNITS * len(parts.sign) else ()
+
+
+def strange_unit(words: pa.Array) -> str:
+    """A word of a number and what is no known unit, where that stands beside most numbers; empty else."""
+    parts = parted(tidied(words.slice(0, SAMPLE)))
+    behind = Counter(parts.text("unit").to_pylist())
+    del behind[""]
+    unit, n = next(iter(behind.most_common(1)), ("", 0))
+    if len(unit) == 1 or unit in OF_ORDER or n < max(FEWEST_STRANGE, MOSTLY_UNITS * len(words)):
+        return ""
+    strange = parts.has("unit", unit) & (parts.each([sign.unit == "?" for sign in parts.signs]) > 0)
+    return str(words[int(np.flatnonzero(strange)[0])].as_py()) if strange.any() else ""
