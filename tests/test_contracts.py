@@ -6,7 +6,6 @@ import ast
 import re
 from collections.abc import Iterator
 from inspect import getmembers, isclass
-from pathlib import Path
 
 import pytest
 
@@ -19,8 +18,8 @@ from istrel.stats.reasons import REASONS
 from istrel.study.changes import cases, codebook, manuscript, sources
 from istrel.study.changes.catalogue import CHANGES
 from istrel.style import phrases as words
+from trees import SOURCES, nodes
 
-SOURCES = Path(__file__).parents[1] / "src" / "istrel"
 SAID_FIRST = {"say": 0, "label_in": 0, "claim": 2, "unless_alike": 0, "Undefined": 0, "undefined": 0}
 
 
@@ -32,7 +31,7 @@ def test_vocabulary_and_catalogues_name_the_same_verbs_and_forms() -> None:
 
 def test_every_language_brings_its_labels_and_every_output_stands_in_the_manual() -> None:
     assert OF_LANGUAGE.keys() == words.LANGUAGES.keys()
-    manual = (SOURCES.parents[1] / "README.md").read_text(encoding="utf-8")
+    manual = (SOURCES.parent / "README.md").read_text(encoding="utf-8")
     assert [ending for ending in OUTPUTS if f".{ending}" not in manual] == []
 
 
@@ -58,8 +57,8 @@ def test_every_output_says_what_it_holds() -> None:
 
 def ids_in_code() -> Iterator[tuple[str, str]]:
     """(place, id) of every phrase and reason that is named where it is said."""
-    for path in SOURCES.rglob("*.py"):
-        for node in ast.walk(ast.parse(path.read_text(encoding="utf-8"))):
+    for path, written in nodes().items():
+        for node in written:
             if isinstance(node, ast.Call) and isinstance(node.func, ast.Name) and node.func.id in SAID_FIRST:
                 place = SAID_FIRST[node.func.id]
                 for part in _branches(node.args[place]) if len(node.args) > place else ():

@@ -8,9 +8,9 @@ from collections.abc import Iterator
 from pathlib import Path
 
 from istrel.sentence.vocabulary import FORMS, SETTINGS, STATISTICS, TESTS, VERBS
+from trees import nodes
 
 ROOT = Path(__file__).parents[1]
-SOURCES = ROOT / "src" / "istrel"
 MANY = 4  # words of one kind that make a list
 
 
@@ -28,10 +28,10 @@ def test_the_page_of_the_sentence_is_as_the_vocabulary_has_it() -> None:
 
 def lists() -> Iterator[tuple[str, set[str]]]:
     """(place, its words) of every collection of words in the code; a table of functions is the use of words, not a list."""
-    for path in SOURCES.rglob("*.py"):
+    for path, written in nodes().items():
         if "vocabulary" in path.parts:
             continue
-        for node in ast.walk(ast.parse(path.read_text(encoding="utf-8"))):
+        for node in written:
             if isinstance(node, ast.Tuple | ast.List | ast.Set):
                 parts = node.elts
             elif isinstance(node, ast.Dict) and all(isinstance(value, ast.Constant) for value in node.values):

@@ -7,11 +7,11 @@ import re
 from collections.abc import Iterator
 from functools import cache
 from graphlib import CycleError, TopologicalSorter
-from pathlib import Path
 from statistics import median
 from typing import NamedTuple
 
-SOURCES = Path(__file__).parents[1] / "src"
+from trees import SOURCES, nodes
+
 MOST_METHODS, LONGEST, USUAL, MOST_ANY = 20, 60, 8, 10
 LARGER = {
     "Build": "the parser's library wants a method for each rule of the grammar",
@@ -34,10 +34,10 @@ class Module(NamedTuple):
 def modules() -> dict[str, Module]:
     """{dotted name: what is written there}."""
     found = {}
-    for path in sorted(SOURCES.rglob("*.py")):
+    for path, written in nodes().items():
         name = ".".join(path.relative_to(SOURCES).with_suffix("").parts).removesuffix(".__init__")
         made = found[name] = Module([], [], [])
-        for node in ast.walk(ast.parse(path.read_text(encoding="utf-8"))):
+        for node in written:
             if isinstance(node, ast.Import | ast.ImportFrom):
                 made.imports.append(node)
             elif isinstance(node, ast.ClassDef):

@@ -445,7 +445,7 @@ def awkward(kind: str, data_of: Maker) -> Dataset:
             "tiny",
             "no value",
         ],
-        6,
+        4,
     ),
 )
 def test_every_form_of_awkward_data_is_sound_or_says_why_not(kind: str, data_of: Maker, style: HouseStyle) -> None:

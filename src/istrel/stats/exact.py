@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import lru_cache
 
 import numpy as np
 from numpy.typing import NDArray
@@ -60,6 +61,13 @@ def exact_test(counts: Counts, *, wanted: bool = True, tables: int = 1) -> Exact
         return ExactTest(undefined("only_for_up_to_cases", n=MOST_CASES))
     if table.size * tables > MOST_CELLS:
         return ExactTest(undefined("only_for_up_to_cells", n=MOST_CELLS))
+    return _of_cells(tuple(tuple(row) for row in table.tolist()))
+
+
+@lru_cache(256)
+def _of_cells(rows: tuple[tuple[int, ...], ...]) -> ExactTest:
+    """The test of a table, found once while a table is set again with other settings."""
+    table = np.array(rows, np.int64)
     enumerated = _enumerated(table)
     if enumerated is not None:
         return ExactTest(enumerated, "enumeration")

@@ -109,6 +109,8 @@ def limits_in(plain: pa.Array) -> Mask:
 
 def two_in_a_cell(words: pa.Array) -> str:
     """A word of two numbers with ± between them, among words that mostly are such; empty where there is none."""
+    if not with_digits(words, 0.5):
+        return ""
     found = pc.match_substring_regex(tidied(words.slice(0, SAMPLE)), TWO)
     places = np.flatnonzero(np.asarray(found))
     return str(words[int(places[0])].as_py()) if places.size * 2 > len(found) else ""
