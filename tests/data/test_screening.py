@@ -433,6 +433,19 @@ def test_a_number_of_persons_that_repeats_is_found_under_any_name(
     assert (found.variables, found.rows) == ((name,), (4, n))
 
 
+@pytest.mark.parametrize("before", ["", "P"])
+@pytest.mark.parametrize(
+    "name",
+    ["Patient No.", "Pat.-Nr.", "TeilnehmerID", "N° du patient", "Nr. Patient", "código paciente", "subject number"],
+)
+def test_whose_rows_these_are_is_known_under_any_name(name: str, before: str, data_of: Maker) -> None:
+    measured = np.random.default_rng(2).normal(70, 9, 90).round(1)
+    rows = [f"{before}{k // 3 + 1:03d},V{k % 3 + 1},{measured[k]}\n" for k in range(90)]
+    data = data_of(f"{name},visit,mass\n" + "".join(rows))
+    assert data.codebook[name].level is Level.IDENTIFIER
+    assert (data.codebook.rows.person, data.codebook.rows.occasion) == (name, "visit")
+
+
 @pytest.mark.parametrize(
     ("wrong", "mended", "words"), [(183, 1.83, "divide by 100"), (0.00171, 1.71, "multiply by 1000")]
 )

@@ -283,6 +283,8 @@ def _of_texts(column: Column) -> Level:
     called = PERSON.match(column.name) or KEY_NAME.match(column.name)
     if n >= 3 and distinct >= (REPEATED if called else 0.95) * n and not any(" " in word for word in words):
         return Level.IDENTIFIER
+    if PEOPLE.match(column.name) and distinct > MOST_SCALE_STEPS:
+        return Level.IDENTIFIER  # of people with several rows each
     many = distinct > MOST_CATEGORIES or distinct > 0.5 * n
     wordy = float(np.mean([len(word) for word in words])) > 40
     if distinct <= 0.5 * n and bool(IDENTIFIER_NAME.search(column.name)) and distinct > MOST_CATEGORIES:

@@ -16,13 +16,14 @@ from istrel.data.table import Table
 from istrel.stats.distinct import distinct_values
 
 OF_PEOPLE = (
-    r"participant|subject|subj?|respondent|patient|person|student|pupil|learner|member|client|proband|vpn?|versuchsperson|"
-    r"patientin|schüler|sujet|sujeto|participante|paciente|élève|eleve|alumno"
+    r"participant|subject|subj?|respondent|patient(?:en)?|person|student|pupil|learner|member|client|proband(?:en)?|vpn?|"
+    r"versuchspersonen?|patientin|pat|schüler(?:in)?|teilnehmer(?:in)?|tn|sujet|sujeto|participante|paciente|élève|eleve|alumno"
 )
-NUMBERED = r"(?:[_ .-]?(?:id|nr|no|num|number|code|key))?"
-PEOPLE = re.compile(rf"^(?:{OF_PEOPLE}){NUMBERED}$", re.IGNORECASE)
+NUMBERED = r"(?:[_ .-]{0,2}(?:id|nr|no|n°|nº|num|numb?er|nummer|numéro|numero|número|code|key)\.?)?"
+NUMBER_OF = r"(?:(?:id|nr|no|n°|nº|num(?:éro|ero|ber)?|número|code)\.?[_ .-]{0,2}(?:d[ue]l? |of )?)?"
+PEOPLE = re.compile(rf"^{NUMBER_OF}(?:{OF_PEOPLE}){NUMBERED}$", re.IGNORECASE)
 PERSON = re.compile(
-    rf"^(?:[psu]?id|.*[_ .-]id|.*[a-z]I[dD]|(?:{OF_PEOPLE}|case|household|firm|company|animal|child|couple|family|plot|unit|"
+    rf"^(?:[psu]?id|.*[_ .-]id|.*[a-z]I[dD]|{NUMBER_OF}(?:{OF_PEOPLE}|case|household|firm|company|animal|child|couple|family|plot|unit|"
     rf"country){NUMBERED})$",
     re.IGNORECASE,
 )
