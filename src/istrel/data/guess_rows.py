@@ -17,14 +17,15 @@ from istrel.stats.distinct import distinct_values
 
 OF_PEOPLE = (
     r"participant|subject|subj?|respondent|patient(?:en)?|person|student|pupil|learner|member|client|proband(?:en)?|vpn?|"
-    r"versuchspersonen?|patientin|pat|schüler(?:in)?|teilnehmer(?:in)?|tn|sujet|sujeto|participante|paciente|élève|eleve|alumno"
+    r"versuchspersonen?|patientin|pat|schüler(?:in)?|teilnehmer(?:in)?|tn|"
+    r"sujet|sujeto|participante|paciente|élève|eleve|alumno"
 )
 NUMBERED = r"(?:[_ .-]{0,2}(?:id|nr|no|n°|nº|num|numb?er|nummer|numéro|numero|número|code|key)\.?)?"
-NUMBER_OF = r"(?:(?:id|nr|no|n°|nº|num(?:éro|ero|ber)?|número|code)\.?[_ .-]{0,2}(?:d[ue]l? |of )?)?"
+NUMBER_OF = r"(?:(?:id|nr|no|n°|nº|num(?:éro|ero|ber)?|número|code|código|codigo)\.?[_ .-]{0,2}(?:d[ue]l? |of )?)?"
 PEOPLE = re.compile(rf"^{NUMBER_OF}(?:{OF_PEOPLE}){NUMBERED}$", re.IGNORECASE)
 PERSON = re.compile(
-    rf"^(?:[psu]?id|.*[_ .-]id|.*[a-z]I[dD]|{NUMBER_OF}(?:{OF_PEOPLE}|case|household|firm|company|animal|child|couple|family|plot|unit|"
-    rf"country){NUMBERED})$",
+    rf"^(?:[psu]?id|.*[_ .-]id|.*[a-z]I[dD]|{NUMBER_OF}(?:{OF_PEOPLE}|"
+    rf"case|household|firm|company|animal|child|couple|family|plot|unit|country){NUMBERED})$",
     re.IGNORECASE,
 )
 OCCASION = re.compile(

@@ -31,7 +31,7 @@ LIMIT = (
     r"|^[0-9]+(?:[.,][0-9]+)? ?(?:\+|or more|or less|and over|and more|und mehr|oder mehr|et plus|ou plus|y más|o más)$"
 )
 BETWEEN = r"±|\+/-|\+-|°|º|['’′]|h|hrs?|hours?|m|min|ft|lb|st|y|yrs?|years?|Jahre?|Std\.?|ans?|años?"
-TWO = (  # two numbers in a cell: with what stands between two, in feet and inches, degrees, hours and minutes; blood pressure, points of points
+TWO = (  # with what stands between two, in feet and inches, degrees, hours and minutes; blood pressure, points of points
     rf"^[+-]?[0-9]+(?:[.,][0-9]+)? ?(?:{BETWEEN}),? ?[0-9]+(?:[.,][0-9]+)?[^0-9]{{0,12}}(?:[0-9]+(?:[.,][0-9]+)?[^0-9]{{0,4}})?$"
     r"|^[0-9]{1,3} ?(?:/|:|to|of|out of|von|sur|de) ?[0-9]{1,3}$"
     r"|^[+-]?[0-9]+(?:[.,][0-9]+)? ?[(\[] ?[+-]?[0-9]+(?:[.,][0-9]+)? ?"
