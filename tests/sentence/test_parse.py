@@ -186,9 +186,9 @@ def test_a_setting_is_refused_by_name_wherever_it_does_not_belong(name: str) -> 
                     assert_refused(sentence, f"“{name}” need not be asked for here", name)
                     continue
                 if setting not in fitting_settings(place):
-                    assert_refused(
-                        sentence, f"“{typed.strip('{}') if name == 'statistics' else name}” belongs to ", name
-                    )
+                    word = typed.strip("{}") if name == "statistics" else name
+                    why = assert_refused(sentence, f"“{word}” belongs to ", name)
+                    assert not (place.groups and "a sentence with groups" in why)  # it has them
                     continue
                 if unmet := [need for need in needs if SETTINGS[need.setting].usual not in need.values]:
                     assert_refused(sentence, f"“{name}” means nothing here without “{unmet[0].setting}", name)
@@ -201,12 +201,13 @@ def test_a_setting_is_refused_by_name_wherever_it_does_not_belong(name: str) -> 
     assert belongs
 
 
-def assert_refused(sentence: str, words: str, name: str) -> None:
-    """The sentence is refused at this setting; one that was kept in a study goes without it."""
+def assert_refused(sentence: str, words: str, name: str) -> str:
+    """Why the sentence is refused at this setting; one that was kept in a study goes without it."""
     with pytest.raises(Problem, match=words) as caught:
         parse(sentence)
     assert sentence[caught.value.at :].startswith(name)
     assert name not in parse_kept(sentence).settings
+    return caught.value.message
 
 
 MISTAKES = [

@@ -187,9 +187,11 @@ def _why_idle(name: str, settings: Settings, place: Place) -> str:
     if why := next((why for where, why in setting.unasked if place.within(where)), ""):
         return f"“{name}” need not be asked for here: {why}. Leave {name} out."
     if not any(place.within(where) for where in setting.belongs):
-        where = "a sentence with groups (across …)" if setting.needs_groups else _places(setting.belongs)
+        groups = setting.needs_groups and not place.groups
+        where = "a sentence with groups (across …)" if groups else _places(setting.belongs)
         words = as_typed(value) if name == "statistics" else (name,)
-        return f"{', '.join(f'“{word}”' for word in words)} {'belongs' if len(words) == 1 else 'belong'} to {where}."
+        shown = next((f" In {other.words} {why}." for other, why in setting.unasked if other.verb == place.verb), "")
+        return f"{', '.join(f'“{word}”' for word in words)} {'belongs' if len(words) == 1 else 'belong'} to {where}.{shown}"
     fitting = dict(setting.options).get(value)
     if fitting is not None and not any(place.within(where) for where in fitting):
         return f"“{name} = {value}” belongs to {_places(fitting)}."
