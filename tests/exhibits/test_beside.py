@@ -172,3 +172,32 @@ def test_what_cannot_be_set_is_refused_at_its_word(learners: Dataset) -> None:
     assert sentence[told.value.at :].startswith("layout")
     with pytest.raises(Problem, match="belongs to a sentence with groups"):
         make_exhibit("describe age with difference", learners)
+
+
+@pytest.mark.parametrize(
+    ("groups", "asked"),
+    [
+        *((2, asked) for asked in ("difference", "difference, test", "difference, test = ranks")),
+        *((3, asked) for asked in ("difference", "difference, test", "pairs", "pairs, test = ranks")),
+    ],
+)
+@pytest.mark.parametrize("subjects", ["m", "b", "c", "m, n", "m, b, c"])
+def test_a_head_names_what_stands_under_it(
+    groups: int, subjects: str, asked: str, data_of: Maker, style: HouseStyle
+) -> None:
+    """A measure at the head is that of all numbers below it, those of pairs included; "[CI]" stands where one has an interval."""
+    lines = [f"{'uvw'[k % groups]},{'xy'[k * k % 5 > 1]},{'pqr'[k % 7 % 3]},{k % 17},{k * k % 23}" for k in range(90)]
+    data = data_of("g,b,c,m,n\n" + "\n".join(lines) + "\n")
+    exhibit = make_exhibit(f"describe {subjects} across g with {asked}", data)
+    found = [
+        d for d in (*exhibit.result.differences, *exhibit.result.pairs) if d.effect is not None and d.effect.measure
+    ]
+    kinds = {(d.effect.measure, d.effect.level, isinstance(d.effect.low, float)) for d in found}
+    said = [
+        head for head in heads(exhibit, style)[-1][1:] if head.startswith(("Difference", "ω²", "ε²", "V", "g", "Δ"))
+    ]
+    (head,) = said
+    assert (head in ("Difference", "Difference [CI]")) == (len(kinds) > 1)
+    assert ("CI" in head) == any(has_interval for *_, has_interval in kinds)
+    if pairs := [d for d in exhibit.result.pairs if isinstance(d.effect.low, float)]:
+        assert f"[{100 * pairs[0].effect.level:g}% CI]" in notes(exhibit, style)

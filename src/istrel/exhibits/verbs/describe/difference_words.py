@@ -94,10 +94,10 @@ class Marks:
         effects = [d for d in result.differences if d.effect is not None and _is_known(d.effect.value)]
         tests = [d for d in result.differences if d.test is not None and _is_known(d.p)]
         self._alone: dict[tuple[str, ...], Text] = {}
-        if len({_measure_key(d) for d in effects}) == 1:
+        if len({_measure_key(d) for d in effects}) == 1 and len(_printed(result)) == 1:
             assert effects[0].effect is not None
             self._alone[_measure_key(effects[0])] = say(MEASURES[effects[0].effect.measure].symbol)
-        if len({_test_key(d) for d in tests}) == 1:
+        if len({_test_key(d) for d in (*tests, *_tested_pairs(result))}) == 1:
             self._alone[_test_key(tests[0])] = say("head_p")
         self._said: dict[tuple[str, ...], str] = {}
 
@@ -119,6 +119,16 @@ class Marks:
             for words in [opened(_measured(said[what]) if what in said else _tested(what))]
         ]
         return (Note("specific", joined(parts, " ")),) if parts else ()
+
+
+def _printed(result: DescribeResult) -> set[tuple[str, float, bool]]:
+    """(measure, level of its interval, whether it has one) of all that stands in the column of differences, pairs included."""
+    effects = [d.effect for d in (*result.differences, *result.pairs) if d.effect is not None and d.effect.measure]
+    return {(e.measure, e.level, isinstance(e.low, float)) for e in effects}
+
+
+def _tested_pairs(result: DescribeResult) -> list[Difference]:
+    return [d for d in result.pairs if d.test is not None and d.test.name and _is_known(d.p)]
 
 
 def _is_known(value: object) -> bool:
@@ -163,9 +173,17 @@ def _measured(difference: Difference) -> Text:
             name = say(phrase, name=name, value=value, first=first, second=second)
         else:
             name = say("measure_first_minus_second", name=name, first=first, second=second)
-    if not isinstance(effect.low, float):
-        return name
-    return say("measure_with_level", name=name, level=Cell(100 * effect.level, Kind.EDGE))
+    return _with_level(name, effect.level if isinstance(effect.low, float) else 0.0)
+
+
+def _of_value(name: Text, meant: str) -> Text:
+    """The name of a measure with the value whose shares it compares; empty for none."""
+    return say("measure_of_value", name=name, value=verbatim(meant)) if meant else name
+
+
+def _with_level(name: Text, level: float) -> Text:
+    """The name of a measure with the level of its interval; 0 for none."""
+    return say("measure_with_level", name=name, level=Cell(100 * level, Kind.EDGE)) if level else name
 
 
 def _tested(what: tuple[str, ...]) -> Text:
@@ -176,9 +194,8 @@ def _tested(what: tuple[str, ...]) -> Text:
 def difference_heads(plan: DescribePlan, result: DescribeResult) -> tuple[Head, ...]:
     """The heads of the columns that were asked for: the measure, where all variables have the same one."""
     said = plan.request.settings
-    effects = [d.effect for d in result.differences if d.effect is not None and d.effect.measure]
-    kinds = {(e.measure, e.level, isinstance(e.low, float)) for e in effects}
-    head = say("head_difference")
+    kinds = _printed(result)
+    head = say("head_difference" if any(has_interval for _, _, has_interval in kinds) else "head_difference_alone")
     if len(kinds) == 1:
         ((measure, level, has_interval),) = kinds
         symbol = opened(say(MEASURES[measure].symbol))
@@ -390,15 +407,17 @@ def _of_spread(plan: DescribePlan, result: DescribeResult) -> list[Text]:
 def _of_pairs(result: DescribeResult) -> list[Text]:
     """How pairs were tested."""
     names = dict.fromkeys(
-        (d.test.name, d.effect.measure, isinstance(d.effect.low, float))
-        for d in result.pairs
-        if d.test is not None and d.effect is not None and d.test.name and isinstance(d.p, float)
+        (d.test.name, d.effect.measure, d.meant, d.effect.level if isinstance(d.effect.low, float) else 0.0)
+        for d in _tested_pairs(result)
+        if d.test is not None and d.effect is not None
     )
     parts = [
-        say("pairs_by", measure=say(MEASURES[measure].name), test=say(TESTS[test][0]))
-        if test == "games_howell"
-        else say("pairs_by_with_holm", measure=say(MEASURES[measure].name), test=say(TESTS[test][0]))
-        for test, measure, _ in names
+        say(
+            "pairs_by" if test == "games_howell" else "pairs_by_with_holm",
+            measure=_with_level(_of_value(say(MEASURES[measure].name), meant), level),
+            test=say(TESTS[test][0]),
+        )
+        for test, measure, meant, level in names
     ]
     return [say("pairs_tested", list=joined(parts, "; "))] if parts else []
 

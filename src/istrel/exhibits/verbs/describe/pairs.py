@@ -12,7 +12,7 @@ from istrel.data.levels import Level
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.persons import Persons, persons_of, varies_within
 from istrel.exhibits.shared import arranged, moments_of
-from istrel.exhibits.verbs.describe.differences import counts_in, true_groups, value_counts
+from istrel.exhibits.verbs.describe.differences import OF_TWO_SHARES, counts_in, true_groups, value_counts
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject, by_ranks
 from istrel.exhibits.verbs.describe.result import Difference
 from istrel.exhibits.verbs.describe.within import seen_on
@@ -43,11 +43,13 @@ def _pairs(subject: Subject, grouping: Grouping, plan: DescribePlan) -> Iterator
         within, found = _of_persons(subject, grouping, groups, persons, plan)
     p = np.array([test.p if isinstance(test.p, float) else np.nan for _, test in found])
     together = found and found[0][1].name == "games_howell"  # its p is that of all pairs already
+    shares_of = any(effect.measure in OF_TWO_SHARES for effect, _ in found)
+    meant = counts_in(subject.name, grouping, plan)[1][1] if shares_of else ""
     adjusted = p if together else adjust(p, "holm")
     for (effect, test), mended in zip(found, adjusted.tolist(), strict=True):
         assert effect.between is not None
         between = grouping.groups[effect.between[0]], grouping.groups[effect.between[1]]
-        made = Difference(subject.name, grouping.names, between, "", effect, test, paired=within)
+        made = Difference(subject.name, grouping.names, between, meant, effect, test, paired=within)
         yield made if together or not np.isfinite(mended) else replace(made, p_adjusted=float(mended))
 
 
