@@ -234,7 +234,7 @@ MISTAKES = [
     (
         "count x against y with test",
         "test",
-        "“test” need not be asked for here: the note of a cross-table says its test.",
+        "“test” need not be asked for here: the note says the test unasked.",
     ),
     ("describe x given y", "given", "“given” belongs to relate."),
     ("check x with bins", "bins", "“bins” takes a value"),

@@ -101,6 +101,9 @@ def _wrong(word: str, at: int, before: str, expected: set[str]) -> Problem:
         if last in NEEDED_AFTER or last in VERBS or before[-1:] in NEEDED_AFTER:
             return Problem(_wanted(before, expected), at=at, length=len(word))
         message = english("“{word}” cannot stand here.", word=word)
+        if word == "(" and last == "in":
+            message = english("The values after “in” stand in braces: {example}.", example="in {a, b}")
+            return Problem(message, at=at, length=len(word), instead=("{",))
         if "COMPARE" in expected:
             message = together((message, _wanted(before, expected)))
         return Problem(message, at=at, length=len(word))

@@ -71,7 +71,7 @@ class Request:
     def place(self) -> Place:
         """What the sentence is, as far as its settings depend on it."""
         several = len(self.subjects) > 1 or not all(isinstance(subject, Crossed) for subject in self.subjects)
-        return Place(self.verb, self.shape, bool(self.against), bool(self.across), several)
+        return Place(self.verb, self.shape, bool(self.against), bool(self.across), several, self.norm is not None)
 
     @property
     def shape(self) -> str:

@@ -13,6 +13,8 @@ from istrel.sentence.vocabulary import SETTINGS, SHORT, SHORT_AND_STATISTICS, Se
 from istrel.sentence.vocabulary.entries import Belongs, Need
 from istrel.sentence.vocabulary.takes import YesNo, shortened, show_limit
 
+OF_A_NORM = ("difference", "test")  # what stands beside a norm in any case
+
 
 @dataclass(frozen=True)
 class Settings:
@@ -147,6 +149,7 @@ class Place(NamedTuple):
     against: bool
     groups: bool
     several: bool = False
+    norm: bool = False
 
     def within(self, place: Belongs) -> bool:
         """Whether this is one of the sentences that a setting belongs to."""
@@ -184,20 +187,31 @@ def without_strangers(settings: Settings, place: Place) -> Settings:
 def _why_idle(name: str, settings: Settings, place: Place) -> str:
     """Why a setting means nothing where it stands; empty where it means something."""
     setting, value = SETTINGS[name], settings[name]
-    if why := next((why for where, why in setting.unasked if place.within(where)), ""):
-        return f"“{name}” need not be asked for here: {why}. Leave {name} out."
+    why = next((why for where, why in setting.unasked if place.within(where)), "")
+    if place.norm and name in OF_A_NORM and not place.groups:
+        why = english("the difference from the norm and its p are shown")
+    if why:
+        return english("“{name}” need not be asked for here: {why}. Leave {name} out.", name=name, why=why)
     if not any(place.within(where) for where in setting.belongs):
         groups = setting.needs_groups and not place.groups
-        where = "a sentence with groups (across …)" if groups else _places(setting.belongs)
+        where = english("a sentence with groups (across …)") if groups else _places(setting.belongs)
         words = as_typed(value) if name == "statistics" else (name,)
-        shown = next((f" In {other.words} {why}." for other, why in setting.unasked if other.verb == place.verb), "")
-        return f"{', '.join(f'“{word}”' for word in words)} {'belongs' if len(words) == 1 else 'belong'} to {where}.{shown}"
+        says = english(
+            "{words} [belongs|belong] to {where}.",
+            words=", ".join(f"“{word}”" for word in words),
+            where=where,
+            n=len(words),
+        )
+        shown = next(((other.words, why) for other, why in setting.unasked if other.verb == place.verb), None)
+        return together((says, english("In {place} {why}.", place=shown[0], why=shown[1]))) if shown else says
     fitting = dict(setting.options).get(value)
     if fitting is not None and not any(place.within(where) for where in fitting):
-        return f"“{name} = {value}” belongs to {_places(fitting)}."
+        return english("“{name} = {value}” belongs to {where}.", name=name, value=value, where=_places(fitting))
     if lacking := _lacks(setting, settings, place):
         wanted = show_setting(lacking.setting, lacking.values[-1]).removesuffix(" = yes")
-        return f"“{name}” means nothing here without “{wanted}”; add that, or leave {name} out."
+        return english(
+            "“{name}” means nothing here without “{wanted}”; add that, or leave {name} out.", name=name, wanted=wanted
+        )
     return ""
 
 
@@ -219,11 +233,11 @@ def _lacks(setting: Setting, said: Settings, place: Place) -> Need | None:
 
 
 def _places(belongs: tuple[Belongs, ...]) -> str:
-    return _either(tuple(dict.fromkeys(place.words for place in belongs)))
-
-
-def _either(words: tuple[str, ...]) -> str:
-    return words[0] if len(words) == 1 else f"{', '.join(words[:-1])} or {words[-1]}"
+    """The places in a row, "or" before the last."""
+    words = list(dict.fromkeys(place.words for place in belongs))
+    if len(words) == 1:
+        return words[0]
+    return english("{places} or {last}", places=together(words[:-1], ", "), last=words[-1])
 
 
 def show_setting(name: str, value: Any) -> str:

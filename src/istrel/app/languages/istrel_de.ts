@@ -927,6 +927,10 @@
    <translation>In mehreren Spalten:</translation>
   </message>
   <message>
+   <source>In {place} {why}.</source>
+   <translation>In {place}: {why}.</translation>
+  </message>
+  <message>
    <source>Intake</source>
    <translation>Eingang</translation>
   </message>
@@ -1830,6 +1834,10 @@
    <translation>Die Software wird nicht genannt (SAMPL): zum Beispiel „erstellt mit Istrel“.</translation>
   </message>
   <message>
+   <source>The values after “in” stand in braces: {example}.</source>
+   <translation>Die Werte nach „in“ stehen in geschweiften Klammern: {example}.</translation>
+  </message>
+  <message>
    <source>The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.</source>
    <translation>Die Werte von „{name}“ können nicht als {form} gezeichnet werden: Sie sind zu groß, zu klein oder zu wenige.</translation>
   </message>
@@ -2224,6 +2232,10 @@
    <translation>eine Bedingung: die verwendeten Fälle</translation>
   </message>
   <message>
+   <source>a cross-table (count … against …)</source>
+   <translation>einer Kreuztabelle (count … against …)</translation>
+  </message>
+  <message>
    <source>a curve runs on beyond the values, or ends at the smallest and largest; it ends where values cannot lie beyond</source>
    <translation>eine Kurve läuft über die Werte hinaus oder endet beim kleinsten und größten; sie endet dort, wo dahinter keine Werte liegen können</translation>
   </message>
@@ -2262,6 +2274,10 @@
   <message>
    <source>a row is longer than the reader can hold, or has quotes inside a field cut by “{delimiter}”</source>
    <translation>eine Zeile ist länger, als sich lesen lässt, oder hat Anführungszeichen in einem durch „{delimiter}“ getrennten Feld</translation>
+  </message>
+  <message>
+   <source>a sentence with groups (across …)</source>
+   <translation>einem Satz mit Gruppen (across …)</translation>
   </message>
   <message>
    <source>a smooth curve whose area is the share of cases</source>
@@ -3109,6 +3125,10 @@
   <message>
    <source>found out</source>
    <translation>herausgefunden</translation>
+  </message>
+  <message>
+   <source>frequencies (count without against)</source>
+   <translation>Häufigkeiten (count ohne against)</translation>
   </message>
   <message>
    <source>frequencies; with “against” a cross-table</source>
@@ -4745,6 +4765,10 @@
    <translation>die Schnitte von bands( ) stehen in aufsteigender Reihenfolge, jeder einmal.</translation>
   </message>
   <message>
+   <source>the difference from the norm and its p are shown</source>
+   <translation>die Differenz zur Norm und ihr p werden ohnehin gezeigt</translation>
+  </message>
+  <message>
    <source>the gravest first, or in the order of the variables</source>
    <translation>das Schwerste zuerst, oder in der Reihenfolge der Variablen</translation>
   </message>
@@ -4759,6 +4783,10 @@
   <message>
    <source>the middle of its scale</source>
    <translation>die Mitte seiner Skala</translation>
+  </message>
+  <message>
+   <source>the note says the test unasked</source>
+   <translation>die Anmerkung nennt den Test ungefragt</translation>
   </message>
   <message>
    <source>the opposite</source>
@@ -5335,6 +5363,14 @@
    <translation>{first} bis {last}</translation>
   </message>
   <message>
+   <source>{forms} across groups</source>
+   <translation>{forms} mit Gruppen (across)</translation>
+  </message>
+  <message>
+   <source>{forms} across groups or of several variables</source>
+   <translation>{forms} mit Gruppen (across) oder mehreren Variablen</translation>
+  </message>
+  <message>
    <source>{label} calls {names} by name only; the codebook has no label.</source>
    <translation>{label} nennt {names} nur beim Namen; das Codebuch hat keine Beschriftung.</translation>
   </message>
@@ -5823,6 +5859,10 @@
    </translation>
   </message>
   <message>
+   <source>{places} or {last}</source>
+   <translation>{places} oder {last}</translation>
+  </message>
+  <message>
    <source>{rows:,} rows would result; {matched:,} rows on the left find a partner.</source>
    <translation>{rows:,} Zeilen würden entstehen; {matched:,} Zeilen links finden ein Gegenstück.</translation>
   </message>
@@ -5897,6 +5937,13 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>{where}: {says}; do its words still hold?</source>
    <translation>{where}: {says}; stimmen die Worte noch?</translation>
+  </message>
+  <message numerus="yes">
+   <source>{words} [belongs|belong] to {where}.</source>
+   <translation>
+    <numerusform>{words} gehört zu {where}.</numerusform>
+    <numerusform>{words} gehören zu {where}.</numerusform>
+   </translation>
   </message>
   <message>
    <source>{words} and {n} more not read</source>
@@ -6007,6 +6054,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{label}“ ist von Hand geschrieben und folgt seiner Nummer nicht; setzen Sie es mit „Verweisen auf“ ein.</translation>
   </message>
   <message>
+   <source>“{name} = {value}” belongs to {where}.</source>
+   <translation>„{name} = {value}“ gehört zu {where}.</translation>
+  </message>
+  <message>
    <source>“{name}” and “{other}” decide the same thing in two ways; leave one of them out.</source>
    <translation>„{name}“ und „{other}“ entscheiden dasselbe auf zwei Arten; lassen Sie eines davon weg.</translation>
   </message>
@@ -6069,6 +6120,14 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>“{name}” is {value}; it cannot be related to others.</source>
    <translation>„{name}“ ist {value}; es kann nicht mit anderen in Beziehung gesetzt werden.</translation>
+  </message>
+  <message>
+   <source>“{name}” means nothing here without “{wanted}”; add that, or leave {name} out.</source>
+   <translation>„{name}“ bedeutet hier nichts ohne „{wanted}“; fügen Sie das hinzu oder lassen Sie {name} weg.</translation>
+  </message>
+  <message>
+   <source>“{name}” need not be asked for here: {why}. Leave {name} out.</source>
+   <translation>„{name}“ braucht hier nicht verlangt zu werden: {why}. Lassen Sie {name} weg.</translation>
   </message>
   <message>
    <source>“{name}” never has the value “{unknown}”.{hint}</source>

@@ -927,6 +927,10 @@
    <translation>En varias columnas:</translation>
   </message>
   <message>
+   <source>In {place} {why}.</source>
+   <translation>En {place}: {why}.</translation>
+  </message>
+  <message>
    <source>Intake</source>
    <translation>Entrada</translation>
   </message>
@@ -1830,6 +1834,10 @@
    <translation>No se nombra el programa (SAMPL): por ejemplo «hecho con Istrel».</translation>
   </message>
   <message>
+   <source>The values after “in” stand in braces: {example}.</source>
+   <translation>Los valores después de «in» van entre llaves: {example}.</translation>
+  </message>
+  <message>
    <source>The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.</source>
    <translation>Los valores de «{name}» no pueden dibujarse como {form}: son demasiado grandes, pequeños o pocos.</translation>
   </message>
@@ -2224,6 +2232,10 @@
    <translation>una condición: los casos en uso</translation>
   </message>
   <message>
+   <source>a cross-table (count … against …)</source>
+   <translation>una tabla cruzada (count … against …)</translation>
+  </message>
+  <message>
    <source>a curve runs on beyond the values, or ends at the smallest and largest; it ends where values cannot lie beyond</source>
    <translation>una curva sigue más allá de los valores, o acaba en el menor y el mayor; acaba donde no puede haber valores</translation>
   </message>
@@ -2262,6 +2274,10 @@
   <message>
    <source>a row is longer than the reader can hold, or has quotes inside a field cut by “{delimiter}”</source>
    <translation>una fila es más larga de lo que se puede leer, o tiene comillas en un campo separado por «{delimiter}»</translation>
+  </message>
+  <message>
+   <source>a sentence with groups (across …)</source>
+   <translation>una frase con grupos (across …)</translation>
   </message>
   <message>
    <source>a smooth curve whose area is the share of cases</source>
@@ -3109,6 +3125,10 @@
   <message>
    <source>found out</source>
    <translation>averiguado</translation>
+  </message>
+  <message>
+   <source>frequencies (count without against)</source>
+   <translation>frecuencias (count sin against)</translation>
   </message>
   <message>
    <source>frequencies; with “against” a cross-table</source>
@@ -4745,6 +4765,10 @@
    <translation>los cortes de bands( ) van en orden ascendente, cada uno una vez.</translation>
   </message>
   <message>
+   <source>the difference from the norm and its p are shown</source>
+   <translation>la diferencia con la norma y su p ya se muestran</translation>
+  </message>
+  <message>
    <source>the gravest first, or in the order of the variables</source>
    <translation>lo más grave primero, o en el orden de las variables</translation>
   </message>
@@ -4759,6 +4783,10 @@
   <message>
    <source>the middle of its scale</source>
    <translation>el centro de su escala</translation>
+  </message>
+  <message>
+   <source>the note says the test unasked</source>
+   <translation>la nota da la prueba sin pedirla</translation>
   </message>
   <message>
    <source>the opposite</source>
@@ -5335,6 +5363,14 @@
    <translation>{first} a {last}</translation>
   </message>
   <message>
+   <source>{forms} across groups</source>
+   <translation>{forms} con grupos (across)</translation>
+  </message>
+  <message>
+   <source>{forms} across groups or of several variables</source>
+   <translation>{forms} con grupos (across) o varias variables</translation>
+  </message>
+  <message>
    <source>{label} calls {names} by name only; the codebook has no label.</source>
    <translation>{label} llama a {names} solo por su nombre; el diccionario no tiene etiqueta.</translation>
   </message>
@@ -5823,6 +5859,10 @@
    </translation>
   </message>
   <message>
+   <source>{places} or {last}</source>
+   <translation>{places} o {last}</translation>
+  </message>
+  <message>
    <source>{rows:,} rows would result; {matched:,} rows on the left find a partner.</source>
    <translation>Resultarían {rows:,} filas; {matched:,} filas de la izquierda encuentran pareja.</translation>
   </message>
@@ -5897,6 +5937,13 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>{where}: {says}; do its words still hold?</source>
    <translation>{where}: {says}; ¿siguen siendo ciertas las palabras?</translation>
+  </message>
+  <message numerus="yes">
+   <source>{words} [belongs|belong] to {where}.</source>
+   <translation>
+    <numerusform>{words} corresponde a {where}.</numerusform>
+    <numerusform>{words} corresponden a {where}.</numerusform>
+   </translation>
   </message>
   <message>
    <source>{words} and {n} more not read</source>
@@ -6007,6 +6054,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{label}» está escrito a mano y no sigue su número; insértelo con «Remitir a».</translation>
   </message>
   <message>
+   <source>“{name} = {value}” belongs to {where}.</source>
+   <translation>«{name} = {value}» corresponde a {where}.</translation>
+  </message>
+  <message>
    <source>“{name}” and “{other}” decide the same thing in two ways; leave one of them out.</source>
    <translation>«{name}» y «{other}» deciden lo mismo de dos maneras; quite uno de los dos.</translation>
   </message>
@@ -6069,6 +6120,14 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>“{name}” is {value}; it cannot be related to others.</source>
    <translation>«{name}» es {value}; no puede relacionarse con otras.</translation>
+  </message>
+  <message>
+   <source>“{name}” means nothing here without “{wanted}”; add that, or leave {name} out.</source>
+   <translation>«{name}» no significa nada aquí sin «{wanted}»; añádalo o quite {name}.</translation>
+  </message>
+  <message>
+   <source>“{name}” need not be asked for here: {why}. Leave {name} out.</source>
+   <translation>No hace falta pedir «{name}» aquí: {why}. Quite {name}.</translation>
   </message>
   <message>
    <source>“{name}” never has the value “{unknown}”.{hint}</source>

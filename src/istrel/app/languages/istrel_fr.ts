@@ -927,6 +927,10 @@
    <translation>En plusieurs colonnes :</translation>
   </message>
   <message>
+   <source>In {place} {why}.</source>
+   <translation>Dans {place} : {why}.</translation>
+  </message>
+  <message>
    <source>Intake</source>
    <translation>Entrée</translation>
   </message>
@@ -1830,6 +1834,10 @@
    <translation>Le logiciel n’est pas nommé (SAMPL) : par exemple « réalisé avec Istrel ».</translation>
   </message>
   <message>
+   <source>The values after “in” stand in braces: {example}.</source>
+   <translation>Les valeurs après « in » se mettent entre accolades : {example}.</translation>
+  </message>
+  <message>
    <source>The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.</source>
    <translation>Les valeurs de « {name} » ne peuvent se dessiner en {form} : elles sont trop grandes, trop petites ou trop peu nombreuses.</translation>
   </message>
@@ -2224,6 +2232,10 @@
    <translation>une condition : les cas utilisés</translation>
   </message>
   <message>
+   <source>a cross-table (count … against …)</source>
+   <translation>un tableau croisé (count … against …)</translation>
+  </message>
+  <message>
    <source>a curve runs on beyond the values, or ends at the smallest and largest; it ends where values cannot lie beyond</source>
    <translation>une courbe continue au-delà des valeurs, ou s’arrête à la plus petite et à la plus grande ; elle s’arrête là où il ne peut y avoir de valeurs</translation>
   </message>
@@ -2262,6 +2274,10 @@
   <message>
    <source>a row is longer than the reader can hold, or has quotes inside a field cut by “{delimiter}”</source>
    <translation>une ligne est trop longue pour être lue, ou contient des guillemets dans un champ séparé par « {delimiter} »</translation>
+  </message>
+  <message>
+   <source>a sentence with groups (across …)</source>
+   <translation>une phrase avec des groupes (across …)</translation>
   </message>
   <message>
    <source>a smooth curve whose area is the share of cases</source>
@@ -3109,6 +3125,10 @@
   <message>
    <source>found out</source>
    <translation>trouvé</translation>
+  </message>
+  <message>
+   <source>frequencies (count without against)</source>
+   <translation>des effectifs (count sans against)</translation>
   </message>
   <message>
    <source>frequencies; with “against” a cross-table</source>
@@ -4745,6 +4765,10 @@
    <translation>les coupures de bands( ) sont en ordre croissant, chacune une fois.</translation>
   </message>
   <message>
+   <source>the difference from the norm and its p are shown</source>
+   <translation>l’écart à la norme et son p sont déjà montrés</translation>
+  </message>
+  <message>
    <source>the gravest first, or in the order of the variables</source>
    <translation>le plus grave d’abord, ou dans l’ordre des variables</translation>
   </message>
@@ -4759,6 +4783,10 @@
   <message>
    <source>the middle of its scale</source>
    <translation>le milieu de son échelle</translation>
+  </message>
+  <message>
+   <source>the note says the test unasked</source>
+   <translation>la note donne le test sans qu’on le demande</translation>
   </message>
   <message>
    <source>the opposite</source>
@@ -5335,6 +5363,14 @@
    <translation>{first} à {last}</translation>
   </message>
   <message>
+   <source>{forms} across groups</source>
+   <translation>{forms} avec des groupes (across)</translation>
+  </message>
+  <message>
+   <source>{forms} across groups or of several variables</source>
+   <translation>{forms} avec des groupes (across) ou plusieurs variables</translation>
+  </message>
+  <message>
    <source>{label} calls {names} by name only; the codebook has no label.</source>
    <translation>{label} ne désigne {names} que par leur nom ; le dictionnaire n’a pas d’étiquette.</translation>
   </message>
@@ -5823,6 +5859,10 @@
    </translation>
   </message>
   <message>
+   <source>{places} or {last}</source>
+   <translation>{places} ou {last}</translation>
+  </message>
+  <message>
    <source>{rows:,} rows would result; {matched:,} rows on the left find a partner.</source>
    <translation>{rows:,} lignes en résulteraient ; {matched:,} lignes de gauche trouvent un pendant.</translation>
   </message>
@@ -5897,6 +5937,13 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>{where}: {says}; do its words still hold?</source>
    <translation>{where} : {says} ; les mots sont-ils encore vrais ?</translation>
+  </message>
+  <message numerus="yes">
+   <source>{words} [belongs|belong] to {where}.</source>
+   <translation>
+    <numerusform>{words} va avec {where}.</numerusform>
+    <numerusform>{words} vont avec {where}.</numerusform>
+   </translation>
   </message>
   <message>
    <source>{words} and {n} more not read</source>
@@ -6007,6 +6054,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {label} » est écrit à la main et ne suit pas son numéro ; insérez-le par « Renvoyer à ».</translation>
   </message>
   <message>
+   <source>“{name} = {value}” belongs to {where}.</source>
+   <translation>« {name} = {value} » va avec {where}.</translation>
+  </message>
+  <message>
    <source>“{name}” and “{other}” decide the same thing in two ways; leave one of them out.</source>
    <translation>« {name} » et « {other} » décident la même chose de deux façons ; ôtez l’un des deux.</translation>
   </message>
@@ -6069,6 +6120,14 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>“{name}” is {value}; it cannot be related to others.</source>
    <translation>« {name} » est {value} ; on ne peut le mettre en relation avec d’autres.</translation>
+  </message>
+  <message>
+   <source>“{name}” means nothing here without “{wanted}”; add that, or leave {name} out.</source>
+   <translation>« {name} » ne veut rien dire ici sans « {wanted} » ; ajoutez-le, ou ôtez {name}.</translation>
+  </message>
+  <message>
+   <source>“{name}” need not be asked for here: {why}. Leave {name} out.</source>
+   <translation>Il n’est pas nécessaire de demander « {name} » ici : {why}. Ôtez {name}.</translation>
   </message>
   <message>
    <source>“{name}” never has the value “{unknown}”.{hint}</source>

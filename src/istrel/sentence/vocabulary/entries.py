@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Any
 
+from istrel.english import english
 from istrel.sentence.vocabulary.takes import Takes
 from istrel.style.numbers import Kind
 
@@ -147,12 +148,13 @@ class Belongs:
     def words(self) -> str:
         """The place in plain words."""
         if self.only == AGAINST:
-            return "a cross-table (count … against …)"
+            return english("a cross-table (count … against …)")
         if self.only == LIST:
-            return "frequencies (count without against)"
-        groups = {GROUPS: " across groups", SHARED: " across groups or of several variables"}.get(self.only, "")
-        forms = f" as {' or '.join(self.forms)}" if self.forms else ""
-        return f"{self.verb}{forms}{groups}"
+            return english("frequencies (count without against)")
+        forms = f"{self.verb} as {' / '.join(self.forms)}" if self.forms else self.verb
+        if self.only == GROUPS:
+            return english("{forms} across groups", forms=forms)
+        return english("{forms} across groups or of several variables", forms=forms) if self.only == SHARED else forms
 
 
 @dataclass(frozen=True)

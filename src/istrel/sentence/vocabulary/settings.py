@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from istrel.english import english
 from istrel.sentence.vocabulary import statistics
 from istrel.sentence.vocabulary.entries import AGAINST, GROUPS, LIST, Belongs, Need, Setting
 from istrel.sentence.vocabulary.figure_settings import BARS, CATEGORY_BARS, FIGURE_SETTINGS, PLANES
@@ -83,7 +84,7 @@ _ENTRIES = (
         (_GROUPED_TABLE,),
         usual=False,
         not_weighted=("ranks",),
-        unasked=((_CROSS, "the note of a cross-table says its test"),),
+        unasked=((_CROSS, english("the note says the test unasked")),),
     ),
     Setting(
         "measure",
