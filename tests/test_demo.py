@@ -14,8 +14,8 @@ import pytest
 from depth import some
 from istrel import cli
 from istrel.data.corrections import Correction
-from istrel.demo import LEARNERS, SESSIONS, STUDY
-from istrel.demo.generate import PLANTED, learners, sessions, with_dirt, write
+from istrel.demo import FOLLOW_UP, LEARNERS, SESSIONS, STUDY
+from istrel.demo.generate import PLANTED, follow_up, learners, sessions, with_dirt, write
 from istrel.exhibits.printing import plain_text
 from istrel.study.changes.cases import Correct
 from istrel.study.changes.manuscript import AcceptQuoted
@@ -37,8 +37,9 @@ def test_the_committed_files_are_what_the_generator_makes(tmp_path: Path) -> Non
     clean = learners(612)
     write(with_dirt(clean), tmp_path / "learners.csv")
     write(sessions(clean), tmp_path / "sessions.csv")
-    assert (tmp_path / "learners.csv").read_bytes() == LEARNERS.read_bytes()
-    assert (tmp_path / "sessions.csv").read_bytes() == SESSIONS.read_bytes()
+    write(follow_up(clean), tmp_path / "followup.csv")
+    for path in (LEARNERS, SESSIONS, FOLLOW_UP):
+        assert (tmp_path / path.name).read_bytes() == path.read_bytes()
 
 
 def test_all_planted_dirt_is_there(rows: list[dict[str, str]]) -> None:
@@ -110,7 +111,7 @@ def test_the_committed_study_is_what_the_tool_makes_and_no_reviewer_objects(
     assert review(study, style) == ()
     parts = manuscript(study, style)
     assert all(part.status in ("", "as kept") for part in parts)
-    assert len(study.kept) == 14
+    assert len(study.kept) == 15
     numbers = [
         piece for part in study.parts for prose in proses_of(part) for piece in prose if isinstance(piece, Number)
     ]

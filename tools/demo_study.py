@@ -11,7 +11,7 @@ from collections.abc import Iterable
 from istrel.data.codebook import MissingCode
 from istrel.data.corrections import Aside, Correction
 from istrel.data.rows import Rows
-from istrel.demo import CODEBOOK, LEARNERS, SESSIONS, STUDY
+from istrel.demo import CODEBOOK, FOLLOW_UP, LEARNERS, SESSIONS, STUDY
 from istrel.exhibits.quoting import quotable
 from istrel.sentence import parse, parse_expression
 from istrel.study.changes import Change
@@ -54,6 +54,13 @@ OF_SESSIONS: tuple[Change, ...] = (
     SetText("quiz", "unit", "points"),
 )
 
+OF_FOLLOW_UP: tuple[Change, ...] = (
+    SetText("learner", "label", "Learner"),
+    SetText("still_signs", "label", "Still signs every week"),
+    SetText("sign_min", "label", "Weekly signing"),
+    SetText("weight", "label", "response weight"),
+)
+
 EXHIBITS = {
     "F0": ("count receptive_post across format as flow", "From the Rows of the File to the Learners Analysed"),
     "T1": (
@@ -83,6 +90,7 @@ EXHIBITS = {
     "A3": ("check motivation as scale", "Items of Joy of Signing"),
 }
 EXHIBITS_OF_SESSIONS = {"F5": ("describe quiz across week as means", "The Weekly Quiz over the Term")}
+EXHIBITS_OF_FOLLOW_UP = {"T6": ("count still_signs with intervals", "Who Still Signs Half a Year Later")}
 SUPPLEMENT = ("A1", "A2", "A3")
 
 EVENING, WEEKEND, SELF = "format=Weekly evening", "format=Weekend intensive", "format=Guided self-study"
@@ -160,6 +168,14 @@ PAPER: tuple[tuple[str, str], ...] = (
         " self-study {T4|satisfaction=4.0|%(SELF)s/%%}%% gave the second highest mark ({T4}). What moved them differs from item"
         " to item ({F4}); no item was answered at one end of the scale only.",
     ),
+    (
+        "paragraph",
+        "Half a year later a card asked everyone whether they still sign every week. Of those who answered,"
+        " {T6|still_signs=yes|/n} did and {T6|still_signs=no|/n} did not. Learners who had completed the course answered"
+        " oftener; each answer is therefore weighted by how many learners of its format, completed or not, it stands for."
+        " Of all learners, {T6|still_signs=yes|/valid_percent}% are estimated to sign still, 95% CI"
+        " [{T6|still_signs=yes|/low}, {T6|still_signs=yes|/high}] ({T6}).",
+    ),
     ("heading", "Discussion"),
     (
         "paragraph",
@@ -176,7 +192,7 @@ PAPER: tuple[tuple[str, str], ...] = (
         " takes the weekend course may differ in ways that no table shows%(NOTHING)s. The next term will bring a test"
         " without a ceiling, and new numbers; this text will say which of its own have moved.",
     ),
-    *(("exhibit", name) for name in ("F0", "T1", "T5", "T2", "T3", "T4", "F2", "F1", "F3", "F5", "F4")),
+    *(("exhibit", name) for name in ("F0", "T1", "T5", "T2", "T3", "T4", "F2", "F1", "F3", "F5", "F4", "T6")),
 )
 SLOT = re.compile(r"\{([^}|]+)(?:\|([^}|]+)\|([^}]+))?\}|\*([^*]+)\*")
 
@@ -193,6 +209,11 @@ def main() -> None:
         history = history.do(change)
     history, more = kept(history, EXHIBITS_OF_SESSIONS)
     ids |= more
+    history = history.do(AddSource(followed_up()))
+    for change in OF_FOLLOW_UP:
+        history = history.do(change)
+    history, more = kept(history, EXHIBITS_OF_FOLLOW_UP)
+    ids |= more
     history = history.do(UseSource(history.study.sources[0].id))
     history = written(history, ids)
     STUDY.unlink(missing_ok=True)
@@ -205,6 +226,11 @@ def main() -> None:
 def sessions() -> StudySource:
     """The second file: each row is one week of one learner."""
     return open_source(str(SESSIONS), Opening(rows=Rows(person="learner", occasion="week")))
+
+
+def followed_up() -> StudySource:
+    """The third file: each row is an answer, and stands for so many learners as its weight says."""
+    return open_source(str(FOLLOW_UP), Opening(rows=Rows(weight="weight")))
 
 
 def kept(history: History, exhibits: dict[str, tuple[str, str]]) -> tuple[History, dict[str, str]]:

@@ -39,7 +39,7 @@ def test_the_demo_study_opens_as_a_finished_paper(window: Window, settle: Settle
     qtbot.mouseClick(window.start.demo_button, Qt.MouseButton.LeftButton)
     settle()
     assert window.stack.currentWidget() is window.stations.manuscript.widget
-    assert [entry.status for entry in window.stations.manuscript.widget.parts.entries] == ["as kept"] * 14
+    assert [entry.status for entry in window.stations.manuscript.widget.parts.entries] == ["as kept"] * 15
     assert window.keeping.path is None  # it is nobody's until something is changed
 
 

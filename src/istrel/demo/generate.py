@@ -189,6 +189,26 @@ def sessions(clean: dict[str, NDArray[Any]]) -> dict[str, NDArray[Any]]:
     return {name: values[order] for name, values in columns.items()}
 
 
+def follow_up(clean: dict[str, NDArray[Any]]) -> dict[str, NDArray[Any]]:
+    """Who answered a card half a year later, one row each; who completed and practised answers oftener, and weighs the less."""
+    rng = np.random.default_rng(SEED + 4)
+    rows = clean["learner"].size
+    completed, form = clean["completed"], np.searchsorted(np.sort(FORMATS), clean["format"])
+    answered = rng.random(rows) < 0.3 + 0.3 * completed + np.array([0.05, -0.1, 0.1])[form]
+    signs = rng.random(rows) < 0.25 + 0.3 * completed + 0.08 * clean["signers_home"]
+    minutes = np.where(signs, np.round(rng.gamma(2.2, 32, rows)), 0).astype(int)
+    cell = 3 * completed + form  # learners of a cell weigh alike: all of it over those who answered
+    weight = np.bincount(cell, minlength=6)[cell] / np.bincount(cell[answered], minlength=6)[cell]
+    columns = {
+        "learner": clean["learner"],
+        "format": clean["format"],
+        "still_signs": np.where(signs, "yes", "no"),
+        "sign_min": minutes,
+        "weight": np.round(weight / weight[answered].mean(), 3),
+    }
+    return {name: values[answered] for name, values in columns.items()}
+
+
 def write(columns: dict[str, NDArray[Any]], path: Path) -> None:
     """A CSV file; texts are quoted only where they must be."""
     with path.open("w", encoding="utf-8", newline="") as file:
@@ -208,6 +228,7 @@ def main() -> None:
     clean = learners(options.rows)
     write(with_dirt(clean), options.o / "learners.csv")
     write(sessions(clean), options.o / "sessions.csv")
+    write(follow_up(clean), options.o / "followup.csv")
 
 
 if __name__ == "__main__":

@@ -13,6 +13,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.derive import free_name
 from istrel.data.formula.tree import Call, Formula
 from istrel.data.guess import suspected_codes
+from istrel.data.guess_rows import weighted_by
 from istrel.data.levels import Level
 from istrel.data.row_marks import repeats
 from istrel.data.screening.finding import NewVariable, Remedy
@@ -53,10 +54,17 @@ class Look:
     def of_kind(self, kind: Kind) -> tuple[str, ...]:
         return tuple(name for name in self.names if self.data.table.column(name).kind is kind)
 
+    @cached_property
+    def weight(self) -> str:
+        """The variable by which the rows are weighted, or may be; empty where there is none."""
+        rows = self.data.codebook.rows
+        return rows.weight if rows.said else weighted_by(self.data.table, self.data.codebook).weight
+
     @property
     def measured(self) -> tuple[str, ...]:
-        """Numbers whose size means something."""
-        return tuple(name for name in self.of_kind(Kind.NUMBER) if self.data.variable(name).level.measured)
+        """Numbers whose size means something by itself: weights do not."""
+        numbers = (name for name in self.of_kind(Kind.NUMBER) if name != self.weight)
+        return tuple(name for name in numbers if self.data.variable(name).level.measured)
 
     def level(self, name: str) -> Level:
         return self.data.variable(name).level
