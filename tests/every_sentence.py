@@ -544,7 +544,8 @@ def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterato
     yield from ((sentence, make_exhibit(sentence, data)) for sentence in CODED)
     yield from ((sentence, make_exhibit(sentence, learners)) for sentence in HIDDEN)
     alike = of_one_unit(data_of("a,b,c\n" + "".join(f"{k},{6 - k},{k * 1.5}\n" for k in range(7))))
-    for sentence in ("describe a, b as boxes", "describe a, c as density", "describe a, b, c as cumulative"):
+    tables = ("describe a, b", "describe a, c with mean, sd, cv", "describe a, c with median, iqr")
+    for sentence in ("describe a, b as boxes", "describe a, c as density", "describe a, b, c as cumulative", *tables):
         yield sentence, make_exhibit(sentence, alike)
     three = of_one_unit(data_of("a,b,c\n" + "".join(f"{k},{6.5 - k},{k * 1.5}\n" for k in range(7))))
     yield "describe a, b, c as violins", make_exhibit("describe a, b, c as violins", three)

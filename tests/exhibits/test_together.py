@@ -160,3 +160,40 @@ def test_weighted_and_counted_columns_share_an_axis(rows: Rows, data_of: Callabl
             alone = make_exhibit(f"describe {name} as {form}", data)
             assert both.result.drawings[place].n == alone.result.drawings[0].n
             assert both.result.cells[place].statistics == alone.result.cells[0].statistics
+
+
+@pytest.mark.parametrize("form", ["table", "density"])
+def test_two_columns_are_compared_case_by_case_in_words(form: str, trips: Dataset, style: HouseStyle) -> None:
+    there, back = (trips.numbers(name) for name in ("there", "back"))
+    both = there.valid & back.valid
+    changes = back.values[both] - there.values[both]
+    reach = 2.016692 * changes.std(ddof=1) / np.sqrt(changes.size)  # t of 43 degrees of freedom, 97.5 %
+    text = plain_text(make_exhibit(f"describe there, back as {form}", trips).text, style)
+    numbers = f"{changes.mean():.2f}, 95% CI [{changes.mean() - reach:.2f}, {changes.mean() + reach:.2f}], n = 44"
+    assert f"Case by case, Way back minus Way there averages {numbers}." in text
+    sds = [f"{column.values[column.valid].std(ddof=1):.2f}" for column in (back, there)]
+    assert f"Way back spreads wider, SD = {sds[0]}, than Way there, SD = {sds[1]}." in text
+    if form == "table":
+        averages = np.add.outer(changes, changes)[np.triu_indices(changes.size)] / 2
+        by_median = plain_text(make_exhibit("describe there, back with median, iqr", trips).text, style)
+        assert f"the median difference Way back minus Way there is {np.median(averages):.2f}" in by_median
+
+
+@pytest.mark.parametrize(
+    "sentence",
+    [
+        "describe there, cost",
+        "describe there, back across day",
+        "describe there, back against 40",
+        "describe there, back with hide_below = 5",
+        "describe there, back, cost",
+    ],
+)
+def test_nothing_is_compared_where_columns_are_no_pair(sentence: str, trips: Dataset, style: HouseStyle) -> None:
+    assert "Case by case" not in plain_text(make_exhibit(sentence, trips).text, style)
+
+
+@pytest.mark.parametrize("rows", [Rows(weight="there"), Rows(person="day")])
+def test_columns_of_rows_that_are_no_cases_are_not_compared(rows: Rows, trips: Dataset, style: HouseStyle) -> None:
+    data = Dataset(trips.table, replace(trips.codebook, rows=rows))
+    assert "Case by case" not in plain_text(make_exhibit("describe there, back", data).text, style)

@@ -18,6 +18,7 @@ from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms.catalogue import drawn
 from istrel.exhibits.persons import person_codes
 from istrel.exhibits.shared import arranged, arranged_together, batches, moments_of, shared_out
+from istrel.exhibits.verbs.describe.columns import columns_of
 from istrel.exhibits.verbs.describe.differences import differences_of
 from istrel.exhibits.verbs.describe.pairs import pairs_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan, Subject
@@ -49,7 +50,8 @@ def compute(plan: DescribePlan) -> DescribeResult:
         tuple(replace(d, precision=known.get(d.variable, d.precision)) for d in made(plan))
         for made in (differences_of, pairs_of)
     )
-    return DescribeResult(plan.cases, tuple(precise), drawn(plan.together or plan), plan.groupings, differences, pairs)
+    drawings = drawn(plan.together or plan)
+    return DescribeResult(plan.cases, tuple(precise), drawings, plan.groupings, differences, pairs, columns_of(plan))
 
 
 def _alike(cells: Sequence[ResultCell], plan: DescribePlan) -> list[ResultCell]:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import NamedTuple
 
 from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.contracts import Drawing
@@ -138,6 +139,8 @@ class DescribeResult:
         One per variable and grouping, where the sentence asks for them and they make sense.
     pairs
         One per pair of groups, where these are asked for.
+    columns
+        How two columns that are measured in one unit differ case by case; None where there are no such.
     """
 
     cases: Cases
@@ -146,3 +149,13 @@ class DescribeResult:
     groupings: tuple[Grouping, ...]
     differences: tuple[Difference, ...] = ()
     pairs: tuple[Difference, ...] = ()
+    columns: Columns | None = None
+
+
+class Columns(NamedTuple):
+    """The second of two columns in one unit less the first, in the `n` cases that have both."""
+
+    first: str
+    second: str
+    n: int
+    effect: Effect

@@ -14,6 +14,7 @@ from istrel.exhibits.forms.catalogue import form_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Hidden, Run, Text, cells_in, in_a_row, joined, listed, say, sentences, verbatim
 from istrel.exhibits.verbs.describe.cells import cell_of, lines_of, n_of
+from istrel.exhibits.verbs.describe.columns import words_of_columns
 from istrel.exhibits.verbs.describe.difference_words import (
     difference_methods,
     difference_notes,
@@ -232,8 +233,10 @@ def _outliers(plan: DescribePlan) -> Text:
 
 def text_of(plan: DescribePlan, result: DescribeResult) -> Text:
     """A results paragraph: groups compared in plain words, and what half of the cases do."""
+    measured = [cell for cell in result.cells if isinstance(cell, MeasuredCell) and not cell.date]
+    compared = words_of_columns(result.columns, measured, plan)
     if plan.together is not None:
-        return sentences(_of_columns(plan, [cell for cell in result.cells if isinstance(cell, MeasuredCell)]))
+        return sentences([*_of_columns(plan, measured), *compared])
     said: list[Text] = []
     for subject in plan.subjects:
         for grouping in result.groupings:
@@ -242,10 +245,10 @@ def text_of(plan: DescribePlan, result: DescribeResult) -> Text:
             ]
             overall = not grouping.names and len(result.groupings) > 1
             counted = [cell for cell in cells if isinstance(cell, FrequencyCell)]
-            measured = [cell for cell in cells if isinstance(cell, MeasuredCell) and not cell.date]
-            said += _of_measured(measured, plan, result, overall=overall) if measured else []
+            mine = [cell for cell in cells if isinstance(cell, MeasuredCell) and not cell.date]
+            said += _of_measured(mine, plan, result, overall=overall) if mine else []
             said += most_frequent(counted, plan.data, overall=overall)
-    return sentences([*said, *difference_texts(plan, result)])
+    return sentences([*said, *compared, *difference_texts(plan, result)])
 
 
 def _of_measured(cells: list[MeasuredCell], plan: DescribePlan, result: DescribeResult, *, overall: bool) -> list[Text]:
@@ -417,5 +420,6 @@ def numbers(plan: DescribePlan, result: DescribeResult) -> Iterator[Cell]:
         yield n_of(cell)
         for key in cell.statistics:
             yield from cells_in(cell_of(key, cell, plan))
-    for text in difference_texts(plan, result):
+    measured = [cell for cell in result.cells if isinstance(cell, MeasuredCell)]
+    for text in (*difference_texts(plan, result), *words_of_columns(result.columns, measured, plan)):
         yield from cells_in(text)

@@ -1,0 +1,105 @@
+"""Two columns that are measured in one unit: how they differ case by case, and what that is in words."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from istrel.data.levels import Level
+from istrel.exhibits.claims import claim
+from istrel.exhibits.persons import persons_of
+from istrel.exhibits.text import Cell, Text, count_cell, say
+from istrel.exhibits.verbs.describe.cells import cell_of
+from istrel.exhibits.verbs.describe.resolve import DescribePlan
+from istrel.exhibits.verbs.describe.result import Columns, MeasuredCell
+from istrel.exhibits.wording import titled
+from istrel.stats.differences import paired
+from istrel.style.numbers import Kind
+
+FEWEST, MOST_RANKED = 3, 1_000_000
+
+
+def columns_of(plan: DescribePlan) -> Columns | None:
+    """How two columns of one unit differ, by means or by medians as the statistics are; None where that means nothing.
+
+    Cases must be cases: nothing is said of weighted or counted rows, of persons who stand in several, or of hidden counts.
+    """
+    said = plan.request.settings
+    alone = len(plan.subjects) == 2 and all(not grouping.names for grouping in plan.groupings)
+    if not alone or plan.request.norm is not None or said["hide_below"] is not None or plan.data.times is not None:
+        return None
+    lines = [plan.data.variable(name) for name in plan.names]
+    measured = all(
+        subject.treated == "numbers" and line.level.measured and line.level is not Level.BINARY
+        for subject, line in zip(plan.subjects, lines, strict=True)
+    )
+    if not measured or not lines[0].unit or lines[0].unit != lines[1].unit or plan.cases.weighted:
+        return None
+    if persons_of(plan.data, plan.cases) is not None:
+        return None
+    names = plan.names[0], plan.names[1]
+    first, second = (plan.data.numbers(name) for name in names)
+    both = first.valid & second.valid & plan.cases.mask
+    n = int(np.count_nonzero(both))
+    if n < FEWEST or (plan.centre == "median" and n > MOST_RANKED):
+        return None
+    x = np.column_stack([second.values[both], first.values[both]])
+    compared = paired.signed_ranks if plan.centre == "median" else paired.mean_change
+    return Columns(*names, n, compared(x, confidence=said["confidence"]).effect)
+
+
+def words_of_columns(found: Columns | None, cells: list[MeasuredCell], plan: DescribePlan) -> list[Text]:
+    """How they differ case by case, and which spreads wider."""
+    known = {cell.variable: cell for cell in cells}
+    if found is None or not {found.first, found.second} <= known.keys():
+        return []
+    first, second = known[found.first], known[found.second]
+    return [*_difference(found, second, plan), *_spread(first, second, plan)]
+
+
+def _difference(found: Columns, like: MeasuredCell, plan: DescribePlan) -> list[Text]:
+    effect = found.effect
+    if not isinstance(effect.low, float) or not isinstance(effect.high, float):
+        return []
+    row = f"{found.second} − {found.first}"
+    (pattern,) = cell_of(plan.centre, like, plan)
+    assert isinstance(pattern, Cell)
+
+    def cell(value: object, column: str) -> Cell:
+        assert isinstance(value, float)
+        return Cell(value, Kind.MEASURE, pattern.decimals, pattern.precision, row=row, column=column)
+
+    said = say(
+        "columns_differ_in_median" if plan.centre == "median" else "columns_differ_in_mean",
+        first=titled(plan.data.variable(found.second)),
+        second=titled(plan.data.variable(found.first)),
+        value=cell(effect.value, "difference"),
+        level=Cell(100 * effect.level, Kind.EDGE),
+        low=cell(effect.low, "difference/low"),
+        high=cell(effect.high, "difference/high"),
+        n=count_cell(found.n, row=row, column="n"),
+    )
+    return [said]
+
+
+def _spread(first: MeasuredCell, second: MeasuredCell, plan: DescribePlan) -> list[Text]:
+    """Standard deviations as they print, with what they are of the means where both are above 0."""
+    key = "iqr" if plan.centre == "median" else "sd"
+    if not all(cell.number(key) > 0 for cell in (first, second)):
+        return []
+    wide, narrow = sorted((first, second), key=lambda cell: -cell.number(key))
+    of_mean = key == "sd" and all(cell.number("cv") > 0 for cell in (first, second))
+    parts = {"high": cell_of(key, wide, plan), "low": cell_of(key, narrow, plan)}
+    names = {name: titled(plan.data.variable(cell.variable)) for name, cell in (("wide", wide), ("narrow", narrow))}
+    relative = {"high_cv": cell_of("cv", wide, plan), "low_cv": cell_of("cv", narrow, plan)} if of_mean else {}
+    phrase = {"iqr": "columns_spread_iqr", "sd": "columns_spread_cv" if of_mean else "columns_spread"}[key]
+    said = claim(
+        "highest",
+        [[wide.number(key), narrow.number(key)]],
+        phrase,
+        differ=(("high", "low"),),
+        otherwise=say("columns_spread_alike"),
+        **names,
+        **parts,
+        **relative,
+    )
+    return [said]
