@@ -351,7 +351,8 @@ def _test_words(difference: Difference) -> Text:
     value = Cell(test.statistic, Kind.COUNT if counted else Kind.STATISTIC, row=row, column="difference statistic")
     if not test.df or _says_exact(difference):
         return say("test_with_statistic", test=said, symbol=say(symbol), value=value, p=p)
-    df = joined([(_degrees(x, row, place),) for place, x in enumerate(test.df, start=1)])
+    degrees = [_degrees(x, row, place) for place, x in enumerate(test.df, start=1)]
+    df = (degrees[0],) if len(degrees) == 1 else say("two_degrees_of_freedom", first=degrees[0], second=degrees[1])
     if test.n:
         n = Cell(float(test.n), Kind.COUNT, row=row, column="difference N")
         return say("test_with_df_and_n", test=said, symbol=say(symbol), df=df, n=n, value=value, p=p)
