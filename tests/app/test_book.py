@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+import re
 import shlex
 from collections.abc import Callable
 from pathlib import Path
 from shutil import copy
 
 import pytest
-from PySide6.QtCore import QPoint, Qt, QUrl
+from PySide6.QtCore import QPoint, Qt, QTranslator, QUrl
 from PySide6.QtTest import QTest
 from pytestqt.qtbot import QtBot
 
@@ -17,6 +18,7 @@ from istrel import cli
 from istrel.app.book.walks import WALKS
 from istrel.app.stations.intake.finding_view import FindingView
 from istrel.app.window import Window
+from istrel.app.words import CONTEXT, FOLDER, LANGUAGES
 from istrel.demo import CODEBOOK, LEARNERS, STUDY
 from istrel.handbook import PAGES, chapters, said
 from istrel.study.file import StudyFile
@@ -34,6 +36,30 @@ def test_every_sentence_of_the_handbook_can_be_set_in_the_demo_study() -> None:
         assert exhibit.sheet
     assert {"describe", "count", "check", "relate"} <= {sentence.split()[0] for sentence, _ in said()}
     assert [chapter.number for chapter in chapters()] == sorted(PAGES.values()) == list(range(1, 11))
+
+
+@pytest.mark.parametrize("language", [language for language in LANGUAGES if language != "en"])
+def test_the_handbook_says_and_shows_the_same_in_every_language(language: str) -> None:
+    """The same examples, links, tables and lists; the stations under the names that the window has for them."""
+    marks = re.compile(r"\]\(([^)]*)\)|`([^`\n]*)`|^([#>|-]+) ", re.M)
+    translator = QTranslator()
+    assert translator.load(f"istrel_{language}", str(FOLDER))
+    for english, chapter in zip(chapters(), chapters(language), strict=True):
+        assert chapter.examples == english.examples
+        assert chapter.title != english.title or english.title == "Figures"
+        keys = {
+            "Strg+Z": "Ctrl+Z",
+            "Strg+Eingabe": "Ctrl+Enter",
+            "Ctrl+Entrée": "Ctrl+Enter",
+            "Ctrl+Intro": "Ctrl+Enter",
+        }
+        said = [[keys.get(part, part) for part in found] for found in marks.findall(chapter.text)]
+        assert sorted(map(list, marks.findall(english.text))) == sorted(said), english.title
+        for station in ("Intake", "Codebook", "Manuscript"):
+            there = f"**{station}**" in english.text
+            assert there == any(
+                f"**{translator.translate(CONTEXT, station)}{ending}**" in chapter.text for ending in ("", "s")
+            ), (station, chapter.title)
 
 
 def test_every_command_of_the_handbook_runs(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:

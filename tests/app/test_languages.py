@@ -101,7 +101,7 @@ def shown(widgets: Iterable[QWidget]) -> Iterator[tuple[QWidget, str]]:
 
 
 def in_the_language_of_the_paper(widget: QWidget) -> bool:
-    """What stands on paper, or is said of it, is in the language of the house style; the handbook is in English."""
+    """What stands on paper, or is said of it, is in the house style’s language; the handbook has a book for each language."""
     parents = [widget]
     while (parent := parents[-1].parentWidget()) is not None:
         parents.append(parent)

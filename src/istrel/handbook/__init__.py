@@ -1,4 +1,7 @@
-"""The handbook: ten chapters for the window, the web and print, in Markdown; its sentences run in the demo study."""
+"""The handbook: ten chapters for the window, the web and print, in Markdown, in a folder for each language of the window.
+
+Its sentences run in the demo study and are the same in all languages: those of a sentence are English.
+"""
 
 from __future__ import annotations
 
@@ -56,10 +59,11 @@ class Chapter:
 
 
 @cache
-def chapters() -> tuple[Chapter, ...]:
-    """All chapters in their order."""
+def chapters(language: str = "en") -> tuple[Chapter, ...]:
+    """All chapters in their order; in English where there is no book in the language."""
     made = []
-    for number, path in enumerate(sorted(FOLDER.glob("*.md")), 1):
+    folder = FOLDER / language
+    for number, path in enumerate(sorted((folder if folder.is_dir() else FOLDER / "en").glob("*.md")), 1):
         text = path.read_text("utf-8")
         made.append(Chapter(number, text.splitlines()[0].partition(" · ")[2], text))
     return tuple(made)

@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QComboBox, QFrame, QTextBrowser, QWidget
 
 from istrel.app import theme
 from istrel.app.widgets.simple import button, column, row
-from istrel.app.words import tr
+from istrel.app.words import spoken, tr
 from istrel.handbook import CLICK, chapters, said
 
 WIDTH, LEAD = 440, 1.35
@@ -31,7 +31,7 @@ class Book(QFrame):
         head = row(spacing=6)
         self.chooser = QComboBox()
         self.chooser.setAccessibleName(tr("Chapter"))
-        self.chooser.addItems([f"{chapter.number} · {chapter.title}" for chapter in chapters()])
+        self.chooser.addItems([f"{chapter.number} · {chapter.title}" for chapter in chapters(spoken())])
         head.addWidget(self.chooser, 1)
         head.addWidget(button(tr("close"), "link", self.put_away, tip=tr("Close the handbook")))
         head.addSpacing(8)
@@ -73,7 +73,7 @@ class Book(QFrame):
     def _show(self, chapter: int) -> None:
         document = self.text.document()
         document.setDefaultFont(theme.serif(theme.TEXT_PX + 1))
-        document.setMarkdown(chapters()[chapter - 1].with_clicks)
+        document.setMarkdown(chapters(spoken())[chapter - 1].with_clicks)
         _dress(document)
         self._to_the_top()
 
