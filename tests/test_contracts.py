@@ -111,6 +111,19 @@ def test_reasons_are_said_alike_to_programs_and_on_paper() -> None:
     assert {name: words.phrases()[name].said("en") for name in REASONS} == REASONS
 
 
+def test_every_refusal_can_be_said_in_the_language_of_the_window() -> None:
+    """A problem is told by an English text with parts, but on the command line and in notebooks, which speak English."""
+    plain = [
+        f"{path.relative_to(SOURCES)}:{node.lineno}"
+        for path, written in nodes().items()
+        if not {"commands", "notebook", "start.py"} & set(path.parts)
+        for node in written
+        if isinstance(node, ast.Call) and isinstance(node.func, ast.Name) and node.func.id == "Problem" and node.args
+        if isinstance(node.args[0], ast.JoinedStr | ast.Constant | ast.BinOp)
+    ]
+    assert plain == []
+
+
 def test_french_sets_its_marks_off_by_blanks_that_do_not_break() -> None:
     for name, phrase in words.phrases().items():
         assert not re.search(r"[^\u00a0][;:?!»]|\d %|} %|« ", phrase.fr.replace("://", "")), name

@@ -27,6 +27,7 @@ SOURCE = ROOT / "src" / "istrel"
 SAYS = ("tr", "english")
 GATHERED = ("english.py", "sentence/complete.py")  # what they say again is gathered elsewhere
 OTHERS = tuple(language for language in LANGUAGES if language != "en")
+BREAKS = re.compile(r"(?<=\S) [:;?!»%](?=\s|$|[.,)])|« ")  # French sets these off by a blank that does not break
 PLACE = re.compile(r"\{(\w+)[^{}]*\}")
 
 
@@ -161,6 +162,8 @@ def faults(language: str) -> Iterator[str]:
             set(PLACE.findall(text)) - set(PLACE.findall(forms[-1]))
         ):
             yield f"{language}: other places in braces than: {text}"
+        elif language == "fr" and any(BREAKS.search(form) for form in forms):
+            yield f"fr: a blank that may break beside a mark: {forms[-1]}"
     with tempfile.TemporaryDirectory() as folder:
         again, source = Path(folder) / "again.qm", FOLDER / f"istrel_{language}.ts"
         compile_to(again, source)

@@ -49,7 +49,7 @@ def refuse_unreadable(path: Path) -> None:
         raise Problem(english("{file}: there is no such file.", file=str(path))) from None
     except (OSError, ValueError) as error:
         reason = getattr(error, "strerror", None) or "no access"
-        raise Problem(f"{path}: cannot be read ({reason.lower()}).") from None
+        raise Problem(english("{path}: cannot be read ({why}).", path=path, why=reason.lower())) from None
 
 
 def read_small(path: Path, what: str, *, marked_up: bool = False) -> str:
@@ -69,14 +69,21 @@ def read_small(path: Path, what: str, *, marked_up: bool = False) -> str:
     with path.open("rb") as file:
         content = file.read(MOST_BYTES + 1)
     if len(content) > MOST_BYTES:
-        raise Problem(f"{path.name}: a {what} of more than {MOST_BYTES // 2**20} MB is not read.")
+        raise Problem(
+            english(
+                "{file}: {what} of more than {size} MB is not read.",
+                file=path.name,
+                what=what,
+                size=MOST_BYTES // 2**20,
+            )
+        )
     said = DECLARED.match(content) if marked_up else None
     try:
         if said is not None:
             return content[said.end() :].decode(said["encoding"].decode())
         return content.decode("utf-8-sig")
     except (UnicodeDecodeError, LookupError):
-        raise Problem(f"{path.name}: the {what} is not UTF-8 text.") from None
+        raise Problem(english("{file}: {what} is not UTF-8 text.", file=path.name, what=what)) from None
 
 
 def write_whole(path: Path, content: bytes, *, sources: Iterable[str | Path] = ()) -> Path:
@@ -106,7 +113,9 @@ def write_whole(path: Path, content: bytes, *, sources: Iterable[str | Path] = (
         else:
             _exchange(target, content)
     except OSError as error:
-        raise Problem(f"{path}: cannot be written ({(error.strerror or 'no access').lower()}).") from None
+        raise Problem(
+            english("{path}: cannot be written ({why}).", path=path, why=(error.strerror or "no access").lower())
+        ) from None
     return path
 
 

@@ -16,6 +16,7 @@ from istrel.commands.common import (
     tell,
     write,
 )
+from istrel.english import english
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -126,7 +127,7 @@ def study(options: argparse.Namespace) -> int:
             raise Problem("a study as text is read back into a study: name it with -o, for example -o paper.istrel.")
         if out.exists():
             raise Problem(f"{out}: this study is there already; choose another name.")
-        text = read_small(source, "study")
+        text = read_small(source, english("the study"))
         StudyFile.create(out, History(read_back(text, source.name, source.resolve().parent))).close()
         return DONE
     if out is None and options.to != "json":

@@ -92,11 +92,17 @@ def check_value(column: Column, text: str) -> float | str | None:
         try:
             return float(plain.replace("−", "-"))
         except ValueError:
-            raise Problem(f"“{column.name}” holds numbers; “{plain}” is none.") from None
+            raise Problem(
+                english("“{column}” holds numbers; “{plain}” is none.", column=column.name, plain=plain)
+            ) from None
     try:
         np.datetime64(plain, "s")
     except ValueError:
-        raise Problem(f"“{column.name}” holds dates, written as 2025-03-31; “{plain}” is none.") from None
+        raise Problem(
+            english(
+                "“{column}” holds dates, written as 2025-03-31; “{plain}” is none.", column=column.name, plain=plain
+            )
+        ) from None
     return plain
 
 

@@ -18,6 +18,7 @@ from istrel.data.formula.tree import Call, Formula, Name, Span, is_condition, na
 from istrel.data.guess import guess_level
 from istrel.data.levels import Level
 from istrel.data.table import Table
+from istrel.english import english
 from istrel.problem import Problem, nearest
 
 LONGEST_NAME = 40
@@ -50,7 +51,9 @@ def with_derived(data: Dataset, workings: Workings) -> Dataset:
             try:
                 made = key, evaluate(formula, data, name)
             except Problem as problem:
-                raise Problem(f"“{name}” cannot be made: {problem.message}") from None
+                raise Problem(
+                    english("“{name}” cannot be made: {message}", name=name, message=problem.message)
+                ) from None
             workings[name] = made
         data = data.with_column(made[1])
     return data
@@ -60,7 +63,7 @@ def _identity(data: Dataset, name: str) -> tuple[Any, ...]:
     """What decides the usable values of a variable: its column and its missing codes."""
     if name not in data.table:
         hint = nearest(name, data.table.names)
-        raise Problem(f"There is no variable “{name}”.{hint}")
+        raise Problem(english("There is no variable “{name}”.{hint}", name=name, hint=hint))
     return data.table.column(name), data.codebook[name].missing_codes
 
 
@@ -92,7 +95,7 @@ def order_of(codebook: Codebook) -> tuple[str, ...]:
                 names = list(path)
                 circle = (*names[names.index(parent) :], parent)
                 steps = ", ".join(f"{child} from {other}" for child, other in pairwise(circle))
-                raise Problem(f"A variable cannot be made from itself: {steps}.")
+                raise Problem(english("A variable cannot be made from itself: {steps}.", steps=steps))
             elif parent not in done:
                 path[parent] = parents(parent)
     return tuple(done)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from enum import StrEnum
 
+from istrel.english import english
 from istrel.problem import Problem, nearest
 
 
@@ -59,4 +60,6 @@ def level_named(word: str) -> Level:
         return Level(word.casefold())
     except ValueError:
         words = [level.value for level in Level]
-        raise Problem(f"“{word}” is no level of measurement.{nearest(word, words)}") from None
+        raise Problem(
+            english("“{word}” is no level of measurement.{hint}", word=word, hint=nearest(word, words))
+        ) from None

@@ -16,6 +16,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.derive import free_name
 from istrel.data.levels import Level
 from istrel.data.table import Table
+from istrel.english import english
 from istrel.problem import Problem
 
 OCCASION, CASE = "occasion", "case"
@@ -131,8 +132,13 @@ def as_long(
     other = next((one for one in series if one.occasions != first.occasions), None)
     if other is not None:
         raise Problem(
-            f"“{first.name}” and “{other.name}” have other occasions ({', '.join(first.occasions)}; {', '.join(other.occasions)}); "
-            "put them in sentences of their own."
+            english(
+                "“{first}” and “{other}” have other occasions ({occasions}; {others}); put them in sentences of their own.",
+                first=first.name,
+                other=other.name,
+                occasions=", ".join(first.occasions),
+                others=", ".join(other.occasions),
+            )
         )
     k, n = len(first.occasions), data.n_rows
     repeated = np.repeat(np.arange(n), k)
@@ -159,8 +165,13 @@ def _check_codes(series: Series, data: Dataset) -> None:
         for code, other in others.items():
             if code in values:
                 raise Problem(
-                    f"“{show_value(code)}” means no answer in “{other}” and is an answer in “{name}”; "
-                    "say the same of both in the Codebook."
+                    english(
+                        "“{value}” means no answer in “{other}” and is an answer in “{name}”; "
+                        "say the same of both in the Codebook.",
+                        value=show_value(code),
+                        other=other,
+                        name=name,
+                    )
                 )
 
 

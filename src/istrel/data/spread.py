@@ -13,6 +13,7 @@ from istrel.data.column import Column, Unread
 from istrel.data.dataset import Dataset
 from istrel.data.derive import with_derived
 from istrel.data.table import Table
+from istrel.english import english
 from istrel.problem import Problem
 
 MOST_CASES, MOST_CELLS = 50_000_000, 400_000_000
@@ -74,10 +75,14 @@ def counts_of(data: Dataset) -> NDArray[np.int64]:
     good = numbers.valid & (numbers.values >= 0) & (numbers.values == np.floor(numbers.values))
     bad = np.flatnonzero(kept & ~good)
     if bad.size:
-        more = f" and {bad.size - 1:,} more" if bad.size > 1 else ""
         raise Problem(
-            f"“{name}” says how many cases a row stands for, but row {bad[0] + 1:,}{more} holds no whole number from 0; "
-            "mend or set aside what is wrong, or say that each row is a case of its own."
+            english(
+                "“{name}” says how many cases a row stands for, but [row {row:,} holds|row {row:,} and others, {n:,} in all, hold] "
+                "no whole number from 0; mend or set aside what is wrong, or say that each row is a case of its own.",
+                name=name,
+                row=int(bad[0]) + 1,
+                n=int(bad.size),
+            )
         )
     return np.where(good, numbers.values, 1.0).astype(np.int64)
 
@@ -87,8 +92,13 @@ def _spread(data: Dataset) -> Dataset:
     total = int(counts.sum())
     if total > MOST_CASES or total * len(data.table.columns) > MOST_CELLS:
         raise Problem(
-            f"“{data.codebook.rows.counted}” counts {total:,} cases; of {len(data.table.columns):,} variables "
-            f"{min(MOST_CASES, MOST_CELLS // max(1, len(data.table.columns))):,} cases are the most that are worked on."
+            english(
+                "“{counted}” counts {total:,} cases; of {count:,} variables {most:,} cases are the most that are worked on.",
+                counted=data.codebook.rows.counted,
+                total=total,
+                count=len(data.table.columns),
+                most=min(MOST_CASES, MOST_CELLS // max(1, len(data.table.columns))),
+            )
         )
     _refuse_none(data, counts)
     origin = np.repeat(np.arange(data.n_rows), counts)
@@ -101,7 +111,9 @@ def _spread(data: Dataset) -> Dataset:
 
 def _refuse_none(data: Dataset, counts: NDArray[np.int64]) -> None:
     if not data.kept.any() or not counts.any():
-        raise Problem(f"“{data.codebook.rows.counted}” counts no cases; there is nothing to work on.")
+        raise Problem(
+            english("“{counted}” counts no cases; there is nothing to work on.", counted=data.codebook.rows.counted)
+        )
 
 
 def _without_counts(data: Dataset) -> Codebook:

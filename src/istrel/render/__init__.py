@@ -6,6 +6,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Literal
 
+from istrel.english import english
 from istrel.exhibits.figure import FigureSheet
 from istrel.problem import Problem, nearest
 from istrel.render.document import Document
@@ -138,7 +139,14 @@ def output_of(ending: str) -> Output:
     plain = ending.casefold().lstrip(".")
     if plain not in OUTPUTS:
         known = ", ".join(f".{name}" for name in OUTPUTS)
-        raise Problem(f"“.{plain}” is no output that can be made.{nearest(plain, OUTPUTS)} Outputs are {known}.")
+        raise Problem(
+            english(
+                "“.{plain}” is no output that can be made.{hint} Outputs are {known}.",
+                plain=plain,
+                hint=nearest(plain, OUTPUTS),
+                known=known,
+            )
+        )
     return OUTPUTS[plain]
 
 
@@ -159,7 +167,14 @@ def check_fits(document: Document, output: Output) -> None:
     """Raises where an output cannot hold what is in the document."""
     if output.holds == "figure":
         if any(not item.exhibit.is_figure for item in document.items):
-            others = "choose .docx, .html, .csv or .json, or add “as histogram”"
-            raise Problem(f"A table cannot be written as .{output.ending}; {others}.")
+            others = english("choose .docx, .html, .csv or .json, or add “as histogram”")
+            raise Problem(
+                english("A table cannot be written as .{ending}; {others}.", ending=output.ending, others=others)
+            )
         if len(document.items) > 1:
-            raise Problem(f"A .{output.ending} file holds one figure; name one sentence, or choose .docx or .html.")
+            raise Problem(
+                english(
+                    "A .{ending} file holds one figure; name one sentence, or choose .docx or .html.",
+                    ending=output.ending,
+                )
+            )

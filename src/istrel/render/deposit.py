@@ -19,6 +19,7 @@ from istrel.counting import counted
 from istrel.data.codebook import Codebook, MissingCode
 from istrel.data.column import Column, Kind, show_date, show_value
 from istrel.data.dataset import Dataset
+from istrel.english import english
 from istrel.exhibits.printing import plain_text
 from istrel.files import as_json, harmless, write_whole
 from istrel.problem import Problem
@@ -116,17 +117,26 @@ def write_deposit(files: dict[str, bytes], place: Path, sources: tuple[str, ...]
         write_whole(place, _zipped(files), sources=sources)
         return
     if place.is_file():
-        raise Problem(f"{place}: this is a file; name a folder, or a file that ends in .zip.")
+        raise Problem(english("{place}: this is a file; name a folder, or a file that ends in .zip.", place=place))
     if place.is_dir() and any(place.iterdir()):
         raise Problem(
-            f"{place}: this folder is not empty; name a new one, so that nothing in it is lost or given away."
+            english(
+                "{place}: this folder is not empty; name a new one, so that nothing in it is lost or given away.",
+                place=place,
+            )
         )
     for path, content in files.items():
         target = place / path
         try:
             target.parent.mkdir(parents=True, exist_ok=True)
         except OSError as error:
-            raise Problem(f"{target.parent}: cannot be made ({(error.strerror or 'no access').lower()}).") from None
+            raise Problem(
+                english(
+                    "{parent}: cannot be made ({why}).",
+                    parent=target.parent,
+                    why=(error.strerror or "no access").lower(),
+                )
+            ) from None
         write_whole(target, content, sources=sources)
 
 

@@ -7,6 +7,7 @@ from hashlib import sha256
 from pathlib import Path
 from typing import Any
 
+from istrel.english import english
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.text import say
 from istrel.files import as_json, refuse_sources, write_whole
@@ -93,7 +94,9 @@ def write_folder(study: Study, style: HouseStyle, folder: Path) -> tuple[Path, .
     try:
         folder.mkdir(parents=True, exist_ok=True)
     except OSError as error:
-        raise Problem(f"{folder}: cannot be made ({(error.strerror or 'no access').lower()}).") from None
+        raise Problem(
+            english("{folder}: cannot be made ({why}).", folder=folder, why=(error.strerror or "no access").lower())
+        ) from None
     written, lines = [], []
     for entry in compose(study, style):
         item = None if entry.exhibit is None else _item(entry, entry.exhibit)

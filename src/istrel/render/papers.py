@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from pathlib import Path
 
+from istrel.english import english
 from istrel.files import read_small, refuse_unreadable
 from istrel.problem import Problem
 
@@ -21,9 +22,16 @@ def paragraphs_of(path: Path) -> tuple[str, ...]:
     """
     ending = path.suffix.lower()
     if ending not in ENDINGS:
-        raise Problem(f"{path.name}: a paper that is read is a {', '.join(ENDINGS[:-1])} or {ENDINGS[-1]}.")
+        raise Problem(
+            english(
+                "{file}: a paper that is read is a {names} or {endings}.",
+                file=path.name,
+                names=", ".join(ENDINGS[:-1]),
+                endings=ENDINGS[-1],
+            )
+        )
     if ending in (".md", ".txt"):
-        text = read_small(path, "paper")
+        text = read_small(path, english("the paper"))
         return tuple(" ".join(part.split()) for part in re.split(r"\n\s*\n", text) if part.strip())
     refuse_unreadable(path)
     return _of_docx(path) if ending == ".docx" else _of_odt(path)

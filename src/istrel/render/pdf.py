@@ -8,6 +8,7 @@ import logging
 from collections.abc import Iterator
 from typing import Any
 
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.render.document import Document
 from istrel.render.html import css_string, page
@@ -61,7 +62,9 @@ def _pages(document: Document) -> bytes:
         with _libraries_by_their_names():
             from weasyprint import HTML
     except OSError:
-        raise Problem("Pages as PDF need the Pango library of the system (libpango); choose .docx or .html.") from None
+        raise Problem(
+            english("Pages as PDF need the Pango library of the system (libpango); choose .docx or .html.")
+        ) from None
     logging.getLogger("weasyprint").setLevel(logging.ERROR)
     style = document.style
     paper = PAPER.format(

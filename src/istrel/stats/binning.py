@@ -8,6 +8,7 @@ from typing import Literal, NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.stats.grouping import Arranged, alone
 from istrel.stats.moderate import moderate
@@ -85,7 +86,7 @@ def class_edges(values: Array, settings: ClassSettings, times: Times = None) -> 
         return ClassEdges(_given_edges(settings.edges), "edges")
     low, high = float(values.min()), float(values.max())
     if not np.isfinite(high - low) or 0 < high - low <= TINIEST:
-        raise Problem("These values are too large or too close together for class intervals.")
+        raise Problem(english("These values are too large or too close together for class intervals."))
     if settings.rule == "whole numbers" and settings.width is None and settings.bins is None:
         return ClassEdges(_stepped(np.floor(low + 0.5) - 0.5, high, 1.0), "whole numbers")
     if settings.bins is not None:
@@ -95,7 +96,7 @@ def class_edges(values: Array, settings: ClassSettings, times: Times = None) -> 
         return ClassEdges(_divided(low, high, settings, whole=whole), "bins")
     width, decided_by = _width(values, settings, times)
     if not TINIEST < width < np.inf:
-        raise Problem("These values are too large or too close together for class intervals.")
+        raise Problem(english("These values are too large or too close together for class intervals."))
     if settings.most is not None and settings.width is None and _many(low, high, width) > settings.most:
         width, decided_by = _widened(values, settings.most), "most"
     first = settings.closed == "right" and settings.start is None
@@ -104,7 +105,7 @@ def class_edges(values: Array, settings: ClassSettings, times: Times = None) -> 
     if more.size > edges.size and _held(values, width) <= COARSE:
         edges = more
     if not np.isfinite(edges).all() or (np.diff(edges) <= 0).any():
-        raise Problem("These values are too large or too close together for class intervals.")
+        raise Problem(english("These values are too large or too close together for class intervals."))
     return ClassEdges(edges, decided_by)
 
 
@@ -112,7 +113,7 @@ def _width(values: Array, settings: ClassSettings, times: Times) -> tuple[float,
     """The class width, and what decided it."""
     if settings.width is not None:
         if settings.width <= 0:
-            raise Problem(f"A class width is above 0; {settings.width:g} is not.")
+            raise Problem(english("A class width is above 0; {width:g} is not.", width=settings.width))
         return settings.width, "width"
     if values.min() == values.max():
         return 1.0, "one"
@@ -159,7 +160,7 @@ def _quartiles(values: Array, times: Times) -> tuple[float, float]:
 def _given_edges(edges: tuple[float, ...]) -> Array:
     given = np.array(edges, np.float64)
     if given.size < 2 or (np.diff(given) <= 0).any():
-        raise Problem("Edges are two or more numbers in ascending order.")
+        raise Problem(english("Edges are two or more numbers in ascending order."))
     return given
 
 
@@ -189,7 +190,13 @@ def _with_one_more(edges: Array, outermost: float, width: float, *, first: bool,
 def _number_of(settings: ClassSettings) -> int:
     number = settings.bins or 1
     if not 1 <= number <= MOST_CLASSES:
-        raise Problem(f"The number of classes is from 1 to {MOST_CLASSES:,}; {number} is not.")
+        raise Problem(
+            english(
+                "The number of classes is from 1 to {most_classes:,}; {number} is not.",
+                most_classes=MOST_CLASSES,
+                number=number,
+            )
+        )
     return number
 
 
@@ -223,7 +230,7 @@ def _round_and_equal(low: float, high: float, settings: ClassSettings, *, whole:
         beyond = edges[-1] > high if settings.closed == "left" else edges[0] < low and edges[-1] >= high
         if beyond and not (whole and width % 1):
             return edges
-    raise Problem("These values are too large or too close together for class intervals.")
+    raise Problem(english("These values are too large or too close together for class intervals."))
 
 
 def _stepped(start: float, high: float, width: float) -> Array:
@@ -255,7 +262,14 @@ def _steps(first: int, last: int, width: float) -> Array:
 
 def _check_count(count: float, width: float) -> None:
     if not count <= MOST_CLASSES:
-        raise Problem(f"A class width of {width:g} makes {count:,.0f} classes; at most {MOST_CLASSES:,} are drawn.")
+        raise Problem(
+            english(
+                "A class width of {width:g} makes {count:,.0f} classes; at most {most_classes:,} are drawn.",
+                width=width,
+                count=count,
+                most_classes=MOST_CLASSES,
+            )
+        )
 
 
 def _round_width(values: Array, rule: Rule, times: Times) -> float:

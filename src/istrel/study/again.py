@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.study import combining
 from istrel.study.opening import Opening, open_source, paste_source
@@ -32,4 +33,4 @@ def made_again(recipe: Recipe | None, study: Study) -> StudySource:
             return combining.made_wide(study.source_of(source), keys, names_from, values_from)[0]
         case Gathered(source, keys, variables, measures):
             return combining.gathered(study.source_of(source), keys, variables, measures)[0]
-    raise Problem("How this source came to be is not known, so it cannot be made again.")
+    raise Problem(english("How this source came to be is not known, so it cannot be made again."))

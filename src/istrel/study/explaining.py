@@ -8,6 +8,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.english import english, together
 from istrel.exhibits.behind import mask_of
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import plain_text, print_cell
@@ -85,7 +86,9 @@ def cell_at(exhibit: Exhibit, row: str, column: str, style: HouseStyle) -> Cell:
         return _shown(exhibit, row, column) or known[row, column]
     sheet = exhibit.sheet
     if not isinstance(sheet, TableSheet):
-        raise Problem("The numbers of a figure are opened in the table of the same sentence; leave “as …” out.")
+        raise Problem(
+            english("The numbers of a figure are opened in the table of the same sentence; leave “as …” out.")
+        )
     places = {
         (_plain(x), _plain(y)): key
         for key, (a, b) in reversed(places_of(sheet, style).items())
@@ -96,8 +99,15 @@ def cell_at(exhibit: Exhibit, row: str, column: str, style: HouseStyle) -> Cell:
     if key is None:
         names = [name for place in places for name in place if name]
         unknown = [name for name in (row, column) if _plain(name) not in names]
-        offered = "".join(nearest(_plain(name), names) for name in unknown or (column,))
-        raise Problem(f"There is no number in row “{row}” and column “{column}”.{offered}")
+        offered = together([nearest(_plain(name), names) for name in unknown or (column,)], "")
+        raise Problem(
+            english(
+                "There is no number in row “{row}” and column “{column}”.{offered}",
+                row=row,
+                column=column,
+                offered=offered,
+            )
+        )
     return _shown(exhibit, *key) or known[key]
 
 
@@ -139,11 +149,13 @@ def opened_cell(exhibit: Exhibit, cell: Cell, style: HouseStyle) -> Explained:
         Where it has no working that can be followed by hand.
     """
     if exhibit.request.settings["hide_below"] is not None:
-        raise Problem("Numbers are not opened where small counts are hidden: their working would tell them.")
+        raise Problem(english("Numbers are not opened where small counts are hidden: their working would tell them."))
     working = verb_of(exhibit.request.verb).explain(exhibit.plan, exhibit.result, cell)
     if working is None or not isinstance(cell.value, float | int):
         raise Problem(
-            "This number has no working that could be followed by hand: it is hidden, weighted, or more than sums and order."
+            english(
+                "This number has no working that could be followed by hand: it is hidden, weighted, or more than sums and order."
+            )
         )
     rows = _rows(cell, exhibit)
     printed = print_cell(cell, style)

@@ -103,7 +103,13 @@ def _laid_over(table: Table, codebook: Codebook, path: Path) -> tuple[Table, Cod
     """(the table, which says what did not match; the codebook with a file laid over it)."""
     matched = match_codebook(text_of(path), path.name, codebook, table)
     if not matched.matched:
-        raise Problem(f"{path.name}: no variable of it is in these data; it names {', '.join(matched.unknown[:6])}.")
+        raise Problem(
+            english(
+                "{file}: no variable of it is in these data; it names {names}.",
+                file=path.name,
+                names=", ".join(matched.unknown[:6]),
+            )
+        )
     lost = [f"“{name}”{nearest(name, table.names)}" for name in matched.unknown]
     said = [f"Not in these data, but in {path.name}: {', '.join(lost)}"] if lost else []
     remarks = tuple(said) + tuple(f"{path.name}: {line}" for line in matched.unfit)

@@ -7,6 +7,7 @@ import json
 import os
 from pathlib import Path
 
+from istrel.english import english
 from istrel.problem import Problem
 
 ENDING = ".istrel"
@@ -53,7 +54,11 @@ def unnamed_path(source: str) -> Path:
     try:
         folder = private_folder("unnamed")
     except OSError as error:
-        raise Problem(f"{state_folder()}: cannot be made ({(error.strerror or 'no access').lower()}).") from None
+        raise Problem(
+            english(
+                "{place}: cannot be made ({why}).", place=state_folder(), why=(error.strerror or "no access").lower()
+            )
+        ) from None
     stem = "".join(letter for letter in Path(source).stem if letter.isalnum() or letter in "-_ ")[:60] or "study"
     return folder / f"{stem} {datetime.now():%Y-%m-%d %H.%M.%S.%f}{ENDING}"
 

@@ -19,6 +19,7 @@ from istrel.data.levels import Level
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.rows import Rows
 from istrel.data.table import Table
+from istrel.english import english
 from istrel.exhibits.quoting import key_today
 from istrel.problem import Problem
 from istrel.sentence import parse_expression, parse_kept
@@ -89,7 +90,7 @@ def change_of(record: Record, study: Study, tables: Tables | None = None) -> Cha
         Where it is no record of a change, or a source cannot be made again.
     """
     if _kind(record) not in CHANGES:
-        raise Problem(f"“{_kind(record)}” is no change of a study.")
+        raise Problem(english("“{kind}” is no change of a study.", kind=_kind(record)))
     found: Change = value_of(record, study, tables)
     return found
 
@@ -125,7 +126,7 @@ def value_of(record: object, study: Study, tables: Tables | None = None) -> Any:
             parts["row"], parts["column"] = key_today(_text(parts["row"]), _text(parts["column"]))
         return _made(kinds()[kind], parts)
     except (KeyError, TypeError, ValueError):
-        raise Problem(f"The record of “{kind}” cannot be understood.") from None
+        raise Problem(english("The record of “{kind}” cannot be understood.", kind=kind)) from None
 
 
 def _text(value: object) -> str:

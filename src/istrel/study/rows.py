@@ -7,7 +7,6 @@ from dataclasses import replace
 
 import numpy as np
 
-from istrel.counting import counted
 from istrel.data.codebook import Codebook
 from istrel.data.column import Column, Kind
 from istrel.data.dataset import Dataset, Mask
@@ -16,6 +15,7 @@ from istrel.data.guess_rows import CLUSTERS, COUNTED, OCCASION, PERSON, REPEATS,
 from istrel.data.levels import Level
 from istrel.data.rows import Rows
 from istrel.data.table import Table
+from istrel.english import english
 from istrel.problem import Problem
 
 MOST_NAMED = 3
@@ -52,15 +52,19 @@ def check_roles(rows: Rows, codebook: Codebook) -> None:
         codebook[name]  # told where there is none
     apart = [name for role, name in rows.said.items() if role != "clusters" or name != rows.person]
     if len(set(apart)) < len(apart):
-        raise Problem("A variable has one role for the rows; name another one for the second.")
+        raise Problem(english("A variable has one role for the rows; name another one for the second."))
     if rows.occasion and not rows.person:
-        raise Problem("An occasion tells the rows of a person apart; say who the person is, too.")
+        raise Problem(english("An occasion tells the rows of a person apart; say who the person is, too."))
     if rows.person and rows.counted:
-        raise Problem("A row is an occasion of a person, or it stands for several cases; it cannot be both.")
+        raise Problem(english("A row is an occasion of a person, or it stands for several cases; it cannot be both."))
     if rows.weight and rows.counted:
-        raise Problem("A row stands for several cases that were counted, or a sample weighs it; it cannot be both.")
+        raise Problem(
+            english("A row stands for several cases that were counted, or a sample weighs it; it cannot be both.")
+        )
     if (rows.strata or rows.clusters) and not rows.weight:
-        raise Problem("Strata and clusters belong to a weighted sample; say which variable weighs the rows, too.")
+        raise Problem(
+            english("Strata and clusters belong to a weighted sample; say which variable weighs the rows, too.")
+        )
 
 
 def in_words(codebook: Codebook) -> str:
@@ -97,7 +101,11 @@ def unit(codebook: Codebook) -> str:
 def check_counts(column: Column, codebook: Codebook, aside: Mask | None) -> None:
     """Raises where a variable cannot say how many cases each row stands for: negative, not whole, missing."""
     if column.kind is not Kind.NUMBER:
-        raise Problem(f"“{column.name}” holds no numbers, so it cannot say how many cases a row stands for.")
+        raise Problem(
+            english(
+                "“{column}” holds no numbers, so it cannot say how many cases a row stands for.", column=column.name
+            )
+        )
     codes = [code.value for code in codebook[column.name].missing_codes if isinstance(code.value, float)]
     good = (
         column.valid
@@ -105,21 +113,24 @@ def check_counts(column: Column, codebook: Codebook, aside: Mask | None) -> None
         & (column.values == np.floor(column.values))
         & ~np.isin(column.values, codes)
     )
-    _refuse_rows(~good, column, aside, "say how many cases every row stands for", "no whole number from 0")
+    _refuse_rows(
+        ~good, column, aside, english("say how many cases every row stands for"), english("no whole number from 0")
+    )
 
 
 def check_sample(rows: Rows, table: Table, codebook: Codebook, aside: Mask | None) -> None:
     """Raises where a variable cannot weigh the rows, or a row in use does not say its stratum or cluster."""
     column = table.column(rows.weight)
     if column.kind is not Kind.NUMBER:
-        raise Problem(f"“{column.name}” holds no numbers, so it cannot weigh the rows.")
+        raise Problem(english("“{column}” holds no numbers, so it cannot weigh the rows.", column=column.name))
     weights = Dataset(table, codebook, aside).numbers(column.name)
     good = weights.valid & np.isfinite(weights.values) & (weights.values > 0)
-    _refuse_rows(~good, column, aside, "weigh every row", "no number above 0")
+    _refuse_rows(~good, column, aside, english("weigh every row"), english("no number above 0"))
     for role, name in _drawn(rows):
         if name:
             present = Dataset(table, codebook, aside).present(name)
-            _refuse_rows(~present, table.column(name), aside, f"say the {role} of every row", "no value")
+            says = english("say the {role} of every row", role=role)
+            _refuse_rows(~present, table.column(name), aside, says, english("no value"))
 
 
 def _refuse_rows(bad: Mask, column: Column, aside: Mask | None, what: str, lack: str) -> None:
@@ -127,10 +138,16 @@ def _refuse_rows(bad: Mask, column: Column, aside: Mask | None, what: str, lack:
     if not rows.size:
         return
     shown = ", ".join(f"{row + 1} ({column.text_at(row) or 'blank'})" for row in rows[:MOST_NAMED].tolist())
-    more = " …" if rows.size > MOST_NAMED else ""
     raise Problem(
-        f"“{column.name}” does not {what}: {counted(int(rows.size), 'row')} hold{'s' if rows.size == 1 else ''} {lack}: "
-        f"row {shown}{more}. Mend or set aside these rows first."
+        english(
+            "“{column}” does not {what}: [one row holds|{n:,} rows hold] {lack}: row {shown}. "
+            "Mend or set aside these rows first.",
+            column=column.name,
+            what=what,
+            n=int(rows.size),
+            lack=lack,
+            shown=f"{shown} …" if rows.size > MOST_NAMED else shown,
+        )
     )
 
 

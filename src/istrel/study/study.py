@@ -15,6 +15,7 @@ from istrel.data.formula.evaluate import holds
 from istrel.data.formula.tree import Condition
 from istrel.data.spread import counts_of
 from istrel.data.table import Table
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.sentence.request import Request
 from istrel.stats.distinct import distinct_values
@@ -167,7 +168,7 @@ class Study:
         """
         found = next((part for part in self.parts if part.id == identity), None)
         if found is None:
-            raise Problem("This is not in the manuscript any more.")
+            raise Problem(english("This is not in the manuscript any more."))
         return found
 
     def source_of(self, identity: str) -> StudySource:
@@ -180,7 +181,7 @@ class Study:
         """
         found = next((source for source in self.sources if source.id == identity), None)
         if found is None:
-            raise Problem("The source of this is not in the study any more.")
+            raise Problem(english("The source of this is not in the study any more."))
         return found
 
     def next_id(self, kind: str) -> tuple[str, Study]:

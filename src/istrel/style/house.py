@@ -9,6 +9,7 @@ from typing import Annotated, Literal
 
 import msgspec
 
+from istrel.english import english
 from istrel.files import read_small
 from istrel.problem import Problem, nearest
 from istrel.style.phrases import id_of, phrases, phrases_in, slots
@@ -145,9 +146,14 @@ def load_style(name: str = "apa7") -> HouseStyle:
     path = FOLDER / known if known else Path(name)
     if not path.is_file():
         raise Problem(
-            f"There is no house style “{name}”.{nearest(name, SHIPPED)} Shipped: {', '.join(SHIPPED)}; or name a .toml file."
+            english(
+                "There is no house style “{name}”.{hint} Shipped: {names}; or name a .toml file.",
+                name=name,
+                hint=nearest(name, SHIPPED),
+                names=", ".join(SHIPPED),
+            )
         )
-    return read_style(read_small(path, "house style"), path.name)
+    return read_style(read_small(path, english("the house style")), path.name)
 
 
 def style_from(said: str) -> HouseStyle:
@@ -177,13 +183,34 @@ def _own_words(words: dict[str, str], name: str) -> dict[str, str]:
     for said, template in words.items():
         known = id_of(said)
         if not known:
-            raise Problem(f"{name}, key words: there is no phrase “{said[:60]}”.{nearest(said, phrases())}")
+            raise Problem(
+                english(
+                    "{name}, key words: there is no phrase “{said}”.{hint}",
+                    name=name,
+                    said=said[:60],
+                    hint=nearest(said, phrases()),
+                )
+            )
         wanted = slots(phrases_in("en")[known])
         if not slots(template) <= wanted:
             there = ", ".join(f"{{{slot}}}" for slot in sorted(wanted)) or "none"
-            raise Problem(f"{name}, key words.{said[:60]}: its places for numbers and names are {there}.")
+            raise Problem(
+                english(
+                    "{name}, key words.{said}: its places for numbers and names are {there}.",
+                    name=name,
+                    said=said[:60],
+                    there=there,
+                )
+            )
         if len(template) > MOST_WORDS or not template.replace("\n", " ").isprintable():
-            raise Problem(f"{name}, key words.{said[:60]}: at most {MOST_WORDS:,} letters, without control characters.")
+            raise Problem(
+                english(
+                    "{name}, key words.{said}: at most {most_words:,} letters, without control characters.",
+                    name=name,
+                    said=said[:60],
+                    most_words=MOST_WORDS,
+                )
+            )
         made[known] = template
     return made
 
@@ -197,18 +224,38 @@ def read_style(text: str, name: str) -> HouseStyle:
         Where it is malformed: with the line or the key.
     """
     if len(text) > MOST_TEXT:
-        raise Problem(f"{name}: a house style of more than {MOST_TEXT:,} letters is not read.")
+        raise Problem(
+            english(
+                "{name}: a house style of more than {most_text:,} letters is not read.", name=name, most_text=MOST_TEXT
+            )
+        )
     for place, said in enumerate(text.splitlines(), 1):
         if IN_QUOTES.sub("", said).count(".") > MOST_DOTS:
-            raise Problem(f"{name}, line {place}: a house style has no keys of so many parts.")
+            raise Problem(
+                english("{name}, line {place}: a house style has no keys of so many parts.", name=name, place=place)
+            )
     try:
         style = msgspec.toml.decode(text, type=HouseStyle)
         return msgspec.structs.replace(style, words={**phrases_in(style.language), **_own_words(style.words, name)})
     except msgspec.ValidationError as error:
         what, _, key = str(error).partition(" - at `$.")
-        raise Problem(f"{name}, key {key.rstrip('`') or '(top)'}: {what[0].lower()}{what[1:]}.") from None
+        raise Problem(
+            english(
+                "{name}, key {key}: {why}.",
+                name=name,
+                key=key.rstrip("`") or "(top)",
+                why=what[0].lower() + what[1:],
+            )
+        ) from None
     except msgspec.DecodeError as error:
         line = re.search(r"line (\d+)", str(error))
-        raise Problem(f"{name}, line {line.group(1) if line else '?'}: this is no valid TOML ({error}).") from None
+        raise Problem(
+            english(
+                "{name}, line {line}: this is no valid TOML ({error}).",
+                name=name,
+                line=line.group(1) if line else "?",
+                error=error,
+            )
+        ) from None
     except RecursionError:
-        raise Problem(f"{name}: its brackets are nested too deep.") from None
+        raise Problem(english("{name}: its brackets are nested too deep.", name=name)) from None

@@ -50,7 +50,12 @@ def phrases_in(language: str) -> dict[str, str]:
         For a language that does not ship.
     """
     if language not in LANGUAGES:
-        raise Problem(f'There are no words in “{language}” yet; name them in the style file, with language = "en".')
+        raise Problem(
+            english(
+                'There are no words in “{language}” yet; name them in the style file, with language = "en".',
+                language=language,
+            )
+        )
     return {name: phrase.said(language) for name, phrase in phrases().items()}
 
 

@@ -83,8 +83,24 @@
    <translation>5. und 95. Perzentil</translation>
   </message>
   <message>
+   <source>A .{ending} file holds one figure; name one sentence, or choose .docx or .html.</source>
+   <translation>Eine .{ending}-Datei enthält eine Abbildung; nennen Sie einen einzigen Satz, oder wählen Sie .docx oder .html.</translation>
+  </message>
+  <message>
    <source>A bar of a histogram needs both limits of its class; “below” and “above” are for count.</source>
    <translation>Ein Balken eines Histogramms braucht beide Grenzen seiner Klasse; „below“ und „above“ gehören zu count.</translation>
+  </message>
+  <message>
+   <source>A class width is above 0; {width:g} is not.</source>
+   <translation>Eine Klassenbreite liegt über 0; {width:g} nicht.</translation>
+  </message>
+  <message>
+   <source>A class width of {width:g} makes {count:,.0f} classes; at most {most_classes:,} are drawn.</source>
+   <translation>Eine Klassenbreite von {width:g} ergibt {count:,.0f} Klassen; höchstens {most_classes:,} werden gezeichnet.</translation>
+  </message>
+  <message>
+   <source>A codebook cannot be written as “{ending}”.{hint} Its name can end in {known}.</source>
+   <translation>Ein Codebuch kann nicht als „{ending}“ geschrieben werden.{hint} Sein Name kann auf {known} enden.</translation>
   </message>
   <message>
    <source>A combination (×) is counted by itself; “against” takes variables one by one.</source>
@@ -97,6 +113,10 @@
   <message>
    <source>A condition needs a comparison, for example age &gt;= 18.</source>
    <translation>Eine Bedingung braucht einen Vergleich, zum Beispiel age &gt;= 18.</translation>
+  </message>
+  <message>
+   <source>A derived variable needs a name.</source>
+   <translation>Eine abgeleitete Variable braucht einen Namen.</translation>
   </message>
   <message>
    <source>A figure as {form} can be arranged {listed_words}; “{said}” is for others.</source>
@@ -183,6 +203,14 @@
    <translation>Eine Reihe von Variablen steht nur in einer Funktion wie mean( ).</translation>
   </message>
   <message>
+   <source>A row is an occasion of a person, or it stands for several cases; it cannot be both.</source>
+   <translation>Eine Zeile ist ein Zeitpunkt einer Person, oder sie steht für mehrere Fälle; beides geht nicht.</translation>
+  </message>
+  <message>
+   <source>A row stands for several cases that were counted, or a sample weighs it; it cannot be both.</source>
+   <translation>Eine Zeile steht für mehrere gezählte Fälle, oder eine Stichprobe gewichtet sie; beides geht nicht.</translation>
+  </message>
+  <message>
    <source>A scale has two items or more; name another one.</source>
    <translation>Eine Skala hat zwei oder mehr Items; nennen Sie noch eines.</translation>
   </message>
@@ -197,6 +225,14 @@
   <message>
    <source>A sentence begins with {names} or {last}.</source>
    <translation>Ein Satz beginnt mit {names} oder {last}.</translation>
+  </message>
+  <message>
+   <source>A source of the study cannot be understood.</source>
+   <translation>Eine Quelle der Studie ist nicht zu verstehen.</translation>
+  </message>
+  <message>
+   <source>A table cannot be written as .{ending}; {others}.</source>
+   <translation>Eine Tabelle kann nicht als .{ending} geschrieben werden; {others}.</translation>
   </message>
   <message>
    <source>A template</source>
@@ -229,6 +265,14 @@
   <message>
    <source>A text speaks of significance; no test stands by it.</source>
    <translation>Ein Text spricht von Signifikanz; kein Test steht dabei.</translation>
+  </message>
+  <message>
+   <source>A variable cannot be made from itself: {steps}.</source>
+   <translation>Eine Variable kann nicht aus sich selbst gebildet werden: {steps}.</translation>
+  </message>
+  <message>
+   <source>A variable has one role for the rows; name another one for the second.</source>
+   <translation>Eine Variable hat eine Rolle für die Zeilen; nennen Sie für die zweite eine andere.</translation>
   </message>
   <message>
    <source>Accept every number as it is now</source>
@@ -329,6 +373,14 @@
   <message>
    <source>An action, a variable, a value, a finding, or a whole sentence</source>
    <translation>Eine Handlung, eine Variable, ein Wert, ein Befund oder ein ganzer Satz</translation>
+  </message>
+  <message>
+   <source>An intake cannot be written as “.{ending}”.{hint} It can be {known}.</source>
+   <translation>Ein Eingang kann nicht als „.{ending}“ geschrieben werden.{hint} Möglich sind {known}.</translation>
+  </message>
+  <message>
+   <source>An occasion tells the rows of a person apart; say who the person is, too.</source>
+   <translation>Ein Zeitpunkt unterscheidet die Zeilen einer Person; sagen Sie auch, wer die Person ist.</translation>
   </message>
   <message>
    <source>Answers are set beside one grouping: “across” or “against”; leave one of them out.</source>
@@ -655,6 +707,10 @@
    <translation>Kanten</translation>
   </message>
   <message>
+   <source>Edges are two or more numbers in ascending order.</source>
+   <translation>Klassengrenzen sind zwei oder mehr Zahlen in steigender Reihenfolge.</translation>
+  </message>
+  <message>
    <source>Eight</source>
    <translation>Acht</translation>
   </message>
@@ -909,6 +965,10 @@
   <message>
    <source>How this number was computed</source>
    <translation>Wie diese Zahl berechnet wurde</translation>
+  </message>
+  <message>
+   <source>How this source came to be is not known, so it cannot be made again.</source>
+   <translation>Wie diese Quelle entstand, ist nicht bekannt; darum kann sie nicht noch einmal gebildet werden.</translation>
   </message>
   <message>
    <source>ICC</source>
@@ -1314,6 +1374,10 @@
    <translation>Zahlen</translation>
   </message>
   <message>
+   <source>Numbers are not opened where small counts are hidden: their working would tell them.</source>
+   <translation>Zahlen werden nicht geöffnet, wo kleine Häufigkeiten verborgen sind: Ihr Rechenweg würde sie verraten.</translation>
+  </message>
+  <message>
    <source>Of different kinds, so read as text: {names}.</source>
    <translation>Von verschiedener Art, daher als Text gelesen: {names}.</translation>
   </message>
@@ -1384,6 +1448,10 @@
   <message>
    <source>Page and fonts</source>
    <translation>Seite und Schriften</translation>
+  </message>
+  <message>
+   <source>Pages as PDF need the Pango library of the system (libpango); choose .docx or .html.</source>
+   <translation>Seiten als PDF brauchen die Bibliothek Pango des Systems (libpango); wählen Sie .docx oder .html.</translation>
   </message>
   <message>
    <source>Pairs</source>
@@ -1702,6 +1770,10 @@
    <translation>Statistiken, in dieser Reihenfolge</translation>
   </message>
   <message>
+   <source>Strata and clusters belong to a weighted sample; say which variable weighs the rows, too.</source>
+   <translation>Schichten und Klumpen gehören zu einer gewichteten Stichprobe; sagen Sie auch, welche Variable die Zeilen gewichtet.</translation>
+  </message>
+  <message>
    <source>Stray spaces</source>
    <translation>Überzählige Leerzeichen</translation>
   </message>
@@ -1798,8 +1870,28 @@
    <translation>Die Anmerkung von {label} {says}.</translation>
   </message>
   <message>
+   <source>The number of classes is from 1 to {most_classes:,}; {number} is not.</source>
+   <translation>Die Zahl der Klassen liegt zwischen 1 und {most_classes:,}; {number} nicht.</translation>
+  </message>
+  <message>
+   <source>The numbers of a figure are opened in the table of the same sentence; leave “as …” out.</source>
+   <translation>Die Zahlen einer Abbildung werden in der Tabelle desselben Satzes geöffnet; lassen Sie „as …“ weg.</translation>
+  </message>
+  <message>
+   <source>The only source of a study cannot be taken out.</source>
+   <translation>Die einzige Quelle einer Studie kann nicht herausgenommen werden.</translation>
+  </message>
+  <message>
    <source>The proof as large as fits</source>
    <translation>Der Abzug so groß wie möglich</translation>
+  </message>
+  <message>
+   <source>The record of the study cannot be understood.</source>
+   <translation>Die Aufzeichnung der Studie ist nicht zu verstehen.</translation>
+  </message>
+  <message>
+   <source>The record of “{kind}” cannot be understood.</source>
+   <translation>Die Aufzeichnung von „{kind}“ ist nicht zu verstehen.</translation>
   </message>
   <message>
    <source>The records under “{key}” were read.</source>
@@ -1834,6 +1926,10 @@
    <translation>Die Software wird nicht genannt (SAMPL): zum Beispiel „erstellt mit Istrel“.</translation>
   </message>
   <message>
+   <source>The source of this is not in the study any more.</source>
+   <translation>Die Quelle davon ist nicht mehr in der Studie.</translation>
+  </message>
+  <message>
    <source>The values after “in” stand in braces: {example}.</source>
    <translation>Die Werte nach „in“ stehen in geschweiften Klammern: {example}.</translation>
   </message>
@@ -1846,8 +1942,24 @@
    <translation>{what} ist verschieden: {number} in {label}, {number_2} in {label_2}; sagen Sie, warum.</translation>
   </message>
   <message>
+   <source>There are no words in “{language}” yet; name them in the style file, with language = "en".</source>
+   <translation>Worte in „{language}“ gibt es noch nicht; nennen Sie sie in der Stildatei, mit language = "en".</translation>
+  </message>
+  <message>
+   <source>There is already a variable “{name}”; a derived one needs a name of its own.</source>
+   <translation>Eine Variable „{name}“ gibt es schon; eine abgeleitete braucht einen eigenen Namen.</translation>
+  </message>
+  <message>
    <source>There is no function “{function}”.{hint}</source>
    <translation>Es gibt keine Funktion „{function}“.{hint}</translation>
+  </message>
+  <message>
+   <source>There is no house style “{name}”.{hint} Shipped: {names}; or name a .toml file.</source>
+   <translation>Einen Hausstil „{name}“ gibt es nicht.{hint} Mitgeliefert: {names}; oder nennen Sie eine .toml-Datei.</translation>
+  </message>
+  <message>
+   <source>There is no number in row “{row}” and column “{column}”.{offered}</source>
+   <translation>In Zeile „{row}“ und Spalte „{column}“ steht keine Zahl.{offered}</translation>
   </message>
   <message>
    <source>There is no sentence yet. {begins}</source>
@@ -1860,6 +1972,10 @@
   <message>
    <source>There is no variable “{name}”.{hint}</source>
    <translation>Es gibt keine Variable „{name}“.{hint}</translation>
+  </message>
+  <message>
+   <source>These values are too large or too close together for class intervals.</source>
+   <translation>Diese Werte sind für Klassen zu groß oder liegen zu nah beieinander.</translation>
   </message>
   <message>
    <source>These variables are not measured in one unit; the Codebook says what each is measured in.</source>
@@ -1884,6 +2000,10 @@
   <message>
    <source>This is nested more than {deepest} deep; make parts of it variables of their own.</source>
    <translation>Das ist mehr als {deepest}-fach verschachtelt; machen Sie Teile davon zu eigenen Variablen.</translation>
+  </message>
+  <message>
+   <source>This is not in the manuscript any more.</source>
+   <translation>Das steht nicht mehr im Manuskript.</translation>
   </message>
   <message>
    <source>This makes a heat map of {n} variables; one holds {most_variables}. Name fewer.</source>
@@ -1912,6 +2032,10 @@
   <message>
    <source>This makes {size:,} tiles; a heat map holds {most_tiles:,}. Name fewer values.</source>
    <translation>Das werden {size:,} Kacheln; eine Heatmap fasst {most_tiles:,}. Nennen Sie weniger Werte.</translation>
+  </message>
+  <message>
+   <source>This number has no working that could be followed by hand: it is hidden, weighted, or more than sums and order.</source>
+   <translation>Diese Zahl hat keinen Rechenweg, dem man von Hand folgen könnte: Sie ist verborgen, gewichtet oder mehr als Summen und Reihenfolge.</translation>
   </message>
   <message>
    <source>This relates {n:,} variables; a matrix holds {most_variables}. Name fewer.</source>
@@ -2224,8 +2348,16 @@
    </translation>
   </message>
   <message>
+   <source>a PDF document; copy its table and paste it here, or ask for the data it was made from</source>
+   <translation>ein PDF-Dokument; kopieren Sie seine Tabelle und fügen Sie sie hier ein, oder fragen Sie nach den Daten dahinter</translation>
+  </message>
+  <message>
    <source>a case of its own</source>
    <translation>ein eigener Fall</translation>
+  </message>
+  <message>
+   <source>a codebook needs a column “name” (or “variable”, “field”, …); its columns are {there}.</source>
+   <translation>ein Codebuch braucht eine Spalte „name“ (oder „variable“, „field“ …); seine Spalten sind {there}.</translation>
   </message>
   <message>
    <source>a condition: the cases in use</source>
@@ -2240,8 +2372,20 @@
    <translation>eine Kurve läuft über die Werte hinaus oder endet beim kleinsten und größten; sie endet dort, wo dahinter keine Werte liegen können</translation>
   </message>
   <message>
+   <source>a data file of a statistics program; in it, {as_text}</source>
+   <translation>eine Datendatei eines Statistikprogramms; dort: {as_text}</translation>
+  </message>
+  <message>
    <source>a factor: above 1 the curve is smoother, below 1 it is rougher</source>
    <translation>ein Faktor: über 1 ist die Kurve glatter, unter 1 rauer</translation>
+  </message>
+  <message>
+   <source>a file of a row store (Avro, ORC); {as_text}</source>
+   <translation>eine Datei eines Zeilenspeichers (Avro, ORC); {as_text}</translation>
+  </message>
+  <message>
+   <source>a file of scientific arrays; {as_text}</source>
+   <translation>eine Datei wissenschaftlicher Felder; {as_text}</translation>
   </message>
   <message>
    <source>a line for each person over the occasions, and means</source>
@@ -2264,12 +2408,24 @@
    <translation>eine Norm, mit der der Mittelwert verglichen wird</translation>
   </message>
   <message>
+   <source>a picture; type its numbers into a workbook</source>
+   <translation>ein Bild; tippen Sie seine Zahlen in eine Arbeitsmappe</translation>
+  </message>
+  <message>
+   <source>a program, not data</source>
+   <translation>ein Programm, keine Daten</translation>
+  </message>
+  <message>
    <source>a question with {n} answers</source>
    <translation>eine Frage mit {n} Antworten</translation>
   </message>
   <message>
    <source>a quote is opened and never closed</source>
    <translation>ein Anführungszeichen wird geöffnet und nie geschlossen</translation>
+  </message>
+  <message>
+   <source>a record of this study cannot be understood.</source>
+   <translation>eine Aufzeichnung dieser Studie ist nicht zu verstehen.</translation>
   </message>
   <message>
    <source>a row is longer than the reader can hold, or has quotes inside a field cut by “{delimiter}”</source>
@@ -2292,8 +2448,16 @@
    <translation>eine Tabelle der Items: wie gut sie zusammengehören</translation>
   </message>
   <message>
+   <source>a text document; {as_text}</source>
+   <translation>ein Textdokument; {as_text}</translation>
+  </message>
+  <message>
    <source>a variable of the codebook from now on</source>
    <translation>von nun an eine Variable des Codebuchs</translation>
+  </message>
+  <message>
+   <source>a workbook or document of an old format; {as_text}</source>
+   <translation>eine Arbeitsmappe oder ein Dokument in einem alten Format; {as_text}</translation>
   </message>
   <message>
    <source>abbreviations</source>
@@ -2418,6 +2582,10 @@
   <message>
    <source>all rows of the source in use</source>
    <translation>alle Zeilen der verwendeten Quelle</translation>
+  </message>
+  <message>
+   <source>an archive that is not unpacked here; unpack it, and open the file in it</source>
+   <translation>ein Archiv, das hier nicht entpackt wird; entpacken Sie es, und öffnen Sie die Datei darin</translation>
   </message>
   <message>
    <source>an occasion of one {title}</source>
@@ -2691,8 +2859,20 @@
    <translation>die Formel ändern</translation>
   </message>
   <message>
+   <source>change {number} of this study cannot be made again: {message}</source>
+   <translation>Änderung {number} dieser Studie lässt sich nicht wiederholen: {message}</translation>
+  </message>
+  <message>
+   <source>changes of this study are missing.</source>
+   <translation>Änderungen dieser Studie fehlen.</translation>
+  </message>
+  <message>
    <source>check the logarithm</source>
    <translation>den Logarithmus prüfen</translation>
+  </message>
+  <message>
+   <source>choose .docx, .html, .csv or .json, or add “as histogram”</source>
+   <translation>wählen Sie .docx, .html, .csv oder .json, oder fügen Sie „as histogram“ hinzu</translation>
   </message>
   <message>
    <source>choose a table or a figure to copy</source>
@@ -2839,6 +3019,10 @@
    <translation>dunkel</translation>
   </message>
   <message>
+   <source>data of this study are missing.</source>
+   <translation>Daten dieser Studie fehlen.</translation>
+  </message>
+  <message>
    <source>date</source>
    <translation>Datum</translation>
   </message>
@@ -2881,6 +3065,10 @@
   <message>
    <source>decimal point</source>
    <translation>Dezimalpunkt</translation>
+  </message>
+  <message>
+   <source>decimals are a whole number from 0 to 15; “{word}” is none.</source>
+   <translation>Nachkommastellen sind eine ganze Zahl von 0 bis 15; „{word}“ ist keine.</translation>
   </message>
   <message>
    <source>decimals of measures in print</source>
@@ -3393,8 +3581,16 @@
    <translation>ist in jedem Fall „{value}“: So kann es keinen Unterschied zeigen.</translation>
   </message>
   <message>
+   <source>it cannot be read as a workbook. Save it again from a spreadsheet program, or as delimited text (.csv).</source>
+   <translation>sie lässt sich nicht als Arbeitsmappe lesen. Speichern Sie sie aus einem Tabellenprogramm neu, oder als Text mit Trennzeichen (.csv).</translation>
+  </message>
+  <message>
    <source>it does not hold its estimate</source>
    <translation>es enthält seinen Schätzwert nicht</translation>
+  </message>
+  <message>
+   <source>it is read-only</source>
+   <translation>nur zum Lesen</translation>
   </message>
   <message>
    <source>it lies beyond 1</source>
@@ -3415,6 +3611,10 @@
   <message>
    <source>its exhibits do not say that any more</source>
    <translation>seine Darstellungen sagen das nicht mehr</translation>
+  </message>
+  <message>
+   <source>its last good copy is “{copy}” beside it: open that</source>
+   <translation>ihre letzte gute Kopie ist „{copy}“ daneben: öffnen Sie diese</translation>
   </message>
   <message>
    <source>its lower limit is above the upper one</source>
@@ -3566,6 +3766,10 @@
   <message>
    <source>line {line:,} (“{text}”)</source>
    <translation>Zeile {line:,} („{text}“)</translation>
+  </message>
+  <message>
+   <source>line {line_num} is no CSV ({error}).</source>
+   <translation>Zeile {line_num} ist kein CSV ({error}).</translation>
   </message>
   <message>
    <source>line {number}</source>
@@ -3780,6 +3984,10 @@
    <translation>mehr als einmal, mit anderen Werten daneben: {named}.</translation>
   </message>
   <message>
+   <source>more than {most_derived:,} derived variables are not made; lay over fewer.</source>
+   <translation>mehr als {most_derived:,} abgeleitete Variablen werden nicht gebildet; nehmen Sie weniger.</translation>
+  </message>
+  <message>
    <source>most frequent</source>
    <translation>am häufigsten</translation>
   </message>
@@ -3903,6 +4111,10 @@
    <translation>kein n</translation>
   </message>
   <message>
+   <source>no number above 0</source>
+   <translation>keine Zahl über 0</translation>
+  </message>
+  <message>
    <source>no row of names</source>
    <translation>keine Zeile mit Namen</translation>
   </message>
@@ -3915,12 +4127,20 @@
    <translation>keine Schichten</translation>
   </message>
   <message>
+   <source>no value</source>
+   <translation>keinen Wert</translation>
+  </message>
+  <message>
    <source>no values</source>
    <translation>keine Werte</translation>
   </message>
   <message>
    <source>no weights</source>
    <translation>keine Gewichte</translation>
+  </message>
+  <message>
+   <source>no whole number from 0</source>
+   <translation>keine ganze Zahl ab 0</translation>
   </message>
   <message>
    <source>no {words}</source>
@@ -4093,6 +4313,10 @@
   <message>
    <source>open</source>
    <translation>offen</translation>
+  </message>
+  <message>
+   <source>open a copy made earlier</source>
+   <translation>öffnen Sie eine frühere Kopie</translation>
   </message>
   <message>
    <source>open the {n}</source>
@@ -4395,12 +4619,24 @@
    <translation>Stichprobe</translation>
   </message>
   <message>
+   <source>save its table as delimited text (.csv) or as a workbook (.xlsx, .ods)</source>
+   <translation>speichern Sie die Tabelle als Text mit Trennzeichen (.csv) oder als Arbeitsmappe (.xlsx, .ods)</translation>
+  </message>
+  <message>
    <source>say anew</source>
    <translation>neu sagen</translation>
   </message>
   <message>
    <source>say anew what no longer holds</source>
    <translation>neu sagen, was nicht mehr stimmt</translation>
+  </message>
+  <message>
+   <source>say how many cases every row stands for</source>
+   <translation>sagen, für wie viele Fälle jede Zeile steht</translation>
+  </message>
+  <message>
+   <source>say the {role} of every row</source>
+   <translation>von jeder Zeile {role} sagen</translation>
   </message>
   <message>
    <source>say what a row is</source>
@@ -4753,6 +4989,10 @@
    <translation>Text unter Zahlen</translation>
   </message>
   <message>
+   <source>the codebook</source>
+   <translation>das Codebuch</translation>
+  </message>
+  <message>
    <source>the counts that independence would give</source>
    <translation>die Anzahlen, die Unabhängigkeit ergäbe</translation>
   </message>
@@ -4765,12 +5005,32 @@
    <translation>die Schnitte von bands( ) stehen in aufsteigender Reihenfolge, jeder einmal.</translation>
   </message>
   <message>
+   <source>the data of this study are damaged.</source>
+   <translation>die Daten dieser Studie sind beschädigt.</translation>
+  </message>
+  <message>
+   <source>the data of this study cannot be understood.</source>
+   <translation>die Daten dieser Studie sind nicht zu verstehen.</translation>
+  </message>
+  <message>
+   <source>the description of data</source>
+   <translation>die Beschreibung der Daten</translation>
+  </message>
+  <message>
    <source>the difference from the norm and its p are shown</source>
    <translation>die Differenz zur Norm und ihr p werden ohnehin gezeigt</translation>
   </message>
   <message>
+   <source>the disk is full</source>
+   <translation>der Datenträger ist voll</translation>
+  </message>
+  <message>
    <source>the gravest first, or in the order of the variables</source>
    <translation>das Schwerste zuerst, oder in der Reihenfolge der Variablen</translation>
+  </message>
+  <message>
+   <source>the house style</source>
+   <translation>der Hausstil</translation>
   </message>
   <message>
    <source>the level of confidence intervals and bands</source>
@@ -4805,6 +5065,10 @@
    <translation>die Seite</translation>
   </message>
   <message>
+   <source>the paper</source>
+   <translation>das Manuskript</translation>
+  </message>
+  <message>
    <source>the paragraph written last</source>
    <translation>der zuletzt geschriebene Absatz</translation>
   </message>
@@ -4829,6 +5093,10 @@
    <translation>die verwendete Quelle</translation>
   </message>
   <message>
+   <source>the study</source>
+   <translation>die Studie</translation>
+  </message>
+  <message>
    <source>the type of quantile, after Hyndman and Fan</source>
    <translation>die Art des Quantils, nach Hyndman und Fan</translation>
   </message>
@@ -4841,6 +5109,18 @@
    <translation>die Breite der Klassen</translation>
   </message>
   <message>
+   <source>there are no variables in it (“var” within “dataDscr”), so it is no codebook of an archive.</source>
+   <translation>es sind keine Variablen darin („var“ in „dataDscr“), also ist es kein Codebuch eines Archivs.</translation>
+  </message>
+  <message>
+   <source>there are no “columns” in its “tableSchema”.</source>
+   <translation>in „tableSchema“ stehen keine „columns“.</translation>
+  </message>
+  <message>
+   <source>there is no Table Schema in it: a list of “fields”, each with a “name”.</source>
+   <translation>es ist kein Table Schema darin: eine Liste „fields“, jedes mit „name“.</translation>
+  </message>
+  <message>
    <source>thin space</source>
    <translation>dünnes Leerzeichen</translation>
   </message>
@@ -4849,8 +5129,28 @@
    <translation>drittes Quartil</translation>
   </message>
   <message>
+   <source>this is no Data Package and no Table Schema.</source>
+   <translation>das ist weder ein Data Package noch ein Table Schema.</translation>
+  </message>
+  <message>
+   <source>this is no sound JSON.</source>
+   <translation>das ist kein gültiges JSON.</translation>
+  </message>
+  <message>
+   <source>this is no sound XML ({why}).</source>
+   <translation>das ist kein gültiges XML ({why}).</translation>
+  </message>
+  <message>
+   <source>this is no table ({error}).</source>
+   <translation>das ist keine Tabelle ({error}).</translation>
+  </message>
+  <message>
    <source>this part leaves the sentence</source>
    <translation>dieser Teil verlässt den Satz</translation>
+  </message>
+  <message>
+   <source>this study cannot be understood.</source>
+   <translation>diese Studie ist nicht zu verstehen.</translation>
   </message>
   <message>
    <source>tiles of fewer cases are left white</source>
@@ -5009,6 +5309,10 @@
    <translation>gültig</translation>
   </message>
   <message>
+   <source>value labels are written “1 = primary | 2 = secondary”; “{part}” is not.</source>
+   <translation>Wertbeschriftungen schreibt man „1 = primary | 2 = secondary“; „{part}“ nicht.</translation>
+  </message>
+  <message>
    <source>value labels of {names}</source>
    <translation>Wertebeschriftungen von {names}</translation>
   </message>
@@ -5063,6 +5367,10 @@
   <message>
    <source>weeks, read as their first days (Mondays).</source>
    <translation>Wochen, als ihr erster Tag (Montag) gelesen.</translation>
+  </message>
+  <message>
+   <source>weigh every row</source>
+   <translation>jede Zeile gewichten</translation>
   </message>
   <message>
    <source>weight the rows by {name}</source>
@@ -5251,6 +5559,14 @@
    <source>{code} no answer</source>
    <translation>{code} keine Antwort</translation>
   </message>
+  <message>
+   <source>{count:,} variables would result, more than {most_new}; choose another variable to tell rows apart.</source>
+   <translation>Es entstünden {count:,} Variablen, mehr als {most_new}; wählen Sie eine andere Variable, die die Zeilen unterscheidet.</translation>
+  </message>
+  <message>
+   <source>{file}, line {line}: this is no JSON record.</source>
+   <translation>{file}, Zeile {line}: das ist kein JSON-Datensatz.</translation>
+  </message>
   <message numerus="yes">
    <source>{file}, line {line}: {n} [field|fields] where the row of names has {names}. Mend the line, or name the delimiter.</source>
    <translation>
@@ -5259,16 +5575,44 @@
    </translation>
   </message>
   <message>
+   <source>{file}, line {number}: a record of more than {size} MB is not read.</source>
+   <translation>{file}, Zeile {number}: ein Datensatz von mehr als {size} MB wird nicht gelesen.</translation>
+  </message>
+  <message>
+   <source>{file}, line {number}: the record is nested more than {deepest} deep.</source>
+   <translation>{file}, Zeile {number}: der Datensatz ist mehr als {deepest}-fach verschachtelt.</translation>
+  </message>
+  <message>
    <source>{file}: a JSON document of more than 1 GB is not read; save its records one to a line (.jsonl).</source>
    <translation>{file}: Ein JSON-Dokument von mehr als 1 GB wird nicht gelesen; speichern Sie die Datensätze je in einer Zeile (.jsonl).</translation>
+  </message>
+  <message>
+   <source>{file}: a document of more than {size} MB is not read.</source>
+   <translation>{file}: ein Dokument von mehr als {size} MB wird nicht gelesen.</translation>
+  </message>
+  <message>
+   <source>{file}: a document that is refreshed is a .docx or an .odt.</source>
+   <translation>{file}: aufgefrischt wird ein .docx oder ein .odt.</translation>
   </message>
   <message>
    <source>{file}: a name in it is not UTF-8 text.</source>
    <translation>{file}: Ein Name darin ist kein UTF-8-Text.</translation>
   </message>
   <message>
+   <source>{file}: a paper that is read is a {names} or {endings}.</source>
+   <translation>{file}: gelesen wird ein Manuskript als {names} oder {endings}.</translation>
+  </message>
+  <message>
+   <source>{file}: a template is a .docx or an .odt.</source>
+   <translation>{file}: eine Vorlage ist ein .docx oder ein .odt.</translation>
+  </message>
+  <message>
    <source>{file}: a text in it is not UTF-8.</source>
    <translation>{file}: Ein Text darin ist nicht UTF-8.</translation>
+  </message>
+  <message>
+   <source>{file}: another program is using this study just now; try again.</source>
+   <translation>{file}: ein anderes Programm benutzt diese Studie gerade; versuchen Sie es noch einmal.</translation>
   </message>
   <message>
    <source>{file}: it cannot be read as delimited text: {why}.</source>
@@ -5279,8 +5623,40 @@
    <translation>{file}: Sie lässt sich nicht entpacken; sie ist beschädigt oder abgeschnitten.</translation>
   </message>
   <message>
+   <source>{file}: it holds {rows:,} rows of {columns:,} columns, more than {most:,} values. Take fewer columns, or set ISTREL_MOST_VALUES to a larger number if the memory is there.</source>
+   <translation>{file}: sie enthält {rows:,} Zeilen mit {columns:,} Spalten, mehr als {most:,} Werte. Nehmen Sie weniger Spalten, oder setzen Sie ISTREL_MOST_VALUES höher, wenn der Speicher da ist.</translation>
+  </message>
+  <message>
+   <source>{file}: it is nested more than {deepest} deep.</source>
+   <translation>{file}: sie ist mehr als {deepest}-fach verschachtelt.</translation>
+  </message>
+  <message>
    <source>{file}: it is packed twice; unpack it, and open the file in it.</source>
    <translation>{file}: Sie ist zweimal gepackt; entpacken Sie sie, und öffnen Sie die Datei darin.</translation>
+  </message>
+  <message>
+   <source>{file}: it names no table of data (“resources” with a “path”, or a “url”).</source>
+   <translation>{file}: es nennt keine Datentabelle („resources“ mit „path“, oder „url“).</translation>
+  </message>
+  <message>
+   <source>{file}: it unpacks to more than {size:.1f} GB, which is more than a packed table may.</source>
+   <translation>{file}: entpackt sind es mehr als {size:.1f} GB, mehr als eine gepackte Tabelle haben darf.</translation>
+  </message>
+  <message>
+   <source>{file}: its part {name} is too large to be read.</source>
+   <translation>{file}: sein Teil {name} ist zu groß zum Lesen.</translation>
+  </message>
+  <message>
+   <source>{file}: its table “{place}” does not stand beside it, and nothing is fetched; open a copy of it.</source>
+   <translation>{file}: seine Tabelle „{place}“ steht nicht daneben, und geholt wird nichts; öffnen Sie eine Kopie davon.</translation>
+  </message>
+  <message>
+   <source>{file}: its table “{place}” is not there; put it beside the description.</source>
+   <translation>{file}: seine Tabelle „{place}“ ist nicht da; legen Sie sie neben die Beschreibung.</translation>
+  </message>
+  <message>
+   <source>{file}: no variable of it is in these data; it names {names}.</source>
+   <translation>{file}: keine seiner Variablen ist in diesen Daten; es nennt {names}.</translation>
   </message>
   <message>
    <source>{file}: the archive is locked with a password; unpack it, and open the file in it.</source>
@@ -5295,12 +5671,28 @@
    <translation>{file}: Die Bytes sind nicht {letters}; nennen Sie die Kodierung, zum Beispiel cp1252.</translation>
   </message>
   <message>
+   <source>{file}: the column “{name}” holds what cannot be shown as numbers, dates or text.</source>
+   <translation>{file}: die Spalte „{name}“ enthält, was sich nicht als Zahlen, Daten oder Text zeigen lässt.</translation>
+  </message>
+  <message>
    <source>{file}: the file is empty.</source>
    <translation>{file}: Die Datei ist leer.</translation>
   </message>
   <message>
    <source>{file}: the file was changed or cut short while it was read; read it again.</source>
    <translation>{file}: Die Datei wurde beim Lesen verändert oder gekürzt; lesen Sie sie noch einmal.</translation>
+  </message>
+  <message>
+   <source>{file}: the records hold more than {most_names:,} different names, which no table has.</source>
+   <translation>{file}: die Datensätze enthalten mehr als {most_names:,} verschiedene Namen; so viele hat keine Tabelle.</translation>
+  </message>
+  <message>
+   <source>{file}: the refreshed document stays a {ending} file.</source>
+   <translation>{file}: das aufgefrischte Dokument bleibt eine {ending}-Datei.</translation>
+  </message>
+  <message>
+   <source>{file}: the study cannot be read or written ({reason}).</source>
+   <translation>{file}: die Studie lässt sich nicht lesen oder schreiben ({reason}).</translation>
   </message>
   <message>
    <source>{file}: there are names but no rows of data below them.</source>
@@ -5323,8 +5715,28 @@
    <translation>{file}: Diese Datei gibt es nicht.</translation>
   </message>
   <message>
+   <source>{file}: there is no table in this archive, but {inside}.</source>
+   <translation>{file}: in diesem Archiv ist keine Tabelle, sondern {inside}.</translation>
+  </message>
+  <message>
    <source>{file}: there is no table in this database.</source>
    <translation>{file}: In dieser Datenbank gibt es keine Tabelle.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no table “{sheet}” in it.{hint} Its tables are {names}.</source>
+   <translation>{file}: darin ist keine Tabelle „{sheet}“.{hint} Seine Tabellen sind {names}.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no table “{wanted}”.{hint} Its tables are {names}.</source>
+   <translation>{file}: eine Tabelle „{wanted}“ gibt es nicht.{hint} Die Tabellen sind {names}.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no “{wanted}” in it.{hint} Its tables are {names}.</source>
+   <translation>{file}: „{wanted}“ ist nicht darin.{hint} Die Tabellen sind {names}.</translation>
+  </message>
+  <message>
+   <source>{file}: this document is too large to be read.</source>
+   <translation>{file}: dieses Dokument ist zu groß zum Lesen.</translation>
   </message>
   <message>
    <source>{file}: this file is read here and is never written over; choose another name.</source>
@@ -5335,6 +5747,26 @@
    <translation>{file}: Das ist ein Ordner; nennen Sie eine Datei darin.</translation>
   </message>
   <message>
+   <source>{file}: this is a page or document in markup, or a file of another program; {as_text}.</source>
+   <translation>{file}: das ist eine Seite oder ein Dokument mit Auszeichnungen, oder die Datei eines anderen Programms; {as_text}.</translation>
+  </message>
+  <message>
+   <source>{file}: this is a presentation; {as_text}.</source>
+   <translation>{file}: das ist eine Präsentation; {as_text}.</translation>
+  </message>
+  <message>
+   <source>{file}: this is a text document; {as_text}.</source>
+   <translation>{file}: das ist ein Textdokument; {as_text}.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no document of text.</source>
+   <translation>{file}: das ist kein Textdokument.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no document, or it is damaged.</source>
+   <translation>{file}: das ist kein Dokument, oder es ist beschädigt.</translation>
+  </message>
+  <message>
    <source>{file}: this is no regular file; write what it gives to a file first.</source>
    <translation>{file}: Das ist keine gewöhnliche Datei; schreiben Sie erst in eine Datei, was sie liefert.</translation>
   </message>
@@ -5343,8 +5775,20 @@
    <translation>{file}: Das ist keine heile Arrow-Datei, oder sie ist abgeschnitten.</translation>
   </message>
   <message>
+   <source>{file}: this is no sound JSON ({why}).</source>
+   <translation>{file}: das ist kein gültiges JSON ({why}).</translation>
+  </message>
+  <message>
    <source>{file}: this is no sound Parquet file, or it was cut off.</source>
    <translation>{file}: Das ist keine heile Parquet-Datei, oder sie ist abgeschnitten.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no sound database, or it was cut off ({error}).</source>
+   <translation>{file}: das ist keine heile Datenbank, oder sie wurde abgeschnitten ({error}).</translation>
+  </message>
+  <message>
+   <source>{file}: this is no study.</source>
+   <translation>{file}: das ist keine Studie.</translation>
   </message>
   <message>
    <source>{file}: this is not a text file (it holds NUL bytes); open delimited text such as .csv.</source>
@@ -5355,12 +5799,56 @@
    <translation>{file}: Das ist keine Textdatei; öffnen Sie Text mit Trennzeichen wie .csv.</translation>
   </message>
   <message>
+   <source>{file}: this is {words}.</source>
+   <translation>{file}: das ist {words}.</translation>
+  </message>
+  <message>
+   <source>{file}: this study holds other tables than it should, so it is not opened.</source>
+   <translation>{file}: diese Studie enthält andere Tabellen, als sie sollte; darum wird sie nicht geöffnet.</translation>
+  </message>
+  <message>
+   <source>{file}: this study is damaged or is none; {what_to_do}.</source>
+   <translation>{file}: diese Studie ist beschädigt oder ist keine; {what_to_do}.</translation>
+  </message>
+  <message>
+   <source>{file}: this study is damaged; {what_to_do}.</source>
+   <translation>{file}: diese Studie ist beschädigt; {what_to_do}.</translation>
+  </message>
+  <message>
+   <source>{file}: this study is open in another window or run; close it there first.</source>
+   <translation>{file}: diese Studie ist in einem anderen Fenster oder Lauf offen; schließen Sie sie dort zuerst.</translation>
+  </message>
+  <message>
+   <source>{file}: this study was made by a newer Istrel; open it with that one.</source>
+   <translation>{file}: diese Studie stammt von einem neueren Istrel; öffnen Sie sie mit jenem.</translation>
+  </message>
+  <message>
+   <source>{file}: unpacked it would take {size:.1f} GB, more than a workbook may (1 GB). Save the sheet as delimited text (.csv).</source>
+   <translation>{file}: entpackt wären es {size:.1f} GB, mehr als eine Arbeitsmappe haben darf (1 GB). Speichern Sie das Blatt als Text mit Trennzeichen (.csv).</translation>
+  </message>
+  <message>
+   <source>{file}: {given_up} (It was given up after {patience:.0f} seconds.)</source>
+   <translation>{file}: {given_up} (Nach {patience:.0f} Sekunden wurde aufgegeben.)</translation>
+  </message>
+  <message>
+   <source>{file}: {what} is not UTF-8 text.</source>
+   <translation>{file}: {what} ist kein UTF-8-Text.</translation>
+  </message>
+  <message>
+   <source>{file}: {what} of more than {size} MB is not read.</source>
+   <translation>{file}: {what} von mehr als {size} MB wird nicht gelesen.</translation>
+  </message>
+  <message>
    <source>{file}: “{letters}” is not a known encoding; try utf-8 or cp1252.</source>
    <translation>{file}: „{letters}“ ist keine bekannte Kodierung; versuchen Sie utf-8 oder cp1252.</translation>
   </message>
   <message>
    <source>{first} to {last}</source>
    <translation>{first} bis {last}</translation>
+  </message>
+  <message>
+   <source>{folder}: cannot be made ({why}).</source>
+   <translation>{folder}: lässt sich nicht anlegen ({why}).</translation>
   </message>
   <message>
    <source>{forms} across groups</source>
@@ -5753,6 +6241,54 @@
    <translation>{name} · Istrel</translation>
   </message>
   <message>
+   <source>{name}, key words.{said}: at most {most_words:,} letters, without control characters.</source>
+   <translation>{name}, Schlüssel words.{said}: höchstens {most_words:,} Buchstaben, ohne Steuerzeichen.</translation>
+  </message>
+  <message>
+   <source>{name}, key words.{said}: its places for numbers and names are {there}.</source>
+   <translation>{name}, Schlüssel words.{said}: die Plätze für Zahlen und Namen sind {there}.</translation>
+  </message>
+  <message>
+   <source>{name}, key words: there is no phrase “{said}”.{hint}</source>
+   <translation>{name}, Schlüssel words: eine Wendung „{said}“ gibt es nicht.{hint}</translation>
+  </message>
+  <message>
+   <source>{name}, key {key}: {why}.</source>
+   <translation>{name}, Schlüssel {key}: {why}.</translation>
+  </message>
+  <message>
+   <source>{name}, line {line}: this is no valid TOML ({error}).</source>
+   <translation>{name}, Zeile {line}: das ist kein gültiges TOML ({error}).</translation>
+  </message>
+  <message>
+   <source>{name}, line {line}: {message}</source>
+   <translation>{name}, Zeile {line}: {message}</translation>
+  </message>
+  <message>
+   <source>{name}, line {place}: a house style has no keys of so many parts.</source>
+   <translation>{name}, Zeile {place}: ein Hausstil hat keine Schlüssel aus so vielen Teilen.</translation>
+  </message>
+  <message>
+   <source>{name}: a house style of more than {most_text:,} letters is not read.</source>
+   <translation>{name}: ein Hausstil von mehr als {most_text:,} Buchstaben wird nicht gelesen.</translation>
+  </message>
+  <message>
+   <source>{name}: its brackets are nested too deep.</source>
+   <translation>{name}: seine Klammern sind zu tief verschachtelt.</translation>
+  </message>
+  <message>
+   <source>{name}: nothing in this document was put there by Istrel; export the manuscript first.</source>
+   <translation>{name}: nichts in diesem Dokument stammt von Istrel; geben Sie zuerst das Manuskript aus.</translation>
+  </message>
+  <message>
+   <source>{name}: this is no document, or it is damaged.</source>
+   <translation>{name}: das ist kein Dokument, oder es ist beschädigt.</translation>
+  </message>
+  <message>
+   <source>{name}: this is no study as text.</source>
+   <translation>{name}: das ist keine Studie als Text.</translation>
+  </message>
+  <message>
    <source>{name}: {valid:,} valid · {missing:,} missing · {distinct:,} distinct{zeros}</source>
    <translation>{name}: {valid:,} gültig · {missing:,} fehlend · {distinct:,} verschieden{zeros}</translation>
   </message>
@@ -5844,12 +6380,24 @@
    <translation>{others} stehen in jeder Kombination einmal, und {name} sagt, wie oft.</translation>
   </message>
   <message>
+   <source>{parent}: cannot be made ({why}).</source>
+   <translation>{parent}: lässt sich nicht anlegen ({why}).</translation>
+  </message>
+  <message>
    <source>{part:g} of {whole:g} are {share} %</source>
    <translation>{part:g} von {whole:g} sind {share} %</translation>
   </message>
   <message>
    <source>{part} of {variable}</source>
    <translation>{part} von {variable}</translation>
+  </message>
+  <message>
+   <source>{path}: cannot be read ({why}).</source>
+   <translation>{path}: lässt sich nicht lesen ({why}).</translation>
+  </message>
+  <message>
+   <source>{path}: cannot be written ({why}).</source>
+   <translation>{path}: lässt sich nicht schreiben ({why}).</translation>
   </message>
   <message numerus="yes">
    <source>{persons:,} by {person} in {n:,} [row|rows]</source>
@@ -5861,6 +6409,18 @@
   <message>
    <source>{places} or {last}</source>
    <translation>{places} oder {last}</translation>
+  </message>
+  <message>
+   <source>{place}: cannot be made ({why}).</source>
+   <translation>{place}: lässt sich nicht anlegen ({why}).</translation>
+  </message>
+  <message>
+   <source>{place}: this folder is not empty; name a new one, so that nothing in it is lost or given away.</source>
+   <translation>{place}: dieser Ordner ist nicht leer; nennen Sie einen neuen, damit nichts darin verloren geht oder weitergegeben wird.</translation>
+  </message>
+  <message>
+   <source>{place}: this is a file; name a folder, or a file that ends in .zip.</source>
+   <translation>{place}: das ist eine Datei; nennen Sie einen Ordner oder eine Datei, die auf .zip endet.</translation>
   </message>
   <message>
    <source>{rows:,} rows would result; {matched:,} rows on the left find a partner.</source>
@@ -5962,6 +6522,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>α ohne das Item</translation>
   </message>
   <message>
+   <source>“.{plain}” is no output that can be made.{hint} Outputs are {known}.</source>
+   <translation>„.{plain}“ ist keine Ausgabe, die es gibt.{hint} Ausgaben sind {known}.</translation>
+  </message>
+  <message>
    <source>“agreement” does not go with “{other}”; leave one of them out.</source>
    <translation>„agreement“ geht nicht mit „{other}“ zusammen; lassen Sie eines davon weg.</translation>
   </message>
@@ -6022,6 +6586,53 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{asked}“ sagt, wie viele Personen mehrere Zeilen haben, was hide_below verbergen würde; lassen Sie eines von beiden weg.</translation>
   </message>
   <message>
+   <source>“{child}” is made from “{leaving}”; take that out first.</source>
+   <translation>„{child}“ ist aus „{leaving}“ gebildet; nehmen Sie das zuerst heraus.</translation>
+  </message>
+  <message numerus="yes">
+   <source>“{column}” does not {what}: [one row holds|{n:,} rows hold] {lack}: row {shown}. Mend or set aside these rows first.</source>
+   <translation>
+    <numerusform>„{column}“ kann nicht {what}: eine Zeile enthält {lack}: Zeile {shown}. Bessern Sie diese Zeilen zuerst aus, oder legen Sie sie beiseite.</numerusform>
+    <numerusform>„{column}“ kann nicht {what}: {n:,} Zeilen enthalten {lack}: Zeile {shown}. Bessern Sie diese Zeilen zuerst aus, oder legen Sie sie beiseite.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>“{column}” holds dates, written as 2025-03-31; “{plain}” is none.</source>
+   <translation>„{column}“ enthält Daten, geschrieben wie 2025-03-31; „{plain}“ ist keines.</translation>
+  </message>
+  <message>
+   <source>“{column}” holds no numbers, so it cannot say how many cases a row stands for.</source>
+   <translation>„{column}“ enthält keine Zahlen und kann darum nicht sagen, für wie viele Fälle eine Zeile steht.</translation>
+  </message>
+  <message>
+   <source>“{column}” holds no numbers, so it cannot weigh the rows.</source>
+   <translation>„{column}“ enthält keine Zahlen und kann darum die Zeilen nicht gewichten.</translation>
+  </message>
+  <message>
+   <source>“{column}” holds numbers; “{plain}” is none.</source>
+   <translation>„{column}“ enthält Zahlen; „{plain}“ ist keine.</translation>
+  </message>
+  <message>
+   <source>“{counted}” counts no cases; there is nothing to work on.</source>
+   <translation>„{counted}“ zählt keine Fälle; es gibt nichts zu rechnen.</translation>
+  </message>
+  <message>
+   <source>“{counted}” counts {total:,} cases; of {count:,} variables {most:,} cases are the most that are worked on.</source>
+   <translation>„{counted}“ zählt {total:,} Fälle; bei {count:,} Variablen wird mit höchstens {most:,} Fällen gerechnet.</translation>
+  </message>
+  <message>
+   <source>“{dates_wanted}” is no order of dates; say {names}.</source>
+   <translation>„{dates_wanted}“ ist keine Reihenfolge von Daten; sagen Sie {names}.</translation>
+  </message>
+  <message>
+   <source>“{delimiter}” separates no fields: the delimiter is one ASCII character, such as ; or \t.</source>
+   <translation>„{delimiter}“ trennt keine Felder: Das Trennzeichen ist ein ASCII-Zeichen, etwa ; oder \t.</translation>
+  </message>
+  <message>
+   <source>“{first}” and “{other}” have other occasions ({occasions}; {others}); put them in sentences of their own.</source>
+   <translation>„{first}“ und „{other}“ haben andere Zeitpunkte ({occasions}; {others}); setzen Sie sie in eigene Sätze.</translation>
+  </message>
+  <message>
    <source>“{form}” shows every case or accounts for it, so small counts cannot be hidden in it; set it as table.</source>
    <translation>„{form}“ zeigt jeden Fall oder legt Rechenschaft über ihn ab, also können kleine Anzahlen darin nicht verborgen werden; setzen Sie es als table.</translation>
   </message>
@@ -6046,12 +6657,24 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{key}“ nimmt einen Wert: schreiben Sie {key} = … ({words}).</translation>
   </message>
   <message>
+   <source>“{kind}” is no change of a study.</source>
+   <translation>„{kind}“ ist keine Änderung einer Studie.</translation>
+  </message>
+  <message>
    <source>“{label}” has no expected share; name one for every value, 0 where none is expected.</source>
    <translation>„{label}“ hat keinen erwarteten Anteil; nennen Sie einen für jeden Wert, 0, wo keiner erwartet wird.</translation>
   </message>
   <message>
    <source>“{label}” is typed by hand and does not follow its number; put it in by “Refer to”.</source>
    <translation>„{label}“ ist von Hand geschrieben und folgt seiner Nummer nicht; setzen Sie es mit „Verweisen auf“ ein.</translation>
+  </message>
+  <message>
+   <source>“{leaving}” is needed by a kept exhibit.</source>
+   <translation>„{leaving}“ wird von etwas Behaltenem gebraucht.</translation>
+  </message>
+  <message>
+   <source>“{measure}” is no way to gather; there are {names}.</source>
+   <translation>Mit „{measure}“ lässt sich nicht zusammenfassen; es gibt {names}.</translation>
   </message>
   <message>
    <source>“{name} = {value}” belongs to {where}.</source>
@@ -6064,6 +6687,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>“{name}” can mean {said}; write more of it.</source>
    <translation>„{name}“ kann {said} heißen; schreiben Sie mehr davon.</translation>
+  </message>
+  <message>
+   <source>“{name}” cannot be made: {message}</source>
+   <translation>„{name}“ lässt sich nicht bilden: {message}</translation>
   </message>
   <message>
    <source>“{name}” compares groups, and “against” each with a norm; leave one of them out.</source>
@@ -6090,6 +6717,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{name}“ hat Werte, die nicht über 0 liegen, was eine logarithmische Achse nicht zeigen kann; </translation>
   </message>
   <message>
+   <source>“{name}” holds no numbers, so it has no {measure}; take its first, last or count.</source>
+   <translation>„{name}“ enthält keine Zahlen und hat darum kein {measure}; nehmen Sie first, last oder count.</translation>
+  </message>
+  <message>
    <source>“{name}” holds no numbers, so its shape cannot be checked; count it.</source>
    <translation>„{name}“ enthält keine Zahlen, also kann seine Gestalt nicht geprüft werden; zählen Sie es.</translation>
   </message>
@@ -6102,8 +6733,20 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{name}“ ist eine Frage mit mehreren Antworten, für die „{unfit}“ nicht definiert ist; lassen Sie es weg.</translation>
   </message>
   <message>
+   <source>“{name}” is a variable of the source; it can be left out, not removed.</source>
+   <translation>„{name}“ ist eine Variable der Quelle; sie kann ausgelassen, nicht entfernt werden.</translation>
+  </message>
+  <message>
+   <source>“{name}” is a variable of the source; it is not made by a formula.</source>
+   <translation>„{name}“ ist eine Variable der Quelle; sie wird nicht durch eine Formel gebildet.</translation>
+  </message>
+  <message>
    <source>“{name}” is for {what}, which this table does not show; ask for it, or leave {name} out.</source>
    <translation>„{name}“ ist für {what}, was diese Tabelle nicht zeigt; verlangen Sie es, oder lassen Sie {name} weg.</translation>
+  </message>
+  <message>
+   <source>“{name}” is needed by {names}; remove that first.</source>
+   <translation>„{name}“ wird von {names} gebraucht; entfernen Sie das zuerst.</translation>
   </message>
   <message>
    <source>“{name}” is no composite of items; name the items, or a variable made by mean(…) or sum(…).</source>
@@ -6137,6 +6780,13 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <source>“{name}” parts the cases at the limits; it stands in the codebook.</source>
    <translation>„{name}“ teilt die Fälle an den Grenzen; es steht im Codebuch.</translation>
   </message>
+  <message numerus="yes">
+   <source>“{name}” says how many cases a row stands for, but [row {row:,} holds|row {row:,} and others, {n:,} in all, hold] no whole number from 0; mend or set aside what is wrong, or say that each row is a case of its own.</source>
+   <translation>
+    <numerusform>„{name}“ sagt, für wie viele Fälle eine Zeile steht, aber Zeile {row:,} enthält keine ganze Zahl ab 0; bessern Sie das aus, legen Sie es beiseite, oder sagen Sie, dass jede Zeile ein eigener Fall ist.</numerusform>
+    <numerusform>„{name}“ sagt, für wie viele Fälle eine Zeile steht, aber Zeile {row:,} und weitere, insgesamt {n:,}, enthalten keine ganze Zahl ab 0; bessern Sie das aus, legen Sie es beiseite, oder sagen Sie, dass jede Zeile ein eigener Fall ist.</numerusform>
+   </translation>
+  </message>
   <message>
    <source>“{name}” takes one value.</source>
    <translation>„{name}“ nimmt einen Wert.</translation>
@@ -6144,6 +6794,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>“{one}” was read as {letters}; as {others} it would be “{other}”.</source>
    <translation>„{one}“ wurde als {letters} gelesen; als {others} hieße es „{other}“.</translation>
+  </message>
+  <message>
+   <source>“{role}” is no role of a row; the roles are {names}.</source>
+   <translation>„{role}“ ist keine Rolle einer Zeile; die Rollen sind {names}.</translation>
   </message>
   <message>
    <source>“{shape}” is not drawn under weights; set it as table, or add “with unweighted”.</source>
@@ -6270,8 +6924,16 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{value}“ ist kein Datum.</translation>
   </message>
   <message>
+   <source>“{value}” means no answer in “{other}” and is an answer in “{name}”; say the same of both in the Codebook.</source>
+   <translation>„{value}“ bedeutet in „{other}“ keine Antwort und ist in „{name}“ eine; sagen Sie im Codebuch von beiden dasselbe.</translation>
+  </message>
+  <message>
    <source>“{verb}” cannot be set as “{form}”; it can as {known}.</source>
    <translation>„{verb}“ kann nicht als „{form}“ gesetzt werden, aber als {known}.</translation>
+  </message>
+  <message>
+   <source>“{wanted}” is a variable of the data; a formula makes a new one and needs a name of its own.</source>
+   <translation>„{wanted}“ ist eine Variable der Daten; eine Formel bildet eine neue und braucht einen eigenen Namen.</translation>
   </message>
   <message>
    <source>“{what}” holds words, which are neither true nor false: compare it, as in if(x = "a", 1, 0).</source>
@@ -6320,6 +6982,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>“{word}” is no form.{hint}</source>
    <translation>„{word}“ ist keine Form.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no level of measurement.{hint}</source>
+   <translation>„{word}“ ist kein Messniveau.{hint}</translation>
   </message>
   <message>
    <source>“{word}” is no statistic and no setting.{hint}</source>

@@ -83,8 +83,24 @@
    <translation>percentiles 5 y 95</translation>
   </message>
   <message>
+   <source>A .{ending} file holds one figure; name one sentence, or choose .docx or .html.</source>
+   <translation>Un archivo .{ending} contiene una sola figura; dé una sola frase, o elija .docx o .html.</translation>
+  </message>
+  <message>
    <source>A bar of a histogram needs both limits of its class; “below” and “above” are for count.</source>
    <translation>Una barra de histograma necesita los dos límites de su clase; «below» y «above» son para count.</translation>
+  </message>
+  <message>
+   <source>A class width is above 0; {width:g} is not.</source>
+   <translation>La anchura de una clase es mayor que 0; {width:g} no lo es.</translation>
+  </message>
+  <message>
+   <source>A class width of {width:g} makes {count:,.0f} classes; at most {most_classes:,} are drawn.</source>
+   <translation>Una anchura de {width:g} da {count:,.0f} clases; se dibujan como mucho {most_classes:,}.</translation>
+  </message>
+  <message>
+   <source>A codebook cannot be written as “{ending}”.{hint} Its name can end in {known}.</source>
+   <translation>Un diccionario no puede escribirse como «{ending}».{hint} Su nombre puede acabar en {known}.</translation>
   </message>
   <message>
    <source>A combination (×) is counted by itself; “against” takes variables one by one.</source>
@@ -97,6 +113,10 @@
   <message>
    <source>A condition needs a comparison, for example age &gt;= 18.</source>
    <translation>Una condición necesita una comparación, por ejemplo age &gt;= 18.</translation>
+  </message>
+  <message>
+   <source>A derived variable needs a name.</source>
+   <translation>Una variable derivada necesita un nombre.</translation>
   </message>
   <message>
    <source>A figure as {form} can be arranged {listed_words}; “{said}” is for others.</source>
@@ -183,6 +203,14 @@
    <translation>Una serie de variables solo va dentro de una función como mean( ).</translation>
   </message>
   <message>
+   <source>A row is an occasion of a person, or it stands for several cases; it cannot be both.</source>
+   <translation>Una fila es una ocasión de una persona, o representa varios casos; no ambas cosas.</translation>
+  </message>
+  <message>
+   <source>A row stands for several cases that were counted, or a sample weighs it; it cannot be both.</source>
+   <translation>Una fila representa varios casos contados, o una muestra la pondera; no ambas cosas.</translation>
+  </message>
+  <message>
    <source>A scale has two items or more; name another one.</source>
    <translation>Una escala tiene dos ítems o más; nombre otro.</translation>
   </message>
@@ -197,6 +225,14 @@
   <message>
    <source>A sentence begins with {names} or {last}.</source>
    <translation>Una frase empieza con {names} o {last}.</translation>
+  </message>
+  <message>
+   <source>A source of the study cannot be understood.</source>
+   <translation>Una fuente del estudio no se entiende.</translation>
+  </message>
+  <message>
+   <source>A table cannot be written as .{ending}; {others}.</source>
+   <translation>Una tabla no puede escribirse como .{ending}; {others}.</translation>
   </message>
   <message>
    <source>A template</source>
@@ -229,6 +265,14 @@
   <message>
    <source>A text speaks of significance; no test stands by it.</source>
    <translation>Un texto habla de significación; no hay prueba junto a él.</translation>
+  </message>
+  <message>
+   <source>A variable cannot be made from itself: {steps}.</source>
+   <translation>Una variable no puede formarse de sí misma: {steps}.</translation>
+  </message>
+  <message>
+   <source>A variable has one role for the rows; name another one for the second.</source>
+   <translation>Una variable tiene un solo papel para las filas; nombre otra para el segundo.</translation>
   </message>
   <message>
    <source>Accept every number as it is now</source>
@@ -329,6 +373,14 @@
   <message>
    <source>An action, a variable, a value, a finding, or a whole sentence</source>
    <translation>Una acción, una variable, un valor, un hallazgo o una frase entera</translation>
+  </message>
+  <message>
+   <source>An intake cannot be written as “.{ending}”.{hint} It can be {known}.</source>
+   <translation>Una entrada no puede escribirse como «.{ending}».{hint} Puede ser {known}.</translation>
+  </message>
+  <message>
+   <source>An occasion tells the rows of a person apart; say who the person is, too.</source>
+   <translation>Una ocasión distingue las filas de una persona; diga también quién es la persona.</translation>
   </message>
   <message>
    <source>Answers are set beside one grouping: “across” or “against”; leave one of them out.</source>
@@ -655,6 +707,10 @@
    <translation>Bordes</translation>
   </message>
   <message>
+   <source>Edges are two or more numbers in ascending order.</source>
+   <translation>Los bordes son dos o más números en orden ascendente.</translation>
+  </message>
+  <message>
    <source>Eight</source>
    <translation>Ocho</translation>
   </message>
@@ -909,6 +965,10 @@
   <message>
    <source>How this number was computed</source>
    <translation>Cómo se calculó este número</translation>
+  </message>
+  <message>
+   <source>How this source came to be is not known, so it cannot be made again.</source>
+   <translation>No se sabe cómo surgió esta fuente; por eso no puede hacerse de nuevo.</translation>
   </message>
   <message>
    <source>ICC</source>
@@ -1314,6 +1374,10 @@
    <translation>Números</translation>
   </message>
   <message>
+   <source>Numbers are not opened where small counts are hidden: their working would tell them.</source>
+   <translation>Los números no se abren donde se ocultan frecuencias pequeñas: su cálculo las diría.</translation>
+  </message>
+  <message>
    <source>Of different kinds, so read as text: {names}.</source>
    <translation>De distinta clase, por eso leídas como texto: {names}.</translation>
   </message>
@@ -1384,6 +1448,10 @@
   <message>
    <source>Page and fonts</source>
    <translation>Página y letras</translation>
+  </message>
+  <message>
+   <source>Pages as PDF need the Pango library of the system (libpango); choose .docx or .html.</source>
+   <translation>Las páginas en PDF necesitan la biblioteca Pango del sistema (libpango); elija .docx o .html.</translation>
   </message>
   <message>
    <source>Pairs</source>
@@ -1702,6 +1770,10 @@
    <translation>Estadísticos, en este orden</translation>
   </message>
   <message>
+   <source>Strata and clusters belong to a weighted sample; say which variable weighs the rows, too.</source>
+   <translation>Estratos y conglomerados son de una muestra ponderada; diga también qué variable pondera las filas.</translation>
+  </message>
+  <message>
    <source>Stray spaces</source>
    <translation>Espacios sobrantes</translation>
   </message>
@@ -1798,8 +1870,28 @@
    <translation>La nota de {label} {says}.</translation>
   </message>
   <message>
+   <source>The number of classes is from 1 to {most_classes:,}; {number} is not.</source>
+   <translation>El número de clases va de 1 a {most_classes:,}; {number} no.</translation>
+  </message>
+  <message>
+   <source>The numbers of a figure are opened in the table of the same sentence; leave “as …” out.</source>
+   <translation>Los números de una figura se abren en la tabla de la misma frase; quite «as …».</translation>
+  </message>
+  <message>
+   <source>The only source of a study cannot be taken out.</source>
+   <translation>La única fuente de un estudio no puede quitarse.</translation>
+  </message>
+  <message>
    <source>The proof as large as fits</source>
    <translation>La prueba tan grande como quepa</translation>
+  </message>
+  <message>
+   <source>The record of the study cannot be understood.</source>
+   <translation>El registro del estudio no se entiende.</translation>
+  </message>
+  <message>
+   <source>The record of “{kind}” cannot be understood.</source>
+   <translation>El registro de «{kind}» no se entiende.</translation>
   </message>
   <message>
    <source>The records under “{key}” were read.</source>
@@ -1834,6 +1926,10 @@
    <translation>No se nombra el programa (SAMPL): por ejemplo «hecho con Istrel».</translation>
   </message>
   <message>
+   <source>The source of this is not in the study any more.</source>
+   <translation>La fuente de esto ya no está en el estudio.</translation>
+  </message>
+  <message>
    <source>The values after “in” stand in braces: {example}.</source>
    <translation>Los valores después de «in» van entre llaves: {example}.</translation>
   </message>
@@ -1846,8 +1942,24 @@
    <translation>{what} difiere: {number} en {label}, {number_2} en {label_2}; diga por qué.</translation>
   </message>
   <message>
+   <source>There are no words in “{language}” yet; name them in the style file, with language = "en".</source>
+   <translation>Aún no hay palabras en «{language}»; nómbrelas en el archivo de estilo, con language = "en".</translation>
+  </message>
+  <message>
+   <source>There is already a variable “{name}”; a derived one needs a name of its own.</source>
+   <translation>Ya hay una variable «{name}»; una derivada necesita un nombre propio.</translation>
+  </message>
+  <message>
    <source>There is no function “{function}”.{hint}</source>
    <translation>No hay ninguna función «{function}».{hint}</translation>
+  </message>
+  <message>
+   <source>There is no house style “{name}”.{hint} Shipped: {names}; or name a .toml file.</source>
+   <translation>No hay un estilo «{name}».{hint} Incluidos: {names}; o nombre un archivo .toml.</translation>
+  </message>
+  <message>
+   <source>There is no number in row “{row}” and column “{column}”.{offered}</source>
+   <translation>No hay número en la fila «{row}» y la columna «{column}».{offered}</translation>
   </message>
   <message>
    <source>There is no sentence yet. {begins}</source>
@@ -1860,6 +1972,10 @@
   <message>
    <source>There is no variable “{name}”.{hint}</source>
    <translation>No hay ninguna variable «{name}».{hint}</translation>
+  </message>
+  <message>
+   <source>These values are too large or too close together for class intervals.</source>
+   <translation>Estos valores son demasiado grandes o están demasiado juntos para hacer clases.</translation>
   </message>
   <message>
    <source>These variables are not measured in one unit; the Codebook says what each is measured in.</source>
@@ -1884,6 +2000,10 @@
   <message>
    <source>This is nested more than {deepest} deep; make parts of it variables of their own.</source>
    <translation>Esto está anidado más de {deepest} veces; haga de sus partes variables propias.</translation>
+  </message>
+  <message>
+   <source>This is not in the manuscript any more.</source>
+   <translation>Esto ya no está en el manuscrito.</translation>
   </message>
   <message>
    <source>This makes a heat map of {n} variables; one holds {most_variables}. Name fewer.</source>
@@ -1912,6 +2032,10 @@
   <message>
    <source>This makes {size:,} tiles; a heat map holds {most_tiles:,}. Name fewer values.</source>
    <translation>Esto hace {size:,} cuadros; un mapa de calor admite {most_tiles:,}. Nombre menos valores.</translation>
+  </message>
+  <message>
+   <source>This number has no working that could be followed by hand: it is hidden, weighted, or more than sums and order.</source>
+   <translation>Este número no tiene un cálculo que se pueda seguir a mano: está oculto, ponderado, o es más que sumas y orden.</translation>
   </message>
   <message>
    <source>This relates {n:,} variables; a matrix holds {most_variables}. Name fewer.</source>
@@ -2224,8 +2348,16 @@
    </translation>
   </message>
   <message>
+   <source>a PDF document; copy its table and paste it here, or ask for the data it was made from</source>
+   <translation>un documento PDF; copie su tabla y péguela aquí, o pida los datos de los que se hizo</translation>
+  </message>
+  <message>
    <source>a case of its own</source>
    <translation>un caso propio</translation>
+  </message>
+  <message>
+   <source>a codebook needs a column “name” (or “variable”, “field”, …); its columns are {there}.</source>
+   <translation>un diccionario necesita una columna «name» (o «variable», «field»…); sus columnas son {there}.</translation>
   </message>
   <message>
    <source>a condition: the cases in use</source>
@@ -2240,8 +2372,20 @@
    <translation>una curva sigue más allá de los valores, o acaba en el menor y el mayor; acaba donde no puede haber valores</translation>
   </message>
   <message>
+   <source>a data file of a statistics program; in it, {as_text}</source>
+   <translation>un archivo de un programa de estadística; en él: {as_text}</translation>
+  </message>
+  <message>
    <source>a factor: above 1 the curve is smoother, below 1 it is rougher</source>
    <translation>un factor: por encima de 1 la curva es más suave, por debajo más áspera</translation>
+  </message>
+  <message>
+   <source>a file of a row store (Avro, ORC); {as_text}</source>
+   <translation>un archivo de un almacén de filas (Avro, ORC); {as_text}</translation>
+  </message>
+  <message>
+   <source>a file of scientific arrays; {as_text}</source>
+   <translation>un archivo de matrices científicas; {as_text}</translation>
   </message>
   <message>
    <source>a line for each person over the occasions, and means</source>
@@ -2264,12 +2408,24 @@
    <translation>una norma con la que se compara la media</translation>
   </message>
   <message>
+   <source>a picture; type its numbers into a workbook</source>
+   <translation>una imagen; teclee sus números en un libro de cálculo</translation>
+  </message>
+  <message>
+   <source>a program, not data</source>
+   <translation>un programa, no datos</translation>
+  </message>
+  <message>
    <source>a question with {n} answers</source>
    <translation>una pregunta con {n} respuestas</translation>
   </message>
   <message>
    <source>a quote is opened and never closed</source>
    <translation>unas comillas se abren y nunca se cierran</translation>
+  </message>
+  <message>
+   <source>a record of this study cannot be understood.</source>
+   <translation>un registro de este estudio no se entiende.</translation>
   </message>
   <message>
    <source>a row is longer than the reader can hold, or has quotes inside a field cut by “{delimiter}”</source>
@@ -2292,8 +2448,16 @@
    <translation>una tabla de ítems: lo bien que van juntos</translation>
   </message>
   <message>
+   <source>a text document; {as_text}</source>
+   <translation>un documento de texto; {as_text}</translation>
+  </message>
+  <message>
    <source>a variable of the codebook from now on</source>
    <translation>desde ahora una variable del diccionario</translation>
+  </message>
+  <message>
+   <source>a workbook or document of an old format; {as_text}</source>
+   <translation>un libro o documento de un formato antiguo; {as_text}</translation>
   </message>
   <message>
    <source>abbreviations</source>
@@ -2418,6 +2582,10 @@
   <message>
    <source>all rows of the source in use</source>
    <translation>todas las filas de la fuente en uso</translation>
+  </message>
+  <message>
+   <source>an archive that is not unpacked here; unpack it, and open the file in it</source>
+   <translation>un archivo comprimido que aquí no se descomprime; descomprímalo y abra el archivo que contiene</translation>
   </message>
   <message>
    <source>an occasion of one {title}</source>
@@ -2691,8 +2859,20 @@
    <translation>cambiar su fórmula</translation>
   </message>
   <message>
+   <source>change {number} of this study cannot be made again: {message}</source>
+   <translation>el cambio {number} de este estudio no puede repetirse: {message}</translation>
+  </message>
+  <message>
+   <source>changes of this study are missing.</source>
+   <translation>faltan cambios de este estudio.</translation>
+  </message>
+  <message>
    <source>check the logarithm</source>
    <translation>comprobar el logaritmo</translation>
+  </message>
+  <message>
+   <source>choose .docx, .html, .csv or .json, or add “as histogram”</source>
+   <translation>elija .docx, .html, .csv o .json, o añada «as histogram»</translation>
   </message>
   <message>
    <source>choose a table or a figure to copy</source>
@@ -2839,6 +3019,10 @@
    <translation>oscuro</translation>
   </message>
   <message>
+   <source>data of this study are missing.</source>
+   <translation>faltan datos de este estudio.</translation>
+  </message>
+  <message>
    <source>date</source>
    <translation>fecha</translation>
   </message>
@@ -2881,6 +3065,10 @@
   <message>
    <source>decimal point</source>
    <translation>punto decimal</translation>
+  </message>
+  <message>
+   <source>decimals are a whole number from 0 to 15; “{word}” is none.</source>
+   <translation>los decimales son un número entero de 0 a 15; «{word}» no lo es.</translation>
   </message>
   <message>
    <source>decimals of measures in print</source>
@@ -3393,8 +3581,16 @@
    <translation>es «{value}» en todos los casos: no puede mostrar ninguna diferencia.</translation>
   </message>
   <message>
+   <source>it cannot be read as a workbook. Save it again from a spreadsheet program, or as delimited text (.csv).</source>
+   <translation>no puede leerse como libro de cálculo. Guárdelo de nuevo desde una hoja de cálculo, o como texto con separadores (.csv).</translation>
+  </message>
+  <message>
    <source>it does not hold its estimate</source>
    <translation>no contiene su estimación</translation>
+  </message>
+  <message>
+   <source>it is read-only</source>
+   <translation>es de solo lectura</translation>
   </message>
   <message>
    <source>it lies beyond 1</source>
@@ -3415,6 +3611,10 @@
   <message>
    <source>its exhibits do not say that any more</source>
    <translation>sus elementos ya no dicen eso</translation>
+  </message>
+  <message>
+   <source>its last good copy is “{copy}” beside it: open that</source>
+   <translation>su última copia buena es «{copy}», a su lado: ábrala</translation>
   </message>
   <message>
    <source>its lower limit is above the upper one</source>
@@ -3566,6 +3766,10 @@
   <message>
    <source>line {line:,} (“{text}”)</source>
    <translation>línea {line:,} («{text}»)</translation>
+  </message>
+  <message>
+   <source>line {line_num} is no CSV ({error}).</source>
+   <translation>la línea {line_num} no es CSV ({error}).</translation>
   </message>
   <message>
    <source>line {number}</source>
@@ -3780,6 +3984,10 @@
    <translation>más de una vez, con otros valores al lado: {named}.</translation>
   </message>
   <message>
+   <source>more than {most_derived:,} derived variables are not made; lay over fewer.</source>
+   <translation>no se forman más de {most_derived:,} variables derivadas; use menos.</translation>
+  </message>
+  <message>
    <source>most frequent</source>
    <translation>más frecuentes</translation>
   </message>
@@ -3903,6 +4111,10 @@
    <translation>sin n</translation>
   </message>
   <message>
+   <source>no number above 0</source>
+   <translation>ningún número mayor que 0</translation>
+  </message>
+  <message>
    <source>no row of names</source>
    <translation>sin fila de nombres</translation>
   </message>
@@ -3915,12 +4127,20 @@
    <translation>sin estratos</translation>
   </message>
   <message>
+   <source>no value</source>
+   <translation>ningún valor</translation>
+  </message>
+  <message>
    <source>no values</source>
    <translation>sin valores</translation>
   </message>
   <message>
    <source>no weights</source>
    <translation>sin pesos</translation>
+  </message>
+  <message>
+   <source>no whole number from 0</source>
+   <translation>ningún número entero desde 0</translation>
   </message>
   <message>
    <source>no {words}</source>
@@ -4093,6 +4313,10 @@
   <message>
    <source>open</source>
    <translation>abiertos</translation>
+  </message>
+  <message>
+   <source>open a copy made earlier</source>
+   <translation>abra una copia hecha antes</translation>
   </message>
   <message>
    <source>open the {n}</source>
@@ -4395,12 +4619,24 @@
    <translation>muestra</translation>
   </message>
   <message>
+   <source>save its table as delimited text (.csv) or as a workbook (.xlsx, .ods)</source>
+   <translation>guarde su tabla como texto con separadores (.csv) o como libro de cálculo (.xlsx, .ods)</translation>
+  </message>
+  <message>
    <source>say anew</source>
    <translation>decir de nuevo</translation>
   </message>
   <message>
    <source>say anew what no longer holds</source>
    <translation>decir de nuevo lo que ya no es cierto</translation>
+  </message>
+  <message>
+   <source>say how many cases every row stands for</source>
+   <translation>decir cuántos casos representa cada fila</translation>
+  </message>
+  <message>
+   <source>say the {role} of every row</source>
+   <translation>decir {role} de cada fila</translation>
   </message>
   <message>
    <source>say what a row is</source>
@@ -4753,6 +4989,10 @@
    <translation>texto entre números</translation>
   </message>
   <message>
+   <source>the codebook</source>
+   <translation>el diccionario</translation>
+  </message>
+  <message>
    <source>the counts that independence would give</source>
    <translation>los recuentos que daría la independencia</translation>
   </message>
@@ -4765,12 +5005,32 @@
    <translation>los cortes de bands( ) van en orden ascendente, cada uno una vez.</translation>
   </message>
   <message>
+   <source>the data of this study are damaged.</source>
+   <translation>los datos de este estudio están dañados.</translation>
+  </message>
+  <message>
+   <source>the data of this study cannot be understood.</source>
+   <translation>los datos de este estudio no se entienden.</translation>
+  </message>
+  <message>
+   <source>the description of data</source>
+   <translation>la descripción de los datos</translation>
+  </message>
+  <message>
    <source>the difference from the norm and its p are shown</source>
    <translation>la diferencia con la norma y su p ya se muestran</translation>
   </message>
   <message>
+   <source>the disk is full</source>
+   <translation>el disco está lleno</translation>
+  </message>
+  <message>
    <source>the gravest first, or in the order of the variables</source>
    <translation>lo más grave primero, o en el orden de las variables</translation>
+  </message>
+  <message>
+   <source>the house style</source>
+   <translation>el estilo</translation>
   </message>
   <message>
    <source>the level of confidence intervals and bands</source>
@@ -4805,6 +5065,10 @@
    <translation>la página</translation>
   </message>
   <message>
+   <source>the paper</source>
+   <translation>el trabajo</translation>
+  </message>
+  <message>
    <source>the paragraph written last</source>
    <translation>el último párrafo escrito</translation>
   </message>
@@ -4829,6 +5093,10 @@
    <translation>la fuente en uso</translation>
   </message>
   <message>
+   <source>the study</source>
+   <translation>el estudio</translation>
+  </message>
+  <message>
    <source>the type of quantile, after Hyndman and Fan</source>
    <translation>el tipo de cuantil, según Hyndman y Fan</translation>
   </message>
@@ -4841,6 +5109,18 @@
    <translation>la anchura de las clases</translation>
   </message>
   <message>
+   <source>there are no variables in it (“var” within “dataDscr”), so it is no codebook of an archive.</source>
+   <translation>no hay variables («var» dentro de «dataDscr»), así que no es el diccionario de un archivo.</translation>
+  </message>
+  <message>
+   <source>there are no “columns” in its “tableSchema”.</source>
+   <translation>no hay «columns» en su «tableSchema».</translation>
+  </message>
+  <message>
+   <source>there is no Table Schema in it: a list of “fields”, each with a “name”.</source>
+   <translation>no hay en él un Table Schema: una lista «fields», cada uno con «name».</translation>
+  </message>
+  <message>
    <source>thin space</source>
    <translation>espacio fino</translation>
   </message>
@@ -4849,8 +5129,28 @@
    <translation>tercer cuartil</translation>
   </message>
   <message>
+   <source>this is no Data Package and no Table Schema.</source>
+   <translation>esto no es ni un Data Package ni un Table Schema.</translation>
+  </message>
+  <message>
+   <source>this is no sound JSON.</source>
+   <translation>esto no es JSON válido.</translation>
+  </message>
+  <message>
+   <source>this is no sound XML ({why}).</source>
+   <translation>esto no es XML válido ({why}).</translation>
+  </message>
+  <message>
+   <source>this is no table ({error}).</source>
+   <translation>esto no es una tabla ({error}).</translation>
+  </message>
+  <message>
    <source>this part leaves the sentence</source>
    <translation>esta parte sale de la frase</translation>
+  </message>
+  <message>
+   <source>this study cannot be understood.</source>
+   <translation>este estudio no se entiende.</translation>
   </message>
   <message>
    <source>tiles of fewer cases are left white</source>
@@ -5009,6 +5309,10 @@
    <translation>válidos</translation>
   </message>
   <message>
+   <source>value labels are written “1 = primary | 2 = secondary”; “{part}” is not.</source>
+   <translation>las etiquetas de valores se escriben «1 = primary | 2 = secondary»; «{part}» no.</translation>
+  </message>
+  <message>
    <source>value labels of {names}</source>
    <translation>etiquetas de valores de {names}</translation>
   </message>
@@ -5063,6 +5367,10 @@
   <message>
    <source>weeks, read as their first days (Mondays).</source>
    <translation>semanas, leídas como su primer día (lunes).</translation>
+  </message>
+  <message>
+   <source>weigh every row</source>
+   <translation>ponderar cada fila</translation>
   </message>
   <message>
    <source>weight the rows by {name}</source>
@@ -5251,6 +5559,14 @@
    <source>{code} no answer</source>
    <translation>{code} sin respuesta</translation>
   </message>
+  <message>
+   <source>{count:,} variables would result, more than {most_new}; choose another variable to tell rows apart.</source>
+   <translation>Resultarían {count:,} variables, más de {most_new}; elija otra variable que distinga las filas.</translation>
+  </message>
+  <message>
+   <source>{file}, line {line}: this is no JSON record.</source>
+   <translation>{file}, línea {line}: esto no es un registro JSON.</translation>
+  </message>
   <message numerus="yes">
    <source>{file}, line {line}: {n} [field|fields] where the row of names has {names}. Mend the line, or name the delimiter.</source>
    <translation>
@@ -5259,16 +5575,44 @@
    </translation>
   </message>
   <message>
+   <source>{file}, line {number}: a record of more than {size} MB is not read.</source>
+   <translation>{file}, línea {number}: no se lee un registro de más de {size} MB.</translation>
+  </message>
+  <message>
+   <source>{file}, line {number}: the record is nested more than {deepest} deep.</source>
+   <translation>{file}, línea {number}: el registro está anidado más de {deepest} niveles.</translation>
+  </message>
+  <message>
    <source>{file}: a JSON document of more than 1 GB is not read; save its records one to a line (.jsonl).</source>
    <translation>{file}: no se lee un documento JSON de más de 1 GB; guarde un registro por línea (.jsonl).</translation>
+  </message>
+  <message>
+   <source>{file}: a document of more than {size} MB is not read.</source>
+   <translation>{file}: no se lee un documento de más de {size} MB.</translation>
+  </message>
+  <message>
+   <source>{file}: a document that is refreshed is a .docx or an .odt.</source>
+   <translation>{file}: un documento que se actualiza es un .docx o un .odt.</translation>
   </message>
   <message>
    <source>{file}: a name in it is not UTF-8 text.</source>
    <translation>{file}: un nombre que contiene no es texto UTF-8.</translation>
   </message>
   <message>
+   <source>{file}: a paper that is read is a {names} or {endings}.</source>
+   <translation>{file}: un trabajo que se lee es un {names} o {endings}.</translation>
+  </message>
+  <message>
+   <source>{file}: a template is a .docx or an .odt.</source>
+   <translation>{file}: una plantilla es un .docx o un .odt.</translation>
+  </message>
+  <message>
    <source>{file}: a text in it is not UTF-8.</source>
    <translation>{file}: un texto que contiene no es UTF-8.</translation>
+  </message>
+  <message>
+   <source>{file}: another program is using this study just now; try again.</source>
+   <translation>{file}: otro programa está usando este estudio; inténtelo de nuevo.</translation>
   </message>
   <message>
    <source>{file}: it cannot be read as delimited text: {why}.</source>
@@ -5279,8 +5623,40 @@
    <translation>{file}: no se puede descomprimir; está dañado o cortado.</translation>
   </message>
   <message>
+   <source>{file}: it holds {rows:,} rows of {columns:,} columns, more than {most:,} values. Take fewer columns, or set ISTREL_MOST_VALUES to a larger number if the memory is there.</source>
+   <translation>{file}: contiene {rows:,} filas de {columns:,} columnas, más de {most:,} valores. Tome menos columnas, o suba ISTREL_MOST_VALUES si hay memoria.</translation>
+  </message>
+  <message>
+   <source>{file}: it is nested more than {deepest} deep.</source>
+   <translation>{file}: está anidado más de {deepest} niveles.</translation>
+  </message>
+  <message>
    <source>{file}: it is packed twice; unpack it, and open the file in it.</source>
    <translation>{file}: está comprimido dos veces; descomprímalo y abra el archivo que contiene.</translation>
+  </message>
+  <message>
+   <source>{file}: it names no table of data (“resources” with a “path”, or a “url”).</source>
+   <translation>{file}: no nombra ninguna tabla de datos («resources» con «path», o «url»).</translation>
+  </message>
+  <message>
+   <source>{file}: it unpacks to more than {size:.1f} GB, which is more than a packed table may.</source>
+   <translation>{file}: descomprimido pasa de {size:.1f} GB, más de lo que puede una tabla comprimida.</translation>
+  </message>
+  <message>
+   <source>{file}: its part {name} is too large to be read.</source>
+   <translation>{file}: su parte {name} es demasiado grande para leerla.</translation>
+  </message>
+  <message>
+   <source>{file}: its table “{place}” does not stand beside it, and nothing is fetched; open a copy of it.</source>
+   <translation>{file}: su tabla «{place}» no está a su lado, y nada se descarga; abra una copia.</translation>
+  </message>
+  <message>
+   <source>{file}: its table “{place}” is not there; put it beside the description.</source>
+   <translation>{file}: su tabla «{place}» no está; póngala junto a la descripción.</translation>
+  </message>
+  <message>
+   <source>{file}: no variable of it is in these data; it names {names}.</source>
+   <translation>{file}: ninguna de sus variables está en estos datos; nombra {names}.</translation>
   </message>
   <message>
    <source>{file}: the archive is locked with a password; unpack it, and open the file in it.</source>
@@ -5295,12 +5671,28 @@
    <translation>{file}: los bytes no son {letters}; indique la codificación, por ejemplo cp1252.</translation>
   </message>
   <message>
+   <source>{file}: the column “{name}” holds what cannot be shown as numbers, dates or text.</source>
+   <translation>{file}: la columna «{name}» contiene algo que no puede mostrarse como números, fechas o texto.</translation>
+  </message>
+  <message>
    <source>{file}: the file is empty.</source>
    <translation>{file}: el archivo está vacío.</translation>
   </message>
   <message>
    <source>{file}: the file was changed or cut short while it was read; read it again.</source>
    <translation>{file}: el archivo cambió o se cortó mientras se leía; léalo de nuevo.</translation>
+  </message>
+  <message>
+   <source>{file}: the records hold more than {most_names:,} different names, which no table has.</source>
+   <translation>{file}: los registros tienen más de {most_names:,} nombres distintos; ninguna tabla los tiene.</translation>
+  </message>
+  <message>
+   <source>{file}: the refreshed document stays a {ending} file.</source>
+   <translation>{file}: el documento actualizado sigue siendo un archivo {ending}.</translation>
+  </message>
+  <message>
+   <source>{file}: the study cannot be read or written ({reason}).</source>
+   <translation>{file}: el estudio no puede leerse ni escribirse ({reason}).</translation>
   </message>
   <message>
    <source>{file}: there are names but no rows of data below them.</source>
@@ -5323,8 +5715,28 @@
    <translation>{file}: no existe ese archivo.</translation>
   </message>
   <message>
+   <source>{file}: there is no table in this archive, but {inside}.</source>
+   <translation>{file}: en este archivo no hay tabla, sino {inside}.</translation>
+  </message>
+  <message>
    <source>{file}: there is no table in this database.</source>
    <translation>{file}: no hay ninguna tabla en esta base de datos.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no table “{sheet}” in it.{hint} Its tables are {names}.</source>
+   <translation>{file}: no contiene la tabla «{sheet}».{hint} Sus tablas son {names}.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no table “{wanted}”.{hint} Its tables are {names}.</source>
+   <translation>{file}: no hay tabla «{wanted}».{hint} Sus tablas son {names}.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no “{wanted}” in it.{hint} Its tables are {names}.</source>
+   <translation>{file}: no contiene «{wanted}».{hint} Sus tablas son {names}.</translation>
+  </message>
+  <message>
+   <source>{file}: this document is too large to be read.</source>
+   <translation>{file}: este documento es demasiado grande para leerlo.</translation>
   </message>
   <message>
    <source>{file}: this file is read here and is never written over; choose another name.</source>
@@ -5335,6 +5747,26 @@
    <translation>{file}: es una carpeta; nombre un archivo de ella.</translation>
   </message>
   <message>
+   <source>{file}: this is a page or document in markup, or a file of another program; {as_text}.</source>
+   <translation>{file}: es una página o un documento con marcas, o el archivo de otro programa; {as_text}.</translation>
+  </message>
+  <message>
+   <source>{file}: this is a presentation; {as_text}.</source>
+   <translation>{file}: es una presentación; {as_text}.</translation>
+  </message>
+  <message>
+   <source>{file}: this is a text document; {as_text}.</source>
+   <translation>{file}: es un documento de texto; {as_text}.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no document of text.</source>
+   <translation>{file}: no es un documento de texto.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no document, or it is damaged.</source>
+   <translation>{file}: no es un documento, o está dañado.</translation>
+  </message>
+  <message>
    <source>{file}: this is no regular file; write what it gives to a file first.</source>
    <translation>{file}: no es un archivo corriente; escriba primero en un archivo lo que da.</translation>
   </message>
@@ -5343,8 +5775,20 @@
    <translation>{file}: no es un archivo Arrow válido, o está cortado.</translation>
   </message>
   <message>
+   <source>{file}: this is no sound JSON ({why}).</source>
+   <translation>{file}: no es JSON válido ({why}).</translation>
+  </message>
+  <message>
    <source>{file}: this is no sound Parquet file, or it was cut off.</source>
    <translation>{file}: no es un archivo Parquet válido, o está cortado.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no sound database, or it was cut off ({error}).</source>
+   <translation>{file}: no es una base de datos sana, o quedó cortada ({error}).</translation>
+  </message>
+  <message>
+   <source>{file}: this is no study.</source>
+   <translation>{file}: no es un estudio.</translation>
   </message>
   <message>
    <source>{file}: this is not a text file (it holds NUL bytes); open delimited text such as .csv.</source>
@@ -5355,12 +5799,56 @@
    <translation>{file}: no es un archivo de texto; abra texto delimitado como .csv.</translation>
   </message>
   <message>
+   <source>{file}: this is {words}.</source>
+   <translation>{file}: es {words}.</translation>
+  </message>
+  <message>
+   <source>{file}: this study holds other tables than it should, so it is not opened.</source>
+   <translation>{file}: este estudio contiene otras tablas de las que debería; por eso no se abre.</translation>
+  </message>
+  <message>
+   <source>{file}: this study is damaged or is none; {what_to_do}.</source>
+   <translation>{file}: este estudio está dañado o no lo es; {what_to_do}.</translation>
+  </message>
+  <message>
+   <source>{file}: this study is damaged; {what_to_do}.</source>
+   <translation>{file}: este estudio está dañado; {what_to_do}.</translation>
+  </message>
+  <message>
+   <source>{file}: this study is open in another window or run; close it there first.</source>
+   <translation>{file}: este estudio está abierto en otra ventana o ejecución; ciérrelo allí primero.</translation>
+  </message>
+  <message>
+   <source>{file}: this study was made by a newer Istrel; open it with that one.</source>
+   <translation>{file}: este estudio se hizo con un Istrel más nuevo; ábralo con ese.</translation>
+  </message>
+  <message>
+   <source>{file}: unpacked it would take {size:.1f} GB, more than a workbook may (1 GB). Save the sheet as delimited text (.csv).</source>
+   <translation>{file}: descomprimido ocuparía {size:.1f} GB, más de lo que puede un libro (1 GB). Guarde la hoja como texto con separadores (.csv).</translation>
+  </message>
+  <message>
+   <source>{file}: {given_up} (It was given up after {patience:.0f} seconds.)</source>
+   <translation>{file}: {given_up} (Se abandonó tras {patience:.0f} segundos.)</translation>
+  </message>
+  <message>
+   <source>{file}: {what} is not UTF-8 text.</source>
+   <translation>{file}: {what} no es texto UTF-8.</translation>
+  </message>
+  <message>
+   <source>{file}: {what} of more than {size} MB is not read.</source>
+   <translation>{file}: {what} de más de {size} MB no se lee.</translation>
+  </message>
+  <message>
    <source>{file}: “{letters}” is not a known encoding; try utf-8 or cp1252.</source>
    <translation>{file}: «{letters}» no es una codificación conocida; pruebe utf-8 o cp1252.</translation>
   </message>
   <message>
    <source>{first} to {last}</source>
    <translation>{first} a {last}</translation>
+  </message>
+  <message>
+   <source>{folder}: cannot be made ({why}).</source>
+   <translation>{folder}: no puede crearse ({why}).</translation>
   </message>
   <message>
    <source>{forms} across groups</source>
@@ -5753,6 +6241,54 @@
    <translation>{name} · Istrel</translation>
   </message>
   <message>
+   <source>{name}, key words.{said}: at most {most_words:,} letters, without control characters.</source>
+   <translation>{name}, clave words.{said}: como mucho {most_words:,} letras, sin caracteres de control.</translation>
+  </message>
+  <message>
+   <source>{name}, key words.{said}: its places for numbers and names are {there}.</source>
+   <translation>{name}, clave words.{said}: sus lugares para números y nombres son {there}.</translation>
+  </message>
+  <message>
+   <source>{name}, key words: there is no phrase “{said}”.{hint}</source>
+   <translation>{name}, clave words: no hay frase «{said}».{hint}</translation>
+  </message>
+  <message>
+   <source>{name}, key {key}: {why}.</source>
+   <translation>{name}, clave {key}: {why}.</translation>
+  </message>
+  <message>
+   <source>{name}, line {line}: this is no valid TOML ({error}).</source>
+   <translation>{name}, línea {line}: no es TOML válido ({error}).</translation>
+  </message>
+  <message>
+   <source>{name}, line {line}: {message}</source>
+   <translation>{name}, línea {line}: {message}</translation>
+  </message>
+  <message>
+   <source>{name}, line {place}: a house style has no keys of so many parts.</source>
+   <translation>{name}, línea {place}: un estilo no tiene claves de tantas partes.</translation>
+  </message>
+  <message>
+   <source>{name}: a house style of more than {most_text:,} letters is not read.</source>
+   <translation>{name}: no se lee un estilo de más de {most_text:,} letras.</translation>
+  </message>
+  <message>
+   <source>{name}: its brackets are nested too deep.</source>
+   <translation>{name}: sus paréntesis están demasiado anidados.</translation>
+  </message>
+  <message>
+   <source>{name}: nothing in this document was put there by Istrel; export the manuscript first.</source>
+   <translation>{name}: nada en este documento lo puso Istrel; exporte primero el manuscrito.</translation>
+  </message>
+  <message>
+   <source>{name}: this is no document, or it is damaged.</source>
+   <translation>{name}: no es un documento, o está dañado.</translation>
+  </message>
+  <message>
+   <source>{name}: this is no study as text.</source>
+   <translation>{name}: no es un estudio como texto.</translation>
+  </message>
+  <message>
    <source>{name}: {valid:,} valid · {missing:,} missing · {distinct:,} distinct{zeros}</source>
    <translation>{name}: {valid:,} válidos · {missing:,} perdidos · {distinct:,} distintos{zeros}</translation>
   </message>
@@ -5844,12 +6380,24 @@
    <translation>{others} están una vez en cada combinación, y {name} dice cuántas veces.</translation>
   </message>
   <message>
+   <source>{parent}: cannot be made ({why}).</source>
+   <translation>{parent}: no puede crearse ({why}).</translation>
+  </message>
+  <message>
    <source>{part:g} of {whole:g} are {share} %</source>
    <translation>{part:g} de {whole:g} son {share} %</translation>
   </message>
   <message>
    <source>{part} of {variable}</source>
    <translation>{part} de {variable}</translation>
+  </message>
+  <message>
+   <source>{path}: cannot be read ({why}).</source>
+   <translation>{path}: no puede leerse ({why}).</translation>
+  </message>
+  <message>
+   <source>{path}: cannot be written ({why}).</source>
+   <translation>{path}: no puede escribirse ({why}).</translation>
   </message>
   <message numerus="yes">
    <source>{persons:,} by {person} in {n:,} [row|rows]</source>
@@ -5861,6 +6409,18 @@
   <message>
    <source>{places} or {last}</source>
    <translation>{places} o {last}</translation>
+  </message>
+  <message>
+   <source>{place}: cannot be made ({why}).</source>
+   <translation>{place}: no puede crearse ({why}).</translation>
+  </message>
+  <message>
+   <source>{place}: this folder is not empty; name a new one, so that nothing in it is lost or given away.</source>
+   <translation>{place}: esta carpeta no está vacía; nombre una nueva, para que nada se pierda ni se entregue.</translation>
+  </message>
+  <message>
+   <source>{place}: this is a file; name a folder, or a file that ends in .zip.</source>
+   <translation>{place}: es un archivo; nombre una carpeta, o un archivo que acabe en .zip.</translation>
   </message>
   <message>
    <source>{rows:,} rows would result; {matched:,} rows on the left find a partner.</source>
@@ -5962,6 +6522,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>α sin el ítem</translation>
   </message>
   <message>
+   <source>“.{plain}” is no output that can be made.{hint} Outputs are {known}.</source>
+   <translation>«.{plain}» no es una salida posible.{hint} Las salidas son {known}.</translation>
+  </message>
+  <message>
    <source>“agreement” does not go with “{other}”; leave one of them out.</source>
    <translation>«agreement» no va con «{other}»; quite uno de los dos.</translation>
   </message>
@@ -6022,6 +6586,53 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{asked}» dice cuántas personas tienen varias filas, lo que hide_below ocultaría; quite uno de los dos.</translation>
   </message>
   <message>
+   <source>“{child}” is made from “{leaving}”; take that out first.</source>
+   <translation>«{child}» se forma de «{leaving}»; quite eso primero.</translation>
+  </message>
+  <message numerus="yes">
+   <source>“{column}” does not {what}: [one row holds|{n:,} rows hold] {lack}: row {shown}. Mend or set aside these rows first.</source>
+   <translation>
+    <numerusform>«{column}» no puede {what}: una fila no tiene {lack}: fila {shown}. Corrija o aparte primero estas filas.</numerusform>
+    <numerusform>«{column}» no puede {what}: {n:,} filas no tienen {lack}: fila {shown}. Corrija o aparte primero estas filas.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>“{column}” holds dates, written as 2025-03-31; “{plain}” is none.</source>
+   <translation>«{column}» contiene fechas, escritas como 2025-03-31; «{plain}» no lo es.</translation>
+  </message>
+  <message>
+   <source>“{column}” holds no numbers, so it cannot say how many cases a row stands for.</source>
+   <translation>«{column}» no contiene números, así que no puede decir cuántos casos representa una fila.</translation>
+  </message>
+  <message>
+   <source>“{column}” holds no numbers, so it cannot weigh the rows.</source>
+   <translation>«{column}» no contiene números, así que no puede ponderar las filas.</translation>
+  </message>
+  <message>
+   <source>“{column}” holds numbers; “{plain}” is none.</source>
+   <translation>«{column}» contiene números; «{plain}» no lo es.</translation>
+  </message>
+  <message>
+   <source>“{counted}” counts no cases; there is nothing to work on.</source>
+   <translation>«{counted}» no cuenta ningún caso; no hay nada que calcular.</translation>
+  </message>
+  <message>
+   <source>“{counted}” counts {total:,} cases; of {count:,} variables {most:,} cases are the most that are worked on.</source>
+   <translation>«{counted}» cuenta {total:,} casos; con {count:,} variables se trabaja con {most:,} como mucho.</translation>
+  </message>
+  <message>
+   <source>“{dates_wanted}” is no order of dates; say {names}.</source>
+   <translation>«{dates_wanted}» no es un orden de fechas; diga {names}.</translation>
+  </message>
+  <message>
+   <source>“{delimiter}” separates no fields: the delimiter is one ASCII character, such as ; or \t.</source>
+   <translation>«{delimiter}» no separa campos: el separador es un carácter ASCII, como ; o \t.</translation>
+  </message>
+  <message>
+   <source>“{first}” and “{other}” have other occasions ({occasions}; {others}); put them in sentences of their own.</source>
+   <translation>«{first}» y «{other}» tienen otras ocasiones ({occasions}; {others}); póngalas en frases propias.</translation>
+  </message>
+  <message>
    <source>“{form}” shows every case or accounts for it, so small counts cannot be hidden in it; set it as table.</source>
    <translation>«{form}» muestra cada caso o da cuenta de él, así que no pueden ocultarse en él recuentos pequeños; póngalo como table.</translation>
   </message>
@@ -6046,12 +6657,24 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{key}» toma un valor: escriba {key} = … ({words}).</translation>
   </message>
   <message>
+   <source>“{kind}” is no change of a study.</source>
+   <translation>«{kind}» no es un cambio de un estudio.</translation>
+  </message>
+  <message>
    <source>“{label}” has no expected share; name one for every value, 0 where none is expected.</source>
    <translation>«{label}» no tiene proporción esperada; nombre una para cada valor, 0 donde no se espera ninguna.</translation>
   </message>
   <message>
    <source>“{label}” is typed by hand and does not follow its number; put it in by “Refer to”.</source>
    <translation>«{label}» está escrito a mano y no sigue su número; insértelo con «Remitir a».</translation>
+  </message>
+  <message>
+   <source>“{leaving}” is needed by a kept exhibit.</source>
+   <translation>«{leaving}» lo necesita algo guardado.</translation>
+  </message>
+  <message>
+   <source>“{measure}” is no way to gather; there are {names}.</source>
+   <translation>«{measure}» no es una forma de reunir; hay {names}.</translation>
   </message>
   <message>
    <source>“{name} = {value}” belongs to {where}.</source>
@@ -6064,6 +6687,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>“{name}” can mean {said}; write more of it.</source>
    <translation>«{name}» puede significar {said}; escriba más.</translation>
+  </message>
+  <message>
+   <source>“{name}” cannot be made: {message}</source>
+   <translation>«{name}» no puede formarse: {message}</translation>
   </message>
   <message>
    <source>“{name}” compares groups, and “against” each with a norm; leave one of them out.</source>
@@ -6090,6 +6717,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{name}» tiene valores que no son mayores que 0, que un eje logarítmico no puede mostrar; </translation>
   </message>
   <message>
+   <source>“{name}” holds no numbers, so it has no {measure}; take its first, last or count.</source>
+   <translation>«{name}» no contiene números, así que no tiene {measure}; tome first, last o count.</translation>
+  </message>
+  <message>
    <source>“{name}” holds no numbers, so its shape cannot be checked; count it.</source>
    <translation>«{name}» no contiene números, así que no puede comprobarse su forma; cuéntela.</translation>
   </message>
@@ -6102,8 +6733,20 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{name}» es una pregunta con varias respuestas, para la que «{unfit}» no está definido; quítelo.</translation>
   </message>
   <message>
+   <source>“{name}” is a variable of the source; it can be left out, not removed.</source>
+   <translation>«{name}» es una variable de la fuente; se puede omitir, no quitar.</translation>
+  </message>
+  <message>
+   <source>“{name}” is a variable of the source; it is not made by a formula.</source>
+   <translation>«{name}» es una variable de la fuente; no la forma una fórmula.</translation>
+  </message>
+  <message>
    <source>“{name}” is for {what}, which this table does not show; ask for it, or leave {name} out.</source>
    <translation>«{name}» es para {what}, que esta tabla no muestra; pídalo, o quite {name}.</translation>
+  </message>
+  <message>
+   <source>“{name}” is needed by {names}; remove that first.</source>
+   <translation>«{name}» lo necesita {names}; quite eso primero.</translation>
   </message>
   <message>
    <source>“{name}” is no composite of items; name the items, or a variable made by mean(…) or sum(…).</source>
@@ -6137,6 +6780,13 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <source>“{name}” parts the cases at the limits; it stands in the codebook.</source>
    <translation>«{name}» divide los casos en los límites; está en el diccionario.</translation>
   </message>
+  <message numerus="yes">
+   <source>“{name}” says how many cases a row stands for, but [row {row:,} holds|row {row:,} and others, {n:,} in all, hold] no whole number from 0; mend or set aside what is wrong, or say that each row is a case of its own.</source>
+   <translation>
+    <numerusform>«{name}» dice cuántos casos representa una fila, pero la fila {row:,} no tiene un número entero desde 0; corrija o aparte lo que está mal, o diga que cada fila es un caso propio.</numerusform>
+    <numerusform>«{name}» dice cuántos casos representa una fila, pero la fila {row:,} y otras, {n:,} en total, no tienen un número entero desde 0; corrija o aparte lo que está mal, o diga que cada fila es un caso propio.</numerusform>
+   </translation>
+  </message>
   <message>
    <source>“{name}” takes one value.</source>
    <translation>«{name}» toma un valor.</translation>
@@ -6144,6 +6794,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>“{one}” was read as {letters}; as {others} it would be “{other}”.</source>
    <translation>«{one}» se leyó como {letters}; como {others} sería «{other}».</translation>
+  </message>
+  <message>
+   <source>“{role}” is no role of a row; the roles are {names}.</source>
+   <translation>«{role}» no es un papel de una fila; los papeles son {names}.</translation>
   </message>
   <message>
    <source>“{shape}” is not drawn under weights; set it as table, or add “with unweighted”.</source>
@@ -6270,8 +6924,16 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{value}» no es una fecha.</translation>
   </message>
   <message>
+   <source>“{value}” means no answer in “{other}” and is an answer in “{name}”; say the same of both in the Codebook.</source>
+   <translation>«{value}» significa sin respuesta en «{other}» y es una respuesta en «{name}»; diga lo mismo de ambas en el diccionario.</translation>
+  </message>
+  <message>
    <source>“{verb}” cannot be set as “{form}”; it can as {known}.</source>
    <translation>«{verb}» no puede ponerse como «{form}»; sí como {known}.</translation>
+  </message>
+  <message>
+   <source>“{wanted}” is a variable of the data; a formula makes a new one and needs a name of its own.</source>
+   <translation>«{wanted}» es una variable de los datos; una fórmula forma una nueva y necesita un nombre propio.</translation>
   </message>
   <message>
    <source>“{what}” holds words, which are neither true nor false: compare it, as in if(x = "a", 1, 0).</source>
@@ -6320,6 +6982,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>“{word}” is no form.{hint}</source>
    <translation>«{word}» no es una forma.{hint}</translation>
+  </message>
+  <message>
+   <source>“{word}” is no level of measurement.{hint}</source>
+   <translation>«{word}» no es un nivel de medida.{hint}</translation>
   </message>
   <message>
    <source>“{word}” is no statistic and no setting.{hint}</source>

@@ -83,8 +83,24 @@
    <translation>5e et 95e centiles</translation>
   </message>
   <message>
+   <source>A .{ending} file holds one figure; name one sentence, or choose .docx or .html.</source>
+   <translation>Un fichier .{ending} contient une seule figure ; donnez une seule phrase, ou choisissez .docx ou .html.</translation>
+  </message>
+  <message>
    <source>A bar of a histogram needs both limits of its class; “below” and “above” are for count.</source>
    <translation>Une barre d’histogramme demande les deux limites de sa classe ; « below » et « above » sont pour count.</translation>
+  </message>
+  <message>
+   <source>A class width is above 0; {width:g} is not.</source>
+   <translation>Une largeur de classe dépasse 0 ; {width:g} non.</translation>
+  </message>
+  <message>
+   <source>A class width of {width:g} makes {count:,.0f} classes; at most {most_classes:,} are drawn.</source>
+   <translation>Une largeur de classe de {width:g} fait {count:,.0f} classes ; on en dessine {most_classes:,} au plus.</translation>
+  </message>
+  <message>
+   <source>A codebook cannot be written as “{ending}”.{hint} Its name can end in {known}.</source>
+   <translation>Un dictionnaire ne s’écrit pas comme « {ending} ».{hint} Son nom peut finir par {known}.</translation>
   </message>
   <message>
    <source>A combination (×) is counted by itself; “against” takes variables one by one.</source>
@@ -97,6 +113,10 @@
   <message>
    <source>A condition needs a comparison, for example age &gt;= 18.</source>
    <translation>Une condition demande une comparaison, par exemple age &gt;= 18.</translation>
+  </message>
+  <message>
+   <source>A derived variable needs a name.</source>
+   <translation>Une variable dérivée a besoin d’un nom.</translation>
   </message>
   <message>
    <source>A figure as {form} can be arranged {listed_words}; “{said}” is for others.</source>
@@ -183,6 +203,14 @@
    <translation>Une suite de variables ne se trouve que dans une fonction comme mean( ).</translation>
   </message>
   <message>
+   <source>A row is an occasion of a person, or it stands for several cases; it cannot be both.</source>
+   <translation>Une ligne est une occasion d’une personne, ou elle représente plusieurs cas ; pas les deux.</translation>
+  </message>
+  <message>
+   <source>A row stands for several cases that were counted, or a sample weighs it; it cannot be both.</source>
+   <translation>Une ligne représente plusieurs cas comptés, ou un échantillon la pondère ; pas les deux.</translation>
+  </message>
+  <message>
    <source>A scale has two items or more; name another one.</source>
    <translation>Une échelle a deux items ou plus ; nommez-en un autre.</translation>
   </message>
@@ -197,6 +225,14 @@
   <message>
    <source>A sentence begins with {names} or {last}.</source>
    <translation>Une phrase commence par {names} ou {last}.</translation>
+  </message>
+  <message>
+   <source>A source of the study cannot be understood.</source>
+   <translation>Une source de l’étude est incompréhensible.</translation>
+  </message>
+  <message>
+   <source>A table cannot be written as .{ending}; {others}.</source>
+   <translation>Cela ne s’écrit pas comme .{ending} ; {others}.</translation>
   </message>
   <message>
    <source>A template</source>
@@ -229,6 +265,14 @@
   <message>
    <source>A text speaks of significance; no test stands by it.</source>
    <translation>Un texte parle de significativité ; aucun test ne l’accompagne.</translation>
+  </message>
+  <message>
+   <source>A variable cannot be made from itself: {steps}.</source>
+   <translation>Une variable ne se forme pas d’elle-même : {steps}.</translation>
+  </message>
+  <message>
+   <source>A variable has one role for the rows; name another one for the second.</source>
+   <translation>Une variable a un seul rôle pour les lignes ; nommez-en une autre pour le second.</translation>
   </message>
   <message>
    <source>Accept every number as it is now</source>
@@ -331,6 +375,14 @@
    <translation>Une action, une variable, une valeur, un constat ou une phrase entière</translation>
   </message>
   <message>
+   <source>An intake cannot be written as “.{ending}”.{hint} It can be {known}.</source>
+   <translation>Une entrée ne s’écrit pas comme « .{ending} ».{hint} Elle peut être {known}.</translation>
+  </message>
+  <message>
+   <source>An occasion tells the rows of a person apart; say who the person is, too.</source>
+   <translation>Une occasion distingue les lignes d’une personne ; dites aussi qui est la personne.</translation>
+  </message>
+  <message>
    <source>Answers are set beside one grouping: “across” or “against”; leave one of them out.</source>
    <translation>Les réponses se placent à côté d’un groupement : « across » ou « against » ; ôtez l’un des deux.</translation>
   </message>
@@ -384,7 +436,7 @@
   </message>
   <message>
    <source>Below the table was left out: {words}.</source>
-   <translation>Laissé de côté sous les données : {words}.</translation>
+   <translation>Laissé de côté sous les données : {words}.</translation>
   </message>
   <message>
    <source>Bench</source>
@@ -464,7 +516,7 @@
   </message>
   <message>
    <source>Click a number of the table: it opens and shows its working.</source>
-   <translation>Cliquez sur un nombre : il s’ouvre et montre d’où il vient.</translation>
+   <translation>Cliquez sur un nombre : il s’ouvre et montre d’où il vient.</translation>
   </message>
   <message>
    <source>Click variables on the left, type a sentence above, or begin with one of these.</source>
@@ -520,7 +572,7 @@
   </message>
   <message>
    <source>Counsel: {words}</source>
-   <translation>Conseil : {words}</translation>
+   <translation>Conseil : {words}</translation>
   </message>
   <message>
    <source>Cronbach’s alpha of composites on the diagonal of the matrix</source>
@@ -628,7 +680,7 @@
   </message>
   <message>
    <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow, JSON or SQLite; packed files, too.</source>
-   <translation>Déposez ici un fichier de données ou une étude : texte délimité, classeur, Parquet, Arrow, JSON ou SQLite, compressé ou non.</translation>
+   <translation>Déposez ici un fichier de données ou une étude : texte délimité, classeur, Parquet, Arrow, JSON ou SQLite, compressé ou non.</translation>
   </message>
   <message>
    <source>Each is made from {low:,} to {high:,} rows.</source>
@@ -653,6 +705,10 @@
   <message>
    <source>Edges</source>
    <translation>Limites de classes</translation>
+  </message>
+  <message>
+   <source>Edges are two or more numbers in ascending order.</source>
+   <translation>Les bords sont deux nombres ou plus en ordre croissant.</translation>
   </message>
   <message>
    <source>Eight</source>
@@ -911,6 +967,10 @@
    <translation>Comment ce nombre a été calculé</translation>
   </message>
   <message>
+   <source>How this source came to be is not known, so it cannot be made again.</source>
+   <translation>On ne sait pas comment cette source est née ; elle ne peut donc être refaite.</translation>
+  </message>
+  <message>
    <source>ICC</source>
    <translation>ICC</translation>
   </message>
@@ -928,7 +988,7 @@
   </message>
   <message>
    <source>In {place} {why}.</source>
-   <translation>Dans {place} : {why}.</translation>
+   <translation>Dans {place} : {why}.</translation>
   </message>
   <message>
    <source>Intake</source>
@@ -1045,8 +1105,8 @@
   <message numerus="yes">
    <source>Left out: {n:,} [row|rows] under the names, for programs alone.</source>
    <translation>
-    <numerusform>Laissé de côté : {n:,} ligne sous les noms, destinée aux seuls programmes.</numerusform>
-    <numerusform>Laissé de côté : {n:,} lignes sous les noms, destinées aux seuls programmes.</numerusform>
+    <numerusform>Laissé de côté : {n:,} ligne sous les noms, destinée aux seuls programmes.</numerusform>
+    <numerusform>Laissé de côté : {n:,} lignes sous les noms, destinées aux seuls programmes.</numerusform>
    </translation>
   </message>
   <message>
@@ -1147,7 +1207,7 @@
   </message>
   <message>
    <source>Margin note: {words}</source>
-   <translation>Note en marge : {words}</translation>
+   <translation>Note en marge : {words}</translation>
   </message>
   <message>
    <source>Margins above and below, mm</source>
@@ -1219,11 +1279,11 @@
   </message>
   <message>
    <source>Names were found in line {line}; what stands above is left out.</source>
-   <translation>Les noms se trouvent à la ligne {line} ; ce qui est au-dessus est laissé de côté.</translation>
+   <translation>Les noms se trouvent à la ligne {line} ; ce qui est au-dessus est laissé de côté.</translation>
   </message>
   <message>
    <source>Names were found in row {row} of the sheet “{name}”; what stands above is left out.</source>
-   <translation>Les noms se trouvent à la ligne {row} de la feuille « {name} » ; ce qui est au-dessus est laissé de côté.</translation>
+   <translation>Les noms se trouvent à la ligne {row} de la feuille « {name} » ; ce qui est au-dessus est laissé de côté.</translation>
   </message>
   <message>
    <source>Nine</source>
@@ -1314,12 +1374,16 @@
    <translation>Nombres</translation>
   </message>
   <message>
+   <source>Numbers are not opened where small counts are hidden: their working would tell them.</source>
+   <translation>Les nombres ne s’ouvrent pas là où de petits effectifs sont cachés : leur calcul les dirait.</translation>
+  </message>
+  <message>
    <source>Of different kinds, so read as text: {names}.</source>
    <translation>De natures différentes, donc lues comme texte : {names}.</translation>
   </message>
   <message>
    <source>Of the categories of “{name}” only n and % are shown; {instead}.</source>
-   <translation>Des catégories de « {name} » on ne montre que n et % ; {instead}.</translation>
+   <translation>Des catégories de « {name} » on ne montre que n et % ; {instead}.</translation>
   </message>
   <message>
    <source>Of “{text}” each case can have several answers, so it makes no groups; count it instead.</source>
@@ -1327,7 +1391,7 @@
   </message>
   <message>
    <source>On the sheet “{name}” there are also tables in {places}.</source>
-   <translation>La feuille « {name} » contient aussi des tableaux en {places}.</translation>
+   <translation>La feuille « {name} » contient aussi des tableaux en {places}.</translation>
   </message>
   <message>
    <source>One</source>
@@ -1343,15 +1407,15 @@
   </message>
   <message>
    <source>Only the sheet “{name}” was read; there are also {others}.</source>
-   <translation>Seule la feuille « {name} » a été lue ; il y a aussi {others}.</translation>
+   <translation>Seule la feuille « {name} » a été lue ; il y a aussi {others}.</translation>
   </message>
   <message>
    <source>Only the table “{name}” was read; there are also {others}.</source>
-   <translation>Seule la table « {name} » a été lue ; il y a aussi {others}.</translation>
+   <translation>Seule la table « {name} » a été lue ; il y a aussi {others}.</translation>
   </message>
   <message>
    <source>Only “{name}” was read; in the archive there are also {others}.</source>
-   <translation>Seul « {name} » a été lu ; l’archive contient aussi {others}.</translation>
+   <translation>Seul « {name} » a été lu ; l’archive contient aussi {others}.</translation>
   </message>
   <message>
    <source>Open data or a study</source>
@@ -1384,6 +1448,10 @@
   <message>
    <source>Page and fonts</source>
    <translation>Page et polices</translation>
+  </message>
+  <message>
+   <source>Pages as PDF need the Pango library of the system (libpango); choose .docx or .html.</source>
+   <translation>Les pages PDF demandent la bibliothèque Pango du système (libpango) ; choisissez .docx ou .html.</translation>
   </message>
   <message>
    <source>Pairs</source>
@@ -1475,7 +1543,7 @@
   </message>
   <message>
    <source>Reading was cancelled; nothing was changed.</source>
-   <translation>La lecture a été annulée ; rien n’a été modifié.</translation>
+   <translation>La lecture a été annulée ; rien n’a été modifié.</translation>
   </message>
   <message>
    <source>Reading {name} …</source>
@@ -1583,7 +1651,7 @@
   </message>
   <message>
    <source>Set aside, for they do not have the {fields} fields of the names: {lines}.</source>
-   <translation>Mises de côté, car elles n’ont pas les {fields} champs de la ligne des noms : {lines}.</translation>
+   <translation>Mises de côté, car elles n’ont pas les {fields} champs de la ligne des noms : {lines}.</translation>
   </message>
   <message>
    <source>Setting</source>
@@ -1702,6 +1770,10 @@
    <translation>Statistiques, dans cet ordre</translation>
   </message>
   <message>
+   <source>Strata and clusters belong to a weighted sample; say which variable weighs the rows, too.</source>
+   <translation>Strates et grappes vont avec un échantillon pondéré ; dites aussi quelle variable pondère les lignes.</translation>
+  </message>
+  <message>
    <source>Stray spaces</source>
    <translation>Espaces superflues</translation>
   </message>
@@ -1783,7 +1855,7 @@
   </message>
   <message>
    <source>The first row is data: the variables are named by their place.</source>
-   <translation>La première ligne contient des données : les variables sont nommées d’après leur place.</translation>
+   <translation>La première ligne contient des données : les variables sont nommées d’après leur place.</translation>
   </message>
   <message>
    <source>The flow of cases takes groups after “across”.</source>
@@ -1798,12 +1870,32 @@
    <translation>La note de {label} {says}.</translation>
   </message>
   <message>
+   <source>The number of classes is from 1 to {most_classes:,}; {number} is not.</source>
+   <translation>Le nombre de classes va de 1 à {most_classes:,} ; {number} non.</translation>
+  </message>
+  <message>
+   <source>The numbers of a figure are opened in the table of the same sentence; leave “as …” out.</source>
+   <translation>Les nombres d’une figure s’ouvrent dans les résultats de la même phrase sans « as … » ; ôtez-le.</translation>
+  </message>
+  <message>
+   <source>The only source of a study cannot be taken out.</source>
+   <translation>La seule source d’une étude ne peut être retirée.</translation>
+  </message>
+  <message>
    <source>The proof as large as fits</source>
    <translation>L’épreuve aussi grande que possible</translation>
   </message>
   <message>
+   <source>The record of the study cannot be understood.</source>
+   <translation>L’enregistrement de l’étude est incompréhensible.</translation>
+  </message>
+  <message>
+   <source>The record of “{kind}” cannot be understood.</source>
+   <translation>L’enregistrement de « {kind} » est incompréhensible.</translation>
+  </message>
+  <message>
    <source>The records under “{key}” were read.</source>
-   <translation>Les enregistrements sous « {key} » ont été lus.</translation>
+   <translation>Les enregistrements sous « {key} » ont été lus.</translation>
   </message>
   <message>
    <source>The report stands in {path}.</source>
@@ -1815,7 +1907,7 @@
   </message>
   <message>
    <source>The row under the names says more of them ({words}): it became labels and units.</source>
-   <translation>La ligne sous les noms en dit plus ({words}) : elle a donné les libellés et les unités.</translation>
+   <translation>La ligne sous les noms en dit plus ({words}) : elle a donné les libellés et les unités.</translation>
   </message>
   <message>
    <source>The rows have no weights here; leave unweighted out.</source>
@@ -1834,8 +1926,12 @@
    <translation>Le logiciel n’est pas nommé (SAMPL) : par exemple « réalisé avec Istrel ».</translation>
   </message>
   <message>
+   <source>The source of this is not in the study any more.</source>
+   <translation>La source de ceci n’est plus dans l’étude.</translation>
+  </message>
+  <message>
    <source>The values after “in” stand in braces: {example}.</source>
-   <translation>Les valeurs après « in » se mettent entre accolades : {example}.</translation>
+   <translation>Les valeurs après « in » se mettent entre accolades : {example}.</translation>
   </message>
   <message>
    <source>The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.</source>
@@ -1846,8 +1942,24 @@
    <translation>{what} diffère : {number} dans {label}, {number_2} dans {label_2} ; dites pourquoi.</translation>
   </message>
   <message>
+   <source>There are no words in “{language}” yet; name them in the style file, with language = "en".</source>
+   <translation>Il n’y a pas encore de mots en « {language} » ; nommez-les dans le fichier de style, avec language = "en".</translation>
+  </message>
+  <message>
+   <source>There is already a variable “{name}”; a derived one needs a name of its own.</source>
+   <translation>Il y a déjà une variable « {name} » ; une variable dérivée a besoin d’un nom à elle.</translation>
+  </message>
+  <message>
    <source>There is no function “{function}”.{hint}</source>
    <translation>Il n’y a pas de fonction « {function} ».{hint}</translation>
+  </message>
+  <message>
+   <source>There is no house style “{name}”.{hint} Shipped: {names}; or name a .toml file.</source>
+   <translation>Il n’y a pas de style maison « {name} ».{hint} Fournis : {names} ; ou nommez un fichier .toml.</translation>
+  </message>
+  <message>
+   <source>There is no number in row “{row}” and column “{column}”.{offered}</source>
+   <translation>Il n’y a pas de nombre à la ligne « {row} », colonne « {column} ».{offered}</translation>
   </message>
   <message>
    <source>There is no sentence yet. {begins}</source>
@@ -1860,6 +1972,10 @@
   <message>
    <source>There is no variable “{name}”.{hint}</source>
    <translation>Il n’y a pas de variable « {name} ».{hint}</translation>
+  </message>
+  <message>
+   <source>These values are too large or too close together for class intervals.</source>
+   <translation>Ces valeurs sont trop grandes ou trop proches pour des classes.</translation>
   </message>
   <message>
    <source>These variables are not measured in one unit; the Codebook says what each is measured in.</source>
@@ -1884,6 +2000,10 @@
   <message>
    <source>This is nested more than {deepest} deep; make parts of it variables of their own.</source>
    <translation>C’est imbriqué plus de {deepest} fois ; faites-en des variables à part.</translation>
+  </message>
+  <message>
+   <source>This is not in the manuscript any more.</source>
+   <translation>Ceci n’est plus dans le manuscrit.</translation>
   </message>
   <message>
    <source>This makes a heat map of {n} variables; one holds {most_variables}. Name fewer.</source>
@@ -1912,6 +2032,10 @@
   <message>
    <source>This makes {size:,} tiles; a heat map holds {most_tiles:,}. Name fewer values.</source>
    <translation>Cela fait {size:,} carreaux ; une carte de chaleur en contient {most_tiles:,}. Nommez moins de valeurs.</translation>
+  </message>
+  <message>
+   <source>This number has no working that could be followed by hand: it is hidden, weighted, or more than sums and order.</source>
+   <translation>Ce nombre n’a pas de calcul à suivre à la main : il est caché, pondéré, ou plus que des sommes et un ordre.</translation>
   </message>
   <message>
    <source>This relates {n:,} variables; a matrix holds {most_variables}. Name fewer.</source>
@@ -1955,11 +2079,11 @@
   </message>
   <message>
    <source>Two precisions of the {what}: {number} in {label}, {number_2} in {label_2}.</source>
-   <translation>Deux précisions ({what}) : {number} dans {label}, {number_2} dans {label_2}.</translation>
+   <translation>Deux précisions ({what}) : {number} dans {label}, {number_2} dans {label_2}.</translation>
   </message>
   <message>
    <source>Two values of the {what}: {number} in {label} but {number_2} in {label_2}; say why.</source>
-   <translation>Deux valeurs ({what}) : {number} dans {label}, mais {number_2} dans {label_2} ; dites pourquoi.</translation>
+   <translation>Deux valeurs ({what}) : {number} dans {label}, mais {number_2} dans {label_2} ; dites pourquoi.</translation>
   </message>
   <message>
    <source>Undo</source>
@@ -2035,7 +2159,7 @@
   </message>
   <message>
    <source>What is said of its columns was left out: {problem}</source>
-   <translation>Ce qui est dit des colonnes a été laissé de côté : {problem}</translation>
+   <translation>Ce qui est dit des colonnes a été laissé de côté : {problem}</translation>
   </message>
   <message>
    <source>What may stand here</source>
@@ -2224,8 +2348,16 @@
    </translation>
   </message>
   <message>
+   <source>a PDF document; copy its table and paste it here, or ask for the data it was made from</source>
+   <translation>un document PDF ; copiez-en les données et collez-les ici, ou demandez celles dont il est fait</translation>
+  </message>
+  <message>
    <source>a case of its own</source>
    <translation>un cas à part</translation>
+  </message>
+  <message>
+   <source>a codebook needs a column “name” (or “variable”, “field”, …); its columns are {there}.</source>
+   <translation>un dictionnaire a besoin d’une colonne « name » (ou « variable », « field »…) ; ses colonnes sont {there}.</translation>
   </message>
   <message>
    <source>a condition: the cases in use</source>
@@ -2240,8 +2372,20 @@
    <translation>une courbe continue au-delà des valeurs, ou s’arrête à la plus petite et à la plus grande ; elle s’arrête là où il ne peut y avoir de valeurs</translation>
   </message>
   <message>
+   <source>a data file of a statistics program; in it, {as_text}</source>
+   <translation>un fichier d’un logiciel de statistique ; dans celui-ci : {as_text}</translation>
+  </message>
+  <message>
    <source>a factor: above 1 the curve is smoother, below 1 it is rougher</source>
    <translation>un facteur : au-dessus de 1 la courbe est plus lisse, au-dessous plus rugueuse</translation>
+  </message>
+  <message>
+   <source>a file of a row store (Avro, ORC); {as_text}</source>
+   <translation>un fichier d’un stockage par lignes (Avro, ORC) ; {as_text}</translation>
+  </message>
+  <message>
+   <source>a file of scientific arrays; {as_text}</source>
+   <translation>un fichier de matrices scientifiques ; {as_text}</translation>
   </message>
   <message>
    <source>a line for each person over the occasions, and means</source>
@@ -2264,6 +2408,14 @@
    <translation>une norme à laquelle la moyenne est comparée</translation>
   </message>
   <message>
+   <source>a picture; type its numbers into a workbook</source>
+   <translation>une image ; tapez ses nombres dans un classeur</translation>
+  </message>
+  <message>
+   <source>a program, not data</source>
+   <translation>un programme, pas des données</translation>
+  </message>
+  <message>
    <source>a question with {n} answers</source>
    <translation>une question à {n} réponses</translation>
   </message>
@@ -2272,8 +2424,12 @@
    <translation>un guillemet est ouvert et jamais fermé</translation>
   </message>
   <message>
+   <source>a record of this study cannot be understood.</source>
+   <translation>un enregistrement de cette étude est incompréhensible.</translation>
+  </message>
+  <message>
    <source>a row is longer than the reader can hold, or has quotes inside a field cut by “{delimiter}”</source>
-   <translation>une ligne est trop longue pour être lue, ou contient des guillemets dans un champ séparé par « {delimiter} »</translation>
+   <translation>une ligne est trop longue pour être lue, ou contient des guillemets dans un champ séparé par « {delimiter} »</translation>
   </message>
   <message>
    <source>a sentence with groups (across …)</source>
@@ -2292,8 +2448,16 @@
    <translation>un tableau des items : à quel point ils vont ensemble</translation>
   </message>
   <message>
+   <source>a text document; {as_text}</source>
+   <translation>un document de texte ; {as_text}</translation>
+  </message>
+  <message>
    <source>a variable of the codebook from now on</source>
    <translation>désormais une variable du dictionnaire</translation>
+  </message>
+  <message>
+   <source>a workbook or document of an old format; {as_text}</source>
+   <translation>un classeur ou document d’un ancien format ; {as_text}</translation>
   </message>
   <message>
    <source>abbreviations</source>
@@ -2418,6 +2582,10 @@
   <message>
    <source>all rows of the source in use</source>
    <translation>toutes les lignes de la source utilisée</translation>
+  </message>
+  <message>
+   <source>an archive that is not unpacked here; unpack it, and open the file in it</source>
+   <translation>une archive qui n’est pas décompressée ici ; décompressez-la et ouvrez le fichier qui s’y trouve</translation>
   </message>
   <message>
    <source>an occasion of one {title}</source>
@@ -2691,8 +2859,20 @@
    <translation>changer sa formule</translation>
   </message>
   <message>
+   <source>change {number} of this study cannot be made again: {message}</source>
+   <translation>le changement {number} de cette étude ne peut être refait : {message}</translation>
+  </message>
+  <message>
+   <source>changes of this study are missing.</source>
+   <translation>des changements de cette étude manquent.</translation>
+  </message>
+  <message>
    <source>check the logarithm</source>
    <translation>vérifier le logarithme</translation>
+  </message>
+  <message>
+   <source>choose .docx, .html, .csv or .json, or add “as histogram”</source>
+   <translation>choisissez .docx, .html, .csv ou .json, ou ajoutez « as histogram »</translation>
   </message>
   <message>
    <source>choose a table or a figure to copy</source>
@@ -2740,7 +2920,7 @@
   </message>
   <message>
    <source>coefficient of variation, %</source>
-   <translation>coefficient de variation, %</translation>
+   <translation>coefficient de variation, %</translation>
   </message>
   <message>
    <source>column {place} of {name}</source>
@@ -2839,6 +3019,10 @@
    <translation>sombre</translation>
   </message>
   <message>
+   <source>data of this study are missing.</source>
+   <translation>des données de cette étude manquent.</translation>
+  </message>
+  <message>
    <source>date</source>
    <translation>date</translation>
   </message>
@@ -2881,6 +3065,10 @@
   <message>
    <source>decimal point</source>
    <translation>point décimal</translation>
+  </message>
+  <message>
+   <source>decimals are a whole number from 0 to 15; “{word}” is none.</source>
+   <translation>les décimales sont un nombre entier de 0 à 15 ; « {word} » n’en est pas un.</translation>
   </message>
   <message>
    <source>decimals of measures in print</source>
@@ -3204,7 +3392,7 @@
   </message>
   <message>
    <source>holds two numbers in a cell (“{two}”), so it was left as text.</source>
-   <translation>contient deux nombres par cellule (« {two} ») et est donc restée du texte.</translation>
+   <translation>contient deux nombres par cellule (« {two} ») et est donc restée du texte.</translation>
   </message>
   <message>
    <source>how far each count lies from the expected one, in standard errors</source>
@@ -3351,7 +3539,7 @@
   </message>
   <message>
    <source>is about {factor} times the rest, which runs from {low} to {high}: another unit?</source>
-   <translation>est environ {factor} fois le reste, qui va de {low} à {high} : une autre unité ?</translation>
+   <translation>est environ {factor} fois le reste, qui va de {low} à {high} : une autre unité ?</translation>
   </message>
   <message>
    <source>is missing</source>
@@ -3393,8 +3581,16 @@
    <translation>est « {value} » dans tous les cas : cela ne peut montrer aucune différence.</translation>
   </message>
   <message>
+   <source>it cannot be read as a workbook. Save it again from a spreadsheet program, or as delimited text (.csv).</source>
+   <translation>il ne se lit pas comme classeur. Enregistrez-le de nouveau depuis un tableur, ou comme texte à séparateurs (.csv).</translation>
+  </message>
+  <message>
    <source>it does not hold its estimate</source>
    <translation>il ne contient pas son estimation</translation>
+  </message>
+  <message>
+   <source>it is read-only</source>
+   <translation>lecture seule</translation>
   </message>
   <message>
    <source>it lies beyond 1</source>
@@ -3406,15 +3602,19 @@
   </message>
   <message>
    <source>its dates can be read either way; the day comes first, as in the other columns.</source>
-   <translation>ses dates peuvent se lire de deux façons ; le jour vient en premier, comme dans les autres colonnes.</translation>
+   <translation>ses dates peuvent se lire de deux façons ; le jour vient en premier, comme dans les autres colonnes.</translation>
   </message>
   <message>
    <source>its dates can be read either way; the month comes first, as in the other columns.</source>
-   <translation>ses dates peuvent se lire de deux façons ; le mois vient en premier, comme dans les autres colonnes.</translation>
+   <translation>ses dates peuvent se lire de deux façons ; le mois vient en premier, comme dans les autres colonnes.</translation>
   </message>
   <message>
    <source>its exhibits do not say that any more</source>
    <translation>ses éléments ne disent plus cela</translation>
+  </message>
+  <message>
+   <source>its last good copy is “{copy}” beside it: open that</source>
+   <translation>sa dernière bonne copie est « {copy} » à côté : ouvrez-la</translation>
   </message>
   <message>
    <source>its lower limit is above the upper one</source>
@@ -3422,13 +3622,13 @@
   </message>
   <message>
    <source>its numbers are in several units ({units}); it was left as text.</source>
-   <translation>ses nombres sont en plusieurs unités ({units}) ; la colonne est restée du texte.</translation>
+   <translation>ses nombres sont en plusieurs unités ({units}) ; la colonne est restée du texte.</translation>
   </message>
   <message numerus="yes">
    <source>its numbers are read in {unit}; [one of them names|{n:,} different ones name] no unit.</source>
    <translation>
-    <numerusform>ses nombres sont lus en {unit} ; l’un d’eux n’indique aucune unité.</numerusform>
-    <numerusform>ses nombres sont lus en {unit} ; {n:,} différents n’indiquent aucune unité.</numerusform>
+    <numerusform>ses nombres sont lus en {unit} ; l’un d’eux n’indique aucune unité.</numerusform>
+    <numerusform>ses nombres sont lus en {unit} ; {n:,} différents n’indiquent aucune unité.</numerusform>
    </translation>
   </message>
   <message>
@@ -3565,7 +3765,11 @@
   </message>
   <message>
    <source>line {line:,} (“{text}”)</source>
-   <translation>ligne {line:,} (« {text} »)</translation>
+   <translation>ligne {line:,} (« {text} »)</translation>
+  </message>
+  <message>
+   <source>line {line_num} is no CSV ({error}).</source>
+   <translation>la ligne {line_num} n’est pas du CSV ({error}).</translation>
   </message>
   <message>
    <source>line {number}</source>
@@ -3780,6 +3984,10 @@
    <translation>plus d’une fois, avec d’autres valeurs à côté : {named}.</translation>
   </message>
   <message>
+   <source>more than {most_derived:,} derived variables are not made; lay over fewer.</source>
+   <translation>plus de {most_derived:,} variables dérivées ne sont pas formées ; prenez-en moins.</translation>
+  </message>
+  <message>
    <source>most frequent</source>
    <translation>les plus fréquentes</translation>
   </message>
@@ -3903,6 +4111,10 @@
    <translation>sans n</translation>
   </message>
   <message>
+   <source>no number above 0</source>
+   <translation>pas de nombre supérieur à 0</translation>
+  </message>
+  <message>
    <source>no row of names</source>
    <translation>pas de ligne de noms</translation>
   </message>
@@ -3915,12 +4127,20 @@
    <translation>pas de strates</translation>
   </message>
   <message>
+   <source>no value</source>
+   <translation>pas de valeur</translation>
+  </message>
+  <message>
    <source>no values</source>
    <translation>aucune valeur</translation>
   </message>
   <message>
    <source>no weights</source>
    <translation>pas de pondération</translation>
+  </message>
+  <message>
+   <source>no whole number from 0</source>
+   <translation>pas de nombre entier à partir de 0</translation>
   </message>
   <message>
    <source>no {words}</source>
@@ -3960,7 +4180,7 @@
   </message>
   <message>
    <source>nothing cuts the lines into fields (“{line}”), so there is one variable.</source>
-   <translation>rien ne découpe les lignes en champs (« {line} ») ; il y a donc une seule variable.</translation>
+   <translation>rien ne découpe les lignes en champs (« {line} ») ; il y a donc une seule variable.</translation>
   </message>
   <message>
    <source>nothing missing: complete cases</source>
@@ -4093,6 +4313,10 @@
   <message>
    <source>open</source>
    <translation>ouverts</translation>
+  </message>
+  <message>
+   <source>open a copy made earlier</source>
+   <translation>ouvrez une copie faite plus tôt</translation>
   </message>
   <message>
    <source>open the {n}</source>
@@ -4395,12 +4619,24 @@
    <translation>échantillon</translation>
   </message>
   <message>
+   <source>save its table as delimited text (.csv) or as a workbook (.xlsx, .ods)</source>
+   <translation>enregistrez-en les données comme texte à séparateurs (.csv) ou comme classeur (.xlsx, .ods)</translation>
+  </message>
+  <message>
    <source>say anew</source>
    <translation>redire</translation>
   </message>
   <message>
    <source>say anew what no longer holds</source>
    <translation>redire ce qui n’est plus vrai</translation>
+  </message>
+  <message>
+   <source>say how many cases every row stands for</source>
+   <translation>dire combien de cas chaque ligne représente</translation>
+  </message>
+  <message>
+   <source>say the {role} of every row</source>
+   <translation>dire {role} de chaque ligne</translation>
   </message>
   <message>
    <source>say what a row is</source>
@@ -4753,6 +4989,10 @@
    <translation>texte parmi les nombres</translation>
   </message>
   <message>
+   <source>the codebook</source>
+   <translation>le dictionnaire</translation>
+  </message>
+  <message>
    <source>the counts that independence would give</source>
    <translation>les effectifs que donnerait l’indépendance</translation>
   </message>
@@ -4765,12 +5005,32 @@
    <translation>les coupures de bands( ) sont en ordre croissant, chacune une fois.</translation>
   </message>
   <message>
+   <source>the data of this study are damaged.</source>
+   <translation>les données de cette étude sont endommagées.</translation>
+  </message>
+  <message>
+   <source>the data of this study cannot be understood.</source>
+   <translation>les données de cette étude sont incompréhensibles.</translation>
+  </message>
+  <message>
+   <source>the description of data</source>
+   <translation>la description des données</translation>
+  </message>
+  <message>
    <source>the difference from the norm and its p are shown</source>
    <translation>l’écart à la norme et son p sont déjà montrés</translation>
   </message>
   <message>
+   <source>the disk is full</source>
+   <translation>le disque est plein</translation>
+  </message>
+  <message>
    <source>the gravest first, or in the order of the variables</source>
    <translation>le plus grave d’abord, ou dans l’ordre des variables</translation>
+  </message>
+  <message>
+   <source>the house style</source>
+   <translation>le style maison</translation>
   </message>
   <message>
    <source>the level of confidence intervals and bands</source>
@@ -4805,6 +5065,10 @@
    <translation>la page</translation>
   </message>
   <message>
+   <source>the paper</source>
+   <translation>l’article</translation>
+  </message>
+  <message>
    <source>the paragraph written last</source>
    <translation>le dernier paragraphe écrit</translation>
   </message>
@@ -4829,6 +5093,10 @@
    <translation>la source utilisée</translation>
   </message>
   <message>
+   <source>the study</source>
+   <translation>l’étude</translation>
+  </message>
+  <message>
    <source>the type of quantile, after Hyndman and Fan</source>
    <translation>le type de quantile, d’après Hyndman et Fan</translation>
   </message>
@@ -4841,6 +5109,18 @@
    <translation>la largeur des classes</translation>
   </message>
   <message>
+   <source>there are no variables in it (“var” within “dataDscr”), so it is no codebook of an archive.</source>
+   <translation>il n’y a pas de variables (« var » dans « dataDscr ») : ce n’est pas le dictionnaire d’une archive.</translation>
+  </message>
+  <message>
+   <source>there are no “columns” in its “tableSchema”.</source>
+   <translation>il n’y a pas de « columns » dans « tableSchema ».</translation>
+  </message>
+  <message>
+   <source>there is no Table Schema in it: a list of “fields”, each with a “name”.</source>
+   <translation>il n’y a pas de Table Schema : une liste « fields », chacun avec un « name ».</translation>
+  </message>
+  <message>
    <source>thin space</source>
    <translation>espace fine</translation>
   </message>
@@ -4849,8 +5129,28 @@
    <translation>troisième quartile</translation>
   </message>
   <message>
+   <source>this is no Data Package and no Table Schema.</source>
+   <translation>ce n’est ni un Data Package ni un Table Schema.</translation>
+  </message>
+  <message>
+   <source>this is no sound JSON.</source>
+   <translation>ce n’est pas du JSON valide.</translation>
+  </message>
+  <message>
+   <source>this is no sound XML ({why}).</source>
+   <translation>ce n’est pas du XML valide ({why}).</translation>
+  </message>
+  <message>
+   <source>this is no table ({error}).</source>
+   <translation>ce ne sont pas des lignes et des colonnes ({error}).</translation>
+  </message>
+  <message>
    <source>this part leaves the sentence</source>
    <translation>cette partie quitte la phrase</translation>
+  </message>
+  <message>
+   <source>this study cannot be understood.</source>
+   <translation>cette étude est incompréhensible.</translation>
   </message>
   <message>
    <source>tiles of fewer cases are left white</source>
@@ -4858,7 +5158,7 @@
   </message>
   <message>
    <source>times of day are kept as they stand; their zone ({zones}) is not.</source>
-   <translation>les heures sont gardées telles quelles ; leur fuseau ({zones}) ne l’est pas.</translation>
+   <translation>les heures sont gardées telles quelles ; leur fuseau ({zones}) ne l’est pas.</translation>
   </message>
   <message>
    <source>times of day are those of {zone}.</source>
@@ -5009,6 +5309,10 @@
    <translation>valides</translation>
   </message>
   <message>
+   <source>value labels are written “1 = primary | 2 = secondary”; “{part}” is not.</source>
+   <translation>les étiquettes de valeurs s’écrivent « 1 = primary | 2 = secondary » ; pas « {part} ».</translation>
+  </message>
+  <message>
    <source>value labels of {names}</source>
    <translation>étiquettes de valeurs de {names}</translation>
   </message>
@@ -5065,6 +5369,10 @@
    <translation>des semaines, lues comme leur premier jour (lundi).</translation>
   </message>
   <message>
+   <source>weigh every row</source>
+   <translation>pondérer chaque ligne</translation>
+  </message>
+  <message>
    <source>weight the rows by {name}</source>
    <translation>pondérer les lignes par {name}</translation>
   </message>
@@ -5098,7 +5406,7 @@
   </message>
   <message>
    <source>what stands beside its numbers (“{word}”) is not known as a unit; it was left as text.</source>
-   <translation>ce qui accompagne les nombres (« {word} ») n’est pas une unité connue ; la colonne est restée du texte.</translation>
+   <translation>ce qui accompagne les nombres (« {word} ») n’est pas une unité connue ; la colonne est restée du texte.</translation>
   </message>
   <message>
    <source>what tells the rows of a case apart</source>
@@ -5251,116 +5559,296 @@
    <source>{code} no answer</source>
    <translation>{code} sans réponse</translation>
   </message>
+  <message>
+   <source>{count:,} variables would result, more than {most_new}; choose another variable to tell rows apart.</source>
+   <translation>Cela ferait {count:,} variables, plus de {most_new} ; choisissez une autre variable pour distinguer les lignes.</translation>
+  </message>
+  <message>
+   <source>{file}, line {line}: this is no JSON record.</source>
+   <translation>{file}, ligne {line} : ce n’est pas un enregistrement JSON.</translation>
+  </message>
   <message numerus="yes">
    <source>{file}, line {line}: {n} [field|fields] where the row of names has {names}. Mend the line, or name the delimiter.</source>
    <translation>
-    <numerusform>{file}, ligne {line} : {n} champ là où la ligne des noms en a {names}. Corrigez la ligne, ou nommez le séparateur.</numerusform>
-    <numerusform>{file}, ligne {line} : {n} champs là où la ligne des noms en a {names}. Corrigez la ligne, ou nommez le séparateur.</numerusform>
+    <numerusform>{file}, ligne {line} : {n} champ là où la ligne des noms en a {names}. Corrigez la ligne, ou nommez le séparateur.</numerusform>
+    <numerusform>{file}, ligne {line} : {n} champs là où la ligne des noms en a {names}. Corrigez la ligne, ou nommez le séparateur.</numerusform>
    </translation>
   </message>
   <message>
+   <source>{file}, line {number}: a record of more than {size} MB is not read.</source>
+   <translation>{file}, ligne {number} : un enregistrement de plus de {size} Mo n’est pas lu.</translation>
+  </message>
+  <message>
+   <source>{file}, line {number}: the record is nested more than {deepest} deep.</source>
+   <translation>{file}, ligne {number} : l’enregistrement est imbriqué sur plus de {deepest} niveaux.</translation>
+  </message>
+  <message>
    <source>{file}: a JSON document of more than 1 GB is not read; save its records one to a line (.jsonl).</source>
-   <translation>{file} : un document JSON de plus de 1 Go n’est pas lu ; enregistrez un enregistrement par ligne (.jsonl).</translation>
+   <translation>{file} : un document JSON de plus de 1 Go n’est pas lu ; enregistrez un enregistrement par ligne (.jsonl).</translation>
+  </message>
+  <message>
+   <source>{file}: a document of more than {size} MB is not read.</source>
+   <translation>{file} : un document de plus de {size} Mo n’est pas lu.</translation>
+  </message>
+  <message>
+   <source>{file}: a document that is refreshed is a .docx or an .odt.</source>
+   <translation>{file} : un document qu’on actualise est un .docx ou un .odt.</translation>
   </message>
   <message>
    <source>{file}: a name in it is not UTF-8 text.</source>
-   <translation>{file} : un nom n’y est pas du texte UTF-8.</translation>
+   <translation>{file} : un nom n’y est pas du texte UTF-8.</translation>
+  </message>
+  <message>
+   <source>{file}: a paper that is read is a {names} or {endings}.</source>
+   <translation>{file} : un article qu’on lit est un {names} ou {endings}.</translation>
+  </message>
+  <message>
+   <source>{file}: a template is a .docx or an .odt.</source>
+   <translation>{file} : un modèle est un .docx ou un .odt.</translation>
   </message>
   <message>
    <source>{file}: a text in it is not UTF-8.</source>
-   <translation>{file} : un texte n’y est pas en UTF-8.</translation>
+   <translation>{file} : un texte n’y est pas en UTF-8.</translation>
+  </message>
+  <message>
+   <source>{file}: another program is using this study just now; try again.</source>
+   <translation>{file} : un autre programme se sert de cette étude ; essayez de nouveau.</translation>
   </message>
   <message>
    <source>{file}: it cannot be read as delimited text: {why}.</source>
-   <translation>{file} : impossible à lire comme texte délimité : {why}.</translation>
+   <translation>{file} : impossible à lire comme texte délimité : {why}.</translation>
   </message>
   <message>
    <source>{file}: it cannot be unpacked; it is broken or was cut off.</source>
-   <translation>{file} : impossible à décompresser ; le fichier est abîmé ou tronqué.</translation>
+   <translation>{file} : impossible à décompresser ; le fichier est abîmé ou tronqué.</translation>
+  </message>
+  <message>
+   <source>{file}: it holds {rows:,} rows of {columns:,} columns, more than {most:,} values. Take fewer columns, or set ISTREL_MOST_VALUES to a larger number if the memory is there.</source>
+   <translation>{file} : il contient {rows:,} lignes de {columns:,} colonnes, plus de {most:,} valeurs. Prenez moins de colonnes, ou augmentez ISTREL_MOST_VALUES si la mémoire suffit.</translation>
+  </message>
+  <message>
+   <source>{file}: it is nested more than {deepest} deep.</source>
+   <translation>{file} : il est imbriqué sur plus de {deepest} niveaux.</translation>
   </message>
   <message>
    <source>{file}: it is packed twice; unpack it, and open the file in it.</source>
-   <translation>{file} : il est compressé deux fois ; décompressez-le et ouvrez le fichier qu’il contient.</translation>
+   <translation>{file} : il est compressé deux fois ; décompressez-le et ouvrez le fichier qu’il contient.</translation>
+  </message>
+  <message>
+   <source>{file}: it names no table of data (“resources” with a “path”, or a “url”).</source>
+   <translation>{file} : il ne nomme pas de données (« resources » avec un « path », ou une « url »).</translation>
+  </message>
+  <message>
+   <source>{file}: it unpacks to more than {size:.1f} GB, which is more than a packed table may.</source>
+   <translation>{file} : décompressé, il dépasse {size:.1f} Go, plus que ce qui est permis.</translation>
+  </message>
+  <message>
+   <source>{file}: its part {name} is too large to be read.</source>
+   <translation>{file} : sa partie {name} est trop grande pour être lue.</translation>
+  </message>
+  <message>
+   <source>{file}: its table “{place}” does not stand beside it, and nothing is fetched; open a copy of it.</source>
+   <translation>{file} : ses données « {place} » ne sont pas à côté, et rien n’est téléchargé ; ouvrez-en une copie.</translation>
+  </message>
+  <message>
+   <source>{file}: its table “{place}” is not there; put it beside the description.</source>
+   <translation>{file} : ses données « {place} » manquent ; mettez-les à côté de la description.</translation>
+  </message>
+  <message>
+   <source>{file}: no variable of it is in these data; it names {names}.</source>
+   <translation>{file} : aucune de ses variables n’est dans ces données ; il nomme {names}.</translation>
   </message>
   <message>
    <source>{file}: the archive is locked with a password; unpack it, and open the file in it.</source>
-   <translation>{file} : l’archive est protégée par un mot de passe ; décompressez-la et ouvrez le fichier qu’elle contient.</translation>
+   <translation>{file} : l’archive est protégée par un mot de passe ; décompressez-la et ouvrez le fichier qu’elle contient.</translation>
   </message>
   <message>
    <source>{file}: the bytes are not {letters}; name another encoding, or none.</source>
-   <translation>{file} : les octets ne sont pas en {letters} ; nommez un autre codage, ou aucun.</translation>
+   <translation>{file} : les octets ne sont pas en {letters} ; nommez un autre codage, ou aucun.</translation>
   </message>
   <message>
    <source>{file}: the bytes are not {letters}; name the encoding, for example cp1252.</source>
-   <translation>{file} : les octets ne sont pas en {letters} ; nommez le codage, par exemple cp1252.</translation>
+   <translation>{file} : les octets ne sont pas en {letters} ; nommez le codage, par exemple cp1252.</translation>
+  </message>
+  <message>
+   <source>{file}: the column “{name}” holds what cannot be shown as numbers, dates or text.</source>
+   <translation>{file} : la colonne « {name} » contient ce qui ne se montre ni en nombres, ni en dates, ni en texte.</translation>
   </message>
   <message>
    <source>{file}: the file is empty.</source>
-   <translation>{file} : le fichier est vide.</translation>
+   <translation>{file} : le fichier est vide.</translation>
   </message>
   <message>
    <source>{file}: the file was changed or cut short while it was read; read it again.</source>
-   <translation>{file} : le fichier a été modifié ou tronqué pendant la lecture ; relisez-le.</translation>
+   <translation>{file} : le fichier a été modifié ou tronqué pendant la lecture ; relisez-le.</translation>
+  </message>
+  <message>
+   <source>{file}: the records hold more than {most_names:,} different names, which no table has.</source>
+   <translation>{file} : les enregistrements ont plus de {most_names:,} noms différents, ce qu’on ne peut lire.</translation>
+  </message>
+  <message>
+   <source>{file}: the refreshed document stays a {ending} file.</source>
+   <translation>{file} : le document actualisé reste un fichier {ending}.</translation>
+  </message>
+  <message>
+   <source>{file}: the study cannot be read or written ({reason}).</source>
+   <translation>{file} : l’étude ne peut être lue ni écrite ({reason}).</translation>
   </message>
   <message>
    <source>{file}: there are names but no rows of data below them.</source>
-   <translation>{file} : il y a des noms, mais aucune ligne de données en dessous.</translation>
+   <translation>{file} : il y a des noms, mais aucune ligne de données en dessous.</translation>
   </message>
   <message>
    <source>{file}: there are no columns in it.</source>
-   <translation>{file} : il ne contient aucune colonne.</translation>
+   <translation>{file} : il ne contient aucune colonne.</translation>
   </message>
   <message>
    <source>{file}: there are no records in it; a table is an array of records, or columns of arrays.</source>
-   <translation>{file} : il ne contient aucun enregistrement ; une table est une liste d’enregistrements, ou des colonnes de listes.</translation>
+   <translation>{file} : il ne contient aucun enregistrement ; une table est une liste d’enregistrements, ou des colonnes de listes.</translation>
   </message>
   <message>
    <source>{file}: there is no row of names in it.</source>
-   <translation>{file} : il ne contient aucune ligne de noms.</translation>
+   <translation>{file} : il ne contient aucune ligne de noms.</translation>
   </message>
   <message>
    <source>{file}: there is no such file.</source>
-   <translation>{file} : ce fichier n’existe pas.</translation>
+   <translation>{file} : ce fichier n’existe pas.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no table in this archive, but {inside}.</source>
+   <translation>{file} : cette archive ne contient pas de données, mais {inside}.</translation>
   </message>
   <message>
    <source>{file}: there is no table in this database.</source>
-   <translation>{file} : il n’y a aucune table dans cette base.</translation>
+   <translation>{file} : il n’y a aucune table dans cette base.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no table “{sheet}” in it.{hint} Its tables are {names}.</source>
+   <translation>{file} : il ne contient pas « {sheet} ».{hint} Il contient {names}.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no table “{wanted}”.{hint} Its tables are {names}.</source>
+   <translation>{file} : il n’y a pas de « {wanted} ».{hint} Il contient {names}.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no “{wanted}” in it.{hint} Its tables are {names}.</source>
+   <translation>{file} : « {wanted} » ne s’y trouve pas.{hint} Il contient {names}.</translation>
+  </message>
+  <message>
+   <source>{file}: this document is too large to be read.</source>
+   <translation>{file} : ce document est trop grand pour être lu.</translation>
   </message>
   <message>
    <source>{file}: this file is read here and is never written over; choose another name.</source>
-   <translation>{file} : ce fichier est lu ici et n’est jamais écrasé ; choisissez un autre nom.</translation>
+   <translation>{file} : ce fichier est lu ici et n’est jamais écrasé ; choisissez un autre nom.</translation>
   </message>
   <message>
    <source>{file}: this is a folder; name a file in it.</source>
-   <translation>{file} : c’est un dossier ; nommez un fichier qu’il contient.</translation>
+   <translation>{file} : c’est un dossier ; nommez un fichier qu’il contient.</translation>
+  </message>
+  <message>
+   <source>{file}: this is a page or document in markup, or a file of another program; {as_text}.</source>
+   <translation>{file} : c’est une page ou un document balisé, ou le fichier d’un autre programme ; {as_text}.</translation>
+  </message>
+  <message>
+   <source>{file}: this is a presentation; {as_text}.</source>
+   <translation>{file} : c’est une présentation ; {as_text}.</translation>
+  </message>
+  <message>
+   <source>{file}: this is a text document; {as_text}.</source>
+   <translation>{file} : c’est un document de texte ; {as_text}.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no document of text.</source>
+   <translation>{file} : ce n’est pas un document de texte.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no document, or it is damaged.</source>
+   <translation>{file} : ce n’est pas un document, ou il est endommagé.</translation>
   </message>
   <message>
    <source>{file}: this is no regular file; write what it gives to a file first.</source>
-   <translation>{file} : ce n’est pas un fichier ordinaire ; écrivez d’abord dans un fichier ce qu’il fournit.</translation>
+   <translation>{file} : ce n’est pas un fichier ordinaire ; écrivez d’abord dans un fichier ce qu’il fournit.</translation>
   </message>
   <message>
    <source>{file}: this is no sound Arrow file, or it was cut off.</source>
-   <translation>{file} : ce n’est pas un fichier Arrow valide, ou il est tronqué.</translation>
+   <translation>{file} : ce n’est pas un fichier Arrow valide, ou il est tronqué.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no sound JSON ({why}).</source>
+   <translation>{file} : ce n’est pas du JSON valide ({why}).</translation>
   </message>
   <message>
    <source>{file}: this is no sound Parquet file, or it was cut off.</source>
-   <translation>{file} : ce n’est pas un fichier Parquet valide, ou il est tronqué.</translation>
+   <translation>{file} : ce n’est pas un fichier Parquet valide, ou il est tronqué.</translation>
+  </message>
+  <message>
+   <source>{file}: this is no sound database, or it was cut off ({error}).</source>
+   <translation>{file} : ce n’est pas une base de données saine, ou elle a été coupée ({error}).</translation>
+  </message>
+  <message>
+   <source>{file}: this is no study.</source>
+   <translation>{file} : ce n’est pas une étude.</translation>
   </message>
   <message>
    <source>{file}: this is not a text file (it holds NUL bytes); open delimited text such as .csv.</source>
-   <translation>{file} : ce n’est pas un fichier texte (il contient des octets NUL) ; ouvrez du texte délimité, par exemple .csv.</translation>
+   <translation>{file} : ce n’est pas un fichier texte (il contient des octets NUL) ; ouvrez du texte délimité, par exemple .csv.</translation>
   </message>
   <message>
    <source>{file}: this is not a text file; open delimited text such as .csv.</source>
-   <translation>{file} : ce n’est pas un fichier texte ; ouvrez du texte délimité, par exemple .csv.</translation>
+   <translation>{file} : ce n’est pas un fichier texte ; ouvrez du texte délimité, par exemple .csv.</translation>
+  </message>
+  <message>
+   <source>{file}: this is {words}.</source>
+   <translation>{file} : c’est {words}.</translation>
+  </message>
+  <message>
+   <source>{file}: this study holds other tables than it should, so it is not opened.</source>
+   <translation>{file} : cette étude ne contient pas ce qu’elle devrait ; elle n’est donc pas ouverte.</translation>
+  </message>
+  <message>
+   <source>{file}: this study is damaged or is none; {what_to_do}.</source>
+   <translation>{file} : cette étude est endommagée ou n’en est pas une ; {what_to_do}.</translation>
+  </message>
+  <message>
+   <source>{file}: this study is damaged; {what_to_do}.</source>
+   <translation>{file} : cette étude est endommagée ; {what_to_do}.</translation>
+  </message>
+  <message>
+   <source>{file}: this study is open in another window or run; close it there first.</source>
+   <translation>{file} : cette étude est ouverte dans une autre fenêtre ou exécution ; fermez-la d’abord là-bas.</translation>
+  </message>
+  <message>
+   <source>{file}: this study was made by a newer Istrel; open it with that one.</source>
+   <translation>{file} : cette étude a été faite par un Istrel plus récent ; ouvrez-la avec celui-là.</translation>
+  </message>
+  <message>
+   <source>{file}: unpacked it would take {size:.1f} GB, more than a workbook may (1 GB). Save the sheet as delimited text (.csv).</source>
+   <translation>{file} : décompressé, il prendrait {size:.1f} Go, plus qu’un classeur ne peut (1 Go). Enregistrez la feuille comme texte à séparateurs (.csv).</translation>
+  </message>
+  <message>
+   <source>{file}: {given_up} (It was given up after {patience:.0f} seconds.)</source>
+   <translation>{file} : {given_up} (Abandonné après {patience:.0f} secondes.)</translation>
+  </message>
+  <message>
+   <source>{file}: {what} is not UTF-8 text.</source>
+   <translation>{file} : {what} n’est pas du texte UTF-8.</translation>
+  </message>
+  <message>
+   <source>{file}: {what} of more than {size} MB is not read.</source>
+   <translation>{file} : {what} de plus de {size} Mo n’est pas lu.</translation>
   </message>
   <message>
    <source>{file}: “{letters}” is not a known encoding; try utf-8 or cp1252.</source>
-   <translation>{file} : « {letters} » n’est pas un codage connu ; essayez utf-8 ou cp1252.</translation>
+   <translation>{file} : « {letters} » n’est pas un codage connu ; essayez utf-8 ou cp1252.</translation>
   </message>
   <message>
    <source>{first} to {last}</source>
    <translation>{first} à {last}</translation>
+  </message>
+  <message>
+   <source>{folder}: cannot be made ({why}).</source>
+   <translation>{folder} : ne peut être créé ({why}).</translation>
   </message>
   <message>
    <source>{forms} across groups</source>
@@ -5753,6 +6241,54 @@
    <translation>{name} · Istrel</translation>
   </message>
   <message>
+   <source>{name}, key words.{said}: at most {most_words:,} letters, without control characters.</source>
+   <translation>{name}, clé words.{said} : {most_words:,} lettres au plus, sans caractères de contrôle.</translation>
+  </message>
+  <message>
+   <source>{name}, key words.{said}: its places for numbers and names are {there}.</source>
+   <translation>{name}, clé words.{said} : ses places pour nombres et noms sont {there}.</translation>
+  </message>
+  <message>
+   <source>{name}, key words: there is no phrase “{said}”.{hint}</source>
+   <translation>{name}, clé words : il n’y a pas de tournure « {said} ».{hint}</translation>
+  </message>
+  <message>
+   <source>{name}, key {key}: {why}.</source>
+   <translation>{name}, clé {key} : {why}.</translation>
+  </message>
+  <message>
+   <source>{name}, line {line}: this is no valid TOML ({error}).</source>
+   <translation>{name}, ligne {line} : ce n’est pas du TOML valide ({error}).</translation>
+  </message>
+  <message>
+   <source>{name}, line {line}: {message}</source>
+   <translation>{name}, ligne {line} : {message}</translation>
+  </message>
+  <message>
+   <source>{name}, line {place}: a house style has no keys of so many parts.</source>
+   <translation>{name}, ligne {place} : un style maison n’a pas de clés d’autant de parties.</translation>
+  </message>
+  <message>
+   <source>{name}: a house style of more than {most_text:,} letters is not read.</source>
+   <translation>{name} : un style maison de plus de {most_text:,} lettres n’est pas lu.</translation>
+  </message>
+  <message>
+   <source>{name}: its brackets are nested too deep.</source>
+   <translation>{name} : ses parenthèses sont trop imbriquées.</translation>
+  </message>
+  <message>
+   <source>{name}: nothing in this document was put there by Istrel; export the manuscript first.</source>
+   <translation>{name} : rien dans ce document ne vient d’Istrel ; exportez d’abord le manuscrit.</translation>
+  </message>
+  <message>
+   <source>{name}: this is no document, or it is damaged.</source>
+   <translation>{name} : ce n’est pas un document, ou il est endommagé.</translation>
+  </message>
+  <message>
+   <source>{name}: this is no study as text.</source>
+   <translation>{name} : ce n’est pas une étude sous forme de texte.</translation>
+  </message>
+  <message>
    <source>{name}: {valid:,} valid · {missing:,} missing · {distinct:,} distinct{zeros}</source>
    <translation>{name} : {valid:,} valides · {missing:,} manquants · {distinct:,} distincts{zeros}</translation>
   </message>
@@ -5844,12 +6380,24 @@
    <translation>{others} figurent une fois dans chaque combinaison, et {name} dit combien de fois.</translation>
   </message>
   <message>
+   <source>{parent}: cannot be made ({why}).</source>
+   <translation>{parent} : ne peut être créé ({why}).</translation>
+  </message>
+  <message>
    <source>{part:g} of {whole:g} are {share} %</source>
    <translation>{part:g} sur {whole:g} font {share} %</translation>
   </message>
   <message>
    <source>{part} of {variable}</source>
    <translation>{part} de {variable}</translation>
+  </message>
+  <message>
+   <source>{path}: cannot be read ({why}).</source>
+   <translation>{path} : ne peut être lu ({why}).</translation>
+  </message>
+  <message>
+   <source>{path}: cannot be written ({why}).</source>
+   <translation>{path} : ne peut être écrit ({why}).</translation>
   </message>
   <message numerus="yes">
    <source>{persons:,} by {person} in {n:,} [row|rows]</source>
@@ -5861,6 +6409,18 @@
   <message>
    <source>{places} or {last}</source>
    <translation>{places} ou {last}</translation>
+  </message>
+  <message>
+   <source>{place}: cannot be made ({why}).</source>
+   <translation>{place} : ne peut être créé ({why}).</translation>
+  </message>
+  <message>
+   <source>{place}: this folder is not empty; name a new one, so that nothing in it is lost or given away.</source>
+   <translation>{place} : ce dossier n’est pas vide ; nommez-en un nouveau, pour que rien n’y soit perdu ni livré.</translation>
+  </message>
+  <message>
+   <source>{place}: this is a file; name a folder, or a file that ends in .zip.</source>
+   <translation>{place} : c’est un fichier ; nommez un dossier, ou un fichier qui finit par .zip.</translation>
   </message>
   <message>
    <source>{rows:,} rows would result; {matched:,} rows on the left find a partner.</source>
@@ -5917,7 +6477,7 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   </message>
   <message>
    <source>{what} ({number} for “{word}”).</source>
-   <translation>{what} ({number} pour « {word} »).</translation>
+   <translation>{what} ({number} pour « {word} »).</translation>
   </message>
   <message>
    <source>{what} taken from the name.</source>
@@ -5960,6 +6520,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>α if left out</source>
    <translation>α sans l’item</translation>
+  </message>
+  <message>
+   <source>“.{plain}” is no output that can be made.{hint} Outputs are {known}.</source>
+   <translation>« .{plain} » n’est pas une sortie possible.{hint} Les sorties sont {known}.</translation>
   </message>
   <message>
    <source>“agreement” does not go with “{other}”; leave one of them out.</source>
@@ -6022,6 +6586,53 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {asked} » dit combien de personnes ont plusieurs lignes, ce que hide_below cacherait ; ôtez l’un des deux.</translation>
   </message>
   <message>
+   <source>“{child}” is made from “{leaving}”; take that out first.</source>
+   <translation>« {child} » est formé de « {leaving} » ; retirez d’abord celui-là.</translation>
+  </message>
+  <message numerus="yes">
+   <source>“{column}” does not {what}: [one row holds|{n:,} rows hold] {lack}: row {shown}. Mend or set aside these rows first.</source>
+   <translation>
+    <numerusform>« {column} » ne peut {what} : une ligne n’a {lack} : ligne {shown}. Corrigez ou mettez d’abord ces lignes de côté.</numerusform>
+    <numerusform>« {column} » ne peut {what} : {n:,} lignes n’ont {lack} : ligne {shown}. Corrigez ou mettez d’abord ces lignes de côté.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <source>“{column}” holds dates, written as 2025-03-31; “{plain}” is none.</source>
+   <translation>« {column} » contient des dates, écrites comme 2025-03-31 ; « {plain} » n’en est pas une.</translation>
+  </message>
+  <message>
+   <source>“{column}” holds no numbers, so it cannot say how many cases a row stands for.</source>
+   <translation>« {column} » ne contient pas de nombres et ne peut donc dire combien de cas une ligne représente.</translation>
+  </message>
+  <message>
+   <source>“{column}” holds no numbers, so it cannot weigh the rows.</source>
+   <translation>« {column} » ne contient pas de nombres et ne peut donc pondérer les lignes.</translation>
+  </message>
+  <message>
+   <source>“{column}” holds numbers; “{plain}” is none.</source>
+   <translation>« {column} » contient des nombres ; « {plain} » n’en est pas un.</translation>
+  </message>
+  <message>
+   <source>“{counted}” counts no cases; there is nothing to work on.</source>
+   <translation>« {counted} » ne compte aucun cas ; il n’y a rien à calculer.</translation>
+  </message>
+  <message>
+   <source>“{counted}” counts {total:,} cases; of {count:,} variables {most:,} cases are the most that are worked on.</source>
+   <translation>« {counted} » compte {total:,} cas ; avec {count:,} variables, on en traite {most:,} au plus.</translation>
+  </message>
+  <message>
+   <source>“{dates_wanted}” is no order of dates; say {names}.</source>
+   <translation>« {dates_wanted} » n’est pas un ordre de dates ; dites {names}.</translation>
+  </message>
+  <message>
+   <source>“{delimiter}” separates no fields: the delimiter is one ASCII character, such as ; or \t.</source>
+   <translation>« {delimiter} » ne sépare pas de champs : le séparateur est un caractère ASCII, comme ; ou \t.</translation>
+  </message>
+  <message>
+   <source>“{first}” and “{other}” have other occasions ({occasions}; {others}); put them in sentences of their own.</source>
+   <translation>« {first} » et « {other} » ont d’autres occasions ({occasions} ; {others}) ; mettez-les dans des phrases à part.</translation>
+  </message>
+  <message>
    <source>“{form}” shows every case or accounts for it, so small counts cannot be hidden in it; set it as table.</source>
    <translation>« {form} » montre chaque cas ou en rend compte, les petits effectifs ne peuvent donc y être cachés ; composez-le en table.</translation>
   </message>
@@ -6046,6 +6657,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {key} » prend une valeur : écrivez {key} = … ({words}).</translation>
   </message>
   <message>
+   <source>“{kind}” is no change of a study.</source>
+   <translation>« {kind} » n’est pas un changement d’étude.</translation>
+  </message>
+  <message>
    <source>“{label}” has no expected share; name one for every value, 0 where none is expected.</source>
    <translation>« {label} » n’a pas de part attendue ; nommez-en une pour chaque valeur, 0 là où rien n’est attendu.</translation>
   </message>
@@ -6054,8 +6669,16 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {label} » est écrit à la main et ne suit pas son numéro ; insérez-le par « Renvoyer à ».</translation>
   </message>
   <message>
+   <source>“{leaving}” is needed by a kept exhibit.</source>
+   <translation>« {leaving} » sert à un résultat gardé.</translation>
+  </message>
+  <message>
+   <source>“{measure}” is no way to gather; there are {names}.</source>
+   <translation>« {measure} » ne permet pas de regrouper ; il y a {names}.</translation>
+  </message>
+  <message>
    <source>“{name} = {value}” belongs to {where}.</source>
-   <translation>« {name} = {value} » va avec {where}.</translation>
+   <translation>« {name} = {value} » va avec {where}.</translation>
   </message>
   <message>
    <source>“{name}” and “{other}” decide the same thing in two ways; leave one of them out.</source>
@@ -6064,6 +6687,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>“{name}” can mean {said}; write more of it.</source>
    <translation>« {name} » peut vouloir dire {said} ; écrivez-en davantage.</translation>
+  </message>
+  <message>
+   <source>“{name}” cannot be made: {message}</source>
+   <translation>« {name} » ne peut être formée : {message}</translation>
   </message>
   <message>
    <source>“{name}” compares groups, and “against” each with a norm; leave one of them out.</source>
@@ -6090,6 +6717,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {name} » a des valeurs qui ne dépassent pas 0, qu’un axe logarithmique ne peut montrer ; </translation>
   </message>
   <message>
+   <source>“{name}” holds no numbers, so it has no {measure}; take its first, last or count.</source>
+   <translation>« {name} » ne contient pas de nombres et n’a donc pas de {measure} ; prenez first, last ou count.</translation>
+  </message>
+  <message>
    <source>“{name}” holds no numbers, so its shape cannot be checked; count it.</source>
    <translation>« {name} » ne contient pas de nombres, sa forme ne peut donc être vérifiée ; comptez-le.</translation>
   </message>
@@ -6102,8 +6733,20 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {name} » est une question à plusieurs réponses, pour laquelle « {unfit} » n’est pas défini ; ôtez-le.</translation>
   </message>
   <message>
+   <source>“{name}” is a variable of the source; it can be left out, not removed.</source>
+   <translation>« {name} » est une variable de la source ; elle peut être omise, non retirée.</translation>
+  </message>
+  <message>
+   <source>“{name}” is a variable of the source; it is not made by a formula.</source>
+   <translation>« {name} » est une variable de la source ; elle n’est pas formée par une formule.</translation>
+  </message>
+  <message>
    <source>“{name}” is for {what}, which this table does not show; ask for it, or leave {name} out.</source>
    <translation>« {name} » est pour {what}, que ce tableau ne montre pas ; demandez-le, ou ôtez {name}.</translation>
+  </message>
+  <message>
+   <source>“{name}” is needed by {names}; remove that first.</source>
+   <translation>« {name} » sert à {names} ; retirez d’abord cela.</translation>
   </message>
   <message>
    <source>“{name}” is no composite of items; name the items, or a variable made by mean(…) or sum(…).</source>
@@ -6123,11 +6766,11 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   </message>
   <message>
    <source>“{name}” means nothing here without “{wanted}”; add that, or leave {name} out.</source>
-   <translation>« {name} » ne veut rien dire ici sans « {wanted} » ; ajoutez-le, ou ôtez {name}.</translation>
+   <translation>« {name} » ne veut rien dire ici sans « {wanted} » ; ajoutez-le, ou ôtez {name}.</translation>
   </message>
   <message>
    <source>“{name}” need not be asked for here: {why}. Leave {name} out.</source>
-   <translation>Il n’est pas nécessaire de demander « {name} » ici : {why}. Ôtez {name}.</translation>
+   <translation>Il n’est pas nécessaire de demander « {name} » ici : {why}. Ôtez {name}.</translation>
   </message>
   <message>
    <source>“{name}” never has the value “{unknown}”.{hint}</source>
@@ -6137,13 +6780,24 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <source>“{name}” parts the cases at the limits; it stands in the codebook.</source>
    <translation>« {name} » partage les cas aux limites ; elle figure au dictionnaire.</translation>
   </message>
+  <message numerus="yes">
+   <source>“{name}” says how many cases a row stands for, but [row {row:,} holds|row {row:,} and others, {n:,} in all, hold] no whole number from 0; mend or set aside what is wrong, or say that each row is a case of its own.</source>
+   <translation>
+    <numerusform>« {name} » dit combien de cas une ligne représente, mais la ligne {row:,} n’a pas de nombre entier à partir de 0 ; corrigez ou mettez de côté ce qui est faux, ou dites que chaque ligne est un cas à part.</numerusform>
+    <numerusform>« {name} » dit combien de cas une ligne représente, mais la ligne {row:,} et d’autres, {n:,} en tout, n’ont pas de nombre entier à partir de 0 ; corrigez ou mettez de côté ce qui est faux, ou dites que chaque ligne est un cas à part.</numerusform>
+   </translation>
+  </message>
   <message>
    <source>“{name}” takes one value.</source>
    <translation>« {name} » prend une valeur.</translation>
   </message>
   <message>
    <source>“{one}” was read as {letters}; as {others} it would be “{other}”.</source>
-   <translation>« {one} » a été lu en {letters} ; en {others}, ce serait « {other} ».</translation>
+   <translation>« {one} » a été lu en {letters} ; en {others}, ce serait « {other} ».</translation>
+  </message>
+  <message>
+   <source>“{role}” is no role of a row; the roles are {names}.</source>
+   <translation>« {role} » n’est pas un rôle de ligne ; les rôles sont {names}.</translation>
   </message>
   <message>
    <source>“{shape}” is not drawn under weights; set it as table, or add “with unweighted”.</source>
@@ -6270,8 +6924,16 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {value} » n’est pas une date.</translation>
   </message>
   <message>
+   <source>“{value}” means no answer in “{other}” and is an answer in “{name}”; say the same of both in the Codebook.</source>
+   <translation>« {value} » veut dire sans réponse dans « {other} » et est une réponse dans « {name} » ; dites la même chose des deux dans le dictionnaire.</translation>
+  </message>
+  <message>
    <source>“{verb}” cannot be set as “{form}”; it can as {known}.</source>
    <translation>« {verb} » ne peut se composer en « {form} » ; il le peut en {known}.</translation>
+  </message>
+  <message>
+   <source>“{wanted}” is a variable of the data; a formula makes a new one and needs a name of its own.</source>
+   <translation>« {wanted} » est une variable des données ; une formule en forme une nouvelle, qui a besoin d’un nom à elle.</translation>
   </message>
   <message>
    <source>“{what}” holds words, which are neither true nor false: compare it, as in if(x = "a", 1, 0).</source>
@@ -6322,6 +6984,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {word} » n’est pas une forme.{hint}</translation>
   </message>
   <message>
+   <source>“{word}” is no level of measurement.{hint}</source>
+   <translation>« {word} » n’est pas un niveau de mesure.{hint}</translation>
+  </message>
+  <message>
    <source>“{word}” is no statistic and no setting.{hint}</source>
    <translation>« {word} » n’est ni une statistique ni un réglage.{hint}</translation>
   </message>
@@ -6339,15 +7005,15 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   </message>
   <message>
    <source>“{word}” may be hours and minutes, or minutes and seconds; it was left as text.</source>
-   <translation>« {word} » peut être des heures et minutes, ou des minutes et secondes ; la colonne est restée du texte.</translation>
+   <translation>« {word} » peut être des heures et minutes, ou des minutes et secondes ; la colonne est restée du texte.</translation>
   </message>
   <message>
    <source>“{word}” may be {one} or {other}; it was left as text.</source>
-   <translation>« {word} » peut être {one} ou {other} ; la colonne est restée du texte.</translation>
+   <translation>« {word} » peut être {one} ou {other} ; la colonne est restée du texte.</translation>
   </message>
   <message>
    <source>“{word}” may be {one} or {other}; the day was taken for the first.</source>
-   <translation>« {word} » peut être {one} ou {other} ; le jour a été pris en premier.</translation>
+   <translation>« {word} » peut être {one} ou {other} ; le jour a été pris en premier.</translation>
   </message>
   <message>
    <source>“{word}” stands twice; say each part once.</source>
@@ -6355,19 +7021,19 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   </message>
   <message>
    <source>“{word}” was read as {number}, unlike the rest of the file.</source>
-   <translation>« {word} » a été lu {number}, contrairement au reste du fichier.</translation>
+   <translation>« {word} » a été lu {number}, contrairement au reste du fichier.</translation>
   </message>
   <message>
    <source>“{word}” was read as {number}.</source>
-   <translation>« {word} » a été lu {number}.</translation>
+   <translation>« {word} » a été lu {number}.</translation>
   </message>
   <message>
    <source>“{word}” was read as {number}; it may be {other}.</source>
-   <translation>« {word} » a été lu {number} ; ce peut être {other}.</translation>
+   <translation>« {word} » a été lu {number} ; ce peut être {other}.</translation>
   </message>
   <message>
    <source>“{word}” was read as {number}; the words beside numbers became their labels.</source>
-   <translation>« {word} » a été lu {number} ; les mots à côté des nombres sont devenus leurs libellés.</translation>
+   <translation>« {word} » a été lu {number} ; les mots à côté des nombres sont devenus leurs libellés.</translation>
   </message>
   <message>
    <source>… and {n} more of this kind.</source>

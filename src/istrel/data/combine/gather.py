@@ -39,9 +39,19 @@ def gather(
         raise Problem(english("Gathering needs a key, and what of which variable is wanted."))
     for name, measure in zip(variables, measures, strict=True):
         if measure not in MEASURES:
-            raise Problem(f"“{measure}” is no way to gather; there are {', '.join(MEASURES)}.")
+            raise Problem(
+                english(
+                    "“{measure}” is no way to gather; there are {names}.", measure=measure, names=", ".join(MEASURES)
+                )
+            )
         if measure in ("mean", "sum") and table.column(name).kind is not Kind.NUMBER:
-            raise Problem(f"“{name}” holds no numbers, so it has no {measure}; take its first, last or count.")
+            raise Problem(
+                english(
+                    "“{name}” holds no numbers, so it has no {measure}; take its first, last or count.",
+                    name=name,
+                    measure=measure,
+                )
+            )
     (codes,) = key_codes([[table.column(key) for key in keys]])
     used = codes != NONE
     cases, first = np.unique(codes[used], return_index=True)

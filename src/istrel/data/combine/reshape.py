@@ -61,8 +61,11 @@ def to_wide(table: Table, keys: tuple[str, ...], names_from: str, values_from: t
     found = [word for i, word in enumerate(named.words) if (named.values[present] == i).any()]
     if len(found) * len(values_from) > MOST_NEW:
         raise Problem(
-            f"{len(found) * len(values_from):,} variables would result, more than {MOST_NEW}; "
-            "choose another variable to tell rows apart."
+            english(
+                "{count:,} variables would result, more than {most_new}; choose another variable to tell rows apart.",
+                count=len(found) * len(values_from),
+                most_new=MOST_NEW,
+            )
         )
     cases, first = np.unique(codes[codes != NONE], return_index=True)
     rows = np.flatnonzero(codes != NONE)[first]

@@ -61,8 +61,14 @@ def refuse_many(path: Path, rows: int, columns: int) -> None:
     most = _most(path, rows * columns)
     if rows * columns > most:
         raise Problem(
-            f"{path.name}: it holds {rows:,} rows of {columns:,} columns, more than {most:,} values. Take fewer columns, "
-            "or set ISTREL_MOST_VALUES to a larger number if the memory is there."
+            english(
+                "{file}: it holds {rows:,} rows of {columns:,} columns, more than {most:,} values. "
+                "Take fewer columns, or set ISTREL_MOST_VALUES to a larger number if the memory is there.",
+                file=path.name,
+                rows=rows,
+                columns=columns,
+                most=most,
+            )
         )
 
 
@@ -130,4 +136,10 @@ def _column(file: str, name: str, chunked: pa.ChunkedArray, marks: Marks, notes:
     try:
         return column_of(name, chunked, marks, notes)
     except (pa.ArrowException, ValueError, OverflowError) as error:
-        raise Problem(f"{file}: the column “{name}” holds what cannot be shown as numbers, dates or text.") from error
+        raise Problem(
+            english(
+                "{file}: the column “{name}” holds what cannot be shown as numbers, dates or text.",
+                file=file,
+                name=name,
+            )
+        ) from error

@@ -81,7 +81,13 @@ def columns_of(
         For an order of dates that is none.
     """
     if dates_wanted not in (None, *ORDERS):
-        raise Problem(f"“{dates_wanted}” is no order of dates; say {' or '.join(ORDERS)}.")
+        raise Problem(
+            english(
+                "“{dates_wanted}” is no order of dates; say {names}.",
+                dates_wanted=dates_wanted,
+                names=" or ".join(ORDERS),
+            )
+        )
     notes.day_first = None if dates_wanted is None else ORDERS[dates_wanted]
     read = read or column_of
     columns = _each(names, whole, marks, notes, read)

@@ -47,10 +47,16 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
 
             return read_lines(path, settings, watch)
         raise Problem(
-            f"{path.name}: this is no sound JSON ({str(error).removeprefix('JSON is malformed: ')})."
+            english(
+                "{file}: this is no sound JSON ({why}).",
+                file=path.name,
+                why=str(error).removeprefix("JSON is malformed: "),
+            )
         ) from None
     except RecursionError:
-        raise Problem(f"{path.name}: it is nested more than {DEEPEST} deep.") from None
+        raise Problem(
+            english("{file}: it is nested more than {deepest} deep.", file=path.name, deepest=DEEPEST)
+        ) from None
     key, records = _records(content)
     if not records:
         raise Problem(
@@ -142,7 +148,13 @@ def _columns(path: Path, records: list[dict[str, Any]]) -> pa.Table:
     rows = [dict(_flat(record)) for record in records]
     names = dict.fromkeys(name for row in rows for name in row)
     if len(names) > MOST_NAMES:
-        raise Problem(f"{path.name}: the records hold more than {MOST_NAMES:,} different names, which no table has.")
+        raise Problem(
+            english(
+                "{file}: the records hold more than {most_names:,} different names, which no table has.",
+                file=path.name,
+                most_names=MOST_NAMES,
+            )
+        )
     return pa.table({name: _column([row.get(name) for row in rows]) for name in names})
 
 

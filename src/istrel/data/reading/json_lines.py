@@ -13,6 +13,7 @@ from istrel.data.reading.arrow import table_of
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch, WatchedFile
 from istrel.data.table import Table
+from istrel.english import english
 from istrel.problem import Problem
 
 LARGEST_LINE, LOOKED_THROUGH = 16 * 2**20, 8 * 2**20
@@ -32,7 +33,11 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
         return table_of(path, _loosely(path, watch), "JSON lines", dates=settings.dates)
     except ValueError as error:
         raise Problem(
-            f"{path.name}, line {error.args[1] if len(error.args) > 1 else 1}: this is no JSON record."
+            english(
+                "{file}, line {line}: this is no JSON record.",
+                file=path.name,
+                line=error.args[1] if len(error.args) > 1 else 1,
+            )
         ) from None
 
 
@@ -44,16 +49,32 @@ def _refuse_monsters(path: Path) -> None:
         for number, line in enumerate(iter(lambda: file.readline(LARGEST_LINE + 1), b""), start=1):
             if len(line) > LARGEST_LINE:
                 raise Problem(
-                    f"{path.name}, line {number}: a record of more than {LARGEST_LINE // 2**20} MB is not read."
+                    english(
+                        "{file}, line {number}: a record of more than {size} MB is not read.",
+                        file=path.name,
+                        number=number,
+                        size=LARGEST_LINE // 2**20,
+                    )
                 )
             if line.count(b"[") + line.count(b"{") > DEEPEST and _depth(line) > DEEPEST:
-                raise Problem(f"{path.name}, line {number}: the record is nested more than {DEEPEST} deep.")
+                raise Problem(
+                    english(
+                        "{file}, line {number}: the record is nested more than {deepest} deep.",
+                        file=path.name,
+                        number=number,
+                        deepest=DEEPEST,
+                    )
+                )
             seen += len(line)
             if seen < LOOKED_THROUGH or number % 64 == 0:
                 names.update(NAME.findall(line))
                 if len(names) > MOST_NAMES:
                     raise Problem(
-                        f"{path.name}: the records hold more than {MOST_NAMES:,} different names, which no table has."
+                        english(
+                            "{file}: the records hold more than {most_names:,} different names, which no table has.",
+                            file=path.name,
+                            most_names=MOST_NAMES,
+                        )
                     )
 
 

@@ -6,6 +6,7 @@ import re
 import zipfile
 from pathlib import Path
 
+from istrel.english import English, english
 from istrel.problem import Problem
 
 ENDINGS = {
@@ -35,21 +36,23 @@ MAGIC = (
     (b"\x28\xb5\x2f\xfd", "packed"),
     (b"\x04\x22\x4d\x18", "packed"),
 )
-AS_TEXT = "save its table as delimited text (.csv) or as a workbook (.xlsx, .ods)"
-PICTURE, STATISTICS = (
-    "a picture; type its numbers into a workbook",
-    f"a data file of a statistics program; in it, {AS_TEXT}",
-)
-ARRAYS, PROGRAM = f"a file of scientific arrays; {AS_TEXT}", "a program, not data"
-UNPACK = "an archive that is not unpacked here; unpack it, and open the file in it"
-NO_TABLES: dict[str, tuple[bytes, ...]] = {
-    "a PDF document; copy its table and paste it here, or ask for the data it was made from": (b"%PDF",),
+AS_TEXT = english("save its table as delimited text (.csv) or as a workbook (.xlsx, .ods)")
+PICTURE = english("a picture; type its numbers into a workbook")
+STATISTICS = english("a data file of a statistics program; in it, {as_text}", as_text=AS_TEXT)
+ARRAYS = english("a file of scientific arrays; {as_text}", as_text=AS_TEXT)
+PROGRAM = english("a program, not data")
+UNPACK = english("an archive that is not unpacked here; unpack it, and open the file in it")
+PDF = english("a PDF document; copy its table and paste it here, or ask for the data it was made from")
+OLD_FORMAT = english("a workbook or document of an old format; {as_text}", as_text=AS_TEXT)
+ROW_STORE = english("a file of a row store (Avro, ORC); {as_text}", as_text=AS_TEXT)
+NO_TABLES: dict[English, tuple[bytes, ...]] = {
+    PDF: (b"%PDF",),
     PICTURE: (b"\x89PNG", b"\xff\xd8\xff", b"GIF8", b"II*\0"),
-    f"a text document; {AS_TEXT}": (b"{\\rtf",),
-    f"a workbook or document of an old format; {AS_TEXT}": (b"\xd0\xcf\x11\xe0",),
+    english("a text document; {as_text}", as_text=AS_TEXT): (b"{\\rtf",),
+    OLD_FORMAT: (b"\xd0\xcf\x11\xe0",),
     STATISTICS: (b"$FL2", b"$FL3", b"HEADER RECORD*******", bytes(12) + b"\xc2\xea\x81\x60", b"RDX"),
     ARRAYS: (b"\x89HDF", b"CDF\x01", b"\x93NUMPY"),
-    f"a file of a row store (Avro, ORC); {AS_TEXT}": (b"Obj\x01", b"ORC"),
+    ROW_STORE: (b"Obj\x01", b"ORC"),
     UNPACK: (b"7z\xbc\xaf\x27\x1c", b"Rar!", b"\xfd7zXZ"),
     PROGRAM: (b"\x7fELF", b"MZ\x90"),
 }
@@ -74,11 +77,17 @@ def kind_of(path: Path) -> str:
         return found
     for words, beginnings in NO_TABLES.items():
         if head.startswith(beginnings):
-            raise Problem(f"{path.name}: this is {words}.")
+            raise Problem(english("{file}: this is {words}.", file=path.name, words=words))
     if path.suffix.lower() in ENDINGS:
         return ENDINGS[path.suffix.lower()]
     if MARKUP.match(head):
-        raise Problem(f"{path.name}: this is a page or document in markup, or a file of another program; {AS_TEXT}.")
+        raise Problem(
+            english(
+                "{file}: this is a page or document in markup, or a file of another program; {as_text}.",
+                file=path.name,
+                as_text=AS_TEXT,
+            )
+        )
     start = head.lstrip(b"\xef\xbb\xbf \t\r\n")
     if path.suffix.lower() in (".json", ".geojson") or re.match(rb'(\[\s*[\[{"]|\{\s*")', start):
         return "json"
@@ -93,9 +102,9 @@ def _of_archive(path: Path) -> str:
     except (zipfile.BadZipFile, OSError, ValueError, NotImplementedError):
         return "spreadsheet"  # whose reader says that it is broken
     if "word/document.xml" in names:
-        raise Problem(f"{path.name}: this is a text document; {AS_TEXT}.")
+        raise Problem(english("{file}: this is a text document; {as_text}.", file=path.name, as_text=AS_TEXT))
     if "ppt/presentation.xml" in names:
-        raise Problem(f"{path.name}: this is a presentation; {AS_TEXT}.")
+        raise Problem(english("{file}: this is a presentation; {as_text}.", file=path.name, as_text=AS_TEXT))
     if {"xl/workbook.xml", "xl/workbook.bin"} & names or ("mimetype" in names and "content.xml" in names):
         return "spreadsheet"
     return "spreadsheet" if path.suffix.lower() in (".xlsx", ".xlsm", ".ods") else "archive"

@@ -99,11 +99,19 @@ def _chosen(path: Path, entries: list[zipfile.ZipInfo], wanted: str | None) -> t
         if found is None and len(tables) > 1:
             names = [e.filename for e in tables]
             raise Problem(
-                f"{path.name}: there is no “{wanted}” in it.{nearest(wanted, names)} Its tables are {first_of(names)}."
+                english(
+                    "{file}: there is no “{wanted}” in it.{hint} Its tables are {names}.",
+                    file=path.name,
+                    wanted=wanted,
+                    hint=nearest(wanted, names),
+                    names=first_of(names),
+                )
             )
     if not tables:
-        inside = first_of([e.filename for e in files]) if files else "nothing"
-        raise Problem(f"{path.name}: there is no table in this archive, but {inside}.")
+        inside = first_of([e.filename for e in files]) if files else english("nothing")
+        raise Problem(
+            english("{file}: there is no table in this archive, but {inside}.", file=path.name, inside=inside)
+        )
     chosen = next((e for e in tables if wanted in (e.filename, Path(e.filename).name)), None)
     chosen = chosen or max(tables, key=lambda e: e.file_size)
     return chosen, [e.filename for e in tables if e is not chosen]
@@ -120,7 +128,11 @@ def _copy(path: Path, stream: Any, out: BinaryIO, packed: int, watch: Watch) -> 
         done += len(piece)
         if done > min(MOST_BYTES, room // 2) or (done > FROM and done > MOST_FOLD * max(1, packed)):
             raise Problem(
-                f"{path.name}: it unpacks to more than {done / 2**30:.1f} GB, which is more than a packed table may."
+                english(
+                    "{file}: it unpacks to more than {size:.1f} GB, which is more than a packed table may.",
+                    file=path.name,
+                    size=done / 2**30,
+                )
             )
         out.write(piece)
         watch.report(0.0)

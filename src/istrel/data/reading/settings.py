@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
+from istrel.english import english
 from istrel.problem import Problem
 
 
@@ -32,5 +33,8 @@ class ReadingSettings:
     def __post_init__(self) -> None:
         if self.delimiter is not None and (len(self.delimiter) != 1 or not self.delimiter.isascii()):
             raise Problem(
-                f"“{self.delimiter}” separates no fields: the delimiter is one ASCII character, such as ; or \\t."
+                english(
+                    "“{delimiter}” separates no fields: the delimiter is one ASCII character, such as ; or \\t.",
+                    delimiter=self.delimiter,
+                )
             )

@@ -20,14 +20,16 @@ from istrel.data.reading.numbers import Marks
 from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.watch import Watch
 from istrel.data.table import Table
-from istrel.english import put_together
+from istrel.english import english, put_together
 from istrel.problem import Problem, nearest
 
 MOST_BYTES = 2**30
 PATIENCE, SECONDS_PER_BYTE = 8.0, 2e-6  # with more for every byte unpacked
 MOST_ANSWER = 64 * 2**20
 MOST_NAMED = 12
-GIVEN_UP = "it cannot be read as a workbook. Save it again from a spreadsheet program, or as delimited text (.csv)."
+GIVEN_UP = english(
+    "it cannot be read as a workbook. Save it again from a spreadsheet program, or as delimited text (.csv)."
+)
 
 
 def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
@@ -51,7 +53,7 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
         if "sheets" in answer:
             raise Problem(_no_sheet(path, str(settings.sheet), answer["sheets"]))
         if "trouble" in answer:
-            raise Problem(f"{path.name}: {answer['trouble']}")
+            raise Problem(english("{file}: {answer}", file=path.name, answer=answer["trouble"]))
         whole = pa.ipc.open_file(target).read_all()
         reading = f"sheet {answer['sheet']}"
         return table_of(
@@ -82,11 +84,15 @@ def check_size(path: Path) -> int:
         with zipfile.ZipFile(path) as archive:
             size = sum(entry.file_size for entry in archive.infolist())
     except (zipfile.BadZipFile, OSError, ValueError, NotImplementedError) as error:
-        raise Problem(f"{path.name}: {GIVEN_UP}") from error
+        raise Problem(english("{file}: {given_up}", file=path.name, given_up=GIVEN_UP)) from error
     if size > MOST_BYTES:
         raise Problem(
-            f"{path.name}: unpacked it would take {size / 2**30:.1f} GB, more than a workbook may (1 GB). "
-            "Save the sheet as delimited text (.csv)."
+            english(
+                "{file}: unpacked it would take {size:.1f} GB, more than a workbook may (1 GB). "
+                "Save the sheet as delimited text (.csv).",
+                file=path.name,
+                size=size / 2**30,
+            )
         )
     return size
 
@@ -109,7 +115,14 @@ def _ask(path: Path, request: dict[str, Any], watch: Watch) -> dict[str, Any]:
                 while worker.poll() is None:
                     watch.report(0.5)
                     if time.monotonic() > until:
-                        raise Problem(f"{path.name}: {GIVEN_UP} (It was given up after {patience:.0f} seconds.)")
+                        raise Problem(
+                            english(
+                                "{file}: {given_up} (It was given up after {patience:.0f} seconds.)",
+                                file=path.name,
+                                given_up=GIVEN_UP,
+                                patience=patience,
+                            )
+                        )
                     with contextlib.suppress(subprocess.TimeoutExpired):
                         worker.wait(0.05)
             except BaseException:
@@ -119,7 +132,7 @@ def _ask(path: Path, request: dict[str, Any], watch: Watch) -> dict[str, Any]:
         try:
             answer: dict[str, Any] = json.loads(said.read(MOST_ANSWER))
         except ValueError:
-            raise Problem(f"{path.name}: {GIVEN_UP}") from None
+            raise Problem(english("{file}: {given_up}", file=path.name, given_up=GIVEN_UP)) from None
     return answer
 
 

@@ -39,7 +39,9 @@ def read_source(path: Path, settings: ReadingSettings, watch: Watch) -> Table:
             database.set_progress_handler(lambda: watch.report(0.5), STEPS)
             pieces = list(_pieces(database, name, columns))
     except sqlite3.Error as error:
-        raise Problem(f"{path.name}: this is no sound database, or it was cut off ({error}).") from None
+        raise Problem(
+            english("{file}: this is no sound database, or it was cut off ({error}).", file=path.name, error=error)
+        ) from None
     except UnicodeError:
         raise Problem(english("{file}: a text in it is not UTF-8.", file=path.name)) from None
     whole = pa.table({column: _column([v for piece in pieces for v in piece[k]]) for k, column in enumerate(columns)})
@@ -75,7 +77,13 @@ def _chosen(path: Path, sizes: dict[str, int], wanted: str | None) -> str:
     found = next((name for name in sizes if name.casefold() == wanted.casefold()), None)
     if found is None:
         raise Problem(
-            f"{path.name}: there is no table “{wanted}”.{nearest(wanted, sizes)} Its tables are {first_of(list(sizes))}."
+            english(
+                "{file}: there is no table “{wanted}”.{hint} Its tables are {names}.",
+                file=path.name,
+                wanted=wanted,
+                hint=nearest(wanted, sizes),
+                names=first_of(list(sizes)),
+            )
         )
     return found
 

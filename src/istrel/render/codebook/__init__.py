@@ -6,6 +6,7 @@ from collections.abc import Callable
 from pathlib import PurePath
 
 from istrel.data.dataset import Dataset
+from istrel.english import english
 from istrel.problem import Problem, nearest
 from istrel.study.codebooks.own import write_codebook
 from istrel.study.codebooks.table_schema import write_package
@@ -78,6 +79,11 @@ def render_codebook(data: Dataset, name: str) -> bytes:
         ending = PurePath(name).suffix or name
         known = ", ".join(FORMS)
         raise Problem(
-            f"A codebook cannot be written as “{ending}”.{nearest(ending, FORMS)} Its name can end in {known}."
+            english(
+                "A codebook cannot be written as “{ending}”.{hint} Its name can end in {known}.",
+                ending=ending,
+                hint=nearest(ending, FORMS),
+                known=known,
+            )
         )
     return found(data)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
+from istrel.english import english
 from istrel.problem import Problem, nearest
 from istrel.study.discreet import without_personal
 from istrel.study.intake import Intake
@@ -47,5 +48,12 @@ def render_intake(intake: Intake, ending: str) -> bytes:
     ending = ending.casefold().lstrip(".")
     if ending not in FORMATS:
         known = ", ".join(f".{name}" for name in FORMATS)
-        raise Problem(f"An intake cannot be written as “.{ending}”.{nearest(ending, FORMATS)} It can be {known}.")
+        raise Problem(
+            english(
+                "An intake cannot be written as “.{ending}”.{hint} It can be {known}.",
+                ending=ending,
+                hint=nearest(ending, FORMATS),
+                known=known,
+            )
+        )
     return FORMATS[ending](without_personal(intake))

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from pathlib import Path
 
+from istrel.english import english
 from istrel.files import MOST_BYTES, refuse_sources, refuse_unreadable, write_whole
 from istrel.problem import Problem
 from istrel.render.document import Document
@@ -51,10 +52,14 @@ def refresh(path: Path, study: Study, style: HouseStyle, *, tracked: bool = Fals
     """
     kind = KINDS.get(path.suffix.lower())
     if kind is None:
-        raise Problem(f"{path.name}: a document that is refreshed is a .docx or an .odt.")
+        raise Problem(english("{file}: a document that is refreshed is a .docx or an .odt.", file=path.name))
     refuse_unreadable(path)
     if path.stat().st_size > 8 * MOST_BYTES:
-        raise Problem(f"{path.name}: a document of more than {8 * MOST_BYTES // 2**20} MB is not read.")
+        raise Problem(
+            english(
+                "{file}: a document of more than {size} MB is not read.", file=path.name, size=8 * MOST_BYTES // 2**20
+            )
+        )
     parts = manuscript(study, style)
     claims = (
         *(Untrue(where, words, f"“{claim}” no longer holds") for where, words, claim in untrue_words(parts, style)),
@@ -72,7 +77,9 @@ def write_refreshed(path: Path, made: Refreshed, study: Study, out: Path | None 
         Where the place cannot be written to; the document stays as it was.
     """
     if out is not None and out.suffix.lower() != path.suffix.lower():
-        raise Problem(f"{out.name}: the refreshed document stays a {path.suffix.lower()} file.")
+        raise Problem(
+            english("{file}: the refreshed document stays a {ending} file.", file=out.name, ending=path.suffix.lower())
+        )
     refuse_sources(out or path, study.files)
     if out is not None and not (out.exists() and out.samefile(path)):
         return write_whole(out, made.content, sources=study.files), None

@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 from typing import Any
 
+from istrel.english import english
 from istrel.exhibits.printing import print_cell
 from istrel.problem import Problem
 from istrel.render.marks.memory import AROUND, Put, alike
@@ -29,7 +30,9 @@ def exchanged(living: Living, shelf: Shelf, wanted: Wanted, name: str) -> Refres
     work = _Work(living, shelf, wanted)
     held = living.held()
     if not work.put and not held:
-        raise Problem(f"{name}: nothing in this document was put there by Istrel; export the manuscript first.")
+        raise Problem(
+            english("{name}: nothing in this document was put there by Istrel; export the manuscript first.", name=name)
+        )
     work.exchange_all(held)
     return work.done
 

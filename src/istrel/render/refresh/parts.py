@@ -10,6 +10,7 @@ from collections.abc import Iterator
 from copy import copy
 from pathlib import Path
 
+from istrel.english import english
 from istrel.problem import Problem
 
 MOST_READ, MOST_UNPACKED = 2**28, 2**32  # bytes of a part that is read; of all parts
@@ -37,14 +38,14 @@ class Parts:
             with zipfile.ZipFile(path) as archive:
                 self._sizes = {entry.filename: entry.file_size for entry in archive.infolist()}
                 if sum(self._sizes.values()) > MOST_UNPACKED:
-                    raise Problem(f"{path.name}: this document is too large to be read.")
+                    raise Problem(english("{file}: this document is too large to be read.", file=path.name))
                 if archive.testzip() is not None:
                     raise self._damaged()
         except UNREADABLE:
             raise self._damaged() from None
 
     def _damaged(self) -> Problem:
-        return Problem(f"{self._path.name}: this is no document, or it is damaged.")
+        return Problem(english("{file}: this is no document, or it is damaged.", file=self._path.name))
 
     def __iter__(self) -> Iterator[str]:
         return iter(dict.fromkeys((*self._sizes, *self._exchanged)))
@@ -56,7 +57,7 @@ class Parts:
         if name in self._exchanged:
             return self._exchanged[name]
         if self._sizes[name] > MOST_READ:
-            raise Problem(f"{self._path.name}: its part {name} is too large to be read.")
+            raise Problem(english("{file}: its part {name} is too large to be read.", file=self._path.name, name=name))
         try:
             with zipfile.ZipFile(self._path) as archive:
                 return archive.read(name)

@@ -7,6 +7,7 @@ from typing import Any, NamedTuple
 
 from lxml import etree
 
+from istrel.english import english
 from istrel.problem import Problem
 
 EDITED = "edited by hand"
@@ -139,4 +140,4 @@ def parsed(content: bytes, name: str) -> Any:
     try:
         return etree.fromstring(content, etree.XMLParser(resolve_entities=False, no_network=True))
     except etree.XMLSyntaxError:
-        raise Problem(f"{name}: this is no document, or it is damaged.") from None
+        raise Problem(english("{name}: this is no document, or it is damaged.", name=name)) from None

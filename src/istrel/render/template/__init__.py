@@ -8,6 +8,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
+from istrel.english import english
 from istrel.files import refuse_unreadable
 from istrel.problem import Problem
 from istrel.render.document import Document
@@ -28,5 +29,5 @@ def poured(document: Document, path: Path) -> bytes:
         case ".odt":
             from istrel.render.template.opendocument import poured as made
         case _:
-            raise Problem(f"{path.name}: a template is a .docx or an .odt.")
+            raise Problem(english("{file}: a template is a .docx or an .odt.", file=path.name))
     return made(document, path)

@@ -10,6 +10,7 @@ from typing import Any
 
 from lxml import etree
 
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.render.document import Document
 from istrel.render.marks.memory import written
@@ -35,7 +36,7 @@ def poured(document: Document, path: Path) -> bytes:
     """As `poured` of the room."""
     parts = Parts(path)
     if CONTENT not in parts or STYLES not in parts:
-        raise Problem(f"{path.name}: this is no document, or it is damaged.")
+        raise Problem(english("{file}: this is no document, or it is damaged.", file=path.name))
     content, memory = export(document)
     with zipfile.ZipFile(io.BytesIO(content)) as archive:
         files = {name: archive.read(name) for name in archive.namelist()}
@@ -43,7 +44,7 @@ def poured(document: Document, path: Path) -> bytes:
     root, home = (parsed(parts[name], path.name) for name in (CONTENT, STYLES))
     text = root.find(f"{q('office:body')}/{q('office:text')}")
     if text is None:
-        raise Problem(f"{path.name}: this is no document of text.")
+        raise Problem(english("{file}: this is no document of text.", file=path.name))
     names = _styles(home, styles)
     pictures = _pictures(parts, files)
     place = next((p for p in text.iter(*PARAGRAPHS) if is_place(letters_of(p))), None)

@@ -15,6 +15,7 @@ from docx.opc.packuri import PackURI
 from docx.oxml.ns import qn
 from lxml import etree
 
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.render.document import Document
 from istrel.render.marks.memory import remembered
@@ -38,7 +39,7 @@ def poured(document: Document, path: Path) -> bytes:
     try:
         home: Any = docx.Document(str(path))
     except (KeyError, ValueError, AttributeError, PackageNotFoundError, etree.XMLSyntaxError):
-        raise Problem(f"{path.name}: this is no document, or it is damaged.") from None
+        raise Problem(english("{file}: this is no document, or it is damaged.", file=path.name)) from None
     made: Any = docx.Document(io.BytesIO(render(_fitted(document, home))))
     _Pour(home, made).pour()
     out = io.BytesIO()

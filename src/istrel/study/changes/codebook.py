@@ -247,9 +247,11 @@ class Derive:
 
     def apply(self, study: Study) -> Study:
         if not self.name.strip():
-            raise Problem("A derived variable needs a name.")
+            raise Problem(english("A derived variable needs a name."))
         if self.name in study.codebook:
-            raise Problem(f"There is already a variable “{self.name}”; a derived one needs a name of its own.")
+            raise Problem(
+                english("There is already a variable “{name}”; a derived one needs a name of its own.", name=self.name)
+            )
         line = describe_derived(self.name, self.formula, study.data, label=self.label)
         return _proven(study.with_codebook(study.codebook.adding(line)))
 
@@ -268,7 +270,7 @@ class SetFormula:
     def apply(self, study: Study) -> Study:
         old = study.codebook[self.name]
         if old.formula is None:
-            raise Problem(f"“{self.name}” is a variable of the source; it is not made by a formula.")
+            raise Problem(english("“{name}” is a variable of the source; it is not made by a formula.", name=self.name))
         changed = _proven(_with_line(study, replace(old, formula=self.formula)))
         before, after = band_labels(old.formula, study.data), band_labels(self.formula, study.data)
         if not after:
@@ -291,10 +293,14 @@ class RemoveDerived:
 
     def apply(self, study: Study) -> Study:
         if study.codebook[self.name].formula is None:
-            raise Problem(f"“{self.name}” is a variable of the source; it can be left out, not removed.")
+            raise Problem(
+                english("“{name}” is a variable of the source; it can be left out, not removed.", name=self.name)
+            )
         children = children_of(study.codebook, self.name)
         if children:
-            raise Problem(f"“{self.name}” is needed by {', '.join(children)}; remove that first.")
+            raise Problem(
+                english("“{name}” is needed by {names}; remove that first.", name=self.name, names=", ".join(children))
+            )
         return study.with_codebook(study.codebook.without(self.name))
 
 

@@ -66,12 +66,16 @@ class RemoveSource:
     def apply(self, study: Study) -> Study:
         leaving = study.source_of(self.id)
         if len(study.sources) == 1:
-            raise Problem("The only source of a study cannot be taken out.")
+            raise Problem(english("The only source of a study cannot be taken out."))
         if any(kept.source == self.id for kept in study.kept):
-            raise Problem(f"“{leaving.name}” is needed by a kept exhibit.")
+            raise Problem(english("“{leaving}” is needed by a kept exhibit.", leaving=leaving.name))
         child = next((source for source in study.sources if self.id in parents_of(source.recipe)), None)
         if child is not None:
-            raise Problem(f"“{child.name}” is made from “{leaving.name}”; take that out first.")
+            raise Problem(
+                english(
+                    "“{child}” is made from “{leaving}”; take that out first.", child=child.name, leaving=leaving.name
+                )
+            )
         sources = tuple(source for source in study.sources if source.id != self.id)
         current = study.current if study.current != self.id else sources[-1].id
         return replace(study, sources=sources, current=current)

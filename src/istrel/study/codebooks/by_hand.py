@@ -12,6 +12,7 @@ from pathlib import Path
 import msgspec
 
 from istrel.data.reading.sniff import find_delimiter
+from istrel.english import english
 from istrel.files import read_small
 from istrel.problem import Problem
 from istrel.study.codebooks.value_words import quoted
@@ -50,7 +51,7 @@ def cells_of(text: str) -> list[list[str]]:
     try:
         return list(csv.reader(lines, delimiter=find_delimiter(lines)))
     except csv.Error as error:
-        raise Problem(f"this is no table ({error}).") from None
+        raise Problem(english("this is no table ({error}).", error=error)) from None
 
 
 def text_of(path: Path) -> str:
@@ -63,7 +64,7 @@ def text_of(path: Path) -> str:
     """
     ending = path.suffix.lower()
     if ending not in WORKBOOKS:
-        return read_small(path, "codebook", marked_up=ending == ".xml")
+        return read_small(path, english("the codebook"), marked_up=ending == ".xml")
     from istrel.data.reading import read
 
     table, out = read(path), io.StringIO()
@@ -91,7 +92,11 @@ def lines_of(cells: Sequence[Sequence[str]], names: Sequence[str]) -> Iterator[L
     heads = [words_for("heads").get(plain(cell), "") for cell in (cells[0] if cells else ())]
     if "name" not in heads:
         there = ", ".join(cells[0][:9]) if cells else "none"
-        raise Problem(f"a codebook needs a column “name” (or “variable”, “field”, …); its columns are {there}.")
+        raise Problem(
+            english(
+                "a codebook needs a column “name” (or “variable”, “field”, …); its columns are {there}.", there=there
+            )
+        )
     if heads.count("label") > 1 and "meaning" not in heads:
         heads = _second_label(heads)
     found: dict[str, tuple[int, Row, list[tuple[str, str]]]] = {}

@@ -16,6 +16,7 @@ from istrel.data.codebook import Variable
 from istrel.data.column import Column, show_value
 from istrel.data.dataset import Dataset
 from istrel.data.table import Reading
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.study.codebooks.by_hand import Line, Row, plain
 from istrel.study.codebooks.parts import BEHIND_TYPE, codes, lines_in, own_words, pairs, plain_value, shown, type_of
@@ -121,7 +122,7 @@ def lines_of_metadata(said: dict[str, Any], names: tuple[str, ...]) -> Iterator[
     ]
     columns = max(found, key=lambda one: len({named(part) for part in one} & {*names}), default=[])
     if not columns:
-        raise Problem("there are no “columns” in its “tableSchema”.")
+        raise Problem(english("there are no “columns” in its “tableSchema”."))
     for number, column in enumerate(columns, start=1):
         if name := named(column):
             yield number, _as_ours(column, name)

@@ -18,6 +18,7 @@ from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
 from istrel.data.scales import scales_in
 from istrel.data.sets import sets_in
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.study.codebooks.by_hand import Line, Row, plain
 from istrel.study.codebooks.parts import codes, lines_in, own_words, pairs, type_of
@@ -167,13 +168,15 @@ def lines_of_ddi(text: str, names: tuple[str, ...]) -> Iterator[Line]:
     try:
         root = etree.fromstring(DECLARATION.sub("", text).encode(), parser)
     except (etree.XMLSyntaxError, ValueError) as error:
-        raise Problem(f"this is no sound XML ({str(error).split(', line')[0]}).") from None
+        raise Problem(english("this is no sound XML ({why}).", why=str(error).split(", line")[0])) from None
     for element in root.iter():
         if isinstance(element.tag, str):
             element.tag = etree.QName(element).localname
     variables = root.findall(".//dataDscr/var")
     if not variables:
-        raise Problem("there are no variables in it (“var” within “dataDscr”), so it is no codebook of an archive.")
+        raise Problem(
+            english("there are no variables in it (“var” within “dataDscr”), so it is no codebook of an archive.")
+        )
     known = {plain(name): name for name in names}
     weight = ""
     for number, element in enumerate(variables, start=1):

@@ -13,6 +13,7 @@ from collections.abc import Iterator
 
 from istrel.data.codebook import Codebook, MissingCode
 from istrel.data.column import show_value
+from istrel.english import english
 from istrel.files import harmless, unharmed
 from istrel.problem import Problem
 from istrel.sentence.show_formula import show_expression
@@ -68,4 +69,4 @@ def lines_of_csv(text: str, names: tuple[str, ...]) -> Iterator[Line]:
         for row in own:
             yield own.line_num, {head: unharmed(cell) if isinstance(cell, str) else cell for head, cell in row.items()}
     except csv.Error as error:
-        raise Problem(f"line {own.line_num} is no CSV ({error}).") from None
+        raise Problem(english("line {line_num} is no CSV ({error}).", line_num=own.line_num, error=error)) from None

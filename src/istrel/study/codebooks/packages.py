@@ -7,6 +7,7 @@ from pathlib import Path, PurePosixPath
 
 from istrel.data.reading import ReadingSettings
 from istrel.data.reading.descriptors import tables_named
+from istrel.english import english
 from istrel.files import read_small
 from istrel.problem import Problem, nearest
 
@@ -24,24 +25,42 @@ def beside(path: Path, settings: ReadingSettings) -> tuple[Path, ReadingSettings
     Problem
         Where it names no table, or one that is not beside it.
     """
-    text = read_small(path, "description of data")
+    text = read_small(path, english("the description of data"))
     tables = tables_named(text)
     if not tables:
-        raise Problem(f"{path.name}: it names no table of data (“resources” with a “path”, or a “url”).")
+        raise Problem(
+            english("{file}: it names no table of data (“resources” with a “path”, or a “url”).", file=path.name)
+        )
     wanted = settings.sheet if settings.sheet in tables else next(iter(tables))
     if settings.sheet is not None and wanted != settings.sheet and len(tables) > 1:
         names = ", ".join(tables)
         raise Problem(
-            f"{path.name}: there is no table “{settings.sheet}” in it.{nearest(settings.sheet, tables)} Its tables are {names}."
+            english(
+                "{file}: there is no table “{sheet}” in it.{hint} Its tables are {names}.",
+                file=path.name,
+                sheet=settings.sheet,
+                hint=nearest(settings.sheet, tables),
+                names=names,
+            )
         )
     place, dialect = tables[wanted]
     relative = PurePosixPath(place)
     if relative.is_absolute() or ".." in relative.parts or "://" in place:
         raise Problem(
-            f"{path.name}: its table “{place[:80]}” does not stand beside it, and nothing is fetched; open a copy of it."
+            english(
+                "{file}: its table “{place}” does not stand beside it, and nothing is fetched; open a copy of it.",
+                file=path.name,
+                place=place[:80],
+            )
         )
     found = path.parent / relative
     if not found.exists():
-        raise Problem(f"{path.name}: its table “{place[:80]}” is not there; put it beside the description.")
+        raise Problem(
+            english(
+                "{file}: its table “{place}” is not there; put it beside the description.",
+                file=path.name,
+                place=place[:80],
+            )
+        )
     kept = {key: value for key, value in dialect.items() if getattr(settings, key) is None}
     return found, replace(settings, sheet=None if wanted == settings.sheet else settings.sheet, **kept), text  # type: ignore[arg-type]

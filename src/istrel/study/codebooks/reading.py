@@ -16,6 +16,7 @@ from istrel.data.formula.tree import names_in
 from istrel.data.levels import Level, level_named
 from istrel.data.rows import EACH_ITS_OWN, ROLES, Rows
 from istrel.data.table import Table
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.sentence import parse_expression
 from istrel.study.codebooks.by_hand import Line, tidied_values
@@ -41,7 +42,12 @@ def read_codebook(text: str, name: str, base: Codebook) -> Codebook:
         with _told(name, line):
             base = _laid(base, row)
             if (row.get("formula") or "").strip() and len(base.derived) > MOST_DERIVED:
-                raise Problem(f"more than {MOST_DERIVED:,} derived variables are not made; lay over fewer.")
+                raise Problem(
+                    english(
+                        "more than {most_derived:,} derived variables are not made; lay over fewer.",
+                        most_derived=MOST_DERIVED,
+                    )
+                )
     return base
 
 
@@ -144,7 +150,7 @@ def decoded(text: str) -> Any:
     try:
         return msgspec.json.decode(text)
     except (msgspec.DecodeError, RecursionError):
-        raise Problem("this is no sound JSON.") from None
+        raise Problem(english("this is no sound JSON.")) from None
 
 
 def _rows(text: str, name: str, base: Codebook) -> Iterator[Line]:
@@ -158,7 +164,9 @@ def _told(name: str, line: int) -> Iterator[None]:
     try:
         yield
     except Problem as problem:
-        raise Problem(f"{name}, line {line}: {problem.message}") from None
+        raise Problem(
+            english("{name}, line {line}: {message}", name=name, line=line, message=problem.message)
+        ) from None
 
 
 def _laid(base: Codebook, row: dict[str, str | None]) -> Codebook:
@@ -169,7 +177,12 @@ def _laid(base: Codebook, row: dict[str, str | None]) -> Codebook:
     if formula and wanted and wanted not in base:
         base = base.adding(Variable(wanted, Level.CONTINUOUS, formula=parse_expression(formula)))
     elif formula and wanted in base and base[wanted].formula is None:
-        raise Problem(f"“{wanted}” is a variable of the data; a formula makes a new one and needs a name of its own.")
+        raise Problem(
+            english(
+                "“{wanted}” is a variable of the data; a formula makes a new one and needs a name of its own.",
+                wanted=wanted,
+            )
+        )
     line = _merge(base[wanted], row)
     if formula and line.formula is not None:
         line = replace(line, formula=parse_expression(formula))
@@ -181,7 +194,9 @@ def _roles(text: str, base: Codebook) -> Rows:
     found = {str(entry.value): entry.label for entry in parse_values(text)}
     for role in found:
         if role not in ROLES:
-            raise Problem(f"“{role}” is no role of a row; the roles are {', '.join(ROLES)}.")
+            raise Problem(
+                english("“{role}” is no role of a row; the roles are {names}.", role=role, names=", ".join(ROLES))
+            )
     rows = replace(EACH_ITS_OWN, **found)  # type: ignore[arg-type]  # roles are names
     check_roles(rows, base)
     return rows
@@ -223,5 +238,5 @@ def _ours(values: str) -> str:
 
 def _decimals(word: str) -> int:
     if not (word.isascii() and word.isdigit()) or len(word) > 2 or int(word) > 15:
-        raise Problem(f"decimals are a whole number from 0 to 15; “{word}” is none.")
+        raise Problem(english("decimals are a whole number from 0 to 15; “{word}” is none.", word=word))
     return int(word)

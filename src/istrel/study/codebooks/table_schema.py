@@ -16,6 +16,7 @@ from istrel.data.codebook import Variable
 from istrel.data.column import Column, show_value
 from istrel.data.dataset import Dataset
 from istrel.data.levels import Level
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.study.codebooks.by_hand import Line, Row, plain
 from istrel.study.codebooks.parts import BEHIND_TYPE, codes, lines_in, own_words, pairs, plain_value, shown, type_of
@@ -79,7 +80,7 @@ def lines_of_package(said: Any, names: tuple[str, ...]) -> Iterator[Line]:
     resource = _resource(said, names)
     fields = resource.get("schema", resource).get("fields") if isinstance(resource.get("schema", {}), dict) else None
     if not isinstance(fields, list) or not all(isinstance(field, dict) and field.get("name") for field in fields):
-        raise Problem("there is no Table Schema in it: a list of “fields”, each with a “name”.")
+        raise Problem(english("there is no Table Schema in it: a list of “fields”, each with a “name”."))
     known = {plain(name): name for name in names}
     shared = resource.get("schema", resource).get("missingValues", [])
     own = resource.get("istrel") if isinstance(resource.get("istrel"), dict) else {}
@@ -95,7 +96,7 @@ def lines_of_package(said: Any, names: tuple[str, ...]) -> Iterator[Line]:
 def _resource(said: Any, names: tuple[str, ...]) -> dict[str, Any]:
     """The resource that knows most of the variables; the whole where it is one, or a schema."""
     if not isinstance(said, dict):
-        raise Problem("this is no Data Package and no Table Schema.")
+        raise Problem(english("this is no Data Package and no Table Schema."))
     resources = [part for part in said.get("resources", []) if isinstance(part, dict)]
     if not resources:
         return said

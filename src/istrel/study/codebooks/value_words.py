@@ -6,6 +6,7 @@ import re
 
 from istrel.data.codebook import ValueLabel, number_or_text
 from istrel.data.column import show_value
+from istrel.english import english
 from istrel.problem import Problem
 
 PART = re.compile(r'\s*(?P<value>"(?:[^"]|"")*"|[^"=|][^=|]*?)\s*=\s*(?P<label>"(?:[^"]|"")*"|[^|]*?)\s*(?:\||$)')
@@ -46,7 +47,9 @@ def parse_values(text: str) -> tuple[ValueLabel, ...]:
         found = PART.match(text, place)
         if found is None:
             part = text[place:].split("|", maxsplit=1)[0].strip()
-            raise Problem(f"value labels are written “1 = primary | 2 = secondary”; “{part}” is not.")
+            raise Problem(
+                english("value labels are written “1 = primary | 2 = secondary”; “{part}” is not.", part=part)
+            )
         value = found["value"]
         stored = _unquoted(value) if value.startswith('"') else number_or_text(value)
         labels.append(ValueLabel(stored, _unquoted(found["label"])))

@@ -13,6 +13,7 @@ from operator import and_
 from pathlib import Path
 from typing import BinaryIO, NamedTuple
 
+from istrel.english import english
 from istrel.files import beside
 from istrel.problem import Problem
 
@@ -50,12 +51,16 @@ def hold(path: Path) -> int:
     try:
         handle = os.open(path, os.O_RDONLY | os.O_CLOEXEC)
     except OSError as error:
-        raise Problem(f"{path}: cannot be read ({(error.strerror or 'no access').lower()}).") from None
+        raise Problem(
+            english("{path}: cannot be read ({why}).", path=path, why=(error.strerror or "no access").lower())
+        ) from None
     try:
         fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
     except BlockingIOError:
         os.close(handle)
-        raise Problem(f"{path.name}: this study is open in another window or run; close it there first.") from None
+        raise Problem(
+            english("{file}: this study is open in another window or run; close it there first.", file=path.name)
+        ) from None
     except OSError:
         pass  # a file system without such locks
     return handle
@@ -136,7 +141,9 @@ def keep_good(path: Path) -> None:
 def copy_to_open(path: Path) -> str:
     """What to do with a study that is damaged."""
     copy = good_copy(path)
-    return f"its last good copy is “{copy.name}” beside it: open that" if copy.exists() else "open a copy made earlier"
+    if not copy.exists():
+        return english("open a copy made earlier")
+    return english("its last good copy is “{copy}” beside it: open that", copy=copy.name)
 
 
 def free_name(path: Path) -> Path:

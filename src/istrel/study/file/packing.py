@@ -11,7 +11,7 @@ import numpy as np
 
 from istrel.data.column import Column, Kind, Unread
 from istrel.data.table import Source, Table
-from istrel.english import plain, put_together, taken_apart
+from istrel.english import english, plain, put_together, taken_apart
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -79,7 +79,7 @@ def unpack(mark: str, content: bytes) -> Column:
     import pyarrow as pa
 
     if hashlib.sha256(content).hexdigest() != mark:
-        raise Problem("the data of this study are damaged.")
+        raise Problem(english("the data of this study are damaged."))
     try:
         with pa.ipc.open_stream(content) as reader:
             batches = list(reader)
@@ -90,7 +90,7 @@ def unpack(mark: str, content: bytes) -> Column:
         about = msgspec.json.decode(field.metadata[ABOUT], type=AboutColumn)
         return _column(about, values)
     except (pa.ArrowException, msgspec.MsgspecError, ValueError, TypeError, KeyError, OverflowError):
-        raise Problem("the data of this study cannot be understood.") from None
+        raise Problem(english("the data of this study cannot be understood.")) from None
 
 
 def _column(about: AboutColumn, values: Any) -> Column:
@@ -157,9 +157,9 @@ def table_of(described: str, column: Callable[[str], Column], absolute: Callable
         about = msgspec.json.decode(described, type=AboutTable)
         remarks = tuple(map(put_together, about.remarks))
     except (msgspec.MsgspecError, ValueError):
-        raise Problem("the data of this study cannot be understood.") from None
+        raise Problem(english("the data of this study cannot be understood.")) from None
     columns = tuple(column(mark) for mark in about.columns)
     if any(one.n_rows != about.rows for one in columns) or len({one.name for one in columns}) != len(columns):
-        raise Problem("the data of this study cannot be understood.")
+        raise Problem(english("the data of this study cannot be understood."))
     path = absolute(about.path) if about.path else ""
     return Table(columns, Source(about.name, path, about.stamp, about.reading, remarks, about.digest, about.unsure))

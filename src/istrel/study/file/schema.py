@@ -9,6 +9,7 @@ from collections.abc import Iterator
 from contextlib import contextmanager
 from pathlib import Path
 
+from istrel.english import english
 from istrel.files import beside, refuse_unreadable
 from istrel.problem import Problem
 from istrel.study.file.holding import copy_to_open, put_journal_aside
@@ -100,16 +101,20 @@ def _check(connection: sqlite3.Connection, path: Path) -> None:
     (mark,) = connection.execute("PRAGMA application_id").fetchone()
     (version,) = connection.execute("PRAGMA user_version").fetchone()
     if mark != MARK:
-        raise Problem(f"{path.name}: this is no study.")
+        raise Problem(english("{file}: this is no study.", file=path.name))
     if version > VERSION:
-        raise Problem(f"{path.name}: this study was made by a newer Istrel; open it with that one.")
+        raise Problem(english("{file}: this study was made by a newer Istrel; open it with that one.", file=path.name))
     found = connection.execute(
         "SELECT type, name, sql FROM sqlite_schema WHERE name NOT LIKE 'sqlite_autoindex%'"
     ).fetchall()
     if version < 1 or sorted(found) != sorted(("table", name, sql) for name, sql in TABLES.items()):
-        raise Problem(f"{path.name}: this study holds other tables than it should, so it is not opened.")
+        raise Problem(
+            english("{file}: this study holds other tables than it should, so it is not opened.", file=path.name)
+        )
     if connection.execute("PRAGMA quick_check(1)").fetchone() != ("ok",):
-        raise Problem(f"{path.name}: this study is damaged; {copy_to_open(path)}.")
+        raise Problem(
+            english("{file}: this study is damaged; {what_to_do}.", file=path.name, what_to_do=copy_to_open(path))
+        )
 
 
 def lay_out(connection: sqlite3.Connection) -> None:
@@ -128,10 +133,21 @@ def told(path: Path) -> Iterator[None]:
     except sqlite3.OperationalError as error:
         words = str(error)
         if "locked" in words:
-            raise Problem(f"{path.name}: another program is using this study just now; try again.") from None
-        reason = "the disk is full" if "full" in words else "it is read-only" if "readonly" in words else words
-        raise Problem(f"{path.name}: the study cannot be read or written ({reason}).") from None
+            raise Problem(
+                english("{file}: another program is using this study just now; try again.", file=path.name)
+            ) from None
+        full, closed = english("the disk is full"), english("it is read-only")
+        reason = full if "full" in words else closed if "readonly" in words else words
+        raise Problem(
+            english("{file}: the study cannot be read or written ({reason}).", file=path.name, reason=reason)
+        ) from None
     except (sqlite3.Error, OverflowError, UnicodeDecodeError):
-        raise Problem(f"{path.name}: this study is damaged or is none; {copy_to_open(path)}.") from None
+        raise Problem(
+            english(
+                "{file}: this study is damaged or is none; {what_to_do}.", file=path.name, what_to_do=copy_to_open(path)
+            )
+        ) from None
     except OSError as error:
-        raise Problem(f"{path}: cannot be written ({(error.strerror or 'no access').lower()}).") from None
+        raise Problem(
+            english("{path}: cannot be written ({why}).", path=path, why=(error.strerror or "no access").lower())
+        ) from None

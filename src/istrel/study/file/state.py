@@ -11,7 +11,7 @@ from typing import Any
 import msgspec
 
 from istrel.data.table import Table
-from istrel.english import plain
+from istrel.english import english, plain
 from istrel.problem import Problem
 from istrel.study.parts import Kept, Passage
 from istrel.study.record import Record, record_of, value_of
@@ -48,12 +48,12 @@ def study_of_state(state: object, tables: Tables | None = None) -> Study:
         or set(state) | {"style", "identity"} != KEYS
         or not all(isinstance(state[k], list) for k in ("sources", "kept"))
     ):
-        raise Problem("The record of the study cannot be understood.")
+        raise Problem(english("The record of the study cannot be understood."))
     study = Study((), current="", given=0)
     for record in state["sources"]:
         source = value_of(record, study, tables)
         if not isinstance(source, StudySource):
-            raise Problem("A source of the study cannot be understood.")
+            raise Problem(english("A source of the study cannot be understood."))
         study = Study((*study.sources, source), source.id, given=0)
     parts = tuple(value_of(record, study) for record in state["kept"])
     style, identity = state.get("style", "apa7"), state.get("identity", "")
@@ -69,7 +69,7 @@ def study_of_state(state: object, tables: Tables | None = None) -> Study:
         and state["given"] >= len(marks)
     )
     if not sound:
-        raise Problem("The record of the study cannot be understood.")
+        raise Problem(english("The record of the study cannot be understood."))
     style_from(style)
     return Study(study.sources, state["current"], parts, state["given"], style, identity)
 
@@ -114,7 +114,7 @@ def read_back(text: str, name: str, folder: Path) -> Study:
     try:
         found = msgspec.json.decode(text)
     except (msgspec.MsgspecError, RecursionError):
-        raise Problem(f"{name}: this is no study as text.") from None
+        raise Problem(english("{name}: this is no study as text.", name=name)) from None
     if not isinstance(found, dict) or found.get("istrel") != 1 or "study" not in found:
-        raise Problem(f"{name}: this is no study as text.")
+        raise Problem(english("{name}: this is no study as text.", name=name))
     return study_of_state(with_paths(found["study"], lambda path: absolute(path, folder)))

@@ -17,7 +17,7 @@ import msgspec
 
 from istrel.data.column import Column
 from istrel.data.table import Table
-from istrel.english import plain
+from istrel.english import english, plain
 from istrel.files import beside
 from istrel.problem import Problem
 from istrel.study.changes import Change
@@ -227,10 +227,10 @@ class StudyFile:
         rows = self._connection.execute("SELECT number, what FROM changes ORDER BY number").fetchall()
         position = settings.get("position", "")
         if "base" not in settings or not position.isascii() or not position.isdigit() or int(position) > len(rows):
-            raise Problem("this study cannot be understood.")
+            raise Problem(english("this study cannot be understood."))
         self._first = int(rows[0][0]) if rows else 0
         if [number for number, _ in rows] != list(range(self._first, self._first + len(rows))):
-            raise Problem("changes of this study are missing.")
+            raise Problem(english("changes of this study are missing."))
         begun = study_of_state(with_paths(_read(settings["base"]), self._absolute), self._table)
         begun = _known(begun, settings["base"] + "".join(what for _, what in rows[:1]))
 
@@ -246,7 +246,13 @@ class StudyFile:
             history = History.replayed(begun, len(rows), change_at)
         except Problem as problem:
             number = rows[reached][0] + 1
-            raise Problem(f"change {number} of this study cannot be made again: {problem.message}") from None
+            raise Problem(
+                english(
+                    "change {number} of this study cannot be made again: {message}",
+                    number=number,
+                    message=problem.message,
+                )
+            ) from None
         self._changes = [step.change for step in history.past]
         for _ in range(len(rows) - int(position)):
             history = history.undo()
@@ -256,7 +262,7 @@ class StudyFile:
         if mark not in self._tables:
             found = self._connection.execute("SELECT described FROM data WHERE id = ?", (mark,)).fetchone()
             if found is None:
-                raise Problem("data of this study are missing.")
+                raise Problem(english("data of this study are missing."))
             self._tables[mark] = table_of(found[0], self._column, self._absolute)
         return self._tables[mark]
 
@@ -323,4 +329,4 @@ def _read(text: str) -> Any:
     try:
         return msgspec.json.decode(text)
     except (msgspec.MsgspecError, RecursionError):
-        raise Problem("a record of this study cannot be understood.") from None
+        raise Problem(english("a record of this study cannot be understood.")) from None

@@ -227,7 +227,7 @@ class StylePanel(SidePanel):
 
     def load(self, path: Path) -> None:
         """A style from a file; a bad one is refused with its line or key."""
-        self._tried(lambda: self.take(read_small(path, "house style"), path.name))
+        self._tried(lambda: self.take(read_small(path, english("the house style")), path.name))
 
     def choose_save(self) -> None:
         name, _ = QFileDialog.getSaveFileName(self, tr("Save the house style"), "style.toml", "House styles (*.toml)")

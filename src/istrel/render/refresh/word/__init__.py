@@ -14,6 +14,7 @@ from zipfile import ZipFile
 from docx.oxml.ns import qn
 from lxml import etree
 
+from istrel.english import english
 from istrel.problem import Problem
 from istrel.render.document import Document
 from istrel.render.marks.edits import Edit
@@ -43,7 +44,7 @@ def refreshed(path: Path, document: Document, shelf: Shelf, wanted: Wanted) -> R
     """As `refresh`."""
     parts = Parts(path)
     if BODY not in parts:
-        raise Problem(f"{path.name}: this is no document, or it is damaged.")
+        raise Problem(english("{file}: this is no document, or it is damaged.", file=path.name))
     place, memory = _memory(parts, document.study)
     living = Word(path.name, parts, place, memory, _fresh(document), wanted.tracked)
     done = exchanged(living, shelf, wanted, path.name)
