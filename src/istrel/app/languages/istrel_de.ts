@@ -3159,6 +3159,10 @@
    <translation>verdoppeln</translation>
   </message>
   <message>
+   <source>durations, read as hours</source>
+   <translation>Dauern, gelesen als Stunden</translation>
+  </message>
+  <message>
    <source>durations, read as minutes</source>
    <translation>Dauern, als Minuten gelesen</translation>
   </message>
@@ -3393,6 +3397,10 @@
   <message>
    <source>holds two numbers in a cell (“{two}”), so it was left as text.</source>
    <translation>enthält zwei Zahlen in einer Zelle („{two}“) und blieb deshalb Text.</translation>
+  </message>
+  <message>
+   <source>hours and minutes, read as hours</source>
+   <translation>Stunden und Minuten, gelesen als Stunden</translation>
   </message>
   <message>
    <source>how far each count lies from the expected one, in standard errors</source>

@@ -3159,6 +3159,10 @@
    <translation>duplicar</translation>
   </message>
   <message>
+   <source>durations, read as hours</source>
+   <translation>duraciones, leídas como horas</translation>
+  </message>
+  <message>
    <source>durations, read as minutes</source>
    <translation>duraciones, leídas como minutos</translation>
   </message>
@@ -3393,6 +3397,10 @@
   <message>
    <source>holds two numbers in a cell (“{two}”), so it was left as text.</source>
    <translation>contiene dos números en una celda («{two}»), por eso quedó como texto.</translation>
+  </message>
+  <message>
+   <source>hours and minutes, read as hours</source>
+   <translation>horas y minutos, leídos como horas</translation>
   </message>
   <message>
    <source>how far each count lies from the expected one, in standard errors</source>

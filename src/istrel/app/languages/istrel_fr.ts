@@ -3159,6 +3159,10 @@
    <translation>dupliquer</translation>
   </message>
   <message>
+   <source>durations, read as hours</source>
+   <translation>durées, lues comme heures</translation>
+  </message>
+  <message>
    <source>durations, read as minutes</source>
    <translation>des durées, lues en minutes</translation>
   </message>
@@ -3393,6 +3397,10 @@
   <message>
    <source>holds two numbers in a cell (“{two}”), so it was left as text.</source>
    <translation>contient deux nombres par cellule (« {two} ») et est donc restée du texte.</translation>
+  </message>
+  <message>
+   <source>hours and minutes, read as hours</source>
+   <translation>heures et minutes, lues comme heures</translation>
   </message>
   <message>
    <source>how far each count lies from the expected one, in standard errors</source>

@@ -1,4 +1,7 @@
-"""Times of day and durations as measures: hours of the day, minutes, or seconds; what can be both is said and left as text."""
+"""Times of day and durations as measures, with colons or units: hours, minutes, or seconds.
+
+What can be two of them is said and left as text.
+"""
 
 from __future__ import annotations
 
@@ -17,7 +20,15 @@ THREE = r"^(?P<a>[0-9]{1,3}):(?P<b>[0-5][0-9]):(?P<c>[0-5][0-9](?:[.,][0-9]+)?)$
 TWO = r"^(?P<a>[0-9]{1,3}):(?P<b>[0-5][0-9](?:[.,][0-9]+)?)$"
 HALVES = r"^(?P<a>1[0-2]|0?[1-9])(?::(?P<b>[0-5][0-9])(?::(?P<c>[0-5][0-9]))?)? ?(?P<half>[AaPp])\.?[Mm]\.?$"
 ONE = r"^(?P<a>[0-9]{1,3}(?:[.,][0-9]+)?)$"
+HOURS = r"^(?P<a>[0-9]{1,3})(?: ?[hH] ?(?P<b>[0-5][0-9])(?: ?min)?|[:.](?P<c>[0-5][0-9]) ?(?:Uhr|[hH])| ?(?:Uhr|[hH]))$"
+AND = r"(?:,| and| und| et| y)? ?"
+IN_UNITS = (
+    rf"^(?:(?P<a>[0-9]+(?:[.,][0-9]+)?) ?(?:h|hrs?|hours?|Std\.?|Stunden?|heures?|horas?){AND})?"
+    rf"(?:(?P<b>[0-9]+(?:[.,][0-9]+)?) ?(?:m|min|mins|minutes?|Min\.?|Minuten?|minutos?){AND})?"
+    r"(?:(?P<c>[0-9]+(?:[.,][0-9]+)?) ?(?:s|sec|secs|seconds?|Sek\.?|Sekunden?|secondes?|segundos?))?$"
+)
 SPLIT = re.compile(r"[0-9]:[0-5][0-9]")
+NAMED = re.compile(r"[0-9] ?(?:[hms]|Std|Uhr|Min|Stund)")
 CLOCK = re.compile(
     r"(?:^|[_\W])(?:clock|time[_ ]of[_ ]day|o.?clock|woke|wake|bed[_ ]?time|got[_ ]up|arriv\w*|depart\w*|start\w*|begin\w*|end|"
     r"ends|until|from|uhr|uhrzeit|beginn|ende|ankunft|abfahrt|heure|début|fin|hora|inicio|salida|llegada)(?:$|[_\W])|time$|zeit$",
@@ -45,9 +56,11 @@ class Read:
 
 
 def as_durations(name: str, words: pa.Array) -> Read | None:
-    """The words of a column as hours, minutes or seconds; None where few of them have a colon between two numbers."""
+    """The words of a column as hours, minutes or seconds; None where few of them have two numbers with a colon or units."""
     plain = pc.utf8_trim_whitespace(words)
     sample = plain.slice(0, SAMPLE)
+    if pc.any(pc.match_substring_regex(sample, NAMED.pattern)).as_py() and (found := _in_units(plain)) is not None:
+        return found
     if not pc.any(pc.match_substring_regex(sample, SPLIT.pattern)).as_py():
         return None
     halves = _halves(plain)
@@ -76,6 +89,21 @@ def as_durations(name: str, words: pa.Array) -> Read | None:
         "“{word}” may be hours and minutes, or minutes and seconds; it was left as text.", word=plain[at].as_py()
     )
     return Read(np.zeros(len(words)), two[1], "", says, unsure=True)
+
+
+def _in_units(plain: pa.Array) -> Read | None:
+    """“12h30”, “9.15 Uhr”, “1 h 5 min” as hours, with “22m 44s” as minutes, where some words have two parts; else None."""
+    (hour, minute, beside), of_hours = _parts(plain, HOURS)
+    (hours, minutes, seconds), fits = _parts(plain, IN_UNITS)
+    if (of_hours & (minute + beside > 0)).any() and of_hours.sum() >= fits.sum():
+        return _read(plain, hour + (minute + beside) / 60, of_hours, "h", english("hours and minutes, read as hours"))
+    parts = sum((part > 0).astype(int) for part in (hours, minutes, seconds))
+    if not (fits & (parts > 1)).any():
+        return None
+    values = 60 * hours + minutes + seconds / 60
+    if (hours[fits] > 0).all():
+        return _read(plain, values / 60, fits, "h", english("durations, read as hours"))
+    return _read(plain, values, fits, "min", english("durations, read as minutes"))
 
 
 def _halves(plain: pa.Array) -> tuple[NDArray[np.float64], NDArray[np.bool_]]:

@@ -81,7 +81,7 @@ def tidied(words: pa.Array) -> pa.Array:
     plain = pc.replace_substring_regex(words, f"[{SPACES}]", " ")
     if pc.any(pc.match_substring_regex(plain, OTHER_DIGITS)).as_py():
         plain = pa.array([None if word is None else _in_our_digits(word) for word in plain.to_pylist()], pa.string())
-    plain = pc.replace_substring_regex(pc.utf8_trim_whitespace(plain), "[−–－]([0-9])", r"-\1")
+    plain = pc.replace_substring_regex(pc.utf8_trim_whitespace(plain), "^[−–－-] ?([0-9])|[−–－]([0-9])", r"-\1\2")
     plain = pc.replace_substring_regex(plain, r"^([0-9][0-9.' ]*)[,.][-–—]+$", r"\1")  # “50,-” of a price
     plain = pc.replace_substring_regex(plain, r"^([0-9][0-9.,' ]*[0-9])-$", r"-\1")  # a minus behind
     return pc.replace_substring_regex(plain, POWER, r"\1e\2")
