@@ -3031,8 +3031,16 @@
    <translation>Datumsangaben</translation>
   </message>
   <message>
+   <source>dates and times written YYYYMMDDhhmmss.</source>
+   <translation>Datum und Uhrzeit, geschrieben JJJJMMTThhmmss.</translation>
+  </message>
+  <message>
    <source>dates out of order</source>
    <translation>Datumsangaben außer der Reihe</translation>
+  </message>
+  <message>
+   <source>dates written YYMMDD.</source>
+   <translation>Daten, geschrieben JJMMTT.</translation>
   </message>
   <message>
    <source>dates written YYYYMMDD.</source>
@@ -3609,6 +3617,10 @@
    <translation>Item, auf seiner Skala umgedreht</translation>
   </message>
   <message>
+   <source>its dates are written in several ways; each was read in its own.</source>
+   <translation>ihre Daten sind auf mehrere Arten geschrieben; jedes wurde auf seine gelesen.</translation>
+  </message>
+  <message>
    <source>its dates can be read either way; the day comes first, as in the other columns.</source>
    <translation>die Daten lassen sich auf zwei Arten lesen; der Tag steht vorn wie in den anderen Spalten.</translation>
   </message>
@@ -3982,6 +3994,10 @@
   <message>
    <source>month, 1 to 12</source>
    <translation>Monat, 1 bis 12</translation>
+  </message>
+  <message>
+   <source>months written YYYYMM, read as their first days.</source>
+   <translation>Monate, geschrieben JJJJMM, gelesen als ihre ersten Tage.</translation>
   </message>
   <message>
    <source>months, read as their first days.</source>
@@ -4669,6 +4685,10 @@
   <message>
    <source>semicolon</source>
    <translation>Semikolon</translation>
+  </message>
+  <message>
+   <source>serial numbers of a spreadsheet, read as dates ({number} is {day}).</source>
+   <translation>Seriennummern einer Tabellenkalkulation, gelesen als Daten ({number} ist {day}).</translation>
   </message>
   <message>
    <source>set aside</source>
@@ -7026,6 +7046,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>“{word}” stands twice; say each part once.</source>
    <translation>„{word}“ steht zweimal; sagen Sie jeden Teil einmal.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {day}, the year first.</source>
+   <translation>„{word}“ wurde als {day} gelesen, das Jahr zuerst.</translation>
   </message>
   <message>
    <source>“{word}” was read as {number}, unlike the rest of the file.</source>

@@ -3031,8 +3031,16 @@
    <translation>fechas</translation>
   </message>
   <message>
+   <source>dates and times written YYYYMMDDhhmmss.</source>
+   <translation>fechas y horas escritas AAAAMMDDhhmmss.</translation>
+  </message>
+  <message>
    <source>dates out of order</source>
    <translation>fechas desordenadas</translation>
+  </message>
+  <message>
+   <source>dates written YYMMDD.</source>
+   <translation>fechas escritas AAMMDD.</translation>
   </message>
   <message>
    <source>dates written YYYYMMDD.</source>
@@ -3609,6 +3617,10 @@
    <translation>ítem invertido en su escala</translation>
   </message>
   <message>
+   <source>its dates are written in several ways; each was read in its own.</source>
+   <translation>sus fechas están escritas de varias formas; cada una se leyó en la suya.</translation>
+  </message>
+  <message>
    <source>its dates can be read either way; the day comes first, as in the other columns.</source>
    <translation>sus fechas se pueden leer de dos maneras; el día va primero, como en las otras columnas.</translation>
   </message>
@@ -3982,6 +3994,10 @@
   <message>
    <source>month, 1 to 12</source>
    <translation>mes, 1 a 12</translation>
+  </message>
+  <message>
+   <source>months written YYYYMM, read as their first days.</source>
+   <translation>meses escritos AAAAMM, leídos como sus primeros días.</translation>
   </message>
   <message>
    <source>months, read as their first days.</source>
@@ -4669,6 +4685,10 @@
   <message>
    <source>semicolon</source>
    <translation>punto y coma</translation>
+  </message>
+  <message>
+   <source>serial numbers of a spreadsheet, read as dates ({number} is {day}).</source>
+   <translation>números de serie de una hoja de cálculo, leídos como fechas ({number} es {day}).</translation>
   </message>
   <message>
    <source>set aside</source>
@@ -7026,6 +7046,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>“{word}” stands twice; say each part once.</source>
    <translation>«{word}» está dos veces; diga cada parte una vez.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {day}, the year first.</source>
+   <translation>«{word}» se leyó como {day}, el año primero.</translation>
   </message>
   <message>
    <source>“{word}” was read as {number}, unlike the rest of the file.</source>

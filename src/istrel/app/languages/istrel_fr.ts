@@ -3031,8 +3031,16 @@
    <translation>dates</translation>
   </message>
   <message>
+   <source>dates and times written YYYYMMDDhhmmss.</source>
+   <translation>dates et heures écrites AAAAMMJJhhmmss.</translation>
+  </message>
+  <message>
    <source>dates out of order</source>
    <translation>dates en désordre</translation>
+  </message>
+  <message>
+   <source>dates written YYMMDD.</source>
+   <translation>dates écrites AAMMJJ.</translation>
   </message>
   <message>
    <source>dates written YYYYMMDD.</source>
@@ -3609,6 +3617,10 @@
    <translation>item retourné sur son échelle</translation>
   </message>
   <message>
+   <source>its dates are written in several ways; each was read in its own.</source>
+   <translation>ses dates sont écrites de plusieurs façons ; chacune a été lue à la sienne.</translation>
+  </message>
+  <message>
    <source>its dates can be read either way; the day comes first, as in the other columns.</source>
    <translation>ses dates peuvent se lire de deux façons ; le jour vient en premier, comme dans les autres colonnes.</translation>
   </message>
@@ -3982,6 +3994,10 @@
   <message>
    <source>month, 1 to 12</source>
    <translation>mois, 1 à 12</translation>
+  </message>
+  <message>
+   <source>months written YYYYMM, read as their first days.</source>
+   <translation>mois écrits AAAAMM, lus comme leurs premiers jours.</translation>
   </message>
   <message>
    <source>months, read as their first days.</source>
@@ -4669,6 +4685,10 @@
   <message>
    <source>semicolon</source>
    <translation>point-virgule</translation>
+  </message>
+  <message>
+   <source>serial numbers of a spreadsheet, read as dates ({number} is {day}).</source>
+   <translation>numéros de série d’un tableur, lus comme dates ({number} est {day}).</translation>
   </message>
   <message>
    <source>set aside</source>
@@ -7026,6 +7046,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>“{word}” stands twice; say each part once.</source>
    <translation>« {word} » figure deux fois ; dites chaque partie une fois.</translation>
+  </message>
+  <message>
+   <source>“{word}” was read as {day}, the year first.</source>
+   <translation>« {word} » a été lu comme {day}, l’année d’abord.</translation>
   </message>
   <message>
    <source>“{word}” was read as {number}, unlike the rest of the file.</source>

@@ -16,6 +16,7 @@ from istrel.data.column import Column, Kind, Unread
 from istrel.data.markers import is_marker, stands_for_nothing
 from istrel.data.reading import dates
 from istrel.data.reading.beside import beside_signs, several_units, strange_unit
+from istrel.data.reading.digits import of_digits
 from istrel.data.reading.durations import as_durations
 from istrel.data.reading.labelled import with_labels
 from istrel.data.reading.notes import Notes
@@ -179,10 +180,10 @@ def _of_numbers(name: str, chunked: pa.ChunkedArray, valid: Any, marks: Marks, n
 def _dated(name: str, values: NDArray[np.float64], valid: NDArray[np.bool_], notes: Notes) -> Column | None:
     """The column as dates where all its numbers are written YYYYMMDD."""
     first = values[:A_LOOK][valid[:A_LOOK]]
-    if not first.size or dates.of_digits(name, distinct_values(first), Notes()) is None:
+    if not first.size or of_digits(name, distinct_values(first), Notes()) is None:
         return None
     distinct = distinct_values(values[valid])
-    found = dates.of_digits(name, distinct, notes)
+    found = of_digits(name, distinct, notes)
     if found is None:
         return None
     places = np.minimum(np.searchsorted(distinct, values), distinct.size - 1)

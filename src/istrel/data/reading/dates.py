@@ -24,11 +24,11 @@ from istrel.english import english
 
 SAMPLE = 200
 FIRST_YEAR, LAST_YEAR = 1000, 2999
-FEWEST_DIGITS = 5  # different whole numbers that are all dates, before they are taken for dates
+FARTHEST_YEARS = 15  # apart are years of two digits that may be something else
 MONTHS = Path(__file__).parent.parent / "words" / "months.toml"
 TIME = (
-    r"(?:(?:T|,? +)(?P<hour>[0-9]{1,2}):(?P<minute>[0-9]{2})(?::(?P<second>[0-9]{2})(?:[.,][0-9]+)?)?"
-    r" ?(?P<half>[AaPp]\.?[Mm]\.?)? ?(?P<zone>Z|(?:UTC|GMT)(?:[+-][0-9]{1,2}(?::?[0-9]{2})?)?|[+-][0-9]{2}:?[0-9]{2})?)?"
+    r"(?:(?:T|:|,? +)(?P<hour>[0-9]{1,2}):(?P<minute>[0-9]{2})(?::(?P<second>[0-9]{2})(?:[.,][0-9]+)?)?"
+    r" ?(?P<half>[AaPp]\.?[Mm]\.?)?(?: ?Uhr)? ?(?P<zone>Z|(?:UTC|GMT)(?:[+-][0-9]{1,2}(?::?[0-9]{2})?)?|[+-][0-9]{2}:?[0-9]{2})?)?"
 )
 ONE, TWO = r"(?P<first>[0-9]{1,2})", r"(?P<second_part>[0-9]{1,2})"
 DAY, LONG_YEAR, YEAR = r"(?P<day>[0-9]{1,2})", r"(?P<year>[0-9]{4})", r"(?P<year>[0-9]{4}|[0-9]{2})"
@@ -56,6 +56,7 @@ class Way:
     usual: bool = False
 
 
+MONTH_AND_YEAR = Way(rf"{NAME}\.?[-/ ’'](?P<year>[0-9]{{2}})", says=english("months, read as their first days."))
 WAYS = (
     Way(
         rf"(?P<year>[0-9]{{4}})(?:-(?P<month>[0-9]{{1,2}})-(?P<day>[0-9]{{1,2}})|/(?P<month2>[0-9]{{1,2}})/(?P<day2>[0-9]{{1,2}})"
@@ -67,7 +68,15 @@ WAYS = (
     Way(rf"(?:{WORD},? )?{DAY}(?:st|nd|rd|th|er|º)?{OF}?{NAME}\.?{OF}? ?,? ?{YEAR}{TIME}"),
     Way(rf"(?:{WORD},? )?{NAME}\.?[- ]{DAY}(?:st|nd|rd|th)?(?:, ?|[- ]){LONG_YEAR}{TIME}"),
     Way(rf"{LONG_YEAR}[-/. ]{NAME}[-/. ]{DAY}{TIME}"),
-    Way(r"(?P<year>[0-9]{4})-(?P<month>0[1-9]|1[0-2])", says=english("months, read as their first days.")),
+    Way(
+        rf"(?:{WORD},? )?{NAME}\.? +{DAY} (?P<hour>[0-9]{{1,2}}):(?P<minute>[0-9]{{2}})(?::(?P<second>[0-9]{{2}}))?"
+        rf"(?: (?P<zone>[A-Z]{{3,4}}))? {LONG_YEAR}"
+    ),
+    Way(
+        r"(?P<year>[0-9]{4})(?P<month>[0-9]{2})(?P<day>[0-9]{2})T(?P<hour>[0-9]{2})(?P<minute>[0-9]{2})(?P<second>[0-9]{2})?"
+        r"(?P<zone>Z)?"
+    ),
+    Way(r"(?P<year>[0-9]{4})[-/](?P<month>0[1-9]|1[0-2])", says=english("months, read as their first days.")),
     Way(
         r"(?P<year>[0-9]{4})-?W(?P<week>0[1-9]|[1-4][0-9]|5[0-3])",
         says=english("weeks, read as their first days (Mondays)."),
@@ -77,14 +86,21 @@ WAYS = (
     ),
     Way(r"(?P<year>[0-9]{4}) ?年 ?(?P<month>[0-9]{1,2}) ?月 ?(?P<day>[0-9]{1,2}) ?日"),
     Way(r"(?P<year>[0-9]{4})년 ?(?P<month>[0-9]{1,2})월 ?(?P<day>[0-9]{1,2})일"),
-    Way(rf"{NAME}\.?[- ]{LONG_YEAR}", says=english("months, read as their first days.")),
+    Way(
+        r"(?:KW|CW|[Ww]eek|Woche|[Ss]emaine|[Ss]emana) ?(?P<week>[1-9]|[0-4][0-9]|5[0-3]) ?[-/ ] ?(?P<year>[0-9]{4})",
+        says=english("weeks, read as their first days (Mondays)."),
+    ),
+    Way(rf"{NAME}\.?[-/ ]{LONG_YEAR}", says=english("months, read as their first days.")),
+    Way(rf"{LONG_YEAR}[-/ ]{NAME}\.?", says=english("months, read as their first days.")),
+    MONTH_AND_YEAR,
     Way(r"(?P<year>[0-9]{4})[- ]?[Qq](?P<quarter>[1-4])", says=english("quarters, read as their first days.")),
     Way(r"[Qq](?P<quarter>[1-4])[-/ ]?(?P<year>[0-9]{4})", says=english("quarters, read as their first days.")),
+    Way(
+        r"(?P<quarter>[1-4])(?:\.|st|nd|rd|th|er|e|º)? ?(?:Quartal|[Qq]uarter|[Tt]rimestre|[Qq])[-/ ]?(?P<year>[0-9]{4})",
+        says=english("quarters, read as their first days."),
+    ),
 )
-DIGITS = Way(
-    r"(?P<year>(?:18|19|20)[0-9]{2})(?P<month>[0-9]{2})(?P<day>[0-9]{2})", says=english("dates written YYYYMMDD.")
-)
-LIKE_A_DATE = r"^.*[0-9][-/. ].*[0-9]|^.{0,24}[0-9]{4}|[0-9]{4}[- ]?[QqW][0-9]"
+LIKE_A_DATE = r"^.*[0-9][-/. ].*[0-9]|^.{0,24}[0-9]{4}|[0-9]{4}[- ]?[QqW][0-9]|^[^0-9]{3,14}[-/ ’'][0-9]{2}$"
 Numbers = NDArray[np.int64]
 
 
@@ -119,45 +135,51 @@ def as_dates(name: str, words: pa.Array, notes: Notes, today: date | None = None
     fits = [int(pc.sum(pc.match_substring_regex(sample, f"^(?:{way.pattern})$")).as_py() or 0) for way in WAYS]
     if not any(fits):
         return none_of(words)
-    way = WAYS[int(np.argmax(fits))]
-    return _written(name, plain, way, notes, today or date.today())
+    day = today or date.today()
+    ways = sorted((way for way, n in zip(WAYS, fits, strict=True) if n), key=lambda way: -fits[WAYS.index(way)])
+    for place, way in enumerate(ways):
+        found = _written(name, plain, way, notes, day)
+        if found.read.any():
+            return _with_others(name, plain, found, ways[place + 1 :], notes, day)
+        if "<name>" not in way.pattern:  # of those with a name it was that of no month
+            break
+    return none_of(words)
 
 
-def of_digits(name: str, values: NDArray[np.float64], notes: Notes) -> Read | None:
-    """Whole numbers that are all dates written YYYYMMDD; None for any others.
-
-    Parameters
-    ----------
-    values
-        Distinct numbers of a column.
-    """
-    if values.size < FEWEST_DIGITS or values.min() < 18000101 or values.max() > 20991231:
-        return None
-    if not np.array_equal(values, np.floor(values)):
-        return None
-    words = pa.array([str(int(value)) for value in values.tolist()])
-    found = _written(name, words, DIGITS, Notes(), date.today())
-    if not found.read.all():
-        return None
-    notes.say(name, DIGITS.says)
-    return found
+def _with_others(name: str, words: pa.Array, found: Read, others: list[Way], notes: Notes, today: date) -> Read:
+    """With the words that are written in other ways, where these leave no order open."""
+    stamps, read = found.stamps.copy(), found.read.copy()
+    for way in others:
+        if read.all() or ("<first>" in way.pattern and not way.usual):
+            continue
+        more = _written(name, words, way, Notes(), today)
+        new = more.read & ~read
+        stamps[new], read = more.stamps[new], read | new
+    if int(read.sum()) > int(found.read.sum()):
+        notes.say(name, english("its dates are written in several ways; each was read in its own."), unsure=True)
+    return Read(stamps, read)
 
 
 def _written(name: str, words: pa.Array, way: Way, notes: Notes, today: date) -> Read:
     parts = pc.extract_regex(words, f"^(?:{way.pattern})$")
     there = {field.name for field in parts.type}
     year = _number(parts, "year")
+    if not _are_years(way, year, parts, there):
+        return none_of(words)
     short = (year >= 0) & (year < 100)
     if short.any():
-        year = _with_century(year, short, today)
+        year = with_century(year, short, today)
     fits = np.asarray(parts.is_valid()) & (year >= FIRST_YEAR) & (year <= LAST_YEAR)
-    if "first" in there:
+    turned = _year_first(name, parts, short, words, notes, today) if "first" in there and short.all() else None
+    if turned is not None:
+        days, read = turned
+    elif "first" in there:
         found = _in_order(name, _number(parts, "first"), _number(parts, "second_part"), year, fits, way, words, notes)
         if found is None:
             return none_of(words)
         days, read = found
     else:
-        days, read = _days(year, _month(parts, there), _day(parts, there), fits)
+        days, read = days_of(year, _month(parts, there), _day(parts, there), fits)
         if "week" in there:
             days = _monday(days, _number(parts, "week"))
     stamps, clock = _with_time(days, parts, there)
@@ -166,9 +188,19 @@ def _written(name: str, words: pa.Array, way: Way, notes: Notes, today: date) ->
         _say_zone(name, parts, there, notes)
         if way.says:
             notes.say(name, way.says)
-    if (read & short).any():
+    if turned is None and (read & short).any():
         _say_century(name, year[read & short], notes)
     return Read(stamps, read)
+
+
+def _are_years(way: Way, year: Numbers, parts: pa.StructArray, there: set[str]) -> bool:
+    """“Oct-23” may be a day, where such numbers lie far apart; “2022/23” is a year of schools."""
+    known = year[year >= 0]
+    if way is MONTH_AND_YEAR:
+        return bool(known.size) and int(known.max() - known.min()) <= FARTHEST_YEARS
+    if "/" in way.pattern and there == {"year", "month"}:
+        return not bool((_number(parts, "month") == (year + 1) % 100)[year >= 0].all())
+    return True
 
 
 def _number(parts: pa.StructArray, *names: str) -> Numbers:
@@ -218,7 +250,7 @@ def _months() -> dict[str, int]:
     return found
 
 
-def _days(
+def days_of(
     year: Numbers, month: Numbers, day: Numbers, fits: NDArray[np.bool_]
 ) -> tuple[NDArray[Any], NDArray[np.bool_]]:
     """(datetime64[D], which of them a calendar has)."""
@@ -240,7 +272,7 @@ def _in_order(
     notes: Notes,
 ) -> tuple[NDArray[Any], NDArray[np.bool_]] | None:
     """Day and month in the order that reads most words; None where both read as many and neither is usual."""
-    day_first, month_first = _days(year, two, one, fits), _days(year, one, two, fits)
+    day_first, month_first = days_of(year, two, one, fits), days_of(year, one, two, fits)
     by_day, by_month = int(day_first[1].sum()), int(month_first[1].sum())
     if by_day == by_month and by_day and notes.day_first is not None:
         return day_first if notes.day_first else month_first
@@ -269,7 +301,32 @@ def _in_order(
     return found
 
 
-def _with_century(year: Numbers, short: NDArray[np.bool_], today: date) -> Numbers:
+def _year_first(
+    name: str,
+    parts: pa.StructArray,
+    short: NDArray[np.bool_],
+    words: pa.Array,
+    notes: Notes,
+    today: date,
+) -> tuple[NDArray[Any], NDArray[np.bool_]] | None:
+    """“24-03-21” with the year first, where the first numbers are few years and the last are days of a month; None else."""
+    valid = np.asarray(parts.is_valid())
+    first, month = _number(parts, "first"), _number(parts, "second_part")
+    written = _number(parts, "year")
+    if not valid.any() or written[valid].max() > 31 or written[valid].max() - written[valid].min() <= FARTHEST_YEARS:
+        return None
+    if first[valid].max() - first[valid].min() > FARTHEST_YEARS // 3:
+        return None
+    days, read = days_of(with_century(first, short, today), month, written, valid)
+    if not read[valid].all():
+        return None
+    at = int(np.flatnonzero(read)[0])
+    taken = english("“{word}” was read as {day}, the year first.", word=words[at].as_py(), day=str(days[at]))
+    notes.say(name, taken, unsure=True)
+    return days, read
+
+
+def with_century(year: Numbers, short: NDArray[np.bool_], today: date) -> Numbers:
     """Two-digit years in the last hundred years, for data seldom lie ahead of us."""
     whole = np.where(short, year + 2000, year)
     return np.where(short & (whole > today.year), whole - 100, whole)
@@ -288,7 +345,8 @@ def _with_time(days: NDArray[Any], parts: pa.StructArray, there: set[str]) -> tu
     if "hour" not in there or not pc.any(pc.not_equal(pc.struct_field(parts, "hour"), "")).as_py():
         return stamps, np.ones(len(parts), bool)
     hour, minute, second = (_number(parts, part) for part in ("hour", "minute", "second"))
-    half = pc.utf8_lower(pc.utf8_slice_codeunits(pc.fill_null(pc.struct_field(parts, "half"), ""), 0, 1))
+    said = pc.fill_null(pc.struct_field(parts, "half"), "") if "half" in there else pa.array([""] * len(parts))
+    half = pc.utf8_lower(pc.utf8_slice_codeunits(said, 0, 1))
     morning, evening = (np.asarray(pc.equal(half, sign)) for sign in "ap")
     halves = morning | evening
     fine = (hour < 24) & (minute < 60) & (second < 61) & (~halves | ((hour >= 1) & (hour <= 12)))
