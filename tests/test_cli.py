@@ -60,6 +60,29 @@ def test_make_streams_json(capsysbinary: pytest.CaptureFixture[bytes]) -> None:
     assert len(content["results"]) == 3
 
 
+@pytest.mark.parametrize(
+    ("rows", "sentence", "told"),
+    [
+        (
+            "a;7;1,5\nb;8;2,5\nc;9;3,5\nd;5;4,5\nMean;7,25;3\n",
+            "describe y",
+            "row 5 looks like no case (“Mean”), and was counted",
+        ),
+        ("a;1.037;1\nb;2.500;2\nc;9.125;3\nd;1.500;4\n", "describe x", "x: “1.037” was read as 1.037; it may be 1037."),
+        ("a;1.037;1\nb;2.500;2\nc;9.125;3\nd;1.500;4\n", "describe y", ""),
+        ("a;7;1,5\nb;8;2,5\nc;9;3,5\nd;5;4,5\n", "describe x, y", ""),
+    ],
+)
+def test_what_is_doubtful_in_the_numbers_is_said_beside_them(
+    rows: str, sentence: str, told: str, tmp_path: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    path = tmp_path / "d.csv"
+    path.write_text(f"name;x;y\n{rows}")
+    code, out, err = run("make", str(path), sentence, "--to", "md", capsys=capsys)
+    assert (code, "| n | M |" in out) == (0, True)
+    assert told in err if told else not err
+
+
 def test_options_reach_the_reader_and_the_codebook(tmp_path: Path, capsysbinary: pytest.CaptureFixture[bytes]) -> None:
     data = tmp_path / "d.txt"
     data.write_bytes("k;wert\n1;1,5\n2;-9\n3;2,5\n4;99\n5;7,25\n".encode("cp1252"))

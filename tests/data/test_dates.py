@@ -12,8 +12,34 @@ from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
 
 Maker = Callable[..., Dataset]
-MONTHS = ["janvier", "février", "mars", "avril", "mai", "juin", "juillet", "août", "septembre", "octobre", "novembre", "décembre"]
-MONATE = ["Januar", "Februar", "März", "April", "Mai", "Juni", "Juli", "August", "September", "Oktober", "November", "Dezember"]
+MONTHS = [
+    "janvier",
+    "février",
+    "mars",
+    "avril",
+    "mai",
+    "juin",
+    "juillet",
+    "août",
+    "septembre",
+    "octobre",
+    "novembre",
+    "décembre",
+]
+MONATE = [
+    "Januar",
+    "Februar",
+    "März",
+    "April",
+    "Mai",
+    "Juni",
+    "Juli",
+    "August",
+    "September",
+    "Oktober",
+    "November",
+    "Dezember",
+]
 DAY_0 = date(1899, 12, 30)
 # name: (how a moment is written, what is kept of it, what is said); dates are drawn from 2021 to 2024
 WAYS: dict[str, tuple[Callable[[datetime], str], str, str]] = {

@@ -5,11 +5,14 @@ from __future__ import annotations
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from istrel.commands.common import DONE, data_of, naming, sources, targets, with_dpi, write
+from istrel.commands.common import DONE, data_of, naming, sources, targets, tell, with_dpi, write
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
     import argparse
+    from collections.abc import Iterator
+
+    from istrel.data.dataset import Dataset
 
 
 def make(options: argparse.Namespace) -> int:
@@ -36,7 +39,22 @@ def make(options: argparse.Namespace) -> int:
         check_fits(document, output)
     for output, path in wanted:
         write(render(document, output.ending), path, options)
+    tell(_doubts(data, [exhibit.sentence for exhibit in exhibits]))
     return DONE
+
+
+def _doubts(data: Dataset, sentences: list[str]) -> Iterator[str]:
+    """What no window tells of these numbers: last rows that are no cases, and two readings of what is named."""
+    from istrel.data.no_cases import no_cases, words_of
+
+    source = data.table.source
+    for row in no_cases(data):
+        says = f"row {row + 1:,} looks like no case (“{words_of(data, row)}”), and was counted"
+        yield f"{source.name}: {says}; set it aside in the window, or take it out of the file."
+    for remark in source.unsure:
+        name = next((name for name in data.table.names if remark.startswith(f"{name}: ")), "")
+        if not name or any(name in sentence for sentence in sentences):
+            yield f"{source.name}: {remark}"
 
 
 def look(options: argparse.Namespace) -> int:
