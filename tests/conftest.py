@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import os
 import pickle
+import sys
 from collections.abc import Callable, Iterator
 from hashlib import sha256
 from pathlib import Path
@@ -15,10 +16,12 @@ from hypothesis import settings
 import every_sentence
 from istrel.data.dataset import Dataset
 from istrel.demo import LEARNERS
+from istrel.english import English
 from istrel.exhibits.figure import FigureSheet
 from istrel.exhibits.forms.catalogue import FORMS
 from istrel.exhibits.make import Exhibit
 from istrel.exhibits.verbs.catalogue import VERBS
+from istrel.problem import Problem
 from istrel.render import print as print_scene
 from istrel.render.scene import make_scene
 from istrel.study.opening import Opening, open_data
@@ -39,6 +42,25 @@ def pytest_sessionstart() -> None:
 def pytest_collection_modifyitems(items: list[pytest.Item]) -> None:
     """What takes longest to make is wanted first, so that one worker makes it and the other does not."""
     items.sort(key=lambda item: "everything" not in getattr(item, "fixturenames", ()))
+
+
+@pytest.fixture(scope="session", autouse=True)
+def refusals_can_be_translated() -> Iterator[None]:
+    """No test goes on where the core refuses something in words that no window could say in its language."""
+    really, english_only = (
+        Problem.__init__,
+        ("/istrel/app/", "/istrel/commands/", "/istrel/notebook/", "/tests/", "/tools/"),
+    )
+
+    def init(self: Problem, message: str, **said: Any) -> None:
+        where = sys._getframe(1).f_code.co_filename
+        if not isinstance(message, English) and not any(part in where for part in english_only):
+            raise AssertionError(f"{where} refuses in plain words: {message}")
+        really(self, message, **said)
+
+    with pytest.MonkeyPatch.context() as patch:
+        patch.setattr(Problem, "__init__", init)
+        yield
 
 
 @pytest.fixture(scope="session", autouse=True)

@@ -100,9 +100,9 @@ def of_the_vocabulary() -> Iterator[str]:
 
 
 def wanted() -> tuple[str, ...]:
-    """All texts with a word in them, each once, in order."""
+    """All texts with a word or quotation marks in them, each once, in order."""
     every = dict.fromkeys((*literals(), *of_the_vocabulary()))
-    return tuple(sorted(text for text in every if re.search(r"[^\W\d_]{2}", PLACE.sub("", text))))
+    return tuple(sorted(text for text in every if re.search(r"[^\W\d_]{2}|[“”]", PLACE.sub("", text))))
 
 
 def translated(language: str) -> dict[str, tuple[str, ...]]:

@@ -7,7 +7,7 @@ A template has places in braces, as `str.format` fills them, and forms in bracke
 from __future__ import annotations
 
 import re
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from string import Formatter
 from typing import Any
 
@@ -35,6 +35,21 @@ def together(sentences: Sequence[str], between: str = " ") -> English:
     """Sentences one after the other."""
     parts = {f"part_{place}": sentence for place, sentence in enumerate(sentences)}
     return english(between.join(f"{{{name}}}" for name in parts), **parts)
+
+
+def in_quotes(words: Iterable[str]) -> English:
+    """Words in quotation marks, one after the other."""
+    return together([english("“{word}”", word=word) for word in words], ", ")
+
+
+def with_part(text: str, name: str, part: str) -> str:
+    """The text with another part under this name; as it is where it has none."""
+    if not isinstance(text, English) or name not in text.parts:
+        return text
+    parts = {**text.parts, name: part}
+    made = English(in_english(text.template, parts))
+    made.template, made.parts = text.template, parts
+    return made
 
 
 def taken_apart(text: str) -> str | tuple[str, dict[str, Any]]:

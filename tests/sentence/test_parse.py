@@ -248,7 +248,7 @@ MISTAKES = [
     ("describe x with width = −2", "-2", "“width” is a number above 0"),
     ("describe x with total = perhaps", "perhaps", "“total” is yes or no"),
     ("describe x with confidence = 95", "95", "“confidence” is a number between 0 and 0.9999"),
-    ("describe x with quantiles = 9", "9", "“quantiles” is 6, 7 or 8"),
+    ("describe x with quantiles = 9", "9", "“quantiles” is one of 6, 7, 8"),
     ("describe x with rule = scot", "scot", "Did you mean “scott”?"),
     ("describe x with decimals = 40", "40", "“decimals” is a whole number between 0 and 15"),
     ("describe x with bins = 2, bins = 3", "bins", "“bins” is set twice"),

@@ -15,7 +15,7 @@ from istrel.data.reading.descriptors import describes
 from istrel.data.reading.watch import Watch
 from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.table import Source, Table
-from istrel.english import english
+from istrel.english import english, with_part
 from istrel.problem import Problem, nearest
 from istrel.study.codebooks.by_hand import text_of
 from istrel.study.codebooks.packages import beside
@@ -92,7 +92,7 @@ def paste_source(text: str) -> StudySource:
     try:
         table = read(file.name, ReadingSettings(encoding="utf-8"))
     except Problem as problem:
-        raise Problem(problem.message.replace(Path(file.name).name, "the pasted cells")) from None
+        raise Problem(with_part(problem.message, "file", english("the pasted cells"))) from None
     finally:
         Path(file.name).unlink()
     source = Source("pasted cells", reading=table.source.reading, remarks=table.source.remarks)

@@ -235,6 +235,10 @@
    <translation>Eine Tabelle kann nicht als .{ending} geschrieben werden; {others}.</translation>
   </message>
   <message>
+   <source>A table with categories has its groups side by side; leave layout out.</source>
+   <translation>Eine Tabelle mit Kategorien hat ihre Gruppen nebeneinander; lassen Sie layout weg.</translation>
+  </message>
+  <message>
    <source>A template</source>
    <translation>Eine Vorlage</translation>
   </message>
@@ -391,6 +395,10 @@
    <translation>Antworten, von denen ein Fall mehrere geben kann, passen nicht zu {shape}; setzen Sie sie als table oder bars.</translation>
   </message>
   <message>
+   <source>Answers stand in columns where they are counted: begin with count.</source>
+   <translation>Antworten stehen in Spalten, wo sie gezählt werden: Beginnen Sie mit count.</translation>
+  </message>
+  <message>
    <source>Arranged</source>
    <translation>Anordnung</translation>
   </message>
@@ -515,6 +523,10 @@
    <translation>Klassen geschlossen</translation>
   </message>
   <message>
+   <source>Classes of “{name}” have their own order; leave {setting} out.</source>
+   <translation>Klassen von „{name}“ haben ihre eigene Ordnung; lassen Sie {setting} weg.</translation>
+  </message>
+  <message>
    <source>Click a number of the table: it opens and shows its working.</source>
    <translation>Klicken Sie auf eine Zahl der Tabelle: Sie öffnet sich und zeigt ihren Rechenweg.</translation>
   </message>
@@ -589,6 +601,10 @@
   <message>
    <source>Cumulative bars cannot be stacked; leave cumulative or the arrangement out.</source>
    <translation>Kumulierte Balken können nicht gestapelt werden; lassen Sie cumulative oder die Anordnung weg.</translation>
+  </message>
+  <message>
+   <source>Cumulative percentages need the values in their own order; leave order and top out.</source>
+   <translation>Kumulierte Prozentwerte brauchen die Werte in ihrer eigenen Ordnung; lassen Sie order und top weg.</translation>
   </message>
   <message>
    <source>Curve</source>
@@ -873,6 +889,10 @@
   <message>
    <source>French</source>
    <translation>Französisch</translation>
+  </message>
+  <message>
+   <source>Frequencies stand in rows, or with layout = answers each variable has a row.</source>
+   <translation>Häufigkeiten stehen in Zeilen, oder mit layout = answers hat jede Variable eine Zeile.</translation>
   </message>
   <message>
    <source>Functions: {names}.</source>
@@ -1842,6 +1862,10 @@
    <translation>Das war es. Alles, was Sie getan haben, nimmt Ctrl+Z zurück; F1 öffnet das Handbuch.</translation>
   </message>
   <message>
+   <source>The answers cannot stand in columns: {why}.</source>
+   <translation>Die Antworten können nicht in Spalten stehen: {why}.</translation>
+  </message>
+  <message>
    <source>The axis {sides} has no numbers; the one that has takes {other}.</source>
    <translation>Die Achse {sides} hat keine Zahlen; die, die welche hat, nimmt {other}.</translation>
   </message>
@@ -1936,6 +1960,10 @@
   <message>
    <source>The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.</source>
    <translation>Die Werte von „{name}“ können nicht als {form} gezeichnet werden: Sie sind zu groß, zu klein oder zu wenige.</translation>
+  </message>
+  <message>
+   <source>The values of “{name}” have no order in which they could be added up; leave cumulative out.</source>
+   <translation>Die Werte von „{name}“ haben keine Ordnung, in der sie sich aufsummieren ließen; lassen Sie cumulative weg.</translation>
   </message>
   <message>
    <source>The {what} differs: {number} in {label}, {number_2} in {label_2}; say why.</source>
@@ -2152,6 +2180,10 @@
   <message>
    <source>What a reviewer might raise</source>
    <translation>Was im Gutachten beanstandet werden könnte</translation>
+  </message>
+  <message>
+   <source>What is compared with a norm stands in rows; leave layout out.</source>
+   <translation>Was mit einer Norm verglichen wird, steht in Zeilen; lassen Sie layout weg.</translation>
   </message>
   <message>
    <source>What is drawn reaches from {min:.4g} to {max:.4g}, beyond {name} {low:g} and {high:g}; </source>
@@ -2408,6 +2440,10 @@
    <translation>eine Norm, mit der der Mittelwert verglichen wird</translation>
   </message>
   <message>
+   <source>a number</source>
+   <translation>eine Zahl</translation>
+  </message>
+  <message>
    <source>a picture; type its numbers into a workbook</source>
    <translation>ein Bild; tippen Sie seine Zahlen in eine Arbeitsmappe</translation>
   </message>
@@ -2436,6 +2472,10 @@
    <translation>einem Satz mit Gruppen (across …)</translation>
   </message>
   <message>
+   <source>a small count would show as none</source>
+   <translation>eine kleine Häufigkeit sähe aus wie keine</translation>
+  </message>
+  <message>
    <source>a smooth curve whose area is the share of cases</source>
    <translation>eine glatte Kurve, deren Fläche der Anteil der Fälle ist</translation>
   </message>
@@ -2454,6 +2494,10 @@
   <message>
    <source>a variable of the codebook from now on</source>
    <translation>von nun an eine Variable des Codebuchs</translation>
+  </message>
+  <message>
+   <source>a whole number</source>
+   <translation>eine ganze Zahl</translation>
   </message>
   <message>
    <source>a workbook or document of an old format; {as_text}</source>
@@ -3750,6 +3794,10 @@
   <message>
    <source>leave out {name}</source>
    <translation>{name} weglassen</translation>
+  </message>
+  <message>
+   <source>leave “{word}” out, or name a measured variable</source>
+   <translation>lassen Sie „{word}“ weg, oder nennen Sie eine gemessene Variable</translation>
   </message>
   <message>
    <source>left</source>
@@ -5101,6 +5149,10 @@
    <translation>der zuletzt geschriebene Absatz</translation>
   </message>
   <message>
+   <source>the pasted cells</source>
+   <translation>die eingefügten Zellen</translation>
+  </message>
+  <message>
    <source>the period whose means are the points of a line</source>
    <translation>der Zeitraum, dessen Mittelwerte die Punkte einer Linie sind</translation>
   </message>
@@ -5129,6 +5181,10 @@
    <translation>die Art des Quantils, nach Hyndman und Fan</translation>
   </message>
   <message>
+   <source>the variables do not have the same answers</source>
+   <translation>die Variablen haben nicht dieselben Antworten</translation>
+  </message>
+  <message>
    <source>the variables that make the groups</source>
    <translation>die Variablen, die die Gruppen bilden</translation>
   </message>
@@ -5145,8 +5201,16 @@
    <translation>in „tableSchema“ stehen keine „columns“.</translation>
   </message>
   <message>
+   <source>there are {count} of them, and a page holds {most}</source>
+   <translation>es sind {count}, und eine Seite fasst {most}</translation>
+  </message>
+  <message>
    <source>there is no Table Schema in it: a list of “fields”, each with a “name”.</source>
    <translation>es ist kein Table Schema darin: eine Liste „fields“, jedes mit „name“.</translation>
+  </message>
+  <message>
+   <source>these frequencies are of groups</source>
+   <translation>diese Häufigkeiten sind von Gruppen</translation>
   </message>
   <message>
    <source>thin space</source>
@@ -5525,6 +5589,10 @@
    <translation>Worte stimmen nicht mehr</translation>
   </message>
   <message>
+   <source>write missing = show</source>
+   <translation>schreiben Sie missing = show</translation>
+  </message>
+  <message>
    <source>write out</source>
    <translation>ausgeben</translation>
   </message>
@@ -5590,6 +5658,14 @@
   <message>
    <source>{count:,} variables would result, more than {most_new}; choose another variable to tell rows apart.</source>
    <translation>Es entstünden {count:,} Variablen, mehr als {most_new}; wählen Sie eine andere Variable, die die Zeilen unterscheidet.</translation>
+  </message>
+  <message>
+   <source>{file} was changed by another program while it was open; the study goes on as “{other}”, and {file} stays.</source>
+   <translation>{file} wurde von einem anderen Programm geändert, während sie offen war; die Studie geht als „{other}“ weiter, und {file} bleibt.</translation>
+  </message>
+  <message>
+   <source>{file} was taken away while it was open; the study was saved there anew.</source>
+   <translation>{file} wurde entfernt, während sie offen war; die Studie wurde dort neu gesichert.</translation>
   </message>
   <message>
    <source>{file}, line {line}: this is no JSON record.</source>
@@ -5737,6 +5813,10 @@
   <message>
    <source>{file}: there is no row of names in it.</source>
    <translation>{file}: Sie enthält keine Zeile mit Namen.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no sheet “{wanted}”.{hint} Its sheets are {names}.</source>
+   <translation>{file}: ein Blatt „{wanted}“ gibt es nicht.{hint} Die Blätter sind {names}.</translation>
   </message>
   <message>
    <source>{file}: there is no such file.</source>
@@ -6508,6 +6588,18 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>{what} ({number} für „{word}“).</translation>
   </message>
   <message>
+   <source>{what} above {low}</source>
+   <translation>{what} über {low}</translation>
+  </message>
+  <message>
+   <source>{what} between {low} and {high}</source>
+   <translation>{what} zwischen {low} und {high}</translation>
+  </message>
+  <message>
+   <source>{what} from {low}</source>
+   <translation>{what} ab {low}</translation>
+  </message>
+  <message>
    <source>{what} taken from the name.</source>
    <translation>{what} aus dem Namen genommen.</translation>
   </message>
@@ -6713,6 +6805,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{name}“ und „{other}“ entscheiden dasselbe auf zwei Arten; lassen Sie eines davon weg.</translation>
   </message>
   <message>
+   <source>“{name}” can mean {said} or another of {count}; write more of it.</source>
+   <translation>„{name}“ kann {said} oder andere von {count} bedeuten; schreiben Sie mehr davon.</translation>
+  </message>
+  <message>
    <source>“{name}” can mean {said}; write more of it.</source>
    <translation>„{name}“ kann {said} heißen; schreiben Sie mehr davon.</translation>
   </message>
@@ -6745,6 +6841,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{name}“ hat Werte, die nicht über 0 liegen, was eine logarithmische Achse nicht zeigen kann; </translation>
   </message>
   <message>
+   <source>“{name}” holds no numbers, so it cannot be drawn as {form}; set it as table.</source>
+   <translation>„{name}“ enthält keine Zahlen und kann darum nicht als {form} gezeichnet werden; setzen Sie table.</translation>
+  </message>
+  <message>
    <source>“{name}” holds no numbers, so it has no {measure}; take its first, last or count.</source>
    <translation>„{name}“ enthält keine Zahlen und hat darum kein {measure}; nehmen Sie first, last oder count.</translation>
   </message>
@@ -6769,8 +6869,16 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{name}“ ist eine Variable der Quelle; sie wird nicht durch eine Formel gebildet.</translation>
   </message>
   <message>
+   <source>“{name}” is about classes of measured values; here values are counted one by one ({names}).</source>
+   <translation>„{name}“ betrifft Klassen gemessener Werte; hier werden Werte einzeln gezählt ({names}).</translation>
+  </message>
+  <message>
    <source>“{name}” is for {what}, which this table does not show; ask for it, or leave {name} out.</source>
    <translation>„{name}“ ist für {what}, was diese Tabelle nicht zeigt; verlangen Sie es, oder lassen Sie {name} weg.</translation>
+  </message>
+  <message>
+   <source>“{name}” is measured and has many values; draw it as histogram, or count it as {form}.</source>
+   <translation>„{name}“ ist gemessen und hat viele Werte; zeichnen Sie es als histogram, oder zählen Sie es als {form}.</translation>
   </message>
   <message>
    <source>“{name}” is needed by {names}; remove that first.</source>
@@ -6781,6 +6889,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{name}“ ist nicht aus Items zusammengesetzt; nennen Sie die Items, oder eine mit mean(…) oder sum(…) gebildete Variable.</translation>
   </message>
   <message>
+   <source>“{name}” is one of {names}; “{word}” is not.{hint}</source>
+   <translation>„{name}“ ist eines von {names}; „{word}“ nicht.{hint}</translation>
+  </message>
+  <message>
    <source>“{name}” is part of how the rows are weighted, but row {row:,}{more} holds {lack}; mend or set aside what is wrong, or add “with unweighted”.</source>
    <translation>„{name}“ gehört dazu, wie die Zeilen gewichtet sind, aber Zeile {row:,}{more} enthält {lack}; bringen Sie in Ordnung oder legen Sie beiseite, was falsch ist, oder fügen Sie „with unweighted“ hinzu.</translation>
   </message>
@@ -6789,8 +6901,24 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{name}“ ist zweimal gesetzt.</translation>
   </message>
   <message>
+   <source>“{name}” is yes or no; “{word}” is not.</source>
+   <translation>„{name}“ ist yes oder no; „{word}“ ist keines.</translation>
+  </message>
+  <message>
+   <source>“{name}” is {level}, so it cannot be drawn as {form}; set it as table.</source>
+   <translation>„{name}“ ist {level} und kann darum nicht als {form} gezeichnet werden; setzen Sie table.</translation>
+  </message>
+  <message>
    <source>“{name}” is {value}; it cannot be related to others.</source>
    <translation>„{name}“ ist {value}; es kann nicht mit anderen in Beziehung gesetzt werden.</translation>
+  </message>
+  <message>
+   <source>“{name}” is {words}; {word} is not.</source>
+   <translation>„{name}“ ist {words}; {word} nicht.</translation>
+  </message>
+  <message>
+   <source>“{name}” leaves out what is compared with expected shares; leave it out.</source>
+   <translation>„{name}“ lässt weg, was mit erwarteten Anteilen verglichen wird; lassen Sie es weg.</translation>
   </message>
   <message>
    <source>“{name}” means nothing here without “{wanted}”; add that, or leave {name} out.</source>
@@ -6799,6 +6927,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>“{name}” need not be asked for here: {why}. Leave {name} out.</source>
    <translation>„{name}“ braucht hier nicht verlangt zu werden: {why}. Lassen Sie {name} weg.</translation>
+  </message>
+  <message>
+   <source>“{name}” needs a list</source>
+   <translation>„{name}“ braucht eine Liste</translation>
   </message>
   <message>
    <source>“{name}” never has the value “{unknown}”.{hint}</source>
@@ -6816,8 +6948,20 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    </translation>
   </message>
   <message>
+   <source>“{name}” stands beside groups; choose layout = columns or rows.</source>
+   <translation>„{name}“ steht neben Gruppen; wählen Sie layout = columns oder rows.</translation>
+  </message>
+  <message>
    <source>“{name}” takes one value.</source>
    <translation>„{name}“ nimmt einen Wert.</translation>
+  </message>
+  <message>
+   <source>“{name}” takes two values, the lower one first: {example}.</source>
+   <translation>„{name}“ nimmt zwei Werte, den kleineren zuerst: {example}.</translation>
+  </message>
+  <message>
+   <source>“{name}” takes {kind}; “{word}” is none.</source>
+   <translation>„{name}“ nimmt {kind}; „{word}“ ist keine.</translation>
   </message>
   <message>
    <source>“{one}” was read as {letters}; as {others} it would be “{other}”.</source>
@@ -6996,6 +7140,18 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
    <translation>„{words}“ ist nicht in Zahlen gemessen.</translation>
   </message>
   <message>
+   <source>“{words}”: {why}.</source>
+   <translation>„{words}“: {why}.</translation>
+  </message>
+  <message>
+   <source>“{word}”</source>
+   <translation>„{word}“</translation>
+  </message>
+  <message>
+   <source>“{word}” ({count:,})</source>
+   <translation>„{word}“ ({count:,})</translation>
+  </message>
+  <message>
    <source>“{word}” belongs to {owners}.</source>
    <translation>„{word}“ gehört zu {owners}.</translation>
   </message>
@@ -7030,6 +7186,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>“{word}” is no verb; write “{meant}”.</source>
    <translation>„{word}“ ist kein Verb; schreiben Sie „{meant}“.</translation>
+  </message>
+  <message>
+   <source>“{word}” is no {what}.{hint}</source>
+   <translation>„{word}“ ist nichts davon ({what}).{hint}</translation>
   </message>
   <message>
    <source>“{word}” may be hours and minutes, or minutes and seconds; it was left as text.</source>

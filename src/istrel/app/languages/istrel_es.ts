@@ -235,6 +235,10 @@
    <translation>Una tabla no puede escribirse como .{ending}; {others}.</translation>
   </message>
   <message>
+   <source>A table with categories has its groups side by side; leave layout out.</source>
+   <translation>Una tabla con categorías tiene sus grupos lado a lado; quite layout.</translation>
+  </message>
+  <message>
    <source>A template</source>
    <translation>Una plantilla</translation>
   </message>
@@ -391,6 +395,10 @@
    <translation>Respuestas de las que un caso puede dar varias no caben en {shape}; póngalas como table o bars.</translation>
   </message>
   <message>
+   <source>Answers stand in columns where they are counted: begin with count.</source>
+   <translation>Las respuestas están en columnas donde se cuentan: empiece con count.</translation>
+  </message>
+  <message>
    <source>Arranged</source>
    <translation>Disposición</translation>
   </message>
@@ -515,6 +523,10 @@
    <translation>Clases cerradas</translation>
   </message>
   <message>
+   <source>Classes of “{name}” have their own order; leave {setting} out.</source>
+   <translation>Las clases de «{name}» tienen su propio orden; quite {setting}.</translation>
+  </message>
+  <message>
    <source>Click a number of the table: it opens and shows its working.</source>
    <translation>Haga clic en un número de la tabla: se abre y muestra su cálculo.</translation>
   </message>
@@ -589,6 +601,10 @@
   <message>
    <source>Cumulative bars cannot be stacked; leave cumulative or the arrangement out.</source>
    <translation>Las barras acumuladas no pueden apilarse; quite cumulative o la disposición.</translation>
+  </message>
+  <message>
+   <source>Cumulative percentages need the values in their own order; leave order and top out.</source>
+   <translation>Los porcentajes acumulados necesitan los valores en su orden; quite order y top.</translation>
   </message>
   <message>
    <source>Curve</source>
@@ -873,6 +889,10 @@
   <message>
    <source>French</source>
    <translation>francés</translation>
+  </message>
+  <message>
+   <source>Frequencies stand in rows, or with layout = answers each variable has a row.</source>
+   <translation>Las frecuencias están en filas, o con layout = answers cada variable tiene una fila.</translation>
   </message>
   <message>
    <source>Functions: {names}.</source>
@@ -1842,6 +1862,10 @@
    <translation>Eso fue todo. Ctrl+Z deshace cada paso que ha dado; F1 abre el manual.</translation>
   </message>
   <message>
+   <source>The answers cannot stand in columns: {why}.</source>
+   <translation>Las respuestas no pueden estar en columnas: {why}.</translation>
+  </message>
+  <message>
    <source>The axis {sides} has no numbers; the one that has takes {other}.</source>
    <translation>El eje {sides} no tiene números; el que los tiene toma {other}.</translation>
   </message>
@@ -1936,6 +1960,10 @@
   <message>
    <source>The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.</source>
    <translation>Los valores de «{name}» no pueden dibujarse como {form}: son demasiado grandes, pequeños o pocos.</translation>
+  </message>
+  <message>
+   <source>The values of “{name}” have no order in which they could be added up; leave cumulative out.</source>
+   <translation>Los valores de «{name}» no tienen un orden en que sumarse; quite cumulative.</translation>
   </message>
   <message>
    <source>The {what} differs: {number} in {label}, {number_2} in {label_2}; say why.</source>
@@ -2152,6 +2180,10 @@
   <message>
    <source>What a reviewer might raise</source>
    <translation>Lo que un revisor podría señalar</translation>
+  </message>
+  <message>
+   <source>What is compared with a norm stands in rows; leave layout out.</source>
+   <translation>Lo que se compara con una norma está en filas; quite layout.</translation>
   </message>
   <message>
    <source>What is drawn reaches from {min:.4g} to {max:.4g}, beyond {name} {low:g} and {high:g}; </source>
@@ -2408,6 +2440,10 @@
    <translation>una norma con la que se compara la media</translation>
   </message>
   <message>
+   <source>a number</source>
+   <translation>un número</translation>
+  </message>
+  <message>
    <source>a picture; type its numbers into a workbook</source>
    <translation>una imagen; teclee sus números en un libro de cálculo</translation>
   </message>
@@ -2436,6 +2472,10 @@
    <translation>una frase con grupos (across …)</translation>
   </message>
   <message>
+   <source>a small count would show as none</source>
+   <translation>una frecuencia pequeña parecería ninguna</translation>
+  </message>
+  <message>
    <source>a smooth curve whose area is the share of cases</source>
    <translation>una curva suave cuya área es la proporción de casos</translation>
   </message>
@@ -2454,6 +2494,10 @@
   <message>
    <source>a variable of the codebook from now on</source>
    <translation>desde ahora una variable del diccionario</translation>
+  </message>
+  <message>
+   <source>a whole number</source>
+   <translation>un número entero</translation>
   </message>
   <message>
    <source>a workbook or document of an old format; {as_text}</source>
@@ -3750,6 +3794,10 @@
   <message>
    <source>leave out {name}</source>
    <translation>omitir {name}</translation>
+  </message>
+  <message>
+   <source>leave “{word}” out, or name a measured variable</source>
+   <translation>quite «{word}», o nombre una variable medida</translation>
   </message>
   <message>
    <source>left</source>
@@ -5101,6 +5149,10 @@
    <translation>el último párrafo escrito</translation>
   </message>
   <message>
+   <source>the pasted cells</source>
+   <translation>las celdas pegadas</translation>
+  </message>
+  <message>
    <source>the period whose means are the points of a line</source>
    <translation>el periodo cuyas medias son los puntos de una línea</translation>
   </message>
@@ -5129,6 +5181,10 @@
    <translation>el tipo de cuantil, según Hyndman y Fan</translation>
   </message>
   <message>
+   <source>the variables do not have the same answers</source>
+   <translation>las variables no tienen las mismas respuestas</translation>
+  </message>
+  <message>
    <source>the variables that make the groups</source>
    <translation>las variables que forman los grupos</translation>
   </message>
@@ -5145,8 +5201,16 @@
    <translation>no hay «columns» en su «tableSchema».</translation>
   </message>
   <message>
+   <source>there are {count} of them, and a page holds {most}</source>
+   <translation>son {count}, y en una página caben {most}</translation>
+  </message>
+  <message>
    <source>there is no Table Schema in it: a list of “fields”, each with a “name”.</source>
    <translation>no hay en él un Table Schema: una lista «fields», cada uno con «name».</translation>
+  </message>
+  <message>
+   <source>these frequencies are of groups</source>
+   <translation>estas frecuencias son de grupos</translation>
   </message>
   <message>
    <source>thin space</source>
@@ -5525,6 +5589,10 @@
    <translation>hay palabras que ya no son ciertas</translation>
   </message>
   <message>
+   <source>write missing = show</source>
+   <translation>escriba missing = show</translation>
+  </message>
+  <message>
    <source>write out</source>
    <translation>exportar</translation>
   </message>
@@ -5590,6 +5658,14 @@
   <message>
    <source>{count:,} variables would result, more than {most_new}; choose another variable to tell rows apart.</source>
    <translation>Resultarían {count:,} variables, más de {most_new}; elija otra variable que distinga las filas.</translation>
+  </message>
+  <message>
+   <source>{file} was changed by another program while it was open; the study goes on as “{other}”, and {file} stays.</source>
+   <translation>{file} fue cambiado por otro programa mientras estaba abierto; el estudio sigue como «{other}», y {file} queda.</translation>
+  </message>
+  <message>
+   <source>{file} was taken away while it was open; the study was saved there anew.</source>
+   <translation>{file} se quitó mientras estaba abierto; el estudio se guardó allí de nuevo.</translation>
   </message>
   <message>
    <source>{file}, line {line}: this is no JSON record.</source>
@@ -5737,6 +5813,10 @@
   <message>
    <source>{file}: there is no row of names in it.</source>
    <translation>{file}: no contiene ninguna fila de nombres.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no sheet “{wanted}”.{hint} Its sheets are {names}.</source>
+   <translation>{file}: no hay hoja «{wanted}».{hint} Sus hojas son {names}.</translation>
   </message>
   <message>
    <source>{file}: there is no such file.</source>
@@ -6508,6 +6588,18 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>{what} ({number} por «{word}»).</translation>
   </message>
   <message>
+   <source>{what} above {low}</source>
+   <translation>{what} mayor que {low}</translation>
+  </message>
+  <message>
+   <source>{what} between {low} and {high}</source>
+   <translation>{what} entre {low} y {high}</translation>
+  </message>
+  <message>
+   <source>{what} from {low}</source>
+   <translation>{what} desde {low}</translation>
+  </message>
+  <message>
    <source>{what} taken from the name.</source>
    <translation>{what} tomadas del nombre.</translation>
   </message>
@@ -6713,6 +6805,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{name}» y «{other}» deciden lo mismo de dos maneras; quite uno de los dos.</translation>
   </message>
   <message>
+   <source>“{name}” can mean {said} or another of {count}; write more of it.</source>
+   <translation>«{name}» puede significar {said} u otra de {count}; escriba más.</translation>
+  </message>
+  <message>
    <source>“{name}” can mean {said}; write more of it.</source>
    <translation>«{name}» puede significar {said}; escriba más.</translation>
   </message>
@@ -6745,6 +6841,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{name}» tiene valores que no son mayores que 0, que un eje logarítmico no puede mostrar; </translation>
   </message>
   <message>
+   <source>“{name}” holds no numbers, so it cannot be drawn as {form}; set it as table.</source>
+   <translation>«{name}» no contiene números, así que no puede dibujarse como {form}; ponga table.</translation>
+  </message>
+  <message>
    <source>“{name}” holds no numbers, so it has no {measure}; take its first, last or count.</source>
    <translation>«{name}» no contiene números, así que no tiene {measure}; tome first, last o count.</translation>
   </message>
@@ -6769,8 +6869,16 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{name}» es una variable de la fuente; no la forma una fórmula.</translation>
   </message>
   <message>
+   <source>“{name}” is about classes of measured values; here values are counted one by one ({names}).</source>
+   <translation>«{name}» es de clases de valores medidos; aquí los valores se cuentan uno a uno ({names}).</translation>
+  </message>
+  <message>
    <source>“{name}” is for {what}, which this table does not show; ask for it, or leave {name} out.</source>
    <translation>«{name}» es para {what}, que esta tabla no muestra; pídalo, o quite {name}.</translation>
+  </message>
+  <message>
+   <source>“{name}” is measured and has many values; draw it as histogram, or count it as {form}.</source>
+   <translation>«{name}» es medida y tiene muchos valores; dibújela como histogram, o cuéntela como {form}.</translation>
   </message>
   <message>
    <source>“{name}” is needed by {names}; remove that first.</source>
@@ -6781,6 +6889,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{name}» no está compuesta de ítems; nombre los ítems, o una variable hecha con mean(…) o sum(…).</translation>
   </message>
   <message>
+   <source>“{name}” is one of {names}; “{word}” is not.{hint}</source>
+   <translation>«{name}» es uno de {names}; «{word}» no.{hint}</translation>
+  </message>
+  <message>
    <source>“{name}” is part of how the rows are weighted, but row {row:,}{more} holds {lack}; mend or set aside what is wrong, or add “with unweighted”.</source>
    <translation>«{name}» es parte de la ponderación de las filas, pero la fila {row:,}{more} contiene {lack}; arregle o aparte lo que está mal, o añada «with unweighted».</translation>
   </message>
@@ -6789,8 +6901,24 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{name}» se fija dos veces.</translation>
   </message>
   <message>
+   <source>“{name}” is yes or no; “{word}” is not.</source>
+   <translation>«{name}» es yes o no; «{word}» no.</translation>
+  </message>
+  <message>
+   <source>“{name}” is {level}, so it cannot be drawn as {form}; set it as table.</source>
+   <translation>«{name}» es {level}, así que no puede dibujarse como {form}; ponga table.</translation>
+  </message>
+  <message>
    <source>“{name}” is {value}; it cannot be related to others.</source>
    <translation>«{name}» es {value}; no puede relacionarse con otras.</translation>
+  </message>
+  <message>
+   <source>“{name}” is {words}; {word} is not.</source>
+   <translation>«{name}» es {words}; {word} no.</translation>
+  </message>
+  <message>
+   <source>“{name}” leaves out what is compared with expected shares; leave it out.</source>
+   <translation>«{name}» deja fuera lo que se compara con partes esperadas; quítelo.</translation>
   </message>
   <message>
    <source>“{name}” means nothing here without “{wanted}”; add that, or leave {name} out.</source>
@@ -6799,6 +6927,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>“{name}” need not be asked for here: {why}. Leave {name} out.</source>
    <translation>No hace falta pedir «{name}» aquí: {why}. Quite {name}.</translation>
+  </message>
+  <message>
+   <source>“{name}” needs a list</source>
+   <translation>«{name}» necesita una lista</translation>
   </message>
   <message>
    <source>“{name}” never has the value “{unknown}”.{hint}</source>
@@ -6816,8 +6948,20 @@ clic: describirla · «by»: formar grupos con ella</translation>
    </translation>
   </message>
   <message>
+   <source>“{name}” stands beside groups; choose layout = columns or rows.</source>
+   <translation>«{name}» está junto a los grupos; elija layout = columns o rows.</translation>
+  </message>
+  <message>
    <source>“{name}” takes one value.</source>
    <translation>«{name}» toma un valor.</translation>
+  </message>
+  <message>
+   <source>“{name}” takes two values, the lower one first: {example}.</source>
+   <translation>«{name}» toma dos valores, el menor primero: {example}.</translation>
+  </message>
+  <message>
+   <source>“{name}” takes {kind}; “{word}” is none.</source>
+   <translation>«{name}» toma {kind}; «{word}» no lo es.</translation>
   </message>
   <message>
    <source>“{one}” was read as {letters}; as {others} it would be “{other}”.</source>
@@ -6996,6 +7140,18 @@ clic: describirla · «by»: formar grupos con ella</translation>
    <translation>«{words}» no se mide en números.</translation>
   </message>
   <message>
+   <source>“{words}”: {why}.</source>
+   <translation>«{words}»: {why}.</translation>
+  </message>
+  <message>
+   <source>“{word}”</source>
+   <translation>«{word}»</translation>
+  </message>
+  <message>
+   <source>“{word}” ({count:,})</source>
+   <translation>«{word}» ({count:,})</translation>
+  </message>
+  <message>
    <source>“{word}” belongs to {owners}.</source>
    <translation>«{word}» es de {owners}.</translation>
   </message>
@@ -7030,6 +7186,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>“{word}” is no verb; write “{meant}”.</source>
    <translation>«{word}» no es un verbo; escriba «{meant}».</translation>
+  </message>
+  <message>
+   <source>“{word}” is no {what}.{hint}</source>
+   <translation>«{word}» no es de eso ({what}).{hint}</translation>
   </message>
   <message>
    <source>“{word}” may be hours and minutes, or minutes and seconds; it was left as text.</source>

@@ -235,6 +235,10 @@
    <translation>Cela ne s’écrit pas comme .{ending} ; {others}.</translation>
   </message>
   <message>
+   <source>A table with categories has its groups side by side; leave layout out.</source>
+   <translation>Avec des catégories, les groupes figurent côte à côte ; ôtez layout.</translation>
+  </message>
+  <message>
    <source>A template</source>
    <translation>Un modèle</translation>
   </message>
@@ -391,6 +395,10 @@
    <translation>Des réponses dont un cas peut donner plusieurs ne vont pas en {shape} ; composez-les en table ou bars.</translation>
   </message>
   <message>
+   <source>Answers stand in columns where they are counted: begin with count.</source>
+   <translation>Les réponses sont en colonnes là où on les compte : commencez par count.</translation>
+  </message>
+  <message>
    <source>Arranged</source>
    <translation>Disposition</translation>
   </message>
@@ -515,6 +523,10 @@
    <translation>Classes fermées</translation>
   </message>
   <message>
+   <source>Classes of “{name}” have their own order; leave {setting} out.</source>
+   <translation>Les classes de « {name} » ont leur ordre à elles ; ôtez {setting}.</translation>
+  </message>
+  <message>
    <source>Click a number of the table: it opens and shows its working.</source>
    <translation>Cliquez sur un nombre : il s’ouvre et montre d’où il vient.</translation>
   </message>
@@ -589,6 +601,10 @@
   <message>
    <source>Cumulative bars cannot be stacked; leave cumulative or the arrangement out.</source>
    <translation>Des barres cumulées ne peuvent s’empiler ; ôtez cumulative ou la disposition.</translation>
+  </message>
+  <message>
+   <source>Cumulative percentages need the values in their own order; leave order and top out.</source>
+   <translation>Les pourcentages cumulés veulent les valeurs dans leur ordre ; ôtez order et top.</translation>
   </message>
   <message>
    <source>Curve</source>
@@ -873,6 +889,10 @@
   <message>
    <source>French</source>
    <translation>français</translation>
+  </message>
+  <message>
+   <source>Frequencies stand in rows, or with layout = answers each variable has a row.</source>
+   <translation>Les effectifs sont en lignes ; avec layout = answers, chaque variable a une ligne.</translation>
   </message>
   <message>
    <source>Functions: {names}.</source>
@@ -1842,6 +1862,10 @@
    <translation>C’est tout. Tout ce que vous avez fait se reprend avec Ctrl+Z ; F1 ouvre le manuel.</translation>
   </message>
   <message>
+   <source>The answers cannot stand in columns: {why}.</source>
+   <translation>Les réponses ne peuvent être en colonnes : {why}.</translation>
+  </message>
+  <message>
    <source>The axis {sides} has no numbers; the one that has takes {other}.</source>
    <translation>L’axe {sides} n’a pas de nombres ; celui qui en a prend {other}.</translation>
   </message>
@@ -1936,6 +1960,10 @@
   <message>
    <source>The values of “{name}” cannot be drawn as {form}: they are too large, too small or too few.</source>
    <translation>Les valeurs de « {name} » ne peuvent se dessiner en {form} : elles sont trop grandes, trop petites ou trop peu nombreuses.</translation>
+  </message>
+  <message>
+   <source>The values of “{name}” have no order in which they could be added up; leave cumulative out.</source>
+   <translation>Les valeurs de « {name} » n’ont pas d’ordre dans lequel les cumuler ; ôtez cumulative.</translation>
   </message>
   <message>
    <source>The {what} differs: {number} in {label}, {number_2} in {label_2}; say why.</source>
@@ -2152,6 +2180,10 @@
   <message>
    <source>What a reviewer might raise</source>
    <translation>Ce qu’un relecteur pourrait relever</translation>
+  </message>
+  <message>
+   <source>What is compared with a norm stands in rows; leave layout out.</source>
+   <translation>Ce qui est comparé à une norme est en lignes ; ôtez layout.</translation>
   </message>
   <message>
    <source>What is drawn reaches from {min:.4g} to {max:.4g}, beyond {name} {low:g} and {high:g}; </source>
@@ -2408,6 +2440,10 @@
    <translation>une norme à laquelle la moyenne est comparée</translation>
   </message>
   <message>
+   <source>a number</source>
+   <translation>un nombre</translation>
+  </message>
+  <message>
    <source>a picture; type its numbers into a workbook</source>
    <translation>une image ; tapez ses nombres dans un classeur</translation>
   </message>
@@ -2436,6 +2472,10 @@
    <translation>une phrase avec des groupes (across …)</translation>
   </message>
   <message>
+   <source>a small count would show as none</source>
+   <translation>un petit effectif aurait l’air d’aucun</translation>
+  </message>
+  <message>
    <source>a smooth curve whose area is the share of cases</source>
    <translation>une courbe lisse dont l’aire est la part des cas</translation>
   </message>
@@ -2454,6 +2494,10 @@
   <message>
    <source>a variable of the codebook from now on</source>
    <translation>désormais une variable du dictionnaire</translation>
+  </message>
+  <message>
+   <source>a whole number</source>
+   <translation>un nombre entier</translation>
   </message>
   <message>
    <source>a workbook or document of an old format; {as_text}</source>
@@ -3750,6 +3794,10 @@
   <message>
    <source>leave out {name}</source>
    <translation>écarter {name}</translation>
+  </message>
+  <message>
+   <source>leave “{word}” out, or name a measured variable</source>
+   <translation>ôtez « {word} », ou nommez une variable mesurée</translation>
   </message>
   <message>
    <source>left</source>
@@ -5101,6 +5149,10 @@
    <translation>le dernier paragraphe écrit</translation>
   </message>
   <message>
+   <source>the pasted cells</source>
+   <translation>les cellules collées</translation>
+  </message>
+  <message>
    <source>the period whose means are the points of a line</source>
    <translation>la période dont les moyennes sont les points d’une ligne</translation>
   </message>
@@ -5129,6 +5181,10 @@
    <translation>le type de quantile, d’après Hyndman et Fan</translation>
   </message>
   <message>
+   <source>the variables do not have the same answers</source>
+   <translation>les variables n’ont pas les mêmes réponses</translation>
+  </message>
+  <message>
    <source>the variables that make the groups</source>
    <translation>les variables qui forment les groupes</translation>
   </message>
@@ -5145,8 +5201,16 @@
    <translation>il n’y a pas de « columns » dans « tableSchema ».</translation>
   </message>
   <message>
+   <source>there are {count} of them, and a page holds {most}</source>
+   <translation>il y en a {count}, et une page en tient {most}</translation>
+  </message>
+  <message>
    <source>there is no Table Schema in it: a list of “fields”, each with a “name”.</source>
    <translation>il n’y a pas de Table Schema : une liste « fields », chacun avec un « name ».</translation>
+  </message>
+  <message>
+   <source>these frequencies are of groups</source>
+   <translation>ces effectifs sont de groupes</translation>
   </message>
   <message>
    <source>thin space</source>
@@ -5525,6 +5589,10 @@
    <translation>des mots ne sont plus vrais</translation>
   </message>
   <message>
+   <source>write missing = show</source>
+   <translation>écrivez missing = show</translation>
+  </message>
+  <message>
    <source>write out</source>
    <translation>exporter</translation>
   </message>
@@ -5590,6 +5658,14 @@
   <message>
    <source>{count:,} variables would result, more than {most_new}; choose another variable to tell rows apart.</source>
    <translation>Cela ferait {count:,} variables, plus de {most_new} ; choisissez une autre variable pour distinguer les lignes.</translation>
+  </message>
+  <message>
+   <source>{file} was changed by another program while it was open; the study goes on as “{other}”, and {file} stays.</source>
+   <translation>{file} a été modifié par un autre programme pendant qu’il était ouvert ; l’étude continue comme « {other} », et {file} reste.</translation>
+  </message>
+  <message>
+   <source>{file} was taken away while it was open; the study was saved there anew.</source>
+   <translation>{file} a été enlevé pendant qu’il était ouvert ; l’étude y a été enregistrée de nouveau.</translation>
   </message>
   <message>
    <source>{file}, line {line}: this is no JSON record.</source>
@@ -5737,6 +5813,10 @@
   <message>
    <source>{file}: there is no row of names in it.</source>
    <translation>{file} : il ne contient aucune ligne de noms.</translation>
+  </message>
+  <message>
+   <source>{file}: there is no sheet “{wanted}”.{hint} Its sheets are {names}.</source>
+   <translation>{file} : il n’y a pas de feuille « {wanted} ».{hint} Ses feuilles sont {names}.</translation>
   </message>
   <message>
    <source>{file}: there is no such file.</source>
@@ -6508,6 +6588,18 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>{what} ({number} pour « {word} »).</translation>
   </message>
   <message>
+   <source>{what} above {low}</source>
+   <translation>{what} au-dessus de {low}</translation>
+  </message>
+  <message>
+   <source>{what} between {low} and {high}</source>
+   <translation>{what} entre {low} et {high}</translation>
+  </message>
+  <message>
+   <source>{what} from {low}</source>
+   <translation>{what} à partir de {low}</translation>
+  </message>
+  <message>
    <source>{what} taken from the name.</source>
    <translation>{what} d’après le nom.</translation>
   </message>
@@ -6713,6 +6805,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {name} » et « {other} » décident la même chose de deux façons ; ôtez l’un des deux.</translation>
   </message>
   <message>
+   <source>“{name}” can mean {said} or another of {count}; write more of it.</source>
+   <translation>« {name} » peut vouloir dire {said} ou un autre de {count} ; écrivez-en plus.</translation>
+  </message>
+  <message>
    <source>“{name}” can mean {said}; write more of it.</source>
    <translation>« {name} » peut vouloir dire {said} ; écrivez-en davantage.</translation>
   </message>
@@ -6745,6 +6841,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {name} » a des valeurs qui ne dépassent pas 0, qu’un axe logarithmique ne peut montrer ; </translation>
   </message>
   <message>
+   <source>“{name}” holds no numbers, so it cannot be drawn as {form}; set it as table.</source>
+   <translation>« {name} » ne contient pas de nombres et ne se dessine donc pas comme {form} ; mettez table.</translation>
+  </message>
+  <message>
    <source>“{name}” holds no numbers, so it has no {measure}; take its first, last or count.</source>
    <translation>« {name} » ne contient pas de nombres et n’a donc pas de {measure} ; prenez first, last ou count.</translation>
   </message>
@@ -6769,8 +6869,16 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {name} » est une variable de la source ; elle n’est pas formée par une formule.</translation>
   </message>
   <message>
+   <source>“{name}” is about classes of measured values; here values are counted one by one ({names}).</source>
+   <translation>« {name} » concerne des classes de valeurs mesurées ; ici les valeurs sont comptées une à une ({names}).</translation>
+  </message>
+  <message>
    <source>“{name}” is for {what}, which this table does not show; ask for it, or leave {name} out.</source>
    <translation>« {name} » est pour {what}, que ce tableau ne montre pas ; demandez-le, ou ôtez {name}.</translation>
+  </message>
+  <message>
+   <source>“{name}” is measured and has many values; draw it as histogram, or count it as {form}.</source>
+   <translation>« {name} » est mesurée et a beaucoup de valeurs ; dessinez-la comme histogram, ou comptez-la comme {form}.</translation>
   </message>
   <message>
    <source>“{name}” is needed by {names}; remove that first.</source>
@@ -6781,6 +6889,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {name} » n’est pas composé d’items ; nommez les items, ou une variable faite par mean(…) ou sum(…).</translation>
   </message>
   <message>
+   <source>“{name}” is one of {names}; “{word}” is not.{hint}</source>
+   <translation>« {name} » est un de {names} ; pas « {word} ».{hint}</translation>
+  </message>
+  <message>
    <source>“{name}” is part of how the rows are weighted, but row {row:,}{more} holds {lack}; mend or set aside what is wrong, or add “with unweighted”.</source>
    <translation>« {name} » fait partie de la pondération des lignes, mais la ligne {row:,}{more} contient {lack} ; corrigez ou mettez de côté ce qui est faux, ou ajoutez « with unweighted ».</translation>
   </message>
@@ -6789,8 +6901,24 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {name} » est fixé deux fois.</translation>
   </message>
   <message>
+   <source>“{name}” is yes or no; “{word}” is not.</source>
+   <translation>« {name} » est yes ou no ; pas « {word} ».</translation>
+  </message>
+  <message>
+   <source>“{name}” is {level}, so it cannot be drawn as {form}; set it as table.</source>
+   <translation>« {name} » est {level} et ne se dessine donc pas comme {form} ; mettez table.</translation>
+  </message>
+  <message>
    <source>“{name}” is {value}; it cannot be related to others.</source>
    <translation>« {name} » est {value} ; on ne peut le mettre en relation avec d’autres.</translation>
+  </message>
+  <message>
+   <source>“{name}” is {words}; {word} is not.</source>
+   <translation>« {name} » est {words} ; {word} non.</translation>
+  </message>
+  <message>
+   <source>“{name}” leaves out what is compared with expected shares; leave it out.</source>
+   <translation>« {name} » écarte ce qui est comparé aux parts attendues ; ôtez-le.</translation>
   </message>
   <message>
    <source>“{name}” means nothing here without “{wanted}”; add that, or leave {name} out.</source>
@@ -6799,6 +6927,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>“{name}” need not be asked for here: {why}. Leave {name} out.</source>
    <translation>Il n’est pas nécessaire de demander « {name} » ici : {why}. Ôtez {name}.</translation>
+  </message>
+  <message>
+   <source>“{name}” needs a list</source>
+   <translation>« {name} » demande une liste</translation>
   </message>
   <message>
    <source>“{name}” never has the value “{unknown}”.{hint}</source>
@@ -6816,8 +6948,20 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    </translation>
   </message>
   <message>
+   <source>“{name}” stands beside groups; choose layout = columns or rows.</source>
+   <translation>« {name} » figure à côté des groupes ; choisissez layout = columns ou rows.</translation>
+  </message>
+  <message>
    <source>“{name}” takes one value.</source>
    <translation>« {name} » prend une valeur.</translation>
+  </message>
+  <message>
+   <source>“{name}” takes two values, the lower one first: {example}.</source>
+   <translation>« {name} » prend deux valeurs, la plus petite d’abord : {example}.</translation>
+  </message>
+  <message>
+   <source>“{name}” takes {kind}; “{word}” is none.</source>
+   <translation>« {name} » prend {kind} ; « {word} » n’en est pas un.</translation>
   </message>
   <message>
    <source>“{one}” was read as {letters}; as {others} it would be “{other}”.</source>
@@ -6996,6 +7140,18 @@ cliquer : la décrire · « by » : en former des groupes</translation>
    <translation>« {words} » n’est pas mesuré en nombres.</translation>
   </message>
   <message>
+   <source>“{words}”: {why}.</source>
+   <translation>« {words} » : {why}.</translation>
+  </message>
+  <message>
+   <source>“{word}”</source>
+   <translation>« {word} »</translation>
+  </message>
+  <message>
+   <source>“{word}” ({count:,})</source>
+   <translation>« {word} » ({count:,})</translation>
+  </message>
+  <message>
    <source>“{word}” belongs to {owners}.</source>
    <translation>« {word} » appartient à {owners}.</translation>
   </message>
@@ -7030,6 +7186,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>“{word}” is no verb; write “{meant}”.</source>
    <translation>« {word} » n’est pas un verbe ; écrivez « {meant} ».</translation>
+  </message>
+  <message>
+   <source>“{word}” is no {what}.{hint}</source>
+   <translation>« {word} » n’en est pas ({what}).{hint}</translation>
   </message>
   <message>
    <source>“{word}” may be hours and minutes, or minutes and seconds; it was left as text.</source>

@@ -25,7 +25,7 @@ from istrel.data.reading.settings import ReadingSettings
 from istrel.data.reading.sniff import SAMPLE_BYTES, Dialect, guess_encoding, letters_said, open_marks, sniff
 from istrel.data.reading.watch import Watch, WatchedFile
 from istrel.data.table import Reading, Source, Table, stamp_of
-from istrel.english import english
+from istrel.english import english, in_quotes
 from istrel.problem import Problem
 
 BLOCK = 2**20
@@ -135,9 +135,7 @@ def _remarks(dialect: Dialect) -> list[str]:
     if dialect.head.left:
         found.append(english("Left out: {n:,} [row|rows] under the names, for programs alone.", n=dialect.head.left))
     if dialect.head.repeated:
-        shown = ", ".join(f"“{name}”" for name in dialect.head.repeated[:3]) + (
-            " …" if len(dialect.head.repeated) > 3 else ""
-        )
+        shown = in_quotes(dialect.head.repeated[:3])
         found.append(english("Names that stand more than once ({names}) got a number behind.", names=shown))
     if not dialect.head.has_names:
         found.append(english("The first row is data: the variables are named by their place."))

@@ -13,6 +13,7 @@ from istrel.data.reading import dates
 from istrel.data.reading.notes import Notes
 from istrel.english import English, english
 
+LARGEST = 1e15
 FEWEST = 5  # different whole numbers that are all dates, before they are taken for dates
 MONTHS, FULL, SHORT, TIMED = "YYYYMM", "YYYYMMDD", "YYMMDD", "YYYYMMDDhhmmss"
 BETWEEN = {
@@ -45,7 +46,7 @@ def of_digits(name: str, values: NDArray[np.float64], notes: Notes) -> dates.Rea
     values
         Distinct numbers of a column.
     """
-    if values.size < FEWEST:
+    if values.size < FEWEST or not (np.abs(values) <= LARGEST).all():
         return None
     if not np.array_equal(values, np.floor(values)):
         return _serials(name, values, notes)

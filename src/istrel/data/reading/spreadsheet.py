@@ -138,8 +138,13 @@ def _ask(path: Path, request: dict[str, Any], watch: Watch) -> dict[str, Any]:
 
 def _no_sheet(path: Path, wanted: str, sheets: list[str]) -> str:
     some = ", ".join(sheet[:60] for sheet in sheets[:MOST_NAMED])
-    more = f" and {len(sheets) - MOST_NAMED:,} more" if len(sheets) > MOST_NAMED else ""
-    return f"{path.name}: there is no sheet “{wanted}”.{nearest(wanted, sheets)} Its sheets are {some}{more}."
+    return english(
+        "{file}: there is no sheet “{wanted}”.{hint} Its sheets are {names}.",
+        file=path.name,
+        wanted=wanted,
+        hint=nearest(wanted, sheets),
+        names=f"{some} …" if len(sheets) > MOST_NAMED else some,
+    )
 
 
 BOOT = (

@@ -60,7 +60,7 @@ def _markers(look: Look) -> Iterator[Finding]:
         yield Finding(
             "suspected_missing_code",
             tuple(names),
-            f"“{word}”",
+            english("“{word}”", word=word),
             english("stands {often} in {names} and counts as missing.", often=times(count), names=listed(tuple(names))),
             rows_of(np.logical_or.reduce(masks)),
             (remedy,) if answers else (),
@@ -132,7 +132,7 @@ def _worded_codes(look: Look) -> Iterator[Finding]:
         yield Finding(
             "suspected_missing_code",
             names,
-            f"“{word}”",
+            english("“{word}”", word=word),
             english(
                 "stands {often} among the values of {names}: no answer rather than an answer?",
                 often=times(count),

@@ -12,7 +12,7 @@ from istrel.data.corrections import Correction
 from istrel.data.formula.tree import Formula
 from istrel.data.levels import Level
 from istrel.data.rows import Rows
-from istrel.english import english
+from istrel.english import english, together
 
 Mask = NDArray[np.bool_]
 MOST_NAMED = 4
@@ -151,4 +151,6 @@ def shown(value: float | str) -> str:
 
 def quoted(words: list[tuple[str, int]]) -> str:
     """Texts with their counts: "“n/a” (7), “72,5” (3)"."""
-    return ", ".join(f"“{text}” ({count:,})" for text, count in words[:MOST_NAMED])
+    return together(
+        [english("“{word}” ({count:,})", word=text, count=count) for text, count in words[:MOST_NAMED]], ", "
+    )

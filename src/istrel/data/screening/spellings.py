@@ -13,9 +13,9 @@ from istrel.data.column import Kind
 from istrel.data.corrections import Correction
 from istrel.data.dataset import rows_of
 from istrel.data.levels import Level
-from istrel.data.screening.finding import Finding, Remedy, Replace, cases, listed, quoted
+from istrel.data.screening.finding import MOST_NAMED, Finding, Remedy, Replace, cases, quoted
 from istrel.data.screening.look import Look
-from istrel.english import english
+from istrel.english import english, in_quotes
 
 MOST_WORDS = 5_000
 RARE = 0.2
@@ -147,7 +147,7 @@ def _stray(look: Look, name: str, words: list[str], often: dict[str, int]) -> Fi
             "in {name}, {cases}: {words}.",
             name=name,
             cases=cases(count),
-            words=listed(tuple(f"“{word}”" for word in words)),
+            words=in_quotes(words[:MOST_NAMED]),
         ),
         rows_of(mask),
         (Remedy(english("take the spaces out"), Replace(corrections)),),

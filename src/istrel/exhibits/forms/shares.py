@@ -8,7 +8,7 @@ import numpy as np
 
 from istrel.data.levels import Level as Measurement
 from istrel.data.natural import in_natural_order
-from istrel.english import english
+from istrel.english import english, in_quotes
 from istrel.exhibits.contracts import Counts, Form, Plan, Result
 from istrel.exhibits.figure import Array, Axis, Blocks, FigureSheet, Mark, Panel, Words
 from istrel.exhibits.forms.bars import BarsCell, check_counted, item_of, level_key
@@ -62,7 +62,7 @@ def _check_one_scale(drawings: tuple[BarsCell, ...]) -> None:
     for cell in drawings:
         scales.setdefault(cell.variable, tuple(map(level_key, cell.levels)))
     if len(set(scales.values())) > 1:
-        names = " and ".join(f"“{name}”" for name in list(scales)[:2])
+        names = in_quotes(list(scales)[:2])
         raise Problem(
             english(
                 "{names} have different values, so their shares do not fit one figure; name one of them.", names=names

@@ -71,7 +71,13 @@ class Choice:
         known = {_plain(str(value)): value for value, _ in self.options}
         if _plain(word) not in known:
             names = tuple(str(value) for value, _ in self.options)
-            message = f"“{name}” is {listed(names)}; “{shortened(word)}” is not.{nearest(word, names)}"
+            message = english(
+                "“{name}” is one of {names}; “{word}” is not.{hint}",
+                name=name,
+                names=", ".join(names),
+                word=shortened(word),
+                hint=nearest(word, names),
+            )
             raise _wrong(message, word, at, close(word, names) or names)
         return known[_plain(word)]
 
@@ -93,7 +99,8 @@ class YesNo:
     def read(self, name: str, said: tuple[Word, ...]) -> bool:
         word, at = _single(name, said)
         if word.casefold() not in ("yes", "no"):
-            raise _wrong(f"“{name}” is yes or no; “{shortened(word)}” is not.", word, at)
+            message = english("“{name}” is yes or no; “{word}” is not.", name=name, word=shortened(word))
+            raise _wrong(message, word, at)
         return word.casefold() == "yes"
 
 
@@ -135,11 +142,14 @@ class Number:
 
     @property
     def words(self) -> str:
-        what = "a whole number" if self.whole else "a number"
+        what = english("a whole number") if self.whole else english("a number")
+        low, high = f"{self.low:g}", f"{self.high:g}"
         if self.low > -1e300 and self.high < 1e300:
-            return f"{what} between {self.low:g} and {self.high:g}"
+            return english("{what} between {low} and {high}", what=what, low=low, high=high)
         if self.low > -1e300:
-            return f"{what} above {self.low:g}" if self.above else f"{what} from {self.low:g}"
+            if self.above:
+                return english("{what} above {low}", what=what, low=low)
+            return english("{what} from {low}", what=what, low=low)
         return what
 
     def read(self, name: str, said: tuple[Word, ...]) -> float | int:
@@ -150,10 +160,12 @@ class Number:
         """One number as typed."""
         value = _finite(word)
         if value is None or (self.whole and not value.is_integer()):
-            kind = "a whole number" if self.whole else "a number"
-            raise _wrong(f"“{name}” takes {kind}; “{shortened(word)}” is none.", word, at)
+            kind = english("a whole number") if self.whole else english("a number")
+            message = english("“{name}” takes {kind}; “{word}” is none.", name=name, kind=kind, word=shortened(word))
+            raise _wrong(message, word, at)
         if not (self.low < value if self.above else self.low <= value) or not value <= self.high:
-            raise _wrong(f"“{name}” is {self.words}; {shortened(word)} is not.", word, at)
+            message = english("“{name}” is {words}; {word} is not.", name=name, words=self.words, word=shortened(word))
+            raise _wrong(message, word, at)
         return int(value) if self.whole else value
 
 
@@ -215,7 +227,9 @@ class Ends(Numbers):
     def read(self, name: str, said: tuple[Word, ...]) -> tuple[float, ...]:
         found = super().read(name, said)
         if len(found) != 2 or not found[0] < found[1]:
-            raise _wrong(f"“{name}” takes two values, the lower one first: {name} = {{0, 100}}.", *said[0])
+            example = f"{name} = {{0, 100}}"
+            message = english("“{name}” takes two values, the lower one first: {example}.", name=name, example=example)
+            raise _wrong(message, *said[0])
         return found
 
 
@@ -241,7 +255,8 @@ class Names:
         for word, at in said:
             keys = self.expand(word.casefold().replace(" ", "_"))
             if not keys:
-                message = f"“{shortened(word)}” is no {self.what}.{nearest(word, self.known())}"
+                hint = nearest(word, self.known())
+                message = english("“{word}” is no {what}.{hint}", word=shortened(word), what=self.what, hint=hint)
                 raise _wrong(message, word, at, close(word, self.known()))
             found |= dict.fromkeys(keys)
         return tuple(found)

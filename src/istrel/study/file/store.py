@@ -73,9 +73,9 @@ class StudyFile:
             self._stamp = Stamp.of(path)
         except Problem as problem:
             self.close()
-            raise Problem(
-                problem.message if path.name in problem.message else f"{path.name}: {problem.message}"
-            ) from None
+            if path.name in problem.message:
+                raise
+            raise Problem(english("{file}: {message}", file=path.name, message=problem.message)) from None
 
     @classmethod
     def create(cls, path: Path, history: History) -> StudyFile:
@@ -164,8 +164,12 @@ class StudyFile:
         self._first, self._folded = made._first, made._folded
         self._changes, self.history = made._changes, history
         if other.name == was:
-            return f"{was} was taken away while it was open; the study was saved there anew."
-        return f"{was} was changed by another program while it was open; the study goes on as “{other.name}”, and {was} stays."
+            return english("{file} was taken away while it was open; the study was saved there anew.", file=was)
+        return english(
+            "{file} was changed by another program while it was open; the study goes on as “{other}”, and {file} stays.",
+            file=was,
+            other=other.name,
+        )
 
     def _set(self, key: str, value: str) -> None:
         self._connection.execute("INSERT OR REPLACE INTO study VALUES (?, ?)", (key, value))

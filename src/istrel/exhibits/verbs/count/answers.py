@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from istrel.english import english
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.table import About, Head, Row, TableSheet
 from istrel.exhibits.text import Cell, Text, count_cell, say
@@ -29,7 +30,7 @@ def wants_answers(plan: CountPlan, cells: list[FrequencyCell]) -> Answers | None
     """
     said = plan.request.settings
     if said["layout"] not in (None, "rows", "answers"):
-        raise _misplaced(plan, "Frequencies stand in rows, or with layout = answers each variable has a row.")
+        raise _misplaced(plan, english("Frequencies stand in rows, or with layout = answers each variable has a row."))
     if said["layout"] == "rows":
         return None
     answers = _shared(cells)
@@ -37,7 +38,7 @@ def wants_answers(plan: CountPlan, cells: list[FrequencyCell]) -> Answers | None
     if said["layout"] is None:
         return answers if not why and len(cells) >= FEWEST_ITEMS else None
     if why:
-        raise _misplaced(plan, f"The answers cannot stand in columns: {why}.")
+        raise _misplaced(plan, english("The answers cannot stand in columns: {why}.", why=why))
     return answers
 
 
@@ -46,15 +47,15 @@ def _why_not(plan: CountPlan, answers: Answers | None) -> str:
     said = plan.request.settings
     other = next((name for name in said if name not in FITTING and said[name]), "")
     if has_groups(plan.groupings):
-        return "these frequencies are of groups"
+        return english("these frequencies are of groups")
     if other:
-        return f"“{other}” needs a list"
+        return english("“{name}” needs a list", name=other)
     if answers is None:
-        return "the variables do not have the same answers"
+        return english("the variables do not have the same answers")
     if not FEWEST_ANSWERS <= len(answers) <= MOST_ANSWERS:
-        return f"there are {len(answers)} of them, and a page holds {MOST_ANSWERS}"
+        return english("there are {count} of them, and a page holds {most}", count=len(answers), most=MOST_ANSWERS)
     if plan.request.settings["hide_below"] and any(len(cell) != len(answers) for cell in _sets(plan)):
-        return "a small count would show as none"
+        return english("a small count would show as none")
     return ""
 
 

@@ -11,7 +11,7 @@ from istrel.data.formula.tree import Condition
 from istrel.data.levels import Level
 from istrel.data.sets import AnswerSet, set_in
 from istrel.data.spread import is_large
-from istrel.english import english
+from istrel.english import english, in_quotes
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, subject_names
 from istrel.exhibits.forms.classes import shared_edges
 from istrel.problem import Problem
@@ -228,10 +228,12 @@ def _refuse_classless(plan: CountPlan) -> None:
     said = plan.request.settings
     name = next((name for name in ABOUT_CLASSES if said[name] and name in said), "")
     if name and not plan.classed:
-        names = " and ".join(f"“{one}”" for one in (*plan.names[:2], *plan.against[:1]))
-        raise _of_setting(
-            f"“{name}” is about classes of measured values; {names} counts value by value here.", name, plan
+        message = english(
+            "“{name}” is about classes of measured values; here values are counted one by one ({names}).",
+            name=name,
+            names=in_quotes((*plan.names[:2], *plan.against[:1])),
         )
+        raise _of_setting(message, name, plan)
 
 
 def _refuse_boundless(plan: CountPlan) -> None:
@@ -279,7 +281,8 @@ def _refuse_expected(plan: CountPlan) -> None:
     said = plan.request.settings
     for name in ("top", "hide_below"):
         if said[name]:
-            raise _of_setting(f"“{name}” leaves out what is compared with expected shares; leave it out.", name, plan)
+            message = english("“{name}” leaves out what is compared with expected shares; leave it out.", name=name)
+            raise _of_setting(message, name, plan)
     if plan.cases.weighted:
         raise Problem(english("A test against expected shares is not defined under weights; add “with unweighted”."))
 
@@ -292,14 +295,20 @@ def _refuse_orders(plan: CountPlan) -> None:
         if subject.classes:
             for setting in ("top", "order"):
                 if setting in said and said[setting] != "codebook":
-                    raise _of_setting(f"Classes of “{name}” have their own order; leave {setting} out.", setting, plan)
+                    message = english(
+                        "Classes of “{name}” have their own order; leave {setting} out.", name=name, setting=setting
+                    )
+                    raise _of_setting(message, setting, plan)
         elif said["cumulative"] and not plan.against:
             one = len(subject.names) == 1
             if not one or plan.data.variable(name).level not in (Level.ORDINAL, Level.COUNT):
-                message = f"The values of “{name}” have no order in which they could be added up; leave cumulative out."
+                message = english(
+                    "The values of “{name}” have no order in which they could be added up; leave cumulative out.",
+                    name=name,
+                )
                 raise _of_setting(message, "cumulative", plan)
             if said["order"] not in (None, "codebook") or said["top"] is not None:
-                message = "Cumulative percentages need the values in their own order; leave order and top out."
+                message = english("Cumulative percentages need the values in their own order; leave order and top out.")
                 raise _of_setting(message, "cumulative", plan)
 
 

@@ -226,7 +226,7 @@ def _refuse_norm(request: Request, subjects: tuple[Subject, ...], form: str) -> 
             )
             raise Problem(message, at=at, length=length)
     if request.settings["layout"] not in (None, "rows"):
-        raise _misplaced(request, "What is compared with a norm stands in rows; leave layout out.")
+        raise _misplaced(request, english("What is compared with a norm stands in rows; leave layout out."))
 
 
 def _refuse_measures(request: Request, subjects: tuple[Subject, ...]) -> None:
@@ -237,7 +237,9 @@ def _refuse_measures(request: Request, subjects: tuple[Subject, ...]) -> None:
     if "categories" in treated and not treated & {"numbers", "dates"} and of_measures:
         word, name = of_measures[0], next(subject.name for subject in subjects if subject.treated == "categories")
         at, length = request.settings.place_of("statistics" if word != "percentiles" else word)
-        instead = "write missing = show" if word == "missing" else f"leave “{word}” out, or name a measured variable"
+        instead = english("leave “{word}” out, or name a measured variable", word=word)
+        if word == "missing":
+            instead = english("write missing = show")
         raise Problem(
             english("Of the categories of “{name}” only n and % are shown; {instead}.", name=name, instead=instead),
             at=at,
@@ -259,11 +261,13 @@ def _layout(request: Request, subjects: tuple[Subject, ...], groupings: tuple[Gr
     if request.norm is not None:
         return "rows" if said is None else str(said)
     if said == "answers":
-        raise _misplaced(request, "Answers stand in columns where they are counted: begin with count.")
+        raise _misplaced(request, english("Answers stand in columns where they are counted: begin with count."))
     if mixed and said not in (None, "columns"):
-        raise _misplaced(request, "A table with categories has its groups side by side; leave layout out.")
+        raise _misplaced(request, english("A table with categories has its groups side by side; leave layout out."))
     if compared and said in ("statistics", "variables"):
-        raise _misplaced(request, f"“{compared}” stands beside groups; choose layout = columns or rows.")
+        raise _misplaced(
+            request, english("“{name}” stands beside groups; choose layout = columns or rows.", name=compared)
+        )
     if said is not None or mixed or not request.across:
         return said or ("columns" if mixed else "rows")
     groups = sum(grouping.n_groups for grouping in groupings)
@@ -308,12 +312,18 @@ def _drawable(subject: Subject, data: Dataset, request: Request) -> Subject:
     level, kind = data.variable(subject.name).level, data.table.column(subject.name).kind
     if form in OF_CATEGORIES:
         if level in (Level.IDENTIFIER, Level.TEXT) or kind is Kind.DATE:
-            raise _unfit(
-                f"“{subject.name}” is {level.value}, so it cannot be drawn as {form}; set it as table.", request
+            message = english(
+                "“{name}” is {level}, so it cannot be drawn as {form}; set it as table.",
+                name=subject.name,
+                level=level.value,
+                form=form,
             )
+            raise _unfit(message, request)
         if level.measured and data.tally(subject.name)[0].size > MOST_VALUES:
-            message = (
-                f"“{subject.name}” is {level.value} and has many values; draw it as histogram, or count it as {form}."
+            message = english(
+                "“{name}” is measured and has many values; draw it as histogram, or count it as {form}.",
+                name=subject.name,
+                form=form,
             )
             raise _unfit(message, request)
         return replace(subject, treated="categories")
@@ -322,7 +332,10 @@ def _drawable(subject: Subject, data: Dataset, request: Request) -> Subject:
     if kind is Kind.DATE and form in OF_DATES:
         return replace(subject, treated="dates")
     if kind is not Kind.NUMBER:
-        raise _unfit(f"“{subject.name}” holds no numbers, so it cannot be drawn as {form}; set it as table.", request)
+        message = english(
+            "“{name}” holds no numbers, so it cannot be drawn as {form}; set it as table.", name=subject.name, form=form
+        )
+        raise _unfit(message, request)
     return replace(subject, treated="numbers")
 
 
