@@ -11,17 +11,19 @@ UNITS = Path(__file__).parent / "words" / "units.toml"
 
 
 @cache
-def known_units() -> dict[str, str]:
-    """{unit as it is written, in lower case where any case will do: how it prints}."""
+def known_units() -> tuple[dict[str, str], dict[str, str]]:
+    """({unit as it is written: how it prints}, the same of those in lower case that are read in any)."""
     said = msgspec.toml.decode(UNITS.read_bytes())
-    return {
-        "": "",
-        **{unit: said["same"].get(unit, unit) for unit in said["any"]},
-        **{unit: unit for unit in said["exact"]},
-    }
+    anyhow = {"": "", **{unit: said["same"].get(unit, unit) for unit in said["any"]}}
+    return {**anyhow, **{unit: unit for unit in said["exact"]}}, anyhow
+
+
+def unit_as_printed(text: str) -> str | None:
+    """How a unit prints; None for what is none. “m” is a metre, and “M” is none."""
+    exact, anyhow = known_units()
+    return exact.get(text, anyhow.get(text.casefold()))
 
 
 def known_unit(text: str) -> str:
     """The unit that a text is, in brackets or not; empty where it is none."""
-    bare = text.strip().strip("[]()").strip()
-    return known_units().get(bare, known_units().get(bare.casefold(), ""))
+    return unit_as_printed(text.strip().strip("[]()").strip()) or ""

@@ -18,7 +18,7 @@ from numpy.typing import NDArray
 
 from istrel.data.reading.numbers import SAMPLE, Marks, Mask, Read, decided, limits_in, tidied
 from istrel.data.reading.patterns import LETTER, OF_A_UNIT
-from istrel.data.units import known_units
+from istrel.data.units import known_units, unit_as_printed
 from istrel.english import English, english
 
 MANY_OF_A_UNIT, MOSTLY_UNITS, FEWEST_STRANGE = 0.1, 0.7, 4  # of different numbers
@@ -97,14 +97,14 @@ def _sign(before: str, gap: str, behind: str) -> Sign:
 
 
 def _known(unit: str) -> str:
-    known = known_units()
-    return known.get(unit, known.get(unit.casefold(), "?"))
+    printed = unit_as_printed(unit)
+    return "?" if printed is None else printed
 
 
 @cache
 def _coins() -> frozenset[str]:
     """Currencies, as they print."""
-    return frozenset(unit for unit in known_units().values() if re.fullmatch(COIN, unit))
+    return frozenset(unit for unit in known_units()[0].values() if re.fullmatch(COIN, unit))
 
 
 def beside_signs(words: pa.Array, marks: Marks) -> Read:

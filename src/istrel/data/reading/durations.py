@@ -20,7 +20,10 @@ THREE = r"^(?P<a>[0-9]{1,3}):(?P<b>[0-5][0-9]):(?P<c>[0-5][0-9](?:[.,][0-9]+)?)$
 TWO = r"^(?P<a>[0-9]{1,3}):(?P<b>[0-5][0-9](?:[.,][0-9]+)?)$"
 HALVES = r"^(?P<a>1[0-2]|0?[1-9])(?::(?P<b>[0-5][0-9])(?::(?P<c>[0-5][0-9]))?)? ?(?P<half>[AaPp])\.?[Mm]\.?$"
 ONE = r"^(?P<a>[0-9]{1,3}(?:[.,][0-9]+)?)$"
-HOURS = r"^(?P<a>[0-9]{1,3})(?: ?[hH] ?(?P<b>[0-5][0-9])(?: ?min)?|[:.](?P<c>[0-5][0-9]) ?(?:Uhr|[hH])| ?(?:Uhr|[hH]))$"
+HOURS = (  # “2.50 h” is two hours and a half
+    r"^(?P<a>[0-9]{1,3})(?: ?[hH] ?(?P<b>[0-5][0-9])(?: ?min)?|:(?P<c>[0-5][0-9]) ?(?:Uhr|[hH])|\.(?P<d>[0-5][0-9]) ?Uhr|"
+    r" ?(?:Uhr|[hH]))$"
+)
 AND = r"(?:,| and| und| et| y)? ?"
 IN_UNITS = (
     rf"^(?:(?P<a>[0-9]+(?:[.,][0-9]+)?) ?(?:h|hrs?|hours?|Std\.?|Stunden?|heures?|horas?){AND})?"
@@ -93,10 +96,11 @@ def as_durations(name: str, words: pa.Array) -> Read | None:
 
 def _in_units(plain: pa.Array) -> Read | None:
     """“12h30”, “9.15 Uhr”, “1 h 5 min” as hours, with “22m 44s” as minutes, where some words have two parts; else None."""
-    (hour, minute, beside), of_hours = _parts(plain, HOURS)
+    (hour, *minutes_of), of_hours = _parts(plain, HOURS)
+    minute = sum(minutes_of)
     (hours, minutes, seconds), fits = _parts(plain, IN_UNITS)
-    if (of_hours & (minute + beside > 0)).any() and of_hours.sum() >= fits.sum():
-        return _read(plain, hour + (minute + beside) / 60, of_hours, "h", english("hours and minutes, read as hours"))
+    if (of_hours & (minute > 0)).any() and of_hours.sum() >= fits.sum():
+        return _read(plain, hour + minute / 60, of_hours, "h", english("hours and minutes, read as hours"))
     parts = sum((part > 0).astype(int) for part in (hours, minutes, seconds))
     if not (fits & (parts > 1)).any():
         return None
