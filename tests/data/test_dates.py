@@ -84,6 +84,11 @@ def test_days_in_any_way_of_writing_are_those_days(name: str, data_of: Maker) ->
     assert said in " ".join(map(str, data.table.source.remarks))
 
 
+def test_one_month_alone_is_a_month(data_of: Maker) -> None:
+    data = data_of("x;z;y\n" + "".join(f"2004-05;05/2004;{k}\n" for k in range(5)))
+    assert [data.table.column(name).kind for name in "xz"] == [Kind.DATE, Kind.DATE]
+
+
 @pytest.mark.parametrize(
     "words",
     [

@@ -57,6 +57,7 @@ class Way:
 
 
 MONTH_AND_YEAR = Way(rf"{NAME}\.?[-/ ’'](?P<year>[0-9]{{2}})", says=english("months, read as their first days."))
+YEAR_AND_MONTH = Way(r"(?P<year>[0-9]{4})/(?P<month>0[1-9]|1[0-2])", says=english("months, read as their first days."))
 WAYS = (
     Way(
         rf"(?P<year>[0-9]{{4}})(?:-(?P<month>[0-9]{{1,2}})-(?P<day>[0-9]{{1,2}})|/(?P<month2>[0-9]{{1,2}})/(?P<day2>[0-9]{{1,2}})"
@@ -76,7 +77,8 @@ WAYS = (
         r"(?P<year>[0-9]{4})(?P<month>[0-9]{2})(?P<day>[0-9]{2})T(?P<hour>[0-9]{2})(?P<minute>[0-9]{2})(?P<second>[0-9]{2})?"
         r"(?P<zone>Z)?"
     ),
-    Way(r"(?P<year>[0-9]{4})[-/](?P<month>0[1-9]|1[0-2])", says=english("months, read as their first days.")),
+    Way(r"(?P<year>[0-9]{4})-(?P<month>0[1-9]|1[0-2])", says=english("months, read as their first days.")),
+    YEAR_AND_MONTH,
     Way(
         r"(?P<year>[0-9]{4})-?W(?P<week>0[1-9]|[1-4][0-9]|5[0-3])",
         says=english("weeks, read as their first days (Mondays)."),
@@ -164,7 +166,7 @@ def _written(name: str, words: pa.Array, way: Way, notes: Notes, today: date) ->
     parts = pc.extract_regex(words, f"^(?:{way.pattern})$")
     there = {field.name for field in parts.type}
     year = _number(parts, "year")
-    if not _are_years(way, year, parts, there):
+    if not _are_years(way, year, parts):
         return none_of(words)
     short = (year >= 0) & (year < 100)
     if short.any():
@@ -193,12 +195,12 @@ def _written(name: str, words: pa.Array, way: Way, notes: Notes, today: date) ->
     return Read(stamps, read)
 
 
-def _are_years(way: Way, year: Numbers, parts: pa.StructArray, there: set[str]) -> bool:
+def _are_years(way: Way, year: Numbers, parts: pa.StructArray) -> bool:
     """“Oct-23” may be a day, where such numbers lie far apart; “2022/23” is a year of schools."""
     known = year[year >= 0]
     if way is MONTH_AND_YEAR:
         return bool(known.size) and int(known.max() - known.min()) <= FARTHEST_YEARS
-    if "/" in way.pattern and there == {"year", "month"}:
+    if way is YEAR_AND_MONTH:
         return not bool((_number(parts, "month") == (year + 1) % 100)[year >= 0].all())
     return True
 
