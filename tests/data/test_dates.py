@@ -70,17 +70,19 @@ WAYS: dict[str, tuple[Callable[[datetime], str], str, str]] = {
 KEPT = {"day": "datetime64[D]", "month": "datetime64[M]", "minute": "datetime64[m]", "second": "datetime64[s]"}
 
 
+@pytest.mark.parametrize("stray", ["", "n/a;0\nsoon;0\n"])
 @pytest.mark.parametrize("name", WAYS)
-def test_days_in_any_way_of_writing_are_those_days(name: str, data_of: Maker) -> None:
+def test_days_in_any_way_of_writing_are_those_days(name: str, stray: str, data_of: Maker) -> None:
     written, kept, said = WAYS[name]
     rng = np.random.default_rng(11)
     moments = [datetime(2021, 1, 1) + timedelta(seconds=int(s)) for s in rng.integers(0, 1_400 * 86_400, 80)]
-    data = data_of("date;y\n" + "".join(f"{written(moment)};{k % 7}\n" for k, moment in enumerate(moments)))
+    rows = "".join(f"{written(moment)};{k % 7}\n" for k, moment in enumerate(moments))
+    data = data_of(f"date;y\n{rows}{stray}")
     column = data.table.column("date")
     assert column.kind is Kind.DATE
-    assert bool(column.valid.all())
+    assert bool(column.valid[: len(moments)].all())
     wanted = np.array(moments, "datetime64[s]").astype(KEPT[kept])
-    assert (column.values.astype("datetime64[s]") == wanted.astype("datetime64[s]")).all()
+    assert (column.values[: len(moments)].astype("datetime64[s]") == wanted.astype("datetime64[s]")).all()
     assert said in " ".join(map(str, data.table.source.remarks))
 
 

@@ -20,7 +20,7 @@ from istrel.data.reading.digits import of_digits
 from istrel.data.reading.durations import as_durations
 from istrel.data.reading.labelled import with_labels
 from istrel.data.reading.notes import Notes
-from istrel.data.reading.numbers import Marks, as_numbers, with_digits
+from istrel.data.reading.numbers import Marks, Read, as_numbers, with_digits
 from istrel.english import english
 from istrel.problem import Problem
 from istrel.stats.distinct import distinct_values
@@ -288,9 +288,22 @@ def _written_as_numbers(texts: _Texts, n: int, marks: Marks, notes: Notes) -> Co
         nearly = int(texts.where(found.nearly).sum())
         enough = readable.sum() >= max(1.0, MOSTLY * (n - nearly), AT_LEAST * n)
         if enough and not _keys(texts.words):
+            if not found.unit and (dated := _dated_words(texts, found, readable, notes)) is not None:
+                return dated
             found.tell(texts.name, notes)
             return texts.numbers(found.values, readable, unit=found.unit)
     return None
+
+
+def _dated_words(texts: _Texts, found: Read, readable: NDArray[np.bool_], notes: Notes) -> Column | None:
+    """The column as dates where all its numbers are written as digits of dates, whatever words stand between them."""
+    distinct = distinct_values(found.values[found.read])
+    dated = of_digits(texts.name, distinct, notes)
+    if dated is None:
+        return None
+    stamps = dated.stamps[np.minimum(np.searchsorted(distinct, found.values), distinct.size - 1)]
+    days = np.where(readable, stamps[texts.codes], np.datetime64(0, "s"))
+    return Column(texts.name, Kind.DATE, days, readable, unread=texts.unread(readable))
 
 
 def _say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:

@@ -172,7 +172,8 @@ def _written(name: str, words: pa.Array, way: Way, notes: Notes, today: date) ->
     if short.any():
         year = with_century(year, short, today)
     fits = np.asarray(parts.is_valid()) & (year >= FIRST_YEAR) & (year <= LAST_YEAR)
-    turned = _year_first(name, parts, short, words, notes, today) if "first" in there and short.all() else None
+    all_short = bool(short[np.asarray(parts.is_valid())].all())
+    turned = _year_first(name, parts, short, words, notes, today) if "first" in there and all_short else None
     if turned is not None:
         days, read = turned
     elif "first" in there:
