@@ -71,13 +71,14 @@ def test_make_streams_json(capsysbinary: pytest.CaptureFixture[bytes]) -> None:
         ("a;1.037;1\nb;2.500;2\nc;9.125;3\nd;1.500;4\n", "describe x", "x: “1.037” was read as 1.037; it may be 1037."),
         ("a;1.037;1\nb;2.500;2\nc;9.125;3\nd;1.500;4\n", "describe y", ""),
         ("a;7;1,5\nb;8;2,5\nc;9;3,5\nd;5;4,5\n", "describe x, y", ""),
+        ("a;u;12\na;v;30\nb;u;7\nb;v;41\n", "describe Freq", "add --counted Freq"),
     ],
 )
 def test_what_is_doubtful_in_the_numbers_is_said_beside_them(
     rows: str, sentence: str, told: str, tmp_path: Path, capsys: pytest.CaptureFixture[str]
 ) -> None:
     path = tmp_path / "d.csv"
-    path.write_text(f"name;x;y\n{rows}")
+    path.write_text(f"name;x;{'Freq' if 'Freq' in sentence else 'y'}\n{rows}")
     code, out, err = run("make", str(path), sentence, "--to", "md", capsys=capsys)
     assert (code, "| n | M |" in out) == (0, True)
     assert told in err if told else not err

@@ -44,10 +44,15 @@ def make(options: argparse.Namespace) -> int:
 
 
 def _doubts(data: Dataset, sentences: list[str]) -> Iterator[str]:
-    """What no window tells of these numbers: last rows that are no cases, and two readings of what is named."""
+    """What no window tells of these numbers: rows that stand for many cases or for none, and two readings of what is named."""
+    from istrel.data.guess_rows import counted_by
     from istrel.data.no_cases import no_cases, words_of
 
     source = data.table.source
+    counts = "" if data.codebook.rows.said else counted_by(data.table, data.codebook)
+    if counts:
+        says = f"each row was counted once, and “{counts}” looks like how many cases it stands for"
+        yield f"{source.name}: {says}; add --counted {counts}."
     for row in no_cases(data):
         says = f"row {row + 1:,} looks like no case (“{words_of(data, row)}”), and was counted"
         yield f"{source.name}: {says}; set it aside in the window, or take it out of the file."
