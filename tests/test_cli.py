@@ -66,7 +66,7 @@ def test_make_streams_json(capsysbinary: pytest.CaptureFixture[bytes]) -> None:
         (
             "a;7;1,5\nb;8;2,5\nc;9;3,5\nd;5;4,5\nMean;7,25;3\n",
             "describe y",
-            "row 5 looks like no case (“Mean”), and was counted",
+            "row 5 stands among the cases and looks like none (“Mean”)",
         ),
         ("a;1.037;1\nb;2.500;2\nc;9.125;3\nd;1.500;4\n", "describe x", "x: “1.037” was read as 1.037; it may be 1037."),
         ("a;1.037;1\nb;2.500;2\nc;9.125;3\nd;1.500;4\n", "describe y", ""),

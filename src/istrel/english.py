@@ -26,6 +26,10 @@ class English(str):
 
 def english(template: str, /, **parts: object) -> English:
     """The English text; `n` is the number that chooses between forms."""
+    return _made(template, parts)
+
+
+def _made(template: str, parts: Mapping[str, object]) -> English:
     made = English(in_english(template, parts))
     made.template, made.parts = template, parts
     return made
@@ -42,14 +46,18 @@ def in_quotes(words: Iterable[str]) -> English:
     return together([english("“{word}”", word=word) for word in words], ", ")
 
 
+def either(choices: Sequence[str]) -> str:
+    """One choice or another: "a, b or c"."""
+    if len(choices) == 1:
+        return choices[0]
+    return english("{places} or {last}", places=together(choices[:-1], ", "), last=choices[-1])
+
+
 def with_part(text: str, name: str, part: str) -> str:
     """The text with another part under this name; as it is where it has none."""
     if not isinstance(text, English) or name not in text.parts:
         return text
-    parts = {**text.parts, name: part}
-    made = English(in_english(text.template, parts))
-    made.template, made.parts = text.template, parts
-    return made
+    return _made(text.template, {**text.parts, name: part})
 
 
 def taken_apart(text: str) -> str | tuple[str, dict[str, Any]]:

@@ -10,6 +10,8 @@ import pytest
 
 from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
+from istrel.data.reading import ReadingSettings
+from istrel.study.opening import Opening
 
 Maker = Callable[..., Dataset]
 MONTHS = [
@@ -105,3 +107,20 @@ def test_one_month_alone_is_a_month(data_of: Maker) -> None:
 def test_what_looks_like_days_and_is_none_stays(words: list[str], data_of: Maker) -> None:
     data = data_of("x;y\n" + "".join(f"{word};{k}\n" for k, word in enumerate(words)))
     assert data.table.column("x").kind is not Kind.DATE
+
+
+def test_what_a_person_says_of_the_order_goes_before_what_looks_likely(data_of: Maker) -> None:
+    text = "x;y\n" + "".join(f"{k % 3 + 21:02d}-03-{k + 1:02d};{k}\n" for k in range(28))
+    years = [
+        data_of(text, opening).table.column("x").values[0]
+        for opening in (None, Opening(ReadingSettings(dates="day-first")))
+    ]
+    assert [str(year)[:10] for year in years] == ["2021-03-01", "2001-03-21"]
+
+
+def test_what_the_second_way_leaves_open_is_said(data_of: Maker) -> None:
+    """Its two-digit years and its zone, too."""
+    words = [f"2024-01-{k + 1:02d}" if k % 3 else f"{k + 13}.01.23" for k in range(15)]
+    told = " ".join(data_of("x;y\n" + "".join(f"{word};1\n" for word in words)).table.source.remarks)
+    assert "several ways" in told
+    assert "two-digit years were read as 2023" in told

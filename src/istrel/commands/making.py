@@ -22,6 +22,7 @@ def make(options: argparse.Namespace) -> int:
     from istrel.render import check_fits, render
     from istrel.render.document import Document, numbered
     from istrel.sentence import request_of
+    from istrel.sentence.spans import words_in
     from istrel.style.house import load_style
 
     wanted = targets(options)
@@ -39,14 +40,15 @@ def make(options: argparse.Namespace) -> int:
         check_fits(document, output)
     for output, path in wanted:
         write(render(document, output.ending), path, options)
-    tell(_doubts(data, [exhibit.sentence for exhibit in exhibits]))
+    tell(_doubts(data, {word for exhibit in exhibits for word in words_in(exhibit.sentence)}))
     return DONE
 
 
-def _doubts(data: Dataset, sentences: list[str]) -> Iterator[str]:
+def _doubts(data: Dataset, named: set[str]) -> Iterator[str]:
     """What no window tells of these numbers: rows that stand for many cases or for none, and two readings of what is named."""
     from istrel.data.guess_rows import counted_by
     from istrel.data.no_cases import no_cases, words_of
+    from istrel.english import English
 
     source = data.table.source
     counts = "" if data.codebook.rows.said else counted_by(data.table, data.codebook)
@@ -54,11 +56,11 @@ def _doubts(data: Dataset, sentences: list[str]) -> Iterator[str]:
         says = f"each row was counted once, and “{counts}” looks like how many cases it stands for"
         yield f"{source.name}: {says}; add --counted {counts}."
     for row in no_cases(data):
-        says = f"row {row + 1:,} looks like no case (“{words_of(data, row)}”), and was counted"
+        says = f"row {row + 1:,} stands among the cases and looks like none (“{words_of(data, row)}”)"
         yield f"{source.name}: {says}; set it aside in the window, or take it out of the file."
     for remark in source.unsure:
-        name = next((name for name in data.table.names if remark.startswith(f"{name}: ")), "")
-        if not name or any(name in sentence for sentence in sentences):
+        name = remark.parts.get("name") if isinstance(remark, English) else None
+        if name not in data.table or name in named:
             yield f"{source.name}: {remark}"
 
 

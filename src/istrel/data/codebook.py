@@ -11,7 +11,7 @@ from istrel.data.column import show_value
 from istrel.data.formula.tree import Formula
 from istrel.data.levels import Level
 from istrel.data.rows import EACH_ITS_OWN, Rows
-from istrel.english import english, in_quotes, together
+from istrel.english import either, english, together
 from istrel.problem import Problem, close, question
 
 MOST_MEANT = 3
@@ -113,17 +113,10 @@ class Codebook:
         """That there is no such variable, and which may be meant."""
         meant = self.callings.called(name)
         if len(meant) > 1:
-            *some, last = meant[:MOST_MEANT]
-            either = english("{places} or {last}", places=in_quotes(some), last=in_quotes((last,)))
-            message = english("“{name}” can mean {said}; write more of it.", name=name, said=either)
-            said = in_quotes(meant[:MOST_MEANT])
+            shown = [english("“{word}”", word=word) for word in meant[:MOST_MEANT]]
             if len(meant) > MOST_MEANT:
-                message = english(
-                    "“{name}” can mean {said} or another of {count}; write more of it.",
-                    name=name,
-                    said=said,
-                    count=len(meant),
-                )
+                shown.append(english("another of {count}", count=len(meant)))
+            message = english("“{name}” can mean {said}; write more of it.", name=name, said=either(shown))
             return Problem(message, at=at, length=len(name) if at >= 0 else 0, instead=meant[:MOST_MEANT])
         near = meant or close(name, self.names)
         message = english("There is no variable “{name}”.{hint}", name=name, hint=question(near[:1]))

@@ -7,7 +7,7 @@ from dataclasses import dataclass, field
 from typing import Any, NamedTuple
 
 from istrel.data.column import show_value
-from istrel.english import english, together
+from istrel.english import either, english, in_quotes, together
 from istrel.problem import Problem, close, question
 from istrel.sentence.vocabulary import SETTINGS, SHORT, SHORT_AND_STATISTICS, Setting, meant
 from istrel.sentence.vocabulary.entries import Belongs, Need
@@ -198,7 +198,7 @@ def _why_idle(name: str, settings: Settings, place: Place) -> str:
         words = as_typed(value) if name == "statistics" else (name,)
         says = english(
             "{words} [belongs|belong] to {where}.",
-            words=", ".join(f"“{word}”" for word in words),
+            words=in_quotes(words),
             where=where,
             n=len(words),
         )
@@ -233,11 +233,7 @@ def _lacks(setting: Setting, said: Settings, place: Place) -> Need | None:
 
 
 def _places(belongs: tuple[Belongs, ...]) -> str:
-    """The places in a row, "or" before the last."""
-    words = list(dict.fromkeys(place.words for place in belongs))
-    if len(words) == 1:
-        return words[0]
-    return english("{places} or {last}", places=together(words[:-1], ", "), last=words[-1])
+    return either(list(dict.fromkeys(place.words for place in belongs)))
 
 
 def show_setting(name: str, value: Any) -> str:

@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Iterator
 from dataclasses import dataclass
 
+from istrel.sentence.quoting import unquoted
 from istrel.sentence.vocabulary import FORMS, VERBS
 
 TWO_WORDS = "|".join(form.replace(" ", r"\s+") for form in FORMS if " " in form)
@@ -32,6 +34,11 @@ class WordSpan:
     start: int
     length: int
     role: str
+
+
+def words_in(text: str) -> Iterator[str]:
+    """Every word and sign of the text, names without their back quotes; those of a condition one by one."""
+    return (unquoted(match.group()) for match in TOKEN.finditer(text))
 
 
 def spans(text: str) -> tuple[WordSpan, ...]:

@@ -2667,6 +2667,10 @@
    <translation>und …</translation>
   </message>
   <message>
+   <source>another of {count}</source>
+   <translation>eine andere von {count}</translation>
+  </message>
+  <message>
    <source>answers in columns</source>
    <translation>Antworten in Spalten</translation>
   </message>
@@ -6803,10 +6807,6 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>“{name}” and “{other}” decide the same thing in two ways; leave one of them out.</source>
    <translation>„{name}“ und „{other}“ entscheiden dasselbe auf zwei Arten; lassen Sie eines davon weg.</translation>
-  </message>
-  <message>
-   <source>“{name}” can mean {said} or another of {count}; write more of it.</source>
-   <translation>„{name}“ kann {said} oder andere von {count} bedeuten; schreiben Sie mehr davon.</translation>
   </message>
   <message>
    <source>“{name}” can mean {said}; write more of it.</source>

@@ -2667,6 +2667,10 @@
    <translation>y …</translation>
   </message>
   <message>
+   <source>another of {count}</source>
+   <translation>otra de {count}</translation>
+  </message>
+  <message>
    <source>answers in columns</source>
    <translation>respuestas en columnas</translation>
   </message>
@@ -6803,10 +6807,6 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>“{name}” and “{other}” decide the same thing in two ways; leave one of them out.</source>
    <translation>«{name}» y «{other}» deciden lo mismo de dos maneras; quite uno de los dos.</translation>
-  </message>
-  <message>
-   <source>“{name}” can mean {said} or another of {count}; write more of it.</source>
-   <translation>«{name}» puede significar {said} u otra de {count}; escriba más.</translation>
   </message>
   <message>
    <source>“{name}” can mean {said}; write more of it.</source>

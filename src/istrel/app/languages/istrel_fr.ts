@@ -776,7 +776,7 @@
   </message>
   <message>
    <source>Expected shares stand in a table; leave “as {form}” out.</source>
-   <translation>Les parts attendues se trouvent dans un tableau ; ôtez « as {form} ».</translation>
+   <translation>Les parts attendues se donnent en lignes et en colonnes ; ôtez « as {form} ».</translation>
   </message>
   <message>
    <source>Explore the demo study</source>
@@ -2665,6 +2665,10 @@
   <message>
    <source>and …</source>
    <translation>et …</translation>
+  </message>
+  <message>
+   <source>another of {count}</source>
+   <translation>une autre de {count}</translation>
   </message>
   <message>
    <source>answers in columns</source>
@@ -6803,10 +6807,6 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>“{name}” and “{other}” decide the same thing in two ways; leave one of them out.</source>
    <translation>« {name} » et « {other} » décident la même chose de deux façons ; ôtez l’un des deux.</translation>
-  </message>
-  <message>
-   <source>“{name}” can mean {said} or another of {count}; write more of it.</source>
-   <translation>« {name} » peut vouloir dire {said} ou un autre de {count} ; écrivez-en plus.</translation>
   </message>
   <message>
    <source>“{name}” can mean {said}; write more of it.</source>

@@ -178,7 +178,7 @@ def _of_numbers(name: str, chunked: pa.ChunkedArray, valid: Any, marks: Marks, n
 
 
 def _dated(name: str, values: NDArray[np.float64], valid: NDArray[np.bool_], notes: Notes) -> Column | None:
-    """The column as dates where all its numbers are written YYYYMMDD."""
+    """The column as dates where all its numbers are written as digits of dates."""
     first = values[:A_LOOK][valid[:A_LOOK]]
     if not first.size or of_digits(name, distinct_values(first), Notes()) is None:
         return None
@@ -186,9 +186,13 @@ def _dated(name: str, values: NDArray[np.float64], valid: NDArray[np.bool_], not
     found = of_digits(name, distinct, notes)
     if found is None:
         return None
-    places = np.minimum(np.searchsorted(distinct, values), distinct.size - 1)
-    stamps = np.where(valid, found.stamps[places], np.datetime64(0, "s"))
+    stamps = np.where(valid, _stamps_of(found, distinct, values), np.datetime64(0, "s"))
     return Column(name, Kind.DATE, stamps, valid)
+
+
+def _stamps_of(found: dates.Read, distinct: NDArray[np.float64], values: NDArray[np.float64]) -> NDArray[Any]:
+    """The date of each number, by that of its distinct value."""
+    return found.stamps[np.minimum(np.searchsorted(distinct, values), distinct.size - 1)]
 
 
 def _filled(chunked: Any, value: Any) -> Any:
@@ -301,8 +305,7 @@ def _dated_words(texts: _Texts, found: Read, readable: NDArray[np.bool_], notes:
     dated = of_digits(texts.name, distinct, notes)
     if dated is None:
         return None
-    stamps = dated.stamps[np.minimum(np.searchsorted(distinct, found.values), distinct.size - 1)]
-    days = np.where(readable, stamps[texts.codes], np.datetime64(0, "s"))
+    days = np.where(readable, _stamps_of(dated, distinct, found.values)[texts.codes], np.datetime64(0, "s"))
     return Column(texts.name, Kind.DATE, days, readable, unread=texts.unread(readable))
 
 

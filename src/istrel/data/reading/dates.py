@@ -154,8 +154,11 @@ def _with_others(name: str, words: pa.Array, found: Read, others: list[Way], not
     for way in others:
         if read.all() or ("<first>" in way.pattern and not way.usual):
             continue
-        more = _written(name, words, way, Notes(), today)
+        told = Notes(day_first=notes.day_first)
+        more = _written(name, words, way, told, today)
         new = more.read & ~read
+        if new.any():
+            notes.take(told)
         stamps[new], read = more.stamps[new], read | new
     if int(read.sum()) > int(found.read.sum()):
         notes.say(name, english("its dates are written in several ways; each was read in its own."), unsure=True)
@@ -172,8 +175,8 @@ def _written(name: str, words: pa.Array, way: Way, notes: Notes, today: date) ->
     if short.any():
         year = with_century(year, short, today)
     fits = np.asarray(parts.is_valid()) & (year >= FIRST_YEAR) & (year <= LAST_YEAR)
-    all_short = bool(short[np.asarray(parts.is_valid())].all())
-    turned = _year_first(name, parts, short, words, notes, today) if "first" in there and all_short else None
+    open_order = "first" in there and notes.day_first is None and bool(short[np.asarray(parts.is_valid())].all())
+    turned = _year_first(name, parts, short, words, notes, today) if open_order else None
     if turned is not None:
         days, read = turned
     elif "first" in there:

@@ -16,6 +16,7 @@ from istrel.data.guess import suspected_codes
 from istrel.data.guess_rows import weighted_by
 from istrel.data.levels import Level
 from istrel.data.row_marks import repeats
+from istrel.data.rows import Rows
 from istrel.data.screening.finding import NewVariable, Remedy
 from istrel.stats.remote import OtherUnit, other_unit, remote
 
@@ -55,15 +56,15 @@ class Look:
         return tuple(name for name in self.names if self.data.table.column(name).kind is kind)
 
     @cached_property
-    def weight(self) -> str:
-        """The variable by which the rows are weighted, or may be; empty where there is none."""
+    def weighted(self) -> Rows:
+        """How the rows are weighted, or may be where nothing is said of them."""
         rows = self.data.codebook.rows
-        return rows.weight if rows.said else weighted_by(self.data.table, self.data.codebook).weight
+        return rows if rows.said else weighted_by(self.data.table, self.data.codebook)
 
     @property
     def measured(self) -> tuple[str, ...]:
         """Numbers whose size means something by itself: weights do not."""
-        numbers = (name for name in self.of_kind(Kind.NUMBER) if name != self.weight)
+        numbers = (name for name in self.of_kind(Kind.NUMBER) if name != self.weighted.weight)
         return tuple(name for name in numbers if self.data.variable(name).level.measured)
 
     def level(self, name: str) -> Level:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from istrel.data.guess_rows import counted_by, weighted_by
+from istrel.data.guess_rows import counted_by
 from istrel.data.no_cases import no_cases, words_of
 from istrel.data.rows import EACH_ITS_OWN, Rows
 from istrel.data.screening.finding import Finding, PutAside, Remedy, StandFor, listed
@@ -29,7 +29,7 @@ def find(look: Look) -> Iterator[Finding]:
             (remedy,),
             changes_numbers=True,
         )
-    weighted = EACH_ITS_OWN if data.codebook.rows.said else weighted_by(data.table, data.codebook)
+    weighted = EACH_ITS_OWN if data.codebook.rows.said else look.weighted
     if weighted.weight:
         drawn = tuple(f"{role} {name}" for role, name in weighted.said.items() if role != "weight")
         says = (

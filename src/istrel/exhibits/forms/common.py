@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.column import Kind as Stored
-from istrel.english import english
+from istrel.english import either, english
 from istrel.exhibits.behind import Behind
 from istrel.exhibits.cases import Group, Grouping
 from istrel.exhibits.contracts import Drawing, Plan
@@ -21,7 +21,6 @@ from istrel.exhibits.text import Cell, Count, Hidden, Text, count_cell, say
 from istrel.exhibits.wording import group_label, has_groups, in_group, titled_with_unit
 from istrel.problem import Problem
 from istrel.sentence.quoting import show_name
-from istrel.sentence.vocabulary.takes import listed as listed_words
 from istrel.stats.estimates import Undefined
 from istrel.stats.grouping import Arranged
 from istrel.stats.moderate import moderate
@@ -132,7 +131,7 @@ def arrangement(plan: Plan, usual: str, fitting: tuple[str, ...]) -> str:
         message = english(
             "A figure as {form} can be arranged {listed_words}; “{said}” is for others.",
             form=plan.form,
-            listed_words=listed_words(fitting),
+            listed_words=either(fitting),
             said=said,
         )
         raise Problem(message, at=at, length=length, instead=fitting)

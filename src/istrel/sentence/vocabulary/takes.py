@@ -48,10 +48,6 @@ def shortened(word: str) -> str:
     return word if len(word) <= MOST_DIGITS else f"{word[:MOST_DIGITS]}…"
 
 
-def listed(words: tuple[str, ...]) -> str:
-    return " or ".join(words) if len(words) < 3 else f"{', '.join(words[:-1])} or {words[-1]}"
-
-
 @dataclass(frozen=True)
 class Choice:
     """One of several words. {value: its words on screen}; hyphens and spaces may be left out when it is typed."""
