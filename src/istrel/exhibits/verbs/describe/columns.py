@@ -15,7 +15,7 @@ from istrel.exhibits.wording import titled
 from istrel.stats.differences import paired
 from istrel.style.numbers import Kind
 
-FEWEST, MOST_RANKED = 3, 1_000_000
+FEWEST, MOST = 3, 200_000  # cases: of more, comparing would take longer than describing
 
 
 def columns_of(plan: DescribePlan) -> Columns | None:
@@ -40,7 +40,7 @@ def columns_of(plan: DescribePlan) -> Columns | None:
     first, second = (plan.data.numbers(name) for name in names)
     both = first.valid & second.valid & plan.cases.mask
     n = int(np.count_nonzero(both))
-    if n < FEWEST or (plan.centre == "median" and n > MOST_RANKED):
+    if not FEWEST <= n <= MOST:
         return None
     x = np.column_stack([second.values[both], first.values[both]])
     compared = paired.signed_ranks if plan.centre == "median" else paired.mean_change
