@@ -35,6 +35,9 @@ SENTENCES = (
     "describe x, o, g across h with total, difference, test",
     "describe x across g with median, iqr, test = ranks",
     "describe x, o with kurtosis, mode, lowest, outliers",
+    "describe x, o across g with outliers, fences = 0.1",
+    "describe x across g as boxes with fences = 0.1",
+    "check x, o across h",
     "count g against h across o",
     "count x with bins = 3, hide_below = 5",
     "count o across g with total",
@@ -68,6 +71,33 @@ BY_VALUE = (
     "describe x, o across h as density with bandwidth_rule = scott, weight = size",
     "describe x as density with cumulative, log = x",
     "describe x across h as cumulative with intervals",
+    "describe x, o across g with outliers, highest, fences = 0.5",
+    "describe x across g with outliers, outliers_by = robust",
+    "describe x across g as boxes with fences = 0.5, mark = mean",
+    "describe x across g × h as boxes with whiskers = percentiles, weight = size",
+    "describe x as boxes with whiskers = range",
+    "describe x across h as violins with mark = mean",
+    "check x, o across g with adjust = holm, total",
+    "check x, o",
+    "check x, o across h with hide_below = 3",
+    "check x across h as quantile plot",
+    "check x as quantile plot with band = simultaneous",
+    "check x, o as scale",
+    "check x, o, x + o across h as scale",
+    "relate x, o across h given z with total",
+    "relate x, o across g given z with method = spearman",
+    "relate x, z across h with agreement",
+    "relate (x > 2), (o > 3) across h with agreement",
+    "relate x, o as scatter with bins = 4, fit = straight",
+    "relate x, o across h as scatter with fit = smooth, minimum = 2, hide_below = 3",
+    "relate x, o, z as grid with bins = 4, fit = straight",
+    "describe x as histogram with log = x, curve = both",
+    "describe x across h as histogram with curve = density",
+    "count x, g as flow",
+    "count x among x > 1 across h as flow",
+    "count x against h with bins = 3, residuals",
+    "count took across h with intervals, order = frequency",
+    "count took against g",
     "count x across h with bins = 3, hide_below = 5",
     "count x, o across g with rule = scott, classes, total",
     "relate x, o, g across h with method = fitting, total",
@@ -126,12 +156,17 @@ def test_what_follows_from_how_often_values_occur_is_the_same_spread_out_or_not(
 ) -> None:
     for seed in range(2):
         short, _ = counted(rows=20, seed=seed)
-        short = short.replace("\n", "\n,3,c,x,2\n", 1)
+        head, *lines = short.replace("\n", "\n,3,c,x,2\n", 1).splitlines()
+        bits = ("1,0,0", "0,1,1", "1,1,0", ",,", "0,0,0")
+        lines = [f"{(7 * k) % 11 / 4},{bits[k % 5]},{line}" for k, line in enumerate(lines)]
+        short = "\n".join([f"z,took_tea,took_milk,took_salt,{head}", *lines, ""])
         one = content(sentence, with_counts(data_of(short)), style)
         monkeypatch.setattr(spread, "WORTH_COUNTING", 0)
         whole = with_counts(data_of(short))
         assert as_asked(request_of(sentence, whole.codebook), whole, None).times is not None
-        numbers, others = (list(leaves(without_rows(found))) for found in (one, content(sentence, whole, style)))
+        other = content(sentence, whole, style)
+        assert one["sheet"]["rows"] == other["sheet"]["rows"]
+        numbers, others = (list(leaves(without_rows(found))) for found in (one, other))
         assert numbers == [pytest.approx(n, rel=1e-11) if isinstance(n, float) else n for n in others]
         monkeypatch.undo()
 
@@ -152,7 +187,14 @@ def test_a_thousand_million_cases_are_counted_as_one_is(seed: int, data_of: Make
         closely["n"] * 10**9,
     )
     with pytest.raises(Problem, match="are the most that are worked on"):
-        make_exhibit("describe x as boxes", large)
+        make_exhibit("describe x as points", large)
+    for sentence in (
+        "describe x as boxes",
+        "check x, o",
+        "check x as quantile plot",
+        "relate x, o as scatter with fit = smooth",
+    ):
+        assert content(sentence, large, style)["results"]
     found = content("describe x with statistics = {n, mean, sd, median, p10}", large, style)["results"][0]["statistics"]
     cells = [(Fraction(line[0].split(",")[0]), int(line[2]) * 10**9) for line in rows]
     n = sum(times for _, times in cells)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
+from itertools import islice
 
 import numpy as np
 from numpy.typing import ArrayLike
@@ -68,8 +69,9 @@ def finite(values: ArrayLike) -> object:
 
 
 def listed(values: Sequence[CaseValue]) -> list[list[float | int]]:
-    """[value, row] pairs, so many as an exchange carries."""
-    return [[value.value, value.row] for value in values[:MOST_LISTED]]
+    """[value, row] pairs, so many as an exchange carries; a row of several cases so often as it stands for cases."""
+    each = ([value.value, value.row] for value in values for _ in range(value.times))
+    return list(islice(each, MOST_LISTED))
 
 
 def weighed_values(weighed: Weighed | None) -> dict[str, object]:

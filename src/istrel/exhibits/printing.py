@@ -213,7 +213,8 @@ def _number(value: float, cell: Cell, style: HouseStyle) -> str:
 
 def _listed(part: float | CaseValue, cell: Cell, style: HouseStyle) -> str:
     if isinstance(part, CaseValue):
-        return f"{_number(part.value, cell, style)} ({format_number(part.row, Kind.COUNT, style)})"
+        said = f"{_number(part.value, cell, style)} ({format_number(part.row, Kind.COUNT, style)})"
+        return said if part.times == 1 else f"{said} × {format_number(part.times, Kind.COUNT, style)}"
     return _number(part, cell, style)
 
 

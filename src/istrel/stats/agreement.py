@@ -68,27 +68,39 @@ class Agreement:
     limits: tuple[Limit, Limit]
 
 
-def agreement(x: Array, y: Array, *, confidence: float = 0.95) -> Agreement:
+def agreement(x: Array, y: Array, times: NDArray[np.int64] | None = None, *, confidence: float = 0.95) -> Agreement:
     """Of two complete columns: single ratings, both raters random for A (McGraw & Wong 1996); limits of Bland & Altman (1986).
 
+    Parameters
+    ----------
+    times
+        int64, shape as `x`: how many cases each row stands for; None where each is one.
+
+    Notes
+    -----
     The limits hold the middle 95 % of differences where these are normal: their mean and 1.96 standard deviations.
     """
-    n = x.size
+    n = x.size if times is None else int(times.sum())
     if n < 2:
         return Agreement((FEW,) * 3, (FEW,) * 3, FEW, (FEW, FEW))
-    away = x - y
-    bias, spread = float(away.mean()), float(away.std(ddof=1))
+    away, means = x - y, (x + y) / 2
+    (bias, squares), (_, between) = _mean_and_squares(away, times), _mean_and_squares(means, times)
+    spread = sqrt(squares / (n - 1))
     limits = bias - REACH * spread, bias + REACH * spread
-    both = np.column_stack([x, y])
-    whole = float(both.mean())
-    rows = 2 * float(((both.mean(axis=1) - whole) ** 2).sum()) / (n - 1)
-    columns = n * float(((both.mean(axis=0) - whole) ** 2).sum())
+    rows, columns = 2 * between / (n - 1), n * bias**2 / 2
     error = spread**2 / 2
     if not rows > 0 and not error > 0:
         return Agreement((NO_SPREAD,) * 3, (NO_SPREAD,) * 3, bias, limits)
     return Agreement(
         _absolute(rows, columns, error, n, confidence), _consistent(rows, error, n, confidence), bias, limits
     )
+
+
+def _mean_and_squares(values: Array, times: NDArray[np.int64] | None) -> tuple[float, float]:
+    """(mean, sum of squares about it) of all cases."""
+    mean = float(np.average(values, weights=times))
+    squares = (values - mean) ** 2
+    return mean, float(squares.sum() if times is None else (squares * times).sum())
 
 
 REACH = 1.959963984540054  # standard deviations that hold the middle 95 % of a normal distribution

@@ -356,25 +356,42 @@ def partial(x: Array, covariates: Array) -> Correlations:
     Where the residuals of a column hold less than 1e-12 of its own sum of squares about the mean, the covariates determine
     it: nothing is left, and its coefficients are NaN. What rounding leaves of such a column is noise.
     """
-    own, given = _unit_columns(x), _unit_columns(covariates)
+    left, nothing = left_over(x, covariates, np.ones(x.shape[0]))
+    found = pearson(left, np.ones(x.shape, bool))
+    return without_leftovers(found, nothing)
+
+
+def without_leftovers(found: Correlations, nothing: NDArray[np.bool_]) -> Correlations:
+    """The same with NaN where nothing is left of a column."""
+    coefficient = np.where(nothing[:, None] | nothing[None, :], np.nan, found.coefficient)
+    return replace(found, coefficient=coefficient)
+
+
+def left_over(x: Array, covariates: Array, cases: Array) -> tuple[Array, NDArray[np.bool_]]:
+    """(what is left of complete columns after regression on covariates, of which of them nothing is left).
+
+    Parameters
+    ----------
+    cases
+        (rows,): how many cases each row stands for, above 0.
+    """
+    roots = np.sqrt(cases)[:, None]
+    own, given = _unit_columns(x, cases) * roots, _unit_columns(covariates, cases) * roots
     basis, strength, _ = np.linalg.svd(given[:, np.abs(given).any(axis=0)], full_matrices=False)
     directions = basis[:, strength > LEAST_DIRECTION * strength.max(initial=0.0)]
     left = own
     for _ in range(2):  # the second pass takes out what rounding left of the first
         left = left - directions @ (directions.T @ left)
     sums, whole = (np.einsum("ij,ij->j", part, part) for part in (left, own))
-    found = pearson(left, np.ones(x.shape, bool))
-    nothing = sums <= NOTHING_LEFT * whole
-    coefficient = np.where(nothing[:, None] | nothing[None, :], np.nan, found.coefficient)
-    return replace(found, coefficient=coefficient)
+    return left / roots, sums <= NOTHING_LEFT * whole
 
 
-def _unit_columns(x: Array) -> Array:
-    """Columns about their means, each of length 1; 0 where a column is constant."""
+def _unit_columns(x: Array, cases: Array) -> Array:
+    """Columns about the means of all cases, each of length 1; 0 where a column is constant."""
     plain = np.column_stack([moderate(column)[0] for column in x.T])
-    away = plain - plain.mean(axis=0)
-    length = np.sqrt(np.einsum("ij,ij->j", away, away))
-    constant = length <= NO_SPREAD * np.abs(plain).max(axis=0, initial=0.0) * np.sqrt(x.shape[0])
+    away = plain - np.average(plain, axis=0, weights=cases)
+    length = np.sqrt(np.einsum("i,ij,ij->j", cases, away, away))
+    constant = length <= NO_SPREAD * np.abs(plain).max(axis=0, initial=0.0) * np.sqrt(cases.sum())
     return np.where(constant, 0.0, away / np.where(constant, 1.0, length))
 
 

@@ -8,7 +8,7 @@ from itertools import combinations
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.stats.correlation import Correlations, from_sums
+from istrel.stats.correlation import Correlations, from_sums, left_over, without_leftovers
 from istrel.stats.frequency import counted
 from istrel.stats.kendall import Kendall, tau_of
 from istrel.stats.moderate import moderate
@@ -56,6 +56,12 @@ def _matrix(x: Array, valid: Mask, times: Times) -> tuple[Correlations, Mask]:
     there = valid.astype(np.float64)
     weighed = filled * cases
     return from_sums(cases.T @ there, weighed.T @ filled, weighed.T @ there, (weighed * filled).T @ there)
+
+
+def partial(x: Array, covariates: Array, times: Times) -> Correlations:
+    """Pearson's r of what is left of complete columns after regression on covariates, as `correlation.partial` says."""
+    left, nothing = left_over(x, covariates, times.astype(np.float64))
+    return without_leftovers(pearson(left, np.ones(x.shape, bool), times), nothing)
 
 
 def mid_ranks(values: Array, times: Times) -> Array:

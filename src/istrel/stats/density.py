@@ -290,12 +290,12 @@ def _drop(side: Array) -> float:
 
 
 def count_plane(
-    x: Array, y: Array, *, bins: int = 30, anonymous: bool = False
+    x: Array, y: Array, times: NDArray[np.int64] | None = None, *, bins: int = 30, anonymous: bool = False
 ) -> tuple[Array, Array, NDArray[np.int64]]:
     """(edges of x, edges of y, counts of shape (bins, bins)) of pairs in equal classes, of whole numbers equally many in each;
-    `anonymous` as in `ClassSettings`.
+    `times` as in `fit_line`: how many cases each pair stands for; `anonymous` as in `ClassSettings`.
     """
     said = ClassSettings(bins=bins, anonymous=anonymous)
     x_edges, y_edges = (class_edges(values, said).edges for values in (x, y))
-    counts, _, _ = np.histogram2d(x, y, bins=(x_edges, y_edges))
+    counts, _, _ = np.histogram2d(x, y, bins=(x_edges, y_edges), weights=times)
     return x_edges, y_edges, counts.astype(np.int64)

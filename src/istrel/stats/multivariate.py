@@ -46,7 +46,7 @@ class SetShape:
     remote: NDArray[np.int64]
 
 
-def set_shape(x: Array, names: tuple[str, ...]) -> SetShape:
+def set_shape(x: Array, names: tuple[str, ...], times: NDArray[np.int64] | None = None) -> SetShape:
     """Mardia's tests, Henze & Zirkler's test and distances of complete cases.
 
     Parameters
@@ -55,6 +55,8 @@ def set_shape(x: Array, names: tuple[str, ...]) -> SetShape:
         Complete cases, shape (n, variables).
     names
         For saying which variables make the covariance singular.
+    times
+        int64 (n,): how many cases each row stands for; None where each is one.
 
     Notes
     -----
@@ -63,54 +65,68 @@ def set_shape(x: Array, names: tuple[str, ...]) -> SetShape:
     Henze & Zirkler (1990) with their bandwidth, p from a log-normal. Its sum
     over pairs of cases runs in blocks, up to 10,000 cases.
     """
-    n, p = x.shape
+    rows, p = x.shape
+    cases = None if times is None else times.astype(np.float64)
+    n = rows if times is None else int(times.sum())
     few = undefined("fewer_than_complete_cases", n=p + 2)
-    columns = np.stack([moderate(column)[0] for column in x.T]) if n else np.zeros((p, 0))
-    reason: Undefined | None = few if n < p + 2 else _singular(columns, names)
+    columns = np.stack([moderate(column)[0] for column in x.T]) if rows else np.zeros((p, 0))
+    reason: Undefined | None = few if n < p + 2 else _singular(columns, names, cases)
     if reason is not None:
         none = SetTest(reason, reason)
-        return SetShape(n, none, none, none, np.full(n, np.nan), np.zeros(0, np.int64))
+        return SetShape(n, none, none, none, np.full(rows, np.nan), np.zeros(0, np.int64))
     from istrel.stats.special import chdtri
 
-    white = _whitened(columns)
-    distances, thirds = np.empty(n), np.zeros((p, p, p))
-    for start in range(0, n, LONG_BLOCK):
-        part = white[:, start : start + LONG_BLOCK]
-        distances[start : start + LONG_BLOCK] = np.einsum("ij,ij->j", part, part)
+    white = _whitened(columns, cases, n)
+    distances, thirds = np.empty(rows), np.zeros((p, p, p))
+    for start in range(0, rows, LONG_BLOCK):
+        block = slice(start, start + LONG_BLOCK)
+        part = white[:, block]
+        distances[block] = np.einsum("ij,ij->j", part, part)
+        weighed = part if cases is None else part * cases[block]
         for a in range(p):
-            thirds[a] += (part * part[a]) @ part.T
+            thirds[a] += (weighed * part[a]) @ part.T
     classical = distances * ((n - 1) / n)
     return SetShape(
         n=n,
         mardia_skewness=_mardia_skewness(float(((thirds / n) ** 2).sum()), n, p),
-        mardia_kurtosis=_mardia_kurtosis(float(np.dot(distances, distances)) / n, n, p),
-        henze_zirkler=_henze_zirkler(white, distances),
+        mardia_kurtosis=_mardia_kurtosis(_sum(distances**2, cases) / n, n, p),
+        henze_zirkler=_henze_zirkler(white, distances, n, times),
         distances=classical,
         remote=np.flatnonzero(classical > chdtri(p, REMOTE_P)),
     )
 
 
-def _singular(columns: Array, names: tuple[str, ...]) -> Undefined | None:
+def _sum(values: Array, cases: Array | None) -> float:
+    """The sum over all cases; each row is one where nothing is said."""
+    return float(values.sum() if cases is None else (values * cases).sum())
+
+
+def _products(columns: Array, cases: Array | None) -> Array:
+    return columns @ columns.T if cases is None else (columns * cases) @ columns.T
+
+
+def _singular(columns: Array, names: tuple[str, ...], cases: Array | None) -> Undefined | None:
     """Which variables are a combination of the others, if any: those that add no rank. Centres the columns in place."""
     largest = np.abs(columns).max(axis=1, initial=1e-300)
-    columns -= columns.mean(axis=1, keepdims=True)
-    norms = np.sqrt([np.dot(column, column) for column in columns])
+    n = columns.shape[1] if cases is None else cases.sum()
+    columns -= np.array([_sum(column, cases) for column in columns])[:, None] / n
+    norms = np.sqrt([_sum(column**2, cases) for column in columns])
     constant = [name for name, norm, top in zip(names, norms, largest, strict=True) if norm <= 1e-12 * top]
     if constant:
         return undefined("the_covariance_is_singular_is", names=", ".join(constant))
-    columns /= (norms / np.sqrt(columns.shape[1]))[:, None]
-    r, least = _diagonal(columns / np.sqrt(columns.shape[1]))
+    columns /= (norms / np.sqrt(n))[:, None]
+    r, least = _diagonal(columns, cases, n)
     dependent = [name for name, size in zip(names, r, strict=True) if size < least]
     if dependent:
         return undefined("the_covariance_is_singular_follows", names=", ".join(dependent))
     return None
 
 
-def _diagonal(columns: Array) -> tuple[Array, float]:
-    """(how much each column adds to those before it, below which size that is nothing); for many cases from products."""
+def _diagonal(columns: Array, cases: Array | None, n: float) -> tuple[Array, float]:
+    """(how much each column adds to those before it, below which size that is nothing); for many rows from products."""
     if columns.shape[1] <= FEW_ENOUGH:
-        return np.abs(np.diag(np.linalg.qr(columns.T, mode="r"))), 1e-8
-    left = columns @ columns.T
+        return np.abs(np.diag(_triangle(columns, cases, n))), 1e-8
+    left = _products(columns, cases) / n
     added = np.zeros(left.shape[0])
     for k in range(left.shape[0]):  # Gram and Schmidt on the products: a few steps, whatever the number of cases
         added[k] = np.sqrt(max(0.0, left[k, k]))
@@ -119,13 +135,16 @@ def _diagonal(columns: Array) -> tuple[Array, float]:
     return added, 1e-6
 
 
-def _whitened(columns: Array) -> Array:
-    """Centred columns, (variables, n), turned so that their covariance (divisor n) is the identity."""
-    n = columns.shape[1]
-    if n > FEW_ENOUGH:
-        upper = np.linalg.cholesky(columns @ columns.T / n).T
-    else:
-        upper = np.asarray(np.linalg.qr(columns.T / np.sqrt(n), "r"))
+def _triangle(columns: Array, cases: Array | None, n: float) -> Array:
+    """The triangle of centred columns whose product with itself is their covariance (divisor n)."""
+    shares = 1 / n if cases is None else cases / n
+    return np.asarray(np.linalg.qr((columns * np.sqrt(shares)).T, "r"))
+
+
+def _whitened(columns: Array, cases: Array | None, n: float) -> Array:
+    """Centred columns, (variables, rows), turned so that their covariance (divisor n) is the identity."""
+    many = columns.shape[1] > FEW_ENOUGH
+    upper = np.linalg.cholesky(_products(columns, cases) / n).T if many else _triangle(columns, cases, n)
     return np.asarray(np.linalg.solve(upper.T, columns))
 
 
@@ -166,13 +185,15 @@ def _mardia_kurtosis(b2: float, n: int, p: int) -> SetTest:
     return SetTest(float(z), float(2 * ndtr(-abs(z))))
 
 
-def _henze_zirkler(white: Array, distances: Array) -> SetTest:
+def _henze_zirkler(white: Array, distances: Array, n: int, times: NDArray[np.int64] | None) -> SetTest:
     from istrel.stats.special import ndtr
 
-    p, n = white.shape
+    p = white.shape[0]
     if n > MOST_PAIRED:
         many = undefined("not_beyond_cases_it_compares", n=MOST_PAIRED)
         return SetTest(many, many)
+    if times is not None:
+        white, distances = np.repeat(white, times, axis=1), np.repeat(distances, times)
     kernel = _kernel_sum(white, distances)
 
     b2 = _bandwidth(n, p) ** 2

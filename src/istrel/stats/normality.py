@@ -12,6 +12,7 @@ from numpy.typing import NDArray
 from istrel.stats.estimates import Estimates, Undefined, estimates, undefined
 from istrel.stats.grouping import Arranged
 from istrel.stats.moments import CONSTANT, Moments, few_values, mean, moments, sd
+from istrel.stats.shapiro_weights import polynomial, shapiro_weights, summed_weights
 
 Array = NDArray[np.float64]
 MOST_FOR_SHAPIRO_P = 5000
@@ -37,18 +38,23 @@ def _standard(cells: Arranged, m: Moments) -> Array:
 
 def _spread(per_group: NDArray[Any], cells: Arranged) -> NDArray[Any]:
     """A number of each group at each of its values; for a single group the number alone, which arrays take as well."""
-    return per_group if per_group.size == 1 else np.repeat(per_group, cells.sizes)
+    return per_group if per_group.size == 1 else cells.of_each(per_group)
 
 
-def _place(cells: Arranged) -> NDArray[np.int64]:
-    """The place of every value within its group, from 1."""
-    return np.arange(1, cells.values.size + 1) - _spread(cells.bounds[:-1], cells)
+def _before(cells: Arranged) -> NDArray[np.int64]:
+    """How many cases of its group stand before every value."""
+    return cells.running[:-1] - _spread(cells.running[cells.bounds[:-1]], cells)
+
+
+def _times(cells: Arranged) -> NDArray[np.int64] | int:
+    """How many cases have every value."""
+    return 1 if cells.times is None else cells.times
 
 
 def _sums(terms: NDArray[Any], cells: Arranged) -> Array:
-    """Sums over groups; 0 for an empty one."""
+    """Sums over what is held of each group; 0 for an empty one."""
     total = np.zeros(cells.n_groups)
-    filled = cells.sizes > 0
+    filled = cells.held > 0
     if terms.size:
         total[filled] = np.add.reduceat(terms, cells.bounds[:-1][filled])
     return total
@@ -68,7 +74,8 @@ def shapiro_wilk(cells: Arranged) -> TestResult:
     """
     limits = _limits(cells, 3)
     low, high = cells.limits
-    weighted, squares = _shapiro_sums(cells, low, np.where(high > low, high - low, 1.0))
+    sums_of = _shapiro_sums if cells.times is None else _shapiro_sums_of_counted
+    weighted, squares = sums_of(cells, low, np.where(high > low, high - low, 1.0))
     w = np.minimum(weighted**2 / np.where(high > low, squares, 1.0), 1.0)
     large = (
         cells.sizes > MOST_FOR_SHAPIRO_P,
@@ -89,6 +96,17 @@ def _shapiro_sums(cells: Arranged, low: Array, width: Array) -> tuple[Array, Arr
     return _sums(_gathered_weights(cells) * x, cells), _sums(x * x, cells)
 
 
+def _shapiro_sums_of_counted(cells: Arranged, low: Array, width: Array) -> tuple[Array, Array]:
+    """The same of values that many cases have: the weights of their places are summed."""
+    x = (cells.values - _spread(low, cells)) / _spread(width, cells)
+    x -= _spread(_sums(_times(cells) * x, cells) / np.maximum(cells.sizes, 1), cells)
+    weights, before = np.zeros(x.size), _before(cells)
+    for group, size in enumerate(cells.sizes.tolist()):  # weights depend on n
+        part = slice(int(cells.bounds[group]), int(cells.bounds[group + 1]))
+        weights[part] = summed_weights(size, np.append(before[part], size))
+    return _sums(weights * x, cells), _sums(_times(cells) * x * x, cells)
+
+
 @lru_cache(2)
 def _weights_of(size: int) -> Array:
     """The weights of one n; variables of the same cases share them."""
@@ -100,52 +118,7 @@ def _gathered_weights(cells: Arranged) -> Array:
     sizes, which = np.unique(cells.sizes, return_inverse=True)
     offsets = np.concatenate([[0], np.cumsum(sizes)])
     table = shapiro_weights(sizes)
-    return table[np.repeat(offsets[which], cells.sizes) + _place(cells) - 1]
-
-
-def shapiro_weights(sizes: NDArray[np.int64]) -> Array:
-    """Weights a_1..a_n of W for each n given, one after the other (Royston 1995); zeros for n < 3."""
-    from istrel.stats.special import ndtri
-
-    n = np.repeat(sizes, sizes)
-    starts = np.concatenate([[0], np.cumsum(sizes)])[:-1]
-    place = np.arange(1, n.size + 1) - np.repeat(starts, sizes)
-    lower = 2 * place <= n  # the scores mirror each other about the middle
-    m = np.zeros(n.size)
-    m[lower] = ndtri((place[lower] - 0.375) / (n[lower] + 0.25))
-    upper = np.flatnonzero(2 * place > n + 1)
-    m[upper] = -m[upper + n[upper] + 1 - 2 * place[upper]]
-    usable = sizes >= 3
-    size, first = sizes[usable].astype(np.float64), starts[usable]
-    if not usable.any():
-        return np.zeros(n.size)
-    total = np.add.reduceat(m * m, starts[sizes > 0])[usable[sizes > 0]]
-    u, norm = 1 / np.sqrt(size), np.sqrt(total)
-    outer = -(m[first] / norm) + _polynomial((0.0, 0.221157, -0.147981, -2.07119, 4.434685, -2.706056), u)
-    outer = np.where(size == 3, np.sqrt(0.5), outer)
-    second = -(m[np.minimum(first + 1, n.size - 1)] / norm) + _polynomial(
-        (0.0, 0.042981, -0.293762, -1.752461, 5.682633, -3.582633), u
-    )
-    both = size > 5
-    m1, m2 = m[first], m[np.minimum(first + 1, n.size - 1)]
-    rest = np.where(
-        both,
-        (total - 2 * m1**2 - 2 * m2**2) / np.maximum(1 - 2 * outer**2 - 2 * second**2, 1e-300),
-        (total - 2 * m1**2) / np.maximum(1 - 2 * outer**2, 1e-300),
-    )
-    scale = np.sqrt(np.where(size == 3, 1.0, np.maximum(rest, 1e-300)))
-    weights = np.zeros(n.size)
-    inside = np.repeat(usable, sizes)
-    weights[inside] = m[inside] / np.repeat(scale, sizes[usable])
-    last = first + sizes[usable] - 1
-    weights[first], weights[last] = -outer, outer
-    weights[first[both] + 1], weights[last[both] - 1] = -second[both], second[both]
-    weights[first[size == 3] + 1] = 0.0
-    return weights
-
-
-def _polynomial(coefficients: tuple[float, ...], x: Array) -> Array:
-    return np.asarray(np.polynomial.polynomial.polyval(x, coefficients), dtype=np.float64)
+    return table[np.repeat(offsets[which], cells.sizes) + _before(cells)]
 
 
 def _shapiro_p(w: Array, sizes: NDArray[np.int64]) -> Array:
@@ -156,19 +129,19 @@ def _shapiro_p(w: Array, sizes: NDArray[np.int64]) -> Array:
     with np.errstate(divide="ignore", invalid="ignore"):
         y = np.log1p(-w)
         small = n <= 11
-        gamma = _polynomial((-2.273, 0.459), n)
+        gamma = polynomial((-2.273, 0.459), n)
         log_n = np.log(n)
         shown = np.where(small, -np.log(np.maximum(gamma - y, 1e-300)), y)
         location = np.where(
             small,
-            _polynomial((0.5440, -0.39978, 0.025054, -6.714e-4), n),
-            _polynomial((-1.5861, -0.31082, -0.083751, 0.0038915), log_n),
+            polynomial((0.5440, -0.39978, 0.025054, -6.714e-4), n),
+            polynomial((-1.5861, -0.31082, -0.083751, 0.0038915), log_n),
         )
         scale = np.exp(
             np.where(
                 small,
-                _polynomial((1.3822, -0.77857, 0.062767, -0.0020322), n),
-                _polynomial((-0.4803, -0.082676, 0.0030302), log_n),
+                polynomial((1.3822, -0.77857, 0.062767, -0.0020322), n),
+                polynomial((-0.4803, -0.082676, 0.0030302), log_n),
             )
         )
         p = ndtr(-(shown - location) / scale)
@@ -185,11 +158,13 @@ def anderson_darling(cells: Arranged, m: Moments | None = None) -> TestResult:
     The statistic is A²* = A² (1 + 0.75/n + 2.25/n²).
     """
     z = _standard(cells, m or moments(cells))
-    place, n = _place(cells), np.maximum(cells.sizes, 1).astype(np.float64)
-    # ln Φ(z_i) + ln(1 - Φ(z_{n+1-i})), summed with weights 2i - 1: the second term read at its own place instead.
+    before, times, n = _before(cells), _times(cells), np.maximum(cells.sizes, 1).astype(np.float64)
+    # ln Φ(z_i) + ln(1 - Φ(z_{n+1-i})), summed with weights 2i - 1: the second term read at its own place instead. The
+    # weights of t cases after the first s are t (2s + t) together.
     tail, body = _log_tails(np.abs(z))
-    count = _spread(cells.sizes, cells)
-    terms = (2 * place - 1) * np.where(z < 0, tail, body) + (2 * (count - place) + 1) * np.where(z < 0, body, tail)
+    after = _spread(cells.sizes, cells) - before - times
+    low, high = times * (2.0 * before + times), times * (2.0 * after + times)
+    terms = low * np.where(z < 0, tail, body) + high * np.where(z < 0, body, tail)
     a = -n - np.asarray(_sums(terms, cells) / n)
     star = a * (1 + 0.75 / n + 2.25 / n**2)
     limits = _limits(cells, 8)
@@ -229,10 +204,10 @@ def lilliefors(cells: Arranged, m: Moments | None = None) -> TestResult:
     from istrel.stats.special import ndtr
 
     f = ndtr(_standard(cells, m or moments(cells)))
-    place, n = _place(cells), _spread(cells.sizes, cells)
-    gaps = np.maximum(place / n - f, f - (place - 1) / n)
+    before, n = _before(cells), _spread(cells.sizes, cells)
+    gaps = np.maximum((before + _times(cells)) / n - f, f - before / n)
     distance = np.zeros(cells.n_groups)
-    filled = cells.sizes > 0
+    filled = cells.held > 0
     if gaps.size:
         distance[filled] = np.maximum.reduceat(gaps, cells.bounds[:-1][filled])
     limits = _limits(cells, 5)
@@ -255,9 +230,9 @@ def _lilliefors_p(distance: Array, sizes: NDArray[np.int64]) -> Array:
         [s <= 0.302, s <= 0.5, s <= 0.9, s <= 1.31],
         [
             np.ones_like(s),
-            _polynomial((2.76773, -19.828315, 80.709644, -138.55152, 81.218052), s),
-            _polynomial((-4.901232, 40.662806, -97.490286, 94.029866, -32.355711), s),
-            _polynomial((6.198765, -19.558097, 23.186922, -12.234627, 2.423045), s),
+            polynomial((2.76773, -19.828315, 80.709644, -138.55152, 81.218052), s),
+            polynomial((-4.901232, 40.662806, -97.490286, 94.029866, -32.355711), s),
+            polynomial((6.198765, -19.558097, 23.186922, -12.234627, 2.423045), s),
         ],
         default=0.0,
     )
@@ -300,20 +275,25 @@ def jarque_bera(cells: Arranged, m: Moments | None = None) -> TestResult:
     return TestResult(estimates(jb, *limits), estimates(np.exp(-jb / 2), *limits))
 
 
-def normal_positions(n: int) -> Array:
-    """Expected normal quantiles of n ordered values at Blom's positions (i - 3/8) / (n + 1/4)."""
+def places_shown(n: int, most: int | None) -> NDArray[np.int64]:
+    """The places from 1 to n; evenly chosen among them where they are more than `most`."""
+    return np.unique(np.linspace(1, n, n if most is None else min(n, most)).round().astype(np.int64))
+
+
+def normal_positions(n: int, *, most: int | None = None) -> Array:
+    """Expected normal quantiles of n ordered values at Blom's positions (i - 3/8) / (n + 1/4), at the places shown."""
     from istrel.stats.special import ndtri
 
-    return np.asarray(ndtri((np.arange(1, n + 1) - 0.375) / (n + 0.25)))
+    return np.asarray(ndtri((places_shown(n, most) - 0.375) / (n + 0.25)))
 
 
 @lru_cache(maxsize=64)
-def quantile_band(n: int, *, confidence: float = 0.95) -> tuple[Array, Array]:
+def quantile_band(n: int, *, confidence: float = 0.95, most: int | None = None) -> tuple[Array, Array]:
     """(low, high) between which each ordered value, standardized by the sample's own M and SD, lies with this confidence.
 
     Returns
     -------
-    Each of shape (n,), in SDs; n >= 2.
+    Each of shape (places shown,), in SDs; n >= 2.
 
     Notes
     -----
@@ -321,37 +301,40 @@ def quantile_band(n: int, *, confidence: float = 0.95) -> tuple[Array, Array]:
     distribution (by the beta distribution of their shares) drawn towards their mean: that M and SD are estimated takes
     (1 + z²/2)/n from their variance p(1 − p)/(n φ(z)²). Coverage is held by tests.
     """
+    place = places_shown(n, most)
     if n <= MOST_SIMULATED:
         ordered = np.sort(np.random.default_rng(n).standard_normal((DRAWS, n)), axis=1)
         ordered -= ordered.mean(axis=1, keepdims=True)
         ordered /= ordered.std(axis=1, ddof=1, keepdims=True)
         low, high = np.quantile(ordered, [(1 - confidence) / 2, (1 + confidence) / 2], axis=0)
-        return (low - high[::-1]) / 2, (high - low[::-1]) / 2  # the distribution has two like sides
+        low, high = (low - high[::-1]) / 2, (high - low[::-1]) / 2  # the distribution has two like sides
+        return low[place - 1], high[place - 1]
     from istrel.stats.special import betaincinv, ndtri
 
-    place = np.arange(1, n + 1)
-    z = normal_positions(n)
+    z = normal_positions(n, most=most)
     density = np.exp(-0.5 * z * z) / np.sqrt(2 * np.pi)
     p = (place - 0.375) / (n + 0.25)
     known = p * (1 - p) / (n * density**2)
-    outer = place[:OUTERMOST]  # where the formula is rough, mean and variance by quadrature
+    outer = np.arange(1, OUTERMOST + 1)  # where the formula is rough, mean and variance by quadrature
     shares = (np.arange(FINE) + 0.5) / FINE
     drawn_from = ndtri(betaincinv(outer[:, None], n - outer[:, None] + 1, shares))
-    z[:OUTERMOST], known[:OUTERMOST] = drawn_from.mean(axis=1), drawn_from.var(axis=1)
-    z[-OUTERMOST:], known[-OUTERMOST:] = -z[:OUTERMOST][::-1], known[:OUTERMOST][::-1]
+    from_end = np.minimum(place, n + 1 - place)
+    rough = from_end <= OUTERMOST
+    middle, spread = (found[from_end[rough] - 1] for found in (drawn_from.mean(axis=1), drawn_from.var(axis=1)))
+    z[rough], known[rough] = np.where(2 * place[rough] <= n, middle, -middle), spread
     drawn = np.sqrt(np.maximum(known - (1 + z * z / 2) / n, 0.0) / known)
     low, high = (ndtri(betaincinv(place, n - place + 1, q)) for q in ((1 - confidence) / 2, (1 + confidence) / 2))
     return z + drawn * (low - z), z + drawn * (high - z)
 
 
-def simultaneous_band(n: int, *, confidence: float = 0.95) -> tuple[Array, Array]:
-    """(low, high) of the ordered standardized values for which the Lilliefors test does not reject, shape (n,).
+def simultaneous_band(n: int, *, confidence: float = 0.95, most: int | None = None) -> tuple[Array, Array]:
+    """(low, high) of the ordered standardized values for which the Lilliefors test does not reject, shape (places shown,).
 
     Infinite where the test sets no limit. All values lie inside just when its p is at least 1 - confidence; n >= 5.
     """
     from istrel.stats.special import ndtri
 
-    distance, place = _lilliefors_distance(n, 1 - confidence), np.arange(1, n + 1)
+    distance, place = _lilliefors_distance(n, 1 - confidence), places_shown(n, most)
     with np.errstate(divide="ignore"):
         low = ndtri(np.clip(place / n - distance, 0.0, 1.0))
         high = ndtri(np.clip((place - 1) / n + distance, 0.0, 1.0))

@@ -236,13 +236,19 @@ def _runs(repeats: NDArray[np.int64]) -> tuple[NDArray[np.int64], NDArray[np.int
 
 @dataclass(frozen=True)
 class CaseValue:
-    """A value and the row it stands in, counted from 1."""
+    """A value and the row it stands in, counted from 1; `times` says how many cases the row stands for."""
 
     value: float
     row: int
+    times: int = 1
 
 
 CaseValues = tuple[CaseValue, ...]
+
+
+def n_cases(values: CaseValues) -> int:
+    """How many cases they are."""
+    return sum(value.times for value in values)
 
 
 def extremes(cells: Arranged, *, k: int = 5) -> tuple[list[CaseValues], list[CaseValues]]:
@@ -288,15 +294,21 @@ def _by_group(
     order: NDArray[np.int64],
     most: int | None = None,
 ) -> list[CaseValues]:
-    """Rows in an order that goes by group, cut into the groups, at most so many of each."""
+    """Rows in an order that goes by group, cut into the groups, at most so many cases of each; a row of several cases once."""
     rows, groups = rows[order], groups[order]
-    if cells.row_times is not None:  # a row is a case so often as it stands for cases
-        times = cells.row_times[rows] if most is None else np.minimum(cells.row_times[rows], most)
-        rows, groups = np.repeat(rows, times), np.repeat(groups, times)
-    bounds = np.searchsorted(groups, np.arange(cells.n_groups + 1)).tolist()
     values, numbers = cells.raw[rows], cells.named(rows)
+    times = np.ones(rows.size, np.int64) if cells.row_times is None else cells.row_times[rows]
+    if cells.origin is not None and rows.size:  # counted rows that were spread out stand beside themselves
+        other = (np.diff(numbers) != 0) | (np.diff(groups) != 0) | (np.diff(values) != 0)
+        first = np.flatnonzero(np.concatenate([[True], other]))
+        times = np.add.reduceat(times, first)
+        values, numbers, groups = values[first], numbers[first], groups[first]
+    bounds = np.searchsorted(groups, np.arange(cells.n_groups + 1))
+    if most is not None and times.size:
+        before = np.cumsum(times) - times
+        times = np.clip(most - (before - before[np.minimum(bounds[:-1], times.size - 1)][groups]), 0, times)
     made = []
-    for start, stop in pairwise(bounds):
-        end = stop if most is None else min(stop, start + most)
-        made.append(tuple(map(CaseValue, values[start:end].tolist(), numbers[start:end].tolist())))
+    for start, stop in pairwise(bounds.tolist()):
+        part = slice(start, start + int(np.count_nonzero(times[start:stop])))
+        made.append(tuple(map(CaseValue, values[part].tolist(), numbers[part].tolist(), times[part].tolist())))
     return made

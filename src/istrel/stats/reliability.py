@@ -36,7 +36,7 @@ class Alpha:
     covariance: Array
 
 
-def cronbach_alpha(items: Array, valid: NDArray[np.bool_]) -> Alpha:
+def cronbach_alpha(items: Array, valid: NDArray[np.bool_], times: NDArray[np.int64] | None = None) -> Alpha:
     """Cronbach's alpha over the cases that have every item.
 
     Parameters
@@ -45,6 +45,8 @@ def cronbach_alpha(items: Array, valid: NDArray[np.bool_]) -> Alpha:
         (n, k); anything where not valid.
     valid
         (n, k).
+    times
+        int64 (n,): how many cases each row stands for; None where each is one.
 
     Returns
     -------
@@ -55,12 +57,13 @@ def cronbach_alpha(items: Array, valid: NDArray[np.bool_]) -> Alpha:
     k / (k − 1) · (1 − Σ s²ᵢ / s²ₜ) with variances over n − 1 (Cronbach, 1951, Psychometrika 16, 297–334). Everything
     follows from the covariance matrix C: Σ s²ᵢ is its trace, s²ₜ the sum of its elements.
     """
-    complete = items[valid.all(axis=1)]
-    n, k = complete.shape
+    used = valid.all(axis=1)
+    complete, cases = items[used], None if times is None else times[used]
+    k, n = complete.shape[1], complete.shape[0] if cases is None else int(cases.sum())
     if n < 2 or k < 2:
         return Alpha(float("nan"), (float("nan"),) * k, (float("nan"),) * k, n, np.full((k, k), np.nan))
-    away = complete - complete.mean(axis=0)
-    covariance = away.T @ away / (n - 1)
+    away = complete - np.average(complete, axis=0, weights=cases)
+    covariance = (away if cases is None else away * cases[:, None]).T @ away / (n - 1)
     variances, total = np.diag(covariance), float(covariance.sum())
     with_all = covariance.sum(axis=1)
     rest = total - 2 * with_all + variances

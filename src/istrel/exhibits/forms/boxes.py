@@ -94,12 +94,13 @@ def draw(plan: Plan) -> tuple[BoxCell, ...]:
         for i, group in enumerate(grouping.groups):
             if not cells.sizes[i]:
                 continue
-            values = cells.group(i)
+            values = cells.only(i).values
             p5, q1, median, q3, p95 = (level[i] for level in levels)
             low, high = _ends(values, (p5, q1, q3, p95), reach, said["whiskers"])
             points = values if said["points"] else None
             mean = known(means.at(i))
-            made.append(BoxCell(name, group, int(values.size), q1, median, q3, low, high, outside[i], mean, points))
+            n = int(cells.sizes[i])
+            made.append(BoxCell(name, group, n, q1, median, q3, low, high, outside[i], mean, points))
     return tuple(made)
 
 
@@ -144,7 +145,7 @@ def figure(plan: Plan, drawings: tuple[BoxCell, ...], title: Text, notes: tuple[
     numbers = tuple(
         Cell(value, Kind.MEASURE, row=key_of(cell.variable, cell.group), column=key)
         for cell in drawings
-        for key, value in {**_five(cell), "outside": float(len(cell.outside))}.items()
+        for key, value in {**_five(cell), "outside": float(quantiles.n_cases(cell.outside))}.items()
     )
     size = plan.request.settings["size"] or ""
     all_notes = (*notes, *general([_own_note(plan, drawings)]))
@@ -239,7 +240,7 @@ def _far(cells: list[BoxCell], middles: Array, near: float, series: int, plan: P
     x = np.array([middle for middle, _, _ in dots])
     y = np.array([values[0].value for _, values, _ in dots])
     marks: list[Mark] = [Dots(x, y, tuple(_dot(values, cell, plan) for _, values, cell in dots), series)]
-    named = [(m, values[0]) for m, values, cell in dots if len(values) == 1 and values[0] in _farthest(cell)]
+    named = [(m, v[0]) for m, v, cell in dots if quantiles.n_cases(v) == 1 and v[0] in _farthest(cell)]
     name_of = case_names(plan.data)
     if named and len(plan.names) * len(cells) <= MOST_NAMED * 8:
         at, values = np.array([m for m, _ in named]), np.array([value.value for _, value in named])
@@ -274,14 +275,15 @@ def _dots(cell: BoxCell, near: float) -> Iterator[quantiles.CaseValues]:
 
 def _dot(values: quantiles.CaseValues, cell: BoxCell, plan: Plan) -> Item:
     first, last = values[0], values[-1]
-    if len(values) == 1:
+    n = quantiles.n_cases(values)
+    if n == 1:
         behind = replace(Behind(f"{cell.variable}: case {first.row}"), rows=(first.row,))
         value = value_cell(first.value, cell.variable, plan.data)
         return Item(say("case_value", case=case_names(plan.data)(first.row), value=value), behind)
     words = " · ".join((cell.variable, *cell.group.labels))
     behind = Behind(words, cell.group.named, within=((cell.variable, first.value, last.value, "both"),))
     limits = {key: value_cell(v.value, cell.variable, plan.data) for key, v in (("low", first), ("high", last))}
-    return Item(say("cases_between", n=len(values), **limits), behind)
+    return Item(say("cases_between", n=n, **limits), behind)
 
 
 def methods(plan: Plan, drawings: tuple[BoxCell, ...]) -> Text:
@@ -310,7 +312,7 @@ def values(cell: BoxCell) -> Json:
         "groups": groups(cell.group.named),
         **values,
         "outside": listed(cell.outside),
-        **cut(len(cell.outside)),
+        **cut(quantiles.n_cases(cell.outside)),
     }
 
 

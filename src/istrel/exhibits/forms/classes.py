@@ -54,10 +54,9 @@ def shared_edges(name: str, plan: Plan, usual: str = "freedman-diaconis") -> bin
 
     On a logarithmic axis classes are formed on the logarithm.
     """
-    values, log = values_in_use(name, plan), is_log(plan)
-    times = arranged(name, plan.cases.everyone, plan.data).times
-    if log:
-        values = values[values > 0]
+    cells, log = arranged(name, plan.cases.everyone, plan.data), is_log(plan)
+    drawn = cells.values > 0 if log else slice(None)
+    values, times = cells.values[drawn], None if cells.times is None else cells.times[drawn]
     if values.size == 0:
         return None
     settings = class_settings(plan.request.settings, usual)
@@ -67,7 +66,7 @@ def shared_edges(name: str, plan: Plan, usual: str = "freedman-diaconis") -> bin
             return _calendar_edges(values, settings, times)
         if not log or settings.edges is not None:
             return binning.class_edges(values, settings, times)
-        found = binning.class_edges(np.log10(values), settings)
+        found = binning.class_edges(np.log10(values), settings, times)
         edges = 10.0**found.edges
         edges[0], edges[-1] = min(edges[0], values.min()), max(edges[-1], values.max())  # a power is not exact
         return found._replace(edges=edges)

@@ -34,14 +34,22 @@ class Fit:
     r: float
 
 
-def fit_line(x: Array, y: Array, kind: str) -> Fit | None:
-    """The line through (x, y); None where x or y does not vary, or a smooth line has too few cases."""
-    if x.size < 3 or x.min() == x.max() or y.min() == y.max():
+def fit_line(x: Array, y: Array, kind: str, times: NDArray[np.int64] | None = None) -> Fit | None:
+    """The line through (x, y); None where x or y does not vary, or a smooth line has too few cases.
+
+    Parameters
+    ----------
+    times
+        int64, shape as `x`: how many cases lie at each place; None where each is one.
+    """
+    n = x.size if times is None else int(times.sum())
+    if n < 3 or x.min() == x.max() or y.min() == y.max():
         return None
-    mean_x, mean_y = float(x.mean()), float(y.mean())
+    mean_x, mean_y = (float(np.average(values, weights=times)) for values in (x, y))
     dx, dy = x - mean_x, y - mean_y
+    of_x, of_y = (dx, dy) if times is None else (dx * times, dy * times)
     with np.errstate(over="ignore", invalid="ignore"):
-        sxx, sxy, syy = float(dx @ dx), float(dx @ dy), float(dy @ dy)
+        sxx, sxy, syy = float(of_x @ dx), float(of_x @ dy), float(of_y @ dy)
     if not 0 < sxx < np.inf or not 0 < syy < np.inf:
         return None
     slope = sxy / sxx
@@ -49,24 +57,25 @@ def fit_line(x: Array, y: Array, kind: str) -> Fit | None:
     ends = np.array([x.min(), x.max()])
     if kind == "straight":
         return Fit(kind, ends, mean_y + slope * (ends - mean_x), slope, mean_y - slope * mean_x, r)
-    if x.size < FEWEST_FOR_SMOOTH:
+    if n < FEWEST_FOR_SMOOTH:
         return None
     grid = np.linspace(float(ends[0]), float(ends[1]), POINTS)
-    return Fit(kind, grid, _local_lines(x, y, grid), slope, mean_y - slope * mean_x, r)
+    return Fit(kind, grid, _local_lines(x, y, grid, times), slope, mean_y - slope * mean_x, r)
 
 
-def _local_lines(x: Array, y: Array, grid: Array) -> Array:
+def _local_lines(x: Array, y: Array, grid: Array, times: NDArray[np.int64] | None) -> Array:
     """At each point of the grid a line through its neighbours, weighted by the tricube of their distance (Cleveland, 1979).
 
     Cases are put together into classes of x first, so that the cost does not grow with their number.
     """
     low, high = grid[0], grid[-1]
     place = np.minimum(((x - low) / (high - low) * BINS).astype(np.int64), BINS - 1)
-    n = np.bincount(place, minlength=BINS).astype(float)
+    cases = np.ones(x.size) if times is None else times.astype(np.float64)
+    n = np.bincount(place, weights=cases, minlength=BINS)
     filled = n > 0
     n = n[filled]
-    at = np.bincount(place, weights=x, minlength=BINS)[filled] / n
-    mean = np.bincount(place, weights=y, minlength=BINS)[filled] / n
+    at = np.bincount(place, weights=cases * x, minlength=BINS)[filled] / n
+    mean = np.bincount(place, weights=cases * y, minlength=BINS)[filled] / n
     away = np.abs(at[None, :] - grid[:, None])
     order = np.argsort(away, axis=1)
     reached = np.cumsum(n[order], axis=1) >= NEIGHBOURS * n.sum()

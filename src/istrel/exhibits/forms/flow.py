@@ -103,7 +103,7 @@ def draw(plan: Plan) -> tuple[FlowCell, ...]:
         _groups(grouping, mask, plan, way, last)
     else:
         _analysed(plan, way, mask, last, Group((), ()), None)
-    n = int(mask.sum())
+    n = data.cases_in(mask)
     return (FlowCell("", plan.cases.everyone.groups[0], n, tuple(way.boxes), tuple(way.arrows)),)
 
 
@@ -118,7 +118,7 @@ def _box(
     column: int | None = None,
     behind: Behind | None = None,
 ) -> Box:
-    n = int(mask.sum())
+    n = plan.data.cases_in(mask)
     counted = say("flow_n", n=count_cell(n, row=key, column="n"))
     if plan.data.codebook.rows.person:
         codes = person_codes(plan.data)[mask]
@@ -133,22 +133,22 @@ def _set_aside(plan: Plan, way: _Way) -> str:
     """Who was set aside, and why; the key of the box that goes on."""
     data = plan.data
     gone = ~data.kept
-    if not gone.any():
+    if not data.cases_in(gone):
         return "read"
     named = np.arange(data.n_rows) if data.origin is None else data.origin
     reasons = []
     for aside in data.asides:
         mine = np.isin(named + 1, np.array(aside.rows, np.int64)) & gone
         reasons.append((verbatim(aside.reason) if aside.reason else say("flow_no_reason"), mine))
-    way.add(_box("aside", say("flow_set_aside"), gone, plan, _few(reasons), left=True), "read")
+    way.add(_box("aside", say("flow_set_aside"), gone, plan, _few(reasons, plan), left=True), "read")
     way.add(_box("kept", say("flow_in_use"), data.kept, plan), "read")
     return "kept"
 
 
 def _groups(grouping: Grouping, mask: Mask, plan: Plan, way: _Way, last: str) -> None:
     names = listed([titled(plan.data.variable(name)) for name in grouping.names])
-    none = mask & (grouping.codes < 0)
-    if none.any():
+    none, data = mask & (grouping.codes < 0), plan.data
+    if data.cases_in(none):
         behind = Behind(" · ".join(grouping.names), missing=grouping.names[:1]) if len(grouping.names) == 1 else None
         way.add(_box("no group", say("flow_no_value", names=names), none, plan, left=True, behind=behind), last)
     for column, group in enumerate(grouping.groups):
@@ -170,7 +170,7 @@ def _analysed(plan: Plan, way: _Way, mask: Mask, last: str, group: Group, column
     end = f" {group.key}" if group.key else ""
     title = listed([titled(data.variable(name)) for name in names])
     if gone.any():
-        more = _few(list(_reasons(gone, plan) if len(names) == 1 else _by_variable(gone, plan)))
+        more = _few(list(_reasons(gone, plan) if len(names) == 1 else _by_variable(gone, plan)), plan)
         behind = Behind(" · ".join((names[0], *group.labels)), group.named, missing=names) if len(names) == 1 else None
         way.add(
             _box(
@@ -192,16 +192,16 @@ def _analysed(plan: Plan, way: _Way, mask: Mask, last: str, group: Group, column
     )
 
 
-def _few(reasons: list[Reason]) -> tuple[Text, ...]:
+def _few(reasons: list[Reason], plan: Plan) -> tuple[Text, ...]:
     """A line for each reason; the rarest share one where they are many, so that nobody is left out."""
     if len(reasons) > MOST_REASONS:
-        ranked = sorted(reasons, key=lambda one: -int(one[1].sum()))
+        ranked = sorted(reasons, key=lambda one: -plan.data.cases_in(one[1]))
         shown, others = ranked[: MOST_REASONS - 1], ranked[MOST_REASONS - 1 :]
         reasons = [
             *shown,
             (say("flow_other_reasons", k=len(others)), np.logical_or.reduce([mask for _, mask in others])),
         ]
-    return tuple(say("flow_reason", reason=words, n=int(mask.sum())) for words, mask in reasons)
+    return tuple(say("flow_reason", reason=words, n=plan.data.cases_in(mask)) for words, mask in reasons)
 
 
 def _reasons(gone: Mask, plan: Plan) -> Iterator[Reason]:

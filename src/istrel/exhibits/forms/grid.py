@@ -14,14 +14,16 @@ from istrel.exhibits.exchange import groups, number
 from istrel.exhibits.figure import Array, Axis, Bars, FigureSheet, Ink, Mark, Panel, Words
 from istrel.exhibits.forms.common import axis_of, key_of, n_cell, named_with_n, room_beside
 from istrel.exhibits.forms.fit import fit_line
-from istrel.exhibits.forms.scatter import PlaneCell, ScatterCell, dots_of, is_dense, line_of, plane_of
+from istrel.exhibits.forms.scatter import PlaneCell, ScatterCell, cases_of, dots_of, is_dense, line_of, plane_of
 from istrel.exhibits.forms.scatter import values as pair_values
+from istrel.exhibits.shared import arranged
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Text, listed, say, sentences
 from istrel.exhibits.wording import in_group, titled, titled_with_unit
 from istrel.problem import Problem
-from istrel.stats import binning, density
+from istrel.stats import binning, counted_correlation, density
 from istrel.stats.correlation import pearson
+from istrel.stats.frequency import counted
 from istrel.style.numbers import Kind
 
 FEWEST, MOST, MOST_GROUPS = 3, 8, 6
@@ -85,7 +87,7 @@ def draw(plan: Plan) -> tuple[GridCell, ...]:
             )
         )
     edges = [_edges(name, plan) for name in names]
-    dense = is_dense(plan, int(plan.cases.mask.sum()))
+    dense = is_dense(plan, plan.data.cases_in(plan.cases.mask))
     return tuple(
         _cell(grouping.codes == i, group, edges, plan, dense=dense)
         for grouping in plan.groupings
@@ -95,11 +97,10 @@ def draw(plan: Plan) -> tuple[GridCell, ...]:
 
 
 def _edges(name: str, plan: Plan) -> Array:
-    numbers = plan.data.numbers(name)
-    values = numbers.values[numbers.valid & plan.cases.mask]
-    if not values.size:
+    cells = arranged(name, plan.cases.everyone, plan.data)
+    if not cells.values.size:
         raise Problem(english("“{name}” has no number in any case in use, so there is nothing to draw.", name=name))
-    return binning.class_edges(np.sort(values), binning.ClassSettings("sturges")).edges
+    return binning.class_edges(cells.values, binning.ClassSettings("sturges"), cells.times).edges
 
 
 def _cell(inside: NDArray[np.bool_], group: Group, edges: list[Array], plan: Plan, *, dense: bool) -> GridCell:
@@ -110,7 +111,8 @@ def _cell(inside: NDArray[np.bool_], group: Group, edges: list[Array], plan: Pla
     if plan.request.settings["deletion"] == "listwise":
         rows, valid = rows[valid.all(axis=1)], valid[valid.all(axis=1)]
     x = np.column_stack([part.values[rows] for part in parts])
-    matrix = pearson(x, valid).coefficient
+    times = None if plan.data.times is None else plan.data.times[rows]
+    matrix = (pearson(x, valid) if times is None else counted_correlation.pearson(x, valid, times)).coefficient
     pairs: dict[tuple[int, int], ScatterCell | PlaneCell] = {}
     for i in range(1, len(names)):
         for j in range(i):
@@ -119,10 +121,15 @@ def _cell(inside: NDArray[np.bool_], group: Group, edges: list[Array], plan: Pla
                 found = (x[both, j], x[both, i], rows[both])
                 pairs[i, j] = _pair(names[j], names[i], group, found, plan, dense=dense)
     bars = tuple(
-        (e, binning.count_classes(np.sort(x[valid[:, k], k]), e).counts.astype(float)) for k, e in enumerate(edges)
+        (e, _heights(x[valid[:, k], k], e, None if times is None else times[valid[:, k]])) for k, e in enumerate(edges)
     )
     coefficients = {(i, j): float(matrix[i, j]) for i in range(len(names)) for j in range(i)}
-    return GridCell(names, group, int(rows.size), pairs, bars, coefficients)
+    return GridCell(names, group, cases_of(rows, plan), pairs, bars, coefficients)
+
+
+def _heights(values: Array, edges: Array, times: NDArray[np.int64] | None) -> Array:
+    """How many cases lie in each class."""
+    return counted(binning.class_codes(values, edges), edges.size - 1, times).astype(np.float64)
 
 
 def _pair(
@@ -130,12 +137,13 @@ def _pair(
 ) -> ScatterCell | PlaneCell:
     """One scatter of the grid, thinned evenly where dots are many; or one plane."""
     said, (x, y, rows) = plan.request.settings, found
-    fit = fit_line(x, y, said["fit"]) if said["fit"] != "none" else None
+    times = None if plan.data.times is None else plan.data.times[rows]
+    fit, n = fit_line(x, y, said["fit"], times) if said["fit"] != "none" else None, cases_of(rows, plan)
     if dense:
-        x_edges, y_edges, counts = density.count_plane(x, y, bins=said["bins"] or TILES)
-        return PlaneCell(a, b, group, int(x.size), x_edges, y_edges, counts, said["minimum"], fit)
+        x_edges, y_edges, counts = density.count_plane(x, y, times, bins=said["bins"] or TILES)
+        return PlaneCell(a, b, group, n, x_edges, y_edges, counts, said["minimum"], fit)
     kept = slice(None, None, max(1, -(-x.size // MOST_DOTS)))
-    return ScatterCell(a, b, group, int(x.size), x[kept], y[kept], plan.data.named(rows[kept]), fit)
+    return ScatterCell(a, b, group, n, x[kept], y[kept], plan.data.named(rows[kept]), fit)
 
 
 def figure(plan: Plan, drawings: tuple[GridCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:

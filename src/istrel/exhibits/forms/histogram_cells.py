@@ -17,6 +17,7 @@ from istrel.exhibits.forms.common import (
     groups_of,
     is_log,
     known,
+    values_of_group,
 )
 from istrel.exhibits.forms.curves import bounds_of, density_of
 from istrel.exhibits.shared import moments_of
@@ -126,51 +127,51 @@ def draw(plan: Plan) -> tuple[HistogramCell, ...]:
             if not cells.sizes[i]:
                 continue
             classes = binning.Classes(found.edges, inside[i], int(below[i]), int(above[i]))
-            weights = None if spread is None else spread.group(i)[1]
+            values, weights = values_of_group(cells, i, spread)
             n = float(cells.sizes[i]) if weights is None else float(weights.sum())
             if is_log(plan):
-                curve = _normal_of_logarithms(cells.only(i).values, weights, classes, plan, arranged)
+                curve = _normal_of_logarithms(values, weights, classes, plan, arranged)
             else:
                 curve = _normal(known(means.at(i)), known(deviations.at(i)), n, classes, plan, arranged)
             middle = (known(means.at(i)), known(medians.at(i)))
             missing = int(grouping.sizes[i] - cells.sizes[i])
-            cell = _cell(name, group, cells, i, classes, curve, missing, found.decided_by, plan, middle, weights)
-            made.append(cell)
+            held = values, weights
+            made.append(_cell(name, group, held, int(cells.sizes[i]), classes, curve, missing, found, plan, middle))
     return tuple(made)
 
 
 def _cell(
     name: str,
     group: Group,
-    cells: Arranged,
-    place: int,
+    held: tuple[Array, Array | None],
+    n: int,
     classes: binning.Classes,
     curve: NormalCurve | None,
     missing: int,
-    decided_by: str,
+    edges: binning.ClassEdges,
     plan: Plan,
     middle: tuple[float | None, float | None],
-    weights: Array | None,
 ) -> HistogramCell:
-    said = plan.request.settings
+    said, (values, weights) = plan.request.settings, held
+    weighted = weights is not None and plan.cases.weighted
     return HistogramCell(
         variable=name,
         group=group,
-        n=int(cells.sizes[place]),
+        n=n,
         missing=missing,
         edges=classes.edges,
         counts=tuple(classes.counts.tolist()),
-        heights=_heights(_weighed(classes, cells.only(place).values, weights, said), plan),
+        heights=_heights(_weighed(classes, values, weights if weighted else None, said), plan),
         stat=height_of(said),
         curve=curve,
-        density=_over_bars(cells.only(place).values, weights, classes.edges, name, plan),
+        density=_over_bars(values, weights, classes.edges, name, plan),
         outside=int(classes.below + classes.above),
         closed=said["closed"],
-        decided_by=decided_by,
+        decided_by=edges.decided_by,
         cumulative=said["cumulative"],
         mean=middle[0],
         median=middle[1],
-        sum=None if weights is None else float(weights.sum()),
+        sum=float(weights.sum()) if weights is not None and weighted else None,
     )
 
 
@@ -216,14 +217,14 @@ def _normal_of_logarithms(
     values: Array, weights: Array | None, classes: binning.Classes, plan: Plan, arranged: str
 ) -> NormalCurve | None:
     """The curve of the logarithms, on an axis of logarithms."""
-    logs = np.log10(values[values > 0])
-    if weights is not None:
-        w = weights[values > 0]
+    logs, w = np.log10(values[values > 0]), None if weights is None else weights[values > 0]
+    if w is not None and plan.cases.weighted:
         mean = float(w @ logs / w.sum()) if logs.size else None
         spread = float(np.sqrt(w @ (logs - mean) ** 2 / w.sum())) if mean is not None else None
         return _normal(mean, spread, float(w.sum()), classes, plan, arranged)
-    shape = moments.moments(alone(logs))
-    return _normal(known(moments.mean(shape).at(0)), known(moments.sd(shape).at(0)), logs.size, classes, plan, arranged)
+    shape = moments.moments(alone(logs, None if w is None else w.astype(np.int64)))
+    mean, sd = known(moments.mean(shape).at(0)), known(moments.sd(shape).at(0))
+    return _normal(mean, sd, float(shape.n[0]), classes, plan, arranged)
 
 
 def _normal(
@@ -253,7 +254,7 @@ def _over_bars(values: Array, weights: Array | None, edges: Array, name: str, pl
     w = weights[values > 0] if weights is not None and log else weights
     n = float(shown.size if w is None else w.sum())
     scale = binning.curve_scale(n, _on_axis(edges, plan), height_of(said), cumulative=said["cumulative"])
-    curve: Density | None = density_of(shown, said, bounds_of(name, plan), w)
+    curve: Density | None = density_of(shown, said, bounds_of(name, plan), w, cases=not plan.cases.weighted)
     if scale is None or curve is None:
         return None
     x = 10.0**curve.x if log else curve.x

@@ -51,13 +51,12 @@ def draw(plan: Plan) -> tuple[QuantileCell, ...]:
             mean, sd = means.at(i), deviations.at(i)
             if isinstance(mean, Undefined) or isinstance(sd, Undefined) or sd == 0:
                 continue
-            y = cells.group(i)
-            x = normality.normal_positions(y.size)
-            kept = np.unique(np.linspace(0, y.size - 1, min(y.size, MOST_POINTS)).round().astype(int))
-            low, high = _band(y.size, plan)
-            low, high = mean + sd * low[kept], mean + sd * high[kept]
-            if np.isfinite(mean + sd * x[kept]).all() and not np.isnan(low).any():
-                made.append(QuantileCell(name, group, int(y.size), x[kept], y[kept], mean, sd, low, high))
+            part, n = cells.only(i), int(cells.sizes[i])
+            x = normality.normal_positions(n, most=MOST_POINTS)
+            y = part.values[np.searchsorted(part.running, normality.places_shown(n, MOST_POINTS)) - 1]
+            low, high = (mean + sd * limit for limit in _band(n, plan))
+            if np.isfinite(mean + sd * x).all() and not np.isnan(low).any():
+                made.append(QuantileCell(name, group, n, x, y, mean, sd, low, high))
     return tuple(made)
 
 
@@ -65,8 +64,8 @@ def _band(n: int, plan: Plan) -> tuple[Array, Array]:
     """(low, high) of the band in standard units around the line: point by point, or for all points at once."""
     said = plan.request.settings
     if said["band"] == "simultaneous":
-        return normality.simultaneous_band(n, confidence=said["confidence"])
-    return normality.quantile_band(n, confidence=said["confidence"])
+        return normality.simultaneous_band(n, confidence=said["confidence"], most=MOST_POINTS)
+    return normality.quantile_band(n, confidence=said["confidence"], most=MOST_POINTS)
 
 
 def figure(plan: Plan, drawings: tuple[QuantileCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:

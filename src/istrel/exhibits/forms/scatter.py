@@ -87,7 +87,7 @@ def draw(plan: Plan) -> tuple[ScatterCell | PlaneCell, ...]:
     logs = _logs(plan)
     usable = first.valid & second.valid
     usable = usable & ((first.values > 0) | (not logs[0])) & ((second.values > 0) | (not logs[1]))
-    n = int((usable & plan.cases.mask).sum())
+    n = plan.data.cases_in(usable & plan.cases.mask)
     made: list[ScatterCell | PlaneCell] = []
     for grouping in plan.groupings:
         for i, group in enumerate(grouping.groups):
@@ -97,6 +97,11 @@ def draw(plan: Plan) -> tuple[ScatterCell | PlaneCell, ...]:
                     _cell(a, b, group, first.values[rows], second.values[rows], rows, plan, dense=is_dense(plan, n))
                 )
     return tuple(made)
+
+
+def cases_of(rows: NDArray[np.int64], plan: Plan) -> int:
+    """How many cases stand in some rows."""
+    return int(rows.size if plan.data.times is None else plan.data.times[rows].sum())
 
 
 def _logs(plan: Plan) -> tuple[bool, bool]:
@@ -109,17 +114,18 @@ def _cell(
 ) -> ScatterCell | PlaneCell:
     said, logs = plan.request.settings, _logs(plan)
     u, v = (np.log10(values) if log else values for values, log in zip((x, y), logs, strict=True))
-    fit = fit_line(u, v, said["fit"]) if said["fit"] != "none" else None
+    times = None if plan.data.times is None else plan.data.times[rows]
+    fit = fit_line(u, v, said["fit"], times) if said["fit"] != "none" else None
     if fit is not None:
         fit = replace(fit, x=10.0**fit.x if logs[0] else fit.x, y=10.0**fit.y if logs[1] else fit.y)
     if not dense:
-        return ScatterCell(a, b, group, int(x.size), x, y, plan.data.named(rows), fit)
+        return ScatterCell(a, b, group, cases_of(rows, plan), x, y, plan.data.named(rows), fit)
     hides = said["hide_below"] is not None
-    x_edges, y_edges, counts = density.count_plane(u, v, bins=said["bins"] or BINS, anonymous=hides)
+    x_edges, y_edges, counts = density.count_plane(u, v, times, bins=said["bins"] or BINS, anonymous=hides)
     x_edges, y_edges = (10.0**e if log else e for e, log in zip((x_edges, y_edges), logs, strict=True))
     every = max(1, -(-x.size // MOST_DOTS))
     points = (x[::every], y[::every]) if said["points"] and said["hide_below"] is None else (None, None)
-    return PlaneCell(a, b, group, int(x.size), x_edges, y_edges, counts, said["minimum"], fit, *points)
+    return PlaneCell(a, b, group, cases_of(rows, plan), x_edges, y_edges, counts, said["minimum"], fit, *points)
 
 
 def figure(

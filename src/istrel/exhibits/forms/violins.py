@@ -24,6 +24,7 @@ from istrel.exhibits.forms.common import (
     refuse_not_above_0,
     room_beside,
     told_of,
+    values_of_group,
 )
 from istrel.exhibits.forms.curves import bandwidth_words, bounds_of, density_of, reflected_note
 from istrel.exhibits.forms.places import INNER_HALF, Stands, lying, places_axis, stands_of
@@ -32,7 +33,7 @@ from istrel.exhibits.ledger import Ledger
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Run, Text, say, sentences
 from istrel.exhibits.wording import has_groups, summary_cell, value_cell
-from istrel.stats import quantiles
+from istrel.stats import moments, quantiles
 from istrel.style.numbers import Kind
 
 
@@ -60,18 +61,19 @@ def draw(plan: Plan) -> tuple[ViolinCell, ...]:
     kind = cast(quantiles.QuantileType, said["quantiles"])
     for name, grouping, cells in groups_of(plan):
         levels = [quantiles.quantile(cells, p, kind=kind).values.tolist() for p in (0.25, 0.5, 0.75)]
-        bounds = bounds_of(name, plan)
+        bounds, means = bounds_of(name, plan), moments.mean_of(cells)
         for i, group in enumerate(grouping.groups):
-            values = cells.group(i)
-            shown = np.log10(values[values > 0]) if log else values
-            curve = density_of(shown, said, bounds)
+            values, cases = values_of_group(cells, i, None)
+            shown = np.log10(values) if log else values
+            curve = density_of(shown, said, bounds, cases, cases=True)
             if curve is None:
                 continue
             q1, median, q3 = (level[i] for level in levels)
             x = 10.0**curve.x if log else curve.x
-            points, mean = values if said["points"] else None, float(values.mean())
-            n = int(values.size)
-            made.append(ViolinCell(name, group, n, x, curve.y, curve.bandwidth, q1, median, q3, mean, points))
+            points, n = values if said["points"] else None, int(cells.sizes[i])
+            made.append(
+                ViolinCell(name, group, n, x, curve.y, curve.bandwidth, q1, median, q3, float(means[i]), points)
+            )
     return tuple(made)
 
 

@@ -32,7 +32,7 @@ ITEMS, BETTER, LOOSE = (
 
 def advise(plan: CheckPlan, result: CheckResult) -> Iterator[MarginNote]:
     """In the order of the variables."""
-    if plan.form != "table" or plan.cases.weighted or plan.data.n_rows > MOST_CASES:
+    if plan.form != "table" or plan.cases.weighted or plan.data.times is not None or plan.data.n_rows > MOST_CASES:
         return
     yield from _items(plan, result)
     departed: list[CheckCell] = []

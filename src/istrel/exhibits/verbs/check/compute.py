@@ -14,6 +14,7 @@ from istrel.data.levels import Level
 from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
 from istrel.exhibits.cases import Grouping
 from istrel.exhibits.forms.catalogue import drawn
+from istrel.exhibits.forms.common import values_of_group
 from istrel.exhibits.persons import persons_of
 from istrel.exhibits.shared import arranged_together, batches, shared_out
 from istrel.exhibits.verbs.check.reading import read_shape
@@ -25,9 +26,10 @@ from istrel.sentence.vocabulary import TESTS
 from istrel.stats import correlation, density, moments, multivariate, normality
 from istrel.stats.estimates import Undefined
 from istrel.stats.moderate import moderate
-from istrel.stats.quantiles import CaseValue
+from istrel.stats.quantiles import CaseValue, CaseValues
 from istrel.stats.survey.differences import NOT_WEIGHTED
 
+Array = NDArray[np.float64]
 A_LOOK = 5_000
 MAKERS = {
     "shapiro_wilk": lambda cells, _: normality.shapiro_wilk(cells),
@@ -83,7 +85,7 @@ def _checked(names: tuple[str, ...], grouping: Grouping, plan: CheckPlan) -> lis
                 tests=tests,
                 skewness=skewness.at(i),
                 kurtosis=kurtosis.at(i),
-                humps=_humps(cells.group(i)) if fine[name] else None,
+                humps=_humps(*values_of_group(cells, i, None), n) if fine[name] else None,
                 reading=read_shape(n, tests, skewness.at(i), kurtosis.at(i), plan.shown),
             )
         )
@@ -108,7 +110,7 @@ def _of_sample(names: tuple[str, ...], grouping: Grouping, plan: CheckPlan) -> l
                     tests=dict.fromkeys(TESTS, none),
                     skewness=skewness.at(i),
                     kurtosis=kurtosis.at(i),
-                    humps=_humps(*inside) if fine else None,
+                    humps=_humps(*inside, inside[0].size) if fine else None,
                     reading="",
                 )
             )
@@ -128,12 +130,13 @@ def _of(statistic: Value, p: Value, untested: Undefined | None) -> Tested:
     return Tested(statistic, p, p)
 
 
-def _humps(values: NDArray[np.float64], weights: NDArray[np.float64] | None = None) -> tuple[float, ...] | None:
-    """Where the density has its modes; None where few values, or few different ones, make none worth speaking of."""
-    if values.size < FEWEST_FOR_HUMPS or np.unique(values[:: max(1, values.size // A_LOOK)]).size < FINEST_FOR_HUMPS:
+def _humps(values: Array, weights: Array | None, n: int) -> tuple[float, ...] | None:
+    """Where the density of n cases has its modes; None where few cases, or few different values, make none worth speaking of."""
+    if n < FEWEST_FOR_HUMPS or np.unique(values[:: max(1, values.size // A_LOOK)]).size < FINEST_FOR_HUMPS:
         return None
     plain, exponent = moderate(values)
-    return tuple(np.ldexp(density.sure_humps(density.density(plain, weights=weights), plain.size), exponent).tolist())
+    curve = density.density(plain, weights=weights, cases=weights is not None and n > values.size)
+    return tuple(np.ldexp(density.sure_humps(curve, n), exponent).tolist())
 
 
 def _adjusted(cells: list[CheckCell], method: str, shown: tuple[str, ...]) -> tuple[list[CheckCell], dict[str, int]]:
@@ -156,30 +159,37 @@ def _adjusted(cells: list[CheckCell], method: str, shown: tuple[str, ...]) -> tu
 
 def _sets(grouping: Grouping, plan: CheckPlan) -> list[SetCell]:
     """The subjects as a set in each group, over the cases complete in all of them."""
-    parts = [plan.data.numbers(name) for name in plan.subjects]
+    parts, counts = [plan.data.numbers(name) for name in plan.subjects], plan.data.times
     complete = np.logical_and.reduce([part.valid for part in parts])
     made, untested = [], _untested(grouping, plan)
     for i in range(grouping.n_groups):
         inside = grouping.codes == i
         rows = np.flatnonzero(inside & complete)
         x = np.stack([part.values[rows] for part in parts]).T
-        shape = multivariate.set_shape(x, plan.subjects)
+        times = None if counts is None else counts[rows]
+        shape = multivariate.set_shape(x, plan.subjects, times)
         far = shape.remote[np.argsort(-shape.distances[shape.remote], kind="stable")]
         made.append(
             SetCell(
                 variables=plan.subjects,
                 group=grouping.groups[i],
                 n=shape.n,
-                missing=int(inside.sum()) - shape.n,
+                missing=int(grouping.sizes[i]) - shape.n,
                 tests={
                     "mardia_skewness": _tested(shape.mardia_skewness, untested[i]),
                     "mardia_kurtosis": _tested(shape.mardia_kurtosis, untested[i]),
                     "henze_zirkler": _tested(shape.henze_zirkler, untested[i]),
                 },
-                remote=tuple(map(CaseValue, shape.distances[far].tolist(), plan.data.named(rows[far]).tolist())),
+                remote=_remote(shape.distances[far], rows[far], plan),
             )
         )
     return made
+
+
+def _remote(distances: Array, rows: NDArray[np.int64], plan: CheckPlan) -> CaseValues:
+    counts = plan.data.times
+    times = [1] * rows.size if counts is None else counts[rows].tolist()
+    return tuple(map(CaseValue, distances.tolist(), plan.data.named(rows).tolist(), times))
 
 
 def _tested(found: multivariate.SetTest, untested: Undefined | None) -> Tested:

@@ -7,11 +7,13 @@ from dataclasses import dataclass
 from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
 from istrel.data.formula.tree import Condition
+from istrel.data.spread import is_large
 from istrel.english import english
 from istrel.exhibits.cases import Cases, Grouping, resolve_cases, resolve_groupings, resolve_subjects
 from istrel.exhibits.scales import ScaleItems, scale_of_request
 from istrel.problem import Problem
 from istrel.sentence.request import Request
+from istrel.sentence.vocabulary import FORMS
 
 
 @dataclass(frozen=True, eq=False)
@@ -36,6 +38,11 @@ class CheckPlan:
     def whole(self) -> CheckPlan:
         """All tests are made at once; there is nothing more to compute."""
         return self
+
+
+def by_value(request: Request, data: Dataset) -> bool:
+    """Whether all that is asked for follows from which values occur how often."""
+    return is_large(data) and FORMS[request.shape].counted
 
 
 def resolve(request: Request, data: Dataset, standing: Condition | None = None) -> CheckPlan:

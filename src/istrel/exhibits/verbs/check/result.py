@@ -9,7 +9,7 @@ from istrel.exhibits.cases import Cases, Group, Grouping
 from istrel.exhibits.contracts import Drawing
 from istrel.exhibits.text import Count, Hidden
 from istrel.stats.estimates import Undefined
-from istrel.stats.quantiles import CaseValue
+from istrel.stats.quantiles import CaseValues
 
 Value = float | Undefined | Hidden
 
@@ -61,7 +61,7 @@ class SetCell:
     n: Count
     missing: Count
     tests: dict[str, Tested]
-    remote: tuple[CaseValue, ...]
+    remote: CaseValues
 
     @property
     def names(self) -> tuple[str, ...]:

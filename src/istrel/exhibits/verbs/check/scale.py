@@ -58,7 +58,8 @@ def _cell(
     inside: NDArray[np.bool_],
 ) -> ScaleCell:
     values, valid = of_group
-    alpha = cronbach_alpha(values, valid)
+    times = None if plan.data.times is None else plan.data.times[inside]
+    alpha = cronbach_alpha(values, valid, times)
     low, high = alpha_limits(alpha, confidence=plan.request.settings["confidence"])
     omega = omega_total(alpha.covariance)
     interval: tuple[Value, Value] = (_known(low), _known(high))
@@ -68,9 +69,9 @@ def _cell(
     return ScaleCell(
         scale.name,
         group,
-        tuple(_item(item, values[:, k], valid[:, k], alpha, k, few) for k, item in enumerate(scale.items)),
+        tuple(_item(item, _own(values[:, k], valid[:, k], times), alpha, k, few) for k, item in enumerate(scale.items)),
         alpha.n,
-        int(inside.sum()) - alpha.n,
+        int(inside.sum() if times is None else times.sum()) - alpha.n,
         _known(alpha.value),
         *interval,
         FEW_ITEMS if few else _known(omega.value),
@@ -79,14 +80,15 @@ def _cell(
     )
 
 
-def _item(
-    item: Item, values: NDArray[np.float64], valid: NDArray[np.bool_], alpha: Alpha, place: int, few: bool
-) -> ItemStatistics:
-    own = moments.moments(alone(values[valid]))
+def _own(values: NDArray[np.float64], valid: NDArray[np.bool_], times: NDArray[np.int64] | None) -> moments.Moments:
+    return moments.moments(alone(values[valid], None if times is None else times[valid]))
+
+
+def _item(item: Item, own: moments.Moments, alpha: Alpha, place: int, few: bool) -> ItemStatistics:
     without = FEW_ITEMS if few else _known(alpha.left_out[place])
     return ItemStatistics(
         item.name,
-        int(valid.sum()),
+        int(own.n[0]),
         moments.mean(own).at(0),
         moments.sd(own).at(0),
         _known(alpha.with_rest[place]),

@@ -35,6 +35,7 @@ from istrel.exhibits.wording import (
 from istrel.sentence.vocabulary import TESTS
 from istrel.stats.estimates import Undefined
 from istrel.stats.multivariate import REMOTE_P
+from istrel.stats.quantiles import n_cases
 from istrel.style.numbers import Kind
 
 SET_TESTS = {
@@ -137,7 +138,7 @@ def _set_rows(cell: SetCell, plan: CheckPlan) -> list[Row]:
         rows.append(Row(say(name), tuple(cells), indent=1))
     remote = Behind("far from the middle of all variables", rows=tuple(sorted(case.row for case in cell.remote)))
     shown = remote if isinstance(cell.n, int) and cell.remote else None
-    many: int | Hidden = len(cell.remote) if isinstance(cell.n, int) else Hidden()
+    many: int | Hidden = n_cases(cell.remote) if isinstance(cell.n, int) else Hidden()
     cells = [(count_cell(many, row=f"{row} remote", column="n", behind=shown),), *[()] * (width - 1)]
     rows.append(Row(say("remote_cases_p", limit=Cell(REMOTE_P, Kind.LIMIT)), tuple(cells), indent=1))
     return rows

@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from istrel.exhibits.contracts import Json
-from istrel.exhibits.exchange import MOST_LISTED, groups, number, reason, reasons
+from istrel.exhibits.exchange import cut, groups, listed, number, reason, reasons
 from istrel.exhibits.verbs.check.reading import READINGS, remark
 from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, ScaleCell, SetCell
 from istrel.exhibits.verbs.check.scale_words import scale_values
+from istrel.stats.quantiles import n_cases
 from istrel.style.phrases import phrases_in
 
 
@@ -51,14 +52,15 @@ def _checked(cell: CheckCell) -> Json:
 
 
 def _set(cell: SetCell) -> Json:
+    remote = listed(cell.remote)
     return {
         "variables": list(cell.variables),
         "groups": groups(cell.group.named),
         "n": number(cell.n),
         "missing": number(cell.missing),
         "tests": {name: {"statistic": number(t.statistic), "p": number(t.p)} for name, t in cell.tests.items()},
-        "remote_cases": [case.row for case in cell.remote[:MOST_LISTED]],
-        "distances": [case.value for case in cell.remote[:MOST_LISTED]],
+        "remote_cases": [row for _, row in remote],
+        "distances": [distance for distance, _ in remote],
         "undefined": reasons({name: test.statistic for name, test in cell.tests.items()}),
-        **({"cut": True} if len(cell.remote) > MOST_LISTED else {}),
+        **cut(n_cases(cell.remote)),
     }

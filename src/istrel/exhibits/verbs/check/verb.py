@@ -8,7 +8,7 @@ from istrel.exhibits.contracts import Drawing, Verb
 from istrel.exhibits.verbs.check.advice import advise
 from istrel.exhibits.verbs.check.compute import compute
 from istrel.exhibits.verbs.check.hiding import counts
-from istrel.exhibits.verbs.check.resolve import CheckPlan, resolve
+from istrel.exhibits.verbs.check.resolve import CheckPlan, by_value, resolve
 from istrel.exhibits.verbs.check.result import CheckResult
 from istrel.exhibits.verbs.check.typeset import numbers, typeset
 from istrel.exhibits.verbs.check.values import values
@@ -29,4 +29,5 @@ VERB: Verb[CheckPlan, CheckResult] = Verb(
     drawn=_drawn,
     advise=advise,
     explain=explain,
+    by_value=by_value,
 )

@@ -28,10 +28,11 @@ from istrel.exhibits.working import Working, shown, signed
 from istrel.sentence.vocabulary import TESTS
 from istrel.stats.grouping import alone
 from istrel.stats.moments import moments
-from istrel.stats.normality import shapiro_weights
+from istrel.stats.shapiro_weights import shapiro_weights
 from istrel.style.numbers import Kind
 
 Floats = NDArray[np.float64]
+MOST_SPREAD = 1_000_000  # cases of counted rows whose places are looked at one by one
 NEAR_NORMAL = 0.6  # Anderson–Darling statistics below have another formula for p
 
 
@@ -54,7 +55,10 @@ def explain(plan: CheckPlan, result: CheckResult, cell: Cell) -> Working | None:
 def _of_variable(found: CheckCell, cell: Cell, plan: CheckPlan) -> Working | None:
     grouping = next(one for one in plan.groupings if found.group in one.groups)
     place = list(grouping.groups).index(found.group)
-    values = arranged(found.variable, grouping, plan.data).only(place).values
+    part = arranged(found.variable, grouping, plan.data).only(place)
+    if part.times is not None and part.sizes[0] > MOST_SPREAD and cell.column in TESTS:
+        return None
+    values = part.values if part.times is None else np.repeat(part.values, np.minimum(part.times, MOST_SPREAD))
     sums = Sums(moments_of(found.variable, grouping, plan.data).of(slice(place, place + 1)))
     name, n = titled(plan.data.variable(found.variable)), Cell(float(sums.n), Kind.COUNT)
     if cell.statistic == "n":
@@ -143,7 +147,7 @@ def _anderson_p(found: CheckCell, cell: Cell, plan: CheckPlan) -> Working | None
 def _of_item(found: ScaleCell, cell: Cell, plan: CheckPlan) -> Working | None:
     """M and SD of an item, its correlation with the rest, and alpha without it."""
     place = next((k for k, item in enumerate(found.items) if cell.row == item_key(item.name, found)), None)
-    if place is None or plan.scale is None:
+    if place is None or plan.scale is None or plan.data.times is not None:
         return None
     values, valid = items_in(plan.scale, found.group, plan)
     own = Sums(moments(alone(values[valid[:, place], place])))

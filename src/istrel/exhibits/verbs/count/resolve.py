@@ -117,13 +117,11 @@ def by_value(request: Request, data: Dataset) -> bool:
     Problem
         For subjects that are not there.
     """
-    if request.shape == "flow" or request.expected or _set_of(request, data) is not None:
-        return False
+    if is_large(data) or request.shape == "flow" or _set_of(request, data) is not None:
+        return True
     subjects = [name for subject in request.subjects for name in _names_of(subject, data)]
-    across = (known(name, data) for name in request.against)
-    return not any(_in_classes(name, data, request) for name in across) and (
-        is_large(data) or not any(_in_classes(name, data, request) for name in subjects)
-    )
+    across = [known(name, data) for name in request.against]
+    return not any(_in_classes(name, data, request) for name in (*subjects, *across))
 
 
 def _names_of(subject: Subject, data: Dataset) -> tuple[str, ...]:

@@ -17,7 +17,7 @@ from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.frequency_result import FrequencyCell, Level, Share, share_of
 from istrel.exhibits.weights import Weighed, sample_in, shares_of
 from istrel.stats.estimates import Undefined
-from istrel.stats.frequency import wilson_intervals
+from istrel.stats.frequency import counted, wilson_intervals
 
 NO_INTERVAL = Undefined("no_interval_is_given")
 MOST_ROWS = 5_000  # that a number remembers one by one
@@ -96,7 +96,7 @@ def count_answers(plan: CountPlan, wanted: AnswerSet) -> tuple[SetCell, ...]:
 def _order(wanted: AnswerSet, made: Given, plan: CountPlan) -> list[int]:
     said = plan.request.settings
     used = np.logical_or.reduce([grouping.used for grouping in plan.groupings])
-    sizes = [int((row & used).sum()) for row in made.chosen]
+    sizes = [plan.data.cases_in(row & used) for row in made.chosen]
     order = list(range(len(sizes)))
     if said["order"] == "frequency" or (said["order"] is None and said["top"]):
         order.sort(key=lambda k: -sizes[k])
@@ -108,8 +108,8 @@ def _order(wanted: AnswerSet, made: Given, plan: CountPlan) -> list[int]:
 def _cells(wanted: AnswerSet, made: Given, order: list[int], grouping: Grouping, plan: CountPlan) -> list[SetCell]:
     codes = np.where(made.known, grouping.codes, -1)
     size = grouping.n_groups
-    counts = np.array([_counted(codes[row], size) for row in made.chosen]).reshape(-1, size)
-    n, none = _counted(codes, size), _counted(codes[~made.chosen.any(axis=0)], size)
+    counts = np.array([_counted(row, codes, grouping) for row in made.chosen]).reshape(-1, size)
+    n, none = (_counted(rows, codes, grouping) for rows in (made.known, ~np.logical_or.reduce(made.chosen)))
     all_given = counts.sum(axis=0)
     confidence = plan.request.settings["confidence"]
     low, high = wilson_intervals(counts, np.broadcast_to(n, counts.shape), confidence=confidence)
@@ -148,8 +148,9 @@ def _cells(wanted: AnswerSet, made: Given, order: list[int], grouping: Grouping,
     return cells
 
 
-def _counted(codes: NDArray[np.integer], size: int) -> NDArray[np.int64]:
-    return np.bincount(codes + 1, minlength=size + 1)[1:]
+def _counted(rows: NDArray[np.bool_], codes: NDArray[np.integer], grouping: Grouping) -> NDArray[np.int64]:
+    """How many cases of each group stand in some rows."""
+    return counted(np.where(rows, codes, -1), grouping.n_groups, grouping.times)
 
 
 def _behind(

@@ -53,7 +53,7 @@ def row_key(cell: MeasuredCell) -> str:
 
 def _shown(key: str, value: Value) -> Value:
     if key == "outliers" and isinstance(value, tuple):
-        return float(len(value))
+        return float(sum(part.times for part in value if isinstance(part, CaseValue)))
     return value
 
 

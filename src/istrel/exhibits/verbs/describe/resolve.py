@@ -26,7 +26,6 @@ MOST_COMPARED = 15  # columns of numbers before those of the differences
 OF_CATEGORIES, OF_ANYTHING = ("bars", "shares"), ("missing map",)
 OF_DATES = ("histogram", "density", "cumulative")
 MOST_VALUES = 30  # of a measured variable that is drawn value by value
-CASE_BY_CASE = ("outliers",)  # lists of as many cases as there are
 ALWAYS = (*OF_THE_TEXT, *OF_THE_MARGIN, *OF_DECIMALS)
 
 
@@ -86,8 +85,7 @@ class DescribePlan:
         """The same with all statistics, where the sentence does not choose some: for programs that read everything."""
         said = "statistics" in self.request.settings
         percentiles = tuple(key for key in self.shown if key not in STATISTICS)
-        every = STATISTICS if self.data.times is None else [key for key in STATISTICS if key not in CASE_BY_CASE]
-        computed = self.shown if said else (*every, *percentiles)
+        computed = self.shown if said else (*STATISTICS, *percentiles)
         return self if computed == self.computed else replace(self, computed=computed)
 
 
@@ -138,10 +136,7 @@ def by_value(request: Request, data: Dataset) -> bool:
     if form != "table" and not request.across and len(resolve_subjects(request, data)) > 1:
         return False  # they may share an axis as if each were a group
     if form == "table":
-        by_their_order = request.norm is not None and "median" in asked and "mean" not in asked
-        return not by_their_order and not asked & set(CASE_BY_CASE)
-    if form == "histogram":
-        return said["log"] == "no" and said["curve"] not in ("density", "both")
+        return request.norm is None or "median" not in asked or "mean" in asked
     return said["bandwidth_rule"] != "sheather-jones"
 
 

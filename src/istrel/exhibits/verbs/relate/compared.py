@@ -14,6 +14,7 @@ from istrel.exhibits.verbs.relate.resolve import RelatePlan
 from istrel.exhibits.verbs.relate.result import Compared, Pair, RelateCell
 from istrel.stats.agreement import Kappa, agreement, kappa
 from istrel.stats.estimates import Undefined
+from istrel.stats.frequency import counted
 
 SPREAD = {
     "pearson": (1.0, 3),
@@ -97,7 +98,8 @@ def with_agreement(cell: RelateCell, grouping: Grouping, place: int, plan: Relat
     level = plan.data.variable(a).level
     if level.measured:
         x, y = (plan.data.numbers(name).values[used] for name in (a, b))
-        found = agreement(x, y, confidence=confidence)
+        times = None if plan.data.times is None else plan.data.times[used]
+        found = agreement(x, y, times, confidence=confidence)
         if why is not None:
             found = replace(found, absolute=(found.absolute[0], why, why), consistent=(found.consistent[0], why, why))
         return replace(cell, agreement=found)
@@ -112,7 +114,8 @@ def _table(a: str, b: str, used: np.ndarray, plan: RelatePlan) -> np.ndarray:
     place = {value: k for k, value in enumerate(values)}
     of_first, of_second = (np.array([place[value] for value in found.values], np.int64) for found in (first, second))
     flat = of_first[first.codes[used]] * len(values) + of_second[second.codes[used]]
-    return np.bincount(flat, minlength=len(values) ** 2).reshape(len(values), len(values))
+    times = None if plan.data.times is None else plan.data.times[used]
+    return counted(flat, len(values) ** 2, times).reshape(len(values), len(values))
 
 
 def _in_one_order(a: str, b: str, plan: RelatePlan) -> list[float | str]:

@@ -179,7 +179,7 @@ def _alphas(part: Part, plan: RelatePlan) -> dict[str, Value]:
         kept = plan.data.kept[part.rows]
         values = np.column_stack([column.values[part.rows] for _, column in items]).astype(np.float64)
         valid = np.column_stack([_answered(item, column, plan)[part.rows] & kept for item, column in items])
-        alpha = cronbach_alpha(values, valid).value
+        alpha = cronbach_alpha(values, valid, part.times).value
         found[name] = alpha if np.isfinite(alpha) else Undefined("all_values_are_equal")
     return found
 
@@ -349,11 +349,17 @@ def _partial(method: str, a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     """A coefficient of what is left of both after the given variables are taken out of them."""
     both = part.both(a, b, *plan.given)
     x = np.column_stack([part.values[name][both] for name in (a, b, *plan.given)])
-    n, taken = int(both.sum()), len(plan.given)
+    times = None if part.times is None else part.times[both]
+    n, taken = part.cases(both), len(plan.given)
     if n < taken + 3:
         return _pair(a, b, method, [np.nan] * 4, n, DASH)
-    ranked = correlation.mid_ranks(x) if method == "spearman" else x
-    r = float(correlation.partial(ranked[:, :2], ranked[:, 2:]).coefficient[0, 1])
+    if times is None:
+        ranked = correlation.mid_ranks(x) if method == "spearman" else x
+        found = correlation.partial(ranked[:, :2], ranked[:, 2:])
+    else:
+        ranks = [counted_correlation.mid_ranks(column, times) for column in x.T] if method == "spearman" else list(x.T)
+        found = counted_correlation.partial(np.column_stack(ranks[:2]), np.column_stack(ranks[2:]), times)
+    r = float(found.coefficient[0, 1])
     if not np.isfinite(r):
         return _pair(a, b, method, [np.nan] * 4, n, Undefined("nothing_is_left_of_a"))
     free = np.array(n - taken)

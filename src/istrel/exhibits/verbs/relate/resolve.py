@@ -130,10 +130,9 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
 
 
 def by_value(request: Request, data: Dataset) -> bool:
-    """Whether all that is asked for are coefficients that follow from how often values stand beside each other."""
-    said = request.settings
-    looks_at_cases = request.given or said["alpha"] or said["agreement"]
-    return is_large(data) and request.shape in ("table", "heat map") and not looks_at_cases
+    """Whether all that is asked for follows from how often values stand beside each other."""
+    shows_cases = request.shape == "scatter" and (request.settings["agreement"] or request.settings["points"])
+    return is_large(data) and request.shape in ("table", "heat map", "scatter", "grid") and not shows_cases
 
 
 def _of_persons(request: Request, method: str, names: set[str], data: Dataset) -> str:
