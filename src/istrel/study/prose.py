@@ -95,8 +95,13 @@ def value_in(cell: Cell) -> Value:
     if isinstance(value, Undefined | Hidden):
         return value.reason
     if isinstance(value, tuple):
-        return tuple(part.value if isinstance(part, CaseValue) else part for part in value)
+        return tuple(one for part in value for one in _each(part))
     return value if value is not None else ""
+
+
+def _each(part: float | CaseValue) -> tuple[float, ...]:
+    """A part of a list; the value of a row so often as it stands for cases."""
+    return (part.value,) * part.times if isinstance(part, CaseValue) else (part,)
 
 
 def alike(one: Value | None, other: Value | None) -> bool:
