@@ -89,9 +89,11 @@ def _codes(name: str, data: Dataset) -> Codes:
 
     def make() -> Codes:
         column, present = data.table.column(name), data.present(name)
-        values = column.values[present]
+        places = _counted_up if column.kind is Kind.NUMBER else _places
+        if bool(present.all()):
+            return places(column.values)
         codes = np.full(data.n_rows, -1, np.int64)
-        codes[present] = _counted_up(values) if column.kind is Kind.NUMBER else _places(values)
+        codes[present] = places(column.values[present])
         return codes
 
     return data.once("persons", name, make)
@@ -108,8 +110,9 @@ def _counted_up(values: NDArray[np.float64]) -> Codes:
     low, high = float(values.min()), float(values.max())
     if high - low > FARTHEST * values.size + FARTHEST:
         return _places(values)
-    codes = (values - low).astype(np.int64)
-    return codes if bool((codes == values - low).all()) else _places(values)
+    away = values - low
+    codes = away.astype(np.int64)
+    return codes if bool((codes == away).all()) else _places(values)
 
 
 def person_codes(data: Dataset) -> Codes:

@@ -84,19 +84,21 @@ def repeated_f(x: Array) -> tuple[Effect, GroupTest]:
     n, k = x.shape
     if n < 2:
         return Effect("generalized_eta_squared", FEW_PERSONS), GroupTest("repeated_f", FEW_PERSONS, p=FEW_PERSONS)
-    centred = x - x.mean()
-    persons, occasions = centred @ np.full(k, 1 / k), centred.mean(axis=0)
-    between = n * float((occasions**2).sum())
-    by_occasion = centred - occasions
-    left = by_occasion - persons[:, None]
-    error, whole = (float(np.einsum("ij,ij->", part, part)) for part in (left, centred))
+    share = np.full(n, 1 / n)
+    roughly = share @ x
+    centred = x - roughly
+    occasions = roughly + share @ centred  # the mean again, of what is near 0: exact where values are large
+    between = n * float(((occasions - occasions.mean()) ** 2).sum())
+    changes = centred @ _contrasts(k)
+    left = changes.T @ changes
+    error, whole = float(np.trace(left)), between + float(np.einsum("ij,ij->", centred, centred))
     if not whole > 0:
         return Effect("generalized_eta_squared", NO_SPREAD), GroupTest("repeated_f", NO_SPREAD, p=NO_SPREAD)
     effect = Effect("generalized_eta_squared", between / whole)
     if error <= 1e-14 * whole:
         none = NO_SPREAD_OF_CHANGES
         return effect, GroupTest("repeated_f", none, p=none)
-    f, epsilon = (between / (k - 1)) / (error / ((n - 1) * (k - 1))), _sphericity(by_occasion.T @ by_occasion)
+    f, epsilon = (between / (k - 1)) / (error / ((n - 1) * (k - 1))), _sphericity(left)
     df = (k - 1) * epsilon, (k - 1) * (n - 1) * epsilon
     return effect, GroupTest("repeated_f", f, df, float(fdtrc(*df, f)), epsilon=epsilon)
 
@@ -132,17 +134,25 @@ def interaction_f(groups: Sequence[Array]) -> tuple[Effect, GroupTest]:
     effect = Effect("interaction_eta_squared", between / (between + persons + error))
     if error <= 1e-14 * (between + persons + error):
         return effect, GroupTest("interaction_f", NO_SPREAD_OF_CHANGES, p=NO_SPREAD_OF_CHANGES)
-    within, across = (n - sizes.size) * (k - 1), (sizes.size - 1) * (k - 1)
-    f, epsilon = (between / across) / (error / within), _sphericity(left.T @ left)
+    within, across, turned = (n - sizes.size) * (k - 1), (sizes.size - 1) * (k - 1), left @ _contrasts(k)
+    f, epsilon = (between / across) / (error / within), _sphericity(turned.T @ turned)
     df = across * epsilon, within * epsilon
     return effect, GroupTest("interaction_f", f, df, float(fdtrc(*df, f)), epsilon=epsilon)
 
 
-def _sphericity(covariances: Array) -> float:
-    """ε of covariances of the occasions, or of sums of products, from 1/(k − 1) to 1 (Greenhouse & Geisser 1959)."""
-    k = covariances.shape[0]
-    centred = covariances - covariances.mean(axis=0) - covariances.mean(axis=1)[:, None] + covariances.mean()
-    return float(np.clip(np.trace(centred) ** 2 / ((k - 1) * (centred**2).sum()), 1 / (k - 1), 1.0))
+def _contrasts(k: int) -> Array:
+    """k − 1 orthonormal contrasts of k occasions, shape (k, k − 1): what of a person's values is no level (Helmert)."""
+    place = np.arange(1, k)
+    return np.where(
+        np.arange(k)[:, None] < place, 1.0, np.where(np.arange(k)[:, None] == place, -place, 0.0)
+    ) / np.sqrt(place * (place + 1))
+
+
+def _sphericity(products: Array) -> float:
+    """ε of sums of products of k − 1 orthonormal contrasts (Greenhouse & Geisser 1959)."""
+    return float(
+        np.clip(np.trace(products) ** 2 / (products.shape[0] * (products**2).sum()), 1 / products.shape[0], 1.0)
+    )
 
 
 # Ranks.
