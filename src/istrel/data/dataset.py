@@ -104,7 +104,7 @@ class Dataset:
     @property
     def n_read(self) -> int:
         """Cases of the file, set aside or not."""
-        return self.n_rows // self.occasions if self.times is None else int(self.times.sum())
+        return (self.n_rows if self.times is None else int(self.times.sum())) // self.occasions
 
     @property
     def kept(self) -> NDArray[np.bool_]:
@@ -113,9 +113,10 @@ class Dataset:
 
     def cases_in(self, mask: NDArray[np.bool_]) -> int:
         """How many cases rows are of."""
-        if self.times is not None:
-            return int(self.times[mask].sum())
-        return int(mask.sum() if self.occasions == 1 else mask.reshape(-1, self.occasions).any(axis=1).sum())
+        if self.occasions > 1:
+            cases = mask.reshape(-1, self.occasions).any(axis=1)
+            return int(cases.sum() if self.times is None else self.times[:: self.occasions][cases].sum())
+        return int(mask.sum() if self.times is None else self.times[mask].sum())
 
     def rows_in(self, mask: NDArray[np.bool_]) -> int:
         """In how many rows of the source the rows of a mask stand."""

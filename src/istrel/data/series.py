@@ -152,8 +152,9 @@ def as_long(
     columns.append(Column(case, Kind.NUMBER, (repeated + 1).astype(np.float64), np.ones(n * k, bool)))
     origin = repeated if data.origin is None else data.origin[repeated]
     aside = None if data.aside is None else data.aside[repeated]
-    table = Table(tuple(columns), data.table.source)
-    return Dataset(table, _codebook(data.codebook, series, case, by, beside), aside, origin, k, asides=data.asides)
+    times = None if data.times is None else data.times[repeated]
+    table, codebook = Table(tuple(columns), data.table.source), _codebook(data.codebook, series, case, by, beside)
+    return Dataset(table, codebook, aside, origin, k, asides=data.asides, times=times)
 
 
 def _check_codes(series: Series, data: Dataset) -> None:

@@ -58,10 +58,8 @@ def bandwidth(values: Array, rule: Rule = "silverman", weights: Array | None = N
         return _counted_bandwidth(values, weights, rule) if cases else _weighted_bandwidth(values, weights, rule)
     away = values - values.mean()
     deviation = float(np.sqrt(np.einsum("i,i->", away, away) / (n - 1)))
-    if rule == "sheather-jones":
-        found = _plug_in(values)
-        if found > 0:
-            return found
+    if rule == "sheather-jones" and (found := _plug_in(values, np.arange(values.size + 1))) > 0:
+        return found
     if rule == "scott":
         return 1.06 * deviation * n ** (-0.2)
     spread = _quartile(values, 0.75) - _quartile(values, 0.25)
@@ -73,6 +71,8 @@ def _counted_bandwidth(values: Array, weights: Array, rule: Rule) -> float:
     n = float(weights.sum())
     away = values - float(weights @ values) / n
     deviation = float(np.sqrt((weights @ away**2) / (n - 1)))
+    if rule == "sheather-jones" and (found := _plug_in(values, cells.running)) > 0:
+        return found
     if rule == "scott":
         return 1.06 * deviation * n ** (-0.2)
     spread = float(quantile(cells, 0.75).values[0] - quantile(cells, 0.25).values[0])
@@ -121,7 +121,7 @@ def density(
     bounds
         Where values cannot go beyond: mass is reflected there.
     weights
-        Shape as `values`, above 0; None where each counts as one. Not with the rule "sheather-jones".
+        Shape as `values`, above 0; None where each counts as one. Those of a sample not with the rule "sheather-jones".
     cases
         Whether weights say how many cases have each value.
 
@@ -202,16 +202,19 @@ def _read_off(y: Array, low: float, step: float, x: Array) -> Array:
     return np.where(inside, value, 0.0)
 
 
-def _plug_in(values: Array) -> float:
-    """Botev, Grotowski & Kroese's (2010) bandwidth: the fixed point of their equation, by bisection on a cosine transform."""
+def _plug_in(values: Array, running: NDArray[np.int64]) -> float:
+    """Botev, Grotowski & Kroese's (2010) bandwidth: the fixed point of their equation, by bisection on a cosine transform.
+
+    `running` says how many cases stand before each value, and at the end all of them.
+    """
     from scipy.fft import dct
 
     low, high = float(values[0]), float(values[-1])
     spread = high - low
     low, high = low - spread / 10, high + spread / 10
     size = 2**14
-    counts = np.diff(np.searchsorted(values, np.linspace(low, high, size + 1)))
-    transform = dct(counts / values.size, norm=None)
+    counts = np.diff(running[np.searchsorted(values, np.linspace(low, high, size + 1))])
+    transform = dct(counts / running[-1], norm=None)
     squares = np.arange(1, size, dtype=np.float64) ** 2
     power = (transform[1:] / 2) ** 2
     n = 1 + int(np.count_nonzero(values[1:] != values[:-1]))

@@ -59,7 +59,7 @@ class BoxCell:
     Attributes
     ----------
     points
-        All values, ascending, where single cases are asked for; None otherwise.
+        The values that are drawn, ascending, where single cases are asked for; None otherwise.
     """
 
     variable: str
@@ -97,7 +97,7 @@ def draw(plan: Plan) -> tuple[BoxCell, ...]:
             values = cells.only(i).values
             p5, q1, median, q3, p95 = (level[i] for level in levels)
             low, high = _ends(values, (p5, q1, q3, p95), reach, said["whiskers"])
-            points = values if said["points"] else None
+            points = thinned(cells.only(i)) if said["points"] else None
             mean = known(means.at(i))
             n = int(cells.sizes[i])
             made.append(BoxCell(name, group, n, q1, median, q3, low, high, outside[i], mean, points))
@@ -216,7 +216,7 @@ def _halves(cells: list[BoxCell], stands: Stands, plan: Plan) -> Array:
 def _cloud(cell: BoxCell, middle: float, half: float, room: Room, series: int) -> Mark:
     """All cases of a box as pale dots."""
     assert cell.points is not None
-    x, y = swarm(thinned(cell.points)[0], middle, half, room)
+    x, y = swarm(cell.points, middle, half, room)
     return Dots(x, y, series=series, small=True)
 
 

@@ -132,7 +132,7 @@ def draw(plan: Plan) -> tuple[MeansCell, ...]:
             n = int(cells.sizes[i])
             if i in within:
                 n, mean, low, high = within[i]
-            points = cells.group(i) if said["points"] else None
+            points = thinned(cells.only(i)) if said["points"] else None
             made.append(MeansCell(name, group, n, mean, low, high, said["interval"], points))
     return tuple(made)
 
@@ -187,7 +187,7 @@ def _panel(name: str, mine: list[MeansCell], plan: Plan) -> Panel:
     room = Room(stands.ends[1] - stands.ends[0], (high - low) or 1.0)
     for cell, stand in zip(mine, stands.stands, strict=True):
         if cell.points is not None:
-            x, y = swarm(thinned(cell.points)[0], stand.middle, stand.half, room)
+            x, y = swarm(cell.points, stand.middle, stand.half, room)
             marks.append(Dots(x, y, series=stand.series, small=True))
     for series, label in enumerate(stands.series):
         marks += _series(mine, stands, series, label, plan)

@@ -29,7 +29,7 @@ from istrel.exhibits.forms.common import (
 from istrel.exhibits.forms.identity import case_names
 from istrel.exhibits.forms.means import INTERVALS, interval_methods, interval_of
 from istrel.exhibits.forms.places import Stand, lying, places_axis, stands_of
-from istrel.exhibits.forms.swarm import MOST_DOTS, Room, swarm
+from istrel.exhibits.forms.swarm import MOST_DOTS, Room, swarm, thinned_places
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Count, Run, Text, say, sentences
@@ -79,20 +79,22 @@ def draw(plan: Plan) -> tuple[PointsCell, ...]:
         for i, group in enumerate(grouping.groups):
             if not cells.sizes[i]:
                 continue
-            values, rows = _cases(cells, i)
-            every = max(1, -(-values.size // share))
-            kept = slice(every // 2, None, every)
+            n = int(cells.sizes[i])
+            places, every = thinned_places(n, share)
+            values, rows = _cases(cells, i, places)
             middle = (known(means.at(i)), known(ends[0].at(i)), known(ends[1].at(i)))
-            made.append(PointsCell(name, group, int(values.size), values[kept], rows[kept], every, *middle, medians[i]))
+            made.append(PointsCell(name, group, n, values, rows, every, *middle, medians[i]))
     return tuple(made)
 
 
-def _cases(cells: Arranged, place: int) -> tuple[Array, NDArray[np.int64]]:
-    """(ascending values of a group, their data rows from 1)."""
+def _cases(cells: Arranged, place: int, wanted: NDArray[np.int64]) -> tuple[Array, NDArray[np.int64]]:
+    """(values of a group at some places of their order, their data rows from 1)."""
     inside = cells.codes == place
     rows = np.flatnonzero(inside if cells.use is None else inside & cells.use)
-    order = np.argsort(cells.raw[rows], kind="stable")
-    return cells.raw[rows][order], cells.named(rows[order])
+    rows = rows[np.argsort(cells.raw[rows], kind="stable")]
+    if cells.row_times is not None:
+        wanted = np.searchsorted(np.cumsum(cells.row_times[rows]), wanted, side="right")
+    return cells.raw[rows[wanted]], cells.named(rows[wanted])
 
 
 def figure(plan: Plan, drawings: tuple[PointsCell, ...], title: Text, notes: tuple[Note, ...]) -> FigureSheet:

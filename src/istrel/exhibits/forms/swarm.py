@@ -7,6 +7,8 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.stats.grouping import Arranged
+
 Array = NDArray[np.float64]
 PAPER_ACROSS, PAPER_UP = 95.0, 62.0  # mm of the fields of a usual figure
 MOST_DOTS = 4_000
@@ -47,7 +49,12 @@ def swarm(values: Array, middle: float, half: float, room: Room) -> tuple[Array,
     return np.asarray(middle + side * step), values
 
 
-def thinned(values: Array, most: int = MOST_DOTS) -> tuple[Array, int]:
-    """(ascending values that are drawn, how many cases each stands for): evenly among all where there are too many."""
-    every = max(1, -(-values.size // most))
-    return values[every // 2 :: every], every
+def thinned(cells: Arranged) -> Array:
+    """The values of one group that are drawn as single cases, ascending: evenly among all where there are too many."""
+    return cells.nth(thinned_places(int(cells.sizes[0]), MOST_DOTS)[0])
+
+
+def thinned_places(n: int, most: int) -> tuple[NDArray[np.int64], int]:
+    """(the places from 0 of the cases that are drawn, how many cases each stands for)."""
+    every = max(1, -(-n // most))
+    return np.arange(every // 2, n, every), every

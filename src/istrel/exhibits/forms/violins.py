@@ -70,7 +70,7 @@ def draw(plan: Plan) -> tuple[ViolinCell, ...]:
                 continue
             q1, median, q3 = (level[i] for level in levels)
             x = 10.0**curve.x if log else curve.x
-            points, n = values if said["points"] else None, int(cells.sizes[i])
+            points, n = thinned(cells.only(i)) if said["points"] else None, int(cells.sizes[i])
             made.append(
                 ViolinCell(name, group, n, x, curve.y, curve.bandwidth, q1, median, q3, float(means[i]), points)
             )
@@ -118,7 +118,7 @@ def _panel(name: str, mine: list[ViolinCell], plan: Plan) -> Panel:
             sides = ((-1.0, 0.0), (0.0, 1.0))[stand.series]
         marks += _violin(cell, middle, width, sides, stand.series, stands.series[stand.series], plan)
         if cell.points is not None:
-            x, y = swarm(thinned(cell.points)[0], middle, 0.6 * stand.half, room)
+            x, y = swarm(cell.points, middle, 0.6 * stand.half, room)
             marks.append(Dots(x, y, series=stand.series, small=True))
         if said["mark"] in ("mean", "both"):
             marks.append(Dots(np.array([middle]), np.array([cell.mean]), series=3, ink="curve"))

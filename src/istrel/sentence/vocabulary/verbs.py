@@ -54,7 +54,7 @@ FORMS = {
         Form("cumulative", "the share of cases up to each value", together=True, counted=True),
         Form("boxes", "quartiles, whiskers and far cases", norm=True, together=True, counted=True),
         Form("violins", "mirrored densities with quartiles", together=True, counted=True),
-        Form("points", "every case as a dot", case_by_case=True),
+        Form("points", "every case as a dot", case_by_case=True, counted=True),
         Form("bars", "counts or shares as bars", title="frequencies_of"),
         Form("shares", "shares of a whole, to 100 %", title="frequencies_of"),
         Form("means", "means with their intervals", norm=True, counted=True, title="means_of"),

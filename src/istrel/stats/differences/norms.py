@@ -9,8 +9,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.stats.differences.common import FEW_VALUES, NO_SPREAD, Effect, GroupTest
-from istrel.stats.differences.paired import signed_ranks
+from istrel.stats.differences.paired import signed_ranks_of
 from istrel.stats.estimates import Undefined
+from istrel.stats.frequency import counted
+from istrel.stats.grouping import Arranged
 
 Array = NDArray[np.float64]
 Counts = NDArray[np.int64]
@@ -44,9 +46,12 @@ def mean_against(
     return effect, GroupTest(name, t, (float(df),), 2 * float(stdtr(df, -abs(t))))
 
 
-def median_against(values: Array, norm: float, *, confidence: float) -> tuple[Effect, GroupTest]:
-    """The median of the averages of all pairs of values less the norm, and Wilcoxon's signed ranks of the distances."""
-    found = signed_ranks(np.column_stack([values, np.full(values.size, norm)]), confidence=confidence)
+def median_against(cells: Arranged, norm: float, *, confidence: float) -> tuple[Effect, GroupTest]:
+    """The median of the averages of all pairs of values of a group less the norm, and Wilcoxon's signed ranks of the distances."""
+    distinct, times = np.unique(cells.values - norm, return_counts=True)
+    if cells.times is not None:
+        times = counted(np.searchsorted(distinct, cells.values - norm), distinct.size, cells.times)
+    found = signed_ranks_of(distinct, times, confidence=confidence)
     return replace(found.effect, between=None), found.test
 
 

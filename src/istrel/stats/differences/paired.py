@@ -14,7 +14,7 @@ from numpy.typing import NDArray
 
 from istrel.stats.differences.common import NO_INTERVAL, NO_SPREAD, Effect, GroupTest, solved
 from istrel.stats.estimates import Undefined, undefined
-from istrel.stats.frequency import wilson_intervals
+from istrel.stats.frequency import counted, wilson_intervals
 
 Array = NDArray[np.float64]
 Limit = float | Undefined
@@ -157,7 +157,12 @@ def _sphericity(products: Array) -> float:
 
 # Ranks.
 def signed_ranks(x: Array, *, confidence: float = 0.95) -> Paired:
-    """The median of the averages of all pairs of differences (Hodges & Lehmann 1963), and Wilcoxon's signed ranks.
+    """The median of the averages of all pairs of differences (Hodges & Lehmann 1963), and Wilcoxon's signed ranks."""
+    return signed_ranks_of(*np.unique(x[:, 0] - x[:, 1], return_counts=True), confidence=confidence)
+
+
+def signed_ranks_of(changes: Array, times: NDArray[np.int64], *, confidence: float = 0.95) -> Paired:
+    """The same of differences that each stand once and ascend, with how many persons have each.
 
     Notes
     -----
@@ -166,16 +171,15 @@ def signed_ranks(x: Array, *, confidence: float = 0.95) -> Paired:
     """
     from istrel.stats.special import ndtr, ndtri
 
-    changes = np.sort(x[:, 0] - x[:, 1])
-    n = changes.size
+    n = int(times.sum())
     if not n:
         return _none("median_difference", "signed_ranks", FEW_PERSONS)
     sizes, place = np.unique(np.abs(changes), return_inverse=True)
-    ties = np.bincount(place.ravel())
+    ties = counted(place.ravel(), sizes.size, times)
     ranks = (np.cumsum(ties) - (ties - 1) / 2)[place.ravel()]
-    positive, zeros = float(ranks[changes > 0].sum()), int((changes == 0).sum())
+    positive, zeros = float((times * ranks)[changes > 0].sum()), int(times[changes == 0].sum())
     averages = n * (n + 1) // 2
-    nth = _averages(changes)
+    nth = _averages(changes, times)
     value = (nth((averages - 1) // 2) + nth(averages // 2)) / 2
     if zeros == n:
         none = Undefined("all_differences_are_0")
@@ -210,16 +214,18 @@ def _sums_of_ranks(n: int) -> Array:
     return ways
 
 
-def _averages(changes: Array) -> Callable[[int], float]:
+def _averages(changes: Array, times: NDArray[np.int64]) -> Callable[[int], float]:
     """The k-th smallest average of two differences (or of one with itself), from 0: in order, or found by halving."""
-    if changes.size <= MOST_AVERAGED:
+    running = np.concatenate([[0], np.cumsum(times)])
+    if running[-1] <= MOST_AVERAGED:
+        changes = np.repeat(changes, times)
         upper = np.triu_indices(changes.size)
         every = np.sort((changes[upper[0]] + changes[upper[1]]) / 2)
         return lambda k: float(every[k])
 
     def upto(limit: float) -> int:
-        pairs = np.searchsorted(changes, 2 * limit - changes, side="right").sum()
-        return (int(pairs) + int(np.searchsorted(changes, limit, side="right"))) // 2
+        pairs = (times * running[np.searchsorted(changes, 2 * limit - changes, side="right")]).sum()
+        return (int(pairs) + int(running[np.searchsorted(changes, limit, side="right")])) // 2
 
     def nth(k: int) -> float:
         low, high = float(changes[0]), float(changes[-1])

@@ -12,20 +12,22 @@ from istrel.exhibits.verbs.describe.cells import cell_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import Columns, MeasuredCell
 from istrel.exhibits.wording import titled
-from istrel.stats.differences import paired
+from istrel.stats import moments
+from istrel.stats.differences.norms import mean_against, median_against, standard_error
+from istrel.stats.grouping import alone
 from istrel.style.numbers import Kind
 
-FEWEST, MOST = 3, 200_000  # cases: of more, comparing would take longer than describing
+FEWEST, MOST = 3, 200_000  # cases, and rows: of more, comparing would take longer than describing
 
 
 def columns_of(plan: DescribePlan) -> Columns | None:
     """How two columns of one unit differ, by means or by medians as the statistics are; None where that means nothing.
 
-    Cases must be cases: nothing is said of weighted or counted rows, of persons who stand in several, or of hidden counts.
+    Cases must be cases: nothing is said of weighted rows, of persons who stand in several, or of hidden counts.
     """
     said = plan.request.settings
-    alone = len(plan.subjects) == 2 and all(not grouping.names for grouping in plan.groupings)
-    if not alone or plan.request.norm is not None or said["hide_below"] is not None or plan.data.times is not None:
+    only = len(plan.subjects) == 2 and all(not grouping.names for grouping in plan.groupings)
+    if not only or plan.request.norm is not None or said["hide_below"] is not None:
         return None
     lines = [plan.data.variable(name) for name in plan.names]
     measured = all(
@@ -39,12 +41,20 @@ def columns_of(plan: DescribePlan) -> Columns | None:
     names = plan.names[0], plan.names[1]
     first, second = (plan.data.numbers(name) for name in names)
     both = first.valid & second.valid & plan.cases.mask
-    n = int(np.count_nonzero(both))
-    if not FEWEST <= n <= MOST:
+    n = plan.data.cases_in(both)
+    if n < FEWEST or np.count_nonzero(both) > MOST:
         return None
-    x = np.column_stack([second.values[both], first.values[both]])
-    compared = paired.signed_ranks if plan.centre == "median" else paired.mean_change
-    return Columns(*names, n, compared(x, confidence=said["confidence"]).effect)
+    changes = alone(
+        second.values[both] - first.values[both], None if plan.data.times is None else plan.data.times[both]
+    )
+    if plan.centre == "median":
+        return Columns(*names, n, median_against(changes, 0.0, confidence=said["confidence"])[0])
+    shape = moments.moments(changes)
+    error = standard_error(float(moments.sd(shape).values[0]), n)
+    effect, _ = mean_against(
+        float(moments.mean(shape).values[0]), error, n - 1, 0.0, confidence=said["confidence"], name="paired_t"
+    )
+    return Columns(*names, n, effect)
 
 
 def words_of_columns(found: Columns | None, cells: list[MeasuredCell], plan: DescribePlan) -> list[Text]:

@@ -44,8 +44,7 @@ def _compared(name: str, grouping: Grouping, place: int, plan: DescribePlan) -> 
     if plan.centre == "median":
         if plan.cases.weighted:
             return Effect("median_difference", NOT_WEIGHTED), GroupTest("signed_ranks", NOT_WEIGHTED, p=NOT_WEIGHTED)
-        values = arranged(name, grouping, plan.data).group(place)
-        return median_against(values, norm, confidence=confidence)
+        return median_against(arranged(name, grouping, plan.data).only(place), norm, confidence=confidence)
     if plan.cases.weighted:
         w = weighted_moments_of(name, grouping, plan.data)
         df = w.sample.df if w.n[place] > 1 else 0.0

@@ -129,15 +129,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
 
 def by_value(request: Request, data: Dataset) -> bool:
     """Whether all that is asked for follows from which values occur how often, so that many cases may stand in a row."""
-    said, form = request.settings, request.shape
-    if not is_large(data) or not FORMS[form].counted or said["points"]:
-        return False
-    asked = set(said["statistics"] or ())
-    if form != "table" and not request.across and len(resolve_subjects(request, data)) > 1:
-        return False  # they may share an axis as if each were a group
-    if form == "table":
-        return request.norm is None or "median" not in asked or "mean" in asked
-    return said["bandwidth_rule"] != "sheather-jones"
+    return is_large(data) and FORMS[request.shape].counted
 
 
 def _with_tests(request: Request, groupings: tuple[Grouping, ...]) -> Request:
