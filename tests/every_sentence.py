@@ -572,5 +572,7 @@ def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterato
     for sentence, right, _ in ADVISED.values():
         yield sentence, make_exhibit(sentence, data_of(right(np.random.default_rng(0))))
     yield "check x, z", make_exhibit("check x, z", data_of(normal_two(np.random.default_rng(0))))
+    followed = "describe score, rating across time × group as boxes"
+    yield followed, make_exhibit(followed, data_of(visits(("t1", "t2", "t3"))))
     wide = weighted(data_of("w,a,b\n" + "".join(f"1.5,a{k},b{k}\n" for k in range(26))), Rows(weight="w"))
     yield "count a against b", make_exhibit("count a against b", wide)

@@ -25,6 +25,7 @@ from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, MeasuredCell, ResultCell
 from istrel.exhibits.verbs.frequency_result import FrequencyCell
 from istrel.exhibits.verbs.frequency_words import hidden_note, level_cells, most_frequent, percent_notes
+from istrel.exhibits.within_persons import followed
 from istrel.exhibits.wording import (
     cases_note,
     dashes_note,
@@ -35,6 +36,7 @@ from istrel.exhibits.wording import (
     is_without_value,
     named_group,
     of_group,
+    person_title,
     places_note,
     titled,
     ungrouped_notes,
@@ -93,9 +95,25 @@ def notes_of(plan: DescribePlan, result: DescribeResult) -> tuple[Note, ...]:
         texts += _design_effects(measured, shown, plan)
         reasons = [cell.statistics[key] for cell in measured for key in shown if key in cell.statistics]
         texts += dashes_note([*reasons, *difference_reasons(result)])
+    texts += _persons_note(plan)
     texts += difference_notes(plan, result)
     texts += hidden_note(plan.request.settings["hide_below"], result.cells)
     return general(texts)
+
+
+def _persons_note(plan: DescribePlan) -> list[Text]:
+    """How many persons a figure shows on every occasion, where its groups are occasions; means and paths say it themselves."""
+    form = FORMS[plan.form]
+    if form.title != DISTRIBUTION or not (form.drawn and form.counted) or plan.cases.hides:
+        return []
+    said = []
+    for name in plan.names:
+        for found in (followed(name, grouping, plan) for grouping in plan.groupings):
+            if found:
+                n, k = sum(one.complete.shape[0] for one in found), max(len(one.places) for one in found)
+                text = say("seen_on_every_occasion", n=n, name=person_title(plan.data), k=k)
+                said.append(text if len(plan.names) == 1 else (*titled(plan.data.variable(name)), Run(": "), *text))
+    return said
 
 
 def _paired(plan: DescribePlan) -> tuple[str, ...]:
