@@ -9,6 +9,7 @@ from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
+import msgspec
 import numpy as np
 import pytest
 from hypothesis import example, given, settings
@@ -32,6 +33,7 @@ from istrel.problem import Problem
 from istrel.study.explaining import opened, opened_cell
 from istrel.study.opening import Opening
 from istrel.style.house import HouseStyle, load_style
+from istrel.style.phrases import phrases_in
 from made import make_exhibit
 
 STYLE = load_style()
@@ -102,6 +104,40 @@ def test_what_is_filled_in_gives_the_printed_number(values: list[float], kind: i
             assert printed == print_cell(cell, STYLE)
             assert agrees(expression, printed), (cell.statistic, found.filled)
             assert steps_agree(found.steps), found.steps
+
+
+WORDED = (
+    f"describe x across g with {', '.join(sorted(WORKINGS))}",
+    "describe x across g with mean, difference, test",
+    "describe x across g with median, difference, test",
+    "describe x across bands(x, 5, 15) with mean, difference, test",
+    "describe x across bands(x, 5, 15) with median, difference, test",
+    "describe (x > 9) across g with measure = odds ratio",
+    "check x across g",
+    "count x with bins = 4, cumulative",
+    "count (x > 9) against g with percent = row",
+    "relate x, abs(x - 9) with method = kendall",
+    "relate x, abs(x - 9) with method = spearman",
+)
+
+
+@pytest.mark.parametrize("language", ["de", "fr", "es"])
+def test_formulas_and_steps_speak_the_language_of_the_paper(language: str) -> None:
+    other, seen = msgspec.structs.replace(STYLE, words=phrases_in(language), language=language), 0
+    data = of_values([float(k * 7 % 23 + k % 3) for k in range(24)], [k % 2 for k in range(24)])
+    for sentence in WORDED:
+        exhibit = make_exhibit(sentence, data)
+        for cell in (cell for row in exhibit.sheet.rows for text in row.cells for cell in cells_in(text)):
+            if not isinstance(cell.value, float | int) or not cell.row:
+                continue
+            try:
+                ours, theirs = (opened(exhibit, cell.row, cell.column, style).lines() for style in (STYLE, other))
+            except Problem:
+                continue
+            for line, said in zip(ours[:-1], theirs[:-1], strict=True):  # the last says how the file was read
+                assert said != line or not re.search("[a-z]{4}", line), line
+            seen += 1
+    assert seen > 80
 
 
 def test_every_statistic_of_a_measure_can_be_opened() -> None:

@@ -26,7 +26,8 @@ def explain(options: argparse.Namespace) -> int:
     found = opened(exhibit, row, column, load_style(options.style))
     if options.to == "json":
         content = {**asdict(found), "influence": [{"case": case, "without": value} for case, value in found.influence]}
-        del content["count"]
+        for key in ("count", "stands", "pulls"):
+            del content[key]
         write(as_json(content), None, options)
     else:
         write("".join(f"{line}\n" for line in found.lines()).encode(), None, options)

@@ -14,6 +14,7 @@ from numpy.typing import NDArray
 from istrel.exhibits.text import Text
 
 Floats = NDArray[np.float64]
+Line = str | Text  # symbols alone, or words with them
 
 FIGURES, CARRIED = 10, 16  # significant digits of a part, and those that a number in memory carries
 DECIMALS = 6  # at least, of a part that has some
@@ -36,9 +37,9 @@ class Working:
     """
 
     means: Text
-    formula: str
+    formula: Line
     filled: str
-    steps: tuple[str, ...] = ()
+    steps: tuple[Line, ...] = ()
     without: Callable[[Floats], float] | None = None
 
 

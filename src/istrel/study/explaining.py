@@ -14,9 +14,9 @@ from istrel.exhibits.make import Exhibit
 from istrel.exhibits.printing import plain_text, print_cell
 from istrel.exhibits.quoting import quotable
 from istrel.exhibits.table import TableSheet
-from istrel.exhibits.text import Cell, cells_in, phrases_in
+from istrel.exhibits.text import Cell, cells_in, phrases_in, say
 from istrel.exhibits.verbs.catalogue import verb_of
-from istrel.exhibits.working import Working
+from istrel.exhibits.working import Line, Working
 from istrel.problem import Problem, nearest
 from istrel.sentence.vocabulary import STATISTICS
 from istrel.study.manuscript import places_of
@@ -44,6 +44,8 @@ class Explained:
         How many cases it stands for, and their data rows from 1: at most a thousand.
     influence
         (row, the same number without its case) of the three that pull it most.
+    stands, pulls
+        The same two in words.
     source
         Where its definition comes from, and the data.
     """
@@ -57,6 +59,8 @@ class Explained:
     count: int
     cases: tuple[int, ...]
     influence: tuple[tuple[int, float], ...]
+    stands: str
+    pulls: tuple[str, ...]
     source: str
 
     @property
@@ -67,9 +71,9 @@ class Explained:
     def lines(self) -> list[str]:
         """All of it as lines of text."""
         lines = [self.means, "", f"  {self.formula}", f"  = {self.equation}", *(f"    {step}" for step in self.steps)]
-        if self.count:
-            lines += ["", f"{self.count:,} cases stand behind it." if self.count > 1 else "One case stands behind it."]
-        lines += [f"Without row {case}: {value:.10g}" for case, value in self.influence]
+        if self.stands:
+            lines += ["", self.stands]
+        lines += self.pulls
         return [*lines, "", self.source] if self.source else lines
 
 
@@ -158,19 +162,27 @@ def opened_cell(exhibit: Exhibit, cell: Cell, style: HouseStyle) -> Explained:
             )
         )
     rows = _rows(cell, exhibit)
-    printed = print_cell(cell, style)
+    printed, count, influence = print_cell(cell, style), _cases(cell, exhibit), _influence(working, cell, exhibit, rows)
     return Explained(
         value=float(cell.value),
         printed=printed,
         means=plain_text(working.means, style),
-        formula=working.formula,
+        formula=_line(working.formula, style),
         filled=f"{working.filled} {printed if printed[0] in '<>' else f'= {printed}'}",
-        steps=working.steps,
-        count=_cases(cell, exhibit),
+        steps=tuple(_line(step, style) for step in working.steps),
+        count=count,
         cases=tuple(rows[:MOST_CASES].tolist()),
-        influence=_influence(working, cell, exhibit, rows),
+        influence=influence,
+        stands=plain_text(say("stand_behind_it" if count > 1 else "stands_behind_it", n=count), style) if count else "",
+        pulls=tuple(
+            plain_text(say("without_row", row=str(row), value=f"{value:.10g}"), style) for row, value in influence
+        ),
         source=_source(cell, exhibit, style),
     )
+
+
+def _line(line: Line, style: HouseStyle) -> str:
+    return line if isinstance(line, str) else plain_text(line, style)
 
 
 def _rows(cell: Cell, exhibit: Exhibit) -> Rows:

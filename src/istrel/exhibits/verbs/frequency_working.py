@@ -32,14 +32,16 @@ def _of_level(what: str, level: Level, table: FrequencyCell, cell: Cell) -> Work
     if what in ("n", "count"):
         return counted(cell, name, level.count, table.n)
     if what == "percent":
-        return share(cell, name, level.count, table.total, "N")
+        return share(cell, name, level.count, table.total, verbatim("N"))
     if what in ("valid_percent", "valid", "%"):
-        return share(cell, name, level.count, table.n, "n")
+        return share(cell, name, level.count, table.n, verbatim("n"))
     if what in ("cumulative_percent", "cumulative"):
         below = [other.count for other in table.levels[: table.levels.index(level) + 1] if isinstance(other.count, int)]
-        steps = (f"count up to here = {' + '.join(map(str, below))} = {sum(below)}", f"n = {table.n}")
+        upto = say("step_count_upto", value=f"{' + '.join(map(str, below))} = {sum(below)}")
         filled = f"100 × {sum(below)} ÷ {table.n}"
-        return Working(say("means_share", value=cell, name=name), "100 × count up to here ÷ n", filled, steps)
+        return Working(
+            say("means_share", value=cell, name=name), say("formula_cumulative"), filled, (upto, f"n = {table.n}")
+        )
     return None
 
 
@@ -51,7 +53,7 @@ def limit(level: Level, table: FrequencyCell, cell: Cell, confidence: float) -> 
         return None
     n, z, low = table.n, float(ndtri(0.5 + confidence / 2)), cell.column.endswith("/low")
     sign, p, k = "−" if low else "+", f"{level.count} ÷ {n}", shown(z)
-    steps = (f"count = {level.count}", f"n = {n}", f"p = {p} = {shown(level.count / n)}", f"z = {k}")
+    steps = (say("step_count", n=str(level.count)), f"n = {n}", f"p = {p} = {shown(level.count / n)}", f"z = {k}")
     inner = f"{p} × (1 − {p}) ÷ {n} + {k}^2 ÷ (4 × {n}^2)"
     filled = f"100 × ({p} + {k}^2 ÷ (2 × {n}) {sign} {k} × √({inner})) ÷ (1 + {k}^2 ÷ {n})"
     formula = f"100 × (p + z² ÷ 2n {sign} z√(p(1 − p) ÷ n + z² ÷ 4n²)) ÷ (1 + z² ÷ n)"
@@ -62,12 +64,13 @@ def limit(level: Level, table: FrequencyCell, cell: Cell, confidence: float) -> 
 def counted(cell: Cell, name: Text, count: int, n: int) -> Working:
     """A number of cases."""
     said = say("means_count", value=cell, n=Cell(float(n), Kind.COUNT), name=name)
-    return Working(said, "count", shown(count), (f"n = {n}",))
+    return Working(said, say("letter_count"), shown(count), (f"n = {n}",))
 
 
-def share(cell: Cell, name: Text, count: int, of: int, letter: str) -> Working | None:
+def share(cell: Cell, name: Text, count: int, of: int, letter: Text) -> Working | None:
     """A percentage of a number of cases."""
     if not of:
         return None
     said = say("means_share", value=cell, name=name)
-    return Working(said, f"100 × count ÷ {letter}", f"100 × {count} ÷ {of}", (f"count = {count}", f"{letter} = {of}"))
+    steps = say("step_count", n=str(count)), say("step_letter", letter=letter, n=str(of))
+    return Working(said, say("formula_share", letter=letter), f"100 × {count} ÷ {of}", steps)

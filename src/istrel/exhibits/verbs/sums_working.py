@@ -6,13 +6,13 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from istrel.exhibits.working import shown, signed
+from istrel.exhibits.working import Line, shown, signed
 from istrel.stats import moments
 
 E = "2.718281828459"  # the base of natural logarithms
 SMALL = "₁₂₃₄₅₆₇₈₉"  # the groups in their order
 MOST_GROUPS = len(SMALL)  # of more no working is shown
-Lines = tuple[str, str, tuple[str, ...]]  # formula, filled, steps
+Lines = tuple[Line, str, tuple[Line, ...]]  # formula, filled, steps
 
 
 @dataclass(frozen=True, eq=False)
@@ -47,7 +47,7 @@ def mean_lines(sums: Sums) -> Lines:
     return "Σx ÷ n", f"{signed(sums.total)} ÷ {sums.n}", (f"Σx = {shown(sums.total)}", f"n = {sums.n}")
 
 
-def mean_steps(sums: Sums) -> tuple[str, ...]:
+def mean_steps(sums: Sums) -> tuple[Line, ...]:
     """The steps to the mean, and the mean."""
     _, filled, steps = mean_lines(sums)
     return (*steps, f"M = {filled} = {shown(sums.mean)}")

@@ -24,7 +24,7 @@ from istrel.exhibits.verbs.sums_working import (
     skewness_lines,
 )
 from istrel.exhibits.wording import titled
-from istrel.exhibits.working import Working, shown, signed
+from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.sentence.vocabulary import TESTS
 from istrel.stats.grouping import alone
 from istrel.stats.moments import moments
@@ -82,18 +82,18 @@ def _shapiro(values: Floats, sums: Sums) -> Lines:
     weights = shapiro_weights(np.array([values.size]))
     weighted, squares = math.fsum((weights * values).tolist()), sums.power(2)
     steps = (
-        "a = the weights of the normal distribution for n values (Royston, 1995)",
+        say("step_royston"),
         f"n = {sums.n}",
-        f"Σ a × x in order = {shown(weighted)}",
+        say("step_sum_in_order", value=shown(weighted)),
         f"Σ(x − M)² = {shown(squares)}",
     )
     return "(Σ a x)² ÷ Σ(x − M)²", f"{shown(weighted, times=weighted)}^2 ÷ {shown(squares)}", steps
 
 
-def _standardized(values: Floats, sums: Sums) -> tuple[Floats, tuple[str, ...]]:
+def _standardized(values: Floats, sums: Sums) -> tuple[Floats, tuple[Line, ...]]:
     sd = math.sqrt(sums.variance)
-    steps = (*mean_steps(sums), f"SD = {sd_lines(sums)[1]} = {shown(sd)}", "z = (x − M) ÷ SD, in order")
-    return (values - sums.mean) / sd, (*steps, "Φ(z) = the share of the normal distribution below z")
+    steps = (*mean_steps(sums), f"SD = {sd_lines(sums)[1]} = {shown(sd)}", say("step_z_in_order"), say("step_phi_of_z"))
+    return (values - sums.mean) / sd, steps
 
 
 def _anderson(values: Floats, sums: Sums) -> Lines:
@@ -105,7 +105,7 @@ def _anderson(values: Floats, sums: Sums) -> Lines:
     a = -n - total / n
     steps = (
         *steps,
-        "S sums (2i − 1) × (ln Φ(z(i)) + ln(1 − Φ(z(n + 1 − i)))) over all values",
+        say("step_sum_of_logarithms"),
         f"S = {shown(total)}",
         f"A² = −{n} − {signed(total)} ÷ {n} = {shown(a)}",
     )
@@ -122,16 +122,11 @@ def _lilliefors(values: Floats, sums: Sums) -> Lines:
     at = int((above if up else below).argmax())
     steps = (
         *steps,
-        f"farthest at value number {at + 1} in order, x = {shown(float(values[at]))}",
+        say("step_farthest", place=str(at + 1), value=shown(float(values[at]))),
         f"Φ(z) = {shown(float(f[at]))}",
     )
-    if up:
-        return (
-            "the largest of i ÷ n − Φ(z(i)) and Φ(z(i)) − (i − 1) ÷ n",
-            f"{at + 1} ÷ {n} − {shown(float(f[at]))}",
-            steps,
-        )
-    return "the largest of i ÷ n − Φ(z(i)) and Φ(z(i)) − (i − 1) ÷ n", f"{shown(float(f[at]))} − {at} ÷ {n}", steps
+    share = shown(float(f[at]))
+    return say("formula_lilliefors"), f"{at + 1} ÷ {n} − {share}" if up else f"{share} − {at} ÷ {n}", steps
 
 
 def _anderson_p(found: CheckCell, cell: Cell, plan: CheckPlan) -> Working | None:
@@ -172,7 +167,7 @@ def _with_rest(x: Floats, y: Floats) -> Lines:
         math.fsum((p * q).tolist()) for p, q in ((away[0], away[1]), (away[0], away[0]), (away[1], away[1]))
     )
     steps = (
-        "x is the item, y the sum of the others, of the cases that have all",
+        say("step_item_and_rest"),
         f"n = {x.size}",
         f"Σ(x − Mx)(y − My) = {shown(both)}",
         f"Σ(x − Mx)² = {shown(first)}",
@@ -188,7 +183,7 @@ def _alpha(rest: Floats) -> Lines:
     steps = (
         f"k = {k}",
         f"n = {rest.shape[0]}",
-        f"sum of the variances of the others Σs² = {shown(own)}",
-        f"variance of their sum s²t = {shown(total)}",
+        say("step_sum_of_variances", value=shown(own)),
+        say("step_variance_of_sum", value=shown(total)),
     )
     return "k ÷ (k − 1) × (1 − Σs² ÷ s²t)", f"{k} ÷ ({k} − 1) × (1 − {shown(own)} ÷ {shown(total)})", steps

@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
-from istrel.exhibits.text import Cell
+from istrel.exhibits.text import Cell, say
 from istrel.exhibits.verbs.count.resolve import CountPlan
 from istrel.exhibits.verbs.count.result import CountResult, CrossCell
 from istrel.exhibits.verbs.frequency_result import FrequencyCell
 from istrel.exhibits.verbs.frequency_working import counted, explain_level, share
 from istrel.exhibits.working import Working
+
+LETTERS = {"row": "letter_row", "column": "letter_column", "total": "letter_total"}
 
 
 def explain(plan: CountPlan, result: CountResult, cell: Cell) -> Working | None:
@@ -38,4 +40,4 @@ def _crossed(table: CrossCell, cell: Cell, plan: CountPlan) -> Working | None:
     if what == "n":
         return counted(cell, name, count, sums["column"])
     percent = plan.request.settings["percent"] or "column"
-    return share(cell, name, count, sums[percent], f"n of the {percent}") if what else None
+    return share(cell, name, count, sums[percent], say(LETTERS[percent])) if what else None

@@ -8,9 +8,9 @@ from istrel.exhibits.text import Cell, say
 from istrel.exhibits.verbs.describe.differences import Counts, counts_in
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import Difference
-from istrel.exhibits.verbs.sums_working import Lines
+from istrel.exhibits.verbs.sums_working import SMALL, Lines
 from istrel.exhibits.wording import group_label, titled
-from istrel.exhibits.working import Working, shown
+from istrel.exhibits.working import Line, Working, shown
 from istrel.stats.association import chi_square
 
 MOST_CELLS = 24  # beyond, nobody adds them up by hand
@@ -41,8 +41,8 @@ def explain_chi_square(plan: DescribePlan, found: Difference, cell: Cell) -> Wor
         return None
     rows, columns = counts.shape
     df, statistic = (rows - 1) * (columns - 1), _statistic(counts)
-    steps = (*_chi_square(counts), f"df = ({rows} − 1) × ({columns} − 1) = {df}")
-    steps = (*steps, "Q = the share of the chi-square distribution with df degrees of freedom above")
+    steps: tuple[Line, ...] = (*_chi_square(counts), f"df = ({rows} − 1) × ({columns} − 1) = {df}")
+    steps = (*steps, say("step_chi_square"))
     name = titled(plan.data.variable(found.variable))
     return Working(say("means_p", value=cell, name=name), "Q(χ²; df)", f"Q({shown(statistic)}; {df})", steps)
 
@@ -63,18 +63,20 @@ def _statistic(counts: Counts) -> float:
 def _of_shares(counts: Counts) -> Lines:
     (_, _), (a, b) = counts.tolist()
     n, m = counts.sum(axis=0).tolist()
-    steps = (f"count₁ = {a}", f"n₁ = {n}", f"count₂ = {b}", f"n₂ = {m}")
-    return "100 × (count₁ ÷ n₁ − count₂ ÷ n₂)", f"100 × ({a} ÷ {n} − {b} ÷ {m})", steps
+    return say("formula_difference_of_shares"), f"100 × ({a} ÷ {n} − {b} ÷ {m})", _two(a, n, b, m)
+
+
+def _two(a: int, n: int, b: int, m: int) -> tuple[Line, ...]:
+    counts = (say("step_counts_of_two", letter=SMALL[k], count=str(count)) for k, count in enumerate((a, b)))
+    return next(counts), f"n₁ = {n}", next(counts), f"n₂ = {m}"
 
 
 def _ratio(counts: Counts, *, odds: bool) -> Lines:
     (c, d), (a, b) = counts.tolist()
     n, m = counts.sum(axis=0).tolist()
-    steps = (f"count₁ = {a}", f"n₁ = {n}", f"count₂ = {b}", f"n₂ = {m}")
     if odds:
-        formula = "(count₁ ÷ (n₁ − count₁)) ÷ (count₂ ÷ (n₂ − count₂))"
-        return formula, f"({a} ÷ {c}) ÷ ({b} ÷ {d})", steps
-    return "(count₁ ÷ n₁) ÷ (count₂ ÷ n₂)", f"({a} ÷ {n}) ÷ ({b} ÷ {m})", steps
+        return say("formula_odds_ratio"), f"({a} ÷ {c}) ÷ ({b} ÷ {d})", _two(a, n, b, m)
+    return say("formula_risk_ratio"), f"({a} ÷ {n}) ÷ ({b} ÷ {m})", _two(a, n, b, m)
 
 
 def _chi_square(counts: Counts) -> tuple[str, ...]:
@@ -92,10 +94,16 @@ def _chi_square(counts: Counts) -> tuple[str, ...]:
 def _v(counts: Counts) -> Lines:
     """Corrected for bias, as printed (Bergsma 2013)."""
     n, (r, k), statistic = int(counts.sum()), counts.shape, _statistic(counts)
-    steps = (*_chi_square(counts), f"n = {n}", f"rows r = {r}", f"columns k = {k}")
-    formula = "√((χ² ÷ n − (r − 1)(k − 1) ÷ (n − 1)) ÷ (m − (m − 1)² ÷ (n − 1) − 1)), m = the smaller of r and k"
+    steps: tuple[Line, ...] = (
+        *_chi_square(counts),
+        f"n = {n}",
+        say("step_table_rows", n=str(r)),
+        say("step_table_columns", n=str(k)),
+    )
+    root = "√((χ² ÷ n − (r − 1)(k − 1) ÷ (n − 1)) ÷ (m − (m − 1)² ÷ (n − 1) − 1))"
+    formula = say("formula_v", formula=root)
     if statistic / n <= (r - 1) * (k - 1) / (n - 1):
-        return f"0 where χ² ÷ n is below (r − 1)(k − 1) ÷ (n − 1), otherwise {formula}", "0", steps
+        return say("formula_v_is_0", formula=formula), "0", steps
     m = min((r, k), key=lambda one: one - (one - 1) ** 2 / (n - 1))
     less = f"{shown(statistic)} ÷ {n} − {(r - 1) * (k - 1)} ÷ ({n} − 1)"
     return formula, f"√(({less}) ÷ ({m} − {(m - 1) ** 2} ÷ ({n} − 1) − 1))", steps

@@ -2,9 +2,12 @@
 
 from __future__ import annotations
 
+from istrel.exhibits.text import say
 from istrel.exhibits.verbs.sums_working import SMALL, Lines, Sums, mean_lines, variance_lines
-from istrel.exhibits.working import shown, signed
+from istrel.exhibits.working import Line, shown, signed
 from istrel.stats.differences.common import GroupTest
+
+OMEGA = "df₁(F − 1) ÷ (df₁(F − 1) + N)"
 
 
 def _steps(*groups: Sums) -> tuple[str, ...]:
@@ -34,11 +37,11 @@ def p_lines(test: GroupTest, first: Sums, second: Sums) -> Lines:
     t, (df,) = test.statistic, test.df
     parts = [f"{shown(sums.variance)} ÷ {sums.n}" for sums in (first, second)]
     below = " + ".join(f"({part})^2 ÷ ({sums.n} − 1)" for part, sums in zip(parts, (first, second), strict=True))
-    steps = (
+    steps: tuple[Line, ...] = (
         *_steps(first, second),
         f"t = {_apart(first, second)} ÷ √({parts[0]} + {parts[1]}) = {shown(t)}",
         f"df = ({parts[0]} + {parts[1]})^2 ÷ ({below}) = {shown(df)}",
-        "T = the share of Student’s t distribution with df degrees of freedom below",
+        say("step_student"),
     )
     return "2 × T(−|t|; df)", f"2 × T({shown(-abs(t))}; {shown(df)})", steps
 
@@ -75,8 +78,7 @@ def f_lines(test: GroupTest, groups: list[Sums]) -> Lines:
     assert isinstance(test.statistic, float)
     f, (df1, df2) = test.statistic, test.df
     steps = (*_f_steps(groups, f, df2), f"df₁ = {len(groups)} − 1 = {shown(df1)}")
-    steps = (*steps, "P = the share of the F distribution with df₁ and df₂ degrees of freedom above")
-    return "P(F; df₁; df₂)", f"P({shown(f)}; {shown(df1)}; {shown(df2)})", steps
+    return "P(F; df₁; df₂)", f"P({shown(f)}; {shown(df1)}; {shown(df2)})", (*steps, say("step_fisher"))
 
 
 def omega_lines(test: GroupTest, groups: list[Sums]) -> Lines:
@@ -86,6 +88,6 @@ def omega_lines(test: GroupTest, groups: list[Sums]) -> Lines:
     total = sum(group.n for group in groups)
     steps = (*_f_steps(groups, f, df2), f"df₁ = {len(groups)} − 1 = {shown(df1)}", f"N = {total}")
     if f <= 1:
-        return "0 where F is not above 1, otherwise df₁(F − 1) ÷ (df₁(F − 1) + N)", "0", steps
+        return say("formula_omega_is_0", formula=OMEGA), "0", steps
     above = f"{shown(df1)} × ({shown(f)} − 1)"
-    return "df₁(F − 1) ÷ (df₁(F − 1) + N)", f"{above} ÷ ({above} + {total})", steps
+    return OMEGA, f"{above} ÷ ({above} + {total})", steps

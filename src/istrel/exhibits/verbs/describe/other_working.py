@@ -14,7 +14,7 @@ from istrel.exhibits.verbs.describe.result import MeasuredCell
 from istrel.exhibits.verbs.sums_working import Lines
 from istrel.exhibits.weights import weighted_moments_of
 from istrel.exhibits.wording import titled
-from istrel.exhibits.working import Working, shown, signed
+from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.style.numbers import Kind
 
 
@@ -30,7 +30,7 @@ def explain_weighted(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Wor
     if not n:
         return None
     whole, total = math.fsum(w.tolist()), math.fsum((w * x).tolist())
-    steps: tuple[str, ...] = ("w = the weight of a row", f"n = {n}", f"Σw = {shown(whole)}", f"Σwx = {shown(total)}")
+    steps: tuple[Line, ...] = (say("step_weight"), f"n = {n}", f"Σw = {shown(whole)}", f"Σwx = {shown(total)}")
     if key == "sum":
         return _working(plan, found, cell, ("Σwx", shown(total), steps))
     if key == "mean":
@@ -62,13 +62,13 @@ def explain_icc(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Working 
     squares = int((sizes**2).sum())
     size = (n - squares / n) / (k - 1)
     steps = (
-        f"rows N = {n}",
-        f"persons k = {k}",
-        f"sum of squares between persons = {shown(between)}",
+        say("step_rows", n=str(n)),
+        say("step_persons", k=str(k)),
+        say("step_between", value=shown(between)),
         f"MSB = {shown(between)} ÷ ({k} − 1) = {shown(msb)}",
-        f"sum of squares within persons = {shown(within)}",
+        say("step_within", value=shown(within)),
         f"MSW = {shown(within)} ÷ ({n} − {k}) = {shown(msw)}",
-        f"rows of a person m = ({n} − {squares} ÷ {n}) ÷ ({k} − 1) = {shown(size)}",
+        say("step_rows_of_a_person", value=f"({n} − {squares} ÷ {n}) ÷ ({k} − 1) = {shown(size)}"),
     )
     filled = f"({shown(msb)} − {shown(msw)}) ÷ ({shown(msb)} + ({shown(size)} − 1) × {shown(msw)})"
     return _working(plan, found, cell, ("(MSB − MSW) ÷ (MSB + (m − 1) × MSW)", filled, steps))

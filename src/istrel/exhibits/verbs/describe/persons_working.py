@@ -16,7 +16,7 @@ from istrel.exhibits.verbs.describe.result import Difference
 from istrel.exhibits.verbs.describe.within import cells_between, seen_on
 from istrel.exhibits.verbs.sums_working import Lines, Sums
 from istrel.exhibits.wording import group_label, titled
-from istrel.exhibits.working import Working, shown, signed
+from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.stats.differences.common import GroupTest
 from istrel.stats.moments import moments
 
@@ -86,7 +86,7 @@ def _between(plan: DescribePlan, found: Difference) -> tuple[Sums, Sums] | None:
     return Sums(m.of(slice(first, first + 1))), Sums(m.of(slice(second, second + 1)))
 
 
-def _of_changes(x: Array) -> tuple[int, float, float, tuple[str, ...]]:
+def _of_changes(x: Array) -> tuple[int, float, float, tuple[Line, ...]]:
     """(persons, mean and standard deviation of their changes, the steps to these)."""
     d, n = x[:, 0] - x[:, 1], x.shape[0]
     total = math.fsum(d.tolist())
@@ -94,7 +94,7 @@ def _of_changes(x: Array) -> tuple[int, float, float, tuple[str, ...]]:
     squares = math.fsum(((d - mean) ** 2).tolist())
     sd = math.sqrt(squares / (n - 1))
     steps = (
-        "d = the first of a person minus the second",
+        say("step_first_minus_second"),
         f"n = {n}",
         f"Σd = {shown(total)}",
         f"M = {signed(total)} ÷ {n} = {shown(mean)}",
@@ -122,6 +122,6 @@ def _paired_t(x: Array) -> Lines:
         *steps,
         f"t = {signed(mean)} ÷ ({shown(sd)} ÷ √({n})) = {shown(t)}",
         f"df = {n} − 1 = {n - 1}",
-        "T = the share of Student’s t distribution with df degrees of freedom below",
+        say("step_student"),
     )
     return "2 × T(−|t|; df)", f"2 × T({shown(-abs(t))}; {n - 1})", steps

@@ -13,7 +13,7 @@ from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import Difference
 from istrel.exhibits.verbs.sums_working import MOST_GROUPS, SMALL, Lines
 from istrel.exhibits.wording import group_label, titled
-from istrel.exhibits.working import Working, shown
+from istrel.exhibits.working import Line, Working, shown
 from istrel.stats.differences.common import GroupTest
 
 Counts = NDArray[np.int64]
@@ -66,21 +66,17 @@ def _delta(counts: Counts, _: Cell) -> Lines:
     steps = (
         f"n₁ = {n}",
         f"n₂ = {m}",
-        f"pairs with the first higher = {higher}",
-        f"pairs with the first lower = {lower}",
+        say("step_pairs_higher", n=str(higher)),
+        say("step_pairs_lower", n=str(lower)),
     )
-    return "(pairs higher − pairs lower) ÷ (n₁ × n₂)", f"({higher} − {lower}) ÷ ({n} × {m})", steps
+    return say("formula_delta"), f"({higher} − {lower}) ÷ ({n} × {m})", steps
 
 
 def _shift(counts: Counts, cell: Cell) -> Lines:
     n, m = counts.sum(axis=0).tolist()
-    steps = (f"n₁ = {n}", f"n₂ = {m}", f"differences = {n} × {m} = {n * m}")
+    steps = (f"n₁ = {n}", f"n₂ = {m}", say("step_differences", value=f"{n} × {m} = {n * m}"))
     assert isinstance(cell.value, float | int)
-    return (
-        "the median of the n₁ × n₂ differences of a value of one group and one of the other",
-        shown(cell.value),
-        steps,
-    )
+    return say("formula_shift"), shown(cell.value), steps
 
 
 def _ranked(counts: Counts) -> tuple[list[int], list[float], int, int]:
@@ -104,33 +100,33 @@ def _mann_whitney(counts: Counts) -> Lines:
         f"n₁ = {n}",
         f"n₂ = {m}",
         f"N = {total}",
-        f"sum of ranks R₁ = {shown(ranks)}",
-        f"Σ(t³ − t) over values that t cases share = {shared}",
+        say("step_rank_sum", letter="₁", value=shown(ranks)),
+        say("step_shared", value=str(shared)),
         f"U = {shown(ranks)} − {n} × ({n} + 1) ÷ 2 = {shown(u)}",
         f"s = √({inner}) = {shown(spread)}",
         f"z = {away} ÷ {shown(spread)} = {shown(z)}",
-        "Φ = the share of the normal distribution below",
+        say("step_phi"),
     )
     return "2 × Φ(−z), z = (|U − n₁n₂ ÷ 2| − 0.5) ÷ s", f"2 × Φ({shown(-z)})", steps
 
 
-def _h(counts: Counts) -> tuple[float, tuple[str, ...]]:
+def _h(counts: Counts) -> tuple[float, tuple[Line, ...]]:
     sizes, sums, total, shared = _ranked(counts)
     middle = (total + 1) / 2
     parts = [f"({shown(r)} − {n} × {shown(middle)})^2 ÷ {n}" for n, r in zip(sizes, sums, strict=True)]
     off = sum((r - n * middle) ** 2 / n for n, r in zip(sizes, sums, strict=True))
     tied = 1 - shared / (total**3 - total)
     h = 12 / (total * (total + 1)) * off / tied
-    given = [
+    given: list[Line] = [
         line
         for letter, n, r in zip(SMALL[: len(sizes)], sizes, sums, strict=True)
-        for line in (f"n{letter} = {n}", f"sum of ranks R{letter} = {shown(r)}")
+        for line in (f"n{letter} = {n}", say("step_rank_sum", letter=letter, value=shown(r)))
     ]
     steps = (
         *given,
         f"N = {total}",
         f"S = {' + '.join(parts)} = {shown(off)}",
-        f"ties = 1 − {shared} ÷ ({total}^3 − {total}) = {shown(tied)}",
+        say("step_ties", value=f"1 − {shared} ÷ ({total}^3 − {total}) = {shown(tied)}"),
         f"H = 12 ÷ ({total} × ({total} + 1)) × {shown(off)} ÷ {shown(tied)} = {shown(h)}",
     )
     return h, steps
@@ -142,7 +138,7 @@ def _kruskal_wallis(counts: Counts) -> Lines:
     steps = (
         *steps,
         f"df = {k} − 1 = {k - 1}",
-        "Q = the share of the chi-square distribution with df degrees of freedom above",
+        say("step_chi_square"),
     )
     return "Q(H; df)", f"Q({shown(h)}; {k - 1})", steps
 

@@ -271,9 +271,9 @@ def _mad(parts: Parts, key: str) -> Lines:
     centre = float(quantiles.quantile(parts.bench.cells, 0.5).values[0])
     distances = replace(parts, cells=parts.cells.in_order(np.abs(parts.cells.values - centre)))
     formula, filled, steps = _at_share(distances, 0.5, 7, "d")
-    steps = (f"Mdn = {shown(centre)}", "d = the distances from the median in their order", *steps)
+    steps = (f"Mdn = {shown(centre)}", say("step_distances"), *steps)
     if key == "mad":
-        return f"median of d: {formula}", filled, steps
+        return say("formula_median_of", formula=formula), filled, steps
     return "1.4826 × MAD", f"1.4826 × {shown(parts.of('mad'))}", (*steps, f"MAD = {filled} = {shown(parts.of('mad'))}")
 
 
@@ -288,8 +288,8 @@ def _trimmed(parts: Parts, _: str) -> Lines:
     running = parts.cells.running
     times = np.minimum(running[1:], parts.n - cut) - np.maximum(running[:-1], cut)
     total = math.fsum(parts.cells.values * np.maximum(times, 0))
-    steps = (f"values left out at each end = {cut}", f"n = {inner}", f"Σx = {shown(total)}")
-    return "Σx ÷ n of the inner values", f"{signed(total)} ÷ {inner}", steps
+    steps = (say("step_left_out", n=str(cut)), f"n = {inner}", f"Σx = {shown(total)}")
+    return say("formula_inner"), f"{signed(total)} ÷ {inner}", steps
 
 
 def _geometric(parts: Parts, _: str) -> Lines:
@@ -303,15 +303,11 @@ def _harmonic(parts: Parts, _: str) -> Lines:
 
 
 def _mode(parts: Parts, _: str) -> Lines:
-    return (
-        "the value that occurs most often",
-        shown(parts.of("mode")),
-        (f"it occurs {shown(parts.of('mode_count'))} times",),
-    )
+    return say("formula_mode"), shown(parts.of("mode")), (say("step_occurs", n=shown(parts.of("mode_count"))),)
 
 
 def _mode_count(parts: Parts, _: str) -> Lines:
-    return "how often the mode occurs", shown(parts.of("mode_count")), ()
+    return say("formula_mode_count"), shown(parts.of("mode_count")), ()
 
 
 WORKINGS: dict[str, Callable[[Parts, str], Lines]] = {

@@ -15,7 +15,7 @@ from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult
 from istrel.exhibits.verbs.relate.typeset import row_key
 from istrel.exhibits.verbs.sums_working import Lines, Sums, mean_lines, sd_lines
 from istrel.exhibits.wording import titled
-from istrel.exhibits.working import Working, shown, signed
+from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.stats.correlation import mid_ranks
 from istrel.style.numbers import Kind
 
@@ -74,14 +74,14 @@ def _coefficient(pair: Pair, cell: Cell, part: Part, plan: RelatePlan) -> Workin
         return Working(say("means_kendall", value=cell), *_kendall(x, y)) if x.size <= MOST_PAIRED else None
     if pair.method == "spearman":
         ranks = mid_ranks(np.column_stack([x, y]))
-        steps = ("x and y are the ranks of both; equal values share the mean of their ranks",)
+        steps = (say("step_ranks_of_both"),)
         return _product_moment(ranks[:, 0], ranks[:, 1], say("means_spearman", value=cell), steps)
     if pair.method != "pearson":
         return None
     if plan.request.settings["within"]:
         codes = person_codes(plan.data)[part.rows][used]
         x, y = (_without_means(values[codes >= 0], codes[codes >= 0]) for values in (x, y))
-        steps = ("x and y are the distances of each row from the mean of its person",)
+        steps = (say("step_distances_of_persons"),)
         return _product_moment(x, y, say("means_correlation", value=cell), steps)
     return _product_moment(x, y, say("means_correlation", value=cell), ())
 
@@ -103,7 +103,7 @@ def _sums(x: Floats, y: Floats) -> tuple[list[float], float, float, float]:
     return means, both, first, second
 
 
-def _product_moment(x: Floats, y: Floats, means_: Text, before: tuple[str, ...]) -> Working:
+def _product_moment(x: Floats, y: Floats, means_: Text, before: tuple[Line, ...]) -> Working:
     means, both, first, second = _sums(x, y)
     steps = (
         *before,
@@ -144,11 +144,10 @@ def _kendall(x: Floats, y: Floats) -> Lines:
     pairs = n * (n - 1) // 2
     ties = [sum(t * (t - 1) // 2 for t in np.unique(values, return_counts=True)[1].tolist()) for values in (x, y)]
     steps = (
-        f"pairs of cases = {n} × ({n} − 1) ÷ 2 = {pairs}",
-        f"in the same order in both C = {same}",
-        f"in opposite orders D = {other}",
-        f"equal in x Tx = {ties[0]}",
-        f"equal in y Ty = {ties[1]}",
+        say("step_pairs_of_cases", value=f"{n} × ({n} − 1) ÷ 2 = {pairs}"),
+        say("step_same_order", n=str(same)),
+        say("step_opposite_order", n=str(other)),
+        *(say("step_equal_in", letter=letter, n=str(tied)) for letter, tied in zip("xy", ties, strict=True)),
     )
     filled = f"({same} − {other}) ÷ √(({pairs} − {ties[0]}) × ({pairs} − {ties[1]}))"
-    return "(C − D) ÷ √((pairs − Tx) × (pairs − Ty))", filled, steps
+    return say("formula_tau"), filled, steps
