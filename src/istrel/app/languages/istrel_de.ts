@@ -2444,6 +2444,10 @@
    <translation>eine Zahl</translation>
   </message>
   <message>
+   <source>a number in the text</source>
+   <translation>eine Zahl im Text</translation>
+  </message>
+  <message>
    <source>a picture; type its numbers into a workbook</source>
    <translation>ein Bild; tippen Sie seine Zahlen in eine Arbeitsmappe</translation>
   </message>
@@ -2632,6 +2636,10 @@
    <translation>ein Archiv, das hier nicht entpackt wird; entpacken Sie es, und öffnen Sie die Datei darin</translation>
   </message>
   <message>
+   <source>an exhibit</source>
+   <translation>eine Darstellung</translation>
+  </message>
+  <message>
    <source>an occasion of one {title}</source>
    <translation>ein Zeitpunkt von {title}</translation>
   </message>
@@ -2669,6 +2677,10 @@
   <message>
    <source>another of {count}</source>
    <translation>eine andere von {count}</translation>
+  </message>
+  <message>
+   <source>another picture</source>
+   <translation>ein anderes Bild</translation>
   </message>
   <message>
    <source>answers in columns</source>
@@ -3267,6 +3279,10 @@
    <translation>den Titel bearbeiten</translation>
   </message>
   <message>
+   <source>edited by hand</source>
+   <translation>von Hand geändert</translation>
+  </message>
+  <message>
    <source>encoding</source>
    <translation>Kodierung</translation>
   </message>
@@ -3621,6 +3637,10 @@
    <translation>fehlt, oder fehlt nicht</translation>
   </message>
   <message>
+   <source>is not in the study any more</source>
+   <translation>steht nicht mehr in der Studie</translation>
+  </message>
+  <message>
    <source>is not missing</source>
    <translation>fehlt nicht</translation>
   </message>
@@ -3653,6 +3673,10 @@
    <translation>es enthält seinen Schätzwert nicht</translation>
   </message>
   <message>
+   <source>it is not in the exhibit any more</source>
+   <translation>es steht nicht mehr in der Darstellung</translation>
+  </message>
+  <message>
    <source>it is read-only</source>
    <translation>nur zum Lesen</translation>
   </message>
@@ -3661,8 +3685,16 @@
    <translation>es liegt jenseits von 1</translation>
   </message>
   <message>
+   <source>it was not found: taken out, or rewritten</source>
+   <translation>nicht gefunden: herausgenommen oder umgeschrieben</translation>
+  </message>
+  <message>
    <source>item turned round on its scale</source>
    <translation>Item, auf seiner Skala umgedreht</translation>
+  </message>
+  <message>
+   <source>its cell cannot be told from others in the table as it is</source>
+   <translation>seine Zelle lässt sich in der Tabelle, wie sie ist, nicht von anderen unterscheiden</translation>
   </message>
   <message>
    <source>its dates are written in several ways; each was read in its own.</source>
@@ -3687,6 +3719,10 @@
   <message>
    <source>its lower limit is above the upper one</source>
    <translation>seine untere Grenze liegt über der oberen</translation>
+  </message>
+  <message>
+   <source>its mark is gone here, so it was left as it is</source>
+   <translation>die Markierung fehlt hier, deshalb blieb es, wie es ist</translation>
   </message>
   <message>
    <source>its numbers are in several units ({units}); it was left as text.</source>
@@ -4251,6 +4287,10 @@
    <translation>nicht mehr da</translation>
   </message>
   <message>
+   <source>notes</source>
+   <translation>Anmerkungen</translation>
+  </message>
+  <message>
    <source>nothing</source>
    <translation>nichts</translation>
   </message>
@@ -4601,6 +4641,10 @@
   <message>
    <source>refers to an exhibit that is gone</source>
    <translation>verweist auf eine Darstellung, die es nicht mehr gibt</translation>
+  </message>
+  <message>
+   <source>refers to an exhibit that is not in the study any more</source>
+   <translation>verweist auf eine Darstellung, die nicht mehr in der Studie steht</translation>
   </message>
   <message>
    <source>refers to what is gone</source>
@@ -5053,6 +5097,10 @@
    <translation>die Leerzeichen herausnehmen</translation>
   </message>
   <message>
+   <source>taken out of the document, stays away</source>
+   <translation>aus dem Dokument herausgenommen, bleibt weg</translation>
+  </message>
+  <message>
    <source>telephone numbers</source>
    <translation>Telefonnummern</translation>
   </message>
@@ -5105,6 +5153,18 @@
    <translation>der Datenträger ist voll</translation>
   </message>
   <message>
+   <source>the document does not remember what stood there; “--again” exchanges it</source>
+   <translation>das Dokument weiß nicht mehr, was dort stand; „--again“ tauscht es aus</translation>
+  </message>
+  <message>
+   <source>the figure</source>
+   <translation>die Abbildung</translation>
+  </message>
+  <message>
+   <source>the figure as it is now</source>
+   <translation>die Abbildung, wie sie jetzt ist</translation>
+  </message>
+  <message>
    <source>the gravest first, or in the order of the variables</source>
    <translation>das Schwerste zuerst, oder in der Reihenfolge der Variablen</translation>
   </message>
@@ -5119,6 +5179,10 @@
   <message>
    <source>the limits of the classes, all of them</source>
    <translation>die Grenzen der Klassen, alle</translation>
+  </message>
+  <message>
+   <source>the marks of Istrel’s numbers are gone, a program that saved it drops them; what moved is named, not exchanged</source>
+   <translation>die Markierungen von Istrels Zahlen fehlen, ein Programm, das es gespeichert hat, lässt sie weg; was sich geändert hat, wird genannt, nicht ausgetauscht</translation>
   </message>
   <message>
    <source>the middle of its scale</source>
@@ -5147,6 +5211,10 @@
   <message>
    <source>the paper</source>
    <translation>das Manuskript</translation>
+  </message>
+  <message>
+   <source>the paragraph reads otherwise in the document, or its numbers are others now</source>
+   <translation>der Absatz lautet im Dokument anders, oder seine Zahlen sind jetzt andere</translation>
   </message>
   <message>
    <source>the paragraph written last</source>
@@ -5179,6 +5247,10 @@
   <message>
    <source>the study</source>
    <translation>die Studie</translation>
+  </message>
+  <message>
+   <source>the table in the document has another shape</source>
+   <translation>die Tabelle im Dokument hat eine andere Form</translation>
   </message>
   <message>
    <source>the type of quantile, after Hyndman and Fan</source>
@@ -5225,6 +5297,14 @@
    <translation>drittes Quartil</translation>
   </message>
   <message>
+   <source>this document</source>
+   <translation>dieses Dokument</translation>
+  </message>
+  <message>
+   <source>this format has no tracked changes for rows; without “--tracked” the table comes whole</source>
+   <translation>dieses Format kennt keine nachverfolgten Änderungen für Zeilen; ohne „--tracked“ kommt die Tabelle ganz</translation>
+  </message>
+  <message>
    <source>this is no Data Package and no Table Schema.</source>
    <translation>das ist weder ein Data Package noch ein Table Schema.</translation>
   </message>
@@ -5249,6 +5329,10 @@
    <translation>diese Studie ist nicht zu verstehen.</translation>
   </message>
   <message>
+   <source>this table has lost its mark, so it was left as it is</source>
+   <translation>diese Tabelle hat ihre Markierung verloren, deshalb blieb sie, wie sie ist</translation>
+  </message>
+  <message>
    <source>tiles of fewer cases are left white</source>
    <translation>Kacheln mit weniger Fällen bleiben weiß</translation>
   </message>
@@ -5263,6 +5347,10 @@
   <message>
    <source>times of day, read as hours</source>
    <translation>Uhrzeiten, als Stunden gelesen</translation>
+  </message>
+  <message>
+   <source>title</source>
+   <translation>Titel</translation>
   </message>
   <message>
    <source>to the main text</source>
@@ -5587,6 +5675,10 @@
   <message>
    <source>words may no longer hold</source>
    <translation>Worte stimmen vielleicht nicht mehr</translation>
+  </message>
+  <message>
+   <source>words may no longer hold: {says}</source>
+   <translation>Worte stimmen vielleicht nicht mehr: {says}</translation>
   </message>
   <message>
    <source>words no longer hold</source>
@@ -6015,6 +6107,10 @@
    <translation>{label} verbirgt, wie viele Fälle {words} sind, aber {beside} lässt es sich erschließen; verbergen Sie es auch dort, oder behalten Sie nur eines.</translation>
   </message>
   <message>
+   <source>{label} in the text</source>
+   <translation>{label} im Text</translation>
+  </message>
+  <message>
    <source>{label} is mentioned before {label_2}.</source>
    <translation>{label} wird vor {label_2} erwähnt.</translation>
   </message>
@@ -6049,8 +6145,16 @@
    <translation>{label} prüft Unterschiede, ohne zu sagen, wie groß sie sind.</translation>
   </message>
   <message>
+   <source>{label}, “{found}” in the text</source>
+   <translation>{label}, „{found}“ im Text</translation>
+  </message>
+  <message>
    <source>{label}: {name} holds {code:g}, which looks like a code for a missing answer.</source>
    <translation>{label}: {name} enthält {code:g}, was wie ein Code für eine fehlende Antwort aussieht.</translation>
+  </message>
+  <message>
+   <source>{left}; it would be “{new}”</source>
+   <translation>{left}; jetzt wäre es „{new}“</translation>
   </message>
   <message>
    <source>{len} more ▾</source>
@@ -6105,6 +6209,13 @@
    <translation>
     <numerusform>{n:,} Fall</numerusform>
     <numerusform>{n:,} Fälle</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [cell|cells]</source>
+   <translation>
+    <numerusform>{n:,} Zelle</numerusform>
+    <numerusform>{n:,} Zellen</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -6404,6 +6515,14 @@
    <source>{name}: {valid:,} valid · {missing:,} missing · {distinct:,} distinct{zeros}</source>
    <translation>{name}: {valid:,} gültig · {missing:,} fehlend · {distinct:,} verschieden{zeros}</translation>
   </message>
+  <message>
+   <source>{near}: edited by hand to “{old}”, left as it is</source>
+   <translation>{near}: von Hand zu „{old}“ geändert, bleibt so</translation>
+  </message>
+  <message>
+   <source>{near}: “{old}” is now “{new}”, but {why}</source>
+   <translation>{near}: „{old}“ ist jetzt „{new}“, aber {why}</translation>
+  </message>
   <message numerus="yes">
    <source>{number} [thing|things] to look at</source>
    <translation>
@@ -6521,6 +6640,10 @@
   <message>
    <source>{places} or {last}</source>
    <translation>{places} oder {last}</translation>
+  </message>
+  <message>
+   <source>{place} (“{text}”)</source>
+   <translation>{place} („{text}“)</translation>
   </message>
   <message>
    <source>{place}: cannot be made ({why}).</source>
@@ -6712,6 +6835,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>“{child}” is made from “{leaving}”; take that out first.</source>
    <translation>„{child}“ ist aus „{leaving}“ gebildet; nehmen Sie das zuerst heraus.</translation>
+  </message>
+  <message>
+   <source>“{claim}” no longer holds</source>
+   <translation>„{claim}“ stimmt nicht mehr</translation>
   </message>
   <message numerus="yes">
    <source>“{column}” does not {what}: [one row holds|{n:,} rows hold] {lack}: row {shown}. Mend or set aside these rows first.</source>

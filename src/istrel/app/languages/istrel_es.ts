@@ -2444,6 +2444,10 @@
    <translation>un número</translation>
   </message>
   <message>
+   <source>a number in the text</source>
+   <translation>un número en el texto</translation>
+  </message>
+  <message>
    <source>a picture; type its numbers into a workbook</source>
    <translation>una imagen; teclee sus números en un libro de cálculo</translation>
   </message>
@@ -2632,6 +2636,10 @@
    <translation>un archivo comprimido que aquí no se descomprime; descomprímalo y abra el archivo que contiene</translation>
   </message>
   <message>
+   <source>an exhibit</source>
+   <translation>un elemento</translation>
+  </message>
+  <message>
    <source>an occasion of one {title}</source>
    <translation>una ocasión de {title}</translation>
   </message>
@@ -2669,6 +2677,10 @@
   <message>
    <source>another of {count}</source>
    <translation>otra de {count}</translation>
+  </message>
+  <message>
+   <source>another picture</source>
+   <translation>otra imagen</translation>
   </message>
   <message>
    <source>answers in columns</source>
@@ -3267,6 +3279,10 @@
    <translation>editar el título</translation>
   </message>
   <message>
+   <source>edited by hand</source>
+   <translation>editado a mano</translation>
+  </message>
+  <message>
    <source>encoding</source>
    <translation>codificación</translation>
   </message>
@@ -3621,6 +3637,10 @@
    <translation>falta, o no falta</translation>
   </message>
   <message>
+   <source>is not in the study any more</source>
+   <translation>ya no está en el estudio</translation>
+  </message>
+  <message>
    <source>is not missing</source>
    <translation>no falta</translation>
   </message>
@@ -3653,6 +3673,10 @@
    <translation>no contiene su estimación</translation>
   </message>
   <message>
+   <source>it is not in the exhibit any more</source>
+   <translation>ya no está en el elemento</translation>
+  </message>
+  <message>
    <source>it is read-only</source>
    <translation>es de solo lectura</translation>
   </message>
@@ -3661,8 +3685,16 @@
    <translation>supera 1</translation>
   </message>
   <message>
+   <source>it was not found: taken out, or rewritten</source>
+   <translation>no se encontró: se quitó o se reescribió</translation>
+  </message>
+  <message>
    <source>item turned round on its scale</source>
    <translation>ítem invertido en su escala</translation>
+  </message>
+  <message>
+   <source>its cell cannot be told from others in the table as it is</source>
+   <translation>su celda no se distingue de otras en la tabla tal como está</translation>
   </message>
   <message>
    <source>its dates are written in several ways; each was read in its own.</source>
@@ -3687,6 +3719,10 @@
   <message>
    <source>its lower limit is above the upper one</source>
    <translation>su límite inferior supera al superior</translation>
+  </message>
+  <message>
+   <source>its mark is gone here, so it was left as it is</source>
+   <translation>aquí falta su marca, así que se dejó como está</translation>
   </message>
   <message>
    <source>its numbers are in several units ({units}); it was left as text.</source>
@@ -4251,6 +4287,10 @@
    <translation>ya no está</translation>
   </message>
   <message>
+   <source>notes</source>
+   <translation>notas</translation>
+  </message>
+  <message>
    <source>nothing</source>
    <translation>nada</translation>
   </message>
@@ -4601,6 +4641,10 @@
   <message>
    <source>refers to an exhibit that is gone</source>
    <translation>remite a un elemento que ya no existe</translation>
+  </message>
+  <message>
+   <source>refers to an exhibit that is not in the study any more</source>
+   <translation>remite a un elemento que ya no está en el estudio</translation>
   </message>
   <message>
    <source>refers to what is gone</source>
@@ -5053,6 +5097,10 @@
    <translation>quitar los espacios</translation>
   </message>
   <message>
+   <source>taken out of the document, stays away</source>
+   <translation>quitado del documento, no vuelve</translation>
+  </message>
+  <message>
    <source>telephone numbers</source>
    <translation>números de teléfono</translation>
   </message>
@@ -5105,6 +5153,18 @@
    <translation>el disco está lleno</translation>
   </message>
   <message>
+   <source>the document does not remember what stood there; “--again” exchanges it</source>
+   <translation>el documento no recuerda lo que había allí; «--again» lo cambia</translation>
+  </message>
+  <message>
+   <source>the figure</source>
+   <translation>la figura</translation>
+  </message>
+  <message>
+   <source>the figure as it is now</source>
+   <translation>la figura como es ahora</translation>
+  </message>
+  <message>
    <source>the gravest first, or in the order of the variables</source>
    <translation>lo más grave primero, o en el orden de las variables</translation>
   </message>
@@ -5119,6 +5179,10 @@
   <message>
    <source>the limits of the classes, all of them</source>
    <translation>los límites de las clases, todos</translation>
+  </message>
+  <message>
+   <source>the marks of Istrel’s numbers are gone, a program that saved it drops them; what moved is named, not exchanged</source>
+   <translation>faltan las marcas de los números de Istrel, un programa que lo guardó las quita; lo que cambió se nombra, no se cambia</translation>
   </message>
   <message>
    <source>the middle of its scale</source>
@@ -5147,6 +5211,10 @@
   <message>
    <source>the paper</source>
    <translation>el trabajo</translation>
+  </message>
+  <message>
+   <source>the paragraph reads otherwise in the document, or its numbers are others now</source>
+   <translation>el párrafo dice otra cosa en el documento, o sus números son otros ahora</translation>
   </message>
   <message>
    <source>the paragraph written last</source>
@@ -5179,6 +5247,10 @@
   <message>
    <source>the study</source>
    <translation>el estudio</translation>
+  </message>
+  <message>
+   <source>the table in the document has another shape</source>
+   <translation>la tabla del documento tiene otra forma</translation>
   </message>
   <message>
    <source>the type of quantile, after Hyndman and Fan</source>
@@ -5225,6 +5297,14 @@
    <translation>tercer cuartil</translation>
   </message>
   <message>
+   <source>this document</source>
+   <translation>este documento</translation>
+  </message>
+  <message>
+   <source>this format has no tracked changes for rows; without “--tracked” the table comes whole</source>
+   <translation>este formato no tiene control de cambios para filas; sin «--tracked» la tabla viene entera</translation>
+  </message>
+  <message>
    <source>this is no Data Package and no Table Schema.</source>
    <translation>esto no es ni un Data Package ni un Table Schema.</translation>
   </message>
@@ -5249,6 +5329,10 @@
    <translation>este estudio no se entiende.</translation>
   </message>
   <message>
+   <source>this table has lost its mark, so it was left as it is</source>
+   <translation>esta tabla perdió su marca, así que se dejó como está</translation>
+  </message>
+  <message>
    <source>tiles of fewer cases are left white</source>
    <translation>los cuadros con menos casos quedan en blanco</translation>
   </message>
@@ -5263,6 +5347,10 @@
   <message>
    <source>times of day, read as hours</source>
    <translation>horas del día, leídas como horas</translation>
+  </message>
+  <message>
+   <source>title</source>
+   <translation>título</translation>
   </message>
   <message>
    <source>to the main text</source>
@@ -5587,6 +5675,10 @@
   <message>
    <source>words may no longer hold</source>
    <translation>quizá haya palabras que ya no son ciertas</translation>
+  </message>
+  <message>
+   <source>words may no longer hold: {says}</source>
+   <translation>quizá unas palabras ya no sean ciertas: {says}</translation>
   </message>
   <message>
    <source>words no longer hold</source>
@@ -6015,6 +6107,10 @@
    <translation>{label} oculta cuántos casos son {words}, pero {beside} puede deducirse; ocúltelo también allí, o conserve solo uno.</translation>
   </message>
   <message>
+   <source>{label} in the text</source>
+   <translation>{label} en el texto</translation>
+  </message>
+  <message>
    <source>{label} is mentioned before {label_2}.</source>
    <translation>{label} se menciona antes que {label_2}.</translation>
   </message>
@@ -6049,8 +6145,16 @@
    <translation>{label} prueba diferencias sin decir su tamaño.</translation>
   </message>
   <message>
+   <source>{label}, “{found}” in the text</source>
+   <translation>{label}, «{found}» en el texto</translation>
+  </message>
+  <message>
    <source>{label}: {name} holds {code:g}, which looks like a code for a missing answer.</source>
    <translation>{label}: {name} contiene {code:g}, que parece un código de respuesta perdida.</translation>
+  </message>
+  <message>
+   <source>{left}; it would be “{new}”</source>
+   <translation>{left}; sería «{new}»</translation>
   </message>
   <message>
    <source>{len} more ▾</source>
@@ -6105,6 +6209,13 @@
    <translation>
     <numerusform>{n:,} caso</numerusform>
     <numerusform>{n:,} casos</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [cell|cells]</source>
+   <translation>
+    <numerusform>{n:,} celda</numerusform>
+    <numerusform>{n:,} celdas</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -6404,6 +6515,14 @@
    <source>{name}: {valid:,} valid · {missing:,} missing · {distinct:,} distinct{zeros}</source>
    <translation>{name}: {valid:,} válidos · {missing:,} perdidos · {distinct:,} distintos{zeros}</translation>
   </message>
+  <message>
+   <source>{near}: edited by hand to “{old}”, left as it is</source>
+   <translation>{near}: editado a mano a «{old}», se deja como está</translation>
+  </message>
+  <message>
+   <source>{near}: “{old}” is now “{new}”, but {why}</source>
+   <translation>{near}: «{old}» es ahora «{new}», pero {why}</translation>
+  </message>
   <message numerus="yes">
    <source>{number} [thing|things] to look at</source>
    <translation>
@@ -6521,6 +6640,10 @@
   <message>
    <source>{places} or {last}</source>
    <translation>{places} o {last}</translation>
+  </message>
+  <message>
+   <source>{place} (“{text}”)</source>
+   <translation>{place} («{text}»)</translation>
   </message>
   <message>
    <source>{place}: cannot be made ({why}).</source>
@@ -6712,6 +6835,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>“{child}” is made from “{leaving}”; take that out first.</source>
    <translation>«{child}» se forma de «{leaving}»; quite eso primero.</translation>
+  </message>
+  <message>
+   <source>“{claim}” no longer holds</source>
+   <translation>«{claim}» ya no es cierto</translation>
   </message>
   <message numerus="yes">
    <source>“{column}” does not {what}: [one row holds|{n:,} rows hold] {lack}: row {shown}. Mend or set aside these rows first.</source>

@@ -2444,6 +2444,10 @@
    <translation>un nombre</translation>
   </message>
   <message>
+   <source>a number in the text</source>
+   <translation>un nombre dans le texte</translation>
+  </message>
+  <message>
    <source>a picture; type its numbers into a workbook</source>
    <translation>une image ; tapez ses nombres dans un classeur</translation>
   </message>
@@ -2632,6 +2636,10 @@
    <translation>une archive qui n’est pas décompressée ici ; décompressez-la et ouvrez le fichier qui s’y trouve</translation>
   </message>
   <message>
+   <source>an exhibit</source>
+   <translation>un élément</translation>
+  </message>
+  <message>
    <source>an occasion of one {title}</source>
    <translation>un moment de {title}</translation>
   </message>
@@ -2669,6 +2677,10 @@
   <message>
    <source>another of {count}</source>
    <translation>une autre de {count}</translation>
+  </message>
+  <message>
+   <source>another picture</source>
+   <translation>une autre image</translation>
   </message>
   <message>
    <source>answers in columns</source>
@@ -3267,6 +3279,10 @@
    <translation>modifier le titre</translation>
   </message>
   <message>
+   <source>edited by hand</source>
+   <translation>modifié à la main</translation>
+  </message>
+  <message>
    <source>encoding</source>
    <translation>encodage</translation>
   </message>
@@ -3621,6 +3637,10 @@
    <translation>est manquant, ou n’est pas manquant</translation>
   </message>
   <message>
+   <source>is not in the study any more</source>
+   <translation>n’est plus dans l’étude</translation>
+  </message>
+  <message>
    <source>is not missing</source>
    <translation>n’est pas manquant</translation>
   </message>
@@ -3653,6 +3673,10 @@
    <translation>il ne contient pas son estimation</translation>
   </message>
   <message>
+   <source>it is not in the exhibit any more</source>
+   <translation>il n’est plus dans l’élément</translation>
+  </message>
+  <message>
    <source>it is read-only</source>
    <translation>lecture seule</translation>
   </message>
@@ -3661,8 +3685,16 @@
    <translation>il dépasse 1</translation>
   </message>
   <message>
+   <source>it was not found: taken out, or rewritten</source>
+   <translation>introuvable : retiré ou réécrit</translation>
+  </message>
+  <message>
    <source>item turned round on its scale</source>
    <translation>item retourné sur son échelle</translation>
+  </message>
+  <message>
+   <source>its cell cannot be told from others in the table as it is</source>
+   <translation>sa cellule ne se distingue pas des autres dans le tableau actuel</translation>
   </message>
   <message>
    <source>its dates are written in several ways; each was read in its own.</source>
@@ -3687,6 +3719,10 @@
   <message>
    <source>its lower limit is above the upper one</source>
    <translation>sa limite inférieure dépasse la supérieure</translation>
+  </message>
+  <message>
+   <source>its mark is gone here, so it was left as it is</source>
+   <translation>sa marque manque ici, il est donc resté tel quel</translation>
   </message>
   <message>
    <source>its numbers are in several units ({units}); it was left as text.</source>
@@ -4251,6 +4287,10 @@
    <translation>n’est plus là</translation>
   </message>
   <message>
+   <source>notes</source>
+   <translation>notes</translation>
+  </message>
+  <message>
    <source>nothing</source>
    <translation>rien</translation>
   </message>
@@ -4601,6 +4641,10 @@
   <message>
    <source>refers to an exhibit that is gone</source>
    <translation>renvoie à un élément qui n’existe plus</translation>
+  </message>
+  <message>
+   <source>refers to an exhibit that is not in the study any more</source>
+   <translation>renvoie à un élément qui n’est plus dans l’étude</translation>
   </message>
   <message>
    <source>refers to what is gone</source>
@@ -5053,6 +5097,10 @@
    <translation>ôter les espaces</translation>
   </message>
   <message>
+   <source>taken out of the document, stays away</source>
+   <translation>retiré du document, le reste</translation>
+  </message>
+  <message>
    <source>telephone numbers</source>
    <translation>numéros de téléphone</translation>
   </message>
@@ -5105,6 +5153,18 @@
    <translation>le disque est plein</translation>
   </message>
   <message>
+   <source>the document does not remember what stood there; “--again” exchanges it</source>
+   <translation>le document ne se souvient plus de ce qui était là ; « --again » l’échange</translation>
+  </message>
+  <message>
+   <source>the figure</source>
+   <translation>la figure</translation>
+  </message>
+  <message>
+   <source>the figure as it is now</source>
+   <translation>la figure telle qu’elle est maintenant</translation>
+  </message>
+  <message>
    <source>the gravest first, or in the order of the variables</source>
    <translation>le plus grave d’abord, ou dans l’ordre des variables</translation>
   </message>
@@ -5119,6 +5179,10 @@
   <message>
    <source>the limits of the classes, all of them</source>
    <translation>les limites des classes, toutes</translation>
+  </message>
+  <message>
+   <source>the marks of Istrel’s numbers are gone, a program that saved it drops them; what moved is named, not exchanged</source>
+   <translation>les marques des nombres d’Istrel manquent, un programme qui l’a enregistré les supprime ; ce qui a changé est nommé, pas échangé</translation>
   </message>
   <message>
    <source>the middle of its scale</source>
@@ -5147,6 +5211,10 @@
   <message>
    <source>the paper</source>
    <translation>l’article</translation>
+  </message>
+  <message>
+   <source>the paragraph reads otherwise in the document, or its numbers are others now</source>
+   <translation>le paragraphe se lit autrement dans le document, ou ses nombres ont changé</translation>
   </message>
   <message>
    <source>the paragraph written last</source>
@@ -5179,6 +5247,10 @@
   <message>
    <source>the study</source>
    <translation>l’étude</translation>
+  </message>
+  <message>
+   <source>the table in the document has another shape</source>
+   <translation>le tableau du document a une autre forme</translation>
   </message>
   <message>
    <source>the type of quantile, after Hyndman and Fan</source>
@@ -5225,6 +5297,14 @@
    <translation>troisième quartile</translation>
   </message>
   <message>
+   <source>this document</source>
+   <translation>ce document</translation>
+  </message>
+  <message>
+   <source>this format has no tracked changes for rows; without “--tracked” the table comes whole</source>
+   <translation>ce format n’a pas de suivi des modifications pour les lignes ; sans « --tracked » le tableau vient en entier</translation>
+  </message>
+  <message>
    <source>this is no Data Package and no Table Schema.</source>
    <translation>ce n’est ni un Data Package ni un Table Schema.</translation>
   </message>
@@ -5249,6 +5329,10 @@
    <translation>cette étude est incompréhensible.</translation>
   </message>
   <message>
+   <source>this table has lost its mark, so it was left as it is</source>
+   <translation>ce tableau a perdu sa marque, il est donc resté tel quel</translation>
+  </message>
+  <message>
    <source>tiles of fewer cases are left white</source>
    <translation>les carreaux de moins de cas restent blancs</translation>
   </message>
@@ -5263,6 +5347,10 @@
   <message>
    <source>times of day, read as hours</source>
    <translation>des heures du jour, lues en heures</translation>
+  </message>
+  <message>
+   <source>title</source>
+   <translation>titre</translation>
   </message>
   <message>
    <source>to the main text</source>
@@ -5587,6 +5675,10 @@
   <message>
    <source>words may no longer hold</source>
    <translation>des mots ne sont peut-être plus vrais</translation>
+  </message>
+  <message>
+   <source>words may no longer hold: {says}</source>
+   <translation>des mots ne sont peut-être plus vrais : {says}</translation>
   </message>
   <message>
    <source>words no longer hold</source>
@@ -6015,6 +6107,10 @@
    <translation>{label} cache combien de cas sont {words}, mais {beside} cela se déduit ; cachez-le là aussi, ou n’en gardez qu’un.</translation>
   </message>
   <message>
+   <source>{label} in the text</source>
+   <translation>{label} dans le texte</translation>
+  </message>
+  <message>
    <source>{label} is mentioned before {label_2}.</source>
    <translation>{label} est mentionné avant {label_2}.</translation>
   </message>
@@ -6049,8 +6145,16 @@
    <translation>{label} teste des différences sans dire leur ampleur.</translation>
   </message>
   <message>
+   <source>{label}, “{found}” in the text</source>
+   <translation>{label}, « {found} » dans le texte</translation>
+  </message>
+  <message>
    <source>{label}: {name} holds {code:g}, which looks like a code for a missing answer.</source>
    <translation>{label} : {name} contient {code:g}, qui ressemble à un code de réponse manquante.</translation>
+  </message>
+  <message>
+   <source>{left}; it would be “{new}”</source>
+   <translation>{left} ; ce serait « {new} »</translation>
   </message>
   <message>
    <source>{len} more ▾</source>
@@ -6105,6 +6209,13 @@
    <translation>
     <numerusform>{n:,} cas</numerusform>
     <numerusform>{n:,} cas</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>{n:,} [cell|cells]</source>
+   <translation>
+    <numerusform>{n:,} cellule</numerusform>
+    <numerusform>{n:,} cellules</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -6404,6 +6515,14 @@
    <source>{name}: {valid:,} valid · {missing:,} missing · {distinct:,} distinct{zeros}</source>
    <translation>{name} : {valid:,} valides · {missing:,} manquants · {distinct:,} distincts{zeros}</translation>
   </message>
+  <message>
+   <source>{near}: edited by hand to “{old}”, left as it is</source>
+   <translation>{near} : modifié à la main en « {old} », laissé tel quel</translation>
+  </message>
+  <message>
+   <source>{near}: “{old}” is now “{new}”, but {why}</source>
+   <translation>{near} : « {old} » est maintenant « {new} », mais {why}</translation>
+  </message>
   <message numerus="yes">
    <source>{number} [thing|things] to look at</source>
    <translation>
@@ -6521,6 +6640,10 @@
   <message>
    <source>{places} or {last}</source>
    <translation>{places} ou {last}</translation>
+  </message>
+  <message>
+   <source>{place} (“{text}”)</source>
+   <translation>{place} (« {text} »)</translation>
   </message>
   <message>
    <source>{place}: cannot be made ({why}).</source>
@@ -6712,6 +6835,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>“{child}” is made from “{leaving}”; take that out first.</source>
    <translation>« {child} » est formé de « {leaving} » ; retirez d’abord celui-là.</translation>
+  </message>
+  <message>
+   <source>“{claim}” no longer holds</source>
+   <translation>« {claim} » n’est plus vrai</translation>
   </message>
   <message numerus="yes">
    <source>“{column}” does not {what}: [one row holds|{n:,} rows hold] {lack}: row {shown}. Mend or set aside these rows first.</source>

@@ -62,8 +62,14 @@ def refresh(path: Path, study: Study, style: HouseStyle, *, tracked: bool = Fals
         )
     parts = manuscript(study, style)
     claims = (
-        *(Untrue(where, words, f"“{claim}” no longer holds") for where, words, claim in untrue_words(parts, style)),
-        *(Untrue(where, words, f"words may no longer hold: {says}") for where, words, says in doubtful_words(parts)),
+        *(
+            Untrue(where, words, english("“{claim}” no longer holds", claim=claim))
+            for where, words, claim in untrue_words(parts, style)
+        ),
+        *(
+            Untrue(where, words, english("words may no longer hold: {says}", says=says))
+            for where, words, says in doubtful_words(parts)
+        ),
     )
     return kind(path, manuscript_document(study, style), shelf_of(study, style), Wanted(claims, tracked, again))
 

@@ -105,9 +105,10 @@ class _Work:
     def _number(self, put: Put, content: Any) -> None:
         """A single number in a text."""
         label, cell = cell_now(put, self.shelf)
-        where, found = f"{label} in the text", self.living.letters(content)
+        where, found = english("{label} in the text", label=label), self.living.letters(content)
         if cell is None:
-            self._say(Line(f"{label}, “{found}” in the text", found, "", done=False, why=GONE, stands=True))
+            where = english("{label}, “{found}” in the text", label=label, found=found)
+            self._say(Line(where, found, "", done=False, why=GONE, stands=True))
             return
         new = print_cell(cell, self.shelf.style)
         near = self._near(content, found) if not alike(found, new) else ""
@@ -177,7 +178,8 @@ class _Work:
     def _whole(self, tag: Tag, put: Put, content: Any, shape: _Shape) -> None:
         """All of a part, where new data gave it another shape and nobody changed it."""
         fresh = self.fresh.put[tag.key]
-        line = Line(where_of(tag, self.shelf), f"{len(put.texts)} cells", f"{len(fresh.texts)} cells")
+        was, now = (english("{n:,} [cell|cells]", n=len(one.texts)) for one in (put, fresh))
+        line = Line(where_of(tag, self.shelf), was, now)
         why = self.living.exchange_whole(content, tag.key)
         if why:
             self._say(line._replace(done=False, why=why, stands=True))
@@ -202,7 +204,7 @@ class _Work:
             line = line_of(tag, self.shelf, seen, at, found[place], "")
             if old not in to_new:
                 if alike(found[place], text):
-                    self._say(line._replace(done=False, why="it is not in the exhibit any more", stands=True))
+                    self._say(line._replace(done=False, why=english("it is not in the exhibit any more"), stands=True))
                 continue
             self._one(put, flat_old[old], mine[place], line._replace(new=will.text(to_new[old])))
         lost = {old: put.known(flat_old[old]) for old in to_new if old not in set(from_old.values())}
@@ -214,7 +216,7 @@ class _Work:
         """Numbers that moved and stand in cells that nothing tells apart any more, and those that are new."""
         seen, was, will = grids
         words = [text for row in seen.rows for text in row]
-        why = "its cell cannot be told from others in the table as it is"
+        why = english("its cell cannot be told from others in the table as it is")
         for old, known in lost.items():
             new = will.text(to_new[old])
             for text in known:
@@ -225,7 +227,7 @@ class _Work:
         for row, cells in enumerate(will.rows):
             if any(At(row, cell) not in kept for cell in range(len(cells))):
                 line = line_of(tag, self.shelf, will, At(row, 0), "", " | ".join(cells))
-                self._say(line._replace(done=False, why="the table in the document has another shape"))
+                self._say(line._replace(done=False, why=english("the table in the document has another shape")))
 
     # Pictures.
     def _figure(self, tag: Tag, put: Put, content: Any) -> None:
@@ -233,13 +235,13 @@ class _Work:
         new, seen = self.fresh.put[tag.key].texts, self.living.pictures(content)
         ours = {*put.texts, *new, *(one for texts in put.earlier for one in texts)}
         if not seen or not set(seen) <= ours:
-            where, now = where_of(tag, self.shelf), "the figure as it is now"
-            line = Line(where, "another picture", now, done=False, why=self._of_another())
+            where, now = where_of(tag, self.shelf), english("the figure as it is now")
+            line = Line(where, english("another picture"), now, done=False, why=self._of_another())
             self._say(line._replace(stands=put.texts != new))
         elif set(seen) != set(new[: len(seen)]):
             self.living.exchange_pictures(content, tag.key)
             put.texts, put.earlier = list(new), [[*put.texts]]
-            self._say(Line(where_of(tag, self.shelf), "the figure", "drawn again"))
+            self._say(Line(where_of(tag, self.shelf), english("the figure"), english("drawn again")))
 
     def _comment_on_untrue(self, passages: list[Passage]) -> None:
         """A comment on every passage of the body that says what no longer holds; elsewhere it is named."""

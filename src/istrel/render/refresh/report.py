@@ -7,13 +7,20 @@ from typing import Any, NamedTuple
 
 from lxml import etree
 
-from istrel.english import english
+from istrel.english import english, together
 from istrel.problem import Problem
 
-EDITED = "edited by hand"
-AWAY = "taken out of the document, stays away"
-GONE = "is not in the study any more"
-FORGOTTEN = "the document does not remember what stood there; “--again” exchanges it"
+EDITED = english("edited by hand")
+AWAY = english("taken out of the document, stays away")
+GONE = english("is not in the study any more")
+FORGOTTEN = english("the document does not remember what stood there; “--again” exchanges it")
+NOTHING_MOVED = english("Nothing moved.")
+WHAT = {  # of an exhibit, beside its table or figure
+    "title": english("title"),
+    "notes": english("notes"),
+    "text": english("results text"),
+    "methods": english("methods text"),
+}
 TAKEN_AGAIN = (EDITED, FORGOTTEN)  # what is exchanged on request
 
 
@@ -48,16 +55,18 @@ class Line(NamedTuple):
 
     @property
     def words(self) -> str:
-        place = ", ".join(part for part in (self.where, self.row, self.column) if part)
-        near = f" (“{self.text}”)" if self.text else ""
+        place = together([part for part in (self.where, self.row, self.column) if part], ", ")
+        near = english("{place} (“{text}”)", place=place, text=self.text) if self.text else place
         if self.done:
-            return f"{place}{near}: {self.old or 'nothing'} → {self.new or 'nothing'}"
+            old, new = (side or english("nothing") for side in (self.old, self.new))
+            return english("{near}: {old} → {new}", near=near, old=old, new=new)
         if self.why == EDITED:
-            would = f"; it would be “{self.new}”" if self.new != self.old else ""
-            return f"{place}{near}: edited by hand to “{self.old}”, left as it is{would}"
+            left = english("{near}: edited by hand to “{old}”, left as it is", near=near, old=self.old)
+            return left if self.new == self.old else english("{left}; it would be “{new}”", left=left, new=self.new)
         if self.why in (AWAY, GONE) or not self.new:
-            return f"{place}{near}: {self.why}"
-        return f"{place}{near}: “{self.old}” is now “{self.new}”, but {self.why}"
+            return english("{near}: {why}", near=near, why=self.why)
+        parts = {"near": near, "old": self.old, "new": self.new, "why": self.why}
+        return english("{near}: “{old}” is now “{new}”, but {why}", **parts)
 
 
 class Untrue(NamedTuple):
@@ -126,7 +135,7 @@ class Refreshed:
     def lines(self) -> list[str]:
         """The report in words: what was exchanged, what was not."""
         order = sorted(self.found, key=lambda line: not line.done)
-        return [line.words for line in order] or ["Nothing moved."]
+        return [line.words for line in order] or [NOTHING_MOVED]
 
 
 def parsed(content: bytes, name: str) -> Any:

@@ -5,18 +5,18 @@ from __future__ import annotations
 from collections.abc import Mapping
 from itertools import groupby
 
+from istrel.english import english
 from istrel.render.marks.edits import Edit, edits
 from istrel.render.marks.memory import Memory
 from istrel.render.marks.passages import Passage
 from istrel.render.marks.said import Said, bare, read_in
 from istrel.render.refresh.living import Living
-from istrel.render.refresh.report import Line, Refreshed
+from istrel.render.refresh.report import WHAT, Line, Refreshed
 from istrel.study.prose import LOST, Shelf
 
 LONG = 60  # letters of a paragraph in a line
-OTHER = "the paragraph reads otherwise in the document, or its numbers are others now"
-OF_NOTHING = "refers to an exhibit that is not in the study any more"
-WHAT = {"text": "results text", "methods": "methods text"}
+OTHER = english("the paragraph reads otherwise in the document, or its numbers are others now")
+OF_NOTHING = english("refers to an exhibit that is not in the study any more")
 
 
 def reword(living: Living, passages: list[Passage], shelf: Shelf, done: Refreshed) -> bool:
@@ -76,7 +76,9 @@ def _edits(passage: Passage, new: Said) -> list[Edit] | None:
 def _where(key: str, shelf: Shelf) -> str:
     identity, _, what = key.partition(":")
     label = shelf.labels.get(identity, "")
-    return f"{label}, {WHAT.get(what, 'text')}" if label else "A paragraph"
+    if not label:
+        return english("A paragraph")
+    return english("{label}, {what}", label=label, what=WHAT.get(what) or english("text"))
 
 
 def _differing(old: Said, new: Said) -> tuple[str, str]:

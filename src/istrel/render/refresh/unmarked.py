@@ -8,13 +8,14 @@ from dataclasses import dataclass, field
 from itertools import chain
 from typing import NamedTuple
 
+from istrel.english import english
 from istrel.exhibits.printing import print_cell
 from istrel.exhibits.text import Cell
 from istrel.render.marks.memory import Put, alike
 from istrel.render.marks.passages import Passage
 from istrel.render.marks.tags import Key, Tag
 from istrel.render.refresh.grids import At, Grid, matched, places_of
-from istrel.render.refresh.report import AWAY, Line, Refreshed
+from istrel.render.refresh.report import AWAY, WHAT, Line, Refreshed
 from istrel.study.prose import Shelf, now, number_of
 
 NEAR, LEAST_AROUND = 14, 4  # letters on each side by which a number without its mark is known
@@ -26,16 +27,17 @@ def cell_now(put: Put, shelf: Shelf) -> tuple[str, Cell | None]:
     """(the exhibit of a number, the number as it is now)."""
     number = number_of(put.mark)
     if number is None:
-        return "a number", None
-    return shelf.labels.get(number.exhibit, "an exhibit"), now(number, shelf)
+        return english("a number"), None
+    return shelf.labels.get(number.exhibit, english("an exhibit")), now(number, shelf)
 
 
 def where_of(tag: Tag, shelf: Shelf) -> str:
     """What stands at a tag, in words."""
     if tag.number:
-        return "a number in the text"
-    label = shelf.labels.get(tag.part, "an exhibit")
-    return label if tag.what in ("table", "figure") else f"{label}, {tag.what}"
+        return english("a number in the text")
+    label = shelf.labels.get(tag.part, english("an exhibit"))
+    what = WHAT.get(tag.what)
+    return label if what is None else english("{label}, {what}", label=label, what=what)
 
 
 def line_of(tag: Tag, shelf: Shelf, grid: Grid, at: At, old: str, new: str) -> Line:
@@ -83,7 +85,7 @@ class Unmarked:
                     if passage.owners[found.start(1)] is not None:
                         continue
                     line = Line(look.where, look.old, look.new, done=False, stands=True, text=found.group().strip())
-                    self.done.say(line._replace(why="its mark is gone here, so it was left as it is"))
+                    self.done.say(line._replace(why=english("its mark is gone here, so it was left as it is")))
                     self.seen.add(look.tag)
         for texts in tables:
             self._copied(texts)
@@ -130,14 +132,16 @@ class Unmarked:
             for one in known[flat[old]]:
                 if one in texts and not alike(one, will.text(to)):
                     line = line_of(tag, self.shelf, was, old, one, will.text(to))
-                    why = "this table has lost its mark, so it was left as it is"
+                    why = english("this table has lost its mark, so it was left as it is")
                     self.done.say(line._replace(done=False, why=why, stands=True))
 
     def tell_missing(self, there: set[str]) -> None:
         """What was put into the document and is not there in any way."""
         if self.put and not there:
-            why = "the marks of Istrel’s numbers are gone, a program that saved it drops them; what moved is named, not exchanged"
-            self.done.say(Line("this document", "", "", done=False, why=why))
+            why = english(
+                "the marks of Istrel’s numbers are gone, a program that saved it drops them; what moved is named, not exchanged"
+            )
+            self.done.say(Line(english("this document"), "", "", done=False, why=why))
         for text, put in self.put.items():
             tag = Tag.read(text)
             if tag is None or text in there | self.seen:
@@ -148,8 +152,9 @@ class Unmarked:
                 label, _ = cell_now(put, self.shelf)
                 before, after = put.around[0] if put.around else ("", "")
                 near = f"{before[-NEAR:]}{put.texts[0]}{after[:NEAR]}".strip()
-                why = "it was not found: taken out, or rewritten"
-                self.done.say(Line(f"{label} in the text", put.texts[0], new, done=False, why=why, text=near))
+                why = english("it was not found: taken out, or rewritten")
+                where = english("{label} in the text", label=label)
+                self.done.say(Line(where, put.texts[0], new, done=False, why=why, text=near))
 
 
 def _loosely(text: str) -> str:

@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 
 from istrel.app.stations.manuscript.side_panel import SidePanel
 from istrel.app.widgets.simple import button, clear, label
-from istrel.app.words import tr
+from istrel.app.words import retold, tr
 
 if TYPE_CHECKING:
     from istrel.render.refresh.report import Line, Refreshed
@@ -56,7 +56,7 @@ class RefreshedPanel(SidePanel):
         title.setContentsMargins(0, 8, 0, 0)
         self.body.addWidget(title)
         for line in lines[:MOST_LINES]:
-            self.body.addWidget(label(line.words, wrap=True))
+            self.body.addWidget(label(retold(line.words), wrap=True))
         if len(lines) > MOST_LINES:
             self.body.addWidget(label(tr("and {n:,} more", n=len(lines) - MOST_LINES), "small"))
 

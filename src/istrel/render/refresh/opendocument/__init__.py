@@ -12,6 +12,7 @@ from zipfile import ZipFile
 
 from lxml import etree
 
+from istrel.english import english
 from istrel.render.document import Document
 from istrel.render.marks.edits import Edit
 from istrel.render.marks.memory import Memory, written
@@ -47,7 +48,7 @@ from istrel.study.prose import Shelf
 
 CONTENT, STYLES, META = "content.xml", "styles.xml", "meta.xml"
 NOTE = q("office:annotation")
-UNTRACKED = "this format has no tracked changes for rows; without “--tracked” the table comes whole"
+UNTRACKED = english("this format has no tracked changes for rows; without “--tracked” the table comes whole")
 
 
 def refreshed(path: Path, document: Document, shelf: Shelf, wanted: Wanted) -> Refreshed:
