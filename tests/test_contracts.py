@@ -95,8 +95,11 @@ def test_every_phrase_has_the_same_slots_and_slants_in_every_language(language: 
 SIGNS = re.compile(r"\{\w+\}|minus|\*[^*]+\*|\b[A-Z]\S*")  # slots, symbols and names
 COGNATES = {
     "de": {"line_normal"},
-    "fr": {"exact", "test_exact", "head_mode", "scale_coefficient", "n_variables", "n_modes", "row_and_column_value"},
-    "es": {"line_normal", "eta", "n_variables"},
+    "fr": {
+        *("exact", "test_exact", "head_mode", "scale_coefficient", "n_variables", "n_modes", "row_and_column_value"),
+        *("of_one_variable", "read_dates"),
+    },
+    "es": {"line_normal", "eta", "n_variables", "of_one_variable"},
 }
 
 

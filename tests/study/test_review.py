@@ -280,8 +280,8 @@ def test_the_appendix_says_all_that_was_done(style: HouseStyle) -> None:
     for said in (
         "learners.csv: 612 cases, 39 variables",
         "SHA-256 of learners.csv: ",
-        "age, 199 → missing, in row 318 (a slip of the pen)",
-        "rows 120, 240 (entered twice)",
+        "age, 199 → missing, in row 318. Reason: a slip of the pen",
+        "rows 120, 240. Reason: entered twice",
         "-9 of receptive_post",
         "gain = receptive_post - receptive_pre",
         "age >= 18",
