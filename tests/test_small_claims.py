@@ -6,15 +6,21 @@ import io
 from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
+from types import SimpleNamespace
+from typing import Any, Literal
 
 import docx
+import msgspec
 import numpy as np
 import pytest
 import xlsxwriter
+from docx.shared import Mm
 from lxml import etree
 
 from istrel.data.codebook import parse_missing
 from istrel.data.dataset import Dataset
+from istrel.data.reading.letters import _lines_with_odd_bytes
+from istrel.english import english
 from istrel.exhibits.forms.heat_map import _alike
 from istrel.exhibits.printing import as_plain, print_notes
 from istrel.problem import Problem
@@ -22,9 +28,15 @@ from istrel.render import render
 from istrel.render.document import Document, numbered
 from istrel.render.refresh.grids import _likest
 from istrel.render.refresh.word.whole import Whole
+from istrel.render.template.word import _fitted
 from istrel.render.word.controls import _span
 from istrel.render.word.letters import Changes
+from istrel.sentence import parse
+from istrel.sentence.names import Typed
+from istrel.stats.binning import ClassSettings, class_edges
 from istrel.stats.normality import _lilliefors_p
+from istrel.study.manuscript import printed_sides
+from istrel.study.prose import Moved
 from istrel.study.rows import offers
 from istrel.style.house import HouseStyle
 from made import make_exhibit
@@ -152,3 +164,64 @@ def test_what_comes_whole_is_tracked_by_its_outermost_paragraphs_and_by_rows() -
     Whole(1, Changes(0), frozenset()).exchange(content, fresh)
     homes = [mark.getparent().tag.rpartition("}")[2] for mark in content.iter(qn("w:ins"))]
     assert sorted(homes) == ["p", "p", "rPr", "trPr"]
+
+
+@pytest.mark.parametrize(("said", "fits"), [("0", False), ("0.5", True), ("99.9999", True), ("100", False)])
+def test_percentiles_lie_between_none_and_all(said: str, fits: bool) -> None:
+    try:
+        parse(f"describe x with percentiles = {{{said}}}")
+    except Problem:
+        assert not fits
+    else:
+        assert fits
+
+
+def test_settings_that_do_not_fit_are_left_behind() -> None:
+    said = parse("describe x with mean, layout = rows, decimals = 2").settings
+    assert {name for name, _ in said.only(("decimals", "layout")).said} == {"decimals", "layout"}
+    assert said.only(("curve",)).said == ()
+
+
+@pytest.mark.parametrize("bins", [1, 2, 3])
+@pytest.mark.parametrize("closed", ["left", "right"])
+def test_a_class_on_both_sides_of_0_is_as_narrow_as_a_round_one_can_be(
+    bins: int, closed: Literal["left", "right"]
+) -> None:
+    edges = class_edges(np.array([-3.2, 0.1, 3.4]), ClassSettings(bins=bins, anonymous=True, closed=closed)).edges
+    assert edges.size == bins + 1
+    assert edges[0] <= -3.2
+    assert edges[-1] >= 3.4
+    width = edges[1] - edges[0]
+    assert width == {1: 7.0, 2: 4.0, 3: 4.0}[bins]
+
+
+def test_the_last_line_of_a_look_is_whole_or_alone() -> None:
+    odd = "né\n".encode() * 2
+    assert _lines_with_odd_bytes(odd + b"caf" + b"\xc3") == odd
+    assert _lines_with_odd_bytes("né".encode()) == "né".encode()
+
+
+@pytest.mark.parametrize("length", [1, 4])
+def test_a_word_in_error_keeps_its_length_behind_what_was_put_in(length: int) -> None:
+    typed = Typed("describe `Body Mass`, x", ((10, 1), (20, 2)))
+    told = typed.told(Problem(english("No."), at=len("describe `Body Mass`, "), length=length))
+    assert (told.at, told.length) == (len("describe Body Mass, "), length)
+
+
+@pytest.mark.parametrize(("side", "shown"), [("a word", "a word"), (None, ""), (2.5, "2.5"), (1 / 3, "0.333333")])
+def test_what_left_an_exhibit_reads_as_it_was(
+    side: str | float | None, shown: str, learners: Dataset, style: HouseStyle
+) -> None:
+    entry: Any = SimpleNamespace(exhibit=make_exhibit("describe age", learners))
+    assert printed_sides(entry, Moved("nowhere", "n", side, None), style) == (shown, "")
+
+
+@pytest.mark.parametrize(("page", "width"), [(40, 60.0), (90, 70.0), (500, 160.0)])
+def test_a_table_is_no_wider_than_the_text_of_a_template_and_no_narrower_than_can_be_read(
+    page: int, width: float, style: HouseStyle
+) -> None:
+    home = docx.Document()
+    section = home.sections[-1]
+    section.page_width, section.left_margin, section.right_margin = Mm(page), Mm(10), Mm(10)
+    wide = msgspec.structs.replace(style, table=msgspec.structs.replace(style.table, width_mm=160.0))
+    assert _fitted(Document((), wide), home).style.table.width_mm == pytest.approx(width, abs=0.01)

@@ -58,6 +58,10 @@ def test_codes_are_said_and_asked_for(learners: Dataset) -> None:
 def test_batteries_open_and_what_has_not_changed_is_not_made_again(learners: Dataset) -> None:
     folded, opened = entries(learners), entries(learners, opened=frozenset({"mot_01"}))
     assert len(opened) == len(folded) + 11  # the heading has the first item's name
+    facts = {name: variable_facts(learners, name) for name in learners.table.names}
+    for shown in (frozenset[str](), frozenset({"mot_01"})):
+        battery = [entry.beside for entry in entries_of(learners, facts, opened=shown) if len(entry.names) == 12]
+        assert battery == ["mot_01 to mot_12"]
     assert "mot_07" in entries(learners, wanted="mot_0")
     before: Before = {}
     first = entries(learners, before=before)
