@@ -36,6 +36,7 @@ class NumberSlip(QFrame):
     def unfold(self, found: Explained, paper: QWidget, at: QPoint) -> None:
         """Show an opened number, clicked at a point of the screen, beside the paper it stands on."""
         self.found = found
+        self.hide()  # what is laid out again in sight knows no height yet
         clear(self._lines)
         self._lines.addLayout(self._head(found))
         self._lines.addWidget(label(found.means, wrap=True))
@@ -53,7 +54,8 @@ class NumberSlip(QFrame):
         self._lines.addSpacing(8)
         self._lines.addLayout(self._foot(found))
         if found.source:
-            self._lines.addWidget(label(found.source, "small", wrap=True))
+            said = " · ".join(tr(part) for part in found.source.split(" · "))  # how the file was read, too
+            self._lines.addWidget(label(said, "small", wrap=True))
         self.setFixedHeight(self._lines.heightForWidth(WIDTH))
         self.move(self._place(paper, at))
         self.setWindowTitle(found.means)
