@@ -2580,6 +2580,10 @@
    <translation>angepasster Exzess G2</translation>
   </message>
   <message>
+   <source>ages in years and months, read as years</source>
+   <translation>Alter in Jahren und Monaten, als Jahre gelesen</translation>
+  </message>
+  <message>
    <source>alike</source>
    <translation>ähnlich</translation>
   </message>
@@ -3439,6 +3443,10 @@
    <translation>Gruppen nebeneinander</translation>
   </message>
   <message>
+   <source>half-years, read as their first days.</source>
+   <translation>Halbjahre, als ihre ersten Tage gelesen.</translation>
+  </message>
+  <message>
    <source>harmonic mean</source>
    <translation>harmonisches Mittel</translation>
   </message>
@@ -3734,6 +3742,10 @@
     <numerusform>die Zahlen sind in {unit} gelesen; eine davon nennt keine Einheit.</numerusform>
     <numerusform>die Zahlen sind in {unit} gelesen; {n:,} verschiedene nennen keine Einheit.</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>its numbers may be {unit} since 1970 ({number} would be {day}).</source>
+   <translation>die Zahlen sind vielleicht {unit} seit 1970 ({number} wäre {day}).</translation>
   </message>
   <message>
    <source>its p is between {low} and {high}</source>
@@ -4775,6 +4787,10 @@
    <translation>Streudiagramme mehrerer Variablen miteinander</translation>
   </message>
   <message>
+   <source>seconds</source>
+   <translation>Sekunden</translation>
+  </message>
+  <message>
    <source>see it set on paper, keep it.</source>
    <translation>sehen Sie es auf Papier gesetzt, und behalten Sie es.</translation>
   </message>
@@ -5331,6 +5347,10 @@
   <message>
    <source>this table has lost its mark, so it was left as it is</source>
    <translation>diese Tabelle hat ihre Markierung verloren, deshalb blieb sie, wie sie ist</translation>
+  </message>
+  <message>
+   <source>thousandths of seconds</source>
+   <translation>Tausendstelsekunden</translation>
   </message>
   <message>
    <source>tiles of fewer cases are left white</source>
@@ -6694,6 +6714,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>{title} · {place} of {all}</source>
    <translation>{title} · {place} von {all}</translation>
+  </message>
+  <message>
+   <source>{unit} since 1970, read as dates ({number} is {day}).</source>
+   <translation>{unit} seit 1970, als Datumsangaben gelesen ({number} ist {day}).</translation>
   </message>
   <message numerus="yes">
    <source>{used:,} of {n:,} [case|cases]</source>

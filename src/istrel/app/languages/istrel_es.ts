@@ -2580,6 +2580,10 @@
    <translation>exceso de curtosis ajustado G2</translation>
   </message>
   <message>
+   <source>ages in years and months, read as years</source>
+   <translation>edades en años y meses, leídas en años</translation>
+  </message>
+  <message>
    <source>alike</source>
    <translation>parecidos</translation>
   </message>
@@ -3439,6 +3443,10 @@
    <translation>grupos uno junto a otro</translation>
   </message>
   <message>
+   <source>half-years, read as their first days.</source>
+   <translation>semestres, leídos como sus primeros días.</translation>
+  </message>
+  <message>
    <source>harmonic mean</source>
    <translation>media armónica</translation>
   </message>
@@ -3734,6 +3742,10 @@
     <numerusform>sus números se leen en {unit}; uno de ellos no indica unidad.</numerusform>
     <numerusform>sus números se leen en {unit}; {n:,} distintos no indican unidad.</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>its numbers may be {unit} since 1970 ({number} would be {day}).</source>
+   <translation>sus números pueden ser {unit} desde 1970 ({number} sería {day}).</translation>
   </message>
   <message>
    <source>its p is between {low} and {high}</source>
@@ -4775,6 +4787,10 @@
    <translation>diagramas de dispersión de varias variables entre sí</translation>
   </message>
   <message>
+   <source>seconds</source>
+   <translation>segundos</translation>
+  </message>
+  <message>
    <source>see it set on paper, keep it.</source>
    <translation>véalo compuesto en papel, consérvelo.</translation>
   </message>
@@ -5331,6 +5347,10 @@
   <message>
    <source>this table has lost its mark, so it was left as it is</source>
    <translation>esta tabla perdió su marca, así que se dejó como está</translation>
+  </message>
+  <message>
+   <source>thousandths of seconds</source>
+   <translation>milésimas de segundo</translation>
   </message>
   <message>
    <source>tiles of fewer cases are left white</source>
@@ -6694,6 +6714,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>{title} · {place} of {all}</source>
    <translation>{title} · {place} de {all}</translation>
+  </message>
+  <message>
+   <source>{unit} since 1970, read as dates ({number} is {day}).</source>
+   <translation>{unit} desde 1970, leídos como fechas ({number} es {day}).</translation>
   </message>
   <message numerus="yes">
    <source>{used:,} of {n:,} [case|cases]</source>

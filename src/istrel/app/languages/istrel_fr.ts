@@ -2580,6 +2580,10 @@
    <translation>aplatissement excédentaire ajusté G2</translation>
   </message>
   <message>
+   <source>ages in years and months, read as years</source>
+   <translation>âges en années et mois, lus en années</translation>
+  </message>
+  <message>
    <source>alike</source>
    <translation>semblables</translation>
   </message>
@@ -3439,6 +3443,10 @@
    <translation>groupes côte à côte</translation>
   </message>
   <message>
+   <source>half-years, read as their first days.</source>
+   <translation>semestres, lus comme leurs premiers jours.</translation>
+  </message>
+  <message>
    <source>harmonic mean</source>
    <translation>moyenne harmonique</translation>
   </message>
@@ -3734,6 +3742,10 @@
     <numerusform>ses nombres sont lus en {unit} ; l’un d’eux n’indique aucune unité.</numerusform>
     <numerusform>ses nombres sont lus en {unit} ; {n:,} différents n’indiquent aucune unité.</numerusform>
    </translation>
+  </message>
+  <message>
+   <source>its numbers may be {unit} since 1970 ({number} would be {day}).</source>
+   <translation>ses nombres sont peut-être des {unit} depuis 1970 ({number} serait le {day}).</translation>
   </message>
   <message>
    <source>its p is between {low} and {high}</source>
@@ -4775,6 +4787,10 @@
    <translation>nuages de points de plusieurs variables entre elles</translation>
   </message>
   <message>
+   <source>seconds</source>
+   <translation>secondes</translation>
+  </message>
+  <message>
    <source>see it set on paper, keep it.</source>
    <translation>voyez-le composé sur papier, gardez-le.</translation>
   </message>
@@ -5331,6 +5347,10 @@
   <message>
    <source>this table has lost its mark, so it was left as it is</source>
    <translation>ce tableau a perdu sa marque, il est donc resté tel quel</translation>
+  </message>
+  <message>
+   <source>thousandths of seconds</source>
+   <translation>millièmes de seconde</translation>
   </message>
   <message>
    <source>tiles of fewer cases are left white</source>
@@ -6694,6 +6714,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>{title} · {place} of {all}</source>
    <translation>{title} · {place} sur {all}</translation>
+  </message>
+  <message>
+   <source>{unit} since 1970, read as dates ({number} is {day}).</source>
+   <translation>{unit} depuis 1970, lues comme dates ({number} est le {day}).</translation>
   </message>
   <message numerus="yes">
    <source>{used:,} of {n:,} [case|cases]</source>

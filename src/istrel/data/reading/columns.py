@@ -179,8 +179,9 @@ def _of_numbers(name: str, chunked: pa.ChunkedArray, valid: Any, marks: Marks, n
 
 def _dated(name: str, values: NDArray[np.float64], valid: NDArray[np.bool_], notes: Notes) -> Column | None:
     """The column as dates where all its numbers are written as digits of dates."""
-    first = values[:A_LOOK][valid[:A_LOOK]]
-    if not first.size or of_digits(name, distinct_values(first), Notes()) is None:
+    first, told = values[:A_LOOK][valid[:A_LOOK]], Notes()
+    if not first.size or of_digits(name, distinct_values(first), told) is None:
+        notes.take(told)
         return None
     distinct = distinct_values(values[valid])
     found = of_digits(name, distinct, notes)

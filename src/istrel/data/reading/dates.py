@@ -44,7 +44,7 @@ class Way:
     ----------
     pattern
         Its words, spaces at their ends aside, with named parts: year, month, day; or first, second and year, whose order is open;
-        name (of a month), quarter; hour, minute, second, half (AM, PM) and zone.
+        name (of a month), quarter, semester; hour, minute, second, half (AM, PM) and zone.
     says
         What a person should know of how it was read; empty where that is plain.
     usual
@@ -101,8 +101,16 @@ WAYS = (
         r"(?P<quarter>[1-4])(?:\.|st|nd|rd|th|er|e|º)? ?(?:Quartal|[Qq]uarter|[Tt]rimestre|[Qq])[-/ ]?(?P<year>[0-9]{4})",
         says=english("quarters, read as their first days."),
     ),
+    *(
+        Way(pattern, says=english("half-years, read as their first days."))
+        for pattern in (
+            r"(?P<year>[0-9]{4})[-/ ]?[HhSs](?P<semester>[12])",
+            r"[HhSs](?P<semester>[12])[-/ ]?(?P<year>[0-9]{4})",
+            r"(?P<semester>[12])(?:\.|st|nd|er|e|º|o)? ?(?:HJ|Halbjahr|[Hh]alf|[Ss]emestre|[Ss]em\.?)[-/ ]?(?P<year>[0-9]{4})",
+        )
+    ),
 )
-LIKE_A_DATE = r"^.*[0-9][-/. ].*[0-9]|^.{0,24}[0-9]{4}|[0-9]{4}[- ]?[QqW][0-9]|^[^0-9]{3,14}[-/ ’'][0-9]{2}$"
+LIKE_A_DATE = r"^.*[0-9][-/. ].*[0-9]|^.{0,24}[0-9]{4}|[0-9]{4}[-/ ]?[QqWHhSs][0-9]|^[^0-9]{3,14}[-/ ’'][0-9]{2}$"
 Numbers = NDArray[np.int64]
 
 
@@ -225,6 +233,8 @@ def _month(parts: pa.StructArray, there: set[str]) -> Numbers:
         return np.ones(len(parts), np.int64)
     if "quarter" in there:
         return 3 * _number(parts, "quarter") - 2
+    if "semester" in there:
+        return 6 * _number(parts, "semester") - 5
     if "name" in there:
         names = _months()
         called = pc.utf8_lower(pc.fill_null(pc.struct_field(parts, "name"), ""))

@@ -35,6 +35,11 @@ OF_DAYS = re.compile(  # six digits may as well be class, group and number
 OF_KEYS = re.compile(r"(?:^|[_\W])(?:id|nr|no|code|key|num\w*|number|n[°º])(?:$|[_\W])|[a-z]I[dD]$", re.IGNORECASE)
 SERIAL = re.compile(r"(?:^|[_\W])(?:date|datum|fecha|dob)(?:$|[_\W\d])|date$|datum$", re.IGNORECASE)
 FIRST_SERIAL, LAST_SERIAL, DAY_0 = 18_264, 62_091, np.datetime64("1899-12-30")  # 1950 to 2069
+EPOCH = re.compile(
+    r"epoch|unix|time.?stamp|(?:^|[_\W])(?:ts|time|created|updated|modified|submitted|started|ended)(?:$|[_\W])|[_a-z]at$",
+    re.IGNORECASE,
+)
+FIRST_SECOND, LAST_SECOND = 631_152_000, 2_208_988_800  # 1990 to 2039
 Numbers = NDArray[np.int64]
 
 
@@ -49,7 +54,7 @@ def of_digits(name: str, values: NDArray[np.float64], notes: Notes) -> dates.Rea
     if values.size < FEWEST or not (np.abs(values) <= LARGEST).all():
         return None
     if not np.array_equal(values, np.floor(values)):
-        return _serials(name, values, notes)
+        return _since_1970(name, values, notes) or _serials(name, values, notes)
     whole = values.astype(np.int64)
     for form, (least, most) in BETWEEN.items():
         if whole.min() < least or whole.max() > most or not _may_be(name, form):
@@ -58,7 +63,24 @@ def of_digits(name: str, values: NDArray[np.float64], notes: Notes) -> dates.Rea
             continue
         notes.say(name, SAYS[form], unsure=form == SHORT or (form == MONTHS and _stamps(whole, SHORT) is not None))
         return _all(stamps)
-    return _serials(name, values, notes)
+    return _since_1970(name, values, notes) or _serials(name, values, notes)
+
+
+def _since_1970(name: str, values: NDArray[np.float64], notes: Notes) -> dates.Read | None:
+    """Seconds or thousandths since 1970, as computers count them; said and left as numbers where no name says that they are."""
+    for unit, says in ((1, english("seconds")), (1000, english("thousandths of seconds"))):
+        if values.min() < FIRST_SECOND * unit or values.max() > LAST_SECOND * unit:
+            continue
+        stamps = np.floor(values / unit).astype(np.int64).astype("datetime64[s]")
+        parts = {"unit": says, "number": f"{values[0]:.15g}", "day": str(stamps[0])[:10]}
+        if EPOCH.search(name):
+            notes.say(name, english("{unit} since 1970, read as dates ({number} is {day}).", **parts))
+            return _all(stamps)
+        if not OF_KEYS.search(name):
+            notes.say(
+                name, english("its numbers may be {unit} since 1970 ({number} would be {day}).", **parts), unsure=True
+            )
+    return None
 
 
 def _may_be(name: str, form: str) -> bool:

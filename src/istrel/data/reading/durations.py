@@ -24,6 +24,11 @@ HOURS = (  # “2.50 h” is two hours and a half
     r"^(?P<a>[0-9]{1,3})(?: ?[hH] ?(?P<b>[0-5][0-9])(?: ?min)?|:(?P<c>[0-5][0-9]) ?(?:Uhr|[hH])|\.(?P<d>[0-5][0-9]) ?Uhr|"
     r" ?(?:Uhr|[hH]))$"
 )
+IN_LETTERS = (  # of ISO 8601; a year and a month have no one length
+    r"^PT?(?:(?P<d>[0-9]+)D)?T?(?:(?P<a>[0-9]+(?:[.,][0-9]+)?)H)?(?:(?P<b>[0-9]+(?:[.,][0-9]+)?)M)?(?:(?P<c>[0-9]+(?:[.,][0-9]+)?)S)?$"
+)
+AGES = r"^(?P<a>[0-9]{1,2});(?P<b>1[01]|0?[0-9])(?:\.(?P<c>[0-2]?[0-9]))?$"  # of children: years;months.days
+MOSTLY, DAYS_OF_A_MONTH = 0.95, 30.4375
 AND = r"(?:,| and| und| et| y)? ?"
 IN_UNITS = (
     rf"^(?:(?P<a>[0-9]+(?:[.,][0-9]+)?) ?(?:h|hrs?|hours?|Std\.?|Stunden?|heures?|horas?){AND})?"
@@ -62,8 +67,9 @@ def as_durations(name: str, words: pa.Array) -> Read | None:
     """The words of a column as hours, minutes or seconds; None where few of them have two numbers with a colon or units."""
     plain = pc.utf8_trim_whitespace(words)
     sample = plain.slice(0, SAMPLE)
-    if pc.any(pc.match_substring_regex(sample, NAMED.pattern)).as_py() and (found := _in_units(plain)) is not None:
-        return found
+    for pattern, read in ((NAMED.pattern, _in_units), ("^P[T0-9]", _in_letters), ("^[0-9]{1,2};", _ages)):
+        if pc.any(pc.match_substring_regex(sample, pattern)).as_py() and (found := read(plain)) is not None:
+            return found
     if not pc.any(pc.match_substring_regex(sample, SPLIT.pattern)).as_py():
         return None
     halves = _halves(plain)
@@ -108,6 +114,24 @@ def _in_units(plain: pa.Array) -> Read | None:
     if (hours[fits] > 0).all():
         return _read(plain, values / 60, fits, "h", english("durations, read as hours"))
     return _read(plain, values, fits, "min", english("durations, read as minutes"))
+
+
+def _in_letters(plain: pa.Array) -> Read | None:
+    """“PT1H30M” as minutes."""
+    (days, hours, minutes, seconds), fits = _parts(plain, IN_LETTERS)
+    if not fits.any():
+        return None
+    values = 1440 * days + 60 * hours + minutes + seconds / 60
+    return _read(plain, values, fits, "min", english("durations, read as minutes"))
+
+
+def _ages(plain: pa.Array) -> Read | None:
+    """“3;11” as years, where nearly all words are such and some are no answers side by side, which ascend."""
+    (years, months, days), fits = _parts(plain, AGES)
+    if fits.sum() < MOSTLY * len(plain) or not (fits & (months <= years)).any():
+        return None
+    values = years + (months + days / DAYS_OF_A_MONTH) / 12
+    return _read(plain, values, fits, "years", english("ages in years and months, read as years"))
 
 
 def _halves(plain: pa.Array) -> tuple[NDArray[np.float64], NDArray[np.bool_]]:

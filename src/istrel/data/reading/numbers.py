@@ -6,6 +6,7 @@ stands beside numbers is in `beside`.
 
 from __future__ import annotations
 
+import re
 import unicodedata
 from dataclasses import dataclass
 from typing import Any, NamedTuple
@@ -36,6 +37,9 @@ TWO = (  # with what stands between two, in feet and inches, degrees, hours and 
     r"|^[0-9]{1,3} ?(?:/|:|to|of|out of|von|sur|de) ?[0-9]{1,3}$"
     r"|^[+-]?[0-9]+(?:[.,][0-9]+)? ?[(\[] ?[+-]?[0-9]+(?:[.,][0-9]+)? ?"
     r"(?:%|(?:[,;–-]|to|bis) ?[+-]?[0-9]+(?:[.,][0-9]+)?)?[)\]]$"
+)
+IN_PARTS = (
+    r"[¼½¾⅐-⅞]|^[+-]?[0-9]+ [0-9]{1,2}/[0-9]{1,2}$|^[0-9]+ ?[€$£] ?[0-9]{2}$"  # of two parts that make one number
 )
 POWER = r"^([+-]?[0-9]+(?:[.,][0-9]+)?) ?[×xX·*] ?10\^?\(?([+-]?[0-9]{1,3})\)?$"
 OTHER_DIGITS = r"[٠-٩۰-۹०-९০-৯๐-๙０-９⁰¹²³⁴-⁹]"
@@ -83,8 +87,36 @@ def tidied(words: pa.Array) -> pa.Array:
         plain = pa.array([None if word is None else _in_our_digits(word) for word in plain.to_pylist()], pa.string())
     plain = pc.replace_substring_regex(pc.utf8_trim_whitespace(plain), "^[−–－-] ?([0-9])|[−–－]([0-9])", r"-\1\2")
     plain = pc.replace_substring_regex(plain, r"^([0-9][0-9.' ]*)[,.][-–—]+$", r"\1")  # “50,-” of a price
-    plain = pc.replace_substring_regex(plain, r"^([0-9][0-9.,' ]*[0-9])-$", r"-\1")  # a minus behind
+    plain = _with_minus_in_front(plain)
+    if pc.any(pc.match_substring_regex(plain, IN_PARTS)).as_py():
+        plain = pa.array([None if word is None else _in_one(word) for word in plain.to_pylist()], pa.string())
     return pc.replace_substring_regex(plain, POWER, r"\1e\2")
+
+
+def _with_minus_in_front(plain: pa.Array) -> pa.Array:
+    """Words whose minus stands behind; that of one digit only beside others, for “2-” may be a mark of a school."""
+    moved = pc.replace_substring_regex(plain, r"^([0-9][0-9.,' ]*[0-9])-$", r"-\1")
+    if moved.equals(plain) or pc.any(pc.match_substring_regex(plain, r"[0-9]\+$")).as_py():
+        return moved
+    return pc.replace_substring_regex(moved, r"^([0-9])-$", r"-\1")
+
+
+def _in_one(word: str) -> str:
+    """“2½”, “2 3/4” and “5€50” as one number, in a way that needs no decimal mark; any other word as it is."""
+    found = re.fullmatch(
+        r"([+-]?[0-9]*) ?([¼½¾⅐-⅞])(.*)|([+-]?[0-9]+) ([0-9]{1,2})/([0-9]{1,2})|([0-9]+) ?([€$£]) ?([0-9]{2})", word
+    )
+    if found is None:
+        return word
+    whole, sign, rest, of_two, above, below, units, coin, hundredths = found.groups()
+    if coin:
+        return f"{units}{hundredths}e-2 {coin}"
+    part = unicodedata.numeric(sign) if sign else int(above) / max(1, int(below))
+    if not 0 < part < 1:
+        return word
+    number = whole if sign else of_two
+    value = int(number.strip("+-") or 0) + part
+    return f"{'-' if number.startswith('-') else ''}{round(value * 10**12)}e-12{rest or ''}"
 
 
 def _in_our_digits(word: str) -> str:
