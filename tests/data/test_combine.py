@@ -8,7 +8,7 @@ import pytest
 from istrel.data.codebook import MissingCode
 from istrel.data.column import Column, Kind, Unread
 from istrel.data.combine.gather import gather
-from istrel.data.combine.join import join
+from istrel.data.combine.join import Keep, join
 from istrel.data.combine.reshape import to_long, to_wide
 from istrel.data.combine.stack import stack
 from istrel.data.corrections import Correction
@@ -80,6 +80,14 @@ def test_inner_and_full_joins() -> None:
     full = shown(join(LEFT, RIGHT, ("id",), "all")[0])
     assert len(full) == 7
     assert full[-1] == ("9", "", "", "90")
+
+
+@pytest.mark.parametrize("keep", ["left", "both", "all"])
+def test_a_key_beyond_all_others_has_no_partner(keep: Keep) -> None:
+    one, other = table("one", id=[1, 99], a=["x", "y"]), table("other", id=[1, 2], b=["p", "q"])
+    rows = shown(join(one, other, ("id",), keep)[0])
+    assert ("99", "y", "") in rows or keep == "both"
+    assert len(rows) == {"left": 2, "both": 1, "all": 3}[keep]
 
 
 def test_keys_of_words_and_several_keys_join() -> None:

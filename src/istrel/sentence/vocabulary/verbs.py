@@ -66,9 +66,9 @@ FORMS = {
             case_by_case=True,
             counted=True,
         ),
-        Form("heat map", "a matrix as tiles"),
-        Form("scatter", "two variables, case by case or as a plane of counts"),
-        Form("grid", "scatters of several variables with each other", case_by_case=True),
+        Form("heat map", "a matrix as tiles", counted=True),
+        Form("scatter", "two variables, case by case or as a plane of counts", counted=True),
+        Form("grid", "scatters of several variables with each other", case_by_case=True, counted=True),
         Form("flow", "from all rows to the cases analysed, in boxes", case_by_case=True),
         Form("missing map", "where values are missing, case by case", case_by_case=True),
     )
