@@ -224,4 +224,4 @@ def test_a_table_is_no_wider_than_the_text_of_a_template_and_no_narrower_than_ca
     section = home.sections[-1]
     section.page_width, section.left_margin, section.right_margin = Mm(page), Mm(10), Mm(10)
     wide = msgspec.structs.replace(style, table=msgspec.structs.replace(style.table, width_mm=160.0))
-    assert _fitted(Document((), wide), home).style.table.width_mm == pytest.approx(width, abs=1e-4)
+    assert _fitted(Document((), wide), home).style.table.width_mm == pytest.approx(width, abs=0.01)
