@@ -2010,8 +2010,8 @@
    <translation>Diese Variablen sind nicht in einer Einheit gemessen; das Codebuch sagt, worin jede gemessen ist.</translation>
   </message>
   <message>
-   <source>These variables are {names}; only what is of one level agrees.</source>
-   <translation>Diese Variablen sind {names}; nur was von einem Niveau ist, stimmt überein.</translation>
+   <source>These variables are {one} and {other}; only what is of one level agrees.</source>
+   <translation>Diese Variablen sind {one} und {other}; nur was von einem Skalenniveau ist, stimmt überein.</translation>
   </message>
   <message>
    <source>These variables have no value in common, so there is nothing to agree on.</source>
@@ -4010,6 +4010,10 @@
   <message>
    <source>means with their intervals</source>
    <translation>Mittelwerte mit ihren Intervallen</translation>
+  </message>
+  <message>
+   <source>measured</source>
+   <translation>gemessen</translation>
   </message>
   <message>
    <source>median</source>

@@ -2010,8 +2010,8 @@
    <translation>Estas variables no se miden en una misma unidad; el diccionario dice en qué se mide cada una.</translation>
   </message>
   <message>
-   <source>These variables are {names}; only what is of one level agrees.</source>
-   <translation>Estas variables son {names}; solo lo de un mismo nivel concuerda.</translation>
+   <source>These variables are {one} and {other}; only what is of one level agrees.</source>
+   <translation>Estas variables son {one} y {other}; solo concuerda lo que es de un mismo nivel.</translation>
   </message>
   <message>
    <source>These variables have no value in common, so there is nothing to agree on.</source>
@@ -4010,6 +4010,10 @@
   <message>
    <source>means with their intervals</source>
    <translation>medias con sus intervalos</translation>
+  </message>
+  <message>
+   <source>measured</source>
+   <translation>medido</translation>
   </message>
   <message>
    <source>median</source>

@@ -2010,8 +2010,8 @@
    <translation>Ces variables ne sont pas mesurées dans une même unité ; le dictionnaire dit en quoi chacune est mesurée.</translation>
   </message>
   <message>
-   <source>These variables are {names}; only what is of one level agrees.</source>
-   <translation>Ces variables sont {names} ; seul ce qui est d’un même niveau s’accorde.</translation>
+   <source>These variables are {one} and {other}; only what is of one level agrees.</source>
+   <translation>Ces variables sont {one} et {other} ; seul ce qui est d’un même niveau concorde.</translation>
   </message>
   <message>
    <source>These variables have no value in common, so there is nothing to agree on.</source>
@@ -4010,6 +4010,10 @@
   <message>
    <source>means with their intervals</source>
    <translation>moyennes avec leurs intervalles</translation>
+  </message>
+  <message>
+   <source>measured</source>
+   <translation>mesuré</translation>
   </message>
   <message>
    <source>median</source>

@@ -302,7 +302,7 @@ def _drawable(subject: Subject, data: Dataset, request: Request) -> Subject:
             message = english(
                 "“{name}” is {level}, so it cannot be drawn as {form}; set it as table.",
                 name=subject.name,
-                level=level.value,
+                level=english(level.value),
                 form=form,
             )
             raise _unfit(message, request)

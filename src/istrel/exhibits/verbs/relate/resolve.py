@@ -272,15 +272,14 @@ def _refuse_agreement(request: Request, names: set[str], data: Dataset) -> None:
         raise Problem(
             english("“agreement” does not go with “{other}”; leave one of them out.", other=other), at=at, length=length
         )
-    kinds = {"measured" if data.variable(name).level.measured else data.variable(name).level.value for name in names}
+    levels = [data.variable(name).level for name in sorted(names)]
+    kinds = {english("measured") if level.measured else english(level.value) for level in levels}
     if len(kinds) > 1:
-        raise Problem(
-            english(
-                "These variables are {names}; only what is of one level agrees.", names=" and ".join(sorted(kinds))
-            ),
-            at=at,
-            length=length,
+        message = english(
+            "These variables are {one} and {other}; only what is of one level agrees.",
+            **dict(zip(("one", "other"), sorted(kinds), strict=True)),
         )
+        raise Problem(message, at=at, length=length)
     a, b = (data.categories(name).values if kinds != {"measured"} else (0.0,) for name in sorted(names))
     if not set(a) & set(b):
         raise Problem(
@@ -352,7 +351,9 @@ def _check_levels(names: tuple[str, ...], method: str, data: Dataset) -> None:
     for name in names:
         level = data.variable(name).level
         if level in (Level.IDENTIFIER, Level.DATE, Level.TEXT):
-            raise Problem(english("“{name}” is {value}; it cannot be related to others.", name=name, value=level.value))
+            raise Problem(
+                english("“{name}” is {value}; it cannot be related to others.", name=name, value=english(level.value))
+            )
         if method != "fitting" and not is_numeric(name, data):
             coefficient = f"{method.capitalize()}’s coefficient"
             raise Problem(
