@@ -69,7 +69,7 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
     "degrees": (column("36,6 °C|37,1 °C|38 °C"), {"x": [36.6, 37.1, 38.0]}, ""),
     "brackets for minus": (column("(1,234.00)|5.00|(3.50)"), {"x": [-1234.0, 5.0, -3.5]}, "in brackets"),
     "footnote marks": (column("0.3*|0.51**|0.1|0.2"), {"x": [0.3, 0.51, 0.1, 0.2]}, "footnote marks"),
-    "about": (column("~4|5|~6"), {"x": [4.0, 5.0, 6.0]}, "about"),
+    "about": (column("~4|5|~6|about 7|etwa 8|environ 9"), {"x": [4.0, 5.0, 6.0, 7.0, 8.0, 9.0]}, "about"),
     "a minus of typographers": (column("−4|5|−6,5"), {"x": [-4.0, 5.0, -6.5]}, ""),
     "euros before": (column("€1,200|€3.50|-€5"), {"x": [1200.0, 3.5, -5.0]}, ""),
     "limits": (column("<0.01|0.5|0.7|1.2|<0.01|0.3"), {"x": [None, 0.5, 0.7, 1.2, None, 0.3]}, ""),

@@ -28,7 +28,8 @@ CLOSE_SCALES = {"k": 1e3, "K": 1e3, "M": 1e6}  # with a space before they are un
 COIN_SCALES = {"m": 1e6, "b": 1e9, "B": 1e9}  # after an amount of money alone
 OF_ORDER = frozenset(("st", "nd", "rd", "th", "er", "ème", "º"))  # “5th” names a class
 DECORATED = (
-    r"^(?P<about>[~≈]|ca\.? |approx\.? )? ?(?P<open>\()? ?(?P<sign>[+-])? ?"
+    r"^(?P<about>[~≈]|(?:ca|approx|aprox|env|about|around|circa|etwa|ungefähr|rund|environ)\.? )? ?"
+    r"(?P<open>\()? ?(?P<sign>[+-])? ?"
     rf"(?P<before>{COIN})? ?(?P<sign2>[+-])?(?P<number>(?:[0-9]|[.,][0-9])[0-9.,'’ ]*?(?:[eE][+-]?[0-9]+)?)"
     r"(?P<gap> )?(?P<unit>[%‰€$£¥₹₽₺₪₩฿°]|R[$]|(?:Tsd|Mio|mio|Mrd|mrd|mn|bn|k|M)\.? ?[€$£]|"
     rf"[°µμ]?{LETTER}{OF_A_UNIT}*\.?)? ?(?P<close>\))? ?(?P<mark>[*†‡§]+)?$"
