@@ -139,6 +139,7 @@ def test_the_intake_is_written_as_a_report(ending: str, tmp_path: Path, capsys: 
     if ending == "odt":
         with zipfile.ZipFile(io.BytesIO(path.read_bytes())) as archive:
             content = archive.read("content.xml").decode()
+        assert re.findall(r'outline-level="(\d)"', content)[:3] == ["1", "2", "2"]
     else:
         content = path.read_text(encoding="utf-8")
     for words in ("stands 27 times in receptive_post, confidence and mot_03", "receptive_pre", "612"):

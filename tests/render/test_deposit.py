@@ -62,6 +62,7 @@ def test_it_opens_again_with_the_same_numbers(form: str, history: History, style
         assert resource["hash"] == f"sha256:{hashlib.sha256(content).hexdigest()}"
     assert {path.suffix for path in folder.rglob("exhibits/*")} == {".csv", ".html", ".json", ".svg", ".png"}
     assert "2 rows: trial run" in (folder / "README.md").read_text()
+    assert "not in this package" not in (folder / "README.md").read_text()
     assert (folder / "data" / "trial.csv").exists() == (form == "csv")
 
 
