@@ -27,8 +27,10 @@ ALIKE = {  # words that these languages share with English, looked at one by one
         "scale_coefficient",
         "head_mode",
         "head_item",
+        "of_one_variable",
+        "read_dates",
     },
-    "es": {"n_variables", "total", "line_normal"},
+    "es": {"n_variables", "of_one_variable", "total", "line_normal"},
 }
 EVERYWHERE = {"head_variable", "test_lilliefors"}
 

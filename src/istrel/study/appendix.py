@@ -10,6 +10,8 @@ from collections.abc import Iterator
 from importlib.metadata import PackageNotFoundError, version
 
 from istrel.data.codebook import Codebook
+from istrel.data.column import show_value
+from istrel.data.corrections import Correction
 from istrel.exhibits.printing import plain_text
 from istrel.exhibits.text import Text, joined, listed, say, verbatim
 from istrel.problem import Problem
@@ -129,8 +131,21 @@ def _said_of(source: StudySource) -> Iterator[Text]:
             yield say("derived_is", name=variable.name, formula=show_expression(variable.formula))
 
 
+def _change(correction: Correction) -> Text:
+    """What stood there, and what stands there now."""
+    sides = [
+        say("became_missing")
+        if value is None
+        else verbatim(show_value(value))
+        if show_value(value)
+        else say("flow_blank")
+        for value in (correction.old, correction.new)
+    ]
+    return joined(sides, " → ")
+
+
 def _with_reason(said: Text, reason: str) -> Text:
-    return joined([said, say("for_this_reason", reason=reason)], " ") if reason else said
+    return joined([said, say("for_this_reason", reason=reason.rstrip(". "))], " ") if reason else said
 
 
 def _rows(codebook: Codebook) -> Iterator[Text]:
