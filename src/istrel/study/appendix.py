@@ -108,14 +108,10 @@ def _said_of(source: StudySource) -> Iterator[Text]:
         used, rows = source.n_used, source.raw.n_rows
         yield say("cases_in_use_are", condition=show_condition(source.standing), used=used, all=rows)
     for correction in source.corrections:
-        parts = {"name": correction.variable, "words": correction.words}
-        everywhere = correction.row is None
-        said = (
-            say("corrected_everywhere", **parts)
-            if everywhere
-            else say("corrected_in_row", **parts, row=str(correction.row))
-        )
-        yield _with_reason(said, correction.reason)
+        parts = {"name": verbatim(correction.variable), "words": _change(correction)}
+        where = {} if correction.row is None else {"row": verbatim(str(correction.row))}
+        phrase = "corrected_in_row" if where else "corrected_everywhere"
+        yield _with_reason(say(phrase, **parts, **where), correction.reason)
     for aside in source.asides:
         rows_said = ", ".join(map(str, aside.rows[:MOST_ROWS])) + (" …" if len(aside.rows) > MOST_ROWS else "")
         yield _with_reason(say("set_aside_are", rows=rows_said), aside.reason)
