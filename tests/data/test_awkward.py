@@ -119,6 +119,7 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
     "a minus behind": (column("12-|5|0-|33-|7-"), {"x": [-12.0, 5.0, 0.0, -33.0, -7.0]}, ""),
     "marks of a school": (column("1|2-|2+|3|2|1-"), {"x": ["1", "2-", "2+"]}, ""),
     "durations in letters": (column("PT1H30M|PT45M|P1DT2H|PT90S"), {"x": [90.0, 45.0, 1560.0, 1.5]}, "read as minutes"),
+    "months in letters, and persons": (column("P1M|P2M|P12|PT"), {"x": ["P1M", "P2M"]}, ""),
     "ages in years and months": (
         column("3;0|3;11|12;6|4;1.15", delimiter=","),
         {"x": [3.0, 3 + 11 / 12, 12.5]},

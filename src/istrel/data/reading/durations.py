@@ -24,8 +24,9 @@ HOURS = (  # “2.50 h” is two hours and a half
     r"^(?P<a>[0-9]{1,3})(?: ?[hH] ?(?P<b>[0-5][0-9])(?: ?min)?|:(?P<c>[0-5][0-9]) ?(?:Uhr|[hH])|\.(?P<d>[0-5][0-9]) ?Uhr|"
     r" ?(?:Uhr|[hH]))$"
 )
-IN_LETTERS = (  # of ISO 8601; a year and a month have no one length
-    r"^PT?(?:(?P<d>[0-9]+)D)?T?(?:(?P<a>[0-9]+(?:[.,][0-9]+)?)H)?(?:(?P<b>[0-9]+(?:[.,][0-9]+)?)M)?(?:(?P<c>[0-9]+(?:[.,][0-9]+)?)S)?$"
+IN_LETTERS = (  # of ISO 8601; a year and a month, “P1M”, have no one length
+    r"^P(?:(?P<w>[0-9]+)W)?(?:(?P<d>[0-9]+)D)?(?:T(?:(?P<a>[0-9]+(?:[.,][0-9]+)?)H)?(?:(?P<b>[0-9]+(?:[.,][0-9]+)?)M)?"
+    r"(?:(?P<c>[0-9]+(?:[.,][0-9]+)?)S)?)?$"
 )
 AGES = r"^(?P<a>[0-9]{1,2});(?P<b>1[01]|0?[0-9])(?:\.(?P<c>[0-2]?[0-9]))?$"  # of children: years;months.days
 MOSTLY, DAYS_OF_A_MONTH = 0.95, 30.4375
@@ -118,10 +119,11 @@ def _in_units(plain: pa.Array) -> Read | None:
 
 def _in_letters(plain: pa.Array) -> Read | None:
     """“PT1H30M” as minutes."""
-    (days, hours, minutes, seconds), fits = _parts(plain, IN_LETTERS)
+    (weeks, days, hours, minutes, seconds), fits = _parts(plain, IN_LETTERS)
+    fits &= np.asarray(pc.greater(pc.utf8_length(plain), 2))
     if not fits.any():
         return None
-    values = 1440 * days + 60 * hours + minutes + seconds / 60
+    values = 1440 * (7 * weeks + days) + 60 * hours + minutes + seconds / 60
     return _read(plain, values, fits, "min", english("durations, read as minutes"))
 
 
