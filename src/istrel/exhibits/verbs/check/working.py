@@ -56,9 +56,6 @@ def _of_variable(found: CheckCell, cell: Cell, plan: CheckPlan) -> Working | Non
     grouping = next(one for one in plan.groupings if found.group in one.groups)
     place = list(grouping.groups).index(found.group)
     part = arranged(found.variable, grouping, plan.data).only(place)
-    if part.times is not None and part.sizes[0] > MOST_SPREAD and cell.column in TESTS:
-        return None
-    values = part.values if part.times is None else np.repeat(part.values, np.minimum(part.times, MOST_SPREAD))
     sums = Sums(moments_of(found.variable, grouping, plan.data).of(slice(place, place + 1)))
     name, n = titled(plan.data.variable(found.variable)), Cell(float(sums.n), Kind.COUNT)
     if cell.statistic == "n":
@@ -67,7 +64,8 @@ def _of_variable(found: CheckCell, cell: Cell, plan: CheckPlan) -> Working | Non
         lines = skewness_lines(sums) if cell.column == "skewness" else kurtosis_lines(sums)
         return Working(say(f"means_{cell.column}", name=name, value=cell, n=n), *lines)
     made = {"shapiro_wilk": _shapiro, "anderson_darling": _anderson, "lilliefors": _lilliefors}.get(cell.column)
-    if made is not None:
+    if made is not None and (part.times is None or part.sizes[0] <= MOST_SPREAD):
+        values = part.values if part.times is None else np.repeat(part.values, part.times)
         test = say(TESTS[cell.column].title)
         return Working(say("means_departure", name=name, value=cell, test=test), *made(values, sums))
     if (
