@@ -30,6 +30,7 @@ from istrel.exhibits.text import cells_in
 from istrel.exhibits.verbs.describe.compute import ESTIMATES
 from istrel.exhibits.verbs.describe.working import WORKINGS
 from istrel.problem import Problem
+from istrel.sentence.vocabulary import TESTS
 from istrel.study.explaining import opened, opened_cell
 from istrel.study.opening import Opening
 from istrel.style.house import HouseStyle, load_style
@@ -47,6 +48,7 @@ SHARES = {  # of distributions, as the steps name them
     "P": lambda f, df1, df2: fdtrc(df1, df2, f),
     "Φ": ndtr,
     "root": math.sqrt,
+    "ln": math.log,
 }
 
 
@@ -54,7 +56,7 @@ def worth(text: str) -> float:
     """The value of an expression of numbers, + − × ÷ / ^ √ ( ) and shares of distributions alone."""
     plain = text.replace("−", "-").replace("×", "*").replace("÷", "/").replace("^", "**").replace("√", "root")
     plain = re.sub(r"root(\d[\d.]*)", r"root(\1)", plain).replace(";", ",")
-    assert re.fullmatch(r"(?:root|[TQPΦ](?=\()|[\d.,+*/() -])+", plain), text
+    assert re.fullmatch(r"(?:root|ln(?=\()|[TQPΦ](?=\()|[\d.,+*/() -])+", plain), text
     return float(eval(plain, {"__builtins__": {}, **SHARES}))
 
 
@@ -138,6 +140,29 @@ def test_formulas_and_steps_speak_the_language_of_the_paper(language: str) -> No
                 assert said != line or not re.search("[a-z]{4}", line), line
             seen += 1
     assert seen > 80
+
+
+@settings(max_examples=30 if DEEP else 8)
+@given(st.sampled_from([8, 13, 20, 60, 130, 2100]), st.integers(0, 99), st.sampled_from(["normal", "exponential"]))
+def test_every_test_of_normality_and_its_p_can_be_opened(n: int, seed: int, shape: str) -> None:
+    values = getattr(np.random.default_rng(seed), shape)(size=n).round(3).tolist()
+    exhibit = make_exhibit(f"check x with tests = {{{', '.join(TESTS)}}}", of_values(values, [0] * n))
+    found = exhibit.result.cells[0]
+    for test, tested in found.tests.items():
+        for cell in (cell for row in exhibit.sheet.rows for text in row.cells for cell in cells_in(text)):
+            if not cell.column.startswith(test) or not isinstance(cell.value, float):
+                continue
+            try:
+                opened_ = opened(exhibit, cell.row, cell.column, STYLE)
+            except Problem:
+                assert cell.column.endswith(" p"), (
+                    test,
+                    tested,
+                )  # the ps of small samples, and of what is no departure
+                continue
+            expression = re.split(" [=<>] ?|(?<=[)\\d])(?= [<>])", opened_.filled)[0]
+            assert steps_agree(opened_.steps), opened_.steps
+            assert worth(expression) == pytest.approx(cell.value, abs=1e-6, rel=1e-6), (opened_.filled, cell.value)
 
 
 def test_every_statistic_of_a_measure_can_be_opened() -> None:

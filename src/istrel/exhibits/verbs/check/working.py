@@ -3,18 +3,19 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Callable
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.shared import arranged, moments_of
-from istrel.exhibits.text import Cell, say, verbatim
+from istrel.exhibits.text import Cell, Text, say, verbatim
 from istrel.exhibits.verbs.check.resolve import CheckPlan
 from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, ScaleCell
 from istrel.exhibits.verbs.check.scale import items_in
 from istrel.exhibits.verbs.check.scale_words import item_key
+from istrel.exhibits.verbs.check.shape_working import P_LINES, dagostino_lines, jarque_bera_lines
 from istrel.exhibits.verbs.sums_working import (
-    E,
     Lines,
     Sums,
     kurtosis_lines,
@@ -33,11 +34,10 @@ from istrel.style.numbers import Kind
 
 Floats = NDArray[np.float64]
 MOST_SPREAD = 1_000_000  # cases of counted rows whose places are looked at one by one
-NEAR_NORMAL = 0.6  # Anderson–Darling statistics below have another formula for p
 
 
 def explain(plan: CheckPlan, result: CheckResult, cell: Cell) -> Working | None:
-    """The working of a number; None for tests of sets, the p of most tests, and weighted shapes."""
+    """The working of a number; None for tests of sets, a p that is adjusted or has no one formula, and weighted shapes."""
     if plan.cases.weighted or not isinstance(cell.value, float | int):
         return None
     for found in result.cells:
@@ -63,17 +63,22 @@ def _of_variable(found: CheckCell, cell: Cell, plan: CheckPlan) -> Working | Non
     if cell.column in ("skewness", "kurtosis"):
         lines = skewness_lines(sums) if cell.column == "skewness" else kurtosis_lines(sums)
         return Working(say(f"means_{cell.column}", name=name, value=cell, n=n), *lines)
-    made = {"shapiro_wilk": _shapiro, "anderson_darling": _anderson, "lilliefors": _lilliefors}.get(cell.column)
-    if made is not None and (part.times is None or part.sizes[0] <= MOST_SPREAD):
+    if cell.column in OF_MOMENTS:
+        return _departure(cell, name, *OF_MOMENTS[cell.column](sums))
+    if cell.column in OF_VALUES and (part.times is None or part.sizes[0] <= MOST_SPREAD):
         values = part.values if part.times is None else np.repeat(part.values, part.times)
-        test = say(TESTS[cell.column].title)
-        return Working(say("means_departure", name=name, value=cell, test=test), *made(values, sums))
-    if (
-        cell.column == "anderson_darling p"
-        and found.tests["anderson_darling"].p == found.tests["anderson_darling"].p_adjusted
-    ):
-        return _anderson_p(found, cell, plan)
-    return None
+        return _departure(cell, name, *OF_VALUES[cell.column](values, sums))
+    test, _, what = cell.column.partition(" ")
+    tested = found.tests.get(test)
+    if what != "p" or tested is None or tested.p != tested.p_adjusted or not isinstance(tested.statistic, float):
+        return None
+    of_p = P_LINES[test](tested.statistic, sums.n)
+    return None if of_p is None else Working(say("means_p_of_shape", value=cell, name=name), *of_p)
+
+
+def _departure(cell: Cell, name: Text, formula: Line, filled: str, steps: tuple[Line, ...]) -> Working:
+    means = say("means_departure", name=name, value=cell, test=say(TESTS[cell.column].title))
+    return Working(means, formula, filled, steps)
 
 
 def _shapiro(values: Floats, sums: Sums) -> Lines:
@@ -127,14 +132,15 @@ def _lilliefors(values: Floats, sums: Sums) -> Lines:
     return say("formula_lilliefors"), f"{at + 1} ÷ {n} − {share}" if up else f"{share} − {at} ÷ {n}", steps
 
 
-def _anderson_p(found: CheckCell, cell: Cell, plan: CheckPlan) -> Working | None:
-    """By D'Agostino and Stephens' (1986) formula, in the range in which it is one curve."""
-    a = found.tests["anderson_darling"].statistic
-    if not isinstance(a, float) or not NEAR_NORMAL <= a <= 10:
-        return None
-    means = say("means_p_of_shape", value=cell, name=titled(plan.data.variable(found.variable)))
-    filled = f"{E}^(1.2937 − 5.709 × {shown(a)} + 0.0186 × {shown(a)}^2)"
-    return Working(means, "e^(1.2937 − 5.709 × A²* + 0.0186 × A²*²)", filled, (f"A²* = {shown(a)}",))
+OF_MOMENTS: dict[str, Callable[[Sums], Lines]] = {
+    "dagostino_pearson": dagostino_lines,
+    "jarque_bera": jarque_bera_lines,
+}
+OF_VALUES: dict[str, Callable[[Floats, Sums], Lines]] = {
+    "shapiro_wilk": _shapiro,
+    "anderson_darling": _anderson,
+    "lilliefors": _lilliefors,
+}
 
 
 def _of_item(found: ScaleCell, cell: Cell, plan: CheckPlan) -> Working | None:
