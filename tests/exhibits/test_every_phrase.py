@@ -41,7 +41,16 @@ OTHER_WORKINGS = (
         "d_z",
         "v",
     ),
-    *("risk_difference", "risk_ratio", "odds_ratio", "omega_squared", "epsilon_squared", "cliffs_delta", "icc"),
+    *(
+        "against",
+        "risk_difference",
+        "risk_ratio",
+        "odds_ratio",
+        "omega_squared",
+        "epsilon_squared",
+        "cliffs_delta",
+        "icc",
+    ),
     *("median_difference", "mean_difference", "departure", "p_of_shape", "item_rest", "alpha_without"),
 )
 

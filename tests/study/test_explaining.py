@@ -36,6 +36,7 @@ from istrel.study.opening import Opening
 from istrel.style.house import HouseStyle, load_style
 from istrel.style.phrases import phrases_in
 from made import make_exhibit
+from rows import visits
 
 STYLE = load_style()
 NOT_BY_HAND = {"icc", "icc_low", "icc_high"}  # by hand elsewhere, or limits of what is
@@ -163,6 +164,33 @@ def test_every_test_of_normality_and_its_p_can_be_opened(n: int, seed: int, shap
             expression = re.split(" [=<>] ?|(?<=[)\\d])(?= [<>])", opened_.filled)[0]
             assert steps_agree(opened_.steps), opened_.steps
             assert worth(expression) == pytest.approx(cell.value, abs=1e-6, rel=1e-6), (opened_.filled, cell.value)
+
+
+@pytest.mark.parametrize(
+    ("text", "sentence", "roles"),
+    [
+        (visits(("one", "two", "three")), "describe score, rating, ok across time with test", "id time"),
+        (visits(("one", "two", "three")), "describe score across group × time with test", "id time"),
+        (visits(), "describe score against 48 with mean", ""),
+        (visits(), "describe score across group against 48", ""),
+    ],
+)
+def test_the_p_of_every_statistic_with_a_known_distribution_can_be_opened(
+    text: str, sentence: str, roles: str, data_of: Callable[..., Dataset]
+) -> None:
+    data = data_of(text)
+    if roles:
+        person, occasion = roles.split()
+        data = Dataset(data.table, replace(data.codebook, rows=Rows(person=person, occasion=occasion)))
+    exhibit, seen = make_exhibit(sentence, data), 0
+    for cell in (cell for row in exhibit.sheet.rows for text in row.cells for cell in cells_in(text)):
+        if not isinstance(cell.value, float) or not cell.column.endswith((" p", "/p", "against")):
+            continue
+        found = opened(exhibit, cell.row, cell.column, STYLE)
+        assert steps_agree(found.steps), found.steps
+        assert worth(re.split(" (?=[=<>])", found.filled)[0]) == pytest.approx(cell.value, abs=1e-6), found.filled
+        seen += 1
+    assert seen
 
 
 def test_every_statistic_of_a_measure_can_be_opened() -> None:

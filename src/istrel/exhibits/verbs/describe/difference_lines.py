@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from istrel.exhibits.text import say
-from istrel.exhibits.verbs.sums_working import SMALL, Lines, Sums, mean_lines, variance_lines
+from istrel.exhibits.verbs.sums_working import SMALL, Lines, Sums, mean_lines, sd_lines, variance_lines
 from istrel.exhibits.working import Line, shown, signed
 from istrel.stats.differences.common import GroupTest
 
@@ -91,3 +91,32 @@ def omega_lines(test: GroupTest, groups: list[Sums]) -> Lines:
         return say("formula_omega_is_0", formula=OMEGA), "0", steps
     above = f"{shown(df1)} × ({shown(f)} − 1)"
     return OMEGA, f"{above} ÷ ({above} + {total})", steps
+
+
+def norm_lines(t: float, sums: Sums, norm: float) -> Lines:
+    """Student's t of a mean less a norm."""
+    sd = sums.variance**0.5
+    steps: tuple[Line, ...] = (
+        *sd_lines(sums)[2],
+        f"s = {sd_lines(sums)[1]} = {shown(sd)}",
+        f"t = ({shown(sums.mean)} − {signed(norm)}) ÷ ({shown(sd)} ÷ √({sums.n})) = {shown(t)}",
+        f"df = {sums.n} − 1 = {sums.n - 1}",
+        say("step_student"),
+    )
+    return "2 × T(−|t|; df)", f"2 × T({shown(-abs(t))}; {sums.n - 1})", steps
+
+
+def distribution_lines(test: GroupTest, letter: str) -> Lines | None:
+    """The p of a statistic of t, F or chi-square, from the statistic and its degrees of freedom."""
+    if not isinstance(test.statistic, float) or not test.df:
+        return None
+    value = test.statistic
+    if letter == "F":
+        df1, df2 = map(shown, test.df)
+        given = f"F = {shown(value)}", f"df₁ = {df1}", f"df₂ = {df2}", say("step_fisher")
+        return "P(F; df₁; df₂)", f"P({shown(value)}; {df1}; {df2})", given
+    (df,) = map(shown, test.df)
+    said, known = f"{letter} = {shown(value)}", f"df = {df}"
+    if letter == "t":
+        return "2 × T(−|t|; df)", f"2 × T({shown(-abs(value))}; {df})", (said, known, say("step_student"))
+    return "Q(χ²; df)", f"Q({shown(value)}; {df})", (said, known, say("step_chi_square"))
