@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 import sys
 from collections.abc import Callable, Iterable, Iterator
+from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
@@ -28,11 +29,13 @@ from depth import some
 from istrel.app import preferences, start, words
 from istrel.app.window import Window
 from istrel.app.words import retold, speak
+from istrel.data.codebook import MissingCode
 from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
 from istrel.data.series import OCCASION
 from istrel.english import english, together, written
 from istrel.problem import Problem
+from istrel.render.codebook import render_codebook
 from istrel.sentence.vocabulary import CLAUSES, FORMS, SETTINGS, STATISTICS, VERBS
 from istrel.study.changes.codebook import TreatAsMissing
 from istrel.study.opening import open_data
@@ -277,3 +280,38 @@ def test_what_is_said_of_a_file_is_in_the_language_of_the_window(
     finally:
         speak("en")
     assert in_german in said
+
+
+@pytest.mark.parametrize(
+    ("language", "said"),
+    [
+        (
+            "de",
+            (
+                "Codebuch von learners.csv",
+                "612 Fälle",
+                "fehlend: not asked",
+                "personenbezogen",
+                "Mittelwert 41",
+                "12 Items",
+            ),
+        ),
+        ("fr", ("Dictionnaire de learners.csv", "612 cas", "39 variables", "manquant", "Identifiant")),
+        ("es", ("Diccionario de learners.csv", "612 casos", "perdido", "Porcentajes de las respuestas válidas.")),
+    ],
+)
+def test_a_codebook_is_printed_in_the_language_of_the_window(
+    language: str, said: tuple[str, ...], learners: Dataset
+) -> None:
+    personal = learners.codebook.with_variable(replace(learners.codebook["site"], personal=True))
+    coded = personal.with_variable(replace(personal["education"], missing_codes=(MissingCode(99.0, "not asked"),)))
+    data = Dataset(learners.table, coded)
+    speak(language)
+    try:
+        page = render_codebook(data, "book.html", retold, words.spoken()).decode()
+    finally:
+        speak("en")
+    assert [part for part in said if part not in page] == []
+    assert f'lang="{language}"' in page
+    for english_word in ("missing: ", "others<", "Percentages of", "valid ", "personal:", ">Label<", "mean "):
+        assert english_word not in page

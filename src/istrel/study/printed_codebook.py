@@ -1,21 +1,35 @@
-"""The whole codebook as an appendix: an entry per variable or battery, with its values, their counts, and what is missing."""
+"""The whole codebook as an appendix: an entry per variable or battery, with its values, their counts, and what is missing.
+
+Its words know how they were put together, so that they can be said in another language (`retold`).
+"""
 
 from __future__ import annotations
 
-from collections.abc import Iterator
-from dataclasses import dataclass
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass, replace
 
-from istrel.counting import counted
 from istrel.data.codebook import Variable
 from istrel.data.column import show_value
 from istrel.data.dataset import Dataset
 from istrel.data.facts import value_counts, variable_facts
+from istrel.data.levels import Level
 from istrel.data.natural import in_natural_order
+from istrel.english import english, together
 from istrel.study.entries import Entry, Said, entries_of
-from istrel.study.rows import in_words, unit
+from istrel.study.rows import in_words
 
 MOST_VALUES, MOST_IN_HEADS = 40, 9
-NOT_READ = {"text": "no number"}
+NOT_READ = {"text": english("no number")}
+LEVELS = {
+    Level.NOMINAL: english("Nominal"),
+    Level.ORDINAL: english("Ordinal"),
+    Level.BINARY: english("Binary"),
+    Level.COUNT: english("Count"),
+    Level.CONTINUOUS: english("Continuous"),
+    Level.DATE: english("Date"),
+    Level.TEXT: english("Text"),
+    Level.IDENTIFIER: english("Identifier"),
+}
 
 
 @dataclass(frozen=True)
@@ -45,6 +59,21 @@ class PrintedCodebook:
     title: str
     about: str
     entries: tuple[PrintedEntry, ...]
+    language: str = "en"
+
+
+def retold(codebook: PrintedCodebook, told: Callable[[str], str], language: str) -> PrintedCodebook:
+    """The same in another language; names, labels and values stay as they are."""
+
+    def grid(one: Grid) -> Grid:
+        rows = tuple(tuple(map(told, row)) for row in one.rows)
+        return replace(one, heads=tuple(map(told, one.heads)), rows=rows, note=told(one.note))
+
+    def entry(one: PrintedEntry) -> PrintedEntry:
+        shown = None if one.grid is None else grid(one.grid)
+        return PrintedEntry(told(one.title), told(one.name), told(one.says), shown)
+
+    return PrintedCodebook(told(codebook.title), told(codebook.about), tuple(map(entry, codebook.entries)), language)
 
 
 def print_codebook(data: Dataset) -> PrintedCodebook:
@@ -54,34 +83,49 @@ def print_codebook(data: Dataset) -> PrintedCodebook:
     entries = (entry for entry in entries_of(data, facts) if entry.in_use)
     name = data.table.source.name
     return PrintedCodebook(
-        title=f"Codebook of {name}" if name else "Codebook",
-        about=" · ".join(
-            filter(
-                None,
-                (counted(data.n_cases, unit(data.codebook)), counted(len(used), "variable"), in_words(data.codebook)),
-            )
-        ),
+        title=english("Codebook of {name}", name=name) if name else english("Codebook"),
+        about=together([part for part in (_size(data), _variables(len(used)), in_words(data.codebook)) if part], " · "),
         entries=tuple(_printed(entry, data) for entry in entries),
     )
+
+
+def _size(data: Dataset) -> str:
+    rows = data.codebook.rows.said
+    return english("{n:,} [row|rows]" if rows else "{n:,} [case|cases]", n=data.n_cases)
+
+
+def _variables(n: int) -> str:
+    return english("{n:,} [variable|variables]", n=n)
+
+
+def _number(n: int) -> str:
+    return english("{n:,}", n=n)
 
 
 def _printed(entry: Entry, data: Dataset) -> PrintedEntry:
     first = data.variable(entry.names[0])
     words = [said for said in entry.says if _says_more(said)]
-    level = first.level.value.capitalize()
+    level = LEVELS[first.level]
     if first.personal:
-        return PrintedEntry(entry.title.text, entry.beside, f"{level} · personal: its values are not shown")
+        said = [level, english("personal: its values are not shown")]
+        return PrintedEntry(entry.title.text, entry.beside, together(said, " · "))
     if len(entry.names) > 1:
-        lines = [level, f"{len(entry.names)} items"]
-        return PrintedEntry(entry.title.text, entry.beside, " · ".join(lines), _items(entry.names, data))
-    lines = [level, *(f"mean {said.text}" if said.part == "prints" else f"{said.before}{said.text}" for said in words)]
+        said = [level, english("{n} items", n=len(entry.names))]
+        return PrintedEntry(entry.title.text, entry.beside, together(said, " · "), _items(entry.names, data))
+    lines: list[str] = [level, *map(_line, words)]
     if first.level.categorical:
-        lines = [level, *(f"made by {said.text}" for said in words if said.part == "formula")]
-        return PrintedEntry(entry.title.text, entry.beside, " · ".join(lines), _values(first, data))
-    valid = int(data.present(first.name).sum())
-    missing = [f"{count:,} {words}" for words, count in _missing(first.name, data)]
-    lines += [f"{valid:,} valid", *(f"missing: {part}" for part in missing[:1]), *missing[1:]]
-    return PrintedEntry(entry.title.text, entry.beside, " · ".join(lines))
+        made_by = (english("made by {formula}", formula=one.text) for one in words if one.part == "formula")
+        return PrintedEntry(entry.title.text, entry.beside, together([level, *made_by], " · "), _values(first, data))
+    lines.append(english("{n:,} valid", n=int(data.present(first.name).sum())))
+    missing = [english("{n:,} {words}", n=count, words=words) for words, count in _missing(first.name, data)]
+    lines += [*(english("missing: {part}", part=part) for part in missing[:1]), *missing[1:]]
+    return PrintedEntry(entry.title.text, entry.beside, together(lines, " · "))
+
+
+def _line(said: Said) -> str:
+    if said.part == "prints":
+        return english("mean {value}", value=said.text)
+    return english("{before}{text}", before=said.before, text=said.text) if said.before else said.text
 
 
 def _says_more(said: Said) -> bool:
@@ -97,17 +141,17 @@ def _values(variable: Variable, data: Dataset) -> Grid:
     rows = [_value_row(value, label, count, valid, labelled=labelled) for value, label, count in counted[:MOST_VALUES]]
     if len(counted) > MOST_VALUES:
         rest = valid - sum(count for _, _, count in counted[:MOST_VALUES])
-        rows.append(("others", *(("",) if labelled else ()), f"{rest:,}", _percent(rest, valid)))
+        rows.append((english("others"), *(("",) if labelled else ()), _number(rest), _percent(rest, valid)))
     for words, count in _missing(variable.name, data):
-        rows.append((f"missing: {words}", *(("",) if labelled else ()), f"{count:,}", ""))
-    heads = ("Value", "Label", "n", "%") if labelled else ("Value", "n", "%")
+        rows.append((english("missing: {part}", part=words), *(("",) if labelled else ()), _number(count), ""))
+    heads = (english("Value"), *((english("Label"),) if labelled else ()), "n", "%")
     return Grid(heads, tuple(rows), len(heads) - 2)
 
 
 def _value_row(value: float | str, label: str, count: int, valid: int, *, labelled: bool) -> tuple[str, ...]:
     shown = _shown(value)
     names = (shown, "" if label == show_value(value) else label) if labelled else (shown,)
-    return (*names, f"{count:,}", _percent(count, valid))
+    return (*names, _number(count), _percent(count, valid))
 
 
 def _items(names: tuple[str, ...], data: Dataset) -> Grid:
@@ -116,16 +160,17 @@ def _items(names: tuple[str, ...], data: Dataset) -> Grid:
     values = {value: label for found in counted.values() for value, label, _ in found}
     lacking = {name: data.n_cases - int(data.present(name).sum()) for name in names}
     if len(values) > MOST_IN_HEADS:
-        answered = ((n, data.variable(n).label, f"{data.n_cases - lacking[n]:,}", f"{lacking[n]:,}") for n in names)
-        return Grid(("Item", "Label", "n", "Missing"), tuple(answered), 2)
+        answered = ((n, data.variable(n).label, _number(data.n_cases - lacking[n]), _number(lacking[n])) for n in names)
+        return Grid((english("Item"), english("Label"), "n", english("Missing")), tuple(answered), 2)
     order = in_natural_order(values)
     rows: list[tuple[str, ...]] = []
     for name in names:
         valid, mine = max(1, data.n_cases - lacking[name]), {value: count for value, _, count in counted[name]}
         shares = (_percent(mine.get(value, 0), valid) for value in order)
-        rows.append((name, data.variable(name).label, *shares, f"{lacking[name]:,}"))
+        rows.append((name, data.variable(name).label, *shares, _number(lacking[name])))
     heads = [_shown(v) if values[v] == show_value(v) else f"{_shown(v)} {values[v]}" for v in order]
-    return Grid(("Item", "Label", *heads, "Missing"), tuple(rows), 2, "Percentages of the valid answers.")
+    ends = english("Item"), english("Label"), *heads, english("Missing")
+    return Grid(ends, tuple(rows), 2, english("Percentages of the valid answers."))
 
 
 def _missing(name: str, data: Dataset) -> Iterator[tuple[str, int]]:
@@ -135,7 +180,7 @@ def _missing(name: str, data: Dataset) -> Iterator[tuple[str, int]]:
     for reason, mask in reasons.items():
         count = int((mask & data.kept).sum())
         if count:
-            yield NOT_READ.get(reason.kind, reason.name), count
+            yield NOT_READ.get(reason.kind) or (reason.name if reason.kind == "code" else english(reason.name)), count
 
 
 def _shown(value: float | str) -> str:
@@ -143,4 +188,4 @@ def _shown(value: float | str) -> str:
 
 
 def _percent(count: int, of: int) -> str:
-    return f"{100 * count / of:.1f}"
+    return english("{share:.1f}", share=100 * count / of)

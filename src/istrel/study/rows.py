@@ -15,7 +15,7 @@ from istrel.data.guess_rows import CLUSTERS, COUNTED, OCCASION, PERSON, REPEATS,
 from istrel.data.levels import Level
 from istrel.data.rows import Rows
 from istrel.data.table import Table
-from istrel.english import english
+from istrel.english import english, together
 from istrel.problem import Problem
 
 MOST_NAMED = 3
@@ -71,16 +71,16 @@ def in_words(codebook: Codebook) -> str:
     """What a row is, as a sentence; nothing where each is a case of its own."""
     rows = codebook.rows
     if rows.counted:
-        return f"Each row stands for as many cases as {called(rows.counted, codebook)} says."
+        return english("Each row stands for as many cases as {name} says.", name=called(rows.counted, codebook))
     said = []
     if rows.person:
-        one = called(rows.occasion, codebook) if rows.occasion else "occasion"
-        said.append(f"Each row is one {one} of one {called(rows.person, codebook)}.")
+        one = called(rows.occasion, codebook) if rows.occasion else english("occasion")
+        said.append(english("Each row is one {one} of one {who}.", one=one, who=called(rows.person, codebook)))
     if rows.weight:
-        drawn = [f"{word} {called(name, codebook)}" for word, name in _drawn(rows) if name]
-        how = f", with {' and '.join(drawn)}" if drawn else ""
-        said.append(f"Rows are weighted by {called(rows.weight, codebook)}{how}.")
-    return " ".join(said)
+        said.append(english("Rows are weighted by {name}.", name=called(rows.weight, codebook)))
+        said += [english("Strata: {name}.", name=called(rows.strata, codebook))] if rows.strata else []
+        said += [english("Clusters: {name}.", name=called(rows.clusters, codebook))] if rows.clusters else []
+    return together(said) if said else ""
 
 
 def _drawn(rows: Rows) -> tuple[tuple[str, str], ...]:

@@ -463,6 +463,10 @@
    <translation>Zwischen den Grenzen: {text}</translation>
   </message>
   <message>
+   <source>Binary</source>
+   <translation>Binär</translation>
+  </message>
+  <message>
    <source>Bounds</source>
    <translation>Schranken</translation>
   </message>
@@ -543,8 +547,16 @@
    <translation>Das Handbuch schließen</translation>
   </message>
   <message>
+   <source>Clusters: {name}.</source>
+   <translation>Klumpen: {name}.</translation>
+  </message>
+  <message>
    <source>Codebook</source>
    <translation>Codebuch</translation>
+  </message>
+  <message>
+   <source>Codebook of {name}</source>
+   <translation>Codebuch von {name}</translation>
   </message>
   <message>
    <source>Coefficient</source>
@@ -561,6 +573,10 @@
   <message>
    <source>Confidence</source>
    <translation>Konfidenz</translation>
+  </message>
+  <message>
+   <source>Continuous</source>
+   <translation>Stetig</translation>
   </message>
   <message>
    <source>Copy</source>
@@ -585,6 +601,10 @@
   <message>
    <source>Counsel: {words}</source>
    <translation>Rat: {words}</translation>
+  </message>
+  <message>
+   <source>Count</source>
+   <translation>Anzahl</translation>
   </message>
   <message>
    <source>Cronbach’s alpha of composites on the diagonal of the matrix</source>
@@ -617,6 +637,10 @@
   <message>
    <source>Data and studies</source>
    <translation>Daten und Studien</translation>
+  </message>
+  <message>
+   <source>Date</source>
+   <translation>Datum</translation>
   </message>
   <message>
    <source>Decimal mark</source>
@@ -711,8 +735,16 @@
    <translation>Jede Zeile steht für</translation>
   </message>
   <message>
+   <source>Each row is one {one} of one {who}.</source>
+   <translation>Jede Zeile steht für {one} bei {who}.</translation>
+  </message>
+  <message>
    <source>Each row stands for as many cases as</source>
    <translation>Jede Zeile steht für so viele Fälle, wie</translation>
+  </message>
+  <message>
+   <source>Each row stands for as many cases as {name} says.</source>
+   <translation>Jede Zeile steht für so viele Fälle, wie {name} angibt.</translation>
   </message>
   <message>
    <source>Each value has one expected share, and their sum is above 0.</source>
@@ -999,6 +1031,10 @@
    <translation>IQR</translation>
   </message>
   <message>
+   <source>Identifier</source>
+   <translation>Kennung</translation>
+  </message>
+  <message>
    <source>In classes</source>
    <translation>In Klassen</translation>
   </message>
@@ -1029,6 +1065,10 @@
   <message>
    <source>Into a template of your own…</source>
    <translation>In eine eigene Vorlage …</translation>
+  </message>
+  <message>
+   <source>Item</source>
+   <translation>Item</translation>
   </message>
   <message>
    <source>Join by key</source>
@@ -1350,6 +1390,10 @@
    <translation>Keine Variable ist gemessen.</translation>
   </message>
   <message>
+   <source>Nominal</source>
+   <translation>Nominal</translation>
+  </message>
+  <message>
    <source>Nothing</source>
    <translation>Nichts</translation>
   </message>
@@ -1454,6 +1498,10 @@
    <translation>Reihenfolge</translation>
   </message>
   <message>
+   <source>Ordinal</source>
+   <translation>Ordinal</translation>
+  </message>
+  <message>
    <source>Outliers by</source>
    <translation>Ausreißer nach</translation>
   </message>
@@ -1508,6 +1556,10 @@
   <message>
    <source>Percentages</source>
    <translation>Prozente</translation>
+  </message>
+  <message>
+   <source>Percentages of the valid answers.</source>
+   <translation>Prozente der gültigen Antworten.</translation>
   </message>
   <message>
    <source>Percentiles</source>
@@ -1624,6 +1676,10 @@
   <message>
    <source>Row {row:,} is no case:</source>
    <translation>Zeile {row:,} ist kein Fall:</translation>
+  </message>
+  <message>
+   <source>Rows are weighted by {name}.</source>
+   <translation>Die Zeilen sind mit {name} gewichtet.</translation>
   </message>
   <message>
    <source>Rules, pt</source>
@@ -1794,6 +1850,10 @@
    <translation>Schichten und Klumpen gehören zu einer gewichteten Stichprobe; sagen Sie auch, welche Variable die Zeilen gewichtet.</translation>
   </message>
   <message>
+   <source>Strata: {name}.</source>
+   <translation>Schichten: {name}.</translation>
+  </message>
+  <message>
    <source>Stray spaces</source>
    <translation>Überzählige Leerzeichen</translation>
   </message>
@@ -1844,6 +1904,10 @@
   <message>
    <source>Tests of differences</source>
    <translation>Tests auf Unterschiede</translation>
+  </message>
+  <message>
+   <source>Text</source>
+   <translation>Text</translation>
   </message>
   <message>
    <source>Text among dates</source>
@@ -3944,6 +4008,10 @@
    <translation>niedrigste Werte und ihre Fälle</translation>
   </message>
   <message>
+   <source>made by {formula}</source>
+   <translation>gebildet durch {formula}</translation>
+  </message>
+  <message>
    <source>mail addresses</source>
    <translation>E-Mail-Adressen</translation>
   </message>
@@ -4002,6 +4070,10 @@
   <message>
    <source>mean without the outer values at each end</source>
    <translation>Mittelwert ohne die äußeren Werte an jedem Ende</translation>
+  </message>
+  <message>
+   <source>mean {value}</source>
+   <translation>Mittelwert {value}</translation>
   </message>
   <message>
    <source>means</source>
@@ -4082,6 +4154,10 @@
   <message>
    <source>missing: {name}</source>
    <translation>fehlend: {name}</translation>
+  </message>
+  <message>
+   <source>missing: {part}</source>
+   <translation>fehlend: {part}</translation>
   </message>
   <message>
    <source>mode</source>
@@ -4237,6 +4313,10 @@
   <message>
    <source>no n</source>
    <translation>kein n</translation>
+  </message>
+  <message>
+   <source>no number</source>
+   <translation>keine Zahl</translation>
   </message>
   <message>
    <source>no number above 0</source>
@@ -4479,6 +4559,10 @@
    <translation>ordinal</translation>
   </message>
   <message>
+   <source>others</source>
+   <translation>andere</translation>
+  </message>
+  <message>
    <source>outliers</source>
    <translation>Ausreißer</translation>
   </message>
@@ -4533,6 +4617,10 @@
   <message>
    <source>personal</source>
    <translation>persönlich</translation>
+  </message>
+  <message>
+   <source>personal: its values are not shown</source>
+   <translation>personenbezogen: die Werte werden nicht gezeigt</translation>
   </message>
   <message>
    <source>persons are counted, not their rows</source>
@@ -6393,6 +6481,10 @@
   <message>
    <source>{n:,} times</source>
    <translation>{n:,}-mal</translation>
+  </message>
+  <message>
+   <source>{n:,} valid</source>
+   <translation>{n:,} gültig</translation>
   </message>
   <message numerus="yes">
    <source>{names} [is|are] not personal</source>

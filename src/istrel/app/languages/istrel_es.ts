@@ -463,6 +463,10 @@
    <translation>Entre los límites: {text}</translation>
   </message>
   <message>
+   <source>Binary</source>
+   <translation>Binaria</translation>
+  </message>
+  <message>
    <source>Bounds</source>
    <translation>Cotas</translation>
   </message>
@@ -543,8 +547,16 @@
    <translation>Cerrar el manual</translation>
   </message>
   <message>
+   <source>Clusters: {name}.</source>
+   <translation>Conglomerados: {name}.</translation>
+  </message>
+  <message>
    <source>Codebook</source>
    <translation>Diccionario</translation>
+  </message>
+  <message>
+   <source>Codebook of {name}</source>
+   <translation>Diccionario de {name}</translation>
   </message>
   <message>
    <source>Coefficient</source>
@@ -561,6 +573,10 @@
   <message>
    <source>Confidence</source>
    <translation>Confianza</translation>
+  </message>
+  <message>
+   <source>Continuous</source>
+   <translation>Continua</translation>
   </message>
   <message>
    <source>Copy</source>
@@ -585,6 +601,10 @@
   <message>
    <source>Counsel: {words}</source>
    <translation>Consejo: {words}</translation>
+  </message>
+  <message>
+   <source>Count</source>
+   <translation>Recuento</translation>
   </message>
   <message>
    <source>Cronbach’s alpha of composites on the diagonal of the matrix</source>
@@ -617,6 +637,10 @@
   <message>
    <source>Data and studies</source>
    <translation>Datos y estudios</translation>
+  </message>
+  <message>
+   <source>Date</source>
+   <translation>Fecha</translation>
   </message>
   <message>
    <source>Decimal mark</source>
@@ -711,8 +735,16 @@
    <translation>Cada fila corresponde a</translation>
   </message>
   <message>
+   <source>Each row is one {one} of one {who}.</source>
+   <translation>Cada fila es una {one} de una {who}.</translation>
+  </message>
+  <message>
    <source>Each row stands for as many cases as</source>
    <translation>Cada fila representa tantos casos como</translation>
+  </message>
+  <message>
+   <source>Each row stands for as many cases as {name} says.</source>
+   <translation>Cada fila representa tantos casos como indica {name}.</translation>
   </message>
   <message>
    <source>Each value has one expected share, and their sum is above 0.</source>
@@ -999,6 +1031,10 @@
    <translation>RIC</translation>
   </message>
   <message>
+   <source>Identifier</source>
+   <translation>Identificador</translation>
+  </message>
+  <message>
    <source>In classes</source>
    <translation>En clases</translation>
   </message>
@@ -1029,6 +1065,10 @@
   <message>
    <source>Into a template of your own…</source>
    <translation>En una plantilla propia…</translation>
+  </message>
+  <message>
+   <source>Item</source>
+   <translation>Ítem</translation>
   </message>
   <message>
    <source>Join by key</source>
@@ -1350,6 +1390,10 @@
    <translation>Ninguna variable está medida.</translation>
   </message>
   <message>
+   <source>Nominal</source>
+   <translation>Nominal</translation>
+  </message>
+  <message>
    <source>Nothing</source>
    <translation>Nada</translation>
   </message>
@@ -1454,6 +1498,10 @@
    <translation>Orden</translation>
   </message>
   <message>
+   <source>Ordinal</source>
+   <translation>Ordinal</translation>
+  </message>
+  <message>
    <source>Outliers by</source>
    <translation>Atípicos según</translation>
   </message>
@@ -1508,6 +1556,10 @@
   <message>
    <source>Percentages</source>
    <translation>Porcentajes</translation>
+  </message>
+  <message>
+   <source>Percentages of the valid answers.</source>
+   <translation>Porcentajes de las respuestas válidas.</translation>
   </message>
   <message>
    <source>Percentiles</source>
@@ -1624,6 +1676,10 @@
   <message>
    <source>Row {row:,} is no case:</source>
    <translation>La fila {row:,} no es un caso:</translation>
+  </message>
+  <message>
+   <source>Rows are weighted by {name}.</source>
+   <translation>Las filas se ponderan por {name}.</translation>
   </message>
   <message>
    <source>Rules, pt</source>
@@ -1794,6 +1850,10 @@
    <translation>Estratos y conglomerados son de una muestra ponderada; diga también qué variable pondera las filas.</translation>
   </message>
   <message>
+   <source>Strata: {name}.</source>
+   <translation>Estratos: {name}.</translation>
+  </message>
+  <message>
    <source>Stray spaces</source>
    <translation>Espacios sobrantes</translation>
   </message>
@@ -1844,6 +1904,10 @@
   <message>
    <source>Tests of differences</source>
    <translation>Pruebas de diferencias</translation>
+  </message>
+  <message>
+   <source>Text</source>
+   <translation>Texto</translation>
   </message>
   <message>
    <source>Text among dates</source>
@@ -3944,6 +4008,10 @@
    <translation>valores más bajos y sus casos</translation>
   </message>
   <message>
+   <source>made by {formula}</source>
+   <translation>hecha con {formula}</translation>
+  </message>
+  <message>
    <source>mail addresses</source>
    <translation>direcciones de correo</translation>
   </message>
@@ -4002,6 +4070,10 @@
   <message>
    <source>mean without the outer values at each end</source>
    <translation>media sin los valores exteriores de cada extremo</translation>
+  </message>
+  <message>
+   <source>mean {value}</source>
+   <translation>media {value}</translation>
   </message>
   <message>
    <source>means</source>
@@ -4082,6 +4154,10 @@
   <message>
    <source>missing: {name}</source>
    <translation>perdido: {name}</translation>
+  </message>
+  <message>
+   <source>missing: {part}</source>
+   <translation>perdido: {part}</translation>
   </message>
   <message>
    <source>mode</source>
@@ -4237,6 +4313,10 @@
   <message>
    <source>no n</source>
    <translation>sin n</translation>
+  </message>
+  <message>
+   <source>no number</source>
+   <translation>ningún número</translation>
   </message>
   <message>
    <source>no number above 0</source>
@@ -4479,6 +4559,10 @@
    <translation>ordinal</translation>
   </message>
   <message>
+   <source>others</source>
+   <translation>otros</translation>
+  </message>
+  <message>
    <source>outliers</source>
    <translation>atípicos</translation>
   </message>
@@ -4533,6 +4617,10 @@
   <message>
    <source>personal</source>
    <translation>personal</translation>
+  </message>
+  <message>
+   <source>personal: its values are not shown</source>
+   <translation>personal: sus valores no se muestran</translation>
   </message>
   <message>
    <source>persons are counted, not their rows</source>
@@ -6393,6 +6481,10 @@
   <message>
    <source>{n:,} times</source>
    <translation>{n:,} veces</translation>
+  </message>
+  <message>
+   <source>{n:,} valid</source>
+   <translation>{n:,} válidos</translation>
   </message>
   <message numerus="yes">
    <source>{names} [is|are] not personal</source>

@@ -463,6 +463,10 @@
    <translation>Entre les limites : {text}</translation>
   </message>
   <message>
+   <source>Binary</source>
+   <translation>Binaire</translation>
+  </message>
+  <message>
    <source>Bounds</source>
    <translation>Bornes</translation>
   </message>
@@ -543,8 +547,16 @@
    <translation>Fermer le manuel</translation>
   </message>
   <message>
+   <source>Clusters: {name}.</source>
+   <translation>Grappes : {name}.</translation>
+  </message>
+  <message>
    <source>Codebook</source>
    <translation>Dictionnaire</translation>
+  </message>
+  <message>
+   <source>Codebook of {name}</source>
+   <translation>Dictionnaire de {name}</translation>
   </message>
   <message>
    <source>Coefficient</source>
@@ -561,6 +573,10 @@
   <message>
    <source>Confidence</source>
    <translation>Confiance</translation>
+  </message>
+  <message>
+   <source>Continuous</source>
+   <translation>Continue</translation>
   </message>
   <message>
    <source>Copy</source>
@@ -585,6 +601,10 @@
   <message>
    <source>Counsel: {words}</source>
    <translation>Conseil : {words}</translation>
+  </message>
+  <message>
+   <source>Count</source>
+   <translation>Comptage</translation>
   </message>
   <message>
    <source>Cronbach’s alpha of composites on the diagonal of the matrix</source>
@@ -617,6 +637,10 @@
   <message>
    <source>Data and studies</source>
    <translation>Données et études</translation>
+  </message>
+  <message>
+   <source>Date</source>
+   <translation>Date</translation>
   </message>
   <message>
    <source>Decimal mark</source>
@@ -711,8 +735,16 @@
    <translation>Chaque ligne correspond à</translation>
   </message>
   <message>
+   <source>Each row is one {one} of one {who}.</source>
+   <translation>Chaque ligne est un {one} d’un {who}.</translation>
+  </message>
+  <message>
    <source>Each row stands for as many cases as</source>
    <translation>Chaque ligne représente autant de cas que</translation>
+  </message>
+  <message>
+   <source>Each row stands for as many cases as {name} says.</source>
+   <translation>Chaque ligne représente autant de cas que l’indique {name}.</translation>
   </message>
   <message>
    <source>Each value has one expected share, and their sum is above 0.</source>
@@ -999,6 +1031,10 @@
    <translation>EI</translation>
   </message>
   <message>
+   <source>Identifier</source>
+   <translation>Identifiant</translation>
+  </message>
+  <message>
    <source>In classes</source>
    <translation>En classes</translation>
   </message>
@@ -1029,6 +1065,10 @@
   <message>
    <source>Into a template of your own…</source>
    <translation>Dans votre propre modèle…</translation>
+  </message>
+  <message>
+   <source>Item</source>
+   <translation>Item</translation>
   </message>
   <message>
    <source>Join by key</source>
@@ -1350,6 +1390,10 @@
    <translation>Aucune variable n’est mesurée.</translation>
   </message>
   <message>
+   <source>Nominal</source>
+   <translation>Nominale</translation>
+  </message>
+  <message>
    <source>Nothing</source>
    <translation>Rien</translation>
   </message>
@@ -1454,6 +1498,10 @@
    <translation>Ordre</translation>
   </message>
   <message>
+   <source>Ordinal</source>
+   <translation>Ordinale</translation>
+  </message>
+  <message>
    <source>Outliers by</source>
    <translation>Valeurs aberrantes selon</translation>
   </message>
@@ -1508,6 +1556,10 @@
   <message>
    <source>Percentages</source>
    <translation>Pourcentages</translation>
+  </message>
+  <message>
+   <source>Percentages of the valid answers.</source>
+   <translation>Pourcentages des réponses valides.</translation>
   </message>
   <message>
    <source>Percentiles</source>
@@ -1624,6 +1676,10 @@
   <message>
    <source>Row {row:,} is no case:</source>
    <translation>La ligne {row:,} n’est pas un cas :</translation>
+  </message>
+  <message>
+   <source>Rows are weighted by {name}.</source>
+   <translation>Les lignes sont pondérées par {name}.</translation>
   </message>
   <message>
    <source>Rules, pt</source>
@@ -1794,6 +1850,10 @@
    <translation>Strates et grappes vont avec un échantillon pondéré ; dites aussi quelle variable pondère les lignes.</translation>
   </message>
   <message>
+   <source>Strata: {name}.</source>
+   <translation>Strates : {name}.</translation>
+  </message>
+  <message>
    <source>Stray spaces</source>
    <translation>Espaces superflues</translation>
   </message>
@@ -1844,6 +1904,10 @@
   <message>
    <source>Tests of differences</source>
    <translation>Tests des différences</translation>
+  </message>
+  <message>
+   <source>Text</source>
+   <translation>Texte</translation>
   </message>
   <message>
    <source>Text among dates</source>
@@ -3944,6 +4008,10 @@
    <translation>plus basses valeurs et leurs cas</translation>
   </message>
   <message>
+   <source>made by {formula}</source>
+   <translation>calculée par {formula}</translation>
+  </message>
+  <message>
    <source>mail addresses</source>
    <translation>adresses électroniques</translation>
   </message>
@@ -4002,6 +4070,10 @@
   <message>
    <source>mean without the outer values at each end</source>
    <translation>moyenne sans les valeurs extrêmes de chaque bout</translation>
+  </message>
+  <message>
+   <source>mean {value}</source>
+   <translation>moyenne {value}</translation>
   </message>
   <message>
    <source>means</source>
@@ -4082,6 +4154,10 @@
   <message>
    <source>missing: {name}</source>
    <translation>manquant : {name}</translation>
+  </message>
+  <message>
+   <source>missing: {part}</source>
+   <translation>manquant : {part}</translation>
   </message>
   <message>
    <source>mode</source>
@@ -4237,6 +4313,10 @@
   <message>
    <source>no n</source>
    <translation>sans n</translation>
+  </message>
+  <message>
+   <source>no number</source>
+   <translation>pas un nombre</translation>
   </message>
   <message>
    <source>no number above 0</source>
@@ -4479,6 +4559,10 @@
    <translation>ordinale</translation>
   </message>
   <message>
+   <source>others</source>
+   <translation>autres</translation>
+  </message>
+  <message>
    <source>outliers</source>
    <translation>valeurs aberrantes</translation>
   </message>
@@ -4533,6 +4617,10 @@
   <message>
    <source>personal</source>
    <translation>personnelle</translation>
+  </message>
+  <message>
+   <source>personal: its values are not shown</source>
+   <translation>personnelle : ses valeurs ne sont pas montrées</translation>
   </message>
   <message>
    <source>persons are counted, not their rows</source>
@@ -6393,6 +6481,10 @@
   <message>
    <source>{n:,} times</source>
    <translation>{n:,} fois</translation>
+  </message>
+  <message>
+   <source>{n:,} valid</source>
+   <translation>{n:,} valides</translation>
   </message>
   <message numerus="yes">
    <source>{names} [is|are] not personal</source>

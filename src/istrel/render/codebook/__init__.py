@@ -10,7 +10,7 @@ from istrel.english import english
 from istrel.problem import Problem, nearest
 from istrel.study.codebooks.own import write_codebook
 from istrel.study.codebooks.table_schema import write_package
-from istrel.study.printed_codebook import PrintedCodebook, print_codebook
+from istrel.study.printed_codebook import PrintedCodebook, print_codebook, retold
 
 
 def _docx(codebook: PrintedCodebook) -> bytes:
@@ -51,38 +51,40 @@ def _ddi(data: Dataset) -> bytes:
     return write_ddi(data)
 
 
-def _printed(render: Callable[[PrintedCodebook], bytes]) -> Callable[[Dataset], bytes]:
-    return lambda data: render(print_codebook(data))
-
-
 FORMS: dict[str, Callable[[Dataset], bytes]] = {
     ".csv": _csv,
     "-metadata.json": _web,
     ".json": _package,
     ".xml": _ddi,
-    ".docx": _printed(_docx),
-    ".odt": _printed(_odt),
-    ".html": _printed(_html),
 }  # the first that a name ends in
+PRINTED: dict[str, Callable[[PrintedCodebook], bytes]] = {".docx": _docx, ".odt": _odt, ".html": _html}
 
 
-def render_codebook(data: Dataset, name: str) -> bytes:
+def render_codebook(data: Dataset, name: str, told: Callable[[str], str] = str, language: str = "en") -> bytes:
     """The codebook in the form that the name of its file ends in: CSV, a Data Package, CSV on the Web, DDI, or an appendix.
+
+    Parameters
+    ----------
+    told, language
+        Says a text of ours in the language in which an appendix is printed.
 
     Raises
     ------
     Problem
         For an ending that is not known.
     """
+    printed = next((form for end, form in PRINTED.items() if name.casefold().endswith(end)), None)
+    if printed is not None:
+        return printed(retold(print_codebook(data), told, language))
     found = next((form for end, form in FORMS.items() if name.casefold().endswith(end)), None)
     if found is None:
         ending = PurePath(name).suffix or name
-        known = ", ".join(FORMS)
+        known = ", ".join((*FORMS, *PRINTED))
         raise Problem(
             english(
                 "A codebook cannot be written as “{ending}”.{hint} Its name can end in {known}.",
                 ending=ending,
-                hint=nearest(ending, FORMS),
+                hint=nearest(ending, (*FORMS, *PRINTED)),
                 known=known,
             )
         )

@@ -12,7 +12,7 @@ from istrel.study.printed_codebook import Grid, PrintedCodebook
 from istrel.version import VERSION
 
 PAGE = """<!DOCTYPE html>
-<html lang="en">
+<html lang="{{ codebook.language }}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width">

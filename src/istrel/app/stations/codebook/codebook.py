@@ -16,7 +16,7 @@ from istrel.app.stations.codebook.entries_view import EntriesModel, EntriesView,
 from istrel.app.stations.codebook.page import Page
 from istrel.app.stations.codebook.rows_sentence import RowsSentence
 from istrel.app.widgets.simple import ElidedLabel, box, button, column, label, row, say_in, serif_label
-from istrel.app.words import retold, tr
+from istrel.app.words import retold, spoken, tr
 from istrel.data.codebook import Codebook as Codebook_
 from istrel.data.codebook import parse_missing
 from istrel.problem import Problem
@@ -274,7 +274,7 @@ def _write(study: Study, path: str) -> None:
     from istrel.files import write_whole
     from istrel.render.codebook import render_codebook
 
-    content = render_codebook(study.data, Path(path).name if Path(path).suffix else ".csv")
+    content = render_codebook(study.data, Path(path).name if Path(path).suffix else ".csv", retold, spoken())
     write_whole(Path(path), content, sources=study.files)
 
 
