@@ -25,9 +25,10 @@ from istrel.app.words import CONTEXT, FOLDER, LANGUAGES
 ROOT = Path(__file__).parent.parent
 SOURCE = ROOT / "src" / "istrel"
 SAYS = ("tr", "english")
-GATHERED = ("english.py", "sentence/complete.py")  # what they say again is gathered elsewhere
+GATHERED = ("english.py", "sentence/complete.py", "render/intake/html.py")  # what they say again is gathered elsewhere
 OTHERS = tuple(language for language in LANGUAGES if language != "en")
 BREAKS = re.compile(r"(?<=\S) [:;?!»%](?=\s|$|[.,)])|« ")  # French sets these off by a blank that does not break
+SAID_IN_PAGES = re.compile(r'\bsay\("([^"]+)"')
 PLACE = re.compile(r"\{(\w+)[^{}]*\}")
 
 
@@ -69,6 +70,12 @@ def literals() -> Iterator[str]:
             yield from (text for part in rest for text in texts_in(part))
 
 
+def in_pages() -> Iterator[str]:
+    """Every text that a page template says."""
+    for path in sorted(SOURCE.rglob("*.html")):
+        yield from SAID_IN_PAGES.findall(path.read_text(encoding="utf-8"))
+
+
 def texts_in(node: ast.expr) -> Iterator[str]:
     if isinstance(node, ast.Constant) and isinstance(node.value, str):
         yield node.value
@@ -101,7 +108,7 @@ def of_the_vocabulary() -> Iterator[str]:
 
 def wanted() -> tuple[str, ...]:
     """All texts with a word or quotation marks in them, each once, in order."""
-    every = dict.fromkeys((*literals(), *of_the_vocabulary()))
+    every = dict.fromkeys((*literals(), *in_pages(), *of_the_vocabulary()))
     return tuple(sorted(text for text in every if re.search(r"[^\W\d_]{2}|[“”]", PLACE.sub("", text))))
 
 

@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+import io
 import re
 import sys
+import zipfile
 from collections.abc import Callable, Iterable, Iterator
 from dataclasses import replace
 from pathlib import Path
@@ -36,8 +38,10 @@ from istrel.data.series import OCCASION
 from istrel.english import english, together, written
 from istrel.problem import Problem
 from istrel.render.codebook import render_codebook
+from istrel.render.intake import render_intake
 from istrel.sentence.vocabulary import CLAUSES, FORMS, SETTINGS, STATISTICS, VERBS
 from istrel.study.changes.codebook import TreatAsMissing
+from istrel.study.intake import take_in
 from istrel.study.opening import open_data
 from made import make_exhibit
 
@@ -301,7 +305,7 @@ def test_what_is_said_of_a_file_is_in_the_language_of_the_window(
     ],
 )
 def test_a_codebook_is_printed_in_the_language_of_the_window(
-    language: str, said: tuple[str, ...], learners: Dataset
+    language: str, said: tuple[str, ...], learners: Dataset, dressed: QApplication
 ) -> None:
     personal = learners.codebook.with_variable(replace(learners.codebook["site"], personal=True))
     coded = personal.with_variable(replace(personal["education"], missing_codes=(MissingCode(99.0, "not asked"),)))
@@ -315,3 +319,48 @@ def test_a_codebook_is_printed_in_the_language_of_the_window(
     assert f'lang="{language}"' in page
     for english_word in ("missing: ", "others<", "Percentages of", "valid ", ">Label<", "mean "):
         assert english_word not in page
+
+
+@pytest.mark.parametrize(
+    ("language", "said"),
+    [
+        (
+            "de",
+            (
+                "Was anzusehen ist",
+                "Standardabweichung",
+                "Zeilen 120",
+                "39</b><span>Variablen",
+                "Pearsons r",
+                "Erstellt mit",
+            ),
+        ),
+        ("fr", ("Ce qu’il faut regarder", "Écart-type", "lignes 120", "Fait avec Istrel")),
+        ("es", ("Qué mirar", "Desviación estándar", "filas 120", "Hecho con Istrel")),
+    ],
+)
+def test_a_first_look_is_written_in_the_language_of_the_window(
+    language: str, said: tuple[str, ...], learners: Dataset, dressed: QApplication
+) -> None:
+    speak(language)
+    try:
+        page = render_intake(take_in(learners), "html", retold, words.spoken()).decode()
+        document = render_intake(take_in(learners), "odt", retold, words.spoken())
+    finally:
+        speak("en")
+    assert [part for part in said if part not in page] == []
+    with zipfile.ZipFile(io.BytesIO(document)) as archive:
+        content = archive.read("content.xml").decode()
+    for part in (
+        "Missing",
+        " valid<",
+        " distinct<",
+        "Lowest",
+        "Goes with",
+        "rows ",
+        "At a glance",
+        "What to look",
+        "Mean<",
+    ):
+        assert part not in page.partition("</style>")[2]
+        assert part not in re.sub(r"<[^>]+>", " ", content)

@@ -13,6 +13,7 @@ from istrel.data.column import Column, Kind, show_date, show_value
 from istrel.data.dataset import Dataset
 from istrel.data.facts import extremes, variable_facts
 from istrel.data.levels import Level
+from istrel.english import english
 from istrel.stats import moments, quantiles
 from istrel.stats.binning import ClassSettings, class_edges, count_classes
 from istrel.stats.correlation import pearson
@@ -186,21 +187,25 @@ def _measured(page: Page, name: str, data: Dataset, column: Column) -> Page:
 def _numbers(cells: Arranged, shown: Callable[..., str], *, dated: bool) -> tuple[tuple[str, str], ...]:
     low, high = float(cells.values[0]), float(cells.values[-1])
     if dated:
-        return ("First", shown(low)), ("Last", shown(high)), ("Days between", f"{high - low:,.0f}")
+        return (
+            (english("First"), shown(low)),
+            (english("Last"), shown(high)),
+            (english("Days between"), f"{high - low:,.0f}"),
+        )
     m = moments.moments(cells)
     found = [
-        ("Mean", shown(_at(moments.mean(m)), 1)),
-        ("Standard deviation", shown(_at(moments.sd(m)), 1)),
-        ("Median", shown(_at(quantiles.quantile(cells, 0.5)), 1)),
-        ("Interquartile range", shown(_at(quantiles.interquartile_range(cells)), 1)),
-        ("Smallest", shown(low)),
-        ("Largest", shown(high)),
-        ("Skewness (G1)", _number(_at(moments.skewness(m)), 2)),
-        ("Kurtosis (G2)", _number(_at(moments.kurtosis(m)), 2)),
+        (english("Mean"), shown(_at(moments.mean(m)), 1)),
+        (english("Standard deviation"), shown(_at(moments.sd(m)), 1)),
+        (english("Median"), shown(_at(quantiles.quantile(cells, 0.5)), 1)),
+        (english("Interquartile range"), shown(_at(quantiles.interquartile_range(cells)), 1)),
+        (english("Smallest"), shown(low)),
+        (english("Largest"), shown(high)),
+        (english("Skewness (G1)"), _number(_at(moments.skewness(m)), 2)),
+        (english("Kurtosis (G2)"), _number(_at(moments.kurtosis(m)), 2)),
     ]
     zeros, below = int((cells.values == 0).sum()), int((cells.values < 0).sum())
-    more = [("Zeros", f"{zeros:,}")] if zeros else []
-    more += [("Below zero", f"{below:,}")] if below else []
+    more = [(english("Zeros"), f"{zeros:,}")] if zeros else []
+    more += [(english("Below zero"), f"{below:,}")] if below else []
     return (*found, *more)
 
 

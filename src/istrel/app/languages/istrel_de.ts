@@ -447,6 +447,10 @@
    <translation>Unter der Tabelle ausgelassen: {words}.</translation>
   </message>
   <message>
+   <source>Below zero</source>
+   <translation>Unter null</translation>
+  </message>
+  <message>
    <source>Bench</source>
    <translation>Werkbank</translation>
   </message>
@@ -643,6 +647,10 @@
    <translation>Datum</translation>
   </message>
   <message>
+   <source>Days between</source>
+   <translation>Tage dazwischen</translation>
+  </message>
+  <message>
    <source>Decimal mark</source>
    <translation>Dezimalzeichen</translation>
   </message>
@@ -695,6 +703,14 @@
    <translation>Unterschiede</translation>
   </message>
   <message>
+   <source>Distinct</source>
+   <translation>Verschiedene</translation>
+  </message>
+  <message>
+   <source>Distribution</source>
+   <translation>Verteilung</translation>
+  </message>
+  <message>
    <source>Distribution with cuts</source>
    <translation>Verteilung mit Schnitten</translation>
   </message>
@@ -721,6 +737,10 @@
   <message>
    <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow, JSON or SQLite; packed files, too.</source>
    <translation>Legen Sie hier eine Datendatei oder eine Studie ab: Text mit Trennzeichen, Arbeitsmappe, Parquet, Arrow, JSON oder SQLite, auch gepackt.</translation>
+  </message>
+  <message>
+   <source>Each column is a variable, cases run from top to bottom in the order of the file; the darker, the more is missing.</source>
+   <translation>Jede Spalte ist eine Variable, die Fälle laufen von oben nach unten in der Reihenfolge der Datei; je dunkler, desto mehr fehlt.</translation>
   </message>
   <message>
    <source>Each is made from {low:,} to {high:,} rows.</source>
@@ -887,6 +907,14 @@
    <translation>Fälle suchen</translation>
   </message>
   <message>
+   <source>First</source>
+   <translation>Erster</translation>
+  </message>
+  <message>
+   <source>First and last rows</source>
+   <translation>Erste und letzte Zeilen</translation>
+  </message>
+  <message>
    <source>First edge</source>
    <translation>Erste Kante</translation>
   </message>
@@ -979,6 +1007,10 @@
    <translation>Zur nächsten Zahl, die sich geändert hat</translation>
   </message>
   <message>
+   <source>Goes with</source>
+   <translation>Geht einher mit</translation>
+  </message>
+  <message>
    <source>Groups come after “across”: describe age across site.</source>
    <translation>Gruppen kommen nach „across“: describe age across site.</translation>
   </message>
@@ -1003,6 +1035,14 @@
    <translation>Anzahlen verbergen</translation>
   </message>
   <message>
+   <source>Highest</source>
+   <translation>Höchste</translation>
+  </message>
+  <message>
+   <source>Histogram of {name}</source>
+   <translation>Histogramm von {name}</translation>
+  </message>
+  <message>
    <source>Holm</source>
    <translation>Holm</translation>
   </message>
@@ -1013,6 +1053,14 @@
   <message>
    <source>How did people answer the twelve items? Write the sentence, or click it.</source>
    <translation>Wie wurden die zwölf Items beantwortet? Schreiben Sie den Satz, oder klicken Sie ihn an.</translation>
+  </message>
+  <message>
+   <source>How it was read</source>
+   <translation>Wie gelesen wurde</translation>
+  </message>
+  <message>
+   <source>How measures go together</source>
+   <translation>Wie Messwerte zusammenhängen</translation>
   </message>
   <message>
    <source>How this number was computed</source>
@@ -1039,6 +1087,10 @@
    <translation>In Klassen</translation>
   </message>
   <message>
+   <source>In numbers</source>
+   <translation>In Zahlen</translation>
+  </message>
+  <message>
    <source>In several columns:</source>
    <translation>In mehreren Spalten:</translation>
   </message>
@@ -1053,6 +1105,10 @@
   <message>
    <source>Intake found answers that are codes, 9 or 99 or −9: click “treat … as missing” in one of its findings.</source>
    <translation>Der Eingang hat Antworten gefunden, die Codes sind, 9 oder 99 oder −9: Klicken Sie in einem seiner Befunde auf „… als fehlend behandeln“.</translation>
+  </message>
+  <message>
+   <source>Interquartile range</source>
+   <translation>Quartilsabstand</translation>
   </message>
   <message>
    <source>Interval</source>
@@ -1111,6 +1167,10 @@
    <translation>Tasten</translation>
   </message>
   <message>
+   <source>Kurtosis (G2)</source>
+   <translation>Wölbung (G2)</translation>
+  </message>
+  <message>
    <source>Label</source>
    <translation>Beschriftung</translation>
   </message>
@@ -1133,6 +1193,14 @@
   <message>
    <source>Language: {words}</source>
    <translation>Sprache: {words}</translation>
+  </message>
+  <message>
+   <source>Largest</source>
+   <translation>Größter</translation>
+  </message>
+  <message>
+   <source>Last</source>
+   <translation>Letzter</translation>
   </message>
   <message>
    <source>Latin 9</source>
@@ -1176,6 +1244,10 @@
   <message>
    <source>Letters</source>
    <translation>Zeichen</translation>
+  </message>
+  <message>
+   <source>Level</source>
+   <translation>Skalenniveau</translation>
   </message>
   <message>
    <source>Level of measurement: {level}</source>
@@ -1238,8 +1310,20 @@
    <translation>Aussehen: {words}</translation>
   </message>
   <message>
+   <source>Looked at and found sound: {what}.</source>
+   <translation>Angesehen und in Ordnung: {what}.</translation>
+  </message>
+  <message>
    <source>Looking through the file…</source>
    <translation>Die Datei wird durchgesehen …</translation>
+  </message>
+  <message>
+   <source>Lowest</source>
+   <translation>Niedrigste</translation>
+  </message>
+  <message>
+   <source>Lowest and highest, with their rows</source>
+   <translation>Niedrigste und höchste mit ihren Zeilen</translation>
   </message>
   <message>
    <source>Lying</source>
@@ -1248,6 +1332,10 @@
   <message>
    <source>MAD</source>
    <translation>MAD</translation>
+  </message>
+  <message>
+   <source>Made with Istrel {version}.</source>
+   <translation>Erstellt mit Istrel {version}.</translation>
   </message>
   <message>
    <source>Main text</source>
@@ -1278,8 +1366,16 @@
    <translation>Markiert</translation>
   </message>
   <message>
+   <source>Marked as personal: its values are not shown.</source>
+   <translation>Als personenbezogen markiert: die Werte werden nicht gezeigt.</translation>
+  </message>
+  <message>
    <source>Mdn</source>
    <translation>Mdn</translation>
+  </message>
+  <message>
+   <source>Mean</source>
+   <translation>Mittelwert</translation>
   </message>
   <message>
    <source>Measure</source>
@@ -1288,6 +1384,10 @@
   <message>
    <source>Measurements over time</source>
    <translation>Messungen über die Zeit</translation>
+  </message>
+  <message>
+   <source>Median</source>
+   <translation>Median</translation>
   </message>
   <message>
    <source>Methods text</source>
@@ -1392,6 +1492,18 @@
   <message>
    <source>Nominal</source>
    <translation>Nominal</translation>
+  </message>
+  <message>
+   <source>Not drawn: {above:,} above.</source>
+   <translation>Nicht gezeichnet: {above:,} darüber.</translation>
+  </message>
+  <message>
+   <source>Not drawn: {below:,} below, {above:,} above.</source>
+   <translation>Nicht gezeichnet: {below:,} darunter, {above:,} darüber.</translation>
+  </message>
+  <message>
+   <source>Not drawn: {below:,} below.</source>
+   <translation>Nicht gezeichnet: {below:,} darunter.</translation>
   </message>
   <message>
    <source>Nothing</source>
@@ -1550,6 +1662,10 @@
    <translation>Pearson</translation>
   </message>
   <message>
+   <source>Pearson’s r over the cases that both have; the darker, the stronger.</source>
+   <translation>Pearsons r über die Fälle, die beide haben; je dunkler, desto stärker.</translation>
+  </message>
+  <message>
    <source>Per</source>
    <translation>Je</translation>
   </message>
@@ -1674,8 +1790,16 @@
    <translation>Lesen im Gutachten</translation>
   </message>
   <message>
+   <source>Row</source>
+   <translation>Zeile</translation>
+  </message>
+  <message>
    <source>Row {row:,} is no case:</source>
    <translation>Zeile {row:,} ist kein Fall:</translation>
+  </message>
+  <message>
+   <source>Rows are told apart by {names}.</source>
+   <translation>Zeilen unterscheidet {names}.</translation>
   </message>
   <message>
    <source>Rows are weighted by {name}.</source>
@@ -1794,6 +1918,10 @@
    <translation>Größen</translation>
   </message>
   <message>
+   <source>Skewness (G1)</source>
+   <translation>Schiefe (G1)</translation>
+  </message>
+  <message>
    <source>Small counts are not hidden in the table of a scale; leave hide_below out.</source>
    <translation>In der Tabelle einer Skala werden kleine Anzahlen nicht verborgen; lassen Sie hide_below weg.</translation>
   </message>
@@ -1808,6 +1936,10 @@
   <message>
    <source>Small counts cannot be hidden where several variables share an axis.</source>
    <translation>Wo sich mehrere Variablen eine Achse teilen, können kleine Anzahlen nicht verborgen werden.</translation>
+  </message>
+  <message>
+   <source>Smallest</source>
+   <translation>Kleinster</translation>
   </message>
   <message>
    <source>Smoothness</source>
@@ -1836,6 +1968,10 @@
   <message>
    <source>Stacking takes two sources or more.</source>
    <translation>Zum Stapeln braucht es zwei oder mehr Quellen.</translation>
+  </message>
+  <message>
+   <source>Standard deviation</source>
+   <translation>Standardabweichung</translation>
   </message>
   <message>
    <source>Statistics are {names}.</source>
@@ -1944,6 +2080,14 @@
   <message>
    <source>The first row is data: the variables are named by their place.</source>
    <translation>Die erste Zeile enthält Daten: Die Variablen heißen nach ihrer Stelle.</translation>
+  </message>
+  <message>
+   <source>The first {n:,}; {more:,} more are in the list.</source>
+   <translation>Die ersten {n:,}; {more:,} weitere stehen in der Liste.</translation>
+  </message>
+  <message>
+   <source>The first {n} measures.</source>
+   <translation>Die ersten {n} Messwerte.</translation>
   </message>
   <message>
    <source>The flow of cases takes groups after “across”.</source>
@@ -2214,6 +2358,10 @@
    <translation>Variable</translation>
   </message>
   <message>
+   <source>Variable by variable</source>
+   <translation>Variable für Variable</translation>
+  </message>
+  <message>
    <source>Variables</source>
    <translation>Variablen</translation>
   </message>
@@ -2260,6 +2408,10 @@
   <message>
    <source>What may stand here</source>
    <translation>Was hier stehen kann</translation>
+  </message>
+  <message>
+   <source>What to look at</source>
+   <translation>Was anzusehen ist</translation>
   </message>
   <message>
    <source>What was found</source>
@@ -2373,6 +2525,10 @@
    <source>Zero before r and p</source>
    <translation>Null vor r und p</translation>
   </message>
+  <message>
+   <source>Zeros</source>
+   <translation>Nullen</translation>
+  </message>
   <message numerus="yes">
    <source>[an earlier one|an earlier row] in every column.</source>
    <translation>
@@ -2406,6 +2562,13 @@
    <translation>
     <numerusform>liegt weit vom Rest, der von {low} bis {high} reicht.</numerusform>
     <numerusform>liegen weit vom Rest, der von {low} bis {high} reicht.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[row|rows] {rows}</source>
+   <translation>
+    <numerusform>Zeile {rows}</numerusform>
+    <numerusform>Zeilen {rows}</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -3073,6 +3236,10 @@
   <message>
    <source>compare {other}</source>
    <translation>{other} vergleichen</translation>
+  </message>
+  <message>
+   <source>complete cases</source>
+   <translation>vollständige Fälle</translation>
   </message>
   <message>
    <source>composite of the chosen</source>
@@ -4403,6 +4570,10 @@
    <translation>noch nichts zu setzen</translation>
   </message>
   <message>
+   <source>nothing: complete cases</source>
+   <translation>nichts: vollständige Fälle</translation>
+  </message>
+  <message>
    <source>number</source>
    <translation>Zahl</translation>
   </message>
@@ -4819,12 +4990,20 @@
    <translation>gerundet, halbe zur geraden Ziffer</translation>
   </message>
   <message>
+   <source>row</source>
+   <translation>Zeile</translation>
+  </message>
+  <message>
    <source>row of names</source>
    <translation>Zeile mit Namen</translation>
   </message>
   <message>
    <source>row {case}</source>
    <translation>Zeile {case}</translation>
+  </message>
+  <message>
+   <source>row {row}</source>
+   <translation>Zeile {row}</translation>
   </message>
   <message>
    <source>rows</source>
@@ -6460,6 +6639,10 @@
     <numerusform>{n:,} Schlüsselwerte wiederholen sich {side}.</numerusform>
    </translation>
   </message>
+  <message>
+   <source>{n:,} missing ({why})</source>
+   <translation>{n:,} fehlend ({why})</translation>
+  </message>
   <message numerus="yes">
    <source>{n:,} of its dates [has|have] day and month the other way round, and [was|were] left unread.</source>
    <translation>
@@ -6610,6 +6793,10 @@
   <message>
    <source>{name}: a house style of more than {most_text:,} letters is not read.</source>
    <translation>{name}: ein Hausstil von mehr als {most_text:,} Buchstaben wird nicht gelesen.</translation>
+  </message>
+  <message>
+   <source>{name}: first look</source>
+   <translation>{name}: erster Blick</translation>
   </message>
   <message>
    <source>{name}: its brackets are nested too deep.</source>

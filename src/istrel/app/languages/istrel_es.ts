@@ -447,6 +447,10 @@
    <translation>Debajo de la tabla se dejó fuera: {words}.</translation>
   </message>
   <message>
+   <source>Below zero</source>
+   <translation>Por debajo de cero</translation>
+  </message>
+  <message>
    <source>Bench</source>
    <translation>Mesa</translation>
   </message>
@@ -643,6 +647,10 @@
    <translation>Fecha</translation>
   </message>
   <message>
+   <source>Days between</source>
+   <translation>Días entre ambos</translation>
+  </message>
+  <message>
    <source>Decimal mark</source>
    <translation>Signo decimal</translation>
   </message>
@@ -695,6 +703,14 @@
    <translation>Diferencias</translation>
   </message>
   <message>
+   <source>Distinct</source>
+   <translation>Distintos</translation>
+  </message>
+  <message>
+   <source>Distribution</source>
+   <translation>Distribución</translation>
+  </message>
+  <message>
    <source>Distribution with cuts</source>
    <translation>Distribución con cortes</translation>
   </message>
@@ -721,6 +737,10 @@
   <message>
    <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow, JSON or SQLite; packed files, too.</source>
    <translation>Suelte aquí un archivo de datos o un estudio: texto delimitado, libro de cálculo, Parquet, Arrow, JSON o SQLite, también comprimido.</translation>
+  </message>
+  <message>
+   <source>Each column is a variable, cases run from top to bottom in the order of the file; the darker, the more is missing.</source>
+   <translation>Cada columna es una variable, los casos van de arriba abajo en el orden del archivo; cuanto más oscuro, más falta.</translation>
   </message>
   <message>
    <source>Each is made from {low:,} to {high:,} rows.</source>
@@ -887,6 +907,14 @@
    <translation>Buscar casos</translation>
   </message>
   <message>
+   <source>First</source>
+   <translation>Primero</translation>
+  </message>
+  <message>
+   <source>First and last rows</source>
+   <translation>Primeras y últimas filas</translation>
+  </message>
+  <message>
    <source>First edge</source>
    <translation>Primer borde</translation>
   </message>
@@ -979,6 +1007,10 @@
    <translation>Ir al siguiente número que cambió</translation>
   </message>
   <message>
+   <source>Goes with</source>
+   <translation>Va con</translation>
+  </message>
+  <message>
    <source>Groups come after “across”: describe age across site.</source>
    <translation>Los grupos vienen tras «across»: describe age across site.</translation>
   </message>
@@ -1003,6 +1035,14 @@
    <translation>Ocultar recuentos</translation>
   </message>
   <message>
+   <source>Highest</source>
+   <translation>Más altos</translation>
+  </message>
+  <message>
+   <source>Histogram of {name}</source>
+   <translation>Histograma de {name}</translation>
+  </message>
+  <message>
    <source>Holm</source>
    <translation>Holm</translation>
   </message>
@@ -1013,6 +1053,14 @@
   <message>
    <source>How did people answer the twelve items? Write the sentence, or click it.</source>
    <translation>¿Cómo se respondió a los doce ítems? Escriba la frase, o haga clic en ella.</translation>
+  </message>
+  <message>
+   <source>How it was read</source>
+   <translation>Cómo se leyó</translation>
+  </message>
+  <message>
+   <source>How measures go together</source>
+   <translation>Cómo van juntas las medidas</translation>
   </message>
   <message>
    <source>How this number was computed</source>
@@ -1039,6 +1087,10 @@
    <translation>En clases</translation>
   </message>
   <message>
+   <source>In numbers</source>
+   <translation>En cifras</translation>
+  </message>
+  <message>
    <source>In several columns:</source>
    <translation>En varias columnas:</translation>
   </message>
@@ -1053,6 +1105,10 @@
   <message>
    <source>Intake found answers that are codes, 9 or 99 or −9: click “treat … as missing” in one of its findings.</source>
    <translation>La entrada encontró respuestas que son códigos, 9 o 99 o −9: haga clic en «tratar … como perdido» en uno de sus hallazgos.</translation>
+  </message>
+  <message>
+   <source>Interquartile range</source>
+   <translation>Rango intercuartílico</translation>
   </message>
   <message>
    <source>Interval</source>
@@ -1111,6 +1167,10 @@
    <translation>Teclas</translation>
   </message>
   <message>
+   <source>Kurtosis (G2)</source>
+   <translation>Curtosis (G2)</translation>
+  </message>
+  <message>
    <source>Label</source>
    <translation>Etiqueta</translation>
   </message>
@@ -1133,6 +1193,14 @@
   <message>
    <source>Language: {words}</source>
    <translation>Idioma: {words}</translation>
+  </message>
+  <message>
+   <source>Largest</source>
+   <translation>Mayor</translation>
+  </message>
+  <message>
+   <source>Last</source>
+   <translation>Último</translation>
   </message>
   <message>
    <source>Latin 9</source>
@@ -1176,6 +1244,10 @@
   <message>
    <source>Letters</source>
    <translation>Letras</translation>
+  </message>
+  <message>
+   <source>Level</source>
+   <translation>Nivel</translation>
   </message>
   <message>
    <source>Level of measurement: {level}</source>
@@ -1238,8 +1310,20 @@
    <translation>Aspecto: {words}</translation>
   </message>
   <message>
+   <source>Looked at and found sound: {what}.</source>
+   <translation>Revisado y en orden: {what}.</translation>
+  </message>
+  <message>
    <source>Looking through the file…</source>
    <translation>Examinando el archivo…</translation>
+  </message>
+  <message>
+   <source>Lowest</source>
+   <translation>Más bajos</translation>
+  </message>
+  <message>
+   <source>Lowest and highest, with their rows</source>
+   <translation>Más bajos y más altos, con sus filas</translation>
   </message>
   <message>
    <source>Lying</source>
@@ -1248,6 +1332,10 @@
   <message>
    <source>MAD</source>
    <translation>MAD</translation>
+  </message>
+  <message>
+   <source>Made with Istrel {version}.</source>
+   <translation>Hecho con Istrel {version}.</translation>
   </message>
   <message>
    <source>Main text</source>
@@ -1278,8 +1366,16 @@
    <translation>Marcado</translation>
   </message>
   <message>
+   <source>Marked as personal: its values are not shown.</source>
+   <translation>Marcada como personal: sus valores no se muestran.</translation>
+  </message>
+  <message>
    <source>Mdn</source>
    <translation>Mdn</translation>
+  </message>
+  <message>
+   <source>Mean</source>
+   <translation>Media</translation>
   </message>
   <message>
    <source>Measure</source>
@@ -1288,6 +1384,10 @@
   <message>
    <source>Measurements over time</source>
    <translation>Mediciones en el tiempo</translation>
+  </message>
+  <message>
+   <source>Median</source>
+   <translation>Mediana</translation>
   </message>
   <message>
    <source>Methods text</source>
@@ -1392,6 +1492,18 @@
   <message>
    <source>Nominal</source>
    <translation>Nominal</translation>
+  </message>
+  <message>
+   <source>Not drawn: {above:,} above.</source>
+   <translation>Sin dibujar: {above:,} por encima.</translation>
+  </message>
+  <message>
+   <source>Not drawn: {below:,} below, {above:,} above.</source>
+   <translation>Sin dibujar: {below:,} por debajo, {above:,} por encima.</translation>
+  </message>
+  <message>
+   <source>Not drawn: {below:,} below.</source>
+   <translation>Sin dibujar: {below:,} por debajo.</translation>
   </message>
   <message>
    <source>Nothing</source>
@@ -1550,6 +1662,10 @@
    <translation>Pearson</translation>
   </message>
   <message>
+   <source>Pearson’s r over the cases that both have; the darker, the stronger.</source>
+   <translation>r de Pearson de los casos que tienen ambas; cuanto más oscuro, más fuerte.</translation>
+  </message>
+  <message>
    <source>Per</source>
    <translation>Por</translation>
   </message>
@@ -1674,8 +1790,16 @@
    <translation>Lectura del revisor</translation>
   </message>
   <message>
+   <source>Row</source>
+   <translation>Fila</translation>
+  </message>
+  <message>
    <source>Row {row:,} is no case:</source>
    <translation>La fila {row:,} no es un caso:</translation>
+  </message>
+  <message>
+   <source>Rows are told apart by {names}.</source>
+   <translation>Las filas se distinguen por {names}.</translation>
   </message>
   <message>
    <source>Rows are weighted by {name}.</source>
@@ -1794,6 +1918,10 @@
    <translation>Tamaños</translation>
   </message>
   <message>
+   <source>Skewness (G1)</source>
+   <translation>Asimetría (G1)</translation>
+  </message>
+  <message>
    <source>Small counts are not hidden in the table of a scale; leave hide_below out.</source>
    <translation>Los recuentos pequeños no se ocultan en la tabla de una escala; quite hide_below.</translation>
   </message>
@@ -1808,6 +1936,10 @@
   <message>
    <source>Small counts cannot be hidden where several variables share an axis.</source>
    <translation>Los recuentos pequeños no pueden ocultarse donde varias variables comparten un eje.</translation>
+  </message>
+  <message>
+   <source>Smallest</source>
+   <translation>Menor</translation>
   </message>
   <message>
    <source>Smoothness</source>
@@ -1836,6 +1968,10 @@
   <message>
    <source>Stacking takes two sources or more.</source>
    <translation>Para apilar hacen falta dos fuentes o más.</translation>
+  </message>
+  <message>
+   <source>Standard deviation</source>
+   <translation>Desviación estándar</translation>
   </message>
   <message>
    <source>Statistics are {names}.</source>
@@ -1944,6 +2080,14 @@
   <message>
    <source>The first row is data: the variables are named by their place.</source>
    <translation>La primera fila son datos: las variables se nombran por su lugar.</translation>
+  </message>
+  <message>
+   <source>The first {n:,}; {more:,} more are in the list.</source>
+   <translation>Las primeras {n:,}; {more:,} más están en la lista.</translation>
+  </message>
+  <message>
+   <source>The first {n} measures.</source>
+   <translation>Las primeras {n} medidas.</translation>
   </message>
   <message>
    <source>The flow of cases takes groups after “across”.</source>
@@ -2214,6 +2358,10 @@
    <translation>Variable</translation>
   </message>
   <message>
+   <source>Variable by variable</source>
+   <translation>Variable por variable</translation>
+  </message>
+  <message>
    <source>Variables</source>
    <translation>Variables</translation>
   </message>
@@ -2260,6 +2408,10 @@
   <message>
    <source>What may stand here</source>
    <translation>Lo que puede estar aquí</translation>
+  </message>
+  <message>
+   <source>What to look at</source>
+   <translation>Qué mirar</translation>
   </message>
   <message>
    <source>What was found</source>
@@ -2373,6 +2525,10 @@
    <source>Zero before r and p</source>
    <translation>Cero ante r y p</translation>
   </message>
+  <message>
+   <source>Zeros</source>
+   <translation>Ceros</translation>
+  </message>
   <message numerus="yes">
    <source>[an earlier one|an earlier row] in every column.</source>
    <translation>
@@ -2406,6 +2562,13 @@
    <translation>
     <numerusform>está lejos del resto, que va de {low} a {high}.</numerusform>
     <numerusform>están lejos del resto, que va de {low} a {high}.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[row|rows] {rows}</source>
+   <translation>
+    <numerusform>fila {rows}</numerusform>
+    <numerusform>filas {rows}</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -3073,6 +3236,10 @@
   <message>
    <source>compare {other}</source>
    <translation>comparar {other}</translation>
+  </message>
+  <message>
+   <source>complete cases</source>
+   <translation>casos completos</translation>
   </message>
   <message>
    <source>composite of the chosen</source>
@@ -4403,6 +4570,10 @@
    <translation>aún nada que componer</translation>
   </message>
   <message>
+   <source>nothing: complete cases</source>
+   <translation>nada: casos completos</translation>
+  </message>
+  <message>
    <source>number</source>
    <translation>número</translation>
   </message>
@@ -4819,12 +4990,20 @@
    <translation>redondeado, las mitades a la cifra par</translation>
   </message>
   <message>
+   <source>row</source>
+   <translation>fila</translation>
+  </message>
+  <message>
    <source>row of names</source>
    <translation>fila de nombres</translation>
   </message>
   <message>
    <source>row {case}</source>
    <translation>fila {case}</translation>
+  </message>
+  <message>
+   <source>row {row}</source>
+   <translation>fila {row}</translation>
   </message>
   <message>
    <source>rows</source>
@@ -6460,6 +6639,10 @@
     <numerusform>{n:,} valores de clave se repiten {side}.</numerusform>
    </translation>
   </message>
+  <message>
+   <source>{n:,} missing ({why})</source>
+   <translation>{n:,} perdidos ({why})</translation>
+  </message>
   <message numerus="yes">
    <source>{n:,} of its dates [has|have] day and month the other way round, and [was|were] left unread.</source>
    <translation>
@@ -6610,6 +6793,10 @@
   <message>
    <source>{name}: a house style of more than {most_text:,} letters is not read.</source>
    <translation>{name}: no se lee un estilo de más de {most_text:,} letras.</translation>
+  </message>
+  <message>
+   <source>{name}: first look</source>
+   <translation>{name}: primera mirada</translation>
   </message>
   <message>
    <source>{name}: its brackets are nested too deep.</source>

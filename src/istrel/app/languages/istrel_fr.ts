@@ -447,6 +447,10 @@
    <translation>Laissé de côté sous les données : {words}.</translation>
   </message>
   <message>
+   <source>Below zero</source>
+   <translation>En dessous de zéro</translation>
+  </message>
+  <message>
    <source>Bench</source>
    <translation>Établi</translation>
   </message>
@@ -643,6 +647,10 @@
    <translation>Date</translation>
   </message>
   <message>
+   <source>Days between</source>
+   <translation>Jours entre les deux</translation>
+  </message>
+  <message>
    <source>Decimal mark</source>
    <translation>Séparateur décimal</translation>
   </message>
@@ -695,6 +703,14 @@
    <translation>Différences</translation>
   </message>
   <message>
+   <source>Distinct</source>
+   <translation>Distinctes</translation>
+  </message>
+  <message>
+   <source>Distribution</source>
+   <translation>Distribution</translation>
+  </message>
+  <message>
    <source>Distribution with cuts</source>
    <translation>Distribution et coupures</translation>
   </message>
@@ -721,6 +737,10 @@
   <message>
    <source>Drop a data file or a study here: delimited text, a workbook, Parquet, Arrow, JSON or SQLite; packed files, too.</source>
    <translation>Déposez ici un fichier de données ou une étude : texte délimité, classeur, Parquet, Arrow, JSON ou SQLite, compressé ou non.</translation>
+  </message>
+  <message>
+   <source>Each column is a variable, cases run from top to bottom in the order of the file; the darker, the more is missing.</source>
+   <translation>Chaque colonne est une variable, les cas vont de haut en bas dans l’ordre du fichier ; plus c’est foncé, plus il en manque.</translation>
   </message>
   <message>
    <source>Each is made from {low:,} to {high:,} rows.</source>
@@ -887,6 +907,14 @@
    <translation>Chercher des cas</translation>
   </message>
   <message>
+   <source>First</source>
+   <translation>Premier</translation>
+  </message>
+  <message>
+   <source>First and last rows</source>
+   <translation>Premières et dernières lignes</translation>
+  </message>
+  <message>
    <source>First edge</source>
    <translation>Première limite</translation>
   </message>
@@ -979,6 +1007,10 @@
    <translation>Aller au prochain nombre qui a changé</translation>
   </message>
   <message>
+   <source>Goes with</source>
+   <translation>Va de pair avec</translation>
+  </message>
+  <message>
    <source>Groups come after “across”: describe age across site.</source>
    <translation>Les groupes viennent après « across » : describe age across site.</translation>
   </message>
@@ -1003,6 +1035,14 @@
    <translation>Cacher les effectifs</translation>
   </message>
   <message>
+   <source>Highest</source>
+   <translation>Les plus hautes</translation>
+  </message>
+  <message>
+   <source>Histogram of {name}</source>
+   <translation>Histogramme de {name}</translation>
+  </message>
+  <message>
    <source>Holm</source>
    <translation>Holm</translation>
   </message>
@@ -1013,6 +1053,14 @@
   <message>
    <source>How did people answer the twelve items? Write the sentence, or click it.</source>
    <translation>Comment a-t-on répondu aux douze items ? Écrivez la phrase, ou cliquez-la.</translation>
+  </message>
+  <message>
+   <source>How it was read</source>
+   <translation>Comment le fichier a été lu</translation>
+  </message>
+  <message>
+   <source>How measures go together</source>
+   <translation>Comment les mesures vont ensemble</translation>
   </message>
   <message>
    <source>How this number was computed</source>
@@ -1039,6 +1087,10 @@
    <translation>En classes</translation>
   </message>
   <message>
+   <source>In numbers</source>
+   <translation>En chiffres</translation>
+  </message>
+  <message>
    <source>In several columns:</source>
    <translation>En plusieurs colonnes :</translation>
   </message>
@@ -1053,6 +1105,10 @@
   <message>
    <source>Intake found answers that are codes, 9 or 99 or −9: click “treat … as missing” in one of its findings.</source>
    <translation>L’entrée a trouvé des réponses qui sont des codes, 9 ou 99 ou −9 : cliquez sur « traiter … comme manquant » dans un de ses constats.</translation>
+  </message>
+  <message>
+   <source>Interquartile range</source>
+   <translation>Écart interquartile</translation>
   </message>
   <message>
    <source>Interval</source>
@@ -1111,6 +1167,10 @@
    <translation>Touches</translation>
   </message>
   <message>
+   <source>Kurtosis (G2)</source>
+   <translation>Aplatissement (G2)</translation>
+  </message>
+  <message>
    <source>Label</source>
    <translation>Étiquette</translation>
   </message>
@@ -1133,6 +1193,14 @@
   <message>
    <source>Language: {words}</source>
    <translation>Langue : {words}</translation>
+  </message>
+  <message>
+   <source>Largest</source>
+   <translation>La plus grande</translation>
+  </message>
+  <message>
+   <source>Last</source>
+   <translation>Dernier</translation>
   </message>
   <message>
    <source>Latin 9</source>
@@ -1176,6 +1244,10 @@
   <message>
    <source>Letters</source>
    <translation>Lettres</translation>
+  </message>
+  <message>
+   <source>Level</source>
+   <translation>Niveau</translation>
   </message>
   <message>
    <source>Level of measurement: {level}</source>
@@ -1238,8 +1310,20 @@
    <translation>Aspect : {words}</translation>
   </message>
   <message>
+   <source>Looked at and found sound: {what}.</source>
+   <translation>Examinés et en ordre : {what}.</translation>
+  </message>
+  <message>
    <source>Looking through the file…</source>
    <translation>Examen du fichier…</translation>
+  </message>
+  <message>
+   <source>Lowest</source>
+   <translation>Les plus basses</translation>
+  </message>
+  <message>
+   <source>Lowest and highest, with their rows</source>
+   <translation>Les plus basses et les plus hautes, avec leurs lignes</translation>
   </message>
   <message>
    <source>Lying</source>
@@ -1248,6 +1332,10 @@
   <message>
    <source>MAD</source>
    <translation>MAD</translation>
+  </message>
+  <message>
+   <source>Made with Istrel {version}.</source>
+   <translation>Fait avec Istrel {version}.</translation>
   </message>
   <message>
    <source>Main text</source>
@@ -1278,8 +1366,16 @@
    <translation>Marqué</translation>
   </message>
   <message>
+   <source>Marked as personal: its values are not shown.</source>
+   <translation>Marquée comme personnelle : ses valeurs ne sont pas montrées.</translation>
+  </message>
+  <message>
    <source>Mdn</source>
    <translation>Mdn</translation>
+  </message>
+  <message>
+   <source>Mean</source>
+   <translation>Moyenne</translation>
   </message>
   <message>
    <source>Measure</source>
@@ -1288,6 +1384,10 @@
   <message>
    <source>Measurements over time</source>
    <translation>Mesures au fil du temps</translation>
+  </message>
+  <message>
+   <source>Median</source>
+   <translation>Médiane</translation>
   </message>
   <message>
    <source>Methods text</source>
@@ -1392,6 +1492,18 @@
   <message>
    <source>Nominal</source>
    <translation>Nominale</translation>
+  </message>
+  <message>
+   <source>Not drawn: {above:,} above.</source>
+   <translation>Non dessinées : {above:,} au-dessus.</translation>
+  </message>
+  <message>
+   <source>Not drawn: {below:,} below, {above:,} above.</source>
+   <translation>Non dessinées : {below:,} en dessous, {above:,} au-dessus.</translation>
+  </message>
+  <message>
+   <source>Not drawn: {below:,} below.</source>
+   <translation>Non dessinées : {below:,} en dessous.</translation>
   </message>
   <message>
    <source>Nothing</source>
@@ -1550,6 +1662,10 @@
    <translation>Pearson</translation>
   </message>
   <message>
+   <source>Pearson’s r over the cases that both have; the darker, the stronger.</source>
+   <translation>r de Pearson sur les cas qui ont les deux ; plus c’est foncé, plus c’est fort.</translation>
+  </message>
+  <message>
    <source>Per</source>
    <translation>Par</translation>
   </message>
@@ -1674,8 +1790,16 @@
    <translation>Lecture du relecteur</translation>
   </message>
   <message>
+   <source>Row</source>
+   <translation>Ligne</translation>
+  </message>
+  <message>
    <source>Row {row:,} is no case:</source>
    <translation>La ligne {row:,} n’est pas un cas :</translation>
+  </message>
+  <message>
+   <source>Rows are told apart by {names}.</source>
+   <translation>Les lignes se distinguent par {names}.</translation>
   </message>
   <message>
    <source>Rows are weighted by {name}.</source>
@@ -1794,6 +1918,10 @@
    <translation>Tailles</translation>
   </message>
   <message>
+   <source>Skewness (G1)</source>
+   <translation>Asymétrie (G1)</translation>
+  </message>
+  <message>
    <source>Small counts are not hidden in the table of a scale; leave hide_below out.</source>
    <translation>Les petits effectifs ne sont pas cachés dans le tableau d’une échelle ; ôtez hide_below.</translation>
   </message>
@@ -1808,6 +1936,10 @@
   <message>
    <source>Small counts cannot be hidden where several variables share an axis.</source>
    <translation>Les petits effectifs ne peuvent être cachés là où plusieurs variables partagent un axe.</translation>
+  </message>
+  <message>
+   <source>Smallest</source>
+   <translation>La plus petite</translation>
   </message>
   <message>
    <source>Smoothness</source>
@@ -1836,6 +1968,10 @@
   <message>
    <source>Stacking takes two sources or more.</source>
    <translation>Pour empiler il faut deux sources ou plus.</translation>
+  </message>
+  <message>
+   <source>Standard deviation</source>
+   <translation>Écart-type</translation>
   </message>
   <message>
    <source>Statistics are {names}.</source>
@@ -1944,6 +2080,14 @@
   <message>
    <source>The first row is data: the variables are named by their place.</source>
    <translation>La première ligne contient des données : les variables sont nommées d’après leur place.</translation>
+  </message>
+  <message>
+   <source>The first {n:,}; {more:,} more are in the list.</source>
+   <translation>Les {n:,} premières ; {more:,} autres sont dans la liste.</translation>
+  </message>
+  <message>
+   <source>The first {n} measures.</source>
+   <translation>Les {n} premières mesures.</translation>
   </message>
   <message>
    <source>The flow of cases takes groups after “across”.</source>
@@ -2214,6 +2358,10 @@
    <translation>Variable</translation>
   </message>
   <message>
+   <source>Variable by variable</source>
+   <translation>Variable par variable</translation>
+  </message>
+  <message>
    <source>Variables</source>
    <translation>Variables</translation>
   </message>
@@ -2260,6 +2408,10 @@
   <message>
    <source>What may stand here</source>
    <translation>Ce qui peut se trouver ici</translation>
+  </message>
+  <message>
+   <source>What to look at</source>
+   <translation>Ce qu’il faut regarder</translation>
   </message>
   <message>
    <source>What was found</source>
@@ -2373,6 +2525,10 @@
    <source>Zero before r and p</source>
    <translation>Zéro devant r et p</translation>
   </message>
+  <message>
+   <source>Zeros</source>
+   <translation>Zéros</translation>
+  </message>
   <message numerus="yes">
    <source>[an earlier one|an earlier row] in every column.</source>
    <translation>
@@ -2406,6 +2562,13 @@
    <translation>
     <numerusform>est loin du reste, qui va de {low} à {high}.</numerusform>
     <numerusform>sont loin du reste, qui va de {low} à {high}.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <source>[row|rows] {rows}</source>
+   <translation>
+    <numerusform>ligne {rows}</numerusform>
+    <numerusform>lignes {rows}</numerusform>
    </translation>
   </message>
   <message numerus="yes">
@@ -3073,6 +3236,10 @@
   <message>
    <source>compare {other}</source>
    <translation>comparer {other}</translation>
+  </message>
+  <message>
+   <source>complete cases</source>
+   <translation>cas complets</translation>
   </message>
   <message>
    <source>composite of the chosen</source>
@@ -4403,6 +4570,10 @@
    <translation>encore rien à composer</translation>
   </message>
   <message>
+   <source>nothing: complete cases</source>
+   <translation>rien : cas complets</translation>
+  </message>
+  <message>
    <source>number</source>
    <translation>nombre</translation>
   </message>
@@ -4819,12 +4990,20 @@
    <translation>arrondi, les moitiés au chiffre pair</translation>
   </message>
   <message>
+   <source>row</source>
+   <translation>ligne</translation>
+  </message>
+  <message>
    <source>row of names</source>
    <translation>ligne des noms</translation>
   </message>
   <message>
    <source>row {case}</source>
    <translation>ligne {case}</translation>
+  </message>
+  <message>
+   <source>row {row}</source>
+   <translation>ligne {row}</translation>
   </message>
   <message>
    <source>rows</source>
@@ -6460,6 +6639,10 @@
     <numerusform>{n:,} valeurs de clé se répètent {side}.</numerusform>
    </translation>
   </message>
+  <message>
+   <source>{n:,} missing ({why})</source>
+   <translation>{n:,} manquantes ({why})</translation>
+  </message>
   <message numerus="yes">
    <source>{n:,} of its dates [has|have] day and month the other way round, and [was|were] left unread.</source>
    <translation>
@@ -6610,6 +6793,10 @@
   <message>
    <source>{name}: a house style of more than {most_text:,} letters is not read.</source>
    <translation>{name} : un style maison de plus de {most_text:,} lettres n’est pas lu.</translation>
+  </message>
+  <message>
+   <source>{name}: first look</source>
+   <translation>{name} : premier regard</translation>
   </message>
   <message>
    <source>{name}: its brackets are nested too deep.</source>

@@ -124,7 +124,7 @@ class Finding:
     @property
     def line(self) -> str:
         """The whole line."""
-        return f"{self.lead} {self.says}".strip()
+        return english("{lead} {says}", lead=self.lead, says=self.says) if self.lead else self.says
 
 
 def listed(names: tuple[str, ...]) -> str:

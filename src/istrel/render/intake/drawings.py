@@ -6,6 +6,7 @@ import numpy as np
 from markupsafe import Markup
 
 from istrel.data.patterns import MissingMap
+from istrel.english import english
 from istrel.exhibits.figure import Axis
 from istrel.render.scene.axes import Scale, ticks
 from istrel.study.report import Drawn
@@ -109,5 +110,8 @@ def missing_map(found: MissingMap) -> Markup:
 
 def beyond(drawn: Drawn) -> str:
     """What is not drawn, in words."""
-    said = [f"{n:,} {where}" for n, where in ((drawn.below, "below"), (drawn.above, "above")) if n]
-    return f"Not drawn: {' and '.join(said)}." if said else ""
+    if drawn.below and drawn.above:
+        return english("Not drawn: {below:,} below, {above:,} above.", below=drawn.below, above=drawn.above)
+    if drawn.below:
+        return english("Not drawn: {below:,} below.", below=drawn.below)
+    return english("Not drawn: {above:,} above.", above=drawn.above) if drawn.above else ""

@@ -2,16 +2,16 @@
 
 from __future__ import annotations
 
-from functools import cache
+from functools import lru_cache
 from pathlib import Path
 from typing import Any
 
 import numpy as np
 from jinja2 import Environment, select_autoescape
 
-from istrel.counting import noun
+from istrel.english import english
 from istrel.render.intake.drawings import beyond, histogram, missing_map, shape
-from istrel.render.intake.text import key_said
+from istrel.render.intake.told import Told, key_said
 from istrel.study.intake import Intake
 from istrel.study.report import MOST_CORRELATED, Page, Report, report_of
 from istrel.version import VERSION
@@ -20,17 +20,18 @@ MOST_ROWS = 12
 LETTERS = 60  # of a cell of first and last rows
 
 
-def render(intake: Intake) -> bytes:
+def render(intake: Intake, told: Told = str, language: str = "en") -> bytes:
     """The page. UTF-8."""
     report = report_of(intake)
-    page: str = _template().render(
+    page: str = _template(told).render(
         intake=intake,
         report=report,
-        figures=figures(intake),
+        language=language,
+        figures=[(told(figure), told(words)) for figure, words in figures(intake)],
         missing_map=missing_map(intake.map),
         correlations=correlations(report),
         many_measures=len(report.measures) == MOST_CORRELATED,
-        key=key_said(intake),
+        key=told(key_said(intake)),
         most=MOST_ROWS,
         version=VERSION,
     )
@@ -40,11 +41,11 @@ def render(intake: Intake) -> bytes:
 def figures(intake: Intake) -> list[tuple[str, str]]:
     """The large figures of the file: what, and of what."""
     facts = intake.file
-    found = [
-        (f"{facts.rows:,}", noun(facts.rows, "case")),
-        (f"{facts.columns:,}", noun(facts.columns, "variable")),
-        (f"{100 * facts.missing_share:.1f} %", "of values missing"),
-        (f"{facts.complete:,}", "complete cases"),
+    found: list[tuple[str, str]] = [
+        (english("{n:,}", n=facts.rows), english("[case|cases]", n=facts.rows)),
+        (english("{n:,}", n=facts.columns), english("[variable|variables]", n=facts.columns)),
+        (english("{share:.1f} %", share=100 * facts.missing_share), english("of values missing")),
+        (english("{n:,}", n=facts.complete), english("complete cases")),
     ]
     return [*found, (f"{facts.first_day} – {facts.last_day}", facts.dated)] if facts.dated else found
 
@@ -82,8 +83,11 @@ def _largest(page: Page) -> float:
     return max((one.share for one in page.values), default=1.0) or 1.0
 
 
-@cache
-def _template() -> Any:
+@lru_cache(maxsize=4)
+def _template(told: Told) -> Any:
+    def say(template: str, /, **parts: object) -> str:
+        return told(english(template, **parts))
+
     environment = Environment(autoescape=select_autoescape(default=True), trim_blocks=True, lstrip_blocks=True)
     environment.globals |= {
         "shape": shape,
@@ -92,5 +96,8 @@ def _template() -> Any:
         "labelled": _labelled,
         "largest": _largest,
         "r_text": r_text,
+        "say": say,
+        "told": told,
     }
+    environment.filters["told"] = told
     return environment.from_string((Path(__file__).parent / "page.html").read_text(encoding="utf-8"))

@@ -7,8 +7,8 @@ import textwrap
 from istrel.counting import counted
 from istrel.data.facts import VariableFacts
 from istrel.data.screening import Finding
-from istrel.data.screening.finding import listed
 from istrel.problem import one_line
+from istrel.render.intake.told import key_said
 from istrel.study.intake import Intake
 
 BARS = " ▁▂▃▄▅▆▇█"
@@ -38,11 +38,6 @@ def _head(intake: Intake) -> list[str]:
             for line in _wrapped(f"{'?' if remark in intake.source.unsure else '·'} {remark}")
         ),
     ]
-
-
-def key_said(intake: Intake) -> str:
-    """By what the rows are told apart."""
-    return f"Rows are told apart by {listed(intake.key)}".rstrip(".") + "."
 
 
 def _wrapped(text: str) -> list[str]:

@@ -27,7 +27,7 @@ from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.reading_form import ReadingForm
 from istrel.app.widgets.simple import box, button, clear, column, label, row, serif_label
 from istrel.app.widgets.variable_table import TableColumn, VariableModel, variable_table
-from istrel.app.words import local, retold, tr
+from istrel.app.words import local, retold, spoken, tr
 from istrel.data.facts import FileFacts, VariableFacts
 from istrel.data.reading.line import line_of_reading
 from istrel.data.screening import Finding
@@ -345,7 +345,9 @@ def _write_report(study: Study, path: str) -> None:
     from istrel.render.intake import render_intake
     from istrel.study.intake import take_in
 
-    write_whole(Path(path), render_intake(take_in(study.data), Path(path).suffix), sources=study.files)
+    write_whole(
+        Path(path), render_intake(take_in(study.data), Path(path).suffix, retold, spoken()), sources=study.files
+    )
 
 
 SORT_KEYS = (
