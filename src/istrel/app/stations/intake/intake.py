@@ -45,7 +45,7 @@ NUMBERS = tuple(
 COLUMNS = (
     TableColumn("", 52, "tag"),
     TableColumn(english("Variable"), 0, bold=True),
-    TableColumn(english("Shape"), 84, "shape", right=True),
+    TableColumn(english("Distribution"), 84, "shape", right=True),
     TableColumn(english("Valid"), 84, right=True),
     TableColumn(english("Missing"), 72, "missing"),
     TableColumn(english("At a glance"), 0),
