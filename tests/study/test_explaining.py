@@ -36,7 +36,7 @@ from istrel.study.opening import Opening
 from istrel.style.house import HouseStyle, load_style
 from istrel.style.phrases import phrases_in
 from made import make_exhibit
-from rows import visits
+from rows import survey, visits
 
 STYLE = load_style()
 NOT_BY_HAND = {"icc", "icc_low", "icc_high"}  # by hand elsewhere, or limits of what is
@@ -191,6 +191,20 @@ def test_the_p_of_every_statistic_with_a_known_distribution_can_be_opened(
         assert worth(re.split(" (?=[=<>])", found.filled)[0]) == pytest.approx(cell.value, abs=1e-6), found.filled
         seen += 1
     assert seen
+
+
+@pytest.mark.parametrize(
+    "design", [{}, {"strata": "stratum"}, {"strata": "stratum", "clusters": "psu"}, {"clusters": "psu"}]
+)
+def test_the_error_of_a_weighted_mean_can_be_opened(design: dict[str, str], data_of: Callable[..., Dataset]) -> None:
+    data = data_of(survey())
+    data = Dataset(data.table, replace(data.codebook, rows=Rows(weight="w", **design)))
+    exhibit = make_exhibit("describe x across g with mean, se, ci, decimals = 6", data)
+    for cell in (cell for row in exhibit.sheet.rows for text in row.cells for cell in cells_in(text)):
+        if isinstance(cell.value, float) and cell.statistic in ("mean", "se", "ci_low", "ci_high"):
+            found = opened(exhibit, cell.row, cell.column, STYLE)
+            assert steps_agree(found.steps), found.steps
+            assert worth(found.filled.partition(" = ")[0]) == pytest.approx(cell.value, abs=1e-6), found.filled
 
 
 def test_every_statistic_of_a_measure_can_be_opened() -> None:

@@ -7,19 +7,22 @@ import math
 import numpy as np
 
 from istrel.exhibits.persons import person_codes
-from istrel.exhibits.text import Cell, say
+from istrel.exhibits.text import Cell, Text, say
 from istrel.exhibits.verbs.describe.cells import cell_of
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import MeasuredCell
-from istrel.exhibits.verbs.sums_working import Lines
+from istrel.exhibits.verbs.sums_working import MOST_GROUPS, SMALL, Lines
 from istrel.exhibits.weights import weighted_moments_of
 from istrel.exhibits.wording import titled
 from istrel.exhibits.working import Line, Working, shown, signed
+from istrel.stats.survey.means import WeightedMoments
 from istrel.style.numbers import Kind
 
 
 def explain_weighted(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Working | None:
-    """The working of n, sum, mean, variance and standard deviation of a weighted sample; None for the rest."""
+    """The working of n, sum, mean and its error and interval, variance and standard deviation of a weighted sample; None for the
+    rest, and for designs of many strata.
+    """
     grouping = next(one for one in plan.groupings if found.group in one.groups)
     place, key = list(grouping.groups).index(found.group), cell.statistic
     m = weighted_moments_of(found.variable, grouping, plan.data)
@@ -35,6 +38,11 @@ def explain_weighted(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Wor
         return _working(plan, found, cell, ("Σwx", shown(total), steps))
     if key == "mean":
         return _working(plan, found, cell, ("Σwx ÷ Σw", f"{signed(total)} ÷ {shown(whole)}", steps))
+    if key in ("se", "ci_low", "ci_high"):
+        lines = _error(m, place, (*steps, f"M = {signed(total)} ÷ {shown(whole)} = {shown(total / whole)}"))
+        if lines is None or key == "se":
+            return None if lines is None else _working(plan, found, cell, lines)
+        return _working(plan, found, cell, _limit(m, place, key, plan.request.settings["confidence"], lines))
     mean = total / whole
     squares = math.fsum((w * (x - mean) ** 2).tolist())
     steps = (*steps, f"M = {signed(total)} ÷ {shown(whole)} = {shown(mean)}", f"Σw(x − M)² = {shown(squares)}")
@@ -42,6 +50,35 @@ def explain_weighted(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Wor
     if key == "variance":
         return _working(plan, found, cell, (formula, filled, steps))
     return _working(plan, found, cell, (f"√({formula})", f"√({filled})", steps)) if key == "sd" else None
+
+
+def _error(m: WeightedMoments, place: int, before: tuple[Line, ...]) -> Lines | None:
+    """The linearized error of a mean: what clusters add up to, stratum by stratum."""
+    sample, inside = m.sample, (m.codes == place) & (m.sample.clusters >= 0)
+    strata = sample.sizes.size
+    if strata > MOST_GROUPS or sample.lonely:
+        return None
+    z = np.bincount(sample.clusters[inside], m.scores[inside], minlength=sample.strata.size)
+    steps: list[Line] = [*before, say("step_scores_of_rows" if sample.each else "step_scores_of_clusters")]
+    parts = []
+    for stratum in range(strata):  # over strata, not cases
+        mine = z[sample.strata == stratum]
+        c, squares = mine.size, math.fsum(((mine - mine.mean()) ** 2).tolist())
+        letter = SMALL[stratum] if strata > 1 else ""
+        steps += [f"c{letter} = {c}", f"Σ(z − z̄)²{letter} = {shown(squares)}"]
+        parts.append(f"{c} ÷ ({c} − 1) × {shown(squares)}")
+    formula = "√(c ÷ (c − 1) × Σ(z − z̄)²)" if strata == 1 else say("formula_error_of_strata")
+    return formula, f"√({' + '.join(parts)})", tuple(steps)
+
+
+def _limit(m: WeightedMoments, place: int, key: str, confidence: float, lines: Lines) -> Lines:
+    from istrel.stats.special import stdtrit
+
+    _, filled, steps = lines
+    error, df = math.sqrt(float(m.variance_of_mean[place])), m.sample.df
+    t, sign = shown(float(stdtrit(df, (1 + confidence) / 2)), times=error), "−" if key == "ci_low" else "+"
+    made = (f"SE = {filled} = {shown(error)}", f"t({shown(df)}; {shown((1 + confidence) / 2)}) = {t}")
+    return f"M {sign} t × SE", f"{shown(float(m.mean[place]))} {sign} {t} × {shown(error)}", (*steps, *made)
 
 
 def explain_icc(plan: DescribePlan, found: MeasuredCell, cell: Cell) -> Working | None:
@@ -79,4 +116,7 @@ def _working(plan: DescribePlan, found: MeasuredCell, cell: Cell, lines: Lines) 
     name, n = titled(plan.data.variable(found.variable)), found.n
     value = cell_of(key, found, plan)
     number = Cell(float(n) if isinstance(n, int) else n, Kind.COUNT)
-    return Working(say(f"means_{key}", name=name, value=value, n=number), *lines)
+    parts: dict[str, Text | Cell] = {"name": name, "value": value, "n": number}
+    if key in ("ci_low", "ci_high"):
+        parts["level"] = Cell(100 * plan.request.settings["confidence"], Kind.EDGE)
+    return Working(say(f"means_{key}", **parts), *lines)
