@@ -7,6 +7,8 @@ from collections.abc import Iterator
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.stats.frequency import counted
+
 Array = NDArray[np.float64]
 PERIODS = {"day": 1.0, "week": 7.0, "month": 30.44, "quarter": 91.31, "year": 365.25}  # days, about
 MOST_UNASKED = 60  # points of a line whose period nobody chose
@@ -41,17 +43,25 @@ def finest(times: Array) -> str:
 
 
 def means_by(
-    starts: Array, values: Array, codes: NDArray[np.int64], n_groups: int, weights: Array | None = None
+    starts: Array,
+    values: Array,
+    codes: NDArray[np.int64],
+    n_groups: int,
+    weights: Array | None = None,
+    cases: NDArray[np.int64] | None = None,
 ) -> Iterator[tuple[Array, Array, NDArray[np.int64]]]:
-    """(ascending times, the mean of the values at each, how many) of each group; rows of no group (-1) count nowhere."""
+    """(ascending times, the mean of the values at each, how many) of each group; rows of no group (-1) count nowhere. Rows weigh
+    as said, else by how many cases they stand for.
+    """
     used = np.flatnonzero((codes >= 0) & np.isfinite(starts))
     times, place = np.unique(starts[used], return_inverse=True)
     keys = codes[used] * max(1, times.size) + place.ravel()
     size = n_groups * max(1, times.size)
-    w = np.ones(used.size) if weights is None else weights[used]
+    times_of = None if cases is None else cases[used]
+    w = weights[used] if weights is not None else np.ones(used.size) if times_of is None else times_of
     sums = np.bincount(keys, w * values[used], minlength=size).reshape(n_groups, -1)
     whole = np.bincount(keys, w, minlength=size).reshape(n_groups, -1)
-    counts = np.bincount(keys, minlength=size).reshape(n_groups, -1)
+    counts = counted(keys, size, times_of).reshape(n_groups, -1)
     for group in range(n_groups):  # over groups that are drawn
         there = np.flatnonzero(counts[group]) if times.size else np.zeros(0, np.int64)
         yield times[there], sums[group, there] / whole[group, there], counts[group, there]

@@ -22,6 +22,7 @@ from istrel.exhibits.text import Cell, Text, say, sentences, value_label
 from istrel.exhibits.weights import sample_in
 from istrel.exhibits.wording import group_label, in_group, summary_cell, titled, titled_with_unit, value_cell
 from istrel.problem import Problem
+from istrel.stats.frequency import counted
 from istrel.stats.periods import PERIODS, finest, means_by, period_starts
 from istrel.style.numbers import Kind
 
@@ -93,9 +94,8 @@ def _period(plan: Plan, time: str, times: Array, *, dated: bool) -> str:
         )
     if said is not None:
         return str(said)
-    if all(_once(grouping, plan.data, time) for grouping in plan.groupings) and times.size <= MOST_VALUES * max(
-        1, sum(grouping.n_groups for grouping in plan.groupings)
-    ):
+    most = MOST_VALUES * max(1, sum(grouping.n_groups for grouping in plan.groupings))
+    if times.size <= most and all(_once(grouping, plan.data, time) for grouping in plan.groupings):
         return ""
     return finest(times) if dated else "year" if plan.data.is_years(time) else ""
 
@@ -104,6 +104,8 @@ def _once(grouping: Grouping, data: Dataset, time: str) -> bool:
     """Whether each time stands once at most in each group."""
     numbers = data.numbers(time)
     used = numbers.valid & grouping.used
+    if data.times is not None and bool((data.times[used] > 1).any()):
+        return False
     order = np.lexsort((numbers.values[used], grouping.codes[used]))
     values, codes = numbers.values[used][order], grouping.codes[used][order]
     return not bool(((values[1:] == values[:-1]) & (codes[1:] == codes[:-1])).any())
@@ -124,7 +126,7 @@ def _lines(
     starts = period_starts(times, per, dated=dated)
     weights = sample_in(plan.data).weights if plan.cases.weighted else None
     made = []
-    for place, found in enumerate(means_by(starts, values, codes, grouping.n_groups, weights)):
+    for place, found in enumerate(means_by(starts, values, codes, grouping.n_groups, weights, plan.data.times)):
         if not found[0].size:
             continue
         x, y, counts = _open(*found, per, dated=dated)
@@ -179,10 +181,17 @@ def _over(name: str, grouping: Grouping, plan: Plan) -> list[LineCell]:
     numbers = plan.data.numbers(name)
     codes = np.where(numbers.valid, grouping.codes, -1)
     used = codes >= 0
-    w = sample_in(plan.data).weights[used] if plan.cases.weighted else np.ones(int(used.sum()))
+    cases = None if plan.data.times is None else plan.data.times[used]
+    w = (
+        sample_in(plan.data).weights[used]
+        if plan.cases.weighted
+        else np.ones(int(used.sum()))
+        if cases is None
+        else cases
+    )
     sums = np.bincount(codes[used], w * numbers.values[used], minlength=grouping.n_groups)
     whole = np.bincount(codes[used], w, minlength=grouping.n_groups)
-    counts = np.bincount(codes[used], minlength=grouping.n_groups)
+    counts = counted(codes[used], grouping.n_groups, cases)
     with np.errstate(invalid="ignore", divide="ignore"):
         means = np.where(whole > 0, sums / whole, np.nan)
     along = list(dict.fromkeys(values[0] for values in grouping.values if values[0] != ""))

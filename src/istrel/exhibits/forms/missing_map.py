@@ -16,6 +16,7 @@ from istrel.exhibits.table import Note, general
 from istrel.exhibits.text import Cell, Text, joined, say
 from istrel.exhibits.wording import few_names, has_groups, titled
 from istrel.problem import Problem
+from istrel.stats.frequency import counted
 from istrel.style.numbers import Kind
 
 STRETCHES = 150
@@ -64,22 +65,32 @@ def draw(plan: Plan) -> tuple[MapCell, ...]:
         )
     rows = np.flatnonzero(plan.cases.mask)
     gone = np.column_stack([~plan.data.present(name)[rows] for name in names])
+    times = np.ones(rows.size, np.int64) if plan.data.times is None else plan.data.times[rows]
     wanted = bool(plan.request.settings["sort"])
     if wanted:
-        gone = gone[_by_pattern(gone)]
-    starts = np.linspace(0, rows.size, min(STRETCHES, rows.size) + 1).astype(np.int64)[:-1]
-    sizes = np.diff(np.append(starts, rows.size))
-    shares = np.add.reduceat(gone, starts, axis=0, dtype=np.int64) / sizes[:, None]
-    return (
-        MapCell(names, int(rows.size), starts + 1, shares, gone.sum(axis=0), wanted, plan.cases.everyone.groups[0]),
-    )
+        order = _by_pattern(gone, times)
+        gone, times = gone[order], times[order]
+    n = int(times.sum())
+    starts = np.linspace(0, n, min(STRETCHES, n) + 1).astype(np.int64)
+    shares = np.diff(_missing_before(gone, times, starts), axis=0) / np.diff(starts)[:, None]
+    lacking = (gone * times[:, None]).sum(axis=0)
+    return (MapCell(names, n, starts[:-1] + 1, shares, lacking, wanted, plan.cases.everyone.groups[0]),)
 
 
-def _by_pattern(gone: NDArray[np.bool_]) -> NDArray[np.int64]:
+def _missing_before(gone: NDArray[np.bool_], times: NDArray[np.int64], places: NDArray[np.int64]) -> NDArray[np.int64]:
+    """How many of the cases before some places, ascending, have no value of each variable; shape (places, variables)."""
+    running = np.concatenate([[0], np.cumsum(times)])
+    lacking = np.concatenate([np.zeros((1, gone.shape[1]), np.int64), np.cumsum(gone * times[:, None], axis=0)])
+    row = np.minimum(np.searchsorted(running, places, side="right") - 1, times.size - 1)
+    return np.asarray(lacking[row] + gone[row] * (places - running[row])[:, None])
+
+
+def _by_pattern(gone: NDArray[np.bool_], times: NDArray[np.int64]) -> NDArray[np.int64]:
     """Cases with the same variables missing together, the most frequent pattern last, so that what is missing stands on top."""
     packed = np.packbits(gone, axis=1)
     whole = np.ascontiguousarray(packed).view(np.dtype((np.void, packed.shape[1]))).ravel()
-    _, place, counts = np.unique(whole, return_inverse=True, return_counts=True)
+    patterns, place = np.unique(whole, return_inverse=True)
+    counts = counted(place.ravel(), patterns.size, times)
     complete = ~gone.any(axis=1)
     return np.lexsort((np.arange(gone.shape[0]), place, -counts[place], complete))
 

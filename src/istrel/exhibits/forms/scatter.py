@@ -31,7 +31,7 @@ BINS, MOST_DOTS, LINE_POINTS = 30, 4_000, 200
 
 @dataclass(frozen=True, eq=False)
 class ScatterCell:
-    """Two numeric variables, case by case, with their data rows from 1."""
+    """Two numeric variables, case by case, with their data rows from 1; `times` says how many cases each stands for."""
 
     a: str
     b: str
@@ -41,6 +41,7 @@ class ScatterCell:
     y: Array
     rows: NDArray[np.int64]
     fit: Fit | None = None
+    times: NDArray[np.int64] | None = None
 
     @property
     def variable(self) -> str:
@@ -119,12 +120,13 @@ def _cell(
     if fit is not None:
         fit = replace(fit, x=10.0**fit.x if logs[0] else fit.x, y=10.0**fit.y if logs[1] else fit.y)
     if not dense:
-        return ScatterCell(a, b, group, cases_of(rows, plan), x, y, plan.data.named(rows), fit)
+        return ScatterCell(a, b, group, cases_of(rows, plan), x, y, plan.data.named(rows), fit, times)
     hides = said["hide_below"] is not None
     x_edges, y_edges, counts = density.count_plane(u, v, times, bins=said["bins"] or BINS, anonymous=hides)
     x_edges, y_edges = (10.0**e if log else e for e, log in zip((x_edges, y_edges), logs, strict=True))
-    every = max(1, -(-x.size // MOST_DOTS))
-    points = (x[::every], y[::every]) if said["points"] and said["hide_below"] is None else (None, None)
+    shown = np.arange(0, cases_of(rows, plan), max(1, -(-cases_of(rows, plan) // MOST_DOTS)))
+    shown = shown if times is None else np.searchsorted(np.cumsum(times), shown, side="right")
+    points = (x[shown], y[shown]) if said["points"] and said["hide_below"] is None else (None, None)
     return PlaneCell(a, b, group, cases_of(rows, plan), x_edges, y_edges, counts, said["minimum"], fit, *points)
 
 
@@ -208,7 +210,10 @@ def _dots(drawings: tuple[ScatterCell, ...], plan: Plan) -> Panel:
 
 def _limits_of(cell: ScatterCell) -> tuple[float, float, float]:
     """The lower limit of agreement, the mean difference, the upper limit; of one case its difference alone."""
-    mean, spread = float(cell.y.mean()), float(cell.y.std(ddof=1)) if cell.y.size > 1 else 0.0
+    n = cell.y.size if cell.times is None else int(cell.times.sum())
+    mean = float(np.average(cell.y, weights=cell.times))
+    squares = (cell.y - mean) ** 2 if cell.times is None else (cell.y - mean) ** 2 * cell.times
+    spread = float(np.sqrt(squares.sum() / (n - 1))) if n > 1 else 0.0
     return mean - REACH * spread, mean, mean + REACH * spread
 
 
@@ -315,7 +320,8 @@ def _alt(drawings: tuple[ScatterCell | PlaneCell, ...], plan: Plan) -> Text:
 
 
 def _scatter_values(cell: ScatterCell) -> Json:
-    kept = slice(None, MOST_LISTED)
+    each = np.ones(cell.x.size, np.int64) if cell.times is None else np.minimum(cell.times, MOST_LISTED)
+    kept = np.repeat(np.arange(cell.x.size), each)[:MOST_LISTED]
     points = {"x": cell.x[kept].tolist(), "y": cell.y[kept].tolist(), "rows": cell.rows[kept].tolist()}
     return {
         "variables": [cell.a, cell.b],
@@ -323,7 +329,7 @@ def _scatter_values(cell: ScatterCell) -> Json:
         "n": number(cell.n),
         **points,
         **_fit_values(cell.fit),
-        **cut(cell.x.size),
+        **cut(cell.x.size if cell.times is None else int(cell.times.sum())),
     }
 
 

@@ -58,7 +58,7 @@ FORMS = {
         Form("bars", "counts or shares as bars", title="frequencies_of"),
         Form("shares", "shares of a whole, to 100 %", title="frequencies_of"),
         Form("means", "means with their intervals", norm=True, counted=True, title="means_of"),
-        Form("line", "values over time, or means per period", case_by_case=True, title="means_of"),
+        Form("line", "values over time, or means per period", case_by_case=True, counted=True, title="means_of"),
         Form("paths", "a line for each person over the occasions, and means", case_by_case=True, title="paths_title"),
         Form(
             "quantile plot",
@@ -70,7 +70,7 @@ FORMS = {
         Form("scatter", "two variables, case by case or as a plane of counts", counted=True),
         Form("grid", "scatters of several variables with each other", case_by_case=True, counted=True),
         Form("flow", "from all rows to the cases analysed, in boxes", case_by_case=True),
-        Form("missing map", "where values are missing, case by case", case_by_case=True),
+        Form("missing map", "where values are missing, case by case", case_by_case=True, counted=True),
     )
 }
 

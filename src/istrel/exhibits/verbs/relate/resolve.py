@@ -132,8 +132,7 @@ def resolve(request: Request, data: Dataset, standing: Condition | None = None) 
 
 def by_value(request: Request, data: Dataset) -> bool:
     """Whether all that is asked for follows from how often values stand beside each other."""
-    shows_cases = request.shape == "scatter" and (request.settings["agreement"] or request.settings["points"])
-    return is_large(data) and FORMS[request.shape].counted and not shows_cases
+    return is_large(data) and FORMS[request.shape].counted
 
 
 def _of_persons(request: Request, method: str, names: set[str], data: Dataset) -> str:
