@@ -572,6 +572,10 @@ def every_exhibit(learners: Dataset, data_of: Callable[..., Dataset]) -> Iterato
     for sentence, right, _ in ADVISED.values():
         yield sentence, make_exhibit(sentence, data_of(right(np.random.default_rng(0))))
     yield "check x, z", make_exhibit("check x, z", data_of(normal_two(np.random.default_rng(0))))
+    waits = "before (min),after (min)\n" + "".join(
+        f"{40 + k * 7 % 11},{30 + k % 5 + 400 * (k == 9)}\n" for k in range(40)
+    )
+    yield "describe before, after", make_exhibit("describe before, after", data_of(waits))
     followed = "describe score, rating across time × group as boxes"
     yield followed, make_exhibit(followed, data_of(visits(("t1", "t2", "t3"))))
     wide = weighted(data_of("w,a,b\n" + "".join(f"1.5,a{k},b{k}\n" for k in range(26))), Rows(weight="w"))

@@ -5,6 +5,7 @@ from __future__ import annotations
 import numpy as np
 
 from istrel.data.levels import Level
+from istrel.data.limits import STRONGLY_SKEWED
 from istrel.exhibits.claims import claim
 from istrel.exhibits.persons import persons_of
 from istrel.exhibits.text import Cell, Text, count_cell, say
@@ -58,12 +59,12 @@ def columns_of(plan: DescribePlan) -> Columns | None:
 
 
 def words_of_columns(found: Columns | None, cells: list[MeasuredCell], plan: DescribePlan) -> list[Text]:
-    """How they differ case by case, and which spreads wider."""
+    """How they differ case by case, which spreads wider, and which alone is strongly skewed."""
     known = {cell.variable: cell for cell in cells}
     if found is None or not {found.first, found.second} <= known.keys():
         return []
     first, second = known[found.first], known[found.second]
-    return [*_difference(found, second, plan), *_spread(first, second, plan)]
+    return [*_difference(found, second, plan), *_spread(first, second, plan), *_shape(first, second, plan)]
 
 
 def _difference(found: Columns, like: MeasuredCell, plan: DescribePlan) -> list[Text]:
@@ -113,3 +114,16 @@ def _spread(first: MeasuredCell, second: MeasuredCell, plan: DescribePlan) -> li
         **relative,
     )
     return [said]
+
+
+def _shape(first: MeasuredCell, second: MeasuredCell, plan: DescribePlan) -> list[Text]:
+    """Which of the two is strongly skewed, where the other is not."""
+    more, less = sorted((first, second), key=lambda cell: -abs(cell.number("skewness")))
+    if not abs(less.number("skewness")) < STRONGLY_SKEWED:
+        return []
+    names = {name: titled(plan.data.variable(cell.variable)) for name, cell in (("skewed", more), ("other", less))}
+    parts = {"high": cell_of("skewness", more, plan), "low": cell_of("skewness", less, plan)}
+    said = claim(
+        "strong skew", [more.number("skewness")], "columns_skewed", differ=(("high", "low"),), **names, **parts
+    )
+    return [said] if said else []
