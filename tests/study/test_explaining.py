@@ -16,7 +16,7 @@ from hypothesis import example, given, settings
 from hypothesis import strategies as st
 from scipy.special import chdtrc, fdtrc, ndtr, stdtr
 
-from depth import DEEP
+from depth import DEEP, some
 from istrel import cli
 from istrel.data.codebook import Codebook, Variable
 from istrel.data.column import Column, Kind
@@ -124,7 +124,7 @@ WORDED = (
 )
 
 
-@pytest.mark.parametrize("language", ["de", "fr", "es"])
+@pytest.mark.parametrize("language", some(["de", "fr", "es"], 1))
 def test_formulas_and_steps_speak_the_language_of_the_paper(language: str) -> None:
     other, seen = msgspec.structs.replace(STYLE, words=phrases_in(language), language=language), 0
     data = of_values([float(k * 7 % 23 + k % 3) for k in range(24)], [k % 2 for k in range(24)])
