@@ -8,6 +8,9 @@ from functools import cached_property
 import numpy as np
 from numpy.typing import NDArray
 
+from istrel.stats.distinct import distinct_values, places_among
+from istrel.stats.grouping import FEW, order_of
+
 Array = NDArray[np.float64]
 Codes = NDArray[np.integer]
 NEAR = 1e-10  # of the sum of weights: so near to a share, its quantile lies between two values
@@ -111,6 +114,13 @@ class Distribution:
 def distribution(values: Array, weights: Array, codes: Codes, n_groups: int) -> Distribution:
     """The values of rows that are in a group (code from 0) in order within the groups."""
     used = np.flatnonzero(codes >= 0)
-    order = used[np.lexsort((values[used], codes[used]))]
-    sizes = np.bincount(codes[used], minlength=n_groups)
+    own, group = values[used], codes[used].astype(np.int64)
+    distinct = distinct_values(own)
+    if distinct.size * n_groups <= FEW:  # rows are brought together by group and value without sorting
+        order = order_of(group * distinct.size + places_among(own, distinct), distinct.size * n_groups).rows
+    else:
+        ascending = np.argsort(own, kind="stable")
+        order = ascending[order_of(group[ascending], n_groups).rows]
+    sizes = np.bincount(group, minlength=n_groups)
+    order = used[order]
     return Distribution(values[order], weights[order], np.concatenate([[0], np.cumsum(sizes)]))

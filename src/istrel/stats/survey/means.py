@@ -66,8 +66,13 @@ class WeightedMoments:
         return self._off(self.mean)
 
     def moment(self, order: int) -> Array:
-        """Σw(x − x̄)ᵏ/Σw."""
-        return _over(self._summed(self.deviations**order), self.sums)
+        """Σw(x − x̄)ᵏ/Σw, k from 2 to 4."""
+        power = self._squares if order == 2 else self._squares * (self.deviations if order == 3 else self._squares)
+        return _over(self._summed(power), self.sums)
+
+    @cached_property
+    def _squares(self) -> Array:
+        return self.deviations * self.deviations
 
     @cached_property
     def variance(self) -> Array:

@@ -135,6 +135,8 @@ class Sample:
         """Σw (or of scores) of each group, shape (groups,)."""
         used = (codes >= 0) & (self.clusters >= 0)
         values = self.weights if scores is None else scores
+        if bool(used.all()):
+            return _summed(codes, values, n_groups)
         return _summed(codes[used], values[used], n_groups)
 
 
