@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import ast
 import re
+import tomllib
 from collections.abc import Iterator
 from inspect import getmembers, isclass
 
@@ -81,6 +82,11 @@ def test_every_phrase_that_is_said_is_known() -> None:
     tests = [part for test in TESTS.values() for part in (test.symbol, test.title, test.defined)]
     said = [part for entry in STATISTICS.values() for part in (entry.short, entry.defined) if part]
     assert {*heads, *tests, *said} <= known
+
+
+def test_no_phrase_is_written_twice() -> None:
+    pages = [tomllib.loads(page.read_text("utf-8")) for page in words.FOLDER.glob("*.toml")]
+    assert sum(map(len, pages)) == len(words.phrases())
 
 
 @pytest.mark.parametrize("language", words.LANGUAGES)

@@ -22,9 +22,9 @@ from istrel.style.house import load_style
 from istrel.style.phrases import FOLDER, LANGUAGES, phrases, phrases_in, slots
 
 MANY = 40  # dots of one figure: all of them speak alike
-ELSEWHERE = (  # the formulas and steps of opened numbers, and the appendix
+ELSEWHERE = (  # the formulas and steps of opened numbers, the appendix, and comments in refreshed documents
     *(name for name in phrases() if name.startswith(("step_", "formula_", "letter_", "stand", "without_row"))),
-    *tomllib.loads((FOLDER / "appendix.toml").read_text(encoding="utf-8")),
+    *(name for page in ("appendix", "refresh") for name in tomllib.loads((FOLDER / f"{page}.toml").read_text("utf-8"))),
 )
 OTHER_WORKINGS = (
     *(

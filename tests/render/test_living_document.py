@@ -19,6 +19,7 @@ from pathlib import Path
 from typing import Any, NamedTuple
 
 import edits_odt
+import msgspec
 import pytest
 from docx import Document as Docx
 from docx.oxml.ns import qn
@@ -38,6 +39,7 @@ from istrel.study.file import StudyFile
 from istrel.study.history import History
 from istrel.study.study import Study
 from istrel.style.house import load_style
+from istrel.style.phrases import phrases_in
 
 SCRIPTS, SEED = int(os.environ.get("ISTREL_SCRIPTS", "2")), int(os.environ.get("ISTREL_SEED", "3"))
 EMPTY_NOTES = f'<w:footnotes xmlns:w="{qn("w:p")[1:].partition("}")[0]}"/>'
@@ -247,18 +249,24 @@ def test_what_was_pasted_from_another_document_of_the_study_is_named_until_it_is
     assert not [line for line in after.found if "does not remember" in line.why or line.why == EDITED]
 
 
-def test_words_that_are_not_true_any_more_get_a_comment(versions: tuple[Study, ...], tmp_path: Path) -> None:
+@pytest.mark.parametrize(("language", "says"), [("en", "no longer holds"), ("de", "trifft nicht mehr zu")])
+def test_words_that_are_not_true_any_more_get_a_comment_in_the_language_of_the_paper(
+    versions: tuple[Study, ...], tmp_path: Path, language: str, says: str
+) -> None:
     path = tmp_path / "paper.docx"
-    path.write_bytes(render(manuscript_document(versions[0], load_style()), "docx"))
-    made = refresh(path, versions[1], load_style())
+    style = msgspec.structs.replace(load_style(), words=phrases_in(language), language=language)
+    path.write_bytes(render(manuscript_document(versions[0], style), "docx"))
+    made = refresh(path, versions[1], style)
     told = [line for line in made.found if "no longer holds" in line.why]
     assert (len(told) > 0, made.stale) == (True, True)
     path.write_bytes(made.content)
-    assert refresh(path, versions[1], load_style()).content == made.content  # once is enough
+    assert refresh(path, versions[1], style).content == made.content  # once is enough
     with zipfile.ZipFile(path) as archive:
         comments = etree.fromstring(archive.read("word/comments.xml"))
         said = {"".join(comment.itertext()) for comment in comments}
-        assert said == {line.why for line in told}
+        assert said == {line.why for line in told} or language != "en"
+        assert len(said) == len({line.why for line in told})
+        assert all(one.endswith(says) for one in said)
         anchors = [e.get(qn("w:id")) for e in etree.fromstring(archive.read(BODY)).iter(qn("w:commentReference"))]
         assert sorted(anchors) == sorted(comment.get(qn("w:id")) for comment in comments)
         assert b"comments+xml" in archive.read("[Content_Types].xml")

@@ -12,7 +12,10 @@ from itertools import combinations
 from typing import NamedTuple
 
 from istrel.data.limits import SIGNIFICANT
+from istrel.english import english
+from istrel.exhibits.text import Cell, Text, say
 from istrel.study.parts import Number, Prose, Words
+from istrel.style.numbers import Kind
 
 APART = 0.02  # of the larger: numbers that lie closer are not told apart by words
 WEAK = 0.1  # a relation of which nobody says its direction
@@ -31,10 +34,11 @@ class Seen(NamedTuple):
 
 
 class Turned(NamedTuple):
-    """What changed sides, and the place of the number that it is said of."""
+    """What changed sides, and the place of the number that it is said of: for the screen, and in the paper's language."""
 
     place: int
     says: str
+    text: Text
 
 
 def unclaimed(prose: Prose) -> Iterator[int]:
@@ -56,23 +60,35 @@ def turned(seen: Sequence[Seen]) -> tuple[Turned, ...]:
     for one, other in combinations(seen, 2):
         if _are_of_one(one.number, other.number) and _have_turned(one, other):
             above, below = (one, other) if one.old > other.old else (other, one)
-            says = f"{above.was} was above {below.was}; they are {above.now} and {below.now} now"
-            found.append(Turned(max(one.place, other.place), says))
+            found.append(_in_another_order(max(one.place, other.place), above, below))
     return tuple(sorted(set(found)))
+
+
+def _in_another_order(place: int, above: Seen, below: Seen) -> Turned:
+    parts = {"above": above.was, "below": below.was, "above_now": above.now, "below_now": below.now}
+    says = english("{above} was above {below}; they are {above_now} and {below_now} now", **parts)
+    return Turned(place, says, say("turned_order", **parts))
 
 
 def _alone(one: Seen) -> Iterator[Turned]:
     """What a single number tells."""
     if _is_p(one.number):
         if (one.old < SIGNIFICANT) != (one.new < SIGNIFICANT):
-            side = "below" if one.new < SIGNIFICANT else "not below"
-            yield Turned(one.place, f"p was {one.was} and is {one.now}, now {side} {f'{SIGNIFICANT:g}'.lstrip('0')}")
+            parts = {"was": one.was, "now": one.now}
+            level, printed = f"{SIGNIFICANT:g}".lstrip("0"), (Cell(SIGNIFICANT, Kind.LIMIT),)
+            if one.new < SIGNIFICANT:
+                says = english("p was {was} and is {now}, now below {level}", level=level, **parts)
+                yield Turned(one.place, says, say("turned_below", level=printed, **parts))
+            else:
+                says = english("p was {was} and is {now}, now not below {level}", level=level, **parts)
+                yield Turned(one.place, says, say("turned_not_below", level=printed, **parts))
     elif (
         one.old * one.new < 0
         and max(abs(one.old), abs(one.new)) > WEAK
         and one.was.lstrip("−-") != one.now.lstrip("−-")
     ):
-        yield Turned(one.place, f"{one.was} is now {one.now}: another sign")
+        says = english("{was} is now {now}: another sign", was=one.was, now=one.now)
+        yield Turned(one.place, says, say("turned_sign", was=one.was, now=one.now))
 
 
 def _is_p(number: Number) -> bool:

@@ -4758,6 +4758,14 @@
    <translation>p allein</translation>
   </message>
   <message>
+   <source>p was {was} and is {now}, now below {level}</source>
+   <translation>p war {was} und ist {now}, jetzt unter {level}</translation>
+  </message>
+  <message>
+   <source>p was {was} and is {now}, now not below {level}</source>
+   <translation>p war {was} und ist {now}, jetzt nicht unter {level}</translation>
+  </message>
+  <message>
    <source>p-values adjusted for the number of tests</source>
    <translation>p-Werte, an die Zahl der Tests angepasst</translation>
   </message>
@@ -6031,6 +6039,10 @@
    <source>z-score: distance from the mean in standard deviations</source>
    <translation>z-Wert: Abstand vom Mittelwert in Standardabweichungen</translation>
   </message>
+  <message>
+   <source>{above} was above {below}; they are {above_now} and {below_now} now</source>
+   <translation>{above} lag über {below}; jetzt sind es {above_now} und {below_now}</translation>
+  </message>
   <message numerus="yes">
    <source>{cases} in {n:,} [row|rows]</source>
    <translation>
@@ -7016,6 +7028,10 @@ Klick: beschreiben · „by“: Gruppen damit bilden</translation>
   <message>
    <source>{variable} is {level}</source>
    <translation>{variable} ist {level}</translation>
+  </message>
+  <message>
+   <source>{was} is now {now}: another sign</source>
+   <translation>{was} ist jetzt {now}: anderes Vorzeichen</translation>
   </message>
   <message>
    <source>{what} ({number} for “{word}”).</source>

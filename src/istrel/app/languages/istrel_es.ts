@@ -4758,6 +4758,14 @@
    <translation>p solo</translation>
   </message>
   <message>
+   <source>p was {was} and is {now}, now below {level}</source>
+   <translation>p era {was} y es {now}, ahora por debajo de {level}</translation>
+  </message>
+  <message>
+   <source>p was {was} and is {now}, now not below {level}</source>
+   <translation>p era {was} y es {now}, ya no por debajo de {level}</translation>
+  </message>
+  <message>
    <source>p-values adjusted for the number of tests</source>
    <translation>valores p ajustados al número de pruebas</translation>
   </message>
@@ -6031,6 +6039,10 @@
    <source>z-score: distance from the mean in standard deviations</source>
    <translation>puntuación z: distancia a la media en desviaciones estándar</translation>
   </message>
+  <message>
+   <source>{above} was above {below}; they are {above_now} and {below_now} now</source>
+   <translation>{above} era mayor que {below}; ahora son {above_now} y {below_now}</translation>
+  </message>
   <message numerus="yes">
    <source>{cases} in {n:,} [row|rows]</source>
    <translation>
@@ -7016,6 +7028,10 @@ clic: describirla · «by»: formar grupos con ella</translation>
   <message>
    <source>{variable} is {level}</source>
    <translation>{variable} es {level}</translation>
+  </message>
+  <message>
+   <source>{was} is now {now}: another sign</source>
+   <translation>{was} es ahora {now}: cambió de signo</translation>
   </message>
   <message>
    <source>{what} ({number} for “{word}”).</source>

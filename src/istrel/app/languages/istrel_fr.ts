@@ -4758,6 +4758,14 @@
    <translation>p seul</translation>
   </message>
   <message>
+   <source>p was {was} and is {now}, now below {level}</source>
+   <translation>p était de {was} et vaut {now}, maintenant au-dessous de {level}</translation>
+  </message>
+  <message>
+   <source>p was {was} and is {now}, now not below {level}</source>
+   <translation>p était de {was} et vaut {now}, qui n’est plus au-dessous de {level}</translation>
+  </message>
+  <message>
    <source>p-values adjusted for the number of tests</source>
    <translation>valeurs p ajustées au nombre de tests</translation>
   </message>
@@ -6031,6 +6039,10 @@
    <source>z-score: distance from the mean in standard deviations</source>
    <translation>score z : distance à la moyenne en écarts-types</translation>
   </message>
+  <message>
+   <source>{above} was above {below}; they are {above_now} and {below_now} now</source>
+   <translation>{above} était supérieur à {below} ; ils valent maintenant {above_now} et {below_now}</translation>
+  </message>
   <message numerus="yes">
    <source>{cases} in {n:,} [row|rows]</source>
    <translation>
@@ -7016,6 +7028,10 @@ cliquer : la décrire · « by » : en former des groupes</translation>
   <message>
    <source>{variable} is {level}</source>
    <translation>{variable} est {level}</translation>
+  </message>
+  <message>
+   <source>{was} is now {now}: another sign</source>
+   <translation>{was} est devenu {now} : le signe a changé</translation>
   </message>
   <message>
    <source>{what} ({number} for “{word}”).</source>

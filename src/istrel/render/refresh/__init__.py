@@ -2,16 +2,18 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterator, Sequence
 from pathlib import Path
 
 from istrel.english import english
+from istrel.exhibits.printing import plain_text
+from istrel.exhibits.text import say
 from istrel.files import MOST_BYTES, refuse_sources, refuse_unreadable, write_whole
 from istrel.problem import Problem
 from istrel.render.document import Document
 from istrel.render.manuscript import manuscript_document
 from istrel.render.refresh.report import Refreshed, Untrue, Wanted
-from istrel.study.manuscript import manuscript, shelf_of
+from istrel.study.manuscript import Entry, Written, manuscript, shelf_of
 from istrel.study.prose import Shelf
 from istrel.study.review.truth import doubtful_words, untrue_words
 from istrel.study.study import Study
@@ -60,18 +62,19 @@ def refresh(path: Path, study: Study, style: HouseStyle, *, tracked: bool = Fals
                 "{file}: a document of more than {size} MB is not read.", file=path.name, size=8 * MOST_BYTES // 2**20
             )
         )
-    parts = manuscript(study, style)
-    claims = (
-        *(
-            Untrue(where, words, english("“{claim}” no longer holds", claim=claim))
-            for where, words, claim in untrue_words(parts, style)
-        ),
-        *(
-            Untrue(where, words, english("words may no longer hold: {says}", says=says))
-            for where, words, says in doubtful_words(parts)
-        ),
-    )
+    claims = tuple(_claims(manuscript(study, style), style))
     return kind(path, manuscript_document(study, style), shelf_of(study, style), Wanted(claims, tracked, again))
+
+
+def _claims(parts: Sequence[Entry | Written], style: HouseStyle) -> Iterator[Untrue]:
+    """What no longer holds, or may not."""
+    for where, words, claim in untrue_words(parts, style):
+        comment = say("claim_no_longer_holds", claim=claim)
+        yield Untrue(where, words, english("“{claim}” no longer holds", claim=claim), plain_text(comment, style))
+    for where, words, one in doubtful_words(parts):
+        comment = say("words_may_not_hold", says=one.text)
+        says = english("words may no longer hold: {says}", says=one.says)
+        yield Untrue(where, words, says, plain_text(comment, style))
 
 
 def write_refreshed(path: Path, made: Refreshed, study: Study, out: Path | None = None) -> tuple[Path, Path | None]:

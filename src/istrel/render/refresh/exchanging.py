@@ -251,7 +251,7 @@ class _Work:
             for letters, passage in said if wanted else ():
                 if wanted in letters:
                     self._say(Line(claim.where, "", "", done=False, why=claim.says, stands=True))
-                    self.living.comment(passage, claim.says)
+                    self.living.comment(passage, claim.comment)
 
 
 def _sizes(spans: Spans) -> list[int]:

@@ -70,11 +70,24 @@ class Line(NamedTuple):
 
 
 class Untrue(NamedTuple):
-    """A claim that no longer holds: where it stands in the study, the words by which it is found, what is said of it."""
+    """A claim that no longer holds.
+
+    Attributes
+    ----------
+    where
+        Where it stands in the study.
+    words
+        By which it is found in the document.
+    says
+        What is said of it on the screen.
+    comment
+        What the document says beside it, in its language.
+    """
 
     where: str
     words: str
     says: str
+    comment: str
 
 
 class Wanted(NamedTuple):

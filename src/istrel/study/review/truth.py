@@ -10,6 +10,7 @@ from istrel.exhibits.text import Bound, Run
 from istrel.study.manuscript import Entry, Written, called
 from istrel.study.prose import Reading
 from istrel.study.review.point import Point, Script
+from istrel.study.turned import Turned
 from istrel.style.house import HouseStyle
 
 
@@ -45,14 +46,14 @@ def untrue_words(parts: Sequence[Entry | Written], style: HouseStyle) -> Iterato
             yield where, max(runs, key=len, default=""), _sentence(reading, claim, style)
 
 
-def doubtful_words(parts: Sequence[Entry | Written]) -> Iterator[tuple[str, str, str]]:
-    """(where, the words before a number that changed sides, what is said of it)."""
+def doubtful_words(parts: Sequence[Entry | Written]) -> Iterator[tuple[str, str, Turned]]:
+    """(where, the words before a number that changed sides, what changed)."""
     for where, reading in _readings(parts):
         for one in reading.turned:
             before = [
                 piece.text for piece in reading.text[: one.place] if isinstance(piece, Run) and piece.text.strip()
             ]
-            yield where, before[-1] if before else "", one.says
+            yield where, before[-1] if before else "", one
 
 
 def _sentence(reading: Reading, claim: str, style: HouseStyle) -> str:

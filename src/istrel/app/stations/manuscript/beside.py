@@ -13,7 +13,7 @@ from PySide6.QtWidgets import QWidget
 from istrel.app import theme
 from istrel.app.widgets.flow import FlowBox
 from istrel.app.widgets.simple import button, clear, column, label
-from istrel.app.words import tr
+from istrel.app.words import retold, tr
 from istrel.sentence.quoting import read_aloud
 from istrel.study.changes import Change
 from istrel.study.changes.manuscript import Accept, AcceptNumbers, AcceptQuoted, LetStand
@@ -95,7 +95,7 @@ def _of_text(identity: str, reading: Reading, do: Do) -> Iterable[Remark]:
         said = claim.partition(": ")[2].replace(" | ", ", ")
         yield Remark(tr("no longer holds"), (said,), tr("let it stand"), partial(do, LetStand(identity, claim)))
     for one in reading.turned:
-        yield Remark(tr("do the words still hold?"), (one.says,))
+        yield Remark(tr("do the words still hold?"), (retold(one.says),))
     if reading.gone:
         yield Remark(tr("refers to an exhibit that is gone"))
 
