@@ -34,6 +34,7 @@ from istrel.app.words import retold, speak
 from istrel.data.codebook import MissingCode
 from istrel.data.column import Kind
 from istrel.data.dataset import Dataset
+from istrel.data.screening import finding
 from istrel.data.series import OCCASION
 from istrel.english import english, together, written
 from istrel.problem import Problem
@@ -202,6 +203,8 @@ def test_no_button_is_cut_in_a_small_window(spoken: str, window: Window, opened:
         (english("{names} and {last}", names="a, b", last="[c|d] {e}"), "a, b und [c|d] {e}"),
         (together((english("Nothing moved."), english("{n} more", n=2))), "Nichts hat sich geändert. 2 weitere"),
         (written(-1234.5, ",.1f"), "−1.234,5"),
+        (english("divide by {factor}", factor=finding.shown(-0.5)), "durch −0,5 teilen"),
+        (english("{name} in {n:,} [case|cases]", name="a.b", n=5), "a.b in 5 Fällen"),
         (english("{n} of {it} that [is|are] nowhere", n=1.5, it="x"), "1,5 of x that are nowhere"),
         ("count", "count"),
         ("{n} [case|cases]", "{n} [case|cases]"),

@@ -6734,9 +6734,12 @@
    <source>{name} holds {value:g}, which is beyond what an axis or classes can hold; correct it, or limit the cases after “among”.</source>
    <translation>{name} enthält {value:g}, mehr als eine Achse oder Klassen fassen; berichtigen Sie es, oder schränken Sie die Fälle nach „among“ ein.</translation>
   </message>
-  <message>
-   <source>{name} in {cases}</source>
-   <translation>{name} in {cases}</translation>
+  <message numerus="yes">
+   <source>{name} in {n:,} [case|cases]</source>
+   <translation>
+    <numerusform>{name} in {n:,} Fall</numerusform>
+    <numerusform>{name} in {n:,} Fällen</numerusform>
+   </translation>
   </message>
   <message>
    <source>{name} is open here.</source>

@@ -6734,9 +6734,12 @@
    <source>{name} holds {value:g}, which is beyond what an axis or classes can hold; correct it, or limit the cases after “among”.</source>
    <translation>{name} contiene {value:g}, más de lo que admiten un eje o unas clases; corríjalo, o limite los casos tras «among».</translation>
   </message>
-  <message>
-   <source>{name} in {cases}</source>
-   <translation>{name} en {cases}</translation>
+  <message numerus="yes">
+   <source>{name} in {n:,} [case|cases]</source>
+   <translation>
+    <numerusform>{name} en {n:,} caso</numerusform>
+    <numerusform>{name} en {n:,} casos</numerusform>
+   </translation>
   </message>
   <message>
    <source>{name} is open here.</source>

@@ -1467,7 +1467,7 @@
   </message>
   <message>
    <source>No table describes the participants (Table 1): characteristics, with n.</source>
-   <translation>Aucun tableau ne décrit les participants (tableau 1) : caractéristiques, avec n.</translation>
+   <translation>Rien ne décrit les participants : caractéristiques, avec n.</translation>
   </message>
   <message>
    <source>No value is missing.</source>
@@ -6734,9 +6734,12 @@
    <source>{name} holds {value:g}, which is beyond what an axis or classes can hold; correct it, or limit the cases after “among”.</source>
    <translation>{name} contient {value:g}, au-delà de ce qu’un axe ou des classes contiennent ; corrigez-le, ou restreignez les cas après « among ».</translation>
   </message>
-  <message>
-   <source>{name} in {cases}</source>
-   <translation>{name} dans {cases}</translation>
+  <message numerus="yes">
+   <source>{name} in {n:,} [case|cases]</source>
+   <translation>
+    <numerusform>{name} dans {n:,} cas</numerusform>
+    <numerusform>{name} dans {n:,} cas</numerusform>
+   </translation>
   </message>
   <message>
    <source>{name} is open here.</source>

@@ -87,7 +87,7 @@ def _order(look: Look, name: str) -> Iterator[Finding]:
     yield Finding(
         "date_order",
         (name,),
-        english("{name} in {cases}", name=name, cases=cases(int(back.sum()))),
+        english("{name} in {n:,} [case|cases]", name=name, n=int(back.sum())),
         says,
         rows_of(mask),
     )

@@ -7,12 +7,11 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.data.column import show_value
 from istrel.data.corrections import Correction
 from istrel.data.formula.tree import Formula
 from istrel.data.levels import Level
 from istrel.data.rows import Rows
-from istrel.english import english, together
+from istrel.english import english, together, written
 
 Mask = NDArray[np.bool_]
 MOST_NAMED = 4
@@ -145,8 +144,11 @@ def cases(count: int) -> str:
 
 
 def shown(value: float | str) -> str:
-    """A value in running text, with a true minus."""
-    return show_value(value).replace("-", "−") if not isinstance(value, str) else value
+    """A value in running text, whole where it is whole, with a true minus; the window writes it with its own marks."""
+    if isinstance(value, str):
+        return value
+    whole = float(value).is_integer() and abs(value) <= 2**53
+    return written(int(value) if whole else float(value), "")
 
 
 def quoted(words: list[tuple[str, int]]) -> str:

@@ -8,7 +8,7 @@ import numpy as np
 
 from istrel.data.corrections import Correction
 from istrel.data.dataset import rows_of
-from istrel.data.screening.finding import Finding, Remedy, Replace, cases, shown
+from istrel.data.screening.finding import Finding, Remedy, Replace, shown
 from istrel.data.screening.look import Look
 from istrel.english import english
 from istrel.stats.remote import OtherUnit
@@ -41,7 +41,7 @@ def _told(look: Look, name: str, found: OtherUnit) -> Finding:
     return Finding(
         "other_unit",
         (name,),
-        english("{name} in {cases}", name=name, cases=cases(len(rows))),
+        english("{name} in {n:,} [case|cases]", name=name, n=len(rows)),
         says,
         rows,
         (Remedy(words, Replace(mended)), Remedy(english("set missing"), Replace(missing))),
