@@ -28,6 +28,10 @@ from istrel.style.house import load_style
 from made import make_exhibit
 
 SENTENCE = "describe practice_min across format"
+DOUBTED = (
+    "istrel: learners.csv: Text among numbers in practice_min: “n/a” (7), “72,5” (3), “approx 40” (1)."
+    " 11 cases count as missing until then. In the window: read 3 as decimals.\n"
+)
 
 
 def run(*words: str, capsys: pytest.CaptureFixture[str]) -> tuple[int, str, str]:
@@ -41,7 +45,7 @@ def test_make_writes_the_output_that_the_ending_names(
     ending: str, tmp_path: Path, capsys: pytest.CaptureFixture[str]
 ) -> None:
     path = tmp_path / f"t.{ending}"
-    assert run("make", str(LEARNERS), SENTENCE, "-o", str(path), capsys=capsys) == (0, "", "")
+    assert run("make", str(LEARNERS), SENTENCE, "-o", str(path), capsys=capsys) == (0, "", DOUBTED)
     assert path.stat().st_size > 300
     assert [p.name for p in tmp_path.iterdir()] == [path.name]  # nothing half written stays behind
 
@@ -71,6 +75,12 @@ def test_make_streams_json(capsysbinary: pytest.CaptureFixture[bytes]) -> None:
         ("a;1.037;1\nb;2.500;2\nc;9.125;3\nd;1.500;4\n", "describe x", "x: “1.037” was read as 1.037; it may be 1037."),
         ("a;1.037;1\nb;2.500;2\nc;9.125;3\nd;1.500;4\n", "describe y", ""),
         ("a;7;1,5\nb;8;2,5\nc;9;3,5\nd;5;4,5\n", "describe x, y", ""),
+        ("a;1;999\nb;2;4\nc;3;5\nd;4;999\ne;5;6\nf;7;9\ng;3;12\n", "describe y", "999 stands twice in y, far from"),
+        ("a;1;999\nb;2;4\nc;3;5\nd;4;999\ne;5;6\nf;7;9\ng;3;12\n", "describe x", ""),
+        ("a;1;2\nA;2;4\nb;3;5\nb;4;7\na;5;6\n", "describe y across name", "One value under 2 spellings in name"),
+        ("a;1;2\nA;2;4\nb;3;5\nb;4;7\na;5;6\n", "describe y", ""),
+        ("a;1;2,5\nb;2;4.5\nc;3;5,5\nd;4;7\ne;5;6\n", "describe y", "y"),
+        ("a;1;2\nb;2;late\nc;3;5\nd;4;7\ne;5;6\nf;6;6\n", "describe y", "Text among numbers in y: “late”"),
         ("a;u;12\na;v;30\nb;u;7\nb;v;41\n", "describe Freq", "add --counted Freq"),
     ],
 )
@@ -80,7 +90,7 @@ def test_what_is_doubtful_in_the_numbers_is_said_beside_them(
     path = tmp_path / "d.csv"
     path.write_text(f"name;x;{'Freq' if 'Freq' in sentence else 'y'}\n{rows}")
     code, out, err = run("make", str(path), sentence, "--to", "md", capsys=capsys)
-    assert (code, "| n | M |" in out) == (0, True)
+    assert (code, "| n | M |" in out or "| name | n |" in out) == (0, True)
     assert told in err if told else not err
 
 
@@ -220,7 +230,7 @@ sys.exit(code)
 """
     words = ["make", str(LEARNERS), SENTENCE, "describe age as histogram", "-o", str(tmp_path / "t.docx")]
     done = subprocess.run([sys.executable, "-c", script, *words], capture_output=True, text=True, check=False)
-    assert (done.returncode, done.stderr) == (0, "")
+    assert (done.returncode, done.stderr) == (0, DOUBTED)
 
 
 def test_a_table_as_json_needs_neither_qt_nor_the_drawing_library() -> None:
@@ -233,7 +243,7 @@ print(sorted({name.split(".")[0] for name in sys.modules} & {"PySide6", "matplot
 """
     words = ["make", str(LEARNERS), SENTENCE, "--to", "json"]
     done = subprocess.run([sys.executable, "-c", script, *words], capture_output=True, text=True, check=True)
-    assert done.stderr.strip() == "[]"
+    assert done.stderr.splitlines()[-1] == "[]"
 
 
 def moved_by_hand(before: Path, after: Path, sentence: str) -> list[tuple[str, str, object, object]]:

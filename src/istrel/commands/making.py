@@ -5,7 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from istrel.commands.common import DONE, data_of, naming, sources, targets, tell, with_dpi, write
+from istrel.commands.common import DONE, data_of, is_study_name, naming, sources, targets, tell, with_dpi, write
 from istrel.problem import Problem
 
 if TYPE_CHECKING:
@@ -40,11 +40,14 @@ def make(options: argparse.Namespace) -> int:
         check_fits(document, output)
     for output, path in wanted:
         write(render(document, output.ending), path, options)
-    tell(_doubts(data, {word for exhibit in exhibits for word in words_in(exhibit.sentence)}))
+    named = frozenset(word for exhibit in exhibits for word in words_in(exhibit.sentence))
+    tell(_doubts(data, named))
+    if not is_study_name(options.source):  # of a study the findings were seen, and what was left was left
+        tell(_found(data, named))
     return DONE
 
 
-def _doubts(data: Dataset, named: set[str]) -> Iterator[str]:
+def _doubts(data: Dataset, named: frozenset[str]) -> Iterator[str]:
     """What no window tells of these numbers: rows that stand for many cases or for none, and two readings of what is named."""
     from istrel.data.guess_rows import counted_by
     from istrel.data.no_cases import no_cases, words_of
@@ -62,6 +65,15 @@ def _doubts(data: Dataset, named: set[str]) -> Iterator[str]:
         name = remark.parts.get("name") if isinstance(remark, English) else None
         if name not in data.table or name in named:
             yield f"{source.name}: {remark}"
+
+
+def _found(data: Dataset, named: frozenset[str]) -> Iterator[str]:
+    """What makes the numbers of these variables doubtful, and what would mend it."""
+    from istrel.data.screening import screen_named
+
+    for finding in screen_named(data, named):
+        mended = f" In the window: {finding.remedies[0].words}." if finding.remedies else ""
+        yield f"{data.table.source.name}: {finding.lead} {finding.says}{mended}"
 
 
 def look(options: argparse.Namespace) -> int:

@@ -27,7 +27,7 @@ from istrel.data.screening import (
 from istrel.data.screening.finding import Finding
 from istrel.data.screening.look import Look
 
-__all__ = ["Finding", "screen"]
+__all__ = ["Finding", "screen", "screen_named"]
 
 Family = Callable[[Look], Iterable[Finding]]
 FAMILIES: tuple[Family, ...] = (
@@ -44,6 +44,7 @@ FAMILIES: tuple[Family, ...] = (
     personal.find,
     shape.find,
 )
+OF_VALUES: tuple[Family, ...] = (codes.find, spellings.find, two_numbers.find, other_unit.find)
 
 
 def screen(data: Dataset, today: date | None = None, watch: Watch | None = None) -> tuple[Finding, ...]:
@@ -67,6 +68,12 @@ def screen(data: Dataset, today: date | None = None, watch: Watch | None = None)
         if summaries:  # what is no case is told once, and no other finding is about it
             look = Look(_without(data, summaries), look.today)
     return tuple(sorted(found, key=lambda finding: not finding.changes_numbers))
+
+
+def screen_named(data: Dataset, names: frozenset[str]) -> tuple[Finding, ...]:
+    """What makes numbers of a few variables wrong until it is mended: codes, texts among numbers, spellings, units."""
+    look = Look(data, np.datetime64(date.today(), "D"), names)
+    return tuple(finding for family in OF_VALUES for finding in family(look) if finding.changes_numbers)
 
 
 def _without(data: Dataset, rows: list[int]) -> Dataset:

@@ -36,12 +36,15 @@ class Look:
     ----------
     today
         The day after which a date lies in the future.
+    only
+        The variables to look at; None for all.
     copies
         Variables that were found to say what another one says: their shape is told once.
     """
 
     data: Dataset
     today: np.datetime64
+    only: frozenset[str] | None = None
     copies: set[str] = field(default_factory=set)
     _of_the_form: dict[str, tuple[float, ...]] = field(default_factory=dict)
     _far: dict[str, Mask] = field(default_factory=dict)
@@ -50,7 +53,8 @@ class Look:
     @property
     def names(self) -> tuple[str, ...]:
         """Variables of the source that are in use; what is derived follows its parents."""
-        return tuple(v.name for v in self.data.codebook.variables if v.in_use and v.formula is None)
+        looked_at = (v for v in self.data.codebook.variables if self.only is None or v.name in self.only)
+        return tuple(v.name for v in looked_at if v.in_use and v.formula is None)
 
     def of_kind(self, kind: Kind) -> tuple[str, ...]:
         return tuple(name for name in self.names if self.data.table.column(name).kind is kind)
