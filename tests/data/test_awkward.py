@@ -125,6 +125,11 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
         {"x": [3.0, 3 + 11 / 12, 12.5]},
         "ages in years and months",
     ),
+    "ages that were read as decimals": (
+        column("8,10|9,2|8,11|7,0", name="Alter (J,M)"),
+        {"Alter (J,M)": [8.1, 9.2, 8.11, 7.0]},
+        "its name says years and months",
+    ),
     "answers beside answers": (column("1;3|2;5|1;2|3;4", delimiter=","), {"x": ["1;3", "2;5"]}, ""),
     "seconds since 1970": (
         column("|".join(str(1_700_000_000 + 86_400 * k) for k in range(6)), name="created_at"),

@@ -376,6 +376,9 @@ PERSONAL = {
     "surname": "Name{k}",
     "first_name": "Given{k}",
     "Name": "Ann{k} Berg",
+    "date_of_birth": "2010-03-{k:02}",
+    "Geb.-Datum": "{k:02}.03.2010",
+    "né_le": "{k:02}/03/2010",
 }
 
 
@@ -385,9 +388,11 @@ def test_what_tells_who_a_person_is_is_found_and_places_only_beside_it(data_of: 
     ]
     text = "\n".join(",".join(row) for row in [[*PERSONAL, "street", "g", "x"], *cells])
     (found,) = [finding for finding in screen(data_of(text)) if finding.kind == "personal"]
-    assert found.variables == (*PERSONAL, "street")
+    assert set(found.variables) == {*PERSONAL, "street"}
     species = "name,x\n" + "".join(f"Avis rara{k},{k}.5\n" for k in range(20))
     assert not [finding for finding in screen(data_of(species)) if finding.kind == "personal"]
+    born = "id,born,birth_weight\n" + "".join(f"{k},{1950 + k},{3 + k / 10}\n" for k in range(20))
+    assert not [finding for finding in screen(data_of(born)) if finding.kind == "personal"]
     alone = "street,day,g\n" + "".join(f"Lane {k},0{1 + k % 9}/02/2024,{k % 3}\n" for k in range(20))
     assert not [finding for finding in screen(data_of(alone)) if finding.kind == "personal"]
 

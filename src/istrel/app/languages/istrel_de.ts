@@ -3964,6 +3964,10 @@
    <translation>die Markierung fehlt hier, deshalb blieb es, wie es ist</translation>
   </message>
   <message>
+   <source>its name says years and months, and it was read as decimal numbers; write {example} for eight years and ten months.</source>
+   <translation>der Name spricht von Jahren und Monaten, gelesen wurden Dezimalzahlen; schreiben Sie {example} für acht Jahre und zehn Monate.</translation>
+  </message>
+  <message>
    <source>its numbers are in several units ({units}); it was left as text.</source>
    <translation>die Zahlen stehen in mehreren Einheiten ({units}); die Spalte blieb Text.</translation>
   </message>

@@ -3964,6 +3964,10 @@
    <translation>aquí falta su marca, así que se dejó como está</translation>
   </message>
   <message>
+   <source>its name says years and months, and it was read as decimal numbers; write {example} for eight years and ten months.</source>
+   <translation>su nombre habla de años y meses, y se leyó como números decimales; escriba {example} para ocho años y diez meses.</translation>
+  </message>
+  <message>
    <source>its numbers are in several units ({units}); it was left as text.</source>
    <translation>sus números están en varias unidades ({units}); la columna quedó como texto.</translation>
   </message>

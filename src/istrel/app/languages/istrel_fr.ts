@@ -3964,6 +3964,10 @@
    <translation>sa marque manque ici, il est donc resté tel quel</translation>
   </message>
   <message>
+   <source>its name says years and months, and it was read as decimal numbers; write {example} for eight years and ten months.</source>
+   <translation>son nom annonce des années et des mois, mais elle a été lue comme des nombres décimaux ; écrivez {example} pour huit ans et dix mois.</translation>
+  </message>
+  <message>
    <source>its numbers are in several units ({units}); it was left as text.</source>
    <translation>ses nombres sont en plusieurs unités ({units}) ; la colonne est restée du texte.</translation>
   </message>

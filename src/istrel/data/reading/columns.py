@@ -17,7 +17,7 @@ from istrel.data.markers import is_marker, stands_for_nothing
 from istrel.data.reading import dates
 from istrel.data.reading.beside import beside_signs, several_units, strange_unit
 from istrel.data.reading.digits import of_digits
-from istrel.data.reading.durations import as_durations
+from istrel.data.reading.durations import as_durations, doubt_ages
 from istrel.data.reading.labelled import with_labels
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.numbers import Marks, Read, as_numbers, with_digits
@@ -110,7 +110,9 @@ def _each(names: Sequence[str], whole: Whole, marks: Marks, notes: Notes, read: 
 
     def one(place: int) -> tuple[Column, Notes]:
         told = Notes(day_first=notes.day_first)
-        return read(names[place], whole.column(place), marks, told), told
+        column = read(names[place], whole.column(place), marks, told)
+        doubt_ages(column, told)
+        return column, told
 
     places = range(len(names))
     made = each(one, places) if whole.num_rows >= LONG else [one(place) for place in places]

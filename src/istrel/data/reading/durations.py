@@ -13,6 +13,8 @@ import pyarrow as pa
 import pyarrow.compute as pc
 from numpy.typing import NDArray
 
+from istrel.data.column import Column, Kind
+from istrel.data.reading.notes import Notes
 from istrel.english import english
 
 SAMPLE = 1_000
@@ -47,6 +49,10 @@ DURATION = re.compile(
     r"(?:^|[_\W])(?:duration|elapsed|finish\w*|split|lap|race|swim|run|ride|dauer|laufzeit|durée|duración)(?:$|[_\W])",
     re.IGNORECASE,
 )
+YEARS_AND_MONTHS = re.compile(
+    r"(?i)(?:^|[\W_])(?:j|y|a|jahre?|years?|yrs?|ans|años)\s?[,.;:/]\s?(?:m|monate?|months?|mo|mois|meses)(?:$|[\W_])"
+)
+MONTHS = (*range(12), *range(10, 100, 10))  # “8,1” may be ten months or one
 HOURS_OF_A_DAY = 24
 
 
@@ -163,3 +169,17 @@ def _numbers(found: pa.StructArray, names: tuple[str, ...]) -> tuple[list[NDArra
         text = pc.replace_substring(pc.fill_null(pc.struct_field(found, name), "0"), ",", ".")
         numbers.append(np.asarray(pc.if_else(pc.equal(text, ""), "0", text).cast(pa.float64())))
     return numbers, fits
+
+
+def doubt_ages(column: Column, notes: Notes) -> None:
+    """Says that ages as “8,10” (eight years, ten months) were read as decimals, where the name of a column tells that they are."""
+    if column.kind is not Kind.NUMBER or not YEARS_AND_MONTHS.search(column.name):
+        return
+    values = column.values[column.valid]
+    months = np.rint(100 * (values - np.floor(values)))
+    if values.size and (months > 0).any() and np.isin(months, MONTHS).all():
+        words = english(
+            "its name says years and months, and it was read as decimal numbers; write {example} for eight years and ten months.",
+            example="8;10",
+        )
+        notes.say(column.name, words, unsure=True)

@@ -1,4 +1,7 @@
-"""What tells who a person is: mail addresses, telephone and account numbers, names; it should not be given away with the data."""
+"""What tells who a person is: mail addresses, telephone and account numbers, names, dates of birth.
+
+It should not be given away with the data.
+"""
 
 from __future__ import annotations
 
@@ -37,6 +40,12 @@ FULL_NAME = re.compile(
 PLACES = re.compile(
     r"(?:^|_|\b)(?:street|(?:home[-_ ]?)?address|stra(?:ß|ss)e|anschrift|adresse|direcci[óo]n)(?:_|\b|$)", re.IGNORECASE
 )  # of persons where names or numbers of persons stand beside them
+BIRTH = re.compile(
+    r"(?:^|_|\b)(?:d\.?o\.?b\.?|birth[-_ ]?da(?:te|y)|date[-_ ]of[-_ ]birth|born|"
+    r"geb(?:urts)?[-_ ]?(?:datum|tag)|geb\.?|geboren(?:[-_ ]am)?|"
+    r"date[-_ ]de[-_ ]naissance|naissance|né(?:e)?[-_ ]le|fecha[-_ ](?:de[-_ ])?nac(?:imiento)?|nacimiento)(?:_|\b|$)",
+    re.IGNORECASE,
+)  # of a day: with a place and a sex it tells nearly everybody apart
 
 
 def find(look: Look) -> Iterator[Finding]:
@@ -45,6 +54,7 @@ def find(look: Look) -> Iterator[Finding]:
     found = {name: what for name in texts if (what := _what(look, name, NAMES))}
     if found:
         found |= {name: what for name in texts if (what := _what(look, name, PLACES))}
+    found |= {name: "dates of birth" for name in look.of_kind(Kind.DATE) if _of_birth(look, name)}
     names = tuple(found)
     if not names:
         return
@@ -60,6 +70,14 @@ def find(look: Look) -> Iterator[Finding]:
     )
     remedy = Remedy(english("mark as personal"), TellsWho(names))
     yield Finding("personal", names, listed(names), says, (), (remedy,))
+
+
+def _of_birth(look: Look, name: str) -> bool:
+    """Whether a column of days says when persons were born, and is not marked."""
+    if look.data.variable(name).personal or not BIRTH.search(name):
+        return False
+    distinct, counts = look.data.tally(name)
+    return distinct.size >= FEWEST and 2 * distinct.size > int(counts.sum())
 
 
 def _what(look: Look, name: str, called: re.Pattern[str]) -> str:
