@@ -54,6 +54,8 @@ class Column:
         What a second row of names says of it: its question, label or unit.
     labels
         (number, words) where words stood beside some of the numbers: (10.0, "worst").
+    prepared
+        What was found out of it, by name; a column made from this one begins without.
     """
 
     name: str
@@ -65,6 +67,7 @@ class Column:
     unit: str = ""
     said: str = ""
     labels: tuple[tuple[float, str], ...] = ()
+    prepared: dict[str, Any] = field(default_factory=dict, init=False, repr=False)
 
     def __post_init__(self) -> None:
         self.values.flags.writeable = False

@@ -16,10 +16,12 @@ from numpy.typing import NDArray
 from istrel.data.codebook import Codebook, Variable
 from istrel.data.column import Column, Kind, as_date, show_date, show_value
 from istrel.data.corrections import Aside
+from istrel.data.glance import glance_of
 from istrel.data.natural import in_natural_order
 from istrel.data.reason import BLANK, INFINITE, TEXT, Reason
 from istrel.data.table import Table
 from istrel.stats.distinct import distinct_values
+from istrel.stats.glance import Glance
 
 Prepared = TypeVar("Prepared")
 Mask = NDArray[np.bool_]
@@ -168,11 +170,18 @@ class Dataset:
         """(distinct usable values as stored: numbers, dates, or places in the column's words; how often each occurs)."""
         return self.once("tally", name, lambda: _tally(self.table.column(name), self.present(name)))
 
+    def glance(self, name: str) -> Glance | None:
+        """What was seen of a column of numbers at a glance; None where some of its values are set aside, or none was taken."""
+        column = self.table.column(name)
+        return glance_of(column) if self.present(name) is column.valid else None
+
     def is_years(self, name: str) -> bool:
         """Whether the values are calendar years of a few centuries, which are written without separators: whole numbers, or any
         numbers of a variable that is called a year.
         """
         called = bool(YEAR.search(f"{name} {self.variable(name).title}"))
+        if (seen := self.glance(name)) is not None:
+            return YEARS[0] <= seen.low and seen.high <= YEARS[1] and (called or seen.whole)
         return self.once(
             "years" if called else "whole years", name, lambda: _are_years(self.numbers(name), any_number=called)
         )
@@ -223,7 +232,7 @@ def _are_years(numbers: Numbers, *, any_number: bool = False) -> bool:
 
 def _numbers(column: Column, variable: Variable, aside: Mask | None) -> Numbers:
     coded, reasons = _coded_missing(column, variable)
-    usable = _not(column.valid & ~coded, aside)
+    usable = _not(_without(coded, column), aside)
     if column.kind is Kind.TEXT:
         return Numbers(np.full(column.n_rows, np.nan), np.zeros(column.n_rows, bool), Missing(reasons))
     values = column.values
@@ -232,6 +241,11 @@ def _numbers(column: Column, variable: Variable, aside: Mask | None) -> Numbers:
     else:
         usable = _finite(column, usable, reasons)
     return Numbers(values, usable, Missing(reasons))
+
+
+def _without(coded: Mask, column: Column) -> Mask:
+    """The valid cells without the coded ones; the column's own mask where there are none."""
+    return column.valid & ~coded if coded.any() else column.valid
 
 
 def _not(usable: Mask, aside: Mask | None) -> Mask:
@@ -243,11 +257,14 @@ def _present(
 ) -> tuple[NDArray[np.bool_], dict[Reason, NDArray[np.bool_]]]:
     """(cases with a usable value, why the others have none)."""
     coded, reasons = _coded_missing(column, variable)
-    usable = _not(column.valid & ~coded, aside)
+    usable = _not(_without(coded, column), aside)
     return (_finite(column, usable, reasons) if column.kind is Kind.NUMBER else usable), reasons
 
 
 def _tally(column: Column, usable: NDArray[np.bool_]) -> tuple[NDArray[Any], NDArray[np.int64]]:
+    seen = glance_of(column)
+    if seen is not None and usable is column.valid:
+        return seen.distinct, seen.counts
     if column.kind is not Kind.TEXT:
         return np.unique(column.values[usable], return_counts=True)
     counts = np.bincount(column.values[usable], minlength=len(column.words))
@@ -266,6 +283,8 @@ def _finite(column: Column, usable: NDArray[np.bool_], reasons: dict[Reason, NDA
 
 def _coded_missing(column: Column, variable: Variable) -> tuple[NDArray[np.bool_], dict[Reason, NDArray[np.bool_]]]:
     """The mask of valid cells whose value is a missing code, and all reasons for missing so far."""
+    if not variable.missing_codes and not column.unread.texts:
+        return np.zeros(column.n_rows, bool), {} if column.valid.all() else {BLANK: ~column.valid}
     coded = np.zeros(column.n_rows, bool)
     reasons: dict[Reason, NDArray[np.bool_]] = {}
     called: dict[str, Reason] = {}  # codes of one name are one reason

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any
+from typing import Any, NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
@@ -13,12 +13,14 @@ from istrel.data.dataset import Dataset
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
 from istrel.english import english, written
+from istrel.stats.bars import bars_of
+from istrel.stats.glance import REACH
 from istrel.stats.moderate import moderate
 from istrel.stats.quick import quick_quantiles
 
-DRAWN_CLASSES = 18
 DRAWN_CATEGORIES = 9
 MOST_FREQUENT = 5
+FEW = 1_000  # values that are sorted rather than selected
 MOST_DIGITS = 1e15  # larger numbers are said by their power of ten
 
 
@@ -112,40 +114,60 @@ def _variable_facts(data: Dataset, name: str) -> VariableFacts:
     distinct, counts = data.tally(name)
     valid = int(counts.sum())
     often = np.argsort(-counts, kind="stable")[:MOST_FREQUENT]
-    numbers = data.numbers(name)
-    values = numbers.values[numbers.valid]
-    minimum: float | str | None = None
-    maximum: float | str | None = None
-    if values.size and column.kind is Kind.DATE:
-        minimum, maximum = (str(np.datetime64(int(d), "D")) for d in (values.min(), values.max()))
-    elif values.size:
-        minimum, maximum = float(values.min()), float(values.max())
+    measure = _measure(data, name)
     by_class = column.kind is not Kind.TEXT and not variable.level.categorical
     shape: tuple[float, ...] = ()
     drawn: tuple[float, float] | None = None
     if variable.level not in (Level.IDENTIFIER, Level.TEXT):
-        shape, drawn = _classes(values) if by_class else (_categories(data, name), None)
+        shape, drawn = _drawn(data, name) if by_class else (_categories(data, name), None)
+    most = [(_stored(column, distinct[i]), int(counts[i])) for i in often]
     return VariableFacts(
         name=name,
         level=variable.level,
         valid=valid,
         missing=data.n_cases - valid,
         distinct=int(distinct.size),
-        minimum=minimum,
-        maximum=maximum,
-        mean=_mean(values) if values.size and column.kind is Kind.NUMBER else None,
-        most_frequent=tuple((variable.label_of(_stored(column, distinct[i])), int(counts[i])) for i in often),
+        minimum=measure.minimum,
+        maximum=measure.maximum,
+        mean=measure.mean,
+        most_frequent=tuple((variable.label_of(value), count) for value, count in most),
         shape=shape,
         stepped=not by_class,
-        frequent_values=tuple((_stored(column, distinct[i]), int(counts[i])) for i in often),
+        frequent_values=tuple(most),
         drawn=drawn,
-        whole=bool(np.array_equal(values, np.floor(values))),
+        whole=measure.whole,
         years=column.kind is Kind.NUMBER and data.is_years(name),
-        zeros=int((values == 0).sum()) if column.kind is Kind.NUMBER else 0,
+        zeros=measure.zeros,
     )
 
 
+class _Measure(NamedTuple):
+    """What there is to say of the values of a column as numbers."""
+
+    minimum: float | str | None
+    maximum: float | str | None
+    mean: float | None
+    whole: bool
+    zeros: int
+
+
+def _measure(data: Dataset, name: str) -> _Measure:
+    seen = data.glance(name)
+    if seen is not None:
+        return _Measure(seen.low, seen.high, seen.mean, seen.whole, seen.zeros)
+    numbers, kind = data.numbers(name), data.table.column(name).kind
+    values = numbers.values[numbers.valid]
+    whole, zeros = bool(np.array_equal(values, np.floor(values))), int((values == 0).sum())
+    if not values.size or kind is Kind.TEXT:
+        return _Measure(None, None, None, whole, 0)
+    if kind is Kind.DATE:
+        first, last = (str(np.datetime64(int(day), "D")) for day in (values.min(), values.max()))
+        return _Measure(first, last, None, whole, 0)
+    return _Measure(float(values.min()), float(values.max()), _mean(values), whole, zeros)
+
+
 Extreme = tuple[float | str, int]
+Drawing = tuple[tuple[float, ...], tuple[float, float] | None]
 
 
 def extremes(data: Dataset, name: str, k: int = 5) -> tuple[tuple[Extreme, ...], tuple[Extreme, ...]]:
@@ -156,18 +178,22 @@ def extremes(data: Dataset, name: str, k: int = 5) -> tuple[tuple[Extreme, ...],
     column = data.table.column(name)
     if column.kind is Kind.TEXT or data.variable(name).level is Level.IDENTIFIER:
         return (), ()
-    rows = np.flatnonzero(data.numbers(name).valid)
-    values = data.numbers(name).values[rows]
-    ends = []
-    for sign in (1.0, -1.0):
-        near = (
-            np.flatnonzero(sign * values <= np.partition(sign * values, k - 1)[k - 1])
-            if rows.size > k
-            else np.arange(rows.size)
-        )
-        order = near[np.argsort(sign * values[near], kind="stable")][:k]
-        ends.append(tuple((column.value_at(int(row)), int(row) + 1) for row in rows[order]))
-    return ends[0], ends[1]
+    numbers = data.numbers(name)
+    rows = numbers.valid.nonzero()[0]
+    values = numbers.values[rows]
+    low, high = (
+        tuple((column.value_at(row), row + 1) for row in rows[_least(signed, k)].tolist())
+        for signed in (values, -values)
+    )
+    return low, high
+
+
+def _least(values: NDArray[np.float64], k: int) -> NDArray[np.intp]:
+    """The places of the k smallest values, ascending; of equal ones that stand first."""
+    if values.size <= FEW:
+        return values.argsort(kind="stable")[:k]
+    near = np.flatnonzero(values <= np.partition(values, k - 1)[k - 1])
+    return near[np.argsort(values[near], kind="stable")][:k]
 
 
 def _mean(values: NDArray[np.float64]) -> float:
@@ -188,20 +214,29 @@ def _categories(data: Dataset, name: str) -> tuple[float, ...]:
     return tuple((counts[counts > 0][:DRAWN_CATEGORIES] / max(1, counts.max(initial=1))).tolist())
 
 
-def _classes(values: NDArray[np.float64]) -> tuple[tuple[float, ...], tuple[float, float] | None]:
+def _drawn(data: Dataset, name: str) -> Drawing:
+    seen = data.glance(name)
+    if seen is not None and not seen.marked:
+        return _drawing(seen.heights, seen.limits)
+    numbers = data.numbers(name)
+    return _classes(numbers.values[numbers.valid])
+
+
+def _classes(values: NDArray[np.float64]) -> Drawing:
     """(heights, limits) of equal classes over the bulk of the values: a lone 199 shall not press all others into one bar."""
     values, exponent = moderate(values[~np.isin(values, suspected_codes(values))])
     if values.size == 0:
         return (), None
     low, middle_low, middle_high, high = quick_quantiles(values, (0.0, 0.25, 0.75, 1.0))
-    reach = 4 * (middle_high - middle_low)
+    reach = REACH * (middle_high - middle_low)
     if reach > 0:
         low, high = max(low, middle_low - reach), min(high, middle_high + reach)
-    if high <= low:
-        return (1.0,), None
-    counts, _ = np.histogram(values, bins=DRAWN_CLASSES, range=(float(low), float(high)))
-    limits = float(np.ldexp(low, exponent)), float(np.ldexp(high, exponent))
-    return tuple((counts / counts.max()).tolist()), limits
+    return _drawing(bars_of(values, low, high), (float(np.ldexp(low, exponent)), float(np.ldexp(high, exponent))))
+
+
+def _drawing(heights: NDArray[np.float64], limits: tuple[float, float]) -> Drawing:
+    low, high = limits
+    return (tuple((heights / heights.max()).tolist()), limits) if high > low else ((1.0,), None)
 
 
 @dataclass(frozen=True)

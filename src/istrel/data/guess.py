@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.data.codebook import Codebook, MissingCode, ValueLabel, Variable
 from istrel.data.column import Column, Kind
+from istrel.data.glance import glance_of, look_over
 from istrel.data.guess_answers import with_answers
 from istrel.data.guess_rows import PEOPLE, PERSON, guess_rows
 from istrel.data.levels import Level
@@ -69,6 +70,7 @@ LONG = 200_000  # rows, from which columns are looked at two at a time
 
 def guess_codebook(table: Table) -> Codebook:
     """A Variable for every column: level, label and unit guessed from its name, kind and values; and what a row is."""
+    look_over(table.columns)
     markers = shared_markers(table)
 
     def guessed(column: Column) -> Variable:
@@ -197,11 +199,12 @@ def _ends_without(places: NDArray[np.intp], distinct: NDArray[np.float64]) -> tu
 
 
 def _of_numbers(column: Column) -> Level:
+    seen = glance_of(column)
     values = finite(column)
     if not values.size:
         return Level.TEXT
-    distinct = distinct_values(values)
-    codes = _codes_among(distinct)
+    distinct = distinct_values(values) if seen is None else seen.distinct
+    codes = _codes_among(distinct) if seen is None or seen.marked else ()
     if codes:
         values, distinct = values[~np.isin(values, codes)], distinct[~np.isin(distinct, codes)]
     if not np.array_equal(distinct, np.floor(distinct)):

@@ -45,6 +45,56 @@ def remote(values: NDArray[np.float64]) -> NDArray[np.bool_]:
     return found & _beyond_steps(values) if found.any() and np.array_equal(values, np.floor(values)) else found
 
 
+def may_be_remote(ordered: NDArray[np.float64], n: NDArray[np.int64]) -> NDArray[np.bool_]:
+    """Whether any value of a column may be remote, shape (columns,): a first look at many at once, which never misses one.
+
+    Parameters
+    ----------
+    ordered, n
+        Finite values, ascending within each column and infinite behind the n-th, shape (columns, rows); how many there are.
+    """
+    zeros = (ordered == 0).sum(axis=1)
+    roots = (ordered[:, 0] >= 0) & (zeros > FEW_ZEROS * n)
+    logarithms = (ordered[:, 0] >= 0) & ~roots
+    with np.errstate(all="ignore"):
+        other = np.where(logarithms[:, None], np.log(ordered), np.where(roots[:, None], np.sqrt(ordered), ordered))
+    lean, lean_of_other = _leans(ordered, n), _leans(other, n)
+    above, above_in_other = _any_above(ordered, n), _any_above(other, n)
+    near = np.abs(lean - lean_of_other) <= 1e-9
+    below = _any_above(-ordered, n, below=True)
+    found = np.where(near, above | above_in_other, np.where(lean_of_other < lean, above_in_other, above)) | below
+    some_zeros = logarithms & (zeros > 0)  # which one scale takes for the smallest of the others
+    return (n >= FEWEST) & (found | (some_zeros & (above | above_in_other)) | (zeros > MANY_ZEROS * n))
+
+
+def _any_above(ordered: NDArray[np.float64], n: NDArray[np.int64], *, below: bool = False) -> NDArray[np.bool_]:
+    """Whether the last value of each column (the first, of values that descend) lies far beyond the quartile."""
+    low, high = (_place(ordered, n, share) for share in ((0.75, 0.25) if below else (0.25, 0.75)))
+    end = ordered[:, 0] if below else ordered[np.arange(n.size), n - 1]
+    return np.asarray(end > high + FAR * (high - low))
+
+
+def _leans(ordered: NDArray[np.float64], n: NDArray[np.int64]) -> NDArray[np.float64]:
+    """As `_lean`, of each column."""
+    low, median, high = (_place(ordered, n, share) for share in (0.02, 0.5, 0.98))
+    with np.errstate(all="ignore"):
+        return np.where(high > low, np.abs(high + low - 2 * median) / (high - low), 0.0)
+
+
+def _place(ordered: NDArray[np.float64], n: NDArray[np.int64], share: float) -> NDArray[np.float64]:
+    """The quantile of each column, linear between neighbours."""
+    rows, place = np.arange(n.size), share * (n - 1)
+    below = place.astype(np.int64)
+    low, high = ordered[rows, below], ordered[rows, np.minimum(below + 1, n - 1)]
+    with np.errstate(invalid="ignore"):
+        return np.where(place > below, low + (place - below) * (high - low), low)
+
+
+def may_be_in_other_unit(n: int, low: float, high: float) -> bool:
+    """Whether values between these ends may be in two units."""
+    return n >= FEWEST and low > 0 and high >= LEAST_STEP * low
+
+
 def _beyond_steps(values: NDArray[np.float64]) -> NDArray[np.bool_]:
     """Of whole numbers those that are far also where a step more or less lies between the quartiles: counts have such tails."""
     low, high = quick_quantiles(values, (0.25, 0.75))
@@ -97,10 +147,7 @@ def other_unit(values: NDArray[np.float64]) -> OtherUnit | None:
     from the rest; that lies within a factor of 4, and brought into its unit the few lie among it. Nothing is sorted, and the
     median is that of a sample: every column is looked at.
     """
-    if values.size < FEWEST:
-        return None
-    low, high = _ends(values)
-    if not low > 0 or high < LEAST_STEP * low:
+    if values.size < FEWEST or not may_be_in_other_unit(values.size, *_ends(values)):
         return None
     (median,) = quick_quantiles(values[:: max(1, values.size // A_LOOK)], (0.5,))
     above, below = values > WIDEST_REST * median, values < median / WIDEST_REST

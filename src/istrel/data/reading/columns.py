@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 from functools import lru_cache
@@ -21,6 +22,7 @@ from istrel.data.reading.durations import as_durations, doubt_ages
 from istrel.data.reading.labelled import with_labels
 from istrel.data.reading.notes import Notes
 from istrel.data.reading.numbers import Marks, Read, as_numbers, with_digits
+from istrel.data.reading.numeric import EXACT_IN_FLOAT, plain_columns
 from istrel.english import english
 from istrel.problem import Problem
 from istrel.stats.distinct import distinct_values
@@ -28,9 +30,10 @@ from istrel.stats.threads import each
 
 MOSTLY, AT_LEAST = 0.8, 0.5
 MOST_WORDS = 10_000  # among more, marks for "no value" are not looked for
-EXACT_IN_FLOAT = 2**53
 A_LOOK = 200
 LONG = 50_000  # rows
+FEW_WORDS = 100
+MAY_BE_MORE = re.compile(r'(?im)\d|^[+-]?inf$|^="|^\s*$')  # numbers, dates, what is to be unwrapped, or blank
 ReadColumn = Callable[[str, pa.ChunkedArray, Marks, Notes], Column]
 ORDERS = {"day-first": True, "month-first": False}
 
@@ -108,9 +111,11 @@ def columns_of(
 def _each(names: Sequence[str], whole: Whole, marks: Marks, notes: Notes, read: ReadColumn) -> list[Column]:
     """Every column by itself, two at a time where they are long; what is said of them stays in their order."""
 
+    plain = plain_columns(names, whole, all_there(whole.num_rows)) if isinstance(whole, pa.Table) else {}
+
     def one(place: int) -> tuple[Column, Notes]:
         told = Notes(day_first=notes.day_first)
-        column = read(names[place], whole.column(place), marks, told)
+        column = plain.get(place) or read(names[place], whole.column(place), marks, told)
         doubt_ages(column, told)
         return column, told
 
@@ -245,9 +250,12 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -
         array = array.unify_dictionaries().combine_chunks()
     if pa.types.is_binary(array.dictionary.type):
         raise UnicodeError("texts that are not UTF-8")
-    words = unwrapped(array.dictionary.cast(pa.string()))
+    words = array.dictionary.cast(pa.string())
     codes = _filled(array.indices, 0).to_numpy(zero_copy_only=False).astype(np.int32, copy=False)
     valid = np.asarray(array.indices.is_valid()) if array.null_count else all_there(len(array))
+    if len(words) <= FEW_WORDS and not MAY_BE_MORE.search("\n".join(few := words.to_pylist())):
+        return Column(name, Kind.TEXT, codes, valid, tuple(few))
+    words = unwrapped(words)
     blank = np.asarray(pc.equal(pc.utf8_length(pc.utf8_trim_whitespace(words)), 0)) if len(words) else np.zeros(0, bool)
     valid = valid & ~blank[codes] if blank.any() else valid
     texts = _Texts(name, words, codes, valid)

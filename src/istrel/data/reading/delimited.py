@@ -94,7 +94,9 @@ def _table(path: Path, dialect: Dialect, dates: str | None, watch: Watch, ragged
         notes.say(name, may_be(word, f"{float(word):.12g}", word.replace(".", "")), unsure=True)
     read = columns_of(dialect.names, arrow, dialect.marks, notes, dates)
     below = () if dialect.head.joined else dialect.head.below
-    columns = tuple(replace(c, said=said.strip()) for c, said in zip(read, below or ("",) * len(read), strict=False))
+    columns = tuple(
+        replace(c, said=said.strip()) if said else c for c, said in zip(read, below or ("",) * len(read), strict=False)
+    )
     if (line := _uncut(columns, dialect)) is not None:
         uncut = english("nothing cuts the lines into fields (“{line}”), so there is one variable.", line=line)
         notes.say(english("Shape"), uncut, unsure=True)

@@ -40,6 +40,7 @@ EPOCH = re.compile(
     re.IGNORECASE,
 )
 FIRST_SECOND, LAST_SECOND = 631_152_000, 2_208_988_800  # 1990 to 2039
+LEAST_OF_DATES = min(FIRST_SERIAL, FIRST_SECOND, *(least for least, _ in BETWEEN.values()))
 Numbers = NDArray[np.int64]
 
 

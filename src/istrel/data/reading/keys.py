@@ -12,8 +12,9 @@ import pyarrow as pa
 import pyarrow.compute as pc
 from numpy.typing import NDArray
 
+from istrel.data.reading.numeric import EXACT_IN_FLOAT, numeric
+
 KEY = r"^\s*[+-]?(0[0-9]+|0[xX][0-9A-Fa-f]+|[0-9]{16,})\s*$"
-EXACT_IN_FLOAT = 2.0**53
 PIECE = 2**18
 ZERO, SMALL_X, LARGE_X = (ord(sign) for sign in "0xX")
 # Spaces, quotes, a plus and a comma; above it come the minus, point and stroke of dates and numbers.
@@ -58,7 +59,15 @@ def as_they_stand(parse: Callable[[Collection[str], Scan], pa.Table], delimiter:
     scan = Scan(delimiter)
     table = parse((), scan)
     wide = encoding.startswith(("utf-16", "utf-32"))
-    doubtful = [name for name in table.column_names if _doubtful(table[name], zeros=scan.found or wide)]
+    found = numeric(table)
+    long = {place for place, size in zip(found.places, found.largest, strict=True) if size >= EXACT_IN_FLOAT}
+    looked = set(found.places)
+    doubtful = [
+        name
+        for place, name in enumerate(table.column_names)
+        if place in long
+        or ((scan.found or wide or place not in looked) and _doubtful(table.column(place), zeros=scan.found or wide))
+    ]
     if not doubtful:
         return table
     texts = parse(doubtful, Scan(delimiter))

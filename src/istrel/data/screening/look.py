@@ -18,7 +18,8 @@ from istrel.data.levels import Level
 from istrel.data.row_marks import repeats
 from istrel.data.rows import Rows
 from istrel.data.screening.finding import NewVariable, Remedy
-from istrel.stats.remote import OtherUnit, other_unit, remote
+from istrel.stats.glance import Glance
+from istrel.stats.remote import OtherUnit, may_be_in_other_unit, other_unit, remote
 
 Mask = NDArray[np.bool_]
 BY_CHANCE = 0.05
@@ -47,6 +48,7 @@ class Look:
     only: frozenset[str] | None = None
     copies: set[str] = field(default_factory=set)
     _of_the_form: dict[str, tuple[float, ...]] = field(default_factory=dict)
+    _plain: dict[str, Glance | None] = field(default_factory=dict)
     _far: dict[str, Mask] = field(default_factory=dict)
     _other_units: dict[str, OtherUnit | None] = field(default_factory=dict)
 
@@ -85,6 +87,10 @@ class Look:
     def _like_codes(self, name: str) -> tuple[float, ...]:
         """Values that have the form and the place of codes, be it once."""
         if name not in self._of_the_form:
+            seen = self.data.glance(name)
+            if seen is not None and not seen.marked:
+                self._of_the_form[name] = ()
+                return ()
             level = self.level(name)
             coded = level not in (Level.IDENTIFIER, Level.NOMINAL, Level.BINARY) or self.has_three(name)
             distinct, _ = self.data.tally(name)
@@ -117,8 +123,18 @@ class Look:
         codes = self.codes(name)
         return numbers.valid & ~np.isin(numbers.values, codes) if codes else numbers.valid
 
+    def plain(self, name: str) -> Glance | None:
+        """What was seen of a variable of which no value is a code, far from the rest or of another unit; None of any other."""
+        if name not in self._plain:
+            seen = self.data.glance(name)
+            odd = seen is None or seen.far or self.codes(name) or self.other_unit(name) is not None
+            self._plain[name] = None if odd else seen
+        return self._plain[name]
+
     def usable(self, name: str) -> Mask:
         """Cases with a value that is neither a suspected code nor far from all others, nor of another unit, shape (rows,)."""
+        if self.plain(name) is not None:
+            return self.data.numbers(name).valid
         usable = self.without_codes(name) & ~self.far(name)
         found = self.other_unit(name)
         return usable if found is None else usable & ~found.mask
@@ -126,6 +142,10 @@ class Look:
     def other_unit(self, name: str) -> OtherUnit | None:
         """Cases with a value in another unit than the rest, mask of shape (rows,); None where none is."""
         if name not in self._other_units:
+            seen = self.data.glance(name)
+            if seen is not None and not may_be_in_other_unit(seen.n, seen.low, seen.high):
+                self._other_units[name] = None
+                return None
             candidates = self.without_codes(name)
             found = other_unit(self.data.numbers(name).values[candidates])
             if found is not None:

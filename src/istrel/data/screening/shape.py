@@ -16,31 +16,36 @@ from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS, STRONGLY_SKEW
 from istrel.data.screening.finding import Finding, listed, shown
 from istrel.data.screening.look import Look
 from istrel.english import english
-from istrel.stats import moments
+from istrel.stats.bars import bars_of, have_valley
 from istrel.stats.density import Density, density, sure_humps
-from istrel.stats.grouping import Arranged
+from istrel.stats.glance import Glance
 from istrel.stats.moderate import moderate
 
 MANY_ZEROS = 0.2
 ENOUGH = 50
-ROUGHLY, NEARLY, DEEP = 0.8, 0.9, 0.75
-CLASSES = 18
-WEIGHTS = np.array((1.0, 2.0, 3.0, 2.0, 1.0)) / 9  # even out what one class has by chance
-EVENED = float(np.sqrt(np.sum(WEIGHTS**2)))
-ERRORS, ERRORS_OF_BARS = 1.5, 3.0  # fewer than a sure hump has
+ROUGHLY = 0.8
 
 
 def find(look: Look) -> Iterator[Finding]:
     """many_zeros, skewed and humps."""
     for name in look.measured:
+        seen = look.plain(name)
+        if name in look.copies or (seen is not None and (seen.n < ENOUGH or _is_even(seen))):
+            continue
         values = look.values(name)
-        if values.size < ENOUGH or name in look.copies:
+        if values.size < ENOUGH:
             continue
         zeros = list(_zeros(look, name, values))
         yield from zeros
         if not zeros:
             yield from _skewed(look, name, values)
-        yield from _humps(look, name, values)
+        if seen.valley if seen is not None else _may_have_humps(look, name, values):
+            yield from _humps(look, name, values)
+
+
+def _is_even(seen: Glance) -> bool:
+    """Whether nothing is to be said of a shape: few zeros, hardly skewed, no valley."""
+    return seen.zeros < MANY_ZEROS * seen.n and abs(seen.skewness) < ROUGHLY * STRONGLY_SKEWED and not seen.valley
 
 
 def _zeros(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
@@ -64,16 +69,14 @@ def _zeros(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
 
 
 def _skewed(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
-    if not _may_be_skewed(values):
+    skewness = _skewness(moderate(values)[0])
+    if abs(skewness) < STRONGLY_SKEWED:
         return
     positive = bool(values.min() > 0)
-    nobody, bounds = np.zeros(values.size, np.int32), np.array([0, values.size])
-    found = moments.skewness(moments.moments(Arranged(values, bounds, values, nobody, None, ordered=False)))
-    skewness = float(np.nan_to_num(found.values[0]))
     logarithm = (
         look.offer(english("derive its logarithm"), f"{name}_log", Call("log", (Name(name),))) if positive else ()
     )
-    if abs(skewness) >= STRONGLY_SKEWED and logarithm is not None:
+    if logarithm is not None:
         says = english(
             "is strongly skewed (G1 = {skewness}): the median describes it better than the mean.",
             skewness=shown(round(skewness, 2)),
@@ -81,36 +84,26 @@ def _skewed(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Find
         yield Finding("skewed", (name,), name, says, (), logarithm if skewness > 0 else ())
 
 
-def _may_be_skewed(values: NDArray[np.float64]) -> bool:
-    """Whether the skewness, quickly and roughly, comes near to being strong: only then it is found exactly."""
-    with np.errstate(all="ignore"):
-        from_mean = values - values.mean()
-        squares = from_mean * from_mean
-        second, third = squares.mean(), (squares * from_mean).mean()
-        rough = third / second**1.5
-    return not np.isfinite(rough) or abs(rough) >= ROUGHLY * STRONGLY_SKEWED
+def _skewness(values: NDArray[np.float64]) -> float:
+    """The adjusted coefficient (G1) of values of moderate size, to many more digits than are told; 0 where nothing varies."""
+    n, from_mean = values.size, values - values.mean()
+    from_mean -= from_mean.mean()
+    squares = from_mean * from_mean
+    second, third = float(squares.mean()), float(np.dot(squares, from_mean)) / n
+    return third / second**1.5 * float(np.sqrt(n * (n - 1.0))) / (n - 2.0) if second > 0 else 0.0
 
 
-def _may_have_humps(values: NDArray[np.float64], drawn: tuple[float, float]) -> bool:
+def _may_have_humps(look: Look, name: str, values: NDArray[np.float64]) -> bool:
     """Whether classes over all values, or over the bulk of them, have a valley that chance seldom makes: only then the density
     is looked at.
     """
-    for low, high in ((float(values.min()), float(values.max())), drawn):
-        inside = values[(values >= low) & (values <= high)]
-        places = np.minimum(((inside - low) * (CLASSES / (high - low))).astype(np.int64), CLASSES - 1)
-        bars = np.bincount(places + 2, minlength=CLASSES + 4).astype(float)  # with classes of none at each end
-        smooth = np.convolve(bars, WEIGHTS, "same")
-        if _has_valley(smooth, NEARLY, ERRORS * EVENED) or _has_valley(bars, DEEP, ERRORS_OF_BARS):
-            return True
-    return False
-
-
-def _has_valley(heights: NDArray[np.float64], share: float, errors: float) -> bool:
-    """Whether any height lies below this share of the highest to its left and right, and so many roots of itself below them."""
-    left, right = np.maximum.accumulate(heights), np.maximum.accumulate(heights[::-1])[::-1]
-    lower = np.minimum(left, right)
-    deep = lower - heights > errors * np.sqrt(np.maximum(heights, 0.5))
-    return bool((deep & (heights < share * lower)).any())
+    drawn = variable_facts(look.data, name).drawn
+    if drawn is None:
+        return True
+    values, exponent = moderate(values)
+    drawn = float(np.ldexp(drawn[0], -exponent)), float(np.ldexp(drawn[1], -exponent))
+    limits = ((float(values.min()), float(values.max())), drawn)
+    return bool(have_valley(np.array([bars_of(values, low, high) for low, high in limits])).any())
 
 
 def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
@@ -121,11 +114,6 @@ def _humps(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
     ):
         return
     values, exponent = moderate(values)
-    drawn = variable_facts(look.data, name).drawn
-    if drawn is not None and not _may_have_humps(
-        values, (np.ldexp(drawn[0], -exponent), np.ldexp(drawn[1], -exponent))
-    ):
-        return
     curve = density(np.sort(values))
     modes = sure_humps(curve, values.size)
     if modes.size < 2:

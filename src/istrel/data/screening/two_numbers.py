@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator
 
 import pyarrow as pa
@@ -13,11 +14,15 @@ from istrel.data.screening.finding import Finding
 from istrel.data.screening.look import Look
 from istrel.english import english
 
+DIGIT = re.compile(r"\d")
+
 
 def find(look: Look) -> Iterator[Finding]:
     """two_numbers."""
     for name in look.of_kind(Kind.TEXT):
         first = look.data.table.column(name).words[:SAMPLE]
+        if not any(map(DIGIT.search, first)):
+            continue
         if not (two := two_in_a_cell(pa.array(first, pa.string()))):
             continue
         offered = (

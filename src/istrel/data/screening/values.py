@@ -73,8 +73,12 @@ def _by_chance(values: NDArray[np.float64]) -> bool:
 
 def _not_measured(look: Look, name: str) -> Iterator[Finding]:
     """Numbers that name or number things rather than measure them."""
+    seen = look.plain(name)
+    if seen is not None and not seen.whole:
+        return
     values, (distinct, _) = look.values(name), look.data.tally(name)
-    distinct = distinct[~np.isin(distinct, look.codes(name))]
+    if codes := look.codes(name):
+        distinct = distinct[~np.isin(distinct, codes)]
     if distinct.size < 2 or values.size < ENOUGH or not np.array_equal(distinct, np.floor(distinct)):
         return
     if (
@@ -118,6 +122,8 @@ def _may_be_codes(look: Look, name: str) -> bool:
 
 
 def _remote(look: Look, name: str) -> Iterator[Finding]:
+    if look.plain(name) is not None:
+        return
     mask = look.far(name)
     if look.data.table.column(name).kind is Kind.NUMBER and (other := look.other_unit(name)) is not None:
         mask = mask & ~other.mask
