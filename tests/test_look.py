@@ -10,6 +10,7 @@ from pathlib import Path
 from typing import Any
 
 import matplotlib as mpl
+import numpy as np
 import pyarrow as pa
 import pyarrow.parquet as pq
 import pytest
@@ -281,3 +282,31 @@ def test_what_intake_says_is_what_it_said(tmp_path: Path) -> None:
         values[path.name] = printed | {"codebook": digest(render_codebook(data, ".csv").decode())}
     same("intake.txt", told)
     same_values("intake.json", values)
+
+
+def test_what_is_seen_of_all_columns_at_once_is_what_is_found_one_by_one(
+    monkeypatch: pytest.MonkeyPatch, tmp_path: Path
+) -> None:
+    rng = np.random.default_rng(8)
+    n = 240
+    columns = {
+        "id": np.arange(n) + 1,
+        "age": np.where(rng.uniform(size=n) < 0.02, 999, rng.integers(18, 80, n)),
+        "likes": rng.integers(1, 6, n),
+        "visits": np.where(rng.uniform(size=n) < 0.3, 0, rng.poisson(4, n)),
+        "income": np.round(np.exp(rng.normal(7, 1, n)), 2),
+        "two": np.round(np.where(rng.uniform(size=n) < 0.5, rng.normal(0, 1, n), rng.normal(7, 1, n)), 3),
+        "height": np.round(np.where(rng.uniform(size=n) < 0.03, 100, 1) * rng.normal(1.7, 0.1, n), 2),
+        "year": rng.integers(1990, 2020, n),
+        "far": np.where(np.arange(n) == 7, 5000.0, np.round(rng.normal(50, 5, n), 1)),
+        "sex": rng.choice(["f", "m"], n),
+    }
+    path = tmp_path / "seen.csv"
+    rows = zip(*(column.tolist() for column in columns.values()), strict=True)
+    path.write_text("\n".join(",".join(map(str, row)) for row in (columns, *rows)) + "\n")
+    told = [render_intake(take_in(open_data(path)), "txt")]
+    for room in ("guess", "screening"):
+        monkeypatch.setattr(f"istrel.data.{room}.look_over", lambda _columns: None)
+    told.append(render_intake(take_in(open_data(path)), "txt"))
+    assert told[0] == told[1]
+    assert all(word in told[0].decode() for word in ("999", "humps", "skewed", "far from the rest", "another unit"))

@@ -328,8 +328,7 @@ def _equal_to(column: Column, value: float | str) -> NDArray[np.bool_]:
 def _categories(column: Column, variable: Variable, aside: Mask | None) -> Categories:
     usable, reasons = _present(column, variable, aside)
     found, codes = _distinct(column, usable)
-    missing = {code.value for code in variable.missing_codes}
-    order = _print_order([entry.value for entry in variable.value_labels if entry.value not in missing], found)
+    order = order_of(variable, found)
     position = {value: place for place, value in enumerate(order)}
     moved = np.array([position[value] for value in found] + [-1], np.int32)
     return Categories(
@@ -354,6 +353,19 @@ def _print_labels(order: list[float | str], variable: Variable) -> tuple[str, ..
     )
 
 
+def order_of(variable: Variable, found: list[float | str]) -> list[float | str]:
+    """Values in the order in which they print: those of the codebook, found or not, and the others that were found."""
+    missing = {code.value for code in variable.missing_codes}
+    return _print_order([entry.value for entry in variable.value_labels if entry.value not in missing], found)
+
+
+def as_stored(column: Column, distinct: NDArray[Any]) -> list[float | str]:
+    """Distinct values of a tally as a column stores them."""
+    if column.kind is Kind.TEXT:
+        return [column.words[place] for place in distinct.tolist()]
+    return [show_date(value) for value in distinct] if column.kind is Kind.DATE else distinct.tolist()
+
+
 def _print_order(listed: list[float | str], found: list[float | str]) -> list[float | str]:
     """The values of the codebook in its order, then the others; on a scale of numbers those stand in their places."""
     known = set(listed)
@@ -376,9 +388,7 @@ def _distinct(column: Column, usable: NDArray[np.bool_]) -> tuple[list[float | s
         return [word for word, there in zip(column.words, seen, strict=True) if there], place[column.values]
     values = distinct_values(column.values[usable])
     codes = np.searchsorted(values, column.values)
-    if column.kind is Kind.DATE:
-        return [show_date(v) for v in values], codes
-    return [float(v) for v in values], codes
+    return as_stored(column, values), codes
 
 
 def _are_whole(numbers: Numbers) -> bool:

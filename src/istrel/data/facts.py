@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.data.column import Column, Kind, show_date
-from istrel.data.dataset import Dataset
+from istrel.data.dataset import Dataset, as_stored, order_of
 from istrel.data.guess import suspected_codes
 from istrel.data.levels import Level
 from istrel.english import english, written
@@ -209,14 +209,16 @@ def _stored(column: Column, value: Any) -> float | str:
 
 def _categories(data: Dataset, name: str) -> tuple[float, ...]:
     """The first categories in the order in which they print."""
-    codes = data.categories(name).codes
-    counts = np.bincount(codes[codes >= 0])
+    distinct, often = data.tally(name)
+    found = as_stored(data.table.column(name), distinct)
+    times = dict(zip(found, often.tolist(), strict=True))
+    counts = np.array([times[value] for value in order_of(data.variable(name), found) if value in times])
     return tuple((counts[counts > 0][:DRAWN_CATEGORIES] / max(1, counts.max(initial=1))).tolist())
 
 
 def _drawn(data: Dataset, name: str) -> Drawing:
     seen = data.glance(name)
-    if seen is not None and not seen.marked:
+    if seen is not None and not (seen.marked and suspected_codes(seen.distinct)):
         return _drawing(seen.heights, seen.limits)
     numbers = data.numbers(name)
     return _classes(numbers.values[numbers.valid])

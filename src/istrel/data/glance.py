@@ -7,6 +7,7 @@ from collections.abc import Iterable
 import numpy as np
 
 from istrel.data.column import Column, Kind
+from istrel.data.limits import FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS
 from istrel.data.markers import CODE_LIKE
 from istrel.stats.glance import Glance, glances
 from istrel.stats.quick import SHORT
@@ -23,7 +24,8 @@ def look_over(columns: Iterable[Column]) -> None:
     for start in range(0, len(short), step):
         block = short[start : start + step]
         values, valid = (np.array([getattr(column, part) for column in block]) for part in ("values", "valid"))
-        for column, seen in zip(block, glances(values, valid, CODE_LIKE), strict=True):
+        found = glances(values, valid, CODE_LIKE, FEWEST_FOR_HUMPS, FINEST_FOR_HUMPS)
+        for column, seen in zip(block, found, strict=True):
             column.prepared[GLANCE] = seen
 
 

@@ -27,7 +27,7 @@ def in_natural_order(values: Iterable[float | str]) -> list[float | str]:
     """Numbers by size, then texts: names of a calendar in its order; others by alphabet, numbers in them by size."""
     found = list(values)
     texts = [value for value in found if isinstance(value, str)]
-    calendar = next((places for places in _calendars() if _all_in(texts, places)), None)
+    calendar = _calendar_of({_bare(text) for text in texts})
     return sorted(found, key=lambda value: _key(value, calendar))
 
 
@@ -47,10 +47,9 @@ def _places(calendar: tuple[str, ...]) -> list[tuple[str, int]]:
     return found
 
 
-def _all_in(texts: list[str], places: dict[str, int]) -> bool:
-    """Whether all are names of one calendar, and more than one of them."""
-    bare = {_bare(text) for text in texts}
-    return len(bare) > 1 and bare <= places.keys()
+def _calendar_of(bare: set[str]) -> dict[str, int] | None:
+    """The calendar of which all words are names, and more than one of them."""
+    return next((places for places in _calendars() if bare <= places.keys()), None) if len(bare) > 1 else None
 
 
 def _bare(text: str) -> str:

@@ -12,7 +12,6 @@ NEARLY, DEEP = 0.9, 0.75
 WEIGHTS = np.array((1.0, 2.0, 3.0, 2.0, 1.0)) / 9  # even out what one class has by chance
 EVENED = float(np.sqrt(np.sum(WEIGHTS**2)))
 ERRORS, ERRORS_OF_BARS = 1.5, 3.0  # fewer than a sure hump has
-LEAST = 0.05  # of the highest: a hump is prominent by twice as much
 BLOCK = 1 << 16
 BESIDE = 2  # classes of none at each end
 
@@ -32,6 +31,10 @@ def bars(values: Floats, inside: Mask, low: Floats, high: Floats) -> Floats:
         scaled = (values - low[:, None]) * np.where(reach > 0, CLASSES / reach, 0.0)[:, None]
     counted = inside & (values >= low[:, None]) & (values <= high[:, None])
     places = np.minimum(np.where(counted, scaled, 0.0).astype(np.int64), CLASSES - 1)
+    edges = np.arange(CLASSES + 1) * (reach / CLASSES)[:, None] + low[:, None]
+    edges[:, -1] = high
+    places -= values < np.take_along_axis(edges, places, axis=1)  # what rounding put beyond an edge
+    places += (values >= np.take_along_axis(edges, places + 1, axis=1)) & (places < CLASSES - 1)
     places += CLASSES * np.arange(low.size)[:, None]
     return np.bincount(places[counted], minlength=CLASSES * low.size).reshape(low.size, CLASSES).astype(np.float64)
 
@@ -57,6 +60,5 @@ def _deep(heights: Floats, share: float, errors: float) -> Mask:
     left = np.maximum.accumulate(heights, axis=1)
     right = np.maximum.accumulate(heights[:, ::-1], axis=1)[:, ::-1]
     lower = np.minimum(left, right)
-    depth = lower - heights
-    deep = (depth > errors * np.sqrt(np.maximum(heights, 0.5))) & (heights < share * lower)
-    return np.asarray((deep & (depth >= LEAST * heights.max(axis=1, keepdims=True))).any(axis=1))
+    deep = lower - heights > errors * np.sqrt(np.maximum(heights, 0.5))
+    return np.asarray((deep & (heights < share * lower)).any(axis=1))

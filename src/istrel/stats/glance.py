@@ -8,9 +8,10 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from istrel.stats.bars import bars, have_valley
+from istrel.stats.bars import bars
 from istrel.stats.moderate import EXTREME
 from istrel.stats.remote import may_be_remote
+from istrel.stats.valleys import may_have_humps
 
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
@@ -41,7 +42,7 @@ class Glance:
     far
         Whether one of them may lie far from the rest.
     valley
-        Whether classes over all values, or over their bulk, have a valley that chance seldom makes.
+        Whether their density may have more than one hump; False where they are too few.
     """
 
     n: int
@@ -67,7 +68,7 @@ class Glance:
         return float(self.distinct[-1])
 
 
-def glances(values: Floats, valid: Mask, marks: Floats) -> list[Glance | None]:
+def glances(values: Floats, valid: Mask, marks: Floats, fewest: int = 2, finest: int = 2) -> list[Glance | None]:
     """A glance at each column; None where it has no value, an infinite one, or one of extreme size.
 
     Parameters
@@ -76,6 +77,8 @@ def glances(values: Floats, valid: Mask, marks: Floats) -> list[Glance | None]:
         Numbers and where there is one, shape (columns, rows).
     marks
         Values to look for.
+    fewest, finest
+        How many values, and how many different ones, a column must have before its humps are looked for.
     """
     finite = np.isfinite(values)
     inside = valid & finite
@@ -84,7 +87,7 @@ def glances(values: Floats, valid: Mask, marks: Floats) -> list[Glance | None]:
     found: list[Glance | None] = [None] * len(values)
     places = np.flatnonzero(usual)
     if places.size:
-        looked = _looked(values[places], inside[places], n[places], marks)
+        looked = _looked(values[places], inside[places], n[places], marks, fewest, finest)
         for place, glance in zip(places.tolist(), looked, strict=True):
             found[place] = glance
     return found
@@ -95,16 +98,18 @@ def _moderate(values: Floats, inside: Mask) -> Mask:
     return np.asarray(np.abs(np.frexp(largest)[1]) <= EXTREME)
 
 
-def _looked(values: Floats, inside: Mask, n: NDArray[np.int64], marks: Floats) -> list[Glance]:
+def _looked(
+    values: Floats, inside: Mask, n: NDArray[np.int64], marks: Floats, fewest: int, finest: int
+) -> list[Glance]:
     ordered = np.sort(np.where(inside, values, np.inf), axis=1)
     there = np.arange(ordered.shape[1]) < n[:, None]
     quantiles = np.column_stack([_quantile(ordered, n, share) for share in SHARES])
-    low, high = ordered[:, 0], ordered[np.arange(n.size), n - 1]
     mean, skewness = _moments(values, inside, n)
-    first, last = _bulk(low, high, quantiles)
+    first, last = _bulk(ordered[:, 0], ordered[np.arange(n.size), n - 1], quantiles)
     heights = bars(ordered, there, first, last)
-    valley = have_valley(heights) | have_valley(bars(ordered, there, low, high))
     distinct, counts, sizes = _distinct(ordered, there, n)
+    valley = (n >= fewest) & (sizes >= finest)
+    valley[valley] = may_have_humps(ordered[valley], n[valley], quantiles[valley][:, (1, 3)])
     starts = np.cumsum(sizes) - sizes
     marked = np.logical_or.reduceat(np.isin(distinct, marks), starts)
     whole = (ordered == np.floor(ordered)).all(axis=1)

@@ -9,6 +9,7 @@ from datetime import date
 import numpy as np
 
 from istrel.data.dataset import Dataset
+from istrel.data.glance import look_over
 from istrel.data.reading.watch import Watch
 from istrel.data.screening import (
     codes,
@@ -57,6 +58,7 @@ def screen(data: Dataset, today: date | None = None, watch: Watch | None = None)
     watch
         Is told how far it got, and can end it.
     """
+    look_over(data.table.columns)
     look = Look(data, np.datetime64(today or date.today(), "D"))
     found: list[Finding] = []
     for place, family in enumerate(FAMILIES):

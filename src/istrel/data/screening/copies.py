@@ -68,10 +68,13 @@ def _copy(name: str, other: str, says: str) -> Finding:
 
 def _categories(look: Look) -> Iterator[Finding]:
     """Categories that part the cases in the same way, whatever their values are called."""
-    alike: dict[tuple[int, bytes], list[str]] = defaultdict(list)
+    sizes: dict[bytes, list[str]] = defaultdict(list)
     for name in look.names:
-        if not look.level(name).categorical or not 3 <= look.data.tally(name)[0].size <= 1000:
-            continue
+        counts = look.data.tally(name)[1]
+        if look.level(name).categorical and 3 <= counts.size <= 1000:
+            sizes[np.sort(counts).tobytes()].append(name)
+    alike: dict[tuple[int, bytes], list[str]] = defaultdict(list)
+    for name in (name for names in sizes.values() if len(names) > 1 for name in names):
         codes = look.data.categories(name).codes + 1  # 0 where there is none
         first = np.full(int(codes.max()) + 1, codes.size)
         first[codes[::-1]] = np.arange(codes.size)[::-1]  # the first of each is written last

@@ -92,7 +92,7 @@ class Look:
                 self._of_the_form[name] = ()
                 return ()
             level = self.level(name)
-            coded = level not in (Level.IDENTIFIER, Level.NOMINAL, Level.BINARY) or self.has_three(name)
+            coded = level not in (Level.IDENTIFIER, Level.NOMINAL, Level.BINARY) or self.data.tally(name)[0].size > 2
             distinct, _ = self.data.tally(name)
             self._of_the_form[name] = suspected_codes(distinct) if coded and level is not Level.IDENTIFIER else ()
         return self._of_the_form[name]
@@ -112,10 +112,6 @@ class Look:
         distinct, _ = self.data.tally(name)
         rest = distinct[~np.isin(distinct, self._like_codes(name))]
         return bool(code - rest[-1] > OUT_OF_REACH * (rest[-1] - rest[0]))
-
-    def has_three(self, name: str) -> bool:
-        """More values than a question with two answers has."""
-        return self.data.tally(name)[0].size > 2
 
     def without_codes(self, name: str) -> Mask:
         """Cases with a value that is no suspected code, shape (rows,)."""
