@@ -516,3 +516,24 @@ def test_two_numbers_in_a_cell_are_parted_with_two_clicks(data_of: Maker) -> Non
         made = history.study.data.numbers(history.study.codebook.names[-1])
         assert [v if ok else None for v, ok in zip(made.values.tolist(), made.valid.tolist(), strict=True)] == wanted
     assert "two_numbers" not in {finding.kind for finding in screen(history.study.data)}
+
+
+def test_many_findings_of_a_kind_are_told_as_one_with_one_click_for_all(data_of: Maker) -> None:
+    rng = np.random.default_rng(2)
+    names = [f"g{k}" for k in range(40)]
+    columns = [np.exp(rng.normal(0, 1.4, 200)) if k % 2 else rng.normal(50, 3, 200) for k in range(40)]
+    for k in range(0, 40, 2):
+        columns[k][k] = 500.0
+    rows = [",".join(f"{value:.3f}" for value in row) + ",x" for row in zip(*columns, strict=True)]
+    same = [f"same{k}" for k in range(3)]
+    data = data_of(",".join((*names, "last", *same)) + "\n" + "".join(f"{row}{',1' * 3}\n" for row in rows))
+    found = {f.kind: f for f in screen(data)}
+    assert [f.kind for f in screen(data)].count("constant") == 4  # few of a kind stay by themselves
+    assert found["remote_value"].lead == "20 variables"
+    assert found["remote_value"].says == "have a value far from the rest (g0 500, g2 500, g4 500 and 17 more)."
+    assert set(found["remote_value"].rows) >= {k + 1 for k in range(0, 40, 2)}
+    (remedy,) = found["remote_value"].remedies
+    history = History(study_of(data)).do(change_of(remedy.action))
+    assert history.study.data.tally("g4")[0].max() < 100 > history.study.data.tally("g38")[0].max()
+    assert set(found["skewed"].variables) <= set(names[1::2])
+    assert len(found["skewed"].variables) > 12

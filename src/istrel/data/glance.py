@@ -13,7 +13,7 @@ from istrel.stats.glance import Glance, glances
 from istrel.stats.quick import SHORT
 
 GLANCE = "glance"
-CELLS = 1 << 18  # of a block that is looked at at once: it fits the cache
+CELLS = 1 << 17  # of a block that is looked at at once: it fits the cache
 
 
 def look_over(columns: Iterable[Column]) -> None:

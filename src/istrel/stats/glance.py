@@ -16,6 +16,7 @@ from istrel.stats.valleys import may_have_humps
 Floats = NDArray[np.float64]
 Mask = NDArray[np.bool_]
 SHARES = (0.02, 0.25, 0.5, 0.75, 0.98)
+AT_ONCE = 128  # columns whose rough densities fit the cache
 REACH = 4.0  # quartile distances beyond the quartiles to which the bulk goes at most
 
 
@@ -109,7 +110,10 @@ def _looked(
     heights = bars(ordered, there, first, last)
     distinct, counts, sizes = _distinct(ordered, there, n)
     valley = (n >= fewest) & (sizes >= finest)
-    valley[valley] = may_have_humps(ordered[valley], n[valley], quantiles[valley][:, (1, 3)])
+    open_ = np.flatnonzero(valley)
+    for start in range(0, open_.size, AT_ONCE):
+        some = open_[start : start + AT_ONCE]
+        valley[some] = may_have_humps(ordered[some], n[some], quantiles[some][:, (1, 3)])
     starts = np.cumsum(sizes) - sizes
     marked = np.logical_or.reduceat(np.isin(distinct, marks), starts)
     whole = (ordered == np.floor(ordered)).all(axis=1)

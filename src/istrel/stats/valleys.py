@@ -8,8 +8,8 @@ from numpy.typing import NDArray
 from istrel.stats.density import DEEP, PROMINENCE, REACH, SURE
 
 Floats = NDArray[np.float64]
-PLACES = 1024  # of the grid
-FINE = 8  # of its steps to a bandwidth
+PLACES = 512  # of the grid
+FINE = 4  # of its steps to a bandwidth
 PAD = 2 * int(REACH) * FINE  # steps beyond the ends, where the kernel has faded out
 NEARLY = 0.9  # of what a sure hump has: the rough density is off by less
 

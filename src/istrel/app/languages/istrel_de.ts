@@ -2918,8 +2918,28 @@
    <translation>Antworten in Spalten</translation>
   </message>
   <message>
+   <source>are missing in a fifth of the cases or more ({names}).</source>
+   <translation>fehlen in einem Fünftel der Fälle oder mehr ({names}).</translation>
+  </message>
+  <message>
    <source>are missing together in {cases}.</source>
    <translation>fehlen gemeinsam ({cases}).</translation>
+  </message>
+  <message>
+   <source>are often 0 ({names}): a mean mixes who has none with how much the others have.</source>
+   <translation>sind oft 0 ({names}): Ein Mittelwert vermengt, wer nichts hat, mit dem, wie viel die anderen haben.</translation>
+  </message>
+  <message>
+   <source>are strongly skewed ({names}): the median describes them better than the mean.</source>
+   <translation>sind stark schief ({names}): Der Median beschreibt sie besser als der Mittelwert.</translation>
+  </message>
+  <message>
+   <source>are the same in every case ({names}): they can show no difference.</source>
+   <translation>sind in jedem Fall gleich ({names}): Sie können keinen Unterschied zeigen.</translation>
+  </message>
+  <message>
+   <source>are the same in nearly every case ({names}).</source>
+   <translation>sind in fast jedem Fall gleich ({names}).</translation>
   </message>
   <message>
    <source>areas filled, or outlines alone</source>
@@ -3686,6 +3706,14 @@
    <translation>hat jedes Mal eine andere ganze Zahl ({cases}): eine Kennung?</translation>
   </message>
   <message>
+   <source>have a value far from the rest ({names}).</source>
+   <translation>haben einen Wert weit ab von den übrigen ({names}).</translation>
+  </message>
+  <message>
+   <source>have two humps or more ({names}): one mean hides them.</source>
+   <translation>haben zwei Gipfel oder mehr ({names}): Ein einziger Mittelwert verbirgt sie.</translation>
+  </message>
+  <message>
    <source>high contrast</source>
    <translation>hoher Kontrast</translation>
   </message>
@@ -3696,6 +3724,10 @@
   <message>
    <source>highest values and their cases</source>
    <translation>höchste Werte und ihre Fälle</translation>
+  </message>
+  <message>
+   <source>hold only a few whole numbers ({names}): codes rather than measures?</source>
+   <translation>enthalten nur wenige ganze Zahlen ({names}): eher Codes als Messwerte?</translation>
   </message>
   <message>
    <source>holds only {n} whole numbers, {low} to {high}: codes rather than measures?</source>
@@ -4081,6 +4113,10 @@
   <message>
    <source>leave out {name}</source>
    <translation>{name} weglassen</translation>
+  </message>
+  <message>
+   <source>leave them out</source>
+   <translation>sie weglassen</translation>
   </message>
   <message>
    <source>leave “{word}” out, or name a measured variable</source>
@@ -5050,6 +5086,10 @@
    <translation>sagen, für wie viele Fälle jede Zeile steht</translation>
   </message>
   <message>
+   <source>say the same as another, or almost ({names}).</source>
+   <translation>sagen dasselbe wie eine andere, oder fast ({names}).</translation>
+  </message>
+  <message>
    <source>say the {role} of every row</source>
    <translation>von jeder Zeile {role} sagen</translation>
   </message>
@@ -5084,6 +5124,10 @@
   <message>
    <source>serial numbers of a spreadsheet, read as dates ({number} is {day}).</source>
    <translation>Seriennummern einer Tabellenkalkulation, gelesen als Daten ({number} ist {day}).</translation>
+  </message>
+  <message>
+   <source>set all of them missing</source>
+   <translation>alle auf fehlend setzen</translation>
   </message>
   <message>
    <source>set aside</source>
@@ -6706,10 +6750,6 @@
   <message>
    <source>{names} and {more:,} more</source>
    <translation>{names} und {more:,} weitere</translation>
-  </message>
-  <message>
-   <source>{names} and {more} more</source>
-   <translation>{names} und {more} weitere</translation>
   </message>
   <message>
    <source>{names} and {n:,} more</source>

@@ -2918,8 +2918,28 @@
    <translation>respuestas en columnas</translation>
   </message>
   <message>
+   <source>are missing in a fifth of the cases or more ({names}).</source>
+   <translation>faltan en una quinta parte de los casos o más ({names}).</translation>
+  </message>
+  <message>
    <source>are missing together in {cases}.</source>
    <translation>faltan juntos ({cases}).</translation>
+  </message>
+  <message>
+   <source>are often 0 ({names}): a mean mixes who has none with how much the others have.</source>
+   <translation>valen a menudo 0 ({names}): una media mezcla a quienes no tienen nada con cuánto tienen los demás.</translation>
+  </message>
+  <message>
+   <source>are strongly skewed ({names}): the median describes them better than the mean.</source>
+   <translation>son muy asimétricas ({names}): la mediana las describe mejor que la media.</translation>
+  </message>
+  <message>
+   <source>are the same in every case ({names}): they can show no difference.</source>
+   <translation>son iguales en todos los casos ({names}): no pueden mostrar ninguna diferencia.</translation>
+  </message>
+  <message>
+   <source>are the same in nearly every case ({names}).</source>
+   <translation>son iguales en casi todos los casos ({names}).</translation>
   </message>
   <message>
    <source>areas filled, or outlines alone</source>
@@ -3686,6 +3706,14 @@
    <translation>tiene cada vez otro número entero ({cases}): ¿un identificador?</translation>
   </message>
   <message>
+   <source>have a value far from the rest ({names}).</source>
+   <translation>tienen un valor lejos de los demás ({names}).</translation>
+  </message>
+  <message>
+   <source>have two humps or more ({names}): one mean hides them.</source>
+   <translation>tienen dos jorobas o más ({names}): una sola media las oculta.</translation>
+  </message>
+  <message>
    <source>high contrast</source>
    <translation>contraste alto</translation>
   </message>
@@ -3696,6 +3724,10 @@
   <message>
    <source>highest values and their cases</source>
    <translation>valores más altos y sus casos</translation>
+  </message>
+  <message>
+   <source>hold only a few whole numbers ({names}): codes rather than measures?</source>
+   <translation>contienen solo unos pocos números enteros ({names}): ¿códigos más que medidas?</translation>
   </message>
   <message>
    <source>holds only {n} whole numbers, {low} to {high}: codes rather than measures?</source>
@@ -4081,6 +4113,10 @@
   <message>
    <source>leave out {name}</source>
    <translation>omitir {name}</translation>
+  </message>
+  <message>
+   <source>leave them out</source>
+   <translation>omitirlas</translation>
   </message>
   <message>
    <source>leave “{word}” out, or name a measured variable</source>
@@ -5050,6 +5086,10 @@
    <translation>decir cuántos casos representa cada fila</translation>
   </message>
   <message>
+   <source>say the same as another, or almost ({names}).</source>
+   <translation>dicen lo mismo que otra, o casi ({names}).</translation>
+  </message>
+  <message>
    <source>say the {role} of every row</source>
    <translation>decir {role} de cada fila</translation>
   </message>
@@ -5084,6 +5124,10 @@
   <message>
    <source>serial numbers of a spreadsheet, read as dates ({number} is {day}).</source>
    <translation>números de serie de una hoja de cálculo, leídos como fechas ({number} es {day}).</translation>
+  </message>
+  <message>
+   <source>set all of them missing</source>
+   <translation>poner todos como perdidos</translation>
   </message>
   <message>
    <source>set aside</source>
@@ -6706,10 +6750,6 @@
   <message>
    <source>{names} and {more:,} more</source>
    <translation>{names} y {more:,} más</translation>
-  </message>
-  <message>
-   <source>{names} and {more} more</source>
-   <translation>{names} y {more} más</translation>
   </message>
   <message>
    <source>{names} and {n:,} more</source>

@@ -2918,8 +2918,28 @@
    <translation>réponses en colonnes</translation>
   </message>
   <message>
+   <source>are missing in a fifth of the cases or more ({names}).</source>
+   <translation>manquent dans un cinquième des cas ou plus ({names}).</translation>
+  </message>
+  <message>
    <source>are missing together in {cases}.</source>
    <translation>manquent ensemble ({cases}).</translation>
+  </message>
+  <message>
+   <source>are often 0 ({names}): a mean mixes who has none with how much the others have.</source>
+   <translation>valent souvent 0 ({names}) : une moyenne mêle ceux qui n’ont rien à ce qu’ont les autres.</translation>
+  </message>
+  <message>
+   <source>are strongly skewed ({names}): the median describes them better than the mean.</source>
+   <translation>sont fortement asymétriques ({names}) : la médiane les décrit mieux que la moyenne.</translation>
+  </message>
+  <message>
+   <source>are the same in every case ({names}): they can show no difference.</source>
+   <translation>sont les mêmes dans tous les cas ({names}) : elles ne peuvent montrer aucune différence.</translation>
+  </message>
+  <message>
+   <source>are the same in nearly every case ({names}).</source>
+   <translation>sont les mêmes dans presque tous les cas ({names}).</translation>
   </message>
   <message>
    <source>areas filled, or outlines alone</source>
@@ -3686,6 +3706,14 @@
    <translation>a chaque fois un autre nombre entier ({cases}) : un identifiant ?</translation>
   </message>
   <message>
+   <source>have a value far from the rest ({names}).</source>
+   <translation>ont une valeur loin des autres ({names}).</translation>
+  </message>
+  <message>
+   <source>have two humps or more ({names}): one mean hides them.</source>
+   <translation>ont deux bosses ou plus ({names}) : une seule moyenne les cache.</translation>
+  </message>
+  <message>
    <source>high contrast</source>
    <translation>contraste élevé</translation>
   </message>
@@ -3696,6 +3724,10 @@
   <message>
    <source>highest values and their cases</source>
    <translation>plus hautes valeurs et leurs cas</translation>
+  </message>
+  <message>
+   <source>hold only a few whole numbers ({names}): codes rather than measures?</source>
+   <translation>ne contiennent que quelques nombres entiers ({names}) : des codes plutôt que des mesures ?</translation>
   </message>
   <message>
    <source>holds only {n} whole numbers, {low} to {high}: codes rather than measures?</source>
@@ -4081,6 +4113,10 @@
   <message>
    <source>leave out {name}</source>
    <translation>écarter {name}</translation>
+  </message>
+  <message>
+   <source>leave them out</source>
+   <translation>les écarter</translation>
   </message>
   <message>
    <source>leave “{word}” out, or name a measured variable</source>
@@ -5050,6 +5086,10 @@
    <translation>dire combien de cas chaque ligne représente</translation>
   </message>
   <message>
+   <source>say the same as another, or almost ({names}).</source>
+   <translation>disent la même chose qu’une autre, ou presque ({names}).</translation>
+  </message>
+  <message>
    <source>say the {role} of every row</source>
    <translation>dire {role} de chaque ligne</translation>
   </message>
@@ -5084,6 +5124,10 @@
   <message>
    <source>serial numbers of a spreadsheet, read as dates ({number} is {day}).</source>
    <translation>numéros de série d’un tableur, lus comme dates ({number} est {day}).</translation>
+  </message>
+  <message>
+   <source>set all of them missing</source>
+   <translation>les rendre tous manquants</translation>
   </message>
   <message>
    <source>set aside</source>
@@ -6706,10 +6750,6 @@
   <message>
    <source>{names} and {more:,} more</source>
    <translation>{names} et {more:,} de plus</translation>
-  </message>
-  <message>
-   <source>{names} and {more} more</source>
-   <translation>{names} et {more} de plus</translation>
   </message>
   <message>
    <source>{names} and {n:,} more</source>

@@ -29,6 +29,7 @@ from istrel.english import english, in_quotes
 from istrel.problem import Problem
 
 BLOCK = 2**20
+BYTES_OF_A_COLUMN, WIDEST_BLOCK = 2**12, 2**26  # each block of a file makes a piece of every column
 UNCUT = re.compile(r"[=:;{}<>|()\[\]\"]")
 DELIMITER_WORDS = {",": "comma", ";": "semicolon", "\t": "tab", "|": "bar", " ": "space"}
 
@@ -191,6 +192,7 @@ def _options(dialect: Dialect, *, skips: bool, newlines: bool) -> tuple[arrow_cs
         skip_rows=dialect.skip,
         skip_rows_after_names=above,
         encoding=dialect.encoding.removesuffix("-sig"),
+        block_size=min(max(BLOCK, BYTES_OF_A_COLUMN * len(dialect.names)), WIDEST_BLOCK),
     )
     return reading, arrow_csv.ParseOptions(
         delimiter=dialect.delimiter,

@@ -26,6 +26,7 @@ from istrel.data.screening import (
     values,
 )
 from istrel.data.screening.finding import Finding
+from istrel.data.screening.gathered import gathered
 from istrel.data.screening.look import Look
 
 __all__ = ["Finding", "screen", "screen_named"]
@@ -69,7 +70,7 @@ def screen(data: Dataset, today: date | None = None, watch: Watch | None = None)
         summaries = [row for finding in made if finding.kind == "summary_rows" for row in finding.rows]
         if summaries:  # what is no case is told once, and no other finding is about it
             look = Look(_without(data, summaries), look.today)
-    return tuple(sorted(found, key=lambda finding: not finding.changes_numbers))
+    return tuple(sorted(gathered(found), key=lambda finding: not finding.changes_numbers))
 
 
 def screen_named(data: Dataset, names: frozenset[str]) -> tuple[Finding, ...]:

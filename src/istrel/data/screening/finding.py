@@ -129,7 +129,7 @@ class Finding:
 def listed(names: tuple[str, ...]) -> str:
     """Names in a line: "a, b and c"; many are cut short."""
     if len(names) > MOST_NAMED:
-        return english("{names} and {more} more", names=", ".join(names[:3]), more=len(names) - 3)
+        return english("{names} and {more:,} more", names=", ".join(names[:3]), more=len(names) - 3)
     return (
         english("{names} and {last}", names=", ".join(names[:-1]), last=names[-1]) if len(names) > 1 else "".join(names)
     )

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from itertools import pairwise
+from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
@@ -23,35 +24,56 @@ from istrel.stats.moderate import moderate
 
 MANY_ZEROS = 0.2
 ENOUGH = 50
-ROUGHLY = 0.8
+
+
+class _Shape(NamedTuple):
+    """A variable in the numbers that say whether there is anything to tell of its shape; `skewness` is the adjusted one, G1."""
+
+    n: int
+    low: float
+    high: float
+    mean: float
+    zeros: int
+    skewness: float
 
 
 def find(look: Look) -> Iterator[Finding]:
     """many_zeros, skewed and humps."""
     for name in look.measured:
+        if name in look.copies:
+            continue
         seen = look.plain(name)
-        if name in look.copies or (seen is not None and (seen.n < ENOUGH or _is_even(seen))):
+        shape = _shape_of(look.values(name)) if seen is None else _shape_seen(seen)
+        if shape is None:
             continue
-        values = look.values(name)
-        if values.size < ENOUGH:
-            continue
-        zeros = list(_zeros(look, name, values))
+        zeros = list(_zeros(look, name, shape))
         yield from zeros
         if not zeros:
-            yield from _skewed(look, name, values)
-        if seen.valley if seen is not None else _may_have_humps(look, name, values):
-            yield from _humps(look, name, values)
+            yield from _skewed(look, name, shape)
+        if seen.valley if seen is not None else _may_have_humps(look, name, look.values(name)):
+            yield from _humps(look, name, look.values(name))
 
 
-def _is_even(seen: Glance) -> bool:
-    """Whether nothing is to be said of a shape: few zeros, hardly skewed, no valley."""
-    return seen.zeros < MANY_ZEROS * seen.n and abs(seen.skewness) < ROUGHLY * STRONGLY_SKEWED and not seen.valley
+def _shape_seen(seen: Glance) -> _Shape | None:
+    if seen.n < ENOUGH:
+        return None
+    skewness = _adjusted(seen.skewness, seen.n) if seen.high > seen.low else 0.0
+    return _Shape(seen.n, seen.low, seen.high, seen.mean, seen.zeros, skewness)
 
 
-def _zeros(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
-    share = float((values == 0).mean())
-    expected = float(np.exp(-values.mean())) if look.level(name) is Level.COUNT else 0.0  # of a Poisson count
-    if values.min() < 0 or share < MANY_ZEROS or share < 1.5 * expected or values.max() <= 1:
+def _shape_of(values: NDArray[np.float64]) -> _Shape | None:
+    if values.size < ENOUGH:
+        return None
+    low, high = float(values.min()), float(values.max())
+    plain, exponent = moderate(values)
+    mean = float(np.ldexp(plain.mean(), exponent))
+    return _Shape(values.size, low, high, mean, int((values == 0).sum()), _skewness(plain))
+
+
+def _zeros(look: Look, name: str, shape: _Shape) -> Iterator[Finding]:
+    share = shape.zeros / shape.n
+    expected = float(np.exp(-shape.mean)) if look.level(name) is Level.COUNT else 0.0  # of a Poisson count
+    if shape.low < 0 or share < MANY_ZEROS or share < 1.5 * expected or shape.high <= 1:
         return
     remedies = look.offer(
         english("derive whether {name} is above 0", name=name), f"{name}_any", Comparison(Name(name), ">", Literal(0.0))
@@ -63,16 +85,15 @@ def _zeros(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Findi
     says = english(
         "is 0 in {zeros:,} of {n:,} cases: a mean mixes who has none with how much the others have.",
         zeros=len(rows),
-        n=int(values.size),
+        n=shape.n,
     )
     yield Finding("many_zeros", (name,), name, says, rows, remedies)
 
 
-def _skewed(look: Look, name: str, values: NDArray[np.float64]) -> Iterator[Finding]:
-    skewness = _skewness(moderate(values)[0])
+def _skewed(look: Look, name: str, shape: _Shape) -> Iterator[Finding]:
+    skewness, positive = shape.skewness, shape.low > 0
     if abs(skewness) < STRONGLY_SKEWED:
         return
-    positive = bool(values.min() > 0)
     logarithm = (
         look.offer(english("derive its logarithm"), f"{name}_log", Call("log", (Name(name),))) if positive else ()
     )
@@ -90,7 +111,12 @@ def _skewness(values: NDArray[np.float64]) -> float:
     from_mean -= from_mean.mean()
     squares = from_mean * from_mean
     second, third = float(squares.mean()), float(np.dot(squares, from_mean)) / n
-    return third / second**1.5 * float(np.sqrt(n * (n - 1.0))) / (n - 2.0) if second > 0 else 0.0
+    return _adjusted(third / second**1.5, n) if second > 0 else 0.0
+
+
+def _adjusted(skewness: float, n: int) -> float:
+    """G1 from the skewness of the moments."""
+    return skewness * float(np.sqrt(n * (n - 1.0))) / (n - 2.0)
 
 
 def _may_have_humps(look: Look, name: str, values: NDArray[np.float64]) -> bool:
