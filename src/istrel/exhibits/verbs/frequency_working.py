@@ -2,27 +2,74 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 
+from istrel.data.dataset import Dataset
 from istrel.exhibits.text import Cell, Text, say, verbatim
 from istrel.exhibits.verbs.frequency_result import FrequencyCell, Level, level_key
+from istrel.exhibits.wording import reason_label, titled
 from istrel.exhibits.working import Working, shown
 from istrel.style.numbers import Kind
 
 
-def explain_level(cells: Iterable[FrequencyCell], cell: Cell, confidence: float = 0.95) -> Working | None:
-    """The working of a count or percentage of a level; None for what is none, hidden or weighted."""
+def explain_level(
+    cells: Iterable[FrequencyCell], cell: Cell, confidence: float = 0.95, data: Dataset | None = None
+) -> Working | None:
+    """The working of a count or percentage of a level, of what is missing, or of all; None for what is none or hidden, and
+    for limits of weighted shares.
+    """
     if not isinstance(cell.value, float | int):
         return None
     for table in cells:
         before = f"{table.group.key}/"
-        for level in table.levels:
-            here = level_key(table, level) == cell.row and cell.column.startswith(before)
-            if here and level.weighed is None:
-                if cell.column.endswith(("/low", "/high")):
-                    return limit(level, table, cell, confidence)
-                return _of_level(cell.column.removeprefix(before), level, table, cell)
+        if not cell.column.startswith(before):
+            continue
+        what = cell.column.removeprefix(before)
+        level = next((one for one in table.levels if level_key(table, one) == cell.row), None)
+        if level is None:
+            made = None if data is None else _of_the_rest(what, table, cell, data)
+        elif what in ("low", "high"):
+            made = None if level.weighed is not None else limit(level, table, cell, confidence)
+        else:
+            made = _of_weighed(what, level, table, cell) if level.weighed else _of_level(what, level, table, cell)
+        if made is not None:
+            return made
     return None
+
+
+def _of_the_rest(what: str, table: FrequencyCell, cell: Cell, data: Dataset) -> Working | None:
+    """Who has no value, by reason; all who have one; all; and an answer that nobody gave."""
+    n, missing, total = table.n, table.missing, table.total
+    if table.weighted_n is not None or not (isinstance(n, int) and isinstance(missing, int) and isinstance(total, int)):
+        return None
+    of = " × ".join(table.variables)
+    rest, name = cell.row.removeprefix(of), titled(data.variable(table.variables[0]))
+    if cell.value == 0 and rest.startswith("="):
+        nobody = verbatim(rest[1:])
+        return counted(cell, nobody, 0, n) if what == "n" else share(cell, nobody, 0, n, verbatim("n"))
+    if rest == "" and what == "n":
+        return Working(say("means_n", name=name, value=cell, n=cell), "n", shown(n))
+    if rest == " total" and what == "n":
+        return summed(cell, name, [n, missing] if cell.value == total else [n])
+    known = {reason.name: (reason_label(reason), count) for reason, count in table.reasons}
+    known |= {"total": (say("total"), total), "missing": known.get("missing", (say("missing"), missing))}
+    label, count = known.get(rest.strip(), (None, 0))
+    if label is None or not isinstance(count, int) or what not in ("n", "percent"):
+        return None
+    return counted(cell, label, count, total) if what == "n" else share(cell, label, count, total, verbatim("N"))
+
+
+def _of_weighed(what: str, level: Level, table: FrequencyCell, cell: Cell) -> Working | None:
+    """A level of a weighted sample: its cases as they are, and its share of the sum of weights."""
+    name: Text = level.label or verbatim(level.name)
+    if what in ("n", "count") and isinstance(level.count, int) and isinstance(table.n, int):
+        return counted(cell, name, level.count, table.n)
+    if what not in ("valid_percent", "valid", "%") or level.weighed is None or not table.weighted_n:
+        return None
+    part, whole = shown(level.weighed.sum), shown(table.weighted_n)
+    steps = say("step_weight"), say("step_weight_of_those", value=part), f"Σw = {whole}"
+    said = say("means_share", value=cell, name=name)
+    return Working(said, say("formula_weighted_share"), f"100 × {part} ÷ {whole}", steps)
 
 
 def _of_level(what: str, level: Level, table: FrequencyCell, cell: Cell) -> Working | None:
@@ -31,6 +78,9 @@ def _of_level(what: str, level: Level, table: FrequencyCell, cell: Cell) -> Work
     name: Text = level.label or verbatim(level.name)
     if what in ("n", "count"):
         return counted(cell, name, level.count, table.n)
+    if what == "expected" and table.fit is not None:
+        part = table.fit.expected[table.levels.index(level)]
+        return Working(say("means_expected_share", value=cell, name=name), "100 × p", f"100 × {shown(part)}")
     if what == "percent":
         return share(cell, name, level.count, table.total, verbatim("N"))
     if what in ("valid_percent", "valid", "%"):
@@ -46,19 +96,28 @@ def _of_level(what: str, level: Level, table: FrequencyCell, cell: Cell) -> Work
 
 
 def limit(level: Level, table: FrequencyCell, cell: Cell, confidence: float) -> Working | None:
-    """A limit of the interval of a percentage (Wilson 1927)."""
-    from istrel.stats.special import ndtri
-
+    """A limit of the interval of a percentage."""
     if not isinstance(table.n, int) or not isinstance(level.count, int) or not table.n:
         return None
-    n, z, low = table.n, float(ndtri(0.5 + confidence / 2)), cell.column.endswith("/low")
-    sign, p, k = "−" if low else "+", f"{level.count} ÷ {n}", shown(z)
-    steps = (say("step_count", n=str(level.count)), f"n = {n}", f"p = {p} = {shown(level.count / n)}", f"z = {k}")
+    return wilson_limit(cell, level.label or verbatim(level.name), level.count, table.n, confidence)
+
+
+def wilson_limit(cell: Cell, name: Text, count: int, n: int, confidence: float) -> Working:
+    """A limit of the interval of `count` of `n` cases (Wilson 1927)."""
+    from istrel.stats.special import ndtri
+
+    z, low = float(ndtri(0.5 + confidence / 2)), cell.column.endswith("/low")
+    sign, p, k = "−" if low else "+", f"{count} ÷ {n}", shown(z)
+    steps = (say("step_count", n=str(count)), f"n = {n}", f"p = {p} = {shown(count / n)}", f"z = {k}")
     inner = f"{p} × (1 − {p}) ÷ {n} + {k}^2 ÷ (4 × {n}^2)"
     filled = f"100 × ({p} + {k}^2 ÷ (2 × {n}) {sign} {k} × √({inner})) ÷ (1 + {k}^2 ÷ {n})"
     formula = f"100 × (p + z² ÷ 2n {sign} z√(p(1 − p) ÷ n + z² ÷ 4n²)) ÷ (1 + z² ÷ n)"
-    said = say("means_share_limit", value=cell, name=level.label or verbatim(level.name))
-    return Working(said, formula, filled, steps)
+    return Working(say("means_share_limit", value=cell, name=name), formula, filled, steps)
+
+
+def summed(cell: Cell, name: Text, parts: Sequence[int]) -> Working:
+    """All cases of a table, as the sum of its parts."""
+    return Working(say("means_n", name=name, value=cell, n=cell), "n", " + ".join(map(str, parts)))
 
 
 def counted(cell: Cell, name: Text, count: int, n: int) -> Working:

@@ -69,6 +69,18 @@ class CrossCell:
     def names(self) -> tuple[str, ...]:
         return (self.row, self.column)
 
+    def key_of(self, i: int, j: int) -> tuple[str, str]:
+        """The keys (row, column) of a cell; the last row and column are margins."""
+        row = f"{self.row}={self.row_values[i]}" if i < len(self.row_values) else f"{self.row} total"
+        column = f"{self.column}={self.column_values[j]}" if j < len(self.column_values) else f"{self.column} total"
+        return f"{row} @ {self.group.key}" if self.group.key else row, column
+
+    def place_of(self, row: str, column: str) -> tuple[int, int] | None:
+        """The place of the cell with these keys; None where there is none."""
+        row = row.removesuffix(" @ ")
+        places = np.ndindex(len(self.row_values) + 1, len(self.column_values) + 1)
+        return next(((i, j) for i, j in places if self.key_of(i, j) == (row, column)), None)
+
     @property
     def with_margins(self) -> NDArray[np.int64]:
         """Counts with their sums, shape (rows + 1, columns + 1)."""

@@ -301,10 +301,7 @@ def _extra_row(cell: CrossCell, place: int, extra: Extra, width: int, indent: in
 
 def _cross_cell(cell: CrossCell, i: int, j: int, count: int, share: float | None) -> Text:
     """A count with its percentage, or hidden; the last row and column are margins."""
-    rows, columns = (*cell.row_values, None), (*cell.column_values, None)
-    row = f"{cell.row}={rows[i]}" if i < len(cell.row_values) else f"{cell.row} total"
-    row = f"{row} @ {cell.group.key}" if cell.group.key else row
-    column = f"{cell.column}={columns[j]}" if j < len(cell.column_values) else f"{cell.column} total"
+    row, column = cell.key_of(i, j)
     if cell.hidden is not None and cell.hidden[i, j]:
         return (Cell(Hidden(), Kind.COUNT, row=row, column=f"{column}/n"),)
     behind = _behind_cross(cell, i, j)

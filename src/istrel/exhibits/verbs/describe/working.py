@@ -71,12 +71,12 @@ class Parts:
 
 def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working | None:
     """The working of a statistic; None for several modes, lists of cases, undefined and hidden numbers."""
-    found = next((c for c in result.cells if isinstance(c, MeasuredCell) and row_key(c) == cell.row), None)
+    found = next((c for c in result.cells if isinstance(c, MeasuredCell) and _stands_at(c, cell)), None)
     key = cell.statistic
     share = percentile_of(key)
     if not key:
         levels = [c for c in result.cells if isinstance(c, FrequencyCell)]
-        return explain_level(levels, cell) or explain_difference(plan, result, cell)
+        return explain_level(levels, cell, data=plan.data) or explain_difference(plan, result, cell)
     lines = WORKINGS.get(key) or (_quantile if share is not None else None)
     if found is None or not isinstance(cell.value, float) or found.date:
         return None
@@ -98,6 +98,14 @@ def explain(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working |
 
     pulled = key in ESTIMATES and key not in COUNTED and parts.cells.times is None
     return Working(_means(key, share, found, parts, plan), formula, filled, steps, without if pulled else None)
+
+
+def _stands_at(found: MeasuredCell, cell: Cell) -> bool:
+    """Whether a number is of these values, however the table is laid out."""
+    if (cell.row, cell.column) == (cell.statistic, f"{found.variable}/{found.group.key}"):
+        return True
+    turned = (found.group.key or "all", f"{found.variable}/{cell.statistic}")
+    return row_key(found) == cell.row or turned == (cell.row, cell.column)
 
 
 def _parts(plan: DescribePlan, cell: MeasuredCell) -> Parts:
