@@ -2,10 +2,13 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import dataclass
 
 import numpy as np
+from numpy.typing import NDArray
 
+from istrel.exhibits.text import say
 from istrel.exhibits.working import Line, shown, signed
 from istrel.stats import moments
 
@@ -76,3 +79,16 @@ def kurtosis_lines(sums: Sums) -> Lines:
     filled = f"{first} − 3 × ({n} − 1)^2 ÷ (({n} − 2) × ({n} − 3))"
     formula = "n(n + 1) ÷ ((n − 1)(n − 2)(n − 3)) × Σ(x − M)⁴ ÷ SD⁴ − 3(n − 1)² ÷ ((n − 2)(n − 3))"
     return formula, filled, (*sd_lines(sums)[2], f"SD = {shown(sd)}", f"Σ(x − M)⁴ = {shown(fourth)}")
+
+
+def alpha_lines(rest: NDArray[np.float64]) -> Lines:
+    """Cronbach's alpha of complete answers, shape (cases, items)."""
+    k, variances, total = rest.shape[1], rest.var(axis=0, ddof=1), float(rest.sum(axis=1).var(ddof=1))
+    own = math.fsum(variances.tolist())
+    steps = (
+        f"k = {k}",
+        f"n = {rest.shape[0]}",
+        say("step_sum_of_variances", value=shown(own)),
+        say("step_variance_of_sum", value=shown(total)),
+    )
+    return "k ÷ (k − 1) × (1 − Σs² ÷ s²t)", f"{k} ÷ ({k} − 1) × (1 − {shown(own)} ÷ {shown(total)})", steps

@@ -66,7 +66,7 @@ def _score_limits(hits: list[int], n: list[int], confidence: float) -> tuple[flo
 
     def away(difference: float) -> float:
         """The score statistic, falling in the difference."""
-        p = _restricted(hits, n, difference)
+        p = likeliest_first(hits, n, difference)
         variance = p * (1 - p) / n[0] + (p - difference) * (1 - p + difference) / n[1]
         gap = first - second - difference
         return gap / float(np.sqrt(max(variance, 1e-300))) if gap else 0.0
@@ -86,7 +86,7 @@ def _bisected(falling: Callable[[float], float], wanted: float, low: float, high
     return (low + high) / 2
 
 
-def _restricted(hits: list[int], n: list[int], difference: float) -> float:
+def likeliest_first(hits: list[int], n: list[int], difference: float) -> float:
     """The likeliest first proportion among those that differ by so much from the second (Miettinen & Nurminen 1985)."""
     low, high = max(0.0, difference), min(1.0, 1.0 + difference)
 

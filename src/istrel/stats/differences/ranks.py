@@ -81,6 +81,13 @@ def shift(first: Arranged, second: Arranged, *, confidence: float = 0.95) -> Eff
     return Effect("median_difference", value, nth(outside), nth(pairs - 1 - outside), (0, 1), confidence)
 
 
+def rank_of_limit(n: int, m: int, ties: Counts, confidence: float) -> int:
+    """Which of all differences in their order, from 1, is the lower limit of their median; 0 where the cases are too few."""
+    from istrel.stats.special import ndtri
+
+    return _rejected(n, m, ties, confidence, float(ndtri(0.5 + confidence / 2))) + 1
+
+
 def _rejected(n: int, m: int, ties: Counts, confidence: float, z: float) -> int:
     """How many of the smallest differences lie outside the interval; -1 where the cases are too few for one."""
     total = n + m
@@ -138,6 +145,19 @@ def _delta_limits(a: Array, b: Array, delta: float, confidence: float) -> tuple[
     n, m = float(a.sum()), float(b.sum())
     if min(n, m) < 2:
         return FEW_VALUES, FEW_VALUES
+    variance = delta_variance(a, b, delta)
+    z = float(ndtri(0.5 + confidence / 2))
+    if abs(delta) >= 1:  # complete: one end is the value itself
+        other = (n * m - z * z) / (n * m + z * z) if n * m > z * z else -1.0
+        return (other, 1.0) if delta > 0 else (-1.0, -other)
+    reach = z * sqrt(variance) * sqrt((1 - delta**2) ** 2 + z * z * variance)
+    base = 1 - delta**2 + z * z * variance
+    return max(-1.0, (delta - delta**3 - reach) / base), min(1.0, (delta - delta**3 + reach) / base)
+
+
+def delta_variance(a: Array, b: Array, delta: float) -> float:
+    """The variance of Cliff's delta of how often each value, in their order, stands in both groups, two cases in each at least."""
+    n, m = float(a.sum()), float(b.sum())
     under_b, under_a = np.cumsum(b) - b, np.cumsum(a) - a
     of_a = (under_b - (m - under_b - b)) / m  # dominance of a value of a over group b
     of_b = ((n - under_a - a) - under_a) / n  # of group a over a value of b
@@ -146,14 +166,7 @@ def _delta_limits(a: Array, b: Array, delta: float, confidence: float) -> tuple[
     cells = float((np.outer(a, b) * (signs - delta) ** 2).sum())
     rows, columns = float((a * (of_a - delta) ** 2).sum()), float((b * (of_b - delta) ** 2).sum())
     variance = (m * m * rows + n * n * columns - cells) / (n * m * (n - 1) * (m - 1))
-    variance = max(variance, (1 - delta * delta) / (n * m - 1))
-    z = float(ndtri(0.5 + confidence / 2))
-    if abs(delta) >= 1:  # complete: one end is the value itself
-        other = (n * m - z * z) / (n * m + z * z) if n * m > z * z else -1.0
-        return (other, 1.0) if delta > 0 else (-1.0, -other)
-    reach = z * sqrt(variance) * sqrt((1 - delta**2) ** 2 + z * z * variance)
-    base = 1 - delta**2 + z * z * variance
-    return max(-1.0, (delta - delta**3 - reach) / base), min(1.0, (delta - delta**3 + reach) / base)
+    return max(variance, (1 - delta * delta) / (n * m - 1))
 
 
 def rank_test(counts: Counts) -> GroupTest:

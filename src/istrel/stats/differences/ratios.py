@@ -68,15 +68,19 @@ def _score(hits: list[int], n: list[int], ratio: float) -> float:
     """
     if ratio > 1:
         return _score(hits[::-1], n[::-1], 1 / ratio)
-    whole, both = n[0] + n[1], hits[0] + hits[1]
-    b = ratio * (n[0] + hits[1]) + hits[0] + n[1]
-    second = min(1.0, 2 * both / (b + sqrt(max(b * b - 4 * whole * ratio * both, 0.0))))
-    first = ratio * second
+    first = ratio * likeliest_second(hits, n, ratio)
     gap = hits[0] - n[0] * first
     if abs(gap) < 1e-12:
         return 0.0
     scale = n[0] * first * (1 - first)
     return float(gap**2 / scale * (1 + n[0] * (ratio - first) / (n[1] * (1 - first))))
+
+
+def likeliest_second(hits: list[int], n: list[int], ratio: float) -> float:
+    """The likeliest share of the second group where that of the first is `ratio` times as large, at most 1."""
+    whole, both = n[0] + n[1], hits[0] + hits[1]
+    b = ratio * (n[0] + hits[1]) + hits[0] + n[1]
+    return min(1.0, 2 * both / (b + sqrt(max(b * b - 4 * whole * ratio * both, 0.0))))
 
 
 def _end(off: Callable[[float], float], start: float, side: int) -> Limit:

@@ -9,15 +9,17 @@ import numpy as np
 from numpy.typing import NDArray
 
 from istrel.exhibits.shared import arranged, moments_of
-from istrel.exhibits.text import Cell, Text, say, verbatim
+from istrel.exhibits.text import Cell, Hidden, Text, say, verbatim
+from istrel.exhibits.verbs.adjusted_working import explain_adjusted
 from istrel.exhibits.verbs.check.resolve import CheckPlan
-from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, ScaleCell
+from istrel.exhibits.verbs.check.result import CheckCell, CheckResult, ScaleCell, SetCell
 from istrel.exhibits.verbs.check.scale import items_in
 from istrel.exhibits.verbs.check.scale_words import item_key
 from istrel.exhibits.verbs.check.shape_working import P_LINES, dagostino_lines, jarque_bera_lines
 from istrel.exhibits.verbs.sums_working import (
     Lines,
     Sums,
+    alpha_lines,
     kurtosis_lines,
     mean_lines,
     mean_steps,
@@ -44,12 +46,51 @@ def explain(plan: CheckPlan, result: CheckResult, cell: Cell) -> Working | None:
         if isinstance(found, CheckCell) and cell.row == (
             f"{found.variable} @ {found.group.key}" if found.group.key else found.variable
         ):
-            return _of_variable(found, cell, plan)
+            return _of_adjusted(found, cell, plan, result) or _of_variable(found, cell, plan)
+        if isinstance(found, SetCell):
+            made = _of_set(found, cell)
+            if made is not None:
+                return made
         if isinstance(found, ScaleCell):
             made = _of_item(found, cell, plan)
             if made is not None:
                 return made
     return None
+
+
+def _of_set(found: SetCell, cell: Cell) -> Working | None:
+    """How many cases a set of variables has, and the p of Mardia's statistics."""
+    before = f"set @ {found.group.key} " if found.group.key else "set "
+    test = cell.row.removeprefix(before)
+    tested = found.tests.get(test)
+    if not cell.row.startswith(before) or tested is None or isinstance(found.n, Hidden):
+        return None
+    if cell.column == "n":
+        return Working(say("means_n_of_set", value=cell), "n", shown(found.n))
+    if cell.column != "p" or not isinstance(tested.statistic, float):
+        return None
+    means = say("means_p_of_set", value=cell)
+    worth = tested.statistic
+    if test == "mardia_kurtosis":
+        return Working(
+            means, "2 × Φ(−|z|)", f"2 × Φ({shown(-abs(worth), times=1e3)})", (f"z = {shown(worth)}", say("step_phi"))
+        )
+    if test != "mardia_skewness":
+        return None
+    k = len(found.variables)
+    df = k * (k + 1) * (k + 2) // 6
+    steps = (f"χ² = {shown(worth)}", f"df = {k} × ({k} + 1) × ({k} + 2) ÷ 6 = {df}", say("step_chi_square"))
+    return Working(means, "Q(χ²; df)", f"Q({shown(worth)}; {df})", steps)
+
+
+def _of_adjusted(found: CheckCell, cell: Cell, plan: CheckPlan, result: CheckResult) -> Working | None:
+    """A p that was adjusted together with those of the other variables and groups."""
+    test, _, what = cell.column.partition(" ")
+    method, tested = plan.request.settings["adjust"], found.tests.get(test)
+    if method == "none" or what != "p" or tested is None or not isinstance(tested.p, float):
+        return None
+    every = (one.tests[test].p for one in result.cells if isinstance(one, CheckCell))
+    return explain_adjusted(cell, tested.p, [p for p in every if isinstance(p, float)], method)
 
 
 def _of_variable(found: CheckCell, cell: Cell, plan: CheckPlan) -> Working | None:
@@ -70,7 +111,7 @@ def _of_variable(found: CheckCell, cell: Cell, plan: CheckPlan) -> Working | Non
         return _departure(cell, name, *OF_VALUES[cell.column](values, sums))
     test, _, what = cell.column.partition(" ")
     tested = found.tests.get(test)
-    if what != "p" or tested is None or tested.p != tested.p_adjusted or not isinstance(tested.statistic, float):
+    if what != "p" or tested is None or not isinstance(tested.statistic, float):
         return None
     of_p = P_LINES[test](tested.statistic, sums.n)
     return None if of_p is None else Working(say("means_p_of_shape", value=cell, name=name), *of_p)
@@ -161,7 +202,7 @@ def _of_item(found: ScaleCell, cell: Cell, plan: CheckPlan) -> Working | None:
     if cell.column == "item_rest":
         return Working(say("means_item_rest", value=cell, name=name), *_with_rest(whole[:, place], rest.sum(axis=1)))
     if cell.column == "alpha_without" and rest.shape[1] > 1:
-        return Working(say("means_alpha_without", value=cell, name=name), *_alpha(rest))
+        return Working(say("means_alpha_without", value=cell, name=name), *alpha_lines(rest))
     return None
 
 
@@ -179,15 +220,3 @@ def _with_rest(x: Floats, y: Floats) -> Lines:
     )
     formula = "Σ(x − Mx)(y − My) ÷ √(Σ(x − Mx)² × Σ(y − My)²)"
     return formula, f"{signed(both)} ÷ √({shown(first)} × {shown(second)})", steps
-
-
-def _alpha(rest: Floats) -> Lines:
-    k, variances, total = rest.shape[1], rest.var(axis=0, ddof=1), float(rest.sum(axis=1).var(ddof=1))
-    own = math.fsum(variances.tolist())
-    steps = (
-        f"k = {k}",
-        f"n = {rest.shape[0]}",
-        say("step_sum_of_variances", value=shown(own)),
-        say("step_variance_of_sum", value=shown(total)),
-    )
-    return "k ÷ (k − 1) × (1 − Σs² ÷ s²t)", f"{k} ÷ ({k} − 1) × (1 − {shown(own)} ÷ {shown(total)})", steps

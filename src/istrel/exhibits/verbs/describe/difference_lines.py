@@ -7,20 +7,29 @@ from istrel.exhibits.verbs.sums_working import SMALL, Lines, Sums, mean_lines, s
 from istrel.exhibits.working import Line, shown, signed
 from istrel.stats.differences.common import GroupTest
 
+NEAR = 20.0  # times their difference, from which means need more digits
 OMEGA = "df₁(F − 1) ÷ (df₁(F − 1) + N)"
 
 
-def _steps(*groups: Sums) -> tuple[str, ...]:
+def group_steps(*groups: Sums) -> tuple[str, ...]:
     """n, mean and variance of each group."""
     steps: list[str] = []
     for letter, sums in zip(SMALL[: len(groups)], groups, strict=True):
-        steps += [f"n{letter} = {sums.n}", f"M{letter} = {mean_lines(sums)[1]} = {shown(sums.mean)}"]
+        steps += [f"n{letter} = {sums.n}", f"M{letter} = {mean_lines(sums)[1]} = {_mean(sums, groups)}"]
         steps += [f"s²{letter} = {variance_lines(sums)[1]} = {shown(sums.variance)}"]
     return tuple(steps)
 
 
+def _mean(sums: Sums, groups: tuple[Sums, ...]) -> str:
+    """A mean with as many digits as its difference from that of the other of two groups needs."""
+    apart = abs(groups[0].mean - groups[1].mean) if len(groups) == 2 else 0.0
+    near = apart > 0 and abs(sums.mean) > NEAR * apart
+    return shown(sums.mean, times=min(1e8, 1e3 * abs(sums.mean) / apart) if near else 1.0)
+
+
 def _apart(first: Sums, second: Sums) -> str:
-    return f"({shown(first.mean)} − {signed(second.mean)})"
+    subtracted = _mean(second, (first, second))
+    return f"({_mean(first, (first, second))} − {f'({subtracted})' if subtracted.startswith('−') else subtracted})"
 
 
 def g_lines(first: Sums, second: Sums) -> Lines:
@@ -28,25 +37,31 @@ def g_lines(first: Sums, second: Sums) -> Lines:
     formula = "(1 − 3 ÷ (4 × (n₁ + n₂) − 9)) × (M₁ − M₂) ÷ √((s²₁ + s²₂) ÷ 2)"
     spread = f"√(({shown(first.variance)} + {shown(second.variance)}) ÷ 2)"
     factor = f"(1 − 3 ÷ (4 × {total} − 9))" if total > 4 else "0"
-    return formula, f"{factor} × {_apart(first, second)} ÷ {spread}", _steps(first, second)
+    return formula, f"{factor} × {_apart(first, second)} ÷ {spread}", group_steps(first, second)
 
 
 def p_lines(test: GroupTest, first: Sums, second: Sums) -> Lines:
     """T(t; df) is the share of Student's t distribution below t."""
     assert isinstance(test.statistic, float)
     t, (df,) = test.statistic, test.df
-    parts = [f"{shown(sums.variance)} ÷ {sums.n}" for sums in (first, second)]
-    below = " + ".join(f"({part})^2 ÷ ({sums.n} − 1)" for part, sums in zip(parts, (first, second), strict=True))
-    steps: tuple[Line, ...] = (
-        *_steps(first, second),
-        f"t = {_apart(first, second)} ÷ √({parts[0]} + {parts[1]}) = {shown(t)}",
-        f"df = ({parts[0]} + {parts[1]})^2 ÷ ({below}) = {shown(df)}",
-        say("step_student"),
-    )
+    steps = (*spread_steps(test, first, second), say("step_student"))
     return "2 × T(−|t|; df)", f"2 × T({shown(-abs(t))}; {shown(df)})", steps
 
 
-def _f_steps(groups: list[Sums], f: float, df2: float) -> tuple[str, ...]:
+def spread_steps(test: GroupTest, first: Sums, second: Sums) -> tuple[Line, ...]:
+    """The steps to Welch's t and its degrees of freedom."""
+    assert isinstance(test.statistic, float)
+    t, (df,) = test.statistic, test.df
+    parts = [f"{shown(sums.variance)} ÷ {sums.n}" for sums in (first, second)]
+    below = " + ".join(f"({part})^2 ÷ ({sums.n} − 1)" for part, sums in zip(parts, (first, second), strict=True))
+    return (
+        *group_steps(first, second),
+        f"t = {_apart(first, second)} ÷ √({parts[0]} + {parts[1]}) = {shown(t)}",
+        f"df = ({parts[0]} + {parts[1]})^2 ÷ ({below}) = {shown(df)}",
+    )
+
+
+def f_steps(groups: list[Sums], f: float, df2: float) -> tuple[str, ...]:
     """The steps to Welch's F: each group weighs as surely as its mean is known."""
     k = len(groups)
     weights = [g.n / g.variance for g in groups]
@@ -54,7 +69,7 @@ def _f_steps(groups: list[Sums], f: float, df2: float) -> tuple[str, ...]:
     centre = sum(w * g.mean for w, g in zip(weights, groups, strict=True)) / whole
     uneven = sum((1 - w / whole) ** 2 / (g.n - 1) for w, g in zip(weights, groups, strict=True))
     between = sum(w * (g.mean - centre) ** 2 for w, g in zip(weights, groups, strict=True)) / (k - 1)
-    steps = list(_steps(*groups))
+    steps = list(group_steps(*groups))
     for letter, w, g in zip(SMALL[: len(groups)], weights, groups, strict=True):
         steps.append(f"w{letter} = {g.n} ÷ {shown(g.variance)} = {shown(w)}")
     steps.append(f"W = {' + '.join(map(shown, weights))} = {shown(whole)}")
@@ -77,7 +92,7 @@ def f_lines(test: GroupTest, groups: list[Sums]) -> Lines:
     """P(F; df₁; df₂) is the share of the F distribution above F."""
     assert isinstance(test.statistic, float)
     f, (df1, df2) = test.statistic, test.df
-    steps = (*_f_steps(groups, f, df2), f"df₁ = {len(groups)} − 1 = {shown(df1)}")
+    steps = (*f_steps(groups, f, df2), f"df₁ = {len(groups)} − 1 = {shown(df1)}")
     return "P(F; df₁; df₂)", f"P({shown(f)}; {shown(df1)}; {shown(df2)})", (*steps, say("step_fisher"))
 
 
@@ -86,7 +101,7 @@ def omega_lines(test: GroupTest, groups: list[Sums]) -> Lines:
     assert isinstance(test.statistic, float)
     f, (df1, df2) = test.statistic, test.df
     total = sum(group.n for group in groups)
-    steps = (*_f_steps(groups, f, df2), f"df₁ = {len(groups)} − 1 = {shown(df1)}", f"N = {total}")
+    steps = (*f_steps(groups, f, df2), f"df₁ = {len(groups)} − 1 = {shown(df1)}", f"N = {total}")
     if f <= 1:
         return say("formula_omega_is_0", formula=OMEGA), "0", steps
     above = f"{shown(df1)} × ({shown(f)} − 1)"

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from istrel.exhibits.shared import moments_of
 from istrel.exhibits.text import Cell, say
+from istrel.exhibits.verbs.adjusted_working import explain_adjusted
 from istrel.exhibits.verbs.describe.categories_working import explain_chi_square, explain_shares
 from istrel.exhibits.verbs.describe.difference_lines import (
     distribution_lines,
@@ -14,7 +15,14 @@ from istrel.exhibits.verbs.describe.difference_lines import (
     p_lines,
 )
 from istrel.exhibits.verbs.describe.differences import true_groups
-from istrel.exhibits.verbs.describe.persons_working import explain_persons, explain_persons_test
+from istrel.exhibits.verbs.describe.limits_working import explain_limit
+from istrel.exhibits.verbs.describe.pairs_working import explain_pair
+from istrel.exhibits.verbs.describe.persons_working import (
+    explain_end_of_change,
+    explain_persons,
+    explain_persons_test,
+    moments_between,
+)
 from istrel.exhibits.verbs.describe.ranks_working import explain_rank_test, explain_ranks
 from istrel.exhibits.verbs.describe.resolve import DescribePlan
 from istrel.exhibits.verbs.describe.result import DescribeResult, Difference
@@ -38,36 +46,81 @@ OF_DISTRIBUTION = {
 
 
 def explain_difference(plan: DescribePlan, result: DescribeResult, cell: Cell) -> Working | None:
-    """The working of a difference or its p; None for adjusted p, exact ones, and what is more than sums and order."""
+    """The working of a difference, an end of its interval, or its p; None for exact p, and what is more than sums and order."""
     for found in result.differences:
-        key = " × ".join(found.grouping)
         if found.group is not None and cell.row == " @ ".join(filter(None, (found.variable, found.group.key))):
             return _against(plan, found, cell)
-        if cell.row != found.variable:
-            continue
-        if cell.column == f"{key}/difference" and found.effect is not None:
-            return explain_persons(plan, found, cell) if found.persons else _measure(plan, found, cell)
-        if cell.column == f"{key}/p" and found.test is not None and found.p_adjusted is None:
-            explain = explain_persons_test if found.persons else _test
-            return explain(plan, found, found.test, cell) or _of_statistic(plan, found, found.test, cell)
+        of, what = _asked(cell)
+        if (cell.row, of) == (found.variable, " × ".join(found.grouping)) and what:
+            return _of_groups(plan, found, cell, what, result)
+    for found in result.pairs:
+        of, what = _asked(cell)
+        keys = " − ".join(group.key for group in found.between or ())
+        if (cell.row, of) == (found.variable, keys) and what:
+            return _of_pair(plan, found, cell, what, result)
     return None
+
+
+def _asked(cell: Cell) -> tuple[str, str]:
+    """(what is compared, which of its numbers: difference, low, high or p; empty for none of these)."""
+    column, end = cell.column, ""
+    if column.endswith(("/difference/low", "/difference/high")):
+        column, _, end = column.rpartition("/")
+    of, _, what = column.rpartition("/")
+    return of, end or (what if what in ("difference", "p") else "")
+
+
+def _of_groups(plan: DescribePlan, found: Difference, cell: Cell, what: str, result: DescribeResult) -> Working | None:
+    if what == "difference" and found.effect is not None:
+        return explain_persons(plan, found, cell) if found.persons else _measure(plan, found, cell)
+    if what in ("low", "high"):
+        if found.persons:
+            means = moments_between(plan, found)
+            if means is not None and found.effect is not None and found.effect.measure == "g_average":
+                return explain_limit(plan, found, cell, lambda: means)
+            return explain_end_of_change(plan, found, cell, low=what == "low")
+        return explain_limit(plan, found, cell, lambda: (_moments(found, plan), _groups(found, plan)))
+    if found.test is None:
+        return None
+    if isinstance(found.p_adjusted, float) and isinstance(found.test.p, float):
+        family = [d.test.p for d in result.differences if d.test is not None and isinstance(d.test.p, float)]
+        return explain_adjusted(cell, found.test.p, family, plan.request.settings["adjust"])
+    explain = explain_persons_test if found.persons else _test
+    return explain(plan, found, found.test, cell) or _of_statistic(plan, found, found.test, cell)
+
+
+def _of_pair(plan: DescribePlan, found: Difference, cell: Cell, what: str, result: DescribeResult) -> Working | None:
+    if found.test is None or plan.cases.weighted:
+        return None
+    if what == "p" and isinstance(found.p_adjusted, float) and isinstance(found.test.p, float):
+        mine = (d for d in result.pairs if (d.variable, d.grouping) == (found.variable, found.grouping))
+        family = [d.test.p for d in mine if d.test is not None and isinstance(d.test.p, float)]
+        return explain_adjusted(cell, found.test.p, family, "holm")
+    if found.paired:
+        if what in ("low", "high"):
+            return explain_end_of_change(plan, found, cell, low=what == "low")
+        return explain_persons(plan, found, cell) if what == "difference" else None
+    return explain_pair(plan, found, cell, what, lambda: _by_key(found, plan))
 
 
 def _against(plan: DescribePlan, found: Difference, cell: Cell) -> Working | None:
     """A mean less a norm, and its p."""
     if found.test is None or found.norm is None or found.group is None or plan.cases.weighted:
         return None
-    if found.test.name != "one_sample_t" or cell.column not in ("against", "against p"):
+    if found.test.name != "one_sample_t" or not cell.column.startswith("against"):
         return None
     grouping = next(one for one in plan.groupings if found.group in one.groups)
     place = list(grouping.groups).index(found.group)
-    sums = Sums(moments_of(found.variable, grouping, plan.data).of(slice(place, place + 1)))
+    m = moments_of(found.variable, grouping, plan.data).of(slice(place, place + 1))
+    sums = Sums(m)
+    if cell.column.endswith(("/low", "/high")):
+        return explain_limit(plan, found, cell, lambda: (m, [sums]))
     name = titled(plan.data.variable(found.variable))
     if cell.column == "against":
         steps = mean_steps(sums)
         means = say("means_against", value=cell, name=name, norm=Cell(found.norm, Kind.EDGE))
         return Working(means, "M − µ", f"{shown(sums.mean)} − {signed(found.norm)}", steps)
-    if not isinstance(found.test.statistic, float) or found.p_adjusted is not None:
+    if not isinstance(found.test.statistic, float) or found.p_adjusted is not None or cell.column != "against p":
         return None
     return Working(say("means_p", value=cell, name=name), *norm_lines(found.test.statistic, sums, found.norm))
 
@@ -120,3 +173,9 @@ def _groups(found: Difference, plan: DescribePlan) -> list[Sums]:
     """The sums of the groups that were compared, in their order."""
     m = _moments(found, plan)
     return [Sums(m.of(slice(k, k + 1))) for k in range(m.n.size) if m.n[k] > 0]
+
+
+def _by_key(found: Difference, plan: DescribePlan) -> dict[str, Sums]:
+    """The same by the keys of their groups."""
+    m, grouping = _moments(found, plan), next(one for one in plan.groupings if one.names == found.grouping)
+    return {grouping.groups[k].key: Sums(m.of(slice(k, k + 1))) for k in range(m.n.size) if m.n[k] > 0}

@@ -18,7 +18,7 @@ from istrel.exhibits.verbs.sums_working import Lines, Sums
 from istrel.exhibits.wording import group_label, titled
 from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.stats.differences.common import GroupTest
-from istrel.stats.moments import moments
+from istrel.stats.moments import Moments, moments
 
 Array = NDArray[np.float64]
 
@@ -60,6 +60,22 @@ def explain_persons_test(plan: DescribePlan, found: Difference, test: GroupTest,
     return None
 
 
+def explain_end_of_change(plan: DescribePlan, found: Difference, cell: Cell, *, low: bool) -> Working | None:
+    """An end of the interval of a mean change; None for other measures of persons."""
+    from istrel.stats.special import stdtrit
+
+    effect = found.effect
+    x = None if effect is None or effect.measure != "mean_difference" or not found.paired else _changes(plan, found)
+    if effect is None or x is None:
+        return None
+    n, mean, sd, steps = _of_changes(x)
+    error, sign = sd / math.sqrt(n), "−" if low else "+"
+    t = shown(float(stdtrit(n - 1, 0.5 + effect.level / 2)), times=error)
+    made = f"SE = {shown(sd)} ÷ √({n}) = {shown(error)}", f"t({n - 1}; {shown(0.5 + effect.level / 2)}) = {t}"
+    means = say("means_limit", value=cell, level=Cell(100 * effect.level))
+    return Working(means, f"M {sign} t × SE", f"{signed(mean)} {sign} {t} × {shown(error)}", (*steps, *made))
+
+
 def _grouping(plan: DescribePlan, found: Difference) -> Grouping:
     return next(one for one in plan.groupings if one.names == found.grouping)
 
@@ -78,12 +94,18 @@ def _changes(plan: DescribePlan, found: Difference) -> Array | None:
 
 def _between(plan: DescribePlan, found: Difference) -> tuple[Sums, Sums] | None:
     """The sums of the persons' means in both groups."""
+    made = moments_between(plan, found)
+    return None if made is None or len(made[1]) != 2 else (made[1][0], made[1][1])
+
+
+def moments_between(plan: DescribePlan, found: Difference) -> tuple[Moments, list[Sums]] | None:
+    """The moments of the persons' means in both groups, together and one by one."""
     persons, grouping = persons_of(plan.data, plan.cases), _grouping(plan, found)
-    if persons is None or found.between is None:
+    if persons is None or found.between is None or found.paired:
         return None
     m = moments(cells_between(found.variable, grouping, grouping.n_groups, persons, plan))
-    first, second = (list(grouping.groups).index(group) for group in found.between)
-    return Sums(m.of(slice(first, first + 1))), Sums(m.of(slice(second, second + 1)))
+    places = [list(grouping.groups).index(group) for group in found.between]
+    return m, [Sums(m.of(slice(place, place + 1))) for place in places]
 
 
 def _of_changes(x: Array) -> tuple[int, float, float, tuple[Line, ...]]:

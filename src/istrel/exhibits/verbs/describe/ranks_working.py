@@ -22,7 +22,7 @@ Counts = NDArray[np.int64]
 def explain_ranks(plan: DescribePlan, found: Difference, cell: Cell) -> Working | None:
     """The working of a measure by ranks; None for many groups."""
     assert found.effect is not None
-    measure, counts = found.effect.measure, _counts(plan, found)
+    measure, counts = found.effect.measure, ranked_counts(plan, found)
     if counts.shape[1] > MOST_GROUPS:
         return None
     name = titled(plan.data.variable(found.variable))
@@ -31,23 +31,22 @@ def explain_ranks(plan: DescribePlan, found: Difference, cell: Cell) -> Working 
     if found.between is None or counts.shape[1] != 2:
         return None
     first, second = (group_label(group, several=True) for group in found.between)
-    lines = {"cliffs_delta": _delta, "median_difference": _shift}.get(measure)
-    if lines is None:
+    if measure not in ("cliffs_delta", "median_difference"):
         return None
-    means = say(f"means_{measure}", value=cell, name=name, first=first, second=second)
-    return Working(means, *lines(counts, cell))
+    lines = delta_lines(counts) if measure == "cliffs_delta" else _shift(counts, cell)
+    return Working(say(f"means_{measure}", value=cell, name=name, first=first, second=second), *lines)
 
 
 def explain_rank_test(plan: DescribePlan, found: Difference, test: GroupTest, cell: Cell) -> Working | None:
     """The working of the p of a test of ranks; None where all arrangements were gone through, and for many groups."""
-    counts = _counts(plan, found)
+    counts = ranked_counts(plan, found)
     if test.exact or counts.shape[1] > MOST_GROUPS:
         return None
     lines = _mann_whitney(counts) if test.name == "mann_whitney" else _kruskal_wallis(counts)
     return Working(say("means_p", value=cell, name=titled(plan.data.variable(found.variable))), *lines)
 
 
-def _counts(plan: DescribePlan, found: Difference) -> Counts:
+def ranked_counts(plan: DescribePlan, found: Difference) -> Counts:
     """Values in their order by groups that have some."""
     grouping = next(one for one in plan.groupings if one.names == found.grouping)
     if plan.data.variable(found.variable).level is Level.ORDINAL:
@@ -57,7 +56,7 @@ def _counts(plan: DescribePlan, found: Difference) -> Counts:
     return counts[counts.sum(axis=1) > 0][:, counts.sum(axis=0) > 0]
 
 
-def _delta(counts: Counts, _: Cell) -> Lines:
+def delta_lines(counts: Counts) -> Lines:
     first, second = counts.T
     n, m = int(first.sum()), int(second.sum())
     below = np.cumsum(second) - second
@@ -79,7 +78,7 @@ def _shift(counts: Counts, cell: Cell) -> Lines:
     return say("formula_shift"), shown(cell.value), steps
 
 
-def _ranked(counts: Counts) -> tuple[list[int], list[float], int, int]:
+def ranked_sums(counts: Counts) -> tuple[list[int], list[float], int, int]:
     """(n of each group, its sum of ranks, all cases, Σ(t³ − t) over values that t cases share)."""
     ties = counts.sum(axis=1)
     middle = np.cumsum(ties) - (ties - 1) / 2
@@ -90,7 +89,7 @@ def _ranked(counts: Counts) -> tuple[list[int], list[float], int, int]:
 
 def _mann_whitney(counts: Counts) -> Lines:
     """Φ(z) is the share of the normal distribution below z."""
-    (n, m), (ranks, _), total, shared = _ranked(counts)
+    (n, m), (ranks, _), total, shared = ranked_sums(counts)
     u = ranks - n * (n + 1) / 2
     spread = (n * m / 12 * (total + 1 - shared / (total * (total - 1)))) ** 0.5
     z = max(0.0, abs(u - n * m / 2) - 0.5) / spread
@@ -111,7 +110,7 @@ def _mann_whitney(counts: Counts) -> Lines:
 
 
 def _h(counts: Counts) -> tuple[float, tuple[Line, ...]]:
-    sizes, sums, total, shared = _ranked(counts)
+    sizes, sums, total, shared = ranked_sums(counts)
     middle = (total + 1) / 2
     parts = [f"({shown(r)} − {n} × {shown(middle)})^2 ÷ {n}" for n, r in zip(sizes, sums, strict=True)]
     off = sum((r - n * middle) ** 2 / n for n, r in zip(sizes, sums, strict=True))

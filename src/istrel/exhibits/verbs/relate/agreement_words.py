@@ -47,10 +47,15 @@ def _with_interval(made: dict[str, Cell], key: str) -> Text:
     return say("value_with_interval", value=value, low=low, high=high)
 
 
+def agreement_row(cell: RelateCell, plan: RelatePlan) -> str:
+    """The key of the row of a group."""
+    a, b = plan.subjects
+    return f"{a} ~ {b} @ {cell.group.key}" if cell.group.key else f"{a} ~ {b}"
+
+
 def agreement_numbers(cell: RelateCell, plan: RelatePlan) -> Iterator[Cell]:
     """Every number of the agreement in a group."""
-    a, b = plan.subjects
-    row = f"{a} ~ {b} @ {cell.group.key}" if cell.group.key else f"{a} ~ {b}"
+    row = agreement_row(cell, plan)
     yield count_cell(cell.pairs[0].n, row=row, column="n")
     found: dict[str, Value] = {}
     if cell.kappa is not None:

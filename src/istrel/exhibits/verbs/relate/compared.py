@@ -107,6 +107,15 @@ def with_agreement(cell: RelateCell, grouping: Grouping, place: int, plan: Relat
     return replace(cell, kappa=made if why is None else Kappa(made.value, why, why, made.observed))
 
 
+def rated(
+    a: str, b: str, grouping: Grouping, place: int, plan: RelatePlan
+) -> tuple[np.ndarray | None, np.ndarray, np.ndarray]:
+    """(how often each value of one stands beside each of the other, None for measures; the values of both) of a group."""
+    used = (grouping.codes == place) & plan.data.present(a) & plan.data.present(b)
+    x, y = (plan.data.numbers(name).values[used] for name in (a, b))
+    return None if plan.data.variable(a).level.measured else _table(a, b, used, plan), x, y
+
+
 def _table(a: str, b: str, used: np.ndarray, plan: RelatePlan) -> np.ndarray:
     """How often each value of one stands beside each of the other, the values of both in one order."""
     first, second = plan.data.categories(a), plan.data.categories(b)

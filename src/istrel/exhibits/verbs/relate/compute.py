@@ -173,15 +173,22 @@ def _alphas(part: Part, plan: RelatePlan) -> dict[str, Value]:
     """Cronbach's alpha of each composite among the cases of a group."""
     found: dict[str, Value] = {}
     for name in plan.names:
-        items = items_of(plan.data.variable(name).formula, plan.data)
-        if items is None:
-            continue
-        kept = plan.data.kept[part.rows]
-        values = np.column_stack([column.values[part.rows] for _, column in items]).astype(np.float64)
-        valid = np.column_stack([_answered(item, column, plan)[part.rows] & kept for item, column in items])
-        alpha = cronbach_alpha(values, valid, part.times).value
-        found[name] = alpha if np.isfinite(alpha) else Undefined("all_values_are_equal")
+        items = alpha_items(name, part, plan)
+        if items is not None:
+            alpha = cronbach_alpha(*items, part.times).value
+            found[name] = alpha if np.isfinite(alpha) else Undefined("all_values_are_equal")
     return found
+
+
+def alpha_items(name: str, part: Part, plan: RelatePlan) -> tuple[Array, NDArray[np.bool_]] | None:
+    """(values, which are usable) of the items of a composite, shape (cases, items); None where it is none."""
+    items = items_of(plan.data.variable(name).formula, plan.data)
+    if items is None:
+        return None
+    kept = plan.data.kept[part.rows]
+    values = np.column_stack([column.values[part.rows] for _, column in items]).astype(np.float64)
+    valid = np.column_stack([_answered(item, column, plan)[part.rows] & kept for item, column in items])
+    return values, valid
 
 
 def _answered(item: str, column: Column, plan: RelatePlan) -> NDArray[np.bool_]:
@@ -408,12 +415,17 @@ def _by_eta(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
     return Pair(a, b, "eta", value, n, p, p, none, none)
 
 
-def _by_v(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
+def counts_of_both(a: str, b: str, part: Part, plan: RelatePlan) -> NDArray[np.int64]:
+    """How many cases have each value of one and of the other, shape (values, values)."""
     first, second = plan.data.categories(a), plan.data.categories(b)
     both = part.both(a, b)
     r, c = len(first.values), len(second.values)
     flat = first.codes[part.rows][both].astype(np.int64) * c + second.codes[part.rows][both]
-    counts = counted(flat, r * c, None if part.times is None else part.times[both]).reshape(r, c)
+    return counted(flat, r * c, None if part.times is None else part.times[both]).reshape(r, c)
+
+
+def _by_v(a: str, b: str, part: Part, plan: RelatePlan) -> Pair:
+    both, counts = part.both(a, b), counts_of_both(a, b, part, plan)
     _, corrected = association.cramers_v(counts)
     none = Undefined("no_interval_for_v")
     p = association.chi_square(counts).p

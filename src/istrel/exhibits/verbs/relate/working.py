@@ -9,7 +9,15 @@ from numpy.typing import NDArray
 
 from istrel.exhibits.persons import person_codes
 from istrel.exhibits.text import Cell, Text, say
+from istrel.exhibits.verbs.relate.agreement_words import agreement_row
 from istrel.exhibits.verbs.relate.compute import Part, moments_of, part_of
+from istrel.exhibits.verbs.relate.other_working import (
+    explain_agreement,
+    explain_alpha,
+    explain_end,
+    explain_mixed,
+    explain_p,
+)
 from istrel.exhibits.verbs.relate.resolve import RelatePlan
 from istrel.exhibits.verbs.relate.result import Pair, RelateCell, RelateResult
 from istrel.exhibits.verbs.relate.typeset import row_key
@@ -24,26 +32,41 @@ MOST_PAIRED = 3_000  # cases whose pairs are compared one by one
 
 
 def explain(plan: RelatePlan, result: RelateResult, cell: Cell) -> Working | None:
-    """The working of a number; None for hidden ones, those of a weighted sample or of rows that are counted, and association of
-    categories.
-    """
+    """The working of a number; None for hidden ones, and those of a weighted sample or of rows that are counted."""
     if plan.cases.weighted or plan.data.times is not None or not isinstance(cell.value, float | int):
         return None
     for found in result.cells:
         name = next((name for name in found.variables if row_key(name, found) == cell.row), "")
         if name and cell.statistic in ("n", "mean", "sd"):
             return _measure(name, found, cell, plan)
+        if name and cell.column == "alpha":
+            return explain_alpha(name, cell, _part(found, plan), plan)
+        if cell.row.startswith(" ~ ".join(plan.subjects)) and agreement_row(found, plan) == cell.row:
+            return explain_agreement(found, cell, plan)
         for pair in found.pairs:
-            if pair.coefficient == cell.value and _is_at(cell, pair, found):
-                return _coefficient(pair, cell, _part(found, plan), plan)
+            of, end = _asked(cell)
+            if not _is_at(cell.row, of, pair, found):
+                continue
+            if end:
+                return explain_end(pair, cell, plan, low=end == "low")
+            part = _part(found, plan)
+            if of == "p":
+                return explain_p(pair, cell, found, part, plan)
+            return _coefficient(pair, cell, part, plan) or explain_mixed(pair, cell, part, plan)
     return None
 
 
-def _is_at(cell: Cell, pair: Pair, found: RelateCell) -> bool:
-    """Whether a coefficient's cell is that of this pair in this group."""
-    if cell.column == "coefficient" and len(found.pairs) == 1:
-        return True
-    return any(cell.row == row_key(a, found) and cell.column == b for a, b in ((pair.a, pair.b), (pair.b, pair.a)))
+def _asked(cell: Cell) -> tuple[str, str]:
+    """(what a row is related to, which end of its interval: empty for the coefficient itself)."""
+    of, _, end = cell.column.rpartition("/")
+    return (of, end) if end in ("low", "high") else (cell.column, "")
+
+
+def _is_at(row: str, of: str, pair: Pair, found: RelateCell) -> bool:
+    """Whether a cell is that of this pair in this group."""
+    if of in ("coefficient", "p", ""):
+        return len(found.pairs) == 1 or row in (row_key(pair.a, found), row_key(pair.b, found))
+    return any(row == row_key(a, found) and of == b for a, b in ((pair.a, pair.b), (pair.b, pair.a)))
 
 
 def _part(found: RelateCell, plan: RelatePlan) -> Part:
