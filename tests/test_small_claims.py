@@ -20,6 +20,9 @@ from lxml import etree
 from istrel.data.codebook import parse_missing
 from istrel.data.dataset import Dataset
 from istrel.data.reading.letters import _lines_with_odd_bytes
+from istrel.data.reading.ragged import MOST_SHOWN, Row
+from istrel.data.reading.ragged import remark as ragged_remark
+from istrel.data.rows import Rows
 from istrel.english import english
 from istrel.exhibits.forms.heat_map import _alike
 from istrel.exhibits.printing import as_plain, print_notes
@@ -31,10 +34,11 @@ from istrel.render.refresh.word.whole import Whole
 from istrel.render.template.word import _fitted
 from istrel.render.word.controls import _span
 from istrel.render.word.letters import Changes
-from istrel.sentence import parse
+from istrel.sentence import parse, request_of
 from istrel.sentence.names import Typed
 from istrel.stats.binning import ClassSettings, class_edges
 from istrel.stats.normality import _lilliefors_p
+from istrel.study.changes.codebook import MarkPersonal
 from istrel.study.manuscript import printed_sides
 from istrel.study.prose import Moved
 from istrel.study.rows import offers
@@ -225,3 +229,33 @@ def test_a_table_is_no_wider_than_the_text_of_a_template_and_no_narrower_than_ca
     section.page_width, section.left_margin, section.right_margin = Mm(page), Mm(10), Mm(10)
     wide = msgspec.structs.replace(style, table=msgspec.structs.replace(style.table, width_mm=160.0))
     assert _fitted(Document((), wide), home).style.table.width_mm == pytest.approx(width, abs=0.01)
+
+
+@pytest.mark.parametrize(("n", "shown"), [(1, "a"), (2, "a, b"), (3, "a, b …")])
+def test_many_personal_variables_are_named_by_the_first_two(n: int, shown: str) -> None:
+    assert MarkPersonal(("a", "b", "c")[:n]).words.startswith(shown + " ")
+
+
+@pytest.mark.parametrize("n", [MOST_SHOWN, MOST_SHOWN + 2])
+def test_lines_set_aside_are_counted_where_not_all_are_shown(n: int) -> None:
+    said = ragged_remark(tuple(Row(line, 3, f"x{line}") for line in range(n)), 2)
+    assert ("more" in said) == (n > MOST_SHOWN)
+    assert n <= MOST_SHOWN or "and 2 more" in said
+
+
+def test_a_combination_alone_is_one_subject_and_two_variables_are_several(data_of: Maker) -> None:
+    book = data_of("a,b\nx,1\ny,2\n").codebook
+    said = {sentence: request_of(sentence, book).place.several for sentence in ("count a × b", "count a, b", "count a")}
+    assert said == {"count a × b": False, "count a, b": True, "count a": False}
+
+
+def test_strata_in_words_and_in_numbers_are_the_same_strata(data_of: Maker) -> None:
+    rows = "".join(f"{1 + k % 3},{k % 2},{'ab'[k % 2]},{k * 7 % 11}\n" for k in range(24))
+    data = data_of(f"w,number,word,x\n{rows}")
+    errors = []
+    for strata in ("number", "word"):
+        book = replace(data.codebook, rows=Rows(weight="w", strata=strata))
+        (cell,) = make_exhibit("describe x with se", replace(data, codebook=book)).result.cells
+        errors.append(cell.number("se"))
+    assert errors[0] == pytest.approx(errors[1], rel=1e-14)
+    assert errors[0] > 0
