@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
-from istrel.exhibits.text import Cell, say
+from istrel.exhibits.text import Cell, count_cell, say
 from istrel.exhibits.working import Line, Working, shown
 
 FORMULAS = {"holm": "(m − k + 1) × p(k)", "bh": "m ÷ k × p(k)"}
@@ -32,7 +32,7 @@ def explain_adjusted(cell: Cell, own: float, family: Sequence[float], method: st
     steps: list[Line] = [f"m = {m}", f"k = {k}"]
     listed = enumerate(ordered, start=1) if m <= MOST_LISTED else ((k, ordered[k - 1]),)
     steps += [f"p({at}) = {_part(p)}" for at, p in listed]
-    said = say("means_p_adjusted", value=cell, n=Cell(m))
+    said = say("means_p_adjusted", value=cell, n=count_cell(m))
     if value > 1:
         return Working(said, say("formula_at_most_1", formula=FORMULAS[method]), "1", tuple(steps))
     return Working(said, FORMULAS[method], filled, tuple(steps))

@@ -23,6 +23,7 @@ from istrel.stats.differences.means import welch
 from istrel.stats.differences.ranks import delta_variance, rank_of_limit
 from istrel.stats.differences.ratios import likeliest_second
 from istrel.stats.moments import Moments
+from istrel.style.numbers import Kind
 
 
 def explain_limit(
@@ -53,7 +54,7 @@ def explain_limit(
         lines = OF_COUNTS[effect.measure](plan, found, end, effect.level, low)
     if lines is None:
         return None
-    return Working(say("means_limit", value=cell, level=Cell(100 * effect.level)), *lines)
+    return Working(say("means_limit", value=cell, level=Cell(100 * effect.level, Kind.EDGE)), *lines)
 
 
 def _noncentral(share: str, tail: float, words: str) -> tuple[Line, ...]:

@@ -19,6 +19,7 @@ from istrel.exhibits.wording import group_label, titled
 from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.stats.differences.common import GroupTest
 from istrel.stats.studentized import range_limit
+from istrel.style.numbers import Kind
 
 
 def explain_pair(
@@ -40,7 +41,7 @@ def explain_pair(
     means = {
         "difference": say("means_pair", value=cell, name=name, first=first, second=second),
         "p": say("means_p", value=cell, name=name),
-    }.get(what) or say("means_limit", value=cell, level=Cell(100 * found.effect.level))
+    }.get(what) or say("means_limit", value=cell, level=Cell(100 * found.effect.level, Kind.EDGE))
     if found.test.name == "games_howell":
         every = groups()
         pair = [every.get(group.key) for group in found.between]

@@ -19,6 +19,7 @@ from istrel.exhibits.wording import group_label, titled
 from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.stats.differences.common import GroupTest
 from istrel.stats.moments import Moments, moments
+from istrel.style.numbers import Kind
 
 Array = NDArray[np.float64]
 
@@ -72,7 +73,7 @@ def explain_end_of_change(plan: DescribePlan, found: Difference, cell: Cell, *, 
     error, sign = sd / math.sqrt(n), "−" if low else "+"
     t = shown(float(stdtrit(n - 1, 0.5 + effect.level / 2)), times=error)
     made = f"SE = {shown(sd)} ÷ √({n}) = {shown(error)}", f"t({n - 1}; {shown(0.5 + effect.level / 2)}) = {t}"
-    means = say("means_limit", value=cell, level=Cell(100 * effect.level))
+    means = say("means_limit", value=cell, level=Cell(100 * effect.level, Kind.EDGE))
     return Working(means, f"M {sign} t × SE", f"{signed(mean)} {sign} {t} × {shown(error)}", (*steps, *made))
 
 

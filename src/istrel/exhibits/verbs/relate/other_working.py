@@ -22,6 +22,7 @@ from istrel.exhibits.wording import titled
 from istrel.exhibits.working import Line, Working, shown, signed
 from istrel.stats.agreement import REACH
 from istrel.stats.correlation import EXACT_RHO
+from istrel.style.numbers import Kind
 
 Floats = NDArray[np.float64]
 SPREADS = {"pearson": ("1 ÷ (n − 3)", 3), "spearman": ("(1 + r² ÷ 2) ÷ (n − 3)", 3), "kendall": ("0.437 ÷ (n − 4)", 4)}
@@ -93,7 +94,7 @@ def explain_end(pair: Pair, cell: Cell, plan: RelatePlan, *, low: bool) -> Worki
         f"u = ln((1 + {signed(r)}) ÷ (1 − {signed(r)})) ÷ 2 {sign} {shown(z)} × {shown(spread)} = {shown(u)}",
     )
     part = f"{E}^(2 × {signed(u)})"
-    means = say("means_limit", value=cell, level=Cell(100 * confidence))
+    means = say("means_limit", value=cell, level=Cell(100 * confidence, Kind.EDGE))
     said = f"(e^(2u) − 1) ÷ (e^(2u) + 1), u = ln((1 + r) ÷ (1 − r)) ÷ 2 {sign} zs, s² = {formula}"
     return Working(means, said, f"({part} − 1) ÷ ({part} + 1)", steps)
 
