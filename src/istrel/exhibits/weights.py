@@ -16,7 +16,7 @@ from istrel.exhibits.store import store_of
 from istrel.problem import Problem
 from istrel.sentence.request import Request
 from istrel.sentence.vocabulary import SETTINGS
-from istrel.stats.survey.distribution import Distribution, distribution
+from istrel.stats.survey.distribution import Distribution, distribution, tallied
 from istrel.stats.survey.means import WeightedMoments, weighted_moments
 from istrel.stats.survey.sample import Sample, sample_of
 from istrel.stats.survey.shares import Shares, shares
@@ -140,14 +140,18 @@ def weighted_moments_of(name: str, grouping: Grouping, data: Dataset) -> Weighte
     return store_of(data).once(("weighted moments", name, grouping.key), make, lambda made: 4 * made.values.nbytes)
 
 
-def distribution_of(name: str, grouping: Grouping, data: Dataset) -> Distribution:
-    """The weighted distribution of a variable in its groups, made once per version."""
+def distribution_of(name: str, grouping: Grouping, data: Dataset, *, rows: bool = True) -> Distribution:
+    """The weighted distribution of a variable in its groups, made once per version; without single rows where these are not asked
+    for.
+    """
 
     def make() -> Distribution:
         numbers, weights = data.numbers(name), sample_in(data).weights
-        return distribution(numbers.values, weights, _in_use(numbers.valid, grouping), grouping.n_groups)
+        arrange = distribution if rows else tallied
+        return arrange(numbers.values, weights, _in_use(numbers.valid, grouping), grouping.n_groups)
 
-    return store_of(data).once(("weighted", name, grouping.key), make, lambda made: 3 * made.values.nbytes)
+    key = "weighted rows" if rows else "weighted values"
+    return store_of(data).once((key, name, grouping.key), make, lambda made: 3 * made.values.nbytes)
 
 
 def shares_of(levels: NDArray[np.integer], n_levels: int, grouping: Grouping, data: Dataset) -> Shares:

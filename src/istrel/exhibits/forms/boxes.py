@@ -83,7 +83,7 @@ def draw(plan: Plan) -> tuple[BoxCell, ...]:
     made = []
     for name, grouping, cells in groups_of(plan):
         if plan.cases.weighted:
-            spread = distribution_of(name, grouping, plan.data)
+            spread = distribution_of(name, grouping, plan.data, rows=False)
             levels = [spread.quantiles(np.full(grouping.n_groups, p)).tolist() for p in LEVELS]
             means = Estimates(weighted_moments_of(name, grouping, plan.data).mean)
             outside = _outside_weighted(cells, levels, reach, said["whiskers"])

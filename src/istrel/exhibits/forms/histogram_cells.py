@@ -121,7 +121,8 @@ def draw(plan: Plan) -> tuple[HistogramCell, ...]:
         if found is None:
             continue
         means, deviations, medians = _middles(name, grouping, cells, plan)
-        spread = distribution_of(name, grouping, plan.data) if plan.cases.weighted else None
+        dense = said["curve"] in ("density", "both")  # whose bandwidth asks for single rows
+        spread = distribution_of(name, grouping, plan.data, rows=dense) if plan.cases.weighted else None
         inside, below, above = binning.count_groups(cells, found.edges, closed=said["closed"])
         for i, group in enumerate(grouping.groups):
             if not cells.sizes[i]:
@@ -179,7 +180,7 @@ def _middles(name: str, grouping: Grouping, cells: Arranged, plan: Plan) -> tupl
     """(means, standard deviations, medians) of the groups."""
     if plan.cases.weighted:
         m = weighted_moments_of(name, grouping, plan.data)
-        halves = distribution_of(name, grouping, plan.data).quantiles(np.full(grouping.n_groups, 0.5))
+        halves = distribution_of(name, grouping, plan.data, rows=False).quantiles(np.full(grouping.n_groups, 0.5))
         return Estimates(m.mean), Estimates(np.sqrt(m.variance)), Estimates(halves)
     shape = moments_of(name, grouping, plan.data)
     return moments.mean(shape), moments.sd(shape), quantiles.quantile(cells, 0.5, kind=7)

@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from istrel.stats.distinct import distinct_values, places_among
 from istrel.stats.grouping import FEW, order_of
+from istrel.stats.survey.sample import summed
 
 Array = NDArray[np.float64]
 Codes = NDArray[np.integer]
@@ -109,6 +110,24 @@ class Distribution:
         starts = np.flatnonzero(np.concatenate([[True], values[1:] != values[:-1]]))
         sums = np.add.reduceat(weights, starts)
         return tuple(values[starts[sums >= sums.max() * (1 - NEAR)]].tolist())
+
+
+def tallied(values: Array, weights: Array, codes: Codes, n_groups: int) -> Distribution:
+    """The same with each value once in each group, bearing the sum of its weights: enough for all but what asks for single rows.
+
+    Where values are too many to be counted, each row stands by itself.
+    """
+    used = np.flatnonzero(codes >= 0)
+    own, group = values[used], codes[used].astype(np.int64)
+    distinct = distinct_values(own)
+    if distinct.size * n_groups > FEW:
+        return distribution(values, weights, codes, n_groups)
+    place = group * distinct.size + places_among(own, distinct)
+    size = distinct.size * n_groups
+    there = np.flatnonzero(np.bincount(place, minlength=size))
+    sums = summed(place, weights[used], size)[there]
+    bounds = np.searchsorted(there, distinct.size * np.arange(n_groups + 1))
+    return Distribution(distinct[there % max(distinct.size, 1)], sums, bounds.astype(np.int64))
 
 
 def distribution(values: Array, weights: Array, codes: Codes, n_groups: int) -> Distribution:

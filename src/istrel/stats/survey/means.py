@@ -88,7 +88,8 @@ class WeightedMoments:
     @cached_property
     def variance_of_mean(self) -> Array:
         """By the design."""
-        return np.where(self.n > 0, self.sample.variances(self.scores, self.codes, self.n_groups), np.nan)
+        found = self.sample.variances(self.sample.weights * self.deviations, self.codes, self.n_groups)
+        return np.where(self.n > 0, _over(found, self.sums**2), np.nan)
 
     @cached_property
     def covariance_of_means(self) -> Array:
@@ -108,10 +109,18 @@ class WeightedMoments:
         equal = (self.n > 1) & ~(second > 0)
         return estimates(values, (self.n < 1, EMPTY), (self.n < 2, few_values(2)), (equal, CONSTANT))
 
+    @cached_property
+    def _everywhere(self) -> bool:
+        """Whether every row is in a group."""
+        return bool((self.codes >= 0).all())
+
     def _off(self, centre: Array) -> Array:
-        return np.where(self.codes >= 0, self.values - self._of_row(centre), 0.0)
+        off = self.values - self._of_row(centre)
+        return off if self._everywhere else np.where(self.codes >= 0, off, 0.0)
 
     def _of_row(self, of_group: Array) -> Array:
+        if self._everywhere:
+            return of_group[self.codes]
         return np.where(self.codes >= 0, of_group[np.maximum(self.codes, 0)], 0.0)
 
     def _summed(self, scores: Array) -> Array:

@@ -71,30 +71,34 @@ class Sample:
 
     def totals(self, scores: Array, codes: Codes, n_groups: int) -> Totals:
         """What clusters add up to in groups; rows of no group (-1) and out of the sample count nowhere."""
-        used = np.flatnonzero((codes >= 0) & (self.clusters >= 0))
-        clusters, groups, values = self.clusters[used], codes[used].astype(np.int64), scores[used]
+        used = (codes >= 0) & (self.clusters >= 0)
+        clusters, groups, values = self.clusters, codes.astype(np.int64, copy=False), scores
+        if not used.all():
+            clusters, groups, values = clusters[used], groups[used], values[used]
         if self.each:
             return Totals(clusters, groups, values)
         keys = clusters * n_groups + groups
         size = self.strata.size * n_groups
         if size <= DENSE * max(keys.size, 1):
             found = np.flatnonzero(np.bincount(keys, minlength=size))
-            sums = _summed(keys, values, size)[found]
+            sums = summed(keys, values, size)[found]
         else:
             found, place = np.unique(keys, return_inverse=True)
-            sums = _summed(place.ravel(), values, found.size)
+            sums = summed(place.ravel(), values, found.size)
         return Totals(found // n_groups, found % n_groups, sums)
 
     def variances(self, scores: Array, codes: Codes, n_groups: int) -> Array:
         """The variance of the total of the scores in each group, shape (groups,)."""
         totals = self.totals(scores, codes, n_groups)
-        strata = self.strata[totals.clusters]
-        place, size = strata * n_groups + totals.groups, self.sizes.size * n_groups
-        sums = _summed(place, totals.sums, size)
+        place, size = totals.groups, self.sizes.size * n_groups
+        if self.sizes.size > 1:
+            place = self.strata[totals.clusters] * n_groups + place
+        sums = summed(place, totals.sums, size)
         there = np.bincount(place, minlength=size).reshape(-1, n_groups)
         means = sums.reshape(-1, n_groups) / self.sizes[:, None]
-        off = (totals.sums - means.ravel()[place]) ** 2
-        within = _summed(place, off, size).reshape(-1, n_groups)
+        off = totals.sums - means.ravel()[place]
+        off *= off
+        within = summed(place, off, size).reshape(-1, n_groups)
         within = within + (self.sizes[:, None] - there) * means**2
         found: Array = (self.factors[:, None] * within).sum(axis=0) + self._alone(sums.reshape(-1, n_groups))
         return found
@@ -111,7 +115,7 @@ class Sample:
         totals = self.totals(scores, codes, n_groups)
         strata = self.strata[totals.clusters]
         place = strata * n_groups + totals.groups
-        sums = _summed(place, totals.sums, self.sizes.size * n_groups).reshape(-1, n_groups)
+        sums = summed(place, totals.sums, self.sizes.size * n_groups).reshape(-1, n_groups)
         found = self._products(totals, n_groups) - sums.T @ (sums * (self.factors / self.sizes)[:, None])
         alone = sums[self.sizes == 1] - sums.sum(axis=0) / self.strata.size
         found += alone.T @ alone
@@ -125,7 +129,7 @@ class Sample:
         shape = (self.strata.size, n_groups)
         if self.strata.size * n_groups <= DENSE * totals.sums.size:
             places = totals.clusters * n_groups + totals.groups
-            each = _summed(places, totals.sums, self.strata.size * n_groups).reshape(shape)
+            each = summed(places, totals.sums, self.strata.size * n_groups).reshape(shape)
             return np.asarray(each.T @ (each * self.factors[self.strata][:, None]))
         weighed = totals.sums * self.factors[self.strata[totals.clusters]]
         one, other = (csr_array((x, (totals.clusters, totals.groups)), shape=shape) for x in (totals.sums, weighed))
@@ -136,8 +140,8 @@ class Sample:
         used = (codes >= 0) & (self.clusters >= 0)
         values = self.weights if scores is None else scores
         if bool(used.all()):
-            return _summed(codes, values, n_groups)
-        return _summed(codes[used], values[used], n_groups)
+            return summed(codes, values, n_groups)
+        return summed(codes[used], values[used], n_groups)
 
 
 def sample_of(weights: Array, inside: NDArray[np.bool_], strata: Codes | None, clusters: Codes | None) -> Sample:
@@ -163,7 +167,7 @@ def sample_of(weights: Array, inside: NDArray[np.bool_], strata: Codes | None, c
     return Sample(np.where(inside, weights, 0.0), places, stratum[first])
 
 
-def _summed(places: Codes, values: Array, size: int) -> Array:
+def summed(places: Codes, values: Array, size: int) -> Array:
     """The sum of the values at each place, float64 (size,)."""
     return np.asarray(np.bincount(places, values, minlength=size), np.float64)
 

@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
 from istrel.stats.survey.means import t_quantile
-from istrel.stats.survey.sample import Sample
+from istrel.stats.survey.sample import Sample, summed
 
 Array = NDArray[np.float64]
 
@@ -70,6 +71,44 @@ def _variance(
     sample: Sample, cells: NDArray[np.integer], codes: NDArray[np.integer], shape: tuple[int, int], p: Array
 ) -> Array:
     """The variance of Σ w(level) − p Σ w of each level of each group, from what clusters add up to in both."""
+    sums = _of_rows(sample, cells, shape) if sample.each else _of_clusters(sample, cells, codes, shape)
+    crossed = np.asarray(sums.squares if sums.crossed is None else sums.crossed)
+    left = sums.by_level - p * sums.by_group
+    spread = np.tensordot(sample.factors / sample.sizes, left**2, axes=1)
+    within = sums.squares - 2 * p * crossed + p**2 * sums.of_group - spread
+    alone = left[sample.sizes == 1] - left.sum(axis=0) / sample.strata.size
+    return np.asarray(np.maximum(within, 0.0) + (alone**2).sum(axis=0))
+
+
+class _Sums(NamedTuple):
+    """What clusters add up to: squares in each level, products with their group and squares of it, shapes (groups, levels) and
+    (groups, 1), with the factors of their strata; sums by stratum, shapes (strata, groups, levels) and (strata, groups, 1).
+    """
+
+    squares: Array
+    crossed: Array | None
+    of_group: Array
+    by_level: Array
+    by_group: Array
+
+
+def _of_rows(sample: Sample, cells: NDArray[np.integer], shape: tuple[int, int]) -> _Sums:
+    """Where each row is a cluster it is in one level alone: its product with the group is its square."""
+    used = (cells >= 0) & (sample.clusters >= 0)
+    size, n_strata = shape[0] * shape[1], sample.sizes.size
+    place, weights = (cells, sample.weights) if bool(used.all()) else (cells[used], sample.weights[used])
+    if n_strata > 1:
+        place = sample.strata[sample.clusters[used]] * size + place
+    by_level = summed(place, weights, n_strata * size).reshape(n_strata, *shape)
+    of_each = summed(place, weights * weights, n_strata * size).reshape(n_strata, *shape)
+    squares = np.tensordot(sample.factors, of_each, axes=1)
+    of_group = squares.sum(axis=1, keepdims=True)
+    return _Sums(squares, None, of_group, by_level, by_level.sum(axis=2, keepdims=True))
+
+
+def _of_clusters(
+    sample: Sample, cells: NDArray[np.integer], codes: NDArray[np.integer], shape: tuple[int, int]
+) -> _Sums:
     n_groups, n_levels = shape
     size = n_groups * n_levels
     part = sample.totals(sample.weights, cells, size)
@@ -80,12 +119,11 @@ def _variance(
     mine = whole.sums[order[np.searchsorted(key[order], part.clusters * n_groups + part.groups // n_levels)]]
     factor = sample.factors
     inner, outer = factor[strata[part.clusters]], factor[strata[whole.clusters]]
-    squares = np.bincount(part.groups, inner * part.sums**2, minlength=size).reshape(shape)
-    crossed = np.bincount(part.groups, inner * part.sums * mine, minlength=size).reshape(shape)
-    all_squares = np.bincount(whole.groups, outer * whole.sums**2, minlength=n_groups)[:, None]
-    by_level = np.bincount(strata[part.clusters] * size + part.groups, part.sums, minlength=n_strata * size)
-    by_group = np.bincount(strata[whole.clusters] * n_groups + whole.groups, whole.sums, minlength=n_strata * n_groups)
-    left = by_level.reshape(n_strata, *shape) - p * by_group.reshape(n_strata, n_groups, 1)
-    within = squares - 2 * p * crossed + p**2 * all_squares - np.tensordot(factor / sample.sizes, left**2, axes=1)
-    alone = left[sample.sizes == 1] - left.sum(axis=0) / strata.size
-    return np.asarray(np.maximum(within, 0.0) + (alone**2).sum(axis=0))
+    squares = summed(part.groups, inner * part.sums**2, size).reshape(shape)
+    crossed = summed(part.groups, inner * part.sums * mine, size).reshape(shape)
+    of_group = summed(whole.groups, outer * whole.sums**2, n_groups)[:, None]
+    by_level = summed(strata[part.clusters] * size + part.groups, part.sums, n_strata * size)
+    by_group = summed(strata[whole.clusters] * n_groups + whole.groups, whole.sums, n_strata * n_groups)
+    return _Sums(
+        squares, crossed, of_group, by_level.reshape(n_strata, *shape), by_group.reshape(n_strata, n_groups, 1)
+    )

@@ -39,7 +39,7 @@ class WeightedBench:
 
     @cached_property
     def spread(self) -> Distribution:
-        return distribution_of(self.name, self.grouping, self.plan.data)
+        return distribution_of(self.name, self.grouping, self.plan.data, rows=False)
 
     @property
     def confidence(self) -> float:
@@ -122,7 +122,7 @@ class WeightedBench:
         found = self.spread.mode(group)
         if not found:
             return Undefined(EMPTY)
-        if len(found) == self.spread.sizes[group] > 1:
+        if len(found) == self.moments.n[group] > 1:
             return Undefined("each_value_occurs_once")
         return found[0] if len(found) == 1 else found
 
