@@ -125,6 +125,24 @@ READ: dict[str, tuple[str | bytes, dict[str, list[Any]], str]] = {
         {"x": [3.0, 3 + 11 / 12, 12.5]},
         "ages in years and months",
     ),
+    "degrees with minutes": (
+        column("48°30'N|7° 30' 36\" S|12°15′W|0.5°E"),
+        {"x": [48.5, -7.51, -12.25, 0.5]},
+        "read as degrees",
+    ),
+    "degrees with an O beside W": (column("48°30'O|7°30'W"), {"x": [48.5, -7.5]}, "read as degrees"),
+    "degrees with an O alone": (column("48°30'O|7°30'O"), {"x": ["48°30'O", "7°30'O"]}, "may be east"),
+    "a word that nobody knows beside measures": (
+        column("5.6|u.k.|6.1|u.k.|7.25|5.9"),
+        {"x": [5.6, None, 6.1, None, 7.25, 5.9]},
+        "",
+    ),
+    "a word beside kinds in numbers": (column("1|K|2|K|3|1"), {"x": ["1", "K", "2"]}, ""),
+    "spaces between times and numbers": (
+        "# station 12\ntime temp press\n2024-05-01T00:00:00Z 9.5 -\n2024-05-02T01:00:00Z 13.25 1001.5\n",
+        {"temp": [9.5, 13.25], "press": [None, 1001.5]},
+        "",
+    ),
     "ages that were read as decimals": (
         column("8,10|9,2|8,11|7,0", name="Alter (J,M)"),
         {"Alter (J,M)": [8.1, 9.2, 8.11, 7.0]},

@@ -245,6 +245,15 @@ def test_one_marker_for_missing_is_one_fact_about_the_file(data_of: Maker) -> No
     assert int(again.present("size").sum()) == 80
 
 
+def test_words_that_all_stand_beside_their_letters_are_the_same_however_often(data_of: Maker) -> None:
+    data = data_of(
+        "x,y\n"
+        + "".join(f"{('ja', 'nein', 'J', 'N')[k % 4]},{('ja', 'nein', 'J', 'offen')[k % 4]}\n" for k in range(40))
+    )
+    found = [(f.variables, f.says) for f in screen(data) if f.kind == "spelling_variants"]
+    assert [names for names, _ in found] == [("x",), ("x",)]
+
+
 def test_initials_are_one_value_with_their_word(data_of: Maker) -> None:
     words = ["M"] * 50 + ["F"] * 48 + ["Male", "f"]
     text = "sex,x\n" + "".join(f"{word},{place * 1.7}\n" for place, word in enumerate(words))
@@ -300,6 +309,26 @@ LIMITED = {
 @pytest.mark.parametrize("text", LIMITED)
 def test_a_limit_is_known_by_its_words(text: str) -> None:
     assert limit_of(text) == LIMITED[text]
+
+
+@pytest.mark.parametrize(
+    ("text", "decimal", "value"),
+    [
+        ("> 2.000", ",", 2000.0),
+        ("> 2.000", ".", 2.0),
+        ("<0.500", ",", 0.5),
+        (">1,200", ".", 1200.0),
+        ("< 2,5", ".", 2.5),
+        ("> 1.204,5", ",", 1204.5),
+        (">1,204.5", "", 1204.5),
+        (">1.000.000", "", 1_000_000.0),
+        ("<0,05", "", 0.05),
+    ],
+)
+def test_a_limit_is_read_with_the_marks_of_its_file(text: str, decimal: str, value: float) -> None:
+    found = limit_of(text, decimal)
+    assert found is not None
+    assert found.value == value
 
 
 def test_limits_can_be_read_as_what_they_say(data_of: Callable[..., Dataset]) -> None:

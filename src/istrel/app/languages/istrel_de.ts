@@ -2894,12 +2894,9 @@
    <source>and {n:,} more</source>
    <translation>und {n:,} weitere</translation>
   </message>
-  <message numerus="yes">
-   <source>and {n:,} more [lies|lie] in the future.</source>
-   <translation>
-    <numerusform>und {n:,} weiteres liegt in der Zukunft.</numerusform>
-    <numerusform>und {n:,} weitere liegen in der Zukunft.</numerusform>
-   </translation>
+  <message>
+   <source>and {n:,} more lie in the future.</source>
+   <translation>und {n:,} weitere liegen in der Zukunft.</translation>
   </message>
   <message>
    <source>and …</source>
@@ -3400,6 +3397,10 @@
   <message>
    <source>decimals of {variable}</source>
    <translation>Nachkommastellen von {variable}</translation>
+  </message>
+  <message>
+   <source>degrees, minutes and seconds, read as degrees, south and west below 0 ({number} for “{word}”).</source>
+   <translation>Grad, Minuten und Sekunden, als Grad gelesen, Süd und West unter 0 ({number} für „{word}“).</translation>
   </message>
   <message>
    <source>delimiter</source>
@@ -5458,6 +5459,10 @@
   <message>
    <source>text among numbers</source>
    <translation>Text unter Zahlen</translation>
+  </message>
+  <message>
+   <source>the O of “{word}” may be east (German) or west (French, Spanish); it was left as text.</source>
+   <translation>das O von „{word}“ kann Ost (deutsch) oder West (französisch, spanisch) sein; es blieb Text.</translation>
   </message>
   <message>
    <source>the codebook</source>

@@ -2894,12 +2894,9 @@
    <source>and {n:,} more</source>
    <translation>y {n:,} más</translation>
   </message>
-  <message numerus="yes">
-   <source>and {n:,} more [lies|lie] in the future.</source>
-   <translation>
-    <numerusform>y {n:,} más está en el futuro.</numerusform>
-    <numerusform>y {n:,} más están en el futuro.</numerusform>
-   </translation>
+  <message>
+   <source>and {n:,} more lie in the future.</source>
+   <translation>y {n:,} más están en el futuro.</translation>
   </message>
   <message>
    <source>and …</source>
@@ -3400,6 +3397,10 @@
   <message>
    <source>decimals of {variable}</source>
    <translation>decimales de {variable}</translation>
+  </message>
+  <message>
+   <source>degrees, minutes and seconds, read as degrees, south and west below 0 ({number} for “{word}”).</source>
+   <translation>grados, minutos y segundos, leídos como grados, sur y oeste bajo 0 ({number} para «{word}»).</translation>
   </message>
   <message>
    <source>delimiter</source>
@@ -5458,6 +5459,10 @@
   <message>
    <source>text among numbers</source>
    <translation>texto entre números</translation>
+  </message>
+  <message>
+   <source>the O of “{word}” may be east (German) or west (French, Spanish); it was left as text.</source>
+   <translation>la O de «{word}» puede ser este (alemán) u oeste (francés, español); se dejó como texto.</translation>
   </message>
   <message>
    <source>the codebook</source>

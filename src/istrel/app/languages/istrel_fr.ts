@@ -2894,12 +2894,9 @@
    <source>and {n:,} more</source>
    <translation>et {n:,} de plus</translation>
   </message>
-  <message numerus="yes">
-   <source>and {n:,} more [lies|lie] in the future.</source>
-   <translation>
-    <numerusform>et {n:,} autre est dans le futur.</numerusform>
-    <numerusform>et {n:,} autres sont dans le futur.</numerusform>
-   </translation>
+  <message>
+   <source>and {n:,} more lie in the future.</source>
+   <translation>et {n:,} autres sont dans le futur.</translation>
   </message>
   <message>
    <source>and …</source>
@@ -3400,6 +3397,10 @@
   <message>
    <source>decimals of {variable}</source>
    <translation>décimales de {variable}</translation>
+  </message>
+  <message>
+   <source>degrees, minutes and seconds, read as degrees, south and west below 0 ({number} for “{word}”).</source>
+   <translation>degrés, minutes et secondes, lus en degrés, sud et ouest sous 0 ({number} pour « {word} »).</translation>
   </message>
   <message>
    <source>delimiter</source>
@@ -5458,6 +5459,10 @@
   <message>
    <source>text among numbers</source>
    <translation>texte parmi les nombres</translation>
+  </message>
+  <message>
+   <source>the O of “{word}” may be east (German) or west (French, Spanish); it was left as text.</source>
+   <translation>le O de « {word} » peut être l’est (allemand) ou l’ouest (français, espagnol) ; laissé en texte.</translation>
   </message>
   <message>
    <source>the codebook</source>

@@ -16,6 +16,7 @@ from numpy.typing import NDArray
 from istrel.data.column import Column, Kind, Unread
 from istrel.data.markers import is_marker, stands_for_nothing
 from istrel.data.reading import dates
+from istrel.data.reading.angles import as_angles
 from istrel.data.reading.beside import beside_signs, several_units, strange_unit
 from istrel.data.reading.digits import of_digits
 from istrel.data.reading.durations import as_durations, doubt_ages
@@ -33,6 +34,8 @@ MOST_WORDS = 10_000  # among more, marks for "no value" are not looked for
 A_LOOK = 200
 LONG = 50_000  # rows
 FEW_WORDS = 100
+DIGIT = re.compile(r"\d")
+FEWEST_NUMBERS, MOST_OTHERS = 3, 2  # different numbers, and words beside them
 MAY_BE_MORE = re.compile(r'(?im)\d|^[+-]?inf$|^="|^\s*$')  # numbers, dates, what is to be unwrapped, or blank
 ReadColumn = Callable[[str, pa.ChunkedArray, Marks, Notes], Column]
 ORDERS = {"day-first": True, "month-first": False}
@@ -278,13 +281,14 @@ def _of_texts(name: str, chunked: pa.ChunkedArray, marks: Marks, notes: Notes) -
 
 
 def _measured(texts: _Texts, n: int, notes: Notes) -> Column | None:
-    """Times of day and durations, and ratings of which some numbers bear a label."""
-    clock = as_durations(texts.name, texts.words)
-    if clock is not None and not clock.unsure:
-        readable = texts.where(clock.read)
+    """Times of day and durations, degrees with minutes, and ratings of which some numbers bear a label."""
+    for found in (as_durations(texts.name, texts.words), as_angles(texts.words)):
+        if found is None or found.unsure:
+            continue
+        readable = texts.where(found.read)
         if readable.sum() >= MOSTLY * n:
-            notes.say(texts.name, clock.said)
-            return texts.numbers(clock.values, readable, unit=clock.unit)
+            notes.say(texts.name, found.said)
+            return texts.numbers(found.values, readable, unit=found.unit)
     labelled = with_labels(texts.words)
     if labelled is not None and not _keys(texts.words):
         readable = texts.where(labelled.read)
@@ -302,12 +306,21 @@ def _written_as_numbers(texts: _Texts, n: int, marks: Marks, notes: Notes) -> Co
         readable = texts.where(found.read)
         nearly = int(texts.where(found.nearly).sum())
         enough = readable.sum() >= max(1.0, MOSTLY * (n - nearly), AT_LEAST * n)
+        enough = enough or (readable.sum() >= AT_LEAST * n and _few_words_beside(texts, found))
         if enough and not _keys(texts.words):
             if not found.unit and (dated := _dated_words(texts, found, readable, notes)) is not None:
                 return dated
             found.tell(texts.name, notes)
             return texts.numbers(found.values, readable, unit=found.unit)
     return None
+
+
+def _few_words_beside(texts: _Texts, found: Read) -> bool:
+    """Whether one or two words without a digit stand beside numbers that have fractions: no kinds have such names."""
+    numbers = found.values[found.read]
+    others = [word for word, read in zip(texts.words.to_pylist(), found.read.tolist(), strict=True) if not read]
+    measured = numbers.size >= FEWEST_NUMBERS and bool((numbers != np.floor(numbers)).any())
+    return measured and len(others) <= MOST_OTHERS and not any(DIGIT.search(word) for word in others)
 
 
 def _dated_words(texts: _Texts, found: Read, readable: NDArray[np.bool_], notes: Notes) -> Column | None:
@@ -322,9 +335,10 @@ def _dated_words(texts: _Texts, found: Read, readable: NDArray[np.bool_], notes:
 
 def _say_what_was_left(name: str, words: pa.Array, notes: Notes) -> None:
     """Why a column that looks like numbers is one of texts."""
-    clock = as_durations(name, words)
-    if clock is not None and clock.unsure and int(clock.read.sum()) >= MOSTLY * len(words):
-        notes.say(name, clock.said, unsure=True)
+    either = (as_durations(name, words), as_angles(words))
+    unsure = [one for one in either if one is not None and one.unsure and int(one.read.sum()) >= MOSTLY * len(words)]
+    if unsure:
+        notes.say(name, unsure[0].said, unsure=True)
     elif units := several_units(words):
         words_ = english("its numbers are in several units ({units}); it was left as text.", units=", ".join(units))
         notes.say(name, words_, unsure=True)

@@ -146,7 +146,7 @@ def _halves(plain: pa.Array) -> tuple[NDArray[np.float64], NDArray[np.bool_]]:
     """(hours of the day, which words are such) of “1:05 pm”."""
     found = pc.extract_regex(plain, HALVES)
     half = pc.utf8_lower(pc.fill_null(pc.struct_field(found, "half"), ""))
-    (a, b, c), fits = _numbers(found, ("a", "b", "c"))
+    (a, b, c), fits = numbers_in(found, ("a", "b", "c"))
     return a % 12 + 12 * np.asarray(pc.equal(half, "p")) + b / 60 + c / 3600, fits
 
 
@@ -159,10 +159,11 @@ def _read(plain: pa.Array, values: NDArray[np.float64], read: NDArray[np.bool_],
 def _parts(plain: pa.Array, pattern: str) -> tuple[list[NDArray[np.float64]], NDArray[np.bool_]]:
     """(the numbers of each part, which words have this form)."""
     found = pc.extract_regex(plain, pattern)
-    return _numbers(found, tuple(field.name for field in found.type))
+    return numbers_in(found, tuple(field.name for field in found.type))
 
 
-def _numbers(found: pa.StructArray, names: tuple[str, ...]) -> tuple[list[NDArray[np.float64]], NDArray[np.bool_]]:
+def numbers_in(found: pa.StructArray, names: tuple[str, ...]) -> tuple[list[NDArray[np.float64]], NDArray[np.bool_]]:
+    """(the numbers of some parts of what a pattern found, which words have its form)."""
     fits = np.asarray(found.is_valid())
     numbers = []
     for name in names:

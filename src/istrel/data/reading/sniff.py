@@ -10,6 +10,7 @@ from collections import Counter
 from dataclasses import dataclass, replace
 from itertools import zip_longest
 
+from istrel.data.markers import stands_for_nothing
 from istrel.data.reading.heads import NUMBER, Head, head_of
 from istrel.data.reading.letters import Encoding, encoding_of
 from istrel.data.reading.numbers import Marks
@@ -36,6 +37,10 @@ THOUSANDS = re.compile(r"[+-]?\d{1,3}([.,])\d{3}(\1\d{3})*$")  # 2.300 or 2,300:
 EITHER = re.compile(r"[+-]?[1-9]\d{0,2}\.\d{3}$")
 BESIDE = r"([eE][+-]?\d+)?( ?[%‰€$£°]C?)?$"
 POINT, COMMA = re.compile(rf"[+-]?\d*\.\d+{BESIDE}"), re.compile(rf"[+-]?\d*,\d+{BESIDE}")
+
+STAMP = re.compile(  # a time as computers write it
+    r"\d{4}-\d\d-\d\d(?:[T_]\d\d:?\d\d(?::?\d\d(?:\.\d+)?)?(?:Z|[+-]\d\d:?\d\d)?)?$|\d\d?:\d\d(?::\d\d(?:\.\d+)?)?$"
+)
 
 
 @dataclass(frozen=True)
@@ -219,7 +224,7 @@ def guess_encoding(name: str, sample: bytes) -> Encoding:
 def find_delimiter(lines: list[str]) -> str:
     """The delimiter that cuts the most rows into the same number (above one) of fields; a comma where none does.
 
-    Spaces cut only where nothing else does, and only rows of numbers.
+    Spaces cut only where nothing else does, and only rows of numbers, of times as computers write them, and of markers.
     """
 
     def steadiness(delimiter: str) -> tuple[float, int]:
@@ -231,7 +236,8 @@ def find_delimiter(lines: list[str]) -> str:
     if steadiness(best)[0] > 0:
         return best
     fields = [field for row in parse(lines[1:SAMPLE_ROWS], " ") for field in row]
-    numbers = bool(fields) and all(NUMBER.match(field.strip()) for field in fields)
+    plain = [field for field in fields if not (NUMBER.match(field.strip()) or stands_for_nothing(field))]
+    numbers = len(plain) < len(fields) and all(STAMP.match(field.strip()) for field in plain)
     quoted = lines[0].startswith('"') and '" "' in lines[0]
     below = {len(row) for row in parse(lines[1:SAMPLE_ROWS], " ")}
     if ((numbers or quoted) and steadiness(" ")[0] == 1.0) or (quoted and len(below) == 1 and below.pop() > 1):

@@ -165,15 +165,17 @@ def _unread(look: Look) -> Iterator[Finding]:
                 n=len(kept),
             ),
             tuple(int(column.unread.rows[i]) + 1 for i in kept),
-            _mending(column, [text for text, _ in counts], dict(counts)),
+            _mending(column, [text for text, _ in counts], dict(counts), look.data.table.source.decided.decimal),
             changes_numbers=True,
         )
 
 
-def _mending(column: Column, texts: list[str], counts: dict[str, int]) -> tuple[Remedy, ...]:
+def _mending(column: Column, texts: list[str], counts: dict[str, int], decimal: str) -> tuple[Remedy, ...]:
     """Read what has the other decimal mark, take limits for what they are, and the rest is missing."""
     limits = (
-        {text: limit for text in texts if (limit := limit_of(text)) is not None} if column.kind is Kind.NUMBER else {}
+        {text: limit for text in texts if (limit := limit_of(text, decimal)) is not None}
+        if column.kind is Kind.NUMBER
+        else {}
     )
     read = {text: _as_number(text) for text in texts} if column.kind is Kind.NUMBER else {}
     decimals = {text: value for text, value in read.items() if value is not None}

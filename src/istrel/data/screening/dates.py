@@ -48,9 +48,7 @@ def _future(look: Look, name: str) -> Iterator[Finding]:
         "date_future",
         (name,),
         f"{name} {first}",
-        english("lies in the future.")
-        if count == 1
-        else english("and {n:,} more [lies|lie] in the future.", n=count - 1),
+        english("lies in the future.") if count == 1 else english("and {n:,} more lie in the future.", n=count - 1),
         rows,
         (Remedy(english("set missing"), Replace(corrections)),) if count <= MOST else (),
         changes_numbers=True,

@@ -13,7 +13,9 @@ from istrel.english import english
 ABOVE = r">=?|≥|over|more than|über|plus de|más de"
 BELOW = r"<=?|≤|under|less than|unter|moins de|menos de"
 FROM = r"\+|(?:and|or) (?:more|over)|(?:und|oder) mehr|(?:et|ou) plus|(?:y|o) más"
-LIMIT = re.compile(rf"(?:(?P<above>{ABOVE})|(?P<below>{BELOW}))?\s*(?P<number>\d+(?:[.,]\d+)?)\s*(?P<open>{FROM})?$")
+LIMIT = re.compile(
+    rf"(?:(?P<above>{ABOVE})|(?P<below>{BELOW}))?\s*(?P<number>\d+(?:[.,]\d{{3}})*(?:[.,]\d+)?)\s*(?P<open>{FROM})?$"
+)
 
 
 class Limit(NamedTuple):
@@ -23,12 +25,31 @@ class Limit(NamedTuple):
     below: bool
 
 
-def limit_of(text: str) -> Limit | None:
-    """The limit that a text names: “<0.01”, “65+”, “5 or more”; None for any other text."""
+def limit_of(text: str, decimal: str = "") -> Limit | None:
+    """The limit that a text names: “<0.01”, “65+”, “5 or more”; None for any other text.
+
+    Parameters
+    ----------
+    decimal
+        The decimal mark of the file, where it is known: the other one parts thousands, if three digits stand behind it.
+    """
     found = LIMIT.match(text.strip().casefold())
     if found is None or not (found["above"] or found["below"] or found["open"]):
         return None
-    return Limit(float(found["number"].replace(",", ".")), bool(found["below"]))
+    return Limit(_number(found["number"], decimal), bool(found["below"]))
+
+
+def _number(text: str, decimal: str) -> float:
+    parted = {",": ".", ".": ","}.get(decimal, "")
+    if not parted:  # the last of several marks is the decimal one
+        decimal = re.findall("[.,]|$", text)[-2:][0] or "."
+        parted = "," if decimal == "." else "."
+        if text.count(decimal) > 1:
+            decimal, parted = parted, decimal
+    groups = text.split(decimal, maxsplit=1)[0].split(parted)
+    if len(groups) > 1 and not (groups[0] != "0" and all(len(group) == 3 for group in groups[1:])):
+        return float(text.replace(",", "."))  # the other mark where none of thousands can stand
+    return float(text.replace(parted, "").replace(decimal, "."))
 
 
 def of_limits(name: str, limits: dict[str, Limit], counts: dict[str, int]) -> Iterator[Remedy]:

@@ -94,14 +94,20 @@ def _slips(weight: dict[str, int]) -> dict[str, str]:
 
 
 def _initials(weight: dict[str, int]) -> dict[str, str]:
-    """A rare word beside its frequent first letter, or the other way round ("M" and "male"): {rare: frequent}."""
-    into: dict[str, str] = {}
+    """A rare word beside its frequent first letter, or the other way round ("M" and "male"): {rare: frequent}; where each of two
+    words or more stands beside its letter, they need not be rare.
+    """
+    pairs: dict[str, str] = {}
     for letter in weight:
         words = [word for word in weight if len(word) > 1 and word[0] == letter] if len(letter) == 1 else []
-        if len(words) == 1:
-            rare, often = sorted((letter, words[0]), key=lambda word: weight[word])
-            if weight[rare] <= RARE * weight[often] and letter.isalpha():
-                into[rare] = often
+        if len(words) == 1 and letter.isalpha():
+            pairs[letter] = words[0]
+    all_have_one = len(pairs) > 1 and len(weight) == 2 * len(pairs)  # “ja, nein, J, N”, however often
+    into: dict[str, str] = {}
+    for letter, word in pairs.items():
+        rare, often = sorted((letter, word), key=lambda one: weight[one])
+        if all_have_one or weight[rare] <= RARE * weight[often]:
+            into[rare] = often
     return into
 
 
